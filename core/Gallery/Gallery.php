@@ -1,0 +1,54 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Core\Gallery;
+
+/** The ordered placements that reach a SKU or a partial choice, and who does which job there. */
+final readonly class Gallery
+{
+    /**
+     * @param  list<Entry>  $entries  shown, in order
+     * @param  list<Entry>  $hidden  reaching but not shown, in order
+     * @param  array<string, RoleAnswer>  $roles  by the role's value
+     */
+    public function __construct(
+        public array $entries,
+        public array $hidden,
+        private array $roles,
+    ) {}
+
+    public function role(Role $role): RoleAnswer
+    {
+        return $this->roles[$role->value] ?? new RoleAnswer($role, null, Ground::None);
+    }
+
+    public function lead(): ?Placement
+    {
+        return $this->role(Role::Lead)->placement();
+    }
+
+    public function isEmpty(): bool
+    {
+        return $this->entries === [];
+    }
+
+    /** @return list<int> */
+    public function placementIds(): array
+    {
+        return array_map(fn (Entry $entry): int => $entry->placement->id, $this->entries);
+    }
+
+    /**
+     * The roles a placement does in this gallery, assigned or fallen back.
+     *
+     * @return list<RoleAnswer>
+     */
+    public function rolesOf(Placement $placement): array
+    {
+        return array_values(array_filter(
+            $this->roles,
+            fn (RoleAnswer $answer): bool => $answer->placement()?->id === $placement->id,
+        ));
+    }
+}

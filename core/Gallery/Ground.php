@@ -1,0 +1,17 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Core\Gallery;
+
+/** Why a placement has a role: it was assigned, or which fallback chose it. */
+enum Ground
+{
+    case Assigned;
+    case FirstPicture;
+    case AsLead;
+    case BackView;
+    case SecondPicture;
+    case SizeGuideView;
+    case None;
+}

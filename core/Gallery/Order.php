@@ -1,0 +1,103 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Core\Gallery;
+
+use Core\Matrix\Combination;
+
+/** The one order of a product's placements, and the ways to change it. */
+final class Order
+{
+    /**
+     * Moves a picture within one gallery. In the one order it goes between its new neighbors, as near
+     * to where it was as they allow, so that other galleries change as little as possible.
+     *
+     * @param  list<int>  $order  all placement ids, in order
+     * @param  list<int>  $gallery  the ids of one gallery, in order
+     * @param  int  $to  the place in the gallery, from 0; past the ends is the end
+     * @return list<int>
+     */
+    public function move(array $order, array $gallery, int $id, int $to): array
+    {
+        $from = array_search($id, $gallery, true);
+        $to = max(0, min($to, count($gallery) - 1));
+        if ($from === false || $from === $to) {
+            return $order;
+        }
+        $rest = array_values(array_filter($order, fn (int $other): bool => $other !== $id));
+        $neighbors = array_values(array_filter($gallery, fn (int $other): bool => $other !== $id));
+        $at = $to > $from
+            ? (int) array_search($neighbors[$to - 1], $rest, true) + 1
+            : (int) array_search($neighbors[$to], $rest, true);
+        array_splice($rest, $at, 0, [$id]);
+
+        return $rest;
+    }
+
+    /**
+     * Sorts by the shot list's views; pictures of the same view keep their order, other views and
+     * pictures without one come after.
+     *
+     * @param  list<Placement>  $placements  in order
+     * @return list<int>
+     */
+    public function byShotList(array $placements, ShotList $shotList): array
+    {
+        $ranks = array_map(fn (Placement $placement): int => $shotList->place($placement->view) ?? PHP_INT_MAX, $placements);
+
+        return $this->sorted($placements, $ranks);
+    }
+
+    /**
+     * Gives every picture combination the same sequence of views as the chosen one: the first front
+     * where its first front stands, the second detail where its second detail stands. What the chosen
+     * gallery does not show comes after, in its present order.
+     *
+     * @param  list<Placement>  $placements  in order
+     * @param  list<Combination>  $combinations  one made cell for each picture combination
+     * @return list<int>
+     */
+    public function matchedTo(Combination $chosen, array $placements, array $combinations, Galleries $galleries): array
+    {
+        $wanted = [];
+        foreach ($this->numberedViews($galleries->of($chosen)) as $place => [, $shot]) {
+            $wanted[$shot] = $place;
+        }
+        $rankOf = [];
+        foreach ([$chosen, ...$combinations] as $cell) {
+            foreach ($this->numberedViews($galleries->of($cell)) as [$id, $shot]) {
+                $rankOf[$id] ??= $wanted[$shot] ?? PHP_INT_MAX;
+            }
+        }
+        $ranks = array_map(fn (Placement $placement): int => $rankOf[$placement->id] ?? PHP_INT_MAX, $placements);
+
+        return $this->sorted($placements, $ranks);
+    }
+
+    /** @return list<array{int, string}> placement id, and its view with its count among the same views */
+    private function numberedViews(Gallery $gallery): array
+    {
+        $seen = [];
+        $numbered = [];
+        foreach ($gallery->entries as $entry) {
+            $view = $entry->placement->view->value ?? 'none';
+            $seen[$view] = ($seen[$view] ?? 0) + 1;
+            $numbered[] = [$entry->placement->id, $view.' '.$seen[$view]];
+        }
+
+        return $numbered;
+    }
+
+    /**
+     * @param  list<Placement>  $placements
+     * @param  list<int>  $ranks
+     * @return list<int>
+     */
+    private function sorted(array $placements, array $ranks): array
+    {
+        asort($ranks);
+
+        return array_map(fn (int $at): int => $placements[$at]->id, array_keys($ranks));
+    }
+}

@@ -1,0 +1,32 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Core\Gallery;
+
+use Core\Reach\Reach;
+
+/** A photo's use in one product. Its place in the order is its place in the list it comes in. */
+final readonly class Placement
+{
+    /**
+     * @param  Reach  $hidden  where it reaches but is not shown
+     * @param  list<Role>  $roles
+     * @param  bool  $isStill  a still picture, not a video or a 3D model
+     */
+    public function __construct(
+        public int $id,
+        public string $file,
+        public Reach $reach,
+        public Reach $hidden,
+        public ?View $view = null,
+        public array $roles = [],
+        public string $altText = '',
+        public bool $isStill = true,
+    ) {}
+
+    public function carries(Role $role): bool
+    {
+        return in_array($role, $this->roles, true);
+    }
+}

@@ -1,0 +1,33 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Core\Gallery;
+
+/** A job a placement does. */
+enum Role: string
+{
+    case Lead = 'lead';
+    case Card = 'card';
+    case Hover = 'hover';
+    case Swatch = 'swatch';
+    case Share = 'share';
+    case Guide = 'guide';
+
+    public function label(): string
+    {
+        return ucfirst($this->value);
+    }
+
+    public function meaning(): string
+    {
+        return match ($this) {
+            self::Lead => 'seen first',
+            self::Card => 'in listings',
+            self::Hover => 'second picture in listings',
+            self::Swatch => 'the small sign of its color',
+            self::Share => 'in link previews',
+            self::Guide => 'the size guide',
+        };
+    }
+}

@@ -1,0 +1,49 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Core\Gallery;
+
+use Core\Matrix\Matrix;
+use Core\Reach\Wording;
+
+/** Which placement does a job for a SKU, and why. */
+final readonly class RoleAnswer
+{
+    /** @param list<Entry> $rivals assigned placements that were passed over, the closest first */
+    public function __construct(
+        public Role $role,
+        public ?Entry $entry,
+        public Ground $ground,
+        public array $rivals = [],
+    ) {}
+
+    public function placement(): ?Placement
+    {
+        return $this->entry?->placement;
+    }
+
+    /** A sentence: assigned or fallen back, through which clause, over which rivals. */
+    public function reason(Matrix $matrix): string
+    {
+        $wording = new Wording;
+        $sentence = match ($this->ground) {
+            Ground::Assigned => 'Assigned for '.($this->entry === null ? '' : $wording->clause($this->entry->through, $matrix)),
+            Ground::FirstPicture => 'No Lead assigned here: the first picture of the gallery',
+            Ground::AsLead => "No {$this->role->label()} assigned here: the Lead serves",
+            Ground::BackView => 'No Hover assigned here: the first back view',
+            Ground::SecondPicture => 'No Hover assigned here and no back view: the second picture',
+            Ground::SizeGuideView => 'No Guide assigned here: the first size guide',
+            Ground::None => $this->role === Role::Swatch ? 'No picture assigned: the value’s own swatch' : 'No picture for this here',
+        };
+        if ($this->rivals !== []) {
+            $passed = array_map(
+                fn (Entry $rival): string => $rival->placement->file.' ('.$wording->clause($rival->through, $matrix).')',
+                $this->rivals,
+            );
+            $sentence .= '; narrower than or before '.implode(', ', $passed);
+        }
+
+        return $sentence.'.';
+    }
+}

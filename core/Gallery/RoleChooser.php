@@ -1,0 +1,111 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Core\Gallery;
+
+use Core\Matrix\Combination;
+use Core\Reach\Clause;
+
+/**
+ * Who does which job among the placements that reach a cell. The narrowest reach wins: most axes
+ * named, then fewest made cells, then earliest in the order.
+ */
+final class RoleChooser
+{
+    /** @var array<string, int> clause key => made cells covered */
+    private array $counts = [];
+
+    /** @param list<Combination> $made */
+    public function __construct(private readonly array $made) {}
+
+    /**
+     * @param  list<Entry>  $reaching  in order, hidden ones too
+     * @param  list<Entry>  $shown  in order
+     * @return array<string, RoleAnswer> by the role's value
+     */
+    public function choose(array $reaching, array $shown): array
+    {
+        /** @var array<string, non-empty-list<Entry>> $assigned */
+        $assigned = [];
+        foreach ($reaching as $entry) {
+            foreach ($entry->placement->roles as $role) {
+                // What is hidden may still stand in listings, but cannot be what a shopper sees first.
+                if ($role !== Role::Lead || ! $entry->isHidden) {
+                    $assigned[$role->value][] = $entry;
+                }
+            }
+        }
+        $answers = [];
+        foreach ($assigned as $name => $candidates) {
+            if (count($candidates) > 1) {
+                usort($candidates, $this->narrowerFirst(...));
+            }
+            $answers[$name] = new RoleAnswer(Role::from($name), $candidates[0], Ground::Assigned, array_slice($candidates, 1));
+        }
+        $lead = ($answers[Role::Lead->value] ??= $this->fallback(Role::Lead, $this->firstStill($shown), Ground::FirstPicture));
+        foreach ([Role::Card, Role::Share] as $role) {
+            $answers[$role->value] ??= $this->fallback($role, $lead->entry, Ground::AsLead);
+        }
+        $answers[Role::Hover->value] ??= $this->hover($shown, $lead->entry);
+        $answers[Role::Guide->value] ??= $this->fallback(Role::Guide, $this->firstOf(View::SizeGuide, $shown), Ground::SizeGuideView);
+        $answers[Role::Swatch->value] ??= new RoleAnswer(Role::Swatch, null, Ground::None);
+
+        return $answers;
+    }
+
+    public function narrowerFirst(Entry $a, Entry $b): int
+    {
+        return count($b->through->axisIds()) <=> count($a->through->axisIds())
+            ?: $this->madeCells($a->through) <=> $this->madeCells($b->through);
+    }
+
+    public function madeCells(Clause $clause): int
+    {
+        return $this->counts[$clause->key()] ??= count(array_filter($this->made, $clause->covers(...)));
+    }
+
+    private function fallback(Role $role, ?Entry $entry, Ground $ground): RoleAnswer
+    {
+        return new RoleAnswer($role, $entry, $entry === null ? Ground::None : $ground);
+    }
+
+    /** @param list<Entry> $shown */
+    private function hover(array $shown, ?Entry $lead): RoleAnswer
+    {
+        $back = $this->firstOf(View::Back, $shown);
+        if ($back !== null) {
+            return new RoleAnswer(Role::Hover, $back, Ground::BackView);
+        }
+        $second = $shown[1] ?? null;
+        if ($second !== null && $second === $lead) {
+            $second = $shown[0];
+        }
+
+        return $this->fallback(Role::Hover, $second, Ground::SecondPicture);
+    }
+
+    /** @param list<Entry> $shown */
+    private function firstStill(array $shown): ?Entry
+    {
+        foreach ($shown as $entry) {
+            if ($entry->placement->isStill) {
+                return $entry;
+            }
+        }
+
+        return null;
+    }
+
+    /** @param list<Entry> $shown */
+    private function firstOf(View $view, array $shown): ?Entry
+    {
+        foreach ($shown as $entry) {
+            if ($entry->placement->view === $view) {
+                return $entry;
+            }
+        }
+
+        return null;
+    }
+}

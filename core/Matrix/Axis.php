@@ -1,0 +1,65 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Core\Matrix;
+
+/** An axis as one product uses it: some of its values, in the product's own order. */
+final readonly class Axis
+{
+    /** @var array<int, Value> by value id, in the product's order */
+    private array $byId;
+
+    /** @var array<int, int> value id => place in the order, from 0 */
+    private array $places;
+
+    /**
+     * @param  list<Value>  $values  in the product's order
+     * @param  bool  $changesPicture  whether another value of this axis looks different in a photo
+     */
+    public function __construct(
+        public int $id,
+        public string $name,
+        public AxisKind $kind,
+        public array $values,
+        public bool $changesPicture = false,
+    ) {
+        $byId = [];
+        $places = [];
+        foreach ($values as $place => $value) {
+            if (isset($byId[$value->id])) {
+                throw new DoubleValue($name, $value->label);
+            }
+            $byId[$value->id] = $value;
+            $places[$value->id] = $place;
+        }
+        $this->byId = $byId;
+        $this->places = $places;
+    }
+
+    public function has(int $valueId): bool
+    {
+        return isset($this->byId[$valueId]);
+    }
+
+    public function value(int $valueId): ?Value
+    {
+        return $this->byId[$valueId] ?? null;
+    }
+
+    public function place(int $valueId): ?int
+    {
+        return $this->places[$valueId] ?? null;
+    }
+
+    /** @return list<int> in the product's order */
+    public function valueIds(): array
+    {
+        return array_keys($this->byId);
+    }
+
+    public function count(): int
+    {
+        return count($this->values);
+    }
+}

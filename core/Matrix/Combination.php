@@ -1,0 +1,97 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Core\Matrix;
+
+/**
+ * One value for each of some axes: of all a product's axes it names a cell, of fewer a row,
+ * a column or another part of the matrix. Its key is canonical (axes by id), so the order
+ * on screen never matters to what a combination is.
+ */
+final readonly class Combination
+{
+    /** @param array<int, int> $values axis id => value id, by axis id */
+    private function __construct(
+        public array $values,
+        public string $key,
+    ) {}
+
+    /** @param array<int, int> $values axis id => value id, in any order */
+    public static function of(array $values): self
+    {
+        ksort($values);
+        $parts = [];
+        foreach ($values as $axis => $value) {
+            $parts[] = $axis.':'.$value;
+        }
+
+        return new self($values, implode(',', $parts));
+    }
+
+    /**
+     * For loops that make many: the caller has the values by axis id and their key already.
+     *
+     * @param  array<int, int>  $values
+     */
+    public static function ready(array $values, string $key): self
+    {
+        return new self($values, $key);
+    }
+
+    /** @throws UnreadableKey */
+    public static function fromKey(string $key): self
+    {
+        $values = [];
+        if ($key !== '') {
+            foreach (explode(',', $key) as $part) {
+                if (preg_match('/^(\d+):(\d+)$/', $part, $found) !== 1 || isset($values[(int) $found[1]])) {
+                    throw new UnreadableKey($key);
+                }
+                $values[(int) $found[1]] = (int) $found[2];
+            }
+        }
+
+        return self::of($values);
+    }
+
+    public function value(int $axisId): ?int
+    {
+        return $this->values[$axisId] ?? null;
+    }
+
+    public function with(int $axisId, int $valueId): self
+    {
+        return self::of([$axisId => $valueId] + $this->values);
+    }
+
+    public function without(int $axisId): self
+    {
+        $values = $this->values;
+        unset($values[$axisId]);
+
+        return self::of($values);
+    }
+
+    /**
+     * The part of this combination that lies on the given axes.
+     *
+     * @param  list<int>  $axisIds
+     */
+    public function on(array $axisIds): self
+    {
+        return self::of(array_intersect_key($this->values, array_flip($axisIds)));
+    }
+
+    /** Whether all that the other combination says holds here too. */
+    public function includes(self $part): bool
+    {
+        foreach ($part->values as $axis => $value) {
+            if (($this->values[$axis] ?? null) !== $value) {
+                return false;
+            }
+        }
+
+        return true;
+    }
+}

@@ -1,0 +1,28 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Core\Matrix;
+
+use Core\CoreException;
+
+final class MatrixTooLarge extends CoreException
+{
+    public static function cells(int $cells): self
+    {
+        return new self(sprintf(
+            'That would be %s cells; a product can have %s. Take away some values, or make it two products.',
+            number_format($cells),
+            number_format(Matrix::MOST_CELLS),
+        ));
+    }
+
+    public static function axes(int $axes): self
+    {
+        return new self(sprintf(
+            'That would be %d axes; a product can have %d. Drop an axis first.',
+            $axes,
+            Matrix::MOST_AXES,
+        ));
+    }
+}

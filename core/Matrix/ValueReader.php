@@ -1,0 +1,85 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Core\Matrix;
+
+use Core\Sizes\SizeReader;
+
+/** Reads values typed or pasted in one go, and holds them against the library. */
+final class ValueReader
+{
+    public function __construct(private readonly SizeReader $sizes = new SizeReader) {}
+
+    /**
+     * Splits at commas, vertical bars, semicolons, tabs and new lines. A value that is in the
+     * library takes the library's spelling; one that is close to it is offered, never replaced.
+     *
+     * @param  list<string>  $library  the axis's value names
+     */
+    public function read(string $typed, AxisKind $kind, array $library = []): TypedValues
+    {
+        $known = [];
+        foreach ($library as $name) {
+            $known[Name::of($name)->folded] = $name;
+        }
+        $values = [];
+        $doubles = [];
+        $near = [];
+        foreach (preg_split('/[,|;\t\r\n]+/u', $typed) ?: [] as $part) {
+            $name = Name::of($part);
+            if ($name->shown === '') {
+                continue;
+            }
+            $identity = $this->identity($name, $kind);
+            if (isset($values[$identity])) {
+                $doubles[] = $name->shown;
+
+                continue;
+            }
+            $values[$identity] = $known[$name->folded] ?? $name->shown;
+            $close = isset($known[$name->folded]) ? null : $this->closest($name, $kind, $library);
+            if ($close !== null) {
+                $near[] = new NearMiss($name->shown, $close);
+            }
+        }
+
+        return new TypedValues(array_values($values), $doubles, $near);
+    }
+
+    /** What makes two typed values the same: the folded name, and for sizes what the size means (2XL is XXL). */
+    private function identity(Name $name, AxisKind $kind): string
+    {
+        if ($kind === AxisKind::Size) {
+            return $this->sizes->read($name->shown)->identity();
+        }
+
+        return $name->folded;
+    }
+
+    /** @param list<string> $library */
+    private function closest(Name $name, AxisKind $kind, array $library): ?string
+    {
+        foreach ($library as $candidate) {
+            $other = Name::of($candidate);
+            if ($other->bare() !== '' && $other->bare() === $name->bare()) {
+                return $candidate;
+            }
+            if ($kind === AxisKind::Size && $this->sizes->read($candidate)->identity() === $this->sizes->read($name->shown)->identity()) {
+                return $candidate;
+            }
+        }
+        if ($kind === AxisKind::Size) {
+            return null;
+        }
+        foreach ($library as $candidate) {
+            $other = Name::of($candidate);
+            $long = min(mb_strlen($other->folded), mb_strlen($name->folded)) >= 4;
+            if ($long && EditDistance::atMostOne($other->folded, $name->folded)) {
+                return $candidate;
+            }
+        }
+
+        return null;
+    }
+}

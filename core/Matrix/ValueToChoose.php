@@ -1,0 +1,20 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Core\Matrix;
+
+use Core\CoreException;
+
+final class ValueToChoose extends CoreException
+{
+    public static function home(string $axis): self
+    {
+        return new self("Say which {$axis} the SKUs of today belong to: {$axis} is new to this product.");
+    }
+
+    public static function survivor(string $axis): self
+    {
+        return new self("Say which {$axis} stays: without {$axis} only its SKUs remain, the others retire.");
+    }
+}

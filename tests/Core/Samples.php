@@ -1,0 +1,172 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Core;
+
+use Core\Gallery\Placement;
+use Core\Gallery\Role;
+use Core\Gallery\View;
+use Core\Matrix\Axis;
+use Core\Matrix\AxisKind;
+use Core\Matrix\Combination;
+use Core\Matrix\Matrix;
+use Core\Matrix\MatrixChange;
+use Core\Matrix\Plan;
+use Core\Matrix\Planner;
+use Core\Matrix\SkuState;
+use Core\Matrix\StandingSku;
+use Core\Matrix\Value;
+use Core\Reach\Clause;
+use Core\Reach\Reach;
+use Random\Engine\Mt19937;
+use Random\Randomizer;
+
+/** Matrices, SKUs and reaches for the tests: a fixed smock, and random ones from a seed. */
+final class Samples
+{
+    public const COLOR = 1;
+
+    public const SIZE = 2;
+
+    public const STYLE = 3;
+
+    /**
+     * Colors Moss 11, Clay 12, Slate 13 …; sizes S 21, M 22, L 23, XL 24; styles Buttoned 31, Pullover 32.
+     *
+     * @param  list<string>  $colors
+     * @param  list<string>  $sizes
+     * @param  list<string>  $styles
+     */
+    public static function smock(array $colors = ['Moss', 'Clay', 'Slate'], array $sizes = ['S', 'M', 'L', 'XL'], array $styles = [], ?Reach $leftOut = null): Matrix
+    {
+        $axes = [];
+        foreach ([[self::COLOR, 'Color', AxisKind::Color, $colors], [self::SIZE, 'Size', AxisKind::Size, $sizes], [self::STYLE, 'Style', AxisKind::Other, $styles]] as [$id, $name, $kind, $labels]) {
+            if ($labels !== []) {
+                $values = array_map(fn (int $at, string $label): Value => new Value($id * 10 + $at + 1, $label, strtoupper($label)), array_keys($labels), $labels);
+                $axes[] = new Axis($id, $name, $kind, $values, $kind !== AxisKind::Size);
+            }
+        }
+
+        return Matrix::of($axes, $leftOut);
+    }
+
+    public static function random(int $seed): Randomizer
+    {
+        return new Randomizer(new Mt19937($seed));
+    }
+
+    public static function matrix(Randomizer $random, int $mostAxes = 4, int $mostValues = 5): Matrix
+    {
+        $axes = [];
+        for ($id = 1; $id <= $random->getInt(0, $mostAxes); $id++) {
+            $axes[] = self::axis($random, $id, $random->getInt(1, $mostValues));
+        }
+        $matrix = Matrix::of($random->shuffleArray($axes));
+
+        return Matrix::of($matrix->axes, $random->getInt(0, 1) === 1 ? self::reach($random, $matrix, 2) : null);
+    }
+
+    public static function axis(Randomizer $random, int $id, int $values): Axis
+    {
+        $list = array_map(fn (int $at): Value => new Value($id * 10 + $at, "V{$id}{$at}", "C{$at}"), range(1, $values));
+
+        return new Axis($id, "Axis {$id}", AxisKind::Other, $random->shuffleArray($list), $id % 2 === 1);
+    }
+
+    public static function reach(Randomizer $random, Matrix $matrix, int $mostClauses = 4): Reach
+    {
+        $clauses = [];
+        for ($at = 0; $at < $random->getInt(0, $mostClauses); $at++) {
+            $values = [];
+            foreach ($matrix->axes as $axis) {
+                if ($random->getInt(0, 1) === 1) {
+                    $values[$axis->id] = array_values(array_filter($axis->valueIds(), fn (): bool => $random->getInt(0, 2) > 0));
+                }
+            }
+            $clauses[] = Clause::of($values);
+        }
+
+        return Reach::of(...$clauses);
+    }
+
+    /** @return list<StandingSku> one made SKU for every offered cell */
+    public static function built(Matrix $matrix, int $firstId = 1, int $stock = 10): array
+    {
+        return array_map(
+            fn (int $at, Combination $cell): StandingSku => new StandingSku($firstId + $at, $cell, SkuState::Made, $stock),
+            array_keys($matrix->offered()),
+            $matrix->offered(),
+        );
+    }
+
+    /**
+     * What the store does with a plan: the SKUs as they stand afterwards.
+     *
+     * @param  list<StandingSku>  $skus
+     * @return list<StandingSku>
+     */
+    public static function applied(Plan $plan, array $skus): array
+    {
+        $next = max([0, ...array_map(fn (StandingSku $sku): int => $sku->id, $skus)]) + 1;
+        $cells = [];
+        $states = [];
+        $stock = [];
+        foreach ($skus as $sku) {
+            [$cells[$sku->id], $states[$sku->id], $stock[$sku->id]] = [$sku->cell, $sku->state, $sku->stock];
+        }
+        foreach ($plan->move as $move) {
+            $cells[$move->skuId] = $move->to;
+        }
+        foreach ($plan->revive as $id) {
+            $states[$id] = SkuState::Made;
+        }
+        foreach ($plan->retire as $sku) {
+            $states[$sku->id] = SkuState::Retired;
+        }
+        foreach ($plan->stockMoves as $move) {
+            $stock[$move->fromSkuId] -= $move->units;
+            $stock[$move->toSkuId] += $move->units;
+        }
+        $after = array_map(fn (int $id): StandingSku => new StandingSku($id, $cells[$id], $states[$id], $stock[$id]), array_keys($cells));
+        foreach ($plan->make as $cell) {
+            $after[] = new StandingSku($next++, $cell, SkuState::Made);
+        }
+
+        return $after;
+    }
+
+    /**
+     * @param  list<StandingSku>  $skus
+     * @param  array<int, int>  $homes
+     * @param  array<int, int>  $survivors
+     * @return list<StandingSku>
+     */
+    public static function changed(Matrix $from, Matrix $to, array $skus, array $homes = [], array $survivors = []): array
+    {
+        return self::applied((new Planner)->plan(new MatrixChange($from, $to, $homes, $survivors), $skus), $skus);
+    }
+
+    /**
+     * @param  list<StandingSku>  $skus
+     * @return array<string, int> made cell's key => SKU id
+     */
+    public static function made(array $skus): array
+    {
+        $made = [];
+        foreach ($skus as $sku) {
+            if ($sku->state === SkuState::Made) {
+                $made[$sku->cell->key] = $sku->id;
+            }
+        }
+        ksort($made);
+
+        return $made;
+    }
+
+    /** @param list<Role> $roles */
+    public static function placement(int $id, Reach $reach, ?View $view = null, array $roles = [], ?Reach $hidden = null): Placement
+    {
+        return new Placement($id, "p{$id}.jpg", $reach, $hidden ?? Reach::nothing(), $view, $roles);
+    }
+}
