@@ -7,7 +7,7 @@ namespace Core\Codes;
 /** GTIN-8, -12, -13 and -14. Check digit: GS1 General Specifications, section 7.9 (from memory). */
 final class Gtin
 {
-    /** @param string $body all digits but the last */
+    /** @param  string  $body all digits but the last */
     public static function checkDigit(string $body): int
     {
         $sum = 0;

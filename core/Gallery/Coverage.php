@@ -12,11 +12,12 @@ use Core\Reach\Clause;
 /** For every combination of picture axes that has a made cell, and each view on the shot list: there, shared, or missing. */
 final readonly class Coverage
 {
-    /** @param array<string, CoverageRow> $rows by the picture combination's key */
+    /** @param  array<string, CoverageRow>  $rows by the picture combination's key */
     private function __construct(
         public array $rows,
         private ShotList $shotList,
-    ) {}
+    ) {
+    }
 
     /**
      * A view counts where every made cell of the combination shows it.
@@ -60,7 +61,7 @@ final readonly class Coverage
         return $required === 0 ? 100 : intdiv(100 * $had, $required);
     }
 
-    /** @param list<Gallery> $galleries */
+    /** @param  list<Gallery>  $galleries */
     private static function cover(View $view, Combination $part, array $galleries): Cover
     {
         $cover = Cover::There;

@@ -9,11 +9,12 @@ use Core\Matrix\Combination;
 /** One picture combination against the shot list. */
 final readonly class CoverageRow
 {
-    /** @param array<string, Cover> $views view's value => cover, in the shot list's order */
+    /** @param  array<string, Cover>  $views view's value => cover, in the shot list's order */
     public function __construct(
         public Combination $combination,
         public array $views,
-    ) {}
+    ) {
+    }
 
     /** How many views are there or shared. */
     public function has(): int

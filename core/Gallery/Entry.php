@@ -13,5 +13,6 @@ final readonly class Entry
         public Placement $placement,
         public Clause $through,
         public bool $isHidden = false,
-    ) {}
+    ) {
+    }
 }

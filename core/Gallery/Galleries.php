@@ -114,7 +114,7 @@ final class Galleries
         return new Gallery($entries, [], $this->chooser->choose($entries, $entries));
     }
 
-    /** @param non-empty-list<int> $classes */
+    /** @param  non-empty-list<int>  $classes */
     private function merged(array $classes): Gallery
     {
         $seen = [];
@@ -166,7 +166,7 @@ final class Galleries
         return $class;
     }
 
-    /** @param list<Reach> $reaches */
+    /** @param  list<Reach>  $reaches */
     private function classify(array $reaches): void
     {
         $marks = [];

@@ -16,7 +16,8 @@ final readonly class Gallery
         public array $entries,
         public array $hidden,
         private array $roles,
-    ) {}
+    ) {
+    }
 
     public function role(Role $role): RoleAnswer
     {

@@ -23,7 +23,8 @@ final readonly class Placement
         public array $roles = [],
         public string $altText = '',
         public bool $isStill = true,
-    ) {}
+    ) {
+    }
 
     public function carries(Role $role): bool
     {

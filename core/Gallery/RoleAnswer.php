@@ -10,13 +10,14 @@ use Core\Reach\Wording;
 /** Which placement does a job for a SKU, and why. */
 final readonly class RoleAnswer
 {
-    /** @param list<Entry> $rivals assigned placements that were passed over, the closest first */
+    /** @param  list<Entry>  $rivals assigned placements that were passed over, the closest first */
     public function __construct(
         public Role $role,
         public ?Entry $entry,
         public Ground $ground,
         public array $rivals = [],
-    ) {}
+    ) {
+    }
 
     public function placement(): ?Placement
     {

@@ -16,8 +16,10 @@ final class RoleChooser
     /** @var array<string, int> clause key => made cells covered */
     private array $counts = [];
 
-    /** @param list<Combination> $made */
-    public function __construct(private readonly array $made) {}
+    /** @param  list<Combination>  $made */
+    public function __construct(private readonly array $made)
+    {
+    }
 
     /**
      * @param  list<Entry>  $reaching  in order, hidden ones too
@@ -70,7 +72,7 @@ final class RoleChooser
         return new RoleAnswer($role, $entry, $entry === null ? Ground::None : $ground);
     }
 
-    /** @param list<Entry> $shown */
+    /** @param  list<Entry>  $shown */
     private function hover(array $shown, ?Entry $lead): RoleAnswer
     {
         $back = $this->firstOf(View::Back, $shown);
@@ -85,7 +87,7 @@ final class RoleChooser
         return $this->fallback(Role::Hover, $second, Ground::SecondPicture);
     }
 
-    /** @param list<Entry> $shown */
+    /** @param  list<Entry>  $shown */
     private function firstStill(array $shown): ?Entry
     {
         foreach ($shown as $entry) {
@@ -97,7 +99,7 @@ final class RoleChooser
         return null;
     }
 
-    /** @param list<Entry> $shown */
+    /** @param  list<Entry>  $shown */
     private function firstOf(View $view, array $shown): ?Entry
     {
         foreach ($shown as $entry) {

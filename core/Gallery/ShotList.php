@@ -14,7 +14,8 @@ final readonly class ShotList
     public function __construct(
         public array $views,
         public array $required,
-    ) {}
+    ) {
+    }
 
     public function place(?View $view): ?int
     {

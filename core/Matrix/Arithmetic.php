@@ -7,12 +7,13 @@ namespace Core\Matrix;
 /** The product of sizes, said as arithmetic: "5 sizes × 4 colors = 20 cells − 3 left out = 17 SKUs". */
 final readonly class Arithmetic
 {
-    /** @param list<Factor> $factors */
+    /** @param  list<Factor>  $factors */
     private function __construct(
         public array $factors,
         public int $cells,
         public int $leftOut,
-    ) {}
+    ) {
+    }
 
     public static function of(Matrix $matrix): self
     {

@@ -11,13 +11,14 @@ namespace Core\Matrix;
  */
 final readonly class Combination
 {
-    /** @param array<int, int> $values axis id => value id, by axis id */
+    /** @param  array<int, int>  $values axis id => value id, by axis id */
     private function __construct(
         public array $values,
         public string $key,
-    ) {}
+    ) {
+    }
 
-    /** @param array<int, int> $values axis id => value id, in any order */
+    /** @param  array<int, int>  $values axis id => value id, in any order */
     public static function of(array $values): self
     {
         ksort($values);

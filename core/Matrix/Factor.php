@@ -10,7 +10,8 @@ final readonly class Factor
     public function __construct(
         public int $count,
         public string $axisName,
-    ) {}
+    ) {
+    }
 
     public function noun(): string
     {

@@ -39,7 +39,7 @@ final readonly class Matrix
         }
     }
 
-    /** @param list<Axis> $axes */
+    /** @param  list<Axis>  $axes */
     public static function of(array $axes, ?Reach $leftOut = null): self
     {
         return new self($axes, $leftOut ?? Reach::nothing());

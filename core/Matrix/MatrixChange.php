@@ -12,7 +12,13 @@ use Core\Reach\Reach;
  */
 final readonly class MatrixChange
 {
+    public Matrix $to;
+
+    /** @var array<int, int> dropped axis id => value id */
+    public array $survivors;
+
     /**
+     * @param  Matrix  $to  its left-out rules are carried along, as reaches are
      * @param  array<int, int>  $homes  added axis id => value id
      * @param  array<int, int>  $survivors  dropped axis id => value id
      * @param  bool  $stockAddsUp  whether the stock of SKUs that collapse goes to the one that stays
@@ -22,11 +28,13 @@ final readonly class MatrixChange
      */
     public function __construct(
         public Matrix $from,
-        public Matrix $to,
+        Matrix $to,
         public array $homes = [],
-        public array $survivors = [],
+        array $survivors = [],
         public bool $stockAddsUp = false,
     ) {
+        $this->survivors = array_diff_key($survivors, array_flip($to->axisIds()));
+        $this->to = new Matrix($to->axes, $this->carryReach($to->leftOut));
         foreach ($to->axes as $axis) {
             if ($axis->count() === 0) {
                 throw new AxisWithoutValues($axis->name);
@@ -70,7 +78,7 @@ final readonly class MatrixChange
     {
         $values = $cell->values;
         foreach ($this->survivors as $axisId => $survivor) {
-            if (isset($values[$axisId]) && $this->to->axis($axisId) === null) {
+            if (isset($values[$axisId])) {
                 if ($values[$axisId] !== $survivor) {
                     return $cell;
                 }
@@ -94,7 +102,7 @@ final readonly class MatrixChange
         foreach ($reach->clauses as $clause) {
             $kept = $clause;
             foreach ($this->survivors as $axisId => $survivor) {
-                if ($this->to->axis($axisId) === null && $clause->names($axisId) && $clause->allows($axisId, $survivor)) {
+                if ($clause->names($axisId) && $clause->allows($axisId, $survivor)) {
                     $kept = $kept->freed($axisId);
                 }
             }

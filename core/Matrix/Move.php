@@ -12,5 +12,6 @@ final readonly class Move
         public Combination $from,
         public Combination $to,
         public bool $wasMade,
-    ) {}
+    ) {
+    }
 }

@@ -13,7 +13,8 @@ final readonly class Name
     private function __construct(
         public string $shown,
         public string $folded,
-    ) {}
+    ) {
+    }
 
     public static function of(string $typed): self
     {

@@ -10,5 +10,6 @@ final readonly class NearMiss
     public function __construct(
         public string $typed,
         public string $known,
-    ) {}
+    ) {
+    }
 }

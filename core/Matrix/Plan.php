@@ -25,7 +25,8 @@ final readonly class Plan
         public array $revive,
         public array $retire,
         public array $stockMoves,
-    ) {}
+    ) {
+    }
 
     public function isEmpty(): bool
     {

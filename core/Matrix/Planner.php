@@ -7,7 +7,7 @@ namespace Core\Matrix;
 /** Decides what a change of the matrix does to each SKU. */
 final class Planner
 {
-    /** @param list<StandingSku> $skus all SKUs of the product, retired ones too, in any order */
+    /** @param  list<StandingSku>  $skus all SKUs of the product, retired ones too, in any order */
     public function plan(MatrixChange $change, array $skus): Plan
     {
         usort($skus, fn (StandingSku $a, StandingSku $b): int => $a->id <=> $b->id);

@@ -12,5 +12,6 @@ final readonly class StandingSku
         public Combination $cell,
         public SkuState $state,
         public int $stock = 0,
-    ) {}
+    ) {
+    }
 }

@@ -11,5 +11,6 @@ final readonly class StockMove
         public int $fromSkuId,
         public int $toSkuId,
         public int $units,
-    ) {}
+    ) {
+    }
 }

@@ -16,5 +16,6 @@ final readonly class TypedValues
         public array $values,
         public array $doubles,
         public array $nearMisses,
-    ) {}
+    ) {
+    }
 }

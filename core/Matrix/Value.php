@@ -11,5 +11,6 @@ final readonly class Value
         public int $id,
         public string $label,
         public string $code = '',
-    ) {}
+    ) {
+    }
 }

@@ -9,7 +9,9 @@ use Core\Sizes\SizeReader;
 /** Reads values typed or pasted in one go, and holds them against the library. */
 final class ValueReader
 {
-    public function __construct(private readonly SizeReader $sizes = new SizeReader) {}
+    public function __construct(private readonly SizeReader $sizes = new SizeReader)
+    {
+    }
 
     /**
      * Splits at commas, vertical bars, semicolons, tabs and new lines. A value that is in the
@@ -57,7 +59,7 @@ final class ValueReader
         return $name->folded;
     }
 
-    /** @param list<string> $library */
+    /** @param  list<string>  $library */
     private function closest(Name $name, AxisKind $kind, array $library): ?string
     {
         foreach ($library as $candidate) {

@@ -13,10 +13,12 @@ use Core\Matrix\Matrix;
  */
 final readonly class Clause
 {
-    /** @param array<int, array<int, true>> $sets axis id => value ids as keys, all by id */
-    private function __construct(private array $sets) {}
+    /** @param  array<int, array<int, true>>  $sets axis id => value ids as keys, all by id */
+    private function __construct(private array $sets)
+    {
+    }
 
-    /** @param array<int, list<int>> $values axis id => value ids, in any order */
+    /** @param  array<int, list<int>>  $values axis id => value ids, in any order */
     public static function of(array $values): self
     {
         ksort($values);
@@ -140,7 +142,7 @@ final readonly class Clause
         return new self($sets);
     }
 
-    /** @param list<int> $valueIds */
+    /** @param  list<int>  $valueIds */
     public function limited(int $axisId, array $valueIds): self
     {
         return $this->cut(self::of([$axisId => $valueIds]));

@@ -13,8 +13,10 @@ use Core\Matrix\Matrix;
  */
 final readonly class Reach
 {
-    /** @param list<Clause> $clauses */
-    private function __construct(public array $clauses) {}
+    /** @param  list<Clause>  $clauses */
+    private function __construct(public array $clauses)
+    {
+    }
 
     /** Clauses within another are dropped, neighbors are joined: the set stays the same whatever the matrix. */
     public static function of(Clause ...$clauses): self
@@ -32,7 +34,7 @@ final readonly class Reach
         return new self([Clause::everything()]);
     }
 
-    /** @param list<array<int, list<int>>> $clauses each axis id => value ids */
+    /** @param  list<array<int, list<int>>>  $clauses each axis id => value ids */
     public static function fromArrays(array $clauses): self
     {
         return self::of(...array_map(fn (array $values): Clause => Clause::of($values), $clauses));

@@ -124,7 +124,7 @@ final class Simplifier
         return $best === [] ? [] : Reach::of(...$best)->clauses;
     }
 
-    /** @param array<string, Combination> $wanted */
+    /** @param  array<string, Combination>  $wanted */
     private function withoutSpare(Reach $reach, array $wanted): Reach
     {
         $clauses = $reach->clauses;

@@ -53,7 +53,7 @@ final class Wording
         $in = array_values(array_filter($axis->values, fn (Value $value): bool => $clause->allows($axis->id, $value->id)));
         $labels = array_map(fn (Value $value): string => $value->label, $in);
         $places = array_map(fn (Value $value): int => $axis->place($value->id) ?? 0, $in);
-        if ($axis->kind === AxisKind::Size && count($in) > 2 && $places[count($in) - 1] - $places[0] === count($in) - 1) {
+        if ($axis->kind === AxisKind::Size && count($in) > 2 && count($in) - 1 === $places[count($in) - 1] - $places[0]) {
             return $labels[0].'–'.$labels[count($labels) - 1];
         }
         $missing = array_values(array_filter($axis->values, fn (Value $value): bool => ! $clause->allows($axis->id, $value->id)));
@@ -64,7 +64,7 @@ final class Wording
         return $this->listed($labels);
     }
 
-    /** @param list<string> $labels */
+    /** @param  list<string>  $labels */
     private function listed(array $labels): string
     {
         $last = array_pop($labels);

@@ -19,7 +19,8 @@ final readonly class Size
         public string $family,
         public array $rank,
         private string $folded,
-    ) {}
+    ) {
+    }
 
     public function isKnown(): bool
     {

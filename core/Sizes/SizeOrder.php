@@ -7,7 +7,9 @@ namespace Core\Sizes;
 /** Puts sizes into the order in which people expect to read them. */
 final class SizeOrder
 {
-    public function __construct(private readonly SizeReader $reader = new SizeReader) {}
+    public function __construct(private readonly SizeReader $reader = new SizeReader)
+    {
+    }
 
     /**
      * A run that has all the sizes decides. Otherwise the family most sizes belong to is sorted, and the
@@ -36,7 +38,7 @@ final class SizeOrder
         return array_map(fn (Size $size): string => $size->typed, [...array_values($known), ...array_values($rest)]);
     }
 
-    /** @param list<string> $sizes */
+    /** @param  list<string>  $sizes */
     public function isSorted(array $sizes): bool
     {
         return $this->sort($sizes) === $sizes;
@@ -58,7 +60,7 @@ final class SizeOrder
         return array_values(array_filter($same, fn (array $names): bool => count($names) > 1));
     }
 
-    /** @param list<Size> $sizes */
+    /** @param  list<Size>  $sizes */
     private function leadingFamily(array $sizes): string
     {
         $counts = [];

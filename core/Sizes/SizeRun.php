@@ -9,11 +9,12 @@ use Core\Matrix\Name;
 /** An ordered, reusable list of size values. */
 final readonly class SizeRun
 {
-    /** @param list<string> $sizes in order */
+    /** @param  list<string>  $sizes in order */
     public function __construct(
         public string $name,
         public array $sizes,
-    ) {}
+    ) {
+    }
 
     /** The place of a size in the run, from 0. */
     public function place(string $size): ?int

@@ -19,7 +19,7 @@ use Core\Matrix\Matrix;
 use Core\Reach\Reach;
 use Tests\Core\Samples;
 
-/** @param list<Placement> $placements */
+/** @param  list<Placement>  $placements */
 function galleries(Matrix $matrix, array $placements, ?Combination $opening = null): Galleries
 {
     return new Galleries($matrix, $matrix->inOrder($matrix->offered()), $placements, $opening);

@@ -119,6 +119,15 @@ it('carries reaches: a limit to the survivor falls, a limit to another value lie
         ->and($carried([[1 => [12]]])->equals(Reach::fromArrays([[1 => [12]]])))->toBeTrue();
 });
 
+it('carries left-out rules over a dropped axis, and wakes them with it', function (): void {
+    $rule = Reach::fromArrays([[2 => [24], 3 => [31]], [2 => [21], 3 => [32]]]);
+    $styled = Samples::smock(styles: ['Buttoned', 'Pullover'], leftOut: $rule);
+    $change = new MatrixChange($styled, Matrix::of(Samples::smock()->axes, $rule), survivors: [3 => 31]);
+    expect($change->to->isOffered(Combination::of([1 => 11, 2 => 24])))->toBeFalse()
+        ->and($change->to->isOffered(Combination::of([1 => 11, 2 => 21])))->toBeTrue()
+        ->and(Matrix::of($styled->axes, $change->to->leftOut)->isOffered(Combination::of([1 => 11, 2 => 21, 3 => 32])))->toBeFalse();
+});
+
 /* Laws, on random matrices. */
 dataset('seeds', range(1, 300));
 
@@ -177,7 +186,7 @@ it('gives the same plan whatever order axes, values and SKUs are listed in, and 
     expect(array_unique(array_keys(Samples::made($after))))->toHaveCount(count($to->offered()));
 })->with('seeds');
 
-it("restores every SKU when all axes are dropped and added again", function (int $seed): void {
+it('restores every SKU when all axes are dropped and added again', function (int $seed): void {
     $random = Samples::random($seed);
     $styled = Samples::matrix($random, 3);
     $none = Matrix::of([]);

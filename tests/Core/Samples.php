@@ -164,7 +164,7 @@ final class Samples
         return $made;
     }
 
-    /** @param list<Role> $roles */
+    /** @param  list<Role>  $roles */
     public static function placement(int $id, Reach $reach, ?View $view = null, array $roles = [], ?Reach $hidden = null): Placement
     {
         return new Placement($id, "p{$id}.jpg", $reach, $hidden ?? Reach::nothing(), $view, $roles);

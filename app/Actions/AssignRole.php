@@ -1,0 +1,47 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Actions;
+
+use App\Catalog\LoadedProduct;
+use App\Catalog\PlacementRow;
+use App\History\Change;
+use App\History\Keeper;
+use App\History\Ledger;
+use App\Models\HistoryEntry;
+use Core\Gallery\Role;
+
+/** Gives a picture a role, or takes it. A picture of the very same reach hands the role over. */
+final class AssignRole
+{
+    public function __construct(private readonly Keeper $keeper)
+    {
+    }
+
+    public function run(Change $change, int $placementId, Role $role, bool $take = false): ?HistoryEntry
+    {
+        return $this->keeper->keep($change, self::class, function (Ledger $ledger, LoadedProduct $loaded) use ($placementId, $role, $take): string {
+            [$row] = PlacementChange::rows($loaded, [$placementId]);
+            $updates = [$placementId => ['roles' => $this->roles($row, $role, ! $take)]];
+            if (! $take && $loaded->isLinked($row)) {
+                $reach = $row->reach()->activeIn($loaded->matrix);
+                foreach ($loaded->placements as $other) {
+                    if ($other->id() !== $placementId && $other->placement->carries($role) && $other->reach()->activeIn($loaded->matrix)->equals($reach)) {
+                        $updates[$other->id()] = ['roles' => $this->roles($other, $role, false)];
+                    }
+                }
+            }
+            $ledger->update('placements', $updates);
+
+            return $take ? "{$row->file()} is no longer {$role->label()}" : "{$row->file()} is {$role->label()}";
+        });
+    }
+
+    private function roles(PlacementRow $row, Role $role, bool $has): string
+    {
+        $roles = array_filter(Role::cases(), fn (Role $own): bool => $own === $role ? $has : $row->placement->carries($own));
+
+        return json_encode(array_map(fn (Role $own): string => $own->value, array_values($roles)), JSON_THROW_ON_ERROR);
+    }
+}

@@ -1,0 +1,47 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Actions;
+
+use App\Catalog\LoadedProduct;
+use App\History\Change;
+use App\History\Keeper;
+use App\History\Ledger;
+use App\Models\HistoryEntry;
+use Core\Gallery\View;
+
+/** Says what pictures show: their view, or the text that stands for one. */
+final class DescribePhotos
+{
+    private const LONGEST_TEXT = 300;
+
+    public function __construct(private readonly Keeper $keeper)
+    {
+    }
+
+    /** @param  list<int>  $placementIds */
+    public function view(Change $change, array $placementIds, ?View $view): ?HistoryEntry
+    {
+        return $this->keeper->keep($change, self::class, function (Ledger $ledger, LoadedProduct $loaded) use ($placementIds, $view): string {
+            $rows = PlacementChange::rows($loaded, $placementIds);
+            $ledger->update('placements', array_fill_keys($placementIds, ['view' => $view?->value]));
+
+            return PlacementChange::named($rows).($view === null ? ': no view' : ": view {$view->value}");
+        });
+    }
+
+    public function altText(Change $change, int $placementId, string $text): ?HistoryEntry
+    {
+        if (mb_strlen($text) > self::LONGEST_TEXT) {
+            throw new Refused('The alt text can have '.self::LONGEST_TEXT.' characters; this has '.mb_strlen($text).'.');
+        }
+
+        return $this->keeper->keep($change, self::class, function (Ledger $ledger, LoadedProduct $loaded) use ($placementId, $text): string {
+            $rows = PlacementChange::rows($loaded, [$placementId]);
+            $ledger->update('placements', [$placementId => ['alt_text' => trim($text)]]);
+
+            return 'Alt text of '.PlacementChange::named($rows);
+        });
+    }
+}

@@ -1,0 +1,45 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Actions;
+
+use App\Catalog\Clauses;
+use App\Catalog\LoadedProduct;
+use App\Catalog\Selection;
+use App\History\Change;
+use App\History\Keeper;
+use App\History\Ledger;
+use App\Models\HistoryEntry;
+use Core\Reach\Simplifier;
+use Core\Reach\Wording;
+
+/** Hides pictures from the selected galleries without unlinking them, or shows them again. */
+final class HidePhotos
+{
+    public function __construct(private readonly Keeper $keeper)
+    {
+    }
+
+    /** @param  list<int>  $placementIds */
+    public function run(Change $change, array $placementIds, string $selected, bool $showAgain = false): ?HistoryEntry
+    {
+        return $this->keeper->keep($change, self::class, function (Ledger $ledger, LoadedProduct $loaded) use ($placementIds, $selected, $showAgain): string {
+            $rows = PlacementChange::rows($loaded, $placementIds);
+            $selection = Selection::read($selected, $loaded);
+            if ($selection->isNothing()) {
+                throw new Refused('Select whose gallery is meant first.');
+            }
+            $updates = [];
+            foreach ($rows as $row) {
+                $hidden = $showAgain
+                    ? $row->placement->hidden->subtract($selection->reach, $loaded->matrix)
+                    : (new Simplifier)->simplify($row->placement->hidden->union($selection->reach), $loaded->madeCells(), $loaded->matrix);
+                $updates[$row->id()] = ['hidden' => Clauses::encode($hidden)];
+            }
+            $ledger->update('placements', $updates);
+
+            return ($showAgain ? 'Showed ' : 'Hid ').PlacementChange::named($rows).($showAgain ? ' again in ' : ' from ').(new Wording)->say($selection->reach, $loaded->matrix);
+        });
+    }
+}

@@ -1,0 +1,57 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Actions;
+
+use App\Catalog\Clauses;
+use App\Catalog\LoadedProduct;
+use App\Catalog\PlacementRow;
+use App\Catalog\Selection;
+use App\History\Change;
+use App\History\Keeper;
+use App\History\Ledger;
+use App\Models\HistoryEntry;
+use Core\Reach\Reach;
+use Core\Reach\Simplifier;
+use Core\Reach\Wording;
+
+/** Links pictures to what is selected in the matrix: there as well, or only there. */
+final class LinkPhotos
+{
+    public function __construct(private readonly Keeper $keeper)
+    {
+    }
+
+    /** @param  list<int>  $placementIds */
+    public function run(Change $change, array $placementIds, string $selected, bool $onlyThere = false): ?HistoryEntry
+    {
+        return $this->keeper->keep($change, self::class, function (Ledger $ledger, LoadedProduct $loaded) use ($placementIds, $selected, $onlyThere): string {
+            $rows = PlacementChange::rows($loaded, $placementIds);
+            $selection = Selection::read($selected, $loaded);
+            if ($selection->isNothing()) {
+                throw new Refused('Select a color, a size, a cell or the corner first: that is what the pictures are linked to.');
+            }
+            $updates = [];
+            foreach ($rows as $row) {
+                $updates[$row->id()] = [
+                    'reach' => Clauses::encode($this->reach($loaded, $row, $selection, $onlyThere)),
+                    'hidden' => Clauses::encode($row->placement->hidden->subtract($selection->reach, $loaded->matrix)),
+                ];
+            }
+            $ledger->update('placements', $updates);
+            $where = (new Wording)->say($selection->reach, $loaded->matrix);
+
+            return 'Linked '.PlacementChange::named($rows).($onlyThere ? ' only' : '').' to '.$where;
+        });
+    }
+
+    private function reach(LoadedProduct $loaded, PlacementRow $row, Selection $selection, bool $onlyThere): Reach
+    {
+        if ($onlyThere || ! $loaded->isLinked($row)) {
+            return $selection->reach;
+        }
+
+        return (new Simplifier)->simplify($row->reach()->union($selection->reach), $loaded->madeCells(), $loaded->matrix);
+    }
+}

@@ -1,0 +1,100 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Actions;
+
+use App\Catalog\LoadedProduct;
+use App\History\Change;
+use App\History\Keeper;
+use App\History\Ledger;
+use App\Media\IncomingFile;
+use App\Media\PhotoRefused;
+use App\Media\PhotoStore;
+use App\Models\Photo;
+use Illuminate\Support\Facades\Gate;
+
+/** Takes in picture files: each is checked, stored once, and put into the product's tray. */
+final class ReceivePhotos
+{
+    private const LONGEST_NAME = 180;
+
+    public function __construct(
+        private readonly Keeper $keeper,
+        private readonly PhotoStore $store,
+    ) {
+    }
+
+    /** @param  list<IncomingFile>  $files */
+    public function run(Change $change, array $files): Receipt
+    {
+        Gate::forUser($change->user)->authorize('edit');
+        $photos = [];
+        $refusals = [];
+        foreach ($files as $at => $file) {
+            try {
+                $photos[$at] = $this->store->take($file);
+            } catch (PhotoRefused $refusal) {
+                $refusals[] = $refusal->getMessage();
+            }
+        }
+        $taken = [];
+        $known = [];
+        $this->keeper->keep($change, self::class, function (Ledger $ledger, LoadedProduct $loaded) use ($files, $photos, &$taken, &$known): string {
+            $taken = [];
+            $known = [];
+            $here = [];
+            $names = [];
+            foreach ($loaded->placements as $row) {
+                $here[$row->photoId] = $row->file();
+                $names[mb_strtolower($row->file())] = true;
+            }
+            $rows = [];
+            $position = max([0, ...array_map(fn ($row): int => $row->position, array_values($loaded->placements))]);
+            foreach ($photos as $at => $photo) {
+                $name = $files[$at]->name;
+                if (isset($here[$photo->id])) {
+                    $known[] = $here[$photo->id] === $name ? "{$name} is here already." : "{$name} is here already, as {$here[$photo->id]}.";
+
+                    continue;
+                }
+                $free = $this->freeName($name, $names);
+                $names[mb_strtolower($free)] = true;
+                $here[$photo->id] = $free;
+                $taken[] = $free === $name ? $name : "{$name} (as {$free}: another picture has its name)";
+                $rows[] = $this->row($photo, $free, ++$position);
+            }
+            $ledger->insertMany('placements', $loaded->product->id, $rows);
+
+            return 'Put '.(count($rows) === 1 ? $rows[0]['file_name'] : count($rows).' pictures').' into the tray';
+        });
+
+        return new Receipt($taken, $known, $refusals);
+    }
+
+    /** @return array<string, mixed> */
+    private function row(Photo $photo, string $name, int $position): array
+    {
+        return [
+            'photo_id' => $photo->id,
+            'file_name' => $name,
+            'position' => $position,
+            'reach' => '[]',
+            'hidden' => '[]',
+            'roles' => '[]',
+        ];
+    }
+
+    /** @param  array<string, true>  $taken names in lower case */
+    private function freeName(string $name, array $taken): string
+    {
+        $ending = pathinfo($name, PATHINFO_EXTENSION);
+        $stem = mb_substr($ending === '' ? $name : mb_substr($name, 0, -mb_strlen($ending) - 1), 0, self::LONGEST_NAME);
+        for ($number = 1; ; $number++) {
+            $free = $stem.($number === 1 ? '' : " ({$number})").($ending === '' ? '' : '.'.$ending);
+            if (! isset($taken[mb_strtolower($free)])) {
+                return $free;
+            }
+        }
+    }
+}

@@ -1,0 +1,35 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Actions;
+
+use App\Catalog\LoadedProduct;
+use App\History\Change;
+use App\History\Keeper;
+use App\History\Ledger;
+use App\Models\HistoryEntry;
+
+/** Takes pictures out of the product for good. Only from the tray: what is linked must be unlinked first. */
+final class RemovePhotos
+{
+    public function __construct(private readonly Keeper $keeper)
+    {
+    }
+
+    /** @param  list<int>  $placementIds */
+    public function run(Change $change, array $placementIds): ?HistoryEntry
+    {
+        return $this->keeper->keep($change, self::class, function (Ledger $ledger, LoadedProduct $loaded) use ($placementIds): string {
+            $rows = PlacementChange::rows($loaded, $placementIds);
+            foreach ($rows as $row) {
+                if ($loaded->isLinked($row)) {
+                    throw new Refused("{$row->file()} is linked. Send it back to the tray first; then it can be removed.");
+                }
+            }
+            $ledger->delete('placements', $placementIds);
+
+            return 'Removed '.PlacementChange::named($rows).' from the product';
+        });
+    }
+}

@@ -1,0 +1,24 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Actions;
+
+use App\Catalog\LoadedProduct;
+use App\Catalog\Selection;
+use App\Catalog\SkuRow;
+
+/** The SKUs a change is meant for. */
+final class SelectedSkus
+{
+    /** @return non-empty-list<SkuRow> */
+    public static function of(string $selected, LoadedProduct $loaded): array
+    {
+        $skus = Selection::read($selected, $loaded)->skus();
+        if ($skus === []) {
+            throw new Refused('Select the SKUs first: a row, a column or cells of the matrix.');
+        }
+
+        return $skus;
+    }
+}

@@ -1,0 +1,56 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Actions;
+
+use App\Catalog\Clauses;
+use App\Catalog\LoadedProduct;
+use App\Catalog\PlacementRow;
+use App\Catalog\Selection;
+use App\History\Change;
+use App\History\Keeper;
+use App\History\Ledger;
+use App\Models\HistoryEntry;
+use Core\Reach\Reach;
+use Core\Reach\Simplifier;
+use Core\Reach\Wording;
+
+/** Takes pictures off what is selected, or off everything; one that reaches nothing is back in the tray. */
+final class UnlinkPhotos
+{
+    public function __construct(private readonly Keeper $keeper)
+    {
+    }
+
+    /** @param  list<int>  $placementIds */
+    public function run(Change $change, array $placementIds, string $selected, bool $everywhere = false): ?HistoryEntry
+    {
+        return $this->keeper->keep($change, self::class, function (Ledger $ledger, LoadedProduct $loaded) use ($placementIds, $selected, $everywhere): string {
+            $rows = PlacementChange::rows($loaded, $placementIds);
+            $selection = Selection::read($everywhere ? '*' : $selected, $loaded);
+            if ($selection->isNothing()) {
+                throw new Refused('Select where the pictures are to be unlinked, or send them back to the tray.');
+            }
+            $updates = [];
+            foreach ($rows as $row) {
+                $updates[$row->id()] = ['reach' => Clauses::encode($this->reach($loaded, $row, $selection))];
+            }
+            $ledger->update('placements', $updates);
+
+            return $everywhere
+                ? 'Returned '.PlacementChange::named($rows).' to the tray'
+                : 'Unlinked '.PlacementChange::named($rows).' from '.(new Wording)->say($selection->reach, $loaded->matrix);
+        });
+    }
+
+    private function reach(LoadedProduct $loaded, PlacementRow $row, Selection $selection): Reach
+    {
+        $rest = $row->reach()->subtract($selection->reach, $loaded->matrix);
+        if ($rest->among($loaded->madeCells()) === []) {
+            return Reach::nothing();
+        }
+
+        return (new Simplifier)->simplify($rest, $loaded->madeCells(), $loaded->matrix);
+    }
+}

@@ -1,0 +1,21 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Catalog;
+
+use Core\Reach\Reach;
+
+/** A reach as it is stored: its clauses as JSON, each axis id => value ids. */
+final class Clauses
+{
+    public static function encode(Reach $reach): string
+    {
+        return json_encode(array_map(fn (array $clause): object => (object) $clause, $reach->toArrays()), JSON_THROW_ON_ERROR);
+    }
+
+    public static function decode(string $json): Reach
+    {
+        return Reach::fromArrays(json_decode($json, true, 8, JSON_THROW_ON_ERROR));
+    }
+}

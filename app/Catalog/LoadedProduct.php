@@ -1,0 +1,100 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Catalog;
+
+use App\Models\Product;
+use Core\Gallery\Coverage;
+use Core\Gallery\Galleries;
+use Core\Gallery\Opening;
+use Core\Gallery\Placement;
+use Core\Gallery\ShotList;
+use Core\Matrix\Combination;
+use Core\Matrix\Matrix;
+use Core\Reach\Reach;
+
+/** Everything the core needs to know of a product, loaded in a fixed number of queries. */
+final class LoadedProduct
+{
+    /** @var array<string, SkuRow> made SKUs by cell key, in the product's order */
+    public readonly array $made;
+
+    private ?Galleries $galleries = null;
+
+    /**
+     * @param  list<SkuRow>  $skus  retired ones too
+     * @param  array<int, PlacementRow>  $placements  by id, in the one order
+     * @param  array<int, ?string>  $swatches  by value id
+     */
+    public function __construct(
+        public readonly Product $product,
+        public readonly Matrix $matrix,
+        public readonly array $skus,
+        public readonly array $placements,
+        public readonly array $swatches,
+        public readonly ?ShotList $shotList,
+    ) {
+        $byKey = [];
+        foreach ($skus as $sku) {
+            if ($sku->isMade()) {
+                $byKey[$sku->cell->key] = $sku;
+            }
+        }
+        $made = [];
+        foreach ($matrix->inOrder(array_map(fn (SkuRow $sku): Combination => $sku->cell, array_values($byKey))) as $cell) {
+            $made[$cell->key] = $byKey[$cell->key];
+        }
+        $this->made = $made;
+    }
+
+    /** @return list<Combination> made cells, in the product's order */
+    public function madeCells(): array
+    {
+        return array_map(fn (SkuRow $sku): Combination => $sku->cell, array_values($this->made));
+    }
+
+    /** @return list<SkuRow> the made SKUs a reach covers */
+    public function skusIn(Reach $reach): array
+    {
+        return array_values(array_filter($this->made, fn (SkuRow $sku): bool => $reach->covers($sku->cell)));
+    }
+
+    /** @return list<Placement> in the one order */
+    public function corePlacements(): array
+    {
+        return array_map(fn (PlacementRow $row): Placement => $row->placement, array_values($this->placements));
+    }
+
+    public function galleries(): Galleries
+    {
+        return $this->galleries ??= new Galleries($this->matrix, $this->madeCells(), $this->corePlacements(), $this->opening());
+    }
+
+    public function opening(): ?Combination
+    {
+        return Opening::cell($this->matrix, array_map(fn (SkuRow $sku): int => $sku->stock, $this->made));
+    }
+
+    public function coverage(): ?Coverage
+    {
+        return $this->shotList === null ? null : Coverage::of($this->matrix, $this->madeCells(), $this->galleries(), $this->shotList);
+    }
+
+    public function isLinked(PlacementRow $row): bool
+    {
+        return ! $row->reach()->activeIn($this->matrix)->isNothing();
+    }
+
+    /** @return list<PlacementRow> pictures of this product that reach nothing, in order */
+    public function tray(): array
+    {
+        return array_values(array_filter($this->placements, fn (PlacementRow $row): bool => ! $this->isLinked($row)));
+    }
+
+    /** The price a SKU is sold at: its own, else the product's. */
+    public function price(SkuRow $sku): ?string
+    {
+        return $sku->price ?? $this->product->price;
+    }
+}

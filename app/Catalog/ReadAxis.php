@@ -1,0 +1,39 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Catalog;
+
+use Core\Matrix\Axis;
+use Core\Matrix\TypedValues;
+
+/** A typed axis held against the library. Values and axes the library does not have yet carry ids below zero. */
+final readonly class ReadAxis
+{
+    /** @param  array<int, ?string>  $swatches by value id */
+    public function __construct(
+        public DraftAxis $draft,
+        public Axis $axis,
+        public TypedValues $read,
+        public array $swatches,
+    ) {
+    }
+
+    public function isNew(): bool
+    {
+        return $this->axis->id < 0;
+    }
+
+    /** @return list<string> values that the library does not have yet */
+    public function newValues(): array
+    {
+        $new = [];
+        foreach ($this->axis->values as $value) {
+            if ($value->id < 0) {
+                $new[] = $value->label;
+            }
+        }
+
+        return $new;
+    }
+}

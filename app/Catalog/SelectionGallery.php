@@ -1,0 +1,75 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Catalog;
+
+use Core\Gallery\Entry;
+use Core\Gallery\Gallery;
+
+/**
+ * The galleries of all selected SKUs read as one: every picture that any of them shows, in the one
+ * order, with how many of them show it. Nothing selected: every linked picture of the product.
+ */
+final class SelectionGallery
+{
+    /** @var array<int, int> placement id => SKUs that show it */
+    public readonly array $shownBy;
+
+    /** @var array<int, Entry> placement id => the entry of the first SKU that shows it */
+    public readonly array $shown;
+
+    /** @var array<int, Entry> placement id => pictures that reach the selection but are hidden there */
+    public readonly array $hidden;
+
+    /** @var list<Gallery> the different galleries, the first SKU's first */
+    public readonly array $galleries;
+
+    public readonly int $skuCount;
+
+    public function __construct(public readonly Selection $selection)
+    {
+        $loaded = $selection->loaded;
+        $skus = $selection->isNothing() ? array_values($loaded->made) : $selection->skus();
+        $galleries = [];
+        $times = [];
+        foreach ($skus as $sku) {
+            $gallery = $loaded->galleries()->of($sku->cell);
+            $galleries[spl_object_id($gallery)] = $gallery;
+            $times[spl_object_id($gallery)] = ($times[spl_object_id($gallery)] ?? 0) + 1;
+        }
+        $shown = [];
+        $shownBy = [];
+        $hidden = [];
+        foreach ($galleries as $at => $gallery) {
+            foreach ($gallery->entries as $entry) {
+                $shown[$entry->placement->id] ??= $entry;
+                $shownBy[$entry->placement->id] = ($shownBy[$entry->placement->id] ?? 0) + $times[$at];
+            }
+            foreach ($gallery->hidden as $entry) {
+                $hidden[$entry->placement->id] ??= $entry;
+            }
+        }
+        $inOrder = fn (array $entries): array => array_filter(
+            array_replace(array_fill_keys(array_keys($loaded->placements), null), $entries),
+            fn (?Entry $entry): bool => $entry !== null,
+        );
+        $this->skuCount = count($skus);
+        $this->galleries = array_values($galleries);
+        $this->shown = $inOrder($shown);
+        $this->hidden = $inOrder($hidden);
+        $this->shownBy = $shownBy;
+    }
+
+    /** @return list<int> */
+    public function ids(): array
+    {
+        return array_keys($this->shown);
+    }
+
+    /** Whether every selected SKU shows the same pictures. */
+    public function isOne(): bool
+    {
+        return array_filter($this->shownBy, fn (int $times): bool => $times < $this->skuCount) === [];
+    }
+}

@@ -1,0 +1,112 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Files;
+
+use App\Catalog\LoadedProduct;
+use App\Catalog\SkuRow;
+use Core\Gallery\Entry;
+use Core\Gallery\Ground;
+use Core\Gallery\Role;
+use Core\Matrix\Combination;
+use Core\Pricing\Money;
+use Core\Sheets\SafeCell;
+use Illuminate\Support\Facades\DB;
+
+/** The columns of the flat sheet, and a product's rows in them. */
+final readonly class SheetColumns
+{
+    private const FIXED = ['product', 'name', 'description', 'brand', 'category'];
+
+    private const SKU = ['sku', 'gtin', 'price', 'currency', 'weight g', 'stock', 'state', 'photos', 'lead'];
+
+    /**
+     * @param  list<string>  $axes  names of all axes that the products use
+     * @param  list<string>  $swatchAxes  those of them that have swatches
+     */
+    private function __construct(
+        private array $axes,
+        private array $swatchAxes,
+    ) {
+    }
+
+    /** @param  list<int>  $productIds */
+    public static function of(array $productIds): self
+    {
+        $axes = DB::table('product_axes')->join('axes', 'axes.id', '=', 'product_axes.axis_id')->whereIn('product_id', $productIds)
+            ->groupBy('axes.id', 'axes.name')->orderByRaw('min(product_axes.position)')->orderBy('axes.id')->pluck('axes.name')->all();
+        $swatched = DB::table('product_values')->join('axis_values', 'axis_values.id', '=', 'product_values.value_id')->join('axes', 'axes.id', '=', 'axis_values.axis_id')
+            ->whereIn('product_id', $productIds)->whereNotNull('axis_values.swatch')->distinct()->pluck('axes.name')->all();
+
+        return new self($axes, array_values(array_intersect($axes, $swatched)));
+    }
+
+    /** @return list<string> */
+    public function header(): array
+    {
+        return [
+            ...self::FIXED,
+            ...array_map(fn (string $axis): string => "axis {$axis}", $this->axes),
+            ...self::SKU,
+            ...array_map(fn (string $axis): string => "swatch {$axis}", $this->swatchAxes),
+        ];
+    }
+
+    /** @return iterable<list<string>> */
+    public function rows(LoadedProduct $loaded): iterable
+    {
+        $retired = array_filter($loaded->skus, fn (SkuRow $sku): bool => ! $sku->isMade() && $loaded->matrix->isCell($sku->cell) && ! isset($loaded->made[$sku->cell->key]));
+        $byCell = [];
+        foreach ($retired as $sku) {
+            $byCell[$sku->cell->key] ??= $sku;
+        }
+        $first = true;
+        foreach ($loaded->matrix->inOrder($loaded->matrix->combinations()) as $cell) {
+            $sku = $loaded->made[$cell->key] ?? $byCell[$cell->key] ?? null;
+            $leftOut = ! $loaded->matrix->isOffered($cell);
+            if ($sku === null && ! $leftOut) {
+                continue;
+            }
+            yield array_map(SafeCell::write(...), $this->row($loaded, $cell, $sku, $leftOut ? 'left out' : $sku->state->value ?? '', $first));
+            $first = false;
+        }
+    }
+
+    /** @return list<string> */
+    private function row(LoadedProduct $loaded, Combination $cell, ?SkuRow $sku, string $state, bool $first): array
+    {
+        $product = $loaded->product;
+        $choice = $loaded->matrix->choice($cell);
+        $isMade = $sku?->isMade() ?? false;
+        $gallery = $loaded->galleries()->of($cell);
+        $price = $sku === null ? null : $loaded->price($sku);
+
+        return [
+            $product->code,
+            ...($first ? [$product->name, $product->description, $product->brand, $product->category] : ['', '', '', '']),
+            ...array_map(fn (string $axis): string => $choice[$axis] ?? '', $this->axes),
+            $sku->code ?? '',
+            $sku->gtin ?? '',
+            $price === null ? '' : Money::show($price, $product->currency),
+            $product->currency,
+            (string) ($sku->weightG ?? ''),
+            $sku === null ? '' : (string) $sku->stock,
+            $state,
+            $isMade ? implode('|', array_map(fn (Entry $entry): string => $entry->placement->file, $gallery->entries)) : '',
+            $isMade && $gallery->role(Role::Lead)->ground === Ground::Assigned ? $gallery->lead()->file ?? '' : '',
+            ...array_map(fn (string $axis): string => $this->swatch($loaded, $axis, $cell), $this->swatchAxes),
+        ];
+    }
+
+    private function swatch(LoadedProduct $loaded, string $axisName, Combination $cell): string
+    {
+        foreach ($loaded->matrix->axes as $axis) {
+            if ($axis->name === $axisName) {
+                return $loaded->swatches[$cell->value($axis->id) ?? 0] ?? '';
+            }
+        }
+
+        return '';
+    }
+}

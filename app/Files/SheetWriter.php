@@ -1,0 +1,58 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Files;
+
+use App\Actions\Refused;
+use OpenSpout\Common\Entity\Cell;
+use OpenSpout\Common\Entity\Row;
+use OpenSpout\Writer\Common\Creator\WriterEntityFactory;
+use OpenSpout\Writer\CSV\Writer as CsvWriter;
+use OpenSpout\Writer\WriterInterface;
+
+/** Writes rows of text to a sheet, one at a time. */
+final class SheetWriter
+{
+    private function __construct(private readonly WriterInterface $writer)
+    {
+    }
+
+    /** RFC 4180, UTF-8, comma, no byte-order mark. */
+    public static function csv(string $path): self
+    {
+        $writer = WriterEntityFactory::createCSVWriter();
+        assert($writer instanceof CsvWriter);
+        $writer->setShouldAddBOM(false);
+        $writer->openToFile($path);
+
+        return new self($writer);
+    }
+
+    /** @param  string  $ending csv, xlsx or ods */
+    public static function byEnding(string $path, string $ending): self
+    {
+        if ($ending === 'csv') {
+            return self::csv($path);
+        }
+        $writer = match ($ending) {
+            'xlsx' => WriterEntityFactory::createXLSXWriter(),
+            'ods' => WriterEntityFactory::createODSWriter(),
+            default => throw new Refused("“.{$ending}” is not a sheet. Name the file .csv, .xlsx or .ods."),
+        };
+        $writer->openToFile($path);
+
+        return new self($writer);
+    }
+
+    /** @param  list<string>  $cells */
+    public function row(array $cells): void
+    {
+        $this->writer->addRow(new Row(array_map(fn (string $text): Cell => new Cell($text), $cells), null));
+    }
+
+    public function close(): void
+    {
+        $this->writer->close();
+    }
+}

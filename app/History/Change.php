@@ -1,0 +1,23 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\History;
+
+use App\Models\User;
+
+/** Who changes which product, and which version of it they were looking at. */
+final readonly class Change
+{
+    /**
+     * @param  ?int  $version  null where the change only adds and cannot run over anybody's
+     * @param  ?string  $batch  changes of one batch are undone together
+     */
+    public function __construct(
+        public User $user,
+        public int $productId,
+        public ?int $version = null,
+        public ?string $batch = null,
+    ) {
+    }
+}

@@ -1,0 +1,37 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\Http\BoardRequest;
+use App\Http\BoardResponder;
+use App\Models\Product;
+use Illuminate\Http\Response;
+
+final class BoardController
+{
+    public function __construct(private readonly BoardResponder $board)
+    {
+    }
+
+    public function show(BoardRequest $request): Response
+    {
+        return $this->board->page($request);
+    }
+
+    public function fragment(BoardRequest $request): Response
+    {
+        return $this->board->fragment($request);
+    }
+
+    public function tray(BoardRequest $request): Response
+    {
+        return $this->board->tray($request);
+    }
+
+    public function about(BoardRequest $request, Product $product, int $placement): Response
+    {
+        return $this->board->about($request, $placement);
+    }
+}

@@ -1,0 +1,41 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\Actions\CreateProduct;
+use App\Http\Views\CatalogView;
+use Illuminate\Contracts\View\View;
+use Illuminate\Http\RedirectResponse;
+use Illuminate\Http\Request;
+
+final class CatalogController
+{
+    public function index(Request $request, CatalogView $catalog): View
+    {
+        return view('catalog.index', ['page' => $catalog->page((string) $request->query('q', ''))]);
+    }
+
+    public function store(Request $request, CreateProduct $create): RedirectResponse
+    {
+        $request->merge(['code' => trim((string) $request->input('code')), 'name' => trim((string) $request->input('name'))]);
+        $given = $request->validate([
+            'name' => ['required', 'string', 'max:120'],
+            'code' => ['required', 'string', 'regex:'.CreateProduct::CODE_PATTERN],
+            'shot_list_id' => ['nullable', 'integer', 'exists:shot_lists,id'],
+        ], [
+            'name.required' => 'Give the product a name.',
+            'code.required' => 'Give the product a code.',
+            'code.regex' => 'A code has up to 40 letters, digits, dots, dashes and underscores, and begins with a letter or digit.',
+        ]);
+        $product = $create->run($request->user(), $given['name'], $given['code'], isset($given['shot_list_id']) ? (int) $given['shot_list_id'] : null);
+
+        return redirect()->route('board', $product);
+    }
+
+    public function jump(Request $request, CatalogView $catalog): View
+    {
+        return view('catalog.jump', ['hits' => $catalog->jump((string) $request->query('q', ''))]);
+    }
+}

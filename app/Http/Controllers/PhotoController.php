@@ -1,0 +1,124 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\Actions\AssignRole;
+use App\Actions\DescribePhotos;
+use App\Actions\HidePhotos;
+use App\Actions\LinkPhotos;
+use App\Actions\OrderPhotos;
+use App\Actions\ReceivePhotos;
+use App\Actions\RemovePhotos;
+use App\Actions\UnlinkPhotos;
+use App\History\Change;
+use App\Http\BoardRequest;
+use App\Http\BoardResponder;
+use App\Media\IncomingFile;
+use App\Media\PhotoSize;
+use App\Media\PhotoStore;
+use App\Models\Photo;
+use Core\Gallery\Role;
+use Core\Gallery\View as PictureView;
+use Illuminate\Http\JsonResponse;
+use Illuminate\Http\Request;
+use Illuminate\Http\Response;
+use Illuminate\Http\UploadedFile;
+use Illuminate\Validation\Rule;
+
+final class PhotoController
+{
+    private const YEAR = 31_536_000;
+
+    public function __construct(private readonly BoardResponder $board)
+    {
+    }
+
+    public function show(Request $request, Photo $photo, PhotoSize $size, PhotoStore $store): Response
+    {
+        $response = response('', 200, ['Content-Type' => 'image/jpeg']);
+        $response->setEtag($photo->sha256.$size->value)->setPrivate()->setMaxAge(self::YEAR)->setImmutable();
+        if ($response->isNotModified($request)) {
+            return $response;
+        }
+        $bytes = $store->disk()->get(PhotoStore::derivedPath($photo->sha256, $size));
+        abort_if($bytes === null, 404);
+
+        return $response->setContent($bytes);
+    }
+
+    public function receive(BoardRequest $request, ReceivePhotos $action): JsonResponse
+    {
+        $request->validate(['files' => ['required', 'array', 'max:50']]);
+        $files = array_map($this->incoming(...), array_values($request->file('files') ?? []));
+        $receipt = $action->run(
+            new Change($request->user(), $request->product()->id, null, $request->input('batch')),
+            $files,
+        );
+
+        return response()->json(['taken' => $receipt->taken, 'known' => $receipt->known, 'refused' => $receipt->refused]);
+    }
+
+    public function link(BoardRequest $request, LinkPhotos $action): Response
+    {
+        return $this->board->fragment($request, $action->run($request->change(), $request->placementIds(), $request->input('onto') ?? $request->selected(), $request->boolean('only')));
+    }
+
+    public function unlink(BoardRequest $request, UnlinkPhotos $action): Response
+    {
+        return $this->board->fragment($request, $action->run($request->change(), $request->placementIds(), $request->selected(), $request->boolean('everywhere')));
+    }
+
+    public function hide(BoardRequest $request, HidePhotos $action): Response
+    {
+        return $this->board->fragment($request, $action->run($request->change(), $request->placementIds(), $request->selected(), $request->boolean('again')));
+    }
+
+    public function move(BoardRequest $request, OrderPhotos $action): Response
+    {
+        return $this->board->fragment($request, $action->move($request->change(), $request->placementIds()[0] ?? 0, $request->selected(), $request->integer('to')));
+    }
+
+    public function followShotList(BoardRequest $request, OrderPhotos $action): Response
+    {
+        return $this->board->fragment($request, $action->followShotList($request->change()));
+    }
+
+    public function matchOthers(BoardRequest $request, OrderPhotos $action): Response
+    {
+        return $this->board->fragment($request, $action->matchTo($request->change(), $request->selected()));
+    }
+
+    public function view(BoardRequest $request, DescribePhotos $action): Response
+    {
+        $request->validate(['view' => ['nullable', Rule::enum(PictureView::class)]]);
+
+        return $this->board->fragment($request, $action->view($request->change(), $request->placementIds(), $request->enum('view', PictureView::class)));
+    }
+
+    public function altText(BoardRequest $request, DescribePhotos $action): Response
+    {
+        return $this->board->fragment($request, $action->altText($request->change(), $request->placementIds()[0] ?? 0, $request->string('text')->toString()));
+    }
+
+    public function role(BoardRequest $request, AssignRole $action): Response
+    {
+        $request->validate(['role' => ['required', Rule::enum(Role::class)]]);
+
+        return $this->board->fragment($request, $action->run($request->change(), $request->placementIds()[0] ?? 0, $request->enum('role', Role::class), $request->boolean('take')));
+    }
+
+    public function remove(BoardRequest $request, RemovePhotos $action): Response
+    {
+        return $this->board->fragment($request, $action->run($request->change(), $request->placementIds()));
+    }
+
+    private function incoming(UploadedFile $file): IncomingFile
+    {
+        // A name may come with folders, or with characters that no file system or sheet would keep.
+        $name = trim((string) preg_replace('/[\x00-\x1f\x7f|"<>\\\\]+/u', ' ', basename(str_replace('\\', '/', $file->getClientOriginalName()))));
+
+        return new IncomingFile((string) $file->getRealPath(), $name === '' ? 'picture' : $name);
+    }
+}

@@ -1,0 +1,82 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http;
+
+use App\Actions\Refused;
+use App\Actions\Stale;
+use Core\CoreException;
+use Illuminate\Auth\AuthenticationException;
+use Illuminate\Foundation\Configuration\Exceptions;
+use Illuminate\Http\Exceptions\PostTooLargeException;
+use Illuminate\Http\Request;
+use Illuminate\Http\Response;
+use Illuminate\Session\TokenMismatchException;
+use Illuminate\Validation\ValidationException;
+use Symfony\Component\HttpKernel\Exception\HttpException;
+use Throwable;
+
+/** Turns what was refused into a sentence on the page the person is on, with what they typed kept. */
+final class Refusals
+{
+    public static function register(Exceptions $exceptions): void
+    {
+        $exceptions->dontReport([Refused::class, CoreException::class]);
+        $exceptions->render(fn (Throwable $refusal, Request $request): mixed => self::answer($refusal, $request));
+    }
+
+    private static function answer(Throwable $refusal, Request $request): mixed
+    {
+        $fragment = $request->hasHeader('HX-Request');
+        if ($refusal instanceof Refused || $refusal instanceof CoreException) {
+            return $fragment
+                ? self::notice($refusal->getMessage(), $refusal instanceof Stale ? 409 : 422, $refusal instanceof Stale)
+                : self::back($request, $refusal->getMessage());
+        }
+        if (! $fragment) {
+            return null;
+        }
+        if ($refusal instanceof ValidationException) {
+            return self::notice((string) $refusal->validator->errors()->first(), 422);
+        }
+        if ($refusal instanceof AuthenticationException || self::status($refusal) === 419 || $refusal instanceof TokenMismatchException) {
+            return response('', 401, ['HX-Redirect' => route('sign-in')]);
+        }
+        if ($refusal instanceof PostTooLargeException) {
+            return self::notice('Together these files are more than can be taken at once. Drop fewer at a time.', 413);
+        }
+
+        return match (self::status($refusal)) {
+            403 => self::notice('Your account can look but not change. Ask somebody with the right to edit.', 403),
+            404 => self::notice('This is no longer here. Load the page again.', 404),
+            429 => self::notice('Too many changes in a short time. Wait a moment and try again.', 429),
+            default => self::notice('Something went wrong here; nothing was changed. Try again, and if it stays, tell whoever runs this server.', 500),
+        };
+    }
+
+    private static function status(Throwable $refusal): int
+    {
+        return match (true) {
+            $refusal instanceof HttpException => $refusal->getStatusCode(),
+            $refusal instanceof \Illuminate\Auth\Access\AuthorizationException => 403,
+            $refusal instanceof \Illuminate\Database\Eloquent\ModelNotFoundException => 404,
+            default => 500,
+        };
+    }
+
+    private static function notice(string $message, int $status, bool $canRepeat = false): Response
+    {
+        return response()->view('components.notice', ['message' => $message, 'canRepeat' => $canRepeat], $status, [
+            'HX-Retarget' => '#notice',
+            'HX-Reswap' => 'innerHTML',
+        ]);
+    }
+
+    private static function back(Request $request, string $message): mixed
+    {
+        return $request->isMethod('GET')
+            ? response()->view('layout.refused', ['message' => $message], 422)
+            : back()->withInput()->withErrors(['refused' => $message]);
+    }
+}

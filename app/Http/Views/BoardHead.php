@@ -1,0 +1,29 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Views;
+
+use Core\Gallery\Cover;
+
+/** The head of a row, a column or a group of rows: what it selects, and how it stands. */
+final readonly class BoardHead
+{
+    /**
+     * @param  string  $key  of the part of the matrix that it selects
+     * @param  ?string  $swatch  as stored; null where its axis has none
+     * @param  array<string, Cover>  $views  coverage by view; empty without a shot list
+     * @param  int  $rows  how many rows it spans
+     */
+    public function __construct(
+        public string $key,
+        public string $label,
+        public string $note = '',
+        public bool $isColor = false,
+        public ?string $swatch = null,
+        public array $views = [],
+        public int $rows = 1,
+        public string $place = '',
+    ) {
+    }
+}

@@ -1,0 +1,19 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Views;
+
+final readonly class BoardRow
+{
+    /**
+     * @param  ?BoardHead  $group  on the first row of a group of layers
+     * @param  list<BoardCell>  $cells
+     */
+    public function __construct(
+        public ?BoardHead $group,
+        public BoardHead $head,
+        public array $cells,
+    ) {
+    }
+}

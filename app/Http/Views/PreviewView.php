@@ -1,0 +1,123 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Views;
+
+use App\Catalog\LoadedProduct;
+use App\Catalog\SkuRow;
+use App\Media\PhotoSize;
+use Core\Gallery\Entry;
+use Core\Gallery\Gallery;
+use Core\Gallery\Role;
+use Core\Matrix\Axis;
+use Core\Matrix\Combination;
+use Core\Pricing\Money;
+
+/** The product as a shopper meets it, with some values chosen. */
+final class PreviewView
+{
+    public readonly Combination $choice;
+
+    public readonly Gallery $gallery;
+
+    public readonly PictureLinks $pictures;
+
+    public function __construct(
+        public readonly LoadedProduct $loaded,
+        string $choice,
+        public readonly bool $isPhone,
+    ) {
+        $chosen = [];
+        foreach (Combination::fromKey($choice)->values as $axisId => $valueId) {
+            if ($loaded->matrix->axis($axisId)?->has($valueId) === true) {
+                $chosen[$axisId] = $valueId;
+            }
+        }
+        $this->choice = Combination::of($chosen);
+        $this->gallery = $loaded->galleries()->forChoice($this->choice);
+        $this->pictures = new PictureLinks($loaded);
+    }
+
+    /** @return list<PreviewOption> */
+    public function options(Axis $axis): array
+    {
+        $others = $this->choice->without($axis->id);
+        $options = [];
+        foreach ($axis->values as $value) {
+            $isChosen = $this->choice->value($axis->id) === $value->id;
+            $skus = $this->skusFor($others->with($axis->id, $value->id));
+            $picture = $this->loaded->galleries()->forChoice(Combination::of([$axis->id => $value->id]))->role(Role::Swatch)->placement();
+            $options[] = new PreviewOption(
+                $value->label,
+                $isChosen ? $others->key : $others->with($axis->id, $value->id)->key,
+                $isChosen,
+                match (true) {
+                    $skus === [] => 'missing',
+                    array_sum(array_map(fn (SkuRow $sku): int => $sku->stock, $skus)) === 0 => 'sold out',
+                    default => 'free',
+                },
+                $this->loaded->swatches[$value->id] ?? null,
+                $picture === null ? null : $this->pictures->url($picture, PhotoSize::Thumb),
+            );
+        }
+
+        return $options;
+    }
+
+    public function chosenLabel(Axis $axis): string
+    {
+        return $axis->value($this->choice->value($axis->id) ?? 0)->label ?? '';
+    }
+
+    public function sku(): ?SkuRow
+    {
+        return $this->loaded->made[$this->choice->key] ?? null;
+    }
+
+    public function price(): string
+    {
+        $skus = $this->skusFor($this->choice) ?: array_values($this->loaded->made);
+
+        return Money::range(array_values(array_filter(array_map($this->loaded->price(...), $skus))), $this->loaded->product->currency);
+    }
+
+    /** What the buy button says, and whether it can be pressed. */
+    public function offer(): string
+    {
+        $sku = $this->sku();
+        $open = array_filter($this->loaded->matrix->axes, fn (Axis $axis): bool => $this->choice->value($axis->id) === null);
+
+        return match (true) {
+            $sku !== null && $sku->stock > 0 => 'Add to basket',
+            $sku !== null => 'Sold out',
+            $open === [] => 'Not available',
+            default => 'Choose a '.mb_strtolower(implode(' and a ', array_map(fn (Axis $axis): string => $axis->name, $open))),
+        };
+    }
+
+    public function canBuy(): bool
+    {
+        return ($this->sku()->stock ?? 0) > 0;
+    }
+
+    public function lead(): ?Entry
+    {
+        return $this->gallery->role(Role::Lead)->entry;
+    }
+
+    /** @return list<Entry> the Lead first, then the gallery in order */
+    public function pictureEntries(): array
+    {
+        $lead = $this->lead();
+        $rest = array_filter($this->gallery->entries, fn (Entry $entry): bool => $entry->placement->id !== $lead?->placement->id);
+
+        return $lead === null ? array_values($rest) : [$lead, ...array_values($rest)];
+    }
+
+    /** @return list<SkuRow> made SKUs that a partial choice leaves in question */
+    private function skusFor(Combination $choice): array
+    {
+        return array_values(array_filter($this->loaded->made, fn (SkuRow $sku): bool => $sku->cell->includes($choice)));
+    }
+}

@@ -1,0 +1,17 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Media;
+
+/** What a picture file says of itself before anything of it is decoded. */
+final readonly class InspectedPhoto
+{
+    public function __construct(
+        public string $type,
+        public int $width,
+        public int $height,
+        public int $bytes,
+    ) {
+    }
+}

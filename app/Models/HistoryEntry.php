@@ -1,0 +1,65 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Models;
+
+use App\History\RowChange;
+use Illuminate\Database\Eloquent\Model;
+use Illuminate\Database\Eloquent\Relations\BelongsTo;
+use Illuminate\Support\Carbon;
+
+/**
+ * @property int $id
+ * @property int $product_id
+ * @property int $user_id
+ * @property string $action
+ * @property string $words
+ * @property int $version the product's version that this change made
+ * @property ?string $batch entries of one batch are undone together
+ * @property string $changes
+ * @property Carbon $created_at
+ * @property ?Carbon $undone_at
+ * @property User $user
+ * @property ?User $undoer
+ */
+final class HistoryEntry extends Model
+{
+    public $timestamps = false;
+
+    protected $table = 'history';
+
+    protected $guarded = [];
+
+    /** @param  list<RowChange>  $changes */
+    public static function pack(array $changes): string
+    {
+        return (string) gzdeflate((string) json_encode($changes, JSON_THROW_ON_ERROR | JSON_UNESCAPED_UNICODE));
+    }
+
+    /** @return list<RowChange> */
+    public function rowChanges(): array
+    {
+        /** @var list<array{table: string, id: int, before: array<string, mixed>|null, after: array<string, mixed>|null}> $rows */
+        $rows = json_decode((string) gzinflate($this->changes), true, 64, JSON_THROW_ON_ERROR);
+
+        return array_map(fn (array $row): RowChange => new RowChange($row['table'], $row['id'], $row['before'], $row['after']), $rows);
+    }
+
+    /** @return BelongsTo<User, $this> */
+    public function user(): BelongsTo
+    {
+        return $this->belongsTo(User::class);
+    }
+
+    /** @return BelongsTo<User, $this> */
+    public function undoer(): BelongsTo
+    {
+        return $this->belongsTo(User::class, 'undone_by');
+    }
+
+    protected function casts(): array
+    {
+        return ['created_at' => 'datetime', 'undone_at' => 'datetime'];
+    }
+}

@@ -1,0 +1,27 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Models;
+
+use Illuminate\Database\Eloquent\Model;
+
+/**
+ * @property int $id
+ * @property string $sha256
+ * @property string $type file ending, by content
+ * @property int $bytes
+ * @property int $width
+ * @property int $height
+ * @property PhotoState $state
+ * @property ?string $failure
+ */
+final class Photo extends Model
+{
+    protected $guarded = [];
+
+    protected function casts(): array
+    {
+        return ['state' => PhotoState::class];
+    }
+}

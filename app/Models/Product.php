@@ -1,0 +1,45 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Models;
+
+use Illuminate\Database\Eloquent\Builder;
+use Illuminate\Database\Eloquent\Model;
+use Illuminate\Support\Carbon;
+
+/**
+ * @property int $id
+ * @property string $code
+ * @property string $name
+ * @property string $description
+ * @property string $brand
+ * @property string $category
+ * @property string $currency
+ * @property ?string $price the price of every SKU that has none of its own
+ * @property ?int $shot_list_id
+ * @property list<array<int, list<int>>> $left_out clauses
+ * @property int $version
+ * @property ?Carbon $removed_at set while the making of the product is undone
+ * @property Carbon $updated_at
+ */
+final class Product extends Model
+{
+    protected $guarded = [];
+
+    public function getRouteKeyName(): string
+    {
+        return 'code';
+    }
+
+    /** @param  Builder<self>  $query */
+    public function scopeStanding(Builder $query): void
+    {
+        $query->whereNull('removed_at');
+    }
+
+    protected function casts(): array
+    {
+        return ['left_out' => 'array', 'version' => 'integer', 'removed_at' => 'datetime'];
+    }
+}

@@ -1,0 +1,50 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Providers;
+
+use App\Media\PhotoInspector;
+use App\Media\PhotoStore;
+use App\Models\Product;
+use App\Models\Right;
+use App\Models\User;
+use Illuminate\Cache\RateLimiting\Limit;
+use Illuminate\Contracts\Foundation\Application;
+use Illuminate\Database\Eloquent\Model;
+use Illuminate\Http\Request;
+use Illuminate\Support\Facades\Gate;
+use Illuminate\Support\Facades\RateLimiter;
+use Illuminate\Support\Facades\Route;
+use Illuminate\Support\Facades\Storage;
+use Illuminate\Support\ServiceProvider;
+
+final class AppServiceProvider extends ServiceProvider
+{
+    public function register(): void
+    {
+        $this->app->singleton(PhotoInspector::class, fn (): PhotoInspector => new PhotoInspector(
+            config('slate.photos.most_bytes'),
+            config('slate.photos.most_pixels'),
+            config('slate.photos.most_side'),
+        ));
+        $this->app->bind(PhotoStore::class, fn (Application $app): PhotoStore => new PhotoStore(
+            Storage::disk(),
+            $app->make(PhotoInspector::class),
+        ));
+    }
+
+    public function boot(): void
+    {
+        Model::shouldBeStrict(! $this->app->isProduction());
+        foreach (Right::cases() as $right) {
+            Gate::define($right->value, fn (User $user): bool => $user->right->includes($right));
+        }
+        Route::bind('product', fn (string $code): Product => Product::query()->where('code', $code)->firstOrFail());
+        RateLimiter::for('sign-in', fn (Request $request): array => [
+            Limit::perMinute(5)->by(mb_strtolower((string) $request->input('email')).'|'.$request->ip()),
+            Limit::perMinute(30)->by((string) $request->ip()),
+        ]);
+        RateLimiter::for('changes', fn (Request $request): Limit => Limit::perMinute(600)->by((string) $request->user()?->id));
+    }
+}

@@ -1,0 +1,165 @@
+# What bin/start, bin/test, bin/bench and bin/screens share. Sourced, with the project's folder as the working folder.
+
+DATA="$PWD/.data"
+export COMPOSER_ALLOW_SUPERUSER=1
+
+say() { printf '%s\n' "$*" >&2; }
+
+APT_PACKAGES='php8.2-cli php8.2-mysql php8.2-gd php8.2-imagick php8.2-intl php8.2-zip php8.2-curl php8.2-bcmath php8.2-mbstring php8.2-xml composer mariadb-server mariadb-client librsvg2-bin unzip'
+
+missing_system() {
+    local extension command modules
+    command -v php >/dev/null || { echo php; return; }
+    modules=$(php -m)
+    for extension in pdo_mysql imagick intl zip gd mbstring curl bcmath; do
+        grep -qix "$extension" <<<"$modules" || echo "php-$extension"
+    done
+    for command in composer mariadbd mariadb-install-db rsvg-convert unzip "$@"; do
+        command -v "$command" >/dev/null || PATH="$PATH:/usr/sbin" command -v "$command" >/dev/null || echo "$command"
+    done
+}
+
+# install_system [COMMAND...]: what the application needs of Debian, and the commands named.
+install_system() {
+    local missing packages="$APT_PACKAGES" command
+    for command in "$@"; do packages="$packages $command"; done
+    missing=$(missing_system "$@")
+    if [ -n "$missing" ]; then
+        if [ "$(id -u)" = 0 ] && command -v apt-get >/dev/null; then
+            say "Installing what is missing: $(echo $missing)"
+            export DEBIAN_FRONTEND=noninteractive
+            apt-get update -q >/dev/null
+            # Another composer or unzip that is there already is as good as Debian's.
+            command -v composer >/dev/null && packages=${packages/ composer/}
+            apt-get install -y -q --no-install-recommends $packages >/dev/null
+        fi
+        missing=$(missing_system "$@")
+        if [ -n "$missing" ]; then
+            say "Missing on this machine: $(echo $missing)"
+            say "Install these packages, then start again: $packages"
+            exit 1
+        fi
+    fi
+    if ! command -v node >/dev/null || ! node -e 'const [a, b] = process.versions.node.split(".").map(Number); process.exit(a > 20 || (a === 20 && b >= 19) ? 0 : 1)'; then
+        say 'Node.js 20.19 or newer, with npm, is needed to build the screens. Install it, then start again.'
+        exit 1
+    fi
+}
+
+# stamp NAME FILE...: whether the files changed since the stamp was last set.
+changed() {
+    local stamp="$DATA/$1.stamp" now
+    shift
+    now=$(cat "$@" 2>/dev/null | sha256sum)
+    [ "$(cat "$stamp" 2>/dev/null)" != "$now" ]
+}
+
+set_stamp() {
+    local stamp="$DATA/$1.stamp"
+    shift
+    cat "$@" 2>/dev/null | sha256sum >"$stamp"
+}
+
+install_packages() {
+    mkdir -p "$DATA" storage/app storage/logs storage/framework/cache/data storage/framework/sessions storage/framework/views bootstrap/cache
+    if [ ! -f vendor/autoload.php ] || changed composer composer.json; then
+        say 'Installing the PHP packages …'
+        composer install --no-interaction --no-progress --quiet --ignore-platform-req=php+
+        set_stamp composer composer.json
+    fi
+    if [ ! -d node_modules/vite ] || changed npm package-lock.json; then
+        say 'Installing the packages of the screens …'
+        npm ci --no-audit --no-fund --loglevel=error >/dev/null
+        set_stamp npm package-lock.json
+    fi
+    local sources
+    sources=$(find resources/js resources/scss vite.config.js package-lock.json -type f | sort)
+    if [ ! -f public/build/manifest.json ] || changed build $sources; then
+        say 'Building the screens …'
+        npx vite build --logLevel error >/dev/null
+        set_stamp build $sources
+    fi
+}
+
+set_env() { # set_env NAME VALUE
+    if grep -q "^$1=" .env; then sed -i "s|^$1=.*|$1=$2|" .env; else echo "$1=$2" >>.env; fi
+}
+
+make_env() {
+    if [ ! -f .env ]; then
+        {
+            echo 'APP_ENV=local'
+            echo 'APP_DEBUG=false'
+            echo "APP_KEY=base64:$(head -c 32 /dev/urandom | base64)"
+            echo "DB_PASSWORD=$(head -c 18 /dev/urandom | base64 | tr -d '/+=')"
+        } >.env
+        chmod 600 .env
+    fi
+}
+
+port_is_free() { ! (exec 3<>"/dev/tcp/127.0.0.1/$1") 2>/dev/null; }
+
+free_port() {
+    local port=$1
+    while ! port_is_free "$port"; do port=$((port + 1)); done
+    echo "$port"
+}
+
+DB_SOCKET="/tmp/indigo-slate-$(pwd | sha256sum | cut -c1-12).sock"
+
+admin() { mariadb --no-defaults --socket="$DB_SOCKET" -u "$(id -un)" "$@"; }
+
+database_runs() { [ -S "$DB_SOCKET" ] && admin -e 'select 1' >/dev/null 2>&1; }
+
+# Starts the project's own MariaDB unless it runs; sets DB_STARTED where this script is to stop it.
+start_database() {
+    DB_STARTED=
+    if ! database_runs; then
+        if [ ! -d "$DATA/mariadb/mysql" ]; then
+            say 'Setting up the database …'
+            mariadb-install-db --no-defaults --user="$(id -un)" --datadir="$DATA/mariadb" --auth-root-authentication-method=socket \
+                --auth-root-socket-user="$(id -un)" --skip-test-db >/dev/null
+        fi
+        DB_PORT=$(free_port "${DB_PORT:-3307}")
+        echo "$DB_PORT" >"$DATA/port"
+        PATH="$PATH:/usr/sbin" setsid mariadbd --no-defaults --user="$(id -un)" --datadir="$DATA/mariadb" --socket="$DB_SOCKET" --pid-file="$DATA/mariadb.pid" \
+            --bind-address=127.0.0.1 --port="$DB_PORT" --innodb-buffer-pool-size=512M --innodb-flush-method=fsync --max-allowed-packet=64M \
+            --character-set-server=utf8mb4 --log-error="$DATA/mariadb.log" </dev/null >/dev/null 2>&1 &
+        DB_STARTED=1
+        local tries=0
+        until database_runs; do
+            tries=$((tries + 1))
+            [ "$tries" -lt 300 ] || { say "The database did not start; $DATA/mariadb.log says why."; tail -5 "$DATA/mariadb.log" >&2; exit 1; }
+            sleep 0.1
+        done
+    fi
+    DB_PORT=$(cat "$DATA/port")
+    set_env DB_PORT "$DB_PORT"
+    local password
+    password=$(sed -n 's/^DB_PASSWORD=//p' .env)
+    admin -e "create user if not exists slate@127.0.0.1 identified by '$password'; set password for slate@127.0.0.1 = password('$password');
+        create database if not exists indigo_slate character set utf8mb4; create database if not exists indigo_slate_test character set utf8mb4;
+        create database if not exists indigo_slate_browser character set utf8mb4; create database if not exists indigo_slate_bench character set utf8mb4;
+        grant all on \`indigo\\_slate%\`.* to slate@127.0.0.1;"
+}
+
+stop_database() {
+    [ -n "${DB_STARTED:-}" ] || return 0
+    mariadb-admin --no-defaults --socket="$DB_SOCKET" -u "$(id -un)" shutdown >/dev/null 2>&1 || true
+}
+
+PHP_SERVER='-d upload_max_filesize=42M -d post_max_size=64M -d max_file_uploads=60 -d memory_limit=512M -d opcache.enable_cli=1 -d variables_order=EGPCS -d expose_php=0'
+
+# serve PORT: the web server in the background, as a process group of its own; its id is in SERVER.
+serve() {
+    PHP_CLI_SERVER_WORKERS=4 setsid env -C public php $PHP_SERVER -S "127.0.0.1:$1" ../vendor/laravel/framework/src/Illuminate/Foundation/resources/server.php </dev/null >>"$DATA/web.log" 2>&1 &
+    SERVER=$!
+    local tries=0
+    until ! port_is_free "$1"; do
+        tries=$((tries + 1))
+        [ "$tries" -lt 100 ] || { say "The web server did not start; $DATA/web.log says why."; exit 1; }
+        sleep 0.1
+    done
+}
+
+stop_group() { [ -n "${1:-}" ] && kill -TERM -- "-$1" 2>/dev/null; return 0; }

@@ -1,0 +1,109 @@
+import Alpine from '@alpinejs/csp';
+import { Idiomorph } from 'idiomorph';
+import htmx from 'htmx.org';
+import { act, repeatLast } from './act';
+import { board } from './board';
+import { closeDialog } from './dialog';
+import './setup';
+
+htmx.config.allowEval = false;
+htmx.config.includeIndicatorStyles = false;
+htmx.config.responseHandling = [
+  { code: '204', swap: false },
+  { code: '[23]..', swap: true },
+  { code: '[45]..', swap: true, error: true },
+];
+
+htmx.defineExtension('morph', {
+  isInlineSwap: (style) => style === 'morph:outerHTML',
+  handleSwap(style, target, fragment) {
+    if (style.startsWith('morph')) {
+      return Idiomorph.morph(target, fragment.children, { morphStyle: style.split(':')[1] ?? 'outerHTML', ignoreActiveValue: true });
+    }
+    return false;
+  },
+});
+
+document.addEventListener('htmx:configRequest', (event) => {
+  event.detail.headers['X-CSRF-TOKEN'] = document.querySelector('meta[name=csrf-token]').content;
+});
+
+document.addEventListener('click', (event) => {
+  const button = event.target.closest('[data-do]');
+  if (!button || button.disabled) {
+    return;
+  }
+  const doing = {
+    'dismiss': () => button.closest('.notice').remove(),
+    'repeat': repeatLast,
+    'close': closeDialog,
+    'keys': () => document.getElementById('keys').showModal(),
+    'undo': () => act(button.dataset.url, reload()),
+    'redo': () => act(button.dataset.url, reload()),
+  }[button.dataset.do];
+  if (doing) {
+    event.preventDefault();
+    doing();
+  }
+});
+
+const reload = () => (document.querySelector('[data-board]') ? {} : { reload: 1 });
+
+document.addEventListener('keydown', (event) => {
+  const typing = event.target.closest('input, textarea, select, dialog');
+  const modifier = event.ctrlKey || event.metaKey;
+  if (modifier && event.key.toLowerCase() === 'z' && !typing) {
+    event.preventDefault();
+    document.querySelector(`[data-do=${event.shiftKey ? 'redo' : 'undo'}]:not(:disabled)`)?.click();
+  } else if (event.key === '/' && !typing) {
+    event.preventDefault();
+    document.getElementById('jump').focus();
+  } else if (event.key === '?' && !typing) {
+    event.preventDefault();
+    document.getElementById('keys').showModal();
+  }
+});
+
+// A change on Details is kept by itself; so is the choice in the shopper preview.
+document.addEventListener('click', (event) => {
+  const stage = event.target.closest('.stage');
+  if (stage) {
+    const zoomed = stage.classList.toggle('is-zoomed');
+    stage.setAttribute('aria-pressed', String(zoomed));
+    stage.querySelector('img').style.transform = zoomed ? 'scale(2.2)' : '';
+  }
+  const strip = event.target.closest('[data-show]');
+  if (strip) {
+    const image = document.querySelector('.stage img');
+    image.src = strip.dataset.show;
+    image.alt = strip.dataset.alt;
+    for (const other of document.querySelectorAll('[data-show]')) {
+      other.setAttribute('aria-pressed', String(other === strip));
+    }
+  }
+});
+
+document.addEventListener('pointermove', (event) => {
+  const stage = event.target.closest?.('.stage.is-zoomed');
+  if (stage) {
+    const box = stage.getBoundingClientRect();
+    stage.querySelector('img').style.transformOrigin = `${((event.clientX - box.left) / box.width) * 100}% ${((event.clientY - box.top) / box.height) * 100}%`;
+  }
+});
+
+Alpine.data('jump', () => ({
+  leave(event) {
+    if (event.key === 'Escape') {
+      this.$refs.hits.replaceChildren();
+      this.$refs.field.blur();
+    } else if (event.key === 'Enter') {
+      event.preventDefault();
+      this.$refs.hits.querySelector('a')?.click();
+    } else if (event.key === 'ArrowDown') {
+      event.preventDefault();
+      this.$refs.hits.querySelector('a')?.focus();
+    }
+  },
+}));
+Alpine.data('board', board);
+Alpine.start();

@@ -1,0 +1,32 @@
+import htmx from 'htmx.org';
+import { context } from './act';
+
+const dialog = () => document.getElementById('dialog');
+
+/** Loads a fragment into the dialog and opens it. */
+export function openDialog(verb, url, values = {}) {
+  return htmx.ajax(verb, url, { source: '#source-dialog', target: '#dialog-body', swap: 'innerHTML', values: { ...context(), ...values } });
+}
+
+export function closeDialog() {
+  for (const open of document.querySelectorAll('dialog[open]')) {
+    open.close();
+  }
+}
+
+document.addEventListener('htmx:afterSwap', (event) => {
+  if (event.detail.target.id === 'dialog-body' && event.detail.xhr.status < 400 && !dialog().open) {
+    document.getElementById('dialog-notice').replaceChildren();
+    dialog().showModal();
+  }
+  if (event.detail.target.id === 'board' && event.detail.requestConfig.verb === 'post') {
+    closeDialog();
+  }
+});
+
+// What goes wrong while the dialog is open is said in the dialog; what was typed stays.
+document.addEventListener('htmx:beforeSwap', (event) => {
+  if (dialog()?.open && event.detail.target.id === 'notice') {
+    event.detail.target = document.getElementById('dialog-notice');
+  }
+});

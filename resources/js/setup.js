@@ -1,0 +1,98 @@
+import htmx from 'htmx.org';
+import Sortable from 'sortablejs';
+import { act, context } from './act';
+
+/* The editor of a product's axes: the text of each axis is the truth, its chips are the picture of it. */
+
+const form = () => document.getElementById('setup');
+
+let pending = 0;
+
+function replan(delay = 250) {
+  clearTimeout(pending);
+  pending = setTimeout(() => {
+    const values = Object.fromEntries(new FormData(form()));
+    htmx.ajax('POST', form().dataset.plan, { source: '#source-dialog', target: '#setup', swap: 'morph:outerHTML', values: { ...context(), ...values } });
+  }, delay);
+}
+
+function rewrite(fieldset, dragged) {
+  const labels = [...fieldset.querySelectorAll('.read [data-label]')].map((chip) => chip.dataset.label);
+  const text = fieldset.querySelector('textarea');
+  text.value = labels.join(', ');
+  if (dragged) {
+    fieldset.querySelector('[data-dragged]').value = '1';
+  }
+  replan(0);
+}
+
+document.addEventListener('input', (event) => {
+  if (event.target.closest('#setup')) {
+    replan();
+  }
+});
+
+document.addEventListener('click', (event) => {
+  const button = event.target.closest('#setup [data-setup]');
+  if (!button) {
+    return;
+  }
+  const fieldset = button.closest('fieldset');
+  if (button.dataset.setup === 'drop-value') {
+    button.closest('[data-label]').remove();
+    rewrite(fieldset, false);
+  } else if (button.dataset.setup === 'drop-axis') {
+    fieldset.remove();
+    replan(0);
+  } else if (button.dataset.setup === 'add-axis') {
+    const template = document.getElementById('setup-axis').content.cloneNode(true);
+    const number = Date.now();
+    for (const field of template.querySelectorAll('[name]')) {
+      field.name = field.name.replace('NEW', number);
+      field.id = field.id.replace('NEW', number);
+    }
+    for (const label of template.querySelectorAll('[for]')) {
+      label.htmlFor = label.htmlFor.replace('NEW', number);
+    }
+    const buttons = form().querySelector('[data-axes]');
+    buttons.append(template);
+    buttons.lastElementChild.querySelector('input').focus();
+  } else if (button.dataset.setup === 'take') {
+    const text = fieldset.querySelector('textarea');
+    const parts = text.value.split(/([,|;\t\n])/);
+    text.value = parts.map((part) => (part.trim() === button.dataset.typed ? part.replace(part.trim(), button.dataset.known) : part)).join('');
+    replan(0);
+  } else if (button.dataset.setup === 'earlier' || button.dataset.setup === 'later') {
+    const other = button.dataset.setup === 'earlier' ? fieldset.previousElementSibling : fieldset.nextElementSibling;
+    other?.[button.dataset.setup === 'earlier' ? 'before' : 'after'](fieldset);
+    replan(0);
+  }
+});
+
+document.addEventListener('submit', (event) => {
+  const submitted = event.target.closest('form[data-act]');
+  if (!submitted) {
+    return;
+  }
+  event.preventDefault();
+  const values = {};
+  for (const [name, value] of new FormData(submitted)) {
+    values[name] = value;
+  }
+  act(submitted.dataset.act, values);
+});
+
+export function makeSortable(root) {
+  for (const list of root.querySelectorAll('.setup .read')) {
+    if (!list.dataset.sortable) {
+      list.dataset.sortable = '1';
+      new Sortable(list, { draggable: '[data-label]', animation: 0, onEnd: () => rewrite(list.closest('fieldset'), true) });
+    }
+  }
+}
+
+document.addEventListener('htmx:afterSettle', () => {
+  if (form()) {
+    makeSortable(document);
+  }
+});

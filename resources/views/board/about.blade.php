@@ -1,0 +1,54 @@
+<div>
+    <h2 id="dialog-title">{{ $card->row->file() }}</h2>
+    <p class="quiet">{{ number_format($card->row->width) }} × {{ number_format($card->row->height) }} px, {{ number_format($card->row->bytes / 1024) }} kB · {{ $card->reach === '' ? 'not linked' : $card->reach }}</p>
+    <div class="about-picture">
+        <div>@if ($picture !== null)<img src="{{ $picture }}" alt="{{ $card->text }}">@else<p class="quiet">{{ $card->row->failure ?? 'This picture is being read.' }}</p>@endif</div>
+        <div>
+            <h3>Why it is here</h3>
+            <ul>@forelse ($card->reasons as $reason)<li>{{ $reason }}</li>@empty<li>It is linked to nothing yet: no shopper sees it.</li>@endforelse</ul>
+            @can('edit')
+                <h3>Roles</h3>
+                <div class="roles" role="group" aria-label="Roles">
+                    @foreach (Core\Gallery\Role::cases() as $role)
+                        @php($has = $card->row->placement->carries($role))
+                        <button type="button" class="btn btn-plain" aria-pressed="{{ $has ? 'true' : 'false' }}" data-change="role" data-placements="{{ $card->row->id() }}" data-with="{{ json_encode(['role' => $role->value, 'take' => $has ? 1 : 0]) }}" title="{{ $role->meaning() }}">{{ $role->label() }}</button>
+                    @endforeach
+                </div>
+                <form data-act="{{ route('photos.view', $product) }}" class="field">
+                    <label for="picture-view">View</label>
+                    <input type="hidden" name="placements[]" value="{{ $card->row->id() }}">
+                    <div class="settle"><select class="form-select" id="picture-view" name="view"><option value="">not said</option>@foreach (Core\Gallery\View::cases() as $view)<option value="{{ $view->value }}" @selected($card->row->placement->view === $view)>{{ $view->label() }}</option>@endforeach</select><button class="btn btn-plain">Set view</button></div>
+                </form>
+                <form data-act="{{ route('photos.alt', $product) }}" class="field">
+                    <label for="picture-text">Alt text</label>
+                    <input type="hidden" name="placements[]" value="{{ $card->row->id() }}">
+                    <input class="form-control" id="picture-text" name="text" value="{{ $card->row->placement->altText }}" placeholder="{{ $card->text }}" maxlength="300">
+                    <p class="hint">Empty: “{{ $card->text }}”. <button class="btn btn-plain">Set text</button></p>
+                </form>
+                <div class="roles" role="group" aria-label="Links">
+                    <button type="button" class="btn btn-plain" data-change="link" data-placements="{{ $card->row->id() }}">Link to {{ $selection->inWords() }}</button>
+                    <button type="button" class="btn btn-plain" data-change="link" data-placements="{{ $card->row->id() }}" data-with='{"only":1}'>Only there</button>
+                    @if ($card->isHidden)
+                        <button type="button" class="btn btn-plain" data-change="hide" data-placements="{{ $card->row->id() }}" data-with='{"again":1}'>Show here again</button>
+                    @elseif ($card->reach !== '' && $card->place > 0)
+                        <button type="button" class="btn btn-plain" data-change="hide" data-placements="{{ $card->row->id() }}">Hide here</button>
+                        <button type="button" class="btn btn-plain" data-change="unlink" data-placements="{{ $card->row->id() }}">Unlink here</button>
+                        <button type="button" class="btn btn-plain" data-change="move" data-placements="{{ $card->row->id() }}" data-with="{{ json_encode(['to' => $card->place - 2 < 0 ? 0 : $card->place - 2]) }}">Earlier</button>
+                        <button type="button" class="btn btn-plain" data-change="move" data-placements="{{ $card->row->id() }}" data-with="{{ json_encode(['to' => $card->place]) }}">Later</button>
+                    @endif
+                    @if ($isLinked)
+                        <button type="button" class="btn btn-plain" data-change="unlink" data-placements="{{ $card->row->id() }}" data-with='{"everywhere":1}'>Back to the tray</button>
+                    @endif
+                </div>
+            @endcan
+        </div>
+    </div>
+    <div class="buttons">
+        @can('edit')
+            @if (! $isLinked)
+                <details><summary class="quiet">Remove for good…</summary><p>It leaves this product. Other products that use the same picture keep it.</p><button type="button" class="btn btn-danger" data-change="remove" data-placements="{{ $card->row->id() }}">Remove {{ $card->row->file() }}</button></details>
+            @endif
+        @endcan
+        <button type="button" class="btn btn-plain" data-do="close">Close</button>
+    </div>
+</div>

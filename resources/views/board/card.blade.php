@@ -1,0 +1,13 @@
+<li class="card-picture @if ($card->isHidden) is-hidden @endif" id="picture-{{ $card->row->id() }}" data-placement="{{ $card->row->id() }}" draggable="{{ auth()->user()->can('edit') ? 'true' : 'false' }}">
+    <button type="button" class="pick" aria-pressed="false" title="{{ $card->reasons === [] ? 'Mark '.$card->row->file() : implode("\n", $card->reasons) }}">
+        @if ($card->thumb !== null)
+            <img class="thumb" src="{{ $card->thumb }}" alt="{{ $card->text }}" draggable="false">
+        @else
+            <span class="thumb waiting">{{ $card->row->photoState === App\Models\PhotoState::Failed ? $card->row->failure : 'being read…' }}</span>
+        @endif
+        <span class="caption"><b>{{ $card->place > 0 || $card->isHidden ? $card->row->placement->view?->label() ?? $card->row->file() : $card->row->file() }}</b><em>{{ $card->isHidden ? 'hidden here' : ($card->reach === '' ? $card->row->placement->view?->label() ?? 'not linked' : $card->reach) }}</em></span>
+    </button>
+    @if ($card->badges !== [])<span class="badges">@foreach ($card->badges as $badge)<span>{{ $badge }}</span>@endforeach</span>@endif
+    @if ($card->place > 0)<span class="place">{{ $card->place }}</span>@endif
+    <button type="button" class="btn-quiet about" data-about="{{ route('photo.about', [$product, $card->row->id()]) }}" title="About {{ $card->row->file() }}">…<span class="visually-hidden"> About {{ $card->row->file() }}</span></button>
+</li>

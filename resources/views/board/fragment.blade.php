@@ -1,0 +1,2 @@
+@include('board.inner')
+<x-kept :product="$product" :swap="true"/>

@@ -1,0 +1,66 @@
+<form class="setup" id="setup" data-act="{{ route('setup.build', $product) }}" data-plan="{{ route('setup.plan', $product) }}">
+    <h2 id="dialog-title">Axes of {{ $product->name }}</h2>
+    <p class="quiet">Type or paste values in one go: commas, vertical bars, semicolons, tabs and new lines all part them. Drag a value to reorder.</p>
+    <datalist id="library-axes">@foreach ($libraryAxes as $name)<option value="{{ $name }}"></option>@endforeach</datalist>
+    <div data-axes>
+        @foreach ($drafts as $at => $draft)
+            @php($own = $read[$draft->name] ?? null)
+            <fieldset id="axis-row-{{ $at }}">
+                <legend class="visually-hidden">{{ $draft->name === '' ? 'New axis' : $draft->name }}</legend>
+                <div><label class="visually-hidden" for="axis-name-{{ $at }}">Name of the axis</label><input class="form-control" id="axis-name-{{ $at }}" name="axes[{{ $at }}][name]" value="{{ $draft->name }}" list="library-axes" placeholder="Size, Color, Style…" autocomplete="off"></div>
+                <div><label class="visually-hidden" for="axis-values-{{ $at }}">Values of {{ $draft->name === '' ? 'the new axis' : $draft->name }}</label><textarea class="form-control" id="axis-values-{{ $at }}" name="axes[{{ $at }}][values]" rows="1" placeholder="S, M, L">{{ $draft->typed }}</textarea><input type="hidden" id="axis-dragged-{{ $at }}" name="axes[{{ $at }}][dragged]" value="{{ $draft->keepsOrder ? '1' : '' }}" data-dragged></div>
+                <div>
+                    <button type="button" class="btn-quiet" data-setup="earlier" title="This axis earlier" @disabled($loop->first)><x-icon name="arrow-left"/><span class="visually-hidden">{{ $draft->name }} earlier</span></button><button type="button" class="btn-quiet" data-setup="later" title="This axis later" @disabled($loop->last)><x-icon name="arrow-right"/><span class="visually-hidden">{{ $draft->name }} later</span></button><button type="button" class="btn-quiet" data-setup="drop-axis" title="Drop this axis"><x-icon name="x"/><span class="visually-hidden">Drop {{ $draft->name === '' ? 'the new axis' : $draft->name }}</span></button>
+                </div>
+                <ul class="read" aria-label="Understood">
+                    @foreach ($own?->axis->values ?? [] as $value)
+                        <li class="chip @if ($value->id < 0) is-new @endif" data-label="{{ $value->label }}"><span class="label">@if ($own->axis->kind === Core\Matrix\AxisKind::Color)<x-swatch :swatch="$own->swatches[$value->id]"/>@endif{{ $value->label }}</span><button type="button" class="btn-quiet drop" data-setup="drop-value"><x-icon name="x"/><span class="visually-hidden">Take {{ $value->label }} away</span></button></li>
+                    @endforeach
+                </ul>
+                <ul class="hints">
+                    @foreach ($own?->read->doubles ?? [] as $double)<li class="warns">“{{ $double }}” stands here already; counted once.</li>@endforeach
+                    @foreach ($own?->read->nearMisses ?? [] as $near)<li class="warns">“{{ $near->typed }}” is close to {{ $near->known }} in the library. <button type="button" class="btn btn-plain" data-setup="take" data-typed="{{ $near->typed }}" data-known="{{ $near->known }}">Use {{ $near->known }}</button></li>@endforeach
+                    @if ($own !== null && $own->isNew())<li>{{ $own->axis->name }} is new to the library. <label><input type="checkbox" class="form-check-input" name="axes[{{ $at }}][pictures]" value="1" @checked($own->axis->changesPicture)> Its values look different in pictures</label><input type="hidden" name="axes[{{ $at }}][pictures_asked]" value="1"></li>
+                    @elseif (($own?->newValues() ?? []) !== [])<li>New to the library: {{ implode(', ', $own->newValues()) }}.</li>@endif
+                </ul>
+            </fieldset>
+        @endforeach
+    </div>
+    <button type="button" class="btn btn-plain" data-setup="add-axis"><x-icon name="plus"/> Add an axis</button>
+
+    @foreach ($added as $axis)
+        @if ($loaded->made !== [])
+            <div class="settle"><label for="home-{{ $loop->index }}">{{ count($loaded->made) === 1 ? 'The SKU of today is' : 'The '.count($loaded->made).' SKUs of today are' }} {{ $axis->name }}</label><select class="form-select" id="home-{{ $loop->index }}" name="homes[{{ $axis->name }}]">@foreach ($axis->values as $value)<option @selected(($planned->change->homes[$axis->id] ?? null) === $value->id)>{{ $value->label }}</option>@endforeach</select></div>
+        @endif
+    @endforeach
+    @foreach ($dropped as $axis)
+        <div class="settle"><label for="survivor-{{ $loop->index }}">Without {{ $axis->name }}, the SKUs that stay are those of</label><select class="form-select" id="survivor-{{ $loop->index }}" name="survivors[{{ $axis->id }}]">@foreach ($axis->values as $value)<option value="{{ $value->id }}" @selected($planned->change->survivors[$axis->id] === $value->id)>{{ $value->label }}</option>@endforeach</select>
+            <label><input type="checkbox" class="form-check-input" name="stock_adds_up" value="1" @checked($choices->stockAddsUp)> Add the others’ stock to theirs</label></div>
+    @endforeach
+
+    <div class="plan @if ($problem !== '') problem @endif" role="status" id="plan">
+        @if ($problem !== '')
+            <p>{{ $problem }}</p>
+        @elseif ($planned !== null)
+            <p class="arithmetic">{{ $arithmetic }}</p>
+            <p>{{ $shapeChanges ? 'This '.$planned->inWords().'.' : 'As it is now.' }}</p>
+            <ul>
+                @if ($planned->plan->retire !== [])<li>Retired SKUs keep their codes, stock and pictures, and come back with their values.</li>@endif
+                @if ($planned->toTray !== [])<li>Back to the tray: {{ implode(', ', array_slice($planned->toTray, 0, 12)) }}{{ count($planned->toTray) > 12 ? ' and '.(count($planned->toTray) - 12).' more' : '' }}.</li>@endif
+                @if ($planned->fromTray !== [])<li>Back to their place: {{ implode(', ', array_slice($planned->fromTray, 0, 12)) }}{{ count($planned->fromTray) > 12 ? ' and '.(count($planned->fromTray) - 12).' more' : '' }}.</li>@endif
+                @if ($planned->codes !== [])<li>New codes such as {{ implode(', ', array_slice(array_values($planned->codes), 0, 3)) }}.</li>@endif
+            </ul>
+        @endif
+    </div>
+    <div class="buttons">
+        <button type="button" class="btn btn-plain" data-do="close">Cancel</button>
+        <button class="btn btn-primary" @disabled(! $shapeChanges)>{{ $loaded->matrix->axes === [] ? 'Build' : 'Change' }}</button>
+    </div>
+    <template id="setup-axis">
+        <fieldset id="axis-row-NEW">
+            <div><label class="visually-hidden" for="axis-name-NEW">Name of the axis</label><input class="form-control" id="axis-name-NEW" name="axes[NEW][name]" list="library-axes" placeholder="Size, Color, Style…" autocomplete="off"></div>
+            <div><label class="visually-hidden" for="axis-values-NEW">Values of the new axis</label><textarea class="form-control" id="axis-values-NEW" name="axes[NEW][values]" rows="1" placeholder="S, M, L"></textarea><input type="hidden" id="axis-dragged-NEW" name="axes[NEW][dragged]" value="" data-dragged></div>
+            <div><button type="button" class="btn-quiet" data-setup="drop-axis" title="Drop this axis"><x-icon name="x"/><span class="visually-hidden">Drop the new axis</span></button></div>
+        </fieldset>
+    </template>
+</form>

@@ -1,0 +1,2 @@
+@include('board.tray')
+@include('board.foot', ['swap' => true])

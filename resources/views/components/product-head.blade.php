@@ -1,0 +1,8 @@
+@props(['product', 'current'])
+<div class="head" data-version="{{ $product->version }}">
+    <div>
+        <h1>{{ $product->name }}</h1>
+        <p><b>{{ $product->code }}</b>{{ $product->category === '' ? '' : ' · '.str_replace(' > ', ' › ', $product->category) }}{{ $slot }}</p>
+    </div>
+    <x-product-views :product="$product" :current="$current"/>
+</div>

@@ -1,0 +1,42 @@
+@extends('layout.app')
+@section('title', 'Details of '.$product->name)
+@section('kept')<x-kept :product="$product"/>@endsection
+@section('content')
+<x-product-head :product="$product" current="details"/>
+<div class="page">
+    <div class="facts">
+        @foreach ([
+            'name' => ['Name', 'What a shopper reads.', 120],
+            'brand' => ['Brand', '', 80],
+            'category' => ['Category', 'A path, such as Outerwear > Smocks.', 200],
+            'currency' => ['Currency', 'Three letters, such as EUR.', 3],
+            'price' => ['Price', 'Of every SKU that has none of its own.', 40],
+        ] as $field => [$label, $hint, $most])
+            <form class="field" hx-post="{{ route('details.update', $product) }}" hx-trigger="change" hx-target="#notice" hx-swap="innerHTML" hx-include="#version">
+                <label for="{{ $field }}">{{ $label }}</label>
+                <input type="hidden" name="field" value="{{ $field }}">
+                <input class="form-control" id="{{ $field }}" name="value" maxlength="{{ $most }}" value="{{ $field === 'price' ? ($product->price === null ? '' : Core\Pricing\Money::show($product->price, $product->currency)) : $product->{$field} }}" @cannot('edit') readonly @endcannot>
+                @if ($hint !== '')<p class="hint">{{ $hint }}</p>@endif
+            </form>
+        @endforeach
+        <form class="field" hx-post="{{ route('details.update', $product) }}" hx-trigger="change" hx-target="#notice" hx-swap="innerHTML" hx-include="#version">
+            <label for="shot_list">Shot list</label>
+            <input type="hidden" name="field" value="shot_list_id">
+            <select class="form-select" id="shot_list" name="value" @cannot('edit') disabled @endcannot>
+                <option value="">None</option>
+                @foreach ($shotLists as $list)<option value="{{ $list->id }}" @selected($product->shot_list_id === $list->id)>{{ $list->name }}: {{ implode(', ', $list->views) }}</option>@endforeach
+            </select>
+            <p class="hint">The views that this kind of product needs.</p>
+        </form>
+    </div>
+    <form class="field" hx-post="{{ route('details.update', $product) }}" hx-trigger="change" hx-target="#notice" hx-swap="innerHTML" hx-include="#version">
+        <label for="description">Description</label>
+        <input type="hidden" name="field" value="description">
+        <textarea class="form-control" id="description" name="value" rows="6" @cannot('edit') readonly @endcannot>{{ $product->description }}</textarea>
+    </form>
+    <input type="hidden" id="version" name="version" value="{{ $product->version }}">
+    <p class="quiet">Each field is kept as you leave it.</p>
+    <h2>Take it out</h2>
+    <p><a class="btn btn-plain" href="{{ route('sheet', $product) }}"><x-icon name="download"/> Flat sheet (CSV)</a> <a class="btn btn-plain" href="{{ route('json-ld', $product) }}"><x-icon name="download"/> JSON-LD</a></p>
+</div>
+@endsection

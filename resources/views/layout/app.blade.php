@@ -1,0 +1,57 @@
+<!doctype html>
+<html lang="en">
+<head>
+    <meta charset="utf-8">
+    <meta name="viewport" content="width=device-width, initial-scale=1">
+    <meta name="csrf-token" content="{{ csrf_token() }}">
+    <meta name="htmx-config" content='{"includeIndicatorStyles":false,"allowEval":false}'>
+    <title>@yield('title') · Indigo Slate</title>
+    <link rel="icon" href="/mark.svg" type="image/svg+xml">
+    @vite(['resources/scss/app.scss', 'resources/js/app.js'])
+</head>
+<body hx-ext="morph">
+<a class="skip" href="#main">To the content</a>
+<div class="app">
+    <nav class="rail" aria-label="Places">
+        <a href="{{ route('catalog') }}" aria-label="Indigo Slate"><x-mark/></a>
+        <a class="place" href="{{ route('catalog') }}" @if (request()->routeIs('catalog')) aria-current="page" @endif><x-icon name="layout-list"/>Catalog</a>
+    </nav>
+    <header class="topbar">
+        <div class="jump" x-data="jump">
+            <label>
+                <span class="visually-hidden">Jump to a product, SKU or photo</span>
+                <input class="form-control" type="search" id="jump" name="q" autocomplete="off" placeholder="Jump to a product, SKU, photo…"
+                    x-ref="field" x-on:keydown="leave($event)"
+                    hx-get="{{ route('jump') }}" hx-trigger="input changed delay:150ms" hx-target="#hits" hx-swap="innerHTML">
+                <kbd aria-hidden="true">/</kbd>
+            </label>
+            <div id="hits" x-ref="hits" role="status"></div>
+        </div>
+        @hasSection('kept')
+            @yield('kept')
+        @else
+            <div class="kept"></div>
+        @endif
+        <span class="who" title="{{ auth()->user()->email }}, right to {{ auth()->user()->right->value }}">{{ auth()->user()->name }}</span>
+        <form method="post" action="{{ route('sign-out') }}">
+            @csrf
+            <button class="btn btn-quiet" title="Sign out"><x-icon name="log-out"/><span class="visually-hidden">Sign out</span></button>
+        </form>
+    </header>
+    <main class="main @yield('main-class')" id="main" tabindex="-1">
+        <div id="notice" aria-live="assertive">
+            @if ($errors->has('refused'))
+                <x-notice :message="$errors->first('refused')"/>
+            @endif
+        </div>
+        @yield('content')
+    </main>
+</div>
+<div id="source-act" hidden></div><div id="source-read" hidden></div><div id="source-tray" hidden></div><div id="source-dialog" hidden></div>
+<dialog id="dialog" aria-labelledby="dialog-title">
+    <div id="dialog-notice" aria-live="assertive"></div>
+    <div id="dialog-body"></div>
+</dialog>
+@include('layout.keys')
+</body>
+</html>

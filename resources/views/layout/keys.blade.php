@@ -1,0 +1,30 @@
+<dialog id="keys" aria-labelledby="keys-title">
+    <h2 id="keys-title">Keys</h2>
+    <p class="quiet">Everything that can be dragged can be done with these, or from “About” on a picture.</p>
+    <dl class="keys-help">
+        @foreach ([
+            ['↑ ↓ ← →', 'another cell, row or column'],
+            ['Shift + arrows', 'extend the selection'],
+            ['Ctrl + click', 'add to the selection'],
+            ['R', 'the row'],
+            ['C', 'the column'],
+            ['A', 'the whole product'],
+            ['Esc', 'nothing selected, nothing marked'],
+            ['1 2 3 4', 'Photos, Codes, Prices, Stock'],
+            ['Enter', 'type for the selection'],
+            ['0–9 in a cell', 'type a price or stock, where these are shown'],
+            ['L', 'link the marked pictures here'],
+            ['U', 'unlink the marked pictures here'],
+            ['H', 'hide the marked pictures here'],
+            ['[ and ]', 'the marked picture earlier, later'],
+            ['Shift + drop', 'link there and nowhere else'],
+            ['Ctrl + Z', 'undo'],
+            ['Ctrl + Shift + Z', 'redo'],
+            ['/', 'jump'],
+            ['?', 'this page'],
+        ] as [$key, $meaning])
+            <div><dt><kbd>{{ $key }}</kbd></dt><dd>{{ $meaning }}</dd></div>
+        @endforeach
+    </dl>
+    <div class="buttons"><button type="button" class="btn btn-plain" data-do="close">Close</button></div>
+</dialog>

@@ -1,0 +1,34 @@
+<div class="shop @if ($preview->isPhone) is-phone @endif" id="shop" data-choice="{{ $preview->choice->key }}">
+    @php($entries = $preview->pictureEntries())
+    <div>
+        @if ($entries === [])
+            <p class="nothing">No picture here: a shopper sees an empty frame.</p>
+        @else
+            <button type="button" class="stage" aria-pressed="false" title="Zoom"><img src="{{ $preview->pictures->url($entries[0]->placement, App\Media\PhotoSize::Full) ?? '' }}" alt="{{ $preview->pictures->text($entries[0]->placement) }}"></button>
+            <ul class="strip" aria-label="Pictures">
+                @foreach ($entries as $entry)
+                    <li><button type="button" data-show="{{ $preview->pictures->url($entry->placement, App\Media\PhotoSize::Full) }}" data-alt="{{ $preview->pictures->text($entry->placement) }}" data-file="{{ $entry->placement->file }}" aria-pressed="{{ $loop->first ? 'true' : 'false' }}"><img src="{{ $preview->pictures->thumb($entry->placement) }}" alt="{{ $preview->pictures->text($entry->placement) }}"></button></li>
+                @endforeach
+            </ul>
+        @endif
+    </div>
+    <div>
+        <h2>{{ $preview->loaded->product->name }}</h2>
+        <p class="price">{{ $preview->price() === '' ? 'No price yet' : $preview->price().' '.$preview->loaded->product->currency }}</p>
+        @foreach ($preview->loaded->matrix->axes as $axis)
+            <fieldset>
+                <legend>{{ $axis->name }}{{ $preview->chosenLabel($axis) === '' ? '' : ': '.$preview->chosenLabel($axis) }}</legend>
+                <div class="options">
+                    @foreach ($preview->options($axis) as $option)
+                        <button type="button" class="option {{ str_replace(' ', '-', $option->state) }}" aria-pressed="{{ $option->isChosen ? 'true' : 'false' }}" id="option-{{ $axis->id }}-{{ $loop->index }}"
+                            hx-get="{{ route('preview', ['product' => $preview->loaded->product->code, 'choice' => $option->choice, 'width' => $preview->isPhone ? 'phone' : 'desktop']) }}" hx-target="#shop" hx-swap="morph:outerHTML"
+                            @disabled($option->state === 'missing')>@if ($option->picture !== null)<img src="{{ $option->picture }}" alt="" width="18" height="18">@elseif ($axis->kind === Core\Matrix\AxisKind::Color)<x-swatch :swatch="$option->swatch"/>@endif{{ $option->label }}@if ($option->state !== 'free')<small>{{ $option->state === 'missing' ? 'not offered' : 'sold out' }}</small>@endif</button>
+                    @endforeach
+                </div>
+            </fieldset>
+        @endforeach
+        <button type="button" class="buy" disabled>{{ $preview->offer() }}</button>
+        <p class="small-print">{{ $preview->sku() === null ? count($preview->loaded->made).' SKUs in all' : $preview->sku()->code.' · '.$preview->sku()->stock.' in stock' }}. This is a preview: nothing can be bought here.</p>
+        @if ($preview->loaded->product->description !== '')<p>{{ $preview->loaded->product->description }}</p>@endif
+    </div>
+</div>

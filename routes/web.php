@@ -1,0 +1,76 @@
+<?php
+
+declare(strict_types=1);
+
+use App\Http\Controllers\BoardController;
+use App\Http\Controllers\CatalogController;
+use App\Http\Controllers\DetailsController;
+use App\Http\Controllers\ExportController;
+use App\Http\Controllers\HistoryController;
+use App\Http\Controllers\MatrixController;
+use App\Http\Controllers\PhotoController;
+use App\Http\Controllers\PreviewController;
+use App\Http\Controllers\SessionController;
+use App\Http\Controllers\SkuController;
+use App\Http\Middleware\ShowRemoved;
+use Illuminate\Support\Facades\Route;
+
+Route::middleware('guest')->group(function (): void {
+    Route::get('/sign-in', [SessionController::class, 'show'])->name('sign-in');
+    Route::post('/sign-in', [SessionController::class, 'store'])->middleware('throttle:sign-in');
+});
+
+Route::middleware(['auth', 'can:view'])->group(function (): void {
+    Route::post('/sign-out', [SessionController::class, 'destroy'])->name('sign-out');
+    Route::get('/', [CatalogController::class, 'index'])->name('catalog');
+    Route::get('/jump', [CatalogController::class, 'jump'])->name('jump');
+    Route::get('/photos/{photo}/{size}.jpg', [PhotoController::class, 'show'])->name('photo');
+
+    Route::prefix('/products/{product}')->middleware(ShowRemoved::class)->group(function (): void {
+        Route::get('/', [BoardController::class, 'show'])->name('board');
+        Route::get('/board', [BoardController::class, 'fragment'])->name('board.fragment');
+        // What is selected may be long, so the tray is asked for in a body; it only reads.
+        Route::post('/tray', [BoardController::class, 'tray'])->name('board.tray');
+        Route::post('/photos/{placement}/about', [BoardController::class, 'about'])->whereNumber('placement')->name('photo.about');
+        Route::get('/preview', [PreviewController::class, 'show'])->name('preview');
+        Route::get('/details', [DetailsController::class, 'show'])->name('details');
+        Route::get('/history', [HistoryController::class, 'index'])->name('history');
+        Route::get('/sheet.csv', [ExportController::class, 'sheet'])->name('sheet');
+        Route::get('/product.jsonld', [ExportController::class, 'jsonLd'])->name('json-ld');
+    });
+
+    Route::middleware(['can:edit', 'throttle:changes'])->group(function (): void {
+        Route::post('/products', [CatalogController::class, 'store'])->name('products.store');
+
+        Route::prefix('/products/{product}')->group(function (): void {
+            Route::get('/setup', [MatrixController::class, 'setup'])->name('setup');
+            Route::post('/setup/plan', [MatrixController::class, 'plan'])->name('setup.plan');
+            Route::post('/setup', [MatrixController::class, 'build'])->name('setup.build');
+            Route::post('/leave-out/plan', [MatrixController::class, 'leaveOutPlan'])->name('leave-out.plan');
+            Route::post('/leave-out', [MatrixController::class, 'leaveOut'])->name('leave-out');
+            Route::post('/values/order', [MatrixController::class, 'reorder'])->name('values.order');
+            Route::get('/values/{value}', [MatrixController::class, 'value'])->name('value');
+            Route::post('/values/{value}', [MatrixController::class, 'editValue'])->name('value.edit');
+
+            Route::post('/photos', [PhotoController::class, 'receive'])->name('photos.receive');
+            Route::post('/photos/link', [PhotoController::class, 'link'])->name('photos.link');
+            Route::post('/photos/unlink', [PhotoController::class, 'unlink'])->name('photos.unlink');
+            Route::post('/photos/hide', [PhotoController::class, 'hide'])->name('photos.hide');
+            Route::post('/photos/move', [PhotoController::class, 'move'])->name('photos.move');
+            Route::post('/photos/follow-shot-list', [PhotoController::class, 'followShotList'])->name('photos.follow');
+            Route::post('/photos/match-others', [PhotoController::class, 'matchOthers'])->name('photos.match');
+            Route::post('/photos/view', [PhotoController::class, 'view'])->name('photos.view');
+            Route::post('/photos/alt-text', [PhotoController::class, 'altText'])->name('photos.alt');
+            Route::post('/photos/role', [PhotoController::class, 'role'])->name('photos.role');
+            Route::post('/photos/remove', [PhotoController::class, 'remove'])->name('photos.remove');
+
+            Route::post('/skus/price', [SkuController::class, 'price'])->name('skus.price');
+            Route::post('/skus/stock', [SkuController::class, 'stock'])->name('skus.stock');
+            Route::post('/skus/code', [SkuController::class, 'code'])->name('skus.code');
+
+            Route::post('/details', [DetailsController::class, 'update'])->name('details.update');
+            Route::post('/undo', [HistoryController::class, 'undo'])->name('undo');
+            Route::post('/redo', [HistoryController::class, 'redo'])->name('redo');
+        });
+    });
+});
