@@ -8,11 +8,10 @@ use App\History\RowChange;
 use App\Models\HistoryEntry;
 use App\Models\Product;
 use App\Models\User;
-use Core\Matrix\SkuState;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Gate;
 
-/** Makes a product by name and code: one SKU, until it gets axes. */
+/** Makes a product by name and code. It has no SKU until its matrix is built. */
 final class CreateProduct
 {
     public const CODE_PATTERN = '/^[A-Za-z0-9][A-Za-z0-9._-]{0,39}$/';
@@ -34,14 +33,13 @@ final class CreateProduct
                 'left_out' => [],
                 'version' => 1,
             ]);
-            DB::table('skus')->insert(['product_id' => $product->id, 'cell' => '', 'state' => SkuState::Made->value, 'code' => $code]);
             HistoryEntry::create([
                 'product_id' => $product->id,
                 'user_id' => $user->id,
                 'action' => class_basename(self::class),
                 'words' => "Made the product {$name}",
                 'version' => 1,
-                'changes' => HistoryEntry::pack([
+                'packed' => HistoryEntry::pack([
                     new RowChange('products', $product->id, ['removed_at' => now()->format('Y-m-d H:i:s')], ['removed_at' => null]),
                 ]),
                 'created_at' => now(),

@@ -49,7 +49,7 @@ final class Keeper
                 'words' => mb_strimwidth($words, 0, 400, '…'),
                 'version' => $change->version === null ? $product->version : $this->advance($product),
                 'batch' => $change->batch,
-                'changes' => HistoryEntry::pack($ledger->changes()),
+                'packed' => HistoryEntry::pack($ledger->changes()),
                 'created_at' => now(),
             ]);
         }, self::TRIES);

@@ -17,7 +17,7 @@ use Illuminate\Support\Carbon;
  * @property string $words
  * @property int $version the product's version that this change made
  * @property ?string $batch entries of one batch are undone together
- * @property string $changes
+ * @property string $packed the row changes, as pack() makes them
  * @property Carbon $created_at
  * @property ?Carbon $undone_at
  * @property User $user
@@ -41,7 +41,7 @@ final class HistoryEntry extends Model
     public function rowChanges(): array
     {
         /** @var list<array{table: string, id: int, before: array<string, mixed>|null, after: array<string, mixed>|null}> $rows */
-        $rows = json_decode((string) gzinflate($this->changes), true, 64, JSON_THROW_ON_ERROR);
+        $rows = json_decode((string) gzinflate($this->packed), true, 64, JSON_THROW_ON_ERROR);
 
         return array_map(fn (array $row): RowChange => new RowChange($row['table'], $row['id'], $row['before'], $row['after']), $rows);
     }

@@ -109,12 +109,12 @@ return new class extends Migration
             $table->string('words', 400);
             $table->unsignedInteger('version');
             $table->char('batch', 36)->charset('ascii')->nullable();
-            $table->binary('changes');
+            $table->binary('packed');
             $table->timestamp('created_at');
             $table->timestamp('undone_at')->nullable();
             $table->foreignId('undone_by')->nullable()->constrained('users');
             $table->index(['product_id', 'id']);
         });
-        Schema::getConnection()->statement('ALTER TABLE history MODIFY changes LONGBLOB NOT NULL');
+        Schema::getConnection()->statement('ALTER TABLE history MODIFY packed LONGBLOB NOT NULL');
     }
 };

@@ -67,14 +67,12 @@ final class DemoSeeder extends Seeder
     {
         self::accounts();
         $this->user = User::query()->where('email', 'ada@thrumbury.example')->firstOrFail();
-        $garment = ShotListRecord::create(['name' => 'Garment', 'views' => ['front', 'back', 'detail', 'worn', 'size guide'], 'required' => ['front', 'back', 'detail']]);
-        $footwear = ShotListRecord::create(['name' => 'Footwear', 'views' => ['side', 'top', 'flat', 'detail', 'size guide'], 'required' => ['side', 'top', 'detail']]);
-        $gloves = ShotListRecord::create(['name' => 'Gloves', 'views' => ['front', 'back', 'flat', 'size guide'], 'required' => ['front', 'back']]);
+        $shotLists = ShotListRecord::query()->pluck('id', 'name');
 
-        $this->smocks($garment->id);
-        $this->clogs($footwear->id);
-        $this->gloves($gloves->id);
-        $this->cape($garment->id);
+        $this->smocks($shotLists['Garment']);
+        $this->clogs($shotLists['Footwear']);
+        $this->gloves($shotLists['Gloves and small goods']);
+        $this->cape($shotLists['Garment']);
     }
 
     public static function accounts(): void

@@ -18,7 +18,12 @@ htmx.defineExtension('morph', {
   isInlineSwap: (style) => style === 'morph:outerHTML',
   handleSwap(style, target, fragment) {
     if (style.startsWith('morph')) {
-      return Idiomorph.morph(target, fragment.children, { morphStyle: style.split(':')[1] ?? 'outerHTML', ignoreActiveValue: true });
+      return Idiomorph.morph(target, fragment.children, {
+        morphStyle: style.split(':')[1] ?? 'outerHTML',
+        ignoreActiveValue: true,
+        // What the browser itself wrote, such as the progress of files being sent, is not the server's to clear.
+        callbacks: { beforeNodeMorphed: (node) => !node.dataset?.keep },
+      });
     }
     return false;
   },

@@ -39,6 +39,14 @@ export function board() {
     }, 60);
   }
 
+  /** Pictures that are still being read are looked for again, until all are there. */
+  function awaitPictures() {
+    if (document.getElementById('tray').dataset.waiting === '1') {
+      clearTimeout(trayTimer);
+      trayTimer = setTimeout(loadTray, 900);
+    }
+  }
+
   function choose(keys, mode) {
     selection.choose(keys, mode);
     loadTray();
@@ -47,6 +55,9 @@ export function board() {
   function change(name, ids, extra = {}) {
     if (canEdit()) {
       act(url('changes').replace('CHANGE', name), { 'placements[]': ids, ...extra });
+      if (name === 'link') {
+        marked = new Set();
+      }
     }
   }
 
@@ -299,13 +310,14 @@ export function board() {
       selection.read(boardRoot().dataset.selected);
       makeSortable();
       drawMarks();
+      awaitPictures();
       const root = this.$root;
       root.addEventListener('pointerdown', onPointerDown);
       root.addEventListener('pointerover', onPointerOver);
       document.addEventListener('pointerup', () => {
         painting = null;
       });
-      root.addEventListener('click', onClick);
+      document.addEventListener('click', onClick);
       document.addEventListener('keydown', onKey);
       document.addEventListener('dragstart', onDragStart);
       document.addEventListener('dragover', onDragOver);
@@ -341,6 +353,7 @@ export function board() {
           marked = new Set(cards().map((card) => card.dataset.placement).filter((id) => marked.has(id)));
           makeSortable();
           drawMarks();
+          awaitPictures();
         }
       });
     },

@@ -81,7 +81,7 @@ final class TrayView
 
     public function title(): string
     {
-        return $this->selection->isNothing() ? 'All linked pictures' : 'Gallery of '.$this->selection->inWords();
+        return $this->selection->isNothing() ? 'All linked pictures' : 'Gallery of '.($this->selection->reach->isEverything() ? 'the whole product' : $this->selection->inWords());
     }
 
     /** "6 pictures · 6 SKUs" */

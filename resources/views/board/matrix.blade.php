@@ -34,5 +34,5 @@
     </tbody>
 </table>
 @if ($loaded->matrix->axes === [])
-    <p class="empty">This product is a single SKU. Choose its axes above: type or paste the sizes and colors it comes in, and every combination is built at once.</p>
+    <p class="empty">{{ $loaded->made === [] ? 'This product has no SKU yet.' : 'This product is a single SKU.' }} Choose its axes above: type or paste the sizes and colors it comes in, and every combination is built at once.{{ $loaded->made === [] ? ' If it comes in one kind only, build it without axes.' : '' }}</p>
 @endif

@@ -1,7 +1,7 @@
 @php($shown = $tray->shown())
 @php($hidden = $tray->hidden())
 @php($unlinked = $tray->unlinked())
-<aside class="tray" id="tray" aria-label="Photos" @if ($tray->isWaiting()) hx-post="{{ route('board.tray', $product) }}" hx-trigger="load delay:1s" hx-target="this" hx-swap="morph:outerHTML" hx-vals="{{ json_encode(['selected' => $tray->selection->token]) }}" @endif>
+<aside class="tray" id="tray" aria-label="Photos" data-waiting="{{ $tray->isWaiting() ? '1' : '' }}">
     <h2>{{ $tray->title() }}<span>{{ $tray->counts() }}</span></h2>
     <p class="remark">{{ $tray->sameness() }}</p>
     @can('edit')
@@ -27,10 +27,10 @@
     @endif
     <div class="unlinked">
         <h2>Not linked yet<span>{{ count($unlinked) }} {{ count($unlinked) === 1 ? 'picture' : 'pictures' }}</span></h2>
+        <div class="uploads" id="uploads" data-keep="1" aria-live="polite"></div>
         @if ($unlinked !== [])<p class="remark">Drag onto a color, a size, a cell or the corner; or mark and press <kbd>L</kbd>.</p>@endif
         <ul class="cards" id="unlinked" aria-label="Not linked yet">@foreach ($unlinked as $card)@include('board.card')@endforeach</ul>
     </div>
-    <div class="uploads" id="uploads" aria-live="polite"></div>
     @can('edit')
         <div class="dropzone"><x-icon name="upload"/><span>Drop pictures here, or</span><input class="visually-hidden" type="file" id="files" multiple accept="image/jpeg,image/png,image/webp,image/avif" data-files><label for="files">choose files</label></div>
     @endcan
