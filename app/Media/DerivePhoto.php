@@ -31,7 +31,10 @@ final class DerivePhoto implements ShouldQueue
             return;
         }
         try {
-            $sizes = $deriver->derive((string) $store->disk()->get(PhotoStore::originalPath($photo->sha256, $photo->type)));
+            $sizes = $deriver->derive(
+                (string) $store->disk()->get(PhotoStore::originalPath($photo->sha256, $photo->type)),
+                max($photo->width, $photo->height),
+            );
         } catch (ImagickException $damaged) {
             report($damaged);
             $photo->update(['state' => PhotoState::Failed, 'failure' => 'This file is damaged and cannot be shown. Copy it again from where it came.']);

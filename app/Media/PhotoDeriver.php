@@ -14,15 +14,21 @@ final class PhotoDeriver
 
     private const MEMORY = 512 * 1024 * 1024;
 
-    /** @return array<string, string> PhotoSize value => JPEG bytes */
-    public function derive(string $original): array
+    /**
+     * @param  int  $longerSide  of the original, in pixels
+     * @return array<string, string> PhotoSize value => JPEG bytes
+     */
+    public function derive(string $original, int $longerSide): array
     {
         Imagick::setResourceLimit(Imagick::RESOURCETYPE_MEMORY, self::MEMORY);
         Imagick::setResourceLimit(Imagick::RESOURCETYPE_MAP, self::MEMORY);
         Imagick::setResourceLimit(Imagick::RESOURCETYPE_THREAD, 1);
         $picture = new Imagick;
-        // Lets the JPEG decoder skip what a smaller size does not need.
-        $picture->setOption('jpeg:size', (PhotoSize::Full->side() * 2).'x'.(PhotoSize::Full->side() * 2));
+        $enough = 2 * PhotoSize::Full->side();
+        if ($longerSide > $enough) {
+            // Lets the JPEG decoder skip what a smaller size does not need.
+            $picture->setOption('jpeg:size', "{$enough}x{$enough}");
+        }
         $picture->readImageBlob($original);
         $picture->setFirstIterator();
         $picture->autoOrient();

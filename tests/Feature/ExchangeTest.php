@@ -1,0 +1,97 @@
+<?php
+
+declare(strict_types=1);
+
+use App\Actions\LeaveOutCells;
+use App\Actions\SetPrices;
+use Core\Gallery\Role;
+use Illuminate\Support\Facades\Artisan;
+use Illuminate\Support\Facades\DB;
+use OpenSpout\Reader\Common\Creator\ReaderEntityFactory;
+use Tests\Shop;
+
+/** @return array<string, mixed> */
+function commandJson(string $command, array $arguments): array
+{
+    expect(Artisan::call($command, $arguments + ['--json' => true]))->toBe(0);
+
+    return json_decode(Artisan::output(), true, 32, JSON_THROW_ON_ERROR);
+}
+
+it('prints galleries, roles and reasons as the exchange format says', function (): void {
+    $shop = Shop::stocked();
+    $shop->photo('own.jpg', ['Color' => 'Moss', 'Size' => 'M'], null, Role::Lead);
+    $report = commandJson('slate:gallery', ['product' => 'SMOCK']);
+    expect($report['product'])->toBe('SMOCK')->and($report['skus'])->toHaveCount(12);
+    $one = commandJson('slate:gallery', ['product' => 'SMOCK', '--sku' => 'smock-moss-m'])['skus'][0];
+    expect($one['choice'])->toBe(['Color' => 'Moss', 'Size' => 'M'])
+        ->and($one['gallery'][0])->toBe(['file' => 'Moss front.jpg', 'view' => 'front', 'reach' => [['Color' => ['Moss']]], 'reach_words' => 'Moss', 'roles' => []])
+        ->and($one['gallery'][4]['reach'])->toBe([[]])
+        ->and($one['gallery'][5]['roles'])->toBe(['lead', 'card', 'share'])
+        ->and($one['roles']['lead'])->toBe(['file' => 'own.jpg', 'reason' => 'Assigned for Moss, M; narrower than or before Moss front.jpg (Moss).']);
+    $partial = commandJson('slate:gallery', ['product' => 'SMOCK', '--choose' => 'color = clay'])['skus'][0];
+    expect(array_column($partial['gallery'], 'file'))->toBe(['Clay front.jpg', 'Clay back.jpg', 'Clay worn.jpg', 'Clay detail.jpg', 'guide.jpg']);
+    expect(Artisan::call('slate:gallery', ['product' => 'SMOCK']))->toBe(0)
+        ->and(Artisan::output())->toContain('SMOCK-MOSS-M  Moss, M')
+        ->and(Artisan::call('slate:gallery', ['product' => 'NONE']))->toBe(2)
+        ->and(Artisan::call('slate:gallery', ['product' => 'SMOCK', '--choose' => 'Color=Beige']))->toBe(2);
+});
+
+it('writes one row for each SKU and left-out cell', function (): void {
+    $shop = Shop::stocked();
+    app(LeaveOutCells::class)->run($shop->change(), $shop->token(['Color' => 'Clay', 'Size' => 'S']), false);
+    DB::table('skus')->where('code', 'SMOCK-SLATE-S')->update(['gtin' => '2000000000015', 'weight_g' => 380]);
+    $lines = array_map(fn (string $line): array => str_getcsv($line, ',', '"', ''), explode("\n", trim($shop->sheet())));
+    $rows = array_map(fn (array $line): array => array_combine($lines[0], $line), array_slice($lines, 1));
+    expect($lines[0])->toBe(['product', 'name', 'description', 'brand', 'category', 'axis Color', 'axis Size', 'sku', 'gtin', 'price', 'currency', 'weight g', 'stock', 'state', 'photos', 'lead', 'swatch Color'])
+        ->and($rows)->toHaveCount(12)
+        ->and($rows[0])->toMatchArray(['product' => 'SMOCK', 'name' => 'Potting smock', 'axis Color' => 'Moss', 'axis Size' => 'S', 'sku' => 'SMOCK-MOSS-S', 'price' => '49.00', 'stock' => '10', 'state' => 'made', 'photos' => 'Moss front.jpg|Moss back.jpg|Moss worn.jpg|Moss detail.jpg|guide.jpg', 'lead' => 'Moss front.jpg', 'swatch Color' => '#5f7049'])
+        ->and($rows[4])->toMatchArray(['axis Color' => 'Clay', 'axis Size' => 'S', 'state' => 'left out', 'photos' => ''])
+        ->and($rows[1]['name'])->toBe('');
+});
+
+it('writes no cell that a spreadsheet would run', function (): void {
+    $shop = Shop::stocked();
+    DB::table('products')->update(['description' => '=HYPERLINK("http://x")', 'brand' => '-2']);
+    expect($shop->sheet())->toContain("'=HYPERLINK")->toContain(',-2,');
+});
+
+it('exports by the file’s ending, whole or not at all', function (string $ending): void {
+    Shop::stocked();
+    $file = sys_get_temp_dir()."/slate-export-{$ending}.{$ending}";
+    $said = commandJson('slate:export', ['file' => $file]);
+    expect($said)->toBe(['file' => $file, 'products' => 1, 'rows' => 12]);
+    $reader = match ($ending) {
+        'csv' => ReaderEntityFactory::createCSVReader(),
+        'xlsx' => ReaderEntityFactory::createXLSXReader(),
+        default => ReaderEntityFactory::createODSReader(),
+    };
+    $reader->open($file);
+    $rows = [];
+    foreach ($reader->getSheetIterator() as $sheet) {
+        foreach ($sheet->getRowIterator() as $row) {
+            $rows[] = $row->toArray();
+        }
+    }
+    expect($rows)->toHaveCount(13)->and($rows[1][7])->toBe('SMOCK-MOSS-S');
+    unlink($file);
+})->with(['csv', 'xlsx', 'ods']);
+
+it('refuses what it cannot write, and leaves no file', function (array $arguments, string $words): void {
+    Shop::stocked();
+    expect(Artisan::call('slate:export', $arguments))->toBe(2)->and(Artisan::output())->toContain($words);
+    expect(file_exists($arguments['file']))->toBeFalse();
+})->with([
+    [['file' => '/tmp/slate-x.txt'], 'is not a sheet'],
+    [['file' => '/tmp/slate-x.zip'], 'cannot be written yet'],
+    [['file' => '/nowhere/x.csv'], 'There is no folder /nowhere'],
+    [['file' => '/tmp/slate-x.csv', '--product' => ['NONE']], 'No product has the code NONE'],
+]);
+
+it('shows prices as the trade does: 20.00 throughout with 30.00 for XL is 20.00–30.00', function (): void {
+    // Common practice, no source.
+    $shop = Shop::stocked();
+    app(SetPrices::class)->run($shop->change(), '*', '20');
+    app(SetPrices::class)->run($shop->change(), $shop->token(['Size' => 'XL']), '30');
+    $this->actingAs($shop->user)->get('/')->assertSee('20.00–30.00');
+});

@@ -1,0 +1,133 @@
+<?php
+
+declare(strict_types=1);
+
+use App\Actions\AssignRole;
+use App\Actions\DescribePhotos;
+use App\Actions\EditDetails;
+use App\Actions\EditValue;
+use App\Actions\HidePhotos;
+use App\Actions\LeaveOutCells;
+use App\Actions\LinkPhotos;
+use App\Actions\OrderPhotos;
+use App\Actions\Refused;
+use App\Actions\RemovePhotos;
+use App\Actions\SetCode;
+use App\Actions\SetPrices;
+use App\Actions\SetStock;
+use App\Actions\UndoRedo;
+use App\Actions\UnlinkPhotos;
+use App\Models\HistoryEntry;
+use App\Models\LibraryValue;
+use App\Models\Product;
+use App\Models\Right;
+use Core\Gallery\Role;
+use Core\Gallery\View;
+use Tests\Shop;
+
+it('undoes and redoes every change to the identical state, with one entry in words', function (Closure $change, string $words): void {
+    $shop = Shop::stocked();
+    $shop->receive(['loose.jpg' => Shop::picture('loose')]);
+    $before = $shop->state();
+    $entries = HistoryEntry::query()->count();
+    $change($shop);
+    $after = $shop->state();
+    expect($after)->not->toBe($before)
+        ->and(HistoryEntry::query()->count())->toBe($entries + 1)
+        ->and(HistoryEntry::query()->latest('id')->value('words'))->toBe($words);
+    $shop->undo();
+    expect($shop->state())->toBe($before);
+    $shop->redo();
+    expect($shop->state())->toBe($after);
+})->with([
+    'link' => [fn (Shop $shop) => app(LinkPhotos::class)->run($shop->change(), [$shop->placement('loose.jpg')], $shop->token(['Size' => 'M'])), 'Linked loose.jpg to M'],
+    'link only there' => [fn (Shop $shop) => app(LinkPhotos::class)->run($shop->change(), [$shop->placement('guide.jpg')], $shop->token(['Color' => 'Moss']), true), 'Linked guide.jpg only to Moss'],
+    'unlink from a color' => [fn (Shop $shop) => app(UnlinkPhotos::class)->run($shop->change(), [$shop->placement('guide.jpg')], $shop->token(['Color' => 'Moss'])), 'Unlinked guide.jpg from Moss'],
+    'back to the tray' => [fn (Shop $shop) => app(UnlinkPhotos::class)->run($shop->change(), [$shop->placement('guide.jpg')], '', true), 'Returned guide.jpg to the tray'],
+    'hide' => [fn (Shop $shop) => app(HidePhotos::class)->run($shop->change(), [$shop->placement('guide.jpg')], $shop->token(['Size' => 'S'])), 'Hid guide.jpg from S'],
+    'move' => [fn (Shop $shop) => app(OrderPhotos::class)->move($shop->change(), $shop->placement('Clay worn.jpg'), $shop->token(['Color' => 'Clay']), 0), 'Moved Clay worn.jpg to place 1'],
+    'follow the shot list' => [fn (Shop $shop) => app(OrderPhotos::class)->followShotList($shop->change()), 'Put the pictures into the order of the shot list'],
+    'view' => [fn (Shop $shop) => app(DescribePhotos::class)->view($shop->change(), [$shop->placement('loose.jpg')], View::Flat), 'loose.jpg: view flat'],
+    'alt text' => [fn (Shop $shop) => app(DescribePhotos::class)->altText($shop->change(), $shop->placement('loose.jpg'), 'A loose one'), 'Alt text of loose.jpg'],
+    'role' => [fn (Shop $shop) => app(AssignRole::class)->run($shop->change(), $shop->placement('Moss back.jpg'), Role::Lead), 'Moss back.jpg is Lead'],
+    'remove for good' => [fn (Shop $shop) => app(RemovePhotos::class)->run($shop->change(), [$shop->placement('loose.jpg')]), 'Removed loose.jpg from the product'],
+    'price' => [fn (Shop $shop) => app(SetPrices::class)->run($shop->change(), $shop->token(['Size' => 'XL']), '54,5'), 'Price of 3 SKUs set to 54.50'],
+    'price of the product' => [fn (Shop $shop) => app(SetPrices::class)->run($shop->change(), $shop->token(['Size' => 'XL', 'Color' => 'Moss']), ''), 'SMOCK-MOSS-XL: the product’s price'],
+    'stock' => [fn (Shop $shop) => app(SetStock::class)->run($shop->change(), '*', '1,200'), 'Stock of 12 SKUs set to 1200'],
+    'code' => [fn (Shop $shop) => app(SetCode::class)->run($shop->change(), $shop->token(['Size' => 'XL', 'Color' => 'Moss']), 'ODD/1'), 'Code of SMOCK-MOSS-XL changed to ODD/1'],
+    'details' => [fn (Shop $shop) => app(EditDetails::class)->run($shop->change(), 'price', '12'), 'Changed the price of the product'],
+    'leave out' => [fn (Shop $shop) => app(LeaveOutCells::class)->run($shop->change(), $shop->token(['Size' => 'S', 'Color' => 'Clay']), false), 'Left out Clay, S: retires 1 with 10 in stock'],
+]);
+
+it('undoes a change of a library value', function (): void {
+    $shop = Shop::stocked();
+    $moss = LibraryValue::query()->where('name', 'Moss')->firstOrFail();
+    app(EditValue::class)->run($shop->change(), $moss->id, 'Deep moss', 'dms', '#405030');
+    expect($moss->refresh()->only(['name', 'code', 'swatch']))->toBe(['name' => 'Deep moss', 'code' => 'DMS', 'swatch' => '#405030']);
+    $shop->undo();
+    expect($moss->refresh()->name)->toBe('Moss');
+    expect(fn () => app(EditValue::class)->run($shop->change(), $moss->id, 'CLAY', 'X', null))->toThrow(Refused::class, 'has a value “CLAY” already');
+});
+
+it('undoes the making of a product, keeps its code for it, and brings it back', function (): void {
+    $shop = Shop::open();
+    $shop->undo();
+    $this->actingAs($shop->user)->get('/products/SMOCK')->assertStatus(410)->assertSee('Redo brings it back');
+    $this->get('/')->assertDontSee('Potting smock');
+    expect(fn () => Shop::open())->toThrow(Refused::class, 'which was undone');
+    $shop->redo();
+    expect(Product::query()->standing()->count())->toBe(1);
+});
+
+it('undoes a whole drop of files at once', function (): void {
+    $shop = Shop::open();
+    $batch = '0b9f9b1e-0c52-4f6e-9d2a-0f1e2d3c4b5a';
+    foreach (range(1, 3) as $parcel) {
+        $shop->receive(["a{$parcel}.jpg" => Shop::picture("a{$parcel}"), "b{$parcel}.jpg" => Shop::picture("b{$parcel}")], $batch);
+    }
+    expect($shop->loaded()->placements)->toHaveCount(6);
+    $shop->undo();
+    expect($shop->loaded()->placements)->toBe([]);
+    $shop->redo();
+    expect($shop->loaded()->placements)->toHaveCount(6);
+});
+
+it('refuses to undo past somebody else’s later change of the same thing, and names it', function (): void {
+    $shop = Shop::stocked();
+    $other = Shop::person(Right::Edit, 'Ines');
+    app(SetStock::class)->run($shop->change(), $shop->token(['Color' => 'Moss']), '5');
+    app(SetStock::class)->run($shop->change($other), $shop->token(['Size' => 'S']), '7');
+    $before = $shop->state();
+    expect(fn () => $shop->undo())->toThrow(Refused::class, 'Ines changed the same thing');
+    expect($shop->state())->toBe($before);
+    $shop->undo($other);
+    $shop->undo();
+    expect(array_sum(array_map(fn ($sku): int => $sku->stock, $shop->loaded()->made)))->toBe(120);
+});
+
+it('undoes one’s own change while somebody else changed another thing', function (): void {
+    $shop = Shop::stocked();
+    $other = Shop::person(Right::Edit, 'Ines');
+    app(SetStock::class)->run($shop->change(), $shop->token(['Color' => 'Moss']), '5');
+    app(SetStock::class)->run($shop->change($other), $shop->token(['Color' => 'Clay']), '7');
+    $shop->undo();
+    $stock = fn (string $color): int => $shop->loaded()->made[$shop->token(['Color' => $color, 'Size' => 'S'])]->stock;
+    expect($stock('Moss'))->toBe(10)->and($stock('Clay'))->toBe(7);
+});
+
+it('forgets what could be redone after a new change, and says when there is nothing', function (): void {
+    $shop = Shop::stocked();
+    app(SetStock::class)->run($shop->change(), '*', '5');
+    $shop->undo();
+    app(SetPrices::class)->run($shop->change(), '*', '6');
+    expect(UndoRedo::nextRedo($shop->product->id, $shop->user->id))->toBeNull();
+    expect(fn () => $shop->redo())->toThrow(Refused::class, 'nothing of yours to redo');
+});
+
+it('writes no entry where nothing changes', function (): void {
+    $shop = Shop::stocked();
+    $entries = HistoryEntry::query()->count();
+    app(SetStock::class)->run($shop->change(), '*', '10');
+    $shop->axes(['Color' => 'Moss, Clay, Slate', 'Size' => 'S, M, L, XL']);
+    expect(HistoryEntry::query()->count())->toBe($entries);
+});

@@ -1,0 +1,161 @@
+<?php
+
+declare(strict_types=1);
+
+use App\Actions\HidePhotos;
+use App\Actions\LinkPhotos;
+use App\Actions\OrderPhotos;
+use App\Actions\Refused;
+use App\Actions\RemovePhotos;
+use App\Actions\UnlinkPhotos;
+use App\Media\DerivePhoto;
+use App\Media\PhotoSize;
+use App\Media\PhotoStore;
+use App\Models\Photo;
+use App\Models\PhotoState;
+use Core\Gallery\Role;
+use Illuminate\Http\UploadedFile;
+use Illuminate\Support\Facades\DB;
+use Illuminate\Support\Facades\Queue;
+use Illuminate\Support\Facades\Storage;
+use Tests\Shop;
+
+it('stores one content once, and makes every size of it, without metadata', function (string $format): void {
+    $shop = Shop::open();
+    $path = Shop::picture('one', $format, 900);
+    $receipt = $shop->receive(['front.'.$format => $path, 'the same.jpg' => $path]);
+    $photo = Photo::query()->sole();
+    expect($receipt->taken)->toBe(['front.'.$format])
+        ->and($receipt->known)->toBe(["the same.jpg is here already, as front.{$format}."])
+        ->and($photo->state)->toBe(PhotoState::Ready)
+        ->and($photo->width)->toBe(900);
+    foreach (PhotoSize::cases() as $size) {
+        $derived = getimagesizefromstring(Storage::get(PhotoStore::derivedPath($photo->sha256, $size)));
+        expect($derived['mime'])->toBe('image/jpeg')->and($derived[0])->toBe(min(900, $size->side()));
+    }
+    Shop::open('OTHER')->receive(['again.jpg' => $path]);
+    expect(Photo::query()->count())->toBe(1)->and(DB::table('placements')->count())->toBe(2);
+})->with(['jpeg', 'png', 'webp']);
+
+it('turns a picture upright by its camera’s mark', function (): void {
+    $picture = new Imagick;
+    $picture->newImage(400, 200, 'red', 'jpeg');
+    $picture->setImageOrientation(Imagick::ORIENTATION_RIGHTTOP);
+    $path = tempnam(sys_get_temp_dir(), 'slate');
+    file_put_contents($path, $picture->getImageBlob());
+    // Imagick writes the mark only into an EXIF block that is there; so it is put in by hand.
+    $exif = "Exif\0\0II*\0\x08\0\0\0\x01\0\x12\x01\x03\0\x01\0\0\0\x06\0\0\0\0\0\0\0";
+    $jpeg = file_get_contents($path);
+    file_put_contents($path, substr($jpeg, 0, 2)."\xff\xe1".pack('n', strlen($exif) + 2).$exif.substr($jpeg, 2));
+    Shop::open()->receive(['turned.jpg' => $path]);
+    $derived = getimagesizefromstring(Storage::get(PhotoStore::derivedPath(Photo::query()->sole()->sha256, PhotoSize::Card)));
+    expect([$derived[0], $derived[1]])->toBe([200, 400]);
+});
+
+it('refuses what is no usable picture, each file by itself, in words', function (string $name, string $content, string $words): void {
+    $shop = Shop::open();
+    $path = tempnam(sys_get_temp_dir(), 'slate');
+    file_put_contents($path, $content);
+    $receipt = $shop->receive([$name => $path, 'good.jpg' => Shop::picture('good')]);
+    expect($receipt->taken)->toBe(['good.jpg'])->and($receipt->refused)->toHaveCount(1)->and($receipt->refused[0])->toStartWith($words);
+    expect(Photo::query()->count())->toBe(1);
+})->with([
+    'text' => ['notes.jpg', "Just some notes.\n", 'notes.jpg is not a picture that can be used: it holds plain text.'],
+    'empty' => ['nothing.jpg', '', 'nothing.jpg is empty (0 bytes).'],
+    'svg' => ['logo.jpg', '<?xml version="1.0"?><svg xmlns="http://www.w3.org/2000/svg"><script>1</script></svg>', 'logo.jpg is not a picture that can be used: it holds an SVG drawing.'],
+    'too many pixels' => fn (): array => ['huge.png', "\x89PNG\r\n\x1a\n".pack('N', 13).($header = 'IHDR'.pack('NNCCCCC', 20_000, 20_000, 8, 2, 0, 0, 0)).pack('N', crc32($header)), 'huge.png has 20,000 × 20,000 px; a picture can have 60 million pixels.'],
+    'broken off in the header' => ['cut.png', "\x89PNG\r\n\x1a\n\0\0\0\x0dIHDR", 'cut.png '],
+]);
+
+it('says so where a picture is damaged behind its header, and can be tried again', function (): void {
+    $shop = Shop::open();
+    $path = Shop::picture('damaged', 'png', 300);
+    file_put_contents($path, substr(file_get_contents($path), 0, 60));
+    $shop->receive(['damaged.png' => $path]);
+    $photo = Photo::query()->sole();
+    expect($photo->state)->toBe(PhotoState::Failed)->and($photo->failure)->toContain('damaged');
+    $this->actingAs($shop->user)->get('/products/SMOCK')->assertOk()->assertSee('This file is damaged');
+});
+
+it('waits in the queue without holding anybody up', function (): void {
+    Queue::fake();
+    $shop = Shop::open();
+    $shop->receive(['front.jpg' => Shop::picture('front')]);
+    Queue::assertPushed(DerivePhoto::class, 1);
+    $this->actingAs($shop->user)->get('/products/SMOCK')->assertOk()->assertSee('being read…')->assertSee('data-waiting="1"', false);
+});
+
+it('gives a second file of the same name a name of its own, and says so', function (): void {
+    $shop = Shop::open();
+    $shop->receive(['front.jpg' => Shop::picture('one')]);
+    $receipt = $shop->receive(['FRONT.jpg' => Shop::picture('two')]);
+    expect($receipt->taken)->toBe(['FRONT.jpg (as FRONT (2).jpg: another picture has its name)']);
+});
+
+it('takes 200 files in parcels over HTTP', function (): void {
+    Queue::fake();
+    $shop = Shop::open();
+    foreach (array_chunk(range(1, 200), 50) as $parcel) {
+        $files = array_map(fn (int $number): UploadedFile => new UploadedFile(Shop::picture("p{$number}", 'png', 8 + $number), "dir/../p{$number}.png", null, null, true), $parcel);
+        $this->actingAs($shop->user)->post('/products/SMOCK/photos', ['files' => $files, 'batch' => '0b9f9b1e-0c52-4f6e-9d2a-0f1e2d3c4b5a'])->assertOk()->assertJsonCount(50, 'taken');
+    }
+    expect(DB::table('placements')->count())->toBe(200)->and(DB::table('placements')->min('file_name'))->toBe('p1.png');
+    $shop->undo();
+    expect(DB::table('placements')->count())->toBe(0);
+});
+
+it('links to what is selected, in the fewest words', function (): void {
+    $shop = Shop::stocked();
+    $id = $shop->photo('extra.jpg', ['Color' => 'Moss', 'Size' => 'S']);
+    foreach (['M', 'L', 'XL'] as $size) {
+        app(LinkPhotos::class)->run($shop->change(), [$id], $shop->token(['Color' => 'Moss', 'Size' => $size]));
+    }
+    expect($shop->loaded()->placements[$id]->reach()->toArrays())->toHaveCount(1)
+        ->and(App\Catalog\Selection::read('', $shop->loaded())->isNothing())->toBeTrue();
+    app(LinkPhotos::class)->run($shop->change(), [$id], '*');
+    expect($shop->loaded()->placements[$id]->reach()->isEverything())->toBeTrue();
+    app(UnlinkPhotos::class)->run($shop->change(), [$id], $shop->token(['Color' => 'Clay']));
+    expect($shop->files(['Color' => 'Clay']))->not->toContain('extra.jpg')->and($shop->files(['Color' => 'Slate']))->toContain('extra.jpg');
+});
+
+it('hides without unlinking, and shows again by linking or by asking', function (): void {
+    $shop = Shop::stocked();
+    $id = $shop->placement('Moss back.jpg');
+    app(HidePhotos::class)->run($shop->change(), [$id], $shop->token(['Color' => 'Moss', 'Size' => 'S']));
+    expect($shop->files(['Color' => 'Moss', 'Size' => 'S']))->not->toContain('Moss back.jpg')
+        ->and($shop->files(['Color' => 'Moss', 'Size' => 'M']))->toContain('Moss back.jpg');
+    app(HidePhotos::class)->run($shop->change(), [$id], $shop->token(['Color' => 'Moss']), true);
+    expect($shop->files(['Color' => 'Moss', 'Size' => 'S']))->toContain('Moss back.jpg');
+});
+
+it('hands a role over between pictures of the same reach', function (): void {
+    $shop = Shop::stocked();
+    app(App\Actions\AssignRole::class)->run($shop->change(), $shop->placement('Moss worn.jpg'), Role::Lead);
+    expect($shop->gallery(['Color' => 'Moss'])->lead()?->file)->toBe('Moss worn.jpg')
+        ->and($shop->gallery(['Color' => 'Clay'])->lead()?->file)->toBe('Clay front.jpg');
+});
+
+it('gives all colors the sequence of one', function (): void {
+    $shop = Shop::stocked();
+    app(OrderPhotos::class)->move($shop->change(), $shop->placement('Clay detail.jpg'), $shop->token(['Color' => 'Clay']), 0);
+    app(OrderPhotos::class)->matchTo($shop->change(), $shop->token(['Color' => 'Clay']));
+    expect($shop->files(['Color' => 'Slate']))->toBe(['Slate detail.jpg', 'Slate front.jpg', 'Slate back.jpg', 'Slate worn.jpg', 'guide.jpg']);
+});
+
+it('removes for good only from the tray', function (): void {
+    $shop = Shop::stocked();
+    $id = $shop->placement('guide.jpg');
+    expect(fn () => app(RemovePhotos::class)->run($shop->change(), [$id]))->toThrow(Refused::class, 'guide.jpg is linked. Send it back to the tray first');
+    expect(fn () => app(LinkPhotos::class)->run($shop->change(), [999_999], '*'))->toThrow(Refused::class, 'no longer in this product');
+    expect(fn () => app(LinkPhotos::class)->run($shop->change(), [$id], ''))->toThrow(Refused::class, 'Select a color');
+});
+
+it('serves derived sizes only, with validators, to those signed in', function (): void {
+    $shop = Shop::open();
+    $shop->receive(['front.jpg' => Shop::picture('front')]);
+    $id = Photo::query()->sole()->id;
+    $this->get("/photos/{$id}/thumb.jpg")->assertRedirect('/sign-in');
+    $answer = $this->actingAs($shop->user)->get("/photos/{$id}/thumb.jpg")->assertOk()->assertHeader('Content-Type', 'image/jpeg');
+    $this->get("/photos/{$id}/thumb.jpg", ['If-None-Match' => $answer->headers->get('ETag')])->assertStatus(304);
+    $this->get("/photos/{$id}/original.jpg")->assertNotFound();
+});

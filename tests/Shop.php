@@ -1,0 +1,200 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests;
+
+use App\Actions\AssignRole;
+use App\Actions\ChangeMatrix;
+use App\Actions\CreateProduct;
+use App\Actions\DescribePhotos;
+use App\Actions\LinkPhotos;
+use App\Actions\MatrixChoices;
+use App\Actions\ReceivePhotos;
+use App\Actions\Receipt;
+use App\Actions\SetPrices;
+use App\Actions\SetStock;
+use App\Actions\UndoRedo;
+use App\Catalog\DraftAxis;
+use App\Catalog\LoadedProduct;
+use App\Catalog\ProductLoader;
+use App\Files\SheetExport;
+use App\History\Change;
+use App\Media\IncomingFile;
+use App\Models\Product;
+use App\Models\Right;
+use App\Models\User;
+use Core\Gallery\Gallery;
+use Core\Gallery\Role;
+use Core\Gallery\View;
+use Core\Matrix\Combination;
+use Illuminate\Support\Facades\DB;
+use Imagick;
+
+/** A small shop for the tests, filled the way people fill one. */
+final class Shop
+{
+    public readonly Product $product;
+
+    private function __construct(public readonly User $user, string $code)
+    {
+        $this->product = app(CreateProduct::class)->run($user, 'Potting smock', $code, 1);
+    }
+
+    public static function open(string $code = 'SMOCK'): self
+    {
+        return new self(self::person(Right::Edit, 'Ada'), $code);
+    }
+
+    public static function person(Right $right, string $name = 'Wren'): User
+    {
+        return User::query()->create(['name' => $name, 'email' => uniqid($name).'@thrumbury.example', 'password' => 'slate-demo', 'right' => $right]);
+    }
+
+    /** Three colors × four sizes, four pictures for each color and one size guide for all; 13 placements. */
+    public static function stocked(): self
+    {
+        $shop = self::open();
+        $shop->axes(['Color' => 'Moss, Clay, Slate', 'Size' => 'S, M, L, XL']);
+        foreach (['Moss', 'Clay', 'Slate'] as $color) {
+            foreach (['front' => View::Front, 'back' => View::Back, 'worn' => View::Worn, 'detail' => View::Detail] as $word => $view) {
+                $shop->photo("{$color} {$word}.jpg", ['Color' => $color], $view, $word === 'front' ? Role::Lead : null);
+            }
+        }
+        $shop->photo('guide.jpg', [], View::SizeGuide);
+        app(SetPrices::class)->run($shop->change(), '*', '49');
+        app(SetStock::class)->run($shop->change(), '*', '10');
+
+        return $shop;
+    }
+
+    /**
+     * @param  array<string, string>  $axes  name => typed values
+     * @param  array<string, string>  $homes  folded axis name => label
+     * @param  array<int, int>  $survivors
+     */
+    public function axes(array $axes, array $homes = [], array $survivors = [], bool $stockAddsUp = false): void
+    {
+        $drafts = array_map(fn (string $name, string $typed): DraftAxis => new DraftAxis($name, $typed), array_keys($axes), $axes);
+        app(ChangeMatrix::class)->run($this->change(), $drafts, new MatrixChoices($homes, $survivors, $stockAddsUp));
+    }
+
+    /** A small picture whose content is its name's, written to a file. */
+    public static function picture(string $name, string $format = 'jpeg', int $side = 24): string
+    {
+        $picture = new Imagick;
+        $picture->newImage($side, $side, '#'.substr(md5($name), 0, 6), $format);
+        $path = tempnam(sys_get_temp_dir(), 'slate');
+        $picture->setImageFormat($format);
+        file_put_contents($path, $picture->getImageBlob());
+
+        return $path;
+    }
+
+    /** @param array<string, string> $files name => path */
+    public function receive(array $files, ?string $batch = null): Receipt
+    {
+        return app(ReceivePhotos::class)->run(
+            new Change($this->user, $this->product->id, null, $batch),
+            array_map(fn (string $name, string $path): IncomingFile => new IncomingFile($path, $name), array_keys($files), $files),
+        );
+    }
+
+    /** @param array<string, string> $where nothing is the whole product */
+    public function photo(string $name, array $where, ?View $view = null, ?Role $role = null): int
+    {
+        $this->receive([$name => self::picture($name)]);
+        $id = $this->placement($name);
+        app(LinkPhotos::class)->run($this->change(), [$id], $where === [] ? '*' : $this->token($where));
+        if ($view !== null) {
+            app(DescribePhotos::class)->view($this->change(), [$id], $view);
+        }
+        if ($role !== null) {
+            app(AssignRole::class)->run($this->change(), $id, $role);
+        }
+
+        return $id;
+    }
+
+    public function placement(string $name): int
+    {
+        return (int) DB::table('placements')->where('product_id', $this->product->id)->where('file_name', $name)->value('id');
+    }
+
+    public function loaded(): LoadedProduct
+    {
+        return app(ProductLoader::class)->load(Product::query()->findOrFail($this->product->id));
+    }
+
+    public function version(): int
+    {
+        return (int) Product::query()->whereKey($this->product->id)->value('version');
+    }
+
+    public function change(?User $user = null): Change
+    {
+        return new Change($user ?? $this->user, $this->product->id, $this->version());
+    }
+
+    /** @param array<string, string> $where axis name => value label */
+    public function token(array $where): string
+    {
+        $values = [];
+        foreach ($this->loaded()->matrix->axes as $axis) {
+            foreach ($axis->values as $value) {
+                if (($where[$axis->name] ?? null) === $value->label) {
+                    $values[$axis->id] = $value->id;
+                }
+            }
+        }
+
+        return Combination::of($values)->key;
+    }
+
+    /** @param array<string, string> $where */
+    public function gallery(array $where): Gallery
+    {
+        return $this->loaded()->galleries()->forChoice(Combination::fromKey($this->token($where)));
+    }
+
+    /**
+     * @param  array<string, string>  $where
+     * @return list<string>
+     */
+    public function files(array $where): array
+    {
+        return array_map(fn ($entry): string => $entry->placement->file, $this->gallery($where)->entries);
+    }
+
+    public function undo(?User $user = null): void
+    {
+        app(UndoRedo::class)->undo($this->change($user));
+    }
+
+    public function redo(?User $user = null): void
+    {
+        app(UndoRedo::class)->redo($this->change($user));
+    }
+
+    /** All rows of the product but its version and times: two equal states are the same product. */
+    public function state(): array
+    {
+        $rows = fn (string $table): array => DB::table($table)->where('product_id', $this->product->id)->orderBy('id')->get()->map(fn ($row): array => (array) $row)->all();
+
+        return [
+            'product' => (array) DB::table('products')->where('id', $this->product->id)->first(['name', 'description', 'price', 'left_out', 'removed_at', 'brand']),
+            'axes' => $rows('product_axes'),
+            'values' => $rows('product_values'),
+            'skus' => $rows('skus'),
+            'placements' => $rows('placements'),
+        ];
+    }
+
+    public function sheet(): string
+    {
+        $path = tempnam(sys_get_temp_dir(), 'slate');
+        app(SheetExport::class)->csv([Product::query()->findOrFail($this->product->id)], $path);
+
+        return (string) file_get_contents($path);
+    }
+}
