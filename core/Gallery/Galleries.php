@@ -21,11 +21,17 @@ final class Galleries
     /** @var array<int, array<int, int>> axis id => value id => what the value adds to a cell's class */
     private array $steps = [];
 
-    /** @var array<int, list<Entry>> class => entries in order, hidden ones too */
+    /** @var list<Entry> every entry written once; the classes refer to them by number */
+    private array $entries = [];
+
+    /** @var array<int, list<int>> class => numbers of its entries in order, hidden ones too */
     private array $reaching = [];
 
     /** @var array<int, Gallery> class => gallery */
-    private array $built = [];
+    private array $byClass = [];
+
+    /** @var array<string, Gallery> the numbers of its entries => gallery: classes that show the same share it */
+    private array $byContent = [];
 
     private readonly RoleChooser $chooser;
 
@@ -139,21 +145,31 @@ final class Galleries
 
     private function ofClass(int $class): Gallery
     {
-        if (! isset($this->built[$class])) {
-            $reaching = $this->reaching[$class] ?? [];
-            $shown = [];
-            $hidden = [];
-            foreach ($reaching as $entry) {
-                if ($entry->isHidden) {
-                    $hidden[] = $entry;
-                } else {
-                    $shown[] = $entry;
-                }
-            }
-            $this->built[$class] = new Gallery($shown, $hidden, $this->chooser->choose($reaching, $shown));
+        if (! isset($this->byClass[$class])) {
+            $numbers = $this->reaching[$class] ?? [];
+            $this->byClass[$class] = $this->byContent[implode(',', $numbers)] ??= $this->build($numbers);
         }
 
-        return $this->built[$class];
+        return $this->byClass[$class];
+    }
+
+    /** @param list<int> $numbers */
+    private function build(array $numbers): Gallery
+    {
+        $reaching = [];
+        $shown = [];
+        $hidden = [];
+        foreach ($numbers as $number) {
+            $entry = $this->entries[$number];
+            $reaching[] = $entry;
+            if ($entry->isHidden) {
+                $hidden[] = $entry;
+            } else {
+                $shown[] = $entry;
+            }
+        }
+
+        return new Gallery($shown, $hidden, $this->chooser->choose($reaching, $shown));
     }
 
     private function classOf(Combination $cell): int
@@ -200,23 +216,32 @@ final class Galleries
             // The widest first, so that the narrowest has the last word.
             usort($clauses, fn (Clause $a, Clause $b): int => $this->chooser->narrowerFirst(new Entry($placement, $b), new Entry($placement, $a)));
         }
-        $entries = [];
+        $numbers = [];
         foreach ($clauses as $clause) {
-            $entry = new Entry($placement, $clause);
+            $number = $this->number(new Entry($placement, $clause));
             foreach ($this->classesOf($clause) as $class) {
-                $entries[$class] = $entry;
+                $numbers[$class] = $number;
             }
         }
+        $hiddenNumbers = [];
         foreach ($hidden->clauses as $clause) {
             foreach ($this->classesOf($clause) as $class) {
-                if (isset($entries[$class])) {
-                    $entries[$class] = new Entry($placement, $entries[$class]->through, true);
+                $number = $numbers[$class] ?? null;
+                if ($number !== null && ! $this->entries[$number]->isHidden) {
+                    $numbers[$class] = $hiddenNumbers[$number] ??= $this->number(new Entry($placement, $this->entries[$number]->through, true));
                 }
             }
         }
-        foreach ($entries as $class => $entry) {
-            $this->reaching[$class][] = $entry;
+        foreach ($numbers as $class => $number) {
+            $this->reaching[$class][] = $number;
         }
+    }
+
+    private function number(Entry $entry): int
+    {
+        $this->entries[] = $entry;
+
+        return count($this->entries) - 1;
     }
 
     /** @return list<int> */

@@ -7,6 +7,9 @@ namespace Core\Gallery;
 /** The ordered placements that reach a SKU or a partial choice, and who does which job there. */
 final readonly class Gallery
 {
+    /** @var list<int> */
+    private array $placementIds;
+
     /**
      * @param  list<Entry>  $entries  shown, in order
      * @param  list<Entry>  $hidden  reaching but not shown, in order
@@ -17,6 +20,7 @@ final readonly class Gallery
         public array $hidden,
         private array $roles,
     ) {
+        $this->placementIds = array_map(fn (Entry $entry): int => $entry->placement->id, $entries);
     }
 
     public function role(Role $role): RoleAnswer
@@ -37,7 +41,7 @@ final readonly class Gallery
     /** @return list<int> */
     public function placementIds(): array
     {
-        return array_map(fn (Entry $entry): int => $entry->placement->id, $this->entries);
+        return $this->placementIds;
     }
 
     /**

@@ -1,0 +1,27 @@
+<?php
+
+declare(strict_types=1);
+
+/* Prints the table of measurements, or with --json their list. Exits 1 where a limit is passed. Called by bin/bench. */
+
+use Bench\AllGalleries;
+use Bench\BoardPage;
+use Bench\BuildPlan;
+use Bench\Result;
+use Illuminate\Contracts\Console\Kernel;
+
+require dirname(__DIR__).'/vendor/autoload.php';
+$app = require dirname(__DIR__).'/bootstrap/app.php';
+$app->make(Kernel::class)->bootstrap();
+
+$results = [BuildPlan::measure(), AllGalleries::measure(), (new BoardPage((string) getenv('BENCH_URL')))->measure()];
+
+if (in_array('--json', $argv, true)) {
+    echo json_encode(array_map(fn (Result $result): array => ['work' => $result->work, 'size' => $result->size, 'ratio' => round($result->ratio, 2), 'limit' => $result->limit], $results), JSON_THROW_ON_ERROR), "\n";
+} else {
+    printf("%-34s %-28s %8s %8s\n", 'work', 'size', 'ratio', 'at most');
+    foreach ($results as $result) {
+        printf("%-34s %-28s %7.2f× %7.1f× %s%s\n", $result->work, $result->size, $result->ratio, $result->limit, $result->holds() ? '' : ' PASSED THE LIMIT', $result->note === '' ? '' : " ({$result->note})");
+    }
+}
+exit(array_filter($results, fn (Result $result): bool => ! $result->holds()) === [] ? 0 : 1);

@@ -1,0 +1,52 @@
+<?php
+
+declare(strict_types=1);
+
+use App\Files\JsonLdDocument;
+use App\Models\Product;
+use Illuminate\Support\Facades\DB;
+use Tests\Shop;
+
+require_once dirname(__DIR__).'/tools.php';
+
+// Sources: jsonld.js expands the document by the JSON-LD 1.1 algorithms; schema-dts holds schema.org's
+// types, and TypeScript checks every property of the document against them.
+it('is JSON-LD that an independent library expands, of properties that schema.org has', function (): void {
+    $shop = Shop::stocked();
+    $shop->axes(['Color' => 'Moss, Clay, Slate', 'Size' => 'S, M, L, XL', 'Cuff' => 'Short, Long'], ['cuff' => 'Short']);
+    DB::table('products')->update(['brand' => 'Thrumbury', 'description' => 'A smock', 'category' => 'Outerwear > Smocks']);
+    DB::table('skus')->where('code', 'SMOCK-MOSS-S')->update(['gtin' => '2000000000015', 'weight_g' => 380]);
+    $document = app(JsonLdDocument::class)->of(Product::query()->sole());
+    $checked = outside(['node', 'tests/Reference/tools/jsonld.mjs'], $document);
+
+    expect($checked['faults'])->toBe([]);
+    $group = $checked['expanded'][0];
+    $schema = fn (string $term): string => "https://schema.org/{$term}";
+    expect($group['@type'])->toBe([$schema('ProductGroup')])
+        ->and($group[$schema('productGroupID')][0]['@value'])->toBe('SMOCK')
+        ->and($group[$schema('variesBy')])->toHaveCount(3)
+        ->and($group[$schema('hasVariant')])->toHaveCount(24);
+    $first = $group[$schema('hasVariant')][0];
+    expect($first[$schema('sku')][0]['@value'])->toBe('SMOCK-MOSS-S')
+        ->and($first[$schema('color')][0]['@value'])->toBe('Moss')
+        ->and($first[$schema('size')][0]['@value'])->toBe('S')
+        ->and($first[$schema('additionalProperty')][0][$schema('value')][0]['@value'])->toBe('Short')
+        ->and($first[$schema('image')])->toHaveCount(5)
+        ->and($first[$schema('offers')][0][$schema('price')][0]['@value'])->toBe('49.00')
+        ->and($first[$schema('offers')][0][$schema('availability')][0]['@id'])->toBe($schema('InStock'));
+});
+
+// Source: Python 3 standard library, csv.DictReader.
+it('is CSV that another language’s reader reads back unchanged', function (): void {
+    $shop = Shop::stocked();
+    $awkward = "Lines\r\nand \"quotes\", commas; tabs\t– and ünïcode 丹";
+    DB::table('products')->update(['description' => $awkward, 'name' => 'Smock, "potting"']);
+    $file = tempnam(sys_get_temp_dir(), 'slate');
+    file_put_contents($file, $shop->sheet());
+    $rows = outside(['python3', 'tests/Reference/tools/counts.py'], ['what' => 'csv', 'file' => $file]);
+    expect($rows)->toHaveCount(12)
+        ->and($rows[0]['description'])->toBe($awkward)
+        ->and($rows[0]['name'])->toBe('Smock, "potting"')
+        ->and(array_column($rows, 'sku'))->toBe(array_map(fn ($sku): string => $sku->code, array_values($shop->loaded()->made)))
+        ->and(array_sum(array_map(intval(...), array_column($rows, 'stock'))))->toBe(120);
+});
