@@ -11,7 +11,6 @@ use App\Catalog\Clauses;
 use App\Catalog\DraftAxis;
 use App\Catalog\ProductLoader;
 use App\History\Change;
-use App\Models\Product;
 use App\Models\User;
 use Core\Reach\Reach;
 use Database\Seeders\DemoSeeder;
@@ -58,7 +57,7 @@ final class BoardPage
         $numbered = fn (string $stem, int $count): string => implode(',', array_map(fn (int $at): string => "{$stem} {$at}", range(1, $count)));
         app(ChangeMatrix::class)->run(new Change($user, $product->id, 1), [
             new DraftAxis('Color', $numbered('Color', 10)), new DraftAxis('Size', $numbered('Size', 12)), new DraftAxis('Style', $numbered('Style', 5)),
-        ], new MatrixChoices);
+        ], new MatrixChoices());
         [$color] = app(ProductLoader::class)->load($product->refresh())->matrix->axes;
         for ($at = 0; $at < 120; $at++) {
             $photo = DB::table('photos')->insertGetId(['sha256' => hash('sha256', (string) $at), 'type' => 'jpg', 'bytes' => 1, 'width' => 1600, 'height' => 1600, 'state' => 'ready']);

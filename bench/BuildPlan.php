@@ -21,7 +21,7 @@ final class BuildPlan
         $plan = function () use ($axes): int {
             $matrix = Matrix::of($axes);
 
-            return count((new Planner)->plan(new MatrixChange($matrix, $matrix), [])->make);
+            return count((new Planner())->plan(new MatrixChange($matrix, $matrix), [])->make);
         };
         $bare = function () use ($axes): int {
             $combinations = [];

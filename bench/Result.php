@@ -13,7 +13,8 @@ final readonly class Result
         public float $ratio,
         public float $limit,
         public string $note = '',
-    ) {}
+    ) {
+    }
 
     public function holds(): bool
     {

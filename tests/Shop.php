@@ -10,8 +10,8 @@ use App\Actions\CreateProduct;
 use App\Actions\DescribePhotos;
 use App\Actions\LinkPhotos;
 use App\Actions\MatrixChoices;
-use App\Actions\ReceivePhotos;
 use App\Actions\Receipt;
+use App\Actions\ReceivePhotos;
 use App\Actions\SetPrices;
 use App\Actions\SetStock;
 use App\Actions\UndoRedo;
@@ -82,7 +82,7 @@ final class Shop
     /** A small picture whose content is its name's, written to a file. */
     public static function picture(string $name, string $format = 'jpeg', int $side = 24): string
     {
-        $picture = new Imagick;
+        $picture = new Imagick();
         $picture->newImage($side, $side, '#'.substr(md5($name), 0, 6), $format);
         $path = tempnam(sys_get_temp_dir(), 'slate');
         $picture->setImageFormat($format);

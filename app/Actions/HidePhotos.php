@@ -34,12 +34,12 @@ final class HidePhotos
             foreach ($rows as $row) {
                 $hidden = $showAgain
                     ? $row->placement->hidden->subtract($selection->reach, $loaded->matrix)
-                    : (new Simplifier)->simplify($row->placement->hidden->union($selection->reach), $loaded->madeCells(), $loaded->matrix);
+                    : (new Simplifier())->simplify($row->placement->hidden->union($selection->reach), $loaded->madeCells(), $loaded->matrix);
                 $updates[$row->id()] = ['hidden' => Clauses::encode($hidden)];
             }
             $ledger->update('placements', $updates);
 
-            return ($showAgain ? 'Showed ' : 'Hid ').PlacementChange::named($rows).($showAgain ? ' again in ' : ' from ').(new Wording)->say($selection->reach, $loaded->matrix);
+            return ($showAgain ? 'Showed ' : 'Hid ').PlacementChange::named($rows).($showAgain ? ' again in ' : ' from ').(new Wording())->say($selection->reach, $loaded->matrix);
         });
     }
 }

@@ -33,7 +33,7 @@ final class LeaveOutCells
             $selection = Selection::read($selected, $loaded);
             $planned = $this->plan($selection, $offerAgain);
             $this->store->store($ledger, $loaded, $planned);
-            $where = (new Wording)->say($selection->reach, $loaded->matrix);
+            $where = (new Wording())->say($selection->reach, $loaded->matrix);
 
             return ($offerAgain ? "Offered {$where} again: " : "Left out {$where}: ").$planned->inWords();
         });

@@ -40,7 +40,7 @@ final class LinkPhotos
                 ];
             }
             $ledger->update('placements', $updates);
-            $where = (new Wording)->say($selection->reach, $loaded->matrix);
+            $where = (new Wording())->say($selection->reach, $loaded->matrix);
 
             return 'Linked '.PlacementChange::named($rows).($onlyThere ? ' only' : '').' to '.$where;
         });
@@ -52,6 +52,6 @@ final class LinkPhotos
             return $selection->reach;
         }
 
-        return (new Simplifier)->simplify($row->reach()->union($selection->reach), $loaded->madeCells(), $loaded->matrix);
+        return (new Simplifier())->simplify($row->reach()->union($selection->reach), $loaded->madeCells(), $loaded->matrix);
     }
 }

@@ -29,7 +29,7 @@ final class OrderPhotos
             [$row] = PlacementChange::rows($loaded, [$placementId]);
             $gallery = (new SelectionGallery(Selection::read($selected, $loaded)))->ids();
             $to = max(0, min($to, count($gallery) - 1));
-            $this->store($ledger, $loaded, (new Order)->move(array_keys($loaded->placements), $gallery, $row->id(), $to));
+            $this->store($ledger, $loaded, (new Order())->move(array_keys($loaded->placements), $gallery, $row->id(), $to));
 
             return "Moved {$row->file()} to place ".($to + 1);
         });
@@ -41,7 +41,7 @@ final class OrderPhotos
             if ($loaded->shotList === null) {
                 throw new Refused('This product has no shot list. Choose one under Details.');
             }
-            $this->store($ledger, $loaded, (new Order)->byShotList($loaded->corePlacements(), $loaded->shotList));
+            $this->store($ledger, $loaded, (new Order())->byShotList($loaded->corePlacements(), $loaded->shotList));
 
             return 'Put the pictures into the order of the shot list';
         });
@@ -56,10 +56,10 @@ final class OrderPhotos
             foreach ($loaded->madeCells() as $cell) {
                 $firsts[$cell->on($axisIds)->key] ??= $cell;
             }
-            $this->store($ledger, $loaded, (new Order)->matchedTo($sku->cell, $loaded->corePlacements(), array_values($firsts), $loaded->galleries()));
+            $this->store($ledger, $loaded, (new Order())->matchedTo($sku->cell, $loaded->corePlacements(), array_values($firsts), $loaded->galleries()));
             $labels = array_values($loaded->matrix->choice($sku->cell->on($axisIds)));
 
-            return 'Gave all galleries the sequence of '.($labels === [] ? (new Wording)->say(Selection::read($selected, $loaded)->reach, $loaded->matrix) : implode(', ', $labels));
+            return 'Gave all galleries the sequence of '.($labels === [] ? (new Wording())->say(Selection::read($selected, $loaded)->reach, $loaded->matrix) : implode(', ', $labels));
         });
     }
 

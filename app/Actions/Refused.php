@@ -4,7 +4,9 @@ declare(strict_types=1);
 
 namespace App\Actions;
 
+use RuntimeException;
+
 /** Something a person asked for that cannot be done; the message says what, why and what to do. */
-class Refused extends \RuntimeException
+class Refused extends RuntimeException
 {
 }

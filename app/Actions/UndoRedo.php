@@ -62,7 +62,7 @@ final class UndoRedo
                 $changes = array_map(fn (RowChange $one): RowChange => $one->inverse(), array_reverse($changes));
             }
             try {
-                (new Ledger)->apply(array_values($changes));
+                (new Ledger())->apply(array_values($changes));
             } catch (RowHasChanged $clash) {
                 throw $this->refusal($way, $entries, $clash, $product);
             }

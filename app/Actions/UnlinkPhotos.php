@@ -40,7 +40,7 @@ final class UnlinkPhotos
 
             return $everywhere
                 ? 'Returned '.PlacementChange::named($rows).' to the tray'
-                : 'Unlinked '.PlacementChange::named($rows).' from '.(new Wording)->say($selection->reach, $loaded->matrix);
+                : 'Unlinked '.PlacementChange::named($rows).' from '.(new Wording())->say($selection->reach, $loaded->matrix);
         });
     }
 
@@ -51,6 +51,6 @@ final class UnlinkPhotos
             return Reach::nothing();
         }
 
-        return (new Simplifier)->simplify($rest, $loaded->madeCells(), $loaded->matrix);
+        return (new Simplifier())->simplify($rest, $loaded->madeCells(), $loaded->matrix);
     }
 }

@@ -106,8 +106,8 @@ final class DraftReader
         $known = $library === null ? [] : $library->values->keyBy('folded')->all();
         $names = array_map(fn (LibraryValue $value): string => $value->name, array_values($known));
         $kind = $library === null ? $this->kindOf($draft) : $library->kind;
-        $typed = (new ValueReader)->read($draft->typed, $kind, $names);
-        $order = $kind === AxisKind::Size && ! $draft->keepsOrder ? (new SizeOrder)->sort($typed->values) : $typed->values;
+        $typed = (new ValueReader())->read($draft->typed, $kind, $names);
+        $order = $kind === AxisKind::Size && ! $draft->keepsOrder ? (new SizeOrder())->sort($typed->values) : $typed->values;
 
         $codes = array_map(fn (LibraryValue $value): string => $value->code, array_values($known));
         $values = [];
@@ -141,8 +141,8 @@ final class DraftReader
         if (preg_match('/\b(colou?rs?|shade)\b/u', $name) === 1) {
             return AxisKind::Color;
         }
-        $values = (new ValueReader)->read($draft->typed, AxisKind::Other)->values;
-        $reader = new SizeReader;
+        $values = (new ValueReader())->read($draft->typed, AxisKind::Other)->values;
+        $reader = new SizeReader();
         $allSizes = count($values) > 1 && array_filter($values, fn (string $value): bool => ! $reader->read($value)->isKnown()) === [];
 
         return $allSizes || preg_match('/\b(sizes?|length|waist)\b/u', $name) === 1 ? AxisKind::Size : AxisKind::Other;

@@ -51,7 +51,7 @@ final class GalleryReport
                 'file' => $entry->placement->file,
                 'view' => $entry->placement->view?->value,
                 'reach' => $this->clauses($entry->placement->reach, $loaded),
-                'reach_words' => (new Wording)->say($entry->placement->reach, $loaded->matrix),
+                'reach_words' => (new Wording())->say($entry->placement->reach, $loaded->matrix),
                 'roles' => $this->roles($gallery, $entry->placement),
             ], $gallery->entries),
             'roles' => $roles,

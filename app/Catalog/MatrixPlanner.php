@@ -16,8 +16,8 @@ final class MatrixPlanner
 
     public function plan(LoadedProduct $loaded, MatrixChange $change): PlannedChange
     {
-        $plan = (new Planner)->plan($change, array_map(fn (SkuRow $sku) => $sku->standing(), $loaded->skus));
-        $codes = new SkuCodes;
+        $plan = (new Planner())->plan($change, array_map(fn (SkuRow $sku) => $sku->standing(), $loaded->skus));
+        $codes = new SkuCodes();
         $wanted = array_map(fn ($cell): string => $codes->code($loaded->product->code, $change->to, $cell), $plan->make);
 
         $toTray = [];

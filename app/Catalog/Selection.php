@@ -33,7 +33,7 @@ final readonly class Selection
             : array_map(fn (string $key): Clause => Clause::at(Combination::fromKey($key)), explode(';', $token));
         $reach = Reach::of(...$clauses)->activeIn($loaded->matrix);
 
-        return new self($token, (new Simplifier)->simplify($reach, $loaded->madeCells(), $loaded->matrix), $loaded);
+        return new self($token, (new Simplifier())->simplify($reach, $loaded->madeCells(), $loaded->matrix), $loaded);
     }
 
     public function isNothing(): bool
@@ -53,6 +53,6 @@ final readonly class Selection
             return 'Nothing selected';
         }
 
-        return ucfirst((new Wording)->say($this->reach, $this->loaded->matrix));
+        return ucfirst((new Wording())->say($this->reach, $this->loaded->matrix));
     }
 }

@@ -97,7 +97,7 @@ final class JsonLdDocument
             '@type' => 'ImageObject',
             'contentUrl' => rtrim((string) config('app.url'), '/').PictureLinks::address($row->photoId, PhotoSize::Full),
             'name' => $entry->placement->file,
-            'caption' => (new AltText)->of($entry->placement, $loaded->product->name, $loaded->matrix),
+            'caption' => (new AltText())->of($entry->placement, $loaded->product->name, $loaded->matrix),
         ];
     }
 

@@ -36,7 +36,7 @@ final class Keeper
 
         return DB::transaction(function () use ($change, $action, $work): ?HistoryEntry {
             $product = $this->lock($change);
-            $ledger = new Ledger;
+            $ledger = new Ledger();
             $words = $work($ledger, $this->loader->load($product));
             if ($ledger->isEmpty()) {
                 return null;

@@ -4,7 +4,9 @@ declare(strict_types=1);
 
 namespace App\History;
 
-final class RowHasChanged extends \RuntimeException
+use RuntimeException;
+
+final class RowHasChanged extends RuntimeException
 {
     public function __construct(public readonly RowChange $change)
     {

@@ -23,7 +23,7 @@ final class PhotoDeriver
         Imagick::setResourceLimit(Imagick::RESOURCETYPE_MEMORY, self::MEMORY);
         Imagick::setResourceLimit(Imagick::RESOURCETYPE_MAP, self::MEMORY);
         Imagick::setResourceLimit(Imagick::RESOURCETYPE_THREAD, 1);
-        $picture = new Imagick;
+        $picture = new Imagick();
         $enough = 2 * PhotoSize::Full->side();
         if ($longerSide > $enough) {
             // Lets the JPEG decoder skip what a smaller size does not need.

@@ -45,7 +45,10 @@ final class PhotoInspector
         if ($width * $height > $this->mostPixels || max($width, $height) > $this->mostSide) {
             throw new PhotoRefused(sprintf(
                 '%s has %s × %s px; a picture can have %s million pixels. Save it smaller: 1,600 × 1,600 is plenty for a shop.',
-                $file->name, number_format($width), number_format($height), number_format($this->mostPixels / 1_000_000),
+                $file->name,
+                number_format($width),
+                number_format($height),
+                number_format($this->mostPixels / 1_000_000),
             ));
         }
 

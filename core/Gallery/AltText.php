@@ -21,7 +21,7 @@ final class AltText
         $reach = $placement->reach->activeIn($matrix);
         $text = strtr($pattern, [
             '{product}' => $productName,
-            '{values}' => $reach->isEverything() || $reach->isNothing() ? '' : (new Wording)->say($reach, $matrix),
+            '{values}' => $reach->isEverything() || $reach->isNothing() ? '' : (new Wording())->say($reach, $matrix),
             '{view}' => $placement->view->value ?? '',
         ]);
 

@@ -27,7 +27,7 @@ final readonly class RoleAnswer
     /** A sentence: assigned or fallen back, through which clause, over which rivals. */
     public function reason(Matrix $matrix): string
     {
-        $wording = new Wording;
+        $wording = new Wording();
         $sentence = match ($this->ground) {
             Ground::Assigned => 'Assigned for '.($this->entry === null ? '' : $wording->clause($this->entry->through, $matrix)),
             Ground::FirstPicture => 'No Lead assigned here: the first picture of the gallery',

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Core\Matrix;
 
+use Normalizer;
+
 /**
  * A name as it is compared: Unicode NFKC, case folded, white space collapsed. Two names that fold
  * alike are the same name.
@@ -18,7 +20,7 @@ final readonly class Name
 
     public static function of(string $typed): self
     {
-        $normal = \Normalizer::normalize($typed, \Normalizer::FORM_KC);
+        $normal = Normalizer::normalize($typed, Normalizer::FORM_KC);
         $text = is_string($normal) ? $normal : $typed;
         $shown = trim((string) preg_replace('/[\s\p{Z}\p{Cc}]+/u', ' ', $text));
 

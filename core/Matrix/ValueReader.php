@@ -9,7 +9,7 @@ use Core\Sizes\SizeReader;
 /** Reads values typed or pasted in one go, and holds them against the library. */
 final class ValueReader
 {
-    public function __construct(private readonly SizeReader $sizes = new SizeReader)
+    public function __construct(private readonly SizeReader $sizes = new SizeReader())
     {
     }
 

@@ -7,7 +7,7 @@ namespace Core\Sizes;
 /** Puts sizes into the order in which people expect to read them. */
 final class SizeOrder
 {
-    public function __construct(private readonly SizeReader $reader = new SizeReader)
+    public function __construct(private readonly SizeReader $reader = new SizeReader())
     {
     }
 

@@ -6,8 +6,7 @@ use Illuminate\Database\Migrations\Migration;
 use Illuminate\Support\Facades\DB;
 
 /** Shot lists to begin with, so that a new catalog can say at once what a product lacks. Common practice, no source. */
-return new class extends Migration
-{
+return new class () extends Migration {
     public function up(): void
     {
         foreach ([

@@ -173,7 +173,7 @@ final class DemoSeeder extends Seeder
         foreach (['brand' => 'Thrumbury', 'category' => $category, 'price' => $price, 'description' => $description] as $field => $value) {
             $this->details->run($this->change($product), $field, $value);
         }
-        $this->matrix->run($this->change($product), $axes, new MatrixChoices);
+        $this->matrix->run($this->change($product), $axes, new MatrixChoices());
         foreach (['Berry' => '#8a3557', 'Bark' => '#6a5445', 'Straw' => '#d8c27d'] as $color => $swatch) {
             LibraryValue::query()->where('name', $color)->update(['swatch' => $swatch]);
         }

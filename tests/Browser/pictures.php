@@ -7,21 +7,21 @@ declare(strict_types=1);
 $folder = $argv[1];
 foreach (['Teal' => '#2f7f83', 'Rose' => '#c9808a', 'Sand' => '#c9b48c'] as $name => $color) {
     foreach (['front', 'back', 'worn', 'detail'] as $place => $view) {
-        $draw = new ImagickDraw;
+        $draw = new ImagickDraw();
         $draw->setFillColor($color);
         $draw->roundRectangle(150, 100 + 40 * $place, 450, 500, 40, 40);
         $draw->setFillColor('#ffffff');
         $draw->circle(300, 300, 300, 320 + 20 * $place);
-        $picture = new Imagick;
+        $picture = new Imagick();
         $picture->newImage(600, 600, '#fbfbfa', 'jpeg');
         $picture->drawImage($draw);
         $picture->writeImage("{$folder}/tote {$name} {$view}.jpg");
     }
 }
-$guide = new Imagick;
+$guide = new Imagick();
 $guide->newImage(600, 600, '#eef0f4', 'png');
 $guide->writeImage("{$folder}/guide.png");
-$own = new Imagick;
+$own = new Imagick();
 $own->newImage(640, 640, '#2f7f83', 'webp');
 $own->writeImage("{$folder}/teal xl only.webp");
 file_put_contents("{$folder}/notes.jpg", "These are notes, not a picture.\n");

@@ -14,25 +14,25 @@ use Tests\Core\Samples;
 
 it('makes codes from the product’s code and the values’ codes, in axis order', function (): void {
     $matrix = Samples::smock(['Moss'], ['S', 'M']);
-    expect((new SkuCodes)->forCells('TB-SMK', $matrix, $matrix->offered()))->toBe([
+    expect((new SkuCodes())->forCells('TB-SMK', $matrix, $matrix->offered()))->toBe([
         '1:11,2:21' => 'TB-SMK-MOSS-S',
         '1:11,2:22' => 'TB-SMK-MOSS-M',
-    ])->and((new SkuCodes)->forCells('TB-BAG', Matrix::of([]), Matrix::of([])->offered()))->toBe(['' => 'TB-BAG']);
+    ])->and((new SkuCodes())->forCells('TB-BAG', Matrix::of([]), Matrix::of([])->offered()))->toBe(['' => 'TB-BAG']);
 });
 
 it('names both sides where two cells would get one code, and never adds a suffix', function (): void {
     $matrix = Matrix::of([new Axis(1, 'Color', AxisKind::Color, [new Value(1, 'Slate', 'SLT'), new Value(2, 'Salt', 'SLT')])]);
-    (new SkuCodes)->forCells('P', $matrix, $matrix->offered());
+    (new SkuCodes())->forCells('P', $matrix, $matrix->offered());
 })->throws(CodeClash::class, '“P-SLT” would be the code of Slate and of Salt');
 
 it('sees a code that is taken elsewhere, without regard to case', function (): void {
     $matrix = Samples::smock(['Moss'], ['S']);
-    (new SkuCodes)->forCells('P', $matrix, $matrix->offered(), ['P-MOSS-S' => 'Rain cape, Moss, S']);
+    (new SkuCodes())->forCells('P', $matrix, $matrix->offered(), ['P-MOSS-S' => 'Rain cape, Moss, S']);
 })->throws(CodeClash::class, 'of Rain cape, Moss, S and of Moss, S');
 
 it('refuses a code that is too long', function (): void {
     $matrix = Samples::smock(['Moss'], ['S']);
-    (new SkuCodes)->forCells(str_repeat('P', 60), $matrix, $matrix->offered());
+    (new SkuCodes())->forCells(str_repeat('P', 60), $matrix, $matrix->offered());
 })->throws(CodeClash::class, 'longer than 64');
 
 it('proposes value codes', function (string $name, array $taken, string $code): void {

@@ -160,7 +160,7 @@ it('opens on the chosen SKU, else the first made and in stock, else the first ma
 
 it('moves a picture between its new neighbors, as near to its place as they allow', function (int $id, int $to, array $expected): void {
     // One gallery shows 1, 3, 5, 7; the even ones belong to others.
-    expect((new Order)->move([1, 2, 3, 4, 5, 6, 7], [1, 3, 5, 7], $id, $to))->toBe($expected);
+    expect((new Order())->move([1, 2, 3, 4, 5, 6, 7], [1, 3, 5, 7], $id, $to))->toBe($expected);
 })->with([
     'later: right behind its new neighbor' => [1, 1, [2, 3, 1, 4, 5, 6, 7]],
     'to the end' => [1, 3, [2, 3, 4, 5, 6, 7, 1]],
@@ -174,7 +174,7 @@ it('moves a picture between its new neighbors, as near to its place as they allo
 it('follows the shot list, keeping the order within a view', function (): void {
     $all = Reach::everything();
     $placements = [Samples::placement(1, $all), Samples::placement(2, $all, View::Detail), Samples::placement(3, $all, View::Back), Samples::placement(4, $all, View::Detail), Samples::placement(5, $all, View::Front)];
-    expect((new Order)->byShotList($placements, new ShotList([View::Front, View::Back, View::Detail], [])))->toBe([5, 3, 2, 4, 1]);
+    expect((new Order())->byShotList($placements, new ShotList([View::Front, View::Back, View::Detail], [])))->toBe([5, 3, 2, 4, 1]);
 });
 
 it('matches the other colors to one', function (): void {
@@ -186,7 +186,7 @@ it('matches the other colors to one', function (): void {
     $matrix = Samples::smock(['Moss', 'Clay'], ['S']);
     $cells = $matrix->offered();
     $galleries = galleries($matrix, $placements);
-    $order = (new Order)->matchedTo($cells[0], $placements, $cells, $galleries);
+    $order = (new Order())->matchedTo($cells[0], $placements, $cells, $galleries);
     expect(array_values(array_intersect($order, [1, 2, 3, 4])))->toBe([1, 2, 3, 4])
         ->and(array_values(array_intersect($order, [5, 6, 7, 8])))->toBe([8, 5, 6, 7]);
 });
@@ -209,7 +209,7 @@ it('tells there, shared and missing for each picture combination and view', func
 });
 
 it('says a picture in a text: the typed one, else the pattern', function (Placement $placement, string $text): void {
-    expect((new AltText)->of($placement, 'Potting smock', Samples::smock()))->toBe($text);
+    expect((new AltText())->of($placement, 'Potting smock', Samples::smock()))->toBe($text);
 })->with(fn (): array => [
     [Samples::placement(1, Reach::fromArrays([[1 => [11]]]), View::Back), 'Potting smock, Moss, back'],
     [Samples::placement(1, Reach::everything(), View::SizeGuide), 'Potting smock, size guide'],

@@ -13,13 +13,13 @@ use Tests\Core\Samples;
 
 it('makes every cell of an empty product', function (): void {
     $matrix = Samples::smock();
-    $plan = (new Planner)->plan(new MatrixChange($matrix, $matrix), []);
+    $plan = (new Planner())->plan(new MatrixChange($matrix, $matrix), []);
     expect($plan->make)->toHaveCount(12)->and($plan->inWords())->toBe('makes 12')->and($plan->skusAfter())->toBe(12);
 });
 
 it('adds a value: keeps what there is and makes the new column', function (): void {
     $from = Samples::smock(sizes: ['S', 'M']);
-    $plan = (new Planner)->plan(new MatrixChange($from, Samples::smock(sizes: ['S', 'M', 'L'])), Samples::built($from));
+    $plan = (new Planner())->plan(new MatrixChange($from, Samples::smock(sizes: ['S', 'M', 'L'])), Samples::built($from));
     expect($plan->keep)->toHaveCount(6)->and($plan->make)->toHaveCount(3)->and($plan->retire)->toBe([]);
 });
 
@@ -27,11 +27,11 @@ it('removes a value and brings the same SKUs back with it', function (): void {
     $with = Samples::smock();
     $without = Samples::smock(['Moss', 'Clay']);
     $skus = Samples::built($with);
-    $plan = (new Planner)->plan(new MatrixChange($with, $without), $skus);
+    $plan = (new Planner())->plan(new MatrixChange($with, $without), $skus);
     expect($plan->inWords())->toBe('retires 4 with 40 in stock');
 
     $gone = Samples::applied($plan, $skus);
-    $back = (new Planner)->plan(new MatrixChange($without, $with), $gone);
+    $back = (new Planner())->plan(new MatrixChange($without, $with), $gone);
     expect($back->inWords())->toBe('brings back 4')
         ->and(Samples::applied($back, $gone))->toEqual($skus);
 });
@@ -40,7 +40,7 @@ it('adds an axis: every SKU moves to its home value and the others are made', fu
     $plain = Samples::smock();
     $styled = Samples::smock(styles: ['Buttoned', 'Pullover']);
     $skus = Samples::built($plain);
-    $plan = (new Planner)->plan(new MatrixChange($plain, $styled, [3 => 31]), $skus);
+    $plan = (new Planner())->plan(new MatrixChange($plain, $styled, [3 => 31]), $skus);
     $after = Samples::applied($plan, $skus);
     expect($plan->inWords())->toBe('makes 12, moves 12')
         ->and($plan->retire)->toBe([])
@@ -60,7 +60,7 @@ it('drops an axis onto the surviving value, adding stock up if asked', function 
     $styled = Samples::smock(styles: ['Buttoned', 'Pullover']);
     $plain = Samples::smock();
     $skus = Samples::built($styled);
-    $plan = (new Planner)->plan(new MatrixChange($styled, $plain, survivors: [3 => 31], stockAddsUp: $addsUp), $skus);
+    $plan = (new Planner())->plan(new MatrixChange($styled, $plain, survivors: [3 => 31], stockAddsUp: $addsUp), $skus);
     $after = Samples::applied($plan, $skus);
     $made = array_values(array_filter($after, fn (StandingSku $sku): bool => $sku->state === SkuState::Made));
     expect($plan->inWords())->toBe($words)
@@ -133,7 +133,7 @@ dataset('seeds', range(1, 300));
 
 it('plans nothing from a built matrix to itself', function (int $seed): void {
     $matrix = Samples::matrix(Samples::random($seed));
-    expect((new Planner)->plan(new MatrixChange($matrix, $matrix), Samples::built($matrix))->isEmpty())->toBeTrue();
+    expect((new Planner())->plan(new MatrixChange($matrix, $matrix), Samples::built($matrix))->isEmpty())->toBeTrue();
 })->with('seeds');
 
 it('plans nothing once a plan has run, and brings the same SKUs back when the values return', function (int $seed): void {
@@ -145,7 +145,7 @@ it('plans nothing once a plan has run, and brings the same SKUs back when the va
         $matrix->axes,
     ), $matrix->leftOut->union(Samples::reach($random, $matrix, 1)));
     $after = Samples::changed($matrix, $smaller, $skus);
-    expect((new Planner)->plan(new MatrixChange($smaller, $smaller), $after)->isEmpty())->toBeTrue();
+    expect((new Planner())->plan(new MatrixChange($smaller, $smaller), $after)->isEmpty())->toBeTrue();
     $returned = Samples::changed($smaller, $matrix, $after);
     expect(array_intersect_assoc(Samples::made($skus), Samples::made($returned)))->toBe(Samples::made($skus))
         ->and($returned)->toHaveCount(count($skus));
@@ -155,7 +155,7 @@ it('counts made + left out + open = the product of the axes’ sizes', function 
     $random = Samples::random($seed);
     $matrix = Samples::matrix($random);
     $skus = array_values(array_filter(Samples::built($matrix), fn (): bool => $random->getInt(0, 1) === 1));
-    $plan = (new Planner)->plan(new MatrixChange($matrix, $matrix), $skus);
+    $plan = (new Planner())->plan(new MatrixChange($matrix, $matrix), $skus);
     $leftOut = count($matrix->combinations()) - count($matrix->offered());
     expect(count($plan->keep) + count($plan->make) + $leftOut)->toBe($matrix->cellCount());
 })->with('seeds');
@@ -179,8 +179,8 @@ it('gives the same plan whatever order axes, values and SKUs are listed in, and 
     $homes = array_diff_key($homes, array_flip($from->axisIds()));
     $survivors = array_diff_key($survivors, array_flip($to->axisIds()));
     $skus = Samples::built($from);
-    $one = (new Planner)->plan(new MatrixChange($from, $to, $homes, $survivors, true), $skus);
-    $other = (new Planner)->plan(new MatrixChange($shuffled($from), $shuffled($to), $homes, $survivors, true), $random->shuffleArray($skus));
+    $one = (new Planner())->plan(new MatrixChange($from, $to, $homes, $survivors, true), $skus);
+    $other = (new Planner())->plan(new MatrixChange($shuffled($from), $shuffled($to), $homes, $survivors, true), $random->shuffleArray($skus));
     expect($other)->toEqual($one);
     $after = Samples::applied($one, $skus);
     expect(array_unique(array_keys(Samples::made($after))))->toHaveCount(count($to->offered()));

@@ -39,8 +39,8 @@ it('says cells in the fewest clauses a person would', function (array $pick, str
     $matrix = Samples::smock(leftOut: Reach::fromArrays([[1 => [13], 2 => [21]]]));
     $made = $matrix->offered();
     $chosen = array_map(Combination::fromKey(...), $pick);
-    $reach = (new Simplifier)->fromCells($chosen, $made, $matrix);
-    expect((new Wording)->say($reach, $matrix))->toBe($words);
+    $reach = (new Simplifier())->fromCells($chosen, $made, $matrix);
+    expect((new Wording())->say($reach, $matrix))->toBe($words);
 })->with([
     'a row' => [['1:11,2:21', '1:11,2:22', '1:11,2:23', '1:11,2:24'], 'Moss'],
     'a row with a cell left out' => [['1:13,2:22', '1:13,2:23', '1:13,2:24'], 'Slate'],
@@ -54,13 +54,13 @@ it('says cells in the fewest clauses a person would', function (array $pick, str
 
 it('says the whole product where every made cell is chosen', function (): void {
     $matrix = Samples::smock(leftOut: Reach::fromArrays([[1 => [13], 2 => [21]]]));
-    $reach = (new Simplifier)->fromCells($matrix->offered(), $matrix->offered(), $matrix);
+    $reach = (new Simplifier())->fromCells($matrix->offered(), $matrix->offered(), $matrix);
     expect($reach->isEverything())->toBeTrue();
 });
 
 it('says all values but one', function (): void {
     $matrix = Samples::smock(['Moss', 'Clay', 'Slate', 'Oat', 'Ink'], ['S']);
-    expect((new Wording)->say(Reach::fromArrays([[1 => [11, 12, 14, 15]]]), $matrix))->toBe('every Color but Slate');
+    expect((new Wording())->say(Reach::fromArrays([[1 => [11, 12, 14, 15]]]), $matrix))->toBe('every Color but Slate');
 });
 
 it('lies dormant on what the product does not have, and wakes again', function (): void {
@@ -69,7 +69,7 @@ it('lies dormant on what the product does not have, and wakes again', function (
     expect($reach->activeIn($two)->toArrays())->toBe([[1 => [11], 2 => [21]]])
         ->and($reach->dormantIn($two)->toArrays())->toBe([[1 => [13]]])
         ->and($reach->activeIn(Samples::smock())->equals($reach))->toBeTrue()
-        ->and((new Simplifier)->simplify($reach, $two->offered(), $two)->activeIn(Samples::smock())->covers(Combination::of([1 => 13, 2 => 22])))->toBeTrue();
+        ->and((new Simplifier())->simplify($reach, $two->offered(), $two)->activeIn(Samples::smock())->covers(Combination::of([1 => 13, 2 => 22])))->toBeTrue();
 });
 
 dataset('reach seeds', range(1, 300));
@@ -91,7 +91,7 @@ it('changes no cell by simplifying, and finds back a set of cells exactly', func
     $matrix = Samples::matrix($random, 4, 4);
     $made = $matrix->offered();
     $reach = Samples::reach($random, $matrix);
-    $simplifier = new Simplifier;
+    $simplifier = new Simplifier();
     $simple = $simplifier->simplify($reach, $made, $matrix);
     expect($simple->among($made))->toEqual($reach->among($made));
     $chosen = array_values(array_filter($made, fn (): bool => $random->getInt(0, 1) === 1));

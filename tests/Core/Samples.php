@@ -144,7 +144,7 @@ final class Samples
      */
     public static function changed(Matrix $from, Matrix $to, array $skus, array $homes = [], array $survivors = []): array
     {
-        return self::applied((new Planner)->plan(new MatrixChange($from, $to, $homes, $survivors), $skus), $skus);
+        return self::applied((new Planner())->plan(new MatrixChange($from, $to, $homes, $survivors), $skus), $skus);
     }
 
     /**

@@ -9,9 +9,9 @@ use Tests\Core\Samples;
 
 it('puts sizes into their order, whatever order they were typed in', function (array $ordered): void {
     for ($seed = 1; $seed <= 20; $seed++) {
-        expect((new SizeOrder)->sort(Samples::random($seed)->shuffleArray($ordered)))->toBe($ordered);
+        expect((new SizeOrder())->sort(Samples::random($seed)->shuffleArray($ordered)))->toBe($ordered);
     }
-    expect((new SizeOrder)->isSorted($ordered))->toBeTrue();
+    expect((new SizeOrder())->isSorted($ordered))->toBeTrue();
 })->with([
     'letters' => [['XXS', 'XS', 'S', 'M', 'L', 'XL', 'XXL', '3XL', '4XL', '5XL', '6XL']],
     'words' => [['Extra Small', 'Small', 'Medium', 'Large', 'Extra Large', 'XXL']],
@@ -25,23 +25,23 @@ it('puts sizes into their order, whatever order they were typed in', function (a
 ]);
 
 it('keeps mixed and unknown sizes as typed, after the known ones', function (): void {
-    expect((new SizeOrder)->sort(['Tall', 'L', '38', 'S', 'Petite', 'M']))->toBe(['S', 'M', 'L', 'Tall', '38', 'Petite'])
-        ->and((new SizeOrder)->sort(['King', 'Single']))->toBe(['King', 'Single']);
+    expect((new SizeOrder())->sort(['Tall', 'L', '38', 'S', 'Petite', 'M']))->toBe(['S', 'M', 'L', 'Tall', '38', 'Petite'])
+        ->and((new SizeOrder())->sort(['King', 'Single']))->toBe(['King', 'Single']);
 });
 
 it('lets a named run of the library decide', function (): void {
     $beds = new SizeRun('Beds', ['Single', 'Double', 'King']);
-    expect((new SizeOrder)->sort(['King', 'single', 'Double'], [$beds]))->toBe(['single', 'Double', 'King'])
-        ->and((new SizeOrder)->sort(['L', 'M'], [$beds]))->toBe(['M', 'L']);
+    expect((new SizeOrder())->sort(['King', 'single', 'Double'], [$beds]))->toBe(['single', 'Double', 'King'])
+        ->and((new SizeOrder())->sort(['L', 'M'], [$beds]))->toBe(['M', 'L']);
 });
 
 it('names one size under two names', function (): void {
-    expect((new SizeOrder)->aliases(['XL', 'XXL', '2XL', 'Large', 'L', 'S']))->toBe([['XXL', '2XL'], ['Large', 'L']]);
+    expect((new SizeOrder())->aliases(['XL', 'XXL', '2XL', 'Large', 'L', 'S']))->toBe([['XXL', '2XL'], ['Large', 'L']]);
 });
 
 it('reads one size the same under all its names', function (array $names): void {
-    $identities = array_unique(array_map(fn (string $name): string => (new SizeReader)->read($name)->identity(), $names));
-    expect($identities)->toHaveCount(1)->and((new SizeReader)->read($names[0])->isKnown())->toBeTrue();
+    $identities = array_unique(array_map(fn (string $name): string => (new SizeReader())->read($name)->identity(), $names));
+    expect($identities)->toHaveCount(1)->and((new SizeReader())->read($names[0])->isKnown())->toBeTrue();
 })->with([
     [['XXL', '2XL', '2xl', 'Extra Extra Large', 'xx-large']],
     [['S', 'small', 'Sm', 'SMALL ']],
@@ -51,5 +51,5 @@ it('reads one size the same under all its names', function (array $names): void 
 ]);
 
 it('does not take one size for another', function (string $a, string $b): void {
-    expect((new SizeReader)->read($a)->identity())->not->toBe((new SizeReader)->read($b)->identity());
+    expect((new SizeReader())->read($a)->identity())->not->toBe((new SizeReader())->read($b)->identity());
 })->with([['M', '12M'], ['36', 'EU 36'], ['S', 'S/M'], ['32/34', '32-34'], ['34B', '34'], ['XL', 'XXL'], ['Tall', 'Petite']]);

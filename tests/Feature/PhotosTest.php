@@ -38,7 +38,7 @@ it('stores one content once, and makes every size of it, without metadata', func
 })->with(['jpeg', 'png', 'webp']);
 
 it('turns a picture upright by its camera’s mark', function (): void {
-    $picture = new Imagick;
+    $picture = new Imagick();
     $picture->newImage(400, 200, 'red', 'jpeg');
     $picture->setImageOrientation(Imagick::ORIENTATION_RIGHTTOP);
     $path = tempnam(sys_get_temp_dir(), 'slate');

@@ -35,7 +35,7 @@ final class MatrixController
     {
         $loaded = $this->loader->load($request->product());
 
-        return view('board.setup', $setup->from($loaded, $this->opened($request, $loaded), new MatrixChoices)->data());
+        return view('board.setup', $setup->from($loaded, $this->opened($request, $loaded), new MatrixChoices())->data());
     }
 
     public function plan(BoardRequest $request, SetupView $setup): View
@@ -107,7 +107,7 @@ final class MatrixController
                     $labels[] = $value->label;
                 }
             }
-            $sorted = (new \Core\Sizes\SizeOrder)->isSorted(array_map(fn ($value): string => $value->label, $axis->values));
+            $sorted = (new \Core\Sizes\SizeOrder())->isSorted(array_map(fn ($value): string => $value->label, $axis->values));
             if ($request->integer('axis') === $axis->id && $added !== '') {
                 $labels[] = $added;
             }

@@ -47,6 +47,6 @@ final class PictureLinks
 
     public function text(Placement $placement): string
     {
-        return $this->texts[$placement->id] ??= (new AltText)->of($placement, $this->loaded->product->name, $this->loaded->matrix);
+        return $this->texts[$placement->id] ??= (new AltText())->of($placement, $this->loaded->product->name, $this->loaded->matrix);
     }
 }

@@ -69,7 +69,7 @@ final class TrayView
             $wanted,
             $this->pictures->thumb($wanted->placement),
             $this->pictures->text($wanted->placement),
-            (new Wording)->say($wanted->reach(), $loaded->matrix),
+            (new Wording())->say($wanted->reach(), $loaded->matrix),
             reasons: ['It is linked elsewhere, not to what is selected.'],
         );
     }
@@ -156,7 +156,7 @@ final class TrayView
     {
         $loaded = $this->selection->loaded;
         $row = $loaded->placements[$entry->placement->id];
-        $wording = new Wording;
+        $wording = new Wording();
         $reach = $wording->say($row->reach(), $loaded->matrix);
         $times = $this->gallery->shownBy[$row->id()] ?? 0;
         $everywhere = $times === $this->gallery->skuCount;

@@ -20,7 +20,7 @@ function typedMatrix(array $typed): Matrix
 {
     $axes = [];
     foreach ($typed as $at => $values) {
-        $labels = (new ValueReader)->read($values, AxisKind::Other)->values;
+        $labels = (new ValueReader())->read($values, AxisKind::Other)->values;
         $axes[] = new Axis($at + 1, "Axis {$at}", AxisKind::Other, array_map(fn (int $place, string $label): Value => new Value($at * 100 + $place, $label), array_keys($labels), $labels));
     }
 
@@ -49,7 +49,7 @@ it('gives GTINs the check digits that an independent library gives', function ()
 // Common practice, no source: what people who sell clothes expect.
 it('counts as the trade counts', function (array $typed, int $skus): void {
     $matrix = typedMatrix($typed);
-    $plan = (new Planner)->plan(new MatrixChange($matrix, $matrix), []);
+    $plan = (new Planner())->plan(new MatrixChange($matrix, $matrix), []);
     expect($plan->make)->toHaveCount($skus);
 })->with([
     '4 sizes × 2 colors are 8 SKUs' => [['S, M, L, XL', 'Moss|Clay'], 8],
@@ -65,5 +65,5 @@ it('sums 8 SKUs at 10 each to 80 in stock', function (): void {
 
 // Common practice, no source: S before M before L, never in typed or alphabetical order.
 it('reads sizes in their order', function (): void {
-    expect((new SizeOrder)->sort(['L', 'M', 'S', 'XL', 'XS']))->toBe(['XS', 'S', 'M', 'L', 'XL']);
+    expect((new SizeOrder())->sort(['L', 'M', 'S', 'XL', 'XS']))->toBe(['XS', 'S', 'M', 'L', 'XL']);
 });
