@@ -58,6 +58,9 @@ final class BoardResponder
         $board = new BoardView($loaded, $request->lens(), $request->layers($loaded->matrix));
         $selected = $request->has('selected') ? $request->selected() : $board->firstSelection();
         $selection = Selection::read($selected, $loaded);
+        if ($board->hidesAllOf($selection->reach)) {
+            $selection = Selection::read($board->firstSelection(), $loaded);
+        }
 
         return ['product' => $product, 'loaded' => $loaded, 'board' => $board, 'tray' => new TrayView($selection, $board->pictures)];
     }

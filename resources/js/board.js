@@ -1,7 +1,7 @@
 import htmx from 'htmx.org';
 import Sortable from 'sortablejs';
 import { act, boardRoot, context, refresh } from './act';
-import { openDialog } from './dialog';
+import { closeDialog, openDialog } from './dialog';
 import { Selection } from './selection';
 import { upload } from './upload';
 
@@ -243,6 +243,9 @@ export function board() {
       drawMarks();
     } else if (button) {
       const ids = button.dataset.placements ? button.dataset.placements.split(',') : markedIds();
+      if (button.dataset.change === 'remove') {
+        closeDialog();
+      }
       change(button.dataset.change, ids, JSON.parse(button.dataset.with ?? '{}'));
     }
     const lens = event.target.closest('[data-lens-choice]');

@@ -20,7 +20,12 @@ document.addEventListener('htmx:afterSwap', (event) => {
     dialog().showModal();
   }
   if (event.detail.target.id === 'board' && event.detail.requestConfig.verb === 'post') {
-    closeDialog();
+    const stays = dialog().open ? dialog().querySelector('[data-stay]') : null;
+    if (stays) {
+      openDialog('POST', stays.dataset.stay);
+    } else {
+      closeDialog();
+    }
   }
 });
 

@@ -69,17 +69,27 @@ document.addEventListener('click', (event) => {
   }
 });
 
-document.addEventListener('submit', (event) => {
-  const submitted = event.target.closest('form[data-act]');
-  if (!submitted) {
-    return;
-  }
-  event.preventDefault();
+function actOn(form) {
   const values = {};
-  for (const [name, value] of new FormData(submitted)) {
+  for (const [name, value] of new FormData(form)) {
     values[name] = value;
   }
-  act(submitted.dataset.act, values);
+  act(form.dataset.act, values);
+}
+
+document.addEventListener('submit', (event) => {
+  const form = event.target.closest('form[data-act]');
+  if (form) {
+    event.preventDefault();
+    actOn(form);
+  }
+});
+
+document.addEventListener('change', (event) => {
+  const form = event.target.closest('form[data-act][data-at-once]');
+  if (form) {
+    actOn(form);
+  }
 });
 
 export function makeSortable(root) {

@@ -94,17 +94,19 @@ test('from an empty product to galleries that follow the choice', async ({ page 
     await sound(page, 'about a picture');
     await page.getByRole('dialog').getByRole('button', { name: 'Lead' }).click();
     await kept(page, 'tote Teal front.jpg is Lead');
-    await page.getByRole('button', { name: 'About tote Teal front.jpg' }).click();
+    await expect(page.getByRole('dialog').getByRole('button', { name: 'Lead' })).toHaveAttribute('aria-pressed', 'true');
     await page.getByLabel('View', { exact: true }).selectOption('front');
-    await page.getByRole('button', { name: 'Set view' }).click();
     await kept(page, 'view front');
+    await page.getByLabel('Alt text').fill('A teal tote from the front');
+    await page.getByLabel('Alt text').press('Tab');
+    await kept(page, 'Alt text of tote Teal front.jpg');
+    await page.getByRole('button', { name: 'Close' }).click();
 
     await cell('Teal, XL').click();
     await page.getByRole('button', { name: 'About teal xl only.webp' }).click();
     await page.getByRole('dialog').getByRole('button', { name: 'Lead' }).click();
     await kept(page, 'teal xl only.webp is Lead');
     await expect(page.locator('#gallery .card-picture')).toHaveCount(6);
-    await page.getByRole('button', { name: 'About teal xl only.webp' }).click();
     await expect(page.getByText('assigned for Teal, XL; narrower than or before tote Teal front.jpg (Teal).')).toBeVisible();
     await page.getByRole('button', { name: 'Close' }).click();
 

@@ -95,7 +95,9 @@ it('looks at one layer, and selects within it', function (): void {
     $layer = $shop->token(['Style' => 'Pullover']);
     $answer = $this->actingAs($shop->user)->get("/products/SMOCK?layer={$layer}")->assertOk();
     expect(substr_count($answer->getContent(), 'role="gridcell"'))->toBe(4);
-    $answer->assertSee('data-part="'.$shop->token(['Color' => 'Moss', 'Style' => 'Pullover']).'"', false);
+    $answer->assertSee('data-part="'.$shop->token(['Color' => 'Moss', 'Style' => 'Pullover']).'"', false)->assertSee('All Pullover');
+    // What was selected in another layer is not on screen: the first row is selected instead.
+    $this->get("/products/SMOCK?layer={$layer}&selected=".$shop->token(['Style' => 'Buttoned']))->assertSee('Gallery of Moss, Pullover');
 });
 
 it('plans while typing: doubles, near-misses, arithmetic, and what stands in the way', function (): void {

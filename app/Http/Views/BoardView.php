@@ -16,6 +16,8 @@ use Core\Matrix\AxisKind;
 use Core\Matrix\Combination;
 use Core\Matrix\Matrix;
 use Core\Pricing\Money;
+use Core\Reach\Clause;
+use Core\Reach\Reach;
 
 /** The matrix as the board draws it. */
 final class BoardView
@@ -55,6 +57,18 @@ final class BoardView
     public function firstSelection(): string
     {
         return $this->matrix->axes === [] ? '*' : ($this->rows[0]->head->key ?? '*');
+    }
+
+    /** Whether a reach lies wholly in layers that are not looked at. */
+    public function hidesAllOf(Reach $reach): bool
+    {
+        return ! $reach->isNothing() && $reach->cut(Reach::of(Clause::at(Combination::of($this->layers))))->isNothing();
+    }
+
+    /** What the corner selects: the whole product, or all of the layer looked at. */
+    public function cornerLabel(): string
+    {
+        return $this->layers === [] ? 'Whole product' : 'All '.implode(', ', $this->matrix->choice(Combination::of($this->layers)));
     }
 
     /** "57 SKUs of 60 cells, 3 left out" */

@@ -1,4 +1,4 @@
-<div>
+<div data-stay="{{ route('photo.about', [$product, $card->row->id()]) }}">
     <h2 id="dialog-title">{{ $card->row->file() }}</h2>
     <p class="quiet">{{ number_format($card->row->width) }} × {{ number_format($card->row->height) }} px, {{ number_format($card->row->bytes / 1024) }} kB · {{ $card->reach === '' ? 'not linked' : $card->reach }}</p>
     <div class="about-picture">
@@ -14,16 +14,16 @@
                         <button type="button" class="btn btn-plain" aria-pressed="{{ $has ? 'true' : 'false' }}" data-change="role" data-placements="{{ $card->row->id() }}" data-with="{{ json_encode(['role' => $role->value, 'take' => $has ? 1 : 0]) }}" title="{{ $role->meaning() }}">{{ $role->label() }}</button>
                     @endforeach
                 </div>
-                <form data-act="{{ route('photos.view', $product) }}" class="field">
+                <form data-act="{{ route('photos.view', $product) }}" data-at-once class="field">
                     <label for="picture-view">View</label>
                     <input type="hidden" name="placements[]" value="{{ $card->row->id() }}">
-                    <div class="settle"><select class="form-select" id="picture-view" name="view"><option value="">not said</option>@foreach (Core\Gallery\View::cases() as $view)<option value="{{ $view->value }}" @selected($card->row->placement->view === $view)>{{ $view->label() }}</option>@endforeach</select><button class="btn btn-plain">Set view</button></div>
+                    <select class="form-select" id="picture-view" name="view"><option value="">not said</option>@foreach (Core\Gallery\View::cases() as $view)<option value="{{ $view->value }}" @selected($card->row->placement->view === $view)>{{ $view->label() }}</option>@endforeach</select>
                 </form>
-                <form data-act="{{ route('photos.alt', $product) }}" class="field">
+                <form data-act="{{ route('photos.alt', $product) }}" data-at-once class="field">
                     <label for="picture-text">Alt text</label>
                     <input type="hidden" name="placements[]" value="{{ $card->row->id() }}">
                     <input class="form-control" id="picture-text" name="text" value="{{ $card->row->placement->altText }}" placeholder="{{ $card->text }}" maxlength="300">
-                    <p class="hint">Empty: “{{ $card->text }}”. <button class="btn btn-plain">Set text</button></p>
+                    <p class="hint">Kept as you leave the field. Empty: made from the product, its values and the view.</p>
                 </form>
                 <div class="roles" role="group" aria-label="Links">
                     <button type="button" class="btn btn-plain" data-change="link" data-placements="{{ $card->row->id() }}">Link to {{ $selection->inWords() }}</button>

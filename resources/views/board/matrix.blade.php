@@ -2,7 +2,7 @@
 <table class="matrix @if ($hasLayers) has-layers @endif" role="grid" aria-multiselectable="true" aria-label="Matrix of {{ $product->name }}">
     <thead>
         <tr>
-            <th class="corner" scope="col" data-part="{{ $board->layerToken() === '' ? '*' : $board->layerToken() }}" data-head="corner" data-row="-1" data-column="-1" tabindex="-1" @if ($hasLayers) colspan="2" @endif>Whole product</th>
+            <th class="corner" scope="col" data-part="{{ $board->layerToken() === '' ? '*' : $board->layerToken() }}" data-head="corner" data-row="-1" data-column="-1" tabindex="-1" @if ($hasLayers) colspan="2" @endif>{{ $board->cornerLabel() }}</th>
             @foreach ($board->columns as $column)
                 <th scope="col" data-part="{{ $column->key }}" data-head="column" data-row="-1" data-column="{{ $loop->index }}" tabindex="-1">@if ($column->isColor)<x-swatch :swatch="$column->swatch"/> @endif{{ $column->label }}<small>{{ $column->note }}</small></th>
             @endforeach

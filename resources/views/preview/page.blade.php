@@ -2,7 +2,7 @@
 @section('title', 'Preview of '.$product->name)
 @section('kept')<x-kept :product="$product"/>@endsection
 @section('content')
-<x-product-head :product="$product" current="preview"> · as a shopper meets it today</x-product-head>
+<x-product-head :product="$product" current="preview">as a shopper meets it today</x-product-head>
 <div class="page">
     <div class="tools" role="group" aria-label="Width">
         <a class="btn btn-plain" href="{{ route('preview', ['product' => $product, 'choice' => $preview->choice->key]) }}" @if (! $preview->isPhone) aria-current="true" @endif><x-icon name="monitor"/> Desktop</a>
