@@ -8,6 +8,7 @@ use App\History\RowChange;
 use App\Models\HistoryEntry;
 use App\Models\Product;
 use App\Models\User;
+use Illuminate\Database\UniqueConstraintViolationException;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Gate;
 
@@ -20,6 +21,15 @@ final class CreateProduct
     {
         Gate::forUser($user)->authorize('edit');
 
+        try {
+            return $this->create($user, $name, $code, $shotListId);
+        } catch (UniqueConstraintViolationException) {
+            throw new Refused("Somebody has just given the code {$code} to another product. Choose another.");
+        }
+    }
+
+    private function create(User $user, string $name, string $code, ?int $shotListId): Product
+    {
         return DB::transaction(function () use ($user, $name, $code, $shotListId): Product {
             $this->refuseTakenCode($code);
             $product = Product::create([

@@ -39,7 +39,13 @@ final class JsonLdDocument
             'category' => $product->category,
         ]);
         if ($loaded->matrix->axes === []) {
-            return ['@context' => 'https://schema.org', ...$this->variant($loaded, array_values($loaded->made)[0]), ...$about];
+            $single = array_values($loaded->made)[0] ?? null;
+
+            return [
+                '@context' => 'https://schema.org',
+                ...($single === null ? ['@type' => 'Product', '@id' => $this->url($product), 'productID' => $product->code] : $this->variant($loaded, $single)),
+                ...$about,
+            ];
         }
 
         return [

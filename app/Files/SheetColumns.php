@@ -71,6 +71,10 @@ final readonly class SheetColumns
             yield array_map(SafeCell::write(...), $this->row($loaded, $cell, $sku, $leftOut ? 'left out' : $sku->state->value ?? '', $first));
             $first = false;
         }
+        if ($first) {
+            // A product that has no SKU yet is still a product.
+            yield array_map(SafeCell::write(...), $this->row($loaded, Combination::of([]), null, '', true));
+        }
     }
 
     /** @return list<string> */

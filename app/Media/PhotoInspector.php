@@ -24,6 +24,9 @@ final class PhotoInspector
     /** @throws PhotoRefused */
     public function inspect(IncomingFile $file): InspectedPhoto
     {
+        if (! is_file($file->path)) {
+            throw new PhotoRefused(sprintf('%s did not arrive whole; a picture can have %s MB. Save it smaller, or drop it again.', $file->name, number_format($this->mostBytes / 1048576)));
+        }
         $bytes = (int) filesize($file->path);
         if ($bytes === 0) {
             throw new PhotoRefused("{$file->name} is empty (0 bytes). Copy it again from where it came.");

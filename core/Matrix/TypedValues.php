@@ -9,7 +9,7 @@ final readonly class TypedValues
 {
     /**
      * @param  list<string>  $values  trimmed, each once, as typed
-     * @param  list<string>  $doubles  those that were typed again, and dropped
+     * @param  list<RepeatedValue>  $doubles  those that were typed again
      * @param  list<NearMiss>  $nearMisses
      */
     public function __construct(

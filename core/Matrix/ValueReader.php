@@ -35,7 +35,7 @@ final class ValueReader
             }
             $identity = $this->identity($name, $kind);
             if (isset($values[$identity])) {
-                $doubles[] = $name->shown;
+                $doubles[] = new RepeatedValue($name->shown, $values[$identity]);
 
                 continue;
             }

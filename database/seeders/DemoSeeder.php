@@ -146,6 +146,7 @@ final class DemoSeeder extends Seeder
         }
         $this->place($product, 'glove-gauntlet-stitching.jpg', ['Cuff' => 'Gauntlet'], View::Detail);
         $this->place($product, 'glove-size-guide.jpg', [], View::SizeGuide, Role::Guide);
+        $this->order->followShotList($this->change($product));
         $this->prices->run($this->change($product), $this->token($product, ['Cuff' => 'Gauntlet']), '32.00');
         $this->stock($product, [6, 10, 0, 14, 9, 4, 7]);
     }

@@ -137,6 +137,16 @@ export function board() {
     }
   }
 
+  /** The cell or header beside one; the head of a group of rows stands beside each of its rows. */
+  function neighbor(here, [down, right]) {
+    const [row, column] = [Number(here.dataset.row) + down, Number(here.dataset.column) + right];
+    if (column !== -2) {
+      return document.querySelector(`.matrix [data-row="${row}"][data-column="${column}"]`);
+    }
+    const groups = [...document.querySelectorAll('.matrix [data-head=group]')];
+    return here.dataset.head === 'group' ? groups[groups.indexOf(here) + down] : groups.findLast((group) => Number(group.dataset.row) <= row);
+  }
+
   function arrows(event) {
     const step = { ArrowUp: [-1, 0], ArrowDown: [1, 0], ArrowLeft: [0, -1], ArrowRight: [0, 1] }[event.key];
     const here = event.target.closest('.matrix [data-row]');
@@ -144,7 +154,7 @@ export function board() {
       return false;
     }
     event.preventDefault();
-    const next = document.querySelector(`.matrix [data-row="${Number(here.dataset.row) + step[0]}"][data-column="${Number(here.dataset.column) + step[1]}"]`);
+    const next = neighbor(here, step);
     if (next) {
       focusCell(next);
       if (next.dataset.part !== undefined) {

@@ -60,6 +60,14 @@ test('from an empty product to galleries that follow the choice', async ({ page 
     await expect(page.getByText('huge.png has 20,000 × 20,000 px')).toBeVisible();
     await expect(page.locator('#unlinked .card-picture')).toHaveCount(14);
     await expect(page.locator('#unlinked .waiting')).toHaveCount(0, { timeout: 30_000 });
+
+    const again = await page.evaluateHandle((bytes) => {
+      const files = new DataTransfer();
+      files.items.add(new File([new Uint8Array(bytes)], 'the guide again.png', { type: 'image/png' }));
+      return files;
+    }, [...readFileSync(file('guide.png'))]);
+    await page.locator('#tray').dispatchEvent('drop', { dataTransfer: again });
+    await expect(page.getByText('the guide again.png is here already, as guide.png.')).toBeVisible();
   });
 
   await test.step('link: mark and drag four at once onto a color', async () => {
@@ -217,6 +225,12 @@ test('from an empty product to galleries that follow the choice', async ({ page 
     await expect(page.getByRole('gridcell')).toHaveCount(24);
     await expect(page.locator('#unlinked .card-picture')).toHaveCount(0);
     await sound(page, 'board with layers');
+    await page.getByRole('gridcell').first().click();
+    await page.keyboard.press('ArrowLeft');
+    await page.keyboard.press('ArrowLeft');
+    await expect(page.locator('#foot')).toContainText('8 SKUs');
+    await page.keyboard.press('ArrowDown');
+    await expect(page.locator('#foot b')).toHaveText('Rose');
     await page.locator('.matrix td').first().click();
     await page.keyboard.press('Control+z');
     await expect(page.getByRole('gridcell')).toHaveCount(12);

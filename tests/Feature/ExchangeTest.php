@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 use App\Actions\LeaveOutCells;
 use App\Actions\SetPrices;
+use App\Files\JsonLdDocument;
+use App\Models\Product;
 use Core\Gallery\Role;
 use Illuminate\Support\Facades\Artisan;
 use Illuminate\Support\Facades\DB;
@@ -94,4 +96,13 @@ it('shows prices as the trade does: 20.00 throughout with 30.00 for XL is 20.00â
     app(SetPrices::class)->run($shop->change(), '*', '20');
     app(SetPrices::class)->run($shop->change(), $shop->token(['Size' => 'XL']), '30');
     $this->actingAs($shop->user)->get('/')->assertSee('20.00â€“30.00');
+});
+
+it('writes a product that has no SKU yet, as a row and as JSON-LD', function (): void {
+    $shop = Shop::open('BARE');
+    expect($shop->sheet())->toContain('BARE,"Potting smock"');
+    $document = json_decode(app(JsonLdDocument::class)->of(Product::query()->sole()), true);
+    expect($document)->toMatchArray(['@type' => 'Product', 'productID' => 'BARE', 'name' => 'Potting smock']);
+    $shop->axes([]);
+    expect(json_decode(app(JsonLdDocument::class)->of(Product::query()->sole()), true))->toMatchArray(['@type' => 'Product', 'sku' => 'BARE']);
 });

@@ -104,6 +104,12 @@ it('takes 200 files in parcels over HTTP', function (): void {
     expect(DB::table('placements')->count())->toBe(0);
 });
 
+it('says so where a file did not arrive whole', function (): void {
+    $shop = Shop::open();
+    $cut = new UploadedFile('/tmp/not-there', 'cut.jpg', null, UPLOAD_ERR_INI_SIZE, true);
+    $this->actingAs($shop->user)->post('/products/SMOCK/photos', ['files' => [$cut]])->assertOk()->assertJsonPath('refused.0', 'cut.jpg did not arrive whole; a picture can have 40 MB. Save it smaller, or drop it again.');
+});
+
 it('links to what is selected, in the fewest words', function (): void {
     $shop = Shop::stocked();
     $id = $shop->photo('extra.jpg', ['Color' => 'Moss', 'Size' => 'S']);

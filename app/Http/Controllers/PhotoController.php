@@ -119,6 +119,6 @@ final class PhotoController
         // A name may come with folders, or with characters that no file system or sheet would keep.
         $name = trim((string) preg_replace('/[\x00-\x1f\x7f|"<>\\\\]+/u', ' ', basename(str_replace('\\', '/', $file->getClientOriginalName()))));
 
-        return new IncomingFile((string) $file->getRealPath(), $name === '' ? 'picture' : $name);
+        return new IncomingFile($file->isValid() ? (string) $file->getRealPath() : '', $name === '' ? 'picture' : $name);
     }
 }

@@ -8,7 +8,7 @@
         @endif
     @else
         <form class="editor" data-act="{{ route(['codes' => 'skus.code', 'prices' => 'skus.price', 'stock' => 'skus.stock'][$board->lens->value], $product) }}">
-            <label for="typed">{{ ['codes' => 'Code of the selected SKU', 'prices' => 'Price for the selection, '.$product->currency, 'stock' => 'Units in stock, each selected SKU'][$board->lens->value] }}</label>
+            <label for="typed">{{ ['codes' => 'Code of one SKU', 'prices' => 'Price, '.$product->currency, 'stock' => 'In stock, each'][$board->lens->value] }}</label>
             <input class="form-control" id="typed" name="typed" autocomplete="off" @if ($board->lens !== App\Http\Lens::Codes) inputmode="decimal" @endif>
             <button class="btn btn-plain">Set</button>
         </form>

@@ -13,7 +13,7 @@
             @php($y = $loop->index)
             <tr>
                 @if ($row->group !== null)
-                    <th class="group" scope="rowgroup" rowspan="{{ $row->group->rows > 2 || ($board->rows[$y + 1] ?? null)?->group === null ? $row->group->rows : 1 }}" data-part="{{ $row->group->key }}" data-head="group" tabindex="-1"><span class="row-head">@if ($row->group->isColor)<x-swatch class="swatch-tall" :swatch="$row->group->swatch"/>@endif<span>{{ $row->group->label }}</span></span></th>
+                    <th class="group" scope="rowgroup" rowspan="{{ $row->group->rows > 2 || ($board->rows[$y + 1] ?? null)?->group === null ? $row->group->rows : 1 }}" data-part="{{ $row->group->key }}" data-head="group" data-row="{{ $y }}" data-column="-2" tabindex="-1"><span class="row-head">@if ($row->group->isColor)<x-swatch class="swatch-tall" :swatch="$row->group->swatch"/>@endif<span>{{ $row->group->label }}</span></span></th>
                 @endif
                 <th class="@if ($hasLayers) inner @endif" scope="row" data-part="{{ $row->head->key }}" data-head="row" data-row="{{ $y }}" data-column="-1" tabindex="-1">
                     <span class="row-head">

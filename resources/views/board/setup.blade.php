@@ -18,7 +18,7 @@
                     @endforeach
                 </ul>
                 <ul class="hints">
-                    @foreach ($own?->read->doubles ?? [] as $double)<li class="warns">“{{ $double }}” stands here already; counted once.</li>@endforeach
+                    @foreach ($own?->read->doubles ?? [] as $double)<li class="warns">{{ $double->inWords() }}</li>@endforeach
                     @foreach ($own?->read->nearMisses ?? [] as $near)<li class="warns">“{{ $near->typed }}” is close to {{ $near->known }} in the library. <button type="button" class="btn btn-plain" data-setup="take" data-typed="{{ $near->typed }}" data-known="{{ $near->known }}">Use {{ $near->known }}</button></li>@endforeach
                     @if ($own !== null && $own->isNew())<li>{{ $own->axis->name }} is new to the library. <label><input type="checkbox" class="form-check-input" name="axes[{{ $at }}][pictures]" value="1" @checked($own->axis->changesPicture)> Its values look different in pictures</label><input type="hidden" name="axes[{{ $at }}][pictures_asked]" value="1"></li>
                     @elseif (($own?->newValues() ?? []) !== [])<li>New to the library: {{ implode(', ', $own->newValues()) }}.</li>@endif
