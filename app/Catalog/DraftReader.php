@@ -131,7 +131,20 @@ final class DraftReader
             $kind,
             $values,
             $library->changes_picture ?? $draft->changesPicture ?? $kind !== AxisKind::Size,
-        ), $typed, $swatches);
+        ), $typed, $swatches, $this->unused($names, $typed->values, $kind));
+    }
+
+    /**
+     * @param  list<string>  $library
+     * @param  list<string>  $typed
+     * @return list<string>
+     */
+    private function unused(array $library, array $typed, AxisKind $kind): array
+    {
+        $taken = array_map(fn (string $value): string => Name::of($value)->folded, $typed);
+        $rest = array_values(array_filter($library, fn (string $value): bool => ! in_array(Name::of($value)->folded, $taken, true)));
+
+        return $kind === AxisKind::Size ? (new SizeOrder())->sort($rest) : $rest;
     }
 
     /** What an axis new to the library is: by its name, else sizes where all its values read as sizes. */

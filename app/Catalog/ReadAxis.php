@@ -10,12 +10,16 @@ use Core\Matrix\TypedValues;
 /** A typed axis held against the library. Values and axes the library does not have yet carry ids below zero. */
 final readonly class ReadAxis
 {
-    /** @param  array<int, ?string>  $swatches by value id */
+    /**
+     * @param  array<int, ?string>  $swatches  by value id
+     * @param  list<string>  $unused  values of the library that are not typed here
+     */
     public function __construct(
         public DraftAxis $draft,
         public Axis $axis,
         public TypedValues $read,
         public array $swatches,
+        public array $unused,
     ) {
     }
 

@@ -83,7 +83,7 @@ final class JsonLdDocument
             'gtin' => $sku->gtin,
             ...$own,
             'weight' => $sku->weightG === null ? null : ['@type' => 'QuantitativeValue', 'value' => $sku->weightG, 'unitCode' => 'GRM'],
-            'image' => array_map(fn (Entry $entry): array => $this->image($loaded, $entry), $loaded->galleries()->of($sku->cell)->entries),
+            'image' => array_map(fn (Entry $entry): array => $this->image($loaded, $entry), $loaded->galleries()->of($sku->cell)->leadFirst()),
             'offers' => $price === null ? null : [
                 '@type' => 'Offer',
                 'price' => Money::show($price, $loaded->product->currency),

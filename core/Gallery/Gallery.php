@@ -33,6 +33,18 @@ final readonly class Gallery
         return $this->role(Role::Lead)->placement();
     }
 
+    /** @return list<Entry> as a shopper meets it: the Lead, then the rest in order */
+    public function leadFirst(): array
+    {
+        $lead = $this->role(Role::Lead)->entry;
+        if ($lead === null) {
+            return $this->entries;
+        }
+        $rest = array_filter($this->entries, fn (Entry $entry): bool => $entry->placement->id !== $lead->placement->id);
+
+        return [$lead, ...array_values($rest)];
+    }
+
     public function isEmpty(): bool
     {
         return $this->entries === [];

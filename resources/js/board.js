@@ -340,7 +340,10 @@ export function board() {
         dragged = [];
       });
       root.addEventListener('change', (event) => {
-        if (event.target.matches('[data-files]')) {
+        if (event.target.id === 'marked-view') {
+          change('view', markedIds(), { view: event.target.value });
+          event.target.value = '';
+        } else if (event.target.matches('[data-files]')) {
           upload([...event.target.files]);
           event.target.value = '';
         }

@@ -17,7 +17,7 @@ function replan(delay = 250) {
 }
 
 function rewrite(fieldset, dragged) {
-  const labels = [...fieldset.querySelectorAll('.read [data-label]')].map((chip) => chip.dataset.label);
+  const labels = [...fieldset.querySelectorAll('.read li[data-label]')].map((chip) => chip.dataset.label);
   const text = fieldset.querySelector('textarea');
   text.value = labels.join(', ');
   if (dragged) {
@@ -41,6 +41,10 @@ document.addEventListener('click', (event) => {
   if (button.dataset.setup === 'drop-value') {
     button.closest('[data-label]').remove();
     rewrite(fieldset, false);
+  } else if (button.dataset.setup === 'add-value') {
+    const text = fieldset.querySelector('textarea');
+    text.value = text.value.trim() === '' ? button.dataset.label : `${text.value.replace(/[\s,]+$/, '')}, ${button.dataset.label}`;
+    replan(0);
   } else if (button.dataset.setup === 'drop-axis') {
     fieldset.remove();
     replan(0);

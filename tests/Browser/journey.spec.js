@@ -109,6 +109,11 @@ test('from an empty product to galleries that follow the choice', async ({ page 
     await page.getByLabel('Alt text').press('Tab');
     await kept(page, 'Alt text of tote Teal front.jpg');
     await page.getByRole('button', { name: 'Close' }).click();
+    await card('tote Teal back.jpg').locator('.pick').click();
+    await page.getByLabel('View of the marked pictures').selectOption('back');
+    await kept(page, 'tote Teal back.jpg: view back');
+    await expect(page.locator('#gallery .badges', { hasText: 'Hover' })).toHaveCount(1);
+    await page.keyboard.press('Escape');
 
     await cell('Teal, XL').click();
     await page.getByRole('button', { name: 'About teal xl only.webp' }).click();

@@ -7,7 +7,6 @@ namespace App\Http\Views;
 use App\Catalog\LoadedProduct;
 use App\Catalog\SkuRow;
 use App\Media\PhotoSize;
-use Core\Gallery\Entry;
 use Core\Gallery\Gallery;
 use Core\Gallery\Role;
 use Core\Matrix\Axis;
@@ -99,20 +98,6 @@ final class PreviewView
     public function canBuy(): bool
     {
         return ($this->sku()->stock ?? 0) > 0;
-    }
-
-    public function lead(): ?Entry
-    {
-        return $this->gallery->role(Role::Lead)->entry;
-    }
-
-    /** @return list<Entry> the Lead first, then the gallery in order */
-    public function pictureEntries(): array
-    {
-        $lead = $this->lead();
-        $rest = array_filter($this->gallery->entries, fn (Entry $entry): bool => $entry->placement->id !== $lead?->placement->id);
-
-        return $lead === null ? array_values($rest) : [$lead, ...array_values($rest)];
     }
 
     /** @return list<SkuRow> made SKUs that a partial choice leaves in question */

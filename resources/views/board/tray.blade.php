@@ -11,6 +11,8 @@
             <button type="button" class="btn btn-plain" data-change="unlink" data-needs-marks disabled>Unlink here</button>
             <button type="button" class="btn btn-plain" data-change="unlink" data-with='{"everywhere":1}' data-needs-marks disabled>Back to tray</button>
             <button type="button" class="btn btn-plain" data-change="hide" data-needs-marks disabled>Hide here</button>
+            <label class="visually-hidden" for="marked-view">View of the marked pictures</label>
+            <select class="form-select" id="marked-view" data-needs-marks disabled><option value="">View…</option>@foreach (Core\Gallery\View::cases() as $view)<option value="{{ $view->value }}">{{ $view->label() }}</option>@endforeach</select>
             @if (count($shown) > 1)
                 @if ($loaded->shotList !== null)<button type="button" class="btn btn-plain" data-change="follow-shot-list" title="Sort all galleries of this product by the shot list">Follow the shot list</button>@endif
                 <button type="button" class="btn btn-plain" data-change="match-others" title="Give every gallery the sequence of views that this one has">Match the others to this</button>

@@ -1,5 +1,5 @@
 <div class="shop @if ($preview->isPhone) is-phone @endif" id="shop" data-choice="{{ $preview->choice->key }}">
-    @php($entries = $preview->pictureEntries())
+    @php($entries = $preview->gallery->leadFirst())
     <div>
         @if ($entries === [])
             <p class="nothing">No picture here: a shopper sees an empty frame.</p>
