@@ -13,6 +13,7 @@ use Illuminate\Cache\RateLimiting\Limit;
 use Illuminate\Contracts\Foundation\Application;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Http\Request;
+use Illuminate\Support\Facades\Auth;
 use Illuminate\Support\Facades\Gate;
 use Illuminate\Support\Facades\RateLimiter;
 use Illuminate\Support\Facades\Route;
@@ -42,8 +43,9 @@ final class AppServiceProvider extends ServiceProvider
         }
         Route::bind('product', fn (string $code): Product => Product::query()->where('code', $code)->firstOrFail());
         RateLimiter::for('sign-in', fn (Request $request): array => [
-            Limit::perMinute(5)->by(mb_strtolower((string) $request->input('email')).'|'.$request->ip()),
-            Limit::perMinute(30)->by((string) $request->ip()),
+            // Only what fails is counted: whoever signs in is not guessing.
+            Limit::perMinute(5)->by(mb_strtolower((string) $request->input('email')).'|'.$request->ip())->after(fn (): bool => Auth::guest()),
+            Limit::perMinute(30)->by((string) $request->ip())->after(fn (): bool => Auth::guest()),
         ]);
         RateLimiter::for('changes', fn (Request $request): Limit => Limit::perMinute(600)->by((string) $request->user()?->id));
     }

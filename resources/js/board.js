@@ -47,8 +47,22 @@ export function board() {
     }
   }
 
+  /** The address says what is shown, so that a reload or a link shows the same. */
+  function remember() {
+    const { lens, layer, selected } = boardRoot().dataset;
+    const query = new URLSearchParams({ lens });
+    if (layer) {
+      query.set('layer', layer);
+    }
+    if (selected.length < 500) {
+      query.set('selected', selected);
+    }
+    history.replaceState(null, '', `?${query}`);
+  }
+
   function choose(keys, mode) {
     selection.choose(keys, mode);
+    remember();
     loadTray();
   }
 
@@ -365,6 +379,7 @@ export function board() {
         if (['board', 'tray'].includes(event.detail.target.id) && boardRoot()) {
           if (event.detail.target.id === 'board') {
             selection.read(boardRoot().dataset.selected);
+            remember();
           }
           marked = new Set(cards().map((card) => card.dataset.placement).filter((id) => marked.has(id)));
           makeSortable();

@@ -22,7 +22,7 @@
                     @foreach ($own?->read->nearMisses ?? [] as $near)<li class="warns">“{{ $near->typed }}” is close to {{ $near->known }} in the library. <button type="button" class="btn btn-plain" data-setup="take" data-typed="{{ $near->typed }}" data-known="{{ $near->known }}">Use {{ $near->known }}</button></li>@endforeach
                     @if ($own !== null && $own->isNew())<li>{{ $own->axis->name }} is new to the library. <label><input type="checkbox" class="form-check-input" name="axes[{{ $at }}][pictures]" value="1" @checked($own->axis->changesPicture)> Its values look different in pictures</label><input type="hidden" name="axes[{{ $at }}][pictures_asked]" value="1"></li>
                     @endif
-                    @if (($own?->unused ?? []) !== [])<li class="library">In the library: @foreach (array_slice($own->unused, 0, 30) as $value)<button type="button" class="btn btn-plain" data-setup="add-value" data-label="{{ $value }}">{{ $value }}</button> @endforeach</li>@endif
+                    @if (($own?->unused ?? []) !== [])<li class="library">In the library: @foreach (array_slice($own->unused, 0, 30) as $value)<button type="button" class="btn btn-plain" id="library-{{ $at }}-{{ md5($value) }}" data-setup="add-value" data-label="{{ $value }}">{{ $value }}</button> @endforeach</li>@endif
                     @if ($own !== null && ! $own->isNew() && $own->newValues() !== [])<li>New to the library: {{ implode(', ', $own->newValues()) }}.</li>@endif
                 </ul>
             </fieldset>

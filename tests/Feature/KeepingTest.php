@@ -1,0 +1,137 @@
+<?php
+
+declare(strict_types=1);
+
+use App\Actions\SetStock;
+use App\History\Keeper;
+use App\History\Ledger;
+use App\History\RowChange;
+use App\History\RowHasChanged;
+use App\Media\DerivePhoto;
+use App\Media\PhotoSize;
+use App\Media\PhotoStore;
+use App\Models\HistoryEntry;
+use App\Models\Photo;
+use App\Models\PhotoState;
+use Illuminate\Support\Facades\DB;
+use Illuminate\Support\Facades\Queue;
+use Illuminate\Support\Facades\Storage;
+use Tests\Shop;
+
+it('leaves nothing half done when a change breaks in the middle', function (): void {
+    $shop = Shop::stocked();
+    $before = $shop->state();
+    $version = $shop->version();
+    $entries = HistoryEntry::query()->count();
+    $break = function (Ledger $ledger) use ($shop): string {
+        $ids = DB::table('skus')->where('product_id', $shop->product->id)->pluck('id')->all();
+        $ledger->update('skus', array_fill_keys($ids, ['stock' => 99]));
+        $ledger->delete('placements', [$shop->placement('guide.jpg')]);
+
+        throw new RuntimeException('The power went.');
+    };
+    expect(fn () => app(Keeper::class)->keep($shop->change(), SetStock::class, $break))->toThrow(RuntimeException::class);
+    expect($shop->state())->toBe($before)
+        ->and($shop->version())->toBe($version)
+        ->and(HistoryEntry::query()->count())->toBe($entries);
+});
+
+it('remembers only what changed', function (): void {
+    $shop = Shop::stocked();
+    $id = DB::table('skus')->where('code', 'SMOCK-MOSS-S')->value('id');
+    $ledger = new Ledger();
+    $ledger->update('skus', [$id => ['stock' => 10, 'price' => '49.000']]);
+    expect($ledger->isEmpty())->toBeTrue();
+    $ledger->update('skus', [$id => ['stock' => 11, 'price' => '49.000']]);
+    expect($ledger->changes())->toEqual([new RowChange('skus', $id, ['stock' => 10], ['stock' => 11])]);
+});
+
+it('gives rows their ids back when their making is redone', function (): void {
+    $shop = Shop::stocked();
+    $ledger = new Ledger();
+    $ledger->insertMany('product_axes', $shop->product->id, [['axis_id' => axisNamed('Lining'), 'position' => 5], ['axis_id' => axisNamed('Trim'), 'position' => 6]]);
+    $made = DB::table('product_axes')->where('position', '>=', 5)->orderBy('id')->get()->toArray();
+    $inverse = array_map(fn (RowChange $change): RowChange => $change->inverse(), array_reverse($ledger->changes()));
+    (new Ledger())->apply($inverse);
+    expect(DB::table('product_axes')->where('position', '>=', 5)->count())->toBe(0);
+    (new Ledger())->apply($ledger->changes());
+    expect(DB::table('product_axes')->where('position', '>=', 5)->orderBy('id')->get()->toArray())->toEqual($made);
+});
+
+it('touches nothing where a row is not as the change left it', function (Closure $meanwhile): void {
+    $shop = Shop::stocked();
+    $ids = DB::table('skus')->where('product_id', $shop->product->id)->orderBy('id')->pluck('id')->all();
+    $ledger = new Ledger();
+    $ledger->update('skus', [$ids[0] => ['stock' => 3], $ids[1] => ['stock' => 4]]);
+    $meanwhile($ids);
+    $before = DB::table('skus')->orderBy('id')->get()->toArray();
+    $inverse = array_map(fn (RowChange $change): RowChange => $change->inverse(), array_reverse($ledger->changes()));
+    expect(fn () => (new Ledger())->apply($inverse))->toThrow(RowHasChanged::class);
+    expect(DB::table('skus')->orderBy('id')->get()->toArray())->toEqual($before);
+})->with([
+    'changed' => [fn (array $ids) => DB::table('skus')->where('id', $ids[1])->update(['stock' => 5])],
+    'gone' => [fn (array $ids) => DB::table('skus')->where('id', $ids[1])->delete()],
+]);
+
+it('allows another column of the same row to have changed', function (): void {
+    $shop = Shop::stocked();
+    $id = DB::table('skus')->where('code', 'SMOCK-MOSS-S')->value('id');
+    $ledger = new Ledger();
+    $ledger->update('skus', [$id => ['stock' => 3]]);
+    DB::table('skus')->where('id', $id)->update(['price' => '70.000']);
+    (new Ledger())->apply(array_map(fn (RowChange $change): RowChange => $change->inverse(), $ledger->changes()));
+    expect((array) DB::table('skus')->find($id))->toMatchArray(['stock' => 10, 'price' => '70.000']);
+});
+
+it('packs and unpacks a history entry unchanged', function (): void {
+    $changes = [
+        new RowChange('skus', 7, ['stock' => 1, 'price' => null], ['stock' => 2, 'price' => '3.500']),
+        new RowChange('placements', 8, null, ['file_name' => 'Größe “é”.jpg', 'reach' => '[{"1":[2]}]']),
+        new RowChange('skus', 9, ['id' => 9], null),
+    ];
+    $entry = new HistoryEntry(['packed' => HistoryEntry::pack($changes)]);
+    expect($entry->rowChanges())->toEqual($changes)
+        ->and($changes[0]->inverse()->inverse())->toEqual($changes[0]);
+});
+
+it('makes a picture’s sizes again without harm, and not again where they are there', function (): void {
+    Queue::fake();
+    $shop = Shop::open();
+    $shop->receive(['front.jpg' => Shop::picture('front', 'jpeg', 200)]);
+    $photo = Photo::query()->sole();
+    $path = PhotoStore::derivedPath($photo->sha256, PhotoSize::Thumb);
+    $job = new DerivePhoto($photo->id);
+    app()->call([$job, 'handle']);
+    expect($photo->refresh()->state)->toBe(PhotoState::Ready)->and(Storage::exists($path))->toBeTrue();
+    Storage::put($path, 'as it was');
+    app()->call([$job, 'handle']);
+    expect(Storage::get($path))->toBe('as it was');
+});
+
+it('says so where a picture could not be made for another reason', function (): void {
+    Queue::fake();
+    $shop = Shop::open();
+    $shop->receive(['front.jpg' => Shop::picture('front')]);
+    (new DerivePhoto(Photo::query()->sole()->id))->failed(new RuntimeException('disk full'));
+    expect(Photo::query()->sole())->state->toBe(PhotoState::Failed)
+        ->and(Photo::query()->sole()->failure)->toContain('Remove it and drop it again');
+});
+
+it('keeps names of files whole, whatever somebody called them', function (string $given, string $kept): void {
+    Queue::fake();
+    $shop = Shop::open();
+    $file = new Illuminate\Http\UploadedFile(Shop::picture($given), $given, null, null, true);
+    $this->actingAs($shop->user)->post('/products/SMOCK/photos', ['files' => [$file]])->assertOk();
+    expect(DB::table('placements')->value('file_name'))->toBe($kept);
+})->with([
+    ['Größe (2) – neu.JPG', 'Größe (2) – neu.JPG'],
+    ['IMG_4471', 'IMG_4471'],
+    ['a|b"c.jpg', 'a b c.jpg'],
+    ['..\\..\\evil.jpg', 'evil.jpg'],
+    ['丹 front.jpg', '丹 front.jpg'],
+]);
+
+function axisNamed(string $name): int
+{
+    return DB::table('axes')->insertGetId(['name' => $name, 'folded' => mb_strtolower($name), 'kind' => 'other', 'changes_picture' => 0]);
+}
