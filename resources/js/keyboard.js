@@ -1,0 +1,94 @@
+import { boardRoot, refresh } from './act';
+
+const LENSES = ['photos', 'codes', 'prices', 'stock'];
+
+/** The keys of the board. The board says what is selected and marked, and makes the changes. */
+export function keyboard({ selection, focusCell, choose, change, markedIds, clearMarks }) {
+  function edit(first = '') {
+    const field = document.getElementById('typed');
+    if (field && selection.keys.size > 0) {
+      field.value = first;
+      field.focus();
+      field.setSelectionRange(first.length, first.length);
+    }
+  }
+
+  function moveMarked(step) {
+    const ids = markedIds();
+    const gallery = [...document.querySelectorAll('#gallery .card-picture')].map((card) => card.dataset.placement);
+    if (ids.length === 1 && gallery.includes(ids[0])) {
+      change('move', ids, { to: Math.max(0, gallery.indexOf(ids[0]) + step) });
+    }
+  }
+
+  /** The cell or header beside one; the head of a group of rows stands beside each of its rows. */
+  function neighbor(here, [down, right]) {
+    const [row, column] = [Number(here.dataset.row) + down, Number(here.dataset.column) + right];
+    if (column !== -2) {
+      return document.querySelector(`.matrix [data-row="${row}"][data-column="${column}"]`);
+    }
+    const groups = [...document.querySelectorAll('.matrix [data-head=group]')];
+    return here.dataset.head === 'group' ? groups[groups.indexOf(here) + down] : groups.findLast((group) => Number(group.dataset.row) <= row);
+  }
+
+  function arrows(event) {
+    const step = { ArrowUp: [-1, 0], ArrowDown: [1, 0], ArrowLeft: [0, -1], ArrowRight: [0, 1] }[event.key];
+    const here = event.target.closest('.matrix [data-row]');
+    if (!step || !here) {
+      return false;
+    }
+    event.preventDefault();
+    const next = neighbor(here, step);
+    if (next) {
+      focusCell(next);
+      if (next.dataset.part !== undefined) {
+        choose(selection.under(next.dataset.part));
+      } else if (event.shiftKey && selection.anchor) {
+        choose(selection.block(selection.anchor, next));
+      } else {
+        selection.anchor = next;
+        choose([next.dataset.cell]);
+      }
+    }
+    return true;
+  }
+
+  const keyActions = {
+    r: (cell) => choose(cell ? selection.under(cell.parentElement.querySelector('[data-head=row]').dataset.part) : []),
+    c: (cell) => choose(cell ? selection.block(selection.at(0, cell.dataset.column), selection.at(document.querySelectorAll('.matrix tbody tr').length - 1, cell.dataset.column)) : []),
+    a: () => choose(selection.under('*')),
+    l: () => change('link', markedIds()),
+    u: () => change('unlink', markedIds()),
+    h: () => change('hide', markedIds()),
+    '[': () => moveMarked(-1),
+    ']': () => moveMarked(1),
+    Escape: () => {
+      clearMarks();
+      choose([]);
+    },
+  };
+
+  function onKey(event) {
+    if (event.target.closest('input, textarea, select, dialog') || event.ctrlKey || event.metaKey || event.altKey || arrows(event)) {
+      return;
+    }
+    const cell = document.activeElement.closest('.matrix [data-cell]') ?? selection.cells.find((one) => selection.keys.has(one.dataset.cell));
+    const lens = LENSES[Number(event.key) - 1];
+    const isEditing = document.getElementById('typed') && event.target.closest('.matrix');
+    if (isEditing && /^[0-9]$/.test(event.key) && boardRoot().dataset.lens !== 'codes') {
+      event.preventDefault();
+      edit(event.key);
+    } else if (lens) {
+      event.preventDefault();
+      refresh({ lens });
+    } else if (event.key === 'Enter' && event.target.closest('.matrix')) {
+      event.preventDefault();
+      edit();
+    } else if (keyActions[event.key.length === 1 ? event.key.toLowerCase() : event.key]) {
+      event.preventDefault();
+      keyActions[event.key.length === 1 ? event.key.toLowerCase() : event.key](cell);
+    }
+  }
+
+  return onKey;
+}
