@@ -1,27 +1,67 @@
 /** The selected cells of the matrix, and how they are said to the server: rows, columns, cells or "*". */
 
-const includes = (key, part) => part === '' || part.split(',').every((pair) => key.split(',').includes(pair));
+const includes = (key, part) => {
+  const pairs = key.split(',');
+  return part.split(',').every((pair) => pairs.includes(pair));
+};
 
 export class Selection {
   constructor() {
     this.keys = new Set();
+    this.drawn = new Set();
     this.anchor = null;
     this.token = '';
+    this.byKey = new Map();
+    this.heads = [];
+    this.keysOfPart = new Map();
   }
 
   get cells() {
-    return [...document.querySelectorAll('.matrix [data-cell]')];
+    return [...this.byKey.values()];
   }
 
   at(row, column) {
     return document.querySelector(`.matrix [data-row="${row}"][data-column="${column}"]`);
   }
 
+  /** Which cells there are, and which of them each header stands for; anew after every swap. */
+  index() {
+    const rows = new Map();
+    const columns = new Map();
+    this.byKey = new Map();
+    for (const cell of document.querySelectorAll('.matrix [data-cell]')) {
+      const { cell: key, row, column } = cell.dataset;
+      this.byKey.set(key, cell);
+      for (const [lines, line] of [[rows, row], [columns, column]]) {
+        if (!lines.has(line)) {
+          lines.set(line, []);
+        }
+        lines.get(line).push(key);
+      }
+    }
+    this.heads = [...document.querySelectorAll('.matrix [data-part]')];
+    const groups = this.heads.filter((head) => head.dataset.head === 'group').map((head) => Number(head.dataset.row));
+    const keysOf = (head) => {
+      const row = Number(head.dataset.row);
+      switch (head.dataset.head) {
+        case 'row': return rows.get(head.dataset.row) ?? [];
+        case 'column': return columns.get(head.dataset.column) ?? [];
+        case 'group': {
+          const end = groups.find((start) => start > row) ?? rows.size;
+          return Array.from({ length: end - row }, (_, at) => rows.get(String(row + at)) ?? []).flat();
+        }
+        default: return [...this.byKey.keys()];
+      }
+    };
+    this.keysOfPart = new Map(this.heads.map((head) => [head.dataset.part, keysOf(head)]));
+    this.drawn = new Set([...this.byKey].filter(([, cell]) => cell.getAttribute('aria-selected') === 'true').map(([key]) => key));
+  }
+
   /** From what the server (or the last choice) said: parts of the matrix joined by ";". */
   read(token) {
+    this.index();
     this.token = token;
-    const parts = token === '*' ? [''] : token.split(';');
-    this.keys = new Set(token === '' ? [] : this.cells.map((cell) => cell.dataset.cell).filter((key) => parts.some((part) => includes(key, part))));
+    this.keys = new Set(token === '' ? [] : token.split(';').flatMap((part) => this.under(part)));
     this.draw();
   }
 
@@ -40,29 +80,31 @@ export class Selection {
   block(from, to) {
     const [top, bottom] = [from, to].map((cell) => Number(cell.dataset.row)).sort((a, b) => a - b);
     const [left, right] = [from, to].map((cell) => Number(cell.dataset.column)).sort((a, b) => a - b);
-    return this.cells.filter((cell) => cell.dataset.row >= top && cell.dataset.row <= bottom && cell.dataset.column >= left && cell.dataset.column <= right).map((cell) => cell.dataset.cell);
+    return [...this.byKey].filter(([, { dataset }]) => dataset.row >= top && dataset.row <= bottom && dataset.column >= left && dataset.column <= right).map(([key]) => key);
   }
 
-  /** The keys of all cells that a header stands for. */
+  /** The keys of all cells that a header, a cell or another part of the matrix stands for. */
   under(part) {
-    return this.cells.map((cell) => cell.dataset.cell).filter((key) => part === '*' || includes(key, part));
+    if (this.byKey.has(part)) {
+      return [part];
+    }
+    return this.keysOfPart.get(part) ?? [...this.byKey.keys()].filter((key) => part === '*' || includes(key, part));
   }
 
   toToken() {
-    const cells = this.cells;
     if (this.keys.size === 0) {
       return '';
     }
-    if (cells.length === this.keys.size && !document.querySelector('[data-board]').dataset.layer) {
+    if (this.byKey.size === this.keys.size && !document.querySelector('[data-board]').dataset.layer) {
       return '*';
     }
     const left = new Set(this.keys);
     const parts = [];
     for (const kind of ['group', 'row', 'column']) {
-      for (const head of document.querySelectorAll(`.matrix [data-head="${kind}"]`)) {
-        const keys = this.under(head.dataset.part);
-        if (head.dataset.part !== '*' && keys.length > 0 && keys.every((key) => this.keys.has(key)) && keys.some((key) => left.has(key))) {
-          parts.push(head.dataset.part);
+      for (const { dataset } of this.heads) {
+        const keys = dataset.head === kind && dataset.part !== '*' ? this.keysOfPart.get(dataset.part) : [];
+        if (keys.length > 0 && keys.every((key) => this.keys.has(key)) && keys.some((key) => left.has(key))) {
+          parts.push(dataset.part);
           keys.forEach((key) => left.delete(key));
         }
       }
@@ -71,15 +113,27 @@ export class Selection {
   }
 
   draw() {
-    for (const cell of this.cells) {
-      const selected = this.keys.has(cell.dataset.cell);
-      cell.classList.toggle('is-selected', selected);
-      cell.setAttribute('aria-selected', String(selected));
+    for (const key of this.drawn) {
+      if (!this.keys.has(key)) {
+        this.show(key, false);
+      }
     }
-    for (const head of document.querySelectorAll('.matrix [data-part]')) {
-      const keys = this.under(head.dataset.part);
+    for (const key of this.keys) {
+      if (!this.drawn.has(key)) {
+        this.show(key, true);
+      }
+    }
+    this.drawn = new Set(this.keys);
+    for (const head of this.heads) {
+      const keys = this.keysOfPart.get(head.dataset.part);
       head.classList.toggle('is-selected', keys.length > 0 && keys.every((key) => this.keys.has(key)));
     }
     document.querySelector('[data-board]').dataset.selected = this.token;
+  }
+
+  show(key, selected) {
+    const cell = this.byKey.get(key);
+    cell?.classList.toggle('is-selected', selected);
+    cell?.setAttribute('aria-selected', String(selected));
   }
 }
