@@ -16,20 +16,25 @@ export function context() {
 
 let queue = Promise.resolve();
 
+/** Changes and looks at the board go one after the other, so that no older answer is drawn over a newer one. */
+export function enqueue(work) {
+  queue = queue.catch(() => {}).then(work);
+  return queue;
+}
+
 /**
- * Asks for a change; the answer is the whole board, or a notice that says why not. Changes go one after
- * the other, each on the version that the one before has left.
+ * Asks for a change; the answer is the whole board, or a notice that says why not. Each change is made
+ * on the version that the one before has left.
  */
 export function act(url, values = {}) {
   const said = { ...context(), ...values };
   last = { url, values: said };
-  queue = queue.catch(() => {}).then(() => htmx.ajax('POST', url, {
+  return enqueue(() => htmx.ajax('POST', url, {
     source: '#source-act',
     target: boardRoot() ? '#board' : '#notice',
     swap: boardRoot() ? 'morph:innerHTML' : 'innerHTML',
     values: { ...said, version: context().version },
   }));
-  return queue;
 }
 
 /** The same change once more, on the product as it is now. */
@@ -41,8 +46,12 @@ export function repeatLast() {
 }
 
 export function refresh(extra = {}) {
-  const root = boardRoot();
-  return htmx.ajax('GET', root.dataset.url, { source: '#source-read', target: '#board', swap: 'morph:innerHTML', values: { ...context(), version: '', ...extra } });
+  return enqueue(() => htmx.ajax('GET', boardRoot().dataset.url, {
+    source: '#source-read',
+    target: '#board',
+    swap: 'morph:innerHTML',
+    values: { ...context(), version: '', ...extra },
+  }));
 }
 
 export function notice(message) {

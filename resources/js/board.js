@@ -1,5 +1,5 @@
 import htmx from 'htmx.org';
-import { act, boardRoot, context, refresh } from './act';
+import { act, boardRoot, context, enqueue, refresh } from './act';
 import { closeDialog, openDialog } from './dialog';
 import { dragging } from './dragging';
 import { keyboard } from './keyboard';
@@ -32,7 +32,7 @@ export function board() {
   function loadTray() {
     clearTimeout(trayTimer);
     trayTimer = setTimeout(() => {
-      htmx.ajax('POST', url('tray'), { source: '#source-tray', target: '#tray', swap: 'morph:outerHTML', values: context() });
+      enqueue(() => htmx.ajax('POST', url('tray'), { source: '#source-tray', target: '#tray', swap: 'morph:outerHTML', values: context() }));
     }, 60);
   }
 

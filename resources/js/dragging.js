@@ -1,5 +1,5 @@
 import Sortable from 'sortablejs';
-import { act, boardRoot, refresh } from './act';
+import { act, boardRoot } from './act';
 import { upload } from './upload';
 
 /**
@@ -32,10 +32,12 @@ export function dragging({ selection, isMarked, markedIds, canEdit, change }) {
         draggable: '.card-picture',
         animation: 0,
         onEnd(event) {
-          if (!droppedOnMatrix && event.oldIndex !== event.newIndex) {
+          if (droppedOnMatrix) {
+            // It was dragged out of the gallery, not within it: its place there stays.
+            const others = [...gallery.querySelectorAll('.card-picture')].filter((card) => card !== event.item);
+            gallery.insertBefore(event.item, others[event.oldIndex] ?? others.at(-1)?.nextSibling ?? null);
+          } else if (event.oldIndex !== event.newIndex) {
             change('move', [event.item.dataset.placement], { to: event.newIndex });
-          } else if (droppedOnMatrix) {
-            refresh();
           }
           droppedOnMatrix = false;
         },
