@@ -94,12 +94,6 @@ final class Galleries
         return count($classes) === 1 ? $this->ofClass($classes[0]) : $this->merged($classes);
     }
 
-    /** How many made cells a clause covers: the measure of narrowness after the axes named. */
-    public function madeCells(Clause $clause): int
-    {
-        return $this->chooser->madeCells($clause);
-    }
-
     private function forOpening(): Gallery
     {
         $cells = $this->opening === null ? $this->made : [$this->opening, ...$this->made];

@@ -54,7 +54,7 @@ export function refresh(extra = {}) {
   }));
 }
 
-export function notice(message) {
+function notice(message) {
   const box = document.createElement('div');
   box.className = 'notice';
   const text = document.createElement('p');

@@ -69,7 +69,7 @@ document.addEventListener('keydown', (event) => {
   }
 });
 
-// A change on Details is kept by itself; so is the choice in the shopper preview.
+// In the shopper preview: zooming, and another picture on the stage.
 document.addEventListener('click', (event) => {
   const stage = event.target.closest('.stage');
   if (stage) {

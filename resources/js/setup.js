@@ -96,7 +96,7 @@ document.addEventListener('change', (event) => {
   }
 });
 
-export function makeSortable(root) {
+function makeSortable(root) {
   for (const list of root.querySelectorAll('.setup .read')) {
     if (!list.dataset.sortable) {
       list.dataset.sortable = '1';

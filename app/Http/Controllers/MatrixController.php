@@ -113,7 +113,7 @@ final class MatrixController
             }
             $drafts[] = new DraftAxis($axis->name, implode(', ', $labels), ! $sorted);
         }
-        if ($drafts === [] || $request->boolean('new')) {
+        if ($drafts === []) {
             $drafts[] = new DraftAxis('', '');
         }
 

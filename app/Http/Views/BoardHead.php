@@ -23,7 +23,6 @@ final readonly class BoardHead
         public ?string $swatch = null,
         public array $views = [],
         public int $rows = 1,
-        public string $place = '',
     ) {
     }
 }

@@ -154,7 +154,6 @@ final class BoardView
                     $of === $outer ? $this->loaded->swatches[$value->id] ?? null : null,
                     $span > 1 ? [] : $row->views ?? [],
                     $span,
-                    implode(', ', $this->matrix->choice($of)),
                 );
                 $rows[] = $open === []
                     ? new BoardRow(null, $head($outer, $value->label, 1), $this->cells($part))

@@ -81,7 +81,7 @@ final class PreviewView
         return Money::range(array_values(array_filter(array_map($this->loaded->price(...), $skus))), $this->loaded->product->currency);
     }
 
-    /** What the buy button says, and whether it can be pressed. */
+    /** What the buy button says. */
     public function offer(): string
     {
         $sku = $this->sku();
@@ -93,11 +93,6 @@ final class PreviewView
             $open === [] => 'Not available',
             default => 'Choose a '.mb_strtolower(implode(' and a ', array_map(fn (Axis $axis): string => $axis->name, $open))),
         };
-    }
-
-    public function canBuy(): bool
-    {
-        return ($this->sku()->stock ?? 0) > 0;
     }
 
     /** @return list<SkuRow> made SKUs that a partial choice leaves in question */
