@@ -4,11 +4,13 @@ declare(strict_types=1);
 
 namespace Core\Matrix;
 
+use Core\Reach\Clause;
 use Core\Reach\Reach;
 
 /**
  * From one matrix to the next, with what the shapes alone cannot say: to which value of an added
- * axis the present SKUs belong (home), and which value of a dropped axis stays (survivor).
+ * axis the present SKUs belong (home), which value of a dropped axis stays (survivor), which value
+ * hands over to which (succession), and which new value is made like which (likeness).
  */
 final readonly class MatrixChange
 {
@@ -17,14 +19,21 @@ final readonly class MatrixChange
     /** @var array<int, int> dropped axis id => value id */
     public array $survivors;
 
+    /** @var array<int, array<int, Succession>> axis id => value id => who takes over */
+    private array $heirs;
+
     /**
      * @param  Matrix  $to  its left-out rules are carried along, as reaches are
      * @param  array<int, int>  $homes  added axis id => value id
      * @param  array<int, int>  $survivors  dropped axis id => value id
      * @param  bool  $stockAddsUp  whether the stock of SKUs that collapse goes to the one that stays
+     * @param  list<Succession>  $successions
+     * @param  list<Likeness>  $likes
+     * @param  array<string, int>  $winners  key of a cell that several SKUs come to lie in => id of the SKU that stays
      *
      * @throws AxisWithoutValues
      * @throws ValueToChoose where an added axis has no home or a dropped one no survivor
+     * @throws ImpossibleChange where a value hands over to one that is not there, or stays itself
      */
     public function __construct(
         public Matrix $from,
@@ -32,24 +41,14 @@ final readonly class MatrixChange
         public array $homes = [],
         array $survivors = [],
         public bool $stockAddsUp = false,
+        public array $successions = [],
+        public array $likes = [],
+        public array $winners = [],
     ) {
         $this->survivors = array_diff_key($survivors, array_flip($to->axisIds()));
-        $this->to = new Matrix($to->axes, $this->carryReach($to->leftOut));
-        foreach ($to->axes as $axis) {
-            if ($axis->count() === 0) {
-                throw new AxisWithoutValues($axis->name);
-            }
-        }
-        foreach ($this->added() as $axis) {
-            if (! isset($homes[$axis->id]) || ! $axis->has($homes[$axis->id])) {
-                throw ValueToChoose::home($axis->name);
-            }
-        }
-        foreach ($this->dropped() as $axis) {
-            if (! isset($survivors[$axis->id]) || ! $axis->has($survivors[$axis->id])) {
-                throw ValueToChoose::survivor($axis->name);
-            }
-        }
+        $this->heirs = $this->heirs();
+        $this->to = new Matrix($to->axes, $this->carryRules($to->leftOut));
+        $this->check();
     }
 
     /** @return list<Axis> */
@@ -70,45 +69,197 @@ final readonly class MatrixChange
         ));
     }
 
-    /**
-     * Where a SKU's combination goes. One that lies on another value of a dropped axis goes nowhere
-     * and keeps its combination, so that it can come back with the axis.
-     */
-    public function carry(Combination $cell): Combination
+    /** Whether the axis is dropped, and another takes its place. */
+    public function isExchanged(int $axisId): bool
     {
-        $values = $cell->values;
-        foreach ($this->survivors as $axisId => $survivor) {
-            if (isset($values[$axisId])) {
-                if ($values[$axisId] !== $survivor) {
-                    return $cell;
-                }
-                unset($values[$axisId]);
+        return isset($this->heirs[$axisId]) && $this->to->axis($axisId) === null;
+    }
+
+    /** Whether another value takes over from one that the cell lies on. */
+    public function handsOver(Combination $cell): bool
+    {
+        foreach ($cell->values as $axisId => $valueId) {
+            if (isset($this->heirs[$axisId][$valueId])) {
+                return true;
             }
         }
-        foreach ($this->homes as $axisId => $home) {
-            $values[$axisId] ??= $home;
-        }
 
-        return Combination::of($values);
+        return false;
+    }
+
+    /** Whether no SKU can come to lie in another cell than it does now. */
+    public function keepsCells(): bool
+    {
+        return $this->successions === [] && $this->added() === [] && $this->dropped() === [];
     }
 
     /**
-     * A reach (of a placement, or of the left-out rules) after the change: a clause limited to the
-     * surviving value of a dropped axis loses that limit; one limited to other values of it lies dormant.
+     * Where a SKU's combination goes. One that lies on another value of a dropped axis, or on a value
+     * that nothing takes over as its axis is exchanged, goes nowhere and keeps its combination, so
+     * that it can come back with the axis.
+     */
+    public function carry(Combination $cell): Combination
+    {
+        foreach ($this->survivors as $axisId => $survivor) {
+            if (($cell->values[$axisId] ?? $survivor) !== $survivor) {
+                return $cell;
+            }
+        }
+
+        return $this->landing($cell) ?? $cell;
+    }
+
+    /** The cell that a SKU would have if it were the one that stays; null where nothing takes over. */
+    public function landing(Combination $cell): ?Combination
+    {
+        $values = array_diff_key($cell->values, $this->survivors);
+        foreach ($this->heirs as $axisId => $heirs) {
+            if (isset($values[$axisId])) {
+                $heir = $heirs[$values[$axisId]] ?? null;
+                if ($heir !== null) {
+                    unset($values[$axisId]);
+                    $values[$heir->toAxisId] = $heir->toValueId;
+                } elseif ($this->isExchanged($axisId)) {
+                    return null;
+                }
+            }
+        }
+
+        return Combination::of($values + $this->homes);
+    }
+
+    /** The cell that a new one is made like; null where its values are like no others. */
+    public function likeOf(Combination $cell): ?Combination
+    {
+        $like = $cell;
+        foreach ($this->likes as $likeness) {
+            if ($cell->value($likeness->axisId) === $likeness->valueId) {
+                $like = $like->with($likeness->axisId, $likeness->likeId);
+            }
+        }
+
+        return $like === $cell ? null : $like;
+    }
+
+    /**
+     * A placement's reach after the change: a value that hands over is replaced by the one that takes
+     * over; a clause limited to the surviving value of a dropped axis loses that limit; one limited to
+     * other values of it lies dormant.
      */
     public function carryReach(Reach $reach): Reach
     {
+        foreach ($this->successions as $succession) {
+            $reach = $reach->succeeded($succession);
+        }
+        foreach ($this->likes as $likeness) {
+            $reach = $likeness->withPictures ? $reach->extendedLike($likeness) : $reach;
+        }
+
+        return $this->freed($reach);
+    }
+
+    /** Left-out rules after the change. Of two values that become one, what was left out of both is left out. */
+    private function carryRules(Reach $rules): Reach
+    {
+        $standing = [];
+        foreach ($this->successions as $succession) {
+            $target = $succession->toAxisId.':'.$succession->toValueId;
+            $stood = $this->from->axis($succession->toAxisId)?->has($succession->toValueId) === true;
+            $rules = $stood || isset($standing[$target]) ? $this->leftOutOfBoth($rules, $succession) : $rules->succeeded($succession);
+            $standing[$target] = true;
+        }
+        foreach ($this->likes as $likeness) {
+            $rules = $rules->extendedLike($likeness);
+        }
+
+        return $this->freed($rules);
+    }
+
+    private function leftOutOfBoth(Reach $rules, Succession $succession): Reach
+    {
         $clauses = [];
-        foreach ($reach->clauses as $clause) {
+        $ofOld = [];
+        $ofNew = [];
+        foreach ($rules->clauses as $clause) {
+            $namesOld = $clause->names($succession->axisId) && $clause->allows($succession->axisId, $succession->valueId);
+            $namesNew = $clause->names($succession->toAxisId) && $clause->allows($succession->toAxisId, $succession->toValueId);
+            if ($namesOld && $namesNew) {
+                $clauses[] = $clause->lacking($succession->axisId, $succession->valueId);
+            } elseif ($namesOld) {
+                $ofOld[] = $clause->limited($succession->axisId, [$succession->valueId]);
+                $clauses[] = $clause->lacking($succession->axisId, $succession->valueId);
+            } elseif ($namesNew) {
+                $ofNew[] = $clause->limited($succession->toAxisId, [$succession->toValueId]);
+                $clauses[] = $clause->lacking($succession->toAxisId, $succession->toValueId);
+            } else {
+                $clauses[] = $clause;
+            }
+        }
+
+        return Reach::of(...$clauses)->union(Reach::of(...$ofOld)->succeeded($succession)->cut(Reach::of(...$ofNew)));
+    }
+
+    private function freed(Reach $reach): Reach
+    {
+        return Reach::of(...array_map(function (Clause $clause): Clause {
             $kept = $clause;
             foreach ($this->survivors as $axisId => $survivor) {
                 if ($clause->names($axisId) && $clause->allows($axisId, $survivor)) {
                     $kept = $kept->freed($axisId);
                 }
             }
-            $clauses[] = $kept;
+
+            return $kept;
+        }, $reach->clauses));
+    }
+
+    /** @return array<int, array<int, Succession>> */
+    private function heirs(): array
+    {
+        $heirs = [];
+        foreach ($this->successions as $succession) {
+            $heirs[$succession->axisId][$succession->valueId] = $succession;
         }
 
-        return Reach::of(...$clauses);
+        return $heirs;
+    }
+
+    private function check(): void
+    {
+        foreach ($this->to->axes as $axis) {
+            if ($axis->count() === 0) {
+                throw new AxisWithoutValues($axis->name);
+            }
+        }
+        $heads = [];
+        foreach ($this->successions as $succession) {
+            $axis = $this->to->axis($succession->toAxisId);
+            if ($axis === null || ! $axis->has($succession->toValueId)) {
+                throw ImpossibleChange::noTarget($axis->name ?? $this->from->axis($succession->axisId)->name ?? '');
+            }
+            if ($this->to->axis($succession->axisId)?->has($succession->valueId) === true) {
+                throw ImpossibleChange::stillThere($axis->name, $this->to->axis($succession->axisId)->value($succession->valueId)->label ?? '');
+            }
+            $heads[$succession->toAxisId] = true;
+        }
+        foreach ($this->likes as $likeness) {
+            $axis = $this->to->axis($likeness->axisId);
+            if ($axis === null || ! $axis->has($likeness->valueId) || ! $axis->has($likeness->likeId)) {
+                throw ImpossibleChange::noTarget($axis->name ?? '');
+            }
+            if ($this->from->axis($likeness->axisId)?->has($likeness->valueId) === true) {
+                throw ImpossibleChange::notNew($axis->name, $axis->value($likeness->valueId)->label ?? '');
+            }
+        }
+        foreach ($this->added() as $axis) {
+            if (! isset($heads[$axis->id]) && (! isset($this->homes[$axis->id]) || ! $axis->has($this->homes[$axis->id]))) {
+                throw ValueToChoose::home($axis->name);
+            }
+        }
+        foreach ($this->dropped() as $axis) {
+            if (! $this->isExchanged($axis->id) && (! isset($this->survivors[$axis->id]) || ! $axis->has($this->survivors[$axis->id]))) {
+                throw ValueToChoose::survivor($axis->name);
+            }
+        }
     }
 }

@@ -17,6 +17,8 @@ final readonly class Plan
      * @param  list<int>  $revive  ids of retired SKUs that are made again
      * @param  list<StandingSku>  $retire  made SKUs that go out of offer
      * @param  list<StockMove>  $stockMoves  stock that goes from a retired SKU to the one that stays
+     * @param  list<Collapse>  $collapses  cells that several made SKUs come to lie in
+     * @param  array<string, int>  $likenesses  key of a cell to make => id of the SKU it is made like
      */
     public function __construct(
         public array $make,
@@ -25,6 +27,8 @@ final readonly class Plan
         public array $revive,
         public array $retire,
         public array $stockMoves,
+        public array $collapses = [],
+        public array $likenesses = [],
     ) {
     }
 

@@ -148,6 +148,26 @@ final readonly class Clause
         return $this->cut(self::of([$axisId => $valueIds]));
     }
 
+    /** The clause without one value of an axis it names; nothing is left where it named no other. */
+    public function lacking(int $axisId, int $valueId): self
+    {
+        $sets = $this->sets;
+        unset($sets[$axisId][$valueId]);
+
+        return new self($sets);
+    }
+
+    /** The clause with one more value of an axis it names. */
+    public function widened(int $axisId, int $valueId): self
+    {
+        $sets = $this->sets;
+        $sets[$axisId][$valueId] = true;
+        ksort($sets[$axisId]);
+        ksort($sets);
+
+        return new self($sets);
+    }
+
     /** What is left of the clause on the axes and values the matrix has; null where nothing is: it lies dormant. */
     public function activeIn(Matrix $matrix): ?self
     {

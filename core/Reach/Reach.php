@@ -5,7 +5,9 @@ declare(strict_types=1);
 namespace Core\Reach;
 
 use Core\Matrix\Combination;
+use Core\Matrix\Likeness;
 use Core\Matrix\Matrix;
+use Core\Matrix\Succession;
 
 /**
  * The set of combinations a thing applies to: a union of clauses. No clause is nothing; the empty
@@ -109,6 +111,38 @@ final readonly class Reach
         }
 
         return self::of(...$rest);
+    }
+
+    /** The same reach once a value has handed over to another: where it was named, its heir is. */
+    public function succeeded(Succession $succession): self
+    {
+        $clauses = [];
+        foreach ($this->clauses as $clause) {
+            if (! $clause->names($succession->axisId) || ! $clause->allows($succession->axisId, $succession->valueId)) {
+                $clauses[] = $clause;
+
+                continue;
+            }
+            $rest = $clause->lacking($succession->axisId, $succession->valueId);
+            if ($succession->axisId === $succession->toAxisId) {
+                $clauses[] = $rest->widened($succession->toAxisId, $succession->toValueId);
+            } else {
+                array_push($clauses, $rest, $clause->freed($succession->axisId)->limited($succession->toAxisId, [$succession->toValueId]));
+            }
+        }
+
+        return self::of(...$clauses);
+    }
+
+    /** The same reach, and wherever it names the value that a new one is like, the new one too. */
+    public function extendedLike(Likeness $likeness): self
+    {
+        return self::of(...array_map(
+            fn (Clause $clause): Clause => $clause->names($likeness->axisId) && $clause->allows($likeness->axisId, $likeness->likeId)
+                ? $clause->widened($likeness->axisId, $likeness->valueId)
+                : $clause,
+            $this->clauses,
+        ));
     }
 
     /** The part that applies to the matrix as it is; the rest lies dormant until its axes and values return. */

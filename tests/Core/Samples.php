@@ -109,26 +109,30 @@ final class Samples
     public static function applied(Plan $plan, array $skus): array
     {
         $next = max([0, ...array_map(fn (StandingSku $sku): int => $sku->id, $skus)]) + 1;
+        $now = max([0, ...array_map(fn (StandingSku $sku): int => $sku->retiredAt, $skus)]) + 1;
         $cells = [];
         $states = [];
         $stock = [];
+        $retiredAt = [];
         foreach ($skus as $sku) {
-            [$cells[$sku->id], $states[$sku->id], $stock[$sku->id]] = [$sku->cell, $sku->state, $sku->stock];
+            [$cells[$sku->id], $states[$sku->id], $stock[$sku->id], $retiredAt[$sku->id]] = [$sku->cell, $sku->state, $sku->stock, $sku->retiredAt];
         }
         foreach ($plan->move as $move) {
             $cells[$move->skuId] = $move->to;
         }
         foreach ($plan->revive as $id) {
             $states[$id] = SkuState::Made;
+            $retiredAt[$id] = 0;
         }
         foreach ($plan->retire as $sku) {
             $states[$sku->id] = SkuState::Retired;
+            $retiredAt[$sku->id] = $now;
         }
         foreach ($plan->stockMoves as $move) {
             $stock[$move->fromSkuId] -= $move->units;
             $stock[$move->toSkuId] += $move->units;
         }
-        $after = array_map(fn (int $id): StandingSku => new StandingSku($id, $cells[$id], $states[$id], $stock[$id]), array_keys($cells));
+        $after = array_map(fn (int $id): StandingSku => new StandingSku($id, $cells[$id], $states[$id], $stock[$id], $retiredAt[$id]), array_keys($cells));
         foreach ($plan->make as $cell) {
             $after[] = new StandingSku($next++, $cell, SkuState::Made);
         }
@@ -145,6 +149,26 @@ final class Samples
     public static function changed(Matrix $from, Matrix $to, array $skus, array $homes = [], array $survivors = []): array
     {
         return self::applied((new Planner())->plan(new MatrixChange($from, $to, $homes, $survivors), $skus), $skus);
+    }
+
+    /** @param  list<StandingSku>  $skus */
+    public static function stock(array $skus): int
+    {
+        return array_sum(array_map(fn (StandingSku $sku): int => $sku->stock, $skus));
+    }
+
+    /** The axis with other values. */
+    public static function withValues(Axis $axis, Value ...$values): Axis
+    {
+        return new Axis($axis->id, $axis->name, $axis->kind, array_values($values), $axis->changesPicture);
+    }
+
+    /**
+     * The matrix with another axis in the place of one; its rules as they were.
+     */
+    public static function withAxis(Matrix $matrix, int $axisId, Axis $axis): Matrix
+    {
+        return Matrix::of(array_map(fn (Axis $own): Axis => $own->id === $axisId ? $axis : $own, $matrix->axes), $matrix->leftOut);
     }
 
     /**

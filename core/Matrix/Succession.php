@@ -1,0 +1,25 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Core\Matrix;
+
+/**
+ * One value that hands what it has over to another: as two values merge, as the first part of a
+ * value that is split, or as one axis takes another's place.
+ */
+final readonly class Succession
+{
+    public function __construct(
+        public int $axisId,
+        public int $valueId,
+        public int $toAxisId,
+        public int $toValueId,
+    ) {
+    }
+
+    public static function within(int $axisId, int $valueId, int $toValueId): self
+    {
+        return new self($axisId, $valueId, $axisId, $toValueId);
+    }
+}
