@@ -6,6 +6,7 @@ namespace App\Actions;
 
 use App\Catalog\DraftAxis;
 use App\Catalog\DraftReader;
+use App\Catalog\Fact;
 use App\Catalog\LoadedProduct;
 use App\Catalog\MatrixPlanner;
 use App\Catalog\PlannedChange;
@@ -16,11 +17,18 @@ use App\History\Keeper;
 use App\History\Ledger;
 use App\Models\HistoryEntry;
 use Core\Matrix\Arithmetic;
+use Core\Matrix\Axis;
+use Core\Matrix\Likeness;
 use Core\Matrix\Matrix;
 use Core\Matrix\MatrixChange;
 use Core\Matrix\Name;
+use Core\Matrix\Succession;
+use Core\Matrix\Value;
 
-/** Changes a product's axes and values as typed: the plan of the same answers is shown before it runs. */
+/**
+ * Changes a product's axes and values as typed: the plan of the same answers is shown before it runs.
+ * A fact of an added axis's name becomes the axis; a dropped axis can stay as a fact.
+ */
 final class ChangeMatrix
 {
     public function __construct(
@@ -28,6 +36,7 @@ final class ChangeMatrix
         private readonly DraftReader $drafts,
         private readonly MatrixPlanner $planner,
         private readonly PlanStore $store,
+        private readonly FactRows $facts,
     ) {
     }
 
@@ -37,8 +46,9 @@ final class ChangeMatrix
     public function run(Change $change, array $axes, MatrixChoices $choices): ?HistoryEntry
     {
         return $this->keeper->keep($change, self::class, function (Ledger $ledger, LoadedProduct $loaded) use ($axes, $choices): string {
-            $planned = $this->plan($loaded, $this->drafts->readIntoLibrary($axes), $choices);
+            $planned = $this->plan($loaded, $this->drafts->readIntoLibrary($axes, $loaded->matrix), $choices);
             $this->store->store($ledger, $loaded, $planned);
+            $this->storeFacts($ledger, $loaded, $planned->change, $choices);
 
             return $this->words($loaded->matrix, $planned);
         });
@@ -48,51 +58,125 @@ final class ChangeMatrix
     public function plan(LoadedProduct $loaded, array $read, MatrixChoices $choices): PlannedChange
     {
         $from = $loaded->matrix;
-        $axes = array_map(fn (ReadAxis $axis) => $axis->axis, $read);
+        $to = new Matrix(array_map(fn (ReadAxis $axis): Axis => $axis->axis, $read), $from->leftOut);
+        $successions = $this->successions($from, $to, $choices);
+        $taken = array_map(fn (Succession $succession): int => $succession->toAxisId, $successions);
         $homes = [];
-        foreach ($axes as $axis) {
-            if ($from->axis($axis->id) === null) {
-                $homes[$axis->id] = $this->home($axis, $choices);
+        foreach ($to->axes as $axis) {
+            if ($from->axis($axis->id) === null && ! in_array($axis->id, $taken, true)) {
+                $homes[$axis->id] = $this->home($axis, $choices, $loaded->facts);
             }
         }
-        $kept = array_map(fn ($axis): int => $axis->id, $axes);
+        $exchanged = array_map(fn (Succession $succession): int => $succession->axisId, $successions);
         $survivors = [];
         foreach ($from->axes as $axis) {
-            if (! in_array($axis->id, $kept, true)) {
+            if ($to->axis($axis->id) === null && ! in_array($axis->id, $exchanged, true)) {
                 $survivors[$axis->id] = $choices->survivors[$axis->id] ?? $axis->values[0]->id;
             }
         }
 
         return $this->planner->plan($loaded, new MatrixChange(
             $from,
-            new Matrix($axes, $from->leftOut),
+            $to,
             array_filter($homes),
             $survivors,
             $choices->stockAddsUp,
-        ));
+            $successions,
+            $this->likes($from, $to, $choices),
+            $choices->winners,
+        ), $choices->roles);
     }
 
-    private function home(\Core\Matrix\Axis $axis, MatrixChoices $choices): ?int
+    /** @return list<Succession> of the axes that others take the place of */
+    private function successions(Matrix $from, Matrix $to, MatrixChoices $choices): array
     {
-        $wanted = $choices->homes[Name::of($axis->name)->folded] ?? null;
-        foreach ($axis->values as $value) {
-            if ($wanted !== null && Name::of($value->label)->is(Name::of($wanted))) {
-                return $value->id;
+        $successions = [];
+        foreach ($choices->exchanges as $axisId => $name) {
+            $old = $from->axis($axisId);
+            $new = array_values(array_filter($to->axes, fn (Axis $axis): bool => Name::of($axis->name)->folded === $name && $from->axis($axis->id) === null))[0] ?? null;
+            if ($old === null || $new === null || $to->axis($axisId) !== null) {
+                continue;
+            }
+            foreach ($old->values as $place => $value) {
+                $heir = $this->heir($choices->heirs[$value->id] ?? null, $value, $place, $new);
+                if ($heir !== null) {
+                    $successions[] = new Succession($old->id, $value->id, $new->id, $heir->id);
+                }
             }
         }
 
-        return $axis->values[0]->id ?? null;
+        return $successions;
+    }
+
+    /** Unsaid, the value of the same name takes over, else the one in the same place. */
+    private function heir(?string $chosen, Value $value, int $place, Axis $new): ?Value
+    {
+        return $chosen === null
+            ? $this->named($new, Name::of($value->label)->folded) ?? $new->values[$place] ?? null
+            : $this->named($new, $chosen);
+    }
+
+    private function named(Axis $axis, string $folded): ?Value
+    {
+        foreach ($axis->values as $value) {
+            if (Name::of($value->label)->folded === $folded) {
+                return $value;
+            }
+        }
+
+        return null;
+    }
+
+    /** @return list<Likeness> */
+    private function likes(Matrix $from, Matrix $to, MatrixChoices $choices): array
+    {
+        $likes = [];
+        foreach ($to->axes as $axis) {
+            $old = $from->axis($axis->id);
+            foreach ($old === null ? [] : $choices->likes[Name::of($axis->name)->folded] ?? [] as $folded => $label) {
+                $new = $this->named($axis, (string) $folded);
+                $like = $this->named($axis, Name::of($label)->folded);
+                if ($new !== null && $like !== null && ! $old->has($new->id) && $old->has($like->id)) {
+                    $likes[] = new Likeness($axis->id, $new->id, $like->id);
+                }
+            }
+        }
+
+        return $likes;
+    }
+
+    /** @param  list<Fact>  $facts */
+    private function home(Axis $axis, MatrixChoices $choices, array $facts): ?int
+    {
+        $wanted = $choices->homes[Name::of($axis->name)->folded] ?? FactRows::named($facts, $axis->name)?->value;
+
+        return ($wanted === null ? null : $this->named($axis, Name::of($wanted)->folded))->id ?? $axis->values[0]->id ?? null;
+    }
+
+    private function storeFacts(Ledger $ledger, LoadedProduct $loaded, MatrixChange $change, MatrixChoices $choices): void
+    {
+        foreach ($change->added() as $axis) {
+            $fact = FactRows::named($loaded->facts, $axis->name);
+            if ($fact !== null) {
+                $ledger->delete('facts', [$fact->id]);
+            }
+        }
+        foreach ($change->dropped() as $axis) {
+            if (in_array($axis->id, $choices->asFacts, true) && ! $change->isExchanged($axis->id)) {
+                $this->facts->write($ledger, $loaded, $axis->name, $axis->value($change->survivors[$axis->id])->label ?? '');
+            }
+        }
     }
 
     private function words(Matrix $from, PlannedChange $planned): string
     {
-        $to = $planned->change->to;
+        $change = $planned->change;
         $parts = [];
-        foreach ($to->axes as $axis) {
+        foreach ($change->to->axes as $axis) {
             $old = $from->axis($axis->id);
-            $labels = fn (array $values): string => implode(', ', array_map(fn ($value): string => $value->label, $values));
-            $added = array_filter($axis->values, fn ($value): bool => $old === null || ! $old->has($value->id));
-            $removed = array_filter($old->values ?? [], fn ($value): bool => ! $axis->has($value->id));
+            $labels = fn (array $values): string => implode(', ', array_map(fn (Value $value): string => $value->label, $values));
+            $added = array_filter($axis->values, fn (Value $value): bool => $old === null || ! $old->has($value->id));
+            $removed = array_filter($old->values ?? [], fn (Value $value): bool => ! $axis->has($value->id));
             if ($added !== []) {
                 $parts[] = "Added {$axis->name} {$labels($added)}";
             }
@@ -103,13 +187,13 @@ final class ChangeMatrix
                 $parts[] = "Reordered {$axis->name}";
             }
         }
-        foreach ($planned->change->dropped() as $axis) {
-            $parts[] = "Dropped {$axis->name}";
+        foreach ($change->dropped() as $axis) {
+            $parts[] = $change->isExchanged($axis->id) ? "in the place of {$axis->name}" : "Dropped {$axis->name}";
         }
         if ($parts === []) {
-            $parts[] = $from->axisIds() === $to->axisIds() ? 'Built the matrix' : 'Reordered the axes';
+            $parts[] = $from->axisIds() === $change->to->axisIds() ? 'Built the matrix' : 'Reordered the axes';
         }
 
-        return implode('; ', $parts).': '.$planned->inWords().' ('.Arithmetic::of($to)->inWords().')';
+        return implode('; ', $parts).': '.$planned->inWords().' ('.Arithmetic::of($change->to)->inWords().')';
     }
 }

@@ -36,7 +36,7 @@ final class ReorderValues
             }
             $values = array_map(fn (int $id): ?Value => $axis->value($id), $valueIds);
             $axes = array_map(fn (Axis $other): Axis => $other->id === $axisId
-                ? new Axis($axis->id, $axis->name, $axis->kind, array_values(array_filter($values)), $axis->changesPicture)
+                ? $axis->with(array_values(array_filter($values)))
                 : $other, $loaded->matrix->axes);
             $this->store->storeShape($ledger, $loaded, $axes);
 

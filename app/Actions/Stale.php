@@ -4,19 +4,19 @@ declare(strict_types=1);
 
 namespace App\Actions;
 
+use App\History\Kept;
 use App\Models\HistoryEntry;
-use App\Models\Product;
 
-/** The product was changed since the page was drawn: nothing was written, the change can be repeated. */
+/** The product or the library was changed since the page was drawn: nothing was written, the change can be repeated. */
 final class Stale extends Refused
 {
-    public static function since(Product $product, int $version): self
+    public static function since(Kept $kept, int $version): self
     {
-        $entries = HistoryEntry::with('user')->where('product_id', $product->id)->where('version', '>', $version)->latest('id')->limit(3)->get();
+        $entries = HistoryEntry::with('user')->where('product_id', $kept->keptProductId())->where('version', '>', $version)->latest('id')->limit(3)->get();
         $what = $entries->map(fn (HistoryEntry $entry): string => "{$entry->user->name}, {$entry->created_at->format('H:i')}: {$entry->words}")->implode('; ');
 
         return new self(
-            "{$product->name} changed while this window was open".($what === '' ? '.' : " ({$what}).")
+            "{$kept->keptName()} changed while this window was open".($what === '' ? '.' : " ({$what}).")
             .' The window now shows it as it is. Your change was not made yet.',
         );
     }

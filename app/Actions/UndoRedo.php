@@ -6,16 +6,20 @@ namespace App\Actions;
 
 use App\History\Change;
 use App\History\Keeper;
+use App\History\Kept;
 use App\History\Ledger;
 use App\History\RowChange;
 use App\History\RowHasChanged;
 use App\Models\HistoryEntry;
-use App\Models\Product;
+use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Gate;
 
-/** Takes back one's own last change of a product, or makes it again. Marks the History entry; nothing is erased. */
+/**
+ * Takes back one's own last change of a product or of the library, or all of one's own back to a point;
+ * or makes them again. Marks the History entries; nothing is erased.
+ */
 final class UndoRedo
 {
     private const TRIES = 3;
@@ -26,37 +30,51 @@ final class UndoRedo
 
     public function undo(Change $change): HistoryEntry
     {
-        return $this->run($change, 'undo');
+        return $this->run($change, 'undo', fn (): ?HistoryEntry => self::nextUndo($change->productId, $change->user->id));
     }
 
     public function redo(Change $change): HistoryEntry
     {
-        return $this->run($change, 'redo');
+        return $this->run($change, 'redo', fn (): ?HistoryEntry => self::nextRedo($change->productId, $change->user->id));
     }
 
-    public static function nextUndo(int $productId, int $userId): ?HistoryEntry
+    /** Takes back all of one's own changes that came after an entry, as one. What others did meanwhile stays. */
+    public function undoTo(Change $change, int $entryId): HistoryEntry
     {
-        return HistoryEntry::query()->where('product_id', $productId)->where('user_id', $userId)->whereNull('undone_at')->latest('id')->first();
+        return $this->run($change, 'undo', fn (): ?HistoryEntry => self::own($change->productId, $change->user->id)->whereNull('undone_at')->where('id', '>', $entryId)->oldest('id')->first(), $entryId);
+    }
+
+    public static function nextUndo(?int $productId, int $userId): ?HistoryEntry
+    {
+        return self::own($productId, $userId)->whereNull('undone_at')->latest('id')->first();
     }
 
     /** The earliest of one's undone entries that no later change of one's own has overtaken. */
-    public static function nextRedo(int $productId, int $userId): ?HistoryEntry
+    public static function nextRedo(?int $productId, int $userId): ?HistoryEntry
     {
-        return HistoryEntry::query()->where('product_id', $productId)->where('user_id', $userId)->whereNotNull('undone_at')
+        return self::own($productId, $userId)->whereNotNull('undone_at')
             ->where('id', '>', self::nextUndo($productId, $userId)->id ?? 0)->oldest('id')->first();
     }
 
-    private function run(Change $change, string $way): HistoryEntry
+    /** @return Builder<HistoryEntry> */
+    private static function own(?int $productId, int $userId): Builder
+    {
+        return HistoryEntry::query()->where('product_id', $productId)->where('user_id', $userId);
+    }
+
+    /**
+     * @param  callable(): ?HistoryEntry  $which  the entry meant, asked for once the product is locked
+     * @param  ?int  $after  with it, all of one's own changes later than this entry
+     */
+    private function run(Change $change, string $way, callable $which, ?int $after = null): HistoryEntry
     {
         Gate::forUser($change->user)->authorize('edit');
 
-        return DB::transaction(function () use ($change, $way): HistoryEntry {
-            $product = $this->keeper->lock($change);
-            $entry = $way === 'undo' ? self::nextUndo($product->id, $change->user->id) : self::nextRedo($product->id, $change->user->id);
-            if ($entry === null) {
-                throw new Refused("There is nothing of yours to {$way} in {$product->name}.");
-            }
-            $entries = $this->withBatch($entry);
+        return DB::transaction(function () use ($change, $way, $which, $after): HistoryEntry {
+            $kept = $this->keeper->lock($change);
+            $entry = $which() ?? throw new Refused("There is nothing of yours to {$way} in {$kept->keptName()}.");
+            $entries = $after === null ? $this->withBatch($entry) : self::own($change->productId, $change->user->id)
+                ->whereNull('undone_at')->where('id', '>', $after)->oldest('id')->get();
             $changes = $entries->flatMap(fn (HistoryEntry $one): array => $one->rowChanges())->all();
             if ($way === 'undo') {
                 $changes = array_map(fn (RowChange $one): RowChange => $one->inverse(), array_reverse($changes));
@@ -64,13 +82,13 @@ final class UndoRedo
             try {
                 (new Ledger())->apply(array_values($changes));
             } catch (RowHasChanged $clash) {
-                throw $this->refusal($way, $entries, $clash, $product);
+                throw $this->refusal($way, $entries, $clash, $kept);
             }
             HistoryEntry::query()->whereKey($entries->modelKeys())->update([
                 'undone_at' => $way === 'undo' ? now() : null,
                 'undone_by' => $way === 'undo' ? $change->user->id : null,
             ]);
-            $this->keeper->advance($product);
+            $this->keeper->advance($kept);
 
             return $entry;
         }, self::TRIES);
@@ -87,15 +105,16 @@ final class UndoRedo
     }
 
     /** @param  Collection<int, HistoryEntry>  $entries */
-    private function refusal(string $way, Collection $entries, RowHasChanged $clash, Product $product): Refused
+    private function refusal(string $way, Collection $entries, RowHasChanged $clash, Kept $kept): Refused
     {
-        $later = HistoryEntry::with('user')->where('product_id', $product->id)->where('id', '>', $entries->first()->id)->whereNull('undone_at')
-            ->whereKeyNot($entries->modelKeys())->latest('id')->get()
-            ->first(fn (HistoryEntry $entry): bool => collect($entry->rowChanges())->contains(fn (RowChange $one): bool => $one->place() === $clash->change->place()));
+        $touches = fn (HistoryEntry $entry): bool => collect($entry->rowChanges())->contains(fn (RowChange $one): bool => $one->place() === $clash->change->place());
+        $own = $entries->first($touches) ?? $entries->first();
+        $later = HistoryEntry::with('user')->where('product_id', $kept->keptProductId())->where('id', '>', $own->id)->whereNull('undone_at')
+            ->whereKeyNot($entries->modelKeys())->latest('id')->get()->first($touches);
         $why = $later === null
             ? 'the same thing was changed elsewhere since'
             : "{$later->user->name} changed the same thing at {$later->created_at->format('H:i')}: {$later->words}";
 
-        return new Refused("“{$entries->first()->words}” cannot be ".($way === 'undo' ? 'undone' : 'redone').": {$why}.");
+        return new Refused("“{$own->words}” cannot be ".($way === 'undo' ? 'undone' : 'redone').": {$why}.");
     }
 }

@@ -10,7 +10,9 @@ use App\Models\LibraryValue;
 use Core\Codes\ValueCode;
 use Core\Color\ColorNames;
 use Core\Matrix\Axis;
+use Core\Matrix\AxisDisplay;
 use Core\Matrix\AxisKind;
+use Core\Matrix\Matrix;
 use Core\Matrix\Name;
 use Core\Matrix\Value;
 use Core\Matrix\ValueReader;
@@ -26,11 +28,12 @@ final class DraftReader
 
     /**
      * @param  list<DraftAxis>  $drafts
+     * @param  Matrix  $own  the product's, whose labels are read too
      * @return list<ReadAxis>
      *
      * @throws Refused
      */
-    public function read(array $drafts): array
+    public function read(array $drafts, Matrix $own): array
     {
         $library = $this->library($drafts);
         $read = [];
@@ -39,7 +42,7 @@ final class DraftReader
             if (isset($read[$folded])) {
                 throw new Refused("{$draft->name} stands twice. Put its values on one line.");
             }
-            $read[$folded] = $this->readAxis($draft, $library[$folded] ?? null, -1 - $at);
+            $read[$folded] = $this->readAxis($draft, $library[$folded] ?? null, -1 - $at, $own);
         }
 
         return array_values($read);
@@ -51,29 +54,24 @@ final class DraftReader
      * @param  list<DraftAxis>  $drafts
      * @return list<ReadAxis>
      */
-    public function readIntoLibrary(array $drafts): array
+    public function readIntoLibrary(array $drafts, Matrix $own): array
     {
-        foreach ($this->read($drafts) as $axis) {
+        foreach ($this->read($drafts, $own) as $axis) {
             $library = $axis->isNew() ? LibraryAxis::create([
                 'name' => $axis->axis->name,
                 'folded' => Name::of($axis->axis->name)->folded,
                 'kind' => $axis->axis->kind,
                 'changes_picture' => $axis->axis->changesPicture,
+                'display' => $axis->axis->display,
             ]) : null;
             foreach ($axis->axis->values as $value) {
                 if ($value->id < 0) {
-                    LibraryValue::create([
-                        'axis_id' => $library->id ?? $axis->axis->id,
-                        'name' => $value->label,
-                        'folded' => Name::of($value->label)->folded,
-                        'code' => $value->code,
-                        'swatch' => $axis->swatches[$value->id],
-                    ]);
+                    LibraryValue::add($library->id ?? $axis->axis->id, $value, $axis->swatches[$value->id]);
                 }
             }
         }
 
-        return $this->read($drafts);
+        return $this->read($drafts, $own);
     }
 
     private function axisName(DraftAxis $draft): Name
@@ -97,32 +95,39 @@ final class DraftReader
     {
         $names = array_map(fn (DraftAxis $draft): string => Name::of($draft->name)->folded, $drafts);
 
-        return LibraryAxis::with('values')->whereIn('folded', $names)->get()->keyBy('folded')->all();
+        return LibraryAxis::with(['values', 'runs'])->whereIn('folded', $names)->get()->keyBy('folded')->all();
     }
 
-    private function readAxis(DraftAxis $draft, ?LibraryAxis $library, int $newId): ReadAxis
+    private function readAxis(DraftAxis $draft, ?LibraryAxis $library, int $newId, Matrix $own): ReadAxis
     {
         /** @var array<string, LibraryValue> $known */
         $known = $library === null ? [] : $library->values->keyBy('folded')->all();
-        $names = array_map(fn (LibraryValue $value): string => $value->name, array_values($known));
+        $labels = [];
+        foreach ($own->axis($library->id ?? 0)->values ?? [] as $value) {
+            $labels[$value->id] = $value->label;
+        }
+        foreach ($library->values ?? [] as $value) {
+            $known[Name::of($labels[$value->id] ?? $value->name)->folded] = $value;
+        }
+        $names = array_map(fn (LibraryValue $value): string => $labels[$value->id] ?? $value->name, array_values($known));
         $kind = $library === null ? $this->kindOf($draft) : $library->kind;
-        $typed = (new ValueReader())->read($draft->typed, $kind, $names);
-        $order = $kind === AxisKind::Size && ! $draft->keepsOrder ? (new SizeOrder())->sort($typed->values) : $typed->values;
+        $typed = (new ValueReader())->read($draft->typed, $kind, $names, $this->synonyms($known));
+        $order = $kind === AxisKind::Size && ! $draft->keepsOrder ? (new SizeOrder())->sort($typed->values, $library?->sizeRuns() ?? []) : $typed->values;
 
         $codes = array_map(fn (LibraryValue $value): string => $value->code, array_values($known));
         $values = [];
         $swatches = [];
         foreach ($order as $at => $label) {
-            $own = $known[Name::of($label)->folded] ?? null;
+            $found = $known[Name::of($label)->folded] ?? null;
             if (mb_strlen($label) > self::LONGEST_VALUE) {
                 throw new Refused("“{$label}” is too long: a value can have ".self::LONGEST_VALUE.' characters. Is a comma missing?');
             }
-            $value = $own === null
+            $value = $found === null
                 ? new Value(-1 - $at, $label, ValueCode::propose($label, $codes))
-                : new Value($own->id, $own->name, $own->code);
+                : new Value($found->id, $labels[$found->id] ?? $found->name, $found->code);
             $codes[] = $value->code;
             $values[] = $value;
-            $swatches[$value->id] = $own === null ? ($kind === AxisKind::Color ? ColorNames::hex($label) : null) : $own->swatch;
+            $swatches[$value->id] = $found === null ? ($kind === AxisKind::Color ? ColorNames::hex($label) : null) : $found->swatch;
         }
 
         return new ReadAxis($draft, new Axis(
@@ -131,7 +136,24 @@ final class DraftReader
             $kind,
             $values,
             $library->changes_picture ?? $draft->changesPicture ?? $kind !== AxisKind::Size,
-        ), $typed, $swatches, $this->unused($names, $typed->values, $kind));
+            $library->display ?? AxisDisplay::usualFor($kind),
+        ), $typed, $swatches, $this->unused($names, $typed->values, $kind), $library?->sizeRuns() ?? []);
+    }
+
+    /**
+     * @param  array<string, LibraryValue>  $known
+     * @return array<string, string> folded => the value's name
+     */
+    private function synonyms(array $known): array
+    {
+        $synonyms = [];
+        foreach ($known as $value) {
+            foreach ($value->synonyms as $word) {
+                $synonyms[Name::of($word)->folded] = $value->name;
+            }
+        }
+
+        return $synonyms;
     }
 
     /**

@@ -22,10 +22,14 @@ final class LoadedProduct
 
     private ?Galleries $galleries = null;
 
+    private ?Coverage $coverage = null;
+
     /**
      * @param  list<SkuRow>  $skus  retired ones too
      * @param  array<int, PlacementRow>  $placements  by id, in the one order
      * @param  array<int, ?string>  $swatches  by value id
+     * @param  array<int, int>  $openings  axis id => the value that shoppers find chosen
+     * @param  list<Fact>  $facts  in order
      */
     public function __construct(
         public readonly Product $product,
@@ -34,6 +38,8 @@ final class LoadedProduct
         public readonly array $placements,
         public readonly array $swatches,
         public readonly ?ShotList $shotList,
+        public readonly array $openings,
+        public readonly array $facts,
     ) {
         $byKey = [];
         foreach ($skus as $sku) {
@@ -71,14 +77,30 @@ final class LoadedProduct
         return $this->galleries ??= new Galleries($this->matrix, $this->madeCells(), $this->corePlacements(), $this->opening());
     }
 
+    /** The SKU's cell that shoppers see before choosing. */
     public function opening(): ?Combination
     {
-        return Opening::cell($this->matrix, array_map(fn (SkuRow $sku): int => $sku->stock, $this->made));
+        return Opening::cell(
+            $this->matrix,
+            array_map(fn (SkuRow $sku): int => $sku->stock, $this->made),
+            $this->product->opening_cell === null ? null : Combination::fromKey($this->product->opening_cell),
+            $this->openingChoice(),
+        );
+    }
+
+    /** The values that shoppers find chosen. */
+    public function openingChoice(): Combination
+    {
+        return Opening::choice($this->matrix, $this->madeCells(), $this->openings);
     }
 
     public function coverage(): ?Coverage
     {
-        return $this->shotList === null ? null : Coverage::of($this->matrix, $this->madeCells(), $this->galleries(), $this->shotList);
+        if ($this->shotList !== null) {
+            $this->coverage ??= Coverage::of($this->matrix, $this->madeCells(), $this->galleries(), $this->shotList);
+        }
+
+        return $this->coverage;
     }
 
     public function isLinked(PlacementRow $row): bool

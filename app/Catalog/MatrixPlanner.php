@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Catalog;
 
 use Core\Codes\SkuCodes;
+use Core\Gallery\RoleClash;
 use Core\Matrix\MatrixChange;
 use Core\Matrix\Planner;
 use Illuminate\Support\Facades\DB;
@@ -14,7 +15,8 @@ final class MatrixPlanner
 {
     private const CHUNK = 1000;
 
-    public function plan(LoadedProduct $loaded, MatrixChange $change): PlannedChange
+    /** @param  array<string, int>  $roleChoices  clash key => id of the picture that keeps the role */
+    public function plan(LoadedProduct $loaded, MatrixChange $change, array $roleChoices = []): PlannedChange
     {
         $plan = (new Planner())->plan($change, array_map(fn (SkuRow $sku) => $sku->standing(), $loaded->skus));
         $codes = new SkuCodes();
@@ -38,6 +40,8 @@ final class MatrixPlanner
             $codes->forCells($loaded->product->code, $change->to, $plan->make, $this->taken($wanted)),
             $toTray,
             $fromTray,
+            $change->keepsCells() ? [] : RoleClash::of($change, $loaded->corePlacements()),
+            $roleChoices,
         );
     }
 

@@ -35,36 +35,36 @@ final class PlanStore
         $this->match($ledger, 'product_values', 'value_id', $loaded->product->id, $wantedValues);
     }
 
-    /** @param  array<int, array<string, int>>  $wanted by the identifying column */
+    /**
+     * What is no longer used keeps its row, without a place.
+     *
+     * @param  array<int, array<string, int>>  $wanted by the identifying column
+     */
     private function match(Ledger $ledger, string $table, string $column, int $productId, array $wanted): void
     {
-        $gone = [];
-        $moved = [];
+        $places = [];
         foreach (DB::table($table)->where('product_id', $productId)->get() as $row) {
-            $own = $wanted[$row->{$column}] ?? null;
-            if ($own === null) {
-                $gone[] = $row->id;
-            } else {
-                $moved[$row->id] = ['position' => $own['position']];
-                unset($wanted[$row->{$column}]);
-            }
+            $places[$row->id] = ['position' => $wanted[$row->{$column}]['position'] ?? null];
+            unset($wanted[$row->{$column}]);
         }
-        $ledger->delete($table, $gone);
-        $ledger->update($table, $moved);
+        $ledger->update($table, $places);
         $ledger->insertMany($table, $productId, array_values($wanted));
     }
 
     private function storeReaches(Ledger $ledger, LoadedProduct $loaded, PlannedChange $planned): void
     {
         $change = $planned->change;
+        $opening = $loaded->product->opening_cell;
         $ledger->update('products', [$loaded->product->id => [
             'left_out' => Clauses::encode($change->to->leftOut),
+            'opening_cell' => $opening === null ? null : $change->carry(Combination::fromKey($opening))->key,
         ]]);
         $placements = [];
         foreach ($loaded->placements as $row) {
             $placements[$row->id()] = [
                 'reach' => Clauses::encode($change->carryReach($row->reach())),
                 'hidden' => Clauses::encode($change->carryReach($row->placement->hidden)),
+                'roles' => json_encode($planned->rolesOf($row->placement), JSON_THROW_ON_ERROR),
             ];
         }
         $ledger->update('placements', $placements);
@@ -79,14 +79,14 @@ final class PlanStore
         }
         foreach ($plan->revive as $id) {
             $updates[$id]['state'] = SkuState::Made->value;
+            $updates[$id]['retired_version'] = 0;
         }
         foreach ($plan->retire as $sku) {
             $updates[$sku->id]['state'] = SkuState::Retired->value;
+            $updates[$sku->id]['retired_version'] = $loaded->product->version;
         }
-        $stock = [];
-        foreach ($loaded->skus as $sku) {
-            $stock[$sku->id] = $sku->stock;
-        }
+        $byId = array_column($loaded->skus, null, 'id');
+        $stock = array_map(fn (SkuRow $sku): int => $sku->stock, $byId);
         foreach ($plan->stockMoves as $move) {
             $stock[$move->fromSkuId] -= $move->units;
             $stock[$move->toSkuId] += $move->units;
@@ -98,6 +98,8 @@ final class PlanStore
             'cell' => $cell->key,
             'state' => SkuState::Made->value,
             'code' => $planned->codes[$cell->key],
+            'price' => $byId[$plan->likenesses[$cell->key] ?? 0]->price ?? null,
+            'weight_g' => $byId[$plan->likenesses[$cell->key] ?? 0]->weightG ?? null,
         ], $plan->make));
     }
 }

@@ -12,13 +12,13 @@ use Core\Gallery\Role;
 use Core\Gallery\ShotList;
 use Core\Gallery\View;
 use Core\Matrix\Axis;
+use Core\Matrix\AxisDisplay;
 use Core\Matrix\AxisKind;
 use Core\Matrix\Combination;
 use Core\Matrix\Matrix;
 use Core\Matrix\SkuState;
 use Core\Matrix\Value;
 use Core\Reach\Reach;
-use Illuminate\Support\Facades\DB;
 use stdClass;
 
 /** Loads a product into core values. */
@@ -37,29 +37,37 @@ final class ProductLoader
      */
     public function loadMany(array $products): array
     {
-        $ids = array_map(fn (Product $product): int => $product->id, $products);
-        $axes = $this->grouped(DB::table('product_axes')->join('axes', 'axes.id', '=', 'product_axes.axis_id')
-            ->whereIn('product_id', $ids)->orderBy('product_axes.position')
-            ->get(['product_id', 'axes.id', 'axes.name', 'axes.kind', 'axes.changes_picture']));
-        $values = $this->grouped(DB::table('product_values')->join('axis_values', 'axis_values.id', '=', 'product_values.value_id')
-            ->whereIn('product_id', $ids)->orderBy('product_values.position')
-            ->get(['product_id', 'axis_values.id', 'axis_values.axis_id', 'axis_values.name', 'axis_values.code', 'axis_values.swatch']));
-        $skus = $this->grouped(DB::table('skus')->whereIn('product_id', $ids)->orderBy('id')->get());
-        $placements = $this->grouped(DB::table('placements')->join('photos', 'photos.id', '=', 'placements.photo_id')
-            ->whereIn('product_id', $ids)->orderBy('placements.position')->orderBy('placements.id')
-            ->get(['placements.*', 'photos.sha256', 'photos.state as photo_state', 'photos.failure', 'photos.width', 'photos.height', 'photos.bytes']));
+        return $this->assemble($products, ProductRows::stored(array_map(fn (Product $product): int => $product->id, $products)));
+    }
+
+    /**
+     * @param  list<Product>  $products
+     * @return array<int, LoadedProduct> by product id
+     */
+    public function assemble(array $products, ProductRows $rows): array
+    {
+        $axes = $rows->referred('product_axes', 'axis_id', 'axes');
+        $values = $rows->referred('product_values', 'value_id', 'axis_values');
+        $photos = $rows->referred('placements', 'photo_id', 'photos');
         $shotLists = ShotListRecord::query()->get()->keyBy('id')->map(fn (ShotListRecord $list): ShotList => $list->toCore())->all();
 
         $loaded = [];
         foreach ($products as $product) {
-            $own = $values[$product->id] ?? [];
+            $ownAxes = $this->used($rows->of('product_axes', $product->id));
+            $ownValues = $this->used($rows->of('product_values', $product->id));
+            $swatches = [];
+            foreach ($ownValues as $row) {
+                $swatches[$row->value_id] = $values[$row->value_id]->swatch;
+            }
             $loaded[$product->id] = new LoadedProduct(
                 $product,
-                new Matrix($this->axes($axes[$product->id] ?? [], $own), Reach::fromArrays($product->left_out)),
-                array_map($this->sku(...), $skus[$product->id] ?? []),
-                $this->placements($placements[$product->id] ?? []),
-                array_column($own, 'swatch', 'id'),
+                new Matrix($this->axes($ownAxes, $axes, $ownValues, $values), Reach::fromArrays($product->left_out)),
+                array_map($this->sku(...), $rows->of('skus', $product->id)),
+                $this->placements($rows->of('placements', $product->id), $photos),
+                $swatches,
                 $shotLists[$product->shot_list_id] ?? null,
+                array_filter(array_column($ownAxes, 'opening_value_id', 'axis_id')),
+                array_map(fn (stdClass $row): Fact => new Fact($row->id, $row->name, $row->value), $rows->of('facts', $product->id)),
             );
         }
 
@@ -67,38 +75,39 @@ final class ProductLoader
     }
 
     /**
-     * @param  iterable<stdClass>  $rows
-     * @return array<int, list<stdClass>>
+     * Axes and values that a product does not use at the moment have a row without a place.
+     *
+     * @param  list<stdClass>  $rows
+     * @return list<stdClass>
      */
-    private function grouped(iterable $rows): array
+    private function used(array $rows): array
     {
-        $groups = [];
-        foreach ($rows as $row) {
-            $groups[$row->product_id][] = $row;
-        }
-
-        return $groups;
+        return array_values(array_filter($rows, fn (stdClass $row): bool => $row->position !== null));
     }
 
     /**
-     * @param  list<stdClass>  $axes
-     * @param  list<stdClass>  $values
+     * @param  list<stdClass>  $used  product axes, in order
+     * @param  array<int, stdClass>  $library  axes by id
+     * @param  list<stdClass>  $usedValues  product values, in order
+     * @param  array<int, stdClass>  $libraryValues  values by id
      * @return list<Axis>
      */
-    private function axes(array $axes, array $values): array
+    private function axes(array $used, array $library, array $usedValues, array $libraryValues): array
     {
         $byAxis = [];
-        foreach ($values as $value) {
-            $byAxis[$value->axis_id][] = new Value($value->id, $value->name, $value->code);
+        foreach ($usedValues as $row) {
+            $value = $libraryValues[$row->value_id];
+            $byAxis[$row->axis_id][] = new Value($value->id, $row->label ?? $value->name, $value->code);
         }
 
-        return array_map(fn (stdClass $axis): Axis => new Axis(
-            $axis->id,
-            $axis->name,
-            AxisKind::from($axis->kind),
-            $byAxis[$axis->id] ?? [],
-            (bool) $axis->changes_picture,
-        ), $axes);
+        return array_map(fn (stdClass $row): Axis => new Axis(
+            $row->axis_id,
+            $library[$row->axis_id]->name,
+            AxisKind::from($library[$row->axis_id]->kind),
+            $byAxis[$row->axis_id] ?? [],
+            (bool) $library[$row->axis_id]->changes_picture,
+            AxisDisplay::from($library[$row->axis_id]->display),
+        ), $used);
     }
 
     private function sku(stdClass $row): SkuRow
@@ -112,17 +121,20 @@ final class ProductLoader
             $row->price,
             $row->stock,
             $row->weight_g,
+            $row->retired_version,
         );
     }
 
     /**
      * @param  list<stdClass>  $rows
+     * @param  array<int, stdClass>  $photos  by id
      * @return array<int, PlacementRow>
      */
-    private function placements(array $rows): array
+    private function placements(array $rows, array $photos): array
     {
         $placements = [];
         foreach ($rows as $row) {
+            $photo = $photos[$row->photo_id];
             $placements[$row->id] = new PlacementRow(
                 new Placement(
                     $row->id,
@@ -135,12 +147,12 @@ final class ProductLoader
                 ),
                 $row->position,
                 $row->photo_id,
-                $row->sha256,
-                PhotoState::from($row->photo_state),
-                $row->failure,
-                $row->width,
-                $row->height,
-                $row->bytes,
+                $photo->sha256,
+                PhotoState::from($photo->state),
+                $photo->failure,
+                $photo->width,
+                $photo->height,
+                $photo->bytes,
             );
         }
 

@@ -6,6 +6,7 @@ namespace App\Catalog;
 
 use Core\Matrix\Axis;
 use Core\Matrix\TypedValues;
+use Core\Sizes\SizeRun;
 
 /** A typed axis held against the library. Values and axes the library does not have yet carry ids below zero. */
 final readonly class ReadAxis
@@ -13,6 +14,7 @@ final readonly class ReadAxis
     /**
      * @param  array<int, ?string>  $swatches  by value id
      * @param  list<string>  $unused  values of the library that are not typed here
+     * @param  list<SizeRun>  $runs  of this axis
      */
     public function __construct(
         public DraftAxis $draft,
@@ -20,6 +22,7 @@ final readonly class ReadAxis
         public TypedValues $read,
         public array $swatches,
         public array $unused,
+        public array $runs,
     ) {
     }
 

@@ -20,6 +20,7 @@ final readonly class SkuRow
         public ?string $price,
         public int $stock,
         public ?int $weightG,
+        public int $retiredVersion,
     ) {
     }
 
@@ -30,6 +31,6 @@ final readonly class SkuRow
 
     public function standing(): StandingSku
     {
-        return new StandingSku($this->id, $this->cell, $this->state, $this->stock);
+        return new StandingSku($this->id, $this->cell, $this->state, $this->stock, $this->retiredVersion);
     }
 }

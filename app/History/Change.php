@@ -6,16 +6,17 @@ namespace App\History;
 
 use App\Models\User;
 
-/** Who changes which product, and which version of it they were looking at. */
+/** Who changes what, and which version of it they were looking at. */
 final readonly class Change
 {
     /**
+     * @param  ?int  $productId  null for the library
      * @param  ?int  $version  null where the change only adds and cannot run over anybody's
      * @param  ?string  $batch  changes of one batch are undone together
      */
     public function __construct(
         public User $user,
-        public int $productId,
+        public ?int $productId,
         public ?int $version = null,
         public ?string $batch = null,
     ) {

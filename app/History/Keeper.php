@@ -8,12 +8,13 @@ use App\Actions\Stale;
 use App\Catalog\LoadedProduct;
 use App\Catalog\ProductLoader;
 use App\Models\HistoryEntry;
+use App\Models\Library;
 use App\Models\Product;
 use Closure;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Gate;
 
-/** The frame of every Action on a product: right, lock, version, one transaction, one History entry. */
+/** The frame of every Action on a product or on the library: right, lock, version, one transaction, one History entry. */
 final class Keeper
 {
     /** A deadlock or a lost connection is tried again this often in all. */
@@ -24,6 +25,8 @@ final class Keeper
     }
 
     /**
+     * A change of a product.
+     *
      * @param  class-string  $action
      * @param  Closure(Ledger, LoadedProduct): string  $work  writes through the ledger, returns what happened in words
      * @return ?HistoryEntry null where nothing changed
@@ -32,44 +35,78 @@ final class Keeper
      */
     public function keep(Change $change, string $action, Closure $work): ?HistoryEntry
     {
+        return $this->record($change, $action, function (Ledger $ledger, Kept $kept) use ($work): string {
+            assert($kept instanceof Product);
+
+            return $work($ledger, $this->loader->load($kept));
+        });
+    }
+
+    /**
+     * A change of the library, noted in its own history or in that of the product it was made from.
+     *
+     * @param  class-string  $action
+     * @param  Closure(Ledger): string  $work  writes through the ledger, returns what happened in words
+     * @return ?HistoryEntry null where nothing changed
+     *
+     * @throws Stale
+     */
+    public function keepLibrary(Change $change, string $action, Closure $work): ?HistoryEntry
+    {
+        return $this->record($change, $action, fn (Ledger $ledger, Kept $kept): string => $work($ledger));
+    }
+
+    /** @throws Stale */
+    public function lock(Change $change): Kept
+    {
+        $kept = $change->productId === null
+            ? Library::query()->lockForUpdate()->firstOrFail()
+            : Product::query()->lockForUpdate()->findOrFail($change->productId);
+        if ($change->version !== null && $kept->keptVersion() !== $change->version) {
+            throw Stale::since($kept, $change->version);
+        }
+
+        return $kept;
+    }
+
+    public function advance(Kept $kept): int
+    {
+        $next = $kept->keptVersion() + 1;
+        if ($kept instanceof Product) {
+            Product::query()->whereKey($kept->id)->update(['version' => $next, 'updated_at' => now()]);
+        } else {
+            Library::query()->update(['version' => $next]);
+        }
+
+        return $next;
+    }
+
+    /**
+     * @param  class-string  $action
+     * @param  Closure(Ledger, Kept): string  $work
+     */
+    private function record(Change $change, string $action, Closure $work): ?HistoryEntry
+    {
         Gate::forUser($change->user)->authorize('edit');
 
         return DB::transaction(function () use ($change, $action, $work): ?HistoryEntry {
-            $product = $this->lock($change);
+            $kept = $this->lock($change);
             $ledger = new Ledger();
-            $words = $work($ledger, $this->loader->load($product));
+            $words = $work($ledger, $kept);
             if ($ledger->isEmpty()) {
                 return null;
             }
 
             return HistoryEntry::create([
-                'product_id' => $product->id,
+                'product_id' => $kept->keptProductId(),
                 'user_id' => $change->user->id,
                 'action' => class_basename($action),
                 'words' => mb_strimwidth($words, 0, 400, '…'),
-                'version' => $change->version === null ? $product->version : $this->advance($product),
+                'version' => $change->version === null ? $kept->keptVersion() : $this->advance($kept),
                 'batch' => $change->batch,
                 'packed' => HistoryEntry::pack($ledger->changes()),
                 'created_at' => now(),
             ]);
         }, self::TRIES);
-    }
-
-    /** @throws Stale */
-    public function lock(Change $change): Product
-    {
-        $product = Product::query()->lockForUpdate()->findOrFail($change->productId);
-        if ($change->version !== null && $product->version !== $change->version) {
-            throw Stale::since($product, $change->version);
-        }
-
-        return $product;
-    }
-
-    public function advance(Product $product): int
-    {
-        Product::query()->whereKey($product->id)->update(['version' => $product->version + 1, 'updated_at' => now()]);
-
-        return $product->version + 1;
     }
 }

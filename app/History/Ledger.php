@@ -102,26 +102,8 @@ final class Ledger
         foreach ($changes as $change) {
             $byTable[$change->table][$change->id][] = $change;
         }
-        foreach ($byTable as $table => $byId) {
-            $this->expect($table, array_map(fn (array $own): RowChange => $own[0], $byId));
-        }
-        foreach ($byTable as $table => $byId) {
-            $insert = [];
-            $update = [];
-            $delete = [];
-            foreach ($byId as $id => $own) {
-                $first = $own[0];
-                $last = $own[count($own) - 1];
-                if ($last->after === null) {
-                    if ($first->before !== null) {
-                        $delete[] = $id;
-                    }
-                } elseif ($first->before === null) {
-                    $insert[] = array_merge(...array_map(fn (RowChange $change): array => $change->after ?? [], $own));
-                } else {
-                    $update[$id] = array_merge(...array_map(fn (RowChange $change): array => $change->after ?? [], $own));
-                }
-            }
+        $outcomes = array_map($this->outcomes(...), array_keys($byTable), $byTable);
+        foreach (array_combine(array_keys($byTable), $outcomes) as $table => [$insert, $update, $delete]) {
             $this->delete($table, $delete);
             foreach (array_chunk($insert, self::CHUNK) as $chunk) {
                 DB::table($table)->insert($chunk);
@@ -130,21 +112,31 @@ final class Ledger
         }
     }
 
-    /** @param  array<int, RowChange>  $expected */
-    private function expect(string $table, array $expected): void
+    /**
+     * @param  array<int, list<RowChange>>  $byId
+     * @return array{list<array<string, mixed>>, array<int, array<string, mixed>>, list<int>} rows to insert, to update by id, ids to delete
+     */
+    private function outcomes(string $table, array $byId): array
     {
-        foreach (array_chunk($expected, self::CHUNK, true) as $chunk) {
+        $outcome = [[], [], []];
+        foreach (array_chunk($byId, self::CHUNK, true) as $chunk) {
             $rows = $this->rows($table, array_keys($chunk));
-            foreach ($chunk as $id => $change) {
-                $row = $rows[$id] ?? null;
-                $same = $change->before === null
-                    ? $row === null
-                    : $row !== null && array_intersect_key($row, $change->before) == $change->before;
-                if (! $same) {
-                    throw new RowHasChanged($change);
+            foreach ($chunk as $id => $changes) {
+                $after = $before = $rows[$id] ?? null;
+                foreach ($changes as $change) {
+                    $after = $change->appliedTo($after);
+                }
+                if ($before === null && $after !== null) {
+                    $outcome[0][] = $after;
+                } elseif ($after !== null) {
+                    $outcome[1][$id] = $after;
+                } elseif ($before !== null) {
+                    $outcome[2][] = $id;
                 }
             }
         }
+
+        return $outcome;
     }
 
     /**

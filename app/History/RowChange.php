@@ -24,6 +24,26 @@ final readonly class RowChange
         return new self($this->table, $this->id, $this->after, $this->before);
     }
 
+    /**
+     * The row after this change.
+     *
+     * @param  array<string, mixed>|null  $row  as it stands; null where it is not there
+     * @return array<string, mixed>|null
+     *
+     * @throws RowHasChanged where the row does not stand as the change expects
+     */
+    public function appliedTo(?array $row): ?array
+    {
+        $asExpected = $this->before === null
+            ? $row === null
+            : $row !== null && array_intersect_key($row, $this->before) == $this->before;
+        if (! $asExpected) {
+            throw new RowHasChanged($this);
+        }
+
+        return $this->after === null ? null : $this->after + ($row ?? []);
+    }
+
     public function place(): string
     {
         return $this->table.' '.$this->id;

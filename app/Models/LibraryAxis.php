@@ -4,7 +4,9 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use Core\Matrix\AxisDisplay;
 use Core\Matrix\AxisKind;
+use Core\Sizes\SizeRun;
 use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\HasMany;
@@ -14,7 +16,9 @@ use Illuminate\Database\Eloquent\Relations\HasMany;
  * @property string $name
  * @property string $folded
  * @property AxisKind $kind
+ * @property AxisDisplay $display
  * @property bool $changes_picture
+ * @property array<string, string> $translations language tag => name
  * @property Collection<int, LibraryValue> $values
  */
 final class LibraryAxis extends Model
@@ -28,11 +32,28 @@ final class LibraryAxis extends Model
     /** @return HasMany<LibraryValue, $this> */
     public function values(): HasMany
     {
-        return $this->hasMany(LibraryValue::class, 'axis_id')->orderBy('id');
+        return $this->hasMany(LibraryValue::class, 'axis_id')->orderBy('position')->orderBy('id');
+    }
+
+    /** @return HasMany<SizeRunRecord, $this> */
+    public function runs(): HasMany
+    {
+        return $this->hasMany(SizeRunRecord::class, 'axis_id')->orderBy('name');
+    }
+
+    /** @return list<SizeRun> with the names of the values, which have to be loaded */
+    public function sizeRuns(): array
+    {
+        $names = $this->values->pluck('name', 'id');
+
+        return $this->runs->map(fn (SizeRunRecord $run): SizeRun => new SizeRun(
+            $run->name,
+            array_values(array_filter(array_map(fn (int $id): ?string => $names[$id] ?? null, $run->value_ids))),
+        ))->all();
     }
 
     protected function casts(): array
     {
-        return ['kind' => AxisKind::class, 'changes_picture' => 'boolean'];
+        return ['kind' => AxisKind::class, 'display' => AxisDisplay::class, 'translations' => 'array', 'changes_picture' => 'boolean'];
     }
 }

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use Core\Matrix\Name;
+use Core\Matrix\Value;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 
@@ -14,6 +16,9 @@ use Illuminate\Database\Eloquent\Relations\BelongsTo;
  * @property string $folded
  * @property string $code
  * @property ?string $swatch one color "#5f7049", or two or three joined by "/"
+ * @property int $position
+ * @property list<string> $synonyms other words for it
+ * @property array<string, string> $translations language tag => name
  * @property LibraryAxis $axis
  */
 final class LibraryValue extends Model
@@ -24,9 +29,27 @@ final class LibraryValue extends Model
 
     protected $guarded = [];
 
+    /** A value new to the library, after the others of its axis. */
+    public static function add(int $axisId, Value $value, ?string $swatch = null): self
+    {
+        return self::create([
+            'axis_id' => $axisId,
+            'name' => $value->label,
+            'folded' => Name::of($value->label)->folded,
+            'code' => $value->code,
+            'swatch' => $swatch,
+            'position' => 1 + (int) self::query()->where('axis_id', $axisId)->max('position'),
+        ]);
+    }
+
     /** @return BelongsTo<LibraryAxis, $this> */
     public function axis(): BelongsTo
     {
         return $this->belongsTo(LibraryAxis::class, 'axis_id');
+    }
+
+    protected function casts(): array
+    {
+        return ['synonyms' => 'array', 'translations' => 'array'];
     }
 }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use App\History\Kept;
 use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Support\Carbon;
@@ -19,17 +20,38 @@ use Illuminate\Support\Carbon;
  * @property ?string $price the price of every SKU that has none of its own
  * @property ?int $shot_list_id
  * @property list<array<int, list<int>>> $left_out clauses
+ * @property ?string $opening_cell key of the SKU's cell that shoppers see first; null: the first in stock
  * @property int $version
  * @property ?Carbon $removed_at set while the making of the product is undone
  * @property Carbon $updated_at
  */
-final class Product extends Model
+final class Product extends Model implements Kept
 {
     protected $guarded = [];
 
     public function getRouteKeyName(): string
     {
         return 'code';
+    }
+
+    public function keptProductId(): ?int
+    {
+        return $this->id;
+    }
+
+    public function keptName(): string
+    {
+        return $this->name;
+    }
+
+    public function keptVersion(): int
+    {
+        return $this->version;
+    }
+
+    public function keptAddress(string $way): string
+    {
+        return route($way, $this);
     }
 
     /** @param  Builder<self>  $query */

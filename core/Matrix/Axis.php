@@ -16,6 +16,7 @@ final readonly class Axis
     /**
      * @param  list<Value>  $values  in the product's order
      * @param  bool  $changesPicture  whether another value of this axis looks different in a photo
+     * @param  AxisDisplay  $display  how shoppers see it
      */
     public function __construct(
         public int $id,
@@ -23,6 +24,7 @@ final readonly class Axis
         public AxisKind $kind,
         public array $values,
         public bool $changesPicture = false,
+        public AxisDisplay $display = AxisDisplay::Buttons,
     ) {
         $byId = [];
         $places = [];
@@ -35,6 +37,16 @@ final readonly class Axis
         }
         $this->byId = $byId;
         $this->places = $places;
+    }
+
+    /**
+     * The same axis with other values, or in another order.
+     *
+     * @param  list<Value>  $values
+     */
+    public function with(array $values): self
+    {
+        return new self($this->id, $this->name, $this->kind, $values, $this->changesPicture, $this->display);
     }
 
     public function has(int $valueId): bool

@@ -45,9 +45,27 @@ final readonly class Matrix
         return new self($axes, $leftOut ?? Reach::nothing());
     }
 
+    /** The same matrix with an axis changed, or with another in the place of one. */
+    public function withAxis(Axis $axis, ?int $inPlaceOf = null): self
+    {
+        return new self(array_map(fn (Axis $own): Axis => $own->id === ($inPlaceOf ?? $axis->id) ? $axis : $own, $this->axes), $this->leftOut);
+    }
+
     public function axis(int $axisId): ?Axis
     {
         return $this->byId[$axisId] ?? null;
+    }
+
+    /** The axis that has the value. */
+    public function axisOf(int $valueId): ?Axis
+    {
+        foreach ($this->axes as $axis) {
+            if ($axis->has($valueId)) {
+                return $axis;
+            }
+        }
+
+        return null;
     }
 
     /** @return list<int> in the product's order */

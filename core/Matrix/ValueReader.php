@@ -18,8 +18,9 @@ final class ValueReader
      * library takes the library's spelling; one that is close to it is offered, never replaced.
      *
      * @param  list<string>  $library  the axis's value names
+     * @param  array<string, string>  $synonyms  another word, folded => the value's name
      */
-    public function read(string $typed, AxisKind $kind, array $library = []): TypedValues
+    public function read(string $typed, AxisKind $kind, array $library = [], array $synonyms = []): TypedValues
     {
         $known = [];
         foreach ($library as $name) {
@@ -40,7 +41,7 @@ final class ValueReader
                 continue;
             }
             $values[$identity] = $known[$name->folded] ?? $name->shown;
-            $close = isset($known[$name->folded]) ? null : $this->closest($name, $kind, $library);
+            $close = isset($known[$name->folded]) ? null : $synonyms[$name->folded] ?? $this->closest($name, $kind, $library);
             if ($close !== null) {
                 $near[] = new NearMiss($name->shown, $close);
             }

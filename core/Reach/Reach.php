@@ -164,13 +164,16 @@ final readonly class Reach
 
     public function equals(self $other): bool
     {
-        $keys = fn (self $reach): array => array_map(fn (Clause $clause): string => $clause->key(), $reach->clauses);
-        $own = $keys($this);
-        $foreign = $keys($other);
-        sort($own);
-        sort($foreign);
+        return count($this->clauses) === count($other->clauses) && $this->key() === $other->key();
+    }
 
-        return $own === $foreign;
+    /** The same for the same clauses, in whatever order they stand. */
+    public function key(): string
+    {
+        $keys = array_map(fn (Clause $clause): string => $clause->key(), $this->clauses);
+        sort($keys);
+
+        return $keys === [] ? 'nothing' : implode(';', $keys);
     }
 
     /** @return list<Clause> */

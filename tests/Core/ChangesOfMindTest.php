@@ -30,7 +30,7 @@ function smockPlan(MatrixChange $change): Plan
 /** Moss and Clay become Clay. */
 function mossIntoClay(?Reach $leftOut = null, bool $stockAddsUp = false, array $winners = []): MatrixChange
 {
-    $clay = Samples::withValues(Samples::smock()->axes[0], new Value(12, 'Clay'), new Value(13, 'Slate'));
+    $clay = Samples::smock()->axes[0]->with([new Value(12, 'Clay'), new Value(13, 'Slate')]);
 
     return new MatrixChange(
         Samples::smock(leftOut: $leftOut),
@@ -67,7 +67,7 @@ it('merges with the SKU that was chosen for a pair, stock added up', function ()
 it('brings back the SKU that was last on offer where two retired ones claim a cell', function (): void {
     $change = mossIntoClay(winners: ['1:12,2:22' => 2]);
     $skus = Samples::applied((new Planner())->plan($change, Samples::built($change->from)), Samples::built($change->from));
-    $slate = Matrix::of([Samples::withValues($change->to->axes[0], new Value(13, 'Slate')), $change->to->axes[1]]);
+    $slate = Matrix::of([$change->to->axes[0]->with([new Value(13, 'Slate')]), $change->to->axes[1]]);
     $gone = Samples::changed($change->to, $slate, $skus);
     expect(Samples::made(Samples::changed($slate, $change->to, $gone)))->toBe(Samples::made($skus));
 });
@@ -95,7 +95,7 @@ it('leaves out of two merged values what was left out of both', function (array 
 
 it('splits a value: its SKUs go to the first part, the others are made like them', function (): void {
     $from = Samples::smock(leftOut: Reach::fromArrays([[1 => [13], 2 => [24]]]));
-    $parts = Samples::withValues($from->axes[0], new Value(11, 'Moss'), new Value(12, 'Clay'), new Value(14, 'Slate light'), new Value(15, 'Slate dark'));
+    $parts = $from->axes[0]->with([new Value(11, 'Moss'), new Value(12, 'Clay'), new Value(14, 'Slate light'), new Value(15, 'Slate dark')]);
     $change = new MatrixChange(
         $from,
         Matrix::of([$parts, $from->axes[1]], $from->leftOut),
@@ -121,7 +121,7 @@ it('gives a new value the pictures of the one it is like only where asked', func
 it('exchanges one axis for another: SKUs keep their codes where a value takes over, and retire where none does', function (): void {
     $from = Samples::smock(styles: ['Buttoned', 'Pullover', 'Wrap']);
     $cut = new Axis(4, 'Cut', AxisKind::Other, [new Value(41, 'Open'), new Value(42, 'Closed')], true);
-    $change = new MatrixChange($from, Samples::withAxis($from, Samples::STYLE, $cut), successions: [
+    $change = new MatrixChange($from, $from->withAxis($cut, Samples::STYLE), successions: [
         new Succession(Samples::STYLE, 31, 4, 41),
         new Succession(Samples::STYLE, 32, 4, 42),
     ]);
@@ -155,7 +155,7 @@ function randomMerge(Randomizer $random, Matrix $matrix): ?array
     [$goes, $stays] = $random->shuffleArray($axis->valueIds());
     $rest = array_values(array_filter($axis->values, fn (Value $value): bool => $value->id !== $goes));
 
-    return [$axis, $goes, $stays, Samples::withAxis($matrix, $axis->id, Samples::withValues($axis, ...$rest))];
+    return [$axis, $goes, $stays, $matrix->withAxis($axis->with([...$rest))];
 }
 
 it('merges without losing a SKU or a unit, and fills every offered cell', function (int $seed): void {
@@ -199,7 +199,7 @@ it('splits and merges back to the same SKUs in the same cells', function (int $s
     }
     $axis = $from->axes[0];
     $whole = $axis->values[0];
-    $split = Samples::withAxis($from, $axis->id, Samples::withValues($axis, new Value(901, 'One'), new Value(902, 'Two'), ...array_slice($axis->values, 1)));
+    $split = $from->withAxis($axis->with([new Value(901, 'One'), new Value(902, 'Two'), ...array_slice($axis->values, 1)]));
     $skus = Samples::built($from);
     $apart = new MatrixChange($from, $split, successions: [Succession::within($axis->id, $whole->id, 901)], likes: [new Likeness($axis->id, 902, 901, true)]);
     $parts = Samples::applied((new Planner())->plan($apart, $skus), $skus);
@@ -229,7 +229,7 @@ it('exchanges axes there and back to the same SKUs, reaches and rules', function
     }
     $axis = $from->axes[0];
     $values = array_map(fn (Value $value): Value => new Value($value->id + 5000, $value->label), $axis->values);
-    $to = Samples::withAxis($from, $axis->id, new Axis(90, 'Other', AxisKind::Other, $values));
+    $to = $from->withAxis(new Axis(90, 'Other', AxisKind::Other, $values), $axis->id);
     $skus = Samples::built($from);
     $there = new MatrixChange($from, $to, successions: array_map(fn (Value $value): Succession => new Succession($axis->id, $value->id, 90, $value->id + 5000), $axis->values));
     $exchanged = Samples::applied((new Planner())->plan($there, $skus), $skus);
@@ -251,7 +251,7 @@ it('makes what is like another in just the cells the other has', function (int $
     }
     $axis = $from->axes[$random->getInt(0, count($from->axes) - 1)];
     $like = $axis->values[$random->getInt(0, $axis->count() - 1)];
-    $to = Samples::withAxis($from, $axis->id, Samples::withValues($axis, new Value(903, 'New'), ...$axis->values));
+    $to = $from->withAxis($axis->with([new Value(903, 'New'), ...$axis->values]));
     $change = new MatrixChange($from, $to, likes: [new Likeness($axis->id, 903, $like->id)]);
     $skus = Samples::built($from);
     $plan = (new Planner())->plan($change, $skus);

@@ -157,20 +157,6 @@ final class Samples
         return array_sum(array_map(fn (StandingSku $sku): int => $sku->stock, $skus));
     }
 
-    /** The axis with other values. */
-    public static function withValues(Axis $axis, Value ...$values): Axis
-    {
-        return new Axis($axis->id, $axis->name, $axis->kind, array_values($values), $axis->changesPicture);
-    }
-
-    /**
-     * The matrix with another axis in the place of one; its rules as they were.
-     */
-    public static function withAxis(Matrix $matrix, int $axisId, Axis $axis): Matrix
-    {
-        return Matrix::of(array_map(fn (Axis $own): Axis => $own->id === $axisId ? $axis : $own, $matrix->axes), $matrix->leftOut);
-    }
-
     /**
      * @param  list<StandingSku>  $skus
      * @return array<string, int> made cell's key => SKU id

@@ -5,11 +5,11 @@ declare(strict_types=1);
 namespace App\Http\Views;
 
 use App\Actions\UndoRedo;
+use App\History\Kept;
 use App\Models\HistoryEntry;
-use App\Models\Product;
 use App\Models\User;
 
-/** What is kept of a product, and what the person can undo and redo. */
+/** What is kept of a product or the library, and what the person can undo and redo. */
 final readonly class KeptView
 {
     private function __construct(
@@ -20,15 +20,15 @@ final readonly class KeptView
     ) {
     }
 
-    public static function of(Product $product, User $user): self
+    public static function of(Kept $kept, User $user): self
     {
-        $last = HistoryEntry::query()->where('product_id', $product->id)->whereNull('undone_at')->latest('id')->first(['id', 'words', 'created_at']);
+        $last = HistoryEntry::query()->where('product_id', $kept->keptProductId())->whereNull('undone_at')->latest('id')->first(['id', 'words', 'created_at']);
 
         return new self(
             $last?->created_at->format('H:i') ?? '',
             $last->words ?? '',
-            UndoRedo::nextUndo($product->id, $user->id)?->words,
-            UndoRedo::nextRedo($product->id, $user->id)?->words,
+            UndoRedo::nextUndo($kept->keptProductId(), $user->id)?->words,
+            UndoRedo::nextRedo($kept->keptProductId(), $user->id)?->words,
         );
     }
 }

@@ -49,7 +49,7 @@ final class SetupView
         $this->choices = $choices;
         $typed = array_values(array_filter($drafts, fn (DraftAxis $draft): bool => $draft->name !== '' || trim($draft->typed) !== ''));
         try {
-            $this->read = $this->reader->read($typed);
+            $this->read = $this->reader->read($typed, $loaded->matrix);
             $this->planned = $this->action->plan($loaded, $this->read, $choices);
         } catch (Refused|CoreException $problem) {
             $this->problem = $problem->getMessage();

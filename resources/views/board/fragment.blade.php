@@ -1,2 +1,2 @@
 @include('board.inner')
-<x-kept :product="$product" :swap="true"/>
+<x-kept :of="$product" :swap="true"/>

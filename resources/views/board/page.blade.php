@@ -1,7 +1,7 @@
 @extends('layout.app')
 @section('title', $product->name)
 @section('main-class', 'is-board')
-@section('kept')<x-kept :product="$product"/>@endsection
+@section('kept')<x-kept :of="$product"/>@endsection
 @section('content')
 <div id="board" x-data="board">@include('board.inner')</div>
 @endsection

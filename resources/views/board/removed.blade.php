@@ -1,6 +1,6 @@
 @extends('layout.app')
 @section('title', $product->name)
-@section('kept')<x-kept :product="$product"/>@endsection
+@section('kept')<x-kept :of="$product"/>@endsection
 @section('content')
 <div class="page" data-version="{{ $product->version }}">
     <h1>{{ $product->name }}</h1>

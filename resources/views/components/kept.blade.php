@@ -1,11 +1,11 @@
-@props(['product', 'swap' => false])
-@php($kept = App\Http\Views\KeptView::of($product, auth()->user()))
+@props(['of', 'swap' => false])
+@php($kept = App\Http\Views\KeptView::of($of, auth()->user()))
 <div class="kept" id="kept" @if ($swap) hx-swap-oob="true" @endif>
     @if ($kept->time !== '')
         <span class="what" title="{{ $kept->words }}">Kept <b>{{ $kept->time }}</b> · {{ $kept->words }}</span>
     @endif
     @can('edit')
-        <button type="button" class="btn btn-plain" data-do="undo" data-url="{{ route('undo', $product) }}" title="{{ $kept->undo === null ? 'Nothing of yours to undo' : 'Undo: '.$kept->undo }}" @disabled($kept->undo === null)>Undo</button>
-        <button type="button" class="btn btn-plain" data-do="redo" data-url="{{ route('redo', $product) }}" title="{{ $kept->redo === null ? 'Nothing to redo' : 'Redo: '.$kept->redo }}" @disabled($kept->redo === null)>Redo</button>
+        <button type="button" class="btn btn-plain" data-do="undo" data-url="{{ $of->keptAddress('undo') }}" title="{{ $kept->undo === null ? 'Nothing of yours to undo' : 'Undo: '.$kept->undo }}" @disabled($kept->undo === null)>Undo</button>
+        <button type="button" class="btn btn-plain" data-do="redo" data-url="{{ $of->keptAddress('redo') }}" title="{{ $kept->redo === null ? 'Nothing to redo' : 'Redo: '.$kept->redo }}" @disabled($kept->redo === null)>Redo</button>
     @endcan
 </div>

@@ -1,2 +1,2 @@
 <input type="hidden" id="version" name="version" value="{{ $product->version }}" hx-swap-oob="true">
-<x-kept :product="$product" :swap="true"/>
+<x-kept :of="$product" :swap="true"/>

@@ -1,6 +1,6 @@
 @extends('layout.app')
 @section('title', 'History of '.$product->name)
-@section('kept')<x-kept :product="$product"/>@endsection
+@section('kept')<x-kept :of="$product"/>@endsection
 @section('content')
 <x-product-head :product="$product" current="history"/>
 <div class="page">

@@ -1,6 +1,6 @@
 @extends('layout.app')
 @section('title', 'Preview of '.$product->name)
-@section('kept')<x-kept :product="$product"/>@endsection
+@section('kept')<x-kept :of="$product"/>@endsection
 @section('content')
 <x-product-head :product="$product" current="preview">as a shopper meets it today</x-product-head>
 <div class="page">

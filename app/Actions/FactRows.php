@@ -1,0 +1,43 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Actions;
+
+use App\Catalog\Fact;
+use App\Catalog\LoadedProduct;
+use App\History\Ledger;
+use Core\Matrix\Name;
+
+/** Writes a fact of a product, under one name once. */
+final class FactRows
+{
+    /** @param  list<Fact>  $facts */
+    public static function named(array $facts, string $name): ?Fact
+    {
+        foreach ($facts as $fact) {
+            if (Name::of($fact->name)->is(Name::of($name))) {
+                return $fact;
+            }
+        }
+
+        return null;
+    }
+
+    public function write(Ledger $ledger, LoadedProduct $loaded, string $name, string $value): void
+    {
+        $fact = self::named($loaded->facts, $name);
+        if ($fact !== null) {
+            $ledger->update('facts', [$fact->id => ['value' => $value]]);
+
+            return;
+        }
+        $ledger->insert('facts', [
+            'product_id' => $loaded->product->id,
+            'name' => Name::of($name)->shown,
+            'folded' => Name::of($name)->folded,
+            'value' => $value,
+            'position' => count($loaded->facts),
+        ]);
+    }
+}

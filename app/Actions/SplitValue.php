@@ -1,0 +1,94 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Actions;
+
+use App\Catalog\DraftAxis;
+use App\Catalog\DraftReader;
+use App\Catalog\LoadedProduct;
+use App\Catalog\MatrixPlanner;
+use App\Catalog\PlannedChange;
+use App\Catalog\PlanStore;
+use App\Catalog\ReadAxis;
+use App\History\Change;
+use App\History\Keeper;
+use App\History\Ledger;
+use App\Models\HistoryEntry;
+use Core\Matrix\Axis;
+use Core\Matrix\Likeness;
+use Core\Matrix\MatrixChange;
+use Core\Matrix\Succession;
+use Core\Matrix\Value;
+
+/** Splits one value into several: what there is goes to the first part, the others are made like it. */
+final class SplitValue
+{
+    public function __construct(
+        private readonly Keeper $keeper,
+        private readonly DraftReader $drafts,
+        private readonly MatrixPlanner $planner,
+        private readonly PlanStore $store,
+    ) {
+    }
+
+    /** @param  string  $parts  as typed, the first part first */
+    public function run(Change $change, int $valueId, string $parts, bool $picturesForAll): ?HistoryEntry
+    {
+        return $this->keeper->keep($change, self::class, function (Ledger $ledger, LoadedProduct $loaded) use ($valueId, $parts, $picturesForAll): string {
+            $axis = $this->axisOf($loaded, $valueId);
+            [$read] = $this->drafts->readIntoLibrary([$this->draft($axis, $parts)], $loaded->matrix);
+            $planned = $this->plan($loaded, $valueId, $read, $picturesForAll);
+            $this->store->store($ledger, $loaded, $planned);
+            $labels = implode(', ', array_map(fn (Value $value): string => $value->label, $read->axis->values));
+
+            return "Split {$axis->name} {$axis->value($valueId)?->label} into {$labels}: {$planned->inWords()}";
+        });
+    }
+
+    /** The parts, held against the library. */
+    public function read(LoadedProduct $loaded, int $valueId, string $parts): ReadAxis
+    {
+        return $this->drafts->read([$this->draft($this->axisOf($loaded, $valueId), $parts)], $loaded->matrix)[0];
+    }
+
+    public function plan(LoadedProduct $loaded, int $valueId, ReadAxis $parts, bool $picturesForAll): PlannedChange
+    {
+        $axis = $this->axisOf($loaded, $valueId);
+        $whole = $axis->value($valueId)->label ?? '';
+        if ($parts->axis->count() < 2) {
+            throw new Refused("Type at least two values that {$whole} becomes, with commas between.");
+        }
+        foreach ($parts->axis->values as $part) {
+            if ($part->id !== $valueId && $axis->has($part->id)) {
+                throw new Refused("{$part->label} is on this product already. Split {$whole} into others, or merge it into {$part->label}.");
+            }
+        }
+        $first = $parts->axis->values[0];
+        $others = array_slice($parts->axis->values, 1);
+        if (in_array($valueId, array_map(fn (Value $part): int => $part->id, $others), true)) {
+            throw new Refused("Put {$whole} first: the SKUs of today go to the first part.");
+        }
+        $values = [];
+        foreach ($axis->values as $value) {
+            array_push($values, ...($value->id === $valueId ? $parts->axis->values : [$value]));
+        }
+
+        return $this->planner->plan($loaded, new MatrixChange(
+            $loaded->matrix,
+            $loaded->matrix->withAxis($axis->with($values)),
+            successions: $first->id === $valueId ? [] : [Succession::within($axis->id, $valueId, $first->id)],
+            likes: array_map(fn (Value $part): Likeness => new Likeness($axis->id, $part->id, $first->id, $picturesForAll), $others),
+        ));
+    }
+
+    private function draft(Axis $axis, string $parts): DraftAxis
+    {
+        return new DraftAxis($axis->name, $parts, keepsOrder: true);
+    }
+
+    private function axisOf(LoadedProduct $loaded, int $valueId): Axis
+    {
+        return $loaded->matrix->axisOf($valueId) ?? throw new Refused('This value is no longer on the product. Look at its axes again.');
+    }
+}

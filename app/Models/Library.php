@@ -1,0 +1,48 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Models;
+
+use App\History\Kept;
+use Illuminate\Database\Eloquent\Model;
+
+/**
+ * The one library: axes, values and size runs that products share. Its only row counts its versions.
+ *
+ * @property int $id
+ * @property int $version
+ */
+final class Library extends Model implements Kept
+{
+    public $timestamps = false;
+
+    protected $table = 'library';
+
+    protected $guarded = [];
+
+    public static function whole(): self
+    {
+        return self::query()->findOrFail(1);
+    }
+
+    public function keptProductId(): ?int
+    {
+        return null;
+    }
+
+    public function keptName(): string
+    {
+        return 'The library';
+    }
+
+    public function keptVersion(): int
+    {
+        return $this->version;
+    }
+
+    public function keptAddress(string $way): string
+    {
+        return route("library.{$way}");
+    }
+}
