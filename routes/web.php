@@ -7,11 +7,13 @@ use App\Http\Controllers\CatalogController;
 use App\Http\Controllers\DetailsController;
 use App\Http\Controllers\ExportController;
 use App\Http\Controllers\HistoryController;
+use App\Http\Controllers\LibraryController;
 use App\Http\Controllers\MatrixController;
 use App\Http\Controllers\PhotoController;
 use App\Http\Controllers\PreviewController;
 use App\Http\Controllers\SessionController;
 use App\Http\Controllers\SkuController;
+use App\Http\Controllers\ValueController;
 use App\Http\Middleware\ShowRemoved;
 use Illuminate\Support\Facades\Route;
 
@@ -26,6 +28,11 @@ Route::middleware(['auth', 'can:view'])->group(function (): void {
     Route::get('/jump', [CatalogController::class, 'jump'])->name('jump');
     Route::get('/photos/{photo}/{size}.jpg', [PhotoController::class, 'show'])->name('photo');
 
+    Route::get('/library', [LibraryController::class, 'axes'])->name('library');
+    Route::get('/library/axes/{axis}', [LibraryController::class, 'axis'])->name('library.axis');
+    Route::get('/library/runs', [LibraryController::class, 'runs'])->name('library.runs');
+    Route::get('/library/history', [HistoryController::class, 'library'])->name('library.history');
+
     Route::prefix('/products/{product}')->middleware(ShowRemoved::class)->group(function (): void {
         Route::get('/', [BoardController::class, 'show'])->name('board');
         Route::get('/board', [BoardController::class, 'fragment'])->name('board.fragment');
@@ -35,12 +42,32 @@ Route::middleware(['auth', 'can:view'])->group(function (): void {
         Route::get('/preview', [PreviewController::class, 'show'])->name('preview');
         Route::get('/details', [DetailsController::class, 'show'])->name('details');
         Route::get('/history', [HistoryController::class, 'index'])->name('history');
+        Route::get('/history/compare', [HistoryController::class, 'compare'])->name('history.compare');
+        // How the board is laid out is the person's own, so the right to look is enough.
+        Route::post('/layout', [MatrixController::class, 'arrange'])->name('layout');
         Route::get('/sheet.csv', [ExportController::class, 'sheet'])->name('sheet');
         Route::get('/product.jsonld', [ExportController::class, 'jsonLd'])->name('json-ld');
     });
 
     Route::middleware(['can:edit', 'throttle:changes'])->group(function (): void {
         Route::post('/products', [CatalogController::class, 'store'])->name('products.store');
+
+        Route::prefix('/library')->group(function (): void {
+            Route::post('/axes', [LibraryController::class, 'createAxis'])->name('library.axes.create');
+            Route::post('/axes/{axis}', [LibraryController::class, 'editAxis'])->name('library.axis.edit');
+            Route::post('/axes/{axis}/remove', [LibraryController::class, 'removeAxis'])->name('library.axis.remove');
+            Route::post('/axes/{axis}/values', [LibraryController::class, 'addValues'])->name('library.values.add');
+            Route::post('/axes/{axis}/order', [LibraryController::class, 'order'])->name('library.values.order');
+            Route::get('/values/{value}', [LibraryController::class, 'value'])->name('library.value');
+            Route::post('/values/{value}', [LibraryController::class, 'editValue'])->name('library.value.edit');
+            Route::post('/values/{value}/remove', [LibraryController::class, 'removeValue'])->name('library.value.remove');
+            Route::post('/runs', [LibraryController::class, 'saveRun'])->name('library.runs.create');
+            Route::get('/runs/{run}', [LibraryController::class, 'run'])->name('library.run');
+            Route::post('/runs/{run}', [LibraryController::class, 'saveRun'])->name('library.run.edit');
+            Route::post('/runs/{run}/remove', [LibraryController::class, 'removeRun'])->name('library.run.remove');
+            Route::post('/undo', [LibraryController::class, 'undo'])->name('library.undo');
+            Route::post('/redo', [LibraryController::class, 'redo'])->name('library.redo');
+        });
 
         Route::prefix('/products/{product}')->group(function (): void {
             Route::get('/setup', [MatrixController::class, 'setup'])->name('setup');
@@ -49,8 +76,15 @@ Route::middleware(['auth', 'can:view'])->group(function (): void {
             Route::post('/leave-out/plan', [MatrixController::class, 'leaveOutPlan'])->name('leave-out.plan');
             Route::post('/leave-out', [MatrixController::class, 'leaveOut'])->name('leave-out');
             Route::post('/values/order', [MatrixController::class, 'reorder'])->name('values.order');
-            Route::get('/values/{value}', [MatrixController::class, 'value'])->name('value');
-            Route::post('/values/{value}', [MatrixController::class, 'editValue'])->name('value.edit');
+            Route::post('/rules/plan', [MatrixController::class, 'rules'])->name('rules');
+            Route::post('/rules', [MatrixController::class, 'leaveOutByRule'])->name('rules.keep');
+            Route::get('/values/{value}', [ValueController::class, 'show'])->name('value');
+            Route::post('/values/{value}', [ValueController::class, 'edit'])->name('value.edit');
+            Route::post('/values/{value}/merge/plan', [ValueController::class, 'mergePlan'])->name('value.merge.plan');
+            Route::post('/values/{value}/merge', [ValueController::class, 'merge'])->name('value.merge');
+            Route::post('/values/{value}/split/plan', [ValueController::class, 'splitPlan'])->name('value.split.plan');
+            Route::post('/values/{value}/split', [ValueController::class, 'split'])->name('value.split');
+            Route::post('/opening', [ValueController::class, 'opening'])->name('opening');
 
             Route::post('/photos', [PhotoController::class, 'receive'])->name('photos.receive');
             Route::post('/photos/link', [PhotoController::class, 'link'])->name('photos.link');
@@ -69,6 +103,9 @@ Route::middleware(['auth', 'can:view'])->group(function (): void {
             Route::post('/skus/code', [SkuController::class, 'code'])->name('skus.code');
 
             Route::post('/details', [DetailsController::class, 'update'])->name('details.update');
+            Route::post('/facts', [DetailsController::class, 'setFact'])->name('facts.set');
+            Route::post('/facts/remove', [DetailsController::class, 'removeFact'])->name('facts.remove');
+            Route::post('/history/{entry}/undo-to', [HistoryController::class, 'undoTo'])->whereNumber('entry')->name('undo-to');
             Route::post('/undo', [HistoryController::class, 'undo'])->name('undo');
             Route::post('/redo', [HistoryController::class, 'redo'])->name('redo');
         });

@@ -10,14 +10,19 @@ use App\Actions\CreateProduct;
 use App\Actions\DescribePhotos;
 use App\Actions\LinkPhotos;
 use App\Actions\MatrixChoices;
+use App\Actions\MergeValues;
 use App\Actions\Receipt;
 use App\Actions\ReceivePhotos;
 use App\Actions\SetPrices;
 use App\Actions\SetStock;
+use App\Actions\SplitValue;
 use App\Actions\UndoRedo;
 use App\Catalog\DraftAxis;
+use App\Catalog\GalleryReport;
 use App\Catalog\LoadedProduct;
 use App\Catalog\ProductLoader;
+use App\Catalog\SkuRow;
+use App\Files\JsonLdDocument;
 use App\Files\SheetExport;
 use App\History\Change;
 use App\Media\IncomingFile;
@@ -182,12 +187,62 @@ final class Shop
         $rows = fn (string $table): array => DB::table($table)->where('product_id', $this->product->id)->orderBy('id')->get()->map(fn ($row): array => (array) $row)->all();
 
         return [
-            'product' => (array) DB::table('products')->where('id', $this->product->id)->first(['name', 'description', 'price', 'left_out', 'removed_at', 'brand']),
+            'product' => (array) DB::table('products')->where('id', $this->product->id)->first(['name', 'description', 'price', 'left_out', 'removed_at', 'brand', 'opening_cell']),
+            'facts' => $rows('facts'),
             'axes' => $rows('product_axes'),
             'values' => $rows('product_values'),
             'skus' => $rows('skus'),
             'placements' => $rows('placements'),
         ];
+    }
+
+    /** The rows, and all that leaves the shop: the flat sheet, the JSON-LD and every gallery with its roles. */
+    public function everything(): array
+    {
+        $loaded = $this->loaded();
+        $report = new GalleryReport();
+
+        return [
+            'state' => $this->state(),
+            'sheet' => $this->sheet(),
+            'json' => app(JsonLdDocument::class)->of($loaded->product),
+            'galleries' => array_map(fn ($sku): string => json_encode($report->sku($loaded, $sku)), array_values($loaded->made)),
+        ];
+    }
+
+    /** The id of a value, or of an axis, by name. */
+    public function id(string $name): int
+    {
+        return (int) (DB::table('axis_values')->where('name', $name)->value('id') ?? DB::table('axes')->where('name', $name)->value('id'));
+    }
+
+    public function merge(string $goes, string $stays, ?MatrixChoices $choices = null): void
+    {
+        app(MergeValues::class)->run($this->change(), $this->id($goes), $this->id($stays), $choices ?? new MatrixChoices());
+    }
+
+    public function split(string $whole, string $parts, bool $pictures = false): void
+    {
+        app(SplitValue::class)->run($this->change(), $this->id($whole), $parts, $pictures);
+    }
+
+    /**
+     * @param  array<string, string>  $axes  name => typed values
+     */
+    public function changeAxes(array $axes, MatrixChoices $choices): void
+    {
+        app(ChangeMatrix::class)->run($this->change(), array_map(fn (string $name, string $typed): DraftAxis => new DraftAxis($name, $typed), array_keys($axes), $axes), $choices);
+    }
+
+    /** @param array<string, string> $where */
+    public function sku(array $where): SkuRow
+    {
+        return $this->loaded()->made[$this->token($where)];
+    }
+
+    public function words(): string
+    {
+        return (string) DB::table('history')->where('product_id', $this->product->id)->latest('id')->value('words');
     }
 
     public function sheet(): string

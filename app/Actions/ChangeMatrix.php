@@ -83,7 +83,7 @@ final class ChangeMatrix
             $choices->stockAddsUp,
             $successions,
             $this->likes($from, $to, $choices),
-            $choices->winners,
+            winners: $choices->winners,
         ), $choices->roles);
     }
 
@@ -148,7 +148,7 @@ final class ChangeMatrix
     /** @param  list<Fact>  $facts */
     private function home(Axis $axis, MatrixChoices $choices, array $facts): ?int
     {
-        $wanted = $choices->homes[Name::of($axis->name)->folded] ?? FactRows::named($facts, $axis->name)?->value;
+        $wanted = $choices->homes[Name::of($axis->name)->folded] ?? Fact::named($facts, $axis->name)?->value;
 
         return ($wanted === null ? null : $this->named($axis, Name::of($wanted)->folded))->id ?? $axis->values[0]->id ?? null;
     }
@@ -156,7 +156,7 @@ final class ChangeMatrix
     private function storeFacts(Ledger $ledger, LoadedProduct $loaded, MatrixChange $change, MatrixChoices $choices): void
     {
         foreach ($change->added() as $axis) {
-            $fact = FactRows::named($loaded->facts, $axis->name);
+            $fact = Fact::named($loaded->facts, $axis->name);
             if ($fact !== null) {
                 $ledger->delete('facts', [$fact->id]);
             }

@@ -4,33 +4,48 @@ declare(strict_types=1);
 
 namespace App\Actions;
 
+use App\Catalog\MatrixPlanner;
+use App\Catalog\PlanStore;
+use App\Catalog\ProductLoader;
+use App\History\Ledger;
 use App\History\RowChange;
 use App\Models\HistoryEntry;
 use App\Models\Product;
 use App\Models\User;
+use Core\Matrix\MatrixChange;
 use Illuminate\Database\UniqueConstraintViolationException;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Gate;
 
-/** Makes a product by name and code. It has no SKU until its matrix is built. */
+/**
+ * Makes a product by name and code. It has no SKU until its matrix is built, unless it is set up like another:
+ * with the same axes, values, labels, left-out rules, opening values and shot list, and SKUs of its own.
+ */
 final class CreateProduct
 {
     public const CODE_PATTERN = '/^[A-Za-z0-9][A-Za-z0-9._-]{0,39}$/';
 
-    public function run(User $user, string $name, string $code, ?int $shotListId = null): Product
+    public function __construct(
+        private readonly ProductLoader $loader,
+        private readonly MatrixPlanner $planner,
+        private readonly PlanStore $store,
+    ) {
+    }
+
+    public function run(User $user, string $name, string $code, ?int $shotListId = null, ?Product $like = null): Product
     {
         Gate::forUser($user)->authorize('edit');
 
         try {
-            return $this->create($user, $name, $code, $shotListId);
+            return $this->create($user, $name, $code, $shotListId, $like);
         } catch (UniqueConstraintViolationException) {
             throw new Refused("Somebody has just given the code {$code} to another product. Choose another.");
         }
     }
 
-    private function create(User $user, string $name, string $code, ?int $shotListId): Product
+    private function create(User $user, string $name, string $code, ?int $shotListId, ?Product $like): Product
     {
-        return DB::transaction(function () use ($user, $name, $code, $shotListId): Product {
+        return DB::transaction(function () use ($user, $name, $code, $shotListId, $like): Product {
             $this->refuseTakenCode($code);
             $product = Product::create([
                 'name' => $name,
@@ -38,16 +53,17 @@ final class CreateProduct
                 'description' => '',
                 'brand' => '',
                 'category' => '',
-                'currency' => 'EUR',
-                'shot_list_id' => $shotListId,
-                'left_out' => [],
+                'currency' => $like->currency ?? 'EUR',
+                'shot_list_id' => $shotListId ?? $like?->shot_list_id,
+                'left_out' => $like->left_out ?? [],
                 'version' => 1,
-            ]);
+            ])->refresh();
+            $words = "Made the product {$name}".($like === null ? '' : ", set up like {$like->name}: {$this->build($product, $like)}");
             HistoryEntry::create([
                 'product_id' => $product->id,
                 'user_id' => $user->id,
                 'action' => class_basename(self::class),
-                'words' => "Made the product {$name}",
+                'words' => mb_strimwidth($words, 0, 400, '…'),
                 'version' => 1,
                 'packed' => HistoryEntry::pack([
                     new RowChange('products', $product->id, ['removed_at' => now()->format('Y-m-d H:i:s')], ['removed_at' => null]),
@@ -57,6 +73,20 @@ final class CreateProduct
 
             return $product->refresh();
         });
+    }
+
+    /** Undoing it hides the product as it is, so its rows need no record of their own. */
+    private function build(Product $product, Product $like): string
+    {
+        foreach (['product_axes' => ['axis_id', 'position', 'opening_value_id'], 'product_values' => ['axis_id', 'value_id', 'position', 'label']] as $table => $columns) {
+            $rows = DB::table($table)->where('product_id', $like->id)->whereNotNull('position')->orderBy('position')->get($columns);
+            DB::table($table)->insert($rows->map(fn (object $row): array => (array) $row + ['product_id' => $product->id])->all());
+        }
+        $loaded = $this->loader->load($product);
+        $planned = $this->planner->plan($loaded, new MatrixChange($loaded->matrix, $loaded->matrix));
+        $this->store->store(new Ledger(), $loaded, $planned);
+
+        return $planned->inWords();
     }
 
     private function refuseTakenCode(string $code): void

@@ -4,44 +4,90 @@ declare(strict_types=1);
 
 namespace App\Actions;
 
-use App\Catalog\LoadedProduct;
 use App\History\Change;
 use App\History\Keeper;
 use App\History\Ledger;
 use App\Models\HistoryEntry;
 use App\Models\LibraryValue;
+use App\Models\Product;
 use Core\Matrix\Name;
+use Illuminate\Support\Facades\DB;
 
-/** Changes a value of the library: its name, code and swatch, for every product that uses it. */
+/**
+ * Changes a value of the library for every product that uses it. Made from a product, it is noted there, and
+ * the name can be meant for that product only.
+ */
 final class EditValue
 {
     public function __construct(private readonly Keeper $keeper)
     {
     }
 
-    public function run(Change $change, int $valueId, string $name, string $code, ?string $swatch): ?HistoryEntry
+    /** @param  bool  $nameHereOnly  the product calls the value so; the library keeps its name */
+    public function run(Change $change, int $valueId, ValueForm $form, bool $nameHereOnly = false): ?HistoryEntry
     {
-        return $this->keeper->keep($change, self::class, function (Ledger $ledger, LoadedProduct $loaded) use ($valueId, $name, $code, $swatch): string {
+        return $this->keeper->keepLibrary($change, self::class, function (Ledger $ledger) use ($change, $valueId, $form, $nameHereOnly): string {
             $value = LibraryValue::with('axis')->findOrFail($valueId);
-            $typed = Name::of($name);
-            $others = LibraryValue::query()->where('axis_id', $value->axis_id)->whereKeyNot($value->id);
-            if ($typed->shown === '' || preg_match('/^[A-Z0-9]{1,16}$/', strtoupper($code)) !== 1) {
-                throw new Refused('A value needs a name, and a code of up to 16 letters and digits.');
-            }
-            if ((clone $others)->where('folded', $typed->folded)->exists()) {
-                throw new Refused("{$value->axis->name} has a value “{$typed->shown}” already.");
-            }
-            if ((clone $others)->where('code', $code)->exists()) {
-                throw new Refused("Another value of {$value->axis->name} has the code {$code}.");
-            }
+            $this->refuseTaken($value, $form, $nameHereOnly);
             $ledger->update('axis_values', [$value->id => [
-                'name' => $typed->shown,
-                'folded' => $typed->folded,
-                'code' => strtoupper($code),
-                'swatch' => $swatch,
+                ...($nameHereOnly ? [] : ['name' => $form->name->shown, 'folded' => $form->name->folded]),
+                'code' => $form->code,
+                'swatch' => $form->swatch,
+                'synonyms' => json_encode($form->synonyms, JSON_THROW_ON_ERROR | JSON_UNESCAPED_UNICODE),
+                'translations' => json_encode((object) $form->translations->byTag, JSON_THROW_ON_ERROR | JSON_UNESCAPED_UNICODE),
             ]]);
+            $called = $change->productId === null ? $value->name : $this->label($ledger, $change->productId, $value, $form, $nameHereOnly);
+            $renamed = $form->name->shown === $called ? '' : " to {$form->name->shown}";
 
-            return "Changed {$value->axis->name} {$value->name}".($typed->shown === $value->name ? '' : " to {$typed->shown}").' in the library';
+            return "Changed {$value->axis->name} {$called}{$renamed}".($nameHereOnly ? ' on this product' : ' in the library');
         });
+    }
+
+    /** Sets the product's own label; returns the one it had. */
+    private function label(Ledger $ledger, int $productId, LibraryValue $value, ValueForm $form, bool $hereOnly): string
+    {
+        $row = DB::table('product_values')->where('product_id', $productId)->where('value_id', $value->id)->first();
+        if ($row === null) {
+            return $value->name;
+        }
+        $ledger->update('product_values', [$row->id => ['label' => $hereOnly && $form->name->shown !== $value->name ? $form->name->shown : null]]);
+        if ($hereOnly) {
+            $this->refuseLabelTwice($productId, $value, $form);
+        }
+
+        return $row->label ?? $value->name;
+    }
+
+    private function refuseLabelTwice(int $productId, LibraryValue $value, ValueForm $form): void
+    {
+        $others = DB::table('product_values')->join('axis_values', 'axis_values.id', '=', 'product_values.value_id')
+            ->where('product_values.product_id', $productId)->where('product_values.axis_id', $value->axis_id)->where('product_values.value_id', '<>', $value->id)
+            ->whereNotNull('product_values.position')->get(['axis_values.name', 'product_values.label']);
+        foreach ($others as $other) {
+            if (Name::of($other->label ?? $other->name)->is($form->name)) {
+                $product = Product::query()->findOrFail($productId);
+                throw new Refused("{$product->name} has a {$value->axis->name} “{$form->name->shown}” already. Choose another name, or merge the two.");
+            }
+        }
+    }
+
+    private function refuseTaken(LibraryValue $value, ValueForm $form, bool $nameHereOnly): void
+    {
+        $others = LibraryValue::query()->where('axis_id', $value->axis_id)->whereKeyNot($value->id)->get();
+        $words = $nameHereOnly ? $form->synonyms : [$form->name->shown, ...$form->synonyms];
+        foreach ($others as $other) {
+            if ($other->code === $form->code) {
+                throw new Refused("{$value->axis->name} {$other->name} has the code {$form->code}. Choose another.");
+            }
+            foreach ($words as $word) {
+                foreach ([$other->name, ...$other->synonyms] as $taken) {
+                    if (Name::of($taken)->is(Name::of($word))) {
+                        throw new Refused($taken === $other->name
+                            ? "{$value->axis->name} has a value “{$other->name}” already."
+                            : "“{$taken}” is another word for {$value->axis->name} {$other->name} already.");
+                    }
+                }
+            }
+        }
     }
 }

@@ -12,21 +12,9 @@ use Core\Matrix\Name;
 /** Writes a fact of a product, under one name once. */
 final class FactRows
 {
-    /** @param  list<Fact>  $facts */
-    public static function named(array $facts, string $name): ?Fact
-    {
-        foreach ($facts as $fact) {
-            if (Name::of($fact->name)->is(Name::of($name))) {
-                return $fact;
-            }
-        }
-
-        return null;
-    }
-
     public function write(Ledger $ledger, LoadedProduct $loaded, string $name, string $value): void
     {
-        $fact = self::named($loaded->facts, $name);
+        $fact = Fact::named($loaded->facts, $name);
         if ($fact !== null) {
             $ledger->update('facts', [$fact->id => ['value' => $value]]);
 

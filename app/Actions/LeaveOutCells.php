@@ -13,8 +13,11 @@ use App\History\Change;
 use App\History\Keeper;
 use App\History\Ledger;
 use App\Models\HistoryEntry;
+use Closure;
 use Core\Matrix\Matrix;
 use Core\Matrix\MatrixChange;
+use Core\Reach\Clause;
+use Core\Reach\Reach;
 use Core\Reach\Wording;
 
 /** Leaves the selected cells out of the offer, as rules that later builds keep; or offers them again. */
@@ -29,29 +32,53 @@ final class LeaveOutCells
 
     public function run(Change $change, string $selected, bool $offerAgain): ?HistoryEntry
     {
-        return $this->keeper->keep($change, self::class, function (Ledger $ledger, LoadedProduct $loaded) use ($selected, $offerAgain): string {
-            $selection = Selection::read($selected, $loaded);
-            $planned = $this->plan($selection, $offerAgain);
+        return $this->keep($change, fn (LoadedProduct $loaded): Reach => Selection::read($selected, $loaded)->reach, $offerAgain);
+    }
+
+    /**
+     * By a rule, such as Gauntlet in size 6, whether there are such cells or not yet.
+     *
+     * @param  array<int, list<int>>  $values axis id => value ids; an axis it does not name is free
+     */
+    public function byRule(Change $change, array $values, bool $offerAgain): ?HistoryEntry
+    {
+        return $this->keep($change, fn (LoadedProduct $loaded): Reach => $this->rule($loaded, $values), $offerAgain);
+    }
+
+    /** @param  array<int, list<int>>  $values */
+    public function rule(LoadedProduct $loaded, array $values): Reach
+    {
+        $named = array_filter($values, fn (array $valueIds): bool => $valueIds !== []);
+
+        return $named === [] ? Reach::nothing() : Reach::of(Clause::of($named))->activeIn($loaded->matrix);
+    }
+
+    /** @param  Closure(LoadedProduct): Reach  $cells */
+    private function keep(Change $change, Closure $cells, bool $offerAgain): ?HistoryEntry
+    {
+        return $this->keeper->keep($change, self::class, function (Ledger $ledger, LoadedProduct $loaded) use ($cells, $offerAgain): string {
+            $reach = $cells($loaded);
+            $planned = $this->plan($loaded, $reach, $offerAgain);
             $this->store->store($ledger, $loaded, $planned);
-            $where = (new Wording())->say($selection->reach, $loaded->matrix);
+            $where = (new Wording())->say($reach, $loaded->matrix);
 
             return ($offerAgain ? "Offered {$where} again: " : "Left out {$where}: ").$planned->inWords();
         });
     }
 
-    public function plan(Selection $selection, bool $offerAgain): PlannedChange
+    public function plan(LoadedProduct $loaded, Reach $cells, bool $offerAgain): PlannedChange
     {
-        $from = $selection->loaded->matrix;
-        if ($selection->isNothing()) {
+        $from = $loaded->matrix;
+        if ($cells->isNothing()) {
             throw new Refused('Select the cells first.');
         }
         if ($from->axes === []) {
             throw new Refused('This product has a single SKU and no axis: there is nothing to leave out.');
         }
         $leftOut = $offerAgain
-            ? $from->leftOut->subtract($selection->reach, $from)
-            : $from->leftOut->union($selection->reach);
+            ? $from->leftOut->subtract($cells, $from)
+            : $from->leftOut->union($cells);
 
-        return $this->planner->plan($selection->loaded, new MatrixChange($from, new Matrix($from->axes, $leftOut)));
+        return $this->planner->plan($loaded, new MatrixChange($from, new Matrix($from->axes, $leftOut)));
     }
 }

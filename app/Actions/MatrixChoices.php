@@ -14,6 +14,7 @@ final readonly class MatrixChoices
      * @param  array<int, string>  $heirs  value id of an exchanged axis => folded name of the value that takes over; "" for none
      * @param  array<string, array<string, string>>  $likes  folded axis name => folded name of a new value => label of the value it is made like
      * @param  list<int>  $asFacts  ids of dropped axes that stay as a fact
+     * @param  bool  $comersStay  whether, of two merged values, the SKUs of the one that goes stay
      * @param  array<string, int>  $winners  cell key => id of the SKU that stays
      * @param  array<string, int>  $roles  clash key => id of the picture that keeps the role
      */
@@ -25,6 +26,7 @@ final readonly class MatrixChoices
         public array $heirs = [],
         public array $likes = [],
         public array $asFacts = [],
+        public bool $comersStay = false,
         public array $winners = [],
         public array $roles = [],
     ) {

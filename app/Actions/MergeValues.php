@@ -51,6 +51,7 @@ final class MergeValues
             $loaded->matrix->withAxis($axis->with($rest)),
             stockAddsUp: $choices->stockAddsUp,
             successions: [Succession::within($axis->id, $goesId, $staysId)],
+            comersStay: $choices->comersStay,
             winners: $choices->winners,
         ), $choices->roles);
     }

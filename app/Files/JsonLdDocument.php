@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Files;
 
+use App\Catalog\Fact;
 use App\Catalog\LoadedProduct;
 use App\Catalog\ProductLoader;
 use App\Catalog\SkuRow;
@@ -37,6 +38,7 @@ final class JsonLdDocument
             'description' => $product->description,
             'brand' => $product->brand === '' ? null : ['@type' => 'Brand', 'name' => $product->brand],
             'category' => $product->category,
+            'additionalProperty' => array_map(fn (Fact $fact): array => ['@type' => 'PropertyValue', 'name' => $fact->name, 'value' => $fact->value], $loaded->facts),
         ]);
         if ($loaded->matrix->axes === []) {
             $single = array_values($loaded->made)[0] ?? null;

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Files;
 
+use App\Catalog\Fact;
 use App\Catalog\LoadedProduct;
 use App\Catalog\SkuRow;
 use Core\Gallery\Entry;
@@ -24,22 +25,26 @@ final readonly class SheetColumns
     /**
      * @param  list<string>  $axes  names of all axes that the products use
      * @param  list<string>  $swatchAxes  those of them that have swatches
+     * @param  list<string>  $facts  names of all facts of the products
      */
     private function __construct(
         private array $axes,
         private array $swatchAxes,
+        private array $facts,
     ) {
     }
 
     /** @param  list<int>  $productIds */
     public static function of(array $productIds): self
     {
-        $axes = DB::table('product_axes')->join('axes', 'axes.id', '=', 'product_axes.axis_id')->whereIn('product_id', $productIds)
+        $axes = DB::table('product_axes')->join('axes', 'axes.id', '=', 'product_axes.axis_id')->whereIn('product_id', $productIds)->whereNotNull('product_axes.position')
             ->groupBy('axes.id', 'axes.name')->orderByRaw('min(product_axes.position)')->orderBy('axes.id')->pluck('axes.name')->all();
         $swatched = DB::table('product_values')->join('axis_values', 'axis_values.id', '=', 'product_values.value_id')->join('axes', 'axes.id', '=', 'axis_values.axis_id')
-            ->whereIn('product_id', $productIds)->whereNotNull('axis_values.swatch')->distinct()->pluck('axes.name')->all();
+            ->whereIn('product_id', $productIds)->whereNotNull('product_values.position')->whereNotNull('axis_values.swatch')->distinct()->pluck('axes.name')->all();
 
-        return new self($axes, array_values(array_intersect($axes, $swatched)));
+        $facts = DB::table('facts')->whereIn('product_id', $productIds)->groupBy('folded')->orderBy('folded')->selectRaw('min(name) as name')->pluck('name')->all();
+
+        return new self($axes, array_values(array_intersect($axes, $swatched)), $facts);
     }
 
     /** @return list<string> */
@@ -50,6 +55,7 @@ final readonly class SheetColumns
             ...array_map(fn (string $axis): string => "axis {$axis}", $this->axes),
             ...self::SKU,
             ...array_map(fn (string $axis): string => "swatch {$axis}", $this->swatchAxes),
+            ...array_map(fn (string $fact): string => "fact {$fact}", $this->facts),
         ];
     }
 
@@ -100,6 +106,7 @@ final readonly class SheetColumns
             $isMade ? implode('|', array_map(fn (Entry $entry): string => $entry->placement->file, $gallery->entries)) : '',
             $isMade && $gallery->role(Role::Lead)->ground === Ground::Assigned ? $gallery->lead()->file ?? '' : '',
             ...array_map(fn (string $axis): string => $this->swatch($loaded, $axis, $cell), $this->swatchAxes),
+            ...array_map(fn (string $fact): string => $first ? Fact::named($loaded->facts, $fact)->value ?? '' : '', $this->facts),
         ];
     }
 

@@ -4,10 +4,12 @@ declare(strict_types=1);
 
 namespace App\Http;
 
+use App\Actions\MatrixChoices;
 use App\History\Change;
 use App\Models\Product;
 use Core\Matrix\Axis;
 use Core\Matrix\Matrix;
+use Core\Matrix\Name;
 use Illuminate\Foundation\Http\FormRequest;
 
 /** A request from the board: which product and version, what is selected, which lens and layers are shown. */
@@ -23,6 +25,7 @@ final class BoardRequest extends FormRequest
             'layer' => ['nullable', 'string', 'max:200', 'regex:/^[0-9:,]*$/'],
             'placements' => ['nullable', 'array', 'max:2000'],
             'placements.*' => ['integer'],
+            'find' => ['nullable', 'string', 'max:200'],
             'batch' => ['nullable', 'uuid'],
         ];
     }
@@ -71,5 +74,47 @@ final class BoardRequest extends FormRequest
         }
 
         return $layers;
+    }
+
+    /** What was settled about a change of the matrix. */
+    public function choices(): MatrixChoices
+    {
+        $fold = fn (mixed $name): string => Name::of((string) $name)->folded;
+        $byName = fn (mixed $given): array => is_array($given) ? array_combine(array_map($fold, array_keys($given)), $given) : [];
+        $winners = [];
+        foreach ($this->fields('winners') as $key => $skuId) {
+            $winners[$key === '-' ? '' : (string) $key] = (int) $skuId;
+        }
+
+        return new MatrixChoices(
+            homes: array_map(strval(...), $byName($this->input('homes'))),
+            survivors: array_map(intval(...), $this->fields('survivors')),
+            stockAddsUp: $this->boolean('stock_adds_up'),
+            exchanges: array_filter(array_map($fold, $this->fields('exchanges'))),
+            heirs: array_map($fold, $this->fields('heirs')),
+            likes: array_map(fn (mixed $values): array => array_filter(array_map(strval(...), $byName($values))), $byName($this->input('likes'))),
+            asFacts: array_map(intval(...), array_keys($this->fields('as_facts'))),
+            comersStay: $this->boolean('comers_stay'),
+            winners: $winners,
+            roles: array_map(intval(...), $this->fields('roles')),
+        );
+    }
+
+    /**
+     * A rule as checked boxes.
+     *
+     * @return array<int, list<int>> axis id => value ids
+     */
+    public function ruleValues(): array
+    {
+        return array_map(fn (mixed $ids): array => array_values(array_map(intval(...), array_filter((array) $ids))), $this->fields('rule'));
+    }
+
+    /** @return array<array-key, mixed> */
+    private function fields(string $name): array
+    {
+        $given = $this->input($name, []);
+
+        return is_array($given) ? $given : [];
     }
 }

@@ -4,20 +4,29 @@ declare(strict_types=1);
 
 namespace App\Http;
 
+use App\Actions\ArrangeBoard;
+use App\Catalog\LoadedProduct;
 use App\Catalog\ProductLoader;
 use App\Catalog\Selection;
+use App\Catalog\Usage;
 use App\Http\Views\BoardView;
 use App\Http\Views\TrayView;
 use App\Media\PhotoSize;
 use App\Models\HistoryEntry;
 use App\Models\Product;
+use Core\Matrix\Combination;
+use Core\Matrix\Name;
+use Core\Matrix\TypedSelection;
 use Illuminate\Http\Response;
 
 /** The board after a change: the whole of it, since one change may show anywhere. */
 final class BoardResponder
 {
-    public function __construct(private readonly ProductLoader $loader)
-    {
+    public function __construct(
+        private readonly ProductLoader $loader,
+        private readonly ArrangeBoard $arrangement,
+        private readonly Usage $usage,
+    ) {
     }
 
     public function page(BoardRequest $request): Response
@@ -55,13 +64,32 @@ final class BoardResponder
     {
         $product = Product::query()->findOrFail($request->product()->id);
         $loaded = $this->loader->load($product);
-        $board = new BoardView($loaded, $request->lens(), $request->layers($loaded->matrix));
-        $selected = $request->has('selected') ? $request->selected() : $board->firstSelection();
+        $layout = $this->arrangement->layout($request->user(), $loaded->matrix);
+        $layers = $request->has('layer') ? $request->layers($loaded->matrix) : $layout->firstLayers($loaded->matrix);
+        $board = new BoardView($loaded, $layout, $request->lens(), array_diff_key($layers, array_flip([$layout->down->id ?? 0, $layout->across->id ?? 0])));
+        $selected = match (true) {
+            $request->filled('find') => $this->found($request->string('find')->toString(), $loaded, $board),
+            $request->has('selected') => $request->selected(),
+            default => $board->firstSelection(),
+        };
         $selection = Selection::read($selected, $loaded);
         if ($board->hidesAllOf($selection->reach)) {
             $selection = Selection::read($board->firstSelection(), $loaded);
         }
 
         return ['product' => $product, 'loaded' => $loaded, 'board' => $board, 'tray' => new TrayView($selection, $board->pictures)];
+    }
+
+    /** The part of the matrix whose values, or whose SKU's code, were typed. */
+    private function found(string $typed, LoadedProduct $loaded, BoardView $board): string
+    {
+        foreach ($loaded->made as $sku) {
+            if (Name::of($sku->code)->is(Name::of($typed))) {
+                return $sku->cell->key === '' ? '*' : $sku->cell->key;
+            }
+        }
+        $reach = (new TypedSelection())->read($typed, $loaded->matrix, $this->usage->synonyms($loaded->matrix));
+
+        return implode(';', array_map(fn (Combination $part): string => $part->key, $reach->clauses[0]->parts()));
     }
 }

@@ -31,7 +31,7 @@ final class Refusals
         $fragment = $request->hasHeader('HX-Request');
         if ($refusal instanceof Refused || $refusal instanceof CoreException) {
             return $fragment
-                ? self::notice($refusal->getMessage(), $refusal instanceof Stale ? 409 : 422, $refusal instanceof Stale)
+                ? self::notice($refusal->getMessage(), $refusal instanceof Stale ? 409 : 422, $refusal instanceof Stale ? $refusal->version : null)
                 : self::back($request, $refusal->getMessage());
         }
         if (! $fragment) {
@@ -65,12 +65,14 @@ final class Refusals
         };
     }
 
-    private static function notice(string $message, int $status, bool $canRepeat = false): Response
+    /** @param  ?int  $version  where the same change can be made once more: the version it is then made on */
+    private static function notice(string $message, int $status, ?int $version = null): Response
     {
-        return response()->view('components.notice', ['message' => $message, 'canRepeat' => $canRepeat], $status, [
+        return response()->view('components.notice', ['message' => $message, 'canRepeat' => $version !== null], $status, array_filter([
+            'X-Version' => $version,
             'HX-Retarget' => '#notice',
             'HX-Reswap' => 'innerHTML',
-        ]);
+        ]));
     }
 
     private static function back(Request $request, string $message): mixed

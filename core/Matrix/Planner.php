@@ -100,7 +100,8 @@ final class Planner
 
     /**
      * The cells that several made SKUs come to lie in. Who stays: the one chosen, else the one on the
-     * surviving value or on the value that takes over, else the one with the lowest id.
+     * surviving value or on the value that takes over (or the one that comes, if so asked), else the one
+     * with the lowest id.
      *
      * @param  list<StandingSku>  $skus
      * @return array<string, Collapse> by cell key
@@ -141,7 +142,7 @@ final class Planner
         }
         $able = array_values(array_filter($group, fn (StandingSku $sku): bool => $change->carry($sku->cell)->key === $key));
         foreach ($able as $sku) {
-            if (! $change->handsOver($sku->cell)) {
+            if ($change->handsOver($sku->cell) === $change->comersStay) {
                 return $sku;
             }
         }

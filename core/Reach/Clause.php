@@ -54,6 +54,27 @@ final readonly class Clause
         return array_keys($this->sets);
     }
 
+    /**
+     * The parts of a matrix it is made of: every combination of its values. The empty clause is one part that names nothing.
+     *
+     * @return list<Combination>
+     */
+    public function parts(): array
+    {
+        $parts = [[]];
+        foreach ($this->values() as $axisId => $valueIds) {
+            $longer = [];
+            foreach ($parts as $part) {
+                foreach ($valueIds as $valueId) {
+                    $longer[] = $part + [$axisId => $valueId];
+                }
+            }
+            $parts = $longer;
+        }
+
+        return array_map(Combination::of(...), $parts);
+    }
+
     public function names(int $axisId): bool
     {
         return isset($this->sets[$axisId]);

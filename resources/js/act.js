@@ -4,11 +4,14 @@ let last = null;
 
 export const boardRoot = () => document.querySelector('[data-board]');
 
+/** The part of the page that a change is answered with: the board, the library's page, or the facts. */
+const region = () => document.querySelector('#board, #library, #facts');
+
 /** What every request from the board says of where the person stands. */
 export function context() {
   const root = boardRoot();
   if (!root) {
-    return { version: document.querySelector('[data-version]')?.dataset.version ?? '' };
+    return { version: document.getElementById('version')?.value ?? document.querySelector('[data-version]')?.dataset.version ?? '' };
   }
   const { version, lens, layer } = root.dataset;
   return { version, lens, layer, selected: root.dataset.selected };
@@ -31,8 +34,8 @@ export function act(url, values = {}) {
   last = { url, values: said };
   return enqueue(() => htmx.ajax('POST', url, {
     source: '#source-act',
-    target: boardRoot() ? '#board' : '#notice',
-    swap: boardRoot() ? 'morph:innerHTML' : 'innerHTML',
+    target: region() ?? '#notice',
+    swap: region() ? 'morph:innerHTML' : 'innerHTML',
     values: { ...said, version: context().version },
   }));
 }
@@ -46,9 +49,10 @@ export function repeatLast() {
 }
 
 export function refresh(extra = {}) {
-  return enqueue(() => htmx.ajax('GET', boardRoot().dataset.url, {
+  const root = boardRoot() ?? document.querySelector('[data-library]');
+  return enqueue(() => htmx.ajax('GET', root.dataset.url, {
     source: '#source-read',
-    target: '#board',
+    target: region(),
     swap: 'morph:innerHTML',
     values: { ...context(), version: '', ...extra },
   }));
@@ -74,8 +78,12 @@ document.addEventListener('htmx:afterRequest', (event) => {
   if (requestConfig.verb !== 'post') {
     return;
   }
-  if (xhr.status === 409 && boardRoot()) {
+  if (xhr.status === 409 && document.querySelector('[data-board], [data-library]')) {
     refresh();
+  } else if (xhr.status === 409) {
+    for (const holder of document.querySelectorAll('#version')) {
+      holder.value = xhr.getResponseHeader('X-Version');
+    }
   } else if (xhr.status < 400 && requestConfig.path === last?.url) {
     document.getElementById('notice').replaceChildren();
   } else if (xhr.status === 0) {

@@ -3,7 +3,8 @@ import { Idiomorph } from 'idiomorph';
 import htmx from 'htmx.org';
 import { act, repeatLast } from './act';
 import { board } from './board';
-import { closeDialog } from './dialog';
+import { closeDialog, openDialog } from './dialog';
+import './library';
 import './setup';
 
 htmx.config.allowEval = false;
@@ -21,8 +22,11 @@ htmx.defineExtension('morph', {
       return Idiomorph.morph(target, fragment.children, {
         morphStyle: style.split(':')[1] ?? 'outerHTML',
         ignoreActiveValue: true,
-        // What the browser itself wrote, such as the progress of files being sent, is not the server's to clear.
-        callbacks: { beforeNodeMorphed: (node) => !node.dataset?.keep },
+        // What the browser itself wrote, such as the progress of files being sent, is not the server's to clear;
+        // and rows of the matrix that are drawn the same need no look.
+        callbacks: {
+          beforeNodeMorphed: (node, next) => !node.dataset?.keep && (!node.dataset?.print || node.dataset.print !== next.dataset?.print),
+        },
       });
     }
     return false;
@@ -34,6 +38,11 @@ document.addEventListener('htmx:configRequest', (event) => {
 });
 
 document.addEventListener('click', (event) => {
+  const posting = event.target.closest('[data-post]');
+  if (posting) {
+    act(posting.dataset.post, JSON.parse(posting.dataset.with ?? '{}'));
+    return;
+  }
   const button = event.target.closest('[data-do]');
   if (!button || button.disabled) {
     return;
@@ -52,6 +61,22 @@ document.addEventListener('click', (event) => {
   }
 });
 
+// A menu closes when something in it is chosen, or something else is clicked.
+document.addEventListener('click', (event) => {
+  for (const menu of document.querySelectorAll('details.menu[open]')) {
+    if (!menu.contains(event.target) || event.target.closest('button')) {
+      menu.open = false;
+    }
+  }
+});
+
+document.addEventListener('click', (event) => {
+  const opener = event.target.closest('[data-dialog]');
+  if (opener && !opener.disabled) {
+    openDialog(opener.dataset.verb ?? 'GET', opener.dataset.dialog, JSON.parse(opener.dataset.with ?? '{}'));
+  }
+});
+
 const reload = () => (document.querySelector('[data-board]') ? {} : { reload: 1 });
 
 document.addEventListener('keydown', (event) => {
@@ -60,6 +85,8 @@ document.addEventListener('keydown', (event) => {
   if (modifier && event.key.toLowerCase() === 'z' && !typing) {
     event.preventDefault();
     document.querySelector(`[data-do=${event.shiftKey ? 'redo' : 'undo'}]:not(:disabled)`)?.click();
+  } else if (event.key === 'Escape' && document.querySelector('details.menu[open]')) {
+    document.querySelector('details.menu[open]').open = false;
   } else if (event.key === '/' && !typing) {
     event.preventDefault();
     document.getElementById('jump').focus();

@@ -48,7 +48,7 @@ export function board() {
   function remember() {
     const { lens, layer, selected } = boardRoot().dataset;
     const query = new URLSearchParams({ lens });
-    if (layer) {
+    if (layer || document.querySelector('[data-layer-choice]')) {
       query.set('layer', layer);
     }
     if (selected.length < 500) {
@@ -78,6 +78,15 @@ export function board() {
     }
     cell.tabIndex = 0;
     cell.focus({ preventScroll: false });
+  }
+
+  /** The cell that was last in focus, else the first that is selected. */
+  function inFocus() {
+    return document.querySelector('.matrix [data-cell][tabindex="0"]') ?? selection.cells.find((one) => selection.keys.has(one.dataset.cell));
+  }
+
+  function find(typed) {
+    enqueue(() => htmx.ajax('POST', url('tray'), { source: '#source-tray', target: '#tray', swap: 'morph:outerHTML', values: { ...context(), find: typed } }));
   }
 
   function modeOf(event) {
@@ -151,15 +160,19 @@ export function board() {
     if (layer) {
       refresh({ layer: layer.dataset.layerChoice });
     }
-    const dialog = event.target.closest('[data-dialog]');
-    if (dialog) {
-      openDialog(dialog.dataset.verb ?? 'GET', dialog.dataset.dialog, JSON.parse(dialog.dataset.with ?? '{}'));
+    const like = event.target.closest('[data-like]');
+    if (like) {
+      choose(selection.like(inFocus(), like.dataset.like));
     }
   }
 
   return {
     init() {
       selection.read(boardRoot().dataset.selected);
+      const open = new URLSearchParams(window.location.search).get('open') ?? '';
+      if (open.startsWith('/products/')) {
+        openDialog('GET', open);
+      }
       drags.makeSortable();
       drawMarks();
       awaitPictures();
@@ -176,12 +189,20 @@ export function board() {
         if (event.target.id === 'marked-view') {
           change('view', markedIds(), { view: event.target.value });
           event.target.value = '';
+        } else if (event.target.matches('[data-place]')) {
+          act(event.target.dataset.url, { axis: event.target.dataset.place, place: event.target.value });
         } else if (event.target.matches('[data-files]')) {
           upload([...event.target.files]);
           event.target.value = '';
         }
       });
       root.addEventListener('keydown', (event) => {
+        if (event.target.id === 'find' && event.key === 'Enter' && event.target.value.trim() !== '') {
+          event.preventDefault();
+          find(event.target.value);
+        } else if (event.target.id === 'find' && event.key === 'Escape') {
+          event.target.blur();
+        }
         if (event.target.matches('[data-add-values]') && event.key === 'Enter') {
           event.preventDefault();
           openDialog('GET', url('setup'), { axis: event.target.dataset.axis, add: event.target.value });
@@ -196,8 +217,9 @@ export function board() {
       });
       document.addEventListener('htmx:afterSettle', (event) => {
         if (['board', 'tray'].includes(event.detail.target.id) && boardRoot()) {
-          if (event.detail.target.id === 'board') {
-            selection.read(boardRoot().dataset.selected);
+          const { selected } = document.getElementById('tray').dataset;
+          if (event.detail.target.id === 'board' || selected !== selection.token) {
+            selection.read(event.detail.target.id === 'board' ? boardRoot().dataset.selected : selected);
             remember();
           }
           marked = new Set(cards().map((card) => card.dataset.placement).filter((id) => marked.has(id)));

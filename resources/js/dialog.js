@@ -19,7 +19,7 @@ document.addEventListener('htmx:afterSwap', (event) => {
     document.getElementById('dialog-notice').replaceChildren();
     dialog().showModal();
   }
-  if (event.detail.target.id === 'board' && event.detail.requestConfig.verb === 'post') {
+  if (['board', 'library', 'facts'].includes(event.detail.target.id) && event.detail.requestConfig.verb === 'post') {
     const stays = dialog().open ? dialog().querySelector('[data-stay]') : null;
     if (stays) {
       openDialog('POST', stays.dataset.stay);

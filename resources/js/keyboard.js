@@ -60,6 +60,14 @@ export function keyboard({ selection, focusCell, choose, change, markedIds, clea
     l: () => change('link', markedIds()),
     u: () => change('unlink', markedIds()),
     h: () => change('hide', markedIds()),
+    f: () => document.getElementById('find')?.focus(),
+    s: () => {
+      const menu = document.getElementById('like-this');
+      if (menu) {
+        menu.open = true;
+        menu.querySelector('button').focus();
+      }
+    },
     '[': () => moveMarked(-1),
     ']': () => moveMarked(1),
     Escape: () => {

@@ -91,6 +91,19 @@ export class Selection {
     return this.keysOfPart.get(part) ?? [...this.byKey.keys()].filter((key) => part === '*' || includes(key, part));
   }
 
+  /** The keys of all cells on screen that are like one: the same value of an axis, the same state, or showing the same. */
+  like(cell, what) {
+    if (!cell) {
+      return [];
+    }
+    const shown = (one) => one.querySelector('img')?.getAttribute('src') ?? one.querySelector('.text')?.textContent ?? '';
+    const same = {
+      state: (one) => one.className.replace(/ ?is-\S+/g, '').trim() === cell.className.replace(/ ?is-\S+/g, '').trim(),
+      shown: (one) => shown(one) === shown(cell),
+    }[what] ?? ((one) => one.dataset.cell.split(',').includes(cell.dataset.cell.split(',').find((pair) => pair.startsWith(`${what}:`))));
+    return [...this.byKey].filter(([, one]) => same(one)).map(([key]) => key);
+  }
+
   toToken() {
     if (this.keys.size === 0) {
       return '';

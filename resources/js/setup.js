@@ -2,9 +2,10 @@ import htmx from 'htmx.org';
 import Sortable from 'sortablejs';
 import { act, context } from './act';
 
-/* The editor of a product's axes: the text of each axis is the truth, its chips are the picture of it. */
+/* Forms that show the plan of what they will do; foremost the editor of a product's axes, where the text of each
+   axis is the truth and its chips are the picture of it. */
 
-const form = () => document.getElementById('setup');
+const form = () => document.querySelector('#dialog form.replans');
 
 let pending = 0;
 
@@ -12,7 +13,8 @@ function replan(delay = 250) {
   clearTimeout(pending);
   pending = setTimeout(() => {
     const values = Object.fromEntries(new FormData(form()));
-    htmx.ajax('POST', form().dataset.plan, { source: '#source-dialog', target: '#setup', swap: 'morph:outerHTML', values: { ...context(), ...values } });
+    const target = form().dataset.replans === 'dialog' ? { target: '#dialog-body', swap: 'morph:innerHTML' } : { target: `#${form().id}`, swap: 'morph:outerHTML' };
+    htmx.ajax('POST', form().dataset.plan, { source: '#source-dialog', ...target, values: { ...context(), ...values } });
   }, delay);
 }
 
@@ -27,7 +29,13 @@ function rewrite(fieldset, dragged) {
 }
 
 document.addEventListener('input', (event) => {
-  if (event.target.closest('#setup')) {
+  if (event.target.closest('form.replans')) {
+    if (!/^(winners|roles|stock_adds_up)/.test(event.target.name)) {
+      // What was settled belongs to the plan as it was: another plan asks anew.
+      for (const settled of form().querySelectorAll('[name^=winners], [name^=roles]')) {
+        settled.disabled = true;
+      }
+    }
     replan();
   }
 });
@@ -45,6 +53,10 @@ document.addEventListener('click', (event) => {
     const text = fieldset.querySelector('textarea');
     text.value = text.value.trim() === '' ? button.dataset.label : `${text.value.replace(/[\s,]+$/, '')}, ${button.dataset.label}`;
     replan(0);
+  } else if (button.dataset.setup === 'use-run') {
+    fieldset.querySelector('textarea').value = button.dataset.values;
+    fieldset.querySelector('[data-dragged]').value = '1';
+    replan(0);
   } else if (button.dataset.setup === 'drop-axis') {
     fieldset.remove();
     replan(0);
@@ -58,9 +70,21 @@ document.addEventListener('click', (event) => {
     for (const label of template.querySelectorAll('[for]')) {
       label.htmlFor = label.htmlFor.replace('NEW', number);
     }
-    const buttons = form().querySelector('[data-axes]');
-    buttons.append(template);
-    buttons.lastElementChild.querySelector('input').focus();
+    const rows = form().querySelector('[data-axes]');
+    rows.append(template);
+    const row = rows.lastElementChild;
+    if (button.dataset.name) {
+      row.querySelector('input').value = button.dataset.name;
+      row.querySelector('textarea').value = button.dataset.values;
+      for (const other of rows.querySelectorAll('fieldset')) {
+        if (other !== row && other.querySelector('input').value === '' && other.querySelector('textarea').value === '') {
+          other.remove();
+        }
+      }
+      replan(0);
+    } else {
+      row.querySelector('input').focus();
+    }
   } else if (button.dataset.setup === 'take') {
     const text = fieldset.querySelector('textarea');
     const parts = text.value.split(/([,|;\t\n])/);

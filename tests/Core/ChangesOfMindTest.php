@@ -155,7 +155,7 @@ function randomMerge(Randomizer $random, Matrix $matrix): ?array
     [$goes, $stays] = $random->shuffleArray($axis->valueIds());
     $rest = array_values(array_filter($axis->values, fn (Value $value): bool => $value->id !== $goes));
 
-    return [$axis, $goes, $stays, $matrix->withAxis($axis->with([...$rest))];
+    return [$axis, $goes, $stays, $matrix->withAxis($axis->with($rest))];
 }
 
 it('merges without losing a SKU or a unit, and fills every offered cell', function (int $seed): void {

@@ -17,6 +17,7 @@ use App\Actions\SetPrices;
 use App\Actions\SetStock;
 use App\Actions\UndoRedo;
 use App\Actions\UnlinkPhotos;
+use App\Actions\ValueForm;
 use App\Models\HistoryEntry;
 use App\Models\LibraryValue;
 use App\Models\Product;
@@ -62,11 +63,11 @@ it('undoes and redoes every change to the identical state, with one entry in wor
 it('undoes a change of a library value', function (): void {
     $shop = Shop::stocked();
     $moss = LibraryValue::query()->where('name', 'Moss')->firstOrFail();
-    app(EditValue::class)->run($shop->change(), $moss->id, 'Deep moss', 'dms', '#405030');
+    app(EditValue::class)->run($shop->change(), $moss->id, ValueForm::typed('Deep moss', 'dms', '#405030'));
     expect($moss->refresh()->only(['name', 'code', 'swatch']))->toBe(['name' => 'Deep moss', 'code' => 'DMS', 'swatch' => '#405030']);
     $shop->undo();
     expect($moss->refresh()->name)->toBe('Moss');
-    expect(fn () => app(EditValue::class)->run($shop->change(), $moss->id, 'CLAY', 'X', null))->toThrow(Refused::class, 'has a value “CLAY” already');
+    expect(fn () => app(EditValue::class)->run($shop->change(), $moss->id, ValueForm::typed('CLAY', 'X', null)))->toThrow(Refused::class, 'has a value “Clay” already');
 });
 
 it('undoes the making of a product, keeps its code for it, and brings it back', function (): void {

@@ -18,7 +18,7 @@ function changingRequests(Shop $shop): array
         'setup' => ['axes' => [['name' => 'Color', 'values' => 'Moss']]],
         'leave-out' => ['selected' => "{$color}:{$moss->id}"],
         'values/order' => ['axis' => $color, 'order' => LibraryValue::query()->where('axis_id', $color)->orderByDesc('id')->pluck('id')->implode(',')],
-        "values/{$moss->id}" => ['name' => 'Lichen', 'code' => 'LCH', 'swatch' => '#808040'],
+        "values/{$moss->id}" => ['name' => 'Lichen', 'code' => 'LCH', 'swatch' => ['#808040'], 'colors' => 1],
         'photos/link' => ['placements' => [$photo], 'selected' => "{$color}:{$moss->id}", 'only' => 1],
         'photos/unlink' => ['placements' => [$photo], 'selected' => '*'],
         'photos/hide' => ['placements' => [$photo], 'selected' => '*'],

@@ -26,7 +26,7 @@ it('does not count who signs in rightly', function (): void {
 });
 
 it('guards every route: reading wants the right to view, changing the right to edit', function (): void {
-    $reads = ['board.tray', 'photo.about', 'sign-out'];
+    $reads = ['board.tray', 'photo.about', 'sign-out', 'layout'];
     foreach (Route::getRoutes() as $route) {
         if (in_array($route->uri(), ['sign-in', 'storage/{path}', 'up'], true) || $route->getName() === 'storage.local') {
             continue;
@@ -80,7 +80,7 @@ it('asks the database as often for many as for few', function (): void {
     expect($count('/'))->toBe($catalog)->and($count('/products/SMOCK'))->toBe($board);
 });
 
-it('lays out no axis, one, two and three', function (array $axes, int $cells, array $sees): void {
+it('lays out no axis, one, two, three and four', function (array $axes, int $cells, array $sees, array $places = []): void {
     $shop = Shop::open();
     $shop->axes($axes);
     $answer = $this->actingAs($shop->user)->get('/products/SMOCK')->assertOk();
@@ -88,12 +88,15 @@ it('lays out no axis, one, two and three', function (array $axes, int $cells, ar
     foreach ($sees as $text) {
         $answer->assertSee($text, false);
     }
+    foreach ($places as $axis => $place) {
+        expect($answer->getContent())->toMatch("/Where {$axis} runs<\\/span><select[^>]*>(?:<option>\\w+<\\/option>)*<option selected>{$place}/");
+    }
 })->with([
     'none' => [[], 1, ['The SKU', '1 SKU']],
-    'one' => [['Color' => 'Moss, Clay'], 2, ['Color<small>down</small>']],
-    'only sizes' => [['Size' => 'S, M'], 2, ['Size<small>down</small>']],
-    'two' => [['Color' => 'Moss, Clay', 'Size' => 'S, M, L'], 6, ['Size<small>across</small>']],
-    'three' => [['Color' => 'Moss, Clay', 'Size' => 'S, M, L', 'Style' => 'Buttoned, Pullover'], 12, ['Style<small>layers</small>', 'rowspan="2"']],
+    'one' => [['Color' => 'Moss, Clay'], 2, [], ['Color' => 'down']],
+    'only sizes' => [['Size' => 'S, M'], 2, [], ['Size' => 'down']],
+    'two' => [['Color' => 'Moss, Clay', 'Size' => 'S, M, L'], 6, [], ['Size' => 'across']],
+    'three' => [['Color' => 'Moss, Clay', 'Size' => 'S, M, L', 'Style' => 'Buttoned, Pullover'], 12, ['rowspan="2"'], ['Style' => 'layers', 'Color' => 'down']],
     'four' => [['Color' => 'Moss, Clay', 'Size' => 'S, M', 'Style' => 'Buttoned, Pullover', 'Lining' => 'None, Wool'], 16, ['rowspan="4"']],
 ]);
 

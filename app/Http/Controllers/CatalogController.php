@@ -6,9 +6,11 @@ namespace App\Http\Controllers;
 
 use App\Actions\CreateProduct;
 use App\Http\Views\CatalogView;
+use App\Models\Product;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
+use Illuminate\Validation\Rule;
 
 final class CatalogController
 {
@@ -24,12 +26,20 @@ final class CatalogController
             'name' => ['required', 'string', 'max:120'],
             'code' => ['required', 'string', 'regex:'.CreateProduct::CODE_PATTERN],
             'shot_list_id' => ['nullable', 'integer', 'exists:shot_lists,id'],
+            'like' => ['nullable', 'string', Rule::exists('products', 'code')->whereNull('removed_at')],
         ], [
+            'like.exists' => 'There is no product with the code :input to copy the setup of.',
             'name.required' => 'Give the product a name.',
             'code.required' => 'Give the product a code.',
             'code.regex' => 'A code has up to 40 letters, digits, dots, dashes and underscores, and begins with a letter or digit.',
         ]);
-        $product = $create->run($request->user(), $given['name'], $given['code'], isset($given['shot_list_id']) ? (int) $given['shot_list_id'] : null);
+        $product = $create->run(
+            $request->user(),
+            $given['name'],
+            $given['code'],
+            isset($given['shot_list_id']) ? (int) $given['shot_list_id'] : null,
+            isset($given['like']) ? Product::query()->where('code', $given['like'])->firstOrFail() : null,
+        );
 
         return redirect()->route('board', $product);
     }

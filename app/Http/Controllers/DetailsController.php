@@ -5,7 +5,10 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\Actions\EditDetails;
+use App\Actions\EditFacts;
+use App\Catalog\ProductLoader;
 use App\Http\BoardRequest;
+use App\Models\Product;
 use App\Models\ShotListRecord;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\Response;
@@ -13,9 +16,13 @@ use Illuminate\Validation\Rule;
 
 final class DetailsController
 {
+    public function __construct(private readonly ProductLoader $loader)
+    {
+    }
+
     public function show(BoardRequest $request): View
     {
-        return view('details.page', ['product' => $request->product(), 'shotLists' => ShotListRecord::query()->orderBy('name')->get()]);
+        return view('details.page', $this->data($request->product()));
     }
 
     /** One field at a time: each is kept when it is left. */
@@ -47,5 +54,30 @@ final class DetailsController
         $action->run($request->change(), $field, $value);
 
         return response()->view('details.kept', ['product' => $request->product()->refresh()]);
+    }
+
+    public function setFact(BoardRequest $request, EditFacts $action): Response
+    {
+        $action->set($request->change(), $request->string('name')->toString(), $request->string('value')->toString());
+
+        return $this->fragment($request);
+    }
+
+    public function removeFact(BoardRequest $request, EditFacts $action): Response
+    {
+        $action->remove($request->change(), $request->integer('fact'));
+
+        return $this->fragment($request);
+    }
+
+    private function fragment(BoardRequest $request): Response
+    {
+        return response()->view('details.fragment', $this->data($request->product()->refresh()));
+    }
+
+    /** @return array<string, mixed> */
+    private function data(Product $product): array
+    {
+        return ['product' => $product, 'loaded' => $this->loader->load($product), 'shotLists' => ShotListRecord::query()->orderBy('name')->get()];
     }
 }

@@ -4,12 +4,19 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Actions\Refused;
 use App\Actions\UndoRedo;
+use App\Catalog\Snapshots;
+use App\History\Kept;
 use App\Http\BoardRequest;
 use App\Http\BoardResponder;
+use App\Http\Views\ComparisonView;
 use App\Models\HistoryEntry;
+use App\Models\Library;
+use App\Models\Product;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\Response;
+use Illuminate\Pagination\LengthAwarePaginator;
 
 final class HistoryController
 {
@@ -17,11 +24,23 @@ final class HistoryController
 
     public function index(BoardRequest $request): View
     {
-        return view('history.index', [
-            'product' => $request->product(),
-            'entries' => HistoryEntry::with(['user', 'undoer'])->select(['id', 'product_id', 'user_id', 'words', 'created_at', 'undone_at', 'undone_by', 'version'])
-                ->where('product_id', $request->product()->id)->latest('id')->paginate(self::PAGE),
-        ]);
+        return view('history.index', ['product' => $request->product(), 'entries' => $this->entries($request->product())]);
+    }
+
+    public function library(): View
+    {
+        return view('history.library', ['library' => Library::whole(), 'entries' => $this->entries(Library::whole())]);
+    }
+
+    /** Two points of a product's history; without a later one, the product as it is. */
+    public function compare(BoardRequest $request, Snapshots $snapshots): View
+    {
+        return view('history.compare', ['product' => $request->product(), 'comparison' => new ComparisonView(
+            $request->product(),
+            $snapshots,
+            $request->integer('from') ?: throw new Refused('Choose the point to compare from.'),
+            $request->integer('to') ?: null,
+        )]);
     }
 
     public function undo(BoardRequest $request, UndoRedo $action, BoardResponder $board): Response
@@ -32,6 +51,21 @@ final class HistoryController
     public function redo(BoardRequest $request, UndoRedo $action, BoardResponder $board): Response
     {
         return $this->answer($request, $board, $action->redo($request->change()));
+    }
+
+    /** All of one's own changes that came after an entry. */
+    public function undoTo(BoardRequest $request, Product $product, int $entry, UndoRedo $action): Response
+    {
+        $action->undoTo($request->change(), $entry);
+
+        return response('', 204, ['HX-Refresh' => 'true']);
+    }
+
+    /** @return LengthAwarePaginator<int, HistoryEntry> */
+    private function entries(Kept $kept): LengthAwarePaginator
+    {
+        return HistoryEntry::with(['user', 'undoer'])->select(['id', 'product_id', 'user_id', 'words', 'created_at', 'undone_at', 'undone_by', 'version'])
+            ->where('product_id', $kept->keptProductId())->latest('id')->paginate(self::PAGE);
     }
 
     /** On the board its fragment; on other pages the page is loaded again. */

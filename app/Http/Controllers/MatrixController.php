@@ -4,21 +4,19 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Actions\ArrangeBoard;
 use App\Actions\ChangeMatrix;
-use App\Actions\EditValue;
 use App\Actions\LeaveOutCells;
 use App\Actions\MatrixChoices;
-use App\Actions\Refused;
 use App\Actions\ReorderValues;
 use App\Catalog\DraftAxis;
 use App\Catalog\ProductLoader;
 use App\Catalog\Selection;
 use App\Http\BoardRequest;
 use App\Http\BoardResponder;
+use App\Http\Views\PlanView;
+use App\Http\Views\RulesView;
 use App\Http\Views\SetupView;
-use App\Models\LibraryValue;
-use App\Models\Product;
-use Core\Matrix\Name;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\Response;
 
@@ -40,24 +38,25 @@ final class MatrixController
 
     public function plan(BoardRequest $request, SetupView $setup): View
     {
-        return view('board.setup', $setup->from($this->loader->load($request->product()), $this->drafts($request), $this->choices($request))->data());
+        return view('board.setup', $setup->from($this->loader->load($request->product()), $this->drafts($request), $request->choices())->data());
     }
 
     public function build(BoardRequest $request, ChangeMatrix $action): Response
     {
-        return $this->board->fragment($request, $action->run($request->change(), $this->drafts($request), $this->choices($request)));
+        return $this->board->fragment($request, $action->run($request->change(), $this->drafts($request), $request->choices()));
     }
 
     public function leaveOutPlan(BoardRequest $request, LeaveOutCells $action): View
     {
-        $selection = Selection::read($request->selected(), $this->loader->load($request->product()));
-        $offerAgain = $request->boolean('again');
+        $loaded = $this->loader->load($request->product());
+        $selection = Selection::read($request->selected(), $loaded);
+        $planned = $action->plan($loaded, $selection->reach, $request->boolean('again'));
 
         return view('board.leave-out', [
             'product' => $request->product(),
             'selection' => $selection,
-            'planned' => $action->plan($selection, $offerAgain),
-            'offerAgain' => $offerAgain,
+            'plan' => new PlanView($loaded, $planned),
+            'offerAgain' => $request->boolean('again'),
         ]);
     }
 
@@ -66,32 +65,32 @@ final class MatrixController
         return $this->board->fragment($request, $action->run($request->change(), $request->selected(), $request->boolean('again')));
     }
 
+    /** The left-out rules of the product, and a new one as far as it is chosen. */
+    public function rules(BoardRequest $request, LeaveOutCells $action): View
+    {
+        $loaded = $this->loader->load($request->product());
+
+        return view('board.rules', ['product' => $request->product(), 'rules' => new RulesView($loaded, $action, $request->ruleValues())]);
+    }
+
+    public function leaveOutByRule(BoardRequest $request, LeaveOutCells $action): Response
+    {
+        return $this->board->fragment($request, $action->byRule($request->change(), $request->ruleValues(), $request->boolean('again')));
+    }
+
+    public function arrange(BoardRequest $request, ArrangeBoard $action): Response
+    {
+        $action->run($request->user(), $this->loader->load($request->product())->matrix, $request->integer('axis'), $request->string('place')->toString());
+        $request->request->remove('layer');
+
+        return $this->board->fragment($request);
+    }
+
     public function reorder(BoardRequest $request, ReorderValues $action): Response
     {
         $ids = array_map(intval(...), explode(',', $request->string('order')->toString()));
 
         return $this->board->fragment($request, $action->run($request->change(), $request->integer('axis'), $ids));
-    }
-
-    public function value(BoardRequest $request, Product $product, LibraryValue $value, SetupView $setup): View
-    {
-        return view('board.value', ['product' => $product, 'value' => $value->load('axis'), 'usedBy' => $setup->productsUsing($value)]);
-    }
-
-    public function editValue(BoardRequest $request, Product $product, LibraryValue $value, EditValue $action): Response
-    {
-        $swatch = $request->boolean('no_swatch') ? null : $request->string('swatch')->toString();
-        if ($swatch !== null && preg_match('/^#[0-9a-f]{6}(\/#[0-9a-f]{6}){0,2}$/i', $swatch) !== 1) {
-            throw new Refused("“{$swatch}” is not a color. Choose one, such as #5f7049.");
-        }
-
-        return $this->board->fragment($request, $action->run(
-            $request->change(),
-            $value->id,
-            $request->string('name')->toString(),
-            strtoupper($request->string('code')->trim()->toString()),
-            $swatch,
-        ));
     }
 
     /** @return list<DraftAxis> */
@@ -113,6 +112,11 @@ final class MatrixController
             }
             $drafts[] = new DraftAxis($axis->name, implode(', ', $labels), ! $sorted);
         }
+        foreach ($loaded->facts as $fact) {
+            if ($fact->id === $request->integer('fact')) {
+                $drafts[] = new DraftAxis($fact->name, $fact->value);
+            }
+        }
         if ($drafts === []) {
             $drafts[] = new DraftAxis('', '');
         }
@@ -127,15 +131,5 @@ final class MatrixController
         $rows = $request->input('axes', []);
 
         return DraftAxis::fromForm(array_values($rows));
-    }
-
-    private function choices(BoardRequest $request): MatrixChoices
-    {
-        $homes = [];
-        foreach ($request->input('homes', []) as $axis => $label) {
-            $homes[Name::of((string) $axis)->folded] = (string) $label;
-        }
-
-        return new MatrixChoices($homes, array_map(intval(...), $request->input('survivors', [])), $request->boolean('stock_adds_up'));
     }
 }

@@ -7,13 +7,20 @@ namespace App\Http\Controllers;
 use App\Catalog\ProductLoader;
 use App\Http\BoardRequest;
 use App\Http\Views\PreviewView;
+use App\Http\Views\ValueNames;
 use Illuminate\Contracts\View\View;
 
 final class PreviewController
 {
     public function show(BoardRequest $request, ProductLoader $loader): View
     {
-        $preview = new PreviewView($loader->load($request->product()), (string) $request->query('choice', ''), $request->query('width') === 'phone');
+        $loaded = $loader->load($request->product());
+        $preview = new PreviewView(
+            $loaded,
+            $request->exists('choice') ? $request->string('choice')->toString() : null,
+            $request->query('width') === 'phone',
+            ValueNames::of($loaded->matrix, $request->string('lang')->toString()),
+        );
 
         return view($request->hasHeader('HX-Request') ? 'preview.shop' : 'preview.page', ['product' => $request->product(), 'preview' => $preview]);
     }

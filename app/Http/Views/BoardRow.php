@@ -16,4 +16,10 @@ final readonly class BoardRow
         public array $cells,
     ) {
     }
+
+    /** The same for two rows that are drawn the same, so that a large board redraws only what changed. */
+    public function print(): string
+    {
+        return hash('xxh3', serialize($this));
+    }
 }

@@ -13,6 +13,7 @@ use Core\Gallery\Entry;
 use Core\Matrix\Arithmetic;
 use Core\Matrix\Axis;
 use Core\Matrix\AxisKind;
+use Core\Matrix\BoardLayout;
 use Core\Matrix\Combination;
 use Core\Matrix\Matrix;
 use Core\Pricing\Money;
@@ -22,8 +23,6 @@ use Core\Reach\Reach;
 /** The matrix as the board draws it. */
 final class BoardView
 {
-    public readonly BoardLayout $layout;
-
     public readonly PictureLinks $pictures;
 
     public readonly Arithmetic $arithmetic;
@@ -38,14 +37,17 @@ final class BoardView
 
     private readonly Matrix $matrix;
 
+    private readonly ?Combination $opening;
+
     /** @param  array<int, int>  $layers axis id => the one value looked at */
     public function __construct(
         public readonly LoadedProduct $loaded,
+        public readonly BoardLayout $layout,
         public readonly Lens $lens,
         public readonly array $layers,
     ) {
         $this->matrix = $loaded->matrix;
-        $this->layout = BoardLayout::of($loaded->matrix);
+        $this->opening = $loaded->opening();
         $this->pictures = new PictureLinks($loaded);
         $this->arithmetic = Arithmetic::of($loaded->matrix);
         $this->coverage = $loaded->coverage();
@@ -56,7 +58,13 @@ final class BoardView
     /** What is selected when the board opens: the first row. */
     public function firstSelection(): string
     {
-        return $this->matrix->axes === [] ? '*' : ($this->rows[0]->head->key ?? '*');
+        return $this->rows[0]->head->key ?? '*';
+    }
+
+    /** What one might type to select, in this product's own names. */
+    public function example(): string
+    {
+        return implode(' ', array_map(fn (Axis $axis): string => $axis->values[0]->label, array_slice($this->matrix->axes, 0, 2)));
     }
 
     /** Whether a reach lies wholly in layers that are not looked at. */
@@ -135,7 +143,7 @@ final class BoardView
         if ($down === null) {
             $cell = Combination::of([]);
 
-            return [new BoardRow(null, new BoardHead('*', $this->loaded->product->name, views: $this->coverageOf($cell)->views ?? []), [$this->cell($cell)])];
+            return [new BoardRow(null, new BoardHead('*', $this->layout->across === null ? $this->loaded->product->name : 'SKU', views: $this->coverageOf($cell)->views ?? []), $this->cells($cell))];
         }
         $open = array_values(array_filter($this->layout->layers, fn (Axis $axis): bool => ! isset($this->layers[$axis->id])));
         $parts = Matrix::of($open);
@@ -224,9 +232,15 @@ final class BoardView
             $place.': '.($lead === null ? 'no Lead' : $lead->file),
             $lead === null ? null : $this->pictures->thumb($lead),
             $lead === null ? 'no Lead' : '',
-            $own > 0 ? "+{$own} own" : '',
+            implode(', ', array_filter([$own > 0 ? "+{$own} own" : '', $this->isOpening($cell) ? 'opens' : ''])),
             $lead === null,
         );
+    }
+
+    /** Whether somebody chose this SKU as the one that shoppers see first. */
+    private function isOpening(Combination $cell): bool
+    {
+        return $this->loaded->product->opening_cell !== null && $this->opening?->key === $cell->key;
     }
 
     /** Whether a picture is there for some values of an axis only that does not change pictures, such as one size. */

@@ -10,6 +10,7 @@ use App\Media\PhotoSize;
 use Core\Gallery\Gallery;
 use Core\Gallery\Role;
 use Core\Matrix\Axis;
+use Core\Matrix\AxisDisplay;
 use Core\Matrix\Combination;
 use Core\Pricing\Money;
 
@@ -22,13 +23,18 @@ final class PreviewView
 
     public readonly PictureLinks $pictures;
 
+    /**
+     * @param  ?string  $choice  key of what is chosen; null as shoppers arrive
+     * @param  ValueNames  $names  axes and values in the language looked at
+     */
     public function __construct(
         public readonly LoadedProduct $loaded,
-        string $choice,
+        ?string $choice,
         public readonly bool $isPhone,
+        public readonly ValueNames $names,
     ) {
         $chosen = [];
-        foreach (Combination::fromKey($choice)->values as $axisId => $valueId) {
+        foreach ($choice === null ? $loaded->openingChoice()->values : Combination::fromKey($choice)->values as $axisId => $valueId) {
             if ($loaded->matrix->axis($axisId)?->has($valueId) === true) {
                 $chosen[$axisId] = $valueId;
             }
@@ -46,9 +52,10 @@ final class PreviewView
         foreach ($axis->values as $value) {
             $isChosen = $this->choice->value($axis->id) === $value->id;
             $skus = $this->skusFor($others->with($axis->id, $value->id));
-            $picture = $this->loaded->galleries()->forChoice(Combination::of([$axis->id => $value->id]))->role(Role::Swatch)->placement();
+            $own = $this->loaded->galleries()->forChoice(Combination::of([$axis->id => $value->id]));
+            $picture = $own->role(Role::Swatch)->placement() ?? ($axis->display === AxisDisplay::PictureSwatches ? $own->lead() : null);
             $options[] = new PreviewOption(
-                $value->label,
+                $this->names->value($value),
                 $isChosen ? $others->key : $others->with($axis->id, $value->id)->key,
                 $isChosen,
                 match (true) {
@@ -66,7 +73,9 @@ final class PreviewView
 
     public function chosenLabel(Axis $axis): string
     {
-        return $axis->value($this->choice->value($axis->id) ?? 0)->label ?? '';
+        $value = $axis->value($this->choice->value($axis->id) ?? 0);
+
+        return $value === null ? '' : $this->names->value($value);
     }
 
     public function sku(): ?SkuRow
@@ -91,7 +100,7 @@ final class PreviewView
             $sku !== null && $sku->stock > 0 => 'Add to basket',
             $sku !== null => 'Sold out',
             $open === [] => 'Not available',
-            default => 'Choose a '.mb_strtolower(implode(' and a ', array_map(fn (Axis $axis): string => $axis->name, $open))),
+            default => 'Choose a '.mb_strtolower(implode(' and a ', array_map($this->names->axis(...), $open))),
         };
     }
 
@@ -99,5 +108,11 @@ final class PreviewView
     private function skusFor(Combination $choice): array
     {
         return array_values(array_filter($this->loaded->made, fn (SkuRow $sku): bool => $sku->cell->includes($choice)));
+    }
+
+    /** The address of the preview with another choice, in the same width and language. */
+    public function address(string $choice): string
+    {
+        return route('preview', array_filter(['product' => $this->loaded->product->code, 'width' => $this->isPhone ? 'phone' : 'desktop', 'lang' => $this->names->tag]) + ['choice' => $choice]);
     }
 }

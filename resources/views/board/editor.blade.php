@@ -3,7 +3,11 @@
         @if ($loaded->matrix->axes !== [])
             <div class="editor">
                 <button type="button" class="btn btn-plain" data-dialog="{{ route('leave-out.plan', $product) }}" data-verb="POST">Leave out…</button>
-                <button type="button" class="btn btn-plain" data-dialog="{{ route('leave-out.plan', $product) }}" data-verb="POST" data-with="{{ json_encode(['again' => 1]) }}">Offer again…</button>
+                <details class="menu" id="more"><summary class="btn btn-plain">More</summary><div role="group" aria-label="More for the selection">
+                    <button type="button" data-dialog="{{ route('leave-out.plan', $product) }}" data-verb="POST" data-with="{{ json_encode(['again' => 1]) }}">Offer again…</button>
+                    <button type="button" data-dialog="{{ route('rules', $product) }}" data-verb="POST">Left-out rules…</button>
+                    <button type="button" data-post="{{ route('opening', $product) }}" title="Shoppers see the selected SKU first">Opens with this SKU</button>
+                </div></details>
             </div>
         @endif
     @else

@@ -11,12 +11,12 @@
     <div class="axes">
         @foreach ($loaded->matrix->axes as $axis)
             <div class="axis">
-                <span class="name">{{ $axis->name }}<small>{{ $board->layout->place($axis) }}</small></span>
+                <span class="name">{{ $axis->name }}<label><span class="visually-hidden">Where {{ $axis->name }} runs</span><select class="place-of" data-place="{{ $axis->id }}" data-url="{{ route('layout', $product) }}" id="place-{{ $axis->id }}">@foreach ($board->layout->places() as $place)<option @selected($board->layout->place($axis) === $place)>{{ $place }}</option>@endforeach</select></label></span>
                 <ul class="chips" data-axis="{{ $axis->id }}" aria-label="Values of {{ $axis->name }}">
                     @foreach ($axis->values as $value)
                         <li class="chip" id="value-{{ $value->id }}" data-value="{{ $value->id }}">
                             @can('edit')
-                                <button type="button" class="label" data-dialog="{{ route('value', [$product, $value->id]) }}" title="Change {{ $value->label }}">@if ($axis->kind === Core\Matrix\AxisKind::Color)<x-swatch :swatch="$loaded->swatches[$value->id]"/>@endif{{ $value->label }}</button>
+                                <button type="button" class="label" data-dialog="{{ route('value', [$product, $value->id]) }}" title="Change {{ $value->label }}">@if ($axis->kind === Core\Matrix\AxisKind::Color)<x-swatch :swatch="$loaded->swatches[$value->id]"/>@endif{{ $value->label }}@if (($loaded->openings[$axis->id] ?? 0) === $value->id)<small title="Shoppers find it chosen">opens</small>@endif</button>
                                 <button type="button" class="btn-quiet drop" data-dialog="{{ route('setup', $product) }}" data-with="{{ json_encode(['without' => $value->id]) }}" title="Remove {{ $value->label }}…"><x-icon name="x"/><span class="visually-hidden">Remove {{ $value->label }}…</span></button>
                             @else
                                 <span class="label">@if ($axis->kind === Core\Matrix\AxisKind::Color)<x-swatch :swatch="$loaded->swatches[$value->id]"/>@endif{{ $value->label }}</span>
@@ -47,15 +47,33 @@
             </div>
             @include('board.editor')
             <span class="spacer"></span>
+            @if ($loaded->matrix->axes !== [])
+                <div class="find">
+                    <label class="visually-hidden" for="find">Select by name</label>
+                    <input class="form-control" id="find" autocomplete="off" placeholder="Select: {{ $board->example() }}" title="Type names of values, or a SKU’s code, then Enter">
+                    <details class="menu" id="like-this">
+                        <summary class="btn btn-plain" title="Select what is like the cell in focus">Like this</summary>
+                        <div role="group" aria-label="Select what is like the cell in focus">
+                            @foreach ($loaded->matrix->axes as $axis)<button type="button" data-like="{{ $axis->id }}">Same {{ $axis->name }}</button>@endforeach
+                            <button type="button" data-like="state">Same state</button>
+                            <button type="button" data-like="shown">Same {{ ['photos' => 'Lead', 'codes' => 'code', 'prices' => 'price', 'stock' => 'stock'][$board->lens->value] }}</button>
+                        </div>
+                    </details>
+                </div>
+            @endif
+        </div>
+        @if ($board->layout->layers !== [])
+            <div class="layerbar">
             @foreach ($board->layout->layers as $axis)
-                <div class="layers" role="group" aria-label="Layers: {{ $axis->name }}">
+                <div><span class="layer-name">{{ $axis->name }}</span><div class="layers" role="group" aria-label="Layers: {{ $axis->name }}">
                     <button type="button" data-layer-choice="{{ $board->layerWith($axis, 0) }}" aria-pressed="{{ isset($board->layers[$axis->id]) ? 'false' : 'true' }}">All</button>
                     @foreach ($axis->values as $value)
                         <button type="button" data-layer-choice="{{ $board->layerWith($axis, $value->id) }}" aria-pressed="{{ ($board->layers[$axis->id] ?? 0) === $value->id ? 'true' : 'false' }}">{{ $value->label }}</button>
                     @endforeach
-                </div>
+                </div></div>
             @endforeach
-        </div>
+            </div>
+        @endif
         <div class="matrix-scroll" id="matrix-scroll" tabindex="-1">@include('board.matrix')</div>
     </section>
     @include('board.tray')

@@ -11,7 +11,7 @@
     <tbody>
         @foreach ($board->rows as $row)
             @php($y = $loop->index)
-            <tr>
+            <tr data-print="{{ $row->print() }}{{ $y }}">
                 @if ($row->group !== null)
                     <th class="group" scope="rowgroup" rowspan="{{ $row->group->rows > 2 || ($board->rows[$y + 1] ?? null)?->group === null ? $row->group->rows : 1 }}" data-part="{{ $row->group->key }}" data-head="group" data-row="{{ $y }}" data-column="-2" tabindex="-1"><span class="row-head">@if ($row->group->isColor)<x-swatch class="swatch-tall" :swatch="$row->group->swatch"/>@endif<span>{{ $row->group->label }}</span></span></th>
                 @endif

@@ -1,4 +1,4 @@
-<form class="setup" id="setup" data-act="{{ route('setup.build', $product) }}" data-plan="{{ route('setup.plan', $product) }}">
+<form class="setup replans" id="setup" data-act="{{ route('setup.build', $product) }}" data-plan="{{ route('setup.plan', $product) }}">
     <h2 id="dialog-title">Axes of {{ $product->name }}</h2>
     <p class="quiet">Type or paste values in one go: commas, vertical bars, semicolons, tabs and new lines all part them. Drag a value to reorder.</p>
     <datalist id="library-axes">@foreach ($libraryAxes as $name)<option value="{{ $name }}"></option>@endforeach</datalist>
@@ -22,38 +22,39 @@
                     @foreach ($own?->read->nearMisses ?? [] as $near)<li class="warns">“{{ $near->typed }}” is close to {{ $near->known }} in the library. <button type="button" class="btn btn-plain" data-setup="take" data-typed="{{ $near->typed }}" data-known="{{ $near->known }}">Use {{ $near->known }}</button></li>@endforeach
                     @if ($own !== null && $own->isNew())<li>{{ $own->axis->name }} is new to the library. <label><input type="checkbox" class="form-check-input" name="axes[{{ $at }}][pictures]" value="1" @checked($own->axis->changesPicture)> Its values look different in pictures</label><input type="hidden" name="axes[{{ $at }}][pictures_asked]" value="1"></li>
                     @endif
+                    @foreach ($own === null ? [] : $setup->additions($own) as $value)
+                        <li class="like"><label>{{ $value->label }} is made like <select class="form-select" id="like-{{ $at }}-{{ $loop->index }}" name="likes[{{ $own->axis->name }}][{{ $value->label }}]"><option value="">no other</option>@foreach ($loaded->matrix->axis($own->axis->id)->values as $other)@if ($own->axis->has($other->id))<option @selected($setup->likeOf($own, $value) === $other->id)>{{ $other->label }}</option>@endif
+                        @endforeach</select></label> <span class="quiet">same price, weight and left-out cells</span></li>
+                    @endforeach
+                    @if ($own !== null && $own->runs !== [])<li class="library">Size runs: @foreach ($own->runs as $run)<button type="button" class="btn btn-plain" data-setup="use-run" data-values="{{ implode(', ', $run->sizes) }}">{{ $run->name }}</button> @endforeach</li>@endif
                     @if (($own?->unused ?? []) !== [])<li class="library">In the library: @foreach (array_slice($own->unused, 0, 30) as $value)<button type="button" class="btn btn-plain" id="library-{{ $at }}-{{ md5($value) }}" data-setup="add-value" data-label="{{ $value }}">{{ $value }}</button> @endforeach</li>@endif
                     @if ($own !== null && ! $own->isNew() && $own->newValues() !== [])<li>New to the library: {{ implode(', ', $own->newValues()) }}.</li>@endif
                 </ul>
             </fieldset>
         @endforeach
     </div>
-    <button type="button" class="btn btn-plain" data-setup="add-axis"><x-icon name="plus"/> Add an axis</button>
-
-    @foreach ($added as $axis)
-        @if ($loaded->made !== [])
-            <div class="settle"><label for="home-{{ $loop->index }}">{{ count($loaded->made) === 1 ? 'The SKU of today is' : 'The '.count($loaded->made).' SKUs of today are' }} {{ $axis->name }}</label><select class="form-select" id="home-{{ $loop->index }}" name="homes[{{ $axis->name }}]">@foreach ($axis->values as $value)<option @selected(($planned->change->homes[$axis->id] ?? null) === $value->id)>{{ $value->label }}</option>@endforeach</select></div>
-        @endif
-    @endforeach
-    @foreach ($dropped as $axis)
-        <div class="settle"><label for="survivor-{{ $loop->index }}">Without {{ $axis->name }}, the SKUs that stay are those of</label><select class="form-select" id="survivor-{{ $loop->index }}" name="survivors[{{ $axis->id }}]">@foreach ($axis->values as $value)<option value="{{ $value->id }}" @selected($planned->change->survivors[$axis->id] === $value->id)>{{ $value->label }}</option>@endforeach</select>
-            <label><input type="checkbox" class="form-check-input" name="stock_adds_up" value="1" @checked($choices->stockAddsUp)> Add the others’ stock to theirs</label></div>
-    @endforeach
-
-    <div class="plan @if ($problem !== '') problem @endif" role="status" id="plan">
-        @if ($problem !== '')
-            <p>{{ $problem }}</p>
-        @elseif ($planned !== null)
-            <p class="arithmetic">{{ $arithmetic }}</p>
-            <p>{{ $shapeChanges ? 'This '.$planned->inWords().'.' : 'As it is now.' }}</p>
-            <ul>
-                @if ($planned->plan->retire !== [])<li>Retired SKUs keep their codes, stock and pictures, and come back with their values.</li>@endif
-                @if ($planned->toTray !== [])<li>Back to the tray: {{ implode(', ', array_slice($planned->toTray, 0, 12)) }}{{ count($planned->toTray) > 12 ? ' and '.(count($planned->toTray) - 12).' more' : '' }}.</li>@endif
-                @if ($planned->fromTray !== [])<li>Back to their place: {{ implode(', ', array_slice($planned->fromTray, 0, 12)) }}{{ count($planned->fromTray) > 12 ? ' and '.(count($planned->fromTray) - 12).' more' : '' }}.</li>@endif
-                @if ($planned->codes !== [])<li>New codes such as {{ implode(', ', array_slice(array_values($planned->codes), 0, 3)) }}.</li>@endif
-            </ul>
-        @endif
+    <div class="add-axes">
+        <button type="button" class="btn btn-plain" data-setup="add-axis"><x-icon name="plus"/> Add an axis</button>
+        @foreach ($setup->spareRuns() as $run)<button type="button" class="btn btn-plain" id="run-{{ $run->id }}" data-setup="add-axis" data-name="{{ $run->axis->name }}" data-values="{{ $setup->runValues($run) }}">{{ $run->axis->name }}: {{ $run->name }}</button>@endforeach
     </div>
+
+    @foreach ($setup->homes() as $axis)
+        <div class="settle"><label for="home-{{ $loop->index }}">{{ count($loaded->made) === 1 ? 'The SKU of today is' : 'The '.count($loaded->made).' SKUs of today are' }} {{ $axis->name }}</label><select class="form-select" id="home-{{ $loop->index }}" name="homes[{{ $axis->name }}]">@foreach ($axis->values as $value)<option @selected(($planned->change->homes[$axis->id] ?? null) === $value->id)>{{ $value->label }}</option>@endforeach</select></div>
+    @endforeach
+    @foreach ($setup->becomeAxes() as $fact)<p class="settle">The fact “{{ $fact->name }}: {{ $fact->value }}” becomes the axis.</p>@endforeach
+    @foreach ($dropped as $axis)
+        @if ($added !== [])
+            <div class="settle"><label for="exchange-{{ $axis->id }}">{{ $axis->name }} is</label><select class="form-select" id="exchange-{{ $axis->id }}" name="exchanges[{{ $axis->id }}]"><option value="">dropped</option>@foreach ($added as $new)<option value="{{ $new->name }}" @selected($setup->isExchangedFor($axis, $new))>replaced by {{ $new->name }}</option>@endforeach</select></div>
+        @endif
+        @if ($planned->change->isExchanged($axis->id))
+            <div class="settle heirs">@foreach ($axis->values as $value)<label>{{ $value->label }} becomes <select class="form-select" id="heir-{{ $value->id }}" name="heirs[{{ $value->id }}]"><option value="">nothing: its SKUs retire</option>@foreach ($setup->heirsOf($axis) as $heir)<option @selected($setup->heirOf($axis, $value) === $heir->id)>{{ $heir->label }}</option>@endforeach</select></label>@endforeach</div>
+        @else
+            <div class="settle"><label for="survivor-{{ $axis->id }}">Without {{ $axis->name }}, the SKUs that stay are those of</label><select class="form-select" id="survivor-{{ $axis->id }}" name="survivors[{{ $axis->id }}]">@foreach ($axis->values as $value)<option value="{{ $value->id }}" @selected($planned->change->survivors[$axis->id] === $value->id)>{{ $value->label }}</option>@endforeach</select>
+                <label><input type="checkbox" class="form-check-input" name="as_facts[{{ $axis->id }}]" value="1" @checked(in_array($axis->id, $choices->asFacts, true))> Keep it as a fact for shoppers</label></div>
+        @endif
+    @endforeach
+
+    <x-plan :plan="$plan" :problem="$problem" :changes="$shapeChanges"/>
     <div class="buttons">
         <button type="button" class="btn btn-plain" data-do="close">Cancel</button>
         <button class="btn btn-primary" @disabled(! $shapeChanges)>{{ $loaded->matrix->axes === [] ? 'Build' : 'Change' }}</button>

@@ -1,9 +1,24 @@
+@php($colors = $value->swatch === null ? [] : explode('/', $value->swatch))
+<div class="value-dialog">
 <form data-act="{{ route('value.edit', [$product, $value]) }}">
-    <h2 id="dialog-title">{{ $value->axis->name }} {{ $value->name }}</h2>
-    <p class="quiet">{{ count($usedBy) > 1 ? 'A value of the library: changing it changes '.implode(', ', $usedBy).'.' : 'A value of the library, used by this product only.' }}</p>
-    <div class="field"><label for="value-name">Name</label><input class="form-control" id="value-name" name="name" value="{{ $value->name }}" maxlength="80" required></div>
-    <div class="field"><label for="value-code">Code</label><input class="form-control" id="value-code" name="code" value="{{ $value->code }}" maxlength="16" required><p class="hint">Used in codes of SKUs made from now on; those that exist keep theirs.</p></div>
-    <div class="field"><label for="value-swatch">Swatch</label><input type="color" class="form-control form-control-color" id="value-swatch" name="swatch" value="{{ explode('/', $value->swatch ?? '#808080')[0] }}">
-        <label><input type="checkbox" class="form-check-input" name="no_swatch" value="1" @checked($value->swatch === null)> no color</label></div>
+    <h2 id="dialog-title">{{ $value->axis->name }} {{ $label }}</h2>
+    <div class="field"><label for="value-name">Name</label><input class="form-control" id="value-name" name="name" value="{{ $label }}" maxlength="80" required>
+        @if ($label !== $value->name)<p class="hint">The library calls it {{ $value->name }}.</p>@endif
+    </div>
+    <fieldset class="field scope">
+        <legend>The name holds</legend>
+        <label><input type="radio" class="form-check-input" name="scope" value="everywhere" @checked($label === $value->name)> everywhere: {{ count($usedBy) > 1 ? App\Catalog\Usage::inWords($usedBy) : 'only this product uses it' }}</label>
+        <label><input type="radio" class="form-check-input" name="scope" value="here" @checked($label !== $value->name)> on this product only</label>
+    </fieldset>
+    @include('library.value-fields')
     <div class="buttons"><button type="button" class="btn btn-plain" data-do="close">Cancel</button><button class="btn btn-primary">Keep</button></div>
 </form>
+@if ($axis !== null)
+    <div class="minds" role="group" aria-label="More for {{ $label }}">
+        <button type="button" class="btn btn-plain" data-dialog="{{ route('value.merge.plan', [$product, $value]) }}" data-verb="POST" @disabled($axis->count() < 2)>Merge into another…</button>
+        <button type="button" class="btn btn-plain" data-dialog="{{ route('value.split.plan', [$product, $value]) }}" data-verb="POST">Split…</button>
+        <button type="button" class="btn btn-plain" data-dialog="{{ route('setup', $product) }}" data-with="{{ json_encode(['without' => $value->id]) }}" @disabled($axis->count() < 2)>Remove…</button>
+        <form data-act="{{ route('opening', $product) }}"><input type="hidden" name="axis" value="{{ $axis->id }}"><input type="hidden" name="value" value="{{ $opens ? 0 : $value->id }}"><button class="btn btn-plain">{{ $opens ? 'Let shoppers choose the '.$axis->name : 'Shoppers find it chosen' }}</button></form>
+    </div>
+@endif
+</div>

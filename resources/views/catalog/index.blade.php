@@ -33,6 +33,12 @@
                         @endforeach
                     </select>
                 </div>
+                <div class="field">
+                    <label for="like">Set up like</label>
+                    <input class="form-control" id="like" name="like" value="{{ old('like') }}" list="likes" maxlength="40" placeholder="Code, or nothing" autocomplete="off" @error('like') aria-invalid="true" aria-describedby="like-error" @enderror>
+                    <datalist id="likes">@foreach ($page->rows as $row)<option value="{{ $row->code }}">{{ $row->name }}</option>@endforeach</datalist>
+                    @error('like')<p class="error" id="like-error">{{ $message }}</p>@enderror
+                </div>
                 <button class="btn btn-primary submit">Make product</button>
             </div>
         </form>

@@ -4,6 +4,7 @@
 @section('content')
 <x-product-head :product="$product" current="details"/>
 <div class="page">
+    <input type="hidden" id="version" name="version" value="{{ $product->version }}">
     <div class="facts">
         @foreach ([
             'name' => ['Name', 'What a shopper reads.', 120],
@@ -34,8 +35,21 @@
         <input type="hidden" name="field" value="description">
         <textarea class="form-control" id="description" name="value" rows="6" @cannot('edit') readonly @endcannot>{{ $product->description }}</textarea>
     </form>
-    <input type="hidden" id="version" name="version" value="{{ $product->version }}">
     <p class="quiet">Each field is kept as you leave it.</p>
+    <div id="facts">@include('details.facts')</div>
+    @can('edit')
+        <h2>Another product like this</h2>
+        <form class="new-product" method="post" action="{{ route('products.store') }}">
+            @csrf
+            <input type="hidden" name="like" value="{{ $product->code }}">
+            <p class="quiet">With the same axes, values, left-out rules, opening values and shot list: {{ Core\Matrix\Arithmetic::of($loaded->matrix)->inWords() }}. SKUs get codes of their own; pictures, prices and stock stay here.</p>
+            <div>
+                <div class="field"><label for="copy-name">Name</label><input class="form-control" id="copy-name" name="name" value="{{ old('name') }}" maxlength="120" required></div>
+                <div class="field"><label for="copy-code">Code</label><input class="form-control" id="copy-code" name="code" value="{{ old('code') }}" maxlength="40" required autocapitalize="characters">@error('code')<p class="error">{{ $message }}</p>@enderror</div>
+                <button class="btn btn-primary submit">Make product</button>
+            </div>
+        </form>
+    @endcan
     <h2>Take it out</h2>
     <p><a class="btn btn-plain" href="{{ route('sheet', $product) }}"><x-icon name="download"/> Flat sheet (CSV)</a> <a class="btn btn-plain" href="{{ route('json-ld', $product) }}"><x-icon name="download"/> JSON-LD</a></p>
 </div>

@@ -4,18 +4,14 @@
 @section('content')
 <x-product-head :product="$product" current="history"/>
 <div class="page">
-    <table class="plain">
-        <thead><tr><th scope="col">When</th><th scope="col">Who</th><th scope="col">What</th></tr></thead>
-        <tbody>
-        @foreach ($entries as $entry)
-            <tr>
-                <td><time datetime="{{ $entry->created_at->toIso8601String() }}">{{ $entry->created_at->format('j M Y H:i') }}</time></td>
-                <td>{{ $entry->user->name }}</td>
-                <td><span @class(['undone' => $entry->undone_at !== null])>{{ $entry->words }}</span>@if ($entry->undone_at !== null) <span class="quiet">undone {{ $entry->undone_at->format('H:i') }} by {{ $entry->undoer?->name }}</span>@endif</td>
-            </tr>
-        @endforeach
-        </tbody>
-    </table>
+    <form method="get" action="{{ route('history.compare', $product) }}">
+        <div class="history-bar"><p class="quiet">Undo takes back your own changes; what others did meanwhile stays.</p><button class="btn btn-plain">Compare the two points</button></div>
+        @php($points = $entries->getCollection()->whereNull('undone_at')->pluck('id'))
+        <table class="plain history">
+            <thead><tr><th scope="col">From</th><th scope="col">To</th><th scope="col">When</th><th scope="col">Who</th><th scope="col">What</th><th scope="col"><span class="visually-hidden">Undo</span></th></tr></thead>
+            @include('history.entries')
+        </table>
+    </form>
     {{ $entries->links('catalog.pages') }}
 </div>
 @endsection

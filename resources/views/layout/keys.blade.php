@@ -9,6 +9,8 @@
             ['R', 'the row'],
             ['C', 'the column'],
             ['A', 'the whole product'],
+            ['F', 'select by typing names'],
+            ['S', 'select what is like this cell'],
             ['Esc', 'nothing selected, nothing marked'],
             ['1 2 3 4', 'Photos, Codes, Prices, Stock'],
             ['Enter', 'type for the selection'],

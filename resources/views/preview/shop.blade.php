@@ -17,18 +17,26 @@
         <p class="price">{{ $preview->price() === '' ? 'No price yet' : $preview->price().' '.$preview->loaded->product->currency }}</p>
         @foreach ($preview->loaded->matrix->axes as $axis)
             <fieldset>
-                <legend>{{ $axis->name }}{{ $preview->chosenLabel($axis) === '' ? '' : ': '.$preview->chosenLabel($axis) }}</legend>
-                <div class="options">
-                    @foreach ($preview->options($axis) as $option)
-                        <button type="button" class="option {{ str_replace(' ', '-', $option->state) }}" aria-pressed="{{ $option->isChosen ? 'true' : 'false' }}" id="option-{{ $axis->id }}-{{ $loop->index }}"
-                            hx-get="{{ route('preview', ['product' => $preview->loaded->product->code, 'choice' => $option->choice, 'width' => $preview->isPhone ? 'phone' : 'desktop']) }}" hx-target="#shop" hx-swap="morph:outerHTML"
-                            @disabled($option->state === 'missing')>@if ($option->picture !== null)<img src="{{ $option->picture }}" alt="" width="18" height="18">@elseif ($axis->kind === Core\Matrix\AxisKind::Color)<x-swatch :swatch="$option->swatch"/>@endif{{ $option->label }}@if ($option->state !== 'free')<small>{{ $option->state === 'missing' ? 'not offered' : 'sold out' }}</small>@endif</button>
-                    @endforeach
-                </div>
+                <legend>{{ $preview->names->axis($axis) }}{{ $preview->chosenLabel($axis) === '' ? '' : ': '.$preview->chosenLabel($axis) }}</legend>
+                @if ($axis->display === Core\Matrix\AxisDisplay::List)
+                    <select class="form-select" aria-label="{{ $preview->names->axis($axis) }}" id="option-{{ $axis->id }}" name="choice" hx-get="{{ $preview->address('') }}" hx-target="#shop" hx-swap="morph:outerHTML">
+                        <option value="{{ $preview->choice->without($axis->id)->key }}">Choose…</option>
+                        @foreach ($preview->options($axis) as $option)<option value="{{ $option->isChosen ? $preview->choice->key : $option->choice }}" @selected($option->isChosen) @disabled($option->state === 'missing')>{{ $option->label }}{{ $option->state === 'free' ? '' : ($option->state === 'missing' ? ', not offered' : ', sold out') }}</option>@endforeach
+                    </select>
+                @else
+                    <div class="options @if ($axis->display === Core\Matrix\AxisDisplay::PictureSwatches) with-pictures @endif">
+                        @foreach ($preview->options($axis) as $option)
+                            <button type="button" class="option {{ str_replace(' ', '-', $option->state) }}" aria-pressed="{{ $option->isChosen ? 'true' : 'false' }}" id="option-{{ $axis->id }}-{{ $loop->index }}"
+                                hx-get="{{ $preview->address($option->choice) }}" hx-target="#shop" hx-swap="morph:outerHTML"
+                                @disabled($option->state === 'missing')>@if ($option->picture !== null)<img src="{{ $option->picture }}" alt="">@elseif ($axis->display === Core\Matrix\AxisDisplay::ColorSwatches)<x-swatch :swatch="$option->swatch"/>@endif{{ $option->label }}@if ($option->state !== 'free')<small>{{ $option->state === 'missing' ? 'not offered' : 'sold out' }}</small>@endif</button>
+                        @endforeach
+                    </div>
+                @endif
             </fieldset>
         @endforeach
         <button type="button" class="buy" disabled>{{ $preview->offer() }}</button>
         <p class="small-print">{{ $preview->sku() === null ? count($preview->loaded->made).' SKUs in all' : $preview->sku()->code.' · '.$preview->sku()->stock.' in stock' }}. This is a preview: nothing can be bought here.</p>
+        @if ($preview->loaded->facts !== [])<dl class="shop-facts">@foreach ($preview->loaded->facts as $fact)<div><dt>{{ $fact->name }}</dt><dd>{{ $fact->value }}</dd></div>@endforeach</dl>@endif
         @if ($preview->loaded->product->description !== '')<p>{{ $preview->loaded->product->description }}</p>@endif
     </div>
 </div>

@@ -1,0 +1,45 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Actions;
+
+use App\Models\User;
+use Core\Matrix\BoardLayout;
+use Core\Matrix\Matrix;
+use Illuminate\Support\Facades\DB;
+
+/**
+ * Remembers for a person how the board is laid out for products with the same axes. It changes no product,
+ * so it is in no History.
+ */
+final class ArrangeBoard
+{
+    public function run(User $user, Matrix $matrix, int $axisId, string $place): void
+    {
+        $axis = $matrix->axis($axisId) ?? throw new Refused('This axis is no longer on the product. Look at its axes again.');
+        $layout = $this->layout($user, $matrix)->moved($matrix, $axis, $place);
+        DB::table('board_layouts')->upsert(
+            [['user_id' => $user->id, 'axes' => $this->key($matrix), 'down' => $layout->down?->id, 'across' => $layout->across?->id]],
+            ['user_id', 'axes'],
+            ['down', 'across'],
+        );
+    }
+
+    /** The layout a person left products with these axes in, else the usual one. */
+    public function layout(User $user, Matrix $matrix): BoardLayout
+    {
+        $stored = DB::table('board_layouts')->where('user_id', $user->id)->where('axes', $this->key($matrix))->first();
+
+        return $stored === null ? BoardLayout::usual($matrix) : BoardLayout::remembered($matrix, $stored->down, $stored->across);
+    }
+
+    /** What products with the same axes have in common. */
+    private function key(Matrix $matrix): string
+    {
+        $ids = $matrix->axisIds();
+        sort($ids);
+
+        return implode(',', $ids);
+    }
+}

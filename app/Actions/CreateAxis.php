@@ -1,0 +1,32 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Actions;
+
+use App\History\Change;
+use App\History\Keeper;
+use App\History\Ledger;
+use App\Models\HistoryEntry;
+use App\Models\LibraryAxis;
+
+/** Adds an axis to the library. */
+final class CreateAxis
+{
+    public function __construct(private readonly Keeper $keeper)
+    {
+    }
+
+    public function run(Change $change, AxisForm $form): ?HistoryEntry
+    {
+        return $this->keeper->keepLibrary($change, self::class, function (Ledger $ledger) use ($form): string {
+            $taken = LibraryAxis::query()->where('folded', $form->name->folded)->first();
+            if ($taken !== null) {
+                throw new Refused("The library has an axis {$taken->name} already.");
+            }
+            $ledger->insert('axes', $form->row());
+
+            return "Added the axis {$form->name->shown}";
+        });
+    }
+}

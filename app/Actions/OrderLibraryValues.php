@@ -1,0 +1,34 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Actions;
+
+use App\History\Change;
+use App\History\Keeper;
+use App\History\Ledger;
+use App\Models\HistoryEntry;
+use App\Models\LibraryAxis;
+
+/** Puts the values of an axis into another order in the library; products keep their own order. */
+final class OrderLibraryValues
+{
+    public function __construct(private readonly Keeper $keeper)
+    {
+    }
+
+    /** @param  list<int>  $valueIds in the new order */
+    public function run(Change $change, int $axisId, array $valueIds): ?HistoryEntry
+    {
+        return $this->keeper->keepLibrary($change, self::class, function (Ledger $ledger) use ($axisId, $valueIds): string {
+            $axis = LibraryAxis::with('values')->findOrFail($axisId);
+            $own = $axis->values->modelKeys();
+            if (array_diff($own, $valueIds) !== [] || array_diff($valueIds, $own) !== [] || count($own) !== count($valueIds)) {
+                throw new Refused("The values of {$axis->name} changed meanwhile. Look at the order again.");
+            }
+            $ledger->update('axis_values', array_combine($valueIds, array_map(fn (int $place): array => ['position' => $place + 1], array_keys($valueIds))));
+
+            return "Reordered {$axis->name} in the library";
+        });
+    }
+}

@@ -1,0 +1,69 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Actions;
+
+use App\Catalog\Usage;
+use App\History\Change;
+use App\History\Keeper;
+use App\History\Ledger;
+use App\Models\HistoryEntry;
+use App\Models\LibraryAxis;
+use App\Models\LibraryValue;
+use App\Models\SizeRunRecord;
+
+/** Takes out of the library what no product uses or has used: a value, an axis with its values, or a size run. */
+final class RemoveFromLibrary
+{
+    public function __construct(private readonly Keeper $keeper, private readonly Usage $usage)
+    {
+    }
+
+    public function value(Change $change, int $valueId): ?HistoryEntry
+    {
+        return $this->keeper->keepLibrary($change, self::class, function (Ledger $ledger) use ($valueId): string {
+            $value = LibraryValue::with('axis')->findOrFail($valueId);
+            $this->refuseUsed("{$value->axis->name} {$value->name}", $this->usage->everOfValue($valueId));
+            foreach (SizeRunRecord::query()->where('axis_id', $value->axis_id)->get() as $run) {
+                if (in_array($valueId, $run->value_ids, true)) {
+                    throw new Refused("{$value->name} is in the size run {$run->name}. Take it out of the run first.");
+                }
+            }
+            $ledger->delete('axis_values', [$valueId]);
+
+            return "Removed {$value->axis->name} {$value->name} from the library";
+        });
+    }
+
+    public function axis(Change $change, int $axisId): ?HistoryEntry
+    {
+        return $this->keeper->keepLibrary($change, self::class, function (Ledger $ledger) use ($axisId): string {
+            $axis = LibraryAxis::with(['values', 'runs'])->findOrFail($axisId);
+            $this->refuseUsed($axis->name, $this->usage->everOfAxis($axisId));
+            $ledger->delete('size_runs', $axis->runs->modelKeys());
+            $ledger->delete('axis_values', $axis->values->modelKeys());
+            $ledger->delete('axes', [$axisId]);
+
+            return "Removed the axis {$axis->name} from the library";
+        });
+    }
+
+    public function run(Change $change, int $runId): ?HistoryEntry
+    {
+        return $this->keeper->keepLibrary($change, self::class, function (Ledger $ledger) use ($runId): string {
+            $run = SizeRunRecord::query()->findOrFail($runId);
+            $ledger->delete('size_runs', [$runId]);
+
+            return "Removed the size run {$run->name}";
+        });
+    }
+
+    /** @param  list<string>  $products */
+    private function refuseUsed(string $what, array $products): void
+    {
+        if ($products !== []) {
+            throw new Refused("{$what} stays: ".Usage::inWords($products).' '.(count($products) === 1 ? 'uses it or has' : 'use it or have').' used it, and may want it back.');
+        }
+    }
+}

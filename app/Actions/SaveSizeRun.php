@@ -1,0 +1,65 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Actions;
+
+use App\History\Change;
+use App\History\Keeper;
+use App\History\Ledger;
+use App\Models\HistoryEntry;
+use App\Models\LibraryAxis;
+use App\Models\SizeRunRecord;
+use Core\Matrix\Name;
+use Core\Matrix\ValueReader;
+
+/** Makes a size run, or changes one: a name, an axis, and values of it in order. New values join the library. */
+final class SaveSizeRun
+{
+    private const MOST_NAME = 60;
+
+    public function __construct(private readonly Keeper $keeper, private readonly AddLibraryValues $values)
+    {
+    }
+
+    /** @param  ?int  $runId  null for a new one */
+    public function run(Change $change, ?int $runId, string $name, int $axisId, string $typed): ?HistoryEntry
+    {
+        return $this->keeper->keepLibrary($change, self::class, function (Ledger $ledger) use ($runId, $name, $axisId, $typed): string {
+            $called = Name::of($name);
+            if ($called->shown === '' || mb_strlen($called->shown) > self::MOST_NAME) {
+                throw new Refused('A size run needs a name of up to '.self::MOST_NAME.' characters, such as XS–XXL.');
+            }
+            if (SizeRunRecord::query()->where('folded', $called->folded)->whereKeyNot($runId ?? 0)->exists()) {
+                throw new Refused("There is a size run {$called->shown} already.");
+            }
+            $axis = LibraryAxis::with('values')->findOrFail($axisId);
+            $this->values->add($ledger, $axis, $typed);
+            $row = ['axis_id' => $axisId, 'name' => $called->shown, 'folded' => $called->folded, 'value_ids' => json_encode($this->ids($axis->load('values'), $typed), JSON_THROW_ON_ERROR)];
+            if ($runId === null) {
+                $ledger->insert('size_runs', $row);
+            } else {
+                $ledger->update('size_runs', [$runId => $row]);
+            }
+
+            return ($runId === null ? 'Made' : 'Changed')." the size run {$called->shown}";
+        });
+    }
+
+    /** @return non-empty-list<int> */
+    private function ids(LibraryAxis $axis, string $typed): array
+    {
+        $known = [];
+        foreach ($axis->values as $value) {
+            foreach ([...$value->synonyms, $value->name] as $word) {
+                $known[Name::of($word)->folded] = $value->id;
+            }
+        }
+        $ids = array_map(fn (string $label): int => $known[Name::of($label)->folded], (new ValueReader())->read($typed, $axis->kind)->values);
+        if ($ids === []) {
+            throw new Refused('A size run needs at least one value. Type them in order, with commas between.');
+        }
+
+        return array_values(array_unique($ids));
+    }
+}

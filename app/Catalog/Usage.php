@@ -1,0 +1,96 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Catalog;
+
+use App\Models\LibraryValue;
+use Core\Matrix\Matrix;
+use Core\Matrix\Name;
+use Illuminate\Database\Query\Builder;
+use Illuminate\Support\Facades\DB;
+
+/** Which products use what of the library. */
+final class Usage
+{
+    private const SHOWN = 8;
+
+    /** @return list<string> names of the products that use a value at the moment */
+    public function ofValue(int $valueId): array
+    {
+        return $this->names($this->rows('product_values')->where('used.value_id', $valueId)->whereNotNull('used.position'));
+    }
+
+    /** @return list<string> names of the products that use a value, or have used it */
+    public function everOfValue(int $valueId): array
+    {
+        return $this->names($this->rows('product_values')->where('used.value_id', $valueId));
+    }
+
+    /** @return list<string> */
+    public function ofAxis(int $axisId): array
+    {
+        return $this->names($this->rows('product_axes')->where('used.axis_id', $axisId)->whereNotNull('used.position'));
+    }
+
+    /** @return list<string> */
+    public function everOfAxis(int $axisId): array
+    {
+        return $this->names($this->rows('product_axes')->where('used.axis_id', $axisId));
+    }
+
+    /** @return array<int, int> value id => how many products use it */
+    public function countsByValue(int $axisId): array
+    {
+        return $this->rows('product_values')->where('used.axis_id', $axisId)->whereNotNull('used.position')
+            ->groupBy('used.value_id')->selectRaw('used.value_id, count(*) as products')->pluck('products', 'value_id')->all();
+    }
+
+    /** @return array<int, int> axis id => how many products use it */
+    public function countsByAxis(): array
+    {
+        return $this->rows('product_axes')->whereNotNull('used.position')
+            ->groupBy('used.axis_id')->selectRaw('used.axis_id, count(*) as products')->pluck('products', 'axis_id')->all();
+    }
+
+    /**
+     * Other words for the values of a matrix.
+     *
+     * @return array<string, string> folded word => the value's label
+     */
+    public function synonyms(Matrix $matrix): array
+    {
+        $synonyms = [];
+        foreach (LibraryValue::query()->whereIn('axis_id', $matrix->axisIds())->where('synonyms', '<>', '[]')->get() as $value) {
+            $label = $matrix->axisOf($value->id)?->value($value->id)?->label;
+            foreach ($label === null ? [] : $value->synonyms as $word) {
+                $synonyms[Name::of($word)->folded] = $label;
+            }
+        }
+
+        return $synonyms;
+    }
+
+    /**
+     * "Potting smock, Rain cape and 12 more"
+     *
+     * @param  list<string>  $products
+     */
+    public static function inWords(array $products): string
+    {
+        $more = count($products) - self::SHOWN;
+
+        return implode(', ', array_slice($products, 0, self::SHOWN)).($more > 0 ? " and {$more} more" : '');
+    }
+
+    private function rows(string $table): Builder
+    {
+        return DB::table("{$table} as used")->join('products', 'products.id', '=', 'used.product_id')->whereNull('products.removed_at');
+    }
+
+    /** @return list<string> */
+    private function names(Builder $rows): array
+    {
+        return $rows->orderBy('products.name')->pluck('products.name')->all();
+    }
+}

@@ -1,0 +1,148 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\Actions\AddLibraryValues;
+use App\Actions\AxisForm;
+use App\Actions\CreateAxis;
+use App\Actions\EditAxis;
+use App\Actions\EditValue;
+use App\Actions\OrderLibraryValues;
+use App\Actions\RemoveFromLibrary;
+use App\Actions\SaveSizeRun;
+use App\Actions\UndoRedo;
+use App\Http\LibraryRequest;
+use App\Http\Views\LibraryView;
+use App\Models\LibraryAxis;
+use App\Models\LibraryValue;
+use App\Models\SizeRunRecord;
+use Illuminate\Contracts\View\View;
+use Illuminate\Http\Response;
+
+/** The one library: axes, their values, and size runs. */
+final class LibraryController
+{
+    public function axes(LibraryRequest $request): View
+    {
+        return $this->page($request, 'axes');
+    }
+
+    public function createAxis(LibraryRequest $request, CreateAxis $action): View
+    {
+        $action->run($request->change(), $this->axisForm($request));
+
+        return $this->page($request, 'axes', changed: true);
+    }
+
+    public function axis(LibraryRequest $request, LibraryAxis $axis): View
+    {
+        return $this->page($request, 'axis', ['axis' => $axis]);
+    }
+
+    public function editAxis(LibraryRequest $request, LibraryAxis $axis, EditAxis $action): View
+    {
+        $action->run($request->change(), $axis->id, $this->axisForm($request));
+
+        return $this->page($request, 'axis', ['axis' => $axis->refresh()], changed: true);
+    }
+
+    public function removeAxis(LibraryRequest $request, LibraryAxis $axis, RemoveFromLibrary $action): Response
+    {
+        $action->axis($request->change(), $axis->id);
+
+        return response('', 204, ['HX-Redirect' => route('library')]);
+    }
+
+    public function addValues(LibraryRequest $request, LibraryAxis $axis, AddLibraryValues $action): View
+    {
+        $action->run($request->change(), $axis->id, $request->string('values')->toString());
+
+        return $this->page($request, 'axis', ['axis' => $axis], changed: true);
+    }
+
+    public function order(LibraryRequest $request, LibraryAxis $axis, OrderLibraryValues $action): View
+    {
+        $action->run($request->change(), $axis->id, array_map(intval(...), explode(',', $request->string('order')->toString())));
+
+        return $this->page($request, 'axis', ['axis' => $axis], changed: true);
+    }
+
+    public function value(LibraryRequest $request, LibraryValue $value, LibraryView $library): View
+    {
+        return view('library.value', ['value' => $value->load('axis'), 'usedBy' => $library->valueUsedBy($value)]);
+    }
+
+    public function editValue(LibraryRequest $request, LibraryValue $value, EditValue $action): View
+    {
+        $action->run($request->change(), $value->id, ValueController::form($request));
+
+        return $this->page($request, 'axis', ['axis' => $value->axis()->firstOrFail()], changed: true);
+    }
+
+    public function removeValue(LibraryRequest $request, LibraryValue $value, RemoveFromLibrary $action): View
+    {
+        $axis = $value->axis()->firstOrFail();
+        $action->value($request->change(), $value->id);
+
+        return $this->page($request, 'axis', ['axis' => $axis], changed: true);
+    }
+
+    public function runs(LibraryRequest $request): View
+    {
+        return $this->page($request, 'runs');
+    }
+
+    public function saveRun(LibraryRequest $request, SaveSizeRun $action, ?SizeRunRecord $run = null): View
+    {
+        $action->run($request->change(), $run?->id, $request->string('name')->toString(), $request->integer('axis'), $request->string('values')->toString());
+
+        return $this->page($request, 'runs', changed: true);
+    }
+
+    public function run(LibraryRequest $request, SizeRunRecord $run, LibraryView $library): View
+    {
+        return view('library.run', ['record' => $run->load('axis.values'), 'run' => $library->run($run)]);
+    }
+
+    public function removeRun(LibraryRequest $request, SizeRunRecord $run, RemoveFromLibrary $action): View
+    {
+        $action->run($request->change(), $run->id);
+
+        return $this->page($request, 'runs', changed: true);
+    }
+
+    public function undo(LibraryRequest $request, UndoRedo $action): Response
+    {
+        $action->undo($request->change());
+
+        return response('', 204, ['HX-Refresh' => 'true']);
+    }
+
+    public function redo(LibraryRequest $request, UndoRedo $action): Response
+    {
+        $action->redo($request->change());
+
+        return response('', 204, ['HX-Refresh' => 'true']);
+    }
+
+    private function axisForm(LibraryRequest $request): AxisForm
+    {
+        return AxisForm::typed(
+            $request->string('name')->toString(),
+            $request->string('kind')->toString(),
+            $request->string('display')->toString(),
+            $request->boolean('changes_picture'),
+            $request->string('translations')->toString(),
+        );
+    }
+
+    /** @param  array<string, mixed>  $data */
+    private function page(LibraryRequest $request, string $part, array $data = [], bool $changed = false): View
+    {
+        $isPart = $changed || $request->hasHeader('HX-Request');
+
+        return view($isPart ? 'library.fragment' : 'library.page', ['library' => app(LibraryView::class), 'part' => $part] + $data);
+    }
+}

@@ -1,0 +1,127 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\Actions\EditValue;
+use App\Actions\MergeValues;
+use App\Actions\Refused;
+use App\Actions\SetOpening;
+use App\Actions\SplitValue;
+use App\Actions\ValueForm;
+use App\Catalog\LoadedProduct;
+use App\Catalog\ProductLoader;
+use App\Catalog\Usage;
+use App\Http\BoardRequest;
+use App\Http\BoardResponder;
+use App\Http\Views\PlanView;
+use App\Models\LibraryValue;
+use App\Models\Product;
+use Core\CoreException;
+use Core\Matrix\Axis;
+use Illuminate\Contracts\View\View;
+use Illuminate\Http\Response;
+
+/** One value of a product: its name here or everywhere, merging, splitting, and whether shoppers find it chosen. */
+final class ValueController
+{
+    public function __construct(
+        private readonly ProductLoader $loader,
+        private readonly BoardResponder $board,
+    ) {
+    }
+
+    public function show(BoardRequest $request, Product $product, LibraryValue $value, Usage $usage): View
+    {
+        $loaded = $this->loader->load($product);
+
+        return view('board.value', $this->about($loaded, $value) + [
+            'usedBy' => $usage->ofValue($value->id),
+            'opens' => ($loaded->openings[$value->axis_id] ?? 0) === $value->id,
+        ]);
+    }
+
+    public function edit(BoardRequest $request, Product $product, LibraryValue $value, EditValue $action): Response
+    {
+        return $this->board->fragment($request, $action->run($request->change(), $value->id, self::form($request), $request->string('scope')->toString() === 'here'));
+    }
+
+    public function mergePlan(BoardRequest $request, Product $product, LibraryValue $value, MergeValues $action): View
+    {
+        $loaded = $this->loader->load($product);
+        $about = $this->about($loaded, $value);
+        $others = array_values(array_filter($about['axis']->values ?? [], fn ($other): bool => $other->id !== $value->id));
+        $into = $request->integer('into') ?: $others[0]->id ?? 0;
+        [$plan, $problem] = $this->planned(fn (): PlanView => new PlanView($loaded, $action->plan($loaded, $value->id, $into, $request->choices())));
+
+        return view('board.merge', $about + ['others' => $others, 'into' => $into, 'comersStay' => $request->boolean('comers_stay'), 'plan' => $plan, 'problem' => $problem]);
+    }
+
+    public function merge(BoardRequest $request, Product $product, LibraryValue $value, MergeValues $action): Response
+    {
+        return $this->board->fragment($request, $action->run($request->change(), $value->id, $request->integer('into'), $request->choices()));
+    }
+
+    public function splitPlan(BoardRequest $request, Product $product, LibraryValue $value, SplitValue $action): View
+    {
+        $loaded = $this->loader->load($product);
+        $about = $this->about($loaded, $value);
+        $typed = $request->string('parts')->toString();
+        [$plan, $problem] = trim($typed) === '' ? [null, ''] : $this->planned(fn (): PlanView => new PlanView(
+            $loaded,
+            $action->plan($loaded, $value->id, $action->read($loaded, $value->id, $typed), $request->boolean('pictures')),
+        ));
+
+        return view('board.split', $about + ['typed' => $typed, 'pictures' => $request->boolean('pictures'), 'plan' => $plan, 'problem' => $problem]);
+    }
+
+    public function split(BoardRequest $request, Product $product, LibraryValue $value, SplitValue $action): Response
+    {
+        return $this->board->fragment($request, $action->run($request->change(), $value->id, $request->string('parts')->toString(), $request->boolean('pictures')));
+    }
+
+    /** The value that shoppers find chosen on an axis, or the SKU whose gallery opens the product. */
+    public function opening(BoardRequest $request, SetOpening $action): Response
+    {
+        $entry = $request->has('axis')
+            ? $action->value($request->change(), $request->integer('axis'), $request->integer('value') ?: null)
+            : $action->sku($request->change(), $request->boolean('none') ? null : $request->selected());
+
+        return $request->boolean('reload') ? response('', 204, ['HX-Refresh' => 'true']) : $this->board->fragment($request, $entry);
+    }
+
+    public static function form(\Illuminate\Http\Request $request): ValueForm
+    {
+        $colors = array_filter(array_map(fn (mixed $color): string => is_string($color) ? $color : '', (array) $request->input('swatch', [])));
+
+        return ValueForm::typed(
+            $request->string('name')->toString(),
+            $request->string('code')->toString(),
+            $request->boolean('no_swatch') || $colors === [] ? null : implode('/', array_slice($colors, 0, max(1, $request->integer('colors', 1)))),
+            $request->string('synonyms')->toString(),
+            $request->string('translations')->toString(),
+        );
+    }
+
+    /** @return array{product: Product, loaded: LoadedProduct, value: LibraryValue, axis: ?Axis, label: string} */
+    private function about(LoadedProduct $loaded, LibraryValue $value): array
+    {
+        $axis = $loaded->matrix->axisOf($value->id);
+
+        return ['product' => $loaded->product, 'loaded' => $loaded, 'value' => $value->load('axis'), 'axis' => $axis, 'label' => $axis?->value($value->id)->label ?? $value->name];
+    }
+
+    /**
+     * @param  callable(): PlanView  $plan
+     * @return array{?PlanView, string} the plan, or what stands in its way
+     */
+    private function planned(callable $plan): array
+    {
+        try {
+            return [$plan(), ''];
+        } catch (Refused|CoreException $problem) {
+            return [null, $problem->getMessage()];
+        }
+    }
+}

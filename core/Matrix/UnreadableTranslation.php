@@ -1,0 +1,20 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Core\Matrix;
+
+use Core\CoreException;
+
+final class UnreadableTranslation extends CoreException
+{
+    public static function line(string $line): self
+    {
+        return new self("“{$line}” is not a translation. Type a language tag, a colon and the name, such as “de: Moos”.");
+    }
+
+    public static function twice(string $tag): self
+    {
+        return new self("There are two translations for {$tag}. Keep one.");
+    }
+}

@@ -1,0 +1,22 @@
+<h2>Facts</h2>
+<p class="quiet">Shown to shoppers, without making SKUs. A fact that turns out to come in several kinds can become an axis.</p>
+@if ($loaded->facts !== [])
+    <table class="plain facts-table"><tbody>
+    @foreach ($loaded->facts as $fact)
+        <tr><th scope="row">{{ $fact->name }}</th><td>{{ $fact->value }}</td>
+        <td>@can('edit')<a class="btn btn-plain" href="{{ route('board', ['product' => $product, 'open' => route('setup', ['product' => $product, 'fact' => $fact->id], false)]) }}">Make it an axis…</a>
+            <button type="button" class="btn btn-plain" data-post="{{ route('facts.remove', $product) }}" data-with="{{ json_encode(['fact' => $fact->id]) }}">Remove<span class="visually-hidden"> {{ $fact->name }}</span></button>@endcan</td></tr>
+    @endforeach
+    </tbody></table>
+@endif
+@can('edit')
+    <form class="line" data-act="{{ route('facts.set', $product) }}">
+        <div class="field"><label for="fact-name">Fact</label><input class="form-control" id="fact-name" name="name" placeholder="Such as Lining" maxlength="60" required></div>
+        <div class="field"><label for="fact-value">What it says</label><input class="form-control" id="fact-value" name="value" placeholder="Such as cotton" maxlength="200" required></div>
+        <button class="btn btn-plain">Keep the fact</button>
+    </form>
+@endcan
+<h2>What shoppers see first</h2>
+<p>{{ $loaded->opening() === null ? 'No SKU is on offer yet.' : (implode(', ', $loaded->matrix->choice($loaded->opening())) ?: 'The single SKU').($product->opening_cell === null ? ', the first in stock.' : ', as chosen.') }}
+    {{ $loaded->openingChoice()->values === [] ? 'Shoppers choose every value themselves.' : 'They find '.implode(', ', $loaded->matrix->choice($loaded->openingChoice())).' chosen.' }}
+    @if ($product->opening_cell !== null)@can('edit')<button type="button" class="btn btn-plain" data-post="{{ route('opening', $product) }}" data-with='{"none":1,"reload":1}'>Back to the first in stock</button>@endcan @endif</p>

@@ -1,0 +1,2 @@
+@include('details.facts')
+@include('details.kept')

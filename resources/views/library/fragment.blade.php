@@ -1,0 +1,2 @@
+@include('library.'.$part)
+<x-kept :of="$library->library" :swap="true"/>

@@ -1,0 +1,223 @@
+<?php
+
+declare(strict_types=1);
+
+use App\Actions\EditFacts;
+use App\Actions\EditValue;
+use App\Actions\LeaveOutCells;
+use App\Actions\MatrixChoices;
+use App\Actions\ReorderValues;
+use App\Actions\SetCode;
+use App\Actions\SetOpening;
+use App\Actions\SetPrices;
+use App\Actions\SetStock;
+use App\Actions\ValueForm;
+use Core\Gallery\Role;
+use Core\Gallery\View;
+use Tests\Core\Samples;
+use Tests\Shop;
+
+/*
+ * Every row of the table of changes: what it says of it comes true, and undone and redone the product is the
+ * same in everything that is stored and in everything that is exported.
+ */
+
+/** A shop with what is easily lost: prices and codes of single SKUs, stock, narrow pictures, roles, hidden ones, left-out cells. */
+function worriedShop(): Shop
+{
+    $shop = Shop::stocked();
+    $shop->photo('moss xl.jpg', ['Color' => 'Moss', 'Size' => 'XL'], View::Detail, Role::Lead);
+    app(SetPrices::class)->run($shop->change(), $shop->token(['Color' => 'Moss', 'Size' => 'XL']), '54');
+    app(SetCode::class)->run($shop->change(), $shop->token(['Color' => 'Clay', 'Size' => 'S']), 'ODD-1');
+    app(SetStock::class)->run($shop->change(), $shop->token(['Color' => 'Slate']), '7');
+    app(LeaveOutCells::class)->run($shop->change(), $shop->token(['Color' => 'Slate', 'Size' => 'XL']), false);
+    app(SetOpening::class)->sku($shop->change(), $shop->token(['Color' => 'Clay', 'Size' => 'M']));
+
+    return $shop;
+}
+
+const ALL_SIZES = 'S, M, L, XL';
+
+it('is undone and redone to the identical product and exports', function (Closure $change): void {
+    $shop = worriedShop();
+    $before = $shop->everything();
+    $change($shop);
+    $after = $shop->everything();
+    expect($after)->not->toEqual($before);
+    $shop->undo();
+    expect($shop->everything())->toBe($before);
+    $shop->redo();
+    expect($shop->everything())->toBe($after);
+})->with([
+    'add a value' => fn (Shop $shop) => $shop->axes(['Color' => 'Moss, Clay, Slate, Oat', 'Size' => ALL_SIZES]),
+    'add a value like another' => fn (Shop $shop) => $shop->changeAxes(['Color' => 'Moss, Clay, Slate, Oat', 'Size' => ALL_SIZES], new MatrixChoices(likes: ['color' => ['oat' => 'Slate']])),
+    'remove a value' => fn (Shop $shop) => $shop->axes(['Color' => 'Clay, Slate', 'Size' => ALL_SIZES]),
+    'reorder' => fn (Shop $shop) => app(ReorderValues::class)->run($shop->change(), $shop->id('Color'), [$shop->id('Slate'), $shop->id('Moss'), $shop->id('Clay')]),
+    'rename here only' => fn (Shop $shop) => app(EditValue::class)->run($shop->change(), $shop->id('Moss'), ValueForm::typed('Forest', 'MOSS', '#5f7049'), true),
+    'rename everywhere' => fn (Shop $shop) => app(EditValue::class)->run($shop->change(), $shop->id('Moss'), ValueForm::typed('Forest', 'FRS', '#5f7049')),
+    'merge' => fn (Shop $shop) => $shop->merge('Moss', 'Clay'),
+    'merge with the SKUs that come, stock added' => fn (Shop $shop) => $shop->merge('Moss', 'Clay', new MatrixChoices(stockAddsUp: true, comersStay: true)),
+    'split' => fn (Shop $shop) => $shop->split('Moss', 'Fern, Lichen', true),
+    'split and keep the name' => fn (Shop $shop) => $shop->split('Moss', 'Moss, Lichen'),
+    'add an axis' => fn (Shop $shop) => $shop->axes(['Color' => 'Moss, Clay, Slate', 'Size' => ALL_SIZES, 'Style' => 'Buttoned, Pullover'], ['style' => 'Pullover']),
+    'drop an axis' => fn (Shop $shop) => $shop->axes(['Color' => 'Moss, Clay, Slate'], [], [$shop->id('Size') => $shop->id('XL')], true),
+    'drop an axis and keep it as a fact' => fn (Shop $shop) => $shop->changeAxes(['Color' => 'Moss, Clay, Slate'], new MatrixChoices(survivors: [$shop->id('Size') => $shop->id('M')], asFacts: [$shop->id('Size')])),
+    'exchange an axis' => fn (Shop $shop) => $shop->changeAxes(['Color' => 'Moss, Clay, Slate', 'Length' => 'Short, Long'], new MatrixChoices(exchanges: [$shop->id('Size') => 'length'], heirs: [$shop->id('S') => 'short', $shop->id('M') => 'short', $shop->id('L') => 'long', $shop->id('XL') => ''])),
+    'drop all axes' => fn (Shop $shop) => $shop->axes([], [], [$shop->id('Size') => $shop->id('M'), $shop->id('Color') => $shop->id('Clay')]),
+    'leave out a cell' => fn (Shop $shop) => app(LeaveOutCells::class)->run($shop->change(), $shop->token(['Color' => 'Moss', 'Size' => 'XL']), false),
+    'leave out by a rule' => fn (Shop $shop) => app(LeaveOutCells::class)->byRule($shop->change(), [$shop->id('Color') => [$shop->id('Moss'), $shop->id('Clay')], $shop->id('Size') => [$shop->id('S'), $shop->id('XL')]], false),
+    'offer again' => fn (Shop $shop) => app(LeaveOutCells::class)->run($shop->change(), '*', true),
+    'opening value' => fn (Shop $shop) => app(SetOpening::class)->value($shop->change(), $shop->id('Color'), $shop->id('Slate')),
+    'opening SKU back to the first' => fn (Shop $shop) => app(SetOpening::class)->sku($shop->change(), null),
+    'a fact' => fn (Shop $shop) => app(EditFacts::class)->set($shop->change(), 'Lining', 'cotton'),
+]);
+
+it('adds a value like another: its price, weight and left-out cells, never its stock or codes', function (): void {
+    $shop = worriedShop();
+    $shop->changeAxes(['Color' => 'Moss, Clay, Slate, Oat, Ink', 'Size' => ALL_SIZES], new MatrixChoices(likes: ['color' => ['oat' => 'Moss', 'ink' => 'Slate']]));
+    $oat = $shop->sku(['Color' => 'Oat', 'Size' => 'XL']);
+    expect($oat->price)->toBe('54.000')
+        ->and($oat->stock)->toBe(0)
+        ->and($oat->code)->toBe('SMOCK-OAT-XL')
+        ->and($shop->sku(['Color' => 'Oat', 'Size' => 'S'])->price)->toBe('49.000')
+        ->and($shop->loaded()->made)->not->toHaveKey($shop->token(['Color' => 'Ink', 'Size' => 'XL']))
+        ->and($shop->files(['Color' => 'Oat', 'Size' => 'XL']))->toBe(['guide.jpg'])
+        ->and($shop->words())->toContain('makes 7');
+});
+
+it('merges two colors that both have stock and a Lead: the person says which stays', function (): void {
+    $shop = worriedShop();
+    $moss = $shop->sku(['Color' => 'Moss', 'Size' => 'M']);
+    $clay = $shop->sku(['Color' => 'Clay', 'Size' => 'M']);
+    $cell = $shop->token(['Color' => 'Clay', 'Size' => 'M']);
+    $clash = 'lead-'.$shop->placement('Clay front.jpg').'-'.$shop->placement('Moss front.jpg');
+    $shop->merge('Moss', 'Clay', new MatrixChoices(stockAddsUp: true, winners: [$cell => $moss->id], roles: [$clash => $shop->placement('Moss front.jpg')]));
+    $loaded = $shop->loaded();
+    expect($loaded->made)->toHaveCount(7)
+        ->and($loaded->made[$cell]->id)->toBe($moss->id)
+        ->and($loaded->made[$cell]->code)->toBe('SMOCK-MOSS-M')
+        ->and($loaded->made[$cell]->stock)->toBe(20)
+        ->and($shop->sku(['Color' => 'Clay', 'Size' => 'S'])->code)->toBe('ODD-1')
+        ->and(array_column($loaded->skus, null, 'id')[$clay->id]->isMade())->toBeFalse()
+        ->and($shop->gallery(['Color' => 'Clay', 'Size' => 'M'])->lead()?->file)->toBe('Moss front.jpg')
+        ->and($shop->gallery(['Color' => 'Clay', 'Size' => 'XL'])->lead()?->file)->toBe('moss xl.jpg')
+        ->and($loaded->placements[$shop->placement('Clay front.jpg')]->placement->roles)->toBe([])
+        ->and($shop->files(['Color' => 'Clay', 'Size' => 'S']))->toHaveCount(9)
+        ->and($loaded->tray())->toBe([])
+        ->and($shop->words())->toContain('Merged Color Moss into Clay: moves 1, retires 4');
+});
+
+it('leaves the merged value’s own SKUs and Lead where nothing else is said', function (): void {
+    $shop = worriedShop();
+    $shop->merge('Moss', 'Clay');
+    expect($shop->sku(['Color' => 'Clay', 'Size' => 'M'])->code)->toBe('SMOCK-CLAY-M')
+        ->and($shop->sku(['Color' => 'Clay', 'Size' => 'M'])->stock)->toBe(10)
+        ->and($shop->gallery(['Color' => 'Clay', 'Size' => 'M'])->lead()?->file)->toBe('Clay front.jpg');
+});
+
+it('splits a color: SKUs and pictures go to the first part, the others are made like it', function (bool $pictures, array $files): void {
+    $shop = worriedShop();
+    $code = $shop->sku(['Color' => 'Moss', 'Size' => 'XL'])->code;
+    $shop->split('Moss', 'Fern, Lichen', $pictures);
+    expect($shop->sku(['Color' => 'Fern', 'Size' => 'XL'])->code)->toBe($code)
+        ->and($shop->sku(['Color' => 'Fern', 'Size' => 'XL'])->stock)->toBe(10)
+        ->and($shop->sku(['Color' => 'Lichen', 'Size' => 'XL'])->price)->toBe('54.000')
+        ->and($shop->sku(['Color' => 'Lichen', 'Size' => 'XL'])->stock)->toBe(0)
+        ->and($shop->gallery(['Color' => 'Fern', 'Size' => 'S'])->lead()?->file)->toBe('Moss front.jpg')
+        ->and($shop->files(['Color' => 'Lichen', 'Size' => 'S']))->toBe($files)
+        ->and(array_map(fn ($value): string => $value->label, $shop->loaded()->matrix->axes[0]->values))->toBe(['Fern', 'Lichen', 'Clay', 'Slate']);
+})->with([
+    'pictures for the first part' => [false, ['guide.jpg']],
+    'pictures for all' => [true, ['Moss front.jpg', 'Moss back.jpg', 'Moss worn.jpg', 'Moss detail.jpg', 'guide.jpg']],
+]);
+
+it('exchanges an axis: SKUs keep code, stock and pictures under the value that takes over', function (): void {
+    $shop = worriedShop();
+    $shop->photo('long.jpg', ['Size' => 'L']);
+    $large = $shop->sku(['Color' => 'Moss', 'Size' => 'L']);
+    $shop->changeAxes(['Color' => 'Moss, Clay, Slate', 'Length' => 'Short, Long'], new MatrixChoices(
+        exchanges: [$shop->id('Size') => 'length'],
+        heirs: [$shop->id('S') => 'short', $shop->id('M') => '', $shop->id('L') => 'long', $shop->id('XL') => ''],
+    ));
+    expect($shop->sku(['Color' => 'Moss', 'Length' => 'Long'])->id)->toBe($large->id)
+        ->and($shop->loaded()->made)->toHaveCount(6)
+        ->and($shop->files(['Color' => 'Clay', 'Length' => 'Long']))->toContain('long.jpg')
+        ->and($shop->files(['Color' => 'Clay', 'Length' => 'Short']))->not->toContain('long.jpg')
+        ->and($shop->words())->toContain('in the place of Size');
+});
+
+it('drops an axis whose SKUs differ in price: the survivor’s price stays, or that of the SKU chosen', function (): void {
+    $shop = worriedShop();
+    $size = $shop->id('Size');
+    $xl = $shop->sku(['Color' => 'Moss', 'Size' => 'XL']);
+    $shop->changeAxes(['Color' => 'Moss, Clay, Slate'], new MatrixChoices(survivors: [$size => $shop->id('M')], winners: [$shop->token(['Color' => 'Moss']) => $xl->id]));
+    expect($shop->sku(['Color' => 'Moss'])->price)->toBe('54.000')
+        ->and($shop->sku(['Color' => 'Clay'])->price)->toBe('49.000')
+        ->and($shop->loaded()->made)->toHaveCount(3);
+});
+
+it('turns a fact into an axis and back', function (): void {
+    $shop = worriedShop();
+    app(EditFacts::class)->set($shop->change(), 'Lining', 'cotton');
+    $shop->axes(['Color' => 'Moss, Clay, Slate', 'Size' => ALL_SIZES, 'Lining' => 'Wool, Cotton']);
+    expect($shop->loaded()->facts)->toBe([])
+        ->and($shop->sku(['Color' => 'Moss', 'Size' => 'M', 'Lining' => 'Cotton'])->stock)->toBe(10)
+        ->and($shop->sku(['Color' => 'Moss', 'Size' => 'M', 'Lining' => 'Wool'])->stock)->toBe(0);
+    $shop->changeAxes(['Color' => 'Moss, Clay, Slate', 'Size' => ALL_SIZES], new MatrixChoices(survivors: [$shop->id('Lining') => $shop->id('Cotton')], asFacts: [$shop->id('Lining')]));
+    expect($shop->loaded()->facts[0]->value)->toBe('Cotton')
+        ->and($shop->sku(['Color' => 'Moss', 'Size' => 'M'])->stock)->toBe(10);
+    expect(fn () => app(EditFacts::class)->set($shop->change(), 'color', 'green'))->toThrow(App\Actions\Refused::class, 'Color is an axis of this product');
+});
+
+it('brings a removed value back with everything: label, opening, codes, prices, stock and pictures', function (): void {
+    $shop = worriedShop();
+    app(EditValue::class)->run($shop->change(), $shop->id('Moss'), ValueForm::typed('Forest', 'MOSS', '#5f7049'), true);
+    app(SetOpening::class)->value($shop->change(), $shop->id('Color'), $shop->id('Moss'));
+    $before = $shop->everything();
+    $shop->axes(['Color' => 'Clay, Slate', 'Size' => ALL_SIZES]);
+    expect($shop->words())->toBe('Removed Color Forest: retires 4 with 40 in stock, 5 pictures return to the tray (2 colors × 4 sizes = 8 cells − 1 left out = 7 SKUs)')
+        ->and($shop->loaded()->openingChoice()->values)->toBe([]);
+    $shop->axes(['Color' => 'Moss, Clay, Slate', 'Size' => ALL_SIZES]);
+    expect($shop->everything())->toBe($before);
+});
+
+it('restores random products after any change of mind', function (int $seed): void {
+    $random = Samples::random($seed);
+    $pick = fn (array $list): mixed => $list[$random->getInt(0, count($list) - 1)];
+    $shop = Shop::open();
+    $shop->axes(array_slice(['Color' => 'Moss, Clay, Slate', 'Size' => 'S, M, L', 'Style' => 'Buttoned, Pullover'], 0, $random->getInt(1, 3)));
+    $axes = $shop->loaded()->matrix->axes;
+    foreach (range(1, 5) as $at) {
+        $axis = $pick($axes);
+        $shop->photo("p{$at}.jpg", [$axis->name => $pick($axis->values)->label], $pick([View::Front, View::Back, null]), $pick([Role::Lead, Role::Card, null]));
+    }
+    foreach ($axes as $axis) {
+        app(SetStock::class)->run($shop->change(), $shop->token([$axis->name => $pick($axis->values)->label]), (string) $random->getInt(0, 9));
+        app(SetPrices::class)->run($shop->change(), $shop->token([$axis->name => $pick($axis->values)->label]), (string) $random->getInt(10, 90));
+    }
+    $stock = array_sum(array_map(fn ($sku): int => $sku->stock, $shop->loaded()->skus));
+    $codes = array_map(fn ($sku): string => $sku->code, array_column($shop->loaded()->skus, null, 'id'));
+    foreach (range(1, 5) as $step) {
+        $axis = $pick($shop->loaded()->matrix->axes);
+        $typed = [];
+        foreach ($shop->loaded()->matrix->axes as $own) {
+            $typed[$own->name] = implode(', ', array_map(fn ($value): string => $value->label, $own->values));
+        }
+        [$one, $other] = [$axis->values[0], $axis->values[$axis->count() - 1]];
+        $before = $shop->everything();
+        match (true) {
+            $axis->count() > 1 && $random->getInt(0, 2) === 0 => $shop->merge($one->label, $other->label, new MatrixChoices(stockAddsUp: $random->getInt(0, 1) === 1, comersStay: $random->getInt(0, 1) === 1)),
+            $random->getInt(0, 1) === 0 => $shop->split($one->label, "{$one->label}, Part {$seed} {$step}", $random->getInt(0, 1) === 1),
+            default => $shop->changeAxes([...$typed, $axis->name => "{$typed[$axis->name]}, New {$step}"], new MatrixChoices(likes: [mb_strtolower($axis->name) => ["new {$step}" => $other->label]])),
+        };
+        $after = $shop->everything();
+        $shop->undo();
+        expect($shop->everything())->toBe($before);
+        $shop->redo();
+        expect($shop->everything())->toBe($after);
+        // No unit is lost and no code goes to another SKU, whatever collapses.
+        $skus = $shop->loaded()->skus;
+        expect(array_sum(array_map(fn ($sku): int => $sku->stock, $skus)))->toBe($stock)
+            ->and(array_intersect_key(array_map(fn ($sku): string => $sku->code, array_column($skus, null, 'id')), $codes))->toBe($codes);
+    }
+})->with(range(1, 10));
