@@ -24,6 +24,8 @@ final class LoadedProduct
 
     private ?Coverage $coverage = null;
 
+    private ?Combination $opening = null;
+
     /**
      * @param  list<SkuRow>  $skus  retired ones too
      * @param  array<int, PlacementRow>  $placements  by id, in the one order
@@ -80,8 +82,8 @@ final class LoadedProduct
     /** The SKU's cell that shoppers see before choosing. */
     public function opening(): ?Combination
     {
-        return Opening::cell(
-            $this->matrix,
+        return $this->opening ??= Opening::cell(
+            $this->madeCells(),
             array_map(fn (SkuRow $sku): int => $sku->stock, $this->made),
             $this->product->opening_cell === null ? null : Combination::fromKey($this->product->opening_cell),
             $this->openingChoice(),

@@ -14,24 +14,26 @@ final class Opening
      * The chosen cell if it is made; else, of the made cells that the opening choice leaves, the first in
      * stock; else the first of them.
      *
+     * @param  list<Combination>  $made  in the product's order
      * @param  array<string, int>  $stock  made cell's key => units
      * @param  ?Combination  $choice  the values that shoppers find chosen, as choice() gives them
      */
-    public static function cell(Matrix $matrix, array $stock, ?Combination $chosen = null, ?Combination $choice = null): ?Combination
+    public static function cell(array $made, array $stock, ?Combination $chosen = null, ?Combination $choice = null): ?Combination
     {
         if ($chosen !== null && isset($stock[$chosen->key])) {
             return $chosen;
         }
-        $cells = array_map(fn (int|string $key): Combination => Combination::fromKey((string) $key), array_keys($stock));
-        $open = array_values(array_filter($cells, fn (Combination $cell): bool => $choice === null || $cell->includes($choice)));
-        $inOrder = $matrix->inOrder($open);
-        foreach ($inOrder as $cell) {
-            if ($stock[$cell->key] > 0) {
-                return $cell;
+        $first = null;
+        foreach ($made as $cell) {
+            if ($choice === null || $cell->includes($choice)) {
+                if ($stock[$cell->key] > 0) {
+                    return $cell;
+                }
+                $first ??= $cell;
             }
         }
 
-        return $inOrder[0] ?? null;
+        return $first;
     }
 
     /**

@@ -43,17 +43,26 @@ final readonly class Combination
     /** @throws UnreadableKey */
     public static function fromKey(string $key): self
     {
+        if ($key === '') {
+            return new self([], '');
+        }
+        if (preg_match('/^\d+:\d+(?:,\d+:\d+)*$/', $key) !== 1) {
+            throw new UnreadableKey($key);
+        }
         $values = [];
-        if ($key !== '') {
-            foreach (explode(',', $key) as $part) {
-                if (preg_match('/^(\d+):(\d+)$/', $part, $found) !== 1 || isset($values[(int) $found[1]])) {
-                    throw new UnreadableKey($key);
-                }
-                $values[(int) $found[1]] = (int) $found[2];
+        $isCanonical = true;
+        $last = 0;
+        foreach (explode(',', $key) as $part) {
+            [$axis, $value] = explode(':', $part);
+            $isCanonical = $isCanonical && (int) $axis > $last;
+            $last = (int) $axis;
+            if (isset($values[$last])) {
+                throw new UnreadableKey($key);
             }
+            $values[$last] = (int) $value;
         }
 
-        return self::of($values);
+        return $isCanonical ? new self($values, $key) : self::of($values);
     }
 
     public function value(int $axisId): ?int

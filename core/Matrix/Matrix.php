@@ -189,15 +189,16 @@ final readonly class Matrix
     public function inOrder(array $cells): array
     {
         $ranks = [];
-        foreach ($cells as $at => $cell) {
-            $rank = [];
+        foreach ($cells as $cell) {
+            // As digits of one number, each axis with a place more for what it does not have.
+            $rank = 0;
             foreach ($this->axes as $axis) {
-                $rank[] = $axis->place($cell->value($axis->id) ?? 0) ?? PHP_INT_MAX;
+                $rank = $rank * ($axis->count() + 1) + ($axis->place($cell->values[$axis->id] ?? 0) ?? $axis->count());
             }
-            $ranks[$at] = $rank;
+            $ranks[] = $rank;
         }
-        uksort($cells, fn (int $a, int $b): int => $ranks[$a] <=> $ranks[$b]);
+        array_multisort($ranks, SORT_NUMERIC, array_keys($cells), $cells);
 
-        return array_values($cells);
+        return $cells;
     }
 }

@@ -53,8 +53,12 @@ final class Simplifier
      */
     public function simplify(Reach $reach, array $cells, Matrix $matrix): Reach
     {
-        $simple = $this->fromCells($reach->among($cells), $cells, $matrix);
         $active = $reach->activeIn($matrix);
+        $covered = $reach->among($cells);
+        if (count($active->clauses) === 1 && count($covered) < count($cells)) {
+            return $active->union($reach->dormantIn($matrix));
+        }
+        $simple = $this->fromCells($covered, $cells, $matrix);
         $shorter = count($simple->clauses) < count($active->clauses)
             || $simple->isEverything()
             || $active->isNothing();

@@ -150,13 +150,31 @@ it('is never empty before a choice while any picture is linked', function (): vo
 });
 
 it('opens on the chosen SKU, else the first made and in stock, else the first made', function (array $stock, ?string $chosen, ?string $opens): void {
-    expect(Opening::cell(Samples::smock(), $stock, $chosen === null ? null : Combination::fromKey($chosen))?->key)->toBe($opens);
+    $made = Samples::smock()->inOrder(array_map(Combination::fromKey(...), array_keys($stock)));
+    expect(Opening::cell($made, $stock, $chosen === null ? null : Combination::fromKey($chosen))?->key)->toBe($opens);
 })->with([
     [['1:12,2:21' => 3, '1:11,2:22' => 4, '1:11,2:21' => 0], null, '1:11,2:22'],
     [['1:12,2:21' => 0, '1:11,2:22' => 0], null, '1:11,2:22'],
     [['1:12,2:21' => 3, '1:11,2:22' => 4], '1:12,2:21', '1:12,2:21'],
     [['1:11,2:22' => 4], '1:12,2:21', '1:11,2:22'],
     [[], null, null],
+]);
+
+it('opens within the values that shoppers find chosen, as far as a made SKU has them', function (array $openings, string $choice, ?string $opens): void {
+    $matrix = Samples::smock(leftOut: Reach::fromArrays([[1 => [13], 2 => [24]]]));
+    $made = $matrix->inOrder($matrix->offered());
+    $stock = array_fill_keys(array_map(fn (Combination $cell): string => $cell->key, $made), 5);
+    $stock['1:13,2:21'] = 0;
+    $found = Opening::choice($matrix, $made, $openings);
+    expect($found->key)->toBe($choice)
+        ->and(Opening::cell($made, $stock, null, $found)?->key)->toBe($opens);
+})->with([
+    'none' => [[], '', '1:11,2:21'],
+    'a color' => [[1 => 13], '1:13', '1:13,2:22'],
+    'a size' => [[2 => 24], '2:24', '1:11,2:24'],
+    'both' => [[2 => 22, 1 => 12], '1:12,2:22', '1:12,2:22'],
+    'a size that the color does not come in' => [[1 => 13, 2 => 24], '1:13', '1:13,2:22'],
+    'a value the product does not have' => [[1 => 99], '', '1:11,2:21'],
 ]);
 
 it('moves a picture between its new neighbors, as near to its place as they allow', function (int $id, int $to, array $expected): void {

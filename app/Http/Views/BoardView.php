@@ -117,8 +117,9 @@ final class BoardView
             return [new BoardHead('*', $this->matrix->axes === [] ? 'The SKU' : 'SKU')];
         }
         $counts = [];
+        $shown = Combination::of($fixed);
         foreach ($this->loaded->made as $sku) {
-            if ($sku->cell->includes(Combination::of($fixed))) {
+            if ($sku->cell->includes($shown)) {
                 $counts[$sku->cell->value($across->id)] = ($counts[$sku->cell->value($across->id)] ?? 0) + 1;
             }
         }
