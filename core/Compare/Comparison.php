@@ -148,8 +148,8 @@ final class Comparison
                 $parts[] = $old === null ? 'new, '.$wording->say($any->reach, $after->matrix) : 'not in the product';
             } else {
                 foreach ([
-                    ['linked to', $wording->say($old->reach, $before->matrix), $wording->say($new->reach, $after->matrix)],
-                    ['hidden from', $this->hidden($old, $before->matrix), $this->hidden($new, $after->matrix)],
+                    ['linked to', ...$this->reaches($old->reach, $before->matrix, $new->reach, $after->matrix)],
+                    ['hidden from', ...$this->reaches($old->hidden, $before->matrix, $new->hidden, $after->matrix)],
                     ['view', $old->view->value ?? '', $new->view->value ?? ''],
                     ['roles', $this->roles($old), $this->roles($new)],
                     ['alt text', $old->altText, $new->altText],
@@ -171,9 +171,15 @@ final class Comparison
         return $differences;
     }
 
-    private function hidden(Placement $placement, Matrix $matrix): string
+    /** @return array{string, string} in words, alike where only names are others */
+    private function reaches(Reach $old, Matrix $before, Reach $new, Matrix $after): array
     {
-        return $placement->hidden->activeIn($matrix)->isNothing() ? '' : (new Wording())->say($placement->hidden, $matrix);
+        if ($old->activeIn($before)->equals($new->activeIn($after))) {
+            return ['', ''];
+        }
+        $say = fn (Reach $reach, Matrix $matrix): string => $reach->activeIn($matrix)->isNothing() ? '' : (new Wording())->say($reach, $matrix);
+
+        return [$say($old, $before), $say($new, $after)];
     }
 
     private function roles(Placement $placement): string

@@ -8,7 +8,9 @@
             <tr>
                 <td class="name">{{ $run->name }}</td>
                 <td>{{ $record->axis->name }}</td>
-                <td><span class="run">@foreach ($run->sizes as $size)<span>{{ $size }}</span>@endforeach</span>@if ($library->orderRemark($run) !== '')<br><span class="quiet">{{ $library->orderRemark($run) }}</span>@endif</td>
+                <td><span class="run">@foreach ($run->sizes as $size)<span>{{ $size }}</span>@endforeach</span>@if ($library->orderRemark($run) !== '')<br><span class="quiet">{{ $library->orderRemark($run) }}</span>@endif
+                    @php($guide = Core\Sizes\SizeGuide::of($run))
+                    @if ($guide !== null)<details class="guide"><summary>For a size guide</summary><table class="plain"><thead><tr>@foreach ($guide->columns as $column)<th scope="col">{{ $column }}</th>@endforeach</tr></thead><tbody>@foreach ($guide->rows as $row)<tr>@foreach ($row as $cell)<td>{{ $cell }}</td>@endforeach</tr>@endforeach</tbody></table></details>@endif</td>
                 <td class="number">{{ count($run->sizes) }}</td>
                 <td>@can('edit')<button type="button" class="btn btn-plain" data-dialog="{{ route('library.run', $record) }}">Change…<span class="visually-hidden"> {{ $run->name }}</span></button>@endcan</td>
             </tr>

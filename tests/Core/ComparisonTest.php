@@ -1,0 +1,89 @@
+<?php
+
+declare(strict_types=1);
+
+use Core\Compare\ComparedSku;
+use Core\Compare\Comparison;
+use Core\Compare\Difference;
+use Core\Compare\ProductState;
+use Core\Gallery\Placement;
+use Core\Gallery\Role;
+use Core\Gallery\View;
+use Core\Matrix\Combination;
+use Core\Matrix\Matrix;
+use Core\Matrix\Value;
+use Core\Reach\Reach;
+use Tests\Core\Samples;
+
+/** A smock in two colors, a SKU in each, and two pictures; the arguments say what is different. */
+function smockState(?Matrix $matrix = null, array $skus = [], array $pictures = [], array $details = []): ProductState
+{
+    $pictures += [
+        1 => Samples::placement(1, Reach::fromArrays([[1 => [11]]]), View::Front, [Role::Lead]),
+        2 => Samples::placement(2, Reach::everything(), View::SizeGuide),
+    ];
+    ksort($pictures);
+
+    return new ProductState(
+        $matrix ?? Samples::smock(['Moss', 'Clay'], ['S', 'M']),
+        array_filter($skus + [
+            1 => new ComparedSku('A-1', Combination::of([1 => 11, 2 => 21]), true, '49.00', 10),
+            2 => new ComparedSku('A-2', Combination::of([1 => 12, 2 => 21]), true, '49.00', 10),
+        ]),
+        array_filter($pictures),
+        $details + ['Name' => 'Smock', 'Price' => '49.00'],
+    );
+}
+
+/** @return list<string> */
+function differences(ProductState $before, ProductState $after): array
+{
+    return array_map(fn (Difference $difference): string => "{$difference->section->value}: {$difference->words}", (new Comparison())->between($before, $after));
+}
+
+it('finds nothing between a state and itself', function (): void {
+    expect(differences(smockState(), smockState()))->toBe([]);
+});
+
+it('says what is different', function (ProductState $after, array $words): void {
+    expect(differences(smockState(), $after))->toBe($words);
+})->with([
+    'details' => fn () => [smockState(details: ['Name' => 'Smock II', 'Fact Lining' => 'cotton']), ['Details: Name: Smock → Smock II', 'Details: Fact Lining: none → cotton']],
+    'a value more' => fn () => [smockState(Samples::smock(['Moss', 'Clay', 'Oat'], ['S', 'M'])), ['Axes and values: Color has Oat more']],
+    'a value less' => fn () => [smockState(Samples::smock(['Moss'], ['S', 'M'])), ['Axes and values: Color has no Clay any more']],
+    'an axis more' => fn () => [smockState(Samples::smock(['Moss', 'Clay'], ['S', 'M'], ['Wrap'])), ['Axes and values: Style is new, with Wrap']],
+    'an axis less' => fn () => [smockState(Samples::smock(['Moss', 'Clay'], [])), ['Axes and values: Size is gone; it had S, M']],
+    'a label' => fn () => [smockState(Samples::smock(['Forest', 'Clay'], ['S', 'M'])), ['Axes and values: Color Moss is called Forest']],
+    'an order' => fn () => [smockState(Matrix::of([Samples::smock(['Moss', 'Clay'])->axes[0]->with([new Value(12, 'Clay'), new Value(11, 'Moss')]), Samples::smock(sizes: ['S', 'M'])->axes[1]])), ['Axes and values: Color stands in another order: Clay, Moss']],
+    'left out' => fn () => [smockState(Samples::smock(['Moss', 'Clay'], ['S', 'M'], leftOut: Reach::fromArrays([[1 => [12], 2 => [22]]]))), ['Axes and values: Left out: none → Clay, M']],
+    'a SKU retired' => fn () => [smockState(skus: [2 => new ComparedSku('A-2', Combination::of([1 => 12, 2 => 21]), false, '49.00', 10)]), ['SKUs: A-2 retired']],
+    'a SKU moved, with all else' => fn () => [smockState(skus: [2 => new ComparedSku('B-9', Combination::of([1 => 12, 2 => 22]), true, '54.00', 3)]), ['SKUs: B-9 from Clay, S to Clay, M, code A-2 → B-9, price 49.00 → 54.00, stock 10 → 3']],
+    'a SKU new' => fn () => [smockState(skus: [3 => new ComparedSku('A-3', Combination::of([1 => 12, 2 => 22]), true, '', 0)]), ['SKUs: A-3 new: Clay, M']],
+    'a SKU not there yet' => fn () => [smockState(skus: [2 => null]), ['SKUs: A-2 not made yet']],
+    'a picture elsewhere' => fn () => [smockState(pictures: [1 => Samples::placement(1, Reach::fromArrays([[1 => [12]]]), View::Back)]), ['Pictures: p1.jpg: linked to Moss → Clay, view front → back, roles Lead → none']],
+    'a picture hidden and described' => fn () => [smockState(pictures: [2 => new Placement(2, 'p2.jpg', Reach::everything(), Reach::fromArrays([[2 => [21]]]), View::SizeGuide, [], 'Sizes')]), ['Pictures: p2.jpg: hidden from none → S, alt text none → Sizes']],
+    'a picture gone, one new' => fn () => [smockState(pictures: [2 => null, 3 => Samples::placement(3, Reach::fromArrays([[1 => [12]]]))]), ['Pictures: p2.jpg: not in the product', 'Pictures: p3.jpg: new, Clay']],
+]);
+
+it('says that pictures stand in another order', function (): void {
+    $state = smockState();
+    $turned = new ProductState($state->matrix, $state->skus, array_reverse($state->placements, true), $state->details);
+    expect(differences($state, $turned))->toBe(['Pictures: The pictures stand in another order: p2.jpg, p1.jpg']);
+});
+
+it('finds as many differences forth as back', function (int $seed): void {
+    $random = Samples::random($seed);
+    $state = function () use ($random): ProductState {
+        $matrix = Samples::matrix($random, 2, 3);
+        $skus = [];
+        foreach ($matrix->offered() as $at => $cell) {
+            $skus[$at] = new ComparedSku("S-{$at}", $cell, $random->getInt(0, 3) > 0, (string) $random->getInt(10, 12), $random->getInt(0, 2));
+        }
+
+        return new ProductState($matrix, $skus, [], ['Name' => 'N'.$random->getInt(0, 2)]);
+    };
+    [$one, $other] = [$state(), $state()];
+    $skus = fn (array $words): int => count(array_filter($words, fn (string $line): bool => str_starts_with($line, 'SKUs')));
+    expect($skus(differences($one, $other)))->toBe($skus(differences($other, $one)))
+        ->and(differences($one, $one))->toBe([]);
+})->with(range(1, 60));
