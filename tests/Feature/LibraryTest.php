@@ -19,12 +19,12 @@ function libraryPost(string $path, array $input = []): TestResponse
     return test()->post("/library{$path}", $input + ['version' => Library::whole()->version], ['HX-Request' => 'true']);
 }
 
-function axisNamed(string $name): LibraryAxis
+function libraryAxis(string $name): LibraryAxis
 {
     return LibraryAxis::query()->where('name', $name)->firstOrFail();
 }
 
-function valueNamed(string $name): LibraryValue
+function libraryValue(string $name): LibraryValue
 {
     return LibraryValue::query()->where('name', $name)->firstOrFail();
 }
@@ -42,13 +42,13 @@ beforeEach(function (): void {
 
 it('holds what was typed on a product: one library, no second kind of axis', function (): void {
     $this->get('/library')->assertOk()->assertSee('Color')->assertSee('Moss, Clay, Slate')->assertSee('color swatches');
-    $this->get('/library/axes/'.axisNamed('Size')->id)->assertOk()->assertSee('used by Potting smock')->assertSee('XL');
+    $this->get('/library/axes/'.libraryAxis('Size')->id)->assertOk()->assertSee('used by Potting smock')->assertSee('XL');
 });
 
 it('makes every change of the library undoable, with one entry in words', function (Closure $change, string $words): void {
-    $this->post('/library/runs', ['version' => Library::whole()->version, 'name' => 'Letters', 'axis' => axisNamed('Size')->id, 'values' => 'S, M, L']);
+    $this->post('/library/runs', ['version' => Library::whole()->version, 'name' => 'Letters', 'axis' => libraryAxis('Size')->id, 'values' => 'S, M, L']);
     libraryPost('/axes', ['name' => 'Lining', 'kind' => 'other', 'display' => 'list'])->assertOk();
-    libraryPost('/axes/'.axisNamed('Lining')->id.'/values', ['values' => 'Wool, Cotton'])->assertOk();
+    libraryPost('/axes/'.libraryAxis('Lining')->id.'/values', ['values' => 'Wool, Cotton'])->assertOk();
     $before = libraryRows();
     $change()->assertSuccessful();
     $after = libraryRows();
@@ -60,20 +60,20 @@ it('makes every change of the library undoable, with one entry in words', functi
     expect(libraryRows())->toEqual($after);
 })->with([
     'a new axis' => [fn () => libraryPost('/axes', ['name' => 'Cuff', 'kind' => 'other', 'display' => 'picture swatches', 'changes_picture' => 1]), 'Added the axis Cuff'],
-    'an axis' => [fn () => libraryPost('/axes/'.axisNamed('Color')->id, ['name' => 'Shade', 'kind' => 'color', 'display' => 'picture swatches', 'changes_picture' => 1, 'translations' => 'de: Farbe']), 'Changed the axis Color to Shade'],
-    'new values' => [fn () => libraryPost('/axes/'.axisNamed('Color')->id.'/values', ['values' => "Oat\tmoss | Ink"]), 'Added Color Oat, Ink to the library'],
-    'the order' => [fn () => libraryPost('/axes/'.axisNamed('Color')->id.'/order', ['order' => implode(',', array_reverse(axisNamed('Color')->values->modelKeys()))]), 'Reordered Color in the library'],
-    'a value' => [fn () => libraryPost('/values/'.valueNamed('Moss')->id, ['name' => 'Deep moss', 'code' => 'dms', 'swatch' => ['#405030', '#f0f0e8'], 'colors' => 2, 'synonyms' => 'Olive, olive, Lichen', 'translations' => "de: Moos\nfr: mousse"]), 'Changed Color Moss to Deep moss in the library'],
-    'a value out' => [fn () => libraryPost('/values/'.valueNamed('Wool')->id.'/remove'), 'Removed Lining Wool from the library'],
-    'an axis out' => [fn () => libraryPost('/axes/'.axisNamed('Lining')->id.'/remove'), 'Removed the axis Lining from the library'],
-    'a new run' => [fn () => libraryPost('/runs', ['name' => 'Beds', 'axis' => axisNamed('Size')->id, 'values' => 'Single, Double, King']), 'Made the size run Beds'],
-    'a run' => [fn () => libraryPost('/runs/'.SizeRunRecord::query()->value('id'), ['name' => 'S–XL', 'axis' => axisNamed('Size')->id, 'values' => 'S, M, L, XL']), 'Changed the size run S–XL'],
+    'an axis' => [fn () => libraryPost('/axes/'.libraryAxis('Color')->id, ['name' => 'Shade', 'kind' => 'color', 'display' => 'picture swatches', 'changes_picture' => 1, 'translations' => 'de: Farbe']), 'Changed the axis Color to Shade'],
+    'new values' => [fn () => libraryPost('/axes/'.libraryAxis('Color')->id.'/values', ['values' => "Oat\tmoss | Ink"]), 'Added Color Oat, Ink to the library'],
+    'the order' => [fn () => libraryPost('/axes/'.libraryAxis('Color')->id.'/order', ['order' => implode(',', array_reverse(libraryAxis('Color')->values->modelKeys()))]), 'Reordered Color in the library'],
+    'a value' => [fn () => libraryPost('/values/'.libraryValue('Moss')->id, ['name' => 'Deep moss', 'code' => 'dms', 'swatch' => ['#405030', '#f0f0e8'], 'colors' => 2, 'synonyms' => 'Olive, olive, Lichen', 'translations' => "de: Moos\nfr: mousse"]), 'Changed Color Moss to Deep moss in the library'],
+    'a value out' => [fn () => libraryPost('/values/'.libraryValue('Wool')->id.'/remove'), 'Removed Lining Wool from the library'],
+    'an axis out' => [fn () => libraryPost('/axes/'.libraryAxis('Lining')->id.'/remove'), 'Removed the axis Lining from the library'],
+    'a new run' => [fn () => libraryPost('/runs', ['name' => 'Beds', 'axis' => libraryAxis('Size')->id, 'values' => 'Single, Double, King']), 'Made the size run Beds'],
+    'a run' => [fn () => libraryPost('/runs/'.SizeRunRecord::query()->value('id'), ['name' => 'S–XL', 'axis' => libraryAxis('Size')->id, 'values' => 'S, M, L, XL']), 'Changed the size run S–XL'],
     'a run out' => [fn () => libraryPost('/runs/'.SizeRunRecord::query()->value('id').'/remove'), 'Removed the size run Letters'],
 ]);
 
 it('keeps all that a value says', function (): void {
-    libraryPost('/values/'.valueNamed('Moss')->id, ['name' => 'Deep moss', 'code' => 'dms', 'swatch' => ['#405030', '#f0f0e8', '#000000'], 'colors' => 2, 'synonyms' => 'Olive, olive, Lichen', 'translations' => "fr: mousse\nDE: Moos"])->assertOk();
-    $value = valueNamed('Deep moss');
+    libraryPost('/values/'.libraryValue('Moss')->id, ['name' => 'Deep moss', 'code' => 'dms', 'swatch' => ['#405030', '#f0f0e8', '#000000'], 'colors' => 2, 'synonyms' => 'Olive, olive, Lichen', 'translations' => "fr: mousse\nDE: Moos"])->assertOk();
+    $value = libraryValue('Deep moss');
     expect($value->only(['code', 'swatch', 'synonyms', 'translations']))->toEqual(['code' => 'DMS', 'swatch' => '#405030/#f0f0e8', 'synonyms' => ['olive', 'Lichen'], 'translations' => ['de' => 'Moos', 'fr' => 'mousse']]);
     $this->get('/products/SMOCK')->assertSee('Deep moss');
     expect($this->shop->sku(['Color' => 'Deep moss', 'Size' => 'M'])->code)->toBe('SMOCK-MOSS-M');
@@ -85,35 +85,35 @@ it('refuses in words what cannot be', function (Closure $change, string $why): v
     expect(libraryRows())->toEqual($before);
 })->with([
     'an axis twice' => [fn () => libraryPost('/axes', ['name' => 'COLOR', 'kind' => 'color']), 'The library has an axis Color already'],
-    'an axis renamed to another' => [fn () => libraryPost('/axes/'.axisNamed('Color')->id, ['name' => 'size', 'kind' => 'color']), 'The library has an axis Size already'],
+    'an axis renamed to another' => [fn () => libraryPost('/axes/'.libraryAxis('Color')->id, ['name' => 'size', 'kind' => 'color']), 'The library has an axis Size already'],
     'an axis without a name' => [fn () => libraryPost('/axes', ['name' => ' ', 'kind' => 'other']), 'An axis needs a name'],
-    'values that are there' => [fn () => libraryPost('/axes/'.axisNamed('Color')->id.'/values', ['values' => 'moss, CLAY']), 'Color has all of these already'],
-    'no values' => [fn () => libraryPost('/axes/'.axisNamed('Color')->id.'/values', ['values' => ' , ']), 'Color has all of these already'],
-    'an order of others' => [fn () => libraryPost('/axes/'.axisNamed('Color')->id.'/order', ['order' => (string) valueNamed('Moss')->id]), 'The values of Color changed meanwhile'],
-    'a name that is taken' => [fn () => libraryPost('/values/'.valueNamed('Moss')->id, ['name' => 'clay', 'code' => 'X1']), 'Color has a value “Clay” already'],
-    'a code that is taken' => [fn () => libraryPost('/values/'.valueNamed('Moss')->id, ['name' => 'Moss', 'code' => valueNamed('Clay')->code]), 'Color Clay has the code'],
-    'a word that is another’s name' => [fn () => libraryPost('/values/'.valueNamed('Moss')->id, ['name' => 'Moss', 'code' => 'MOSS', 'synonyms' => 'Slate']), 'Color has a value “Slate” already'],
-    'a bad code' => [fn () => libraryPost('/values/'.valueNamed('Moss')->id, ['name' => 'Moss', 'code' => 'M-1']), 'a code of up to 16 letters and digits'],
-    'a bad color' => [fn () => libraryPost('/values/'.valueNamed('Moss')->id, ['name' => 'Moss', 'code' => 'MOSS', 'swatch' => ['green'], 'colors' => 1]), '“green” is not a color'],
-    'a bad translation' => [fn () => libraryPost('/values/'.valueNamed('Moss')->id, ['name' => 'Moss', 'code' => 'MOSS', 'translations' => 'Moos']), '“Moos” is not a translation'],
-    'a value in use' => [fn () => libraryPost('/values/'.valueNamed('Moss')->id.'/remove'), 'Color Moss stays: Potting smock uses it or has used it'],
-    'an axis in use' => [fn () => libraryPost('/axes/'.axisNamed('Color')->id.'/remove'), 'Color stays: Potting smock'],
-    'a run without values' => [fn () => libraryPost('/runs', ['name' => 'Empty', 'axis' => axisNamed('Size')->id, 'values' => ' ']), 'A size run needs at least one value'],
-    'a run without a name' => [fn () => libraryPost('/runs', ['name' => '', 'axis' => axisNamed('Size')->id, 'values' => 'S']), 'A size run needs a name'],
+    'values that are there' => [fn () => libraryPost('/axes/'.libraryAxis('Color')->id.'/values', ['values' => 'moss, CLAY']), 'Color has all of these already'],
+    'no values' => [fn () => libraryPost('/axes/'.libraryAxis('Color')->id.'/values', ['values' => ' , ']), 'Color has all of these already'],
+    'an order of others' => [fn () => libraryPost('/axes/'.libraryAxis('Color')->id.'/order', ['order' => (string) libraryValue('Moss')->id]), 'The values of Color changed meanwhile'],
+    'a name that is taken' => [fn () => libraryPost('/values/'.libraryValue('Moss')->id, ['name' => 'clay', 'code' => 'X1']), 'Color has a value “Clay” already'],
+    'a code that is taken' => [fn () => libraryPost('/values/'.libraryValue('Moss')->id, ['name' => 'Moss', 'code' => libraryValue('Clay')->code]), 'Color Clay has the code'],
+    'a word that is another’s name' => [fn () => libraryPost('/values/'.libraryValue('Moss')->id, ['name' => 'Moss', 'code' => 'MOSS', 'synonyms' => 'Slate']), 'Color has a value “Slate” already'],
+    'a bad code' => [fn () => libraryPost('/values/'.libraryValue('Moss')->id, ['name' => 'Moss', 'code' => 'M-1']), 'a code of up to 16 letters and digits'],
+    'a bad color' => [fn () => libraryPost('/values/'.libraryValue('Moss')->id, ['name' => 'Moss', 'code' => 'MOSS', 'swatch' => ['green'], 'colors' => 1]), '“green” is not a color'],
+    'a bad translation' => [fn () => libraryPost('/values/'.libraryValue('Moss')->id, ['name' => 'Moss', 'code' => 'MOSS', 'translations' => 'Moos']), '“Moos” is not a translation'],
+    'a value in use' => [fn () => libraryPost('/values/'.libraryValue('Moss')->id.'/remove'), 'Color Moss stays: Potting smock uses it or has used it'],
+    'an axis in use' => [fn () => libraryPost('/axes/'.libraryAxis('Color')->id.'/remove'), 'Color stays: Potting smock'],
+    'a run without values' => [fn () => libraryPost('/runs', ['name' => 'Empty', 'axis' => libraryAxis('Size')->id, 'values' => ' ']), 'A size run needs at least one value'],
+    'a run without a name' => [fn () => libraryPost('/runs', ['name' => '', 'axis' => libraryAxis('Size')->id, 'values' => 'S']), 'A size run needs a name'],
 ]);
 
 it('keeps a value that was used once, since its retired SKUs may return', function (): void {
     $this->shop->axes(['Color' => 'Moss, Slate', 'Size' => 'S, M, L, XL']);
-    libraryPost('/values/'.valueNamed('Clay')->id.'/remove')->assertStatus(422)->assertSee('may want it back');
-    $this->get('/library/axes/'.axisNamed('Color')->id)->assertOk()->assertSeeInOrder(['Clay', '<td class="number">0</td>'], false);
+    libraryPost('/values/'.libraryValue('Clay')->id.'/remove')->assertStatus(422)->assertSee('may want it back');
+    $this->get('/library/axes/'.libraryAxis('Color')->id)->assertOk()->assertSeeInOrder(['Clay', '<td class="number">0</td>'], false);
 });
 
 it('says which products a change touches before it is made', function (): void {
     $second = Shop::open('HAT');
     $second->axes(['Color' => 'Moss']);
-    $this->get('/library/values/'.valueNamed('Moss')->id)->assertOk()->assertSee('Changing it changes it for Potting smock, Potting smock');
-    $this->get('/products/HAT/values/'.valueNamed('Moss')->id)->assertOk()->assertSee('everywhere: Potting smock, Potting smock')->assertSee('on this product only');
-    $this->get('/products/SMOCK/values/'.valueNamed('Clay')->id)->assertOk()->assertSee('everywhere: only this product uses it');
+    $this->get('/library/values/'.libraryValue('Moss')->id)->assertOk()->assertSee('Changing it changes it for Potting smock, Potting smock');
+    $this->get('/products/HAT/values/'.libraryValue('Moss')->id)->assertOk()->assertSee('everywhere: Potting smock, Potting smock')->assertSee('on this product only');
+    $this->get('/products/SMOCK/values/'.libraryValue('Clay')->id)->assertOk()->assertSee('everywhere: only this product uses it');
 });
 
 it('asks who changed an older library to look again', function (): void {
@@ -127,18 +127,18 @@ it('asks who changed an older library to look again', function (): void {
 
 it('lets who may only look see the library, and change nothing', function (): void {
     $this->actingAs(Shop::person(Right::View));
-    foreach (['/library', '/library/runs', '/library/history', '/library/axes/'.axisNamed('Color')->id] as $path) {
+    foreach (['/library', '/library/runs', '/library/history', '/library/axes/'.libraryAxis('Color')->id] as $path) {
         $this->get($path)->assertOk()->assertDontSee('data-act', false);
     }
     $before = libraryRows();
-    foreach (['/axes', '/axes/'.axisNamed('Color')->id, '/values/'.valueNamed('Moss')->id, '/runs', '/undo'] as $path) {
+    foreach (['/axes', '/axes/'.libraryAxis('Color')->id, '/values/'.libraryValue('Moss')->id, '/runs', '/undo'] as $path) {
         libraryPost($path, ['name' => 'X'])->assertForbidden();
     }
     expect(libraryRows())->toEqual($before);
 });
 
 it('drops a size run onto a product in one go, in its own order', function (): void {
-    libraryPost('/runs', ['name' => 'Beds', 'axis' => axisNamed('Size')->id, 'values' => 'King, Single, Double'])->assertOk();
+    libraryPost('/runs', ['name' => 'Beds', 'axis' => libraryAxis('Size')->id, 'values' => 'King, Single, Double'])->assertOk();
     $this->get('/library/runs')->assertOk()->assertSee('Beds');
     $hat = Shop::open('HAT');
     $this->get('/products/HAT/setup')->assertOk()->assertSee('Size: Beds')->assertSee('data-values="King, Single, Double"', false);
@@ -148,7 +148,7 @@ it('drops a size run onto a product in one go, in its own order', function (): v
 });
 
 it('offers a synonym’s value where it is typed, and never takes it silently', function (): void {
-    libraryPost('/values/'.valueNamed('Moss')->id, ['name' => 'Moss', 'code' => 'MOSS', 'synonyms' => 'Olive'])->assertOk();
+    libraryPost('/values/'.libraryValue('Moss')->id, ['name' => 'Moss', 'code' => 'MOSS', 'synonyms' => 'Olive'])->assertOk();
     $this->post('/products/SMOCK/setup/plan', ['axes' => [['name' => 'Color', 'values' => 'Olive, Clay']]], ['HX-Request' => 'true'])
         ->assertOk()->assertSee('“Olive” is close to Moss in the library')->assertSee('Use Moss');
 });
@@ -156,7 +156,7 @@ it('offers a synonym’s value where it is typed, and never takes it silently', 
 it('names a value for one product only, and reads that name there', function (): void {
     $hat = Shop::open('HAT');
     $hat->axes(['Color' => 'Moss, Clay']);
-    $moss = valueNamed('Moss');
+    $moss = libraryValue('Moss');
     $this->post("/products/SMOCK/values/{$moss->id}", ['version' => $this->shop->version(), 'name' => 'Forest', 'code' => 'MOSS', 'scope' => 'here'], ['HX-Request' => 'true'])->assertOk()->assertSee('Forest');
     expect($moss->refresh()->name)->toBe('Moss')
         ->and($hat->loaded()->matrix->axes[0]->values[0]->label)->toBe('Moss')
@@ -164,7 +164,7 @@ it('names a value for one product only, and reads that name there', function ():
     // The product's own name is read as the same value, beside the library's.
     $this->shop->axes(['Color' => 'forest, Clay, Slate', 'Size' => 'S, M, L, XL']);
     expect($this->shop->loaded()->made)->toHaveCount(12)->and(LibraryValue::query()->where('name', 'forest')->exists())->toBeFalse();
-    $clay = valueNamed('Clay');
+    $clay = libraryValue('Clay');
     $this->post("/products/SMOCK/values/{$clay->id}", ['version' => $this->shop->version(), 'name' => 'FOREST', 'code' => $clay->code, 'scope' => 'here'], ['HX-Request' => 'true'])
         ->assertStatus(422)->assertSee('Potting smock has a Color “FOREST” already');
     $this->post("/products/SMOCK/values/{$moss->id}", ['version' => $this->shop->version(), 'name' => 'Woodland', 'code' => 'MOSS', 'scope' => 'everywhere'], ['HX-Request' => 'true'])->assertOk();
@@ -173,10 +173,10 @@ it('names a value for one product only, and reads that name there', function ():
 });
 
 it('shows shoppers each axis as the library says, in the language asked for', function (): void {
-    libraryPost('/axes/'.axisNamed('Size')->id, ['name' => 'Size', 'kind' => 'size', 'display' => 'list', 'translations' => 'de: Größe'])->assertOk();
-    libraryPost('/axes/'.axisNamed('Color')->id, ['name' => 'Color', 'kind' => 'color', 'display' => 'picture swatches', 'changes_picture' => 1])->assertOk();
-    libraryPost('/values/'.valueNamed('Moss')->id, ['name' => 'Moss', 'code' => 'MOSS', 'translations' => 'de: Moos'])->assertOk();
-    expect(axisNamed('Size')->display)->toBe(AxisDisplay::List)->and(axisNamed('Size')->kind)->toBe(AxisKind::Size);
+    libraryPost('/axes/'.libraryAxis('Size')->id, ['name' => 'Size', 'kind' => 'size', 'display' => 'list', 'translations' => 'de: Größe'])->assertOk();
+    libraryPost('/axes/'.libraryAxis('Color')->id, ['name' => 'Color', 'kind' => 'color', 'display' => 'picture swatches', 'changes_picture' => 1])->assertOk();
+    libraryPost('/values/'.libraryValue('Moss')->id, ['name' => 'Moss', 'code' => 'MOSS', 'translations' => 'de: Moos'])->assertOk();
+    expect(libraryAxis('Size')->display)->toBe(AxisDisplay::List)->and(libraryAxis('Size')->kind)->toBe(AxisKind::Size);
     $this->get('/products/SMOCK/preview')->assertOk()->assertSee('<select class="form-select" aria-label="Size"', false)->assertSee('with-pictures', false)->assertSee('Moss')->assertDontSee('Moos');
     $this->get('/products/SMOCK/preview?lang=de-AT')->assertOk()->assertSee('Moos')->assertSee('Größe')->assertSee('Clay');
 });

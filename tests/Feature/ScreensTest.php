@@ -89,7 +89,7 @@ it('lays out no axis, one, two, three and four', function (array $axes, int $cel
         $answer->assertSee($text, false);
     }
     foreach ($places as $axis => $place) {
-        expect($answer->getContent())->toMatch("/Where {$axis} runs<\\/span><select[^>]*>(?:<option>\\w+<\\/option>)*<option selected>{$place}/");
+        expect($answer->getContent())->toMatch("/Where {$axis} runs<\\/span><select[^>]*>(?:<option ?>\\w+<\\/option>)*<option selected>{$place}/");
     }
 })->with([
     'none' => [[], 1, ['The SKU', '1 SKU']],

@@ -1,0 +1,162 @@
+<?php
+
+declare(strict_types=1);
+
+use App\Actions\EditFacts;
+use App\Actions\LinkPhotos;
+use App\Actions\Refused;
+use App\Actions\SetOpening;
+use App\Actions\SetPrices;
+use App\Actions\SetStock;
+use App\Actions\UndoRedo;
+use App\Catalog\Snapshots;
+use App\History\RowChange;
+use App\History\RowHasChanged;
+use App\Models\HistoryEntry;
+use App\Models\Product;
+use App\Models\Right;
+use Core\Compare\Comparison;
+use Core\Compare\Difference;
+use Tests\Core\Samples;
+use Tests\Shop;
+
+/** The id of the last entry. */
+function lastEntry(): int
+{
+    return (int) HistoryEntry::query()->max('id');
+}
+
+/** @return list<string> */
+function comparedFrom(Shop $shop, int $from, ?int $to = null): array
+{
+    $snapshots = app(Snapshots::class);
+    $product = Product::query()->findOrFail($shop->product->id);
+
+    return array_map(fn (Difference $difference): string => $difference->words, (new Comparison())->between($snapshots->at($product, $from), $snapshots->at($product, $to)));
+}
+
+it('undoes back to any point in one go, and redoes step by step', function (): void {
+    $shop = Shop::stocked();
+    $states = [];
+    $entries = [];
+    foreach ([
+        fn () => app(SetStock::class)->run($shop->change(), '*', '5'),
+        fn () => $shop->axes(['Color' => 'Moss, Clay', 'Size' => 'S, M, L, XL']),
+        fn () => app(SetPrices::class)->run($shop->change(), '*', '60'),
+        fn () => $shop->merge('Moss', 'Clay'),
+        fn () => app(SetStock::class)->run($shop->change(), '*', '3'),
+    ] as $step) {
+        $states[] = $shop->everything();
+        $entries[] = lastEntry();
+        $step();
+    }
+    $last = $shop->everything();
+    app(UndoRedo::class)->undoTo($shop->change(), $entries[1]);
+    expect($shop->everything())->toBe($states[1]);
+    foreach ([$states[2], $states[3], $states[4], $last] as $state) {
+        $shop->redo();
+        expect($shop->everything())->toBe($state);
+    }
+    app(UndoRedo::class)->undoTo($shop->change(), $entries[0]);
+    expect($shop->everything())->toBe($states[0]);
+    expect(fn () => app(UndoRedo::class)->undoTo($shop->change(), lastEntry()))->toThrow(Refused::class, 'nothing of yours to undo');
+});
+
+it('leaves what others did when one goes back, and refuses where they changed the same thing', function (): void {
+    $shop = Shop::stocked();
+    $start = lastEntry();
+    $ines = Shop::person(Right::Edit, 'Ines');
+    app(SetStock::class)->run($shop->change(), $shop->token(['Color' => 'Moss']), '5');
+    app(SetPrices::class)->run($shop->change($ines), $shop->token(['Color' => 'Clay']), '77');
+    app(SetStock::class)->run($shop->change(), $shop->token(['Color' => 'Slate']), '6');
+    app(UndoRedo::class)->undoTo($shop->change(), $start);
+    expect($shop->sku(['Color' => 'Moss', 'Size' => 'S'])->stock)->toBe(10)
+        ->and($shop->sku(['Color' => 'Slate', 'Size' => 'S'])->stock)->toBe(10)
+        ->and($shop->sku(['Color' => 'Clay', 'Size' => 'S'])->price)->toBe('77.000');
+
+    // Between two changes of one row by one person, somebody else changed the same column.
+    $start = lastEntry();
+    app(SetStock::class)->run($shop->change(), $shop->token(['Color' => 'Moss']), '7');
+    app(SetStock::class)->run($shop->change($ines), $shop->token(['Color' => 'Moss', 'Size' => 'S']), '9');
+    app(SetPrices::class)->run($shop->change(), $shop->token(['Color' => 'Moss']), '30');
+    $before = $shop->everything();
+    expect(fn () => app(UndoRedo::class)->undoTo($shop->change(), $start))->toThrow(Refused::class, 'cannot be undone: Ines changed the same thing');
+    expect($shop->everything())->toBe($before);
+});
+
+it('compares any two points, and finds what was done between them', function (): void {
+    $shop = Shop::stocked();
+    $start = lastEntry();
+    app(SetStock::class)->run($shop->change(), $shop->token(['Color' => 'Moss', 'Size' => 'S']), '3');
+    $stock = lastEntry();
+    $shop->axes(['Color' => 'Moss, Slate', 'Size' => 'S, M, L, XL']);
+    $removed = lastEntry();
+    app(LinkPhotos::class)->run($shop->change(), [$shop->placement('guide.jpg')], $shop->token(['Color' => 'Moss']), true);
+    app(EditFacts::class)->set($shop->change(), 'Lining', 'cotton');
+    app(SetOpening::class)->value($shop->change(), $shop->id('Size'), $shop->id('M'));
+
+    expect(comparedFrom($shop, $start, $stock))->toBe(['SMOCK-MOSS-S stock 10 → 3'])
+        ->and(comparedFrom($shop, $stock, $removed))->toContain('Color has no Clay any more', 'SMOCK-CLAY-M retired', 'Clay front.jpg: linked to Clay → none')
+        ->and(comparedFrom($shop, $removed))->toEqualCanonicalizing(['Fact Lining: none → cotton', 'Opens with Size: none → M', 'guide.jpg: linked to whole product → Moss'])
+        ->and(comparedFrom($shop, $start, $start))->toBe([]);
+    $this->actingAs($shop->user)->get("/products/SMOCK/history/compare?from={$removed}&to={$start}")->assertOk()->assertSee('Color has no Clay any more')->assertSee('after “Stock of 12 SKUs set to 10”', false);
+    $this->get("/products/SMOCK/history/compare?from={$removed}")->assertOk()->assertSee('as it is now')->assertSee('Fact Lining: none → cotton');
+    $this->get('/products/SMOCK/history/compare')->assertStatus(422)->assertSee('Choose the point to compare from');
+    $this->get('/products/SMOCK/history/compare?from=999999')->assertNotFound();
+});
+
+it('sees the past of a product as it was, whatever has been changed, undone and redone since', function (int $seed): void {
+    $random = Samples::random($seed);
+    $shop = Shop::open();
+    $shop->axes(['Color' => 'Moss, Clay, Slate', 'Size' => 'S, M']);
+    $shop->photo('front.jpg', ['Color' => 'Moss']);
+    $seen = [];
+    $snapshots = app(Snapshots::class);
+    $now = fn () => $snapshots->at(Product::query()->findOrFail($shop->product->id), null);
+    for ($step = 0; $step < 10; $step++) {
+        $labels = array_map(fn ($value): string => $value->label, $shop->loaded()->matrix->axes[0]->values);
+        match ($random->getInt(0, 4)) {
+            0 => app(SetStock::class)->run($shop->change(), '*', (string) $random->getInt(1, 99)),
+            1 => $shop->axes(['Color' => implode(', ', $random->shuffleArray(['Moss', 'Clay', 'Slate', 'Oat'])), 'Size' => 'S, M']),
+            2 => count($labels) > 1 ? $shop->merge($labels[0], $labels[1]) : $shop->axes(['Color' => 'Moss, Clay', 'Size' => 'S, M']),
+            3 => $shop->split($labels[0], "{$labels[0]}, Part {$step}"),
+            4 => $shop->undo(),
+        };
+        $last = HistoryEntry::query()->whereNull('undone_at')->max('id');
+        $seen[$last] = $now();
+    }
+    foreach ($seen as $entry => $state) {
+        if (HistoryEntry::query()->whereKey($entry)->whereNull('undone_at')->exists()) {
+            expect((new Comparison())->between($snapshots->at(Product::query()->findOrFail($shop->product->id), $entry), $state))->toBe([]);
+        }
+    }
+})->with(range(1, 8));
+
+it('shows the history with its points, and undoes to one over HTTP', function (): void {
+    $shop = Shop::stocked();
+    $start = lastEntry();
+    app(SetStock::class)->run($shop->change(), '*', '5');
+    app(SetStock::class)->run($shop->change(), '*', '6');
+    $this->actingAs($shop->user)->get('/products/SMOCK/history')->assertOk()->assertSee('Compare the two points')->assertSee('Undo my later ones');
+    $this->post("/products/SMOCK/history/{$start}/undo-to", ['version' => $shop->version()], ['HX-Request' => 'true'])->assertNoContent()->assertHeader('HX-Refresh');
+    expect($shop->sku(['Color' => 'Moss', 'Size' => 'S'])->stock)->toBe(10);
+    $this->get('/products/SMOCK/history')->assertSee('undone');
+    $this->actingAs(Shop::person(Right::View))->post("/products/SMOCK/history/{$start}/undo-to", ['version' => $shop->version()])->assertForbidden();
+    $this->get('/products/SMOCK/history')->assertOk()->assertDontSee('Undo my later ones');
+});
+
+it('applies a change of a row only where the row stands as it expects', function (?array $row, RowChange $change, array|string|null $after): void {
+    if ($after === 'refused') {
+        expect(fn () => $change->appliedTo($row))->toThrow(RowHasChanged::class);
+    } else {
+        expect($change->appliedTo($row))->toEqual($after);
+        expect($change->inverse()->appliedTo($after))->toEqual($row);
+    }
+})->with([
+    'insert' => [null, new RowChange('skus', 1, null, ['id' => 1, 'stock' => 3]), ['id' => 1, 'stock' => 3]],
+    'insert over another' => [['id' => 1], new RowChange('skus', 1, null, ['id' => 1]), 'refused'],
+    'update' => [['id' => 1, 'stock' => 3, 'code' => 'A'], new RowChange('skus', 1, ['stock' => 3], ['stock' => 5]), ['id' => 1, 'stock' => 5, 'code' => 'A']],
+    'update of another state' => [['id' => 1, 'stock' => 4], new RowChange('skus', 1, ['stock' => 3], ['stock' => 5]), 'refused'],
+    'update of nothing' => [null, new RowChange('skus', 1, ['stock' => 3], ['stock' => 5]), 'refused'],
+    'delete' => [['id' => 1, 'stock' => 3], new RowChange('skus', 1, ['id' => 1, 'stock' => 3], null), null],
+]);
