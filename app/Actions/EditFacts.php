@@ -26,8 +26,9 @@ final class EditFacts
     public function set(Change $change, string $name, string $value): ?HistoryEntry
     {
         $called = Name::of($name);
-        $said = Name::of($value);
-        if ($called->shown === '' || $said->shown === '' || mb_strlen($called->shown) > self::MOST_NAME || mb_strlen($said->shown) > self::MOST_VALUE) {
+        // What it says is shown as typed: “m²” stays “m²”.
+        $said = trim((string) preg_replace('/\s+/u', ' ', $value));
+        if ($called->shown === '' || $said === '' || mb_strlen($called->shown) > self::MOST_NAME || mb_strlen($said) > self::MOST_VALUE) {
             throw new Refused('A fact needs a name of up to '.self::MOST_NAME.' characters and what it says, up to '.self::MOST_VALUE.', such as Lining: cotton.');
         }
 
@@ -37,9 +38,9 @@ final class EditFacts
                     throw new Refused("{$axis->name} is an axis of this product: every SKU says its own.");
                 }
             }
-            $this->facts->write($ledger, $loaded, $called->shown, $said->shown);
+            $this->facts->write($ledger, $loaded, $called->shown, $said);
 
-            return "{$called->shown}: {$said->shown}";
+            return "{$called->shown}: {$said}";
         });
     }
 

@@ -11,9 +11,10 @@ use Database\Demo\Drawing\Cape;
 use Database\Demo\Drawing\Clog;
 use Database\Demo\Drawing\Cloth;
 use Database\Demo\Drawing\Glove;
+use Database\Demo\Drawing\SmallGoods;
 use Database\Demo\Drawing\Smock;
 
-foreach (['Cloth', 'Smock', 'Clog', 'Glove', 'Cape'] as $class) {
+foreach (['Cloth', 'Smock', 'Clog', 'Glove', 'Cape', 'SmallGoods'] as $class) {
     require __DIR__."/drawing/{$class}.php";
 }
 
@@ -55,6 +56,18 @@ foreach (['moss', 'slate'] as $at => $color) {
     $pictures["cape-{$color}-front"] = fn (): string => $cape->front();
     $pictures["cape-{$color}-back"] = fn (): string => $cape->back();
 }
+foreach (['clay', 'ink'] as $at => $color) {
+    $pictures["apron-{$color}-front"] = fn (): string => SmallGoods::apron(COLORS[$color], 121 + $at);
+}
+foreach (['straw', 'moss'] as $at => $color) {
+    $pictures["hat-{$color}-side"] = fn (): string => SmallGoods::hat(COLORS[$color], 131 + $at);
+}
+foreach (['bark', 'slate'] as $at => $color) {
+    $pictures["trousers-{$color}-front"] = fn (): string => SmallGoods::trousers(COLORS[$color], 141 + $at);
+}
+$pictures['cushion-stripe'] = fn (): string => SmallGoods::cushion([COLORS['oat'], COLORS['ink']], false, 151);
+$pictures['cushion-check'] = fn (): string => SmallGoods::cushion([COLORS['oat'], COLORS['berry']], true, 152);
+$pictures['twine'] = fn (): string => SmallGoods::twine(161);
 $pictures['smock-size-guide'] = fn (): string => Cloth::guide('Smock, cm', [['Size', 'Chest', 'Length'], ['XS', '100', '88'], ['S', '106', '90'], ['M', '112', '92'], ['L', '120', '94'], ['XL', '128', '96'], ['XXL', '138', '98']]);
 $pictures['clog-size-guide'] = fn (): string => Cloth::guide('Foot length, mm', [['EU', 'from', 'to'], ['36', '223', '229'], ['38', '236', '242'], ['40', '249', '256'], ['42', '263', '269'], ['44', '276', '282'], ['46', '289', '296']]);
 $pictures['glove-size-guide'] = fn (): string => Cloth::guide('Palm around, cm', [['Size', 'from', 'to'], ['6', '15', '17'], ['7', '17', '19'], ['8', '19', '21'], ['9', '21', '23'], ['10', '23', '25'], ['11', '25', '27']]);

@@ -5,22 +5,30 @@ declare(strict_types=1);
 namespace Database\Seeders;
 
 use App\Actions\AssignRole;
+use App\Actions\AxisForm;
 use App\Actions\ChangeMatrix;
 use App\Actions\CreateProduct;
 use App\Actions\DescribePhotos;
+use App\Actions\EditAxis;
 use App\Actions\EditDetails;
+use App\Actions\EditFacts;
+use App\Actions\EditValue;
 use App\Actions\LeaveOutCells;
 use App\Actions\LinkPhotos;
 use App\Actions\MatrixChoices;
 use App\Actions\OrderPhotos;
 use App\Actions\ReceivePhotos;
+use App\Actions\SaveSizeRun;
+use App\Actions\SetOpening;
 use App\Actions\SetPrices;
 use App\Actions\SetStock;
+use App\Actions\ValueForm;
 use App\Catalog\DraftAxis;
 use App\Catalog\LoadedProduct;
 use App\Catalog\ProductLoader;
 use App\History\Change;
 use App\Media\IncomingFile;
+use App\Models\Library;
 use App\Models\LibraryValue;
 use App\Models\Product;
 use App\Models\Right;
@@ -60,6 +68,11 @@ final class DemoSeeder extends Seeder
         private readonly OrderPhotos $order,
         private readonly SetPrices $prices,
         private readonly SetStock $stock,
+        private readonly EditFacts $facts,
+        private readonly SetOpening $opening,
+        private readonly EditValue $values,
+        private readonly EditAxis $axes,
+        private readonly SaveSizeRun $runs,
     ) {
     }
 
@@ -73,6 +86,9 @@ final class DemoSeeder extends Seeder
         $this->clogs($shotLists['Footwear']);
         $this->gloves($shotLists['Gloves and small goods']);
         $this->cape($shotLists['Garment']);
+        $this->trousers($shotLists['Garment']);
+        $this->smallGoods($shotLists['Gloves and small goods']);
+        $this->library();
     }
 
     public static function accounts(): void
@@ -167,6 +183,95 @@ final class DemoSeeder extends Seeder
         $this->place($product, 'IMG_4471.jpg', ['Color' => 'Moss'], View::Front, Role::Lead);
     }
 
+    /** Four axes: sizes in two parts, and a kind that is not made in every length. */
+    private function trousers(int $shotList): void
+    {
+        $product = $this->product('Field trousers', 'TB-FIELD', 'Workwear > Trousers', '64.00', 'Trousers for kneeling in, with room for pads.', $shotList, [
+            new DraftAxis('Color', 'Bark, Slate'),
+            new DraftAxis('Waist', '28, 30, 32, 34, 36, 38'),
+            new DraftAxis('Leg', 'Short, Regular, Long', changesPicture: false),
+            new DraftAxis('Knee', 'Plain, Padded'),
+        ]);
+        $this->leaveOut->run($this->change($product), $this->token($product, ['Leg' => 'Short', 'Knee' => 'Padded']), false);
+        $this->photos($product, 'trousers-');
+        foreach (['Bark', 'Slate'] as $color) {
+            $this->place($product, strtolower("trousers-{$color}-front.jpg"), ['Color' => $color], View::Front, Role::Lead);
+        }
+        $this->prices->run($this->change($product), $this->token($product, ['Knee' => 'Padded']), '72.00');
+        $this->facts->set($this->change($product), 'Cloth', 'cotton canvas, 320 g/m²');
+        $this->stock($product, [5, 8, 3, 0, 6, 11, 2]);
+    }
+
+    /** No axis, one axis, and sizes in pairs. */
+    private function smallGoods(int $shotList): void
+    {
+        $apron = $this->product('Seed apron', 'TB-APRON', 'Aprons', '29.00', 'Three pockets for packets, one for a pencil.', $shotList, [new DraftAxis('Color', 'Clay, Ink, Oat')]);
+        $this->photos($apron, 'apron-');
+        foreach (['Clay', 'Ink'] as $color) {
+            $this->place($apron, strtolower("apron-{$color}-front.jpg"), ['Color' => $color], View::Front, Role::Lead);
+        }
+        $this->facts->set($this->change($apron), 'Fits', 'everybody');
+        $this->stock($apron, [21, 17, 9]);
+        $this->opening->value($this->change($apron), $this->id('axes', 'Color'), $this->id('axis_values', 'Ink'));
+
+        $hat = $this->product('Brim hat', 'TB-HAT', 'Hats', '34.00', 'A wide brim that sheds rain at the back.', $shotList, [new DraftAxis('Color', 'Straw, Moss'), new DraftAxis('Size', 'S/M, L/XL')]);
+        $this->photos($hat, 'hat-');
+        foreach (['Straw', 'Moss'] as $color) {
+            $this->place($hat, strtolower("hat-{$color}-side.jpg"), ['Color' => $color], View::Front, Role::Lead);
+        }
+        $this->stock($hat, [7, 4, 12, 0]);
+
+        $cushion = $this->product('Kneeling cushion', 'TB-CUSHION', 'Cushions', '18.00', 'Thick enough for gravel.', $shotList, [new DraftAxis('Pattern', 'Stripe, Check')]);
+        $this->photos($cushion, 'cushion-');
+        foreach (['Stripe', 'Check'] as $pattern) {
+            $this->place($cushion, strtolower("cushion-{$pattern}.jpg"), ['Pattern' => $pattern], View::Front, Role::Lead);
+        }
+        $this->stock($cushion, [30, 14]);
+
+        $twine = $this->product('Garden twine', 'TB-TWINE', 'Tools', '6.50', 'Jute, 80 m.', $shotList, []);
+        $this->photos($twine, 'twine');
+        $this->place($twine, 'twine.jpg', [], View::Front, Role::Lead);
+        $this->stock($twine, [55]);
+    }
+
+    /** Other words, other languages, and size runs, as they gather over time. */
+    private function library(): void
+    {
+        foreach ([
+            'Moss' => ['MOSS', '#5f7049', 'Olive, Lichen', "de: Moos\nfr: mousse"],
+            'Clay' => ['CLAY', '#b5694a', 'Terracotta', "de: Ton\nfr: argile"],
+            'Slate' => ['SLT', '#4c5d73', '', "de: Schiefer\nfr: ardoise"],
+            'Oat' => ['OAT', '#d8c8a2', 'Ecru', 'de: Hafer'],
+            'Ink' => ['INK', '#3c4068', 'Navy', 'de: Tinte'],
+            'Stripe' => ['STR', '#d8c8a2/#3c4068', '', ''],
+            'Check' => ['CHC', '#d8c8a2/#8a3557', 'Gingham', ''],
+        ] as $name => [$code, $swatch, $synonyms, $translations]) {
+            $this->values->run($this->libraryChange(), $this->id('axis_values', $name), ValueForm::typed($name, $code, $swatch, $synonyms, $translations));
+        }
+        $this->axes->run($this->libraryChange(), $this->id('axes', 'Pattern'), AxisForm::typed('Pattern', 'other', 'picture swatches', true));
+        $this->axes->run($this->libraryChange(), $this->id('axes', 'Color'), AxisForm::typed('Color', 'color', 'color swatches', true, 'de: Farbe'));
+        $this->axes->run($this->libraryChange(), $this->id('axes', 'Waist'), AxisForm::typed('Waist', 'size', 'list', false));
+        foreach ([
+            ['XS–XXL', 'Size', 'XS, S, M, L, XL, XXL'],
+            ['Pairs', 'Size', 'S/M, L/XL'],
+            ['EU 36–46', 'Shoe size', 'EU 36, EU 37, EU 38, EU 39, EU 40, EU 41, EU 42, EU 43, EU 44, EU 45, EU 46'],
+            ['Gloves 6–11', 'Glove size', '6, 7, 8, 9, 10, 11'],
+            ['Legs', 'Leg', 'Short, Regular, Long'],
+        ] as [$name, $axis, $values]) {
+            $this->runs->run($this->libraryChange(), null, $name, $this->id('axes', $axis), $values);
+        }
+    }
+
+    private function libraryChange(): Change
+    {
+        return new Change($this->user, null, Library::whole()->version);
+    }
+
+    private function id(string $table, string $name): int
+    {
+        return (int) DB::table($table)->where('name', $name)->value('id');
+    }
+
     /** @param  list<DraftAxis>  $axes */
     private function product(string $name, string $code, string $category, string $price, string $description, int $shotList, array $axes): Product
     {
@@ -212,7 +317,7 @@ final class DemoSeeder extends Seeder
             DB::table('skus')->where('id', $sku->id)->update(['gtin' => Gtin::fromBody(sprintf('20%010d', $sku->id)), 'weight_g' => 380]);
         }
         foreach ($byUnits as $count => $cells) {
-            $this->stock->run($this->change($product), implode(';', $cells), (string) $count);
+            $this->stock->run($this->change($product), implode(';', $cells) ?: '*', (string) $count);
         }
     }
 

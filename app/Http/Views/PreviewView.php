@@ -100,7 +100,7 @@ final class PreviewView
             $sku !== null && $sku->stock > 0 => 'Add to basket',
             $sku !== null => 'Sold out',
             $open === [] => 'Not available',
-            default => 'Choose a '.mb_strtolower(implode(' and a ', array_map($this->names->axis(...), $open))),
+            default => 'Choose a '.$this->listed(array_map(fn (Axis $axis): string => mb_strtolower($this->names->axis($axis)), array_values($open))),
         };
     }
 
@@ -108,6 +108,14 @@ final class PreviewView
     private function skusFor(Combination $choice): array
     {
         return array_values(array_filter($this->loaded->made, fn (SkuRow $sku): bool => $sku->cell->includes($choice)));
+    }
+
+    /** @param  list<string>  $names */
+    private function listed(array $names): string
+    {
+        $last = array_pop($names);
+
+        return $names === [] ? (string) $last : implode(', a ', $names).' and a '.$last;
     }
 
     /** The address of the preview with another choice, in the same width and language. */

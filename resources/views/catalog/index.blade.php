@@ -15,12 +15,12 @@
             <div>
                 <div class="field">
                     <label for="name">Name of a new product</label>
-                    <input class="form-control" id="name" name="name" value="{{ old('name') }}" maxlength="120" placeholder="Such as Seed apron" @error('name') aria-invalid="true" aria-describedby="name-error" @enderror>
+                    <input class="form-control" id="name" name="name" value="{{ old('name') }}" maxlength="120" placeholder="Such as Field scarf" @error('name') aria-invalid="true" aria-describedby="name-error" @enderror>
                     @error('name')<p class="error" id="name-error">{{ $message }}</p>@enderror
                 </div>
                 <div class="field">
                     <label for="code">Code</label>
-                    <input class="form-control" id="code" name="code" value="{{ old('code') }}" maxlength="40" placeholder="Such as TB-APRON" autocapitalize="characters" @if ($errors->has('code') || $errors->has('refused')) aria-invalid="true" @endif>
+                    <input class="form-control" id="code" name="code" value="{{ old('code') }}" maxlength="40" placeholder="Such as TB-SCARF" autocapitalize="characters" @if ($errors->has('code') || $errors->has('refused')) aria-invalid="true" @endif>
                     @error('code')<p class="error">{{ $message }}</p>@enderror
                     @error('refused')<p class="error">{{ $message }}</p>@enderror
                 </div>
