@@ -49,11 +49,11 @@ final class UndoRedo
         return self::own($productId, $userId)->whereNull('undone_at')->latest('id')->first();
     }
 
-    /** The earliest of one's undone entries that no later change of one's own has overtaken. */
+    /** The earliest of one's undone entries that no change of one's own made since has overtaken. */
     public static function nextRedo(?int $productId, int $userId): ?HistoryEntry
     {
         return self::own($productId, $userId)->whereNotNull('undone_at')
-            ->where('id', '>', self::nextUndo($productId, $userId)->id ?? 0)->oldest('id')->first();
+            ->where('undone_version', '>=', (int) self::own($productId, $userId)->max('version'))->oldest('id')->first();
     }
 
     /** @return Builder<HistoryEntry> */
@@ -84,11 +84,10 @@ final class UndoRedo
             } catch (RowHasChanged $clash) {
                 throw $this->refusal($way, $entries, $clash, $kept);
             }
-            HistoryEntry::query()->whereKey($entries->modelKeys())->update([
-                'undone_at' => $way === 'undo' ? now() : null,
-                'undone_by' => $way === 'undo' ? $change->user->id : null,
-            ]);
-            $this->keeper->advance($kept);
+            $version = $this->keeper->advance($kept);
+            HistoryEntry::query()->whereKey($entries->modelKeys())->update($way === 'undo'
+                ? ['undone_at' => now(), 'undone_by' => $change->user->id, 'undone_version' => $version]
+                : ['undone_at' => null, 'undone_by' => null, 'undone_version' => null]);
 
             return $entry;
         }, self::TRIES);

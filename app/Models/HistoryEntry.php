@@ -20,6 +20,7 @@ use Illuminate\Support\Carbon;
  * @property string $packed the row changes, as pack() makes them
  * @property Carbon $created_at
  * @property ?Carbon $undone_at
+ * @property ?int $undone_version the product's version that undoing it made
  * @property User $user
  * @property ?User $undoer
  */

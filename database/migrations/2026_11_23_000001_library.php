@@ -60,6 +60,7 @@ return new class () extends Migration {
         // The history of the library itself belongs to no product.
         Schema::table('history', function (Blueprint $table): void {
             $table->foreignId('product_id')->nullable()->change();
+            $table->unsignedInteger('undone_version')->nullable();
         });
         Schema::create('board_layouts', function (Blueprint $table): void {
             $table->id();

@@ -8,15 +8,30 @@ import { act, context } from './act';
 const form = () => document.querySelector('#dialog form.replans');
 
 let pending = 0;
+let edition = 0;
+let asked = 0;
 
 function replan(delay = 250) {
   clearTimeout(pending);
+  edition++;
   pending = setTimeout(() => {
+    if (!form()) {
+      return;
+    }
+    asked = edition;
     const values = Object.fromEntries(new FormData(form()));
     const target = form().dataset.replans === 'dialog' ? { target: '#dialog-body', swap: 'morph:innerHTML' } : { target: `#${form().id}`, swap: 'morph:outerHTML' };
     htmx.ajax('POST', form().dataset.plan, { source: '#source-dialog', ...target, values: { ...context(), ...values } });
   }, delay);
 }
+
+// An answer to what has been changed since would take the change back: it is asked anew instead.
+document.addEventListener('htmx:beforeSwap', (event) => {
+  if (form()?.contains(event.detail.target) && asked !== edition) {
+    event.detail.shouldSwap = false;
+    replan(0);
+  }
+});
 
 function rewrite(fieldset, dragged) {
   const labels = [...fieldset.querySelectorAll('.read li[data-label]')].map((chip) => chip.dataset.label);
@@ -71,6 +86,7 @@ document.addEventListener('click', (event) => {
       label.htmlFor = label.htmlFor.replace('NEW', number);
     }
     const rows = form().querySelector('[data-axes]');
+    edition++;
     rows.append(template);
     const row = rows.lastElementChild;
     if (button.dataset.name) {
@@ -109,6 +125,7 @@ document.addEventListener('submit', (event) => {
   const form = event.target.closest('form[data-act]');
   if (form) {
     event.preventDefault();
+    clearTimeout(pending);
     actOn(form);
   }
 });

@@ -93,3 +93,30 @@ it('undoes any sequence of changes step by step to the identical states, and red
         expect($shop->state())->toBe($states[$at]);
     }
 })->with(range(1, 12));
+
+it('keeps what can be undone and redone as two stacks, however changes, undoing and redoing follow each other', function (int $seed): void {
+    $random = Samples::random($seed);
+    $shop = Shop::open();
+    $shop->axes(['Color' => 'Moss, Clay', 'Size' => 'S, M']);
+    $undo = [];
+    $redo = [];
+    for ($step = 0; $step < 30; $step++) {
+        $before = $shop->state();
+        $way = $random->getInt(0, 4);
+        if ($way < 2) {
+            app(SetStock::class)->run($shop->change(), '*', (string) (100 + $step));
+            $undo[] = $before;
+            $redo = [];
+        } elseif ($way < 4 && $undo !== []) {
+            $shop->undo();
+            expect($shop->state())->toBe(array_pop($undo));
+            $redo[] = $before;
+        } elseif ($way === 4 && $redo !== []) {
+            $shop->redo();
+            expect($shop->state())->toBe(array_pop($redo));
+            $undo[] = $before;
+        } elseif ($way === 4) {
+            expect(fn () => $shop->redo())->toThrow(Refused::class, 'nothing of yours to redo');
+        }
+    }
+})->with(range(1, 8));

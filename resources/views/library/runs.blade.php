@@ -15,19 +15,22 @@
                 <td>@can('edit')<button type="button" class="btn btn-plain" data-dialog="{{ route('library.run', $record) }}">Change…<span class="visually-hidden"> {{ $run->name }}</span></button>@endcan</td>
             </tr>
         @empty
-            <tr><td colspan="5" class="quiet">No size run yet.</td></tr>
+            @if ($library->axes()->isNotEmpty())<tr><td colspan="5" class="quiet">No size run yet.</td></tr>@endif
         @endforelse
         </tbody>
     </table>
-    @can('edit')
+    @php($axes = $library->axes()->sortByDesc(fn ($axis) => $axis->kind === Core\Matrix\AxisKind::Size))
+    @if ($axes->isEmpty())
+        <p class="empty">The library has no axis yet. <a href="{{ route('library') }}">Add one</a>, such as Size; then its values can be put into a run.</p>
+    @elsecan('edit')
         <form class="library-form" data-act="{{ route('library.runs.create') }}">
             <h2>Another run</h2>
             <div class="line">
                 <div class="field"><label for="run-name">Name</label><input class="form-control" id="run-name" name="name" placeholder="Such as XS–XXL" maxlength="60" required></div>
-                <div class="field"><label for="run-axis">Axis</label><select class="form-select" id="run-axis" name="axis">@foreach ($library->axes()->sortByDesc(fn ($axis) => $axis->kind === Core\Matrix\AxisKind::Size) as $axis)<option value="{{ $axis->id }}">{{ $axis->name }}</option>@endforeach</select></div>
+                <div class="field"><label for="run-axis">Axis</label><select class="form-select" id="run-axis" name="axis">@foreach ($axes as $axis)<option value="{{ $axis->id }}">{{ $axis->name }}</option>@endforeach</select></div>
                 <div class="field wide"><label for="run-values">Values in order</label><input class="form-control" id="run-values" name="values" placeholder="XS, S, M, L, XL, XXL" required autocomplete="off"></div>
                 <button class="btn btn-primary">Add</button>
             </div>
         </form>
-    @endcan
+    @endif
 </div>
