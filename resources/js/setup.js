@@ -27,7 +27,7 @@ function replan(delay = 250) {
 
 // An answer to what has been changed since would take the change back: it is asked anew instead.
 document.addEventListener('htmx:beforeSwap', (event) => {
-  if (form()?.contains(event.detail.target) && asked !== edition) {
+  if (form()?.dataset.plan === event.detail.requestConfig.path && asked !== edition) {
     event.detail.shouldSwap = false;
     replan(0);
   }

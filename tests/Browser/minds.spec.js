@@ -276,11 +276,11 @@ test('cells are selected by typing names, and by what is like them; the axes are
   await page.keyboard.press('Enter');
   await expect(foot(page)).toHaveText('Clay');
   await cell(page, 'Clay, M').click();
-  await page.getByText('Like this').click();
+  await page.getByText('Like this', { exact: true }).click();
   await page.getByRole('button', { name: 'Same Size' }).click();
   await expect(foot(page)).toHaveText('M');
   await cell(page, 'Slate, M').click();
-  await page.getByText('Like this').click();
+  await page.getByText('Like this', { exact: true }).click();
   await page.getByRole('button', { name: 'Same Lead' }).click();
   await expect(foot(page)).toHaveText('Slate');
 
