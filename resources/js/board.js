@@ -217,9 +217,9 @@ export function board() {
       });
       document.addEventListener('htmx:afterSettle', (event) => {
         if (['board', 'tray'].includes(event.detail.target.id) && boardRoot()) {
-          const { selected } = document.getElementById('tray').dataset;
-          if (event.detail.target.id === 'board' || selected !== selection.token) {
-            selection.read(event.detail.target.id === 'board' ? boardRoot().dataset.selected : selected);
+          const { target, requestConfig } = event.detail;
+          if (target.id === 'board' || requestConfig?.parameters.find) {
+            selection.read(target.id === 'board' ? boardRoot().dataset.selected : document.getElementById('tray').dataset.selected);
             remember();
           }
           marked = new Set(cards().map((card) => card.dataset.placement).filter((id) => marked.has(id)));
