@@ -17,23 +17,53 @@ use Database\Seeders\DemoSeeder;
 use Illuminate\Support\Facades\DB;
 use RuntimeException;
 
-/** The board of 600 SKUs with 120 placements over HTTP, beside the framework's empty page from the same server. */
+/** A board over HTTP, beside the framework's empty page from the same server. */
 final class BoardPage
 {
     private const ROUNDS = 25;
 
     private string $cookies;
 
-    public function __construct(private readonly string $url)
-    {
+    /**
+     * @param  string  $query  of the board's address
+     * @param  int  $shown  cells on the page
+     */
+    private function __construct(
+        private readonly string $url,
+        private readonly string $code,
+        private readonly string $query,
+        private readonly int $shown,
+    ) {
         $this->cookies = (string) tempnam(sys_get_temp_dir(), 'slate');
     }
 
-    public function measure(): Result
+    public static function of600(string $url): Result
     {
-        $this->fill();
+        $numbered = fn (string $stem, int $count): string => implode(',', array_map(fn (int $at): string => "{$stem} {$at}", range(1, $count)));
+        self::fill('BENCH-600', [new DraftAxis('Color', $numbered('Color', 10)), new DraftAxis('Size', $numbered('Size', 12)), new DraftAxis('Style', $numbered('Style', 5))]);
+
+        return (new self($url, 'BENCH-600', '', 600))->measure('600 SKUs, 120 placements', 12.0);
+    }
+
+    /** As it opens: large boards show one layer first. */
+    public static function of5000(string $url): Result
+    {
+        self::fill('BENCH-5000', BuildMatrix::axes());
+
+        return (new self($url, 'BENCH-5000', '', 500))->measure('5,000 SKUs of 4 axes, first layers', 12.0);
+    }
+
+    /** Every layer at once, when somebody asks for it. */
+    public static function of5000AtOnce(string $url): Result
+    {
+        return (new self($url, 'BENCH-5000', '?layer=', 5000))->measure('5,000 SKUs of 4 axes, all shown', 30.0);
+    }
+
+    private function measure(string $size, float $limit): Result
+    {
         $this->signIn();
-        $times = ['/products/BENCH' => [], '/bench-empty' => []];
+        $board = "/products/{$this->code}{$this->query}";
+        $times = [$board => [], '/bench-empty' => []];
         for ($round = 0; $round < self::ROUNDS + 3; $round++) {
             foreach (array_keys($times) as $path) {
                 $start = hrtime(true);
@@ -43,24 +73,22 @@ final class BoardPage
                 }
             }
         }
-        $board = Timing::median($times['/products/BENCH']);
+        $own = Timing::median($times[$board]);
         $empty = Timing::median($times['/bench-empty']);
 
-        return new Result('board page', '600 SKUs, 120 placements', $board / $empty, 12.0, sprintf('%.0f ms beside %.0f ms; %d queries', $board / 1e6, $empty / 1e6, $this->queries()));
+        return new Result('board page', $size, $own / $empty, $limit, sprintf('%.0f ms beside %.0f ms; %d queries', $own / 1e6, $empty / 1e6, $this->queries()));
     }
 
-    private function fill(): void
+    /** @param  list<DraftAxis>  $axes the colors first */
+    private static function fill(string $code, array $axes): void
     {
         DemoSeeder::accounts();
         $user = User::query()->where('email', 'ada@thrumbury.example')->firstOrFail();
-        $product = app(CreateProduct::class)->run($user, 'Bench smock', 'BENCH', 1);
-        $numbered = fn (string $stem, int $count): string => implode(',', array_map(fn (int $at): string => "{$stem} {$at}", range(1, $count)));
-        app(ChangeMatrix::class)->run(new Change($user, $product->id, 1), [
-            new DraftAxis('Color', $numbered('Color', 10)), new DraftAxis('Size', $numbered('Size', 12)), new DraftAxis('Style', $numbered('Style', 5)),
-        ], new MatrixChoices());
+        $product = app(CreateProduct::class)->run($user, "Bench smock {$code}", $code, 1);
+        app(ChangeMatrix::class)->run(new Change($user, $product->id, 1), $axes, new MatrixChoices());
         [$color] = app(ProductLoader::class)->load($product->refresh())->matrix->axes;
         for ($at = 0; $at < 120; $at++) {
-            $photo = DB::table('photos')->insertGetId(['sha256' => hash('sha256', (string) $at), 'type' => 'jpg', 'bytes' => 1, 'width' => 1600, 'height' => 1600, 'state' => 'ready']);
+            $photo = DB::table('photos')->insertGetId(['sha256' => hash('sha256', $code.$at), 'type' => 'jpg', 'bytes' => 1, 'width' => 1600, 'height' => 1600, 'state' => 'ready']);
             DB::table('placements')->insert([
                 'product_id' => $product->id, 'photo_id' => $photo, 'file_name' => "p{$at}.jpg", 'position' => $at, 'view' => ['front', 'back', 'detail', 'worn'][$at % 4],
                 'reach' => Clauses::encode(Reach::fromArrays([[$color->id => [$color->values[$at % 10]->id]]])), 'hidden' => '[]', 'roles' => $at < 10 ? '["lead"]' : '[]',
@@ -72,8 +100,8 @@ final class BoardPage
     {
         preg_match('/name="_token" value="([^"]+)"/', $this->get('/sign-in'), $token);
         $this->get('/sign-in', ['_token' => $token[1], 'email' => 'ada@thrumbury.example', 'password' => DemoSeeder::PASSWORD]);
-        if (substr_count($this->get('/products/BENCH'), 'role="gridcell"') !== 600) {
-            throw new RuntimeException('The board of the bench does not show its 600 cells.');
+        if (substr_count($this->get("/products/{$this->code}{$this->query}"), 'role="gridcell"') !== $this->shown) {
+            throw new RuntimeException("The board of the bench does not show its {$this->shown} cells.");
         }
     }
 
@@ -98,7 +126,7 @@ final class BoardPage
         DB::flushQueryLog();
         DB::enableQueryLog();
         auth()->setUser(User::query()->where('email', 'ada@thrumbury.example')->firstOrFail());
-        app()->handle(\Illuminate\Http\Request::create('/products/BENCH'));
+        app()->handle(\Illuminate\Http\Request::create("/products/{$this->code}{$this->query}"));
         $count = count(DB::getQueryLog());
         DB::disableQueryLog();
 

@@ -11,19 +11,20 @@ use Core\Matrix\MatrixChange;
 use Core\Matrix\Planner;
 use Core\Matrix\Value;
 
-/** The plan that builds 10,000 cells, beside a bare loop that makes the same combinations and keys. */
+/** The plan that builds all cells, beside a bare loop that makes the same combinations and keys. */
 final class BuildPlan
 {
-    public static function measure(): Result
+    /** @param  non-empty-list<int>  $counts  values of each axis */
+    public static function measure(string $size, array $counts): Result
     {
         $axis = fn (int $id, int $values): Axis => new Axis($id, "Axis {$id}", AxisKind::Other, array_map(fn (int $at): Value => new Value($id * 100 + $at, "V{$at}"), range(1, $values)));
-        $axes = [$axis(1, 25), $axis(2, 20), $axis(3, 20)];
+        $axes = array_map($axis, range(1, count($counts)), $counts);
         $plan = function () use ($axes): int {
             $matrix = Matrix::of($axes);
 
             return count((new Planner())->plan(new MatrixChange($matrix, $matrix), [])->make);
         };
-        $bare = function () use ($axes): int {
+        $three = function () use ($axes): int {
             $combinations = [];
             foreach ($axes[0]->valueIds() as $a) {
                 foreach ($axes[1]->valueIds() as $b) {
@@ -35,7 +36,21 @@ final class BuildPlan
 
             return count($combinations);
         };
+        $four = function () use ($axes): int {
+            $combinations = [];
+            foreach ($axes[0]->valueIds() as $a) {
+                foreach ($axes[1]->valueIds() as $b) {
+                    foreach ($axes[2]->valueIds() as $c) {
+                        foreach ($axes[3]->valueIds() as $d) {
+                            $combinations["1:{$a},2:{$b},3:{$c},4:{$d}"] = [1 => $a, 2 => $b, 3 => $c, 4 => $d];
+                        }
+                    }
+                }
+            }
 
-        return new Result('build plan', '10,000 cells', Timing::ratio($plan, $bare), 6.0);
+            return count($combinations);
+        };
+
+        return new Result('build plan', $size, Timing::ratio($plan, count($counts) === 3 ? $three : $four), 6.0);
     }
 }
