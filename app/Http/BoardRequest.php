@@ -15,10 +15,19 @@ use Illuminate\Foundation\Http\FormRequest;
 /** A request from the board: which product and version, what is selected, which lens and layers are shown. */
 final class BoardRequest extends FormRequest
 {
+    private const TEXTS = ['name', 'code', 'value', 'typed', 'order', 'parts', 'view', 'text', 'role', 'place', 'field', 'scope', 'synonyms', 'translations', 'add', 'onto', 'lang', 'choice', 'width'];
+
+    private const LISTS = ['axes', 'homes', 'survivors', 'exchanges', 'heirs', 'likes', 'as_facts', 'winners', 'roles', 'rule'];
+
     /** @return array<string, list<string>> */
     public function rules(): array
     {
         return [
+            ...array_fill_keys(self::TEXTS, ['nullable', 'string', 'max:20000']),
+            ...array_fill_keys(self::LISTS, ['nullable', 'array', 'max:1000']),
+            ...array_fill_keys(array_map(fn (string $list): string => "{$list}.*", ['homes', 'survivors', 'exchanges', 'heirs', 'as_facts', 'winners', 'roles']), ['nullable', 'string', 'max:200']),
+            ...array_fill_keys(['axes.*.name', 'axes.*.values', 'axes.*.dragged', 'axes.*.pictures', 'likes.*.*', 'rule.*.*', 'swatch.*'], ['nullable', 'string', 'max:100000']),
+            ...array_fill_keys(['axes.*', 'likes.*', 'rule.*', 'swatch'], ['array']),
             'version' => ['nullable', 'integer', 'min:0'],
             'selected' => ['nullable', 'string', 'max:400000', 'regex:/^(\*|[0-9:,;]*)$/'],
             'lens' => ['nullable', 'in:photos,codes,prices,stock'],

@@ -17,7 +17,8 @@ final class LibraryRequest extends FormRequest
             'version' => ['nullable', 'integer', 'min:0'],
             'order' => ['nullable', 'string', 'regex:/^[0-9,]*$/', 'max:20000'],
             'name' => ['nullable', 'string', 'max:200'],
-            'values' => ['nullable', 'string', 'max:20000'],
+            ...array_fill_keys(['values', 'code', 'kind', 'display', 'synonyms', 'translations', 'swatch.*'], ['nullable', 'string', 'max:20000']),
+            'swatch' => ['nullable', 'array'],
         ];
     }
 

@@ -16,12 +16,11 @@ final class CatalogController
 {
     public function index(Request $request, CatalogView $catalog): View
     {
-        return view('catalog.index', ['page' => $catalog->page((string) $request->query('q', ''))]);
+        return view('catalog.index', ['page' => $catalog->page($this->searched($request))]);
     }
 
     public function store(Request $request, CreateProduct $create): RedirectResponse
     {
-        $request->merge(['code' => trim((string) $request->input('code')), 'name' => trim((string) $request->input('name'))]);
         $given = $request->validate([
             'name' => ['required', 'string', 'max:120'],
             'code' => ['required', 'string', 'regex:'.CreateProduct::CODE_PATTERN],
@@ -46,6 +45,13 @@ final class CatalogController
 
     public function jump(Request $request, CatalogView $catalog): View
     {
-        return view('catalog.jump', ['hits' => $catalog->jump((string) $request->query('q', ''))]);
+        return view('catalog.jump', ['hits' => $catalog->jump($this->searched($request))]);
+    }
+
+    private function searched(Request $request): string
+    {
+        $typed = $request->query('q');
+
+        return is_string($typed) ? mb_substr($typed, 0, 200) : '';
     }
 }

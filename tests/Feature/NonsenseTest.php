@@ -1,0 +1,80 @@
+<?php
+
+declare(strict_types=1);
+
+use App\Models\Library;
+use Illuminate\Routing\Route as OneRoute;
+use Illuminate\Support\Facades\DB;
+use Illuminate\Support\Facades\Route;
+use Tests\Core\Samples;
+use Tests\Shop;
+
+/*
+ * Whatever is sent to an address that changes something, the answer is a sentence, and nothing is half done.
+ */
+
+/** @return list<OneRoute> every address that takes a change */
+function changingRoutes(): array
+{
+    return array_values(array_filter(
+        Route::getRoutes()->getRoutes(),
+        fn (OneRoute $route): bool => in_array('POST', $route->methods(), true) && str_starts_with($route->uri(), 'products') || str_starts_with($route->uri(), 'library') && in_array('POST', $route->methods(), true),
+    ));
+}
+
+/** The address with things in it that are there. */
+function filledIn(OneRoute $route, Shop $shop, int $run): string
+{
+    return '/'.strtr($route->uri(), [
+        '{product}' => 'SMOCK',
+        '{value}' => (string) $shop->id('Moss'),
+        '{axis}' => (string) $shop->id('Color'),
+        '{run}' => (string) $run,
+        '{run?}' => (string) $run,
+        '{placement}' => (string) $shop->placement('guide.jpg'),
+        '{entry}' => (string) DB::table('history')->max('id'),
+    ]);
+}
+
+const FIELDS = ['name', 'code', 'value', 'values', 'typed', 'selected', 'axis', 'axes', 'order', 'homes', 'survivors', 'exchanges', 'heirs', 'likes', 'as_facts', 'winners', 'roles', 'rule', 'into', 'parts',
+    'pictures', 'placements', 'to', 'view', 'text', 'role', 'take', 'only', 'onto', 'lens', 'layer', 'find', 'field', 'fact', 'swatch', 'colors', 'synonyms', 'translations', 'kind', 'display', 'scope', 'place', 'again', 'none', 'like', 'batch', 'files', 'stock_adds_up', 'comers_stay'];
+
+/** Something that no form sends. */
+function nonsense(Random\Randomizer $random): mixed
+{
+    $of = [
+        '', ' ', '0', '-1', '99999999999999999999', '1:2,3:4', '*', ';;', '1:1;1:1', 'ünï↯', "a\0b", str_repeat('x', 3000), '<script>', "'; DROP TABLE skus; --",
+        [], ['x'], [['y']], ['name' => 'Color', 'values' => 'Moss'], [['name' => 'Color', 'values' => ['Moss']]], [[['deep']]], null, 0, -5, 1.5, true, '#12345g', '1e9', 'photos', 'Color', 'Moss, Moss',
+    ];
+
+    return $of[$random->getInt(0, count($of) - 1)];
+}
+
+it('answers nonsense with a sentence, and never half does it', function (int $seed): void {
+    $random = Samples::random($seed);
+    $shop = Shop::stocked();
+    $run = DB::table('size_runs')->insertGetId(['axis_id' => $shop->id('Size'), 'name' => 'Run', 'folded' => 'run', 'value_ids' => '[]']);
+    $this->actingAs($shop->user);
+    foreach (changingRoutes() as $route) {
+        $input = ['version' => str_starts_with($route->uri(), 'library') ? Library::whole()->version : $shop->version()];
+        foreach (FIELDS as $field) {
+            if ($random->getInt(0, 1) === 1) {
+                $input[$field] = nonsense($random);
+            }
+        }
+        $answer = $this->post(filledIn($route, $shop, $run), $input, ['HX-Request' => 'true']);
+        expect($answer->status())->toBeLessThan(500, $route->uri().': '.mb_substr((string) $answer->exception?->getMessage(), 0, 200));
+        // The product can still be loaded, drawn and taken out.
+        expect($shop->loaded()->skus)->not->toBe([]);
+    }
+    expect($shop->sheet())->not->toBe('');
+    $this->get('/products/SMOCK')->assertOk();
+    $this->get('/library')->assertOk();
+})->with(range(1, 12));
+
+it('answers nonsense in addresses that only look', function (string $path, string $query): void {
+    $shop = Shop::stocked();
+    $answer = $this->actingAs($shop->user)->get("{$path}?{$query}");
+    expect($answer->status())->toBeLessThan(500, mb_substr((string) $answer->exception?->getMessage(), 0, 200));
+})->with(['/', '/products/SMOCK', '/products/SMOCK/board', '/products/SMOCK/preview', '/products/SMOCK/history', '/products/SMOCK/history/compare', '/products/SMOCK/setup', '/jump', '/library/history'])
+    ->with(['q[]=1&choice[]=1&layer[]=1&lens[]=2&selected[]=3&from[]=1&lang[]=de&width[]=x&axis[]=1&add[]=M&without[]=2&fact[]=1&page[]=2', 'choice=9:9&layer=9:9,x&lens=none&selected=1:&from=-1&to=x&lang=%F0%9F&width=&axis=-1&add=%00&without=99999999999999999999&fact=-3&page=-2']);
