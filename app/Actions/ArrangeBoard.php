@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Actions;
 
+use App\Catalog\LoadedProduct;
 use App\Models\User;
 use Core\Matrix\BoardLayout;
 use Core\Matrix\Matrix;
@@ -15,10 +16,10 @@ use Illuminate\Support\Facades\DB;
  */
 final class ArrangeBoard
 {
-    public function run(User $user, Matrix $matrix, int $axisId, string $place): void
+    public function run(User $user, LoadedProduct $loaded, int $axisId, string $place): void
     {
-        $axis = $matrix->axis($axisId) ?? throw new Refused('This axis is no longer on the product. Look at its axes again.');
-        $layout = $this->layout($user, $matrix)->moved($matrix, $axis, $place);
+        $matrix = $loaded->matrix;
+        $layout = $this->layout($user, $matrix)->moved($matrix, ProductAxis::of($loaded, $axisId), $place);
         DB::table('board_layouts')->upsert(
             [['user_id' => $user->id, 'axes' => $this->key($matrix), 'down' => $layout->down?->id, 'across' => $layout->across?->id]],
             ['user_id', 'axes'],

@@ -12,7 +12,6 @@ use App\History\Change;
 use App\History\Keeper;
 use App\History\Ledger;
 use App\Models\HistoryEntry;
-use Core\Matrix\Axis;
 use Core\Matrix\MatrixChange;
 use Core\Matrix\Succession;
 use Core\Matrix\Value;
@@ -32,7 +31,7 @@ final class MergeValues
         return $this->keeper->keep($change, self::class, function (Ledger $ledger, LoadedProduct $loaded) use ($goesId, $staysId, $choices): string {
             $planned = $this->plan($loaded, $goesId, $staysId, $choices);
             $this->store->store($ledger, $loaded, $planned);
-            $axis = $this->axisOf($loaded, $goesId);
+            $axis = ProductAxis::having($loaded, $goesId);
 
             return "Merged {$axis->name} {$axis->value($goesId)?->label} into {$axis->value($staysId)?->label}: {$planned->inWords()}";
         });
@@ -40,7 +39,7 @@ final class MergeValues
 
     public function plan(LoadedProduct $loaded, int $goesId, int $staysId, MatrixChoices $choices): PlannedChange
     {
-        $axis = $this->axisOf($loaded, $goesId);
+        $axis = ProductAxis::having($loaded, $goesId);
         if ($goesId === $staysId || ! $axis->has($staysId)) {
             throw new Refused("Choose another value of {$axis->name} to merge {$axis->value($goesId)?->label} into.");
         }
@@ -54,10 +53,5 @@ final class MergeValues
             comersStay: $choices->comersStay,
             winners: $choices->winners,
         ), $choices->roles);
-    }
-
-    private function axisOf(LoadedProduct $loaded, int $valueId): Axis
-    {
-        return $loaded->matrix->axisOf($valueId) ?? throw new Refused('This value is no longer on the product. Look at its axes again.');
     }
 }

@@ -36,7 +36,7 @@ final class SetOpening
     public function value(Change $change, int $axisId, ?int $valueId): ?HistoryEntry
     {
         return $this->keeper->keep($change, self::class, function (Ledger $ledger, LoadedProduct $loaded) use ($axisId, $valueId): string {
-            $axis = $loaded->matrix->axis($axisId) ?? throw new Refused('This axis is no longer on the product. Look at its axes again.');
+            $axis = ProductAxis::of($loaded, $axisId);
             if ($valueId !== null && ! $axis->has($valueId)) {
                 throw new Refused("This is no longer a {$axis->name} of the product. Choose another.");
             }

@@ -36,7 +36,7 @@ final class SplitValue
     public function run(Change $change, int $valueId, string $parts, bool $picturesForAll): ?HistoryEntry
     {
         return $this->keeper->keep($change, self::class, function (Ledger $ledger, LoadedProduct $loaded) use ($valueId, $parts, $picturesForAll): string {
-            $axis = $this->axisOf($loaded, $valueId);
+            $axis = ProductAxis::having($loaded, $valueId);
             [$read] = $this->drafts->readIntoLibrary([$this->draft($axis, $parts)], $loaded->matrix);
             $planned = $this->plan($loaded, $valueId, $read, $picturesForAll);
             $this->store->store($ledger, $loaded, $planned);
@@ -49,12 +49,12 @@ final class SplitValue
     /** The parts, held against the library. */
     public function read(LoadedProduct $loaded, int $valueId, string $parts): ReadAxis
     {
-        return $this->drafts->read([$this->draft($this->axisOf($loaded, $valueId), $parts)], $loaded->matrix)[0];
+        return $this->drafts->read([$this->draft(ProductAxis::having($loaded, $valueId), $parts)], $loaded->matrix)[0];
     }
 
     public function plan(LoadedProduct $loaded, int $valueId, ReadAxis $parts, bool $picturesForAll): PlannedChange
     {
-        $axis = $this->axisOf($loaded, $valueId);
+        $axis = ProductAxis::having($loaded, $valueId);
         $whole = $axis->value($valueId)->label ?? '';
         if ($parts->axis->count() < 2) {
             throw new Refused("Type at least two values that {$whole} becomes, with commas between.");
@@ -85,10 +85,5 @@ final class SplitValue
     private function draft(Axis $axis, string $parts): DraftAxis
     {
         return new DraftAxis($axis->name, $parts, keepsOrder: true);
-    }
-
-    private function axisOf(LoadedProduct $loaded, int $valueId): Axis
-    {
-        return $loaded->matrix->axisOf($valueId) ?? throw new Refused('This value is no longer on the product. Look at its axes again.');
     }
 }

@@ -26,7 +26,7 @@ final class BoardRequest extends FormRequest
             ...array_fill_keys(self::TEXTS, ['nullable', 'string', 'max:20000']),
             ...array_fill_keys(self::LISTS, ['nullable', 'array', 'max:1000']),
             ...array_fill_keys(array_map(fn (string $list): string => "{$list}.*", ['homes', 'survivors', 'exchanges', 'heirs', 'as_facts', 'winners', 'roles']), ['nullable', 'string', 'max:200']),
-            ...array_fill_keys(['axes.*.name', 'axes.*.values', 'axes.*.dragged', 'axes.*.pictures', 'likes.*.*', 'rule.*.*', 'swatch.*'], ['nullable', 'string', 'max:100000']),
+            ...array_fill_keys(['axes.*.name', 'axes.*.values', 'axes.*.dragged', 'axes.*.pictures', 'likes.*.*', 'rule.*.*', 'swatch.*'], ['nullable', 'string', 'max:1000000']),
             ...array_fill_keys(['axes.*', 'likes.*', 'rule.*', 'swatch'], ['array']),
             'version' => ['nullable', 'integer', 'min:0'],
             'selected' => ['nullable', 'string', 'max:400000', 'regex:/^(\*|[0-9:,;]*)$/'],

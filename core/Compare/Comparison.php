@@ -15,6 +15,8 @@ use Core\Reach\Wording;
 /** Says what is different between two states of a product, the earlier first. */
 final class Comparison
 {
+    private const NAMED = 12;
+
     /** @return list<Difference> none where the two are the same */
     public function between(ProductState $before, ProductState $after): array
     {
@@ -96,10 +98,14 @@ final class Comparison
         return [new Difference(Section::Axes, 'Left out: '.$this->fromTo($say($old, $before), $say($new, $after)))];
     }
 
-    /** @return list<Difference> */
+    /**
+     * SKUs that changed in the same way are said together.
+     *
+     * @return list<Difference>
+     */
     private function skus(ProductState $before, ProductState $after): array
     {
-        $differences = [];
+        $codes = [];
         foreach ($before->skus + $after->skus as $id => $any) {
             $old = $before->skus[$id] ?? null;
             $new = $after->skus[$id] ?? null;
@@ -109,8 +115,15 @@ final class Comparison
                 default => $this->changes($old, $new, $before->matrix, $after->matrix),
             };
             if ($parts !== []) {
-                $differences[] = new Difference(Section::Skus, ($new->code ?? $any->code).' '.implode(', ', $parts));
+                $codes[implode(', ', $parts)][] = $new->code ?? $any->code;
             }
+        }
+        $differences = [];
+        foreach ($codes as $words => $alike) {
+            $more = count($alike) - self::NAMED;
+            $differences[] = new Difference(Section::Skus, count($alike) === 1
+                ? "{$alike[0]} {$words}"
+                : count($alike)." SKUs {$words}: ".implode(', ', array_slice($alike, 0, self::NAMED)).($more > 0 ? " and {$more} more" : ''));
         }
 
         return $differences;

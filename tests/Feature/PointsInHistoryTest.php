@@ -96,7 +96,7 @@ it('compares any two points, and finds what was done between them', function ():
     app(SetOpening::class)->value($shop->change(), $shop->id('Size'), $shop->id('M'));
 
     expect(comparedFrom($shop, $start, $stock))->toBe(['SMOCK-MOSS-S stock 10 → 3'])
-        ->and(comparedFrom($shop, $stock, $removed))->toContain('Color has no Clay any more', 'SMOCK-CLAY-M retired', 'Clay front.jpg: linked to Clay → none')
+        ->and(comparedFrom($shop, $stock, $removed))->toContain('Color has no Clay any more', '4 SKUs retired: SMOCK-CLAY-S, SMOCK-CLAY-M, SMOCK-CLAY-L, SMOCK-CLAY-XL', 'Clay front.jpg: linked to Clay → none')
         ->and(comparedFrom($shop, $removed))->toEqualCanonicalizing(['Fact Lining: none → cotton', 'Opens with Size: none → M', 'guide.jpg: linked to whole product → Moss'])
         ->and(comparedFrom($shop, $start, $start))->toBe([]);
     $this->actingAs($shop->user)->get("/products/SMOCK/history/compare?from={$removed}&to={$start}")->assertOk()->assertSee('Color has no Clay any more')->assertSee('after “Stock of 12 SKUs set to 10”', false);

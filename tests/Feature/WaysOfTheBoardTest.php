@@ -20,6 +20,11 @@ use Tests\Shop;
 
 function boardPost(Shop $shop, string $path, array $input = []): TestResponse
 {
+    // A form sends text, whatever it means.
+    array_walk_recursive($input, function (mixed &$value): void {
+        $value = (string) $value;
+    });
+
     return test()->actingAs($shop->user)->post("/products/{$shop->product->code}/{$path}", $input + ['version' => $shop->version()], ['HX-Request' => 'true']);
 }
 

@@ -80,7 +80,7 @@ final class MatrixController
 
     public function arrange(BoardRequest $request, ArrangeBoard $action): Response
     {
-        $action->run($request->user(), $this->loader->load($request->product())->matrix, $request->integer('axis'), $request->string('place')->toString());
+        $action->run($request->user(), $this->loader->load($request->product()), $request->integer('axis'), $request->string('place')->toString());
         $request->request->remove('layer');
 
         return $this->board->fragment($request);

@@ -6,6 +6,7 @@ namespace App\Http\Controllers;
 
 use App\Actions\EditValue;
 use App\Actions\MergeValues;
+use App\Actions\ProductAxis;
 use App\Actions\Refused;
 use App\Actions\SetOpening;
 use App\Actions\SplitValue;
@@ -50,7 +51,7 @@ final class ValueController
     public function mergePlan(BoardRequest $request, Product $product, LibraryValue $value, MergeValues $action): View
     {
         $loaded = $this->loader->load($product);
-        $about = $this->onProduct($loaded, $value);
+        $about = ['axis' => ProductAxis::having($loaded, $value->id)] + $this->about($loaded, $value);
         $others = array_values(array_filter($about['axis']->values, fn ($other): bool => $other->id !== $value->id));
         $into = $request->integer('into') ?: $others[0]->id ?? 0;
         [$plan, $problem] = $this->planned(fn (): PlanView => new PlanView($loaded, $action->plan($loaded, $value->id, $into, $request->choices())));
@@ -66,7 +67,7 @@ final class ValueController
     public function splitPlan(BoardRequest $request, Product $product, LibraryValue $value, SplitValue $action): View
     {
         $loaded = $this->loader->load($product);
-        $about = $this->onProduct($loaded, $value);
+        $about = ['axis' => ProductAxis::having($loaded, $value->id)] + $this->about($loaded, $value);
         $typed = $request->string('parts')->toString();
         [$plan, $problem] = trim($typed) === '' ? [null, ''] : $this->planned(fn (): PlanView => new PlanView(
             $loaded,
@@ -110,14 +111,6 @@ final class ValueController
         $axis = $loaded->matrix->axisOf($value->id);
 
         return ['product' => $loaded->product, 'loaded' => $loaded, 'value' => $value->load('axis'), 'axis' => $axis, 'label' => $axis?->value($value->id)->label ?? $value->name];
-    }
-
-    /** @return array{product: Product, loaded: LoadedProduct, value: LibraryValue, axis: Axis, label: string} */
-    private function onProduct(LoadedProduct $loaded, LibraryValue $value): array
-    {
-        $about = $this->about($loaded, $value);
-
-        return ['axis' => $about['axis'] ?? throw new Refused("{$value->name} is no longer on this product. Look at its axes again.")] + $about;
     }
 
     /**
