@@ -46,7 +46,7 @@ final class AddLibraryValues
                 $known[Name::of($word)->folded] = true;
             }
         }
-        $codes = $axis->values->pluck('code')->all();
+        $codes = array_fill_keys($axis->values->pluck('code')->all(), true);
         $position = (int) $axis->values->max('position');
         $added = [];
         foreach ((new ValueReader())->read($typed, $axis->kind)->values as $label) {
@@ -56,7 +56,8 @@ final class AddLibraryValues
             if (mb_strlen($label) > self::LONGEST) {
                 throw new Refused("“{$label}” is too long: a value can have ".self::LONGEST.' characters. Is a comma missing?');
             }
-            $codes[] = $code = ValueCode::propose($label, $codes);
+            $code = ValueCode::propose($label, $codes);
+            $codes[$code] = true;
             $ledger->insert('axis_values', [
                 'axis_id' => $axis->id,
                 'name' => $label,

@@ -114,7 +114,7 @@ final class DraftReader
         $typed = (new ValueReader())->read($draft->typed, $kind, $names, $this->synonyms($known));
         $order = $kind === AxisKind::Size && ! $draft->keepsOrder ? (new SizeOrder())->sort($typed->values, $library?->sizeRuns() ?? []) : $typed->values;
 
-        $codes = array_map(fn (LibraryValue $value): string => $value->code, array_values($known));
+        $codes = array_fill_keys(array_map(fn (LibraryValue $value): string => $value->code, array_values($known)), true);
         $values = [];
         $swatches = [];
         foreach ($order as $at => $label) {
@@ -125,7 +125,7 @@ final class DraftReader
             $value = $found === null
                 ? new Value(-1 - $at, $label, ValueCode::propose($label, $codes))
                 : new Value($found->id, $labels[$found->id] ?? $found->name, $found->code);
-            $codes[] = $value->code;
+            $codes[$value->code] = true;
             $values[] = $value;
             $swatches[$value->id] = $found === null ? ($kind === AxisKind::Color ? ColorNames::hex($label) : null) : $found->swatch;
         }

@@ -23,8 +23,10 @@ final class ValueReader
     public function read(string $typed, AxisKind $kind, array $library = [], array $synonyms = []): TypedValues
     {
         $known = [];
+        $names = [];
         foreach ($library as $name) {
             $known[Name::of($name)->folded] = $name;
+            $names[] = Name::of($name);
         }
         $values = [];
         $doubles = [];
@@ -41,7 +43,7 @@ final class ValueReader
                 continue;
             }
             $values[$identity] = $known[$name->folded] ?? $name->shown;
-            $close = isset($known[$name->folded]) ? null : $synonyms[$name->folded] ?? $this->closest($name, $kind, $library);
+            $close = isset($known[$name->folded]) ? null : $synonyms[$name->folded] ?? $this->closest($name, $kind, $names);
             if ($close !== null) {
                 $near[] = new NearMiss($name->shown, $close);
             }
@@ -60,26 +62,25 @@ final class ValueReader
         return $name->folded;
     }
 
-    /** @param  list<string>  $library */
+    /** @param  list<Name>  $library */
     private function closest(Name $name, AxisKind $kind, array $library): ?string
     {
-        foreach ($library as $candidate) {
-            $other = Name::of($candidate);
-            if ($other->bare() !== '' && $other->bare() === $name->bare()) {
-                return $candidate;
-            }
-            if ($kind === AxisKind::Size && $this->sizes->read($candidate)->identity() === $this->sizes->read($name->shown)->identity()) {
-                return $candidate;
+        $bare = $name->bare();
+        $identity = $kind === AxisKind::Size ? $this->sizes->read($name->shown)->identity() : '';
+        foreach ($library as $other) {
+            if (($bare !== '' && $other->bare() === $bare) || ($kind === AxisKind::Size && $this->sizes->read($other->shown)->identity() === $identity)) {
+                return $other->shown;
             }
         }
         if ($kind === AxisKind::Size) {
             return null;
         }
-        foreach ($library as $candidate) {
-            $other = Name::of($candidate);
-            $long = min(mb_strlen($other->folded), mb_strlen($name->folded)) >= 4;
-            if ($long && EditDistance::atMostOne($other->folded, $name->folded)) {
-                return $candidate;
+        $length = mb_strlen($name->folded);
+        foreach ($library as $other) {
+            $otherLength = mb_strlen($other->folded);
+            $isLong = min($otherLength, $length) >= 4 && abs($otherLength - $length) <= 1;
+            if ($isLong && EditDistance::atMostOne($other->folded, $name->folded)) {
+                return $other->shown;
             }
         }
 

@@ -36,7 +36,7 @@ it('refuses a code that is too long', function (): void {
 })->throws(CodeClash::class, 'longer than 64');
 
 it('proposes value codes', function (string $name, array $taken, string $code): void {
-    expect(ValueCode::propose($name, $taken))->toBe($code);
+    expect(ValueCode::propose($name, array_fill_keys($taken, true)))->toBe($code);
 })->with([
     ['M', [], 'M'], ['XXL', [], 'XXL'], ['36.5', [], '36H5'], ['36 ½', [], '36H5'], ['Oat', [], 'OAT'],
     ['Charcoal', [], 'CHR'], ['Slate', ['SLT'], 'SLA'], ['Été bleu', [], 'ETB'], ['丹', [], 'DAN'], ['½', [], 'H5'],
@@ -47,7 +47,7 @@ it('proposes value codes', function (string $name, array $taken, string $code): 
 it('never proposes a code that is taken', function (): void {
     $taken = [];
     foreach (['Moss', 'Mess', 'Miss', 'Mass', 'Moss green', 'Mossy', 'Moss'] as $name) {
-        $code = ValueCode::propose($name, $taken);
+        $code = ValueCode::propose($name, array_fill_keys($taken, true));
         expect($taken)->not->toContain($code);
         $taken[] = $code;
     }
