@@ -31,6 +31,9 @@ use Core\Matrix\Value;
  */
 final class ChangeMatrix
 {
+    /** More values than this are counted in the history, not named. */
+    private const NAMED = 8;
+
     public function __construct(
         private readonly Keeper $keeper,
         private readonly DraftReader $drafts,
@@ -174,7 +177,11 @@ final class ChangeMatrix
         $parts = [];
         foreach ($change->to->axes as $axis) {
             $old = $from->axis($axis->id);
-            $labels = fn (array $values): string => implode(', ', array_map(fn (Value $value): string => $value->label, $values));
+            $labels = function (array $values): string {
+                $named = array_map(fn (Value $value): string => $value->label, array_slice($values, 0, self::NAMED));
+
+                return implode(', ', $named).(count($values) > self::NAMED ? ' and '.(count($values) - self::NAMED).' more' : '');
+            };
             $added = array_filter($axis->values, fn (Value $value): bool => $old === null || ! $old->has($value->id));
             $removed = array_filter($old->values ?? [], fn (Value $value): bool => ! $axis->has($value->id));
             if ($added !== []) {

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http;
 
 use App\Actions\ArrangeBoard;
+use App\Actions\Refused;
 use App\Catalog\LoadedProduct;
 use App\Catalog\ProductLoader;
 use App\Catalog\Selection;
@@ -17,6 +18,7 @@ use App\Models\Product;
 use Core\Matrix\Combination;
 use Core\Matrix\Name;
 use Core\Matrix\TypedSelection;
+use Core\Reach\Wording;
 use Illuminate\Http\Response;
 
 /** The board after a change: the whole of it, since one change may show anywhere. */
@@ -89,6 +91,9 @@ final class BoardResponder
             }
         }
         $reach = (new TypedSelection())->read($typed, $loaded->matrix, $this->usage->synonyms($loaded->matrix));
+        if ($board->hidesAllOf($reach)) {
+            throw new Refused(ucfirst((new Wording())->say($reach, $loaded->matrix)).' lies in layers that are not shown. Choose “All” above the matrix, then select it.');
+        }
 
         return implode(';', array_map(fn (Combination $part): string => $part->key, $reach->clauses[0]->parts()));
     }

@@ -47,23 +47,35 @@ final class Simplifier
     }
 
     /**
-     * The same cells in fewer words. Clauses that lie dormant in the matrix are kept as they are.
+     * The same cells in fewer words. A clause that names every one of several values of an axis leaves the
+     * axis free; the only value of an axis stays named, since a second one may come. Clauses that lie
+     * dormant in the matrix are kept as they are.
      *
      * @param  list<Combination>  $cells
      */
     public function simplify(Reach $reach, array $cells, Matrix $matrix): Reach
     {
-        $active = $reach->activeIn($matrix);
-        $covered = $reach->among($cells);
-        if (count($active->clauses) === 1 && count($covered) < count($cells)) {
-            return $active->union($reach->dormantIn($matrix));
+        $dormant = $reach->dormantIn($matrix);
+        $active = Reach::of(...array_map(fn (Clause $clause): Clause => $this->withoutFullAxes($clause, $matrix), $reach->activeIn($matrix)->clauses));
+        $covered = $active->among($cells);
+        if (count($active->clauses) < 2 || $covered === []) {
+            return $active->union($dormant);
         }
         $simple = $this->fromCells($covered, $cells, $matrix);
-        $shorter = count($simple->clauses) < count($active->clauses)
-            || $simple->isEverything()
-            || $active->isNothing();
 
-        return ($shorter && $reach->among($cells) !== [] ? $simple : $active)->union($reach->dormantIn($matrix));
+        return (count($simple->clauses) < count($active->clauses) ? $simple : $active)->union($dormant);
+    }
+
+    private function withoutFullAxes(Clause $clause, Matrix $matrix): Clause
+    {
+        foreach ($clause->values() as $axisId => $valueIds) {
+            $all = $matrix->axis($axisId)?->count() ?? 0;
+            if ($all > 1 && count($valueIds) === $all) {
+                $clause = $clause->freed($axisId);
+            }
+        }
+
+        return $clause;
     }
 
     /**

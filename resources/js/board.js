@@ -57,8 +57,8 @@ export function board() {
     history.replaceState(null, '', `?${query}`);
   }
 
-  function choose(keys, mode) {
-    selection.choose(keys, mode);
+  function choose(keys, mode, part) {
+    selection.choose(keys, mode, part);
     remember();
     loadTray();
   }
@@ -110,7 +110,7 @@ export function board() {
     focusCell(head ?? cell);
     event.preventDefault();
     if (head) {
-      choose(selection.under(head.dataset.part), modeOf(event));
+      choose(selection.under(head.dataset.part), modeOf(event), head.dataset.part);
     } else if (event.shiftKey && selection.anchor?.isConnected) {
       choose(selection.block(selection.anchor, cell));
     } else {

@@ -42,7 +42,7 @@ export function keyboard({ selection, focusCell, choose, change, markedIds, clea
     if (next) {
       focusCell(next);
       if (next.dataset.part !== undefined) {
-        choose(selection.under(next.dataset.part));
+        choose(selection.under(next.dataset.part), 'set', next.dataset.part);
       } else if (event.shiftKey && selection.anchor) {
         choose(selection.block(selection.anchor, next));
       } else {
@@ -54,7 +54,10 @@ export function keyboard({ selection, focusCell, choose, change, markedIds, clea
   }
 
   const keyActions = {
-    r: (cell) => choose(cell ? selection.under(cell.parentElement.querySelector('[data-head=row]').dataset.part) : []),
+    r: (cell) => {
+      const part = cell?.parentElement.querySelector('[data-head=row]').dataset.part;
+      choose(cell ? selection.under(part) : [], 'set', part);
+    },
     c: (cell) => choose(cell ? selection.block(selection.at(0, cell.dataset.column), selection.at(document.querySelectorAll('.matrix tbody tr').length - 1, cell.dataset.column)) : []),
     a: () => choose(selection.under('*')),
     l: () => change('link', markedIds()),

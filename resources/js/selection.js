@@ -65,7 +65,8 @@ export class Selection {
     this.draw();
   }
 
-  choose(keys, mode = 'set') {
+  /** A part that a header stands for is said as it is: the only color of a product is not yet the whole product. */
+  choose(keys, mode = 'set', part = null) {
     if (mode === 'set') {
       this.keys = new Set(keys);
     } else if (mode === 'toggle' && keys.every((key) => this.keys.has(key))) {
@@ -73,7 +74,7 @@ export class Selection {
     } else {
       keys.forEach((key) => this.keys.add(key));
     }
-    this.token = this.toToken();
+    this.token = mode === 'set' && part !== null ? part : this.toToken();
     this.draw();
   }
 

@@ -104,3 +104,15 @@ it('knows when two reaches are the same clauses', function (): void {
     expect(Reach::fromArrays([[1 => [11]], [2 => [21]]])->equals(Reach::fromArrays([[2 => [21]], [1 => [11]]])))->toBeTrue()
         ->and(Reach::of(Clause::everything())->isEverything())->toBeTrue();
 });
+
+it('leaves an axis free where all its values are named, but keeps its only value named', function (array $clauses, array $colors, array $after): void {
+    $matrix = Samples::smock($colors, ['S', 'M']);
+    $simple = (new Simplifier())->simplify(Reach::fromArrays($clauses), $matrix->offered(), $matrix);
+    expect($simple->toArrays())->toBe($after);
+})->with([
+    'all colors in one size' => [[[1 => [11, 12], 2 => [21]]], ['Moss', 'Clay'], [[2 => [21]]]],
+    'all sizes of a color' => [[[1 => [11], 2 => [21]], [1 => [11], 2 => [22]]], ['Moss', 'Clay'], [[1 => [11]]]],
+    'everything, cell by cell' => [[[1 => [11], 2 => [21]], [1 => [11], 2 => [22]], [1 => [12], 2 => [21]], [1 => [12], 2 => [22]]], ['Moss', 'Clay'], [[]]],
+    'the only color' => [[[1 => [11]]], ['Moss'], [[1 => [11]]]],
+    'the only color in all sizes' => [[[1 => [11], 2 => [21, 22]]], ['Moss'], [[1 => [11]]]],
+]);

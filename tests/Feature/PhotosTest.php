@@ -124,6 +124,18 @@ it('links to what is selected, in the fewest words', function (): void {
     expect($shop->files(['Color' => 'Clay']))->not->toContain('extra.jpg')->and($shop->files(['Color' => 'Slate']))->toContain('extra.jpg');
 });
 
+it('keeps a picture with the only color there is, as a second one comes', function (): void {
+    $shop = Shop::open();
+    $shop->axes(['Color' => 'Moss', 'Size' => 'S, M']);
+    $shop->photo('moss.jpg', ['Color' => 'Moss']);
+    $shop->photo('small.jpg', ['Color' => 'Moss', 'Size' => 'S']);
+    app(LinkPhotos::class)->run($shop->change(), [$shop->placement('small.jpg')], $shop->token(['Color' => 'Moss', 'Size' => 'M']));
+    $shop->photo('guide.jpg', []);
+    $shop->axes(['Color' => 'Moss, Clay', 'Size' => 'S, M']);
+    expect($shop->files(['Color' => 'Clay']))->toBe(['guide.jpg'])
+        ->and($shop->files(['Color' => 'Moss', 'Size' => 'S']))->toBe(['moss.jpg', 'small.jpg', 'guide.jpg']);
+});
+
 it('hides without unlinking, and shows again by linking or by asking', function (): void {
     $shop = Shop::stocked();
     $id = $shop->placement('Moss back.jpg');

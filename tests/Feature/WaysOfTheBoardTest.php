@@ -75,6 +75,15 @@ it('says what it did not find', function (): void {
     boardPost($shop, 'tray', ['find' => 'violet'])->assertStatus(422)->assertSee('No value of this product is called “violet”');
 });
 
+it('says so where what was typed lies in layers that are not shown', function (): void {
+    $shop = Shop::open();
+    $shop->axes(['Color' => 'Moss, Clay', 'Size' => 'S, M', 'Style' => 'Wrap, Open']);
+    $layer = $shop->token(['Style' => 'Wrap']);
+    boardPost($shop, 'tray', ['find' => 'open moss', 'layer' => $layer])->assertStatus(422)->assertSee('Moss, Open lies in layers that are not shown. Choose “All” above the matrix', false);
+    boardPost($shop, 'tray', ['find' => 'open moss', 'layer' => ''])->assertOk();
+    boardPost($shop, 'tray', ['find' => 'moss', 'layer' => $layer])->assertOk();
+});
+
 it('leaves out by a rule that holds for what comes later, names the rules, and takes one back', function (): void {
     $shop = Shop::stocked();
     $rule = ['rule' => [$shop->id('Color') => [$shop->id('Moss'), $shop->id('Clay')], $shop->id('Size') => [$shop->id('XL')]]];

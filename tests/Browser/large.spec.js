@@ -1,0 +1,88 @@
+import { expect, test } from '@playwright/test';
+import { kept, listen, signIn, sound } from './helpers';
+
+/* A product of four axes and 5,000 cells, and one of a single SKU. */
+
+const code = `LARGE-${Date.now()}`;
+const numbered = (stem, count) => Array.from({ length: count }, (_, at) => `${stem} ${at + 1}`).join(', ');
+const foot = (page) => page.locator('#foot b');
+
+test.describe.configure({ mode: 'serial' });
+
+test('5,000 cells are planned, built and looked at layer by layer', async ({ page }) => {
+  const faults = listen(page);
+  await signIn(page);
+  await page.getByLabel('Name of a new product').fill('Large coat');
+  await page.getByLabel('Code', { exact: true }).fill(code);
+  await page.getByRole('button', { name: 'Make product' }).click();
+  await page.getByRole('button', { name: /Choose axes/ }).click();
+  const dialog = page.getByRole('dialog');
+  for (const [at, [name, values]] of [['Tone', numbered('Hue', 25)], ['Span size', numbered('Run', 20)], ['Style', numbered('Cut', 5)], ['Lining', 'None, Wool']].entries()) {
+    if (at > 0) {
+      await dialog.getByRole('button', { name: 'Add an axis' }).click();
+    }
+    await dialog.getByLabel('Name of the axis').nth(at).fill(name);
+    await dialog.locator('textarea').nth(at).fill(values);
+    await expect(dialog.locator('#plan')).toContainText(`${values.split(',').length} ${name.toLowerCase()}s`);
+  }
+  await expect(dialog.locator('#plan')).toContainText('25 tones × 20 span sizes × 5 styles × 2 linings = 5,000 SKUs');
+  await dialog.getByRole('button', { name: 'Build' }).click();
+  await kept(page, 'makes 5,000');
+  await page.goto(`/products/${code}`);
+  await expect(page.getByRole('gridcell')).toHaveCount(500);
+  await sound(page, 'four axes');
+
+  // Another layer, then all of one axis; what is selected stays to its layer.
+  await page.getByRole('group', { name: 'Layers: Style' }).getByRole('button', { name: 'Cut 3' }).click();
+  await expect(page.getByRole('gridcell', { name: /^Hue 1, Run 1, Cut 3, None/ })).toBeVisible();
+  await page.locator('.matrix .corner').click();
+  await expect(foot(page)).toContainText('Cut 3');
+  await expect(page.locator('#foot .sums')).toContainText('500 SKUs');
+  await page.getByRole('group', { name: 'Layers: Lining' }).getByRole('button', { name: 'All' }).click();
+  await expect(page.getByRole('gridcell')).toHaveCount(1000);
+
+  // Typing finds what the layers hide; a price set for it is kept.
+  await page.keyboard.press('3');
+  await page.locator('#find').fill('hue 7 run 12 wool');
+  await page.keyboard.press('Enter');
+  await expect(foot(page)).toHaveText('Hue 7, Wool, Run 12');
+  await page.locator('#typed').fill('88');
+  await page.keyboard.press('Enter');
+  await kept(page, 'Price of 5 SKUs set to 88.00');
+  await expect(page.getByRole('gridcell', { name: /^Hue 7, Run 12, Cut 3, Wool/ })).toContainText('88.00');
+  expect(faults).toEqual([]);
+});
+
+test('too many cells are refused in words, and what was typed stays', async ({ page }) => {
+  const faults = listen(page);
+  await signIn(page);
+  await page.goto(`/products/${code}`);
+  await page.getByRole('button', { name: 'Change axes' }).click();
+  const dialog = page.getByRole('dialog');
+  await dialog.getByLabel('Values of Lining').fill('None, Wool, Fleece, Silk, Down');
+  await expect(dialog.locator('#plan')).toContainText('That would be 12,500 cells; a product can have 10,000. Take away some values, or make it two products.');
+  await expect(dialog.getByRole('button', { name: 'Change', exact: true })).toBeDisabled();
+  await expect(dialog.getByLabel('Values of Lining')).toHaveValue(/Fleece/);
+  await dialog.getByLabel('Values of Lining').fill('None, Wool, Fleece');
+  await expect(dialog.locator('#plan')).toContainText('7,500 SKUs');
+  await expect(dialog.locator('#plan')).toContainText('This makes 2,500');
+  expect(faults).toEqual([]);
+});
+
+test('a single SKU has a board, a price and a place for pictures too', async ({ page }) => {
+  const faults = listen(page);
+  await signIn(page);
+  await page.getByLabel('Name of a new product').fill('One line');
+  await page.getByLabel('Code', { exact: true }).fill(`${code}-ONE`);
+  await page.getByRole('button', { name: 'Make product' }).click();
+  await page.getByRole('button', { name: /Choose axes/ }).click();
+  await expect(page.locator('#plan')).toContainText('No axes: 1 SKU');
+  await page.getByRole('button', { name: 'Build' }).click();
+  await kept(page, 'makes 1');
+  await page.keyboard.press('3');
+  await page.locator('#typed').fill('6.50');
+  await page.keyboard.press('Enter');
+  await kept(page, `Price of ${code}-ONE set to 6.50`);
+  await sound(page, 'no axis');
+  expect(faults).toEqual([]);
+});
