@@ -1,0 +1,60 @@
+<?php
+
+declare(strict_types=1);
+
+use App\Actions\AxisForm;
+use App\Actions\Refused;
+use App\Actions\ValueForm;
+use App\Catalog\Usage;
+use Core\Matrix\AxisDisplay;
+use Core\Matrix\AxisKind;
+use Core\Matrix\UnreadableTranslation;
+
+/* What a person types of the library, read and refused. */
+
+it('reads a value as typed', function (): void {
+    $form = ValueForm::typed('  Deep   moss ', ' dms ', '#5f7049/#D8C8A2', "Olive; olive, Lichen\nDeep moss", "de: Moos\n");
+    expect($form->name->shown)->toBe('Deep moss')
+        ->and($form->code)->toBe('DMS')
+        ->and($form->swatch)->toBe('#5f7049/#D8C8A2')
+        ->and($form->synonyms)->toBe(['olive', 'Lichen'])
+        ->and($form->translations->byTag)->toBe(['de' => 'Moos']);
+});
+
+it('refuses a value that cannot be', function (array $typed, string $exception, string $why): void {
+    expect(fn () => ValueForm::typed(...$typed))->toThrow($exception, $why);
+})->with([
+    [['', 'A', null], Refused::class, 'A value needs a name'],
+    [['Moss', '', null], Refused::class, 'a code of up to 16 letters and digits'],
+    [['Moss', 'A B', null], Refused::class, 'a code of up to 16 letters and digits'],
+    [['Moss', str_repeat('A', 17), null], Refused::class, 'a code of up to 16'],
+    [[str_repeat('m', 81), 'A', null], Refused::class, 'The name of a value can have 80 characters'],
+    [['Moss', 'A', 'moss'], Refused::class, '“moss” is not a color. Choose one, such as #5f7049.'],
+    [['Moss', 'A', '#5f7049/#5f7049/#5f7049/#5f7049'], Refused::class, 'is not a color'],
+    [['Moss', 'A', '#5f704'], Refused::class, 'is not a color'],
+    [['Moss', 'A', null, '', 'Moos'], UnreadableTranslation::class, 'is not a translation'],
+]);
+
+it('reads an axis as typed, and shows it in the usual way where nothing is said', function (string $kind, string $display, AxisKind $is, AxisDisplay $shown): void {
+    $form = AxisForm::typed(' Weave ', $kind, $display, true, 'de: Bindung');
+    expect($form->kind)->toBe($is)->and($form->display)->toBe($shown)
+        ->and($form->row())->toBe(['name' => 'Weave', 'folded' => 'weave', 'kind' => $is->value, 'display' => $shown->value, 'changes_picture' => 1, 'translations' => '{"de":"Bindung"}']);
+})->with([
+    ['other', 'list', AxisKind::Other, AxisDisplay::List],
+    ['color', '', AxisKind::Color, AxisDisplay::ColorSwatches],
+    ['size', 'none', AxisKind::Size, AxisDisplay::Buttons],
+    ['strange', 'picture swatches', AxisKind::Other, AxisDisplay::PictureSwatches],
+]);
+
+it('refuses an axis without a name, or with a very long one', function (string $name): void {
+    expect(fn () => AxisForm::typed($name, 'other', 'list', false))->toThrow(Refused::class, 'An axis needs a name of up to 60 characters');
+})->with(['', '   ', str_repeat('n', 61)]);
+
+it('names the products that use something, and counts the rest', function (int $count, string $words): void {
+    expect(Usage::inWords(array_map(fn (int $at): string => "P{$at}", $count === 0 ? [] : range(1, $count))))->toBe($words);
+})->with([
+    [0, ''],
+    [1, 'P1'],
+    [8, 'P1, P2, P3, P4, P5, P6, P7, P8'],
+    [20, 'P1, P2, P3, P4, P5, P6, P7, P8 and 12 more'],
+]);
