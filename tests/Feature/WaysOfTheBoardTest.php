@@ -258,3 +258,19 @@ it('plans, builds and shows 5,000 cells of four axes layer by layer, and refuses
     $shop->undo();
     expect($shop->loaded()->skus)->toBe([]);
 });
+
+it('marks every row of the matrix by what it shows, so that only what changed is drawn anew', function (): void {
+    $shop = Shop::stocked();
+    $this->actingAs($shop->user);
+    $prints = function (string $lens): array {
+        preg_match_all('/<tr data-print="([^"]+)"/', $this->get("/products/SMOCK?lens={$lens}")->getContent(), $found);
+
+        return $found[1];
+    };
+    $before = ['photos' => $prints('photos'), 'stock' => $prints('stock')];
+    expect($before['photos'])->toHaveCount(3);
+    app(SetStock::class)->run($shop->change(), $shop->token(['Color' => 'Clay', 'Size' => 'S']), '0');
+    $after = ['photos' => $prints('photos'), 'stock' => $prints('stock')];
+    expect($after['photos'])->toBe($before['photos'])
+        ->and(array_keys(array_diff_assoc($after['stock'], $before['stock'])))->toBe([1]);
+});
