@@ -3,9 +3,6 @@ import { context } from './act';
 
 const dialog = () => document.getElementById('dialog');
 
-/** What the dialog shows is asked for again after a change; if it is closed meanwhile, it stays closed. */
-let renewing = false;
-
 /** Loads a fragment into the dialog and opens it. */
 export function openDialog(verb, url, values = {}) {
   return htmx.ajax(verb, url, { source: '#source-dialog', target: '#dialog-body', swap: 'innerHTML', values: { ...context(), ...values } });
@@ -25,10 +22,7 @@ document.addEventListener('htmx:afterSwap', (event) => {
   if (['board', 'library', 'facts'].includes(event.detail.target.id) && event.detail.requestConfig.verb === 'post') {
     const stays = dialog().open ? dialog().querySelector('[data-stay]') : null;
     if (stays) {
-      renewing = true;
-      openDialog('POST', stays.dataset.stay).finally(() => {
-        renewing = false;
-      });
+      openDialog('POST', stays.dataset.stay, { renew: 1 });
     } else {
       closeDialog();
     }
@@ -37,7 +31,8 @@ document.addEventListener('htmx:afterSwap', (event) => {
 
 // What goes wrong while the dialog is open is said in the dialog; what was typed stays.
 document.addEventListener('htmx:beforeSwap', (event) => {
-  if (renewing && event.detail.target.id === 'dialog-body' && !dialog().open) {
+  // What the dialog shows is asked for again after a change; if it is closed meanwhile, it stays closed.
+  if (event.detail.requestConfig.parameters.renew && !dialog().open) {
     event.detail.shouldSwap = false;
   }
   if (dialog()?.open && event.detail.target.id === 'notice') {

@@ -66,7 +66,7 @@ final readonly class PlanView
             $remarks[] = 'New codes: '.$this->named(array_values($this->planned->codes)).'.';
         }
         if ($plan->likenesses !== []) {
-            $remarks[] = count($plan->likenesses).(count($plan->likenesses) === 1 ? ' new SKU takes' : ' new SKUs take').' price and weight of the one it is like; stock begins at 0.';
+            $remarks[] = count($plan->likenesses).(count($plan->likenesses) === 1 ? ' new SKU takes price and weight of the one it is like' : ' new SKUs take price and weight of those they are like').'; stock begins at 0.';
         }
 
         return $remarks;
