@@ -3,15 +3,15 @@ import { defineConfig } from '@playwright/test';
 // Debian's Chromium, kept from asking the network for anything of its own.
 export default defineConfig({
   testDir: 'tests/Browser',
-  timeout: 150_000,
-  expect: { timeout: 10_000 },
+  timeout: 300_000,
+  expect: { timeout: 30_000 },
   workers: 1,
   retries: 0,
   forbidOnly: true,
   reporter: [['list']],
   outputDir: 'test-results',
   use: {
-    actionTimeout: 10_000,
+    actionTimeout: 30_000,
     baseURL: process.env.SLATE_URL ?? 'http://127.0.0.1:8080',
     viewport: { width: 1280, height: 800 },
     screenshot: 'only-on-failure',
