@@ -5,7 +5,7 @@ export COMPOSER_ALLOW_SUPERUSER=1
 
 say() { printf '%s\n' "$*" >&2; }
 
-APT_PACKAGES='php8.2-cli php8.2-mysql php8.2-gd php8.2-imagick php8.2-intl php8.2-zip php8.2-curl php8.2-bcmath php8.2-mbstring php8.2-xml composer mariadb-server mariadb-client librsvg2-bin unzip'
+APT_PACKAGES='php8.2-cli php8.2-mysql php8.2-gd php8.2-imagick php8.2-intl php8.2-zip php8.2-curl php8.2-bcmath php8.2-mbstring php8.2-xml composer mariadb-server mariadb-client librsvg2-bin unzip procps'
 
 missing_system() {
     local extension command modules
@@ -14,7 +14,7 @@ missing_system() {
     for extension in pdo_mysql imagick intl zip gd mbstring curl bcmath; do
         grep -qix "$extension" <<<"$modules" || echo "php-$extension"
     done
-    for command in composer mariadbd mariadb-install-db rsvg-convert unzip "$@"; do
+    for command in composer mariadbd mariadb-install-db rsvg-convert unzip prlimit pgrep "$@"; do
         command -v "$command" >/dev/null || PATH="$PATH:/usr/sbin" command -v "$command" >/dev/null || echo "$command"
     done
 }
@@ -88,7 +88,7 @@ set_env() { # set_env NAME VALUE
 make_env() {
     if [ ! -f .env ]; then
         {
-            echo 'APP_ENV=local'
+            echo 'APP_ENV=production'
             echo 'APP_DEBUG=false'
             echo "APP_KEY=base64:$(head -c 32 /dev/urandom | base64)"
             echo "DB_PASSWORD=$(head -c 18 /dev/urandom | base64 | tr -d '/+=')"
@@ -111,6 +111,14 @@ admin() { mariadb --no-defaults --socket="$DB_SOCKET" -u "$(id -un)" "$@"; }
 
 database_runs() { [ -S "$DB_SOCKET" ] && admin -e 'select 1' >/dev/null 2>&1; }
 
+# The database in the background, on the port that $DATA/port says; its id is in DATABASE.
+launch_database() {
+    PATH="$PATH:/usr/sbin" setsid mariadbd --no-defaults --user="$(id -un)" --datadir="$DATA/mariadb" --socket="$DB_SOCKET" --pid-file="$DATA/mariadb.pid" \
+        --bind-address=127.0.0.1 --port="$(cat "$DATA/port")" --innodb-buffer-pool-size=512M --innodb-flush-method=fsync --max-allowed-packet=64M \
+        --character-set-server=utf8mb4 --log-error="$DATA/mariadb.log" </dev/null >/dev/null 2>&1 &
+    DATABASE=$!
+}
+
 # Starts the project's own MariaDB unless it runs; sets DB_STARTED where this script is to stop it.
 start_database() {
     DB_STARTED=
@@ -122,9 +130,7 @@ start_database() {
         fi
         DB_PORT=$(free_port "${DB_PORT:-3307}")
         echo "$DB_PORT" >"$DATA/port"
-        PATH="$PATH:/usr/sbin" setsid mariadbd --no-defaults --user="$(id -un)" --datadir="$DATA/mariadb" --socket="$DB_SOCKET" --pid-file="$DATA/mariadb.pid" \
-            --bind-address=127.0.0.1 --port="$DB_PORT" --innodb-buffer-pool-size=512M --innodb-flush-method=fsync --max-allowed-packet=64M \
-            --character-set-server=utf8mb4 --log-error="$DATA/mariadb.log" </dev/null >/dev/null 2>&1 &
+        launch_database
         DB_STARTED=1
         local tries=0
         until database_runs; do
@@ -150,10 +156,17 @@ stop_database() {
 
 PHP_SERVER='-d upload_max_filesize=42M -d post_max_size=64M -d max_file_uploads=60 -d memory_limit=512M -d opcache.enable_cli=1 -d variables_order=EGPCS -d expose_php=0'
 
-# serve PORT: the web server in the background, as a process group of its own; its id is in SERVER.
-serve() {
-    PHP_CLI_SERVER_WORKERS=4 setsid env -C public php $PHP_SERVER -S "127.0.0.1:$1" ../vendor/laravel/framework/src/Illuminate/Foundation/resources/server.php </dev/null >>"$DATA/web.log" 2>&1 &
+WEB_WORKERS=4
+
+# launch_web PORT: the web server in the background, as a process group of its own; its id is in SERVER.
+launch_web() {
+    PHP_CLI_SERVER_WORKERS=$WEB_WORKERS setsid env -C public php $PHP_SERVER -S "127.0.0.1:$1" ../vendor/laravel/framework/src/Illuminate/Foundation/resources/server.php </dev/null >>"$DATA/web.log" 2>&1 &
     SERVER=$!
+}
+
+# serve PORT: the same, once it answers.
+serve() {
+    launch_web "$1"
     local tries=0
     until ! port_is_free "$1"; do
         tries=$((tries + 1))
@@ -162,4 +175,86 @@ serve() {
     done
 }
 
-stop_group() { [ -n "${1:-}" ] && kill -TERM -- "-$1" 2>/dev/null; return 0; }
+# The queue's worker in the background; its id is in WORKER. It is replaced every hour.
+launch_worker() {
+    setsid php -d memory_limit=1024M artisan queue:work --quiet --sleep=0.3 --tries=3 --timeout=180 --max-time=3600 </dev/null >>"$DATA/queue.log" 2>&1 &
+    WORKER=$!
+}
+
+# stop_group ID: ends a process group, politely; whatever of it is dead already does not matter.
+stop_group() {
+    [ -z "${1:-}" ] || kill -TERM -- "-$1" 2>/dev/null || true
+}
+
+# is_alive ID: a process that runs; one that has ended and is not yet buried does not.
+is_alive() {
+    local state
+    [ -n "${1:-}" ] && state=$(ps -o stat= -p "$1" 2>/dev/null) && [ -n "$state" ] && [ "${state#Z}" = "$state" ]
+}
+
+# end_group ID: ends a process group and waits for it; after ten seconds without politeness.
+end_group() {
+    local tries=0
+    stop_group "$1"
+    while is_alive "$1" && [ "$tries" -lt 100 ]; do tries=$((tries + 1)); sleep 0.1; done
+    kill -KILL -- "-$1" 2>/dev/null || true
+}
+
+# remember NAME ID: which process group a piece runs as, for a later start that finds this one gone.
+remember() { mkdir -p "$DATA/run"; echo "$2" >"$DATA/run/$1"; }
+
+# Ends what an earlier run of bin/start has left behind that was killed itself. One that still runs is left alone.
+end_leftovers() {
+    local name group supervisor
+    supervisor=$(cat "$DATA/run/supervisor" 2>/dev/null || true)
+    if is_alive "$supervisor" && grep -qz 'bin/start' "/proc/$supervisor/cmdline" 2>/dev/null; then return; fi
+    for name in web worker database; do
+        group=$(cat "$DATA/run/$name" 2>/dev/null || true)
+        # An id may belong to something else by now: only what works in this folder is ours.
+        if is_alive "$group" && { [[ "$(readlink "/proc/$group/cwd")" == "$PWD"* ]] || grep -qz "$DATA/mariadb" "/proc/$group/cmdline"; }; then
+            say "Ending the $name that an earlier run left behind."
+            end_group "$group"
+        fi
+    done
+    rm -rf "$DATA/run"
+}
+
+declare -A PAUSES RETRIES SINCE
+
+# is_up NAME: whether a piece runs whole. The web server is whole with all of its workers.
+is_up() {
+    case "$1" in
+        database) is_alive "$DATABASE" ;;
+        worker) is_alive "$WORKER" ;;
+        web) is_alive "$SERVER" && [ "$(pgrep -c -g "$SERVER" || true)" -gt "$WEB_WORKERS" ] ;;
+    esac
+}
+
+relaunch() {
+    case "$1" in
+        database) launch_database; remember database "$DATABASE" ;;
+        worker) launch_worker; remember worker "$WORKER" ;;
+        web) end_group "$SERVER"; launch_web "$PORT"; remember web "$SERVER" ;;
+    esac
+}
+
+# keep_up NAME...: starts again what dies, after pauses that grow from one second to thirty, and says so. Never returns.
+keep_up() {
+    local name now
+    for name in "$@"; do PAUSES[$name]=0 RETRIES[$name]=0 SINCE[$name]=$SECONDS; done
+    while :; do
+        sleep 0.5 &
+        wait $! 2>/dev/null || true
+        now=$SECONDS
+        for name in "$@"; do
+            if is_up "$name"; then
+                [ $((now - ${SINCE[$name]})) -lt 60 ] || PAUSES[$name]=0
+            elif [ "$now" -ge "${RETRIES[$name]}" ]; then
+                PAUSES[$name]=$((PAUSES[$name] == 0 ? 1 : (PAUSES[$name] < 16 ? PAUSES[$name] * 2 : 30)))
+                RETRIES[$name]=$((now + PAUSES[$name])) SINCE[$name]=$now
+                printf '%s the %s has ended; it is started again. If it ends once more, that waits %s s.\n' "$(date -u +%Y-%m-%dT%H:%M:%SZ)" "$name" "${PAUSES[$name]}" | tee -a "$DATA/supervision.log" >&2
+                relaunch "$name"
+            fi
+        done
+    done
+}

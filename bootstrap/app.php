@@ -2,19 +2,24 @@
 
 declare(strict_types=1);
 
+use App\Http\Middleware\ReadersZone;
 use App\Http\Middleware\SecurityHeaders;
 use App\Http\Refusals;
 use Illuminate\Foundation\Application;
 use Illuminate\Foundation\Configuration\Exceptions;
 use Illuminate\Foundation\Configuration\Middleware;
 use Illuminate\Http\Middleware\HandleCors;
+use Illuminate\Support\Facades\Route;
 
 return Application::configure(basePath: dirname(__DIR__))
-    ->withRouting(web: __DIR__.'/../routes/web.php', commands: __DIR__.'/../routes/console.php')
+    ->withRouting(web: __DIR__.'/../routes/web.php', commands: __DIR__.'/../routes/console.php', then: fn () => Route::group([], __DIR__.'/../routes/health.php'))
     ->withMiddleware(function (Middleware $middleware): void {
         // Everything is same-origin; see compat/README.md.
         $middleware->remove(HandleCors::class);
-        $middleware->web(append: [SecurityHeaders::class]);
+        // Outermost: errors and redirects have the headers too.
+        $middleware->prepend(SecurityHeaders::class);
+        $middleware->web(append: [ReadersZone::class]);
+        $middleware->encryptCookies(except: [ReadersZone::COOKIE]);
         $middleware->redirectGuestsTo('/sign-in');
         $middleware->redirectUsersTo('/');
     })

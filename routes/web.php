@@ -14,6 +14,7 @@ use App\Http\Controllers\PreviewController;
 use App\Http\Controllers\SessionController;
 use App\Http\Controllers\SkuController;
 use App\Http\Controllers\ValueController;
+use App\Http\Controllers\WorksController;
 use App\Http\Middleware\ShowRemoved;
 use Illuminate\Support\Facades\Route;
 
@@ -25,7 +26,7 @@ Route::middleware('guest')->group(function (): void {
 Route::middleware(['auth', 'can:view'])->group(function (): void {
     Route::post('/sign-out', [SessionController::class, 'destroy'])->name('sign-out');
     Route::get('/', [CatalogController::class, 'index'])->name('catalog');
-    Route::get('/jump', [CatalogController::class, 'jump'])->name('jump');
+    Route::get('/jump', [CatalogController::class, 'jump'])->middleware('throttle:reads')->name('jump');
     Route::get('/photos/{photo}/{size}.jpg', [PhotoController::class, 'show'])->name('photo');
 
     Route::get('/library', [LibraryController::class, 'axes'])->name('library');
@@ -37,16 +38,23 @@ Route::middleware(['auth', 'can:view'])->group(function (): void {
         Route::get('/', [BoardController::class, 'show'])->name('board');
         Route::get('/board', [BoardController::class, 'fragment'])->name('board.fragment');
         // What is selected may be long, so the tray is asked for in a body; it only reads.
-        Route::post('/tray', [BoardController::class, 'tray'])->name('board.tray');
-        Route::post('/photos/{placement}/about', [BoardController::class, 'about'])->whereNumber('placement')->name('photo.about');
+        Route::post('/tray', [BoardController::class, 'tray'])->middleware('throttle:reads')->name('board.tray');
+        Route::post('/photos/{placement}/about', [BoardController::class, 'about'])->whereNumber('placement')->middleware('throttle:reads')->name('photo.about');
         Route::get('/preview', [PreviewController::class, 'show'])->name('preview');
         Route::get('/details', [DetailsController::class, 'show'])->name('details');
         Route::get('/history', [HistoryController::class, 'index'])->name('history');
         Route::get('/history/compare', [HistoryController::class, 'compare'])->name('history.compare');
         // How the board is laid out is the person's own, so the right to look is enough.
         Route::post('/layout', [MatrixController::class, 'arrange'])->name('layout');
+        Route::post('/layout/fold', [MatrixController::class, 'fold'])->name('layout.fold');
         Route::get('/sheet.csv', [ExportController::class, 'sheet'])->name('sheet');
         Route::get('/product.jsonld', [ExportController::class, 'jsonLd'])->name('json-ld');
+    });
+
+    Route::middleware('can:release')->group(function (): void {
+        Route::get('/works', [WorksController::class, 'show'])->name('works');
+        Route::post('/works/pictures', [WorksController::class, 'readAgain'])->name('works.pictures');
+        Route::post('/works/jobs', [WorksController::class, 'retryJobs'])->name('works.jobs');
     });
 
     Route::middleware(['can:edit', 'throttle:changes'])->group(function (): void {
@@ -96,6 +104,7 @@ Route::middleware(['auth', 'can:view'])->group(function (): void {
             Route::post('/photos/view', [PhotoController::class, 'view'])->name('photos.view');
             Route::post('/photos/alt-text', [PhotoController::class, 'altText'])->name('photos.alt');
             Route::post('/photos/role', [PhotoController::class, 'role'])->name('photos.role');
+            Route::post('/photos/read-again', [PhotoController::class, 'readAgain'])->name('photos.read-again');
             Route::post('/photos/remove', [PhotoController::class, 'remove'])->name('photos.remove');
 
             Route::post('/skus/price', [SkuController::class, 'price'])->name('skus.price');
@@ -103,6 +112,9 @@ Route::middleware(['auth', 'can:view'])->group(function (): void {
             Route::post('/skus/code', [SkuController::class, 'code'])->name('skus.code');
 
             Route::post('/details', [DetailsController::class, 'update'])->name('details.update');
+            Route::get('/currency', [DetailsController::class, 'currency'])->name('currency');
+            Route::post('/currency/plan', [DetailsController::class, 'currency'])->name('currency.plan');
+            Route::post('/currency', [DetailsController::class, 'changeCurrency'])->name('currency.change');
             Route::post('/facts', [DetailsController::class, 'setFact'])->name('facts.set');
             Route::post('/facts/remove', [DetailsController::class, 'removeFact'])->name('facts.remove');
             Route::post('/history/{entry}/undo-to', [HistoryController::class, 'undoTo'])->whereNumber('entry')->name('undo-to');

@@ -18,6 +18,7 @@ use App\Actions\SetStock;
 use App\Actions\SplitValue;
 use App\Actions\UndoRedo;
 use App\Catalog\DraftAxis;
+use App\Catalog\DraftValue;
 use App\Catalog\GalleryReport;
 use App\Catalog\LoadedProduct;
 use App\Catalog\ProductLoader;
@@ -61,12 +62,24 @@ final class Shop
     {
         $shop = self::open();
         $shop->axes(['Color' => 'Moss, Clay, Slate', 'Size' => 'S, M, L, XL']);
-        foreach (['Moss', 'Clay', 'Slate'] as $color) {
-            foreach (['front' => View::Front, 'back' => View::Back, 'worn' => View::Worn, 'detail' => View::Detail] as $word => $view) {
-                $shop->photo("{$color} {$word}.jpg", ['Color' => $color], $view, $word === 'front' ? Role::Lead : null);
-            }
+        $colors = ['Moss', 'Clay', 'Slate'];
+        $views = ['front' => View::Front, 'back' => View::Back, 'worn' => View::Worn, 'detail' => View::Detail];
+        $files = [];
+        foreach ($colors as $color) {
+            array_push($files, ...array_map(fn (string $word): string => "{$color} {$word}.jpg", array_keys($views)));
         }
-        $shop->photo('guide.jpg', [], View::SizeGuide);
+        $files[] = 'guide.jpg';
+        $shop->receive(array_combine($files, array_map(self::picture(...), $files)));
+        foreach ($colors as $color) {
+            $own = array_map(fn (string $word): int => $shop->placement("{$color} {$word}.jpg"), array_keys($views));
+            app(LinkPhotos::class)->run($shop->change(), $own, $shop->token(['Color' => $color]));
+            app(AssignRole::class)->run($shop->change(), $own[0], Role::Lead);
+        }
+        foreach ($views as $word => $view) {
+            app(DescribePhotos::class)->view($shop->change(), array_map(fn (string $color): int => $shop->placement("{$color} {$word}.jpg"), $colors), $view);
+        }
+        app(LinkPhotos::class)->run($shop->change(), [$shop->placement('guide.jpg')], '*');
+        app(DescribePhotos::class)->view($shop->change(), [$shop->placement('guide.jpg')], View::SizeGuide);
         app(SetPrices::class)->run($shop->change(), '*', '49');
         app(SetStock::class)->run($shop->change(), '*', '10');
 
@@ -81,7 +94,7 @@ final class Shop
     public function axes(array $axes, array $homes = [], array $survivors = [], bool $stockAddsUp = false): void
     {
         $drafts = array_map(fn (string $name, string $typed): DraftAxis => new DraftAxis($name, $typed), array_keys($axes), $axes);
-        app(ChangeMatrix::class)->run($this->change(), $drafts, new MatrixChoices($homes, $survivors, $stockAddsUp));
+        app(ChangeMatrix::class)->run($this->change(), $drafts, new MatrixChoices(array_map(DraftValue::called(...), $homes), $survivors, $stockAddsUp));
     }
 
     /** A small picture whose content is its name's, written to a file. */

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Tests;
 
+use App\Media\PictureReader;
 use Illuminate\Foundation\Testing\TestCase as BaseTestCase;
 use Illuminate\Support\Facades\Storage;
 
@@ -13,6 +14,7 @@ abstract class TestCase extends BaseTestCase
     {
         parent::setUp();
         Storage::fake('local');
+        $this->app->bind(PictureReader::class, fn (): PictureReader => new QuickReader(config('slate.reading.folder'), 20, 60, 0, 0));
         $this->withoutVite();
     }
 }

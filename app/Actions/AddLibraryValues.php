@@ -12,8 +12,8 @@ use App\Models\LibraryAxis;
 use Core\Codes\ValueCode;
 use Core\Color\ColorNames;
 use Core\Matrix\AxisKind;
-use Core\Matrix\Name;
 use Core\Matrix\ValueReader;
+use Core\Text\Name;
 
 /** Adds typed or pasted values to an axis of the library; those it has already are left alone. */
 final class AddLibraryValues
@@ -40,20 +40,16 @@ final class AddLibraryValues
     /** @return list<string> the names that were new */
     public function add(Ledger $ledger, LibraryAxis $axis, string $typed): array
     {
-        $known = [];
-        foreach ($axis->values as $value) {
-            foreach ([$value->name, ...$value->synonyms] as $word) {
-                $known[Name::of($word)->folded] = true;
-            }
-        }
+        $known = $axis->knownValues();
         $codes = array_fill_keys($axis->values->pluck('code')->all(), true);
         $position = (int) $axis->values->max('position');
         $added = [];
-        foreach ((new ValueReader())->read($typed, $axis->kind)->values as $label) {
-            if (isset($known[Name::of($label)->folded])) {
+        foreach ((new ValueReader())->read($typed, $axis->kind, $known)->values as $value) {
+            if ($value->id !== null) {
                 continue;
             }
-            if (mb_strlen($label) > self::LONGEST) {
+            $label = $value->label;
+            if (Name::of($label)->isLongerThan(self::LONGEST)) {
                 throw new Refused("“{$label}” is too long: a value can have ".self::LONGEST.' characters. Is a comma missing?');
             }
             $code = ValueCode::propose($label, $codes);

@@ -16,6 +16,9 @@ use Illuminate\Support\Facades\DB;
  */
 final class ArrangeBoard
 {
+    /** So many axes are shown in full unless somebody folds them. */
+    private const UNFOLDED = 3;
+
     public function run(User $user, LoadedProduct $loaded, int $axisId, string $place): void
     {
         $matrix = $loaded->matrix;
@@ -25,6 +28,18 @@ final class ArrangeBoard
             ['user_id', 'axes'],
             ['down', 'across'],
         );
+    }
+
+    /** Whether the axes are folded to one line, on every board of this person. */
+    public function fold(User $user, bool $folded): void
+    {
+        $user->update(['axes_folded' => $folded]);
+    }
+
+    /** As the person left it; else many axes are folded, so that the matrix has room. */
+    public function isFolded(User $user, Matrix $matrix): bool
+    {
+        return $user->axes_folded ?? count($matrix->axes) > self::UNFOLDED;
     }
 
     /** The layout a person left products with these axes in, else the usual one. */

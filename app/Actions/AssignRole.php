@@ -11,6 +11,7 @@ use App\History\Keeper;
 use App\History\Ledger;
 use App\Models\HistoryEntry;
 use Core\Gallery\Role;
+use Core\Reach\Wording;
 
 /** Gives a picture a role, or takes it. A picture of the very same reach hands the role over. */
 final class AssignRole
@@ -34,7 +35,9 @@ final class AssignRole
             }
             $ledger->update('placements', $updates);
 
-            return $take ? "{$row->file()} is no longer {$role->label()}" : "{$row->file()} is {$role->label()}";
+            $where = $loaded->isLinked($row) ? ' for '.(new Wording())->say($row->reach(), $loaded->matrix) : '';
+
+            return "{$row->file()} is ".($take ? 'no longer ' : '').$role->label().$where;
         });
     }
 

@@ -6,8 +6,8 @@ namespace App\Actions;
 
 use Core\Matrix\AxisDisplay;
 use Core\Matrix\AxisKind;
-use Core\Matrix\Name;
-use Core\Matrix\Translations;
+use Core\Text\Name;
+use Core\Text\Translations;
 
 /** An axis of the library as a person typed it. */
 final readonly class AxisForm
@@ -27,7 +27,7 @@ final readonly class AxisForm
     public static function typed(string $name, string $kind, string $display, bool $changesPicture, string $translations = ''): self
     {
         $read = Name::of($name);
-        if ($read->shown === '' || mb_strlen($read->shown) > self::MOST_NAME) {
+        if ($read->isEmpty() || $read->isLongerThan(self::MOST_NAME)) {
             throw new Refused('An axis needs a name of up to '.self::MOST_NAME.' characters, such as Size.');
         }
         $kinds = AxisKind::tryFrom($kind) ?? AxisKind::Other;

@@ -6,6 +6,7 @@ namespace App\Actions;
 
 use App\Catalog\DraftAxis;
 use App\Catalog\DraftReader;
+use App\Catalog\DraftValue;
 use App\Catalog\Fact;
 use App\Catalog\LoadedProduct;
 use App\Catalog\MatrixPlanner;
@@ -21,7 +22,6 @@ use Core\Matrix\Axis;
 use Core\Matrix\Likeness;
 use Core\Matrix\Matrix;
 use Core\Matrix\MatrixChange;
-use Core\Matrix\Name;
 use Core\Matrix\Succession;
 use Core\Matrix\Value;
 
@@ -49,7 +49,7 @@ final class ChangeMatrix
     public function run(Change $change, array $axes, MatrixChoices $choices): ?HistoryEntry
     {
         return $this->keeper->keep($change, self::class, function (Ledger $ledger, LoadedProduct $loaded) use ($axes, $choices): string {
-            $planned = $this->plan($loaded, $this->drafts->readIntoLibrary($axes, $loaded->matrix), $choices);
+            $planned = $this->plan($loaded, $this->drafts->readIntoLibrary($axes, $loaded), $choices);
             $this->store->store($ledger, $loaded, $planned);
             $this->storeFacts($ledger, $loaded, $planned->change, $choices);
 
@@ -62,12 +62,16 @@ final class ChangeMatrix
     {
         $from = $loaded->matrix;
         $to = new Matrix(array_map(fn (ReadAxis $axis): Axis => $axis->axis, $read), $from->leftOut);
-        $successions = $this->successions($from, $to, $choices);
+        $rows = [];
+        foreach ($read as $axis) {
+            $rows[$axis->axis->id] = $axis->draft->key;
+        }
+        $successions = $this->successions($from, $to, $rows, $choices);
         $taken = array_map(fn (Succession $succession): int => $succession->toAxisId, $successions);
         $homes = [];
         foreach ($to->axes as $axis) {
             if ($from->axis($axis->id) === null && ! in_array($axis->id, $taken, true)) {
-                $homes[$axis->id] = $this->home($axis, $choices, $loaded->facts);
+                $homes[$axis->id] = $this->home($loaded, $axis, $choices->homes[$rows[$axis->id]] ?? null);
             }
         }
         $exchanged = array_map(fn (Succession $succession): int => $succession->axisId, $successions);
@@ -85,23 +89,30 @@ final class ChangeMatrix
             $survivors,
             $choices->stockAddsUp,
             $successions,
-            $this->likes($from, $to, $choices),
+            $this->likes($from, $to, $rows, $choices),
             winners: $choices->winners,
-        ), $choices->roles);
+        ), $choices);
     }
 
-    /** @return list<Succession> of the axes that others take the place of */
-    private function successions(Matrix $from, Matrix $to, MatrixChoices $choices): array
+    /**
+     * @param  array<int, string>  $rows  axis id => key of its row in the form
+     * @return list<Succession> of the axes that others take the place of
+     */
+    private function successions(Matrix $from, Matrix $to, array $rows, MatrixChoices $choices): array
     {
         $successions = [];
-        foreach ($choices->exchanges as $axisId => $name) {
+        foreach ($choices->exchanges as $axisId => $row) {
             $old = $from->axis($axisId);
-            $new = array_values(array_filter($to->axes, fn (Axis $axis): bool => Name::of($axis->name)->folded === $name && $from->axis($axis->id) === null))[0] ?? null;
+            $newId = array_search($row, $rows, true);
+            $new = $newId === false || $from->axis($newId) !== null ? null : $to->axis($newId);
             if ($old === null || $new === null || $to->axis($axisId) !== null) {
                 continue;
             }
             foreach ($old->values as $place => $value) {
-                $heir = $this->heir($choices->heirs[$value->id] ?? null, $value, $place, $new);
+                // Unsaid, the value of the same name takes over, else the one in the same place.
+                $heir = array_key_exists($value->id, $choices->heirs)
+                    ? $choices->heirs[$value->id]?->among($new->values)
+                    : DraftValue::called($value->label)->among($new->values) ?? $new->values[$place] ?? null;
                 if ($heir !== null) {
                     $successions[] = new Succession($old->id, $value->id, $new->id, $heir->id);
                 }
@@ -111,36 +122,19 @@ final class ChangeMatrix
         return $successions;
     }
 
-    /** Unsaid, the value of the same name takes over, else the one in the same place. */
-    private function heir(?string $chosen, Value $value, int $place, Axis $new): ?Value
-    {
-        return $chosen === null
-            ? $this->named($new, Name::of($value->label)->folded) ?? $new->values[$place] ?? null
-            : $this->named($new, $chosen);
-    }
-
-    private function named(Axis $axis, string $folded): ?Value
-    {
-        foreach ($axis->values as $value) {
-            if (Name::of($value->label)->folded === $folded) {
-                return $value;
-            }
-        }
-
-        return null;
-    }
-
-    /** @return list<Likeness> */
-    private function likes(Matrix $from, Matrix $to, MatrixChoices $choices): array
+    /**
+     * @param  array<int, string>  $rows  axis id => key of its row in the form
+     * @return list<Likeness>
+     */
+    private function likes(Matrix $from, Matrix $to, array $rows, MatrixChoices $choices): array
     {
         $likes = [];
         foreach ($to->axes as $axis) {
             $old = $from->axis($axis->id);
-            foreach ($old === null ? [] : $choices->likes[Name::of($axis->name)->folded] ?? [] as $folded => $label) {
-                $new = $this->named($axis, (string) $folded);
-                $like = $this->named($axis, Name::of($label)->folded);
-                if ($new !== null && $like !== null && ! $old->has($new->id) && $old->has($like->id)) {
-                    $likes[] = new Likeness($axis->id, $new->id, $like->id);
+            foreach ($old === null ? [] : $choices->likes[$rows[$axis->id]] ?? [] as $choice) {
+                $new = $choice->value->among($axis->values);
+                if ($new !== null && ! $old->has($new->id) && $old->has($choice->likeId) && $axis->has($choice->likeId)) {
+                    $likes[] = new Likeness($axis->id, $new->id, $choice->likeId);
                 }
             }
         }
@@ -148,12 +142,18 @@ final class ChangeMatrix
         return $likes;
     }
 
-    /** @param  list<Fact>  $facts */
-    private function home(Axis $axis, MatrixChoices $choices, array $facts): ?int
+    /** The value chosen; else the one that a fact of that name says, or that the product stood at while the axis slept; else the first. */
+    private function home(LoadedProduct $loaded, Axis $axis, ?DraftValue $chosen): ?int
     {
-        $wanted = $choices->homes[Name::of($axis->name)->folded] ?? Fact::named($facts, $axis->name)?->value;
+        $fact = Fact::named($loaded->facts, $axis->name);
+        $stood = $loaded->matrix->sleeping[$axis->id]->standsAt ?? null;
+        $wanted = $chosen ?? match (true) {
+            $fact !== null => DraftValue::called($fact->value),
+            $stood !== null => DraftValue::existing($stood),
+            default => null,
+        };
 
-        return ($wanted === null ? null : $this->named($axis, Name::of($wanted)->folded))->id ?? $axis->values[0]->id ?? null;
+        return ($wanted?->among($axis->values) ?? $axis->values[0] ?? null)?->id;
     }
 
     private function storeFacts(Ledger $ledger, LoadedProduct $loaded, MatrixChange $change, MatrixChoices $choices): void

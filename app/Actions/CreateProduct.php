@@ -7,6 +7,7 @@ namespace App\Actions;
 use App\Catalog\MatrixPlanner;
 use App\Catalog\PlanStore;
 use App\Catalog\ProductLoader;
+use App\Catalog\TakenCodes;
 use App\History\Ledger;
 use App\History\RowChange;
 use App\Models\HistoryEntry;
@@ -29,6 +30,7 @@ final class CreateProduct
         private readonly ProductLoader $loader,
         private readonly MatrixPlanner $planner,
         private readonly PlanStore $store,
+        private readonly TakenCodes $taken,
     ) {
     }
 
@@ -78,12 +80,16 @@ final class CreateProduct
     /** Undoing it hides the product as it is, so its rows need no record of their own. */
     private function build(Product $product, Product $like): string
     {
+        $axes = DB::table('product_axes')->where('product_id', $like->id)->whereNotNull('position')->pluck('axis_id')->all();
         foreach (['product_axes' => ['axis_id', 'position', 'opening_value_id'], 'product_values' => ['axis_id', 'value_id', 'position', 'label']] as $table => $columns) {
-            $rows = DB::table($table)->where('product_id', $like->id)->whereNotNull('position')->orderBy('position')->get($columns);
+            $rows = DB::table($table)->where('product_id', $like->id)->whereNotNull('position')->whereIn('axis_id', $axes)->orderBy('position')->get($columns);
             DB::table($table)->insert($rows->map(fn (object $row): array => (array) $row + ['product_id' => $product->id])->all());
         }
         $loaded = $this->loader->load($product);
         $planned = $this->planner->plan($loaded, new MatrixChange($loaded->matrix, $loaded->matrix));
+        if ($planned->codes->clashes !== []) {
+            throw new Refused("{$planned->codes->clashes[0]->inWords()} Choose another code for the product.");
+        }
         $this->store->store(new Ledger(), $loaded, $planned);
 
         return $planned->inWords();
@@ -91,15 +97,13 @@ final class CreateProduct
 
     private function refuseTakenCode(string $code): void
     {
-        $owner = Product::query()->where('code', $code)->first();
-        if ($owner !== null) {
-            throw new Refused($owner->removed_at === null
-                ? "{$owner->name} has the code {$owner->code}. Choose another."
-                : "{$owner->name}, which was undone, has the code {$owner->code}. Redo it, or choose another.");
+        $undone = Product::query()->where('code', $code)->whereNotNull('removed_at')->first();
+        if ($undone !== null) {
+            throw new Refused("{$undone->name}, which was undone, has the code {$undone->code}. Redo it, or choose another.");
         }
-        $sku = DB::table('skus')->join('products', 'products.id', '=', 'skus.product_id')->where('skus.code', $code)->first(['products.name', 'skus.code']);
-        if ($sku !== null) {
-            throw new Refused("A SKU of {$sku->name} has the code {$sku->code}. Choose another.");
+        $owner = $this->taken->owner($code);
+        if ($owner !== null) {
+            throw new Refused("{$code} is the code of {$owner}. Choose another.");
         }
     }
 }

@@ -10,7 +10,7 @@ use App\History\Change;
 use App\History\Keeper;
 use App\History\Ledger;
 use App\Models\HistoryEntry;
-use Core\Matrix\Name;
+use Core\Text\Name;
 
 /** Sets or removes a fact of a product: something shown to shoppers that makes no SKUs. */
 final class EditFacts
@@ -28,7 +28,7 @@ final class EditFacts
         $called = Name::of($name);
         // What it says is shown as typed: “m²” stays “m²”.
         $said = trim((string) preg_replace('/\s+/u', ' ', $value));
-        if ($called->shown === '' || $said === '' || mb_strlen($called->shown) > self::MOST_NAME || mb_strlen($said) > self::MOST_VALUE) {
+        if ($called->isEmpty() || $said === '' || $called->isLongerThan(self::MOST_NAME) || mb_strlen($said) > self::MOST_VALUE) {
             throw new Refused('A fact needs a name of up to '.self::MOST_NAME.' characters and what it says, up to '.self::MOST_VALUE.', such as Lining: cotton.');
         }
 

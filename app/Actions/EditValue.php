@@ -9,8 +9,8 @@ use App\History\Keeper;
 use App\History\Ledger;
 use App\Models\HistoryEntry;
 use App\Models\LibraryValue;
-use App\Models\Product;
-use Core\Matrix\Name;
+use Core\Text\Name;
+use Illuminate\Database\Query\Builder;
 use Illuminate\Support\Facades\DB;
 
 /**
@@ -37,6 +37,7 @@ final class EditValue
                 'translations' => json_encode((object) $form->translations->byTag, JSON_THROW_ON_ERROR | JSON_UNESCAPED_UNICODE),
             ]]);
             $called = $change->productId === null ? $value->name : $this->label($ledger, $change->productId, $value, $form, $nameHereOnly);
+            $this->refuseTwins($value, $form, $nameHereOnly ? $change->productId : null);
             $renamed = $form->name->shown === $called ? '' : " to {$form->name->shown}";
 
             return "Changed {$value->axis->name} {$called}{$renamed}".($nameHereOnly ? ' on this product' : ' in the library');
@@ -51,22 +52,24 @@ final class EditValue
             return $value->name;
         }
         $ledger->update('product_values', [$row->id => ['label' => $hereOnly && $form->name->shown !== $value->name ? $form->name->shown : null]]);
-        if ($hereOnly) {
-            $this->refuseLabelTwice($productId, $value, $form);
-        }
 
         return $row->label ?? $value->name;
     }
 
-    private function refuseLabelTwice(int $productId, LibraryValue $value, ValueForm $form): void
+    /** No product may have two values of one name: of its own, or of the library's. */
+    private function refuseTwins(LibraryValue $value, ValueForm $form, ?int $productId): void
     {
-        $others = DB::table('product_values')->join('axis_values', 'axis_values.id', '=', 'product_values.value_id')
-            ->where('product_values.product_id', $productId)->where('product_values.axis_id', $value->axis_id)->where('product_values.value_id', '<>', $value->id)
-            ->whereNotNull('product_values.position')->get(['axis_values.name', 'product_values.label']);
+        $called = DB::table('product_values')->where('value_id', $value->id)->whereNotNull('position')->select('product_id');
+        $others = DB::table('product_values')->join('axis_values', 'axis_values.id', '=', 'product_values.value_id')->join('products', 'products.id', '=', 'product_values.product_id')
+            ->where('product_values.axis_id', $value->axis_id)->where('product_values.value_id', '<>', $value->id)->whereNotNull('product_values.position')
+            ->when(
+                $productId !== null,
+                fn (Builder $rows) => $rows->where('product_values.product_id', $productId),
+                fn (Builder $rows) => $rows->whereNotNull('product_values.label')->whereIn('product_values.product_id', $called->whereNull('label')),
+            )->orderBy('products.id')->get(['axis_values.name', 'product_values.label', 'products.name as product']);
         foreach ($others as $other) {
             if (Name::of($other->label ?? $other->name)->is($form->name)) {
-                $product = Product::query()->findOrFail($productId);
-                throw new Refused("{$product->name} has a {$value->axis->name} “{$form->name->shown}” already. Choose another name, or merge the two.");
+                throw new Refused("{$other->product} has a {$value->axis->name} “{$form->name->shown}” already. Choose another name, or merge the two.");
             }
         }
     }

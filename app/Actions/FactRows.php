@@ -7,7 +7,7 @@ namespace App\Actions;
 use App\Catalog\Fact;
 use App\Catalog\LoadedProduct;
 use App\History\Ledger;
-use Core\Matrix\Name;
+use Core\Text\Name;
 
 /** Writes a fact of a product, under one name once. */
 final class FactRows

@@ -32,10 +32,8 @@ final class HidePhotos
             }
             $updates = [];
             foreach ($rows as $row) {
-                $hidden = $showAgain
-                    ? $row->placement->hidden->subtract($selection->reach, $loaded->matrix)
-                    : (new Simplifier())->simplify($row->placement->hidden->union($selection->reach), $loaded->madeCells(), $loaded->matrix);
-                $updates[$row->id()] = ['hidden' => Clauses::encode($hidden)];
+                $hidden = $showAgain ? $row->placement->hidden->subtract($selection->reach, $loaded->matrix) : $row->placement->hidden->union($selection->reach);
+                $updates[$row->id()] = ['hidden' => Clauses::encode((new Simplifier())->simplify($hidden, $loaded->matrix))];
             }
             $ledger->update('placements', $updates);
 

@@ -18,6 +18,7 @@ use Core\Matrix\Matrix;
 use Core\Matrix\MatrixChange;
 use Core\Reach\Clause;
 use Core\Reach\Reach;
+use Core\Reach\Simplifier;
 use Core\Reach\Wording;
 
 /** Leaves the selected cells out of the offer, as rules that later builds keep; or offers them again. */
@@ -30,9 +31,9 @@ final class LeaveOutCells
     ) {
     }
 
-    public function run(Change $change, string $selected, bool $offerAgain): ?HistoryEntry
+    public function run(Change $change, string $selected, bool $offerAgain, MatrixChoices $choices = new MatrixChoices()): ?HistoryEntry
     {
-        return $this->keep($change, fn (LoadedProduct $loaded): Reach => Selection::read($selected, $loaded)->reach, $offerAgain);
+        return $this->keep($change, fn (LoadedProduct $loaded): Reach => Selection::read($selected, $loaded)->cells, $offerAgain, $choices);
     }
 
     /**
@@ -40,9 +41,9 @@ final class LeaveOutCells
      *
      * @param  array<int, list<int>>  $values axis id => value ids; an axis it does not name is free
      */
-    public function byRule(Change $change, array $values, bool $offerAgain): ?HistoryEntry
+    public function byRule(Change $change, array $values, bool $offerAgain, MatrixChoices $choices = new MatrixChoices()): ?HistoryEntry
     {
-        return $this->keep($change, fn (LoadedProduct $loaded): Reach => $this->rule($loaded, $values), $offerAgain);
+        return $this->keep($change, fn (LoadedProduct $loaded): Reach => $this->rule($loaded, $values), $offerAgain, $choices);
     }
 
     /** @param  array<int, list<int>>  $values */
@@ -54,11 +55,11 @@ final class LeaveOutCells
     }
 
     /** @param  Closure(LoadedProduct): Reach  $cells */
-    private function keep(Change $change, Closure $cells, bool $offerAgain): ?HistoryEntry
+    private function keep(Change $change, Closure $cells, bool $offerAgain, MatrixChoices $choices): ?HistoryEntry
     {
-        return $this->keeper->keep($change, self::class, function (Ledger $ledger, LoadedProduct $loaded) use ($cells, $offerAgain): string {
+        return $this->keeper->keep($change, self::class, function (Ledger $ledger, LoadedProduct $loaded) use ($cells, $offerAgain, $choices): string {
             $reach = $cells($loaded);
-            $planned = $this->plan($loaded, $reach, $offerAgain);
+            $planned = $this->plan($loaded, $reach, $offerAgain, $choices);
             $this->store->store($ledger, $loaded, $planned);
             $where = (new Wording())->say($reach, $loaded->matrix);
 
@@ -66,7 +67,7 @@ final class LeaveOutCells
         });
     }
 
-    public function plan(LoadedProduct $loaded, Reach $cells, bool $offerAgain): PlannedChange
+    public function plan(LoadedProduct $loaded, Reach $cells, bool $offerAgain, MatrixChoices $choices = new MatrixChoices()): PlannedChange
     {
         $from = $loaded->matrix;
         if ($cells->isNothing()) {
@@ -75,10 +76,8 @@ final class LeaveOutCells
         if ($from->axes === []) {
             throw new Refused('This product has a single SKU and no axis: there is nothing to leave out.');
         }
-        $leftOut = $offerAgain
-            ? $from->leftOut->subtract($cells, $from)
-            : $from->leftOut->union($cells);
+        $leftOut = $offerAgain ? $from->leftOut->subtract($cells, $from) : $from->leftOut->union($cells);
 
-        return $this->planner->plan($loaded, new MatrixChange($from, new Matrix($from->axes, $leftOut)));
+        return $this->planner->plan($loaded, new MatrixChange($from, new Matrix($from->axes, (new Simplifier())->simplify($leftOut, $from))), $choices);
     }
 }

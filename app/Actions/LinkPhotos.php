@@ -46,12 +46,9 @@ final class LinkPhotos
         });
     }
 
+    /** What is linked already stays, and what of it sleeps; only there is nowhere else, asleep or not. */
     private function reach(LoadedProduct $loaded, PlacementRow $row, Selection $selection, bool $onlyThere): Reach
     {
-        if ($onlyThere || ! $loaded->isLinked($row)) {
-            return $selection->reach;
-        }
-
-        return (new Simplifier())->simplify($row->reach()->union($selection->reach), $loaded->madeCells(), $loaded->matrix);
+        return $onlyThere ? $selection->reach : (new Simplifier())->simplify($row->reach()->union($selection->reach), $loaded->matrix);
     }
 }

@@ -52,6 +52,6 @@ final class MergeValues
             successions: [Succession::within($axis->id, $goesId, $staysId)],
             comersStay: $choices->comersStay,
             winners: $choices->winners,
-        ), $choices->roles);
+        ), $choices);
     }
 }

@@ -11,9 +11,10 @@ use App\History\Change;
 use App\History\Keeper;
 use App\History\Ledger;
 use App\Models\HistoryEntry;
+use Core\Gallery\Matched;
 use Core\Gallery\Order;
 use Core\Matrix\Axis;
-use Core\Reach\Wording;
+use Core\Matrix\Combination;
 
 /** Changes the one order: a picture to another place in a gallery, by the shot list, or as another gallery has it. */
 final class OrderPhotos
@@ -27,11 +28,12 @@ final class OrderPhotos
     {
         return $this->keeper->keep($change, self::class, function (Ledger $ledger, LoadedProduct $loaded) use ($placementId, $selected, $to): string {
             [$row] = PlacementChange::rows($loaded, [$placementId]);
-            $gallery = (new SelectionGallery(Selection::read($selected, $loaded)))->ids();
+            $selection = Selection::read($selected, $loaded);
+            $gallery = (new SelectionGallery($selection))->ids();
             $to = max(0, min($to, count($gallery) - 1));
             $this->store($ledger, $loaded, (new Order())->move(array_keys($loaded->placements), $gallery, $row->id(), $to));
 
-            return "Moved {$row->file()} to place ".($to + 1);
+            return "Moved {$row->file()} to place ".($to + 1).($selection->isNothing() ? '' : " of {$selection->inWords()}");
         });
     }
 
@@ -50,17 +52,31 @@ final class OrderPhotos
     public function matchTo(Change $change, string $selected): ?HistoryEntry
     {
         return $this->keeper->keep($change, self::class, function (Ledger $ledger, LoadedProduct $loaded) use ($selected): string {
-            $sku = Selection::read($selected, $loaded)->skus()[0] ?? throw new Refused('Select the color that the others are to match.');
-            $axisIds = array_map(fn (Axis $axis): int => $axis->id, $loaded->matrix->pictureAxes());
-            $firsts = [];
-            foreach ($loaded->madeCells() as $cell) {
-                $firsts[$cell->on($axisIds)->key] ??= $cell;
-            }
-            $this->store($ledger, $loaded, (new Order())->matchedTo($sku->cell, $loaded->corePlacements(), array_values($firsts), $loaded->galleries()));
-            $labels = array_values($loaded->matrix->choice($sku->cell->on($axisIds)));
+            $selection = Selection::read($selected, $loaded);
+            $sku = $selection->skus()[0] ?? throw new Refused('Select the color that the others are to match.');
+            $matched = (new Order())->matchedTo($sku->cell, $loaded->corePlacements(), $loaded->madeCells(), $loaded->galleries());
+            $this->store($ledger, $loaded, $matched->order);
+            $labels = array_values($loaded->matrix->choice($this->seen($loaded, $sku->cell)));
 
-            return 'Gave all galleries the sequence of '.($labels === [] ? (new Wording())->say(Selection::read($selected, $loaded)->reach, $loaded->matrix) : implode(', ', $labels));
+            return 'Gave the galleries the sequence of '.($labels === [] ? $selection->place() : implode(', ', $labels)).$this->exceptions($loaded, $matched);
         });
+    }
+
+    private function seen(LoadedProduct $loaded, Combination $cell): Combination
+    {
+        return $cell->on(array_map(fn (Axis $axis): int => $axis->id, $loaded->matrix->pictureAxes()));
+    }
+
+    /** Which galleries cannot match, and why. */
+    private function exceptions(LoadedProduct $loaded, Matched $matched): string
+    {
+        $words = [];
+        foreach ($matched->mismatches as $mismatch) {
+            $where = implode(', ', $loaded->matrix->choice($this->seen($loaded, $mismatch->cell))) ?: implode(', ', $loaded->matrix->choice($mismatch->cell));
+            $words[$where] ??= "{$where} cannot: it would need {$loaded->placements[$mismatch->firstId]->file()} before {$loaded->placements[$mismatch->secondId]->file()}, which galleries that match have the other way round";
+        }
+
+        return $words === [] ? '' : '; '.implode('; ', $words);
     }
 
     /** @param  list<int>  $order all placement ids */

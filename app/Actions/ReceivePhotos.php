@@ -4,7 +4,9 @@ declare(strict_types=1);
 
 namespace App\Actions;
 
+use App\Catalog\Clauses;
 use App\Catalog\LoadedProduct;
+use App\Catalog\Selection;
 use App\History\Change;
 use App\History\Keeper;
 use App\History\Ledger;
@@ -12,9 +14,11 @@ use App\Media\IncomingFile;
 use App\Media\PhotoRefused;
 use App\Media\PhotoStore;
 use App\Models\Photo;
+use Core\Reach\Reach;
+use Core\Reach\Simplifier;
 use Illuminate\Support\Facades\Gate;
 
-/** Takes in picture files: each is checked, stored once, and put into the product's tray. */
+/** Takes in picture files: each is checked, stored once, and put into the product's tray, or linked at once to where it was dropped. */
 final class ReceivePhotos
 {
     private const LONGEST_NAME = 180;
@@ -25,8 +29,11 @@ final class ReceivePhotos
     ) {
     }
 
-    /** @param  list<IncomingFile>  $files */
-    public function run(Change $change, array $files): Receipt
+    /**
+     * @param  list<IncomingFile>  $files
+     * @param  ?string  $onto  a part of the matrix to link them to
+     */
+    public function run(Change $change, array $files, ?string $onto = null): Receipt
     {
         Gate::forUser($change->user)->authorize('edit');
         $photos = [];
@@ -40,9 +47,11 @@ final class ReceivePhotos
         }
         $taken = [];
         $known = [];
-        $this->keeper->keep($change, self::class, function (Ledger $ledger, LoadedProduct $loaded) use ($files, $photos, &$taken, &$known): string {
+        $this->keeper->keep($change, self::class, function (Ledger $ledger, LoadedProduct $loaded) use ($files, $photos, $onto, &$taken, &$known): string {
             $taken = [];
             $known = [];
+            $selection = $onto === null ? null : Selection::read($onto, $loaded);
+            $links = [];
             $here = [];
             $names = [];
             foreach ($loaded->placements as $row) {
@@ -54,7 +63,8 @@ final class ReceivePhotos
             foreach ($photos as $at => $photo) {
                 $name = $files[$at]->name;
                 if (isset($here[$photo->id])) {
-                    $known[] = $here[$photo->id] === $name ? "{$name} is here already." : "{$name} is here already, as {$here[$photo->id]}.";
+                    $known[] = "{$name} is here already".($here[$photo->id] === $name ? '' : ", as {$here[$photo->id]}").($photo->wasChanged('state') ? '; it is read again.' : '.');
+                    $links[$photo->id] = true;
 
                     continue;
                 }
@@ -62,9 +72,16 @@ final class ReceivePhotos
                 $names[mb_strtolower($free)] = true;
                 $here[$photo->id] = $free;
                 $taken[] = $free === $name ? $name : "{$name} (as {$free}: another picture has its name)";
-                $rows[] = $this->row($photo, $free, ++$position);
+                $rows[] = $this->row($photo, $free, ++$position, $selection->reach ?? Reach::nothing());
             }
             $ledger->insertMany('placements', $loaded->product->id, $rows);
+
+            if ($selection !== null) {
+                $this->link($ledger, $loaded, array_keys($links), $selection);
+                $count = count($rows) + count($links);
+
+                return 'Took in '.($count === 1 ? [...$taken, ...array_values(array_intersect_key($here, $links))][0] : "{$count} pictures").", linked to {$selection->place()}";
+            }
 
             return 'Put '.(count($rows) === 1 ? $rows[0]['file_name'] : count($rows).' pictures').' into the tray';
         });
@@ -72,14 +89,33 @@ final class ReceivePhotos
         return new Receipt($taken, $known, $refusals);
     }
 
+    /**
+     * Pictures that were in the product already are linked there as well.
+     *
+     * @param  list<int>  $photoIds
+     */
+    private function link(Ledger $ledger, LoadedProduct $loaded, array $photoIds, Selection $selection): void
+    {
+        $updates = [];
+        foreach ($loaded->placements as $row) {
+            if (in_array($row->photoId, $photoIds, true)) {
+                $updates[$row->id()] = [
+                    'reach' => Clauses::encode((new Simplifier())->simplify($row->reach()->union($selection->reach), $loaded->matrix)),
+                    'hidden' => Clauses::encode($row->placement->hidden->subtract($selection->reach, $loaded->matrix)),
+                ];
+            }
+        }
+        $ledger->update('placements', $updates);
+    }
+
     /** @return array<string, mixed> */
-    private function row(Photo $photo, string $name, int $position): array
+    private function row(Photo $photo, string $name, int $position, Reach $reach): array
     {
         return [
             'photo_id' => $photo->id,
             'file_name' => $name,
             'position' => $position,
-            'reach' => '[]',
+            'reach' => Clauses::encode($reach),
             'hidden' => '[]',
             'roles' => '[]',
         ];

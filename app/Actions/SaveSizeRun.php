@@ -10,8 +10,9 @@ use App\History\Ledger;
 use App\Models\HistoryEntry;
 use App\Models\LibraryAxis;
 use App\Models\SizeRunRecord;
-use Core\Matrix\Name;
+use Core\Matrix\TypedValue;
 use Core\Matrix\ValueReader;
+use Core\Text\Name;
 
 /** Makes a size run, or changes one: a name, an axis, and values of it in order. New values join the library. */
 final class SaveSizeRun
@@ -27,7 +28,7 @@ final class SaveSizeRun
     {
         return $this->keeper->keepLibrary($change, self::class, function (Ledger $ledger) use ($runId, $name, $axisId, $typed): string {
             $called = Name::of($name);
-            if ($called->shown === '' || mb_strlen($called->shown) > self::MOST_NAME) {
+            if ($called->isEmpty() || $called->isLongerThan(self::MOST_NAME)) {
                 throw new Refused('A size run needs a name of up to '.self::MOST_NAME.' characters, such as XS–XXL.');
             }
             if (SizeRunRecord::query()->where('folded', $called->folded)->whereKeyNot($runId ?? 0)->exists()) {
@@ -49,13 +50,8 @@ final class SaveSizeRun
     /** @return non-empty-list<int> */
     private function ids(LibraryAxis $axis, string $typed): array
     {
-        $known = [];
-        foreach ($axis->values as $value) {
-            foreach ([...$value->synonyms, $value->name] as $word) {
-                $known[Name::of($word)->folded] = $value->id;
-            }
-        }
-        $ids = array_map(fn (string $label): int => $known[Name::of($label)->folded], (new ValueReader())->read($typed, $axis->kind)->values);
+        $read = (new ValueReader())->read($typed, $axis->kind, $axis->knownValues());
+        $ids = array_values(array_filter(array_map(fn (TypedValue $value): ?int => $value->id, $read->values)));
         if ($ids === []) {
             throw new Refused('A size run needs at least one value. Type them in order, with commas between.');
         }

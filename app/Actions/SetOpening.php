@@ -26,7 +26,7 @@ final class SetOpening
             if (count($skus) > 1) {
                 throw new Refused('A product opens with one SKU: select a single cell.');
             }
-            $ledger->update('products', [$loaded->product->id => ['opening_cell' => $skus === [] ? null : $skus[0]->cell->key]]);
+            $ledger->update('products', [$loaded->product->id => ['opening_cell' => $skus === [] ? null : $skus[0]->combination->key]]);
 
             return $skus === [] ? 'Opens with the first SKU in stock' : "Opens with {$skus[0]->code}";
         });

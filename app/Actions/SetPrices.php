@@ -4,12 +4,15 @@ declare(strict_types=1);
 
 namespace App\Actions;
 
+use App\Catalog\Amounts;
 use App\Catalog\LoadedProduct;
+use App\Catalog\Selection;
 use App\Catalog\SkuRow;
 use App\History\Change;
 use App\History\Keeper;
 use App\History\Ledger;
 use App\Models\HistoryEntry;
+use Core\Pricing\Currency;
 use Core\Pricing\Money;
 
 /** Sets one price for all selected SKUs; an empty price leaves them at the product's. */
@@ -23,13 +26,11 @@ final class SetPrices
     {
         return $this->keeper->keep($change, self::class, function (Ledger $ledger, LoadedProduct $loaded) use ($selected, $typed): string {
             $skus = SelectedSkus::of($selected, $loaded);
-            $price = trim($typed) === '' ? null : Money::read($typed, $loaded->product->currency);
-            $ledger->update('skus', array_fill_keys(array_map(fn (SkuRow $sku): int => $sku->id, $skus), ['price' => $price]));
-            $whose = count($skus) === 1 ? $skus[0]->code : count($skus).' SKUs';
+            $price = trim($typed) === '' ? null : Money::typed($typed, Currency::of($loaded->product->currency));
+            $ledger->update('skus', array_fill_keys(array_map(fn (SkuRow $sku): int => $sku->id, $skus), ['price' => Amounts::stored($price)]));
+            $was = $loaded->prices($skus) ?: 'none';
 
-            return $price === null
-                ? "{$whose}: the product’s price"
-                : 'Price of '.$whose.' set to '.Money::show($price, $loaded->product->currency);
+            return 'Price of '.Selection::read($selected, $loaded)->place().' set to '.($price === null ? 'the product’s' : $price->shown())." (was {$was})";
         });
     }
 }

@@ -5,13 +5,16 @@ declare(strict_types=1);
 namespace App\Actions;
 
 use App\Catalog\LoadedProduct;
+use App\Catalog\Selection;
 use App\Catalog\SkuRow;
+use App\Catalog\StockCount;
 use App\History\Change;
 use App\History\Keeper;
 use App\History\Ledger;
 use App\Models\HistoryEntry;
+use Core\Text\NumberReader;
 
-/** Sets the stock of all selected SKUs, each to the same number of units. */
+/** Sets the stock of all selected SKUs, each to the same number of units; or says that nobody counts them. */
 final class SetStock
 {
     private const MOST = 9_999_999;
@@ -20,18 +23,31 @@ final class SetStock
     {
     }
 
+    /** @param  string  $typed  a whole number; nothing where the units are not counted */
     public function run(Change $change, string $selected, string $typed): ?HistoryEntry
     {
-        $digits = str_replace([' ', ',', '.', "'"], '', trim($typed));
-        if (preg_match('/^\d{1,10}$/', $digits) !== 1 || (int) $digits > self::MOST || preg_match('/[.,]\d{1,2}$/', trim($typed)) === 1) {
+        $units = $this->units($typed);
+
+        return $this->keeper->keep($change, self::class, function (Ledger $ledger, LoadedProduct $loaded) use ($selected, $units): string {
+            $skus = SelectedSkus::of($selected, $loaded);
+            $ledger->update('skus', array_fill_keys(array_map(fn (SkuRow $sku): int => $sku->id, $skus), ['stock' => $units]));
+            $place = Selection::read($selected, $loaded)->place();
+            $was = (new StockCount($skus))->range();
+
+            return $units === null ? "Stock of {$place} no longer counted (was {$was})" : "Stock of {$place} set to {$units} (was {$was})";
+        });
+    }
+
+    private function units(string $typed): ?int
+    {
+        if (trim($typed) === '') {
+            return null;
+        }
+        $number = NumberReader::read($typed);
+        if ($number->isNegative() || $number->isGreaterThan(self::MOST) || $number->hasNonZeroFractionalPart()) {
             throw new Refused("“{$typed}” is not a number of units. Type a whole number such as 12.");
         }
 
-        return $this->keeper->keep($change, self::class, function (Ledger $ledger, LoadedProduct $loaded) use ($selected, $digits): string {
-            $skus = SelectedSkus::of($selected, $loaded);
-            $ledger->update('skus', array_fill_keys(array_map(fn (SkuRow $sku): int => $sku->id, $skus), ['stock' => (int) $digits]));
-
-            return 'Stock of '.(count($skus) === 1 ? $skus[0]->code : count($skus).' SKUs').' set to '.(int) $digits;
-        });
+        return $number->toInt();
     }
 }

@@ -33,12 +33,12 @@ final class SplitValue
     }
 
     /** @param  string  $parts  as typed, the first part first */
-    public function run(Change $change, int $valueId, string $parts, bool $picturesForAll): ?HistoryEntry
+    public function run(Change $change, int $valueId, string $parts, bool $picturesForAll, MatrixChoices $choices = new MatrixChoices()): ?HistoryEntry
     {
-        return $this->keeper->keep($change, self::class, function (Ledger $ledger, LoadedProduct $loaded) use ($valueId, $parts, $picturesForAll): string {
+        return $this->keeper->keep($change, self::class, function (Ledger $ledger, LoadedProduct $loaded) use ($valueId, $parts, $picturesForAll, $choices): string {
             $axis = ProductAxis::having($loaded, $valueId);
-            [$read] = $this->drafts->readIntoLibrary([$this->draft($axis, $parts)], $loaded->matrix);
-            $planned = $this->plan($loaded, $valueId, $read, $picturesForAll);
+            [$read] = $this->drafts->readIntoLibrary([$this->draft($axis, $parts)], $loaded);
+            $planned = $this->plan($loaded, $valueId, $read, $picturesForAll, $choices);
             $this->store->store($ledger, $loaded, $planned);
             $labels = implode(', ', array_map(fn (Value $value): string => $value->label, $read->axis->values));
 
@@ -49,10 +49,10 @@ final class SplitValue
     /** The parts, held against the library. */
     public function read(LoadedProduct $loaded, int $valueId, string $parts): ReadAxis
     {
-        return $this->drafts->read([$this->draft(ProductAxis::having($loaded, $valueId), $parts)], $loaded->matrix)[0];
+        return $this->drafts->read([$this->draft(ProductAxis::having($loaded, $valueId), $parts)], $loaded)[0];
     }
 
-    public function plan(LoadedProduct $loaded, int $valueId, ReadAxis $parts, bool $picturesForAll): PlannedChange
+    public function plan(LoadedProduct $loaded, int $valueId, ReadAxis $parts, bool $picturesForAll, MatrixChoices $choices = new MatrixChoices()): PlannedChange
     {
         $axis = ProductAxis::having($loaded, $valueId);
         $whole = $axis->value($valueId)->label ?? '';
@@ -79,11 +79,11 @@ final class SplitValue
             $loaded->matrix->withAxis($axis->with($values)),
             successions: $first->id === $valueId ? [] : [Succession::within($axis->id, $valueId, $first->id)],
             likes: array_map(fn (Value $part): Likeness => new Likeness($axis->id, $part->id, $first->id, $picturesForAll), $others),
-        ));
+        ), $choices);
     }
 
     private function draft(Axis $axis, string $parts): DraftAxis
     {
-        return new DraftAxis($axis->name, $parts, keepsOrder: true);
+        return new DraftAxis($axis->name, $parts, keepsOrder: true, axisId: $axis->id);
     }
 }

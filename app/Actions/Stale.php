@@ -18,7 +18,7 @@ final class Stale extends Refused
     public static function since(Kept $kept, int $version): self
     {
         $entries = HistoryEntry::with('user')->where('product_id', $kept->keptProductId())->where('version', '>', $version)->latest('id')->limit(3)->get();
-        $what = $entries->map(fn (HistoryEntry $entry): string => "{$entry->user->name}, {$entry->created_at->format('H:i')}: {$entry->words}")->implode('; ');
+        $what = $entries->map(fn (HistoryEntry $entry): string => "{$entry->user->name}, {$entry->at('H:i')}: {$entry->words}")->implode('; ');
 
         return new self(
             "{$kept->keptName()} changed while this window was open".($what === '' ? '.' : " ({$what}).")

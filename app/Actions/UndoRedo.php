@@ -6,7 +6,7 @@ namespace App\Actions;
 
 use App\History\Change;
 use App\History\Keeper;
-use App\History\Kept;
+use App\History\KeyIsTaken;
 use App\History\Ledger;
 use App\History\RowChange;
 use App\History\RowHasChanged;
@@ -23,6 +23,9 @@ use Illuminate\Support\Facades\Gate;
 final class UndoRedo
 {
     private const TRIES = 3;
+
+    /** Later entries that are looked through for the one that stands in the way. */
+    private const LOOKED_THROUGH = 200;
 
     public function __construct(private readonly Keeper $keeper)
     {
@@ -53,7 +56,7 @@ final class UndoRedo
     public static function nextRedo(?int $productId, int $userId): ?HistoryEntry
     {
         return self::own($productId, $userId)->whereNotNull('undone_at')
-            ->where('undone_version', '>=', (int) self::own($productId, $userId)->max('version'))->oldest('id')->first();
+            ->where('undone_after', '>=', (int) self::own($productId, $userId)->max('id'))->oldest('id')->first();
     }
 
     /** @return Builder<HistoryEntry> */
@@ -71,10 +74,13 @@ final class UndoRedo
         Gate::forUser($change->user)->authorize('edit');
 
         return DB::transaction(function () use ($change, $way, $which, $after): HistoryEntry {
-            $kept = $this->keeper->lock($change);
+            $kept = $this->keeper->lock($change, evenRemoved: $way === 'redo');
             $entry = $which() ?? throw new Refused("There is nothing of yours to {$way} in {$kept->keptName()}.");
             $entries = $after === null ? $this->withBatch($entry) : self::own($change->productId, $change->user->id)
                 ->whereNull('undone_at')->where('id', '>', $after)->oldest('id')->get();
+            if ($way === 'undo') {
+                $this->refuseToUnmake($entries, $change);
+            }
             $changes = $entries->flatMap(fn (HistoryEntry $one): array => $one->rowChanges())->all();
             if ($way === 'undo') {
                 $changes = array_map(fn (RowChange $one): RowChange => $one->inverse(), array_reverse($changes));
@@ -82,12 +88,14 @@ final class UndoRedo
             try {
                 (new Ledger())->apply(array_values($changes));
             } catch (RowHasChanged $clash) {
-                throw $this->refusal($way, $entries, $clash, $kept);
+                throw $this->refusal($way, $entries, $clash->change->place(), 'the same thing was changed elsewhere since');
+            } catch (KeyIsTaken $clash) {
+                throw $this->refusal($way, $entries, $clash->place(), $clash->inWords());
             }
-            $version = $this->keeper->advance($kept);
+            $this->keeper->advance($kept);
             HistoryEntry::query()->whereKey($entries->modelKeys())->update($way === 'undo'
-                ? ['undone_at' => now(), 'undone_by' => $change->user->id, 'undone_version' => $version]
-                : ['undone_at' => null, 'undone_by' => null, 'undone_version' => null]);
+                ? ['undone_at' => now(), 'undone_by' => $change->user->id, 'undone_after' => HistoryEntry::query()->max('id')]
+                : ['undone_at' => null, 'undone_by' => null, 'undone_after' => null]);
 
             return $entry;
         }, self::TRIES);
@@ -103,16 +111,31 @@ final class UndoRedo
         return HistoryEntry::query()->where('product_id', $entry->product_id)->where('batch', $entry->batch)->oldest('id')->get();
     }
 
-    /** @param  Collection<int, HistoryEntry>  $entries */
-    private function refusal(string $way, Collection $entries, RowHasChanged $clash, Kept $kept): Refused
+    /**
+     * The making of a product is not taken back under the hands of others.
+     *
+     * @param  Collection<int, HistoryEntry>  $entries
+     */
+    private function refuseToUnmake(Collection $entries, Change $change): void
     {
-        $touches = fn (HistoryEntry $entry): bool => collect($entry->rowChanges())->contains(fn (RowChange $one): bool => $one->place() === $clash->change->place());
+        $making = $entries->firstWhere('action', class_basename(CreateProduct::class));
+        $other = $making === null ? null : HistoryEntry::with('user')->where('product_id', $making->product_id)->whereNull('undone_at')
+            ->where('user_id', '<>', $change->user->id)->latest('id')->first();
+        if ($other !== null) {
+            throw new Refused("“{$making->words}” cannot be undone: {$other->user->name} has worked on it since ({$other->at('H:i')}: {$other->words}).");
+        }
+    }
+
+    /**
+     * @param  Collection<int, HistoryEntry>  $entries
+     * @param  string  $place  the row that stands in the way
+     */
+    private function refusal(string $way, Collection $entries, string $place, string $unknown): Refused
+    {
+        $touches = fn (HistoryEntry $entry): bool => collect($entry->rowChanges())->contains(fn (RowChange $one): bool => $one->place() === $place);
         $own = $entries->first($touches) ?? $entries->first();
-        $later = HistoryEntry::with('user')->where('product_id', $kept->keptProductId())->where('id', '>', $own->id)->whereNull('undone_at')
-            ->whereKeyNot($entries->modelKeys())->latest('id')->get()->first($touches);
-        $why = $later === null
-            ? 'the same thing was changed elsewhere since'
-            : "{$later->user->name} changed the same thing at {$later->created_at->format('H:i')}: {$later->words}";
+        $later = HistoryEntry::with('user')->where('id', '>', $own->id)->whereNull('undone_at')->whereKeyNot($entries->modelKeys())->latest('id')->limit(self::LOOKED_THROUGH)->get()->first($touches);
+        $why = $later === null ? $unknown : "{$later->user->name} changed the same thing at {$later->at('H:i')}: {$later->words}";
 
         return new Refused("“{$own->words}” cannot be ".($way === 'undo' ? 'undone' : 'redone').": {$why}.");
     }

@@ -46,11 +46,6 @@ final class UnlinkPhotos
 
     private function reach(LoadedProduct $loaded, PlacementRow $row, Selection $selection): Reach
     {
-        $rest = $row->reach()->subtract($selection->reach, $loaded->matrix);
-        if ($rest->among($loaded->madeCells()) === []) {
-            return Reach::nothing();
-        }
-
-        return (new Simplifier())->simplify($rest, $loaded->madeCells(), $loaded->matrix);
+        return (new Simplifier())->simplify($row->reach()->subtract($selection->reach, $loaded->matrix), $loaded->matrix);
     }
 }

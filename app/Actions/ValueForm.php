@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace App\Actions;
 
-use Core\Matrix\Name;
-use Core\Matrix\Translations;
+use Core\Text\Name;
+use Core\Text\Translations;
 
 /** A value of the library as a person typed it. */
 final readonly class ValueForm
@@ -35,10 +35,10 @@ final readonly class ValueForm
     {
         $read = Name::of($name);
         $code = strtoupper(trim($code));
-        if ($read->shown === '' || preg_match('/^[A-Z0-9]{1,16}$/', $code) !== 1) {
-            throw new Refused('A value needs a name, and a code of up to 16 letters and digits.');
+        if ($read->isEmpty() || strlen($code) > 16 || preg_match('/^[A-Z0-9]+(?:-[A-Z0-9]+)*$/', $code) !== 1) {
+            throw new Refused('A value needs a name, and a code of up to 16 letters and digits, with dashes between.');
         }
-        if (mb_strlen($read->shown) > self::MOST_NAME) {
+        if ($read->isLongerThan(self::MOST_NAME)) {
             throw new Refused('The name of a value can have '.self::MOST_NAME.' characters.');
         }
         if ($swatch !== null && preg_match('/^#[0-9a-f]{6}(\/#[0-9a-f]{6}){0,2}$/i', $swatch) !== 1) {
@@ -47,7 +47,7 @@ final readonly class ValueForm
         $words = [];
         foreach (preg_split('/[,;|\n]+/u', $synonyms) ?: [] as $word) {
             $synonym = Name::of($word);
-            if ($synonym->shown !== '' && ! $synonym->is($read)) {
+            if (! $synonym->isEmpty() && ! $synonym->is($read)) {
                 $words[$synonym->folded] = $synonym->shown;
             }
         }

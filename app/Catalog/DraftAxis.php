@@ -4,40 +4,75 @@ declare(strict_types=1);
 
 namespace App\Catalog;
 
-/** An axis as a person typed it. */
+use App\Actions\Refused;
+use Core\Text\Name;
+
+/** An axis as a person has it in a form: values that stand there, and more that are typed. */
 final readonly class DraftAxis
 {
+    /** What the row is called in a form, as long as the form is open. */
+    public string $key;
+
     /**
+     * @param  string  $typed  more values, as typed or pasted
      * @param  bool  $keepsOrder  the values were dragged: they stay in the order given
      * @param  ?bool  $changesPicture  asked of an axis that is new to the library
+     * @param  ?int  $axisId  of an axis that exists; its name is then not read
+     * @param  list<DraftValue>  $values  those that stand there, in order
      */
     public function __construct(
         public string $name,
         public string $typed,
         public bool $keepsOrder = false,
         public ?bool $changesPicture = null,
+        public ?int $axisId = null,
+        public array $values = [],
+        ?string $key = null,
     ) {
+        $this->key = $key ?? Name::of($name)->folded;
     }
 
     /**
-     * @param  list<array{name?: ?string, values?: ?string, dragged?: ?string, pictures?: ?string, pictures_asked?: ?string}>  $rows a form's rows
+     * @param  array<array-key, mixed>  $rows a form's rows
      * @return list<self>
+     *
+     * @throws Refused
      */
     public static function fromForm(array $rows): array
     {
         $axes = [];
-        foreach ($rows as $row) {
+        foreach ($rows as $key => $row) {
+            $text = fn (string $field): string => is_array($row) && is_string($row[$field] ?? null) ? $row[$field] : '';
             $axis = new self(
-                trim($row['name'] ?? ''),
-                $row['values'] ?? '',
-                ($row['dragged'] ?? '') === '1',
-                isset($row['pictures_asked']) ? ($row['pictures'] ?? '') === '1' : null,
+                trim($text('name')),
+                $text('values'),
+                $text('dragged') === '1',
+                $text('pictures_asked') === '' ? null : $text('pictures') === '1',
+                (int) $text('axis') > 0 ? (int) $text('axis') : null,
+                self::values($text('items')),
+                (string) $key,
             );
-            if ($axis->name !== '' || trim($axis->typed) !== '') {
+            if ($axis->axisId !== null || $axis->name !== '' || trim($axis->typed) !== '' || $axis->values !== []) {
                 $axes[] = $axis;
             }
         }
 
         return $axes;
+    }
+
+    public function itemsJson(): string
+    {
+        return json_encode(array_map(fn (DraftValue $value): int|string => $value->id ?? $value->label, $this->values), JSON_THROW_ON_ERROR | JSON_UNESCAPED_UNICODE);
+    }
+
+    /** @return list<DraftValue> */
+    private static function values(string $json): array
+    {
+        $given = $json === '' ? [] : json_decode($json, true, 3);
+        if (! is_array($given)) {
+            throw new Refused('The values of an axis could not be read. Open the axes again.');
+        }
+
+        return array_map(DraftValue::from(...), array_values($given));
     }
 }

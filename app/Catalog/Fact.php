@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Catalog;
 
-use Core\Matrix\Name;
+use Core\Text\Name;
 
 /** Something shown to shoppers that makes no SKUs: "Lining: cotton". */
 final readonly class Fact

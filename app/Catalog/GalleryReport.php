@@ -11,30 +11,35 @@ use Core\Gallery\Placement;
 use Core\Gallery\Role;
 use Core\Gallery\RoleAnswer;
 use Core\Matrix\Combination;
-use Core\Matrix\Name;
 use Core\Reach\Clause;
 use Core\Reach\Reach;
 use Core\Reach\Wording;
+use Core\Text\Name;
 
 /** Galleries and roles with reasons, in the shape that the exchange format fixes. */
 final class GalleryReport
 {
-    /** @return array<string, mixed> one made SKU */
+    /** @return array<string, mixed> one SKU, on offer or retired */
     public function sku(LoadedProduct $loaded, SkuRow $sku): array
     {
-        return ['sku' => $sku->code, 'choice' => (object) $loaded->matrix->choice($sku->cell)] + $this->gallery($loaded, $loaded->galleries()->of($sku->cell));
+        return ['sku' => $sku->code, 'state' => $sku->state->value, 'choice' => (object) $loaded->matrix->choice($sku->cell)] + $this->gallery($loaded, $loaded->galleries()->of($sku->cell));
     }
 
     /**
-     * A partial choice, typed as "Color=Moss, Size=M".
+     * A partial choice, each part typed as "Color=Moss"; of "shown_with" what was filled in, since a picture axis was open.
      *
+     * @param  list<string>  $typed
      * @return array<string, mixed>
      */
-    public function choice(LoadedProduct $loaded, string $typed): array
+    public function choice(LoadedProduct $loaded, array $typed): array
     {
         $choice = $this->read($loaded, $typed);
+        $gallery = $loaded->galleries()->forChoice($choice);
 
-        return ['choice' => (object) $loaded->matrix->choice($choice)] + $this->gallery($loaded, $loaded->galleries()->forChoice($choice));
+        return [
+            'choice' => (object) $loaded->matrix->choice($choice),
+            'shown_with' => (object) $loaded->matrix->choice($gallery->seenWith ?? Combination::of([])),
+        ] + $this->gallery($loaded, $gallery);
     }
 
     /** @return array<string, mixed> */
@@ -79,25 +84,39 @@ final class GalleryReport
         }, $reach->activeIn($loaded->matrix)->clauses);
     }
 
-    private function read(LoadedProduct $loaded, string $typed): Combination
+    /**
+     * A name may hold any character, so every sign that could part axis and value is tried.
+     *
+     * @param  list<string>  $typed
+     */
+    private function read(LoadedProduct $loaded, array $typed): Combination
     {
         $values = [];
-        foreach (preg_split('/[,;&]/', $typed, -1, PREG_SPLIT_NO_EMPTY) ?: [] as $part) {
-            [$axisName, $label] = array_map(Name::of(...), explode('=', $part.'=', 3));
-            $found = false;
-            foreach ($loaded->matrix->axes as $axis) {
-                foreach (Name::of($axis->name)->is($axisName) ? $axis->values : [] as $value) {
-                    if (Name::of($value->label)->is($label)) {
-                        $values[$axis->id] = $value->id;
-                        $found = true;
-                    }
-                }
+        foreach ($typed as $part) {
+            $found = $this->pair($loaded, $part) ?? throw new Refused("{$loaded->product->name} has no “{$part}”. Say it as --choose=\"Axis=Value\", once for each axis.");
+            if (isset($values[$found[0]])) {
+                throw new Refused("“{$part}” names an axis that was chosen already. Choose one value of each axis.");
             }
-            if (! $found) {
-                throw new Refused("{$loaded->product->name} has no “{$axisName->shown}={$label->shown}”.");
-            }
+            $values[$found[0]] = $found[1];
         }
 
         return Combination::of($values);
+    }
+
+    /** @return ?array{int, int} axis and value id */
+    private function pair(LoadedProduct $loaded, string $typed): ?array
+    {
+        for ($sign = strpos($typed, '='); $sign !== false; $sign = strpos($typed, '=', $sign + 1)) {
+            [$axisName, $label] = [Name::of(substr($typed, 0, $sign)), Name::of(substr($typed, $sign + 1))];
+            foreach ($loaded->matrix->axes as $axis) {
+                foreach (Name::of($axis->name)->is($axisName) ? $axis->values : [] as $value) {
+                    if (Name::of($value->label)->is($label)) {
+                        return [$axis->id, $value->id];
+                    }
+                }
+            }
+        }
+
+        return null;
     }
 }

@@ -12,7 +12,9 @@ use Core\Gallery\Placement;
 use Core\Gallery\ShotList;
 use Core\Matrix\Combination;
 use Core\Matrix\Matrix;
+use Core\Pricing\Money;
 use Core\Reach\Reach;
+use Core\Reach\ReachIndex;
 
 /** Everything the core needs to know of a product, loaded in a fixed number of queries. */
 final class LoadedProduct
@@ -24,7 +26,7 @@ final class LoadedProduct
 
     private ?Coverage $coverage = null;
 
-    private ?Combination $opening = null;
+    private ?Opening $opening = null;
 
     /**
      * @param  list<SkuRow>  $skus  retired ones too
@@ -32,6 +34,8 @@ final class LoadedProduct
      * @param  array<int, ?string>  $swatches  by value id
      * @param  array<int, int>  $openings  axis id => the value that shoppers find chosen
      * @param  list<Fact>  $facts  in order
+     * @param  array<int, string>  $sleepingLabels  value id => the product's own label of a value that it does not have at the moment
+     * @param  ?Money  $basePrice  of every SKU that has none of its own
      */
     public function __construct(
         public readonly Product $product,
@@ -42,6 +46,8 @@ final class LoadedProduct
         public readonly ?ShotList $shotList,
         public readonly array $openings,
         public readonly array $facts,
+        public readonly array $sleepingLabels,
+        public readonly ?Money $basePrice,
     ) {
         $byKey = [];
         foreach ($skus as $sku) {
@@ -65,7 +71,9 @@ final class LoadedProduct
     /** @return list<SkuRow> the made SKUs a reach covers */
     public function skusIn(Reach $reach): array
     {
-        return array_values(array_filter($this->made, fn (SkuRow $sku): bool => $reach->covers($sku->cell)));
+        $index = new ReachIndex($reach->clauses);
+
+        return array_values(array_filter($this->made, fn (SkuRow $sku): bool => $index->covers($sku->cell)));
     }
 
     /** @return list<Placement> in the one order */
@@ -76,24 +84,36 @@ final class LoadedProduct
 
     public function galleries(): Galleries
     {
-        return $this->galleries ??= new Galleries($this->matrix, $this->madeCells(), $this->corePlacements(), $this->opening());
+        return $this->galleries ??= new Galleries($this->matrix, $this->madeCells(), $this->corePlacements(), $this->opens());
     }
 
     /** The SKU's cell that shoppers see before choosing. */
     public function opening(): ?Combination
     {
-        return $this->opening ??= Opening::cell(
-            $this->madeCells(),
-            array_map(fn (SkuRow $sku): int => $sku->stock, $this->made),
-            $this->product->opening_cell === null ? null : Combination::fromKey($this->product->opening_cell),
-            $this->openingChoice(),
-        );
+        return $this->opens()->cell();
     }
 
     /** The values that shoppers find chosen. */
     public function openingChoice(): Combination
     {
-        return Opening::choice($this->matrix, $this->madeCells(), $this->openings);
+        return $this->opens()->choice();
+    }
+
+    /** Whether somebody chose the SKU that opens the product, and it is on offer. */
+    public function hasChosenOpening(): bool
+    {
+        return $this->product->opening_cell !== null && $this->matrix->place(Combination::fromKey($this->product->opening_cell))?->key === $this->opening()?->key;
+    }
+
+    private function opens(): Opening
+    {
+        return $this->opening ??= new Opening(
+            $this->matrix,
+            $this->madeCells(),
+            array_map(fn (SkuRow $sku): ?int => $sku->stock, $this->made),
+            $this->product->opening_cell === null ? null : $this->matrix->place(Combination::fromKey($this->product->opening_cell)),
+            $this->openings,
+        );
     }
 
     public function coverage(): ?Coverage
@@ -110,15 +130,27 @@ final class LoadedProduct
         return ! $row->reach()->activeIn($this->matrix)->isNothing();
     }
 
-    /** @return list<PlacementRow> pictures of this product that reach nothing, in order */
+    /** @return list<PlacementRow> pictures of this product that reach no SKU on offer, in order */
     public function tray(): array
     {
-        return array_values(array_filter($this->placements, fn (PlacementRow $row): bool => ! $this->isLinked($row)));
+        $reaching = $this->galleries()->reaching();
+
+        return array_values(array_filter($this->placements, fn (PlacementRow $row): bool => ! isset($reaching[$row->id()])));
     }
 
     /** The price a SKU is sold at: its own, else the product's. */
-    public function price(SkuRow $sku): ?string
+    public function price(SkuRow $sku): ?Money
     {
-        return $sku->price ?? $this->product->price;
+        return $sku->price ?? $this->basePrice;
+    }
+
+    /**
+     * The prices of some SKUs in words: one, or the lowest and the highest.
+     *
+     * @param  array<SkuRow>  $skus
+     */
+    public function prices(array $skus): string
+    {
+        return Money::range(array_values(array_filter(array_map($this->price(...), array_values($skus)))));
     }
 }

@@ -4,62 +4,60 @@ declare(strict_types=1);
 
 namespace App\Catalog;
 
+use App\Actions\MatrixChoices;
+use Core\Codes\CodeClash;
+use Core\Codes\PlannedCodes;
 use Core\Codes\SkuCodes;
+use Core\Gallery\Galleries;
+use Core\Gallery\Placement;
 use Core\Gallery\RoleClash;
+use Core\Matrix\Combination;
 use Core\Matrix\MatrixChange;
+use Core\Matrix\Plan;
 use Core\Matrix\Planner;
-use Illuminate\Support\Facades\DB;
 
 /** Puts the question of a matrix change to the core, with all that it concerns. */
 final class MatrixPlanner
 {
-    private const CHUNK = 1000;
+    public function __construct(private readonly TakenCodes $taken)
+    {
+    }
 
-    /** @param  array<string, int>  $roleChoices  clash key => id of the picture that keeps the role */
-    public function plan(LoadedProduct $loaded, MatrixChange $change, array $roleChoices = []): PlannedChange
+    public function plan(LoadedProduct $loaded, MatrixChange $change, MatrixChoices $choices = new MatrixChoices()): PlannedChange
     {
         $plan = (new Planner())->plan($change, array_map(fn (SkuRow $sku) => $sku->standing(), $loaded->skus));
-        $codes = new SkuCodes();
-        $wanted = array_map(fn ($cell): string => $codes->code($loaded->product->code, $change->to, $cell), $plan->make);
-
-        $toTray = [];
-        $fromTray = [];
-        foreach ($loaded->placements as $row) {
-            $was = $loaded->isLinked($row);
-            $will = ! $change->carryReach($row->reach())->activeIn($change->to)->isNothing();
-            if ($was && ! $will) {
-                $toTray[] = $row->file();
-            } elseif (! $was && $will) {
-                $fromTray[] = $row->file();
-            }
-        }
+        $cells = $change->to->inOrder($change->to->offered());
+        $pictures = new PictureChanges($loaded, $change, $plan, new Galleries($change->to, $cells, array_map(
+            fn (PlacementRow $row): Placement => $row->placement->reaching($change->carryReach($row->reach()), $change->carryHidden($row->placement->hidden)),
+            array_values($loaded->placements),
+        )));
 
         return new PlannedChange(
             $change,
             $plan,
-            $codes->forCells($loaded->product->code, $change->to, $plan->make, $this->taken($wanted)),
-            $toTray,
-            $fromTray,
+            $this->codes($loaded, $change, $plan, $choices),
+            $pictures,
             $change->keepsCells() ? [] : RoleClash::of($change, $loaded->corePlacements()),
-            $roleChoices,
+            $choices->roles,
         );
     }
 
-    /**
-     * @param  list<string>  $codes
-     * @return array<string, string> code in upper case => what has it, in words
-     */
-    private function taken(array $codes): array
+    /** Codes for what is made; where one is not free, the proposal is. */
+    private function codes(LoadedProduct $loaded, MatrixChange $change, Plan $plan, MatrixChoices $choices): PlannedCodes
     {
+        $codes = new SkuCodes();
+        $product = $loaded->product;
+        $asked = array_map(fn (Combination $cell): string => $codes->code($product->code, $change->to, $cell), $plan->make);
+        $asked = [...$asked, ...array_values($choices->codes)];
         $taken = [];
-        foreach (array_chunk($codes, self::CHUNK) as $chunk) {
-            $rows = DB::table('skus')->join('products', 'products.id', '=', 'skus.product_id')
-                ->whereIn('skus.code', $chunk)->get(['skus.code', 'skus.state', 'products.name']);
-            foreach ($rows as $row) {
-                $taken[mb_strtoupper($row->code)] = "a SKU of {$row->name}".($row->state === 'retired' ? ' (retired)' : '');
-            }
-        }
+        do {
+            $taken += $this->taken->among($asked, $change->to->axes === [] ? $product->id : null);
+            $planned = $codes->forCells($product->code, $change->to, $plan->make, $taken, $choices->codes);
+            $asked = array_values(array_diff(array_map(fn (CodeClash $clash): string => $clash->proposal, $planned->clashes), $asked));
+            $found = $asked === [] ? [] : $this->taken->among($asked, null);
+            $taken += $found;
+        } while ($found !== []);
 
-        return $taken;
+        return $planned;
     }
 }

@@ -7,17 +7,22 @@ namespace App\Catalog;
 use App\History\Ledger;
 use Core\Matrix\Axis;
 use Core\Matrix\Combination;
+use Core\Matrix\MatrixChange;
 use Core\Matrix\SkuState;
+use Illuminate\Support\Collection;
 use Illuminate\Support\Facades\DB;
+use stdClass;
 
 /** Writes a planned change of the matrix: axes, values, SKUs, reaches. */
 final class PlanStore
 {
     public function store(Ledger $ledger, LoadedProduct $loaded, PlannedChange $planned): void
     {
+        $codes = $planned->codes->settled()->codes;
         $this->storeShape($ledger, $loaded, $planned->change->to->axes);
+        $this->storeAxes($ledger, $loaded, $planned->change);
         $this->storeReaches($ledger, $loaded, $planned);
-        $this->storeSkus($ledger, $loaded, $planned);
+        $this->storeSkus($ledger, $loaded, $planned, $codes);
     }
 
     /** @param  list<Axis>  $axes */
@@ -31,24 +36,44 @@ final class PlanStore
                 $wantedValues[$value->id] = ['axis_id' => $axis->id, 'value_id' => $value->id, 'position' => $place];
             }
         }
-        $this->match($ledger, 'product_axes', 'axis_id', $loaded->product->id, $wantedAxes);
-        $this->match($ledger, 'product_values', 'value_id', $loaded->product->id, $wantedValues);
+        $rows = fn (string $table): Collection => DB::table($table)->where('product_id', $loaded->product->id)->get();
+        $this->match($ledger, 'product_axes', 'axis_id', $loaded->product->id, $rows('product_axes'), $wantedAxes);
+        // The values of an axis that sleeps keep their places: they say what it had.
+        $values = $rows('product_values')->filter(fn (object $row): bool => isset($wantedAxes[$row->axis_id]));
+        $this->match($ledger, 'product_values', 'value_id', $loaded->product->id, $values, $wantedValues);
     }
 
     /**
      * What is no longer used keeps its row, without a place.
      *
+     * @param  Collection<int, stdClass>  $stored
      * @param  array<int, array<string, int>>  $wanted by the identifying column
      */
-    private function match(Ledger $ledger, string $table, string $column, int $productId, array $wanted): void
+    private function match(Ledger $ledger, string $table, string $column, int $productId, Collection $stored, array $wanted): void
     {
         $places = [];
-        foreach (DB::table($table)->where('product_id', $productId)->get() as $row) {
+        foreach ($stored as $row) {
             $places[$row->id] = ['position' => $wanted[$row->{$column}]['position'] ?? null];
             unset($wanted[$row->{$column}]);
         }
         $ledger->update($table, $places);
         $ledger->insertMany($table, $productId, array_values($wanted));
+    }
+
+    /** Where the product stands on axes that sleep; and what shoppers find chosen follows a value that hands over. */
+    private function storeAxes(Ledger $ledger, LoadedProduct $loaded, MatrixChange $change): void
+    {
+        $rows = DB::table('product_axes')->where('product_id', $loaded->product->id)->get()->keyBy('axis_id');
+        $updates = [];
+        foreach ($rows as $row) {
+            $updates[$row->id]['stands_at_value_id'] = $change->to->sleeping[$row->axis_id]->standsAt ?? null;
+            $heir = $change->carryOpening($row->axis_id, $row->opening_value_id);
+            if ($heir !== null) {
+                $updates[$row->id]['opening_value_id'] = null;
+                $updates[$rows[$heir->toAxisId]->id]['opening_value_id'] = $heir->toValueId;
+            }
+        }
+        $ledger->update('product_axes', $updates);
     }
 
     private function storeReaches(Ledger $ledger, LoadedProduct $loaded, PlannedChange $planned): void
@@ -57,20 +82,21 @@ final class PlanStore
         $opening = $loaded->product->opening_cell;
         $ledger->update('products', [$loaded->product->id => [
             'left_out' => Clauses::encode($change->to->leftOut),
-            'opening_cell' => $opening === null ? null : $change->carry(Combination::fromKey($opening))->key,
+            'opening_cell' => $opening === null ? null : ($change->landing(Combination::fromKey($opening)) ?? Combination::fromKey($opening))->key,
         ]]);
         $placements = [];
         foreach ($loaded->placements as $row) {
             $placements[$row->id()] = [
                 'reach' => Clauses::encode($change->carryReach($row->reach())),
-                'hidden' => Clauses::encode($change->carryReach($row->placement->hidden)),
+                'hidden' => Clauses::encode($change->carryHidden($row->placement->hidden)),
                 'roles' => json_encode($planned->rolesOf($row->placement), JSON_THROW_ON_ERROR),
             ];
         }
         $ledger->update('placements', $placements);
     }
 
-    private function storeSkus(Ledger $ledger, LoadedProduct $loaded, PlannedChange $planned): void
+    /** @param  array<string, string>  $codes  cell key => code */
+    private function storeSkus(Ledger $ledger, LoadedProduct $loaded, PlannedChange $planned, array $codes): void
     {
         $plan = $planned->plan;
         $updates = [];
@@ -85,8 +111,11 @@ final class PlanStore
             $updates[$sku->id]['state'] = SkuState::Retired->value;
             $updates[$sku->id]['retired_version'] = $loaded->product->version;
         }
+        foreach ($plan->firstToReturn as $id) {
+            $updates[$id]['retired_version'] = $loaded->product->version;
+        }
         $byId = array_column($loaded->skus, null, 'id');
-        $stock = array_map(fn (SkuRow $sku): int => $sku->stock, $byId);
+        $stock = array_map(fn (SkuRow $sku): int => $sku->stock ?? 0, $byId);
         foreach ($plan->stockMoves as $move) {
             $stock[$move->fromSkuId] -= $move->units;
             $stock[$move->toSkuId] += $move->units;
@@ -97,8 +126,8 @@ final class PlanStore
         $ledger->insertMany('skus', $loaded->product->id, array_map(fn (Combination $cell): array => [
             'cell' => $cell->key,
             'state' => SkuState::Made->value,
-            'code' => $planned->codes[$cell->key],
-            'price' => $byId[$plan->likenesses[$cell->key] ?? 0]->price ?? null,
+            'code' => $codes[$cell->key],
+            'price' => Amounts::stored($byId[$plan->likenesses[$cell->key] ?? 0]->price ?? null),
             'weight_g' => $byId[$plan->likenesses[$cell->key] ?? 0]->weightG ?? null,
         ], $plan->make));
     }

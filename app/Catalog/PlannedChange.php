@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Catalog;
 
+use Core\Codes\PlannedCodes;
 use Core\Gallery\Placement;
 use Core\Gallery\Role;
 use Core\Gallery\RoleClash;
@@ -14,18 +15,14 @@ use Core\Matrix\Plan;
 final readonly class PlannedChange
 {
     /**
-     * @param  array<string, string>  $codes  cell key => code of the SKUs to make
-     * @param  list<string>  $toTray  file names of pictures that return to the tray
-     * @param  list<string>  $fromTray  file names of pictures that come back to their place
      * @param  list<RoleClash>  $clashes  pictures that would have one role for the same reach
      * @param  array<string, int>  $roleChoices  clash key => id of the picture that keeps the role
      */
     public function __construct(
         public MatrixChange $change,
         public Plan $plan,
-        public array $codes,
-        public array $toTray,
-        public array $fromTray,
+        public PlannedCodes $codes,
+        public PictureChanges $pictures,
         public array $clashes,
         private array $roleChoices,
     ) {
@@ -53,7 +50,7 @@ final readonly class PlannedChange
     public function inWords(): string
     {
         $words = $this->plan->inWords();
-        foreach ([[$this->toTray, 'to the tray'], [$this->fromTray, 'to their place']] as [$files, $where]) {
+        foreach ([[$this->pictures->toTray, 'to the tray'], [$this->pictures->fromTray, 'to their place']] as [$files, $where]) {
             if ($files !== []) {
                 $words .= ', '.count($files).(count($files) === 1 ? ' picture returns ' : ' pictures return ').$where;
             }

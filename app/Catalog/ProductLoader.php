@@ -17,7 +17,10 @@ use Core\Matrix\AxisKind;
 use Core\Matrix\Combination;
 use Core\Matrix\Matrix;
 use Core\Matrix\SkuState;
+use Core\Matrix\SleepingAxis;
 use Core\Matrix\Value;
+use Core\Pricing\Currency;
+use Core\Pricing\Money;
 use Core\Reach\Reach;
 use stdClass;
 
@@ -53,21 +56,30 @@ final class ProductLoader
 
         $loaded = [];
         foreach ($products as $product) {
-            $ownAxes = $this->used($rows->of('product_axes', $product->id));
-            $ownValues = $this->used($rows->of('product_values', $product->id));
+            $ownAxes = $rows->of('product_axes', $product->id);
+            $ownValues = $rows->of('product_values', $product->id);
             $swatches = [];
+            $sleepingLabels = [];
+            $matrix = new Matrix($this->axes($ownAxes, $axes, $ownValues, $values), Reach::fromArrays($product->left_out), $this->sleeping($ownAxes, $ownValues));
             foreach ($ownValues as $row) {
-                $swatches[$row->value_id] = $values[$row->value_id]->swatch;
+                if ($matrix->axis($row->axis_id)?->has($row->value_id) === true) {
+                    $swatches[$row->value_id] = $values[$row->value_id]->swatch;
+                } elseif ($row->label !== null) {
+                    $sleepingLabels[$row->value_id] = $row->label;
+                }
             }
+            $currency = Currency::of($product->currency);
             $loaded[$product->id] = new LoadedProduct(
                 $product,
-                new Matrix($this->axes($ownAxes, $axes, $ownValues, $values), Reach::fromArrays($product->left_out)),
-                array_map($this->sku(...), $rows->of('skus', $product->id)),
+                $matrix,
+                array_map(fn (stdClass $row): SkuRow => $this->sku($row, $matrix, $currency), $rows->of('skus', $product->id)),
                 $this->placements($rows->of('placements', $product->id), $photos),
                 $swatches,
                 $shotLists[$product->shot_list_id] ?? null,
-                array_filter(array_column($ownAxes, 'opening_value_id', 'axis_id')),
+                array_filter(array_column($this->used($ownAxes), 'opening_value_id', 'axis_id')),
                 array_map(fn (stdClass $row): Fact => new Fact($row->id, $row->name, $row->value), $rows->of('facts', $product->id)),
+                $sleepingLabels,
+                $product->price === null ? null : Money::of($product->price, $currency),
             );
         }
 
@@ -86,18 +98,23 @@ final class ProductLoader
     }
 
     /**
-     * @param  list<stdClass>  $used  product axes, in order
+     * @param  list<stdClass>  $ownAxes  product axes, in order
      * @param  array<int, stdClass>  $library  axes by id
-     * @param  list<stdClass>  $usedValues  product values, in order
+     * @param  list<stdClass>  $ownValues  product values, in order
      * @param  array<int, stdClass>  $libraryValues  values by id
      * @return list<Axis>
      */
-    private function axes(array $used, array $library, array $usedValues, array $libraryValues): array
+    private function axes(array $ownAxes, array $library, array $ownValues, array $libraryValues): array
     {
         $byAxis = [];
-        foreach ($usedValues as $row) {
+        $sleeping = [];
+        foreach ($ownValues as $row) {
             $value = $libraryValues[$row->value_id];
-            $byAxis[$row->axis_id][] = new Value($value->id, $row->label ?? $value->name, $value->code);
+            if ($row->position === null) {
+                $sleeping[$row->axis_id][] = $value->id;
+            } else {
+                $byAxis[$row->axis_id][] = new Value($value->id, $row->label ?? $value->name, $value->code);
+            }
         }
 
         return array_map(fn (stdClass $row): Axis => new Axis(
@@ -107,18 +124,44 @@ final class ProductLoader
             $byAxis[$row->axis_id] ?? [],
             (bool) $library[$row->axis_id]->changes_picture,
             AxisDisplay::from($library[$row->axis_id]->display),
-        ), $used);
+            $sleeping[$row->axis_id] ?? [],
+        ), $this->used($ownAxes));
     }
 
-    private function sku(stdClass $row): SkuRow
+    /**
+     * The values of a sleeping axis keep their places; those that have none slept before it did.
+     *
+     * @param  list<stdClass>  $ownAxes
+     * @param  list<stdClass>  $ownValues
+     * @return list<SleepingAxis>
+     */
+    private function sleeping(array $ownAxes, array $ownValues): array
     {
+        $sleeping = [];
+        foreach ($ownAxes as $axis) {
+            if ($axis->position === null) {
+                $values = array_values(array_filter($ownValues, fn (stdClass $row): bool => $row->axis_id === $axis->axis_id));
+                $placed = $this->used($values);
+                $ids = fn (array $rows): array => array_map(fn (stdClass $row): int => $row->value_id, $rows);
+                $sleeping[] = new SleepingAxis($axis->axis_id, $ids($placed), $axis->stands_at_value_id, array_values(array_diff($ids($values), $ids($placed))));
+            }
+        }
+
+        return $sleeping;
+    }
+
+    private function sku(stdClass $row, Matrix $matrix, Currency $currency): SkuRow
+    {
+        $combination = Combination::fromKey($row->cell);
+
         return new SkuRow(
             $row->id,
-            Combination::fromKey($row->cell),
+            $matrix->place($combination) ?? $combination,
+            $combination,
             SkuState::from($row->state),
             $row->code,
             $row->gtin,
-            $row->price,
+            $row->price === null ? null : Money::of($row->price, $currency),
             $row->stock,
             $row->weight_g,
             $row->retired_version,

@@ -4,8 +4,10 @@ declare(strict_types=1);
 
 namespace App\Catalog;
 
+use App\Models\LibraryAxis;
 use Core\Matrix\Axis;
 use Core\Matrix\TypedValues;
+use Core\Matrix\Value;
 use Core\Sizes\SizeRun;
 
 /** A typed axis held against the library. Values and axes the library does not have yet carry ids below zero. */
@@ -13,8 +15,9 @@ final readonly class ReadAxis
 {
     /**
      * @param  array<int, ?string>  $swatches  by value id
-     * @param  list<string>  $unused  values of the library that are not typed here
+     * @param  list<Value>  $unused  values of the library that are not in use here
      * @param  list<SizeRun>  $runs  of this axis
+     * @param  ?LibraryAxis  $near  of a new axis: one of the library that is called nearly so
      */
     public function __construct(
         public DraftAxis $draft,
@@ -23,6 +26,7 @@ final readonly class ReadAxis
         public array $swatches,
         public array $unused,
         public array $runs,
+        public ?LibraryAxis $near = null,
     ) {
     }
 

@@ -12,13 +12,15 @@ use Core\Reach\Wording;
 
 /**
  * What is selected in the matrix: parts of it ("*" for all, else keys of rows, columns and cells
- * joined by ";"), and what that means for the product.
+ * joined by ";"), and what that means for the product: its reach in the fewest words, which may take in cells that
+ * are not made, and the very cells that were pointed at.
  */
 final readonly class Selection
 {
     private function __construct(
         public string $token,
         public Reach $reach,
+        public Reach $cells,
         public LoadedProduct $loaded,
     ) {
     }
@@ -26,14 +28,15 @@ final readonly class Selection
     public static function read(string $token, LoadedProduct $loaded): self
     {
         if ($token === '*') {
-            return new self($token, Reach::everything(), $loaded);
+            return new self($token, Reach::everything(), Reach::everything(), $loaded);
         }
         $clauses = $token === ''
             ? []
-            : array_map(fn (string $key): Clause => Clause::at(Combination::fromKey($key)), explode(';', $token));
-        $reach = Reach::of(...$clauses)->activeIn($loaded->matrix);
+            : array_map(fn (string $key): ?Clause => Clause::at(Combination::fromKey($key))->activeIn($loaded->matrix), explode(';', $token));
+        // What the product does not have is left aside before anything is joined.
+        $cells = Reach::of(...array_filter($clauses));
 
-        return new self($token, (new Simplifier())->simplify($reach, $loaded->madeCells(), $loaded->matrix), $loaded);
+        return new self($token, (new Simplifier())->pointedAt($cells, $loaded->madeCells(), $loaded->matrix), $cells, $loaded);
     }
 
     public function isNothing(): bool
@@ -45,6 +48,12 @@ final readonly class Selection
     public function skus(): array
     {
         return $this->loaded->skusIn($this->reach);
+    }
+
+    /** Where a change was made: "Ink, all sizes". */
+    public function place(): string
+    {
+        return (new Wording())->whole($this->reach, $this->loaded->matrix);
     }
 
     public function inWords(): string

@@ -9,7 +9,6 @@ use App\Models\Product;
 use Core\Compare\ComparedSku;
 use Core\Compare\ProductState;
 use Core\Gallery\Placement;
-use Core\Pricing\Money;
 use Illuminate\Support\Facades\DB;
 
 /** A product as it was after an entry of its history: what is stored, with all later changes taken back in memory. */
@@ -66,11 +65,11 @@ final class Snapshots
         $skus = [];
         foreach ($loaded->skus as $sku) {
             $price = $loaded->price($sku);
-            $skus[$sku->id] = new ComparedSku($sku->code, $sku->cell, $sku->isMade(), $price === null ? '' : Money::show($price, $product->currency), $sku->stock);
+            $skus[$sku->id] = new ComparedSku($sku->code, $sku->cell, $sku->isMade(), $price?->shown() ?? '', $sku->stock);
         }
         $details = [];
         foreach (self::DETAILS as $field => $name) {
-            $details[$name] = $field === 'price' && $product->price !== null ? Money::show($product->price, $product->currency) : (string) $product->{$field};
+            $details[$name] = $field === 'price' ? $loaded->basePrice?->shown() ?? '' : (string) $product->{$field};
         }
         foreach ($loaded->facts as $fact) {
             $details["Fact {$fact->name}"] = $fact->value;

@@ -6,8 +6,9 @@ namespace App\Catalog;
 
 use App\Models\LibraryValue;
 use Core\Matrix\Matrix;
-use Core\Matrix\Name;
+use Core\Text\Name;
 use Illuminate\Database\Query\Builder;
+use Illuminate\Database\Query\JoinClause;
 use Illuminate\Support\Facades\DB;
 
 /** Which products use what of the library. */
@@ -18,7 +19,7 @@ final class Usage
     /** @return list<string> names of the products that use a value at the moment */
     public function ofValue(int $valueId): array
     {
-        return $this->names($this->rows('product_values')->where('used.value_id', $valueId)->whereNotNull('used.position'));
+        return $this->names($this->inUse()->where('used.value_id', $valueId));
     }
 
     /** @return list<string> names of the products that use a value, or have used it */
@@ -42,7 +43,7 @@ final class Usage
     /** @return array<int, int> value id => how many products use it */
     public function countsByValue(int $axisId): array
     {
-        return $this->rows('product_values')->where('used.axis_id', $axisId)->whereNotNull('used.position')
+        return $this->inUse()->where('used.axis_id', $axisId)
             ->groupBy('used.value_id')->selectRaw('used.value_id, count(*) as products')->pluck('products', 'value_id')->all();
     }
 
@@ -81,6 +82,13 @@ final class Usage
         $more = count($products) - self::SHOWN;
 
         return implode(', ', array_slice($products, 0, self::SHOWN)).($more > 0 ? " and {$more} more" : '');
+    }
+
+    /** Values that products have at the moment: with a place, on an axis that has one. */
+    private function inUse(): Builder
+    {
+        return $this->rows('product_values')->whereNotNull('used.position')
+            ->join('product_axes', fn (JoinClause $own) => $own->on('product_axes.product_id', '=', 'used.product_id')->on('product_axes.axis_id', '=', 'used.axis_id'))->whereNotNull('product_axes.position');
     }
 
     private function rows(string $table): Builder

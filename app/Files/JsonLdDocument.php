@@ -13,9 +13,9 @@ use App\Media\PhotoSize;
 use App\Models\Product;
 use Core\Gallery\AltText;
 use Core\Gallery\Entry;
-use Core\Matrix\Axis;
+use Core\Gallery\Gallery;
 use Core\Matrix\AxisKind;
-use Core\Pricing\Money;
+use Core\Matrix\Combination;
 
 /** A product as schema.org JSON-LD: a ProductGroup with its variants, or a single Product. */
 final class JsonLdDocument
@@ -26,7 +26,7 @@ final class JsonLdDocument
 
     public function of(Product $product): string
     {
-        return json_encode($this->tree($this->loader->load($product)), JSON_THROW_ON_ERROR | JSON_PRETTY_PRINT | JSON_UNESCAPED_SLASHES | JSON_UNESCAPED_UNICODE);
+        return json_encode($this->tree($this->loader->load($product)), JSON_THROW_ON_ERROR | JSON_PRETTY_PRINT | JSON_UNESCAPED_SLASHES | JSON_UNESCAPED_UNICODE | JSON_HEX_TAG);
     }
 
     /** @return array<string, mixed> */
@@ -57,8 +57,11 @@ final class JsonLdDocument
             'url' => $this->url($product),
             'productGroupID' => $product->code,
             ...$about,
-            'variesBy' => array_map(fn (Axis $axis): string => $this->property($axis)['variesBy'], $loaded->matrix->axes),
-            'hasVariant' => array_map(fn (SkuRow $sku): array => $this->variant($loaded, $sku), array_values($loaded->made)),
+            ...array_filter([
+                'image' => $this->images($loaded, $loaded->galleries()->forChoice(Combination::of([]))),
+                'variesBy' => $this->variesBy($loaded),
+                'hasVariant' => array_map(fn (SkuRow $sku): array => $this->variant($loaded, $sku), array_values($loaded->made)),
+            ]),
         ];
     }
 
@@ -68,12 +71,13 @@ final class JsonLdDocument
         $choice = $loaded->matrix->choice($sku->cell);
         $price = $loaded->price($sku);
         $own = [];
-        foreach ($loaded->matrix->axes as $axis) {
-            $property = $this->property($axis)['property'];
-            if ($property === 'additionalProperty') {
-                $own['additionalProperty'][] = ['@type' => 'PropertyValue', 'name' => $axis->name, 'value' => $choice[$axis->name]];
+        foreach ($this->properties($loaded) as $axisId => $property) {
+            $axis = $loaded->matrix->axis($axisId);
+            $label = $axis?->value($sku->cell->value($axisId) ?? 0)->label ?? '';
+            if ($property === null) {
+                $own['additionalProperty'][] = ['@type' => 'PropertyValue', 'name' => $axis->name ?? '', 'value' => $label];
             } else {
-                $own[$property] = $choice[$axis->name];
+                $own[$property] = $label;
             }
         }
 
@@ -85,15 +89,21 @@ final class JsonLdDocument
             'gtin' => $sku->gtin,
             ...$own,
             'weight' => $sku->weightG === null ? null : ['@type' => 'QuantitativeValue', 'value' => $sku->weightG, 'unitCode' => 'GRM'],
-            'image' => array_map(fn (Entry $entry): array => $this->image($loaded, $entry), $loaded->galleries()->of($sku->cell)->leadFirst()),
-            'offers' => $price === null ? null : [
+            'image' => $this->images($loaded, $loaded->galleries()->of($sku->cell)),
+            'offers' => [
                 '@type' => 'Offer',
-                'price' => Money::show($price, $loaded->product->currency),
-                'priceCurrency' => $loaded->product->currency,
-                'availability' => 'https://schema.org/'.($sku->stock > 0 ? 'InStock' : 'OutOfStock'),
-                'inventoryLevel' => ['@type' => 'QuantitativeValue', 'value' => $sku->stock],
+                ...($price === null ? [] : ['price' => $price->shown(), 'priceCurrency' => $price->currency->code]),
+                'availability' => 'https://schema.org/'.($sku->isSoldOut() ? 'OutOfStock' : 'InStock'),
+                'itemCondition' => 'https://schema.org/NewCondition',
+                ...($sku->stock === null ? [] : ['inventoryLevel' => ['@type' => 'QuantitativeValue', 'value' => $sku->stock]]),
             ],
         ], fn (mixed $value): bool => $value !== null && $value !== []);
+    }
+
+    /** @return list<array<string, mixed>> the Lead first, then in order */
+    private function images(LoadedProduct $loaded, Gallery $gallery): array
+    {
+        return array_map(fn (Entry $entry): array => $this->image($loaded, $entry), $gallery->leadFirst());
     }
 
     /** @return array<string, mixed> */
@@ -114,17 +124,37 @@ final class JsonLdDocument
         return rtrim((string) config('app.url'), '/').'/products/'.rawurlencode($product->code);
     }
 
-    /** @return array{property: string, variesBy: string} schema.org knows size, color, material and pattern; the rest are named properties */
-    private function property(Axis $axis): array
+    /** @return list<string> */
+    private function variesBy(LoadedProduct $loaded): array
     {
-        $name = mb_strtolower($axis->name);
-        $property = match (true) {
-            $axis->kind === AxisKind::Size => 'size',
-            $axis->kind === AxisKind::Color => 'color',
-            in_array($name, ['material', 'pattern'], true) => $name,
-            default => 'additionalProperty',
-        };
+        $names = [];
+        foreach ($this->properties($loaded) as $axisId => $property) {
+            $names[] = $property === null ? $loaded->matrix->axis($axisId)->name ?? '' : 'https://schema.org/'.$property;
+        }
 
-        return ['property' => $property, 'variesBy' => $property === 'additionalProperty' ? $axis->name : 'https://schema.org/'.$property];
+        return $names;
+    }
+
+    /**
+     * schema.org knows size, color, material and pattern, each once; further axes of a kind, and all others, are
+     * named properties.
+     *
+     * @return array<int, ?string> axis id => its property; null for a named one
+     */
+    private function properties(LoadedProduct $loaded): array
+    {
+        $properties = [];
+        foreach ($loaded->matrix->axes as $axis) {
+            $name = mb_strtolower($axis->name);
+            $property = match (true) {
+                $axis->kind === AxisKind::Size => 'size',
+                $axis->kind === AxisKind::Color => 'color',
+                in_array($name, ['material', 'pattern'], true) => $name,
+                default => null,
+            };
+            $properties[$axis->id] = $property === null || in_array($property, $properties, true) ? null : $property;
+        }
+
+        return $properties;
     }
 }

@@ -11,7 +11,6 @@ use Core\Gallery\Entry;
 use Core\Gallery\Ground;
 use Core\Gallery\Role;
 use Core\Matrix\Combination;
-use Core\Pricing\Money;
 use Core\Sheets\SafeCell;
 use Illuminate\Support\Facades\DB;
 
@@ -40,7 +39,8 @@ final readonly class SheetColumns
         $axes = DB::table('product_axes')->join('axes', 'axes.id', '=', 'product_axes.axis_id')->whereIn('product_id', $productIds)->whereNotNull('product_axes.position')
             ->groupBy('axes.id', 'axes.name')->orderByRaw('min(product_axes.position)')->orderBy('axes.id')->pluck('axes.name')->all();
         $swatched = DB::table('product_values')->join('axis_values', 'axis_values.id', '=', 'product_values.value_id')->join('axes', 'axes.id', '=', 'axis_values.axis_id')
-            ->whereIn('product_id', $productIds)->whereNotNull('product_values.position')->whereNotNull('axis_values.swatch')->distinct()->pluck('axes.name')->all();
+            ->join('product_axes', fn ($own) => $own->on('product_axes.product_id', '=', 'product_values.product_id')->on('product_axes.axis_id', '=', 'product_values.axis_id'))
+            ->whereIn('product_values.product_id', $productIds)->whereNotNull('product_values.position')->whereNotNull('product_axes.position')->whereNotNull('axis_values.swatch')->distinct()->pluck('axes.name')->all();
 
         $facts = DB::table('facts')->whereIn('product_id', $productIds)->groupBy('folded')->orderBy('folded')->selectRaw('min(name) as name')->pluck('name')->all();
 
@@ -63,6 +63,8 @@ final readonly class SheetColumns
     public function rows(LoadedProduct $loaded): iterable
     {
         $retired = array_filter($loaded->skus, fn (SkuRow $sku): bool => ! $sku->isMade() && $loaded->matrix->isCell($sku->cell) && ! isset($loaded->made[$sku->cell->key]));
+        // Of several in one cell the last on offer stands for it.
+        usort($retired, fn (SkuRow $a, SkuRow $b): int => [$b->retiredVersion, $a->id] <=> [$a->retiredVersion, $b->id]);
         $byCell = [];
         foreach ($retired as $sku) {
             $byCell[$sku->cell->key] ??= $sku;
@@ -88,7 +90,6 @@ final readonly class SheetColumns
     {
         $product = $loaded->product;
         $choice = $loaded->matrix->choice($cell);
-        $isMade = $sku?->isMade() ?? false;
         $gallery = $loaded->galleries()->of($cell);
         $price = $sku === null ? null : $loaded->price($sku);
 
@@ -98,13 +99,13 @@ final readonly class SheetColumns
             ...array_map(fn (string $axis): string => $choice[$axis] ?? '', $this->axes),
             $sku->code ?? '',
             $sku->gtin ?? '',
-            $price === null ? '' : Money::show($price, $product->currency),
+            $price?->shown() ?? '',
             $product->currency,
             (string) ($sku->weightG ?? ''),
-            $sku === null ? '' : (string) $sku->stock,
+            (string) ($sku->stock ?? ''),
             $state,
-            $isMade ? implode('|', array_map(fn (Entry $entry): string => $entry->placement->file, $gallery->entries)) : '',
-            $isMade && $gallery->role(Role::Lead)->ground === Ground::Assigned ? $gallery->lead()->file ?? '' : '',
+            $sku === null ? '' : implode('|', array_map(fn (Entry $entry): string => $entry->placement->file, $gallery->entries)),
+            $sku !== null && $gallery->role(Role::Lead)->ground === Ground::Assigned ? $gallery->lead()->file ?? '' : '',
             ...array_map(fn (string $axis): string => $this->swatch($loaded, $axis, $cell), $this->swatchAxes),
             ...array_map(fn (string $fact): string => $first ? Fact::named($loaded->facts, $fact)->value ?? '' : '', $this->facts),
         ];

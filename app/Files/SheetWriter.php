@@ -14,7 +14,10 @@ use OpenSpout\Writer\WriterInterface;
 /** Writes rows of text to a sheet, one at a time. */
 final class SheetWriter
 {
-    private function __construct(private readonly WriterInterface $writer)
+    /** What XML 1.0 cannot hold (section 2.2). */
+    private const NO_XML = '/[^\x{9}\x{A}\x{D}\x{20}-\x{D7FF}\x{E000}-\x{FFFD}\x{10000}-\x{10FFFF}]+/u';
+
+    private function __construct(private readonly WriterInterface $writer, private readonly bool $isXml)
     {
     }
 
@@ -26,7 +29,7 @@ final class SheetWriter
         $writer->setShouldAddBOM(false);
         $writer->openToFile($path);
 
-        return new self($writer);
+        return new self($writer, false);
     }
 
     /** @param  string  $ending csv, xlsx or ods */
@@ -42,13 +45,13 @@ final class SheetWriter
         };
         $writer->openToFile($path);
 
-        return new self($writer);
+        return new self($writer, true);
     }
 
     /** @param  list<string>  $cells */
     public function row(array $cells): void
     {
-        $this->writer->addRow(new Row(array_map(fn (string $text): Cell => new Cell($text), $cells), null));
+        $this->writer->addRow(new Row(array_map(fn (string $text): Cell => new Cell($this->isXml ? (string) preg_replace(self::NO_XML, '', $text) : $text), $cells), null));
     }
 
     public function close(): void

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\History;
 
+use App\Actions\Refused;
 use App\Actions\Stale;
 use App\Catalog\LoadedProduct;
 use App\Catalog\ProductLoader;
@@ -11,13 +12,14 @@ use App\Models\HistoryEntry;
 use App\Models\Library;
 use App\Models\Product;
 use Closure;
+use Illuminate\Database\UniqueConstraintViolationException;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Gate;
 
 /** The frame of every Action on a product or on the library: right, lock, version, one transaction, one History entry. */
 final class Keeper
 {
-    /** A deadlock or a lost connection is tried again this often in all. */
+    /** A deadlock, a lost connection or a name that somebody has just taken is tried again this often in all. */
     private const TRIES = 3;
 
     public function __construct(private readonly ProductLoader $loader)
@@ -56,12 +58,20 @@ final class Keeper
         return $this->record($change, $action, fn (Ledger $ledger, Kept $kept): string => $work($ledger));
     }
 
-    /** @throws Stale */
-    public function lock(Change $change): Kept
+    /**
+     * @param  bool  $evenRemoved  whether a product whose making was undone may be changed
+     *
+     * @throws Stale
+     * @throws Refused
+     */
+    public function lock(Change $change, bool $evenRemoved = false): Kept
     {
         $kept = $change->productId === null
             ? Library::query()->lockForUpdate()->firstOrFail()
             : Product::query()->lockForUpdate()->findOrFail($change->productId);
+        if ($kept instanceof Product && $kept->removed_at !== null && ! $evenRemoved) {
+            throw new Refused("The making of {$kept->name} was undone. Redo it first; then it can be changed.");
+        }
         if ($change->version !== null && $kept->keptVersion() !== $change->version) {
             throw Stale::since($kept, $change->version);
         }
@@ -89,24 +99,41 @@ final class Keeper
     {
         Gate::forUser($change->user)->authorize('edit');
 
-        return DB::transaction(function () use ($change, $action, $work): ?HistoryEntry {
-            $kept = $this->lock($change);
-            $ledger = new Ledger();
-            $words = $work($ledger, $kept);
-            if ($ledger->isEmpty()) {
-                return null;
+        for ($try = 1; ; $try++) {
+            try {
+                return DB::transaction(fn (): ?HistoryEntry => $this->written($change, $action, $work), self::TRIES);
+            } catch (UniqueConstraintViolationException) {
+                // Somebody was quicker with a name or a code: at a second look it is there, and is used or named.
+                if ($try === self::TRIES) {
+                    throw new Refused('Somebody has just taken the same name or code. Nothing was changed; look again, and choose another if it is still taken.');
+                }
             }
+        }
+    }
 
-            return HistoryEntry::create([
-                'product_id' => $kept->keptProductId(),
-                'user_id' => $change->user->id,
-                'action' => class_basename($action),
-                'words' => mb_strimwidth($words, 0, 400, '…'),
-                'version' => $change->version === null ? $kept->keptVersion() : $this->advance($kept),
-                'batch' => $change->batch,
-                'packed' => HistoryEntry::pack($ledger->changes()),
-                'created_at' => now(),
-            ]);
-        }, self::TRIES);
+    /**
+     * @param  class-string  $action
+     * @param  Closure(Ledger, Kept): string  $work
+     */
+    private function written(Change $change, string $action, Closure $work): ?HistoryEntry
+    {
+        $kept = $this->lock($change);
+        $ledger = new Ledger();
+        $words = $work($ledger, $kept);
+        if ($ledger->isEmpty()) {
+            return null;
+        }
+
+        return HistoryEntry::create([
+            'product_id' => $kept->keptProductId(),
+            'user_id' => $change->user->id,
+            'action' => class_basename($action),
+            'words' => mb_strimwidth($words, 0, 400, '…'),
+            'version' => $change->version === null ? $kept->keptVersion() : $this->advance($kept),
+            'batch' => $change->batch,
+            'photo_id' => $ledger->picture(),
+            'packed' => HistoryEntry::pack($ledger->changes()),
+            'created_at' => now(),
+        ]);
     }
 }

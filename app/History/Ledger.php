@@ -14,6 +14,18 @@ final class Ledger
 {
     private const CHUNK = 500;
 
+    /** What no two rows may share, by table. */
+    private const KEYS = [
+        'products' => [['code']],
+        'skus' => [['code'], ['gtin']],
+        'axes' => [['folded']],
+        'axis_values' => [['axis_id', 'folded'], ['axis_id', 'code']],
+        'size_runs' => [['folded']],
+        'facts' => [['product_id', 'folded']],
+        'product_axes' => [['product_id', 'axis_id']],
+        'product_values' => [['product_id', 'value_id']],
+    ];
+
     /** @var list<RowChange> */
     private array $changes = [];
 
@@ -26,6 +38,19 @@ final class Ledger
     public function isEmpty(): bool
     {
         return $this->changes === [];
+    }
+
+    /** The photo that stands for the change, where it was about pictures only: the first of them. */
+    public function picture(): ?int
+    {
+        foreach ($this->changes as $change) {
+            if ($change->table !== 'placements') {
+                return null;
+            }
+        }
+        $first = $this->changes[0] ?? null;
+
+        return $first === null ? null : $first->before['photo_id'] ?? $first->after['photo_id'] ?? DB::table('placements')->where('id', $first->id)->value('photo_id');
     }
 
     /** @param  array<string, mixed>  $row */
@@ -73,8 +98,23 @@ final class Ledger
                 }
             }
             if ($full !== []) {
+                $this->makeRoom($table, array_column($full, 'id'), array_keys($columns));
                 DB::table($table)->upsert($full, ['id'], array_keys($columns));
             }
+        }
+    }
+
+    /**
+     * Rows that exchange a code or a name among them let go of it first.
+     *
+     * @param  list<int>  $ids
+     * @param  list<string>  $columns  that change
+     */
+    private function makeRoom(string $table, array $ids, array $columns): void
+    {
+        $own = array_intersect(array_unique(array_merge([], ...self::KEYS[$table] ?? [])), $columns, ['code', 'folded', 'gtin']);
+        if (count($ids) > 1 && $own !== []) {
+            DB::table($table)->whereIn('id', $ids)->update(array_fill_keys(array_values($own), DB::raw("concat('~', id)")));
         }
     }
 
@@ -95,6 +135,7 @@ final class Ledger
      * @param  list<RowChange>  $changes
      *
      * @throws RowHasChanged before anything is written
+     * @throws KeyIsTaken before anything is written, where another row has a code or a name that one is to get back
      */
     public function apply(array $changes): void
     {
@@ -103,13 +144,50 @@ final class Ledger
             $byTable[$change->table][$change->id][] = $change;
         }
         $outcomes = array_map($this->outcomes(...), array_keys($byTable), $byTable);
-        foreach (array_combine(array_keys($byTable), $outcomes) as $table => [$insert, $update, $delete]) {
+        $outcomes = array_combine(array_keys($byTable), $outcomes);
+        foreach ($outcomes as $table => [$insert, $update, $delete]) {
+            $this->refuseTaken($table, [...$insert, ...array_values($update)], [...array_keys($update), ...$delete]);
+        }
+        foreach ($outcomes as $table => [$insert, $update, $delete]) {
             $this->delete($table, $delete);
+            $this->update($table, $update);
             foreach (array_chunk($insert, self::CHUNK) as $chunk) {
                 DB::table($table)->insert($chunk);
             }
-            $this->update($table, $update);
         }
+    }
+
+    /**
+     * @param  list<array<string, mixed>>  $rows  as they are to be
+     * @param  list<int>  $ids  of rows that let go of what they have
+     */
+    private function refuseTaken(string $table, array $rows, array $ids): void
+    {
+        foreach (self::KEYS[$table] ?? [] as $columns) {
+            $last = $columns[count($columns) - 1];
+            $wanted = [];
+            foreach ($rows as $row) {
+                if ($row[$last] !== null) {
+                    $wanted[self::key($row, $columns)] = $row[$last];
+                }
+            }
+            foreach (array_chunk($wanted, self::CHUNK) as $chunk) {
+                foreach (DB::table($table)->whereIn($last, $chunk)->get(['id', ...$columns]) as $other) {
+                    if (isset($wanted[self::key((array) $other, $columns)]) && ! in_array($other->id, $ids, true)) {
+                        throw new KeyIsTaken($table, $last, (string) $other->{$last}, $other->id);
+                    }
+                }
+            }
+        }
+    }
+
+    /**
+     * @param  array<string, mixed>  $row
+     * @param  list<string>  $columns
+     */
+    private static function key(array $row, array $columns): string
+    {
+        return mb_strtolower(implode("\0", array_map(fn (string $column): string => (string) $row[$column], $columns)));
     }
 
     /**

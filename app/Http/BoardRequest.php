@@ -4,12 +4,13 @@ declare(strict_types=1);
 
 namespace App\Http;
 
+use App\Actions\LikeChoice;
 use App\Actions\MatrixChoices;
+use App\Catalog\DraftValue;
 use App\History\Change;
 use App\Models\Product;
 use Core\Matrix\Axis;
 use Core\Matrix\Matrix;
-use Core\Matrix\Name;
 use Illuminate\Foundation\Http\FormRequest;
 
 /** A request from the board: which product and version, what is selected, which lens and layers are shown. */
@@ -17,7 +18,7 @@ final class BoardRequest extends FormRequest
 {
     private const TEXTS = ['name', 'code', 'value', 'typed', 'order', 'parts', 'view', 'text', 'role', 'place', 'field', 'scope', 'synonyms', 'translations', 'add', 'onto', 'lang', 'choice', 'width'];
 
-    private const LISTS = ['axes', 'homes', 'survivors', 'exchanges', 'heirs', 'likes', 'as_facts', 'winners', 'roles', 'rule'];
+    private const LISTS = ['axes', 'homes', 'survivors', 'exchanges', 'heirs', 'likes', 'as_facts', 'winners', 'roles', 'codes', 'rule'];
 
     /** @return array<string, list<string>> */
     public function rules(): array
@@ -25,8 +26,8 @@ final class BoardRequest extends FormRequest
         return [
             ...array_fill_keys(self::TEXTS, ['nullable', 'string', 'max:20000']),
             ...array_fill_keys(self::LISTS, ['nullable', 'array', 'max:1000']),
-            ...array_fill_keys(array_map(fn (string $list): string => "{$list}.*", ['homes', 'survivors', 'exchanges', 'heirs', 'as_facts', 'winners', 'roles']), ['nullable', 'string', 'max:200']),
-            ...array_fill_keys(['axes.*.name', 'axes.*.values', 'axes.*.dragged', 'axes.*.pictures', 'likes.*.*', 'rule.*.*', 'swatch.*'], ['nullable', 'string', 'max:1000000']),
+            ...array_fill_keys(array_map(fn (string $list): string => "{$list}.*", ['homes', 'survivors', 'exchanges', 'heirs', 'as_facts', 'winners', 'roles', 'codes']), ['nullable', 'string', 'max:600']),
+            ...array_fill_keys(['axes.*.name', 'axes.*.values', 'axes.*.items', 'axes.*.axis', 'axes.*.dragged', 'axes.*.pictures', 'likes.*.*', 'rule.*.*', 'swatch.*'], ['nullable', 'string', 'max:1000000']),
             ...array_fill_keys(['axes.*', 'likes.*', 'rule.*', 'swatch'], ['array']),
             'version' => ['nullable', 'integer', 'min:0'],
             'selected' => ['nullable', 'string', 'max:400000', 'regex:/^(\*|[0-9:,;]*)$/'],
@@ -88,25 +89,33 @@ final class BoardRequest extends FormRequest
     /** What was settled about a change of the matrix. */
     public function choices(): MatrixChoices
     {
-        $fold = fn (mixed $name): string => Name::of((string) $name)->folded;
-        $byName = fn (mixed $given): array => is_array($given) ? array_combine(array_map($fold, array_keys($given)), $given) : [];
+        $values = fn (string $field): array => array_map(fn (mixed $json): ?DraftValue => (string) $json === '' ? null : DraftValue::fromJson((string) $json), $this->fields($field));
         $winners = [];
         foreach ($this->fields('winners') as $key => $skuId) {
             $winners[$key === '-' ? '' : (string) $key] = (int) $skuId;
         }
 
         return new MatrixChoices(
-            homes: array_map(strval(...), $byName($this->input('homes'))),
+            homes: array_filter($values('homes')),
             survivors: array_map(intval(...), $this->fields('survivors')),
             stockAddsUp: $this->boolean('stock_adds_up'),
-            exchanges: array_filter(array_map($fold, $this->fields('exchanges'))),
-            heirs: array_map($fold, $this->fields('heirs')),
-            likes: array_map(fn (mixed $values): array => array_filter(array_map(strval(...), $byName($values))), $byName($this->input('likes'))),
+            exchanges: array_filter(array_map(strval(...), $this->fields('exchanges')), fn (string $row): bool => $row !== ''),
+            heirs: $values('heirs'),
+            likes: array_map(fn (mixed $row): array => array_values(array_filter(array_map($this->like(...), is_array($row) ? $row : []))), $this->fields('likes')),
             asFacts: array_map(intval(...), array_keys($this->fields('as_facts'))),
             comersStay: $this->boolean('comers_stay'),
             winners: $winners,
             roles: array_map(intval(...), $this->fields('roles')),
+            codes: array_filter(array_map(fn (mixed $code): string => trim((string) $code), $this->fields('codes'))),
         );
+    }
+
+    /** A new value and the id of the one it is made like, as JSON; nothing for none. */
+    private function like(mixed $json): ?LikeChoice
+    {
+        $pair = is_string($json) && $json !== '' ? json_decode($json, true, 2) : null;
+
+        return is_array($pair) && count($pair) === 2 && is_int($pair[1] ?? null) ? new LikeChoice(DraftValue::from($pair[0] ?? null), $pair[1]) : null;
     }
 
     /**

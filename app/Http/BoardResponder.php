@@ -16,9 +16,9 @@ use App\Media\PhotoSize;
 use App\Models\HistoryEntry;
 use App\Models\Product;
 use Core\Matrix\Combination;
-use Core\Matrix\Name;
 use Core\Matrix\TypedSelection;
 use Core\Reach\Wording;
+use Core\Text\Name;
 use Illuminate\Http\Response;
 
 /** The board after a change: the whole of it, since one change may show anywhere. */
@@ -79,7 +79,7 @@ final class BoardResponder
             $selection = Selection::read($board->firstSelection(), $loaded);
         }
 
-        return ['product' => $product, 'loaded' => $loaded, 'board' => $board, 'tray' => new TrayView($selection, $board->pictures)];
+        return ['product' => $product, 'loaded' => $loaded, 'folded' => $this->arrangement->isFolded($request->user(), $loaded->matrix), 'board' => $board, 'tray' => new TrayView($selection, $board->pictures)];
     }
 
     /** The part of the matrix whose values, or whose SKU's code, were typed. */

@@ -8,12 +8,15 @@ use App\Actions\Refused;
 use App\Actions\Stale;
 use Core\CoreException;
 use Illuminate\Auth\AuthenticationException;
+use Illuminate\Database\LostConnectionDetector;
 use Illuminate\Foundation\Configuration\Exceptions;
 use Illuminate\Http\Exceptions\PostTooLargeException;
+use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
 use Illuminate\Session\TokenMismatchException;
 use Illuminate\Validation\ValidationException;
+use PDOException;
 use Symfony\Component\HttpKernel\Exception\HttpException;
 use Throwable;
 
@@ -29,6 +32,9 @@ final class Refusals
     private static function answer(Throwable $refusal, Request $request): mixed
     {
         $fragment = $request->hasHeader('HX-Request');
+        if (self::isAway($refusal)) {
+            return self::away($request, $fragment);
+        }
         if ($refusal instanceof Refused || $refusal instanceof CoreException) {
             return $fragment
                 ? self::notice($refusal->getMessage(), $refusal instanceof Stale ? 409 : 422, $refusal instanceof Stale ? $refusal->version : null)
@@ -50,9 +56,37 @@ final class Refusals
         return match (self::status($refusal)) {
             403 => self::notice('Your account can look but not change. Ask somebody with the right to edit.', 403),
             404 => self::notice('This is no longer here. Load the page again.', 404),
-            429 => self::notice('Too many changes in a short time. Wait a moment and try again.', 429),
+            429 => self::notice('Too many requests in a short time. Wait a moment and try again.', 429),
             default => self::notice('Something went wrong here; nothing was changed. Try again, and if it stays, tell whoever runs this server.', 500),
         };
+    }
+
+    /** Whether the database cannot be reached, or went away in the middle of something. */
+    private static function isAway(Throwable $refusal): bool
+    {
+        $detector = new LostConnectionDetector();
+        for ($cause = $refusal; $cause !== null; $cause = $cause->getPrevious()) {
+            if ($cause instanceof PDOException && $detector->causedByLostConnection($cause)) {
+                return true;
+            }
+        }
+
+        return false;
+    }
+
+    private static function away(Request $request, bool $fragment): Response|JsonResponse
+    {
+        $message = $request->isMethod('GET')
+            ? 'The database does not answer at the moment.'
+            : 'The database does not answer at the moment. Look whether your last change is there once it is back; if it is not, make it again.';
+        $response = match (true) {
+            $fragment => self::notice($message, 503),
+            $request->expectsJson() => response()->json(['message' => $message], 503),
+            default => response()->view('errors.away', ['message' => $message], 503),
+        };
+        $response->headers->set('Retry-After', '5');
+
+        return $response;
     }
 
     private static function status(Throwable $refusal): int

@@ -8,7 +8,8 @@ use App\Models\Photo;
 use App\Models\PhotoState;
 use Illuminate\Contracts\Queue\ShouldQueue;
 use Illuminate\Foundation\Queue\Queueable;
-use ImagickException;
+use Illuminate\Support\Facades\Log;
+use League\Flysystem\FilesystemException;
 use Throwable;
 
 /** Makes the sizes of one picture, in the queue. Running it again does no harm. */
@@ -16,42 +17,58 @@ final class DerivePhoto implements ShouldQueue
 {
     use Queueable;
 
-    public int $tries = 3;
+    /** What the server lacks is waited for, however often. */
+    public int $tries = 0;
 
-    public int $timeout = 120;
+    public int $maxExceptions = 3;
+
+    /** Longer than the reader's own limit on the clock. */
+    public int $timeout = 150;
+
+    private const FIRST_PAUSE = 15;
+
+    private const LONGEST_PAUSE = 600;
 
     public function __construct(public readonly int $photoId)
     {
     }
 
-    public function handle(PhotoStore $store, PhotoDeriver $deriver): void
+    public function handle(PhotoStore $store, PictureReader $reader): void
     {
         $photo = Photo::query()->findOrFail($this->photoId);
         if ($photo->state === PhotoState::Ready) {
             return;
         }
         try {
-            $sizes = $deriver->derive(
-                (string) $store->disk()->get(PhotoStore::originalPath($photo->sha256, $photo->type)),
-                max($photo->width, $photo->height),
-            );
-        } catch (ImagickException $damaged) {
-            report($damaged);
-            $photo->update(['state' => PhotoState::Failed, 'failure' => 'This file is damaged and cannot be shown. Copy it again from where it came.']);
-
-            return;
+            $read = $reader->read($photo, $store->disk());
+            $this->keep($store, $photo, $read);
+            $photo->update(['state' => PhotoState::Ready, 'failure' => null, 'read_milliseconds' => $read->milliseconds, 'read_kilobytes' => $read->kilobytes]);
+        } catch (PictureFault $fault) {
+            Log::warning("Picture {$photo->id}: {$fault->getMessage()}", ['cause' => $fault->cause]);
+            $photo->update(['state' => $fault->state, 'failure' => $fault->getMessage()]);
+            if ($fault->state === PhotoState::Waiting) {
+                $this->release(min(self::LONGEST_PAUSE, self::FIRST_PAUSE * 2 ** min(10, $this->attempts() - 1)));
+            }
         }
-        foreach ($sizes as $name => $bytes) {
-            $store->disk()->put(PhotoStore::derivedPath($photo->sha256, PhotoSize::from($name)), $bytes);
-        }
-        $photo->update(['state' => PhotoState::Ready, 'failure' => null]);
     }
 
     public function failed(Throwable $cause): void
     {
         Photo::query()->whereKey($this->photoId)->update([
             'state' => PhotoState::Failed,
-            'failure' => 'The sizes of this picture could not be made. Remove it and drop it again.',
+            'failure' => 'Reading this picture broke off. Have it read again; if it breaks off once more, save it anew and drop that.',
         ]);
+    }
+
+    /** @throws PictureFault */
+    private function keep(PhotoStore $store, Photo $photo, ReadPicture $read): void
+    {
+        try {
+            foreach ($read->sizes as $name => $bytes) {
+                $store->disk()->put(PhotoStore::derivedPath($photo->sha256, PhotoSize::from($name)), $bytes);
+            }
+        } catch (FilesystemException $fault) {
+            throw PictureFault::lacking('room on disk', $fault->getMessage());
+        }
     }
 }

@@ -7,6 +7,7 @@ namespace App\Media;
 use App\Models\Photo;
 use App\Models\PhotoState;
 use Illuminate\Contracts\Filesystem\Filesystem;
+use League\Flysystem\FilesystemException;
 
 /** Keeps picture files, each content once, and their derived sizes. */
 final class PhotoStore
@@ -24,11 +25,14 @@ final class PhotoStore
         $sha256 = (string) hash_file('sha256', $file->path);
         $known = Photo::query()->where('sha256', $sha256)->first();
         if ($known !== null) {
+            if ($known->state->canBeReadAgain() || ! $this->disk->exists(self::originalPath($sha256, $known->type))) {
+                $this->keep($file, $sha256, $known->type);
+                $this->readAgain($known);
+            }
+
             return $known;
         }
-        $stream = fopen($file->path, 'rb');
-        $this->disk->writeStream(self::originalPath($sha256, $inspected->type), $stream);
-        fclose($stream);
+        $this->keep($file, $sha256, $inspected->type);
         $photo = Photo::query()->createOrFirst(['sha256' => $sha256], [
             'type' => $inspected->type,
             'bytes' => $inspected->bytes,
@@ -39,6 +43,46 @@ final class PhotoStore
         DerivePhoto::dispatch($photo->id)->afterCommit();
 
         return $photo;
+    }
+
+    /** Has the sizes of a picture made anew. */
+    public function readAgain(Photo $photo): void
+    {
+        $photo->update(['state' => PhotoState::Waiting, 'failure' => null]);
+        DerivePhoto::dispatch($photo->id)->afterCommit();
+    }
+
+    /** Whether every size is on disk. */
+    public function isWhole(Photo $photo): bool
+    {
+        foreach (PhotoSize::cases() as $size) {
+            if (! $this->disk->exists(self::derivedPath($photo->sha256, $size))) {
+                return false;
+            }
+        }
+
+        return true;
+    }
+
+    /** @return ?string the bytes of a size; null where it is not on disk */
+    public function derived(Photo $photo, PhotoSize $size): ?string
+    {
+        $path = self::derivedPath($photo->sha256, $size);
+
+        return $this->disk->exists($path) ? $this->disk->get($path) : null;
+    }
+
+    private function keep(IncomingFile $file, string $sha256, string $type): void
+    {
+        $stream = fopen($file->path, 'rb');
+        try {
+            $this->disk->writeStream(self::originalPath($sha256, $type), $stream);
+        } catch (FilesystemException $fault) {
+            report($fault);
+            throw new PhotoRefused("{$file->name} could not be kept: the server has too little room. Drop it again in a while.");
+        } finally {
+            fclose($stream);
+        }
     }
 
     public function disk(): Filesystem

@@ -20,7 +20,8 @@ use Illuminate\Support\Carbon;
  * @property string $packed the row changes, as pack() makes them
  * @property Carbon $created_at
  * @property ?Carbon $undone_at
- * @property ?int $undone_version the product's version that undoing it made
+ * @property ?int $undone_after the last entry of all as it was undone
+ * @property ?int $photo_id the picture that stands for it
  * @property User $user
  * @property ?User $undoer
  */
@@ -45,6 +46,17 @@ final class HistoryEntry extends Model
         $rows = json_decode((string) gzinflate($this->packed), true, 64, JSON_THROW_ON_ERROR);
 
         return array_map(fn (array $row): RowChange => new RowChange($row['table'], $row['id'], $row['before'], $row['after']), $rows);
+    }
+
+    /** When it was, on the reader's own clock. */
+    public function at(string $format): string
+    {
+        return $this->created_at->setTimezone(config('slate.readers_zone'))->format($format);
+    }
+
+    public function undoneAt(string $format): string
+    {
+        return $this->undone_at?->setTimezone(config('slate.readers_zone'))->format($format) ?? '';
     }
 
     /** @return BelongsTo<User, $this> */

@@ -6,6 +6,7 @@ namespace App\Models;
 
 use Core\Matrix\AxisDisplay;
 use Core\Matrix\AxisKind;
+use Core\Matrix\KnownValues;
 use Core\Sizes\SizeRun;
 use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Database\Eloquent\Model;
@@ -50,6 +51,17 @@ final class LibraryAxis extends Model
             $run->name,
             array_values(array_filter(array_map(fn (int $id): ?string => $names[$id] ?? null, $run->value_ids))),
         ))->all();
+    }
+
+    /** Its values under all their names; they have to be loaded. */
+    public function knownValues(): KnownValues
+    {
+        $words = [];
+        foreach ($this->values as $value) {
+            array_push($words, ...$value->otherWords());
+        }
+
+        return new KnownValues($this->values->pluck('name', 'id')->all(), [], $words, $this->kind);
     }
 
     protected function casts(): array

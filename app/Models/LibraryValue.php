@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace App\Models;
 
-use Core\Matrix\Name;
 use Core\Matrix\Value;
+use Core\Text\Name;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 
@@ -40,6 +40,12 @@ final class LibraryValue extends Model
             'swatch' => $swatch,
             'position' => 1 + (int) self::query()->where('axis_id', $axisId)->max('position'),
         ]);
+    }
+
+    /** @return list<array{int, string}> its id and each of its synonyms and translations */
+    public function otherWords(): array
+    {
+        return array_map(fn (string $word): array => [$this->id, $word], [...$this->synonyms, ...array_values($this->translations)]);
     }
 
     /** @return BelongsTo<LibraryAxis, $this> */

@@ -14,7 +14,9 @@ use Illuminate\Database\Eloquent\Model;
  * @property int $width
  * @property int $height
  * @property PhotoState $state
- * @property ?string $failure
+ * @property ?string $failure why it has no sizes, for a person
+ * @property ?int $read_milliseconds what it took to make them
+ * @property ?int $read_kilobytes
  */
 final class Photo extends Model
 {

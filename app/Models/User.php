@@ -11,6 +11,7 @@ use Illuminate\Foundation\Auth\User as Authenticatable;
  * @property string $name
  * @property string $email
  * @property Right $right
+ * @property ?bool $axes_folded whether the board's axes are folded to one line; null leaves it to how many there are
  */
 final class User extends Authenticatable
 {
@@ -20,6 +21,6 @@ final class User extends Authenticatable
 
     protected function casts(): array
     {
-        return ['right' => Right::class, 'password' => 'hashed'];
+        return ['right' => Right::class, 'password' => 'hashed', 'axes_folded' => 'boolean'];
     }
 }

@@ -6,6 +6,7 @@ namespace App\Providers;
 
 use App\Media\PhotoInspector;
 use App\Media\PhotoStore;
+use App\Media\PictureReader;
 use App\Models\Product;
 use App\Models\Right;
 use App\Models\User;
@@ -29,6 +30,13 @@ final class AppServiceProvider extends ServiceProvider
             config('slate.photos.most_pixels'),
             config('slate.photos.most_side'),
         ));
+        $this->app->bind(PictureReader::class, fn (): PictureReader => new PictureReader(
+            config('slate.reading.folder'),
+            config('slate.reading.cpu_seconds'),
+            config('slate.reading.wall_seconds'),
+            config('slate.reading.most_memory'),
+            config('slate.reading.most_disk'),
+        ));
         $this->app->bind(PhotoStore::class, fn (Application $app): PhotoStore => new PhotoStore(
             Storage::disk(),
             $app->make(PhotoInspector::class),
@@ -47,6 +55,8 @@ final class AppServiceProvider extends ServiceProvider
             Limit::perMinute(5)->by(mb_strtolower((string) $request->input('email')).'|'.$request->ip())->after(fn (): bool => Auth::guest()),
             Limit::perMinute(30)->by((string) $request->ip())->after(fn (): bool => Auth::guest()),
         ]);
+        // Far beyond what hands do, far below what would hold the server: what is selected is worked on at every look.
+        RateLimiter::for('reads', fn (Request $request): Limit => Limit::perMinute(900)->by((string) $request->user()?->id));
         RateLimiter::for('changes', fn (Request $request): Limit => Limit::perMinute(600)->by((string) $request->user()?->id));
     }
 }

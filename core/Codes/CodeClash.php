@@ -4,17 +4,29 @@ declare(strict_types=1);
 
 namespace Core\Codes;
 
-use Core\CoreException;
-
-final class CodeClash extends CoreException
+/** A SKU that would be made, and cannot have the code that is made of its values. */
+final readonly class CodeClash
 {
-    public static function between(string $code, string $owner, string $other): self
-    {
-        return new self("“{$code}” would be the code of {$owner} and of {$other}. Give one of their values a longer code.");
+    /**
+     * @param  string  $wanted  the code of its values
+     * @param  string  $tried  the code that was chosen in its place, or the same
+     * @param  string  $place  where it would lie, in words
+     * @param  ?string  $owner  what has the code, in words; null where the code is too long
+     * @param  string  $proposal  one that is free
+     */
+    public function __construct(
+        public string $wanted,
+        public string $tried,
+        public string $place,
+        public ?string $owner,
+        public string $proposal,
+    ) {
     }
 
-    public static function tooLong(string $code, int $longest): self
+    public function inWords(): string
     {
-        return new self("“{$code}” is longer than {$longest} characters. Shorten the product's code or its values' codes.");
+        return $this->owner === null
+            ? "“{$this->tried}” for {$this->place} is longer than ".SkuCodes::LONGEST.' characters.'
+            : "“{$this->tried}” for {$this->place} is the code of {$this->owner} already.";
     }
 }

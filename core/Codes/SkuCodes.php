@@ -12,6 +12,9 @@ final class SkuCodes
 {
     public const LONGEST = 64;
 
+    /** What a code may look like. */
+    public const PATTERN = '/^[A-Za-z0-9][A-Za-z0-9._\/-]{0,63}$/';
+
     public function code(string $productCode, Matrix $matrix, Combination $cell): string
     {
         $parts = [$productCode];
@@ -23,32 +26,56 @@ final class SkuCodes
     }
 
     /**
-     * Codes for the cells to make.
+     * Codes for the cells to make. Where a code is taken, or two cells would get the same one, or one is too long,
+     * there is no silent suffix: what is in the way is named, with a code that would be free, for a person to settle.
      *
      * @param  list<Combination>  $cells
-     * @param  array<string, string>  $taken  code in upper case => what has it, in words
-     * @return array<string, string> cell key => code
-     *
-     * @throws CodeClash where two cells would get the same code, or another SKU has it; never a silent suffix
+     * @param  array<string, string>  $taken  code in upper case => what has it, in words; those of the wanted codes, and more where they are known
+     * @param  array<string, string>  $chosen  wanted code => the code that somebody chose in its place
      */
-    public function forCells(string $productCode, Matrix $matrix, array $cells, array $taken = []): array
+    public function forCells(string $productCode, Matrix $matrix, array $cells, array $taken = [], array $chosen = []): PlannedCodes
     {
         $codes = [];
+        $clashes = [];
+        $used = [];
         $owners = $taken;
+        $wanted = [];
         foreach ($cells as $cell) {
-            $code = $this->code($productCode, $matrix, $cell);
-            if (mb_strlen($code) > self::LONGEST) {
-                throw CodeClash::tooLong($code, self::LONGEST);
+            $wanted[mb_strtoupper($this->code($productCode, $matrix, $cell))] = true;
+        }
+        foreach ($cells as $cell) {
+            $own = $this->code($productCode, $matrix, $cell);
+            $code = $chosen[$own] ?? $own;
+            $place = implode(', ', $matrix->choice($cell)) ?: 'the single SKU';
+            $owner = $owners[mb_strtoupper($code)] ?? null;
+            if ($owner !== null || mb_strlen($code) > self::LONGEST) {
+                $clashes[] = new CodeClash($own, $code, $place, $owner, $this->free($code, $owners, $wanted));
+
+                continue;
             }
-            $folded = mb_strtoupper($code);
-            $place = implode(', ', $matrix->choice($cell));
-            if (isset($owners[$folded])) {
-                throw CodeClash::between($code, $owners[$folded], $place);
-            }
-            $owners[$folded] = $place;
+            $owners[mb_strtoupper($code)] = $place;
             $codes[$cell->key] = $code;
+            if ($code !== $own) {
+                $used[$own] = $code;
+            }
         }
 
-        return $codes;
+        return new PlannedCodes($codes, $clashes, $used);
+    }
+
+    /**
+     * The code with the first number behind it that makes it free.
+     *
+     * @param  array<string, string>  $owners
+     * @param  array<string, true>  $wanted
+     */
+    private function free(string $code, array $owners, array $wanted): string
+    {
+        for ($number = 2; ; $number++) {
+            $free = mb_substr($code, 0, self::LONGEST - strlen((string) $number) - 1).'-'.$number;
+            if (! isset($owners[mb_strtoupper($free)]) && ! isset($wanted[mb_strtoupper($free)])) {
+                return $free;
+            }
+        }
     }
 }

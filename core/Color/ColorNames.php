@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Core\Color;
 
-use Core\Matrix\Name;
+use Core\Text\Name;
 
 /**
  * A first color for a value that is named like one, to be corrected by hand. Common practice, no

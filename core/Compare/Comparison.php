@@ -88,8 +88,8 @@ final class Comparison
     /** @return list<Difference> */
     private function leftOut(Matrix $before, Matrix $after): array
     {
-        $old = $before->leftOut->activeIn($before);
-        $new = $after->leftOut->activeIn($after);
+        $old = $before->leftOutNow();
+        $new = $after->leftOutNow();
         if ($old->equals($new)) {
             return [];
         }
@@ -139,7 +139,7 @@ final class Comparison
         if ($old->cell->key !== $new->cell->key) {
             $parts[] = 'from '.$this->place($old, $before).' to '.$this->place($new, $after);
         }
-        foreach ([['code', $old->code, $new->code], ['price', $old->price, $new->price], ['stock', (string) $old->stock, (string) $new->stock]] as [$what, $was, $is]) {
+        foreach ([['code', $old->code, $new->code], ['price', $old->price, $new->price], ['stock', (string) ($old->stock ?? 'not counted'), (string) ($new->stock ?? 'not counted')]] as [$what, $was, $is]) {
             if ($was !== $is) {
                 $parts[] = "{$what} {$this->fromTo($was, $is)}";
             }

@@ -40,7 +40,7 @@ final readonly class Coverage
             foreach ($shotList->views as $view) {
                 $views[$view->value] = self::cover($view, $part, $distinct);
             }
-            $rows[(string) $key] = new CoverageRow($part, $views);
+            $rows[(string) $key] = new CoverageRow($part, $views, $shotList);
         }
 
         return new self($rows, $shotList);

@@ -13,13 +13,32 @@ final readonly class CoverageRow
     public function __construct(
         public Combination $combination,
         public array $views,
+        private ShotList $shotList,
     ) {
     }
 
-    /** How many views are there or shared. */
-    public function has(): int
+    /** How many of the required views, or of those that are only wanted, are there or shared. */
+    public function has(bool $required): int
     {
-        return count(array_filter($this->views, fn (Cover $cover): bool => $cover !== Cover::Missing));
+        return count(array_filter($this->kind($required), fn (Cover $cover): bool => $cover !== Cover::Missing));
+    }
+
+    /** "2 of 3 required · 1 of 2 wanted"; a kind that the shot list does not know is not said. */
+    public function inWords(): string
+    {
+        $parts = [];
+        foreach (['required' => true, 'wanted' => false] as $word => $required) {
+            $count = count($this->kind($required));
+            $parts[] = $count === 0 ? '' : "{$this->has($required)} of {$count} {$word}";
+        }
+
+        return implode(' · ', array_filter($parts));
+    }
+
+    /** @return array<string, Cover> */
+    private function kind(bool $required): array
+    {
+        return array_filter($this->views, fn (string $view): bool => $this->shotList->requires(View::from($view)) === $required, ARRAY_FILTER_USE_KEY);
     }
 
     /** @return list<View> */

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Core\Gallery;
 
+use Core\Matrix\Combination;
+
 /** The ordered placements that reach a SKU or a partial choice, and who does which job there. */
 final readonly class Gallery
 {
@@ -14,13 +16,21 @@ final readonly class Gallery
      * @param  list<Entry>  $entries  shown, in order
      * @param  list<Entry>  $hidden  reaching but not shown, in order
      * @param  array<string, RoleAnswer>  $roles  by the role's value
+     * @param  ?Combination  $seenWith  of a partial choice, the opening values that were filled in
      */
     public function __construct(
         public array $entries,
         public array $hidden,
         private array $roles,
+        public ?Combination $seenWith = null,
     ) {
         $this->placementIds = array_map(fn (Entry $entry): int => $entry->placement->id, $entries);
+    }
+
+    /** The same gallery as the answer to a choice in which some values were filled in. */
+    public function seenWith(Combination $filledIn): self
+    {
+        return new self($this->entries, $this->hidden, $this->roles, $filledIn);
     }
 
     public function role(Role $role): RoleAnswer

@@ -9,9 +9,10 @@ enum Ground
 {
     case Assigned;
     case FirstPicture;
+    case OnlyGuide;
     case AsLead;
     case BackView;
-    case SecondPicture;
+    case OtherPicture;
     case SizeGuideView;
     case None;
 }

@@ -50,29 +50,62 @@ final class Order
     }
 
     /**
-     * Gives every picture combination the same sequence of views as the chosen one: the first front
-     * where its first front stands, the second detail where its second detail stands. What the chosen
-     * gallery does not show comes after, in its present order.
+     * Gives every gallery the same sequence of views as the chosen one: the first front where its first front
+     * stands, the second detail where its second detail stands. What the chosen gallery does not show comes after, in
+     * its present order. A gallery that matches already keeps its order, and so does one that cannot be matched
+     * without breaking another, since they share pictures.
      *
      * @param  list<Placement>  $placements  in order
-     * @param  list<Combination>  $combinations  one made cell for each picture combination
-     * @return list<int>
+     * @param  list<Combination>  $cells  the made cells, in the product's order
      */
-    public function matchedTo(Combination $chosen, array $placements, array $combinations, Galleries $galleries): array
+    public function matchedTo(Combination $chosen, array $placements, array $cells, Galleries $galleries): Matched
     {
         $wanted = [];
         foreach ($this->numberedViews($galleries->of($chosen)) as $place => [, $shot]) {
             $wanted[$shot] = $place;
         }
-        $rankOf = [];
-        foreach ([$chosen, ...$combinations] as $cell) {
-            foreach ($this->numberedViews($galleries->of($cell)) as [$id, $shot]) {
-                $rankOf[$id] ??= $wanted[$shot] ?? PHP_INT_MAX;
-            }
+        $chains = [];
+        $at = [];
+        foreach ([$chosen, ...$cells] as $cell) {
+            $gallery = $galleries->of($cell);
+            $key = implode(',', $gallery->placementIds());
+            $chains[$key] ??= $this->chain($gallery, $wanted);
+            $at[$key] ??= $cell;
         }
-        $ranks = array_map(fn (Placement $placement): int => $rankOf[$placement->id] ?? PHP_INT_MAX, $placements);
+        $keys = array_map(strval(...), array_keys($chains));
+        $matched = array_filter($keys, fn (string $key): bool => $key === implode(',', $chains[$key]));
+        $order = new Precedence(array_map(fn (Placement $placement): int => $placement->id, $placements));
+        foreach ($matched as $key) {
+            $order = $order->with($chains[$key]) ?? $order;
+        }
+        $mismatches = [];
+        foreach (array_diff($keys, $matched) as $key) {
+            $next = $order->with($chains[$key]);
+            if ($next === null) {
+                [$first, $second] = $order->contradicted($chains[$key]);
+                $mismatches[] = new Mismatch($at[$key], $first, $second);
+            }
+            $order = $next ?? $order;
+        }
 
-        return $this->sorted($placements, $ranks);
+        return new Matched($order->sorted(), $mismatches);
+    }
+
+    /**
+     * The pictures of a gallery in the wanted sequence.
+     *
+     * @param  array<string, int>  $wanted  view with its count => place
+     * @return list<int>
+     */
+    private function chain(Gallery $gallery, array $wanted): array
+    {
+        $ranks = [];
+        foreach ($this->numberedViews($gallery) as [$id, $shot]) {
+            $ranks[$id] = $wanted[$shot] ?? PHP_INT_MAX;
+        }
+        asort($ranks);
+
+        return array_keys($ranks);
     }
 
     /** @return list<array{int, string}> placement id, and its view with its count among the same views */

@@ -30,4 +30,16 @@ final readonly class Placement
     {
         return in_array($role, $this->roles, true);
     }
+
+    /** The same picture with another reach. */
+    public function reaching(Reach $reach, Reach $hidden): self
+    {
+        return new self($this->id, $this->file, $reach, $hidden, $this->view, $this->roles, $this->altText, $this->isStill);
+    }
+
+    /** Whether it is there to be read, not to show the goods. */
+    public function isGuide(): bool
+    {
+        return $this->view === View::SizeGuide || $this->carries(Role::Guide);
+    }
 }

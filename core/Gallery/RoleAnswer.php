@@ -30,10 +30,11 @@ final readonly class RoleAnswer
         $wording = new Wording();
         $sentence = match ($this->ground) {
             Ground::Assigned => 'Assigned for '.($this->entry === null ? '' : $wording->clause($this->entry->through, $matrix)),
-            Ground::FirstPicture => 'No Lead assigned here: the first picture of the gallery',
+            Ground::FirstPicture => 'No Lead assigned here: the first picture of the gallery that is no size guide',
+            Ground::OnlyGuide => 'No Lead assigned here and no other picture: the size guide',
             Ground::AsLead => "No {$this->role->label()} assigned here: the Lead serves",
-            Ground::BackView => 'No Hover assigned here: the first back view',
-            Ground::SecondPicture => 'No Hover assigned here and no back view: the second picture',
+            Ground::BackView => 'No Hover assigned here: the first back view that is not the Card',
+            Ground::OtherPicture => 'No Hover assigned here and no other back view: the first other picture that is no size guide',
             Ground::SizeGuideView => 'No Guide assigned here: the first size guide',
             Ground::None => $this->role === Role::Swatch ? 'No picture assigned: the value’s own swatch' : 'No picture for this here',
         };

@@ -45,11 +45,11 @@ final class RoleChooser
             }
             $answers[$name] = new RoleAnswer(Role::from($name), $candidates[0], Ground::Assigned, array_slice($candidates, 1));
         }
-        $lead = ($answers[Role::Lead->value] ??= $this->fallback(Role::Lead, $this->firstStill($shown), Ground::FirstPicture));
+        $lead = ($answers[Role::Lead->value] ??= $this->lead($shown));
         foreach ([Role::Card, Role::Share] as $role) {
             $answers[$role->value] ??= $this->fallback($role, $lead->entry, Ground::AsLead);
         }
-        $answers[Role::Hover->value] ??= $this->hover($shown, $lead->entry);
+        $answers[Role::Hover->value] ??= $this->hover($shown, $answers[Role::Card->value]->placement());
         $answers[Role::Guide->value] ??= $this->fallback(Role::Guide, $this->firstOf(View::SizeGuide, $shown), Ground::SizeGuideView);
         $answers[Role::Swatch->value] ??= new RoleAnswer(Role::Swatch, null, Ground::None);
 
@@ -73,30 +73,31 @@ final class RoleChooser
     }
 
     /** @param  list<Entry>  $shown */
-    private function hover(array $shown, ?Entry $lead): RoleAnswer
+    private function lead(array $shown): RoleAnswer
     {
-        $back = $this->firstOf(View::Back, $shown);
-        if ($back !== null) {
-            return new RoleAnswer(Role::Hover, $back, Ground::BackView);
-        }
-        $second = $shown[1] ?? null;
-        if ($second !== null && $second === $lead) {
-            $second = $shown[0];
-        }
-
-        return $this->fallback(Role::Hover, $second, Ground::SecondPicture);
-    }
-
-    /** @param  list<Entry>  $shown */
-    private function firstStill(array $shown): ?Entry
-    {
-        foreach ($shown as $entry) {
-            if ($entry->placement->isStill) {
-                return $entry;
+        $stills = array_filter($shown, fn (Entry $entry): bool => $entry->placement->isStill);
+        foreach ($stills as $entry) {
+            if (! $entry->placement->isGuide()) {
+                return new RoleAnswer(Role::Lead, $entry, Ground::FirstPicture);
             }
         }
 
-        return null;
+        return $this->fallback(Role::Lead, array_values($stills)[0] ?? null, Ground::OnlyGuide);
+    }
+
+    /**
+     * What a card turns to when it is pointed at is never the picture that it shows already.
+     *
+     * @param  list<Entry>  $shown
+     */
+    private function hover(array $shown, ?Placement $card): RoleAnswer
+    {
+        $others = array_values(array_filter($shown, fn (Entry $entry): bool => $entry->placement->isStill && ! $entry->placement->isGuide() && $entry->placement->id !== $card?->id));
+        $back = $this->firstOf(View::Back, $others);
+
+        return $back === null
+            ? $this->fallback(Role::Hover, $others[0] ?? null, Ground::OtherPicture)
+            : new RoleAnswer(Role::Hover, $back, Ground::BackView);
     }
 
     /** @param  list<Entry>  $shown */

@@ -17,6 +17,7 @@ final readonly class Axis
      * @param  list<Value>  $values  in the product's order
      * @param  bool  $changesPicture  whether another value of this axis looks different in a photo
      * @param  AxisDisplay  $display  how shoppers see it
+     * @param  list<int>  $sleeping  ids of values that the product had once and does not have at the moment
      */
     public function __construct(
         public int $id,
@@ -25,6 +26,7 @@ final readonly class Axis
         public array $values,
         public bool $changesPicture = false,
         public AxisDisplay $display = AxisDisplay::Buttons,
+        public array $sleeping = [],
     ) {
         $byId = [];
         $places = [];
@@ -46,7 +48,10 @@ final readonly class Axis
      */
     public function with(array $values): self
     {
-        return new self($this->id, $this->name, $this->kind, $values, $this->changesPicture, $this->display);
+        $ids = array_map(fn (Value $value): int => $value->id, $values);
+        $sleeping = array_diff([...$this->sleeping, ...$this->valueIds()], $ids);
+
+        return new self($this->id, $this->name, $this->kind, $values, $this->changesPicture, $this->display, array_values($sleeping));
     }
 
     public function has(int $valueId): bool
@@ -68,6 +73,12 @@ final readonly class Axis
     public function valueIds(): array
     {
         return array_keys($this->byId);
+    }
+
+    /** @return list<int> those the product has, and those it had once */
+    public function everyValueId(): array
+    {
+        return [...$this->valueIds(), ...$this->sleeping];
     }
 
     public function count(): int

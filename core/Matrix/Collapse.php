@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace Core\Matrix;
 
-/** Several made SKUs that come to lie in one cell: one stays, the others retire. */
+/** Several SKUs, on offer or retired, that come to lie in one cell: one stays, the others retire or stay so. */
 final readonly class Collapse
 {
-    /** @param  list<int>  $goes ids of the SKUs that retire */
+    /** @param  list<int>  $goes ids of the others */
     public function __construct(
         public Combination $cell,
         public int $stays,

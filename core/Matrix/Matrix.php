@@ -4,7 +4,9 @@ declare(strict_types=1);
 
 namespace Core\Matrix;
 
+use Brick\Math\BigInteger;
 use Core\Reach\Reach;
+use Core\Reach\ReachIndex;
 
 /**
  * All cells of a product: its axes, and which combinations are deliberately not sold.
@@ -19,36 +21,96 @@ final readonly class Matrix
     /** @var array<int, Axis> by axis id, in the product's order */
     private array $byId;
 
+    /** @var array<int, SleepingAxis> by axis id */
+    public array $sleeping;
+
+    /** What is left out of this matrix as it stands: the rules, less what lies dormant. */
+    private Reach $standing;
+
     /**
      * @param  list<Axis>  $axes  in the product's order
      * @param  Reach  $leftOut  the combinations left out, as rules; rules that name an axis or a
      *                          value the product does not have lie dormant
+     * @param  list<SleepingAxis>  $sleeping  axes that the product had once; those among the axes are awake
      *
      * @throws MatrixTooLarge
      */
     public function __construct(
         public array $axes,
         public Reach $leftOut,
+        array $sleeping = [],
     ) {
         $this->byId = array_combine(array_map(fn (Axis $axis): int => $axis->id, $axes), $axes);
         if (count($axes) > self::MOST_AXES) {
             throw MatrixTooLarge::axes(count($axes));
         }
-        if ($this->cellCount() > self::MOST_CELLS) {
-            throw MatrixTooLarge::cells($this->cellCount());
+        $cells = array_reduce($axes, fn (BigInteger $cells, Axis $axis): BigInteger => $cells->multipliedBy($axis->count()), BigInteger::one());
+        if ($cells->isGreaterThan(self::MOST_CELLS)) {
+            throw MatrixTooLarge::cells($cells);
         }
+        $asleep = array_combine(array_map(fn (SleepingAxis $axis): int => $axis->id, $sleeping), $sleeping);
+        $this->sleeping = array_diff_key($asleep, $this->byId);
+        $this->standing = $leftOut->leftOutIn($this);
     }
 
-    /** @param  list<Axis>  $axes */
-    public static function of(array $axes, ?Reach $leftOut = null): self
+    /**
+     * @param  list<Axis>  $axes
+     * @param  list<SleepingAxis>  $sleeping
+     */
+    public static function of(array $axes, ?Reach $leftOut = null, array $sleeping = []): self
     {
-        return new self($axes, $leftOut ?? Reach::nothing());
+        return new self($axes, $leftOut ?? Reach::nothing(), $sleeping);
     }
 
     /** The same matrix with an axis changed, or with another in the place of one. */
     public function withAxis(Axis $axis, ?int $inPlaceOf = null): self
     {
-        return new self(array_map(fn (Axis $own): Axis => $own->id === ($inPlaceOf ?? $axis->id) ? $axis : $own, $this->axes), $this->leftOut);
+        return new self(array_map(fn (Axis $own): Axis => $own->id === ($inPlaceOf ?? $axis->id) ? $axis : $own, $this->axes), $this->leftOut, array_values($this->sleeping));
+    }
+
+    /**
+     * Every value that the product has or had on an axis.
+     *
+     * @return list<int> empty for an axis that it never had
+     */
+    public function everyValueId(int $axisId): array
+    {
+        return ($this->byId[$axisId] ?? $this->sleeping[$axisId] ?? null)?->everyValueId() ?? [];
+    }
+
+    /**
+     * The matrix of all axes and values that the product has or had, so that what sleeps can be counted with;
+     * null where that would be too large.
+     */
+    public function withSleepers(): ?self
+    {
+        $axes = [];
+        foreach ([...$this->axes, ...$this->sleeping] as $axis) {
+            $values = array_map(fn (int $id): Value => new Value($id, ''), $axis->everyValueId());
+            $axes[] = new Axis($axis->id, '', AxisKind::Other, $values);
+        }
+        try {
+            return new self($axes, Reach::nothing());
+        } catch (MatrixTooLarge) {
+            return null;
+        }
+    }
+
+    /** Where a SKU lies in this matrix: its combination on the axes that there are; null where it lacks one. */
+    public function place(Combination $combination): ?Combination
+    {
+        if (count($combination->values) === count($this->byId) && array_diff_key($combination->values, $this->byId) === []) {
+            return $combination;
+        }
+        $place = $combination->on($this->axisIds());
+
+        return count($place->values) === count($this->byId) ? $place : null;
+    }
+
+    /** What is left out of the matrix as it stands, in its own axes and values. */
+    public function leftOutNow(): Reach
+    {
+        return $this->standing;
     }
 
     public function axis(int $axisId): ?Axis
@@ -121,14 +183,15 @@ final readonly class Matrix
      */
     public function offered(): array
     {
-        $rules = $this->leftOut->activeIn($this);
-        if ($rules->isNothing()) {
+        if ($this->standing->isNothing()) {
             return $this->combinations();
         }
 
+        $standing = new ReachIndex($this->standing->clauses);
+
         return array_values(array_filter(
             $this->combinations(),
-            fn (Combination $cell): bool => ! $rules->covers($cell),
+            fn (Combination $cell): bool => ! $standing->covers($cell),
         ));
     }
 
@@ -149,7 +212,7 @@ final readonly class Matrix
 
     public function isOffered(Combination $combination): bool
     {
-        return $this->isCell($combination) && ! $this->leftOut->covers($combination);
+        return $this->isCell($combination) && ! $this->standing->covers($combination);
     }
 
     /**

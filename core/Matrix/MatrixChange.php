@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace Core\Matrix;
 
-use Core\Reach\Clause;
 use Core\Reach\Reach;
 
 /**
@@ -49,7 +48,7 @@ final readonly class MatrixChange
     ) {
         $this->survivors = array_diff_key($survivors, array_flip($to->axisIds()));
         $this->heirs = $this->heirs();
-        $this->to = new Matrix($to->axes, $this->carryRules($to->leftOut));
+        $this->to = new Matrix(array_map($this->withSleepers(...), $to->axes), $this->carryRules($to->leftOut), [...array_values($from->sleeping), ...$this->fallAsleep($to)]);
         $this->check();
     }
 
@@ -96,25 +95,16 @@ final readonly class MatrixChange
     }
 
     /**
-     * Where a SKU's combination goes. One that lies on another value of a dropped axis, or on a value
-     * that nothing takes over as its axis is exchanged, goes nowhere and keeps its combination, so
-     * that it can come back with the axis.
+     * The combination that a SKU would have if it were the one that stays; null where nothing takes over. What it
+     * has on an axis that is dropped stays with it, so that it wakes with the axis; on an axis that is added it goes
+     * to the home value, or back to its own where it was not the one that the product stood at meanwhile; a SKU on
+     * offer whose own value does not return goes home too, where there is a cell for it.
+     *
+     * @param  bool  $isMade  whether the SKU is on offer; a retired one stays with a value that sleeps
      */
-    public function carry(Combination $cell): Combination
+    public function landing(Combination $cell, bool $isMade = true): ?Combination
     {
-        foreach ($this->survivors as $axisId => $survivor) {
-            if (($cell->values[$axisId] ?? $survivor) !== $survivor) {
-                return $cell;
-            }
-        }
-
-        return $this->landing($cell) ?? $cell;
-    }
-
-    /** The cell that a SKU would have if it were the one that stays; null where nothing takes over. */
-    public function landing(Combination $cell): ?Combination
-    {
-        $values = array_diff_key($cell->values, $this->survivors);
+        $values = $cell->values;
         foreach ($this->heirs as $axisId => $heirs) {
             if (isset($values[$axisId])) {
                 $heir = $heirs[$values[$axisId]] ?? null;
@@ -126,8 +116,47 @@ final readonly class MatrixChange
                 }
             }
         }
+        $moved = [];
+        foreach ($this->homes as $axisId => $home) {
+            $own = $values[$axisId] ?? null;
+            if ($own === null || $own === ($this->from->sleeping[$axisId]->standsAt ?? null)) {
+                $values[$axisId] = $home;
+            } elseif ($isMade && $this->to->axis($axisId)?->has($own) === false) {
+                $moved[$axisId] = $home;
+            }
+        }
+        // Where there is no cell for it at the home values, it sleeps with its own value.
+        $place = $moved === [] ? null : $this->to->place(Combination::of($moved + $values));
+        if ($place !== null && $this->to->isOffered($place)) {
+            $values = $moved + $values;
+        }
 
-        return Combination::of($values + $this->homes);
+        return Combination::of($values);
+    }
+
+    /** Whether a SKU would give up a value of its own on an axis that returns. */
+    public function leavesItsOwn(Combination $cell, Combination $landing): bool
+    {
+        foreach ($this->homes as $axisId => $home) {
+            $own = $cell->value($axisId);
+            if ($own !== null && $own !== ($this->from->sleeping[$axisId]->standsAt ?? null) && $landing->value($axisId) !== $own) {
+                return true;
+            }
+        }
+
+        return false;
+    }
+
+    /** Whether a SKU lies at the values that stay of all axes that are dropped, or sleep already. */
+    public function isOnSurvivors(Combination $cell): bool
+    {
+        foreach ($this->to->sleeping as $axis) {
+            if (($cell->values[$axis->id] ?? $axis->standsAt) !== $axis->standsAt) {
+                return false;
+            }
+        }
+
+        return true;
     }
 
     /** The cell that a new one is made like; null where its values are like no others. */
@@ -144,20 +173,34 @@ final readonly class MatrixChange
     }
 
     /**
-     * A placement's reach after the change: a value that hands over is replaced by the one that takes
-     * over; a clause limited to the surviving value of a dropped axis loses that limit; one limited to
-     * other values of it lies dormant.
+     * A placement's reach after the change: a value that hands over is replaced by the one that takes over. What
+     * names a value or an axis that goes stays as it is, and sleeps.
      */
     public function carryReach(Reach $reach): Reach
     {
         foreach ($this->successions as $succession) {
             $reach = $reach->succeeded($succession);
         }
-        foreach ($this->likes as $likeness) {
-            $reach = $likeness->withPictures ? $reach->extendedLike($likeness) : $reach;
+
+        return $this->grown($reach);
+    }
+
+    /** Where a picture is hidden after the change. Of values that become one, what is hidden follows the one that stays. */
+    public function carryHidden(Reach $hidden): Reach
+    {
+        $standing = [];
+        foreach ($this->successions as $succession) {
+            $hidden = $this->stands($succession, $standing) ? $hidden : $hidden->succeeded($succession);
+            $standing[$succession->target()] = true;
         }
 
-        return $this->freed($reach);
+        return $this->grown($hidden);
+    }
+
+    /** The value that shoppers find chosen on an axis after the change; null where it has none. */
+    public function carryOpening(int $axisId, ?int $valueId): ?Succession
+    {
+        return $valueId === null ? null : $this->heirs[$axisId][$valueId] ?? null;
     }
 
     /** Left-out rules after the change. Of two values that become one, what was left out of both is left out. */
@@ -165,16 +208,24 @@ final readonly class MatrixChange
     {
         $standing = [];
         foreach ($this->successions as $succession) {
-            $target = $succession->toAxisId.':'.$succession->toValueId;
-            $stood = $this->from->axis($succession->toAxisId)?->has($succession->toValueId) === true;
-            $rules = $stood || isset($standing[$target]) ? $this->leftOutOfBoth($rules, $succession) : $rules->succeeded($succession);
-            $standing[$target] = true;
+            $rules = $this->stands($succession, $standing) ? $this->leftOutOfBoth($rules, $succession) : $rules->succeeded($succession);
+            $standing[$succession->target()] = true;
         }
         foreach ($this->likes as $likeness) {
             $rules = $rules->extendedLike($likeness);
         }
 
-        return $this->freed($rules);
+        return $rules;
+    }
+
+    /**
+     * Whether the value that takes over was there before, or has taken over from another already.
+     *
+     * @param  array<string, true>  $standing
+     */
+    private function stands(Succession $succession, array $standing): bool
+    {
+        return isset($standing[$succession->target()]) || $this->from->axis($succession->toAxisId)?->has($succession->toValueId) === true;
     }
 
     private function leftOutOfBoth(Reach $rules, Succession $succession): Reach
@@ -201,18 +252,36 @@ final readonly class MatrixChange
         return Reach::of(...$clauses)->union(Reach::of(...$ofOld)->succeeded($succession)->cut(Reach::of(...$ofNew)));
     }
 
-    private function freed(Reach $reach): Reach
+    /**
+     * What new values take from those they are like; and where the SKUs of today go to another value of an axis
+     * than the one they stood at while it slept, their pictures go with them.
+     */
+    private function grown(Reach $reach): Reach
     {
-        return Reach::of(...array_map(function (Clause $clause): Clause {
-            $kept = $clause;
-            foreach ($this->survivors as $axisId => $survivor) {
-                if ($clause->names($axisId) && $clause->allows($axisId, $survivor)) {
-                    $kept = $kept->freed($axisId);
-                }
-            }
+        foreach ($this->likes as $likeness) {
+            $reach = $likeness->withPictures ? $reach->extendedLike($likeness) : $reach;
+        }
+        foreach ($this->homes as $axisId => $home) {
+            $stood = $this->from->sleeping[$axisId]->standsAt ?? null;
+            $reach = $stood === null || $stood === $home ? $reach : $reach->extendedLike(new Likeness($axisId, $home, $stood));
+        }
 
-            return $kept;
-        }, $reach->clauses));
+        return $reach;
+    }
+
+    private function withSleepers(Axis $axis): Axis
+    {
+        $sleeping = array_values(array_diff([...$this->from->everyValueId($axis->id), ...$axis->sleeping], $axis->valueIds()));
+
+        return new Axis($axis->id, $axis->name, $axis->kind, $axis->values, $axis->changesPicture, $axis->display, array_values(array_unique($sleeping)));
+    }
+
+    /** @return list<SleepingAxis> the axes that are dropped */
+    private function fallAsleep(Matrix $to): array
+    {
+        $gone = array_filter($this->from->axes, fn (Axis $axis): bool => $to->axis($axis->id) === null);
+
+        return array_values(array_map(fn (Axis $axis): SleepingAxis => SleepingAxis::of($axis, isset($this->heirs[$axis->id]) ? null : $this->survivors[$axis->id] ?? null), $gone));
     }
 
     /** @return array<int, array<int, Succession>> */

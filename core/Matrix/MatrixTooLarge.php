@@ -4,15 +4,16 @@ declare(strict_types=1);
 
 namespace Core\Matrix;
 
+use Brick\Math\BigInteger;
 use Core\CoreException;
 
 final class MatrixTooLarge extends CoreException
 {
-    public static function cells(int $cells): self
+    public static function cells(BigInteger $cells): self
     {
         return new self(sprintf(
             'That would be %s cells; a product can have %s. Take away some values, or make it two products.',
-            number_format($cells),
+            preg_replace('/(?<=\d)(?=(\d{3})+$)/', ',', (string) $cells),
             number_format(Matrix::MOST_CELLS),
         ));
     }

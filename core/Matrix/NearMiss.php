@@ -4,12 +4,21 @@ declare(strict_types=1);
 
 namespace Core\Matrix;
 
-/** A typed value that is close to one the library has: offered, never replaced. */
+/** A typed value that is close to another: offered, never replaced. */
 final readonly class NearMiss
 {
+    /**
+     * @param  ?int  $knownId  the value of the library that it is close to; null where that was typed as well
+     */
     public function __construct(
         public string $typed,
         public string $known,
+        public ?int $knownId = null,
     ) {
+    }
+
+    public function inWords(): string
+    {
+        return "“{$this->typed}” is close to {$this->known}, ".($this->knownId === null ? 'which stands here too.' : 'which the library has.');
     }
 }

@@ -17,8 +17,9 @@ final readonly class Plan
      * @param  list<int>  $revive  ids of retired SKUs that are made again
      * @param  list<StandingSku>  $retire  made SKUs that go out of offer
      * @param  list<StockMove>  $stockMoves  stock that goes from a retired SKU to the one that stays
-     * @param  list<Collapse>  $collapses  cells that several made SKUs come to lie in
+     * @param  list<Collapse>  $collapses  cells that several SKUs come to lie in
      * @param  array<string, int>  $likenesses  key of a cell to make => id of the SKU it is made like
+     * @param  list<int>  $firstToReturn  ids of retired SKUs that come back before others of their cell
      */
     public function __construct(
         public array $make,
@@ -29,6 +30,7 @@ final readonly class Plan
         public array $stockMoves,
         public array $collapses = [],
         public array $likenesses = [],
+        public array $firstToReturn = [],
     ) {
     }
 
@@ -39,7 +41,7 @@ final readonly class Plan
 
     public function retiredStock(): int
     {
-        return array_sum(array_map(fn (StandingSku $sku): int => $sku->stock, $this->retire));
+        return array_sum(array_map(fn (StandingSku $sku): int => $sku->stock ?? 0, $this->retire));
     }
 
     public function movedStock(): int

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Core\Matrix;
 
+use Core\Text\Name;
+
 /** A value that was typed again, perhaps under another name (2XL for XXL), and counted once. */
 final readonly class RepeatedValue
 {

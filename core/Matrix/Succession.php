@@ -22,4 +22,10 @@ final readonly class Succession
     {
         return new self($axisId, $valueId, $axisId, $toValueId);
     }
+
+    /** The same for all that hand over to the same value. */
+    public function target(): string
+    {
+        return $this->toAxisId.':'.$this->toValueId;
+    }
 }

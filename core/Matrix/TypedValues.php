@@ -8,14 +8,33 @@ namespace Core\Matrix;
 final readonly class TypedValues
 {
     /**
-     * @param  list<string>  $values  trimmed, each once, as typed
+     * @param  list<TypedValue>  $values  each once, in the order they were typed
      * @param  list<RepeatedValue>  $doubles  those that were typed again
      * @param  list<NearMiss>  $nearMisses
+     * @param  list<OtherWord>  $otherWords  those that were typed under another word
      */
     public function __construct(
         public array $values,
         public array $doubles,
         public array $nearMisses,
+        public array $otherWords,
     ) {
+    }
+
+    /** Both, one after the other. */
+    public function and(self $more): self
+    {
+        return new self(
+            [...$this->values, ...$more->values],
+            [...$this->doubles, ...$more->doubles],
+            [...$this->nearMisses, ...$more->nearMisses],
+            [...$this->otherWords, ...$more->otherWords],
+        );
+    }
+
+    /** @return list<string> */
+    public function labels(): array
+    {
+        return array_map(fn (TypedValue $value): string => $value->label, $this->values);
     }
 }

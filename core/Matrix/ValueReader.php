@@ -5,85 +5,104 @@ declare(strict_types=1);
 namespace Core\Matrix;
 
 use Core\Sizes\SizeReader;
+use Core\Text\Name;
+use Core\Text\NearWords;
 
-/** Reads values typed or pasted in one go, and holds them against the library. */
+/** Reads values typed or pasted in one go, and holds them against those that are known. */
 final class ValueReader
 {
+    /** Between two digits a comma is a decimal sign before one of these, where commas do not separate the values. */
+    private const DECIMAL_COMMA = '/(?<=\d),(?=(?:5|25|75|33|66|67)(?!\d))|(?<![\d,])0,(?=\d)|(?<=\d),(?=\d+\s?(?:ml|cl|dl|l|g|kg|mm|cm|m)\b)/iu';
+
     public function __construct(private readonly SizeReader $sizes = new SizeReader())
     {
     }
 
     /**
-     * Splits at commas, vertical bars, semicolons, tabs and new lines. A value that is in the
-     * library takes the library's spelling; one that is close to it is offered, never replaced.
+     * Splits at commas, vertical bars, semicolons, tabs and new lines, and reads the parts.
      *
-     * @param  list<string>  $library  the axis's value names
-     * @param  array<string, string>  $synonyms  another word, folded => the value's name
+     * @param  list<TypedValue>  $before  those that stand there already
      */
-    public function read(string $typed, AxisKind $kind, array $library = [], array $synonyms = []): TypedValues
+    public function read(string $typed, AxisKind $kind, ?KnownValues $known = null, array $before = []): TypedValues
     {
-        $known = [];
-        $names = [];
-        foreach ($library as $name) {
-            $known[Name::of($name)->folded] = $name;
-            $names[] = Name::of($name);
+        return $this->readParts($this->split($typed), $kind, $known, $before);
+    }
+
+    /**
+     * A name that is known takes the spelling it is known by, and so does another word for a value; what is only
+     * close to one is offered, never replaced.
+     *
+     * @param  list<string>  $parts  names as typed; a comma in one belongs to it
+     * @param  list<TypedValue>  $before  those that stand there already
+     */
+    public function readParts(array $parts, AxisKind $kind, ?KnownValues $known = null, array $before = []): TypedValues
+    {
+        $known ??= new KnownValues([], [], [], $kind);
+        $seen = [];
+        $new = new NearWords();
+        $bare = [];
+        foreach ($before as $value) {
+            $seen[$this->identity($value->label, $kind)] = $value;
+            if ($value->id === null) {
+                $new->add(Name::of($value->label)->folded);
+                $bare[Name::of($value->label)->bare()] = $this->identity($value->label, $kind);
+            }
         }
         $values = [];
         $doubles = [];
         $near = [];
-        foreach (preg_split('/[,|;\t\r\n]+/u', $typed) ?: [] as $part) {
+        $otherWords = [];
+        foreach ($parts as $part) {
             $name = Name::of($part);
-            if ($name->shown === '') {
+            if ($name->isEmpty()) {
                 continue;
             }
-            $identity = $this->identity($name, $kind);
-            if (isset($values[$identity])) {
-                $doubles[] = new RepeatedValue($name->shown, $values[$identity]);
+            $id = $known->named($name) ?? $known->meant($name);
+            $value = new TypedValue($id === null ? $name->shown : $known->label($id), $id);
+            $identity = $this->identity($value->label, $kind);
+            if (isset($seen[$identity])) {
+                $doubles[] = new RepeatedValue($name->shown, $seen[$identity]->label);
 
                 continue;
             }
-            $values[$identity] = $known[$name->folded] ?? $name->shown;
-            $close = isset($known[$name->folded]) ? null : $synonyms[$name->folded] ?? $this->closest($name, $kind, $names);
+            $seen[$identity] = $value;
+            $values[] = $value;
+            if ($id !== null && $known->named($name) === null) {
+                $otherWords[] = new OtherWord($name->shown, $value->label);
+            }
+            $close = $id === null ? $known->near($name) : null;
+            $typed = $close !== null || $id !== null || $kind === AxisKind::Size ? null : $bare[$name->bare()] ?? $new->near($name->folded);
             if ($close !== null) {
-                $near[] = new NearMiss($name->shown, $close);
+                $near[] = new NearMiss($name->shown, $known->label($close), $close);
+            } elseif ($typed !== null && isset($seen[$typed])) {
+                $near[] = new NearMiss($name->shown, $seen[$typed]->label);
             }
+            $new->add($name->folded);
+            $bare[$name->bare()] = $identity;
         }
 
-        return new TypedValues(array_values($values), $doubles, $near);
+        return new TypedValues($values, $doubles, $near, $otherWords);
     }
 
-    /** What makes two typed values the same: the folded name, and for sizes what the size means (2XL is XXL). */
-    private function identity(Name $name, AxisKind $kind): string
+    /** @return list<string> */
+    private function split(string $typed): array
     {
-        if ($kind === AxisKind::Size) {
-            return $this->sizes->read($name->shown)->identity();
+        $bare = trim($typed);
+        $others = preg_match('/[|;\t\r\n]|,\s|\s,/u', $bare) === 1;
+        if ($others || substr_count($bare, ',') === 1) {
+            $typed = (string) preg_replace_callback(self::DECIMAL_COMMA, fn (array $found): string => str_replace(',', "\u{FFFC}", $found[0]), $typed);
         }
 
-        return $name->folded;
+        return array_map(fn (string $part): string => str_replace("\u{FFFC}", ',', $part), preg_split('/[,|;\t\r\n]+/u', $typed) ?: []);
     }
 
-    /** @param  list<Name>  $library */
-    private function closest(Name $name, AxisKind $kind, array $library): ?string
+    /** What makes two typed values the same: the folded name with nothing around signs, and for sizes what the size means (2XL is XXL). */
+    private function identity(string $label, AxisKind $kind): string
     {
-        $bare = $name->bare();
-        $identity = $kind === AxisKind::Size ? $this->sizes->read($name->shown)->identity() : '';
-        foreach ($library as $other) {
-            if (($bare !== '' && $other->bare() === $bare) || ($kind === AxisKind::Size && $this->sizes->read($other->shown)->identity() === $identity)) {
-                return $other->shown;
-            }
-        }
         if ($kind === AxisKind::Size) {
-            return null;
-        }
-        $length = mb_strlen($name->folded);
-        foreach ($library as $other) {
-            $otherLength = mb_strlen($other->folded);
-            $isLong = min($otherLength, $length) >= 4 && abs($otherLength - $length) <= 1;
-            if ($isLong && EditDistance::atMostOne($other->folded, $name->folded)) {
-                return $other->shown;
-            }
+            return $this->sizes->read($label)->identity();
         }
 
-        return null;
+        return (string) preg_replace('~\s*([/&+–-])\s*~u', '$1', Name::of($label)->folded);
     }
 }

@@ -5,74 +5,117 @@ declare(strict_types=1);
 namespace Core\Pricing;
 
 use Brick\Math\BigDecimal;
-use Brick\Math\Exception\MathException;
 use Brick\Math\RoundingMode;
+use Core\Text\NumberReader;
+use Core\Text\UnreadableNumber;
 
-/** Reads and shows prices with the currency's minor unit. Amounts are decimal strings with three decimals. */
-final class Money
+/** An amount of a currency, never with more digits than the currency has. Nothing here rounds unless it is asked to. */
+final readonly class Money
 {
-    /** Minor units that are not 2. ISO 4217, from memory. */
-    private const MINOR_UNITS = ['JPY' => 0, 'KRW' => 0, 'ISK' => 0, 'CLP' => 0, 'VND' => 0, 'BHD' => 3, 'KWD' => 3, 'OMR' => 3, 'TND' => 3, 'JOD' => 3];
-
+    /** No price is larger. */
     private const MOST = '999999999';
 
+    private function __construct(
+        public BigDecimal $amount,
+        public Currency $currency,
+    ) {
+    }
+
     /**
-     * As people type it: "49", "49,00", "1,049.00", "1 049,00".
+     * @param  BigDecimal|string  $amount  a decimal number, such as "49.5"
      *
-     * @return string the amount with three decimals
-     *
-     * @throws UnreadablePrice
+     * @throws UnreadablePrice where the amount has more digits than the currency
      */
-    public static function read(string $typed, string $currency): string
+    public static function of(BigDecimal|string $amount, Currency $currency): self
     {
-        $text = str_replace(["\u{00A0}", "\u{202F}", ' ', "'"], '', trim($typed));
-        if (preg_match('/^\d{1,3}(,\d{3})+(\.\d+)?$/', $text) === 1) {
-            $text = str_replace(',', '', $text);
+        $exact = BigDecimal::of($amount)->stripTrailingZeros();
+        if ($exact->getScale() > $currency->digits) {
+            throw UnreadablePrice::tooFine((string) $exact, $currency);
         }
-        $text = str_replace(',', '.', $text);
-        if (preg_match('/^-?\d+(\.\d+)?$/', $text) !== 1) {
-            throw UnreadablePrice::noNumber($typed);
-        }
-        try {
-            $amount = BigDecimal::of($text)->stripTrailingZeros();
-        } catch (MathException) {
-            throw UnreadablePrice::noNumber($typed);
-        }
+
+        return new self($exact->toScale($currency->digits), $currency);
+    }
+
+    /**
+     * A price as people type it: "49", "49,00", "1,049.00", "1 049,00".
+     *
+     * @throws UnreadableNumber
+     * @throws UnreadablePrice where it is negative, too large, or has more digits than the currency
+     */
+    public static function typed(string $typed, Currency $currency): self
+    {
+        $amount = NumberReader::read($typed);
         if ($amount->isNegative() || $amount->isGreaterThan(self::MOST)) {
             throw UnreadablePrice::outOfBounds($typed, self::MOST);
         }
-        if ($amount->getScale() > self::decimals($currency)) {
-            throw UnreadablePrice::tooFine($typed, $currency, self::decimals($currency));
-        }
 
-        return (string) $amount->toScale(3);
+        return self::of($amount, $currency);
     }
 
-    /** With the currency's decimals and no sign: "49.00". */
-    public static function show(string $amount, string $currency): string
+    /** @throws CurrencyMismatch */
+    public function plus(self $other): self
     {
-        return (string) BigDecimal::of($amount)->toScale(self::decimals($currency), RoundingMode::HALF_UP);
+        $this->assertSameCurrency($other);
+
+        return new self($this->amount->plus($other->amount), $this->currency);
+    }
+
+    /** @throws CurrencyMismatch */
+    public function isLessThan(self $other): bool
+    {
+        $this->assertSameCurrency($other);
+
+        return $this->amount->isLessThan($other->amount);
+    }
+
+    public function equals(self $other): bool
+    {
+        return $this->currency->is($other->currency) && $this->amount->isEqualTo($other->amount);
+    }
+
+    /** The same number in another currency; null where that has fewer digits than the number needs. */
+    public function in(Currency $currency): ?self
+    {
+        return $this->amount->stripTrailingZeros()->getScale() > $currency->digits ? null : self::of($this->amount, $currency);
+    }
+
+    /** The same number in another currency, rounded half up to its digits. */
+    public function roundedIn(Currency $currency): self
+    {
+        return self::of($this->amount->toScale($currency->digits, RoundingMode::HALF_UP), $currency);
+    }
+
+    /** With the currency's digits and no sign: "49.00". */
+    public function shown(): string
+    {
+        return (string) $this->amount;
     }
 
     /**
-     * One price, or the lowest and the highest: "49.00–54.00".
+     * One price, or the lowest and the highest: "49.00–54.00"; empty where there is none.
      *
-     * @param  list<string>  $amounts
+     * @param  list<self>  $prices
+     *
+     * @throws CurrencyMismatch
      */
-    public static function range(array $amounts, string $currency): string
+    public static function range(array $prices): string
     {
-        if ($amounts === []) {
+        if ($prices === []) {
             return '';
         }
-        $sorted = array_map(fn (string $amount): BigDecimal => BigDecimal::of($amount), $amounts);
-        $lowest = self::show((string) BigDecimal::min(...$sorted), $currency);
-        $highest = self::show((string) BigDecimal::max(...$sorted), $currency);
+        $lowest = $highest = $prices[0];
+        foreach ($prices as $price) {
+            $lowest = $price->isLessThan($lowest) ? $price : $lowest;
+            $highest = $highest->isLessThan($price) ? $price : $highest;
+        }
 
-        return $lowest === $highest ? $lowest : $lowest.'–'.$highest;
+        return $lowest->equals($highest) ? $lowest->shown() : $lowest->shown().'–'.$highest->shown();
     }
 
-    private static function decimals(string $currency): int
+    private function assertSameCurrency(self $other): void
     {
-        return self::MINOR_UNITS[$currency] ?? 2;
+        if (! $this->currency->is($other->currency)) {
+            throw new CurrencyMismatch($this->currency, $other->currency);
+        }
     }
 }

@@ -8,18 +8,15 @@ use Core\CoreException;
 
 final class UnreadablePrice extends CoreException
 {
-    public static function noNumber(string $typed): self
-    {
-        return new self("“{$typed}” is not a price. Type a number such as 49.00.");
-    }
-
     public static function outOfBounds(string $typed, string $most): self
     {
-        return new self("“{$typed}” is not a price: it must lie between 0 and ".$most.'.');
+        return new self("“{$typed}” is not a price: it must lie between 0 and {$most}.");
     }
 
-    public static function tooFine(string $typed, string $currency, int $decimals): self
+    public static function tooFine(string $typed, Currency $currency): self
     {
-        return new self("{$currency} has {$decimals} decimals; “{$typed}” has more.");
+        $digits = $currency->digits === 0 ? 'no decimals' : "{$currency->digits} decimals";
+
+        return new self("{$currency->code} has {$digits}; “{$typed}” has more.");
     }
 }

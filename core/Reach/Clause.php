@@ -189,20 +189,51 @@ final readonly class Clause
         return new self($sets);
     }
 
-    /** What is left of the clause on the axes and values the matrix has; null where nothing is: it lies dormant. */
+    /**
+     * What is left of the clause on the axes and values the matrix has; null where nothing is: it lies dormant.
+     * A sleeping axis says nothing where the clause allows the value that the product stands at.
+     */
     public function activeIn(Matrix $matrix): ?self
     {
         $sets = [];
         foreach ($this->sets as $axisId => $set) {
             $axis = $matrix->axis($axisId);
             if ($axis === null) {
-                return null;
+                if (! isset($set[$matrix->sleeping[$axisId]->standsAt ?? 0])) {
+                    return null;
+                }
+
+                continue;
             }
             $active = array_filter($set, fn (int $valueId): bool => $axis->has($valueId), ARRAY_FILTER_USE_KEY);
             if ($active === []) {
                 return null;
             }
             $sets[$axisId] = $active;
+        }
+
+        return new self($sets);
+    }
+
+    /** The same for all clauses that differ on this axis only; one that leaves it free is like none that names it. */
+    public function keyWithout(int $axisId): string
+    {
+        return ($this->names($axisId) ? '' : 'free ').$this->freed($axisId)->key();
+    }
+
+    /**
+     * One clause for several that differ on one axis only, or leave it free.
+     *
+     * @param  non-empty-list<self>  $alike
+     */
+    public static function unitedOn(int $axisId, array $alike): self
+    {
+        $sets = $alike[0]->sets;
+        if (isset($sets[$axisId])) {
+            foreach ($alike as $clause) {
+                $sets[$axisId] += $clause->sets[$axisId];
+            }
+            ksort($sets[$axisId]);
         }
 
         return new self($sets);

@@ -7,6 +7,7 @@ namespace Core\Reach;
 use Core\Matrix\Combination;
 use Core\Matrix\Likeness;
 use Core\Matrix\Matrix;
+use Core\Matrix\SleepingAxis;
 use Core\Matrix\Succession;
 
 /**
@@ -15,6 +16,12 @@ use Core\Matrix\Succession;
  */
 final readonly class Reach
 {
+    /** Past these, clauses are joined by axis before they are held against each other. */
+    private const MANY = 40;
+
+    /** Past these they are not held against each other at all: some may lie within others. */
+    private const VERY_MANY = 200;
+
     /** @param  list<Clause>  $clauses */
     private function __construct(public array $clauses)
     {
@@ -75,7 +82,9 @@ final readonly class Reach
      */
     public function among(array $cells): array
     {
-        return array_values(array_filter($cells, fn (Combination $cell): bool => $this->covers($cell)));
+        $index = new ReachIndex($this->clauses);
+
+        return array_values(array_filter($cells, $index->covers(...)));
     }
 
     public function union(self $other): self
@@ -96,8 +105,8 @@ final readonly class Reach
     }
 
     /**
-     * What this reach covers in the matrix and the other does not. The matrix says which values an
-     * axis has beside those the other reach names. Dormant clauses of this reach stay as they are.
+     * What this reach covers and the other does not. The matrix says which values an axis has beside those the
+     * other reach names: what sleeps counts with the rest, so that it wakes as if it had been there.
      */
     public function subtract(self $other, Matrix $matrix): self
     {
@@ -153,6 +162,20 @@ final readonly class Reach
         return self::of(...array_filter($clauses, fn (?Clause $clause): bool => $clause !== null));
     }
 
+    /**
+     * The same as rules of what is left out: where an axis sleeps, a cell is left out that was left out of all
+     * that came to lie in it.
+     */
+    public function leftOutIn(Matrix $matrix): self
+    {
+        $rules = $this;
+        foreach ($matrix->sleeping as $axis) {
+            $rules = $axis->standsAt === null ? $rules : $rules->forAll($axis);
+        }
+
+        return $rules->activeIn($matrix);
+    }
+
     /** The clauses that lie dormant in the matrix. */
     public function dormantIn(Matrix $matrix): self
     {
@@ -176,16 +199,31 @@ final readonly class Reach
         return $keys === [] ? 'nothing' : implode(';', $keys);
     }
 
+    /** The part that holds at every value which a sleeping axis had. */
+    private function forAll(SleepingAxis $axis): self
+    {
+        if (array_filter($this->clauses, fn (Clause $clause): bool => $clause->names($axis->id)) === []) {
+            return $this;
+        }
+        $everywhere = self::everything();
+        foreach ($axis->valueIds as $valueId) {
+            $there = array_filter($this->clauses, fn (Clause $clause): bool => $clause->allows($axis->id, $valueId));
+            $everywhere = $everywhere->cut(self::of(...array_map(fn (Clause $clause): Clause => $clause->freed($axis->id), $there)));
+        }
+
+        return $everywhere;
+    }
+
     /** @return list<Clause> */
     private function without(Clause $clause, Clause $taken, Matrix $matrix): array
     {
-        if ($clause->cut($taken)->isNothing() || $clause->activeIn($matrix) === null) {
+        if ($clause->cut($taken)->isNothing()) {
             return [$clause];
         }
         $pieces = [];
         $inner = $clause;
         foreach ($taken->values() as $axisId => $valueIds) {
-            $all = $matrix->axis($axisId)?->valueIds() ?? [];
+            $all = $matrix->everyValueId($axisId);
             $pieces[] = $inner->limited($axisId, array_values(array_diff($clause->values()[$axisId] ?? $all, $valueIds)));
             $inner = $inner->limited($axisId, $valueIds);
         }
@@ -194,11 +232,50 @@ final readonly class Reach
     }
 
     /**
+     * Joins those that differ on one axis only, axis after axis, in a time that grows with their number and not with
+     * its square.
+     *
+     * @param  list<Clause>  $clauses
+     * @return list<Clause>
+     */
+    private static function joinedByAxis(array $clauses): array
+    {
+        $axisIds = [];
+        foreach ($clauses as $clause) {
+            $axisIds += array_flip($clause->axisIds());
+        }
+        // The axis on which most are joined comes first, so that fewest are left.
+        $groups = [];
+        foreach (array_keys($axisIds) as $axisId) {
+            $groups[$axisId] = count(array_flip(array_map(fn (Clause $clause): string => $clause->keyWithout($axisId), $clauses)));
+        }
+        asort($groups);
+        do {
+            $count = count($clauses);
+            foreach (array_keys($groups) as $axisId) {
+                $joined = [];
+                foreach ($clauses as $clause) {
+                    $joined[$clause->keyWithout($axisId)][] = $clause;
+                }
+                $clauses = array_map(fn (array $alike): Clause => Clause::unitedOn($axisId, $alike), array_values($joined));
+            }
+        } while (count($clauses) < $count);
+
+        return $clauses;
+    }
+
+    /**
      * @param  list<Clause>  $clauses
      * @return list<Clause>
      */
     private static function joined(array $clauses): array
     {
+        if (count($clauses) > self::MANY) {
+            $clauses = self::joinedByAxis($clauses);
+        }
+        if (count($clauses) > self::VERY_MANY) {
+            return $clauses;
+        }
         do {
             $count = count($clauses);
             $kept = [];

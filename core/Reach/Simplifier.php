@@ -9,14 +9,22 @@ use Core\Matrix\Matrix;
 
 /**
  * Says a set of cells in the fewest clauses a person would use: the whole product, then whole rows
- * and columns, then blocks, then single cells. Cells outside the given ones (left out, open) are
- * free to fall on either side, so "all of Ink" stays "Ink" although Ink has no XS.
+ * and columns, then blocks, then single cells. No cell is ever dropped, made or not.
  */
 final class Simplifier
 {
+    /** Past these the clauses are only joined, which says the same in more words. */
+    private const MOST_CLAUSES = 12;
+
+    private const MOST_CELLS = 2_500;
+
+    /** Cells so scattered that joined they need more clauses than these are said no better by rows and columns. */
+    private const MOST_SAID = 100;
+
     /**
      * @param  list<Combination>  $chosen  the cells to cover
-     * @param  list<Combination>  $cells  all cells that count (the made ones, as a rule)
+     * @param  list<Combination>  $cells  all cells that count; others are free to be taken in, so that "all of
+     *                                    Ink" stays "Ink" although Ink has no XS
      */
     public function fromCells(array $chosen, array $cells, Matrix $matrix): Reach
     {
@@ -31,12 +39,12 @@ final class Simplifier
         $clauses = [];
         foreach ($this->axisSets($matrix->axisIds()) as $axisSets) {
             while ($open !== []) {
-                $best = $this->bestOf($axisSets, $wanted, $open, $cells);
+                [$best, $covered] = $this->bestOf($axisSets, $wanted, $open, $cells);
                 if ($best === []) {
                     break;
                 }
                 array_push($clauses, ...$best);
-                $open = array_filter($open, fn (Combination $cell): bool => ! Reach::of(...$best)->covers($cell));
+                $open = array_diff_key($open, $covered);
             }
         }
         foreach ($open as $cell) {
@@ -47,30 +55,63 @@ final class Simplifier
     }
 
     /**
-     * The same cells in fewer words. A clause that names every one of several values of an axis leaves the
-     * axis free; the only value of an axis stays named, since a second one may come. Clauses that lie
-     * dormant in the matrix are kept as they are.
+     * What somebody pointed at, in fewer words. Every cell that it covers stays covered; of those that do not
+     * count, some may be taken in.
      *
-     * @param  list<Combination>  $cells
+     * @param  list<Combination>  $cells  those that count: the made ones
      */
-    public function simplify(Reach $reach, array $cells, Matrix $matrix): Reach
+    public function pointedAt(Reach $reach, array $cells, Matrix $matrix): Reach
     {
-        $dormant = $reach->dormantIn($matrix);
-        $active = Reach::of(...array_map(fn (Clause $clause): Clause => $this->withoutFullAxes($clause, $matrix), $reach->activeIn($matrix)->clauses));
-        $covered = $active->among($cells);
-        if (count($active->clauses) < 2 || $covered === []) {
-            return $active->union($dormant);
-        }
-        $simple = $this->fromCells($covered, $cells, $matrix);
+        return $this->fewer($reach->activeIn($matrix), $cells, $matrix);
+    }
 
-        return (count($simple->clauses) < count($active->clauses) ? $simple : $active)->union($dormant);
+    /**
+     * The same reach in fewer words: it covers the same cells of the matrix and of all that sleeps in it, made
+     * or not. A clause that names every one of several values of an axis leaves the axis free; the only
+     * value of an axis stays named, since a second one may come.
+     */
+    public function simplify(Reach $reach, Matrix $matrix): Reach
+    {
+        $joined = Reach::of(...array_map(fn (Clause $clause): Clause => $this->withoutFullAxes($clause, $matrix), $reach->clauses));
+        $whole = count($joined->clauses) < 2 || count($joined->clauses) > self::MOST_CLAUSES ? null : $matrix->withSleepers();
+        // A clause on an axis that the product never had cannot be counted in cells.
+        if ($whole === null || $whole->cellCount() > self::MOST_CELLS || ! $joined->activeIn($whole)->equals($joined)) {
+            return $joined;
+        }
+
+        return $this->fewer($joined, $whole->combinations(), $whole);
+    }
+
+    /** @param  list<Combination>  $cells */
+    private function fewer(Reach $reach, array $cells, Matrix $matrix): Reach
+    {
+        $reach = Reach::of(...array_map(fn (Clause $clause): Clause => $this->withoutFullAxes($clause, $matrix), $reach->clauses));
+        if (count($reach->clauses) < 2 || count($reach->clauses) > self::MOST_SAID) {
+            return $reach;
+        }
+        $simple = $this->withOnlyValues($this->fromCells($reach->among($matrix->combinations()), $cells, $matrix), $reach, $matrix);
+
+        return count($simple->clauses) < count($reach->clauses) ? $simple : $reach;
+    }
+
+    /** The only value of an axis stays named where it was named throughout. */
+    private function withOnlyValues(Reach $simple, Reach $reach, Matrix $matrix): Reach
+    {
+        foreach ($matrix->axes as $axis) {
+            $isNamed = array_filter($reach->clauses, fn (Clause $clause): bool => ! $clause->names($axis->id)) === [];
+            if ($isNamed && count($axis->everyValueId()) === 1) {
+                $simple = $simple->cut(Reach::of(Clause::of([$axis->id => $axis->everyValueId()])));
+            }
+        }
+
+        return $simple;
     }
 
     private function withoutFullAxes(Clause $clause, Matrix $matrix): Clause
     {
         foreach ($clause->values() as $axisId => $valueIds) {
-            $all = $matrix->axis($axisId)?->count() ?? 0;
-            if ($all > 1 && count($valueIds) === $all) {
+            $all = $matrix->everyValueId($axisId);
+            if (count($all) > 1 && array_diff($all, $valueIds) === []) {
                 $clause = $clause->freed($axisId);
             }
         }
@@ -101,18 +142,18 @@ final class Simplifier
     }
 
     /**
-     * Of some sets of axes the one whose whole slabs cover most of what is open, as joined clauses.
+     * Of some sets of axes the one whose whole slabs cover most of what is open, as joined clauses; and what they cover.
      *
      * @param  list<list<int>>  $axisSets
      * @param  array<string, Combination>  $wanted
      * @param  array<string, Combination>  $open
      * @param  list<Combination>  $cells
-     * @return list<Clause>
+     * @return array{list<Clause>, array<string, true>} the clauses; keys of open cells
      */
     private function bestOf(array $axisSets, array $wanted, array $open, array $cells): array
     {
         $best = [];
-        $bestCount = 0;
+        $bestCovered = [];
         foreach ($axisSets as $axisIds) {
             $flipped = array_flip($axisIds);
             $broken = [];
@@ -122,34 +163,45 @@ final class Simplifier
                 }
             }
             $slabs = [];
-            $count = 0;
-            foreach ($open as $cell) {
+            $covered = [];
+            foreach ($open as $cellKey => $cell) {
                 $part = array_intersect_key($cell->values, $flipped);
                 $key = implode(',', $part);
                 if (! isset($broken[$key])) {
                     $slabs[$key] = $part;
-                    $count++;
+                    $covered[$cellKey] = true;
                 }
             }
-            if ($count > $bestCount) {
-                $bestCount = $count;
+            if (count($covered) > count($bestCovered)) {
+                $bestCovered = $covered;
                 $best = array_map(fn (array $part): Clause => Clause::at(Combination::of($part)), array_values($slabs));
             }
         }
 
-        return $best === [] ? [] : Reach::of(...$best)->clauses;
+        return [$best === [] ? [] : Reach::of(...$best)->clauses, $bestCovered];
     }
 
     /** @param  array<string, Combination>  $wanted */
     private function withoutSpare(Reach $reach, array $wanted): Reach
     {
         $clauses = $reach->clauses;
+        $cells = [];
+        $times = array_fill_keys(array_keys($wanted), 0);
+        foreach ($clauses as $at => $clause) {
+            $cells[$at] = [];
+            foreach ($wanted as $key => $cell) {
+                if ($clause->covers($cell)) {
+                    $cells[$at][] = $key;
+                    $times[$key]++;
+                }
+            }
+        }
         foreach (array_reverse(array_keys($clauses)) as $at) {
-            $others = $clauses;
-            unset($others[$at]);
-            $rest = Reach::of(...$others);
-            if ($others !== [] && array_filter($wanted, fn (Combination $cell): bool => ! $rest->covers($cell)) === []) {
-                $clauses = $others;
+            if (count($clauses) > 1 && array_filter($cells[$at], fn (string $key): bool => $times[$key] < 2) === []) {
+                unset($clauses[$at]);
+                foreach ($cells[$at] as $key) {
+                    $times[$key]--;
+                }
             }
         }
 

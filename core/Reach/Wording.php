@@ -6,12 +6,16 @@ namespace Core\Reach;
 
 use Core\Matrix\Axis;
 use Core\Matrix\AxisKind;
+use Core\Matrix\Factor;
 use Core\Matrix\Matrix;
 use Core\Matrix\Value;
 
 /** Says a reach in words: "whole product", "Moss", "Moss and Clay, Gauntlet only", "Moss; Clay, XXL". */
 final class Wording
 {
+    /** Past these the rest is counted. */
+    private const MOST = 60;
+
     public function say(Reach $reach, Matrix $matrix): string
     {
         $active = $reach->activeIn($matrix);
@@ -19,7 +23,29 @@ final class Wording
             return 'not linked';
         }
 
-        return implode('; ', array_map(fn (Clause $clause): string => $this->clause($clause, $matrix), $active->clauses));
+        return $this->joined(array_map(fn (Clause $clause): string => $this->clause($clause, $matrix), array_slice($active->clauses, 0, self::MOST)), count($active->clauses));
+    }
+
+    /** The same with what is left free: "Ink, all sizes"; "the whole product". */
+    public function whole(Reach $reach, Matrix $matrix): string
+    {
+        $parts = [];
+        $clauses = $reach->activeIn($matrix)->clauses;
+        foreach (array_slice($clauses, 0, self::MOST) as $clause) {
+            $free = array_values(array_filter($matrix->axes, fn (Axis $axis): bool => ! $clause->names($axis->id) && $axis->count() > 1));
+            $all = $free === [] ? '' : ', all '.$this->listed(array_map(fn (Axis $axis): string => (new Factor(2, $axis->name))->noun(), $free));
+            $parts[] = $clause->isEverything() ? 'the whole product' : $this->clause($clause, $matrix).$all;
+        }
+
+        return $this->joined($parts, count($clauses));
+    }
+
+    /** @param  list<string>  $parts  the first of all */
+    private function joined(array $parts, int $all): string
+    {
+        $more = $all - count($parts);
+
+        return implode('; ', $parts).($more > 0 ? '; and '.number_format($more).' more places' : '');
     }
 
     public function clause(Clause $clause, Matrix $matrix): string

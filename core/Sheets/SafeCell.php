@@ -5,13 +5,13 @@ declare(strict_types=1);
 namespace Core\Sheets;
 
 /**
- * A cell's text so that no spreadsheet runs it as a formula: text that begins with = + - @ or a
- * control character, or with an apostrophe before these, gets an apostrophe in front, which reading
+ * A cell's text so that no spreadsheet runs it as a formula: text that begins with = + - @ (or one of these in
+ * full width) or a control character, or with an apostrophe before these, gets an apostrophe in front, which reading
  * takes off again. Numbers stay numbers.
  */
 final class SafeCell
 {
-    private const RISKY = "/^'*[=+\\-@\\t\\r\\n]/";
+    private const RISKY = "/^'*[=+\\-@\\t\\r\\n\u{FF1D}\u{FF0B}\u{FF0D}\u{FF20}]/u";
 
     public static function write(string $text): string
     {

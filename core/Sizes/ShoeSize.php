@@ -22,6 +22,9 @@ final readonly class ShoeSize
 
     private const US_MEN_OFFSET = 24;
 
+    /** Children's sizes run to 13, where the grown-ups' 1 follows. */
+    private const CHILDREN = 13;
+
     private function __construct(private BigRational $lastMm)
     {
     }
@@ -53,21 +56,33 @@ final readonly class ShoeSize
         return $this->half($this->lastMm->multipliedBy(3)->dividedBy(20));
     }
 
-    /** To the nearest half. */
+    /** To the nearest half; a child's size below the first of grown-ups ("11.5 child"). */
     public function inUk(): string
     {
-        return $this->half($this->counted()->minus(self::UK_OFFSET));
+        return $this->counting(self::UK_OFFSET);
     }
 
-    /** To the nearest half. */
+    /** To the nearest half; a child's size below the first of grown-ups ("12.5 child"). */
     public function inUsMen(): string
     {
-        return $this->half($this->counted()->minus(self::US_MEN_OFFSET));
+        return $this->counting(self::US_MEN_OFFSET);
     }
 
     private static function barleycorns(string $size, int $offset): self
     {
         return new self(BigRational::of($size)->plus($offset)->multipliedBy(self::MM_PER_INCH)->dividedBy(3));
+    }
+
+    private function counting(int $offset): string
+    {
+        $size = $this->counted()->minus($offset);
+        $child = $size->plus(self::CHILDREN);
+
+        return match (true) {
+            $size->isGreaterThanOrEqualTo('3/4') => $this->half($size),
+            $child->isGreaterThanOrEqualTo(0) => $this->half($child).' child',
+            default => '–',
+        };
     }
 
     private function counted(): BigRational

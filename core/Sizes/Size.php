@@ -10,8 +10,8 @@ namespace Core\Sizes;
 final readonly class Size
 {
     /**
-     * @param  string  $family  such as "letter", "number EU", "age"; empty where nothing was understood
-     * @param  list<int>  $rank  compared part by part; numbers count in hundredths, ages in months
+     * @param  string  $family  such as "letter", "number EU", "age", "volume"; empty where nothing was understood
+     * @param  list<int>  $rank  compared part by part; numbers count in ten-thousandths, ages in months
      * @param  string  $folded  the name as it is compared, for sizes that were not understood
      */
     public function __construct(

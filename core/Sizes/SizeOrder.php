@@ -12,8 +12,8 @@ final class SizeOrder
     }
 
     /**
-     * A run that has all the sizes decides. Otherwise the family most sizes belong to is sorted, and the
-     * rest (another family, or not understood) keep the order they were typed in, after it.
+     * A run that has all the sizes decides. Otherwise each family is sorted within itself, and families
+     * follow each other as they were first typed; what belongs to none keeps its order after them.
      *
      * @param  list<string>  $sizes
      * @param  list<SizeRun>  $runs  named runs of the library, for sizes such as Single, Double, King
@@ -29,13 +29,23 @@ final class SizeOrder
                 return $sizes;
             }
         }
-        $read = array_map(fn (string $size): Size => $this->reader->read($size), $sizes);
-        $family = $this->leadingFamily($read);
-        $known = array_filter($read, fn (Size $size): bool => $size->isKnown() && $size->family === $family);
-        $rest = array_diff_key($read, $known);
-        uasort($known, fn (Size $a, Size $b): int => $a->rank <=> $b->rank);
+        $families = [];
+        $unknown = [];
+        foreach ($sizes as $size) {
+            $read = $this->read($size, $runs);
+            if ($read->isKnown()) {
+                $families[$read->family][] = $read;
+            } else {
+                $unknown[] = $size;
+            }
+        }
+        $sorted = [];
+        foreach ($families as $family) {
+            usort($family, fn (Size $a, Size $b): int => self::compared($a->rank, $b->rank));
+            array_push($sorted, ...array_map(fn (Size $size): string => $size->typed, $family));
+        }
 
-        return array_map(fn (Size $size): string => $size->typed, [...array_values($known), ...array_values($rest)]);
+        return [...$sorted, ...$unknown];
     }
 
     /** @param  list<string>  $sizes */
@@ -60,17 +70,38 @@ final class SizeOrder
         return array_values(array_filter($same, fn (array $names): bool => count($names) > 1));
     }
 
-    /** @param  list<Size>  $sizes */
-    private function leadingFamily(array $sizes): string
+    /**
+     * A word that is no size by itself may be one by a run of the library.
+     *
+     * @param  list<SizeRun>  $runs
+     */
+    private function read(string $size, array $runs): Size
     {
-        $counts = [];
-        foreach ($sizes as $size) {
-            if ($size->isKnown()) {
-                $counts[$size->family] = ($counts[$size->family] ?? 0) + 1;
+        $read = $this->reader->read($size);
+        foreach ($read->isKnown() ? [] : $runs as $run) {
+            $place = $run->place($size);
+            if ($place !== null) {
+                return new Size($size, 'run '.$run->name, [$place], $size);
             }
         }
-        arsort($counts);
 
-        return (string) array_key_first($counts);
+        return $read;
+    }
+
+    /**
+     * Part by part; where one has more parts, the shorter comes first.
+     *
+     * @param  list<int>  $a
+     * @param  list<int>  $b
+     */
+    private static function compared(array $a, array $b): int
+    {
+        foreach ($a as $at => $part) {
+            if (($b[$at] ?? null) !== $part) {
+                return $part <=> ($b[$at] ?? PHP_INT_MIN);
+            }
+        }
+
+        return count($a) <=> count($b);
     }
 }

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Core\Sizes;
 
-use Core\Matrix\Name;
+use Core\Text\Name;
 
 /** An ordered, reusable list of size values. */
 final readonly class SizeRun

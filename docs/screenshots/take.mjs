@@ -23,6 +23,21 @@ await take('catalog');
 
 await page.goto(`${base}/products/TB-SMOCK`);
 await take('board');
+// A picture on its way to a color, with the word at the pointer.
+await page.locator('#unlinked .pick').first().scrollIntoViewIfNeeded();
+const [picture, clay] = await Promise.all([page.locator('#unlinked .pick').first().boundingBox(), page.locator('.matrix [data-head=group]').nth(1).boundingBox()]);
+await page.mouse.move(picture.x + 20, picture.y + 20);
+await page.mouse.down();
+await page.mouse.move(picture.x, picture.y + 30, { steps: 3 });
+await page.mouse.move(clay.x + 40, clay.y + 40, { steps: 8 });
+while (await page.locator('#drag-caption').isHidden()) {
+  await page.mouse.move(clay.x + 41, clay.y + 40);
+  await page.mouse.move(clay.x + 40, clay.y + 40);
+}
+await take('board-dragging');
+await page.keyboard.press('Escape');
+await page.mouse.up();
+await page.goto(`${base}/products/TB-SMOCK`);
 await page.click('[title="About smock-buttoned-moss-front.jpg"]');
 await page.waitForSelector('#dialog[open]');
 await take('about-a-picture');
@@ -43,17 +58,13 @@ await page.goto(`${base}/products/TB-FIELD`);
 await take('board-four-axes');
 await page.goto(`${base}/products/TB-APRON`);
 await take('board-one-axis');
-await page.goto(`${base}/products/TB-TWINE`);
-await take('board-no-axis');
 await page.goto(`${base}/library`);
 await page.getByRole('link', { name: 'Color', exact: true }).click();
 await take('library');
 await page.goto(`${base}/library/runs`);
 await take('size-runs');
-await page.goto(`${base}/products/TB-CAPE`);
-await take('board-being-built');
 await page.goto(`${base}/products/TB-SMOCK/preview`);
-await page.locator('.option', { hasText: 'Clay' }).click();
+await page.locator('.option', { hasText: /^M$/ }).click();
 await page.waitForSelector('.option[aria-pressed=true]');
 await take('shopper-preview');
 await page.goto(`${base}/products/TB-SMOCK/history`);
@@ -68,6 +79,18 @@ await page.goto(`${base}/products/TB-SMOCK?lens=stock`);
 await take('stock-dark');
 await page.emulateMedia({ colorScheme: 'light' });
 await page.setViewportSize({ width: 390, height: 800 });
+await page.goto(`${base}/products/TB-SMOCK`);
+await take('board-phone');
 await page.goto(`${base}/products/TB-CLOG/preview`);
 await take('shopper-preview-phone');
+
+// What only those see who may release.
+await page.setViewportSize({ width: 1280, height: 800 });
+await page.context().clearCookies();
+await page.goto(`${base}/sign-in`);
+await page.fill('#email', 'ines@thrumbury.example');
+await page.fill('#password', 'slate-demo');
+await page.click('button');
+await page.goto(`${base}/works`);
+await take('works');
 await browser.close();

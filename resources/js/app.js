@@ -7,6 +7,9 @@ import { closeDialog, openDialog } from './dialog';
 import './library';
 import './setup';
 
+// Times are shown on the reader's own clock, which the server learns from this.
+document.cookie = `zone=${Intl.DateTimeFormat().resolvedOptions().timeZone}; path=/; max-age=31536000; samesite=lax`;
+
 htmx.config.allowEval = false;
 htmx.config.includeIndicatorStyles = false;
 htmx.config.responseHandling = [
@@ -21,7 +24,8 @@ htmx.defineExtension('morph', {
     if (style.startsWith('morph')) {
       return Idiomorph.morph(target, fragment.children, {
         morphStyle: style.split(':')[1] ?? 'outerHTML',
-        ignoreActiveValue: true,
+        // What is being typed stays; the children of any other element in focus, such as a cell, are drawn anew.
+        ignoreActiveValue: document.activeElement?.matches('input, textarea, select') ?? false,
         // What the browser itself wrote, such as the progress of files being sent, is not the server's to clear;
         // and rows of the matrix that are drawn the same need no look.
         callbacks: {

@@ -6,11 +6,15 @@ import { keyboard } from './keyboard';
 import { Selection } from './selection';
 import { upload } from './upload';
 
+/** Pixels that the pointer goes before a click becomes a block. */
+const LEAST_MOVE = 4;
+
 /** The board's momentary state: what is selected, marked and dragged. Everything else is the server's. */
 export function board() {
   const selection = new Selection();
   let marked = new Set();
   let painting = null;
+  let reachable = null;
   let trayTimer = 0;
 
   const url = (name) => boardRoot().dataset[name];
@@ -24,8 +28,11 @@ export function board() {
       card.classList.toggle('is-marked', on);
       card.querySelector('.pick').setAttribute('aria-pressed', String(on));
     }
-    for (const button of document.querySelectorAll('[data-needs-marks]')) {
-      button.disabled = marked.size === 0;
+    for (const tools of document.querySelectorAll('[data-needs-marks]')) {
+      tools.hidden = marked.size === 0;
+    }
+    for (const tools of document.querySelectorAll('[data-needs-no-marks]')) {
+      tools.hidden = marked.size > 0;
     }
   }
 
@@ -72,17 +79,23 @@ export function board() {
     }
   }
 
-  function focusCell(cell) {
+  /** Of the matrix one cell or header can be reached with Tab: the one that was last in focus. */
+  function makeReachable(cell) {
     for (const other of document.querySelectorAll('.matrix [tabindex="0"]')) {
       other.tabIndex = -1;
     }
     cell.tabIndex = 0;
+    reachable = cell.dataset.cell ?? null;
+  }
+
+  function focusCell(cell) {
+    makeReachable(cell);
     cell.focus({ preventScroll: false });
   }
 
   /** The cell that was last in focus, else the first that is selected. */
   function inFocus() {
-    return document.querySelector('.matrix [data-cell][tabindex="0"]') ?? selection.cells.find((one) => selection.keys.has(one.dataset.cell));
+    return selection.byKey.get(reachable) ?? selection.cells.find((one) => selection.keys.has(one.dataset.cell));
   }
 
   function find(typed) {
@@ -99,7 +112,7 @@ export function board() {
   }
 
   const drags = dragging({ selection, isMarked: (id) => marked.has(id), markedIds, canEdit, change });
-  const onKey = keyboard({ selection, focusCell, choose, change, markedIds, clearMarks });
+  const { onKey, onTyped } = keyboard({ selection, focusCell, inFocus, choose, change, markedIds, clearMarks });
 
   function onPointerDown(event) {
     const head = event.target.closest('.matrix [data-part]');
@@ -115,15 +128,17 @@ export function board() {
       choose(selection.block(selection.anchor, cell));
     } else {
       selection.anchor = cell;
-      painting = modeOf(event) === 'set' ? cell : null;
+      painting = modeOf(event) === 'set' ? { cell, x: event.clientX, y: event.clientY } : null;
       choose([cell.dataset.cell], modeOf(event));
     }
   }
 
   function onPointerOver(event) {
     const cell = event.target.closest('.matrix [data-cell]');
-    if (painting && cell && event.buttons === 1) {
-      choose(selection.block(painting, cell));
+    // A pointer that stays where it is paints nothing, though an answer may put another cell under it.
+    const moved = painting && Math.hypot(event.clientX - painting.x, event.clientY - painting.y) > LEAST_MOVE;
+    if (moved && cell && event.buttons === 1) {
+      choose(selection.block(painting.cell, cell));
     }
   }
 
@@ -155,6 +170,10 @@ export function board() {
     const lens = event.target.closest('[data-lens-choice]');
     if (lens) {
       refresh({ lens: lens.dataset.lensChoice });
+    }
+    const fold = event.target.closest('[data-fold-axes]');
+    if (fold) {
+      act(url('fold'), { folded: fold.dataset.foldAxes });
     }
     const layer = event.target.closest('[data-layer-choice]');
     if (layer) {
@@ -197,6 +216,7 @@ export function board() {
         }
       });
       root.addEventListener('keydown', (event) => {
+        onTyped(event);
         if (event.target.id === 'find' && event.key === 'Enter' && event.target.value.trim() !== '') {
           event.preventDefault();
           find(event.target.value);
@@ -215,11 +235,26 @@ export function board() {
           openDialog('GET', url('setup'), { axis: event.target.dataset.axis, add: event.clipboardData.getData('text') });
         }
       });
-      document.addEventListener('htmx:afterSettle', (event) => {
+      // At once, not as it settles: what is typed in between must not meet the selection of the answer.
+      document.addEventListener('htmx:afterSwap', (event) => {
         if (['board', 'tray'].includes(event.detail.target.id) && boardRoot()) {
           const { target, requestConfig } = event.detail;
-          if (target.id === 'board' || requestConfig?.parameters.find) {
-            selection.read(target.id === 'board' ? boardRoot().dataset.selected : document.getElementById('tray').dataset.selected);
+          if (target.id === 'board') {
+            // Whoever has gone on to another cell meanwhile stays there; the answer is about where they were.
+            const isElsewhere = requestConfig?.parameters.selected !== undefined && requestConfig.parameters.selected !== selection.token;
+            const stays = isElsewhere && selection.canRead(selection.token);
+            selection.read(stays ? selection.token : boardRoot().dataset.selected);
+            // The server draws the first cell as the one to reach; whoever is elsewhere stays there.
+            const cell = selection.byKey.get(reachable);
+            if (cell) {
+              makeReachable(cell);
+            }
+            remember();
+            if (stays) {
+              loadTray();
+            }
+          } else if (requestConfig?.parameters.find) {
+            selection.read(document.getElementById('tray').dataset.selected);
             remember();
           }
           marked = new Set(cards().map((card) => card.dataset.placement).filter((id) => marked.has(id)));

@@ -10,6 +10,46 @@ export function dragging({ selection, isMarked, markedIds, canEdit, change }) {
   let dragged = [];
   let droppedOnMatrix = false;
 
+  const caption = document.getElementById('drag-caption');
+
+  /** Of a header or a cell: what it stands for in words, and how many SKUs on offer. */
+  function describe(target) {
+    const { part, cell, row, column, words } = target.dataset;
+    const keys = part === undefined ? [cell] : selection.under(part);
+    const count = keys.filter((key) => selection.byKey.get(key)?.hasAttribute('data-made')).length;
+    const beside = (selector) => document.querySelector(`.matrix ${selector}`)?.dataset.words;
+    const place = part === undefined ? [beside(`[data-head=row][data-row="${row}"]`), beside(`[data-head=column][data-column="${column}"]`)].filter(Boolean).join(', ') : words;
+    return `${place || 'this SKU'}, ${count} ${count === 1 ? 'SKU' : 'SKUs'}`;
+  }
+
+  /** What letting go here will do, beside the pointer. */
+  function say(event, text) {
+    caption.hidden = text === '';
+    if (text !== '') {
+      caption.textContent = text;
+      const { clientX, clientY } = event;
+      const box = caption.getBoundingClientRect();
+      caption.style.left = `${Math.max(4, Math.min(clientX + 16, window.innerWidth - box.width - 8))}px`;
+      caption.style.top = `${Math.max(4, Math.min(clientY + 20, window.innerHeight - box.height - 8))}px`;
+    }
+  }
+
+  function saying(event, target, tray) {
+    const files = event.dataTransfer.types.includes('Files');
+    const many = files ? event.dataTransfer.items.length : dragged.length;
+    const things = files ? `${many} ${many === 1 ? 'file' : 'files'}` : `${many} ${many === 1 ? 'picture' : 'pictures'}`;
+    if (target && files) {
+      return `Take in ${things} and link to ${describe(target)}`;
+    }
+    if (target) {
+      return event.shiftKey ? `Link ${things} only to ${describe(target)}` : `Link ${things} to ${describe(target)}; Shift: only there`;
+    }
+    if (tray && files) {
+      return `Take in ${things}, not linked yet`;
+    }
+    return '';
+  }
+
   const dropPart = (event) => event.target.closest?.('.matrix [data-part], .matrix [data-cell]');
 
   function markTarget(target) {
@@ -73,36 +113,45 @@ export function dragging({ selection, isMarked, markedIds, canEdit, change }) {
   function onDragOver(event) {
     const hasFiles = event.dataTransfer.types.includes('Files');
     const tray = event.target.closest?.('#tray');
-    if (hasFiles) {
-      event.preventDefault();
-      event.dataTransfer.dropEffect = tray ? 'copy' : 'none';
-      document.getElementById('tray')?.classList.toggle('is-over', Boolean(tray));
-    } else if (dragged.length > 0) {
-      markTarget(dropPart(event));
-      if (dropPart(event) || tray) {
+    const target = dropPart(event);
+    if (hasFiles || dragged.length > 0) {
+      const may = (tray || target) && canEdit();
+      markTarget(target);
+      say(event, may ? saying(event, target, tray) : '');
+      if (hasFiles) {
+        event.preventDefault();
+        event.dataTransfer.dropEffect = may ? 'copy' : 'none';
+        document.getElementById('tray')?.classList.toggle('is-over', Boolean(tray));
+      } else if (may) {
         event.preventDefault();
       }
     }
   }
 
+  function leave() {
+    document.getElementById('tray')?.classList.remove('is-over');
+    caption.hidden = true;
+    markTarget(null);
+  }
+
   function onDrop(event) {
     const target = dropPart(event);
     const tray = event.target.closest?.('#tray');
-    document.getElementById('tray')?.classList.remove('is-over');
+    const onto = target?.dataset.part ?? target?.dataset.cell;
     if (event.dataTransfer.files.length > 0) {
       event.preventDefault();
-      if (tray && canEdit()) {
-        upload([...event.dataTransfer.files]);
+      if ((tray || target) && canEdit()) {
+        upload([...event.dataTransfer.files], onto === undefined ? null : { part: onto, words: describe(target) });
       }
     } else if (dragged.length > 0 && target) {
       event.preventDefault();
       droppedOnMatrix = document.querySelector(`#gallery [data-placement="${dragged[0]}"]`) !== null;
-      change('link', dragged, { onto: target.dataset.part ?? target.dataset.cell, only: event.shiftKey ? 1 : 0 });
+      change('link', dragged, { onto, only: event.shiftKey ? 1 : 0 });
     } else if (dragged.length > 0 && tray && event.target.closest('#gallery') && !document.querySelector(`#gallery [data-placement="${dragged[0]}"]`)) {
       event.preventDefault();
       change('link', dragged);
     }
-    markTarget(null);
+    leave();
   }
 
   function listen() {
@@ -110,8 +159,14 @@ export function dragging({ selection, isMarked, markedIds, canEdit, change }) {
     document.addEventListener('dragover', onDragOver);
     document.addEventListener('drop', onDrop);
     document.addEventListener('dragend', () => {
-      markTarget(null);
+      leave();
       dragged = [];
+    });
+    // Files that leave the window are not dropped anywhere.
+    document.addEventListener('dragleave', (event) => {
+      if (event.relatedTarget === null) {
+        leave();
+      }
     });
   }
 

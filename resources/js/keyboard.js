@@ -3,7 +3,7 @@ import { boardRoot, refresh } from './act';
 const LENSES = ['photos', 'codes', 'prices', 'stock'];
 
 /** The keys of the board. The board says what is selected and marked, and makes the changes. */
-export function keyboard({ selection, focusCell, choose, change, markedIds, clearMarks }) {
+export function keyboard({ selection, focusCell, inFocus, choose, change, markedIds, clearMarks }) {
   function edit(first = '') {
     const field = document.getElementById('typed');
     if (field && selection.keys.size > 0) {
@@ -79,6 +79,42 @@ export function keyboard({ selection, focusCell, choose, change, markedIds, clea
     },
   };
 
+  /** The next cell on offer, row by row; the one before it with a step back. */
+  function beside(cell, step) {
+    const cells = [...document.querySelectorAll('.matrix [data-made]')];
+    return cells[cells.indexOf(cell) + step] ?? cell;
+  }
+
+  function goTo(cell) {
+    if (cell) {
+      focusCell(cell);
+      selection.anchor = cell;
+      choose([cell.dataset.cell]);
+    }
+  }
+
+  /**
+   * What is typed in a lens is kept with Enter, and the focus is back on the cell; Shift+Enter and Tab keep it and go on
+   * to the next. Escape keeps nothing.
+   */
+  function onTyped(event) {
+    const field = event.target;
+    if (field.id !== 'typed' || !['Enter', 'Tab', 'Escape'].includes(event.key) || event.isComposing) {
+      return;
+    }
+    const cell = inFocus();
+    event.preventDefault();
+    if (event.key !== 'Escape') {
+      field.form.requestSubmit();
+    }
+    field.value = '';
+    if (event.key === 'Tab' || (event.key === 'Enter' && event.shiftKey)) {
+      goTo(beside(cell, event.key === 'Tab' && event.shiftKey ? -1 : 1));
+    } else if (cell) {
+      focusCell(cell);
+    }
+  }
+
   function onKey(event) {
     if (event.target.closest('input, textarea, select, dialog') || event.ctrlKey || event.metaKey || event.altKey || arrows(event)) {
       return;
@@ -101,5 +137,5 @@ export function keyboard({ selection, focusCell, choose, change, markedIds, clea
     }
   }
 
-  return onKey;
+  return { onKey, onTyped };
 }

@@ -65,6 +65,12 @@ export class Selection {
     this.draw();
   }
 
+  /** Whether what a token names is still in the matrix, as it is drawn now. */
+  canRead(token) {
+    this.index();
+    return token === '' || token.split(';').every((part) => this.under(part).length > 0);
+  }
+
   /** A part that a header stands for is said as it is: the only color of a product is not yet the whole product. */
   choose(keys, mode = 'set', part = null) {
     if (mode === 'set') {

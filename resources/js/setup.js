@@ -2,8 +2,8 @@ import htmx from 'htmx.org';
 import Sortable from 'sortablejs';
 import { act, context } from './act';
 
-/* Forms that show the plan of what they will do; foremost the editor of a product's axes, where the text of each
-   axis is the truth and its chips are the picture of it. */
+/* Forms that show the plan of what they will do; foremost the editor of a product's axes, where the chips of each
+   axis are the truth: what exists travels by its id, and the box takes more. */
 
 const form = () => document.querySelector('#dialog form.replans');
 
@@ -33,19 +33,22 @@ document.addEventListener('htmx:beforeSwap', (event) => {
   }
 });
 
-function rewrite(fieldset, dragged) {
-  const labels = [...fieldset.querySelectorAll('.read li[data-label]')].map((chip) => chip.dataset.label);
-  const text = fieldset.querySelector('textarea');
-  text.value = labels.join(', ');
-  if (dragged) {
-    fieldset.querySelector('[data-dragged]').value = '1';
-  }
+const chips = (fieldset) => [...fieldset.querySelectorAll('.read [data-item]')];
+
+/** The values as they stand in the row; those that were typed are among them, so that the box is free for more. */
+function rewrite(fieldset, items = chips(fieldset).map((chip) => JSON.parse(chip.dataset.item))) {
+  fieldset.querySelector('[data-items]').value = JSON.stringify(items);
+  fieldset.querySelector('textarea').value = '';
   replan(0);
+}
+
+function keepOrder(fieldset) {
+  fieldset.querySelector('[data-dragged]').value = '1';
 }
 
 document.addEventListener('input', (event) => {
   if (event.target.closest('form.replans')) {
-    if (!/^(winners|roles|stock_adds_up)/.test(event.target.name)) {
+    if (!/^(winners|roles|codes|stock_adds_up)/.test(event.target.name)) {
       // What was settled belongs to the plan as it was: another plan asks anew.
       for (const settled of form().querySelectorAll('[name^=winners], [name^=roles]')) {
         settled.disabled = true;
@@ -62,16 +65,13 @@ document.addEventListener('click', (event) => {
   }
   const fieldset = button.closest('fieldset');
   if (button.dataset.setup === 'drop-value') {
-    button.closest('[data-label]').remove();
-    rewrite(fieldset, false);
+    button.closest('[data-item]').remove();
+    rewrite(fieldset);
   } else if (button.dataset.setup === 'add-value') {
-    const text = fieldset.querySelector('textarea');
-    text.value = text.value.trim() === '' ? button.dataset.label : `${text.value.replace(/[\s,]+$/, '')}, ${button.dataset.label}`;
-    replan(0);
+    rewrite(fieldset, [...chips(fieldset).map((chip) => JSON.parse(chip.dataset.item)), JSON.parse(button.dataset.item)]);
   } else if (button.dataset.setup === 'use-run') {
-    fieldset.querySelector('textarea').value = button.dataset.values;
-    fieldset.querySelector('[data-dragged]').value = '1';
-    replan(0);
+    keepOrder(fieldset);
+    rewrite(fieldset, JSON.parse(button.dataset.items));
   } else if (button.dataset.setup === 'drop-axis') {
     fieldset.remove();
     replan(0);
@@ -91,20 +91,26 @@ document.addEventListener('click', (event) => {
     const row = rows.lastElementChild;
     if (button.dataset.name) {
       row.querySelector('input').value = button.dataset.name;
-      row.querySelector('textarea').value = button.dataset.values;
       for (const other of rows.querySelectorAll('fieldset')) {
-        if (other !== row && other.querySelector('input').value === '' && other.querySelector('textarea').value === '') {
+        if (other !== row && other.querySelector('[name$="[name]"]').value === '' && other.querySelector('textarea').value === '') {
           other.remove();
         }
       }
-      replan(0);
+      keepOrder(row);
+      rewrite(row, JSON.parse(button.dataset.items));
     } else {
       row.querySelector('input').focus();
     }
   } else if (button.dataset.setup === 'take') {
-    const text = fieldset.querySelector('textarea');
-    const parts = text.value.split(/([,|;\t\n])/);
-    text.value = parts.map((part) => (part.trim() === button.dataset.typed ? part.replace(part.trim(), button.dataset.known) : part)).join('');
+    const chip = chips(fieldset).find((one) => one.dataset.label === button.dataset.typed);
+    if (button.dataset.item) {
+      chip.dataset.item = button.dataset.item;
+    } else {
+      chip.remove();
+    }
+    rewrite(fieldset);
+  } else if (button.dataset.setup === 'take-axis') {
+    fieldset.querySelector('[name$="[name]"]').value = button.dataset.known;
     replan(0);
   } else if (button.dataset.setup === 'earlier' || button.dataset.setup === 'later') {
     const other = button.dataset.setup === 'earlier' ? fieldset.previousElementSibling : fieldset.nextElementSibling;
@@ -141,7 +147,7 @@ function makeSortable(root) {
   for (const list of root.querySelectorAll('.setup .read')) {
     if (!list.dataset.sortable) {
       list.dataset.sortable = '1';
-      new Sortable(list, { draggable: '[data-label]', animation: 0, onEnd: () => rewrite(list.closest('fieldset'), true) });
+      new Sortable(list, { draggable: '[data-item]', animation: 0, onEnd: () => { keepOrder(list.closest('fieldset')); rewrite(list.closest('fieldset')); } });
     }
   }
 }

@@ -3,8 +3,11 @@ import { boardRoot, refresh } from './act';
 const MOST_FILES = 10;
 const MOST_BYTES = 48 * 1024 * 1024;
 
-/** Sends files in parcels, one after the other, and says what became of each. All parcels are one change to undo. */
-export async function upload(files) {
+/**
+ * Sends files in parcels, one after the other, and says what became of each. All parcels are one change to undo. Files
+ * dropped on a part of the matrix are linked there at once.
+ */
+export async function upload(files, onto = null) {
   const batch = crypto.randomUUID?.() ?? '10000000-1000-4000-8000-100000000000'.replace(/[018]/g, (digit) => (digit ^ (crypto.getRandomValues(new Uint8Array(1))[0] & (15 >> (digit / 4)))).toString(16));
   const box = document.getElementById('uploads');
   const list = document.createElement('ul');
@@ -26,7 +29,7 @@ export async function upload(files) {
   for (const parcel of parcels(files)) {
     words.textContent = `${bar.value} of ${files.length} files sent`;
     try {
-      const answer = await send(parcel, batch);
+      const answer = await send(parcel, batch, onto);
       taken += answer.taken.length;
       answer.refused.forEach((sentence) => say(sentence, true));
       answer.known.forEach((sentence) => say(sentence, false));
@@ -37,7 +40,7 @@ export async function upload(files) {
     bar.value += parcel.length;
     await refresh();
   }
-  words.textContent = `${taken} of ${files.length} files are in the tray.`;
+  words.textContent = onto ? `${taken} of ${files.length} files are linked to ${onto.words}.` : `${taken} of ${files.length} files are in the tray.`;
   bar.remove();
 }
 
@@ -57,10 +60,13 @@ function parcels(files) {
   return all;
 }
 
-async function send(parcel, batch) {
+async function send(parcel, batch, onto) {
   const body = new FormData();
   parcel.forEach((file) => body.append('files[]', file));
   body.append('batch', batch);
+  if (onto) {
+    body.append('onto', onto.part);
+  }
   const response = await fetch(boardRoot().dataset.upload, {
     method: 'POST',
     body,

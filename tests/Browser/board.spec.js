@@ -197,7 +197,7 @@ test('lenses and layers stay in the address of the board, and errors stay at the
   await cell(page, 'Moss, S').click();
   await page.getByLabel('Price, EUR').fill('cheap');
   await page.getByRole('button', { name: 'Set', exact: true }).click();
-  await expect(page.locator('#notice')).toContainText('“cheap” is not a price. Type a number such as 49.00.');
+  await expect(page.locator('#notice')).toContainText('“cheap” is not a number. Type one such as 49.50.');
   await expect(page.getByLabel('Price, EUR')).toHaveValue('cheap');
   await page.getByLabel('Price, EUR').fill('12.5');
   await page.getByRole('button', { name: 'Set', exact: true }).click();

@@ -9,6 +9,14 @@ export async function signIn(page, who = 'ada') {
   await expect(page.getByRole('heading', { name: /Catalog/ })).toBeVisible();
 }
 
+/** A new product, made in the catalog, with the dialog of its axes open. */
+export async function chooseAxesOf(page, name, code) {
+  await page.getByLabel('Name of a new product').fill(name);
+  await page.getByLabel('Code', { exact: true }).fill(code);
+  await page.getByRole('button', { name: 'Make product' }).click();
+  await page.getByRole('button', { name: /Choose axes/ }).click();
+}
+
 /** No serious fault that axe can see. */
 export async function sound(page, what) {
   const { violations } = await new AxeBuilder({ page }).withTags(['wcag2a', 'wcag2aa', 'wcag21a', 'wcag21aa', 'wcag22aa']).analyze();

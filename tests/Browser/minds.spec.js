@@ -3,7 +3,7 @@ import { mkdtempSync, readFileSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { expect, test } from '@playwright/test';
-import { kept, listen, signIn, sound } from './helpers';
+import { chooseAxesOf, kept, listen, signIn, sound } from './helpers';
 
 /* Changes of mind about a product with pictures: each shows its plan, keeps what exists, and is undone with one key. */
 
@@ -82,10 +82,7 @@ test('a product with a size run dropped onto it, pictures, prices and stock', as
   await kept(page, `Made the size run Run ${code}`);
 
   await page.goto('/');
-  await page.getByLabel('Name of a new product').fill('Mind smock');
-  await page.getByLabel('Code', { exact: true }).fill(code);
-  await page.getByRole('button', { name: 'Make product' }).click();
-  await page.getByRole('button', { name: /Choose axes/ }).click();
+  await chooseAxesOf(page, 'Mind smock', code);
   await page.getByLabel('Name of the axis').fill('Color');
   await page.getByLabel('Values of the new axis').fill('Moss, Clay, Slate');
   await expect(plan(page)).toContainText('3 colors = 3 SKUs');
@@ -116,7 +113,7 @@ test('a product with a size run dropped onto it, pictures, prices and stock', as
   await page.keyboard.press('4');
   await page.locator('#typed').fill('10');
   await page.keyboard.press('Enter');
-  await kept(page, 'Stock of 12 SKUs set to 10');
+  await kept(page, 'Stock of the whole product set to 10');
   await page.keyboard.press('Escape');
 });
 
@@ -213,7 +210,7 @@ test('an axis dropped can stay as a fact, and a fact becomes an axis', async ({ 
   await dialog(page).getByRole('button', { name: 'Change', exact: true }).click();
   await kept(page, 'Added Size');
   await expect(page.getByRole('gridcell')).toHaveCount(6);
-  for (const left of ['Dropped Size', 'Stock of 12 SKUs']) {
+  for (const left of ['Dropped Size', 'Stock of the whole product']) {
     await page.locator('#kept').getByRole('button', { name: 'Undo' }).click();
     await kept(page, left);
   }
@@ -296,12 +293,12 @@ test('the history says it in words, compares two points, and goes back to any', 
   await open(page, '/history');
   await expect(page.locator('.history')).toContainText('Opens with');
   await sound(page, 'history');
-  await page.getByLabel(/Compare from here: Stock of 12 SKUs/).check();
+  await page.getByLabel(/Compare from here: Stock of the whole product/).check();
   await page.getByRole('button', { name: 'Compare the two points' }).click();
   await expect(page.getByText('Opens with Color: none → Clay')).toBeVisible();
   await sound(page, 'comparison');
   await page.goto(`/products/${code}/history`);
-  await page.locator('tr', { hasText: 'Stock of 12 SKUs set to 10' }).getByRole('button', { name: 'Undo my later ones' }).click();
+  await page.locator('tr', { hasText: 'Stock of the whole product set to 10' }).getByRole('button', { name: 'Undo my later ones' }).click();
   await expect(page.locator('.undone', { hasText: 'Opens with' })).toBeVisible();
   await page.goto(`/products/${code}/details`);
   await expect(page.getByText('Shoppers choose every value themselves')).toBeVisible();

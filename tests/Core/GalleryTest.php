@@ -22,7 +22,9 @@ use Tests\Core\Samples;
 /** @param  list<Placement>  $placements */
 function galleries(Matrix $matrix, array $placements, ?Combination $opening = null): Galleries
 {
-    return new Galleries($matrix, $matrix->inOrder($matrix->offered()), $placements, $opening);
+    $made = $matrix->inOrder($matrix->offered());
+
+    return new Galleries($matrix, $made, $placements, $opening === null ? null : new Opening($matrix, $made, chosen: $opening));
 }
 
 /** @return list<Placement> four pictures for each color, one size guide for all, one for a single SKU */
@@ -87,6 +89,7 @@ it('falls back as the rules say', function (array $placements, Role $role, ?int 
     $front = Samples::placement(2, $all, View::Front);
     $back = Samples::placement(3, $all, View::Back);
     $guide = Samples::placement(4, $all, View::SizeGuide);
+    $detail = Samples::placement(5, $all, View::Detail);
 
     return [
         'Lead: first still' => [[$film, $front], Role::Lead, 2, Ground::FirstPicture],
@@ -94,8 +97,11 @@ it('falls back as the rules say', function (array $placements, Role $role, ?int 
         'Card: the Lead' => [[$film, $front], Role::Card, 2, Ground::AsLead],
         'Share: the Lead' => [[$front], Role::Share, 2, Ground::AsLead],
         'Hover: first back' => [[$front, $guide, $back], Role::Hover, 3, Ground::BackView],
-        'Hover: the second' => [[$front, $guide], Role::Hover, 4, Ground::SecondPicture],
-        'Hover: none' => [[$front], Role::Hover, null, Ground::None],
+        'Lead: never a guide while there is another still' => [[$guide, $front], Role::Lead, 2, Ground::FirstPicture],
+        'Lead: the guide where there is no other' => [[$film, $guide], Role::Lead, 4, Ground::OnlyGuide],
+        'Hover: another picture, no guide' => [[$front, $guide, $detail], Role::Hover, 5, Ground::OtherPicture],
+        'Hover: not the back that is Card already' => [[$back, $front], Role::Hover, 2, Ground::OtherPicture],
+        'Hover: none' => [[$front, $guide], Role::Hover, null, Ground::None],
         'Guide: first size guide' => [[$front, $guide], Role::Guide, 4, Ground::SizeGuideView],
         'Guide: none' => [[$front], Role::Guide, null, Ground::None],
         'Swatch: the value’s own' => [[$front], Role::Swatch, null, Ground::None],
@@ -130,15 +136,16 @@ it('answers partial choices', function (array $choice, array $ids): void {
 })->with([
     'nothing: the opening SKU’s' => [[], [10, 11, 12, 13, 90]],
     'a color: what covers all its sizes' => [[1 => 11], [0, 1, 2, 3, 90]],
-    'a size: what covers all its colors' => [[2 => 24], [90]],
+    'a size: the opening color in that size' => [[2 => 24], [10, 11, 12, 13, 90]],
     'all' => [[1 => 11, 2 => 24], [0, 1, 2, 3, 90, 99]],
     'left out: seen as its color' => [[1 => 13, 2 => 21], [20, 21, 22, 23, 90]],
-    'unknown: as nothing chosen' => [[1 => 77], [10, 11, 12, 13, 90]],
 ]);
 
 it('shows what covers any where nothing covers all', function (): void {
     $placements = array_slice(smockPictures(), 0, 8);
-    expect(galleries(Samples::smock(), $placements)->forChoice(Combination::of([2 => 21]))->placementIds())->toBe([0, 1, 2, 3, 10, 11, 12, 13]);
+    expect(galleries(Samples::smock(), [...$placements, Samples::placement(50, Reach::fromArrays([[1 => [11], 2 => [21]]])), Samples::placement(51, Reach::fromArrays([[1 => [11], 2 => [22]]]))])->forChoice(Combination::of([1 => 13]))->placementIds())->toBe([]);
+    $bySize = [Samples::placement(50, Reach::fromArrays([[1 => [11], 2 => [21]]])), Samples::placement(51, Reach::fromArrays([[1 => [11], 2 => [22]]]))];
+    expect(galleries(Samples::smock(), $bySize)->forChoice(Combination::of([1 => 11]))->placementIds())->toBe([50, 51]);
 });
 
 it('is never empty before a choice while any picture is linked', function (): void {
@@ -151,7 +158,7 @@ it('is never empty before a choice while any picture is linked', function (): vo
 
 it('opens on the chosen SKU, else the first made and in stock, else the first made', function (array $stock, ?string $chosen, ?string $opens): void {
     $made = Samples::smock()->inOrder(array_map(Combination::fromKey(...), array_keys($stock)));
-    expect(Opening::cell($made, $stock, $chosen === null ? null : Combination::fromKey($chosen))?->key)->toBe($opens);
+    expect((new Opening(Samples::smock(), $made, $stock, $chosen === null ? null : Combination::fromKey($chosen)))->cell()?->key)->toBe($opens);
 })->with([
     [['1:12,2:21' => 3, '1:11,2:22' => 4, '1:11,2:21' => 0], null, '1:11,2:22'],
     [['1:12,2:21' => 0, '1:11,2:22' => 0], null, '1:11,2:22'],
@@ -165,9 +172,9 @@ it('opens within the values that shoppers find chosen, as far as a made SKU has 
     $made = $matrix->inOrder($matrix->offered());
     $stock = array_fill_keys(array_map(fn (Combination $cell): string => $cell->key, $made), 5);
     $stock['1:13,2:21'] = 0;
-    $found = Opening::choice($matrix, $made, $openings);
-    expect($found->key)->toBe($choice)
-        ->and(Opening::cell($made, $stock, null, $found)?->key)->toBe($opens);
+    $opening = new Opening($matrix, $made, $stock, null, $openings);
+    expect($opening->choice()->key)->toBe($choice)
+        ->and($opening->cell()?->key)->toBe($opens);
 })->with([
     'none' => [[], '', '1:11,2:21'],
     'a color' => [[1 => 13], '1:13', '1:13,2:22'],
@@ -205,7 +212,7 @@ it('matches the other colors to one', function (): void {
     $matrix = Samples::smock(['Moss', 'Clay'], ['S']);
     $cells = $matrix->offered();
     $galleries = galleries($matrix, $placements);
-    $order = (new Order())->matchedTo($cells[0], $placements, $cells, $galleries);
+    $order = (new Order())->matchedTo($cells[0], $placements, $cells, $galleries)->order;
     expect(array_values(array_intersect($order, [1, 2, 3, 4])))->toBe([1, 2, 3, 4])
         ->and(array_values(array_intersect($order, [5, 6, 7, 8])))->toBe([8, 5, 6, 7]);
 });
@@ -223,7 +230,7 @@ it('tells there, shared and missing for each picture combination and view', func
     expect($coverage->rows['1:11']->views)->toBe(['front' => Cover::There, 'back' => Cover::Missing, 'detail' => Cover::Shared, 'size guide' => Cover::Shared])
         ->and($coverage->rows['1:12']->views['front'])->toBe(Cover::Missing)
         ->and($coverage->rows['1:12']->missing())->toBe([View::Front, View::Back])
-        ->and($coverage->rows['1:11']->has())->toBe(3)
+        ->and($coverage->rows['1:11']->inWords())->toBe('2 of 2 required · 1 of 2 wanted')
         ->and($coverage->percent())->toBe(75);
 });
 

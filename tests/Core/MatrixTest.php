@@ -8,17 +8,18 @@ use Core\Matrix\AxisKind;
 use Core\Matrix\AxisWithoutValues;
 use Core\Matrix\Combination;
 use Core\Matrix\DoubleValue;
-use Core\Matrix\EditDistance;
 use Core\Matrix\Factor;
+use Core\Matrix\KnownValues;
 use Core\Matrix\Matrix;
 use Core\Matrix\MatrixChange;
 use Core\Matrix\MatrixTooLarge;
-use Core\Matrix\Name;
 use Core\Matrix\UnreadableKey;
 use Core\Matrix\Value;
 use Core\Matrix\ValueReader;
 use Core\Matrix\ValueToChoose;
 use Core\Reach\Reach;
+use Core\Text\EditDistance;
+use Core\Text\Name;
 use Tests\Core\Samples;
 
 function bigAxis(int $id, int $values): Axis
@@ -96,8 +97,8 @@ it('asks for a home, a survivor and at least one value', function (): void {
 });
 
 it('reads values typed in one go', function (): void {
-    $read = (new ValueReader())->read("Moss, clay|Slate;Oat\tInk\n Moss ,, MOSS", AxisKind::Color, ['Moss', 'Clay']);
-    expect($read->values)->toBe(['Moss', 'Clay', 'Slate', 'Oat', 'Ink'])
+    $read = (new ValueReader())->read("Moss, clay|Slate;Oat\tInk\n Moss ,, MOSS", AxisKind::Color, new KnownValues([1 => 'Moss', 2 => 'Clay']));
+    expect($read->labels())->toBe(['Moss', 'Clay', 'Slate', 'Oat', 'Ink'])
         ->and(array_map(fn ($double): string => $double->typed, $read->doubles))->toBe(['Moss', 'MOSS'])
         ->and($read->nearMisses)->toBe([]);
 });
@@ -108,8 +109,8 @@ it('folds full-width letters and odd spaces', function (): void {
 });
 
 it('offers the library value that a typed one is close to, and does not replace it', function (string $typed, AxisKind $kind, array $library, ?string $close): void {
-    $read = (new ValueReader())->read($typed, $kind, $library);
-    expect($read->values)->toBe([$typed])
+    $read = (new ValueReader())->read($typed, $kind, new KnownValues($library, [], [], $kind));
+    expect($read->labels())->toBe([$typed])
         ->and($read->nearMisses[0]->known ?? null)->toBe($close);
 })->with([
     'size by another name' => ['Lg', AxisKind::Size, ['S', 'M', 'L'], 'L'],

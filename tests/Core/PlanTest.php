@@ -84,8 +84,9 @@ it('drops an axis and adds it again: the retired ones return to their own cells'
 it('gives a cell to the made SKU where a retired one wants it too', function (): void {
     $plain = Samples::smock(['Moss'], ['S']);
     $styled = Samples::smock(['Moss'], ['S'], ['Buttoned', 'Pullover']);
-    $dropped = Samples::changed($styled, $plain, Samples::built($styled), survivors: [3 => 31]);
-    $again = Samples::changed($plain, $styled, $dropped, homes: [3 => 32]);
+    $drop = new MatrixChange($styled, $plain, survivors: [3 => 31]);
+    $dropped = Samples::applied((new Planner())->plan($drop, Samples::built($styled)), Samples::built($styled));
+    $again = Samples::changed($drop->to, $styled, $dropped, homes: [3 => 32]);
     expect(Samples::made($again))->toBe(['1:11,2:21,3:31' => 3, '1:11,2:21,3:32' => 1]);
 });
 
@@ -96,7 +97,7 @@ it('turns a product without axes into one with axes and back', function (): void
     $grown = Samples::changed($none, $some, $skus, homes: [1 => 12, 2 => 21]);
     expect(Samples::made($grown)['1:12,2:21'])->toBe(1)->and($grown)->toHaveCount(4);
     $back = Samples::changed($some, $none, $grown, survivors: [1 => 12, 2 => 21]);
-    expect(Samples::made($back))->toBe(['' => 1]);
+    expect(Samples::made($back, $none))->toBe(['' => 1]);
 });
 
 it('retires cells left out, and a later build does not bring them back', function (): void {
@@ -109,23 +110,45 @@ it('retires cells left out, and a later build does not bring them back', functio
         ->and(Samples::made(Samples::changed($fewer, $more, $skus)))->not->toHaveKey('1:11,2:24');
 });
 
-it('carries reaches: a limit to the survivor falls, a limit to another value lies dormant', function (): void {
+it('rewrites no reach as an axis goes: a limit to the survivor says nothing meanwhile, one to another value sleeps, and both wake', function (): void {
     $styled = Samples::smock(styles: ['Buttoned', 'Pullover']);
     $change = new MatrixChange($styled, Samples::smock(), survivors: [3 => 31]);
-    $carried = fn (array $clauses): Reach => $change->carryReach(Reach::fromArrays($clauses));
-    expect($carried([[1 => [11], 3 => [31]]])->equals(Reach::fromArrays([[1 => [11]]])))->toBeTrue()
-        ->and($carried([[1 => [11], 3 => [32]]])->activeIn($change->to)->isNothing())->toBeTrue()
-        ->and($carried([[1 => [11], 3 => [31, 32]]])->equals(Reach::fromArrays([[1 => [11]]])))->toBeTrue()
-        ->and($carried([[1 => [12]]])->equals(Reach::fromArrays([[1 => [12]]])))->toBeTrue();
+    $again = new MatrixChange($change->to, $styled, homes: [3 => 31]);
+    $now = fn (array $clauses): Reach => $change->carryReach(Reach::fromArrays($clauses))->activeIn($change->to);
+
+    expect($now([[1 => [11], 3 => [31]]])->equals(Reach::fromArrays([[1 => [11]]])))->toBeTrue()
+        ->and($now([[1 => [11], 3 => [32]]])->isNothing())->toBeTrue()
+        ->and($now([[1 => [11], 3 => [31, 32]]])->equals(Reach::fromArrays([[1 => [11]]])))->toBeTrue()
+        ->and($now([[1 => [12]]])->equals(Reach::fromArrays([[1 => [12]]])))->toBeTrue();
+    $narrow = Reach::fromArrays([[1 => [11], 3 => [31]], [2 => [21], 3 => [32]]]);
+    expect($again->carryReach($change->carryReach($narrow))->equals($narrow))->toBeTrue();
 });
 
-it('carries left-out rules over a dropped axis, and wakes them with it', function (): void {
-    $rule = Reach::fromArrays([[2 => [24], 3 => [31]], [2 => [21], 3 => [32]]]);
+it('lets pictures go with the SKUs where these come back to another value than they stood at', function (): void {
+    $styled = Samples::smock(styles: ['Buttoned', 'Pullover']);
+    $change = new MatrixChange($styled, Samples::smock(), survivors: [3 => 31]);
+    $again = new MatrixChange($change->to, $styled, homes: [3 => 32]);
+
+    expect($again->carryReach(Reach::fromArrays([[1 => [11], 3 => [31]]]))->equals(Reach::fromArrays([[1 => [11], 3 => [31, 32]]])))->toBeTrue();
+});
+
+it('leaves out, as an axis goes, only what was left out of all that collapses, and wakes the rules with it (cells that others sold were left out)', function (): void {
+    $rule = Reach::fromArrays([[2 => [24], 3 => [31]], [2 => [21], 3 => [31, 32]], [2 => [22]]]);
     $styled = Samples::smock(styles: ['Buttoned', 'Pullover'], leftOut: $rule);
     $change = new MatrixChange($styled, Matrix::of(Samples::smock()->axes, $rule), survivors: [3 => 31]);
-    expect($change->to->isOffered(Combination::of([1 => 11, 2 => 24])))->toBeFalse()
-        ->and($change->to->isOffered(Combination::of([1 => 11, 2 => 21])))->toBeTrue()
-        ->and(Matrix::of($styled->axes, $change->to->leftOut)->isOffered(Combination::of([1 => 11, 2 => 21, 3 => 32])))->toBeFalse();
+    $sells = fn (int $size): bool => $change->to->isOffered(Combination::of([1 => 11, 2 => $size]));
+
+    expect([$sells(24), $sells(21), $sells(22), $sells(23)])->toBe([true, false, false, true])
+        ->and((new MatrixChange($change->to, Matrix::of($styled->axes, $change->to->leftOut), homes: [3 => 31]))->to->leftOut->equals($rule))->toBeTrue();
+
+    // What only the other style was sold in keeps its SKU, with its stock.
+    $skus = Samples::built($styled);
+    $pullover = Samples::made($skus)['1:11,2:24,3:32'];
+    $after = Samples::applied((new Planner())->plan($change, $skus), $skus);
+    expect(Samples::made($after, $change->to)['1:11,2:24'])->toBe($pullover);
+    // And goes back to its own value as the axis returns.
+    $again = new MatrixChange($change->to, Matrix::of($styled->axes, $change->to->leftOut), homes: [3 => 31]);
+    expect(Samples::applied((new Planner())->plan($again, $after), $after))->toEqual($skus);
 });
 
 /* Laws, on random matrices. */

@@ -133,7 +133,7 @@ it('plans a merge, a new value and a dropped axis in one change, and fills every
     $skus = Samples::built($from);
     $plan = (new Core\Matrix\Planner())->plan($change, $skus);
     $after = Samples::applied($plan, $skus);
-    expect(array_keys(Samples::made($after)))->toEqualCanonicalizing(array_map(fn ($cell): string => $cell->key, $change->to->offered()))
+    expect(array_keys(Samples::made($after, $change->to)))->toEqualCanonicalizing(array_map(fn ($cell): string => $cell->key, $change->to->offered()))
         ->and(Samples::stock($after))->toBe(Samples::stock($skus))
         ->and((new Core\Matrix\Planner())->plan(new MatrixChange($change->to, $change->to), $after)->isEmpty())->toBeTrue();
     foreach ($plan->collapses as $collapse) {

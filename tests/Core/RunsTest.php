@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 use Core\Codes\ValueCode;
 use Core\Matrix\AxisKind;
+use Core\Matrix\KnownValues;
 use Core\Matrix\ValueReader;
 use Core\Sizes\SizeOrder;
 use Core\Sizes\SizeRun;
@@ -19,7 +20,8 @@ it('orders sizes by the run that has them all, else as sizes are read', function
     [['king', 'DOUBLE'], ['DOUBLE', 'king']],
     [['S', 'L'], ['L', 'S']],
     [['S', 'XL', 'L'], ['S', 'L', 'XL']],
-    [['King', 'S'], ['S', 'King']],
+    [['King', 'S'], ['King', 'S']],
+    [['90 x 190', 'King', 'Single', '80 x 200'], ['80 x 200', '90 x 190', 'Single', 'King']],
     [[], []],
 ]);
 
@@ -30,10 +32,15 @@ it('sorts any part of a run as the run stands', function (int $seed): void {
     expect((new SizeOrder())->sort($random->shuffleArray($part), [new SizeRun('Run', $all)]))->toBe($part);
 })->with(range(1, 40));
 
-it('offers the value that another word means', function (): void {
-    $read = (new ValueReader())->read('olive, Moss, Umber', AxisKind::Color, ['Moss', 'Clay'], ['olive' => 'Moss']);
-    expect($read->values)->toBe(['olive', 'Moss', 'Umber'])
-        ->and(array_map(fn ($near): string => "{$near->typed} > {$near->known}", $read->nearMisses))->toBe(['olive > Moss']);
+it('takes another word for the value it means, and says so', function (): void {
+    $known = new KnownValues([1 => 'Moss', 2 => 'Clay'], [], [[1, 'olive'], [1, 'Moos']], AxisKind::Color);
+    $read = (new ValueReader())->read('olive, Umber, Moos, Moss', AxisKind::Color, $known);
+
+    expect($read->labels())->toBe(['Moss', 'Umber'])
+        ->and($read->values[0]->id)->toBe(1)
+        ->and($read->otherWords[0]->inWords())->toBe('“olive” is another word for Moss.')
+        ->and(array_map(fn ($double): string => $double->typed, $read->doubles))->toBe(['Moos', 'Moss'])
+        ->and($read->nearMisses)->toBe([]);
 });
 
 it('gives thousands of values codes of their own', function (): void {

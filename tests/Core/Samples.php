@@ -128,9 +128,12 @@ final class Samples
             $states[$sku->id] = SkuState::Retired;
             $retiredAt[$sku->id] = $now;
         }
+        foreach ($plan->firstToReturn as $id) {
+            $retiredAt[$id] = $now;
+        }
         foreach ($plan->stockMoves as $move) {
             $stock[$move->fromSkuId] -= $move->units;
-            $stock[$move->toSkuId] += $move->units;
+            $stock[$move->toSkuId] = ($stock[$move->toSkuId] ?? 0) + $move->units;
         }
         $after = array_map(fn (int $id): StandingSku => new StandingSku($id, $cells[$id], $states[$id], $stock[$id], $retiredAt[$id]), array_keys($cells));
         foreach ($plan->make as $cell) {
@@ -154,19 +157,20 @@ final class Samples
     /** @param  list<StandingSku>  $skus */
     public static function stock(array $skus): int
     {
-        return array_sum(array_map(fn (StandingSku $sku): int => $sku->stock, $skus));
+        return array_sum(array_map(fn (StandingSku $sku): int => $sku->stock ?? 0, $skus));
     }
 
     /**
      * @param  list<StandingSku>  $skus
+     * @param  ?Matrix  $matrix  where they lie; without one their combinations count, with what sleeps of them
      * @return array<string, int> made cell's key => SKU id
      */
-    public static function made(array $skus): array
+    public static function made(array $skus, ?Matrix $matrix = null): array
     {
         $made = [];
         foreach ($skus as $sku) {
             if ($sku->state === SkuState::Made) {
-                $made[$sku->cell->key] = $sku->id;
+                $made[($matrix === null ? $sku->cell : $matrix->place($sku->cell))?->key] = $sku->id;
             }
         }
         ksort($made);

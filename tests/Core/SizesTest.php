@@ -25,7 +25,7 @@ it('puts sizes into their order, whatever order they were typed in', function (a
 ]);
 
 it('keeps mixed and unknown sizes as typed, after the known ones', function (): void {
-    expect((new SizeOrder())->sort(['Tall', 'L', '38', 'S', 'Petite', 'M']))->toBe(['S', 'M', 'L', 'Tall', '38', 'Petite'])
+    expect((new SizeOrder())->sort(['Tall', 'L', '38', 'S', 'Petite', 'M']))->toBe(['S', 'M', 'L', '38', 'Tall', 'Petite'])
         ->and((new SizeOrder())->sort(['King', 'Single']))->toBe(['King', 'Single']);
 });
 

@@ -2,8 +2,8 @@
 
 declare(strict_types=1);
 
-use Core\Matrix\Translations;
-use Core\Matrix\UnreadableTranslation;
+use Core\Text\Translations;
+use Core\Text\UnreadableTranslation;
 
 it('reads translations, one to a line, under canonical language tags', function (string $typed, array $byTag): void {
     expect(Translations::read($typed)->byTag)->toBe($byTag);

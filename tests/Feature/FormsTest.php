@@ -8,7 +8,7 @@ use App\Actions\ValueForm;
 use App\Catalog\Usage;
 use Core\Matrix\AxisDisplay;
 use Core\Matrix\AxisKind;
-use Core\Matrix\UnreadableTranslation;
+use Core\Text\UnreadableTranslation;
 
 /* What a person types of the library, read and refused. */
 

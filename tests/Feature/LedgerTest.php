@@ -28,9 +28,9 @@ it('remembers of an update only what changed, and nothing where nothing did', fu
     Shop::stocked();
     $id = (int) DB::table('skus')->min('id');
     $ledger = new Ledger();
-    $ledger->update('skus', [$id => ['stock' => 10, 'price' => '49.000']]);
+    $ledger->update('skus', [$id => ['stock' => 10, 'price' => '49.0000']]);
     expect($ledger->isEmpty())->toBeTrue();
-    $ledger->update('skus', [$id => ['stock' => 3, 'price' => '49.000']]);
+    $ledger->update('skus', [$id => ['stock' => 3, 'price' => '49.0000']]);
     expect($ledger->changes())->toEqual([new RowChange('skus', $id, ['stock' => 10], ['stock' => 3])]);
 });
 
@@ -72,9 +72,9 @@ it('takes back a column that somebody else did not touch', function (): void {
     $id = (int) DB::table('skus')->min('id');
     $ledger = new Ledger();
     $ledger->update('skus', [$id => ['stock' => 3]]);
-    DB::table('skus')->where('id', $id)->update(['price' => '77.000']);
+    DB::table('skus')->where('id', $id)->update(['price' => '77.0000']);
     (new Ledger())->apply(inverses($ledger));
-    expect(skuRows()[$id]['stock'])->toBe(10)->and(skuRows()[$id]['price'])->toBe('77.000');
+    expect(skuRows()[$id]['stock'])->toBe(10)->and(skuRows()[$id]['price'])->toBe('77.0000');
 });
 
 it('packs changes and reads them again, with every kind of value', function (): void {

@@ -66,12 +66,12 @@ it('removes a value and adds it again: same SKUs, codes, stock and pictures; eac
     expect($shop->state())->toBe($again);
 });
 
-it('leaves a picture where somebody placed it meanwhile, when its value returns', function (): void {
+it('keeps a sleeping link when somebody links the picture elsewhere meanwhile (linking anew replaced it)', function (): void {
     $shop = Shop::stocked();
     $shop->axes(['Color' => 'Moss, Slate', 'Size' => 'S, M, L, XL']);
     app(LinkPhotos::class)->run($shop->change(), [$shop->placement('Clay detail.jpg')], $shop->token(['Color' => 'Moss']));
     $shop->axes(['Color' => 'Moss, Clay, Slate', 'Size' => 'S, M, L, XL']);
-    expect($shop->files(['Color' => 'Clay']))->toBe(['Clay front.jpg', 'Clay back.jpg', 'Clay worn.jpg', 'guide.jpg'])
+    expect($shop->files(['Color' => 'Clay']))->toBe(['Clay front.jpg', 'Clay back.jpg', 'Clay worn.jpg', 'Clay detail.jpg', 'guide.jpg'])
         ->and($shop->files(['Color' => 'Moss']))->toContain('Clay detail.jpg');
 });
 
@@ -156,7 +156,7 @@ it('refuses what cannot be, in words, and leaves everything as it was', function
     'an axis without values' => [fn (Shop $shop) => $shop->axes(['Color' => 'Moss', 'Size' => ' , ']), AxisWithoutValues::class, 'Size has no value'],
     'an axis twice' => [fn (Shop $shop) => $shop->axes(['Color' => 'Moss', 'color ' => 'Clay']), Refused::class, 'stands twice'],
     'values without an axis' => [fn (Shop $shop) => $shop->axes(['' => 'S, M']), Refused::class, 'give the axis a name'],
-    'a code another product has' => [fn (Shop $shop) => $shop->axes(['Color' => 'Moss, Clay, Slate, Oat', 'Size' => 'S, M, L, XL']), Core\Codes\CodeClash::class, '“SMOCK-OAT-S” would be the code of a SKU of Potting smock and of Oat, S'],
+    'a code another product has' => [fn (Shop $shop) => $shop->axes(['Color' => 'Moss, Clay, Slate, Oat', 'Size' => 'S, M, L, XL']), Core\Codes\CodeNotFree::class, '“SMOCK-OAT-S” for Oat, S is the code of a SKU of Potting smock already. Give it another, such as SMOCK-OAT-S-2'],
     'a missing comma' => [fn (Shop $shop) => $shop->axes(['Color' => str_repeat('Moss ', 30)]), Refused::class, 'Is a comma missing?'],
 ]);
 
@@ -167,7 +167,7 @@ it('tells the later of two people what changed, and writes nothing for them', fu
     app(SetStock::class)->run($shop->change(), '*', '5');
     $before = $shop->state();
     expect(fn () => app(SetStock::class)->run(new Change($other, $shop->product->id, $stale), '*', '9'))
-        ->toThrow(Stale::class, 'Stock of 12 SKUs set to 5');
+        ->toThrow(Stale::class, 'Stock of the whole product set to 5 (was 10)');
     expect($shop->state())->toBe($before);
 });
 

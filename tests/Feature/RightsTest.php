@@ -103,7 +103,7 @@ it('sends who is signed out to sign in, also from a part of a page', function ()
 it('forgets nothing of what is typed when a product is refused', function (): void {
     $shop = Shop::open();
     $this->actingAs($shop->user)->from('/')->post('/products', ['name' => 'Second', 'code' => 'smock'])->assertRedirect('/');
-    $this->get('/')->assertSee('Potting smock has the code SMOCK. Choose another.')->assertSee('value="Second"', false);
+    $this->get('/')->assertSee('smock is the code of Potting smock. Choose another.')->assertSee('value="Second"', false);
     $this->from('/')->post('/products', ['name' => '', 'code' => 'bad code!'])->assertSessionHasErrors(['name', 'code']);
     expect(DB::table('products')->count())->toBe(1);
 });

@@ -9,6 +9,7 @@ use App\Http\Views\PreviewOption;
 use App\Http\Views\PreviewView;
 use App\Http\Views\ValueNames;
 use Core\Gallery\Role;
+use Core\Gallery\UnknownChoice;
 use Core\Gallery\View;
 use Illuminate\Support\Facades\DB;
 use Tests\Shop;
@@ -81,13 +82,15 @@ it('shows a range of prices until one SKU is chosen', function (): void {
         ->and(met($shop, ['Size' => 'S', 'Color' => 'Clay'])->price())->toBe('49.00');
 });
 
-it('unchooses what is chosen again, and forgets what is not a value of the product', function (): void {
+it('unchooses what is chosen again, and refuses what is not a value of the product (it answered with the first value’s gallery)', function (): void {
     $shop = Shop::stocked();
     $preview = met($shop, ['Color' => 'Moss', 'Size' => 'S']);
     $moss = $preview->options($preview->loaded->matrix->axes[0])[0];
     expect($moss->isChosen)->toBeTrue()->and($moss->choice)->toBe($shop->token(['Size' => 'S']));
-    $strange = new PreviewView($shop->loaded(), '998:999,'.$shop->token(['Color' => 'Clay']), false, ValueNames::of($shop->loaded()->matrix, ''));
-    expect($strange->choice->key)->toBe($shop->token(['Color' => 'Clay']));
+    $color = $shop->id('Color');
+    foreach (['99999998:99999999,'.$shop->token(['Color' => 'Clay']) => 'does not differ', "{$color}:99999999" => 'is no Color of this product'] as $key => $why) {
+        expect(fn () => new PreviewView($shop->loaded(), $key, false, ValueNames::of($shop->loaded()->matrix, '')))->toThrow(UnknownChoice::class, $why);
+    }
 });
 
 it('shows the Swatch picture of a color where there is one, and the Lead as a picture swatch', function (): void {

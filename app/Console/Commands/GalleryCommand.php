@@ -10,11 +10,12 @@ use App\Catalog\LoadedProduct;
 use App\Catalog\ProductLoader;
 use App\Catalog\SkuRow;
 use App\Models\Product;
+use Core\CoreException;
 use Illuminate\Console\Command;
 
 final class GalleryCommand extends Command
 {
-    protected $signature = 'slate:gallery {product : The product’s code} {--sku= : Only this SKU} {--choose= : A partial choice, such as "Color=Moss"} {--json : Print JSON}';
+    protected $signature = 'slate:gallery {product : The product’s code} {--sku= : Only this SKU, retired or not} {--choose=* : A partial choice, such as "Color=Moss"; once for each axis} {--json : Print JSON}';
 
     protected $description = 'The galleries and roles of a product, with reasons';
 
@@ -29,7 +30,7 @@ final class GalleryCommand extends Command
         $loaded = $loader->load($product);
         try {
             $galleries = $this->galleries($loaded, $report);
-        } catch (Refused $refused) {
+        } catch (Refused|CoreException $refused) {
             $this->components->error($refused->getMessage());
 
             return 2;
@@ -44,13 +45,13 @@ final class GalleryCommand extends Command
     /** @return list<array<string, mixed>> */
     private function galleries(LoadedProduct $loaded, GalleryReport $report): array
     {
-        if ($this->option('choose') !== null) {
+        if ($this->option('choose') !== []) {
             return [$report->choice($loaded, $this->option('choose'))];
         }
         $wanted = $this->option('sku');
-        $skus = array_filter($loaded->made, fn (SkuRow $sku): bool => $wanted === null || strcasecmp($sku->code, $wanted) === 0);
+        $skus = $wanted === null ? $loaded->made : array_filter($loaded->skus, fn (SkuRow $sku): bool => strcasecmp($sku->code, $wanted) === 0);
         if ($skus === []) {
-            throw new Refused($wanted === null ? "{$loaded->product->name} has no SKU on offer." : "{$loaded->product->name} has no SKU {$wanted} on offer.");
+            throw new Refused($wanted === null ? "{$loaded->product->name} has no SKU on offer." : "{$loaded->product->name} has no SKU {$wanted}.");
         }
 
         return array_map(fn (SkuRow $sku): array => $report->sku($loaded, $sku), array_values($skus));
@@ -61,7 +62,7 @@ final class GalleryCommand extends Command
     {
         foreach ($galleries as $gallery) {
             $this->newLine();
-            $this->line(trim(($gallery['sku'] ?? '').'  '.implode(', ', (array) $gallery['choice'])));
+            $this->line(trim(($gallery['sku'] ?? '').'  '.implode(', ', (array) $gallery['choice'])).(($gallery['state'] ?? '') === 'retired' ? '  (retired: not on offer)' : '').$this->filledIn($gallery));
             $this->table(['', 'Picture', 'View', 'Linked to', 'Roles'], array_map(
                 fn (array $entry, int $at): array => [$at + 1, $entry['file'], $entry['view'] ?? '', $entry['reach_words'], implode(', ', $entry['roles'])],
                 $gallery['gallery'],
@@ -71,5 +72,13 @@ final class GalleryCommand extends Command
                 $this->line(sprintf('  %-7s %s  %s', $role, $answer['file'] ?? '–', $answer['reason']));
             }
         }
+    }
+
+    /** @param  array<string, mixed>  $gallery */
+    private function filledIn(array $gallery): string
+    {
+        $values = implode(', ', (array) ($gallery['shown_with'] ?? []));
+
+        return $values === '' ? '' : "  (shown in {$values})";
     }
 }

@@ -4,12 +4,16 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Actions\ChangeCurrency;
 use App\Actions\EditDetails;
 use App\Actions\EditFacts;
+use App\Catalog\CurrencyPlan;
 use App\Catalog\ProductLoader;
 use App\Http\BoardRequest;
 use App\Models\Product;
 use App\Models\ShotListRecord;
+use Core\Pricing\Currency;
+use Core\Pricing\UnknownCurrency;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\Response;
 use Illuminate\Validation\Rule;
@@ -35,13 +39,11 @@ final class DetailsController
                 'description' => ['nullable', 'string', 'max:20000'],
                 'brand' => ['nullable', 'string', 'max:80'],
                 'category' => ['nullable', 'string', 'max:200'],
-                'currency' => ['required', 'string', 'regex:/^[A-Z]{3}$/'],
                 'shot_list_id' => ['nullable', 'integer', 'exists:shot_lists,id'],
                 default => ['nullable', 'string', 'max:40'],
             },
         ], [
             'value.required' => 'The '.(EditDetails::FIELDS[$request->input('field')] ?? 'field').' cannot be empty.',
-            'value.regex' => 'A currency is three letters, such as EUR.',
             'value.max' => 'That is longer than this field can hold (:max characters).',
         ]);
         $field = $request->string('field')->toString();
@@ -54,6 +56,27 @@ final class DetailsController
         $action->run($request->change(), $field, $value);
 
         return response()->view('details.kept', ['product' => $request->product()->refresh()]);
+    }
+
+    /** What becomes of the prices in another currency. */
+    public function currency(BoardRequest $request): View
+    {
+        $loaded = $this->loader->load($request->product());
+        $code = $request->string('code', $request->product()->currency)->toString();
+        try {
+            [$plan, $problem] = [new CurrencyPlan($loaded, Currency::of($code)), ''];
+        } catch (UnknownCurrency $unknown) {
+            [$plan, $problem] = [null, $unknown->getMessage()];
+        }
+
+        return view('details.currency', ['product' => $request->product(), 'code' => $code, 'plan' => $plan, 'problem' => $problem, 'round' => $request->boolean('round')]);
+    }
+
+    public function changeCurrency(BoardRequest $request, ChangeCurrency $action): Response
+    {
+        $action->run($request->change(), $request->string('code')->toString(), $request->boolean('round'));
+
+        return response('', 204, ['HX-Refresh' => 'true']);
     }
 
     public function setFact(BoardRequest $request, EditFacts $action): Response

@@ -10,6 +10,8 @@ use App\Actions\LeaveOutCells;
 use App\Actions\MatrixChoices;
 use App\Actions\ReorderValues;
 use App\Catalog\DraftAxis;
+use App\Catalog\DraftValue;
+use App\Catalog\LoadedProduct;
 use App\Catalog\ProductLoader;
 use App\Catalog\Selection;
 use App\Http\BoardRequest;
@@ -17,6 +19,8 @@ use App\Http\BoardResponder;
 use App\Http\Views\PlanView;
 use App\Http\Views\RulesView;
 use App\Http\Views\SetupView;
+use Core\Matrix\Value;
+use Core\Sizes\SizeOrder;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\Response;
 
@@ -50,7 +54,7 @@ final class MatrixController
     {
         $loaded = $this->loader->load($request->product());
         $selection = Selection::read($request->selected(), $loaded);
-        $planned = $action->plan($loaded, $selection->reach, $request->boolean('again'));
+        $planned = $action->plan($loaded, $selection->cells, $request->boolean('again'), $request->choices());
 
         return view('board.leave-out', [
             'product' => $request->product(),
@@ -62,7 +66,7 @@ final class MatrixController
 
     public function leaveOut(BoardRequest $request, LeaveOutCells $action): Response
     {
-        return $this->board->fragment($request, $action->run($request->change(), $request->selected(), $request->boolean('again')));
+        return $this->board->fragment($request, $action->run($request->change(), $request->selected(), $request->boolean('again'), $request->choices()));
     }
 
     /** The left-out rules of the product, and a new one as far as it is chosen. */
@@ -75,13 +79,20 @@ final class MatrixController
 
     public function leaveOutByRule(BoardRequest $request, LeaveOutCells $action): Response
     {
-        return $this->board->fragment($request, $action->byRule($request->change(), $request->ruleValues(), $request->boolean('again')));
+        return $this->board->fragment($request, $action->byRule($request->change(), $request->ruleValues(), $request->boolean('again'), $request->choices()));
     }
 
     public function arrange(BoardRequest $request, ArrangeBoard $action): Response
     {
         $action->run($request->user(), $this->loader->load($request->product()), $request->integer('axis'), $request->string('place')->toString());
         $request->request->remove('layer');
+
+        return $this->board->fragment($request);
+    }
+
+    public function fold(BoardRequest $request, ArrangeBoard $action): Response
+    {
+        $action->fold($request->user(), $request->boolean('folded'));
 
         return $this->board->fragment($request);
     }
@@ -94,42 +105,34 @@ final class MatrixController
     }
 
     /** @return list<DraftAxis> */
-    private function opened(BoardRequest $request, \App\Catalog\LoadedProduct $loaded): array
+    private function opened(BoardRequest $request, LoadedProduct $loaded): array
     {
-        $added = $request->string('add')->toString();
-        $removed = $request->integer('without');
         $drafts = [];
         foreach ($loaded->matrix->axes as $axis) {
-            $labels = [];
-            foreach ($axis->values as $value) {
-                if ($value->id !== $removed) {
-                    $labels[] = $value->label;
-                }
-            }
-            $sorted = (new \Core\Sizes\SizeOrder())->isSorted(array_map(fn ($value): string => $value->label, $axis->values));
-            if ($request->integer('axis') === $axis->id && $added !== '') {
-                $labels[] = $added;
-            }
-            $drafts[] = new DraftAxis($axis->name, implode(', ', $labels), ! $sorted);
+            $values = array_values(array_filter($axis->values, fn (Value $value): bool => $value->id !== $request->integer('without')));
+            $drafts[] = new DraftAxis(
+                $axis->name,
+                $request->integer('axis') === $axis->id ? $request->string('add')->toString() : '',
+                ! (new SizeOrder())->isSorted(array_map(fn (Value $value): string => $value->label, $axis->values)),
+                axisId: $axis->id,
+                values: array_map(DraftValue::of(...), $values),
+                key: "a{$axis->id}",
+            );
         }
         foreach ($loaded->facts as $fact) {
             if ($fact->id === $request->integer('fact')) {
-                $drafts[] = new DraftAxis($fact->name, $fact->value);
+                $drafts[] = new DraftAxis($fact->name, $fact->value, key: 'fact');
             }
         }
-        if ($drafts === []) {
-            $drafts[] = new DraftAxis('', '');
-        }
 
-        return $drafts;
+        return $drafts === [] ? [new DraftAxis('', '', key: 'new')] : $drafts;
     }
 
     /** @return list<DraftAxis> */
     private function drafts(BoardRequest $request): array
     {
-        /** @var array<array{name?: ?string, values?: ?string, dragged?: ?string, pictures?: ?string}> $rows */
         $rows = $request->input('axes', []);
 
-        return DraftAxis::fromForm(array_values($rows));
+        return DraftAxis::fromForm(is_array($rows) ? $rows : []);
     }
 }

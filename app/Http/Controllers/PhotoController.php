@@ -9,6 +9,7 @@ use App\Actions\DescribePhotos;
 use App\Actions\HidePhotos;
 use App\Actions\LinkPhotos;
 use App\Actions\OrderPhotos;
+use App\Actions\ReadPhotosAgain;
 use App\Actions\ReceivePhotos;
 use App\Actions\RemovePhotos;
 use App\Actions\UnlinkPhotos;
@@ -35,17 +36,29 @@ final class PhotoController
     {
     }
 
-    public function show(Request $request, Photo $photo, PhotoSize $size, PhotoStore $store): Response
+    /** A size that is missing is made again meanwhile; a sign stands in for it. */
+    public function show(Request $request, Photo $photo, PhotoSize $size, PhotoStore $store, ReadPhotosAgain $again): Response
     {
         $response = response('', 200, ['Content-Type' => 'image/jpeg']);
         $response->setEtag($photo->sha256.$size->value)->setPrivate()->setMaxAge(self::YEAR)->setImmutable();
         if ($response->isNotModified($request)) {
             return $response;
         }
-        $bytes = $store->disk()->get(PhotoStore::derivedPath($photo->sha256, $size));
-        abort_if($bytes === null, 404);
+        $bytes = $store->derived($photo, $size);
+        if ($bytes === null) {
+            $again->missing($photo);
+
+            return response((string) file_get_contents(resource_path('images/being-read.svg')), 200, ['Content-Type' => 'image/svg+xml', 'Cache-Control' => 'no-store', 'Retry-After' => '5']);
+        }
 
         return $response->setContent($bytes);
+    }
+
+    public function readAgain(BoardRequest $request, ReadPhotosAgain $action): Response
+    {
+        $action->run($request->user(), $request->product(), $request->placementIds());
+
+        return $this->board->fragment($request);
     }
 
     public function receive(BoardRequest $request, ReceivePhotos $action): JsonResponse
@@ -55,6 +68,7 @@ final class PhotoController
         $receipt = $action->run(
             new Change($request->user(), $request->product()->id, null, $request->input('batch')),
             $files,
+            $request->filled('onto') ? $request->string('onto')->toString() : null,
         );
 
         return response()->json(['taken' => $receipt->taken, 'known' => $receipt->known, 'refused' => $receipt->refused]);

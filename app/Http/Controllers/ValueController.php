@@ -71,7 +71,7 @@ final class ValueController
         $typed = $request->string('parts')->toString();
         [$plan, $problem] = trim($typed) === '' ? [null, ''] : $this->planned(fn (): PlanView => new PlanView(
             $loaded,
-            $action->plan($loaded, $value->id, $action->read($loaded, $value->id, $typed), $request->boolean('pictures')),
+            $action->plan($loaded, $value->id, $action->read($loaded, $value->id, $typed), $request->boolean('pictures'), $request->choices()),
         ));
 
         return view('board.split', $about + ['typed' => $typed, 'pictures' => $request->boolean('pictures'), 'plan' => $plan, 'problem' => $problem]);
@@ -79,7 +79,7 @@ final class ValueController
 
     public function split(BoardRequest $request, Product $product, LibraryValue $value, SplitValue $action): Response
     {
-        return $this->board->fragment($request, $action->run($request->change(), $value->id, $request->string('parts')->toString(), $request->boolean('pictures')));
+        return $this->board->fragment($request, $action->run($request->change(), $value->id, $request->string('parts')->toString(), $request->boolean('pictures'), $request->choices()));
     }
 
     /** The value that shoppers find chosen on an axis, or the SKU whose gallery opens the product. */

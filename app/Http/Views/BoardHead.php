@@ -14,6 +14,8 @@ final readonly class BoardHead
      * @param  ?string  $swatch  as stored; null where its axis has none
      * @param  array<string, Cover>  $views  coverage by view; empty without a shot list
      * @param  int  $rows  how many rows it spans
+     * @param  string  $words  what it selects, in words; empty where its label says it
+     * @param  list<string>  $required  the views that must not be missing
      */
     public function __construct(
         public string $key,
@@ -23,6 +25,8 @@ final readonly class BoardHead
         public ?string $swatch = null,
         public array $views = [],
         public int $rows = 1,
+        public string $words = '',
+        public array $required = [],
     ) {
     }
 }

@@ -10,13 +10,13 @@ use App\Http\Lens;
 use Core\Gallery\Coverage;
 use Core\Gallery\CoverageRow;
 use Core\Gallery\Entry;
+use Core\Gallery\View;
 use Core\Matrix\Arithmetic;
 use Core\Matrix\Axis;
 use Core\Matrix\AxisKind;
 use Core\Matrix\BoardLayout;
 use Core\Matrix\Combination;
 use Core\Matrix\Matrix;
-use Core\Pricing\Money;
 use Core\Reach\Clause;
 use Core\Reach\Reach;
 
@@ -37,7 +37,8 @@ final class BoardView
 
     private readonly Matrix $matrix;
 
-    private readonly ?Combination $opening;
+    /** Key of the cell that somebody chose to open the product. */
+    private readonly ?string $opensAt;
 
     /** @param  array<int, int>  $layers axis id => the one value looked at */
     public function __construct(
@@ -47,7 +48,7 @@ final class BoardView
         public readonly array $layers,
     ) {
         $this->matrix = $loaded->matrix;
-        $this->opening = $loaded->opening();
+        $this->opensAt = $loaded->hasChosenOpening() ? $loaded->opening()?->key : null;
         $this->pictures = new PictureLinks($loaded);
         $this->arithmetic = Arithmetic::of($loaded->matrix);
         $this->coverage = $loaded->coverage();
@@ -79,14 +80,16 @@ final class BoardView
         return $this->layers === [] ? 'Whole product' : 'All '.implode(', ', $this->matrix->choice(Combination::of($this->layers)));
     }
 
-    /** "57 SKUs of 60 cells, 3 left out" */
+    /** "57 SKUs of 60 cells, 3 left out"; "not built yet, 1 cell" */
     public function countInWords(): string
     {
         $made = count($this->loaded->made);
-        $words = number_format($made).($made === 1 ? ' SKU' : ' SKUs');
-        if ($made !== $this->arithmetic->cells) {
-            $words .= ' of '.number_format($this->arithmetic->cells).' cells';
-        }
+        $cells = number_format($this->arithmetic->cells).($this->arithmetic->cells === 1 ? ' cell' : ' cells');
+        $words = match (true) {
+            $made === 0 => "not built yet, {$cells}",
+            $made === $this->arithmetic->cells => number_format($made).($made === 1 ? ' SKU' : ' SKUs'),
+            default => number_format($made).($made === 1 ? ' SKU' : ' SKUs')." of {$cells}",
+        };
         if ($this->arithmetic->leftOut > 0) {
             $words .= ', '.number_format($this->arithmetic->leftOut).' left out';
         }
@@ -130,9 +133,14 @@ final class BoardView
             return new BoardHead(
                 Combination::of([$across->id => $value->id] + $fixed)->key,
                 $value->label,
-                $count.($count === 1 ? ' SKU' : ' SKUs'),
+                match ($count) {
+                    0 => $this->loaded->made === [] ? '' : 'no SKU',
+                    1 => '1 SKU',
+                    default => "{$count} SKUs",
+                },
                 $across->kind === AxisKind::Color,
                 $this->loaded->swatches[$value->id] ?? null,
+                words: implode(', ', $this->matrix->choice(Combination::of([$across->id => $value->id] + $fixed))),
             );
         }, $across->values);
     }
@@ -144,7 +152,7 @@ final class BoardView
         if ($down === null) {
             $cell = Combination::of([]);
 
-            return [new BoardRow(null, new BoardHead('*', $this->layout->across === null ? $this->loaded->product->name : 'SKU', views: $this->coverageOf($cell)->views ?? []), $this->cells($cell))];
+            return [new BoardRow(null, new BoardHead('*', $this->layout->across === null ? $this->loaded->product->name : 'SKU', $this->coverageOf($cell)?->inWords() ?? '', views: $this->coverageOf($cell)->views ?? [], required: $this->requiredViews()), $this->cells($cell))];
         }
         $open = array_values(array_filter($this->layout->layers, fn (Axis $axis): bool => ! isset($this->layers[$axis->id])));
         $parts = Matrix::of($open);
@@ -158,11 +166,13 @@ final class BoardView
                 $head = fn (Combination $of, string $label, int $span): BoardHead => new BoardHead(
                     $of->key,
                     $label,
-                    $row === null || ($open !== [] && $span > 1) ? '' : "{$row->has()} of ".count($row->views).' views',
+                    $row === null || ($open !== [] && $span > 1) ? '' : $row->inWords(),
                     $down->kind === AxisKind::Color && $of === $outer,
                     $of === $outer ? $this->loaded->swatches[$value->id] ?? null : null,
                     $span > 1 ? [] : $row->views ?? [],
                     $span,
+                    implode(', ', $this->matrix->choice($of)),
+                    $this->requiredViews(),
                 );
                 $rows[] = $open === []
                     ? new BoardRow(null, $head($outer, $value->label, 1), $this->cells($part))
@@ -175,6 +185,12 @@ final class BoardView
         }
 
         return $rows;
+    }
+
+    /** @return list<string> */
+    private function requiredViews(): array
+    {
+        return array_map(fn (View $view): string => $view->value, $this->loaded->shotList->required ?? []);
     }
 
     private function coverageOf(Combination $part): ?CoverageRow
@@ -211,7 +227,7 @@ final class BoardView
             Lens::Photos => $this->photoCell($cell, $place),
             Lens::Codes => new BoardCell($cell->key, 'made', $place, text: $sku->code),
             Lens::Prices => $this->priceCell($sku, $place),
-            Lens::Stock => new BoardCell($cell->key, 'made', $place, text: number_format($sku->stock), note: $sku->stock === 0 ? 'sold out' : ''),
+            Lens::Stock => new BoardCell($cell->key, 'made', $place, text: $sku->stock === null ? '–' : number_format($sku->stock), note: $sku->stock === null ? 'not counted' : ($sku->isSoldOut() ? 'sold out' : '')),
         };
     }
 
@@ -241,7 +257,7 @@ final class BoardView
     /** Whether somebody chose this SKU as the one that shoppers see first. */
     private function isOpening(Combination $cell): bool
     {
-        return $this->loaded->product->opening_cell !== null && $this->opening?->key === $cell->key;
+        return $this->opensAt === $cell->key;
     }
 
     /** Whether a picture is there for some values of an axis only that does not change pictures, such as one size. */
@@ -264,7 +280,7 @@ final class BoardView
             $sku->cell->key,
             'made',
             $place,
-            text: $price === null ? '–' : Money::show($price, $this->loaded->product->currency),
+            text: $price?->shown() ?? '–',
             note: $sku->price === null ? '' : 'own',
             warns: $price === null,
         );

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace App\Http\Views;
 
+use App\Catalog\StockCount;
+
 /** A product in the catalog's list. */
 final readonly class CatalogRow
 {
@@ -26,7 +28,7 @@ final readonly class CatalogRow
         public int $unlinked,
         public ?int $percent,
         public string $prices,
-        public int $stock,
+        public StockCount $stock,
     ) {
     }
 }

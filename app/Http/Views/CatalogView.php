@@ -6,6 +6,7 @@ namespace App\Http\Views;
 
 use App\Catalog\LoadedProduct;
 use App\Catalog\ProductLoader;
+use App\Catalog\StockCount;
 use App\Media\PhotoSize;
 use App\Models\Product;
 use App\Models\ShotListRecord;
@@ -13,7 +14,6 @@ use Core\Gallery\Role;
 use Core\Matrix\Arithmetic;
 use Core\Matrix\AxisKind;
 use Core\Matrix\Combination;
-use Core\Pricing\Money;
 use Illuminate\Support\Facades\DB;
 
 /** The products as rows: only those of the page are loaded. */
@@ -102,8 +102,8 @@ final class CatalogView
             count($loaded->placements) - $tray,
             $tray,
             $loaded->coverage()?->percent(),
-            Money::range(array_values(array_filter(array_map($loaded->price(...), array_values($loaded->made)))), $loaded->product->currency),
-            array_sum(array_map(fn ($sku): int => $sku->stock, $loaded->made)),
+            $loaded->prices($loaded->made),
+            new StockCount($loaded->made),
         );
     }
 }

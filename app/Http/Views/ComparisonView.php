@@ -47,6 +47,6 @@ final readonly class ComparisonView
 
     public function point(?HistoryEntry $entry): string
     {
-        return $entry === null ? 'as it is now' : "after “{$entry->words}”, {$entry->created_at->format('j M Y H:i')}, {$entry->user->name}";
+        return $entry === null ? 'as it is now' : "after “{$entry->words}”, {$entry->at('j M Y H:i')}, {$entry->user->name}";
     }
 }

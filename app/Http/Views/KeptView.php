@@ -25,7 +25,7 @@ final readonly class KeptView
         $last = HistoryEntry::query()->where('product_id', $kept->keptProductId())->whereNull('undone_at')->latest('id')->first(['id', 'words', 'created_at']);
 
         return new self(
-            $last?->created_at->format('H:i') ?? '',
+            $last?->at('H:i') ?? '',
             $last->words ?? '',
             UndoRedo::nextUndo($kept->keptProductId(), $user->id)?->words,
             UndoRedo::nextRedo($kept->keptProductId(), $user->id)?->words,

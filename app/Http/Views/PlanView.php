@@ -7,9 +7,9 @@ namespace App\Http\Views;
 use App\Catalog\LoadedProduct;
 use App\Catalog\PlannedChange;
 use App\Catalog\SkuRow;
+use Core\Codes\CodeClash;
 use Core\Matrix\Arithmetic;
 use Core\Matrix\Collapse;
-use Core\Pricing\Money;
 
 /** What a planned change will do, as it is shown before it runs. */
 final readonly class PlanView
@@ -56,17 +56,19 @@ final readonly class PlanView
         if ($plan->revive !== []) {
             $remarks[] = 'Back as they were: '.$this->named(array_map(fn (int $id): string => $this->skus[$id]->code, $plan->revive)).'.';
         }
-        if ($this->planned->toTray !== []) {
-            $remarks[] = 'Back to the tray: '.$this->named($this->planned->toTray).'.';
-        }
-        if ($this->planned->fromTray !== []) {
-            $remarks[] = 'Back to their place: '.$this->named($this->planned->fromTray).'.';
-        }
-        if ($this->planned->codes !== []) {
-            $remarks[] = 'New codes: '.$this->named(array_values($this->planned->codes)).'.';
+        foreach ([
+            'Back to the tray' => $this->planned->pictures->toTray,
+            'Back to their place' => $this->planned->pictures->fromTray,
+            'Now shown by SKUs that did not show them' => $this->planned->pictures->shown,
+            'No longer shown by SKUs that stay' => $this->planned->pictures->vanished,
+            'New codes' => array_values($this->planned->codes->codes),
+        ] as $what => $names) {
+            if ($names !== []) {
+                $remarks[] = "{$what}: {$this->named($names)}.";
+            }
         }
         if ($plan->likenesses !== []) {
-            $remarks[] = count($plan->likenesses).(count($plan->likenesses) === 1 ? ' new SKU takes price and weight of the one it is like' : ' new SKUs take price and weight of those they are like').'; stock begins at 0.';
+            $remarks[] = count($plan->likenesses).(count($plan->likenesses) === 1 ? ' new SKU takes price and weight of the one it is like' : ' new SKUs take price and weight of those they are like').'; stock is not counted yet.';
         }
 
         return $remarks;
@@ -76,8 +78,8 @@ final readonly class PlanView
     public function collapseWords(): string
     {
         $collapses = $this->planned->plan->collapses;
-        $prices = count(array_filter($collapses, fn (Collapse $collapse): bool => count(array_unique(array_map(fn (SkuRow $sku): string => $this->price($sku), $this->candidates($collapse)))) > 1));
-        $stock = count(array_filter($collapses, fn (Collapse $collapse): bool => count(array_filter($this->candidates($collapse), fn (SkuRow $sku): bool => $sku->stock > 0)) > 1));
+        $prices = count(array_filter($collapses, fn (Collapse $collapse): bool => count(array_unique(array_map($this->price(...), $this->candidates($collapse)))) > 1));
+        $stock = count(array_filter($collapses, fn (Collapse $collapse): bool => count(array_filter($this->candidates($collapse), fn (SkuRow $sku): bool => ($sku->stock ?? 0) > 0)) > 1));
         $parts = array_filter([$stock > 0 ? "{$stock} with stock on both sides" : '', $prices > 0 ? "{$prices} with different prices" : '']);
 
         return $collapses === [] ? '' : 'In '.count($collapses).(count($collapses) === 1 ? ' cell' : ' cells').' several SKUs become one'.($parts === [] ? '' : ': '.implode(', ', $parts)).'.';
@@ -105,17 +107,36 @@ final readonly class PlanView
         return implode(', ', $this->planned->change->to->choice($collapse->cell)) ?: 'the single SKU';
     }
 
+    public function needsCodes(): bool
+    {
+        return $this->planned->codes->clashes !== [] || $this->planned->codes->chosen !== [];
+    }
+
+    /** @return list<CodeClash> those that are listed */
+    public function codeClashes(): array
+    {
+        return array_slice($this->planned->codes->clashes, 0, self::SHOWN);
+    }
+
+    public function unlistedClashes(): int
+    {
+        return count($this->planned->codes->clashes) - count($this->codeClashes());
+    }
+
     /** Where a SKU lies now. */
     public function place(SkuRow $sku): string
     {
-        return implode(', ', $this->loaded->matrix->choice($sku->cell));
+        return implode(', ', $this->loaded->matrix->choice($sku->cell)).($sku->isMade() ? '' : ' (retired)');
+    }
+
+    public function stock(SkuRow $sku): string
+    {
+        return $sku->stock === null ? 'not counted' : number_format($sku->stock).' in stock';
     }
 
     public function price(SkuRow $sku): string
     {
-        $price = $this->loaded->price($sku);
-
-        return $price === null ? 'no price' : Money::show($price, $this->loaded->product->currency);
+        return $this->loaded->price($sku)?->shown() ?? 'no price';
     }
 
     /** @param  list<string>  $names */

@@ -6,13 +6,13 @@ namespace App\Http\Views;
 
 use App\Catalog\LoadedProduct;
 use App\Catalog\SkuRow;
+use App\Catalog\StockCount;
 use App\Media\PhotoSize;
 use Core\Gallery\Gallery;
 use Core\Gallery\Role;
 use Core\Matrix\Axis;
 use Core\Matrix\AxisDisplay;
 use Core\Matrix\Combination;
-use Core\Pricing\Money;
 
 /** The product as a shopper meets it, with some values chosen. */
 final class PreviewView
@@ -33,13 +33,7 @@ final class PreviewView
         public readonly bool $isPhone,
         public readonly ValueNames $names,
     ) {
-        $chosen = [];
-        foreach ($choice === null ? $loaded->openingChoice()->values : Combination::fromKey($choice)->values as $axisId => $valueId) {
-            if ($loaded->matrix->axis($axisId)?->has($valueId) === true) {
-                $chosen[$axisId] = $valueId;
-            }
-        }
-        $this->choice = Combination::of($chosen);
+        $this->choice = $choice === null ? $loaded->openingChoice() : Combination::fromKey($choice);
         $this->gallery = $loaded->galleries()->forChoice($this->choice);
         $this->pictures = new PictureLinks($loaded);
     }
@@ -60,7 +54,7 @@ final class PreviewView
                 $isChosen,
                 match (true) {
                     $skus === [] => 'missing',
-                    array_sum(array_map(fn (SkuRow $sku): int => $sku->stock, $skus)) === 0 => 'sold out',
+                    array_filter($skus, fn (SkuRow $sku): bool => ! $sku->isSoldOut()) === [] => 'sold out',
                     default => 'free',
                 },
                 $this->loaded->swatches[$value->id] ?? null,
@@ -87,7 +81,21 @@ final class PreviewView
     {
         $skus = $this->skusFor($this->choice) ?: array_values($this->loaded->made);
 
-        return Money::range(array_values(array_filter(array_map($this->loaded->price(...), $skus))), $this->loaded->product->currency);
+        return $this->loaded->prices($skus);
+    }
+
+    /** What the pictures show that was not chosen: "Shown in Moss"; empty where all was. */
+    public function shownIn(): string
+    {
+        $names = [];
+        foreach ($this->loaded->matrix->axes as $axis) {
+            $value = $axis->value($this->gallery->seenWith?->value($axis->id) ?? 0);
+            if ($value !== null) {
+                $names[] = $this->names->value($value);
+            }
+        }
+
+        return $names === [] ? '' : 'Shown in '.implode(', ', $names);
     }
 
     /** What the buy button says. */
@@ -97,10 +105,23 @@ final class PreviewView
         $open = array_filter($this->loaded->matrix->axes, fn (Axis $axis): bool => $this->choice->value($axis->id) === null);
 
         return match (true) {
-            $sku !== null && $sku->stock > 0 => 'Add to basket',
+            $sku !== null && ! $sku->isSoldOut() => 'Add to basket',
             $sku !== null => 'Sold out',
             $open === [] => 'Not available',
             default => 'Choose a '.$this->listed(array_map(fn (Axis $axis): string => mb_strtolower($this->names->axis($axis)), array_values($open))),
+        };
+    }
+
+    /** Which SKU was chosen, and its stock; or how many there are. */
+    public function inSmallPrint(): string
+    {
+        $sku = $this->sku();
+        $count = count($this->loaded->made);
+
+        return match (true) {
+            $sku !== null => $sku->code.' · '.(new StockCount([$sku]))->inWords(),
+            $count === 0 => 'No SKU is made yet',
+            default => number_format($count).($count === 1 ? ' SKU' : ' SKUs').' in all',
         };
     }
 

@@ -32,7 +32,7 @@ final class RulesView
     /** @return list<Clause> */
     public function rules(): array
     {
-        return $this->loaded->matrix->leftOut->activeIn($this->loaded->matrix)->clauses;
+        return $this->loaded->matrix->leftOutNow()->clauses;
     }
 
     public function words(Clause $rule): string

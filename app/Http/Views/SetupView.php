@@ -9,6 +9,7 @@ use App\Actions\MatrixChoices;
 use App\Actions\Refused;
 use App\Catalog\DraftAxis;
 use App\Catalog\DraftReader;
+use App\Catalog\DraftValue;
 use App\Catalog\Fact;
 use App\Catalog\LoadedProduct;
 use App\Catalog\PlannedChange;
@@ -18,7 +19,6 @@ use App\Models\LibraryValue;
 use App\Models\SizeRunRecord;
 use Core\CoreException;
 use Core\Matrix\Axis;
-use Core\Matrix\Name;
 use Core\Matrix\Value;
 
 /** The axes as typed so far: what was understood, the arithmetic, the plan, or what stands in its way. */
@@ -50,9 +50,9 @@ final class SetupView
         $this->loaded = $loaded;
         $this->drafts = $drafts;
         $this->choices = $choices;
-        $typed = array_values(array_filter($drafts, fn (DraftAxis $draft): bool => $draft->name !== '' || trim($draft->typed) !== ''));
+        $typed = array_values(array_filter($drafts, fn (DraftAxis $draft): bool => $draft->axisId !== null || $draft->name !== '' || trim($draft->typed) !== ''));
         try {
-            $this->read = $this->reader->read($typed, $loaded->matrix);
+            $this->read = $this->reader->read($typed, $loaded);
             $this->planned = $this->action->plan($loaded, $this->read, $choices);
         } catch (Refused|CoreException $problem) {
             $this->problem = $problem->getMessage();
@@ -64,9 +64,9 @@ final class SetupView
     /** @return array<string, mixed> */
     public function data(): array
     {
-        $readByName = [];
+        $read = [];
         foreach ($this->read as $axis) {
-            $readByName[$axis->draft->name] = $axis;
+            $read[$axis->draft->key] = $axis;
         }
         $plan = $this->planned === null ? null : new PlanView($this->loaded, $this->planned);
 
@@ -75,7 +75,7 @@ final class SetupView
             'product' => $this->loaded->product,
             'loaded' => $this->loaded,
             'drafts' => $this->drafts,
-            'read' => $readByName,
+            'read' => $read,
             'planned' => $this->planned,
             'plan' => $plan,
             'problem' => $this->problem,
@@ -85,6 +85,36 @@ final class SetupView
             'dropped' => $this->planned?->change->dropped() ?? [],
             'libraryAxes' => LibraryAxis::query()->orderBy('name')->pluck('name')->all(),
         ];
+    }
+
+    /**
+     * The values of a row: as they were understood, or, while something stands in the way, as they are in the form.
+     *
+     * @return list<SetupChip>
+     */
+    public function chips(DraftAxis $draft): array
+    {
+        foreach ($this->read as $read) {
+            if ($read->draft->key === $draft->key) {
+                return array_map(fn (Value $value): SetupChip => new SetupChip(DraftValue::of($value)->toJson(), $value->label, $read->swatches[$value->id], $value->id < 0), $read->axis->values);
+            }
+        }
+        $names = LibraryValue::query()->whereIn('id', array_filter(array_map(fn (DraftValue $value): ?int => $value->id, $draft->values)))->pluck('name', 'id');
+
+        return array_map(fn (DraftValue $value): SetupChip => new SetupChip(
+            $value->toJson(),
+            $value->id === null ? $value->label : $this->loaded->matrix->axisOf($value->id)?->value($value->id)->label ?? $names[$value->id] ?? '',
+            $this->loaded->swatches[$value->id ?? 0] ?? null,
+            $value->id === null,
+        ), $draft->values);
+    }
+
+    /** What a form sends of a new value that is made like another. */
+    public function likeItem(Value $value, Value $like): string
+    {
+        $new = DraftValue::of($value);
+
+        return json_encode([$new->id ?? $new->label, $like->id], JSON_THROW_ON_ERROR | JSON_UNESCAPED_UNICODE);
     }
 
     /** @return list<Value> values that an axis of the product gets more */
@@ -121,9 +151,21 @@ final class SetupView
         return array_values(array_filter(array_map(fn (Axis $axis): ?Fact => Fact::named($this->loaded->facts, $axis->name), $this->planned?->change->added() ?? [])));
     }
 
+    /** The key of an axis's row in the form. */
+    public function row(Axis $axis): string
+    {
+        foreach ($this->read as $read) {
+            if ($read->axis->id === $axis->id) {
+                return $read->draft->key;
+            }
+        }
+
+        return '';
+    }
+
     public function isExchangedFor(Axis $dropped, Axis $added): bool
     {
-        return ($this->choices->exchanges[$dropped->id] ?? '') === Name::of($added->name)->folded;
+        return ($this->choices->exchanges[$dropped->id] ?? null) === $this->row($added);
     }
 
     /** @return list<Value> the values that can take over from those of an exchanged axis */
@@ -149,18 +191,26 @@ final class SetupView
         return null;
     }
 
-    /** @return list<SizeRunRecord> runs of axes that the product does not have yet */
+    /** @return list<SizeRunRecord> runs of axes that the form does not have yet */
     public function spareRuns(): array
     {
-        $names = array_map(fn (DraftAxis $draft): string => Name::of($draft->name)->folded, $this->drafts);
+        $ids = array_map(fn (ReadAxis $read): int => $read->axis->id, $this->read);
 
-        return SizeRunRecord::with('axis.values')->orderBy('name')->get()->reject(fn (SizeRunRecord $run): bool => in_array($run->axis->folded, $names, true))->values()->all();
+        return SizeRunRecord::with('axis')->orderBy('name')->get()->reject(fn (SizeRunRecord $run): bool => in_array($run->axis_id, $ids, true))->values()->all();
     }
 
-    public function runValues(SizeRunRecord $run): string
+    /**
+     * The runs of an axis as a form has values.
+     *
+     * @return array<string, string> name => JSON
+     */
+    public function runItems(ReadAxis $read): array
     {
-        $names = $run->axis->values->keyBy('id')->map(fn (LibraryValue $value): string => $value->name);
+        $items = [];
+        foreach (SizeRunRecord::query()->where('axis_id', $read->axis->id)->orderBy('name')->get() as $run) {
+            $items[$run->name] = json_encode($run->value_ids, JSON_THROW_ON_ERROR);
+        }
 
-        return implode(', ', array_filter(array_map(fn (int $id): string => $names[$id] ?? '', $run->value_ids)));
+        return $items;
     }
 }

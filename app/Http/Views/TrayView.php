@@ -7,12 +7,13 @@ namespace App\Http\Views;
 use App\Catalog\PlacementRow;
 use App\Catalog\Selection;
 use App\Catalog\SelectionGallery;
+use App\Catalog\StockCount;
 use App\Models\PhotoState;
+use Core\Gallery\CoverageRow;
 use Core\Gallery\Entry;
 use Core\Gallery\Ground;
 use Core\Gallery\Role;
 use Core\Gallery\View;
-use Core\Pricing\Money;
 use Core\Reach\Wording;
 
 /** The gallery of the selection, the pictures not linked yet, and the selection in words and sums. */
@@ -51,7 +52,7 @@ final class TrayView
             $row,
             $this->pictures->thumb($row->placement),
             $this->pictures->text($row->placement),
-            $row->reach()->isNothing() ? '' : 'was '.$this->dormantWords($row),
+            $this->idleWords($row),
         ), $this->selection->loaded->tray());
     }
 
@@ -84,13 +85,17 @@ final class TrayView
         return $this->selection->isNothing() ? 'All linked pictures' : 'Gallery of '.($this->selection->reach->isEverything() ? 'the whole product' : $this->selection->inWords());
     }
 
-    /** "6 pictures · 6 SKUs" */
+    /** "6 pictures · 6 SKUs"; "6 pictures · no SKU yet" */
     public function counts(): string
     {
         $pictures = count($this->gallery->shown);
         $skus = $this->gallery->skuCount;
 
-        return number_format($pictures).($pictures === 1 ? ' picture' : ' pictures').' · '.number_format($skus).($skus === 1 ? ' SKU' : ' SKUs');
+        return number_format($pictures).($pictures === 1 ? ' picture' : ' pictures').' · '.match (true) {
+            $this->selection->loaded->made === [] => 'no SKU yet',
+            $skus === 0 => 'no SKU',
+            default => number_format($skus).($skus === 1 ? ' SKU' : ' SKUs'),
+        };
     }
 
     /** Whether all selected SKUs show the same, and if not, which pictures are not everywhere. */
@@ -114,22 +119,22 @@ final class TrayView
         return "{$partly} of these ".($partly === 1 ? 'is' : 'are').' not shown by all '.$skus.' SKUs; each says where it is.';
     }
 
-    /** @return list<View> required views that the selection lacks, where it is one picture combination */
-    public function missingViews(): array
+    /** How the selection stands against the shot list, where it is one picture combination. */
+    public function coverage(): ?CoverageRow
     {
         $loaded = $this->selection->loaded;
-        $coverage = $loaded->coverage();
         $axisIds = array_map(fn ($axis): int => $axis->id, $loaded->matrix->pictureAxes());
         $keys = [];
         foreach ($this->selection->skus() as $sku) {
             $keys[$sku->cell->on($axisIds)->key] = true;
         }
-        if ($coverage === null || count($keys) !== 1 || $loaded->shotList === null) {
-            return [];
-        }
-        $missing = $coverage->rows[(string) array_key_first($keys)]->missing();
 
-        return array_values(array_filter($missing, fn (View $view): bool => $loaded->shotList->requires($view)));
+        return count($keys) === 1 ? $loaded->coverage()?->rows[(string) array_key_first($keys)] ?? null : null;
+    }
+
+    public function requires(View $view): bool
+    {
+        return $this->selection->loaded->shotList?->requires($view) === true;
     }
 
     /** @return list<string> the selection in sums, for the foot */
@@ -140,15 +145,13 @@ final class TrayView
         if ($skus === []) {
             return [];
         }
-        $soldOut = count(array_filter($skus, fn ($sku): bool => $sku->stock === 0));
-        $stock = array_sum(array_map(fn ($sku): int => $sku->stock, $skus));
-        $prices = Money::range(array_values(array_filter(array_map($loaded->price(...), $skus))), $loaded->product->currency);
+        $prices = $loaded->prices($skus);
 
         return array_values(array_filter([
             number_format(count($skus)).(count($skus) === 1 ? ' SKU' : ' SKUs'),
             count($this->gallery->shown).(count($this->gallery->shown) === 1 ? ' picture' : ' pictures'),
             $prices === '' ? 'no price' : $prices.' '.$loaded->product->currency,
-            number_format($stock).' in stock'.($soldOut > 0 ? ", {$soldOut} sold out" : ''),
+            (new StockCount($skus))->inWords(),
         ]));
     }
 
@@ -193,8 +196,16 @@ final class TrayView
         return $roles;
     }
 
-    private function dormantWords(PlacementRow $row): string
+    /** Why a picture that is linked reaches no SKU on offer; empty where it is linked to nothing. */
+    private function idleWords(PlacementRow $row): string
     {
-        return count($row->reach()->clauses) === 1 ? 'linked to a value that is gone' : 'linked to values that are gone';
+        $matrix = $this->selection->loaded->matrix;
+
+        return match (true) {
+            $row->reach()->isNothing() => '',
+            ! $row->reach()->activeIn($matrix)->isNothing() => 'for '.(new Wording())->say($row->reach(), $matrix).', not on offer',
+            count($row->reach()->clauses) === 1 => 'was linked to a value that is gone',
+            default => 'was linked to values that are gone',
+        };
     }
 }

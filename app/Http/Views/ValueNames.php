@@ -8,8 +8,8 @@ use App\Models\LibraryAxis;
 use App\Models\LibraryValue;
 use Core\Matrix\Axis;
 use Core\Matrix\Matrix;
-use Core\Matrix\Translations;
 use Core\Matrix\Value;
+use Core\Text\Translations;
 
 /** What a product's axes and values are called in one language; where there is no translation, as they are. */
 final readonly class ValueNames

@@ -2,7 +2,7 @@
     <h2 id="dialog-title">{{ $card->row->file() }}</h2>
     <p class="quiet">{{ number_format($card->row->width) }} × {{ number_format($card->row->height) }} px, {{ number_format($card->row->bytes / 1024) }} kB · {{ $card->reach === '' ? 'not linked' : $card->reach }}</p>
     <div class="about-picture">
-        <div>@if ($picture !== null)<img src="{{ $picture }}" alt="{{ $card->text }}">@else<p class="quiet">{{ $card->row->failure ?? 'This picture is being read.' }}</p>@endif</div>
+        <div>@if ($picture !== null)<img src="{{ $picture }}" alt="{{ $card->text }}">@else<p class="quiet">{{ $card->row->failure ?? 'This picture is being read.' }}</p>@can('edit')@if ($card->row->photoState->canBeReadAgain())<button type="button" class="btn btn-plain" data-change="read-again" data-placements="{{ $card->row->id() }}">Read it again</button>@endif @endcan @endif</div>
         <div>
             <h3>Why it is here</h3>
             <ul>@forelse ($card->reasons as $reason)<li>{{ $reason }}</li>@empty<li>It is linked to nothing yet: no shopper sees it.</li>@endforelse</ul>

@@ -3,9 +3,9 @@
         @if ($card->thumb !== null)
             <img class="thumb" src="{{ $card->thumb }}" alt="{{ $card->text }}" draggable="false">
         @else
-            <span class="thumb waiting">{{ $card->row->photoState === App\Models\PhotoState::Failed ? $card->row->failure : 'being read…' }}</span>
+            <span class="thumb waiting">{{ $card->row->failure ?? 'being read…' }}</span>
         @endif
-        <span class="caption"><b>{{ $card->place > 0 || $card->isHidden ? $card->row->placement->view?->label() ?? $card->row->file() : $card->row->file() }}</b><em>{{ $card->isHidden ? 'hidden here' : ($card->reach === '' ? $card->row->placement->view?->label() ?? 'not linked' : $card->reach) }}</em></span>
+        <span class="caption"><b>@if (($card->place > 0 || $card->isHidden) && $card->row->placement->view !== null){{ $card->row->placement->view->label() }}@else<x-file-name :name="$card->row->file()"/>@endif</b><em>{{ $card->isHidden ? 'hidden here' : ($card->reach === '' ? $card->row->placement->view?->label() ?? 'not linked' : $card->reach) }}</em></span>
     </button>
     @if ($card->badges !== [])<span class="badges">@foreach ($card->badges as $badge)<span>{{ $badge }}</span>@endforeach</span>@endif
     @if ($card->place > 0)<span class="place">{{ $card->place }}</span>@endif

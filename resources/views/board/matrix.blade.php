@@ -2,9 +2,9 @@
 <table class="matrix @if ($hasLayers) has-layers @endif" role="grid" aria-multiselectable="true" aria-label="Matrix of {{ $product->name }}">
     <thead>
         <tr>
-            <th class="corner" scope="col" data-part="{{ $board->layerToken() === '' ? '*' : $board->layerToken() }}" data-head="corner" data-row="-1" data-column="-1" tabindex="-1" @if ($hasLayers) colspan="2" @endif>{{ $board->cornerLabel() }}</th>
+            <th class="corner" scope="col" data-part="{{ $board->layerToken() === '' ? '*' : $board->layerToken() }}" data-head="corner" data-words="{{ lcfirst($board->cornerLabel()) === 'whole product' ? 'the whole product' : $board->cornerLabel() }}" data-row="-1" data-column="-1" tabindex="-1" @if ($hasLayers) colspan="2" @endif>{{ $board->cornerLabel() }}</th>
             @foreach ($board->columns as $column)
-                <th scope="col" data-part="{{ $column->key }}" data-head="column" data-row="-1" data-column="{{ $loop->index }}" tabindex="-1">@if ($column->isColor)<x-swatch :swatch="$column->swatch"/> @endif{{ $column->label }}<small>{{ $column->note }}</small></th>
+                <th scope="col" data-part="{{ $column->key }}" data-head="column" data-words="{{ $column->words }}" data-row="-1" data-column="{{ $loop->index }}" tabindex="-1">@if ($column->isColor)<x-swatch :swatch="$column->swatch"/> @endif{{ $column->label }}<small>{{ $column->note }}</small></th>
             @endforeach
         </tr>
     </thead>
@@ -13,21 +13,21 @@
             @php($y = $loop->index)
             <tr data-print="{{ $row->print() }}{{ $y }}">
                 @if ($row->group !== null)
-                    <th class="group" scope="rowgroup" rowspan="{{ $row->group->rows > 2 || ($board->rows[$y + 1] ?? null)?->group === null ? $row->group->rows : 1 }}" data-part="{{ $row->group->key }}" data-head="group" data-row="{{ $y }}" data-column="-2" tabindex="-1"><span class="row-head">@if ($row->group->isColor)<x-swatch class="swatch-tall" :swatch="$row->group->swatch"/>@endif<span>{{ $row->group->label }}</span></span></th>
+                    <th class="group" scope="rowgroup" rowspan="{{ $row->group->rows > 2 || ($board->rows[$y + 1] ?? null)?->group === null ? $row->group->rows : 1 }}" data-part="{{ $row->group->key }}" data-head="group" data-words="{{ $row->group->words }}" data-row="{{ $y }}" data-column="-2" tabindex="-1"><span class="row-head">@if ($row->group->isColor)<x-swatch class="swatch-tall" :swatch="$row->group->swatch"/>@endif<span>{{ $row->group->label }}</span></span></th>
                 @endif
-                <th class="@if ($hasLayers) inner @endif" scope="row" data-part="{{ $row->head->key }}" data-head="row" data-row="{{ $y }}" data-column="-1" tabindex="-1">
+                <th class="@if ($hasLayers) inner @endif" scope="row" data-part="{{ $row->head->key }}" data-head="row" data-words="{{ $row->head->words }}" data-row="{{ $y }}" data-column="-1" tabindex="-1">
                     <span class="row-head">
                         @if ($row->head->isColor)<x-swatch class="swatch-tall" :swatch="$row->head->swatch"/>@endif
                         <span>{{ $row->head->label }}
                             @if ($row->head->note !== '')<small>{{ $row->head->note }}</small>@endif
                             @if ($row->head->views !== [])
-                                <span class="dots" role="img" aria-label="@foreach ($row->head->views as $view => $cover){{ $view }} {{ $cover->value }}@if (! $loop->last), @endif @endforeach">@foreach ($row->head->views as $view => $cover)<i class="{{ $cover->value }}" title="{{ $view }}: {{ $cover->value }}"></i>@endforeach</span>
+                                <span class="dots" role="img" aria-label="@foreach ($row->head->views as $view => $cover){{ $view }}, {{ in_array($view, $row->head->required, true) ? 'required' : 'wanted' }}, {{ $cover->value }}@if (! $loop->last), @endif @endforeach">@foreach ($row->head->views as $view => $cover)<i class="{{ $cover->value }} {{ in_array($view, $row->head->required, true) ? 'required' : 'wanted' }}" title="{{ $view }}, {{ in_array($view, $row->head->required, true) ? 'required' : 'wanted' }}: {{ $cover->value }}"></i>@endforeach</span>
                             @endif
                         </span>
                     </span>
                 </th>
                 @foreach ($row->cells as $cell)
-<td role="gridcell" data-cell="{{ $cell->key }}" data-row="{{ $y }}" data-column="{{ $loop->index }}" tabindex="{{ $y === 0 && $loop->first ? '0' : '-1' }}" aria-selected="false" aria-label="{{ $cell->place }}@if ($cell->thumb === null && $cell->state === 'made' && ! $cell->warns): {{ $cell->text }}@endif" class="{{ $cell->state === 'made' ? $board->lens->value : str_replace(' ', '-', $cell->state) }}@if ($cell->warns) warns @endif @if ($cell->state === 'made' && in_array($board->lens->value, ['prices', 'stock'], true)) number @endif">@if ($cell->thumb !== null)<img src="{{ $cell->thumb }}" alt="" width="48" height="48" loading="lazy" draggable="false">@else<span class="text">{{ $cell->text }}</span>@endif @if ($cell->note !== '')<span class="note">{{ $cell->note }}</span>@endif @if ($cell->warns)<span class="mark-warns"></span>@endif</td>
+<td role="gridcell" data-cell="{{ $cell->key }}" @if ($cell->state === 'made') data-made @endif data-row="{{ $y }}" data-column="{{ $loop->index }}" tabindex="{{ $y === 0 && $loop->first ? '0' : '-1' }}" aria-selected="false" aria-label="{{ $cell->place }}@if ($cell->thumb === null && $cell->state === 'made' && ! $cell->warns): {{ $cell->text }}@endif" class="{{ $cell->state === 'made' ? $board->lens->value : str_replace(' ', '-', $cell->state) }}@if ($cell->warns) warns @endif @if ($cell->state === 'made' && in_array($board->lens->value, ['prices', 'stock'], true)) number @endif">@if ($cell->thumb !== null)<img src="{{ $cell->thumb }}" alt="" width="48" height="48" loading="lazy" draggable="false">@else<span class="text">{{ $cell->text }}</span>@endif @if ($cell->note !== '')<span class="note">{{ $cell->note }}</span>@endif @if ($cell->warns)<span class="mark-warns"></span>@endif</td>
                 @endforeach
             </tr>
         @endforeach

@@ -4,4 +4,5 @@
 @section('kept')<x-kept :of="$product"/>@endsection
 @section('content')
 <div id="board" x-data="board">@include('board.inner')</div>
+<div id="drag-caption" role="status" hidden></div>
 @endsection

@@ -3,25 +3,27 @@
 @php($unlinked = $tray->unlinked())
 <aside class="tray" id="tray" aria-label="Photos" data-waiting="{{ $tray->isWaiting() ? '1' : '' }}" data-selected="{{ $tray->selection->token }}">
     <h2>{{ $tray->title() }}<span>{{ $tray->counts() }}</span></h2>
-    <p class="remark">{{ $tray->sameness() }}</p>
+    <p class="remark">{{ $tray->sameness() }}@if ($tray->coverage() !== null) Views: {{ $tray->coverage()->inWords() }}.@endif</p>
     @can('edit')
-        <div class="tools" role="group" aria-label="For the marked pictures">
-            <button type="button" class="btn btn-plain" data-change="link" data-needs-marks disabled>Link here</button>
-            <button type="button" class="btn btn-plain" data-change="link" data-with='{"only":1}' data-needs-marks disabled>Only here</button>
-            <button type="button" class="btn btn-plain" data-change="unlink" data-needs-marks disabled>Unlink here</button>
-            <button type="button" class="btn btn-plain" data-change="unlink" data-with='{"everywhere":1}' data-needs-marks disabled>Back to tray</button>
-            <button type="button" class="btn btn-plain" data-change="hide" data-needs-marks disabled>Hide here</button>
+        <div class="tools" role="group" aria-label="For the marked pictures" data-needs-marks hidden>
+            <button type="button" class="btn btn-plain" data-change="link">Link here</button>
+            <button type="button" class="btn btn-plain" data-change="link" data-with='{"only":1}'>Only here</button>
+            <button type="button" class="btn btn-plain" data-change="unlink">Unlink here</button>
+            <button type="button" class="btn btn-plain" data-change="unlink" data-with='{"everywhere":1}'>Back to tray</button>
+            <button type="button" class="btn btn-plain" data-change="hide">Hide here</button>
             <label class="visually-hidden" for="marked-view">View of the marked pictures</label>
-            <select class="form-select" id="marked-view" data-needs-marks disabled><option value="">View…</option>@foreach (Core\Gallery\View::cases() as $view)<option value="{{ $view->value }}">{{ $view->label() }}</option>@endforeach</select>
-            @if (count($shown) > 1)
-                @if ($loaded->shotList !== null)<button type="button" class="btn btn-plain" data-change="follow-shot-list" title="Sort all galleries of this product by the shot list">Follow the shot list</button>@endif
-                <button type="button" class="btn btn-plain" data-change="match-others" title="Give every gallery the sequence of views that this one has">Match the others to this</button>
-            @endif
+            <select class="form-select" id="marked-view"><option value="">View…</option>@foreach (Core\Gallery\View::cases() as $view)<option value="{{ $view->value }}">{{ $view->label() }}</option>@endforeach</select>
         </div>
+        @if (count($shown) > 1)
+            <div class="tools" role="group" aria-label="Order of the galleries" data-needs-no-marks>
+                @if ($loaded->shotList !== null)<button type="button" class="btn btn-plain" data-change="follow-shot-list" title="Sort all galleries of this product by the shot list">Follow the shot list</button>@endif
+                <button type="button" class="btn btn-plain" data-change="match-others" title="Give the other galleries the sequence of views that this one has">Match the others to this</button>
+            </div>
+        @endif
     @endcan
     <ul class="cards" id="gallery" aria-label="{{ $tray->title() }}">
         @foreach ($shown as $card)@include('board.card')@endforeach
-        @foreach ($tray->missingViews() as $view)<li class="missing-view">no {{ $view->value }} view</li>@endforeach
+        @foreach ($tray->coverage()?->missing() ?? [] as $view)<li @class(['missing-view', 'is-wanted' => ! $tray->requires($view)])>no {{ $view->value }} view<small>{{ $tray->requires($view) ? 'required' : 'wanted' }}</small></li>@endforeach
     </ul>
     @if ($hidden !== [])
         <h2>Hidden here<span>{{ count($hidden) }}</span></h2>

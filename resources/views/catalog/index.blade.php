@@ -60,7 +60,7 @@
                         <td class="number">{{ $row->pictures }}@if ($row->unlinked > 0)<br><span class="warns">{{ $row->unlinked }} not linked</span>@endif</td>
                         <td>@if ($row->percent === null)<span class="quiet">no shot list</span>@else<svg class="bar" viewBox="0 0 100 5" preserveAspectRatio="none" aria-hidden="true"><rect class="fill" width="{{ $row->percent }}" height="5"/></svg>{{ $row->percent }} %@endif</td>
                         <td class="number">{{ $row->prices }}</td>
-                        <td class="number">{{ number_format($row->stock) }}</td>
+                        <td class="number">@if ($row->skus > 0 && $row->stock->notCounted === $row->skus)<span class="quiet">not counted</span>@else{{ number_format($row->stock->units) }}@if ($row->stock->notCounted > 0)<br><span class="quiet">{{ number_format($row->stock->notCounted) }} not counted</span>@endif @endif</td>
                     </tr>
                 @endforeach
                 </tbody>

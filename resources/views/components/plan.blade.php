@@ -19,11 +19,19 @@
                 <tbody>
                 @foreach ($plan->collapses() as $collapse)
                     <tr><th scope="row">{{ $plan->cell($collapse) }}</th>
-                    <td>@foreach ($plan->candidates($collapse) as $sku)<label><input type="radio" class="form-check-input" name="winners[{{ $collapse->cell->key === '' ? '-' : $collapse->cell->key }}]" value="{{ $sku->id }}" @checked($loop->first)> {{ $sku->code }} <span class="quiet">{{ $plan->place($sku) }} · {{ $plan->price($sku) }} · {{ number_format($sku->stock) }} in stock</span></label>@endforeach</td></tr>
+                    <td>@foreach ($plan->candidates($collapse) as $sku)<label><input type="radio" class="form-check-input" name="winners[{{ $collapse->cell->key === '' ? '-' : $collapse->cell->key }}]" value="{{ $sku->id }}" @checked($loop->first)> {{ $sku->code }} <span class="quiet">{{ $plan->place($sku) }} · {{ $plan->price($sku) }} · {{ $plan->stock($sku) }}</span></label>@endforeach</td></tr>
                 @endforeach
                 </tbody>
             </table></div>
             @if ($plan->unlisted() > 0)<p class="quiet">And {{ number_format($plan->unlisted()) }} more cells, settled in the same way.</p>@endif
+        </fieldset>
+    @endif
+    @if ($plan->needsCodes())
+        <fieldset class="settle-codes">
+            <legend>Codes that are taken already, and what to use instead</legend>
+            @foreach ($plan->codeClashes() as $clash)<label id="code-{{ $loop->index }}"><span>{{ $clash->inWords() }}</span> <input class="form-control" name="codes[{{ $clash->wanted }}]" value="{{ $clash->proposal }}" maxlength="64" autocomplete="off" aria-label="Code in place of {{ $clash->wanted }}"></label>@endforeach
+            @foreach ($plan->planned->codes->chosen as $wanted => $code)<label><span>In place of {{ $wanted }}</span> <input class="form-control" name="codes[{{ $wanted }}]" value="{{ $code }}" maxlength="64" autocomplete="off"></label>@endforeach
+            @if ($plan->unlistedClashes() > 0)<p class="quiet">And {{ number_format($plan->unlistedClashes()) }} more. Give one of the values another code first.</p>@endif
         </fieldset>
     @endif
     @foreach ($plan->planned->clashes as $clash)

@@ -10,16 +10,16 @@
             'name' => ['Name', 'What a shopper reads.', 120],
             'brand' => ['Brand', '', 80],
             'category' => ['Category', 'A path, such as Outerwear > Smocks.', 200],
-            'currency' => ['Currency', 'Three letters, such as EUR.', 3],
-            'price' => ['Price', 'Of every SKU that has none of its own.', 40],
+            'price' => ["Price, {$product->currency}", 'Of every SKU that has none of its own.', 40],
         ] as $field => [$label, $hint, $most])
             <form class="field" hx-post="{{ route('details.update', $product) }}" hx-trigger="change" hx-target="#notice" hx-swap="innerHTML" hx-include="#version">
                 <label for="{{ $field }}">{{ $label }}</label>
                 <input type="hidden" name="field" value="{{ $field }}">
-                <input class="form-control" id="{{ $field }}" name="value" maxlength="{{ $most }}" value="{{ $field === 'price' ? ($product->price === null ? '' : Core\Pricing\Money::show($product->price, $product->currency)) : $product->{$field} }}" @cannot('edit') readonly @endcannot>
+                <input class="form-control" id="{{ $field }}" name="value" maxlength="{{ $most }}" value="{{ $field === 'price' ? $loaded->basePrice?->shown() ?? '' : $product->{$field} }}" @cannot('edit') readonly @endcannot>
                 @if ($hint !== '')<p class="hint">{{ $hint }}</p>@endif
             </form>
         @endforeach
+        <div class="field"><span class="label">Currency</span><p class="currency"><b>{{ $product->currency }}</b>@can('edit') <button type="button" class="btn btn-plain" data-dialog="{{ route('currency', $product) }}">Change…</button>@endcan</p></div>
         <form class="field" hx-post="{{ route('details.update', $product) }}" hx-trigger="change" hx-target="#notice" hx-swap="innerHTML" hx-include="#version">
             <label for="shot_list">Shot list</label>
             <input type="hidden" name="field" value="shot_list_id">

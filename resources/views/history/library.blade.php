@@ -7,7 +7,7 @@
     @if ($entries->isEmpty())
         <p class="empty">Nothing has been changed in the library yet. What is changed from a product’s board is in that product’s history.</p>
     @else
-        <table class="plain"><thead><tr><th scope="col">When</th><th scope="col">Who</th><th scope="col">What</th></tr></thead>@include('history.entries', ['product' => null])</table>
+        <table class="plain"><thead><tr><th scope="col">When</th><th scope="col">Who</th><th scope="col"><span class="visually-hidden">Picture</span></th><th scope="col">What</th></tr></thead>@include('history.entries', ['product' => null])</table>
     @endif
     {{ $entries->links('catalog.pages') }}
 </div>

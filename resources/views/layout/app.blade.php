@@ -16,6 +16,7 @@
         <a href="{{ route('catalog') }}" aria-label="Indigo Slate"><x-mark/></a>
         <a class="place" href="{{ route('catalog') }}" @if (request()->routeIs('catalog')) aria-current="page" @endif><x-icon name="layout-list"/>Catalog</a>
         <a class="place" href="{{ route('library') }}" @if (request()->routeIs('library*')) aria-current="page" @endif><x-icon name="swatch-book"/>Library</a>
+        @can('release')<a class="place" href="{{ route('works') }}" @if (request()->routeIs('works*')) aria-current="page" @endif><x-icon name="activity"/>Works</a>@endcan
     </nav>
     <header class="topbar">
         <div class="jump" x-data="jump">

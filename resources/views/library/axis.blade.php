@@ -6,7 +6,7 @@
     @can('edit')
         <form class="library-form" data-act="{{ route('library.axis.edit', $axis) }}">
             <div class="line">@include('library.axis-fields')
-                <div class="field"><label for="axis-translations">In other languages</label><textarea class="form-control" id="axis-translations" name="translations" rows="1" placeholder="de: Farbe">{{ Core\Matrix\Translations::of($axis->translations)->typed() }}</textarea></div>
+                <div class="field"><label for="axis-translations">In other languages</label><textarea class="form-control" id="axis-translations" name="translations" rows="1" placeholder="de: Farbe">{{ Core\Text\Translations::of($axis->translations)->typed() }}</textarea></div>
                 <button class="btn btn-primary">Keep</button></div>
             @if ($usedBy !== '')<p class="hint">Keeping a change here changes it for {{ $usedBy }}.</p>@endif
         </form>

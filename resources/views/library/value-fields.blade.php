@@ -9,5 +9,5 @@
         </div>
     </fieldset>
     <div class="field"><label for="value-synonyms">Other words for it</label><input class="form-control" id="value-synonyms" name="synonyms" value="{{ implode(', ', $value->synonyms) }}" placeholder="Such as Olive, Lichen"><p class="hint">Recognized where values are typed.</p></div>
-    <div class="field"><label for="value-translations">In other languages</label><textarea class="form-control" id="value-translations" name="translations" rows="2" placeholder="de: Moos">{{ Core\Matrix\Translations::of($value->translations)->typed() }}</textarea></div>
+    <div class="field"><label for="value-translations">In other languages</label><textarea class="form-control" id="value-translations" name="translations" rows="2" placeholder="de: Moos">{{ Core\Text\Translations::of($value->translations)->typed() }}</textarea></div>
 </div>

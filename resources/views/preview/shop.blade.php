@@ -1,6 +1,7 @@
 <div class="shop @if ($preview->isPhone) is-phone @endif" id="shop" data-choice="{{ $preview->choice->key }}">
     @php($entries = $preview->gallery->leadFirst())
     <div>
+        @if ($preview->shownIn() !== '')<p class="shown-in" role="status">{{ $preview->shownIn() }}</p>@endif
         @if ($entries === [])
             <p class="nothing">No picture here: a shopper sees an empty frame.</p>
         @else
@@ -35,7 +36,7 @@
             </fieldset>
         @endforeach
         <button type="button" class="buy" disabled>{{ $preview->offer() }}</button>
-        <p class="small-print">{{ $preview->sku() === null ? count($preview->loaded->made).' SKUs in all' : $preview->sku()->code.' · '.$preview->sku()->stock.' in stock' }}. This is a preview: nothing can be bought here.</p>
+        <p class="small-print">{{ $preview->inSmallPrint() }}. This is a preview: nothing can be bought here.</p>
         @if ($preview->loaded->facts !== [])<dl class="shop-facts">@foreach ($preview->loaded->facts as $fact)<div><dt>{{ $fact->name }}</dt><dd>{{ $fact->value }}</dd></div>@endforeach</dl>@endif
         @if ($preview->loaded->product->description !== '')<p>{{ $preview->loaded->product->description }}</p>@endif
     </div>

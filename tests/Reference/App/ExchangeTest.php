@@ -2,6 +2,8 @@
 
 declare(strict_types=1);
 
+use App\Actions\SetStock;
+use App\Catalog\StockCount;
 use App\Files\JsonLdDocument;
 use App\Models\Product;
 use Illuminate\Support\Facades\DB;
@@ -49,4 +51,41 @@ it('is CSV that another language’s reader reads back unchanged', function (): 
         ->and($rows[0]['name'])->toBe('Smock, "potting"')
         ->and(array_column($rows, 'sku'))->toBe(array_map(fn ($sku): string => $sku->code, array_values($shop->loaded()->made)))
         ->and(array_sum(array_map(intval(...), array_column($rows, 'stock'))))->toBe(120);
+});
+
+// Source: jsonld.js and schema-dts, as above. A product that has nothing yet is said to have nothing, and is valid.
+it('is valid JSON-LD of schema.org’s terms for a product with no SKU, no price, or sizes on two axes', function (Closure $make, int $variants): void {
+    $checked = outside(['node', 'tests/Reference/tools/jsonld.mjs'], app(JsonLdDocument::class)->of($make()->loaded()->product));
+    $schema = fn (string $term): string => "https://schema.org/{$term}";
+    expect($checked['faults'])->toBe([])->and($checked['expanded'][0][$schema('hasVariant')] ?? [])->toHaveCount($variants);
+    foreach ($checked['expanded'][0][$schema('hasVariant')] ?? [] as $variant) {
+        expect($variant[$schema('offers')][0])->toHaveKeys([$schema('availability'), $schema('itemCondition')]);
+    }
+})->with([
+    'nothing made' => [fn (): Shop => Shop::open('EMPTY'), 0],
+    'no price' => [function (): Shop {
+        $shop = Shop::open('BARE');
+        $shop->axes(['Color' => 'Moss, Clay']);
+
+        return $shop;
+    }, 2],
+    'waist and length' => [function (): Shop {
+        $shop = Shop::open('TWO');
+        $shop->axes(['Waist' => '28, 30', 'Length' => '30, 32']);
+
+        return $shop;
+    }, 4],
+]);
+
+// Common practice, no source: 4 sizes × 2 colors at 10 each are 80 in stock. Summed by Python's csv.DictReader.
+it('has 80 in stock of 8 SKUs at 10 each', function (): void {
+    $shop = Shop::open();
+    $shop->axes(['Size' => 'S, M, L, XL', 'Color' => 'Moss, Clay']);
+    app(SetStock::class)->run($shop->change(), '*', '10');
+    $file = tempnam(sys_get_temp_dir(), 'slate');
+    file_put_contents($file, $shop->sheet());
+    $rows = outside(['python3', 'tests/Reference/tools/counts.py'], ['what' => 'csv', 'file' => $file]);
+    expect($rows)->toHaveCount(8)
+        ->and(array_sum(array_map(intval(...), array_column($rows, 'stock'))))->toBe(80)
+        ->and((new StockCount($shop->loaded()->made))->inWords())->toBe('80 in stock');
 });

@@ -20,7 +20,7 @@ function typedMatrix(array $typed): Matrix
 {
     $axes = [];
     foreach ($typed as $at => $values) {
-        $labels = (new ValueReader())->read($values, AxisKind::Other)->values;
+        $labels = (new ValueReader())->read($values, AxisKind::Other)->labels();
         $axes[] = new Axis($at + 1, "Axis {$at}", AxisKind::Other, array_map(fn (int $place, string $label): Value => new Value($at * 100 + $place, $label), array_keys($labels), $labels));
     }
 
@@ -57,11 +57,6 @@ it('counts as the trade counts', function (array $typed, int $skus): void {
     '3 × 4 with a yes/no style is 24' => [['Moss, Clay, Oat', 'S, M, L, XL', "yes\tno"], 24],
     '9 single items were 3 colors × 3 sizes' => [['Moss, Clay, Oat', 'S, M, L'], 9],
 ]);
-
-// Common practice, no source.
-it('sums 8 SKUs at 10 each to 80 in stock', function (): void {
-    expect(array_sum(array_map(fn ($sku): int => $sku->stock, Samples::built(typedMatrix(['S, M, L, XL', 'Moss, Clay'])))))->toBe(80);
-});
 
 // Common practice, no source: S before M before L, never in typed or alphabetical order.
 it('reads sizes in their order', function (): void {

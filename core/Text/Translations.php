@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace Core\Matrix;
+namespace Core\Text;
 
 /** Names in other languages, by language tag (RFC 5646: "de", "pt-BR", "zh-Hant"). */
 final readonly class Translations

@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace Core\Matrix;
+namespace Core\Text;
 
 /** Whether two words differ by one slip of the hand: a letter missing, added, wrong, or two swapped. */
 final class EditDistance

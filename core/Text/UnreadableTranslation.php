@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace Core\Matrix;
+namespace Core\Text;
 
 use Core\CoreException;
 

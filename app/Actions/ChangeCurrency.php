@@ -1,0 +1,43 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Actions;
+
+use App\Catalog\Amounts;
+use App\Catalog\CurrencyPlan;
+use App\Catalog\LoadedProduct;
+use App\History\Change;
+use App\History\Keeper;
+use App\History\Ledger;
+use App\Models\HistoryEntry;
+use Core\Pricing\Currency;
+use Core\Pricing\Money;
+
+/** Gives a product's prices another currency: the numbers stay. Those that the currency cannot have are rounded only where somebody said so. */
+final class ChangeCurrency
+{
+    public function __construct(private readonly Keeper $keeper)
+    {
+    }
+
+    public function run(Change $change, string $code, bool $round): ?HistoryEntry
+    {
+        return $this->keeper->keep($change, self::class, function (Ledger $ledger, LoadedProduct $loaded) use ($code, $round): string {
+            $currency = Currency::of($code);
+            $plan = new CurrencyPlan($loaded, $currency);
+            if ($plan->rounded() !== [] && ! $round) {
+                throw new Refused("{$currency->code} cannot have {$plan->rounded()[0]->from->shown()}. Look at what becomes of the prices, and change them with rounding, or type others first.");
+            }
+            $new = fn (?Money $price): ?string => Amounts::stored($price?->roundedIn($currency));
+            $ledger->update('products', [$loaded->product->id => ['currency' => $currency->code, 'price' => $new($loaded->basePrice)]]);
+            $prices = [];
+            foreach ($loaded->skus as $sku) {
+                $prices[$sku->id] = ['price' => $new($sku->price)];
+            }
+            $ledger->update('skus', $prices);
+
+            return "Currency set to {$currency->code} (was {$loaded->product->currency}): {$plan->inWords()}";
+        });
+    }
+}

@@ -1,0 +1,17 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Actions;
+
+use App\Catalog\DraftValue;
+
+/** A new value that somebody wants to be made like another. */
+final readonly class LikeChoice
+{
+    public function __construct(
+        public DraftValue $value,
+        public int $likeId,
+    ) {
+    }
+}

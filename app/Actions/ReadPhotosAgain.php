@@ -1,0 +1,42 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Actions;
+
+use App\Media\PhotoStore;
+use App\Models\Photo;
+use App\Models\Product;
+use App\Models\User;
+use Illuminate\Support\Facades\DB;
+use Illuminate\Support\Facades\Gate;
+
+/** Has pictures read again that have no sizes. It changes nothing of the product, so it is in no history. */
+final class ReadPhotosAgain
+{
+    public function __construct(private readonly PhotoStore $store)
+    {
+    }
+
+    /**
+     * @param  list<int>  $placementIds
+     * @return int how many are read again
+     */
+    public function run(User $user, Product $product, array $placementIds): int
+    {
+        Gate::forUser($user)->authorize('edit');
+        $photoIds = DB::table('placements')->where('product_id', $product->id)->whereIn('id', $placementIds)->pluck('photo_id');
+        $photos = Photo::query()->whereKey($photoIds)->get()->filter(fn (Photo $photo): bool => $photo->state->canBeReadAgain() || ! $this->store->isWhole($photo));
+        $photos->each($this->store->readAgain(...));
+
+        return $photos->count();
+    }
+
+    /** A picture whose sizes somebody asked for, and that are not there although they were made. */
+    public function missing(Photo $photo): void
+    {
+        if (! $photo->state->canBeReadAgain()) {
+            $this->store->readAgain($photo);
+        }
+    }
+}

@@ -1,0 +1,40 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\Actions\TryAgain;
+use App\Catalog\Works;
+use Illuminate\Contracts\View\View;
+use Illuminate\Http\RedirectResponse;
+use Illuminate\Http\Request;
+
+final class WorksController
+{
+    public function show(Works $works): View
+    {
+        return view('works.index', [
+            'checks' => $works->checks(),
+            'waitingJobs' => $works->waitingJobs(),
+            'pictures' => $works->pictures(),
+            'unread' => $works->unread(),
+            'failed' => $works->failedJobs(),
+            'versions' => $works->versions(),
+        ]);
+    }
+
+    public function readAgain(Request $request, TryAgain $action): RedirectResponse
+    {
+        $count = $action->pictures($request->user());
+
+        return redirect()->route('works')->with('said', $count === 1 ? 'One picture is read again.' : "{$count} pictures are read again.");
+    }
+
+    public function retryJobs(Request $request, TryAgain $action): RedirectResponse
+    {
+        $count = $action->jobs($request->user());
+
+        return redirect()->route('works')->with('said', $count === 1 ? 'One job is back in the queue.' : "{$count} jobs are back in the queue.");
+    }
+}

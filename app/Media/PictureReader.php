@@ -1,0 +1,154 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Media;
+
+use App\Models\Photo;
+use FilesystemIterator;
+use Illuminate\Contracts\Filesystem\Filesystem;
+use Symfony\Component\Process\Exception\ExceptionInterface as ProcessException;
+use Symfony\Component\Process\Exception\ProcessSignaledException;
+use Symfony\Component\Process\Exception\ProcessTimedOutException;
+use Symfony\Component\Process\Process;
+
+/**
+ * Has a picture decoded in a process of its own, held to limits of time, memory and disk, in a folder that is
+ * removed whatever happens: no file can stall or fill what reads the others.
+ */
+class PictureReader
+{
+    /** Seconds between the signal that time is up and the end; without them nobody could tell it from a lack of memory. */
+    private const GRACE = 5;
+
+    private const OUT_OF_TIME = 24;
+
+    private const KILLED = 9;
+
+    private const FILE_TOO_LARGE = 25;
+
+    /** ImageMagick's codes of resource limits: 400 to 499. */
+    private const RESOURCE_CODES = [400, 499];
+
+    /**
+     * @param  string  $work  the folder in which each picture has its own
+     * @param  int  $cpuSeconds  of the processor
+     * @param  int  $wallSeconds  on the clock
+     * @param  int  $mostMemory  address space, in bytes
+     * @param  int  $mostDisk  of one temporary file, in bytes
+     */
+    public function __construct(
+        private readonly string $work,
+        private readonly int $cpuSeconds,
+        private readonly int $wallSeconds,
+        private readonly int $mostMemory,
+        private readonly int $mostDisk,
+    ) {
+    }
+
+    /** @throws PictureFault */
+    public function read(Photo $photo, Filesystem $disk): ReadPicture
+    {
+        $this->sweep();
+        $folder = $this->work.'/'.bin2hex(random_bytes(8));
+        if (! @mkdir($folder, 0o700, true)) {
+            throw PictureFault::lacking('room to work in', "cannot make {$folder}");
+        }
+        try {
+            $original = $this->fetched($photo, $disk, $folder);
+
+            return $this->sizes($folder, $this->decoded($photo, $original, $folder));
+        } finally {
+            $this->remove($folder);
+        }
+    }
+
+    /** Removes what a reader that was killed has left behind. */
+    private function sweep(): void
+    {
+        foreach (glob($this->work.'/*', GLOB_ONLYDIR) ?: [] as $folder) {
+            if ((int) @filemtime($folder) < time() - 10 * $this->wallSeconds) {
+                $this->remove($folder);
+            }
+        }
+    }
+
+    private function fetched(Photo $photo, Filesystem $disk, string $folder): string
+    {
+        $path = PhotoStore::originalPath($photo->sha256, $photo->type);
+        $stream = $disk->exists($path) ? $disk->readStream($path) : null;
+        if ($stream === null) {
+            throw PictureFault::lost($path);
+        }
+        $original = "{$folder}/original.{$photo->type}";
+        $copied = @file_put_contents($original, $stream);
+        fclose($stream);
+        if ($copied !== $photo->bytes) {
+            throw $copied === false || $copied < $photo->bytes && (int) @disk_free_space($folder) < $photo->bytes
+                ? PictureFault::lacking('room on disk', "copied {$copied} of {$photo->bytes} bytes")
+                : PictureFault::lost($path);
+        }
+
+        return $original;
+    }
+
+    /** @return array{fault?: string, code?: int, milliseconds: int, kilobytes: int} what the process said */
+    protected function decoded(Photo $photo, string $original, string $folder): array
+    {
+        $process = new Process(
+            ['prlimit', '--cpu='.$this->cpuSeconds.':'.($this->cpuSeconds + self::GRACE), "--as={$this->mostMemory}", "--fsize={$this->mostDisk}", '--core=0', PHP_BINARY, '-d', 'memory_limit=256M', '-d', 'display_errors=stderr', __DIR__.'/read-picture.php', $original, $photo->type, (string) max($photo->width, $photo->height), $folder],
+            $folder,
+            ['MAGICK_CONFIGURE_PATH' => __DIR__.'/imagemagick', 'MAGICK_TEMPORARY_PATH' => $folder, 'MAGICK_TMPDIR' => $folder, 'TMPDIR' => $folder],
+            timeout: $this->wallSeconds,
+        );
+        try {
+            $process->run();
+        } catch (ProcessTimedOutException $late) {
+            throw PictureFault::beyond("takes longer than {$this->wallSeconds} seconds to read", $late->getMessage());
+        } catch (ProcessSignaledException) {
+            throw $this->fault($process, []);
+        } catch (ProcessException $fault) {
+            throw PictureFault::lacking('strength to start reading', $fault->getMessage());
+        }
+        $said = json_decode($process->getOutput(), true);
+
+        return is_array($said) && ! isset($said['fault']) ? $said : throw $this->fault($process, is_array($said) ? $said : []);
+    }
+
+    /** @param  array{fault?: string, code?: int}  $said */
+    private function fault(Process $process, array $said): PictureFault
+    {
+        $cause = trim(($said['fault'] ?? '').' '.mb_substr($process->getErrorOutput(), 0, 500)." exit {$process->getExitCode()}");
+        $signal = $process->hasBeenSignaled() ? $process->getTermSignal() : ($process->getExitCode() > 128 ? $process->getExitCode() - 128 : 0);
+        $isResource = ($said['code'] ?? 0) >= self::RESOURCE_CODES[0] && ($said['code'] ?? 0) <= self::RESOURCE_CODES[1];
+
+        return match (true) {
+            preg_match('/no space left|quota exceeded|read-only file system/i', $cause) === 1 => PictureFault::lacking('room on disk', $cause),
+            $signal === self::OUT_OF_TIME => PictureFault::beyond("takes longer than {$this->cpuSeconds} seconds to read", $cause),
+            $signal === self::FILE_TOO_LARGE => PictureFault::beyond('needs more room to be read than a picture may', $cause),
+            $signal === self::KILLED => PictureFault::lacking('memory', $cause),
+            $isResource, preg_match('/memory|cache resources|cannot allocate|failed to map/i', $cause) === 1 => PictureFault::beyond('needs more memory to be read than a picture may', $cause),
+            default => PictureFault::damaged($cause),
+        };
+    }
+
+    /** @param  array{milliseconds: int, kilobytes: int}  $said */
+    private function sizes(string $folder, array $said): ReadPicture
+    {
+        $sizes = [];
+        foreach (PhotoSize::cases() as $size) {
+            $bytes = @file_get_contents("{$folder}/{$size->value}.jpg");
+            $sizes[$size->value] = $bytes === false || $bytes === '' ? throw PictureFault::damaged("no size {$size->value} was made") : $bytes;
+        }
+
+        return new ReadPicture($sizes, $said['milliseconds'], $said['kilobytes']);
+    }
+
+    private function remove(string $folder): void
+    {
+        foreach (is_dir($folder) ? new FilesystemIterator($folder) : [] as $file) {
+            @unlink((string) $file);
+        }
+        @rmdir($folder);
+    }
+}

@@ -1,0 +1,26 @@
+<?php
+
+declare(strict_types=1);
+
+/*
+ * Reads one picture and writes its sizes into a folder, in a process of its own within the limits that PictureReader
+ * sets. Says what became of it as JSON. It loads nothing of the application, so that it starts quickly.
+ */
+
+use App\Media\PhotoDeriver;
+
+require __DIR__.'/PhotoSize.php';
+require __DIR__.'/PhotoDeriver.php';
+
+[, $original, $type, $longerSide, $folder] = $argv;
+$started = hrtime(true);
+try {
+    (new PhotoDeriver())->derive($original, $type, (int) $longerSide, $folder);
+    $said = [];
+} catch (ImagickException $fault) {
+    $said = ['fault' => $fault->getMessage(), 'code' => $fault->getCode()];
+}
+echo json_encode($said + [
+    'milliseconds' => intdiv(hrtime(true) - $started, 1_000_000),
+    'kilobytes' => getrusage()['ru_maxrss'] ?? 0,
+], JSON_THROW_ON_ERROR | JSON_INVALID_UTF8_SUBSTITUTE);

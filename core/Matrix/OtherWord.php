@@ -1,0 +1,20 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Core\Matrix;
+
+/** A value that was typed under another word for it: a synonym or a translation. */
+final readonly class OtherWord
+{
+    public function __construct(
+        public string $typed,
+        public string $known,
+    ) {
+    }
+
+    public function inWords(): string
+    {
+        return "“{$this->typed}” is another word for {$this->known}.";
+    }
+}

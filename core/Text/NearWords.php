@@ -1,0 +1,61 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Core\Text;
+
+/**
+ * Words that can be found although the hand slipped by one letter. Words of four letters are found only where a
+ * single one is near, shorter ones never. Finding takes as long as the word is, however many words there are:
+ * two words one slip apart have a word in common once a letter is taken away from one or both.
+ */
+final class NearWords
+{
+    private const SHORTEST = 4;
+
+    /** @var array<string, array<string, true>> a word less one letter => the words it came from */
+    private array $lessOne = [];
+
+    public function add(string $word): void
+    {
+        if (mb_strlen($word) >= self::SHORTEST - 1) {
+            foreach ($this->variants($word) as $variant) {
+                $this->lessOne[$variant][$word] = true;
+            }
+        }
+    }
+
+    /** A word that is one slip away from another one, and not the same; null where there is none, or where of short ones there are several. */
+    public function near(string $word): ?string
+    {
+        $near = [];
+        foreach (mb_strlen($word) >= self::SHORTEST - 1 ? $this->variants($word) : [] as $variant) {
+            foreach (array_keys($this->lessOne[$variant] ?? []) as $other) {
+                $other = (string) $other;
+                $shorter = min(mb_strlen($other), mb_strlen($word));
+                if ($other !== $word && $shorter >= self::SHORTEST && EditDistance::atMostOne($other, $word)) {
+                    if ($shorter > self::SHORTEST) {
+                        return $other;
+                    }
+                    $near[$other] = $other;
+                }
+            }
+        }
+
+        return count($near) === 1 ? reset($near) : null;
+    }
+
+    /** @return list<string> the word, and what it is without each of its letters */
+    private function variants(string $word): array
+    {
+        $letters = mb_str_split($word);
+        $variants = [$word];
+        foreach (array_keys($letters) as $at) {
+            $rest = $letters;
+            unset($rest[$at]);
+            $variants[] = implode('', $rest);
+        }
+
+        return array_values(array_unique($variants));
+    }
+}

@@ -1,0 +1,183 @@
+import { execFileSync } from 'node:child_process';
+import { mkdtempSync, readFileSync } from 'node:fs';
+import { tmpdir } from 'node:os';
+import { join } from 'node:path';
+import { expect, test } from '@playwright/test';
+import { chooseAxesOf, kept, listen, signIn, sound } from './helpers';
+
+/* The board under hands: typing down a column, dragging with a word at the pointer, files from outside, little room. */
+
+const code = `HANDS-${Date.now()}`;
+const folder = mkdtempSync(join(tmpdir(), 'slate-'));
+const cell = (page, name) => page.getByRole('gridcell', { name: new RegExp(`^${name}`) });
+const caption = (page) => page.locator('#drag-caption');
+const plan = (page) => page.locator('#plan');
+
+test.describe.configure({ mode: 'serial' });
+
+async function open(page, query = '') {
+  await signIn(page);
+  await page.goto(`/products/${code}${query}`);
+  await expect(page.getByRole('gridcell').first()).toBeVisible();
+}
+
+/** Files carried over the window from outside, as the browser tells it; what happens next is told too. */
+async function carry(page, target, files, doing) {
+  const box = await target.boundingBox();
+  const carried = files.map((name) => [name, readFileSync(join(folder, name)).toString('base64')]);
+  await target.evaluate((element, { box, carried, doing }) => {
+    const transfer = new DataTransfer();
+    for (const [name, base64] of carried) {
+      transfer.items.add(new File([Uint8Array.from(atob(base64), (letter) => letter.charCodeAt(0))], name, { type: 'image/jpeg' }));
+    }
+    element.dispatchEvent(new DragEvent(doing, { bubbles: true, cancelable: true, dataTransfer: transfer, clientX: box.x + 20, clientY: box.y + 20 }));
+  }, { box, carried, doing });
+}
+
+test.beforeAll(() => {
+  execFileSync('php', ['tests/Browser/pictures.php', folder]);
+});
+
+test('a label with a comma stays a value of its own', async ({ page }) => {
+  const faults = listen(page);
+  await signIn(page);
+  await chooseAxesOf(page, 'Work shirt', code);
+  await page.getByLabel('Name of the axis').fill('Color');
+  await page.getByLabel('Values of the new axis').fill('Moss, Clay, Slate');
+  await expect(plan(page)).toContainText('3 colors = 3 SKUs');
+  await page.getByRole('button', { name: 'Add an axis' }).click();
+  await page.getByLabel('Name of the axis').nth(1).fill('Size');
+  await page.getByLabel('Values of the new axis').fill('S, M, L, XL');
+  await expect(plan(page)).toContainText('3 colors × 4 sizes = 12 SKUs');
+  await page.getByRole('button', { name: 'Build' }).click();
+  await kept(page, 'makes 12');
+
+  await page.locator('.axes').getByRole('button', { name: 'Moss', exact: true }).click();
+  await page.getByRole('dialog').getByLabel('Name', { exact: true }).fill('Moss, deep');
+  await page.getByRole('dialog').getByLabel('on this product only').check();
+  await page.getByRole('dialog').getByRole('button', { name: 'Keep' }).click();
+  await expect(cell(page, 'Moss, deep, S')).toBeVisible();
+  await page.getByRole('button', { name: 'Change axes…' }).click();
+  await expect(plan(page)).toContainText('As it is now.');
+  await page.getByLabel('More values of Size').fill('XXL');
+  await expect(plan(page)).toContainText('makes 3');
+  await expect(plan(page)).not.toContainText('retires');
+  await page.getByRole('button', { name: 'Cancel' }).click();
+  expect(faults).toEqual([]);
+});
+
+test('ten prices are typed with keys only, and taken back with keys only', async ({ page }) => {
+  await open(page, '?lens=prices');
+  await cell(page, 'Moss, deep, S').click();
+  const prices = ['41', '42.5', '43', '44', '45', '46', '47', '48', '49', '50'];
+  for (const [at, price] of prices.entries()) {
+    await page.keyboard.type(price);
+    // Shift+Enter and Tab go on to the next cell; Enter goes back to its own, where arrows move on.
+    if (at % 3 === 0) {
+      await page.keyboard.press('Shift+Enter');
+    } else if (at % 3 === 1) {
+      await page.keyboard.press('Tab');
+    } else {
+      await page.keyboard.press('Enter');
+      await expect(page.locator('.matrix td:focus')).toHaveCount(1);
+      await page.keyboard.press((at + 1) % 4 === 0 ? 'ArrowDown' : 'ArrowRight');
+      if ((at + 1) % 4 === 0) {
+        for (let back = 0; back < 3; back++) {
+          await page.keyboard.press('ArrowLeft');
+        }
+      }
+    }
+    await kept(page, `set to ${Number(price).toFixed(2)}`);
+  }
+  const shown = () => page.locator('.matrix td').evaluateAll((cells) => cells.map((one) => one.querySelector('.text').textContent));
+  await expect.poll(async () => (await shown()).slice(0, 10)).toEqual(prices.map((price) => Number(price).toFixed(2)));
+  for (let back = 9; back >= 0; back--) {
+    await page.keyboard.press('Control+z');
+    await expect(page.locator('.matrix td').nth(back)).not.toContainText(Number(prices[back]).toFixed(2));
+  }
+  expect((await shown()).filter((text) => /\d/.test(text))).toEqual([]);
+});
+
+test('a word at the pointer says what dropping will do, for pictures and for files from outside', async ({ page }) => {
+  const faults = listen(page);
+  await open(page);
+  const clay = page.locator('.matrix [data-head=row]').nth(1);
+  await carry(page, clay, ['tote Teal front.jpg', 'tote Teal back.jpg'], 'dragover');
+  await expect(caption(page)).toHaveText('Take in 2 files and link to Clay, 4 SKUs');
+  await carry(page, clay, ['tote Teal front.jpg', 'tote Teal back.jpg'], 'drop');
+  await expect(caption(page)).toBeHidden();
+  await kept(page, 'Took in 2 pictures, linked to Clay, all sizes');
+  await expect(page.locator('#uploads')).toContainText('2 of 2 files are linked to Clay, 4 SKUs.');
+  await clay.click();
+  await expect(page.locator('#gallery .card-picture')).toHaveCount(2);
+  await expect(page.locator('#gallery .waiting')).toHaveCount(0);
+
+  const from = await page.locator('#gallery .card-picture').first().locator('.pick').boundingBox();
+  const to = await cell(page, 'Slate, M').boundingBox();
+  await page.mouse.move(from.x + 30, from.y + 30);
+  await page.mouse.down();
+  await page.mouse.move(from.x, from.y + 40, { steps: 4 });
+  await page.mouse.move(to.x + 20, to.y + 20, { steps: 8 });
+  await expect(async () => {
+    await page.mouse.move(to.x + 21, to.y + 20);
+    await page.mouse.move(to.x + 20, to.y + 20);
+    await expect(caption(page)).toHaveText('Link 1 picture to Slate, M, 1 SKU; Shift: only there', { timeout: 500 });
+  }).toPass();
+  await page.keyboard.down('Shift');
+  await expect(async () => {
+    await page.mouse.move(to.x + 22, to.y + 21);
+    await expect(caption(page)).toHaveText('Link 1 picture only to Slate, M, 1 SKU', { timeout: 500 });
+  }).toPass();
+  await page.mouse.up();
+  await page.keyboard.up('Shift');
+  await kept(page, 'only to Slate, M');
+  await expect(caption(page)).toBeHidden();
+  expect(faults).toEqual([]);
+});
+
+test('nothing stands in the tray that can do nothing, and a size alone shows a color', async ({ page }) => {
+  await open(page);
+  await page.locator('.matrix [data-head=row]').nth(1).click();
+  await expect(page.getByLabel('View of the marked pictures')).toBeHidden();
+  await page.locator('#gallery .card-picture .pick').first().click();
+  await expect(page.getByLabel('View of the marked pictures')).toBeVisible();
+  await page.keyboard.press('Escape');
+  await expect(page.getByLabel('View of the marked pictures')).toBeHidden();
+
+  await page.getByRole('link', { name: 'Shopper preview' }).click();
+  await page.locator('.option', { hasText: /^L$/ }).click();
+  await expect(page.locator('legend').nth(1)).toHaveText('Size: L');
+  await expect(page.getByText(/^Shown in /)).toBeVisible();
+});
+
+test('with four axes the matrix has most of the height; a phone reads the board in whole lines', async ({ page }) => {
+  await open(page);
+  await page.getByRole('button', { name: 'Change axes…' }).click();
+  for (const [name, values] of [['Cuff', 'Plain, Ribbed'], ['Weave', 'Twill, Drill']]) {
+    await page.getByRole('button', { name: 'Add an axis' }).click();
+    await page.getByLabel('Name of the axis').last().fill(name);
+    await page.locator('#setup fieldset').last().locator('textarea').fill(values);
+    await expect(plan(page)).toContainText(`2 ${name.toLowerCase()}s`);
+  }
+  await page.getByRole('button', { name: 'Change', exact: true }).click();
+  await expect(page.getByRole('gridcell')).toHaveCount(48);
+  const share = () => page.locator('#matrix-scroll').evaluate((scroll) => scroll.getBoundingClientRect().height / window.innerHeight);
+  expect(await share()).toBeGreaterThanOrEqual(0.55);
+  await page.getByRole('button', { name: 'Show values' }).click();
+  await expect(page.getByLabel('Add to Cuff')).toBeVisible();
+  await page.reload();
+  await expect(page.getByLabel('Add to Cuff')).toBeVisible();
+  await page.getByRole('button', { name: 'Fold' }).click();
+  await expect(page.getByLabel('Add to Cuff')).toHaveCount(0);
+  await sound(page, 'folded axes');
+  // It is remembered for the person, not for the product: the tests to come want to see the values.
+  await page.getByRole('button', { name: 'Show values' }).click();
+  await expect(page.getByLabel('Add to Cuff')).toBeVisible();
+
+  await page.setViewportSize({ width: 390, height: 800 });
+  expect(await page.evaluate(() => document.documentElement.scrollWidth)).toBeLessThanOrEqual(390);
+  for (const strip of ['.lenses', '.views']) {
+    const tops = await page.locator(`${strip} > *:visible`).evaluateAll((items) => new Set(items.map((item) => Math.round(item.getBoundingClientRect().top))).size);
+    expect(tops, strip).toBe(1);
+  }
+});

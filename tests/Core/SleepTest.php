@@ -1,0 +1,164 @@
+<?php
+
+declare(strict_types=1);
+
+use Core\Matrix\Axis;
+use Core\Matrix\Combination;
+use Core\Matrix\Matrix;
+use Core\Matrix\MatrixChange;
+use Core\Matrix\Planner;
+use Core\Matrix\SkuState;
+use Core\Matrix\StandingSku;
+use Core\Reach\Clause;
+use Core\Reach\Reach;
+use Core\Reach\Simplifier;
+use Random\Randomizer;
+use Tests\Core\Samples;
+
+/*
+ * What sleeps wakes: any sequence of removing, linking, hiding, leaving out and adding again ends as the same
+ * sequence without the removing and the adding again.
+ */
+
+/** A product that values and axes leave and come back to, and its twin that they never leave. */
+final class Sleeper
+{
+    /** @var list<StandingSku> */
+    public array $skus;
+
+    /** @var array<int, Reach> by picture */
+    public array $reaches;
+
+    /** @var array<int, Reach> by picture */
+    public array $hidden;
+
+    public function __construct(public Matrix $matrix)
+    {
+        $this->skus = Samples::built($matrix);
+        $this->reaches = $this->hidden = array_fill(1, 3, Reach::nothing());
+    }
+
+    /** @param  list<Axis>  $axes */
+    public function become(array $axes, array $homes = [], array $survivors = []): void
+    {
+        $this->run(new MatrixChange($this->matrix, Matrix::of($axes, $this->matrix->leftOut), $homes, $survivors));
+    }
+
+    public function edit(string $verb, int $picture, Clause $where): void
+    {
+        $cells = Reach::of($where)->activeIn($this->matrix);
+        $simplifier = new Simplifier();
+        $selected = $simplifier->pointedAt($cells, array_map(fn (StandingSku $sku): Combination => $this->matrix->place($sku->cell) ?? $sku->cell, $this->made()), $this->matrix);
+        match ($verb) {
+            'link' => $this->reaches[$picture] = $simplifier->simplify($this->reaches[$picture]->union($selected), $this->matrix),
+            'unlink' => $this->reaches[$picture] = $simplifier->simplify($this->reaches[$picture]->subtract($selected, $this->matrix), $this->matrix),
+            'hide' => $this->hidden[$picture] = $simplifier->simplify($this->hidden[$picture]->union($selected), $this->matrix),
+            'show' => $this->hidden[$picture] = $simplifier->simplify($this->hidden[$picture]->subtract($selected, $this->matrix), $this->matrix),
+            'leave out' => $this->rules($this->matrix->leftOut->union($cells)),
+            'offer again' => $this->rules($this->matrix->leftOut->subtract($cells, $this->matrix)),
+        };
+    }
+
+    private function rules(Reach $leftOut): void
+    {
+        $this->run(new MatrixChange($this->matrix, Matrix::of($this->matrix->axes, (new Simplifier())->simplify($leftOut, $this->matrix))));
+    }
+
+    private function run(MatrixChange $change): void
+    {
+        $this->skus = Samples::applied((new Planner())->plan($change, $this->skus), $this->skus);
+        $this->reaches = array_map($change->carryReach(...), $this->reaches);
+        $this->hidden = array_map($change->carryHidden(...), $this->hidden);
+        $this->matrix = $change->to;
+    }
+
+    /** @return list<StandingSku> */
+    private function made(): array
+    {
+        return array_values(array_filter($this->skus, fn (StandingSku $sku): bool => $sku->state === SkuState::Made));
+    }
+
+    /** @return array<string, string> what each cell is and shows, by cell */
+    public function seen(): array
+    {
+        $made = Samples::made($this->skus, $this->matrix);
+        $seen = [];
+        foreach ($this->matrix->combinations() as $cell) {
+            $shown = array_keys(array_filter($this->reaches, fn (Reach $reach, int $id): bool => $reach->activeIn($this->matrix)->covers($cell) && ! $this->hidden[$id]->activeIn($this->matrix)->covers($cell), ARRAY_FILTER_USE_BOTH));
+            $seen[$cell->key] = ($this->matrix->isOffered($cell) ? 'SKU '.($made[$cell->key] ?? 'none') : 'left out').' shows '.implode(' ', $shown);
+        }
+        ksort($seen);
+
+        return $seen;
+    }
+}
+
+/** @return list<string> what differs, and the steps that led there; nothing where the law holds */
+function brokenSleep(int $seed): array
+{
+    $random = Samples::random($seed);
+    $axes = array_map(fn (int $id): Axis => Samples::axis($random, $id, $random->getInt(2, 4)), range(1, $random->getInt(1, 3)));
+    $leaves = new Sleeper(Matrix::of($axes));
+    $stays = new Sleeper(Matrix::of($axes));
+    $steps = [];
+    for ($step = $random->getInt(3, 10); $step > 0; $step--) {
+        if ($random->getInt(0, 2) === 0) {
+            $steps[] = comeAndGo($random, $leaves, $axes);
+        } else {
+            $where = somewhere($random, $leaves->matrix);
+            $verb = ['link', 'link', 'unlink', 'hide', 'show', 'leave out', 'offer again'][$random->getInt(0, 6)];
+            $picture = $random->getInt(1, 3);
+            $leaves->edit($verb, $picture, $where);
+            $stays->edit($verb, $picture, $where);
+            $steps[] = "{$verb} {$picture} at {$where->key()}";
+        }
+    }
+    $steps[] = comeAndGo($random, $leaves, $axes, back: true);
+
+    return $leaves->seen() === $stays->seen() ? [] : [...$steps, 'ended as', json_encode(array_diff_assoc($leaves->seen(), $stays->seen())), 'not as', json_encode(array_diff_assoc($stays->seen(), $leaves->seen()))];
+}
+
+/** @param  list<Axis>  $all */
+function comeAndGo(Randomizer $random, Sleeper $sleeper, array $all, bool $back = false): string
+{
+    $wanted = [];
+    $homes = [];
+    $survivors = [];
+    foreach ($all as $axis) {
+        if (! $back && count($all) > 1 && $random->getInt(0, 3) === 0) {
+            $awake = $sleeper->matrix->axis($axis->id);
+            if ($awake !== null) {
+                $survivors[$axis->id] = $awake->values[$random->getInt(0, $awake->count() - 1)]->id;
+            }
+
+            continue;
+        }
+        $stood = $sleeper->matrix->sleeping[$axis->id]->standsAt ?? null;
+        $values = array_values(array_filter($axis->values, fn ($value): bool => $back || $value->id === $stood || $random->getInt(0, 2) > 0)) ?: [$axis->values[0]];
+        $wanted[] = new Axis($axis->id, $axis->name, $axis->kind, $values, $axis->changesPicture);
+        if ($stood !== null) {
+            $homes[$axis->id] = $stood;
+        }
+    }
+    $sleeper->become($wanted, $homes, $survivors);
+
+    return 'have '.implode(' ', array_map(fn (Axis $axis): string => "{$axis->id}:".implode('|', $axis->valueIds()), $wanted)).' standing at '.json_encode($survivors);
+}
+
+function somewhere(Randomizer $random, Matrix $matrix): Clause
+{
+    $values = [];
+    foreach ($matrix->axes as $axis) {
+        if ($random->getInt(0, 2) > 0) {
+            $values[$axis->id] = [$axis->values[$random->getInt(0, $axis->count() - 1)]->id];
+        }
+    }
+
+    return Clause::of($values);
+}
+
+it('ends the same with and without removing and adding again', function (int $batch): void {
+    foreach (range(100 * $batch, 100 * $batch + 99) as $seed) {
+        expect(brokenSleep($seed))->toBe([]);
+    }
+})->with(range(1, 30));

@@ -1,0 +1,295 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Walk;
+
+use App\Actions\AssignRole;
+use App\Actions\ChangeCurrency;
+use App\Actions\ChangeMatrix;
+use App\Actions\DescribePhotos;
+use App\Actions\EditFacts;
+use App\Actions\EditValue;
+use App\Actions\HidePhotos;
+use App\Actions\LeaveOutCells;
+use App\Actions\LikeChoice;
+use App\Actions\LinkPhotos;
+use App\Actions\MatrixChoices;
+use App\Actions\MergeValues;
+use App\Actions\OrderPhotos;
+use App\Actions\ReorderValues;
+use App\Actions\SetCode;
+use App\Actions\SetOpening;
+use App\Actions\SetPrices;
+use App\Actions\SetStock;
+use App\Actions\SplitValue;
+use App\Actions\UnlinkPhotos;
+use App\Actions\ValueForm;
+use App\Catalog\DraftAxis;
+use App\Catalog\DraftValue;
+use App\Catalog\LoadedProduct;
+use App\History\Change;
+use App\Models\LibraryValue;
+use App\Models\User;
+use Core\Gallery\Role;
+use Core\Gallery\View;
+use Core\Matrix\Axis;
+use Core\Matrix\Value;
+use Tests\Shop;
+
+/** Does what a step says, as the board, its dialogs and keys would. */
+final class Deeds
+{
+    private const AXES = ['Color' => ['Moss', 'Clay', 'Slate', 'Oat'], 'Size' => ['S', 'M', 'L', 'XL'], 'Style' => ['Buttoned', 'Pullover', 'Zip'], 'Lining' => ['Wool', 'None']];
+
+    private const LABELS = ['Moss, deep', 'a|b', 'Clay', 'M', '"quoted"', 'שחור', '🌱 sprout', 'Terracotta', '=1+1', 'é', 'Moss; S', '12', 'every Color but S'];
+
+    /** What was tried last, also where it was refused. */
+    public string $last = '';
+
+    public function __construct(private readonly Shop $shop, private readonly Shop $other)
+    {
+    }
+
+    public function do(Step $step, User $person): void
+    {
+        $draw = $step->draw();
+        $loaded = $this->shop->loaded();
+        $this->last = "{$person->name}: {$step->verb->name}";
+        $change = $this->shop->change($person);
+        match ($step->verb) {
+            Verb::Axes => $this->axes($change, $loaded, $draw),
+            Verb::Exchange => $this->exchange($change, $loaded, $draw),
+            Verb::Merge => $this->merge($change, $loaded, $draw),
+            Verb::Split => $this->split($change, $loaded, $draw),
+            Verb::LeaveOut => app(LeaveOutCells::class)->run($change, $this->selected($loaded, $draw), false),
+            Verb::OfferAgain => app(LeaveOutCells::class)->run($change, $this->selected($loaded, $draw), true),
+            Verb::Link => app(LinkPhotos::class)->run($change, $this->photos($loaded, $draw), $this->selected($loaded, $draw), $draw->oneIn(4)),
+            Verb::Unlink => app(UnlinkPhotos::class)->run($change, $this->photos($loaded, $draw), $this->selected($loaded, $draw), $draw->oneIn(8)),
+            Verb::Hide => app(HidePhotos::class)->run($change, $this->photos($loaded, $draw), $this->selected($loaded, $draw)),
+            Verb::Show => app(HidePhotos::class)->run($change, $this->photos($loaded, $draw), $this->selected($loaded, $draw), true),
+            Verb::Rename => $this->rename($change, $loaded, $draw),
+            Verb::ElsewhereNamed => $this->other->axes(['Color' => implode(' | ', [$draw->of(['Terracotta', 'Clay', 'Moss', 'é', '12']), $draw->of(['Fern', 'Rust', 'Ink'])])]),
+            Verb::Code => app(SetCode::class)->run($change, $this->cell($loaded, $draw), $draw->of(['ODD-1', 'ODD-2', 'SMOCK-MOSS-M', 'SMOCK-CLAY', 'SMOCK', 'OTHER'])),
+            Verb::SwapCodes => $this->swapCodes($person, $loaded, $draw),
+            Verb::Stock => app(SetStock::class)->run($change, $this->selected($loaded, $draw), $draw->of(['', '0', '3', '10', '25'])),
+            Verb::Price => app(SetPrices::class)->run($change, $this->selected($loaded, $draw), $draw->of(['', '49', '54.50', '19,90'])),
+            Verb::Role => app(AssignRole::class)->run($change, $this->photo($loaded, $draw), $draw->of(Role::cases()), $draw->oneIn(4)),
+            Verb::Order => $this->order($change, $loaded, $draw),
+            Verb::View => app(DescribePhotos::class)->view($change, $this->photos($loaded, $draw), $draw->of([...View::cases(), null])),
+            Verb::Fact => $this->fact($change, $loaded, $draw),
+            Verb::Opening => $this->opening($change, $loaded, $draw),
+            Verb::Reorder => $this->reorder($change, $loaded, $draw),
+            Verb::Currency => app(ChangeCurrency::class)->run($change, $draw->of(['EUR', 'USD', 'JPY', 'KWD', 'XXX']), $draw->oneIn(2)),
+        };
+    }
+
+    private function axes(Change $change, LoadedProduct $loaded, Draw $draw): void
+    {
+        $drafts = [];
+        $homes = [];
+        $likes = [];
+        foreach (self::AXES as $name => $names) {
+            $axis = $this->axisCalled($loaded, $name);
+            if ($draw->oneIn($axis === null ? 2 : 6)) {
+                continue;
+            }
+            $drafts[] = $draft = $this->draft($loaded, $axis, $name, $draw->some($names), $draw);
+            $homes[$draft->key] = DraftValue::called($draw->of($names));
+            if ($axis !== null && $axis->count() > 0 && $draw->oneIn(3)) {
+                $likes[$draft->key] = [new LikeChoice(DraftValue::called($draw->of($names)), $draw->of($axis->values)->id)];
+            }
+        }
+        app(ChangeMatrix::class)->run($change, $drafts, new MatrixChoices(
+            homes: $draw->oneIn(2) ? $homes : [],
+            survivors: $this->survivors($loaded, $draw),
+            stockAddsUp: $draw->oneIn(2),
+            likes: $likes,
+            asFacts: $draw->oneIn(3) ? $loaded->matrix->axisIds() : [],
+            winners: $this->winners($loaded, $draw),
+        ));
+    }
+
+    /**
+     * An axis with some of the values it has, by id, and some that are typed.
+     *
+     * @param  list<string>  $typed
+     */
+    private function draft(LoadedProduct $loaded, ?Axis $axis, string $name, array $typed, Draw $draw): DraftAxis
+    {
+        $id = $axis->id ?? $this->libraryId($name);
+        $own = array_map(fn (Value $value): DraftValue => DraftValue::existing($value->id), $axis->values ?? []);
+        $asleep = array_map(DraftValue::existing(...), $id === null ? [] : array_values(array_diff($loaded->matrix->everyValueId($id), $axis?->valueIds() ?? [])));
+        $values = [...$draw->some($own, 5), ...$draw->some($asleep, 2)];
+
+        return new DraftAxis($name, $draw->oneIn(2) || $values === [] ? implode(' | ', $typed ?: ['Plain']) : '', $draw->oneIn(3), null, $id, $values);
+    }
+
+    private function exchange(Change $change, LoadedProduct $loaded, Draw $draw): void
+    {
+        $old = $loaded->matrix->axes === [] ? null : $draw->of($loaded->matrix->axes);
+        if ($old === null) {
+            return;
+        }
+        $name = $draw->of(['Length', 'Fit', 'Cuff']);
+        $drafts = [];
+        foreach ($loaded->matrix->axes as $axis) {
+            $drafts[] = $axis->id === $old->id
+                ? new DraftAxis($name, implode(' | ', $draw->oneIn(2) ? array_map(fn (Value $value): string => str_replace(['|', ',', ';'], ' ', $value->label), $old->values) : ['Short', 'Long']))
+                : new DraftAxis($axis->name, '', true, null, $axis->id, array_map(fn (Value $value): DraftValue => DraftValue::existing($value->id), $axis->values));
+        }
+        app(ChangeMatrix::class)->run($change, $drafts, new MatrixChoices(stockAddsUp: $draw->oneIn(2), exchanges: [$old->id => mb_strtolower($name)], winners: $this->winners($loaded, $draw)));
+    }
+
+    private function merge(Change $change, LoadedProduct $loaded, Draw $draw): void
+    {
+        $axis = $this->axis($loaded, $draw);
+        if ($axis !== null) {
+            [$goes, $stays] = [$draw->of($axis->values), $draw->of($axis->values)];
+            app(MergeValues::class)->run($change, $goes->id, $stays->id, new MatrixChoices(stockAddsUp: $draw->oneIn(2), comersStay: $draw->oneIn(2), winners: $this->winners($loaded, $draw)));
+        }
+    }
+
+    private function split(Change $change, LoadedProduct $loaded, Draw $draw): void
+    {
+        $axis = $this->axis($loaded, $draw);
+        if ($axis !== null) {
+            $parts = $draw->of(['Light | Dark', 'Fern | Moss', 'S | M | Oat', 'Clay | Rust']);
+            app(SplitValue::class)->run($change, $draw->of($axis->values)->id, $parts, $draw->oneIn(2));
+        }
+    }
+
+    private function rename(Change $change, LoadedProduct $loaded, Draw $draw): void
+    {
+        $axis = $this->axis($loaded, $draw);
+        if ($axis !== null) {
+            $value = LibraryValue::query()->findOrFail($draw->of($axis->values)->id);
+            app(EditValue::class)->run($change, $value->id, ValueForm::typed($draw->oneIn(4) ? $value->name : $draw->of(self::LABELS), $value->code, null), ! $draw->oneIn(4));
+        }
+    }
+
+    private function swapCodes(User $person, LoadedProduct $loaded, Draw $draw): void
+    {
+        $made = array_values($loaded->made);
+        if (count($made) < 2) {
+            return;
+        }
+        $first = $made[$draw->below(count($made) - 1)];
+        $second = $made[count($made) - 1];
+        foreach ([[$first, 'BETWEEN'], [$second, $first->code], [$first, $second->code]] as [$sku, $code]) {
+            app(SetCode::class)->run($this->shop->change($person), $sku->cell->key === '' ? '*' : $sku->cell->key, $code);
+        }
+    }
+
+    private function order(Change $change, LoadedProduct $loaded, Draw $draw): void
+    {
+        match ($draw->below(3)) {
+            0 => app(OrderPhotos::class)->followShotList($change),
+            1 => app(OrderPhotos::class)->matchTo($change, $this->selected($loaded, $draw)),
+            default => app(OrderPhotos::class)->move($change, $this->photo($loaded, $draw), $this->selected($loaded, $draw), $draw->below(5)),
+        };
+    }
+
+    private function fact(Change $change, LoadedProduct $loaded, Draw $draw): void
+    {
+        $draw->oneIn(3) && $loaded->facts !== []
+            ? app(EditFacts::class)->remove($change, $draw->of($loaded->facts)->id)
+            : app(EditFacts::class)->set($change, $draw->of(['Lining', 'Style', 'Care']), $draw->of(['Wool', 'Zip', 'by hand']));
+    }
+
+    private function opening(Change $change, LoadedProduct $loaded, Draw $draw): void
+    {
+        $axis = $this->axis($loaded, $draw);
+        $draw->oneIn(2) || $axis === null
+            ? app(SetOpening::class)->sku($change, $draw->oneIn(4) ? null : $this->cell($loaded, $draw))
+            : app(SetOpening::class)->value($change, $axis->id, $draw->oneIn(4) ? null : $draw->of($axis->values)->id);
+    }
+
+    private function reorder(Change $change, LoadedProduct $loaded, Draw $draw): void
+    {
+        $axis = $this->axis($loaded, $draw);
+        if ($axis !== null) {
+            $ids = $axis->valueIds();
+            $at = $draw->below(count($ids));
+            app(ReorderValues::class)->run($change, $axis->id, [...array_slice($ids, $at), ...array_slice($ids, 0, $at)]);
+        }
+    }
+
+    /** A part of the matrix, or several: the corner, rows, columns, cells, made or not. */
+    private function selected(LoadedProduct $loaded, Draw $draw): string
+    {
+        $parts = [];
+        for ($count = $draw->of([1, 1, 1, 2, 3]); $count > 0; $count--) {
+            $values = [];
+            foreach ($loaded->matrix->axes as $axis) {
+                if (! $draw->oneIn(2)) {
+                    $values[] = "{$axis->id}:{$draw->of($axis->values)->id}";
+                }
+            }
+            sort($values, SORT_NATURAL);
+            $parts[] = implode(',', $values);
+        }
+
+        return in_array('', $parts, true) ? '*' : implode(';', $parts);
+    }
+
+    private function cell(LoadedProduct $loaded, Draw $draw): string
+    {
+        $made = array_keys($loaded->made);
+
+        return $made === [] || $made === [''] ? '*' : (string) $draw->of($made);
+    }
+
+    private function photo(LoadedProduct $loaded, Draw $draw): int
+    {
+        return $draw->of(array_keys($loaded->placements));
+    }
+
+    /** @return list<int> */
+    private function photos(LoadedProduct $loaded, Draw $draw): array
+    {
+        return array_values(array_unique([$this->photo($loaded, $draw), $this->photo($loaded, $draw)]));
+    }
+
+    private function axis(LoadedProduct $loaded, Draw $draw): ?Axis
+    {
+        return $loaded->matrix->axes === [] ? null : $draw->of($loaded->matrix->axes);
+    }
+
+    private function axisCalled(LoadedProduct $loaded, string $name): ?Axis
+    {
+        return array_values(array_filter($loaded->matrix->axes, fn (Axis $axis): bool => $axis->name === $name))[0] ?? null;
+    }
+
+    private function libraryId(string $name): ?int
+    {
+        return \App\Models\LibraryAxis::query()->where('name', $name)->value('id');
+    }
+
+    /** @return array<int, int> */
+    private function survivors(LoadedProduct $loaded, Draw $draw): array
+    {
+        $survivors = [];
+        foreach ($loaded->matrix->axes as $axis) {
+            $survivors[$axis->id] = $draw->of($axis->values)->id;
+        }
+
+        return $survivors;
+    }
+
+    /** @return array<string, int> now and then a SKU that somebody prefers in its cell, though it may not lie there */
+    private function winners(LoadedProduct $loaded, Draw $draw): array
+    {
+        $winners = [];
+        foreach ($draw->oneIn(2) ? $loaded->skus : [] as $sku) {
+            foreach ($loaded->skus as $other) {
+                $winners[$other->cell->key] = $sku->id;
+            }
+            if ($draw->oneIn(2)) {
+                break;
+            }
+        }
+
+        return $winners;
+    }
+}

@@ -1,0 +1,187 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Walk;
+
+use App\Actions\ChangeMatrix;
+use App\Actions\MatrixChoices;
+use App\Catalog\DraftAxis;
+use App\Catalog\DraftReader;
+use App\Catalog\DraftValue;
+use App\Catalog\LoadedProduct;
+use App\Catalog\SkuRow;
+use Core\Gallery\Entry;
+use Core\Gallery\Ground;
+use Core\Gallery\Role;
+use Core\Gallery\View;
+use Core\Matrix\Axis;
+use Core\Matrix\Combination;
+use Core\Matrix\Value;
+use Illuminate\Support\Facades\DB;
+use stdClass;
+use Tests\Shop;
+
+/** What holds of a product whatever was done to it. The rows are read here anew, not through the core. */
+final class Laws
+{
+    /** @var array<int, string> SKU id => code, as it was */
+    private array $codes = [];
+
+    private int $stock = 0;
+
+    public function __construct(private readonly Shop $shop)
+    {
+    }
+
+    /** @return array<string, mixed> all rows of the product, and what its values are called */
+    public function state(): array
+    {
+        $labels = [];
+        foreach ($this->shop->loaded()->matrix->axes as $axis) {
+            foreach ($axis->values as $value) {
+                $labels[$value->id] = $value->label;
+            }
+        }
+
+        return $this->shop->state() + ['labels' => $labels];
+    }
+
+    public function remember(): void
+    {
+        $this->codes = $this->skus()->pluck('code', 'id')->all();
+        $this->stock = (int) $this->skus()->sum('stock');
+    }
+
+    public function hold(Verb $verb): void
+    {
+        $loaded = $this->shop->loaded();
+        $this->cellsAddUp($loaded);
+        $this->codesStay($verb);
+        if ($verb !== Verb::Stock) {
+            LawBroken::unlessSame((int) $this->skus()->sum('stock'), $this->stock, 'no unit of stock is lost or found');
+        }
+        $this->untouchedIsUnchanged($loaded);
+        $this->labelsAreRead($loaded);
+        $this->galleriesAreTheOneOrder($loaded);
+        $this->rolesHold($loaded);
+    }
+
+    /** made + left out + open = the axes' sizes multiplied; one SKU to a cell, and only where it is offered. */
+    private function cellsAddUp(LoadedProduct $loaded): void
+    {
+        $matrix = $loaded->matrix;
+        $made = array_map(fn (SkuRow $sku): string => $sku->cell->key, array_values(array_filter($loaded->skus, fn (SkuRow $sku): bool => $sku->isMade())));
+        LawBroken::unlessSame(count(array_unique($made)), count($made), 'no two SKUs on offer share a cell');
+        $left = array_map(fn (Combination $cell): string => $cell->key, array_filter($matrix->combinations(), fn (Combination $cell): bool => $this->isLeftOut($cell)));
+        LawBroken::unlessSame(array_values(array_map(fn (Combination $cell): string => $cell->key, array_filter($matrix->combinations(), fn (Combination $cell): bool => ! $matrix->isOffered($cell)))), array_values($left), 'left out is what the rules say');
+        LawBroken::unlessSame(array_values(array_intersect($made, $left)), [], 'what is left out is not on offer');
+        LawBroken::unlessSame(array_values(array_diff($made, array_map(fn (Combination $cell): string => $cell->key, $matrix->combinations()))), [], 'what is on offer has a cell');
+    }
+
+    private function codesStay(Verb $verb): void
+    {
+        $now = $this->skus()->pluck('code', 'id')->all();
+        LawBroken::unlessSame(array_diff_key($this->codes, $now), [], 'no SKU is ever deleted');
+        $folded = array_map(mb_strtolower(...), array_values($now));
+        LawBroken::unlessSame(count(array_unique($folded)), count($folded), 'no code is given twice');
+        if ($verb !== Verb::Code && $verb !== Verb::SwapCodes) {
+            LawBroken::unlessSame(array_intersect_key($now, $this->codes), $this->codes, 'a code stays with its SKU');
+        }
+    }
+
+    /** The dialog of the axes, opened and left as it is, plans nothing but what is open. */
+    private function untouchedIsUnchanged(LoadedProduct $loaded): void
+    {
+        $drafts = array_map(fn (Axis $axis): DraftAxis => new DraftAxis($axis->name, '', true, null, $axis->id, array_map(fn (Value $value): DraftValue => DraftValue::existing($value->id), $axis->values)), $loaded->matrix->axes);
+        $planned = app(ChangeMatrix::class)->plan($loaded, app(DraftReader::class)->read($drafts, $loaded), new MatrixChoices());
+        LawBroken::unless($planned->plan->retire === [] && $planned->plan->move === [], 'a plan from a matrix to itself touches no SKU', $planned->plan->inWords());
+        LawBroken::unlessSame(count($planned->plan->keep), count($loaded->made), 'a plan from a matrix to itself keeps what is made');
+    }
+
+    /** What a value is called on the product, typed, is that value. */
+    private function labelsAreRead(LoadedProduct $loaded): void
+    {
+        $drafts = array_map(fn (Axis $axis): DraftAxis => new DraftAxis($axis->name, '', true, null, $axis->id, array_map(fn (Value $value): DraftValue => DraftValue::called($value->label), $axis->values)), $loaded->matrix->axes);
+        foreach (app(DraftReader::class)->read($drafts, $loaded) as $at => $read) {
+            LawBroken::unlessSame($read->axis->valueIds(), $loaded->matrix->axes[$at]->valueIds(), 'a product’s own labels mean its own values');
+        }
+    }
+
+    private function galleriesAreTheOneOrder(LoadedProduct $loaded): void
+    {
+        $rows = DB::table('placements')->where('product_id', $this->shop->product->id)->orderBy('position')->orderBy('id')->get();
+        foreach ($loaded->made as $sku) {
+            $expected = $rows->filter(fn (stdClass $row): bool => $this->reaches($row->reach, $sku->cell) && ! $this->reaches($row->hidden, $sku->cell))->pluck('id')->values()->all();
+            LawBroken::unlessSame($loaded->galleries()->of($sku->cell)->placementIds(), $expected, 'a gallery is the one order, less what does not reach it or is hidden');
+        }
+    }
+
+    private function rolesHold(LoadedProduct $loaded): void
+    {
+        foreach ($loaded->made as $sku) {
+            $gallery = $loaded->galleries()->of($sku->cell);
+            [$lead, $card, $hover] = array_map($gallery->role(...), [Role::Lead, Role::Card, Role::Hover]);
+            $views = array_map(fn (Entry $entry): ?View => $entry->placement->view, $gallery->entries);
+            LawBroken::unless($views === [] || $lead->entry !== null, 'where there is a picture, there is a Lead');
+            LawBroken::unless($lead->ground === Ground::Assigned || $lead->placement()?->view !== View::SizeGuide || array_unique($views, SORT_REGULAR) === [View::SizeGuide], 'no guide leads while there is another picture');
+            LawBroken::unless($hover->ground === Ground::Assigned || $hover->entry === null || $hover->placement()?->id !== $card->placement()?->id, 'Hover is another picture than Card');
+        }
+    }
+
+    /** Whether one of some clauses covers a cell: of an axis that sleeps, where the product stands at a value it allows. */
+    private function reaches(string $clauses, Combination $cell): bool
+    {
+        foreach (json_decode($clauses, true) as $clause) {
+            if ($this->allows($clause, $cell->values + $this->stands())) {
+                return true;
+            }
+        }
+
+        return false;
+    }
+
+    /** Whether the rules leave a cell out: at every value of the sleeping axes that stand somewhere. */
+    private function isLeftOut(Combination $cell): bool
+    {
+        $rules = json_decode((string) DB::table('products')->where('id', $this->shop->product->id)->value('left_out'), true);
+        $depths = [$cell->values];
+        foreach (array_keys($this->stands()) as $axisId) {
+            $values = DB::table('product_values')->where('product_id', $this->shop->product->id)->where('axis_id', $axisId)->whereNotNull('position')->pluck('value_id')->all();
+            $depths = array_merge(...array_map(fn (array $depth): array => array_map(fn (int $value): array => $depth + [$axisId => $value], $values), $depths));
+        }
+        foreach ($depths as $depth) {
+            if (array_filter($rules, fn (array $clause): bool => $this->allows($clause, $depth)) === []) {
+                return false;
+            }
+        }
+
+        return true;
+    }
+
+    /**
+     * @param  array<int, list<int>>  $clause
+     * @param  array<int, int>  $values
+     */
+    private function allows(array $clause, array $values): bool
+    {
+        foreach ($clause as $axisId => $allowed) {
+            if (! in_array($values[$axisId] ?? 0, $allowed, true)) {
+                return false;
+            }
+        }
+
+        return true;
+    }
+
+    /** @return array<int, int> sleeping axis id => the value that the product stands at */
+    private function stands(): array
+    {
+        return DB::table('product_axes')->where('product_id', $this->shop->product->id)->whereNull('position')->whereNotNull('stands_at_value_id')->pluck('stands_at_value_id', 'axis_id')->all();
+    }
+
+    private function skus(): \Illuminate\Database\Query\Builder
+    {
+        return DB::table('skus')->where('product_id', $this->shop->product->id)->orderBy('id');
+    }
+}
