@@ -3,8 +3,9 @@
 declare(strict_types=1);
 
 return [
-    // Whose clock times are shown on, where a reader's browser does not say its own.
+    // Whose clock times are shown on, where neither a reader's account nor the browser says one.
     'zone' => 'UTC',
+    'browsers_zone' => 'UTC',
     'readers_zone' => 'UTC',
     // The bounds that an upload is held to before anything is decoded.
     'photos' => [

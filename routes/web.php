@@ -2,6 +2,7 @@
 
 declare(strict_types=1);
 
+use App\Http\Controllers\AccountsController;
 use App\Http\Controllers\BoardController;
 use App\Http\Controllers\CatalogController;
 use App\Http\Controllers\DetailsController;
@@ -9,22 +10,30 @@ use App\Http\Controllers\ExportController;
 use App\Http\Controllers\HistoryController;
 use App\Http\Controllers\LibraryController;
 use App\Http\Controllers\MatrixController;
+use App\Http\Controllers\OwnAccountController;
 use App\Http\Controllers\PhotoController;
 use App\Http\Controllers\PreviewController;
 use App\Http\Controllers\SessionController;
 use App\Http\Controllers\SkuController;
 use App\Http\Controllers\ValueController;
 use App\Http\Controllers\WorksController;
+use App\Http\Middleware\KnownSession;
 use App\Http\Middleware\ShowRemoved;
 use Illuminate\Support\Facades\Route;
 
 Route::middleware('guest')->group(function (): void {
     Route::get('/sign-in', [SessionController::class, 'show'])->name('sign-in');
-    Route::post('/sign-in', [SessionController::class, 'store'])->middleware('throttle:sign-in');
+    Route::post('/sign-in', [SessionController::class, 'store']);
 });
 
-Route::middleware(['auth', 'can:view'])->group(function (): void {
+Route::middleware(['auth', KnownSession::class, 'can:view'])->group(function (): void {
     Route::post('/sign-out', [SessionController::class, 'destroy'])->name('sign-out');
+    Route::prefix('/account')->middleware('throttle:changes')->group(function (): void {
+        Route::get('/', [OwnAccountController::class, 'show'])->name('own-account');
+        Route::post('/', [OwnAccountController::class, 'edit'])->name('own-account.edit');
+        Route::post('/password', [OwnAccountController::class, 'password'])->middleware('throttle:passwords')->name('own-account.password');
+        Route::post('/sessions', [OwnAccountController::class, 'endSessions'])->name('own-account.sessions');
+    });
     Route::get('/', [CatalogController::class, 'index'])->name('catalog');
     Route::get('/jump', [CatalogController::class, 'jump'])->middleware('throttle:reads')->name('jump');
     Route::get('/photos/{photo}/{size}.jpg', [PhotoController::class, 'show'])->name('photo');
@@ -55,6 +64,17 @@ Route::middleware(['auth', 'can:view'])->group(function (): void {
         Route::get('/works', [WorksController::class, 'show'])->name('works');
         Route::post('/works/pictures', [WorksController::class, 'readAgain'])->name('works.pictures');
         Route::post('/works/jobs', [WorksController::class, 'retryJobs'])->name('works.jobs');
+
+        Route::prefix('/accounts')->middleware('throttle:changes')->group(function (): void {
+            Route::get('/', [AccountsController::class, 'index'])->name('accounts');
+            Route::post('/', [AccountsController::class, 'store'])->name('accounts.store');
+            Route::get('/{account}', [AccountsController::class, 'show'])->name('accounts.show');
+            Route::post('/{account}', [AccountsController::class, 'edit'])->name('accounts.edit');
+            Route::post('/{account}/password', [AccountsController::class, 'renewPassword'])->name('accounts.password');
+            Route::post('/{account}/sessions', [AccountsController::class, 'endSessions'])->name('accounts.sessions');
+            Route::post('/{account}/close', [AccountsController::class, 'close'])->name('accounts.close');
+            Route::post('/{account}/reopen', [AccountsController::class, 'reopen'])->name('accounts.reopen');
+        });
     });
 
     Route::middleware(['can:edit', 'throttle:changes'])->group(function (): void {

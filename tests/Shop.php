@@ -54,7 +54,7 @@ final class Shop
 
     public static function person(Right $right, string $name = 'Wren'): User
     {
-        return User::query()->create(['name' => $name, 'email' => uniqid($name).'@thrumbury.example', 'password' => 'slate-demo', 'right' => $right])->refresh();
+        return User::query()->create(['name' => $name, 'email' => strtolower(uniqid($name)).'@thrumbury.example', 'password' => 'slate-demo', 'right' => $right])->refresh();
     }
 
     /** Three colors × four sizes, four pictures for each color and one size guide for all; 13 placements. */

@@ -17,4 +17,13 @@ enum Right: string
 
         return $order[$this->value] >= $order[$other->value];
     }
+
+    public function inWords(): string
+    {
+        return match ($this) {
+            self::View => 'look',
+            self::Edit => 'edit',
+            self::Release => 'edit and release',
+        };
+    }
 }

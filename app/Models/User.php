@@ -5,12 +5,20 @@ declare(strict_types=1);
 namespace App\Models;
 
 use Illuminate\Foundation\Auth\User as Authenticatable;
+use Illuminate\Support\Carbon;
 
 /**
  * @property int $id
  * @property string $name
  * @property string $email
+ * @property string $password hashed
  * @property Right $right
+ * @property bool $password_is_temporary somebody else made it, so its owner chooses another first
+ * @property int $sessions_ended how often all sessions of the account were ended
+ * @property ?string $zone the time zone that times are shown in; null leaves it to the browser
+ * @property ?string $language the language tag that previews open in
+ * @property ?Carbon $signed_in_at
+ * @property ?Carbon $closed_at
  * @property ?bool $axes_folded whether the board's axes are folded to one line; null leaves it to how many there are
  */
 final class User extends Authenticatable
@@ -19,8 +27,21 @@ final class User extends Authenticatable
 
     protected $hidden = ['password', 'remember_token'];
 
+    /** What an account's page showed, to tell whether somebody changed it meanwhile. */
+    public function seen(): string
+    {
+        return Seen::of($this->name, $this->email, $this->right->value, $this->closed_at?->getTimestamp());
+    }
+
     protected function casts(): array
     {
-        return ['right' => Right::class, 'password' => 'hashed', 'axes_folded' => 'boolean'];
+        return [
+            'right' => Right::class,
+            'password' => 'hashed',
+            'password_is_temporary' => 'boolean',
+            'signed_in_at' => 'datetime',
+            'closed_at' => 'datetime',
+            'axes_folded' => 'boolean',
+        ];
     }
 }

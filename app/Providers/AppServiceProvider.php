@@ -14,7 +14,6 @@ use Illuminate\Cache\RateLimiting\Limit;
 use Illuminate\Contracts\Foundation\Application;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Http\Request;
-use Illuminate\Support\Facades\Auth;
 use Illuminate\Support\Facades\Gate;
 use Illuminate\Support\Facades\RateLimiter;
 use Illuminate\Support\Facades\Route;
@@ -49,12 +48,10 @@ final class AppServiceProvider extends ServiceProvider
         foreach (Right::cases() as $right) {
             Gate::define($right->value, fn (User $user): bool => $user->right->includes($right));
         }
+        Route::pattern('account', '[0-9]{1,18}');
         Route::bind('product', fn (string $code): Product => Product::query()->where('code', $code)->firstOrFail());
-        RateLimiter::for('sign-in', fn (Request $request): array => [
-            // Only what fails is counted: whoever signs in is not guessing.
-            Limit::perMinute(5)->by(mb_strtolower((string) $request->input('email')).'|'.$request->ip())->after(fn (): bool => Auth::guest()),
-            Limit::perMinute(30)->by((string) $request->ip())->after(fn (): bool => Auth::guest()),
-        ]);
+        // Whoever sits at an open session may not guess the password of its owner.
+        RateLimiter::for('passwords', fn (Request $request): Limit => Limit::perMinute(5)->by((string) $request->user()?->id));
         // Far beyond what hands do, far below what would hold the server: what is selected is worked on at every look.
         RateLimiter::for('reads', fn (Request $request): Limit => Limit::perMinute(900)->by((string) $request->user()?->id));
         RateLimiter::for('changes', fn (Request $request): Limit => Limit::perMinute(600)->by((string) $request->user()?->id));

@@ -54,20 +54,27 @@ final readonly class Translations
     /** The name in a language: under its own tag, else under a shorter one ("pt" for "pt-BR"), else null. */
     public function in(string $tag): ?string
     {
-        $parts = explode('-', self::canonical($tag) ?? '');
-        while ($parts !== []) {
-            $name = $this->byTag[implode('-', $parts)] ?? null;
-            if ($name !== null) {
-                return $name;
-            }
-            array_pop($parts);
-        }
-
-        return null;
+        return $this->byTag[self::nearest($tag, array_keys($this->byTag))] ?? null;
     }
 
-    /** Language in small letters, script with a capital, region in capitals; null where it is no language tag. */
-    private static function canonical(string $tag): ?string
+    /**
+     * Of some languages the one that serves for another: itself, else with a shorter tag ("pt" for "pt-BR"), else "".
+     *
+     * @param  list<string>  $tags
+     */
+    public static function nearest(string $tag, array $tags): string
+    {
+        for ($parts = explode('-', self::canonical($tag) ?? ''); $parts !== []; array_pop($parts)) {
+            if (in_array(implode('-', $parts), $tags, true)) {
+                return implode('-', $parts);
+            }
+        }
+
+        return '';
+    }
+
+    /** A language tag as it is written: language in small letters, script with a capital, region in capitals; null where it is none. */
+    public static function canonical(string $tag): ?string
     {
         if (preg_match('/^([a-z]{2,3})(?:-([a-z]{4}))?(?:-([a-z]{2}|\d{3}))?$/i', str_replace('_', '-', $tag), $found) !== 1) {
             return null;

@@ -19,7 +19,7 @@ final class PreviewController
             $loaded,
             $request->exists('choice') ? $request->string('choice')->toString() : null,
             $request->query('width') === 'phone',
-            ValueNames::of($loaded->matrix, $request->string('lang')->toString()),
+            ValueNames::of($loaded->matrix, $request->exists('lang') ? $request->string('lang')->toString() : (string) $request->user()->language),
         );
 
         return view($request->hasHeader('HX-Request') ? 'preview.shop' : 'preview.page', ['product' => $request->product(), 'preview' => $preview]);

@@ -4,10 +4,19 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Actions\Refused;
+use App\Actions\SignIn;
+use App\Http\KnownBrowser;
+use App\Http\Middleware\KnownSession;
+use App\Http\SignInLimits;
+use App\Models\User;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
+use Illuminate\Http\Response;
 use Illuminate\Support\Facades\Auth;
+use Illuminate\Support\MessageBag;
+use Illuminate\Support\ViewErrorBag;
 
 final class SessionController
 {
@@ -16,23 +25,47 @@ final class SessionController
         return view('session.sign-in');
     }
 
-    public function store(Request $request): RedirectResponse
+    public function store(Request $request, SignIn $action): RedirectResponse|Response
     {
-        $given = $request->validate(['email' => ['required', 'string'], 'password' => ['required', 'string']]);
-        if (! Auth::attempt($given, true)) {
+        $given = $request->validate(['email' => ['required', 'string', 'max:190'], 'password' => ['required', 'string', 'max:1000']]);
+        $account = User::query()->where('email', $given['email'])->first();
+        $limits = SignInLimits::of($request, $account, $given['email']);
+        $wait = $limits->wait();
+        if ($wait > 0) {
+            return $this->tooOften($request, $wait);
+        }
+        try {
+            $fits = $action->run($account, $given['password']);
+        } catch (Refused $closed) {
+            return back()->withInput(['email' => $given['email']])->withErrors(['email' => $closed->getMessage()]);
+        }
+        if ($account === null || ! $fits) {
             return back()->withInput(['email' => $given['email']])->withErrors(['email' => 'This address and password do not belong together. Check both and try again.']);
         }
+        $limits->forgive();
+        Auth::login($account, true);
         $request->session()->regenerate();
+        KnownSession::begin($request, $account);
+        KnownBrowser::from($request)->remember($account);
 
         return redirect()->intended('/');
     }
 
     public function destroy(Request $request): RedirectResponse
     {
-        Auth::logout();
+        Auth::guard('web')->logoutCurrentDevice();
         $request->session()->invalidate();
         $request->session()->regenerateToken();
 
         return redirect()->route('sign-in');
+    }
+
+    private function tooOften(Request $request, int $wait): Response
+    {
+        $request->flash();
+        $when = $wait > 90 ? 'in '.ceil($wait / 60).' minutes' : "in {$wait} seconds";
+        $errors = (new ViewErrorBag())->put('default', new MessageBag(['email' => "Too many tries for this account or from this network. Try again {$when}. A browser that has signed in here before need not wait for others."]));
+
+        return response()->view('session.sign-in', ['errors' => $errors, 'typed' => (string) $request->input('email')], 429, ['Retry-After' => (string) $wait]);
     }
 }

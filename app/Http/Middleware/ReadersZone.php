@@ -9,7 +9,10 @@ use DateTimeZone;
 use Illuminate\Http\Request;
 use Symfony\Component\HttpFoundation\Response;
 
-/** Times are shown on the reader's own clock: the browser says which, in a cookie that only it writes. */
+/**
+ * Times are shown on the reader's own clock: that of the account if it has chosen one, else the browser says which, in
+ * a cookie that only it writes.
+ */
 final class ReadersZone
 {
     public const COOKIE = 'zone';
@@ -18,7 +21,8 @@ final class ReadersZone
     {
         $zone = $request->cookies->get(self::COOKIE);
         $isKnown = is_string($zone) && in_array($zone, DateTimeZone::listIdentifiers(DateTimeZone::ALL_WITH_BC), true);
-        config(['slate.readers_zone' => $isKnown ? $zone : config('slate.zone')]);
+        $browsers = $isKnown ? $zone : config('slate.zone');
+        config(['slate.browsers_zone' => $browsers, 'slate.readers_zone' => $request->user()->zone ?? $browsers]);
 
         return $next($request);
     }

@@ -142,6 +142,6 @@ final class PreviewView
     /** The address of the preview with another choice, in the same width and language. */
     public function address(string $choice): string
     {
-        return route('preview', array_filter(['product' => $this->loaded->product->code, 'width' => $this->isPhone ? 'phone' : 'desktop', 'lang' => $this->names->tag]) + ['choice' => $choice]);
+        return route('preview', ['product' => $this->loaded->product->code, 'width' => $this->isPhone ? 'phone' : 'desktop', 'lang' => $this->names->tag, 'choice' => $choice]);
     }
 }

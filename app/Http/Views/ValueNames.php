@@ -27,6 +27,7 @@ final readonly class ValueNames
     ) {
     }
 
+    /** @param  string  $tag  the language wanted; the nearest that there is, else none, is the one shown */
     public static function of(Matrix $matrix, string $tag): self
     {
         $axes = LibraryAxis::query()->whereIn('id', $matrix->axisIds())->get()->keyBy('id')->map(fn (LibraryAxis $axis): Translations => Translations::of($axis->translations))->all();
@@ -38,7 +39,7 @@ final readonly class ValueNames
         }
         ksort($tags);
 
-        return new self($tag, $axes, $values, array_keys($tags));
+        return new self(Translations::nearest($tag, array_keys($tags)), $axes, $values, array_keys($tags));
     }
 
     public function axis(Axis $axis): string

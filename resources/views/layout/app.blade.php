@@ -16,7 +16,8 @@
         <a href="{{ route('catalog') }}" aria-label="Indigo Slate"><x-mark/></a>
         <a class="place" href="{{ route('catalog') }}" @if (request()->routeIs('catalog')) aria-current="page" @endif><x-icon name="layout-list"/>Catalog</a>
         <a class="place" href="{{ route('library') }}" @if (request()->routeIs('library*')) aria-current="page" @endif><x-icon name="swatch-book"/>Library</a>
-        @can('release')<a class="place" href="{{ route('works') }}" @if (request()->routeIs('works*')) aria-current="page" @endif><x-icon name="activity"/>Works</a>@endcan
+        @can('release')<a class="place" href="{{ route('works') }}" @if (request()->routeIs('works*')) aria-current="page" @endif><x-icon name="activity"/>Works</a>
+        <a class="place" href="{{ route('accounts') }}" @if (request()->routeIs('accounts*')) aria-current="page" @endif><x-icon name="users"/>Accounts</a>@endcan
     </nav>
     <header class="topbar">
         <div class="jump" x-data="jump">
@@ -34,7 +35,7 @@
         @else
             <div class="kept"></div>
         @endif
-        <span class="who" title="{{ auth()->user()->email }}, right to {{ auth()->user()->right->value }}">{{ auth()->user()->name }}</span>
+        <a class="who" href="{{ route('own-account') }}" title="{{ auth()->user()->email }}, may {{ auth()->user()->right->inWords() }}. Name, password, time zone">{{ auth()->user()->name }}</a>
         <form method="post" action="{{ route('sign-out') }}">
             @csrf
             <button class="btn btn-quiet" title="Sign out"><x-icon name="log-out"/><span class="visually-hidden">Sign out</span></button>

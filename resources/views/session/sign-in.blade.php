@@ -12,11 +12,12 @@
     <x-mark/>
     <h1>Indigo Slate</h1>
     <p class="quiet">The right picture for every size, color and style.</p>
+    @if (session('said'))<p role="status" class="said">{{ session('said') }}</p>@endif
     <form method="post" action="{{ route('sign-in') }}">
         @csrf
         <div class="field">
             <label for="email">Email address</label>
-            <input class="form-control" type="email" id="email" name="email" value="{{ old('email') }}" autocomplete="username" required autofocus @error('email') aria-describedby="email-error" aria-invalid="true" @enderror>
+            <input class="form-control" type="email" id="email" name="email" value="{{ old('email', $typed ?? '') }}" autocomplete="username" required autofocus @error('email') aria-describedby="email-error" aria-invalid="true" @enderror>
             @error('email')<p class="error" id="email-error">{{ $message }}</p>@enderror
         </div>
         <div class="field">

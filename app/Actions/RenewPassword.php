@@ -1,0 +1,25 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Actions;
+
+use App\Models\User;
+
+/** Gives an account whose password was forgotten another to begin with. */
+final class RenewPassword
+{
+    public function __construct(private readonly KeepsAccounts $accounts)
+    {
+    }
+
+    public function run(User $by, int $accountId, string $seen, NewPassword $password): User
+    {
+        return $this->accounts->keep($by, $accountId, $seen, function (User $account) use ($password): string {
+            $account->fill(['password' => $password->plain, 'password_is_temporary' => $password->isTemporary]);
+            KeepsAccounts::endSessions($account);
+
+            return "Gave {$account->name} a new password to begin with, and signed {$account->name} out everywhere";
+        });
+    }
+}

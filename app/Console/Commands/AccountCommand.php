@@ -1,0 +1,47 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Console\Commands;
+
+use App\Actions\AccountForm;
+use App\Actions\NewPassword;
+use App\Actions\OpenAccount;
+use App\Actions\Refused;
+use App\Models\Right;
+use App\Models\User;
+use Illuminate\Console\Command;
+
+final class AccountCommand extends Command
+{
+    protected $signature = 'slate:account {--name=} {--email=} {--right=release : view, edit or release} {--first : Only where there is no account yet}';
+
+    protected $description = 'Makes an account; what is not given is asked for, the password always';
+
+    public function handle(OpenAccount $action): int
+    {
+        if ($this->option('first') && User::query()->exists()) {
+            return self::SUCCESS;
+        }
+        try {
+            $form = AccountForm::typed($this->given('name', 'Name'), $this->given('email', 'Email address'), (string) $this->option('right'));
+            $password = NewPassword::typed((string) $this->secret('Password (at least 10 characters)'), (string) $this->secret('The same again'), $form->name, $form->email);
+            $account = $action->run(null, $form, $password);
+        } catch (Refused $refused) {
+            $this->error($refused->getMessage());
+
+            return self::FAILURE;
+        }
+        $this->info("{$account->name} can sign in as {$account->email} and may {$account->right->inWords()}.");
+        if ($account->right !== Right::Release) {
+            $this->line('Accounts are kept by those who may release.');
+        }
+
+        return self::SUCCESS;
+    }
+
+    private function given(string $option, string $question): string
+    {
+        return (string) ($this->option($option) ?? $this->ask($question));
+    }
+}

@@ -1,0 +1,76 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http;
+
+use App\Models\User;
+use Core\Text\Name;
+use Illuminate\Http\Request;
+use Illuminate\Support\Facades\RateLimiter;
+
+/**
+ * How often somebody may guess. A browser that has signed in to an account before is counted by itself, so that
+ * neither a guesser elsewhere nor a colleague behind the same address of the network keeps its owner out. All
+ * others are counted by account, as the database finds it, and by address of the network.
+ */
+final readonly class SignInLimits
+{
+    private const FROM_BROWSER = [[10, 60], [100, 3600]];
+
+    private const OF_ACCOUNT = [[5, 60], [50, 3600]];
+
+    private const FROM_ADDRESS = [[30, 60], [300, 3600]];
+
+    /** @param  array<string, array{int, int}>  $limits  counter => tries, and within how many seconds */
+    private function __construct(private array $limits)
+    {
+    }
+
+    public static function of(Request $request, ?User $account, string $email): self
+    {
+        $browser = KnownBrowser::from($request);
+        if ($account !== null && $browser->knows($account)) {
+            return new self(self::counters("browser:{$browser->id}:{$account->id}", self::FROM_BROWSER));
+        }
+
+        return new self([
+            ...self::counters($account === null ? 'nobody:'.hash('sha256', Name::of($email)->folded) : "account:{$account->id}", self::OF_ACCOUNT),
+            ...self::counters("address:{$request->ip()}", self::FROM_ADDRESS),
+        ]);
+    }
+
+    /** Counts a try. @return int how many seconds to wait before another; 0 where this one is within the limits */
+    public function wait(): int
+    {
+        $wait = 0;
+        foreach ($this->limits as $counter => [$tries, $seconds]) {
+            if (RateLimiter::hit($counter, $seconds) > $tries) {
+                $wait = max($wait, RateLimiter::availableIn($counter), 1);
+            }
+        }
+
+        return $wait;
+    }
+
+    /** Whoever signs in was not guessing. */
+    public function forgive(): void
+    {
+        foreach ($this->limits as $counter => [$tries, $seconds]) {
+            if (str_contains($counter, ':address:')) {
+                RateLimiter::decrement($counter, $seconds);
+            } else {
+                RateLimiter::clear($counter);
+            }
+        }
+    }
+
+    /**
+     * @param  list<array{int, int}>  $limits
+     * @return array<string, array{int, int}>
+     */
+    private static function counters(string $name, array $limits): array
+    {
+        return array_combine(array_map(fn (array $limit): string => "sign-in:{$name}:{$limit[1]}", $limits), $limits);
+    }
+}
