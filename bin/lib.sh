@@ -154,13 +154,11 @@ stop_database() {
     mariadb-admin --no-defaults --socket="$DB_SOCKET" -u "$(id -un)" shutdown >/dev/null 2>&1 || true
 }
 
-PHP_SERVER='-d upload_max_filesize=42M -d post_max_size=64M -d max_file_uploads=60 -d memory_limit=512M -d opcache.enable_cli=1 -d variables_order=EGPCS -d expose_php=0'
-
 WEB_WORKERS=4
 
 # launch_web PORT: the web server in the background, as a process group of its own; its id is in SERVER.
 launch_web() {
-    PHP_CLI_SERVER_WORKERS=$WEB_WORKERS setsid env -C public php $PHP_SERVER -S "127.0.0.1:$1" ../vendor/laravel/framework/src/Illuminate/Foundation/resources/server.php </dev/null >>"$DATA/web.log" 2>&1 &
+    PHP_CLI_SERVER_WORKERS=$WEB_WORKERS PHP_INI_SCAN_DIR=":$PWD/deploy/php" setsid env -C public php -S "127.0.0.1:$1" ../bin/router.php </dev/null >>"$DATA/web.log" 2>&1 &
     SERVER=$!
 }
 

@@ -3,6 +3,7 @@
 declare(strict_types=1);
 
 use App\Http\Middleware\ReadersZone;
+use App\Http\Middleware\RequestId;
 use App\Http\Middleware\SecurityHeaders;
 use App\Http\Refusals;
 use Illuminate\Foundation\Application;
@@ -18,6 +19,8 @@ return Application::configure(basePath: dirname(__DIR__))
         $middleware->remove(HandleCors::class);
         // Outermost: errors and redirects have the headers too.
         $middleware->prepend(SecurityHeaders::class);
+        // After it is known which proxies are trusted.
+        $middleware->append(RequestId::class);
         $middleware->web(append: [ReadersZone::class]);
         $middleware->encryptCookies(except: [ReadersZone::COOKIE]);
         $middleware->redirectGuestsTo('/sign-in');

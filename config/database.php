@@ -21,8 +21,10 @@ return [
         ],
     ],
     'migrations' => ['table' => 'migrations', 'update_date_on_publish' => false],
+    // Only where queue, cache or sessions are kept in it.
     'redis' => [
         'client' => 'predis',
-        'default' => ['url' => env('REDIS_URL'), 'host' => env('REDIS_HOST', '127.0.0.1'), 'port' => env('REDIS_PORT', '6379')],
+        'options' => ['prefix' => env('REDIS_PREFIX', 'indigo-slate-')],
+        'default' => ['url' => env('REDIS_URL'), 'host' => env('REDIS_HOST', '127.0.0.1'), 'port' => env('REDIS_PORT', '6379'), 'password' => env('REDIS_PASSWORD'), 'database' => env('REDIS_DB', '0')],
     ],
 ];

@@ -14,6 +14,14 @@ return [
             'retry_after' => 240,
             'after_commit' => false,
         ],
+        'redis' => [
+            'driver' => 'redis',
+            'connection' => 'default',
+            'queue' => 'default',
+            'retry_after' => 240,
+            'block_for' => null,
+            'after_commit' => false,
+        ],
     ],
     // Jobs that failed are kept where they can be seen and tried again: on the page Works.
     'failed' => ['driver' => 'database-uuids', 'database' => 'mariadb', 'table' => 'failed_jobs'],

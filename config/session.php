@@ -10,7 +10,9 @@ return [
     'lottery' => [2, 100],
     'cookie' => 'indigo_slate_session',
     'path' => '/',
-    'secure' => env('SESSION_SECURE_COOKIE', false),
+    // Where nothing is said, cookies are for https only wherever the request came by https.
+    'secure' => env('SESSION_SECURE_COOKIE'),
+    'connection' => env('SESSION_CONNECTION'),
     'http_only' => true,
     'same_site' => 'lax',
     'serialization' => 'json',

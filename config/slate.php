@@ -2,6 +2,9 @@
 
 declare(strict_types=1);
 
+// What PHP takes in at once is said in one place; php, nginx and the page follow it.
+$php = parse_ini_file(dirname(__DIR__).'/deploy/php/slate.ini', false, INI_SCANNER_RAW);
+
 return [
     // Whose clock times are shown on, where neither a reader's account nor the browser says one.
     'zone' => 'UTC',
@@ -9,10 +12,17 @@ return [
     'readers_zone' => 'UTC',
     // The bounds that an upload is held to before anything is decoded.
     'photos' => [
-        'most_bytes' => 40 * 1024 * 1024,
+        'most_bytes' => ini_parse_quantity($php['upload_max_filesize']),
         'most_pixels' => 60_000_000,
         'most_side' => 16_000,
     ],
+    // What one request can carry; more files are sent in several.
+    'uploads' => [
+        'most_bytes' => ini_parse_quantity($php['post_max_size']),
+        'most_files' => (int) $php['max_file_uploads'],
+    ],
+    // Addresses of proxies whose word is taken for who asks and whether by https, with commas between; * for any.
+    'trusted_proxies' => env('TRUSTED_PROXIES', ''),
     // The bounds of the process that decodes a picture, and the folder it works in.
     'reading' => [
         'folder' => storage_path('framework/pictures'),

@@ -23,11 +23,18 @@ final class EditValue
     {
     }
 
-    /** @param  bool  $nameHereOnly  the product calls the value so; the library keeps its name */
-    public function run(Change $change, int $valueId, ValueForm $form, bool $nameHereOnly = false): ?HistoryEntry
+    /**
+     * @param  bool  $nameHereOnly  the product calls the value so; the library keeps its name
+     * @param  ?string  $seen  what the dialog showed of the value (LibraryValue::seen()): a change of the value from
+     *                         another product, which leaves this one's version as it was, is not taken back unseen
+     */
+    public function run(Change $change, int $valueId, ValueForm $form, bool $nameHereOnly = false, ?string $seen = null): ?HistoryEntry
     {
-        return $this->keeper->keepLibrary($change, self::class, function (Ledger $ledger) use ($change, $valueId, $form, $nameHereOnly): string {
-            $value = LibraryValue::with('axis')->findOrFail($valueId);
+        return $this->keeper->keepLibrary($change, self::class, function (Ledger $ledger) use ($change, $valueId, $form, $nameHereOnly, $seen): string {
+            $value = LibraryValue::with('axis')->lockForUpdate()->findOrFail($valueId);
+            if ($seen !== null && $value->seen() !== $seen) {
+                throw new Refused("{$value->axis->name} {$value->name} was changed in the library while this window was open: its code is now {$value->code}, its color ".($value->swatch ?? 'none').'. Nothing was kept. Open it again to see all of it; what you typed stays here until then.');
+            }
             $this->refuseTaken($value, $form, $nameHereOnly);
             $ledger->update('axis_values', [$value->id => [
                 ...($nameHereOnly ? [] : ['name' => $form->name->shown, 'folded' => $form->name->folded]),

@@ -6,6 +6,7 @@ namespace App\Catalog;
 
 use Illuminate\Contracts\Filesystem\Filesystem;
 use Illuminate\Support\Facades\DB;
+use Illuminate\Support\Facades\Queue;
 use Illuminate\Support\Facades\Storage;
 use Throwable;
 
@@ -39,7 +40,7 @@ final class Health
     private function queue(): array
     {
         try {
-            $oldest = DB::table('jobs')->whereNull('reserved_at')->where('available_at', '<=', now()->timestamp)->min('available_at');
+            $oldest = Queue::creationTimeOfOldestPendingJob();
         } catch (Throwable) {
             return ['ok' => false, 'says' => 'not known'];
         }

@@ -7,6 +7,7 @@ namespace App\Catalog;
 use App\Models\PhotoState;
 use Illuminate\Support\Collection;
 use Illuminate\Support\Facades\DB;
+use Illuminate\Support\Facades\Queue;
 use Imagick;
 use stdClass;
 
@@ -47,7 +48,7 @@ final readonly class Works
 
     public function waitingJobs(): int
     {
-        return DB::table('jobs')->count();
+        return Queue::size();
     }
 
     /** @return Collection<int, stdClass> the latest first */

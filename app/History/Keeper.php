@@ -22,6 +22,13 @@ final class Keeper
     /** A deadlock, a lost connection or a name that somebody has just taken is tried again this often in all. */
     private const TRIES = 3;
 
+    /** Nobody sends a change again after a day; old marks are swept with one change in so many. */
+    private const KEPT_DAYS = 2;
+
+    private const SWEEP_ONE_IN = 200;
+
+    private const SWEPT_AT_ONCE = 1_000;
+
     public function __construct(private readonly ProductLoader $loader)
     {
     }
@@ -61,6 +68,7 @@ final class Keeper
     /**
      * @param  bool  $evenRemoved  whether a product whose making was undone may be changed
      *
+     * @throws AlreadyKept
      * @throws Stale
      * @throws Refused
      */
@@ -69,6 +77,7 @@ final class Keeper
         $kept = $change->productId === null
             ? Library::query()->lockForUpdate()->firstOrFail()
             : Product::query()->lockForUpdate()->findOrFail($change->productId);
+        $this->refuseTwice($change);
         if ($kept instanceof Product && $kept->removed_at !== null && ! $evenRemoved) {
             throw new Refused("The making of {$kept->name} was undone. Redo it first; then it can be changed.");
         }
@@ -77,6 +86,21 @@ final class Keeper
         }
 
         return $kept;
+    }
+
+    /** A change whose answer was lost is sent again; what it changes is locked, so the first one has ended. */
+    private function refuseTwice(Change $change): void
+    {
+        if ($change->token === null) {
+            return;
+        }
+        if (DB::table('changes_kept')->where('token', $change->token)->where('user_id', $change->user->id)->exists()) {
+            throw new AlreadyKept('This change was kept when it was sent first.');
+        }
+        DB::table('changes_kept')->insert(['token' => $change->token, 'user_id' => $change->user->id, 'created_at' => now()]);
+        if (random_int(1, self::SWEEP_ONE_IN) === 1) {
+            DB::table('changes_kept')->where('created_at', '<', now()->subDays(self::KEPT_DAYS))->orderBy('created_at')->limit(self::SWEPT_AT_ONCE)->delete();
+        }
     }
 
     public function advance(Kept $kept): int

@@ -30,6 +30,7 @@ final class BoardRequest extends FormRequest
             ...array_fill_keys(['axes.*.name', 'axes.*.values', 'axes.*.items', 'axes.*.axis', 'axes.*.dragged', 'axes.*.pictures', 'likes.*.*', 'rule.*.*', 'swatch.*'], ['nullable', 'string', 'max:1000000']),
             ...array_fill_keys(['axes.*', 'likes.*', 'rule.*', 'swatch'], ['array']),
             'version' => ['nullable', 'integer', 'min:0'],
+            'token' => ['nullable', 'uuid'],
             'selected' => ['nullable', 'string', 'max:400000', 'regex:/^(\*|[0-9:,;]*)$/'],
             'lens' => ['nullable', 'in:photos,codes,prices,stock'],
             'layer' => ['nullable', 'string', 'max:200', 'regex:/^[0-9:,]*$/'],
@@ -48,7 +49,7 @@ final class BoardRequest extends FormRequest
 
     public function change(): Change
     {
-        return new Change($this->user(), $this->product()->id, $this->integer('version'));
+        return new Change($this->user(), $this->product()->id, $this->integer('version'), token: $this->filled('token') ? $this->string('token')->toString() : null);
     }
 
     public function selected(): string

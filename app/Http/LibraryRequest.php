@@ -15,6 +15,7 @@ final class LibraryRequest extends FormRequest
     {
         return [
             'version' => ['nullable', 'integer', 'min:0'],
+            'token' => ['nullable', 'uuid'],
             'order' => ['nullable', 'string', 'regex:/^[0-9,]*$/', 'max:20000'],
             'name' => ['nullable', 'string', 'max:200'],
             ...array_fill_keys(['values', 'code', 'kind', 'display', 'synonyms', 'translations', 'swatch.*'], ['nullable', 'string', 'max:20000']),
@@ -24,6 +25,6 @@ final class LibraryRequest extends FormRequest
 
     public function change(): Change
     {
-        return new Change($this->user(), null, $this->integer('version'));
+        return new Change($this->user(), null, $this->integer('version'), token: $this->filled('token') ? $this->string('token')->toString() : null);
     }
 }

@@ -6,6 +6,7 @@ namespace App\Http;
 
 use App\Actions\Refused;
 use App\Actions\Stale;
+use App\History\AlreadyKept;
 use Core\CoreException;
 use Illuminate\Auth\AuthenticationException;
 use Illuminate\Database\LostConnectionDetector;
@@ -15,6 +16,7 @@ use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
 use Illuminate\Session\TokenMismatchException;
+use Illuminate\Support\Facades\Context;
 use Illuminate\Validation\ValidationException;
 use PDOException;
 use Symfony\Component\HttpKernel\Exception\HttpException;
@@ -25,7 +27,7 @@ final class Refusals
 {
     public static function register(Exceptions $exceptions): void
     {
-        $exceptions->dontReport([Refused::class, CoreException::class]);
+        $exceptions->dontReport([AlreadyKept::class, Refused::class, CoreException::class]);
         $exceptions->render(fn (Throwable $refusal, Request $request): mixed => self::answer($refusal, $request));
     }
 
@@ -34,6 +36,9 @@ final class Refusals
         $fragment = $request->hasHeader('HX-Request');
         if (self::isAway($refusal)) {
             return self::away($request, $fragment);
+        }
+        if ($refusal instanceof AlreadyKept) {
+            return response('', 204, ['X-Kept' => '1']);
         }
         if ($refusal instanceof Refused || $refusal instanceof CoreException) {
             return $fragment
@@ -57,7 +62,7 @@ final class Refusals
             403 => self::notice('Your account can look but not change. Ask somebody with the right to edit.', 403),
             404 => self::notice('This is no longer here. Load the page again.', 404),
             429 => self::notice('Too many requests in a short time. Wait a moment and try again.', 429),
-            default => self::notice('Something went wrong here; nothing was changed. Try again, and if it stays, tell whoever runs this server.', 500),
+            default => self::notice('Something went wrong here; nothing was changed. Try again, and if it stays, tell whoever runs this server that request '.Context::get('request').' failed.', 500),
         };
     }
 
@@ -76,9 +81,11 @@ final class Refusals
 
     private static function away(Request $request, bool $fragment): Response|JsonResponse
     {
-        $message = $request->isMethod('GET')
-            ? 'The database does not answer at the moment.'
-            : 'The database does not answer at the moment. Look whether your last change is there once it is back; if it is not, make it again.';
+        $message = match (true) {
+            $request->isMethod('GET') => 'The database does not answer at the moment.',
+            $request->filled('token') => 'The database does not answer at the moment. Your change is sent again as soon as it does, and made once.',
+            default => 'The database does not answer at the moment. Look whether your last change is there once it is back; if it is not, make it again.',
+        };
         $response = match (true) {
             $fragment => self::notice($message, 503),
             $request->expectsJson() => response()->json(['message' => $message], 503),

@@ -48,6 +48,12 @@ final class LibraryValue extends Model
         return array_map(fn (string $word): array => [$this->id, $word], [...$this->synonyms, ...array_values($this->translations)]);
     }
 
+    /** What a dialog showed of it, to tell whether somebody changed it meanwhile, from wherever. */
+    public function seen(): string
+    {
+        return Seen::of($this->name, $this->code, $this->swatch, $this->synonyms, $this->translations);
+    }
+
     /** @return BelongsTo<LibraryAxis, $this> */
     public function axis(): BelongsTo
     {

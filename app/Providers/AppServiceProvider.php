@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Providers;
 
+use App\Media\ForgottenPictures;
 use App\Media\PhotoInspector;
 use App\Media\PhotoStore;
 use App\Media\PictureReader;
@@ -13,7 +14,10 @@ use App\Models\User;
 use Illuminate\Cache\RateLimiting\Limit;
 use Illuminate\Contracts\Foundation\Application;
 use Illuminate\Database\Eloquent\Model;
+use Illuminate\Http\Middleware\TrustProxies;
 use Illuminate\Http\Request;
+use Illuminate\Queue\Events\Looping;
+use Illuminate\Support\Facades\Event;
 use Illuminate\Support\Facades\Gate;
 use Illuminate\Support\Facades\RateLimiter;
 use Illuminate\Support\Facades\Route;
@@ -42,8 +46,13 @@ final class AppServiceProvider extends ServiceProvider
         ));
     }
 
+    /** Seconds between two looks of a worker for pictures that nobody reads. */
+    private const TENDED_EVERY = 30;
+
     public function boot(): void
     {
+        TrustProxies::at(config('slate.trusted_proxies') === '*' ? '*' : array_filter(array_map(trim(...), explode(',', (string) config('slate.trusted_proxies')))));
+        $this->tendWhileWorking();
         Model::shouldBeStrict(! $this->app->isProduction());
         foreach (Right::cases() as $right) {
             Gate::define($right->value, fn (User $user): bool => $user->right->includes($right));
@@ -55,5 +64,17 @@ final class AppServiceProvider extends ServiceProvider
         // Far beyond what hands do, far below what would hold the server: what is selected is worked on at every look.
         RateLimiter::for('reads', fn (Request $request): Limit => Limit::perMinute(900)->by((string) $request->user()?->id));
         RateLimiter::for('changes', fn (Request $request): Limit => Limit::perMinute(600)->by((string) $request->user()?->id));
+    }
+
+    /** Whoever works off the queue looks now and then whether something was left behind. */
+    private function tendWhileWorking(): void
+    {
+        $next = 0;
+        Event::listen(Looping::class, function () use (&$next): void {
+            if (time() >= $next) {
+                $next = time() + self::TENDED_EVERY;
+                $this->app->make(ForgottenPictures::class)->takeUp();
+            }
+        });
     }
 }

@@ -1,6 +1,11 @@
 import htmx from 'htmx.org';
 
+const UNANSWERED = [0, 502, 503, 504];
+const FIRST_PAUSE = 1000;
+const LONGEST_PAUSE = 10000;
+
 let last = null;
+let pending = null;
 
 export const boardRoot = () => document.querySelector('[data-board]');
 
@@ -27,18 +32,57 @@ export function enqueue(work) {
 
 /**
  * Asks for a change; the answer is the whole board, or a notice that says why not. Each change is made
- * on the version that the one before has left.
+ * on the version that the one before has left. One that is not answered is sent again until it is: the
+ * server knows it by its token and makes it once, so that nobody is left to guess whether it was kept.
  */
 export function act(url, values = {}) {
   const said = { ...context(), ...values };
   last = { url, values: said };
-  return enqueue(() => htmx.ajax('POST', url, {
-    source: '#source-act',
-    target: region() ?? '#notice',
-    swap: region() ? 'morph:innerHTML' : 'innerHTML',
-    values: { ...said, version: context().version },
-  }));
+  return enqueue(async () => {
+    const sent = { ...said, version: context().version, token: unique() };
+    for (let pause = FIRST_PAUSE; ; pause = Math.min(pause * 2, LONGEST_PAUSE)) {
+      pending = sent.token;
+      const status = await post(url, sent);
+      if (!UNANSWERED.includes(status)) {
+        pending = null;
+        return;
+      }
+      await wait(pause);
+    }
+  });
 }
+
+/** The status of the answer; 0 where there was none. */
+function post(url, values) {
+  return new Promise((resolve) => {
+    const listen = (event) => {
+      if (event.detail.requestConfig.parameters.token === values.token) {
+        document.removeEventListener('htmx:afterRequest', listen);
+        resolve(event.detail.xhr.status);
+      }
+    };
+    document.addEventListener('htmx:afterRequest', listen);
+    htmx.ajax('POST', url, {
+      source: '#source-act',
+      target: region() ?? '#notice',
+      swap: region() ? 'morph:innerHTML' : 'innerHTML',
+      values,
+    }).catch(() => {});
+  });
+}
+
+export const wait = (milliseconds) => new Promise((resolve) => { setTimeout(resolve, milliseconds); });
+
+/** A UUID, also where the page was not loaded over https. */
+export const unique = () => crypto.randomUUID?.()
+  ?? '10000000-1000-4000-8000-100000000000'.replace(/[018]/g, (digit) => (digit ^ (crypto.getRandomValues(new Uint8Array(1))[0] & (15 >> (digit / 4)))).toString(16));
+
+// A change on its way is not left without a word.
+window.addEventListener('beforeunload', (event) => {
+  if (pending) {
+    event.preventDefault();
+  }
+});
 
 /** The same change once more, on the product as it is now. */
 export function repeatLast() {
@@ -69,7 +113,7 @@ function notice(message) {
   close.dataset.do = 'dismiss';
   close.textContent = 'Close';
   box.append(text, close);
-  document.getElementById('notice').replaceChildren(box);
+  document.getElementById(document.getElementById('dialog')?.open ? 'dialog-notice' : 'notice').replaceChildren(box);
 }
 
 // A changed product: show it as it is, and offer the change again.
@@ -78,7 +122,16 @@ document.addEventListener('htmx:afterRequest', (event) => {
   if (requestConfig.verb !== 'post') {
     return;
   }
-  if (xhr.status === 409 && document.querySelector('[data-board], [data-library]')) {
+  if (xhr.getResponseHeader('X-Kept')) {
+    document.dispatchEvent(new CustomEvent('kept'));
+    document.getElementById('notice').replaceChildren();
+    if (region()) {
+      refresh();
+    } else {
+      pending = null;
+      window.location.reload();
+    }
+  } else if (xhr.status === 409 && document.querySelector('[data-board], [data-library]')) {
     refresh();
   } else if (xhr.status === 409) {
     for (const holder of document.querySelectorAll('#version')) {
@@ -86,7 +139,9 @@ document.addEventListener('htmx:afterRequest', (event) => {
     }
   } else if (xhr.status < 400 && requestConfig.path === last?.url) {
     document.getElementById('notice').replaceChildren();
+  } else if (UNANSWERED.includes(xhr.status) && requestConfig.parameters.token) {
+    notice('The server does not answer at the moment. Your change is sent again as soon as it does, and made once.');
   } else if (xhr.status === 0) {
-    notice('The server did not answer. What is on screen is kept as it was; try again in a moment.');
+    notice('The server did not answer. Try again in a moment.');
   }
 });

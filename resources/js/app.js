@@ -8,7 +8,7 @@ import './library';
 import './setup';
 
 // Times are shown on the reader's own clock, which the server learns from this.
-document.cookie = `zone=${Intl.DateTimeFormat().resolvedOptions().timeZone}; path=/; max-age=31536000; samesite=lax`;
+document.cookie = `zone=${Intl.DateTimeFormat().resolvedOptions().timeZone}; path=/; max-age=31536000; samesite=lax${window.location.protocol === 'https:' ? '; secure' : ''}`;
 
 htmx.config.allowEval = false;
 htmx.config.includeIndicatorStyles = false;

@@ -14,6 +14,9 @@ export function closeDialog() {
   }
 }
 
+// A change that was kept though its answer was lost.
+document.addEventListener('kept', closeDialog);
+
 document.addEventListener('htmx:afterSwap', (event) => {
   if (event.detail.target.id === 'dialog-body' && event.detail.xhr.status < 400 && !dialog().open) {
     document.getElementById('dialog-notice').replaceChildren();

@@ -1,14 +1,20 @@
-import { boardRoot, refresh } from './act';
+import { boardRoot, refresh, unique, wait } from './act';
 
+/** Files in a parcel: few enough for the progress to be seen. */
 const MOST_FILES = 10;
-const MOST_BYTES = 48 * 1024 * 1024;
+
+/** What of a request is not files. */
+const FORM_BYTES = 1024 * 1024;
+
+/** Milliseconds between two tries to send a parcel that was not answered. */
+const PAUSES = [1000, 2000, 4000, 8000, 15000, 30000];
 
 /**
  * Sends files in parcels, one after the other, and says what became of each. All parcels are one change to undo. Files
  * dropped on a part of the matrix are linked there at once.
  */
 export async function upload(files, onto = null) {
-  const batch = crypto.randomUUID?.() ?? '10000000-1000-4000-8000-100000000000'.replace(/[018]/g, (digit) => (digit ^ (crypto.getRandomValues(new Uint8Array(1))[0] & (15 >> (digit / 4)))).toString(16));
+  const batch = unique();
   const box = document.getElementById('uploads');
   const list = document.createElement('ul');
   const bar = document.createElement('progress');
@@ -26,10 +32,16 @@ export async function upload(files, onto = null) {
     line.className = warns ? 'warns' : '';
     list.append(line);
   };
-  for (const parcel of parcels(files)) {
+  const most = JSON.parse(boardRoot().dataset.most);
+  const tooLarge = (file) => file.size > most.picture;
+  for (const file of [...files].filter(tooLarge)) {
+    say(`${file.name} has ${megabytes(file.size)} MB; a picture can have ${megabytes(most.picture)} MB. Save it smaller.`, true);
+    bar.value += 1;
+  }
+  for (const parcel of parcels([...files].filter((file) => !tooLarge(file)), most)) {
     words.textContent = `${bar.value} of ${files.length} files sent`;
     try {
-      const answer = await send(parcel, batch, onto);
+      const answer = await send(parcel, batch, onto, () => { words.textContent = 'The server does not answer at the moment; these files are sent again.'; });
       taken += answer.taken.length;
       answer.refused.forEach((sentence) => say(sentence, true));
       answer.known.forEach((sentence) => say(sentence, false));
@@ -44,12 +56,14 @@ export async function upload(files, onto = null) {
   bar.remove();
 }
 
-function parcels(files) {
+const megabytes = (bytes) => (bytes / 1048576).toLocaleString('en', { maximumFractionDigits: 1 });
+
+function parcels(files, most) {
   const all = [];
   let bytes = 0;
   for (const file of files) {
     const current = all[all.length - 1];
-    if (!current || current.length >= MOST_FILES || bytes + file.size > MOST_BYTES) {
+    if (!current || current.length >= Math.min(MOST_FILES, most.files) || bytes + file.size > most.bytes - FORM_BYTES) {
       all.push([file]);
       bytes = file.size;
     } else {
@@ -60,25 +74,34 @@ function parcels(files) {
   return all;
 }
 
-async function send(parcel, batch, onto) {
+/** A parcel that is not answered is sent again: what had arrived of it is recognized by its content. */
+async function send(parcel, batch, onto, onWait) {
   const body = new FormData();
-  parcel.forEach((file) => body.append('files[]', file));
+  for (const file of parcel) {
+    body.append('files[]', file);
+    body.append('names[]', file.name);
+  }
   body.append('batch', batch);
   if (onto) {
     body.append('onto', onto.part);
   }
-  const response = await fetch(boardRoot().dataset.upload, {
-    method: 'POST',
-    body,
-    headers: { Accept: 'application/json', 'X-CSRF-TOKEN': document.querySelector('meta[name=csrf-token]').content },
-  }).catch(() => {
-    throw new Error('the server did not answer; drop it again.');
-  });
-  if (response.status === 413) {
-    throw new Error('too large to be sent: a picture can have 40 MB.');
+  for (let tries = 0; ; tries += 1) {
+    const response = await fetch(boardRoot().dataset.upload, {
+      method: 'POST',
+      body,
+      headers: { Accept: 'application/json', 'X-CSRF-TOKEN': document.querySelector('meta[name=csrf-token]').content },
+    }).catch(() => null);
+    if (response?.ok) {
+      const answer = await response.json();
+      return tries === 0 ? answer : { ...answer, taken: [...answer.taken, ...answer.known], known: [] };
+    }
+    if (response && ![429, 502, 503, 504].includes(response.status)) {
+      throw new Error(response.status === 413 ? 'together these files are more than this server takes; drop them one by one.' : 'it could not be taken; drop it again.');
+    }
+    if (tries === PAUSES.length) {
+      throw new Error('the server did not answer; drop it again.');
+    }
+    onWait();
+    await wait(PAUSES[tries]);
   }
-  if (!response.ok) {
-    throw new Error('it could not be taken; drop it again.');
-  }
-  return response.json();
 }

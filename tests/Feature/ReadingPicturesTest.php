@@ -10,6 +10,7 @@ use App\Media\PictureReader;
 use App\Models\Photo;
 use App\Models\PhotoState;
 use App\Models\Right;
+use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Storage;
 use Tests\HostilePictures;
 use Tests\Shop;
@@ -141,4 +142,34 @@ it('says that the file of a picture is lost, and takes it in again', function ()
     $shop->receive(['front.jpg' => $path]);
     expect($photo->refresh()->state)->toBe(PhotoState::Ready)->and(Storage::exists(PhotoStore::originalPath($photo->sha256, 'jpg')))->toBeTrue()
         ->and(app(ReadPhotosAgain::class)->run($shop->user, $shop->product, [$shop->placement('front.jpg')]))->toBe(0);
+});
+
+it('takes up a picture whose job was lost, and no other', function (): void {
+    config(['queue.default' => 'database']);
+    $shop = Shop::open();
+    $shop->receive(['one.jpg' => Shop::picture('one')]);
+    $photo = Photo::query()->firstOrFail();
+    $forgotten = app(App\Media\ForgottenPictures::class);
+    $age = fn (int $seconds) => DB::table('photos')->update(['updated_at' => now()->subSeconds($seconds)]);
+    $age(60);
+    expect($forgotten->takeUp())->toBe(0, 'its job waits in the queue');
+    $age(3_600);
+    expect($forgotten->takeUp())->toBe(1, 'its job is long overdue');
+    DB::table('jobs')->delete();
+    expect($forgotten->takeUp())->toBe(0, 'it was just taken up');
+    $age(60);
+    expect($forgotten->takeUp())->toBe(1)->and(DB::table('jobs')->count())->toBe(1);
+    $this->artisan('queue:work', ['--once' => true]);
+    expect($photo->refresh()->state)->toBe(PhotoState::Ready);
+    $age(3_600);
+    expect($forgotten->takeUp())->toBe(0);
+});
+
+it('is looked after by whoever works off the queue', function (): void {
+    config(['queue.default' => 'database']);
+    Shop::open()->receive(['one.jpg' => Shop::picture('one')]);
+    DB::table('jobs')->delete();
+    DB::table('photos')->update(['updated_at' => now()->subMinutes(2)]);
+    event(new Illuminate\Queue\Events\Looping('database', 'default'));
+    expect(DB::table('jobs')->count())->toBe(1);
 });

@@ -76,7 +76,7 @@ final class LibraryController
 
     public function editValue(LibraryRequest $request, LibraryValue $value, EditValue $action): View
     {
-        $action->run($request->change(), $value->id, ValueController::form($request));
+        $action->run($request->change(), $value->id, ValueController::form($request), seen: $request->filled('seen') ? $request->string('seen')->toString() : null);
 
         return $this->page($request, 'axis', ['axis' => $value->axis()->firstOrFail()], changed: true);
     }

@@ -63,15 +63,36 @@ final class PhotoController
 
     public function receive(BoardRequest $request, ReceivePhotos $action): JsonResponse
     {
-        $request->validate(['files' => ['required', 'array', 'max:50']]);
-        $files = array_map($this->incoming(...), array_values($request->file('files') ?? []));
+        $request->validate(['files' => ['required', 'array', 'max:'.config('slate.uploads.most_files')], 'names' => ['nullable', 'array'], 'names.*' => ['string', 'max:1000']]);
+        $uploads = array_values($request->file('files') ?? []);
+        $files = array_map($this->incoming(...), $uploads);
         $receipt = $action->run(
             new Change($request->user(), $request->product()->id, null, $request->input('batch')),
             $files,
             $request->filled('onto') ? $request->string('onto')->toString() : null,
         );
 
-        return response()->json(['taken' => $receipt->taken, 'known' => $receipt->known, 'refused' => $receipt->refused]);
+        return response()->json(['taken' => $receipt->taken, 'known' => $receipt->known, 'refused' => [...$receipt->refused, ...$this->lost($request, $uploads)]]);
+    }
+
+    /**
+     * PHP passes over what is more than its settings allow without a word, so a page says what it sends.
+     *
+     * @param  list<UploadedFile>  $uploads
+     * @return list<string>
+     */
+    private function lost(Request $request, array $uploads): array
+    {
+        $arrived = array_count_values(array_map(fn (UploadedFile $file): string => $file->getClientOriginalName(), $uploads));
+        $lost = [];
+        foreach ($request->array('names') as $name) {
+            $arrived[$name] = ($arrived[$name] ?? 0) - 1;
+            if ($arrived[$name] < 0) {
+                $lost[] = "{$name} did not arrive: this server takes fewer files at once. Drop it again by itself.";
+            }
+        }
+
+        return $lost;
     }
 
     public function link(BoardRequest $request, LinkPhotos $action): Response

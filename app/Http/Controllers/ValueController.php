@@ -45,7 +45,7 @@ final class ValueController
 
     public function edit(BoardRequest $request, Product $product, LibraryValue $value, EditValue $action): Response
     {
-        return $this->board->fragment($request, $action->run($request->change(), $value->id, self::form($request), $request->string('scope')->toString() === 'here'));
+        return $this->board->fragment($request, $action->run($request->change(), $value->id, self::form($request), $request->string('scope')->toString() === 'here', $request->filled('seen') ? $request->string('seen')->toString() : null));
     }
 
     public function mergePlan(BoardRequest $request, Product $product, LibraryValue $value, MergeValues $action): View

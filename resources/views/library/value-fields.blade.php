@@ -1,4 +1,5 @@
 @php($colors = $value->swatch === null ? [] : explode('/', $value->swatch))
+<input type="hidden" name="seen" value="{{ $value->seen() }}">
 <div class="two-fields">
     <div class="field"><label for="value-code">Code</label><input class="form-control" id="value-code" name="code" value="{{ $value->code }}" maxlength="16" required><p class="hint">For SKUs made from now on; those that exist keep theirs.</p></div>
     <fieldset class="field"><legend>Swatch</legend>
