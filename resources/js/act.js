@@ -116,6 +116,15 @@ function notice(message) {
   document.getElementById(document.getElementById('dialog')?.open ? 'dialog-notice' : 'notice').replaceChildren(box);
 }
 
+/** Whether the application itself has answered: what stands before it answers with pages of its own. */
+const isOwnAnswer = (xhr) => xhr.status < 400 || xhr.getResponseHeader('HX-Retarget') || xhr.getResponseHeader('HX-Redirect');
+
+document.addEventListener('htmx:beforeSwap', (event) => {
+  if (!isOwnAnswer(event.detail.xhr)) {
+    event.detail.shouldSwap = false;
+  }
+});
+
 // A changed product: show it as it is, and offer the change again.
 document.addEventListener('htmx:afterRequest', (event) => {
   const { xhr, requestConfig } = event.detail;
@@ -125,7 +134,7 @@ document.addEventListener('htmx:afterRequest', (event) => {
   if (xhr.getResponseHeader('X-Kept')) {
     document.dispatchEvent(new CustomEvent('kept'));
     document.getElementById('notice').replaceChildren();
-    if (region()) {
+    if (boardRoot() ?? document.querySelector('[data-library]')) {
       refresh();
     } else {
       pending = null;
@@ -141,7 +150,7 @@ document.addEventListener('htmx:afterRequest', (event) => {
     document.getElementById('notice').replaceChildren();
   } else if (UNANSWERED.includes(xhr.status) && requestConfig.parameters.token) {
     notice('The server does not answer at the moment. Your change is sent again as soon as it does, and made once.');
-  } else if (xhr.status === 0) {
-    notice('The server did not answer. Try again in a moment.');
+  } else if (xhr.status === 0 || !isOwnAnswer(xhr)) {
+    notice('The server did not answer as it should. Try again in a moment.');
   }
 });

@@ -28,7 +28,9 @@ htmx.defineExtension('morph', {
         ignoreActiveValue: document.activeElement?.matches('input, textarea, select') ?? false,
         // What the browser itself wrote, such as the progress of files being sent, is not the server's to clear;
         // and rows of the matrix that are drawn the same need no look.
+        // What somebody unfolded stays so.
         callbacks: {
+          beforeAttributeUpdated: (attribute, node) => !(attribute === 'open' && node.matches('dialog details')),
           beforeNodeMorphed: (node, next) => !node.dataset?.keep && (!node.dataset?.print || node.dataset.print !== next.dataset?.print),
         },
       });

@@ -112,7 +112,7 @@ export function board() {
   }
 
   const drags = dragging({ selection, isMarked: (id) => marked.has(id), markedIds, canEdit, change });
-  const { onKey, onTyped } = keyboard({ selection, focusCell, inFocus, choose, change, markedIds, clearMarks });
+  const { onKey, onTyped, changeLens } = keyboard({ selection, focusCell, inFocus, choose, change, markedIds, clearMarks });
 
   function onPointerDown(event) {
     const head = event.target.closest('.matrix [data-part]');
@@ -169,7 +169,7 @@ export function board() {
     }
     const lens = event.target.closest('[data-lens-choice]');
     if (lens) {
-      refresh({ lens: lens.dataset.lensChoice });
+      changeLens(lens.dataset.lensChoice);
     }
     const fold = event.target.closest('[data-fold-axes]');
     if (fold) {

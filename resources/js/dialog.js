@@ -3,9 +3,9 @@ import { context } from './act';
 
 const dialog = () => document.getElementById('dialog');
 
-/** Loads a fragment into the dialog and opens it. */
+/** Loads a fragment into the dialog and opens it; one that is open already is only brought up to date. */
 export function openDialog(verb, url, values = {}) {
-  return htmx.ajax(verb, url, { source: '#source-dialog', target: '#dialog-body', swap: 'innerHTML', values: { ...context(), ...values } });
+  return htmx.ajax(verb, url, { source: '#source-dialog', target: '#dialog-body', swap: values.renew ? 'morph:innerHTML' : 'innerHTML', values: { ...context(), ...values } });
 }
 
 export function closeDialog() {

@@ -13,6 +13,37 @@ export function keyboard({ selection, focusCell, inFocus, choose, change, marked
     }
   }
 
+  // What is typed before a lens that was asked for is there is meant for that lens, not for the one still shown.
+  let awaited = 0;
+  let held = [];
+
+  function changeLens(lens) {
+    awaited += 1;
+    const shown = document.getElementById('typed');
+    if (shown) {
+      shown.disabled = true;
+    }
+    refresh({ lens }).catch(() => {}).then(() => {
+      awaited -= 1;
+      document.querySelector('#typed:disabled')?.removeAttribute('disabled');
+      const keys = held;
+      held = [];
+      keys.forEach(type);
+    });
+  }
+
+  /** A key as if it were pressed now. */
+  function type(key) {
+    const here = document.activeElement;
+    if (awaited > 0) {
+      held.push(key);
+    } else if (here.id === 'typed' && key.length === 1) {
+      here.value += key;
+    } else {
+      here.dispatchEvent(new KeyboardEvent('keydown', { key, bubbles: true, cancelable: true }));
+    }
+  }
+
   function moveMarked(step) {
     const ids = markedIds();
     const gallery = [...document.querySelectorAll('#gallery .card-picture')].map((card) => card.dataset.placement);
@@ -116,7 +147,15 @@ export function keyboard({ selection, focusCell, inFocus, choose, change, marked
   }
 
   function onKey(event) {
-    if (event.target.closest('input, textarea, select, dialog') || event.ctrlKey || event.metaKey || event.altKey || arrows(event)) {
+    if (event.target.closest('input, textarea, select, dialog') || event.ctrlKey || event.metaKey || event.altKey) {
+      return;
+    }
+    if (awaited > 0 && !['Tab', 'Shift'].includes(event.key)) {
+      event.preventDefault();
+      held.push(event.key);
+      return;
+    }
+    if (arrows(event)) {
       return;
     }
     const cell = document.activeElement.closest('.matrix [data-cell]') ?? selection.cells.find((one) => selection.keys.has(one.dataset.cell));
@@ -127,7 +166,7 @@ export function keyboard({ selection, focusCell, inFocus, choose, change, marked
       edit(event.key);
     } else if (lens) {
       event.preventDefault();
-      refresh({ lens });
+      changeLens(lens);
     } else if (event.key === 'Enter' && event.target.closest('.matrix')) {
       event.preventDefault();
       edit();
@@ -137,5 +176,5 @@ export function keyboard({ selection, focusCell, inFocus, choose, change, marked
     }
   }
 
-  return { onKey, onTyped };
+  return { onKey, onTyped, changeLens };
 }

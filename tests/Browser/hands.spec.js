@@ -150,6 +150,61 @@ test('nothing stands in the tray that can do nothing, and a size alone shows a c
   await expect(page.getByText(/^Shown in /)).toBeVisible();
 });
 
+test('what is typed before a lens is there is meant for that lens (it went into the one still shown)', async ({ page }) => {
+  const faults = listen(page);
+  await open(page, '?lens=stock');
+  await cell(page, 'Moss, deep, M').click();
+  await page.keyboard.type('7');
+  await page.keyboard.press('Enter');
+  await kept(page, 'set to 7');
+  let arrive;
+  const asked = new Promise((resolve) => { arrive = resolve; });
+  await page.route(/\/board\?.*lens=codes/, async (route) => {
+    await asked;
+    await route.continue();
+  });
+  await page.getByRole('button', { name: 'Codes' }).click();
+  await cell(page, 'Slate, M').click();
+  await page.keyboard.press('Enter');
+  await page.keyboard.type('9-ODD');
+  await page.keyboard.press('Enter');
+  arrive();
+  await kept(page, 'Code of Slate, M set to 9-ODD');
+  await page.keyboard.press('4');
+  await expect(cell(page, 'Moss, deep, M')).toContainText('7');
+  await expect(cell(page, 'Slate, M')).not.toContainText('9');
+  expect(faults).toEqual([]);
+});
+
+test('a change whose answer is lost is sent again by itself, and made once', async ({ page }) => {
+  await open(page, '?lens=stock');
+  const stock = page.locator('.matrix td').first();
+  let tries = 0;
+  await page.route(/\/skus\/stock$/, async (route) => {
+    tries += 1;
+    if (tries === 1) {
+      await route.abort();
+    } else if (tries === 2) {
+      // It is kept, but the answer does not come back.
+      await route.fetch();
+      await route.fulfill({ status: 503, body: '' });
+    } else {
+      await route.continue();
+    }
+  });
+  await stock.click();
+  await page.keyboard.type('31');
+  await page.keyboard.press('Enter');
+  await expect(page.getByText('Your change is sent again as soon as it does, and made once.')).toBeVisible();
+  await kept(page, 'set to 31');
+  await expect(stock).toContainText('31');
+  await expect(page.getByText('Your change is sent again')).toHaveCount(0);
+  expect(tries).toBe(3);
+  await page.unroute(/\/skus\/stock$/);
+  await page.keyboard.press('Control+z');
+  await expect(stock).not.toContainText('31');
+});
+
 test('with four axes the matrix has most of the height; a phone reads the board in whole lines', async ({ page }) => {
   await open(page);
   await page.getByRole('button', { name: 'Change axes…' }).click();
