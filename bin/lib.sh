@@ -81,6 +81,17 @@ install_packages() {
     fi
 }
 
+# copy_of_project NAME: a copy to try things in. What is built and installed is shared; data, settings and logs are not.
+copy_of_project() {
+    local copy
+    copy=$(mktemp -d "/tmp/slate-$1-XXXXXX")
+    mkdir -p "$copy/.data" "$copy/storage/framework/views" "$copy/storage/framework/pictures" "$copy/storage/logs" "$copy/storage/app" "$copy/bootstrap/cache"
+    cp -al app artisan bin compat composer.json config core database deploy node_modules package-lock.json package.json public resources routes tests vendor vite.config.js "$copy/"
+    cp -al bootstrap/*.php "$copy/bootstrap/"
+    cp -p .data/*.stamp "$copy/.data/"
+    echo "$copy"
+}
+
 set_env() { # set_env NAME VALUE
     if grep -q "^$1=" .env; then sed -i "s|^$1=.*|$1=$2|" .env; else echo "$1=$2" >>.env; fi
 }
@@ -105,7 +116,9 @@ free_port() {
     echo "$port"
 }
 
-DB_SOCKET="/tmp/indigo-slate-$(pwd | sha256sum | cut -c1-12).sock"
+socket_of() { echo "/tmp/indigo-slate-$(echo "$1" | sha256sum | cut -c1-12).sock"; }
+
+DB_SOCKET=$(socket_of "$PWD")
 
 admin() { mariadb --no-defaults --socket="$DB_SOCKET" -u "$(id -un)" "$@"; }
 
@@ -218,6 +231,7 @@ end_leftovers() {
 }
 
 declare -A PAUSES RETRIES SINCE
+LONGEST_PAUSE=${LONGEST_PAUSE:-30}
 
 # is_up NAME: whether a piece runs whole. The web server is whole with all of its workers.
 is_up() {
@@ -248,7 +262,8 @@ keep_up() {
             if is_up "$name"; then
                 [ $((now - ${SINCE[$name]})) -lt 60 ] || PAUSES[$name]=0
             elif [ "$now" -ge "${RETRIES[$name]}" ]; then
-                PAUSES[$name]=$((PAUSES[$name] == 0 ? 1 : (PAUSES[$name] < 16 ? PAUSES[$name] * 2 : 30)))
+                PAUSES[$name]=$((PAUSES[$name] == 0 ? 1 : PAUSES[$name] * 2))
+                [ "${PAUSES[$name]}" -le "$LONGEST_PAUSE" ] || PAUSES[$name]=$LONGEST_PAUSE
                 RETRIES[$name]=$((now + PAUSES[$name])) SINCE[$name]=$now
                 printf '%s the %s has ended; it is started again. If it ends once more, that waits %s s.\n' "$(date -u +%Y-%m-%dT%H:%M:%SZ)" "$name" "${PAUSES[$name]}" | tee -a "$DATA/supervision.log" >&2
                 relaunch "$name"

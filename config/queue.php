@@ -2,6 +2,10 @@
 
 declare(strict_types=1);
 
+// Seconds after which a job that was begun is begun again: its worker has died. Longer than any job may take
+// (DerivePhoto::$timeout), so that no two workers have the same one.
+$retryAfter = (int) env('QUEUE_RETRY_AFTER', 120);
+
 return [
     'default' => env('QUEUE_CONNECTION', 'database'),
     'connections' => [
@@ -10,15 +14,14 @@ return [
             'connection' => null,
             'table' => 'jobs',
             'queue' => 'default',
-            // Longer than any job may take (DerivePhoto::$timeout), so that no two workers have the same one.
-            'retry_after' => 240,
+            'retry_after' => $retryAfter,
             'after_commit' => false,
         ],
         'redis' => [
             'driver' => 'redis',
             'connection' => 'default',
             'queue' => 'default',
-            'retry_after' => 240,
+            'retry_after' => $retryAfter,
             'block_for' => null,
             'after_commit' => false,
         ],

@@ -9,7 +9,7 @@ cd "$(dirname "$0")/.."
 PATH="$PATH:/usr/sbin"
 
 HOME_OF=$PWD
-COPY=$(mktemp -d /tmp/slate-deploy-XXXXXX)
+COPY=$(copy_of_project deploy)
 DATABASE_NAME=indigo_slate_deploy
 FAULTS=0
 GROUPS_UP=()
@@ -49,10 +49,7 @@ until_true() { # until_true WHAT SECONDS COMMAND...
 }
 
 admin -e "drop database if exists $DATABASE_NAME; create database $DATABASE_NAME character set utf8mb4"
-cp -al app artisan bin bootstrap compat composer.json config core database deploy public resources routes vendor "$COPY/"
-mkdir -p "$COPY/storage/framework/views" "$COPY/storage/framework/pictures" "$COPY/storage/logs" "$COPY/storage/app" "$COPY/object-store"
-rm -rf "$COPY/bootstrap/cache"
-mkdir -p "$COPY/bootstrap/cache"
+mkdir -p "$COPY/object-store"
 REDIS=$(free_port 6390)
 STORE=$(free_port $((REDIS + 1)))
 WEB=$(free_port 8690)

@@ -5,7 +5,7 @@ set -uo pipefail
 cd "$(dirname "$0")/.."
 . bin/lib.sh
 
-COPY=$(mktemp -d /tmp/slate-supervision-XXXXXX)
+COPY=$(copy_of_project supervision)
 FAULTS=0
 RUN=
 clean() {
@@ -16,10 +16,6 @@ clean() {
 }
 trap clean EXIT
 
-# What is built and installed is shared; data, settings and logs are not.
-mkdir -p "$COPY/.data" "$COPY/storage"
-cp -al app artisan bin bootstrap compat composer.json config core database node_modules package-lock.json package.json public resources routes vendor vite.config.js "$COPY/"
-cp -p .data/*.stamp "$COPY/.data/"
 cd "$COPY"
 unset DB_PORT DB_DATABASE FILESYSTEM_ROOT APP_URL
 PORT=$(free_port 8590)

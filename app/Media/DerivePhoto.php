@@ -23,7 +23,7 @@ final class DerivePhoto implements ShouldQueue
     public int $maxExceptions = 3;
 
     /** Longer than the reader's own limit on the clock. */
-    public int $timeout = 150;
+    public int $timeout = 90;
 
     private const FIRST_PAUSE = 15;
 

@@ -50,7 +50,7 @@ class PictureReader
     public function read(Photo $photo, Filesystem $disk): ReadPicture
     {
         $this->sweep();
-        $folder = $this->work.'/'.bin2hex(random_bytes(8));
+        $folder = $this->work.'/'.getmypid().'-'.bin2hex(random_bytes(8));
         if (! @mkdir($folder, 0o700, true)) {
             throw PictureFault::lacking('room to work in', "cannot make {$folder}");
         }
@@ -63,11 +63,11 @@ class PictureReader
         }
     }
 
-    /** Removes what a reader that was killed has left behind. */
-    private function sweep(): void
+    /** Removes what a reader that was killed has left behind: its folder says which process it was. */
+    public function sweep(): void
     {
         foreach (glob($this->work.'/*', GLOB_ONLYDIR) ?: [] as $folder) {
-            if ((int) @filemtime($folder) < time() - 10 * $this->wallSeconds) {
+            if (! is_dir('/proc/'.(int) basename($folder)) || (int) @filemtime($folder) < time() - 10 * $this->wallSeconds) {
                 $this->remove($folder);
             }
         }

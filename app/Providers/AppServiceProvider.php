@@ -74,6 +74,7 @@ final class AppServiceProvider extends ServiceProvider
             if (time() >= $next) {
                 $next = time() + self::TENDED_EVERY;
                 $this->app->make(ForgottenPictures::class)->takeUp();
+                $this->app->make(PictureReader::class)->sweep();
             }
         });
     }

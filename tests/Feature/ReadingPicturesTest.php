@@ -173,3 +173,16 @@ it('is looked after by whoever works off the queue', function (): void {
     event(new Illuminate\Queue\Events\Looping('database', 'default'));
     expect(DB::table('jobs')->count())->toBe(1);
 });
+
+it('clears away what a reader that was killed has left, and nothing of one that works', function (): void {
+    $work = sys_get_temp_dir().'/slate-sweep-'.bin2hex(random_bytes(4));
+    mkdir("{$work}/999999999-dead", 0o700, true);
+    touch("{$work}/999999999-dead/original.jpg");
+    mkdir($work.'/'.getmypid().'-alive');
+    mkdir($work.'/'.getmypid().'-forgotten');
+    touch($work.'/'.getmypid().'-forgotten', time() - 3_600);
+    (new PictureReader($work, 20, 60, 0, 0))->sweep();
+    expect(array_map(basename(...), glob("{$work}/*")))->toBe([getmypid().'-alive']);
+    rmdir($work.'/'.getmypid().'-alive');
+    rmdir($work);
+});
