@@ -25,7 +25,7 @@ return [
     'trusted_proxies' => env('TRUSTED_PROXIES', ''),
     // The bounds of the process that decodes a picture, and the folder it works in.
     'reading' => [
-        'folder' => storage_path('framework/pictures'),
+        'folder' => env('READING_FOLDER') ?: storage_path('framework/pictures'),
         'cpu_seconds' => 20,
         'wall_seconds' => 60,
         'most_memory' => 600 * 1024 * 1024,

@@ -32,7 +32,7 @@ final class Restore
         // Originals first: as soon as the rows are there, so is all that they name.
         foreach ($manifest->photos as $sha256 => $type) {
             $stream = fopen(Manifest::photo($folder, (string) $sha256, $type), 'rb');
-            $this->store->disk()->writeStream(PhotoStore::originalPath((string) $sha256, $type), $stream);
+            $this->store->write(PhotoStore::originalPath((string) $sha256, $type), $stream);
             fclose($stream);
         }
         Schema::dropAllTables();

@@ -65,7 +65,7 @@ final class DerivePhoto implements ShouldQueue
     {
         try {
             foreach ($read->sizes as $name => $bytes) {
-                $store->disk()->put(PhotoStore::derivedPath($photo->sha256, PhotoSize::from($name)), $bytes);
+                $store->write(PhotoStore::derivedPath($photo->sha256, PhotoSize::from($name)), $bytes);
             }
         } catch (FilesystemException $fault) {
             throw PictureFault::lacking('room on disk', $fault->getMessage());

@@ -7,11 +7,17 @@ namespace App\Media;
 use App\Models\Photo;
 use App\Models\PhotoState;
 use Illuminate\Contracts\Filesystem\Filesystem;
+use Illuminate\Filesystem\LocalFilesystemAdapter;
 use League\Flysystem\FilesystemException;
 
 /** Keeps picture files, each content once, and their derived sizes. */
 final class PhotoStore
 {
+    private const ARRIVING = 'arriving';
+
+    /** Seconds. */
+    private const ARRIVES_WITHIN = 3_600;
+
     public function __construct(
         private readonly Filesystem $disk,
         private readonly PhotoInspector $inspector,
@@ -76,12 +82,47 @@ final class PhotoStore
     {
         $stream = fopen($file->path, 'rb');
         try {
-            $this->disk->writeStream(self::originalPath($sha256, $type), $stream);
+            $this->write(self::originalPath($sha256, $type), $stream);
         } catch (FilesystemException $fault) {
             report($fault);
             throw new PhotoRefused("{$file->name} could not be kept: the server has too little room. Drop it again in a while.");
         } finally {
             fclose($stream);
+        }
+    }
+
+    /**
+     * A file is there whole or not at all: on a disk of this machine it is written beside its place and then moved
+     * there; a storage that speaks S3 does so by itself.
+     *
+     * @param  resource|string  $content
+     *
+     * @throws FilesystemException
+     */
+    public function write(string $path, mixed $content): void
+    {
+        $isLocal = $this->disk instanceof LocalFilesystemAdapter;
+        $first = $isLocal ? self::ARRIVING.'/'.bin2hex(random_bytes(12)) : $path;
+        try {
+            is_resource($content) ? $this->disk->writeStream($first, $content) : $this->disk->put($first, $content);
+            if ($isLocal) {
+                $this->disk->move($first, $path);
+            }
+        } catch (FilesystemException $fault) {
+            if ($isLocal) {
+                @unlink($this->disk->path($first));
+            }
+            throw $fault;
+        }
+    }
+
+    /** Removes what was being written when the server died. */
+    public function sweep(): void
+    {
+        foreach ($this->disk->files(self::ARRIVING) as $path) {
+            if ($this->disk->lastModified($path) < time() - self::ARRIVES_WITHIN) {
+                $this->disk->delete($path);
+            }
         }
     }
 

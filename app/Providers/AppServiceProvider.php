@@ -75,6 +75,7 @@ final class AppServiceProvider extends ServiceProvider
                 $next = time() + self::TENDED_EVERY;
                 $this->app->make(ForgottenPictures::class)->takeUp();
                 $this->app->make(PictureReader::class)->sweep();
+                $this->app->make(PhotoStore::class)->sweep();
             }
         });
     }

@@ -195,3 +195,7 @@ it('asks for the first account on the command line, once', function (): void {
     signIn('ines@thrumbury.example', 'four moles dig')->assertRedirect('/');
     $this->get('/accounts')->assertOk();
 });
+
+it('answers whatever is typed as an address or a password with a sentence', function (mixed $email, mixed $password): void {
+    expect(test()->from('/sign-in')->post('/sign-in', ['email' => $email, 'password' => $password])->status())->toBe(302);
+})->with([["\xff\xfe@thrumbury.example", 'x'], ["a\0b@x", "a\0b"], [['x'], ['y']], [str_repeat('a', 5_000), 'x'], ['x@y', str_repeat('p', 900)], ["\u{202e}@\u{0301}", "\xff"]]);

@@ -177,3 +177,27 @@ it('serves derived sizes only, with validators, to those signed in', function ()
     $this->get("/photos/{$id}/thumb.jpg", ['If-None-Match' => $answer->headers->get('ETag')])->assertStatus(304);
     $this->get("/photos/{$id}/original.jpg")->assertNotFound();
 });
+
+it('names each file that PHP passed over, since it says nothing itself', function (): void {
+    $shop = Shop::open();
+    $file = fn (string $name): UploadedFile => new UploadedFile(Shop::picture($name), $name, null, null, true);
+    $answer = $this->actingAs($shop->user)->post('/products/SMOCK/photos', ['files' => [$file('one.jpg'), $file('two.jpg')], 'names' => ['one.jpg', 'two.jpg', 'two.jpg', 'three.jpg']])->assertOk();
+    expect($answer->json('taken'))->toHaveCount(2)
+        ->and($answer->json('refused'))->toBe(['two.jpg did not arrive: this server takes fewer files at once. Drop it again by itself.', 'three.jpg did not arrive: this server takes fewer files at once. Drop it again by itself.']);
+});
+
+it('has one place for what may be sent at once, that PHP, nginx and the page agree on', function (): void {
+    $ini = parse_ini_file(base_path('deploy/php/slate.ini'), false, INI_SCANNER_RAW);
+    $made = sys_get_temp_dir().'/slate-made-'.bin2hex(random_bytes(4));
+    exec(escapeshellarg(base_path('deploy/write')).' --to '.escapeshellarg($made), $ignored, $code);
+    expect($code)->toBe(0)
+        ->and(file_get_contents("{$made}/nginx.conf"))->toContain("client_max_body_size {$ini['post_max_size']};")
+        ->and(file_get_contents("{$made}/90-indigo-slate.ini"))->toBe(file_get_contents(base_path('deploy/php/slate.ini')))
+        ->and(config('slate.photos.most_bytes'))->toBe(ini_parse_quantity($ini['upload_max_filesize']))
+        ->and(ini_parse_quantity($ini['post_max_size']))->toBeGreaterThan(ini_parse_quantity($ini['upload_max_filesize']) + 1024 * 1024)
+        ->and((int) $ini['max_input_vars'])->toBeGreaterThan(2_000 + 11 * 1_000);
+    $shop = Shop::open();
+    $most = html_entity_decode((string) preg_replace('/.*data-most="([^"]+)".*/s', '$1', (string) $this->actingAs($shop->user)->get('/products/SMOCK')->getContent()));
+    expect(json_decode($most, true))->toBe(['picture' => 41_943_040, 'bytes' => 67_108_864, 'files' => 60]);
+    (new Illuminate\Filesystem\Filesystem())->deleteDirectory($made);
+});
