@@ -232,6 +232,7 @@ end_leftovers() {
 
 declare -A PAUSES RETRIES SINCE
 LONGEST_PAUSE=${LONGEST_PAUSE:-30}
+MOST_LOG_BYTES=10485760
 
 # is_up NAME: whether a piece runs whole. The web server is whole with all of its workers.
 is_up() {
@@ -250,6 +251,17 @@ relaunch() {
     esac
 }
 
+# Keeps the logs of the pieces short: those that write into them go on writing.
+trim_logs() {
+    local log
+    for log in "$DATA"/*.log; do
+        if [ "$(stat -c %s "$log" 2>/dev/null || echo 0)" -gt "$MOST_LOG_BYTES" ]; then
+            cp "$log" "$log.1"
+            : >"$log"
+        fi
+    done
+}
+
 # keep_up NAME...: starts again what dies, after pauses that grow from one second to thirty, and says so. Never returns.
 keep_up() {
     local name now
@@ -258,6 +270,7 @@ keep_up() {
         sleep 0.5 &
         wait $! 2>/dev/null || true
         now=$SECONDS
+        [ $((now % 60)) != 0 ] || trim_logs
         for name in "$@"; do
             if is_up "$name"; then
                 [ $((now - ${SINCE[$name]})) -lt 60 ] || PAUSES[$name]=0

@@ -26,6 +26,18 @@ final class HostilePictures
         return self::written('scans.jpg', substr($jpeg, 0, $last).str_repeat($scan, max(1, min($scans, intdiv(38_000_000, strlen($scan)))))."\xff\xd9");
     }
 
+    /** The same of one color only: each scan has a few hundred bytes, and still goes over 59 million pixels. */
+    public static function emptyScans(int $scans = 5_000): string
+    {
+        $picture = new Imagick();
+        $picture->newImage(7_700, 7_700, '#5f7049', 'jpeg');
+        $picture->setInterlaceScheme(Imagick::INTERLACE_JPEG);
+        $jpeg = $picture->getImageBlob();
+        $scan = substr($jpeg, (int) strrpos($jpeg, "\xff\xda"), -2);
+
+        return self::written('empty.jpg', substr($jpeg, 0, -2).str_repeat($scan, $scans)."\xff\xd9");
+    }
+
     /** 60 million pixels in a few kilobytes: no decoder believes it. */
     public static function bloated(): string
     {

@@ -1,4 +1,5 @@
 // One current picture of each main view, at 1280 × 800, from the demo. Called by bin/screens.
+import { spawn } from 'node:child_process';
 import { dirname, join } from 'node:path';
 import { fileURLToPath } from 'node:url';
 import { chromium } from '@playwright/test';
@@ -56,13 +57,9 @@ await page.waitForSelector('#merge .settle-pairs');
 await take('merge');
 await page.goto(`${base}/products/TB-FIELD`);
 await take('board-four-axes');
-await page.goto(`${base}/products/TB-APRON`);
-await take('board-one-axis');
 await page.goto(`${base}/library`);
 await page.getByRole('link', { name: 'Color', exact: true }).click();
 await take('library');
-await page.goto(`${base}/library/runs`);
-await take('size-runs');
 await page.goto(`${base}/products/TB-SMOCK/preview`);
 await page.locator('.option', { hasText: /^M$/ }).click();
 await page.waitForSelector('.option[aria-pressed=true]');
@@ -93,4 +90,14 @@ await page.fill('#password', 'slate-demo');
 await page.click('button');
 await page.goto(`${base}/works`);
 await take('works');
+await page.goto(`${base}/accounts`);
+await take('accounts');
+
+// The same application, with a database that is not there.
+const away = spawn('php', ['-S', '127.0.0.1:8799', '../bin/router.php'], { cwd: join(folder, '../../public'), env: { ...process.env, DB_PORT: '1' }, stdio: 'ignore' });
+for (let answered = false; !answered;) {
+  answered = await page.goto('http://127.0.0.1:8799/').then(() => true, () => false);
+}
+await take('away');
+away.kill();
 await browser.close();

@@ -13,7 +13,7 @@
     <x-mark/>
     <h1>Back in a moment</h1>
     <p class="quiet">{{ $message }} This page asks again every 5 seconds.</p>
-    <p><a class="btn btn-primary" href="/">To the catalog</a></p>
+    <p><a class="btn btn-primary" href="{{ request()->isMethod('GET') ? request()->fullUrl() : '/' }}">{{ request()->isMethod('GET') ? 'Ask again now' : 'To the catalog' }}</a></p>
 </main>
 </body>
 </html>
