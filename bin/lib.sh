@@ -81,13 +81,14 @@ install_packages() {
     fi
 }
 
-# copy_of_project NAME: a copy to try things in. What is built and installed is shared; data, settings and logs are not.
+# copy_of_project NAME: a copy to try things in. What is installed is shared; code, data, settings and logs are its own.
 copy_of_project() {
     local copy
     copy=$(mktemp -d "/tmp/slate-$1-XXXXXX")
     mkdir -p "$copy/.data" "$copy/storage/framework/views" "$copy/storage/framework/pictures" "$copy/storage/logs" "$copy/storage/app" "$copy/bootstrap/cache"
-    cp -al app artisan bin compat composer.json config core database deploy node_modules package-lock.json package.json public resources routes tests vendor vite.config.js "$copy/"
-    cp -al bootstrap/*.php "$copy/bootstrap/"
+    cp -a app artisan bin compat composer.json config core database deploy package-lock.json package.json public resources routes tests vite.config.js "$copy/"
+    cp -a bootstrap/*.php "$copy/bootstrap/"
+    cp -al node_modules vendor "$copy/"
     cp -p .data/*.stamp "$copy/.data/"
     echo "$copy"
 }

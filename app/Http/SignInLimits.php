@@ -40,12 +40,12 @@ final readonly class SignInLimits
         ]);
     }
 
-    /** Counts a try. @return int how many seconds to wait before another; 0 where this one is within the limits */
+    /** @return int how many seconds to wait before another try; 0 where it is within the limits */
     public function wait(): int
     {
         $wait = 0;
-        foreach ($this->limits as $counter => [$tries, $seconds]) {
-            if (RateLimiter::hit($counter, $seconds) > $tries) {
+        foreach ($this->limits as $counter => [$tries]) {
+            if (RateLimiter::tooManyAttempts($counter, $tries)) {
                 $wait = max($wait, RateLimiter::availableIn($counter), 1);
             }
         }
@@ -53,13 +53,18 @@ final readonly class SignInLimits
         return $wait;
     }
 
-    /** Whoever signs in was not guessing. */
-    public function forgive(): void
+    /** Only what fails is counted: whoever signs in was not guessing. */
+    public function failed(): void
     {
-        foreach ($this->limits as $counter => [$tries, $seconds]) {
-            if (str_contains($counter, ':address:')) {
-                RateLimiter::decrement($counter, $seconds);
-            } else {
+        foreach ($this->limits as $counter => [, $seconds]) {
+            RateLimiter::hit($counter, $seconds);
+        }
+    }
+
+    public function passed(): void
+    {
+        foreach (array_keys($this->limits) as $counter) {
+            if (! str_contains($counter, ':address:')) {
                 RateLimiter::clear($counter);
             }
         }

@@ -21,6 +21,11 @@ class PictureReader
     /** Seconds between the signal that time is up and the end; without them nobody could tell it from a lack of memory. */
     private const GRACE = 5;
 
+    /** How the folder of one picture is called: by the process that reads it. */
+    private const OWN = 'slate-picture-';
+
+    private const OWN_NAME = '/^slate-picture-(\d+)-[0-9a-f]{16}$/';
+
     private const OUT_OF_TIME = 24;
 
     private const KILLED = 9;
@@ -50,7 +55,7 @@ class PictureReader
     public function read(Photo $photo, Filesystem $disk): ReadPicture
     {
         $this->sweep();
-        $folder = $this->work.'/'.getmypid().'-'.bin2hex(random_bytes(8));
+        $folder = $this->work.'/'.self::OWN.getmypid().'-'.bin2hex(random_bytes(8));
         if (! @mkdir($folder, 0o700, true)) {
             throw PictureFault::lacking('room to work in', "cannot make {$folder}");
         }
@@ -63,11 +68,14 @@ class PictureReader
         }
     }
 
-    /** Removes what a reader that was killed has left behind: its folder says which process it was. */
+    /**
+     * Removes what a reader that was killed has left behind: its folder says which process it was. Whatever else lies
+     * beside these folders is not ours.
+     */
     public function sweep(): void
     {
-        foreach (glob($this->work.'/*', GLOB_ONLYDIR) ?: [] as $folder) {
-            if (! is_dir('/proc/'.(int) basename($folder)) || (int) @filemtime($folder) < time() - 10 * $this->wallSeconds) {
+        foreach (glob($this->work.'/'.self::OWN.'*', GLOB_ONLYDIR) ?: [] as $folder) {
+            if (preg_match(self::OWN_NAME, basename($folder), $found) === 1 && (! is_dir("/proc/{$found[1]}") || (int) @filemtime($folder) < time() - 10 * $this->wallSeconds)) {
                 $this->remove($folder);
             }
         }

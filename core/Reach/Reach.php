@@ -110,16 +110,9 @@ final readonly class Reach
      */
     public function subtract(self $other, Matrix $matrix): self
     {
-        $rest = $this->clauses;
-        foreach ($other->clauses as $taken) {
-            $next = [];
-            foreach ($rest as $clause) {
-                array_push($next, ...$this->without($clause, $taken, $matrix));
-            }
-            $rest = $next;
-        }
+        $subtraction = new Subtraction($matrix);
 
-        return self::of(...$rest);
+        return self::of(...array_merge(...array_map(fn (Clause $clause): array => $subtraction->of($clause, $other->clauses), $this->clauses)));
     }
 
     /** The same reach once a value has handed over to another: where it was named, its heir is. */
@@ -212,23 +205,6 @@ final readonly class Reach
         }
 
         return $everywhere;
-    }
-
-    /** @return list<Clause> */
-    private function without(Clause $clause, Clause $taken, Matrix $matrix): array
-    {
-        if ($clause->cut($taken)->isNothing()) {
-            return [$clause];
-        }
-        $pieces = [];
-        $inner = $clause;
-        foreach ($taken->values() as $axisId => $valueIds) {
-            $all = $matrix->everyValueId($axisId);
-            $pieces[] = $inner->limited($axisId, array_values(array_diff($clause->values()[$axisId] ?? $all, $valueIds)));
-            $inner = $inner->limited($axisId, $valueIds);
-        }
-
-        return array_values(array_filter($pieces, fn (Clause $piece): bool => ! $piece->isNothing()));
     }
 
     /**

@@ -174,15 +174,16 @@ it('is looked after by whoever works off the queue', function (): void {
     expect(DB::table('jobs')->count())->toBe(1);
 });
 
-it('clears away what a reader that was killed has left, and nothing of one that works', function (): void {
+it('clears away what a reader that was killed has left, and nothing of one that works or of anybody else', function (): void {
     $work = sys_get_temp_dir().'/slate-sweep-'.bin2hex(random_bytes(4));
-    mkdir("{$work}/999999999-dead", 0o700, true);
-    touch("{$work}/999999999-dead/original.jpg");
-    mkdir($work.'/'.getmypid().'-alive');
-    mkdir($work.'/'.getmypid().'-forgotten');
-    touch($work.'/'.getmypid().'-forgotten', time() - 3_600);
+    $kept = ['999999999', '999999999-abc', 'anything', 'slate-picture-x', 'slate-picture-'.getmypid().'-0123456789abcdef'];
+    $gone = ['slate-picture-999999999-0123456789abcdef', 'slate-picture-'.getmypid().'-fedcba9876543210'];
+    foreach ([...$kept, ...$gone] as $folder) {
+        mkdir("{$work}/{$folder}", 0o700, true);
+        touch("{$work}/{$folder}/original.jpg");
+    }
+    touch("{$work}/{$gone[1]}", time() - 3_600);
     (new PictureReader($work, 20, 60, 0, 0))->sweep();
-    expect(array_map(basename(...), glob("{$work}/*")))->toBe([getmypid().'-alive']);
-    rmdir($work.'/'.getmypid().'-alive');
-    rmdir($work);
+    expect(array_map(basename(...), glob("{$work}/*")))->toEqualCanonicalizing($kept);
+    (new Illuminate\Filesystem\Filesystem())->deleteDirectory($work);
 });

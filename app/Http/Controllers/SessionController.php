@@ -37,12 +37,16 @@ final class SessionController
         try {
             $fits = $action->run($account, $given['password']);
         } catch (Refused $closed) {
+            $limits->failed();
+
             return back()->withInput(['email' => $given['email']])->withErrors(['email' => $closed->getMessage()]);
         }
         if ($account === null || ! $fits) {
+            $limits->failed();
+
             return back()->withInput(['email' => $given['email']])->withErrors(['email' => 'This address and password do not belong together. Check both and try again.']);
         }
-        $limits->forgive();
+        $limits->passed();
         Auth::login($account, true);
         $request->session()->regenerate();
         KnownSession::begin($request, $account);
