@@ -9,6 +9,7 @@ use App\Catalog\PlanStore;
 use App\Catalog\ProductLoader;
 use App\Catalog\TakenCodes;
 use App\History\Ledger;
+use App\History\ProductsChanged;
 use App\History\RowChange;
 use App\Models\HistoryEntry;
 use App\Models\Product;
@@ -72,6 +73,7 @@ final class CreateProduct
                 ]),
                 'created_at' => now(),
             ]);
+            event(new ProductsChanged($product->id));
 
             return $product->refresh();
         });

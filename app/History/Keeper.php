@@ -103,16 +103,24 @@ final class Keeper
         }
     }
 
+    /** A changed product or library: its next version. */
     public function advance(Kept $kept): int
     {
         $next = $kept->keptVersion() + 1;
         if ($kept instanceof Product) {
-            Product::query()->whereKey($kept->id)->update(['version' => $next, 'updated_at' => now()]);
+            $this->noteChanged($kept, ['version' => $next]);
         } else {
             Library::query()->update(['version' => $next]);
         }
 
         return $next;
+    }
+
+    /** @param  array<string, int>  $with  more of the product's row */
+    private function noteChanged(Product $product, array $with = []): void
+    {
+        Product::query()->whereKey($product->id)->update($with + ['updated_at' => now(), 'revision' => $product->revision + 1, 'is_counted' => false]);
+        event(new ProductsChanged());
     }
 
     /**
@@ -148,12 +156,19 @@ final class Keeper
             return null;
         }
 
+        $version = $kept->keptVersion();
+        if ($change->version !== null) {
+            $version = $this->advance($kept);
+        } elseif ($kept instanceof Product) {
+            $this->noteChanged($kept);
+        }
+
         return HistoryEntry::create([
             'product_id' => $kept->keptProductId(),
             'user_id' => $change->user->id,
             'action' => class_basename($action),
             'words' => mb_strimwidth($words, 0, 400, '…'),
-            'version' => $change->version === null ? $kept->keptVersion() : $this->advance($kept),
+            'version' => $version,
             'batch' => $change->batch,
             'photo_id' => $ledger->picture(),
             'packed' => HistoryEntry::pack($ledger->changes()),

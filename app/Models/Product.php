@@ -22,6 +22,8 @@ use Illuminate\Support\Carbon;
  * @property list<array<int, list<int>>> $left_out clauses
  * @property ?string $opening_cell key of the SKU's cell that shoppers see first; null: the first in stock
  * @property int $version
+ * @property int $revision goes up with every change, also with those that leave the version as it is
+ * @property bool $is_counted whether its summary is of this revision
  * @property ?Carbon $removed_at set while the making of the product is undone
  * @property Carbon $updated_at
  */
@@ -62,6 +64,6 @@ final class Product extends Model implements Kept
 
     protected function casts(): array
     {
-        return ['left_out' => 'array', 'version' => 'integer', 'removed_at' => 'datetime'];
+        return ['left_out' => 'array', 'version' => 'integer', 'revision' => 'integer', 'is_counted' => 'boolean', 'removed_at' => 'datetime'];
     }
 }

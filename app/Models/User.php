@@ -39,6 +39,7 @@ final class User extends Authenticatable
             'right' => Right::class,
             'password' => 'hashed',
             'password_is_temporary' => 'boolean',
+            'sessions_ended' => 'integer',
             'signed_in_at' => 'datetime',
             'closed_at' => 'datetime',
             'axes_folded' => 'boolean',

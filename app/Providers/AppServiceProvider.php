@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace App\Providers;
 
+use App\History\ProductsChanged;
+use App\Http\QuietHandler;
 use App\Media\ForgottenPictures;
 use App\Media\PhotoInspector;
 use App\Media\PhotoStore;
@@ -11,7 +13,10 @@ use App\Media\PictureReader;
 use App\Models\Product;
 use App\Models\Right;
 use App\Models\User;
+use App\Summaries\CountProducts;
+use App\Summaries\Summaries;
 use Illuminate\Cache\RateLimiting\Limit;
+use Illuminate\Contracts\Debug\ExceptionHandler;
 use Illuminate\Contracts\Foundation\Application;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Http\Middleware\TrustProxies;
@@ -19,6 +24,7 @@ use Illuminate\Http\Request;
 use Illuminate\Queue\Events\Looping;
 use Illuminate\Support\Facades\Event;
 use Illuminate\Support\Facades\Gate;
+use Illuminate\Support\Facades\Queue;
 use Illuminate\Support\Facades\RateLimiter;
 use Illuminate\Support\Facades\Route;
 use Illuminate\Support\Facades\Storage;
@@ -28,6 +34,7 @@ final class AppServiceProvider extends ServiceProvider
 {
     public function register(): void
     {
+        $this->app->singleton(ExceptionHandler::class, QuietHandler::class);
         $this->app->singleton(PhotoInspector::class, fn (): PhotoInspector => new PhotoInspector(
             config('slate.photos.most_bytes'),
             config('slate.photos.most_pixels'),
@@ -53,6 +60,12 @@ final class AppServiceProvider extends ServiceProvider
     {
         TrustProxies::at(config('slate.trusted_proxies') === '*' ? '*' : array_filter(array_map(trim(...), explode(',', (string) config('slate.trusted_proxies')))));
         $this->tendWhileWorking();
+        Event::listen(function (ProductsChanged $changed): void {
+            if ($changed->madeId !== null) {
+                $this->app->make(Summaries::class)->count([$changed->madeId]);
+            }
+            CountProducts::dispatch();
+        });
         Model::shouldBeStrict(! $this->app->isProduction());
         foreach (Right::cases() as $right) {
             Gate::define($right->value, fn (User $user): bool => $user->right->includes($right));
@@ -74,6 +87,9 @@ final class AppServiceProvider extends ServiceProvider
             if (time() >= $next) {
                 $next = time() + self::TENDED_EVERY;
                 $this->app->make(ForgottenPictures::class)->takeUp();
+                if (Queue::size() === 0 && Summaries::waiting() > 0) {
+                    CountProducts::dispatch();
+                }
                 $this->app->make(PictureReader::class)->sweep();
                 $this->app->make(PhotoStore::class)->sweep();
             }

@@ -18,10 +18,8 @@ final class NearWords
 
     public function add(string $word): void
     {
-        if (mb_strlen($word) >= self::SHORTEST - 1) {
-            foreach ($this->variants($word) as $variant) {
-                $this->lessOne[$variant][$word] = true;
-            }
+        foreach (self::variantsOf($word) as $variant) {
+            $this->lessOne[$variant][$word] = true;
         }
     }
 
@@ -29,7 +27,7 @@ final class NearWords
     public function near(string $word): ?string
     {
         $near = [];
-        foreach (mb_strlen($word) >= self::SHORTEST - 1 ? $this->variants($word) : [] as $variant) {
+        foreach (self::variantsOf($word) as $variant) {
             foreach (array_keys($this->lessOne[$variant] ?? []) as $other) {
                 $other = (string) $other;
                 $shorter = min(mb_strlen($other), mb_strlen($word));
@@ -45,9 +43,16 @@ final class NearWords
         return count($near) === 1 ? reset($near) : null;
     }
 
-    /** @return list<string> the word, and what it is without each of its letters */
-    private function variants(string $word): array
+    /**
+     * What a word is kept and looked for under, wherever that is: two words one slip apart have one of these in common.
+     *
+     * @return list<string> the word, and what it is without each of its letters; none of a word too short to be found so
+     */
+    public static function variantsOf(string $word): array
     {
+        if (mb_strlen($word) < self::SHORTEST - 1) {
+            return [];
+        }
         $letters = mb_str_split($word);
         $variants = [$word];
         foreach (array_keys($letters) as $at) {

@@ -7,6 +7,7 @@ use App\Actions\EditDetails;
 use App\Actions\LeaveOutCells;
 use App\Actions\Refused;
 use App\Actions\SetCode;
+use App\Catalog\ListQuery;
 use App\History\Change;
 use App\Http\Views\CatalogRow;
 use App\Http\Views\CatalogView;
@@ -20,7 +21,7 @@ use Tests\Shop;
 /** @return array<string, CatalogRow> by product code */
 function catalogRows(string $search = ''): array
 {
-    $rows = app(CatalogView::class)->page($search)->rows;
+    $rows = app(CatalogView::class)->page(new ListQuery($search))->rows;
 
     return array_combine(array_map(fn (CatalogRow $row): string => $row->code, $rows), $rows);
 }
@@ -39,7 +40,7 @@ it('sums up each product in a row', function (): void {
         ->and($row->sizes)->toBe('S–XL')
         ->and(array_column($row->colors, 'label'))->toBe(['Moss', 'Clay', 'Slate'])
         ->and($row->prices)->toBe('49.00')
-        ->and($row->stock->units)->toBe(110);
+        ->and($row->units)->toBe(110);
 });
 
 it('shows what opens the product as its Card', function (): void {
@@ -65,13 +66,85 @@ it('finds products by a part of the name or the beginning of the code', function
     ['', ['HAT-1', 'APRON_X', 'HAT-2']],
 ]);
 
-it('shows twenty products to a page', function (): void {
+/** The codes on a page of the catalog, and the addresses that its links lead to, by their words. */
+function catalogPage(string $address): array
+{
+    $page = (string) test()->get($address)->assertOk()->getContent();
+    preg_match_all('#class="name" href="[^"]*/products/([^"]+)"#', $page, $codes);
+    preg_match_all('#<a class="btn btn-plain" href="([^"]+)"[^>]*>(First|Earlier|Later|Last)</a>#', $page, $links);
+
+    return [$codes[1], array_combine($links[2], array_map(html_entity_decode(...), $links[1]))];
+}
+
+it('goes through the pages forth and back, from either end, however it is sorted', function (string $sort): void {
     $user = Shop::open('P-00')->user;
-    foreach (range(1, 24) as $at) {
-        app(CreateProduct::class)->run($user, sprintf('Product %02d', $at), sprintf('P-%02d', $at));
+    foreach (range(1, 44) as $at) {
+        app(CreateProduct::class)->run($user, 'Product '.intdiv($at, 3), sprintf('P-%02d', $at));
     }
-    $this->actingAs($user)->get('/')->assertOk()->assertSee('Page 1 of 2')->assertSee('P-19')->assertDontSee('P-24');
-    $this->get('/?page=2')->assertOk()->assertSee('P-24')->assertDontSee('P-19');
+    $this->actingAs($user);
+    [$first, $links] = catalogPage("/?sort={$sort}");
+    expect($first)->toHaveCount(20)->and(array_keys($links))->toBe(['Later', 'Last']);
+    [$second, $middle] = catalogPage($links['Later']);
+    [$third, $end] = catalogPage($middle['Later']);
+    expect(array_keys($middle))->toBe(['First', 'Earlier', 'Later', 'Last'])->and(array_keys($end))->toBe(['First', 'Earlier'])
+        ->and(array_unique([...$first, ...$second, ...$third]))->toHaveCount(45)
+        ->and(catalogPage($middle['Earlier'])[0])->toBe($first)
+        ->and(catalogPage($end['Earlier'])[0])->toBe($second);
+    [$last, $back] = catalogPage($links['Last']);
+    expect($last)->toBe(array_slice([...$first, ...$second, ...$third], -20))
+        ->and(array_keys($back))->toBe(['First', 'Earlier']);
+})->with(['name', '-name', 'code', 'skus', '-stock', 'price', 'coverage', '-changed']);
+
+it('finds products by every key, and by a word with a slip', function (string $typed, array $codes): void {
+    $shop = Shop::stocked();
+    DB::table('skus')->where('code', 'SMOCK-MOSS-M')->update(['gtin' => '2000000000015']);
+    app(CreateProduct::class)->run($shop->user, 'Gardener’s straw hat, wide', 'HAT-36');
+    app(CreateProduct::class)->run($shop->user, 'Strapped apron', 'APRON');
+    expect(array_keys(catalogRows($typed)))->toBe($codes);
+})->with([
+    'a word' => ['smock', ['SMOCK']],
+    'how a word begins' => ['str', ['HAT-36', 'APRON']],
+    'words in any order' => ['hat gard', ['HAT-36']],
+    'words of two products' => ['hat smock', []],
+    'a code' => ['hat-36', ['HAT-36']],
+    'a SKU' => ['SMOCK-CL', ['SMOCK']],
+    'a GTIN' => ['20000000000', ['SMOCK']],
+    'a file' => ['Clay back', ['SMOCK']],
+    'a letter too many' => ['smmock', ['SMOCK']],
+    'two letters exchanged, and the beginning of a word' => ['starw ha', ['HAT-36']],
+    'nothing of the kind' => ['umbrella', []],
+    'signs only' => ['%_', []],
+]);
+
+it('filters by state, stock, category, loose pictures and missing prices, and says how many each would show', function (): void {
+    $shop = Shop::stocked();
+    app(EditDetails::class)->run($shop->change(), 'category', 'Workwear > Smocks');
+    $shop->receive(['loose.jpg' => Shop::picture('loose')]);
+    $bare = app(CreateProduct::class)->run($shop->user, 'Bare', 'BARE');
+    $asked = fn (array $filters): array => array_map(fn (CatalogRow $row): string => $row->code, app(CatalogView::class)->page(new ListQuery('', $filters))->rows);
+    expect($asked(['state' => 'unbuilt']))->toBe(['BARE'])
+        ->and($asked(['state' => 'complete']))->toBe(['SMOCK'])
+        ->and($asked(['state' => 'lacking']))->toBe([])
+        ->and($asked(['stock' => 'in stock']))->toBe(['SMOCK'])
+        ->and($asked(['category' => 'Workwear > Smocks']))->toBe(['SMOCK'])
+        ->and($asked(['tray' => 'some', 'state' => 'complete']))->toBe(['SMOCK'])
+        ->and($asked(['price' => 'none']))->toBe([]);
+    $totals = App\Summaries\Totals::all();
+    expect($totals['all'])->toBe(['' => 2])->and($totals['state'])->toBe(['complete' => 1, 'unbuilt' => 1])->and($totals['tray'])->toBe(['some' => 1])->and($totals)->not->toHaveKey('price');
+    $this->actingAs($shop->user)->get('/?state=complete&q=smo')->assertOk()->assertSee('1 of 2 products')->assertSee('required views there (1)');
+    app(App\Actions\UndoRedo::class)->undo(new Change($shop->user, $bare->id, 1));
+    expect(App\Summaries\Totals::all()['all'])->toBe(['' => 1])->and($asked([]))->toBe(['SMOCK']);
+});
+
+it('says how many products are still being counted, and counts each as soon as somebody works', function (): void {
+    $shop = Shop::stocked();
+    config(['queue.default' => 'database']);
+    app(App\Actions\SetStock::class)->run($shop->change(), '*', '3');
+    $this->actingAs($shop->user)->get('/')->assertSee('1 still being counted');
+    expect(catalogRows()['SMOCK']->units)->toBe(120);
+    $this->artisan('queue:work', ['--stop-when-empty' => true]);
+    $this->get('/')->assertDontSee('still being counted');
+    expect(catalogRows()['SMOCK']->units)->toBe(36);
 });
 
 it('makes a product by name and code, once', function (): void {

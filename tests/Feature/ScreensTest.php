@@ -166,7 +166,7 @@ it('jumps to products, SKUs and photos', function (): void {
     $this->get('/jump?q=guide')->assertSee('picture of Potting smock');
     $this->get('/jump?q=%25%25')->assertDontSee('Potting');
     $this->get('/?q=SMO')->assertSee('Potting smock');
-    $this->get('/?q=zzz')->assertSee('No product has');
+    $this->get('/?q=zzz')->assertSee('No product is like this');
 });
 
 it('shows a shopper what can be had', function (): void {

@@ -10,6 +10,7 @@ use App\History\RowChange;
 use App\Models\HistoryEntry;
 use App\Models\PhotoState;
 use App\Models\Product;
+use App\Summaries\Counting;
 use Illuminate\Support\Facades\DB;
 use Throwable;
 
@@ -52,6 +53,7 @@ final class Verdict
         $this->compareShared($shared);
         $this->replay();
         $this->pictures();
+        $this->counts();
         foreach ([500, 419, 401, 403, 404, 405] as $status) {
             if (isset($answers[$status])) {
                 $this->faults[] = "{$answers[$status]} answers were {$status}";
@@ -169,6 +171,19 @@ final class Verdict
     {
         foreach (DB::table('photos')->where('state', '<>', PhotoState::Ready->value)->get() as $photo) {
             $this->faults[] = "Picture {$photo->id} is stuck: {$photo->state} {$photo->failure}";
+        }
+    }
+
+    private function counts(): void
+    {
+        foreach (Product::query()->get() as $product) {
+            $counted = app(Counting::class)->of(app(ProductLoader::class)->load($product));
+            $kept = (array) DB::table('product_summaries')->where('product_id', $product->id)->first();
+            foreach ($counted as $column => $value) {
+                if (! array_key_exists($column, $kept) || (string) $kept[$column] !== (string) (is_bool($value) ? (int) $value : $value)) {
+                    $this->faults[] = "{$product->code} is counted wrongly: {$column} ".json_encode($kept[$column] ?? null).' is kept, '.json_encode($value).' is right';
+                }
+            }
         }
     }
 }

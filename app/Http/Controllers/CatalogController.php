@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\Actions\CreateProduct;
+use App\Catalog\Jump;
+use App\Http\CatalogRequest;
 use App\Http\Views\CatalogView;
 use App\Models\Product;
 use Illuminate\Contracts\View\View;
@@ -14,9 +16,9 @@ use Illuminate\Validation\Rule;
 
 final class CatalogController
 {
-    public function index(Request $request, CatalogView $catalog): View
+    public function index(CatalogRequest $request, CatalogView $catalog): View
     {
-        return view('catalog.index', ['page' => $catalog->page($this->searched($request))]);
+        return view($request->hasHeader('HX-Request') ? 'catalog.list' : 'catalog.index', ['page' => $catalog->page($request->asked())]);
     }
 
     public function store(Request $request, CreateProduct $create): RedirectResponse
@@ -43,15 +45,8 @@ final class CatalogController
         return redirect()->route('board', $product);
     }
 
-    public function jump(Request $request, CatalogView $catalog): View
+    public function jump(CatalogRequest $request, Jump $jump): View
     {
-        return view('catalog.jump', ['hits' => $catalog->jump($this->searched($request))]);
-    }
-
-    private function searched(Request $request): string
-    {
-        $typed = $request->query('q');
-
-        return is_string($typed) ? mb_substr($typed, 0, 200) : '';
+        return view('catalog.jump', ['hits' => $jump->hits($request->asked()->search)]);
     }
 }

@@ -8,6 +8,7 @@ use App\Models\User;
 use Closure;
 use Illuminate\Http\Request;
 use Illuminate\Support\Facades\Auth;
+use Illuminate\Support\Facades\Context;
 use Symfony\Component\HttpFoundation\Response;
 
 /**
@@ -27,6 +28,7 @@ final class KnownSession
     {
         /** @var User $account */
         $account = $request->user();
+        Context::add('user', $account->id);
         if (Auth::viaRemember() && ! $request->session()->has(self::ENDED)) {
             self::begin($request, $account);
         }

@@ -4,8 +4,6 @@ declare(strict_types=1);
 
 namespace App\Http\Views;
 
-use App\Catalog\StockCount;
-
 /** A product in the catalog's list. */
 final readonly class CatalogRow
 {
@@ -28,7 +26,9 @@ final readonly class CatalogRow
         public int $unlinked,
         public ?int $percent,
         public string $prices,
-        public StockCount $stock,
+        public int $units,
+        public int $notCounted,
+        public string $changed,
     ) {
     }
 }

@@ -2,13 +2,7 @@
 @section('title', 'Catalog')
 @section('content')
 <div class="page">
-    <div class="catalog-bar">
-        <h1>Catalog <small class="quiet">{{ number_format($page->pages->total()) }} {{ $page->pages->total() === 1 ? 'product' : 'products' }}</small></h1>
-        <form method="get" action="{{ route('catalog') }}" role="search">
-            <label class="visually-hidden" for="search">Search by name or code</label>
-            <input class="form-control" type="search" id="search" name="q" value="{{ $page->search }}" placeholder="Name or code">
-        </form>
-    </div>
+    <h1 class="catalog-title">Catalog</h1>
     @can('edit')
         <form class="new-product" method="post" action="{{ route('products.store') }}">
             @csrf
@@ -43,30 +37,7 @@
             </div>
         </form>
     @endcan
-    @if ($page->rows === [])
-        <p class="empty">{{ $page->search === '' ? 'There is no product yet. Give one a name and a code above; its sizes and colors come next.' : 'No product has “'.$page->search.'” in its name, or a code that begins so.' }}</p>
-    @else
-        <div class="catalog">
-            <table class="plain">
-                <thead><tr><th scope="col"><span class="visually-hidden">Card picture</span></th><th scope="col">Product</th><th scope="col">Colors</th><th scope="col">Sizes</th><th scope="col" class="number">SKUs</th><th scope="col" class="number">Pictures</th><th scope="col">Views complete</th><th scope="col" class="number">Price</th><th scope="col" class="number">Stock</th></tr></thead>
-                <tbody>
-                @foreach ($page->rows as $row)
-                    <tr>
-                        <td>@if ($row->card === null)<span class="no-card">no picture</span>@else<img src="{{ $row->card }}" alt="{{ $row->cardText }}" width="52" height="52" loading="lazy">@endif</td>
-                        <td><a class="name" href="{{ route('board', $row->code) }}">{{ $row->name }}</a><br><span class="quiet">{{ $row->code }}{{ $row->category === '' ? '' : ' · '.str_replace(' > ', ' › ', $row->category) }}</span></td>
-                        <td><span class="colors">@foreach ($row->colors as $color)<span title="{{ $color['label'] }}"><x-swatch :swatch="$color['swatch']"/><span class="visually-hidden">{{ $color['label'] }}</span></span>@endforeach</span></td>
-                        <td>{{ $row->sizes }}</td>
-                        <td class="number">{{ number_format($row->skus) }}@if ($row->skus !== $row->cells)<br><span class="quiet">of {{ number_format($row->cells) }}{{ $row->leftOut > 0 ? ', '.$row->leftOut.' left out' : '' }}</span>@endif</td>
-                        <td class="number">{{ $row->pictures }}@if ($row->unlinked > 0)<br><span class="warns">{{ $row->unlinked }} not linked</span>@endif</td>
-                        <td>@if ($row->percent === null)<span class="quiet">no shot list</span>@else<svg class="bar" viewBox="0 0 100 5" preserveAspectRatio="none" aria-hidden="true"><rect class="fill" width="{{ $row->percent }}" height="5"/></svg>{{ $row->percent }} %@endif</td>
-                        <td class="number">{{ $row->prices }}</td>
-                        <td class="number">@if ($row->skus > 0 && $row->stock->notCounted === $row->skus)<span class="quiet">not counted</span>@else{{ number_format($row->stock->units) }}@if ($row->stock->notCounted > 0)<br><span class="quiet">{{ number_format($row->stock->notCounted) }} not counted</span>@endif @endif</td>
-                    </tr>
-                @endforeach
-                </tbody>
-            </table>
-        </div>
-        {{ $page->pages->links('catalog.pages') }}
-    @endif
+    @include('catalog.filters')
+    <div id="catalog-list">@include('catalog.list')</div>
 </div>
 @endsection

@@ -1,0 +1,104 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Catalog;
+
+use Illuminate\Database\Query\Builder;
+use Illuminate\Support\Facades\DB;
+use stdClass;
+
+/** The catalog's list: read from the kept counts alone, a page at a time, from a place in the order on. */
+final class ProductList
+{
+    public const PAGE = 20;
+
+    private const END = 'end';
+
+    public function page(ListQuery $asked): ListPage
+    {
+        $search = ProductSearch::of($asked->search);
+        $meant = null;
+        $found = $this->rows($asked, $search);
+        if ($found[0] === [] && $search !== null) {
+            $meant = $this->meant($asked->search);
+            $found = $meant === null ? $found : $this->rows($asked, ProductSearch::of($meant));
+        }
+        [$rows, $count, $hasEarlier, $hasLater] = $found;
+        $last = count($rows) - 1;
+
+        return new ListPage($rows, $count, $hasEarlier && $rows !== [] ? $this->place($rows[0], $asked->sort) : null, $hasLater && $rows !== [] ? $this->place($rows[$last], $asked->sort) : null, $meant);
+    }
+
+    /** @return list<stdClass> products with the words typed in name or code, by name; with words a slip away where there are none */
+    public function named(string $typed): array
+    {
+        $search = ProductSearch::of($typed);
+        if ($search === null) {
+            return [];
+        }
+        $rows = $this->rows(new ListQuery($typed), $search->byNameOnly())[0];
+        $meant = $rows === [] ? $this->meant($typed) : null;
+
+        return $meant === null ? $rows : $this->rows(new ListQuery($meant), ProductSearch::of($meant)?->byNameOnly())[0];
+    }
+
+    /** The words typed, each that no product has read as one that it is a slip away from; null where that helps nothing. */
+    private function meant(string $typed): ?string
+    {
+        $words = SearchWords::of($typed);
+        $meant = array_map(fn (string $word): string => SearchWords::isKnown($word) ? $word : SearchWords::near($word) ?? $word, $words);
+
+        return $meant === $words ? null : implode(' ', $meant);
+    }
+
+    /** @return array{list<stdClass>, ?int, bool, bool} rows, how many there are in all, whether there are earlier and later ones */
+    private function rows(ListQuery $asked, ?ProductSearch $search): array
+    {
+        $query = DB::table('product_summaries')->where('product_summaries.is_removed', false);
+        $isNarrowed = $asked->filters !== [];
+        foreach ($asked->filters as $facet => $value) {
+            $query->where('product_summaries.'.ListQuery::FACETS[$facet], in_array($facet, ListQuery::FLAGS, true) ? true : $value);
+        }
+        $count = $search?->narrow($query);
+        $query->join('products', 'products.id', '=', 'product_summaries.product_id')->whereNull('products.removed_at');
+        if ($search !== null && $isNarrowed && $count !== null) {
+            $count = (clone $query)->count();
+        }
+        $backwards = $asked->before !== null;
+        $column = 'product_summaries.'.$asked->sort->column();
+        $place = $this->read($backwards ? $asked->before : $asked->after);
+        if ($place !== null) {
+            $this->from($query, $column, $place, $asked->descending !== $backwards);
+        }
+        $way = $asked->descending !== $backwards ? 'desc' : 'asc';
+        $rows = $query->orderBy($column, $way)->orderBy('product_summaries.product_id', $way)->limit(self::PAGE + 1)
+            ->get(['product_summaries.*', 'products.name as live_name', 'products.code as live_code', 'products.category as live_category'])->all();
+        $hasMore = count($rows) > self::PAGE;
+        $rows = array_slice($rows, 0, self::PAGE);
+
+        return $backwards
+            ? [array_reverse($rows), $count, $hasMore, $asked->before !== self::END]
+            : [$rows, $count, $place !== null, $hasMore];
+    }
+
+    /** @param  array{string, int}  $place */
+    private function from(Builder $query, string $column, array $place, bool $down): void
+    {
+        [$beyond, $or] = $down ? ['<', '<='] : ['>', '>='];
+        $query->where($column, $or, $place[0])->where(fn (Builder $either) => $either->where($column, $beyond, $place[0])->orWhere('product_summaries.product_id', $beyond, $place[1]));
+    }
+
+    private function place(stdClass $row, ListSort $sort): string
+    {
+        return rtrim(strtr(base64_encode(json_encode([(string) $row->{$sort->column()}, $row->product_id], JSON_THROW_ON_ERROR)), '+/', '-_'), '=');
+    }
+
+    /** @return ?array{string, int} null for the beginning or the end, and for what is no place */
+    private function read(?string $place): ?array
+    {
+        $read = json_decode((string) base64_decode(strtr((string) $place, '-_', '+/'), true), true, 2);
+
+        return is_array($read) && is_string($read[0] ?? null) && is_int($read[1] ?? null) ? [$read[0], $read[1]] : null;
+    }
+}

@@ -1,0 +1,42 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http;
+
+use App\Catalog\ListQuery;
+use App\Catalog\ListSort;
+use Illuminate\Foundation\Http\FormRequest;
+
+/** What of the catalog is asked for, as the address of the page says it. What it does not understand it passes over. */
+final class CatalogRequest extends FormRequest
+{
+    public function asked(): ListQuery
+    {
+        $filters = [];
+        foreach (array_keys(ListQuery::FACETS) as $facet) {
+            $value = $this->word($facet, 200);
+            if ($value !== null) {
+                $filters[$facet] = $value;
+            }
+        }
+        $sort = ltrim((string) $this->word('sort', 20), '-');
+
+        return new ListQuery(
+            (string) $this->word('q', 200),
+            $filters,
+            ListSort::tryFrom($sort) ?? ListSort::Name,
+            str_starts_with((string) $this->word('sort', 20), '-'),
+            $this->word('after', 600),
+            $this->word('before', 600),
+        );
+    }
+
+    /** @return ?string null for nothing, or for what is no text */
+    private function word(string $field, int $most): ?string
+    {
+        $given = $this->query($field);
+
+        return is_string($given) && $given !== '' ? mb_substr(mb_scrub($given, 'UTF-8'), 0, $most) : null;
+    }
+}

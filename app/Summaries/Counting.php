@@ -1,0 +1,91 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Summaries;
+
+use App\Catalog\Amounts;
+use App\Catalog\LoadedProduct;
+use App\Catalog\SkuRow;
+use App\Catalog\StockCount;
+use Core\Gallery\AltText;
+use Core\Gallery\Role;
+use Core\Matrix\Arithmetic;
+use Core\Matrix\AxisKind;
+use Core\Matrix\Combination;
+use Core\Matrix\Value;
+use Core\Pricing\Money;
+
+/** What lists show of a product, counted from the product itself. */
+final readonly class Counting
+{
+    private const MOST_COLORS = 40;
+
+    /** Without a shot list there is nothing to be complete by; without a price nothing to be cheap by. */
+    private const NONE = -1;
+
+    private const NO_PRICE = '-1.0000';
+
+    /** @return array<string, int|string|bool|null> a row of product_summaries */
+    public function of(LoadedProduct $loaded): array
+    {
+        $product = $loaded->product;
+        $arithmetic = Arithmetic::of($loaded->matrix);
+        $stock = new StockCount($loaded->made);
+        $tray = count($loaded->tray());
+        $prices = array_map(fn (SkuRow $sku): ?Money => $loaded->price($sku), array_values($loaded->made));
+        $priced = array_values(array_filter($prices));
+        $lowest = array_reduce($priced, fn (?Money $low, Money $price): Money => $low === null || $price->isLessThan($low) ? $price : $low);
+        $card = $loaded->galleries()->forChoice(Combination::of([]))->role(Role::Card)->placement();
+
+        return [
+            'product_id' => $product->id,
+            'revision' => $product->revision,
+            'is_removed' => $product->removed_at !== null,
+            'name' => $product->name,
+            'code' => $product->code,
+            'category' => $product->category,
+            'changed_at' => $product->updated_at->format('Y-m-d H:i:s'),
+            'state' => ProductState::of($loaded)->value,
+            'stock_state' => StockState::of($stock, count($loaded->made))->value,
+            'has_tray' => $tray > 0,
+            'lacks_price' => count($priced) < count($prices),
+            'skus' => count($loaded->made),
+            'cells' => $arithmetic->cells,
+            'left_out' => $arithmetic->leftOut,
+            'pictures' => count($loaded->placements) - $tray,
+            'tray' => $tray,
+            'coverage' => $loaded->coverage()?->percent() ?? self::NONE,
+            'price_low' => Amounts::stored($lowest) ?? self::NO_PRICE,
+            'prices' => $loaded->prices($loaded->made),
+            'units' => $stock->units,
+            'not_counted' => $stock->notCounted,
+            'colors' => json_encode(array_slice($this->values($loaded, AxisKind::Color), 0, self::MOST_COLORS), JSON_THROW_ON_ERROR),
+            'sizes' => json_encode($this->ends($this->values($loaded, AxisKind::Size)), JSON_THROW_ON_ERROR),
+            'card_photo_id' => $card === null ? null : $loaded->placements[$card->id]->photoId,
+            'card_text' => $card === null ? '' : (new AltText())->of($card, $product->name, $loaded->matrix),
+        ];
+    }
+
+    /** @return list<int> ids of the values of all axes of a kind, in order */
+    private function values(LoadedProduct $loaded, AxisKind $kind): array
+    {
+        $ids = [];
+        foreach ($loaded->matrix->axes as $axis) {
+            if ($axis->kind === $kind) {
+                array_push($ids, ...array_map(fn (Value $value): int => $value->id, $axis->values));
+            }
+        }
+
+        return $ids;
+    }
+
+    /**
+     * @param  list<int>  $ids
+     * @return list<int> one or two as they are; of more the first and the last, with nothing between
+     */
+    private function ends(array $ids): array
+    {
+        return count($ids) > 2 ? [$ids[0], 0, $ids[count($ids) - 1]] : $ids;
+    }
+}

@@ -1,0 +1,84 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Summaries;
+
+use App\Catalog\ProductLoader;
+use App\Models\Product;
+use Illuminate\Support\Facades\DB;
+
+/** Keeps the counts of products. Counting twice, or by two workers at once, does no harm. */
+final class Summaries
+{
+    public const CHUNK = 25;
+
+    public function __construct(
+        private readonly ProductLoader $loader,
+        private readonly Counting $counting,
+        private readonly Words $words,
+    ) {
+    }
+
+    /** How many products wait to be counted. */
+    public static function waiting(): int
+    {
+        return DB::table('products')->where('is_counted', false)->count();
+    }
+
+    /** @return int how many of those that wait were looked at; fewer than a chunk where that was all */
+    public function countSome(): int
+    {
+        $ids = DB::table('products')->where('is_counted', false)->orderBy('id')->limit(self::CHUNK)->pluck('id')->all();
+        $this->count($ids);
+
+        return count($ids);
+    }
+
+    /** @param  list<int>  $productIds */
+    public function count(array $productIds): void
+    {
+        if ($productIds === []) {
+            return;
+        }
+        DB::transaction(function () use ($productIds): void {
+            // One snapshot: what is loaded is of the revision that is noted.
+            $products = array_values(Product::query()->whereKey($productIds)->orderBy('id')->get()->all());
+            $loaded = $this->loader->loadMany($products);
+            $rows = [];
+            foreach ($loaded as $one) {
+                $rows[$one->product->id] = $this->counting->of($one);
+            }
+            $this->keep($rows, $products);
+        }, 3);
+    }
+
+    /** Has every product counted anew, by whoever works off the queue. */
+    public static function forgetAll(): void
+    {
+        DB::table('products')->update(['is_counted' => false]);
+    }
+
+    /**
+     * @param  array<int, array<string, mixed>>  $rows  by product id
+     * @param  list<Product>  $products
+     */
+    private function keep(array $rows, array $products): void
+    {
+        $before = DB::table('product_summaries')->whereIn('product_id', array_keys($rows))->orderBy('product_id')->lockForUpdate()->get()->keyBy('product_id');
+        // Another worker may have counted a later state of it meanwhile.
+        $rows = array_filter($rows, fn (array $row): bool => ($before[$row['product_id']]->revision ?? 0) <= $row['revision']);
+        if ($rows === []) {
+            return;
+        }
+        $columns = array_values(array_diff(array_keys(reset($rows)), ['product_id']));
+        DB::table('product_summaries')->upsert(array_values($rows), ['product_id'], $columns);
+        $totals = new Totals();
+        foreach ($rows as $id => $row) {
+            $totals->note(isset($before[$id]) ? (array) $before[$id] : null, $row);
+            DB::table('products')->where('id', $id)->where('revision', $row['revision'])->update(['is_counted' => true]);
+        }
+        $totals->keep();
+        $this->words->keep(array_values(array_filter($products, fn (Product $product): bool => isset($rows[$product->id]))));
+    }
+}
