@@ -71,7 +71,8 @@ final class Refusals
     {
         $detector = new LostConnectionDetector();
         for ($cause = $refusal; $cause !== null; $cause = $cause->getPrevious()) {
-            if ($cause instanceof PDOException && $detector->causedByLostConnection($cause)) {
+            // A connection that broke in a transaction still holds itself to be in one.
+            if ($cause instanceof PDOException && ($detector->causedByLostConnection($cause) || str_contains($cause->getMessage(), 'already an active transaction'))) {
                 return true;
             }
         }
