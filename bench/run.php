@@ -8,6 +8,7 @@ use Bench\AllGalleries;
 use Bench\BoardPage;
 use Bench\BuildMatrix;
 use Bench\BuildPlan;
+use Bench\CatalogPages;
 use Bench\Result;
 use Illuminate\Contracts\Console\Kernel;
 
@@ -24,6 +25,7 @@ $results = [
     BoardPage::of600($url),
     BoardPage::of5000($url),
     BoardPage::of5000AtOnce($url),
+    ...CatalogPages::measure($url),
 ];
 
 if (in_array('--json', $argv, true)) {

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Catalog;
 
 use Illuminate\Support\Facades\DB;
+use stdClass;
 
 /** What is meant by a few letters typed into the top bar: products, SKUs, pictures. */
 final class Jump
@@ -28,20 +29,36 @@ final class Jump
         foreach (array_slice($this->list->named($typed), 0, self::HITS) as $row) {
             $hits[] = new Hit($row->live_name, $row->live_code, $row->live_code);
         }
-        $like = addcslashes($typed, '%_\\').'%';
-        $columns = ['skus.code', 'skus.gtin', 'skus.cell', 'skus.state', 'products.name', 'products.code as product'];
         foreach (['code', ...(ctype_digit($typed) ? ['gtin'] : [])] as $column) {
-            $skus = DB::table('skus')->join('products', 'products.id', '=', 'skus.product_id')->whereNull('products.removed_at')->where("skus.{$column}", 'like', $like)->orderBy("skus.{$column}")->limit(self::HITS)->get($columns);
-            foreach ($skus as $sku) {
-                $hits[] = new Hit($column === 'gtin' ? $sku->gtin : $sku->code, ($column === 'gtin' ? "{$sku->code}, " : '').$sku->name.($sku->state === 'retired' ? ', retired' : ''), $sku->product, $sku->cell === '' ? '*' : $sku->cell);
+            foreach ($this->beginning('skus', $column, $typed, ['code', 'gtin', 'cell', 'state']) as [$sku, $product]) {
+                $hits[] = new Hit($sku->{$column}, ($column === 'gtin' ? "{$sku->code}, " : '').$product->name.($sku->state === 'retired' ? ', retired' : ''), $product->code, $sku->cell === '' ? '*' : $sku->cell);
             }
         }
-        $photos = DB::table('placements')->join('products', 'products.id', '=', 'placements.product_id')->whereNull('products.removed_at')
-            ->where('placements.file_name', 'like', $like)->orderBy('placements.file_name')->limit(self::HITS)->get(['placements.file_name', 'products.name', 'products.code as product']);
-        foreach ($photos as $photo) {
-            $hits[] = new Hit($photo->file_name, 'picture of '.$photo->name, $photo->product, '*');
+        foreach ($this->beginning('placements', 'file_name', $typed, ['file_name']) as [$placement, $product]) {
+            $hits[] = new Hit($placement->file_name, "picture of {$product->name}", $product->code, '*');
         }
 
         return $hits;
+    }
+
+    /**
+     * Rows whose column begins so, in order, each with its product. The index alone says which; their products are
+     * looked up after, so that many that begin alike cost no more than few.
+     *
+     * @param  list<string>  $columns
+     * @return list<array{stdClass, stdClass}>
+     */
+    private function beginning(string $table, string $column, string $typed, array $columns): array
+    {
+        $rows = DB::table($table)->where($column, 'like', addcslashes($typed, '%_\\').'%')->orderBy($column)->limit(2 * self::HITS)->get(['product_id', ...$columns]);
+        $products = DB::table('products')->whereIn('id', $rows->pluck('product_id')->unique()->all())->whereNull('removed_at')->get(['id', 'code', 'name'])->keyBy('id');
+        $found = [];
+        foreach ($rows as $row) {
+            if (isset($products[$row->product_id]) && count($found) < self::HITS) {
+                $found[] = [$row, $products[$row->product_id]];
+            }
+        }
+
+        return $found;
     }
 }
