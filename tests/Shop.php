@@ -261,7 +261,7 @@ final class Shop
     public function sheet(): string
     {
         $path = tempnam(sys_get_temp_dir(), 'slate');
-        app(SheetExport::class)->csv([Product::query()->findOrFail($this->product->id)], $path);
+        app(SheetExport::class)->csv(Product::query()->findOrFail($this->product->id), $path);
 
         return (string) file_get_contents($path);
     }

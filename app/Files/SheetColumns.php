@@ -21,6 +21,9 @@ final readonly class SheetColumns
 
     private const SKU = ['sku', 'gtin', 'price', 'currency', 'weight g', 'stock', 'state', 'photos', 'lead'];
 
+    /** Products asked about in one query. */
+    private const CHUNK = 5_000;
+
     /**
      * @param  list<string>  $axes  names of all axes that the products use
      * @param  list<string>  $swatchAxes  those of them that have swatches
@@ -36,15 +39,24 @@ final readonly class SheetColumns
     /** @param  list<int>  $productIds */
     public static function of(array $productIds): self
     {
-        $axes = DB::table('product_axes')->join('axes', 'axes.id', '=', 'product_axes.axis_id')->whereIn('product_id', $productIds)->whereNotNull('product_axes.position')
-            ->groupBy('axes.id', 'axes.name')->orderByRaw('min(product_axes.position)')->orderBy('axes.id')->pluck('axes.name')->all();
-        $swatched = DB::table('product_values')->join('axis_values', 'axis_values.id', '=', 'product_values.value_id')->join('axes', 'axes.id', '=', 'axis_values.axis_id')
-            ->join('product_axes', fn ($own) => $own->on('product_axes.product_id', '=', 'product_values.product_id')->on('product_axes.axis_id', '=', 'product_values.axis_id'))
-            ->whereIn('product_values.product_id', $productIds)->whereNotNull('product_values.position')->whereNotNull('product_axes.position')->whereNotNull('axis_values.swatch')->distinct()->pluck('axes.name')->all();
+        $axes = $swatched = $facts = [];
+        foreach (array_chunk($productIds, self::CHUNK) as $ids) {
+            $used = DB::table('product_axes')->join('axes', 'axes.id', '=', 'product_axes.axis_id')->whereIn('product_id', $ids)->whereNotNull('product_axes.position')
+                ->groupBy('axes.id', 'axes.name')->selectRaw('axes.id, axes.name, min(product_axes.position) as place')->get();
+            foreach ($used as $axis) {
+                $axes[$axis->id] = [min($axis->place, $axes[$axis->id][0] ?? $axis->place), $axis->id, $axis->name];
+            }
+            $swatched += array_flip(DB::table('product_values')->join('axis_values', 'axis_values.id', '=', 'product_values.value_id')
+                ->join('product_axes', fn ($own) => $own->on('product_axes.product_id', '=', 'product_values.product_id')->on('product_axes.axis_id', '=', 'product_values.axis_id'))
+                ->whereIn('product_values.product_id', $ids)->whereNotNull('product_values.position')->whereNotNull('product_axes.position')->whereNotNull('axis_values.swatch')->distinct()->pluck('axis_values.axis_id')->all());
+            foreach (DB::table('facts')->whereIn('product_id', $ids)->groupBy('folded')->selectRaw('folded, min(name) as name')->get() as $fact) {
+                $facts[$fact->folded] = min($fact->name, $facts[$fact->folded] ?? $fact->name);
+            }
+        }
+        sort($axes);
+        ksort($facts, SORT_STRING);
 
-        $facts = DB::table('facts')->whereIn('product_id', $productIds)->groupBy('folded')->orderBy('folded')->selectRaw('min(name) as name')->pluck('name')->all();
-
-        return new self($axes, array_values(array_intersect($axes, $swatched)), $facts);
+        return new self(array_column($axes, 2), array_column(array_filter($axes, fn (array $axis): bool => isset($swatched[$axis[1]])), 2), array_values($facts));
     }
 
     /** @return list<string> */

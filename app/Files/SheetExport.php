@@ -7,33 +7,37 @@ namespace App\Files;
 use App\Catalog\ProductLoader;
 use App\Models\Product;
 
-/** Writes products as a flat sheet, one row for each SKU and left-out cell. Products are loaded one at a time. */
+/** Writes products as a flat sheet, one row for each SKU and left-out cell: a hundred products at a time, however many there are. */
 final class SheetExport
 {
+    private const CHUNK = 100;
+
     public function __construct(private readonly ProductLoader $loader)
     {
     }
 
-    /** @param  iterable<Product>  $products */
-    public function csv(iterable $products, string $path): int
+    public function csv(Product $product, string $path): int
     {
-        return $this->write($products, SheetWriter::csv($path));
+        return $this->write([$product->id], SheetWriter::csv($path));
     }
 
     /**
-     * @param  iterable<Product>  $products
+     * @param  list<int>  $productIds  in the order of the sheet
      * @return int rows written, without the header
      */
-    public function write(iterable $products, SheetWriter $writer): int
+    public function write(array $productIds, SheetWriter $writer): int
     {
-        $products = is_array($products) ? $products : iterator_to_array($products, false);
-        $columns = SheetColumns::of(array_map(fn (Product $product): int => $product->id, $products));
+        $columns = SheetColumns::of($productIds);
         $writer->row($columns->header());
         $count = 0;
-        foreach ($products as $product) {
-            foreach ($columns->rows($this->loader->load($product)) as $row) {
-                $writer->row($row);
-                $count++;
+        foreach (array_chunk($productIds, self::CHUNK) as $chunk) {
+            $products = Product::query()->whereKey($chunk)->get()->keyBy('id');
+            $loaded = $this->loader->loadMany(array_values($products->all()));
+            foreach (array_intersect($chunk, array_keys($loaded)) as $id) {
+                foreach ($columns->rows($loaded[$id]) as $row) {
+                    $writer->row($row);
+                    $count++;
+                }
             }
         }
         $writer->close();

@@ -106,3 +106,18 @@ it('counts each product once however it is asked, and totals that add up', funct
     app(Summaries::class)->count([$shop->product->id]);
     expect((int) DB::table('product_summaries')->where('product_id', $shop->product->id)->value('units'))->toBe(7);
 });
+
+it('exports many products in as many queries as a hundred', function (): void {
+    Shop::stocked();
+    LargeCatalog::make(80, 240, 2, 3, fn (int $at): int => $at);
+    $queries = function (array $ids): int {
+        DB::flushQueryLog();
+        DB::enableQueryLog();
+        app(App\Files\SheetExport::class)->write($ids, App\Files\SheetWriter::csv(tempnam(sys_get_temp_dir(), 'slate')));
+        DB::disableQueryLog();
+
+        return count(DB::getQueryLog());
+    };
+    $ids = Product::query()->orderBy('code')->pluck('id')->all();
+    expect($queries($ids))->toBe($queries(array_slice($ids, 0, 3)))->toBeLessThan(16);
+});

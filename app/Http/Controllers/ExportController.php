@@ -15,7 +15,7 @@ final class ExportController
     public function sheet(BoardRequest $request, SheetExport $export): StreamedResponse
     {
         return response()->streamDownload(
-            fn () => $export->csv([$request->product()], 'php://output'),
+            fn () => $export->csv($request->product(), 'php://output'),
             $request->product()->code.'.csv',
             ['Content-Type' => 'text/csv; charset=UTF-8'],
         );
