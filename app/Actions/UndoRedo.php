@@ -15,6 +15,7 @@ use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Gate;
+use Illuminate\Support\Str;
 
 /**
  * Takes back one's own last change of a product or of the library, or all of one's own back to a point;
@@ -76,7 +77,7 @@ final class UndoRedo
         return DB::transaction(function () use ($change, $way, $which, $after): HistoryEntry {
             $kept = $this->keeper->lock($change, evenRemoved: $way === 'redo');
             $entry = $which() ?? throw new Refused("There is nothing of yours to {$way} in {$kept->keptName()}.");
-            $entries = $after === null ? $this->withBatch($entry) : self::own($change->productId, $change->user->id)
+            $entries = $after === null ? $this->withBatch($entry, $way) : self::own($change->productId, $change->user->id)
                 ->whereNull('undone_at')->where('id', '>', $after)->oldest('id')->get();
             if ($way === 'undo') {
                 $this->refuseToUnmake($entries, $change);
@@ -94,21 +95,28 @@ final class UndoRedo
             }
             $this->keeper->advance($kept);
             HistoryEntry::query()->whereKey($entries->modelKeys())->update($way === 'undo'
-                ? ['undone_at' => now(), 'undone_by' => $change->user->id, 'undone_after' => HistoryEntry::query()->max('id')]
-                : ['undone_at' => null, 'undone_by' => null, 'undone_after' => null]);
+                ? ['undone_at' => now(), 'undone_by' => $change->user->id, 'undone_after' => HistoryEntry::query()->max('id'), 'undone_with' => (string) Str::ulid()]
+                : ['undone_at' => null, 'undone_by' => null, 'undone_after' => null, 'undone_with' => null]);
 
             return $entry;
         }, self::TRIES);
     }
 
-    /** @return Collection<int, HistoryEntry> the entry, or all of its batch, the oldest first */
-    private function withBatch(HistoryEntry $entry): Collection
+    /**
+     * The entry, or with it those of its batch that are one's own and can go the same way, the oldest first: what was
+     * taken back of a batch before, to a point within it, is not taken back again, and returns by itself.
+     *
+     * @return Collection<int, HistoryEntry>
+     */
+    private function withBatch(HistoryEntry $entry, string $way): Collection
     {
         if ($entry->batch === null) {
             return new Collection([$entry]);
         }
 
-        return HistoryEntry::query()->where('product_id', $entry->product_id)->where('batch', $entry->batch)->oldest('id')->get();
+        return self::own($entry->product_id, $entry->user_id)->where('batch', $entry->batch)
+            ->when($way === 'undo', fn (Builder $query) => $query->whereNull('undone_at'), fn (Builder $query) => $query->whereNotNull('undone_at')->where('undone_with', $entry->undone_with))
+            ->oldest('id')->get();
     }
 
     /**

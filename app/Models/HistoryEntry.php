@@ -21,6 +21,7 @@ use Illuminate\Support\Carbon;
  * @property Carbon $created_at
  * @property ?Carbon $undone_at
  * @property ?int $undone_after the last entry of all as it was undone
+ * @property ?string $undone_with which undo took it back, with others of its batch
  * @property ?int $photo_id the picture that stands for it
  * @property User $user
  * @property ?User $undoer

@@ -132,3 +132,36 @@ it('writes no entry where nothing changes', function (): void {
     $shop->axes(['Color' => 'Moss, Clay, Slate', 'Size' => 'S, M, L, XL']);
     expect(HistoryEntry::query()->count())->toBe($entries);
 });
+
+it('undoes the rest of a batch of which a part was taken back before (every later undo was blocked)', function (): void {
+    $shop = Shop::open();
+    $batch = '0b9f9b1e-0c52-4f6e-9d2a-0f1e2d3c4b5a';
+    $files = fn (string ...$names): array => array_combine(array_map(fn (string $name): string => "{$name}.jpg", $names), array_map(Shop::picture(...), $names));
+    $there = fn (): array => DB::table('placements')->where('product_id', $shop->product->id)->orderBy('id')->pluck('file_name')->all();
+    $shop->receive($files('a', 'b'), $batch);
+    $first = HistoryEntry::query()->max('id');
+    $shop->receive($files('c'), $batch);
+    app(UndoRedo::class)->undoTo($shop->change(), $first);
+    expect($there())->toBe(['a.jpg', 'b.jpg']);
+    $shop->undo();
+    expect($there())->toBe([]);
+    $shop->redo();
+    $shop->redo();
+    expect($there())->toBe(['a.jpg', 'b.jpg', 'c.jpg']);
+    $shop->undo();
+    expect($there())->toBe([]);
+    $shop->redo();
+    expect($there())->toBe(['a.jpg', 'b.jpg', 'c.jpg']);
+});
+
+it('takes back nothing of what somebody else did under the same batch (it took their picture)', function (): void {
+    $shop = Shop::open();
+    $batch = '0b9f9b1e-0c52-4f6e-9d2a-0f1e2d3c4b5a';
+    $shop->receive(['own.jpg' => Shop::picture('own')], $batch);
+    $other = Shop::person(App\Models\Right::Edit, 'Other');
+    app(App\Actions\ReceivePhotos::class)->run(new App\History\Change($other, $shop->product->id, null, $batch), [new App\Media\IncomingFile(Shop::picture('theirs'), 'theirs.jpg')]);
+    $shop->undo();
+    expect(DB::table('placements')->pluck('file_name')->all())->toBe(['theirs.jpg']);
+    $shop->redo();
+    expect(DB::table('placements')->orderBy('id')->pluck('file_name')->all())->toBe(['own.jpg', 'theirs.jpg']);
+});
