@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Catalog;
 
+use App\History\RowChange;
 use App\Models\PhotoState;
 use App\Models\Product;
 use App\Models\ShotListRecord;
@@ -27,9 +28,47 @@ use stdClass;
 /** Loads a product into core values. */
 final class ProductLoader
 {
+    /** What a product was loaded from last, and at which of its revisions. */
+    private ?ProductRows $rows = null;
+
+    /** @var ?array<int, ShotList> by id */
+    private ?array $shotLists = null;
+
+    /** @var array{int, int} product id, revision */
+    private array $rowsAre = [0, 0];
+
     public function load(Product $product): LoadedProduct
     {
-        return $this->loadMany([$product])[$product->id];
+        $this->rows = ProductRows::stored([$product->id]);
+        $this->rowsAre = [$product->id, $product->revision];
+
+        return $this->assemble([$product], $this->rows)[$product->id];
+    }
+
+    /**
+     * What was loaded last is followed through changes that were made to it just now, so that it need not be read again.
+     *
+     * @param  list<RowChange>  $changes
+     */
+    public function follow(Product $before, int $revision, array $changes): void
+    {
+        $this->rows = $this->rowsAre === [$before->id, $before->revision] ? $this->rows?->after($before->id, $changes) : null;
+        $this->rowsAre = [$before->id, $revision];
+    }
+
+    /** A product just after it was changed: from what was followed, where that is of this revision, else read anew. */
+    public function loadChanged(Product $product): LoadedProduct
+    {
+        $rows = $this->rowsAre === [$product->id, $product->revision] ? $this->rows : null;
+        $this->forget();
+
+        return $rows === null ? $this->load($product) : $this->assemble([$product], $rows)[$product->id];
+    }
+
+    /** After a change that was not kept. */
+    public function forget(): void
+    {
+        $this->rows = null;
     }
 
     /**
@@ -52,7 +91,7 @@ final class ProductLoader
         $axes = $rows->referred('product_axes', 'axis_id', 'axes');
         $values = $rows->referred('product_values', 'value_id', 'axis_values');
         $photos = $rows->referred('placements', 'photo_id', 'photos');
-        $shotLists = ShotListRecord::query()->get()->keyBy('id')->map(fn (ShotListRecord $list): ShotList => $list->toCore())->all();
+        $shotLists = $this->shotLists ??= ShotListRecord::query()->get()->keyBy('id')->map(fn (ShotListRecord $list): ShotList => $list->toCore())->all();
 
         $loaded = [];
         foreach ($products as $product) {

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Catalog;
 
+use App\History\RowChange;
 use Illuminate\Support\Facades\DB;
 use stdClass;
 
@@ -14,8 +15,10 @@ final readonly class ProductRows
     public const TABLES = ['product_axes' => 'position', 'product_values' => 'position', 'skus' => 'id', 'placements' => 'position', 'facts' => 'position'];
 
     /** @param  array<string, array<int, list<stdClass>>>  $rows table => product id => rows */
-    private function __construct(private array $rows)
-    {
+    private function __construct(
+        private array $rows,
+        private ReferredRows $referred = new ReferredRows(),
+    ) {
     }
 
     /** @param  list<int>  $productIds */
@@ -68,13 +71,37 @@ final readonly class ProductRows
                 $ids[$row->{$column}] = true;
             }
         }
-        $found = [];
-        foreach (array_chunk(array_keys($ids), 1000) as $chunk) {
-            foreach (DB::table($table)->whereIn('id', $chunk)->get() as $row) {
-                $found[$row->id] = $row;
+
+        return $this->referred->of($table, array_keys($ids));
+    }
+
+    /**
+     * Those of one product after changes that were made to them; null where a change touches what products share, so
+     * that they have to be read again.
+     *
+     * @param  list<RowChange>  $changes
+     */
+    public function after(int $productId, array $changes): ?self
+    {
+        $byTable = [];
+        foreach (array_keys(self::TABLES) as $table) {
+            $byTable[$table] = array_column(array_map(fn (stdClass $row): array => (array) $row, $this->of($table, $productId)), null, 'id');
+        }
+        foreach ($changes as $change) {
+            if ($change->table === 'products') {
+                continue;
+            }
+            if (! isset($byTable[$change->table])) {
+                return null;
+            }
+            $row = $change->appliedTo($byTable[$change->table][$change->id] ?? null);
+            if ($row === null) {
+                unset($byTable[$change->table][$change->id]);
+            } else {
+                $byTable[$change->table][$change->id] = $row;
             }
         }
 
-        return $found;
+        return new self(self::past($productId, $byTable)->rows, $this->referred);
     }
 }

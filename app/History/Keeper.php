@@ -135,6 +135,7 @@ final class Keeper
             try {
                 return DB::transaction(fn (): ?HistoryEntry => $this->written($change, $action, $work), self::TRIES);
             } catch (UniqueConstraintViolationException) {
+                $this->loader->forget();
                 // Somebody was quicker with a name or a code: at a second look it is there, and is used or named.
                 if ($try === self::TRIES) {
                     throw new Refused('Somebody has just taken the same name or code. Nothing was changed; look again, and choose another if it is still taken.');
@@ -156,6 +157,9 @@ final class Keeper
             return null;
         }
 
+        if ($kept instanceof Product) {
+            $this->loader->follow($kept, $kept->revision + 1, $ledger->changes());
+        }
         $version = $kept->keptVersion();
         if ($change->version !== null) {
             $version = $this->advance($kept);

@@ -65,7 +65,7 @@ final class BoardResponder
     private function data(BoardRequest $request): array
     {
         $product = Product::query()->findOrFail($request->product()->id);
-        $loaded = $this->loader->load($product);
+        $loaded = $this->loader->loadChanged($product);
         $layout = $this->arrangement->layout($request->user(), $loaded->matrix);
         $layers = $request->has('layer') ? $request->layers($loaded->matrix) : $layout->firstLayers($loaded->matrix);
         $board = new BoardView($loaded, $layout, $request->lens(), array_diff_key($layers, array_flip([$layout->down->id ?? 0, $layout->across->id ?? 0])));

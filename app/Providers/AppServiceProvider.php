@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Providers;
 
+use App\Catalog\ProductLoader;
 use App\History\ProductsChanged;
 use App\Http\QuietHandler;
 use App\Media\ForgottenPictures;
@@ -35,6 +36,8 @@ final class AppServiceProvider extends ServiceProvider
     public function register(): void
     {
         $this->app->singleton(ExceptionHandler::class, QuietHandler::class);
+        // One for the Action and for the answer: what was changed is not read a second time.
+        $this->app->scoped(ProductLoader::class);
         $this->app->singleton(PhotoInspector::class, fn (): PhotoInspector => new PhotoInspector(
             config('slate.photos.most_bytes'),
             config('slate.photos.most_pixels'),

@@ -168,3 +168,16 @@ it('takes back no change of a value that was made from another product while the
     $this->post(str_replace('{id}', (string) $moss->id, $address), ['seen' => $moss->seen(), 'version' => $version] + $form, ['HX-Request' => 'true'])->assertOk();
     expect($moss->refresh()->name)->toBe('Moss')->and($moss->swatch)->toBe('#112233');
 })->with(['/products/SMOCK/values/{id}', '/library/values/{id}']);
+
+it('reads a product once for a change and its answer (it was read twice)', function (): void {
+    $shop = Shop::stocked();
+    config(['queue.default' => 'database']);
+    $this->actingAs($shop->user);
+    $input = ['version' => $shop->version(), 'lens' => 'stock', 'selected' => $shop->token(['Color' => 'Moss', 'Size' => 'S']), 'typed' => '7'];
+    DB::enableQueryLog();
+    $this->post('/products/SMOCK/skus/stock', $input, ['HX-Request' => 'true'])->assertOk()->assertSee('Stock of Moss, S set to 7');
+    $queries = array_column(DB::getQueryLog(), 'query');
+    DB::disableQueryLog();
+    expect(array_filter($queries, fn (string $query): bool => str_starts_with($query, 'select * from `placements`')))->toHaveCount(1)
+        ->and(count($queries))->toBeLessThan(26);
+});

@@ -35,6 +35,15 @@ function changingRequests(Shop $shop): array
     ];
 }
 
+/** The matrix and the tray as they are drawn. */
+function drawn(string $board): string
+{
+    preg_match('#<table.*?</table>#s', $board, $matrix);
+    preg_match('#id="tray".*#s', $board, $tray);
+
+    return ($matrix[0] ?? 'no matrix').($tray[0] ?? 'no tray');
+}
+
 it('lets nobody change anything without the right, at any address', function (): void {
     $shop = Shop::stocked();
     $requests = changingRequests($shop);
@@ -65,6 +74,9 @@ it('does each change over HTTP, answers with the board, and takes it back with o
         expect($after)->not->toEqual($before, $path);
         if ($path !== 'details') {
             $answer->assertSee('data-board', false)->assertSee('id="kept"', false);
+            // What was followed in memory is drawn as what is read anew.
+            $anew = $this->get('/products/SMOCK/board?'.http_build_query(array_intersect_key($input, ['selected' => 1]) + ['lens' => 'photos']), ['HX-Request' => 'true']);
+            expect(drawn((string) $answer->getContent()))->toBe(drawn((string) $anew->getContent()), $path);
         }
         $this->post('/products/SMOCK/undo', ['version' => $shop->version()], ['HX-Request' => 'true'])->assertOk();
         expect([$shop->state(), LibraryValue::query()->get()->toArray()])->toEqual($before, "{$path}, undone");
