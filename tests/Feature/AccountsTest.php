@@ -63,7 +63,7 @@ it('refuses a password that is guessed easily, and says why', function (string $
     $own = Shop::person(Right::View, 'Wren Halloran');
     $this->actingAs($own)->from('/account')->post('/account/password', ['current_password' => 'slate-demo', 'password' => $password, 'password_confirmation' => $password])->assertSessionHasErrors('refused');
     expect(Hash::check('slate-demo', $own->refresh()->password))->toBeTrue();
-})->with(['short one', 'aaaaaaaaaaaaa', 'Wren Halloran', 'wren-halloran', str_repeat('long words ', 7), "nul \0 in between"]);
+})->with(['short' => 'short one', 'one letter' => 'aaaaaaaaaaaaa', 'the name' => 'Wren Halloran', 'the name with a dash' => 'wren-halloran', 'long' => str_repeat('long words ', 7), 'a null byte' => "nul \0 in between"]);
 
 it('changes name, address and right, and refuses an address that another has, accents or not', function (): void {
     $ines = Shop::person(Right::Release, 'Ines');
@@ -198,4 +198,11 @@ it('asks for the first account on the command line, once', function (): void {
 
 it('answers whatever is typed as an address or a password with a sentence', function (mixed $email, mixed $password): void {
     expect(test()->from('/sign-in')->post('/sign-in', ['email' => $email, 'password' => $password])->status())->toBe(302);
-})->with([["\xff\xfe@thrumbury.example", 'x'], ["a\0b@x", "a\0b"], [['x'], ['y']], [str_repeat('a', 5_000), 'x'], ['x@y', str_repeat('p', 900)], ["\u{202e}@\u{0301}", "\xff"]]);
+})->with([
+    'bytes that are no text' => ["\xff\xfe@thrumbury.example", 'x'],
+    'a null byte' => ["a\0b@x", "a\0b"],
+    'lists' => [['x'], ['y']],
+    'a long address' => [str_repeat('a', 5_000), 'x'],
+    'a long password' => ['x@y', str_repeat('p', 900)],
+    'marks that turn the writing around' => ["\u{202e}@\u{0301}", "\xff"],
+]);
