@@ -236,3 +236,27 @@ test('jumping, the keys, the dark, and a phone', async ({ page }) => {
   await page.goto(`/products/${code}`);
   await sound(page, 'board on a phone');
 });
+
+test('the catalog is searched as one types, filtered and sorted, and its address says how', async ({ page }) => {
+  const faults = listen(page);
+  await signIn(page);
+  const names = page.locator('.catalog .name');
+  const all = await names.count();
+  await page.getByLabel('Search', { exact: true }).pressSequentially(code.toLowerCase());
+  await expect(names).toHaveCount(1);
+  await expect(page).toHaveURL(new RegExp(`q=${code.toLowerCase()}`));
+  await expect(page.getByRole('status').filter({ hasText: / products?/ })).toContainText('1 of');
+  await page.getByLabel('Search', { exact: true }).fill('zzzz');
+  await expect(page.getByText('No product is like this.')).toBeVisible();
+  await page.getByLabel('Search', { exact: true }).fill('');
+  await expect(names).toHaveCount(all);
+  await page.getByRole('combobox', { name: 'Pictures' }).selectOption({ index: 1 });
+  await expect(page).toHaveURL(/\/\?state=[a-z]+$/);
+  const filtered = await names.allInnerTexts();
+  await page.reload();
+  await expect(names).toHaveText(filtered);
+  await page.getByRole('link', { name: 'SKUs' }).click();
+  await expect(page.locator('th[aria-sort=descending]')).toContainText('SKUs');
+  await sound(page, 'the catalog, sorted');
+  expect(faults).toEqual([]);
+});

@@ -12,13 +12,19 @@ use App\Models\Product;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
+use Illuminate\Http\Response;
 use Illuminate\Validation\Rule;
 
 final class CatalogController
 {
-    public function index(CatalogRequest $request, CatalogView $catalog): View
+    /** While somebody types and filters, only the list is drawn anew, and the address says what it shows. */
+    public function index(CatalogRequest $request, CatalogView $catalog): Response
     {
-        return view($request->hasHeader('HX-Request') ? 'catalog.list' : 'catalog.index', ['page' => $catalog->page($request->asked())]);
+        $page = $catalog->page($request->asked());
+
+        return $request->hasHeader('HX-Request')
+            ? response()->view('catalog.list', ['page' => $page], 200, ['HX-Replace-Url' => $page->address([])])
+            : response()->view('catalog.index', ['page' => $page]);
     }
 
     public function store(Request $request, CreateProduct $create): RedirectResponse

@@ -1,5 +1,5 @@
 <form class="catalog-filters" method="get" action="{{ route('catalog') }}" role="search"
-    hx-get="{{ route('catalog') }}" hx-target="#catalog-list" hx-push-url="true" hx-trigger="input delay:200ms from:#search, change, submit" hx-sync="this:replace">
+    hx-get="{{ route('catalog') }}" hx-target="#catalog-list" hx-trigger="input delay:200ms from:#search, change, submit" hx-sync="this:replace">
     <div class="field wide"><label for="search">Search</label><input class="form-control" type="search" id="search" name="q" value="{{ $page->asked->search }}" placeholder="Name, code, SKU, GTIN or file name" autocomplete="off"></div>
     @foreach ([
         'state' => ['Pictures', array_column(App\Summaries\ProductState::cases(), null, 'value')],
