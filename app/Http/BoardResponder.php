@@ -38,7 +38,7 @@ final class BoardResponder
 
     public function fragment(BoardRequest $request, ?HistoryEntry $entry = null): Response
     {
-        return response()->view('board.fragment', $this->data($request) + ['entry' => $entry]);
+        return response()->view('board.fragment', $this->data($request, wasChanged: $entry !== null) + ['entry' => $entry]);
     }
 
     public function tray(BoardRequest $request): Response
@@ -61,11 +61,14 @@ final class BoardResponder
         ]);
     }
 
-    /** @return array<string, mixed> */
-    private function data(BoardRequest $request): array
+    /**
+     * @param  bool  $wasChanged  by this very request
+     * @return array<string, mixed>
+     */
+    private function data(BoardRequest $request, bool $wasChanged = false): array
     {
         $product = Product::query()->findOrFail($request->product()->id);
-        $loaded = $this->loader->loadChanged($product);
+        $loaded = $wasChanged ? $this->loader->loadChanged($product) : $this->loader->load($product);
         $layout = $this->arrangement->layout($request->user(), $loaded->matrix);
         $layers = $request->has('layer') ? $request->layers($loaded->matrix) : $layout->firstLayers($loaded->matrix);
         $board = new BoardView($loaded, $layout, $request->lens(), array_diff_key($layers, array_flip([$layout->down->id ?? 0, $layout->across->id ?? 0])));
