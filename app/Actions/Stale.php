@@ -17,7 +17,7 @@ final class Stale extends Refused
 
     public static function since(Kept $kept, int $version): self
     {
-        $entries = HistoryEntry::with('user')->where('product_id', $kept->keptProductId())->where('version', '>', $version)->latest('id')->limit(3)->get();
+        $entries = HistoryEntry::with('user')->where('product_id', $kept->keptProductId())->where('version', '>', $version)->latest('id')->limit(3)->get(HistoryEntry::LISTED);
         $what = $entries->map(fn (HistoryEntry $entry): string => "{$entry->user->name}, {$entry->at('H:i')}: {$entry->words}")->implode('; ');
 
         return new self(

@@ -45,19 +45,19 @@ final class UndoRedo
     /** Takes back all of one's own changes that came after an entry, as one. What others did meanwhile stays. */
     public function undoTo(Change $change, int $entryId): HistoryEntry
     {
-        return $this->run($change, 'undo', fn (): ?HistoryEntry => self::own($change->productId, $change->user->id)->whereNull('undone_at')->where('id', '>', $entryId)->oldest('id')->first(), $entryId);
+        return $this->run($change, 'undo', fn (): ?HistoryEntry => self::own($change->productId, $change->user->id)->whereNull('undone_at')->where('id', '>', $entryId)->oldest('id')->first(HistoryEntry::LISTED), $entryId);
     }
 
     public static function nextUndo(?int $productId, int $userId): ?HistoryEntry
     {
-        return self::own($productId, $userId)->whereNull('undone_at')->latest('id')->first();
+        return self::own($productId, $userId)->whereNull('undone_at')->latest('id')->first(HistoryEntry::LISTED);
     }
 
     /** The earliest of one's undone entries that no change of one's own made since has overtaken. */
     public static function nextRedo(?int $productId, int $userId): ?HistoryEntry
     {
         return self::own($productId, $userId)->whereNotNull('undone_at')
-            ->where('undone_after', '>=', (int) self::own($productId, $userId)->max('id'))->oldest('id')->first();
+            ->where('undone_after', '>=', (int) self::own($productId, $userId)->max('id'))->oldest('id')->first(HistoryEntry::LISTED);
     }
 
     /** @return Builder<HistoryEntry> */
@@ -128,7 +128,7 @@ final class UndoRedo
     {
         $making = $entries->firstWhere('action', class_basename(CreateProduct::class));
         $other = $making === null ? null : HistoryEntry::with('user')->where('product_id', $making->product_id)->whereNull('undone_at')
-            ->where('user_id', '<>', $change->user->id)->latest('id')->first();
+            ->where('user_id', '<>', $change->user->id)->latest('id')->first(HistoryEntry::LISTED);
         if ($other !== null) {
             throw new Refused("“{$making->words}” cannot be undone: {$other->user->name} has worked on it since ({$other->at('H:i')}: {$other->words}).");
         }

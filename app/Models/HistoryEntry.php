@@ -28,6 +28,9 @@ use Illuminate\Support\Carbon;
  */
 final class HistoryEntry extends Model
 {
+    /** All but the changed rows themselves, which can be large: what lists and single lines show. */
+    public const LISTED = ['id', 'product_id', 'user_id', 'action', 'words', 'version', 'batch', 'photo_id', 'created_at', 'undone_at', 'undone_by', 'undone_after', 'undone_with'];
+
     public $timestamps = false;
 
     protected $table = 'history';
@@ -40,11 +43,12 @@ final class HistoryEntry extends Model
         return (string) gzdeflate((string) json_encode($changes, JSON_THROW_ON_ERROR | JSON_UNESCAPED_UNICODE));
     }
 
-    /** @return list<RowChange> */
+    /** @return list<RowChange> read now where the entry was read without them */
     public function rowChanges(): array
     {
+        $packed = $this->attributes['packed'] ?? self::query()->whereKey($this->id)->value('packed');
         /** @var list<array{table: string, id: int, before: array<string, mixed>|null, after: array<string, mixed>|null}> $rows */
-        $rows = json_decode((string) gzinflate($this->packed), true, 64, JSON_THROW_ON_ERROR);
+        $rows = json_decode((string) gzinflate((string) $packed), true, 64, JSON_THROW_ON_ERROR);
 
         return array_map(fn (array $row): RowChange => new RowChange($row['table'], $row['id'], $row['before'], $row['after']), $rows);
     }

@@ -181,3 +181,18 @@ it('reads a product once for a change and its answer (it was read twice)', funct
     expect(array_filter($queries, fn (string $query): bool => str_starts_with($query, 'select * from `placements`')))->toHaveCount(1)
         ->and(count($queries))->toBeLessThan(26);
 });
+
+it('reads no changed rows of a history that only shows its words', function (): void {
+    $shop = Shop::stocked();
+    $this->actingAs($shop->user);
+    $shop->undo();
+    DB::enableQueryLog();
+    foreach (['', '/history', '/details', '/history/compare?from='.HistoryEntry::query()->min('id')] as $path) {
+        DB::flushQueryLog();
+        $this->get("/products/SMOCK{$path}")->assertOk();
+        $reading = array_filter(array_column(DB::getQueryLog(), 'query'), fn (string $query): bool => str_contains($query, '`history`') && (str_contains($query, 'select *') || str_contains($query, '`packed`')));
+        // A comparison takes later entries back, so it reads theirs.
+        expect(count($reading))->toBe(str_contains($path, 'compare') ? 1 : 0, $path);
+    }
+    DB::disableQueryLog();
+});

@@ -64,7 +64,7 @@ final class HistoryController
     /** @return LengthAwarePaginator<int, HistoryEntry> */
     private function entries(Kept $kept): LengthAwarePaginator
     {
-        return HistoryEntry::with(['user', 'undoer'])->select(['id', 'product_id', 'user_id', 'words', 'created_at', 'undone_at', 'undone_by', 'version', 'photo_id'])
+        return HistoryEntry::with(['user', 'undoer'])->select(HistoryEntry::LISTED)
             ->where('product_id', $kept->keptProductId())->latest('id')->paginate(self::PAGE);
     }
 

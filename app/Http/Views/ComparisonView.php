@@ -26,7 +26,7 @@ final readonly class ComparisonView
     public function __construct(Product $product, Snapshots $snapshots, int $fromId, ?int $toId)
     {
         [$earlier, $later] = $toId !== null && $toId < $fromId ? [$toId, $fromId] : [$fromId, $toId];
-        $entry = fn (int $id): HistoryEntry => HistoryEntry::with('user')->where('product_id', $product->id)->findOrFail($id);
+        $entry = fn (int $id): HistoryEntry => HistoryEntry::with('user')->where('product_id', $product->id)->findOrFail($id, HistoryEntry::LISTED);
         $this->from = $entry($earlier);
         $this->to = $later === null ? null : $entry($later);
         $sections = [];
