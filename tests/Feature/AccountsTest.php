@@ -50,6 +50,7 @@ it('makes an account with a password that is shown once, and has its owner choos
     $this->get('/jump?q=x', ['HX-Request' => 'true'])->assertUnauthorized()->assertHeader('HX-Redirect');
     $change = fn (string $present, string $new, string $again): array => ['current_password' => $present, 'password' => $new, 'password_confirmation' => $again];
     $this->from('/account')->post('/account/password', $change('wrong', 'four moles dig', 'four moles dig'))->assertSessionHasErrors('refused');
+    $this->get('/account')->assertSee('Choose a password of your own first');
     $this->post('/account/password', $change($found[1], 'four moles dig', 'four moles dug'))->assertSessionHasErrors(['refused' => 'The two passwords differ. Type the same one twice.']);
     $this->post('/account/password', $change($found[1], $found[1], $found[1]))->assertSessionHasErrors('refused');
     $this->post('/account/password', $change($found[1], 'four moles dig', 'four moles dig'))->assertRedirect('/account');

@@ -5,7 +5,11 @@
 <div class="page accounts">
     <h1>Your account</h1>
     <p class="quiet">{{ $own->email }}, may {{ $own->right->inWords() }}.</p>
-    @if (session('said'))<p role="status" class="said">{{ session('said') }}</p>@endif
+    @if (session('said'))
+        <p role="status" class="said">{{ session('said') }}</p>
+    @elseif ($own->password_is_temporary)
+        <p class="said">Choose a password of your own first; then all other pages open.</p>
+    @endif
     <div class="halves">
         <form method="post" action="{{ route('own-account.edit') }}">
             @csrf
