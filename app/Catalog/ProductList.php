@@ -47,7 +47,7 @@ final class ProductList
     private function meant(string $typed): ?string
     {
         $words = SearchWords::of($typed);
-        $meant = array_map(fn (string $word): string => SearchWords::isKnown($word) ? $word : SearchWords::near($word) ?? $word, $words);
+        $meant = array_map(fn (string $word): string => ctype_digit($word) || SearchWords::isKnown($word) ? $word : SearchWords::near($word) ?? $word, $words);
 
         return $meant === $words ? null : implode(' ', $meant);
     }
@@ -61,25 +61,36 @@ final class ProductList
             $query->where('product_summaries.'.ListQuery::FACETS[$facet], in_array($facet, ListQuery::FLAGS, true) ? true : $value);
         }
         $count = $search?->narrow($query);
-        $query->join('products', 'products.id', '=', 'product_summaries.product_id')->whereNull('products.removed_at');
         if ($search !== null && $isNarrowed && $count !== null) {
             $count = (clone $query)->count();
         }
         $backwards = $asked->before !== null;
         $column = 'product_summaries.'.$asked->sort->column();
-        $place = $this->read($backwards ? $asked->before : $asked->after);
+        $place = $this->placed($backwards ? $asked->before : $asked->after);
         if ($place !== null) {
             $this->from($query, $column, $place, $asked->descending !== $backwards);
         }
         $way = $asked->descending !== $backwards ? 'desc' : 'asc';
-        $rows = $query->orderBy($column, $way)->orderBy('product_summaries.product_id', $way)->limit(self::PAGE + 1)
-            ->get(['product_summaries.*', 'products.name as live_name', 'products.code as live_code', 'products.category as live_category'])->all();
-        $hasMore = count($rows) > self::PAGE;
-        $rows = array_slice($rows, 0, self::PAGE);
+        // The index alone says which; only the rows of the page are read.
+        $ids = $query->orderBy($column, $way)->orderBy('product_summaries.product_id', $way)->limit(self::PAGE + 1)->pluck('product_summaries.product_id')->all();
+        $hasMore = count($ids) > self::PAGE;
+        $rows = $this->read(array_slice($ids, 0, self::PAGE));
 
         return $backwards
             ? [array_reverse($rows), $count, $hasMore, $asked->before !== self::END]
             : [$rows, $count, $place !== null, $hasMore];
+    }
+
+    /**
+     * @param  list<int>  $ids
+     * @return list<stdClass> in their order, but for those that were removed just now
+     */
+    private function read(array $ids): array
+    {
+        $rows = DB::table('product_summaries')->join('products', 'products.id', '=', 'product_summaries.product_id')->whereIn('product_summaries.product_id', $ids)->whereNull('products.removed_at')
+            ->get(['product_summaries.*', 'products.name as live_name', 'products.code as live_code', 'products.category as live_category'])->keyBy('product_id');
+
+        return array_values(array_filter(array_map(fn (int $id): ?stdClass => $rows[$id] ?? null, $ids)));
     }
 
     /** @param  array{string, int}  $place */
@@ -95,7 +106,7 @@ final class ProductList
     }
 
     /** @return ?array{string, int} null for the beginning or the end, and for what is no place */
-    private function read(?string $place): ?array
+    private function placed(?string $place): ?array
     {
         $read = json_decode((string) base64_decode(strtr((string) $place, '-_', '+/'), true), true, 2);
 

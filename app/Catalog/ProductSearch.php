@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Catalog;
 
+use Closure;
 use Illuminate\Database\Query\Builder;
 use Illuminate\Support\Facades\DB;
 
@@ -13,8 +14,8 @@ use Illuminate\Support\Facades\DB;
  */
 final readonly class ProductSearch
 {
-    /** So many products are looked up first; of more, each is asked itself in the order of the list. */
-    public const FEW = 500;
+    /** So many products are looked up by each key; of more, each is asked itself in the order of the list. */
+    private const FEW = 500;
 
     private const SHORTEST = 2;
 
@@ -40,51 +41,40 @@ final readonly class ProductSearch
     }
 
     /**
-     * Narrows a query of product summaries.
+     * Narrows a query of product summaries. Where one key means many products, they are all that is shown: whoever
+     * typed so little has more to type.
      *
      * @return ?int how many there are; null for more than are counted
      */
     public function narrow(Builder $query): ?int
     {
-        $ids = $this->few();
-        if ($ids === null) {
-            $query->where(fn (Builder $either) => $this->ask($either));
+        $ids = [];
+        foreach ($this->keys() as $source) {
+            $found = $source()->distinct()->limit(self::FEW + 1)->pluck('product_id')->all();
+            if (count($found) > self::FEW) {
+                $query->whereExists($source()->whereColumn("{$source()->from}.product_id", 'product_summaries.product_id'));
 
-            return null;
+                return null;
+            }
+            $ids += array_flip($found);
         }
-        $query->whereIn('product_summaries.product_id', $ids);
+        $query->whereIn('product_summaries.product_id', array_keys($ids));
 
         return count($ids);
     }
 
-    /** @return ?list<int> ids of the products meant; null where there are more than a few */
-    private function few(): ?array
-    {
-        $ids = [];
-        foreach ($this->sources() as $source) {
-            $ids += array_flip($source->distinct()->limit(self::FEW + 1)->pluck('product_id')->all());
-            if (count($ids) > self::FEW) {
-                return null;
-            }
-        }
-
-        return array_keys($ids);
-    }
-
-    /** @return list<Builder> */
-    private function sources(): array
+    /** @return list<Closure(): Builder> rows, each with the id of a product that is meant, by each key */
+    private function keys(): array
     {
         $like = addcslashes($this->typed, '%_\\').'%';
-        $sources = $this->words === [] ? [] : [$this->byWords()];
+        $keys = $this->words === [] ? [] : [fn (): Builder => $this->byWords()];
         if (! $this->isByNameOnly && mb_strlen($this->typed) >= self::SHORTEST) {
-            $sources[] = DB::table('skus')->where('code', 'like', $like)->select('product_id');
-            $sources[] = DB::table('placements')->where('file_name', 'like', $like)->select('product_id');
-            if (ctype_digit($this->typed)) {
-                $sources[] = DB::table('skus')->where('gtin', 'like', $like)->select('product_id');
+            foreach ([['skus', 'code'], ...(ctype_digit($this->typed) ? [['skus', 'gtin']] : []), ['placements', 'file_name']] as [$table, $column]) {
+                $keys[] = fn (): Builder => DB::table($table)->where("{$table}.{$column}", 'like', $like)->select("{$table}.product_id");
             }
         }
 
-        return $sources;
+        return $keys;
     }
 
     private function byWords(): Builder
@@ -99,21 +89,5 @@ final readonly class ProductSearch
         }
 
         return $query;
-    }
-
-    private function ask(Builder $either): void
-    {
-        $either->where(function (Builder $named): void {
-            if ($this->words === []) {
-                $named->whereRaw('false');
-            }
-            foreach ($this->words as $word) {
-                $named->whereExists(fn (Builder $has) => $has->from('product_words')->whereColumn('product_words.product_id', 'product_summaries.product_id')->where('product_words.word', 'like', addcslashes($word, '%_\\').'%'));
-            }
-        });
-        $like = addcslashes($this->typed, '%_\\').'%';
-        foreach ($this->isByNameOnly ? [] : ['skus' => 'code', 'placements' => 'file_name'] as $table => $column) {
-            $either->orWhereExists(fn (Builder $has) => $has->from($table)->whereColumn("{$table}.product_id", 'product_summaries.product_id')->where("{$table}.{$column}", 'like', $like));
-        }
     }
 }

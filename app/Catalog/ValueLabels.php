@@ -6,7 +6,7 @@ namespace App\Catalog;
 
 use Illuminate\Support\Facades\DB;
 
-/** What values are called in products, and the colors they are shown by: of many products in one query. */
+/** What values are called in products, and the colors they are shown by: of many products in two queries. */
 final class ValueLabels
 {
     /**
@@ -15,11 +15,13 @@ final class ValueLabels
      */
     public function of(array $productIds): array
     {
+        $own = DB::table('product_values')->whereIn('product_id', $productIds)->get(['product_id', 'value_id', 'label']);
+        // Not joined: the library has few values, so that the database would begin with them and read every product's.
+        $values = DB::table('axis_values')->whereIn('id', $own->pluck('value_id')->unique()->all())->get(['id', 'name', 'swatch'])->keyBy('id');
         $labels = [];
-        $rows = DB::table('product_values')->join('axis_values', 'axis_values.id', '=', 'product_values.value_id')->whereIn('product_values.product_id', $productIds)
-            ->get(['product_values.product_id', 'product_values.value_id', 'product_values.label', 'axis_values.name', 'axis_values.swatch']);
-        foreach ($rows as $row) {
-            $labels[$row->product_id][$row->value_id] = ['label' => $row->label ?? $row->name, 'swatch' => $row->swatch];
+        foreach ($own as $row) {
+            $value = $values[$row->value_id];
+            $labels[$row->product_id][$row->value_id] = ['label' => $row->label ?? $value->name, 'swatch' => $value->swatch];
         }
 
         return $labels;
