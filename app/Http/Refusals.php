@@ -121,6 +121,6 @@ final class Refusals
     {
         return $request->isMethod('GET')
             ? response()->view('layout.refused', ['message' => $message], 422)
-            : back()->withInput()->withErrors(['refused' => $message]);
+            : back()->withInput($request->except(['current_password', 'password', 'password_confirmation']))->withErrors(['refused' => $message]);
     }
 }

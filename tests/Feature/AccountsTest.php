@@ -207,3 +207,13 @@ it('answers whatever is typed as an address or a password with a sentence', func
     'a long password' => ['x@y', str_repeat('p', 900)],
     'marks that turn the writing around' => ["\u{202e}@\u{0301}", "\xff"],
 ]);
+
+it('keeps no password in the session, whatever is refused', function (): void {
+    $wren = Shop::person(Right::View, 'Wren');
+    for ($try = 0; $try < 7; $try++) {
+        signIn($wren->email, 'a secret try');
+        expect(json_encode(session()->all()))->not->toContain('a secret try');
+    }
+    $this->actingAs($wren)->from('/account')->post('/account/password', ['current_password' => 'a secret try', 'password' => 'a secret try', 'password_confirmation' => 'another secret try'])->assertSessionHasErrors('refused');
+    expect(json_encode(session()->all()))->not->toContain('secret try');
+});

@@ -66,7 +66,6 @@ final class SessionController
 
     private function tooOften(Request $request, int $wait): Response
     {
-        $request->flash();
         $when = $wait > 90 ? 'in '.ceil($wait / 60).' minutes' : "in {$wait} seconds";
         $errors = (new ViewErrorBag())->put('default', new MessageBag(['email' => "Too many tries for this account or from this network. Try again {$when}. A browser that has signed in here before need not wait for others."]));
 
