@@ -50,7 +50,7 @@ final class Jump
      */
     private function beginning(string $table, string $column, string $typed, array $columns): array
     {
-        $ids = DB::table($table)->where($column, 'like', addcslashes($typed, '%_\\').'%')->orderBy($column)->limit(2 * self::HITS)->pluck('id')->all();
+        $ids = DB::table($table)->where($column, 'like', SearchWords::beginning($typed))->orderBy($column)->limit(2 * self::HITS)->pluck('id')->all();
         $rows = DB::table($table)->whereIn('id', $ids)->orderBy($column)->get(['product_id', ...$columns]);
         $products = DB::table('products')->whereIn('id', $rows->pluck('product_id')->unique()->all())->whereNull('removed_at')->get(['id', 'code', 'name'])->keyBy('id');
         $found = [];

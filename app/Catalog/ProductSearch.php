@@ -66,7 +66,7 @@ final readonly class ProductSearch
     /** @return list<Closure(): Builder> rows, each with the id of a product that is meant, by each key */
     private function keys(): array
     {
-        $like = addcslashes($this->typed, '%_\\').'%';
+        $like = SearchWords::beginning($this->typed);
         $keys = $this->words === [] ? [] : [fn (): Builder => $this->byWords()];
         if (! $this->isByNameOnly && mb_strlen($this->typed) >= self::SHORTEST) {
             foreach ([['skus', 'code'], ...(ctype_digit($this->typed) ? [['skus', 'gtin']] : []), ['placements', 'file_name']] as [$table, $column]) {
@@ -83,9 +83,9 @@ final readonly class ProductSearch
         $words = $this->words;
         usort($words, fn (string $a, string $b): int => mb_strlen($b) <=> mb_strlen($a));
         $first = array_shift($words);
-        $query = DB::table('product_words')->where('product_words.word', 'like', addcslashes($first, '%_\\').'%')->select('product_words.product_id');
+        $query = DB::table('product_words')->where('product_words.word', 'like', SearchWords::beginning($first))->select('product_words.product_id');
         foreach ($words as $at => $word) {
-            $query->whereExists(fn (Builder $other) => $other->from("product_words as word_{$at}")->whereColumn("word_{$at}.product_id", 'product_words.product_id')->where("word_{$at}.word", 'like', addcslashes($word, '%_\\').'%'));
+            $query->whereExists(fn (Builder $other) => $other->from("product_words as word_{$at}")->whereColumn("word_{$at}.product_id", 'product_words.product_id')->where("word_{$at}.word", 'like', SearchWords::beginning($word)));
         }
 
         return $query;

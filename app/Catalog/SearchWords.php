@@ -26,17 +26,23 @@ final class SearchWords
         return array_map(strval(...), array_slice(array_values($words), 0, self::MOST));
     }
 
+    /** A pattern for what begins so, whatever signs are in it. */
+    public static function beginning(string $typed): string
+    {
+        return addcslashes($typed, '%_\\').'%';
+    }
+
     /** Whether any product has a word that begins so. */
     public static function isKnown(string $word): bool
     {
-        return DB::table('product_words')->where('word', 'like', addcslashes($word, '%_\\').'%')->exists();
+        return DB::table('product_words')->where('word', 'like', self::beginning($word))->exists();
     }
 
     /** A word that products have and that the typed one is a slip away from; null where there is none. */
     public static function near(string $typed): ?string
     {
         $near = new NearWords();
-        foreach (DB::table('word_slips')->whereIn('slip', NearWords::variantsOf($typed) ?: [$typed])->limit(self::MOST_NEAR)->pluck('word') as $word) {
+        foreach (DB::table('word_slips')->whereIn('slip', NearWords::variantsOf($typed))->limit(self::MOST_NEAR)->pluck('word') as $word) {
             $near->add((string) $word);
         }
 

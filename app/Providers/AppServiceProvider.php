@@ -33,6 +33,9 @@ use Illuminate\Support\ServiceProvider;
 
 final class AppServiceProvider extends ServiceProvider
 {
+    /** Seconds between two looks of a worker for what was left behind. */
+    private const TENDED_EVERY = 30;
+
     public function register(): void
     {
         $this->app->singleton(ExceptionHandler::class, QuietHandler::class);
@@ -55,9 +58,6 @@ final class AppServiceProvider extends ServiceProvider
             $app->make(PhotoInspector::class),
         ));
     }
-
-    /** Seconds between two looks of a worker for pictures that nobody reads. */
-    private const TENDED_EVERY = 30;
 
     public function boot(): void
     {

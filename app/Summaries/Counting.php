@@ -46,7 +46,7 @@ final readonly class Counting
             'code' => $product->code,
             'category' => $product->category,
             'changed_at' => $product->updated_at->format('Y-m-d H:i:s'),
-            'state' => ProductState::of($loaded)->value,
+            'state' => Completeness::of($loaded)->value,
             'stock_state' => StockState::of($stock, count($loaded->made))->value,
             'has_tray' => $tray > 0,
             'lacks_price' => count($priced) < count($prices),

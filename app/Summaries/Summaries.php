@@ -76,8 +76,10 @@ final class Summaries
         $totals = new Totals();
         foreach ($rows as $id => $row) {
             $totals->note(isset($before[$id]) ? (array) $before[$id] : null, $row);
-            DB::table('products')->where('id', $id)->where('revision', $row['revision'])->update(['is_counted' => true]);
         }
+        // What was changed once more meanwhile waits to be counted again.
+        DB::table('products')->join('product_summaries', fn ($counted) => $counted->on('product_summaries.product_id', '=', 'products.id')->on('product_summaries.revision', '=', 'products.revision'))
+            ->whereIn('products.id', array_keys($rows))->update(['products.is_counted' => true]);
         $totals->keep();
         $this->words->keep(array_values(array_filter($products, fn (Product $product): bool => isset($rows[$product->id]))));
     }

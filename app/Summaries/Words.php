@@ -8,6 +8,7 @@ use App\Catalog\SearchWords;
 use App\Models\Product;
 use Core\Text\Name;
 use Core\Text\NearWords;
+use Illuminate\Database\Query\Builder;
 use Illuminate\Support\Facades\DB;
 
 /** The words by which products are found: those of their names and codes, folded. */
@@ -33,8 +34,12 @@ final class Words
         }
         $new = array_filter($rows, fn (array $row): bool => ! isset($known["{$row['product_id']} {$row['word']}"]));
         $gone = array_diff_key($known, array_flip(array_map(fn (array $row): string => "{$row['product_id']} {$row['word']}", $rows)));
-        foreach ($gone as $row) {
-            DB::table('product_words')->where('product_id', $row->product_id)->where('word', $row->word)->delete();
+        if ($gone !== []) {
+            DB::table('product_words')->where(function (Builder $any) use ($gone): void {
+                foreach ($gone as $row) {
+                    $any->orWhere(fn (Builder $one) => $one->where('product_id', $row->product_id)->where('word', $row->word));
+                }
+            })->delete();
         }
         foreach (array_chunk(array_values($new), self::CHUNK) as $chunk) {
             DB::table('product_words')->insertOrIgnore($chunk);

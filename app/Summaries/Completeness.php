@@ -7,7 +7,7 @@ namespace App\Summaries;
 use App\Catalog\LoadedProduct;
 
 /** How far a product has come. */
-enum ProductState: string
+enum Completeness: string
 {
     case Unbuilt = 'unbuilt';
     case Lacking = 'lacking';
