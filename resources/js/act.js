@@ -44,7 +44,6 @@ export function act(url, values = {}) {
       pending = sent.token;
       const status = await post(url, sent);
       if (!UNANSWERED.includes(status)) {
-        pending = null;
         return;
       }
       await wait(pause);
@@ -76,6 +75,14 @@ export const wait = (milliseconds) => new Promise((resolve) => { setTimeout(reso
 /** A UUID, also where the page was not loaded over https. */
 export const unique = () => crypto.randomUUID?.()
   ?? '10000000-1000-4000-8000-100000000000'.replace(/[018]/g, (digit) => (digit ^ (crypto.getRandomValues(new Uint8Array(1))[0] & (15 >> (digit / 4)))).toString(16));
+
+// Before an answer is carried out: it may lead to another page, for which this one is left without a question.
+document.addEventListener('htmx:beforeOnLoad', (event) => {
+  const { requestConfig, xhr } = event.detail;
+  if (requestConfig.parameters.token === pending && !UNANSWERED.includes(xhr.status)) {
+    pending = null;
+  }
+});
 
 // A change on its way is not left without a word.
 window.addEventListener('beforeunload', (event) => {
@@ -137,7 +144,6 @@ document.addEventListener('htmx:afterRequest', (event) => {
     if (boardRoot() ?? document.querySelector('[data-library]')) {
       refresh();
     } else {
-      pending = null;
       window.location.reload();
     }
   } else if (xhr.status === 409 && document.querySelector('[data-board], [data-library]')) {

@@ -54,9 +54,13 @@ export async function drag(page, from, to, { shift = false, at = 0.5, until = as
   }
 }
 
-/** Nothing on the page broke: no script error, no refused style or script. */
+/** Nothing on the page broke: no script error, no refused style or script, no question on leaving it. */
 export function listen(page) {
   const faults = [];
+  page.on('dialog', (dialog) => {
+    faults.push(`The browser asks: ${dialog.type()}`);
+    dialog.accept();
+  });
   page.on('pageerror', (error) => faults.push(error.message));
   page.on('console', (message) => {
     if (message.type() === 'error' && !/(status of|Status Error Code) 4(09|10|22)/.test(message.text())) {

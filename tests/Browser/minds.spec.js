@@ -290,6 +290,7 @@ test('cells are selected by typing names, and by what is like them; the axes are
 });
 
 test('the history says it in words, compares two points, and goes back to any', async ({ page }) => {
+  const faults = listen(page);
   await open(page, '/history');
   await expect(page.locator('.history')).toContainText('Opens with');
   await sound(page, 'history');
@@ -302,6 +303,7 @@ test('the history says it in words, compares two points, and goes back to any', 
   await expect(page.locator('.undone', { hasText: 'Opens with' })).toBeVisible();
   await page.goto(`/products/${code}/details`);
   await expect(page.getByText('Shoppers choose every value themselves')).toBeVisible();
+  expect(faults).toEqual([]);
 });
 
 test('two windows change the axes: the later one looks again and repeats its change', async ({ page, context }) => {
