@@ -6,9 +6,9 @@ namespace Bench;
 
 use App\Actions\ChangeMatrix;
 use App\Actions\CreateProduct;
-use App\Actions\MatrixChoices;
 use App\Catalog\Clauses;
 use App\Catalog\DraftAxis;
+use App\Catalog\MatrixChoices;
 use App\Catalog\ProductLoader;
 use App\History\Change;
 use App\Models\User;

@@ -6,8 +6,8 @@ namespace Bench;
 
 use App\Actions\ChangeMatrix;
 use App\Actions\CreateProduct;
-use App\Actions\MatrixChoices;
 use App\Catalog\DraftAxis;
+use App\Catalog\MatrixChoices;
 use App\History\Change;
 use App\Models\User;
 use Database\Seeders\DemoSeeder;

@@ -5,7 +5,7 @@ declare(strict_types=1);
 use App\Http\Middleware\ReadersZone;
 use App\Http\Middleware\RequestId;
 use App\Http\Middleware\SecurityHeaders;
-use App\Http\Refusals;
+use App\Http\RefusalAnswers;
 use Illuminate\Foundation\Application;
 use Illuminate\Foundation\Configuration\Exceptions;
 use Illuminate\Foundation\Configuration\Middleware;
@@ -26,5 +26,5 @@ return Application::configure(basePath: dirname(__DIR__))
         $middleware->redirectGuestsTo('/sign-in');
         $middleware->redirectUsersTo('/');
     })
-    ->withExceptions(fn (Exceptions $exceptions) => Refusals::register($exceptions))
+    ->withExceptions(fn (Exceptions $exceptions) => RefusalAnswers::register($exceptions))
     ->create();

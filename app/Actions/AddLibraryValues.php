@@ -5,10 +5,12 @@ declare(strict_types=1);
 namespace App\Actions;
 
 use App\History\Change;
+
 use App\History\Keeper;
-use App\History\Ledger;
+use App\Ledger\Ledger;
 use App\Models\HistoryEntry;
 use App\Models\LibraryAxis;
+use App\Refusals\Refused;
 use Core\Codes\ValueCode;
 use Core\Color\ColorNames;
 use Core\Matrix\AxisKind;

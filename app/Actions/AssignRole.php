@@ -4,11 +4,13 @@ declare(strict_types=1);
 
 namespace App\Actions;
 
+use App\Catalog\ChosenPictures;
+
 use App\Catalog\LoadedProduct;
 use App\Catalog\PlacementRow;
 use App\History\Change;
 use App\History\Keeper;
-use App\History\Ledger;
+use App\Ledger\Ledger;
 use App\Models\HistoryEntry;
 use Core\Gallery\Role;
 use Core\Reach\Wording;
@@ -23,7 +25,7 @@ final class AssignRole
     public function run(Change $change, int $placementId, Role $role, bool $take = false): ?HistoryEntry
     {
         return $this->keeper->keep($change, self::class, function (Ledger $ledger, LoadedProduct $loaded) use ($placementId, $role, $take): string {
-            [$row] = PlacementChange::rows($loaded, [$placementId]);
+            [$row] = ChosenPictures::rows($loaded, [$placementId]);
             $updates = [$placementId => ['roles' => $this->roles($row, $role, ! $take)]];
             if (! $take && $loaded->isLinked($row)) {
                 $reach = $row->reach()->activeIn($loaded->matrix);

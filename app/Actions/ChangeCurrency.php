@@ -5,12 +5,14 @@ declare(strict_types=1);
 namespace App\Actions;
 
 use App\Catalog\Amounts;
+
 use App\Catalog\CurrencyPlan;
 use App\Catalog\LoadedProduct;
 use App\History\Change;
 use App\History\Keeper;
-use App\History\Ledger;
+use App\Ledger\Ledger;
 use App\Models\HistoryEntry;
+use App\Refusals\Refused;
 use Core\Pricing\Currency;
 use Core\Pricing\Money;
 

@@ -6,16 +6,19 @@ namespace App\Actions;
 
 use App\Catalog\DraftAxis;
 use App\Catalog\DraftReader;
+
 use App\Catalog\DraftValue;
 use App\Catalog\Fact;
+use App\Catalog\FactRows;
 use App\Catalog\LoadedProduct;
+use App\Catalog\MatrixChoices;
 use App\Catalog\MatrixPlanner;
 use App\Catalog\PlannedChange;
 use App\Catalog\PlanStore;
 use App\Catalog\ReadAxis;
 use App\History\Change;
 use App\History\Keeper;
-use App\History\Ledger;
+use App\Ledger\Ledger;
 use App\Models\HistoryEntry;
 use Core\Matrix\Arithmetic;
 use Core\Matrix\Axis;

@@ -4,13 +4,17 @@ declare(strict_types=1);
 
 namespace App\Actions;
 
+use App\Accounts\AccountKeeper;
+use App\Accounts\NewPassword;
 use App\Models\User;
+
+use App\Refusals\Refused;
 use Illuminate\Support\Facades\Hash;
 
 /** A person chooses another password; all other sessions end. */
 final class ChangePassword
 {
-    public function __construct(private readonly KeepsAccounts $accounts)
+    public function __construct(private readonly AccountKeeper $accounts)
     {
     }
 
@@ -24,7 +28,7 @@ final class ChangePassword
                 throw new Refused('This is the password you have. Choose another.');
             }
             $account->fill(['password' => $password->plain, 'password_is_temporary' => false]);
-            KeepsAccounts::endSessions($account);
+            AccountKeeper::endSessions($account);
 
             return 'Changed the own password';
         });

@@ -4,12 +4,14 @@ declare(strict_types=1);
 
 namespace App\Actions;
 
+use App\Accounts\AccountKeeper;
+
 use App\Models\User;
 
 /** Closes an account, or opens a closed one again. It is never deleted: history keeps the name of who did what. */
 final class CloseAccount
 {
-    public function __construct(private readonly KeepsAccounts $accounts)
+    public function __construct(private readonly AccountKeeper $accounts)
     {
     }
 
@@ -20,7 +22,7 @@ final class CloseAccount
                 return null;
             }
             $account->closed_at = now();
-            KeepsAccounts::endSessions($account);
+            AccountKeeper::endSessions($account);
 
             return "Closed the account of {$account->name}";
         });

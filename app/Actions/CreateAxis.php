@@ -4,11 +4,14 @@ declare(strict_types=1);
 
 namespace App\Actions;
 
+use App\Catalog\AxisForm;
 use App\History\Change;
+
 use App\History\Keeper;
-use App\History\Ledger;
+use App\Ledger\Ledger;
 use App\Models\HistoryEntry;
 use App\Models\LibraryAxis;
+use App\Refusals\Refused;
 
 /** Adds an axis to the library. */
 final class CreateAxis

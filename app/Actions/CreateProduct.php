@@ -5,15 +5,17 @@ declare(strict_types=1);
 namespace App\Actions;
 
 use App\Catalog\MatrixPlanner;
+
 use App\Catalog\PlanStore;
 use App\Catalog\ProductLoader;
 use App\Catalog\TakenCodes;
-use App\History\Ledger;
 use App\History\ProductsChanged;
-use App\History\RowChange;
+use App\Ledger\Ledger;
+use App\Ledger\RowChange;
 use App\Models\HistoryEntry;
 use App\Models\Product;
 use App\Models\User;
+use App\Refusals\Refused;
 use Core\Matrix\MatrixChange;
 use Illuminate\Database\UniqueConstraintViolationException;
 use Illuminate\Support\Facades\DB;

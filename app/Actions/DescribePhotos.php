@@ -4,11 +4,14 @@ declare(strict_types=1);
 
 namespace App\Actions;
 
+use App\Catalog\ChosenPictures;
 use App\Catalog\LoadedProduct;
+
 use App\History\Change;
 use App\History\Keeper;
-use App\History\Ledger;
+use App\Ledger\Ledger;
 use App\Models\HistoryEntry;
+use App\Refusals\Refused;
 use Core\Gallery\View;
 
 /** Says what pictures show: their view, or the text that stands for one. */
@@ -24,10 +27,10 @@ final class DescribePhotos
     public function view(Change $change, array $placementIds, ?View $view): ?HistoryEntry
     {
         return $this->keeper->keep($change, self::class, function (Ledger $ledger, LoadedProduct $loaded) use ($placementIds, $view): string {
-            $rows = PlacementChange::rows($loaded, $placementIds);
+            $rows = ChosenPictures::rows($loaded, $placementIds);
             $ledger->update('placements', array_fill_keys($placementIds, ['view' => $view?->value]));
 
-            return PlacementChange::named($rows).($view === null ? ': no view' : ": view {$view->value}");
+            return ChosenPictures::named($rows).($view === null ? ': no view' : ": view {$view->value}");
         });
     }
 
@@ -38,10 +41,10 @@ final class DescribePhotos
         }
 
         return $this->keeper->keep($change, self::class, function (Ledger $ledger, LoadedProduct $loaded) use ($placementId, $text): string {
-            $rows = PlacementChange::rows($loaded, [$placementId]);
+            $rows = ChosenPictures::rows($loaded, [$placementId]);
             $ledger->update('placements', [$placementId => ['alt_text' => trim($text)]]);
 
-            return 'Alt text of '.PlacementChange::named($rows);
+            return 'Alt text of '.ChosenPictures::named($rows);
         });
     }
 }

@@ -4,12 +4,15 @@ declare(strict_types=1);
 
 namespace App\Actions;
 
+use App\Accounts\AccountForm;
+use App\Accounts\AccountKeeper;
+
 use App\Models\User;
 
 /** Changes the name, the address or the right of an account. */
 final class EditAccount
 {
-    public function __construct(private readonly KeepsAccounts $accounts)
+    public function __construct(private readonly AccountKeeper $accounts)
     {
     }
 

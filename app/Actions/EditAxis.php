@@ -4,13 +4,16 @@ declare(strict_types=1);
 
 namespace App\Actions;
 
+use App\Catalog\AxisForm;
 use App\History\Change;
+
 use App\History\Keeper;
-use App\History\Ledger;
 use App\History\ProductsChanged;
+use App\Ledger\Ledger;
 use App\Models\HistoryEntry;
 use App\Models\LibraryAxis;
 use App\Models\Product;
+use App\Refusals\Refused;
 use Illuminate\Support\Facades\DB;
 
 /** Changes an axis of the library for every product that uses it. */

@@ -8,7 +8,7 @@ use App\Catalog\Amounts;
 use App\Catalog\LoadedProduct;
 use App\History\Change;
 use App\History\Keeper;
-use App\History\Ledger;
+use App\Ledger\Ledger;
 use App\Models\HistoryEntry;
 use Core\Pricing\Currency;
 use Core\Pricing\Money;

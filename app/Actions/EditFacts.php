@@ -5,11 +5,14 @@ declare(strict_types=1);
 namespace App\Actions;
 
 use App\Catalog\Fact;
+use App\Catalog\FactRows;
+
 use App\Catalog\LoadedProduct;
 use App\History\Change;
 use App\History\Keeper;
-use App\History\Ledger;
+use App\Ledger\Ledger;
 use App\Models\HistoryEntry;
+use App\Refusals\Refused;
 use Core\Text\Name;
 
 /** Sets or removes a fact of a product: something shown to shoppers that makes no SKUs. */

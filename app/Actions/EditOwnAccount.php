@@ -4,14 +4,18 @@ declare(strict_types=1);
 
 namespace App\Actions;
 
+use App\Accounts\AccountForm;
+use App\Accounts\AccountKeeper;
 use App\Models\User;
+
+use App\Refusals\Refused;
 use Core\Text\Translations;
 use DateTimeZone;
 
 /** A person's own name, time zone, and the language that previews open in. */
 final class EditOwnAccount
 {
-    public function __construct(private readonly KeepsAccounts $accounts)
+    public function __construct(private readonly AccountKeeper $accounts)
     {
     }
 

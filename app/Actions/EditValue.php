@@ -4,11 +4,14 @@ declare(strict_types=1);
 
 namespace App\Actions;
 
+use App\Catalog\ValueForm;
 use App\History\Change;
+
 use App\History\Keeper;
-use App\History\Ledger;
+use App\Ledger\Ledger;
 use App\Models\HistoryEntry;
 use App\Models\LibraryValue;
+use App\Refusals\Refused;
 use Core\Text\Name;
 use Illuminate\Database\Query\Builder;
 use Illuminate\Support\Facades\DB;

@@ -4,13 +4,16 @@ declare(strict_types=1);
 
 namespace App\Actions;
 
+use App\Catalog\ChosenPictures;
 use App\Catalog\Clauses;
+
 use App\Catalog\LoadedProduct;
 use App\Catalog\Selection;
 use App\History\Change;
 use App\History\Keeper;
-use App\History\Ledger;
+use App\Ledger\Ledger;
 use App\Models\HistoryEntry;
+use App\Refusals\Refused;
 use Core\Reach\Simplifier;
 use Core\Reach\Wording;
 
@@ -25,7 +28,7 @@ final class HidePhotos
     public function run(Change $change, array $placementIds, string $selected, bool $showAgain = false): ?HistoryEntry
     {
         return $this->keeper->keep($change, self::class, function (Ledger $ledger, LoadedProduct $loaded) use ($placementIds, $selected, $showAgain): string {
-            $rows = PlacementChange::rows($loaded, $placementIds);
+            $rows = ChosenPictures::rows($loaded, $placementIds);
             $selection = Selection::read($selected, $loaded);
             if ($selection->isNothing()) {
                 throw new Refused('Select whose gallery is meant first.');
@@ -37,7 +40,7 @@ final class HidePhotos
             }
             $ledger->update('placements', $updates);
 
-            return ($showAgain ? 'Showed ' : 'Hid ').PlacementChange::named($rows).($showAgain ? ' again in ' : ' from ').(new Wording())->say($selection->reach, $loaded->matrix);
+            return ($showAgain ? 'Showed ' : 'Hid ').ChosenPictures::named($rows).($showAgain ? ' again in ' : ' from ').(new Wording())->say($selection->reach, $loaded->matrix);
         });
     }
 }

@@ -5,14 +5,17 @@ declare(strict_types=1);
 namespace App\Actions;
 
 use App\Catalog\LoadedProduct;
+use App\Catalog\MatrixChoices;
+
 use App\Catalog\MatrixPlanner;
 use App\Catalog\PlannedChange;
 use App\Catalog\PlanStore;
 use App\Catalog\Selection;
 use App\History\Change;
 use App\History\Keeper;
-use App\History\Ledger;
+use App\Ledger\Ledger;
 use App\Models\HistoryEntry;
+use App\Refusals\Refused;
 use Closure;
 use Core\Matrix\Matrix;
 use Core\Matrix\MatrixChange;

@@ -4,14 +4,17 @@ declare(strict_types=1);
 
 namespace App\Actions;
 
+use App\Catalog\ChosenPictures;
 use App\Catalog\Clauses;
+
 use App\Catalog\LoadedProduct;
 use App\Catalog\PlacementRow;
 use App\Catalog\Selection;
 use App\History\Change;
 use App\History\Keeper;
-use App\History\Ledger;
+use App\Ledger\Ledger;
 use App\Models\HistoryEntry;
+use App\Refusals\Refused;
 use Core\Reach\Reach;
 use Core\Reach\Simplifier;
 use Core\Reach\Wording;
@@ -27,7 +30,7 @@ final class LinkPhotos
     public function run(Change $change, array $placementIds, string $selected, bool $onlyThere = false): ?HistoryEntry
     {
         return $this->keeper->keep($change, self::class, function (Ledger $ledger, LoadedProduct $loaded) use ($placementIds, $selected, $onlyThere): string {
-            $rows = PlacementChange::rows($loaded, $placementIds);
+            $rows = ChosenPictures::rows($loaded, $placementIds);
             $selection = Selection::read($selected, $loaded);
             if ($selection->isNothing()) {
                 throw new Refused('Select a color, a size, a cell or the corner first: that is what the pictures are linked to.');
@@ -42,7 +45,7 @@ final class LinkPhotos
             $ledger->update('placements', $updates);
             $where = (new Wording())->say($selection->reach, $loaded->matrix);
 
-            return 'Linked '.PlacementChange::named($rows).($onlyThere ? ' only' : '').' to '.$where;
+            return 'Linked '.ChosenPictures::named($rows).($onlyThere ? ' only' : '').' to '.$where;
         });
     }
 

@@ -5,13 +5,17 @@ declare(strict_types=1);
 namespace App\Actions;
 
 use App\Catalog\LoadedProduct;
+use App\Catalog\MatrixChoices;
 use App\Catalog\MatrixPlanner;
+
 use App\Catalog\PlannedChange;
 use App\Catalog\PlanStore;
+use App\Catalog\ProductAxis;
 use App\History\Change;
 use App\History\Keeper;
-use App\History\Ledger;
+use App\Ledger\Ledger;
 use App\Models\HistoryEntry;
+use App\Refusals\Refused;
 use Core\Matrix\MatrixChange;
 use Core\Matrix\Succession;
 use Core\Matrix\Value;

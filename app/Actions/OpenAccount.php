@@ -4,12 +4,16 @@ declare(strict_types=1);
 
 namespace App\Actions;
 
+use App\Accounts\AccountForm;
+use App\Accounts\AccountKeeper;
+use App\Accounts\NewPassword;
+
 use App\Models\User;
 
 /** Makes an account. */
 final class OpenAccount
 {
-    public function __construct(private readonly KeepsAccounts $accounts)
+    public function __construct(private readonly AccountKeeper $accounts)
     {
     }
 

@@ -5,10 +5,12 @@ declare(strict_types=1);
 namespace App\Actions;
 
 use App\History\Change;
+
 use App\History\Keeper;
-use App\History\Ledger;
+use App\Ledger\Ledger;
 use App\Models\HistoryEntry;
 use App\Models\LibraryAxis;
+use App\Refusals\Refused;
 
 /** Puts the values of an axis into another order in the library; products keep their own order. */
 final class OrderLibraryValues

@@ -4,13 +4,16 @@ declare(strict_types=1);
 
 namespace App\Actions;
 
+use App\Catalog\ChosenPictures;
 use App\Catalog\LoadedProduct;
+
 use App\Catalog\Selection;
 use App\Catalog\SelectionGallery;
 use App\History\Change;
 use App\History\Keeper;
-use App\History\Ledger;
+use App\Ledger\Ledger;
 use App\Models\HistoryEntry;
+use App\Refusals\Refused;
 use Core\Gallery\Matched;
 use Core\Gallery\Order;
 use Core\Matrix\Axis;
@@ -27,7 +30,7 @@ final class OrderPhotos
     public function move(Change $change, int $placementId, string $selected, int $to): ?HistoryEntry
     {
         return $this->keeper->keep($change, self::class, function (Ledger $ledger, LoadedProduct $loaded) use ($placementId, $selected, $to): string {
-            [$row] = PlacementChange::rows($loaded, [$placementId]);
+            [$row] = ChosenPictures::rows($loaded, [$placementId]);
             $selection = Selection::read($selected, $loaded);
             $gallery = (new SelectionGallery($selection))->ids();
             $to = max(0, min($to, count($gallery) - 1));

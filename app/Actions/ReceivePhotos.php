@@ -5,15 +5,17 @@ declare(strict_types=1);
 namespace App\Actions;
 
 use App\Catalog\Clauses;
+
 use App\Catalog\LoadedProduct;
 use App\Catalog\Selection;
 use App\History\Change;
 use App\History\Keeper;
-use App\History\Ledger;
+use App\Ledger\Ledger;
 use App\Media\IncomingFile;
-use App\Media\PhotoRefused;
 use App\Media\PhotoStore;
+use App\Media\Receipt;
 use App\Models\Photo;
+use App\Refusals\PhotoRefused;
 use Core\Reach\Reach;
 use Core\Reach\Simplifier;
 use Illuminate\Support\Facades\Gate;

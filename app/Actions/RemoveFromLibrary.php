@@ -5,13 +5,15 @@ declare(strict_types=1);
 namespace App\Actions;
 
 use App\Catalog\Usage;
+
 use App\History\Change;
 use App\History\Keeper;
-use App\History\Ledger;
+use App\Ledger\Ledger;
 use App\Models\HistoryEntry;
 use App\Models\LibraryAxis;
 use App\Models\LibraryValue;
 use App\Models\SizeRunRecord;
+use App\Refusals\Refused;
 
 /** Takes out of the library what no product uses or has used: a value, an axis with its values, or a size run. */
 final class RemoveFromLibrary

@@ -4,11 +4,14 @@ declare(strict_types=1);
 
 namespace App\Actions;
 
+use App\Catalog\ChosenPictures;
 use App\Catalog\LoadedProduct;
+
 use App\History\Change;
 use App\History\Keeper;
-use App\History\Ledger;
+use App\Ledger\Ledger;
 use App\Models\HistoryEntry;
+use App\Refusals\Refused;
 
 /** Takes pictures out of the product for good. Only from the tray: what is linked must be unlinked first. */
 final class RemovePhotos
@@ -21,7 +24,7 @@ final class RemovePhotos
     public function run(Change $change, array $placementIds): ?HistoryEntry
     {
         return $this->keeper->keep($change, self::class, function (Ledger $ledger, LoadedProduct $loaded) use ($placementIds): string {
-            $rows = PlacementChange::rows($loaded, $placementIds);
+            $rows = ChosenPictures::rows($loaded, $placementIds);
             foreach ($rows as $row) {
                 if ($loaded->isLinked($row)) {
                     throw new Refused("{$row->file()} is linked. Send it back to the tray first; then it can be removed.");
@@ -29,7 +32,7 @@ final class RemovePhotos
             }
             $ledger->delete('placements', $placementIds);
 
-            return 'Removed '.PlacementChange::named($rows).' from the product';
+            return 'Removed '.ChosenPictures::named($rows).' from the product';
         });
     }
 }

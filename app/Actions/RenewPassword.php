@@ -4,12 +4,15 @@ declare(strict_types=1);
 
 namespace App\Actions;
 
+use App\Accounts\AccountKeeper;
+use App\Accounts\NewPassword;
+
 use App\Models\User;
 
 /** Gives an account whose password was forgotten another to begin with. */
 final class RenewPassword
 {
-    public function __construct(private readonly KeepsAccounts $accounts)
+    public function __construct(private readonly AccountKeeper $accounts)
     {
     }
 
@@ -17,7 +20,7 @@ final class RenewPassword
     {
         return $this->accounts->keep($by, $accountId, $seen, function (User $account) use ($password): string {
             $account->fill(['password' => $password->plain, 'password_is_temporary' => $password->isTemporary]);
-            KeepsAccounts::endSessions($account);
+            AccountKeeper::endSessions($account);
 
             return "Gave {$account->name} a new password to begin with, and signed {$account->name} out everywhere";
         });

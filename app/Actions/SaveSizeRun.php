@@ -5,11 +5,13 @@ declare(strict_types=1);
 namespace App\Actions;
 
 use App\History\Change;
+
 use App\History\Keeper;
-use App\History\Ledger;
+use App\Ledger\Ledger;
 use App\Models\HistoryEntry;
 use App\Models\LibraryAxis;
 use App\Models\SizeRunRecord;
+use App\Refusals\Refused;
 use Core\Matrix\TypedValue;
 use Core\Matrix\ValueReader;
 use Core\Text\Name;

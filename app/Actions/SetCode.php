@@ -5,12 +5,15 @@ declare(strict_types=1);
 namespace App\Actions;
 
 use App\Catalog\LoadedProduct;
+use App\Catalog\SelectedSkus;
+
 use App\Catalog\Selection;
 use App\Catalog\TakenCodes;
 use App\History\Change;
 use App\History\Keeper;
-use App\History\Ledger;
+use App\Ledger\Ledger;
 use App\Models\HistoryEntry;
+use App\Refusals\Refused;
 use Core\Codes\SkuCodes;
 
 /** Types the code of one SKU. A typed code is kept when codes are made anew. */

@@ -5,10 +5,14 @@ declare(strict_types=1);
 namespace App\Actions;
 
 use App\Catalog\LoadedProduct;
+use App\Catalog\ProductAxis;
+use App\Catalog\SelectedSkus;
+
 use App\History\Change;
 use App\History\Keeper;
-use App\History\Ledger;
+use App\Ledger\Ledger;
 use App\Models\HistoryEntry;
+use App\Refusals\Refused;
 use Illuminate\Support\Facades\DB;
 
 /** Says what shoppers see first: the SKU whose gallery opens the product, and the values they find chosen. */

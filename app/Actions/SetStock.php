@@ -5,13 +5,16 @@ declare(strict_types=1);
 namespace App\Actions;
 
 use App\Catalog\LoadedProduct;
+use App\Catalog\SelectedSkus;
+
 use App\Catalog\Selection;
 use App\Catalog\SkuRow;
 use App\Catalog\StockCount;
 use App\History\Change;
 use App\History\Keeper;
-use App\History\Ledger;
+use App\Ledger\Ledger;
 use App\Models\HistoryEntry;
+use App\Refusals\Refused;
 use Core\Text\NumberReader;
 
 /** Sets the stock of all selected SKUs, each to the same number of units; or says that nobody counts them. */

@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace App\Actions;
 
 use App\Models\User;
+
+use App\Refusals\Refused;
 use Illuminate\Support\Facades\Hash;
 
 /** Whether an address and a password belong together. It takes as long for an address that nobody has. */

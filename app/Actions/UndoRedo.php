@@ -5,12 +5,14 @@ declare(strict_types=1);
 namespace App\Actions;
 
 use App\History\Change;
+
 use App\History\Keeper;
-use App\History\KeyIsTaken;
-use App\History\Ledger;
-use App\History\RowChange;
-use App\History\RowHasChanged;
+use App\Ledger\KeyIsTaken;
+use App\Ledger\Ledger;
+use App\Ledger\RowChange;
+use App\Ledger\RowHasChanged;
 use App\Models\HistoryEntry;
+use App\Refusals\Refused;
 use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Support\Facades\DB;

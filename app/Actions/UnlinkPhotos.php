@@ -4,14 +4,17 @@ declare(strict_types=1);
 
 namespace App\Actions;
 
+use App\Catalog\ChosenPictures;
 use App\Catalog\Clauses;
+
 use App\Catalog\LoadedProduct;
 use App\Catalog\PlacementRow;
 use App\Catalog\Selection;
 use App\History\Change;
 use App\History\Keeper;
-use App\History\Ledger;
+use App\Ledger\Ledger;
 use App\Models\HistoryEntry;
+use App\Refusals\Refused;
 use Core\Reach\Reach;
 use Core\Reach\Simplifier;
 use Core\Reach\Wording;
@@ -27,7 +30,7 @@ final class UnlinkPhotos
     public function run(Change $change, array $placementIds, string $selected, bool $everywhere = false): ?HistoryEntry
     {
         return $this->keeper->keep($change, self::class, function (Ledger $ledger, LoadedProduct $loaded) use ($placementIds, $selected, $everywhere): string {
-            $rows = PlacementChange::rows($loaded, $placementIds);
+            $rows = ChosenPictures::rows($loaded, $placementIds);
             $selection = Selection::read($everywhere ? '*' : $selected, $loaded);
             if ($selection->isNothing()) {
                 throw new Refused('Select where the pictures are to be unlinked, or send them back to the tray.');
@@ -39,8 +42,8 @@ final class UnlinkPhotos
             $ledger->update('placements', $updates);
 
             return $everywhere
-                ? 'Returned '.PlacementChange::named($rows).' to the tray'
-                : 'Unlinked '.PlacementChange::named($rows).' from '.(new Wording())->say($selection->reach, $loaded->matrix);
+                ? 'Returned '.ChosenPictures::named($rows).' to the tray'
+                : 'Unlinked '.ChosenPictures::named($rows).' from '.(new Wording())->say($selection->reach, $loaded->matrix);
         });
     }
 

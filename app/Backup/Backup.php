@@ -5,7 +5,9 @@ declare(strict_types=1);
 namespace App\Backup;
 
 use App\Media\PhotoStore;
+
 use App\Models\Photo;
+use App\Refusals\BackupFault;
 
 /** Writes the database and all originals into a folder, while people work. It appears whole or not at all. */
 final class Backup

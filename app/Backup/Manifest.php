@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace App\Backup;
 
+use App\Refusals\BackupFault;
+
 /** What a backup holds, so that a restore can see before it begins that nothing is missing. */
 final readonly class Manifest
 {

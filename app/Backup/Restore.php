@@ -5,8 +5,10 @@ declare(strict_types=1);
 namespace App\Backup;
 
 use App\Media\PhotoStore;
+
 use App\Models\Photo;
 use App\Models\Product;
+use App\Refusals\BackupFault;
 use Illuminate\Support\Facades\Artisan;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Schema;

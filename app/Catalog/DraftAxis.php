@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Catalog;
 
-use App\Actions\Refused;
+use App\Refusals\Refused;
 use Core\Text\Name;
 
 /** An axis as a person has it in a form: values that stand there, and more that are typed. */

@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace App\Catalog;
 
-use App\Actions\Refused;
 use App\Models\LibraryAxis;
 use App\Models\LibraryValue;
+use App\Refusals\Refused;
 use Core\Codes\ValueCode;
 use Core\Color\ColorNames;
 use Core\Matrix\Axis;

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Catalog;
 
-use App\Actions\Refused;
+use App\Refusals\Refused;
 use Core\Matrix\Value;
 use Core\Text\Name;
 

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace App\Catalog;
 
-use App\Actions\MatrixChoices;
 use Core\Codes\CodeClash;
 use Core\Codes\PlannedCodes;
 use Core\Codes\SkuCodes;

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Catalog;
 
-use App\History\Ledger;
+use App\Ledger\Ledger;
 use Core\Matrix\Axis;
 use Core\Matrix\Combination;
 use Core\Matrix\MatrixChange;

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Catalog;
 
-use App\History\RowChange;
+use App\Ledger\RowChange;
 use App\Models\PhotoState;
 use App\Models\Product;
 use App\Models\ShotListRecord;

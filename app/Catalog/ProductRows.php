@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Catalog;
 
-use App\History\RowChange;
+use App\Ledger\RowChange;
 use Illuminate\Support\Facades\DB;
 use stdClass;
 

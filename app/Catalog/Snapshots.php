@@ -6,8 +6,8 @@ namespace App\Catalog;
 
 use App\Models\HistoryEntry;
 use App\Models\Product;
-use Core\Compare\ComparedSku;
-use Core\Compare\ProductState;
+use Core\Catalog\ComparedSku;
+use Core\Catalog\ProductState;
 use Core\Gallery\Placement;
 use Illuminate\Support\Facades\DB;
 

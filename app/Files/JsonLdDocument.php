@@ -8,7 +8,7 @@ use App\Catalog\Fact;
 use App\Catalog\LoadedProduct;
 use App\Catalog\ProductLoader;
 use App\Catalog\SkuRow;
-use App\Http\Views\PictureLinks;
+use App\Http\Screens\PictureLinks;
 use App\Media\PhotoSize;
 use App\Models\Product;
 use Core\Gallery\AltText;

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Files;
 
-use App\Actions\Refused;
+use App\Refusals\Refused;
 use OpenSpout\Common\Entity\Cell;
 use OpenSpout\Common\Entity\Row;
 use OpenSpout\Writer\Common\Creator\WriterEntityFactory;

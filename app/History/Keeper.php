@@ -4,13 +4,17 @@ declare(strict_types=1);
 
 namespace App\History;
 
-use App\Actions\Refused;
-use App\Actions\Stale;
 use App\Catalog\LoadedProduct;
 use App\Catalog\ProductLoader;
+use App\Ledger\Ledger;
+
 use App\Models\HistoryEntry;
+use App\Models\Kept;
 use App\Models\Library;
 use App\Models\Product;
+use App\Refusals\AlreadyKept;
+use App\Refusals\Refused;
+use App\Refusals\Stale;
 use Closure;
 use Illuminate\Database\UniqueConstraintViolationException;
 use Illuminate\Support\Facades\DB;

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace App\Http;
 
-use App\Actions\AccountForm;
-use App\Actions\NewPassword;
+use App\Accounts\AccountForm;
+use App\Accounts\NewPassword;
 use App\Models\User;
 use Illuminate\Foundation\Http\FormRequest;
 

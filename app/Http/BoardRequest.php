@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace App\Http;
 
-use App\Actions\LikeChoice;
-use App\Actions\MatrixChoices;
 use App\Catalog\DraftValue;
+use App\Catalog\LikeChoice;
+use App\Catalog\MatrixChoices;
 use App\History\Change;
 use App\Models\Product;
 use Core\Matrix\Axis;

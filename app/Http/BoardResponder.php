@@ -5,18 +5,18 @@ declare(strict_types=1);
 namespace App\Http;
 
 use App\Actions\ArrangeBoard;
-use App\Actions\Refused;
 use App\Catalog\LoadedProduct;
 use App\Catalog\ProductLoader;
 use App\Catalog\Selection;
 use App\Catalog\Usage;
-use App\Http\Views\BoardView;
-use App\Http\Views\TrayView;
+use App\Http\Screens\BoardScreen;
+use App\Http\Screens\TrayScreen;
 use App\Media\PhotoSize;
 use App\Models\HistoryEntry;
 use App\Models\Product;
+use App\Refusals\Refused;
 use Core\Matrix\Combination;
-use Core\Matrix\TypedSelection;
+use Core\Reach\TypedSelection;
 use Core\Reach\Wording;
 use Core\Text\Name;
 use Illuminate\Http\Response;
@@ -71,7 +71,7 @@ final class BoardResponder
         $loaded = $wasChanged ? $this->loader->loadChanged($product) : $this->loader->load($product);
         $layout = $this->arrangement->layout($request->user(), $loaded->matrix);
         $layers = $request->has('layer') ? $request->layers($loaded->matrix) : $layout->firstLayers($loaded->matrix);
-        $board = new BoardView($loaded, $layout, $request->lens(), array_diff_key($layers, array_flip([$layout->down->id ?? 0, $layout->across->id ?? 0])));
+        $board = new BoardScreen($loaded, $layout, $request->lens(), array_diff_key($layers, array_flip([$layout->down->id ?? 0, $layout->across->id ?? 0])));
         $selected = match (true) {
             $request->filled('find') => $this->found($request->string('find')->toString(), $loaded, $board),
             $request->has('selected') => $request->selected(),
@@ -82,11 +82,11 @@ final class BoardResponder
             $selection = Selection::read($board->firstSelection(), $loaded);
         }
 
-        return ['product' => $product, 'loaded' => $loaded, 'folded' => $this->arrangement->isFolded($request->user(), $loaded->matrix), 'board' => $board, 'tray' => new TrayView($selection, $board->pictures)];
+        return ['product' => $product, 'loaded' => $loaded, 'folded' => $this->arrangement->isFolded($request->user(), $loaded->matrix), 'board' => $board, 'tray' => new TrayScreen($selection, $board->pictures)];
     }
 
     /** The part of the matrix whose values, or whose SKU's code, were typed. */
-    private function found(string $typed, LoadedProduct $loaded, BoardView $board): string
+    private function found(string $typed, LoadedProduct $loaded, BoardScreen $board): string
     {
         foreach ($loaded->made as $sku) {
             if (Name::of($sku->code)->is(Name::of($typed))) {

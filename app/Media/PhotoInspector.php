@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace App\Media;
 
+use App\Refusals\PhotoRefused;
+
 /** Recognizes picture files by their content and holds them to bounds, without decoding them. */
 final class PhotoInspector
 {

@@ -50,7 +50,7 @@ final class Purity
     public static function ofScreens(Source $source): array
     {
         $breaches = array_map(fn (string $method): string => "writes with {$method}()", array_values(array_intersect($source->methods(), self::WRITES)));
-        if (in_array('App\History\Ledger', $source->classes(), true)) {
+        if (in_array('App\Ledger\Ledger', $source->classes(), true)) {
             $breaches[] = 'uses the ledger';
         }
 

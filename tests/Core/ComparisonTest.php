@@ -2,10 +2,10 @@
 
 declare(strict_types=1);
 
-use Core\Compare\ComparedSku;
-use Core\Compare\Comparison;
-use Core\Compare\Difference;
-use Core\Compare\ProductState;
+use Core\Catalog\ComparedSku;
+use Core\Catalog\Comparison;
+use Core\Catalog\Difference;
+use Core\Catalog\ProductState;
 use Core\Gallery\Placement;
 use Core\Gallery\Role;
 use Core\Gallery\View;

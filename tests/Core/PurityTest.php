@@ -59,7 +59,7 @@ it('finds a controller that writes', function (string $body, string $breach): vo
     ['Product::query()->where("id", 1)->update(["name" => "x"]);', 'writes with update()'],
     ['$product?->delete();', 'writes with delete()'],
     ['\Illuminate\Support\Facades\DB::table("skus")->insert([]);', 'writes with insert()'],
-    ['(new \App\History\Ledger())->changes();', 'uses the ledger'],
+    ['(new \App\Ledger\Ledger())->changes();', 'uses the ledger'],
 ]);
 
 it('lets pass what is pure', function (): void {

@@ -6,10 +6,10 @@ use Core\Matrix\Axis;
 use Core\Matrix\AxisKind;
 use Core\Matrix\Combination;
 use Core\Matrix\Matrix;
-use Core\Matrix\TypedSelection;
-use Core\Matrix\UnknownValue;
 use Core\Matrix\Value;
 use Core\Reach\Clause;
+use Core\Reach\TypedSelection;
+use Core\Reach\UnknownValue;
 use Core\Reach\Wording;
 use Tests\Core\Samples;
 

@@ -5,13 +5,13 @@ declare(strict_types=1);
 use App\Actions\CreateProduct;
 use App\Actions\EditDetails;
 use App\Actions\LeaveOutCells;
-use App\Actions\Refused;
 use App\Actions\SetCode;
 use App\Catalog\ListQuery;
 use App\History\Change;
-use App\Http\Views\CatalogRow;
-use App\Http\Views\CatalogView;
+use App\Http\Screens\CatalogRow;
+use App\Http\Screens\CatalogScreen;
 use App\Models\Product;
+use App\Refusals\Refused;
 use Core\Gallery\Role;
 use Core\Gallery\View;
 use Illuminate\Support\Facades\Artisan;
@@ -21,7 +21,7 @@ use Tests\Shop;
 /** @return array<string, CatalogRow> by product code */
 function catalogRows(string $search = ''): array
 {
-    $rows = app(CatalogView::class)->page(new ListQuery($search))->rows;
+    $rows = app(CatalogScreen::class)->page(new ListQuery($search))->rows;
 
     return array_combine(array_map(fn (CatalogRow $row): string => $row->code, $rows), $rows);
 }
@@ -121,7 +121,7 @@ it('filters by state, stock, category, loose pictures and missing prices, and sa
     app(EditDetails::class)->run($shop->change(), 'category', 'Workwear > Smocks');
     $shop->receive(['loose.jpg' => Shop::picture('loose')]);
     $bare = app(CreateProduct::class)->run($shop->user, 'Bare', 'BARE');
-    $asked = fn (array $filters): array => array_map(fn (CatalogRow $row): string => $row->code, app(CatalogView::class)->page(new ListQuery('', $filters))->rows);
+    $asked = fn (array $filters): array => array_map(fn (CatalogRow $row): string => $row->code, app(CatalogScreen::class)->page(new ListQuery('', $filters))->rows);
     expect($asked(['state' => 'unbuilt']))->toBe(['BARE'])
         ->and($asked(['state' => 'complete']))->toBe(['SMOCK'])
         ->and($asked(['state' => 'lacking']))->toBe([])

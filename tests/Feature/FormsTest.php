@@ -2,10 +2,10 @@
 
 declare(strict_types=1);
 
-use App\Actions\AxisForm;
-use App\Actions\Refused;
-use App\Actions\ValueForm;
+use App\Catalog\AxisForm;
 use App\Catalog\Usage;
+use App\Catalog\ValueForm;
+use App\Refusals\Refused;
 use Core\Matrix\AxisDisplay;
 use Core\Matrix\AxisKind;
 use Core\Text\UnreadableTranslation;

@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 use App\Actions\SetStock;
 use App\History\Keeper;
-use App\History\Ledger;
-use App\History\RowChange;
-use App\History\RowHasChanged;
+use App\Ledger\Ledger;
+use App\Ledger\RowChange;
+use App\Ledger\RowHasChanged;
 use App\Media\DerivePhoto;
 use App\Media\PhotoSize;
 use App\Media\PhotoStore;

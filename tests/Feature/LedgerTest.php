@@ -2,9 +2,9 @@
 
 declare(strict_types=1);
 
-use App\History\Ledger;
-use App\History\RowChange;
-use App\History\RowHasChanged;
+use App\Ledger\Ledger;
+use App\Ledger\RowChange;
+use App\Ledger\RowHasChanged;
 use App\Models\HistoryEntry;
 use Illuminate\Support\Facades\DB;
 use Tests\Core\Samples;

@@ -4,14 +4,14 @@ declare(strict_types=1);
 
 use App\Actions\LeaveOutCells;
 use App\Actions\LinkPhotos;
-use App\Actions\Refused;
 use App\Actions\ReorderValues;
 use App\Actions\SetStock;
-use App\Actions\Stale;
 use App\History\Change;
 use App\Models\HistoryEntry;
 use App\Models\LibraryValue;
 use App\Models\Right;
+use App\Refusals\Refused;
+use App\Refusals\Stale;
 use Core\Gallery\Role;
 use Core\Matrix\AxisWithoutValues;
 use Core\Matrix\MatrixTooLarge;

@@ -4,19 +4,19 @@ declare(strict_types=1);
 
 use App\Actions\EditFacts;
 use App\Actions\LinkPhotos;
-use App\Actions\Refused;
 use App\Actions\SetOpening;
 use App\Actions\SetPrices;
 use App\Actions\SetStock;
 use App\Actions\UndoRedo;
 use App\Catalog\Snapshots;
-use App\History\RowChange;
-use App\History\RowHasChanged;
+use App\Ledger\RowChange;
+use App\Ledger\RowHasChanged;
 use App\Models\HistoryEntry;
 use App\Models\Product;
 use App\Models\Right;
-use Core\Compare\Comparison;
-use Core\Compare\Difference;
+use App\Refusals\Refused;
+use Core\Catalog\Comparison;
+use Core\Catalog\Difference;
 use Tests\Core\Samples;
 use Tests\Shop;
 

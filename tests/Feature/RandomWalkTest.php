@@ -2,8 +2,8 @@
 
 declare(strict_types=1);
 
-use App\Actions\Refused;
 use App\Actions\SetStock;
+use App\Refusals\Refused;
 use Tests\Core\Samples;
 use Tests\Shop;
 use Tests\Walk\Breach;

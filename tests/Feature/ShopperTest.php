@@ -5,9 +5,9 @@ declare(strict_types=1);
 use App\Actions\LeaveOutCells;
 use App\Actions\SetPrices;
 use App\Actions\SetStock;
-use App\Http\Views\PreviewOption;
-use App\Http\Views\PreviewView;
-use App\Http\Views\ValueNames;
+use App\Http\Screens\PreviewOption;
+use App\Http\Screens\PreviewScreen;
+use App\Http\Screens\ValueNames;
 use Core\Gallery\Role;
 use Core\Gallery\UnknownChoice;
 use Core\Gallery\View;
@@ -17,11 +17,11 @@ use Tests\Shop;
 /* What shoppers meet, whatever they have chosen. */
 
 /** @param  ?array<string, string>  $choice null as they arrive */
-function met(Shop $shop, ?array $choice, string $language = ''): PreviewView
+function met(Shop $shop, ?array $choice, string $language = ''): PreviewScreen
 {
     $loaded = $shop->loaded();
 
-    return new PreviewView($loaded, $choice === null ? null : $shop->token($choice), false, ValueNames::of($loaded->matrix, $language));
+    return new PreviewScreen($loaded, $choice === null ? null : $shop->token($choice), false, ValueNames::of($loaded->matrix, $language));
 }
 
 /** @return array<string, string> label => state */
@@ -89,7 +89,7 @@ it('unchooses what is chosen again, and refuses what is not a value of the produ
     expect($moss->isChosen)->toBeTrue()->and($moss->choice)->toBe($shop->token(['Size' => 'S']));
     $color = $shop->id('Color');
     foreach (['99999998:99999999,'.$shop->token(['Color' => 'Clay']) => 'does not differ', "{$color}:99999999" => 'is no Color of this product'] as $key => $why) {
-        expect(fn () => new PreviewView($shop->loaded(), $key, false, ValueNames::of($shop->loaded()->matrix, '')))->toThrow(UnknownChoice::class, $why);
+        expect(fn () => new PreviewScreen($shop->loaded(), $key, false, ValueNames::of($shop->loaded()->matrix, '')))->toThrow(UnknownChoice::class, $why);
     }
 });
 

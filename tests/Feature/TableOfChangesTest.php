@@ -5,15 +5,15 @@ declare(strict_types=1);
 use App\Actions\EditFacts;
 use App\Actions\EditValue;
 use App\Actions\LeaveOutCells;
-use App\Actions\LikeChoice;
-use App\Actions\MatrixChoices;
 use App\Actions\ReorderValues;
 use App\Actions\SetCode;
 use App\Actions\SetOpening;
 use App\Actions\SetPrices;
 use App\Actions\SetStock;
-use App\Actions\ValueForm;
 use App\Catalog\DraftValue;
+use App\Catalog\LikeChoice;
+use App\Catalog\MatrixChoices;
+use App\Catalog\ValueForm;
 use Core\Gallery\Role;
 use Core\Gallery\View;
 use Tests\Core\Samples;
@@ -168,7 +168,7 @@ it('turns a fact into an axis and back', function (): void {
     $shop->changeAxes(['Color' => 'Moss, Clay, Slate', 'Size' => ALL_SIZES], new MatrixChoices(survivors: [$shop->id('Lining') => $shop->id('Cotton')], asFacts: [$shop->id('Lining')]));
     expect($shop->loaded()->facts[0]->value)->toBe('Cotton')
         ->and($shop->sku(['Color' => 'Moss', 'Size' => 'M'])->stock)->toBe(10);
-    expect(fn () => app(EditFacts::class)->set($shop->change(), 'color', 'green'))->toThrow(App\Actions\Refused::class, 'Color is an axis of this product');
+    expect(fn () => app(EditFacts::class)->set($shop->change(), 'color', 'green'))->toThrow(App\Refusals\Refused::class, 'Color is an axis of this product');
 });
 
 it('brings a removed value back with everything: label, opening, codes, prices, stock and pictures', function (): void {

@@ -2,13 +2,13 @@
 
 declare(strict_types=1);
 
-use App\Actions\Refused;
 use App\Catalog\DraftAxis;
 use App\Catalog\DraftReader;
 use App\Catalog\LoadedProduct;
 use App\Catalog\ReadAxis;
 use App\Models\LibraryAxis;
 use App\Models\LibraryValue;
+use App\Refusals\Refused;
 use Core\Matrix\AxisDisplay;
 use Core\Matrix\AxisKind;
 use Core\Matrix\Value;

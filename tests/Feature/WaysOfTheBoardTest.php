@@ -4,14 +4,14 @@ declare(strict_types=1);
 
 use App\Actions\CreateProduct;
 use App\Actions\LeaveOutCells;
-use App\Actions\Refused;
 use App\Actions\SetOpening;
 use App\Actions\SetStock;
-use App\Actions\Stale;
 use App\History\Change;
 use App\Models\HistoryEntry;
 use App\Models\Product;
 use App\Models\Right;
+use App\Refusals\Refused;
+use App\Refusals\Stale;
 use Core\Matrix\MatrixTooLarge;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Testing\TestResponse;

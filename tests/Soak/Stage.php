@@ -6,8 +6,8 @@ namespace Tests\Soak;
 
 use App\Actions\ChangeMatrix;
 use App\Actions\CreateProduct;
-use App\Actions\MatrixChoices;
 use App\Catalog\DraftAxis;
+use App\Catalog\MatrixChoices;
 use App\Catalog\ProductLoader;
 use App\History\Change;
 use App\Models\Product;

@@ -6,7 +6,7 @@ namespace Tests\Soak;
 
 use App\Catalog\ProductLoader;
 use App\Catalog\SkuRow;
-use App\History\RowChange;
+use App\Ledger\RowChange;
 use App\Models\HistoryEntry;
 use App\Models\PhotoState;
 use App\Models\Product;

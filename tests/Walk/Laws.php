@@ -5,11 +5,11 @@ declare(strict_types=1);
 namespace Tests\Walk;
 
 use App\Actions\ChangeMatrix;
-use App\Actions\MatrixChoices;
 use App\Catalog\DraftAxis;
 use App\Catalog\DraftReader;
 use App\Catalog\DraftValue;
 use App\Catalog\LoadedProduct;
+use App\Catalog\MatrixChoices;
 use App\Catalog\SkuRow;
 use Core\Gallery\Entry;
 use Core\Gallery\Ground;

@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace Tests\Walk;
 
-use App\Actions\Refused;
 use App\Models\HistoryEntry;
 use App\Models\Right;
 use App\Models\User;
+use App\Refusals\Refused;
 use Closure;
 use Core\CoreException;
 use Illuminate\Support\Facades\DB;

@@ -4,12 +4,12 @@ declare(strict_types=1);
 
 namespace App\Console\Commands;
 
-use App\Actions\AccountForm;
-use App\Actions\NewPassword;
+use App\Accounts\AccountForm;
+use App\Accounts\NewPassword;
 use App\Actions\OpenAccount;
-use App\Actions\Refused;
 use App\Models\Right;
 use App\Models\User;
+use App\Refusals\Refused;
 use Illuminate\Console\Command;
 
 final class AccountCommand extends Command

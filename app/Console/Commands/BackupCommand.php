@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\Console\Commands;
 
 use App\Backup\Backup;
-use App\Backup\BackupFault;
+use App\Refusals\BackupFault;
 use Illuminate\Console\Command;
 
 final class BackupCommand extends Command

@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace App\Console\Commands;
 
-use App\Actions\Refused;
 use App\Files\JsonLdDocument;
 use App\Files\SheetExport;
 use App\Files\SheetWriter;
 use App\Models\Product;
+use App\Refusals\Refused;
 use Illuminate\Console\Command;
 
 final class ExportCommand extends Command

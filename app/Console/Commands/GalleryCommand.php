@@ -4,12 +4,12 @@ declare(strict_types=1);
 
 namespace App\Console\Commands;
 
-use App\Actions\Refused;
 use App\Catalog\GalleryReport;
 use App\Catalog\LoadedProduct;
 use App\Catalog\ProductLoader;
 use App\Catalog\SkuRow;
 use App\Models\Product;
+use App\Refusals\Refused;
 use Core\CoreException;
 use Illuminate\Console\Command;
 

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace App\Console\Commands;
 
-use App\Backup\BackupFault;
 use App\Backup\Restore;
+use App\Refusals\BackupFault;
 use Illuminate\Console\Command;
 
 final class RestoreCommand extends Command

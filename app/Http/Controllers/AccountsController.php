@@ -4,13 +4,13 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Accounts\Accounts;
+use App\Accounts\NewPassword;
 use App\Actions\CloseAccount;
 use App\Actions\EditAccount;
 use App\Actions\EndSessions;
-use App\Actions\NewPassword;
 use App\Actions\OpenAccount;
 use App\Actions\RenewPassword;
-use App\Catalog\Accounts;
 use App\Http\AccountRequest;
 use App\Http\Middleware\KnownSession;
 use App\Models\User;

@@ -7,7 +7,7 @@ namespace App\Http\Controllers;
 use App\Actions\CreateProduct;
 use App\Catalog\Jump;
 use App\Http\CatalogRequest;
-use App\Http\Views\CatalogView;
+use App\Http\Screens\CatalogScreen;
 use App\Models\Product;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
@@ -18,7 +18,7 @@ use Illuminate\Validation\Rule;
 final class CatalogController
 {
     /** While somebody types and filters, only the list is drawn anew, and the address says what it shows. */
-    public function index(CatalogRequest $request, CatalogView $catalog): Response
+    public function index(CatalogRequest $request, CatalogScreen $catalog): Response
     {
         $page = $catalog->page($request->asked());
 

@@ -4,16 +4,16 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
-use App\Actions\Refused;
 use App\Actions\UndoRedo;
 use App\Catalog\Snapshots;
-use App\History\Kept;
 use App\Http\BoardRequest;
 use App\Http\BoardResponder;
-use App\Http\Views\ComparisonView;
+use App\Http\Screens\ComparisonScreen;
 use App\Models\HistoryEntry;
+use App\Models\Kept;
 use App\Models\Library;
 use App\Models\Product;
+use App\Refusals\Refused;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\Response;
 use Illuminate\Pagination\LengthAwarePaginator;
@@ -35,7 +35,7 @@ final class HistoryController
     /** Two points of a product's history; without a later one, the product as it is. */
     public function compare(BoardRequest $request, Snapshots $snapshots): View
     {
-        return view('history.compare', ['product' => $request->product(), 'comparison' => new ComparisonView(
+        return view('history.compare', ['product' => $request->product(), 'comparison' => new ComparisonScreen(
             $request->product(),
             $snapshots,
             $request->integer('from') ?: throw new Refused('Choose the point to compare from.'),

@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\Actions\AddLibraryValues;
-use App\Actions\AxisForm;
 use App\Actions\CreateAxis;
 use App\Actions\EditAxis;
 use App\Actions\EditValue;
@@ -13,8 +12,9 @@ use App\Actions\OrderLibraryValues;
 use App\Actions\RemoveFromLibrary;
 use App\Actions\SaveSizeRun;
 use App\Actions\UndoRedo;
+use App\Catalog\AxisForm;
 use App\Http\LibraryRequest;
-use App\Http\Views\LibraryView;
+use App\Http\Screens\LibraryScreen;
 use App\Models\LibraryAxis;
 use App\Models\LibraryValue;
 use App\Models\SizeRunRecord;
@@ -69,7 +69,7 @@ final class LibraryController
         return $this->page($request, 'axis', ['axis' => $axis], changed: true);
     }
 
-    public function value(LibraryRequest $request, LibraryValue $value, LibraryView $library): View
+    public function value(LibraryRequest $request, LibraryValue $value, LibraryScreen $library): View
     {
         return view('library.value', ['value' => $value->load('axis'), 'usedBy' => $library->valueUsedBy($value)]);
     }
@@ -101,7 +101,7 @@ final class LibraryController
         return $this->page($request, 'runs', changed: true);
     }
 
-    public function run(LibraryRequest $request, SizeRunRecord $run, LibraryView $library): View
+    public function run(LibraryRequest $request, SizeRunRecord $run, LibraryScreen $library): View
     {
         return view('library.run', ['record' => $run->load('axis.values'), 'run' => $library->run($run)]);
     }
@@ -143,6 +143,6 @@ final class LibraryController
     {
         $isPart = $changed || $request->hasHeader('HX-Request');
 
-        return view($isPart ? 'library.fragment' : 'library.page', ['library' => app(LibraryView::class), 'part' => $part] + $data);
+        return view($isPart ? 'library.fragment' : 'library.page', ['library' => app(LibraryScreen::class), 'part' => $part] + $data);
     }
 }

@@ -7,18 +7,18 @@ namespace App\Http\Controllers;
 use App\Actions\ArrangeBoard;
 use App\Actions\ChangeMatrix;
 use App\Actions\LeaveOutCells;
-use App\Actions\MatrixChoices;
 use App\Actions\ReorderValues;
 use App\Catalog\DraftAxis;
 use App\Catalog\DraftValue;
 use App\Catalog\LoadedProduct;
+use App\Catalog\MatrixChoices;
 use App\Catalog\ProductLoader;
 use App\Catalog\Selection;
 use App\Http\BoardRequest;
 use App\Http\BoardResponder;
-use App\Http\Views\PlanView;
-use App\Http\Views\RulesView;
-use App\Http\Views\SetupView;
+use App\Http\Screens\PlanScreen;
+use App\Http\Screens\RulesScreen;
+use App\Http\Screens\SetupScreen;
 use Core\Matrix\Value;
 use Core\Sizes\SizeOrder;
 use Illuminate\Contracts\View\View;
@@ -33,14 +33,14 @@ final class MatrixController
     }
 
     /** The axes as they are, plus what was typed beside a chip row. */
-    public function setup(BoardRequest $request, SetupView $setup): View
+    public function setup(BoardRequest $request, SetupScreen $setup): View
     {
         $loaded = $this->loader->load($request->product());
 
         return view('board.setup', $setup->from($loaded, $this->opened($request, $loaded), new MatrixChoices())->data());
     }
 
-    public function plan(BoardRequest $request, SetupView $setup): View
+    public function plan(BoardRequest $request, SetupScreen $setup): View
     {
         return view('board.setup', $setup->from($this->loader->load($request->product()), $this->drafts($request), $request->choices())->data());
     }
@@ -59,7 +59,7 @@ final class MatrixController
         return view('board.leave-out', [
             'product' => $request->product(),
             'selection' => $selection,
-            'plan' => new PlanView($loaded, $planned),
+            'plan' => new PlanScreen($loaded, $planned),
             'offerAgain' => $request->boolean('again'),
         ]);
     }
@@ -74,7 +74,7 @@ final class MatrixController
     {
         $loaded = $this->loader->load($request->product());
 
-        return view('board.rules', ['product' => $request->product(), 'rules' => new RulesView($loaded, $action, $request->ruleValues())]);
+        return view('board.rules', ['product' => $request->product(), 'rules' => new RulesScreen($loaded, $action, $request->ruleValues())]);
     }
 
     public function leaveOutByRule(BoardRequest $request, LeaveOutCells $action): Response

@@ -6,8 +6,8 @@ namespace App\Http\Controllers;
 
 use App\Catalog\ProductLoader;
 use App\Http\BoardRequest;
-use App\Http\Views\PreviewView;
-use App\Http\Views\ValueNames;
+use App\Http\Screens\PreviewScreen;
+use App\Http\Screens\ValueNames;
 use Illuminate\Contracts\View\View;
 
 final class PreviewController
@@ -15,7 +15,7 @@ final class PreviewController
     public function show(BoardRequest $request, ProductLoader $loader): View
     {
         $loaded = $loader->load($request->product());
-        $preview = new PreviewView(
+        $preview = new PreviewScreen(
             $loaded,
             $request->exists('choice') ? $request->string('choice')->toString() : null,
             $request->query('width') === 'phone',

@@ -4,12 +4,12 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
-use App\Actions\Refused;
 use App\Actions\SignIn;
 use App\Http\KnownBrowser;
 use App\Http\Middleware\KnownSession;
 use App\Http\SignInLimits;
 use App\Models\User;
+use App\Refusals\Refused;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;

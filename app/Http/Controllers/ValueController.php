@@ -6,19 +6,19 @@ namespace App\Http\Controllers;
 
 use App\Actions\EditValue;
 use App\Actions\MergeValues;
-use App\Actions\ProductAxis;
-use App\Actions\Refused;
 use App\Actions\SetOpening;
 use App\Actions\SplitValue;
-use App\Actions\ValueForm;
 use App\Catalog\LoadedProduct;
+use App\Catalog\ProductAxis;
 use App\Catalog\ProductLoader;
 use App\Catalog\Usage;
+use App\Catalog\ValueForm;
 use App\Http\BoardRequest;
 use App\Http\BoardResponder;
-use App\Http\Views\PlanView;
+use App\Http\Screens\PlanScreen;
 use App\Models\LibraryValue;
 use App\Models\Product;
+use App\Refusals\Refused;
 use Core\CoreException;
 use Core\Matrix\Axis;
 use Illuminate\Contracts\View\View;
@@ -54,7 +54,7 @@ final class ValueController
         $about = ['axis' => ProductAxis::having($loaded, $value->id)] + $this->about($loaded, $value);
         $others = array_values(array_filter($about['axis']->values, fn ($other): bool => $other->id !== $value->id));
         $into = $request->integer('into') ?: $others[0]->id ?? 0;
-        [$plan, $problem] = $this->planned(fn (): PlanView => new PlanView($loaded, $action->plan($loaded, $value->id, $into, $request->choices())));
+        [$plan, $problem] = $this->planned(fn (): PlanScreen => new PlanScreen($loaded, $action->plan($loaded, $value->id, $into, $request->choices())));
 
         return view('board.merge', $about + ['others' => $others, 'into' => $into, 'comersStay' => $request->boolean('comers_stay'), 'plan' => $plan, 'problem' => $problem]);
     }
@@ -69,7 +69,7 @@ final class ValueController
         $loaded = $this->loader->load($product);
         $about = ['axis' => ProductAxis::having($loaded, $value->id)] + $this->about($loaded, $value);
         $typed = $request->string('parts')->toString();
-        [$plan, $problem] = trim($typed) === '' ? [null, ''] : $this->planned(fn (): PlanView => new PlanView(
+        [$plan, $problem] = trim($typed) === '' ? [null, ''] : $this->planned(fn (): PlanScreen => new PlanScreen(
             $loaded,
             $action->plan($loaded, $value->id, $action->read($loaded, $value->id, $typed), $request->boolean('pictures'), $request->choices()),
         ));
@@ -114,8 +114,8 @@ final class ValueController
     }
 
     /**
-     * @param  callable(): PlanView  $plan
-     * @return array{?PlanView, string} the plan, or what stands in its way
+     * @param  callable(): PlanScreen  $plan
+     * @return array{?PlanScreen, string} the plan, or what stands in its way
      */
     private function planned(callable $plan): array
     {

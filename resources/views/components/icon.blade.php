@@ -1,2 +1,2 @@
 @props(['name'])
-<span {{ $attributes->class('icon') }} aria-hidden="true">{!! App\Http\Views\Icons::svg($name) !!}</span>
+<span {{ $attributes->class('icon') }} aria-hidden="true">{!! App\Http\Screens\Icons::svg($name) !!}</span>

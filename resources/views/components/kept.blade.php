@@ -1,5 +1,5 @@
 @props(['of', 'swap' => false])
-@php($kept = App\Http\Views\KeptView::of($of, auth()->user()))
+@php($kept = App\Http\Screens\KeptBar::of($of, auth()->user()))
 <div class="kept" id="kept" @if ($swap) hx-swap-oob="true" @endif>
     @if ($kept->time !== '')
         <span class="what" title="{{ $kept->words }}">Kept <b>{{ $kept->time }}</b> · {{ $kept->words }}</span>

@@ -1,0 +1,56 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Accounts;
+
+use App\Refusals\Refused;
+
+use Core\Text\Name;
+
+/** A password that is good enough to be kept, or one made here for somebody to begin with. */
+final readonly class NewPassword
+{
+    private const LEAST = 10;
+
+    /** What the hash (bcrypt) takes in; what is past it would not count. */
+    private const MOST_BYTES = 72;
+
+    /** Letters and digits that are not taken for one another. */
+    private const LETTERS = 'abcdefghjkmnpqrstuvwxyz23456789';
+
+    private function __construct(
+        public string $plain,
+        public bool $isTemporary,
+    ) {
+    }
+
+    /** @throws Refused */
+    public static function typed(string $plain, string $repeated, string $name, string $email): self
+    {
+        if ($plain !== $repeated) {
+            throw new Refused('The two passwords differ. Type the same one twice.');
+        }
+        if (mb_strlen($plain) < self::LEAST) {
+            throw new Refused('A password has at least '.self::LEAST.' characters. A few words in a row are easy to keep in mind.');
+        }
+        if (strlen($plain) > self::MOST_BYTES || str_contains($plain, "\0")) {
+            throw new Refused('A password has at most '.self::MOST_BYTES.' letters, fewer with accents. Choose a shorter one.');
+        }
+        $bare = Name::of($plain)->bare();
+        $own = [Name::of($name)->bare(), Name::of($email)->bare(), Name::of(strstr($email, '@', true) ?: $email)->bare()];
+        if (count(array_unique(mb_str_split($bare))) < 4 || in_array($bare, $own, true)) {
+            throw new Refused('This password is guessed easily: it is the name, the address, or a few characters repeated. Choose another.');
+        }
+
+        return new self($plain, false);
+    }
+
+    /** Three groups of five, to be read out or written down; 15 × log2(31) = 74 bits. */
+    public static function made(): self
+    {
+        $letters = array_map(fn (): string => self::LETTERS[random_int(0, strlen(self::LETTERS) - 1)], range(1, 15));
+
+        return new self(implode('-', array_map(implode(...), array_chunk($letters, 5))), true);
+    }
+}

@@ -1,0 +1,59 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Catalog;
+
+use App\Refusals\Refused;
+
+use Core\Text\Name;
+use Core\Text\Translations;
+
+/** A value of the library as a person typed it. */
+final readonly class ValueForm
+{
+    private const MOST_NAME = 80;
+
+    /**
+     * @param  ?string  $swatch  one color "#5f7049", or two or three joined by "/"
+     * @param  list<string>  $synonyms
+     */
+    private function __construct(
+        public Name $name,
+        public string $code,
+        public ?string $swatch,
+        public array $synonyms,
+        public Translations $translations,
+    ) {
+    }
+
+    /**
+     * @param  string  $synonyms  with commas between
+     * @param  string  $translations  one to a line: "de: Moos"
+     *
+     * @throws Refused
+     */
+    public static function typed(string $name, string $code, ?string $swatch, string $synonyms = '', string $translations = ''): self
+    {
+        $read = Name::of($name);
+        $code = strtoupper(trim($code));
+        if ($read->isEmpty() || strlen($code) > 16 || preg_match('/^[A-Z0-9]+(?:-[A-Z0-9]+)*$/', $code) !== 1) {
+            throw new Refused('A value needs a name, and a code of up to 16 letters and digits, with dashes between.');
+        }
+        if ($read->isLongerThan(self::MOST_NAME)) {
+            throw new Refused('The name of a value can have '.self::MOST_NAME.' characters.');
+        }
+        if ($swatch !== null && preg_match('/^#[0-9a-f]{6}(\/#[0-9a-f]{6}){0,2}$/i', $swatch) !== 1) {
+            throw new Refused("“{$swatch}” is not a color. Choose one, such as #5f7049.");
+        }
+        $words = [];
+        foreach (preg_split('/[,;|\n]+/u', $synonyms) ?: [] as $word) {
+            $synonym = Name::of($word);
+            if (! $synonym->isEmpty() && ! $synonym->is($read)) {
+                $words[$synonym->folded] = $synonym->shown;
+            }
+        }
+
+        return new self($read, $code, $swatch, array_values($words), Translations::read($translations));
+    }
+}

@@ -1,0 +1,126 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http;
+
+use App\Refusals\AlreadyKept;
+use App\Refusals\Refused;
+use App\Refusals\Stale;
+use Core\CoreException;
+use Illuminate\Auth\AuthenticationException;
+use Illuminate\Database\LostConnectionDetector;
+use Illuminate\Foundation\Configuration\Exceptions;
+use Illuminate\Http\Exceptions\PostTooLargeException;
+use Illuminate\Http\JsonResponse;
+use Illuminate\Http\Request;
+use Illuminate\Http\Response;
+use Illuminate\Session\TokenMismatchException;
+use Illuminate\Support\Facades\Context;
+use Illuminate\Validation\ValidationException;
+use PDOException;
+use Symfony\Component\HttpKernel\Exception\HttpException;
+use Throwable;
+
+/** Turns what was refused into a sentence on the page the person is on, with what they typed kept. */
+final class RefusalAnswers
+{
+    public static function register(Exceptions $exceptions): void
+    {
+        $exceptions->dontReport([AlreadyKept::class, Refused::class, CoreException::class]);
+        $exceptions->render(fn (Throwable $refusal, Request $request): mixed => self::answer($refusal, $request));
+    }
+
+    private static function answer(Throwable $refusal, Request $request): mixed
+    {
+        $fragment = $request->hasHeader('HX-Request');
+        if (self::isAway($refusal)) {
+            return self::away($request, $fragment);
+        }
+        if ($refusal instanceof AlreadyKept) {
+            return response('', 204, ['X-Kept' => '1']);
+        }
+        if ($refusal instanceof Refused || $refusal instanceof CoreException) {
+            return $fragment
+                ? self::notice($refusal->getMessage(), $refusal instanceof Stale ? 409 : 422, $refusal instanceof Stale ? $refusal->version : null)
+                : self::back($request, $refusal->getMessage());
+        }
+        if (! $fragment) {
+            return null;
+        }
+        if ($refusal instanceof ValidationException) {
+            return self::notice((string) $refusal->validator->errors()->first(), 422);
+        }
+        if ($refusal instanceof AuthenticationException || self::status($refusal) === 419 || $refusal instanceof TokenMismatchException) {
+            return response('', 401, ['HX-Redirect' => route('sign-in')]);
+        }
+        if ($refusal instanceof PostTooLargeException) {
+            return self::notice('Together these files are more than can be taken at once. Drop fewer at a time.', 413);
+        }
+
+        return match (self::status($refusal)) {
+            403 => self::notice('Your account can look but not change. Ask somebody with the right to edit.', 403),
+            404 => self::notice('This is no longer here. Load the page again.', 404),
+            429 => self::notice('Too many requests in a short time. Wait a moment and try again.', 429),
+            default => self::notice('Something went wrong here; nothing was changed. Try again, and if it stays, tell whoever runs this server that request '.Context::get('request').' failed.', 500),
+        };
+    }
+
+    /** Whether the database cannot be reached, or went away in the middle of something. */
+    private static function isAway(Throwable $refusal): bool
+    {
+        $detector = new LostConnectionDetector();
+        for ($cause = $refusal; $cause !== null; $cause = $cause->getPrevious()) {
+            // A connection that broke in a transaction still holds itself to be in one.
+            if ($cause instanceof PDOException && ($detector->causedByLostConnection($cause) || str_contains($cause->getMessage(), 'already an active transaction'))) {
+                return true;
+            }
+        }
+
+        return false;
+    }
+
+    private static function away(Request $request, bool $fragment): Response|JsonResponse
+    {
+        $message = match (true) {
+            $request->isMethod('GET') => 'The database does not answer at the moment.',
+            $request->filled('token') => 'The database does not answer at the moment. Your change is sent again as soon as it does, and made once.',
+            default => 'The database does not answer at the moment. Look whether your last change is there once it is back; if it is not, make it again.',
+        };
+        $response = match (true) {
+            $fragment => self::notice($message, 503),
+            $request->expectsJson() => response()->json(['message' => $message], 503),
+            default => response()->view('errors.away', ['message' => $message], 503),
+        };
+        $response->headers->set('Retry-After', '5');
+
+        return $response;
+    }
+
+    private static function status(Throwable $refusal): int
+    {
+        return match (true) {
+            $refusal instanceof HttpException => $refusal->getStatusCode(),
+            $refusal instanceof \Illuminate\Auth\Access\AuthorizationException => 403,
+            $refusal instanceof \Illuminate\Database\Eloquent\ModelNotFoundException => 404,
+            default => 500,
+        };
+    }
+
+    /** @param  ?int  $version  where the same change can be made once more: the version it is then made on */
+    private static function notice(string $message, int $status, ?int $version = null): Response
+    {
+        return response()->view('components.notice', ['message' => $message, 'canRepeat' => $version !== null], $status, array_filter([
+            'X-Version' => $version,
+            'HX-Retarget' => '#notice',
+            'HX-Reswap' => 'innerHTML',
+        ]));
+    }
+
+    private static function back(Request $request, string $message): mixed
+    {
+        return $request->isMethod('GET')
+            ? response()->view('layout.refused', ['message' => $message], 422)
+            : back()->withInput($request->except(['current_password', 'password', 'password_confirmation']))->withErrors(['refused' => $message]);
+    }
+}

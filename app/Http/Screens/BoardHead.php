@@ -1,0 +1,32 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Screens;
+
+use Core\Gallery\Cover;
+
+/** The head of a row, a column or a group of rows: what it selects, and how it stands. */
+final readonly class BoardHead
+{
+    /**
+     * @param  string  $key  of the part of the matrix that it selects
+     * @param  ?string  $swatch  as stored; null where its axis has none
+     * @param  array<string, Cover>  $views  coverage by view; empty without a shot list
+     * @param  int  $rows  how many rows it spans
+     * @param  string  $words  what it selects, in words; empty where its label says it
+     * @param  list<string>  $required  the views that must not be missing
+     */
+    public function __construct(
+        public string $key,
+        public string $label,
+        public string $note = '',
+        public bool $isColor = false,
+        public ?string $swatch = null,
+        public array $views = [],
+        public int $rows = 1,
+        public string $words = '',
+        public array $required = [],
+    ) {
+    }
+}

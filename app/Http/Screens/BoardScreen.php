@@ -1,0 +1,288 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Screens;
+
+use App\Catalog\LoadedProduct;
+use App\Catalog\SkuRow;
+use App\Http\Lens;
+use Core\Gallery\Coverage;
+use Core\Gallery\CoverageRow;
+use Core\Gallery\Entry;
+use Core\Gallery\View;
+use Core\Matrix\Arithmetic;
+use Core\Matrix\Axis;
+use Core\Matrix\AxisKind;
+use Core\Matrix\BoardLayout;
+use Core\Matrix\Combination;
+use Core\Matrix\Matrix;
+use Core\Reach\Clause;
+use Core\Reach\Reach;
+
+/** The matrix as the board draws it. */
+final class BoardScreen
+{
+    public readonly PictureLinks $pictures;
+
+    public readonly Arithmetic $arithmetic;
+
+    public readonly ?Coverage $coverage;
+
+    /** @var list<BoardHead> */
+    public readonly array $columns;
+
+    /** @var list<BoardRow> */
+    public readonly array $rows;
+
+    private readonly Matrix $matrix;
+
+    /** Key of the cell that somebody chose to open the product. */
+    private readonly ?string $opensAt;
+
+    /** @param  array<int, int>  $layers axis id => the one value looked at */
+    public function __construct(
+        public readonly LoadedProduct $loaded,
+        public readonly BoardLayout $layout,
+        public readonly Lens $lens,
+        public readonly array $layers,
+    ) {
+        $this->matrix = $loaded->matrix;
+        $this->opensAt = $loaded->hasChosenOpening() ? $loaded->opening()?->key : null;
+        $this->pictures = new PictureLinks($loaded);
+        $this->arithmetic = Arithmetic::of($loaded->matrix);
+        $this->coverage = $loaded->coverage();
+        $this->columns = $this->columns();
+        $this->rows = $this->rows();
+    }
+
+    /** What is selected when the board opens: the first row. */
+    public function firstSelection(): string
+    {
+        return $this->rows[0]->head->key ?? '*';
+    }
+
+    /** What one might type to select, in this product's own names. */
+    public function example(): string
+    {
+        return implode(' ', array_map(fn (Axis $axis): string => $axis->values[0]->label, array_slice($this->matrix->axes, 0, 2)));
+    }
+
+    /** Whether a reach lies wholly in layers that are not looked at. */
+    public function hidesAllOf(Reach $reach): bool
+    {
+        return ! $reach->isNothing() && $reach->cut(Reach::of(Clause::at(Combination::of($this->layers))))->isNothing();
+    }
+
+    /** What the corner selects: the whole product, or all of the layer looked at. */
+    public function cornerLabel(): string
+    {
+        return $this->layers === [] ? 'Whole product' : 'All '.implode(', ', $this->matrix->choice(Combination::of($this->layers)));
+    }
+
+    /** "57 SKUs of 60 cells, 3 left out"; "not built yet, 1 cell" */
+    public function countInWords(): string
+    {
+        $made = count($this->loaded->made);
+        $cells = number_format($this->arithmetic->cells).($this->arithmetic->cells === 1 ? ' cell' : ' cells');
+        $words = match (true) {
+            $made === 0 => "not built yet, {$cells}",
+            $made === $this->arithmetic->cells => number_format($made).($made === 1 ? ' SKU' : ' SKUs'),
+            default => number_format($made).($made === 1 ? ' SKU' : ' SKUs')." of {$cells}",
+        };
+        if ($this->arithmetic->leftOut > 0) {
+            $words .= ', '.number_format($this->arithmetic->leftOut).' left out';
+        }
+
+        return $words;
+    }
+
+    public function layerToken(): string
+    {
+        return implode(',', array_map(fn (int $axis, int $value): string => "{$axis}:{$value}", array_keys($this->layers), $this->layers));
+    }
+
+    /** The layer parameter with another value looked at on one axis, or all (0). */
+    public function layerWith(Axis $axis, int $valueId): string
+    {
+        $layers = [$axis->id => $valueId] + $this->layers;
+        unset($layers[$valueId === 0 ? $axis->id : 0]);
+
+        return implode(',', array_map(fn (int $id, int $value): string => "{$id}:{$value}", array_keys($layers), $layers));
+    }
+
+    /** @return list<BoardHead> */
+    private function columns(): array
+    {
+        $fixed = $this->layers;
+        $across = $this->layout->across;
+        if ($across === null) {
+            return [new BoardHead('*', $this->matrix->axes === [] ? 'The SKU' : 'SKU')];
+        }
+        $counts = [];
+        $shown = Combination::of($fixed);
+        foreach ($this->loaded->made as $sku) {
+            if ($sku->cell->includes($shown)) {
+                $counts[$sku->cell->value($across->id)] = ($counts[$sku->cell->value($across->id)] ?? 0) + 1;
+            }
+        }
+
+        return array_map(function ($value) use ($fixed, $across, $counts): BoardHead {
+            $count = $counts[$value->id] ?? 0;
+
+            return new BoardHead(
+                Combination::of([$across->id => $value->id] + $fixed)->key,
+                $value->label,
+                match ($count) {
+                    0 => $this->loaded->made === [] ? '' : 'no SKU',
+                    1 => '1 SKU',
+                    default => "{$count} SKUs",
+                },
+                $across->kind === AxisKind::Color,
+                $this->loaded->swatches[$value->id] ?? null,
+                words: implode(', ', $this->matrix->choice(Combination::of([$across->id => $value->id] + $fixed))),
+            );
+        }, $across->values);
+    }
+
+    /** @return list<BoardRow> */
+    private function rows(): array
+    {
+        $down = $this->layout->down;
+        if ($down === null) {
+            $cell = Combination::of([]);
+
+            return [new BoardRow(null, new BoardHead('*', $this->layout->across === null ? $this->loaded->product->name : 'SKU', $this->coverageOf($cell)?->inWords() ?? '', views: $this->coverageOf($cell)->views ?? [], required: $this->requiredViews()), $this->cells($cell))];
+        }
+        $open = array_values(array_filter($this->layout->layers, fn (Axis $axis): bool => ! isset($this->layers[$axis->id])));
+        $parts = Matrix::of($open);
+        $inner = $parts->inOrder($parts->combinations());
+        $rows = [];
+        foreach ($down->values as $value) {
+            $outer = Combination::of([$down->id => $value->id] + $this->layers);
+            foreach ($inner as $at => $layer) {
+                $part = Combination::of($layer->values + $outer->values);
+                $row = $this->coverageOf($part);
+                $head = fn (Combination $of, string $label, int $span): BoardHead => new BoardHead(
+                    $of->key,
+                    $label,
+                    $row === null || ($open !== [] && $span > 1) ? '' : $row->inWords(),
+                    $down->kind === AxisKind::Color && $of === $outer,
+                    $of === $outer ? $this->loaded->swatches[$value->id] ?? null : null,
+                    $span > 1 ? [] : $row->views ?? [],
+                    $span,
+                    implode(', ', $this->matrix->choice($of)),
+                    $this->requiredViews(),
+                );
+                $rows[] = $open === []
+                    ? new BoardRow(null, $head($outer, $value->label, 1), $this->cells($part))
+                    : new BoardRow(
+                        $at === 0 ? $head($outer, $value->label, max(2, count($inner))) : null,
+                        $head($part, implode(' · ', $parts->choice($layer)), 1),
+                        $this->cells($part),
+                    );
+            }
+        }
+
+        return $rows;
+    }
+
+    /** @return list<string> */
+    private function requiredViews(): array
+    {
+        return array_map(fn (View $view): string => $view->value, $this->loaded->shotList->required ?? []);
+    }
+
+    private function coverageOf(Combination $part): ?CoverageRow
+    {
+        $axisIds = array_map(fn (Axis $axis): int => $axis->id, $this->matrix->pictureAxes());
+
+        return $this->coverage->rows[$part->on($axisIds)->key] ?? null;
+    }
+
+    /** @return list<BoardCell> */
+    private function cells(Combination $part): array
+    {
+        if ($this->layout->across === null) {
+            return [$this->cell($part)];
+        }
+
+        return array_map(
+            fn ($value): BoardCell => $this->cell($part->with($this->layout->across->id, $value->id)),
+            $this->layout->across->values,
+        );
+    }
+
+    private function cell(Combination $cell): BoardCell
+    {
+        $sku = $this->loaded->made[$cell->key] ?? null;
+        $place = implode(', ', $this->matrix->choice($cell));
+        if ($sku === null) {
+            $state = $this->matrix->isOffered($cell) ? 'open' : 'left out';
+
+            return new BoardCell($cell->key, $state, $place === '' ? $state : "{$place}: {$state}", text: $state === 'open' ? 'not built' : 'left out');
+        }
+
+        return match ($this->lens) {
+            Lens::Photos => $this->photoCell($cell, $place),
+            Lens::Codes => new BoardCell($cell->key, 'made', $place, text: $sku->code),
+            Lens::Prices => $this->priceCell($sku, $place),
+            Lens::Stock => new BoardCell($cell->key, 'made', $place, text: $sku->stock === null ? '–' : number_format($sku->stock), note: $sku->stock === null ? 'not counted' : ($sku->isSoldOut() ? 'sold out' : '')),
+        };
+    }
+
+    private function photoCell(Combination $cell, string $place): BoardCell
+    {
+        $gallery = $this->loaded->galleries()->of($cell);
+        $lead = $gallery->lead();
+        if ($gallery->isEmpty()) {
+            return new BoardCell($cell->key, 'made', "{$place}: no picture", text: 'no picture', warns: true);
+        }
+        $own = 0;
+        foreach ($gallery->entries as $entry) {
+            $own += $this->isOwn($entry) ? 1 : 0;
+        }
+
+        return new BoardCell(
+            $cell->key,
+            'made',
+            $place.': '.($lead === null ? 'no Lead' : $lead->file),
+            $lead === null ? null : $this->pictures->thumb($lead),
+            $lead === null ? 'no Lead' : '',
+            implode(', ', array_filter([$own > 0 ? "+{$own} own" : '', $this->isOpening($cell) ? 'opens' : ''])),
+            $lead === null,
+        );
+    }
+
+    /** Whether somebody chose this SKU as the one that shoppers see first. */
+    private function isOpening(Combination $cell): bool
+    {
+        return $this->opensAt === $cell->key;
+    }
+
+    /** Whether a picture is there for some values of an axis only that does not change pictures, such as one size. */
+    private function isOwn(Entry $entry): bool
+    {
+        foreach ($entry->through->axisIds() as $axisId) {
+            if ($this->matrix->axis($axisId)?->changesPicture === false) {
+                return true;
+            }
+        }
+
+        return false;
+    }
+
+    private function priceCell(SkuRow $sku, string $place): BoardCell
+    {
+        $price = $this->loaded->price($sku);
+
+        return new BoardCell(
+            $sku->cell->key,
+            'made',
+            $place,
+            text: $price?->shown() ?? '–',
+            note: $sku->price === null ? '' : 'own',
+            warns: $price === null,
+        );
+    }
+}

@@ -1,0 +1,34 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Screens;
+
+/** A product in the catalog's list. */
+final readonly class CatalogRow
+{
+    /**
+     * @param  list<array{label: string, swatch: ?string}>  $colors
+     * @param  ?int  $percent  of required views; null without a shot list
+     */
+    public function __construct(
+        public string $code,
+        public string $name,
+        public string $category,
+        public ?string $card,
+        public string $cardText,
+        public array $colors,
+        public string $sizes,
+        public int $skus,
+        public int $cells,
+        public int $leftOut,
+        public int $pictures,
+        public int $unlinked,
+        public ?int $percent,
+        public string $prices,
+        public int $units,
+        public int $notCounted,
+        public string $changed,
+    ) {
+    }
+}

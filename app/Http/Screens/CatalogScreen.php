@@ -1,0 +1,67 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Screens;
+
+use App\Catalog\ListQuery;
+use App\Catalog\ProductList;
+use App\Catalog\ValueLabels;
+use App\Media\PhotoSize;
+use App\Models\ShotListRecord;
+use App\Summaries\Summaries;
+use App\Summaries\Totals;
+use Illuminate\Support\Carbon;
+use stdClass;
+
+/** The products as rows, from their kept counts. */
+final class CatalogScreen
+{
+    public function __construct(
+        private readonly ProductList $list,
+        private readonly ValueLabels $labels,
+    ) {
+    }
+
+    public function page(ListQuery $asked): CatalogPage
+    {
+        $page = $this->list->page($asked);
+        $labels = $this->labels->of(array_map(fn (stdClass $row): int => $row->product_id, $page->rows));
+
+        return new CatalogPage(
+            array_map(fn (stdClass $row): CatalogRow => $this->row($row, $labels[$row->product_id] ?? []), $page->rows),
+            $page,
+            $asked,
+            Totals::all(),
+            ShotListRecord::query()->orderBy('name')->pluck('name', 'id')->all(),
+            Summaries::waiting(),
+        );
+    }
+
+    /** @param  array<int, array{label: string, swatch: ?string}>  $labels  by value id */
+    private function row(stdClass $row, array $labels): CatalogRow
+    {
+        $known = fn (array $ids): array => array_values(array_intersect_key(array_replace(array_flip($ids), $labels), array_flip($ids), $labels));
+        $sizes = json_decode($row->sizes, true, 2);
+
+        return new CatalogRow(
+            $row->live_code,
+            $row->live_name,
+            $row->live_category,
+            $row->card_photo_id === null ? null : PictureLinks::address($row->card_photo_id, PhotoSize::Thumb),
+            $row->card_text,
+            $known(json_decode($row->colors, true, 2)),
+            implode(count($sizes) > 2 ? '–' : ', ', array_column($known(array_values(array_filter($sizes))), 'label')),
+            $row->skus,
+            $row->cells,
+            $row->left_out,
+            $row->pictures,
+            $row->tray,
+            $row->coverage < 0 ? null : $row->coverage,
+            $row->prices,
+            (int) $row->units,
+            $row->not_counted,
+            Carbon::parse($row->changed_at)->setTimezone(config('slate.readers_zone'))->format('j M'),
+        );
+    }
+}

@@ -1,0 +1,52 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Screens;
+
+use App\Catalog\Snapshots;
+use App\Models\HistoryEntry;
+use App\Models\Product;
+use Core\Catalog\Comparison;
+use Core\Catalog\Difference;
+
+/** What is different between two points of a product's history, the earlier first whichever was given first. */
+final readonly class ComparisonScreen
+{
+    private const SHOWN = 100;
+
+    public HistoryEntry $from;
+
+    /** Null: the product as it is. */
+    public ?HistoryEntry $to;
+
+    /** @var array<string, list<Difference>> by section */
+    public array $sections;
+
+    public function __construct(Product $product, Snapshots $snapshots, int $fromId, ?int $toId)
+    {
+        [$earlier, $later] = $toId !== null && $toId < $fromId ? [$toId, $fromId] : [$fromId, $toId];
+        $entry = fn (int $id): HistoryEntry => HistoryEntry::with('user')->where('product_id', $product->id)->findOrFail($id, HistoryEntry::LISTED);
+        $this->from = $entry($earlier);
+        $this->to = $later === null ? null : $entry($later);
+        $sections = [];
+        foreach ((new Comparison())->between($snapshots->at($product, $earlier), $snapshots->at($product, $later)) as $difference) {
+            $sections[$difference->section->value][] = $difference;
+        }
+        $this->sections = $sections;
+    }
+
+    /**
+     * @param  list<Difference>  $differences
+     * @return list<Difference>
+     */
+    public function shown(array $differences): array
+    {
+        return array_slice($differences, 0, self::SHOWN);
+    }
+
+    public function point(?HistoryEntry $entry): string
+    {
+        return $entry === null ? 'as it is now' : "after “{$entry->words}”, {$entry->at('j M Y H:i')}, {$entry->user->name}";
+    }
+}

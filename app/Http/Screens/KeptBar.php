@@ -1,0 +1,34 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Screens;
+
+use App\Actions\UndoRedo;
+use App\Models\HistoryEntry;
+use App\Models\Kept;
+use App\Models\User;
+
+/** What is kept of a product or the library, and what the person can undo and redo. */
+final readonly class KeptBar
+{
+    private function __construct(
+        public string $time,
+        public string $words,
+        public ?string $undo,
+        public ?string $redo,
+    ) {
+    }
+
+    public static function of(Kept $kept, User $user): self
+    {
+        $last = HistoryEntry::query()->where('product_id', $kept->keptProductId())->whereNull('undone_at')->latest('id')->first(['id', 'words', 'created_at']);
+
+        return new self(
+            $last?->at('H:i') ?? '',
+            $last->words ?? '',
+            UndoRedo::nextUndo($kept->keptProductId(), $user->id)?->words,
+            UndoRedo::nextRedo($kept->keptProductId(), $user->id)?->words,
+        );
+    }
+}

@@ -1,0 +1,147 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Screens;
+
+use App\Catalog\LoadedProduct;
+use App\Catalog\SkuRow;
+use App\Catalog\StockCount;
+use App\Media\PhotoSize;
+use Core\Gallery\Gallery;
+use Core\Gallery\Role;
+use Core\Matrix\Axis;
+use Core\Matrix\AxisDisplay;
+use Core\Matrix\Combination;
+
+/** The product as a shopper meets it, with some values chosen. */
+final class PreviewScreen
+{
+    public readonly Combination $choice;
+
+    public readonly Gallery $gallery;
+
+    public readonly PictureLinks $pictures;
+
+    /**
+     * @param  ?string  $choice  key of what is chosen; null as shoppers arrive
+     * @param  ValueNames  $names  axes and values in the language looked at
+     */
+    public function __construct(
+        public readonly LoadedProduct $loaded,
+        ?string $choice,
+        public readonly bool $isPhone,
+        public readonly ValueNames $names,
+    ) {
+        $this->choice = $choice === null ? $loaded->openingChoice() : Combination::fromKey($choice);
+        $this->gallery = $loaded->galleries()->forChoice($this->choice);
+        $this->pictures = new PictureLinks($loaded);
+    }
+
+    /** @return list<PreviewOption> */
+    public function options(Axis $axis): array
+    {
+        $others = $this->choice->without($axis->id);
+        $options = [];
+        foreach ($axis->values as $value) {
+            $isChosen = $this->choice->value($axis->id) === $value->id;
+            $skus = $this->skusFor($others->with($axis->id, $value->id));
+            $own = $this->loaded->galleries()->forChoice(Combination::of([$axis->id => $value->id]));
+            $picture = $own->role(Role::Swatch)->placement() ?? ($axis->display === AxisDisplay::PictureSwatches ? $own->lead() : null);
+            $options[] = new PreviewOption(
+                $this->names->value($value),
+                $isChosen ? $others->key : $others->with($axis->id, $value->id)->key,
+                $isChosen,
+                match (true) {
+                    $skus === [] => 'missing',
+                    array_filter($skus, fn (SkuRow $sku): bool => ! $sku->isSoldOut()) === [] => 'sold out',
+                    default => 'free',
+                },
+                $this->loaded->swatches[$value->id] ?? null,
+                $picture === null ? null : $this->pictures->url($picture, PhotoSize::Thumb),
+            );
+        }
+
+        return $options;
+    }
+
+    public function chosenLabel(Axis $axis): string
+    {
+        $value = $axis->value($this->choice->value($axis->id) ?? 0);
+
+        return $value === null ? '' : $this->names->value($value);
+    }
+
+    public function sku(): ?SkuRow
+    {
+        return $this->loaded->made[$this->choice->key] ?? null;
+    }
+
+    public function price(): string
+    {
+        $skus = $this->skusFor($this->choice) ?: array_values($this->loaded->made);
+
+        return $this->loaded->prices($skus);
+    }
+
+    /** What the pictures show that was not chosen: "Shown in Moss"; empty where all was. */
+    public function shownIn(): string
+    {
+        $names = [];
+        foreach ($this->loaded->matrix->axes as $axis) {
+            $value = $axis->value($this->gallery->seenWith?->value($axis->id) ?? 0);
+            if ($value !== null) {
+                $names[] = $this->names->value($value);
+            }
+        }
+
+        return $names === [] ? '' : 'Shown in '.implode(', ', $names);
+    }
+
+    /** What the buy button says. */
+    public function offer(): string
+    {
+        $sku = $this->sku();
+        $open = array_filter($this->loaded->matrix->axes, fn (Axis $axis): bool => $this->choice->value($axis->id) === null);
+
+        return match (true) {
+            $sku !== null && ! $sku->isSoldOut() => 'Add to basket',
+            $sku !== null => 'Sold out',
+            $open === [] => 'Not available',
+            default => 'Choose a '.$this->listed(array_map(fn (Axis $axis): string => mb_strtolower($this->names->axis($axis)), array_values($open))),
+        };
+    }
+
+    /** Which SKU was chosen, and its stock; or how many there are. */
+    public function inSmallPrint(): string
+    {
+        $sku = $this->sku();
+        $count = count($this->loaded->made);
+
+        return match (true) {
+            $sku !== null => $sku->code.' · '.(new StockCount([$sku]))->inWords(),
+            $count === 0 => 'No SKU is made yet',
+            default => number_format($count).($count === 1 ? ' SKU' : ' SKUs').' in all',
+        };
+    }
+
+    /** @return list<SkuRow> made SKUs that a partial choice leaves in question */
+    private function skusFor(Combination $choice): array
+    {
+        return array_values(array_filter($this->loaded->made, fn (SkuRow $sku): bool => $sku->cell->includes($choice)));
+    }
+
+    /** @param  list<string>  $names */
+    private function listed(array $names): string
+    {
+        $last = array_pop($names);
+
+        return $names === [] ? (string) $last : implode(', a ', $names).' and a '.$last;
+    }
+
+    /** The address of the preview with another choice, in the same width and language. */
+    public function address(string $choice): string
+    {
+        return route('preview', ['product' => $this->loaded->product->code, 'width' => $this->isPhone ? 'phone' : 'desktop', 'lang' => $this->names->tag, 'choice' => $choice]);
+    }
+}

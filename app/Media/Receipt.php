@@ -1,0 +1,21 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Media;
+
+/** What became of the files that were dropped. */
+final readonly class Receipt
+{
+    /**
+     * @param  list<string>  $taken  names of files now in the tray
+     * @param  list<string>  $known  sentences about files that were in the product already
+     * @param  list<string>  $refused  sentences about files that were not taken
+     */
+    public function __construct(
+        public array $taken,
+        public array $known,
+        public array $refused,
+    ) {
+    }
+}
