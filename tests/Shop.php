@@ -34,6 +34,7 @@ use Core\Gallery\Gallery;
 use Core\Gallery\Role;
 use Core\Gallery\View;
 use Core\Matrix\Combination;
+use Core\Reach\Selection;
 use Illuminate\Support\Facades\DB;
 use Imagick;
 
@@ -72,16 +73,16 @@ final class Shop
         $shop->receive(array_combine($files, array_map(self::picture(...), $files)));
         foreach ($colors as $color) {
             $own = array_map(fn (string $word): int => $shop->placement("{$color} {$word}.jpg"), array_keys($views));
-            app(LinkPhotos::class)->run($shop->change(), $own, $shop->token(['Color' => $color]));
+            app(LinkPhotos::class)->run($shop->change(), $own, $shop->part(['Color' => $color]));
             app(AssignRole::class)->run($shop->change(), $own[0], Role::Lead);
         }
         foreach ($views as $word => $view) {
             app(DescribePhotos::class)->view($shop->change(), array_map(fn (string $color): int => $shop->placement("{$color} {$word}.jpg"), $colors), $view);
         }
-        app(LinkPhotos::class)->run($shop->change(), [$shop->placement('guide.jpg')], '*');
+        app(LinkPhotos::class)->run($shop->change(), [$shop->placement('guide.jpg')], Selection::whole());
         app(DescribePhotos::class)->view($shop->change(), [$shop->placement('guide.jpg')], View::SizeGuide);
-        app(SetPrices::class)->run($shop->change(), '*', '49');
-        app(SetStock::class)->run($shop->change(), '*', '10');
+        app(SetPrices::class)->run($shop->change(), Selection::whole(), '49');
+        app(SetStock::class)->run($shop->change(), Selection::whole(), '10');
 
         return $shop;
     }
@@ -123,7 +124,7 @@ final class Shop
     {
         $this->receive([$name => self::picture($name)]);
         $id = $this->placement($name);
-        app(LinkPhotos::class)->run($this->change(), [$id], $where === [] ? '*' : $this->token($where));
+        app(LinkPhotos::class)->run($this->change(), [$id], $where === [] ? Selection::whole() : $this->part($where));
         if ($view !== null) {
             app(DescribePhotos::class)->view($this->change(), [$id], $view);
         }
@@ -167,6 +168,12 @@ final class Shop
         }
 
         return Combination::of($values)->key;
+    }
+
+    /** @param array<string, string> $where axis name => value label */
+    public function part(array $where): Selection
+    {
+        return Selection::fromKey($this->token($where));
     }
 
     /** @param array<string, string> $where */

@@ -6,6 +6,7 @@ namespace App\Accounts;
 
 use App\Models\Right;
 
+use App\Refusals\Kind;
 use App\Refusals\Refused;
 use Core\Text\Name;
 use Normalizer;
@@ -29,10 +30,10 @@ final readonly class AccountForm
     {
         $address = mb_strtolower((string) Normalizer::normalize(mb_scrub(trim($email), 'UTF-8'), Normalizer::FORM_C));
         if (strlen($address) > self::MOST_ADDRESS || filter_var($address, FILTER_VALIDATE_EMAIL, FILTER_FLAG_EMAIL_UNICODE) === false) {
-            throw new Refused('“'.mb_strimwidth($address, 0, 60, '…').'” is no email address. It looks like name@shop.example.');
+            throw new Refused('“'.mb_strimwidth($address, 0, 60, '…').'” is no email address. It looks like name@shop.example.', Kind::Unreadable, 'email');
         }
 
-        return new self(self::name($name), $address, Right::tryFrom($right) ?? throw new Refused('Choose what the account may do: look, edit, or edit and release.'));
+        return new self(self::name($name), $address, Right::tryFrom($right) ?? throw new Refused('Choose what the account may do: look, edit, or edit and release.', Kind::Missing, 'right'));
     }
 
     /** @throws Refused */
@@ -40,7 +41,7 @@ final readonly class AccountForm
     {
         $name = Name::of($typed);
         if ($name->isEmpty() || $name->isLongerThan(self::MOST_NAME)) {
-            throw new Refused('A name has 1 to '.self::MOST_NAME.' characters.');
+            throw new Refused('A name has 1 to '.self::MOST_NAME.' characters.', Kind::Unreadable, 'name');
         }
 
         return $name->shown;

@@ -8,6 +8,7 @@ use App\Models\AccountNote;
 
 use App\Models\Right;
 use App\Models\User;
+use App\Refusals\Kind;
 use App\Refusals\Refused;
 use Closure;
 use Illuminate\Database\UniqueConstraintViolationException;
@@ -77,16 +78,16 @@ final class AccountKeeper
         return $this->unlessTaken('', fn (): User => DB::transaction(function () use ($by, $accountId, $seen, $work): User {
             // Those who may release are locked as well, so that no two of them take the right from each other.
             $locked = User::query()->where('id', $accountId)->orWhere('right', Right::Release)->orderBy('id')->lockForUpdate()->get()->keyBy('id');
-            $account = $locked->get($accountId) ?? throw new Refused('This account is not there. Load the page again.');
+            $account = $locked->get($accountId) ?? throw new Refused('This account is not there. Load the page again.', Kind::Gone);
             if ($seen !== null && $account->seen() !== $seen) {
-                throw new Refused("The account of {$account->name} was changed meanwhile. Nothing was kept; look at it as it is now.");
+                throw new Refused("The account of {$account->name} was changed meanwhile. Nothing was kept; look at it as it is now.", Kind::Changed);
             }
             $couldRelease = self::mayRelease($account);
             $words = $work($account);
             if ($words !== null) {
                 $others = $locked->filter(fn (User $other): bool => $other->id !== $account->id && self::mayRelease($other));
                 if ($couldRelease && $others->isEmpty() && ! self::mayRelease($account)) {
-                    throw new Refused("{$account->name} is the only one who may release and keep accounts. Give somebody else that right first.");
+                    throw new Refused("{$account->name} is the only one who may release and keep accounts. Give somebody else that right first.", Kind::Impossible, 'right');
                 }
                 $account->save();
                 $this->note($by, $account, $words);
@@ -107,7 +108,7 @@ final class AccountKeeper
         try {
             return $work();
         } catch (UniqueConstraintViolationException) {
-            throw new Refused($address === '' ? 'Another account has this address. Choose another.' : "There is an account with the address {$address}, or with one that differs in accents only. Choose another, or open that one again.");
+            throw new Refused($address === '' ? 'Another account has this address. Choose another.' : "There is an account with the address {$address}, or with one that differs in accents only. Choose another, or open that one again.", Kind::Taken, 'email');
         }
     }
 

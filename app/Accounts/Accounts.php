@@ -19,6 +19,11 @@ final class Accounts
         return User::query()->orderByRaw('closed_at is not null')->orderBy('name')->orderBy('id')->get();
     }
 
+    public function withAddress(string $email): ?User
+    {
+        return User::query()->where('email', $email)->first();
+    }
+
     /** @return Collection<int, AccountNote> the latest first */
     public function notes(User $account): Collection
     {

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Accounts;
 
+use App\Refusals\Kind;
 use App\Refusals\Refused;
 
 use Core\Text\Name;
@@ -29,18 +30,18 @@ final readonly class NewPassword
     public static function typed(string $plain, string $repeated, string $name, string $email): self
     {
         if ($plain !== $repeated) {
-            throw new Refused('The two passwords differ. Type the same one twice.');
+            throw new Refused('The two passwords differ. Type the same one twice.', Kind::Unreadable, 'password_confirmation');
         }
         if (mb_strlen($plain) < self::LEAST) {
-            throw new Refused('A password has at least '.self::LEAST.' characters. A few words in a row are easy to keep in mind.');
+            throw new Refused('A password has at least '.self::LEAST.' characters. A few words in a row are easy to keep in mind.', Kind::Unreadable, 'password');
         }
         if (strlen($plain) > self::MOST_BYTES || str_contains($plain, "\0")) {
-            throw new Refused('A password has at most '.self::MOST_BYTES.' letters, fewer with accents. Choose a shorter one.');
+            throw new Refused('A password has at most '.self::MOST_BYTES.' letters, fewer with accents. Choose a shorter one.', Kind::Unreadable, 'password');
         }
         $bare = Name::of($plain)->bare();
         $own = [Name::of($name)->bare(), Name::of($email)->bare(), Name::of(strstr($email, '@', true) ?: $email)->bare()];
         if (count(array_unique(mb_str_split($bare))) < 4 || in_array($bare, $own, true)) {
-            throw new Refused('This password is guessed easily: it is the name, the address, or a few characters repeated. Choose another.');
+            throw new Refused('This password is guessed easily: it is the name, the address, or a few characters repeated. Choose another.', Kind::Unreadable, 'password');
         }
 
         return new self($plain, false);

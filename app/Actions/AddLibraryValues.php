@@ -10,6 +10,7 @@ use App\History\Keeper;
 use App\Ledger\Ledger;
 use App\Models\HistoryEntry;
 use App\Models\LibraryAxis;
+use App\Refusals\Kind;
 use App\Refusals\Refused;
 use Core\Codes\ValueCode;
 use Core\Color\ColorNames;
@@ -32,7 +33,7 @@ final class AddLibraryValues
             $axis = LibraryAxis::with('values')->findOrFail($axisId);
             $added = $this->add($ledger, $axis, $typed);
             if ($added === []) {
-                throw new Refused(trim($typed) === '' ? 'Type the values, with commas between.' : "{$axis->name} has all of these already.");
+                throw new Refused(trim($typed) === '' ? 'Type the values, with commas between.' : "{$axis->name} has all of these already.", Kind::Missing, 'values');
             }
 
             return "Added {$axis->name} ".implode(', ', $added).' to the library';
@@ -52,7 +53,7 @@ final class AddLibraryValues
             }
             $label = $value->label;
             if (Name::of($label)->isLongerThan(self::LONGEST)) {
-                throw new Refused("“{$label}” is too long: a value can have ".self::LONGEST.' characters. Is a comma missing?');
+                throw new Refused("“{$label}” is too long: a value can have ".self::LONGEST.' characters. Is a comma missing?', Kind::Unreadable, 'values');
             }
             $code = ValueCode::propose($label, $codes);
             $codes[$code] = true;
@@ -61,7 +62,7 @@ final class AddLibraryValues
                 'name' => $label,
                 'folded' => Name::of($label)->folded,
                 'code' => $code,
-                'swatch' => $axis->kind === AxisKind::Color ? ColorNames::hex($label) : null,
+                'swatch' => $axis->kind === AxisKind::Color ? ColorNames::hex(Name::of($label)->folded) : null,
                 'position' => ++$position,
             ]);
             $added[] = $label;

@@ -12,6 +12,7 @@ use App\History\Change;
 use App\History\Keeper;
 use App\Ledger\Ledger;
 use App\Models\HistoryEntry;
+use App\Refusals\Kind;
 use App\Refusals\Refused;
 use Core\Pricing\Currency;
 use Core\Pricing\Money;
@@ -29,7 +30,7 @@ final class ChangeCurrency
             $currency = Currency::of($code);
             $plan = new CurrencyPlan($loaded, $currency);
             if ($plan->rounded() !== [] && ! $round) {
-                throw new Refused("{$currency->code} cannot have {$plan->rounded()[0]->from->shown()}. Look at what becomes of the prices, and change them with rounding, or type others first.");
+                throw new Refused("{$currency->code} cannot have {$plan->rounded()[0]->from->shown()}. Look at what becomes of the prices, and change them with rounding, or type others first.", Kind::Impossible, 'round');
             }
             $new = fn (?Money $price): ?string => Amounts::stored($price?->roundedIn($currency));
             $ledger->update('products', [$loaded->product->id => ['currency' => $currency->code, 'price' => $new($loaded->basePrice)]]);

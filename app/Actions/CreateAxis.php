@@ -11,6 +11,7 @@ use App\History\Keeper;
 use App\Ledger\Ledger;
 use App\Models\HistoryEntry;
 use App\Models\LibraryAxis;
+use App\Refusals\Kind;
 use App\Refusals\Refused;
 
 /** Adds an axis to the library. */
@@ -25,7 +26,7 @@ final class CreateAxis
         return $this->keeper->keepLibrary($change, self::class, function (Ledger $ledger) use ($form): string {
             $taken = LibraryAxis::query()->where('folded', $form->name->folded)->first();
             if ($taken !== null) {
-                throw new Refused("The library has an axis {$taken->name} already.");
+                throw new Refused("The library has an axis {$taken->name} already.", Kind::Taken, 'name');
             }
             $ledger->insert('axes', $form->row());
 

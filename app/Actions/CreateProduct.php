@@ -15,6 +15,7 @@ use App\Ledger\RowChange;
 use App\Models\HistoryEntry;
 use App\Models\Product;
 use App\Models\User;
+use App\Refusals\Kind;
 use App\Refusals\Refused;
 use Core\Matrix\MatrixChange;
 use Illuminate\Database\UniqueConstraintViolationException;
@@ -44,7 +45,7 @@ final class CreateProduct
         try {
             return $this->create($user, $name, $code, $shotListId, $like);
         } catch (UniqueConstraintViolationException) {
-            throw new Refused("Somebody has just given the code {$code} to another product. Choose another.");
+            throw new Refused("Somebody has just given the code {$code} to another product. Choose another.", Kind::Taken, 'code');
         }
     }
 
@@ -92,7 +93,7 @@ final class CreateProduct
         $loaded = $this->loader->load($product);
         $planned = $this->planner->plan($loaded, new MatrixChange($loaded->matrix, $loaded->matrix));
         if ($planned->codes->clashes !== []) {
-            throw new Refused("{$planned->codes->clashes[0]->inWords()} Choose another code for the product.");
+            throw new Refused("{$planned->codes->clashes[0]->inWords()} Choose another code for the product.", Kind::Taken, 'code');
         }
         $this->store->store(new Ledger(), $loaded, $planned);
 
@@ -103,11 +104,11 @@ final class CreateProduct
     {
         $undone = Product::query()->where('code', $code)->whereNotNull('removed_at')->first();
         if ($undone !== null) {
-            throw new Refused("{$undone->name}, which was undone, has the code {$undone->code}. Redo it, or choose another.");
+            throw new Refused("{$undone->name}, which was undone, has the code {$undone->code}. Redo it, or choose another.", Kind::Taken, 'code');
         }
         $owner = $this->taken->owner($code);
         if ($owner !== null) {
-            throw new Refused("{$code} is the code of {$owner}. Choose another.");
+            throw new Refused("{$code} is the code of {$owner}. Choose another.", Kind::Taken, 'code');
         }
     }
 }

@@ -11,6 +11,7 @@ use App\History\Change;
 use App\History\Keeper;
 use App\Ledger\Ledger;
 use App\Models\HistoryEntry;
+use App\Refusals\Kind;
 use App\Refusals\Refused;
 use Core\Gallery\View;
 
@@ -37,7 +38,7 @@ final class DescribePhotos
     public function altText(Change $change, int $placementId, string $text): ?HistoryEntry
     {
         if (mb_strlen($text) > self::LONGEST_TEXT) {
-            throw new Refused('The alt text can have '.self::LONGEST_TEXT.' characters; this has '.mb_strlen($text).'.');
+            throw new Refused('The alt text can have '.self::LONGEST_TEXT.' characters; this has '.mb_strlen($text).'.', Kind::Unreadable, 'text');
         }
 
         return $this->keeper->keep($change, self::class, function (Ledger $ledger, LoadedProduct $loaded) use ($placementId, $text): string {

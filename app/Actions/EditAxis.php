@@ -13,6 +13,7 @@ use App\Ledger\Ledger;
 use App\Models\HistoryEntry;
 use App\Models\LibraryAxis;
 use App\Models\Product;
+use App\Refusals\Kind;
 use App\Refusals\Refused;
 use Illuminate\Support\Facades\DB;
 
@@ -29,7 +30,7 @@ final class EditAxis
             $axis = LibraryAxis::query()->findOrFail($axisId);
             $taken = LibraryAxis::query()->where('folded', $form->name->folded)->whereKeyNot($axisId)->first();
             if ($taken !== null) {
-                throw new Refused("The library has an axis {$taken->name} already.");
+                throw new Refused("The library has an axis {$taken->name} already.", Kind::Taken, 'name');
             }
             $ledger->update('axes', [$axisId => $form->row()]);
             // Which axis is one of colors, and whose values change the picture, is counted by.

@@ -12,6 +12,7 @@ use App\History\Change;
 use App\History\Keeper;
 use App\Ledger\Ledger;
 use App\Models\HistoryEntry;
+use App\Refusals\Kind;
 use App\Refusals\Refused;
 use Core\Text\Name;
 
@@ -32,13 +33,13 @@ final class EditFacts
         // What it says is shown as typed: “m²” stays “m²”.
         $said = trim((string) preg_replace('/\s+/u', ' ', $value));
         if ($called->isEmpty() || $said === '' || $called->isLongerThan(self::MOST_NAME) || mb_strlen($said) > self::MOST_VALUE) {
-            throw new Refused('A fact needs a name of up to '.self::MOST_NAME.' characters and what it says, up to '.self::MOST_VALUE.', such as Lining: cotton.');
+            throw new Refused('A fact needs a name of up to '.self::MOST_NAME.' characters and what it says, up to '.self::MOST_VALUE.', such as Lining: cotton.', Kind::Missing, 'name');
         }
 
         return $this->keeper->keep($change, self::class, function (Ledger $ledger, LoadedProduct $loaded) use ($called, $said): string {
             foreach ($loaded->matrix->axes as $axis) {
                 if (Name::of($axis->name)->is($called)) {
-                    throw new Refused("{$axis->name} is an axis of this product: every SKU says its own.");
+                    throw new Refused("{$axis->name} is an axis of this product: every SKU says its own.", Kind::Impossible, 'name');
                 }
             }
             $this->facts->write($ledger, $loaded, $called->shown, $said);
@@ -52,7 +53,7 @@ final class EditFacts
         return $this->keeper->keep($change, self::class, function (Ledger $ledger, LoadedProduct $loaded) use ($factId): string {
             $own = array_values(array_filter($loaded->facts, fn (Fact $fact): bool => $fact->id === $factId));
             if ($own === []) {
-                throw new Refused('This fact is no longer there. Look at the details again.');
+                throw new Refused('This fact is no longer there. Look at the details again.', Kind::Gone);
             }
             $ledger->delete('facts', [$factId]);
 

@@ -11,6 +11,7 @@ use App\History\Keeper;
 use App\Ledger\Ledger;
 use App\Models\HistoryEntry;
 use App\Models\LibraryValue;
+use App\Refusals\Kind;
 use App\Refusals\Refused;
 use Core\Text\Name;
 use Illuminate\Database\Query\Builder;
@@ -36,7 +37,7 @@ final class EditValue
         return $this->keeper->keepLibrary($change, self::class, function (Ledger $ledger) use ($change, $valueId, $form, $nameHereOnly, $seen): string {
             $value = LibraryValue::with('axis')->lockForUpdate()->findOrFail($valueId);
             if ($seen !== null && $value->seen() !== $seen) {
-                throw new Refused("{$value->axis->name} {$value->name} was changed in the library while this window was open: its code is now {$value->code}, its color ".($value->swatch ?? 'none').'. Nothing was kept. Open it again to see all of it; what you typed stays here until then.');
+                throw new Refused("{$value->axis->name} {$value->name} was changed in the library while this window was open: its code is now {$value->code}, its color ".($value->swatch ?? 'none').'. Nothing was kept. Open it again to see all of it; what you typed stays here until then.', Kind::Changed);
             }
             $this->refuseTaken($value, $form, $nameHereOnly);
             $ledger->update('axis_values', [$value->id => [
@@ -79,7 +80,7 @@ final class EditValue
             )->orderBy('products.id')->get(['axis_values.name', 'product_values.label', 'products.name as product']);
         foreach ($others as $other) {
             if (Name::of($other->label ?? $other->name)->is($form->name)) {
-                throw new Refused("{$other->product} has a {$value->axis->name} “{$form->name->shown}” already. Choose another name, or merge the two.");
+                throw new Refused("{$other->product} has a {$value->axis->name} “{$form->name->shown}” already. Choose another name, or merge the two.", Kind::Taken, 'name');
             }
         }
     }
@@ -90,14 +91,14 @@ final class EditValue
         $words = $nameHereOnly ? $form->synonyms : [$form->name->shown, ...$form->synonyms];
         foreach ($others as $other) {
             if ($other->code === $form->code) {
-                throw new Refused("{$value->axis->name} {$other->name} has the code {$form->code}. Choose another.");
+                throw new Refused("{$value->axis->name} {$other->name} has the code {$form->code}. Choose another.", Kind::Taken, 'code');
             }
             foreach ($words as $word) {
                 foreach ([$other->name, ...$other->synonyms] as $taken) {
                     if (Name::of($taken)->is(Name::of($word))) {
                         throw new Refused($taken === $other->name
                             ? "{$value->axis->name} has a value “{$other->name}” already."
-                            : "“{$taken}” is another word for {$value->axis->name} {$other->name} already.");
+                            : "“{$taken}” is another word for {$value->axis->name} {$other->name} already.", Kind::Taken, 'name');
                     }
                 }
             }

@@ -8,12 +8,13 @@ use App\Catalog\ChosenPictures;
 use App\Catalog\Clauses;
 
 use App\Catalog\LoadedProduct;
-use App\Catalog\Selection;
 use App\History\Change;
 use App\History\Keeper;
 use App\Ledger\Ledger;
 use App\Models\HistoryEntry;
+use App\Refusals\Kind;
 use App\Refusals\Refused;
+use Core\Reach\Selection;
 use Core\Reach\Simplifier;
 use Core\Reach\Wording;
 
@@ -25,13 +26,13 @@ final class HidePhotos
     }
 
     /** @param  list<int>  $placementIds */
-    public function run(Change $change, array $placementIds, string $selected, bool $showAgain = false): ?HistoryEntry
+    public function run(Change $change, array $placementIds, Selection $selected, bool $showAgain = false): ?HistoryEntry
     {
         return $this->keeper->keep($change, self::class, function (Ledger $ledger, LoadedProduct $loaded) use ($placementIds, $selected, $showAgain): string {
             $rows = ChosenPictures::rows($loaded, $placementIds);
-            $selection = Selection::read($selected, $loaded);
+            $selection = $loaded->selected($selected);
             if ($selection->isNothing()) {
-                throw new Refused('Select whose gallery is meant first.');
+                throw new Refused('Select whose gallery is meant first.', Kind::Missing, 'selected');
             }
             $updates = [];
             foreach ($rows as $row) {

@@ -10,17 +10,18 @@ use App\Catalog\MatrixChoices;
 use App\Catalog\MatrixPlanner;
 use App\Catalog\PlannedChange;
 use App\Catalog\PlanStore;
-use App\Catalog\Selection;
 use App\History\Change;
 use App\History\Keeper;
 use App\Ledger\Ledger;
 use App\Models\HistoryEntry;
+use App\Refusals\Kind;
 use App\Refusals\Refused;
 use Closure;
 use Core\Matrix\Matrix;
 use Core\Matrix\MatrixChange;
 use Core\Reach\Clause;
 use Core\Reach\Reach;
+use Core\Reach\Selection;
 use Core\Reach\Simplifier;
 use Core\Reach\Wording;
 
@@ -34,9 +35,9 @@ final class LeaveOutCells
     ) {
     }
 
-    public function run(Change $change, string $selected, bool $offerAgain, MatrixChoices $choices = new MatrixChoices()): ?HistoryEntry
+    public function run(Change $change, Selection $selected, bool $offerAgain, MatrixChoices $choices = new MatrixChoices()): ?HistoryEntry
     {
-        return $this->keep($change, fn (LoadedProduct $loaded): Reach => Selection::read($selected, $loaded)->cells, $offerAgain, $choices);
+        return $this->keep($change, fn (LoadedProduct $loaded): Reach => $loaded->selected($selected)->cells, $offerAgain, $choices);
     }
 
     /**
@@ -74,12 +75,12 @@ final class LeaveOutCells
     {
         $from = $loaded->matrix;
         if ($cells->isNothing()) {
-            throw new Refused('Select the cells first.');
+            throw new Refused('Select the cells first.', Kind::Missing, 'selected');
         }
         if ($from->axes === []) {
-            throw new Refused('This product has a single SKU and no axis: there is nothing to leave out.');
+            throw new Refused('This product has a single SKU and no axis: there is nothing to leave out.', Kind::Impossible);
         }
-        $leftOut = $offerAgain ? $from->leftOut->subtract($cells, $from) : $from->leftOut->union($cells);
+        $leftOut = $offerAgain ? Reach::leftOutOf($from)->subtract($cells, $from) : Reach::leftOutOf($from)->union($cells);
 
         return $this->planner->plan($loaded, new MatrixChange($from, new Matrix($from->axes, (new Simplifier())->simplify($leftOut, $from))), $choices);
     }

@@ -9,13 +9,15 @@ use App\Catalog\Clauses;
 
 use App\Catalog\LoadedProduct;
 use App\Catalog\PlacementRow;
-use App\Catalog\Selection;
+use App\Catalog\SelectedPart;
 use App\History\Change;
 use App\History\Keeper;
 use App\Ledger\Ledger;
 use App\Models\HistoryEntry;
+use App\Refusals\Kind;
 use App\Refusals\Refused;
 use Core\Reach\Reach;
+use Core\Reach\Selection;
 use Core\Reach\Simplifier;
 use Core\Reach\Wording;
 
@@ -27,13 +29,13 @@ final class LinkPhotos
     }
 
     /** @param  list<int>  $placementIds */
-    public function run(Change $change, array $placementIds, string $selected, bool $onlyThere = false): ?HistoryEntry
+    public function run(Change $change, array $placementIds, Selection $selected, bool $onlyThere = false): ?HistoryEntry
     {
         return $this->keeper->keep($change, self::class, function (Ledger $ledger, LoadedProduct $loaded) use ($placementIds, $selected, $onlyThere): string {
             $rows = ChosenPictures::rows($loaded, $placementIds);
-            $selection = Selection::read($selected, $loaded);
+            $selection = $loaded->selected($selected);
             if ($selection->isNothing()) {
-                throw new Refused('Select a color, a size, a cell or the corner first: that is what the pictures are linked to.');
+                throw new Refused('Select a color, a size, a cell or the corner first: that is what the pictures are linked to.', Kind::Missing, 'selected');
             }
             $updates = [];
             foreach ($rows as $row) {
@@ -50,7 +52,7 @@ final class LinkPhotos
     }
 
     /** What is linked already stays, and what of it sleeps; only there is nowhere else, asleep or not. */
-    private function reach(LoadedProduct $loaded, PlacementRow $row, Selection $selection, bool $onlyThere): Reach
+    private function reach(LoadedProduct $loaded, PlacementRow $row, SelectedPart $selection, bool $onlyThere): Reach
     {
         return $onlyThere ? $selection->reach : (new Simplifier())->simplify($row->reach()->union($selection->reach), $loaded->matrix);
     }

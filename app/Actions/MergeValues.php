@@ -15,6 +15,7 @@ use App\History\Change;
 use App\History\Keeper;
 use App\Ledger\Ledger;
 use App\Models\HistoryEntry;
+use App\Refusals\Kind;
 use App\Refusals\Refused;
 use Core\Matrix\MatrixChange;
 use Core\Matrix\Succession;
@@ -45,7 +46,7 @@ final class MergeValues
     {
         $axis = ProductAxis::having($loaded, $goesId);
         if ($goesId === $staysId || ! $axis->has($staysId)) {
-            throw new Refused("Choose another value of {$axis->name} to merge {$axis->value($goesId)?->label} into.");
+            throw new Refused("Choose another value of {$axis->name} to merge {$axis->value($goesId)?->label} into.", Kind::Missing, 'onto');
         }
         $rest = array_values(array_filter($axis->values, fn (Value $value): bool => $value->id !== $goesId));
 

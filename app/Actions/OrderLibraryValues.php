@@ -10,6 +10,7 @@ use App\History\Keeper;
 use App\Ledger\Ledger;
 use App\Models\HistoryEntry;
 use App\Models\LibraryAxis;
+use App\Refusals\Kind;
 use App\Refusals\Refused;
 
 /** Puts the values of an axis into another order in the library; products keep their own order. */
@@ -26,7 +27,7 @@ final class OrderLibraryValues
             $axis = LibraryAxis::with('values')->findOrFail($axisId);
             $own = $axis->values->modelKeys();
             if (array_diff($own, $valueIds) !== [] || array_diff($valueIds, $own) !== [] || count($own) !== count($valueIds)) {
-                throw new Refused("The values of {$axis->name} changed meanwhile. Look at the order again.");
+                throw new Refused("The values of {$axis->name} changed meanwhile. Look at the order again.", Kind::Changed);
             }
             $ledger->update('axis_values', array_combine($valueIds, array_map(fn (int $place): array => ['position' => $place + 1], array_keys($valueIds))));
 

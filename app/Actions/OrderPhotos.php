@@ -7,17 +7,18 @@ namespace App\Actions;
 use App\Catalog\ChosenPictures;
 use App\Catalog\LoadedProduct;
 
-use App\Catalog\Selection;
 use App\Catalog\SelectionGallery;
 use App\History\Change;
 use App\History\Keeper;
 use App\Ledger\Ledger;
 use App\Models\HistoryEntry;
+use App\Refusals\Kind;
 use App\Refusals\Refused;
 use Core\Gallery\Matched;
 use Core\Gallery\Order;
 use Core\Matrix\Axis;
 use Core\Matrix\Combination;
+use Core\Reach\Selection;
 
 /** Changes the one order: a picture to another place in a gallery, by the shot list, or as another gallery has it. */
 final class OrderPhotos
@@ -27,11 +28,11 @@ final class OrderPhotos
     }
 
     /** @param  int  $to the place in the gallery of the selection, from 0 */
-    public function move(Change $change, int $placementId, string $selected, int $to): ?HistoryEntry
+    public function move(Change $change, int $placementId, Selection $selected, int $to): ?HistoryEntry
     {
         return $this->keeper->keep($change, self::class, function (Ledger $ledger, LoadedProduct $loaded) use ($placementId, $selected, $to): string {
             [$row] = ChosenPictures::rows($loaded, [$placementId]);
-            $selection = Selection::read($selected, $loaded);
+            $selection = $loaded->selected($selected);
             $gallery = (new SelectionGallery($selection))->ids();
             $to = max(0, min($to, count($gallery) - 1));
             $this->store($ledger, $loaded, (new Order())->move(array_keys($loaded->placements), $gallery, $row->id(), $to));
@@ -44,7 +45,7 @@ final class OrderPhotos
     {
         return $this->keeper->keep($change, self::class, function (Ledger $ledger, LoadedProduct $loaded): string {
             if ($loaded->shotList === null) {
-                throw new Refused('This product has no shot list. Choose one under Details.');
+                throw new Refused('This product has no shot list. Choose one under Details.', Kind::Missing);
             }
             $this->store($ledger, $loaded, (new Order())->byShotList($loaded->corePlacements(), $loaded->shotList));
 
@@ -52,11 +53,11 @@ final class OrderPhotos
         });
     }
 
-    public function matchTo(Change $change, string $selected): ?HistoryEntry
+    public function matchTo(Change $change, Selection $selected): ?HistoryEntry
     {
         return $this->keeper->keep($change, self::class, function (Ledger $ledger, LoadedProduct $loaded) use ($selected): string {
-            $selection = Selection::read($selected, $loaded);
-            $sku = $selection->skus()[0] ?? throw new Refused('Select the color that the others are to match.');
+            $selection = $loaded->selected($selected);
+            $sku = $selection->skus()[0] ?? throw new Refused('Select the color that the others are to match.', Kind::Missing, 'selected');
             $matched = (new Order())->matchedTo($sku->cell, $loaded->corePlacements(), $loaded->madeCells(), $loaded->galleries());
             $this->store($ledger, $loaded, $matched->order);
             $labels = array_values($loaded->matrix->choice($this->seen($loaded, $sku->cell)));

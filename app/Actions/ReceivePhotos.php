@@ -5,9 +5,9 @@ declare(strict_types=1);
 namespace App\Actions;
 
 use App\Catalog\Clauses;
-
 use App\Catalog\LoadedProduct;
-use App\Catalog\Selection;
+
+use App\Catalog\SelectedPart;
 use App\History\Change;
 use App\History\Keeper;
 use App\Ledger\Ledger;
@@ -17,6 +17,7 @@ use App\Media\Receipt;
 use App\Models\Photo;
 use App\Refusals\PhotoRefused;
 use Core\Reach\Reach;
+use Core\Reach\Selection;
 use Core\Reach\Simplifier;
 use Illuminate\Support\Facades\Gate;
 
@@ -35,7 +36,7 @@ final class ReceivePhotos
      * @param  list<IncomingFile>  $files
      * @param  ?string  $onto  a part of the matrix to link them to
      */
-    public function run(Change $change, array $files, ?string $onto = null): Receipt
+    public function run(Change $change, array $files, ?Selection $onto = null): Receipt
     {
         Gate::forUser($change->user)->authorize('edit');
         $photos = [];
@@ -52,7 +53,7 @@ final class ReceivePhotos
         $this->keeper->keep($change, self::class, function (Ledger $ledger, LoadedProduct $loaded) use ($files, $photos, $onto, &$taken, &$known): string {
             $taken = [];
             $known = [];
-            $selection = $onto === null ? null : Selection::read($onto, $loaded);
+            $selection = $onto === null ? null : $loaded->selected($onto);
             $links = [];
             $here = [];
             $names = [];
@@ -96,7 +97,7 @@ final class ReceivePhotos
      *
      * @param  list<int>  $photoIds
      */
-    private function link(Ledger $ledger, LoadedProduct $loaded, array $photoIds, Selection $selection): void
+    private function link(Ledger $ledger, LoadedProduct $loaded, array $photoIds, SelectedPart $selection): void
     {
         $updates = [];
         foreach ($loaded->placements as $row) {

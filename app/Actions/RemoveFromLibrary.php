@@ -13,6 +13,7 @@ use App\Models\HistoryEntry;
 use App\Models\LibraryAxis;
 use App\Models\LibraryValue;
 use App\Models\SizeRunRecord;
+use App\Refusals\Kind;
 use App\Refusals\Refused;
 
 /** Takes out of the library what no product uses or has used: a value, an axis with its values, or a size run. */
@@ -29,7 +30,7 @@ final class RemoveFromLibrary
             $this->refuseUsed("{$value->axis->name} {$value->name}", $this->usage->everOfValue($valueId));
             foreach (SizeRunRecord::query()->where('axis_id', $value->axis_id)->get() as $run) {
                 if (in_array($valueId, $run->value_ids, true)) {
-                    throw new Refused("{$value->name} is in the size run {$run->name}. Take it out of the run first.");
+                    throw new Refused("{$value->name} is in the size run {$run->name}. Take it out of the run first.", Kind::Impossible);
                 }
             }
             $ledger->delete('axis_values', [$valueId]);
@@ -65,7 +66,7 @@ final class RemoveFromLibrary
     private function refuseUsed(string $what, array $products): void
     {
         if ($products !== []) {
-            throw new Refused("{$what} stays: ".Usage::inWords($products).' '.(count($products) === 1 ? 'uses it or has' : 'use it or have').' used it, and may want it back.');
+            throw new Refused("{$what} stays: ".Usage::inWords($products).' '.(count($products) === 1 ? 'uses it or has' : 'use it or have').' used it, and may want it back.', Kind::Impossible);
         }
     }
 }

@@ -11,6 +11,7 @@ use App\History\Change;
 use App\History\Keeper;
 use App\Ledger\Ledger;
 use App\Models\HistoryEntry;
+use App\Refusals\Kind;
 use App\Refusals\Refused;
 
 /** Takes pictures out of the product for good. Only from the tray: what is linked must be unlinked first. */
@@ -27,7 +28,7 @@ final class RemovePhotos
             $rows = ChosenPictures::rows($loaded, $placementIds);
             foreach ($rows as $row) {
                 if ($loaded->isLinked($row)) {
-                    throw new Refused("{$row->file()} is linked. Send it back to the tray first; then it can be removed.");
+                    throw new Refused("{$row->file()} is linked. Send it back to the tray first; then it can be removed.", Kind::Impossible);
                 }
             }
             $ledger->delete('placements', $placementIds);

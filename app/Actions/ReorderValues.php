@@ -11,6 +11,7 @@ use App\History\Change;
 use App\History\Keeper;
 use App\Ledger\Ledger;
 use App\Models\HistoryEntry;
+use App\Refusals\Kind;
 use App\Refusals\Refused;
 use Core\Matrix\Axis;
 use Core\Matrix\Value;
@@ -34,7 +35,7 @@ final class ReorderValues
             sort($sorted);
             sort($own);
             if ($axis === null || $sorted !== $own) {
-                throw new Refused('The values of this axis changed meanwhile. Look at the order again.');
+                throw new Refused('The values of this axis changed meanwhile. Look at the order again.', Kind::Changed);
             }
             $values = array_map(fn (int $id): ?Value => $axis->value($id), $valueIds);
             $axes = array_map(fn (Axis $other): Axis => $other->id === $axisId

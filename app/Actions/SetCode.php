@@ -5,16 +5,16 @@ declare(strict_types=1);
 namespace App\Actions;
 
 use App\Catalog\LoadedProduct;
-use App\Catalog\SelectedSkus;
 
-use App\Catalog\Selection;
 use App\Catalog\TakenCodes;
 use App\History\Change;
 use App\History\Keeper;
 use App\Ledger\Ledger;
 use App\Models\HistoryEntry;
+use App\Refusals\Kind;
 use App\Refusals\Refused;
 use Core\Codes\SkuCodes;
+use Core\Reach\Selection;
 
 /** Types the code of one SKU. A typed code is kept when codes are made anew. */
 final class SetCode
@@ -23,26 +23,24 @@ final class SetCode
     {
     }
 
-    public function run(Change $change, string $selected, string $typed): ?HistoryEntry
+    public function run(Change $change, Selection $selected, string $typed): ?HistoryEntry
     {
         $code = trim($typed);
         if (preg_match(SkuCodes::PATTERN, $code) !== 1) {
-            throw new Refused("“{$typed}” cannot be a code: use up to 64 letters, digits, dots, dashes, slashes and underscores.");
+            throw new Refused("“{$typed}” cannot be a code: use up to 64 letters, digits, dots, dashes, slashes and underscores.", Kind::Unreadable, 'typed');
         }
 
         return $this->keeper->keep($change, self::class, function (Ledger $ledger, LoadedProduct $loaded) use ($selected, $code): string {
-            $skus = SelectedSkus::of($selected, $loaded);
-            if (count($skus) > 1) {
-                throw new Refused('A code belongs to one SKU: select a single cell.');
-            }
+            $part = $loaded->selected($selected);
+            $sku = $part->oneSku('A code belongs to one SKU');
             $isShared = $loaded->matrix->axes === [];
-            $owner = $this->taken->owner($code, $isShared ? $loaded->product->id : null, $skus[0]->id);
+            $owner = $this->taken->owner($code, $isShared ? $loaded->product->id : null, $sku->id);
             if ($owner !== null) {
-                throw new Refused("{$code} is the code of {$owner}. Choose another.");
+                throw new Refused("{$code} is the code of {$owner}. Choose another.", Kind::Taken, 'typed');
             }
-            $ledger->update('skus', [$skus[0]->id => ['code' => $code, 'code_typed' => 1]]);
+            $ledger->update('skus', [$sku->id => ['code' => $code, 'code_typed' => 1]]);
 
-            return 'Code of '.Selection::read($selected, $loaded)->place()." set to {$code} (was {$skus[0]->code})";
+            return 'Code of '.$part->place()." set to {$code} (was {$sku->code})";
         });
     }
 }

@@ -6,13 +6,14 @@ namespace App\Actions;
 
 use App\Catalog\LoadedProduct;
 use App\Catalog\ProductAxis;
-use App\Catalog\SelectedSkus;
 
 use App\History\Change;
 use App\History\Keeper;
 use App\Ledger\Ledger;
 use App\Models\HistoryEntry;
+use App\Refusals\Kind;
 use App\Refusals\Refused;
+use Core\Reach\Selection;
 use Illuminate\Support\Facades\DB;
 
 /** Says what shoppers see first: the SKU whose gallery opens the product, and the values they find chosen. */
@@ -23,16 +24,13 @@ final class SetOpening
     }
 
     /** @param  ?string  $selected  the SKU; null leaves it to the first in stock */
-    public function sku(Change $change, ?string $selected): ?HistoryEntry
+    public function sku(Change $change, ?Selection $selected): ?HistoryEntry
     {
         return $this->keeper->keep($change, self::class, function (Ledger $ledger, LoadedProduct $loaded) use ($selected): string {
-            $skus = $selected === null ? [] : SelectedSkus::of($selected, $loaded);
-            if (count($skus) > 1) {
-                throw new Refused('A product opens with one SKU: select a single cell.');
-            }
-            $ledger->update('products', [$loaded->product->id => ['opening_cell' => $skus === [] ? null : $skus[0]->combination->key]]);
+            $sku = $selected === null ? null : $loaded->selected($selected)->oneSku('A product opens with one SKU');
+            $ledger->update('products', [$loaded->product->id => ['opening_cell' => $sku?->combination->key]]);
 
-            return $skus === [] ? 'Opens with the first SKU in stock' : "Opens with {$skus[0]->code}";
+            return $sku === null ? 'Opens with the first SKU in stock' : "Opens with {$sku->code}";
         });
     }
 
@@ -42,7 +40,7 @@ final class SetOpening
         return $this->keeper->keep($change, self::class, function (Ledger $ledger, LoadedProduct $loaded) use ($axisId, $valueId): string {
             $axis = ProductAxis::of($loaded, $axisId);
             if ($valueId !== null && ! $axis->has($valueId)) {
-                throw new Refused("This is no longer a {$axis->name} of the product. Choose another.");
+                throw new Refused("This is no longer a {$axis->name} of the product. Choose another.", Kind::Gone, 'value');
             }
             $row = DB::table('product_axes')->where('product_id', $loaded->product->id)->where('axis_id', $axisId)->value('id');
             $ledger->update('product_axes', [(int) $row => ['opening_value_id' => $valueId]]);

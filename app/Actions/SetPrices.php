@@ -7,8 +7,6 @@ namespace App\Actions;
 use App\Catalog\Amounts;
 
 use App\Catalog\LoadedProduct;
-use App\Catalog\SelectedSkus;
-use App\Catalog\Selection;
 use App\Catalog\SkuRow;
 use App\History\Change;
 use App\History\Keeper;
@@ -16,6 +14,7 @@ use App\Ledger\Ledger;
 use App\Models\HistoryEntry;
 use Core\Pricing\Currency;
 use Core\Pricing\Money;
+use Core\Reach\Selection;
 
 /** Sets one price for all selected SKUs; an empty price leaves them at the product's. */
 final class SetPrices
@@ -24,15 +23,16 @@ final class SetPrices
     {
     }
 
-    public function run(Change $change, string $selected, string $typed): ?HistoryEntry
+    public function run(Change $change, Selection $selected, string $typed): ?HistoryEntry
     {
         return $this->keeper->keep($change, self::class, function (Ledger $ledger, LoadedProduct $loaded) use ($selected, $typed): string {
-            $skus = SelectedSkus::of($selected, $loaded);
+            $part = $loaded->selected($selected);
+            $skus = $part->someSkus();
             $price = trim($typed) === '' ? null : Money::typed($typed, Currency::of($loaded->product->currency));
             $ledger->update('skus', array_fill_keys(array_map(fn (SkuRow $sku): int => $sku->id, $skus), ['price' => Amounts::stored($price)]));
             $was = $loaded->prices($skus) ?: 'none';
 
-            return 'Price of '.Selection::read($selected, $loaded)->place().' set to '.($price === null ? 'the product’s' : $price->shown())." (was {$was})";
+            return 'Price of '.$part->place().' set to '.($price === null ? 'the product’s' : $price->shown())." (was {$was})";
         });
     }
 }

@@ -5,16 +5,16 @@ declare(strict_types=1);
 namespace App\Actions;
 
 use App\Catalog\LoadedProduct;
-use App\Catalog\SelectedSkus;
 
-use App\Catalog\Selection;
 use App\Catalog\SkuRow;
 use App\Catalog\StockCount;
 use App\History\Change;
 use App\History\Keeper;
 use App\Ledger\Ledger;
 use App\Models\HistoryEntry;
+use App\Refusals\Kind;
 use App\Refusals\Refused;
+use Core\Reach\Selection;
 use Core\Text\NumberReader;
 
 /** Sets the stock of all selected SKUs, each to the same number of units; or says that nobody counts them. */
@@ -27,14 +27,15 @@ final class SetStock
     }
 
     /** @param  string  $typed  a whole number; nothing where the units are not counted */
-    public function run(Change $change, string $selected, string $typed): ?HistoryEntry
+    public function run(Change $change, Selection $selected, string $typed): ?HistoryEntry
     {
         $units = $this->units($typed);
 
         return $this->keeper->keep($change, self::class, function (Ledger $ledger, LoadedProduct $loaded) use ($selected, $units): string {
-            $skus = SelectedSkus::of($selected, $loaded);
+            $part = $loaded->selected($selected);
+            $skus = $part->someSkus();
             $ledger->update('skus', array_fill_keys(array_map(fn (SkuRow $sku): int => $sku->id, $skus), ['stock' => $units]));
-            $place = Selection::read($selected, $loaded)->place();
+            $place = $part->place();
             $was = (new StockCount($skus))->range();
 
             return $units === null ? "Stock of {$place} no longer counted (was {$was})" : "Stock of {$place} set to {$units} (was {$was})";
@@ -48,7 +49,7 @@ final class SetStock
         }
         $number = NumberReader::read($typed);
         if ($number->isNegative() || $number->isGreaterThan(self::MOST) || $number->hasNonZeroFractionalPart()) {
-            throw new Refused("“{$typed}” is not a number of units. Type a whole number such as 12.");
+            throw new Refused("“{$typed}” is not a number of units. Type a whole number such as 12.", Kind::Unreadable, 'typed');
         }
 
         return $number->toInt();

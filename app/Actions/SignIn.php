@@ -6,6 +6,7 @@ namespace App\Actions;
 
 use App\Models\User;
 
+use App\Refusals\Kind;
 use App\Refusals\Refused;
 use Illuminate\Support\Facades\Hash;
 
@@ -29,7 +30,7 @@ final class SignIn
             return false;
         }
         if ($account->closed_at !== null) {
-            throw new Refused('This account is closed. Ask somebody who keeps the accounts to open it again.');
+            throw new Refused('This account is closed. Ask somebody who keeps the accounts to open it again.', Kind::Impossible, 'email');
         }
         User::query()->whereKey($account->id)->update(['signed_in_at' => now()]);
 

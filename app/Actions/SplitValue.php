@@ -18,6 +18,7 @@ use App\History\Change;
 use App\History\Keeper;
 use App\Ledger\Ledger;
 use App\Models\HistoryEntry;
+use App\Refusals\Kind;
 use App\Refusals\Refused;
 use Core\Matrix\Axis;
 use Core\Matrix\Likeness;
@@ -61,17 +62,17 @@ final class SplitValue
         $axis = ProductAxis::having($loaded, $valueId);
         $whole = $axis->value($valueId)->label ?? '';
         if ($parts->axis->count() < 2) {
-            throw new Refused("Type at least two values that {$whole} becomes, with commas between.");
+            throw new Refused("Type at least two values that {$whole} becomes, with commas between.", Kind::Missing, 'parts');
         }
         foreach ($parts->axis->values as $part) {
             if ($part->id !== $valueId && $axis->has($part->id)) {
-                throw new Refused("{$part->label} is on this product already. Split {$whole} into others, or merge it into {$part->label}.");
+                throw new Refused("{$part->label} is on this product already. Split {$whole} into others, or merge it into {$part->label}.", Kind::Taken, 'parts');
             }
         }
         $first = $parts->axis->values[0];
         $others = array_slice($parts->axis->values, 1);
         if (in_array($valueId, array_map(fn (Value $part): int => $part->id, $others), true)) {
-            throw new Refused("Put {$whole} first: the SKUs of today go to the first part.");
+            throw new Refused("Put {$whole} first: the SKUs of today go to the first part.", Kind::Impossible, 'parts');
         }
         $values = [];
         foreach ($axis->values as $value) {

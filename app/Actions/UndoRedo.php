@@ -12,6 +12,7 @@ use App\Ledger\Ledger;
 use App\Ledger\RowChange;
 use App\Ledger\RowHasChanged;
 use App\Models\HistoryEntry;
+use App\Refusals\Kind;
 use App\Refusals\Refused;
 use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Database\Eloquent\Collection;
@@ -78,7 +79,7 @@ final class UndoRedo
 
         return DB::transaction(function () use ($change, $way, $which, $after): HistoryEntry {
             $kept = $this->keeper->lock($change, evenRemoved: $way === 'redo');
-            $entry = $which() ?? throw new Refused("There is nothing of yours to {$way} in {$kept->keptName()}.");
+            $entry = $which() ?? throw new Refused("There is nothing of yours to {$way} in {$kept->keptName()}.", Kind::Gone);
             $entries = $after === null ? $this->withBatch($entry, $way) : self::own($change->productId, $change->user->id)
                 ->whereNull('undone_at')->where('id', '>', $after)->oldest('id')->get();
             if ($way === 'undo') {
@@ -132,7 +133,7 @@ final class UndoRedo
         $other = $making === null ? null : HistoryEntry::with('user')->where('product_id', $making->product_id)->whereNull('undone_at')
             ->where('user_id', '<>', $change->user->id)->latest('id')->first(HistoryEntry::LISTED);
         if ($other !== null) {
-            throw new Refused("“{$making->words}” cannot be undone: {$other->user->name} has worked on it since ({$other->at('H:i')}: {$other->words}).");
+            throw new Refused("“{$making->words}” cannot be undone: {$other->user->name} has worked on it since ({$other->at('H:i')}: {$other->words}).", Kind::Changed);
         }
     }
 
@@ -147,6 +148,6 @@ final class UndoRedo
         $later = HistoryEntry::with('user')->where('id', '>', $own->id)->whereNull('undone_at')->whereKeyNot($entries->modelKeys())->latest('id')->limit(self::LOOKED_THROUGH)->get()->first($touches);
         $why = $later === null ? $unknown : "{$later->user->name} changed the same thing at {$later->at('H:i')}: {$later->words}";
 
-        return new Refused("“{$own->words}” cannot be ".($way === 'undo' ? 'undone' : 'redone').": {$why}.");
+        return new Refused("“{$own->words}” cannot be ".($way === 'undo' ? 'undone' : 'redone').": {$why}.", Kind::Changed);
     }
 }

@@ -9,13 +9,15 @@ use App\Catalog\Clauses;
 
 use App\Catalog\LoadedProduct;
 use App\Catalog\PlacementRow;
-use App\Catalog\Selection;
+use App\Catalog\SelectedPart;
 use App\History\Change;
 use App\History\Keeper;
 use App\Ledger\Ledger;
 use App\Models\HistoryEntry;
+use App\Refusals\Kind;
 use App\Refusals\Refused;
 use Core\Reach\Reach;
+use Core\Reach\Selection;
 use Core\Reach\Simplifier;
 use Core\Reach\Wording;
 
@@ -27,13 +29,13 @@ final class UnlinkPhotos
     }
 
     /** @param  list<int>  $placementIds */
-    public function run(Change $change, array $placementIds, string $selected, bool $everywhere = false): ?HistoryEntry
+    public function run(Change $change, array $placementIds, Selection $selected, bool $everywhere = false): ?HistoryEntry
     {
         return $this->keeper->keep($change, self::class, function (Ledger $ledger, LoadedProduct $loaded) use ($placementIds, $selected, $everywhere): string {
             $rows = ChosenPictures::rows($loaded, $placementIds);
-            $selection = Selection::read($everywhere ? '*' : $selected, $loaded);
+            $selection = $loaded->selected($everywhere ? Selection::whole() : $selected);
             if ($selection->isNothing()) {
-                throw new Refused('Select where the pictures are to be unlinked, or send them back to the tray.');
+                throw new Refused('Select where the pictures are to be unlinked, or send them back to the tray.', Kind::Missing, 'selected');
             }
             $updates = [];
             foreach ($rows as $row) {
@@ -47,7 +49,7 @@ final class UnlinkPhotos
         });
     }
 
-    private function reach(LoadedProduct $loaded, PlacementRow $row, Selection $selection): Reach
+    private function reach(LoadedProduct $loaded, PlacementRow $row, SelectedPart $selection): Reach
     {
         return (new Simplifier())->simplify($row->reach()->subtract($selection->reach, $loaded->matrix), $loaded->matrix);
     }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Catalog;
 
+use App\Refusals\Kind;
 use App\Refusals\Refused;
 
 use Core\Matrix\AxisDisplay;
@@ -30,7 +31,7 @@ final readonly class AxisForm
     {
         $read = Name::of($name);
         if ($read->isEmpty() || $read->isLongerThan(self::MOST_NAME)) {
-            throw new Refused('An axis needs a name of up to '.self::MOST_NAME.' characters, such as Size.');
+            throw new Refused('An axis needs a name of up to '.self::MOST_NAME.' characters, such as Size.', Kind::Missing, 'name');
         }
         $kinds = AxisKind::tryFrom($kind) ?? AxisKind::Other;
 

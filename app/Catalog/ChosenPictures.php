@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Catalog;
 
+use App\Refusals\Kind;
 use App\Refusals\Refused;
 
 /** What the Actions on pictures share: finding the ones meant, and naming them. */
@@ -16,11 +17,11 @@ final class ChosenPictures
     public static function rows(LoadedProduct $loaded, array $ids): array
     {
         if ($ids === []) {
-            throw new Refused('Mark a picture first.');
+            throw new Refused('Mark a picture first.', Kind::Missing);
         }
         foreach ($ids as $id) {
             if (! isset($loaded->placements[$id])) {
-                throw new Refused('One of these pictures is no longer in this product. Look at the tray again.');
+                throw new Refused('One of these pictures is no longer in this product. Look at the tray again.', Kind::Gone);
             }
         }
 

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Catalog;
 
+use App\Refusals\Kind;
 use App\Refusals\Refused;
 use Core\Text\Name;
 
@@ -70,7 +71,7 @@ final readonly class DraftAxis
     {
         $given = $json === '' ? [] : json_decode($json, true, 3);
         if (! is_array($given)) {
-            throw new Refused('The values of an axis could not be read. Open the axes again.');
+            throw new Refused('The values of an axis could not be read. Open the axes again.', Kind::Unreadable, 'axes');
         }
 
         return array_map(DraftValue::from(...), array_values($given));

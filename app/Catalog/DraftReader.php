@@ -6,6 +6,7 @@ namespace App\Catalog;
 
 use App\Models\LibraryAxis;
 use App\Models\LibraryValue;
+use App\Refusals\Kind;
 use App\Refusals\Refused;
 use Core\Codes\ValueCode;
 use Core\Color\ColorNames;
@@ -49,7 +50,7 @@ final class DraftReader
             $axis = $this->axis($draft, $library);
             $identity = $axis === null ? Name::of($draft->name)->folded : $axis->id;
             if (isset($read[$identity])) {
-                throw new Refused(($axis->name ?? $draft->name).' stands twice. Put its values on one line.');
+                throw new Refused(($axis->name ?? $draft->name).' stands twice. Put its values on one line.', Kind::Impossible, 'axes');
             }
             $read[$identity] = $this->readAxis($draft, $axis, -1 - $at, $own);
         }
@@ -91,14 +92,14 @@ final class DraftReader
     private function axis(DraftAxis $draft, Collection $library): ?LibraryAxis
     {
         if ($draft->axisId !== null) {
-            return $library->firstWhere('id', $draft->axisId) ?? throw new Refused('An axis is no longer in the library. Open the axes again.');
+            return $library->firstWhere('id', $draft->axisId) ?? throw new Refused('An axis is no longer in the library. Open the axes again.', Kind::Gone, 'axes');
         }
         $name = Name::of($draft->name);
         if ($name->isEmpty()) {
-            throw new Refused("Say what “{$draft->typed}” are: give the axis a name, such as Size.");
+            throw new Refused("Say what “{$draft->typed}” are: give the axis a name, such as Size.", Kind::Missing, 'axes');
         }
         if ($name->isLongerThan(self::LONGEST_AXIS)) {
-            throw new Refused('The name of an axis can have '.self::LONGEST_AXIS." characters; “{$name->shown}” has more.");
+            throw new Refused('The name of an axis can have '.self::LONGEST_AXIS." characters; “{$name->shown}” has more.", Kind::Unreadable, 'axes');
         }
 
         return $library->firstWhere('folded', $name->folded);
@@ -120,7 +121,7 @@ final class DraftReader
                 : new Value($one->id, $one->label, $values[$one->id]->code);
             $codes[$value->code] = true;
             $read[] = $value;
-            $swatches[$value->id] = $one->id === null ? ($kind === AxisKind::Color ? ColorNames::hex($one->label) : null) : $values[$one->id]->swatch;
+            $swatches[$value->id] = $one->id === null ? ($kind === AxisKind::Color ? ColorNames::hex(Name::of($one->label)->folded) : null) : $values[$one->id]->swatch;
         }
         $this->refuseTwins($library->name ?? $draft->name, $read, $own?->matrix->axis($library->id ?? 0));
 
@@ -178,7 +179,7 @@ final class DraftReader
         foreach ($draft->values as $value) {
             $read = $read->and($value->id === null
                 ? $reader->readParts([$value->label], $kind, $known, $read->values)
-                : new TypedValues([new TypedValue($labels[$value->id] ?? throw new Refused('A value is no longer in the library. Open the axes again.'), $value->id)], [], [], []));
+                : new TypedValues([new TypedValue($labels[$value->id] ?? throw new Refused('A value is no longer in the library. Open the axes again.', Kind::Gone, 'axes'), $value->id)], [], [], []));
         }
 
         return $read->and($reader->read($draft->typed, $kind, $known, $read->values));
@@ -208,7 +209,7 @@ final class DraftReader
     private function bounded(string $label): string
     {
         if (Name::of($label)->isLongerThan(self::LONGEST_VALUE)) {
-            throw new Refused('“'.mb_strimwidth($label, 0, self::LONGEST_VALUE, '…').'” is too long: a value can have '.self::LONGEST_VALUE.' characters. Is a comma missing?');
+            throw new Refused('“'.mb_strimwidth($label, 0, self::LONGEST_VALUE, '…').'” is too long: a value can have '.self::LONGEST_VALUE.' characters. Is a comma missing?', Kind::Unreadable, 'axes');
         }
 
         return $label;
@@ -222,7 +223,7 @@ final class DraftReader
             $folded = Name::of($value->label)->folded;
             $other = $seen[$folded] ?? null;
             if ($other !== null && ! ($own?->has($value->id) === true && $own->has($other))) {
-                throw new Refused("{$axis} would have two values called {$value->label}. Give the one that is there another name first, or leave the other out.");
+                throw new Refused("{$axis} would have two values called {$value->label}. Give the one that is there another name first, or leave the other out.", Kind::Taken, 'axes');
             }
             $seen[$folded] = $value->id;
         }

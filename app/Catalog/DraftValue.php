@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Catalog;
 
+use App\Refusals\Kind;
 use App\Refusals\Refused;
 use Core\Matrix\Value;
 use Core\Text\Name;
@@ -48,7 +49,7 @@ final readonly class DraftValue
         return match (true) {
             is_int($given) => self::existing($given),
             is_string($given) => self::called($given),
-            default => throw new Refused('What was sent is no value. Open the axes again.'),
+            default => throw new Refused('What was sent is no value. Open the axes again.', Kind::Unreadable, 'axes'),
         };
     }
 

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Catalog;
 
+use App\Refusals\Kind;
 use App\Refusals\Refused;
 use Core\Gallery\Entry;
 use Core\Gallery\Gallery;
@@ -93,9 +94,9 @@ final class GalleryReport
     {
         $values = [];
         foreach ($typed as $part) {
-            $found = $this->pair($loaded, $part) ?? throw new Refused("{$loaded->product->name} has no “{$part}”. Say it as --choose=\"Axis=Value\", once for each axis.");
+            $found = $this->pair($loaded, $part) ?? throw new Refused("{$loaded->product->name} has no “{$part}”. Say it as --choose=\"Axis=Value\", once for each axis.", Kind::Gone, 'choose');
             if (isset($values[$found[0]])) {
-                throw new Refused("“{$part}” names an axis that was chosen already. Choose one value of each axis.");
+                throw new Refused("“{$part}” names an axis that was chosen already. Choose one value of each axis.", Kind::Impossible, 'choose');
             }
             $values[$found[0]] = $found[1];
         }

@@ -15,6 +15,7 @@ use Core\Matrix\Matrix;
 use Core\Pricing\Money;
 use Core\Reach\Reach;
 use Core\Reach\ReachIndex;
+use Core\Reach\Selection;
 
 /** Everything the core needs to know of a product, loaded in a fixed number of queries. */
 final class LoadedProduct
@@ -80,6 +81,12 @@ final class LoadedProduct
     public function corePlacements(): array
     {
         return array_map(fn (PlacementRow $row): Placement => $row->placement, array_values($this->placements));
+    }
+
+    /** What a selection means for this product. */
+    public function selected(Selection $selection): SelectedPart
+    {
+        return new SelectedPart($selection, $this);
     }
 
     public function galleries(): Galleries

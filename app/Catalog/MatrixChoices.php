@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Catalog;
 
+use App\Refusals\Kind;
 use App\Refusals\Refused;
 
 use Core\Codes\SkuCodes;
@@ -38,7 +39,7 @@ final readonly class MatrixChoices
     ) {
         foreach ($codes as $code) {
             if (preg_match(SkuCodes::PATTERN, $code) !== 1) {
-                throw new Refused("“{$code}” cannot be a code: use up to 64 letters, digits, dots, dashes, slashes and underscores.");
+                throw new Refused("“{$code}” cannot be a code: use up to 64 letters, digits, dots, dashes, slashes and underscores.", Kind::Unreadable, 'codes');
             }
         }
     }

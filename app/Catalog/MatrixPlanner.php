@@ -5,15 +5,16 @@ declare(strict_types=1);
 namespace App\Catalog;
 
 use Core\Codes\CodeClash;
+use Core\Codes\CodeParts;
 use Core\Codes\PlannedCodes;
 use Core\Codes\SkuCodes;
 use Core\Gallery\Galleries;
 use Core\Gallery\Placement;
 use Core\Gallery\RoleClash;
-use Core\Matrix\Combination;
 use Core\Matrix\MatrixChange;
 use Core\Matrix\Plan;
 use Core\Matrix\Planner;
+use Core\Reach\Carrying;
 
 /** Puts the question of a matrix change to the core, with all that it concerns. */
 final class MatrixPlanner
@@ -26,8 +27,9 @@ final class MatrixPlanner
     {
         $plan = (new Planner())->plan($change, array_map(fn (SkuRow $sku) => $sku->standing(), $loaded->skus));
         $cells = $change->to->inOrder($change->to->offered());
+        $carrying = Carrying::along($change);
         $pictures = new PictureChanges($loaded, $change, $plan, new Galleries($change->to, $cells, array_map(
-            fn (PlacementRow $row): Placement => $row->placement->reaching($change->carryReach($row->reach()), $change->carryHidden($row->placement->hidden)),
+            fn (PlacementRow $row): Placement => $row->placement->reaching($carrying->reach($row->reach()), $carrying->hidden($row->placement->hidden)),
             array_values($loaded->placements),
         )));
 
@@ -46,12 +48,13 @@ final class MatrixPlanner
     {
         $codes = new SkuCodes();
         $product = $loaded->product;
-        $asked = array_map(fn (Combination $cell): string => $codes->code($product->code, $change->to, $cell), $plan->make);
+        $parts = $change->to->codeParts($plan->make);
+        $asked = array_map(fn (CodeParts $part): string => $codes->code($product->code, $part), $parts);
         $asked = [...$asked, ...array_values($choices->codes)];
         $taken = [];
         do {
             $taken += $this->taken->among($asked, $change->to->axes === [] ? $product->id : null);
-            $planned = $codes->forCells($product->code, $change->to, $plan->make, $taken, $choices->codes);
+            $planned = $codes->forCells($product->code, $parts, $taken, $choices->codes);
             $asked = array_values(array_diff(array_map(fn (CodeClash $clash): string => $clash->proposal, $planned->clashes), $asked));
             $found = $asked === [] ? [] : $this->taken->among($asked, null);
             $taken += $found;

@@ -9,6 +9,8 @@ use Core\Matrix\Axis;
 use Core\Matrix\Combination;
 use Core\Matrix\MatrixChange;
 use Core\Matrix\SkuState;
+use Core\Reach\Carrying;
+use Core\Reach\Reach;
 use Illuminate\Support\Collection;
 use Illuminate\Support\Facades\DB;
 use stdClass;
@@ -67,7 +69,7 @@ final class PlanStore
         $updates = [];
         foreach ($rows as $row) {
             $updates[$row->id]['stands_at_value_id'] = $change->to->sleeping[$row->axis_id]->standsAt ?? null;
-            $heir = $change->carryOpening($row->axis_id, $row->opening_value_id);
+            $heir = $change->handover->opening($row->axis_id, $row->opening_value_id);
             if ($heir !== null) {
                 $updates[$row->id]['opening_value_id'] = null;
                 $updates[$rows[$heir->toAxisId]->id]['opening_value_id'] = $heir->toValueId;
@@ -80,15 +82,16 @@ final class PlanStore
     {
         $change = $planned->change;
         $opening = $loaded->product->opening_cell;
+        $carrying = Carrying::along($change);
         $ledger->update('products', [$loaded->product->id => [
-            'left_out' => Clauses::encode($change->to->leftOut),
+            'left_out' => Clauses::encode(Reach::leftOutOf($change->to)),
             'opening_cell' => $opening === null ? null : ($change->landing(Combination::fromKey($opening)) ?? Combination::fromKey($opening))->key,
         ]]);
         $placements = [];
         foreach ($loaded->placements as $row) {
             $placements[$row->id()] = [
-                'reach' => Clauses::encode($change->carryReach($row->reach())),
-                'hidden' => Clauses::encode($change->carryHidden($row->placement->hidden)),
+                'reach' => Clauses::encode($carrying->reach($row->reach())),
+                'hidden' => Clauses::encode($carrying->hidden($row->placement->hidden)),
                 'roles' => json_encode($planned->rolesOf($row->placement), JSON_THROW_ON_ERROR),
             ];
         }

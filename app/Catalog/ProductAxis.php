@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Catalog;
 
+use App\Refusals\Kind;
 use App\Refusals\Refused;
 
 use Core\Matrix\Axis;
@@ -13,11 +14,11 @@ final class ProductAxis
 {
     public static function of(LoadedProduct $loaded, int $axisId): Axis
     {
-        return $loaded->matrix->axis($axisId) ?? throw new Refused('This axis is no longer on the product. Look at its axes again.');
+        return $loaded->matrix->axis($axisId) ?? throw new Refused('This axis is no longer on the product. Look at its axes again.', Kind::Gone);
     }
 
     public static function having(LoadedProduct $loaded, int $valueId): Axis
     {
-        return $loaded->matrix->axisOf($valueId) ?? throw new Refused('This value is no longer on the product. Look at its axes again.');
+        return $loaded->matrix->axisOf($valueId) ?? throw new Refused('This value is no longer on the product. Look at its axes again.', Kind::Gone);
     }
 }

@@ -56,9 +56,21 @@ final class ProductLoader
         $this->rowsAre = [$before->id, $revision];
     }
 
-    /** A product just after it was changed: from what was followed, where that is of this revision, else read anew. */
-    public function loadChanged(Product $product): LoadedProduct
+    public function named(string $code): Product
     {
+        return Product::query()->standing()->where('code', $code)->firstOrFail();
+    }
+
+    /** A product as it stands now, its own row too. */
+    public function again(Product $product): LoadedProduct
+    {
+        return $this->load(Product::query()->findOrFail($product->id));
+    }
+
+    /** A product that was changed just now: from what was followed, where that is of its latest revision, else read anew. */
+    public function changed(Product $product): LoadedProduct
+    {
+        $product = Product::query()->findOrFail($product->id);
         $rows = $this->rowsAre === [$product->id, $product->revision] ? $this->rows : null;
         $this->forget();
 

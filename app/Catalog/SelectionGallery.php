@@ -27,7 +27,7 @@ final class SelectionGallery
 
     public readonly int $skuCount;
 
-    public function __construct(public readonly Selection $selection)
+    public function __construct(public readonly SelectedPart $selection)
     {
         $loaded = $selection->loaded;
         $skus = $selection->isNothing() ? array_values($loaded->made) : $selection->skus();

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Catalog;
 
+use App\Refusals\Kind;
 use App\Refusals\Refused;
 
 use Core\Text\Name;
@@ -38,13 +39,13 @@ final readonly class ValueForm
         $read = Name::of($name);
         $code = strtoupper(trim($code));
         if ($read->isEmpty() || strlen($code) > 16 || preg_match('/^[A-Z0-9]+(?:-[A-Z0-9]+)*$/', $code) !== 1) {
-            throw new Refused('A value needs a name, and a code of up to 16 letters and digits, with dashes between.');
+            throw new Refused('A value needs a name, and a code of up to 16 letters and digits, with dashes between.', Kind::Missing, 'name');
         }
         if ($read->isLongerThan(self::MOST_NAME)) {
-            throw new Refused('The name of a value can have '.self::MOST_NAME.' characters.');
+            throw new Refused('The name of a value can have '.self::MOST_NAME.' characters.', Kind::Unreadable, 'name');
         }
         if ($swatch !== null && preg_match('/^#[0-9a-f]{6}(\/#[0-9a-f]{6}){0,2}$/i', $swatch) !== 1) {
-            throw new Refused("“{$swatch}” is not a color. Choose one, such as #5f7049.");
+            throw new Refused("“{$swatch}” is not a color. Choose one, such as #5f7049.", Kind::Unreadable, 'swatch');
         }
         $words = [];
         foreach (preg_split('/[,;|\n]+/u', $synonyms) ?: [] as $word) {

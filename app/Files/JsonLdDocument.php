@@ -8,7 +8,6 @@ use App\Catalog\Fact;
 use App\Catalog\LoadedProduct;
 use App\Catalog\ProductLoader;
 use App\Catalog\SkuRow;
-use App\Http\Screens\PictureLinks;
 use App\Media\PhotoSize;
 use App\Models\Product;
 use Core\Gallery\AltText;
@@ -113,7 +112,7 @@ final class JsonLdDocument
 
         return [
             '@type' => 'ImageObject',
-            'contentUrl' => rtrim((string) config('app.url'), '/').PictureLinks::address($row->photoId, PhotoSize::Full),
+            'contentUrl' => rtrim((string) config('app.url'), '/').PhotoSize::Full->address($row->photoId),
             'name' => $entry->placement->file,
             'caption' => (new AltText())->of($entry->placement, $loaded->product->name, $loaded->matrix),
         ];

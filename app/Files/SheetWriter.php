@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Files;
 
+use App\Refusals\Kind;
 use App\Refusals\Refused;
 use OpenSpout\Common\Entity\Cell;
 use OpenSpout\Common\Entity\Row;
@@ -41,7 +42,7 @@ final class SheetWriter
         $writer = match ($ending) {
             'xlsx' => WriterEntityFactory::createXLSXWriter(),
             'ods' => WriterEntityFactory::createODSWriter(),
-            default => throw new Refused("“.{$ending}” is not a sheet. Name the file .csv, .xlsx or .ods."),
+            default => throw new Refused("“.{$ending}” is not a sheet. Name the file .csv, .xlsx or .ods.", Kind::Unreadable, 'file'),
         };
         $writer->openToFile($path);
 

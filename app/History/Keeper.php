@@ -13,6 +13,7 @@ use App\Models\Kept;
 use App\Models\Library;
 use App\Models\Product;
 use App\Refusals\AlreadyKept;
+use App\Refusals\Kind;
 use App\Refusals\Refused;
 use App\Refusals\Stale;
 use Closure;
@@ -83,13 +84,25 @@ final class Keeper
             : Product::query()->lockForUpdate()->findOrFail($change->productId);
         $this->refuseTwice($change);
         if ($kept instanceof Product && $kept->removed_at !== null && ! $evenRemoved) {
-            throw new Refused("The making of {$kept->name} was undone. Redo it first; then it can be changed.");
+            throw new Refused("The making of {$kept->name} was undone. Redo it first; then it can be changed.", Kind::Impossible);
         }
         if ($change->version !== null && $kept->keptVersion() !== $change->version) {
-            throw Stale::since($kept, $change->version);
+            throw $this->stale($kept, $change->version);
         }
 
         return $kept;
+    }
+
+    private function stale(Kept $kept, int $version): Stale
+    {
+        $entries = HistoryEntry::with('user')->where('product_id', $kept->keptProductId())->where('version', '>', $version)->latest('id')->limit(3)->get(HistoryEntry::LISTED);
+        $what = $entries->map(fn (HistoryEntry $entry): string => "{$entry->user->name}, {$entry->at('H:i')}: {$entry->words}")->implode('; ');
+
+        return new Stale(
+            "{$kept->keptName()} changed while this window was open".($what === '' ? '.' : " ({$what}).")
+            .' The window now shows it as it is. Your change was not made yet.',
+            $kept->keptVersion(),
+        );
     }
 
     /** A change whose answer was lost is sent again; what it changes is locked, so the first one has ended. */
@@ -142,7 +155,7 @@ final class Keeper
                 $this->loader->forget();
                 // Somebody was quicker with a name or a code: at a second look it is there, and is used or named.
                 if ($try === self::TRIES) {
-                    throw new Refused('Somebody has just taken the same name or code. Nothing was changed; look again, and choose another if it is still taken.');
+                    throw new Refused('Somebody has just taken the same name or code. Nothing was changed; look again, and choose another if it is still taken.', Kind::Taken);
                 }
             }
         }

@@ -11,12 +11,16 @@ use App\History\Change;
 use App\Models\Product;
 use Core\Matrix\Axis;
 use Core\Matrix\Matrix;
+use Core\Reach\Selection;
 use Illuminate\Foundation\Http\FormRequest;
 
 /** A request from the board: which product and version, what is selected, which lens and layers are shown. */
 final class BoardRequest extends FormRequest
 {
-    private const TEXTS = ['name', 'code', 'value', 'typed', 'order', 'parts', 'view', 'text', 'role', 'place', 'field', 'scope', 'synonyms', 'translations', 'add', 'onto', 'lang', 'choice', 'width'];
+    private const TEXTS = ['name', 'code', 'value', 'typed', 'order', 'parts', 'view', 'text', 'role', 'place', 'field', 'scope', 'synonyms', 'translations', 'add', 'lang', 'choice', 'width'];
+
+    /** A part of the matrix. */
+    private const PART = ['nullable', 'string', 'max:400000', 'regex:/^(\*|[0-9:,;]*)$/'];
 
     private const LISTS = ['axes', 'homes', 'survivors', 'exchanges', 'heirs', 'likes', 'as_facts', 'winners', 'roles', 'codes', 'rule'];
 
@@ -31,7 +35,8 @@ final class BoardRequest extends FormRequest
             ...array_fill_keys(['axes.*', 'likes.*', 'rule.*', 'swatch'], ['array']),
             'version' => ['nullable', 'integer', 'min:0'],
             'token' => ['nullable', 'uuid'],
-            'selected' => ['nullable', 'string', 'max:400000', 'regex:/^(\*|[0-9:,;]*)$/'],
+            'selected' => self::PART,
+            'onto' => self::PART,
             'lens' => ['nullable', 'in:photos,codes,prices,stock'],
             'layer' => ['nullable', 'string', 'max:200', 'regex:/^[0-9:,]*$/'],
             'placements' => ['nullable', 'array', 'max:2000'],
@@ -52,9 +57,21 @@ final class BoardRequest extends FormRequest
         return new Change($this->user(), $this->product()->id, $this->integer('version'), token: $this->filled('token') ? $this->string('token')->toString() : null);
     }
 
-    public function selected(): string
+    public function selection(): Selection
+    {
+        return Selection::fromKey($this->selectedKey());
+    }
+
+    /** The selection as the page knows it. */
+    public function selectedKey(): string
     {
         return $this->string('selected')->toString();
+    }
+
+    /** Where pictures were dropped; null where they were not dropped on a part of the matrix. */
+    public function onto(): ?Selection
+    {
+        return $this->filled('onto') ? Selection::fromKey($this->string('onto')->toString()) : null;
     }
 
     public function lens(): Lens

@@ -7,15 +7,15 @@ namespace App\Http;
 use App\Actions\ArrangeBoard;
 use App\Catalog\LoadedProduct;
 use App\Catalog\ProductLoader;
-use App\Catalog\Selection;
 use App\Catalog\Usage;
 use App\Http\Screens\BoardScreen;
 use App\Http\Screens\TrayScreen;
 use App\Media\PhotoSize;
 use App\Models\HistoryEntry;
-use App\Models\Product;
+use App\Refusals\Kind;
 use App\Refusals\Refused;
 use Core\Matrix\Combination;
+use Core\Reach\Selection;
 use Core\Reach\TypedSelection;
 use Core\Reach\Wording;
 use Core\Text\Name;
@@ -67,22 +67,22 @@ final class BoardResponder
      */
     private function data(BoardRequest $request, bool $wasChanged = false): array
     {
-        $product = Product::query()->findOrFail($request->product()->id);
-        $loaded = $wasChanged ? $this->loader->loadChanged($product) : $this->loader->load($product);
+        $loaded = $wasChanged ? $this->loader->changed($request->product()) : $this->loader->again($request->product());
         $layout = $this->arrangement->layout($request->user(), $loaded->matrix);
         $layers = $request->has('layer') ? $request->layers($loaded->matrix) : $layout->firstLayers($loaded->matrix);
         $board = new BoardScreen($loaded, $layout, $request->lens(), array_diff_key($layers, array_flip([$layout->down->id ?? 0, $layout->across->id ?? 0])));
         $selected = match (true) {
             $request->filled('find') => $this->found($request->string('find')->toString(), $loaded, $board),
-            $request->has('selected') => $request->selected(),
+            $request->has('selected') => $request->selectedKey(),
             default => $board->firstSelection(),
         };
-        $selection = Selection::read($selected, $loaded);
-        if ($board->hidesAllOf($selection->reach)) {
-            $selection = Selection::read($board->firstSelection(), $loaded);
+        $part = $loaded->selected(Selection::fromKey($selected));
+        if ($board->hidesAllOf($part->reach)) {
+            $selected = $board->firstSelection();
+            $part = $loaded->selected(Selection::fromKey($selected));
         }
 
-        return ['product' => $product, 'loaded' => $loaded, 'folded' => $this->arrangement->isFolded($request->user(), $loaded->matrix), 'board' => $board, 'tray' => new TrayScreen($selection, $board->pictures)];
+        return ['product' => $loaded->product, 'loaded' => $loaded, 'folded' => $this->arrangement->isFolded($request->user(), $loaded->matrix), 'board' => $board, 'tray' => new TrayScreen($part, $selected, $board->pictures)];
     }
 
     /** The part of the matrix whose values, or whose SKU's code, were typed. */
@@ -95,7 +95,7 @@ final class BoardResponder
         }
         $reach = (new TypedSelection())->read($typed, $loaded->matrix, $this->usage->synonyms($loaded->matrix));
         if ($board->hidesAllOf($reach)) {
-            throw new Refused(ucfirst((new Wording())->say($reach, $loaded->matrix)).' lies in layers that are not shown. Choose “All” above the matrix, then select it.');
+            throw new Refused(ucfirst((new Wording())->say($reach, $loaded->matrix)).' lies in layers that are not shown. Choose “All” above the matrix, then select it.', Kind::Impossible, 'find');
         }
 
         return implode(';', array_map(fn (Combination $part): string => $part->key, $reach->clauses[0]->parts()));

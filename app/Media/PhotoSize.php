@@ -11,6 +11,12 @@ enum PhotoSize: string
     case Card = 'card';
     case Full = 'full';
 
+    /** Where the size of a photo is served. */
+    public function address(int $photoId): string
+    {
+        return "/photos/{$photoId}/{$this->value}.jpg";
+    }
+
     public function side(): int
     {
         return match ($this) {

@@ -88,8 +88,8 @@ final class Comparison
     /** @return list<Difference> */
     private function leftOut(Matrix $before, Matrix $after): array
     {
-        $old = $before->leftOutNow();
-        $new = $after->leftOutNow();
+        $old = Reach::leftOutNow($before);
+        $new = Reach::leftOutNow($after);
         if ($old->equals($new)) {
             return [];
         }

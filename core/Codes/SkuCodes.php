@@ -4,9 +4,6 @@ declare(strict_types=1);
 
 namespace Core\Codes;
 
-use Core\Matrix\Combination;
-use Core\Matrix\Matrix;
-
 /** Makes SKU codes out of the product's code and the codes of a cell's values, in axis order. */
 final class SkuCodes
 {
@@ -15,25 +12,21 @@ final class SkuCodes
     /** What a code may look like. */
     public const PATTERN = '/^[A-Za-z0-9][A-Za-z0-9._\/-]{0,63}$/';
 
-    public function code(string $productCode, Matrix $matrix, Combination $cell): string
+    /** "TB-SMK-MOSS-M" */
+    public function code(string $productCode, CodeParts $parts): string
     {
-        $parts = [$productCode];
-        foreach ($matrix->axes as $axis) {
-            $parts[] = $axis->value($cell->value($axis->id) ?? 0)->code ?? '';
-        }
-
-        return implode('-', array_filter($parts, fn (string $part): bool => $part !== ''));
+        return implode('-', array_filter([$productCode, ...$parts->valueCodes], fn (string $part): bool => $part !== ''));
     }
 
     /**
      * Codes for the cells to make. Where a code is taken, or two cells would get the same one, or one is too long,
      * there is no silent suffix: what is in the way is named, with a code that would be free, for a person to settle.
      *
-     * @param  list<Combination>  $cells
+     * @param  list<CodeParts>  $cells
      * @param  array<string, string>  $taken  code in upper case => what has it, in words; those of the wanted codes, and more where they are known
      * @param  array<string, string>  $chosen  wanted code => the code that somebody chose in its place
      */
-    public function forCells(string $productCode, Matrix $matrix, array $cells, array $taken = [], array $chosen = []): PlannedCodes
+    public function forCells(string $productCode, array $cells, array $taken = [], array $chosen = []): PlannedCodes
     {
         $codes = [];
         $clashes = [];
@@ -41,19 +34,18 @@ final class SkuCodes
         $owners = $taken;
         $wanted = [];
         foreach ($cells as $cell) {
-            $wanted[mb_strtoupper($this->code($productCode, $matrix, $cell))] = true;
+            $wanted[mb_strtoupper($this->code($productCode, $cell))] = true;
         }
         foreach ($cells as $cell) {
-            $own = $this->code($productCode, $matrix, $cell);
+            $own = $this->code($productCode, $cell);
             $code = $chosen[$own] ?? $own;
-            $place = implode(', ', $matrix->choice($cell)) ?: 'the single SKU';
             $owner = $owners[mb_strtoupper($code)] ?? null;
             if ($owner !== null || mb_strlen($code) > self::LONGEST) {
-                $clashes[] = new CodeClash($own, $code, $place, $owner, $this->free($code, $owners, $wanted));
+                $clashes[] = new CodeClash($own, $code, $cell->place, $owner, $this->free($code, $owners, $wanted));
 
                 continue;
             }
-            $owners[mb_strtoupper($code)] = $place;
+            $owners[mb_strtoupper($code)] = $cell->place;
             $codes[$cell->key] = $code;
             if ($code !== $own) {
                 $used[$own] = $code;

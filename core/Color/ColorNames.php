@@ -4,8 +4,6 @@ declare(strict_types=1);
 
 namespace Core\Color;
 
-use Core\Text\Name;
-
 /**
  * A first color for a value that is named like one, to be corrected by hand. Common practice, no
  * source: cloth and leather colors as shops mean them, not a standard's.
@@ -21,10 +19,13 @@ final class ColorNames
         'tan' => '#b58d63', 'brown' => '#6b4a35', 'chestnut' => '#744433', 'bark' => '#57453a', 'walnut' => '#5d4636', 'stone' => '#b5ada0', 'chalk' => '#ece9e2', 'purple' => '#664b86', 'lavender' => '#a79bc6', 'gold' => '#b5923f',
     ];
 
-    /** @return ?string "#rrggbb" of the last word of the name that is a color: "Dark moss" is a moss */
-    public static function hex(string $name): ?string
+    /**
+     * @param  string  $folded  a name as Text folds names
+     * @return ?string "#rrggbb" of its last word that is a color: "dark moss" is a moss
+     */
+    public static function hex(string $folded): ?string
     {
-        foreach (array_reverse(preg_split('/[^\p{L}]+/u', Name::of($name)->folded) ?: []) as $word) {
+        foreach (array_reverse(preg_split('/[^\p{L}]+/u', $folded) ?: []) as $word) {
             if (isset(self::COLORS[$word])) {
                 return self::COLORS[$word];
             }

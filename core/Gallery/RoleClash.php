@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Core\Gallery;
 
 use Core\Matrix\MatrixChange;
+use Core\Reach\Carrying;
 
 /**
  * Two or more placements that carry the same role for the very same reach once a change has run, and did
@@ -28,7 +29,7 @@ final readonly class RoleClash
         $groups = [];
         foreach ($placements as $placement) {
             $before = $placement->reach->activeIn($change->from)->key();
-            $after = $change->carryReach($placement->reach)->activeIn($change->to);
+            $after = Carrying::along($change)->reach($placement->reach)->activeIn($change->to);
             foreach ($after->isNothing() ? [] : $placement->roles as $role) {
                 $groups[$role->value.' '.$after->key()][$before][] = $placement;
             }

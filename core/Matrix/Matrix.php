@@ -5,8 +5,7 @@ declare(strict_types=1);
 namespace Core\Matrix;
 
 use Brick\Math\BigInteger;
-use Core\Reach\Reach;
-use Core\Reach\ReachIndex;
+use Core\Codes\CodeParts;
 
 /**
  * All cells of a product: its axes, and which combinations are deliberately not sold.
@@ -25,11 +24,11 @@ final readonly class Matrix
     public array $sleeping;
 
     /** What is left out of this matrix as it stands: the rules, less what lies dormant. */
-    private Reach $standing;
+    private LeftOut $standing;
 
     /**
      * @param  list<Axis>  $axes  in the product's order
-     * @param  Reach  $leftOut  the combinations left out, as rules; rules that name an axis or a
+     * @param  LeftOut  $leftOut  the combinations left out, as rules; rules that name an axis or a
      *                          value the product does not have lie dormant
      * @param  list<SleepingAxis>  $sleeping  axes that the product had once; those among the axes are awake
      *
@@ -37,7 +36,7 @@ final readonly class Matrix
      */
     public function __construct(
         public array $axes,
-        public Reach $leftOut,
+        public LeftOut $leftOut,
         array $sleeping = [],
     ) {
         $this->byId = array_combine(array_map(fn (Axis $axis): int => $axis->id, $axes), $axes);
@@ -57,9 +56,9 @@ final readonly class Matrix
      * @param  list<Axis>  $axes
      * @param  list<SleepingAxis>  $sleeping
      */
-    public static function of(array $axes, ?Reach $leftOut = null, array $sleeping = []): self
+    public static function of(array $axes, ?LeftOut $leftOut = null, array $sleeping = []): self
     {
-        return new self($axes, $leftOut ?? Reach::nothing(), $sleeping);
+        return new self($axes, $leftOut ?? new NothingLeftOut(), $sleeping);
     }
 
     /** The same matrix with an axis changed, or with another in the place of one. */
@@ -90,7 +89,7 @@ final readonly class Matrix
             $axes[] = new Axis($axis->id, '', AxisKind::Other, $values);
         }
         try {
-            return new self($axes, Reach::nothing());
+            return new self($axes, new NothingLeftOut());
         } catch (MatrixTooLarge) {
             return null;
         }
@@ -108,7 +107,7 @@ final readonly class Matrix
     }
 
     /** What is left out of the matrix as it stands, in its own axes and values. */
-    public function leftOutNow(): Reach
+    public function leftOutNow(): LeftOut
     {
         return $this->standing;
     }
@@ -183,16 +182,7 @@ final readonly class Matrix
      */
     public function offered(): array
     {
-        if ($this->standing->isNothing()) {
-            return $this->combinations();
-        }
-
-        $standing = new ReachIndex($this->standing->clauses);
-
-        return array_values(array_filter(
-            $this->combinations(),
-            fn (Combination $cell): bool => ! $standing->covers($cell),
-        ));
+        return $this->standing->sparing($this->combinations());
     }
 
     /** Whether the combination is a cell of this matrix: every axis named, no other, each with a value of the product's. */
@@ -241,6 +231,21 @@ final readonly class Matrix
         }
 
         return $choice;
+    }
+
+    /**
+     * What the codes of SKUs in these cells are put together of.
+     *
+     * @param  list<Combination>  $cells
+     * @return list<CodeParts>
+     */
+    public function codeParts(array $cells): array
+    {
+        return array_map(fn (Combination $cell): CodeParts => new CodeParts(
+            $cell->key,
+            array_map(fn (Axis $axis): string => $axis->value($cell->value($axis->id) ?? 0)->code ?? '', $this->axes),
+            implode(', ', $this->choice($cell)) ?: 'the single SKU',
+        ), $cells);
     }
 
     /**

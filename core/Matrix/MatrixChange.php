@@ -4,8 +4,6 @@ declare(strict_types=1);
 
 namespace Core\Matrix;
 
-use Core\Reach\Reach;
-
 /**
  * From one matrix to the next, with what the shapes alone cannot say: to which value of an added
  * axis the present SKUs belong (home), which value of a dropped axis stays (survivor), which value
@@ -18,8 +16,8 @@ final readonly class MatrixChange
     /** @var array<int, int> dropped axis id => value id */
     public array $survivors;
 
-    /** @var array<int, array<int, Succession>> axis id => value id => who takes over */
-    private array $heirs;
+    /** Who takes over from whom. */
+    public Handover $handover;
 
     /**
      * @param  Matrix  $to  its left-out rules are carried along, as reaches are
@@ -47,8 +45,8 @@ final readonly class MatrixChange
         public array $winners = [],
     ) {
         $this->survivors = array_diff_key($survivors, array_flip($to->axisIds()));
-        $this->heirs = $this->heirs();
-        $this->to = new Matrix(array_map($this->withSleepers(...), $to->axes), $this->carryRules($to->leftOut), [...array_values($from->sleeping), ...$this->fallAsleep($to)]);
+        $this->handover = new Handover($from, $successions, $likes, $homes);
+        $this->to = new Matrix(array_map($this->withSleepers(...), $to->axes), $to->leftOut->leftOutAfter($this->handover), [...array_values($from->sleeping), ...$this->fallAsleep($to)]);
         $this->check();
     }
 
@@ -73,19 +71,7 @@ final readonly class MatrixChange
     /** Whether the axis is dropped, and another takes its place. */
     public function isExchanged(int $axisId): bool
     {
-        return isset($this->heirs[$axisId]) && $this->to->axis($axisId) === null;
-    }
-
-    /** Whether another value takes over from one that the cell lies on. */
-    public function handsOver(Combination $cell): bool
-    {
-        foreach ($cell->values as $axisId => $valueId) {
-            if (isset($this->heirs[$axisId][$valueId])) {
-                return true;
-            }
-        }
-
-        return false;
+        return isset($this->handover->heirs[$axisId]) && $this->to->axis($axisId) === null;
     }
 
     /** Whether no SKU can come to lie in another cell than it does now. */
@@ -105,7 +91,7 @@ final readonly class MatrixChange
     public function landing(Combination $cell, bool $isMade = true): ?Combination
     {
         $values = $cell->values;
-        foreach ($this->heirs as $axisId => $heirs) {
+        foreach ($this->handover->heirs as $axisId => $heirs) {
             if (isset($values[$axisId])) {
                 $heir = $heirs[$values[$axisId]] ?? null;
                 if ($heir !== null) {
@@ -159,116 +145,6 @@ final readonly class MatrixChange
         return true;
     }
 
-    /** The cell that a new one is made like; null where its values are like no others. */
-    public function likeOf(Combination $cell): ?Combination
-    {
-        $like = $cell;
-        foreach ($this->likes as $likeness) {
-            if ($cell->value($likeness->axisId) === $likeness->valueId) {
-                $like = $like->with($likeness->axisId, $likeness->likeId);
-            }
-        }
-
-        return $like === $cell ? null : $like;
-    }
-
-    /**
-     * A placement's reach after the change: a value that hands over is replaced by the one that takes over. What
-     * names a value or an axis that goes stays as it is, and sleeps.
-     */
-    public function carryReach(Reach $reach): Reach
-    {
-        foreach ($this->successions as $succession) {
-            $reach = $reach->succeeded($succession);
-        }
-
-        return $this->grown($reach);
-    }
-
-    /** Where a picture is hidden after the change. Of values that become one, what is hidden follows the one that stays. */
-    public function carryHidden(Reach $hidden): Reach
-    {
-        $standing = [];
-        foreach ($this->successions as $succession) {
-            $hidden = $this->stands($succession, $standing) ? $hidden : $hidden->succeeded($succession);
-            $standing[$succession->target()] = true;
-        }
-
-        return $this->grown($hidden);
-    }
-
-    /** The value that shoppers find chosen on an axis after the change; null where it has none. */
-    public function carryOpening(int $axisId, ?int $valueId): ?Succession
-    {
-        return $valueId === null ? null : $this->heirs[$axisId][$valueId] ?? null;
-    }
-
-    /** Left-out rules after the change. Of two values that become one, what was left out of both is left out. */
-    private function carryRules(Reach $rules): Reach
-    {
-        $standing = [];
-        foreach ($this->successions as $succession) {
-            $rules = $this->stands($succession, $standing) ? $this->leftOutOfBoth($rules, $succession) : $rules->succeeded($succession);
-            $standing[$succession->target()] = true;
-        }
-        foreach ($this->likes as $likeness) {
-            $rules = $rules->extendedLike($likeness);
-        }
-
-        return $rules;
-    }
-
-    /**
-     * Whether the value that takes over was there before, or has taken over from another already.
-     *
-     * @param  array<string, true>  $standing
-     */
-    private function stands(Succession $succession, array $standing): bool
-    {
-        return isset($standing[$succession->target()]) || $this->from->axis($succession->toAxisId)?->has($succession->toValueId) === true;
-    }
-
-    private function leftOutOfBoth(Reach $rules, Succession $succession): Reach
-    {
-        $clauses = [];
-        $ofOld = [];
-        $ofNew = [];
-        foreach ($rules->clauses as $clause) {
-            $namesOld = $clause->names($succession->axisId) && $clause->allows($succession->axisId, $succession->valueId);
-            $namesNew = $clause->names($succession->toAxisId) && $clause->allows($succession->toAxisId, $succession->toValueId);
-            if ($namesOld && $namesNew) {
-                $clauses[] = $clause->lacking($succession->axisId, $succession->valueId);
-            } elseif ($namesOld) {
-                $ofOld[] = $clause->limited($succession->axisId, [$succession->valueId]);
-                $clauses[] = $clause->lacking($succession->axisId, $succession->valueId);
-            } elseif ($namesNew) {
-                $ofNew[] = $clause->limited($succession->toAxisId, [$succession->toValueId]);
-                $clauses[] = $clause->lacking($succession->toAxisId, $succession->toValueId);
-            } else {
-                $clauses[] = $clause;
-            }
-        }
-
-        return Reach::of(...$clauses)->union(Reach::of(...$ofOld)->succeeded($succession)->cut(Reach::of(...$ofNew)));
-    }
-
-    /**
-     * What new values take from those they are like; and where the SKUs of today go to another value of an axis
-     * than the one they stood at while it slept, their pictures go with them.
-     */
-    private function grown(Reach $reach): Reach
-    {
-        foreach ($this->likes as $likeness) {
-            $reach = $likeness->withPictures ? $reach->extendedLike($likeness) : $reach;
-        }
-        foreach ($this->homes as $axisId => $home) {
-            $stood = $this->from->sleeping[$axisId]->standsAt ?? null;
-            $reach = $stood === null || $stood === $home ? $reach : $reach->extendedLike(new Likeness($axisId, $home, $stood));
-        }
-
-        return $reach;
-    }
-
     private function withSleepers(Axis $axis): Axis
     {
         $sleeping = array_values(array_diff([...$this->from->everyValueId($axis->id), ...$axis->sleeping], $axis->valueIds()));
@@ -281,18 +157,7 @@ final readonly class MatrixChange
     {
         $gone = array_filter($this->from->axes, fn (Axis $axis): bool => $to->axis($axis->id) === null);
 
-        return array_values(array_map(fn (Axis $axis): SleepingAxis => SleepingAxis::of($axis, isset($this->heirs[$axis->id]) ? null : $this->survivors[$axis->id] ?? null), $gone));
-    }
-
-    /** @return array<int, array<int, Succession>> */
-    private function heirs(): array
-    {
-        $heirs = [];
-        foreach ($this->successions as $succession) {
-            $heirs[$succession->axisId][$succession->valueId] = $succession;
-        }
-
-        return $heirs;
+        return array_values(array_map(fn (Axis $axis): SleepingAxis => SleepingAxis::of($axis, isset($this->handover->heirs[$axis->id]) ? null : $this->survivors[$axis->id] ?? null), $gone));
     }
 
     private function check(): void

@@ -31,7 +31,7 @@ final class Planner
             $sku = $claims[$cell->key] ?? null;
             if ($sku === null) {
                 $make[] = $cell;
-                $like = $change->likes === [] ? null : $claims[$change->likeOf($cell)->key ?? ''] ?? null;
+                $like = $change->likes === [] ? null : $claims[$change->handover->likeOf($cell)->key ?? ''] ?? null;
                 if ($like !== null) {
                     $likenesses[$cell->key] = $like->id;
                 }
@@ -150,7 +150,7 @@ final class Planner
         $rank = fn (StandingSku $sku): array => [
             $sku->state === SkuState::Retired,
             ! $change->isOnSurvivors($sku->cell),
-            $change->handsOver($sku->cell) !== $change->comersStay,
+            $change->handover->concerns($sku->cell) !== $change->comersStay,
             -$sku->retiredAt,
             $sku->id,
         ];

@@ -178,9 +178,12 @@ final readonly class Clause
         return new self($sets);
     }
 
-    /** The clause with one more value of an axis it names. */
+    /** The clause with one more value of an axis; one that leaves the axis free allows it already. */
     public function widened(int $axisId, int $valueId): self
     {
+        if (! $this->names($axisId)) {
+            return $this;
+        }
         $sets = $this->sets;
         $sets[$axisId][$valueId] = true;
         ksort($sets[$axisId]);

@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace Core\Reach;
 
 use Core\Matrix\Combination;
+use Core\Matrix\Handover;
+use Core\Matrix\LeftOut;
 use Core\Matrix\Likeness;
 use Core\Matrix\Matrix;
 use Core\Matrix\SleepingAxis;
@@ -14,7 +16,7 @@ use Core\Matrix\Succession;
  * The set of combinations a thing applies to: a union of clauses. No clause is nothing; the empty
  * clause is the whole product.
  */
-final readonly class Reach
+final readonly class Reach implements LeftOut
 {
     /** Past these, clauses are joined by axis before they are held against each other. */
     private const MANY = 40;
@@ -47,6 +49,20 @@ final readonly class Reach
     public static function fromArrays(array $clauses): self
     {
         return self::of(...array_map(fn (array $values): Clause => Clause::of($values), $clauses));
+    }
+
+    /** The left-out rules of a matrix, what sleeps of them too. */
+    public static function leftOutOf(Matrix $matrix): self
+    {
+        return $matrix->leftOut instanceof self ? $matrix->leftOut : self::nothing();
+    }
+
+    /** What is left out of a matrix as it stands, in its own axes and values. */
+    public static function leftOutNow(Matrix $matrix): self
+    {
+        $standing = $matrix->leftOutNow();
+
+        return $standing instanceof self ? $standing : self::nothing();
     }
 
     /** @return list<array<int, list<int>>> each axis id => value ids */
@@ -85,6 +101,18 @@ final readonly class Reach
         $index = new ReachIndex($this->clauses);
 
         return array_values(array_filter($cells, $index->covers(...)));
+    }
+
+    public function sparing(array $cells): array
+    {
+        $index = new ReachIndex($this->clauses);
+
+        return $this->clauses === [] ? $cells : array_values(array_filter($cells, fn (Combination $cell): bool => ! $index->covers($cell)));
+    }
+
+    public function leftOutAfter(Handover $handover): self
+    {
+        return (new Carrying($handover))->leftOut($this);
     }
 
     public function union(self $other): self

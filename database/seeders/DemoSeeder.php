@@ -38,6 +38,9 @@ use Core\Codes\Gtin;
 use Core\Gallery\Role;
 use Core\Gallery\View;
 use Core\Matrix\Combination;
+use Core\Reach\Clause;
+use Core\Reach\Reach;
+use Core\Reach\Selection;
 use Illuminate\Database\Seeder;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Hash;
@@ -105,8 +108,8 @@ final class DemoSeeder extends Seeder
             new DraftAxis('Size', 'XS, S, M, L, XL, XXL'),
             new DraftAxis('Style', 'Buttoned, Pullover'),
         ]);
-        $this->leaveOut->run($this->change($product), $this->token($product, ['Color' => 'Oat', 'Size' => 'XXL', 'Style' => 'Pullover']), false);
-        $this->leaveOut->run($this->change($product), $this->token($product, ['Color' => 'Ink', 'Size' => 'XS']), false);
+        $this->leaveOut->run($this->change($product), $this->part($product, ['Color' => 'Oat', 'Size' => 'XXL', 'Style' => 'Pullover']), false);
+        $this->leaveOut->run($this->change($product), $this->part($product, ['Color' => 'Ink', 'Size' => 'XS']), false);
         $this->photos($product, 'smock-');
         $views = ['front' => View::Front, 'back' => View::Back, 'detail' => View::Detail];
         foreach (['Moss', 'Clay', 'Slate', 'Oat', 'Ink'] as $color) {
@@ -123,7 +126,7 @@ final class DemoSeeder extends Seeder
         }
         $this->place($product, 'smock-size-guide.jpg', [], View::SizeGuide, Role::Guide);
         $this->order->followShotList($this->change($product));
-        $this->prices->run($this->change($product), $this->token($product, ['Size' => 'XXL']), '54.00');
+        $this->prices->run($this->change($product), $this->part($product, ['Size' => 'XXL']), '54.00');
         $this->stock($product, [14, 9, 22, 18, 7, 3, 12, 0, 16, 5]);
     }
 
@@ -151,7 +154,7 @@ final class DemoSeeder extends Seeder
             new DraftAxis('Glove size', '6, 7, 8, 9, 10, 11'),
             new DraftAxis('Cuff', 'Short, Gauntlet'),
         ]);
-        $this->leaveOut->run($this->change($product), $this->token($product, ['Cuff' => 'Gauntlet', 'Glove size' => '6']), false);
+        $this->leaveOut->run($this->change($product), $this->part($product, ['Cuff' => 'Gauntlet', 'Glove size' => '6']), false);
         $this->photos($product, 'glove-');
         foreach (['Moss', 'Straw', 'Berry'] as $color) {
             foreach (['Short', 'Gauntlet'] as $cuff) {
@@ -163,7 +166,7 @@ final class DemoSeeder extends Seeder
         $this->place($product, 'glove-gauntlet-stitching.jpg', ['Cuff' => 'Gauntlet'], View::Detail);
         $this->place($product, 'glove-size-guide.jpg', [], View::SizeGuide, Role::Guide);
         $this->order->followShotList($this->change($product));
-        $this->prices->run($this->change($product), $this->token($product, ['Cuff' => 'Gauntlet']), '32.00');
+        $this->prices->run($this->change($product), $this->part($product, ['Cuff' => 'Gauntlet']), '32.00');
         $this->stock($product, [6, 10, 0, 14, 9, 4, 7]);
     }
 
@@ -192,12 +195,12 @@ final class DemoSeeder extends Seeder
             new DraftAxis('Leg', 'Short, Regular, Long', changesPicture: false),
             new DraftAxis('Knee', 'Plain, Padded'),
         ]);
-        $this->leaveOut->run($this->change($product), $this->token($product, ['Leg' => 'Short', 'Knee' => 'Padded']), false);
+        $this->leaveOut->run($this->change($product), $this->part($product, ['Leg' => 'Short', 'Knee' => 'Padded']), false);
         $this->photos($product, 'trousers-');
         foreach (['Bark', 'Slate'] as $color) {
             $this->place($product, strtolower("trousers-{$color}-front.jpg"), ['Color' => $color], View::Front, Role::Lead);
         }
-        $this->prices->run($this->change($product), $this->token($product, ['Knee' => 'Padded']), '72.00');
+        $this->prices->run($this->change($product), $this->part($product, ['Knee' => 'Padded']), '72.00');
         $this->facts->set($this->change($product), 'Cloth', 'cotton canvas, 320 g/m²');
         $this->stock($product, [5, 8, 3, 0, 6, 11, 2]);
     }
@@ -300,7 +303,7 @@ final class DemoSeeder extends Seeder
         if ($id === null) {
             return;
         }
-        $this->link->run($this->change($product), [$id], $where === [] ? '*' : $this->token($product, $where));
+        $this->link->run($this->change($product), [$id], $where === [] ? Selection::whole() : $this->part($product, $where));
         $this->describe->view($this->change($product), [$id], $view);
         if ($role !== null) {
             $this->role->run($this->change($product), $id, $role);
@@ -317,12 +320,12 @@ final class DemoSeeder extends Seeder
             DB::table('skus')->where('id', $sku->id)->update(['gtin' => Gtin::fromBody(sprintf('20%010d', $sku->id)), 'weight_g' => 380]);
         }
         foreach ($byUnits as $count => $cells) {
-            $this->stock->run($this->change($product), implode(';', $cells) ?: '*', (string) $count);
+            $this->stock->run($this->change($product), Selection::fromKey(implode(';', $cells) ?: '*'), (string) $count);
         }
     }
 
     /** @param  array<string, string>  $where */
-    private function token(Product $product, array $where): string
+    private function part(Product $product, array $where): Selection
     {
         $values = [];
         foreach ($this->loaded($product)->matrix->axes as $axis) {
@@ -333,7 +336,7 @@ final class DemoSeeder extends Seeder
             }
         }
 
-        return Combination::of($values)->key;
+        return Selection::of(Reach::of(Clause::at(Combination::of($values))));
     }
 
     private function loaded(Product $product): LoadedProduct

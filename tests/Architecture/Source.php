@@ -90,6 +90,27 @@ final class Source
         return array_values(array_unique($names));
     }
 
+    /** @return list<array{string, string}> class and method of each static call */
+    public function staticCalls(): array
+    {
+        $calls = [];
+        foreach ($this->tokens as $at => $token) {
+            if ($token->is([T_STRING, T_NAME_FULLY_QUALIFIED, T_NAME_QUALIFIED]) && $this->is($at + 1, T_DOUBLE_COLON) && $this->is($at + 2, T_STRING) && $this->is($at + 3, '(')) {
+                $calls[] = [$token->is(T_NAME_FULLY_QUALIFIED) ? ltrim($token->text, '\\') : $this->resolved($token->text), $this->tokens[$at + 2]->text];
+            }
+        }
+
+        return $calls;
+    }
+
+    /** @return ?string the module the file is of: "Core\Matrix", "App\Http" */
+    public function module(): ?string
+    {
+        $parts = explode('\\', $this->namespace);
+
+        return isset($parts[1]) ? "{$parts[0]}\\{$parts[1]}" : null;
+    }
+
     /** @return list<string> classes declared here that are neither final nor abstract */
     public function openClasses(): array
     {

@@ -16,6 +16,7 @@ use Core\Matrix\StandingSku;
 use Core\Matrix\StockMove;
 use Core\Matrix\Succession;
 use Core\Matrix\Value;
+use Core\Reach\Carrying;
 use Core\Reach\Reach;
 use Random\Randomizer;
 use Tests\Core\Samples;
@@ -106,15 +107,15 @@ it('splits a value: its SKUs go to the first part, the others are made like them
     expect($plan->inWords())->toBe('makes 3, moves 3')
         ->and($plan->likenesses)->toBe(['1:15,2:21' => 9, '1:15,2:22' => 10, '1:15,2:23' => 11])
         ->and($change->to->isOffered(Combination::of([1 => 15, 2 => 24])))->toBeFalse()
-        ->and($change->carryReach(Reach::fromArrays([[1 => [13]]]))->toArrays())->toBe([[1 => [14]]]);
+        ->and(Carrying::along($change)->reach(Reach::fromArrays([[1 => [13]]]))->toArrays())->toBe([[1 => [14]]]);
 });
 
 it('gives a new value the pictures of the one it is like only where asked', function (): void {
     $from = Samples::smock(['Moss', 'Clay']);
     foreach ([[false, [[1 => [12]]]], [true, [[1 => [12, 13]]]]] as [$withPictures, $expected]) {
         $change = new MatrixChange($from, Samples::smock(), likes: [new Likeness(Samples::COLOR, 13, 12, $withPictures)]);
-        expect($change->carryReach(Reach::fromArrays([[1 => [12]]]))->toArrays())->toBe($expected)
-            ->and($change->carryReach(Reach::everything())->isEverything())->toBeTrue();
+        expect(Carrying::along($change)->reach(Reach::fromArrays([[1 => [12]]]))->toArrays())->toBe($expected)
+            ->and(Carrying::along($change)->reach(Reach::everything())->isEverything())->toBeTrue();
     }
 });
 
@@ -128,8 +129,8 @@ it('exchanges one axis for another: SKUs keep their codes where a value takes ov
     $plan = smockPlan($change);
     expect($plan->inWords())->toBe('moves 24, retires 12 with 120 in stock')
         ->and($change->isExchanged(Samples::STYLE))->toBeTrue()
-        ->and($change->carryReach(Reach::fromArrays([[1 => [11], 3 => [31, 33]]]))->activeIn($change->to)->toArrays())->toBe([[1 => [11], 4 => [41]]])
-        ->and($change->carryReach(Reach::fromArrays([[3 => [31, 32]]]))->toArrays())->toBe([[4 => [41, 42]]]);
+        ->and(Carrying::along($change)->reach(Reach::fromArrays([[1 => [11], 3 => [31, 33]]]))->activeIn($change->to)->toArrays())->toBe([[1 => [11], 4 => [41]]])
+        ->and(Carrying::along($change)->reach(Reach::fromArrays([[3 => [31, 32]]]))->toArrays())->toBe([[4 => [41, 42]]]);
 });
 
 it('refuses what cannot be: a value that hands over and stays, an heir that is not there, a likeness of an old value', function (array $with, string $why): void {
@@ -181,7 +182,7 @@ it('merges reaches and left-out rules as sets of cells merge', function (int $se
     [$axis, $goes, $stays, $to] = randomMerge($random, $from) ?? [null, 0, 0, $from];
     $change = new MatrixChange($from, $to, successions: $axis === null ? [] : [Succession::within($axis->id, $goes, $stays)]);
     $reach = Samples::reach($random, $from);
-    $carried = $change->carryReach($reach);
+    $carried = Carrying::along($change)->reach($reach);
     foreach ($change->to->combinations() as $cell) {
         $before = $axis !== null && $cell->value($axis->id) === $stays ? [$cell, $cell->with($axis->id, $goes)] : [$cell];
         expect($carried->covers($cell))->toBe(array_filter($before, $reach->covers(...)) !== [])
@@ -213,7 +214,7 @@ it('splits and merges back to the same SKUs in the same cells', function (int $s
     $again = Samples::applied((new Planner())->plan($back, $parts), $parts);
     expect(Samples::made($again))->toBe(Samples::made($skus));
     $reach = Samples::reach($random, $from);
-    $there = $back->carryReach($apart->carryReach($reach));
+    $there = Carrying::along($back)->reach(Carrying::along($apart)->reach($reach));
     foreach ($from->combinations() as $cell) {
         expect($there->covers($cell))->toBe($reach->covers($cell));
     }
@@ -238,7 +239,7 @@ it('exchanges axes there and back to the same SKUs, reaches and rules', function
     $back = new MatrixChange($there->to, Matrix::of($from->axes, $there->to->leftOut), successions: array_map(fn (Value $value): Succession => new Succession(90, $value->id + 5000, $axis->id, $value->id), $axis->values));
     expect(Samples::applied((new Planner())->plan($back, $exchanged), $exchanged))->toEqual($skus);
     $reach = Samples::reach($random, $from);
-    expect($back->carryReach($there->carryReach($reach))->among($from->combinations()))->toEqual($reach->among($from->combinations()));
+    expect(Carrying::along($back)->reach(Carrying::along($there)->reach($reach))->among($from->combinations()))->toEqual($reach->among($from->combinations()));
 })->with('mind seeds');
 
 it('makes what is like another in just the cells the other has', function (int $seed): void {

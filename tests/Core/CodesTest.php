@@ -14,38 +14,38 @@ use Tests\Core\Samples;
 
 it('makes codes from the product’s code and the values’ codes, in axis order', function (): void {
     $matrix = Samples::smock(['Moss'], ['S', 'M']);
-    expect((new SkuCodes())->forCells('TB-SMK', $matrix, $matrix->offered())->codes)->toBe([
+    expect((new SkuCodes())->forCells('TB-SMK', $matrix->codeParts($matrix->offered()))->codes)->toBe([
         '1:11,2:21' => 'TB-SMK-MOSS-S',
         '1:11,2:22' => 'TB-SMK-MOSS-M',
-    ])->and((new SkuCodes())->forCells('TB-BAG', Matrix::of([]), Matrix::of([])->offered())->codes)->toBe(['' => 'TB-BAG']);
+    ])->and((new SkuCodes())->forCells('TB-BAG', Matrix::of([])->codeParts(Matrix::of([])->offered()))->codes)->toBe(['' => 'TB-BAG']);
 });
 
 it('names what has a code already, and always has a way out', function (): void {
     $matrix = Matrix::of([new Axis(1, 'Color', AxisKind::Color, [new Value(1, 'Slate', 'SLT'), new Value(2, 'Salt', 'SLT')])]);
-    $planned = (new SkuCodes())->forCells('P', $matrix, $matrix->offered());
+    $planned = (new SkuCodes())->forCells('P', $matrix->codeParts($matrix->offered()));
 
     expect($planned->codes)->toBe(['1:1' => 'P-SLT'])
         ->and($planned->clashes[0]->inWords())->toBe('“P-SLT” for Salt is the code of Slate already.')
         ->and($planned->clashes[0]->proposal)->toBe('P-SLT-2');
     expect(fn () => $planned->settled())->toThrow(CodeNotFree::class, 'Give it another, such as P-SLT-2');
 
-    $settled = (new SkuCodes())->forCells('P', $matrix, $matrix->offered(), [], ['P-SLT' => 'P-SALT']);
+    $settled = (new SkuCodes())->forCells('P', $matrix->codeParts($matrix->offered()), [], ['P-SLT' => 'P-SALT']);
     expect($settled->clashes)->not->toBe([]);
 });
 
 it('sees a code that is taken elsewhere, without regard to case, and proposes one that is free', function (): void {
     $matrix = Samples::smock(['Moss'], ['S']);
     $taken = ['P-MOSS-S' => 'a SKU of Rain cape', 'P-MOSS-S-2' => 'Odd one'];
-    $planned = (new SkuCodes())->forCells('p', $matrix, $matrix->offered(), $taken);
+    $planned = (new SkuCodes())->forCells('p', $matrix->codeParts($matrix->offered()), $taken);
 
     expect($planned->clashes[0]->inWords())->toBe('“p-MOSS-S” for Moss, S is the code of a SKU of Rain cape already.')
         ->and($planned->clashes[0]->proposal)->toBe('p-MOSS-S-3')
-        ->and((new SkuCodes())->forCells('p', $matrix, $matrix->offered(), $taken, ['p-MOSS-S' => 'NEW'])->settled()->codes)->toBe(['1:11,2:21' => 'NEW']);
+        ->and((new SkuCodes())->forCells('p', $matrix->codeParts($matrix->offered()), $taken, ['p-MOSS-S' => 'NEW'])->settled()->codes)->toBe(['1:11,2:21' => 'NEW']);
 });
 
 it('says that a code is too long', function (): void {
     $matrix = Samples::smock(['Moss'], ['S']);
-    $clash = (new SkuCodes())->forCells(str_repeat('P', 60), $matrix, $matrix->offered())->clashes[0];
+    $clash = (new SkuCodes())->forCells(str_repeat('P', 60), $matrix->codeParts($matrix->offered()))->clashes[0];
 
     expect($clash->inWords())->toContain('longer than 64')->and(strlen($clash->proposal))->toBeLessThanOrEqual(64);
 });

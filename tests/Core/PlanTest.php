@@ -8,6 +8,7 @@ use Core\Matrix\MatrixChange;
 use Core\Matrix\Planner;
 use Core\Matrix\SkuState;
 use Core\Matrix\StandingSku;
+use Core\Reach\Carrying;
 use Core\Reach\Reach;
 use Tests\Core\Samples;
 
@@ -114,14 +115,14 @@ it('rewrites no reach as an axis goes: a limit to the survivor says nothing mean
     $styled = Samples::smock(styles: ['Buttoned', 'Pullover']);
     $change = new MatrixChange($styled, Samples::smock(), survivors: [3 => 31]);
     $again = new MatrixChange($change->to, $styled, homes: [3 => 31]);
-    $now = fn (array $clauses): Reach => $change->carryReach(Reach::fromArrays($clauses))->activeIn($change->to);
+    $now = fn (array $clauses): Reach => Carrying::along($change)->reach(Reach::fromArrays($clauses))->activeIn($change->to);
 
     expect($now([[1 => [11], 3 => [31]]])->equals(Reach::fromArrays([[1 => [11]]])))->toBeTrue()
         ->and($now([[1 => [11], 3 => [32]]])->isNothing())->toBeTrue()
         ->and($now([[1 => [11], 3 => [31, 32]]])->equals(Reach::fromArrays([[1 => [11]]])))->toBeTrue()
         ->and($now([[1 => [12]]])->equals(Reach::fromArrays([[1 => [12]]])))->toBeTrue();
     $narrow = Reach::fromArrays([[1 => [11], 3 => [31]], [2 => [21], 3 => [32]]]);
-    expect($again->carryReach($change->carryReach($narrow))->equals($narrow))->toBeTrue();
+    expect(Carrying::along($again)->reach(Carrying::along($change)->reach($narrow))->equals($narrow))->toBeTrue();
 });
 
 it('lets pictures go with the SKUs where these come back to another value than they stood at', function (): void {
@@ -129,7 +130,7 @@ it('lets pictures go with the SKUs where these come back to another value than t
     $change = new MatrixChange($styled, Samples::smock(), survivors: [3 => 31]);
     $again = new MatrixChange($change->to, $styled, homes: [3 => 32]);
 
-    expect($again->carryReach(Reach::fromArrays([[1 => [11], 3 => [31]]]))->equals(Reach::fromArrays([[1 => [11], 3 => [31, 32]]])))->toBeTrue();
+    expect(Carrying::along($again)->reach(Reach::fromArrays([[1 => [11], 3 => [31]]]))->equals(Reach::fromArrays([[1 => [11], 3 => [31, 32]]])))->toBeTrue();
 });
 
 it('leaves out, as an axis goes, only what was left out of all that collapses, and wakes the rules with it (cells that others sold were left out)', function (): void {
@@ -166,7 +167,7 @@ it('plans nothing once a plan has run, and brings the same SKUs back when the va
     $smaller = Matrix::of(array_map(
         fn ($axis) => new Core\Matrix\Axis($axis->id, $axis->name, $axis->kind, array_slice($axis->values, 0, $random->getInt(1, $axis->count()))),
         $matrix->axes,
-    ), $matrix->leftOut->union(Samples::reach($random, $matrix, 1)));
+    ), Reach::leftOutOf($matrix)->union(Samples::reach($random, $matrix, 1)));
     $after = Samples::changed($matrix, $smaller, $skus);
     expect((new Planner())->plan(new MatrixChange($smaller, $smaller), $after)->isEmpty())->toBeTrue();
     $returned = Samples::changed($smaller, $matrix, $after);

@@ -84,7 +84,7 @@ it('takes a value out of a clause, or one more in', function (): void {
     expect($clause->lacking(1, 11)->values())->toBe([1 => [12], 2 => [21]])
         ->and($clause->lacking(2, 21)->isNothing())->toBeTrue()
         ->and($clause->widened(1, 10)->values())->toBe([1 => [10, 11, 12], 2 => [21]])
-        ->and($clause->widened(3, 31)->values())->toBe([1 => [11, 12], 2 => [21], 3 => [31]]);
+        ->and($clause->widened(3, 31))->toBe($clause);
 });
 
 it('hands a reach over', function (array $clauses, Succession $succession, array $after): void {

@@ -85,5 +85,5 @@ it('knows the digits of a currency (XOF, PYG, UGX, IQD and CLF were wrong)', fun
 })->with([['EUR', 2], ['JPY', 0], ['KWD', 3], ['XOF', 0], ['PYG', 0], ['UGX', 0], ['IQD', 0], ['CLF', 4]]);
 
 it('guesses a color by the last color word of a name', function (): void {
-    expect(ColorNames::hex('Dark Moss'))->toBe('#5f7049')->and(ColorNames::hex('moss stone'))->toBe(ColorNames::hex('Stone'))->and(ColorNames::hex('Thursday'))->toBeNull();
+    expect(ColorNames::hex('dark moss'))->toBe('#5f7049')->and(ColorNames::hex('moss stone'))->toBe(ColorNames::hex('stone'))->and(ColorNames::hex('thursday'))->toBeNull();
 });

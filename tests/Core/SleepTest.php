@@ -9,6 +9,7 @@ use Core\Matrix\MatrixChange;
 use Core\Matrix\Planner;
 use Core\Matrix\SkuState;
 use Core\Matrix\StandingSku;
+use Core\Reach\Carrying;
 use Core\Reach\Clause;
 use Core\Reach\Reach;
 use Core\Reach\Simplifier;
@@ -54,8 +55,8 @@ final class Sleeper
             'unlink' => $this->reaches[$picture] = $simplifier->simplify($this->reaches[$picture]->subtract($selected, $this->matrix), $this->matrix),
             'hide' => $this->hidden[$picture] = $simplifier->simplify($this->hidden[$picture]->union($selected), $this->matrix),
             'show' => $this->hidden[$picture] = $simplifier->simplify($this->hidden[$picture]->subtract($selected, $this->matrix), $this->matrix),
-            'leave out' => $this->rules($this->matrix->leftOut->union($cells)),
-            'offer again' => $this->rules($this->matrix->leftOut->subtract($cells, $this->matrix)),
+            'leave out' => $this->rules(Reach::leftOutOf($this->matrix)->union($cells)),
+            'offer again' => $this->rules(Reach::leftOutOf($this->matrix)->subtract($cells, $this->matrix)),
         };
     }
 
@@ -67,8 +68,8 @@ final class Sleeper
     private function run(MatrixChange $change): void
     {
         $this->skus = Samples::applied((new Planner())->plan($change, $this->skus), $this->skus);
-        $this->reaches = array_map($change->carryReach(...), $this->reaches);
-        $this->hidden = array_map($change->carryHidden(...), $this->hidden);
+        $this->reaches = array_map(Carrying::along($change)->reach(...), $this->reaches);
+        $this->hidden = array_map(Carrying::along($change)->hidden(...), $this->hidden);
         $this->matrix = $change->to;
     }
 

@@ -28,7 +28,7 @@ function catalogRows(string $search = ''): array
 
 it('sums up each product in a row', function (): void {
     $shop = Shop::stocked();
-    app(LeaveOutCells::class)->run($shop->change(), $shop->token(['Color' => 'Moss', 'Size' => 'XL']), false);
+    app(LeaveOutCells::class)->run($shop->change(), $shop->part(['Color' => 'Moss', 'Size' => 'XL']), false);
     $shop->receive(['loose.jpg' => Shop::picture('loose')]);
     $shop->photo('card.jpg', ['Color' => 'Clay'], View::Front, Role::Card);
     $row = catalogRows()['SMOCK'];
@@ -139,7 +139,7 @@ it('filters by state, stock, category, loose pictures and missing prices, and sa
 it('says how many products are still being counted, and counts each as soon as somebody works', function (): void {
     $shop = Shop::stocked();
     config(['queue.default' => 'database']);
-    app(App\Actions\SetStock::class)->run($shop->change(), '*', '3');
+    app(App\Actions\SetStock::class)->run($shop->change(), Core\Reach\Selection::whole(), '3');
     $this->actingAs($shop->user)->get('/')->assertSee('1 still being counted');
     expect(catalogRows()['SMOCK']->units)->toBe(120);
     $this->artisan('queue:work', ['--stop-when-empty' => true]);
@@ -166,7 +166,7 @@ it('makes a product by name and code, once', function (): void {
 
 it('makes nothing of a copied setup whose codes belong to others', function (): void {
     $shop = Shop::stocked();
-    app(SetCode::class)->run($shop->change(), $shop->token(['Color' => 'Moss', 'Size' => 'S']), 'COPY-CLAY-L');
+    app(SetCode::class)->run($shop->change(), $shop->part(['Color' => 'Moss', 'Size' => 'S']), 'COPY-CLAY-L');
     $counts = fn (): array => array_map(fn (string $table): int => DB::table($table)->count(), ['products', 'skus', 'product_axes', 'product_values', 'history']);
     $before = $counts();
     expect(fn () => app(CreateProduct::class)->run($shop->user, 'Copy', 'COPY', null, $shop->product))->toThrow(Refused::class, 'Choose another code for the product');

@@ -8,6 +8,7 @@ use App\Actions\SetPrices;
 use App\Files\JsonLdDocument;
 use App\Models\Product;
 use Core\Gallery\Role;
+use Core\Reach\Selection;
 use Illuminate\Support\Facades\Artisan;
 use Illuminate\Support\Facades\DB;
 use OpenSpout\Reader\Common\Creator\ReaderEntityFactory;
@@ -42,7 +43,7 @@ it('prints galleries, roles and reasons as the exchange format says', function (
 
 it('writes one row for each SKU and left-out cell', function (): void {
     $shop = Shop::stocked();
-    app(LeaveOutCells::class)->run($shop->change(), $shop->token(['Color' => 'Clay', 'Size' => 'S']), false);
+    app(LeaveOutCells::class)->run($shop->change(), $shop->part(['Color' => 'Clay', 'Size' => 'S']), false);
     DB::table('skus')->where('code', 'SMOCK-SLATE-S')->update(['gtin' => '2000000000015', 'weight_g' => 380]);
     $lines = array_map(fn (string $line): array => str_getcsv($line, ',', '"', ''), explode("\n", trim($shop->sheet())));
     $rows = array_map(fn (array $line): array => array_combine($lines[0], $line), array_slice($lines, 1));
@@ -94,8 +95,8 @@ it('refuses what it cannot write, and leaves no file', function (array $argument
 it('shows prices as the trade does: 20.00 throughout with 30.00 for XL is 20.00–30.00', function (): void {
     // Common practice, no source.
     $shop = Shop::stocked();
-    app(SetPrices::class)->run($shop->change(), '*', '20');
-    app(SetPrices::class)->run($shop->change(), $shop->token(['Size' => 'XL']), '30');
+    app(SetPrices::class)->run($shop->change(), Selection::whole(), '20');
+    app(SetPrices::class)->run($shop->change(), $shop->part(['Size' => 'XL']), '30');
     $this->actingAs($shop->user)->get('/')->assertSee('20.00–30.00');
 });
 

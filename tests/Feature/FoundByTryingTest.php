@@ -30,6 +30,7 @@ use Core\Codes\CodeNotFree;
 use Core\Gallery\Role;
 use Core\Gallery\View;
 use Core\Matrix\MatrixTooLarge;
+use Core\Reach\Selection;
 use Core\Text\Name;
 use Illuminate\Support\Facades\Artisan;
 use Illuminate\Support\Facades\DB;
@@ -68,7 +69,7 @@ it('plans nothing where the axes are opened and left untouched, whatever the lab
     $random = Samples::random($seed);
     $shop = Shop::open();
     $shop->axes(['Color' => 'One | Two | Three', 'Size' => 'S, M']);
-    app(SetStock::class)->run($shop->change(), '*', '10');
+    app(SetStock::class)->run($shop->change(), Selection::whole(), '10');
     $other = Shop::open('OTHER');
     $other->axes(['Color' => 'Fern | Sand']);
     $labels = $random->shuffleArray(['Moss, deep', 'a|b', '"quoted" & <b>', "O'Hara; dark", 'שחור', '🌱 sprout', 'Fern', 'Sand', "tab\tbed", 'é̂', '=1+1', 'x]y[z', '12', '"12"', '👩‍🌾']);
@@ -125,12 +126,12 @@ it('keeps cells that are not made in a reach (a picture on M and on Clay in S wa
     $shop = Shop::stocked();
     $id = $shop->photo('odd.jpg', ['Size' => 'M']);
     $claySmall = $shop->token(['Color' => 'Clay', 'Size' => 'S']);
-    app(LinkPhotos::class)->run($shop->change(), [$id], $claySmall);
-    app(LeaveOutCells::class)->run($shop->change(), $shop->token(['Size' => 'M']), false);
-    app(UnlinkPhotos::class)->run($shop->change(), [$id], $claySmall);
+    app(LinkPhotos::class)->run($shop->change(), [$id], Selection::fromKey($claySmall));
+    app(LeaveOutCells::class)->run($shop->change(), $shop->part(['Size' => 'M']), false);
+    app(UnlinkPhotos::class)->run($shop->change(), [$id], Selection::fromKey($claySmall));
     expect(array_map(fn ($row): string => $row->file(), $shop->loaded()->tray()))->toBe(['odd.jpg']);
     $this->actingAs($shop->user)->get('/products/SMOCK')->assertSee('for M, not on offer');
-    app(LeaveOutCells::class)->run($shop->change(), $shop->token(['Size' => 'M']), true);
+    app(LeaveOutCells::class)->run($shop->change(), $shop->part(['Size' => 'M']), true);
 
     expect($shop->files(['Color' => 'Slate', 'Size' => 'M']))->toContain('odd.jpg')
         ->and($shop->files(['Color' => 'Clay', 'Size' => 'S']))->not->toContain('odd.jpg')
@@ -139,8 +140,8 @@ it('keeps cells that are not made in a reach (a picture on M and on Clay in S wa
 
 it('offers again all that was selected (row Moss and the cell Clay in M returned Moss in M only)', function (): void {
     $shop = Shop::stocked();
-    app(LeaveOutCells::class)->run($shop->change(), $shop->token(['Size' => 'M']), false);
-    app(LeaveOutCells::class)->run($shop->change(), $shop->token(['Color' => 'Moss']).';'.$shop->token(['Color' => 'Clay', 'Size' => 'M']), true);
+    app(LeaveOutCells::class)->run($shop->change(), $shop->part(['Size' => 'M']), false);
+    app(LeaveOutCells::class)->run($shop->change(), Selection::fromKey($shop->token(['Color' => 'Moss']).';'.$shop->token(['Color' => 'Clay', 'Size' => 'M'])), true);
 
     expect($shop->loaded()->made)->toHaveKeys([$shop->token(['Color' => 'Moss', 'Size' => 'M']), $shop->token(['Color' => 'Clay', 'Size' => 'M'])])
         ->and($shop->loaded()->made)->toHaveCount(11);
@@ -148,18 +149,18 @@ it('offers again all that was selected (row Moss and the cell Clay in M returned
 
 it('leaves out no cell but those selected (two cells of a row took its third with them)', function (): void {
     $shop = Shop::stocked();
-    app(LeaveOutCells::class)->run($shop->change(), $shop->token(['Color' => 'Clay', 'Size' => 'M']), false);
+    app(LeaveOutCells::class)->run($shop->change(), $shop->part(['Color' => 'Clay', 'Size' => 'M']), false);
     $others = implode(';', array_map(fn (string $size): string => $shop->token(['Color' => 'Clay', 'Size' => $size]), ['S', 'L', 'XL']));
-    app(LeaveOutCells::class)->run($shop->change(), $others, false);
-    app(LeaveOutCells::class)->run($shop->change(), $others, true);
+    app(LeaveOutCells::class)->run($shop->change(), Selection::fromKey($others), false);
+    app(LeaveOutCells::class)->run($shop->change(), Selection::fromKey($others), true);
 
     expect($shop->loaded()->made)->toHaveCount(11)->not->toHaveKey($shop->token(['Color' => 'Clay', 'Size' => 'M']));
 });
 
 it('merges retired pairs by the same choice (40 units of the value that stays were out of sight)', function (): void {
     $shop = Shop::stocked();
-    app(SetStock::class)->run($shop->change(), $shop->token(['Color' => 'Clay', 'Size' => 'L']), '40');
-    app(SetStock::class)->run($shop->change(), $shop->token(['Color' => 'Clay', 'Size' => 'S']), '0');
+    app(SetStock::class)->run($shop->change(), $shop->part(['Color' => 'Clay', 'Size' => 'L']), '40');
+    app(SetStock::class)->run($shop->change(), $shop->part(['Color' => 'Clay', 'Size' => 'S']), '0');
     $kept = $shop->sku(['Color' => 'Clay', 'Size' => 'L'])->id;
     $shop->axes(['Color' => 'Moss, Slate', 'Size' => 'S, M, L, XL']);
     $this->actingAs($shop->user)->post("/products/SMOCK/values/{$shop->id('S')}/merge/plan", ['into' => $shop->id('L')], ['HX-Request' => 'true'])->assertOk()->assertSee('SMOCK-CLAY-L')->assertSee('(retired)');
@@ -193,8 +194,8 @@ it('takes what shoppers find chosen along as values merge and split (the opening
 
 it('lets what is hidden follow the value that stays, and names every picture that shows or vanishes (it vanished from the one that stays)', function (): void {
     $shop = Shop::stocked();
-    app(HidePhotos::class)->run($shop->change(), [$shop->placement('guide.jpg')], $shop->token(['Color' => 'Moss']));
-    app(HidePhotos::class)->run($shop->change(), [$shop->placement('Clay worn.jpg')], $shop->token(['Color' => 'Clay']));
+    app(HidePhotos::class)->run($shop->change(), [$shop->placement('guide.jpg')], $shop->part(['Color' => 'Moss']));
+    app(HidePhotos::class)->run($shop->change(), [$shop->placement('Clay worn.jpg')], $shop->part(['Color' => 'Clay']));
     $this->actingAs($shop->user)->post("/products/SMOCK/values/{$shop->id('Moss')}/merge/plan", ['into' => $shop->id('Clay')], ['HX-Request' => 'true'])
         ->assertOk()->assertSee('Now shown by SKUs that did not show them: Moss front.jpg');
     $shop->merge('Moss', 'Clay');
@@ -205,10 +206,10 @@ it('lets what is hidden follow the value that stays, and names every picture tha
 it('leaves out, as an axis goes, only what all had left out, and wakes what slept with it (others’ cells were left out, and nothing woke)', function (): void {
     $shop = Shop::open();
     $shop->axes(['Size' => 'S, M', 'Style' => 'Button, Pullover']);
-    app(SetStock::class)->run($shop->change(), '*', '10');
+    app(SetStock::class)->run($shop->change(), Selection::whole(), '10');
     $shop->photo('button.jpg', ['Style' => 'Button'], View::Front);
     $shop->photo('pullover.jpg', ['Style' => 'Pullover'], View::Front);
-    app(LeaveOutCells::class)->run($shop->change(), $shop->token(['Size' => 'S', 'Style' => 'Button']), false);
+    app(LeaveOutCells::class)->run($shop->change(), $shop->part(['Size' => 'S', 'Style' => 'Button']), false);
     $before = $shop->everything();
     $pullover = $shop->sku(['Size' => 'S', 'Style' => 'Pullover'])->id;
     $shop->axes(['Size' => 'S, M'], [], [$shop->id('Style') => $shop->id('Button')]);
@@ -224,14 +225,14 @@ it('always has a way out of a code that is not free (leave out, add an axis, dro
     $shop = Shop::stocked();
     $cell = $shop->token(['Color' => 'Clay', 'Size' => 'M']);
     $code = $shop->loaded()->made[$cell]->code;
-    app(LeaveOutCells::class)->run($shop->change(), $cell, false);
+    app(LeaveOutCells::class)->run($shop->change(), Selection::fromKey($cell), false);
     $shop->axes(['Color' => 'Moss, Clay, Slate', 'Size' => 'S, M, L, XL', 'Style' => 'Button, Pullover'], ['style' => 'Pullover']);
     $shop->axes(['Color' => 'Moss, Clay, Slate', 'Size' => 'S, M, L, XL'], [], [$shop->id('Style') => $shop->id('Button')]);
-    app(LeaveOutCells::class)->run($shop->change(), $cell, true);
+    app(LeaveOutCells::class)->run($shop->change(), Selection::fromKey($cell), true);
     expect($shop->loaded()->made[$cell]->code)->toBe($code);
 
     // Where another has it, the plan names it and proposes one that is free.
-    app(SetCode::class)->run($shop->change(), $cell, 'SMOCK-OAT-S');
+    app(SetCode::class)->run($shop->change(), Selection::fromKey($cell), 'SMOCK-OAT-S');
     $this->actingAs($shop->user)->post('/products/SMOCK/setup/plan', ['axes' => [['name' => 'Color', 'values' => 'Moss, Clay, Slate, Oat'], ['name' => 'Size', 'values' => 'S, M, L, XL']]], ['HX-Request' => 'true'])
         ->assertOk()->assertSee('“SMOCK-OAT-S” for Oat, S is the code of a SKU of Potting smock already.')->assertSee('value="SMOCK-OAT-S-2"', false);
     expect(fn () => $shop->axes(['Color' => 'Moss, Clay, Slate, Oat', 'Size' => 'S, M, L, XL']))->toThrow(CodeNotFree::class);
@@ -243,39 +244,39 @@ it('gives no code twice, of products and SKUs together (a SKU could be given a p
     $shop = Shop::stocked();
     Shop::open('OTHER');
     foreach (['OTHER', 'other', 'SMOCK'] as $code) {
-        expect(fn () => app(SetCode::class)->run($shop->change(), $shop->token(['Color' => 'Moss', 'Size' => 'S']), $code))->toThrow(Refused::class, 'is the code of Potting smock');
+        expect(fn () => app(SetCode::class)->run($shop->change(), $shop->part(['Color' => 'Moss', 'Size' => 'S']), $code))->toThrow(Refused::class, 'is the code of Potting smock');
     }
     expect(fn () => Shop::open('SMOCK-MOSS-S'))->toThrow(Refused::class, 'is the code of a SKU of Potting smock');
     $single = Shop::open('SINGLE');
     $single->axes([]);
-    app(SetCode::class)->run($single->change(), '*', 'ELSE');
-    app(SetCode::class)->run($single->change(), '*', 'SINGLE');
+    app(SetCode::class)->run($single->change(), Selection::whole(), 'ELSE');
+    app(SetCode::class)->run($single->change(), Selection::whole(), 'SINGLE');
     expect($single->loaded()->made['']->code)->toBe('SINGLE');
 });
 
 it('wakes each value of a clause (linked to Moss and Clay, Clay removed, Slate linked, Clay back: its link was gone)', function (): void {
     $shop = Shop::stocked();
     $id = $shop->photo('wide.jpg', ['Color' => 'Moss']);
-    app(LinkPhotos::class)->run($shop->change(), [$id], $shop->token(['Color' => 'Clay']));
+    app(LinkPhotos::class)->run($shop->change(), [$id], $shop->part(['Color' => 'Clay']));
     $without = ['Color' => 'Moss, Slate', 'Size' => 'S, M, L, XL'];
     $with = ['Color' => 'Moss, Clay, Slate', 'Size' => 'S, M, L, XL'];
     $shop->axes($without);
-    app(LinkPhotos::class)->run($shop->change(), [$id], $shop->token(['Color' => 'Slate', 'Size' => 'S']));
-    app(HidePhotos::class)->run($shop->change(), [$id], $shop->token(['Color' => 'Slate', 'Size' => 'S']));
+    app(LinkPhotos::class)->run($shop->change(), [$id], $shop->part(['Color' => 'Slate', 'Size' => 'S']));
+    app(HidePhotos::class)->run($shop->change(), [$id], $shop->part(['Color' => 'Slate', 'Size' => 'S']));
     $shop->axes($with);
     expect($shop->files(['Color' => 'Clay']))->toContain('wide.jpg')
         ->and($shop->files(['Color' => 'Slate', 'Size' => 'S']))->not->toContain('wide.jpg')
         ->and($shop->files(['Color' => 'Slate', 'Size' => 'M']))->not->toContain('wide.jpg');
 
-    app(HidePhotos::class)->run($shop->change(), [$id], $shop->token(['Color' => 'Clay']));
+    app(HidePhotos::class)->run($shop->change(), [$id], $shop->part(['Color' => 'Clay']));
     $shop->axes($without);
-    app(HidePhotos::class)->run($shop->change(), [$id], $shop->token(['Color' => 'Moss', 'Size' => 'M']));
+    app(HidePhotos::class)->run($shop->change(), [$id], $shop->part(['Color' => 'Moss', 'Size' => 'M']));
     $shop->axes($with);
     expect($shop->files(['Color' => 'Clay', 'Size' => 'L']))->not->toContain('wide.jpg');
 
-    app(LeaveOutCells::class)->run($shop->change(), $shop->token(['Color' => 'Clay', 'Size' => 'M']).';'.$shop->token(['Color' => 'Moss', 'Size' => 'M']), false);
+    app(LeaveOutCells::class)->run($shop->change(), Selection::fromKey($shop->token(['Color' => 'Clay', 'Size' => 'M']).';'.$shop->token(['Color' => 'Moss', 'Size' => 'M'])), false);
     $shop->axes($without);
-    app(LeaveOutCells::class)->run($shop->change(), $shop->token(['Color' => 'Slate', 'Size' => 'M']), false);
+    app(LeaveOutCells::class)->run($shop->change(), $shop->part(['Color' => 'Slate', 'Size' => 'M']), false);
     $shop->axes($with);
     expect(array_filter(array_keys($shop->loaded()->made), fn (string $key): bool => str_contains($key, ':'.$shop->id('M'))))->toBe([]);
 });
@@ -301,8 +302,8 @@ it('says what stands in the way of an undo (a fact set anew, or a code that anot
     $ines = Shop::person(Right::Edit, 'Ines');
     $moss = $shop->token(['Color' => 'Moss', 'Size' => 'S']);
     $clay = $shop->token(['Color' => 'Clay', 'Size' => 'S']);
-    app(SetCode::class)->run($shop->change(), $moss, 'NEW-1');
-    app(SetCode::class)->run($shop->change($ines), $clay, 'SMOCK-MOSS-S');
+    app(SetCode::class)->run($shop->change(), Selection::fromKey($moss), 'NEW-1');
+    app(SetCode::class)->run($shop->change($ines), Selection::fromKey($clay), 'SMOCK-MOSS-S');
     expect(fn () => $shop->undo())->toThrow(Refused::class, 'Ines changed the same thing');
     $shop->undo($ines);
     $shop->undo();
@@ -320,7 +321,7 @@ it('undoes two codes that were exchanged (answered 500)', function (): void {
     [$moss, $clay] = [$shop->token(['Color' => 'Moss', 'Size' => 'S']), $shop->token(['Color' => 'Clay', 'Size' => 'S'])];
     $before = $shop->everything();
     foreach ([[$moss, 'BETWEEN'], [$clay, 'SMOCK-MOSS-S'], [$moss, 'SMOCK-CLAY-S']] as [$cell, $code]) {
-        app(SetCode::class)->run($shop->change(), $cell, $code);
+        app(SetCode::class)->run($shop->change(), Selection::fromKey($cell), $code);
     }
     app(UndoRedo::class)->undoTo($shop->change(), (int) $start);
     expect($shop->everything())->toBe(array_replace($before, ['state' => $shop->state()]))
@@ -330,7 +331,7 @@ it('undoes two codes that were exchanged (answered 500)', function (): void {
 
 it('offers no redo once pictures have arrived in between', function (): void {
     $shop = Shop::stocked();
-    app(SetStock::class)->run($shop->change(), '*', '5');
+    app(SetStock::class)->run($shop->change(), Selection::whole(), '5');
     $shop->undo();
     expect(UndoRedo::nextRedo($shop->product->id, $shop->user->id))->not->toBeNull();
     $shop->receive(['late.jpg' => Shop::picture('late')]);
@@ -418,7 +419,7 @@ it('keeps both of two size axes in the JSON-LD (waist and length overwrote each 
 
 it('says what becomes of each amount in another currency, and rounds nothing silently (49.50 EUR was 50 JPY)', function (): void {
     $shop = Shop::stocked();
-    app(SetPrices::class)->run($shop->change(), $shop->token(['Size' => 'XL']), '54.50');
+    app(SetPrices::class)->run($shop->change(), $shop->part(['Size' => 'XL']), '54.50');
     $before = $shop->everything();
     expect(fn () => app(ChangeCurrency::class)->run($shop->change(), 'JPY', false))->toThrow(Refused::class, 'JPY cannot have 54.50');
     expect($shop->everything())->toBe($before);
@@ -441,19 +442,19 @@ it('knows that nobody counting is not none left (a new product was sold out of e
     expect($shop->sku(['Color' => 'Moss', 'Size' => 'S'])->stock)->toBeNull();
     $this->actingAs($shop->user)->get("/products/SMOCK/preview?choice={$cell}")->assertSee('Add to basket')->assertDontSee('sold out');
     $this->get('/products/SMOCK?lens=stock')->assertSee('not counted')->assertDontSee('sold out');
-    app(SetStock::class)->run($shop->change(), $cell, '0');
+    app(SetStock::class)->run($shop->change(), Selection::fromKey($cell), '0');
     $this->get("/products/SMOCK/preview?choice={$cell}")->assertSee('Sold out');
     $this->get('/products/SMOCK?selected=*')->assertSee('0 in stock, 1 sold out, 1 not counted');
     $tree = json_decode(app(JsonLdDocument::class)->of($shop->loaded()->product), true);
     expect(array_map(fn (array $variant): string => basename($variant['offers']['availability']), $tree['hasVariant']))->toBe(['OutOfStock', 'InStock'])
         ->and($tree['hasVariant'][1]['offers'])->not->toHaveKeys(['inventoryLevel', 'price']);
-    app(SetStock::class)->run($shop->change(), $cell, '');
+    app(SetStock::class)->run($shop->change(), Selection::fromKey($cell), '');
     expect($shop->sku(['Color' => 'Moss', 'Size' => 'S'])->stock)->toBeNull();
 });
 
 it('reads units as it reads prices (12.5000 was 125000 in stock)', function (string $typed): void {
     $shop = Shop::stocked();
-    expect(fn () => app(SetStock::class)->run($shop->change(), '*', $typed))->toThrow(Exception::class);
+    expect(fn () => app(SetStock::class)->run($shop->change(), Selection::whole(), $typed))->toThrow(Exception::class);
     expect($shop->sku(['Color' => 'Moss', 'Size' => 'S'])->stock)->toBe(10);
 })->with(['12.5000', '0,500', '1.2.345', '1,200', '-1', '99999999']);
 
@@ -466,7 +467,7 @@ it('shows a size chosen alone in the opening color, and says so (the size guide 
     Artisan::call('slate:gallery', ['product' => 'SMOCK', '--choose' => ['Size=L'], '--json' => true]);
     expect(json_decode(Artisan::output(), true)['skus'][0]['shown_with'])->toBe(['Color' => 'Clay']);
     // Where the opening color does not come in that size, the first that does.
-    app(LeaveOutCells::class)->run($shop->change(), $shop->token(['Color' => 'Clay', 'Size' => 'L']), false);
+    app(LeaveOutCells::class)->run($shop->change(), $shop->part(['Color' => 'Clay', 'Size' => 'L']), false);
     expect($shop->files(['Size' => 'L'])[0])->toBe('Moss front.jpg');
 });
 
@@ -486,8 +487,8 @@ it('chooses by any name, and a retired SKU has its gallery (Black & White could 
     $retired = $ask(['--sku' => $code]);
     expect($retired['state'])->toBe('retired')->and(array_column($retired['gallery'], 'file'))->toBe(['bw.jpg']);
     expect(Artisan::call('slate:gallery', ['product' => 'SMOCK', '--choose' => ['Size=S', 'Size=M']]))->toBe(2);
-    app(LeaveOutCells::class)->run($shop->change(), $shop->token(['Size' => 'S']), false);
-    app(LinkPhotos::class)->run($shop->change(), [$id], $shop->token(['Size' => 'S']));
+    app(LeaveOutCells::class)->run($shop->change(), $shop->part(['Size' => 'S']), false);
+    app(LinkPhotos::class)->run($shop->change(), [$id], $shop->part(['Size' => 'S']));
     expect($shop->sheet())->toContain('"left out",bw.jpg');
 });
 
@@ -499,7 +500,7 @@ it('says which gallery cannot match, and breaks none that does', function (): vo
     }
     $shop->photo('slate back.jpg', ['Color' => 'Slate'], View::Back);
     $shop->photo('slate front.jpg', ['Color' => 'Slate'], View::Front);
-    app(OrderPhotos::class)->matchTo($shop->change(), $shop->token(['Color' => 'Moss']));
+    app(OrderPhotos::class)->matchTo($shop->change(), $shop->part(['Color' => 'Moss']));
     expect($shop->files(['Color' => 'Slate']))->toBe(['slate front.jpg', 'slate back.jpg'])->and($shop->words())->toBe('Gave the galleries the sequence of Moss');
 });
 
@@ -519,8 +520,8 @@ it('takes in files dropped on a color and links them there in one act', function
 
 it('notes what, where and what was before, with the picture, on the reader’s own clock', function (): void {
     $shop = Shop::stocked();
-    app(SetStock::class)->run($shop->change(), $shop->token(['Color' => 'Clay', 'Size' => 'S']), '16');
-    app(SetStock::class)->run($shop->change(), $shop->token(['Color' => 'Clay']), '5');
+    app(SetStock::class)->run($shop->change(), $shop->part(['Color' => 'Clay', 'Size' => 'S']), '16');
+    app(SetStock::class)->run($shop->change(), $shop->part(['Color' => 'Clay']), '5');
     expect($shop->words())->toBe('Stock of Clay, all sizes set to 5 (was 10–16)');
     app(AssignRole::class)->run($shop->change(), $shop->placement('Moss back.jpg'), Role::Hover);
     DB::table('history')->update(['created_at' => '2026-07-01 22:30:00']);

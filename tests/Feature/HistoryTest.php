@@ -24,6 +24,7 @@ use App\Models\Right;
 use App\Refusals\Refused;
 use Core\Gallery\Role;
 use Core\Gallery\View;
+use Core\Reach\Selection;
 use Tests\Shop;
 
 it('undoes and redoes every change to the identical state, with one entry in words', function (Closure $change, string $words): void {
@@ -41,23 +42,23 @@ it('undoes and redoes every change to the identical state, with one entry in wor
     $shop->redo();
     expect($shop->state())->toBe($after);
 })->with([
-    'link' => [fn (Shop $shop) => app(LinkPhotos::class)->run($shop->change(), [$shop->placement('loose.jpg')], $shop->token(['Size' => 'M'])), 'Linked loose.jpg to M'],
-    'link only there' => [fn (Shop $shop) => app(LinkPhotos::class)->run($shop->change(), [$shop->placement('guide.jpg')], $shop->token(['Color' => 'Moss']), true), 'Linked guide.jpg only to Moss'],
-    'unlink from a color' => [fn (Shop $shop) => app(UnlinkPhotos::class)->run($shop->change(), [$shop->placement('guide.jpg')], $shop->token(['Color' => 'Moss'])), 'Unlinked guide.jpg from Moss'],
-    'back to the tray' => [fn (Shop $shop) => app(UnlinkPhotos::class)->run($shop->change(), [$shop->placement('guide.jpg')], '', true), 'Returned guide.jpg to the tray'],
-    'hide' => [fn (Shop $shop) => app(HidePhotos::class)->run($shop->change(), [$shop->placement('guide.jpg')], $shop->token(['Size' => 'S'])), 'Hid guide.jpg from S'],
-    'move' => [fn (Shop $shop) => app(OrderPhotos::class)->move($shop->change(), $shop->placement('Clay worn.jpg'), $shop->token(['Color' => 'Clay']), 0), 'Moved Clay worn.jpg to place 1 of Clay'],
+    'link' => [fn (Shop $shop) => app(LinkPhotos::class)->run($shop->change(), [$shop->placement('loose.jpg')], $shop->part(['Size' => 'M'])), 'Linked loose.jpg to M'],
+    'link only there' => [fn (Shop $shop) => app(LinkPhotos::class)->run($shop->change(), [$shop->placement('guide.jpg')], $shop->part(['Color' => 'Moss']), true), 'Linked guide.jpg only to Moss'],
+    'unlink from a color' => [fn (Shop $shop) => app(UnlinkPhotos::class)->run($shop->change(), [$shop->placement('guide.jpg')], $shop->part(['Color' => 'Moss'])), 'Unlinked guide.jpg from Moss'],
+    'back to the tray' => [fn (Shop $shop) => app(UnlinkPhotos::class)->run($shop->change(), [$shop->placement('guide.jpg')], Selection::nothing(), true), 'Returned guide.jpg to the tray'],
+    'hide' => [fn (Shop $shop) => app(HidePhotos::class)->run($shop->change(), [$shop->placement('guide.jpg')], $shop->part(['Size' => 'S'])), 'Hid guide.jpg from S'],
+    'move' => [fn (Shop $shop) => app(OrderPhotos::class)->move($shop->change(), $shop->placement('Clay worn.jpg'), $shop->part(['Color' => 'Clay']), 0), 'Moved Clay worn.jpg to place 1 of Clay'],
     'follow the shot list' => [fn (Shop $shop) => app(OrderPhotos::class)->followShotList($shop->change()), 'Put the pictures into the order of the shot list'],
     'view' => [fn (Shop $shop) => app(DescribePhotos::class)->view($shop->change(), [$shop->placement('loose.jpg')], View::Flat), 'loose.jpg: view flat'],
     'alt text' => [fn (Shop $shop) => app(DescribePhotos::class)->altText($shop->change(), $shop->placement('loose.jpg'), 'A loose one'), 'Alt text of loose.jpg'],
     'role' => [fn (Shop $shop) => app(AssignRole::class)->run($shop->change(), $shop->placement('Moss back.jpg'), Role::Lead), 'Moss back.jpg is Lead for Moss'],
     'remove for good' => [fn (Shop $shop) => app(RemovePhotos::class)->run($shop->change(), [$shop->placement('loose.jpg')]), 'Removed loose.jpg from the product'],
-    'price' => [fn (Shop $shop) => app(SetPrices::class)->run($shop->change(), $shop->token(['Size' => 'XL']), '54,5'), 'Price of XL, all colors set to 54.50 (was 49.00)'],
-    'price of the product' => [fn (Shop $shop) => app(SetPrices::class)->run($shop->change(), $shop->token(['Size' => 'XL', 'Color' => 'Moss']), ''), 'Price of Moss, XL set to the product’s (was 49.00)'],
-    'stock' => [fn (Shop $shop) => app(SetStock::class)->run($shop->change(), '*', '1 200'), 'Stock of the whole product set to 1200 (was 10)'],
-    'code' => [fn (Shop $shop) => app(SetCode::class)->run($shop->change(), $shop->token(['Size' => 'XL', 'Color' => 'Moss']), 'ODD/1'), 'Code of Moss, XL set to ODD/1 (was SMOCK-MOSS-XL)'],
+    'price' => [fn (Shop $shop) => app(SetPrices::class)->run($shop->change(), $shop->part(['Size' => 'XL']), '54,5'), 'Price of XL, all colors set to 54.50 (was 49.00)'],
+    'price of the product' => [fn (Shop $shop) => app(SetPrices::class)->run($shop->change(), $shop->part(['Size' => 'XL', 'Color' => 'Moss']), ''), 'Price of Moss, XL set to the product’s (was 49.00)'],
+    'stock' => [fn (Shop $shop) => app(SetStock::class)->run($shop->change(), Selection::whole(), '1 200'), 'Stock of the whole product set to 1200 (was 10)'],
+    'code' => [fn (Shop $shop) => app(SetCode::class)->run($shop->change(), $shop->part(['Size' => 'XL', 'Color' => 'Moss']), 'ODD/1'), 'Code of Moss, XL set to ODD/1 (was SMOCK-MOSS-XL)'],
     'details' => [fn (Shop $shop) => app(EditDetails::class)->run($shop->change(), 'price', '12'), 'Price of the product set to 12.00 (was none)'],
-    'leave out' => [fn (Shop $shop) => app(LeaveOutCells::class)->run($shop->change(), $shop->token(['Size' => 'S', 'Color' => 'Clay']), false), 'Left out Clay, S: retires 1 with 10 in stock'],
+    'leave out' => [fn (Shop $shop) => app(LeaveOutCells::class)->run($shop->change(), $shop->part(['Size' => 'S', 'Color' => 'Clay']), false), 'Left out Clay, S: retires 1 with 10 in stock'],
 ]);
 
 it('undoes a change of a library value', function (): void {
@@ -96,8 +97,8 @@ it('undoes a whole drop of files at once', function (): void {
 it('refuses to undo past somebody else’s later change of the same thing, and names it', function (): void {
     $shop = Shop::stocked();
     $other = Shop::person(Right::Edit, 'Ines');
-    app(SetStock::class)->run($shop->change(), $shop->token(['Color' => 'Moss']), '5');
-    app(SetStock::class)->run($shop->change($other), $shop->token(['Size' => 'S']), '7');
+    app(SetStock::class)->run($shop->change(), $shop->part(['Color' => 'Moss']), '5');
+    app(SetStock::class)->run($shop->change($other), $shop->part(['Size' => 'S']), '7');
     $before = $shop->state();
     expect(fn () => $shop->undo())->toThrow(Refused::class, 'Ines changed the same thing');
     expect($shop->state())->toBe($before);
@@ -109,8 +110,8 @@ it('refuses to undo past somebody else’s later change of the same thing, and n
 it('undoes one’s own change while somebody else changed another thing', function (): void {
     $shop = Shop::stocked();
     $other = Shop::person(Right::Edit, 'Ines');
-    app(SetStock::class)->run($shop->change(), $shop->token(['Color' => 'Moss']), '5');
-    app(SetStock::class)->run($shop->change($other), $shop->token(['Color' => 'Clay']), '7');
+    app(SetStock::class)->run($shop->change(), $shop->part(['Color' => 'Moss']), '5');
+    app(SetStock::class)->run($shop->change($other), $shop->part(['Color' => 'Clay']), '7');
     $shop->undo();
     $stock = fn (string $color): int => $shop->loaded()->made[$shop->token(['Color' => $color, 'Size' => 'S'])]->stock;
     expect($stock('Moss'))->toBe(10)->and($stock('Clay'))->toBe(7);
@@ -118,9 +119,9 @@ it('undoes one’s own change while somebody else changed another thing', functi
 
 it('forgets what could be redone after a new change, and says when there is nothing', function (): void {
     $shop = Shop::stocked();
-    app(SetStock::class)->run($shop->change(), '*', '5');
+    app(SetStock::class)->run($shop->change(), Selection::whole(), '5');
     $shop->undo();
-    app(SetPrices::class)->run($shop->change(), '*', '6');
+    app(SetPrices::class)->run($shop->change(), Selection::whole(), '6');
     expect(UndoRedo::nextRedo($shop->product->id, $shop->user->id))->toBeNull();
     expect(fn () => $shop->redo())->toThrow(Refused::class, 'nothing of yours to redo');
 });
@@ -128,7 +129,7 @@ it('forgets what could be redone after a new change, and says when there is noth
 it('writes no entry where nothing changes', function (): void {
     $shop = Shop::stocked();
     $entries = HistoryEntry::query()->count();
-    app(SetStock::class)->run($shop->change(), '*', '10');
+    app(SetStock::class)->run($shop->change(), Selection::whole(), '10');
     $shop->axes(['Color' => 'Moss, Clay, Slate', 'Size' => 'S, M, L, XL']);
     expect(HistoryEntry::query()->count())->toBe($entries);
 });

@@ -15,6 +15,7 @@ use App\Refusals\Stale;
 use Core\Gallery\Role;
 use Core\Matrix\AxisWithoutValues;
 use Core\Matrix\MatrixTooLarge;
+use Core\Reach\Selection;
 use Illuminate\Auth\Access\AuthorizationException;
 use Illuminate\Support\Facades\DB;
 use Tests\Shop;
@@ -69,7 +70,7 @@ it('removes a value and adds it again: same SKUs, codes, stock and pictures; eac
 it('keeps a sleeping link when somebody links the picture elsewhere meanwhile (linking anew replaced it)', function (): void {
     $shop = Shop::stocked();
     $shop->axes(['Color' => 'Moss, Slate', 'Size' => 'S, M, L, XL']);
-    app(LinkPhotos::class)->run($shop->change(), [$shop->placement('Clay detail.jpg')], $shop->token(['Color' => 'Moss']));
+    app(LinkPhotos::class)->run($shop->change(), [$shop->placement('Clay detail.jpg')], $shop->part(['Color' => 'Moss']));
     $shop->axes(['Color' => 'Moss, Clay, Slate', 'Size' => 'S, M, L, XL']);
     expect($shop->files(['Color' => 'Clay']))->toBe(['Clay front.jpg', 'Clay back.jpg', 'Clay worn.jpg', 'Clay detail.jpg', 'guide.jpg'])
         ->and($shop->files(['Color' => 'Moss']))->toContain('Clay detail.jpg');
@@ -94,7 +95,7 @@ it('adds a style to a finished product: nothing is lost, and one undo takes it b
 it('drops an axis onto the value that stays, with stock added up if asked', function (bool $addsUp, int $stock): void {
     $shop = Shop::stocked();
     $shop->axes(['Color' => 'Moss, Clay, Slate', 'Size' => 'S, M, L, XL', 'Style' => 'Buttoned, Pullover'], ['style' => 'Buttoned']);
-    app(SetStock::class)->run($shop->change(), '*', '10');
+    app(SetStock::class)->run($shop->change(), Selection::whole(), '10');
     $shop->photo('pullover.jpg', ['Style' => 'Pullover']);
     $shop->photo('buttoned.jpg', ['Style' => 'Buttoned', 'Color' => 'Moss']);
     $before = $shop->state();
@@ -115,12 +116,12 @@ it('leaves cells out as rules that later builds keep, and offers them again as t
     $shop = Shop::stocked();
     $start = $shop->state();
     $cells = $shop->token(['Color' => 'Moss', 'Size' => 'XL']).';'.$shop->token(['Size' => 'S']);
-    app(LeaveOutCells::class)->run($shop->change(), $cells, false);
+    app(LeaveOutCells::class)->run($shop->change(), Selection::fromKey($cells), false);
     expect($shop->loaded()->made)->toHaveCount(8);
     $shop->axes(['Color' => 'Moss, Clay, Slate, Oat', 'Size' => 'S, M, L, XL']);
     expect($shop->loaded()->made)->toHaveCount(11);
     $shop->undo();
-    app(LeaveOutCells::class)->run($shop->change(), $cells, true);
+    app(LeaveOutCells::class)->run($shop->change(), Selection::fromKey($cells), true);
     expect($shop->state()['skus'])->toBe($start['skus'])->and($shop->loaded()->matrix->leftOut->isNothing())->toBeTrue();
 });
 
@@ -164,14 +165,14 @@ it('tells the later of two people what changed, and writes nothing for them', fu
     $shop = Shop::stocked();
     $other = Shop::person(Right::Edit, 'Ines');
     $stale = $shop->version();
-    app(SetStock::class)->run($shop->change(), '*', '5');
+    app(SetStock::class)->run($shop->change(), Selection::whole(), '5');
     $before = $shop->state();
-    expect(fn () => app(SetStock::class)->run(new Change($other, $shop->product->id, $stale), '*', '9'))
+    expect(fn () => app(SetStock::class)->run(new Change($other, $shop->product->id, $stale), Selection::whole(), '9'))
         ->toThrow(Stale::class, 'Stock of the whole product set to 5 (was 10)');
     expect($shop->state())->toBe($before);
 });
 
 it('lets nobody change without the right', function (): void {
     $shop = Shop::stocked();
-    app(SetStock::class)->run(new Change(Shop::person(Right::View), $shop->product->id, $shop->version()), '*', '9');
+    app(SetStock::class)->run(new Change(Shop::person(Right::View), $shop->product->id, $shop->version()), Selection::whole(), '9');
 })->throws(AuthorizationException::class);

@@ -14,6 +14,7 @@ use App\Models\Photo;
 use App\Models\PhotoState;
 use App\Refusals\Refused;
 use Core\Gallery\Role;
+use Core\Reach\Selection;
 use Illuminate\Http\UploadedFile;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Queue;
@@ -114,13 +115,13 @@ it('links to what is selected, in the fewest words', function (): void {
     $shop = Shop::stocked();
     $id = $shop->photo('extra.jpg', ['Color' => 'Moss', 'Size' => 'S']);
     foreach (['M', 'L', 'XL'] as $size) {
-        app(LinkPhotos::class)->run($shop->change(), [$id], $shop->token(['Color' => 'Moss', 'Size' => $size]));
+        app(LinkPhotos::class)->run($shop->change(), [$id], $shop->part(['Color' => 'Moss', 'Size' => $size]));
     }
     expect($shop->loaded()->placements[$id]->reach()->toArrays())->toHaveCount(1)
-        ->and(App\Catalog\Selection::read('', $shop->loaded())->isNothing())->toBeTrue();
-    app(LinkPhotos::class)->run($shop->change(), [$id], '*');
+        ->and($shop->loaded()->selected(Selection::nothing())->isNothing())->toBeTrue();
+    app(LinkPhotos::class)->run($shop->change(), [$id], Selection::whole());
     expect($shop->loaded()->placements[$id]->reach()->isEverything())->toBeTrue();
-    app(UnlinkPhotos::class)->run($shop->change(), [$id], $shop->token(['Color' => 'Clay']));
+    app(UnlinkPhotos::class)->run($shop->change(), [$id], $shop->part(['Color' => 'Clay']));
     expect($shop->files(['Color' => 'Clay']))->not->toContain('extra.jpg')->and($shop->files(['Color' => 'Slate']))->toContain('extra.jpg');
 });
 
@@ -129,7 +130,7 @@ it('keeps a picture with the only color there is, as a second one comes', functi
     $shop->axes(['Color' => 'Moss', 'Size' => 'S, M']);
     $shop->photo('moss.jpg', ['Color' => 'Moss']);
     $shop->photo('small.jpg', ['Color' => 'Moss', 'Size' => 'S']);
-    app(LinkPhotos::class)->run($shop->change(), [$shop->placement('small.jpg')], $shop->token(['Color' => 'Moss', 'Size' => 'M']));
+    app(LinkPhotos::class)->run($shop->change(), [$shop->placement('small.jpg')], $shop->part(['Color' => 'Moss', 'Size' => 'M']));
     $shop->photo('guide.jpg', []);
     $shop->axes(['Color' => 'Moss, Clay', 'Size' => 'S, M']);
     expect($shop->files(['Color' => 'Clay']))->toBe(['guide.jpg'])
@@ -139,10 +140,10 @@ it('keeps a picture with the only color there is, as a second one comes', functi
 it('hides without unlinking, and shows again by linking or by asking', function (): void {
     $shop = Shop::stocked();
     $id = $shop->placement('Moss back.jpg');
-    app(HidePhotos::class)->run($shop->change(), [$id], $shop->token(['Color' => 'Moss', 'Size' => 'S']));
+    app(HidePhotos::class)->run($shop->change(), [$id], $shop->part(['Color' => 'Moss', 'Size' => 'S']));
     expect($shop->files(['Color' => 'Moss', 'Size' => 'S']))->not->toContain('Moss back.jpg')
         ->and($shop->files(['Color' => 'Moss', 'Size' => 'M']))->toContain('Moss back.jpg');
-    app(HidePhotos::class)->run($shop->change(), [$id], $shop->token(['Color' => 'Moss']), true);
+    app(HidePhotos::class)->run($shop->change(), [$id], $shop->part(['Color' => 'Moss']), true);
     expect($shop->files(['Color' => 'Moss', 'Size' => 'S']))->toContain('Moss back.jpg');
 });
 
@@ -155,8 +156,8 @@ it('hands a role over between pictures of the same reach', function (): void {
 
 it('gives all colors the sequence of one', function (): void {
     $shop = Shop::stocked();
-    app(OrderPhotos::class)->move($shop->change(), $shop->placement('Clay detail.jpg'), $shop->token(['Color' => 'Clay']), 0);
-    app(OrderPhotos::class)->matchTo($shop->change(), $shop->token(['Color' => 'Clay']));
+    app(OrderPhotos::class)->move($shop->change(), $shop->placement('Clay detail.jpg'), $shop->part(['Color' => 'Clay']), 0);
+    app(OrderPhotos::class)->matchTo($shop->change(), $shop->part(['Color' => 'Clay']));
     expect($shop->files(['Color' => 'Slate']))->toBe(['Slate detail.jpg', 'Slate front.jpg', 'Slate back.jpg', 'Slate worn.jpg', 'guide.jpg']);
 });
 
@@ -164,8 +165,8 @@ it('removes for good only from the tray', function (): void {
     $shop = Shop::stocked();
     $id = $shop->placement('guide.jpg');
     expect(fn () => app(RemovePhotos::class)->run($shop->change(), [$id]))->toThrow(Refused::class, 'guide.jpg is linked. Send it back to the tray first');
-    expect(fn () => app(LinkPhotos::class)->run($shop->change(), [999_999], '*'))->toThrow(Refused::class, 'no longer in this product');
-    expect(fn () => app(LinkPhotos::class)->run($shop->change(), [$id], ''))->toThrow(Refused::class, 'Select a color');
+    expect(fn () => app(LinkPhotos::class)->run($shop->change(), [999_999], Selection::whole()))->toThrow(Refused::class, 'no longer in this product');
+    expect(fn () => app(LinkPhotos::class)->run($shop->change(), [$id], Selection::nothing()))->toThrow(Refused::class, 'Select a color');
 });
 
 it('serves derived sizes only, with validators, to those signed in', function (): void {

@@ -17,6 +17,7 @@ use App\Models\Right;
 use App\Refusals\Refused;
 use Core\Catalog\Comparison;
 use Core\Catalog\Difference;
+use Core\Reach\Selection;
 use Tests\Core\Samples;
 use Tests\Shop;
 
@@ -40,11 +41,11 @@ it('undoes back to any point in one go, and redoes step by step', function (): v
     $states = [];
     $entries = [];
     foreach ([
-        fn () => app(SetStock::class)->run($shop->change(), '*', '5'),
+        fn () => app(SetStock::class)->run($shop->change(), Selection::whole(), '5'),
         fn () => $shop->axes(['Color' => 'Moss, Clay', 'Size' => 'S, M, L, XL']),
-        fn () => app(SetPrices::class)->run($shop->change(), '*', '60'),
+        fn () => app(SetPrices::class)->run($shop->change(), Selection::whole(), '60'),
         fn () => $shop->merge('Moss', 'Clay'),
-        fn () => app(SetStock::class)->run($shop->change(), '*', '3'),
+        fn () => app(SetStock::class)->run($shop->change(), Selection::whole(), '3'),
     ] as $step) {
         $states[] = $shop->everything();
         $entries[] = lastEntry();
@@ -66,9 +67,9 @@ it('leaves what others did when one goes back, and refuses where they changed th
     $shop = Shop::stocked();
     $start = lastEntry();
     $ines = Shop::person(Right::Edit, 'Ines');
-    app(SetStock::class)->run($shop->change(), $shop->token(['Color' => 'Moss']), '5');
-    app(SetPrices::class)->run($shop->change($ines), $shop->token(['Color' => 'Clay']), '77');
-    app(SetStock::class)->run($shop->change(), $shop->token(['Color' => 'Slate']), '6');
+    app(SetStock::class)->run($shop->change(), $shop->part(['Color' => 'Moss']), '5');
+    app(SetPrices::class)->run($shop->change($ines), $shop->part(['Color' => 'Clay']), '77');
+    app(SetStock::class)->run($shop->change(), $shop->part(['Color' => 'Slate']), '6');
     app(UndoRedo::class)->undoTo($shop->change(), $start);
     expect($shop->sku(['Color' => 'Moss', 'Size' => 'S'])->stock)->toBe(10)
         ->and($shop->sku(['Color' => 'Slate', 'Size' => 'S'])->stock)->toBe(10)
@@ -76,9 +77,9 @@ it('leaves what others did when one goes back, and refuses where they changed th
 
     // Between two changes of one row by one person, somebody else changed the same column.
     $start = lastEntry();
-    app(SetStock::class)->run($shop->change(), $shop->token(['Color' => 'Moss']), '7');
-    app(SetStock::class)->run($shop->change($ines), $shop->token(['Color' => 'Moss', 'Size' => 'S']), '9');
-    app(SetPrices::class)->run($shop->change(), $shop->token(['Color' => 'Moss']), '30');
+    app(SetStock::class)->run($shop->change(), $shop->part(['Color' => 'Moss']), '7');
+    app(SetStock::class)->run($shop->change($ines), $shop->part(['Color' => 'Moss', 'Size' => 'S']), '9');
+    app(SetPrices::class)->run($shop->change(), $shop->part(['Color' => 'Moss']), '30');
     $before = $shop->everything();
     expect(fn () => app(UndoRedo::class)->undoTo($shop->change(), $start))->toThrow(Refused::class, 'cannot be undone: Ines changed the same thing');
     expect($shop->everything())->toBe($before);
@@ -87,11 +88,11 @@ it('leaves what others did when one goes back, and refuses where they changed th
 it('compares any two points, and finds what was done between them', function (): void {
     $shop = Shop::stocked();
     $start = lastEntry();
-    app(SetStock::class)->run($shop->change(), $shop->token(['Color' => 'Moss', 'Size' => 'S']), '3');
+    app(SetStock::class)->run($shop->change(), $shop->part(['Color' => 'Moss', 'Size' => 'S']), '3');
     $stock = lastEntry();
     $shop->axes(['Color' => 'Moss, Slate', 'Size' => 'S, M, L, XL']);
     $removed = lastEntry();
-    app(LinkPhotos::class)->run($shop->change(), [$shop->placement('guide.jpg')], $shop->token(['Color' => 'Moss']), true);
+    app(LinkPhotos::class)->run($shop->change(), [$shop->placement('guide.jpg')], $shop->part(['Color' => 'Moss']), true);
     app(EditFacts::class)->set($shop->change(), 'Lining', 'cotton');
     app(SetOpening::class)->value($shop->change(), $shop->id('Size'), $shop->id('M'));
 
@@ -116,7 +117,7 @@ it('sees the past of a product as it was, whatever has been changed, undone and 
     for ($step = 0; $step < 10; $step++) {
         $labels = array_map(fn ($value): string => $value->label, $shop->loaded()->matrix->axes[0]->values);
         match ($random->getInt(0, 4)) {
-            0 => app(SetStock::class)->run($shop->change(), '*', (string) $random->getInt(1, 99)),
+            0 => app(SetStock::class)->run($shop->change(), Selection::whole(), (string) $random->getInt(1, 99)),
             1 => $shop->axes(['Color' => implode(', ', $random->shuffleArray(['Moss', 'Clay', 'Slate', 'Oat'])), 'Size' => 'S, M']),
             2 => count($labels) > 1 ? $shop->merge($labels[0], $labels[1]) : $shop->axes(['Color' => 'Moss, Clay', 'Size' => 'S, M']),
             3 => $shop->split($labels[0], "{$labels[0]}, Part {$step}"),
@@ -135,8 +136,8 @@ it('sees the past of a product as it was, whatever has been changed, undone and 
 it('shows the history with its points, and undoes to one over HTTP', function (): void {
     $shop = Shop::stocked();
     $start = lastEntry();
-    app(SetStock::class)->run($shop->change(), '*', '5');
-    app(SetStock::class)->run($shop->change(), '*', '6');
+    app(SetStock::class)->run($shop->change(), Selection::whole(), '5');
+    app(SetStock::class)->run($shop->change(), Selection::whole(), '6');
     $this->actingAs($shop->user)->get('/products/SMOCK/history')->assertOk()->assertSee('Compare the two points')->assertSee('Undo my later ones');
     $this->post("/products/SMOCK/history/{$start}/undo-to", ['version' => $shop->version()], ['HX-Request' => 'true'])->assertNoContent()->assertHeader('HX-Refresh');
     expect($shop->sku(['Color' => 'Moss', 'Size' => 'S'])->stock)->toBe(10);

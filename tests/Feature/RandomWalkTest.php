@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 use App\Actions\SetStock;
 use App\Refusals\Refused;
+use Core\Reach\Selection;
 use Tests\Core\Samples;
 use Tests\Shop;
 use Tests\Walk\Breach;
@@ -42,7 +43,7 @@ it('keeps what can be undone and redone as two stacks, however changes, undoing 
         $before = $shop->state();
         $way = $random->getInt(0, 4);
         if ($way < 2) {
-            app(SetStock::class)->run($shop->change(), '*', (string) (100 + $step));
+            app(SetStock::class)->run($shop->change(), Selection::whole(), (string) (100 + $step));
             $undo[] = $before;
             $redo = [];
         } elseif ($way < 4 && $undo !== []) {

@@ -5,12 +5,13 @@ declare(strict_types=1);
 use App\Actions\LeaveOutCells;
 use App\Actions\SetPrices;
 use App\Actions\SetStock;
+use App\Catalog\ValueNames;
 use App\Http\Screens\PreviewOption;
 use App\Http\Screens\PreviewScreen;
-use App\Http\Screens\ValueNames;
 use Core\Gallery\Role;
 use Core\Gallery\UnknownChoice;
 use Core\Gallery\View;
+use Core\Reach\Selection;
 use Illuminate\Support\Facades\DB;
 use Tests\Shop;
 
@@ -45,9 +46,9 @@ it('shows whoever picks a color that color and only that, in every size', functi
 
 it('marks what is sold out and what is not offered, from what is chosen so far', function (): void {
     $shop = Shop::stocked();
-    app(SetStock::class)->run($shop->change(), $shop->token(['Color' => 'Moss', 'Size' => 'M']), '0');
-    app(SetStock::class)->run($shop->change(), $shop->token(['Size' => 'L']), '0');
-    app(LeaveOutCells::class)->run($shop->change(), $shop->token(['Color' => 'Clay', 'Size' => 'XL']), false);
+    app(SetStock::class)->run($shop->change(), $shop->part(['Color' => 'Moss', 'Size' => 'M']), '0');
+    app(SetStock::class)->run($shop->change(), $shop->part(['Size' => 'L']), '0');
+    app(LeaveOutCells::class)->run($shop->change(), $shop->part(['Color' => 'Clay', 'Size' => 'XL']), false);
     expect(optionStates($shop, ['Color' => 'Moss'], 1))->toBe(['S' => 'free', 'M' => 'sold out', 'L' => 'sold out', 'XL' => 'free'])
         ->and(optionStates($shop, ['Color' => 'Clay'], 1))->toBe(['S' => 'free', 'M' => 'free', 'L' => 'sold out', 'XL' => 'missing'])
         ->and(optionStates($shop, [], 1))->toBe(['S' => 'free', 'M' => 'free', 'L' => 'sold out', 'XL' => 'free'])
@@ -56,8 +57,8 @@ it('marks what is sold out and what is not offered, from what is chosen so far',
 
 it('asks for what is still to be chosen, and says what can be bought', function (array $choice, string $offer): void {
     $shop = Shop::stocked();
-    app(SetStock::class)->run($shop->change(), $shop->token(['Color' => 'Moss', 'Size' => 'M']), '0');
-    app(LeaveOutCells::class)->run($shop->change(), $shop->token(['Color' => 'Clay', 'Size' => 'XL']), false);
+    app(SetStock::class)->run($shop->change(), $shop->part(['Color' => 'Moss', 'Size' => 'M']), '0');
+    app(LeaveOutCells::class)->run($shop->change(), $shop->part(['Color' => 'Clay', 'Size' => 'XL']), false);
     expect(met($shop, $choice)->offer())->toBe($offer);
 })->with([
     [[], 'Choose a color and a size'],
@@ -75,7 +76,7 @@ it('lists three things to choose with commas', function (): void {
 
 it('shows a range of prices until one SKU is chosen', function (): void {
     $shop = Shop::stocked();
-    app(SetPrices::class)->run($shop->change(), $shop->token(['Size' => 'XL']), '54');
+    app(SetPrices::class)->run($shop->change(), $shop->part(['Size' => 'XL']), '54');
     expect(met($shop, [])->price())->toBe('49.00–54.00')
         ->and(met($shop, ['Color' => 'Moss'])->price())->toBe('49.00–54.00')
         ->and(met($shop, ['Size' => 'XL'])->price())->toBe('54.00')
@@ -118,9 +119,9 @@ it('names axes and values in a language as far as there are translations', funct
 it('opens with pictures even where nothing is chosen, in stock or made', function (): void {
     $shop = Shop::stocked();
     expect(met($shop, null)->gallery->isEmpty())->toBeFalse();
-    app(SetStock::class)->run($shop->change(), '*', '0');
+    app(SetStock::class)->run($shop->change(), Selection::whole(), '0');
     expect(met($shop, null)->gallery->lead()?->file)->toBe('Moss front.jpg');
-    app(LeaveOutCells::class)->run($shop->change(), '*', false);
+    app(LeaveOutCells::class)->run($shop->change(), Selection::whole(), false);
     expect($shop->loaded()->made)->toBe([])
         ->and(met($shop, null)->gallery->isEmpty())->toBeFalse()
         ->and(met($shop, ['Color' => 'Moss'])->gallery->isEmpty())->toBeFalse();

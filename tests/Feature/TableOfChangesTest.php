@@ -16,6 +16,7 @@ use App\Catalog\MatrixChoices;
 use App\Catalog\ValueForm;
 use Core\Gallery\Role;
 use Core\Gallery\View;
+use Core\Reach\Selection;
 use Tests\Core\Samples;
 use Tests\Shop;
 
@@ -29,11 +30,11 @@ function worriedShop(): Shop
 {
     $shop = Shop::stocked();
     $shop->photo('moss xl.jpg', ['Color' => 'Moss', 'Size' => 'XL'], View::Detail, Role::Lead);
-    app(SetPrices::class)->run($shop->change(), $shop->token(['Color' => 'Moss', 'Size' => 'XL']), '54');
-    app(SetCode::class)->run($shop->change(), $shop->token(['Color' => 'Clay', 'Size' => 'S']), 'ODD-1');
-    app(SetStock::class)->run($shop->change(), $shop->token(['Color' => 'Slate']), '7');
-    app(LeaveOutCells::class)->run($shop->change(), $shop->token(['Color' => 'Slate', 'Size' => 'XL']), false);
-    app(SetOpening::class)->sku($shop->change(), $shop->token(['Color' => 'Clay', 'Size' => 'M']));
+    app(SetPrices::class)->run($shop->change(), $shop->part(['Color' => 'Moss', 'Size' => 'XL']), '54');
+    app(SetCode::class)->run($shop->change(), $shop->part(['Color' => 'Clay', 'Size' => 'S']), 'ODD-1');
+    app(SetStock::class)->run($shop->change(), $shop->part(['Color' => 'Slate']), '7');
+    app(LeaveOutCells::class)->run($shop->change(), $shop->part(['Color' => 'Slate', 'Size' => 'XL']), false);
+    app(SetOpening::class)->sku($shop->change(), $shop->part(['Color' => 'Clay', 'Size' => 'M']));
 
     return $shop;
 }
@@ -66,9 +67,9 @@ it('is undone and redone to the identical product and exports', function (Closur
     'drop an axis and keep it as a fact' => fn (Shop $shop) => $shop->changeAxes(['Color' => 'Moss, Clay, Slate'], new MatrixChoices(survivors: [$shop->id('Size') => $shop->id('M')], asFacts: [$shop->id('Size')])),
     'exchange an axis' => fn (Shop $shop) => $shop->changeAxes(['Color' => 'Moss, Clay, Slate', 'Length' => 'Short, Long'], new MatrixChoices(exchanges: [$shop->id('Size') => 'length'], heirs: [$shop->id('S') => DraftValue::called('short'), $shop->id('M') => DraftValue::called('short'), $shop->id('L') => DraftValue::called('long'), $shop->id('XL') => null])),
     'drop all axes' => fn (Shop $shop) => $shop->axes([], [], [$shop->id('Size') => $shop->id('M'), $shop->id('Color') => $shop->id('Clay')]),
-    'leave out a cell' => fn (Shop $shop) => app(LeaveOutCells::class)->run($shop->change(), $shop->token(['Color' => 'Moss', 'Size' => 'XL']), false),
+    'leave out a cell' => fn (Shop $shop) => app(LeaveOutCells::class)->run($shop->change(), $shop->part(['Color' => 'Moss', 'Size' => 'XL']), false),
     'leave out by a rule' => fn (Shop $shop) => app(LeaveOutCells::class)->byRule($shop->change(), [$shop->id('Color') => [$shop->id('Moss'), $shop->id('Clay')], $shop->id('Size') => [$shop->id('S'), $shop->id('XL')]], false),
-    'offer again' => fn (Shop $shop) => app(LeaveOutCells::class)->run($shop->change(), '*', true),
+    'offer again' => fn (Shop $shop) => app(LeaveOutCells::class)->run($shop->change(), Selection::whole(), true),
     'opening value' => fn (Shop $shop) => app(SetOpening::class)->value($shop->change(), $shop->id('Color'), $shop->id('Slate')),
     'opening SKU back to the first' => fn (Shop $shop) => app(SetOpening::class)->sku($shop->change(), null),
     'a fact' => fn (Shop $shop) => app(EditFacts::class)->set($shop->change(), 'Lining', 'cotton'),
@@ -194,8 +195,8 @@ it('restores random products after any change of mind', function (int $seed): vo
         $shop->photo("p{$at}.jpg", [$axis->name => $pick($axis->values)->label], $pick([View::Front, View::Back, null]), $pick([Role::Lead, Role::Card, null]));
     }
     foreach ($axes as $axis) {
-        app(SetStock::class)->run($shop->change(), $shop->token([$axis->name => $pick($axis->values)->label]), (string) $random->getInt(0, 9));
-        app(SetPrices::class)->run($shop->change(), $shop->token([$axis->name => $pick($axis->values)->label]), (string) $random->getInt(10, 90));
+        app(SetStock::class)->run($shop->change(), $shop->part([$axis->name => $pick($axis->values)->label]), (string) $random->getInt(0, 9));
+        app(SetPrices::class)->run($shop->change(), $shop->part([$axis->name => $pick($axis->values)->label]), (string) $random->getInt(10, 90));
     }
     $stock = array_sum(array_map(fn ($sku): int => (int) $sku->stock, $shop->loaded()->skus));
     $codes = array_map(fn ($sku): string => $sku->code, array_column($shop->loaded()->skus, null, 'id'));

@@ -13,6 +13,7 @@ use App\Models\Right;
 use App\Refusals\Refused;
 use App\Refusals\Stale;
 use Core\Matrix\MatrixTooLarge;
+use Core\Reach\Selection;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Testing\TestResponse;
 use Tests\Shop;
@@ -100,7 +101,7 @@ it('leaves out by a rule that holds for what comes later, names the rules, and t
 
 it('says how many rules sleep while their values are away', function (): void {
     $shop = Shop::stocked();
-    app(LeaveOutCells::class)->run($shop->change(), $shop->token(['Color' => 'Moss', 'Size' => 'XL']), false);
+    app(LeaveOutCells::class)->run($shop->change(), $shop->part(['Color' => 'Moss', 'Size' => 'XL']), false);
     $shop->axes(['Color' => 'Clay, Slate', 'Size' => 'S, M, L, XL']);
     boardPost($shop, 'rules/plan')->assertOk()->assertSee('1 more rule is about values the product does not have now');
 });
@@ -162,10 +163,10 @@ it('opens with the SKU and the values that somebody chose', function (): void {
     expect($opens())->toBe('Slate front.jpg');
     boardPost($shop, 'opening', ['selected' => $shop->token(['Color' => 'Slate'])])->assertStatus(422)->assertSee('select a single cell');
     // A chosen SKU that is left out does not open; chosen again it does.
-    app(LeaveOutCells::class)->run($shop->change(), $shop->token(['Color' => 'Slate', 'Size' => 'L']), false);
+    app(LeaveOutCells::class)->run($shop->change(), $shop->part(['Color' => 'Slate', 'Size' => 'L']), false);
     expect($opens())->toBe('Clay front.jpg');
     $this->get('/products/SMOCK/details')->assertSee('Clay, S, the first that is not sold out.')->assertSee('They find Clay chosen.');
-    app(LeaveOutCells::class)->run($shop->change(), $shop->token(['Color' => 'Slate', 'Size' => 'L']), true);
+    app(LeaveOutCells::class)->run($shop->change(), $shop->part(['Color' => 'Slate', 'Size' => 'L']), true);
     expect($opens())->toBe('Slate front.jpg');
     boardPost($shop, 'opening', ['none' => 1, 'reload' => 1])->assertNoContent();
     boardPost($shop, 'opening', ['axis' => $shop->id('Color'), 'value' => 0])->assertOk();
@@ -174,7 +175,7 @@ it('opens with the SKU and the values that somebody chose', function (): void {
 
 it('carries the opening SKU along as axes come and go', function (): void {
     $shop = Shop::stocked();
-    app(SetOpening::class)->sku($shop->change(), $shop->token(['Color' => 'Slate', 'Size' => 'L']));
+    app(SetOpening::class)->sku($shop->change(), $shop->part(['Color' => 'Slate', 'Size' => 'L']));
     $shop->axes(['Color' => 'Moss, Clay, Slate', 'Size' => 'S, M, L, XL', 'Style' => 'Wrap, Open'], ['style' => 'Open']);
     expect($shop->loaded()->opening()->key)->toBe($shop->token(['Color' => 'Slate', 'Size' => 'L', 'Style' => 'Open']));
     $shop->merge('Slate', 'Clay');
@@ -183,7 +184,7 @@ it('carries the opening SKU along as axes come and go', function (): void {
 
 it('sets a product up like another: axes, labels, left-out rules, opening values and shot list', function (): void {
     $shop = Shop::stocked();
-    app(LeaveOutCells::class)->run($shop->change(), $shop->token(['Color' => 'Moss', 'Size' => 'XL']), false);
+    app(LeaveOutCells::class)->run($shop->change(), $shop->part(['Color' => 'Moss', 'Size' => 'XL']), false);
     app(SetOpening::class)->value($shop->change(), $shop->id('Color'), $shop->id('Clay'));
     boardPost($shop, "values/{$shop->id('Moss')}", ['name' => 'Forest', 'code' => 'MOSS', 'scope' => 'here'])->assertOk();
     $this->post('/products', ['name' => 'Field smock', 'code' => 'FIELD', 'like' => 'SMOCK'])->assertRedirect('/products/FIELD');
@@ -237,7 +238,7 @@ it('asks the later of two people who change the axes at the same moment to look 
     foreach (['merge' => ['into' => $shop->id('Clay')], 'split' => ['parts' => 'A, B']] as $way => $input) {
         boardPost($shop, "values/{$shop->id('Moss')}/{$way}", ['version' => $version] + $input)->assertStatus(409);
     }
-    expect(fn () => app(SetStock::class)->run(new Change($shop->user, $shop->product->id, $version), '*', '1'))->toThrow(Stale::class);
+    expect(fn () => app(SetStock::class)->run(new Change($shop->user, $shop->product->id, $version), Selection::whole(), '1'))->toThrow(Stale::class);
     expect($shop->everything())->toBe($first);
 });
 
@@ -268,7 +269,7 @@ it('marks every row of the matrix by what it shows, so that only what changed is
     };
     $before = ['photos' => $prints('photos'), 'stock' => $prints('stock')];
     expect($before['photos'])->toHaveCount(3);
-    app(SetStock::class)->run($shop->change(), $shop->token(['Color' => 'Clay', 'Size' => 'S']), '0');
+    app(SetStock::class)->run($shop->change(), $shop->part(['Color' => 'Clay', 'Size' => 'S']), '0');
     $after = ['photos' => $prints('photos'), 'stock' => $prints('stock')];
     expect($after['photos'])->toBe($before['photos'])
         ->and(array_keys(array_diff_assoc($after['stock'], $before['stock'])))->toBe([1]);

@@ -35,6 +35,7 @@ use Core\Gallery\Role;
 use Core\Gallery\View;
 use Core\Matrix\Axis;
 use Core\Matrix\Value;
+use Core\Reach\Selection;
 use Tests\Shop;
 
 /** Does what a step says, as the board, its dialogs and keys would. */
@@ -62,18 +63,18 @@ final class Deeds
             Verb::Exchange => $this->exchange($change, $loaded, $draw),
             Verb::Merge => $this->merge($change, $loaded, $draw),
             Verb::Split => $this->split($change, $loaded, $draw),
-            Verb::LeaveOut => app(LeaveOutCells::class)->run($change, $this->selected($loaded, $draw), false),
-            Verb::OfferAgain => app(LeaveOutCells::class)->run($change, $this->selected($loaded, $draw), true),
-            Verb::Link => app(LinkPhotos::class)->run($change, $this->photos($loaded, $draw), $this->selected($loaded, $draw), $draw->oneIn(4)),
-            Verb::Unlink => app(UnlinkPhotos::class)->run($change, $this->photos($loaded, $draw), $this->selected($loaded, $draw), $draw->oneIn(8)),
-            Verb::Hide => app(HidePhotos::class)->run($change, $this->photos($loaded, $draw), $this->selected($loaded, $draw)),
-            Verb::Show => app(HidePhotos::class)->run($change, $this->photos($loaded, $draw), $this->selected($loaded, $draw), true),
+            Verb::LeaveOut => app(LeaveOutCells::class)->run($change, Selection::fromKey($this->selected($loaded, $draw)), false),
+            Verb::OfferAgain => app(LeaveOutCells::class)->run($change, Selection::fromKey($this->selected($loaded, $draw)), true),
+            Verb::Link => app(LinkPhotos::class)->run($change, $this->photos($loaded, $draw), Selection::fromKey($this->selected($loaded, $draw)), $draw->oneIn(4)),
+            Verb::Unlink => app(UnlinkPhotos::class)->run($change, $this->photos($loaded, $draw), Selection::fromKey($this->selected($loaded, $draw)), $draw->oneIn(8)),
+            Verb::Hide => app(HidePhotos::class)->run($change, $this->photos($loaded, $draw), Selection::fromKey($this->selected($loaded, $draw))),
+            Verb::Show => app(HidePhotos::class)->run($change, $this->photos($loaded, $draw), Selection::fromKey($this->selected($loaded, $draw)), true),
             Verb::Rename => $this->rename($change, $loaded, $draw),
             Verb::ElsewhereNamed => $this->other->axes(['Color' => implode(' | ', [$draw->of(['Terracotta', 'Clay', 'Moss', 'é', '12']), $draw->of(['Fern', 'Rust', 'Ink'])])]),
-            Verb::Code => app(SetCode::class)->run($change, $this->cell($loaded, $draw), $draw->of(['ODD-1', 'ODD-2', 'SMOCK-MOSS-M', 'SMOCK-CLAY', 'SMOCK', 'OTHER'])),
+            Verb::Code => app(SetCode::class)->run($change, Selection::fromKey($this->cell($loaded, $draw)), $draw->of(['ODD-1', 'ODD-2', 'SMOCK-MOSS-M', 'SMOCK-CLAY', 'SMOCK', 'OTHER'])),
             Verb::SwapCodes => $this->swapCodes($person, $loaded, $draw),
-            Verb::Stock => app(SetStock::class)->run($change, $this->selected($loaded, $draw), $draw->of(['', '0', '3', '10', '25'])),
-            Verb::Price => app(SetPrices::class)->run($change, $this->selected($loaded, $draw), $draw->of(['', '49', '54.50', '19,90'])),
+            Verb::Stock => app(SetStock::class)->run($change, Selection::fromKey($this->selected($loaded, $draw)), $draw->of(['', '0', '3', '10', '25'])),
+            Verb::Price => app(SetPrices::class)->run($change, Selection::fromKey($this->selected($loaded, $draw)), $draw->of(['', '49', '54.50', '19,90'])),
             Verb::Role => app(AssignRole::class)->run($change, $this->photo($loaded, $draw), $draw->of(Role::cases()), $draw->oneIn(4)),
             Verb::Order => $this->order($change, $loaded, $draw),
             Verb::View => app(DescribePhotos::class)->view($change, $this->photos($loaded, $draw), $draw->of([...View::cases(), null])),
@@ -177,7 +178,7 @@ final class Deeds
         $first = $made[$draw->below(count($made) - 1)];
         $second = $made[count($made) - 1];
         foreach ([[$first, 'BETWEEN'], [$second, $first->code], [$first, $second->code]] as [$sku, $code]) {
-            app(SetCode::class)->run($this->shop->change($person), $sku->cell->key === '' ? '*' : $sku->cell->key, $code);
+            app(SetCode::class)->run($this->shop->change($person), Selection::fromKey($sku->cell->key === '' ? '*' : $sku->cell->key), $code);
         }
     }
 
@@ -185,8 +186,8 @@ final class Deeds
     {
         match ($draw->below(3)) {
             0 => app(OrderPhotos::class)->followShotList($change),
-            1 => app(OrderPhotos::class)->matchTo($change, $this->selected($loaded, $draw)),
-            default => app(OrderPhotos::class)->move($change, $this->photo($loaded, $draw), $this->selected($loaded, $draw), $draw->below(5)),
+            1 => app(OrderPhotos::class)->matchTo($change, Selection::fromKey($this->selected($loaded, $draw))),
+            default => app(OrderPhotos::class)->move($change, $this->photo($loaded, $draw), Selection::fromKey($this->selected($loaded, $draw)), $draw->below(5)),
         };
     }
 
@@ -201,7 +202,7 @@ final class Deeds
     {
         $axis = $this->axis($loaded, $draw);
         $draw->oneIn(2) || $axis === null
-            ? app(SetOpening::class)->sku($change, $draw->oneIn(4) ? null : $this->cell($loaded, $draw))
+            ? app(SetOpening::class)->sku($change, $draw->oneIn(4) ? null : Selection::fromKey($this->cell($loaded, $draw)))
             : app(SetOpening::class)->value($change, $axis->id, $draw->oneIn(4) ? null : $draw->of($axis->values)->id);
     }
 

@@ -8,6 +8,7 @@ use App\Files\JsonLdDocument;
 use App\Files\SheetExport;
 use App\Files\SheetWriter;
 use App\Models\Product;
+use App\Refusals\Kind;
 use App\Refusals\Refused;
 use Illuminate\Console\Command;
 
@@ -44,19 +45,19 @@ final class ExportCommand extends Command
     private function write(string $file, string $partial, array $productIds, SheetExport $sheet, JsonLdDocument $document): int
     {
         if (! is_dir(dirname($file)) || ! is_writable(dirname($file))) {
-            throw new Refused('There is no folder '.dirname($file).' that can be written to.');
+            throw new Refused('There is no folder '.dirname($file).' that can be written to.', Kind::Gone, 'file');
         }
         $ending = strtolower(pathinfo($file, PATHINFO_EXTENSION));
         if ($ending === 'jsonld') {
             if (count($productIds) !== 1) {
-                throw new Refused('A .jsonld file holds one product. Name it with --product=CODE.');
+                throw new Refused('A .jsonld file holds one product. Name it with --product=CODE.', Kind::Impossible, 'file');
             }
             file_put_contents($partial, $document->of(Product::query()->findOrFail($productIds[0])));
 
             return 1;
         }
         if ($ending === 'zip') {
-            throw new Refused('Packages (.zip) cannot be written yet. Use .csv, .xlsx, .ods or .jsonld.');
+            throw new Refused('Packages (.zip) cannot be written yet. Use .csv, .xlsx, .ods or .jsonld.', Kind::Impossible, 'file');
         }
 
         return $sheet->write($productIds, SheetWriter::byEnding($partial, $ending));

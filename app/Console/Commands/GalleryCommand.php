@@ -9,6 +9,7 @@ use App\Catalog\LoadedProduct;
 use App\Catalog\ProductLoader;
 use App\Catalog\SkuRow;
 use App\Models\Product;
+use App\Refusals\Kind;
 use App\Refusals\Refused;
 use Core\CoreException;
 use Illuminate\Console\Command;
@@ -51,7 +52,7 @@ final class GalleryCommand extends Command
         $wanted = $this->option('sku');
         $skus = $wanted === null ? $loaded->made : array_filter($loaded->skus, fn (SkuRow $sku): bool => strcasecmp($sku->code, $wanted) === 0);
         if ($skus === []) {
-            throw new Refused($wanted === null ? "{$loaded->product->name} has no SKU on offer." : "{$loaded->product->name} has no SKU {$wanted}.");
+            throw new Refused($wanted === null ? "{$loaded->product->name} has no SKU on offer." : "{$loaded->product->name} has no SKU {$wanted}.", Kind::Gone, 'sku');
         }
 
         return array_map(fn (SkuRow $sku): array => $report->sku($loaded, $sku), array_values($skus));

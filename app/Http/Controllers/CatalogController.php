@@ -6,9 +6,9 @@ namespace App\Http\Controllers;
 
 use App\Actions\CreateProduct;
 use App\Catalog\Jump;
+use App\Catalog\ProductLoader;
 use App\Http\CatalogRequest;
 use App\Http\Screens\CatalogScreen;
-use App\Models\Product;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
@@ -27,7 +27,7 @@ final class CatalogController
             : response()->view('catalog.index', ['page' => $page]);
     }
 
-    public function store(Request $request, CreateProduct $create): RedirectResponse
+    public function store(Request $request, CreateProduct $create, ProductLoader $products): RedirectResponse
     {
         $given = $request->validate([
             'name' => ['required', 'string', 'max:120'],
@@ -45,7 +45,7 @@ final class CatalogController
             $given['name'],
             $given['code'],
             isset($given['shot_list_id']) ? (int) $given['shot_list_id'] : null,
-            isset($given['like']) ? Product::query()->where('code', $given['like'])->firstOrFail() : null,
+            isset($given['like']) ? $products->named($given['like']) : null,
         );
 
         return redirect()->route('board', $product);

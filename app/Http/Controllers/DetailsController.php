@@ -8,10 +8,10 @@ use App\Actions\ChangeCurrency;
 use App\Actions\EditDetails;
 use App\Actions\EditFacts;
 use App\Catalog\CurrencyPlan;
+use App\Catalog\LibraryShelf;
 use App\Catalog\ProductLoader;
 use App\Http\BoardRequest;
 use App\Models\Product;
-use App\Models\ShotListRecord;
 use Core\Pricing\Currency;
 use Core\Pricing\UnknownCurrency;
 use Illuminate\Contracts\View\View;
@@ -20,7 +20,7 @@ use Illuminate\Validation\Rule;
 
 final class DetailsController
 {
-    public function __construct(private readonly ProductLoader $loader)
+    public function __construct(private readonly ProductLoader $loader, private readonly LibraryShelf $shelf)
     {
     }
 
@@ -55,7 +55,7 @@ final class DetailsController
         };
         $action->run($request->change(), $field, $value);
 
-        return response()->view('details.kept', ['product' => $request->product()->refresh()]);
+        return response()->view('details.kept', ['product' => $this->loader->again($request->product())->product]);
     }
 
     /** What becomes of the prices in another currency. */
@@ -95,12 +95,14 @@ final class DetailsController
 
     private function fragment(BoardRequest $request): Response
     {
-        return response()->view('details.fragment', $this->data($request->product()->refresh()));
+        return response()->view('details.fragment', $this->data($request->product()));
     }
 
     /** @return array<string, mixed> */
     private function data(Product $product): array
     {
-        return ['product' => $product, 'loaded' => $this->loader->load($product), 'shotLists' => ShotListRecord::query()->orderBy('name')->get()];
+        $loaded = $this->loader->again($product);
+
+        return ['product' => $loaded->product, 'loaded' => $loaded, 'shotLists' => $this->shelf->shotLists()];
     }
 }

@@ -6,30 +6,31 @@ namespace App\Http\Controllers;
 
 use App\Actions\UndoRedo;
 use App\Catalog\Snapshots;
+use App\History\Timeline;
 use App\Http\BoardRequest;
 use App\Http\BoardResponder;
 use App\Http\Screens\ComparisonScreen;
 use App\Models\HistoryEntry;
-use App\Models\Kept;
-use App\Models\Library;
 use App\Models\Product;
+use App\Refusals\Kind;
 use App\Refusals\Refused;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\Response;
-use Illuminate\Pagination\LengthAwarePaginator;
 
 final class HistoryController
 {
-    private const PAGE = 50;
+    public function __construct(private readonly Timeline $timeline)
+    {
+    }
 
     public function index(BoardRequest $request): View
     {
-        return view('history.index', ['product' => $request->product(), 'entries' => $this->entries($request->product())]);
+        return view('history.index', ['product' => $request->product(), 'entries' => $this->timeline->page($request->product())]);
     }
 
     public function library(): View
     {
-        return view('history.library', ['library' => Library::whole(), 'entries' => $this->entries(Library::whole())]);
+        return view('history.library', ['library' => $this->timeline->library(), 'entries' => $this->timeline->page($this->timeline->library())]);
     }
 
     /** Two points of a product's history; without a later one, the product as it is. */
@@ -38,7 +39,8 @@ final class HistoryController
         return view('history.compare', ['product' => $request->product(), 'comparison' => new ComparisonScreen(
             $request->product(),
             $snapshots,
-            $request->integer('from') ?: throw new Refused('Choose the point to compare from.'),
+            $this->timeline,
+            $request->integer('from') ?: throw new Refused('Choose the point to compare from.', Kind::Missing, 'from'),
             $request->integer('to') ?: null,
         )]);
     }
@@ -61,17 +63,10 @@ final class HistoryController
         return response('', 204, ['HX-Refresh' => 'true']);
     }
 
-    /** @return LengthAwarePaginator<int, HistoryEntry> */
-    private function entries(Kept $kept): LengthAwarePaginator
-    {
-        return HistoryEntry::with(['user', 'undoer'])->select(HistoryEntry::LISTED)
-            ->where('product_id', $kept->keptProductId())->latest('id')->paginate(self::PAGE);
-    }
-
     /** On the board its fragment; on other pages the page is loaded again. */
     private function answer(BoardRequest $request, BoardResponder $board, HistoryEntry $entry): Response
     {
-        return $request->boolean('reload') || $request->product()->refresh()->removed_at !== null
+        return $request->boolean('reload') || $this->timeline->isRemoved($request->product())
             ? response('', 204, ['HX-Refresh' => 'true'])
             : $board->fragment($request, $entry);
     }

@@ -13,6 +13,7 @@ use App\Actions\RemoveFromLibrary;
 use App\Actions\SaveSizeRun;
 use App\Actions\UndoRedo;
 use App\Catalog\AxisForm;
+use App\Catalog\LibraryShelf;
 use App\Http\LibraryRequest;
 use App\Http\Screens\LibraryScreen;
 use App\Models\LibraryAxis;
@@ -24,6 +25,10 @@ use Illuminate\Http\Response;
 /** The one library: axes, their values, and size runs. */
 final class LibraryController
 {
+    public function __construct(private readonly LibraryShelf $shelf)
+    {
+    }
+
     public function axes(LibraryRequest $request): View
     {
         return $this->page($request, 'axes');
@@ -45,7 +50,7 @@ final class LibraryController
     {
         $action->run($request->change(), $axis->id, $this->axisForm($request));
 
-        return $this->page($request, 'axis', ['axis' => $axis->refresh()], changed: true);
+        return $this->page($request, 'axis', ['axis' => $this->shelf->axis($axis->id)], changed: true);
     }
 
     public function removeAxis(LibraryRequest $request, LibraryAxis $axis, RemoveFromLibrary $action): Response
@@ -78,12 +83,12 @@ final class LibraryController
     {
         $action->run($request->change(), $value->id, ValueController::form($request), seen: $request->filled('seen') ? $request->string('seen')->toString() : null);
 
-        return $this->page($request, 'axis', ['axis' => $value->axis()->firstOrFail()], changed: true);
+        return $this->page($request, 'axis', ['axis' => $this->shelf->axis($value->axis_id)], changed: true);
     }
 
     public function removeValue(LibraryRequest $request, LibraryValue $value, RemoveFromLibrary $action): View
     {
-        $axis = $value->axis()->firstOrFail();
+        $axis = $this->shelf->axis($value->axis_id);
         $action->value($request->change(), $value->id);
 
         return $this->page($request, 'axis', ['axis' => $axis], changed: true);

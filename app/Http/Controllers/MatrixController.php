@@ -13,7 +13,6 @@ use App\Catalog\DraftValue;
 use App\Catalog\LoadedProduct;
 use App\Catalog\MatrixChoices;
 use App\Catalog\ProductLoader;
-use App\Catalog\Selection;
 use App\Http\BoardRequest;
 use App\Http\BoardResponder;
 use App\Http\Screens\PlanScreen;
@@ -53,7 +52,7 @@ final class MatrixController
     public function leaveOutPlan(BoardRequest $request, LeaveOutCells $action): View
     {
         $loaded = $this->loader->load($request->product());
-        $selection = Selection::read($request->selected(), $loaded);
+        $selection = $loaded->selected($request->selection());
         $planned = $action->plan($loaded, $selection->cells, $request->boolean('again'), $request->choices());
 
         return view('board.leave-out', [
@@ -66,7 +65,7 @@ final class MatrixController
 
     public function leaveOut(BoardRequest $request, LeaveOutCells $action): Response
     {
-        return $this->board->fragment($request, $action->run($request->change(), $request->selected(), $request->boolean('again'), $request->choices()));
+        return $this->board->fragment($request, $action->run($request->change(), $request->selection(), $request->boolean('again'), $request->choices()));
     }
 
     /** The left-out rules of the product, and a new one as far as it is chosen. */

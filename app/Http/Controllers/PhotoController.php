@@ -69,7 +69,7 @@ final class PhotoController
         $receipt = $action->run(
             new Change($request->user(), $request->product()->id, null, $request->input('batch')),
             $files,
-            $request->filled('onto') ? $request->string('onto')->toString() : null,
+            $request->onto(),
         );
 
         return response()->json(['taken' => $receipt->taken, 'known' => $receipt->known, 'refused' => [...$receipt->refused, ...$this->lost($request, $uploads)]]);
@@ -97,22 +97,22 @@ final class PhotoController
 
     public function link(BoardRequest $request, LinkPhotos $action): Response
     {
-        return $this->board->fragment($request, $action->run($request->change(), $request->placementIds(), $request->input('onto') ?? $request->selected(), $request->boolean('only')));
+        return $this->board->fragment($request, $action->run($request->change(), $request->placementIds(), $request->onto() ?? $request->selection(), $request->boolean('only')));
     }
 
     public function unlink(BoardRequest $request, UnlinkPhotos $action): Response
     {
-        return $this->board->fragment($request, $action->run($request->change(), $request->placementIds(), $request->selected(), $request->boolean('everywhere')));
+        return $this->board->fragment($request, $action->run($request->change(), $request->placementIds(), $request->selection(), $request->boolean('everywhere')));
     }
 
     public function hide(BoardRequest $request, HidePhotos $action): Response
     {
-        return $this->board->fragment($request, $action->run($request->change(), $request->placementIds(), $request->selected(), $request->boolean('again')));
+        return $this->board->fragment($request, $action->run($request->change(), $request->placementIds(), $request->selection(), $request->boolean('again')));
     }
 
     public function move(BoardRequest $request, OrderPhotos $action): Response
     {
-        return $this->board->fragment($request, $action->move($request->change(), $request->placementIds()[0] ?? 0, $request->selected(), $request->integer('to')));
+        return $this->board->fragment($request, $action->move($request->change(), $request->placementIds()[0] ?? 0, $request->selection(), $request->integer('to')));
     }
 
     public function followShotList(BoardRequest $request, OrderPhotos $action): Response
@@ -122,7 +122,7 @@ final class PhotoController
 
     public function matchOthers(BoardRequest $request, OrderPhotos $action): Response
     {
-        return $this->board->fragment($request, $action->matchTo($request->change(), $request->selected()));
+        return $this->board->fragment($request, $action->matchTo($request->change(), $request->selection()));
     }
 
     public function view(BoardRequest $request, DescribePhotos $action): Response

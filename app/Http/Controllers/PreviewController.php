@@ -5,9 +5,9 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\Catalog\ProductLoader;
+use App\Catalog\ValueNames;
 use App\Http\BoardRequest;
 use App\Http\Screens\PreviewScreen;
-use App\Http\Screens\ValueNames;
 use Illuminate\Contracts\View\View;
 
 final class PreviewController

@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Accounts\Accounts;
 use App\Actions\SignIn;
 use App\Http\KnownBrowser;
 use App\Http\Middleware\KnownSession;
 use App\Http\SignInLimits;
-use App\Models\User;
 use App\Refusals\Refused;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
@@ -25,10 +25,10 @@ final class SessionController
         return view('session.sign-in');
     }
 
-    public function store(Request $request, SignIn $action): RedirectResponse|Response
+    public function store(Request $request, SignIn $action, Accounts $accounts): RedirectResponse|Response
     {
         $given = $request->validate(['email' => ['required', 'string', 'max:190'], 'password' => ['required', 'string', 'max:1000']]);
-        $account = User::query()->where('email', $given['email'])->first();
+        $account = $accounts->withAddress($given['email']);
         $limits = SignInLimits::of($request, $account, $given['email']);
         $wait = $limits->wait();
         if ($wait > 0) {

@@ -87,7 +87,7 @@ final class ValueController
     {
         $entry = $request->has('axis')
             ? $action->value($request->change(), $request->integer('axis'), $request->integer('value') ?: null)
-            : $action->sku($request->change(), $request->boolean('none') ? null : $request->selected());
+            : $action->sku($request->change(), $request->boolean('none') ? null : $request->selection());
 
         return $request->boolean('reload') ? response('', 204, ['HX-Refresh' => 'true']) : $this->board->fragment($request, $entry);
     }

@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace App\Http\Screens;
 
+use App\Catalog\LibraryShelf;
 use App\Catalog\ListQuery;
 use App\Catalog\ProductList;
 use App\Catalog\ValueLabels;
 use App\Media\PhotoSize;
-use App\Models\ShotListRecord;
 use App\Summaries\Summaries;
 use App\Summaries\Totals;
 use Illuminate\Support\Carbon;
@@ -20,6 +20,7 @@ final class CatalogScreen
     public function __construct(
         private readonly ProductList $list,
         private readonly ValueLabels $labels,
+        private readonly LibraryShelf $shelf,
     ) {
     }
 
@@ -33,7 +34,7 @@ final class CatalogScreen
             $page,
             $asked,
             Totals::all(),
-            ShotListRecord::query()->orderBy('name')->pluck('name', 'id')->all(),
+            $this->shelf->shotLists()->pluck('name', 'id')->all(),
             Summaries::waiting(),
         );
     }
@@ -48,7 +49,7 @@ final class CatalogScreen
             $row->live_code,
             $row->live_name,
             $row->live_category,
-            $row->card_photo_id === null ? null : PictureLinks::address($row->card_photo_id, PhotoSize::Thumb),
+            $row->card_photo_id === null ? null : PhotoSize::Thumb->address($row->card_photo_id),
             $row->card_text,
             $known(json_decode($row->colors, true, 2)),
             implode(count($sizes) > 2 ? '–' : ', ', array_column($known(array_values(array_filter($sizes))), 'label')),

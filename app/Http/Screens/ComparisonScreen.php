@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Screens;
 
 use App\Catalog\Snapshots;
+use App\History\Timeline;
 use App\Models\HistoryEntry;
 use App\Models\Product;
 use Core\Catalog\Comparison;
@@ -23,10 +24,10 @@ final readonly class ComparisonScreen
     /** @var array<string, list<Difference>> by section */
     public array $sections;
 
-    public function __construct(Product $product, Snapshots $snapshots, int $fromId, ?int $toId)
+    public function __construct(Product $product, Snapshots $snapshots, Timeline $timeline, int $fromId, ?int $toId)
     {
         [$earlier, $later] = $toId !== null && $toId < $fromId ? [$toId, $fromId] : [$fromId, $toId];
-        $entry = fn (int $id): HistoryEntry => HistoryEntry::with('user')->where('product_id', $product->id)->findOrFail($id, HistoryEntry::LISTED);
+        $entry = fn (int $id): HistoryEntry => $timeline->entry($product, $id);
         $this->from = $entry($earlier);
         $this->to = $later === null ? null : $entry($later);
         $sections = [];

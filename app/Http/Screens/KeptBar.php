@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Screens;
 
 use App\Actions\UndoRedo;
-use App\Models\HistoryEntry;
+use App\History\Timeline;
 use App\Models\Kept;
 use App\Models\User;
 
@@ -22,7 +22,7 @@ final readonly class KeptBar
 
     public static function of(Kept $kept, User $user): self
     {
-        $last = HistoryEntry::query()->where('product_id', $kept->keptProductId())->whereNull('undone_at')->latest('id')->first(['id', 'words', 'created_at']);
+        $last = Timeline::last($kept);
 
         return new self(
             $last?->at('H:i') ?? '',

@@ -4,7 +4,9 @@ declare(strict_types=1);
 
 namespace App\Http\Screens;
 
+use App\Catalog\LibraryShelf;
 use App\Catalog\Usage;
+use App\History\Timeline;
 use App\Models\Library;
 use App\Models\LibraryAxis;
 use App\Models\LibraryValue;
@@ -18,15 +20,15 @@ final readonly class LibraryScreen
 {
     public Library $library;
 
-    public function __construct(private Usage $usage)
+    public function __construct(private Usage $usage, private LibraryShelf $shelf, Timeline $timeline)
     {
-        $this->library = Library::whole();
+        $this->library = $timeline->library();
     }
 
     /** @return Collection<int, LibraryAxis> with their values and runs */
     public function axes(): Collection
     {
-        return LibraryAxis::with(['values', 'runs'])->orderBy('name')->get();
+        return $this->shelf->axes();
     }
 
     /** @return array<int, int> axis id => products that use it */
@@ -54,7 +56,7 @@ final readonly class LibraryScreen
     /** @return Collection<int, SizeRunRecord> */
     public function runs(): Collection
     {
-        return SizeRunRecord::with('axis.values')->orderBy('axis_id')->orderBy('name')->get();
+        return $this->shelf->runs();
     }
 
     public function run(SizeRunRecord $record): SizeRun

@@ -37,12 +37,7 @@ final class PictureLinks
     {
         $row = $this->loaded->placements[$placement->id];
 
-        return $row->photoState === PhotoState::Ready ? self::address($row->photoId, $size) : null;
-    }
-
-    public static function address(int $photoId, PhotoSize $size): string
-    {
-        return "/photos/{$photoId}/{$size->value}.jpg";
+        return $row->photoState === PhotoState::Ready ? $size->address($row->photoId) : null;
     }
 
     public function text(Placement $placement): string

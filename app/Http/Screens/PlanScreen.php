@@ -10,6 +10,7 @@ use App\Catalog\SkuRow;
 use Core\Codes\CodeClash;
 use Core\Matrix\Arithmetic;
 use Core\Matrix\Collapse;
+use Core\Reach\Reach;
 
 /** What a planned change will do, as it is shown before it runs. */
 final readonly class PlanScreen
@@ -41,7 +42,7 @@ final readonly class PlanScreen
 
         return ! $this->planned->plan->isEmpty()
             || $shape($this->planned->change->to) !== $shape($this->loaded->matrix)
-            || ! $this->planned->change->to->leftOut->equals($this->loaded->matrix->leftOut);
+            || ! Reach::leftOutOf($this->planned->change->to)->equals(Reach::leftOutOf($this->loaded->matrix));
     }
 
     /** @return list<string> what else there is to know */

@@ -7,6 +7,7 @@ namespace App\Http\Screens;
 use App\Catalog\LoadedProduct;
 use App\Catalog\SkuRow;
 use App\Catalog\StockCount;
+use App\Catalog\ValueNames;
 use App\Media\PhotoSize;
 use Core\Gallery\Gallery;
 use Core\Gallery\Role;

@@ -32,7 +32,7 @@ final class RulesScreen
     /** @return list<Clause> */
     public function rules(): array
     {
-        return $this->loaded->matrix->leftOutNow()->clauses;
+        return Reach::leftOutNow($this->loaded->matrix)->clauses;
     }
 
     public function words(Clause $rule): string
@@ -53,7 +53,7 @@ final class RulesScreen
     /** Rules about values the product does not have at the moment; they hold again when those return. */
     public function sleeping(): int
     {
-        return count($this->loaded->matrix->leftOut->dormantIn($this->loaded->matrix)->clauses);
+        return count(Reach::leftOutOf($this->loaded->matrix)->dormantIn($this->loaded->matrix)->clauses);
     }
 
     public function isChosen(Axis $axis, Value $value): bool

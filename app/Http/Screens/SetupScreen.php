@@ -9,12 +9,11 @@ use App\Catalog\DraftAxis;
 use App\Catalog\DraftReader;
 use App\Catalog\DraftValue;
 use App\Catalog\Fact;
+use App\Catalog\LibraryShelf;
 use App\Catalog\LoadedProduct;
 use App\Catalog\MatrixChoices;
 use App\Catalog\PlannedChange;
 use App\Catalog\ReadAxis;
-use App\Models\LibraryAxis;
-use App\Models\LibraryValue;
 use App\Models\SizeRunRecord;
 use App\Refusals\Refused;
 use Core\CoreException;
@@ -41,6 +40,7 @@ final class SetupScreen
     public function __construct(
         private readonly DraftReader $reader,
         private readonly ChangeMatrix $action,
+        private readonly LibraryShelf $shelf,
     ) {
     }
 
@@ -83,7 +83,7 @@ final class SetupScreen
             'shapeChanges' => $plan?->changesAnything() ?? false,
             'added' => $this->planned?->change->added() ?? [],
             'dropped' => $this->planned?->change->dropped() ?? [],
-            'libraryAxes' => LibraryAxis::query()->orderBy('name')->pluck('name')->all(),
+            'libraryAxes' => $this->shelf->axisNames(),
         ];
     }
 
@@ -99,7 +99,7 @@ final class SetupScreen
                 return array_map(fn (Value $value): SetupChip => new SetupChip(DraftValue::of($value)->toJson(), $value->label, $read->swatches[$value->id], $value->id < 0), $read->axis->values);
             }
         }
-        $names = LibraryValue::query()->whereIn('id', array_filter(array_map(fn (DraftValue $value): ?int => $value->id, $draft->values)))->pluck('name', 'id');
+        $names = $this->shelf->valueNames(array_values(array_filter(array_map(fn (DraftValue $value): ?int => $value->id, $draft->values))));
 
         return array_map(fn (DraftValue $value): SetupChip => new SetupChip(
             $value->toJson(),
@@ -196,7 +196,7 @@ final class SetupScreen
     {
         $ids = array_map(fn (ReadAxis $read): int => $read->axis->id, $this->read);
 
-        return SizeRunRecord::with('axis')->orderBy('name')->get()->reject(fn (SizeRunRecord $run): bool => in_array($run->axis_id, $ids, true))->values()->all();
+        return array_values($this->shelf->runsBeside($ids)->all());
     }
 
     /**
@@ -207,7 +207,7 @@ final class SetupScreen
     public function runItems(ReadAxis $read): array
     {
         $items = [];
-        foreach (SizeRunRecord::query()->where('axis_id', $read->axis->id)->orderBy('name')->get() as $run) {
+        foreach ($this->shelf->runsOf($read->axis->id) as $run) {
             $items[$run->name] = json_encode($run->value_ids, JSON_THROW_ON_ERROR);
         }
 

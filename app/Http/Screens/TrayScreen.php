@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Screens;
 
 use App\Catalog\PlacementRow;
-use App\Catalog\Selection;
+use App\Catalog\SelectedPart;
 use App\Catalog\SelectionGallery;
 use App\Catalog\StockCount;
 use App\Models\PhotoState;
@@ -22,7 +22,8 @@ final class TrayScreen
     public readonly SelectionGallery $gallery;
 
     public function __construct(
-        public readonly Selection $selection,
+        public readonly SelectedPart $selection,
+        public readonly string $selected,
         private readonly PictureLinks $pictures,
     ) {
         $this->gallery = new SelectionGallery($selection);

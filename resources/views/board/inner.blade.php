@@ -1,4 +1,4 @@
-<div class="board" data-board data-version="{{ $product->version }}" data-selected="{{ $tray->selection->token }}" data-lens="{{ $board->lens->value }}" data-layer="{{ $board->layerToken() }}"
+<div class="board" data-board data-version="{{ $product->version }}" data-selected="{{ $tray->selected }}" data-lens="{{ $board->lens->value }}" data-layer="{{ $board->layerToken() }}"
     data-can-edit="{{ auth()->user()->can('edit') ? '1' : '0' }}" data-url="{{ route('board.fragment', $product) }}" data-tray="{{ route('board.tray', $product) }}"
     data-changes="{{ route('photos.receive', $product) }}/CHANGE" data-upload="{{ route('photos.receive', $product) }}" data-most="{{ json_encode(['picture' => config('slate.photos.most_bytes'), 'bytes' => config('slate.uploads.most_bytes'), 'files' => config('slate.uploads.most_files')]) }}" data-order="{{ route('values.order', $product) }}" data-fold="{{ route('layout.fold', $product) }}" data-setup="{{ route('setup', $product) }}">
     <div class="head">

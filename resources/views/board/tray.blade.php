@@ -1,7 +1,7 @@
 @php($shown = $tray->shown())
 @php($hidden = $tray->hidden())
 @php($unlinked = $tray->unlinked())
-<aside class="tray" id="tray" aria-label="Photos" data-waiting="{{ $tray->isWaiting() ? '1' : '' }}" data-selected="{{ $tray->selection->token }}">
+<aside class="tray" id="tray" aria-label="Photos" data-waiting="{{ $tray->isWaiting() ? '1' : '' }}" data-selected="{{ $tray->selected }}">
     <h2>{{ $tray->title() }}<span>{{ $tray->counts() }}</span></h2>
     <p class="remark">{{ $tray->sameness() }}@if ($tray->coverage() !== null) Views: {{ $tray->coverage()->inWords() }}.@endif</p>
     @can('edit')

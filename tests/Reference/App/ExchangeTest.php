@@ -6,6 +6,7 @@ use App\Actions\SetStock;
 use App\Catalog\StockCount;
 use App\Files\JsonLdDocument;
 use App\Models\Product;
+use Core\Reach\Selection;
 use Illuminate\Support\Facades\DB;
 use Tests\Shop;
 
@@ -81,7 +82,7 @@ it('is valid JSON-LD of schema.org’s terms for a product with no SKU, no price
 it('has 80 in stock of 8 SKUs at 10 each', function (): void {
     $shop = Shop::open();
     $shop->axes(['Size' => 'S, M, L, XL', 'Color' => 'Moss, Clay']);
-    app(SetStock::class)->run($shop->change(), '*', '10');
+    app(SetStock::class)->run($shop->change(), Selection::whole(), '10');
     $file = tempnam(sys_get_temp_dir(), 'slate');
     file_put_contents($file, $shop->sheet());
     $rows = outside(['python3', 'tests/Reference/tools/counts.py'], ['what' => 'csv', 'file' => $file]);

@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace App\Http\Screens;
+namespace App\Catalog;
 
 use App\Models\LibraryAxis;
 use App\Models\LibraryValue;

@@ -1,0 +1,69 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Catalog;
+
+use App\Models\LibraryAxis;
+use App\Models\LibraryValue;
+use App\Models\ShotListRecord;
+use App\Models\SizeRunRecord;
+use Illuminate\Database\Eloquent\Collection;
+
+/** What the library holds, for the screens that show it. */
+final class LibraryShelf
+{
+    /** @return Collection<int, LibraryAxis> by name, with their values and runs */
+    public function axes(): Collection
+    {
+        return LibraryAxis::with(['values', 'runs'])->orderBy('name')->get();
+    }
+
+    /** An axis as it stands now. */
+    public function axis(int $axisId): LibraryAxis
+    {
+        return LibraryAxis::query()->findOrFail($axisId);
+    }
+
+    /** @return list<string> */
+    public function axisNames(): array
+    {
+        return LibraryAxis::query()->orderBy('name')->pluck('name')->all();
+    }
+
+    /**
+     * @param  list<int>  $valueIds
+     * @return array<int, string> by value id
+     */
+    public function valueNames(array $valueIds): array
+    {
+        return LibraryValue::query()->whereIn('id', $valueIds)->pluck('name', 'id')->all();
+    }
+
+    /** @return Collection<int, SizeRunRecord> with their axes and the values of these */
+    public function runs(): Collection
+    {
+        return SizeRunRecord::with('axis.values')->orderBy('axis_id')->orderBy('name')->get();
+    }
+
+    /** @return Collection<int, SizeRunRecord> */
+    public function runsOf(int $axisId): Collection
+    {
+        return SizeRunRecord::query()->where('axis_id', $axisId)->orderBy('name')->get();
+    }
+
+    /**
+     * @param  list<int>  $axisIds
+     * @return Collection<int, SizeRunRecord> those of all other axes, with these
+     */
+    public function runsBeside(array $axisIds): Collection
+    {
+        return SizeRunRecord::with('axis')->whereNotIn('axis_id', $axisIds)->orderBy('name')->get();
+    }
+
+    /** @return Collection<int, ShotListRecord> by name */
+    public function shotLists(): Collection
+    {
+        return ShotListRecord::query()->orderBy('name')->get();
+    }
+}

@@ -1,0 +1,78 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Core\Reach;
+
+use Core\Matrix\Combination;
+use Core\Matrix\Matrix;
+use Core\Matrix\UnreadableKey;
+
+/**
+ * What a change is meant for: parts of a matrix (the whole, rows, columns, cells) that somebody pointed at, typed, or
+ * found by a condition. What it means for a product is asked of it with the product's matrix.
+ */
+final readonly class Selection
+{
+    private const WHOLE = '*';
+
+    /** @param  list<Clause>  $parts  as they were pointed at, not joined */
+    private function __construct(public array $parts)
+    {
+    }
+
+    public static function whole(): self
+    {
+        return new self([Clause::everything()]);
+    }
+
+    public static function nothing(): self
+    {
+        return new self([]);
+    }
+
+    public static function of(Reach $reach): self
+    {
+        return new self($reach->clauses);
+    }
+
+    /**
+     * @param  string  $key  "*" for the whole product, else keys of combinations, whole or partial, with ";" between; empty for nothing
+     *
+     * @throws UnreadableKey
+     */
+    public static function fromKey(string $key): self
+    {
+        return match ($key) {
+            self::WHOLE => self::whole(),
+            '' => self::nothing(),
+            default => new self(array_map(fn (string $part): Clause => Clause::at(Combination::fromKey($part)), explode(';', $key))),
+        };
+    }
+
+    public function isNothing(): bool
+    {
+        return $this->parts === [];
+    }
+
+    /** The very cells that are meant, made or not; what the matrix does not have is left aside. */
+    public function cells(Matrix $matrix): Reach
+    {
+        // Left aside before anything is joined.
+        $active = array_map(fn (Clause $clause): ?Clause => $clause->activeIn($matrix), $this->parts);
+
+        return Reach::of(...array_filter($active, fn (?Clause $clause): bool => $clause !== null));
+    }
+
+    /**
+     * The same in the fewest clauses that a person would say, which may take in cells that are not made.
+     *
+     * @param  list<Combination>  $made
+     */
+    public function reach(Matrix $matrix, array $made): Reach
+    {
+        $cells = $this->cells($matrix);
+
+        return $cells->isEverything() ? $cells : (new Simplifier())->pointedAt($cells, $made, $matrix);
+    }
+}

@@ -1,0 +1,93 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Architecture;
+
+use Illuminate\Database\Eloquent\Model;
+
+/** Which module may use which. Nothing goes back up, so there are no circles. */
+final class Arrows
+{
+    private const CORE = [
+        'Text' => [],
+        'Color' => [],
+        'Sizes' => ['Text', 'Color'],
+        'Codes' => ['Text', 'Color'],
+        'Pricing' => ['Text', 'Color'],
+        'Matrix' => ['Text', 'Color', 'Sizes', 'Codes', 'Pricing'],
+        'Reach' => ['Text', 'Color', 'Sizes', 'Codes', 'Pricing', 'Matrix'],
+        'Gallery' => ['Text', 'Color', 'Sizes', 'Codes', 'Pricing', 'Matrix', 'Reach'],
+        'Catalog' => ['Text', 'Color', 'Sizes', 'Codes', 'Pricing', 'Matrix', 'Reach', 'Gallery'],
+        'Matching' => ['Text', 'Color', 'Sizes', 'Codes', 'Pricing', 'Matrix', 'Reach', 'Gallery'],
+        'Checks' => ['Text', 'Color', 'Sizes', 'Codes', 'Pricing', 'Matrix', 'Reach', 'Gallery', 'Catalog'],
+        'Sheets' => ['Text', 'Color', 'Sizes', 'Codes', 'Pricing', 'Matrix', 'Reach', 'Gallery', 'Catalog'],
+    ];
+
+    /** Refusals are known to all, and so is the core. */
+    private const APP = [
+        'Refusals' => [],
+        'Ledger' => [],
+        'Models' => ['Ledger'],
+        'Accounts' => ['Models'],
+        'Media' => ['Models'],
+        'Backup' => ['Media', 'Models'],
+        'Catalog' => ['Ledger', 'Media', 'Models'],
+        'Files' => ['Catalog', 'Media', 'Models'],
+        'Summaries' => ['Catalog', 'Models'],
+        'History' => ['Catalog', 'Ledger', 'Models'],
+        'Batches' => ['Catalog', 'History', 'Ledger', 'Models'],
+        'Actions' => ['Accounts', 'Batches', 'Catalog', 'Files', 'History', 'Ledger', 'Media', 'Models'],
+        'Http' => ['Accounts', 'Actions', 'Batches', 'Catalog', 'Files', 'History', 'Media', 'Models', 'Summaries'],
+        'Console' => ['Accounts', 'Actions', 'Backup', 'Batches', 'Catalog', 'Files', 'History', 'Media', 'Models', 'Summaries'],
+        'Providers' => ['Accounts', 'Actions', 'Batches', 'Catalog', 'Files', 'History', 'Http', 'Media', 'Models', 'Summaries'],
+    ];
+
+    /** What reads rows that were not loaded, called on a model, a relation or a collection of models. */
+    private const READS = ['newQuery', 'loadMissing', 'loadCount', 'refresh', 'fresh', 'paginate', 'simplePaginate', 'findOrFail', 'firstOrFail', 'sole'];
+
+    /** @return list<string> breaches, each with its file */
+    public static function of(Source $source): array
+    {
+        [$root, $module] = explode('\\', $source->module() ?? '\\');
+        $allowed = $root === 'Core' ? self::CORE : self::APP;
+        $breaches = isset($allowed[$module]) || $module === '' ? [] : ["is in a module that is not known: {$module}"];
+        foreach ($source->classes() as $class) {
+            $parts = explode('\\', $class);
+            $isOwn = $parts[0] === $root && ($parts[1] === $module || in_array($parts[1], $allowed[$module] ?? [], true));
+            if (isset($parts[2]) && in_array($parts[0], ['Core', 'App'], true) && $module !== '' && ! $isOwn && ! self::isKnownToAll($root, $parts)) {
+                $breaches[] = "goes up to {$class}";
+            }
+        }
+
+        return self::named($source, $breaches);
+    }
+
+    /** @return list<string> what reads the database from a screen or a controller, which ask the catalog for what they show */
+    public static function ofReaders(Source $source): array
+    {
+        $breaches = array_map(fn (string $method): string => "reads with {$method}()", array_values(array_intersect($source->methods(), self::READS)));
+        foreach ($source->staticCalls() as [$class, $method]) {
+            if ($class === 'Illuminate\Support\Facades\DB' || is_subclass_of($class, Model::class)) {
+                $breaches[] = "asks {$class}::{$method}()";
+            }
+        }
+
+        return self::named($source, array_values(array_unique($breaches)));
+    }
+
+    /** @param  list<string>  $parts */
+    private static function isKnownToAll(string $root, array $parts): bool
+    {
+        return $root === 'App' && ($parts[0] === 'Core' || $parts[1] === 'Refusals');
+    }
+
+    /**
+     * @param  list<string>  $breaches
+     * @return list<string>
+     */
+    private static function named(Source $source, array $breaches): array
+    {
+        return array_map(fn (string $breach): string => "{$source->path} {$breach}", $breaches);
+    }
+}
