@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace App\Accounts;
 
 use App\Models\Right;
-
 use App\Refusals\Kind;
 use App\Refusals\Refused;
 use Core\Text\Name;

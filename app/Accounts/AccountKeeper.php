@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace App\Accounts;
 
 use App\Models\AccountNote;
-
 use App\Models\Right;
 use App\Models\User;
 use App\Refusals\Kind;

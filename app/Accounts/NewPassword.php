@@ -6,7 +6,6 @@ namespace App\Accounts;
 
 use App\Refusals\Kind;
 use App\Refusals\Refused;
-
 use Core\Text\Name;
 
 /** A password that is good enough to be kept, or one made here for somebody to begin with. */

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace App\Actions;
 
+use App\Catalog\LibraryRows;
 use App\History\Change;
-
 use App\History\Keeper;
 use App\Ledger\Ledger;
 use App\Models\HistoryEntry;
@@ -15,6 +15,7 @@ use App\Refusals\Refused;
 use Core\Codes\ValueCode;
 use Core\Color\ColorNames;
 use Core\Matrix\AxisKind;
+use Core\Matrix\Value;
 use Core\Matrix\ValueReader;
 use Core\Text\Name;
 
@@ -23,7 +24,7 @@ final class AddLibraryValues
 {
     private const LONGEST = 80;
 
-    public function __construct(private readonly Keeper $keeper)
+    public function __construct(private readonly Keeper $keeper, private readonly LibraryRows $library)
     {
     }
 
@@ -43,31 +44,23 @@ final class AddLibraryValues
     /** @return list<string> the names that were new */
     public function add(Ledger $ledger, LibraryAxis $axis, string $typed): array
     {
-        $known = $axis->knownValues();
         $codes = array_fill_keys($axis->values->pluck('code')->all(), true);
-        $position = (int) $axis->values->max('position');
         $added = [];
-        foreach ((new ValueReader())->read($typed, $axis->kind, $known)->values as $value) {
+        $swatches = [];
+        foreach ((new ValueReader())->read($typed, $axis->kind, $axis->knownValues())->values as $at => $value) {
             if ($value->id !== null) {
                 continue;
             }
-            $label = $value->label;
-            if (Name::of($label)->isLongerThan(self::LONGEST)) {
-                throw new Refused("“{$label}” is too long: a value can have ".self::LONGEST.' characters. Is a comma missing?', Kind::Unreadable, 'values');
+            if (Name::of($value->label)->isLongerThan(self::LONGEST)) {
+                throw new Refused("“{$value->label}” is too long: a value can have ".self::LONGEST.' characters. Is a comma missing?', Kind::Unreadable, 'values');
             }
-            $code = ValueCode::propose($label, $codes);
+            $code = ValueCode::propose($value->label, $codes);
             $codes[$code] = true;
-            $ledger->insert('axis_values', [
-                'axis_id' => $axis->id,
-                'name' => $label,
-                'folded' => Name::of($label)->folded,
-                'code' => $code,
-                'swatch' => $axis->kind === AxisKind::Color ? ColorNames::hex(Name::of($label)->folded) : null,
-                'position' => ++$position,
-            ]);
-            $added[] = $label;
+            $added[] = new Value(-1 - $at, $value->label, $code);
+            $swatches[-1 - $at] = $axis->kind === AxisKind::Color ? ColorNames::hex(Name::of($value->label)->folded) : null;
         }
+        $this->library->add($ledger, $axis, $added, $swatches);
 
-        return $added;
+        return array_map(fn (Value $value): string => $value->label, $added);
     }
 }

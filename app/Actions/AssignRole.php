@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace App\Actions;
 
 use App\Catalog\ChosenPictures;
-
 use App\Catalog\LoadedProduct;
 use App\Catalog\PlacementRow;
 use App\History\Change;

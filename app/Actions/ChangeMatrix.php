@@ -6,7 +6,6 @@ namespace App\Actions;
 
 use App\Catalog\DraftAxis;
 use App\Catalog\DraftReader;
-
 use App\Catalog\DraftValue;
 use App\Catalog\Fact;
 use App\Catalog\FactRows;
@@ -52,7 +51,7 @@ final class ChangeMatrix
     public function run(Change $change, array $axes, MatrixChoices $choices): ?HistoryEntry
     {
         return $this->keeper->keep($change, self::class, function (Ledger $ledger, LoadedProduct $loaded) use ($axes, $choices): string {
-            $planned = $this->plan($loaded, $this->drafts->readIntoLibrary($axes, $loaded), $choices);
+            $planned = $this->plan($loaded, $this->drafts->readIntoLibrary($ledger, $axes, $loaded), $choices);
             $this->store->store($ledger, $loaded, $planned);
             $this->storeFacts($ledger, $loaded, $planned->change, $choices);
 

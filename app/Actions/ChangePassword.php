@@ -7,7 +7,6 @@ namespace App\Actions;
 use App\Accounts\AccountKeeper;
 use App\Accounts\NewPassword;
 use App\Models\User;
-
 use App\Refusals\Kind;
 use App\Refusals\Refused;
 use Illuminate\Support\Facades\Hash;

@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace App\Actions;
 
 use App\Accounts\AccountKeeper;
-
 use App\Models\User;
 
 /** Closes an account, or opens a closed one again. It is never deleted: history keeps the name of who did what. */

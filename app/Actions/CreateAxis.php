@@ -6,7 +6,6 @@ namespace App\Actions;
 
 use App\Catalog\AxisForm;
 use App\History\Change;
-
 use App\History\Keeper;
 use App\Ledger\Ledger;
 use App\Models\HistoryEntry;

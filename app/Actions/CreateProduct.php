@@ -5,11 +5,11 @@ declare(strict_types=1);
 namespace App\Actions;
 
 use App\Catalog\MatrixPlanner;
-
 use App\Catalog\PlanStore;
 use App\Catalog\ProductLoader;
 use App\Catalog\TakenCodes;
 use App\History\ProductsChanged;
+use App\Ledger\ChangeLog;
 use App\Ledger\Ledger;
 use App\Ledger\RowChange;
 use App\Models\HistoryEntry;
@@ -65,17 +65,15 @@ final class CreateProduct
                 'version' => 1,
             ])->refresh();
             $words = "Made the product {$name}".($like === null ? '' : ", set up like {$like->name}: {$this->build($product, $like)}");
-            HistoryEntry::create([
+            $entry = HistoryEntry::create([
                 'product_id' => $product->id,
                 'user_id' => $user->id,
                 'action' => class_basename(self::class),
                 'words' => mb_strimwidth($words, 0, 400, '…'),
                 'version' => 1,
-                'packed' => HistoryEntry::pack([
-                    new RowChange('products', $product->id, ['removed_at' => now()->format('Y-m-d H:i:s')], ['removed_at' => null]),
-                ]),
                 'created_at' => now(),
             ]);
+            $entry->keepRows(ChangeLog::of([new RowChange('products', $product->id, ['removed_at' => now()->format('Y-m-d H:i:s')], ['removed_at' => null])]));
             event(new ProductsChanged($product->id));
 
             return $product->refresh();

@@ -6,7 +6,6 @@ namespace App\Actions;
 
 use App\Catalog\ChosenPictures;
 use App\Catalog\LoadedProduct;
-
 use App\History\Change;
 use App\History\Keeper;
 use App\Ledger\Ledger;

@@ -6,7 +6,6 @@ namespace App\Actions;
 
 use App\Accounts\AccountForm;
 use App\Accounts\AccountKeeper;
-
 use App\Models\User;
 
 /** Changes the name, the address or the right of an account. */

@@ -6,7 +6,6 @@ namespace App\Actions;
 
 use App\Catalog\Fact;
 use App\Catalog\FactRows;
-
 use App\Catalog\LoadedProduct;
 use App\History\Change;
 use App\History\Keeper;

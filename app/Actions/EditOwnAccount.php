@@ -7,7 +7,6 @@ namespace App\Actions;
 use App\Accounts\AccountForm;
 use App\Accounts\AccountKeeper;
 use App\Models\User;
-
 use App\Refusals\Kind;
 use App\Refusals\Refused;
 use Core\Text\Translations;

@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace App\Actions;
 
 use App\Accounts\AccountKeeper;
-
 use App\Models\User;
 
 /** Signs an account out everywhere. */

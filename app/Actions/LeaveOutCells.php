@@ -6,7 +6,6 @@ namespace App\Actions;
 
 use App\Catalog\LoadedProduct;
 use App\Catalog\MatrixChoices;
-
 use App\Catalog\MatrixPlanner;
 use App\Catalog\PlannedChange;
 use App\Catalog\PlanStore;

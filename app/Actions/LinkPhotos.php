@@ -6,7 +6,6 @@ namespace App\Actions;
 
 use App\Catalog\ChosenPictures;
 use App\Catalog\Clauses;
-
 use App\Catalog\LoadedProduct;
 use App\Catalog\PlacementRow;
 use App\Catalog\SelectedPart;

@@ -7,7 +7,6 @@ namespace App\Actions;
 use App\Accounts\AccountForm;
 use App\Accounts\AccountKeeper;
 use App\Accounts\NewPassword;
-
 use App\Models\User;
 
 /** Makes an account. */

@@ -6,7 +6,6 @@ namespace App\Actions;
 
 use App\Catalog\Clauses;
 use App\Catalog\LoadedProduct;
-
 use App\Catalog\SelectedPart;
 use App\History\Change;
 use App\History\Keeper;

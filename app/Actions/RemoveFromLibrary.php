@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace App\Actions;
 
 use App\Catalog\Usage;
-
 use App\History\Change;
 use App\History\Keeper;
 use App\Ledger\Ledger;

@@ -6,7 +6,6 @@ namespace App\Actions;
 
 use App\Accounts\AccountKeeper;
 use App\Accounts\NewPassword;
-
 use App\Models\User;
 
 /** Gives an account whose password was forgotten another to begin with. */

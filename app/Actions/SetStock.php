@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace App\Actions;
 
 use App\Catalog\LoadedProduct;
-
 use App\Catalog\SkuRow;
 use App\Catalog\StockCount;
 use App\History\Change;

@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace App\Actions;
 
 use App\Models\User;
-
 use App\Refusals\Kind;
 use App\Refusals\Refused;
 use Illuminate\Support\Facades\Hash;

@@ -7,7 +7,6 @@ namespace App\Actions;
 use App\Catalog\DraftAxis;
 use App\Catalog\DraftReader;
 use App\Catalog\LoadedProduct;
-
 use App\Catalog\MatrixChoices;
 use App\Catalog\MatrixPlanner;
 use App\Catalog\PlannedChange;
@@ -42,7 +41,7 @@ final class SplitValue
     {
         return $this->keeper->keep($change, self::class, function (Ledger $ledger, LoadedProduct $loaded) use ($valueId, $parts, $picturesForAll, $choices): string {
             $axis = ProductAxis::having($loaded, $valueId);
-            [$read] = $this->drafts->readIntoLibrary([$this->draft($axis, $parts)], $loaded);
+            [$read] = $this->drafts->readIntoLibrary($ledger, [$this->draft($axis, $parts)], $loaded);
             $planned = $this->plan($loaded, $valueId, $read, $picturesForAll, $choices);
             $this->store->store($ledger, $loaded, $planned);
             $labels = implode(', ', array_map(fn (Value $value): string => $value->label, $read->axis->values));

@@ -5,11 +5,10 @@ declare(strict_types=1);
 namespace App\Actions;
 
 use App\History\Change;
-
+use App\History\EntryChanges;
 use App\History\Keeper;
 use App\Ledger\KeyIsTaken;
-use App\Ledger\Ledger;
-use App\Ledger\RowChange;
+use App\Ledger\Replay;
 use App\Ledger\RowHasChanged;
 use App\Models\HistoryEntry;
 use App\Refusals\Kind;
@@ -48,19 +47,31 @@ final class UndoRedo
     /** Takes back all of one's own changes that came after an entry, as one. What others did meanwhile stays. */
     public function undoTo(Change $change, int $entryId): HistoryEntry
     {
-        return $this->run($change, 'undo', fn (): ?HistoryEntry => self::own($change->productId, $change->user->id)->whereNull('undone_at')->where('id', '>', $entryId)->oldest('id')->first(HistoryEntry::LISTED), $entryId);
+        return $this->run($change, 'undo', fn (): ?HistoryEntry => self::own($change->productId, $change->user->id)->whereNull('undone_at')->where('id', '>', $entryId)->oldest('id')->first(), $entryId);
+    }
+
+    /** Takes back one entry, whatever came after it. */
+    public function undoEntry(Change $change, int $entryId): HistoryEntry
+    {
+        return $this->run($change, 'undo', fn (): ?HistoryEntry => self::own($change->productId, $change->user->id)->whereNull('undone_at')->find($entryId));
+    }
+
+    /** Makes one entry again that was taken back, whatever came after it. */
+    public function redoEntry(Change $change, int $entryId): HistoryEntry
+    {
+        return $this->run($change, 'redo', fn (): ?HistoryEntry => self::own($change->productId, $change->user->id)->whereNotNull('undone_at')->find($entryId));
     }
 
     public static function nextUndo(?int $productId, int $userId): ?HistoryEntry
     {
-        return self::own($productId, $userId)->whereNull('undone_at')->latest('id')->first(HistoryEntry::LISTED);
+        return self::own($productId, $userId)->whereNull('undone_at')->where('is_final', false)->latest('id')->first();
     }
 
     /** The earliest of one's undone entries that no change of one's own made since has overtaken. */
     public static function nextRedo(?int $productId, int $userId): ?HistoryEntry
     {
-        return self::own($productId, $userId)->whereNotNull('undone_at')
-            ->where('undone_after', '>=', (int) self::own($productId, $userId)->max('id'))->oldest('id')->first(HistoryEntry::LISTED);
+        return self::own($productId, $userId)->whereNotNull('undone_at')->where('is_final', false)
+            ->where('undone_after', '>=', (int) self::own($productId, $userId)->max('id'))->oldest('id')->first();
     }
 
     /** @return Builder<HistoryEntry> */
@@ -85,12 +96,9 @@ final class UndoRedo
             if ($way === 'undo') {
                 $this->refuseToUnmake($entries, $change);
             }
-            $changes = $entries->flatMap(fn (HistoryEntry $one): array => $one->rowChanges())->all();
-            if ($way === 'undo') {
-                $changes = array_map(fn (RowChange $one): RowChange => $one->inverse(), array_reverse($changes));
-            }
+            $this->refuseFinal($entries, $way);
             try {
-                (new Ledger())->apply(array_values($changes));
+                (new Replay(new EntryChanges(array_values($entries->all()), $way === 'undo')))->run();
             } catch (RowHasChanged $clash) {
                 throw $this->refusal($way, $entries, $clash->change->place(), 'the same thing was changed elsewhere since');
             } catch (KeyIsTaken $clash) {
@@ -123,6 +131,19 @@ final class UndoRedo
     }
 
     /**
+     * Of old entries the words are kept and the rows let go.
+     *
+     * @param  Collection<int, HistoryEntry>  $entries
+     */
+    private function refuseFinal(Collection $entries, string $way): void
+    {
+        $final = $entries->firstWhere('is_final', true);
+        if ($final !== null) {
+            throw new Refused("“{$final->words}” ({$final->at('j M Y')}) cannot be ".($way === 'undo' ? 'undone' : 'redone').' any more: changes of that age keep only their words.', Kind::Gone);
+        }
+    }
+
+    /**
      * The making of a product is not taken back under the hands of others.
      *
      * @param  Collection<int, HistoryEntry>  $entries
@@ -131,7 +152,7 @@ final class UndoRedo
     {
         $making = $entries->firstWhere('action', class_basename(CreateProduct::class));
         $other = $making === null ? null : HistoryEntry::with('user')->where('product_id', $making->product_id)->whereNull('undone_at')
-            ->where('user_id', '<>', $change->user->id)->latest('id')->first(HistoryEntry::LISTED);
+            ->where('user_id', '<>', $change->user->id)->latest('id')->first();
         if ($other !== null) {
             throw new Refused("“{$making->words}” cannot be undone: {$other->user->name} has worked on it since ({$other->at('H:i')}: {$other->words}).", Kind::Changed);
         }
@@ -143,7 +164,15 @@ final class UndoRedo
      */
     private function refusal(string $way, Collection $entries, string $place, string $unknown): Refused
     {
-        $touches = fn (HistoryEntry $entry): bool => collect($entry->rowChanges())->contains(fn (RowChange $one): bool => $one->place() === $place);
+        $touches = function (HistoryEntry $entry) use ($place): bool {
+            foreach ($entry->rowChanges() as $change) {
+                if ($change->place() === $place) {
+                    return true;
+                }
+            }
+
+            return false;
+        };
         $own = $entries->first($touches) ?? $entries->first();
         $later = HistoryEntry::with('user')->where('id', '>', $own->id)->whereNull('undone_at')->whereKeyNot($entries->modelKeys())->latest('id')->limit(self::LOOKED_THROUGH)->get()->first($touches);
         $why = $later === null ? $unknown : "{$later->user->name} changed the same thing at {$later->at('H:i')}: {$later->words}";

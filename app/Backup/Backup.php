@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace App\Backup;
 
 use App\Media\PhotoStore;
-
 use App\Models\Photo;
 use App\Refusals\BackupFault;
 

@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace App\Backup;
 
 use App\Refusals\BackupFault;
-
 use Illuminate\Support\Facades\DB;
 use Symfony\Component\Process\Process;
 

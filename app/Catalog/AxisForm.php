@@ -6,7 +6,6 @@ namespace App\Catalog;
 
 use App\Refusals\Kind;
 use App\Refusals\Refused;
-
 use Core\Matrix\AxisDisplay;
 use Core\Matrix\AxisKind;
 use Core\Text\Name;

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Catalog;
 
+use App\Ledger\Ledger;
 use App\Models\LibraryAxis;
 use App\Models\LibraryValue;
 use App\Refusals\Kind;
@@ -32,6 +33,10 @@ final class DraftReader
     private const LONGEST_AXIS = 60;
 
     private const LONGEST_VALUE = 80;
+
+    public function __construct(private readonly LibraryRows $library)
+    {
+    }
 
     /**
      * @param  list<DraftAxis>  $drafts
@@ -66,24 +71,11 @@ final class DraftReader
      *
      * @throws MatrixTooLarge before anything is written
      */
-    public function readIntoLibrary(array $drafts, ?LoadedProduct $own = null): array
+    public function readIntoLibrary(Ledger $ledger, array $drafts, ?LoadedProduct $own = null): array
     {
         $read = $this->read($drafts, $own);
         Matrix::of(array_map(fn (ReadAxis $axis): Axis => $axis->axis, $read));
-        foreach ($read as $axis) {
-            $library = $axis->isNew() ? LibraryAxis::create([
-                'name' => $axis->axis->name,
-                'folded' => Name::of($axis->axis->name)->folded,
-                'kind' => $axis->axis->kind,
-                'changes_picture' => $axis->axis->changesPicture,
-                'display' => $axis->axis->display,
-            ]) : null;
-            foreach ($axis->axis->values as $value) {
-                if ($value->id < 0) {
-                    LibraryValue::add($library->id ?? $axis->axis->id, $value, $axis->swatches[$value->id]);
-                }
-            }
-        }
+        $this->library->addMissing($ledger, $read);
 
         return $this->read($drafts, $own);
     }

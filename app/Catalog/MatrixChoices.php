@@ -6,7 +6,6 @@ namespace App\Catalog;
 
 use App\Refusals\Kind;
 use App\Refusals\Refused;
-
 use Core\Codes\SkuCodes;
 
 /** What a person settles about a change of the matrix. Unsaid: the first value, and stock stays with its SKU. */

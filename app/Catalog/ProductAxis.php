@@ -6,7 +6,6 @@ namespace App\Catalog;
 
 use App\Refusals\Kind;
 use App\Refusals\Refused;
-
 use Core\Matrix\Axis;
 
 /** The axis of a product that a change is about. */

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Catalog;
 
-use App\Ledger\RowChange;
+use App\Ledger\ChangeLog;
 use App\Models\PhotoState;
 use App\Models\Product;
 use App\Models\ShotListRecord;
@@ -28,6 +28,8 @@ use stdClass;
 /** Loads a product into core values. */
 final class ProductLoader
 {
+    private const FOLLOWED = 2_000;
+
     /** What a product was loaded from last, and at which of its revisions. */
     private ?ProductRows $rows = null;
 
@@ -48,11 +50,12 @@ final class ProductLoader
     /**
      * What was loaded last is followed through changes that were made to it just now, so that it need not be read again.
      *
-     * @param  list<RowChange>  $changes
+     * @param  ChangeLog  $changes  where there are very many, reading again is quicker
      */
-    public function follow(Product $before, int $revision, array $changes): void
+    public function follow(Product $before, int $revision, ChangeLog $changes): void
     {
-        $this->rows = $this->rowsAre === [$before->id, $before->revision] ? $this->rows?->after($before->id, $changes) : null;
+        $canFollow = $this->rowsAre === [$before->id, $before->revision] && $changes->count() <= self::FOLLOWED;
+        $this->rows = $canFollow ? $this->rows?->after($before->id, $changes) : null;
         $this->rowsAre = [$before->id, $revision];
     }
 

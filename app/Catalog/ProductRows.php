@@ -79,9 +79,9 @@ final readonly class ProductRows
      * Those of one product after changes that were made to them; null where a change touches what products share, so
      * that they have to be read again.
      *
-     * @param  list<RowChange>  $changes
+     * @param  iterable<RowChange>  $changes
      */
-    public function after(int $productId, array $changes): ?self
+    public function after(int $productId, iterable $changes): ?self
     {
         $byTable = [];
         foreach (array_keys(self::TABLES) as $table) {

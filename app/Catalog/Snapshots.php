@@ -45,7 +45,7 @@ final class Snapshots
      */
     private function takenBack(array $rows, HistoryEntry $entry): array
     {
-        foreach (array_reverse($entry->rowChanges()) as $change) {
+        foreach ($entry->rowChanges(backwards: true) as $change) {
             // What the library shares is as it is today at every point of a product's history.
             if (isset($rows[$change->table])) {
                 if ($change->before === null) {

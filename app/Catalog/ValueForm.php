@@ -6,7 +6,6 @@ namespace App\Catalog;
 
 use App\Refusals\Kind;
 use App\Refusals\Refused;
-
 use Core\Text\Name;
 use Core\Text\Translations;
 

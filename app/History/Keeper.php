@@ -7,7 +7,6 @@ namespace App\History;
 use App\Catalog\LoadedProduct;
 use App\Catalog\ProductLoader;
 use App\Ledger\Ledger;
-
 use App\Models\HistoryEntry;
 use App\Models\Kept;
 use App\Models\Library;
@@ -95,7 +94,7 @@ final class Keeper
 
     private function stale(Kept $kept, int $version): Stale
     {
-        $entries = HistoryEntry::with('user')->where('product_id', $kept->keptProductId())->where('version', '>', $version)->latest('id')->limit(3)->get(HistoryEntry::LISTED);
+        $entries = HistoryEntry::with('user')->where('product_id', $kept->keptProductId())->where('version', '>', $version)->latest('id')->limit(3)->get();
         $what = $entries->map(fn (HistoryEntry $entry): string => "{$entry->user->name}, {$entry->at('H:i')}: {$entry->words}")->implode('; ');
 
         return new Stale(
@@ -175,7 +174,7 @@ final class Keeper
         }
 
         if ($kept instanceof Product) {
-            $this->loader->follow($kept, $kept->revision + 1, $ledger->changes());
+            $this->loader->follow($kept, $kept->revision + 1, $ledger->log());
         }
         $version = $kept->keptVersion();
         if ($change->version !== null) {
@@ -184,7 +183,7 @@ final class Keeper
             $this->noteChanged($kept);
         }
 
-        return HistoryEntry::create([
+        $entry = HistoryEntry::create([
             'product_id' => $kept->keptProductId(),
             'user_id' => $change->user->id,
             'action' => class_basename($action),
@@ -192,8 +191,10 @@ final class Keeper
             'version' => $version,
             'batch' => $change->batch,
             'photo_id' => $ledger->picture(),
-            'packed' => HistoryEntry::pack($ledger->changes()),
             'created_at' => now(),
         ]);
+        $entry->keepRows($ledger->log());
+
+        return $entry;
     }
 }

@@ -18,13 +18,13 @@ final class Timeline
     /** @return LengthAwarePaginator<int, HistoryEntry> the latest first */
     public function page(Kept $kept): LengthAwarePaginator
     {
-        return HistoryEntry::with(['user', 'undoer'])->select(HistoryEntry::LISTED)
+        return HistoryEntry::with(['user', 'undoer'])->select()
             ->where('product_id', $kept->keptProductId())->latest('id')->paginate(self::PAGE);
     }
 
     public function entry(Product $product, int $entryId): HistoryEntry
     {
-        return HistoryEntry::with('user')->where('product_id', $product->id)->findOrFail($entryId, HistoryEntry::LISTED);
+        return HistoryEntry::with('user')->where('product_id', $product->id)->findOrFail($entryId);
     }
 
     /** The last change that stands. */

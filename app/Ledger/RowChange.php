@@ -4,24 +4,28 @@ declare(strict_types=1);
 
 namespace App\Ledger;
 
+use JsonSerializable;
+
 /** One row before and after. A row that was not there is null; of an update only the changed columns are kept. */
-final readonly class RowChange
+final readonly class RowChange implements JsonSerializable
 {
     /**
      * @param  array<string, mixed>|null  $before
      * @param  array<string, mixed>|null  $after
+     * @param  bool  $isShared  a row that others use as well, made along with the change: it goes only where nobody uses it, and nobody has changed it
      */
     public function __construct(
         public string $table,
         public int $id,
         public ?array $before,
         public ?array $after,
+        public bool $isShared = false,
     ) {
     }
 
     public function inverse(): self
     {
-        return new self($this->table, $this->id, $this->after, $this->before);
+        return new self($this->table, $this->id, $this->after, $this->before, $this->isShared);
     }
 
     /**
@@ -34,11 +38,8 @@ final readonly class RowChange
      */
     public function appliedTo(?array $row): ?array
     {
-        $asExpected = $this->before === null
-            ? $row === null
-            : $row !== null && array_intersect_key($row, $this->before) == $this->before;
-        if (! $asExpected) {
-            throw new RowHasChanged($this);
+        if (! $this->expects($row)) {
+            return $this->isShared ? $row : throw new RowHasChanged($this);
         }
 
         return $this->after === null ? null : $this->after + ($row ?? []);
@@ -47,5 +48,17 @@ final readonly class RowChange
     public function place(): string
     {
         return $this->table.' '.$this->id;
+    }
+
+    /** @return array<string, mixed> */
+    public function jsonSerialize(): array
+    {
+        return ['table' => $this->table, 'id' => $this->id, 'before' => $this->before, 'after' => $this->after] + ($this->isShared ? ['shared' => true] : []);
+    }
+
+    /** @param  array<string, mixed>|null  $row */
+    private function expects(?array $row): bool
+    {
+        return $this->before === null ? $row === null : $row !== null && array_intersect_key($row, $this->before) == $this->before;
     }
 }

@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace App\Media;
 
 use App\Models\Photo;
-
 use App\Models\PhotoState;
 use App\Refusals\PhotoRefused;
 use Illuminate\Contracts\Filesystem\Filesystem;

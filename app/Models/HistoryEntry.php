@@ -4,12 +4,16 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use App\Ledger\ChangeLog;
 use App\Ledger\RowChange;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Support\Carbon;
+use Illuminate\Support\Facades\DB;
 
 /**
+ * A change in words. The changed rows themselves, which can be many, are in a table of their own.
+ *
  * @property int $id
  * @property int $product_id
  * @property int $user_id
@@ -17,40 +21,37 @@ use Illuminate\Support\Carbon;
  * @property string $words
  * @property int $version the product's version that this change made
  * @property ?string $batch entries of one batch are undone together
- * @property string $packed the row changes, as pack() makes them
  * @property Carbon $created_at
  * @property ?Carbon $undone_at
  * @property ?int $undone_after the last entry of all as it was undone
  * @property ?string $undone_with which undo took it back, with others of its batch
  * @property ?int $photo_id the picture that stands for it
+ * @property bool $is_final whether the changed rows were let go, so that it can be read but not undone
  * @property User $user
  * @property ?User $undoer
  */
 final class HistoryEntry extends Model
 {
-    /** All but the changed rows themselves, which can be large: what lists and single lines show. */
-    public const LISTED = ['id', 'product_id', 'user_id', 'action', 'words', 'version', 'batch', 'photo_id', 'created_at', 'undone_at', 'undone_by', 'undone_after', 'undone_with'];
-
     public $timestamps = false;
 
     protected $table = 'history';
 
     protected $guarded = [];
 
-    /** @param  list<RowChange>  $changes */
-    public static function pack(array $changes): string
+    /** Keeps the changed rows of an entry, in parts. */
+    public function keepRows(ChangeLog $log): void
     {
-        return (string) gzdeflate((string) json_encode($changes, JSON_THROW_ON_ERROR | JSON_UNESCAPED_UNICODE));
+        foreach ($log->parts() as $part => $packed) {
+            DB::table('history_rows')->insert(['history_id' => $this->id, 'part' => $part, 'packed' => $packed]);
+        }
     }
 
-    /** @return list<RowChange> read now where the entry was read without them */
-    public function rowChanges(): array
+    /** @return iterable<RowChange> read part by part */
+    public function rowChanges(bool $backwards = false): iterable
     {
-        $packed = $this->attributes['packed'] ?? self::query()->whereKey($this->id)->value('packed');
-        /** @var list<array{table: string, id: int, before: array<string, mixed>|null, after: array<string, mixed>|null}> $rows */
-        $rows = json_decode((string) gzinflate((string) $packed), true, 64, JSON_THROW_ON_ERROR);
+        $parts = DB::table('history_rows')->where('history_id', $this->id)->count();
 
-        return array_map(fn (array $row): RowChange => new RowChange($row['table'], $row['id'], $row['before'], $row['after']), $rows);
+        return ChangeLog::read($parts, fn (int $part): string => (string) DB::table('history_rows')->where('history_id', $this->id)->where('part', $part)->value('packed'), $backwards);
     }
 
     /** When it was, on the reader's own clock. */
@@ -78,6 +79,6 @@ final class HistoryEntry extends Model
 
     protected function casts(): array
     {
-        return ['created_at' => 'datetime', 'undone_at' => 'datetime'];
+        return ['created_at' => 'datetime', 'undone_at' => 'datetime', 'is_final' => 'boolean'];
     }
 }

@@ -4,8 +4,6 @@ declare(strict_types=1);
 
 namespace App\Models;
 
-use Core\Matrix\Value;
-use Core\Text\Name;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 
@@ -28,19 +26,6 @@ final class LibraryValue extends Model
     protected $table = 'axis_values';
 
     protected $guarded = [];
-
-    /** A value new to the library, after the others of its axis. */
-    public static function add(int $axisId, Value $value, ?string $swatch = null): self
-    {
-        return self::create([
-            'axis_id' => $axisId,
-            'name' => $value->label,
-            'folded' => Name::of($value->label)->folded,
-            'code' => $value->code,
-            'swatch' => $swatch,
-            'position' => 1 + (int) self::query()->where('axis_id', $axisId)->max('position'),
-        ]);
-    }
 
     /** @return list<array{int, string}> its id and each of its synonyms and translations */
     public function otherWords(): array

@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace Core\Reach;
 
 use Core\Matrix\Matrix;
-
 use Core\Text\EditDistance;
 use Core\Text\Name;
 

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Database\Seeders;
 
+use App\Catalog\LibraryRows;
+use App\Ledger\Ledger;
 use App\Models\LibraryAxis;
 use App\Models\LibraryValue;
 use Core\Codes\ValueCode;
@@ -95,14 +97,17 @@ final class LargeCatalog
     private function axis(string $name, AxisKind $kind, array $values): array
     {
         $axis = LibraryAxis::query()->firstOrCreate(['folded' => Name::of($name)->folded], ['name' => $name, 'kind' => $kind, 'display' => $kind === AxisKind::Color ? AxisDisplay::ColorSwatches : AxisDisplay::Buttons, 'changes_picture' => $kind === AxisKind::Color]);
-        $made = [];
-        foreach ($values as $label) {
-            $known = LibraryValue::query()->where('axis_id', $axis->id)->where('folded', Name::of($label)->folded)->first();
-            $taken = LibraryValue::query()->where('axis_id', $axis->id)->pluck('code')->all();
-            $made[] = $known ?? LibraryValue::add($axis->id, new Value(0, $label, ValueCode::propose($label, $taken)), $kind === AxisKind::Color ? '#'.substr(hash('crc32b', $label), 0, 6) : null);
+        $taken = array_flip($axis->values()->pluck('code')->all());
+        $missing = [];
+        foreach (array_diff(array_map(fn (string $label): string => Name::of($label)->folded, $values), $axis->values()->pluck('folded')->all()) as $at => $folded) {
+            $missing[] = new Value(-1 - $at, $values[$at], $code = ValueCode::propose($values[$at], $taken));
+            $taken[$code] = true;
         }
+        $swatches = array_map(fn (Value $value): ?string => $kind === AxisKind::Color ? '#'.substr(hash('crc32b', $value->label), 0, 6) : null, array_column($missing, null, 'id'));
+        (new LibraryRows())->add(new Ledger(), $axis, $missing, $swatches);
+        $byName = $axis->values()->get()->keyBy('folded');
 
-        return [$axis->id, $made];
+        return [$axis->id, array_map(fn (string $label): LibraryValue => $byName[Name::of($label)->folded], $values)];
     }
 
     /**

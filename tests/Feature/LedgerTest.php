@@ -2,10 +2,12 @@
 
 declare(strict_types=1);
 
+use App\Actions\UndoRedo;
+use App\Ledger\ChangeLog;
 use App\Ledger\Ledger;
+use App\Ledger\Replay;
 use App\Ledger\RowChange;
 use App\Ledger\RowHasChanged;
-use App\Models\HistoryEntry;
 use Illuminate\Support\Facades\DB;
 use Tests\Core\Samples;
 use Tests\Shop;
@@ -21,7 +23,7 @@ function skuRows(): array
 /** @return list<RowChange> */
 function inverses(Ledger $ledger): array
 {
-    return array_map(fn (RowChange $change): RowChange => $change->inverse(), array_reverse($ledger->changes()));
+    return array_map(fn (RowChange $change): RowChange => $change->inverse(), array_reverse(changesOf($ledger)));
 }
 
 it('remembers of an update only what changed, and nothing where nothing did', function (): void {
@@ -31,7 +33,7 @@ it('remembers of an update only what changed, and nothing where nothing did', fu
     $ledger->update('skus', [$id => ['stock' => 10, 'price' => '49.0000']]);
     expect($ledger->isEmpty())->toBeTrue();
     $ledger->update('skus', [$id => ['stock' => 3, 'price' => '49.0000']]);
-    expect($ledger->changes())->toEqual([new RowChange('skus', $id, ['stock' => 10], ['stock' => 3])]);
+    expect(changesOf($ledger))->toEqual([new RowChange('skus', $id, ['stock' => 10], ['stock' => 3])]);
 });
 
 it('takes back and makes again any mixture of inserts, updates and deletes', function (int $seed): void {
@@ -50,9 +52,9 @@ it('takes back and makes again any mixture of inserts, updates and deletes', fun
         };
     }
     $after = skuRows();
-    (new Ledger())->apply(inverses($ledger));
+    (new Replay(inverses($ledger)))->run();
     expect(skuRows())->toEqual($before);
-    (new Ledger())->apply($ledger->changes());
+    (new Replay(changesOf($ledger)))->run();
     expect(skuRows())->toEqual($after);
 })->with(range(1, 10));
 
@@ -63,7 +65,7 @@ it('writes nothing at all where one row stands otherwise', function (): void {
     $ledger->update('skus', array_fill_keys($ids, ['stock' => 3]));
     DB::table('skus')->where('id', $ids[5])->update(['stock' => 4]);
     $before = skuRows();
-    expect(fn () => (new Ledger())->apply(inverses($ledger)))->toThrow(RowHasChanged::class);
+    expect(fn () => (new Replay(inverses($ledger)))->run())->toThrow(RowHasChanged::class);
     expect(skuRows())->toEqual($before);
 });
 
@@ -73,7 +75,7 @@ it('takes back a column that somebody else did not touch', function (): void {
     $ledger = new Ledger();
     $ledger->update('skus', [$id => ['stock' => 3]]);
     DB::table('skus')->where('id', $id)->update(['price' => '77.0000']);
-    (new Ledger())->apply(inverses($ledger));
+    (new Replay(inverses($ledger)))->run();
     expect(skuRows()[$id]['stock'])->toBe(10)->and(skuRows()[$id]['price'])->toBe('77.0000');
 });
 
@@ -83,6 +85,74 @@ it('packs changes and reads them again, with every kind of value', function (): 
         new RowChange('placements', 2, ['reach' => '[{"1":[2,3]}]', 'alt_text' => "two\nlines"], ['reach' => '[]', 'alt_text' => '']),
         new RowChange('facts', 3, ['id' => 3, 'value' => 'cotton canvas, 320 g/m²'], null),
     ];
-    $entry = new HistoryEntry(['packed' => HistoryEntry::pack($changes)]);
-    expect($entry->rowChanges())->toEqual($changes);
+    $parts = ChangeLog::of($changes)->parts();
+    expect(iterator_to_array(ChangeLog::read(count($parts), fn (int $part): string => $parts[$part]), false))->toEqual($changes);
+});
+
+it('packs as many parts as it needs, and reads them in both directions', function (): void {
+    $changes = array_map(fn (int $id): RowChange => new RowChange('skus', $id, ['stock' => $id], ['stock' => $id + 1]), range(1, 2 * ChangeLog::PART + 7));
+    $log = ChangeLog::of($changes);
+    $parts = $log->parts();
+    $read = fn (bool $backwards): array => iterator_to_array(ChangeLog::read(count($parts), fn (int $part): string => $parts[$part], $backwards), false);
+    expect($parts)->toHaveCount(3)->and($log->count())->toBe(count($changes))->and(iterator_to_array($log, false))->toEqual($changes)
+        ->and($read(false))->toEqual($changes)->and($read(true))->toEqual(array_reverse($changes));
+});
+
+it('takes back more rows than it holds in memory, codes that went round among them too', function (): void {
+    $shop = Shop::stocked();
+    $ledger = new Ledger();
+    $ledger->insertMany('skus', $shop->product->id, array_map(fn (int $at): array => ['cell' => "7:{$at}", 'state' => 'retired', 'code' => "R-{$at}", 'gtin' => null, 'stock' => $at], range(0, 10_999)));
+    $before = skuRows();
+    $ids = array_slice(array_keys($before), -11_000);
+    $round = new Ledger();
+    // Each takes the code of one far away, so that no portion can be written without another letting go.
+    foreach (array_chunk($ids, 11_000) as $all) {
+        $codes = array_map(fn (int $at): string => 'R-'.(($at + 5_500) % 11_000), array_keys($all));
+        DB::table('skus')->whereIn('id', $all)->update(['code' => DB::raw("concat('T-', id)")]);
+        foreach ($all as $at => $id) {
+            $round->log()->add(new RowChange('skus', $id, ['code' => "R-{$at}"], ['code' => $codes[$at]]));
+            if ($at % 3 === 0) {
+                $round->log()->add(new RowChange('skus', $id, ['stock' => $at], ['stock' => $at + 1]));
+            }
+        }
+        foreach (array_chunk($all, 1_000, true) as $some) {
+            DB::table('skus')->upsert(array_map(fn (int $at, int $id): array => ['code' => $codes[$at], 'stock' => $at % 3 === 0 ? $at + 1 : $at] + $before[$id], array_keys($some), $some), ['id'], ['code', 'stock']);
+        }
+    }
+    $after = skuRows();
+    (new Replay(inverses($round)))->run();
+    expect(skuRows())->toEqual($before);
+    (new Replay(changesOf($round)))->run();
+    expect(skuRows())->toEqual($after);
+    DB::table('skus')->where('id', $ids[10_500])->update(['code' => 'SOMEBODY-ELSE']);
+    $now = skuRows();
+    expect(fn () => (new Replay(inverses($round)))->run())->toThrow(RowHasChanged::class);
+    expect(skuRows())->toEqual($now);
+});
+
+it('takes a shared row away only where nobody uses it and nobody has changed it', function (): void {
+    $shop = Shop::open();
+    $shop->axes(['Color' => 'Mauve, Puce', 'Grade' => 'A, B']);
+    $names = fn (): array => DB::table('axis_values')->whereIn('name', ['Mauve', 'Puce'])->orderBy('name')->pluck('name')->all();
+    $ids = DB::table('axis_values')->whereIn('name', ['Mauve', 'Puce'])->pluck('id', 'name')->all();
+    app(UndoRedo::class)->undo($shop->change());
+    expect($names())->toBe([])->and(DB::table('axes')->where('name', 'Grade')->exists())->toBeFalse();
+
+    app(UndoRedo::class)->redo($shop->change());
+    expect(DB::table('axis_values')->whereIn('name', ['Mauve', 'Puce'])->pluck('id', 'name')->all())->toEqual($ids);
+
+    // Another product takes one of them: it stays, the other goes; redone, both are there once.
+    $other = Shop::open('OTHER');
+    $other->axes(['Color' => 'Mauve']);
+    app(UndoRedo::class)->undo($shop->change());
+    expect($names())->toBe(['Mauve']);
+    app(UndoRedo::class)->redo($shop->change());
+    expect($names())->toBe(['Mauve', 'Puce'])->and($shop->loaded()->matrix->axes[0]->count())->toBe(2);
+
+    // Somebody gave the other a code of its own: it stays as it is now.
+    DB::table('axis_values')->where('name', 'Puce')->update(['code' => 'FLEA']);
+    app(UndoRedo::class)->undo($shop->change());
+    expect($names())->toBe(['Mauve', 'Puce']);
+    app(UndoRedo::class)->redo($shop->change());
+    expect(DB::table('axis_values')->where('name', 'Puce')->value('code'))->toBe('FLEA')->and($shop->loaded()->made)->toHaveCount(4);
 });
