@@ -10,6 +10,7 @@ use App\Catalog\ProductLoader;
 use App\Catalog\TakenCodes;
 use App\History\ProductsChanged;
 use App\Ledger\ChangeLog;
+use App\Ledger\KeptChanges;
 use App\Ledger\Ledger;
 use App\Ledger\RowChange;
 use App\Models\HistoryEntry;
@@ -73,7 +74,7 @@ final class CreateProduct
                 'version' => 1,
                 'created_at' => now(),
             ]);
-            $entry->keepRows(ChangeLog::of([new RowChange('products', $product->id, ['removed_at' => now()->format('Y-m-d H:i:s')], ['removed_at' => null])]));
+            KeptChanges::keep($entry->id, ChangeLog::of([new RowChange('products', $product->id, ['removed_at' => now()->format('Y-m-d H:i:s')], ['removed_at' => null])]));
             event(new ProductsChanged($product->id));
 
             return $product->refresh();

@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace App\Actions;
 
 use App\History\Change;
-use App\History\EntryChanges;
 use App\History\Keeper;
+use App\Ledger\KeptChanges;
 use App\Ledger\KeyIsTaken;
 use App\Ledger\Replay;
 use App\Ledger\RowHasChanged;
@@ -98,7 +98,7 @@ final class UndoRedo
             }
             $this->refuseFinal($entries, $way);
             try {
-                (new Replay(new EntryChanges(array_values($entries->all()), $way === 'undo')))->run();
+                (new Replay(new KeptChanges($entries->modelKeys(), $way === 'undo')))->run();
             } catch (RowHasChanged $clash) {
                 throw $this->refusal($way, $entries, $clash->change->place(), 'the same thing was changed elsewhere since');
             } catch (KeyIsTaken $clash) {

@@ -4,8 +4,11 @@ declare(strict_types=1);
 
 namespace App\Catalog;
 
+use App\Ledger\KeptChanges;
 use App\Models\HistoryEntry;
 use App\Models\Product;
+use App\Refusals\Kind;
+use App\Refusals\Refused;
 use Core\Catalog\ComparedSku;
 use Core\Catalog\ProductState;
 use Core\Gallery\Placement;
@@ -30,33 +33,24 @@ final class Snapshots
         foreach (array_keys(ProductRows::TABLES) as $table) {
             $rows[$table] = DB::table($table)->where('product_id', $product->id)->get()->keyBy('id')->map(fn (object $row): array => (array) $row)->all();
         }
-        $later = HistoryEntry::query()->where('product_id', $product->id)->whereNull('undone_at')->where('id', '>', $entryId)->lazyByIdDesc(50);
-        foreach ($later as $entry) {
-            $rows = $this->takenBack($rows, $entry);
+        $later = HistoryEntry::query()->where('product_id', $product->id)->whereNull('undone_at')->where('id', '>', $entryId);
+        $final = (clone $later)->where('is_final', true)->latest('id')->first();
+        if ($final !== null) {
+            throw new Refused("How it was before “{$final->words}” ({$final->at('j M Y')}) is not known any more: changes of that age keep only their words. Choose a later point.", Kind::Gone, 'from');
+        }
+        foreach (new KeptChanges($later->oldest('id')->pluck('id')->all(), takenBack: true) as $change) {
+            // What the library shares is as it is today at every point of a product's history.
+            if (isset($rows[$change->table])) {
+                if ($change->after === null) {
+                    unset($rows[$change->table][$change->id]);
+                } else {
+                    $rows[$change->table][$change->id] = $change->after + ($rows[$change->table][$change->id] ?? []);
+                }
+            }
         }
         $past = (new Product())->newFromBuilder($rows['products'][$product->id]);
 
         return $this->state($this->loader->assemble([$past], ProductRows::past($product->id, $rows))[$product->id]);
-    }
-
-    /**
-     * @param  array<string, array<int, array<string, mixed>>>  $rows  table => id => row
-     * @return array<string, array<int, array<string, mixed>>>
-     */
-    private function takenBack(array $rows, HistoryEntry $entry): array
-    {
-        foreach ($entry->rowChanges(backwards: true) as $change) {
-            // What the library shares is as it is today at every point of a product's history.
-            if (isset($rows[$change->table])) {
-                if ($change->before === null) {
-                    unset($rows[$change->table][$change->id]);
-                } else {
-                    $rows[$change->table][$change->id] = $change->before + ($rows[$change->table][$change->id] ?? []);
-                }
-            }
-        }
-
-        return $rows;
     }
 
     private function state(LoadedProduct $loaded): ProductState

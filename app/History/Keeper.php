@@ -6,6 +6,7 @@ namespace App\History;
 
 use App\Catalog\LoadedProduct;
 use App\Catalog\ProductLoader;
+use App\Ledger\KeptChanges;
 use App\Ledger\Ledger;
 use App\Models\HistoryEntry;
 use App\Models\Kept;
@@ -193,7 +194,7 @@ final class Keeper
             'photo_id' => $ledger->picture(),
             'created_at' => now(),
         ]);
-        $entry->keepRows($ledger->log());
+        KeptChanges::keep($entry->id, $ledger->log());
 
         return $entry;
     }

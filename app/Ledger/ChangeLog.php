@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace App\Ledger;
 
-use Closure;
 use Generator;
 use IteratorAggregate;
 
@@ -36,21 +35,6 @@ final class ChangeLog implements IteratorAggregate
         array_map($log->add(...), $changes);
 
         return $log;
-    }
-
-    /**
-     * One that is kept, and read part by part.
-     *
-     * @param  int  $parts  how many there are
-     * @param  Closure(int): string  $read  the part of a number, from 0
-     * @return iterable<RowChange>
-     */
-    public static function read(int $parts, Closure $read, bool $backwards = false): iterable
-    {
-        for ($at = 0; $at < $parts; $at++) {
-            $changes = self::unpack($read($backwards ? $parts - 1 - $at : $at));
-            yield from $backwards ? array_reverse($changes) : $changes;
-        }
     }
 
     public function add(RowChange $change): void
@@ -95,8 +79,8 @@ final class ChangeLog implements IteratorAggregate
         return (string) gzdeflate(json_encode($changes, JSON_THROW_ON_ERROR | JSON_UNESCAPED_UNICODE));
     }
 
-    /** @return list<RowChange> */
-    private static function unpack(string $part): array
+    /** @return list<RowChange> of one part */
+    public static function unpack(string $part): array
     {
         /** @var list<array{table: string, id: int, before: array<string, mixed>|null, after: array<string, mixed>|null, shared?: bool}> $rows */
         $rows = json_decode((string) gzinflate($part), true, 64, JSON_THROW_ON_ERROR);

@@ -4,12 +4,10 @@ declare(strict_types=1);
 
 namespace App\Models;
 
-use App\Ledger\ChangeLog;
-use App\Ledger\RowChange;
+use App\Ledger\KeptChanges;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Support\Carbon;
-use Illuminate\Support\Facades\DB;
 
 /**
  * A change in words. The changed rows themselves, which can be many, are in a table of their own.
@@ -38,20 +36,10 @@ final class HistoryEntry extends Model
 
     protected $guarded = [];
 
-    /** Keeps the changed rows of an entry, in parts. */
-    public function keepRows(ChangeLog $log): void
+    /** The changed rows, read part by part. */
+    public function rowChanges(): KeptChanges
     {
-        foreach ($log->parts() as $part => $packed) {
-            DB::table('history_rows')->insert(['history_id' => $this->id, 'part' => $part, 'packed' => $packed]);
-        }
-    }
-
-    /** @return iterable<RowChange> read part by part */
-    public function rowChanges(bool $backwards = false): iterable
-    {
-        $parts = DB::table('history_rows')->where('history_id', $this->id)->count();
-
-        return ChangeLog::read($parts, fn (int $part): string => (string) DB::table('history_rows')->where('history_id', $this->id)->where('part', $part)->value('packed'), $backwards);
+        return new KeptChanges([$this->id]);
     }
 
     /** When it was, on the reader's own clock. */
