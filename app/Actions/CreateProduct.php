@@ -4,9 +4,8 @@ declare(strict_types=1);
 
 namespace App\Actions;
 
-use App\Catalog\MatrixPlanner;
-use App\Catalog\PlanStore;
 use App\Catalog\ProductLoader;
+use App\Catalog\StateStore;
 use App\Catalog\TakenCodes;
 use App\History\ProductsChanged;
 use App\Ledger\ChangeLog;
@@ -18,7 +17,9 @@ use App\Models\Product;
 use App\Models\User;
 use App\Refusals\Kind;
 use App\Refusals\Refused;
-use Core\Matrix\MatrixChange;
+use Core\Catalog\ProductDetails;
+use Core\Codes\CodeNotFree;
+use Core\Pricing\Currency;
 use Illuminate\Database\UniqueConstraintViolationException;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Gate;
@@ -33,8 +34,7 @@ final class CreateProduct
 
     public function __construct(
         private readonly ProductLoader $loader,
-        private readonly MatrixPlanner $planner,
-        private readonly PlanStore $store,
+        private readonly StateStore $store,
         private readonly TakenCodes $taken,
     ) {
     }
@@ -62,7 +62,7 @@ final class CreateProduct
                 'category' => '',
                 'currency' => $like->currency ?? 'EUR',
                 'shot_list_id' => $shotListId ?? $like?->shot_list_id,
-                'left_out' => $like->left_out ?? [],
+                'left_out' => [],
                 'version' => 1,
             ])->refresh();
             $words = "Made the product {$name}".($like === null ? '' : ", set up like {$like->name}: {$this->build($product, $like)}");
@@ -84,19 +84,14 @@ final class CreateProduct
     /** Undoing it hides the product as it is, so its rows need no record of their own. */
     private function build(Product $product, Product $like): string
     {
-        $axes = DB::table('product_axes')->where('product_id', $like->id)->whereNotNull('position')->pluck('axis_id')->all();
-        foreach (['product_axes' => ['axis_id', 'position', 'opening_value_id'], 'product_values' => ['axis_id', 'value_id', 'position', 'label']] as $table => $columns) {
-            $rows = DB::table($table)->where('product_id', $like->id)->whereNotNull('position')->whereIn('axis_id', $axes)->orderBy('position')->get($columns);
-            DB::table($table)->insert($rows->map(fn (object $row): array => (array) $row + ['product_id' => $product->id])->all());
-        }
+        $pattern = $this->loader->load($like)->state();
         $loaded = $this->loader->load($product);
-        $planned = $this->planner->plan($loaded, new MatrixChange($loaded->matrix, $loaded->matrix));
-        if ($planned->codes->clashes !== []) {
-            throw new Refused("{$planned->codes->clashes[0]->inWords()} Choose another code for the product.", Kind::Taken, 'code');
+        $details = new ProductDetails($product->name, Currency::of($product->currency), shotListId: $product->shot_list_id, openings: $pattern->details->openings);
+        try {
+            return $this->store->store(new Ledger(), $loaded, $pattern->asSetupOf($details))->planned?->inWords() ?? 'nothing to make yet';
+        } catch (CodeNotFree $clash) {
+            throw new Refused("{$clash->clash->inWords()} Choose another code for the product.", Kind::Taken, 'code');
         }
-        $this->store->store(new Ledger(), $loaded, $planned);
-
-        return $planned->inWords();
     }
 
     private function refuseTakenCode(string $code): void

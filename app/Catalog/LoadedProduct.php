@@ -5,6 +5,10 @@ declare(strict_types=1);
 namespace App\Catalog;
 
 use App\Models\Product;
+use Core\Catalog\CatalogPicture;
+use Core\Catalog\CatalogSku;
+use Core\Catalog\ProductDetails;
+use Core\Catalog\ProductState;
 use Core\Gallery\Coverage;
 use Core\Gallery\Galleries;
 use Core\Gallery\Opening;
@@ -12,7 +16,9 @@ use Core\Gallery\Placement;
 use Core\Gallery\ShotList;
 use Core\Matrix\Combination;
 use Core\Matrix\Matrix;
+use Core\Pricing\Currency;
 use Core\Pricing\Money;
+use Core\Pricing\SellingPrice;
 use Core\Reach\Reach;
 use Core\Reach\ReachIndex;
 use Core\Reach\Selection;
@@ -83,6 +89,34 @@ final class LoadedProduct
         return array_map(fn (PlacementRow $row): Placement => $row->placement, array_values($this->placements));
     }
 
+    /** The product as one value. */
+    public function state(): ProductState
+    {
+        $facts = [];
+        foreach ($this->facts as $fact) {
+            $facts[$fact->name] = $fact->value;
+        }
+        $details = new ProductDetails(
+            $this->product->name,
+            Currency::of($this->product->currency),
+            $this->product->description,
+            $this->product->brand,
+            $this->product->category,
+            $this->basePrice,
+            $this->product->shot_list_id,
+            $facts,
+            $this->openings,
+            $this->product->opening_cell === null ? null : Combination::fromKey($this->product->opening_cell),
+        );
+
+        return new ProductState(
+            $details,
+            $this->matrix,
+            array_map(fn (SkuRow $sku): CatalogSku => new CatalogSku($sku->id, $sku->cell, $sku->state, $sku->code, $sku->price, $sku->stock, $sku->gtin, $sku->weightG), $this->skus),
+            array_map(fn (PlacementRow $row): CatalogPicture => new CatalogPicture($row->placement, $row->photoId), array_values($this->placements)),
+        );
+    }
+
     /** What a selection means for this product. */
     public function selected(Selection $selection): SelectedPart
     {
@@ -148,7 +182,7 @@ final class LoadedProduct
     /** The price a SKU is sold at: its own, else the product's. */
     public function price(SkuRow $sku): ?Money
     {
-        return $sku->price ?? $this->basePrice;
+        return (new SellingPrice($sku->price, $this->basePrice))->effective();
     }
 
     /**

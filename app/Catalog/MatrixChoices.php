@@ -42,4 +42,10 @@ final readonly class MatrixChoices
             }
         }
     }
+
+    /** @param  array<string, string>  $codes  as those settled already, which win */
+    public function withCodes(array $codes): self
+    {
+        return new self($this->homes, $this->survivors, $this->stockAddsUp, $this->exchanges, $this->heirs, $this->likes, $this->asFacts, $this->comersStay, $this->winners, $this->roles, $this->codes + $codes);
+    }
 }

@@ -9,16 +9,12 @@ use App\Models\HistoryEntry;
 use App\Models\Product;
 use App\Refusals\Kind;
 use App\Refusals\Refused;
-use Core\Catalog\ComparedSku;
 use Core\Catalog\ProductState;
-use Core\Gallery\Placement;
 use Illuminate\Support\Facades\DB;
 
 /** A product as it was after an entry of its history: what is stored, with all later changes taken back in memory. */
 final class Snapshots
 {
-    private const DETAILS = ['name' => 'Name', 'description' => 'Description', 'brand' => 'Brand', 'category' => 'Category', 'currency' => 'Currency', 'price' => 'Price'];
-
     public function __construct(private readonly ProductLoader $loader)
     {
     }
@@ -27,7 +23,7 @@ final class Snapshots
     public function at(Product $product, ?int $entryId): ProductState
     {
         if ($entryId === null) {
-            return $this->state($this->loader->load($product));
+            return $this->loader->load($product)->state();
         }
         $rows = ['products' => [$product->id => (array) DB::table('products')->find($product->id)]];
         foreach (array_keys(ProductRows::TABLES) as $table) {
@@ -50,29 +46,6 @@ final class Snapshots
         }
         $past = (new Product())->newFromBuilder($rows['products'][$product->id]);
 
-        return $this->state($this->loader->assemble([$past], ProductRows::past($product->id, $rows))[$product->id]);
-    }
-
-    private function state(LoadedProduct $loaded): ProductState
-    {
-        $product = $loaded->product;
-        $skus = [];
-        foreach ($loaded->skus as $sku) {
-            $price = $loaded->price($sku);
-            $skus[$sku->id] = new ComparedSku($sku->code, $sku->cell, $sku->isMade(), $price?->shown() ?? '', $sku->stock);
-        }
-        $details = [];
-        foreach (self::DETAILS as $field => $name) {
-            $details[$name] = $field === 'price' ? $loaded->basePrice?->shown() ?? '' : (string) $product->{$field};
-        }
-        foreach ($loaded->facts as $fact) {
-            $details["Fact {$fact->name}"] = $fact->value;
-        }
-        foreach ($loaded->openings as $axisId => $valueId) {
-            $axis = $loaded->matrix->axis($axisId);
-            $details["Opens with {$axis?->name}"] = $axis?->value($valueId)->label ?? '';
-        }
-
-        return new ProductState($loaded->matrix, $skus, array_map(fn (PlacementRow $row): Placement => $row->placement, $loaded->placements), $details);
+        return $this->loader->assemble([$past], ProductRows::past($product->id, $rows))[$product->id]->state();
     }
 }

@@ -19,7 +19,7 @@ final readonly class SheetColumns
 {
     private const FIXED = ['product', 'name', 'description', 'brand', 'category'];
 
-    private const SKU = ['sku', 'gtin', 'price', 'currency', 'weight g', 'stock', 'state', 'photos', 'lead'];
+    private const SKU = ['sku', 'gtin', 'price', 'base price', 'effective price', 'currency', 'weight g', 'stock', 'state', 'photos', 'lead'];
 
     /** Products asked about in one query. */
     private const CHUNK = 5_000;
@@ -103,7 +103,6 @@ final readonly class SheetColumns
         $product = $loaded->product;
         $choice = $loaded->matrix->choice($cell);
         $gallery = $loaded->galleries()->of($cell);
-        $price = $sku === null ? null : $loaded->price($sku);
 
         return [
             $product->code,
@@ -111,7 +110,9 @@ final readonly class SheetColumns
             ...array_map(fn (string $axis): string => $choice[$axis] ?? '', $this->axes),
             $sku->code ?? '',
             $sku->gtin ?? '',
-            $price?->shown() ?? '',
+            $sku?->price?->shown() ?? '',
+            $first ? $loaded->basePrice?->shown() ?? '' : '',
+            $sku === null ? '' : $loaded->price($sku)?->shown() ?? '',
             $product->currency,
             (string) ($sku->weightG ?? ''),
             (string) ($sku->stock ?? ''),

@@ -8,7 +8,7 @@ use Core\CoreException;
 
 final class CodeNotFree extends CoreException
 {
-    public function __construct(CodeClash $clash)
+    public function __construct(public readonly CodeClash $clash)
     {
         parent::__construct("{$clash->inWords()} Give it another, such as {$clash->proposal}, or give one of its values another code.");
     }

@@ -8,8 +8,9 @@ use App\Catalog\Snapshots;
 use App\History\Timeline;
 use App\Models\HistoryEntry;
 use App\Models\Product;
-use Core\Catalog\Comparison;
 use Core\Catalog\Difference;
+use Core\Catalog\DifferenceWording;
+use Core\Catalog\Remark;
 
 /** What is different between two points of a product's history, the earlier first whichever was given first. */
 final readonly class ComparisonScreen
@@ -21,7 +22,7 @@ final readonly class ComparisonScreen
     /** Null: the product as it is. */
     public ?HistoryEntry $to;
 
-    /** @var array<string, list<Difference>> by section */
+    /** @var array<string, list<Remark>> by section */
     public array $sections;
 
     public function __construct(Product $product, Snapshots $snapshots, Timeline $timeline, int $fromId, ?int $toId)
@@ -31,15 +32,15 @@ final readonly class ComparisonScreen
         $this->from = $entry($earlier);
         $this->to = $later === null ? null : $entry($later);
         $sections = [];
-        foreach ((new Comparison())->between($snapshots->at($product, $earlier), $snapshots->at($product, $later)) as $difference) {
-            $sections[$difference->section->value][] = $difference;
+        foreach ((new DifferenceWording())->remarks(Difference::between($snapshots->at($product, $earlier), $snapshots->at($product, $later))) as $remark) {
+            $sections[$remark->section->value][] = $remark;
         }
         $this->sections = $sections;
     }
 
     /**
-     * @param  list<Difference>  $differences
-     * @return list<Difference>
+     * @param  list<Remark>  $differences
+     * @return list<Remark>
      */
     public function shown(array $differences): array
     {

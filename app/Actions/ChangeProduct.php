@@ -1,0 +1,37 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Actions;
+
+use App\Catalog\LoadedProduct;
+use App\Catalog\MatrixChoices;
+use App\Catalog\StateStore;
+use App\History\Change;
+use App\History\Keeper;
+use App\Ledger\Ledger;
+use App\Models\HistoryEntry;
+use Core\Catalog\DifferenceWording;
+use Core\Catalog\ProductState;
+
+/** Makes a product what somebody wants it to be: the difference is stored in one transaction and one entry. */
+final class ChangeProduct
+{
+    public function __construct(private readonly Keeper $keeper, private readonly StateStore $store)
+    {
+    }
+
+    /**
+     * @param  ProductState  $wanted  its axes and values are of the library
+     * @param  string  $words  why, such as the sheet it comes from; what changed is said behind it
+     * @return ?HistoryEntry null where it is so already
+     */
+    public function run(Change $change, ProductState $wanted, string $words, MatrixChoices $choices = new MatrixChoices()): ?HistoryEntry
+    {
+        return $this->keeper->keep($change, self::class, function (Ledger $ledger, LoadedProduct $loaded) use ($wanted, $words, $choices): string {
+            $stored = $this->store->store($ledger, $loaded, $wanted, $choices);
+
+            return "{$words}: ".((new DifferenceWording())->summary($stored->difference) ?: 'nothing else');
+        });
+    }
+}

@@ -1,0 +1,269 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Catalog;
+
+use App\Ledger\Ledger;
+use App\Models\LibraryValue;
+use App\Refusals\Kind;
+use App\Refusals\Refused;
+use Core\Catalog\CatalogPicture;
+use Core\Catalog\CatalogSku;
+use Core\Catalog\Difference;
+use Core\Catalog\PictureDifference;
+use Core\Catalog\ProductState;
+use Core\Catalog\SkuDifference;
+use Core\Codes\SkuCodes;
+use Core\Gallery\Role;
+use Core\Matrix\Combination;
+use Core\Matrix\MatrixChange;
+use Core\Text\Name;
+use Illuminate\Support\Facades\DB;
+
+/** Stores what is different between a product and a wanted state of it, through the same plan as the board. */
+final class StateStore
+{
+    public function __construct(
+        private readonly MatrixPlanner $planner,
+        private readonly PlanStore $plans,
+        private readonly TakenCodes $taken,
+    ) {
+    }
+
+    /**
+     * @param  ProductState  $wanted  its axes and values are of the library
+     * @param  MatrixChoices  $choices  what its axes do not say by themselves, such as whether stock adds up
+     */
+    public function store(Ledger $ledger, LoadedProduct $loaded, ProductState $wanted, MatrixChoices $choices = new MatrixChoices()): StoredState
+    {
+        $difference = Difference::between($loaded->state(), $wanted);
+        $planned = null;
+        $ids = [];
+        foreach ($loaded->skus as $sku) {
+            $ids[$sku->cell->key] = $sku->isMade() ? $sku->id : $ids[$sku->cell->key] ?? $sku->id;
+        }
+        if ($difference->changesShape || $this->isUnbuilt($loaded, $wanted)) {
+            $planned = $this->planner->plan($loaded, $this->change($difference), $this->withCodes($choices, $loaded, $wanted));
+            $this->plans->store($ledger, $loaded, $planned);
+            $ids = DB::table('skus')->where('product_id', $loaded->product->id)->orderByRaw("state = 'made'")->pluck('id', 'cell')->all();
+        }
+        $ledger->update('products', [$loaded->product->id => $this->detailColumns($wanted)]);
+        $this->storeLabels($ledger, $loaded, $wanted);
+        $this->storeOpenings($ledger, $loaded, $wanted);
+        $this->storeSkus($ledger, $difference, $ids, $loaded);
+        $this->storeFacts($ledger, $loaded, $wanted);
+        $this->storePictures($ledger, $loaded, $difference);
+
+        return new StoredState($difference, $planned);
+    }
+
+    /** Whether it wants SKUs in cells of its matrix that nobody has built yet. */
+    private function isUnbuilt(LoadedProduct $loaded, ProductState $wanted): bool
+    {
+        return array_filter($wanted->skus, fn (CatalogSku $sku): bool => $sku->isMade() && ! isset($loaded->made[$sku->cell->key])) !== [];
+    }
+
+    /** @return array<string, mixed> */
+    private function detailColumns(ProductState $wanted): array
+    {
+        $details = $wanted->details;
+
+        return [
+            'name' => $details->name,
+            'description' => $details->description,
+            'brand' => $details->brand,
+            'category' => $details->category,
+            'currency' => $details->currency->code,
+            'price' => Amounts::stored($details->basePrice),
+            'shot_list_id' => $details->shotListId,
+            'opening_cell' => $details->openingCell?->key,
+        ];
+    }
+
+    /** Where SKUs go on axes that come, and which value stays of those that go, is read from where each SKU is wanted. */
+    private function change(Difference $difference): MatrixChange
+    {
+        $from = $difference->before->matrix;
+        $to = $difference->after->matrix;
+        $pairs = array_values(array_filter(array_map(fn (SkuDifference $sku): ?array => $sku->before !== null && $sku->after?->id !== null ? [$sku->before->cell, $sku->after->cell] : null, $difference->skus)));
+        $chosen = function (int $axisId, int $side, int $usual) use ($pairs): int {
+            foreach ($pairs as $pair) {
+                $value = $pair[$side]->value($axisId);
+                if ($value !== null) {
+                    return $value;
+                }
+            }
+
+            return $usual;
+        };
+        $homes = [];
+        foreach ($to->axes as $axis) {
+            if ($from->axis($axis->id) === null && $axis->count() > 0) {
+                $homes[$axis->id] = $chosen($axis->id, 1, $axis->values[0]->id);
+            }
+        }
+        $survivors = [];
+        foreach ($from->axes as $axis) {
+            if ($to->axis($axis->id) === null) {
+                $survivors[$axis->id] = $chosen($axis->id, 0, $axis->values[0]->id);
+            }
+        }
+
+        return new MatrixChange($from, $to, $homes, $survivors);
+    }
+
+    /** New SKUs get the codes that are wanted for them, in the place of those made of their values. */
+    private function withCodes(MatrixChoices $choices, LoadedProduct $loaded, ProductState $wanted): MatrixChoices
+    {
+        $codes = [];
+        $cells = [];
+        foreach ($wanted->skus as $sku) {
+            if ($sku->code !== '' && ! isset($loaded->made[$sku->cell->key]) && $wanted->matrix->isCell($sku->cell)) {
+                $cells[$sku->cell->key] = $sku;
+            }
+        }
+        $parts = $wanted->matrix->codeParts(array_map(fn (CatalogSku $sku): Combination => $sku->cell, array_values($cells)));
+        foreach ($parts as $part) {
+            $own = (new SkuCodes())->code($loaded->product->code, $part);
+            if ($own !== $cells[$part->key]->code) {
+                $codes[$own] = $cells[$part->key]->code;
+            }
+        }
+
+        return $choices->withCodes($codes);
+    }
+
+    /** What a product calls its values, where that is not what the library calls them. */
+    private function storeLabels(Ledger $ledger, LoadedProduct $loaded, ProductState $wanted): void
+    {
+        $labels = [];
+        foreach ($wanted->matrix->axes as $axis) {
+            foreach ($axis->values as $value) {
+                if ($loaded->matrix->axis($axis->id)?->value($value->id)?->label !== $value->label) {
+                    $labels[$value->id] = $value->label;
+                }
+            }
+        }
+        if ($labels === []) {
+            return;
+        }
+        $names = LibraryValue::query()->whereKey(array_keys($labels))->pluck('name', 'id');
+        $updates = [];
+        foreach (DB::table('product_values')->where('product_id', $loaded->product->id)->whereIn('value_id', array_keys($labels))->pluck('value_id', 'id') as $rowId => $valueId) {
+            $updates[$rowId] = ['label' => $labels[$valueId] === $names[$valueId] ? null : $labels[$valueId]];
+        }
+        $ledger->update('product_values', $updates);
+    }
+
+    private function storeOpenings(Ledger $ledger, LoadedProduct $loaded, ProductState $wanted): void
+    {
+        if ($loaded->openings == $wanted->details->openings) {
+            return;
+        }
+        $updates = [];
+        foreach (DB::table('product_axes')->where('product_id', $loaded->product->id)->whereNotNull('position')->pluck('axis_id', 'id') as $rowId => $axisId) {
+            $updates[$rowId] = ['opening_value_id' => $wanted->details->openings[$axisId] ?? null];
+        }
+        $ledger->update('product_axes', $updates);
+    }
+
+    /** @param  array<string, int>  $ids  SKU id by the key of its cell, as the plan left them */
+    private function storeSkus(Ledger $ledger, Difference $difference, array $ids, LoadedProduct $loaded): void
+    {
+        $updates = [];
+        $codes = [];
+        foreach ($difference->skus as $sku) {
+            $id = $sku->after === null ? null : $sku->after->id ?? $ids[$sku->after->cell->key] ?? null;
+            if ($id === null || $sku->after === null) {
+                continue;
+            }
+            $updates[$id] = [
+                'price' => Amounts::stored($sku->after->price),
+                'stock' => $sku->after->stock,
+                'gtin' => $sku->after->gtin,
+                'weight_g' => $sku->after->weightG,
+            ];
+            if ($sku->after->code !== '' && $sku->after->code !== $sku->before?->code) {
+                $codes[$id] = $sku->after->code;
+            }
+        }
+        $this->refuseTaken($codes, $loaded);
+        foreach ($codes as $id => $code) {
+            $updates[$id] += ['code' => $code, 'code_typed' => 1];
+        }
+        $ledger->update('skus', $updates);
+    }
+
+    /** @param  array<int, string>  $codes  by SKU id */
+    private function refuseTaken(array $codes, LoadedProduct $loaded): void
+    {
+        $own = array_flip(DB::table('skus')->whereIn('id', array_keys($codes))->pluck('code')->all());
+        $asked = array_values(array_filter($codes, fn (string $code): bool => ! isset($own[$code])));
+        foreach ($asked === [] ? [] : $this->taken->among($asked, $loaded->matrix->axes === [] ? $loaded->product->id : null) as $code => $owner) {
+            throw new Refused("{$code} is the code of {$owner}. Choose another.", Kind::Taken, 'sku');
+        }
+    }
+
+    private function storeFacts(Ledger $ledger, LoadedProduct $loaded, ProductState $wanted): void
+    {
+        $gone = [];
+        foreach ($loaded->facts as $fact) {
+            if (! isset($wanted->details->facts[$fact->name])) {
+                $gone[] = $fact->id;
+            }
+        }
+        $ledger->delete('facts', $gone);
+        $position = 0;
+        foreach ($wanted->details->facts as $name => $value) {
+            $fact = Fact::named(array_values(array_filter($loaded->facts, fn (Fact $fact): bool => ! in_array($fact->id, $gone, true))), (string) $name);
+            if ($fact === null) {
+                $ledger->insert('facts', ['product_id' => $loaded->product->id, 'name' => Name::of((string) $name)->shown, 'folded' => Name::of((string) $name)->folded, 'value' => $value, 'position' => $position]);
+            } else {
+                $ledger->update('facts', [$fact->id => ['value' => $value, 'position' => $position]]);
+            }
+            $position++;
+        }
+    }
+
+    private function storePictures(Ledger $ledger, LoadedProduct $loaded, Difference $difference): void
+    {
+        if ($difference->pictures === [] && ! $difference->isReordered) {
+            return;
+        }
+        $known = [];
+        foreach ($loaded->placements as $row) {
+            $known[$row->photoId] = $row->id();
+        }
+        $ledger->delete('placements', array_values(array_map(
+            fn (PictureDifference $picture): int => $picture->before->placement->id ?? 0,
+            array_filter($difference->pictures, fn (PictureDifference $picture): bool => $picture->after === null),
+        )));
+        $updates = [];
+        $rows = [];
+        foreach ($difference->after->pictures as $at => $picture) {
+            $id = $picture->placement->id > 0 ? $picture->placement->id : $known[$picture->photoId] ?? null;
+            if ($id === null) {
+                $rows[] = ['photo_id' => $picture->photoId] + $this->pictureColumns($picture, $at + 1);
+            } else {
+                $updates[$id] = $this->pictureColumns($picture, $at + 1);
+            }
+        }
+        $ledger->update('placements', $updates);
+        $ledger->insertMany('placements', $loaded->product->id, $rows);
+    }
+
+    /** @return array<string, mixed> */
+    private function pictureColumns(CatalogPicture $picture, int $position): array
+    {
+        return [
+            'file_name' => $picture->placement->file,
+            'position' => $position,
+            'reach' => Clauses::encode($picture->placement->reach),
+            'hidden' => Clauses::encode($picture->placement->hidden),
+            'view' => $picture->placement->view?->value,
+            'roles' => json_encode(array_map(fn (Role $role): string => $role->value, $picture->placement->roles), JSON_THROW_ON_ERROR),
+            'alt_text' => $picture->placement->altText,
+        ];
+    }
+}

@@ -1,0 +1,37 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Core\Catalog;
+
+use Core\Gallery\Placement;
+use Core\Gallery\Role;
+use Core\Matrix\Matrix;
+
+/** A picture in two states of a product; null where it is not in one of them. */
+final readonly class PictureDifference
+{
+    public function __construct(
+        public ?CatalogPicture $before,
+        public ?CatalogPicture $after,
+    ) {
+    }
+
+    /** Whether it is there in both states, and what is kept of it is the same: what sleeps of its reach too. */
+    public function isNone(Matrix $before, Matrix $after): bool
+    {
+        $old = $this->before?->placement;
+        $new = $this->after?->placement;
+
+        return $old !== null && $new !== null && $this->before->photoId === $this->after->photoId
+            && $old->reach->equals($new->reach) && $old->hidden->equals($new->hidden)
+            && $old->reach->activeIn($before)->equals($new->reach->activeIn($after)) && $old->hidden->activeIn($before)->equals($new->hidden->activeIn($after))
+            && [$old->file, $old->view, $old->altText, self::roles($old)] === [$new->file, $new->view, $new->altText, self::roles($new)];
+    }
+
+    /** @return list<string> in the order of roles */
+    private static function roles(Placement $placement): array
+    {
+        return array_map(fn (Role $role): string => $role->value, array_values(array_filter(Role::cases(), $placement->carries(...))));
+    }
+}
