@@ -4,19 +4,29 @@ declare(strict_types=1);
 
 namespace App\Actions;
 
+use App\Batches\Act;
 use App\Catalog\Amounts;
 use App\Catalog\LoadedProduct;
 use App\History\Change;
 use App\History\Keeper;
 use App\Ledger\Ledger;
 use App\Models\HistoryEntry;
+use App\Models\ShotListRecord;
+use App\Refusals\Kind;
+use App\Refusals\Refused;
 use Core\Pricing\Currency;
 use Core\Pricing\Money;
+use Core\Reach\Selection;
+use Core\Text\NumberReader;
 
 /** Changes one detail of a product: name, description, brand, category, price, shot list. */
-final class EditDetails
+final class EditDetails implements Act
 {
     public const FIELDS = ['name' => 'name', 'description' => 'description', 'brand' => 'brand', 'category' => 'category', 'price' => 'price', 'shot_list_id' => 'shot list'];
+
+    public const MOST_BRAND = 80;
+
+    public const MOST_CATEGORY = 200;
 
     public function __construct(private readonly Keeper $keeper)
     {
@@ -35,5 +45,43 @@ final class EditDetails
                 default => 'Changed the '.self::FIELDS[$field].' of the product',
             };
         });
+    }
+
+    public function inWords(array $wanted): string
+    {
+        [$field, $value] = $this->wanted($wanted);
+
+        return match ($field) {
+            'price' => 'Price of the product set to '.($value === null ? 'none' : (string) NumberReader::read((string) $value)),
+            'shot_list_id' => $value === null ? 'No shot list any more' : 'Shot list set to '.(ShotListRecord::query()->whereKey($value)->value('name') ?? throw new Refused('This shot list is not there any more. Choose another.', Kind::Gone, 'value')),
+            default => ucfirst(self::FIELDS[$field])." set to “{$value}”",
+        };
+    }
+
+    public function act(Change $change, Selection $where, array $wanted): ?HistoryEntry
+    {
+        return $this->run($change, ...$this->wanted($wanted));
+    }
+
+    /**
+     * @param  array<string, ?string>  $wanted
+     * @return array{string, string|int|null}
+     */
+    private function wanted(array $wanted): array
+    {
+        $field = (string) ($wanted['field'] ?? '');
+        $value = trim((string) ($wanted['value'] ?? ''));
+        if (! in_array($field, ['price', 'brand', 'category', 'shot_list_id'], true)) {
+            throw new Refused('This cannot be changed for many products at once.', Kind::Impossible, 'act');
+        }
+        if (mb_strlen($value) > ($field === 'brand' ? self::MOST_BRAND : self::MOST_CATEGORY)) {
+            throw new Refused('That is longer than this field can hold.', Kind::Unreadable, 'value');
+        }
+
+        return match ($field) {
+            'shot_list_id' => [$field, $value === '' ? null : (int) $value],
+            'price' => [$field, $value === '' ? null : $value],
+            default => [$field, $value],
+        };
     }
 }

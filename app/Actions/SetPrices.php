@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Actions;
 
+use App\Batches\Act;
 use App\Catalog\Amounts;
 use App\Catalog\LoadedProduct;
 use App\Catalog\SkuRow;
@@ -14,9 +15,10 @@ use App\Models\HistoryEntry;
 use Core\Pricing\Currency;
 use Core\Pricing\Money;
 use Core\Reach\Selection;
+use Core\Text\NumberReader;
 
 /** Sets one price for all selected SKUs; an empty price leaves them at the product's. */
-final class SetPrices
+final class SetPrices implements Act
 {
     public function __construct(private readonly Keeper $keeper)
     {
@@ -33,5 +35,17 @@ final class SetPrices
 
             return 'Price of '.$part->place().' set to '.($price === null ? 'the product’s' : $price->shown())." (was {$was})";
         });
+    }
+
+    public function inWords(array $wanted): string
+    {
+        $typed = trim((string) ($wanted['value'] ?? ''));
+
+        return $typed === '' ? 'Price of every SKU set to the product’s' : 'Price of every SKU set to '.NumberReader::read($typed);
+    }
+
+    public function act(Change $change, Selection $where, array $wanted): ?HistoryEntry
+    {
+        return $this->run($change, $where, (string) ($wanted['value'] ?? ''));
     }
 }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Actions;
 
+use App\Batches\Act;
 use App\Catalog\LoadedProduct;
 use App\Catalog\SkuRow;
 use App\Catalog\StockCount;
@@ -17,7 +18,7 @@ use Core\Reach\Selection;
 use Core\Text\NumberReader;
 
 /** Sets the stock of all selected SKUs, each to the same number of units; or says that nobody counts them. */
-final class SetStock
+final class SetStock implements Act
 {
     private const MOST = 9_999_999;
 
@@ -52,5 +53,17 @@ final class SetStock
         }
 
         return $number->toInt();
+    }
+
+    public function inWords(array $wanted): string
+    {
+        $units = $this->units((string) ($wanted['value'] ?? ''));
+
+        return $units === null ? 'Stock of every SKU no longer counted' : "Stock of every SKU set to {$units}";
+    }
+
+    public function act(Change $change, Selection $where, array $wanted): ?HistoryEntry
+    {
+        return $this->run($change, $where, (string) ($wanted['value'] ?? ''));
     }
 }

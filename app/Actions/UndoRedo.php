@@ -5,178 +5,29 @@ declare(strict_types=1);
 namespace App\Actions;
 
 use App\History\Change;
-use App\History\Keeper;
-use App\Ledger\KeptChanges;
-use App\Ledger\KeyIsTaken;
-use App\Ledger\Replay;
-use App\Ledger\RowHasChanged;
+use App\History\EntryUndo;
 use App\Models\HistoryEntry;
-use App\Refusals\Kind;
-use App\Refusals\Refused;
-use Illuminate\Database\Eloquent\Builder;
-use Illuminate\Database\Eloquent\Collection;
-use Illuminate\Support\Facades\DB;
-use Illuminate\Support\Facades\Gate;
-use Illuminate\Support\Str;
 
-/**
- * Takes back one's own last change of a product or of the library, or all of one's own back to a point;
- * or makes them again. Marks the History entries; nothing is erased.
- */
+/** Takes back one's own last change of a product or of the library, or all of one's own back to a point; or makes them again. */
 final class UndoRedo
 {
-    private const TRIES = 3;
-
-    /** Later entries that are looked through for the one that stands in the way. */
-    private const LOOKED_THROUGH = 200;
-
-    public function __construct(private readonly Keeper $keeper)
+    public function __construct(private readonly EntryUndo $entries)
     {
     }
 
     public function undo(Change $change): HistoryEntry
     {
-        return $this->run($change, 'undo', fn (): ?HistoryEntry => self::nextUndo($change->productId, $change->user->id));
+        return $this->entries->undo($change);
     }
 
     public function redo(Change $change): HistoryEntry
     {
-        return $this->run($change, 'redo', fn (): ?HistoryEntry => self::nextRedo($change->productId, $change->user->id));
+        return $this->entries->redo($change);
     }
 
     /** Takes back all of one's own changes that came after an entry, as one. What others did meanwhile stays. */
     public function undoTo(Change $change, int $entryId): HistoryEntry
     {
-        return $this->run($change, 'undo', fn (): ?HistoryEntry => self::own($change->productId, $change->user->id)->whereNull('undone_at')->where('id', '>', $entryId)->oldest('id')->first(), $entryId);
-    }
-
-    /** Takes back one entry, whatever came after it. */
-    public function undoEntry(Change $change, int $entryId): HistoryEntry
-    {
-        return $this->run($change, 'undo', fn (): ?HistoryEntry => self::own($change->productId, $change->user->id)->whereNull('undone_at')->find($entryId));
-    }
-
-    /** Makes one entry again that was taken back, whatever came after it. */
-    public function redoEntry(Change $change, int $entryId): HistoryEntry
-    {
-        return $this->run($change, 'redo', fn (): ?HistoryEntry => self::own($change->productId, $change->user->id)->whereNotNull('undone_at')->find($entryId));
-    }
-
-    public static function nextUndo(?int $productId, int $userId): ?HistoryEntry
-    {
-        return self::own($productId, $userId)->whereNull('undone_at')->where('is_final', false)->latest('id')->first();
-    }
-
-    /** The earliest of one's undone entries that no change of one's own made since has overtaken. */
-    public static function nextRedo(?int $productId, int $userId): ?HistoryEntry
-    {
-        return self::own($productId, $userId)->whereNotNull('undone_at')->where('is_final', false)
-            ->where('undone_after', '>=', (int) self::own($productId, $userId)->max('id'))->oldest('id')->first();
-    }
-
-    /** @return Builder<HistoryEntry> */
-    private static function own(?int $productId, int $userId): Builder
-    {
-        return HistoryEntry::query()->where('product_id', $productId)->where('user_id', $userId);
-    }
-
-    /**
-     * @param  callable(): ?HistoryEntry  $which  the entry meant, asked for once the product is locked
-     * @param  ?int  $after  with it, all of one's own changes later than this entry
-     */
-    private function run(Change $change, string $way, callable $which, ?int $after = null): HistoryEntry
-    {
-        Gate::forUser($change->user)->authorize('edit');
-
-        return DB::transaction(function () use ($change, $way, $which, $after): HistoryEntry {
-            $kept = $this->keeper->lock($change, evenRemoved: $way === 'redo');
-            $entry = $which() ?? throw new Refused("There is nothing of yours to {$way} in {$kept->keptName()}.", Kind::Gone);
-            $entries = $after === null ? $this->withBatch($entry, $way) : self::own($change->productId, $change->user->id)
-                ->whereNull('undone_at')->where('id', '>', $after)->oldest('id')->get();
-            if ($way === 'undo') {
-                $this->refuseToUnmake($entries, $change);
-            }
-            $this->refuseFinal($entries, $way);
-            try {
-                (new Replay(new KeptChanges($entries->modelKeys(), $way === 'undo')))->run();
-            } catch (RowHasChanged $clash) {
-                throw $this->refusal($way, $entries, $clash->change->place(), 'the same thing was changed elsewhere since');
-            } catch (KeyIsTaken $clash) {
-                throw $this->refusal($way, $entries, $clash->place(), $clash->inWords());
-            }
-            $this->keeper->advance($kept);
-            HistoryEntry::query()->whereKey($entries->modelKeys())->update($way === 'undo'
-                ? ['undone_at' => now(), 'undone_by' => $change->user->id, 'undone_after' => HistoryEntry::query()->max('id'), 'undone_with' => (string) Str::ulid()]
-                : ['undone_at' => null, 'undone_by' => null, 'undone_after' => null, 'undone_with' => null]);
-
-            return $entry;
-        }, self::TRIES);
-    }
-
-    /**
-     * The entry, or with it those of its batch that are one's own and can go the same way, the oldest first: what was
-     * taken back of a batch before, to a point within it, is not taken back again, and returns by itself.
-     *
-     * @return Collection<int, HistoryEntry>
-     */
-    private function withBatch(HistoryEntry $entry, string $way): Collection
-    {
-        if ($entry->batch === null) {
-            return new Collection([$entry]);
-        }
-
-        return self::own($entry->product_id, $entry->user_id)->where('batch', $entry->batch)
-            ->when($way === 'undo', fn (Builder $query) => $query->whereNull('undone_at'), fn (Builder $query) => $query->whereNotNull('undone_at')->where('undone_with', $entry->undone_with))
-            ->oldest('id')->get();
-    }
-
-    /**
-     * Of old entries the words are kept and the rows let go.
-     *
-     * @param  Collection<int, HistoryEntry>  $entries
-     */
-    private function refuseFinal(Collection $entries, string $way): void
-    {
-        $final = $entries->firstWhere('is_final', true);
-        if ($final !== null) {
-            throw new Refused("“{$final->words}” ({$final->at('j M Y')}) cannot be ".($way === 'undo' ? 'undone' : 'redone').' any more: changes of that age keep only their words.', Kind::Gone);
-        }
-    }
-
-    /**
-     * The making of a product is not taken back under the hands of others.
-     *
-     * @param  Collection<int, HistoryEntry>  $entries
-     */
-    private function refuseToUnmake(Collection $entries, Change $change): void
-    {
-        $making = $entries->firstWhere('action', class_basename(CreateProduct::class));
-        $other = $making === null ? null : HistoryEntry::with('user')->where('product_id', $making->product_id)->whereNull('undone_at')
-            ->where('user_id', '<>', $change->user->id)->latest('id')->first();
-        if ($other !== null) {
-            throw new Refused("“{$making->words}” cannot be undone: {$other->user->name} has worked on it since ({$other->at('H:i')}: {$other->words}).", Kind::Changed);
-        }
-    }
-
-    /**
-     * @param  Collection<int, HistoryEntry>  $entries
-     * @param  string  $place  the row that stands in the way
-     */
-    private function refusal(string $way, Collection $entries, string $place, string $unknown): Refused
-    {
-        $touches = function (HistoryEntry $entry) use ($place): bool {
-            foreach ($entry->rowChanges() as $change) {
-                if ($change->place() === $place) {
-                    return true;
-                }
-            }
-
-            return false;
-        };
-        $own = $entries->first($touches) ?? $entries->first();
-        $later = HistoryEntry::with('user')->where('id', '>', $own->id)->whereNull('undone_at')->whereKeyNot($entries->modelKeys())->latest('id')->limit(self::LOOKED_THROUGH)->get()->first($touches);
-        $why = $later === null ? $unknown : "{$later->user->name} changed the same thing at {$later->at('H:i')}: {$later->words}";
-
-        return new Refused("“{$own->words}” cannot be ".($way === 'undo' ? 'undone' : 'redone').": {$why}.", Kind::Changed);
+        return $this->entries->undoTo($change, $entryId);
     }
 }

@@ -36,15 +36,34 @@ final class ProductLoader
     /** @var ?array<int, ShotList> by id */
     private ?array $shotLists = null;
 
+    /** @var array<int, LoadedProduct> by product id */
+    private array $ahead = [];
+
     /** @var array{int, int} product id, revision */
     private array $rowsAre = [0, 0];
 
     public function load(Product $product): LoadedProduct
     {
+        $ahead = $this->ahead[$product->id] ?? null;
+        unset($this->ahead[$product->id]);
+        if ($ahead !== null && $ahead->product->revision === $product->revision) {
+            return $ahead;
+        }
         $this->rows = ProductRows::stored([$product->id]);
         $this->rowsAre = [$product->id, $product->revision];
 
         return $this->assemble([$product], $this->rows)[$product->id];
+    }
+
+    /**
+     * Products that are loaded soon, one after another: each is taken as it was read here, where it is of the same
+     * revision still.
+     *
+     * @param  list<int>  $productIds
+     */
+    public function readAhead(array $productIds): void
+    {
+        $this->ahead = $this->loadMany(array_values(Product::query()->whereKey($productIds)->get()->all()));
     }
 
     /**

@@ -178,7 +178,7 @@ final class Keeper
             $this->loader->follow($kept, $kept->revision + 1, $ledger->log());
         }
         $version = $kept->keptVersion();
-        if ($change->version !== null) {
+        if ($change->advances()) {
             $version = $this->advance($kept);
         } elseif ($kept instanceof Product) {
             $this->noteChanged($kept);

@@ -4,6 +4,12 @@ declare(strict_types=1);
 
 namespace App\Providers;
 
+use App\Actions\EditDetails;
+use App\Actions\SetPrices;
+use App\Actions\SetStock;
+use App\Batches\Act;
+use App\Batches\Acts;
+use App\Batches\BatchRunner;
 use App\Catalog\ProductLoader;
 use App\History\ProductsChanged;
 use App\Http\QuietHandler;
@@ -36,9 +42,17 @@ final class AppServiceProvider extends ServiceProvider
     /** Seconds between two looks of a worker for what was left behind. */
     private const TENDED_EVERY = 30;
 
+    /** Seconds after which nobody is at work on a batch that has not gone on. */
+    private const FORGOTTEN_BATCH = 60;
+
     public function register(): void
     {
         $this->app->singleton(ExceptionHandler::class, QuietHandler::class);
+        $this->app->singleton(Acts::class, fn (Application $app): Acts => new Acts([
+            'sku-price' => fn (): Act => $app->make(SetPrices::class),
+            'sku-stock' => fn (): Act => $app->make(SetStock::class),
+            'details' => fn (): Act => $app->make(EditDetails::class),
+        ]));
         // One for the Action and for the answer: what was changed is not read a second time.
         $this->app->scoped(ProductLoader::class);
         $this->app->singleton(PhotoInspector::class, fn (): PhotoInspector => new PhotoInspector(
@@ -90,6 +104,7 @@ final class AppServiceProvider extends ServiceProvider
             if (time() >= $next) {
                 $next = time() + self::TENDED_EVERY;
                 $this->app->make(ForgottenPictures::class)->takeUp();
+                BatchRunner::takeUp(self::FORGOTTEN_BATCH);
                 if (Queue::size() === 0 && Summaries::waiting() > 0) {
                     CountProducts::dispatch();
                 }

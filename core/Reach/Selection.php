@@ -50,6 +50,20 @@ final readonly class Selection
         };
     }
 
+    /** As fromKey() reads it. */
+    public function key(): string
+    {
+        $keys = [];
+        foreach ($this->parts as $part) {
+            if ($part->isEverything()) {
+                return self::WHOLE;
+            }
+            array_push($keys, ...array_map(fn (Combination $one): string => $one->key, $part->parts()));
+        }
+
+        return implode(';', $keys);
+    }
+
     public function isNothing(): bool
     {
         return $this->parts === [];

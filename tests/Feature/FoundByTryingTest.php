@@ -22,6 +22,7 @@ use App\Catalog\DraftReader;
 use App\Catalog\MatrixChoices;
 use App\Catalog\ValueForm;
 use App\Files\JsonLdDocument;
+use App\History\EntryUndo;
 use App\Models\HistoryEntry;
 use App\Models\LibraryValue;
 use App\Models\Right;
@@ -333,10 +334,10 @@ it('offers no redo once pictures have arrived in between', function (): void {
     $shop = Shop::stocked();
     app(SetStock::class)->run($shop->change(), Selection::whole(), '5');
     $shop->undo();
-    expect(UndoRedo::nextRedo($shop->product->id, $shop->user->id))->not->toBeNull();
+    expect(EntryUndo::nextRedo($shop->product->id, $shop->user->id))->not->toBeNull();
     $shop->receive(['late.jpg' => Shop::picture('late')]);
 
-    expect(UndoRedo::nextRedo($shop->product->id, $shop->user->id))->toBeNull()
+    expect(EntryUndo::nextRedo($shop->product->id, $shop->user->id))->toBeNull()
         ->and(fn () => $shop->redo())->toThrow(Refused::class, 'nothing of yours to redo');
 });
 

@@ -17,6 +17,7 @@ use App\Actions\SetStock;
 use App\Actions\UndoRedo;
 use App\Actions\UnlinkPhotos;
 use App\Catalog\ValueForm;
+use App\History\EntryUndo;
 use App\Models\HistoryEntry;
 use App\Models\LibraryValue;
 use App\Models\Product;
@@ -122,7 +123,7 @@ it('forgets what could be redone after a new change, and says when there is noth
     app(SetStock::class)->run($shop->change(), Selection::whole(), '5');
     $shop->undo();
     app(SetPrices::class)->run($shop->change(), Selection::whole(), '6');
-    expect(UndoRedo::nextRedo($shop->product->id, $shop->user->id))->toBeNull();
+    expect(EntryUndo::nextRedo($shop->product->id, $shop->user->id))->toBeNull();
     expect(fn () => $shop->redo())->toThrow(Refused::class, 'nothing of yours to redo');
 });
 

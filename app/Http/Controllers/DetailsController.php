@@ -37,8 +37,8 @@ final class DetailsController
             'value' => match ($request->input('field')) {
                 'name' => ['required', 'string', 'max:120'],
                 'description' => ['nullable', 'string', 'max:20000'],
-                'brand' => ['nullable', 'string', 'max:80'],
-                'category' => ['nullable', 'string', 'max:200'],
+                'brand' => ['nullable', 'string', 'max:'.EditDetails::MOST_BRAND],
+                'category' => ['nullable', 'string', 'max:'.EditDetails::MOST_CATEGORY],
                 'shot_list_id' => ['nullable', 'integer', 'exists:shot_lists,id'],
                 default => ['nullable', 'string', 'max:40'],
             },

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Screens;
 
-use App\Actions\UndoRedo;
+use App\History\EntryUndo;
 use App\History\Timeline;
 use App\Models\Kept;
 use App\Models\User;
@@ -27,8 +27,8 @@ final readonly class KeptBar
         return new self(
             $last?->at('H:i') ?? '',
             $last->words ?? '',
-            UndoRedo::nextUndo($kept->keptProductId(), $user->id)?->words,
-            UndoRedo::nextRedo($kept->keptProductId(), $user->id)?->words,
+            EntryUndo::nextUndo($kept->keptProductId(), $user->id)?->words,
+            EntryUndo::nextRedo($kept->keptProductId(), $user->id)?->words,
         );
     }
 }

@@ -1,0 +1,72 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Actions;
+
+use App\Batches\Acts;
+use App\Batches\RunBatch;
+use App\Models\Batch;
+use App\Models\BatchProductState;
+use App\Models\BatchState;
+use App\Models\User;
+use App\Refusals\Kind;
+use App\Refusals\Refused;
+use Core\Reach\Selection;
+use Illuminate\Support\Facades\DB;
+use Illuminate\Support\Facades\Gate;
+use Illuminate\Support\Str;
+
+/** Begins one act on many products. The queue works it off; each product has its own entry in its history. */
+final class StartBatch
+{
+    private const CHUNK = 1_000;
+
+    public function __construct(private readonly Acts $acts)
+    {
+    }
+
+    /**
+     * @param  array<string, ?string>  $wanted  what the act is given, as typed
+     * @param  iterable<int>  $productIds
+     * @param  bool  $isWhole  all or nothing; else as far as possible
+     * @param  Selection  $where  the part of each product that is meant
+     */
+    public function run(User $user, string $act, array $wanted, iterable $productIds, bool $isWhole, Selection $where): Batch
+    {
+        Gate::forUser($user)->authorize('edit');
+        $words = $this->acts->named($act)->inWords($wanted);
+        $batch = DB::transaction(function () use ($user, $act, $wanted, $productIds, $isWhole, $where, $words): Batch {
+            $batch = Batch::query()->create([
+                'id' => (string) Str::ulid(),
+                'user_id' => $user->id,
+                'act' => $act,
+                'wanted' => $wanted,
+                'words' => $words,
+                'is_whole' => $isWhole,
+                'state' => $isWhole ? BatchState::Vetting : BatchState::Running,
+                'created_at' => now(),
+                'beat_at' => now(),
+            ]);
+            $rows = [];
+            $any = false;
+            foreach ($productIds as $productId) {
+                $any = true;
+                $rows[] = ['batch_id' => $batch->id, 'product_id' => $productId, 'state' => BatchProductState::Waiting->value, 'selection' => $where->key()];
+                if (count($rows) === self::CHUNK) {
+                    DB::table('batch_products')->insert($rows);
+                    $rows = [];
+                }
+            }
+            DB::table('batch_products')->insert($rows);
+            if (! $any) {
+                throw new Refused('No product is meant. Take back a filter first.', Kind::Missing);
+            }
+
+            return $batch;
+        });
+        RunBatch::dispatch($batch->id);
+
+        return $batch;
+    }
+}

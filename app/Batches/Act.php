@@ -1,0 +1,29 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Batches;
+
+use App\History\Change;
+use App\Models\HistoryEntry;
+use App\Refusals\Refused;
+use Core\Reach\Selection;
+
+/** An Action that can be done to many products, each in a transaction and an entry of its own. */
+interface Act
+{
+    /**
+     * What it does to each, to be shown before and after: "Price of every SKU set to 52.00".
+     *
+     * @param  array<string, ?string>  $wanted  as typed
+     *
+     * @throws Refused where that cannot be meant for any product
+     */
+    public function inWords(array $wanted): string;
+
+    /**
+     * @param  array<string, ?string>  $wanted
+     * @return ?HistoryEntry null where the product is so already
+     */
+    public function act(Change $change, Selection $where, array $wanted): ?HistoryEntry;
+}

@@ -1,0 +1,23 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Batches;
+
+use App\Refusals\Kind;
+use App\Refusals\Refused;
+use Closure;
+
+/** The acts there are, by the names that batches keep. */
+final readonly class Acts
+{
+    /** @param  array<string, Closure(): Act>  $acts */
+    public function __construct(private array $acts)
+    {
+    }
+
+    public function named(string $name): Act
+    {
+        return isset($this->acts[$name]) ? $this->acts[$name]() : throw new Refused('Choose what is to be changed.', Kind::Missing, 'act');
+    }
+}

@@ -1,0 +1,192 @@
+<?php
+
+declare(strict_types=1);
+
+use App\Actions\SetStock;
+use App\Actions\StartBatch;
+use App\Actions\SteerBatch;
+use App\Batches\BatchRunner;
+use App\Batches\RunBatch;
+use App\Models\Batch;
+use App\Models\BatchState;
+use App\Models\HistoryEntry;
+use App\Models\Product;
+use App\Models\Right;
+use App\Refusals\Refused;
+use Core\Reach\Selection;
+use Illuminate\Auth\Access\AuthorizationException;
+use Illuminate\Support\Facades\DB;
+use Illuminate\Support\Facades\Queue;
+use Tests\Shop;
+
+/** @return list<Shop> */
+function shops(int $count): array
+{
+    $shops = [];
+    foreach (range(1, $count) as $number) {
+        $shops[] = $shop = Shop::open("P-{$number}");
+        $shop->axes(['Color' => 'Moss, Clay', 'Size' => 'S, M']);
+    }
+
+    return $shops;
+}
+
+/** @param  list<Shop>  $shops */
+function begun(array $shops, string $act, array $wanted, bool $isWhole = false, ?Selection $where = null): Batch
+{
+    return app(StartBatch::class)->run($shops[0]->user, $act, $wanted, array_map(fn (Shop $shop): int => $shop->product->id, $shops), $isWhole, $where ?? Selection::whole());
+}
+
+/** @return array<string, int> state => how many products */
+function standing(Batch $batch): array
+{
+    return DB::table('batch_products')->where('batch_id', $batch->id)->groupBy('state')->selectRaw('state, count(*) as products')->orderBy('state')->pluck('products', 'state')->all();
+}
+
+/** All rows that belong to products, but for their versions. */
+function catalogRows(): array
+{
+    $without = ['version' => 0, 'revision' => 0, 'updated_at' => 0, 'is_counted' => 0];
+
+    return array_map(fn (string $table): array => DB::table($table)->orderBy('id')->get()->map(fn ($row): array => array_diff_key((array) $row, $without))->all(), ['products', 'skus', 'product_axes', 'product_values', 'placements']);
+}
+
+it('changes each product in a transaction and an entry of its own, and is undone and made again', function (): void {
+    $shops = shops(5);
+    $before = catalogRows();
+    $versions = Product::query()->pluck('version', 'code');
+    $batch = begun($shops, 'sku-price', ['value' => '52,5'])->refresh();
+    expect($batch->state)->toBe(BatchState::Done)->and($batch->words)->toBe('Price of every SKU set to 52.5')->and(standing($batch))->toBe(['changed' => 5])
+        ->and(DB::table('skus')->distinct()->pluck('price')->all())->toBe(['52.5000'])
+        ->and(HistoryEntry::query()->where('batch', $batch->id)->count())->toBe(5)
+        ->and(Product::query()->pluck('version', 'code')['P-3'])->toBe($versions['P-3'] + 1)
+        ->and($shops[2]->words())->toBe('Price of the whole product set to 52.50 (was none)');
+    $after = catalogRows();
+
+    app(SteerBatch::class)->undo($shops[0]->user, $batch->id);
+    expect($batch->refresh()->state)->toBe(BatchState::Undone)->and(standing($batch))->toBe(['undone' => 5])->and(catalogRows())->toEqual($before);
+    app(SteerBatch::class)->redo($shops[0]->user, $batch->id);
+    expect($batch->refresh()->state)->toBe(BatchState::Done)->and(catalogRows())->toEqual($after);
+});
+
+it('goes as far as it can, says what refused and why, and tries these again', function (): void {
+    $shops = shops(4);
+    app(App\Actions\ChangeCurrency::class)->run($shops[1]->change(), 'JPY', false);
+    $batch = begun($shops, 'sku-price', ['value' => '52.50'])->refresh();
+    $why = DB::table('batch_products')->where('batch_id', $batch->id)->where('state', 'refused')->sole();
+    expect($batch->state)->toBe(BatchState::Done)->and(standing($batch))->toBe(['changed' => 3, 'refused' => 1])
+        ->and($why->product_id)->toBe($shops[1]->product->id)->and($why->words)->toContain('JPY');
+    app(App\Actions\ChangeCurrency::class)->run($shops[1]->change(), 'EUR', false);
+    app(SteerBatch::class)->tryAgain($shops[0]->user, $batch->id);
+    expect(standing($batch))->toBe(['changed' => 4])->and($batch->refresh()->state)->toBe(BatchState::Done);
+});
+
+it('writes nothing where it is all or nothing and one refuses', function (): void {
+    $shops = shops(4);
+    app(App\Actions\ChangeCurrency::class)->run($shops[2]->change(), 'JPY', false);
+    $before = catalogRows();
+    $entries = HistoryEntry::query()->count();
+    $batch = begun($shops, 'sku-price', ['value' => '52.50'], true)->refresh();
+    expect($batch->state)->toBe(BatchState::Refused)->and(standing($batch))->toBe(['refused' => 1, 'vetted' => 3])
+        ->and(catalogRows())->toEqual($before)->and(HistoryEntry::query()->count())->toBe($entries);
+    app(App\Actions\ChangeCurrency::class)->run($shops[2]->change(), 'EUR', false);
+    app(SteerBatch::class)->tryAgain($shops[0]->user, $batch->id);
+    expect($batch->refresh()->state)->toBe(BatchState::Done)->and(standing($batch))->toBe(['changed' => 4]);
+});
+
+it('takes back what was written where all was vetted, and one refuses in the end', function (): void {
+    Queue::fake();
+    $shops = shops(4);
+    $before = catalogRows();
+    $batch = begun($shops, 'sku-price', ['value' => '52.50'], true);
+    $runner = app(BatchRunner::class);
+    $batch->update(['state' => BatchState::Running]);
+    DB::table('batch_products')->where('batch_id', $batch->id)->update(['state' => 'vetted']);
+    app(App\Actions\ChangeCurrency::class)->run($shops[2]->change(), 'JPY', false);
+    $runner->advance($batch->id, 60);
+    expect($batch->refresh()->state)->toBe(BatchState::Refused)->and(standing($batch))->toBe(['refused' => 1, 'undone' => 2, 'vetted' => 1]);
+    app(App\Actions\UndoRedo::class)->undo($shops[2]->change());
+    expect(catalogRows())->toEqual($before);
+});
+
+it('leaves what somebody has changed since, and says so', function (): void {
+    $shops = shops(3);
+    $batch = begun($shops, 'sku-stock', ['value' => '9']);
+    $ines = Shop::person(Right::Release, 'Ines');
+    app(SetStock::class)->run($shops[1]->change($ines), $shops[1]->part(['Color' => 'Moss']), '4');
+    app(App\Actions\UndoRedo::class)->undo($shops[2]->change($shops[0]->user));
+    app(SteerBatch::class)->undo($shops[0]->user, $batch->id);
+    $left = DB::table('batch_products')->where('batch_id', $batch->id)->where('state', 'stands')->sole();
+    expect($batch->refresh()->state)->toBe(BatchState::Undone)->and(standing($batch))->toBe(['stands' => 1, 'undone' => 2])
+        ->and($left->words)->toContain('Ines changed the same thing')
+        ->and($shops[1]->sku(['Color' => 'Clay', 'Size' => 'S'])->stock)->toBe(9)
+        ->and($shops[0]->sku(['Color' => 'Clay', 'Size' => 'S'])->stock)->toBeNull();
+});
+
+it('is told to whoever has one of the products open, and runs over nothing of theirs', function (): void {
+    $shops = shops(2);
+    $open = $shops[1]->change();
+    begun($shops, 'sku-price', ['value' => '52']);
+    $this->actingAs($shops[1]->user)->post('/products/P-2/skus/stock', ['version' => $open->version, 'selected' => '*', 'typed' => '3'], ['HX-Request' => 'true'])
+        ->assertStatus(409)->assertSee('Price of the whole product set to 52.00');
+    $this->post('/products/P-2/skus/stock', ['version' => $shops[1]->version(), 'selected' => '*', 'typed' => '3'], ['HX-Request' => 'true'])->assertOk();
+    expect($shops[1]->sku(['Color' => 'Moss', 'Size' => 'S'])->stock)->toBe(3)->and($shops[1]->sku(['Color' => 'Moss', 'Size' => 'S'])->price?->shown())->toBe('52.00');
+});
+
+it('does nothing twice, whoever goes on with it and however often it broke off', function (): void {
+    Queue::fake();
+    $shops = shops(6);
+    $batch = begun($shops, 'sku-stock', ['value' => '9']);
+    // Each time one worker gets just so far, and dies; another has begun beside it.
+    foreach (range(1, 12) as $ignored) {
+        app(BatchRunner::class)->advance($batch->id, 0.0);
+        app()->forgetScopedInstances();
+    }
+    expect(standing($batch))->toBe(['changed' => 6])->and($batch->refresh()->state)->toBe(BatchState::Done)
+        ->and(HistoryEntry::query()->where('batch', $batch->id)->groupBy('product_id')->selectRaw('count(*) as entries')->pluck('entries')->unique()->all())->toBe([1]);
+    app(BatchRunner::class)->advance($batch->id, 5);
+    expect(HistoryEntry::query()->where('batch', $batch->id)->count())->toBe(6);
+});
+
+it('takes up a batch whose worker died, and stops and goes on as somebody says', function (): void {
+    Queue::fake();
+    $shops = shops(3);
+    $batch = begun($shops, 'sku-stock', ['value' => '9']);
+    Queue::assertPushed(RunBatch::class, 1);
+    BatchRunner::takeUp(60);
+    Queue::assertPushed(RunBatch::class, 1);
+    $batch->update(['beat_at' => now()->subMinutes(2)]);
+    BatchRunner::takeUp(60);
+    BatchRunner::takeUp(60);
+    Queue::assertPushed(RunBatch::class, 2);
+
+    app(BatchRunner::class)->advance($batch->id, 0.0);
+    app(SteerBatch::class)->stop($shops[0]->user, $batch->id);
+    app(BatchRunner::class)->advance($batch->id, 5);
+    expect(standing($batch))->toBe(['changed' => 1, 'waiting' => 2]);
+    expect(fn () => app(SteerBatch::class)->stop($shops[0]->user, $batch->id))->toThrow(Refused::class, 'is not at work');
+    app(SteerBatch::class)->goOn($shops[0]->user, $batch->id);
+    app(BatchRunner::class)->advance($batch->id, 5);
+    expect(standing($batch))->toBe(['changed' => 3]);
+});
+
+it('changes only the part that is meant, and says which products were so already', function (): void {
+    $shops = shops(2);
+    $moss = $shops[0]->part(['Color' => 'Moss']);
+    app(SetStock::class)->run($shops[1]->change(), $moss, '5');
+    $batch = begun($shops, 'sku-stock', ['value' => '5'], where: $moss);
+    expect(standing($batch))->toBe(['changed' => 1, 'same' => 1])->and($shops[0]->sku(['Color' => 'Moss', 'Size' => 'M'])->stock)->toBe(5)->and($shops[0]->sku(['Color' => 'Clay', 'Size' => 'M'])->stock)->toBeNull();
+});
+
+it('refuses in words what cannot be meant, and lets only those steer it who may', function (): void {
+    $shops = shops(1);
+    expect(fn () => begun($shops, 'nonsense', []))->toThrow(Refused::class, 'Choose what is to be changed')
+        ->and(fn () => begun($shops, 'sku-stock', ['value' => 'many']))->toThrow(Exception::class)
+        ->and(fn () => begun($shops, 'details', ['field' => 'code', 'value' => 'X']))->toThrow(Refused::class, 'cannot be changed for many')
+        ->and(fn () => app(StartBatch::class)->run($shops[0]->user, 'sku-stock', ['value' => '1'], [], false, Selection::whole()))->toThrow(Refused::class, 'No product is meant')
+        ->and(fn () => app(StartBatch::class)->run(Shop::person(Right::View), 'sku-stock', ['value' => '1'], [1], false, Selection::whole()))->toThrow(AuthorizationException::class)
+        ->and(Batch::query()->count())->toBe(0);
+    $batch = begun($shops, 'details', ['field' => 'brand', 'value' => 'Thrumbury']);
+    expect(Product::query()->sole()->brand)->toBe('Thrumbury')->and($batch->words)->toBe('Brand set to “Thrumbury”')
+        ->and(fn () => app(SteerBatch::class)->undo(Shop::person(Right::Edit, 'Wren'), $batch->id))->toThrow(Refused::class, 'This was begun by');
+});
