@@ -3,6 +3,7 @@
 declare(strict_types=1);
 
 use App\Http\Controllers\AccountsController;
+use App\Http\Controllers\BatchController;
 use App\Http\Controllers\BoardController;
 use App\Http\Controllers\CatalogController;
 use App\Http\Controllers\DetailsController;
@@ -37,6 +38,9 @@ Route::middleware(['auth', KnownSession::class, 'can:view'])->group(function ():
     Route::get('/', [CatalogController::class, 'index'])->name('catalog');
     Route::get('/jump', [CatalogController::class, 'jump'])->middleware('throttle:reads')->name('jump');
     Route::get('/photos/{photo}/{size}.jpg', [PhotoController::class, 'show'])->name('photo');
+
+    Route::get('/bulk', [BatchController::class, 'index'])->name('batches');
+    Route::get('/bulk/{batch}', [BatchController::class, 'show'])->where('batch', '[0-9A-Za-z]{26}')->name('batch');
 
     Route::get('/library', [LibraryController::class, 'axes'])->name('library');
     Route::get('/library/axes/{axis}', [LibraryController::class, 'axis'])->name('library.axis');
@@ -79,6 +83,9 @@ Route::middleware(['auth', KnownSession::class, 'can:view'])->group(function ():
 
     Route::middleware(['can:edit', 'throttle:changes'])->group(function (): void {
         Route::post('/products', [CatalogController::class, 'store'])->name('products.store');
+        Route::get('/bulk/new', [BatchController::class, 'form'])->name('batches.form');
+        Route::post('/bulk', [BatchController::class, 'store'])->name('batches.store');
+        Route::post('/bulk/{batch}/{way}', [BatchController::class, 'steer'])->where('batch', '[0-9A-Za-z]{26}')->name('batch.steer');
 
         Route::prefix('/library')->group(function (): void {
             Route::post('/axes', [LibraryController::class, 'createAxis'])->name('library.axes.create');

@@ -15,6 +15,8 @@ final class ProductList
 
     private const END = 'end';
 
+    private const CHUNK = 1_000;
+
     public function page(ListQuery $asked): ListPage
     {
         $search = ProductSearch::of($asked->search);
@@ -52,14 +54,48 @@ final class ProductList
         return $meant === $words ? null : implode(' ', $meant);
     }
 
-    /** @return array{list<stdClass>, ?int, bool, bool} rows, how many there are in all, whether there are earlier and later ones */
-    private function rows(ListQuery $asked, ?ProductSearch $search): array
+    /** How many products are meant, whatever page is shown. */
+    public function count(ListQuery $asked): int
+    {
+        return $this->all($asked)->count();
+    }
+
+    /** @return iterable<int> ids of all products that are meant */
+    public function ids(ListQuery $asked): iterable
+    {
+        foreach ($this->all($asked)->select('product_summaries.product_id')->lazyById(self::CHUNK, 'product_summaries.product_id', 'product_id') as $row) {
+            yield $row->product_id;
+        }
+    }
+
+    private function all(ListQuery $asked): Builder
+    {
+        $query = $this->filtered($asked);
+        $search = ProductSearch::of($asked->search);
+        if ($search !== null && $search->narrow($query) === 0) {
+            $meant = $this->meant($asked->search);
+            $query = $this->filtered($asked);
+            ProductSearch::of($meant ?? $asked->search)?->narrow($query);
+        }
+
+        return $query->join('products', 'products.id', '=', 'product_summaries.product_id')->whereNull('products.removed_at');
+    }
+
+    private function filtered(ListQuery $asked): Builder
     {
         $query = DB::table('product_summaries')->where('product_summaries.is_removed', false);
-        $isNarrowed = $asked->filters !== [];
         foreach ($asked->filters as $facet => $value) {
             $query->where('product_summaries.'.ListQuery::FACETS[$facet], in_array($facet, ListQuery::FLAGS, true) ? true : $value);
         }
+
+        return $query;
+    }
+
+    /** @return array{list<stdClass>, ?int, bool, bool} rows, how many there are in all, whether there are earlier and later ones */
+    private function rows(ListQuery $asked, ?ProductSearch $search): array
+    {
+        $query = $this->filtered($asked);
+        $isNarrowed = $asked->filters !== [];
         $count = $search?->narrow($query);
         if ($search !== null && $isNarrowed && $count !== null) {
             $count = (clone $query)->count();

@@ -35,7 +35,7 @@ final class CatalogRequest extends FormRequest
     /** @return ?string null for nothing, or for what is no text */
     private function word(string $field, int $most): ?string
     {
-        $given = $this->query($field);
+        $given = $this->input($field);
 
         return is_string($given) && $given !== '' ? mb_substr(mb_scrub($given, 'UTF-8'), 0, $most) : null;
     }

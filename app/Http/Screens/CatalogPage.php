@@ -64,6 +64,12 @@ final readonly class CatalogPage
         ], fn (?string $value): bool => $value !== null && $value !== ''));
     }
 
+    /** Where all the products that are meant are changed at once. */
+    public function bulkAddress(): string
+    {
+        return route('batches.form', array_filter(['q' => $this->asked->search, ...$this->asked->filters], fn (string $value): bool => $value !== ''));
+    }
+
     /** How it is sorted, as the address says it; null for the usual way. */
     public function sort(): ?string
     {

@@ -1,5 +1,5 @@
 @php($columns = [['Product', 'name', ''], ['Colors', '', ''], ['Sizes', '', ''], ['SKUs', 'skus', 'number'], ['Pictures', 'pictures', 'number'], ['Views complete', 'coverage', ''], ['Price', 'price', 'number'], ['Stock', 'stock', 'number'], ['Changed', 'changed', 'number']])
-<p class="catalog-count" role="status">{{ $page->countInWords() }}@if ($page->list->meant !== null). No product has “{{ $page->asked->search }}”; shown is <b>{{ $page->list->meant }}</b>@endif{{ '' }}@if ($page->waiting > 0)<span class="quiet"> · {{ number_format($page->waiting) }} still being counted</span>@endif</p>
+<p class="catalog-count" role="status">{{ $page->countInWords() }}@if ($page->list->meant !== null). No product has “{{ $page->asked->search }}”; shown is <b>{{ $page->list->meant }}</b>@endif{{ '' }}@if ($page->waiting > 0)<span class="quiet"> · {{ number_format($page->waiting) }} still being counted</span>@endif @can('edit')@if ($page->rows !== [])<a class="change-all" href="{{ $page->bulkAddress() }}">Change all of these</a>@endif @endcan</p>
 @if ($page->rows === [])
     <p class="empty">{{ $page->all() === 0 ? 'There is no product yet. Give one a name and a code above; its sizes and colors come next.' : 'No product is like this. Take back a filter, or search for the beginning of a name, a code, a SKU, a GTIN or a file name.' }}</p>
 @else

@@ -15,6 +15,7 @@
     <nav class="rail" aria-label="Places">
         <a href="{{ route('catalog') }}" aria-label="Indigo Slate"><x-mark/></a>
         <a class="place" href="{{ route('catalog') }}" @if (request()->routeIs('catalog')) aria-current="page" @endif><x-icon name="layout-list"/>Catalog</a>
+        <a class="place" href="{{ route('batches') }}" @if (request()->routeIs('batch*')) aria-current="page" @endif><x-icon name="list-checks"/>Bulk desk</a>
         <a class="place" href="{{ route('library') }}" @if (request()->routeIs('library*')) aria-current="page" @endif><x-icon name="swatch-book"/>Library</a>
         @can('release')<a class="place" href="{{ route('works') }}" @if (request()->routeIs('works*')) aria-current="page" @endif><x-icon name="activity"/>Works</a>
         <a class="place" href="{{ route('accounts') }}" @if (request()->routeIs('accounts*')) aria-current="page" @endif><x-icon name="users"/>Accounts</a>@endcan

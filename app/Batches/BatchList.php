@@ -1,0 +1,57 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Batches;
+
+use App\Models\Batch;
+use App\Models\BatchProductState;
+use Illuminate\Pagination\LengthAwarePaginator;
+use Illuminate\Support\Collection;
+use Illuminate\Support\Facades\DB;
+use stdClass;
+
+/** What the bulk desk shows of batches. */
+final class BatchList
+{
+    private const PAGE = 20;
+
+    public const PRODUCTS = 50;
+
+    /** @return LengthAwarePaginator<int, Batch> the latest first */
+    public function page(): LengthAwarePaginator
+    {
+        return Batch::with('user')->latest('created_at')->latest('id')->paginate(self::PAGE);
+    }
+
+    public function named(string $id): Batch
+    {
+        return Batch::with('user')->findOrFail($id);
+    }
+
+    /**
+     * @param  list<string>  $batchIds
+     * @return array<string, array<string, int>> batch id => state => products
+     */
+    public function counts(array $batchIds): array
+    {
+        $counts = array_fill_keys($batchIds, []);
+        foreach (DB::table('batch_products')->whereIn('batch_id', $batchIds)->groupBy('batch_id', 'state')->selectRaw('batch_id, state, count(*) as products')->get() as $row) {
+            $counts[$row->batch_id][$row->state] = (int) $row->products;
+        }
+
+        return $counts;
+    }
+
+    /**
+     * Products of a batch in the order it goes through them, from one on.
+     *
+     * @return Collection<int, stdClass> with code, name, words; one more than is shown where there are more
+     */
+    public function products(string $batchId, BatchProductState $state, int $after): Collection
+    {
+        return DB::table('batch_products')->join('products', 'products.id', '=', 'batch_products.product_id')
+            ->where('batch_products.batch_id', $batchId)->where('batch_products.state', $state->value)->where('batch_products.product_id', '>', $after)
+            ->orderBy('batch_products.product_id')->limit(self::PRODUCTS + 1)->get(['products.id', 'products.code', 'products.name', 'batch_products.words']);
+    }
+}

@@ -1,0 +1,90 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Console\Commands;
+
+use App\Accounts\Accounts;
+use App\Actions\StartBatch;
+use App\Actions\SteerBatch;
+use App\Batches\BatchList;
+use App\Catalog\ListQuery;
+use App\Catalog\ProductList;
+use App\Models\User;
+use App\Refusals\Kind;
+use App\Refusals\Refused;
+use Core\Reach\Selection;
+use Illuminate\Console\Command;
+
+/** One act on many products, from the command line. The queue worker does the work. */
+final class BulkCommand extends Command
+{
+    private const WHAT = ['price' => ['sku-price', []], 'stock' => ['sku-stock', []], 'product-price' => ['details', ['field' => 'price']], 'brand' => ['details', ['field' => 'brand']], 'category' => ['details', ['field' => 'category']]];
+
+    private const WAYS = ['stop', 'go-on', 'undo', 'redo', 'again', 'show'];
+
+    protected $signature = 'slate:bulk
+        {what : price, stock, product-price, brand, category; or stop, go-on, undo, redo, again, show of a batch}
+        {value? : What it is set to; or the id of the batch}
+        {--as= : Email address of the account that does it}
+        {--search= : Only products that the catalog finds so}
+        {--category= : Only products of this category}
+        {--all-or-nothing : Change none where one refuses}
+        {--json : For programs}';
+
+    protected $description = 'Changes many products at once, and undoes that';
+
+    public function handle(Accounts $accounts, StartBatch $start, SteerBatch $steer, BatchList $batches, ProductList $list): int
+    {
+        $what = (string) $this->argument('what');
+        $value = (string) $this->argument('value');
+        try {
+            if ($what === 'show') {
+                return $this->show($batches, $value);
+            }
+            $user = $accounts->withAddress((string) $this->option('as')) ?? throw new Refused('Say whose account does it: --as=name@shop.example.', Kind::Missing, 'as');
+            $id = in_array($what, self::WAYS, true) ? $this->steered($steer, $user, $what, $value) : $this->begun($start, $list, $user, $what, $value);
+
+            return $this->show($batches, $id);
+        } catch (Refused $refusal) {
+            $this->error($refusal->getMessage());
+
+            return $refusal->kind === Kind::Missing ? self::INVALID : self::FAILURE;
+        }
+    }
+
+    private function begun(StartBatch $start, ProductList $list, User $user, string $what, string $value): string
+    {
+        [$act, $wanted] = self::WHAT[$what] ?? throw new Refused('Say what is to be changed: '.implode(', ', array_keys(self::WHAT)).'.', Kind::Missing, 'what');
+        $filters = $this->option('category') === null ? [] : ['category' => (string) $this->option('category')];
+
+        return $start->run($user, $act, $wanted + ['value' => $value], $list->ids(new ListQuery((string) $this->option('search'), $filters)), (bool) $this->option('all-or-nothing'), Selection::whole())->id;
+    }
+
+    private function steered(SteerBatch $steer, User $user, string $way, string $id): string
+    {
+        $batch = match ($way) {
+            'stop' => $steer->stop($user, $id),
+            'go-on' => $steer->goOn($user, $id),
+            'undo' => $steer->undo($user, $id),
+            'redo' => $steer->redo($user, $id),
+            default => $steer->tryAgain($user, $id),
+        };
+
+        return $batch->id;
+    }
+
+    private function show(BatchList $batches, string $id): int
+    {
+        $batch = $batches->named($id);
+        $counts = $batches->counts([$id])[$id];
+        if ($this->option('json')) {
+            $this->line(json_encode(['id' => $id, 'words' => $batch->words, 'state' => $batch->state->value, 'products' => $counts], JSON_THROW_ON_ERROR | JSON_UNESCAPED_UNICODE));
+        } else {
+            $this->info("{$batch->words}: {$batch->state->inWords()} ({$id})");
+            $this->table(['Products', 'Count'], array_map(fn (string $state, int $count): array => [$state, number_format($count)], array_keys($counts), $counts));
+        }
+
+        return self::SUCCESS;
+    }
+}

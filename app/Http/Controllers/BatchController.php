@@ -1,0 +1,76 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\Actions\StartBatch;
+use App\Actions\SteerBatch;
+use App\Batches\BatchList;
+use App\Catalog\ProductList;
+use App\Http\BatchRequest;
+use App\Http\CatalogRequest;
+use App\Http\Screens\BatchScreen;
+use App\Http\Screens\CatalogScreen;
+use App\Models\BatchProductState;
+use Core\Reach\Selection;
+use Illuminate\Contracts\View\View;
+use Illuminate\Http\RedirectResponse;
+use Illuminate\Http\Request;
+
+final class BatchController
+{
+    public function __construct(private readonly BatchList $batches)
+    {
+    }
+
+    public function index(): View
+    {
+        $page = $this->batches->page();
+
+        return view('batches.index', ['batches' => $page, 'counts' => $this->batches->counts($page->pluck('id')->all())]);
+    }
+
+    /** What is to be changed of the products that the catalog shows. */
+    public function form(CatalogRequest $request, CatalogScreen $catalog, ProductList $list): View
+    {
+        return view('batches.form', ['page' => $catalog->page($request->asked()), 'found' => $list->count($request->asked())]);
+    }
+
+    public function store(BatchRequest $request, CatalogRequest $asked, ProductList $list, StartBatch $action): RedirectResponse
+    {
+        $batch = $action->run($request->user(), $request->act(), $request->wanted(), $list->ids($asked->asked()), $request->isWhole(), Selection::whole());
+
+        return redirect()->route('batch', $batch);
+    }
+
+    public function show(BatchRequest $request, string $batch): View
+    {
+        $found = $this->batches->named($batch);
+        $counts = $this->batches->counts([$batch])[$batch];
+        $shown = $request->shown() ?? match (true) {
+            isset($counts[BatchProductState::Refused->value]) => BatchProductState::Refused,
+            isset($counts[BatchProductState::Stands->value]) => BatchProductState::Stands,
+            isset($counts[BatchProductState::Undone->value]) => BatchProductState::Undone,
+            default => BatchProductState::Changed,
+        };
+        $screen = new BatchScreen($found, $counts, $shown, $this->batches->products($batch, $shown, $request->afterProduct()), $found->user_id === $request->user()->id && $request->user()->can('edit'));
+
+        return view($request->hasHeader('HX-Request') ? 'batches.state' : 'batches.show', ['screen' => $screen]);
+    }
+
+    public function steer(Request $request, string $batch, string $way, SteerBatch $action): RedirectResponse
+    {
+        $user = $request->user();
+        match ($way) {
+            'stop' => $action->stop($user, $batch),
+            'go-on' => $action->goOn($user, $batch),
+            'undo' => $action->undo($user, $batch),
+            'redo' => $action->redo($user, $batch),
+            'again' => $action->tryAgain($user, $batch),
+            default => abort(404),
+        };
+
+        return redirect()->route('batch', $batch);
+    }
+}

@@ -1,0 +1,68 @@
+<?php
+
+declare(strict_types=1);
+
+/* Works, looks and counts for tests/batch.sh. */
+
+use App\Actions\SetStock;
+use App\Actions\UndoRedo;
+use App\Catalog\ProductLoader;
+use App\History\Change;
+use App\Models\HistoryEntry;
+use App\Models\Product;
+use App\Models\User;
+use Core\Reach\Selection;
+use Illuminate\Contracts\Console\Kernel;
+use Illuminate\Support\Facades\Artisan;
+use Illuminate\Support\Facades\DB;
+use Tests\Shop;
+
+require dirname(__DIR__).'/vendor/autoload.php';
+$app = require dirname(__DIR__).'/bootstrap/app.php';
+$app->make(Kernel::class)->bootstrap();
+
+/** The last product that the batch comes to, so that somebody is there first. */
+$product = fn (): Product => Product::query()->where('code', 'like', 'GEN-%')->latest('id')->firstOrFail();
+$ines = fn (): User => User::query()->where('email', 'ines@thrumbury.example')->firstOrFail();
+$stock = function (Product $product): array {
+    return array_map(fn ($sku): ?int => $sku->stock, array_values(app(ProductLoader::class)->load($product)->made));
+};
+$require = function (bool $holds, string $else): void {
+    if (! $holds) {
+        fwrite(STDERR, "{$else}\n");
+        exit(1);
+    }
+};
+
+match ($argv[1]) {
+    // Its pictures are those that the others share.
+    'stock' => Shop::stocked(),
+    // Where the worker is killed it writes no peak; those of all jobs before are there.
+    'work' => (function () use ($app, $argv): void {
+        $app->make('events')->listen([Illuminate\Queue\Events\JobProcessed::class, Illuminate\Queue\Events\JobReleasedAfterException::class], fn () => file_put_contents($argv[2], intdiv(memory_get_peak_usage(true), 1024 * 1024)."\n", FILE_APPEND));
+        Artisan::call('queue:work', ['--sleep' => 0.2, '--tries' => 3]);
+    })(),
+    'work-on-one' => (function () use ($product, $ines): void {
+        $one = $product();
+        app(SetStock::class)->run(new Change($ines(), $one->id, $one->version), Selection::whole(), '77');
+        echo $one->code;
+    })(),
+    'person' => (function () use ($argv, $stock, $require): void {
+        $one = Product::query()->where('code', trim((string) file_get_contents($argv[2])))->firstOrFail();
+        $require(array_unique($stock($one)) === [77], 'The stock typed meanwhile is not there: '.json_encode($stock($one)));
+        $prices = array_unique(array_map(fn ($sku): ?string => $sku->price?->shown(), array_values(app(ProductLoader::class)->load($one)->made)));
+        $require($prices === ['52.50'], 'The price of the batch is not there: '.json_encode($prices));
+    })(),
+    'undo-person' => (function () use ($argv, $ines): void {
+        $one = Product::query()->where('code', trim((string) file_get_contents($argv[2])))->firstOrFail();
+        app(UndoRedo::class)->undo(new Change($ines(), $one->id, $one->version));
+    })(),
+    'count' => (function () use ($argv, $require): void {
+        $id = $argv[2];
+        $states = DB::table('batch_products')->where('batch_id', $id)->groupBy('state')->selectRaw('state, count(*) as products')->pluck('products', 'state')->all();
+        $twice = HistoryEntry::query()->where('batch', $id)->groupBy('product_id')->havingRaw('count(*) > 1')->selectRaw('product_id')->get()->count();
+        $require(array_diff(array_keys($states), ['changed', 'same']) === [] && $twice === 0 && HistoryEntry::query()->where('batch', $id)->count() === $states['changed'], json_encode([$states, $twice]));
+        $others = DB::table('skus')->where('state', 'made')->where(fn ($own) => $own->whereNull('price')->orWhere('price', '<>', '52.5000'))->count();
+        $require($others === 0, "{$others} SKUs have another price");
+    })(),
+};
