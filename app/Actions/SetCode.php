@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Actions;
 
-use App\Catalog\LoadedProduct;
+use App\Catalog\ChosenSkus;
 use App\Catalog\TakenCodes;
 use App\History\Change;
 use App\History\Keeper;
@@ -29,17 +29,16 @@ final class SetCode
             throw new Refused("“{$typed}” cannot be a code: use up to 64 letters, digits, dots, dashes, slashes and underscores.", Kind::Unreadable, 'typed');
         }
 
-        return $this->keeper->keep($change, self::class, function (Ledger $ledger, LoadedProduct $loaded) use ($selected, $code): string {
-            $part = $loaded->selected($selected);
-            $sku = $part->oneSku('A code belongs to one SKU');
-            $isShared = $loaded->matrix->axes === [];
-            $owner = $this->taken->owner($code, $isShared ? $loaded->product->id : null, $sku->id);
+        return $this->keeper->keepSkus($change, self::class, $selected, function (Ledger $ledger, ChosenSkus $chosen) use ($code): string {
+            $sku = $chosen->one('A code belongs to one SKU');
+            $isShared = $chosen->matrix->axes === [];
+            $owner = $this->taken->owner($code, $isShared ? $chosen->product->id : null, $sku->id);
             if ($owner !== null) {
                 throw new Refused("{$code} is the code of {$owner}. Choose another.", Kind::Taken, 'typed');
             }
             $ledger->update('skus', [$sku->id => ['code' => $code, 'code_typed' => 1]]);
 
-            return 'Code of '.$part->place()." set to {$code} (was {$sku->code})";
+            return 'Code of '.$chosen->place()." set to {$code} (was {$sku->code})";
         });
     }
 }

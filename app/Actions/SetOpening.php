@@ -26,7 +26,7 @@ final class SetOpening
     public function sku(Change $change, ?Selection $selected): ?HistoryEntry
     {
         return $this->keeper->keep($change, self::class, function (Ledger $ledger, LoadedProduct $loaded) use ($selected): string {
-            $sku = $selected === null ? null : $loaded->selected($selected)->oneSku('A product opens with one SKU');
+            $sku = $selected === null ? null : $loaded->chosen($selected)->one('A product opens with one SKU');
             $ledger->update('products', [$loaded->product->id => ['opening_cell' => $sku?->combination->key]]);
 
             return $sku === null ? 'Opens with the first SKU in stock' : "Opens with {$sku->code}";

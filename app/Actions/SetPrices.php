@@ -6,7 +6,7 @@ namespace App\Actions;
 
 use App\Batches\Act;
 use App\Catalog\Amounts;
-use App\Catalog\LoadedProduct;
+use App\Catalog\ChosenSkus;
 use App\Catalog\SkuRow;
 use App\History\Change;
 use App\History\Keeper;
@@ -26,14 +26,13 @@ final class SetPrices implements Act
 
     public function run(Change $change, Selection $selected, string $typed): ?HistoryEntry
     {
-        return $this->keeper->keep($change, self::class, function (Ledger $ledger, LoadedProduct $loaded) use ($selected, $typed): string {
-            $part = $loaded->selected($selected);
-            $skus = $part->someSkus();
-            $price = trim($typed) === '' ? null : Money::typed($typed, Currency::of($loaded->product->currency));
+        return $this->keeper->keepSkus($change, self::class, $selected, function (Ledger $ledger, ChosenSkus $chosen) use ($typed): string {
+            $skus = $chosen->some();
+            $price = trim($typed) === '' ? null : Money::typed($typed, Currency::of($chosen->product->currency));
             $ledger->update('skus', array_fill_keys(array_map(fn (SkuRow $sku): int => $sku->id, $skus), ['price' => Amounts::stored($price)]));
-            $was = $loaded->prices($skus) ?: 'none';
+            $was = $chosen->prices() ?: 'none';
 
-            return 'Price of '.$part->place().' set to '.($price === null ? 'the product’s' : $price->shown())." (was {$was})";
+            return 'Price of '.$chosen->place().' set to '.($price === null ? 'the product’s' : $price->shown())." (was {$was})";
         });
     }
 

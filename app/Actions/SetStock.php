@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\Actions;
 
 use App\Batches\Act;
-use App\Catalog\LoadedProduct;
+use App\Catalog\ChosenSkus;
 use App\Catalog\SkuRow;
 use App\Catalog\StockCount;
 use App\History\Change;
@@ -31,11 +31,10 @@ final class SetStock implements Act
     {
         $units = $this->units($typed);
 
-        return $this->keeper->keep($change, self::class, function (Ledger $ledger, LoadedProduct $loaded) use ($selected, $units): string {
-            $part = $loaded->selected($selected);
-            $skus = $part->someSkus();
+        return $this->keeper->keepSkus($change, self::class, $selected, function (Ledger $ledger, ChosenSkus $chosen) use ($units): string {
+            $skus = $chosen->some();
             $ledger->update('skus', array_fill_keys(array_map(fn (SkuRow $sku): int => $sku->id, $skus), ['stock' => $units]));
-            $place = $part->place();
+            $place = $chosen->place();
             $was = (new StockCount($skus))->range();
 
             return $units === null ? "Stock of {$place} no longer counted (was {$was})" : "Stock of {$place} set to {$units} (was {$was})";

@@ -123,6 +123,12 @@ final class LoadedProduct
         return new SelectedPart($selection, $this);
     }
 
+    /** The SKUs that a selection means. */
+    public function chosen(Selection $selection): ChosenSkus
+    {
+        return new ChosenSkus($this->product, $this->matrix, $this->basePrice, $this->skusIn($selection->cells($this->matrix)), $selection, $this->madeCells());
+    }
+
     public function galleries(): Galleries
     {
         return $this->galleries ??= new Galleries($this->matrix, $this->madeCells(), $this->corePlacements(), $this->opens());

@@ -23,6 +23,7 @@ use Core\Matrix\Value;
 use Core\Pricing\Currency;
 use Core\Pricing\Money;
 use Core\Reach\Reach;
+use Illuminate\Support\Facades\DB;
 use stdClass;
 
 /** Loads a product into core values. */
@@ -44,15 +45,39 @@ final class ProductLoader
 
     public function load(Product $product): LoadedProduct
     {
-        $ahead = $this->ahead[$product->id] ?? null;
-        unset($this->ahead[$product->id]);
-        if ($ahead !== null && $ahead->product->revision === $product->revision) {
+        $ahead = $this->ahead($product);
+        if ($ahead !== null) {
             return $ahead;
         }
         $this->rows = ProductRows::stored([$product->id]);
         $this->rowsAre = [$product->id, $product->revision];
 
         return $this->assemble([$product], $this->rows)[$product->id];
+    }
+
+    /** What was read ahead of a product, once, where it is of the same revision still. */
+    public function ahead(Product $product): ?LoadedProduct
+    {
+        $ahead = $this->ahead[$product->id] ?? null;
+        unset($this->ahead[$product->id]);
+
+        return $ahead?->product->revision === $product->revision ? $ahead : null;
+    }
+
+    /** The matrix of a product alone. */
+    public function matrix(Product $product): Matrix
+    {
+        $ownAxes = DB::table('product_axes')->join('axes', 'axes.id', '=', 'product_axes.axis_id')->where('product_axes.product_id', $product->id)
+            ->orderBy('product_axes.position')->orderBy('product_axes.id')->get(['product_axes.*', 'axes.name', 'axes.kind', 'axes.changes_picture', 'axes.display'])->all();
+        $ownValues = DB::table('product_values')->join('axis_values', 'axis_values.id', '=', 'product_values.value_id')->where('product_values.product_id', $product->id)
+            ->orderBy('product_values.position')->orderBy('product_values.id')->get(['product_values.*', 'axis_values.name', 'axis_values.code'])->all();
+        $values = array_map(fn (stdClass $row): stdClass => (object) ['id' => $row->value_id, 'name' => $row->name, 'code' => $row->code], $ownValues);
+
+        return new Matrix(
+            $this->axes($ownAxes, array_column($ownAxes, null, 'axis_id'), $ownValues, array_column($values, null, 'id')),
+            Reach::fromArrays($product->left_out),
+            $this->sleeping($ownAxes, $ownValues),
+        );
     }
 
     /**
@@ -223,7 +248,7 @@ final class ProductLoader
         return $sleeping;
     }
 
-    private function sku(stdClass $row, Matrix $matrix, Currency $currency): SkuRow
+    public function sku(stdClass $row, Matrix $matrix, Currency $currency): SkuRow
     {
         $combination = Combination::fromKey($row->cell);
 

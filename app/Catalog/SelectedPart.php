@@ -4,8 +4,6 @@ declare(strict_types=1);
 
 namespace App\Catalog;
 
-use App\Refusals\Kind;
-use App\Refusals\Refused;
 use Core\Reach\Reach;
 use Core\Reach\Selection;
 use Core\Reach\Wording;
@@ -35,32 +33,6 @@ final readonly class SelectedPart
     public function skus(): array
     {
         return $this->loaded->skusIn($this->reach);
-    }
-
-    /**
-     * The SKUs that a change is meant for.
-     *
-     * @return non-empty-list<SkuRow>
-     *
-     * @throws Refused where there is none
-     */
-    public function someSkus(): array
-    {
-        return $this->skus() ?: throw new Refused('Select the SKUs first: a row, a column or cells of the matrix.', Kind::Missing, 'selected');
-    }
-
-    /**
-     * The one SKU that a change is meant for.
-     *
-     * @param  string  $why  said where several are selected
-     *
-     * @throws Refused
-     */
-    public function oneSku(string $why): SkuRow
-    {
-        $skus = $this->someSkus();
-
-        return count($skus) === 1 ? $skus[0] : throw new Refused("{$why}: select a single cell.", Kind::Impossible, 'selected');
     }
 
     /** Where a change was made: "Ink, all sizes". */

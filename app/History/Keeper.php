@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace App\History;
 
+use App\Catalog\ChosenSkus;
+use App\Catalog\ChosenSkusLoader;
 use App\Catalog\LoadedProduct;
 use App\Catalog\ProductLoader;
 use App\Ledger\KeptChanges;
@@ -17,6 +19,7 @@ use App\Refusals\Kind;
 use App\Refusals\Refused;
 use App\Refusals\Stale;
 use Closure;
+use Core\Reach\Selection;
 use Illuminate\Database\UniqueConstraintViolationException;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Gate;
@@ -34,7 +37,7 @@ final class Keeper
 
     private const SWEPT_AT_ONCE = 1_000;
 
-    public function __construct(private readonly ProductLoader $loader)
+    public function __construct(private readonly ProductLoader $loader, private readonly ChosenSkusLoader $chosen)
     {
     }
 
@@ -53,6 +56,24 @@ final class Keeper
             assert($kept instanceof Product);
 
             return $work($ledger, $this->loader->load($kept));
+        });
+    }
+
+    /**
+     * A change of the numbers of some SKUs, for which the rest of the product is not read.
+     *
+     * @param  class-string  $action
+     * @param  Closure(Ledger, ChosenSkus): string  $work  writes through the ledger, returns what happened in words
+     * @return ?HistoryEntry null where nothing changed
+     *
+     * @throws Stale
+     */
+    public function keepSkus(Change $change, string $action, Selection $selection, Closure $work): ?HistoryEntry
+    {
+        return $this->record($change, $action, function (Ledger $ledger, Kept $kept) use ($selection, $work): string {
+            assert($kept instanceof Product);
+
+            return $work($ledger, $this->chosen->load($kept, $selection));
         });
     }
 
@@ -111,10 +132,10 @@ final class Keeper
         if ($change->token === null) {
             return;
         }
-        if (DB::table('changes_kept')->where('token', $change->token)->where('user_id', $change->user->id)->exists()) {
+        $isNew = DB::table('changes_kept')->insertOrIgnore(['token' => $change->token, 'user_id' => $change->user->id, 'created_at' => now()]) === 1;
+        if (! $isNew) {
             throw new AlreadyKept('This change was kept when it was sent first.');
         }
-        DB::table('changes_kept')->insert(['token' => $change->token, 'user_id' => $change->user->id, 'created_at' => now()]);
         if (random_int(1, self::SWEEP_ONE_IN) === 1) {
             DB::table('changes_kept')->where('created_at', '<', now()->subDays(self::KEPT_DAYS))->orderBy('created_at')->limit(self::SWEPT_AT_ONCE)->delete();
         }

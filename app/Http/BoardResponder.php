@@ -5,10 +5,13 @@ declare(strict_types=1);
 namespace App\Http;
 
 use App\Actions\ArrangeBoard;
+use App\Catalog\ChosenSkusLoader;
 use App\Catalog\LoadedProduct;
 use App\Catalog\ProductLoader;
 use App\Catalog\Usage;
 use App\Http\Screens\BoardScreen;
+use App\Http\Screens\NumberCells;
+use App\Http\Screens\SumsOfNumbers;
 use App\Http\Screens\TrayScreen;
 use App\Media\PhotoSize;
 use App\Models\HistoryEntry;
@@ -24,10 +27,14 @@ use Illuminate\Http\Response;
 /** The board after a change: the whole of it, since one change may show anywhere. */
 final class BoardResponder
 {
+    /** More cells than this are drawn with the rest of the board. */
+    private const FEW = 600;
+
     public function __construct(
         private readonly ProductLoader $loader,
         private readonly ArrangeBoard $arrangement,
         private readonly Usage $usage,
+        private readonly ChosenSkusLoader $chosen,
     ) {
     }
 
@@ -39,6 +46,32 @@ final class BoardResponder
     public function fragment(BoardRequest $request, ?HistoryEntry $entry = null): Response
     {
         return response()->view('board.fragment', $this->data($request, wasChanged: $entry !== null) + ['entry' => $entry]);
+    }
+
+    /**
+     * After a change of the numbers of SKUs: the cells that it was about, and the sums; the whole board where they are
+     * many, or where the lens shows something else.
+     */
+    public function numbers(BoardRequest $request, ?HistoryEntry $entry): Response
+    {
+        if ($entry === null || $request->lens() === Lens::Photos) {
+            return $this->fragment($request, $entry);
+        }
+        $product = $request->product();
+        $chosen = $this->chosen->again($product, $request->selection());
+        if (count($chosen->skus) > self::FEW) {
+            return $this->fragment($request, $entry);
+        }
+        $cells = new NumberCells($chosen->matrix, $request->lens(), $chosen->basePrice);
+
+        return response()->view('board.numbers', [
+            'product' => $product,
+            'version' => $entry->version,
+            'cells' => array_map($cells->cell(...), $chosen->skus),
+            'lens' => $request->lens(),
+            'sums' => (new SumsOfNumbers($chosen->prices(), $product->currency, $chosen->skus))->inWords(),
+            'entry' => $entry,
+        ], 200, ['HX-Retarget' => '#numbers', 'HX-Reswap' => 'innerHTML']);
     }
 
     public function tray(BoardRequest $request): Response

@@ -16,4 +16,10 @@ enum Lens: string
     {
         return ucfirst($this->value);
     }
+
+    /** Whether its cells line up as figures do. */
+    public function isOfNumbers(): bool
+    {
+        return in_array($this, [self::Prices, self::Stock], true);
+    }
 }

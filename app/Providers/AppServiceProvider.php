@@ -10,6 +10,7 @@ use App\Actions\SetStock;
 use App\Batches\Act;
 use App\Batches\Acts;
 use App\Batches\BatchRunner;
+use App\Catalog\ChosenSkusLoader;
 use App\Catalog\ProductLoader;
 use App\History\ProductsChanged;
 use App\Http\QuietHandler;
@@ -55,6 +56,7 @@ final class AppServiceProvider extends ServiceProvider
         ]));
         // One for the Action and for the answer: what was changed is not read a second time.
         $this->app->scoped(ProductLoader::class);
+        $this->app->scoped(ChosenSkusLoader::class);
         $this->app->singleton(PhotoInspector::class, fn (): PhotoInspector => new PhotoInspector(
             config('slate.photos.most_bytes'),
             config('slate.photos.most_pixels'),

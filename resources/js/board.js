@@ -98,6 +98,31 @@ export function board() {
     return selection.byKey.get(reachable) ?? selection.cells.find((one) => selection.keys.has(one.dataset.cell));
   }
 
+  /** Cells and sums as a change of numbers has left them; what is selected, marked and in focus stays. */
+  function drawNumbers(answer, about) {
+    const numbers = answer.querySelector('[data-numbers]');
+    // What comes with it out of band is told as a swap of its own.
+    if (!numbers) {
+      return;
+    }
+    for (const drawn of answer.querySelectorAll('[data-cell]')) {
+      const cell = selection.byKey.get(drawn.dataset.cell);
+      if (cell) {
+        cell.replaceChildren(...drawn.childNodes);
+        cell.className = `${drawn.className}${cell.classList.contains('is-selected') ? ' is-selected' : ''}`;
+        cell.ariaLabel = drawn.ariaLabel;
+        // Drawn otherwise than the server knows: it is looked at with the next board.
+        cell.parentElement.removeAttribute('data-print');
+      }
+    }
+    boardRoot().dataset.version = numbers.dataset.version;
+    // Whoever selects something else meanwhile sees the sums of that.
+    for (const sum of about === selection.token ? answer.querySelectorAll('[data-sum]') : []) {
+      document.querySelector(`#foot [data-sum=${sum.dataset.sum}]`)?.replaceChildren(sum.textContent);
+    }
+    answer.replaceChildren();
+  }
+
   function find(typed) {
     enqueue(() => htmx.ajax('POST', url('tray'), { source: '#source-tray', target: '#tray', swap: 'morph:outerHTML', values: { ...context(), find: typed } }));
   }
@@ -237,6 +262,9 @@ export function board() {
       });
       // At once, not as it settles: what is typed in between must not meet the selection of the answer.
       document.addEventListener('htmx:afterSwap', (event) => {
+        if (event.detail.target.id === 'numbers') {
+          drawNumbers(event.detail.target, event.detail.requestConfig.parameters.selected);
+        }
         if (['board', 'tray'].includes(event.detail.target.id) && boardRoot()) {
           const { target, requestConfig } = event.detail;
           if (target.id === 'board') {

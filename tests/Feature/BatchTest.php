@@ -44,7 +44,7 @@ function standing(Batch $batch): array
 }
 
 /** All rows that belong to products, but for their versions. */
-function catalogRows(): array
+function rowsOfProducts(): array
 {
     $without = ['version' => 0, 'revision' => 0, 'updated_at' => 0, 'is_counted' => 0];
 
@@ -53,7 +53,7 @@ function catalogRows(): array
 
 it('changes each product in a transaction and an entry of its own, and is undone and made again', function (): void {
     $shops = shops(5);
-    $before = catalogRows();
+    $before = rowsOfProducts();
     $versions = Product::query()->pluck('version', 'code');
     $batch = begun($shops, 'sku-price', ['value' => '52,5'])->refresh();
     expect($batch->state)->toBe(BatchState::Done)->and($batch->words)->toBe('Price of every SKU set to 52.5')->and(standing($batch))->toBe(['changed' => 5])
@@ -61,12 +61,12 @@ it('changes each product in a transaction and an entry of its own, and is undone
         ->and(HistoryEntry::query()->where('batch', $batch->id)->count())->toBe(5)
         ->and(Product::query()->pluck('version', 'code')['P-3'])->toBe($versions['P-3'] + 1)
         ->and($shops[2]->words())->toBe('Price of the whole product set to 52.50 (was none)');
-    $after = catalogRows();
+    $after = rowsOfProducts();
 
     app(SteerBatch::class)->undo($shops[0]->user, $batch->id);
-    expect($batch->refresh()->state)->toBe(BatchState::Undone)->and(standing($batch))->toBe(['undone' => 5])->and(catalogRows())->toEqual($before);
+    expect($batch->refresh()->state)->toBe(BatchState::Undone)->and(standing($batch))->toBe(['undone' => 5])->and(rowsOfProducts())->toEqual($before);
     app(SteerBatch::class)->redo($shops[0]->user, $batch->id);
-    expect($batch->refresh()->state)->toBe(BatchState::Done)->and(catalogRows())->toEqual($after);
+    expect($batch->refresh()->state)->toBe(BatchState::Done)->and(rowsOfProducts())->toEqual($after);
 });
 
 it('goes as far as it can, says what refused and why, and tries these again', function (): void {
@@ -84,11 +84,11 @@ it('goes as far as it can, says what refused and why, and tries these again', fu
 it('writes nothing where it is all or nothing and one refuses', function (): void {
     $shops = shops(4);
     app(App\Actions\ChangeCurrency::class)->run($shops[2]->change(), 'JPY', false);
-    $before = catalogRows();
+    $before = rowsOfProducts();
     $entries = HistoryEntry::query()->count();
     $batch = begun($shops, 'sku-price', ['value' => '52.50'], true)->refresh();
     expect($batch->state)->toBe(BatchState::Refused)->and(standing($batch))->toBe(['refused' => 1, 'vetted' => 3])
-        ->and(catalogRows())->toEqual($before)->and(HistoryEntry::query()->count())->toBe($entries);
+        ->and(rowsOfProducts())->toEqual($before)->and(HistoryEntry::query()->count())->toBe($entries);
     app(App\Actions\ChangeCurrency::class)->run($shops[2]->change(), 'EUR', false);
     app(SteerBatch::class)->tryAgain($shops[0]->user, $batch->id);
     expect($batch->refresh()->state)->toBe(BatchState::Done)->and(standing($batch))->toBe(['changed' => 4]);
@@ -97,7 +97,7 @@ it('writes nothing where it is all or nothing and one refuses', function (): voi
 it('takes back what was written where all was vetted, and one refuses in the end', function (): void {
     Queue::fake();
     $shops = shops(4);
-    $before = catalogRows();
+    $before = rowsOfProducts();
     $batch = begun($shops, 'sku-price', ['value' => '52.50'], true);
     $runner = app(BatchRunner::class);
     $batch->update(['state' => BatchState::Running]);
@@ -106,7 +106,7 @@ it('takes back what was written where all was vetted, and one refuses in the end
     $runner->advance($batch->id, 60);
     expect($batch->refresh()->state)->toBe(BatchState::Refused)->and(standing($batch))->toBe(['refused' => 1, 'undone' => 2, 'vetted' => 1]);
     app(App\Actions\UndoRedo::class)->undo($shops[2]->change());
-    expect(catalogRows())->toEqual($before);
+    expect(rowsOfProducts())->toEqual($before);
 });
 
 it('leaves what somebody has changed since, and says so', function (): void {

@@ -19,6 +19,7 @@ use App\Models\PhotoState;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Queue;
 use Illuminate\Support\Facades\Storage;
+use Illuminate\Support\Str;
 use Tests\Shop;
 
 it('leaves nothing half done when a change breaks in the middle', function (): void {
@@ -170,17 +171,45 @@ it('takes back no change of a value that was made from another product while the
     expect($moss->refresh()->name)->toBe('Moss')->and($moss->swatch)->toBe('#112233');
 })->with(['/products/SMOCK/values/{id}', '/library/values/{id}']);
 
-it('reads a product once for a change and its answer (it was read twice)', function (): void {
-    $shop = Shop::stocked();
+/** @return list<string> what is asked of the database for one change over HTTP, as a browser sends it */
+function asked(Shop $shop, string $path, array $input): array
+{
     config(['queue.default' => 'database']);
-    $this->actingAs($shop->user);
-    $input = ['version' => $shop->version(), 'lens' => 'stock', 'selected' => $shop->token(['Color' => 'Moss', 'Size' => 'S']), 'typed' => '7'];
     DB::enableQueryLog();
-    $this->post('/products/SMOCK/skus/stock', $input, ['HX-Request' => 'true'])->assertOk()->assertSee('Stock of Moss, S set to 7');
+    test()->actingAs($shop->user)->post("/products/SMOCK/{$path}", $input + ['version' => $shop->version(), 'token' => (string) Str::uuid()], ['HX-Request' => 'true'])->assertOk();
     $queries = array_column(DB::getQueryLog(), 'query');
     DB::disableQueryLog();
-    expect(array_filter($queries, fn (string $query): bool => str_starts_with($query, 'select * from `placements`')))->toHaveCount(1)
-        ->and(count($queries))->toBeLessThan(26);
+
+    return $queries;
+}
+
+it('reads a product once for a change and its answer (it was read twice)', function (): void {
+    $shop = Shop::stocked();
+    $queries = asked($shop, 'photos/link', ['placements' => [$shop->placement('guide.jpg')], 'selected' => $shop->token(['Color' => 'Moss']), 'only' => 1]);
+    expect(array_filter($queries, fn (string $query): bool => str_starts_with($query, 'select * from `placements` where `product_id`')))->toHaveCount(1)
+        ->and(count($queries))->toBeLessThan(27);
+});
+
+it('changes the numbers of one cell in few queries, and answers with that cell (41 queries, and the whole board)', function (string $path, string $lens, string $typed, string $shown, int $most): void {
+    $shop = Shop::stocked();
+    $input = ['lens' => $lens, 'selected' => $shop->token(['Color' => 'Moss', 'Size' => 'S']), 'typed' => $typed];
+    $queries = asked($shop, $path, $input);
+    expect(count($queries))->toBeLessThanOrEqual($most)->and(array_filter($queries, fn (string $query): bool => preg_match('/`(placements|photos|facts)`/', $query) === 1))->toBe([]);
+    $answer = $this->post("/products/SMOCK/{$path}", ['typed' => "{$typed}1", 'version' => $shop->version()] + $input, ['HX-Request' => 'true'])->assertHeader('HX-Retarget', '#numbers');
+    expect(substr_count((string) $answer->getContent(), '<td'))->toBe(1)->and(strlen((string) $answer->getContent()))->toBeLessThan(2_500);
+    $answer->assertSee($shown)->assertSee('data-version="'.$shop->version().'"', false);
+})->with([
+    'stock' => ['skus/stock', 'stock', '7', '71', 15],
+    'price' => ['skus/price', 'prices', '54', '541.00', 15],
+    'code' => ['skus/code', 'codes', 'ODD-', 'ODD-1', 16],
+]);
+
+it('answers with all cells that change, and with the whole board where nothing did', function (): void {
+    $shop = Shop::stocked();
+    $this->actingAs($shop->user);
+    $sent = fn (string $typed) => $this->post('/products/SMOCK/skus/stock', ['version' => $shop->version(), 'lens' => 'stock', 'selected' => '*', 'typed' => $typed], ['HX-Request' => 'true'])->assertOk();
+    expect(substr_count((string) $sent('3')->assertHeader('HX-Retarget')->getContent(), '<td'))->toBe(12);
+    $sent('3')->assertHeaderMissing('HX-Retarget')->assertSee('data-board', false);
 });
 
 it('reads no changed rows of a history that only shows its words', function (): void {

@@ -15,8 +15,9 @@ use App\Models\HistoryEntry;
 use App\Models\Product;
 use App\Models\Right;
 use App\Refusals\Refused;
-use Core\Catalog\Comparison;
 use Core\Catalog\Difference;
+use Core\Catalog\DifferenceWording;
+use Core\Catalog\Remark;
 use Core\Reach\Selection;
 use Tests\Core\Samples;
 use Tests\Shop;
@@ -33,7 +34,7 @@ function comparedFrom(Shop $shop, int $from, ?int $to = null): array
     $snapshots = app(Snapshots::class);
     $product = Product::query()->findOrFail($shop->product->id);
 
-    return array_map(fn (Difference $difference): string => $difference->words, (new Comparison())->between($snapshots->at($product, $from), $snapshots->at($product, $to)));
+    return array_map(fn (Remark $remark): string => $remark->words, (new DifferenceWording())->remarks(Difference::between($snapshots->at($product, $from), $snapshots->at($product, $to))));
 }
 
 it('undoes back to any point in one go, and redoes step by step', function (): void {
@@ -128,7 +129,7 @@ it('sees the past of a product as it was, whatever has been changed, undone and 
     }
     foreach ($seen as $entry => $state) {
         if (HistoryEntry::query()->whereKey($entry)->whereNull('undone_at')->exists()) {
-            expect((new Comparison())->between($snapshots->at(Product::query()->findOrFail($shop->product->id), $entry), $state))->toBe([]);
+            expect(Difference::between($snapshots->at(Product::query()->findOrFail($shop->product->id), $entry), $state)->isNone())->toBeTrue();
         }
     }
 })->with(range(1, 8));

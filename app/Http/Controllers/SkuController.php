@@ -19,17 +19,17 @@ final class SkuController
 
     public function price(BoardRequest $request, SetPrices $action): Response
     {
-        return $this->board->fragment($request, $action->run($request->change(), $request->selection(), $this->typed($request)));
+        return $this->board->numbers($request, $action->run($request->change(), $request->selection(), $this->typed($request)));
     }
 
     public function stock(BoardRequest $request, SetStock $action): Response
     {
-        return $this->board->fragment($request, $action->run($request->change(), $request->selection(), $this->typed($request)));
+        return $this->board->numbers($request, $action->run($request->change(), $request->selection(), $this->typed($request)));
     }
 
     public function code(BoardRequest $request, SetCode $action): Response
     {
-        return $this->board->fragment($request, $action->run($request->change(), $request->selection(), $this->typed($request)));
+        return $this->board->numbers($request, $action->run($request->change(), $request->selection(), $this->typed($request)));
     }
 
     private function typed(BoardRequest $request): string

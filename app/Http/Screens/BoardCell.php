@@ -4,8 +4,11 @@ declare(strict_types=1);
 
 namespace App\Http\Screens;
 
-/** One cell of the board as drawn. */
-final readonly class BoardCell
+use App\Http\Lens;
+use Illuminate\Contracts\Support\Htmlable;
+
+/** One cell of the board as drawn. There may be thousands, so that it draws itself. */
+final readonly class BoardCell implements Htmlable
 {
     /**
      * @param  string  $state  "made", "left out" or "open"
@@ -24,5 +27,28 @@ final readonly class BoardCell
         public string $note = '',
         public bool $warns = false,
     ) {
+    }
+
+    /** For those who hear the grid. */
+    public function label(): string
+    {
+        return $this->place.($this->thumb === null && $this->state === 'made' && ! $this->warns ? ": {$this->text}" : '');
+    }
+
+    public function classes(Lens $lens): string
+    {
+        return implode(' ', array_filter([
+            $this->state === 'made' ? $lens->value : str_replace(' ', '-', $this->state),
+            $this->warns ? 'warns' : '',
+            $this->state === 'made' && $lens->isOfNumbers() ? 'number' : '',
+        ]));
+    }
+
+    /** What stands in it. */
+    public function toHtml(): string
+    {
+        return ($this->thumb === null ? '<span class="text">'.e($this->text).'</span>' : '<img src="'.e($this->thumb).'" alt="" width="48" height="48" loading="lazy" draggable="false">')
+            .($this->note === '' ? '' : ' <span class="note">'.e($this->note).'</span>')
+            .($this->warns ? ' <span class="mark-warns"></span>' : '');
     }
 }

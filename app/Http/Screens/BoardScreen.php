@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace App\Http\Screens;
 
 use App\Catalog\LoadedProduct;
-use App\Catalog\SkuRow;
 use App\Http\Lens;
 use Core\Gallery\Coverage;
 use Core\Gallery\CoverageRow;
@@ -37,6 +36,8 @@ final class BoardScreen
 
     private readonly Matrix $matrix;
 
+    private readonly NumberCells $numbers;
+
     /** Key of the cell that somebody chose to open the product. */
     private readonly ?string $opensAt;
 
@@ -48,6 +49,7 @@ final class BoardScreen
         public readonly array $layers,
     ) {
         $this->matrix = $loaded->matrix;
+        $this->numbers = new NumberCells($loaded->matrix, $lens, $loaded->basePrice);
         $this->opensAt = $loaded->hasChosenOpening() ? $loaded->opening()?->key : null;
         $this->pictures = new PictureLinks($loaded);
         $this->arithmetic = Arithmetic::of($loaded->matrix);
@@ -223,12 +225,7 @@ final class BoardScreen
             return new BoardCell($cell->key, $state, $place === '' ? $state : "{$place}: {$state}", text: $state === 'open' ? 'not built' : 'left out');
         }
 
-        return match ($this->lens) {
-            Lens::Photos => $this->photoCell($cell, $place),
-            Lens::Codes => new BoardCell($cell->key, 'made', $place, text: $sku->code),
-            Lens::Prices => $this->priceCell($sku, $place),
-            Lens::Stock => new BoardCell($cell->key, 'made', $place, text: $sku->stock === null ? '–' : number_format($sku->stock), note: $sku->stock === null ? 'not counted' : ($sku->isSoldOut() ? 'sold out' : '')),
-        };
+        return $this->lens === Lens::Photos ? $this->photoCell($cell, $place) : $this->numbers->cell($sku);
     }
 
     private function photoCell(Combination $cell, string $place): BoardCell
@@ -270,19 +267,5 @@ final class BoardScreen
         }
 
         return false;
-    }
-
-    private function priceCell(SkuRow $sku, string $place): BoardCell
-    {
-        $price = $this->loaded->price($sku);
-
-        return new BoardCell(
-            $sku->cell->key,
-            'made',
-            $place,
-            text: $price?->shown() ?? '–',
-            note: $sku->price === null ? '' : 'own',
-            warns: $price === null,
-        );
     }
 }

@@ -6,6 +6,7 @@ namespace App\Http\Screens;
 
 use App\History\EntryUndo;
 use App\History\Timeline;
+use App\Models\HistoryEntry;
 use App\Models\Kept;
 use App\Models\User;
 
@@ -18,6 +19,12 @@ final readonly class KeptBar
         public ?string $undo,
         public ?string $redo,
     ) {
+    }
+
+    /** Just after a change of one's own: it is the last, it can be undone, and there is nothing left to redo. */
+    public static function after(HistoryEntry $own): self
+    {
+        return new self($own->at('H:i'), $own->words, $own->words, null);
     }
 
     public static function of(Kept $kept, User $user): self

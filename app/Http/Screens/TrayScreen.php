@@ -7,7 +7,6 @@ namespace App\Http\Screens;
 use App\Catalog\PlacementRow;
 use App\Catalog\SelectedPart;
 use App\Catalog\SelectionGallery;
-use App\Catalog\StockCount;
 use App\Models\PhotoState;
 use Core\Gallery\CoverageRow;
 use Core\Gallery\Entry;
@@ -138,7 +137,7 @@ final class TrayScreen
         return $this->selection->loaded->shotList?->requires($view) === true;
     }
 
-    /** @return list<string> the selection in sums, for the foot */
+    /** @return array<string, string> the selection in sums, for the foot: what is summed => in words */
     public function sums(): array
     {
         $loaded = $this->selection->loaded;
@@ -146,14 +145,12 @@ final class TrayScreen
         if ($skus === []) {
             return [];
         }
-        $prices = $loaded->prices($skus);
 
-        return array_values(array_filter([
-            number_format(count($skus)).(count($skus) === 1 ? ' SKU' : ' SKUs'),
-            count($this->gallery->shown).(count($this->gallery->shown) === 1 ? ' picture' : ' pictures'),
-            $prices === '' ? 'no price' : $prices.' '.$loaded->product->currency,
-            (new StockCount($skus))->inWords(),
-        ]));
+        return [
+            'skus' => number_format(count($skus)).(count($skus) === 1 ? ' SKU' : ' SKUs'),
+            'pictures' => count($this->gallery->shown).(count($this->gallery->shown) === 1 ? ' picture' : ' pictures'),
+            ...(new SumsOfNumbers($loaded->prices($skus), $loaded->product->currency, $skus))->inWords(),
+        ];
     }
 
     private function card(Entry $entry, int $place, bool $hidden = false): TrayCard

@@ -27,7 +27,7 @@
                     </span>
                 </th>
                 @foreach ($row->cells as $cell)
-<td role="gridcell" data-cell="{{ $cell->key }}" @if ($cell->state === 'made') data-made @endif data-row="{{ $y }}" data-column="{{ $loop->index }}" tabindex="{{ $y === 0 && $loop->first ? '0' : '-1' }}" aria-selected="false" aria-label="{{ $cell->place }}@if ($cell->thumb === null && $cell->state === 'made' && ! $cell->warns): {{ $cell->text }}@endif" class="{{ $cell->state === 'made' ? $board->lens->value : str_replace(' ', '-', $cell->state) }}@if ($cell->warns) warns @endif @if ($cell->state === 'made' && in_array($board->lens->value, ['prices', 'stock'], true)) number @endif">@if ($cell->thumb !== null)<img src="{{ $cell->thumb }}" alt="" width="48" height="48" loading="lazy" draggable="false">@else<span class="text">{{ $cell->text }}</span>@endif @if ($cell->note !== '')<span class="note">{{ $cell->note }}</span>@endif @if ($cell->warns)<span class="mark-warns"></span>@endif</td>
+<td role="gridcell" data-cell="{{ $cell->key }}" @if ($cell->state === 'made') data-made @endif data-row="{{ $y }}" data-column="{{ $loop->index }}" tabindex="{{ $y === 0 && $loop->first ? '0' : '-1' }}" aria-selected="false" aria-label="{{ $cell->label() }}" class="{{ $cell->classes($board->lens) }}">{{ $cell }}</td>
                 @endforeach
             </tr>
         @endforeach

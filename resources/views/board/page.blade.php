@@ -5,4 +5,5 @@
 @section('content')
 <div id="board" x-data="board">@include('board.inner')</div>
 <div id="drag-caption" role="status" hidden></div>
+<div id="numbers" hidden></div>
 @endsection

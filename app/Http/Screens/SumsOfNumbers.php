@@ -1,0 +1,32 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Screens;
+
+use App\Catalog\SkuRow;
+use App\Catalog\StockCount;
+
+/** The numbers of selected SKUs in sums, for the foot of the board. */
+final readonly class SumsOfNumbers
+{
+    /**
+     * @param  string  $prices  one, or the lowest and the highest; empty for none
+     * @param  list<SkuRow>  $skus
+     */
+    public function __construct(
+        private string $prices,
+        private string $currency,
+        private array $skus,
+    ) {
+    }
+
+    /** @return array<string, string> what is summed => in words */
+    public function inWords(): array
+    {
+        return [
+            'prices' => $this->prices === '' ? 'no price' : "{$this->prices} {$this->currency}",
+            'stock' => (new StockCount($this->skus))->inWords(),
+        ];
+    }
+}
