@@ -133,9 +133,9 @@ final class ChangeMatrix
         $likes = [];
         foreach ($to->axes as $axis) {
             $old = $from->axis($axis->id);
-            foreach ($old === null ? [] : $choices->likes[$rows[$axis->id]] ?? [] as $choice) {
+            foreach ($choices->likes[$rows[$axis->id]] ?? [] as $choice) {
                 $new = $choice->value->among($axis->values);
-                if ($new !== null && ! $old->has($new->id) && $old->has($choice->likeId) && $axis->has($choice->likeId)) {
+                if ($new !== null && $old !== null && ! $old->has($new->id) && $old->has($choice->likeId) && $axis->has($choice->likeId)) {
                     $likes[] = new Likeness($axis->id, $new->id, $choice->likeId);
                 }
             }

@@ -6,6 +6,7 @@ namespace App\Actions;
 
 use App\Accounts\AccountKeeper;
 use App\Models\User;
+use Illuminate\Support\Carbon;
 
 /** Closes an account, or opens a closed one again. It is never deleted: history keeps the name of who did what. */
 final class CloseAccount
@@ -20,7 +21,7 @@ final class CloseAccount
             if ($account->closed_at !== null) {
                 return null;
             }
-            $account->closed_at = now();
+            $account->closed_at = Carbon::now();
             AccountKeeper::endSessions($account);
 
             return "Closed the account of {$account->name}";

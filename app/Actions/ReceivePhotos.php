@@ -33,7 +33,7 @@ final class ReceivePhotos
 
     /**
      * @param  list<IncomingFile>  $files
-     * @param  ?string  $onto  a part of the matrix to link them to
+     * @param  ?Selection  $onto  a part of the matrix to link them to
      */
     public function run(Change $change, array $files, ?Selection $onto = null): Receipt
     {

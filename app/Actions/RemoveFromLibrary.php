@@ -43,8 +43,8 @@ final class RemoveFromLibrary
         return $this->keeper->keepLibrary($change, self::class, function (Ledger $ledger) use ($axisId): string {
             $axis = LibraryAxis::with(['values', 'runs'])->findOrFail($axisId);
             $this->refuseUsed($axis->name, $this->usage->everOfAxis($axisId));
-            $ledger->delete('size_runs', $axis->runs->modelKeys());
-            $ledger->delete('axis_values', $axis->values->modelKeys());
+            $ledger->delete('size_runs', array_values($axis->runs->pluck('id')->all()));
+            $ledger->delete('axis_values', array_values($axis->values->pluck('id')->all()));
             $ledger->delete('axes', [$axisId]);
 
             return "Removed the axis {$axis->name} from the library";

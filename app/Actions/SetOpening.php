@@ -22,7 +22,7 @@ final class SetOpening
     {
     }
 
-    /** @param  ?string  $selected  the SKU; null leaves it to the first in stock */
+    /** @param  ?Selection  $selected  the SKU; null leaves it to the first in stock */
     public function sku(Change $change, ?Selection $selected): ?HistoryEntry
     {
         return $this->keeper->keep($change, self::class, function (Ledger $ledger, LoadedProduct $loaded) use ($selected): string {

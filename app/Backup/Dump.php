@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Backup;
 
+use App\Media\Streams;
 use App\Refusals\BackupFault;
 use Illuminate\Support\Facades\DB;
 use Symfony\Component\Process\Process;
@@ -27,7 +28,7 @@ final class Dump
     /** @throws BackupFault */
     public function read(string $file): void
     {
-        $input = fopen($file, 'rb');
+        $input = Streams::read($file);
         try {
             $this->run(['mariadb', ...$this->connection(), DB::connection()->getDatabaseName()], $input);
         } finally {

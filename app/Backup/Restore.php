@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Backup;
 
 use App\Media\PhotoStore;
+use App\Media\Streams;
 use App\Models\Photo;
 use App\Models\Product;
 use App\Refusals\BackupFault;
@@ -32,7 +33,7 @@ final class Restore
         }
         // Originals first: as soon as the rows are there, so is all that they name.
         foreach ($manifest->photos as $sha256 => $type) {
-            $stream = fopen(Manifest::photo($folder, (string) $sha256, $type), 'rb');
+            $stream = Streams::read(Manifest::photo($folder, (string) $sha256, $type));
             $this->store->write(PhotoStore::originalPath((string) $sha256, $type), $stream);
             fclose($stream);
         }

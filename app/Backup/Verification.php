@@ -7,6 +7,7 @@ namespace App\Backup;
 use App\Media\PhotoStore;
 use App\Models\Photo;
 use App\Models\PhotoState;
+use App\Refusals\BackupFault;
 use Generator;
 use Illuminate\Support\Facades\DB;
 
@@ -63,7 +64,7 @@ final class Verification
 
     private function checksum(string $path): string
     {
-        $stream = $this->store->disk()->readStream($path);
+        $stream = $this->store->disk()->readStream($path) ?? throw new BackupFault("{$path} cannot be read.");
         $hash = hash_init('sha256');
         hash_update_stream($hash, $stream);
         fclose($stream);

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Batches;
 
+use App\Catalog\Portions;
 use App\Catalog\ProductLoader;
 use App\History\Change;
 use App\History\EntryUndo;
@@ -26,10 +27,8 @@ use Throwable;
  */
 final class BatchRunner
 {
-    /** Products whose rows are read together, as long as they have not more SKUs than this. */
+    /** Products whose rows are read together at most. */
     private const AHEAD = 50;
-
-    private const AHEAD_SKUS = 5_000;
 
     private const TRIES = 3;
 
@@ -94,36 +93,14 @@ final class BatchRunner
         };
         $items = [];
         foreach ($from as $state) {
-            $items = $items === [] ? DB::table('batch_products')->where('batch_id', $batch->id)->where('state', $state->value)->orderBy('product_id')->limit(self::AHEAD)->get()->all() : $items;
+            $items = $items === [] ? DB::table('batch_products')->where('batch_id', $batch->id)->where('state', $state->value)->orderBy('product_id')->limit(self::AHEAD)->get()->values()->all() : $items;
         }
-        $items = $this->bounded($items);
+        $items = array_slice($items, 0, count(Portions::first(array_values(array_map(fn (stdClass $item): int => $item->product_id, $items)))));
         if (in_array($batch->state, [BatchState::Vetting, BatchState::Running], true)) {
             $this->loader->readAhead(array_map(fn (stdClass $item): int => $item->product_id, $items));
         }
 
         return $items;
-    }
-
-    /**
-     * As many of the first as can be held in memory together.
-     *
-     * @param  array<int, stdClass>  $items
-     * @return list<stdClass>
-     */
-    private function bounded(array $items): array
-    {
-        $counts = DB::table('skus')->whereIn('product_id', array_map(fn (stdClass $item): int => $item->product_id, $items))->groupBy('product_id')->selectRaw('product_id, count(*) as skus')->pluck('skus', 'product_id');
-        $some = [];
-        $skus = 0;
-        foreach ($items as $item) {
-            $skus += (int) ($counts[$item->product_id] ?? 0);
-            if ($some !== [] && $skus > self::AHEAD_SKUS) {
-                break;
-            }
-            $some[] = $item;
-        }
-
-        return $some;
     }
 
     /** One way is at its end: what comes next. */

@@ -25,6 +25,7 @@ use Core\Sizes\SizeOrder;
 use Core\Sizes\SizeReader;
 use Core\Text\Name;
 use Core\Text\NearWords;
+use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Support\Collection;
 
 /** Holds axes as a person has them in a form against the library: which axis, which values, in which order. */
@@ -49,7 +50,7 @@ final class DraftReader
     {
         $library = LibraryAxis::with(['values', 'runs'])
             ->whereIn('folded', array_map(fn (DraftAxis $draft): string => Name::of($draft->name)->folded, $drafts))
-            ->orWhereIn('id', array_filter(array_map(fn (DraftAxis $draft): ?int => $draft->axisId, $drafts)))->get();
+            ->orWhere(fn (Builder $own) => $own->whereIn('id', array_filter(array_map(fn (DraftAxis $draft): ?int => $draft->axisId, $drafts))))->get();
         $read = [];
         foreach ($drafts as $at => $draft) {
             $axis = $this->axis($draft, $library);
@@ -194,7 +195,7 @@ final class DraftReader
         $labels = array_map(fn (TypedValue $value): string => $value->label, $values);
 
         return array_map(function (string $label) use (&$byLabel): TypedValue {
-            return array_shift($byLabel[$label]);
+            return array_shift($byLabel[$label]) ?? new TypedValue($label, null);
         }, (new SizeOrder())->sort($labels, $runs));
     }
 

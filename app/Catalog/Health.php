@@ -44,7 +44,7 @@ final class Health
         } catch (Throwable) {
             return ['ok' => false, 'says' => 'not known'];
         }
-        $age = $oldest === null ? 0 : now()->timestamp - (int) $oldest;
+        $age = $oldest === null ? 0 : (int) now()->timestamp - (int) $oldest;
 
         return ['ok' => $age <= self::OLDEST_JOB, 'says' => $oldest === null ? 'nothing waits' : "the oldest job waits for {$age} s"];
     }

@@ -28,7 +28,7 @@ final class LibraryShelf
     /** @return list<string> */
     public function axisNames(): array
     {
-        return LibraryAxis::query()->orderBy('name')->pluck('name')->all();
+        return array_values(LibraryAxis::query()->orderBy('name')->pluck('name')->all());
     }
 
     /**

@@ -110,7 +110,7 @@ final class ProductList
         // The index alone says which; only the rows of the page are read.
         $ids = $query->orderBy($column, $way)->orderBy('product_summaries.product_id', $way)->limit(self::PAGE + 1)->pluck('product_summaries.product_id')->all();
         $hasMore = count($ids) > self::PAGE;
-        $rows = $this->read(array_slice($ids, 0, self::PAGE));
+        $rows = $this->read(array_slice(array_values($ids), 0, self::PAGE));
 
         return $backwards
             ? [array_reverse($rows), $count, $hasMore, $asked->before !== self::END]

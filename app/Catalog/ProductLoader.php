@@ -74,9 +74,9 @@ final class ProductLoader
         $values = array_map(fn (stdClass $row): stdClass => (object) ['id' => $row->value_id, 'name' => $row->name, 'code' => $row->code], $ownValues);
 
         return new Matrix(
-            $this->axes($ownAxes, array_column($ownAxes, null, 'axis_id'), $ownValues, array_column($values, null, 'id')),
+            $this->axes(array_values($ownAxes), array_column($ownAxes, null, 'axis_id'), array_values($ownValues), array_column($values, null, 'id')),
             Reach::fromArrays($product->left_out),
-            $this->sleeping($ownAxes, $ownValues),
+            $this->sleeping(array_values($ownAxes), array_values($ownValues)),
         );
     }
 
@@ -240,8 +240,7 @@ final class ProductLoader
             if ($axis->position === null) {
                 $values = array_values(array_filter($ownValues, fn (stdClass $row): bool => $row->axis_id === $axis->axis_id));
                 $placed = $this->used($values);
-                $ids = fn (array $rows): array => array_map(fn (stdClass $row): int => $row->value_id, $rows);
-                $sleeping[] = new SleepingAxis($axis->axis_id, $ids($placed), $axis->stands_at_value_id, array_values(array_diff($ids($values), $ids($placed))));
+                $sleeping[] = new SleepingAxis($axis->axis_id, array_column($placed, 'value_id'), $axis->stands_at_value_id, array_values(array_diff(array_column($values, 'value_id'), array_column($placed, 'value_id'))));
             }
         }
 
@@ -283,7 +282,7 @@ final class ProductLoader
                     Clauses::decode($row->reach),
                     Clauses::decode($row->hidden),
                     View::tryFrom($row->view ?? ''),
-                    array_map(Role::from(...), json_decode($row->roles, true, 8, JSON_THROW_ON_ERROR)),
+                    array_values(array_map(Role::from(...), json_decode($row->roles, true, 8, JSON_THROW_ON_ERROR))),
                     $row->alt_text,
                 ),
                 $row->position,

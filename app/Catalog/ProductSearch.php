@@ -52,7 +52,8 @@ final readonly class ProductSearch
         foreach ($this->keys() as $source) {
             $found = $source()->distinct()->limit(self::FEW + 1)->pluck('product_id')->all();
             if (count($found) > self::FEW) {
-                $query->whereExists($source()->whereColumn("{$source()->from}.product_id", 'product_summaries.product_id'));
+                $column = $source()->columns[0] ?? 'product_id';
+                $query->whereExists($source()->whereColumn(is_string($column) ? $column : 'product_id', 'product_summaries.product_id'));
 
                 return null;
             }
@@ -82,7 +83,7 @@ final readonly class ProductSearch
         // The longest word tells most: the others are asked of its products only.
         $words = $this->words;
         usort($words, fn (string $a, string $b): int => mb_strlen($b) <=> mb_strlen($a));
-        $first = array_shift($words);
+        $first = (string) array_shift($words);
         $query = DB::table('product_words')->where('product_words.word', 'like', SearchWords::beginning($first))->select('product_words.product_id');
         foreach ($words as $at => $word) {
             $query->whereExists(fn (Builder $other) => $other->from("product_words as word_{$at}")->whereColumn("word_{$at}.product_id", 'product_words.product_id')->where("word_{$at}.word", 'like', SearchWords::beginning($word)));

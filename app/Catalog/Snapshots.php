@@ -34,7 +34,7 @@ final class Snapshots
         if ($final !== null) {
             throw new Refused("How it was before “{$final->words}” ({$final->at('j M Y')}) is not known any more: changes of that age keep only their words. Choose a later point.", Kind::Gone, 'from');
         }
-        foreach (new KeptChanges($later->oldest('id')->pluck('id')->all(), takenBack: true) as $change) {
+        foreach (new KeptChanges(array_values($later->oldest('id')->pluck('id')->all()), takenBack: true) as $change) {
             // What the library shares is as it is today at every point of a product's history.
             if (isset($rows[$change->table])) {
                 if ($change->after === null) {

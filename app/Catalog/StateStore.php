@@ -174,8 +174,11 @@ final class StateStore
         $updates = [];
         $codes = [];
         foreach ($difference->skus as $sku) {
-            $id = $sku->after === null ? null : $sku->after->id ?? $ids[$sku->after->cell->key] ?? null;
-            if ($id === null || $sku->after === null) {
+            if ($sku->after === null) {
+                continue;
+            }
+            $id = $sku->after->id ?? $ids[$sku->after->cell->key] ?? null;
+            if ($id === null) {
                 continue;
             }
             $updates[$id] = [

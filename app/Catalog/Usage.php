@@ -64,8 +64,8 @@ final class Usage
         $synonyms = [];
         foreach (LibraryValue::query()->whereIn('axis_id', $matrix->axisIds())->where('synonyms', '<>', '[]')->get() as $value) {
             $label = $matrix->axisOf($value->id)?->value($value->id)?->label;
-            foreach ($label === null ? [] : $value->synonyms as $word) {
-                $synonyms[Name::of($word)->folded] = $label;
+            if ($label !== null) {
+                $synonyms += array_fill_keys(array_map(fn (string $word): string => Name::of($word)->folded, $value->synonyms), $label);
             }
         }
 
@@ -99,6 +99,6 @@ final class Usage
     /** @return list<string> */
     private function names(Builder $rows): array
     {
-        return $rows->orderBy('products.name')->pluck('products.name')->all();
+        return array_values($rows->orderBy('products.name')->pluck('products.name')->all());
     }
 }

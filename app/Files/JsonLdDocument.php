@@ -70,11 +70,12 @@ final class JsonLdDocument
         $choice = $loaded->matrix->choice($sku->cell);
         $price = $loaded->price($sku);
         $own = [];
+        $more = [];
         foreach ($this->properties($loaded) as $axisId => $property) {
             $axis = $loaded->matrix->axis($axisId);
             $label = $axis?->value($sku->cell->value($axisId) ?? 0)->label ?? '';
             if ($property === null) {
-                $own['additionalProperty'][] = ['@type' => 'PropertyValue', 'name' => $axis->name ?? '', 'value' => $label];
+                $more[] = ['@type' => 'PropertyValue', 'name' => $axis->name ?? '', 'value' => $label];
             } else {
                 $own[$property] = $label;
             }
@@ -87,6 +88,7 @@ final class JsonLdDocument
             'sku' => $sku->code,
             'gtin' => $sku->gtin,
             ...$own,
+            'additionalProperty' => $more,
             'weight' => $sku->weightG === null ? null : ['@type' => 'QuantitativeValue', 'value' => $sku->weightG, 'unitCode' => 'GRM'],
             'image' => $this->images($loaded, $loaded->galleries()->of($sku->cell)),
             'offers' => [

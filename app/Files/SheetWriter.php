@@ -9,7 +9,6 @@ use App\Refusals\Refused;
 use OpenSpout\Common\Entity\Cell;
 use OpenSpout\Common\Entity\Row;
 use OpenSpout\Writer\Common\Creator\WriterEntityFactory;
-use OpenSpout\Writer\CSV\Writer as CsvWriter;
 use OpenSpout\Writer\WriterInterface;
 
 /** Writes rows of text to a sheet, one at a time. */
@@ -26,7 +25,6 @@ final class SheetWriter
     public static function csv(string $path): self
     {
         $writer = WriterEntityFactory::createCSVWriter();
-        assert($writer instanceof CsvWriter);
         $writer->setShouldAddBOM(false);
         $writer->openToFile($path);
 

@@ -99,7 +99,7 @@ final class EntryUndo
             }
             $this->refuseFinal($entries, $way);
             try {
-                (new Replay(new KeptChanges($entries->modelKeys(), $way === 'undo')))->run();
+                (new Replay(new KeptChanges(array_values($entries->pluck('id')->all()), $way === 'undo')))->run();
             } catch (RowHasChanged $clash) {
                 throw $this->refusal($way, $entries, $clash->change->place(), 'the same thing was changed elsewhere since');
             } catch (KeyIsTaken $clash) {
@@ -174,7 +174,7 @@ final class EntryUndo
 
             return false;
         };
-        $own = $entries->first($touches) ?? $entries->first();
+        $own = $entries->first($touches) ?? $entries->firstOrFail();
         $later = HistoryEntry::with('user')->where('id', '>', $own->id)->whereNull('undone_at')->whereKeyNot($entries->modelKeys())->latest('id')->limit(self::LOOKED_THROUGH)->get()->first($touches);
         $why = $later === null ? $unknown : "{$later->user->name} changed the same thing at {$later->at('H:i')}: {$later->words}";
 

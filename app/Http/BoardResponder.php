@@ -83,14 +83,16 @@ final class BoardResponder
     public function about(BoardRequest $request, int $placementId): Response
     {
         $data = $this->data($request);
-        $row = $data['loaded']->placements[$placementId] ?? abort(404);
+        /** @var LoadedProduct $loaded */
+        $loaded = $data['loaded'];
+        $row = $loaded->placements[$placementId] ?? abort(404);
 
         return response()->view('board.about', [
             'product' => $data['product'],
             'card' => $data['tray']->find($row),
             'picture' => $data['board']->pictures->url($row->placement, PhotoSize::Card),
             'selection' => $data['tray']->selection,
-            'isLinked' => $data['loaded']->isLinked($row),
+            'isLinked' => $loaded->isLinked($row),
         ]);
     }
 

@@ -41,7 +41,7 @@ final readonly class KnownBrowser
 
     public function remember(User $account): void
     {
-        $accounts = array_slice(array_unique([$account->id, ...$this->accounts]), 0, self::MOST_ACCOUNTS);
-        Cookie::queue(self::COOKIE, json_encode(['id' => $this->id, 'accounts' => array_values($accounts)], JSON_THROW_ON_ERROR), self::MINUTES);
+        $accounts = array_slice(array_values(array_unique([$account->id, ...$this->accounts])), 0, self::MOST_ACCOUNTS);
+        Cookie::queue(self::COOKIE, json_encode(['id' => $this->id, 'accounts' => $accounts], JSON_THROW_ON_ERROR), self::MINUTES);
     }
 }

@@ -14,6 +14,7 @@ use Illuminate\Foundation\Exceptions\Handler;
  */
 final class QuietHandler extends Handler
 {
+    /** @return array<string, mixed> */
     protected function context(): array
     {
         return [];

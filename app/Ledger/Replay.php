@@ -114,10 +114,12 @@ final class Replay
             foreach ($chunk as $id => $changes) {
                 $before = $rows[$id] ?? null;
                 $after = $before !== null && $keysAreLetGo ? (new UniqueKeys($table))->asBefore($before, $changes) : $before;
+                $isShared = false;
                 foreach ($changes as $change) {
                     $after = $change->appliedTo($after);
+                    $isShared = $change->isShared;
                 }
-                $outcome->add($id, $before, $after, end($changes)->isShared);
+                $outcome->add($id, $before, $after, $isShared);
             }
         }
 

@@ -81,7 +81,7 @@ final class PhotoStore
 
     private function keep(IncomingFile $file, string $sha256, string $type): void
     {
-        $stream = fopen($file->path, 'rb');
+        $stream = Streams::read($file->path);
         try {
             $this->write(self::originalPath($sha256, $type), $stream);
         } catch (FilesystemException $fault) {

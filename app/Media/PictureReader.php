@@ -118,9 +118,10 @@ class PictureReader
         } catch (ProcessException $fault) {
             throw PictureFault::lacking('strength to start reading', $fault->getMessage());
         }
+        /** @var array{fault?: string, code?: int, milliseconds?: int, kilobytes?: int}|null $said */
         $said = json_decode($process->getOutput(), true);
 
-        return is_array($said) && ! isset($said['fault']) ? $said : throw $this->fault($process, is_array($said) ? $said : []);
+        return isset($said['milliseconds'], $said['kilobytes']) && ! isset($said['fault']) ? ['milliseconds' => $said['milliseconds'], 'kilobytes' => $said['kilobytes']] : throw $this->fault($process, $said ?? []);
     }
 
     /** @param  array{fault?: string, code?: int}  $said */
@@ -128,7 +129,8 @@ class PictureReader
     {
         $cause = trim(($said['fault'] ?? '').' '.mb_substr($process->getErrorOutput(), 0, 500)." exit {$process->getExitCode()}");
         $signal = $process->hasBeenSignaled() ? $process->getTermSignal() : ($process->getExitCode() > 128 ? $process->getExitCode() - 128 : 0);
-        $isResource = ($said['code'] ?? 0) >= self::RESOURCE_CODES[0] && ($said['code'] ?? 0) <= self::RESOURCE_CODES[1];
+        $code = $said['code'] ?? 0;
+        $isResource = $code >= self::RESOURCE_CODES[0] && $code <= self::RESOURCE_CODES[1];
 
         return match (true) {
             preg_match('/no space left|quota exceeded|read-only file system/i', $cause) === 1 => PictureFault::lacking('room on disk', $cause),

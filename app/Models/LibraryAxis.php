@@ -21,6 +21,7 @@ use Illuminate\Database\Eloquent\Relations\HasMany;
  * @property bool $changes_picture
  * @property array<string, string> $translations language tag => name
  * @property Collection<int, LibraryValue> $values
+ * @property Collection<int, SizeRunRecord> $runs
  */
 final class LibraryAxis extends Model
 {
@@ -33,13 +34,19 @@ final class LibraryAxis extends Model
     /** @return HasMany<LibraryValue, $this> */
     public function values(): HasMany
     {
-        return $this->hasMany(LibraryValue::class, 'axis_id')->orderBy('position')->orderBy('id');
+        $values = $this->hasMany(LibraryValue::class, 'axis_id');
+        $values->orderBy('position')->orderBy('id');
+
+        return $values;
     }
 
     /** @return HasMany<SizeRunRecord, $this> */
     public function runs(): HasMany
     {
-        return $this->hasMany(SizeRunRecord::class, 'axis_id')->orderBy('name');
+        $runs = $this->hasMany(SizeRunRecord::class, 'axis_id');
+        $runs->orderBy('name');
+
+        return $runs;
     }
 
     /** @return list<SizeRun> with the names of the values, which have to be loaded */
@@ -47,10 +54,10 @@ final class LibraryAxis extends Model
     {
         $names = $this->values->pluck('name', 'id');
 
-        return $this->runs->map(fn (SizeRunRecord $run): SizeRun => new SizeRun(
+        return array_values($this->runs->map(fn (SizeRunRecord $run): SizeRun => new SizeRun(
             $run->name,
             array_values(array_filter(array_map(fn (int $id): ?string => $names[$id] ?? null, $run->value_ids))),
-        ))->all();
+        ))->all());
     }
 
     /** Its values under all their names; they have to be loaded. */

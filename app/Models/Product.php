@@ -35,7 +35,7 @@ final class Product extends Model implements Kept
         return 'code';
     }
 
-    public function keptProductId(): ?int
+    public function keptProductId(): int
     {
         return $this->id;
     }

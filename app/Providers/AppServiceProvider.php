@@ -85,7 +85,7 @@ final class AppServiceProvider extends ServiceProvider
             }
             CountProducts::dispatch();
         });
-        Model::shouldBeStrict(! $this->app->isProduction());
+        Model::shouldBeStrict(! $this->app->environment('production'));
         foreach (Right::cases() as $right) {
             Gate::define($right->value, fn (User $user): bool => $user->right->includes($right));
         }

@@ -4,19 +4,26 @@ declare(strict_types=1);
 
 namespace App\Summaries;
 
+use App\Catalog\Portions;
 use App\Catalog\ProductLoader;
 use App\Models\Product;
+use Illuminate\Database\LostConnectionDetector;
 use Illuminate\Support\Facades\DB;
+use Throwable;
 
 /** Keeps the counts of products. Counting twice, or by two workers at once, does no harm. */
 final class Summaries
 {
     public const CHUNK = 25;
 
+    /** @var list<int> products that could not be counted just now */
+    private array $setAside = [];
+
     public function __construct(
         private readonly ProductLoader $loader,
         private readonly Counting $counting,
         private readonly Words $words,
+        private readonly SkuSummaries $skus,
     ) {
     }
 
@@ -29,10 +36,34 @@ final class Summaries
     /** @return int how many of those that wait were looked at; fewer than a chunk where that was all */
     public function countSome(): int
     {
-        $ids = DB::table('products')->where('is_counted', false)->orderBy('id')->limit(self::CHUNK)->pluck('id')->all();
-        $this->count($ids);
+        $ids = array_values(DB::table('products')->where('is_counted', false)->whereNotIn('id', $this->setAside)->orderBy('id')->limit(self::CHUNK)->pluck('id')->all());
+        for ($left = $ids; $left !== []; $left = array_slice($left, count($some))) {
+            $this->countOrSetAside($some = Portions::first($left));
+        }
 
         return count($ids);
+    }
+
+    /**
+     * A product that cannot be counted holds up no other; it is tried again with the next job.
+     *
+     * @param  list<int>  $productIds
+     */
+    private function countOrSetAside(array $productIds): void
+    {
+        try {
+            $this->count($productIds);
+        } catch (Throwable $fault) {
+            if ((new LostConnectionDetector())->causedByLostConnection($fault)) {
+                throw $fault;
+            }
+            if (count($productIds) > 1) {
+                array_map(fn (int $id) => $this->countOrSetAside([$id]), $productIds);
+            } else {
+                report($fault);
+                $this->setAside[] = $productIds[0];
+            }
+        }
     }
 
     /** @param  list<int>  $productIds */
@@ -49,7 +80,8 @@ final class Summaries
             foreach ($loaded as $one) {
                 $rows[$one->product->id] = $this->counting->of($one);
             }
-            $this->keep($rows, $products);
+            $kept = $this->keep($rows, $products);
+            array_map($this->skus->keep(...), array_intersect_key($loaded, array_flip($kept)));
         }, 3);
     }
 
@@ -62,14 +94,15 @@ final class Summaries
     /**
      * @param  array<int, array<string, mixed>>  $rows  by product id
      * @param  list<Product>  $products
+     * @return list<int> ids of those whose counts are the latest
      */
-    private function keep(array $rows, array $products): void
+    private function keep(array $rows, array $products): array
     {
         $before = DB::table('product_summaries')->whereIn('product_id', array_keys($rows))->orderBy('product_id')->lockForUpdate()->get()->keyBy('product_id');
         // Another worker may have counted a later state of it meanwhile.
         $rows = array_filter($rows, fn (array $row): bool => ($before[$row['product_id']]->revision ?? 0) <= $row['revision']);
         if ($rows === []) {
-            return;
+            return [];
         }
         $columns = array_values(array_diff(array_keys(reset($rows)), ['product_id']));
         DB::table('product_summaries')->upsert(array_values($rows), ['product_id'], $columns);
@@ -82,5 +115,7 @@ final class Summaries
             ->whereIn('products.id', array_keys($rows))->update(['products.is_counted' => true]);
         $totals->keep();
         $this->words->keep(array_values(array_filter($products, fn (Product $product): bool => isset($rows[$product->id]))));
+
+        return array_keys($rows);
     }
 }

@@ -23,6 +23,12 @@ final readonly class CoverageRow
         return count(array_filter($this->kind($required), fn (Cover $cover): bool => $cover !== Cover::Missing));
     }
 
+    /** How many of the required views are missing. */
+    public function lacks(): int
+    {
+        return count($this->kind(true)) - $this->has(true);
+    }
+
     /** "2 of 3 required · 1 of 2 wanted"; a kind that the shot list does not know is not said. */
     public function inWords(): string
     {

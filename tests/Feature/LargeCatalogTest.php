@@ -99,12 +99,26 @@ it('counts each product once however it is asked, and totals that add up', funct
     expect(Totals::all())->toBe($kept)->and($kept['all'][''])->toBe(41)->and(array_sum($kept['state']))->toBe(41)->and(array_sum($kept['category']))->toBe(41);
     foreach (Product::query()->get() as $product) {
         $counted = app(Counting::class)->of(app(App\Catalog\ProductLoader::class)->load($product));
-        expect(DB::table('product_summaries')->where('product_id', $product->id)->value('skus'))->toBe($counted['skus']);
+        expect(DB::table('product_summaries')->where('product_id', $product->id)->value('skus'))->toBe($counted['skus'])
+            ->and(DB::table('sku_summaries')->where('product_id', $product->id)->count())->toBe($counted['skus']);
     }
     // An older count that comes late takes nothing back.
     DB::table('product_summaries')->where('product_id', $shop->product->id)->update(['revision' => 9_999, 'units' => 7]);
     app(Summaries::class)->count([$shop->product->id]);
     expect((int) DB::table('product_summaries')->where('product_id', $shop->product->id)->value('units'))->toBe(7);
+});
+
+it('sets a product aside that cannot be counted, and counts those after it', function (): void {
+    $shop = Shop::stocked();
+    LargeCatalog::make(4, 16, 1, 9, fn (int $at): int => $at);
+    Product::query()->update(['is_counted' => false]);
+    DB::table('products')->where('id', $shop->product->id)->update(['currency' => 'XXX']);
+    $this->artisan('slate:recount', ['--waiting' => true])->assertSuccessful();
+    expect(Summaries::waiting())->toBe(1);
+    DB::table('products')->where('id', $shop->product->id)->update(['currency' => 'EUR']);
+    app()->forgetInstance(Summaries::class);
+    app(Summaries::class)->countSome();
+    expect(Summaries::waiting())->toBe(0);
 });
 
 it('exports many products in as many queries as a hundred', function (): void {

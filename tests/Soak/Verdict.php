@@ -11,6 +11,7 @@ use App\Models\HistoryEntry;
 use App\Models\PhotoState;
 use App\Models\Product;
 use App\Summaries\Counting;
+use App\Summaries\SkuCounting;
 use Illuminate\Support\Facades\DB;
 use Throwable;
 
@@ -183,6 +184,13 @@ final class Verdict
                 if (! array_key_exists($column, $kept) || (string) $kept[$column] !== (string) (is_bool($value) ? (int) $value : $value)) {
                     $this->faults[] = "{$product->code} is counted wrongly: {$column} ".json_encode($kept[$column] ?? null).' is kept, '.json_encode($value).' is right';
                 }
+            }
+            $skus = app(SkuCounting::class)->of(app(ProductLoader::class)->load($product));
+            $keptSkus = DB::table('sku_summaries')->where('product_id', $product->id)->get()->keyBy('sku_id')->map(fn (object $row): array => (array) $row)->all();
+            ksort($skus);
+            ksort($keptSkus);
+            if ($skus != $keptSkus) {
+                $this->faults[] = "The SKUs of {$product->code} are counted wrongly: ".json_encode([$keptSkus, $skus]);
             }
         }
     }

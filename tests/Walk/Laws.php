@@ -11,6 +11,9 @@ use App\Catalog\DraftValue;
 use App\Catalog\LoadedProduct;
 use App\Catalog\MatrixChoices;
 use App\Catalog\SkuRow;
+use App\Summaries\Counting;
+use App\Summaries\SkuCounting;
+use App\Summaries\Summaries;
 use Core\Gallery\Entry;
 use Core\Gallery\Ground;
 use Core\Gallery\Role;
@@ -65,6 +68,21 @@ final class Laws
         $this->labelsAreRead($loaded);
         $this->galleriesAreTheOneOrder($loaded);
         $this->rolesHold($loaded);
+    }
+
+    /** What is kept of the product and its SKUs in counts is what counting it now gives. */
+    public function countsAreFresh(): void
+    {
+        app(Summaries::class)->countSome();
+        $loaded = $this->shop->loaded();
+        $texts = fn (array $row): array => array_map(fn (mixed $value): string => is_bool($value) ? (string) (int) $value : (string) $value, $row);
+        $kept = (array) DB::table('product_summaries')->where('product_id', $loaded->product->id)->first();
+        $fresh = $texts(app(Counting::class)->of($loaded));
+        LawBroken::unlessSame(array_intersect_key($texts($kept), $fresh), $fresh, 'what is kept in counts is what is there');
+        $skus = DB::table('sku_summaries')->where('product_id', $loaded->product->id)->orderBy('sku_id')->get()->keyBy('sku_id')->map(fn (stdClass $row): array => $texts((array) $row))->all();
+        $counted = array_map($texts, app(SkuCounting::class)->of($loaded));
+        ksort($counted);
+        LawBroken::unlessSame($skus, $counted, 'what is kept in counts of SKUs is what is there');
     }
 
     /** made + left out + open = the axes' sizes multiplied; one SKU to a cell, and only where it is offered. */

@@ -68,9 +68,11 @@ final class Walk
                 $done[] = $words;
                 $kept[] = $takeBack;
             }
+            $this->laws->countsAreFresh();
             foreach (array_reverse(array_filter($kept)) as $takeBack) {
                 $takeBack();
             }
+            $this->laws->countsAreFresh();
         } catch (Refused $refused) {
             // Values that a change made stay in the library when it is undone; one may have taken an older name.
             return str_contains($refused->getMessage(), 'the library has another value') ? null : new Breach('one’s own changes can be undone', $refused->getMessage(), count($steps), $done);

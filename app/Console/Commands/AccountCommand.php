@@ -7,6 +7,7 @@ namespace App\Console\Commands;
 use App\Accounts\AccountForm;
 use App\Accounts\NewPassword;
 use App\Actions\OpenAccount;
+use App\Console\GivenTexts;
 use App\Models\Right;
 use App\Models\User;
 use App\Refusals\Refused;
@@ -14,6 +15,8 @@ use Illuminate\Console\Command;
 
 final class AccountCommand extends Command
 {
+    use GivenTexts;
+
     protected $signature = 'slate:account {--name=} {--email=} {--right=release : view, edit or release} {--first : Only where there is no account yet}';
 
     protected $description = 'Makes an account; what is not given is asked for, the password always';
@@ -24,7 +27,7 @@ final class AccountCommand extends Command
             return self::SUCCESS;
         }
         try {
-            $form = AccountForm::typed($this->given('name', 'Name'), $this->given('email', 'Email address'), (string) $this->option('right'));
+            $form = AccountForm::typed($this->given('name', 'Name'), $this->given('email', 'Email address'), (string) $this->optional('right'));
             $password = NewPassword::typed((string) $this->secret('Password (at least 10 characters)'), (string) $this->secret('The same again'), $form->name, $form->email);
             $account = $action->run(null, $form, $password);
         } catch (Refused $refused) {
@@ -42,6 +45,6 @@ final class AccountCommand extends Command
 
     private function given(string $option, string $question): string
     {
-        return (string) ($this->option($option) ?? $this->ask($question));
+        return $this->optional($option) ?? (string) $this->ask($question);
     }
 }

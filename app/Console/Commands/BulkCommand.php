@@ -10,6 +10,7 @@ use App\Actions\SteerBatch;
 use App\Batches\BatchList;
 use App\Catalog\ListQuery;
 use App\Catalog\ProductList;
+use App\Console\GivenTexts;
 use App\Models\User;
 use App\Refusals\Kind;
 use App\Refusals\Refused;
@@ -19,6 +20,8 @@ use Illuminate\Console\Command;
 /** One act on many products, from the command line. The queue worker does the work. */
 final class BulkCommand extends Command
 {
+    use GivenTexts;
+
     private const WHAT = ['price' => ['sku-price', []], 'stock' => ['sku-stock', []], 'product-price' => ['details', ['field' => 'price']], 'brand' => ['details', ['field' => 'brand']], 'category' => ['details', ['field' => 'category']]];
 
     private const WAYS = ['stop', 'go-on', 'undo', 'redo', 'again', 'show'];
@@ -36,13 +39,13 @@ final class BulkCommand extends Command
 
     public function handle(Accounts $accounts, StartBatch $start, SteerBatch $steer, BatchList $batches, ProductList $list): int
     {
-        $what = (string) $this->argument('what');
-        $value = (string) $this->argument('value');
+        $what = $this->text('what');
+        $value = $this->text('value');
         try {
             if ($what === 'show') {
                 return $this->show($batches, $value);
             }
-            $user = $accounts->withAddress((string) $this->option('as')) ?? throw new Refused('Say whose account does it: --as=name@shop.example.', Kind::Missing, 'as');
+            $user = $accounts->withAddress((string) $this->optional('as')) ?? throw new Refused('Say whose account does it: --as=name@shop.example.', Kind::Missing, 'as');
             $id = in_array($what, self::WAYS, true) ? $this->steered($steer, $user, $what, $value) : $this->begun($start, $list, $user, $what, $value);
 
             return $this->show($batches, $id);
@@ -56,9 +59,10 @@ final class BulkCommand extends Command
     private function begun(StartBatch $start, ProductList $list, User $user, string $what, string $value): string
     {
         [$act, $wanted] = self::WHAT[$what] ?? throw new Refused('Say what is to be changed: '.implode(', ', array_keys(self::WHAT)).'.', Kind::Missing, 'what');
-        $filters = $this->option('category') === null ? [] : ['category' => (string) $this->option('category')];
+        $category = $this->optional('category');
+        $filters = $category === null ? [] : ['category' => $category];
 
-        return $start->run($user, $act, $wanted + ['value' => $value], $list->ids(new ListQuery((string) $this->option('search'), $filters)), (bool) $this->option('all-or-nothing'), Selection::whole())->id;
+        return $start->run($user, $act, $wanted + ['value' => $value], $list->ids(new ListQuery((string) $this->optional('search'), $filters)), (bool) $this->option('all-or-nothing'), Selection::whole())->id;
     }
 
     private function steered(SteerBatch $steer, User $user, string $way, string $id): string

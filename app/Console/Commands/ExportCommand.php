@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Console\Commands;
 
+use App\Console\GivenTexts;
 use App\Files\JsonLdDocument;
 use App\Files\SheetExport;
 use App\Files\SheetWriter;
@@ -11,25 +12,29 @@ use App\Models\Product;
 use App\Refusals\Kind;
 use App\Refusals\Refused;
 use Illuminate\Console\Command;
+use Illuminate\Database\Eloquent\Builder;
 
 final class ExportCommand extends Command
 {
+    use GivenTexts;
+
     protected $signature = 'slate:export {file : Where to; its ending says what: .csv .xlsx .ods .jsonld} {--product=* : Only these codes} {--json : Print what was written as JSON}';
 
     protected $description = 'Writes products as a flat sheet or as JSON-LD';
 
     public function handle(SheetExport $sheet, JsonLdDocument $document): int
     {
-        $file = (string) $this->argument('file');
+        $file = $this->text('file');
+        $wanted = $this->every('product');
         $products = Product::query()->standing()->orderBy('code')
-            ->when($this->option('product') !== [], fn ($query) => $query->whereIn('code', $this->option('product')))->pluck('code', 'id')->all();
-        $missing = array_udiff($this->option('product'), $products, strcasecmp(...));
+            ->when($wanted !== [], fn (Builder $query) => $query->whereIn('code', $wanted))->pluck('code', 'id')->all();
+        $missing = array_udiff($wanted, $products, strcasecmp(...));
         if ($missing !== []) {
             return $this->refuse('No product has the code '.implode(', ', $missing).'.');
         }
         $partial = $file.'.part';
         try {
-            $rows = $this->write($file, $partial, array_keys($products), $sheet, $document);
+            $rows = $this->write($file, $partial, array_map(intval(...), array_keys($products)), $sheet, $document);
         } catch (Refused $refused) {
             return $this->refuse($refused->getMessage());
         }

@@ -8,6 +8,7 @@ use App\Catalog\GalleryReport;
 use App\Catalog\LoadedProduct;
 use App\Catalog\ProductLoader;
 use App\Catalog\SkuRow;
+use App\Console\GivenTexts;
 use App\Models\Product;
 use App\Refusals\Kind;
 use App\Refusals\Refused;
@@ -16,15 +17,17 @@ use Illuminate\Console\Command;
 
 final class GalleryCommand extends Command
 {
+    use GivenTexts;
+
     protected $signature = 'slate:gallery {product : The product’s code} {--sku= : Only this SKU, retired or not} {--choose=* : A partial choice, such as "Color=Moss"; once for each axis} {--json : Print JSON}';
 
     protected $description = 'The galleries and roles of a product, with reasons';
 
     public function handle(ProductLoader $loader, GalleryReport $report): int
     {
-        $product = Product::query()->standing()->where('code', $this->argument('product'))->first();
+        $product = Product::query()->standing()->where('code', $this->text('product'))->first();
         if ($product === null) {
-            $this->components->error("No product has the code {$this->argument('product')}.");
+            $this->components->error("No product has the code {$this->text('product')}.");
 
             return 2;
         }
@@ -36,39 +39,54 @@ final class GalleryCommand extends Command
 
             return 2;
         }
-        $this->option('json')
-            ? $this->line((string) json_encode(['product' => $product->code, 'skus' => $galleries], JSON_THROW_ON_ERROR | JSON_PRETTY_PRINT | JSON_UNESCAPED_SLASHES | JSON_UNESCAPED_UNICODE))
-            : $this->print($galleries);
+        $this->option('json') ? $this->printJson($product, $galleries) : $this->print($galleries);
 
         return 0;
     }
 
-    /** @return list<array<string, mixed>> */
-    private function galleries(LoadedProduct $loaded, GalleryReport $report): array
+    /** @return iterable<array<string, mixed>> worked out one after the other, as they are printed */
+    private function galleries(LoadedProduct $loaded, GalleryReport $report): iterable
     {
-        if ($this->option('choose') !== []) {
-            return [$report->choice($loaded, $this->option('choose'))];
+        if ($this->every('choose') !== []) {
+            return [$report->choice($loaded, $this->every('choose'))];
         }
-        $wanted = $this->option('sku');
-        $skus = $wanted === null ? $loaded->made : array_filter($loaded->skus, fn (SkuRow $sku): bool => strcasecmp($sku->code, $wanted) === 0);
-        if ($skus === []) {
+        $wanted = $this->optional('sku');
+        $skus = $wanted === null ? array_values($loaded->made) : array_values(array_filter($loaded->skus, fn (SkuRow $sku): bool => strcasecmp($sku->code, $wanted) === 0));
+        if (count($skus) === 0) {
             throw new Refused($wanted === null ? "{$loaded->product->name} has no SKU on offer." : "{$loaded->product->name} has no SKU {$wanted}.", Kind::Gone, 'sku');
         }
 
-        return array_map(fn (SkuRow $sku): array => $report->sku($loaded, $sku), array_values($skus));
+        return (function () use ($skus, $loaded, $report): iterable {
+            foreach ($skus as $sku) {
+                yield $report->sku($loaded, $sku);
+            }
+        })();
     }
 
-    /** @param  list<array<string, mixed>>  $galleries */
-    private function print(array $galleries): void
+    /** @param  iterable<array<string, mixed>>  $galleries */
+    private function printJson(Product $product, iterable $galleries): void
+    {
+        $flags = JSON_THROW_ON_ERROR | JSON_UNESCAPED_SLASHES | JSON_UNESCAPED_UNICODE;
+        $this->line('{"product": '.json_encode($product->code, $flags).', "skus": [');
+        $before = '';
+        foreach ($galleries as $gallery) {
+            $this->line($before.json_encode($gallery, $flags));
+            $before = ',';
+        }
+        $this->line(']}');
+    }
+
+    /** @param  iterable<array<string, mixed>>  $galleries */
+    private function print(iterable $galleries): void
     {
         foreach ($galleries as $gallery) {
             $this->newLine();
             $this->line(trim(($gallery['sku'] ?? '').'  '.implode(', ', (array) $gallery['choice'])).(($gallery['state'] ?? '') === 'retired' ? '  (retired: not on offer)' : '').$this->filledIn($gallery));
-            $this->table(['', 'Picture', 'View', 'Linked to', 'Roles'], array_map(
-                fn (array $entry, int $at): array => [$at + 1, $entry['file'], $entry['view'] ?? '', $entry['reach_words'], implode(', ', $entry['roles'])],
-                $gallery['gallery'],
-                array_keys($gallery['gallery']),
-            ));
+            $rows = [];
+            foreach ($gallery['gallery'] as $at => $entry) {
+                $rows[] = [$at + 1, $entry['file'], $entry['view'] ?? '', $entry['reach_words'], implode(', ', $entry['roles'])];
+            }
+            $this->table(['', 'Picture', 'View', 'Linked to', 'Roles'], $rows);
             foreach ($gallery['roles'] as $role => $answer) {
                 $this->line(sprintf('  %-7s %s  %s', $role, $answer['file'] ?? '–', $answer['reason']));
             }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Console\Commands;
 
+use App\Console\GivenTexts;
 use Database\Seeders\LargeCatalog;
 use Illuminate\Console\Command;
 use Illuminate\Support\Facades\DB;
@@ -11,6 +12,8 @@ use RuntimeException;
 
 final class GenerateCommand extends Command
 {
+    use GivenTexts;
+
     protected $signature = 'slate:generate {--products=1000} {--skus=10000 : In all} {--pictures=10 : For each product, shared from those that are there} {--seed=1}';
 
     protected $description = 'Adds many invented products, to try and to measure with';
@@ -18,7 +21,7 @@ final class GenerateCommand extends Command
     public function handle(): int
     {
         DB::connection()->disableQueryLog();
-        $numbers = array_map(fn (string $option): string => (string) $this->option($option), ['products', 'skus', 'pictures', 'seed']);
+        $numbers = array_map(fn (string $option): string => (string) $this->optional($option), ['products', 'skus', 'pictures', 'seed']);
         if (array_filter($numbers, fn (string $number): bool => ! ctype_digit($number)) !== [] || (int) $numbers[0] < 1) {
             $this->error('--products, --skus, --pictures and --seed want whole numbers.');
 

@@ -5,11 +5,14 @@ declare(strict_types=1);
 namespace App\Console\Commands;
 
 use App\Backup\Restore;
+use App\Console\GivenTexts;
 use App\Refusals\BackupFault;
 use Illuminate\Console\Command;
 
 final class RestoreCommand extends Command
 {
+    use GivenTexts;
+
     protected $signature = 'slate:restore {folder : A folder that slate:backup wrote}';
 
     protected $description = 'Brings a backup into an empty catalog';
@@ -17,7 +20,7 @@ final class RestoreCommand extends Command
     public function handle(Restore $restore): int
     {
         try {
-            $manifest = $restore->from(rtrim((string) $this->argument('folder'), '/'));
+            $manifest = $restore->from(rtrim($this->text('folder'), '/'));
         } catch (BackupFault $fault) {
             $this->components->error($fault->getMessage());
 

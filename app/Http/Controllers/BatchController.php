@@ -28,7 +28,7 @@ final class BatchController
     {
         $page = $this->batches->page();
 
-        return view('batches.index', ['batches' => $page, 'counts' => $this->batches->counts($page->pluck('id')->all())]);
+        return view('batches.index', ['batches' => $page, 'counts' => $this->batches->counts(array_values($page->pluck('id')->all()))]);
     }
 
     /** What is to be changed of the products that the catalog shows. */

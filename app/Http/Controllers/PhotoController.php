@@ -64,7 +64,8 @@ final class PhotoController
     public function receive(BoardRequest $request, ReceivePhotos $action): JsonResponse
     {
         $request->validate(['files' => ['required', 'array', 'max:'.config('slate.uploads.most_files')], 'names' => ['nullable', 'array'], 'names.*' => ['string', 'max:1000']]);
-        $uploads = array_values($request->file('files') ?? []);
+        $sent = $request->file('files') ?? [];
+        $uploads = is_array($sent) ? array_values($sent) : [$sent];
         $files = array_map($this->incoming(...), $uploads);
         $receipt = $action->run(
             new Change($request->user(), $request->product()->id, null, $request->input('batch')),
@@ -141,7 +142,7 @@ final class PhotoController
     {
         $request->validate(['role' => ['required', Rule::enum(Role::class)]]);
 
-        return $this->board->fragment($request, $action->run($request->change(), $request->placementIds()[0] ?? 0, $request->enum('role', Role::class), $request->boolean('take')));
+        return $this->board->fragment($request, $action->run($request->change(), $request->placementIds()[0] ?? 0, Role::from($request->string('role')->toString()), $request->boolean('take')));
     }
 
     public function remove(BoardRequest $request, RemovePhotos $action): Response

@@ -57,7 +57,7 @@ final class SessionController
 
     public function destroy(Request $request): RedirectResponse
     {
-        Auth::guard('web')->logoutCurrentDevice();
+        KnownSession::leave();
         $request->session()->invalidate();
         $request->session()->regenerateToken();
 

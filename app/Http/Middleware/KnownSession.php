@@ -6,6 +6,7 @@ namespace App\Http\Middleware;
 
 use App\Models\User;
 use Closure;
+use Illuminate\Auth\SessionGuard;
 use Illuminate\Http\Request;
 use Illuminate\Support\Facades\Auth;
 use Illuminate\Support\Facades\Context;
@@ -33,7 +34,7 @@ final class KnownSession
             self::begin($request, $account);
         }
         if ($account->closed_at !== null || $request->session()->get(self::ENDED, 0) !== $account->sessions_ended) {
-            Auth::guard('web')->logoutCurrentDevice();
+            self::leave();
             $request->session()->invalidate();
             $request->session()->regenerateToken();
 
@@ -49,5 +50,13 @@ final class KnownSession
     private static function sent(Request $request, \Illuminate\Http\RedirectResponse $to): Response
     {
         return $request->hasHeader('HX-Request') ? response('', 401, ['HX-Redirect' => $to->getTargetUrl()]) : $to;
+    }
+
+    /** Signs out of this browser alone: the account stays signed in elsewhere. */
+    public static function leave(): void
+    {
+        $guard = Auth::guard('web');
+        assert($guard instanceof SessionGuard);
+        $guard->logoutCurrentDevice();
     }
 }

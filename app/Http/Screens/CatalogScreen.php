@@ -42,7 +42,7 @@ final class CatalogScreen
     /** @param  array<int, array{label: string, swatch: ?string}>  $labels  by value id */
     private function row(stdClass $row, array $labels): CatalogRow
     {
-        $known = fn (array $ids): array => array_values(array_intersect_key(array_replace(array_flip($ids), $labels), array_flip($ids), $labels));
+        $known = fn (array $ids): array => array_values(array_filter(array_map(fn (int $id): ?array => $labels[$id] ?? null, $ids)));
         $sizes = json_decode($row->sizes, true, 2);
 
         return new CatalogRow(
@@ -52,7 +52,7 @@ final class CatalogScreen
             $row->card_photo_id === null ? null : PhotoSize::Thumb->address($row->card_photo_id),
             $row->card_text,
             $known(json_decode($row->colors, true, 2)),
-            implode(count($sizes) > 2 ? '–' : ', ', array_column($known(array_values(array_filter($sizes))), 'label')),
+            implode(count($sizes) > 2 ? '–' : ', ', array_column($known(array_filter($sizes)), 'label')),
             $row->skus,
             $row->cells,
             $row->left_out,
