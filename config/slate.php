@@ -10,6 +10,8 @@ return [
     'zone' => 'UTC',
     'browsers_zone' => 'UTC',
     'readers_zone' => 'UTC',
+    // Days after which a change keeps only its words and cannot be undone; nothing for never.
+    'undo_days' => ctype_digit((string) env('UNDO_DAYS')) ? (int) env('UNDO_DAYS') : null,
     // The bounds that an upload is held to before anything is decoded.
     'photos' => [
         'most_bytes' => ini_parse_quantity($php['upload_max_filesize']),

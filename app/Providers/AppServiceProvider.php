@@ -12,6 +12,7 @@ use App\Batches\Acts;
 use App\Batches\BatchRunner;
 use App\Catalog\ChosenSkusLoader;
 use App\Catalog\ProductLoader;
+use App\History\OldEntries;
 use App\History\ProductsChanged;
 use App\Http\QuietHandler;
 use App\Media\ForgottenPictures;
@@ -69,6 +70,7 @@ final class AppServiceProvider extends ServiceProvider
             config('slate.reading.most_memory'),
             config('slate.reading.most_disk'),
         ));
+        $this->app->bind(OldEntries::class, fn (): OldEntries => new OldEntries(config('slate.undo_days')));
         $this->app->bind(PhotoStore::class, fn (Application $app): PhotoStore => new PhotoStore(
             Storage::disk(),
             $app->make(PhotoInspector::class),
@@ -107,6 +109,7 @@ final class AppServiceProvider extends ServiceProvider
                 $next = time() + self::TENDED_EVERY;
                 $this->app->make(ForgottenPictures::class)->takeUp();
                 BatchRunner::takeUp(self::FORGOTTEN_BATCH);
+                $this->app->make(OldEntries::class)->letGo();
                 if (Queue::size() === 0 && Summaries::waiting() > 0) {
                     CountProducts::dispatch();
                 }

@@ -9,6 +9,7 @@ use App\Actions\SetPrices;
 use App\Actions\SetStock;
 use App\Actions\UndoRedo;
 use App\Catalog\Snapshots;
+use App\History\OldEntries;
 use App\Ledger\RowChange;
 use App\Ledger\RowHasChanged;
 use App\Models\HistoryEntry;
@@ -19,6 +20,7 @@ use Core\Catalog\Difference;
 use Core\Catalog\DifferenceWording;
 use Core\Catalog\Remark;
 use Core\Reach\Selection;
+use Illuminate\Support\Facades\DB;
 use Tests\Core\Samples;
 use Tests\Shop;
 
@@ -162,3 +164,23 @@ it('applies a change of a row only where the row stands as it expects', function
     'update of nothing' => [null, new RowChange('skus', 1, ['stock' => 3], ['stock' => 5]), 'refused'],
     'delete' => [['id' => 1, 'stock' => 3], new RowChange('skus', 1, ['id' => 1, 'stock' => 3], null), null],
 ]);
+
+it('keeps the words of old changes, and says that they cannot be undone any more', function (): void {
+    $shop = Shop::stocked();
+    app(SetStock::class)->run($shop->change(), Selection::whole(), '3');
+    $old = HistoryEntry::query()->latest('id')->firstOrFail();
+    DB::table('history')->where('id', '<=', $old->id)->update(['created_at' => now()->subDays(40)]);
+    app(SetStock::class)->run($shop->change(), $shop->part(['Color' => 'Moss']), '5');
+    expect((new OldEntries(null))->letGo())->toBe(0)->and((new OldEntries(41))->letGo())->toBe(0)->and((new OldEntries(30))->letGo())->toBeGreaterThan(5)->and((new OldEntries(30))->letGo())->toBe(0)
+        ->and(DB::table('history_rows')->where('history_id', '<=', $old->id)->count())->toBe(0)
+        ->and(HistoryEntry::query()->whereKey($old->id)->value('words'))->toBe('Stock of the whole product set to 3 (was 10)');
+    $shop->undo();
+    expect(fn () => $shop->undo())->toThrow(Refused::class, 'nothing of yours to undo')
+        ->and(fn () => app(UndoRedo::class)->undoTo($shop->change(), $old->id - 2))->toThrow(Refused::class, 'changes of that age keep only their words');
+    $this->actingAs($shop->user)->get('/products/SMOCK/history')->assertOk()->assertSee('Stock of the whole product set to 3')->assertSee('words only');
+    $this->get('/products/SMOCK')->assertOk()->assertSee('Nothing of yours to undo');
+    $this->get("/products/SMOCK/history/compare?from={$old->id}")->assertOk();
+    $this->get('/products/SMOCK/history/compare?from='.($old->id - 3))->assertStatus(422)->assertSee('is not known any more');
+    $shop->redo();
+    expect($shop->sku(['Color' => 'Moss', 'Size' => 'S'])->stock)->toBe(5);
+});
