@@ -15,7 +15,7 @@ use App\Models\SizeRunRecord;
 use App\Refusals\Kind;
 use App\Refusals\Refused;
 
-/** Takes out of the library what no product uses or has used: a value, an axis with its values, or a size run. */
+/** Takes out of the library what no product uses or has used: a value, or an axis with its values and size runs. */
 final class RemoveFromLibrary
 {
     public function __construct(private readonly Keeper $keeper, private readonly Usage $usage)
@@ -48,16 +48,6 @@ final class RemoveFromLibrary
             $ledger->delete('axes', [$axisId]);
 
             return "Removed the axis {$axis->name} from the library";
-        });
-    }
-
-    public function run(Change $change, int $runId): ?HistoryEntry
-    {
-        return $this->keeper->keepLibrary($change, self::class, function (Ledger $ledger) use ($runId): string {
-            $run = SizeRunRecord::query()->findOrFail($runId);
-            $ledger->delete('size_runs', [$runId]);
-
-            return "Removed the size run {$run->name}";
         });
     }
 

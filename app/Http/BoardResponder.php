@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http;
 
-use App\Actions\ArrangeBoard;
+use App\Catalog\BoardArrangement;
 use App\Catalog\ChosenSkusLoader;
 use App\Catalog\LoadedProduct;
 use App\Catalog\ProductLoader;
@@ -32,7 +32,7 @@ final class BoardResponder
 
     public function __construct(
         private readonly ProductLoader $loader,
-        private readonly ArrangeBoard $arrangement,
+        private readonly BoardArrangement $arrangement,
         private readonly Usage $usage,
         private readonly ChosenSkusLoader $chosen,
     ) {

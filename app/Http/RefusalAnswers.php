@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http;
 
 use App\Refusals\AlreadyKept;
+use App\Refusals\Kind;
 use App\Refusals\Refused;
 use App\Refusals\Stale;
 use Core\CoreException;
@@ -41,9 +42,11 @@ final class RefusalAnswers
             return response('', 204, ['X-Kept' => '1']);
         }
         if ($refusal instanceof Refused || $refusal instanceof CoreException) {
-            return $fragment
-                ? self::notice($refusal->getMessage(), $refusal instanceof Stale ? 409 : 422, $refusal instanceof Stale ? $refusal->version : null)
-                : self::back($request, $refusal->getMessage());
+            return match (true) {
+                $fragment => self::notice($refusal->getMessage(), $refusal instanceof Stale ? 409 : 422, $refusal instanceof Stale ? $refusal->version : null, $refusal instanceof Refused ? $refusal->field : null),
+                $request->expectsJson() => response()->json(self::told($refusal), $refusal instanceof Stale ? 409 : 422),
+                default => self::back($request, $refusal->getMessage()),
+            };
         }
         if (! $fragment) {
             return null;
@@ -107,14 +110,30 @@ final class RefusalAnswers
         };
     }
 
-    /** @param  ?int  $version  where the same change can be made once more: the version it is then made on */
-    private static function notice(string $message, int $status, ?int $version = null): Response
+    /**
+     * @param  ?int  $version  where the same change can be made once more: the version it is then made on
+     * @param  ?string  $field  of the form that it is about
+     */
+    private static function notice(string $message, int $status, ?int $version = null, ?string $field = null): Response
     {
         return response()->view('components.notice', ['message' => $message, 'canRepeat' => $version !== null], $status, array_filter([
             'X-Version' => $version,
+            'X-Field' => $field,
             'HX-Retarget' => '#notice',
             'HX-Reswap' => 'innerHTML',
         ]));
+    }
+
+    /** @return array<string, string|int> for programs: the sentence, and what is known of its kind and its place */
+    private static function told(Refused|CoreException $refusal): array
+    {
+        return array_filter([
+            'message' => $refusal->getMessage(),
+            'kind' => ($refusal instanceof Refused ? $refusal->kind : Kind::Unreadable)->value,
+            'field' => $refusal instanceof Refused ? $refusal->field : null,
+            'row' => $refusal instanceof Refused ? $refusal->row : null,
+            'column' => $refusal instanceof Refused ? $refusal->column : null,
+        ], fn (string|int|null $part): bool => $part !== null);
     }
 
     private static function back(Request $request, string $message): mixed

@@ -132,6 +132,17 @@ document.addEventListener('htmx:beforeSwap', (event) => {
   }
 });
 
+// A field that was refused is marked, until something else is typed there.
+document.addEventListener('htmx:afterRequest', (event) => {
+  const name = event.detail.xhr.getResponseHeader('X-Field');
+  const within = document.getElementById('dialog')?.open ? document.getElementById('dialog') : document.getElementById('main');
+  const field = name && [...within.querySelectorAll('input, select, textarea')].find((one) => one.name === name);
+  if (field) {
+    field.setAttribute('aria-invalid', 'true');
+    field.addEventListener('input', () => field.removeAttribute('aria-invalid'), { once: true });
+  }
+});
+
 // A changed product: show it as it is, and offer the change again.
 document.addEventListener('htmx:afterRequest', (event) => {
   const { xhr, requestConfig } = event.detail;

@@ -190,3 +190,51 @@ it('refuses in words what cannot be meant, and lets only those steer it who may'
     expect(Product::query()->sole()->brand)->toBe('Thrumbury')->and($batch->words)->toBe('Brand set to “Thrumbury”')
         ->and(fn () => app(SteerBatch::class)->undo(Shop::person(Right::Edit, 'Wren'), $batch->id))->toThrow(Refused::class, 'This was begun by');
 });
+
+it('is begun from what the catalog shows, watched, undone and made again on its page', function (): void {
+    $shops = shops(4);
+    foreach ([0, 1, 2] as $at) {
+        DB::table('products')->where('id', $shops[$at]->product->id)->update(['category' => 'Outerwear > Smocks', 'is_counted' => false]);
+    }
+    app(App\Summaries\Summaries::class)->countSome();
+    $ada = $shops[0]->user;
+    $this->actingAs($ada)->get('/?category=Outerwear+%3E+Smocks')->assertSee('Change all of these')->assertSee(e(route('batches.form', ['category' => 'Outerwear > Smocks'])), false);
+    $this->get('/bulk/new?category=Outerwear+%3E+Smocks')->assertOk()->assertSee('Change 3 products')->assertSee('P-1')->assertDontSee('P-4');
+    $this->from('/bulk/new')->post('/bulk', ['what' => 'sku-price', 'value' => 'much', 'category' => 'Outerwear > Smocks'])->assertRedirect('/bulk/new')->assertSessionHasErrors('refused');
+    $this->post('/bulk', ['what' => 'sku-price', 'value' => '52', 'mode' => 'all', 'category' => 'Outerwear > Smocks'])->assertRedirect();
+    $batch = Batch::query()->sole();
+    expect(standing($batch))->toBe(['changed' => 3])->and($batch->is_whole)->toBeTrue()->and($shops[3]->sku(['Color' => 'Moss', 'Size' => 'S'])->price)->toBeNull();
+    $this->get("/bulk/{$batch->id}")->assertOk()->assertSee('Price of every SKU set to 52')->assertSee('3 of 3 products')->assertSee('Undo all')->assertDontSee('every 2s');
+    $this->get('/bulk')->assertOk()->assertSee('Price of every SKU set to 52')->assertSee($ada->name);
+    $this->post("/bulk/{$batch->id}/undo")->assertRedirect("/bulk/{$batch->id}");
+    $this->get("/bulk/{$batch->id}?state=undone", ['HX-Request' => 'true'])->assertOk()->assertSee('Make all again')->assertDontSee('<html', false);
+    $this->post("/bulk/{$batch->id}/redo")->assertRedirect();
+    $this->post("/bulk/{$batch->id}/nowhere")->assertNotFound();
+    $this->get('/bulk/01ARZ3NDEKTSV4RRFFQ69G5FAV')->assertNotFound();
+    // Others see it, and cannot steer it.
+    $this->actingAs(Shop::person(Right::View))->get("/bulk/{$batch->id}")->assertOk()->assertDontSee('Undo all');
+    $this->get('/bulk/new')->assertForbidden();
+    $this->post('/bulk', ['what' => 'sku-price', 'value' => '1'])->assertForbidden();
+    $this->post("/bulk/{$batch->id}/undo")->assertForbidden();
+    $this->get('/')->assertDontSee('Change all of these');
+});
+
+it('lists many products of a batch a page at a time, and says why each refused', function (): void {
+    $shops = shops(2);
+    app(App\Actions\ChangeCurrency::class)->run($shops[0]->change(), 'JPY', false);
+    $batch = begun($shops, 'sku-price', ['value' => '52.50']);
+    $this->actingAs($shops[0]->user)->get("/bulk/{$batch->id}")->assertSee('Refused')->assertSee('JPY')->assertSee('Try again what was refused');
+    $this->get("/bulk/{$batch->id}?state=changed&after=".$shops[1]->product->id)->assertOk()->assertSee('No product is changed');
+});
+
+it('is worked from the command line, with the same words', function (): void {
+    $shops = shops(2);
+    $email = $shops[0]->user->email;
+    $this->artisan('slate:bulk', ['what' => 'stock', 'value' => '4', '--as' => $email])->expectsOutputToContain('Stock of every SKU set to 4: done')->assertExitCode(0);
+    $id = Batch::query()->sole()->id;
+    $this->artisan('slate:bulk', ['what' => 'undo', 'value' => $id, '--as' => $email])->expectsOutputToContain('undone')->assertExitCode(0);
+    $this->artisan('slate:bulk', ['what' => 'show', 'value' => $id, '--json' => true])->expectsOutputToContain('"state":"undone"')->assertExitCode(0);
+    $this->artisan('slate:bulk', ['what' => 'stock', 'value' => '4'])->expectsOutputToContain('Say whose account')->assertExitCode(2);
+    $this->artisan('slate:bulk', ['what' => 'color', 'value' => '4', '--as' => $email])->expectsOutputToContain('Say what is to be changed')->assertExitCode(2);
+    $this->artisan('slate:bulk', ['what' => 'brand', 'value' => 'Thrumbury', '--as' => $email, '--search' => 'nothing like it'])->assertExitCode(2);
+});

@@ -9,6 +9,7 @@ use App\Refusals\Refused;
 use Core\Matrix\AxisDisplay;
 use Core\Matrix\AxisKind;
 use Core\Text\UnreadableTranslation;
+use Tests\Shop;
 
 /* What a person types of the library, read and refused. */
 
@@ -58,3 +59,15 @@ it('names the products that use something, and counts the rest', function (int $
     [8, 'P1, P2, P3, P4, P5, P6, P7, P8'],
     [20, 'P1, P2, P3, P4, P5, P6, P7, P8 and 12 more'],
 ]);
+
+it('says of a refusal what kind it is and which field it is about, to pages and to programs', function (): void {
+    $shop = Shop::stocked();
+    $this->actingAs($shop->user);
+    $sent = ['version' => $shop->version(), 'lens' => 'stock', 'selected' => '*', 'typed' => '1.5'];
+    $this->post('/products/SMOCK/skus/stock', $sent, ['HX-Request' => 'true'])->assertStatus(422)->assertHeader('X-Field', 'typed');
+    $this->postJson('/products/SMOCK/skus/stock', $sent)->assertStatus(422)->assertJson(['kind' => 'unreadable', 'field' => 'typed'])->assertJsonMissingPath('row');
+    $this->postJson('/products/SMOCK/skus/stock', ['typed' => '3', 'version' => 1] + $sent)->assertStatus(409)->assertJson(['kind' => 'changed']);
+    $this->postJson('/products/SMOCK/skus/stock', ['typed' => '3', 'selected' => ''] + $sent)->assertStatus(422)->assertJson(['kind' => 'missing', 'field' => 'selected']);
+    $row = new App\Refusals\Refused('Row 7 has no price.', App\Refusals\Kind::Missing, row: 7, column: 'price');
+    expect([$row->kind->value, $row->row, $row->column, $row->field])->toBe(['missing', 7, 'price', null]);
+});

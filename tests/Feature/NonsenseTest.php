@@ -18,7 +18,7 @@ function changingRoutes(): array
 {
     return array_values(array_filter(
         Route::getRoutes()->getRoutes(),
-        fn (OneRoute $route): bool => in_array('POST', $route->methods(), true) && preg_match('/^(products|library|accounts?|works)\b/', $route->uri()) === 1,
+        fn (OneRoute $route): bool => in_array('POST', $route->methods(), true) && preg_match('/^(products|library|accounts?|works|bulk)\b/', $route->uri()) === 1,
     ));
 }
 
@@ -32,6 +32,8 @@ function filledIn(OneRoute $route, Shop $shop, int $run): string
         '{run}' => (string) $run,
         '{run?}' => (string) $run,
         '{account}' => (string) $shop->user->id,
+        '{batch}' => (string) DB::table('batches')->max('id'),
+        '{way}' => 'undo',
         '{placement}' => (string) $shop->placement('guide.jpg'),
         '{entry}' => (string) DB::table('history')->max('id'),
     ]);
@@ -39,7 +41,7 @@ function filledIn(OneRoute $route, Shop $shop, int $run): string
 
 const FIELDS = ['name', 'code', 'value', 'values', 'typed', 'selected', 'axis', 'axes', 'order', 'homes', 'survivors', 'exchanges', 'heirs', 'likes', 'as_facts', 'winners', 'roles', 'rule', 'into', 'parts',
     'pictures', 'placements', 'to', 'view', 'text', 'role', 'take', 'only', 'onto', 'lens', 'layer', 'find', 'field', 'fact', 'swatch', 'colors', 'synonyms', 'translations', 'kind', 'display', 'scope', 'place', 'again', 'none', 'like', 'batch', 'files', 'stock_adds_up', 'comers_stay',
-    'token', 'seen', 'names', 'email', 'right', 'zone', 'language', 'password', 'current_password', 'password_confirmation'];
+    'what', 'mode', 'state', 'after', 'q', 'category', 'stock', 'tray', 'token', 'seen', 'names', 'email', 'right', 'zone', 'language', 'password', 'current_password', 'password_confirmation'];
 
 /** Something that no form sends. */
 function nonsense(Random\Randomizer $random): mixed
@@ -56,6 +58,7 @@ it('answers nonsense with a sentence, and never half does it', function (int $se
     $random = Samples::random($seed);
     $shop = Shop::stocked();
     $run = DB::table('size_runs')->insertGetId(['axis_id' => $shop->id('Size'), 'name' => 'Run', 'folded' => 'run', 'value_ids' => '[]']);
+    app(App\Actions\StartBatch::class)->run($shop->user, 'sku-stock', ['value' => '10'], [$shop->product->id], false, Core\Reach\Selection::whole());
     // With every right, in the own account as well: the only one who keeps the accounts stays so.
     $shop->user->update(['right' => App\Models\Right::Release]);
     foreach (changingRoutes() as $route) {

@@ -10,6 +10,7 @@ use App\Actions\EditAxis;
 use App\Actions\EditValue;
 use App\Actions\OrderLibraryValues;
 use App\Actions\RemoveFromLibrary;
+use App\Actions\RemoveSizeRun;
 use App\Actions\SaveSizeRun;
 use App\Actions\UndoRedo;
 use App\Catalog\AxisForm;
@@ -111,7 +112,7 @@ final class LibraryController
         return view('library.run', ['record' => $run->load('axis.values'), 'run' => $library->run($run)]);
     }
 
-    public function removeRun(LibraryRequest $request, SizeRunRecord $run, RemoveFromLibrary $action): View
+    public function removeRun(LibraryRequest $request, SizeRunRecord $run, RemoveSizeRun $action): View
     {
         $action->run($request->change(), $run->id);
 

@@ -8,7 +8,6 @@ use App\Catalog\LoadedProduct;
 use App\Http\Lens;
 use Core\Gallery\Coverage;
 use Core\Gallery\CoverageRow;
-use Core\Gallery\Entry;
 use Core\Gallery\View;
 use Core\Matrix\Arithmetic;
 use Core\Matrix\Axis;
@@ -38,8 +37,7 @@ final class BoardScreen
 
     private readonly NumberCells $numbers;
 
-    /** Key of the cell that somebody chose to open the product. */
-    private readonly ?string $opensAt;
+    private readonly PhotoCells $photos;
 
     /** @param  array<int, int>  $layers axis id => the one value looked at */
     public function __construct(
@@ -50,8 +48,8 @@ final class BoardScreen
     ) {
         $this->matrix = $loaded->matrix;
         $this->numbers = new NumberCells($loaded->matrix, $lens, $loaded->basePrice);
-        $this->opensAt = $loaded->hasChosenOpening() ? $loaded->opening()?->key : null;
         $this->pictures = new PictureLinks($loaded);
+        $this->photos = new PhotoCells($loaded, $this->pictures);
         $this->arithmetic = Arithmetic::of($loaded->matrix);
         $this->coverage = $loaded->coverage();
         $this->columns = $this->columns();
@@ -225,47 +223,6 @@ final class BoardScreen
             return new BoardCell($cell->key, $state, $place === '' ? $state : "{$place}: {$state}", text: $state === 'open' ? 'not built' : 'left out');
         }
 
-        return $this->lens === Lens::Photos ? $this->photoCell($cell, $place) : $this->numbers->cell($sku);
-    }
-
-    private function photoCell(Combination $cell, string $place): BoardCell
-    {
-        $gallery = $this->loaded->galleries()->of($cell);
-        $lead = $gallery->lead();
-        if ($gallery->isEmpty()) {
-            return new BoardCell($cell->key, 'made', "{$place}: no picture", text: 'no picture', warns: true);
-        }
-        $own = 0;
-        foreach ($gallery->entries as $entry) {
-            $own += $this->isOwn($entry) ? 1 : 0;
-        }
-
-        return new BoardCell(
-            $cell->key,
-            'made',
-            $place.': '.($lead === null ? 'no Lead' : $lead->file),
-            $lead === null ? null : $this->pictures->thumb($lead),
-            $lead === null ? 'no Lead' : '',
-            implode(', ', array_filter([$own > 0 ? "+{$own} own" : '', $this->isOpening($cell) ? 'opens' : ''])),
-            $lead === null,
-        );
-    }
-
-    /** Whether somebody chose this SKU as the one that shoppers see first. */
-    private function isOpening(Combination $cell): bool
-    {
-        return $this->opensAt === $cell->key;
-    }
-
-    /** Whether a picture is there for some values of an axis only that does not change pictures, such as one size. */
-    private function isOwn(Entry $entry): bool
-    {
-        foreach ($entry->through->axisIds() as $axisId) {
-            if ($this->matrix->axis($axisId)?->changesPicture === false) {
-                return true;
-            }
-        }
-
-        return false;
+        return $this->lens === Lens::Photos ? $this->photos->cell($cell) : $this->numbers->cell($sku);
     }
 }

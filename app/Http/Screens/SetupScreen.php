@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace App\Http\Screens;
 
-use App\Actions\ChangeMatrix;
 use App\Catalog\DraftAxis;
 use App\Catalog\DraftReader;
 use App\Catalog\DraftValue;
@@ -14,6 +13,7 @@ use App\Catalog\LoadedProduct;
 use App\Catalog\MatrixChoices;
 use App\Catalog\PlannedChange;
 use App\Catalog\ReadAxis;
+use App\Catalog\SetupPlanner;
 use App\Models\SizeRunRecord;
 use App\Refusals\Refused;
 use Core\CoreException;
@@ -39,7 +39,7 @@ final class SetupScreen
 
     public function __construct(
         private readonly DraftReader $reader,
-        private readonly ChangeMatrix $action,
+        private readonly SetupPlanner $planner,
         private readonly LibraryShelf $shelf,
     ) {
     }
@@ -53,7 +53,7 @@ final class SetupScreen
         $typed = array_values(array_filter($drafts, fn (DraftAxis $draft): bool => $draft->axisId !== null || $draft->name !== '' || trim($draft->typed) !== ''));
         try {
             $this->read = $this->reader->read($typed, $loaded);
-            $this->planned = $this->action->plan($loaded, $this->read, $choices);
+            $this->planned = $this->planner->plan($loaded, $this->read, $choices);
         } catch (Refused|CoreException $problem) {
             $this->problem = $problem->getMessage();
         }
