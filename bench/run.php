@@ -5,11 +5,14 @@ declare(strict_types=1);
 /* Prints the table of measurements, or with --json their list. Exits 1 where a limit is passed. Called by bin/bench. */
 
 use Bench\AllGalleries;
+use Bench\BatchOfPrices;
 use Bench\BoardPage;
 use Bench\BuildMatrix;
 use Bench\BuildPlan;
 use Bench\CatalogPages;
+use Bench\OneStock;
 use Bench\Result;
+use Bench\SheetOfAll;
 use Illuminate\Contracts\Console\Kernel;
 
 require dirname(__DIR__).'/vendor/autoload.php';
@@ -26,6 +29,9 @@ $results = [
     BoardPage::of5000($url),
     BoardPage::of5000AtOnce($url),
     ...CatalogPages::measure($url),
+    OneStock::measure($url),
+    BatchOfPrices::measure(),
+    SheetOfAll::measure(),
 ];
 
 if (in_array('--json', $argv, true)) {

@@ -30,6 +30,7 @@ final readonly class CatalogSku
     ) {
     }
 
+    /** Whether it is on offer. */
     public function isMade(): bool
     {
         return $this->state === SkuState::Made;

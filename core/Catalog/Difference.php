@@ -60,6 +60,7 @@ final readonly class Difference
         );
     }
 
+    /** Whether the two states are the same in all that is kept. */
     public function isNone(): bool
     {
         return $this->details === [] && ! $this->changesOpening && ! $this->changesShotList && ! $this->changesShape && $this->skus === [] && $this->pictures === [] && ! $this->isReordered;

@@ -27,6 +27,7 @@ final readonly class SkuDifference
         return $changed;
     }
 
+    /** Whether it lies in another cell. */
     public function isMoved(): bool
     {
         return $this->before !== null && $this->after !== null && $this->before->cell->key !== $this->after->cell->key;

@@ -23,6 +23,7 @@ final readonly class CodeClash
     ) {
     }
 
+    /** What is in the way, in a sentence. */
     public function inWords(): string
     {
         return $this->owner === null

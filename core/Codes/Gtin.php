@@ -18,11 +18,16 @@ final class Gtin
         return (10 - $sum % 10) % 10;
     }
 
+    /**
+     * @param  string  $body  7, 11, 12 or 13 digits
+     * @return string the same with its check digit
+     */
     public static function fromBody(string $body): string
     {
         return $body.self::checkDigit($body);
     }
 
+    /** Whether it has 8, 12, 13 or 14 digits of which the last is the right check digit. */
     public static function isValid(string $gtin): bool
     {
         return preg_match('/^(\d{8}|\d{12,14})$/', $gtin) === 1

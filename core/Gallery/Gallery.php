@@ -33,11 +33,13 @@ final readonly class Gallery
         return new self($this->entries, $this->hidden, $this->roles, $filledIn);
     }
 
+    /** What fills the role here, and why; an answer without a picture where nothing does. */
     public function role(Role $role): RoleAnswer
     {
         return $this->roles[$role->value] ?? new RoleAnswer($role, null, Ground::None);
     }
 
+    /** The picture seen first; null where there is no still. */
     public function lead(): ?Placement
     {
         return $this->role(Role::Lead)->placement();
@@ -55,6 +57,7 @@ final readonly class Gallery
         return [$lead, ...array_values($rest)];
     }
 
+    /** Whether a shopper would see no picture at all. */
     public function isEmpty(): bool
     {
         return $this->entries === [];

@@ -26,6 +26,7 @@ final readonly class Placement
     ) {
     }
 
+    /** Whether somebody gave it the role. */
     public function carries(Role $role): bool
     {
         return in_array($role, $this->roles, true);

@@ -14,11 +14,13 @@ enum Role: string
     case Share = 'share';
     case Guide = 'guide';
 
+    /** As it is said on screen: "Lead". */
     public function label(): string
     {
         return ucfirst($this->value);
     }
 
+    /** What the role is for, in a sentence. */
     public function meaning(): string
     {
         return match ($this) {

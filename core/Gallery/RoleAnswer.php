@@ -19,6 +19,7 @@ final readonly class RoleAnswer
     ) {
     }
 
+    /** The picture that fills the role; null where none does. */
     public function placement(): ?Placement
     {
         return $this->entry?->placement;

@@ -56,12 +56,14 @@ final class RoleChooser
         return $answers;
     }
 
+    /** @return int below zero where the first reaches less: more axes named, then fewer made cells, then earlier */
     public function narrowerFirst(Entry $a, Entry $b): int
     {
         return count($b->through->axisIds()) <=> count($a->through->axisIds())
             ?: $this->madeCells($a->through) <=> $this->madeCells($b->through);
     }
 
+    /** How many made cells the clause covers. */
     public function madeCells(Clause $clause): int
     {
         return $this->counts[$clause->key()] ??= count(array_filter($this->made, $clause->covers(...)));

@@ -17,6 +17,7 @@ final readonly class ShotList
     ) {
     }
 
+    /** @return ?int the place of a view on the list, from 0; null where the list does not have it */
     public function place(?View $view): ?int
     {
         $place = array_search($view, $this->views, true);
@@ -24,6 +25,7 @@ final readonly class ShotList
         return $place === false ? null : (int) $place;
     }
 
+    /** Whether the view must not be missing; false where it is only wanted, or not on the list. */
     public function requires(View $view): bool
     {
         return in_array($view, $this->required, true);

@@ -10,11 +10,13 @@ use Core\Matrix\Matrix;
 
 final class UnknownChoice extends CoreException
 {
+    /** A value was chosen that the axis does not have. */
     public static function value(Axis $axis): self
     {
         return new self("What was chosen is no {$axis->name} of this product, or not any more. Choose one that it has.");
     }
 
+    /** An axis was chosen by which the product does not differ. */
     public static function axis(Matrix $matrix): self
     {
         $names = implode(', ', array_map(fn (Axis $axis): string => $axis->name, $matrix->axes));

@@ -17,6 +17,7 @@ enum View: string
     case Pack = 'pack';
     case SizeGuide = 'size guide';
 
+    /** As it is said on screen: "size guide". */
     public function label(): string
     {
         return ucfirst($this->value);

@@ -15,6 +15,7 @@ final readonly class Arithmetic
     ) {
     }
 
+    /** Counts the cells of a matrix, and those left out. */
     public static function of(Matrix $matrix): self
     {
         return new self(
@@ -24,11 +25,13 @@ final readonly class Arithmetic
         );
     }
 
+    /** How many cells are on offer. */
     public function skus(): int
     {
         return $this->cells - $this->leftOut;
     }
 
+    /** "5 sizes × 4 colors = 20 cells − 3 left out = 17 SKUs" */
     public function inWords(): string
     {
         $left = implode(' × ', array_map(fn (Factor $factor): string => $factor->inWords(), $this->factors));

@@ -54,16 +54,19 @@ final readonly class Axis
         return new self($this->id, $this->name, $this->kind, $values, $this->changesPicture, $this->display, array_values($sleeping));
     }
 
+    /** Whether the product has the value at the moment. */
     public function has(int $valueId): bool
     {
         return isset($this->byId[$valueId]);
     }
 
+    /** The value of that id; null where the product does not have it at the moment. */
     public function value(int $valueId): ?Value
     {
         return $this->byId[$valueId] ?? null;
     }
 
+    /** @return ?int the place of the value in the product’s order, from 0 */
     public function place(int $valueId): ?int
     {
         return $this->places[$valueId] ?? null;
@@ -81,6 +84,7 @@ final readonly class Axis
         return [...$this->valueIds(), ...$this->sleeping];
     }
 
+    /** How many values the product has on it at the moment. */
     public function count(): int
     {
         return count($this->values);

@@ -12,6 +12,7 @@ enum AxisDisplay: string
     case ColorSwatches = 'color swatches';
     case PictureSwatches = 'picture swatches';
 
+    /** How shoppers choose on an axis of that kind unless somebody says otherwise. */
     public static function usualFor(AxisKind $kind): self
     {
         return $kind === AxisKind::Color ? self::ColorSwatches : self::Buttons;

@@ -71,6 +71,7 @@ final readonly class BoardLayout
         return self::remembered($matrix, $at[self::DOWN], $at[self::ACROSS]);
     }
 
+    /** @return string "down", "across" or "layers" */
     public function place(Axis $axis): string
     {
         return match ($axis->id) {

@@ -65,16 +65,19 @@ final readonly class Combination
         return $isCanonical ? new self($values, $key) : self::of($values);
     }
 
+    /** @return ?int id of its value on the axis; null where it names none */
     public function value(int $axisId): ?int
     {
         return $this->values[$axisId] ?? null;
     }
 
+    /** The same with one value more, or another. */
     public function with(int $axisId, int $valueId): self
     {
         return self::of([$axisId => $valueId] + $this->values);
     }
 
+    /** The same with the axis not named. */
     public function without(int $axisId): self
     {
         $values = $this->values;

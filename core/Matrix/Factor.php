@@ -13,6 +13,7 @@ final readonly class Factor
     ) {
     }
 
+    /** What its values are called when counted: "size", "colors". */
     public function noun(): string
     {
         $noun = mb_strtolower($this->axisName);
@@ -27,6 +28,7 @@ final readonly class Factor
         };
     }
 
+    /** "5 sizes" */
     public function inWords(): string
     {
         return $this->count.' '.$this->noun();

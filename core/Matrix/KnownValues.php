@@ -53,6 +53,7 @@ final class KnownValues
         }
     }
 
+    /** What the value is called on the product. */
     public function label(int $valueId): string
     {
         return $this->labels[$valueId];

@@ -7,8 +7,10 @@ namespace Core\Matrix;
 /** Rules that say which combinations are deliberately not sold; a reach fulfills it. */
 interface LeftOut
 {
+    /** Whether every combination is sold. */
     public function isNothing(): bool;
 
+    /** Whether the combination is left out. */
     public function covers(Combination $cell): bool;
 
     /**

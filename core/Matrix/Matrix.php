@@ -112,6 +112,7 @@ final readonly class Matrix
         return $this->standing;
     }
 
+    /** The axis of that id; null where the product does not have it at the moment. */
     public function axis(int $axisId): ?Axis
     {
         return $this->byId[$axisId] ?? null;
@@ -200,6 +201,7 @@ final readonly class Matrix
         return true;
     }
 
+    /** Whether the combination is a cell that is not left out. */
     public function isOffered(Combination $combination): bool
     {
         return $this->isCell($combination) && ! $this->standing->covers($combination);

@@ -9,6 +9,7 @@ use Core\CoreException;
 
 final class MatrixTooLarge extends CoreException
 {
+    /** @param  BigInteger  $cells  how many there would be */
     public static function cells(BigInteger $cells): self
     {
         return new self(sprintf(
@@ -18,6 +19,7 @@ final class MatrixTooLarge extends CoreException
         ));
     }
 
+    /** @param  int  $axes  how many there would be */
     public static function axes(int $axes): self
     {
         return new self(sprintf(

@@ -17,6 +17,7 @@ final readonly class NearMiss
     ) {
     }
 
+    /** "“Lg” is close to L, which the library has." */
     public function inWords(): string
     {
         return "“{$this->typed}” is close to {$this->known}, ".($this->knownId === null ? 'which stands here too.' : 'which the library has.');

@@ -13,6 +13,7 @@ final readonly class OtherWord
     ) {
     }
 
+    /** Which word was read as which value. */
     public function inWords(): string
     {
         return "“{$this->typed}” is another word for {$this->known}.";

@@ -34,16 +34,19 @@ final readonly class Plan
     ) {
     }
 
+    /** Whether no SKU is made, moved, revived or retired. */
     public function isEmpty(): bool
     {
         return $this->make === [] && $this->move === [] && $this->revive === [] && $this->retire === [];
     }
 
+    /** @return int units of the SKUs that go out of offer */
     public function retiredStock(): int
     {
         return array_sum(array_map(fn (StandingSku $sku): int => $sku->stock ?? 0, $this->retire));
     }
 
+    /** @return int units that go to the SKU that stays */
     public function movedStock(): int
     {
         return array_sum(array_map(fn (StockMove $move): int => $move->units, $this->stockMoves));

@@ -15,6 +15,7 @@ final readonly class RepeatedValue
     ) {
     }
 
+    /** Which value was typed twice, and as what. */
     public function inWords(): string
     {
         return Name::of($this->typed)->is(Name::of($this->kept))

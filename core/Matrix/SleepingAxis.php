@@ -23,6 +23,7 @@ final readonly class SleepingAxis
     ) {
     }
 
+    /** @param  ?int  $standsAt  the value that stays; null where another axis takes its place */
     public static function of(Axis $axis, ?int $standsAt): self
     {
         return new self($axis->id, $axis->valueIds(), $standsAt, $axis->sleeping);

@@ -18,6 +18,7 @@ final readonly class Succession
     ) {
     }
 
+    /** One value hands over to another of the same axis. */
     public static function within(int $axisId, int $valueId, int $toValueId): self
     {
         return new self($axisId, $valueId, $axisId, $toValueId);

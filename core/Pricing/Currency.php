@@ -47,6 +47,7 @@ final readonly class Currency
         return explode(' ', self::CODES);
     }
 
+    /** Whether both are the same currency. */
     public function is(self $other): bool
     {
         return $this->code === $other->code;

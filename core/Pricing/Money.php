@@ -68,6 +68,7 @@ final readonly class Money
         return $this->amount->isLessThan($other->amount);
     }
 
+    /** The same amount of the same currency; amounts of two currencies are never equal. */
     public function equals(self $other): bool
     {
         return $this->currency->is($other->currency) && $this->amount->isEqualTo($other->amount);

@@ -23,6 +23,7 @@ final readonly class SellingPrice
         return $this->own ?? $this->base;
     }
 
+    /** Whether the SKU has a price of its own, whatever the product’s is. */
     public function isOwn(): bool
     {
         return $this->own !== null;

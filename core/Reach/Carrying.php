@@ -19,6 +19,7 @@ final readonly class Carrying
     {
     }
 
+    /** Reaches carried along the change. */
     public static function along(MatrixChange $change): self
     {
         return new self($change->handover);

@@ -31,6 +31,7 @@ final readonly class Clause
         return new self($sets);
     }
 
+    /** The clause that names no axis. */
     public static function everything(): self
     {
         return new self([]);
@@ -75,21 +76,25 @@ final readonly class Clause
         return array_map(Combination::of(...), $parts);
     }
 
+    /** Whether it is limited on the axis. */
     public function names(int $axisId): bool
     {
         return isset($this->sets[$axisId]);
     }
 
+    /** Whether the value is in it; an axis that it does not name is free. */
     public function allows(int $axisId, int $valueId): bool
     {
         return ! isset($this->sets[$axisId]) || isset($this->sets[$axisId][$valueId]);
     }
 
+    /** Whether it names no axis. */
     public function isEverything(): bool
     {
         return $this->sets === [];
     }
 
+    /** Whether it names an axis with no value left. */
     public function isNothing(): bool
     {
         return in_array([], $this->sets, true);
@@ -107,6 +112,7 @@ final readonly class Clause
         return true;
     }
 
+    /** What both cover: of an axis that both name, the values in both. */
     public function cut(self $other): self
     {
         $sets = $this->sets;
@@ -155,6 +161,7 @@ final readonly class Clause
         return new self($sets);
     }
 
+    /** The same with the axis free. */
     public function freed(int $axisId): self
     {
         $sets = $this->sets;

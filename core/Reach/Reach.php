@@ -35,11 +35,13 @@ final readonly class Reach implements LeftOut
         return new self(self::joined(array_values(array_filter($clauses, fn (Clause $clause): bool => ! $clause->isNothing()))));
     }
 
+    /** Applies nowhere: a picture in the tray. */
     public static function nothing(): self
     {
         return new self([]);
     }
 
+    /** Applies to the whole product, to what is added later too. */
     public static function everything(): self
     {
         return new self([Clause::everything()]);
@@ -71,16 +73,19 @@ final readonly class Reach implements LeftOut
         return array_map(fn (Clause $clause): array => $clause->values(), $this->clauses);
     }
 
+    /** Whether it has no clause. */
     public function isNothing(): bool
     {
         return $this->clauses === [];
     }
 
+    /** Whether it is the whole product whatever the matrix. */
     public function isEverything(): bool
     {
         return count($this->clauses) === 1 && $this->clauses[0]->isEverything();
     }
 
+    /** Whether some clause covers the combination. */
     public function covers(Combination $cell): bool
     {
         foreach ($this->clauses as $clause) {
@@ -115,11 +120,13 @@ final readonly class Reach implements LeftOut
         return (new Carrying($handover))->leftOut($this);
     }
 
+    /** What either covers. */
     public function union(self $other): self
     {
         return self::of(...$this->clauses, ...$other->clauses);
     }
 
+    /** What both cover. */
     public function cut(self $other): self
     {
         $clauses = [];
@@ -206,6 +213,7 @@ final readonly class Reach implements LeftOut
         )));
     }
 
+    /** Whether both have the same clauses, in whatever order. */
     public function equals(self $other): bool
     {
         return count($this->clauses) === count($other->clauses) && $this->key() === $other->key();

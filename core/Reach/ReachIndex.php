@@ -43,6 +43,7 @@ final class ReachIndex
         }
     }
 
+    /** Whether some clause covers the combination. */
     public function covers(Combination $cell): bool
     {
         foreach ($this->others as $clause) {

@@ -21,16 +21,19 @@ final readonly class Selection
     {
     }
 
+    /** The whole product. */
     public static function whole(): self
     {
         return new self([Clause::everything()]);
     }
 
+    /** No part of any product. */
     public static function nothing(): self
     {
         return new self([]);
     }
 
+    /** A selection of all that a reach covers. */
     public static function of(Reach $reach): self
     {
         return new self($reach->clauses);
@@ -64,6 +67,7 @@ final readonly class Selection
         return implode(';', $keys);
     }
 
+    /** Whether no part is meant. */
     public function isNothing(): bool
     {
         return $this->parts === [];

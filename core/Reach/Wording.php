@@ -16,6 +16,7 @@ final class Wording
     /** Past these the rest is counted. */
     private const MOST = 60;
 
+    /** "Moss and Clay, Gauntlet only"; what sleeps is not said. */
     public function say(Reach $reach, Matrix $matrix): string
     {
         $active = $reach->activeIn($matrix);
@@ -48,6 +49,7 @@ final class Wording
         return implode('; ', $parts).($more > 0 ? '; and '.number_format($more).' more places' : '');
     }
 
+    /** One clause: values in the product’s order, axis by axis. */
     public function clause(Clause $clause, Matrix $matrix): string
     {
         $parts = [];

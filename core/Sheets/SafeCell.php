@@ -13,11 +13,13 @@ final class SafeCell
 {
     private const RISKY = "/^'*[=+\\-@\\t\\r\\n\u{FF1D}\u{FF0B}\u{FF0D}\u{FF20}]/u";
 
+    /** The text as a cell that no spreadsheet runs as a formula; read() gives it back unchanged. */
     public static function write(string $text): string
     {
         return preg_match(self::RISKY, $text) === 1 && ! is_numeric($text) ? "'".$text : $text;
     }
 
+    /** The text that write() was given; a cell that was never written so stays as it is. */
     public static function read(string $cell): string
     {
         return str_starts_with($cell, "'") && preg_match(self::RISKY, substr($cell, 1)) === 1 ? substr($cell, 1) : $cell;

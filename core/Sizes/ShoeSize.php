@@ -29,16 +29,19 @@ final readonly class ShoeSize
     {
     }
 
+    /** @param  string  $size  in Paris points of 2/3 cm, such as "42" or "42.5" */
     public static function eu(string $size): self
     {
         return new self(BigRational::of($size)->multipliedBy(20)->dividedBy(3));
     }
 
+    /** @param  string  $size  in barleycorns of 1/3 inch, such as "8" or "8.5" */
     public static function uk(string $size): self
     {
         return self::barleycorns($size, self::UK_OFFSET);
     }
 
+    /** @param  string  $size  in barleycorns of 1/3 inch, one above the UK’s, such as "9" */
     public static function usMen(string $size): self
     {
         return self::barleycorns($size, self::US_MEN_OFFSET);

@@ -22,6 +22,7 @@ final readonly class Size
     ) {
     }
 
+    /** Whether a family of sizes knows it, so that it has a place among others. */
     public function isKnown(): bool
     {
         return $this->family !== '';

@@ -30,6 +30,7 @@ final class SizeReader
 
     private const DASH = '\s*(?:-|–|—|to)\s*';
 
+    /** Reads a size as people write it: "36 ½", "2XL", "32/34", "6–9 M"; what no family knows is a size of words. */
     public function read(string $typed): Size
     {
         $name = Name::of(strtr($typed, self::FRACTIONS));

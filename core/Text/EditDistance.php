@@ -7,6 +7,7 @@ namespace Core\Text;
 /** Whether two words differ by one slip of the hand: a letter missing, added, wrong, or two swapped. */
 final class EditDistance
 {
+    /** Whether one letter changed, added, left out, or two neighbors exchanged make the one of the other. */
     public static function atMostOne(string $a, string $b): bool
     {
         $left = mb_str_split($a);

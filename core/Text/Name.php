@@ -35,6 +35,7 @@ final readonly class Name
         return new self($shown, self::fold($shown));
     }
 
+    /** Whether both are one name: equal after folding. */
     public function is(self $other): bool
     {
         return $this->folded === $other->folded;

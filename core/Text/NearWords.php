@@ -16,6 +16,7 @@ final class NearWords
     /** @var array<string, array<string, true>> a word less one letter => the words it came from */
     private array $lessOne = [];
 
+    /** @param  string  $word  folded */
     public function add(string $word): void
     {
         foreach (self::variantsOf($word) as $variant) {

@@ -46,6 +46,7 @@ final readonly class Translations
         return new self($byTag);
     }
 
+    /** As it is typed in a form: one to a line, "de: Moos". */
     public function typed(): string
     {
         return implode("\n", array_map(fn (string $tag, string $name): string => "{$tag}: {$name}", array_keys($this->byTag), $this->byTag));

@@ -8,6 +8,7 @@ use Core\CoreException;
 
 final class UnreadableNumber extends CoreException
 {
+    /** @param  string  $typed  as it was typed */
     public static function noNumber(string $typed): self
     {
         return new self(trim($typed) === '' ? 'Type a number, such as 49.50.' : "“{$typed}” is not a number. Type one such as 49.50.");
