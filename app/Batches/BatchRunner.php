@@ -6,6 +6,7 @@ namespace App\Batches;
 
 use App\Catalog\Portions;
 use App\Catalog\ProductLoader;
+use App\History\Announcer;
 use App\History\Change;
 use App\History\EntryUndo;
 use App\Models\Batch;
@@ -36,6 +37,7 @@ final class BatchRunner
         private readonly Acts $acts,
         private readonly ProductLoader $loader,
         private readonly EntryUndo $undo,
+        private readonly Announcer $announcer,
     ) {
     }
 
@@ -65,13 +67,7 @@ final class BatchRunner
 
                 continue;
             }
-            $way = $batch->state;
-            foreach ($items as $item) {
-                $this->step($batch, $item);
-                if ($batch->state !== $way || microtime(true) >= $end) {
-                    break;
-                }
-            }
+            $this->announcer->onceAfter(fn () => $this->steps($batch, $items, $end));
             Batch::query()->whereKey($batchId)->update(['beat_at' => now()]);
             $batch->refresh();
             if (microtime(true) >= $end) {
@@ -80,6 +76,18 @@ final class BatchRunner
         }
 
         return false;
+    }
+
+    /** @param  list<stdClass>  $items */
+    private function steps(Batch $batch, array $items, float $end): void
+    {
+        $way = $batch->state;
+        foreach ($items as $item) {
+            $this->step($batch, $item);
+            if ($batch->state !== $way || microtime(true) >= $end) {
+                return;
+            }
+        }
     }
 
     /** @return list<stdClass> products whose turn it is, read ahead */
@@ -126,17 +134,17 @@ final class BatchRunner
         }
         try {
             DB::transaction(function () use ($batch, $item): void {
-                // Waits for whoever has it in hand, and sees what became of it.
-                $now = DB::table('batch_products')->where('batch_id', $batch->id)->where('product_id', $item->product_id)->lockForUpdate()->first();
-                if ($now === null || $now->state !== $item->state) {
-                    return;
-                }
-                match ($batch->state) {
+                $isOurs = match ($batch->state) {
                     BatchState::Undoing => $this->back($batch, $item),
                     BatchState::Redoing => $this->again($batch, $item),
                     default => $this->change($batch, $item),
                 };
+                if (! $isOurs) {
+                    throw new DoneAlready();
+                }
             }, self::TRIES);
+        } catch (DoneAlready) {
+            // Whoever did it has noted it.
         } catch (Throwable $fault) {
             $isStanding = in_array($batch->state, [BatchState::Undoing, BatchState::Redoing], true);
             $this->note($batch, $item, $isStanding ? BatchProductState::Stands : BatchProductState::Refused, $this->why($fault), $item->history_id);
@@ -149,23 +157,24 @@ final class BatchRunner
     /** Looks whether it can be done, and leaves no trace. */
     private function rehearse(Batch $batch, stdClass $item): void
     {
+        $why = null;
         DB::beginTransaction();
         try {
             $this->acted($batch, $item);
-            DB::rollBack();
-            $this->note($batch, $item, BatchProductState::Vetted);
         } catch (Throwable $fault) {
-            DB::rollBack();
-            $this->note($batch, $item, BatchProductState::Refused, $this->why($fault));
+            $why = $this->why($fault);
         } finally {
+            DB::rollBack();
             $this->loader->forget();
         }
+        $this->note($batch, $item, $why === null ? BatchProductState::Vetted : BatchProductState::Refused, (string) $why);
     }
 
-    private function change(Batch $batch, stdClass $item): void
+    private function change(Batch $batch, stdClass $item): bool
     {
         $entry = $this->acted($batch, $item);
-        $this->note($batch, $item, $entry === null ? BatchProductState::Same : BatchProductState::Changed, '', $entry?->id);
+
+        return $this->note($batch, $item, $entry === null ? BatchProductState::Same : BatchProductState::Changed, '', $entry?->id);
     }
 
     private function acted(Batch $batch, stdClass $item): ?HistoryEntry
@@ -173,25 +182,29 @@ final class BatchRunner
         return $this->acts->named($batch->act)->act(Change::ofBatch($batch->user, $item->product_id, $batch->id), Selection::fromKey($item->selection), $batch->wanted);
     }
 
-    private function back(Batch $batch, stdClass $item): void
+    private function back(Batch $batch, stdClass $item): bool
     {
         if (HistoryEntry::query()->whereKey($item->history_id)->whereNull('undone_at')->exists()) {
             $this->undo->undoEntry(new Change($batch->user, $item->product_id), $item->history_id);
         }
-        $this->note($batch, $item, BatchProductState::Undone, '', $item->history_id);
+
+        return $this->note($batch, $item, BatchProductState::Undone, '', $item->history_id);
     }
 
-    private function again(Batch $batch, stdClass $item): void
+    private function again(Batch $batch, stdClass $item): bool
     {
         if (HistoryEntry::query()->whereKey($item->history_id)->whereNotNull('undone_at')->exists()) {
             $this->undo->redoEntry(new Change($batch->user, $item->product_id), $item->history_id);
         }
-        $this->note($batch, $item, BatchProductState::Changed, '', $item->history_id);
+
+        return $this->note($batch, $item, BatchProductState::Changed, '', $item->history_id);
     }
 
-    private function note(Batch $batch, stdClass $item, BatchProductState $state, string $words = '', ?int $historyId = null): void
+    /** @return bool whether it was still to be done; else another worker has noted what became of it */
+    private function note(Batch $batch, stdClass $item, BatchProductState $state, string $words = '', ?int $historyId = null): bool
     {
-        DB::table('batch_products')->where('batch_id', $batch->id)->where('product_id', $item->product_id)->update(['state' => $state->value, 'words' => mb_strimwidth($words, 0, 400, '…'), 'history_id' => $historyId]);
+        return DB::table('batch_products')->where('batch_id', $batch->id)->where('product_id', $item->product_id)->where('state', $item->state)
+            ->update(['state' => $state->value, 'words' => mb_strimwidth($words, 0, 400, '…'), 'history_id' => $historyId]) === 1;
     }
 
     /** Why a product was not changed. Where the database is away, nobody knows: the batch goes on later. */

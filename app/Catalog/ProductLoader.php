@@ -282,7 +282,7 @@ final class ProductLoader
                     Clauses::decode($row->reach),
                     Clauses::decode($row->hidden),
                     View::tryFrom($row->view ?? ''),
-                    array_values(array_map(Role::from(...), json_decode($row->roles, true, 8, JSON_THROW_ON_ERROR))),
+                    $row->roles === '[]' ? [] : array_values(array_map(Role::from(...), json_decode($row->roles, true, 8, JSON_THROW_ON_ERROR))),
                     $row->alt_text,
                 ),
                 $row->position,

@@ -37,7 +37,7 @@ final class Keeper
 
     private const SWEPT_AT_ONCE = 1_000;
 
-    public function __construct(private readonly ProductLoader $loader, private readonly ChosenSkusLoader $chosen)
+    public function __construct(private readonly ProductLoader $loader, private readonly ChosenSkusLoader $chosen, private readonly Announcer $announcer)
     {
     }
 
@@ -158,7 +158,7 @@ final class Keeper
     private function noteChanged(Product $product, array $with = []): void
     {
         Product::query()->whereKey($product->id)->update($with + ['updated_at' => now(), 'revision' => $product->revision + 1, 'is_counted' => false]);
-        event(new ProductsChanged());
+        $this->announcer->changed();
     }
 
     /**

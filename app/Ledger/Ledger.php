@@ -105,8 +105,22 @@ final class Ledger
                 if (count($full) > 1) {
                     (new UniqueKeys($table))->letGo(array_column($full, 'id'), array_keys($columns));
                 }
-                DB::table($table)->upsert($full, ['id'], array_keys($columns));
+                $this->write($table, $full, $columns);
             }
+        }
+    }
+
+    /**
+     * @param  list<array<string, mixed>>  $rows  as they are to be
+     * @param  array<string, mixed>  $columns  that change
+     */
+    private function write(string $table, array $rows, array $columns): void
+    {
+        $wanted = array_map(fn (array $row): array => array_intersect_key($row, $columns), $rows);
+        if (array_filter($wanted, fn (array $one): bool => $one !== $wanted[0]) === []) {
+            DB::table($table)->whereIn('id', array_column($rows, 'id'))->update($wanted[0]);
+        } else {
+            DB::table($table)->upsert($rows, ['id'], array_keys($columns));
         }
     }
 

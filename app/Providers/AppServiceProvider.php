@@ -12,6 +12,7 @@ use App\Batches\Acts;
 use App\Batches\BatchRunner;
 use App\Catalog\ChosenSkusLoader;
 use App\Catalog\ProductLoader;
+use App\History\Announcer;
 use App\History\OldEntries;
 use App\History\ProductsChanged;
 use App\Http\QuietHandler;
@@ -58,6 +59,7 @@ final class AppServiceProvider extends ServiceProvider
         // One for the Action and for the answer: what was changed is not read a second time.
         $this->app->scoped(ProductLoader::class);
         $this->app->scoped(ChosenSkusLoader::class);
+        $this->app->scoped(Announcer::class);
         $this->app->singleton(PhotoInspector::class, fn (): PhotoInspector => new PhotoInspector(
             config('slate.photos.most_bytes'),
             config('slate.photos.most_pixels'),
