@@ -23,7 +23,7 @@ final class ProductList
         $meant = null;
         $found = $this->rows($asked, $search);
         if ($found[0] === [] && $search !== null) {
-            $meant = $this->meant($asked->search);
+            $meant = $this->meant($asked->search, $asked->filters === []);
             $found = $meant === null ? $found : $this->rows($asked, ProductSearch::of($meant));
         }
         [$rows, $count, $hasEarlier, $hasLater] = $found;
@@ -40,16 +40,22 @@ final class ProductList
             return [];
         }
         $rows = $this->rows(new ListQuery($typed), $search->byNameOnly())[0];
-        $meant = $rows === [] ? $this->meant($typed) : null;
+        $meant = $rows === [] ? $this->meant($typed, true) : null;
 
         return $meant === null ? $rows : $this->rows(new ListQuery($meant), ProductSearch::of($meant)?->byNameOnly())[0];
     }
 
-    /** The words typed, each that no product has read as one that it is a slip away from; null where that helps nothing. */
-    private function meant(string $typed): ?string
+    /**
+     * The words typed, each that no product has read as one that it is a slip away from; null where that helps nothing.
+     *
+     * @param  bool  $areUnknown  whether no product has all of them: of a single word it is known then
+     */
+    private function meant(string $typed, bool $areUnknown): ?string
     {
         $words = SearchWords::of($typed);
-        $meant = array_map(fn (string $word): string => ctype_digit($word) || SearchWords::isKnown($word) ? $word : SearchWords::near($word) ?? $word, $words);
+        $isUnknown = $areUnknown && count($words) === 1;
+        $isKnown = fn (string $word): bool => ctype_digit($word) || (! $isUnknown && SearchWords::isKnown($word));
+        $meant = array_map(fn (string $word): string => $isKnown($word) ? $word : SearchWords::near($word) ?? $word, $words);
 
         return $meant === $words ? null : implode(' ', $meant);
     }
@@ -73,7 +79,7 @@ final class ProductList
         $query = $this->filtered($asked);
         $search = ProductSearch::of($asked->search);
         if ($search !== null && $search->narrow($query) === 0) {
-            $meant = $this->meant($asked->search);
+            $meant = $this->meant($asked->search, true);
             $query = $this->filtered($asked);
             ProductSearch::of($meant ?? $asked->search)?->narrow($query);
         }
@@ -97,6 +103,9 @@ final class ProductList
         $query = $this->filtered($asked);
         $isNarrowed = $asked->filters !== [];
         $count = $search?->narrow($query);
+        if ($count === 0) {
+            return [[], 0, false, false];
+        }
         if ($search !== null && $isNarrowed && $count !== null) {
             $count = (clone $query)->count();
         }
