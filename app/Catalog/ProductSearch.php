@@ -50,10 +50,11 @@ final readonly class ProductSearch
     {
         $ids = [];
         foreach ($this->keys() as $source) {
-            $found = $source()->distinct()->limit(self::FEW + 1)->pluck('product_id')->all();
+            $found = $source()->limit(self::FEW + 1)->pluck('product_id')->all();
             if (count($found) > self::FEW) {
                 $column = $source()->columns[0] ?? 'product_id';
-                $query->whereExists($source()->whereColumn(is_string($column) ? $column : 'product_id', 'product_summaries.product_id'));
+                // With a limit the database asks each product in the order of the list, and stops when the page is full.
+                $query->whereExists($source()->whereColumn(is_string($column) ? $column : 'product_id', 'product_summaries.product_id')->limit(1));
 
                 return null;
             }
