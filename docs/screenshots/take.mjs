@@ -1,5 +1,4 @@
 // One current picture of each main view, at 1280 × 800, from the demo. Called by bin/screens.
-import { spawn } from 'node:child_process';
 import { dirname, join } from 'node:path';
 import { fileURLToPath } from 'node:url';
 import { chromium } from '@playwright/test';
@@ -71,6 +70,15 @@ await page.getByRole('button', { name: 'Compare the two points' }).click();
 await take('comparison');
 await page.goto(`${base}/products/TB-SMOCK/details`);
 await take('details');
+// One act on many products, and back.
+await page.goto(`${base}/bulk/new`);
+await page.getByLabel('What', { exact: true }).selectOption('sku-price');
+await page.getByLabel('To', { exact: true }).fill('52.50');
+await page.locator('.batch-form .submit').click();
+await page.getByRole('button', { name: 'Undo all' }).waitFor();
+await take('bulk');
+await page.getByRole('button', { name: 'Undo all' }).click();
+await page.getByRole('button', { name: 'Make all again' }).waitFor();
 await page.emulateMedia({ colorScheme: 'dark' });
 await page.goto(`${base}/products/TB-SMOCK?lens=stock`);
 await take('stock-dark');
@@ -92,12 +100,4 @@ await page.goto(`${base}/works`);
 await take('works');
 await page.goto(`${base}/accounts`);
 await take('accounts');
-
-// The same application, with a database that is not there.
-const away = spawn('php', ['-S', '127.0.0.1:8799', '../bin/router.php'], { cwd: join(folder, '../../public'), env: { ...process.env, DB_PORT: '1' }, stdio: 'ignore' });
-for (let answered = false; !answered;) {
-  answered = await page.goto('http://127.0.0.1:8799/').then(() => true, () => false);
-}
-await take('away');
-away.kill();
 await browser.close();
