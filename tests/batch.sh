@@ -6,7 +6,7 @@ set -uo pipefail
 cd "$(dirname "$0")/.."
 . bin/lib.sh
 
-PRODUCTS=${1:-400} SKUS=${2:-10000} MOST_MB=256
+PRODUCTS=${1:-300} SKUS=${2:-7500} MOST_MB=256
 WORK=$(mktemp -d /tmp/slate-batch-XXXXXX)
 export APP_ENV=local DB_DATABASE=indigo_slate_batch FILESYSTEM_ROOT=.data/batch CACHE_STORE=database QUEUE_CONNECTION=database QUEUE_RETRY_AFTER=3
 WORKER=
@@ -43,7 +43,7 @@ php artisan slate:export "$WORK/before.csv" >/dev/null
 ID=$(bulk price 52.50 | of id)
 [ -n "$ID" ] || fail 'a batch is begun'
 KILLS=0
-while [ "$KILLS" -lt 6 ]; do
+while [ "$KILLS" -lt 4 ]; do
     worker
     sleep 1
     [ "$KILLS" != 2 ] || php tests/batch.php work-on-one >"$WORK/person" || fail 'a person works on one of the products meanwhile'

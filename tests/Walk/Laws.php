@@ -4,12 +4,12 @@ declare(strict_types=1);
 
 namespace Tests\Walk;
 
-use App\Actions\ChangeMatrix;
 use App\Catalog\DraftAxis;
 use App\Catalog\DraftReader;
 use App\Catalog\DraftValue;
 use App\Catalog\LoadedProduct;
 use App\Catalog\MatrixChoices;
+use App\Catalog\SetupPlanner;
 use App\Catalog\SkuRow;
 use App\Summaries\Counting;
 use App\Summaries\SkuCounting;
@@ -112,7 +112,7 @@ final class Laws
     private function untouchedIsUnchanged(LoadedProduct $loaded): void
     {
         $drafts = array_map(fn (Axis $axis): DraftAxis => new DraftAxis($axis->name, '', true, null, $axis->id, array_map(fn (Value $value): DraftValue => DraftValue::existing($value->id), $axis->values)), $loaded->matrix->axes);
-        $planned = app(ChangeMatrix::class)->plan($loaded, app(DraftReader::class)->read($drafts, $loaded), new MatrixChoices());
+        $planned = app(SetupPlanner::class)->plan($loaded, app(DraftReader::class)->read($drafts, $loaded), new MatrixChoices());
         LawBroken::unless($planned->plan->retire === [] && $planned->plan->move === [], 'a plan from a matrix to itself touches no SKU', $planned->plan->inWords());
         LawBroken::unlessSame(count($planned->plan->keep), count($loaded->made), 'a plan from a matrix to itself keeps what is made');
     }
