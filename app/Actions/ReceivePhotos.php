@@ -15,6 +15,7 @@ use App\Media\PhotoStore;
 use App\Media\Receipt;
 use App\Models\Photo;
 use App\Refusals\PhotoRefused;
+use Core\Gallery\View;
 use Core\Reach\Reach;
 use Core\Reach\Selection;
 use Core\Reach\Simplifier;
@@ -74,7 +75,7 @@ final class ReceivePhotos
                 $names[mb_strtolower($free)] = true;
                 $here[$photo->id] = $free;
                 $taken[] = $free === $name ? $name : "{$name} (as {$free}: another picture has its name)";
-                $rows[] = $this->row($photo, $free, ++$position, $selection->reach ?? Reach::nothing());
+                $rows[] = $this->row($photo, $free, ++$position, $selection->reach ?? $files[$at]->reach ?? Reach::nothing(), $files[$at]->view);
             }
             $ledger->insertMany('placements', $loaded->product->id, $rows);
 
@@ -83,6 +84,10 @@ final class ReceivePhotos
                 $count = count($rows) + count($links);
 
                 return 'Took in '.($count === 1 ? [...$taken, ...array_values(array_intersect_key($here, $links))][0] : "{$count} pictures").", linked to {$selection->place()}";
+            }
+
+            if ($rows !== [] && array_filter($rows, fn (array $row): bool => $row['reach'] === '[]') === []) {
+                return 'Took in '.(count($rows) === 1 ? $rows[0]['file_name'] : count($rows).' pictures').', linked to where their names say';
             }
 
             return 'Put '.(count($rows) === 1 ? $rows[0]['file_name'] : count($rows).' pictures').' into the tray';
@@ -111,7 +116,7 @@ final class ReceivePhotos
     }
 
     /** @return array<string, mixed> */
-    private function row(Photo $photo, string $name, int $position, Reach $reach): array
+    private function row(Photo $photo, string $name, int $position, Reach $reach, ?View $view): array
     {
         return [
             'photo_id' => $photo->id,
@@ -119,6 +124,7 @@ final class ReceivePhotos
             'position' => $position,
             'reach' => Clauses::encode($reach),
             'hidden' => '[]',
+            'view' => $view?->value,
             'roles' => '[]',
         ];
     }

@@ -12,8 +12,6 @@ use Core\Gallery\Placement;
 use Core\Gallery\Role;
 use Core\Gallery\RoleAnswer;
 use Core\Matrix\Combination;
-use Core\Reach\Clause;
-use Core\Reach\Reach;
 use Core\Reach\Wording;
 use Core\Text\Name;
 
@@ -56,7 +54,7 @@ final class GalleryReport
             'gallery' => array_map(fn (Entry $entry): array => [
                 'file' => $entry->placement->file,
                 'view' => $entry->placement->view?->value,
-                'reach' => $this->clauses($entry->placement->reach, $loaded),
+                'reach' => ReachNames::of($entry->placement->reach, $loaded->matrix),
                 'reach_words' => (new Wording())->say($entry->placement->reach, $loaded->matrix),
                 'roles' => $this->roles($gallery, $entry->placement),
             ], $gallery->entries),
@@ -68,21 +66,6 @@ final class GalleryReport
     private function roles(Gallery $gallery, Placement $placement): array
     {
         return array_map(fn (RoleAnswer $answer): string => $answer->role->value, $gallery->rolesOf($placement));
-    }
-
-    /** @return list<object> each {"Axis": ["value", …]} */
-    private function clauses(Reach $reach, LoadedProduct $loaded): array
-    {
-        return array_map(function (Clause $clause) use ($loaded): object {
-            $named = [];
-            foreach ($loaded->matrix->axes as $axis) {
-                if ($clause->names($axis->id)) {
-                    $named[$axis->name] = array_values(array_map(fn ($value): string => $value->label, array_filter($axis->values, fn ($value): bool => $clause->allows($axis->id, $value->id))));
-                }
-            }
-
-            return (object) $named;
-        }, $reach->activeIn($loaded->matrix)->clauses);
     }
 
     /**

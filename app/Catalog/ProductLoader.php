@@ -67,17 +67,35 @@ final class ProductLoader
     /** The matrix of a product alone. */
     public function matrix(Product $product): Matrix
     {
-        $ownAxes = DB::table('product_axes')->join('axes', 'axes.id', '=', 'product_axes.axis_id')->where('product_axes.product_id', $product->id)
-            ->orderBy('product_axes.position')->orderBy('product_axes.id')->get(['product_axes.*', 'axes.name', 'axes.kind', 'axes.changes_picture', 'axes.display'])->all();
-        $ownValues = DB::table('product_values')->join('axis_values', 'axis_values.id', '=', 'product_values.value_id')->where('product_values.product_id', $product->id)
-            ->orderBy('product_values.position')->orderBy('product_values.id')->get(['product_values.*', 'axis_values.name', 'axis_values.code'])->all();
-        $values = array_map(fn (stdClass $row): stdClass => (object) ['id' => $row->value_id, 'name' => $row->name, 'code' => $row->code], $ownValues);
+        return $this->matrices([$product])[$product->id];
+    }
 
-        return new Matrix(
-            $this->axes(array_values($ownAxes), array_column($ownAxes, null, 'axis_id'), array_values($ownValues), array_column($values, null, 'id')),
-            Reach::fromArrays($product->left_out),
-            $this->sleeping(array_values($ownAxes), array_values($ownValues)),
-        );
+    /**
+     * The matrices of products alone, in two queries.
+     *
+     * @param  list<Product>  $products
+     * @return array<int, Matrix> by product id
+     */
+    public function matrices(array $products): array
+    {
+        $ids = array_map(fn (Product $product): int => $product->id, $products);
+        $axes = DB::table('product_axes')->join('axes', 'axes.id', '=', 'product_axes.axis_id')->whereIn('product_axes.product_id', $ids)
+            ->orderBy('product_axes.position')->orderBy('product_axes.id')->get(['product_axes.*', 'axes.name', 'axes.kind', 'axes.changes_picture', 'axes.display'])->groupBy('product_id');
+        $values = DB::table('product_values')->join('axis_values', 'axis_values.id', '=', 'product_values.value_id')->whereIn('product_values.product_id', $ids)
+            ->orderBy('product_values.position')->orderBy('product_values.id')->get(['product_values.*', 'axis_values.name', 'axis_values.code'])->groupBy('product_id');
+        $matrices = [];
+        foreach ($products as $product) {
+            $ownAxes = array_values($axes->get($product->id)?->all() ?? []);
+            $ownValues = array_values($values->get($product->id)?->all() ?? []);
+            $library = array_map(fn (stdClass $row): stdClass => (object) ['id' => $row->value_id, 'name' => $row->name, 'code' => $row->code], $ownValues);
+            $matrices[$product->id] = new Matrix(
+                $this->axes($ownAxes, array_column($ownAxes, null, 'axis_id'), $ownValues, array_column($library, null, 'id')),
+                Reach::fromArrays($product->left_out),
+                $this->sleeping($ownAxes, $ownValues),
+            );
+        }
+
+        return $matrices;
     }
 
     /**

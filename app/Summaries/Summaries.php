@@ -24,6 +24,7 @@ final class Summaries
         private readonly Counting $counting,
         private readonly Words $words,
         private readonly SkuSummaries $skus,
+        private readonly LexiconWords $lexicon,
     ) {
     }
 
@@ -81,7 +82,10 @@ final class Summaries
                 $rows[$one->product->id] = $this->counting->of($one);
             }
             $kept = $this->keep($rows, $products);
-            array_map($this->skus->keep(...), array_intersect_key($loaded, array_flip($kept)));
+            foreach (array_intersect_key($loaded, array_flip($kept)) as $one) {
+                $this->skus->keep($one);
+                $this->lexicon->keep($one);
+            }
         }, 3);
     }
 

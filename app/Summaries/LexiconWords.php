@@ -1,0 +1,93 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Summaries;
+
+use App\Catalog\LoadedProduct;
+use App\Catalog\SearchWords;
+use Core\Matching\MeaningKind;
+use Core\Text\NearWords;
+use Core\Text\WordForms;
+use Illuminate\Support\Facades\DB;
+
+/** Keeps the words by which names of files mean a product and its SKUs: codes, GTINs, the product's name. */
+final class LexiconWords
+{
+    private const CHUNK = 1_000;
+
+    private const LONGEST = 80;
+
+    /** Shorter words of a name say too little. */
+    private const SHORTEST_PART = 3;
+
+    /** Shorter words are not read by a slip. */
+    private const SHORTEST_BY_SLIP = 5;
+
+    public function keep(LoadedProduct $loaded): void
+    {
+        $rows = $this->rows($loaded);
+        $known = [];
+        foreach (DB::table('lexicon_words')->where('product_id', $loaded->product->id)->get() as $row) {
+            $known[$this->key((array) $row)] = $row->id;
+        }
+        foreach (array_chunk(array_values(array_diff_key($known, $rows)), self::CHUNK) as $gone) {
+            DB::table('lexicon_words')->whereIn('id', $gone)->delete();
+        }
+        foreach (array_chunk(array_values(array_diff_key($rows, $known)), self::CHUNK) as $new) {
+            DB::table('lexicon_words')->insert($new);
+            $this->keepSlips(array_values(array_map(fn (array $row): string => (string) $row['form'], array_filter($new, fn (array $row): bool => $row['kind'] === MeaningKind::Product->value))));
+        }
+    }
+
+    /** @return array<string, array<string, int|string|null>> */
+    private function rows(LoadedProduct $loaded): array
+    {
+        $product = $loaded->product;
+        $words = [];
+        if ($product->removed_at === null) {
+            $words = [[MeaningKind::Product, null, $product->code], [MeaningKind::Product, null, $product->name]];
+            foreach ([...SearchWords::of($product->name), ...SearchWords::of($product->code)] as $part) {
+                if (mb_strlen($part) >= self::SHORTEST_PART && ! ctype_digit($part)) {
+                    $words[] = [MeaningKind::Part, null, $part];
+                }
+            }
+            foreach ($loaded->made as $sku) {
+                $words[] = [MeaningKind::Sku, $sku->id, $sku->code];
+                if ($sku->gtin !== null) {
+                    $words[] = [MeaningKind::Gtin, $sku->id, $sku->gtin];
+                }
+            }
+        }
+        $rows = [];
+        foreach ($words as [$kind, $skuId, $word]) {
+            foreach (WordForms::of($word) as $form) {
+                $row = ['form' => mb_substr($form, 0, self::LONGEST), 'kind' => $kind->value, 'product_id' => $product->id, 'sku_id' => $skuId, 'word' => mb_substr($word, 0, 120)];
+                $rows[$this->key($row)] = $row;
+            }
+        }
+
+        return $rows;
+    }
+
+    /** @param  array<string, mixed>  $row */
+    private function key(array $row): string
+    {
+        return "{$row['form']} {$row['kind']} {$row['sku_id']} {$row['word']}";
+    }
+
+    /** @param  list<string>  $forms */
+    private function keepSlips(array $forms): void
+    {
+        $rows = [];
+        foreach ($forms as $form) {
+            $isReadBySlip = mb_strlen($form) >= self::SHORTEST_BY_SLIP && preg_match('/\p{N}/u', $form) !== 1;
+            foreach ($isReadBySlip ? NearWords::variantsOf($form) : [] as $slip) {
+                $rows[] = ['slip' => $slip, 'form' => $form];
+            }
+        }
+        foreach (array_chunk($rows, self::CHUNK) as $chunk) {
+            DB::table('lexicon_slips')->insertOrIgnore($chunk);
+        }
+    }
+}

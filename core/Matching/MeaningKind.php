@@ -1,0 +1,18 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Core\Matching;
+
+/** What a word in a name can stand for. */
+enum MeaningKind: string
+{
+    case Sku = 'SKU';
+    case Gtin = 'GTIN';
+    case Product = 'product';
+    case Value = 'value';
+    case View = 'view';
+
+    /** A word of a product's name or code, which others may have as well. */
+    case Part = 'part';
+}

@@ -1,0 +1,50 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Core\Matching;
+
+/** Words in names of files that say nothing of the goods. Common practice, no source. */
+final class Noise
+{
+    private const WORDS = [
+        'img', 'image', 'images', 'pic', 'picture', 'photo', 'photos', 'foto', 'bild', 'dsc', 'dscn', 'dscf', 'mvi', 'pict', 'scan', 'screenshot', 'untitled', 'unbenannt',
+        'final', 'finale', 'last', 'new', 'neu', 'old', 'alt', 'copy', 'kopie', 'copia', 'copie', 'edit', 'edited', 'retouched', 'retusche', 'corrected', 'cut', 'cutout', 'crop', 'cropped', 'freisteller',
+        'web', 'shop', 'print', 'druck', 'hires', 'highres', 'lowres', 'lores', 'large', 'full', 'orig', 'original', 'px', 'dpi', 'rgb', 'srgb', 'cmyk', 'jpg', 'jpeg', 'png', 'tif', 'tiff', 'psd', 'webp',
+        'of', 'the', 'and', 'und', 'von', 'for', 'mit', 'with',
+    ];
+
+    /** Letters before the number of a version: "v2". */
+    private const VERSION = ['v', 'ver', 'version', 'rev'];
+
+    /** What a camera writes before its own number. */
+    private const CAMERA = ['img', 'dsc', 'dscn', 'dscf', 'mvi', 'pict', 'p', 'pxl'];
+
+    /** @param  list<NamePart>  $parts */
+    public static function isNoise(array $parts, int $at): bool
+    {
+        $part = $parts[$at];
+        $before = $parts[$at - 1]->bare ?? '';
+        $after = $parts[$at + 1] ?? null;
+
+        return match (true) {
+            $part->isBracketed => true,
+            in_array($part->bare, self::WORDS, true) => true,
+            in_array($part->bare, self::VERSION, true) => $after?->isNumber() === true && $after->isGlued,
+            $part->isNumber() => self::isIdleNumber($part, $before, $after),
+            $part->bare === 'x' => $after?->isNumber() === true && ($parts[$at - 1] ?? null)?->isNumber() === true,
+            default => false,
+        };
+    }
+
+    /** A version, a camera's number, a size in pixels, a date, or a number that is too long for a place. */
+    private static function isIdleNumber(NamePart $part, string $before, ?NamePart $after): bool
+    {
+        $digits = strlen($part->bare);
+
+        return (in_array($before, self::VERSION, true) && $part->isGlued)
+            || (in_array($before, self::CAMERA, true) && $digits >= 3)
+            || in_array($after?->bare, ['px', 'dpi'], true)
+            || $digits >= 4;
+    }
+}

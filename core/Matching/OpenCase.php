@@ -1,0 +1,29 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Core\Matching;
+
+/** What has been found so far about one picture, while it is judged. */
+final class OpenCase
+{
+    public float $confidence = 1.0;
+
+    /** Whether the product is told by a part of its name only. */
+    public bool $isByPart = false;
+
+    /** @var list<string> */
+    public array $reasons = [];
+
+    /** @var list<string> */
+    public array $doubts = [];
+
+    /** @var array<int, true> axis ids of which a value is named that the product does not have */
+    public array $foreign = [];
+
+    /** A chain is as strong as its weakest link. */
+    public function atMost(float $confidence): void
+    {
+        $this->confidence = min($this->confidence, $confidence);
+    }
+}

@@ -1,0 +1,61 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Core\Matching;
+
+use Core\Gallery\View;
+use Core\Reach\Reach;
+
+/** Where a picture belongs as far as can be told, how surely, and why. */
+final readonly class Verdict
+{
+    /** From here on it may be accepted without a look at each. */
+    public const SURE = 0.90;
+
+    /**
+     * @param  ?int  $productId  null where nothing says which product
+     * @param  ?Reach  $reach  null where the product is not known
+     * @param  ?int  $place  its number among the pictures of its kind, where the name has one
+     * @param  float  $confidence  from 0 to 1
+     * @param  list<string>  $reasons  what was understood, in sentences
+     * @param  list<string>  $doubts  what speaks against it, in sentences
+     * @param  bool  $isByPart  whether the product is told by a part of its name only
+     * @param  bool  $isForeign  whether it names a value that the product does not come in
+     */
+    public function __construct(
+        public ?int $productId,
+        public ?Reach $reach,
+        public ?View $view,
+        public ?int $place,
+        public float $confidence,
+        public array $reasons,
+        public array $doubts,
+        public NameReading $reading,
+        public bool $isByPart = false,
+        public bool $isForeign = false,
+    ) {
+    }
+
+    public function isSure(): bool
+    {
+        return $this->productId !== null && $this->confidence >= self::SURE;
+    }
+
+    /** "sure", "likely", "in doubt", "not understood" */
+    public function inWords(): string
+    {
+        return match (true) {
+            $this->productId === null => 'not understood',
+            $this->confidence >= self::SURE => 'sure',
+            $this->confidence > 0.5 => 'likely',
+            default => 'in doubt',
+        };
+    }
+
+    /** The same for a narrower part of the product, for a reason. */
+    public function narrowedTo(Reach $reach, string $reason): self
+    {
+        return new self($this->productId, $reach, $this->view, $this->place, $this->confidence, [...$this->reasons, $reason], $this->doubts, $this->reading, $this->isByPart, $this->isForeign);
+    }
+}

@@ -1,0 +1,89 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Core\Matching;
+
+use Core\Matrix\Combination;
+use Core\Text\EditDistance;
+use Core\Text\NearWords;
+use Core\Text\WordForms;
+
+/** A lexicon held in memory: of one product, of those that some names may mean, or of a small shop. */
+final class WordList implements Lexicon
+{
+    /** Shorter words are too near to each other to be read by a slip. */
+    private const SHORTEST_BY_SLIP = 5;
+
+    /** @var array<string, array<string, Meaning>> bare word => thing => meaning */
+    private array $meanings = [];
+
+    /** @var array<string, list<string>> a word less one letter => words it came from */
+    private array $nearby = [];
+
+    /** @var array<int, KnownProduct> by id */
+    private array $products = [];
+
+    /** @var array<int, Combination> by SKU id */
+    private array $skus = [];
+
+    /** The word in all its forms; of two meanings of one thing the more exact is kept. */
+    public function add(string $word, Meaning $meaning): void
+    {
+        foreach (WordForms::of($word) as $form) {
+            $known = $this->meanings[$form][$meaning->thing()] ?? null;
+            if ($known === null || $known->exactness->confidence() < $meaning->exactness->confidence()) {
+                $this->meanings[$form][$meaning->thing()] = $meaning;
+            }
+            if ($known === null && mb_strlen($form) >= self::SHORTEST_BY_SLIP && preg_match('/\p{N}/u', $form) !== 1) {
+                foreach (NearWords::variantsOf($form) as $variant) {
+                    $this->nearby[$variant][] = $form;
+                }
+            }
+        }
+    }
+
+    public function addProduct(KnownProduct $product): void
+    {
+        $this->products[$product->id] = $product;
+    }
+
+    public function addSku(int $skuId, Combination $cell): void
+    {
+        $this->skus[$skuId] = $cell;
+    }
+
+    public function exactly(string $bare): array
+    {
+        return array_values($this->meanings[$bare] ?? []);
+    }
+
+    public function nearly(string $bare): array
+    {
+        if (mb_strlen($bare) < self::SHORTEST_BY_SLIP) {
+            return [];
+        }
+        $meanings = [];
+        foreach (NearWords::variantsOf($bare) as $variant) {
+            foreach ($this->nearby[$variant] ?? [] as $word) {
+                if ($word !== $bare && EditDistance::atMostOne($word, $bare)) {
+                    foreach ($this->meanings[$word] as $thing => $meaning) {
+                        $meanings[$thing] = $meaning->bySlip();
+                    }
+                }
+            }
+        }
+
+        return array_values($meanings);
+    }
+
+    public function product(int $productId): ?KnownProduct
+    {
+        return $this->products[$productId] ?? null;
+    }
+
+    public function sku(int $skuId): ?Combination
+    {
+        return $this->skus[$skuId] ?? null;
+    }
+}

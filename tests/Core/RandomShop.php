@@ -1,0 +1,176 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Core;
+
+use Core\Codes\ValueCode;
+use Core\Gallery\View;
+use Core\Matching\DroppedName;
+use Core\Matching\Exactness;
+use Core\Matching\KnownProduct;
+use Core\Matching\Meaning;
+use Core\Matching\ViewWords;
+use Core\Matching\WordList;
+use Core\Matrix\Axis;
+use Core\Matrix\AxisKind;
+use Core\Matrix\Combination;
+use Core\Matrix\Matrix;
+use Core\Matrix\Value;
+use Random\Randomizer;
+
+/** A shop whose words are drawn at random, and folders of files named by habits that are drawn too. */
+final class RandomShop
+{
+    private const SYLLABLES = ['ba', 'lo', 'mi', 'ter', 'gran', 'vel', 'sho', 'dun', 'kar', 'po', 'lin', 'rus', 'fen', 'wic', 'mar', 'tol', 'ne', 'quil', 'ste', 'bru', 'çal', 'grü', 'nør'];
+
+    private const SIZES = ['XS', 'S', 'M', 'L', 'XL'];
+
+    private const VIEWS = [['front', View::Front], ['back', View::Back], ['vorne', View::Front], ['Rückseite', View::Back], ['detail', View::Detail], ['worn', View::Worn], ['flat', View::Flat]];
+
+    public readonly WordList $words;
+
+    /** @var list<KnownProduct> */
+    public array $products = [];
+
+    /** @var array<int, array<string, array{int, string, string}>> product id => cell key => SKU id, code, GTIN */
+    private array $skus = [];
+
+    /** @var array<int, string> value id => another word for it */
+    private array $synonyms = [];
+
+    public function __construct(private readonly Randomizer $random, int $products = 8)
+    {
+        $this->words = new WordList();
+        ViewWords::addTo($this->words);
+        $sku = 0;
+        $taken = [];
+        $colors = $this->values(1, 14, $taken);
+        $sizes = array_map(fn (int $at, string $size): Value => new Value(201 + $at, $size, $size), array_keys(self::SIZES), self::SIZES);
+        foreach ([...array_map(fn (Value $value): array => [1, $value], $colors), ...array_map(fn (Value $value): array => [2, $value], $sizes)] as [$axisId, $value]) {
+            $this->words->add($value->label, Meaning::value($axisId, $value->id, $value->label));
+            $this->words->add($value->code, Meaning::value($axisId, $value->id, $value->label));
+        }
+        foreach ($colors as $color) {
+            $this->synonyms[$color->id] = $this->word($taken);
+            $this->words->add($this->synonyms[$color->id], Meaning::value(1, $color->id, $color->label, Exactness::Synonym));
+        }
+        for ($id = 1; $id <= $products; $id++) {
+            $own = array_slice($this->random->shuffleArray($colors), 0, $this->random->getInt(2, 6));
+            $matrix = Matrix::of([new Axis(1, 'Color', AxisKind::Color, $own, true), new Axis(2, 'Size', AxisKind::Size, array_slice($sizes, 0, $this->random->getInt(2, 5)), false)]);
+            $code = strtoupper(substr($this->ascii(), 0, 2)).'-'.$this->random->getInt(100, 999).$id;
+            $product = new KnownProduct($id, $code, ucfirst($this->word($taken)).' '.$this->word($taken), $matrix);
+            $this->products[] = $product;
+            $this->words->addProduct($product);
+            $this->words->add($code, Meaning::product($id, $code));
+            $this->words->add($product->name, Meaning::product($id, $product->name));
+            foreach ($matrix->combinations() as $cell) {
+                $sku++;
+                $gtin = \Core\Codes\Gtin::fromBody(sprintf('2%011d', $sku));
+                $skuCode = "{$code}-".implode('-', array_map(fn (Axis $axis): string => $axis->value($cell->value($axis->id) ?? 0)->code ?? '', $matrix->axes));
+                $this->skus[$id][$cell->key] = [$sku, $skuCode, $gtin];
+                $this->words->add($skuCode, Meaning::sku($id, $sku, $skuCode));
+                $this->words->add($gtin, Meaning::sku($id, $sku, $skuCode, true));
+                $this->words->addSku($sku, $cell);
+            }
+        }
+    }
+
+    /** @return array{DroppedName, int, int, ?View} a file, and what it really is: product, color, view */
+    public function clear(int $habit): array
+    {
+        $product = $this->one($this->products);
+        [$colors, $sizes] = [$product->matrix->axes[0]->values, $product->matrix->axes[1]->values];
+        $color = $this->one($colors);
+        $size = $this->one($sizes);
+        [$word, $view] = $this->one(self::VIEWS);
+        [, $skuCode, $gtin] = $this->skus[$product->id][Combination::of([1 => $color->id, 2 => $size->id])->key];
+        $number = sprintf('%02d', $this->random->getInt(1, 9));
+        $noise = $this->one(['', '_final', ' copy', '_1600px', '_IMG_4711', ' (2)', '_v2', '_20240317']);
+        $name = match ($habit % 6) {
+            0 => "{$product->code}_{$color->code}_{$word}{$noise}",
+            1 => "{$skuCode}_{$number}{$noise}",
+            2 => implode(' ', $this->random->shuffleArray([$product->name, $color->label, $word])).$noise,
+            3 => "{$gtin}_{$word}{$noise}",
+            4 => mb_strtolower(str_replace(['-', ' '], '', $product->code))."-{$color->label}-{$word}-{$number}{$noise}",
+            default => "{$word}_{$this->synonyms[$color->id]}_{$product->code}{$noise}",
+        };
+
+        return [new DroppedName("{$name}.jpg"), $product->id, $color->id, in_array($habit % 6, [1], true) ? null : $view];
+    }
+
+    /** @return array{DroppedName, string} a file that sets a trap, and a word of the sentence that says so */
+    public function trap(int $kind): array
+    {
+        $product = $this->one($this->products);
+        [$one, $other] = array_slice($this->random->shuffleArray($product->matrix->axes[0]->values), 0, 2);
+        $foreign = $this->one(array_values(array_filter($this->words->product($product->id) === null ? [] : $this->allColors(), fn (Value $value): bool => ! $product->matrix->axes[0]->has($value->id))));
+        $second = $this->one(array_values(array_filter($this->products, fn (KnownProduct $known): bool => $known->id !== $product->id)));
+
+        return match ($kind % 5) {
+            0 => [new DroppedName("{$product->code}_{$one->label}_{$other->label}_front.jpg"), 'more than one color'],
+            1 => [new DroppedName("{$product->code}_{$foreign->label}_front.jpg"), 'does not come in'],
+            2 => [new DroppedName("{$product->code}_front.jpg"), 'says no Color'],
+            3 => [new DroppedName("{$product->code} {$second->code} {$one->label}.jpg"), 'more than one product'],
+            default => [new DroppedName("{$product->code}_{$one->code}_front_back.jpg"), 'more than one view'],
+        };
+    }
+
+    /** @return list<Value> */
+    private function allColors(): array
+    {
+        $all = [];
+        foreach ($this->products as $product) {
+            foreach ($product->matrix->axes[0]->values as $value) {
+                $all[$value->id] = $value;
+            }
+        }
+
+        return array_values($all);
+    }
+
+    /**
+     * @param  array<string, true>  $taken
+     * @return list<Value>
+     */
+    private function values(int $axisId, int $count, array &$taken): array
+    {
+        $codes = [];
+        $values = [];
+        for ($at = 1; $at <= $count; $at++) {
+            $label = ucfirst($this->word($taken));
+            $code = ValueCode::propose($label, $codes + array_flip(self::SIZES));
+            $codes[$code] = true;
+            $values[] = new Value(100 * $axisId + $at, $label, $code);
+        }
+
+        return $values;
+    }
+
+    /** @param  array<string, true>  $taken words, and what is a letter away from them */
+    private function word(array &$taken): string
+    {
+        do {
+            $word = implode('', array_map(fn (): string => $this->one(self::SYLLABLES), range(1, 3)));
+            $near = \Core\Text\NearWords::variantsOf(\Core\Text\WordForms::bare($word));
+        } while (array_intersect_key($taken, array_flip($near)) !== []);
+        $taken += array_fill_keys($near, true);
+
+        return $word;
+    }
+
+    private function ascii(): string
+    {
+        return implode('', array_map(fn (): string => chr($this->random->getInt(97, 122)), range(1, 3)));
+    }
+
+    /**
+     * @template T
+     * @param  non-empty-list<T>  $list
+     * @return T
+     */
+    private function one(array $list): mixed
+    {
+        return $list[$this->random->getInt(0, count($list) - 1)];
+    }
+}
