@@ -19,4 +19,10 @@ final class UnreadableColor extends CoreException
     {
         return new self("A color has parts from 0 to 255, not {$red}, {$green}, {$blue}.");
     }
+
+    /** A sample that is not as large as it says. */
+    public static function wrongSample(int $width, int $height, int $pixels): self
+    {
+        return new self("A sample of {$width} × {$height} needs as many pixels, not {$pixels}.");
+    }
 }

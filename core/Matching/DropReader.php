@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Core\Matching;
 
+use Core\Color\PictureColors;
 use Core\Reach\Clause;
 use Core\Reach\Reach;
 
@@ -26,16 +27,20 @@ final readonly class DropReader
     /**
      * @param  array<array-key, DroppedName>  $names
      * @param  ?int  $productId  where all are known to be of one product
+     * @param  array<array-key, PictureColors>  $seen  what was measured of the pictures, by the same keys
      * @return array<array-key, Verdict> by the same keys
      */
-    public function read(array $names, ?int $productId = null): array
+    public function read(array $names, ?int $productId = null, array $seen = []): array
     {
         $readings = array_map(fn (DroppedName $name): NameReading => $this->reader->read($name->parts()), $names);
         $common = $this->common($readings);
-        $verdicts = array_map(fn (NameReading $reading): Verdict => $this->judge->judge($reading, $productId, $common), $readings);
+        $verdicts = [];
+        foreach ($readings as $key => $reading) {
+            $verdicts[$key] = $this->judge->judge($reading, $productId, $common, seen: $seen[$key] ?? null);
+        }
         if ($productId === null) {
-            $verdicts = $this->withUsualProducts($names, $verdicts, $common);
-            $verdicts = $this->withTrustedParts($verdicts, $common);
+            $verdicts = $this->withUsualProducts($names, $verdicts, $common, $seen);
+            $verdicts = $this->withTrustedParts($verdicts, $common, $seen);
         }
 
         return $this->narrowed($verdicts);
@@ -63,9 +68,10 @@ final readonly class DropReader
      * @param  array<array-key, DroppedName>  $names
      * @param  array<array-key, Verdict>  $verdicts
      * @param  list<string>  $common
+     * @param  array<array-key, PictureColors>  $seen
      * @return array<array-key, Verdict>
      */
-    private function withUsualProducts(array $names, array $verdicts, array $common): array
+    private function withUsualProducts(array $names, array $verdicts, array $common, array $seen): array
     {
         $byFolder = [];
         foreach ($verdicts as $key => $verdict) {
@@ -76,7 +82,7 @@ final readonly class DropReader
         foreach ($verdicts as $key => $verdict) {
             $usual = $byFolder[$names[$key]->folder] ?? [];
             if ($verdict->productId === null && count($usual) === 1 && reset($usual) >= self::HABIT) {
-                $verdicts[$key] = $this->judge->judge($verdict->reading, null, $common, array_key_first($usual));
+                $verdicts[$key] = $this->judge->judge($verdict->reading, null, $common, array_key_first($usual), seen: $seen[$key] ?? null);
             }
         }
 
@@ -88,9 +94,10 @@ final readonly class DropReader
      *
      * @param  array<array-key, Verdict>  $verdicts
      * @param  list<string>  $common
+     * @param  array<array-key, PictureColors>  $seen
      * @return array<array-key, Verdict>
      */
-    private function withTrustedParts(array $verdicts, array $common): array
+    private function withTrustedParts(array $verdicts, array $common, array $seen): array
     {
         $fitting = $broken = [];
         foreach ($verdicts as $verdict) {
@@ -101,7 +108,13 @@ final readonly class DropReader
         }
         $trusted = array_keys(array_filter($fitting, fn (int $times, int $id): bool => $times > self::HABIT && $times > self::HABIT * $broken[$id], ARRAY_FILTER_USE_BOTH));
 
-        return array_map(fn (Verdict $verdict): Verdict => $verdict->isByPart && in_array($verdict->productId, $trusted, true) ? $this->judge->judge($verdict->reading, null, $common, null, $trusted) : $verdict, $verdicts);
+        foreach ($verdicts as $key => $verdict) {
+            if ($verdict->isByPart && in_array($verdict->productId, $trusted, true)) {
+                $verdicts[$key] = $this->judge->judge($verdict->reading, null, $common, null, $trusted, $seen[$key] ?? null);
+            }
+        }
+
+        return $verdicts;
     }
 
     /**

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Core\Matching;
 
+use Core\Color\PictureColors;
 use Core\Gallery\View;
 use Core\Matrix\Axis;
 use Core\Matrix\Combination;
@@ -34,8 +35,9 @@ final readonly class Judge
      * @param  list<string>  $common  unknown words, bare, that stand in many names of the drop and so tell none apart
      * @param  ?int  $usualId  the product that all others of the folder are of, where the name says none
      * @param  list<int>  $trusted  products whose names so many of the drop have a word of, that it is meant by it
+     * @param  ?PictureColors  $seen  what was measured of the picture
      */
-    public function judge(NameReading $reading, ?int $givenId = null, array $common = [], ?int $usualId = null, array $trusted = []): Verdict
+    public function judge(NameReading $reading, ?int $givenId = null, array $common = [], ?int $usualId = null, array $trusted = [], ?PictureColors $seen = null): Verdict
     {
         $case = new OpenCase();
         $product = $this->product($reading, $givenId, $usualId, $trusted, $case);
@@ -44,7 +46,7 @@ final readonly class Judge
             return new Verdict(null, null, $view, $place, 0.0, $case->reasons, $case->doubts, $reading);
         }
         $values = $this->values($reading, $product, $case);
-        $reach = $this->reach($product, $values, $view, $case);
+        $reach = $this->reach($product, $values, $view, $seen === null ? null : new ColorWitness($seen, $product->swatches), $case);
         foreach ($reading->unknown as $part) {
             if ($part->source === NameSource::File && mb_strlen($part->bare) >= self::LEAST_REST && ! in_array($part->bare, $common, true)) {
                 $case->atMost(self::WITH_A_REST);
@@ -52,7 +54,7 @@ final readonly class Judge
             }
         }
 
-        return new Verdict($product->id, $reach, $view, $place, $case->confidence, $case->reasons, $case->doubts, $reading, $case->isByPart, $case->foreign !== []);
+        return new Verdict($product->id, $reach, $view, $place, $case->confidence, $case->reasons, $case->doubts, $reading, $case->isByPart, $case->foreign !== [], $case->contradiction);
     }
 
     /**
@@ -243,7 +245,7 @@ final readonly class Judge
     }
 
     /** @param  array<int, list<int>>  $values */
-    private function reach(KnownProduct $product, array $values, ?View $view, OpenCase $case): Reach
+    private function reach(KnownProduct $product, array $values, ?View $view, ?ColorWitness $witness, OpenCase $case): Reach
     {
         $sets = [];
         foreach ($product->matrix->pictureAxes() as $axis) {
@@ -254,6 +256,11 @@ final readonly class Judge
             }
             if ($said !== []) {
                 $sets[$axis->id] = $said;
+                $this->hear($witness, $product, $axis, $said, $case);
+            } elseif (($guess = isset($case->foreign[$axis->id]) || in_array($view, self::OF_ALL, true) ? null : $witness?->guess($axis)) !== null) {
+                $sets[$axis->id] = [$guess->valueId];
+                $case->atMost($guess->confidence);
+                $case->reasons[] = "The name says no {$axis->name}; the picture looks {$this->called($product, $axis->id, $guess->valueId)}.";
             } elseif ($axis->count() > 1 && ! isset($case->foreign[$axis->id]) && ! in_array($view, self::OF_ALL, true)) {
                 $this->lacks($axis, $case);
             }
@@ -266,6 +273,21 @@ final readonly class Judge
         }
 
         return $sets === [] ? Reach::everything() : Reach::of(Clause::of($sets));
+    }
+
+    /**
+     * The picture may speak against what the name says.
+     *
+     * @param  non-empty-list<int>  $said  value ids
+     */
+    private function hear(?ColorWitness $witness, KnownProduct $product, Axis $axis, array $said, OpenCase $case): void
+    {
+        $looks = count($said) === 1 ? $witness?->against($axis, $said[0]) : null;
+        if ($looks !== null) {
+            $case->atMost(self::IN_DOUBT);
+            $case->doubts[] = "The name says {$this->called($product, $axis->id, $said[0])}, the picture looks {$this->called($product, $axis->id, $looks)}.";
+            $case->contradiction = new Contradiction($axis->id, $said[0], $looks);
+        }
     }
 
     private function lacks(Axis $axis, OpenCase $case): void

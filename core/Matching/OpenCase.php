@@ -18,6 +18,9 @@ final class OpenCase
     /** @var list<string> */
     public array $doubts = [];
 
+    /** Where the picture speaks against the name. */
+    public ?Contradiction $contradiction = null;
+
     /** @var array<int, true> axis ids of which a value is named that the product does not have */
     public array $foreign = [];
 

@@ -34,6 +34,7 @@ final readonly class Verdict
         public NameReading $reading,
         public bool $isByPart = false,
         public bool $isForeign = false,
+        public ?Contradiction $contradiction = null,
     ) {
     }
 
@@ -56,6 +57,6 @@ final readonly class Verdict
     /** The same for a narrower part of the product, for a reason. */
     public function narrowedTo(Reach $reach, string $reason): self
     {
-        return new self($this->productId, $reach, $this->view, $this->place, $this->confidence, [...$this->reasons, $reason], $this->doubts, $this->reading, $this->isByPart, $this->isForeign);
+        return new self($this->productId, $reach, $this->view, $this->place, $this->confidence, [...$this->reasons, $reason], $this->doubts, $this->reading, $this->isByPart, $this->isForeign, $this->contradiction);
     }
 }

@@ -68,7 +68,7 @@ it('takes a name apart at separators, at changes of case, and between letters an
     ['Größe_größer.jpg', ['Größe', 'größer']],
     ['36½.jpg', ['36½']],
     ['', []],
-    ["\xff\xfe.jpg", []],
+    'no UTF-8' => ["\xff\xfe.jpg", []],
 ]);
 
 it('knows a word in the forms that names of files give it', function (string $word, array $forms): void {

@@ -1,0 +1,16 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Core\Color;
+
+/** A color of what a picture shows, and how much of it has that color. */
+final readonly class ColorShare
+{
+    /** @param  float  $share  from 0 to 1 */
+    public function __construct(
+        public Srgb $color,
+        public float $share,
+    ) {
+    }
+}

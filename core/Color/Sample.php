@@ -1,0 +1,51 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Core\Color;
+
+/** A picture made small, to be measured: its pixels row by row, each 0xRRGGBB. */
+final readonly class Sample
+{
+    /** @var non-empty-list<int> */
+    public array $pixels;
+
+    /** @param  list<int>  $pixels  as many as width × height */
+    public function __construct(
+        public int $width,
+        public int $height,
+        array $pixels,
+    ) {
+        if ($pixels === [] || $width < 1 || $height < 1 || count($pixels) !== $width * $height) {
+            throw UnreadableColor::wrongSample($width, $height, count($pixels));
+        }
+        $this->pixels = $pixels;
+    }
+
+    /** @return non-empty-list<int> places of the pixels within a ring of this width along the border */
+    public function border(int $width): array
+    {
+        $places = [0];
+        foreach (array_keys(array_slice($this->pixels, 1, null, true)) as $at) {
+            [$x, $y] = [$at % $this->width, intdiv($at, $this->width)];
+            if (min($x, $y, $this->width - 1 - $x, $this->height - 1 - $y) < $width) {
+                $places[] = $at;
+            }
+        }
+
+        return $places;
+    }
+
+    /** @return list<int> places of the pixels above, below and beside a pixel */
+    public function beside(int $at): array
+    {
+        $x = $at % $this->width;
+
+        return array_values(array_filter([
+            $x > 0 ? $at - 1 : null,
+            $x < $this->width - 1 ? $at + 1 : null,
+            $at >= $this->width ? $at - $this->width : null,
+            $at < count($this->pixels) - $this->width ? $at + $this->width : null,
+        ], fn (?int $place): bool => $place !== null));
+    }
+}

@@ -1,0 +1,84 @@
+<?php
+
+declare(strict_types=1);
+
+use Core\Color\ColorMeter;
+use Core\Color\PictureColors;
+use Core\Color\Srgb;
+use Core\Gallery\View;
+use Core\Matching\Contradiction;
+use Core\Matching\DroppedName;
+use Core\Matching\DropReader;
+use Core\Matching\KnownProduct;
+use Core\Matching\Meaning;
+use Core\Matching\Verdict;
+use Core\Matching\ViewWords;
+use Core\Matching\WordList;
+use Core\Matrix\Axis;
+use Core\Matrix\AxisKind;
+use Core\Matrix\Matrix;
+use Core\Matrix\Value;
+use Tests\Core\DrawnCloth;
+
+const SWATCHES = [11 => '#5f7049', 12 => '#b4694a', 13 => '#4a5a6f', 14 => '#d9c9a3'];
+
+/** A smock in Moss, Clay, Slate and Oat, and what a file says of it whose picture shows this cloth. */
+function seen(string $file, ?PictureColors $colors): Verdict
+{
+    $list = new WordList();
+    ViewWords::addTo($list);
+    $values = [new Value(11, 'Moss', 'MSS'), new Value(12, 'Clay', 'CLY'), new Value(13, 'Slate', 'SLT'), new Value(14, 'Oat', 'OAT')];
+    foreach ($values as $value) {
+        $list->add($value->label, Meaning::value(1, $value->id, $value->label));
+    }
+    $smock = new KnownProduct(1, 'TB-SMOCK', 'Potting smock', Matrix::of([new Axis(1, 'Color', AxisKind::Color, $values, true)]), array_map(Srgb::fromHex(...), SWATCHES));
+    $list->addProduct($smock);
+    $list->add('TB-SMOCK', Meaning::product(1, 'TB-SMOCK'));
+
+    return (new DropReader($list))->read(['a' => new DroppedName($file)], null, $colors === null ? [] : ['a' => $colors])['a'];
+}
+
+function cloth(string $hex, ?string $trim = null): PictureColors
+{
+    return (new ColorMeter())->measure((new DrawnCloth(17))->on(new Srgb(247, 247, 245), Srgb::fromHex($hex), trim: $trim === null ? null : Srgb::fromHex($trim)));
+}
+
+it('says so when name and picture contradict each other, and is not sure then', function () {
+    $verdict = seen('TB-SMOCK_clay_front.jpg', cloth('#5f7049'));
+    expect($verdict->confidence)->toBe(0.5)
+        ->and($verdict->doubts)->toBe(['The name says Clay, the picture looks Moss.'])
+        ->and($verdict->contradiction)->toEqual(new Contradiction(1, 12, 11))
+        ->and($verdict->reach?->key())->toBe(seen('TB-SMOCK_clay_front.jpg', null)->reach?->key());
+});
+
+it('is as sure as by the name alone where the picture agrees', function (int $valueId, string $word) {
+    $verdict = seen("TB-SMOCK_{$word}_front.jpg", cloth(SWATCHES[$valueId]));
+    expect($verdict->isSure())->toBeTrue()->and($verdict->doubts)->toBe([])->and($verdict->contradiction)->toBeNull();
+})->with([[11, 'moss'], [12, 'clay'], [13, 'slate'], [14, 'oat']]);
+
+it('tells by the color alone what the name does not say, at most 0.70', function () {
+    $verdict = seen('TB-SMOCK_front.jpg', cloth('#4a5a6f'));
+    expect($verdict->confidence)->toBeGreaterThan(0.5)->toBeLessThanOrEqual(0.70)
+        ->and($verdict->view)->toBe(View::Front)
+        ->and($verdict->reach?->clauses[0]->allows(1, 13))->toBeTrue()
+        ->and($verdict->reach?->clauses[0]->allows(1, 11))->toBeFalse()
+        ->and($verdict->reasons)->toContain('The name says no Color; the picture looks Slate.');
+});
+
+it('is the less sure by color, the nearer the next swatch is', function () {
+    $between = seen('TB-SMOCK_front.jpg', cloth('#566157'));
+    expect($between->confidence)->toBeLessThan(seen('TB-SMOCK_front.jpg', cloth('#5f7049'))->confidence);
+});
+
+it('says nothing by a color that is none of the product’s, by trim, or by white on white', function (PictureColors $colors) {
+    $verdict = seen('TB-SMOCK_clay_back.jpg', $colors);
+    expect($verdict->isSure())->toBeTrue()->and($verdict->contradiction)->toBeNull();
+})->with([
+    'leather' => fn () => cloth('#8a3557'),
+    'a band of its color' => fn () => cloth('#b4694a', '#5f7049'),
+    'white on white' => fn () => cloth('#f5f5f3'),
+]);
+
+it('leaves a picture of the whole product alone', function () {
+    expect(seen('TB-SMOCK_size guide.jpg', cloth('#5f7049'))->reach?->isEverything())->toBeTrue();
+});
