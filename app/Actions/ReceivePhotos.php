@@ -63,8 +63,8 @@ final class ReceivePhotos
             }
             $rows = [];
             $position = max([0, ...array_map(fn ($row): int => $row->position, array_values($loaded->placements))]);
-            foreach ($photos as $at => $photo) {
-                $name = $files[$at]->name;
+            foreach ($photos as $at => $took) {
+                [$photo, $name] = [$took->photo, $files[$at]->name];
                 if (isset($here[$photo->id])) {
                     $known[] = "{$name} is here already".($here[$photo->id] === $name ? '' : ", as {$here[$photo->id]}").($photo->wasChanged('state') ? '; it is read again.' : '.');
                     $links[$photo->id] = true;
@@ -74,7 +74,7 @@ final class ReceivePhotos
                 $free = $this->freeName($name, $names);
                 $names[mb_strtolower($free)] = true;
                 $here[$photo->id] = $free;
-                $taken[] = $free === $name ? $name : "{$name} (as {$free}: another picture has its name)";
+                $taken[] = ($free === $name ? $name : "{$name} (as {$free}: another picture has its name)").($took->hasMoreFrames ? ' (its first picture; it holds more)' : '');
                 $rows[] = $this->row($photo, $free, ++$position, $selection->reach ?? $files[$at]->reach ?? Reach::nothing(), $files[$at]->view);
             }
             $ledger->insertMany('placements', $loaded->product->id, $rows);

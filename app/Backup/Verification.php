@@ -50,7 +50,7 @@ final class Verification
             return;
         }
         if ($photo->state === PhotoState::Ready && ! $this->store->isWhole($photo)) {
-            yield new Finding('A size of a picture is missing', $path, $mend);
+            yield new Finding('A size or a measurement of a picture is missing', $path, $mend);
             if ($mend) {
                 $this->store->readAgain($photo);
             }

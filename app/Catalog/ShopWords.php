@@ -6,6 +6,7 @@ namespace App\Catalog;
 
 use App\Models\LibraryValue;
 use App\Models\Product;
+use Core\Color\Srgb;
 use Core\Matching\DroppedName;
 use Core\Matching\Exactness;
 use Core\Matching\KnownProduct;
@@ -15,6 +16,7 @@ use Core\Matching\NameReader;
 use Core\Matching\ViewWords;
 use Core\Matching\WordList;
 use Core\Matrix\Combination;
+use Core\Matrix\Matrix;
 use Core\Text\NearWords;
 use Illuminate\Support\Facades\DB;
 use stdClass;
@@ -103,9 +105,11 @@ final class ShopWords
     {
         foreach (array_chunk($ids, self::CHUNK) as $chunk) {
             $products = array_values(Product::query()->standing()->whereKey($chunk)->get()->all());
-            foreach ($this->loader->matrices($products) as $id => $matrix) {
+            $matrices = $this->loader->matrices($products);
+            $swatches = $this->swatches($matrices);
+            foreach ($matrices as $id => $matrix) {
                 $product = array_column($products, null, 'id')[$id];
-                $list->addProduct(new KnownProduct($id, $product->code, $product->name, $matrix));
+                $list->addProduct(new KnownProduct($id, $product->code, $product->name, $matrix, $swatches));
                 foreach ($matrix->axes as $axis) {
                     foreach ($axis->values as $value) {
                         $list->add($value->label, Meaning::value($axis->id, $value->id, $value->label, Exactness::Own, $id));
@@ -113,6 +117,28 @@ final class ShopWords
                 }
             }
         }
+    }
+
+    /**
+     * @param  array<int, Matrix>  $matrices
+     * @return array<int, non-empty-list<Srgb>> by value id
+     */
+    private function swatches(array $matrices): array
+    {
+        $ids = [];
+        foreach ($matrices as $matrix) {
+            foreach ($matrix->pictureAxes() as $axis) {
+                $ids += array_column($axis->values, 'id', 'id');
+            }
+        }
+        $swatches = [];
+        foreach (array_chunk($ids, self::CHUNK) as $chunk) {
+            foreach (DB::table('axis_values')->whereIn('id', $chunk)->whereNotNull('swatch')->pluck('swatch', 'id') as $id => $swatch) {
+                $swatches[(int) $id] = array_map(Srgb::fromHex(...), explode('/', $swatch));
+            }
+        }
+
+        return $swatches;
     }
 
     /** @param  list<int>  $ids */

@@ -12,7 +12,7 @@ use Illuminate\Support\Facades\Log;
 use League\Flysystem\FilesystemException;
 use Throwable;
 
-/** Makes the sizes of one picture, in the queue. Running it again does no harm. */
+/** Makes the sizes of one picture and measures it, in the queue. Running it again does no harm. */
 final class DerivePhoto implements ShouldQueue
 {
     use Queueable;
@@ -42,6 +42,7 @@ final class DerivePhoto implements ShouldQueue
         try {
             $read = $reader->read($photo, $store->disk());
             $this->keep($store, $photo, $read);
+            PhotoLooks::keep($photo, $read->look);
             $photo->update(['state' => PhotoState::Ready, 'failure' => null, 'read_milliseconds' => $read->milliseconds, 'read_kilobytes' => $read->kilobytes]);
         } catch (PictureFault $fault) {
             Log::warning("Picture {$photo->id}: {$fault->getMessage()}", ['cause' => $fault->cause]);

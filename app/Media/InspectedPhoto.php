@@ -12,6 +12,7 @@ final readonly class InspectedPhoto
         public int $width,
         public int $height,
         public int $bytes,
+        public bool $hasMoreFrames,
     ) {
     }
 }

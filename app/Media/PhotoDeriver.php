@@ -8,10 +8,25 @@ use Imagick;
 use ImagickException;
 use ImagickPixel;
 
-/** Decodes a picture once and makes every size of it: upright, sRGB, on white, without metadata. Of what moves the first frame. */
+/**
+ * Decodes a picture once and makes every size of it: upright, sRGB, on white, without metadata. Of what moves the first
+ * frame. Beside the sizes it leaves small samples of the picture, from which is measured what it looks like.
+ */
 final class PhotoDeriver
 {
+    /** Name of the file with the samples. */
+    public const SAMPLES = 'samples.json';
+
     private const QUALITY = 84;
+
+    /** Longer side of the sample in which colors are measured, in pixels. */
+    private const COLORS = 48;
+
+    /** Side of the square that the picture is pressed into for its fingerprint, in pixels. */
+    private const FINGERPRINT = 32;
+
+    /** Side of the middle in which sharpness is measured, in pixels. */
+    private const MIDDLE = 400;
 
     /** A picture that is larger goes through a file, which the limits of the process bound. */
     private const MEMORY = 192 * 1024 * 1024;
@@ -39,9 +54,7 @@ final class PhotoDeriver
         $picture->readImage("{$type}:{$original}[0]");
         $picture->setFirstIterator();
         $picture->autoOrient();
-        if ($picture->getImageColorspace() !== Imagick::COLORSPACE_SRGB) {
-            $picture->transformImageColorspace(Imagick::COLORSPACE_SRGB);
-        }
+        $this->toSrgb($picture);
         if ($picture->getImageAlphaChannel()) {
             $picture->setImageBackgroundColor(new ImagickPixel('white'));
             $picture->setImageAlphaChannel(Imagick::ALPHACHANNEL_REMOVE);
@@ -55,8 +68,62 @@ final class PhotoDeriver
             if (max($picture->getImageWidth(), $picture->getImageHeight()) > $size->side()) {
                 $picture->resizeImage($size->side(), $size->side(), Imagick::FILTER_TRIANGLE, 1.0, true);
             }
+            if ($size === PhotoSize::Full) {
+                $sharpness = $this->sharpness($picture);
+            }
             $picture->writeImage("jpeg:{$folder}/{$size->value}.jpg");
         }
+        file_put_contents("{$folder}/".self::SAMPLES, json_encode([
+            'colors' => $this->sample($picture, self::COLORS, true),
+            'fingerprint' => $this->sample($picture, self::FINGERPRINT, false),
+            'sharpness' => $sharpness,
+        ], JSON_THROW_ON_ERROR));
         $picture->clear();
+    }
+
+    /** What the file says its numbers mean is kept: colors are converted, not renamed. Numbers without a meaning are taken for sRGB. */
+    private function toSrgb(Imagick $picture): void
+    {
+        if ($picture->getImageProfiles('icc', false) !== []) {
+            try {
+                $picture->setImageRenderingIntent(Imagick::RENDERINGINTENT_RELATIVE);
+                $picture->profileImage('icc', SrgbProfile::bytes());
+            } catch (ImagickException) {
+                // A profile that cannot be read, or is of another kind of color than the picture, says nothing.
+            }
+        }
+        if ($picture->getImageColorspace() !== Imagick::COLORSPACE_SRGB) {
+            $picture->transformImageColorspace(Imagick::COLORSPACE_SRGB);
+        }
+    }
+
+    /** @return array{width: int, height: int, pixels: string} red, green and blue, a byte each, in base 64 */
+    private function sample(Imagick $picture, int $side, bool $isFitted): array
+    {
+        $sample = clone $picture;
+        if (! $isFitted || max($sample->getImageWidth(), $sample->getImageHeight()) > $side) {
+            $sample->resizeImage($side, $side, Imagick::FILTER_BOX, 1.0, $isFitted);
+        }
+        [$width, $height] = [$sample->getImageWidth(), $sample->getImageHeight()];
+        $pixels = $sample->exportImagePixels(0, 0, $width, $height, 'RGB', Imagick::PIXEL_CHAR);
+        $sample->clear();
+
+        return ['width' => $width, 'height' => $height, 'pixels' => base64_encode(pack('C*', ...$pixels))];
+    }
+
+    /** How strongly neighboring pixels differ in the middle of the picture: the root mean square of the Laplacian of its light; 0 where all is one, under 5 where nothing is sharp. */
+    private function sharpness(Imagick $picture): float
+    {
+        [$width, $height] = [min(self::MIDDLE, $picture->getImageWidth()), min(self::MIDDLE, $picture->getImageHeight())];
+        $light = $picture->exportImagePixels(intdiv($picture->getImageWidth() - $width, 2), intdiv($picture->getImageHeight() - $height, 2), $width, $height, 'I', Imagick::PIXEL_CHAR);
+        $squares = $count = 0;
+        for ($y = 1; $y < $height - 1; $y++) {
+            for ($at = $y * $width + 1, $end = ($y + 1) * $width - 1; $at < $end; $at++) {
+                $squares += (4 * $light[$at] - $light[$at - 1] - $light[$at + 1] - $light[$at - $width] - $light[$at + $width]) ** 2;
+                $count++;
+            }
+        }
+
+        return round(sqrt($squares / max(1, $count)), 2);
     }
 }

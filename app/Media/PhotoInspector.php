@@ -9,11 +9,11 @@ use App\Refusals\PhotoRefused;
 /** Recognizes picture files by their content and holds them to bounds, without decoding them. */
 final class PhotoInspector
 {
-    private const TYPES = ['image/jpeg' => 'jpg', 'image/png' => 'png', 'image/webp' => 'webp', 'image/avif' => 'avif'];
+    private const TYPES = ['image/jpeg' => 'jpg', 'image/png' => 'png', 'image/webp' => 'webp', 'image/avif' => 'avif', 'image/tiff' => 'tif', 'image/gif' => 'gif'];
 
     private const WORDS = [
         'text/plain' => 'plain text', 'text/html' => 'a web page', 'text/csv' => 'a table', 'application/pdf' => 'a PDF', 'application/zip' => 'a ZIP archive',
-        'image/svg+xml' => 'an SVG drawing', 'image/gif' => 'a GIF', 'image/tiff' => 'a TIFF', 'image/heic' => 'a HEIC photo', 'image/bmp' => 'a BMP', 'video/mp4' => 'a video',
+        'image/svg+xml' => 'an SVG drawing', 'image/heic' => 'a HEIC photo', 'image/bmp' => 'a BMP', 'video/mp4' => 'a video',
     ];
 
     public function __construct(
@@ -40,7 +40,7 @@ final class PhotoInspector
         $type = self::TYPES[$found] ?? null;
         if ($type === null) {
             $what = self::WORDS[$found] ?? $found;
-            throw new PhotoRefused("{$file->name} is not a picture that can be used: it holds {$what}. JPEG, PNG, WebP and AVIF can be used.");
+            throw new PhotoRefused("{$file->name} is not a picture that can be used: it holds {$what}. JPEG, PNG, WebP, AVIF, TIFF and GIF can be used.");
         }
         $size = @getimagesize($file->path);
         if ($size === false || $size[0] < 1 || $size[1] < 1) {
@@ -57,6 +57,6 @@ final class PhotoInspector
             ));
         }
 
-        return new InspectedPhoto($type, $width, $height, $bytes);
+        return new InspectedPhoto($type, $width, $height, $bytes, FrameCounter::hasMore($file->path, $type));
     }
 }

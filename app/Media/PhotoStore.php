@@ -26,7 +26,7 @@ final class PhotoStore
     }
 
     /** @throws PhotoRefused */
-    public function take(IncomingFile $file): Photo
+    public function take(IncomingFile $file): TakenPhoto
     {
         $inspected = $this->inspector->inspect($file);
         $sha256 = (string) hash_file('sha256', $file->path);
@@ -37,7 +37,7 @@ final class PhotoStore
                 $this->readAgain($known);
             }
 
-            return $known;
+            return new TakenPhoto($known, $inspected->hasMoreFrames);
         }
         $this->keep($file, $sha256, $inspected->type);
         $photo = Photo::query()->createOrFirst(['sha256' => $sha256], [
@@ -49,7 +49,7 @@ final class PhotoStore
         ]);
         DerivePhoto::dispatch($photo->id)->afterCommit();
 
-        return $photo;
+        return new TakenPhoto($photo, $inspected->hasMoreFrames);
     }
 
     /** Has the sizes of a picture made anew. */
@@ -59,7 +59,7 @@ final class PhotoStore
         DerivePhoto::dispatch($photo->id)->afterCommit();
     }
 
-    /** Whether every size is on disk. */
+    /** Whether every size is on disk, and what the picture looks like is known. */
     public function isWhole(Photo $photo): bool
     {
         foreach (PhotoSize::cases() as $size) {
@@ -68,7 +68,7 @@ final class PhotoStore
             }
         }
 
-        return true;
+        return PhotoLooks::isThere($photo);
     }
 
     /** @return ?string the bytes of a size; null where it is not on disk */

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Media;
 
 use App\Models\Photo;
+use Closure;
 use FilesystemIterator;
 use Illuminate\Contracts\Filesystem\Filesystem;
 use Symfony\Component\Process\Exception\ExceptionInterface as ProcessException;
@@ -54,15 +55,33 @@ class PictureReader
     /** @throws PictureFault */
     public function read(Photo $photo, Filesystem $disk): ReadPicture
     {
+        return $this->inFolder(fn (string $folder): ReadPicture => $this->sizes($folder, $this->decoded($photo->type, max($photo->width, $photo->height), $this->fetched($photo, $disk, $folder), $folder)));
+    }
+
+    /**
+     * Reads a file that is not kept.
+     *
+     * @throws PictureFault
+     */
+    public function readFile(string $path, InspectedPhoto $inspected): ReadPicture
+    {
+        return $this->inFolder(fn (string $folder): ReadPicture => $this->sizes($folder, $this->decoded($inspected->type, max($inspected->width, $inspected->height), (string) realpath($path), $folder)));
+    }
+
+    /**
+     * @param  Closure(string): ReadPicture  $work  given a folder of its own, which is removed after
+     *
+     * @throws PictureFault
+     */
+    private function inFolder(Closure $work): ReadPicture
+    {
         $this->sweep();
         $folder = $this->work.'/'.self::OWN.getmypid().'-'.bin2hex(random_bytes(8));
         if (! @mkdir($folder, 0o700, true)) {
             throw PictureFault::lacking('room to work in', "cannot make {$folder}");
         }
         try {
-            $original = $this->fetched($photo, $disk, $folder);
-
-            return $this->sizes($folder, $this->decoded($photo, $original, $folder));
+            return $work($folder);
         } finally {
             $this->remove($folder);
         }
@@ -101,10 +120,10 @@ class PictureReader
     }
 
     /** @return array{fault?: string, code?: int, milliseconds: int, kilobytes: int} what the process said */
-    protected function decoded(Photo $photo, string $original, string $folder): array
+    protected function decoded(string $type, int $longerSide, string $original, string $folder): array
     {
         $process = new Process(
-            ['prlimit', '--cpu='.$this->cpuSeconds.':'.($this->cpuSeconds + self::GRACE), "--as={$this->mostMemory}", "--fsize={$this->mostDisk}", '--core=0', PHP_BINARY, '-d', 'memory_limit=256M', '-d', 'display_errors=stderr', __DIR__.'/read-picture.php', $original, $photo->type, (string) max($photo->width, $photo->height), $folder],
+            ['prlimit', '--cpu='.$this->cpuSeconds.':'.($this->cpuSeconds + self::GRACE), "--as={$this->mostMemory}", "--fsize={$this->mostDisk}", '--core=0', PHP_BINARY, '-d', 'memory_limit=256M', '-d', 'display_errors=stderr', __DIR__.'/read-picture.php', $original, $type, (string) $longerSide, $folder],
             $folder,
             ['MAGICK_CONFIGURE_PATH' => __DIR__.'/imagemagick', 'MAGICK_TEMPORARY_PATH' => $folder, 'MAGICK_TMPDIR' => $folder, 'TMPDIR' => $folder],
             timeout: $this->wallSeconds,
@@ -151,7 +170,10 @@ class PictureReader
             $sizes[$size->value] = $bytes === false || $bytes === '' ? throw PictureFault::damaged("no size {$size->value} was made") : $bytes;
         }
 
-        return new ReadPicture($sizes, $said['milliseconds'], $said['kilobytes']);
+        /** @var array{colors: array{width: int, height: int, pixels: string}, fingerprint: array{width: int, height: int, pixels: string}, sharpness: float}|null $samples */
+        $samples = json_decode((string) @file_get_contents("{$folder}/".PhotoDeriver::SAMPLES), true);
+
+        return new ReadPicture($sizes, PhotoLook::of($samples ?? throw PictureFault::damaged('no samples were made')), $said['milliseconds'], $said['kilobytes']);
     }
 
     private function remove(string $folder): void

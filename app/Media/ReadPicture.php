@@ -4,12 +4,13 @@ declare(strict_types=1);
 
 namespace App\Media;
 
-/** The sizes of a picture, and what it took to make them. */
+/** The sizes of a picture, what it looks like, and what it took to find out. */
 final readonly class ReadPicture
 {
     /** @param  array<string, string>  $sizes  PhotoSize value => JPEG bytes */
     public function __construct(
         public array $sizes,
+        public PhotoLook $look,
         public int $milliseconds,
         public int $kilobytes,
     ) {

@@ -22,5 +22,6 @@ try {
 }
 echo json_encode($said + [
     'milliseconds' => intdiv(hrtime(true) - $started, 1_000_000),
-    'kilobytes' => getrusage()['ru_maxrss'] ?? 0,
+    // Not getrusage(): that counts what the process was forked from as well.
+    'kilobytes' => preg_match('/^VmHWM:\s+(\d+)/m', (string) file_get_contents('/proc/self/status'), $peak) === 1 ? (int) $peak[1] : 0,
 ], JSON_THROW_ON_ERROR | JSON_INVALID_UTF8_SUBSTITUTE);

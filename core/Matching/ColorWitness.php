@@ -28,7 +28,7 @@ final readonly class ColorWitness
     /** A color of less of what is shown is trim, which says nothing for or against a value. */
     private const LEAST_SHARE = 0.15;
 
-    /** @param  array<int, Srgb>  $swatches  by value id */
+    /** @param  array<int, non-empty-list<Srgb>>  $swatches  the colors of each value, by value id */
     public function __construct(
         private PictureColors $seen,
         private array $swatches,
@@ -81,6 +81,6 @@ final readonly class ColorWitness
 
     private function distance(Srgb $color, int $valueId): float
     {
-        return ColorDifference::ciede2000(Lab::of($color), Lab::of($this->swatches[$valueId]));
+        return min(array_map(fn (Srgb $swatch): float => ColorDifference::ciede2000(Lab::of($color), Lab::of($swatch)), $this->swatches[$valueId]));
     }
 }

@@ -10,7 +10,7 @@ use Core\Matrix\Matrix;
 /** A product as far as reading needs to know it. */
 final readonly class KnownProduct
 {
-    /** @param  array<int, Srgb>  $swatches  the color of each value that has one, by value id */
+    /** @param  array<int, non-empty-list<Srgb>>  $swatches  the colors of each value that has any, by value id */
     public function __construct(
         public int $id,
         public string $code,

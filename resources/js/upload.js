@@ -45,7 +45,7 @@ export async function upload(files, onto = null) {
       taken += answer.taken.length;
       answer.refused.forEach((sentence) => say(sentence, true));
       answer.known.forEach((sentence) => say(sentence, false));
-      answer.taken.filter((name) => name.includes('another picture has its name')).forEach((name) => say(name, false));
+      answer.taken.filter((name) => /\((as .+: another picture has its name|its first picture; it holds more)\)$/.test(name)).forEach((name) => say(name, false));
     } catch (problem) {
       parcel.forEach((file) => say(`${file.name}: ${problem.message}`, true));
     }

@@ -31,7 +31,7 @@ function seen(string $file, ?PictureColors $colors): Verdict
     foreach ($values as $value) {
         $list->add($value->label, Meaning::value(1, $value->id, $value->label));
     }
-    $smock = new KnownProduct(1, 'TB-SMOCK', 'Potting smock', Matrix::of([new Axis(1, 'Color', AxisKind::Color, $values, true)]), array_map(Srgb::fromHex(...), SWATCHES));
+    $smock = new KnownProduct(1, 'TB-SMOCK', 'Potting smock', Matrix::of([new Axis(1, 'Color', AxisKind::Color, $values, true)]), array_map(fn (string $hex): array => [Srgb::fromHex($hex)], SWATCHES));
     $list->addProduct($smock);
     $list->add('TB-SMOCK', Meaning::product(1, 'TB-SMOCK'));
 

@@ -7,22 +7,35 @@ use App\Actions\SetCode;
 use App\Catalog\ShopWords;
 use App\Models\LibraryValue;
 use App\Models\Product;
+use Core\Color\ColorNames;
 use Core\Matching\DroppedName;
 use Core\Matching\DropReader;
 use Core\Matching\Verdict;
+use Core\Text\Name;
 use Database\Seeders\LargeCatalog;
 use Illuminate\Support\Facades\Artisan;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\File;
 use Tests\Shop;
 
-/** @param  list<string>  $files  names, with folders */
-function folderOf(array $files): string
+/**
+ * Pictures of cloth on white, of the color that their name says.
+ *
+ * @param  list<string>  $files  names, with folders
+ * @param  array<string, string>  $drawn  what another color was drawn in
+ */
+function folderOf(array $files, array $drawn = []): string
 {
     $folder = sys_get_temp_dir().'/drop-'.bin2hex(random_bytes(4));
     foreach ($files as $file) {
         File::ensureDirectoryExists(dirname("{$folder}/{$file}"));
-        copy(Shop::picture($file), "{$folder}/{$file}");
+        $picture = new Imagick();
+        $picture->newImage(96, 96, '#f7f7f5', 'png');
+        $cloth = new ImagickDraw();
+        $cloth->setFillColor($drawn[$file] ?? ColorNames::hex(Name::of($file)->folded) ?? '#808080');
+        $cloth->ellipse(48, 48, 26, 32, 0, 360);
+        $picture->drawImage($cloth);
+        $picture->writeImage("png:{$folder}/{$file}");
     }
 
     return $folder;
@@ -45,7 +58,7 @@ function readNow(string $file, ?Product $given = null): Verdict
 
 it('says of each file which product, part and view it is of, and why', function (): void {
     Shop::stocked();
-    $folder = folderOf(['SMOCK_moss_back.jpg', 'SMOCK-CLAY-M_02.jpg', 'front potting smock slate.jpg', 'SMOCK oat front.jpg', 'IMG_2041.jpg', 'Slate/smock detail.jpg']);
+    $folder = folderOf(['SMOCK_moss_back.jpg', 'SMOCK-CLAY-M_02.jpg', 'front potting smock slate.jpg', 'SMOCK oat front.jpg', 'IMG_2041.jpg', 'Slate/smock detail.jpg', 'SMOCK_slate_worn.jpg'], ['IMG_2041.jpg' => '#5f7049', 'SMOCK_slate_worn.jpg' => '#b4694a']);
     $told = matched($folder);
     expect($told['SMOCK_moss_back.jpg'])->toMatchArray(['product' => 'SMOCK', 'reach' => [['Color' => ['Moss']]], 'view' => 'back', 'confidence' => 0.95])
         ->and($told['SMOCK-CLAY-M_02.jpg'])->toMatchArray(['product' => 'SMOCK', 'reach' => [['Color' => ['Clay']]], 'view' => null, 'place' => 2, 'confidence' => 0.99])
@@ -53,8 +66,10 @@ it('says of each file which product, part and view it is of, and why', function 
         ->and($told['smock detail.jpg'])->toMatchArray(['product' => 'SMOCK', 'reach' => [['Color' => ['Slate']]], 'view' => 'detail'])
         ->and($told['SMOCK oat front.jpg']['confidence'])->toBeLessThanOrEqual(0.5)
         ->and($told['IMG_2041.jpg'])->toMatchArray(['product' => null, 'reach' => null])
-        ->and(matched($folder, ['--product' => 'SMOCK'])['IMG_2041.jpg'])->toMatchArray(['product' => 'SMOCK', 'confidence' => 0.5]);
-    $this->artisan('slate:match', ['dir' => $folder])->expectsOutputToContain('4 of 6 are sure.')->assertExitCode(0);
+        ->and($told['SMOCK_slate_worn.jpg'])->toMatchArray(['reach' => [['Color' => ['Slate']]], 'confidence' => 0.5])
+        ->and($told['SMOCK_slate_worn.jpg']['reasons'])->toContain('The name says Slate, the picture looks Clay.')
+        ->and(matched($folder, ['--product' => 'SMOCK'])['IMG_2041.jpg'])->toMatchArray(['product' => 'SMOCK', 'reach' => [['Color' => ['Moss']]], 'confidence' => 0.7]);
+    $this->artisan('slate:match', ['dir' => $folder])->expectsOutputToContain('4 of 7 are sure.')->assertExitCode(0);
     File::deleteDirectory($folder);
 });
 

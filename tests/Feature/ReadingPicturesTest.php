@@ -4,12 +4,16 @@ declare(strict_types=1);
 
 use App\Actions\ReadPhotosAgain;
 use App\Media\DerivePhoto;
+use App\Media\PhotoLooks;
 use App\Media\PhotoSize;
 use App\Media\PhotoStore;
 use App\Media\PictureReader;
 use App\Models\Photo;
 use App\Models\PhotoState;
 use App\Models\Right;
+use Core\Color\ColorDifference;
+use Core\Color\Lab;
+use Core\Color\Srgb;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Storage;
 use Tests\HostilePictures;
@@ -45,19 +49,56 @@ it('reads a picture in a process of its own, says what it took, and leaves nothi
         ->and(leftIn($folder))->toBe([]);
 })->with(['jpeg', 'png', 'webp', 'avif']);
 
-it('shows the first frame of what moves', function (): void {
+it('counts the memory of the reading alone (what it was forked from was counted as well)', function (): void {
+    realReader();
+    $ballast = str_repeat('x', 300 * 1024 * 1024);
+    Shop::open()->receive(['one.jpg' => Shop::picture('one', 'jpeg', 900)]);
+    expect(strlen($ballast))->toBeGreaterThan(0)->and(Photo::query()->sole()->read_kilobytes)->toBeLessThan(200_000);
+});
+
+it('uses the first picture of a file with several, and says so', function (string $format): void {
     realReader();
     $moving = new Imagick();
     foreach (['red', 'blue', 'lime'] as $color) {
-        $moving->newImage(200, 200, $color, 'webp');
+        $moving->newImage(200, 200, $color, $format);
+        $moving->setImageDelay(20);
     }
-    $path = tempnam(sys_get_temp_dir(), 'slate').'.webp';
-    $moving->writeImages('webp:'.$path, true);
-    Shop::open()->receive(['moving.webp' => $path]);
-    $photo = Photo::query()->sole();
+    $path = tempnam(sys_get_temp_dir(), 'slate').'.'.$format;
+    $moving->writeImages("{$format}:{$path}", true);
+    $receipt = Shop::open()->receive(["moving.{$format}" => $path, "still.{$format}" => Shop::picture('still', $format)]);
+    $photo = Photo::query()->orderBy('id')->firstOrFail();
     $thumb = new Imagick();
     $thumb->readImageBlob(Storage::get(PhotoStore::derivedPath($photo->sha256, PhotoSize::Thumb)));
-    expect($photo->state)->toBe(PhotoState::Ready)->and($thumb->getImagePixelColor(90, 90)->getColor()['r'])->toBeGreaterThan(240);
+    $color = $thumb->getImagePixelColor(90, 90)->getColor();
+    expect($receipt->taken)->toBe(["moving.{$format} (its first picture; it holds more)", "still.{$format}"])
+        ->and($photo->state)->toBe(PhotoState::Ready)
+        ->and($color['r'])->toBeGreaterThan(240)->and($color['b'])->toBeLessThan(20);
+})->with(['webp', 'gif', 'tiff']);
+
+it('measures a picture as it reads it: its colors, what it looks like, how sharp it is', function (): void {
+    realReader();
+    $picture = new Imagick();
+    $picture->newImage(800, 800, '#f6f6f4', 'jpeg');
+    $draw = new ImagickDraw();
+    $draw->setFillColor('#5f7049');
+    $draw->rectangle(200, 150, 600, 700);
+    $draw->setFillColor('#57673f');
+    array_map(fn (int $x) => $draw->rectangle($x, 150, $x + 8, 700), range(220, 580, 40));
+    $picture->drawImage($draw);
+    $path = tempnam(sys_get_temp_dir(), 'slate').'.jpg';
+    $picture->writeImage($path);
+    $picture->blurImage(0, 6);
+    $picture->writeImage($blurred = tempnam(sys_get_temp_dir(), 'slate').'.jpg');
+    Shop::open()->receive(['moss.jpg' => $path, 'blurred.jpg' => $blurred]);
+    [$sharp, $soft] = array_values(PhotoLooks::of(Photo::query()->orderBy('id')->pluck('id')->all()));
+    expect(ColorDifference::ciede2000(Lab::of($sharp->colors->main() ?? Srgb::packed(0)), Lab::of(Srgb::fromHex('#5f7049'))))->toBeLessThan(3.0)
+        ->and($sharp->colors->background->hex())->toBe('#f6f6f4')
+        ->and($sharp->colors->filled)->toBeGreaterThan(0.3)->toBeLessThan(0.4)
+        ->and($sharp->colors->evenness)->toBe(1.0)
+        ->and($sharp->fingerprint->distance($soft->fingerprint))->toBeLessThan(6)
+        ->and($sharp->sharpness)->toBeGreaterThan(2 * $soft->sharpness);
+    DB::table('photo_looks')->delete();
+    expect(app(PhotoStore::class)->isWhole(Photo::query()->firstOrFail()))->toBeFalse();
 });
 
 it('gives up on what takes too long, and reads the good ones beside it (a JPEG of many scans held up all others)', function (): void {

@@ -41,7 +41,7 @@ it('names what is missing, changed or left over, and mends what can be made agai
     expect($code)->toBe(1)->and(array_column($findings, 'what', 'place'))->toBe([
         $path($lost) => 'The file of a picture is missing',
         $path($spoiled) => 'The file of a picture is not what it was',
-        $path($sizeless) => 'A size of a picture is missing',
+        $path($sizeless) => 'A size or a measurement of a picture is missing',
         $path($waiting) => 'A picture waits to be read, and nothing is to read it',
         $stray => 'A file in the store belongs to no picture',
     ])->and(array_filter(array_column($findings, 'mended')))->toBe([]);

@@ -11,10 +11,12 @@ use App\Catalog\ShopWords;
 use App\Console\GivenTexts;
 use App\History\Change;
 use App\Media\IncomingFile;
+use App\Media\LookedAt;
 use App\Models\Product;
 use App\Models\User;
 use App\Refusals\Kind;
 use App\Refusals\Refused;
+use Core\Color\PictureColors;
 use Core\Matching\DroppedName;
 use Core\Matching\DropReader;
 use Core\Matching\KnownProduct;
@@ -29,7 +31,7 @@ use RecursiveDirectoryIterator;
 use RecursiveIteratorIterator;
 use SplFileInfo;
 
-/** Reads the names of the pictures in a folder, says where each belongs, and links those that are sure if it is asked to. */
+/** Reads the names of the pictures in a folder and looks at them, says where each belongs, and links those that are sure if it is asked to. */
 final class MatchCommand extends Command
 {
     use GivenTexts;
@@ -40,9 +42,9 @@ final class MatchCommand extends Command
 
     protected $signature = 'slate:match {dir : A folder of pictures; folders in it are read too} {--product= : Code of the product, where all are of one} {--accept= : Take in and link those of this confidence or more, such as 0.9} {--as= : Email address of the account that links them} {--json : Print JSON}';
 
-    protected $description = 'Reads names of files and says which product, part and view each picture is of';
+    protected $description = 'Reads names of files and the pictures, and says which product, part and view each is of';
 
-    public function handle(ShopWords $words, ReceivePhotos $action, Accounts $accounts): int
+    public function handle(ShopWords $words, ReceivePhotos $action, Accounts $accounts, LookedAt $looked): int
     {
         try {
             $given = $this->givenProduct();
@@ -50,7 +52,7 @@ final class MatchCommand extends Command
             $user = $accept === null ? null : $accounts->withAddress((string) $this->optional('as')) ?? throw new Refused('Say whose account links them: --as=name@shop.example.', Kind::Missing, 'as');
             $names = $this->names();
             $list = $words->of($names, $given);
-            $verdicts = (new DropReader($list))->read($names, $given?->id);
+            $verdicts = (new DropReader($list))->read($names, $given?->id, $this->seen($names, $looked));
             $this->option('json') ? $this->printJson($names, $verdicts, $list) : $this->print($names, $verdicts, $list);
         } catch (Refused $refusal) {
             $this->components->error($refusal->getMessage());
@@ -59,6 +61,26 @@ final class MatchCommand extends Command
         }
 
         return $user === null || $this->link($verdicts, (float) $accept, $user, $action) ? 0 : 1;
+    }
+
+    /**
+     * @param  array<string, DroppedName>  $names
+     * @return array<string, PictureColors> by path; of those that can be read
+     */
+    private function seen(array $names, LookedAt $looked): array
+    {
+        $bar = $this->option('json') ? null : $this->output->createProgressBar(count($names));
+        $seen = [];
+        foreach ($names as $path => $name) {
+            $look = $looked->at(new IncomingFile($path, $name->file));
+            if ($look !== null) {
+                $seen[$path] = $look->colors;
+            }
+            $bar?->advance();
+        }
+        $bar?->clear();
+
+        return $seen;
     }
 
     private function givenProduct(): ?Product

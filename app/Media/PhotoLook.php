@@ -1,0 +1,39 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Media;
+
+use Core\Color\ColorMeter;
+use Core\Color\PictureColors;
+use Core\Color\Sample;
+use Core\Matching\Fingerprint;
+
+/** What a picture looks like, as it was measured when it was read. */
+final readonly class PhotoLook
+{
+    /** @param  float  $sharpness  the root mean square of the Laplacian of its light in the middle, from 0 */
+    public function __construct(
+        public PictureColors $colors,
+        public Fingerprint $fingerprint,
+        public float $sharpness,
+    ) {
+    }
+
+    /** @param  array{colors: array{width: int, height: int, pixels: string}, fingerprint: array{width: int, height: int, pixels: string}, sharpness: float}  $samples  as PhotoDeriver leaves them */
+    public static function of(array $samples): self
+    {
+        return new self((new ColorMeter())->measure(self::sample($samples['colors'])), Fingerprint::of(self::sample($samples['fingerprint'])), $samples['sharpness']);
+    }
+
+    /** @param  array{width: int, height: int, pixels: string}  $sample */
+    private static function sample(array $sample): Sample
+    {
+        $pixels = [];
+        foreach (str_split((string) base64_decode($sample['pixels'], true), 3) as $pixel) {
+            $pixels[] = (int) hexdec(bin2hex($pixel));
+        }
+
+        return new Sample($sample['width'], $sample['height'], $pixels);
+    }
+}

@@ -1,0 +1,59 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Media;
+
+use App\Models\Photo;
+use Core\Color\ColorShare;
+use Core\Color\PictureColors;
+use Core\Color\Srgb;
+use Core\Matching\Fingerprint;
+use Illuminate\Support\Facades\DB;
+
+/** Keeps what was measured of pictures, beside them. */
+final class PhotoLooks
+{
+    private const CHUNK = 1_000;
+
+    public static function keep(Photo $photo, PhotoLook $look): void
+    {
+        DB::table('photo_looks')->upsert([[
+            'photo_id' => $photo->id,
+            'background' => $look->colors->background->hex(),
+            'evenness' => round($look->colors->evenness, 4),
+            'filled' => round($look->colors->filled, 4),
+            'colors' => json_encode(array_map(fn (ColorShare $share): array => [$share->color->hex(), round($share->share, 4)], $look->colors->colors), JSON_THROW_ON_ERROR),
+            'doubt' => $look->colors->doubt,
+            'fingerprint' => $look->fingerprint->hex,
+            'sharpness' => $look->sharpness,
+        ]], 'photo_id');
+    }
+
+    /**
+     * @param  list<int>  $photoIds
+     * @return array<int, PhotoLook> by photo id; those that have been measured
+     */
+    public static function of(array $photoIds): array
+    {
+        $looks = [];
+        foreach (array_chunk($photoIds, self::CHUNK) as $chunk) {
+            foreach (DB::table('photo_looks')->whereIn('photo_id', $chunk)->get() as $row) {
+                /** @var list<array{string, float}> $shares */
+                $shares = json_decode($row->colors, true, flags: JSON_THROW_ON_ERROR);
+                $looks[(int) $row->photo_id] = new PhotoLook(
+                    new PictureColors(Srgb::fromHex($row->background), (float) $row->evenness, (float) $row->filled, array_map(fn (array $share): ColorShare => new ColorShare(Srgb::fromHex($share[0]), $share[1]), $shares), $row->doubt),
+                    Fingerprint::fromHex($row->fingerprint),
+                    (float) $row->sharpness,
+                );
+            }
+        }
+
+        return $looks;
+    }
+
+    public static function isThere(Photo $photo): bool
+    {
+        return DB::table('photo_looks')->where('photo_id', $photo->id)->exists();
+    }
+}
