@@ -6,6 +6,7 @@ namespace App\Actions;
 
 use App\Catalog\Clauses;
 use App\Catalog\LoadedProduct;
+use App\Catalog\NameWarnings;
 use App\Catalog\SelectedPart;
 use App\History\Change;
 use App\History\Keeper;
@@ -29,6 +30,7 @@ final class ReceivePhotos
     public function __construct(
         private readonly Keeper $keeper,
         private readonly PhotoStore $store,
+        private readonly NameWarnings $warnings,
     ) {
     }
 
@@ -50,7 +52,8 @@ final class ReceivePhotos
         }
         $taken = [];
         $known = [];
-        $this->keeper->keep($change, self::class, function (Ledger $ledger, LoadedProduct $loaded) use ($files, $photos, $onto, &$taken, &$known): string {
+        $warnings = [];
+        $this->keeper->keep($change, self::class, function (Ledger $ledger, LoadedProduct $loaded) use ($files, $photos, $onto, &$taken, &$known, &$warnings): string {
             $taken = [];
             $known = [];
             $selection = $onto === null ? null : $loaded->selected($onto);
@@ -80,6 +83,7 @@ final class ReceivePhotos
             $ledger->insertMany('placements', $loaded->product->id, $rows);
 
             if ($selection !== null) {
+                $warnings = $this->warnings->of($loaded, array_map(fn (int $at): string => $files[$at]->name, array_keys($photos)), $selection);
                 $this->link($ledger, $loaded, array_keys($links), $selection);
                 $count = count($rows) + count($links);
 
@@ -93,7 +97,7 @@ final class ReceivePhotos
             return 'Put '.(count($rows) === 1 ? $rows[0]['file_name'] : count($rows).' pictures').' into the tray';
         });
 
-        return new Receipt($taken, $known, $refusals);
+        return new Receipt($taken, $known, $refusals, $warnings);
     }
 
     /**

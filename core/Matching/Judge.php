@@ -54,7 +54,7 @@ final readonly class Judge
             }
         }
 
-        return new Verdict($product->id, $reach, $view, $place, $case->confidence, $case->reasons, $case->doubts, $reading, $case->isByPart, $case->foreign !== [], $case->contradiction);
+        return new Verdict($product->id, $reach, $view, $place, $case->confidence, $case->reasons, $case->doubts, $reading, $case->isByPart, $case->isOfAnother || $case->foreign !== [], $case->contradiction);
     }
 
     /**
@@ -116,6 +116,7 @@ final readonly class Judge
         foreach ($givenId === null ? [] : $said as $otherId => [$understood, $meaning]) {
             if ($otherId !== $givenId) {
                 $case->atMost(self::IN_DOUBT);
+                $case->isOfAnother = true;
                 $case->doubts[] = "“{$understood->text()}” is ".($this->lexicon->product($otherId)->name ?? 'another product').'.';
             }
         }

@@ -21,6 +21,9 @@ final class OpenCase
     /** Where the picture speaks against the name. */
     public ?Contradiction $contradiction = null;
 
+    /** Whether the name says another product than the one that is given. */
+    public bool $isOfAnother = false;
+
     /** @var array<int, true> axis ids of which a value is named that the product does not have */
     public array $foreign = [];
 

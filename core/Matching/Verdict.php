@@ -21,7 +21,7 @@ final readonly class Verdict
      * @param  list<string>  $reasons  what was understood, in sentences
      * @param  list<string>  $doubts  what speaks against it, in sentences
      * @param  bool  $isByPart  whether the product is told by a part of its name only
-     * @param  bool  $isForeign  whether it names a value that the product does not come in
+     * @param  bool  $isForeign  whether it names a value that the product does not come in, or another product than the one given
      */
     public function __construct(
         public ?int $productId,
@@ -52,6 +52,12 @@ final readonly class Verdict
             $this->confidence > 0.5 => 'likely',
             default => 'in doubt',
         };
+    }
+
+    /** Whether the name means another part of the product than this, or something that the product does not have. */
+    public function speaksAgainst(Reach $part): bool
+    {
+        return $this->isForeign || ($this->reach !== null && $this->reach->cut($part)->isNothing());
     }
 
     /** The same for a narrower part of the product, for a reason. */

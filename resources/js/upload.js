@@ -44,6 +44,7 @@ export async function upload(files, onto = null) {
       const answer = await send(parcel, batch, onto, () => { words.textContent = 'The server does not answer at the moment; these files are sent again.'; });
       taken += answer.taken.length;
       answer.refused.forEach((sentence) => say(sentence, true));
+      answer.warnings.forEach((sentence) => say(sentence, true));
       answer.known.forEach((sentence) => say(sentence, false));
       answer.taken.filter((name) => /\((as .+: another picture has its name|its first picture; it holds more)\)$/.test(name)).forEach((name) => say(name, false));
     } catch (problem) {

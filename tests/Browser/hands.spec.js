@@ -22,9 +22,9 @@ async function open(page, query = '') {
 }
 
 /** Files carried over the window from outside, as the browser tells it; what happens next is told too. */
-async function carry(page, target, files, doing) {
+async function carry(page, target, files, doing, called = (name) => name) {
   const box = await target.boundingBox();
-  const carried = files.map((name) => [name, readFileSync(join(folder, name)).toString('base64')]);
+  const carried = files.map((name) => [called(name), readFileSync(join(folder, name)).toString('base64')]);
   await target.evaluate((element, { box, carried, doing }) => {
     const transfer = new DataTransfer();
     for (const [name, base64] of carried) {
@@ -108,6 +108,9 @@ test('a word at the pointer says what dropping will do, for pictures and for fil
   await expect(caption(page)).toBeHidden();
   await kept(page, 'Took in 2 pictures, linked to Clay, all sizes');
   await expect(page.locator('#uploads')).toContainText('2 of 2 files are linked to Clay, 4 SKUs.');
+  await expect(page.locator('#uploads .warns')).toHaveCount(0);
+  await carry(page, clay, ['tote Teal front.jpg'], 'drop', () => 'Slate front.jpg');
+  await expect(page.locator('#uploads .warns')).toHaveText('Slate front.jpg is linked to Clay, all sizes; its name says Slate.');
   await clay.click();
   await expect(page.locator('#gallery .card-picture')).toHaveCount(2);
   await expect(page.locator('#gallery .waiting')).toHaveCount(0);

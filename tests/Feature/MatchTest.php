@@ -3,8 +3,11 @@
 declare(strict_types=1);
 
 use App\Actions\EditDetails;
+use App\Actions\ReceivePhotos;
 use App\Actions\SetCode;
 use App\Catalog\ShopWords;
+use App\History\Change;
+use App\Media\IncomingFile;
 use App\Models\LibraryValue;
 use App\Models\Product;
 use Core\Color\ColorNames;
@@ -127,4 +130,16 @@ it('asks the database as often for two hundred names as for twenty, among many p
         return count(DB::getQueryLog());
     };
     expect($count(200))->toBeLessThanOrEqual($count(20) + 4);
+});
+
+it('warns where files are linked to something else than their names say, and links them there all the same', function (): void {
+    $shop = Shop::stocked();
+    $names = ['SMOCK_clay_side.jpg', 'SMOCK_moss_side.jpg', 'side.jpg', 'smock oat side.jpg', 'SMOCK slate S side.jpg'];
+    $receipt = app(ReceivePhotos::class)->run(
+        new Change($shop->user, $shop->product->id, null, null),
+        array_map(fn (string $name): IncomingFile => new IncomingFile(Shop::picture($name), $name), $names),
+        $shop->part(['Color' => 'Moss']),
+    );
+    expect($receipt->warnings)->toBe(['SMOCK_clay_side.jpg is linked to Moss, all sizes; its name says Clay.', 'SMOCK slate S side.jpg is linked to Moss, all sizes; its name says Slate.'])
+        ->and($shop->files(['Color' => 'Moss']))->toContain(...$names);
 });

@@ -73,7 +73,7 @@ final class PhotoController
             $request->onto(),
         );
 
-        return response()->json(['taken' => $receipt->taken, 'known' => $receipt->known, 'refused' => [...$receipt->refused, ...$this->lost($request, $uploads)]]);
+        return response()->json(['taken' => $receipt->taken, 'known' => $receipt->known, 'warnings' => $receipt->warnings, 'refused' => [...$receipt->refused, ...$this->lost($request, $uploads)]]);
     }
 
     /**

@@ -1,0 +1,35 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Catalog;
+
+use Core\Matching\DroppedName;
+use Core\Matching\DropReader;
+use Core\Reach\Wording;
+
+/** What the names of pictures say against the part of a product that somebody links them to. */
+final class NameWarnings
+{
+    public function __construct(private readonly ShopWords $words)
+    {
+    }
+
+    /**
+     * @param  list<string>  $files  names
+     * @return list<string> sentences
+     */
+    public function of(LoadedProduct $loaded, array $files, SelectedPart $part): array
+    {
+        $names = array_map(fn (string $file): DroppedName => new DroppedName($file), $files);
+        $warnings = [];
+        foreach ((new DropReader($this->words->of($names, $loaded->product)))->read($names, $loaded->product->id) as $at => $verdict) {
+            if ($verdict->speaksAgainst($part->reach)) {
+                $isOther = $verdict->isForeign || $verdict->reach === null;
+                $warnings[] = "{$files[$at]} is linked to {$part->place()}".($isOther ? '. '.implode(' ', $verdict->doubts) : '; its name says '.(new Wording())->say($verdict->reach, $loaded->matrix).'.');
+            }
+        }
+
+        return $warnings;
+    }
+}
