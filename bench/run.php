@@ -11,6 +11,7 @@ use Bench\BuildMatrix;
 use Bench\BuildPlan;
 use Bench\CatalogPages;
 use Bench\OneStock;
+use Bench\PhotoIntake;
 use Bench\Result;
 use Bench\SheetOfAll;
 use Illuminate\Contracts\Console\Kernel;
@@ -32,6 +33,7 @@ $results = [
     OneStock::measure($url),
     BatchOfPrices::measure(),
     SheetOfAll::measure(),
+    PhotoIntake::measure(),
 ];
 
 if (in_array('--json', $argv, true)) {

@@ -26,7 +26,7 @@ final class PhotoDeriver
     private const FINGERPRINT = 32;
 
     /** Side of the middle in which sharpness is measured, in pixels. */
-    private const MIDDLE = 400;
+    private const MIDDLE = 256;
 
     /** A picture that is larger goes through a file, which the limits of the process bound. */
     private const MEMORY = 192 * 1024 * 1024;

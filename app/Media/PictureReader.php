@@ -123,7 +123,7 @@ class PictureReader
     protected function decoded(string $type, int $longerSide, string $original, string $folder): array
     {
         $process = new Process(
-            ['prlimit', '--cpu='.$this->cpuSeconds.':'.($this->cpuSeconds + self::GRACE), "--as={$this->mostMemory}", "--fsize={$this->mostDisk}", '--core=0', PHP_BINARY, '-d', 'memory_limit=256M', '-d', 'display_errors=stderr', __DIR__.'/read-picture.php', $original, $type, (string) $longerSide, $folder],
+            ['prlimit', '--cpu='.$this->cpuSeconds.':'.($this->cpuSeconds + self::GRACE), "--as={$this->mostMemory}", "--fsize={$this->mostDisk}", '--core=0', PHP_BINARY, '-n', '-d', 'extension=imagick', '-d', 'memory_limit=256M', '-d', 'display_errors=stderr', __DIR__.'/read-picture.php', $original, $type, (string) $longerSide, $folder],
             $folder,
             ['MAGICK_CONFIGURE_PATH' => __DIR__.'/imagemagick', 'MAGICK_TEMPORARY_PATH' => $folder, 'MAGICK_TMPDIR' => $folder, 'TMPDIR' => $folder],
             timeout: $this->wallSeconds,
