@@ -25,8 +25,8 @@ final class NameWarnings
         $warnings = [];
         foreach ((new DropReader($this->words->of($names, $loaded->product)))->read($names, $loaded->product->id) as $at => $verdict) {
             if ($verdict->speaksAgainst($part->reach)) {
-                $isOther = $verdict->isForeign || $verdict->reach === null;
-                $warnings[] = "{$files[$at]} is linked to {$part->place()}".($isOther ? '. '.implode(' ', $verdict->doubts) : '; its name says '.(new Wording())->say($verdict->reach, $loaded->matrix).'.');
+                $says = $verdict->reach === null || $verdict->foreignWords !== [] ? '. '.implode(' ', $verdict->foreignWords) : '; its name says '.(new Wording())->say($verdict->reach, $loaded->matrix).'.';
+                $warnings[] = "{$files[$at]} is linked to {$part->place()}{$says}";
             }
         }
 

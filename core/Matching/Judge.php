@@ -54,7 +54,7 @@ final readonly class Judge
             }
         }
 
-        return new Verdict($product->id, $reach, $view, $place, $case->confidence, $case->reasons, $case->doubts, $reading, $case->isByPart, $case->isOfAnother || $case->foreign !== [], $case->contradiction);
+        return new Verdict($product->id, $reach, $view, $place, $case->confidence, $case->reasons, $case->doubts, $reading, $case->isByPart, $case->foreignWords, $case->contradiction);
     }
 
     /**
@@ -116,8 +116,7 @@ final readonly class Judge
         foreach ($givenId === null ? [] : $said as $otherId => [$understood, $meaning]) {
             if ($otherId !== $givenId) {
                 $case->atMost(self::IN_DOUBT);
-                $case->isOfAnother = true;
-                $case->doubts[] = "“{$understood->text()}” is ".($this->lexicon->product($otherId)->name ?? 'another product').'.';
+                $case->doubtAsForeign("“{$understood->text()}” is ".($this->lexicon->product($otherId)->name ?? 'another product').'.');
             }
         }
 
@@ -213,7 +212,7 @@ final readonly class Judge
                     $now += array_fill_keys(array_map(fn (Meaning $meaning): int => (int) $meaning->axisId, $own), true);
                 } elseif ($isOwn && $understood->of(MeaningKind::View) === [] && array_filter($meanings, fn (Meaning $meaning): bool => $product->matrix->axis((int) $meaning->axisId)?->changesPicture === true) !== []) {
                     $case->atMost(self::IN_DOUBT);
-                    $case->doubts[] = "{$product->name} does not come in {$meanings[0]->word}.";
+                    $case->doubtAsForeign("{$product->name} does not come in {$meanings[0]->word}.");
                     $case->foreign[(int) $meanings[0]->axisId] = true;
                 }
             }

@@ -21,11 +21,18 @@ final class OpenCase
     /** Where the picture speaks against the name. */
     public ?Contradiction $contradiction = null;
 
-    /** Whether the name says another product than the one that is given. */
-    public bool $isOfAnother = false;
+    /** @var list<string> which of the doubts are that the name says what the product does not have, or another product */
+    public array $foreignWords = [];
 
     /** @var array<int, true> axis ids of which a value is named that the product does not have */
     public array $foreign = [];
+
+    /** The name says what the product does not have, or another product. */
+    public function doubtAsForeign(string $sentence): void
+    {
+        $this->doubts[] = $sentence;
+        $this->foreignWords[] = $sentence;
+    }
 
     /** A chain is as strong as its weakest link. */
     public function atMost(float $confidence): void

@@ -21,7 +21,7 @@ final readonly class Verdict
      * @param  list<string>  $reasons  what was understood, in sentences
      * @param  list<string>  $doubts  what speaks against it, in sentences
      * @param  bool  $isByPart  whether the product is told by a part of its name only
-     * @param  bool  $isForeign  whether it names a value that the product does not come in, or another product than the one given
+     * @param  list<string>  $foreignWords  which of the doubts are that it names a value the product does not come in, or another product
      */
     public function __construct(
         public ?int $productId,
@@ -33,7 +33,7 @@ final readonly class Verdict
         public array $doubts,
         public NameReading $reading,
         public bool $isByPart = false,
-        public bool $isForeign = false,
+        public array $foreignWords = [],
         public ?Contradiction $contradiction = null,
     ) {
     }
@@ -57,12 +57,12 @@ final readonly class Verdict
     /** Whether the name means another part of the product than this, or something that the product does not have. */
     public function speaksAgainst(Reach $part): bool
     {
-        return $this->isForeign || ($this->reach !== null && $this->reach->cut($part)->isNothing());
+        return $this->foreignWords !== [] || ($this->reach !== null && $this->reach->cut($part)->isNothing());
     }
 
     /** The same for a narrower part of the product, for a reason. */
     public function narrowedTo(Reach $reach, string $reason): self
     {
-        return new self($this->productId, $reach, $this->view, $this->place, $this->confidence, [...$this->reasons, $reason], $this->doubts, $this->reading, $this->isByPart, $this->isForeign, $this->contradiction);
+        return new self($this->productId, $reach, $this->view, $this->place, $this->confidence, [...$this->reasons, $reason], $this->doubts, $this->reading, $this->isByPart, $this->foreignWords, $this->contradiction);
     }
 }

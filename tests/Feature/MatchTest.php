@@ -2,6 +2,7 @@
 
 declare(strict_types=1);
 
+use App\Actions\CreateProduct;
 use App\Actions\EditDetails;
 use App\Actions\ReceivePhotos;
 use App\Actions\SetCode;
@@ -134,12 +135,13 @@ it('asks the database as often for two hundred names as for twenty, among many p
 
 it('warns where files are linked to something else than their names say, and links them there all the same', function (): void {
     $shop = Shop::stocked();
-    $names = ['SMOCK_clay_side.jpg', 'SMOCK_moss_side.jpg', 'side.jpg', 'smock oat side.jpg', 'SMOCK slate S side.jpg'];
+    app(CreateProduct::class)->run($shop->user, 'Brim hat', 'HAT', 1);
+    $names = ['SMOCK_clay_side.jpg', 'SMOCK_moss_side.jpg', 'side.jpg', 'HAT_side.jpg', 'SMOCK slate S side.jpg'];
     $receipt = app(ReceivePhotos::class)->run(
         new Change($shop->user, $shop->product->id, null, null),
         array_map(fn (string $name): IncomingFile => new IncomingFile(Shop::picture($name), $name), $names),
         $shop->part(['Color' => 'Moss']),
     );
-    expect($receipt->warnings)->toBe(['SMOCK_clay_side.jpg is linked to Moss, all sizes; its name says Clay.', 'SMOCK slate S side.jpg is linked to Moss, all sizes; its name says Slate.'])
+    expect($receipt->warnings)->toBe(['SMOCK_clay_side.jpg is linked to Moss, all sizes; its name says Clay.', 'HAT_side.jpg is linked to Moss, all sizes. “HAT” is Brim hat.', 'SMOCK slate S side.jpg is linked to Moss, all sizes; its name says Slate.'])
         ->and($shop->files(['Color' => 'Moss']))->toContain(...$names);
 });
