@@ -122,7 +122,7 @@ it('holds each picture to memory and disk of its own (60 million pixels left 480
 })->with([['bloated', 200_000], ['largest', 200_000], ['longText', 350_000]]);
 
 it('refuses what needs more memory than a picture may', function (): void {
-    $folder = realReader(mostMemory: 70 * 1024 * 1024);
+    $folder = realReader(mostMemory: 60 * 1024 * 1024);
     Shop::open()->receive(['large.jpg' => Shop::picture('large')]);
     $photo = Photo::query()->sole();
     expect($photo->state)->toBe(PhotoState::Refused)->and($photo->failure)->toContain('needs more memory')->and(leftIn($folder))->toBe([]);
