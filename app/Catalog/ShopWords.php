@@ -18,6 +18,7 @@ use Core\Matching\WordList;
 use Core\Matrix\Combination;
 use Core\Matrix\Matrix;
 use Core\Text\NearWords;
+use Core\Text\WordForms;
 use Illuminate\Support\Facades\DB;
 use stdClass;
 
@@ -28,8 +29,6 @@ final class ShopWords
 
     /** Longer words than these are not looked for by a slip. */
     private const LONGEST_BY_SLIP = 40;
-
-    private const SHORTEST_BY_SLIP = 5;
 
     private const MOST_WITH_A_PART = 20;
 
@@ -85,7 +84,7 @@ final class ShopWords
         $known = array_column($rows, 'form', 'form');
         $variants = [];
         foreach ($words as $word) {
-            if (! isset($known[$word]) && mb_strlen($word) >= self::SHORTEST_BY_SLIP && mb_strlen($word) <= self::LONGEST_BY_SLIP && preg_match('/\p{N}/u', $word) !== 1) {
+            if (! isset($known[$word]) && mb_strlen($word) <= self::LONGEST_BY_SLIP && WordForms::isReadBySlip($word)) {
                 $variants += array_flip(NearWords::variantsOf($word));
             }
         }

@@ -8,6 +8,7 @@ use Core\Color\ColorMeter;
 use Core\Color\PictureColors;
 use Core\Color\Sample;
 use Core\Matching\Fingerprint;
+use JsonException;
 
 /** What a picture looks like, as it was measured when it was read. */
 final readonly class PhotoLook
@@ -20,9 +21,16 @@ final readonly class PhotoLook
     ) {
     }
 
-    /** @param  array{colors: array{width: int, height: int, pixels: string}, fingerprint: array{width: int, height: int, pixels: string}, sharpness: float}  $samples  as PhotoDeriver leaves them */
-    public static function of(array $samples): self
+    /**
+     * @param  string  $json  the samples as PhotoDeriver leaves them
+     *
+     * @throws JsonException
+     */
+    public static function measured(string $json): self
     {
+        /** @var array{colors: array{width: int, height: int, pixels: string}, fingerprint: array{width: int, height: int, pixels: string}, sharpness: float} $samples */
+        $samples = json_decode($json, true, flags: JSON_THROW_ON_ERROR);
+
         return new self((new ColorMeter())->measure(self::sample($samples['colors'])), Fingerprint::of(self::sample($samples['fingerprint'])), $samples['sharpness']);
     }
 

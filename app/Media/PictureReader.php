@@ -170,10 +170,9 @@ class PictureReader
             $sizes[$size->value] = $bytes === false || $bytes === '' ? throw PictureFault::damaged("no size {$size->value} was made") : $bytes;
         }
 
-        /** @var array{colors: array{width: int, height: int, pixels: string}, fingerprint: array{width: int, height: int, pixels: string}, sharpness: float}|null $samples */
-        $samples = json_decode((string) @file_get_contents("{$folder}/".PhotoDeriver::SAMPLES), true);
+        $samples = @file_get_contents("{$folder}/".PhotoDeriver::SAMPLES);
 
-        return new ReadPicture($sizes, PhotoLook::of($samples ?? throw PictureFault::damaged('no samples were made')), $said['milliseconds'], $said['kilobytes']);
+        return new ReadPicture($sizes, PhotoLook::measured($samples === false ? throw PictureFault::damaged('no samples were made') : $samples), $said['milliseconds'], $said['kilobytes']);
     }
 
     private function remove(string $folder): void

@@ -21,14 +21,12 @@ final class LexiconWords
     /** Shorter words of a name say too little. */
     private const SHORTEST_PART = 3;
 
-    /** Shorter words are not read by a slip. */
-    private const SHORTEST_BY_SLIP = 5;
-
-    public function keep(LoadedProduct $loaded): void
+    /** @param  array<int, LoadedProduct>  $products  by id */
+    public function keep(array $products): void
     {
-        $rows = $this->rows($loaded);
+        $rows = array_merge(...array_values(array_map($this->rows(...), $products)));
         $known = [];
-        foreach (DB::table('lexicon_words')->where('product_id', $loaded->product->id)->get() as $row) {
+        foreach (DB::table('lexicon_words')->whereIn('product_id', array_keys($products))->get() as $row) {
             $known[$this->key((array) $row)] = $row->id;
         }
         foreach (array_chunk(array_values(array_diff_key($known, $rows)), self::CHUNK) as $gone) {
@@ -73,7 +71,7 @@ final class LexiconWords
     /** @param  array<string, mixed>  $row */
     private function key(array $row): string
     {
-        return "{$row['form']} {$row['kind']} {$row['sku_id']} {$row['word']}";
+        return "{$row['product_id']} {$row['form']} {$row['kind']} {$row['sku_id']} {$row['word']}";
     }
 
     /** @param  list<string>  $forms */
@@ -81,8 +79,7 @@ final class LexiconWords
     {
         $rows = [];
         foreach ($forms as $form) {
-            $isReadBySlip = mb_strlen($form) >= self::SHORTEST_BY_SLIP && preg_match('/\p{N}/u', $form) !== 1;
-            foreach ($isReadBySlip ? NearWords::variantsOf($form) : [] as $slip) {
+            foreach (WordForms::isReadBySlip($form) ? NearWords::variantsOf($form) : [] as $slip) {
                 $rows[] = ['slip' => $slip, 'form' => $form];
             }
         }

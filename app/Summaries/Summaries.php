@@ -81,10 +81,10 @@ final class Summaries
             foreach ($loaded as $one) {
                 $rows[$one->product->id] = $this->counting->of($one);
             }
-            $kept = $this->keep($rows, $products);
-            foreach (array_intersect_key($loaded, array_flip($kept)) as $one) {
-                $this->skus->keep($one);
-                $this->lexicon->keep($one);
+            $kept = array_intersect_key($loaded, array_flip($this->keep($rows, $products)));
+            if ($kept !== []) {
+                $this->skus->keep($kept);
+                $this->lexicon->keep($kept);
             }
         }, 3);
     }

@@ -12,9 +12,6 @@ use Core\Text\WordForms;
 /** A lexicon held in memory: of one product, of those that some names may mean, or of a small shop. */
 final class WordList implements Lexicon
 {
-    /** Shorter words are too near to each other to be read by a slip. */
-    private const SHORTEST_BY_SLIP = 5;
-
     /** @var array<string, array<string, Meaning>> bare word => thing => meaning */
     private array $meanings = [];
 
@@ -35,7 +32,7 @@ final class WordList implements Lexicon
             if ($known === null || $known->exactness->confidence() < $meaning->exactness->confidence()) {
                 $this->meanings[$form][$meaning->thing()] = $meaning;
             }
-            if ($known === null && mb_strlen($form) >= self::SHORTEST_BY_SLIP && preg_match('/\p{N}/u', $form) !== 1) {
+            if ($known === null && WordForms::isReadBySlip($form)) {
                 foreach (NearWords::variantsOf($form) as $variant) {
                     $this->nearby[$variant][] = $form;
                 }
@@ -60,11 +57,8 @@ final class WordList implements Lexicon
 
     public function nearly(string $bare): array
     {
-        if (mb_strlen($bare) < self::SHORTEST_BY_SLIP) {
-            return [];
-        }
         $meanings = [];
-        foreach (NearWords::variantsOf($bare) as $variant) {
+        foreach (WordForms::isReadBySlip($bare) ? NearWords::variantsOf($bare) : [] as $variant) {
             foreach ($this->nearby[$variant] ?? [] as $word) {
                 if ($word !== $bare && EditDistance::atMostOne($word, $bare)) {
                     foreach ($this->meanings[$word] as $thing => $meaning) {
