@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Core\Matching;
 
 use Core\Color\Srgb;
+use Core\Matrix\Combination;
 use Core\Matrix\Matrix;
 
 /** A product as far as reading needs to know it. */
@@ -18,5 +19,11 @@ final readonly class KnownProduct
         public Matrix $matrix,
         public array $swatches = [],
     ) {
+    }
+
+    /** What the product calls one of its values; empty where it has no such value. */
+    public function label(int $axisId, int $valueId): string
+    {
+        return $this->matrix->choice(Combination::of([$axisId => $valueId]))[$this->matrix->axis($axisId)->name ?? ''] ?? '';
     }
 }

@@ -7,6 +7,9 @@ namespace Core\Matching;
 /** What has been found so far about one picture, while it is judged. */
 final class OpenCase
 {
+    /** Of what contradicts itself, or leaves open what has to be said. */
+    public const IN_DOUBT = 0.5;
+
     public float $confidence = 1.0;
 
     /** Whether the product is told by a part of its name only. */
