@@ -25,7 +25,7 @@ final class NameWarnings
         $warnings = [];
         foreach ((new DropReader($this->words->of($names, $loaded->product)))->read($names, $loaded->product->id) as $at => $verdict) {
             if ($verdict->speaksAgainst($part->reach)) {
-                $says = $verdict->reach === null || $verdict->foreignWords !== [] ? '. '.implode(' ', $verdict->foreignWords) : '; its name says '.(new Wording())->say($verdict->reach, $loaded->matrix).'.';
+                $says = $verdict->reach === null || $verdict->foreignWords() !== [] ? '. '.implode(' ', $verdict->foreignWords()) : '; its name says '.(new Wording())->say($verdict->reach, $loaded->matrix).'.';
                 $warnings[] = "{$files[$at]} is linked to {$part->place()}{$says}";
             }
         }

@@ -102,8 +102,8 @@ final readonly class DropReader
         $fitting = $broken = [];
         foreach ($verdicts as $verdict) {
             if ($verdict->isByPart && $verdict->productId !== null) {
-                $fitting[$verdict->productId] = ($fitting[$verdict->productId] ?? 0) + ($verdict->foreignWords === [] ? 1 : 0);
-                $broken[$verdict->productId] = ($broken[$verdict->productId] ?? 0) + ($verdict->foreignWords === [] ? 0 : 1);
+                $fitting[$verdict->productId] = ($fitting[$verdict->productId] ?? 0) + ($verdict->foreignWords() === [] ? 1 : 0);
+                $broken[$verdict->productId] = ($broken[$verdict->productId] ?? 0) + ($verdict->foreignWords() === [] ? 0 : 1);
             }
         }
         $trusted = array_keys(array_filter($fitting, fn (int $times, int $id): bool => $times > self::HABIT && $times > self::HABIT * $broken[$id], ARRAY_FILTER_USE_BOTH));

@@ -51,12 +51,11 @@ final readonly class Judge
         $reach = $this->reach($product, $values, $view, $seen === null ? null : new ColorWitness($seen, $product->swatches), $case);
         foreach ($reading->unknown as $part) {
             if ($part->source === NameSource::File && mb_strlen($part->bare) >= self::LEAST_REST && ! in_array($part->bare, $common, true)) {
-                $case->atMost(self::WITH_A_REST);
-                $case->doubts[] = "“{$part->text}” means nothing here.";
+                $case->doubt(DoubtKind::UnknownWord, "“{$part->text}” means nothing here.", self::WITH_A_REST);
             }
         }
 
-        return new Verdict($product->id, $reach, $view, $place, $case->confidence, $case->reasons, $case->doubts, $reading, $case->isByPart, $case->foreignWords, $case->contradiction);
+        return new Verdict($product->id, $reach, $view, $place, $case->confidence, $case->reasons, $case->doubts, $reading, $case->isByPart, $case->contradiction);
     }
 
     /**
@@ -88,8 +87,7 @@ final readonly class Judge
         foreach ($product->matrix->pictureAxes() as $axis) {
             $said = $values[$axis->id] ?? [];
             if (count($said) > 1) {
-                $case->atMost(OpenCase::IN_DOUBT);
-                $case->doubts[] = 'It names more than one '.mb_strtolower($axis->name).': '.implode(' and ', array_map(fn (int $id): string => $product->label($axis->id, $id), $said)).'.';
+                $case->doubt(DoubtKind::ManyValues, 'It names more than one '.mb_strtolower($axis->name).': '.implode(' and ', array_map(fn (int $id): string => $product->label($axis->id, $id), $said)).'.');
             }
             if ($said !== []) {
                 $sets[$axis->id] = $said;
@@ -99,13 +97,12 @@ final readonly class Judge
                 $case->atMost($guess->confidence);
                 $case->reasons[] = "The name says no {$axis->name}; the picture looks {$product->label($axis->id, $guess->valueId)}.";
             } elseif ($axis->count() > 1 && ! isset($case->foreign[$axis->id]) && ! in_array($view, self::OF_ALL, true)) {
-                $this->lacks($axis, $case);
+                $case->doubt(DoubtKind::NoValue, "It says no {$axis->name}.");
             }
         }
         foreach ($product->matrix->axes as $axis) {
             if (! $axis->changesPicture && count($values[$axis->id] ?? []) > 1) {
-                $case->atMost(OpenCase::IN_DOUBT);
-                $case->doubts[] = 'It names more than one '.mb_strtolower($axis->name).'.';
+                $case->doubt(DoubtKind::ManyValues, 'It names more than one '.mb_strtolower($axis->name).'.');
             }
         }
 
@@ -121,16 +118,9 @@ final readonly class Judge
     {
         $looks = count($said) === 1 ? $witness?->against($axis, $said[0]) : null;
         if ($looks !== null) {
-            $case->atMost(OpenCase::IN_DOUBT);
-            $case->doubts[] = "The name says {$product->label($axis->id, $said[0])}, the picture looks {$product->label($axis->id, $looks)}.";
+            $case->doubt(DoubtKind::Contradiction, "The name says {$product->label($axis->id, $said[0])}, the picture looks {$product->label($axis->id, $looks)}.");
             $case->contradiction = new Contradiction($axis->id, $said[0], $looks);
         }
-    }
-
-    private function lacks(Axis $axis, OpenCase $case): void
-    {
-        $case->atMost(OpenCase::IN_DOUBT);
-        $case->doubts[] = "It says no {$axis->name}.";
     }
 
     private function view(NameReading $reading, OpenCase $case): ?View
@@ -144,8 +134,7 @@ final readonly class Judge
         // A word that can mean goods as well gives way to a plainer one.
         $views = array_filter($views, fn (array $pair): bool => $pair[1]->exactness->confidence() === $best);
         if (count($views) > 1) {
-            $case->atMost(OpenCase::IN_DOUBT);
-            $case->doubts[] = 'It names more than one view: '.implode(' and ', array_keys($views)).'.';
+            $case->doubt(DoubtKind::ManyViews, 'It names more than one view: '.implode(' and ', array_keys($views)).'.');
         }
         foreach ($views as [$understood, $meaning]) {
             $case->atMost($meaning->exactness->confidence());

@@ -18,23 +18,20 @@ final class OpenCase
     /** @var list<string> */
     public array $reasons = [];
 
-    /** @var list<string> */
+    /** @var list<Doubt> */
     public array $doubts = [];
 
     /** Where the picture speaks against the name. */
     public ?Contradiction $contradiction = null;
 
-    /** @var list<string> which of the doubts are that the name says what the product does not have, or another product */
-    public array $foreignWords = [];
-
     /** @var array<int, true> axis ids of which a value is named that the product does not have */
     public array $foreign = [];
 
-    /** The name says what the product does not have, or another product. */
-    public function doubtAsForeign(string $sentence): void
+    /** Speaks against the reading, which is no surer than that any more. */
+    public function doubt(DoubtKind $kind, string $sentence, float $atMost = self::IN_DOUBT): void
     {
-        $this->doubts[] = $sentence;
-        $this->foreignWords[] = $sentence;
+        $this->atMost($atMost);
+        $this->doubts[] = new Doubt($kind, $sentence);
     }
 
     /** A chain is as strong as its weakest link. */

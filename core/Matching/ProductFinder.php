@@ -23,13 +23,12 @@ final readonly class ProductFinder
         $id = $givenId ?? (count($said) === 1 ? array_key_first($said) : null) ?? ($said === [] ? $usualId : null);
         if ($id === null && $said !== []) {
             $id = array_key_first($said);
-            $case->atMost(OpenCase::IN_DOUBT);
-            $case->doubts[] = 'It names more than one product: '.implode(', ', array_map(fn (array $pair): string => "“{$pair[1]->word}”", $said)).'.';
+            $case->doubt(DoubtKind::ManyProducts, 'It names more than one product: '.implode(', ', array_map(fn (array $pair): string => "“{$pair[1]->word}”", $said)).'.');
         }
         $id ??= $this->byPart($reading, $trusted, $case);
         $product = $id === null ? null : $this->lexicon->product($id);
         if ($product === null) {
-            $case->doubts[] = 'Nothing in the name is a code or the name of a product.';
+            $case->doubt(DoubtKind::NoProduct, 'Nothing in the name is a code or the name of a product.');
 
             return null;
         }
@@ -47,8 +46,7 @@ final readonly class ProductFinder
         }
         foreach ($givenId === null ? [] : $said as $otherId => [$understood, $meaning]) {
             if ($otherId !== $givenId) {
-                $case->atMost(OpenCase::IN_DOUBT);
-                $case->doubtAsForeign("“{$understood->text()}” is ".($this->lexicon->product($otherId)->name ?? 'another product').'.');
+                $case->doubt(DoubtKind::OtherProduct, "“{$understood->text()}” is ".($this->lexicon->product($otherId)->name ?? 'another product').'.');
             }
         }
 

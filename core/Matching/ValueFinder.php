@@ -40,8 +40,7 @@ final readonly class ValueFinder
             if ($free !== [] && count(array_unique(array_map(fn (Meaning $meaning): int => (int) $meaning->axisId, $free))) === 1) {
                 $this->take($values, $understood, $free, $product, $case);
             } elseif ($free !== []) {
-                $case->atMost(OpenCase::IN_DOUBT);
-                $case->doubts[] = "“{$understood->text()}” can be ".implode(' or ', array_map(fn (Meaning $meaning): string => $product->label((int) $meaning->axisId, (int) $meaning->valueId), $free)).'.';
+                $case->doubt(DoubtKind::ManyMeanings, "“{$understood->text()}” can be ".implode(' or ', array_map(fn (Meaning $meaning): string => $product->label((int) $meaning->axisId, (int) $meaning->valueId), $free)).'.');
             }
         }
 
@@ -70,8 +69,7 @@ final readonly class ValueFinder
                     $found[] = [$understood, $own];
                     $now += array_fill_keys(array_map(fn (Meaning $meaning): int => (int) $meaning->axisId, $own), true);
                 } elseif ($isOwn && $understood->of(MeaningKind::View) === [] && array_filter($meanings, fn (Meaning $meaning): bool => $product->matrix->axis((int) $meaning->axisId)?->changesPicture === true) !== []) {
-                    $case->atMost(OpenCase::IN_DOUBT);
-                    $case->doubtAsForeign("{$product->name} does not come in {$meanings[0]->word}.");
+                    $case->doubt(DoubtKind::NotOffered, "{$product->name} does not come in {$meanings[0]->word}.");
                     $case->foreign[(int) $meanings[0]->axisId] = true;
                 }
             }

@@ -19,9 +19,8 @@ final readonly class Verdict
      * @param  ?int  $place  its number among the pictures of its kind, where the name has one
      * @param  float  $confidence  from 0 to 1
      * @param  list<string>  $reasons  what was understood, in sentences
-     * @param  list<string>  $doubts  what speaks against it, in sentences
+     * @param  list<Doubt>  $doubts  what speaks against it
      * @param  bool  $isByPart  whether the product is told by a part of its name only
-     * @param  list<string>  $foreignWords  which of the doubts are that it names a value the product does not come in, or another product
      */
     public function __construct(
         public ?int $productId,
@@ -33,7 +32,6 @@ final readonly class Verdict
         public array $doubts,
         public NameReading $reading,
         public bool $isByPart = false,
-        public array $foreignWords = [],
         public ?Contradiction $contradiction = null,
     ) {
     }
@@ -54,15 +52,27 @@ final readonly class Verdict
         };
     }
 
+    /** @return list<string> what speaks against it, in sentences */
+    public function doubtWords(): array
+    {
+        return array_map(fn (Doubt $doubt): string => $doubt->words, $this->doubts);
+    }
+
+    /** @return list<string> the doubts that it names a value the product does not come in, or another product */
+    public function foreignWords(): array
+    {
+        return array_values(array_map(fn (Doubt $doubt): string => $doubt->words, array_filter($this->doubts, fn (Doubt $doubt): bool => $doubt->kind->isForeign())));
+    }
+
     /** Whether the name means another part of the product than this, or something that the product does not have. */
     public function speaksAgainst(Reach $part): bool
     {
-        return $this->foreignWords !== [] || ($this->reach !== null && $this->reach->cut($part)->isNothing());
+        return $this->foreignWords() !== [] || ($this->reach !== null && $this->reach->cut($part)->isNothing());
     }
 
     /** The same for a narrower part of the product, for a reason. */
     public function narrowedTo(Reach $reach, string $reason): self
     {
-        return new self($this->productId, $reach, $this->view, $this->place, $this->confidence, [...$this->reasons, $reason], $this->doubts, $this->reading, $this->isByPart, $this->foreignWords, $this->contradiction);
+        return new self($this->productId, $reach, $this->view, $this->place, $this->confidence, [...$this->reasons, $reason], $this->doubts, $this->reading, $this->isByPart, $this->contradiction);
     }
 }

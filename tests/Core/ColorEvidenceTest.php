@@ -46,14 +46,14 @@ function cloth(string $hex, ?string $trim = null): PictureColors
 it('says so when name and picture contradict each other, and is not sure then', function () {
     $verdict = seen('TB-SMOCK_clay_front.jpg', cloth('#5f7049'));
     expect($verdict->confidence)->toBe(0.5)
-        ->and($verdict->doubts)->toBe(['The name says Clay, the picture looks Moss.'])
+        ->and($verdict->doubtWords())->toBe(['The name says Clay, the picture looks Moss.'])
         ->and($verdict->contradiction)->toEqual(new Contradiction(1, 12, 11))
         ->and($verdict->reach?->key())->toBe(seen('TB-SMOCK_clay_front.jpg', null)->reach?->key());
 });
 
 it('is as sure as by the name alone where the picture agrees', function (int $valueId, string $word) {
     $verdict = seen("TB-SMOCK_{$word}_front.jpg", cloth(SWATCHES[$valueId]));
-    expect($verdict->isSure())->toBeTrue()->and($verdict->doubts)->toBe([])->and($verdict->contradiction)->toBeNull();
+    expect($verdict->isSure())->toBeTrue()->and($verdict->doubtWords())->toBe([])->and($verdict->contradiction)->toBeNull();
 })->with([[11, 'moss'], [12, 'clay'], [13, 'slate'], [14, 'oat']]);
 
 it('tells by the color alone what the name does not say, at most 0.70', function () {

@@ -77,7 +77,7 @@ it('knows a word in the forms that names of files give it', function (string $wo
 
 it('reads clear names fully', function (string $file, array $reach, ?View $view, float $confidence): void {
     $verdict = judged($file);
-    expect($verdict->productId)->toBe(1)->and($verdict->reach?->toArrays())->toBe($reach)->and($verdict->view)->toBe($view)->and($verdict->confidence)->toBe($confidence)->and($verdict->doubts)->toBe([])->and($verdict->isSure())->toBeTrue();
+    expect($verdict->productId)->toBe(1)->and($verdict->reach?->toArrays())->toBe($reach)->and($verdict->view)->toBe($view)->and($verdict->confidence)->toBe($confidence)->and($verdict->doubtWords())->toBe([])->and($verdict->isSure())->toBeTrue();
 })->with([
     'code, color, style, view' => ['TB-SMOCK_MSS_buttoned_front.jpg', [[1 => [11], 3 => [32]]], View::Front, 0.95],
     'a SKU stands for its picture axes' => ['TB-SMOCK-MSS-M-BTT_02.jpg', [[1 => [11], 3 => [32]]], null, 0.95 + 0.04],
@@ -90,7 +90,7 @@ it('reads clear names fully', function (string $file, array $reach, ?View $view,
 
 it('says what is wrong with a name that sets a trap', function (string $file, string $doubt, float $most, ?int $productId): void {
     $verdict = judged($file);
-    expect(implode(' ', $verdict->doubts))->toContain($doubt)->and($verdict->confidence)->toBeLessThanOrEqual($most)->and($verdict->isSure())->toBeFalse()->and($verdict->productId)->toBe($productId);
+    expect(implode(' ', $verdict->doubtWords()))->toContain($doubt)->and($verdict->confidence)->toBeLessThanOrEqual($most)->and($verdict->isSure())->toBeFalse()->and($verdict->productId)->toBe($productId);
 })->with([
     'two colors' => ['TB-SMOCK_moss_clay_buttoned.jpg', 'more than one color: Moss and Clay', 0.5, 1],
     'a color it does not come in' => ['TB-SMOCK_oat_buttoned_front.jpg', 'Potting smock does not come in Oat', 0.5, 1],
@@ -112,14 +112,14 @@ it('reads a slip as likely, and says so', function (): void {
 it('considers only a product that is given, and says where the name disagrees', function (): void {
     expect(judged('moss_front.jpg', 2)->isSure())->toBeTrue()
         ->and(judged('moss_front.jpg', 2)->reach?->toArrays())->toBe([[1 => [11]]])
-        ->and(judged('TB-SMOCK_moss_front.jpg', 2)->doubts)->toBe(['“TB SMOCK” is Potting smock.'])
-        ->and(judged('deep slate.jpg', 2)->doubts)->toBe(['Brim hat does not come in Deep slate.']);
+        ->and(judged('TB-SMOCK_moss_front.jpg', 2)->doubtWords())->toBe(['“TB SMOCK” is Potting smock.'])
+        ->and(judged('deep slate.jpg', 2)->doubtWords())->toBe(['Brim hat does not come in Deep slate.']);
 });
 
 it('lets a folder say what the name leaves open, and no more', function (): void {
     expect(judged('01_front.jpg', null, 'TB-HAT/Moss')->reach?->toArrays())->toBe([[1 => [11]]])
         ->and(judged('clay_front.jpg', null, 'TB-HAT/Moss')->reach?->toArrays())->toBe([[1 => [12]]])
-        ->and(judged('clay_front.jpg', null, 'TB-HAT/Moss')->doubts)->toBe([]);
+        ->and(judged('clay_front.jpg', null, 'TB-HAT/Moss')->doubtWords())->toBe([]);
 });
 
 it('narrows to a size only where the same picture is there for another', function (): void {
@@ -162,6 +162,6 @@ it('is never wrong where it is sure, reads nine of ten clear names fully, and na
     }
     expect($wrong)->toBe(0)->and($full / count($truth))->toBeGreaterThanOrEqual(0.9);
     foreach ($traps as $key => $says) {
-        expect($verdicts[$key]->isSure())->toBeFalse($names[$key]->file)->and(implode(' ', $verdicts[$key]->doubts))->toContain($says);
+        expect($verdicts[$key]->isSure())->toBeFalse($names[$key]->file)->and(implode(' ', $verdicts[$key]->doubtWords()))->toContain($says);
     }
 })->with(range(1, 20));

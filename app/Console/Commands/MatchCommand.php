@@ -138,7 +138,7 @@ final class MatchCommand extends Command
                 'view' => $verdict->view?->value,
                 'place' => $verdict->place,
                 'confidence' => $verdict->confidence,
-                'reasons' => [...$verdict->reasons, ...$verdict->doubts],
+                'reasons' => [...$verdict->reasons, ...$verdict->doubtWords()],
             ];
         }
         $this->line(json_encode($told, JSON_THROW_ON_ERROR | JSON_UNESCAPED_SLASHES | JSON_UNESCAPED_UNICODE));
@@ -159,7 +159,7 @@ final class MatchCommand extends Command
                 $product === null ? '–' : (new Wording())->say($verdict->reach ?? Reach::nothing(), $product->matrix),
                 $verdict->view->value ?? '–',
                 "{$verdict->inWords()} (".number_format($verdict->confidence, 2).')',
-                implode(' ', $verdict->doubts === [] ? $verdict->reasons : $verdict->doubts),
+                implode(' ', $verdict->doubts === [] ? $verdict->reasons : $verdict->doubtWords()),
             ];
         }
         $this->table(['File', 'Product', 'Part', 'View', 'How sure', 'Why'], $rows);
