@@ -34,14 +34,13 @@ final readonly class DropReader
     {
         $readings = array_map(fn (DroppedName $name): NameReading => $this->reader->read($name->parts()), $names);
         $common = $this->common($readings);
-        $verdicts = [];
+        $verdicts = $known = [];
         foreach ($readings as $key => $reading) {
-            $verdicts[$key] = $this->judge->judge($reading, $productId, $common, seen: $seen[$key] ?? null);
+            $known[$key] = new Circumstances($names[$key]->productId ?? $productId, $names[$key]->view, $common, $seen[$key] ?? null);
+            $verdicts[$key] = $this->judge->judge($reading, $known[$key]);
         }
-        if ($productId === null) {
-            $verdicts = $this->withUsualProducts($names, $verdicts, $common, $seen);
-            $verdicts = $this->withTrustedParts($verdicts, $common, $seen);
-        }
+        $verdicts = $this->withUsualProducts($names, $verdicts, $known);
+        $verdicts = $this->withTrustedParts($verdicts, $known);
 
         return $this->narrowed($verdicts);
     }
@@ -67,11 +66,10 @@ final readonly class DropReader
      *
      * @param  array<array-key, DroppedName>  $names
      * @param  array<array-key, Verdict>  $verdicts
-     * @param  list<string>  $common
-     * @param  array<array-key, PictureColors>  $seen
+     * @param  array<array-key, Circumstances>  $known
      * @return array<array-key, Verdict>
      */
-    private function withUsualProducts(array $names, array $verdicts, array $common, array $seen): array
+    private function withUsualProducts(array $names, array $verdicts, array $known): array
     {
         $byFolder = [];
         foreach ($verdicts as $key => $verdict) {
@@ -82,7 +80,7 @@ final readonly class DropReader
         foreach ($verdicts as $key => $verdict) {
             $usual = $byFolder[$names[$key]->folder] ?? [];
             if ($verdict->productId === null && count($usual) === 1 && reset($usual) >= self::HABIT) {
-                $verdicts[$key] = $this->judge->judge($verdict->reading, null, $common, array_key_first($usual), seen: $seen[$key] ?? null);
+                $verdicts[$key] = $this->judge->judge($verdict->reading, $known[$key]->amongOthersOf(array_key_first($usual)));
             }
         }
 
@@ -93,11 +91,10 @@ final readonly class DropReader
      * A word of a product's name that many have, and that fits them all, is how this drop calls it.
      *
      * @param  array<array-key, Verdict>  $verdicts
-     * @param  list<string>  $common
-     * @param  array<array-key, PictureColors>  $seen
+     * @param  array<array-key, Circumstances>  $known
      * @return array<array-key, Verdict>
      */
-    private function withTrustedParts(array $verdicts, array $common, array $seen): array
+    private function withTrustedParts(array $verdicts, array $known): array
     {
         $fitting = $broken = [];
         foreach ($verdicts as $verdict) {
@@ -110,7 +107,7 @@ final readonly class DropReader
 
         foreach ($verdicts as $key => $verdict) {
             if ($verdict->isByPart && in_array($verdict->productId, $trusted, true)) {
-                $verdicts[$key] = $this->judge->judge($verdict->reading, null, $common, null, $trusted, $seen[$key] ?? null);
+                $verdicts[$key] = $this->judge->judge($verdict->reading, $known[$key]->trusting($trusted));
             }
         }
 

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace Core\Matching;
 
-use Core\Color\PictureColors;
 use Core\Gallery\View;
 use Core\Matrix\Axis;
 use Core\Reach\Clause;
@@ -32,25 +31,18 @@ final readonly class Judge
         $this->values = new ValueFinder($lexicon);
     }
 
-    /**
-     * @param  ?int  $givenId  the product, where it is given and only its parts are asked
-     * @param  list<string>  $common  unknown words, bare, that stand in many names of the drop and so tell none apart
-     * @param  ?int  $usualId  the product that all others of the folder are of, where the name says none
-     * @param  list<int>  $trusted  products whose names so many of the drop have a word of, that it is meant by it
-     * @param  ?PictureColors  $seen  what was measured of the picture
-     */
-    public function judge(NameReading $reading, ?int $givenId = null, array $common = [], ?int $usualId = null, array $trusted = [], ?PictureColors $seen = null): Verdict
+    public function judge(NameReading $reading, Circumstances $known = new Circumstances()): Verdict
     {
         $case = new OpenCase();
-        $product = $this->products->find($reading, $givenId, $usualId, $trusted, $case);
-        [$view, $place] = [$this->view($reading, $case), $this->place($reading)];
+        $product = $this->products->find($reading, $known, $case);
+        [$view, $place] = [$known->view ?? $this->view($reading, $case), $this->place($reading)];
         if ($product === null) {
             return new Verdict(null, null, $view, $place, 0.0, $case->reasons, $case->doubts, $reading);
         }
         $values = $this->values->find($reading, $product, $case);
-        $reach = $this->reach($product, $values, $view, $seen === null ? null : new ColorWitness($seen, $product->swatches), $case);
+        $reach = $this->reach($product, $values, $view, $known->seen === null ? null : new ColorWitness($known->seen, $product->swatches), $case);
         foreach ($reading->unknown as $part) {
-            if ($part->source === NameSource::File && mb_strlen($part->bare) >= self::LEAST_REST && ! in_array($part->bare, $common, true)) {
+            if ($part->source === NameSource::File && mb_strlen($part->bare) >= self::LEAST_REST && ! in_array($part->bare, $known->common, true)) {
                 $case->doubt(DoubtKind::UnknownWord, "“{$part->text}” means nothing here.", self::WITH_A_REST);
             }
         }

@@ -11,9 +11,9 @@ final readonly class ProductFinder
     {
     }
 
-    /** @param  list<int>  $trusted */
-    public function find(NameReading $reading, ?int $givenId, ?int $usualId, array $trusted, OpenCase $case): ?KnownProduct
+    public function find(NameReading $reading, Circumstances $known, OpenCase $case): ?KnownProduct
     {
+        [$givenId, $usualId] = [$known->givenId, $known->usualId];
         $said = [];
         foreach ([MeaningKind::Sku, MeaningKind::Gtin, MeaningKind::Product] as $kind) {
             foreach ($reading->meanings($kind) as [$understood, $meaning]) {
@@ -25,7 +25,7 @@ final readonly class ProductFinder
             $id = array_key_first($said);
             $case->doubt(DoubtKind::ManyProducts, 'It names more than one product: '.implode(', ', array_map(fn (array $pair): string => "“{$pair[1]->word}”", $said)).'.');
         }
-        $id ??= $this->byPart($reading, $trusted, $case);
+        $id ??= $this->byPart($reading, $known->trusted, $case);
         $product = $id === null ? null : $this->lexicon->product($id);
         if ($product === null) {
             $case->doubt(DoubtKind::NoProduct, 'Nothing in the name is a code or the name of a product.');

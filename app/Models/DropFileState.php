@@ -1,0 +1,27 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Models;
+
+/** How far a file of a drop has come. */
+enum DropFileState: string
+{
+    /** Announced; some of it may have arrived. */
+    case Arriving = 'arriving';
+
+    /** An archive that has arrived and is being unpacked. */
+    case Unpacking = 'unpacking';
+
+    /** An archive whose pictures are files of the drop now. */
+    case Unpacked = 'unpacked';
+
+    /** A picture that is kept. */
+    case Stored = 'stored';
+
+    /** No picture, or one that cannot be taken. */
+    case Refused = 'refused';
+
+    /** A picture that somebody put aside: it belongs to nothing here. */
+    case Aside = 'aside';
+}

@@ -1,0 +1,41 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Core\Matching;
+
+use Core\Color\PictureColors;
+use Core\Gallery\View;
+
+/** What is known about a picture beside its name. */
+final readonly class Circumstances
+{
+    /**
+     * @param  ?int  $givenId  its product, where somebody said it and only its part is asked
+     * @param  ?View  $view  what it shows, where somebody said it
+     * @param  list<string>  $common  unknown words, bare, that stand in many names of the drop and so tell none apart
+     * @param  ?PictureColors  $seen  what was measured of it
+     * @param  ?int  $usualId  the product that all others of its folder are of, for a name that says none
+     * @param  list<int>  $trusted  products whose names so many of the drop have a word of, that it is meant by it
+     */
+    public function __construct(
+        public ?int $givenId = null,
+        public ?View $view = null,
+        public array $common = [],
+        public ?PictureColors $seen = null,
+        public ?int $usualId = null,
+        public array $trusted = [],
+    ) {
+    }
+
+    public function amongOthersOf(int $productId): self
+    {
+        return new self($this->givenId, $this->view, $this->common, $this->seen, $productId, $this->trusted);
+    }
+
+    /** @param  list<int>  $productIds */
+    public function trusting(array $productIds): self
+    {
+        return new self($this->givenId, $this->view, $this->common, $this->seen, $this->usualId, $productIds);
+    }
+}
