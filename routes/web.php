@@ -9,6 +9,7 @@ use App\Http\Controllers\CatalogController;
 use App\Http\Controllers\DetailsController;
 use App\Http\Controllers\ExportController;
 use App\Http\Controllers\HistoryController;
+use App\Http\Controllers\IntakeController;
 use App\Http\Controllers\LibraryController;
 use App\Http\Controllers\MatrixController;
 use App\Http\Controllers\OwnAccountController;
@@ -16,6 +17,7 @@ use App\Http\Controllers\PhotoController;
 use App\Http\Controllers\PreviewController;
 use App\Http\Controllers\SessionController;
 use App\Http\Controllers\SkuController;
+use App\Http\Controllers\StoredController;
 use App\Http\Controllers\ValueController;
 use App\Http\Controllers\WorksController;
 use App\Http\Middleware\KnownSession;
@@ -38,6 +40,13 @@ Route::middleware(['auth', KnownSession::class, 'can:view'])->group(function ():
     Route::get('/', [CatalogController::class, 'index'])->name('catalog');
     Route::get('/jump', [CatalogController::class, 'jump'])->middleware('throttle:reads')->name('jump');
     Route::get('/photos/{photo}/{size}.jpg', [PhotoController::class, 'show'])->name('photo');
+
+    Route::get('/intake', [IntakeController::class, 'index'])->name('intake');
+    Route::get('/intake/stored', [StoredController::class, 'index'])->middleware('throttle:reads')->name('intake.stored');
+    Route::get('/intake/{drop}', [IntakeController::class, 'show'])->whereNumber('drop')->name('intake.drop');
+    Route::get('/intake/{drop}/files/{file}', [IntakeController::class, 'settle'])->whereNumber(['drop', 'file'])->middleware('throttle:reads')->name('intake.settle');
+    Route::get('/intake/{drop}/better', [IntakeController::class, 'better'])->whereNumber('drop')->name('intake.better');
+    Route::get('/intake/{drop}/products', [IntakeController::class, 'find'])->whereNumber('drop')->middleware('throttle:reads')->name('intake.products');
 
     Route::get('/bulk', [BatchController::class, 'index'])->name('batches');
     Route::get('/bulk/{batch}', [BatchController::class, 'show'])->where('batch', '[0-9A-Za-z]{26}')->name('batch');
@@ -81,7 +90,22 @@ Route::middleware(['auth', KnownSession::class, 'can:view'])->group(function ():
         });
     });
 
+    Route::middleware(['can:edit', 'throttle:parts'])->group(function (): void {
+        Route::post('/intake', [IntakeController::class, 'open'])->name('intake.open');
+        Route::put('/intake/files/{file}', [IntakeController::class, 'part'])->whereNumber('file')->name('intake.part');
+    });
+
     Route::middleware(['can:edit', 'throttle:changes'])->group(function (): void {
+        Route::post('/intake/stored', [StoredController::class, 'store'])->name('intake.stored.pick');
+        Route::prefix('/intake/{drop}')->whereNumber('drop')->group(function (): void {
+            Route::post('/accept', [IntakeController::class, 'accept'])->name('intake.accept');
+            Route::post('/link', [IntakeController::class, 'link'])->name('intake.link');
+            Route::post('/say', [IntakeController::class, 'say'])->name('intake.say');
+            Route::post('/aside', [IntakeController::class, 'aside'])->name('intake.aside');
+            Route::post('/teach', [IntakeController::class, 'teach'])->name('intake.teach');
+            Route::post('/read-again', [IntakeController::class, 'readAgain'])->name('intake.read-again');
+            Route::post('/undo', [IntakeController::class, 'undo'])->name('intake.undo');
+        });
         Route::post('/products', [CatalogController::class, 'store'])->name('products.store');
         Route::get('/bulk/new', [BatchController::class, 'form'])->name('batches.form');
         Route::post('/bulk', [BatchController::class, 'store'])->name('batches.store');

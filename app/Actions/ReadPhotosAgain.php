@@ -5,9 +5,12 @@ declare(strict_types=1);
 namespace App\Actions;
 
 use App\Media\PhotoStore;
+use App\Models\Drop;
+use App\Models\DropFile;
 use App\Models\Photo;
 use App\Models\Product;
 use App\Models\User;
+use Illuminate\Support\Collection;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Gate;
 
@@ -25,7 +28,24 @@ final class ReadPhotosAgain
     public function run(User $user, Product $product, array $placementIds): int
     {
         Gate::forUser($user)->authorize('edit');
-        $photoIds = DB::table('placements')->where('product_id', $product->id)->whereIn('id', $placementIds)->pluck('photo_id');
+
+        return $this->readAgain(DB::table('placements')->where('product_id', $product->id)->whereIn('id', $placementIds)->pluck('photo_id'));
+    }
+
+    /**
+     * @param  list<int>  $fileIds
+     * @return int how many are read again
+     */
+    public function ofDrop(User $user, Drop $drop, array $fileIds): int
+    {
+        Gate::forUser($user)->authorize('edit');
+
+        return $this->readAgain(DropFile::query()->where('drop_id', $drop->id)->whereKey($fileIds)->pluck('photo_id'));
+    }
+
+    /** @param  Collection<int, int|null>  $photoIds */
+    private function readAgain(Collection $photoIds): int
+    {
         $photos = Photo::query()->whereKey($photoIds)->get()->filter(fn (Photo $photo): bool => $photo->state->canBeReadAgain() || ! $this->store->isWhole($photo));
         $photos->each($this->store->readAgain(...));
 

@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace App\Actions;
 
-use App\Catalog\Clauses;
 use App\Catalog\LoadedProduct;
 use App\Catalog\NameWarnings;
+use App\Catalog\NewPictures;
 use App\Catalog\SelectedPart;
 use App\History\Change;
 use App\History\Keeper;
@@ -14,19 +14,14 @@ use App\Ledger\Ledger;
 use App\Media\IncomingFile;
 use App\Media\PhotoStore;
 use App\Media\Receipt;
-use App\Models\Photo;
 use App\Refusals\PhotoRefused;
-use Core\Gallery\View;
 use Core\Reach\Reach;
 use Core\Reach\Selection;
-use Core\Reach\Simplifier;
 use Illuminate\Support\Facades\Gate;
 
 /** Takes in picture files: each is checked, stored once, and put into the product's tray, or linked at once to where it was dropped. */
 final class ReceivePhotos
 {
-    private const LONGEST_NAME = 180;
-
     public function __construct(
         private readonly Keeper $keeper,
         private readonly PhotoStore $store,
@@ -58,28 +53,20 @@ final class ReceivePhotos
             $known = [];
             $selection = $onto === null ? null : $loaded->selected($onto);
             $links = [];
-            $here = [];
-            $names = [];
-            foreach ($loaded->placements as $row) {
-                $here[$row->photoId] = $row->file();
-                $names[mb_strtolower($row->file())] = true;
-            }
-            $rows = [];
-            $position = max([0, ...array_map(fn ($row): int => $row->position, array_values($loaded->placements))]);
+            $pictures = new NewPictures($loaded);
             foreach ($photos as $at => $took) {
                 [$photo, $name] = [$took->photo, $files[$at]->name];
-                if (isset($here[$photo->id])) {
-                    $known[] = "{$name} is here already".($here[$photo->id] === $name ? '' : ", as {$here[$photo->id]}").($photo->wasChanged('state') ? '; it is read again.' : '.');
-                    $links[$photo->id] = true;
+                $here = $pictures->name($photo->id);
+                if ($here !== null) {
+                    $known[] = "{$name} is here already".($here === $name ? '' : ", as {$here}").($photo->wasChanged('state') ? '; it is read again.' : '.');
+                    $links[$photo->id] = $here;
 
                     continue;
                 }
-                $free = $this->freeName($name, $names);
-                $names[mb_strtolower($free)] = true;
-                $here[$photo->id] = $free;
+                $free = $pictures->add($photo->id, $name, $selection->reach ?? $files[$at]->reach ?? Reach::nothing(), $files[$at]->view);
                 $taken[] = ($free === $name ? $name : "{$name} (as {$free}: another picture has its name)").($took->hasMoreFrames ? ' (its first picture; it holds more)' : '');
-                $rows[] = $this->row($photo, $free, ++$position, $selection->reach ?? $files[$at]->reach ?? Reach::nothing(), $files[$at]->view);
             }
+            $rows = $pictures->rows;
             $ledger->insertMany('placements', $loaded->product->id, $rows);
 
             if ($selection !== null) {
@@ -87,7 +74,7 @@ final class ReceivePhotos
                 $this->link($ledger, $loaded, array_keys($links), $selection);
                 $count = count($rows) + count($links);
 
-                return 'Took in '.($count === 1 ? [...$taken, ...array_values(array_intersect_key($here, $links))][0] : "{$count} pictures").", linked to {$selection->place()}";
+                return 'Took in '.($count === 1 ? [...$taken, ...array_values($links)][0] : "{$count} pictures").", linked to {$selection->place()}";
             }
 
             if ($rows !== [] && array_filter($rows, fn (array $row): bool => $row['reach'] === '[]') === []) {
@@ -110,39 +97,9 @@ final class ReceivePhotos
         $updates = [];
         foreach ($loaded->placements as $row) {
             if (in_array($row->photoId, $photoIds, true)) {
-                $updates[$row->id()] = [
-                    'reach' => Clauses::encode((new Simplifier())->simplify($row->reach()->union($selection->reach), $loaded->matrix)),
-                    'hidden' => Clauses::encode($row->placement->hidden->subtract($selection->reach, $loaded->matrix)),
-                ];
+                $updates[$row->id()] = NewPictures::linkedTo($loaded, $row, $selection->reach);
             }
         }
         $ledger->update('placements', $updates);
-    }
-
-    /** @return array<string, mixed> */
-    private function row(Photo $photo, string $name, int $position, Reach $reach, ?View $view): array
-    {
-        return [
-            'photo_id' => $photo->id,
-            'file_name' => $name,
-            'position' => $position,
-            'reach' => Clauses::encode($reach),
-            'hidden' => '[]',
-            'view' => $view?->value,
-            'roles' => '[]',
-        ];
-    }
-
-    /** @param  array<string, true>  $taken names in lower case */
-    private function freeName(string $name, array $taken): string
-    {
-        $ending = pathinfo($name, PATHINFO_EXTENSION);
-        $stem = mb_substr($ending === '' ? $name : mb_substr($name, 0, -mb_strlen($ending) - 1), 0, self::LONGEST_NAME);
-        for ($number = 1; ; $number++) {
-            $free = $stem.($number === 1 ? '' : " ({$number})").($ending === '' ? '' : '.'.$ending);
-            if (! isset($taken[mb_strtolower($free)])) {
-                return $free;
-            }
-        }
     }
 }

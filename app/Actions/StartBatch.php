@@ -65,7 +65,7 @@ final class StartBatch
 
             return $batch;
         });
-        RunBatch::dispatch($batch->id);
+        RunBatch::dispatch($batch->id)->afterCommit();
 
         return $batch;
     }

@@ -25,10 +25,7 @@ final class Jump
         if (mb_strlen($typed) < self::SHORTEST) {
             return [];
         }
-        $hits = [];
-        foreach (array_slice($this->list->named($typed), 0, self::HITS) as $row) {
-            $hits[] = new Hit($row->live_name, $row->live_code, $row->live_code);
-        }
+        $hits = $this->products($typed);
         foreach (['code', ...(ctype_digit($typed) ? ['gtin'] : [])] as $column) {
             foreach ($this->beginning('skus', $column, $typed, ['code', 'gtin', 'cell', 'state']) as [$sku, $product]) {
                 $hits[] = new Hit($sku->{$column}, ($column === 'gtin' ? "{$sku->code}, " : '').$product->name.($sku->state === 'retired' ? ', retired' : ''), $product->code, $sku->cell === '' ? '*' : $sku->cell);
@@ -39,6 +36,14 @@ final class Jump
         }
 
         return $hits;
+    }
+
+    /** @return list<Hit> products by their names and codes alone */
+    public function products(string $typed): array
+    {
+        $named = mb_strlen(trim($typed)) < self::SHORTEST ? [] : $this->list->named(trim($typed));
+
+        return array_map(fn (stdClass $row): Hit => new Hit($row->live_name, $row->live_code, $row->live_code), array_slice($named, 0, self::HITS));
     }
 
     /**

@@ -17,6 +17,7 @@ use Core\Matching\ViewWords;
 use Core\Matching\WordList;
 use Core\Matrix\Combination;
 use Core\Matrix\Matrix;
+use Core\Text\Name;
 use Core\Text\NearWords;
 use Core\Text\WordForms;
 use Illuminate\Support\Facades\DB;
@@ -39,8 +40,9 @@ final class ShopWords
     /**
      * @param  array<array-key, DroppedName>  $names
      * @param  ?Product  $given  where all are of one product
+     * @param  string  $sender  whose own words count as well; empty for nobody's
      */
-    public function of(array $names, ?Product $given = null): WordList
+    public function of(array $names, ?Product $given = null, string $sender = ''): WordList
     {
         $list = new WordList();
         ViewWords::addTo($list);
@@ -50,8 +52,10 @@ final class ShopWords
         }
         $rows = $this->rows(array_map(strval(...), array_keys($words)));
         $ids = array_column($rows, 'product_id', 'product_id');
-        if ($given !== null) {
-            $ids[$given->id] = $given->id;
+        foreach ([$given?->id, ...array_map(fn (DroppedName $name): ?int => $name->productId, array_values($names))] as $id) {
+            if ($id !== null) {
+                $ids[$id] = $id;
+            }
         }
         $this->addProducts($list, array_values($ids));
         foreach ($rows as $row) {
@@ -64,6 +68,7 @@ final class ShopWords
         }
         $this->addSkus($list, array_values(array_unique(array_filter(array_column($rows, 'sku_id')))));
         $this->addLibrary($list);
+        $this->addSenders($list, $sender);
 
         return $list;
     }
@@ -147,6 +152,16 @@ final class ShopWords
             foreach (DB::table('skus')->whereIn('id', $chunk)->pluck('cell', 'id') as $id => $cell) {
                 $list->addSku((int) $id, Combination::fromKey($cell));
             }
+        }
+    }
+
+    /** What a sender calls values. */
+    private function addSenders(WordList $list, string $sender): void
+    {
+        $rows = $sender === '' ? [] : DB::table('sender_words')->join('axis_values', 'axis_values.id', '=', 'sender_words.value_id')
+            ->where('sender_words.sender', Name::of($sender)->folded)->get(['sender_words.word', 'axis_values.axis_id', 'axis_values.id', 'axis_values.name']);
+        foreach ($rows as $row) {
+            $list->add($row->word, Meaning::value($row->axis_id, $row->id, $row->name, Exactness::Synonym));
         }
     }
 

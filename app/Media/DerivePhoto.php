@@ -43,6 +43,7 @@ final class DerivePhoto implements ShouldQueue
             $read = $reader->read($photo, $store->disk());
             $this->keep($store, $photo, $read);
             PhotoLooks::keep($photo, $read->look);
+            NearDoubles::note($photo, $read->look);
             $photo->update(['state' => PhotoState::Ready, 'failure' => null, 'read_milliseconds' => $read->milliseconds, 'read_kilobytes' => $read->kilobytes]);
         } catch (PictureFault $fault) {
             Log::warning("Picture {$photo->id}: {$fault->getMessage()}", ['cause' => $fault->cause]);

@@ -13,11 +13,15 @@ use JsonException;
 /** What a picture looks like, as it was measured when it was read. */
 final readonly class PhotoLook
 {
-    /** @param  float  $sharpness  the root mean square of the Laplacian of its light in the middle, from 0 */
+    /**
+     * @param  float  $sharpness  the root mean square of the Laplacian of its light in the middle, from 0
+     * @param  ?Sample  $pressed  the whole picture, pressed into 32 × 32; null where it was not asked for
+     */
     public function __construct(
         public PictureColors $colors,
         public Fingerprint $fingerprint,
         public float $sharpness,
+        public ?Sample $pressed = null,
     ) {
     }
 
@@ -31,7 +35,9 @@ final readonly class PhotoLook
         /** @var array{colors: array{width: int, height: int, pixels: string}, fingerprint: array{width: int, height: int, pixels: string}, sharpness: float} $samples */
         $samples = json_decode($json, true, flags: JSON_THROW_ON_ERROR);
 
-        return new self((new ColorMeter())->measure(self::sample($samples['colors'])), Fingerprint::of(self::sample($samples['fingerprint'])), $samples['sharpness']);
+        $pressed = self::sample($samples['fingerprint']);
+
+        return new self((new ColorMeter())->measure(self::sample($samples['colors'])), Fingerprint::of($pressed), $samples['sharpness'], $pressed);
     }
 
     /** @param  array{width: int, height: int, pixels: string}  $sample */

@@ -26,7 +26,9 @@ final class PhotoLooks
             'colors' => json_encode(array_map(fn (ColorShare $share): array => [$share->color->hex(), round($share->share, 4)], $look->colors->colors), JSON_THROW_ON_ERROR),
             'doubt' => $look->colors->doubt,
             'fingerprint' => $look->fingerprint->hex,
+            'bits' => DB::raw("CONV('{$look->fingerprint->hex}', 16, 10)"),
             'sharpness' => $look->sharpness,
+            'sample' => $look->pressed === null ? null : pack('C*', ...array_merge(...array_map(fn (int $pixel): array => [$pixel >> 16, $pixel >> 8 & 255, $pixel & 255], $look->pressed->pixels))),
         ]], 'photo_id');
     }
 
@@ -38,7 +40,7 @@ final class PhotoLooks
     {
         $looks = [];
         foreach (array_chunk($photoIds, self::CHUNK) as $chunk) {
-            foreach (DB::table('photo_looks')->whereIn('photo_id', $chunk)->get() as $row) {
+            foreach (DB::table('photo_looks')->whereIn('photo_id', $chunk)->get(['photo_id', 'background', 'evenness', 'filled', 'colors', 'doubt', 'fingerprint', 'sharpness']) as $row) {
                 /** @var list<array{string, float}> $shares */
                 $shares = json_decode($row->colors, true, flags: JSON_THROW_ON_ERROR);
                 $looks[(int) $row->photo_id] = new PhotoLook(
@@ -54,6 +56,6 @@ final class PhotoLooks
 
     public static function isThere(Photo $photo): bool
     {
-        return DB::table('photo_looks')->where('photo_id', $photo->id)->exists();
+        return DB::table('photo_looks')->where('photo_id', $photo->id)->whereNotNull('sample')->exists();
     }
 }

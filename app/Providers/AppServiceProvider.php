@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Providers;
 
 use App\Actions\EditDetails;
+use App\Actions\LinkDropped;
 use App\Actions\SetPrices;
 use App\Actions\SetStock;
 use App\Batches\Act;
@@ -16,6 +17,7 @@ use App\History\Announcer;
 use App\History\OldEntries;
 use App\History\ProductsChanged;
 use App\Http\QuietHandler;
+use App\Intake\UnpackArchive;
 use App\Media\ForgottenPictures;
 use App\Media\PhotoInspector;
 use App\Media\PhotoStore;
@@ -55,6 +57,7 @@ final class AppServiceProvider extends ServiceProvider
             'sku-price' => fn (): Act => $app->make(SetPrices::class),
             'sku-stock' => fn (): Act => $app->make(SetStock::class),
             'details' => fn (): Act => $app->make(EditDetails::class),
+            LinkDropped::NAME => fn (): Act => $app->make(LinkDropped::class),
         ]));
         // One for the Action and for the answer: what was changed is not read a second time.
         $this->app->scoped(ProductLoader::class);
@@ -99,6 +102,8 @@ final class AppServiceProvider extends ServiceProvider
         RateLimiter::for('passwords', fn (Request $request): Limit => Limit::perMinute(5)->by((string) $request->user()?->id));
         // Far beyond what hands do, far below what would hold the server: what is selected is worked on at every look.
         RateLimiter::for('reads', fn (Request $request): Limit => Limit::perMinute(900)->by((string) $request->user()?->id));
+        // Parts of files, one after the other from a quick line.
+        RateLimiter::for('parts', fn (Request $request): Limit => Limit::perMinute(6_000)->by((string) $request->user()?->id));
         RateLimiter::for('changes', fn (Request $request): Limit => Limit::perMinute(600)->by((string) $request->user()?->id));
     }
 
@@ -111,6 +116,7 @@ final class AppServiceProvider extends ServiceProvider
                 $next = time() + self::TENDED_EVERY;
                 $this->app->make(ForgottenPictures::class)->takeUp();
                 BatchRunner::takeUp(self::FORGOTTEN_BATCH);
+                UnpackArchive::takeUp();
                 $this->app->make(OldEntries::class)->letGo();
                 if (Queue::size() === 0 && Summaries::waiting() > 0) {
                     CountProducts::dispatch();

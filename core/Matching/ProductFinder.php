@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Core\Matching;
 
+use Core\Matrix\Combination;
+
 /** Finds which product a name is of: by codes and full names, else by what its folder is of, else by a word that no other product's name has. */
 final readonly class ProductFinder
 {
@@ -36,7 +38,7 @@ final readonly class ProductFinder
             [$understood, $meaning] = $said[$product->id];
             $case->atMost($meaning->exactness->confidence());
             $case->reasons[] = match ($meaning->kind) {
-                MeaningKind::Gtin => "{$understood->text()} is the GTIN of {$meaning->word}, {$product->name}.",
+                MeaningKind::Gtin => "{$understood->text()} is the GTIN of ".implode(', ', [$product->name, ...array_values($product->matrix->choice($this->lexicon->sku((int) $meaning->skuId) ?? Combination::of([])))]).'.',
                 MeaningKind::Sku => "“{$understood->text()}” is the SKU {$meaning->word}, {$product->name}.",
                 default => $meaning->exactness === Exactness::Slip ? "“{$understood->text()}” is a letter away from {$meaning->word}, {$product->name}." : "“{$understood->text()}” is {$product->name}.",
             };

@@ -56,9 +56,9 @@ return new class () extends Migration {
             $table->id();
             $table->string('sender', 80)->collation('utf8mb4_bin');
             $table->string('word', 80);
-            $table->string('form', 80)->collation('utf8mb4_bin');
+            $table->string('folded', 80)->collation('utf8mb4_bin');
             $table->foreignId('value_id')->constrained('axis_values');
-            $table->unique(['sender', 'form']);
+            $table->unique(['sender', 'folded']);
         });
     }
 };

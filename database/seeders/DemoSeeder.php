@@ -14,7 +14,9 @@ use App\Actions\EditFacts;
 use App\Actions\EditValue;
 use App\Actions\LeaveOutCells;
 use App\Actions\LinkPhotos;
+use App\Actions\OpenDrop;
 use App\Actions\OrderPhotos;
+use App\Actions\ReceivePart;
 use App\Actions\ReceivePhotos;
 use App\Actions\SaveSizeRun;
 use App\Actions\SetOpening;
@@ -27,6 +29,7 @@ use App\Catalog\MatrixChoices;
 use App\Catalog\ProductLoader;
 use App\Catalog\ValueForm;
 use App\History\Change;
+use App\Intake\AnnouncedFile;
 use App\Media\IncomingFile;
 use App\Models\Library;
 use App\Models\LibraryValue;
@@ -43,6 +46,7 @@ use Core\Reach\Reach;
 use Core\Reach\Selection;
 use Illuminate\Database\Seeder;
 use Illuminate\Support\Facades\DB;
+use Illuminate\Support\Facades\File;
 use Illuminate\Support\Facades\Hash;
 
 /** Thrumbury Garden Workwear, an invented shop. Everything goes the way a person's changes go. */
@@ -76,6 +80,8 @@ final class DemoSeeder extends Seeder
         private readonly EditValue $values,
         private readonly EditAxis $axes,
         private readonly SaveSizeRun $runs,
+        private readonly OpenDrop $open,
+        private readonly ReceivePart $parts,
     ) {
     }
 
@@ -92,6 +98,7 @@ final class DemoSeeder extends Seeder
         $this->trousers($shotLists['Garment']);
         $this->smallGoods($shotLists['Gloves and small goods']);
         $this->library();
+        $this->intake();
     }
 
     public static function accounts(): void
@@ -263,6 +270,34 @@ final class DemoSeeder extends Seeder
         ] as [$name, $axis, $values]) {
             $this->runs->run($this->libraryChange(), null, $name, $this->id('axes', $axis), $values);
         }
+    }
+
+    /** What came in today and waits in the intake. */
+    private function intake(): void
+    {
+        $codes = $gtins = [];
+        foreach (['trousers' => 'TB-FIELD', 'clog' => 'TB-CLOG'] as $name => $code) {
+            $product = Product::query()->where('code', $code)->firstOrFail();
+            $loaded = $this->loaded($product);
+            foreach ($loaded->made as $sku) {
+                $color = strtolower((string) ($loaded->matrix->choice($sku->cell)['Color'] ?? ''));
+                $codes["{$name} {$color}"] ??= $sku->code;
+                $gtins["{$name} {$color}"] ??= (string) DB::table('skus')->where('id', $sku->id)->value('gtin');
+            }
+        }
+        $folder = sys_get_temp_dir().'/slate-demo-'.bin2hex(random_bytes(4));
+        (new TroubledDrop($this->folder()))->write($folder, $codes, $gtins);
+        $paths = [];
+        foreach (File::allFiles($folder) as $file) {
+            $paths[$file->getRelativePathname()] = $file->getPathname();
+        }
+        ksort($paths, SORT_NATURAL);
+        $announced = array_map(fn (string $name, string $path): AnnouncedFile => AnnouncedFile::of($name, (int) filesize($path), 'demo'), array_keys($paths), $paths);
+        $drop = $this->open->run($this->user, TroubledDrop::NAME, TroubledDrop::SENDER, null, $announced);
+        foreach (array_combine(array_map(fn (AnnouncedFile $file): string => $file->print(), $announced), $paths) as $print => $path) {
+            $this->parts->run($this->user, (int) DB::table('drop_files')->where('drop_id', $drop->id)->where('print', $print)->value('id'), 0, (string) file_get_contents($path));
+        }
+        File::deleteDirectory($folder);
     }
 
     private function libraryChange(): Change

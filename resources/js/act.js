@@ -9,8 +9,8 @@ let pending = null;
 
 export const boardRoot = () => document.querySelector('[data-board]');
 
-/** The part of the page that a change is answered with: the board, the library's page, or the facts. */
-const region = () => document.querySelector('#board, #library, #facts');
+/** The part of the page that a change is answered with: the board, the library's page, the facts, or a drop. */
+const region = () => document.querySelector('#board, #library, #facts, #intake');
 
 /** What every request from the board says of where the person stands. */
 export function context() {

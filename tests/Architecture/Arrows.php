@@ -37,10 +37,11 @@ final class Arrows
         'Summaries' => ['Catalog', 'Models'],
         'History' => ['Catalog', 'Ledger', 'Models'],
         'Batches' => ['Catalog', 'History', 'Ledger', 'Models'],
-        'Actions' => ['Accounts', 'Batches', 'Catalog', 'Files', 'History', 'Ledger', 'Media', 'Models'],
-        'Http' => ['Accounts', 'Actions', 'Batches', 'Catalog', 'Files', 'History', 'Media', 'Models', 'Summaries'],
+        'Intake' => ['Catalog', 'Media', 'Models'],
+        'Actions' => ['Accounts', 'Batches', 'Catalog', 'Files', 'History', 'Intake', 'Ledger', 'Media', 'Models'],
+        'Http' => ['Accounts', 'Actions', 'Batches', 'Catalog', 'Files', 'History', 'Intake', 'Media', 'Models', 'Summaries'],
         'Console' => ['Accounts', 'Actions', 'Backup', 'Batches', 'Catalog', 'Files', 'History', 'Media', 'Models', 'Summaries'],
-        'Providers' => ['Accounts', 'Actions', 'Batches', 'Catalog', 'Files', 'History', 'Http', 'Media', 'Models', 'Summaries'],
+        'Providers' => ['Accounts', 'Actions', 'Batches', 'Catalog', 'Files', 'History', 'Http', 'Intake', 'Media', 'Models', 'Summaries'],
     ];
 
     /** What reads rows that were not loaded, called on a model, a relation or a collection of models. */

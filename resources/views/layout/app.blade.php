@@ -15,6 +15,7 @@
     <nav class="rail" aria-label="Places">
         <a href="{{ route('catalog') }}" aria-label="Indigo Slate"><x-mark/></a>
         <a class="place" href="{{ route('catalog') }}" @if (request()->routeIs('catalog')) aria-current="page" @endif><x-icon name="layout-list"/>Catalog</a>
+        <a class="place" href="{{ route('intake') }}" @if (request()->routeIs('intake*')) aria-current="page" @endif><x-icon name="inbox"/>Intake</a>
         <a class="place" href="{{ route('batches') }}" @if (request()->routeIs('batch*')) aria-current="page" @endif><x-icon name="list-checks"/>Bulk desk</a>
         <a class="place" href="{{ route('library') }}" @if (request()->routeIs('library*')) aria-current="page" @endif><x-icon name="swatch-book"/>Library</a>
         @can('release')<a class="place" href="{{ route('works') }}" @if (request()->routeIs('works*')) aria-current="page" @endif><x-icon name="activity"/>Works</a>
@@ -56,6 +57,16 @@
     <div id="dialog-notice" aria-live="assertive"></div>
     <div id="dialog-body"></div>
 </dialog>
+@can('edit')
+    <div id="intake-settings" hidden data-url="{{ route('intake.open') }}" data-place="{{ route('intake', absolute: false) }}" data-part="{{ route('intake.part', ['file' => 'FILE'], false) }}" data-bytes="{{ min(4 * 1024 * 1024, config('slate.uploads.most_bytes')) }}" @if (($product ?? null) instanceof App\Models\Product) data-product="{{ $product->code }}" @endif></div>
+    <div id="intake-veil" hidden><p>Let go: into the intake{{ ($product ?? null) instanceof App\Models\Product ? ', for '.$product->name : '' }}</p></div>
+    <section id="sending" aria-label="Files being sent" hidden>
+        <p role="status"></p>
+        <progress max="1" value="0" aria-label="How much has arrived"></progress>
+        <ul></ul>
+        <div><a></a><button type="button" class="btn btn-quiet" data-hide>Close</button></div>
+    </section>
+@endcan
 @include('layout.keys')
 </body>
 </html>

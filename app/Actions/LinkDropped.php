@@ -1,0 +1,92 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Actions;
+
+use App\Batches\Act;
+use App\Catalog\Clauses;
+use App\Catalog\LoadedProduct;
+use App\Catalog\NewPictures;
+use App\History\Change;
+use App\History\Keeper;
+use App\Ledger\Ledger;
+use App\Models\DropFile;
+use App\Models\HistoryEntry;
+use App\Refusals\Kind;
+use App\Refusals\Refused;
+use Core\Gallery\View;
+use Core\Reach\Selection;
+use Core\Reach\Wording;
+use Illuminate\Database\Eloquent\Collection;
+
+/** Links what was accepted of a drop to one product: new pictures behind those it has, better files in the place of others. */
+final class LinkDropped implements Act
+{
+    public const NAME = 'drop';
+
+    public function __construct(private readonly Keeper $keeper)
+    {
+    }
+
+    public function inWords(array $wanted): string
+    {
+        $count = (int) ($wanted['count'] ?? 0);
+
+        return ($wanted['verb'] ?? 'Linked').' '.($count === 1 ? $wanted['file'] ?? '' : number_format($count).' pictures')." of “{$wanted['drop']}”";
+    }
+
+    public function act(Change $change, Selection $where, array $wanted): ?HistoryEntry
+    {
+        return $this->keeper->keep($change, self::class, function (Ledger $ledger, LoadedProduct $loaded) use ($change): string {
+            $files = DropFile::query()->where('batch_id', $change->batch)->where('to_product_id', $change->productId)->orderBy('to_place')->get();
+            $pictures = new NewPictures($loaded);
+            $byPhoto = array_column(array_map(fn ($row): array => [$row->photoId, $row], array_values($loaded->placements)), 1, 0);
+            $updates = [];
+            foreach ($files as $file) {
+                $reach = Clauses::decode((string) $file->to_reach);
+                $known = $byPhoto[(int) $file->photo_id] ?? null;
+                if ($file->replaces_id !== null && $known?->id() !== $file->replaces_id) {
+                    $updates[$file->replaces_id] = $this->replacing($loaded, $file, $pictures, $known !== null);
+                } elseif ($known !== null) {
+                    $updates[$known->id()] = NewPictures::linkedTo($loaded, $known, $reach) + ($known->placement->view === null && $file->to_view !== null ? ['view' => $file->to_view] : []);
+                } elseif ($pictures->name((int) $file->photo_id) === null) {
+                    $pictures->add((int) $file->photo_id, $file->file, $reach, View::tryFrom((string) $file->to_view));
+                }
+            }
+            $ledger->update('placements', $updates);
+            $ledger->insertMany('placements', $loaded->product->id, $pictures->rows);
+
+            return $this->words($loaded, $files);
+        });
+    }
+
+    /** @return array<string, mixed> the better file keeps reach, place, roles and texts of the one before */
+    private function replacing(LoadedProduct $loaded, DropFile $file, NewPictures $pictures, bool $isHere): array
+    {
+        $old = $loaded->placements[(int) $file->replaces_id] ?? throw new Refused("The picture that {$file->file} was to replace is no longer in this product. Look at it again.", Kind::Gone);
+        if ($isHere) {
+            throw new Refused("{$file->file} is in this product already, beside {$old->file()}. Remove one of the two on the board.", Kind::Taken);
+        }
+
+        return ['photo_id' => (int) $file->photo_id, 'file_name' => mb_strtolower($old->file()) === mb_strtolower($file->file) ? $file->file : $pictures->freeName($file->file)];
+    }
+
+    /** @param  Collection<int, DropFile>  $files */
+    private function words(LoadedProduct $loaded, Collection $files): string
+    {
+        $first = $files->first();
+        $replaced = $files->whereNotNull('replaces_id')->count();
+        if ($first !== null && $files->count() === 1) {
+            $where = (new Wording())->say(Clauses::decode((string) $first->to_reach), $loaded->matrix);
+
+            return $replaced === 1 ? "Replaced a picture by {$first->file}, for {$where}" : "Linked {$first->file} to {$where}, from the intake";
+        }
+
+        return match ($replaced) {
+            0 => 'Linked '.number_format($files->count()).' pictures from the intake',
+            $files->count() => 'Replaced '.number_format($replaced).' pictures by better files',
+            default => 'Linked '.number_format($files->count() - $replaced).' pictures from the intake, replaced '.number_format($replaced),
+        };
+    }
+}

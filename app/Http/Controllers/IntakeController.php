@@ -1,0 +1,170 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\Actions\AcceptFiles;
+use App\Actions\OpenDrop;
+use App\Actions\ReadPhotosAgain;
+use App\Actions\ReceivePart;
+use App\Actions\SayOfFiles;
+use App\Actions\SetAside;
+use App\Actions\SteerBatch;
+use App\Actions\TeachWord;
+use App\Batches\BatchRunner;
+use App\Catalog\Jump;
+use App\Catalog\ProductLoader;
+use App\Http\IntakeRequest;
+use App\Http\Screens\BetterPair;
+use App\Http\Screens\IntakeRow;
+use App\Http\Screens\IntakeScreen;
+use App\Http\Screens\SettleScreen;
+use App\Intake\DropReading;
+use App\Intake\Drops;
+use App\Intake\ReadFile;
+use App\Models\Drop;
+use App\Models\DropFile;
+use App\Models\DropFileState;
+use Illuminate\Contracts\View\View;
+use Illuminate\Http\JsonResponse;
+
+final class IntakeController
+{
+    /** Seconds. */
+    private const A_MOMENT = 1.5;
+
+    public function __construct(
+        private readonly Drops $drops,
+        private readonly DropReading $reading,
+        private readonly ProductLoader $products,
+    ) {
+    }
+
+    public function index(): View
+    {
+        $page = $this->drops->page();
+
+        return view('intake.index', ['drops' => $page, 'counts' => $this->drops->counts(array_values($page->pluck('id')->all())), 'senders' => $this->drops->senders()]);
+    }
+
+    public function show(IntakeRequest $request, Drop $drop): View
+    {
+        return view($request->hasHeader('HX-Request') && ! $request->hasHeader('X-Whole') ? 'intake.inner' : 'intake.show', ['screen' => $this->screen($request, $drop)]);
+    }
+
+    /** One picture beside the matrix of its product, or of the one that is asked for. */
+    public function settle(IntakeRequest $request, Drop $drop, int $file): View
+    {
+        $read = $this->reading->of($drop);
+        $one = $read->files[$file] ?? abort(404);
+        $code = $request->text('product') === '' ? $one->product?->code : $request->text('product');
+
+        return view('intake.settle', ['screen' => new SettleScreen($read, $one, $code === null ? null : $this->products->load($this->products->named($code)))]);
+    }
+
+    /** The pictures of products that files of the drop can take the place of, before and after. */
+    public function better(Drop $drop): View
+    {
+        $pairs = array_map(fn (ReadFile $one): BetterPair => new BetterPair($one->alike[0], new IntakeRow($one)), array_values($this->reading->of($drop)->better()));
+
+        return view('intake.better', ['drop' => $drop, 'pairs' => $pairs]);
+    }
+
+    /** Products by what is typed. */
+    public function find(IntakeRequest $request, Drop $drop, Jump $jump): View
+    {
+        return view('intake.products', ['hits' => $jump->products($request->text('q'))]);
+    }
+
+    public function open(IntakeRequest $request, OpenDrop $action): JsonResponse
+    {
+        $files = $request->announced();
+        $product = $request->text('product') === '' ? null : $this->products->named($request->text('product'));
+        $drop = $action->run($request->user(), $request->text('name'), $request->text('sender'), $product, $files);
+        $known = $this->drops->files($drop, array_map(fn ($file): string => $file->print(), array_values($files)));
+
+        return response()->json(['url' => route('intake.drop', $drop), 'name' => $drop->name, 'files' => array_map($this->told(...), $known)]);
+    }
+
+    /** The next bytes of a file, in the body as they are. */
+    public function part(IntakeRequest $request, int $file, ReceivePart $action): JsonResponse
+    {
+        return response()->json($this->told($action->run($request->user(), $file, (int) $request->query('at', '0'), (string) $request->getContent())));
+    }
+
+    public function accept(IntakeRequest $request, Drop $drop, AcceptFiles $action): View
+    {
+        $action->asRead($request->user(), $drop, $request->seen(), $request->boolean('replace'));
+
+        return $this->fragment($request, $drop);
+    }
+
+    public function link(IntakeRequest $request, Drop $drop, AcceptFiles $action): View
+    {
+        $action->here($request->user(), $drop, $request->fileIds(), $this->products->named($request->text('product')), $request->selection(), $request->pictureView());
+
+        return $this->fragment($request, $drop);
+    }
+
+    public function say(IntakeRequest $request, Drop $drop, SayOfFiles $action): View
+    {
+        if ($request->has('product')) {
+            $action->product($request->user(), $drop, $request->fileIds(), $request->text('product') === '' ? null : $this->products->named($request->text('product')));
+        } else {
+            $action->view($request->user(), $drop, $request->fileIds(), $request->pictureView());
+        }
+
+        return $this->fragment($request, $drop);
+    }
+
+    public function aside(IntakeRequest $request, Drop $drop, SetAside $action): View
+    {
+        match (true) {
+            $request->boolean('back') => $action->takeUp($request->user(), $drop, $request->fileIds()),
+            $request->boolean('missing') => $action->forgetMissing($request->user(), $drop),
+            default => $action->run($request->user(), $drop, $request->fileIds()),
+        };
+
+        return $this->fragment($request, $drop);
+    }
+
+    public function teach(IntakeRequest $request, Drop $drop, TeachWord $action): View
+    {
+        $action->run($request->user(), $request->text('word'), $request->integer('value'), $request->boolean('sender_only') ? $drop->sender : '');
+
+        return $this->fragment($request, $drop);
+    }
+
+    public function readAgain(IntakeRequest $request, Drop $drop, ReadPhotosAgain $action): View
+    {
+        $action->ofDrop($request->user(), $drop, $request->fileIds());
+
+        return $this->fragment($request, $drop);
+    }
+
+    public function undo(IntakeRequest $request, Drop $drop, SteerBatch $action, BatchRunner $runner): View
+    {
+        $batch = $request->text('batch');
+        $request->boolean('again') ? $action->redo($request->user(), $batch) : $action->undo($request->user(), $batch);
+        $runner->advance($batch, self::A_MOMENT);
+
+        return $this->fragment($request, $drop);
+    }
+
+    private function fragment(IntakeRequest $request, Drop $drop): View
+    {
+        return view('intake.inner', ['screen' => $this->screen($request, $drop)]);
+    }
+
+    private function screen(IntakeRequest $request, Drop $drop): IntakeScreen
+    {
+        return new IntakeScreen($this->reading->of($drop), $request->text('by') === 'product' ? 'product' : 'need', $request->text('show') === 'settled' ? 'settled' : '', max(1, $request->integer('page', 1)), $this->drops->acts($drop, $request->user()));
+    }
+
+    /** @return array<string, string|int|bool> of a file, for whoever sends it */
+    private function told(DropFile $file): array
+    {
+        return ['id' => $file->id, 'received' => $file->received, 'arrives' => $file->state === DropFileState::Arriving, 'refused' => $file->state === DropFileState::Refused ? $file->remark : ''];
+    }
+}

@@ -1,0 +1,143 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Screens;
+
+use App\Intake\ReadDrop;
+use App\Intake\ReadFile;
+use App\Intake\Standing;
+use App\Models\Batch;
+use App\Models\BatchState;
+
+/** The reading table of a drop. */
+final readonly class IntakeScreen
+{
+    private const PAGE = 150;
+
+    /** What is shown by its name in the address. */
+    private const SHOWN = ['settled' => [Standing::Aside, Standing::Linked]];
+
+    /**
+     * @param  string  $by  "product" or "need"
+     * @param  string  $show  "settled" for what is done with
+     * @param  list<Batch>  $acts  what the person accepted last, the latest first
+     */
+    public function __construct(
+        public ReadDrop $read,
+        public string $by,
+        public string $show,
+        private int $page,
+        public array $acts,
+    ) {
+    }
+
+    /** @return array<string, list<IntakeRow>> heading => rows of this page */
+    public function groups(): array
+    {
+        $groups = [];
+        foreach (array_slice($this->shown(), ($this->page - 1) * self::PAGE, self::PAGE, true) as $one) {
+            $groups[$this->heading($one)][] = new IntakeRow($one);
+        }
+
+        return $groups;
+    }
+
+    public function countOf(string $heading): int
+    {
+        return count(array_filter($this->shown(), fn (ReadFile $one): bool => $this->heading($one) === $heading));
+    }
+
+    public function pages(): int
+    {
+        return max(1, (int) ceil(count($this->shown()) / self::PAGE));
+    }
+
+    public function pageNumber(): int
+    {
+        return $this->page;
+    }
+
+    public function count(Standing ...$standings): int
+    {
+        return $this->read->count(...$standings);
+    }
+
+    /** Files that are all there: nothing of the drop is lost if the window is closed. */
+    public function isSafe(): bool
+    {
+        return $this->count(Standing::Arriving) === 0;
+    }
+
+    /** Whether the page may look different in a moment by itself. */
+    public function isMoving(): bool
+    {
+        return $this->count(Standing::Looking, Standing::Arriving, Standing::Underway) > 0;
+    }
+
+    /** @return list<array{string, string}> how many stand how, in words, each with a class */
+    public function sums(): array
+    {
+        $sums = [];
+        foreach ([[Standing::Sure], [Standing::Likely], [Standing::InDoubt, Standing::NotLinked], [Standing::Double], [Standing::NotUnderstood], [Standing::There], [Standing::Broken], [Standing::Refused], [Standing::Looking], [Standing::Arriving], [Standing::Underway], [Standing::Aside], [Standing::Linked]] as $standings) {
+            $count = $this->count(...$standings);
+            if ($count > 0) {
+                $sums[] = [number_format($count).' '.$standings[0]->label(), $standings[0]->value];
+            }
+        }
+
+        return $sums;
+    }
+
+    /** The files that can be accepted as they are read, as the page shows them. */
+    public function sure(): string
+    {
+        return $this->marks(Standing::Sure);
+    }
+
+    public function there(): string
+    {
+        return $this->marks(Standing::There);
+    }
+
+    /** The last act that can be undone, or made again. */
+    public function lastAct(): ?Batch
+    {
+        foreach ($this->acts as $act) {
+            if (in_array($act->state, [BatchState::Done, BatchState::Stopped, BatchState::Running, BatchState::Undoing, BatchState::Redoing], true)) {
+                return $act;
+            }
+        }
+
+        return null;
+    }
+
+    public function lastUndone(): ?Batch
+    {
+        $last = $this->acts[0] ?? null;
+
+        return $last?->state === BatchState::Undone ? $last : null;
+    }
+
+    private function marks(Standing $standing): string
+    {
+        return implode(',', array_map(fn (ReadFile $one): string => "{$one->file->id}:{$one->seen()}", $this->read->standing($standing)));
+    }
+
+    private function heading(ReadFile $one): string
+    {
+        return $this->by === 'product' ? ($one->product->name ?? 'No product yet') : $one->trouble();
+    }
+
+    /** @return array<int, ReadFile> those looked at, in the order of their groups */
+    private function shown(): array
+    {
+        $settled = self::SHOWN['settled'];
+        $shown = array_filter($this->read->files, fn (ReadFile $one): bool => in_array($one->standing, $settled, true) === ($this->show === 'settled'));
+        if ($this->by === 'product') {
+            uasort($shown, fn (ReadFile $a, ReadFile $b): int => [$a->product === null ? 0 : 1, $a->product->name ?? ''] <=> [$b->product === null ? 0 : 1, $b->product->name ?? '']);
+        }
+
+        return $shown;
+    }
+}

@@ -1,0 +1,129 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Screens;
+
+use App\Catalog\LoadedProduct;
+use App\Intake\ReadDrop;
+use App\Intake\ReadFile;
+use App\Media\PhotoSize;
+use App\Models\Product;
+use Core\Color\ColorShare;
+use Core\Matching\KnownProduct;
+use Core\Matching\NamePart;
+use Core\Matching\NameSource;
+use Core\Reach\Selection;
+
+/** One picture of a drop beside the small matrix of its product. */
+final readonly class SettleScreen
+{
+    private const MOST_PRODUCTS = 6;
+
+    private const MOST_COLORS = 3;
+
+    public IntakeRow $row;
+
+    public ?SmallMatrix $matrix;
+
+    /** @param  ?LoadedProduct  $loaded  the product whose matrix is shown */
+    public function __construct(
+        public ReadDrop $read,
+        public ReadFile $file,
+        public ?LoadedProduct $loaded,
+    ) {
+        $this->row = new IntakeRow($file);
+        $this->matrix = $loaded === null ? null : new SmallMatrix($loaded);
+    }
+
+    public function picture(): ?string
+    {
+        return $this->row->picture(PhotoSize::Card);
+    }
+
+    /** What is pointed at as it opens: what was read, unless the picture speaks against it. */
+    public function selected(): string
+    {
+        $verdict = $this->file->verdict;
+        if ($this->loaded === null || $verdict?->reach === null || $this->file->product?->id !== $this->loaded->product->id || $verdict->contradiction !== null || $verdict->doubts !== []) {
+            return '';
+        }
+
+        return Selection::of($verdict->reach->activeIn($this->loaded->matrix))->key();
+    }
+
+    /** Whether what is read can be accepted as it is. */
+    public function canAccept(): bool
+    {
+        return $this->file->standing->isOpen() && $this->file->product !== null && $this->file->verdict?->reach !== null;
+    }
+
+    /** @return list<array{string, string, ?string}> what the name says and what the picture looks like: label, value, swatch */
+    public function contradiction(): array
+    {
+        $clash = $this->file->verdict?->contradiction;
+        $product = $this->file->product;
+        if ($clash === null || $product === null) {
+            return [];
+        }
+
+        return [
+            ['The name says', $product->label($clash->axisId, $clash->saidId), $this->swatch($product, $clash->saidId)],
+            ['The picture looks', $product->label($clash->axisId, $clash->looksId), $this->swatch($product, $clash->looksId)],
+        ];
+    }
+
+    /** @return list<ColorShare> what was measured of the picture */
+    public function colors(): array
+    {
+        return array_slice($this->file->look->colors->colors ?? [], 0, self::MOST_COLORS);
+    }
+
+    /** @return array<string, string> code => name of products that others of the drop are of */
+    public function products(): array
+    {
+        $times = $names = [];
+        foreach ($this->read->files as $one) {
+            if ($one->product !== null) {
+                $times[$one->product->code] = ($times[$one->product->code] ?? 0) + 1;
+                $names[$one->product->code] = $one->product->name;
+            }
+        }
+        arsort($times);
+
+        return array_intersect_key($names, array_slice($times, 0, self::MOST_PRODUCTS, true));
+    }
+
+    /** @return list<string> words of the name that nobody knows, and that can be taught */
+    public function unknownWords(): array
+    {
+        $own = array_filter($this->file->verdict->reading->unknown ?? [], fn (NamePart $part): bool => $part->source === NameSource::File && mb_strlen($part->bare) > 1);
+
+        return array_values(array_unique(array_map(fn (NamePart $part): string => $part->text, $own)));
+    }
+
+    /** @return list<array{string, string, int}> values that a word can be taught to mean: axis, value, its id */
+    public function values(): array
+    {
+        $values = [];
+        foreach ($this->loaded->matrix->axes ?? [] as $axis) {
+            foreach ($axis->values as $value) {
+                $values[] = [$axis->name, $value->label, $value->id];
+            }
+        }
+
+        return $values;
+    }
+
+    public function product(): ?Product
+    {
+        return $this->loaded?->product;
+    }
+
+    private function swatch(KnownProduct $product, int $valueId): ?string
+    {
+        $colors = $product->swatches[$valueId] ?? [];
+
+        return $colors === [] ? null : implode('/', array_map(fn ($color): string => $color->hex(), $colors));
+    }
+}

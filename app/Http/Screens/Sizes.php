@@ -1,0 +1,15 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Screens;
+
+/** Bytes as people say them. */
+final class Sizes
+{
+    /** "2.4 MB" */
+    public static function megabytes(int $bytes): string
+    {
+        return number_format($bytes / 1_048_576, 1).' MB';
+    }
+}

@@ -1,0 +1,171 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Intake;
+
+use App\Catalog\Clauses;
+use App\Catalog\ShopWords;
+use App\Media\NearDoubles;
+use App\Media\PhotoLook;
+use App\Media\PhotoLooks;
+use App\Models\BatchProductState;
+use App\Models\Drop;
+use App\Models\DropFile;
+use App\Models\DropFileState;
+use App\Models\Photo;
+use App\Models\PhotoState;
+use Core\Gallery\View;
+use Core\Matching\DroppedName;
+use Core\Matching\DropReader;
+use Core\Matching\KnownProduct;
+use Core\Matching\Lexicon;
+use Core\Matching\Verdict;
+use Illuminate\Support\Facades\DB;
+use stdClass;
+
+/** Reads a drop as it stands now: its names with the shop's words of now, its pictures, and what the products have already. */
+final class DropReading
+{
+    private const CHUNK = 1_000;
+
+    public function __construct(private readonly ShopWords $words)
+    {
+    }
+
+    public function of(Drop $drop): ReadDrop
+    {
+        $files = DropFile::query()->where('drop_id', $drop->id)->where('state', '<>', DropFileState::Unpacked)->orderBy('id')->get()->keyBy('id')->all();
+        $stored = array_filter($files, fn (DropFile $file): bool => $file->photo_id !== null);
+        $photos = $this->photos($stored);
+        $looks = PhotoLooks::of(array_keys($photos));
+        $names = array_map(fn (DropFile $file): DroppedName => new DroppedName($file->file, $file->folder, $file->title, $file->keywords, $file->said_product_id, View::tryFrom((string) $file->said_view)), $stored);
+        $lexicon = $this->words->of($names, $drop->product, $drop->sender);
+        $seen = array_filter(array_map(fn (DropFile $file) => ($looks[$file->photo_id] ?? null)?->colors, $stored));
+        $verdicts = (new DropReader($lexicon))->read($names, $drop->product_id, $seen);
+        $links = $this->links($drop);
+
+        $read = [];
+        foreach ($files as $id => $file) {
+            $verdict = $verdicts[$id] ?? null;
+            $photo = $photos[$file->photo_id] ?? null;
+            $look = $looks[$file->photo_id] ?? null;
+            [$standing, $why] = $this->arrived($file, $photo, $look, $links[$id] ?? null);
+            $read[$id] = new ReadFile($file, $standing ?? $this->reckoned($verdict), $verdict, $this->product($lexicon, $verdict), $look, $photo?->state, $photo->width ?? 0, $photo->height ?? 0, [], $why);
+        }
+        $read = $this->compared($read, $photos);
+        $order = array_flip(array_map(fn (Standing $standing): string => $standing->value, Standing::cases()));
+        uasort($read, fn (ReadFile $a, ReadFile $b): int => [$order[$a->standing->value], $a->trouble()] <=> [$order[$b->standing->value], $b->trouble()] ?: strnatcasecmp("{$a->file->folder}/{$a->file->file}", "{$b->file->folder}/{$b->file->file}"));
+
+        return new ReadDrop($drop, $read, $lexicon);
+    }
+
+    /**
+     * How a file stands whatever its name says; null where the reading decides.
+     *
+     * @return array{?Standing, string} with why
+     */
+    private function arrived(DropFile $file, ?Photo $photo, ?PhotoLook $look, ?stdClass $link): array
+    {
+        $linking = BatchProductState::tryFrom((string) $link?->state);
+        $isStanding = $linking === BatchProductState::Same || (in_array($linking, [BatchProductState::Changed, BatchProductState::Stands], true) && ! $link?->is_undone);
+
+        return match (true) {
+            $file->state === DropFileState::Refused => [Standing::Refused, $file->remark],
+            $photo === null => [Standing::Arriving, ''],
+            $isStanding => [Standing::Linked, ''],
+            in_array($linking, [BatchProductState::Waiting, BatchProductState::Vetted], true) => [Standing::Underway, ''],
+            $file->state === DropFileState::Aside => [Standing::Aside, ''],
+            $linking === BatchProductState::Refused => [Standing::NotLinked, (string) $link?->words],
+            in_array($photo->state, [PhotoState::Failed, PhotoState::Refused], true) => [Standing::Broken, (string) $photo->failure],
+            $look === null => [Standing::Looking, (string) $photo->failure],
+            default => [null, ''],
+        };
+    }
+
+    private function reckoned(?Verdict $verdict): Standing
+    {
+        return match (true) {
+            $verdict?->productId === null => Standing::NotUnderstood,
+            $verdict->isSure() => Standing::Sure,
+            $verdict->confidence > 0.5 => Standing::Likely,
+            default => Standing::InDoubt,
+        };
+    }
+
+    private function product(Lexicon $lexicon, ?Verdict $verdict): ?KnownProduct
+    {
+        return $verdict?->productId === null ? null : $lexicon->product($verdict->productId);
+    }
+
+    /**
+     * @param  array<int, DropFile>  $files
+     * @return array<int, Photo> by id
+     */
+    private function photos(array $files): array
+    {
+        $photos = [];
+        foreach (array_chunk(array_unique(array_map(fn (DropFile $file): ?int => $file->photo_id, $files)), self::CHUNK) as $chunk) {
+            $photos += Photo::query()->whereKey($chunk)->get()->keyBy('id')->all();
+        }
+
+        return $photos;
+    }
+
+    /** @return array<int, stdClass> file id => what became of its linking: state, words, is_undone */
+    private function links(Drop $drop): array
+    {
+        return DB::table('drop_files')->join('batch_products', fn ($join) => $join->on('batch_products.batch_id', '=', 'drop_files.batch_id')->on('batch_products.product_id', '=', 'drop_files.to_product_id'))
+            ->leftJoin('history', 'history.id', '=', 'batch_products.history_id')->where('drop_files.drop_id', $drop->id)
+            ->selectRaw('drop_files.id, batch_products.state, batch_products.words, history.undone_at is not null as is_undone')->get()->keyBy('id')->all();
+    }
+
+    /**
+     * What the drop and the products have that shows the same, or is said to.
+     *
+     * @param  array<int, ReadFile>  $read
+     * @param  array<int, Photo>  $photos
+     * @return array<int, ReadFile>
+     */
+    private function compared(array $read, array $photos): array
+    {
+        $open = array_filter($read, fn (ReadFile $one): bool => $one->standing->isOpen());
+        $shelf = new ComparedPictures($open, $this->placements($open), NearDoubles::of(array_keys($photos)));
+        foreach ($open as $id => $one) {
+            [$standing, $alike] = $shelf->about($one);
+            $read[$id] = new ReadFile($one->file, $standing, $one->verdict, $one->product, $one->look, $one->photoState, $one->width, $one->height, $alike, $one->why);
+        }
+
+        return $read;
+    }
+
+    /**
+     * @param  array<int, ReadFile>  $open
+     * @return list<StandingPicture> of the products that the open files are of
+     */
+    private function placements(array $open): array
+    {
+        $products = [];
+        foreach ($open as $one) {
+            if ($one->product !== null) {
+                $products[$one->product->id] = $one->product;
+            }
+        }
+        $pictures = [];
+        foreach (array_chunk(array_keys($products), self::CHUNK) as $chunk) {
+            $rows = DB::table('placements')->join('photos', 'photos.id', '=', 'placements.photo_id')->whereIn('placements.product_id', $chunk)->orderBy('placements.position')
+                ->get(['placements.id', 'placements.product_id', 'placements.photo_id', 'placements.file_name', 'placements.reach', 'placements.view', 'photos.state', 'photos.width', 'photos.height', 'photos.bytes']);
+            foreach ($rows as $row) {
+                $matrix = $products[$row->product_id]->matrix;
+                $pictures[] = new StandingPicture(
+                    new Alike(false, $row->photo_id, $row->file_name, PhotoState::from($row->state), $row->width, $row->height, $row->bytes, null, $row->id),
+                    $row->product_id,
+                    Clauses::decode($row->reach)->activeIn($matrix),
+                    View::tryFrom((string) $row->view),
+                );
+            }
+        }
+
+        return $pictures;
+    }
+}

@@ -1,0 +1,87 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Intake;
+
+use App\Models\Batch;
+use App\Models\BatchState;
+use App\Models\Drop;
+use App\Models\DropFile;
+use App\Models\DropFileState;
+use App\Models\User;
+use Illuminate\Pagination\LengthAwarePaginator;
+use Illuminate\Support\Facades\DB;
+
+/** The drops there are, and how far each is settled. */
+final class Drops
+{
+    private const PAGE = 30;
+
+    private const ACTS = 5;
+
+    private const SENDERS = 50;
+
+    private const CHUNK = 500;
+
+    /** @return LengthAwarePaginator<int, Drop> the latest first */
+    public function page(): LengthAwarePaginator
+    {
+        return Drop::with('user')->latest('id')->paginate(self::PAGE);
+    }
+
+    /**
+     * @param  list<int>  $dropIds
+     * @return array<int, DropCounts> by drop id
+     */
+    public function counts(array $dropIds): array
+    {
+        $counts = array_fill_keys($dropIds, new DropCounts());
+        $rows = DB::table('drop_files')->leftJoin('batch_products', fn ($join) => $join->on('batch_products.batch_id', '=', 'drop_files.batch_id')->on('batch_products.product_id', '=', 'drop_files.to_product_id'))
+            ->leftJoin('history', 'history.id', '=', 'batch_products.history_id')->whereIn('drop_files.drop_id', $dropIds)->where('drop_files.state', '<>', DropFileState::Unpacked->value)
+            ->groupBy('drop_files.drop_id')
+            ->selectRaw("drop_files.drop_id, count(*) as files, sum(drop_files.state in ('arriving', 'unpacking')) as arriving, sum(drop_files.state = 'refused') as refused, sum(drop_files.state = 'aside') as aside,
+                sum(drop_files.state = 'stored' and (batch_products.state = 'same' or (batch_products.state in ('changed', 'stands') and history.undone_at is null))) as linked")->get();
+        foreach ($rows as $row) {
+            $counts[$row->drop_id] = new DropCounts((int) $row->files, (int) $row->arriving, (int) $row->refused, (int) $row->aside, (int) $row->linked);
+        }
+
+        return $counts;
+    }
+
+    /** How many drops have pictures that wait for a person, at most so many as are shown. */
+    public function waiting(): int
+    {
+        $ids = array_values(Drop::query()->latest('id')->limit(self::PAGE)->pluck('id')->all());
+
+        return count(array_filter($this->counts($ids), fn (DropCounts $counts): bool => $counts->open() > 0));
+    }
+
+    /** @return list<string> who sent drops, the latest first */
+    public function senders(): array
+    {
+        return array_values(Drop::query()->where('sender', '<>', '')->groupBy('sender')->orderByRaw('max(id) desc')->limit(self::SENDERS)->pluck('sender')->all());
+    }
+
+    /**
+     * @param  list<string>  $prints
+     * @return list<DropFile> in the same order
+     */
+    public function files(Drop $drop, array $prints): array
+    {
+        $known = [];
+        foreach (array_chunk($prints, self::CHUNK) as $chunk) {
+            $known += DropFile::query()->where('drop_id', $drop->id)->whereIn('print', $chunk)->get()->keyBy('print')->all();
+        }
+
+        return array_values(array_filter(array_map(fn (string $print): ?DropFile => $known[$print] ?? null, $prints)));
+    }
+
+    /** @return list<Batch> what somebody accepted of the drop last, the latest first */
+    public function acts(Drop $drop, User $user): array
+    {
+        $ids = DB::table('drop_files')->where('drop_id', $drop->id)->whereNotNull('batch_id')->distinct()->pluck('batch_id')->all();
+
+        return array_values(Batch::query()->whereKey($ids)->where('user_id', $user->id)->whereNot('state', BatchState::Refused)->latest('created_at')->latest('id')->limit(self::ACTS)->get()->all());
+    }
+}

@@ -1,0 +1,67 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Intake;
+
+use App\Media\PhotoStore;
+use App\Media\Streams;
+use App\Models\DropFile;
+use App\Refusals\PhotoRefused;
+use League\Flysystem\FilesystemException;
+
+/** What has arrived of a file that is sent in parts. On the disk that all machines share, so that any of them takes the next part. */
+final class IncomingParts
+{
+    private const FOLDER = 'incoming';
+
+    public function __construct(private readonly PhotoStore $store)
+    {
+    }
+
+    /** @throws PhotoRefused where there is no room */
+    public function put(DropFile $file, int $at, string $content): void
+    {
+        try {
+            $this->store->write(sprintf('%s/%012d', self::folder($file), $at), $content);
+        } catch (FilesystemException $fault) {
+            report($fault);
+            throw new PhotoRefused("{$file->file} could not be kept: the server has too little room. Drop it again in a while.");
+        }
+    }
+
+    /** Puts the parts together in a file of this machine, which the caller removes. */
+    public function joined(DropFile $file): string
+    {
+        $path = (string) tempnam(sys_get_temp_dir(), 'slate-intake');
+        $joined = fopen($path, 'wb') ?: throw new PhotoRefused("{$file->file} could not be put together: the server has too little room. Drop it again in a while.");
+        try {
+            $disk = $this->store->disk();
+            $parts = $disk->files(self::folder($file));
+            sort($parts);
+            foreach ($parts as $part) {
+                $stream = $disk->readStream($part) ?? throw new PhotoRefused("A part of {$file->file} is missing. Drop it again.");
+                stream_copy_to_stream($stream, $joined);
+                fclose($stream);
+            }
+        } finally {
+            fclose($joined);
+        }
+        if (filesize($path) !== $file->bytes) {
+            @unlink($path);
+            throw new PhotoRefused("{$file->file} did not arrive whole. Drop it again.");
+        }
+
+        return $path;
+    }
+
+    public function forget(DropFile $file): void
+    {
+        $this->store->disk()->deleteDirectory(self::folder($file));
+    }
+
+    private static function folder(DropFile $file): string
+    {
+        return self::FOLDER."/{$file->id}";
+    }
+}

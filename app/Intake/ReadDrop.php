@@ -1,0 +1,68 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Intake;
+
+use App\Models\Drop;
+use App\Refusals\Kind;
+use App\Refusals\Refused;
+use Core\Matching\Lexicon;
+
+/** A drop with what its names and pictures say. */
+final readonly class ReadDrop
+{
+    /** @param  array<int, ReadFile>  $files  by id, those first that need a person */
+    public function __construct(
+        public Drop $drop,
+        public array $files,
+        public Lexicon $lexicon,
+    ) {
+    }
+
+    public function count(Standing ...$standings): int
+    {
+        return count(array_filter($this->files, fn (ReadFile $read): bool => in_array($read->standing, $standings, true)));
+    }
+
+    /** @return array<int, ReadFile> */
+    public function standing(Standing ...$standings): array
+    {
+        return array_filter($this->files, fn (ReadFile $read): bool => in_array($read->standing, $standings, true));
+    }
+
+    /** @return array<int, ReadFile> those that can take the place of a picture that a product has */
+    public function better(): array
+    {
+        return array_filter($this->standing(Standing::Double), fn (ReadFile $read): bool => ($read->alike[0]->placementId ?? null) !== null);
+    }
+
+    /** @return array<int, ReadFile> pictures that are kept and not linked */
+    public function open(): array
+    {
+        return array_filter($this->files, fn (ReadFile $read): bool => $read->standing->isOpen());
+    }
+
+    /**
+     * @param  list<int>  $ids
+     * @return array<int, ReadFile>
+     *
+     * @throws Refused where one of them is settled by now
+     */
+    public function openOnes(array $ids): array
+    {
+        if ($ids === []) {
+            throw new Refused('Mark a picture first.', Kind::Missing);
+        }
+        $chosen = [];
+        foreach ($ids as $id) {
+            $read = $this->files[$id] ?? throw new Refused('One of these files is no longer in this drop. Look at the table again.', Kind::Gone);
+            if (! $read->standing->isOpen()) {
+                throw new Refused("{$read->file->file} is {$read->standing->label()} by now. Look at the table again.", Kind::Changed);
+            }
+            $chosen[$id] = $read;
+        }
+
+        return $chosen;
+    }
+}

@@ -1,0 +1,57 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Intake;
+
+use App\Media\PhotoLook;
+use App\Models\DropFile;
+use App\Models\PhotoState;
+use Core\Matching\DoubtKind;
+use Core\Matching\KnownProduct;
+use Core\Matching\Verdict;
+
+/** A file of a drop with what its reading says, and how it stands. */
+final readonly class ReadFile
+{
+    /**
+     * @param  ?Verdict  $verdict  null where it is no picture that is kept
+     * @param  ?KnownProduct  $product  of the verdict
+     * @param  ?PhotoLook  $look  null while it is not measured
+     * @param  list<Alike>  $alike  pictures that show the same
+     * @param  string  $why  why it stands so, where the verdict does not say it
+     */
+    public function __construct(
+        public DropFile $file,
+        public Standing $standing,
+        public ?Verdict $verdict = null,
+        public ?KnownProduct $product = null,
+        public ?PhotoLook $look = null,
+        public ?PhotoState $photoState = null,
+        public int $width = 0,
+        public int $height = 0,
+        public array $alike = [],
+        public string $why = '',
+    ) {
+    }
+
+    /** What a page shows of the reading: it is accepted only as it was seen. */
+    public function seen(): string
+    {
+        return substr(sha1(implode(' ', [$this->product?->id, $this->verdict?->reach?->key(), $this->verdict?->view?->value, $this->verdict?->place, $this->standing->value])), 0, 10);
+    }
+
+    /** The heading that it comes under where a drop is grouped by what is wrong. */
+    public function trouble(): string
+    {
+        $doubt = $this->verdict?->doubts[0] ?? null;
+
+        return match ($this->standing) {
+            Standing::InDoubt, Standing::NotUnderstood => ($doubt->kind ?? DoubtKind::NoProduct)->label(),
+            Standing::Likely => $doubt?->kind->label() ?? 'Read by a slip, a part of a name, or the color',
+            Standing::Double => $this->alike[0]->heading(),
+            Standing::NotLinked => 'Could not be linked',
+            default => ucfirst($this->standing->label()),
+        };
+    }
+}

@@ -1,0 +1,68 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Media;
+
+use App\Models\Photo;
+use Core\Color\Sample;
+use Core\Matching\Fingerprint;
+use Core\Matching\Resemblance;
+use Illuminate\Support\Facades\DB;
+
+/** Which stored pictures are nearly the same one: found as each is measured, and kept. */
+final class NearDoubles
+{
+    /** Pictures that are compared with a new one at most, those of the nearest fingerprints first. */
+    private const MOST_COMPARED = 400;
+
+    private const CHUNK = 1_000;
+
+    public static function note(Photo $photo, PhotoLook $look): void
+    {
+        if ($look->pressed === null) {
+            return;
+        }
+        $own = Resemblance::of($look->pressed);
+        $candidates = DB::table('photo_looks')->where('photo_id', '<>', $photo->id)->whereNotNull('sample')
+            ->whereRaw('BIT_COUNT(bits ^ CONV(?, 16, 10)) <= ?', [$look->fingerprint->hex, Resemblance::MOST_BITS])
+            ->orderByRaw('BIT_COUNT(bits ^ CONV(?, 16, 10))', [$look->fingerprint->hex])->limit(self::MOST_COMPARED)->pluck('sample', 'photo_id');
+        $rows = [];
+        foreach ($candidates as $otherId => $sample) {
+            $difference = $own->difference(Resemblance::of(self::unpacked($sample)));
+            if ($difference <= Resemblance::SAME) {
+                $rows[] = ['photo_id' => min($photo->id, $otherId), 'other_id' => max($photo->id, $otherId), 'difference' => round($difference, 2)];
+            }
+        }
+        DB::table('photo_twins')->upsert($rows, ['photo_id', 'other_id']);
+    }
+
+    /**
+     * @param  list<int>  $photoIds
+     * @return array<int, list<int>> photo id => photos that are nearly the same
+     */
+    public static function of(array $photoIds): array
+    {
+        $twins = [];
+        foreach (array_chunk($photoIds, self::CHUNK) as $chunk) {
+            foreach ([['photo_id', 'other_id'], ['other_id', 'photo_id']] as [$own, $other]) {
+                foreach (DB::table('photo_twins')->whereIn($own, $chunk)->get([$own, $other]) as $row) {
+                    $twins[(int) $row->{$own}][] = (int) $row->{$other};
+                }
+            }
+        }
+
+        return $twins;
+    }
+
+    private static function unpacked(string $sample): Sample
+    {
+        $bytes = array_values(unpack('C*', $sample) ?: []);
+        $pixels = [];
+        for ($at = 0; $at + 2 < count($bytes); $at += 3) {
+            $pixels[] = $bytes[$at] << 16 | $bytes[$at + 1] << 8 | $bytes[$at + 2];
+        }
+
+        return new Sample(Fingerprint::SIDE, Fingerprint::SIDE, $pixels);
+    }
+}

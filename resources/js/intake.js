@@ -1,0 +1,341 @@
+import htmx from 'htmx.org';
+import { act, enqueue } from './act';
+import { closeDialog } from './dialog';
+import { chosen, filesOf, send } from './sending';
+
+const SOON = 2500;
+
+const drop = () => document.querySelector('[data-drop]');
+const settings = () => document.getElementById('intake-settings')?.dataset;
+const rows = () => [...document.querySelectorAll('.intake-table tr.row')];
+const box = (row) => row?.querySelector('input[type=checkbox]');
+const marked = () => rows().filter((row) => box(row)?.checked);
+const token = (row) => `${row.dataset.file}:${row.dataset.seen}`;
+
+let focused = null;
+let pointed = new Set();
+
+const focusedRow = () => rows().find((row) => row.dataset.file === focused) ?? null;
+
+/** The marked pictures, else the one in focus; those alone that can be settled. */
+const meant = () => (marked().length > 0 ? marked() : [focusedRow()].filter(Boolean)).filter((row) => row.dataset.open);
+
+/** What of the drop is looked at. */
+const shown = () => ({ by: drop().dataset.by, show: drop().dataset.shown, page: drop().dataset.page });
+
+const change = (way, values) => act(`${drop().dataset.url}/${way}`, { ...shown(), ...values });
+
+function count() {
+  const many = marked().length;
+  const words = document.querySelector('[data-intake-count]');
+  if (words) {
+    words.textContent = many === 0 ? 'None marked' : `${many} marked`;
+  }
+  for (const control of document.querySelectorAll('[data-needs-files]')) {
+    control.disabled = meant().length === 0;
+  }
+}
+
+/** Brings a picture into focus, and beside the table what is known of it. */
+function focus(row, { product = '' } = {}) {
+  if (!row) {
+    return;
+  }
+  for (const other of rows()) {
+    other.tabIndex = other === row ? 0 : -1;
+    other.classList.toggle('is-focus', other === row);
+    other.toggleAttribute('aria-current', other === row);
+  }
+  const isSame = focused === row.dataset.file && document.querySelector('[data-settled-file]')?.dataset.settledFile === focused && row.dataset.seen === document.querySelector('#settle')?.dataset.seen;
+  focused = row.dataset.file;
+  if (!isSame || product) {
+    document.querySelector('#settle').dataset.seen = row.dataset.seen;
+    htmx.ajax('GET', row.dataset.settle, { source: '#source-dialog', target: '#settle', swap: 'innerHTML', values: product ? { product } : {} });
+  }
+  count();
+}
+
+function move(by) {
+  const all = rows();
+  const at = all.findIndex((row) => row.dataset.file === focused);
+  const next = all[Math.max(0, Math.min(all.length - 1, at + by))];
+  next?.focus();
+  next?.scrollIntoView({ block: 'nearest' });
+}
+
+/** The parts of the small matrix that are pointed at. */
+function point(parts) {
+  pointed = new Set(parts);
+  for (const button of document.querySelectorAll('[data-point]')) {
+    button.setAttribute('aria-pressed', String(pointed.has(button.dataset.point)));
+  }
+  const link = document.querySelector('.settle-link [data-intake=link]');
+  if (link) {
+    link.disabled = pointed.size === 0;
+  }
+}
+
+const deeds = {
+  accept(files) {
+    return files.length > 0 && change('accept', { files: files.join(',') });
+  },
+  replace(files) {
+    closeDialog();
+    return files.length > 0 && change('accept', { files: files.join(','), replace: 1 });
+  },
+  link(files) {
+    const { product } = document.querySelector('[data-settled-file]')?.dataset ?? {};
+    if (files.length === 0 || !product) {
+      return null;
+    }
+    return change('link', { files: files.map((one) => one.split(':')[0]).join(','), product, selected: [...pointed].join(';'), view: document.getElementById('settle-view')?.value ?? '' });
+  },
+  aside(files) {
+    return files.length > 0 && change('aside', { files: files.map((one) => one.split(':')[0]).join(','), back: drop().dataset.shown === 'settled' ? 1 : 0 });
+  },
+  forget() {
+    return change('aside', { missing: 1 });
+  },
+  'read-again': (files) => change('read-again', { files: files.join(',') }),
+};
+
+function filesFor(button) {
+  if (button.dataset.files !== undefined) {
+    return button.dataset.files.split(',').filter(Boolean);
+  }
+  if (button.dataset.of === 'better') {
+    return [...document.querySelectorAll('.better input:checked')].map((input) => input.value);
+  }
+  if (button.dataset.of === 'focus') {
+    return marked().some((row) => row.dataset.file === focused) ? marked().map(token) : [focusedRow()].filter(Boolean).map(token);
+  }
+  return meant().map(token);
+}
+
+document.addEventListener('click', (event) => {
+  if (!drop()) {
+    return;
+  }
+  const button = event.target.closest('[data-intake]');
+  if (button && !button.disabled) {
+    deeds[button.dataset.intake]?.(filesFor(button));
+    return;
+  }
+  const spot = event.target.closest('[data-point]');
+  if (spot) {
+    const adds = event.ctrlKey || event.metaKey || event.shiftKey;
+    const had = pointed.has(spot.dataset.point);
+    point(adds ? (had ? [...pointed].filter((part) => part !== spot.dataset.point) : [...pointed, spot.dataset.point]) : [spot.dataset.point]);
+    return;
+  }
+  const product = event.target.closest('[data-intake-product]');
+  if (product) {
+    change('say', { files: (meant().length > 0 ? meant() : [focusedRow()]).map((row) => row.dataset.file).join(','), product: product.dataset.intakeProduct });
+    return;
+  }
+  const group = event.target.closest('[data-intake-group]');
+  if (group) {
+    const own = [...group.closest('tbody').querySelectorAll('tr.row')].filter((row) => box(row));
+    const mark = own.some((row) => !box(row).checked);
+    own.forEach((row) => { box(row).checked = mark; });
+    count();
+    return;
+  }
+  const row = event.target.closest('.intake-table tr.row');
+  if (row) {
+    if (event.target.closest('.mark') && !event.target.matches('input') && box(row)) {
+      box(row).checked = !box(row).checked;
+    }
+    row.focus();
+    count();
+  }
+});
+
+document.addEventListener('focusin', (event) => {
+  if (event.target.matches?.('.intake-table tr.row')) {
+    focus(event.target);
+  }
+});
+
+document.addEventListener('change', (event) => {
+  if (event.target.matches('.intake-table input[type=checkbox]')) {
+    count();
+  } else if (event.target.matches('[data-intake-view]') && event.target.value !== '') {
+    change('say', { files: meant().map((row) => row.dataset.file).join(','), view: event.target.value === 'as-read' ? '' : event.target.value });
+    event.target.value = '';
+  }
+});
+
+document.addEventListener('submit', (event) => {
+  const form = event.target.closest('[data-intake-teach]');
+  if (form) {
+    event.preventDefault();
+    change('teach', Object.fromEntries(new FormData(form)));
+  }
+});
+
+document.addEventListener('keydown', (event) => {
+  if (!drop() || event.ctrlKey || event.metaKey || event.altKey || event.target.closest('input:not([type=checkbox]), textarea, select, dialog')) {
+    return;
+  }
+  const inTable = event.target.closest('.intake-table') || event.target === document.body;
+  const does = {
+    ArrowDown: () => move(1),
+    ArrowUp: () => move(-1),
+    ' ': () => { const own = box(focusedRow()); if (own) { own.checked = !own.checked; count(); } },
+    Enter: () => deeds.accept(meant().map(token)),
+  };
+  const anywhere = { l: () => deeds.link(meant().map(token)), x: () => deeds.aside(meant().map(token)), v: () => document.getElementById('settle-view')?.focus(), p: () => document.getElementById('settle-find')?.focus() };
+  const doing = (inTable && !event.target.closest('button, a') ? does[event.key] : undefined) ?? anywhere[event.key.toLowerCase()];
+  if (doing && drop().dataset.canEdit) {
+    event.preventDefault();
+    doing();
+  }
+});
+
+// After a change the next picture is in focus, so that the drop can be gone through without a hand on the mouse.
+let place = 0;
+document.addEventListener('htmx:beforeSwap', (event) => {
+  if (event.detail.target.id === 'intake') {
+    place = Math.max(0, rows().findIndex((row) => row.dataset.file === focused));
+  }
+});
+
+document.addEventListener('htmx:afterSwap', (event) => {
+  if (event.detail.target.id === 'intake') {
+    const next = focusedRow() ?? rows()[Math.min(place, rows().length - 1)];
+    if (next) {
+      const held = document.activeElement?.closest('#settle, dialog, .topbar');
+      held ? focus(next) : next.focus({ preventScroll: true });
+      focus(next);
+    } else {
+      document.getElementById('settle')?.replaceChildren();
+    }
+    count();
+  } else if (event.detail.target.id === 'settle') {
+    point((document.querySelector('[data-settled-file]')?.dataset.selected ?? '').split(';').filter(Boolean));
+  }
+});
+
+/** Draws the drop as it stands; what is marked stays so. */
+function look() {
+  if (drop()) {
+    enqueue(() => htmx.ajax('GET', drop().dataset.url, { source: '#source-read', target: '#intake', swap: 'morph:innerHTML', values: shown() }));
+  }
+}
+
+// Pictures are looked at and linked while the page is open.
+setInterval(() => {
+  if (drop()?.dataset.moving && !document.hidden) {
+    look();
+  }
+}, SOON);
+
+/** The panel that says how far the sending is; it stays when the page under it changes. */
+function panel() {
+  const own = document.getElementById('sending');
+  own.hidden = false;
+  const [words, bar, list, link] = ['p', 'progress', 'ul', 'a'].map((tag) => own.querySelector(tag));
+  list.replaceChildren();
+  link.hidden = true;
+  let drawn = 0;
+  const size = (bytes) => (bytes / 1048576).toLocaleString('en', { maximumFractionDigits: 1 });
+  return {
+    opened(told) {
+      link.hidden = false;
+      link.href = told.url;
+      link.textContent = told.name;
+      if (drop()?.dataset.url === told.url) {
+        look();
+      } else if (window.location.pathname === settings().place) {
+        open(told.url);
+      }
+    },
+    sent(bytes, all, done, many) {
+      bar.max = Math.max(1, all);
+      bar.value = bytes;
+      words.textContent = `${done} of ${many} files, ${size(bytes)} of ${size(all)} MB have arrived`;
+      if (drop() && Date.now() - drawn > SOON) {
+        drawn = Date.now();
+        look();
+      }
+    },
+    waiting() {
+      words.textContent = 'The server does not answer at the moment. It goes on by itself as soon as it does.';
+    },
+    refused(sentence) {
+      const line = document.createElement('li');
+      line.textContent = sentence;
+      list.append(line);
+    },
+    done(told, many) {
+      bar.value = bar.max;
+      words.textContent = many === 0 ? 'All of these are here already.' : 'All is safe. You can close this window.';
+      look();
+    },
+  };
+}
+
+/** Opens a drop without leaving the page that sends. */
+function open(url) {
+  htmx.ajax('GET', url, { source: '#source-read', target: '#main', select: '#main', swap: 'outerHTML', headers: { 'X-Whole': '1' } }).then(() => {
+    window.history.pushState({}, '', url);
+  });
+}
+
+async function take(found, product = '') {
+  if (found.length === 0) {
+    return;
+  }
+  const { url, part, bytes } = settings();
+  const progress = panel();
+  try {
+    await send(found, { url, partUrl: part, partBytes: Number(bytes), product, sender: document.querySelector('[data-intake-sender]')?.value ?? '' }, progress);
+  } catch (problem) {
+    progress.refused(problem.message);
+  }
+}
+
+document.addEventListener('change', (event) => {
+  if (event.target.matches('[data-intake-files]')) {
+    take(chosen(event.target.files), event.target.closest('[data-intake-zone]')?.dataset.product ?? '');
+    event.target.value = '';
+  }
+});
+
+document.addEventListener('click', (event) => {
+  if (event.target.closest('#sending [data-hide]')) {
+    document.getElementById('sending').hidden = true;
+  } else if (event.target.closest('#sending a') && !event.ctrlKey && !event.metaKey) {
+    event.preventDefault();
+    open(event.target.closest('a').href);
+  }
+});
+
+/** Files dropped anywhere but on the board's matrix and tray go into the intake. */
+const isOurs = (event) => settings() && event.dataTransfer?.types.includes('Files') && !event.target.closest?.('.matrix, #tray');
+
+const veil = (shows) => document.getElementById('intake-veil')?.toggleAttribute('hidden', !shows);
+
+document.addEventListener('dragover', (event) => {
+  const ours = isOurs(event);
+  veil(ours);
+  if (ours) {
+    event.preventDefault();
+    event.dataTransfer.dropEffect = 'copy';
+  }
+});
+
+document.addEventListener('dragleave', (event) => {
+  if (event.relatedTarget === null) {
+    veil(false);
+  }
+});
+
+document.addEventListener('drop', async (event) => {
+  veil(false);
+  if (isOurs(event)) {
+    event.preventDefault();
+    take(await filesOf(event.dataTransfer), settings().product ?? '');
+  }
+});
