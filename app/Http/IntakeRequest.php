@@ -70,15 +70,15 @@ final class IntakeRequest extends FormRequest
      */
     public function announced(): array
     {
-        $given = $this->json('files');
+        $given = $this->json('announced');
         $files = [];
         foreach (is_array($given) ? array_values($given) : [] as $file) {
             if (! is_array($file) || ! is_string($file[0] ?? null) || ! is_int($file[1] ?? null) || $file[1] < 0 || ! is_int($file[2] ?? null)) {
-                throw new Refused('A file is announced by its path, its bytes and when it was changed.', Kind::Unreadable, 'files');
+                throw new Refused('A file is announced by its path, its bytes and when it was changed.', Kind::Unreadable, 'announced');
             }
             $files[] = AnnouncedFile::of(mb_substr($file[0], 0, 1_000), $file[1], (string) $file[2]);
         }
 
-        return $files === [] ? throw new Refused('Drop a picture, a folder or an archive.', Kind::Missing, 'files') : $files;
+        return $files === [] ? throw new Refused('Drop a picture, a folder or an archive.', Kind::Missing, 'announced') : $files;
     }
 }

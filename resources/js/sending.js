@@ -48,7 +48,7 @@ const isBeside = ({ path }) => /(^|\/)(\.[^/]*|Thumbs\.db|desktop\.ini)$/i.test(
  */
 export async function send(found, { url, partUrl, partBytes, sender = '', product = '' }, progress) {
   const files = found.filter((one) => !isBeside(one));
-  const told = await call('POST', url, JSON.stringify({ sender, product, files: files.map(({ path, file }) => [path, file.size, file.lastModified]) }), 'application/json', progress);
+  const told = await call('POST', url, JSON.stringify({ sender, product, announced: files.map(({ path, file }) => [path, file.size, file.lastModified]) }), 'application/json', progress);
   progress.opened(told);
   const queue = told.files.map((known, at) => ({ ...known, file: files[at].file })).filter((one) => one.arrives);
   const all = queue.reduce((sum, one) => sum + one.file.size, 0);

@@ -7,6 +7,7 @@ use Illuminate\Routing\Route as OneRoute;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Route;
 use Tests\Core\Samples;
+use Tests\Dropped;
 use Tests\Shop;
 
 /*
@@ -18,7 +19,7 @@ function changingRoutes(): array
 {
     return array_values(array_filter(
         Route::getRoutes()->getRoutes(),
-        fn (OneRoute $route): bool => in_array('POST', $route->methods(), true) && preg_match('/^(products|library|accounts?|works|bulk)\b/', $route->uri()) === 1,
+        fn (OneRoute $route): bool => array_intersect(['POST', 'PUT'], $route->methods()) !== [] && preg_match('/^(products|library|accounts?|works|bulk|intake)\b/', $route->uri()) === 1,
     ));
 }
 
@@ -34,6 +35,8 @@ function filledIn(OneRoute $route, Shop $shop, int $run): string
         '{account}' => (string) $shop->user->id,
         '{batch}' => (string) DB::table('batches')->max('id'),
         '{way}' => 'undo',
+        '{drop}' => (string) DB::table('drops')->max('id'),
+        '{file}' => (string) DB::table('drop_files')->max('id'),
         '{placement}' => (string) $shop->placement('guide.jpg'),
         '{entry}' => (string) DB::table('history')->max('id'),
     ]);
@@ -41,7 +44,7 @@ function filledIn(OneRoute $route, Shop $shop, int $run): string
 
 const FIELDS = ['name', 'code', 'value', 'values', 'typed', 'selected', 'axis', 'axes', 'order', 'homes', 'survivors', 'exchanges', 'heirs', 'likes', 'as_facts', 'winners', 'roles', 'rule', 'into', 'parts',
     'pictures', 'placements', 'to', 'view', 'text', 'role', 'take', 'only', 'onto', 'lens', 'layer', 'find', 'field', 'fact', 'swatch', 'colors', 'synonyms', 'translations', 'kind', 'display', 'scope', 'place', 'again', 'none', 'like', 'batch', 'files', 'stock_adds_up', 'comers_stay',
-    'what', 'mode', 'state', 'after', 'q', 'category', 'stock', 'tray', 'token', 'seen', 'names', 'email', 'right', 'zone', 'language', 'password', 'current_password', 'password_confirmation'];
+    'what', 'mode', 'state', 'after', 'q', 'category', 'stock', 'tray', 'token', 'seen', 'names', 'announced', 'product', 'sender', 'sender_only', 'word', 'photos', 'replace', 'back', 'missing', 'by', 'show', 'page', 'at', 'email', 'right', 'zone', 'language', 'password', 'current_password', 'password_confirmation'];
 
 /** Something that no form sends. */
 function nonsense(Random\Randomizer $random): mixed
@@ -59,6 +62,7 @@ it('answers nonsense with a sentence, and never half does it', function (int $se
     $shop = Shop::stocked();
     $run = DB::table('size_runs')->insertGetId(['axis_id' => $shop->id('Size'), 'name' => 'Run', 'folded' => 'run', 'value_ids' => '[]']);
     app(App\Actions\StartBatch::class)->run($shop->user, 'sku-stock', ['value' => '10'], [$shop->product->id], false, Core\Reach\Selection::whole());
+    $drop = Dropped::files($shop->user, ['SMOCK_moss_side.jpg', 'IMG_1.jpg']);
     // With every right, in the own account as well: the only one who keeps the accounts stays so.
     $shop->user->update(['right' => App\Models\Right::Release]);
     foreach (changingRoutes() as $route) {
@@ -69,13 +73,14 @@ it('answers nonsense with a sentence, and never half does it', function (int $se
                 $input[$field] = nonsense($random);
             }
         }
-        $answer = $this->post(filledIn($route, $shop, $run), $input, ['HX-Request' => 'true']);
+        $answer = $this->call($route->methods()[0], filledIn($route, $shop, $run), $input, server: ['HTTP_HX_REQUEST' => 'true']);
         expect($answer->status())->toBeLessThan(500, $route->uri().': '.mb_substr((string) $answer->exception?->getMessage(), 0, 200));
         expect($shop->user->refresh()->right)->toBe(App\Models\Right::Release)->and($shop->user->closed_at)->toBeNull();
         // The product can still be loaded, drawn and taken out.
         expect($shop->loaded()->skus)->not->toBe([]);
     }
     expect($shop->sheet())->not->toBe('');
+    $this->get("/intake/{$drop->id}")->assertOk();
     $this->get('/products/SMOCK')->assertOk();
     $this->get('/library')->assertOk();
 })->with(range(1, 12));
@@ -84,5 +89,5 @@ it('answers nonsense in addresses that only look', function (string $path, strin
     $shop = Shop::stocked();
     $answer = $this->actingAs($shop->user)->get("{$path}?{$query}");
     expect($answer->status())->toBeLessThan(500, mb_substr((string) $answer->exception?->getMessage(), 0, 200));
-})->with(['/', '/products/SMOCK', '/products/SMOCK/board', '/products/SMOCK/preview', '/products/SMOCK/history', '/products/SMOCK/history/compare', '/products/SMOCK/setup', '/jump', '/library/history'])
-    ->with(['q[]=1&choice[]=1&layer[]=1&lens[]=2&selected[]=3&from[]=1&lang[]=de&width[]=x&axis[]=1&add[]=M&without[]=2&fact[]=1&page[]=2', 'choice=9:9&layer=9:9,x&lens=none&selected=1:&from=-1&to=x&lang=%F0%9F&width=&axis=-1&add=%00&without=99999999999999999999&fact=-3&page=-2']);
+})->with(['/', '/products/SMOCK', '/products/SMOCK/board', '/products/SMOCK/preview', '/products/SMOCK/history', '/products/SMOCK/history/compare', '/products/SMOCK/setup', '/jump', '/library/history', '/intake', '/intake/stored', '/intake/1', '/intake/1/files/1', '/intake/1/products', '/intake/1/better'])
+    ->with(['name[]=1&product[]=2&color[]=1&least[]=1&since[]=1&unused[]=1&after[]=1&by[]=1&show[]=1&q[]=1&choice[]=1&layer[]=1&lens[]=2&selected[]=3&from[]=1&lang[]=de&width[]=x&axis[]=1&add[]=M&without[]=2&fact[]=1&page[]=2', 'choice=9:9&layer=9:9,x&lens=none&selected=1:&from=-1&to=x&lang=%F0%9F&width=&axis=-1&add=%00&without=99999999999999999999&fact=-3&page=-2']);

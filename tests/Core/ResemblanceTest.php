@@ -1,0 +1,59 @@
+<?php
+
+declare(strict_types=1);
+
+use Core\Color\Sample;
+use Core\Matching\Resemblance;
+use Core\Matching\UnreadableFingerprint;
+use Tests\Core\Samples;
+
+/**
+ * A picture of 32 × 32 of drawn goods on white: some ellipses in shades of a color.
+ *
+ * @param  array{float, float, float, float}  $window  left, top, width and height of what is seen of it, as parts
+ */
+function goods(int $seed, int $color, array $window = [0.0, 0.0, 1.0, 1.0], int $noise = 0): Sample
+{
+    $random = Samples::random($seed);
+    $shapes = array_map(fn (): array => array_map(fn (int $at): float => $random->getInt(20, 80) / 100 * ($at > 1 ? 0.4 : 1), range(0, 3)), range(1, 4));
+    $shades = array_map(fn (): float => $random->getInt(60, 100) / 100, $shapes);
+    $noisy = Samples::random($seed + 1);
+    $pixels = [];
+    for ($at = 0; $at < 1024; $at++) {
+        [$x, $y] = [$window[0] + $window[2] * ($at % 32 + 0.5) / 32, $window[1] + $window[3] * (intdiv($at, 32) + 0.5) / 32];
+        $shade = null;
+        foreach ($shapes as $number => [$left, $top, $wide, $high]) {
+            $edge = (($x - $left) / $wide) ** 2 + (($y - $top) / $high) ** 2;
+            $shade = $edge < 1 ? $shades[$number] : $shade;
+        }
+        $part = fn (int $shift): int => max(0, min(255, (int) ($shade === null ? 246 : $shade * ($color >> $shift & 255)) + ($noise > 0 ? $noisy->getInt(-$noise, $noise) : 0)));
+        $pixels[] = $part(16) << 16 | $part(8) << 8 | $part(0);
+    }
+
+    return new Sample(32, 32, $pixels);
+}
+
+function apart(Sample $one, Sample $other): float
+{
+    return Resemblance::of($one)->difference(Resemblance::of($other));
+}
+
+it('knows a picture again that was saved anew or cut a little, whichever of the two is the cut one', function (): void {
+    $different = [];
+    foreach (range(1, 40) as $seed) {
+        $whole = goods($seed, 0xB5694A);
+        $cut = goods($seed, 0xB5694A, [0.02, 0.02, 0.96, 0.96], 2);
+        expect(apart($whole, goods($seed, 0xB5694A, noise: 5)))->toBeLessThanOrEqual(Resemblance::SAME)
+            ->and(apart($whole, $cut))->toBeLessThanOrEqual(Resemblance::SAME)
+            ->and(apart($cut, $whole))->toBe(apart($whole, $cut))
+            ->and(apart($whole, $whole))->toBe(0.0);
+        $different[] = apart($whole, goods($seed + 100, 0xB5694A));
+        // The same goods in another color.
+        expect(apart($whole, goods($seed, 0x4C5D73)))->toBeGreaterThan(Resemblance::SAME);
+    }
+    expect(min($different))->toBeGreaterThan(Resemblance::SAME);
+});
+
+it('is asked of pictures pressed into 32 × 32', function (): void {
+    expect(fn () => Resemblance::of(new Sample(2, 1, [0, 0])))->toThrow(UnreadableFingerprint::class);
+});

@@ -1,0 +1,287 @@
+<?php
+
+declare(strict_types=1);
+
+use App\Actions\AcceptFiles;
+use App\Actions\OpenDrop;
+use App\Actions\ReceivePart;
+use App\Actions\SayOfFiles;
+use App\Actions\SetAside;
+use App\Actions\SteerBatch;
+use App\Actions\TeachWord;
+use App\Intake\AnnouncedFile;
+use App\Intake\Drops;
+use App\Intake\Standing;
+use App\Models\Drop;
+use App\Models\DropFile;
+use App\Models\DropFileState;
+use App\Models\LibraryValue;
+use App\Models\Photo;
+use App\Models\Right;
+use App\Refusals\Refused;
+use Core\Gallery\View;
+use Core\Reach\Selection;
+use Illuminate\Support\Facades\DB;
+use Tests\Dropped;
+use Tests\Shop;
+
+/** A shop with three colors and four sizes, and no picture yet. */
+function bareShop(): Shop
+{
+    $shop = Shop::open();
+    $shop->axes(['Color' => 'Moss, Clay, Slate', 'Size' => 'S, M, L, XL']);
+    foreach (['Moss' => '#5f7049', 'Clay' => '#b5694a', 'Slate' => '#4c5d73'] as $name => $swatch) {
+        LibraryValue::query()->where('name', $name)->update(['swatch' => $swatch]);
+    }
+
+    return $shop;
+}
+
+function idOf(Drop $drop, string $file): int
+{
+    return (int) DropFile::query()->where('drop_id', $drop->id)->where('file', $file)->value('id');
+}
+
+it('takes a file in parts, in any order of trouble, and the same file once', function (): void {
+    $shop = bareShop();
+    $path = Dropped::picture('SMOCK_moss_front.jpg');
+    $bytes = (string) file_get_contents($path);
+    $announced = [AnnouncedFile::of('autumn/SMOCK_moss_front.jpg', strlen($bytes), '17'), AnnouncedFile::of('autumn/SMOCK_clay_front.jpg', 5_000, '18')];
+    $drop = app(OpenDrop::class)->run($shop->user, '', '', null, $announced);
+    expect($drop->name)->toBe('autumn')->and(Dropped::standings($drop))->toBe(['SMOCK_clay_front.jpg' => 'arriving', 'SMOCK_moss_front.jpg' => 'arriving']);
+
+    $id = idOf($drop, 'SMOCK_moss_front.jpg');
+    $send = fn (int $at, string $part): DropFile => app(ReceivePart::class)->run($shop->user, $id, $at, $part);
+    expect($send(100, substr($bytes, 100))->received)->toBe(0)
+        ->and($send(0, substr($bytes, 0, 100))->received)->toBe(100)
+        ->and($send(0, substr($bytes, 0, 100))->received)->toBe(100)
+        ->and($send(100, $bytes)->received)->toBe(100, 'more than the file has');
+
+    // The window is closed; the same folder is dropped again.
+    $again = app(OpenDrop::class)->run($shop->user, '', '', null, $announced);
+    expect($again->id)->toBe($drop->id)->and(DropFile::query()->count())->toBe(2)
+        ->and($send(100, substr($bytes, 100))->state)->toBe(DropFileState::Stored)
+        ->and($send(0, $bytes)->state)->toBe(DropFileState::Stored)
+        ->and(Photo::query()->value('sha256'))->toBe(hash('sha256', $bytes))
+        ->and(Storage::disk('local')->allFiles('incoming'))->toBe([])
+        ->and(Dropped::standings($drop)['SMOCK_moss_front.jpg'])->toBe('sure');
+
+    app(SetAside::class)->forgetMissing($shop->user, $drop);
+    expect(Dropped::standings($drop))->toBe(['SMOCK_moss_front.jpg' => 'sure']);
+});
+
+it('says what it cannot take, and takes it when it is dropped anew', function (): void {
+    $shop = bareShop();
+    $note = (string) tempnam(sys_get_temp_dir(), 'slate');
+    file_put_contents($note, "a note\n");
+    $drop = Dropped::files($shop->user, ['notes.txt' => $note, 'nothing.jpg' => (string) tempnam(sys_get_temp_dir(), 'slate')]);
+    expect(Dropped::standings($drop))->toBe(['notes.txt' => 'refused', 'nothing.jpg' => 'refused'])
+        ->and(Dropped::one($drop, 'notes.txt')->why)->toContain('plain text')
+        ->and(Dropped::one($drop, 'nothing.jpg')->why)->toContain('empty');
+    app(OpenDrop::class)->run($shop->user, '', '', null, [AnnouncedFile::of('notes.txt', 7, '1')]);
+    expect(Dropped::standings($drop)['notes.txt'])->toBe('arriving');
+
+    expect(fn () => app(OpenDrop::class)->run($shop->user, '', '', null, array_fill(0, 2_001, AnnouncedFile::of('x.jpg', 1, '1'))))->toThrow(Refused::class, '2,000 is the most');
+    $large = app(OpenDrop::class)->run($shop->user, '', '', null, [AnnouncedFile::of('large.jpg', 5_000_000_000, '1')]);
+    app(ReceivePart::class)->run($shop->user, idOf($large, 'large.jpg'), 0, 'x');
+    expect(Dropped::one($large, 'large.jpg')->why)->toContain('4,768 MB')->and(Storage::disk('local')->allFiles('incoming'))->toBe([]);
+});
+
+it('links all that are sure in one act, with galleries of one sequence, undone and made again in one', function (): void {
+    $shop = bareShop();
+    $drop = Dropped::files($shop->user, ['SMOCK_slate_back.jpg', 'SMOCK_moss_front.jpg', 'SMOCK_clay_front.jpg', 'SMOCK_moss_back.jpg', 'SMOCK_clay_back.jpg', 'SMOCK_slate_front.jpg', 'IMG_1234.jpg']);
+    $before = $shop->state();
+    $batch = Dropped::acceptSure($shop->user, $drop);
+    expect($batch->words)->toBe('Linked 6 pictures of “SMOCK_slate_back.jpg and 6 more”')
+        ->and($shop->files(['Color' => 'Moss']))->toBe(['SMOCK_moss_front.jpg', 'SMOCK_moss_back.jpg'])
+        ->and($shop->files(['Color' => 'Slate', 'Size' => 'XL']))->toBe(['SMOCK_slate_front.jpg', 'SMOCK_slate_back.jpg'])
+        ->and(array_count_values(Dropped::standings($drop)))->toBe(['not-understood' => 1, 'linked' => 6])
+        ->and(app(Drops::class)->counts([$drop->id])[$drop->id]->open())->toBe(1)
+        ->and($shop->words())->toBe('Linked 6 pictures from the intake');
+    $after = $shop->state();
+
+    app(SteerBatch::class)->undo($shop->user, $batch->id);
+    expect($shop->state())->toBe($before)->and(array_count_values(Dropped::standings($drop)))->toBe(['not-understood' => 1, 'sure' => 6])
+        ->and(app(Drops::class)->counts([$drop->id])[$drop->id]->open())->toBe(7);
+    app(SteerBatch::class)->redo($shop->user, $batch->id);
+    expect($shop->state())->toBe($after)->and(array_count_values(Dropped::standings($drop)))->toBe(['not-understood' => 1, 'linked' => 6]);
+
+    // The product's own undo takes its part back as well, and it can be accepted anew.
+    $shop->undo();
+    expect(array_count_values(Dropped::standings($drop)))->toBe(['not-understood' => 1, 'sure' => 6]);
+    Dropped::acceptSure($shop->user, $drop);
+    expect($shop->files(['Color' => 'Moss']))->toBe(['SMOCK_moss_front.jpg', 'SMOCK_moss_back.jpg']);
+});
+
+it('links nothing that is read differently than it was seen, and nothing twice', function (): void {
+    $shop = bareShop();
+    $other = Shop::person(Right::Edit, 'Ben');
+    $drop = Dropped::files($shop->user, ['SMOCK_moss_front.jpg', 'SMOCK_clay_front.jpg']);
+    $seen = Dropped::seen($drop);
+    DB::table('products')->where('id', $shop->product->id)->update(['name' => 'Smock']);
+    app(SayOfFiles::class)->view($other, $drop, [idOf($drop, 'SMOCK_moss_front.jpg')], View::Back);
+    expect(fn () => app(AcceptFiles::class)->asRead($shop->user, $drop, $seen))->toThrow(Refused::class, 'SMOCK_moss_front.jpg is read differently by now')
+        ->and(DB::table('placements')->count())->toBe(0);
+
+    $now = Dropped::seen($drop);
+    app(AcceptFiles::class)->asRead($other, $drop, $now);
+    expect(fn () => app(AcceptFiles::class)->asRead($shop->user, $drop, $now))->toThrow(Refused::class, 'is linked by now')
+        ->and(DB::table('placements')->count())->toBe(2)->and(DB::table('placements')->orderBy('id')->value('view'))->toBe('front');
+});
+
+it('links a picture to what somebody points at, whatever its name says', function (): void {
+    $shop = bareShop();
+    $drop = Dropped::files($shop->user, ['IMG_1.jpg', 'IMG_2.jpg', 'SMOCK_moss_back.jpg']);
+    $here = fn (array $files, Selection $where, ?View $view = null) => app(AcceptFiles::class)->here($shop->user, $drop, array_map(fn (string $file): int => idOf($drop, $file), $files), $shop->product, $where, $view);
+    expect(fn () => $here(['IMG_1.jpg'], Selection::nothing()))->toThrow(Refused::class, 'Point at a color');
+    $here(['IMG_1.jpg', 'SMOCK_moss_back.jpg'], $shop->part(['Color' => 'Clay']));
+    $here(['IMG_2.jpg'], $shop->part(['Color' => 'Moss', 'Size' => 'M']), View::Worn);
+    expect($shop->files(['Color' => 'Clay']))->toBe(['SMOCK_moss_back.jpg', 'IMG_1.jpg'])
+        ->and($shop->files(['Color' => 'Moss', 'Size' => 'M']))->toBe(['IMG_2.jpg'])->and($shop->files(['Color' => 'Moss', 'Size' => 'S']))->toBe([])
+        ->and(DB::table('placements')->where('file_name', 'IMG_2.jpg')->value('view'))->toBe('worn')
+        ->and(DB::table('placements')->where('file_name', 'SMOCK_moss_back.jpg')->value('view'))->toBe('back')
+        ->and(array_unique(array_values(Dropped::standings($drop))))->toBe(['linked']);
+});
+
+it('puts a better file in the place of another, which keeps where it is linked, its order, role and text', function (): void {
+    $shop = Shop::stocked();
+    $old = $shop->placement('Moss front.jpg');
+    DB::table('placements')->where('id', $old)->update(['alt_text' => 'From the front']);
+    $before = $shop->state();
+    $drop = Dropped::files($shop->user, ['SMOCK_moss_front.jpg', 'SMOCK_clay_worn.jpg', 'SMOCK_clay_side.jpg']);
+    expect(Dropped::standings($drop))->toBe(['SMOCK_clay_side.jpg' => 'sure', 'SMOCK_clay_worn.jpg' => 'double', 'SMOCK_moss_front.jpg' => 'double'])
+        ->and(Dropped::one($drop, 'SMOCK_moss_front.jpg')->trouble())->toBe('The product has a picture of this view there');
+    $batch = app(AcceptFiles::class)->asRead($shop->user, $drop, Dropped::seen($drop, Standing::Double), true);
+    $row = DB::table('placements')->find($old);
+    expect($row->file_name)->toBe('SMOCK_moss_front.jpg')->and($row->alt_text)->toBe('From the front')->and($row->roles)->toBe('["lead"]')
+        ->and($shop->files(['Color' => 'Moss'])[0])->toBe('SMOCK_moss_front.jpg')
+        ->and($shop->gallery(['Color' => 'Moss'])->lead()?->id)->toBe($old)
+        ->and($shop->words())->toBe('Replaced 2 pictures by better files')
+        ->and($shop->state()['placements'])->toHaveCount(13);
+    app(SteerBatch::class)->undo($shop->user, $batch->id);
+    expect($shop->state())->toBe($before)->and(Dropped::standings($drop)['SMOCK_moss_front.jpg'])->toBe('double');
+});
+
+it('says that a product has a picture already, and finds the same picture in another file', function (): void {
+    $shop = bareShop();
+    $paths = ['SMOCK_moss_front.jpg' => Dropped::picture('SMOCK_moss_front.jpg', side: 400)];
+    $smaller = new Imagick($paths['SMOCK_moss_front.jpg']);
+    $smaller->cropImage(390, 388, 5, 6);
+    $smaller->resizeImage(240, 240, Imagick::FILTER_TRIANGLE, 1);
+    $smaller->setImageCompressionQuality(55);
+    $paths['SMOCK moss front (1).jpg'] = (string) tempnam(sys_get_temp_dir(), 'slate');
+    $smaller->writeImage('jpeg:'.$paths['SMOCK moss front (1).jpg']);
+    $paths['SMOCK_clay_front.jpg'] = Dropped::picture('SMOCK_moss_front.jpg', '#b5694a', 400);
+    $drop = Dropped::files($shop->user, $paths);
+    expect(Dropped::standings($drop))->toBe(['SMOCK moss front (1).jpg' => 'double', 'SMOCK_clay_front.jpg' => 'sure', 'SMOCK_moss_front.jpg' => 'double'])
+        ->and(Dropped::one($drop, 'SMOCK_moss_front.jpg')->trouble())->toBe('Nearly the same picture twice in this drop');
+    app(SetAside::class)->run($shop->user, $drop, [idOf($drop, 'SMOCK moss front (1).jpg')]);
+    expect(Dropped::standings($drop)['SMOCK_moss_front.jpg'])->toBe('sure');
+    Dropped::acceptSure($shop->user, $drop);
+
+    // Put aside by mistake: it is the picture of the product now that it doubles.
+    app(SetAside::class)->takeUp($shop->user, $drop, [idOf($drop, 'SMOCK moss front (1).jpg')]);
+    expect(Dropped::one($drop, 'SMOCK moss front (1).jpg')->trouble())->toBe('The product has nearly the same picture');
+    $again = Dropped::files(Shop::person(Right::Edit, 'Ben'), ['SMOCK_moss_front.jpg' => $paths['SMOCK_moss_front.jpg']]);
+    expect(Dropped::standings($again))->toBe(['SMOCK_moss_front.jpg' => 'there']);
+});
+
+it('holds a picture against the name, and reads it with what somebody says', function (): void {
+    $shop = bareShop();
+    $drop = Dropped::files($shop->user, ['SMOCK_moss_front.jpg' => Dropped::picture('SMOCK_moss_front.jpg', '#b5694a'), 'clay_back.jpg' => Dropped::picture('clay_back.jpg')]);
+    expect(Dropped::standings($drop))->toBe(['SMOCK_moss_front.jpg' => 'in-doubt', 'clay_back.jpg' => 'not-understood'])
+        ->and(Dropped::one($drop, 'SMOCK_moss_front.jpg')->trouble())->toBe('Name and picture disagree');
+    $say = app(SayOfFiles::class);
+    $say->product($shop->user, $drop, [idOf($drop, 'clay_back.jpg')], $shop->product);
+    expect(Dropped::standings($drop)['clay_back.jpg'])->toBe('sure')->and(Dropped::one($drop, 'clay_back.jpg')->verdict?->view)->toBe(View::Back);
+    $say->view($shop->user, $drop, [idOf($drop, 'clay_back.jpg')], View::Detail);
+    expect(Dropped::one($drop, 'clay_back.jpg')->verdict?->view)->toBe(View::Detail);
+    $say->product($shop->user, $drop, [idOf($drop, 'clay_back.jpg')], null);
+    expect(Dropped::standings($drop)['clay_back.jpg'])->toBe('not-understood');
+});
+
+it('learns a word for everybody, or for one sender, and reads the rest with it', function (): void {
+    $shop = bareShop();
+    $marle = Dropped::files($shop->user, ['SMOCK_mss_front.jpg', 'SMOCK_mss_back.jpg'], 'Marle');
+    $other = Dropped::files($shop->user, ['SMOCK_mss_side.jpg', 'SMOCK_trr_side.jpg'], 'Quill');
+    expect(array_unique(array_values(Dropped::standings($marle))))->toBe(['in-doubt'])->and(Dropped::one($marle, 'SMOCK_mss_back.jpg')->verdict?->doubtWords())->toContain('“mss” means nothing here.');
+    $teach = app(TeachWord::class);
+    $teach->run($shop->user, 'mss', $shop->id('Moss'), 'Marle');
+    // A picture of gray speaks for no color.
+    expect(array_unique(array_values(Dropped::standings($marle))))->toBe(['sure'])->and(Dropped::standings($other)['SMOCK_mss_side.jpg'])->toBe('in-doubt');
+    $teach->run($shop->user, 'trr', $shop->id('Clay'));
+    expect(Dropped::standings($other)['SMOCK_trr_side.jpg'])->toBe('sure')->and(LibraryValue::query()->where('name', 'Clay')->firstOrFail()->synonyms)->toContain('trr')
+        ->and(DB::table('history')->whereNull('product_id')->latest('id')->value('words'))->toBe('Taught that “trr” means Color Clay');
+    expect(fn () => $teach->run($shop->user, 'Clay', $shop->id('Moss')))->toThrow(Refused::class, '“Clay” means Color Clay already')
+        ->and(fn () => $teach->run($shop->user, ' ', $shop->id('Moss')))->toThrow(Refused::class)
+        ->and(fn () => $teach->run($shop->user, 'x', 999_999))->toThrow(Refused::class);
+    $teach->run($shop->user, 'mss', $shop->id('Slate'), 'Marle');
+    expect(Dropped::one($marle, 'SMOCK_mss_back.jpg')->verdict?->reach?->toArrays())->toBe([[$shop->id('Color') => [$shop->id('Slate')]]]);
+});
+
+it('puts aside what belongs to nothing, and lets a drop be settled by anybody with the right', function (): void {
+    $shop = bareShop();
+    $drop = Dropped::files($shop->user, ['IMG_1.jpg', 'SMOCK_moss_front.jpg']);
+    $other = Shop::person(Right::Edit, 'Ben');
+    app(SetAside::class)->run($other, $drop, [idOf($drop, 'IMG_1.jpg')]);
+    Dropped::acceptSure($other, $drop);
+    expect(Dropped::standings($drop))->toBe(['IMG_1.jpg' => 'aside', 'SMOCK_moss_front.jpg' => 'linked'])
+        ->and(app(Drops::class)->counts([$drop->id])[$drop->id]->isSettled())->toBeTrue()
+        ->and(fn () => app(SetAside::class)->run($other, $drop, [idOf($drop, 'SMOCK_moss_front.jpg')]))->toThrow(Refused::class, 'is linked by now')
+        ->and(fn () => app(SetAside::class)->run(Shop::person(Right::View), $drop, []))->toThrow(Illuminate\Auth\Access\AuthorizationException::class);
+});
+
+it('shows, over HTTP, what is read, and takes what is said', function (): void {
+    $shop = bareShop();
+    $this->actingAs($shop->user);
+    $path = Dropped::picture('SMOCK_moss_front.jpg');
+    $told = $this->postJson('/intake', ['sender' => 'Marle', 'announced' => [['day 1/SMOCK_moss_front.jpg', filesize($path), 5], ['day 1/IMG_1.jpg', filesize($path), 6]]])->assertOk()->json();
+    expect($told['files'])->toHaveCount(2)->and($told['files'][0]['arrives'])->toBeTrue();
+    $send = fn (int $at): mixed => $this->call('PUT', "/intake/files/{$told['files'][$at]['id']}?at=0", server: ['HTTP_ACCEPT' => 'application/json', 'CONTENT_TYPE' => 'application/octet-stream'], content: (string) file_get_contents($path));
+    expect($send(0)->assertOk()->json())->toMatchArray(['arrives' => false, 'refused' => '', 'received' => filesize($path)]);
+    $send(1)->assertOk();
+    $address = $told['url'];
+    $this->get('/intake')->assertOk()->assertSee('day 1')->assertSee('Marle');
+    $this->get($address)->assertOk()->assertSee('all are safe')->assertSee('SMOCK');
+    $this->get("{$address}?by=product")->assertOk()->assertSee('Potting smock');
+    $this->get("{$address}/files/{$told['files'][0]['id']}")->assertOk()->assertSee('SMOCK_moss_front.jpg')->assertSee('Moss');
+    $this->get("{$address}/files/{$told['files'][1]['id']}?product=SMOCK")->assertOk()->assertSee('Potting smock, SMOCK');
+    $this->get("{$address}/products?q=pott")->assertOk()->assertSee('SMOCK');
+    $this->get("{$address}/better")->assertOk();
+    $this->get("{$address}/files/999999")->assertNotFound();
+
+    $this->post("{$address}/aside", ['files' => (string) $told['files'][1]['id']], ['HX-Request' => '1'])->assertOk()->assertSee('1 put aside');
+    $drop = Drop::query()->firstOrFail();
+    $seen = Dropped::seen($drop);
+    $this->post("{$address}/accept", ['files' => array_key_first($seen).':0000000000'], ['HX-Request' => '1'])->assertStatus(422)->assertSee('read differently by now');
+    $this->post("{$address}/accept", ['files' => array_key_first($seen).':'.reset($seen)], ['HX-Request' => '1'])->assertOk()->assertSee('1 linked');
+    $batch = DB::table('batches')->value('id');
+    $this->post("{$address}/undo?batch={$batch}", [], ['HX-Request' => '1'])->assertOk()->assertSee('1 sure')->assertSee('Make again');
+    $this->post("{$address}/undo?batch={$batch}&again=1", [], ['HX-Request' => '1'])->assertOk()->assertSee('1 linked');
+    $this->get("{$address}?show=settled")->assertOk()->assertSee('IMG_1.jpg');
+    $this->postJson('/intake', ['announced' => 'nonsense'])->assertStatus(422);
+    $this->postJson('/intake', ['announced' => [['a', 'b', 'c']]])->assertStatus(422);
+
+    $this->actingAs(Shop::person(Right::View));
+    $this->get($address)->assertOk()->assertDontSee('data-intake="accept"', false);
+    $this->postJson('/intake', ['announced' => [['x.jpg', 1, 1]]])->assertForbidden();
+    $this->post("{$address}/accept", ['files' => '1:1'])->assertForbidden();
+});
+
+it('finds stored pictures by what is known of them, and takes them into a drop', function (): void {
+    $shop = bareShop();
+    $drop = Dropped::files($shop->user, ['SMOCK_moss_front.jpg', 'SMOCK_clay_front.jpg', 'clay_flat.jpg']);
+    Dropped::acceptSure($shop->user, $drop);
+    $this->actingAs($shop->user);
+    $this->get('/intake/stored')->assertOk()->assertSee('SMOCK_moss_front.jpg')->assertSee('clay_flat.jpg');
+    $this->get('/intake/stored?unused=1')->assertSee('clay_flat.jpg')->assertDontSee('SMOCK_moss_front.jpg');
+    $this->get('/intake/stored?color=%23b5694a')->assertSee('SMOCK_clay_front.jpg')->assertDontSee('SMOCK_moss_front.jpg');
+    $this->get('/intake/stored?name=moss&product=SMOCK')->assertSee('SMOCK_moss_front.jpg')->assertDontSee('clay_flat.jpg');
+    $this->get('/intake/stored?least=1600')->assertSee('No stored picture is like this');
+    $this->get('/intake/stored?color=blorp')->assertSee('No color is called so');
+    $photo = Photo::query()->orderByDesc('id')->value('id');
+    $this->post('/intake/stored', ['photos' => [$photo => 'clay_flat.jpg']])->assertRedirect();
+    $picked = Drop::query()->latest('id')->firstOrFail();
+    expect(Dropped::standings($picked))->toBe(['clay_flat.jpg' => 'not-understood']);
+    $this->post('/intake/stored', [])->assertSessionHasErrors('refused');
+});
