@@ -13,6 +13,10 @@ const marked = () => rows().filter((row) => box(row)?.checked);
 const token = (row) => `${row.dataset.file}:${row.dataset.seen}`;
 
 let focused = null;
+
+/** Which picture, as it is read, the pane beside the table shows or is about to show. */
+let asked = null;
+
 let pointed = new Set();
 
 const focusedRow = () => rows().find((row) => row.dataset.file === focused) ?? null;
@@ -37,7 +41,7 @@ function count() {
 }
 
 /** Brings a picture into focus, and beside the table what is known of it. */
-function focus(row, { product = '' } = {}) {
+function focus(row) {
   if (!row) {
     return;
   }
@@ -46,11 +50,10 @@ function focus(row, { product = '' } = {}) {
     other.classList.toggle('is-focus', other === row);
     other.toggleAttribute('aria-current', other === row);
   }
-  const isSame = focused === row.dataset.file && document.querySelector('[data-settled-file]')?.dataset.settledFile === focused && row.dataset.seen === document.querySelector('#settle')?.dataset.seen;
   focused = row.dataset.file;
-  if (!isSame || product) {
-    document.querySelector('#settle').dataset.seen = row.dataset.seen;
-    htmx.ajax('GET', row.dataset.settle, { source: '#source-dialog', target: '#settle', swap: 'innerHTML', values: product ? { product } : {} });
+  if (asked !== token(row)) {
+    asked = token(row);
+    htmx.ajax('GET', row.dataset.settle, { source: '#source-dialog', target: '#settle', swap: 'innerHTML' });
   }
   count();
 }
@@ -202,14 +205,20 @@ document.addEventListener('htmx:beforeSwap', (event) => {
 });
 
 document.addEventListener('htmx:afterSwap', (event) => {
+  if (event.detail.target.id === 'main') {
+    asked = null;
+  }
   if (event.detail.target.id === 'intake') {
     const next = focusedRow() ?? rows()[Math.min(place, rows().length - 1)];
     if (next) {
       const held = document.activeElement?.closest('#settle, dialog, .topbar');
-      held ? focus(next) : next.focus({ preventScroll: true });
+      if (!held) {
+        next.focus({ preventScroll: true });
+      }
       focus(next);
     } else {
       document.getElementById('settle')?.replaceChildren();
+      asked = null;
     }
     count();
   } else if (event.detail.target.id === 'settle') {

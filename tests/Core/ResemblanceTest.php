@@ -18,16 +18,25 @@ function goods(int $seed, int $color, array $window = [0.0, 0.0, 1.0, 1.0], int 
     $shapes = array_map(fn (): array => array_map(fn (int $at): float => $random->getInt(20, 80) / 100 * ($at > 1 ? 0.4 : 1), range(0, 3)), range(1, 4));
     $shades = array_map(fn (): float => $random->getInt(60, 100) / 100, $shapes);
     $noisy = Samples::random($seed + 1);
-    $pixels = [];
-    for ($at = 0; $at < 1024; $at++) {
-        [$x, $y] = [$window[0] + $window[2] * ($at % 32 + 0.5) / 32, $window[1] + $window[3] * (intdiv($at, 32) + 0.5) / 32];
+    $shadeAt = function (float $x, float $y) use ($shapes, $shades): ?float {
         $shade = null;
         foreach ($shapes as $number => [$left, $top, $wide, $high]) {
-            $edge = (($x - $left) / $wide) ** 2 + (($y - $top) / $high) ** 2;
-            $shade = $edge < 1 ? $shades[$number] : $shade;
+            $shade = (($x - $left) / $wide) ** 2 + (($y - $top) / $high) ** 2 < 1 ? $shades[$number] : $shade;
         }
-        $part = fn (int $shift): int => max(0, min(255, (int) ($shade === null ? 246 : $shade * ($color >> $shift & 255)) + ($noise > 0 ? $noisy->getInt(-$noise, $noise) : 0)));
-        $pixels[] = $part(16) << 16 | $part(8) << 8 | $part(0);
+
+        return $shade;
+    };
+    $pixels = [];
+    for ($at = 0; $at < 1024; $at++) {
+        $sums = [0.0, 0.0, 0.0];
+        // Each pixel is the mean of nine places in it, as a picture that was made small is.
+        for ($part = 0; $part < 9; $part++) {
+            $shade = $shadeAt($window[0] + $window[2] * ($at % 32 + ($part % 3 + 0.5) / 3) / 32, $window[1] + $window[3] * (intdiv($at, 32) + (intdiv($part, 3) + 0.5) / 3) / 32);
+            foreach ([16, 8, 0] as $band => $shift) {
+                $sums[$band] += ($shade === null ? 246 : $shade * ($color >> $shift & 255)) / 9;
+            }
+        }
+        $pixels[] = array_reduce($sums, fn (int $bits, float $light): int => $bits << 8 | max(0, min(255, (int) $light + ($noise > 0 ? $noisy->getInt(-$noise, $noise) : 0))), 0);
     }
 
     return new Sample(32, 32, $pixels);
@@ -42,11 +51,11 @@ it('knows a picture again that was saved anew or cut a little, whichever of the 
     $different = [];
     foreach (range(1, 40) as $seed) {
         $whole = goods($seed, 0xB5694A);
-        $cut = goods($seed, 0xB5694A, [0.02, 0.02, 0.96, 0.96], 2);
+        $cut = goods($seed, 0xB5694A, [0.02, 0.03, 0.95, 0.94], 3);
         expect(apart($whole, goods($seed, 0xB5694A, noise: 5)))->toBeLessThanOrEqual(Resemblance::SAME)
             ->and(apart($whole, $cut))->toBeLessThanOrEqual(Resemblance::SAME)
             ->and(apart($cut, $whole))->toBe(apart($whole, $cut))
-            ->and(apart($whole, $whole))->toBe(0.0);
+            ->and(apart($whole, $whole))->toBeLessThan(0.001);
         $different[] = apart($whole, goods($seed + 100, 0xB5694A));
         // The same goods in another color.
         expect(apart($whole, goods($seed, 0x4C5D73)))->toBeGreaterThan(Resemblance::SAME);
