@@ -76,12 +76,16 @@ final class PhotoIntake
         copy($path, "{$folder}/original.jpg");
         $picture = new Imagick($path);
         $picture->stripImage();
-        $picture->setImageCompressionQuality(84);
-        foreach ([PhotoSize::Full, PhotoSize::Card, PhotoSize::Thumb] as $size) {
-            if ($size !== PhotoSize::Full) {
+        $picture->setOption('webp:method', '2');
+        foreach (PhotoSize::fromLargest() as $size) {
+            if (max($picture->getImageWidth(), $picture->getImageHeight()) > $size->side()) {
                 $picture->resizeImage($size->side(), $size->side(), Imagick::FILTER_TRIANGLE, 1.0, true);
             }
-            $picture->writeImage("{$folder}/{$size->value}.jpg");
+            foreach ([['jpeg', 84], ['webp', 80]] as [$format, $quality]) {
+                $picture->setImageFormat($format);
+                $picture->setImageCompressionQuality($quality);
+                $picture->writeImage("{$format}:{$folder}/{$size->value}.{$format}");
+            }
         }
         $picture->clear();
     }

@@ -114,7 +114,7 @@ final class JsonLdDocument
 
         return [
             '@type' => 'ImageObject',
-            'contentUrl' => rtrim((string) config('app.url'), '/').PhotoSize::Full->address($row->photoId),
+            'contentUrl' => rtrim((string) config('app.url'), '/').PhotoSize::Zoom->address($row->photoId),
             'name' => $entry->placement->file,
             'caption' => (new AltText())->of($entry->placement, $loaded->product->name, $loaded->matrix),
         ];

@@ -66,8 +66,10 @@ final class DerivePhoto implements ShouldQueue
     private function keep(PhotoStore $store, Photo $photo, ReadPicture $read): void
     {
         try {
-            foreach ($read->sizes as $name => $bytes) {
-                $store->write(PhotoStore::derivedPath($photo->sha256, PhotoSize::from($name)), $bytes);
+            foreach ($read->sizes as $size => $formats) {
+                foreach ($formats as $format => $bytes) {
+                    $store->write(PhotoStore::derivedPath($photo->sha256, PhotoSize::from($size), PictureFormat::from($format)), $bytes);
+                }
             }
         } catch (FilesystemException $fault) {
             throw PictureFault::lacking('room on disk', $fault->getMessage());

@@ -19,6 +19,11 @@ final class PhotoDeriver
 
     private const QUALITY = 84;
 
+    private const WEBP_QUALITY = 80;
+
+    /** From 0, quick, to 6, small. */
+    private const WEBP_EFFORT = '2';
+
     /** Longer side of the sample in which colors are measured, in pixels. */
     private const COLORS = 48;
 
@@ -46,7 +51,7 @@ final class PhotoDeriver
         Imagick::setResourceLimit(Imagick::RESOURCETYPE_THREAD, 1);
         $picture = new Imagick();
         $picture->setOption('png:chunk-malloc-max', '8000000');
-        $enough = 2 * PhotoSize::Full->side();
+        $enough = 2 * PhotoSize::Zoom->side();
         if ($longerSide > $enough) {
             // Lets the JPEG decoder skip what a smaller size does not need.
             $picture->setOption('jpeg:size', "{$enough}x{$enough}");
@@ -60,18 +65,21 @@ final class PhotoDeriver
             $picture->setImageAlphaChannel(Imagick::ALPHACHANNEL_REMOVE);
         }
         $picture->stripImage();
-        $picture->setImageFormat('jpeg');
-        $picture->setImageCompressionQuality(self::QUALITY);
         $picture->setInterlaceScheme(Imagick::INTERLACE_NO);
+        $picture->setOption('webp:method', self::WEBP_EFFORT);
 
-        foreach ([PhotoSize::Full, PhotoSize::Card, PhotoSize::Thumb] as $size) {
-            if (max($picture->getImageWidth(), $picture->getImageHeight()) > $size->side()) {
+        $sharpness = null;
+        $larger = null;
+        foreach (PhotoSize::fromLargest() as $size) {
+            $isSmaller = max($picture->getImageWidth(), $picture->getImageHeight()) > $size->side();
+            if ($isSmaller) {
                 $picture->resizeImage($size->side(), $size->side(), Imagick::FILTER_TRIANGLE, 1.0, true);
             }
-            if ($size === PhotoSize::Full) {
-                $sharpness = $this->sharpness($picture);
+            $sharpness ??= $this->sharpness($picture);
+            foreach (PictureFormat::cases() as $format) {
+                $this->write($picture, $format, "{$folder}/{$size->value}", $isSmaller ? null : $larger);
             }
-            $picture->writeImage("jpeg:{$folder}/{$size->value}.jpg");
+            $larger = "{$folder}/{$size->value}";
         }
         file_put_contents("{$folder}/".self::SAMPLES, json_encode([
             'colors' => $this->sample($picture, self::COLORS, true),
@@ -79,6 +87,19 @@ final class PhotoDeriver
             'sharpness' => $sharpness,
         ], JSON_THROW_ON_ERROR));
         $picture->clear();
+    }
+
+    /** @param  ?string  $same  the size before, where this one has as many pixels */
+    private function write(Imagick $picture, PictureFormat $format, string $path, ?string $same): void
+    {
+        if ($same !== null) {
+            copy("{$same}.{$format->value}", "{$path}.{$format->value}");
+
+            return;
+        }
+        $picture->setImageFormat($format === PictureFormat::WebP ? 'webp' : 'jpeg');
+        $picture->setImageCompressionQuality($format === PictureFormat::WebP ? self::WEBP_QUALITY : self::QUALITY);
+        $picture->writeImage(($format === PictureFormat::WebP ? 'webp' : 'jpeg').":{$path}.{$format->value}");
     }
 
     /** What the file says its numbers mean is kept: colors are converted, not renamed. Numbers without a meaning are taken for sRGB. */

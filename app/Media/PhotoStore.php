@@ -63,8 +63,10 @@ final class PhotoStore
     public function isWhole(Photo $photo): bool
     {
         foreach (PhotoSize::cases() as $size) {
-            if (! $this->disk->exists(self::derivedPath($photo->sha256, $size))) {
-                return false;
+            foreach (PictureFormat::cases() as $format) {
+                if (! $this->disk->exists(self::derivedPath($photo->sha256, $size, $format))) {
+                    return false;
+                }
             }
         }
 
@@ -72,9 +74,9 @@ final class PhotoStore
     }
 
     /** @return ?string the bytes of a size; null where it is not on disk */
-    public function derived(Photo $photo, PhotoSize $size): ?string
+    public function derived(Photo $photo, PhotoSize $size, PictureFormat $format = PictureFormat::Jpeg): ?string
     {
-        $path = self::derivedPath($photo->sha256, $size);
+        $path = self::derivedPath($photo->sha256, $size, $format);
 
         return $this->disk->exists($path) ? $this->disk->get($path) : null;
     }
@@ -137,8 +139,8 @@ final class PhotoStore
         return 'photos/'.substr($sha256, 0, 2).'/'.$sha256.'.'.$type;
     }
 
-    public static function derivedPath(string $sha256, PhotoSize $size): string
+    public static function derivedPath(string $sha256, PhotoSize $size, PictureFormat $format = PictureFormat::Jpeg): string
     {
-        return 'derived/'.substr($sha256, 0, 2).'/'.$sha256.'-'.$size->value.'.jpg';
+        return 'derived/'.substr($sha256, 0, 2).'/'.$sha256.'-'.$size->value.'.'.$format->value;
     }
 }

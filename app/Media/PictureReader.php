@@ -166,8 +166,10 @@ class PictureReader
     {
         $sizes = [];
         foreach (PhotoSize::cases() as $size) {
-            $bytes = @file_get_contents("{$folder}/{$size->value}.jpg");
-            $sizes[$size->value] = $bytes === false || $bytes === '' ? throw PictureFault::damaged("no size {$size->value} was made") : $bytes;
+            foreach (PictureFormat::cases() as $format) {
+                $bytes = @file_get_contents("{$folder}/{$size->value}.{$format->value}");
+                $sizes[$size->value][$format->value] = $bytes === false || $bytes === '' ? throw PictureFault::damaged("no {$size->value}.{$format->value} was made") : $bytes;
+            }
         }
 
         $samples = @file_get_contents("{$folder}/".PhotoDeriver::SAMPLES);

@@ -7,7 +7,7 @@ namespace App\Media;
 /** The sizes of a picture, what it looks like, and what it took to find out. */
 final readonly class ReadPicture
 {
-    /** @param  array<string, string>  $sizes  PhotoSize value => JPEG bytes */
+    /** @param  array<string, array<string, string>>  $sizes  PhotoSize value => PictureFormat value => bytes */
     public function __construct(
         public array $sizes,
         public PhotoLook $look,

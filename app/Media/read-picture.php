@@ -10,6 +10,7 @@ declare(strict_types=1);
 use App\Media\PhotoDeriver;
 
 require __DIR__.'/PhotoSize.php';
+require __DIR__.'/PictureFormat.php';
 require __DIR__.'/PhotoDeriver.php';
 
 [, $original, $type, $longerSide, $folder] = $argv;

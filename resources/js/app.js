@@ -109,12 +109,17 @@ document.addEventListener('click', (event) => {
   if (stage) {
     const zoomed = stage.classList.toggle('is-zoomed');
     stage.setAttribute('aria-pressed', String(zoomed));
-    stage.querySelector('img').style.transform = zoomed ? 'scale(2.2)' : '';
+    const image = stage.querySelector('img');
+    image.style.transform = zoomed ? 'scale(2.2)' : '';
+    if (zoomed && image.dataset.zoom) {
+      image.src = image.dataset.zoom;
+    }
   }
   const strip = event.target.closest('[data-show]');
   if (strip) {
     const image = document.querySelector('.stage img');
     image.src = strip.dataset.show;
+    image.dataset.zoom = strip.dataset.zoom;
     image.alt = strip.dataset.alt;
     for (const other of document.querySelectorAll('[data-show]')) {
       other.setAttribute('aria-pressed', String(other === strip));

@@ -19,6 +19,7 @@ use App\Http\BoardResponder;
 use App\Media\IncomingFile;
 use App\Media\PhotoSize;
 use App\Media\PhotoStore;
+use App\Media\PictureFormat;
 use App\Models\Photo;
 use Core\Gallery\Role;
 use Core\Gallery\View as PictureView;
@@ -36,15 +37,16 @@ final class PhotoController
     {
     }
 
-    /** A size that is missing is made again meanwhile; a sign stands in for it. */
+    /** In the smallest format that the browser reads. A size that is missing is made again meanwhile; a sign stands in for it. */
     public function show(Request $request, Photo $photo, PhotoSize $size, PhotoStore $store, ReadPhotosAgain $again): Response
     {
-        $response = response('', 200, ['Content-Type' => 'image/jpeg']);
-        $response->setEtag($photo->sha256.$size->value)->setPrivate()->setMaxAge(self::YEAR)->setImmutable();
+        $format = PictureFormat::for(implode(',', $request->getAcceptableContentTypes()));
+        $response = response('', 200, ['Content-Type' => $format->type(), 'Vary' => 'Accept']);
+        $response->setEtag($photo->sha256.$size->value.$format->value)->setPrivate()->setMaxAge(self::YEAR)->setImmutable();
         if ($response->isNotModified($request)) {
             return $response;
         }
-        $bytes = $store->derived($photo, $size);
+        $bytes = $store->derived($photo, $size, $format);
         if ($bytes === null) {
             $again->missing($photo);
 

@@ -26,7 +26,7 @@ it('reads pictures as another engine does: profiles, CMYK, 16 bits, gray, turned
     foreach ($files as $name => $path) {
         $photo = Photo::query()->where('sha256', hash_file('sha256', $path))->sole();
         expect($photo->state)->toBe(PhotoState::Ready, "{$name}: {$photo->failure}");
-        file_put_contents($derived[$name] = "{$folder}/derived-{$name}.jpg", Storage::get(PhotoStore::derivedPath($photo->sha256, PhotoSize::Full)));
+        file_put_contents($derived[$name] = "{$folder}/derived-{$name}.jpg", Storage::get(PhotoStore::derivedPath($photo->sha256, PhotoSize::Zoom)));
     }
     $theirs = outside($tool, ['read' => $files]);
     $ours = outside($tool, ['read' => $derived]);
