@@ -33,6 +33,11 @@ final class ShopWords
 
     private const MOST_WITH_A_PART = 20;
 
+    private const COLUMNS = ['kind', 'product_id', 'sku_id', 'word'];
+
+    /** @var array<int, string> value id => its name in the library */
+    private array $names = [];
+
     public function __construct(private readonly ProductLoader $loader)
     {
     }
@@ -46,18 +51,81 @@ final class ShopWords
     {
         $list = new WordList();
         ViewWords::addTo($list);
-        $words = [];
+        $this->addLibrary($list);
+        $this->addSenders($list, $sender);
+        $words = $parts = [];
         foreach ($names as $name) {
-            $words += array_flip(NameReader::words($name->parts()));
-        }
-        $rows = $this->rows(array_map(strval(...), array_keys($words)));
-        $ids = array_column($rows, 'product_id', 'product_id');
-        foreach ([$given?->id, ...array_map(fn (DroppedName $name): ?int => $name->productId, array_values($names))] as $id) {
-            if ($id !== null) {
-                $ids[$id] = $id;
+            $parts[] = $own = $name->parts();
+            foreach (NameReader::words($own) as $word => $isGlued) {
+                $words[$word] = $isGlued || ($words[$word] ?? false);
             }
         }
-        $this->addProducts($list, array_values($ids));
+        $this->add($list, $this->rows($words));
+        foreach ([$given?->id, ...array_map(fn (DroppedName $name): ?int => $name->productId, array_values($names))] as $id) {
+            if ($id !== null && $list->product($id) === null) {
+                $this->addProducts($list, [$id]);
+            }
+        }
+        // What means nothing as it stands may be a letter away from what does.
+        $reader = new NameReader($list);
+        $unknown = [];
+        foreach ($parts as $own) {
+            foreach ($reader->unknownWords($own) as $word) {
+                $unknown[$word] = $word;
+            }
+        }
+        $this->add($list, $this->near(array_map(strval(...), array_values($unknown))));
+
+        return $list;
+    }
+
+    /**
+     * @param  array<array-key, bool>  $words  bare => whether it stands in one piece
+     * @return list<stdClass>  rows of lexicon_words
+     */
+    private function rows(array $words): array
+    {
+        $rows = [];
+        foreach (array_chunk(array_map(strval(...), array_keys($words)), self::CHUNK) as $chunk) {
+            array_push($rows, ...DB::table('lexicon_words')->whereIn('form', $chunk)->where('kind', '<>', MeaningKind::Part->value)->get(self::COLUMNS)->all());
+        }
+        // A part of a product's name is one word. One that very many products have tells none of them apart.
+        foreach (array_chunk(array_map(strval(...), array_keys(array_filter($words))), self::CHUNK) as $chunk) {
+            $telling = DB::table('lexicon_words')->whereIn('form', $chunk)->where('kind', MeaningKind::Part->value)->groupBy('form')->havingRaw('count(*) <= ?', [self::MOST_WITH_A_PART])->pluck('form')->all();
+            array_push($rows, ...DB::table('lexicon_words')->whereIn('form', $telling)->where('kind', MeaningKind::Part->value)->get(self::COLUMNS)->all());
+        }
+
+        return $rows;
+    }
+
+    /**
+     * @param  list<string>  $words  bare
+     * @return list<stdClass> rows of lexicon_words of products that one of these words is a letter away from
+     */
+    private function near(array $words): array
+    {
+        $variants = [];
+        foreach ($words as $word) {
+            if (mb_strlen($word) <= self::LONGEST_BY_SLIP && WordForms::isReadBySlip($word)) {
+                $variants += array_flip(NearWords::variantsOf($word));
+            }
+        }
+        $near = [];
+        foreach (array_chunk(array_map(strval(...), array_keys($variants)), self::CHUNK) as $chunk) {
+            $near += array_flip(DB::table('lexicon_slips')->whereIn('slip', $chunk)->pluck('form')->all());
+        }
+        $rows = [];
+        foreach (array_chunk(array_map(strval(...), array_keys($near)), self::CHUNK) as $chunk) {
+            array_push($rows, ...DB::table('lexicon_words')->whereIn('form', $chunk)->where('kind', MeaningKind::Product->value)->get(self::COLUMNS)->all());
+        }
+
+        return $rows;
+    }
+
+    /** @param  list<stdClass>  $rows  of lexicon_words */
+    private function add(WordList $list, array $rows): void
+    {
+        $this->addProducts($list, array_values(array_filter(array_unique(array_column($rows, 'product_id')), fn (int $id): bool => $list->product($id) === null)));
         foreach ($rows as $row) {
             $kind = MeaningKind::from($row->kind);
             $list->add($row->word, match ($kind) {
@@ -67,41 +135,6 @@ final class ShopWords
             });
         }
         $this->addSkus($list, array_values(array_unique(array_filter(array_column($rows, 'sku_id')))));
-        $this->addLibrary($list);
-        $this->addSenders($list, $sender);
-
-        return $list;
-    }
-
-    /**
-     * @param  list<string>  $words  bare
-     * @return list<stdClass>  rows of lexicon_words
-     */
-    private function rows(array $words): array
-    {
-        $rows = [];
-        foreach (array_chunk($words, self::CHUNK) as $chunk) {
-            array_push($rows, ...DB::table('lexicon_words')->whereIn('form', $chunk)->where('kind', '<>', MeaningKind::Part->value)->get()->all());
-            // A word that very many products have tells none of them apart.
-            $telling = DB::table('lexicon_words')->whereIn('form', $chunk)->where('kind', MeaningKind::Part->value)->groupBy('form')->havingRaw('count(*) <= ?', [self::MOST_WITH_A_PART])->pluck('form')->all();
-            array_push($rows, ...DB::table('lexicon_words')->whereIn('form', $telling)->where('kind', MeaningKind::Part->value)->get()->all());
-        }
-        $known = array_column($rows, 'form', 'form');
-        $variants = [];
-        foreach ($words as $word) {
-            if (! isset($known[$word]) && mb_strlen($word) <= self::LONGEST_BY_SLIP && WordForms::isReadBySlip($word)) {
-                $variants += array_flip(NearWords::variantsOf($word));
-            }
-        }
-        $near = [];
-        foreach (array_chunk(array_map(strval(...), array_keys($variants)), self::CHUNK) as $chunk) {
-            $near += array_flip(DB::table('lexicon_slips')->whereIn('slip', $chunk)->pluck('form')->all());
-        }
-        foreach (array_chunk(array_map(strval(...), array_keys(array_diff_key($near, $known))), self::CHUNK) as $chunk) {
-            array_push($rows, ...DB::table('lexicon_words')->whereIn('form', $chunk)->where('kind', MeaningKind::Product->value)->get()->all());
-        }
-
-        return $rows;
     }
 
     /** @param  list<int>  $ids */
@@ -109,14 +142,17 @@ final class ShopWords
     {
         foreach (array_chunk($ids, self::CHUNK) as $chunk) {
             $products = array_values(Product::query()->standing()->whereKey($chunk)->get()->all());
+            $byId = array_column($products, null, 'id');
             $matrices = $this->loader->matrices($products);
             $swatches = $this->swatches($matrices);
             foreach ($matrices as $id => $matrix) {
-                $product = array_column($products, null, 'id')[$id];
+                $product = $byId[$id];
                 $list->addProduct(new KnownProduct($id, $product->code, $product->name, $matrix, $swatches));
                 foreach ($matrix->axes as $axis) {
                     foreach ($axis->values as $value) {
-                        $list->add($value->label, Meaning::value($axis->id, $value->id, $value->label, Exactness::Own, $id));
+                        if ($value->label !== ($this->names[$value->id] ?? null)) {
+                            $list->add($value->label, Meaning::value($axis->id, $value->id, $value->label, Exactness::Own, $id));
+                        }
                     }
                 }
             }
@@ -169,6 +205,7 @@ final class ShopWords
     private function addLibrary(WordList $list): void
     {
         foreach (LibraryValue::query()->lazyById(self::CHUNK) as $value) {
+            $this->names[$value->id] = $value->name;
             $list->add($value->name, Meaning::value($value->axis_id, $value->id, $value->name));
             $list->add($value->code, Meaning::value($value->axis_id, $value->id, $value->name));
             foreach ($value->otherWords() as [, $word]) {

@@ -27,21 +27,38 @@ final readonly class NameReader
     /** @param  list<NamePart>  $parts */
     public function read(array $parts): NameReading
     {
+        $taken = $this->taken($parts);
+        $this->takeSlips($parts, $taken);
+
+        return $this->sorted($parts, $taken);
+    }
+
+    /**
+     * What the parts mean as they stand.
+     *
+     * @param  list<NamePart>  $parts
+     * @return array<int, ?Understood> by place: what begins there; null where it goes on
+     */
+    private function taken(array $parts): array
+    {
         $spans = $this->spans($parts);
         $taken = [];
         foreach (self::ORDER as $kinds) {
             foreach ($spans as [$from, $length, $meanings]) {
+                if (! self::isFree($taken, $from, $length)) {
+                    continue;
+                }
                 $own = array_values(array_filter($meanings, fn (Meaning $meaning): bool => in_array($meaning->kind, $kinds, true)));
-                if ($own !== [] && array_intersect_key($taken, array_flip(range($from, $from + $length - 1))) === []) {
-                    $taken += array_fill($from, $length, null);
+                if ($own !== []) {
+                    for ($at = $from + 1; $at < $from + $length; $at++) {
+                        $taken[$at] = null;
+                    }
                     $taken[$from] = new Understood(array_slice($parts, $from, $length), $own);
                 }
             }
         }
 
-        $this->takeSlips($parts, $taken);
-
-        return $this->sorted($parts, $taken);
+        return $taken;
     }
 
     /**
@@ -52,38 +69,70 @@ final readonly class NameReader
      */
     private function takeSlips(array $parts, array &$taken): void
     {
-        for ($length = self::MOST_PARTS_BY_SLIP; $length >= 1; $length--) {
-            for ($from = 0; $from + $length <= count($parts); $from++) {
-                $word = array_intersect_key($taken, array_flip(range($from, $from + $length - 1))) === [] ? self::word($parts, $from, $length) : null;
-                $isIdle = $length === 1 && (Noise::isNoise($parts, $from) || $parts[$from]->isNumber());
-                $near = $word === null || $isIdle ? [] : $this->lexicon->nearly($word);
-                if ($near !== []) {
-                    $taken += array_fill($from, $length, null);
-                    $taken[$from] = new Understood(array_slice($parts, $from, $length), $near);
-                }
+        foreach (self::unread($parts, $taken) as [$from, $length, $word]) {
+            $near = self::isFree($taken, $from, $length) ? $this->lexicon->nearly($word) : [];
+            if ($near !== []) {
+                $taken += array_fill($from, $length, null);
+                $taken[$from] = new Understood(array_slice($parts, $from, $length), $near);
             }
         }
+    }
+
+    /**
+     * The words that may be a letter away from one that is known, so that these can be fetched in one go: of parts that
+     * mean nothing as they stand.
+     *
+     * @param  list<NamePart>  $parts
+     * @return list<string> bare
+     */
+    public function unknownWords(array $parts): array
+    {
+        return array_column(self::unread($parts, $this->taken($parts)), 2);
+    }
+
+    /**
+     * @param  list<NamePart>  $parts
+     * @param  array<int, ?Understood>  $taken
+     * @return list<array{int, int, string}> from, how many parts, bare word: those of more parts first
+     */
+    private static function unread(array $parts, array $taken): array
+    {
+        if (count($taken) === count($parts)) {
+            return [];
+        }
+        $unread = array_filter(self::windows($parts), fn (array $window): bool => $window[1] <= self::MOST_PARTS_BY_SLIP && self::isFree($taken, $window[0], $window[1])
+            && ($window[1] > 1 || ! (Noise::isNoise($parts, $window[0]) || $parts[$window[0]]->isNumber())));
+        usort($unread, fn (array $a, array $b): int => [$b[1], $a[0]] <=> [$a[1], $b[0]]);
+
+        return array_map(fn (array $window): array => [$window[0], $window[1], $window[2]], $unread);
+    }
+
+    /** @param  array<int, ?Understood>  $taken */
+    private static function isFree(array $taken, int $from, int $length): bool
+    {
+        for ($at = $from; $at < $from + $length; $at++) {
+            if (array_key_exists($at, $taken)) {
+                return false;
+            }
+        }
+
+        return true;
     }
 
     /**
      * The words that are asked about of some parts, so that they can be fetched in one go.
      *
      * @param  list<NamePart>  $parts
-     * @return list<string> bare
+     * @return array<array-key, bool> bare word => whether it stands in one piece somewhere
      */
     public static function words(array $parts): array
     {
         $words = [];
-        foreach (array_keys($parts) as $from) {
-            for ($length = 1; $length <= self::MOST_PARTS && $from + $length <= count($parts); $length++) {
-                $word = self::word($parts, $from, $length);
-                if ($word !== null) {
-                    $words[$word] = $word;
-                }
-            }
+        foreach (self::windows($parts) as [, , $word, $isGlued]) {
+            $words[$word] = $isGlued || ($words[$word] ?? false);
         }
 
-        return array_values(array_map(strval(...), $words));
+        return $words;
     }
 
     /**
@@ -93,13 +142,10 @@ final readonly class NameReader
     private function spans(array $parts): array
     {
         $spans = [];
-        foreach (array_keys($parts) as $from) {
-            for ($length = 1; $length <= self::MOST_PARTS && $from + $length <= count($parts); $length++) {
-                $word = self::word($parts, $from, $length);
-                $meanings = $word === null ? [] : $this->lexicon->exactly($word);
-                if ($meanings !== []) {
-                    $spans[] = [$from, $length, $meanings, mb_strlen((string) $word)];
-                }
+        foreach (self::windows($parts) as [$from, $length, $word]) {
+            $meanings = $this->lexicon->exactly($word);
+            if ($meanings !== []) {
+                $spans[] = [$from, $length, $meanings, mb_strlen($word)];
             }
         }
         usort($spans, fn (array $a, array $b): int => [$b[3], $a[0]] <=> [$a[3], $b[0]]);
@@ -108,22 +154,33 @@ final readonly class NameReader
     }
 
     /**
+     * All parts in a row that can be one word.
+     *
      * @param  list<NamePart>  $parts
-     * @return ?string null where these parts cannot be one word
+     * @return list<array{int, int, string, bool}> from, how many parts, bare word, whether nothing stands between them
      */
-    private static function word(array $parts, int $from, int $length): ?string
+    private static function windows(array $parts): array
     {
-        $word = '';
-        $isGlued = true;
-        for ($at = $from; $at < $from + $length; $at++) {
-            if ($parts[$at]->source !== $parts[$from]->source || $parts[$at]->isBracketed) {
-                return null;
+        $windows = [];
+        $count = count($parts);
+        for ($from = 0; $from < $count; $from++) {
+            $source = $parts[$from]->source;
+            $word = '';
+            $isGlued = true;
+            for ($at = $from, $end = min($count, $from + self::MOST_PARTS); $at < $end; $at++) {
+                $part = $parts[$at];
+                if ($part->source !== $source || $part->isBracketed) {
+                    break;
+                }
+                $isGlued = $isGlued && ($at === $from || $part->isGlued);
+                $word .= $part->bare;
+                if ($word !== '' && ($isGlued || mb_strlen($word) >= self::SHORTEST_ACROSS)) {
+                    $windows[] = [$from, $at - $from + 1, $word, $isGlued];
+                }
             }
-            $isGlued = $isGlued && ($at === $from || $parts[$at]->isGlued);
-            $word .= $parts[$at]->bare;
         }
 
-        return $word === '' || (! $isGlued && mb_strlen($word) < self::SHORTEST_ACROSS) ? null : $word;
+        return $windows;
     }
 
     /**

@@ -28,14 +28,15 @@ final class WordList implements Lexicon
     public function add(string $word, Meaning $meaning): void
     {
         foreach (WordForms::of($word) as $form) {
-            $known = $this->meanings[$form][$meaning->thing()] ?? null;
-            if ($known === null || $known->exactness->confidence() < $meaning->exactness->confidence()) {
-                $this->meanings[$form][$meaning->thing()] = $meaning;
-            }
-            if ($known === null && WordForms::isReadBySlip($form)) {
+            if (! isset($this->meanings[$form]) && WordForms::isReadBySlip($form)) {
                 foreach (NearWords::variantsOf($form) as $variant) {
                     $this->nearby[$variant][] = $form;
                 }
+            }
+            $thing = $meaning->thing();
+            $known = $this->meanings[$form][$thing] ?? null;
+            if ($known === null || $known->exactness->confidence() < $meaning->exactness->confidence()) {
+                $this->meanings[$form][$thing] = $meaning;
             }
         }
     }
