@@ -12,6 +12,8 @@ use Bench\BuildPlan;
 use Bench\CatalogPages;
 use Bench\OneStock;
 use Bench\PhotoIntake;
+use Bench\PictureMemory;
+use Bench\ReadNames;
 use Bench\Result;
 use Bench\SheetOfAll;
 use Illuminate\Contracts\Console\Kernel;
@@ -33,7 +35,9 @@ $results = [
     OneStock::measure($url),
     BatchOfPrices::measure(),
     SheetOfAll::measure(),
+    ReadNames::measure(),
     PhotoIntake::measure(),
+    PictureMemory::measure(),
 ];
 
 if (in_array('--json', $argv, true)) {
