@@ -46,8 +46,9 @@ final class ShopWords
      * @param  array<array-key, DroppedName>  $names
      * @param  ?Product  $given  where all are of one product
      * @param  string  $sender  whose own words count as well; empty for nobody's
+     * @param  list<int>  $also  ids of products that may be meant whatever the names say
      */
-    public function of(array $names, ?Product $given = null, string $sender = ''): WordList
+    public function of(array $names, ?Product $given = null, string $sender = '', array $also = []): WordList
     {
         $list = new WordList();
         ViewWords::addTo($list);
@@ -61,7 +62,7 @@ final class ShopWords
             }
         }
         $this->add($list, $this->rows($words));
-        foreach ([$given?->id, ...array_map(fn (DroppedName $name): ?int => $name->productId, array_values($names))] as $id) {
+        foreach ([$given?->id, ...$also, ...array_map(fn (DroppedName $name): ?int => $name->productId, array_values($names))] as $id) {
             if ($id !== null && $list->product($id) === null) {
                 $this->addProducts($list, [$id]);
             }

@@ -20,6 +20,7 @@ use Core\Matching\DroppedName;
 use Core\Matching\DropReader;
 use Core\Matching\KnownProduct;
 use Core\Matching\Lexicon;
+use Core\Matching\SeenPicture;
 use Core\Matching\Verdict;
 use Illuminate\Support\Facades\DB;
 use stdClass;
@@ -29,7 +30,7 @@ final class DropReading
 {
     private const CHUNK = 1_000;
 
-    public function __construct(private readonly ShopWords $words)
+    public function __construct(private readonly ShopWords $words, private readonly Resemblances $resemblances)
     {
     }
 
@@ -40,8 +41,9 @@ final class DropReading
         $photos = $this->photos($stored);
         $looks = PhotoLooks::of(array_keys($photos));
         $names = array_map(fn (DropFile $file): DroppedName => new DroppedName($file->file, $file->folder, $file->title, $file->keywords, $file->said_product_id, View::tryFrom((string) $file->said_view)), $stored);
-        $lexicon = $this->words->of($names, $drop->product, $drop->sender);
-        $seen = array_filter(array_map(fn (DropFile $file) => ($looks[$file->photo_id] ?? null)?->colors, $stored));
+        $twins = NearDoubles::of(array_keys($photos));
+        $seen = $this->seen($stored, $looks, $twins);
+        $lexicon = $this->words->of($names, $drop->product, $drop->sender, Resemblances::products($seen));
         $verdicts = (new DropReader($lexicon))->read($names, $drop->product_id, $seen);
         $links = $this->links($drop);
 
@@ -53,7 +55,7 @@ final class DropReading
             [$standing, $why] = $this->arrived($file, $photo, $look, $links[$id] ?? null);
             $read[$id] = new ReadFile($file, $standing ?? $this->reckoned($verdict), $verdict, $this->product($lexicon, $verdict), $look, $photo?->state, $photo->width ?? 0, $photo->height ?? 0, [], $why);
         }
-        $read = $this->compared($read, $photos);
+        $read = $this->compared($read, $twins);
         $order = array_flip(array_map(fn (Standing $standing): string => $standing->value, Standing::cases()));
         uasort($read, fn (ReadFile $a, ReadFile $b): int => [$order[$a->standing->value], $a->trouble()] <=> [$order[$b->standing->value], $b->trouble()] ?: strnatcasecmp("{$a->file->folder}/{$a->file->file}", "{$b->file->folder}/{$b->file->file}"));
 
@@ -112,6 +114,25 @@ final class DropReading
         return $photos;
     }
 
+    /**
+     * @param  array<int, DropFile>  $files
+     * @param  array<int, PhotoLook>  $looks  by photo id
+     * @param  array<int, list<int>>  $twins  photo id => photos that are nearly the same
+     * @return array<int, SeenPicture> by file id; of those that are measured
+     */
+    private function seen(array $files, array $looks, array $twins): array
+    {
+        $resembled = $this->resemblances->ofPhotos($twins);
+        $seen = [];
+        foreach ($files as $id => $file) {
+            if (isset($looks[$file->photo_id])) {
+                $seen[$id] = new SeenPicture($looks[$file->photo_id]->colors, $resembled[$file->photo_id] ?? null);
+            }
+        }
+
+        return $seen;
+    }
+
     /** @return array<int, stdClass> file id => what became of its linking: state, words, is_undone */
     private function links(Drop $drop): array
     {
@@ -124,13 +145,13 @@ final class DropReading
      * What the drop and the products have that shows the same, or is said to.
      *
      * @param  array<int, ReadFile>  $read
-     * @param  array<int, Photo>  $photos
+     * @param  array<int, list<int>>  $twins  photo id => photos that are nearly the same
      * @return array<int, ReadFile>
      */
-    private function compared(array $read, array $photos): array
+    private function compared(array $read, array $twins): array
     {
         $open = array_filter($read, fn (ReadFile $one): bool => $one->standing->isOpen());
-        $shelf = new ComparedPictures($open, $this->placements($open), NearDoubles::of(array_keys($photos)));
+        $shelf = new ComparedPictures($open, $this->placements($open), $twins);
         foreach ($open as $id => $one) {
             [$standing, $alike] = $shelf->about($one);
             $read[$id] = new ReadFile($one->file, $standing, $one->verdict, $one->product, $one->look, $one->photoState, $one->width, $one->height, $alike, $one->why);

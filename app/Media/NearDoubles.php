@@ -20,21 +20,33 @@ final class NearDoubles
 
     public static function note(Photo $photo, PhotoLook $look): void
     {
+        $rows = [];
+        foreach (self::like($look, $photo->id) as $otherId => $difference) {
+            $rows[] = ['photo_id' => min($photo->id, $otherId), 'other_id' => max($photo->id, $otherId), 'difference' => round($difference, 2)];
+        }
+        DB::table('photo_twins')->upsert($rows, ['photo_id', 'other_id']);
+    }
+
+    /** @return array<int, float> photo id => how far from being the same picture, the nearest first */
+    public static function like(PhotoLook $look, int $exceptId = 0): array
+    {
         if ($look->pressed === null) {
-            return;
+            return [];
         }
         $own = Resemblance::of($look->pressed);
-        $candidates = DB::table('photo_looks')->where('photo_id', '<>', $photo->id)->whereNotNull('sample')
+        $candidates = DB::table('photo_looks')->where('photo_id', '<>', $exceptId)->whereNotNull('sample')
             ->whereRaw('BIT_COUNT(bits ^ CONV(?, 16, 10)) <= ?', [$look->fingerprint->hex, Resemblance::MOST_BITS])
             ->orderByRaw('BIT_COUNT(bits ^ CONV(?, 16, 10))', [$look->fingerprint->hex])->limit(self::MOST_COMPARED)->pluck('sample', 'photo_id');
-        $rows = [];
+        $like = [];
         foreach ($candidates as $otherId => $sample) {
             $difference = $own->difference(Resemblance::of(self::unpacked($sample)));
             if ($difference <= Resemblance::SAME) {
-                $rows[] = ['photo_id' => min($photo->id, $otherId), 'other_id' => max($photo->id, $otherId), 'difference' => round($difference, 2)];
+                $like[(int) $otherId] = $difference;
             }
         }
-        DB::table('photo_twins')->upsert($rows, ['photo_id', 'other_id']);
+        asort($like);
+
+        return $like;
     }
 
     /**

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace Core\Matching;
 
-use Core\Color\PictureColors;
 use Core\Gallery\View;
 
 /** What is known about a picture beside its name. */
@@ -14,7 +13,7 @@ final readonly class Circumstances
      * @param  ?int  $givenId  its product, where somebody said it and only its part is asked
      * @param  ?View  $view  what it shows, where somebody said it
      * @param  list<string>  $common  unknown words, bare, that stand in many names of the drop and so tell none apart
-     * @param  ?PictureColors  $seen  what was measured of it
+     * @param  ?SeenPicture  $seen  what was measured of it
      * @param  ?int  $usualId  the product that all others of its folder are of, for a name that says none
      * @param  list<int>  $trusted  products whose names so many of the drop have a word of, that it is meant by it
      */
@@ -22,7 +21,7 @@ final readonly class Circumstances
         public ?int $givenId = null,
         public ?View $view = null,
         public array $common = [],
-        public ?PictureColors $seen = null,
+        public ?SeenPicture $seen = null,
         public ?int $usualId = null,
         public array $trusted = [],
     ) {

@@ -13,8 +13,8 @@ use Core\Matrix\Axis;
 /** Says what the colors of a picture tell about the values of an axis, by their swatches. */
 final readonly class ColorWitness
 {
-    /** Most that a color alone can tell. */
-    private const MOST = 0.70;
+    /** Most that a picture alone can tell. */
+    public const MOST = 0.70;
 
     /** ΔE00 up to which a swatch and a photo of its cloth are alike: light and camera are in between. */
     private const ALIKE = 12.0;

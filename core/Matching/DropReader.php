@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace Core\Matching;
 
-use Core\Color\PictureColors;
 use Core\Reach\Clause;
 use Core\Reach\Reach;
 
@@ -27,7 +26,7 @@ final readonly class DropReader
     /**
      * @param  array<array-key, DroppedName>  $names
      * @param  ?int  $productId  where all are known to be of one product
-     * @param  array<array-key, PictureColors>  $seen  what was measured of the pictures, by the same keys
+     * @param  array<array-key, SeenPicture>  $seen  what was measured of the pictures, by the same keys
      * @return array<array-key, Verdict> by the same keys
      */
     public function read(array $names, ?int $productId = null, array $seen = []): array

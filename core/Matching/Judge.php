@@ -40,7 +40,9 @@ final readonly class Judge
             return new Verdict(null, null, $view, $place, 0.0, $case->reasons, $case->doubts, $reading);
         }
         $values = $this->values->find($reading, $product, $case);
-        $reach = $this->reach($product, $values, $view, $known->seen === null ? null : new ColorWitness($known->seen, $product->swatches), $case);
+        $resembles = $known->seen?->resembles?->productId === $product->id ? $known->seen->resembles : null;
+        $reach = $this->reach($product, $values, $view, $known->seen, $case);
+        $view ??= $resembles?->view;
         foreach ($reading->unknown as $part) {
             if ($part->source === NameSource::File && mb_strlen($part->bare) >= self::LEAST_REST && ! in_array($part->bare, $known->common, true)) {
                 $case->doubt(DoubtKind::UnknownWord, "“{$part->text}” means nothing here.", self::WITH_A_REST);
@@ -73,8 +75,16 @@ final readonly class Judge
     }
 
     /** @param  array<int, list<int>>  $values */
-    private function reach(KnownProduct $product, array $values, ?View $view, ?ColorWitness $witness, OpenCase $case): Reach
+    private function reach(KnownProduct $product, array $values, ?View $view, ?SeenPicture $seen, OpenCase $case): Reach
     {
+        $resembles = $seen?->resembles;
+        if ($resembles !== null && $resembles->productId === $product->id && $case->foreign === [] && array_intersect_key($values, array_flip($product->matrix->axisIds())) === []) {
+            $case->atMost(ColorWitness::MOST);
+            $case->reasons[] = "It is nearly the same picture as {$resembles->file}, of {$product->name}.";
+
+            return $resembles->reach;
+        }
+        $witness = $seen === null ? null : new ColorWitness($seen->colors, $product->swatches);
         $sets = [];
         foreach ($product->matrix->pictureAxes() as $axis) {
             $said = $values[$axis->id] ?? [];

@@ -28,6 +28,8 @@ final readonly class ProductFinder
             $case->doubt(DoubtKind::ManyProducts, 'It names more than one product: '.implode(', ', array_map(fn (array $pair): string => "“{$pair[1]->word}”", $said)).'.');
         }
         $id ??= $this->byPart($reading, $known->trusted, $case);
+        $isByLook = $id === null && $known->seen?->resembles !== null;
+        $id ??= $known->seen?->resembles?->productId;
         $product = $id === null ? null : $this->lexicon->product($id);
         if ($product === null) {
             $case->doubt(DoubtKind::NoProduct, 'Nothing in the name is a code or the name of a product.');
@@ -42,7 +44,7 @@ final readonly class ProductFinder
                 MeaningKind::Sku => "“{$understood->text()}” is the SKU {$meaning->word}, {$product->name}.",
                 default => $meaning->exactness === Exactness::Slip ? "“{$understood->text()}” is a letter away from {$meaning->word}, {$product->name}." : "“{$understood->text()}” is {$product->name}.",
             };
-        } elseif ($givenId === null && ! $case->isByPart) {
+        } elseif ($givenId === null && ! $case->isByPart && ! $isByLook) {
             $case->atMost(Exactness::Synonym->confidence());
             $case->reasons[] = "The others beside it are all of {$product->name}.";
         }

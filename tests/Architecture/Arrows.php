@@ -40,7 +40,7 @@ final class Arrows
         'Intake' => ['Catalog', 'Media', 'Models'],
         'Actions' => ['Accounts', 'Batches', 'Catalog', 'Files', 'History', 'Intake', 'Ledger', 'Media', 'Models'],
         'Http' => ['Accounts', 'Actions', 'Batches', 'Catalog', 'Files', 'History', 'Intake', 'Media', 'Models', 'Summaries'],
-        'Console' => ['Accounts', 'Actions', 'Backup', 'Batches', 'Catalog', 'Files', 'History', 'Media', 'Models', 'Summaries'],
+        'Console' => ['Accounts', 'Actions', 'Backup', 'Batches', 'Catalog', 'Files', 'History', 'Intake', 'Media', 'Models', 'Summaries'],
         'Providers' => ['Accounts', 'Actions', 'Batches', 'Catalog', 'Files', 'History', 'Http', 'Intake', 'Media', 'Models', 'Summaries'],
     ];
 

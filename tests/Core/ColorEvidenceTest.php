@@ -11,6 +11,8 @@ use Core\Matching\DroppedName;
 use Core\Matching\DropReader;
 use Core\Matching\KnownProduct;
 use Core\Matching\Meaning;
+use Core\Matching\Resembled;
+use Core\Matching\SeenPicture;
 use Core\Matching\Verdict;
 use Core\Matching\ViewWords;
 use Core\Matching\WordList;
@@ -18,12 +20,14 @@ use Core\Matrix\Axis;
 use Core\Matrix\AxisKind;
 use Core\Matrix\Matrix;
 use Core\Matrix\Value;
+use Core\Reach\Clause;
+use Core\Reach\Reach;
 use Tests\Core\DrawnCloth;
 
 const SWATCHES = [11 => '#5f7049', 12 => '#b4694a', 13 => '#4a5a6f', 14 => '#d9c9a3'];
 
 /** A smock in Moss, Clay, Slate and Oat, and what a file says of it whose picture shows this cloth. */
-function seen(string $file, ?PictureColors $colors): Verdict
+function seen(string $file, ?PictureColors $colors, ?Resembled $resembles = null): Verdict
 {
     $list = new WordList();
     ViewWords::addTo($list);
@@ -35,7 +39,7 @@ function seen(string $file, ?PictureColors $colors): Verdict
     $list->addProduct($smock);
     $list->add('TB-SMOCK', Meaning::product(1, 'TB-SMOCK'));
 
-    return (new DropReader($list))->read(['a' => new DroppedName($file)], null, $colors === null ? [] : ['a' => $colors])['a'];
+    return (new DropReader($list))->read(['a' => new DroppedName($file)], null, $colors === null ? [] : ['a' => new SeenPicture($colors, $resembles)])['a'];
 }
 
 function cloth(string $hex, ?string $trim = null): PictureColors
@@ -81,4 +85,17 @@ it('says nothing by a color that is none of the product’s, by trim, or by whit
 
 it('leaves a picture of the whole product alone', function () {
     expect(seen('TB-SMOCK_size guide.jpg', cloth('#5f7049'))->reach?->isEverything())->toBeTrue();
+});
+
+it('reads a name that says nothing by the picture of a product that it is nearly the same as, and is not sure then', function () {
+    $clay = Reach::of(Clause::of([1 => [12]]));
+    $old = new Resembled(1, $clay, View::Back, 'clay back.jpg');
+    $verdict = seen('IMG_2041.jpg', cloth('#b4694a'), $old);
+    expect($verdict->productId)->toBe(1)->and($verdict->reach?->key())->toBe($clay->key())->and($verdict->view)->toBe(View::Back)
+        ->and($verdict->confidence)->toBe(0.7)->and($verdict->reasons)->toBe(['It is nearly the same picture as clay back.jpg, of Potting smock.'])
+        // What the name says counts for more.
+        ->and(seen('TB-SMOCK_moss_front.jpg', cloth('#5f7049'), $old)->reach?->key())->toBe(Reach::of(Clause::of([1 => [11]]))->key())
+        ->and(seen('TB-SMOCK_moss_front.jpg', cloth('#5f7049'), $old)->view)->toBe(View::Front)
+        ->and(seen('TB-SMOCK_front.jpg', cloth('#b4694a'), $old)->confidence)->toBe(0.7)
+        ->and(seen('TB-SMOCK_front.jpg', cloth('#b4694a'), new Resembled(9, $clay, null, 'else.jpg'))->reach?->key())->toBe($clay->key());
 });

@@ -10,17 +10,18 @@ use App\Catalog\ReachNames;
 use App\Catalog\ShopWords;
 use App\Console\GivenTexts;
 use App\History\Change;
+use App\Intake\Resemblances;
 use App\Media\IncomingFile;
 use App\Media\LookedAt;
 use App\Models\Product;
 use App\Models\User;
 use App\Refusals\Kind;
 use App\Refusals\Refused;
-use Core\Color\PictureColors;
 use Core\Matching\DroppedName;
 use Core\Matching\DropReader;
 use Core\Matching\KnownProduct;
 use Core\Matching\Lexicon;
+use Core\Matching\SeenPicture;
 use Core\Matching\Verdict;
 use Core\Reach\Reach;
 use Core\Reach\Wording;
@@ -44,15 +45,16 @@ final class MatchCommand extends Command
 
     protected $description = 'Reads names of files and the pictures, and says which product, part and view each is of';
 
-    public function handle(ShopWords $words, ReceivePhotos $action, Accounts $accounts, LookedAt $looked): int
+    public function handle(ShopWords $words, ReceivePhotos $action, Accounts $accounts, LookedAt $looked, Resemblances $resemblances): int
     {
         try {
             $given = $this->givenProduct();
             $accept = $this->accepted();
             $user = $accept === null ? null : $accounts->withAddress((string) $this->optional('as')) ?? throw new Refused('Say whose account links them: --as=name@shop.example.', Kind::Missing, 'as');
             $names = $this->names();
-            $list = $words->of($names, $given);
-            $verdicts = (new DropReader($list))->read($names, $given?->id, $this->seen($names, $looked));
+            $seen = $this->seen($names, $looked, $resemblances);
+            $list = $words->of($names, $given, also: Resemblances::products($seen));
+            $verdicts = (new DropReader($list))->read($names, $given?->id, $seen);
             $this->option('json') ? $this->printJson($names, $verdicts, $list) : $this->print($names, $verdicts, $list);
         } catch (Refused $refusal) {
             $this->components->error($refusal->getMessage());
@@ -65,16 +67,16 @@ final class MatchCommand extends Command
 
     /**
      * @param  array<string, DroppedName>  $names
-     * @return array<string, PictureColors> by path; of those that can be read
+     * @return array<string, SeenPicture> by path; of those that can be read
      */
-    private function seen(array $names, LookedAt $looked): array
+    private function seen(array $names, LookedAt $looked, Resemblances $resemblances): array
     {
         $bar = $this->option('json') ? null : $this->output->createProgressBar(count($names));
         $seen = [];
         foreach ($names as $path => $name) {
             $look = $looked->at(new IncomingFile($path, $name->file));
             if ($look !== null) {
-                $seen[$path] = $look->colors;
+                $seen[$path] = new SeenPicture($look->colors, $resemblances->of($look));
             }
             $bar?->advance();
         }

@@ -1,0 +1,17 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Core\Matching;
+
+use Core\Color\PictureColors;
+
+/** What a picture itself says, whatever its name is. */
+final readonly class SeenPicture
+{
+    public function __construct(
+        public PictureColors $colors,
+        public ?Resembled $resembles = null,
+    ) {
+    }
+}
