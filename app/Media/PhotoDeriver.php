@@ -49,6 +49,10 @@ final class PhotoDeriver
         Imagick::setResourceLimit(Imagick::RESOURCETYPE_MEMORY, self::MEMORY);
         Imagick::setResourceLimit(Imagick::RESOURCETYPE_MAP, 0);
         Imagick::setResourceLimit(Imagick::RESOURCETYPE_THREAD, 1);
+        if ($type === 'jpg' && self::isCutOff($original)) {
+            // The decoder would fill what is missing with gray, and say nothing.
+            throw new ImagickException('The JPEG ends before its end');
+        }
         $picture = new Imagick();
         $picture->setOption('png:chunk-malloc-max', '8000000');
         $enough = 2 * PhotoSize::Zoom->side();
@@ -87,6 +91,14 @@ final class PhotoDeriver
             'sharpness' => $sharpness,
         ], JSON_THROW_ON_ERROR));
         $picture->clear();
+    }
+
+    /** Behind the last scan of a JPEG stands the mark of its end. ITU-T T.81, B.1.1.3. */
+    private static function isCutOff(string $path): bool
+    {
+        $bytes = (string) file_get_contents($path);
+
+        return (int) strrpos($bytes, "\xFF\xDA") > (int) strrpos($bytes, "\xFF\xD9");
     }
 
     /** @param  ?string  $same  the size before, where this one has as many pixels */
