@@ -119,6 +119,7 @@ Route::middleware(['auth', KnownSession::class, 'can:view'])->group(function ():
             Route::post('/axes/{axis}/order', [LibraryController::class, 'order'])->name('library.values.order');
             Route::get('/values/{value}', [LibraryController::class, 'value'])->name('library.value');
             Route::post('/values/{value}', [LibraryController::class, 'editValue'])->name('library.value.edit');
+            Route::post('/values/{value}/words/{word}/forget', [LibraryController::class, 'forgetWord'])->whereNumber('word')->name('library.word.forget');
             Route::post('/values/{value}/remove', [LibraryController::class, 'removeValue'])->name('library.value.remove');
             Route::post('/runs', [LibraryController::class, 'saveRun'])->name('library.runs.create');
             Route::get('/runs/{run}', [LibraryController::class, 'run'])->name('library.run');
@@ -157,6 +158,7 @@ Route::middleware(['auth', KnownSession::class, 'can:view'])->group(function ():
             Route::post('/photos/role', [PhotoController::class, 'role'])->name('photos.role');
             Route::post('/photos/read-again', [PhotoController::class, 'readAgain'])->name('photos.read-again');
             Route::post('/photos/remove', [PhotoController::class, 'remove'])->name('photos.remove');
+            Route::post('/photos/{placement}/replace', [PhotoController::class, 'replace'])->whereNumber('placement')->name('photo.replace');
 
             Route::post('/skus/price', [SkuController::class, 'price'])->name('skus.price');
             Route::post('/skus/stock', [SkuController::class, 'stock'])->name('skus.stock');

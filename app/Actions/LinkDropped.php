@@ -69,7 +69,7 @@ final class LinkDropped implements Act
             throw new Refused("{$file->file} is in this product already, beside {$old->file()}. Remove one of the two on the board.", Kind::Taken);
         }
 
-        return ['photo_id' => (int) $file->photo_id, 'file_name' => mb_strtolower($old->file()) === mb_strtolower($file->file) ? $file->file : $pictures->freeName($file->file)];
+        return $pictures->inPlaceOf($old, (int) $file->photo_id, $file->file);
     }
 
     /** @param  Collection<int, DropFile>  $files */

@@ -14,6 +14,7 @@ use App\Models\LibraryValue;
 use App\Models\SizeRunRecord;
 use App\Refusals\Kind;
 use App\Refusals\Refused;
+use Illuminate\Support\Facades\DB;
 
 /** Takes out of the library what no product uses or has used: a value, or an axis with its values and size runs. */
 final class RemoveFromLibrary
@@ -32,6 +33,7 @@ final class RemoveFromLibrary
                     throw new Refused("{$value->name} is in the size run {$run->name}. Take it out of the run first.", Kind::Impossible);
                 }
             }
+            $this->forgetWords($ledger, [$valueId]);
             $ledger->delete('axis_values', [$valueId]);
 
             return "Removed {$value->axis->name} {$value->name} from the library";
@@ -44,11 +46,22 @@ final class RemoveFromLibrary
             $axis = LibraryAxis::with(['values', 'runs'])->findOrFail($axisId);
             $this->refuseUsed($axis->name, $this->usage->everOfAxis($axisId));
             $ledger->delete('size_runs', array_values($axis->runs->pluck('id')->all()));
+            $this->forgetWords($ledger, array_values($axis->values->pluck('id')->all()));
             $ledger->delete('axis_values', array_values($axis->values->pluck('id')->all()));
             $ledger->delete('axes', [$axisId]);
 
             return "Removed the axis {$axis->name} from the library";
         });
+    }
+
+    /**
+     * What senders call values goes with these.
+     *
+     * @param  list<int>  $valueIds
+     */
+    private function forgetWords(Ledger $ledger, array $valueIds): void
+    {
+        $ledger->delete('sender_words', array_map(intval(...), array_values(DB::table('sender_words')->whereIn('value_id', $valueIds)->pluck('id')->all())));
     }
 
     /** @param  list<string>  $products */

@@ -45,6 +45,18 @@ final class TeachWord
         });
     }
 
+    /** A word of one sender is forgotten. */
+    public function forget(Change $change, int $wordId): ?HistoryEntry
+    {
+        return $this->keeper->keepLibrary($change, self::class, function (Ledger $ledger) use ($wordId): string {
+            $word = DB::table('sender_words')->find($wordId) ?? throw new Refused('This word is forgotten already.', Kind::Gone);
+            $value = LibraryValue::with('axis')->findOrFail((int) $word->value_id);
+            $ledger->delete('sender_words', [$wordId]);
+
+            return "Forgot that “{$word->word}” means {$value->axis->name} {$value->name} in what {$word->sender} sends";
+        });
+    }
+
     private function teachOf(Ledger $ledger, LibraryValue $value, Name $word, Name $sender): void
     {
         $known = DB::table('sender_words')->where('sender', $sender->folded)->where('folded', $word->folded)->first();

@@ -9,6 +9,8 @@ use App\Models\LibraryValue;
 use App\Models\ShotListRecord;
 use App\Models\SizeRunRecord;
 use Illuminate\Database\Eloquent\Collection;
+use Illuminate\Support\Facades\DB;
+use stdClass;
 
 /** What the library holds, for the screens that show it. */
 final class LibraryShelf
@@ -38,6 +40,12 @@ final class LibraryShelf
     public function valueNames(array $valueIds): array
     {
         return LibraryValue::query()->whereIn('id', $valueIds)->pluck('name', 'id')->all();
+    }
+
+    /** @return list<stdClass> what senders call a value: id, sender, word */
+    public function senderWords(int $valueId): array
+    {
+        return array_values(DB::table('sender_words')->where('value_id', $valueId)->orderBy('sender')->orderBy('word')->get(['id', 'sender', 'word'])->all());
     }
 
     /** @return Collection<int, SizeRunRecord> with their axes and the values of these */

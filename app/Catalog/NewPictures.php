@@ -58,7 +58,13 @@ final class NewPictures
         return $free;
     }
 
-    public function freeName(string $name): string
+    /** @return array<string, int|string> columns of a placement whose file another takes the place of */
+    public function inPlaceOf(PlacementRow $old, int $photoId, string $file): array
+    {
+        return ['photo_id' => $photoId, 'file_name' => mb_strtolower($old->file()) === mb_strtolower($file) ? $file : $this->freeName($file)];
+    }
+
+    private function freeName(string $name): string
     {
         $ending = pathinfo($name, PATHINFO_EXTENSION);
         $stem = mb_substr($ending === '' ? $name : mb_substr($name, 0, -mb_strlen($ending) - 1), 0, self::LONGEST_NAME);

@@ -14,7 +14,7 @@ use Illuminate\Support\Facades\DB;
 final class NearDoubles
 {
     /** Pictures that are compared with a new one at most, those of the nearest fingerprints first. */
-    private const MOST_COMPARED = 400;
+    private const MOST_COMPARED = 150;
 
     private const CHUNK = 1_000;
 
@@ -34,8 +34,10 @@ final class NearDoubles
             return [];
         }
         $own = Resemblance::of($look->pressed);
+        $near = array_map(fn (float $mean): array => [$mean - Resemblance::MOST_OF_MEANS, $mean + Resemblance::MOST_OF_MEANS], $own->mean());
         $candidates = DB::table('photo_looks')->where('photo_id', '<>', $exceptId)->whereNotNull('sample')
             ->whereRaw('BIT_COUNT(bits ^ CONV(?, 16, 10)) <= ?', [$look->fingerprint->hex, Resemblance::MOST_BITS])
+            ->whereBetween('mean_l', $near[0])->whereBetween('mean_a', $near[1])->whereBetween('mean_b', $near[2])
             ->orderByRaw('BIT_COUNT(bits ^ CONV(?, 16, 10))', [$look->fingerprint->hex])->limit(self::MOST_COMPARED)->pluck('sample', 'photo_id');
         $like = [];
         foreach ($candidates as $otherId => $sample) {

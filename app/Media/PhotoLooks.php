@@ -9,6 +9,7 @@ use Core\Color\ColorShare;
 use Core\Color\PictureColors;
 use Core\Color\Srgb;
 use Core\Matching\Fingerprint;
+use Core\Matching\Resemblance;
 use Illuminate\Support\Facades\DB;
 
 /** Keeps what was measured of pictures, beside them. */
@@ -18,6 +19,7 @@ final class PhotoLooks
 
     public static function keep(Photo $photo, PhotoLook $look): void
     {
+        [$lightness, $a, $b] = $look->pressed === null ? [0.0, 0.0, 0.0] : Resemblance::of($look->pressed)->mean();
         DB::table('photo_looks')->upsert([[
             'photo_id' => $photo->id,
             'background' => $look->colors->background->hex(),
@@ -28,6 +30,9 @@ final class PhotoLooks
             'fingerprint' => $look->fingerprint->hex,
             'bits' => DB::raw("CONV('{$look->fingerprint->hex}', 16, 10)"),
             'sharpness' => $look->sharpness,
+            'mean_l' => round($lightness, 1),
+            'mean_a' => round($a, 1),
+            'mean_b' => round($b, 1),
             'sample' => $look->pressed === null ? null : pack('C*', ...array_merge(...array_map(fn (int $pixel): array => [$pixel >> 16, $pixel >> 8 & 255, $pixel & 255], $look->pressed->pixels))),
         ]], 'photo_id');
     }

@@ -20,6 +20,9 @@ final readonly class Resemblance
     /** Mean difference in Lab (CIE 1976) up to which it is the same picture; other colors of the same goods begin at about 6. */
     public const SAME = 4.0;
 
+    /** Difference of their means, in each of the three, that cutting a little can make; more is not looked at. */
+    public const MOST_OF_MEANS = 10.0;
+
     /** Where they differ more than this before they are laid over each other, they are different. */
     private const HOPELESS = 14.0;
 
@@ -51,6 +54,20 @@ final readonly class Resemblance
 
             return [$lab->lightness, $lab->a, $lab->b];
         }, $sample->pixels));
+    }
+
+    /** @return array{float, float, float} the mean of all pixels in Lab */
+    public function mean(): array
+    {
+        $sums = [0.0, 0.0, 0.0];
+        foreach ($this->lab as $pixel) {
+            foreach ([0, 1, 2] as $part) {
+                $sums[$part] += $pixel[$part];
+            }
+        }
+        $count = count($this->lab);
+
+        return [$sums[0] / $count, $sums[1] / $count, $sums[2] / $count];
     }
 
     /** @return float mean difference in Lab, from 0, the one laid over the other as well as can be; the same both ways */

@@ -13,6 +13,10 @@ return new class () extends Migration {
         Schema::table('photo_looks', function (Blueprint $table): void {
             $table->binary('sample', 3_072)->nullable();
             $table->unsignedBigInteger('bits')->default(0);
+            // Its mean in Lab: pictures that differ in it are not compared further.
+            foreach (['mean_l', 'mean_a', 'mean_b'] as $mean) {
+                $table->decimal($mean, 5, 1)->default(0);
+            }
         });
         Schema::create('photo_twins', function (Blueprint $table): void {
             $table->foreignId('photo_id')->constrained()->cascadeOnDelete();

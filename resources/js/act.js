@@ -51,6 +51,11 @@ export function act(url, values = {}) {
   });
 }
 
+/** The same with a file, which goes along as it is. */
+export function actWithFile(url, file) {
+  return enqueue(() => htmx.ajax('POST', url, { source: '#source-file', target: region(), swap: 'morph:innerHTML', values: { ...context(), token: unique(), file } }));
+}
+
 /** The status of the answer; 0 where there was none. */
 function post(url, values) {
   return new Promise((resolve) => {

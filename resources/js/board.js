@@ -1,5 +1,5 @@
 import htmx from 'htmx.org';
-import { act, boardRoot, context, enqueue, refresh } from './act';
+import { act, actWithFile, boardRoot, context, enqueue, refresh } from './act';
 import { closeDialog, openDialog } from './dialog';
 import { dragging } from './dragging';
 import { keyboard } from './keyboard';
@@ -229,6 +229,12 @@ export function board() {
       document.addEventListener('click', onClick);
       document.addEventListener('keydown', onKey);
       drags.listen();
+      document.addEventListener('change', (event) => {
+        if (event.target.matches('[data-replace]') && event.target.files.length > 0) {
+          actWithFile(event.target.dataset.replace, event.target.files[0]);
+          event.target.value = '';
+        }
+      });
       root.addEventListener('change', (event) => {
         if (event.target.id === 'marked-view') {
           change('view', markedIds(), { view: event.target.value });

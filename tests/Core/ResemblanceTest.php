@@ -56,6 +56,9 @@ it('knows a picture again that was saved anew or cut a little, whichever of the 
             ->and(apart($whole, $cut))->toBeLessThanOrEqual(Resemblance::SAME)
             ->and(apart($cut, $whole))->toBe(apart($whole, $cut))
             ->and(apart($whole, $whole))->toBeLessThan(0.001);
+        foreach (Resemblance::of($cut)->mean() as $part => $mean) {
+            expect(abs($mean - Resemblance::of($whole)->mean()[$part]))->toBeLessThan(Resemblance::MOST_OF_MEANS);
+        }
         $different[] = apart($whole, goods($seed + 100, 0xB5694A));
         // The same goods in another color.
         expect(apart($whole, goods($seed, 0x4C5D73)))->toBeGreaterThan(Resemblance::SAME);

@@ -3,24 +3,29 @@
 declare(strict_types=1);
 
 use App\Actions\AcceptFiles;
+use App\Actions\AddLibraryValues;
 use App\Actions\OpenDrop;
 use App\Actions\ReceivePart;
+use App\Actions\RemoveFromLibrary;
 use App\Actions\SayOfFiles;
 use App\Actions\SetAside;
 use App\Actions\SteerBatch;
 use App\Actions\TeachWord;
+use App\History\Change;
 use App\Intake\AnnouncedFile;
 use App\Intake\Drops;
 use App\Intake\Standing;
 use App\Models\Drop;
 use App\Models\DropFile;
 use App\Models\DropFileState;
+use App\Models\Library;
 use App\Models\LibraryValue;
 use App\Models\Photo;
 use App\Models\Right;
 use App\Refusals\Refused;
 use Core\Gallery\View;
 use Core\Reach\Selection;
+use Illuminate\Http\UploadedFile;
 use Illuminate\Support\Facades\DB;
 use Tests\Dropped;
 use Tests\Shop;
@@ -207,7 +212,6 @@ it('learns a word for everybody, or for one sender, and reads the rest with it',
     expect(array_unique(array_values(Dropped::standings($marle))))->toBe(['in-doubt'])->and(Dropped::one($marle, 'SMOCK_mss_back.jpg')->verdict?->doubtWords())->toContain('“mss” means nothing here.');
     $teach = app(TeachWord::class);
     $teach->run($shop->user, 'mss', $shop->id('Moss'), 'Marle');
-    // A picture of gray speaks for no color.
     expect(array_unique(array_values(Dropped::standings($marle))))->toBe(['sure'])->and(Dropped::standings($other)['SMOCK_mss_side.jpg'])->toBe('in-doubt');
     $teach->run($shop->user, 'trr', $shop->id('Clay'));
     expect(Dropped::standings($other)['SMOCK_trr_side.jpg'])->toBe('sure')->and(LibraryValue::query()->where('name', 'Clay')->firstOrFail()->synonyms)->toContain('trr')
@@ -284,4 +288,38 @@ it('finds stored pictures by what is known of them, and takes them into a drop',
     $picked = Drop::query()->latest('id')->firstOrFail();
     expect(Dropped::standings($picked))->toBe(['clay_flat.jpg' => 'not-understood']);
     $this->post('/intake/stored', [])->assertSessionHasErrors('refused');
+});
+
+it('replaces the file of one picture on the board, and undoes that', function (): void {
+    $shop = Shop::stocked();
+    $this->actingAs($shop->user);
+    $id = $shop->placement('Clay front.jpg');
+    $before = $shop->state();
+    $send = fn (string $path, string $name) => $this->post("/products/SMOCK/photos/{$id}/replace", ['version' => $shop->version(), 'file' => new UploadedFile($path, $name, null, null, true)], ['HX-Request' => '1']);
+    $send(Dropped::picture('better.jpg'), 'better.jpg')->assertOk();
+    $row = DB::table('placements')->find($id);
+    expect($row->file_name)->toBe('better.jpg')->and($row->roles)->toBe('["lead"]')->and($shop->files(['Color' => 'Clay'])[0])->toBe('better.jpg')->and($shop->words())->toBe('Replaced Clay front.jpg by better.jpg');
+    $send(Shop::picture('Moss front.jpg'), 'again.jpg')->assertStatus(422)->assertSee('in this product already, as Moss front.jpg');
+    $this->post("/products/SMOCK/photos/{$id}/replace", ['version' => $shop->version()], ['HX-Request' => '1'])->assertStatus(422)->assertSee('Choose the file');
+    $shop->undo();
+    expect($shop->state())->toBe($before);
+});
+
+it('shows in the library what senders call a value, forgets it, and removes a value with it', function (): void {
+    $shop = bareShop();
+    $this->actingAs($shop->user);
+    app(TeachWord::class)->run($shop->user, 'mss', $shop->id('Moss'), 'Marle');
+    $word = DB::table('sender_words')->value('id');
+    $this->get("/library/values/{$shop->id('Moss')}")->assertOk()->assertSee('mss')->assertSee('marle');
+    $this->post("/library/values/{$shop->id('Moss')}/words/{$word}/forget", ['version' => Library::whole()->version], ['HX-Request' => '1'])->assertOk();
+    expect(DB::table('sender_words')->count())->toBe(0);
+    $this->post('/library/undo', ['version' => Library::whole()->version]);
+    expect(DB::table('sender_words')->count())->toBe(1);
+
+    app(AddLibraryValues::class)->run(new Change($shop->user, null, Library::whole()->version), $shop->id('Color'), 'Pine');
+    app(TeachWord::class)->run($shop->user, 'pn', $shop->id('Pine'), 'Marle');
+    app(RemoveFromLibrary::class)->value(new Change($shop->user, null, Library::whole()->version), $shop->id('Pine'));
+    expect(DB::table('sender_words')->pluck('word')->all())->toBe(['mss']);
+    $this->post('/library/undo', ['version' => Library::whole()->version]);
+    expect(DB::table('sender_words')->pluck('word')->all())->toBe(['mss', 'pn']);
 });

@@ -35,6 +35,7 @@ function filledIn(OneRoute $route, Shop $shop, int $run): string
         '{account}' => (string) $shop->user->id,
         '{batch}' => (string) DB::table('batches')->max('id'),
         '{way}' => 'undo',
+        '{word}' => '1',
         '{drop}' => (string) DB::table('drops')->max('id'),
         '{file}' => (string) DB::table('drop_files')->max('id'),
         '{placement}' => (string) $shop->placement('guide.jpg'),

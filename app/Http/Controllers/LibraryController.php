@@ -12,6 +12,7 @@ use App\Actions\OrderLibraryValues;
 use App\Actions\RemoveFromLibrary;
 use App\Actions\RemoveSizeRun;
 use App\Actions\SaveSizeRun;
+use App\Actions\TeachWord;
 use App\Actions\UndoRedo;
 use App\Catalog\AxisForm;
 use App\Catalog\LibraryShelf;
@@ -77,12 +78,19 @@ final class LibraryController
 
     public function value(LibraryRequest $request, LibraryValue $value, LibraryScreen $library): View
     {
-        return view('library.value', ['value' => $value->load('axis'), 'usedBy' => $library->valueUsedBy($value)]);
+        return view('library.value', ['value' => $value->load('axis'), 'usedBy' => $library->valueUsedBy($value), 'senderWords' => $this->shelf->senderWords($value->id)]);
     }
 
     public function editValue(LibraryRequest $request, LibraryValue $value, EditValue $action): View
     {
         $action->run($request->change(), $value->id, ValueController::form($request), seen: $request->filled('seen') ? $request->string('seen')->toString() : null);
+
+        return $this->page($request, 'axis', ['axis' => $this->shelf->axis($value->axis_id)], changed: true);
+    }
+
+    public function forgetWord(LibraryRequest $request, LibraryValue $value, int $word, TeachWord $action): View
+    {
+        $action->forget($request->change(), $word);
 
         return $this->page($request, 'axis', ['axis' => $this->shelf->axis($value->axis_id)], changed: true);
     }

@@ -12,6 +12,7 @@ use App\Actions\OrderPhotos;
 use App\Actions\ReadPhotosAgain;
 use App\Actions\ReceivePhotos;
 use App\Actions\RemovePhotos;
+use App\Actions\ReplacePhoto;
 use App\Actions\UnlinkPhotos;
 use App\History\Change;
 use App\Http\BoardRequest;
@@ -21,6 +22,9 @@ use App\Media\PhotoSize;
 use App\Media\PhotoStore;
 use App\Media\PictureFormat;
 use App\Models\Photo;
+use App\Models\Product;
+use App\Refusals\Kind;
+use App\Refusals\Refused;
 use Core\Gallery\Role;
 use Core\Gallery\View as PictureView;
 use Illuminate\Http\JsonResponse;
@@ -96,6 +100,16 @@ final class PhotoController
         }
 
         return $lost;
+    }
+
+    public function replace(BoardRequest $request, Product $product, int $placement, ReplacePhoto $action): Response
+    {
+        $file = $request->file('file');
+        if (! $file instanceof UploadedFile) {
+            throw new Refused('Choose the file that takes its place.', Kind::Missing, 'file');
+        }
+
+        return $this->board->fragment($request, $action->run($request->change(), $placement, $this->incoming($file)));
     }
 
     public function link(BoardRequest $request, LinkPhotos $action): Response

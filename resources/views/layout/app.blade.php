@@ -52,7 +52,7 @@
         @yield('content')
     </main>
 </div>
-<div id="source-act" hidden></div><div id="source-read" hidden></div><div id="source-tray" hidden></div><div id="source-dialog" hidden></div>
+<div id="source-act" hidden></div><div id="source-file" hx-encoding="multipart/form-data" hidden></div><div id="source-read" hidden></div><div id="source-tray" hidden></div><div id="source-dialog" hidden></div>
 <dialog id="dialog" aria-labelledby="dialog-title">
     <div id="dialog-notice" aria-live="assertive"></div>
     <div id="dialog-body"></div>

@@ -5,6 +5,10 @@
     @include('library.value-fields')
     <div class="buttons"><button type="button" class="btn btn-plain" data-do="close">Cancel</button><button class="btn btn-primary">Keep</button></div>
 </form>
+@if ($senderWords !== [])
+    <div class="sender-words"><h3>What senders call it</h3>
+        <ul>@foreach ($senderWords as $word)<li><form data-act="{{ route('library.word.forget', [$value, $word->id]) }}"><b>{{ $word->word }}</b> <span class="quiet">in what {{ $word->sender }} sends</span> <button class="btn btn-quiet">Forget</button></form></li>@endforeach</ul></div>
+@endif
 @if ($usedBy === '')
     <form data-act="{{ route('library.value.remove', $value) }}"><button class="btn btn-plain">Remove {{ $value->name }} from the library</button></form>
 @endif

@@ -1,0 +1,47 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Actions;
+
+use App\Catalog\ChosenPictures;
+use App\Catalog\LoadedProduct;
+use App\Catalog\NewPictures;
+use App\History\Change;
+use App\History\Keeper;
+use App\Ledger\Ledger;
+use App\Media\IncomingFile;
+use App\Media\PhotoStore;
+use App\Models\HistoryEntry;
+use App\Refusals\Kind;
+use App\Refusals\Refused;
+use Illuminate\Support\Facades\Gate;
+
+/** Puts another file in the place of a picture: where it is linked, its place in the order, its roles and texts stay. */
+final class ReplacePhoto
+{
+    public function __construct(private readonly Keeper $keeper, private readonly PhotoStore $store)
+    {
+    }
+
+    public function run(Change $change, int $placementId, IncomingFile $file): ?HistoryEntry
+    {
+        Gate::forUser($change->user)->authorize('edit');
+        $photo = $this->store->take($file)->photo;
+
+        return $this->keeper->keep($change, self::class, function (Ledger $ledger, LoadedProduct $loaded) use ($placementId, $photo, $file): string {
+            $old = ChosenPictures::rows($loaded, [$placementId])[0];
+            $pictures = new NewPictures($loaded);
+            $here = $pictures->name($photo->id);
+            if ($old->photoId === $photo->id) {
+                throw new Refused("{$file->name} is the very picture that is here.", Kind::Impossible);
+            }
+            if ($here !== null) {
+                throw new Refused("{$file->name} is in this product already, as {$here}. Link that one instead.", Kind::Taken);
+            }
+            $ledger->update('placements', [$placementId => $pictures->inPlaceOf($old, $photo->id, $file->name)]);
+
+            return "Replaced {$old->file()} by {$file->name}";
+        });
+    }
+}
