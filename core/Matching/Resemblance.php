@@ -17,14 +17,20 @@ final readonly class Resemblance
     /** Bits in which fingerprints of the same picture, slightly cut, may differ; more is not looked at. */
     public const MOST_BITS = 14;
 
-    /** Mean difference in Lab (CIE 1976) up to which it is the same picture; other colors of the same goods begin at about 6. */
-    public const SAME = 4.0;
+    /** Mean difference in Lab (CIE 1976) of what is shown, up to which it is the same picture; on the demo's pictures the same ones come to 5, other colors of the same goods begin at 12. */
+    public const SAME = 5.0;
 
     /** Difference of their means, in each of the three, that cutting a little can make; more is not looked at. */
     public const MOST_OF_MEANS = 10.0;
 
     /** Where they differ more than this before they are laid over each other, they are different. */
-    private const HOPELESS = 14.0;
+    private const HOPELESS = 40.0;
+
+    /** Difference in Lab from the ground from which on something is shown. */
+    private const SHOWN = 6.0;
+
+    /** Pixels of those compared, of which something must be shown. */
+    private const LEAST_SHOWN = 8;
 
     /** Least part of a side that is left of a picture which was cut. */
     private const LEAST_LEFT = 0.85;
@@ -37,8 +43,11 @@ final readonly class Resemblance
 
     private const SIDE = Fingerprint::SIDE;
 
-    /** @param  list<array{float, float, float}>  $lab  of its pixels, row by row */
-    private function __construct(private array $lab)
+    /**
+     * @param  list<array{float, float, float}>  $lab  of its pixels, row by row
+     * @param  array{float, float, float}  $ground  the color along its border
+     */
+    private function __construct(private array $lab, private array $ground)
     {
     }
 
@@ -49,11 +58,22 @@ final readonly class Resemblance
             throw UnreadableFingerprint::sample($sample->width, $sample->height);
         }
 
-        return new self(array_map(function (int $pixel): array {
+        $lab = array_map(function (int $pixel): array {
             $lab = Lab::of(Srgb::packed($pixel));
 
             return [$lab->lightness, $lab->a, $lab->b];
-        }, $sample->pixels));
+        }, $sample->pixels);
+        $border = array_intersect_key($lab, array_flip($sample->border(1)));
+
+        return new self($lab, [self::median(array_column($border, 0)), self::median(array_column($border, 1)), self::median(array_column($border, 2))]);
+    }
+
+    /** @param  list<float>  $values */
+    private static function median(array $values): float
+    {
+        sort($values);
+
+        return $values[intdiv(count($values), 2)];
     }
 
     /** @return array{float, float, float} the mean of all pixels in Lab */
@@ -109,7 +129,7 @@ final readonly class Resemblance
         return $best;
     }
 
-    /** Every second pixel of the other, against this one between its edges. */
+    /** Every second pixel of the other against this one between its edges, where either shows something: ground is like ground anywhere. */
     private function over(self $other, float $left, float $top, float $right, float $bottom): float
     {
         $sum = 0.0;
@@ -123,18 +143,29 @@ final readonly class Resemblance
                 $column = (int) $u;
                 $across = $u - $column;
                 $at = $row * self::SIDE + $column;
-                $square = 0.0;
-                $theirs = $other->lab[$y * self::SIDE + $x];
+                $own = [0.0, 0.0, 0.0];
                 foreach ([0, 1, 2] as $part) {
                     $above = $this->lab[$at][$part] * (1 - $across) + $this->lab[$at + 1][$part] * $across;
                     $below = $this->lab[$at + self::SIDE][$part] * (1 - $across) + $this->lab[$at + self::SIDE + 1][$part] * $across;
-                    $square += ($above * (1 - $down) + $below * $down - $theirs[$part]) ** 2;
+                    $own[$part] = $above * (1 - $down) + $below * $down;
                 }
-                $sum += sqrt($square);
-                $count++;
+                $theirs = $other->lab[$y * self::SIDE + $x];
+                if (self::between($own, $this->ground) > self::SHOWN || self::between($theirs, $other->ground) > self::SHOWN) {
+                    $sum += self::between($own, $theirs);
+                    $count++;
+                }
             }
         }
 
-        return $sum / $count;
+        return $count < self::LEAST_SHOWN ? self::between($this->ground, $other->ground) : $sum / $count;
+    }
+
+    /**
+     * @param  array{float, float, float}  $one
+     * @param  array{float, float, float}  $other
+     */
+    private static function between(array $one, array $other): float
+    {
+        return sqrt(($one[0] - $other[0]) ** 2 + ($one[1] - $other[1]) ** 2 + ($one[2] - $other[2]) ** 2);
     }
 }

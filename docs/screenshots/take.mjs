@@ -65,11 +65,24 @@ await page.waitForSelector('.option[aria-pressed=true]');
 await take('shopper-preview');
 await page.goto(`${base}/products/TB-SMOCK/history`);
 await take('history');
-await page.locator('input[name=from]').nth(12).check();
-await page.getByRole('button', { name: 'Compare the two points' }).click();
-await take('comparison');
 await page.goto(`${base}/products/TB-SMOCK/details`);
 await take('details');
+// The troubled drop, a contradiction in it, and better files for pictures that are there.
+await page.goto(`${base}/intake`);
+await page.getByRole('link', { name: 'Autumn pictures' }).click();
+while (await page.getByText('being looked at').count() > 0) {
+  await page.waitForTimeout(1000);
+}
+await page.locator('tr.row', { hasText: 'mss_short' }).click();
+await page.waitForSelector('.teach');
+await take('intake');
+await page.locator('tr.row', { hasText: '_oat_front' }).click();
+await page.waitForSelector('.clash');
+await page.locator('.small-matrix').getByRole('button', { name: 'Ink', exact: false }).first().click();
+await take('intake-contradiction');
+await page.getByRole('button', { name: 'Replace with better files…' }).click();
+await page.waitForSelector('.better img');
+await take('intake-replacing');
 // One act on many products, and back.
 await page.goto(`${base}/bulk/new`);
 await page.getByLabel('What', { exact: true }).selectOption('sku-price');
@@ -86,8 +99,6 @@ await page.emulateMedia({ colorScheme: 'light' });
 await page.setViewportSize({ width: 390, height: 800 });
 await page.goto(`${base}/products/TB-SMOCK`);
 await take('board-phone');
-await page.goto(`${base}/products/TB-CLOG/preview`);
-await take('shopper-preview-phone');
 
 // What only those see who may release.
 await page.setViewportSize({ width: 1280, height: 800 });
@@ -98,6 +109,4 @@ await page.fill('#password', 'slate-demo');
 await page.click('button');
 await page.goto(`${base}/works`);
 await take('works');
-await page.goto(`${base}/accounts`);
-await take('accounts');
 await browser.close();

@@ -98,7 +98,7 @@ final readonly class IntakeRow
             Standing::Looking => [$this->read->why === '' ? 'Its picture is being looked at.' : $this->read->why],
             Standing::Arriving => [$this->read->file->received > 0 ? Sizes::megabytes($this->read->file->received).' of '.Sizes::megabytes($this->read->file->bytes).' have arrived.' : 'Drop the same files again to go on.'],
             Standing::There => ['The product has this very picture there.'],
-            Standing::Double => [...array_map(fn ($alike): string => $alike->inWords(), array_slice($this->read->alike, 0, 2)), ...($verdict?->doubtWords() ?? [])],
+            Standing::Double => [$this->read->alike[0]->inWords().(count($this->read->alike) > 1 ? ' And '.(count($this->read->alike) - 1).' more.' : ''), ...($verdict?->doubtWords() ?? [])],
             default => $verdict === null ? [] : ($verdict->doubts === [] ? $verdict->reasons : $verdict->doubtWords()),
         };
     }
