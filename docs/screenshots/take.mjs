@@ -76,7 +76,7 @@ while (await page.getByText('being looked at').count() > 0) {
 await page.locator('tr.row', { hasText: 'mss_short' }).click();
 await page.waitForSelector('.teach');
 await take('intake');
-await page.locator('tr.row', { hasText: '_oat_front' }).click();
+await page.locator('tr.row[aria-label^=TB-APRON_oat_front]').click();
 await page.waitForSelector('.clash');
 await page.locator('.small-matrix').getByRole('button', { name: 'Ink', exact: false }).first().click();
 await take('intake-contradiction');
