@@ -16,6 +16,7 @@ use App\Models\HistoryEntry;
 use App\Refusals\Kind;
 use App\Refusals\Refused;
 use Core\Gallery\View;
+use Core\Reach\Reach;
 use Core\Reach\Selection;
 use Core\Reach\Wording;
 use Illuminate\Database\Eloquent\Collection;
@@ -42,16 +43,28 @@ final class LinkDropped implements Act
             $files = DropFile::query()->where('batch_id', $change->batch)->where('to_product_id', $change->productId)->orderBy('to_place')->get();
             $pictures = new NewPictures($loaded);
             $byPhoto = array_column(array_map(fn ($row): array => [$row->photoId, $row], array_values($loaded->placements)), 1, 0);
-            $updates = [];
+            $updates = $reaches = [];
             foreach ($files as $file) {
-                $reach = Clauses::decode((string) $file->to_reach);
                 $known = $byPhoto[(int) $file->photo_id] ?? null;
                 if ($file->replaces_id !== null && $known?->id() !== $file->replaces_id) {
                     $updates[$file->replaces_id] = $this->replacing($loaded, $file, $pictures, $known !== null);
-                } elseif ($known !== null) {
+                } else {
+                    // One picture that came under two names is linked to where either says.
+                    $reaches[(int) $file->photo_id][] = Clauses::decode((string) $file->to_reach);
+                }
+            }
+            foreach ($files as $file) {
+                $photoId = (int) $file->photo_id;
+                if (! isset($reaches[$photoId])) {
+                    continue;
+                }
+                $reach = array_reduce($reaches[$photoId], fn (Reach $all, Reach $one): Reach => $all->union($one), Reach::nothing());
+                unset($reaches[$photoId]);
+                $known = $byPhoto[$photoId] ?? null;
+                if ($known !== null) {
                     $updates[$known->id()] = NewPictures::linkedTo($loaded, $known, $reach) + ($known->placement->view === null && $file->to_view !== null ? ['view' => $file->to_view] : []);
-                } elseif ($pictures->name((int) $file->photo_id) === null) {
-                    $pictures->add((int) $file->photo_id, $file->file, $reach, View::tryFrom((string) $file->to_view));
+                } else {
+                    $pictures->add($photoId, $file->file, $reach, View::tryFrom((string) $file->to_view));
                 }
             }
             $ledger->update('placements', $updates);

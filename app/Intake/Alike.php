@@ -10,12 +10,11 @@ use App\Models\PhotoState;
 final readonly class Alike
 {
     /**
-     * @param  bool  $isSamePicture  whether it is nearly the same picture; else only its place is the same
      * @param  ?int  $fileId  of the drop
      * @param  ?int  $placementId  of the product
      */
     public function __construct(
-        public bool $isSamePicture,
+        public Likeness $likeness,
         public int $photoId,
         public string $file,
         public PhotoState $photoState,
@@ -27,28 +26,26 @@ final readonly class Alike
     ) {
     }
 
-    public function asSamePicture(): self
+    public function asNearly(): self
     {
-        return new self(true, $this->photoId, $this->file, $this->photoState, $this->width, $this->height, $this->bytes, $this->fileId, $this->placementId);
+        return new self(Likeness::Nearly, $this->photoId, $this->file, $this->photoState, $this->width, $this->height, $this->bytes, $this->fileId, $this->placementId);
     }
 
     public function heading(): string
     {
-        return match (true) {
-            $this->isSamePicture && $this->fileId !== null => 'Nearly the same picture twice in this drop',
-            $this->isSamePicture => 'The product has nearly the same picture',
-            $this->fileId !== null => 'Two pictures for one place',
-            default => 'The product has a picture of this view there',
+        return match ($this->likeness) {
+            Likeness::Same => 'The same picture twice in this drop',
+            Likeness::Nearly => $this->fileId !== null ? 'Nearly the same picture twice in this drop' : 'The product has nearly the same picture',
+            Likeness::Place => $this->fileId !== null ? 'Two pictures for one place' : 'The product has a picture of this view there',
         };
     }
 
     public function inWords(): string
     {
-        return match (true) {
-            $this->isSamePicture && $this->fileId !== null => "Nearly the same picture as {$this->file}, of this drop.",
-            $this->isSamePicture => "Nearly the same picture as {$this->file}, which the product has.",
-            $this->fileId !== null => "{$this->file}, of this drop, is read as the same view of the same part.",
-            default => "{$this->file} is the same view of the same part already.",
+        return match ($this->likeness) {
+            Likeness::Same => "The same picture as {$this->file}, of this drop.",
+            Likeness::Nearly => "Nearly the same picture as {$this->file}, ".($this->fileId !== null ? 'of this drop.' : 'which the product has.'),
+            Likeness::Place => $this->fileId !== null ? "{$this->file}, of this drop, is read as the same view of the same part." : "{$this->file} is the same view of the same part already.",
         };
     }
 }

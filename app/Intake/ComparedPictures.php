@@ -69,18 +69,18 @@ final class ComparedPictures
         $alike = [];
         foreach ($this->byPhoto[(int) $one->file->photo_id] as $other) {
             if ($other !== $one) {
-                $alike[] = self::ofFile($other, true);
+                $alike[] = self::ofFile($other, Likeness::Same);
             }
         }
         foreach ($this->twins[(int) $one->file->photo_id] ?? [] as $photoId) {
             foreach ($this->byPhoto[$photoId] ?? [] as $other) {
                 if (! $this->areTold($one, $other->product?->id, $other->verdict?->isSure() === true ? $other->verdict->reach : null, $other->verdict?->view)) {
-                    $alike[] = self::ofFile($other, true);
+                    $alike[] = self::ofFile($other, Likeness::Nearly);
                 }
             }
             $picture = $this->standing[$one->product->id ?? 0][$photoId] ?? null;
             if ($picture !== null && ! $this->areTold($one, $picture->productId, $picture->reach, $picture->view)) {
-                $alike[] = $picture->picture->asSamePicture();
+                $alike[] = $picture->picture->asNearly();
             }
         }
 
@@ -110,7 +110,7 @@ final class ComparedPictures
 
         return [
             ...array_values(array_map(fn (StandingPicture $picture): Alike => $picture->picture, $taken)),
-            ...array_values(array_map(fn (int $id): Alike => self::ofFile($this->open[$id], false), $claims)),
+            ...array_values(array_map(fn (int $id): Alike => self::ofFile($this->open[$id], Likeness::Place), $claims)),
         ];
     }
 
@@ -130,8 +130,8 @@ final class ComparedPictures
         return $matrix !== null && $part->subtract($reach, $matrix)->isNothing();
     }
 
-    private static function ofFile(ReadFile $other, bool $isSamePicture): Alike
+    private static function ofFile(ReadFile $other, Likeness $likeness): Alike
     {
-        return new Alike($isSamePicture, (int) $other->file->photo_id, $other->file->file, $other->photoState ?? PhotoState::Waiting, $other->width, $other->height, $other->file->bytes, $other->file->id);
+        return new Alike($likeness, (int) $other->file->photo_id, $other->file->file, $other->photoState ?? PhotoState::Waiting, $other->width, $other->height, $other->file->bytes, $other->file->id);
     }
 }

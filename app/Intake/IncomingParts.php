@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace App\Intake;
 
 use App\Media\PhotoStore;
-use App\Media\Streams;
 use App\Models\DropFile;
+use App\Models\DropFileState;
 use App\Refusals\PhotoRefused;
 use League\Flysystem\FilesystemException;
 
@@ -14,6 +14,10 @@ use League\Flysystem\FilesystemException;
 final class IncomingParts
 {
     private const FOLDER = 'incoming';
+
+    private const KEPT_DAYS = 30;
+
+    private const SWEPT_AT_ONCE = 100;
 
     public function __construct(private readonly PhotoStore $store)
     {
@@ -58,6 +62,15 @@ final class IncomingParts
     public function forget(DropFile $file): void
     {
         $this->store->disk()->deleteDirectory(self::folder($file));
+    }
+
+    /** Lets go of what never came to its end: whoever drops it again begins anew. */
+    public function sweep(): void
+    {
+        foreach (DropFile::query()->where('state', DropFileState::Arriving)->where('received', '>', 0)->where('updated_at', '<', now()->subDays(self::KEPT_DAYS))->limit(self::SWEPT_AT_ONCE)->get() as $file) {
+            $file->update(['received' => 0]);
+            $this->forget($file);
+        }
     }
 
     private static function folder(DropFile $file): string

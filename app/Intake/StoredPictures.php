@@ -7,8 +7,10 @@ namespace App\Intake;
 use App\Catalog\SearchWords;
 use App\Models\PhotoState;
 use Core\Color\ColorDifference;
+use Core\Color\ColorNames;
 use Core\Color\Lab;
 use Core\Color\Srgb;
+use Core\Text\Name;
 use Illuminate\Database\Query\Builder;
 use Illuminate\Support\Facades\DB;
 
@@ -43,6 +45,20 @@ final class StoredPictures
         $uses = DB::table('placements')->whereIn('photo_id', $ids)->groupBy('photo_id')->selectRaw('photo_id, count(*) as uses')->pluck('uses', 'photo_id')->all();
 
         return array_values(array_map(fn ($photo): StoredPicture => new StoredPicture((int) $photo->id, (string) ($names[$photo->id] ?? "picture {$photo->id}"), (int) $photo->width, (int) $photo->height, (int) $photo->bytes, (string) $photo->created_at, (int) ($uses[$photo->id] ?? 0)), $photos));
+    }
+
+    /** What is meant by a color as somebody types it: a value of the shop's by its swatch, a color's name, or figures. */
+    public function color(string $typed): ?Srgb
+    {
+        $folded = Name::of($typed)->folded;
+        $swatch = $folded === '' ? null : DB::table('axis_values')->where('folded', $folded)->whereNotNull('swatch')->value('swatch');
+        $hex = match (true) {
+            is_string($swatch) => explode('/', $swatch)[0],
+            preg_match('/^#?[0-9a-f]{6}$/i', trim($typed)) === 1 => $typed,
+            default => ColorNames::hex($folded),
+        };
+
+        return $hex === null ? null : Srgb::fromHex($hex);
     }
 
     /** @return list<int> of the newest pictures those whose main color is near one */

@@ -17,6 +17,7 @@ use App\History\Announcer;
 use App\History\OldEntries;
 use App\History\ProductsChanged;
 use App\Http\QuietHandler;
+use App\Intake\IncomingParts;
 use App\Intake\UnpackArchive;
 use App\Media\ForgottenPictures;
 use App\Media\PhotoInspector;
@@ -117,6 +118,7 @@ final class AppServiceProvider extends ServiceProvider
                 $this->app->make(ForgottenPictures::class)->takeUp();
                 BatchRunner::takeUp(self::FORGOTTEN_BATCH);
                 UnpackArchive::takeUp();
+                $this->app->make(IncomingParts::class)->sweep();
                 $this->app->make(OldEntries::class)->letGo();
                 if (Queue::size() === 0 && Summaries::waiting() > 0) {
                     CountProducts::dispatch();

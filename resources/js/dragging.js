@@ -120,7 +120,8 @@ export function dragging({ selection, isMarked, markedIds, canEdit, change }) {
       say(event, may ? saying(event, target, tray) : '');
       if (hasFiles) {
         event.preventDefault();
-        event.dataTransfer.dropEffect = may ? 'copy' : 'none';
+        // What is dropped beside them goes into the intake.
+        event.dataTransfer.dropEffect = canEdit() ? 'copy' : 'none';
         document.getElementById('tray')?.classList.toggle('is-over', Boolean(tray));
       } else if (may) {
         event.preventDefault();

@@ -233,6 +233,13 @@ function look() {
   }
 }
 
+// What was refused may be because the table is out of date: it is drawn as things stand.
+document.addEventListener('htmx:afterRequest', (event) => {
+  if (drop() && event.detail.requestConfig.verb === 'post' && event.detail.xhr.status === 422) {
+    look();
+  }
+});
+
 // Pictures are looked at and linked while the page is open.
 setInterval(() => {
   if (drop()?.dataset.moving && !document.hidden) {

@@ -60,8 +60,11 @@ export async function send(found, { url, partUrl, partBytes, sender = '', produc
     for (let one = queue.shift(); one; one = queue.shift()) {
       try {
         for (let { received, arrives } = one; arrives;) {
-          const part = one.file.slice(received, received + partBytes);
+          const part = await one.file.slice(received, received + partBytes).arrayBuffer().catch(() => { throw new Error('it was changed or moved while it was being sent. Drop it again.'); });
           const answer = await call('PUT', `${partUrl.replace('FILE', one.id)}?at=${received}`, part, 'application/octet-stream', progress);
+          if (answer.arrives && answer.received === received) {
+            throw new Error('it does not arrive. Drop it again.');
+          }
           bytes += answer.received - received;
           if (answer.refused) {
             progress.refused(answer.refused);

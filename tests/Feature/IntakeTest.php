@@ -14,6 +14,7 @@ use App\Actions\TeachWord;
 use App\History\Change;
 use App\Intake\AnnouncedFile;
 use App\Intake\Drops;
+use App\Intake\IncomingParts;
 use App\Intake\Standing;
 use App\Models\Drop;
 use App\Models\DropFile;
@@ -27,6 +28,7 @@ use Core\Gallery\View;
 use Core\Reach\Selection;
 use Illuminate\Http\UploadedFile;
 use Illuminate\Support\Facades\DB;
+use Illuminate\Support\Facades\Storage;
 use Tests\Dropped;
 use Tests\Shop;
 
@@ -70,6 +72,15 @@ it('takes a file in parts, in any order of trouble, and the same file once', fun
         ->and(Photo::query()->value('sha256'))->toBe(hash('sha256', $bytes))
         ->and(Storage::disk('local')->allFiles('incoming'))->toBe([])
         ->and(Dropped::standings($drop)['SMOCK_moss_front.jpg'])->toBe('sure');
+
+    // What never comes to its end is let go of after a month.
+    $late = idOf($drop, 'SMOCK_clay_front.jpg');
+    app(ReceivePart::class)->run($shop->user, $late, 0, 'beginning');
+    app(IncomingParts::class)->sweep();
+    expect(Storage::disk('local')->allFiles('incoming'))->toHaveCount(1);
+    DropFile::query()->whereKey($late)->update(['updated_at' => now()->subDays(40)]);
+    app(IncomingParts::class)->sweep();
+    expect(Storage::disk('local')->allFiles('incoming'))->toBe([])->and(DropFile::query()->find($late)->received)->toBe(0);
 
     app(SetAside::class)->forgetMissing($shop->user, $drop);
     expect(Dropped::standings($drop))->toBe(['SMOCK_moss_front.jpg' => 'sure']);
@@ -280,6 +291,7 @@ it('finds stored pictures by what is known of them, and takes them into a drop',
     $this->get('/intake/stored')->assertOk()->assertSee('SMOCK_moss_front.jpg')->assertSee('clay_flat.jpg');
     $this->get('/intake/stored?unused=1')->assertSee('clay_flat.jpg')->assertDontSee('SMOCK_moss_front.jpg');
     $this->get('/intake/stored?color=%23b5694a')->assertSee('SMOCK_clay_front.jpg')->assertDontSee('SMOCK_moss_front.jpg');
+    $this->get('/intake/stored?color=Moss')->assertSee('SMOCK_moss_front.jpg')->assertDontSee('SMOCK_clay_front.jpg');
     $this->get('/intake/stored?name=moss&product=SMOCK')->assertSee('SMOCK_moss_front.jpg')->assertDontSee('clay_flat.jpg');
     $this->get('/intake/stored?least=1600')->assertSee('No stored picture is like this');
     $this->get('/intake/stored?color=blorp')->assertSee('No color is called so');
@@ -322,4 +334,13 @@ it('shows in the library what senders call a value, forgets it, and removes a va
     expect(DB::table('sender_words')->pluck('word')->all())->toBe(['mss']);
     $this->post('/library/undo', ['version' => Library::whole()->version]);
     expect(DB::table('sender_words')->pluck('word')->all())->toBe(['mss', 'pn']);
+});
+
+it('links one picture that came under two names to where either says', function (): void {
+    $shop = bareShop();
+    $path = Dropped::picture('guide.jpg', '#888888');
+    $drop = Dropped::files($shop->user, ['SMOCK_moss_pack.jpg' => $path, 'SMOCK_clay_pack.jpg' => $path]);
+    expect(Dropped::standings($drop))->toBe(['SMOCK_clay_pack.jpg' => 'double', 'SMOCK_moss_pack.jpg' => 'double'])->and(Dropped::one($drop, 'SMOCK_clay_pack.jpg')->trouble())->toBe('The same picture twice in this drop');
+    app(AcceptFiles::class)->asRead($shop->user, $drop, Dropped::seen($drop, Standing::Double));
+    expect(DB::table('placements')->count())->toBe(1)->and($shop->files(['Color' => 'Moss']))->toBe(['SMOCK_clay_pack.jpg'])->and($shop->files(['Color' => 'Clay']))->toBe(['SMOCK_clay_pack.jpg'])->and($shop->files(['Color' => 'Slate']))->toBe([]);
 });

@@ -6,12 +6,8 @@ namespace App\Http\Controllers;
 
 use App\Actions\PickStored;
 use App\Catalog\ProductLoader;
-use App\Intake\StoredPicture;
 use App\Intake\StoredPictures;
 use App\Intake\StoredQuery;
-use Core\Color\ColorNames;
-use Core\Color\Srgb;
-use Core\Text\Name;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
@@ -34,7 +30,7 @@ final class StoredController
             'unused' => ['nullable', 'boolean'],
             'after' => ['nullable', 'integer'],
         ], ['product.exists' => 'No product has the code :input.']);
-        $color = $this->color((string) ($given['color'] ?? ''));
+        $color = $pictures->color((string) ($given['color'] ?? ''));
         $found = $pictures->find(new StoredQuery(
             trim((string) ($given['name'] ?? '')),
             isset($given['product']) ? $this->products->named($given['product'])->id : null,
@@ -62,13 +58,5 @@ final class StoredController
         }
 
         return redirect()->route('intake.drop', $action->run($request->user(), $names));
-    }
-
-    /** By name or in figures. */
-    private function color(string $typed): ?Srgb
-    {
-        $hex = ColorNames::hex(Name::of($typed)->folded) ?? (preg_match('/^#?[0-9a-f]{6}$/i', trim($typed)) === 1 ? $typed : null);
-
-        return $hex === null ? null : Srgb::fromHex($hex);
     }
 }

@@ -1,0 +1,18 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Intake;
+
+/** In what another picture is like one of a drop. */
+enum Likeness
+{
+    /** The very same file. */
+    case Same;
+
+    /** Nearly the same picture: smaller, saved anew, cut a little. */
+    case Nearly;
+
+    /** Another picture, of the same view of the same part. */
+    case Place;
+}
