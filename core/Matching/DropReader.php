@@ -124,7 +124,7 @@ final readonly class DropReader
         $alike = [];
         foreach ($verdicts as $key => $verdict) {
             if ($verdict->productId !== null && $verdict->reach !== null) {
-                foreach ($this->judge->narrower($verdict->reading, $verdict->productId) as $axisId => $valueId) {
+                foreach ($verdict->narrower as $axisId => $valueId) {
                     $alike[implode(' ', [$verdict->productId, $verdict->reach->key(), $verdict->view?->value, $verdict->place, $axisId])][$valueId][] = $key;
                 }
             }

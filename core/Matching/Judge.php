@@ -49,21 +49,15 @@ final readonly class Judge
             }
         }
 
-        return new Verdict($product->id, $reach, $view, $place, $case->confidence, $case->reasons, $case->doubts, $reading, $case->isByPart, $case->contradiction);
+        return new Verdict($product->id, $reach, $view, $place, $case->confidence, $case->reasons, $case->doubts, $reading, $case->isByPart, $case->contradiction, $this->narrower($product, $values));
     }
 
     /**
-     * The values of axes that change no picture, such as the size, that a name says beside the rest.
-     *
-     * @return array<int, int> axis id => value id
+     * @param  array<int, list<int>>  $values  axis id => values that the name says
+     * @return array<int, int> those of axes that change no picture, such as the size: axis id => value id
      */
-    public function narrower(NameReading $reading, int $productId): array
+    private function narrower(KnownProduct $product, array $values): array
     {
-        $product = $this->lexicon->product($productId);
-        if ($product === null) {
-            return [];
-        }
-        $values = $this->values->find($reading, $product, new OpenCase());
         $narrower = [];
         foreach ($product->matrix->axes as $axis) {
             if (! $axis->changesPicture && count($values[$axis->id] ?? []) === 1) {

@@ -21,6 +21,7 @@ final readonly class Verdict
      * @param  list<string>  $reasons  what was understood, in sentences
      * @param  list<Doubt>  $doubts  what speaks against it
      * @param  bool  $isByPart  whether the product is told by a part of its name only
+     * @param  array<int, int>  $narrower  what it says beside the rest of axes that change no picture, such as the size: axis id => value id
      */
     public function __construct(
         public ?int $productId,
@@ -33,6 +34,7 @@ final readonly class Verdict
         public NameReading $reading,
         public bool $isByPart = false,
         public ?Contradiction $contradiction = null,
+        public array $narrower = [],
     ) {
     }
 
@@ -73,6 +75,6 @@ final readonly class Verdict
     /** The same for a narrower part of the product, for a reason. */
     public function narrowedTo(Reach $reach, string $reason): self
     {
-        return new self($this->productId, $reach, $this->view, $this->place, $this->confidence, [...$this->reasons, $reason], $this->doubts, $this->reading, $this->isByPart, $this->contradiction);
+        return new self($this->productId, $reach, $this->view, $this->place, $this->confidence, [...$this->reasons, $reason], $this->doubts, $this->reading, $this->isByPart, $this->contradiction, $this->narrower);
     }
 }

@@ -15,6 +15,9 @@ final readonly class IntakeScreen
 {
     private const PAGE = 150;
 
+    /** Seconds since a file was announced or grew, in which more of it may come. */
+    private const STILL_SENT = 60;
+
     /** What is shown by its name in the address. */
     private const SHOWN = ['settled' => [Standing::Aside, Standing::Linked]];
 
@@ -72,7 +75,9 @@ final readonly class IntakeScreen
     /** Whether the page may look different in a moment by itself. */
     public function isMoving(): bool
     {
-        return $this->count(Standing::Looking, Standing::Arriving, Standing::Underway) > 0;
+        $arriving = array_filter($this->read->standing(Standing::Arriving), fn (ReadFile $one): bool => $one->file->updated_at->isAfter(now()->subSeconds(self::STILL_SENT)));
+
+        return $arriving !== [] || $this->count(Standing::Looking, Standing::Underway) > 0;
     }
 
     /** @return list<array{string, string}> how many stand how, in words, each with a class */

@@ -2,7 +2,20 @@
     <h2 id="keys-title">Keys</h2>
     <p class="quiet">Everything that can be dragged can be done with these, or from “About” on a picture.</p>
     <dl class="keys-help">
-        @foreach ([
+        @foreach (request()->routeIs('intake*') ? [
+            ['↑ ↓', 'another picture'],
+            ['Space', 'mark it'],
+            ['Enter', 'link what is marked, or this one, as it is read'],
+            ['L', 'link it to what is pointed at on the small matrix'],
+            ['Ctrl + click', 'on the small matrix: point at this as well'],
+            ['X', 'put it aside; on the settled ones: take it up again'],
+            ['V', 'choose the view'],
+            ['P', 'choose the product'],
+            ['Ctrl + Z', 'undo'],
+            ['Ctrl + Shift + Z', 'redo'],
+            ['/', 'jump'],
+            ['?', 'this page'],
+        ] : [
             ['↑ ↓ ← →', 'another cell, row or column'],
             ['Shift + arrows', 'extend the selection'],
             ['Ctrl + click', 'add to the selection'],
