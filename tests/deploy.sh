@@ -122,7 +122,7 @@ expect 'what is more than one request may carry is answered 413' test "$(curl -s
 rm -f "$large"
 
 if [ "$FAULTS" = 0 ]; then
-    SLATE_URL="http://127.0.0.1:$WEB" PLAYWRIGHT_JSON_OUTPUT_NAME="$HOME_OF/.data/playwright-deploy.json" npx playwright test --reporter=list,json --output=test-results/deploy journey || fault 'the browser journey passes'
+    SLATE_URL="http://127.0.0.1:$WEB" PLAYWRIGHT_JSON_OUTPUT_NAME="$HOME_OF/.data/playwright-deploy.json" npx playwright test --reporter=list,json --output=test-results/deploy journey intake || fault 'the browser journey and the intake pass'
     expect 'pictures lie in the S3 storage, with their sizes' test "$(find "$COPY/object-store" -path '*derived*' -type f | wc -l)" -ge 42
     expect 'and nowhere else' test "$(find "$COPY/storage/app" -type f | wc -l)" = 0
     expect 'sessions and cache are in Redis' test "$(redis-cli -p "$REDIS" dbsize | tr -dc 0-9)" -gt 2
