@@ -8,6 +8,7 @@ use App\Batches\BatchRunner;
 use App\Catalog\Clauses;
 use App\Catalog\ProductLoader;
 use App\Intake\Acceptance;
+use App\Intake\DropKeeper;
 use App\Intake\DropReading;
 use App\Intake\LinkOrder;
 use App\Intake\ReadDrop;
@@ -22,8 +23,6 @@ use App\Refusals\Kind;
 use App\Refusals\Refused;
 use Core\Gallery\View;
 use Core\Reach\Selection;
-use Illuminate\Support\Facades\DB;
-use Illuminate\Support\Facades\Gate;
 
 /** Accepts pictures of a drop: as they are read, or for a part of a product that somebody points at. All of one act are one batch, undone in one. */
 final class AcceptFiles
@@ -35,6 +34,7 @@ final class AcceptFiles
 
     public function __construct(
         private readonly DropReading $reading,
+        private readonly DropKeeper $keeper,
         private readonly ProductLoader $loader,
         private readonly StartBatch $start,
         private readonly BatchRunner $runner,
@@ -93,11 +93,8 @@ final class AcceptFiles
     /** @param  callable(ReadDrop): array<int, Acceptance>  $choose  by file id */
     private function accept(User $user, Drop $drop, callable $choose, string $verb): Batch
     {
-        Gate::forUser($user)->authorize('edit');
-
-        $batch = DB::transaction(function () use ($user, $drop, $choose, $verb): Batch {
-            // Whoever settles the same drop at once comes second, and sees what is settled.
-            Drop::query()->whereKey($drop->id)->lockForUpdate()->firstOrFail();
+        $batch = null;
+        $this->keeper->keep($user, $drop, function () use ($user, $drop, $choose, $verb, &$batch): string {
             $read = $this->reading->of($drop);
             $accepted = $choose($read);
             $productIds = array_values(array_unique(array_map(fn (Acceptance $one): int => $one->productId, $accepted)));
@@ -106,8 +103,9 @@ final class AcceptFiles
             $batch = $this->start->run($user, LinkDropped::NAME, ['verb' => $verb, 'count' => (string) $count, 'file' => $count === 1 ? $read->files[array_key_first($accepted)]->file->file : '', 'drop' => $drop->name], $productIds, false, Selection::whole());
             $this->note($batch, $accepted, $read);
 
-            return $batch;
+            return $batch->words;
         });
+        assert($batch instanceof Batch);
         // As far as is gone in a moment, so that few pictures are linked before the page is drawn; the queue does the rest.
         $this->runner->advance($batch->id, self::A_MOMENT);
 

@@ -4,19 +4,19 @@ declare(strict_types=1);
 
 namespace App\Actions;
 
+use App\Intake\DropKeeper;
 use App\Intake\DropReading;
+use App\Intake\ReadDrop;
 use App\Models\Drop;
 use App\Models\DropFile;
 use App\Models\Product;
 use App\Models\User;
 use Core\Gallery\View;
-use Illuminate\Support\Facades\DB;
-use Illuminate\Support\Facades\Gate;
 
 /** Says of pictures of a drop which product they are of, or which view they show: the rest is read with that. Links nothing. */
 final class SayOfFiles
 {
-    public function __construct(private readonly DropReading $reading)
+    public function __construct(private readonly DropReading $reading, private readonly DropKeeper $keeper)
     {
     }
 
@@ -26,7 +26,7 @@ final class SayOfFiles
      */
     public function product(User $user, Drop $drop, array $ids, ?Product $product): void
     {
-        $this->say($user, $drop, $ids, ['said_product_id' => $product?->id]);
+        $this->say($user, $drop, $ids, ['said_product_id' => $product?->id], $product === null ? 'is of the product that is read' : "is of {$product->name}");
     }
 
     /**
@@ -35,19 +35,20 @@ final class SayOfFiles
      */
     public function view(User $user, Drop $drop, array $ids, ?View $view): void
     {
-        $this->say($user, $drop, $ids, ['said_view' => $view?->value]);
+        $this->say($user, $drop, $ids, ['said_view' => $view?->value], $view === null ? 'shows the view that is read' : 'shows the view '.mb_strtolower($view->label()));
     }
 
     /**
      * @param  list<int>  $ids
      * @param  array<string, int|string|null>  $columns
      */
-    private function say(User $user, Drop $drop, array $ids, array $columns): void
+    private function say(User $user, Drop $drop, array $ids, array $columns, string $what): void
     {
-        Gate::forUser($user)->authorize('edit');
-        DB::transaction(function () use ($drop, $ids, $columns): void {
-            Drop::query()->whereKey($drop->id)->lockForUpdate()->firstOrFail();
-            DropFile::query()->whereKey(array_keys($this->reading->of($drop)->openOnes($ids)))->update($columns);
+        $this->keeper->keep($user, $drop, function () use ($drop, $ids, $columns, $what): string {
+            $files = $this->reading->of($drop)->openOnes($ids);
+            DropFile::query()->whereKey(array_keys($files))->update($columns);
+
+            return 'Said that '.ReadDrop::named($files)." {$what}";
         });
     }
 }

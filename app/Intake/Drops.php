@@ -11,7 +11,9 @@ use App\Models\DropFile;
 use App\Models\DropFileState;
 use App\Models\User;
 use Illuminate\Pagination\LengthAwarePaginator;
+use Illuminate\Support\Carbon;
 use Illuminate\Support\Facades\DB;
+use stdClass;
 
 /** The drops there are, and how far each is settled. */
 final class Drops
@@ -21,6 +23,8 @@ final class Drops
     private const ACTS = 5;
 
     private const SENDERS = 50;
+
+    private const NOTES = 30;
 
     private const CHUNK = 500;
 
@@ -75,6 +79,14 @@ final class Drops
         }
 
         return array_values(array_filter(array_map(fn (string $print): ?DropFile => $known[$print] ?? null, $prints)));
+    }
+
+    /** @return list<DropNote> what was done with it, the latest first */
+    public function notes(Drop $drop): array
+    {
+        $rows = DB::table('drop_notes')->join('users', 'users.id', '=', 'drop_notes.user_id')->where('drop_notes.drop_id', $drop->id)->latest('drop_notes.id')->limit(self::NOTES)->get(['users.name', 'drop_notes.words', 'drop_notes.created_at']);
+
+        return array_values(array_map(fn (stdClass $row): DropNote => new DropNote($row->name, $row->words, Carbon::parse($row->created_at)), $rows->all()));
     }
 
     /** @return list<Batch> what somebody accepted of the drop last, the latest first */

@@ -31,6 +31,12 @@ final readonly class ReadDrop
         return array_filter($this->files, fn (ReadFile $read): bool => in_array($read->standing, $standings, true));
     }
 
+    /** @param  array<int, ReadFile>  $files */
+    public static function named(array $files): string
+    {
+        return count($files) === 1 ? $files[array_key_first($files)]->file->file : number_format(count($files)).' pictures';
+    }
+
     /** @return array<int, ReadFile> those that can take the place of a picture that a product has */
     public function better(): array
     {

@@ -51,6 +51,14 @@ return new class () extends Migration {
             $table->index(['state', 'updated_at']);
             $table->foreign('batch_id')->references('id')->on('batches');
         });
+        // Who did what with a drop.
+        Schema::create('drop_notes', function (Blueprint $table): void {
+            $table->id();
+            $table->foreignId('drop_id')->constrained();
+            $table->foreignId('user_id')->constrained('users');
+            $table->string('words', 300);
+            $table->timestamp('created_at')->useCurrent();
+        });
         // What one sender calls a value, and nobody else.
         Schema::create('sender_words', function (Blueprint $table): void {
             $table->id();

@@ -159,7 +159,9 @@ final class IntakeController
 
     private function screen(IntakeRequest $request, Drop $drop): IntakeScreen
     {
-        return new IntakeScreen($this->reading->of($drop), $request->text('by') === 'product' ? 'product' : 'need', $request->text('show') === 'settled' ? 'settled' : '', max(1, $request->integer('page', 1)), $this->drops->acts($drop, $request->user()));
+        $show = $request->text('show') === 'settled' ? 'settled' : '';
+
+        return new IntakeScreen($this->reading->of($drop), $request->text('by') === 'product' ? 'product' : 'need', $show, max(1, $request->integer('page', 1)), $this->drops->acts($drop, $request->user()), $show === '' ? [] : $this->drops->notes($drop));
     }
 
     /** @return array<string, string|int|bool> of a file, for whoever sends it */

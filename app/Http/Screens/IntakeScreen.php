@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Screens;
 
+use App\Intake\DropNote;
 use App\Intake\ReadDrop;
 use App\Intake\ReadFile;
 use App\Intake\Standing;
@@ -25,6 +26,7 @@ final readonly class IntakeScreen
      * @param  string  $by  "product" or "need"
      * @param  string  $show  "settled" for what is done with
      * @param  list<Batch>  $acts  what the person accepted last, the latest first
+     * @param  list<DropNote>  $notes  what was done with the drop, the latest first; asked for where the settled ones are shown
      */
     public function __construct(
         public ReadDrop $read,
@@ -32,6 +34,7 @@ final readonly class IntakeScreen
         public string $show,
         private int $page,
         public array $acts,
+        public array $notes = [],
     ) {
     }
 

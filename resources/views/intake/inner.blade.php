@@ -43,6 +43,10 @@
         </div>
     @endif
     <div class="intake-table" id="intake-table" tabindex="-1">
+        @if ($screen->notes !== [])
+            <details class="notes"><summary>What was done with this drop</summary>
+                <ul>@foreach ($screen->notes as $note)<li><span class="quiet">{{ $note->at('j M H:i') }}, {{ $note->who }}:</span> {{ $note->words }}</li>@endforeach</ul></details>
+        @endif
         @php($groups = $screen->groups())
         @if ($groups === [])
             <p class="empty">{{ $screen->show === 'settled' ? 'Nothing of this drop is settled yet.' : 'Everything of this drop is settled.' }} <a href="{{ $screen->show === 'settled' ? $address(['show' => '']) : route('intake') }}">{{ $screen->show === 'settled' ? 'Back to what is open' : 'To the intake' }}</a></p>
