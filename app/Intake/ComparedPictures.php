@@ -13,6 +13,9 @@ use Core\Reach\Simplifier;
 /** Finds what shows the same as a picture of a drop: in the drop, and in the product it is of. */
 final class ComparedPictures
 {
+    /** So many of those that are like a picture are looked at, and shown. */
+    private const MOST = 6;
+
     /** @var array<string, list<int>> product, part and view => open files that are read so */
     private array $claims = [];
 
@@ -67,13 +70,13 @@ final class ComparedPictures
     private function nearly(ReadFile $one): array
     {
         $alike = [];
-        foreach ($this->byPhoto[(int) $one->file->photo_id] as $other) {
+        foreach (array_slice($this->byPhoto[(int) $one->file->photo_id], 0, self::MOST) as $other) {
             if ($other !== $one) {
                 $alike[] = self::ofFile($other, Likeness::Same);
             }
         }
-        foreach ($this->twins[(int) $one->file->photo_id] ?? [] as $photoId) {
-            foreach ($this->byPhoto[$photoId] ?? [] as $other) {
+        foreach (array_slice($this->twins[(int) $one->file->photo_id] ?? [], 0, self::MOST) as $photoId) {
+            foreach (array_slice($this->byPhoto[$photoId] ?? [], 0, self::MOST) as $other) {
                 if (! $this->areTold($one, $other->product?->id, $other->verdict?->isSure() === true ? $other->verdict->reach : null, $other->verdict?->view)) {
                     $alike[] = self::ofFile($other, Likeness::Nearly);
                 }
@@ -106,7 +109,7 @@ final class ComparedPictures
             return [];
         }
         $taken = array_filter($this->taken[$place] ?? [], fn (StandingPicture $picture): bool => $picture->picture->photoId !== $one->file->photo_id);
-        $claims = array_filter($this->claims[$place] ?? [], fn (int $id): bool => $id !== $one->file->id && $this->open[$id]->file->photo_id !== $one->file->photo_id && $one->verdict?->place === null);
+        $claims = array_filter(array_slice($this->claims[$place] ?? [], 0, self::MOST), fn (int $id): bool => $id !== $one->file->id && $this->open[$id]->file->photo_id !== $one->file->photo_id && $one->verdict?->place === null);
 
         return [
             ...array_values(array_map(fn (StandingPicture $picture): Alike => $picture->picture, $taken)),

@@ -60,6 +60,7 @@ test('what is in doubt is settled by keys and on the small matrix; all of it is 
   const faults = listen(page);
   await signIn(page);
   await page.goto('/intake');
+  await sound(page, 'the intake');
   await page.getByLabel('From whom').fill(`Studio ${stamp}`);
   const buffer = (name) => readFileSync(join(folder, `${code}_${name}.jpg`));
   await choose(page, [
@@ -101,10 +102,13 @@ test('what is in doubt is settled by keys and on the small matrix; all of it is 
   await page.locator('tr.row', { hasText: ' tl pack' }).getByRole('checkbox').check();
   await expect(page.locator('tr.row')).toHaveCount(3);
 
+  await sound(page, 'what is settled of a drop');
   await page.getByRole('link', { name: 'By what is wrong' }).click();
   await page.getByRole('button', { name: /^Undo/ }).click();
   await expect(page.locator('.intake-sums')).toContainText('1 linked');
   await expect(page.getByRole('button', { name: 'Make again' })).toBeVisible();
+  await page.goto(`/intake/stored?name=${code}`);
+  await sound(page, 'stored pictures');
   expect(faults).toEqual([]);
 });
 
