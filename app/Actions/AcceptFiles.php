@@ -8,6 +8,7 @@ use App\Batches\BatchRunner;
 use App\Catalog\Clauses;
 use App\Catalog\ProductLoader;
 use App\Intake\Acceptance;
+use App\Intake\Alike;
 use App\Intake\DropKeeper;
 use App\Intake\DropReading;
 use App\Intake\LinkOrder;
@@ -50,7 +51,7 @@ final class AcceptFiles
     public function asRead(User $user, Drop $drop, array $seen, bool $replace = false): Batch
     {
         return $this->accept($user, $drop, function (ReadDrop $read) use ($seen, $replace): array {
-            $accepted = [];
+            $accepted = $replaced = [];
             foreach ($read->openOnes(array_keys($seen)) as $id => $one) {
                 if ($one->seen() !== $seen[$id]) {
                     throw new Refused("{$one->file->file} is read differently by now. Nothing was linked; the table shows how it is read.", Kind::Changed);
@@ -58,7 +59,12 @@ final class AcceptFiles
                 if ($one->product === null || $one->verdict?->reach === null) {
                     throw new Refused("Nobody knows which product {$one->file->file} is of. Choose it, then its part.", Kind::Missing);
                 }
-                $accepted[$id] = new Acceptance($one->product->id, $one->verdict->reach, $one->verdict->view, $replace ? $this->replaced($one) : null);
+                $old = $replace ? $this->replaced($one) : null;
+                if ($old !== null && isset($replaced[(int) $old->placementId])) {
+                    throw new Refused("{$replaced[(int) $old->placementId]} and {$one->file->file} would both take the place of {$old->file}. Choose one of the two.", Kind::Impossible);
+                }
+                $replaced[(int) $old?->placementId] = $one->file->file;
+                $accepted[$id] = new Acceptance($one->product->id, $one->verdict->reach, $one->verdict->view, $old?->placementId);
             }
 
             return $accepted;
@@ -79,11 +85,11 @@ final class AcceptFiles
         return $this->accept($user, $drop, fn (ReadDrop $read): array => array_map(fn (ReadFile $one): Acceptance => new Acceptance($product->id, $reach, $view ?? $one->verdict?->view), $read->openOnes($ids)), 'Linked');
     }
 
-    private function replaced(ReadFile $one): int
+    private function replaced(ReadFile $one): Alike
     {
         foreach ($one->alike as $alike) {
             if ($alike->placementId !== null) {
-                return $alike->placementId;
+                return $alike;
             }
         }
 

@@ -101,15 +101,15 @@ final class ComparedPictures
         return $verdict->reach->cut($reach)->isNothing() || ($verdict->view !== null && $view !== null && $verdict->view !== $view);
     }
 
-    /** @return list<Alike> pictures of the same view of the same part */
+    /** @return list<Alike> pictures of the same view of the same part; a name with a number of its own means one more of them */
     private function ofPlace(ReadFile $one): array
     {
         $place = $this->place($one);
-        if ($place === null || ! in_array($one->standing, [Standing::Sure, Standing::Likely], true)) {
+        if ($place === null || $one->verdict?->place !== null || ! in_array($one->standing, [Standing::Sure, Standing::Likely], true)) {
             return [];
         }
         $taken = array_filter($this->taken[$place] ?? [], fn (StandingPicture $picture): bool => $picture->picture->photoId !== $one->file->photo_id);
-        $claims = array_filter(array_slice($this->claims[$place] ?? [], 0, self::MOST), fn (int $id): bool => $id !== $one->file->id && $this->open[$id]->file->photo_id !== $one->file->photo_id && $one->verdict?->place === null);
+        $claims = array_filter(array_slice($this->claims[$place] ?? [], 0, self::MOST), fn (int $id): bool => $id !== $one->file->id && $this->open[$id]->file->photo_id !== $one->file->photo_id);
 
         return [
             ...array_values(array_map(fn (StandingPicture $picture): Alike => $picture->picture, $taken)),

@@ -165,8 +165,12 @@ it('puts a better file in the place of another, which keeps where it is linked, 
     DB::table('placements')->where('id', $old)->update(['alt_text' => 'From the front']);
     $before = $shop->state();
     $drop = Dropped::files($shop->user, ['SMOCK_moss_front.jpg', 'SMOCK_clay_worn.jpg', 'SMOCK_clay_side.jpg']);
-    expect(Dropped::standings($drop))->toBe(['SMOCK_clay_side.jpg' => 'sure', 'SMOCK_clay_worn.jpg' => 'double', 'SMOCK_moss_front.jpg' => 'double'])
+    // A number of its own means one more of that view.
+    expect(Dropped::standings(Dropped::files($shop->user, ['SMOCK_moss_front_2.jpg'])))->toBe(['SMOCK_moss_front_2.jpg' => 'sure'])
+        ->and(Dropped::standings($drop))->toBe(['SMOCK_clay_side.jpg' => 'sure', 'SMOCK_clay_worn.jpg' => 'double', 'SMOCK_moss_front.jpg' => 'double'])
         ->and(Dropped::one($drop, 'SMOCK_moss_front.jpg')->trouble())->toBe('The product has a picture of this view there');
+    $rivals = Dropped::files($shop->user, ['SMOCK_slate_back.jpg', 'slate back SMOCK.jpg']);
+    expect(fn () => app(AcceptFiles::class)->asRead($shop->user, $rivals, Dropped::seen($rivals, Standing::Double), true))->toThrow(Refused::class, 'would both take the place of Slate back.jpg');
     $batch = app(AcceptFiles::class)->asRead($shop->user, $drop, Dropped::seen($drop, Standing::Double), true);
     $row = DB::table('placements')->find($old);
     expect($row->file_name)->toBe('SMOCK_moss_front.jpg')->and($row->alt_text)->toBe('From the front')->and($row->roles)->toBe('["lead"]')
