@@ -75,7 +75,7 @@ final class SteerBatch
             return $batch;
         });
         if ($batch->state->isAtWork()) {
-            RunBatch::dispatch($batch->id);
+            RunBatch::dispatch($batch->id)->afterCommit();
         }
 
         return $batch;

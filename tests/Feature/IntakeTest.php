@@ -277,7 +277,7 @@ it('shows, over HTTP, what is read, and takes what is said', function (): void {
     $batch = DB::table('batches')->value('id');
     $this->post("{$address}/undo?batch={$batch}", [], ['HX-Request' => '1'])->assertOk()->assertSee('1 sure')->assertSee('Make again');
     $this->post("{$address}/undo?batch={$batch}&again=1", [], ['HX-Request' => '1'])->assertOk()->assertSee('1 linked');
-    $this->get("{$address}?show=settled")->assertOk()->assertSee('IMG_1.jpg')->assertSee('Put IMG_1.jpg aside')->assertSee('Linked SMOCK_moss_front.jpg');
+    $this->get("{$address}?show=settled")->assertOk()->assertSee('IMG_1.jpg')->assertSee('Put IMG_1.jpg aside')->assertSee('Linked SMOCK_moss_front.jpg')->assertSee('Undone: Linked SMOCK_moss_front.jpg');
     $this->postJson('/intake', ['announced' => 'nonsense'])->assertStatus(422);
     $this->postJson('/intake', ['announced' => [['a', 'b', 'c']]])->assertStatus(422);
 

@@ -10,9 +10,8 @@ use App\Actions\ReadPhotosAgain;
 use App\Actions\ReceivePart;
 use App\Actions\SayOfFiles;
 use App\Actions\SetAside;
-use App\Actions\SteerBatch;
 use App\Actions\TeachWord;
-use App\Batches\BatchRunner;
+use App\Actions\UndoAccepted;
 use App\Catalog\Jump;
 use App\Catalog\ProductLoader;
 use App\Http\IntakeRequest;
@@ -31,9 +30,6 @@ use Illuminate\Http\JsonResponse;
 
 final class IntakeController
 {
-    /** Seconds. */
-    private const A_MOMENT = 1.5;
-
     public function __construct(
         private readonly Drops $drops,
         private readonly DropReading $reading,
@@ -143,11 +139,9 @@ final class IntakeController
         return $this->fragment($request, $drop);
     }
 
-    public function undo(IntakeRequest $request, Drop $drop, SteerBatch $action, BatchRunner $runner): View
+    public function undo(IntakeRequest $request, Drop $drop, UndoAccepted $action): View
     {
-        $batch = $request->text('batch');
-        $request->boolean('again') ? $action->redo($request->user(), $batch) : $action->undo($request->user(), $batch);
-        $runner->advance($batch, self::A_MOMENT);
+        $request->boolean('again') ? $action->redo($request->user(), $drop, $request->text('batch')) : $action->undo($request->user(), $drop, $request->text('batch'));
 
         return $this->fragment($request, $drop);
     }
