@@ -42,10 +42,11 @@ final class PictureArchive
     /**
      * @param  int  $mostEntries  of the archive, pictures or not
      * @param  int  $mostBytes  that all of it may take, unpacked
+     * @param  int  $mostEach  bytes of a picture: larger entries are not unpacked, and do not count
      *
      * @throws PhotoRefused
      */
-    public static function open(string $path, string $name, int $mostEntries, int $mostBytes): self
+    public static function open(string $path, string $name, int $mostEntries, int $mostBytes, int $mostEach): self
     {
         $count = self::announced($path);
         if ($count > $mostEntries) {
@@ -68,7 +69,7 @@ final class PictureArchive
 
                 continue;
             }
-            $bytes += $stat['size'];
+            $bytes += $stat['size'] <= $mostEach ? $stat['size'] : 0;
             $entries[] = new ArchiveEntry($at, $inner, $stat['size'], $stat['crc'], $stat['encryption_method'] !== ZipArchive::EM_NONE);
         }
         if ($bytes > $mostBytes) {

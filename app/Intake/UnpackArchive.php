@@ -50,7 +50,7 @@ final class UnpackArchive implements ShouldQueue
         $path = '';
         try {
             $path = $parts->joined($file);
-            $archive = PictureArchive::open($path, $file->file, config('slate.intake.most_files'), config('slate.intake.most_unpacked'));
+            $archive = PictureArchive::open($path, $file->file, config('slate.intake.most_files'), config('slate.intake.most_unpacked'), config('slate.photos.most_bytes'));
             try {
                 $isThrough = $this->unpack($file, $archive, $arrival);
             } finally {
