@@ -21,6 +21,6 @@ clean() {
 }
 trap clean EXIT
 mkdir "$WORK/store" "$WORK/reading"
-mount -t tmpfs -o size=3m tmpfs "$WORK/store" && mount -t tmpfs -o size=3m tmpfs "$WORK/reading" || { echo '  NOT: tmpfs are mounted'; exit 1; }
+mount -t tmpfs -o size=8m tmpfs "$WORK/store" && mount -t tmpfs -o size=8m tmpfs "$WORK/reading" || { echo '  NOT: tmpfs are mounted'; exit 1; }
 admin -e "drop database if exists $DB_DATABASE; create database $DB_DATABASE character set utf8mb4"
 php artisan migrate --force --quiet && php tests/full-disk.php

@@ -42,7 +42,7 @@ function goods(int $seed, int $color, array $window = [0.0, 0.0, 1.0, 1.0], int 
     return new Sample(32, 32, $pixels);
 }
 
-function apart(Sample $one, Sample $other): float
+function unlike(Sample $one, Sample $other): float
 {
     return Resemblance::of($one)->difference(Resemblance::of($other));
 }
@@ -52,16 +52,16 @@ it('knows a picture again that was saved anew or cut a little, whichever of the 
     foreach (range(1, 40) as $seed) {
         $whole = goods($seed, 0xB5694A);
         $cut = goods($seed, 0xB5694A, [0.02, 0.03, 0.95, 0.94], 3);
-        expect(apart($whole, goods($seed, 0xB5694A, noise: 5)))->toBeLessThanOrEqual(Resemblance::SAME)
-            ->and(apart($whole, $cut))->toBeLessThanOrEqual(Resemblance::SAME)
-            ->and(apart($cut, $whole))->toBe(apart($whole, $cut))
-            ->and(apart($whole, $whole))->toBeLessThan(0.01);
+        expect(unlike($whole, goods($seed, 0xB5694A, noise: 5)))->toBeLessThanOrEqual(Resemblance::SAME)
+            ->and(unlike($whole, $cut))->toBeLessThanOrEqual(Resemblance::SAME)
+            ->and(unlike($cut, $whole))->toBe(unlike($whole, $cut))
+            ->and(unlike($whole, $whole))->toBeLessThan(0.01);
         foreach (Resemblance::of($cut)->mean() as $part => $mean) {
             expect(abs($mean - Resemblance::of($whole)->mean()[$part]))->toBeLessThan(Resemblance::MOST_OF_MEANS);
         }
-        $different[] = apart($whole, goods($seed + 100, 0xB5694A));
+        $different[] = unlike($whole, goods($seed + 100, 0xB5694A));
         // The same goods in another color.
-        expect(apart($whole, goods($seed, 0x4C5D73)))->toBeGreaterThan(Resemblance::SAME);
+        expect(unlike($whole, goods($seed, 0x4C5D73)))->toBeGreaterThan(Resemblance::SAME);
     }
     expect(min($different))->toBeGreaterThan(Resemblance::SAME);
 });

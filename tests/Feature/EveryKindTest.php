@@ -19,7 +19,7 @@ function scratch(string $bytes): string
 }
 
 /** @param  callable(Imagick): mixed  $change */
-function drawn(string $format, callable $change): string
+function gradient(string $format, callable $change): string
 {
     $picture = new Imagick();
     $picture->newPseudoImage(300, 300, 'gradient:#5f7049-#d8c8a2');
@@ -58,18 +58,18 @@ it('takes every kind of file there is, or says why not', function (string $name,
     // Whatever it was, the next one is read.
     expect(Dropped::one($drop, 'SMOCK_front.jpg')->standing->value)->toBe('sure');
 })->with([
-    '30 MB JPEG' => ['a.jpg', fn (): string => scratch((string) file_get_contents(drawn('jpeg', fn (Imagick $one) => $one->scaleImage(2_600, 2_000))).str_repeat("\0", 30 * 1_048_576)), 'not-understood', ''],
-    '16-bit PNG' => ['a.png', fn (): string => drawn('png', function (Imagick $one): void {
+    '30 MB JPEG' => ['a.jpg', fn (): string => scratch((string) file_get_contents(gradient('jpeg', fn (Imagick $one) => $one->scaleImage(2_600, 2_000))).str_repeat("\0", 30 * 1_048_576)), 'not-understood', ''],
+    '16-bit PNG' => ['a.png', fn (): string => gradient('png', function (Imagick $one): void {
         $one->setImageDepth(16);
         $one->setOption('png:bit-depth', '16');
     }), 'not-understood', ''],
-    'CMYK JPEG' => ['a.jpg', fn (): string => drawn('jpeg', fn (Imagick $one) => $one->transformImageColorspace(Imagick::COLORSPACE_CMYK)), 'not-understood', ''],
-    'TIFF' => ['a.tif', fn (): string => drawn('tiff', fn (Imagick $one) => $one->setImageCompression(Imagick::COMPRESSION_LZW)), 'not-understood', ''],
+    'CMYK JPEG' => ['a.jpg', fn (): string => gradient('jpeg', fn (Imagick $one) => $one->transformImageColorspace(Imagick::COLORSPACE_CMYK)), 'not-understood', ''],
+    'TIFF' => ['a.tif', fn (): string => gradient('tiff', fn (Imagick $one) => $one->setImageCompression(Imagick::COMPRESSION_LZW)), 'not-understood', ''],
     'GIF that moves' => ['a.gif', fn (): string => moving('gif'), 'not-understood', 'Its first picture; the file holds more.'],
     'WebP that moves' => ['a.webp', fn (): string => moving('webp'), 'not-understood', 'Its first picture; the file holds more.'],
     'HEIC' => ['a.heic', fn (): string => scratch("\0\0\0\x18ftypheic\0\0\0\0mif1heic".str_repeat("\0", 200)), 'refused', 'a HEIC photo'],
-    'AVIF' => ['a.avif', fn (): string => Imagick::queryFormats('AVIF') === [] ? scratch("\0\0\0\x18ftypavif\0\0\0\0mif1avif".str_repeat("\0", 200)) : drawn('avif', fn (): bool => true), Imagick::queryFormats('AVIF') === [] ? 'refused' : 'not-understood', ''],
-    'broken JPEG' => ['a.jpg', fn (): string => scratch(substr((string) file_get_contents(drawn('jpeg', fn (): bool => true)), 0, 400)), 'broken', 'damaged'],
+    'AVIF' => ['a.avif', fn (): string => Imagick::queryFormats('AVIF') === [] ? scratch("\0\0\0\x18ftypavif\0\0\0\0mif1avif".str_repeat("\0", 200)) : gradient('avif', fn (): bool => true), Imagick::queryFormats('AVIF') === [] ? 'refused' : 'not-understood', ''],
+    'broken JPEG' => ['a.jpg', fn (): string => scratch(substr((string) file_get_contents(gradient('jpeg', fn (): bool => true)), 0, 400)), 'broken', 'damaged'],
     'no picture behind the beginning of one' => ['a.png', fn (): string => scratch("\x89PNG\r\n\x1a\n".str_repeat('x', 400)), 'refused', ''],
     'PNG bomb' => ['a.png', HostilePictures::bloated(...), 'broken', ''],
     'SVG with script' => ['a.svg', fn (): string => scratch('<?xml version="1.0"?><svg xmlns="http://www.w3.org/2000/svg"><script>alert(1)</script></svg>'), 'refused', 'an SVG drawing'],

@@ -75,7 +75,7 @@ function clearNames(): array
                 [$view, $german] = WORDS_OF_VIEWS[$word];
                 $clear["{$product->code}_".mb_strtolower($color)."_{$word}.jpg"] = [$product->code, $color, $view];
                 $clear[sprintf('%s_%02d.jpg', $skus[$color]['M'][0], $at + 1)] = [$product->code, $color, null];
-                $clear["{$german} {$product->name} ".(GERMAN[$color] ?? $color)." final.jpg"] = [$product->code, $color, $view];
+                $clear["{$german} {$product->name} ".(GERMAN[$color] ?? $color).' final.jpg'] = [$product->code, $color, $view];
                 $clear["{$skus[$color]['L'][1]}-{$word}.jpg"] = [$product->code, $color, $view];
             }
         }
