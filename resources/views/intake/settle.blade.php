@@ -18,6 +18,7 @@
             </ul>
             @if ($screen->colors() !== [])
                 <p class="seen" title="Main colors of what is shown">@foreach ($screen->colors() as $share)<x-swatch :swatch="$share->color->hex()"/><span>{{ round(100 * $share->share) }} %</span>@endforeach</p>
+                <p class="seen" title="Along the border of the picture"><x-swatch :swatch="$file->look->colors->background->hex()"/><span>ground, {{ round(100 * $file->look->colors->evenness) }} % even</span></p>
             @endif
         </div>
     </div>
