@@ -61,7 +61,12 @@ final class ComparedPictures
         if ($own !== null && $one->verdict?->reach !== null && $one->verdict->isSure() && self::covers($own->reach, $one->verdict->reach, $one->product?->matrix)) {
             return [Standing::There, []];
         }
-        $alike = [...$this->nearly($one), ...$this->ofPlace($one)];
+        // Each is said once, by what it is most like in.
+        $alike = [];
+        foreach ([...$this->nearly($one), ...$this->ofPlace($one)] as $other) {
+            $alike["{$other->fileId} {$other->placementId}"] ??= $other;
+        }
+        $alike = array_values($alike);
 
         return [$alike !== [] && in_array($one->standing, [Standing::Sure, Standing::Likely], true) ? Standing::Double : $one->standing, $alike];
     }

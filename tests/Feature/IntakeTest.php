@@ -194,7 +194,8 @@ it('says that a product has a picture already, and finds the same picture in ano
     $paths['SMOCK_clay_front.jpg'] = Dropped::picture('SMOCK_moss_front.jpg', '#b5694a', 400);
     $drop = Dropped::files($shop->user, $paths);
     expect(Dropped::standings($drop))->toBe(['SMOCK moss front (1).jpg' => 'double', 'SMOCK_clay_front.jpg' => 'sure', 'SMOCK_moss_front.jpg' => 'double'])
-        ->and(Dropped::one($drop, 'SMOCK_moss_front.jpg')->trouble())->toBe('Nearly the same picture twice in this drop');
+        ->and(Dropped::one($drop, 'SMOCK_moss_front.jpg')->trouble())->toBe('Nearly the same picture twice in this drop')
+        ->and(Dropped::one($drop, 'SMOCK_moss_front.jpg')->alike)->toHaveCount(1);
     app(SetAside::class)->run($shop->user, $drop, [idOf($drop, 'SMOCK moss front (1).jpg')]);
     expect(Dropped::standings($drop)['SMOCK_moss_front.jpg'])->toBe('sure');
     Dropped::acceptSure($shop->user, $drop);
