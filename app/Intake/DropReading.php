@@ -43,7 +43,7 @@ final class DropReading
         $names = array_map(fn (DropFile $file): DroppedName => new DroppedName($file->file, $file->folder, $file->title, $file->keywords, $file->said_product_id, View::tryFrom((string) $file->said_view)), $stored);
         $twins = NearDoubles::of(array_keys($photos));
         $seen = $this->seen($stored, $looks, $twins);
-        $lexicon = $this->words->of($names, $drop->product, $drop->sender, Resemblances::products($seen));
+        $lexicon = $this->words->of($names, $drop->product, $drop->sender, [...Resemblances::products($seen), ...array_filter(array_map(fn (DropFile $file): ?int => $file->to_product_id, array_values($stored)))]);
         $verdicts = (new DropReader($lexicon))->read($names, $drop->product_id, $seen);
         $links = $this->links($drop);
 
@@ -53,7 +53,9 @@ final class DropReading
             $photo = $photos[$file->photo_id] ?? null;
             $look = $looks[$file->photo_id] ?? null;
             [$standing, $why] = $this->arrived($file, $photo, $look, $links[$id] ?? null);
-            $read[$id] = new ReadFile($file, $standing ?? $this->reckoned($verdict), $verdict, $this->product($lexicon, $verdict), $look, $photo?->state, $photo->width ?? 0, $photo->height ?? 0, [], $why);
+            $linkedTo = in_array($standing, [Standing::Linked, Standing::Underway], true) ? Clauses::decode((string) $file->to_reach) : null;
+            $product = $linkedTo === null ? $this->product($lexicon, $verdict?->productId) : $this->product($lexicon, $file->to_product_id);
+            $read[$id] = new ReadFile($file, $standing ?? $this->reckoned($verdict), $verdict, $product, $look, $photo?->state, $photo->width ?? 0, $photo->height ?? 0, [], $why, $linkedTo);
         }
         $read = $this->compared($read, $twins);
         $order = array_flip(array_map(fn (Standing $standing): string => $standing->value, Standing::cases()));
@@ -95,9 +97,9 @@ final class DropReading
         };
     }
 
-    private function product(Lexicon $lexicon, ?Verdict $verdict): ?KnownProduct
+    private function product(Lexicon $lexicon, ?int $productId): ?KnownProduct
     {
-        return $verdict?->productId === null ? null : $lexicon->product($verdict->productId);
+        return $productId === null ? null : $lexicon->product($productId);
     }
 
     /**

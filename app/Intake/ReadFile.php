@@ -10,16 +10,18 @@ use App\Models\PhotoState;
 use Core\Matching\DoubtKind;
 use Core\Matching\KnownProduct;
 use Core\Matching\Verdict;
+use Core\Reach\Reach;
 
 /** A file of a drop with what its reading says, and how it stands. */
 final readonly class ReadFile
 {
     /**
      * @param  ?Verdict  $verdict  null where it is no picture that is kept
-     * @param  ?KnownProduct  $product  of the verdict
+     * @param  ?KnownProduct  $product  that it is linked to; else of the verdict
      * @param  ?PhotoLook  $look  null while it is not measured
      * @param  list<Alike>  $alike  pictures that show the same
      * @param  string  $why  why it stands so, where the verdict does not say it
+     * @param  ?Reach  $linkedTo  the part of the product that it was accepted for, where it is linked or about to be
      */
     public function __construct(
         public DropFile $file,
@@ -32,7 +34,14 @@ final readonly class ReadFile
         public int $height = 0,
         public array $alike = [],
         public string $why = '',
+        public ?Reach $linkedTo = null,
     ) {
+    }
+
+    /** Whether it is linked elsewhere than its reading says: somebody pointed there. */
+    public function isByHand(): bool
+    {
+        return $this->linkedTo !== null && ($this->verdict?->productId !== $this->product?->id || $this->verdict?->reach?->key() !== $this->linkedTo->key());
     }
 
     /** What a page shows of the reading: it is accepted only as it was seen. */

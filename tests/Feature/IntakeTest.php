@@ -12,6 +12,7 @@ use App\Actions\SetAside;
 use App\Actions\SteerBatch;
 use App\Actions\TeachWord;
 use App\History\Change;
+use App\Http\Screens\IntakeRow;
 use App\Intake\AnnouncedFile;
 use App\Intake\Drops;
 use App\Intake\IncomingParts;
@@ -156,7 +157,9 @@ it('links a picture to what somebody points at, whatever its name says', functio
         ->and($shop->files(['Color' => 'Moss', 'Size' => 'M']))->toBe(['IMG_2.jpg'])->and($shop->files(['Color' => 'Moss', 'Size' => 'S']))->toBe([])
         ->and(DB::table('placements')->where('file_name', 'IMG_2.jpg')->value('view'))->toBe('worn')
         ->and(DB::table('placements')->where('file_name', 'SMOCK_moss_back.jpg')->value('view'))->toBe('back')
-        ->and(array_unique(array_values(Dropped::standings($drop))))->toBe(['linked']);
+        ->and(array_unique(array_values(Dropped::standings($drop))))->toBe(['linked'])
+        ->and((new IntakeRow(Dropped::one($drop, 'SMOCK_moss_back.jpg')))->place())->toBe('Clay · back')->and((new IntakeRow(Dropped::one($drop, 'SMOCK_moss_back.jpg')))->reasons())->toBe(['Somebody pointed there.'])
+        ->and((new IntakeRow(Dropped::one($drop, 'IMG_2.jpg')))->place())->toBe('Moss, M · worn');
 });
 
 it('puts a better file in the place of another, which keeps where it is linked, its order, role and text', function (): void {

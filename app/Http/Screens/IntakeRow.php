@@ -77,14 +77,15 @@ final readonly class IntakeRow
     public function place(): string
     {
         $verdict = $this->read->verdict;
-        if ($this->read->product === null || $verdict === null) {
+        if ($this->read->product === null) {
             return '';
         }
+        $isLinked = $this->read->linkedTo !== null;
 
         return implode(' · ', array_filter([
-            ucfirst((new Wording())->say($verdict->reach ?? Reach::nothing(), $this->read->product->matrix)),
-            (string) $verdict->view?->value,
-            $verdict->place === null ? '' : (string) $verdict->place,
+            ucfirst((new Wording())->say($this->read->linkedTo ?? $verdict->reach ?? Reach::nothing(), $this->read->product->matrix)),
+            (string) ($isLinked ? $this->read->file->to_view : $verdict?->view?->value),
+            $isLinked || $verdict?->place === null ? '' : (string) $verdict->place,
         ], fn (string $part): bool => $part !== ''));
     }
 
@@ -93,7 +94,7 @@ final readonly class IntakeRow
     {
         $verdict = $this->read->verdict;
 
-        return match ($this->read->standing) {
+        return $this->read->isByHand() ? ['Somebody pointed there.'] : match ($this->read->standing) {
             Standing::Refused, Standing::Broken, Standing::NotLinked => [$this->read->why],
             Standing::Looking => [$this->read->why === '' ? 'Its picture is being looked at.' : $this->read->why],
             Standing::Arriving => [$this->read->file->received > 0 ? Sizes::megabytes($this->read->file->received).' of '.Sizes::megabytes($this->read->file->bytes).' have arrived.' : 'Drop the same files again to go on.'],

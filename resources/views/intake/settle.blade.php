@@ -9,6 +9,7 @@
             <x-file-name :name="$file->file->file"/>
             <p class="verdict"><b>{{ $file->standing->label() }}</b>@if ($file->product !== null) · {{ $file->product->name }} · {{ $screen->row->place() }}@endif</p>
             <ul class="reasons">
+                @if ($file->isByHand())<li>Somebody pointed there. Its name and its picture say:</li>@endif
                 @foreach ($file->verdict?->doubtWords() ?? [] as $doubt)<li class="warns">{{ $doubt }}</li>@endforeach
                 @foreach ($file->alike as $alike)<li class="warns">{{ $alike->inWords() }}</li>@endforeach
                 @if ($file->why !== '')<li class="warns">{{ $file->why }}</li>@endif
