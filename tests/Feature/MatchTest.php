@@ -6,6 +6,7 @@ use App\Actions\CreateProduct;
 use App\Actions\EditDetails;
 use App\Actions\ReceivePhotos;
 use App\Actions\SetCode;
+use App\Actions\TeachWord;
 use App\Catalog\ShopWords;
 use App\History\Change;
 use App\Media\IncomingFile;
@@ -144,4 +145,13 @@ it('warns where files are linked to something else than their names say, and lin
     );
     expect($receipt->warnings)->toBe(['SMOCK_clay_side.jpg is linked to Moss, all sizes; its name says Clay.', 'HAT_side.jpg is linked to Moss, all sizes. “HAT” is Brim hat.', 'SMOCK slate S side.jpg is linked to Moss, all sizes; its name says Slate.'])
         ->and($shop->files(['Color' => 'Moss']))->toContain(...$names);
+});
+
+it('counts the words that were taught for the sender', function (): void {
+    $shop = Shop::stocked();
+    app(TeachWord::class)->run($shop->user, 'mss', $shop->id('Moss'), 'Marle');
+    $folder = folderOf(['SMOCK_mss_back.jpg'], ['SMOCK_mss_back.jpg' => '#5f7049']);
+    expect(matched($folder)['SMOCK_mss_back.jpg']['reasons'])->toContain('“mss” means nothing here.')
+        ->and(matched($folder, ['--sender' => 'marle'])['SMOCK_mss_back.jpg'])->toMatchArray(['reach' => [['Color' => ['Moss']]], 'confidence' => 0.9]);
+    File::deleteDirectory($folder);
 });

@@ -41,7 +41,7 @@ final class MatchCommand extends Command
 
     private const MOST_FILES = 10_000;
 
-    protected $signature = 'slate:match {dir : A folder of pictures; folders in it are read too} {--product= : Code of the product, where all are of one} {--accept= : Take in and link those of this confidence or more, such as 0.9} {--as= : Email address of the account that links them} {--json : Print JSON}';
+    protected $signature = 'slate:match {dir : A folder of pictures; folders in it are read too} {--product= : Code of the product, where all are of one} {--sender= : Who sent them: words taught for that sender count as well} {--accept= : Take in and link those of this confidence or more, such as 0.9} {--as= : Email address of the account that links them} {--json : Print JSON}';
 
     protected $description = 'Reads names of files and the pictures, and says which product, part and view each is of';
 
@@ -53,7 +53,7 @@ final class MatchCommand extends Command
             $user = $accept === null ? null : $accounts->withAddress((string) $this->optional('as')) ?? throw new Refused('Say whose account links them: --as=name@shop.example.', Kind::Missing, 'as');
             $names = $this->names();
             $seen = $this->seen($names, $looked, $resemblances);
-            $list = $words->of($names, $given, also: Resemblances::products($seen));
+            $list = $words->of($names, $given, (string) $this->optional('sender'), Resemblances::products($seen));
             $verdicts = (new DropReader($list))->read($names, $given?->id, $seen);
             $this->option('json') ? $this->printJson($names, $verdicts, $list) : $this->print($names, $verdicts, $list);
         } catch (Refused $refusal) {
