@@ -43,10 +43,10 @@ Route::middleware(['auth', KnownSession::class, 'can:view'])->group(function ():
 
     Route::get('/intake', [IntakeController::class, 'index'])->name('intake');
     Route::get('/intake/stored', [StoredController::class, 'index'])->middleware('throttle:reads')->name('intake.stored');
+    Route::get('/intake/products', [IntakeController::class, 'find'])->middleware('throttle:reads')->name('intake.products');
     Route::get('/intake/{drop}', [IntakeController::class, 'show'])->whereNumber('drop')->name('intake.drop');
     Route::get('/intake/{drop}/files/{file}', [IntakeController::class, 'settle'])->whereNumber(['drop', 'file'])->middleware('throttle:reads')->name('intake.settle');
     Route::get('/intake/{drop}/better', [IntakeController::class, 'better'])->whereNumber('drop')->name('intake.better');
-    Route::get('/intake/{drop}/products', [IntakeController::class, 'find'])->whereNumber('drop')->middleware('throttle:reads')->name('intake.products');
 
     Route::get('/bulk', [BatchController::class, 'index'])->name('batches');
     Route::get('/bulk/{batch}', [BatchController::class, 'show'])->where('batch', '[0-9A-Za-z]{26}')->name('batch');

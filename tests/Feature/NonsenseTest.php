@@ -90,5 +90,5 @@ it('answers nonsense in addresses that only look', function (string $path, strin
     $shop = Shop::stocked();
     $answer = $this->actingAs($shop->user)->get("{$path}?{$query}");
     expect($answer->status())->toBeLessThan(500, mb_substr((string) $answer->exception?->getMessage(), 0, 200));
-})->with(['/', '/products/SMOCK', '/products/SMOCK/board', '/products/SMOCK/preview', '/products/SMOCK/history', '/products/SMOCK/history/compare', '/products/SMOCK/setup', '/jump', '/library/history', '/intake', '/intake/stored', '/intake/1', '/intake/1/files/1', '/intake/1/products', '/intake/1/better'])
+})->with(['/', '/products/SMOCK', '/products/SMOCK/board', '/products/SMOCK/preview', '/products/SMOCK/history', '/products/SMOCK/history/compare', '/products/SMOCK/setup', '/jump', '/library/history', '/intake', '/intake/stored', '/intake/1', '/intake/1/files/1', '/intake/products', '/intake/1/better'])
     ->with(['name[]=1&product[]=2&color[]=1&least[]=1&since[]=1&unused[]=1&after[]=1&by[]=1&show[]=1&q[]=1&choice[]=1&layer[]=1&lens[]=2&selected[]=3&from[]=1&lang[]=de&width[]=x&axis[]=1&add[]=M&without[]=2&fact[]=1&page[]=2', 'choice=9:9&layer=9:9,x&lens=none&selected=1:&from=-1&to=x&lang=%F0%9F&width=&axis=-1&add=%00&without=99999999999999999999&fact=-3&page=-2']);

@@ -68,7 +68,7 @@ final class IntakeController
     }
 
     /** Products by what is typed. */
-    public function find(IntakeRequest $request, Drop $drop, Jump $jump): View
+    public function find(IntakeRequest $request, Jump $jump): View
     {
         return view('intake.products', ['hits' => $jump->products($request->text('q'))]);
     }

@@ -19,8 +19,7 @@ final readonly class IntakeScreen
     /** Seconds since a file was announced or grew, in which more of it may come. */
     private const STILL_SENT = 60;
 
-    /** What is shown by its name in the address. */
-    private const SHOWN = ['settled' => [Standing::Aside, Standing::Linked]];
+    private const SETTLED = [Standing::Aside, Standing::Linked];
 
     /**
      * @param  string  $by  "product" or "need"
@@ -140,8 +139,7 @@ final readonly class IntakeScreen
     /** @return array<int, ReadFile> those looked at, in the order of their groups */
     private function shown(): array
     {
-        $settled = self::SHOWN['settled'];
-        $shown = array_filter($this->read->files, fn (ReadFile $one): bool => in_array($one->standing, $settled, true) === ($this->show === 'settled'));
+        $shown = array_filter($this->read->files, fn (ReadFile $one): bool => in_array($one->standing, self::SETTLED, true) === ($this->show === 'settled'));
         if ($this->by === 'product') {
             uasort($shown, fn (ReadFile $a, ReadFile $b): int => [$a->product === null ? 0 : 1, $a->product->name ?? ''] <=> [$b->product === null ? 0 : 1, $b->product->name ?? '']);
         }

@@ -7,7 +7,6 @@ namespace App\Http\Screens;
 use App\Catalog\LoadedProduct;
 use Core\Matrix\Axis;
 use Core\Matrix\Combination;
-use Core\Matrix\Matrix;
 
 /** The matrix of a product small enough to stand beside a picture: one row for each picture combination, the rest across where it fits. */
 final readonly class SmallMatrix
@@ -64,11 +63,6 @@ final readonly class SmallMatrix
     public function cell(SmallRow $row, Combination $column): Combination
     {
         return Combination::of($row->part->values + $column->values);
-    }
-
-    public function matrix(): Matrix
-    {
-        return $this->loaded->matrix;
     }
 
     /** @return list<string> */

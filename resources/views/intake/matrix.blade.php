@@ -1,8 +1,7 @@
-@php($pictureAxes = implode(' · ', array_map(fn ($axis) => $axis->name, $matrix->matrix()->pictureAxes())))
 <div class="small-matrix-scroll">
 <table class="small-matrix" aria-label="{{ $matrix->loaded->product->name }}: point at where it belongs">
     <thead>
-        <tr><th scope="col"><button type="button" data-point="*" aria-pressed="false" title="The whole product">{{ $pictureAxes === '' ? 'Whole product' : 'Whole product' }}</button></th>@foreach ($matrix->columns as $column)<th scope="col"><button type="button" data-point="{{ $column->key }}" aria-pressed="false">{{ $matrix->label($column) }}</button></th>@endforeach</tr>
+        <tr><th scope="col"><button type="button" data-point="*" aria-pressed="false" title="The whole product">Whole product</button></th>@foreach ($matrix->columns as $column)<th scope="col"><button type="button" data-point="{{ $column->key }}" aria-pressed="false">{{ $matrix->label($column) }}</button></th>@endforeach</tr>
     </thead>
     <tbody>
         @foreach ($matrix->rows as $row)

@@ -36,7 +36,7 @@
     @if ($can && $file->standing->isOpen())
         <div class="settle-product">
             <label for="settle-find">Product</label>
-            <input class="form-control" id="settle-find" type="search" name="q" autocomplete="off" placeholder="{{ $product === null ? 'Which product is it of?' : $product->name.', '.$product->code }}" hx-get="{{ route('intake.products', $drop) }}" hx-trigger="input changed delay:150ms" hx-target="#settle-hits" hx-swap="innerHTML">
+            <input class="form-control" id="settle-find" type="search" name="q" autocomplete="off" placeholder="{{ $product === null ? 'Which product is it of?' : $product->name.', '.$product->code }}" hx-get="{{ route('intake.products') }}" hx-trigger="input changed delay:150ms" hx-target="#settle-hits" hx-swap="innerHTML">
             <div id="settle-hits" role="status">
                 @if ($product === null && $screen->products() !== [])<p class="quiet">Others of this drop are of</p><div class="hits">@foreach ($screen->products() as $code => $name)<button type="button" class="btn btn-plain" data-intake-product="{{ $code }}">{{ $name }}</button>@endforeach</div>@endif
             </div>
