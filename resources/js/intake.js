@@ -21,8 +21,8 @@ let pointed = new Set();
 
 const focusedRow = () => rows().find((row) => row.dataset.file === focused) ?? null;
 
-/** The marked pictures, else the one in focus; those alone that can be settled. */
-const meant = () => (marked().length > 0 ? marked() : [focusedRow()].filter(Boolean)).filter((row) => row.dataset.open);
+/** The marked pictures, else the one in focus; those alone that something can be done with. */
+const meant = () => (marked().length > 0 ? marked() : [focusedRow()].filter(Boolean)).filter(box);
 
 /** What of the drop is looked at. */
 const shown = () => ({ by: drop().dataset.by, show: drop().dataset.shown, page: drop().dataset.page });
@@ -87,8 +87,9 @@ const deeds = {
     return files.length > 0 && change('accept', { files: files.join(','), replace: 1 });
   },
   link(files) {
-    const { product } = document.querySelector('[data-settled-file]')?.dataset ?? {};
-    if (files.length === 0 || !product) {
+    const { product, settledFile } = document.querySelector('[data-settled-file]')?.dataset ?? {};
+    // What is pointed at is meant for the picture beside it: while another is on its way there, nothing is linked.
+    if (files.length === 0 || !product || settledFile !== focused) {
       return null;
     }
     return change('link', { files: files.map((one) => one.split(':')[0]).join(','), product, selected: [...pointed].join(';'), view: document.getElementById('settle-view')?.value ?? '' });
@@ -189,8 +190,10 @@ document.addEventListener('keydown', (event) => {
     Enter: () => deeds.accept(meant().map(token)),
   };
   const anywhere = { l: () => deeds.link(meant().map(token)), x: () => deeds.aside(meant().map(token)), v: () => document.getElementById('settle-view')?.focus(), p: () => document.getElementById('settle-find')?.focus() };
-  const doing = (inTable && !event.target.closest('button, a') ? does[event.key] : undefined) ?? anywhere[event.key.toLowerCase()];
-  if (doing && drop().dataset.canEdit) {
+  const key = event.key.length === 1 ? event.key.toLowerCase() : event.key;
+  const doing = (inTable && !event.target.closest('button, a') ? does[key] : undefined) ?? anywhere[key];
+  const may = drop().dataset.canEdit === '1' && (drop().dataset.shown !== 'settled' || [' ', 'x'].includes(key));
+  if (doing && (may || key.startsWith('Arrow'))) {
     event.preventDefault();
     doing();
   }

@@ -80,7 +80,22 @@ test('what is in doubt is settled by keys and on the small matrix; all of it is 
   await expect(page.locator('.clash')).toContainText('The name says');
   await expect(page.locator('.clash')).toContainText('Teal');
   await sound(page, 'a contradiction');
-  await page.locator('.small-matrix').getByRole('button', { name: 'Teal', exact: false }).first().click();
+  const teal = page.locator('.small-matrix').getByRole('button', { name: 'Teal', exact: false }).first();
+  await teal.click();
+  // What is pointed at is meant for the picture beside it, not for one that is on its way there.
+  const slowly = async (route) => {
+    await new Promise((go) => { setTimeout(go, 600); });
+    await route.continue();
+  };
+  await page.route('**/files/*', slowly);
+  await page.locator('tr.row', { hasText: 'IMG_' }).click();
+  await page.keyboard.press('l');
+  await expect(page.locator('.settle-inner .file-name')).toHaveAttribute('title', 'IMG_4711.jpg');
+  await page.unroute('**/files/*', slowly);
+  await expect(page.locator('.intake-sums')).not.toContainText('linked');
+  await page.locator('tr.row', { hasText: '_gray_flat' }).click();
+  await expect(page.locator('.settle-inner .file-name')).toHaveAttribute('title', `${code}_gray_flat.jpg`);
+  await teal.click();
   await page.keyboard.press('l');
   await expect(page.locator('.intake-sums')).toContainText('1 linked');
 
@@ -101,6 +116,9 @@ test('what is in doubt is settled by keys and on the small matrix; all of it is 
   await page.getByRole('link', { name: 'Settled' }).click();
   await page.locator('tr.row', { hasText: ' tl pack' }).getByRole('checkbox').check();
   await expect(page.locator('tr.row')).toHaveCount(3);
+  await page.getByRole('button', { name: 'Take up again' }).click();
+  await expect(page.locator('.intake-sums')).not.toContainText('put aside');
+  await expect(page.locator('tr.row')).toHaveCount(2);
 
   await sound(page, 'what is settled of a drop');
   await page.getByRole('link', { name: 'By what is wrong' }).click();

@@ -42,6 +42,12 @@
             @if ($screen->count(App\Intake\Standing::Arriving, App\Intake\Standing::Refused) > 0)<button type="button" class="btn btn-plain" data-intake="forget" title="Those that have not arrived or cannot be taken are struck from this list">Strike what did not come in</button>@endif
         </div>
     @endif
+    @if ($can && $screen->show === 'settled' && $screen->count(App\Intake\Standing::Aside) > 0)
+        <div class="intake-tools" role="toolbar" aria-label="For the marked pictures">
+            <span data-intake-count role="status">None marked</span>
+            <button type="button" class="btn btn-plain" data-intake="aside" data-needs-files>Take up again <kbd>X</kbd></button>
+        </div>
+    @endif
     <div class="intake-table" id="intake-table" tabindex="-1">
         @if ($screen->notes !== [])
             <details class="notes"><summary>What was done with this drop</summary>
