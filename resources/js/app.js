@@ -4,6 +4,7 @@ import htmx from 'htmx.org';
 import { act, repeatLast } from './act';
 import { board } from './board';
 import { closeDialog, openDialog } from './dialog';
+import './arriving';
 import './intake';
 import './library';
 import './setup';

@@ -43,7 +43,6 @@ test('from nothing to every picture linked on 8 colors × 7 sizes × 5 views, in
   await act(page.getByRole('button', { name: 'Link all 40 that are sure' }).click());
   await expect(page.locator('.intake-sums')).toContainText('40 linked');
   expect(actions).toBeLessThan(15);
-  console.log(`${actions} actions`);
 
   // Every SKU shows the five views of its own color, in one sequence.
   for (const color of ['Teal', 'Gray']) {

@@ -1,9 +1,0 @@
-@props(['product' => null])
-{{-- Where files are chosen by hand; dropping works anywhere on the page. --}}
-<div {{ $attributes->class('intake-zone') }} data-intake-zone @if ($product !== null) data-product="{{ $product->code }}" data-product-name="{{ $product->name }}" @endif>
-    <x-icon name="upload"/>
-    <p><b>Drop photos, folders or a ZIP here</b>, or
-        <label class="choose">choose files<input class="visually-hidden" type="file" multiple data-intake-files accept="image/jpeg,image/png,image/webp,image/avif,image/tiff,image/gif,.zip"></label> or
-        <label class="choose">a folder<input class="visually-hidden" type="file" webkitdirectory data-intake-files></label>.
-        {{ $slot }}</p>
-</div>
