@@ -30,9 +30,6 @@ final class AcceptFiles
 {
     private const CHUNK = 500;
 
-    /** Seconds. */
-    private const A_MOMENT = 1.5;
-
     public function __construct(
         private readonly DropReading $reading,
         private readonly DropKeeper $keeper,
@@ -112,8 +109,7 @@ final class AcceptFiles
             return $batch->words;
         });
         assert($batch instanceof Batch);
-        // As far as is gone in a moment, so that few pictures are linked before the page is drawn; the queue does the rest.
-        $this->runner->advance($batch->id, self::A_MOMENT);
+        $this->runner->begin($batch->id);
 
         return $batch->refresh();
     }

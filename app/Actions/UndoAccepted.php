@@ -12,9 +12,6 @@ use App\Models\User;
 /** Takes back what was accepted of a drop in one act, or makes it again. */
 final class UndoAccepted
 {
-    /** Seconds. */
-    private const A_MOMENT = 1.5;
-
     public function __construct(
         private readonly DropKeeper $keeper,
         private readonly SteerBatch $steer,
@@ -25,12 +22,12 @@ final class UndoAccepted
     public function undo(User $user, Drop $drop, string $batchId): void
     {
         $this->keeper->keep($user, $drop, fn (): string => "Undone: {$this->steer->undo($user, $batchId)->words}");
-        $this->runner->advance($batchId, self::A_MOMENT);
+        $this->runner->begin($batchId);
     }
 
     public function redo(User $user, Drop $drop, string $batchId): void
     {
         $this->keeper->keep($user, $drop, fn (): string => "Made again: {$this->steer->redo($user, $batchId)->words}");
-        $this->runner->advance($batchId, self::A_MOMENT);
+        $this->runner->begin($batchId);
     }
 }
