@@ -41,7 +41,7 @@ final class NearDoubles
             ->orderByRaw('BIT_COUNT(bits ^ CONV(?, 16, 10))', [$look->fingerprint->hex])->limit(self::MOST_COMPARED)->pluck('sample', 'photo_id');
         $like = [];
         foreach ($candidates as $otherId => $sample) {
-            $difference = $own->difference(Resemblance::of(self::unpacked($sample)));
+            $difference = $own->difference(Resemblance::of(Sample::ofBytes(Fingerprint::SIDE, Fingerprint::SIDE, $sample)));
             if ($difference <= Resemblance::SAME) {
                 $like[(int) $otherId] = $difference;
             }
@@ -67,16 +67,5 @@ final class NearDoubles
         }
 
         return $twins;
-    }
-
-    private static function unpacked(string $sample): Sample
-    {
-        $bytes = array_values(unpack('C*', $sample) ?: []);
-        $pixels = [];
-        for ($at = 0; $at + 2 < count($bytes); $at += 3) {
-            $pixels[] = $bytes[$at] << 16 | $bytes[$at + 1] << 8 | $bytes[$at + 2];
-        }
-
-        return new Sample(Fingerprint::SIDE, Fingerprint::SIDE, $pixels);
     }
 }

@@ -43,11 +43,6 @@ final readonly class PhotoLook
     /** @param  array{width: int, height: int, pixels: string}  $sample */
     private static function sample(array $sample): Sample
     {
-        $pixels = [];
-        foreach (str_split((string) base64_decode($sample['pixels'], true), 3) as $pixel) {
-            $pixels[] = (int) hexdec(bin2hex($pixel));
-        }
-
-        return new Sample($sample['width'], $sample['height'], $pixels);
+        return Sample::ofBytes($sample['width'], $sample['height'], (string) base64_decode($sample['pixels'], true));
     }
 }

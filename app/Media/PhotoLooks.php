@@ -33,7 +33,7 @@ final class PhotoLooks
             'mean_l' => round($lightness, 1),
             'mean_a' => round($a, 1),
             'mean_b' => round($b, 1),
-            'sample' => $look->pressed === null ? null : pack('C*', ...array_merge(...array_map(fn (int $pixel): array => [$pixel >> 16, $pixel >> 8 & 255, $pixel & 255], $look->pressed->pixels))),
+            'sample' => $look->pressed?->bytes(),
         ]], 'photo_id');
     }
 

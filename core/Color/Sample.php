@@ -22,6 +22,18 @@ final readonly class Sample
         $this->pixels = $pixels;
     }
 
+    /** @param  string  $bytes  red, green and blue of each pixel, a byte each */
+    public static function ofBytes(int $width, int $height, string $bytes): self
+    {
+        return new self($width, $height, array_map(fn (string $pixel): int => (int) hexdec(bin2hex($pixel)), str_split($bytes, 3)));
+    }
+
+    /** As ofBytes() reads it. */
+    public function bytes(): string
+    {
+        return implode('', array_map(fn (int $pixel): string => pack('C3', $pixel >> 16, $pixel >> 8 & 255, $pixel & 255), $this->pixels));
+    }
+
     /** @return non-empty-list<int> places of the pixels within a ring of this width along the border */
     public function border(int $width): array
     {
