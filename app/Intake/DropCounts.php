@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace App\Intake;
 
+use App\Models\DropFileState;
+
 /** How many files of a drop stand how. */
 final readonly class DropCounts
 {
@@ -14,6 +16,17 @@ final readonly class DropCounts
         public int $aside = 0,
         public int $linked = 0,
     ) {
+    }
+
+    public function with(DropFileState $state, bool $isLinked, int $files): self
+    {
+        return new self(
+            $this->files + $files,
+            $this->arriving + (in_array($state, [DropFileState::Arriving, DropFileState::Unpacking], true) ? $files : 0),
+            $this->refused + ($state === DropFileState::Refused ? $files : 0),
+            $this->aside + ($state === DropFileState::Aside ? $files : 0),
+            $this->linked + ($state === DropFileState::Stored && $isLinked ? $files : 0),
+        );
     }
 
     /** Pictures that are kept and wait to be settled. */

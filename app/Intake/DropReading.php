@@ -9,7 +9,6 @@ use App\Catalog\ShopWords;
 use App\Media\NearDoubles;
 use App\Media\PhotoLook;
 use App\Media\PhotoLooks;
-use App\Models\BatchProductState;
 use App\Models\Drop;
 use App\Models\DropFile;
 use App\Models\DropFileState;
@@ -61,7 +60,7 @@ final class DropReading
         $order = array_flip(array_map(fn (Standing $standing): string => $standing->value, Standing::cases()));
         uasort($read, fn (ReadFile $a, ReadFile $b): int => [$order[$a->standing->value], $a->trouble()] <=> [$order[$b->standing->value], $b->trouble()] ?: strnatcasecmp("{$a->file->folder}/{$a->file->file}", "{$b->file->folder}/{$b->file->file}"));
 
-        return new ReadDrop($drop, $read, $lexicon);
+        return new ReadDrop($drop, $read);
     }
 
     /**
@@ -71,16 +70,15 @@ final class DropReading
      */
     private function arrived(DropFile $file, ?Photo $photo, ?PhotoLook $look, ?stdClass $link): array
     {
-        $linking = BatchProductState::tryFrom((string) $link?->state);
-        $isStanding = $linking === BatchProductState::Same || (in_array($linking, [BatchProductState::Changed, BatchProductState::Stands], true) && ! $link?->is_undone);
+        $linking = Linking::of($link);
 
         return match (true) {
             $file->state === DropFileState::Refused => [Standing::Refused, $file->remark],
             $photo === null => [Standing::Arriving, ''],
-            $isStanding => [Standing::Linked, ''],
-            in_array($linking, [BatchProductState::Waiting, BatchProductState::Vetted], true) => [Standing::Underway, ''],
+            $linking->isStanding() => [Standing::Linked, ''],
+            $linking->isUnderway() => [Standing::Underway, ''],
             $file->state === DropFileState::Aside => [Standing::Aside, ''],
-            $linking === BatchProductState::Refused => [Standing::NotLinked, (string) $link?->words],
+            $linking->isRefused() => [Standing::NotLinked, (string) $link?->words],
             in_array($photo->state, [PhotoState::Failed, PhotoState::Refused], true) => [Standing::Broken, (string) $photo->failure],
             $look === null => [Standing::Looking, (string) $photo->failure],
             default => [null, ''],
@@ -135,12 +133,11 @@ final class DropReading
         return $seen;
     }
 
-    /** @return array<int, stdClass> file id => what became of its linking: state, words, is_undone */
+    /** @return array<int, stdClass> file id => what became of its linking */
     private function links(Drop $drop): array
     {
-        return DB::table('drop_files')->join('batch_products', fn ($join) => $join->on('batch_products.batch_id', '=', 'drop_files.batch_id')->on('batch_products.product_id', '=', 'drop_files.to_product_id'))
-            ->leftJoin('history', 'history.id', '=', 'batch_products.history_id')->where('drop_files.drop_id', $drop->id)
-            ->selectRaw('drop_files.id, batch_products.state, batch_products.words, history.undone_at is not null as is_undone')->get()->keyBy('id')->all();
+        return Linking::files()->where('drop_files.drop_id', $drop->id)->whereNotNull('drop_files.batch_id')
+            ->selectRaw('drop_files.id, batch_products.words, '.Linking::COLUMNS)->get()->keyBy('id')->all();
     }
 
     /**

@@ -41,24 +41,14 @@ final class Drops
     public function counts(array $dropIds): array
     {
         $counts = array_fill_keys($dropIds, new DropCounts());
-        $rows = DB::table('drop_files')->leftJoin('batch_products', fn ($join) => $join->on('batch_products.batch_id', '=', 'drop_files.batch_id')->on('batch_products.product_id', '=', 'drop_files.to_product_id'))
-            ->leftJoin('history', 'history.id', '=', 'batch_products.history_id')->whereIn('drop_files.drop_id', $dropIds)->where('drop_files.state', '<>', DropFileState::Unpacked->value)
-            ->groupBy('drop_files.drop_id')
-            ->selectRaw("drop_files.drop_id, count(*) as files, sum(drop_files.state in ('arriving', 'unpacking')) as arriving, sum(drop_files.state = 'refused') as refused, sum(drop_files.state = 'aside') as aside,
-                sum(drop_files.state = 'stored' and (batch_products.state = 'same' or (batch_products.state in ('changed', 'stands') and history.undone_at is null))) as linked")->get();
+        $rows = Linking::files()->whereIn('drop_files.drop_id', $dropIds)->where('drop_files.state', '<>', DropFileState::Unpacked->value)
+            ->groupBy('drop_files.drop_id', 'drop_files.state', 'linking', 'is_undone')
+            ->selectRaw('drop_files.drop_id, drop_files.state, count(*) as files, '.Linking::COLUMNS)->get();
         foreach ($rows as $row) {
-            $counts[$row->drop_id] = new DropCounts((int) $row->files, (int) $row->arriving, (int) $row->refused, (int) $row->aside, (int) $row->linked);
+            $counts[$row->drop_id] = $counts[$row->drop_id]->with(DropFileState::from($row->state), Linking::of($row)->isStanding(), (int) $row->files);
         }
 
         return $counts;
-    }
-
-    /** How many drops have pictures that wait for a person, at most so many as are shown. */
-    public function waiting(): int
-    {
-        $ids = array_values(Drop::query()->latest('id')->limit(self::PAGE)->pluck('id')->all());
-
-        return count(array_filter($this->counts($ids), fn (DropCounts $counts): bool => $counts->open() > 0));
     }
 
     /** @return list<string> who sent drops, the latest first */

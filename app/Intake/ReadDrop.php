@@ -7,7 +7,6 @@ namespace App\Intake;
 use App\Models\Drop;
 use App\Refusals\Kind;
 use App\Refusals\Refused;
-use Core\Matching\Lexicon;
 
 /** A drop with what its names and pictures say. */
 final readonly class ReadDrop
@@ -16,7 +15,6 @@ final readonly class ReadDrop
     public function __construct(
         public Drop $drop,
         public array $files,
-        public Lexicon $lexicon,
     ) {
     }
 
