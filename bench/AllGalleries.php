@@ -8,6 +8,7 @@ use Core\Gallery\Galleries;
 use Core\Gallery\Placement;
 use Core\Gallery\Role;
 use Core\Gallery\View;
+use Core\Gallery\Views;
 use Core\Matrix\Axis;
 use Core\Matrix\AxisKind;
 use Core\Matrix\Matrix;
@@ -59,17 +60,17 @@ final class AllGalleries
     /** @return list<Placement> nine for each color, some for a color in one style, some for a single SKU */
     private static function placements(): array
     {
-        $views = View::cases();
+        $views = Views::usual()->all;
         $placements = [];
         foreach (range(1, 50) as $color) {
             foreach (range(0, 6) as $at) {
                 $placements[] = self::placement(count($placements) + 1, [1 => [1000 + $color]], $views[$at], $at === 0 ? [Role::Lead] : []);
             }
-            $placements[] = self::placement(count($placements) + 1, [1 => [1000 + $color], 3 => [3000 + $color % 10 + 1]], View::Detail, [Role::Card]);
-            $placements[] = self::placement(count($placements) + 1, [1 => [1000 + $color], 2 => [2000 + $color % 20 + 1], 3 => [3000 + $color % 10 + 1]], View::Front, [Role::Lead]);
+            $placements[] = self::placement(count($placements) + 1, [1 => [1000 + $color], 3 => [3000 + $color % 10 + 1]], View::usual('detail'), [Role::Card]);
+            $placements[] = self::placement(count($placements) + 1, [1 => [1000 + $color], 2 => [2000 + $color % 20 + 1], 3 => [3000 + $color % 10 + 1]], View::usual('front'), [Role::Lead]);
         }
         for ($at = 0; count($placements) < 500; $at++) {
-            $placements[] = self::placement(count($placements) + 1, $at % 2 === 0 ? [] : [2 => [2000 + $at % 20 + 1]], View::SizeGuide, []);
+            $placements[] = self::placement(count($placements) + 1, $at % 2 === 0 ? [] : [2 => [2000 + $at % 20 + 1]], View::usual('size guide'), []);
         }
 
         return $placements;

@@ -6,6 +6,8 @@ use App\Http\Controllers\AccountsController;
 use App\Http\Controllers\BatchController;
 use App\Http\Controllers\BoardController;
 use App\Http\Controllers\CatalogController;
+use App\Http\Controllers\ContactController;
+use App\Http\Controllers\CoverageController;
 use App\Http\Controllers\DetailsController;
 use App\Http\Controllers\ExportController;
 use App\Http\Controllers\HistoryController;
@@ -16,6 +18,8 @@ use App\Http\Controllers\OwnAccountController;
 use App\Http\Controllers\PhotoController;
 use App\Http\Controllers\PreviewController;
 use App\Http\Controllers\SessionController;
+use App\Http\Controllers\ShootingController;
+use App\Http\Controllers\ShotListController;
 use App\Http\Controllers\SkuController;
 use App\Http\Controllers\StoredController;
 use App\Http\Controllers\ValueController;
@@ -38,6 +42,9 @@ Route::middleware(['auth', KnownSession::class, 'can:view'])->group(function ():
         Route::post('/sessions', [OwnAccountController::class, 'endSessions'])->name('own-account.sessions');
     });
     Route::get('/', [CatalogController::class, 'index'])->name('catalog');
+    Route::get('/coverage', [ShootingController::class, 'coverage'])->name('coverage.catalog');
+    Route::get('/coverage/shooting-list', [ShootingController::class, 'page'])->middleware('throttle:reads')->name('shooting-list');
+    Route::get('/coverage/shooting-list.csv', [ShootingController::class, 'sheet'])->middleware('throttle:reads')->name('shooting-list.csv');
     Route::get('/jump', [CatalogController::class, 'jump'])->middleware('throttle:reads')->name('jump');
     Route::get('/photos/{photo}/{size}.jpg', [PhotoController::class, 'show'])->name('photo');
 
@@ -54,6 +61,7 @@ Route::middleware(['auth', KnownSession::class, 'can:view'])->group(function ():
     Route::get('/library', [LibraryController::class, 'axes'])->name('library');
     Route::get('/library/axes/{axis}', [LibraryController::class, 'axis'])->name('library.axis');
     Route::get('/library/runs', [LibraryController::class, 'runs'])->name('library.runs');
+    Route::get('/library/shots', [ShotListController::class, 'index'])->name('library.shots');
     Route::get('/library/history', [HistoryController::class, 'library'])->name('library.history');
 
     Route::prefix('/products/{product}')->middleware(ShowRemoved::class)->group(function (): void {
@@ -62,6 +70,8 @@ Route::middleware(['auth', KnownSession::class, 'can:view'])->group(function ():
         // What is selected may be long, so the tray is asked for in a body; it only reads.
         Route::post('/tray', [BoardController::class, 'tray'])->middleware('throttle:reads')->name('board.tray');
         Route::post('/photos/{placement}/about', [BoardController::class, 'about'])->whereNumber('placement')->middleware('throttle:reads')->name('photo.about');
+        Route::get('/coverage', [CoverageController::class, 'show'])->name('coverage');
+        Route::get('/contact', [ContactController::class, 'show'])->name('contact');
         Route::get('/preview', [PreviewController::class, 'show'])->name('preview');
         Route::get('/details', [DetailsController::class, 'show'])->name('details');
         Route::get('/history', [HistoryController::class, 'index'])->name('history');
@@ -125,6 +135,16 @@ Route::middleware(['auth', KnownSession::class, 'can:view'])->group(function ():
             Route::get('/runs/{run}', [LibraryController::class, 'run'])->name('library.run');
             Route::post('/runs/{run}', [LibraryController::class, 'saveRun'])->name('library.run.edit');
             Route::post('/runs/{run}/remove', [LibraryController::class, 'removeRun'])->name('library.run.remove');
+            Route::get('/shots/lists/new', [ShotListController::class, 'list'])->name('library.shot-lists.new');
+            Route::get('/shots/lists/{list}', [ShotListController::class, 'list'])->whereNumber('list')->name('library.shot-list');
+            Route::post('/shots/lists', [ShotListController::class, 'saveList'])->name('library.shot-lists.create');
+            Route::post('/shots/lists/{list}', [ShotListController::class, 'saveList'])->whereNumber('list')->name('library.shot-list.edit');
+            Route::post('/shots/lists/{list}/remove', [ShotListController::class, 'removeList'])->whereNumber('list')->name('library.shot-list.remove');
+            Route::get('/shots/views/new', [ShotListController::class, 'view'])->name('library.views.new');
+            Route::get('/shots/views/{view}', [ShotListController::class, 'view'])->whereNumber('view')->name('library.view');
+            Route::post('/shots/views', [ShotListController::class, 'saveView'])->name('library.views.create');
+            Route::post('/shots/views/{view}', [ShotListController::class, 'saveView'])->whereNumber('view')->name('library.view.edit');
+            Route::post('/shots/views/{view}/remove', [ShotListController::class, 'removeView'])->whereNumber('view')->name('library.view.remove');
             Route::post('/undo', [LibraryController::class, 'undo'])->name('library.undo');
             Route::post('/redo', [LibraryController::class, 'redo'])->name('library.redo');
         });
@@ -146,11 +166,15 @@ Route::middleware(['auth', KnownSession::class, 'can:view'])->group(function ():
             Route::post('/values/{value}/split', [ValueController::class, 'split'])->name('value.split');
             Route::post('/opening', [ValueController::class, 'opening'])->name('opening');
 
+            Route::post('/coverage/place', [CoverageController::class, 'hole'])->name('coverage.hole');
+            Route::post('/coverage/fill', [CoverageController::class, 'fill'])->name('coverage.fill');
+            Route::post('/coverage/shot', [CoverageController::class, 'shot'])->name('coverage.shot');
             Route::post('/photos', [PhotoController::class, 'receive'])->name('photos.receive');
             Route::post('/photos/link', [PhotoController::class, 'link'])->name('photos.link');
             Route::post('/photos/unlink', [PhotoController::class, 'unlink'])->name('photos.unlink');
             Route::post('/photos/hide', [PhotoController::class, 'hide'])->name('photos.hide');
             Route::post('/photos/move', [PhotoController::class, 'move'])->name('photos.move');
+            Route::post('/photos/place', [PhotoController::class, 'place'])->name('photos.place');
             Route::post('/photos/follow-shot-list', [PhotoController::class, 'followShotList'])->name('photos.follow');
             Route::post('/photos/match-others', [PhotoController::class, 'matchOthers'])->name('photos.match');
             Route::post('/photos/view', [PhotoController::class, 'view'])->name('photos.view');

@@ -64,7 +64,7 @@ final class Shop
         $shop = self::open();
         $shop->axes(['Color' => 'Moss, Clay, Slate', 'Size' => 'S, M, L, XL']);
         $colors = ['Moss', 'Clay', 'Slate'];
-        $views = ['front' => View::Front, 'back' => View::Back, 'worn' => View::Worn, 'detail' => View::Detail];
+        $views = ['front' => View::usual('front'), 'back' => View::usual('back'), 'worn' => View::usual('worn'), 'detail' => View::usual('detail')];
         $files = [];
         foreach ($colors as $color) {
             array_push($files, ...array_map(fn (string $word): string => "{$color} {$word}.jpg", array_keys($views)));
@@ -80,7 +80,7 @@ final class Shop
             app(DescribePhotos::class)->view($shop->change(), array_map(fn (string $color): int => $shop->placement("{$color} {$word}.jpg"), $colors), $view);
         }
         app(LinkPhotos::class)->run($shop->change(), [$shop->placement('guide.jpg')], Selection::whole());
-        app(DescribePhotos::class)->view($shop->change(), [$shop->placement('guide.jpg')], View::SizeGuide);
+        app(DescribePhotos::class)->view($shop->change(), [$shop->placement('guide.jpg')], View::usual('size guide'));
         app(SetPrices::class)->run($shop->change(), Selection::whole(), '49');
         app(SetStock::class)->run($shop->change(), Selection::whole(), '10');
 

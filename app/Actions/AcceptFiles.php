@@ -122,7 +122,7 @@ final class AcceptFiles
             $rows[] = [
                 ...$read->files[$id]->file->only(['id', 'drop_id', 'print', 'file', 'bytes']),
                 'state' => DropFileState::Stored->value, 'batch_id' => $batch->id, 'to_product_id' => $accepted[$id]->productId,
-                'to_reach' => Clauses::encode($accepted[$id]->reach), 'to_view' => $accepted[$id]->view?->value, 'to_place' => $place, 'replaces_id' => $accepted[$id]->replacesId,
+                'to_reach' => Clauses::encode($accepted[$id]->reach), 'to_view' => $accepted[$id]->view?->key, 'to_place' => $place, 'replaces_id' => $accepted[$id]->replacesId,
             ];
         }
         foreach (array_chunk($rows, self::CHUNK) as $chunk) {

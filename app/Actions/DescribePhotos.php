@@ -28,9 +28,9 @@ final class DescribePhotos
     {
         return $this->keeper->keep($change, self::class, function (Ledger $ledger, LoadedProduct $loaded) use ($placementIds, $view): string {
             $rows = ChosenPictures::rows($loaded, $placementIds);
-            $ledger->update('placements', array_fill_keys($placementIds, ['view' => $view?->value]));
+            $ledger->update('placements', array_fill_keys($placementIds, ['view' => $view?->key]));
 
-            return ChosenPictures::named($rows).($view === null ? ': no view' : ": view {$view->value}");
+            return ChosenPictures::named($rows).($view === null ? ': no view' : ": view {$view->name}");
         });
     }
 

@@ -7,14 +7,11 @@ namespace App\Actions;
 use App\Catalog\AxisForm;
 use App\History\Change;
 use App\History\Keeper;
-use App\History\ProductsChanged;
 use App\Ledger\Ledger;
 use App\Models\HistoryEntry;
 use App\Models\LibraryAxis;
-use App\Models\Product;
 use App\Refusals\Kind;
 use App\Refusals\Refused;
-use Illuminate\Support\Facades\DB;
 
 /** Changes an axis of the library for every product that uses it. */
 final class EditAxis
@@ -32,9 +29,6 @@ final class EditAxis
                 throw new Refused("The library has an axis {$taken->name} already.", Kind::Taken, 'name');
             }
             $ledger->update('axes', [$axisId => $form->row()]);
-            // Which axis is one of colors, and whose values change the picture, is counted by.
-            Product::query()->whereIn('id', DB::table('product_axes')->where('axis_id', $axisId)->select('product_id'))->update(['revision' => DB::raw('revision + 1'), 'is_counted' => false]);
-            event(new ProductsChanged());
 
             return "Changed the axis {$axis->name}".($form->name->shown === $axis->name ? '' : " to {$form->name->shown}");
         });

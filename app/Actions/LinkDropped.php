@@ -8,6 +8,7 @@ use App\Batches\Act;
 use App\Catalog\Clauses;
 use App\Catalog\LoadedProduct;
 use App\Catalog\NewPictures;
+use App\Catalog\ViewShelf;
 use App\History\Change;
 use App\History\Keeper;
 use App\Ledger\Ledger;
@@ -15,7 +16,6 @@ use App\Models\DropFile;
 use App\Models\HistoryEntry;
 use App\Refusals\Kind;
 use App\Refusals\Refused;
-use Core\Gallery\View;
 use Core\Reach\Reach;
 use Core\Reach\Selection;
 use Core\Reach\Wording;
@@ -26,7 +26,7 @@ final class LinkDropped implements Act
 {
     public const NAME = 'drop';
 
-    public function __construct(private readonly Keeper $keeper)
+    public function __construct(private readonly Keeper $keeper, private readonly ViewShelf $shelf)
     {
     }
 
@@ -64,7 +64,7 @@ final class LinkDropped implements Act
                 if ($known !== null) {
                     $updates[$known->id()] = NewPictures::linkedTo($loaded, $known, $reach) + ($known->placement->view === null && $file->to_view !== null ? ['view' => $file->to_view] : []);
                 } else {
-                    $pictures->add($photoId, $file->file, $reach, View::tryFrom((string) $file->to_view));
+                    $pictures->add($photoId, $file->file, $reach, $this->shelf->views()->find($file->to_view));
                 }
             }
             $ledger->update('placements', $updates);

@@ -6,7 +6,7 @@ namespace App\Actions;
 
 use App\Catalog\ChosenPictures;
 use App\Catalog\LoadedProduct;
-use App\Catalog\SelectionGallery;
+use App\Catalog\PlacementOrder;
 use App\History\Change;
 use App\History\Keeper;
 use App\Ledger\Ledger;
@@ -32,9 +32,9 @@ final class OrderPhotos
         return $this->keeper->keep($change, self::class, function (Ledger $ledger, LoadedProduct $loaded) use ($placementId, $selected, $to): string {
             [$row] = ChosenPictures::rows($loaded, [$placementId]);
             $selection = $loaded->selected($selected);
-            $gallery = (new SelectionGallery($selection))->ids();
+            $gallery = PlacementOrder::gallery($loaded, $selected);
             $to = max(0, min($to, count($gallery) - 1));
-            $this->store($ledger, $loaded, (new Order())->move(array_keys($loaded->placements), $gallery, $row->id(), $to));
+            PlacementOrder::store($ledger, $loaded, (new Order())->move(array_keys($loaded->placements), $gallery, $row->id(), $to));
 
             return "Moved {$row->file()} to place ".($to + 1).($selection->isNothing() ? '' : " of {$selection->inWords()}");
         });
@@ -46,7 +46,7 @@ final class OrderPhotos
             if ($loaded->shotList === null) {
                 throw new Refused('This product has no shot list. Choose one under Details.', Kind::Missing);
             }
-            $this->store($ledger, $loaded, (new Order())->byShotList($loaded->corePlacements(), $loaded->shotList));
+            PlacementOrder::store($ledger, $loaded, (new Order())->byShotList($loaded->corePlacements(), $loaded->shotList, $loaded->madeCells()));
 
             return 'Put the pictures into the order of the shot list';
         });
@@ -58,7 +58,7 @@ final class OrderPhotos
             $selection = $loaded->selected($selected);
             $sku = $selection->skus()[0] ?? throw new Refused('Select the color that the others are to match.', Kind::Missing, 'selected');
             $matched = (new Order())->matchedTo($sku->cell, $loaded->corePlacements(), $loaded->madeCells(), $loaded->galleries());
-            $this->store($ledger, $loaded, $matched->order);
+            PlacementOrder::store($ledger, $loaded, $matched->order);
             $labels = array_values($loaded->matrix->choice($this->seen($loaded, $sku->cell)));
 
             return 'Gave the galleries the sequence of '.($labels === [] ? $selection->place() : implode(', ', $labels)).$this->exceptions($loaded, $matched);
@@ -80,19 +80,5 @@ final class OrderPhotos
         }
 
         return $words === [] ? '' : '; '.implode('; ', $words);
-    }
-
-    /** @param  list<int>  $order all placement ids */
-    private function store(Ledger $ledger, LoadedProduct $loaded, array $order): void
-    {
-        $updates = [];
-        foreach ($order as $position => $id) {
-            $updates[$id] = ['position' => $position + 1];
-        }
-        $ledger->update('placements', array_filter(
-            $updates,
-            fn (array $update, int $id): bool => $loaded->placements[$id]->position !== $update['position'],
-            ARRAY_FILTER_USE_BOTH,
-        ));
     }
 }

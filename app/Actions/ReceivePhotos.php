@@ -15,6 +15,7 @@ use App\Media\IncomingFile;
 use App\Media\PhotoStore;
 use App\Media\Receipt;
 use App\Refusals\PhotoRefused;
+use Core\Gallery\View;
 use Core\Reach\Reach;
 use Core\Reach\Selection;
 use Illuminate\Support\Facades\Gate;
@@ -52,7 +53,7 @@ final class ReceivePhotos
             $taken = [];
             $known = [];
             $selection = $onto === null ? null : $loaded->selected($onto);
-            $links = [];
+            $links = $views = [];
             $pictures = new NewPictures($loaded);
             foreach ($photos as $at => $took) {
                 [$photo, $name] = [$took->photo, $files[$at]->name];
@@ -60,6 +61,7 @@ final class ReceivePhotos
                 if ($here !== null) {
                     $known[] = "{$name} is here already".($here === $name ? '' : ", as {$here}").($photo->wasChanged('state') ? '; it is read again.' : '.');
                     $links[$photo->id] = $here;
+                    $views[$photo->id] = $files[$at]->view;
 
                     continue;
                 }
@@ -71,7 +73,7 @@ final class ReceivePhotos
 
             if ($selection !== null) {
                 $warnings = $this->warnings->of($loaded, array_map(fn (int $at): string => $files[$at]->name, array_keys($photos)), $selection);
-                $this->link($ledger, $loaded, array_keys($links), $selection);
+                $this->link($ledger, $loaded, $views, $selection);
                 $count = count($rows) + count($links);
 
                 return 'Took in '.($count === 1 ? [...$taken, ...array_values($links)][0] : "{$count} pictures").", linked to {$selection->place()}";
@@ -90,14 +92,15 @@ final class ReceivePhotos
     /**
      * Pictures that were in the product already are linked there as well.
      *
-     * @param  list<int>  $photoIds
+     * @param  array<int, ?View>  $views  photo id => what it was said to show
      */
-    private function link(Ledger $ledger, LoadedProduct $loaded, array $photoIds, SelectedPart $selection): void
+    private function link(Ledger $ledger, LoadedProduct $loaded, array $views, SelectedPart $selection): void
     {
         $updates = [];
         foreach ($loaded->placements as $row) {
-            if (in_array($row->photoId, $photoIds, true)) {
-                $updates[$row->id()] = NewPictures::linkedTo($loaded, $row, $selection->reach);
+            if (array_key_exists($row->photoId, $views)) {
+                $view = $views[$row->photoId];
+                $updates[$row->id()] = NewPictures::linkedTo($loaded, $row, $selection->reach) + ($view === null ? [] : ['view' => $view->key]);
             }
         }
         $ledger->update('placements', $updates);

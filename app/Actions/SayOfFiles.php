@@ -35,7 +35,7 @@ final class SayOfFiles
      */
     public function view(User $user, Drop $drop, array $ids, ?View $view): void
     {
-        $this->say($user, $drop, $ids, ['said_view' => $view?->value], $view === null ? 'shows the view that is read' : 'shows the view '.mb_strtolower($view->label()));
+        $this->say($user, $drop, $ids, ['said_view' => $view?->key], $view === null ? 'shows the view that is read' : "shows the view {$view->name}");
     }
 
     /**

@@ -53,7 +53,7 @@ final class GalleryReport
         return [
             'gallery' => array_map(fn (Entry $entry): array => [
                 'file' => $entry->placement->file,
-                'view' => $entry->placement->view?->value,
+                'view' => $entry->placement->view?->name,
                 'reach' => ReachNames::of($entry->placement->reach, $loaded->matrix),
                 'reach_words' => (new Wording())->say($entry->placement->reach, $loaded->matrix),
                 'roles' => $this->roles($gallery, $entry->placement),

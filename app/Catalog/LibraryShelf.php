@@ -6,6 +6,7 @@ namespace App\Catalog;
 
 use App\Models\LibraryAxis;
 use App\Models\LibraryValue;
+use App\Models\LibraryView;
 use App\Models\ShotListRecord;
 use App\Models\SizeRunRecord;
 use Illuminate\Database\Eloquent\Collection;
@@ -67,6 +68,12 @@ final class LibraryShelf
     public function runsBeside(array $axisIds): Collection
     {
         return SizeRunRecord::with('axis')->whereNotIn('axis_id', $axisIds)->orderBy('name')->get();
+    }
+
+    /** @return Collection<int, LibraryView> in order */
+    public function views(): Collection
+    {
+        return LibraryView::query()->orderBy('position')->orderBy('id')->get();
     }
 
     /** @return Collection<int, ShotListRecord> by name */

@@ -12,6 +12,12 @@ final readonly class ListQuery
 
     public const FLAGS = ['tray', 'price'];
 
+    /** The facet whose value is the key of a view that is missing. */
+    public const LACKS = 'lacks';
+
+    /** Any view at all. */
+    public const ANY = 'any';
+
     /**
      * @param  array<string, string>  $filters  facet => value
      * @param  ?string  $after  a place in the order, as ListPage gives it; null for the beginning

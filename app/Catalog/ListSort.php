@@ -15,6 +15,8 @@ enum ListSort: string
     case Price = 'price';
     case Stock = 'stock';
     case Changed = 'changed';
+    case Holes = 'holes';
+    case Touched = 'touched';
 
     public function column(): string
     {
@@ -27,6 +29,8 @@ enum ListSort: string
             self::Price => 'price_low',
             self::Stock => 'units',
             self::Changed => 'changed_at',
+            self::Holes => 'holes',
+            self::Touched => 'touched',
         };
     }
 }

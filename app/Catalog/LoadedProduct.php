@@ -13,6 +13,7 @@ use Core\Gallery\Coverage;
 use Core\Gallery\Galleries;
 use Core\Gallery\Opening;
 use Core\Gallery\Placement;
+use Core\Gallery\Shot;
 use Core\Gallery\ShotList;
 use Core\Matrix\Combination;
 use Core\Matrix\Matrix;
@@ -39,6 +40,7 @@ final class LoadedProduct
      * @param  list<SkuRow>  $skus  retired ones too
      * @param  array<int, PlacementRow>  $placements  by id, in the one order
      * @param  array<int, ?string>  $swatches  by value id
+     * @param  list<Shot>  $ownShots  single views in which it differs from the list of its kind
      * @param  array<int, int>  $openings  axis id => the value that shoppers find chosen
      * @param  list<Fact>  $facts  in order
      * @param  array<int, string>  $sleepingLabels  value id => the product's own label of a value that it does not have at the moment
@@ -51,6 +53,7 @@ final class LoadedProduct
         public readonly array $placements,
         public readonly array $swatches,
         public readonly ?ShotList $shotList,
+        public readonly array $ownShots,
         public readonly array $openings,
         public readonly array $facts,
         public readonly array $sleepingLabels,
@@ -107,6 +110,7 @@ final class LoadedProduct
             $facts,
             $this->openings,
             $this->product->opening_cell === null ? null : Combination::fromKey($this->product->opening_cell),
+            $this->ownShots,
         );
 
         return new ProductState(

@@ -51,7 +51,7 @@ final class NewPictures
             'position' => ++$this->position,
             'reach' => Clauses::encode($reach),
             'hidden' => '[]',
-            'view' => $view?->value,
+            'view' => $view?->key,
             'roles' => '[]',
         ];
 

@@ -91,6 +91,11 @@ final class ProductList
     {
         $query = DB::table('product_summaries')->where('product_summaries.is_removed', false);
         foreach ($asked->filters as $facet => $value) {
+            if ($facet === ListQuery::LACKS) {
+                $query->whereIn('product_summaries.product_id', DB::table('coverage_summaries')->when($value !== ListQuery::ANY, fn (Builder $lacking) => $lacking->where('view', $value))->where('missing', '>', 0)->select('product_id'));
+
+                continue;
+            }
             $query->where('product_summaries.'.ListQuery::FACETS[$facet], in_array($facet, ListQuery::FLAGS, true) ? true : $value);
         }
 

@@ -7,11 +7,8 @@ namespace App\Catalog;
 use App\Ledger\ChangeLog;
 use App\Models\PhotoState;
 use App\Models\Product;
-use App\Models\ShotListRecord;
 use Core\Gallery\Placement;
 use Core\Gallery\Role;
-use Core\Gallery\ShotList;
-use Core\Gallery\View;
 use Core\Matrix\Axis;
 use Core\Matrix\AxisDisplay;
 use Core\Matrix\AxisKind;
@@ -34,14 +31,15 @@ final class ProductLoader
     /** What a product was loaded from last, and at which of its revisions. */
     private ?ProductRows $rows = null;
 
-    /** @var ?array<int, ShotList> by id */
-    private ?array $shotLists = null;
-
     /** @var array<int, LoadedProduct> by product id */
     private array $ahead = [];
 
     /** @var array{int, int} product id, revision */
     private array $rowsAre = [0, 0];
+
+    public function __construct(private readonly ViewShelf $shelf)
+    {
+    }
 
     public function load(Product $product): LoadedProduct
     {
@@ -80,7 +78,7 @@ final class ProductLoader
     {
         $ids = array_map(fn (Product $product): int => $product->id, $products);
         $axes = DB::table('product_axes')->join('axes', 'axes.id', '=', 'product_axes.axis_id')->whereIn('product_axes.product_id', $ids)
-            ->orderBy('product_axes.position')->orderBy('product_axes.id')->get(['product_axes.*', 'axes.name', 'axes.kind', 'axes.changes_picture', 'axes.display'])->groupBy('product_id');
+            ->orderBy('product_axes.position')->orderBy('product_axes.id')->get(['product_axes.*', 'axes.name', 'axes.kind', DB::raw('coalesce(product_axes.changes_picture, axes.changes_picture) as changes_picture'), 'axes.display'])->groupBy('product_id');
         $values = DB::table('product_values')->join('axis_values', 'axis_values.id', '=', 'product_values.value_id')->whereIn('product_values.product_id', $ids)
             ->orderBy('product_values.position')->orderBy('product_values.id')->get(['product_values.*', 'axis_values.name', 'axis_values.code'])->groupBy('product_id');
         $matrices = [];
@@ -168,7 +166,6 @@ final class ProductLoader
         $axes = $rows->referred('product_axes', 'axis_id', 'axes');
         $values = $rows->referred('product_values', 'value_id', 'axis_values');
         $photos = $rows->referred('placements', 'photo_id', 'photos');
-        $shotLists = $this->shotLists ??= ShotListRecord::query()->get()->keyBy('id')->map(fn (ShotListRecord $list): ShotList => $list->toCore())->all();
 
         $loaded = [];
         foreach ($products as $product) {
@@ -191,7 +188,8 @@ final class ProductLoader
                 array_map(fn (stdClass $row): SkuRow => $this->sku($row, $matrix, $currency), $rows->of('skus', $product->id)),
                 $this->placements($rows->of('placements', $product->id), $photos),
                 $swatches,
-                $shotLists[$product->shot_list_id] ?? null,
+                $this->shelf->shotList($product->shot_list_id, $product->shots),
+                $this->shelf->shots($product->shots),
                 array_filter(array_column($this->used($ownAxes), 'opening_value_id', 'axis_id')),
                 array_map(fn (stdClass $row): Fact => new Fact($row->id, $row->name, $row->value), $rows->of('facts', $product->id)),
                 $sleepingLabels,
@@ -238,7 +236,7 @@ final class ProductLoader
             $library[$row->axis_id]->name,
             AxisKind::from($library[$row->axis_id]->kind),
             $byAxis[$row->axis_id] ?? [],
-            (bool) $library[$row->axis_id]->changes_picture,
+            (bool) ($row->changes_picture ?? $library[$row->axis_id]->changes_picture),
             AxisDisplay::from($library[$row->axis_id]->display),
             $sleeping[$row->axis_id] ?? [],
         ), $this->used($ownAxes));
@@ -299,7 +297,7 @@ final class ProductLoader
                     $row->file_name,
                     Clauses::decode($row->reach),
                     Clauses::decode($row->hidden),
-                    View::tryFrom($row->view ?? ''),
+                    $this->shelf->views()->find($row->view),
                     $row->roles === '[]' ? [] : array_values(array_map(Role::from(...), json_decode($row->roles, true, 8, JSON_THROW_ON_ERROR))),
                     $row->alt_text,
                 ),

@@ -38,7 +38,7 @@ final class ShopWords
     /** @var array<int, string> value id => its name in the library */
     private array $names = [];
 
-    public function __construct(private readonly ProductLoader $loader)
+    public function __construct(private readonly ProductLoader $loader, private readonly ViewShelf $shelf)
     {
     }
 
@@ -51,7 +51,7 @@ final class ShopWords
     public function of(array $names, ?Product $given = null, string $sender = '', array $also = []): WordList
     {
         $list = new WordList();
-        ViewWords::addTo($list);
+        ViewWords::addTo($list, $this->shelf->views());
         $this->addLibrary($list);
         $this->addSenders($list, $sender);
         $words = $parts = [];

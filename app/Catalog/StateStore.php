@@ -77,6 +77,7 @@ final class StateStore
             'currency' => $details->currency->code,
             'price' => Amounts::stored($details->basePrice),
             'shot_list_id' => $details->shotListId,
+            'shots' => ViewShelf::encode($details->shots),
             'opening_cell' => $details->openingCell?->key,
         ];
     }
@@ -264,7 +265,7 @@ final class StateStore
             'position' => $position,
             'reach' => Clauses::encode($picture->placement->reach),
             'hidden' => Clauses::encode($picture->placement->hidden),
-            'view' => $picture->placement->view?->value,
+            'view' => $picture->placement->view?->key,
             'roles' => json_encode(array_map(fn (Role $role): string => $role->value, $picture->placement->roles), JSON_THROW_ON_ERROR),
             'alt_text' => $picture->placement->altText,
         ];

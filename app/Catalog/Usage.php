@@ -40,6 +40,30 @@ final class Usage
         return $this->names($this->rows('product_axes')->where('used.axis_id', $axisId));
     }
 
+    /** @return list<string> names of the products that have pictures of a view */
+    public function ofView(string $key): array
+    {
+        return $this->names($this->rows('placements')->where('used.view', $key)->distinct()->select('products.name'));
+    }
+
+    /** @return list<string> names of the products that have a shot list, also of those whose making was undone */
+    public function everOfShotList(int $listId): array
+    {
+        return $this->names(DB::table('products')->where('shot_list_id', $listId));
+    }
+
+    /** @return array<int, int> shot list id => how many products have it */
+    public function countsByShotList(): array
+    {
+        return DB::table('products')->whereNull('removed_at')->whereNotNull('shot_list_id')->groupBy('shot_list_id')->selectRaw('shot_list_id, count(*) as products')->pluck('products', 'shot_list_id')->all();
+    }
+
+    /** @return array<string, int> view's key => how many pictures show it */
+    public function countsByView(): array
+    {
+        return $this->rows('placements')->whereNotNull('used.view')->groupBy('used.view')->selectRaw('used.view, count(*) as pictures')->pluck('pictures', 'view')->all();
+    }
+
     /** @return array<int, int> value id => how many products use it */
     public function countsByValue(int $axisId): array
     {

@@ -13,6 +13,7 @@ use App\Refusals\Kind;
 use App\Refusals\Refused;
 use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Database\Eloquent\Collection;
+use Illuminate\Database\QueryException;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Gate;
 use Illuminate\Support\Str;
@@ -28,10 +29,13 @@ final class EntryUndo
     /** The Action that makes a product. */
     private const MAKING = 'CreateProduct';
 
+    /** MariaDB's number of a row that refers to one that is not there. */
+    private const REFERS_TO_NOTHING = 1452;
+
     /** Later entries that are looked through for the one that stands in the way. */
     private const LOOKED_THROUGH = 200;
 
-    public function __construct(private readonly Keeper $keeper)
+    public function __construct(private readonly Keeper $keeper, private readonly SharedCounts $shared)
     {
     }
 
@@ -99,9 +103,16 @@ final class EntryUndo
             }
             $this->refuseFinal($entries, $way);
             try {
-                (new Replay(new KeptChanges(array_values($entries->pluck('id')->all()), $way === 'undo')))->run();
+                $replay = new Replay(new KeptChanges(array_values($entries->pluck('id')->all()), $way === 'undo'));
+                $replay->run();
+                $this->shared->follow($replay);
             } catch (RowHasChanged $clash) {
                 throw $this->refusal($way, $entries, $clash->change->place(), 'the same thing was changed elsewhere since');
+            } catch (QueryException $fault) {
+                if (($fault->errorInfo[1] ?? null) !== self::REFERS_TO_NOTHING) {
+                    throw $fault;
+                }
+                throw new Refused("“{$entry->words}” cannot be ".($way === 'undo' ? 'undone' : 'redone').': what it used was taken out of the library since. Undo that first.', Kind::Gone);
             } catch (KeyIsTaken $clash) {
                 throw $this->refusal($way, $entries, $clash->place(), $clash->inWords());
             }

@@ -37,7 +37,7 @@ final class Keeper
 
     private const SWEPT_AT_ONCE = 1_000;
 
-    public function __construct(private readonly ProductLoader $loader, private readonly ChosenSkusLoader $chosen, private readonly Announcer $announcer)
+    public function __construct(private readonly ProductLoader $loader, private readonly ChosenSkusLoader $chosen, private readonly Announcer $announcer, private readonly SharedCounts $shared)
     {
     }
 
@@ -195,6 +195,7 @@ final class Keeper
             return null;
         }
 
+        $this->shared->follow($ledger->log());
         if ($kept instanceof Product) {
             $this->loader->follow($kept, $kept->revision + 1, $ledger->log());
         }

@@ -7,8 +7,11 @@ namespace App\Http;
 use App\Catalog\DraftValue;
 use App\Catalog\LikeChoice;
 use App\Catalog\MatrixChoices;
+use App\Catalog\ViewShelf;
 use App\History\Change;
 use App\Models\Product;
+use Core\Gallery\UnknownView;
+use Core\Gallery\View;
 use Core\Matrix\Axis;
 use Core\Matrix\Matrix;
 use Core\Reach\Selection;
@@ -17,7 +20,7 @@ use Illuminate\Foundation\Http\FormRequest;
 /** A request from the board: which product and version, what is selected, which lens and layers are shown. */
 final class BoardRequest extends FormRequest
 {
-    private const TEXTS = ['name', 'code', 'value', 'typed', 'order', 'parts', 'view', 'text', 'role', 'place', 'field', 'scope', 'synonyms', 'translations', 'add', 'lang', 'choice', 'width'];
+    private const TEXTS = ['name', 'code', 'value', 'typed', 'order', 'parts', 'view', 'text', 'role', 'place', 'field', 'scope', 'synonyms', 'translations', 'add', 'lang', 'choice', 'width', 'need', 'reason', 'align'];
 
     /** A part of the matrix. */
     private const PART = ['nullable', 'string', 'max:400000', 'regex:/^(\*|[0-9:,;]*)$/'];
@@ -37,6 +40,7 @@ final class BoardRequest extends FormRequest
             'token' => ['nullable', 'uuid'],
             'selected' => self::PART,
             'onto' => self::PART,
+            'page' => ['nullable', 'in:board,coverage,contact,roles'],
             'lens' => ['nullable', 'in:photos,codes,prices,stock'],
             'layer' => ['nullable', 'string', 'max:200', 'regex:/^[0-9:,]*$/'],
             'placements' => ['nullable', 'array', 'max:2000'],
@@ -44,6 +48,12 @@ final class BoardRequest extends FormRequest
             'find' => ['nullable', 'string', 'max:200'],
             'batch' => ['nullable', 'uuid'],
         ];
+    }
+
+    /** The page that asks, which is what it is answered with. */
+    public function page(): ProductPage
+    {
+        return ProductPage::tryFrom($this->string('page')->toString()) ?? ProductPage::Board;
     }
 
     public function product(): Product
@@ -77,6 +87,14 @@ final class BoardRequest extends FormRequest
     public function lens(): Lens
     {
         return Lens::tryFrom($this->string('lens')->toString()) ?? Lens::Photos;
+    }
+
+    /** @return ?View null where none was chosen */
+    public function pictureView(): ?View
+    {
+        $key = $this->string('view')->toString();
+
+        return $key === '' ? null : app(ViewShelf::class)->views()->find($key) ?? throw UnknownView::called($key);
     }
 
     /** @return list<int> */

@@ -35,6 +35,7 @@ final class BoardResponder
         private readonly BoardArrangement $arrangement,
         private readonly Usage $usage,
         private readonly ChosenSkusLoader $chosen,
+        private readonly ProductPageResponder $pages,
     ) {
     }
 
@@ -45,7 +46,9 @@ final class BoardResponder
 
     public function fragment(BoardRequest $request, ?HistoryEntry $entry = null): Response
     {
-        return response()->view('board.fragment', $this->data($request, wasChanged: $entry !== null) + ['entry' => $entry]);
+        return $request->page() !== ProductPage::Board
+            ? $this->pages->fragment($request, $request->page(), $entry)
+            : response()->view('board.fragment', $this->data($request, wasChanged: $entry !== null) + ['entry' => $entry]);
     }
 
     /**

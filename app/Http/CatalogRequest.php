@@ -11,10 +11,11 @@ use Illuminate\Foundation\Http\FormRequest;
 /** What of the catalog is asked for, as the address of the page says it. What it does not understand it passes over. */
 final class CatalogRequest extends FormRequest
 {
-    public function asked(): ListQuery
+    /** @param  ListSort  $usual  how the page is sorted where nobody said how */
+    public function asked(ListSort $usual = ListSort::Name, bool $usuallyDown = false): ListQuery
     {
         $filters = [];
-        foreach (array_keys(ListQuery::FACETS) as $facet) {
+        foreach ([...array_keys(ListQuery::FACETS), ListQuery::LACKS] as $facet) {
             $value = $this->word($facet, 200);
             if ($value !== null) {
                 $filters[$facet] = $value;
@@ -25,8 +26,8 @@ final class CatalogRequest extends FormRequest
         return new ListQuery(
             (string) $this->word('q', 200),
             $filters,
-            ListSort::tryFrom($sort) ?? ListSort::Name,
-            str_starts_with((string) $this->word('sort', 20), '-'),
+            ListSort::tryFrom($sort) ?? $usual,
+            $sort === '' ? $usuallyDown : str_starts_with((string) $this->word('sort', 20), '-'),
             $this->word('after', 600),
             $this->word('before', 600),
         );

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http;
 
+use App\Catalog\ViewShelf;
 use App\Intake\AnnouncedFile;
 use App\Refusals\Kind;
 use App\Refusals\Refused;
@@ -53,7 +54,7 @@ final class IntakeRequest extends FormRequest
 
     public function pictureView(): ?View
     {
-        return View::tryFrom($this->text('view'));
+        return app(ViewShelf::class)->views()->find($this->text('view'));
     }
 
     public function text(string $field): string

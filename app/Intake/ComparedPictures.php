@@ -130,7 +130,7 @@ final class ComparedPictures
 
     private static function key(int $productId, Reach $reach, View $view, Matrix $matrix): string
     {
-        return "{$productId} {$view->value} ".(new Simplifier())->simplify($reach, $matrix)->key();
+        return "{$productId} {$view->key} ".(new Simplifier())->simplify($reach, $matrix)->key();
     }
 
     private static function covers(Reach $reach, Reach $part, ?Matrix $matrix): bool

@@ -6,6 +6,7 @@ namespace App\Intake;
 
 use App\Catalog\Clauses;
 use App\Catalog\ShopWords;
+use App\Catalog\ViewShelf;
 use App\Media\NearDoubles;
 use App\Media\PhotoLook;
 use App\Media\PhotoLooks;
@@ -14,7 +15,6 @@ use App\Models\DropFile;
 use App\Models\DropFileState;
 use App\Models\Photo;
 use App\Models\PhotoState;
-use Core\Gallery\View;
 use Core\Matching\DroppedName;
 use Core\Matching\DropReader;
 use Core\Matching\KnownProduct;
@@ -29,7 +29,7 @@ final class DropReading
 {
     private const CHUNK = 1_000;
 
-    public function __construct(private readonly ShopWords $words, private readonly Resemblances $resemblances)
+    public function __construct(private readonly ShopWords $words, private readonly Resemblances $resemblances, private readonly ViewShelf $shelf)
     {
     }
 
@@ -39,7 +39,7 @@ final class DropReading
         $stored = array_filter($files, fn (DropFile $file): bool => $file->photo_id !== null);
         $photos = $this->photos($stored);
         $looks = PhotoLooks::of(array_keys($photos));
-        $names = array_map(fn (DropFile $file): DroppedName => new DroppedName($file->file, $file->folder, $file->title, $file->keywords, $file->said_product_id, View::tryFrom((string) $file->said_view)), $stored);
+        $names = array_map(fn (DropFile $file): DroppedName => new DroppedName($file->file, $file->folder, $file->title, $file->keywords, $file->said_product_id, $this->shelf->views()->find($file->said_view)), $stored);
         $twins = NearDoubles::of(array_keys($photos));
         $seen = $this->seen($stored, $looks, $twins);
         $lexicon = $this->words->of($names, $drop->product, $drop->sender, [...Resemblances::products($seen), ...array_filter(array_map(fn (DropFile $file): ?int => $file->to_product_id, array_values($stored)))]);
@@ -60,7 +60,7 @@ final class DropReading
         $order = array_flip(array_map(fn (Standing $standing): string => $standing->value, Standing::cases()));
         uasort($read, fn (ReadFile $a, ReadFile $b): int => [$order[$a->standing->value], $a->trouble()] <=> [$order[$b->standing->value], $b->trouble()] ?: strnatcasecmp("{$a->file->folder}/{$a->file->file}", "{$b->file->folder}/{$b->file->file}"));
 
-        return new ReadDrop($drop, $read);
+        return new ReadDrop($drop, $read, $this->shelf->views());
     }
 
     /**
@@ -181,7 +181,7 @@ final class DropReading
                     new Alike(Likeness::Place, $row->photo_id, $row->file_name, PhotoState::from($row->state), $row->width, $row->height, $row->bytes, null, $row->id),
                     $row->product_id,
                     Clauses::decode($row->reach)->activeIn($matrix),
-                    View::tryFrom((string) $row->view),
+                    $this->shelf->views()->find($row->view),
                 );
             }
         }

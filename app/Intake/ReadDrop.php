@@ -7,14 +7,19 @@ namespace App\Intake;
 use App\Models\Drop;
 use App\Refusals\Kind;
 use App\Refusals\Refused;
+use Core\Gallery\Views;
 
 /** A drop with what its names and pictures say. */
 final readonly class ReadDrop
 {
-    /** @param  array<int, ReadFile>  $files  by id, those first that need a person */
+    /**
+     * @param  array<int, ReadFile>  $files  by id, those first that need a person
+     * @param  Views  $views  that the shop knows
+     */
     public function __construct(
         public Drop $drop,
         public array $files,
+        public Views $views,
     ) {
     }
 

@@ -47,7 +47,7 @@ final readonly class ReadFile
     /** What a page shows of the reading: it is accepted only as it was seen. */
     public function seen(): string
     {
-        return substr(sha1(implode(' ', [$this->product?->id, $this->verdict?->reach?->key(), $this->verdict?->view?->value, $this->verdict?->place, $this->standing->value])), 0, 10);
+        return substr(sha1(implode(' ', [$this->product?->id, $this->verdict?->reach?->key(), $this->verdict?->view?->key, $this->verdict?->place, $this->standing->value])), 0, 10);
     }
 
     /** The heading that it comes under where a drop is grouped by what is wrong. */

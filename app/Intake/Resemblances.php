@@ -5,9 +5,9 @@ declare(strict_types=1);
 namespace App\Intake;
 
 use App\Catalog\Clauses;
+use App\Catalog\ViewShelf;
 use App\Media\NearDoubles;
 use App\Media\PhotoLook;
-use Core\Gallery\View;
 use Core\Matching\Resembled;
 use Core\Matching\SeenPicture;
 use Illuminate\Support\Facades\DB;
@@ -16,6 +16,10 @@ use Illuminate\Support\Facades\DB;
 final class Resemblances
 {
     private const CHUNK = 1_000;
+
+    public function __construct(private readonly ViewShelf $shelf)
+    {
+    }
 
     /** The picture of a product that one with this look is nearly the same as. */
     public function of(PhotoLook $look): ?Resembled
@@ -34,7 +38,7 @@ final class Resemblances
             $rows = DB::table('placements')->join('products', 'products.id', '=', 'placements.product_id')->whereNull('products.removed_at')->whereIn('placements.photo_id', $chunk)->where('placements.reach', '<>', '[]')
                 ->orderByDesc('placements.id')->get(['placements.photo_id', 'placements.product_id', 'placements.reach', 'placements.view', 'placements.file_name']);
             foreach ($rows as $row) {
-                $found[(int) $row->photo_id] = new Resembled($row->product_id, Clauses::decode($row->reach), View::tryFrom((string) $row->view), $row->file_name);
+                $found[(int) $row->photo_id] = new Resembled($row->product_id, Clauses::decode($row->reach), $this->shelf->views()->find($row->view), $row->file_name);
             }
         }
         $resembled = [];

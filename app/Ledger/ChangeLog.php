@@ -28,6 +28,9 @@ final class ChangeLog implements IteratorAggregate
 
     private ?RowChange $first = null;
 
+    /** @var array<string, true> */
+    private array $tables = [];
+
     /** @param  list<RowChange>  $changes */
     public static function of(array $changes): self
     {
@@ -40,6 +43,7 @@ final class ChangeLog implements IteratorAggregate
     public function add(RowChange $change): void
     {
         $this->first ??= $change;
+        $this->tables[$change->table] = true;
         $this->pending[] = $change;
         $this->count++;
         if (count($this->pending) === self::PART) {
@@ -56,6 +60,19 @@ final class ChangeLog implements IteratorAggregate
     public function count(): int
     {
         return $this->count;
+    }
+
+    /** @return list<int> ids of the rows of a table that were changed */
+    public function idsOf(string $table): array
+    {
+        $ids = [];
+        foreach (isset($this->tables[$table]) ? $this : [] as $change) {
+            if ($change->table === $table) {
+                $ids[$change->id] = $change->id;
+            }
+        }
+
+        return array_values($ids);
     }
 
     /** @return list<string> as they are kept */

@@ -24,6 +24,8 @@ final class KeyIsTaken extends RuntimeException
         return "“{$this->value}” is taken meanwhile".match ($this->table) {
             'axis_values' => ': the library has another value of that '.($this->column === 'code' ? 'code' : 'name').'. Rename it or take it out of the library first',
             'axes' => ': the library has another axis of that name. Rename it or take it out of the library first',
+            'views' => ': the library has another view of that name. Rename it or remove it first',
+            'shot_lists' => ': the library has another shot list of that name. Rename it or remove it first',
             default => '',
         };
     }

@@ -18,6 +18,8 @@ final readonly class UniqueKeys
         'axes' => [['folded']],
         'axis_values' => [['axis_id', 'folded'], ['axis_id', 'code']],
         'size_runs' => [['folded']],
+        'views' => [['key'], ['folded']],
+        'shot_lists' => [['folded']],
         'facts' => [['product_id', 'folded']],
         'product_axes' => [['product_id', 'axis_id']],
         'product_values' => [['product_id', 'value_id']],

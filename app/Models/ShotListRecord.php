@@ -5,14 +5,17 @@ declare(strict_types=1);
 namespace App\Models;
 
 use Core\Gallery\ShotList;
-use Core\Gallery\View;
+use Core\Gallery\Views;
 use Illuminate\Database\Eloquent\Model;
 
 /**
+ * The views that a kind of product needs.
+ *
  * @property int $id
  * @property string $name
- * @property list<string> $views
- * @property list<string> $required
+ * @property string $folded
+ * @property list<string> $views keys, in order
+ * @property list<string> $required keys
  */
 final class ShotListRecord extends Model
 {
@@ -22,9 +25,11 @@ final class ShotListRecord extends Model
 
     protected $guarded = [];
 
-    public function toCore(): ShotList
+    public function toCore(Views $views): ShotList
     {
-        return new ShotList(array_map(View::from(...), $this->views), array_map(View::from(...), $this->required));
+        $known = fn (array $keys): array => array_values(array_filter(array_map($views->find(...), $keys)));
+
+        return ShotList::of($known($this->views), $known($this->required));
     }
 
     protected function casts(): array

@@ -13,6 +13,7 @@ use App\Batches\Acts;
 use App\Batches\BatchRunner;
 use App\Catalog\ChosenSkusLoader;
 use App\Catalog\ProductLoader;
+use App\Catalog\ViewShelf;
 use App\History\Announcer;
 use App\History\OldEntries;
 use App\History\ProductsChanged;
@@ -62,6 +63,7 @@ final class AppServiceProvider extends ServiceProvider
         ]));
         // One for the Action and for the answer: what was changed is not read a second time.
         $this->app->scoped(ProductLoader::class);
+        $this->app->scoped(ViewShelf::class);
         $this->app->scoped(ChosenSkusLoader::class);
         $this->app->scoped(Announcer::class);
         $this->app->singleton(PhotoInspector::class, fn (): PhotoInspector => new PhotoInspector(

@@ -9,6 +9,7 @@ use App\Catalog\LoadedProduct;
 use App\Catalog\SkuRow;
 use App\Catalog\StockCount;
 use Core\Gallery\AltText;
+use Core\Gallery\CoverageCell;
 use Core\Gallery\Role;
 use Core\Matrix\Arithmetic;
 use Core\Matrix\AxisKind;
@@ -56,6 +57,7 @@ final readonly class Counting
             'pictures' => count($loaded->placements) - $tray,
             'tray' => $tray,
             'coverage' => $loaded->coverage()?->percent() ?? self::NONE,
+            ...$this->holes($loaded),
             'price_low' => Amounts::stored($lowest) ?? self::NO_PRICE,
             'prices' => $loaded->prices($loaded->made),
             'units' => $stock->units,
@@ -65,6 +67,22 @@ final readonly class Counting
             'card_photo_id' => $card === null ? null : $loaded->placements[$card->id]->photoId,
             'card_text' => $card === null ? '' : (new AltText())->of($card, $product->name, $loaded->matrix),
         ];
+    }
+
+    /** @return array<string, int|string> required views missing over all picture combinations, the SKUs that lack one, and the keys of all views that are missing somewhere */
+    private function holes(LoadedProduct $loaded): array
+    {
+        $holes = $touched = 0;
+        $lacks = [];
+        foreach ($loaded->coverage()->rows ?? [] as $row) {
+            $holes += $row->lacks();
+            $lacks += array_flip(array_map(fn (CoverageCell $cell): string => $cell->shot->view->key, $row->holes()));
+            $touched += max([0, ...array_map(fn (CoverageCell $cell): int => $cell->isRequiredHole() ? $cell->lacking : 0, array_values($row->cells))]);
+        }
+
+        ksort($lacks);
+
+        return ['holes' => $holes, 'touched' => $touched, 'lacks' => json_encode(array_map(strval(...), array_keys($lacks)), JSON_THROW_ON_ERROR)];
     }
 
     /** @return list<int> ids of the values of all axes of a kind, in order */

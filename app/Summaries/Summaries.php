@@ -25,6 +25,7 @@ final class Summaries
         private readonly Words $words,
         private readonly SkuSummaries $skus,
         private readonly LexiconWords $lexicon,
+        private readonly CoverageSummaries $coverage,
     ) {
     }
 
@@ -84,6 +85,7 @@ final class Summaries
             $kept = array_intersect_key($loaded, array_flip($this->keep($rows, $products)));
             if ($kept !== []) {
                 $this->skus->keep($kept);
+                $this->coverage->keep($kept);
                 $this->lexicon->keep($kept);
             }
         }, 3);

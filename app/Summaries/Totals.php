@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Summaries;
 
+use App\Catalog\ListQuery;
 use Illuminate\Support\Facades\DB;
 
 /** How many products each filter of the catalog would show: kept up with each product that is counted. */
@@ -19,7 +20,7 @@ final class Totals
     public function note(?array $before, array $after): void
     {
         foreach ([[$before, -1], [$after, 1]] as [$row, $sign]) {
-            foreach ($row === null ? [] : self::facets($row) as $facet => $value) {
+            foreach ($row === null ? [] : self::facets($row) as [$facet, $value]) {
                 $this->changes[$facet][$value] = ($this->changes[$facet][$value] ?? 0) + $sign;
             }
         }
@@ -55,7 +56,7 @@ final class Totals
         DB::transaction(function (): void {
             DB::table('catalog_totals')->delete();
             $totals = new self();
-            foreach (DB::table('product_summaries')->orderBy('product_id')->select(['product_id', 'is_removed', 'state', 'stock_state', 'category', 'has_tray', 'lacks_price'])->lazyById(1_000, 'product_id') as $row) {
+            foreach (DB::table('product_summaries')->orderBy('product_id')->select(['product_id', 'is_removed', 'state', 'stock_state', 'category', 'has_tray', 'lacks_price', 'lacks'])->lazyById(1_000, 'product_id') as $row) {
                 $totals->note(null, (array) $row);
             }
             $totals->keep();
@@ -64,7 +65,7 @@ final class Totals
 
     /**
      * @param  array<string, mixed>  $row
-     * @return array<string, string>
+     * @return list<array{string, string}> facet and value
      */
     private static function facets(array $row): array
     {
@@ -73,12 +74,13 @@ final class Totals
         }
 
         return [
-            'all' => '',
-            'state' => (string) $row['state'],
-            'stock' => (string) $row['stock_state'],
-            'category' => (string) $row['category'],
-            ...((bool) $row['has_tray'] ? ['tray' => 'some'] : []),
-            ...((bool) $row['lacks_price'] ? ['price' => 'none'] : []),
+            ['all', ''],
+            ['state', (string) $row['state']],
+            ['stock', (string) $row['stock_state']],
+            ['category', (string) $row['category']],
+            ...((bool) $row['has_tray'] ? [['tray', 'some']] : []),
+            ...((bool) $row['lacks_price'] ? [['price', 'none']] : []),
+            ...array_map(fn (string $view): array => [ListQuery::LACKS, $view], array_values(json_decode((string) $row['lacks'], true, 2, JSON_THROW_ON_ERROR))),
         ];
     }
 }

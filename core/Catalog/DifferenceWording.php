@@ -183,7 +183,7 @@ final class DifferenceWording
                 foreach ([
                     ['linked to', ...$this->reaches($old->reach, $before, $new->reach, $after)],
                     ['hidden from', ...$this->reaches($old->hidden, $before, $new->hidden, $after)],
-                    ['view', $old->view->value ?? '', $new->view->value ?? ''],
+                    ['view', $old->view->name ?? '', $new->view->name ?? ''],
                     ['roles', $this->roles($old), $this->roles($new)],
                     ['alt text', $old->altText, $new->altText],
                 ] as [$what, $was, $is]) {

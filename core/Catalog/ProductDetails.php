@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Core\Catalog;
 
+use Core\Gallery\Shot;
 use Core\Matrix\Combination;
 use Core\Pricing\Currency;
 use Core\Pricing\Money;
@@ -16,6 +17,7 @@ final readonly class ProductDetails
      * @param  array<string, string>  $facts  name => what it says, in order
      * @param  array<int, int>  $openings  axis id => the value that shoppers find chosen
      * @param  ?Combination  $openingCell  of the SKU that opens the product; null for the first in stock
+     * @param  list<Shot>  $shots  single views in which it differs from the shot list of its kind
      */
     public function __construct(
         public string $name,
@@ -28,6 +30,7 @@ final readonly class ProductDetails
         public array $facts = [],
         public array $openings = [],
         public ?Combination $openingCell = null,
+        public array $shots = [],
     ) {
     }
 
@@ -43,6 +46,11 @@ final readonly class ProductDetails
             $facts["Fact {$name}"] = $value;
         }
 
+        $shots = [];
+        foreach ($this->shots as $shot) {
+            $shots["{$shot->view->label()} pictures"] = $shot->need->value.($shot->reason === '' ? '' : ": {$shot->reason}");
+        }
+
         return [
             'Name' => $this->name,
             'Description' => $this->description,
@@ -50,6 +58,6 @@ final readonly class ProductDetails
             'Category' => $this->category,
             'Currency' => $this->currency->code,
             'Price' => $this->basePrice?->shown() ?? '',
-        ] + $facts;
+        ] + $shots + $facts;
     }
 }

@@ -22,7 +22,7 @@ final class AltText
         $text = strtr($pattern, [
             '{product}' => $productName,
             '{values}' => $reach->isEverything() || $reach->isNothing() ? '' : (new Wording())->say($reach, $matrix),
-            '{view}' => $placement->view->value ?? '',
+            '{view}' => $placement->view->name ?? '',
         ]);
 
         return trim((string) preg_replace('/(\s*,)+\s*(?=,|$)/', '', $text), ' ,');

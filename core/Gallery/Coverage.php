@@ -12,11 +12,9 @@ use Core\Reach\Clause;
 /** For every combination of picture axes that has a made cell, and each view on the shot list: there, shared, or missing. */
 final readonly class Coverage
 {
-    /** @param  array<string, CoverageRow>  $rows by the picture combination's key */
-    private function __construct(
-        public array $rows,
-        private ShotList $shotList,
-    ) {
+    /** @param  array<string, CoverageRow>  $rows by the picture combination's key, in the product's order */
+    private function __construct(public array $rows)
+    {
     }
 
     /**
@@ -27,65 +25,86 @@ final readonly class Coverage
     public static function of(Matrix $matrix, array $made, Galleries $galleries, ShotList $shotList): self
     {
         $axisIds = array_map(fn (Axis $axis): int => $axis->id, $matrix->pictureAxes());
-        $groups = [];
+        $parts = $alike = $times = [];
         foreach ($made as $cell) {
             $part = $cell->on($axisIds);
-            $groups[$part->key][0] = $part;
-            $groups[$part->key][1][] = $galleries->of($cell);
+            $gallery = $galleries->of($cell);
+            $parts[$part->key] = $part;
+            $alike[$part->key][spl_object_id($gallery)] = $gallery;
+            $times[$part->key][spl_object_id($gallery)] = ($times[$part->key][spl_object_id($gallery)] ?? 0) + 1;
         }
         $rows = [];
-        foreach ($groups as $key => [$part, $group]) {
-            $distinct = array_map(fn (int $at): Gallery => $group[$at], array_keys(array_unique(array_map(spl_object_id(...), $group))));
-            $views = [];
-            foreach ($shotList->views as $view) {
-                $views[$view->value] = self::cover($view, $part, $distinct);
+        foreach ($parts as $key => $part) {
+            $skus = array_sum($times[$key]);
+            $shown = array_map(fn (Gallery $gallery): array => self::shown($gallery, $part), $alike[$key]);
+            $cells = [];
+            foreach ($shotList->shots as $view => $shot) {
+                $cells[$view] = self::cell($shot, array_column($shown, $view), $skus, self::lacking((string) $view, $shown, $times[$key]));
             }
-            $rows[(string) $key] = new CoverageRow($part, $views, $shotList);
+            $rows[(string) $key] = new CoverageRow($part, $skus, $cells);
         }
 
-        return new self($rows, $shotList);
+        return new self($rows);
     }
 
     /** Required views there or shared ÷ required, in whole percent rounded down; 100 where none is required. */
     public function percent(): int
     {
-        $required = 0;
-        $had = 0;
+        $required = $had = 0;
         foreach ($this->rows as $row) {
-            foreach ($this->shotList->required as $view) {
-                $required++;
-                $had += ($row->views[$view->value] ?? Cover::Missing) === Cover::Missing ? 0 : 1;
+            foreach ($row->cells as $cell) {
+                if ($cell->shot->need === Need::Required) {
+                    $required++;
+                    $had += $cell->cover === Cover::Missing ? 0 : 1;
+                }
             }
         }
 
         return $required === 0 ? 100 : intdiv(100 * $had, $required);
     }
 
-    /** @param  list<Gallery>  $galleries */
-    private static function cover(View $view, Combination $part, array $galleries): Cover
+    /**
+     * The views that a gallery shows.
+     *
+     * @return array<string, array{Cover, list<int>}> by the view's key: by what it is covered, and with which placements
+     */
+    private static function shown(Gallery $gallery, Combination $part): array
     {
-        $cover = Cover::There;
-        foreach ($galleries as $gallery) {
-            $here = Cover::Missing;
-            foreach ($gallery->entries as $entry) {
-                if ($entry->placement->view === $view) {
-                    if (self::isNarrowedTo($part, $entry->through)) {
-                        $here = Cover::There;
-
-                        break;
-                    }
-                    $here = Cover::Shared;
+        $shown = [];
+        foreach ($gallery->entries as $entry) {
+            $view = $entry->placement->view?->key;
+            if ($view !== null) {
+                $shown[$view] ??= [Cover::Shared, []];
+                $shown[$view][1][] = $entry->placement->id;
+                if (self::isNarrowedTo($part, $entry->through)) {
+                    $shown[$view][0] = Cover::There;
                 }
-            }
-            if ($here === Cover::Missing) {
-                return Cover::Missing;
-            }
-            if ($here === Cover::Shared) {
-                $cover = Cover::Shared;
             }
         }
 
-        return $cover;
+        return $shown;
+    }
+
+    /** @param  list<array{Cover, list<int>}>  $shown  by those galleries that show the view */
+    private static function cell(Shot $shot, array $shown, int $skus, int $lacking): CoverageCell
+    {
+        $cover = match (true) {
+            $lacking > 0 => Cover::Missing,
+            in_array(Cover::Shared, array_column($shown, 0), true) => Cover::Shared,
+            default => Cover::There,
+        };
+
+        return new CoverageCell($shot, $cover, $skus, $lacking, array_values(array_unique(array_merge(...array_column($shown, 1)))));
+    }
+
+    /**
+     * @param  array<int, array<string, array{Cover, list<int>}>>  $shown  by gallery
+     * @param  array<int, int>  $times  gallery => made cells that show it
+     * @return int made cells that do not show the view
+     */
+    private static function lacking(string $view, array $shown, array $times): int
+    {
+        return array_sum(array_filter($times, fn (int $gallery): bool => ! isset($shown[$gallery][$view]), ARRAY_FILTER_USE_KEY));
     }
 
     private static function isNarrowedTo(Combination $part, Clause $clause): bool

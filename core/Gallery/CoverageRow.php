@@ -9,50 +9,50 @@ use Core\Matrix\Combination;
 /** One picture combination against the shot list. */
 final readonly class CoverageRow
 {
-    /** @param  array<string, Cover>  $views view's value => cover, in the shot list's order */
+    /**
+     * @param  int  $skus  made cells of the combination
+     * @param  array<string, CoverageCell>  $cells  view's key => cell, in the shot list's order
+     */
     public function __construct(
         public Combination $combination,
-        public array $views,
-        private ShotList $shotList,
+        public int $skus,
+        public array $cells,
     ) {
     }
 
-    /** How many of the required views, or of those that are only wanted, are there or shared. */
-    public function has(bool $required): int
+    /** How many of the views of a need are there or shared. */
+    public function has(Need $need): int
     {
-        return count(array_filter($this->kind($required), fn (Cover $cover): bool => $cover !== Cover::Missing));
+        return count(array_filter($this->of($need), fn (CoverageCell $cell): bool => $cell->cover !== Cover::Missing));
     }
 
     /** How many of the required views are missing. */
     public function lacks(): int
     {
-        return count($this->kind(true)) - $this->has(true);
+        return count($this->of(Need::Required)) - $this->has(Need::Required);
     }
 
-    /** "2 of 3 required · 1 of 2 wanted"; a kind that the shot list does not know is not said. */
+    /** "2 of 3 required · 1 of 2 wanted"; a need that the shot list does not know is not said. */
     public function inWords(): string
     {
         $parts = [];
-        foreach (['required' => true, 'wanted' => false] as $word => $required) {
-            $count = count($this->kind($required));
-            $parts[] = $count === 0 ? '' : "{$this->has($required)} of {$count} {$word}";
+        foreach ([Need::Required, Need::Wanted] as $need) {
+            $count = count($this->of($need));
+            $parts[] = $count === 0 ? '' : "{$this->has($need)} of {$count} {$need->value}";
         }
 
         return implode(' · ', array_filter($parts));
     }
 
-    /** @return array<string, Cover> */
-    private function kind(bool $required): array
+    /** @return list<CoverageCell> what is missing and needed, in order */
+    public function holes(): array
     {
-        return array_filter($this->views, fn (string $view): bool => $this->shotList->requires(View::from($view)) === $required, ARRAY_FILTER_USE_KEY);
+        return array_values(array_filter($this->cells, fn (CoverageCell $cell): bool => $cell->isHole()));
     }
 
-    /** @return list<View> */
-    public function missing(): array
+    /** @return array<string, CoverageCell> */
+    private function of(Need $need): array
     {
-        return array_map(
-            fn (string $view): View => View::from($view),
-            array_keys(array_filter($this->views, fn (Cover $cover): bool => $cover === Cover::Missing)),
-        );
+        return array_filter($this->cells, fn (CoverageCell $cell): bool => $cell->shot->need === $need);
     }
 }

@@ -36,17 +36,31 @@ final class Order
     }
 
     /**
-     * Sorts by the shot list's views; pictures of the same view keep their order, other views and
-     * pictures without one come after.
+     * Sorts by the shot list's views; other views and pictures without one come after. Pictures of the same view stand
+     * in the order of the values they are of, since a gallery may show several; those of the same keep their order.
      *
      * @param  list<Placement>  $placements  in order
+     * @param  list<Combination>  $cells  the made cells, in the product's order
      * @return list<int>
      */
-    public function byShotList(array $placements, ShotList $shotList): array
+    public function byShotList(array $placements, ShotList $shotList, array $cells): array
     {
-        $ranks = array_map(fn (Placement $placement): int => $shotList->place($placement->view) ?? PHP_INT_MAX, $placements);
+        $ranks = array_map(fn (Placement $placement): array => [$shotList->place($placement->view) ?? PHP_INT_MAX, $this->firstCell($placement, $cells)], $placements);
+        asort($ranks);
 
-        return $this->sorted($placements, $ranks);
+        return array_map(fn (int $at): int => $placements[$at]->id, array_keys($ranks));
+    }
+
+    /** @param  list<Combination>  $cells */
+    private function firstCell(Placement $placement, array $cells): int
+    {
+        foreach ($cells as $place => $cell) {
+            if ($placement->reach->covers($cell)) {
+                return $place;
+            }
+        }
+
+        return count($cells);
     }
 
     /**
@@ -61,8 +75,8 @@ final class Order
     public function matchedTo(Combination $chosen, array $placements, array $cells, Galleries $galleries): Matched
     {
         $wanted = [];
-        foreach ($this->numberedViews($galleries->of($chosen)) as $place => [, $shot]) {
-            $wanted[$shot] = $place;
+        foreach ($this->shots($galleries->of($chosen)) as $place => $shot) {
+            $wanted[$shot->key] = $place;
         }
         $chains = [];
         $at = [];
@@ -100,37 +114,17 @@ final class Order
     private function chain(Gallery $gallery, array $wanted): array
     {
         $ranks = [];
-        foreach ($this->numberedViews($gallery) as [$id, $shot]) {
-            $ranks[$id] = $wanted[$shot] ?? PHP_INT_MAX;
+        foreach ($this->shots($gallery) as $shot) {
+            $ranks[$shot->placementId] = $wanted[$shot->key] ?? PHP_INT_MAX;
         }
         asort($ranks);
 
         return array_keys($ranks);
     }
 
-    /** @return list<array{int, string}> placement id, and its view with its count among the same views */
-    private function numberedViews(Gallery $gallery): array
+    /** @return list<NumberedShot> */
+    private function shots(Gallery $gallery): array
     {
-        $seen = [];
-        $numbered = [];
-        foreach ($gallery->entries as $entry) {
-            $view = $entry->placement->view->value ?? 'none';
-            $seen[$view] = ($seen[$view] ?? 0) + 1;
-            $numbered[] = [$entry->placement->id, $view.' '.$seen[$view]];
-        }
-
-        return $numbered;
-    }
-
-    /**
-     * @param  list<Placement>  $placements
-     * @param  list<int>  $ranks
-     * @return list<int>
-     */
-    private function sorted(array $placements, array $ranks): array
-    {
-        asort($ranks);
-
-        return array_map(fn (int $at): int => $placements[$at]->id, array_keys($ranks));
+        return NumberedShot::of(array_map(fn (Entry $entry): Placement => $entry->placement, $gallery->entries));
     }
 }

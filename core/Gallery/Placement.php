@@ -41,6 +41,6 @@ final readonly class Placement
     /** Whether it is there to be read, not to show the goods. */
     public function isGuide(): bool
     {
-        return $this->view === View::SizeGuide || $this->carries(Role::Guide);
+        return $this->view?->showing === Showing::Guide || $this->carries(Role::Guide);
     }
 }

@@ -50,7 +50,7 @@ final class RoleChooser
             $answers[$role->value] ??= $this->fallback($role, $lead->entry, Ground::AsLead);
         }
         $answers[Role::Hover->value] ??= $this->hover($shown, $answers[Role::Card->value]->placement());
-        $answers[Role::Guide->value] ??= $this->fallback(Role::Guide, $this->firstOf(View::SizeGuide, $shown), Ground::SizeGuideView);
+        $answers[Role::Guide->value] ??= $this->fallback(Role::Guide, $this->firstShowing(Showing::Guide, $shown), Ground::SizeGuideView);
         $answers[Role::Swatch->value] ??= new RoleAnswer(Role::Swatch, null, Ground::None);
 
         return $answers;
@@ -95,7 +95,7 @@ final class RoleChooser
     private function hover(array $shown, ?Placement $card): RoleAnswer
     {
         $others = array_values(array_filter($shown, fn (Entry $entry): bool => $entry->placement->isStill && ! $entry->placement->isGuide() && $entry->placement->id !== $card?->id));
-        $back = $this->firstOf(View::Back, $others);
+        $back = $this->firstShowing(Showing::Back, $others);
 
         return $back === null
             ? $this->fallback(Role::Hover, $others[0] ?? null, Ground::OtherPicture)
@@ -103,10 +103,10 @@ final class RoleChooser
     }
 
     /** @param  list<Entry>  $shown */
-    private function firstOf(View $view, array $shown): ?Entry
+    private function firstShowing(Showing $showing, array $shown): ?Entry
     {
         foreach ($shown as $entry) {
-            if ($entry->placement->view === $view) {
+            if ($entry->placement->view?->showing === $showing) {
                 return $entry;
             }
         }

@@ -125,7 +125,7 @@ final readonly class DropReader
         foreach ($verdicts as $key => $verdict) {
             if ($verdict->productId !== null && $verdict->reach !== null) {
                 foreach ($verdict->narrower as $axisId => $valueId) {
-                    $alike[implode(' ', [$verdict->productId, $verdict->reach->key(), $verdict->view?->value, $verdict->place, $axisId])][$valueId][] = $key;
+                    $alike[implode(' ', [$verdict->productId, $verdict->reach->key(), $verdict->view?->key, $verdict->place, $axisId])][$valueId][] = $key;
                 }
             }
         }

@@ -18,9 +18,6 @@ final readonly class Judge
     /** Letters of a word that may matter. */
     private const LEAST_REST = 3;
 
-    /** Views of the whole product, whatever its color. */
-    private const OF_ALL = [View::SizeGuide, View::Pack];
-
     private ProductFinder $products;
 
     private ValueFinder $values;
@@ -39,7 +36,7 @@ final readonly class Judge
         if ($product === null) {
             return new Verdict(null, null, $view, $place, 0.0, $case->reasons, $case->doubts, $reading);
         }
-        $values = $this->values->find($reading, $product, $case);
+        $values = $this->isOfAllBySku($reading, $view) ? [] : $this->values->find($reading, $product, $case);
         $resembles = $known->seen?->resembles?->productId === $product->id ? $known->seen->resembles : null;
         $reach = $this->reach($product, $values, $view, $known->seen, $case);
         $view ??= $resembles?->view;
@@ -88,11 +85,11 @@ final readonly class Judge
             if ($said !== []) {
                 $sets[$axis->id] = $said;
                 $this->hear($witness, $product, $axis, $said, $case);
-            } elseif (($guess = isset($case->foreign[$axis->id]) || in_array($view, self::OF_ALL, true) ? null : $witness?->guess($axis)) !== null) {
+            } elseif (($guess = isset($case->foreign[$axis->id]) || $view?->showing->isOfAll() === true ? null : $witness?->guess($axis)) !== null) {
                 $sets[$axis->id] = [$guess->valueId];
                 $case->atMost($guess->confidence);
                 $case->reasons[] = "The name says no {$axis->name}; the picture looks {$product->label($axis->id, $guess->valueId)}.";
-            } elseif ($axis->count() > 1 && ! isset($case->foreign[$axis->id]) && ! in_array($view, self::OF_ALL, true)) {
+            } elseif ($axis->count() > 1 && ! isset($case->foreign[$axis->id]) && ! $view?->showing->isOfAll() === true) {
                 $case->doubt(DoubtKind::NoValue, "It says no {$axis->name}.");
             }
         }
@@ -119,12 +116,19 @@ final readonly class Judge
         }
     }
 
+    /** A size guide named by a SKU's code alone is of the whole product: the code says which product, not which color. */
+    private function isOfAllBySku(NameReading $reading, ?View $view): bool
+    {
+        return $view?->showing->isOfAll() === true && $reading->meanings(MeaningKind::Value) === []
+            && ($reading->meanings(MeaningKind::Sku) !== [] || $reading->meanings(MeaningKind::Gtin) !== []);
+    }
+
     private function view(NameReading $reading, OpenCase $case): ?View
     {
         $views = [];
         $best = 0.0;
         foreach ($reading->meanings(MeaningKind::View) as [$understood, $meaning]) {
-            $views[$meaning->view->value ?? ''] ??= [$understood, $meaning];
+            $views[$meaning->view->name ?? ''] ??= [$understood, $meaning];
             $best = max($best, $meaning->exactness->confidence());
         }
         // A word that can mean goods as well gives way to a plainer one.
@@ -133,7 +137,8 @@ final readonly class Judge
             $case->doubt(DoubtKind::ManyViews, 'It names more than one view: '.implode(' and ', array_keys($views)).'.');
         }
         foreach ($views as [$understood, $meaning]) {
-            $case->atMost($meaning->exactness->confidence());
+            // A word that the shop itself has for the view takes nothing from the surest code.
+            $case->atMost($meaning->exactness === Exactness::Own ? Exactness::Sku->confidence() : $meaning->exactness->confidence());
             $case->reasons[] = "“{$understood->text()}” is the view ".mb_strtolower((string) $meaning->view?->label()).'.';
 
             return $meaning->view;

@@ -66,6 +66,6 @@ final readonly class Meaning
     /** The same for the same thing, by whatever word. */
     public function thing(): string
     {
-        return "{$this->kind->value} {$this->productId} {$this->skuId} {$this->axisId} {$this->valueId} {$this->view?->value}";
+        return "{$this->kind->value} {$this->productId} {$this->skuId} {$this->axisId} {$this->valueId} {$this->view?->key}";
     }
 }

@@ -118,20 +118,20 @@ final class DemoSeeder extends Seeder
         $this->leaveOut->run($this->change($product), $this->part($product, ['Color' => 'Oat', 'Size' => 'XXL', 'Style' => 'Pullover']), false);
         $this->leaveOut->run($this->change($product), $this->part($product, ['Color' => 'Ink', 'Size' => 'XS']), false);
         $this->photos($product, 'smock-');
-        $views = ['front' => View::Front, 'back' => View::Back, 'detail' => View::Detail];
+        $views = ['front' => View::usual('front'), 'back' => View::usual('back'), 'detail' => View::usual('detail')];
         foreach (['Moss', 'Clay', 'Slate', 'Oat', 'Ink'] as $color) {
             foreach (['Buttoned', 'Pullover'] as $style) {
                 foreach ($views as $word => $view) {
                     $file = strtolower("smock-{$style}-{$color}-{$word}.jpg");
                     // Two details wait in the tray, as on a working day.
                     if (! in_array($file, ['smock-pullover-clay-detail.jpg', 'smock-pullover-oat-detail.jpg'], true)) {
-                        $this->place($product, $file, ['Color' => $color, 'Style' => $style], $view, $view === View::Front ? Role::Lead : null);
+                        $this->place($product, $file, ['Color' => $color, 'Style' => $style], $view, $view === View::usual('front') ? Role::Lead : null);
                     }
                 }
             }
-            $this->place($product, strtolower("smock-{$color}-worn.jpg"), ['Color' => $color], View::Worn);
+            $this->place($product, strtolower("smock-{$color}-worn.jpg"), ['Color' => $color], View::usual('worn'));
         }
-        $this->place($product, 'smock-size-guide.jpg', [], View::SizeGuide, Role::Guide);
+        $this->place($product, 'smock-size-guide.jpg', [], View::usual('size guide'), Role::Guide);
         $this->order->followShotList($this->change($product));
         $this->prices->run($this->change($product), $this->part($product, ['Size' => 'XXL']), '54.00');
         $this->stock($product, [14, 9, 22, 18, 7, 3, 12, 0, 16, 5]);
@@ -145,11 +145,11 @@ final class DemoSeeder extends Seeder
         ]);
         $this->photos($product, 'clog-');
         foreach (['Fern', 'Berry', 'Bark'] as $color) {
-            foreach (['side' => View::Side, 'pair' => View::Flat, 'top' => View::Top, 'detail' => View::Detail] as $word => $view) {
+            foreach (['side' => View::usual('side'), 'pair' => View::usual('flat'), 'top' => View::usual('top'), 'detail' => View::usual('detail')] as $word => $view) {
                 $this->place($product, strtolower("clog-{$color}-{$word}.jpg"), ['Color' => $color], $view, $word === 'side' ? Role::Lead : null);
             }
         }
-        $this->place($product, 'clog-size-guide.jpg', [], View::SizeGuide);
+        $this->place($product, 'clog-size-guide.jpg', [], View::usual('size guide'));
         $this->order->followShotList($this->change($product));
         $this->stock($product, [4, 8, 11, 15, 12, 9, 6, 0, 5, 2, 1]);
     }
@@ -165,13 +165,13 @@ final class DemoSeeder extends Seeder
         $this->photos($product, 'glove-');
         foreach (['Moss', 'Straw', 'Berry'] as $color) {
             foreach (['Short', 'Gauntlet'] as $cuff) {
-                foreach (['front' => View::Front, 'back' => View::Back, 'pair' => View::Flat] as $word => $view) {
+                foreach (['front' => View::usual('front'), 'back' => View::usual('back'), 'pair' => View::usual('flat')] as $word => $view) {
                     $this->place($product, strtolower("glove-{$cuff}-{$color}-{$word}.jpg"), ['Color' => $color, 'Cuff' => $cuff], $view, $word === 'front' ? Role::Lead : null);
                 }
             }
         }
-        $this->place($product, 'glove-gauntlet-stitching.jpg', ['Cuff' => 'Gauntlet'], View::Detail);
-        $this->place($product, 'glove-size-guide.jpg', [], View::SizeGuide, Role::Guide);
+        $this->place($product, 'glove-gauntlet-stitching.jpg', ['Cuff' => 'Gauntlet'], View::usual('detail'));
+        $this->place($product, 'glove-size-guide.jpg', [], View::usual('size guide'), Role::Guide);
         $this->order->followShotList($this->change($product));
         $this->prices->run($this->change($product), $this->part($product, ['Cuff' => 'Gauntlet']), '32.00');
         $this->stock($product, [6, 10, 0, 14, 9, 4, 7]);
@@ -190,7 +190,7 @@ final class DemoSeeder extends Seeder
             array_keys($names),
             $names,
         ));
-        $this->place($product, 'IMG_4471.jpg', ['Color' => 'Moss'], View::Front, Role::Lead);
+        $this->place($product, 'IMG_4471.jpg', ['Color' => 'Moss'], View::usual('front'), Role::Lead);
     }
 
     /** Four axes: sizes in two parts, and a kind that is not made in every length. */
@@ -205,7 +205,7 @@ final class DemoSeeder extends Seeder
         $this->leaveOut->run($this->change($product), $this->part($product, ['Leg' => 'Short', 'Knee' => 'Padded']), false);
         $this->photos($product, 'trousers-');
         foreach (['Bark', 'Slate'] as $color) {
-            $this->place($product, strtolower("trousers-{$color}-front.jpg"), ['Color' => $color], View::Front, Role::Lead);
+            $this->place($product, strtolower("trousers-{$color}-front.jpg"), ['Color' => $color], View::usual('front'), Role::Lead);
         }
         $this->prices->run($this->change($product), $this->part($product, ['Knee' => 'Padded']), '72.00');
         $this->facts->set($this->change($product), 'Cloth', 'cotton canvas, 320 g/m²');
@@ -218,7 +218,7 @@ final class DemoSeeder extends Seeder
         $apron = $this->product('Seed apron', 'TB-APRON', 'Aprons', '29.00', 'Three pockets for packets, one for a pencil.', $shotList, [new DraftAxis('Color', 'Clay, Ink, Oat')]);
         $this->photos($apron, 'apron-');
         foreach (['Clay', 'Ink'] as $color) {
-            $this->place($apron, strtolower("apron-{$color}-front.jpg"), ['Color' => $color], View::Front, Role::Lead);
+            $this->place($apron, strtolower("apron-{$color}-front.jpg"), ['Color' => $color], View::usual('front'), Role::Lead);
         }
         $this->facts->set($this->change($apron), 'Fits', 'everybody');
         $this->stock($apron, [21, 17, 9]);
@@ -227,20 +227,20 @@ final class DemoSeeder extends Seeder
         $hat = $this->product('Brim hat', 'TB-HAT', 'Hats', '34.00', 'A wide brim that sheds rain at the back.', $shotList, [new DraftAxis('Color', 'Straw, Moss'), new DraftAxis('Size', 'S/M, L/XL')]);
         $this->photos($hat, 'hat-');
         foreach (['Straw', 'Moss'] as $color) {
-            $this->place($hat, strtolower("hat-{$color}-side.jpg"), ['Color' => $color], View::Front, Role::Lead);
+            $this->place($hat, strtolower("hat-{$color}-side.jpg"), ['Color' => $color], View::usual('front'), Role::Lead);
         }
         $this->stock($hat, [7, 4, 12, 0]);
 
         $cushion = $this->product('Kneeling cushion', 'TB-CUSHION', 'Cushions', '18.00', 'Thick enough for gravel.', $shotList, [new DraftAxis('Pattern', 'Stripe, Check')]);
         $this->photos($cushion, 'cushion-');
         foreach (['Stripe', 'Check'] as $pattern) {
-            $this->place($cushion, strtolower("cushion-{$pattern}.jpg"), ['Pattern' => $pattern], View::Front, Role::Lead);
+            $this->place($cushion, strtolower("cushion-{$pattern}.jpg"), ['Pattern' => $pattern], View::usual('front'), Role::Lead);
         }
         $this->stock($cushion, [30, 14]);
 
         $twine = $this->product('Garden twine', 'TB-TWINE', 'Tools', '6.50', 'Jute, 80 m.', $shotList, []);
         $this->photos($twine, 'twine');
-        $this->place($twine, 'twine.jpg', [], View::Front, Role::Lead);
+        $this->place($twine, 'twine.jpg', [], View::usual('front'), Role::Lead);
         $this->stock($twine, [55]);
     }
 

@@ -9,14 +9,18 @@ let pending = null;
 
 export const boardRoot = () => document.querySelector('[data-board]');
 
-/** The part of the page that a change is answered with: the board, the library's page, the facts, or a drop. */
-const region = () => document.querySelector('#board, #library, #facts, #intake');
+/** A page that is drawn anew after a change, the board or another. */
+export const liveRoot = () => document.querySelector('[data-board], [data-page], [data-library]');
+
+/** The part of the page that a change is answered with: the board, another page of the product, the library's page, the facts, or a drop. */
+const region = () => document.querySelector('#board, #live, #library, #facts, #intake');
 
 /** What every request from the board says of where the person stands. */
 export function context() {
   const root = boardRoot();
   if (!root) {
-    return { version: document.getElementById('version')?.value ?? document.querySelector('[data-version]')?.dataset.version ?? '' };
+    const page = document.querySelector('[data-page]')?.dataset;
+    return { version: document.getElementById('version')?.value ?? page?.version ?? document.querySelector('[data-version]')?.dataset.version ?? '', ...(page ? { page: page.page, ...(page.align ? { align: page.align } : {}) } : {}) };
   }
   const { version, lens, layer } = root.dataset;
   return { version, lens, layer, selected: root.dataset.selected };
@@ -105,7 +109,7 @@ export function repeatLast() {
 }
 
 export function refresh(extra = {}) {
-  const root = boardRoot() ?? document.querySelector('[data-library]');
+  const root = liveRoot();
   return enqueue(() => htmx.ajax('GET', root.dataset.url, {
     source: '#source-read',
     target: region(),
@@ -157,12 +161,12 @@ document.addEventListener('htmx:afterRequest', (event) => {
   if (xhr.getResponseHeader('X-Kept')) {
     document.dispatchEvent(new CustomEvent('kept'));
     document.getElementById('notice').replaceChildren();
-    if (boardRoot() ?? document.querySelector('[data-library]')) {
+    if (liveRoot()) {
       refresh();
     } else {
       window.location.reload();
     }
-  } else if (xhr.status === 409 && document.querySelector('[data-board], [data-library]')) {
+  } else if (xhr.status === 409 && liveRoot()) {
     refresh();
   } else if (xhr.status === 409) {
     for (const holder of document.querySelectorAll('#version')) {

@@ -5,6 +5,8 @@ import { act, repeatLast } from './act';
 import { board } from './board';
 import { closeDialog, openDialog } from './dialog';
 import './arriving';
+import './contact';
+import './coverage';
 import './intake';
 import './library';
 import './setup';
@@ -59,6 +61,7 @@ document.addEventListener('click', (event) => {
     'dismiss': () => button.closest('.notice').remove(),
     'repeat': repeatLast,
     'close': closeDialog,
+    'print': () => window.print(),
     'keys': () => document.getElementById('keys').showModal(),
     'undo': () => act(button.dataset.url, reload()),
     'redo': () => act(button.dataset.url, reload()),
@@ -85,7 +88,7 @@ document.addEventListener('click', (event) => {
   }
 });
 
-const reload = () => (document.querySelector('[data-board]') ? {} : { reload: 1 });
+const reload = () => (document.querySelector('[data-board], [data-page]') ? {} : { reload: 1 });
 
 document.addEventListener('keydown', (event) => {
   const typing = event.target.closest('input, textarea, select, dialog');

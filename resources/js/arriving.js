@@ -85,8 +85,8 @@ document.addEventListener('click', (event) => {
   }
 });
 
-/** Files dropped anywhere but on the board's matrix and tray go into the intake. */
-const isOurs = (event) => settings() && event.dataTransfer?.types.includes('Files') && !event.target.closest?.('.matrix, #tray');
+/** Files dropped anywhere but on the board's matrix and tray, and where the coverage map lacks one, go into the intake. */
+const isOurs = (event) => settings() && event.dataTransfer?.types.includes('Files') && !event.target.closest?.('.matrix, #tray, [data-can-edit="1"] [data-hole]');
 
 const veil = (shows) => document.getElementById('intake-veil')?.toggleAttribute('hidden', !shows);
 

@@ -1,5 +1,6 @@
 import Sortable from 'sortablejs';
 import { act, boardRoot } from './act';
+import { say } from './caption';
 import { upload } from './upload';
 
 /**
@@ -10,8 +11,6 @@ export function dragging({ selection, isMarked, markedIds, canEdit, change }) {
   let dragged = [];
   let droppedOnMatrix = false;
 
-  const caption = document.getElementById('drag-caption');
-
   /** Of a header or a cell: what it stands for in words, and how many SKUs on offer. */
   function describe(target) {
     const { part, cell, row, column, words } = target.dataset;
@@ -20,18 +19,6 @@ export function dragging({ selection, isMarked, markedIds, canEdit, change }) {
     const beside = (selector) => document.querySelector(`.matrix ${selector}`)?.dataset.words;
     const place = part === undefined ? [beside(`[data-head=row][data-row="${row}"]`), beside(`[data-head=column][data-column="${column}"]`)].filter(Boolean).join(', ') : words;
     return `${place || 'this SKU'}, ${count} ${count === 1 ? 'SKU' : 'SKUs'}`;
-  }
-
-  /** What letting go here will do, beside the pointer. */
-  function say(event, text) {
-    caption.hidden = text === '';
-    if (text !== '') {
-      caption.textContent = text;
-      const { clientX, clientY } = event;
-      const box = caption.getBoundingClientRect();
-      caption.style.left = `${Math.max(4, Math.min(clientX + 16, window.innerWidth - box.width - 8))}px`;
-      caption.style.top = `${Math.max(4, Math.min(clientY + 20, window.innerHeight - box.height - 8))}px`;
-    }
   }
 
   function saying(event, target, tray) {
@@ -131,7 +118,7 @@ export function dragging({ selection, isMarked, markedIds, canEdit, change }) {
 
   function leave() {
     document.getElementById('tray')?.classList.remove('is-over');
-    caption.hidden = true;
+    say(null, '');
     markTarget(null);
   }
 

@@ -13,7 +13,11 @@ document.addEventListener('click', (event) => {
   const row = button.closest('[data-value]');
   const other = button.dataset.step === 'earlier' ? row.previousElementSibling : row.nextElementSibling;
   other?.[button.dataset.step === 'earlier' ? 'before' : 'after'](row);
-  send(row.parentElement);
+  if (row.parentElement.dataset.orders) {
+    send(row.parentElement);
+  } else {
+    button.focus();
+  }
 });
 
 function makeSortable() {

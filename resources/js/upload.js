@@ -1,4 +1,4 @@
-import { boardRoot, refresh, unique, wait } from './act';
+import { liveRoot, refresh, unique, wait } from './act';
 
 /** Files in a parcel: few enough for the progress to be seen. */
 const MOST_FILES = 10;
@@ -32,7 +32,7 @@ export async function upload(files, onto = null) {
     line.className = warns ? 'warns' : '';
     list.append(line);
   };
-  const most = JSON.parse(boardRoot().dataset.most);
+  const most = JSON.parse(liveRoot().dataset.most);
   const tooLarge = (file) => file.size > most.picture;
   for (const file of [...files].filter(tooLarge)) {
     say(`${file.name} has ${megabytes(file.size)} MB; a picture can have ${megabytes(most.picture)} MB. Save it smaller.`, true);
@@ -85,9 +85,12 @@ async function send(parcel, batch, onto, onWait) {
   body.append('batch', batch);
   if (onto) {
     body.append('onto', onto.part);
+    if (onto.view) {
+      body.append('view', onto.view);
+    }
   }
   for (let tries = 0; ; tries += 1) {
-    const response = await fetch(boardRoot().dataset.upload, {
+    const response = await fetch(liveRoot().dataset.upload, {
       method: 'POST',
       body,
       headers: { Accept: 'application/json', 'X-CSRF-TOKEN': document.querySelector('meta[name=csrf-token]').content },

@@ -6,6 +6,7 @@ use Core\Color\ColorMeter;
 use Core\Color\PictureColors;
 use Core\Color\Srgb;
 use Core\Gallery\View;
+use Core\Gallery\Views;
 use Core\Matching\Contradiction;
 use Core\Matching\DroppedName;
 use Core\Matching\DropReader;
@@ -30,7 +31,7 @@ const SWATCHES = [11 => '#5f7049', 12 => '#b4694a', 13 => '#4a5a6f', 14 => '#d9c
 function seen(string $file, ?PictureColors $colors, ?Resembled $resembles = null): Verdict
 {
     $list = new WordList();
-    ViewWords::addTo($list);
+    ViewWords::addTo($list, Views::usual());
     $values = [new Value(11, 'Moss', 'MSS'), new Value(12, 'Clay', 'CLY'), new Value(13, 'Slate', 'SLT'), new Value(14, 'Oat', 'OAT')];
     foreach ($values as $value) {
         $list->add($value->label, Meaning::value(1, $value->id, $value->label));
@@ -63,7 +64,7 @@ it('is as sure as by the name alone where the picture agrees', function (int $va
 it('tells by the color alone what the name does not say, at most 0.70', function () {
     $verdict = seen('TB-SMOCK_front.jpg', cloth('#4a5a6f'));
     expect($verdict->confidence)->toBeGreaterThan(0.5)->toBeLessThanOrEqual(0.70)
-        ->and($verdict->view)->toBe(View::Front)
+        ->and($verdict->view)->toBe(View::usual('front'))
         ->and($verdict->reach?->clauses[0]->allows(1, 13))->toBeTrue()
         ->and($verdict->reach?->clauses[0]->allows(1, 11))->toBeFalse()
         ->and($verdict->reasons)->toContain('The name says no Color; the picture looks Slate.');
@@ -89,13 +90,13 @@ it('leaves a picture of the whole product alone', function () {
 
 it('reads a name that says nothing by the picture of a product that it is nearly the same as, and is not sure then', function () {
     $clay = Reach::of(Clause::of([1 => [12]]));
-    $old = new Resembled(1, $clay, View::Back, 'clay back.jpg');
+    $old = new Resembled(1, $clay, View::usual('back'), 'clay back.jpg');
     $verdict = seen('IMG_2041.jpg', cloth('#b4694a'), $old);
-    expect($verdict->productId)->toBe(1)->and($verdict->reach?->key())->toBe($clay->key())->and($verdict->view)->toBe(View::Back)
+    expect($verdict->productId)->toBe(1)->and($verdict->reach?->key())->toBe($clay->key())->and($verdict->view)->toBe(View::usual('back'))
         ->and($verdict->confidence)->toBe(0.7)->and($verdict->reasons)->toBe(['It is nearly the same picture as clay back.jpg, of Potting smock.'])
         // What the name says counts for more.
         ->and(seen('TB-SMOCK_moss_front.jpg', cloth('#5f7049'), $old)->reach?->key())->toBe(Reach::of(Clause::of([1 => [11]]))->key())
-        ->and(seen('TB-SMOCK_moss_front.jpg', cloth('#5f7049'), $old)->view)->toBe(View::Front)
+        ->and(seen('TB-SMOCK_moss_front.jpg', cloth('#5f7049'), $old)->view)->toBe(View::usual('front'))
         ->and(seen('TB-SMOCK_front.jpg', cloth('#b4694a'), $old)->confidence)->toBe(0.7)
         ->and(seen('TB-SMOCK_front.jpg', cloth('#b4694a'), new Resembled(9, $clay, null, 'else.jpg'))->reach?->key())->toBe($clay->key());
 });

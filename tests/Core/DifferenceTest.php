@@ -45,8 +45,8 @@ function smockDetails(string $name = 'Smock', array $facts = []): ProductDetails
 function smockState(?Matrix $matrix = null, array $skus = [], array $pictures = [], ?ProductDetails $details = null): ProductState
 {
     $pictures += [
-        1 => Samples::placement(1, Reach::fromArrays([[1 => [11]]]), View::Front, [Role::Lead]),
-        2 => Samples::placement(2, Reach::everything(), View::SizeGuide),
+        1 => Samples::placement(1, Reach::fromArrays([[1 => [11]]]), View::usual('front'), [Role::Lead]),
+        2 => Samples::placement(2, Reach::everything(), View::usual('size guide')),
     ];
     ksort($pictures);
 
@@ -86,8 +86,8 @@ it('says what is different', function (ProductState $after, array $words): void 
     'a SKU moved, with all else' => fn () => [smockState(skus: [2 => smockSku('B-9', Combination::of([1 => 12, 2 => 22]), true, '54.00', 3)]), ['SKUs: B-9 from Clay, S to Clay, M, code A-2 → B-9, price 49.00 → 54.00, stock 10 → 3']],
     'a SKU new' => fn () => [smockState(skus: [3 => smockSku('A-3', Combination::of([1 => 12, 2 => 22]), true, '', 0)]), ['SKUs: A-3 new: Clay, M']],
     'a SKU not there yet' => fn () => [smockState(skus: [2 => null]), ['SKUs: A-2 not made yet']],
-    'a picture elsewhere' => fn () => [smockState(pictures: [1 => Samples::placement(1, Reach::fromArrays([[1 => [12]]]), View::Back)]), ['Pictures: p1.jpg: linked to Moss → Clay, view front → back, roles Lead → none']],
-    'a picture hidden and described' => fn () => [smockState(pictures: [2 => new Placement(2, 'p2.jpg', Reach::everything(), Reach::fromArrays([[2 => [21]]]), View::SizeGuide, [], 'Sizes')]), ['Pictures: p2.jpg: hidden from none → S, alt text none → Sizes']],
+    'a picture elsewhere' => fn () => [smockState(pictures: [1 => Samples::placement(1, Reach::fromArrays([[1 => [12]]]), View::usual('back'))]), ['Pictures: p1.jpg: linked to Moss → Clay, view front → back, roles Lead → none']],
+    'a picture hidden and described' => fn () => [smockState(pictures: [2 => new Placement(2, 'p2.jpg', Reach::everything(), Reach::fromArrays([[2 => [21]]]), View::usual('size guide'), [], 'Sizes')]), ['Pictures: p2.jpg: hidden from none → S, alt text none → Sizes']],
     'a picture gone, one new' => fn () => [smockState(pictures: [2 => null, 3 => Samples::placement(3, Reach::fromArrays([[1 => [12]]]))]), ['Pictures: p2.jpg: not in the product', 'Pictures: p3.jpg: new, Clay']],
 ]);
 
@@ -138,7 +138,7 @@ it('is none exactly where two states are the same, and says what it was about', 
         'shot list' => smockState(details: new ProductDetails('Smock', $eur, basePrice: Money::of('49', $eur), shotListId: 3)),
         'axes' => smockState(Samples::smock(['Clay', 'Moss'], ['S', 'M'])),
         '1 SKU' => smockState(skus: [2 => smockSku('A-2', Combination::of([1 => 12, 2 => 21]), true, '49.00', null)]),
-        '1 picture' => smockState(pictures: [1 => Samples::placement(1, Reach::fromArrays([[1 => [11]], [9 => [91]]]), View::Front, [Role::Lead])]),
+        '1 picture' => smockState(pictures: [1 => Samples::placement(1, Reach::fromArrays([[1 => [11]], [9 => [91]]]), View::usual('front'), [Role::Lead])]),
     ];
     foreach ($cases as $words => $state) {
         $difference = Difference::between(smockState(), $state);

@@ -118,11 +118,11 @@ it('turns a card that is pointed at to another picture (Hover was the very pictu
     $all = Reach::everything();
 
     return [
-        'the back is the Card already' => [[Samples::placement(1, $all, View::Back, [Role::Card]), Samples::placement(2, $all, View::Front)], 2, 1],
-        'only the Lead and a guide' => [[Samples::placement(1, $all, View::Front), Samples::placement(2, $all, View::SizeGuide)], null, 1],
-        'a guide stands first' => [[Samples::placement(1, $all, View::SizeGuide), Samples::placement(2, $all, View::Worn), Samples::placement(3, $all, View::Back)], 3, 2],
-        'nothing but a guide' => [[Samples::placement(1, $all, View::SizeGuide)], null, 1],
-        'assigned, even to the Card' => [[Samples::placement(1, $all, View::Front, [Role::Card, Role::Hover]), Samples::placement(2, $all, View::Back)], 1, 1],
+        'the back is the Card already' => [[Samples::placement(1, $all, View::usual('back'), [Role::Card]), Samples::placement(2, $all, View::usual('front'))], 2, 1],
+        'only the Lead and a guide' => [[Samples::placement(1, $all, View::usual('front')), Samples::placement(2, $all, View::usual('size guide'))], null, 1],
+        'a guide stands first' => [[Samples::placement(1, $all, View::usual('size guide')), Samples::placement(2, $all, View::usual('worn')), Samples::placement(3, $all, View::usual('back'))], 3, 2],
+        'nothing but a guide' => [[Samples::placement(1, $all, View::usual('size guide'))], null, 1],
+        'assigned, even to the Card' => [[Samples::placement(1, $all, View::usual('front'), [Role::Card, Role::Hover]), Samples::placement(2, $all, View::usual('back'))], 1, 1],
     ];
 });
 
@@ -130,7 +130,7 @@ it('breaks no gallery that matches already, and says which cannot match (a galle
     $random = Samples::random($seed);
     $matrix = Samples::smock();
     $made = $matrix->offered();
-    $placements = array_map(fn (int $id): Placement => Samples::placement($id, Samples::reach($random, $matrix, 2), [View::Front, View::Back, View::Detail][$random->getInt(0, 2)]), range(1, 8));
+    $placements = array_map(fn (int $id): Placement => Samples::placement($id, Samples::reach($random, $matrix, 2), [View::usual('front'), View::usual('back'), View::usual('detail')][$random->getInt(0, 2)]), range(1, 8));
     $galleries = new Galleries($matrix, $made, $placements);
     $chosen = $made[$random->getInt(0, count($made) - 1)];
     $views = fn (Galleries $of, Combination $cell): array => array_map(fn ($entry): ?View => $entry->placement->view, $of->of($cell)->entries);
@@ -158,7 +158,7 @@ it('breaks no gallery that matches already, and says which cannot match (a galle
  */
 function collectViews(array $views): array
 {
-    $names = array_map(fn (?View $view): string => $view->value ?? '', $views);
+    $names = array_map(fn (?View $view): string => $view->key ?? '', $views);
     sort($names);
 
     return $names;

@@ -5,6 +5,7 @@ declare(strict_types=1);
 use Core\Gallery\AltText;
 use Core\Gallery\Cover;
 use Core\Gallery\Coverage;
+use Core\Gallery\CoverageCell;
 use Core\Gallery\Entry;
 use Core\Gallery\Galleries;
 use Core\Gallery\Ground;
@@ -14,6 +15,7 @@ use Core\Gallery\Placement;
 use Core\Gallery\Role;
 use Core\Gallery\ShotList;
 use Core\Gallery\View;
+use Core\Gallery\Views;
 use Core\Matrix\Combination;
 use Core\Matrix\Matrix;
 use Core\Reach\Reach;
@@ -32,11 +34,11 @@ function smockPictures(): array
 {
     $placements = [];
     foreach ([11, 12, 13] as $at => $color) {
-        foreach ([View::Front, View::Back, View::Worn, View::Detail] as $place => $view) {
+        foreach ([View::usual('front'), View::usual('back'), View::usual('worn'), View::usual('detail')] as $place => $view) {
             $placements[] = Samples::placement($at * 10 + $place, Reach::fromArrays([[1 => [$color]]]), $view, $place === 0 ? [Role::Lead] : []);
         }
     }
-    $placements[] = Samples::placement(90, Reach::everything(), View::SizeGuide);
+    $placements[] = Samples::placement(90, Reach::everything(), View::usual('size guide'));
 
     return $placements;
 }
@@ -53,7 +55,7 @@ it('shows each SKU its color’s four pictures and the guide: 13 placements serv
 });
 
 it('lets the picture of a single SKU outrank the color’s Lead there, and says over which rival', function (): void {
-    $own = Samples::placement(99, Reach::fromArrays([[1 => [11], 2 => [24]]]), View::Front, [Role::Lead]);
+    $own = Samples::placement(99, Reach::fromArrays([[1 => [11], 2 => [24]]]), View::usual('front'), [Role::Lead]);
     $matrix = Samples::smock();
     $galleries = galleries($matrix, [...smockPictures(), $own]);
     $there = $galleries->of(Combination::of([1 => 11, 2 => 24]));
@@ -86,10 +88,10 @@ it('falls back as the rules say', function (array $placements, Role $role, ?int 
 })->with(function (): array {
     $all = Reach::everything();
     $film = new Placement(1, 'film.mp4', $all, Reach::nothing(), null, [], '', false);
-    $front = Samples::placement(2, $all, View::Front);
-    $back = Samples::placement(3, $all, View::Back);
-    $guide = Samples::placement(4, $all, View::SizeGuide);
-    $detail = Samples::placement(5, $all, View::Detail);
+    $front = Samples::placement(2, $all, View::usual('front'));
+    $back = Samples::placement(3, $all, View::usual('back'));
+    $guide = Samples::placement(4, $all, View::usual('size guide'));
+    $detail = Samples::placement(5, $all, View::usual('detail'));
 
     return [
         'Lead: first still' => [[$film, $front], Role::Lead, 2, Ground::FirstPicture],
@@ -199,15 +201,15 @@ it('moves a picture between its new neighbors, as near to its place as they allo
 
 it('follows the shot list, keeping the order within a view', function (): void {
     $all = Reach::everything();
-    $placements = [Samples::placement(1, $all), Samples::placement(2, $all, View::Detail), Samples::placement(3, $all, View::Back), Samples::placement(4, $all, View::Detail), Samples::placement(5, $all, View::Front)];
-    expect((new Order())->byShotList($placements, new ShotList([View::Front, View::Back, View::Detail], [])))->toBe([5, 3, 2, 4, 1]);
+    $placements = [Samples::placement(1, $all), Samples::placement(2, $all, View::usual('detail')), Samples::placement(3, $all, View::usual('back')), Samples::placement(4, $all, View::usual('detail')), Samples::placement(5, $all, View::usual('front'))];
+    expect((new Order())->byShotList($placements, ShotList::of([View::usual('front'), View::usual('back'), View::usual('detail')], []), []))->toBe([5, 3, 2, 4, 1]);
 });
 
 it('matches the other colors to one', function (): void {
     $of = fn (int $color): Reach => Reach::fromArrays([[1 => [$color]]]);
     $placements = [
-        Samples::placement(1, $of(11), View::Front), Samples::placement(2, $of(11), View::Detail), Samples::placement(3, $of(11), View::Back), Samples::placement(4, $of(11), View::Detail),
-        Samples::placement(5, $of(12), View::Detail), Samples::placement(6, $of(12), View::Detail), Samples::placement(7, $of(12), View::Worn), Samples::placement(8, $of(12), View::Front),
+        Samples::placement(1, $of(11), View::usual('front')), Samples::placement(2, $of(11), View::usual('detail')), Samples::placement(3, $of(11), View::usual('back')), Samples::placement(4, $of(11), View::usual('detail')),
+        Samples::placement(5, $of(12), View::usual('detail')), Samples::placement(6, $of(12), View::usual('detail')), Samples::placement(7, $of(12), View::usual('worn')), Samples::placement(8, $of(12), View::usual('front')),
     ];
     $matrix = Samples::smock(['Moss', 'Clay'], ['S']);
     $cells = $matrix->offered();
@@ -220,16 +222,16 @@ it('matches the other colors to one', function (): void {
 it('tells there, shared and missing for each picture combination and view', function (): void {
     $matrix = Samples::smock(['Moss', 'Clay'], ['S', 'M']);
     $placements = [
-        Samples::placement(1, Reach::fromArrays([[1 => [11]]]), View::Front),
-        Samples::placement(2, Reach::fromArrays([[1 => [11, 12]]]), View::Detail),
-        Samples::placement(3, Reach::fromArrays([[1 => [12], 2 => [21]]]), View::Front),
-        Samples::placement(4, Reach::everything(), View::SizeGuide),
+        Samples::placement(1, Reach::fromArrays([[1 => [11]]]), View::usual('front')),
+        Samples::placement(2, Reach::fromArrays([[1 => [11, 12]]]), View::usual('detail')),
+        Samples::placement(3, Reach::fromArrays([[1 => [12], 2 => [21]]]), View::usual('front')),
+        Samples::placement(4, Reach::everything(), View::usual('size guide')),
     ];
-    $shotList = new ShotList([View::Front, View::Back, View::Detail, View::SizeGuide], [View::Front, View::Detail]);
+    $shotList = ShotList::of([View::usual('front'), View::usual('back'), View::usual('detail'), View::usual('size guide')], [View::usual('front'), View::usual('detail')]);
     $coverage = Coverage::of($matrix, $matrix->offered(), galleries($matrix, $placements), $shotList);
-    expect($coverage->rows['1:11']->views)->toBe(['front' => Cover::There, 'back' => Cover::Missing, 'detail' => Cover::Shared, 'size guide' => Cover::Shared])
-        ->and($coverage->rows['1:12']->views['front'])->toBe(Cover::Missing)
-        ->and($coverage->rows['1:12']->missing())->toBe([View::Front, View::Back])
+    expect(array_map(fn (CoverageCell $cell): Cover => $cell->cover, $coverage->rows['1:11']->cells))->toBe(['front' => Cover::There, 'back' => Cover::Missing, 'detail' => Cover::Shared, 'size guide' => Cover::Shared])
+        ->and($coverage->rows['1:12']->cells['front']->cover)->toBe(Cover::Missing)
+        ->and(array_map(fn (CoverageCell $cell): View => $cell->shot->view, $coverage->rows['1:12']->holes()))->toBe([View::usual('front'), View::usual('back')])
         ->and($coverage->rows['1:11']->inWords())->toBe('2 of 2 required · 1 of 2 wanted')
         ->and($coverage->percent())->toBe(75);
 });
@@ -237,8 +239,8 @@ it('tells there, shared and missing for each picture combination and view', func
 it('says a picture in a text: the typed one, else the pattern', function (Placement $placement, string $text): void {
     expect((new AltText())->of($placement, 'Potting smock', Samples::smock()))->toBe($text);
 })->with(fn (): array => [
-    [Samples::placement(1, Reach::fromArrays([[1 => [11]]]), View::Back), 'Potting smock, Moss, back'],
-    [Samples::placement(1, Reach::everything(), View::SizeGuide), 'Potting smock, size guide'],
+    [Samples::placement(1, Reach::fromArrays([[1 => [11]]]), View::usual('back')), 'Potting smock, Moss, back'],
+    [Samples::placement(1, Reach::everything(), View::usual('size guide')), 'Potting smock, size guide'],
     [Samples::placement(1, Reach::everything()), 'Potting smock'],
     [new Placement(1, 'a.jpg', Reach::everything(), Reach::nothing(), null, [], 'A hand holding the smock'), 'A hand holding the smock'],
 ]);
@@ -249,7 +251,7 @@ it('agrees with asking every placement about every cell', function (int $seed): 
     $placements = array_map(fn (int $id): Placement => Samples::placement(
         $id,
         Samples::reach($random, $matrix, 3),
-        $random->getInt(0, 2) === 0 ? null : View::cases()[$random->getInt(0, 8)],
+        $random->getInt(0, 2) === 0 ? null : Views::usual()->all[$random->getInt(0, 8)],
         $random->getInt(0, 2) === 0 ? [Role::cases()[$random->getInt(0, 5)]] : [],
         $random->getInt(0, 3) === 0 ? Samples::reach($random, $matrix, 1) : null,
     ), range(1, $random->getInt(1, 12)));

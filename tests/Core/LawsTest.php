@@ -9,6 +9,7 @@ use Core\Gallery\Order;
 use Core\Gallery\Placement;
 use Core\Gallery\ShotList;
 use Core\Gallery\View;
+use Core\Gallery\Views;
 use Core\Matrix\Axis;
 use Core\Matrix\Combination;
 use Core\Matrix\Matrix;
@@ -33,7 +34,7 @@ function randomPlacements(Randomizer $random, Matrix $matrix, int $count): array
     return array_map(fn (int $id): Placement => Samples::placement(
         $id,
         Samples::reach($random, $matrix, 2),
-        View::cases()[$random->getInt(0, 4)],
+        Views::usual()->all[$random->getInt(0, 4)],
     ), range(1, $count));
 }
 
@@ -77,12 +78,12 @@ it('moves a picture no farther in the one order than its new place needs', funct
 it('sorts by a shot list once and for all', function (int $seed): void {
     $random = Samples::random($seed);
     $placements = randomPlacements($random, Samples::smock(), 10);
-    $shotList = new ShotList($random->shuffleArray([View::Front, View::Back, View::Side]), []);
-    $order = (new Order())->byShotList($placements, $shotList);
+    $shotList = ShotList::of($random->shuffleArray([View::usual('front'), View::usual('back'), View::usual('side')]), []);
+    $order = (new Order())->byShotList($placements, $shotList, []);
     $byId = array_column($placements, null, 'id');
     $sorted = array_map(fn (int $id): Placement => $byId[$id], $order);
 
-    expect((new Order())->byShotList($sorted, $shotList))->toBe($order);
+    expect((new Order())->byShotList($sorted, $shotList, []))->toBe($order);
     $ranks = array_map(fn (Placement $placement): int => $shotList->place($placement->view) ?? 99, $sorted);
     $ascending = $ranks;
     sort($ascending);
@@ -205,18 +206,18 @@ it('covers a view where every made cell of the combination shows it, and nowhere
     $made = $matrix->offered();
     $placements = randomPlacements($random, $matrix, 6);
     $galleries = new Galleries($matrix, $made, $placements);
-    $coverage = Coverage::of($matrix, $made, $galleries, new ShotList([View::Front, View::Back], [View::Front]));
+    $coverage = Coverage::of($matrix, $made, $galleries, ShotList::of([View::usual('front'), View::usual('back')], [View::usual('front')]));
     $had = 0;
     foreach ($coverage->rows as $row) {
-        foreach ([View::Front, View::Back] as $view) {
+        foreach ([View::usual('front'), View::usual('back')] as $view) {
             $everywhere = true;
             foreach ($made as $cell) {
                 $views = array_map(fn ($entry): ?View => $entry->placement->view, $galleries->of($cell)->entries);
                 $everywhere = $everywhere && (! $cell->includes($row->combination) || in_array($view, $views, true));
             }
-            expect($row->views[$view->value] !== Cover::Missing)->toBe($everywhere);
+            expect($row->cells[$view->key]->cover !== Cover::Missing)->toBe($everywhere);
         }
-        $had += $row->views['front'] === Cover::Missing ? 0 : 1;
+        $had += $row->cells['front']->cover === Cover::Missing ? 0 : 1;
     }
     expect($coverage->percent())->toBe($coverage->rows === [] ? 100 : intdiv(100 * $had, count($coverage->rows)));
 })->with('law seeds');

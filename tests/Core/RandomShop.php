@@ -6,6 +6,7 @@ namespace Tests\Core;
 
 use Core\Codes\ValueCode;
 use Core\Gallery\View;
+use Core\Gallery\Views;
 use Core\Matching\DroppedName;
 use Core\Matching\Exactness;
 use Core\Matching\KnownProduct;
@@ -26,7 +27,7 @@ final class RandomShop
 
     private const SIZES = ['XS', 'S', 'M', 'L', 'XL'];
 
-    private const VIEWS = [['front', View::Front], ['back', View::Back], ['vorne', View::Front], ['Rückseite', View::Back], ['detail', View::Detail], ['worn', View::Worn], ['flat', View::Flat]];
+    private const VIEWS = [['front', 'front'], ['back', 'back'], ['vorne', 'front'], ['Rückseite', 'back'], ['detail', 'detail'], ['worn', 'worn'], ['flat', 'flat']];
 
     public readonly WordList $words;
 
@@ -42,7 +43,7 @@ final class RandomShop
     public function __construct(private readonly Randomizer $random, int $products = 8)
     {
         $this->words = new WordList();
-        ViewWords::addTo($this->words);
+        ViewWords::addTo($this->words, Views::usual());
         $sku = 0;
         $taken = [];
         $colors = $this->values(1, 14, $taken);
@@ -83,7 +84,8 @@ final class RandomShop
         [$colors, $sizes] = [$product->matrix->axes[0]->values, $product->matrix->axes[1]->values];
         $color = $this->one($colors);
         $size = $this->one($sizes);
-        [$word, $view] = $this->one(self::VIEWS);
+        [$word, $key] = $this->one(self::VIEWS);
+        $view = View::usual($key);
         [, $skuCode, $gtin] = $this->skus[$product->id][Combination::of([1 => $color->id, 2 => $size->id])->key];
         $number = sprintf('%02d', $this->random->getInt(1, 9));
         $noise = $this->one(['', '_final', ' copy', '_1600px', '_IMG_4711', ' (2)', '_v2', '_20240317']);

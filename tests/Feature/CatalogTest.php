@@ -30,7 +30,7 @@ it('sums up each product in a row', function (): void {
     $shop = Shop::stocked();
     app(LeaveOutCells::class)->run($shop->change(), $shop->part(['Color' => 'Moss', 'Size' => 'XL']), false);
     $shop->receive(['loose.jpg' => Shop::picture('loose')]);
-    $shop->photo('card.jpg', ['Color' => 'Clay'], View::Front, Role::Card);
+    $shop->photo('card.jpg', ['Color' => 'Clay'], View::usual('front'), Role::Card);
     $row = catalogRows()['SMOCK'];
     expect($row->skus)->toBe(11)
         ->and($row->cells)->toBe(12)

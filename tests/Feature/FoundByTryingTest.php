@@ -208,8 +208,8 @@ it('leaves out, as an axis goes, only what all had left out, and wakes what slep
     $shop = Shop::open();
     $shop->axes(['Size' => 'S, M', 'Style' => 'Button, Pullover']);
     app(SetStock::class)->run($shop->change(), Selection::whole(), '10');
-    $shop->photo('button.jpg', ['Style' => 'Button'], View::Front);
-    $shop->photo('pullover.jpg', ['Style' => 'Pullover'], View::Front);
+    $shop->photo('button.jpg', ['Style' => 'Button'], View::usual('front'));
+    $shop->photo('pullover.jpg', ['Style' => 'Pullover'], View::usual('front'));
     app(LeaveOutCells::class)->run($shop->change(), $shop->part(['Size' => 'S', 'Style' => 'Button']), false);
     $before = $shop->everything();
     $pullover = $shop->sku(['Size' => 'S', 'Style' => 'Pullover'])->id;
@@ -496,11 +496,11 @@ it('chooses by any name, and a retired SKU has its gallery (Black & White could 
 it('says which gallery cannot match, and breaks none that does', function (): void {
     $shop = Shop::open();
     $shop->axes(['Color' => 'Moss, Clay, Slate']);
-    foreach ([['Moss', View::Front], ['Moss', View::Back], ['Clay', View::Front], ['Clay', View::Back]] as [$color, $view]) {
-        $shop->photo("{$color} {$view->value}.jpg", ['Color' => $color], $view);
+    foreach ([['Moss', View::usual('front')], ['Moss', View::usual('back')], ['Clay', View::usual('front')], ['Clay', View::usual('back')]] as [$color, $view]) {
+        $shop->photo("{$color} {$view->key}.jpg", ['Color' => $color], $view);
     }
-    $shop->photo('slate back.jpg', ['Color' => 'Slate'], View::Back);
-    $shop->photo('slate front.jpg', ['Color' => 'Slate'], View::Front);
+    $shop->photo('slate back.jpg', ['Color' => 'Slate'], View::usual('back'));
+    $shop->photo('slate front.jpg', ['Color' => 'Slate'], View::usual('front'));
     app(OrderPhotos::class)->matchTo($shop->change(), $shop->part(['Color' => 'Moss']));
     expect($shop->files(['Color' => 'Slate']))->toBe(['slate front.jpg', 'slate back.jpg'])->and($shop->words())->toBe('Gave the galleries the sequence of Moss');
 });
@@ -536,7 +536,7 @@ it('says required and wanted views apart, the same in head, bars and gallery, an
     $shop = Shop::open();
     $this->actingAs($shop->user)->get('/products/SMOCK')->assertSee('not built yet, 1 cell')->assertDontSee('0 SKUs');
     $shop->axes(['Color' => 'Moss', 'Size' => 'S, M']);
-    $shop->photo('front.jpg', ['Color' => 'Moss'], View::Front);
+    $shop->photo('front.jpg', ['Color' => 'Moss'], View::usual('front'));
     $words = '1 of 3 required · 0 of 2 wanted';
     $html = $this->get('/products/SMOCK')->assertSee('required views')->assertSee('33 %')->getContent();
     expect(substr_count($html, $words))->toBe(2)

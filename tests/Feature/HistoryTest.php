@@ -50,7 +50,7 @@ it('undoes and redoes every change to the identical state, with one entry in wor
     'hide' => [fn (Shop $shop) => app(HidePhotos::class)->run($shop->change(), [$shop->placement('guide.jpg')], $shop->part(['Size' => 'S'])), 'Hid guide.jpg from S'],
     'move' => [fn (Shop $shop) => app(OrderPhotos::class)->move($shop->change(), $shop->placement('Clay worn.jpg'), $shop->part(['Color' => 'Clay']), 0), 'Moved Clay worn.jpg to place 1 of Clay'],
     'follow the shot list' => [fn (Shop $shop) => app(OrderPhotos::class)->followShotList($shop->change()), 'Put the pictures into the order of the shot list'],
-    'view' => [fn (Shop $shop) => app(DescribePhotos::class)->view($shop->change(), [$shop->placement('loose.jpg')], View::Flat), 'loose.jpg: view flat'],
+    'view' => [fn (Shop $shop) => app(DescribePhotos::class)->view($shop->change(), [$shop->placement('loose.jpg')], View::usual('flat')), 'loose.jpg: view flat'],
     'alt text' => [fn (Shop $shop) => app(DescribePhotos::class)->altText($shop->change(), $shop->placement('loose.jpg'), 'A loose one'), 'Alt text of loose.jpg'],
     'role' => [fn (Shop $shop) => app(AssignRole::class)->run($shop->change(), $shop->placement('Moss back.jpg'), Role::Lead), 'Moss back.jpg is Lead for Moss'],
     'remove for good' => [fn (Shop $shop) => app(RemovePhotos::class)->run($shop->change(), [$shop->placement('loose.jpg')]), 'Removed loose.jpg from the product'],

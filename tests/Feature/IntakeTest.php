@@ -136,7 +136,7 @@ it('links nothing that is read differently than it was seen, and nothing twice',
     $drop = Dropped::files($shop->user, ['SMOCK_moss_front.jpg', 'SMOCK_clay_front.jpg']);
     $seen = Dropped::seen($drop);
     DB::table('products')->where('id', $shop->product->id)->update(['name' => 'Smock']);
-    app(SayOfFiles::class)->view($other, $drop, [idOf($drop, 'SMOCK_moss_front.jpg')], View::Back);
+    app(SayOfFiles::class)->view($other, $drop, [idOf($drop, 'SMOCK_moss_front.jpg')], View::usual('back'));
     expect(fn () => app(AcceptFiles::class)->asRead($shop->user, $drop, $seen))->toThrow(Refused::class, 'SMOCK_moss_front.jpg is read differently by now')
         ->and(DB::table('placements')->count())->toBe(0);
 
@@ -152,7 +152,7 @@ it('links a picture to what somebody points at, whatever its name says', functio
     $here = fn (array $files, Selection $where, ?View $view = null) => app(AcceptFiles::class)->here($shop->user, $drop, array_map(fn (string $file): int => idOf($drop, $file), $files), $shop->product, $where, $view);
     expect(fn () => $here(['IMG_1.jpg'], Selection::nothing()))->toThrow(Refused::class, 'Point at a color');
     $here(['IMG_1.jpg', 'SMOCK_moss_back.jpg'], $shop->part(['Color' => 'Clay']));
-    $here(['IMG_2.jpg'], $shop->part(['Color' => 'Moss', 'Size' => 'M']), View::Worn);
+    $here(['IMG_2.jpg'], $shop->part(['Color' => 'Moss', 'Size' => 'M']), View::usual('worn'));
     expect($shop->files(['Color' => 'Clay']))->toBe(['SMOCK_moss_back.jpg', 'IMG_1.jpg'])
         ->and($shop->files(['Color' => 'Moss', 'Size' => 'M']))->toBe(['IMG_2.jpg'])->and($shop->files(['Color' => 'Moss', 'Size' => 'S']))->toBe([])
         ->and(DB::table('placements')->where('file_name', 'IMG_2.jpg')->value('view'))->toBe('worn')
@@ -217,9 +217,9 @@ it('holds a picture against the name, and reads it with what somebody says', fun
         ->and(Dropped::one($drop, 'SMOCK_moss_front.jpg')->trouble())->toBe('Name and picture disagree');
     $say = app(SayOfFiles::class);
     $say->product($shop->user, $drop, [idOf($drop, 'clay_back.jpg')], $shop->product);
-    expect(Dropped::standings($drop)['clay_back.jpg'])->toBe('sure')->and(Dropped::one($drop, 'clay_back.jpg')->verdict?->view)->toBe(View::Back);
-    $say->view($shop->user, $drop, [idOf($drop, 'clay_back.jpg')], View::Detail);
-    expect(Dropped::one($drop, 'clay_back.jpg')->verdict?->view)->toBe(View::Detail);
+    expect(Dropped::standings($drop)['clay_back.jpg'])->toBe('sure')->and(Dropped::one($drop, 'clay_back.jpg')->verdict?->view?->key)->toBe('back');
+    $say->view($shop->user, $drop, [idOf($drop, 'clay_back.jpg')], View::usual('detail'));
+    expect(Dropped::one($drop, 'clay_back.jpg')->verdict?->view?->key)->toBe('detail');
     $say->product($shop->user, $drop, [idOf($drop, 'clay_back.jpg')], null);
     expect(Dropped::standings($drop)['clay_back.jpg'])->toBe('not-understood');
 });

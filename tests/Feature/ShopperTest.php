@@ -98,7 +98,7 @@ it('shows the Swatch picture of a color where there is one, and the Lead as a pi
     $shop = Shop::stocked();
     $picture = fn (int $at): ?string => met($shop, [])->options($shop->loaded()->matrix->axes[0])[$at]->picture;
     expect($picture(0))->toBeNull();
-    $shop->photo('cloth.jpg', ['Color' => 'Moss'], View::Detail, Role::Swatch);
+    $shop->photo('cloth.jpg', ['Color' => 'Moss'], View::usual('detail'), Role::Swatch);
     expect($picture(0))->not->toBeNull()->and($picture(1))->toBeNull();
     DB::table('axes')->where('name', 'Color')->update(['display' => 'picture swatches']);
     expect($picture(1))->not->toBeNull();

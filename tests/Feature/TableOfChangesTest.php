@@ -29,7 +29,7 @@ use Tests\Shop;
 function worriedShop(): Shop
 {
     $shop = Shop::stocked();
-    $shop->photo('moss xl.jpg', ['Color' => 'Moss', 'Size' => 'XL'], View::Detail, Role::Lead);
+    $shop->photo('moss xl.jpg', ['Color' => 'Moss', 'Size' => 'XL'], View::usual('detail'), Role::Lead);
     app(SetPrices::class)->run($shop->change(), $shop->part(['Color' => 'Moss', 'Size' => 'XL']), '54');
     app(SetCode::class)->run($shop->change(), $shop->part(['Color' => 'Clay', 'Size' => 'S']), 'ODD-1');
     app(SetStock::class)->run($shop->change(), $shop->part(['Color' => 'Slate']), '7');
@@ -192,7 +192,7 @@ it('restores random products after any change of mind', function (int $seed): vo
     $axes = $shop->loaded()->matrix->axes;
     foreach (range(1, 5) as $at) {
         $axis = $pick($axes);
-        $shop->photo("p{$at}.jpg", [$axis->name => $pick($axis->values)->label], $pick([View::Front, View::Back, null]), $pick([Role::Lead, Role::Card, null]));
+        $shop->photo("p{$at}.jpg", [$axis->name => $pick($axis->values)->label], $pick([View::usual('front'), View::usual('back'), null]), $pick([Role::Lead, Role::Card, null]));
     }
     foreach ($axes as $axis) {
         app(SetStock::class)->run($shop->change(), $shop->part([$axis->name => $pick($axis->values)->label]), (string) $random->getInt(0, 9));

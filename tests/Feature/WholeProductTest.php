@@ -26,7 +26,7 @@ use Core\Catalog\ProductState;
 use Core\Catalog\Remark;
 use Core\Gallery\Placement;
 use Core\Gallery\Role;
-use Core\Gallery\View;
+use Core\Gallery\Views;
 use Core\Matrix\Matrix;
 use Core\Pricing\Currency;
 use Core\Pricing\Money;
@@ -60,7 +60,7 @@ function somethingElse(Shop $shop, Random\Randomizer $random): void
         7 => app(UnlinkPhotos::class)->run($shop->change(), [$picture()], $row()),
         8 => app(HidePhotos::class)->run($shop->change(), [$picture()], $row()),
         9 => app(AssignRole::class)->run($shop->change(), $picture(), $pick(Role::cases())),
-        10 => app(DescribePhotos::class)->view($shop->change(), [$picture()], $pick(View::cases())),
+        10 => app(DescribePhotos::class)->view($shop->change(), [$picture()], $pick(Views::usual()->all)),
         11 => app(EditFacts::class)->set($shop->change(), $pick(['Lining', 'Collar']), $pick(['cotton', 'linen'])),
         12 => app(SetOpening::class)->value($shop->change(), $matrix->axes[0]->id, $pick($matrix->axes[0]->values)->id),
         13 => app(SetOpening::class)->sku($shop->change(), $cell()),

@@ -32,7 +32,7 @@ use App\History\Change;
 use App\Models\LibraryValue;
 use App\Models\User;
 use Core\Gallery\Role;
-use Core\Gallery\View;
+use Core\Gallery\Views;
 use Core\Matrix\Axis;
 use Core\Matrix\Value;
 use Core\Reach\Selection;
@@ -77,7 +77,7 @@ final class Deeds
             Verb::Price => app(SetPrices::class)->run($change, Selection::fromKey($this->selected($loaded, $draw)), $draw->of(['', '49', '54.50', '19,90'])),
             Verb::Role => app(AssignRole::class)->run($change, $this->photo($loaded, $draw), $draw->of(Role::cases()), $draw->oneIn(4)),
             Verb::Order => $this->order($change, $loaded, $draw),
-            Verb::View => app(DescribePhotos::class)->view($change, $this->photos($loaded, $draw), $draw->of([...View::cases(), null])),
+            Verb::View => app(DescribePhotos::class)->view($change, $this->photos($loaded, $draw), $draw->of([...Views::usual()->all, null])),
             Verb::Fact => $this->fact($change, $loaded, $draw),
             Verb::Opening => $this->opening($change, $loaded, $draw),
             Verb::Reorder => $this->reorder($change, $loaded, $draw),

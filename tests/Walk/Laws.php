@@ -17,7 +17,6 @@ use App\Summaries\Summaries;
 use Core\Gallery\Entry;
 use Core\Gallery\Ground;
 use Core\Gallery\Role;
-use Core\Gallery\View;
 use Core\Matrix\Axis;
 use Core\Matrix\Combination;
 use Core\Matrix\Value;
@@ -140,9 +139,9 @@ final class Laws
         foreach ($loaded->made as $sku) {
             $gallery = $loaded->galleries()->of($sku->cell);
             [$lead, $card, $hover] = array_map($gallery->role(...), [Role::Lead, Role::Card, Role::Hover]);
-            $views = array_map(fn (Entry $entry): ?View => $entry->placement->view, $gallery->entries);
+            $views = array_map(fn (Entry $entry): ?string => $entry->placement->view?->key, $gallery->entries);
             LawBroken::unless($views === [] || $lead->entry !== null, 'where there is a picture, there is a Lead');
-            LawBroken::unless($lead->ground === Ground::Assigned || $lead->placement()?->view !== View::SizeGuide || array_unique($views, SORT_REGULAR) === [View::SizeGuide], 'no guide leads while there is another picture');
+            LawBroken::unless($lead->ground === Ground::Assigned || $lead->placement()?->view?->key !== 'size guide' || array_unique($views) === ['size guide'], 'no guide leads while there is another picture');
             LawBroken::unless($hover->ground === Ground::Assigned || $hover->entry === null || $hover->placement()?->id !== $card->placement()?->id, 'Hover is another picture than Card');
         }
     }

@@ -137,7 +137,7 @@ final class MatchCommand extends Command
                 'file' => $names[$path]->file,
                 'product' => $product?->code,
                 'reach' => $product === null ? null : ReachNames::of($verdict->reach ?? Reach::nothing(), $product->matrix),
-                'view' => $verdict->view?->value,
+                'view' => $verdict->view?->name,
                 'place' => $verdict->place,
                 'confidence' => $verdict->confidence,
                 'reasons' => [...$verdict->reasons, ...$verdict->doubtWords()],
@@ -159,7 +159,7 @@ final class MatchCommand extends Command
                 $names[$path]->file,
                 $product->code ?? '–',
                 $product === null ? '–' : (new Wording())->say($verdict->reach ?? Reach::nothing(), $product->matrix),
-                $verdict->view->value ?? '–',
+                $verdict->view->name ?? '–',
                 "{$verdict->inWords()} (".number_format($verdict->confidence, 2).')',
                 implode(' ', $verdict->doubts === [] ? $verdict->reasons : $verdict->doubtWords()),
             ];

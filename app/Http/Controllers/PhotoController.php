@@ -9,6 +9,7 @@ use App\Actions\DescribePhotos;
 use App\Actions\HidePhotos;
 use App\Actions\LinkPhotos;
 use App\Actions\OrderPhotos;
+use App\Actions\PlaceInStrip;
 use App\Actions\ReadPhotosAgain;
 use App\Actions\ReceivePhotos;
 use App\Actions\RemovePhotos;
@@ -26,7 +27,7 @@ use App\Models\Product;
 use App\Refusals\Kind;
 use App\Refusals\Refused;
 use Core\Gallery\Role;
-use Core\Gallery\View as PictureView;
+use Core\Gallery\View;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
@@ -72,7 +73,8 @@ final class PhotoController
         $request->validate(['files' => ['required', 'array', 'max:'.config('slate.uploads.most_files')], 'names' => ['nullable', 'array'], 'names.*' => ['string', 'max:1000']]);
         $sent = $request->file('files') ?? [];
         $uploads = is_array($sent) ? array_values($sent) : [$sent];
-        $files = array_map($this->incoming(...), $uploads);
+        $view = $request->pictureView();
+        $files = array_map(fn (UploadedFile $upload): IncomingFile => $this->incoming($upload, $view), $uploads);
         $receipt = $action->run(
             new Change($request->user(), $request->product()->id, null, $request->input('batch')),
             $files,
@@ -132,6 +134,13 @@ final class PhotoController
         return $this->board->fragment($request, $action->move($request->change(), $request->placementIds()[0] ?? 0, $request->selection(), $request->integer('to')));
     }
 
+    public function place(BoardRequest $request, PlaceInStrip $action): Response
+    {
+        $onto = $request->onto() ?? throw new Refused('Drop it on a strip.', Kind::Missing, 'onto');
+
+        return $this->board->fragment($request, $action->run($request->change(), $request->placementIds()[0] ?? 0, $request->selection(), $onto, $request->integer('to'), $request->boolean('instead')));
+    }
+
     public function followShotList(BoardRequest $request, OrderPhotos $action): Response
     {
         return $this->board->fragment($request, $action->followShotList($request->change()));
@@ -144,9 +153,7 @@ final class PhotoController
 
     public function view(BoardRequest $request, DescribePhotos $action): Response
     {
-        $request->validate(['view' => ['nullable', Rule::enum(PictureView::class)]]);
-
-        return $this->board->fragment($request, $action->view($request->change(), $request->placementIds(), $request->enum('view', PictureView::class)));
+        return $this->board->fragment($request, $action->view($request->change(), $request->placementIds(), $request->pictureView()));
     }
 
     public function altText(BoardRequest $request, DescribePhotos $action): Response
@@ -166,11 +173,11 @@ final class PhotoController
         return $this->board->fragment($request, $action->run($request->change(), $request->placementIds()));
     }
 
-    private function incoming(UploadedFile $file): IncomingFile
+    private function incoming(UploadedFile $file, ?View $view = null): IncomingFile
     {
         // A name may come with folders, or with characters that no file system or sheet would keep.
         $name = trim((string) preg_replace('/[\x00-\x1f\x7f|"<>\\\\]+/u', ' ', basename(str_replace('\\', '/', $file->getClientOriginalName()))));
 
-        return new IncomingFile($file->isValid() ? (string) $file->getRealPath() : '', $name === '' ? 'picture' : $name);
+        return new IncomingFile($file->isValid() ? (string) $file->getRealPath() : '', $name === '' ? 'picture' : $name, view: $view);
     }
 }

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Screens;
 
-use Core\Gallery\Cover;
+use Core\Gallery\CoverageCell;
 
 /** The head of a row, a column or a group of rows: what it selects, and how it stands. */
 final readonly class BoardHead
@@ -12,10 +12,9 @@ final readonly class BoardHead
     /**
      * @param  string  $key  of the part of the matrix that it selects
      * @param  ?string  $swatch  as stored; null where its axis has none
-     * @param  array<string, Cover>  $views  coverage by view; empty without a shot list
+     * @param  array<string, CoverageCell>  $views  coverage by view; empty without a shot list
      * @param  int  $rows  how many rows it spans
      * @param  string  $words  what it selects, in words; empty where its label says it
-     * @param  list<string>  $required  the views that must not be missing
      */
     public function __construct(
         public string $key,
@@ -26,7 +25,12 @@ final readonly class BoardHead
         public array $views = [],
         public int $rows = 1,
         public string $words = '',
-        public array $required = [],
     ) {
+    }
+
+    /** How it has the views, for who cannot see the marks: "front, required, there, back, wanted, missing". */
+    public function viewsInWords(): string
+    {
+        return implode(', ', array_map(fn (CoverageCell $cell): string => "{$cell->shot->view->name}, {$cell->shot->need->value}, {$cell->inWords()}", $this->views));
     }
 }

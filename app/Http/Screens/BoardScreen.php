@@ -8,7 +8,6 @@ use App\Catalog\LoadedProduct;
 use App\Http\Lens;
 use Core\Gallery\Coverage;
 use Core\Gallery\CoverageRow;
-use Core\Gallery\View;
 use Core\Matrix\Arithmetic;
 use Core\Matrix\Axis;
 use Core\Matrix\AxisKind;
@@ -152,7 +151,7 @@ final class BoardScreen
         if ($down === null) {
             $cell = Combination::of([]);
 
-            return [new BoardRow(null, new BoardHead('*', $this->layout->across === null ? $this->loaded->product->name : 'SKU', $this->coverageOf($cell)?->inWords() ?? '', views: $this->coverageOf($cell)->views ?? [], required: $this->requiredViews()), $this->cells($cell))];
+            return [new BoardRow(null, new BoardHead('*', $this->layout->across === null ? $this->loaded->product->name : 'SKU', $this->coverageOf($cell)?->inWords() ?? '', views: $this->coverageOf($cell)->cells ?? []), $this->cells($cell))];
         }
         $open = array_values(array_filter($this->layout->layers, fn (Axis $axis): bool => ! isset($this->layers[$axis->id])));
         $parts = Matrix::of($open);
@@ -169,10 +168,9 @@ final class BoardScreen
                     $row === null || ($open !== [] && $span > 1) ? '' : $row->inWords(),
                     $down->kind === AxisKind::Color && $of === $outer,
                     $of === $outer ? $this->loaded->swatches[$value->id] ?? null : null,
-                    $span > 1 ? [] : $row->views ?? [],
+                    $span > 1 ? [] : $row->cells ?? [],
                     $span,
                     implode(', ', $this->matrix->choice($of)),
-                    $this->requiredViews(),
                 );
                 $rows[] = $open === []
                     ? new BoardRow(null, $head($outer, $value->label, 1), $this->cells($part))
@@ -185,12 +183,6 @@ final class BoardScreen
         }
 
         return $rows;
-    }
-
-    /** @return list<string> */
-    private function requiredViews(): array
-    {
-        return array_map(fn (View $view): string => $view->value, $this->loaded->shotList->required ?? []);
     }
 
     private function coverageOf(Combination $part): ?CoverageRow

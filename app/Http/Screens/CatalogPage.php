@@ -16,6 +16,7 @@ final readonly class CatalogPage
      * @param  array<string, array<string, int>>  $totals  facet => value => products
      * @param  array<int, string>  $shotLists  id => name
      * @param  int  $waiting  products that are still being counted
+     * @param  string  $place  the route of the page that shows it
      */
     public function __construct(
         public array $rows,
@@ -24,6 +25,7 @@ final readonly class CatalogPage
         public array $totals,
         public array $shotLists,
         public int $waiting,
+        public string $place = 'catalog',
     ) {
     }
 
@@ -57,11 +59,17 @@ final readonly class CatalogPage
      */
     public function address(array $with): string
     {
-        return route('catalog', array_filter($with + [
+        return route($this->place, array_filter($with + [
             'q' => $this->asked->search,
             ...$this->asked->filters,
             'sort' => $this->sort(),
         ], fn (?string $value): bool => $value !== null && $value !== ''));
+    }
+
+    /** The list of all pictures that the products meant here lack. */
+    public function shootingAddress(): string
+    {
+        return route('shooting-list', array_filter(['q' => $this->asked->search, ...$this->asked->filters], fn (string $value): bool => $value !== ''));
     }
 
     /** Where all the products that are meant are changed at once. */
@@ -73,7 +81,7 @@ final readonly class CatalogPage
     /** How it is sorted, as the address says it; null for the usual way. */
     public function sort(): ?string
     {
-        return $this->asked->sort === ListSort::Name && ! $this->asked->descending ? null : ($this->asked->descending ? '-' : '').$this->asked->sort->value;
+        return $this->place === 'catalog' && $this->asked->sort === ListSort::Name && ! $this->asked->descending ? null : ($this->asked->descending ? '-' : '').$this->asked->sort->value;
     }
 
     /** The address that sorts by a column: first the way that is wanted more often, then the other. */

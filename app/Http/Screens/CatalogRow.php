@@ -10,6 +10,8 @@ final readonly class CatalogRow
     /**
      * @param  list<array{label: string, swatch: ?string}>  $colors
      * @param  ?int  $percent  of required views; null without a shot list
+     * @param  int  $holes  required views missing over all picture combinations
+     * @param  int  $touched  SKUs that lack one
      */
     public function __construct(
         public string $code,
@@ -29,6 +31,8 @@ final readonly class CatalogRow
         public int $units,
         public int $notCounted,
         public string $changed,
+        public int $holes,
+        public int $touched,
     ) {
     }
 }

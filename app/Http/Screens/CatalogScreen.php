@@ -24,7 +24,7 @@ final class CatalogScreen
     ) {
     }
 
-    public function page(ListQuery $asked): CatalogPage
+    public function page(ListQuery $asked, string $place = 'catalog'): CatalogPage
     {
         $page = $this->list->page($asked);
         $labels = $this->labels->of(array_map(fn (stdClass $row): int => $row->product_id, $page->rows));
@@ -36,6 +36,7 @@ final class CatalogScreen
             Totals::all(),
             $this->shelf->shotLists()->pluck('name', 'id')->all(),
             Summaries::waiting(),
+            $place,
         );
     }
 
@@ -63,6 +64,8 @@ final class CatalogScreen
             (int) $row->units,
             $row->not_counted,
             Carbon::parse($row->changed_at)->setTimezone(config('slate.readers_zone'))->format('j M'),
+            $row->holes,
+            $row->touched,
         );
     }
 }

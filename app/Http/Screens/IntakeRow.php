@@ -84,7 +84,7 @@ final readonly class IntakeRow
 
         return implode(' · ', array_filter([
             ucfirst((new Wording())->say($this->read->linkedTo ?? $verdict->reach ?? Reach::nothing(), $this->read->product->matrix)),
-            (string) ($isLinked ? $this->read->file->to_view : $verdict?->view?->value),
+            (string) ($isLinked ? $this->read->file->to_view : $verdict?->view?->name),
             $isLinked || $verdict?->place === null ? '' : (string) $verdict->place,
         ], fn (string $part): bool => $part !== ''));
     }

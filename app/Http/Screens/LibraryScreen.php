@@ -10,7 +10,13 @@ use App\History\Timeline;
 use App\Models\Library;
 use App\Models\LibraryAxis;
 use App\Models\LibraryValue;
+use App\Models\LibraryView;
+use App\Models\ShotListRecord;
 use App\Models\SizeRunRecord;
+use Core\Gallery\Need;
+use Core\Gallery\Shot;
+use Core\Gallery\View;
+use Core\Gallery\Views;
 use Core\Sizes\SizeOrder;
 use Core\Sizes\SizeRun;
 use Illuminate\Database\Eloquent\Collection;
@@ -57,6 +63,55 @@ final readonly class LibraryScreen
     public function runs(): Collection
     {
         return $this->shelf->runs();
+    }
+
+    /** @return Collection<int, LibraryView> in order */
+    public function views(): Collection
+    {
+        return $this->shelf->views();
+    }
+
+    /** @return Collection<int, ShotListRecord> */
+    public function shotLists(): Collection
+    {
+        return $this->shelf->shotLists();
+    }
+
+    /** @return array<int, int> shot list id => products that have it */
+    public function productsByShotList(): array
+    {
+        return $this->usage->countsByShotList();
+    }
+
+    /** @return array<string, int> view's key => pictures that show it */
+    public function picturesByView(): array
+    {
+        return $this->usage->countsByView();
+    }
+
+    /** "Potting smock, Rain cape and 12 more"; empty where no product has it. */
+    public function shotListUsedBy(ShotListRecord $list): string
+    {
+        return Usage::inWords($this->usage->everOfShotList($list->id));
+    }
+
+    /**
+     * All views as a list's dialog shows them: its own in their order, then the others.
+     *
+     * @return list<array{View, ?Need}>
+     */
+    public function shotsOf(?ShotListRecord $list): array
+    {
+        $views = new Views(array_values($this->views()->map(fn (LibraryView $view): View => $view->toCore())->all()));
+        $own = $list?->toCore($views);
+        $shots = array_map(fn (Shot $shot): array => [$shot->view, $shot->need], array_values($own->shots ?? []));
+        foreach ($views->all as $view) {
+            if ($own?->need($view) === null) {
+                $shots[] = [$view, null];
+            }
+        }
+
+        return $shots;
     }
 
     public function run(SizeRunRecord $record): SizeRun

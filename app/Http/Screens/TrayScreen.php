@@ -12,7 +12,6 @@ use Core\Gallery\CoverageRow;
 use Core\Gallery\Entry;
 use Core\Gallery\Ground;
 use Core\Gallery\Role;
-use Core\Gallery\View;
 use Core\Reach\Wording;
 
 /** The gallery of the selection, the pictures not linked yet, and the selection in words and sums. */
@@ -130,11 +129,6 @@ final class TrayScreen
         }
 
         return count($keys) === 1 ? $loaded->coverage()?->rows[(string) array_key_first($keys)] ?? null : null;
-    }
-
-    public function requires(View $view): bool
-    {
-        return $this->selection->loaded->shotList?->requires($view) === true;
     }
 
     /** @return array<string, string> the selection in sums, for the foot: what is summed => in words */

@@ -17,7 +17,7 @@
                 <form data-act="{{ route('photos.view', $product) }}" data-at-once class="field">
                     <label for="picture-view">View</label>
                     <input type="hidden" name="placements[]" value="{{ $card->row->id() }}">
-                    <select class="form-select" id="picture-view" name="view"><option value="">not said</option>@foreach (Core\Gallery\View::cases() as $view)<option value="{{ $view->value }}" @selected($card->row->placement->view === $view)>{{ $view->label() }}</option>@endforeach</select>
+                    <select class="form-select" id="picture-view" name="view"><option value="">not said</option><x-view-options :chosen="$card->row->placement->view"/></select>
                 </form>
                 <form data-act="{{ route('photos.alt', $product) }}" data-at-once class="field">
                     <label for="picture-text">Alt text</label>

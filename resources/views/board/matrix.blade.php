@@ -21,7 +21,7 @@
                         <span>{{ $row->head->label }}
                             @if ($row->head->note !== '')<small>{{ $row->head->note }}</small>@endif
                             @if ($row->head->views !== [])
-                                <span class="dots" role="img" aria-label="@foreach ($row->head->views as $view => $cover){{ $view }}, {{ in_array($view, $row->head->required, true) ? 'required' : 'wanted' }}, {{ $cover->value }}@if (! $loop->last), @endif @endforeach">@foreach ($row->head->views as $view => $cover)<i class="{{ $cover->value }} {{ in_array($view, $row->head->required, true) ? 'required' : 'wanted' }}" title="{{ $view }}, {{ in_array($view, $row->head->required, true) ? 'required' : 'wanted' }}: {{ $cover->value }}"></i>@endforeach</span>
+                                <span class="dots" role="img" aria-label="{{ $row->head->viewsInWords() }}">@foreach ($row->head->views as $cell)@if ($cell->shot->need !== Core\Gallery\Need::NotWanted)<i class="{{ $cell->cover->value }} {{ $cell->shot->need->value }}" title="{{ $cell->shot->view->name }}, {{ $cell->shot->need->value }}: {{ $cell->inWords() }}"></i>@endif @endforeach</span>
                             @endif
                         </span>
                     </span>

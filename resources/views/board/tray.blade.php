@@ -12,7 +12,7 @@
             <button type="button" class="btn btn-plain" data-change="unlink" data-with='{"everywhere":1}'>Back to tray</button>
             <button type="button" class="btn btn-plain" data-change="hide">Hide here</button>
             <label class="visually-hidden" for="marked-view">View of the marked pictures</label>
-            <select class="form-select" id="marked-view"><option value="">View…</option>@foreach (Core\Gallery\View::cases() as $view)<option value="{{ $view->value }}">{{ $view->label() }}</option>@endforeach</select>
+            <select class="form-select" id="marked-view"><option value="">View…</option><x-view-options/></select>
         </div>
         @if (count($shown) > 1)
             <div class="tools" role="group" aria-label="Order of the galleries" data-needs-no-marks>
@@ -23,7 +23,7 @@
     @endcan
     <ul class="cards" id="gallery" aria-label="{{ $tray->title() }}">
         @foreach ($shown as $card)@include('board.card')@endforeach
-        @foreach ($tray->coverage()?->missing() ?? [] as $view)<li @class(['missing-view', 'is-wanted' => ! $tray->requires($view)])>no {{ $view->value }} view<small>{{ $tray->requires($view) ? 'required' : 'wanted' }}</small></li>@endforeach
+        @foreach ($tray->coverage()?->holes() ?? [] as $hole)<li @class(['missing-view', 'is-wanted' => ! $hole->isRequiredHole()])>no {{ $hole->shot->view->name }} view<small>{{ $hole->shot->need->value }}{{ $hole->lacking < $hole->skus ? ', '.$hole->inWords() : '' }}</small></li>@endforeach
     </ul>
     @if ($hidden !== [])
         <h2>Hidden here<span>{{ count($hidden) }}</span></h2>

@@ -2,7 +2,7 @@
 @section('title', 'Catalog')
 @section('content')
 <div class="page">
-    <h1 class="catalog-title">Catalog</h1>
+    <x-catalog-head place="catalog"/>
     @can('edit')
         <form class="new-product" method="post" action="{{ route('products.store') }}">
             @csrf

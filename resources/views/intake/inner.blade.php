@@ -34,7 +34,7 @@
             <button type="button" class="btn btn-plain" data-intake="accept" data-of="marked" data-needs-files>Link as read <kbd>Enter</kbd></button>
             <button type="button" class="btn btn-plain" data-intake="link" data-needs-files>Link to what is pointed at <kbd>L</kbd></button>
             <label class="visually-hidden" for="say-view">View of the marked pictures</label>
-            <select class="form-select" id="say-view" data-intake-view data-needs-files><option value="">View…</option><option value="as-read">As read</option>@foreach (Core\Gallery\View::cases() as $view)<option value="{{ $view->value }}">{{ $view->label() }}</option>@endforeach</select>
+            <select class="form-select" id="say-view" data-intake-view data-needs-files><option value="">View…</option><option value="as-read">As read</option><x-view-options/></select>
             <button type="button" class="btn btn-plain" data-intake="aside" data-needs-files>Put aside <kbd>X</kbd></button>
             <span class="spacer"></span>
             @if ($screen->read->better() !== [])<button type="button" class="btn btn-plain" data-dialog="{{ route('intake.better', $drop) }}">Replace with better files…</button>@endif

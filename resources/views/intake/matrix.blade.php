@@ -16,6 +16,6 @@
 @if ($matrix->more() > 0)<p class="remark">{{ number_format($matrix->more()) }} more are not shown here. Take the picture in on the board of this product to link it there.</p>@endif
 <div class="settle-link">
     <label class="visually-hidden" for="settle-view">View</label>
-    <select class="form-select" id="settle-view"><option value="">{{ $screen->file->verdict?->view === null ? 'No view' : ucfirst($screen->file->verdict->view->value).', as read' }}</option>@foreach (Core\Gallery\View::cases() as $view)<option value="{{ $view->value }}">{{ $view->label() }}</option>@endforeach</select>
+    <select class="form-select" id="settle-view"><option value="">{{ $screen->file->verdict?->view === null ? 'No view' : $screen->file->verdict->view->label().', as read' }}</option><x-view-options/></select>
     <button type="button" class="btn btn-primary" data-intake="link" data-of="focus" disabled>Link here <kbd>L</kbd></button>
 </div>

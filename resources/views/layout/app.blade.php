@@ -14,7 +14,7 @@
 <div class="app">
     <nav class="rail" aria-label="Places">
         <a href="{{ route('catalog') }}" aria-label="Indigo Slate"><x-mark/></a>
-        <a class="place" href="{{ route('catalog') }}" @if (request()->routeIs('catalog')) aria-current="page" @endif><x-icon name="layout-list"/>Catalog</a>
+        <a class="place" href="{{ route('catalog') }}" @if (request()->routeIs('catalog', 'coverage.catalog', 'shooting-list')) aria-current="page" @endif><x-icon name="layout-list"/>Catalog</a>
         <a class="place" href="{{ route('intake') }}" @if (request()->routeIs('intake*')) aria-current="page" @endif><x-icon name="inbox"/>Intake</a>
         <a class="place" href="{{ route('batches') }}" @if (request()->routeIs('batch*')) aria-current="page" @endif><x-icon name="list-checks"/>Bulk desk</a>
         <a class="place" href="{{ route('library') }}" @if (request()->routeIs('library*')) aria-current="page" @endif><x-icon name="swatch-book"/>Library</a>

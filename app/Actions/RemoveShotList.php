@@ -1,0 +1,40 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Actions;
+
+use App\Catalog\Usage;
+use App\Catalog\ViewShelf;
+use App\History\Change;
+use App\History\Keeper;
+use App\Ledger\Ledger;
+use App\Models\HistoryEntry;
+use App\Models\ShotListRecord;
+use App\Refusals\Kind;
+use App\Refusals\Refused;
+
+/** Takes a shot list out of the library that no product has. */
+final class RemoveShotList
+{
+    public function __construct(private readonly Keeper $keeper, private readonly Usage $usage, private readonly ViewShelf $shelf)
+    {
+    }
+
+    public function run(Change $change, int $listId): ?HistoryEntry
+    {
+        $entry = $this->keeper->keepLibrary($change, self::class, function (Ledger $ledger) use ($listId): string {
+            $list = ShotListRecord::query()->findOrFail($listId);
+            $products = $this->usage->everOfShotList($listId);
+            if ($products !== []) {
+                throw new Refused("{$list->name} stays: ".Usage::inWords($products).' '.(count($products) === 1 ? 'has' : 'have').' it. Give them another first.', Kind::Impossible);
+            }
+            $ledger->delete('shot_lists', [$listId]);
+
+            return "Removed the shot list {$list->name}";
+        });
+        $this->shelf->forget();
+
+        return $entry;
+    }
+}

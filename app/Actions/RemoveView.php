@@ -1,0 +1,46 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Actions;
+
+use App\Catalog\Usage;
+use App\Catalog\ViewShelf;
+use App\History\Change;
+use App\History\Keeper;
+use App\Ledger\Ledger;
+use App\Models\HistoryEntry;
+use App\Models\LibraryView;
+use App\Models\ShotListRecord;
+use App\Refusals\Kind;
+use App\Refusals\Refused;
+
+/** Takes a view out of the library that no shot list and no picture has. */
+final class RemoveView
+{
+    public function __construct(private readonly Keeper $keeper, private readonly Usage $usage, private readonly ViewShelf $shelf)
+    {
+    }
+
+    public function run(Change $change, int $viewId): ?HistoryEntry
+    {
+        $entry = $this->keeper->keepLibrary($change, self::class, function (Ledger $ledger) use ($viewId): string {
+            $view = LibraryView::query()->findOrFail($viewId);
+            foreach (ShotListRecord::query()->orderBy('name')->get() as $list) {
+                if (in_array($view->key, $list->views, true)) {
+                    throw new Refused("{$view->name} is on the shot list {$list->name}. Take it off there first.", Kind::Impossible);
+                }
+            }
+            $products = $this->usage->ofView($view->key);
+            if ($products !== []) {
+                throw new Refused("{$view->name} stays: pictures of ".Usage::inWords($products).' show it.', Kind::Impossible);
+            }
+            $ledger->delete('views', [$viewId]);
+
+            return "Removed the view {$view->name}";
+        });
+        $this->shelf->forget();
+
+        return $entry;
+    }
+}

@@ -1,0 +1,54 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Actions;
+
+use App\Catalog\LoadedProduct;
+use App\Catalog\ViewShelf;
+use App\History\Change;
+use App\History\Keeper;
+use App\Ledger\Ledger;
+use App\Models\HistoryEntry;
+use App\Refusals\Kind;
+use App\Refusals\Refused;
+use Core\Gallery\Need;
+use Core\Gallery\Shot;
+use Core\Gallery\View;
+
+/** Says that a product differs in one view from the shot list of its kind, and why; or that it does not any more. */
+final class SetShot
+{
+    private const LONGEST_REASON = 120;
+
+    public function __construct(private readonly Keeper $keeper)
+    {
+    }
+
+    /** @param  ?Need  $need  null for what the list says */
+    public function run(Change $change, View $view, ?Need $need, string $reason): ?HistoryEntry
+    {
+        $reason = trim($reason);
+        if (mb_strlen($reason) > self::LONGEST_REASON) {
+            throw new Refused('A reason can have '.self::LONGEST_REASON.' characters; this has '.mb_strlen($reason).'.', Kind::Unreadable, 'reason');
+        }
+        if ($need === Need::NotWanted && $reason === '') {
+            throw new Refused("Say why this product needs no {$view->name} picture, so that nobody asks for it again.", Kind::Missing, 'reason');
+        }
+
+        return $this->keeper->keep($change, self::class, function (Ledger $ledger, LoadedProduct $loaded) use ($view, $need, $reason): string {
+            if ($loaded->shotList === null) {
+                throw new Refused('This product has no shot list. Choose one under Details.', Kind::Missing);
+            }
+            $own = array_values(array_filter($loaded->ownShots, fn (Shot $shot): bool => ! $shot->view->is($view)));
+            if ($need !== null) {
+                $own[] = new Shot($view, $need, $reason);
+            }
+            $ledger->update('products', [$loaded->product->id => ['shots' => ViewShelf::encode($own)]]);
+
+            return $need === null
+                ? "{$view->label()} pictures as the shot list says"
+                : "{$view->label()} pictures {$need->value} here".($reason === '' ? '' : ": {$reason}");
+        });
+    }
+}

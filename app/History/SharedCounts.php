@@ -1,0 +1,42 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\History;
+
+use App\Ledger\ChangeLog;
+use App\Ledger\Replay;
+use App\Models\Product;
+use Illuminate\Database\Query\Builder;
+use Illuminate\Support\Facades\DB;
+
+/** What products share and are counted by: a change of it, or its undo, has them counted anew. */
+final readonly class SharedCounts
+{
+    public function __construct(private Announcer $announcer)
+    {
+    }
+
+    public function follow(ChangeLog|Replay $changes): void
+    {
+        foreach (['axes', 'shot_lists', 'views'] as $table) {
+            $ids = $changes->idsOf($table);
+            if ($ids !== [] && Product::query()->whereIn('id', $this->countedBy($table, $ids))->update(['revision' => DB::raw('revision + 1'), 'is_counted' => false]) > 0) {
+                $this->announcer->changed();
+            }
+        }
+    }
+
+    /**
+     * @param  list<int>  $ids
+     * @return Builder ids of the products that are counted by them
+     */
+    private function countedBy(string $table, array $ids): Builder
+    {
+        return match ($table) {
+            'axes' => DB::table('product_axes')->whereIn('axis_id', $ids)->select('product_id'),
+            'shot_lists' => DB::table('products')->whereIn('shot_list_id', $ids)->select('id'),
+            default => DB::table('placements')->whereIn('view', DB::table('views')->whereIn('id', $ids)->select('key'))->select('product_id'),
+        };
+    }
+}

@@ -1,0 +1,55 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\Actions\FillHole;
+use App\Actions\SetShot;
+use App\Catalog\ProductLoader;
+use App\Http\BoardRequest;
+use App\Http\ProductPage;
+use App\Http\ProductPageResponder;
+use App\Http\Screens\HoleScreen;
+use App\Refusals\Kind;
+use App\Refusals\Refused;
+use Core\Gallery\Need;
+use Illuminate\Contracts\View\View;
+use Illuminate\Http\Response;
+
+/** Which pictures of a product are there, and what is missing. */
+final readonly class CoverageController
+{
+    public function __construct(private ProductPageResponder $pages)
+    {
+    }
+
+    public function show(BoardRequest $request): Response
+    {
+        return $request->hasHeader('HX-Request') ? $this->pages->fragment($request, ProductPage::Coverage) : $this->pages->page($request, ProductPage::Coverage);
+    }
+
+    /** One place of the map, and all that can be done about it. */
+    public function hole(BoardRequest $request, ProductLoader $loader): View
+    {
+        $loaded = $loader->again($request->product());
+        $view = $request->pictureView() ?? throw new Refused('Say which view is meant.', Kind::Missing, 'view');
+
+        return view('coverage.hole', ['product' => $loaded->product, 'hole' => HoleScreen::of($loaded, $request->onto() ?? $request->selection(), $view)]);
+    }
+
+    public function fill(BoardRequest $request, FillHole $action): Response
+    {
+        $part = $request->onto() ?? throw new Refused('Say which part of the product lacks it.', Kind::Missing, 'onto');
+        $view = $request->pictureView() ?? throw new Refused('Say which view it shows.', Kind::Missing, 'view');
+
+        return $this->pages->fragment($request, ProductPage::Coverage, $action->run($request->change(), $request->placementIds(), $part, $view));
+    }
+
+    public function shot(BoardRequest $request, SetShot $action): Response
+    {
+        $view = $request->pictureView() ?? throw new Refused('Say which view is meant.', Kind::Missing, 'view');
+
+        return $this->pages->fragment($request, ProductPage::Coverage, $action->run($request->change(), $view, Need::tryFrom($request->string('need')->toString()), $request->string('reason')->toString()));
+    }
+}

@@ -1,0 +1,81 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\Catalog\ListQuery;
+use App\Catalog\ListSort;
+use App\Catalog\ProductList;
+use App\Catalog\ShootingLine;
+use App\Catalog\ShootingList;
+use App\Files\SheetWriter;
+use App\Files\ShootingSheet;
+use App\Http\CatalogRequest;
+use App\Http\Screens\CoverageList;
+use App\Http\Screens\ShootingScreen;
+use App\Models\Product;
+use Illuminate\Contracts\View\View;
+use Illuminate\Http\Response;
+use Symfony\Component\HttpFoundation\StreamedResponse;
+
+/** What is missing over the catalog, and the list of all pictures that are to be taken. */
+final readonly class ShootingController
+{
+    /** Lines of the page; the sheet has them all. */
+    private const MOST = 1_000;
+
+    public function __construct(private ShootingList $list, private ProductList $products)
+    {
+    }
+
+    public function coverage(CatalogRequest $request, CoverageList $coverage): Response
+    {
+        $screen = $coverage->show($request->asked(ListSort::Holes, true));
+
+        return $request->hasHeader('HX-Request')
+            ? response()->view('coverage.list', ['screen' => $screen, 'page' => $screen->page], 200, ['HX-Replace-Url' => $screen->page->address([])])
+            : response()->view('coverage.catalog', ['screen' => $screen, 'page' => $screen->page]);
+    }
+
+    public function page(CatalogRequest $request): View
+    {
+        $lines = [];
+        foreach ($this->lines($request) as $line) {
+            if (count($lines) === self::MOST) {
+                $isAll = false;
+                break;
+            }
+            $lines[] = $line;
+        }
+        $by = $request->string('by')->toString();
+
+        return view('coverage.shooting', ['screen' => new ShootingScreen($lines, $isAll ?? true, isset(ShootingScreen::BY[$by]) ? $by : 'product', $request->asked(), $this->product($request)?->code)]);
+    }
+
+    public function sheet(CatalogRequest $request, ShootingSheet $sheet): StreamedResponse
+    {
+        return response()->streamDownload(
+            fn () => $sheet->write($this->lines($request), SheetWriter::csv('php://output')),
+            trim('shooting-list-'.($this->product($request)->code ?? ''), '-').'.csv',
+            ['Content-Type' => 'text/csv; charset=UTF-8'],
+        );
+    }
+
+    /** @return iterable<ShootingLine> */
+    private function lines(CatalogRequest $request): iterable
+    {
+        $product = $this->product($request);
+        $asked = $request->asked();
+        $ids = $product !== null ? [$product->id] : iterator_to_array($this->products->ids(new ListQuery($asked->search, $asked->filters + [ListQuery::LACKS => ListQuery::ANY])), false);
+
+        return $this->list->of($ids);
+    }
+
+    private function product(CatalogRequest $request): ?Product
+    {
+        $code = $request->input('product');
+
+        return is_string($code) && $code !== '' ? Product::query()->standing()->where('code', $code)->firstOrFail() : null;
+    }
+}

@@ -1,0 +1,70 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\Actions\RemoveShotList;
+use App\Actions\RemoveView;
+use App\Actions\SaveShotList;
+use App\Actions\SaveView;
+use App\Catalog\ViewForm;
+use App\Http\LibraryRequest;
+use App\Http\Screens\LibraryScreen;
+use App\Models\LibraryView;
+use App\Models\ShotListRecord;
+use Illuminate\Contracts\View\View;
+
+/** What pictures can show, and which of it each kind of product needs. */
+final class ShotListController
+{
+    public function index(LibraryRequest $request): View
+    {
+        return $this->page($request->hasHeader('HX-Request'));
+    }
+
+    public function view(LibraryRequest $request, LibraryScreen $library, ?LibraryView $view = null): View
+    {
+        return view('library.view', ['view' => $view, 'pictures' => $view === null ? 0 : $library->picturesByView()[$view->key] ?? 0]);
+    }
+
+    public function saveView(LibraryRequest $request, SaveView $action, ?LibraryView $view = null): View
+    {
+        $text = fn (string $field): string => $request->string($field)->toString();
+        $action->run($request->change(), $view?->id, ViewForm::typed($text('name'), $text('showing'), $text('words'), $text('loose_words')));
+
+        return $this->page(true);
+    }
+
+    public function removeView(LibraryRequest $request, LibraryView $view, RemoveView $action): View
+    {
+        $action->run($request->change(), $view->id);
+
+        return $this->page(true);
+    }
+
+    public function list(LibraryRequest $request, LibraryScreen $library, ?ShotListRecord $list = null): View
+    {
+        return view('library.shot-list', ['list' => $list, 'shots' => $library->shotsOf($list), 'usedBy' => $list === null ? '' : $library->shotListUsedBy($list)]);
+    }
+
+    public function saveList(LibraryRequest $request, SaveShotList $action, ?ShotListRecord $list = null): View
+    {
+        $needs = $request->input('need', []);
+        $action->run($request->change(), $list?->id, $request->string('name')->toString(), array_map(strval(...), is_array($needs) ? $needs : []));
+
+        return $this->page(true);
+    }
+
+    public function removeList(LibraryRequest $request, ShotListRecord $list, RemoveShotList $action): View
+    {
+        $action->run($request->change(), $list->id);
+
+        return $this->page(true);
+    }
+
+    private function page(bool $isPart): View
+    {
+        return view($isPart ? 'library.fragment' : 'library.page', ['library' => app(LibraryScreen::class), 'part' => 'shots']);
+    }
+}

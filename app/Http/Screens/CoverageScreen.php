@@ -1,0 +1,94 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Screens;
+
+use App\Catalog\LoadedProduct;
+use Core\Gallery\Coverage;
+use Core\Gallery\CoverageCell;
+use Core\Gallery\CoverageRow;
+use Core\Gallery\Need;
+use Core\Gallery\Shot;
+
+/** The coverage map of a product: picture combinations down, the views of its shot list across. */
+final readonly class CoverageScreen
+{
+    public ?Coverage $coverage;
+
+    public function __construct(public LoadedProduct $loaded, private PictureLinks $pictures)
+    {
+        $this->coverage = $loaded->coverage();
+    }
+
+    /** @return list<Shot> */
+    public function shots(): array
+    {
+        return array_values($this->loaded->shotList->shots ?? []);
+    }
+
+    /** @return list<CoverageRow> */
+    public function rows(): array
+    {
+        return array_values($this->coverage->rows ?? []);
+    }
+
+    /** "Moss, Gauntlet"; the product's name where no axis changes its pictures. */
+    public function label(CoverageRow $row): string
+    {
+        return implode(', ', $this->loaded->matrix->choice($row->combination)) ?: 'Whole product';
+    }
+
+    /** @return array{bool, ?string} whether it has a color, and the swatch of it */
+    public function swatch(CoverageRow $row): array
+    {
+        return ContactScreen::swatchOf($this->loaded, $row->combination);
+    }
+
+    /** The part as the board selects it. */
+    public function selected(CoverageRow $row): string
+    {
+        return $row->combination->key === '' ? '*' : $row->combination->key;
+    }
+
+    /** The picture that shows the view; null where none does, or it is not ready. */
+    public function thumb(CoverageCell $cell): ?string
+    {
+        $first = $cell->placementIds[0] ?? null;
+
+        return $first === null ? null : $this->pictures->thumb($this->loaded->placements[$first]->placement);
+    }
+
+    /** "Moss, front: there (2 pictures), 6 SKUs". */
+    public function cellInWords(CoverageRow $row, CoverageCell $cell): string
+    {
+        $pictures = count($cell->placementIds);
+
+        return "{$this->label($row)}, {$cell->shot->view->name}, {$cell->shot->need->value}: {$cell->inWords()}".($pictures > 1 ? " ({$pictures} pictures)" : '');
+    }
+
+    /** "5 of 30 required pictures are missing; 12 SKUs lack one. 3 wanted ones are missing as well." */
+    public function summary(): string
+    {
+        if ($this->coverage === null) {
+            return 'This product has no shot list, so nothing can be missing of it. Choose one under Details.';
+        }
+        if ($this->coverage->rows === []) {
+            return 'This product has no SKU yet. Build its matrix on the board; then its pictures can be counted.';
+        }
+        $required = $missing = $wanted = $touched = 0;
+        foreach ($this->coverage->rows as $row) {
+            $lacking = [0];
+            foreach ($row->cells as $cell) {
+                $required += $cell->shot->need === Need::Required ? 1 : 0;
+                $missing += $cell->isRequiredHole() ? 1 : 0;
+                $wanted += $cell->isHole() && ! $cell->isRequiredHole() ? 1 : 0;
+                $lacking[] = $cell->isRequiredHole() ? $cell->lacking : 0;
+            }
+            $touched += max($lacking);
+        }
+
+        return ($missing === 0 ? "All {$required} required pictures are there." : "{$missing} of {$required} required pictures ".($missing === 1 ? 'is' : 'are')." missing; {$touched} ".($touched === 1 ? 'SKU lacks' : 'SKUs lack').' at least one.')
+            .($wanted === 0 ? '' : " {$wanted} that ".($wanted === 1 ? 'is' : 'are').' only wanted '.($wanted === 1 ? 'is' : 'are').' missing'.($missing === 0 ? '.' : ' as well.'));
+    }
+}

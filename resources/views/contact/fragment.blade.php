@@ -1,0 +1,2 @@
+@include('contact.inner')
+<x-kept :of="$product" :swap="true"/>

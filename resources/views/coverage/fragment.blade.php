@@ -1,0 +1,2 @@
+@include('coverage.inner')
+<x-kept :of="$product" :swap="true"/>
