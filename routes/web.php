@@ -17,6 +17,7 @@ use App\Http\Controllers\MatrixController;
 use App\Http\Controllers\OwnAccountController;
 use App\Http\Controllers\PhotoController;
 use App\Http\Controllers\PreviewController;
+use App\Http\Controllers\RoleController;
 use App\Http\Controllers\SessionController;
 use App\Http\Controllers\ShootingController;
 use App\Http\Controllers\ShotListController;
@@ -72,6 +73,7 @@ Route::middleware(['auth', KnownSession::class, 'can:view'])->group(function ():
         Route::post('/photos/{placement}/about', [BoardController::class, 'about'])->whereNumber('placement')->middleware('throttle:reads')->name('photo.about');
         Route::get('/coverage', [CoverageController::class, 'show'])->name('coverage');
         Route::get('/contact', [ContactController::class, 'show'])->name('contact');
+        Route::get('/roles', [RoleController::class, 'show'])->name('roles');
         Route::get('/preview', [PreviewController::class, 'show'])->name('preview');
         Route::get('/details', [DetailsController::class, 'show'])->name('details');
         Route::get('/history', [HistoryController::class, 'index'])->name('history');
@@ -166,6 +168,9 @@ Route::middleware(['auth', KnownSession::class, 'can:view'])->group(function ():
             Route::post('/values/{value}/split', [ValueController::class, 'split'])->name('value.split');
             Route::post('/opening', [ValueController::class, 'opening'])->name('opening');
 
+            Route::post('/roles/choose', [RoleController::class, 'choose'])->name('roles.choose');
+            Route::post('/roles/plan', [RoleController::class, 'plan'])->name('roles.plan');
+            Route::post('/roles', [RoleController::class, 'give'])->name('roles.give');
             Route::post('/coverage/place', [CoverageController::class, 'hole'])->name('coverage.hole');
             Route::post('/coverage/fill', [CoverageController::class, 'fill'])->name('coverage.fill');
             Route::post('/coverage/shot', [CoverageController::class, 'shot'])->name('coverage.shot');

@@ -6,7 +6,7 @@ namespace App\Actions;
 
 use App\Catalog\ChosenPictures;
 use App\Catalog\LoadedProduct;
-use App\Catalog\PlacementRow;
+use App\Catalog\PlacementRoles;
 use App\History\Change;
 use App\History\Keeper;
 use App\Ledger\Ledger;
@@ -25,12 +25,12 @@ final class AssignRole
     {
         return $this->keeper->keep($change, self::class, function (Ledger $ledger, LoadedProduct $loaded) use ($placementId, $role, $take): string {
             [$row] = ChosenPictures::rows($loaded, [$placementId]);
-            $updates = [$placementId => ['roles' => $this->roles($row, $role, ! $take)]];
+            $updates = [$placementId => ['roles' => PlacementRoles::with($row->placement, $role, ! $take)]];
             if (! $take && $loaded->isLinked($row)) {
                 $reach = $row->reach()->activeIn($loaded->matrix);
                 foreach ($loaded->placements as $other) {
                     if ($other->id() !== $placementId && $other->placement->carries($role) && $other->reach()->activeIn($loaded->matrix)->equals($reach)) {
-                        $updates[$other->id()] = ['roles' => $this->roles($other, $role, false)];
+                        $updates[$other->id()] = ['roles' => PlacementRoles::with($other->placement, $role, false)];
                     }
                 }
             }
@@ -40,12 +40,5 @@ final class AssignRole
 
             return "{$row->file()} is ".($take ? 'no longer ' : '').$role->label().$where;
         });
-    }
-
-    private function roles(PlacementRow $row, Role $role, bool $has): string
-    {
-        $roles = array_filter(Role::cases(), fn (Role $own): bool => $own === $role ? $has : $row->placement->carries($own));
-
-        return json_encode(array_map(fn (Role $own): string => $own->value, array_values($roles)), JSON_THROW_ON_ERROR);
     }
 }

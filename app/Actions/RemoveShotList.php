@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace App\Actions;
 
 use App\Catalog\Usage;
-use App\Catalog\ViewShelf;
 use App\History\Change;
 use App\History\Keeper;
 use App\Ledger\Ledger;
@@ -17,13 +16,13 @@ use App\Refusals\Refused;
 /** Takes a shot list out of the library that no product has. */
 final class RemoveShotList
 {
-    public function __construct(private readonly Keeper $keeper, private readonly Usage $usage, private readonly ViewShelf $shelf)
+    public function __construct(private readonly Keeper $keeper, private readonly Usage $usage)
     {
     }
 
     public function run(Change $change, int $listId): ?HistoryEntry
     {
-        $entry = $this->keeper->keepLibrary($change, self::class, function (Ledger $ledger) use ($listId): string {
+        return $this->keeper->keepLibrary($change, self::class, function (Ledger $ledger) use ($listId): string {
             $list = ShotListRecord::query()->findOrFail($listId);
             $products = $this->usage->everOfShotList($listId);
             if ($products !== []) {
@@ -33,8 +32,5 @@ final class RemoveShotList
 
             return "Removed the shot list {$list->name}";
         });
-        $this->shelf->forget();
-
-        return $entry;
     }
 }

@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace App\Actions;
 
 use App\Catalog\Usage;
-use App\Catalog\ViewShelf;
 use App\History\Change;
 use App\History\Keeper;
 use App\Ledger\Ledger;
@@ -18,13 +17,13 @@ use App\Refusals\Refused;
 /** Takes a view out of the library that no shot list and no picture has. */
 final class RemoveView
 {
-    public function __construct(private readonly Keeper $keeper, private readonly Usage $usage, private readonly ViewShelf $shelf)
+    public function __construct(private readonly Keeper $keeper, private readonly Usage $usage)
     {
     }
 
     public function run(Change $change, int $viewId): ?HistoryEntry
     {
-        $entry = $this->keeper->keepLibrary($change, self::class, function (Ledger $ledger) use ($viewId): string {
+        return $this->keeper->keepLibrary($change, self::class, function (Ledger $ledger) use ($viewId): string {
             $view = LibraryView::query()->findOrFail($viewId);
             foreach (ShotListRecord::query()->orderBy('name')->get() as $list) {
                 if (in_array($view->key, $list->views, true)) {
@@ -39,8 +38,5 @@ final class RemoveView
 
             return "Removed the view {$view->name}";
         });
-        $this->shelf->forget();
-
-        return $entry;
     }
 }

@@ -30,7 +30,7 @@ final class SaveShotList
      */
     public function run(Change $change, ?int $listId, string $name, array $needs): ?HistoryEntry
     {
-        $entry = $this->keeper->keepLibrary($change, self::class, function (Ledger $ledger) use ($listId, $name, $needs): string {
+        return $this->keeper->keepLibrary($change, self::class, function (Ledger $ledger) use ($listId, $name, $needs): string {
             $called = Name::of($name);
             if ($called->isEmpty() || $called->isLongerThan(self::MOST_NAME)) {
                 throw new Refused('A shot list needs a name of up to '.self::MOST_NAME.' characters, such as Garment.', Kind::Missing, 'name');
@@ -49,9 +49,6 @@ final class SaveShotList
 
             return "Changed the shot list {$before->name}".($before->name === $called->shown ? '' : " to {$called->shown}");
         });
-        $this->shelf->forget();
-
-        return $entry;
     }
 
     /**

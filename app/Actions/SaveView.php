@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace App\Actions;
 
 use App\Catalog\ViewForm;
-use App\Catalog\ViewShelf;
 use App\History\Change;
 use App\History\Keeper;
 use App\Ledger\Ledger;
@@ -22,14 +21,14 @@ final class SaveView
 
     private const MOST_VIEWS = 60;
 
-    public function __construct(private readonly Keeper $keeper, private readonly ViewShelf $shelf)
+    public function __construct(private readonly Keeper $keeper)
     {
     }
 
     /** @param  ?int  $viewId  null for a new one */
     public function run(Change $change, ?int $viewId, ViewForm $form): ?HistoryEntry
     {
-        $entry = $this->keeper->keepLibrary($change, self::class, function (Ledger $ledger) use ($viewId, $form): string {
+        return $this->keeper->keepLibrary($change, self::class, function (Ledger $ledger) use ($viewId, $form): string {
             $others = LibraryView::query()->whereKeyNot($viewId ?? 0)->get()->all();
             $this->refuseTaken($form, $others);
             if ($viewId !== null) {
@@ -45,9 +44,6 @@ final class SaveView
 
             return "Made the view {$form->name->shown}";
         });
-        $this->shelf->forget();
-
-        return $entry;
     }
 
     /** @param  array<LibraryView>  $others */

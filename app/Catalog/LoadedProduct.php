@@ -156,7 +156,8 @@ final class LoadedProduct
         return $this->product->opening_cell !== null && $this->matrix->place(Combination::fromKey($this->product->opening_cell))?->key === $this->opening()?->key;
     }
 
-    private function opens(): Opening
+    /** What shoppers see before they choose. */
+    public function opens(): Opening
     {
         return $this->opening ??= new Opening(
             $this->matrix,

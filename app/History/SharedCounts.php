@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\History;
 
+use App\Catalog\ViewShelf;
 use App\Ledger\ChangeLog;
 use App\Ledger\Replay;
 use App\Models\Product;
@@ -13,7 +14,7 @@ use Illuminate\Support\Facades\DB;
 /** What products share and are counted by: a change of it, or its undo, has them counted anew. */
 final readonly class SharedCounts
 {
-    public function __construct(private Announcer $announcer)
+    public function __construct(private Announcer $announcer, private ViewShelf $shelf)
     {
     }
 
@@ -21,6 +22,9 @@ final readonly class SharedCounts
     {
         foreach (['axes', 'shot_lists', 'views'] as $table) {
             $ids = $changes->idsOf($table);
+            if ($ids !== []) {
+                $this->shelf->forget();
+            }
             if ($ids !== [] && Product::query()->whereIn('id', $this->countedBy($table, $ids))->update(['revision' => DB::raw('revision + 1'), 'is_counted' => false]) > 0) {
                 $this->announcer->changed();
             }

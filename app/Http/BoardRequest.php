@@ -10,8 +10,10 @@ use App\Catalog\MatrixChoices;
 use App\Catalog\ViewShelf;
 use App\History\Change;
 use App\Models\Product;
+use Core\Gallery\Role;
 use Core\Gallery\UnknownView;
 use Core\Gallery\View;
+use Core\Gallery\Views;
 use Core\Matrix\Axis;
 use Core\Matrix\Matrix;
 use Core\Reach\Selection;
@@ -25,7 +27,7 @@ final class BoardRequest extends FormRequest
     /** A part of the matrix. */
     private const PART = ['nullable', 'string', 'max:400000', 'regex:/^(\*|[0-9:,;]*)$/'];
 
-    private const LISTS = ['axes', 'homes', 'survivors', 'exchanges', 'heirs', 'likes', 'as_facts', 'winners', 'roles', 'codes', 'rule'];
+    private const LISTS = ['axes', 'homes', 'survivors', 'exchanges', 'heirs', 'likes', 'as_facts', 'winners', 'roles', 'codes', 'rule', 'views'];
 
     /** @return array<string, list<string>> */
     public function rules(): array
@@ -33,7 +35,7 @@ final class BoardRequest extends FormRequest
         return [
             ...array_fill_keys(self::TEXTS, ['nullable', 'string', 'max:20000']),
             ...array_fill_keys(self::LISTS, ['nullable', 'array', 'max:1000']),
-            ...array_fill_keys(array_map(fn (string $list): string => "{$list}.*", ['homes', 'survivors', 'exchanges', 'heirs', 'as_facts', 'winners', 'roles', 'codes']), ['nullable', 'string', 'max:600']),
+            ...array_fill_keys(array_map(fn (string $list): string => "{$list}.*", ['homes', 'survivors', 'exchanges', 'heirs', 'as_facts', 'winners', 'roles', 'codes', 'views']), ['nullable', 'string', 'max:600']),
             ...array_fill_keys(['axes.*.name', 'axes.*.values', 'axes.*.items', 'axes.*.axis', 'axes.*.dragged', 'axes.*.pictures', 'likes.*.*', 'rule.*.*', 'swatch.*'], ['nullable', 'string', 'max:1000000']),
             ...array_fill_keys(['axes.*', 'likes.*', 'rule.*', 'swatch'], ['array']),
             'version' => ['nullable', 'integer', 'min:0'],
@@ -162,6 +164,24 @@ final class BoardRequest extends FormRequest
     public function ruleValues(): array
     {
         return array_map(fn (mixed $ids): array => array_values(array_map(intval(...), array_filter((array) $ids))), $this->fields('rule'));
+    }
+
+    /**
+     * A rule for roles.
+     *
+     * @return array<string, View> role's value => the view that is to have it
+     */
+    public function roleViews(Views $known): array
+    {
+        $views = [];
+        foreach ($this->fields('views') as $role => $key) {
+            $view = $known->find(is_string($key) ? $key : null);
+            if ($view !== null && Role::tryFrom((string) $role) !== null) {
+                $views[(string) $role] = $view;
+            }
+        }
+
+        return $views;
     }
 
     /** @return array<array-key, mixed> */

@@ -9,6 +9,7 @@ use App\Catalog\ProductLoader;
 use App\Http\Screens\ContactScreen;
 use App\Http\Screens\CoverageScreen;
 use App\Http\Screens\PictureLinks;
+use App\Http\Screens\RoleScreen;
 use App\Models\HistoryEntry;
 use Illuminate\Http\Response;
 
@@ -38,6 +39,7 @@ final readonly class ProductPageResponder
 
         return ['product' => $loaded->product, 'loaded' => $loaded, 'screen' => match ($page) {
             ProductPage::Contact => new ContactScreen($loaded, $pictures, $request->string('align')->toString() === 'view'),
+            ProductPage::Roles => new RoleScreen($loaded, $pictures),
             default => new CoverageScreen($loaded, $pictures),
         }];
     }

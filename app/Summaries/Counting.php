@@ -57,7 +57,6 @@ final readonly class Counting
             'pictures' => count($loaded->placements) - $tray,
             'tray' => $tray,
             'coverage' => $loaded->coverage()?->percent() ?? self::NONE,
-            ...$this->holes($loaded),
             'price_low' => Amounts::stored($lowest) ?? self::NO_PRICE,
             'prices' => $loaded->prices($loaded->made),
             'units' => $stock->units,
@@ -66,6 +65,7 @@ final readonly class Counting
             'sizes' => json_encode($this->ends($this->values($loaded, AxisKind::Size)), JSON_THROW_ON_ERROR),
             'card_photo_id' => $card === null ? null : $loaded->placements[$card->id]->photoId,
             'card_text' => $card === null ? '' : (new AltText())->of($card, $product->name, $loaded->matrix),
+            ...$this->holes($loaded),
         ];
     }
 

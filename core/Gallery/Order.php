@@ -36,8 +36,9 @@ final class Order
     }
 
     /**
-     * Sorts by the shot list's views; other views and pictures without one come after. Pictures of the same view stand
-     * in the order of the values they are of, since a gallery may show several; those of the same keep their order.
+     * Sorts by the shot list's views. Other views come after, those of one view together in the order in which views
+     * first stand, then pictures without one. Pictures of the same view stand in the order of the values they are of,
+     * since a gallery may show several; those of the same keep their order.
      *
      * @param  list<Placement>  $placements  in order
      * @param  list<Combination>  $cells  the made cells, in the product's order
@@ -45,7 +46,9 @@ final class Order
      */
     public function byShotList(array $placements, ShotList $shotList, array $cells): array
     {
-        $ranks = array_map(fn (Placement $placement): array => [$shotList->place($placement->view) ?? PHP_INT_MAX, $this->firstCell($placement, $cells)], $placements);
+        $others = array_flip(array_values(array_unique(array_filter(array_map(fn (Placement $placement): ?string => $placement->view?->key, $placements)))));
+        $rank = fn (?View $view): int => $shotList->place($view) ?? count($shotList->shots) + ($others[$view->key ?? ''] ?? count($others));
+        $ranks = array_map(fn (Placement $placement): array => [$rank($placement->view), $this->firstCell($placement, $cells)], $placements);
         asort($ranks);
 
         return array_map(fn (int $at): int => $placements[$at]->id, array_keys($ranks));

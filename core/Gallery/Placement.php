@@ -38,6 +38,16 @@ final readonly class Placement
         return new self($this->id, $this->file, $reach, $hidden, $this->view, $this->roles, $this->altText, $this->isStill);
     }
 
+    /**
+     * The same picture with other roles.
+     *
+     * @param  list<Role>  $roles
+     */
+    public function doing(array $roles): self
+    {
+        return new self($this->id, $this->file, $this->reach, $this->hidden, $this->view, $roles, $this->altText, $this->isStill);
+    }
+
     /** Whether it is there to be read, not to show the goods. */
     public function isGuide(): bool
     {

@@ -25,6 +25,12 @@ final readonly class RoleAnswer
         return $this->entry?->placement;
     }
 
+    /** Whether it was assigned to another picture of the very same narrowness as well, so that only the order decides. */
+    public function isClash(RoleChooser $chooser): bool
+    {
+        return $this->ground === Ground::Assigned && $this->entry !== null && $this->rivals !== [] && $chooser->narrowerFirst($this->entry, $this->rivals[0]) === 0;
+    }
+
     /** A sentence: assigned or fallen back, through which clause, over which rivals. */
     public function reason(Matrix $matrix): string
     {

@@ -10,15 +10,19 @@ use App\Actions\ChangeMatrix;
 use App\Actions\DescribePhotos;
 use App\Actions\EditFacts;
 use App\Actions\EditValue;
+use App\Actions\FillHole;
+use App\Actions\GiveRoles;
 use App\Actions\HidePhotos;
 use App\Actions\LeaveOutCells;
 use App\Actions\LinkPhotos;
 use App\Actions\MergeValues;
 use App\Actions\OrderPhotos;
+use App\Actions\PlaceInStrip;
 use App\Actions\ReorderValues;
 use App\Actions\SetCode;
 use App\Actions\SetOpening;
 use App\Actions\SetPrices;
+use App\Actions\SetShot;
 use App\Actions\SetStock;
 use App\Actions\SplitValue;
 use App\Actions\UnlinkPhotos;
@@ -31,6 +35,7 @@ use App\Catalog\ValueForm;
 use App\History\Change;
 use App\Models\LibraryValue;
 use App\Models\User;
+use Core\Gallery\Need;
 use Core\Gallery\Role;
 use Core\Gallery\Views;
 use Core\Matrix\Axis;
@@ -81,6 +86,10 @@ final class Deeds
             Verb::Fact => $this->fact($change, $loaded, $draw),
             Verb::Opening => $this->opening($change, $loaded, $draw),
             Verb::Reorder => $this->reorder($change, $loaded, $draw),
+            Verb::Place => app(PlaceInStrip::class)->run($change, $this->photo($loaded, $draw), Selection::fromKey($this->selected($loaded, $draw)), Selection::fromKey($this->selected($loaded, $draw)), $draw->below(6), $draw->oneIn(2)),
+            Verb::RolesByRule => app(GiveRoles::class)->run($change, ['lead' => $draw->of(Views::usual()->all), 'hover' => $draw->of(Views::usual()->all)]),
+            Verb::Shot => app(SetShot::class)->run($change, $draw->of(Views::usual()->all), $draw->of([...Need::cases(), null]), 'it has none'),
+            Verb::Fill => app(FillHole::class)->run($change, $this->photos($loaded, $draw), Selection::fromKey($this->selected($loaded, $draw)), $draw->of(Views::usual()->all)),
             Verb::Currency => app(ChangeCurrency::class)->run($change, $draw->of(['EUR', 'USD', 'JPY', 'KWD', 'XXX']), $draw->oneIn(2)),
         };
     }

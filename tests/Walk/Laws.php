@@ -14,8 +14,10 @@ use App\Catalog\SkuRow;
 use App\Summaries\Counting;
 use App\Summaries\SkuCounting;
 use App\Summaries\Summaries;
+use Core\Gallery\Cover;
 use Core\Gallery\Entry;
 use Core\Gallery\Ground;
+use Core\Gallery\Need;
 use Core\Gallery\Role;
 use Core\Matrix\Axis;
 use Core\Matrix\Combination;
@@ -67,6 +69,7 @@ final class Laws
         $this->labelsAreRead($loaded);
         $this->galleriesAreTheOneOrder($loaded);
         $this->rolesHold($loaded);
+        $this->coverageIsOfTheGalleries($loaded);
     }
 
     /** What is kept of the product and its SKUs in counts is what counting it now gives. */
@@ -82,6 +85,17 @@ final class Laws
         $counted = array_map($texts, app(SkuCounting::class)->of($loaded));
         ksort($counted);
         LawBroken::unlessSame($skus, $counted, 'what is kept in counts of SKUs is what is there');
+        $views = [];
+        foreach ($loaded->coverage()->rows ?? [] as $row) {
+            foreach ($row->cells as $view => $cell) {
+                $views[$view][$cell->cover->value] = ($views[$view][$cell->cover->value] ?? 0) + 1;
+            }
+        }
+        $coverage = DB::table('coverage_summaries')->where('product_id', $loaded->product->id)->get();
+        LawBroken::unlessSame($coverage->pluck('view')->sort()->values()->all(), collect($views)->keys()->map(strval(...))->sort()->values()->all(), 'coverage is kept of each view of the shot list');
+        foreach ($coverage as $kept) {
+            LawBroken::unlessSame([$kept->there, $kept->shared, $kept->need === Need::NotWanted->value ? 0 : $kept->missing], [$views[$kept->view]['there'] ?? 0, $views[$kept->view]['shared'] ?? 0, $kept->need === Need::NotWanted->value ? 0 : $views[$kept->view]['missing'] ?? 0], 'what is kept of coverage is what is there');
+        }
     }
 
     /** made + left out + open = the axes' sizes multiplied; one SKU to a cell, and only where it is offered. */
@@ -132,6 +146,21 @@ final class Laws
             $expected = $rows->filter(fn (stdClass $row): bool => $this->reaches($row->reach, $sku->cell) && ! $this->reaches($row->hidden, $sku->cell))->pluck('id')->values()->all();
             LawBroken::unlessSame($loaded->galleries()->of($sku->cell)->placementIds(), $expected, 'a gallery is the one order, less what does not reach it or is hidden');
         }
+    }
+
+    /** Of what is made, and of nothing else, each SKU whose gallery lacks a view is counted where the view is missing. */
+    private function coverageIsOfTheGalleries(LoadedProduct $loaded): void
+    {
+        $skus = 0;
+        foreach ($loaded->coverage()->rows ?? [] as $row) {
+            $own = array_filter($loaded->made, fn (SkuRow $sku): bool => $sku->cell->includes($row->combination));
+            $skus += count($own);
+            foreach ($row->cells as $view => $cell) {
+                $lacking = count(array_filter($own, fn (SkuRow $sku): bool => ! in_array((string) $view, array_map(fn (Entry $entry): string => $entry->placement->view->key ?? '', $loaded->galleries()->of($sku->cell)->entries), true)));
+                LawBroken::unlessSame([$cell->skus, $cell->lacking, $cell->cover === Cover::Missing], [count($own), $lacking, $lacking > 0], "coverage of {$view} is what the galleries show");
+            }
+        }
+        LawBroken::unlessSame($skus, $loaded->coverage() === null ? 0 : count($loaded->made), 'each SKU on offer is in one picture combination');
     }
 
     private function rolesHold(LoadedProduct $loaded): void

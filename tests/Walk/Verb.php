@@ -30,6 +30,10 @@ enum Verb
     case Opening;
     case Reorder;
     case Currency;
+    case Place;
+    case RolesByRule;
+    case Shot;
+    case Fill;
 
     /** @return non-empty-list<self> each as often as it is tried */
     public static function weighted(): array

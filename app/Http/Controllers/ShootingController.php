@@ -7,6 +7,7 @@ namespace App\Http\Controllers;
 use App\Catalog\ListQuery;
 use App\Catalog\ListSort;
 use App\Catalog\ProductList;
+use App\Catalog\ProductLoader;
 use App\Catalog\ShootingLine;
 use App\Catalog\ShootingList;
 use App\Files\SheetWriter;
@@ -25,7 +26,7 @@ final readonly class ShootingController
     /** Lines of the page; the sheet has them all. */
     private const MOST = 1_000;
 
-    public function __construct(private ShootingList $list, private ProductList $products)
+    public function __construct(private ShootingList $list, private ProductList $products, private ProductLoader $loader)
     {
     }
 
@@ -76,6 +77,6 @@ final readonly class ShootingController
     {
         $code = $request->input('product');
 
-        return is_string($code) && $code !== '' ? Product::query()->standing()->where('code', $code)->firstOrFail() : null;
+        return is_string($code) && $code !== '' ? $this->loader->named($code) : null;
     }
 }

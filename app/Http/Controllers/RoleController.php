@@ -1,0 +1,57 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\Actions\GiveRoles;
+use App\Catalog\ProductLoader;
+use App\Catalog\ViewShelf;
+use App\Http\BoardRequest;
+use App\Http\ProductPage;
+use App\Http\ProductPageResponder;
+use App\Http\Screens\PictureLinks;
+use App\Http\Screens\RoleScreen;
+use App\Refusals\Kind;
+use App\Refusals\Refused;
+use Core\Gallery\Role;
+use Illuminate\Contracts\View\View;
+use Illuminate\Http\Response;
+
+/** Who does which job in each color, and rules for all of them at once. */
+final readonly class RoleController
+{
+    public function __construct(private ProductPageResponder $pages, private ProductLoader $loader, private ViewShelf $shelf)
+    {
+    }
+
+    public function show(BoardRequest $request): Response
+    {
+        return $request->hasHeader('HX-Request') ? $this->pages->fragment($request, ProductPage::Roles) : $this->pages->page($request, ProductPage::Roles);
+    }
+
+    /** The pictures of one combination, to choose from for a role. */
+    public function choose(BoardRequest $request): View
+    {
+        $loaded = $this->loader->again($request->product());
+        $screen = new RoleScreen($loaded, new PictureLinks($loaded));
+        $role = Role::tryFrom($request->string('role')->toString()) ?? throw new Refused('Say which role is meant.', Kind::Missing, 'role');
+        $strip = $screen->strip($request->selectedKey()) ?? throw new Refused('This part is not in the product any more. Look at the table as it is now.', Kind::Gone, 'selected');
+
+        return view('roles.choose', ['product' => $loaded->product, 'loaded' => $loaded, 'screen' => $screen, 'strip' => $strip, 'role' => $role, 'cell' => $screen->cells($strip)[$role->value]]);
+    }
+
+    /** What a rule would do; without one, the form for it. */
+    public function plan(BoardRequest $request): View
+    {
+        $loaded = $this->loader->again($request->product());
+        $views = $request->roleViews($this->shelf->views());
+
+        return view('roles.rule', ['product' => $loaded->product, 'loaded' => $loaded, 'views' => $views, 'plan' => $views === [] ? null : GiveRoles::plan($loaded, $views)]);
+    }
+
+    public function give(BoardRequest $request, GiveRoles $action): Response
+    {
+        return $this->pages->fragment($request, ProductPage::Roles, $action->run($request->change(), $request->roleViews($this->shelf->views())));
+    }
+}

@@ -1,0 +1,108 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Screens;
+
+use App\Catalog\LoadedProduct;
+use Core\Gallery\ContactSheet;
+use Core\Gallery\Ground;
+use Core\Gallery\Role;
+use Core\Gallery\RoleAnswer;
+use Core\Gallery\RoleChooser;
+use Core\Gallery\Strip;
+use Core\Matrix\Combination;
+
+/** Who does which job in each picture combination, and why. */
+final class RoleScreen
+{
+    public readonly ContactSheet $sheet;
+
+    private readonly RoleChooser $chooser;
+
+    public function __construct(public readonly LoadedProduct $loaded, private readonly PictureLinks $pictures)
+    {
+        $this->sheet = ContactSheet::of($loaded->matrix, $loaded->madeCells(), $loaded->corePlacements(), $loaded->galleries());
+        $this->chooser = new RoleChooser($loaded->madeCells());
+    }
+
+    public function label(Strip $strip): string
+    {
+        return implode(', ', $this->loaded->matrix->choice($strip->part)) ?: 'Whole product';
+    }
+
+    /** @return array{bool, ?string} */
+    public function swatch(Strip $strip): array
+    {
+        return ContactScreen::swatchOf($this->loaded, $strip->part);
+    }
+
+    public function selected(Strip $strip): string
+    {
+        return $strip->part->key === '' ? '*' : $strip->part->key;
+    }
+
+    /** @return array<string, RoleCell> by the role's value */
+    public function cells(Strip $strip): array
+    {
+        $cells = [];
+        foreach (Role::cases() as $role) {
+            $answers = [];
+            foreach ($this->skus($strip) as $cell) {
+                $answer = $this->loaded->galleries()->of($cell)->role($role);
+                $answers[$answer->placement()->id ?? 0] ??= $answer;
+            }
+            $first = reset($answers) ?: new RoleAnswer($role, null, Ground::None);
+            $cells[$role->value] = new RoleCell(
+                $role,
+                $first->placement(),
+                $first->placement() === null ? null : $this->pictures->thumb($first->placement()),
+                $first->ground === Ground::Assigned,
+                $first->isClash($this->chooser),
+                $first->reason($this->loaded->matrix),
+                count($answers) - 1,
+            );
+        }
+
+        return $cells;
+    }
+
+    /** "12 roles assigned, 20 stepped in; 1 of 2 pictures decided by the order alone" */
+    public function summary(): string
+    {
+        $assigned = $steppedIn = $clashes = 0;
+        foreach ($this->sheet->strips as $strip) {
+            foreach ($this->cells($strip) as $cell) {
+                $assigned += $cell->isAssigned ? 1 : 0;
+                $steppedIn += ! $cell->isAssigned && $cell->placement !== null ? 1 : 0;
+                $clashes += $cell->isClash ? 1 : 0;
+            }
+        }
+
+        return $this->sheet->strips === []
+            ? 'This product has no SKU yet. Build its matrix on the board first.'
+            : "{$assigned} assigned, {$steppedIn} stepped in".($clashes === 0 ? '' : ", {$clashes} with more than one picture for the same job");
+    }
+
+    public function strip(string $selected): ?Strip
+    {
+        foreach ($this->sheet->strips as $strip) {
+            if ($this->selected($strip) === $selected) {
+                return $strip;
+            }
+        }
+
+        return null;
+    }
+
+    public function picture(int $placementId): ?string
+    {
+        return $this->pictures->thumb($this->loaded->placements[$placementId]->placement);
+    }
+
+    /** @return list<Combination> */
+    private function skus(Strip $strip): array
+    {
+        return array_values(array_filter($this->loaded->madeCells(), fn (Combination $cell): bool => $cell->includes($strip->part)));
+    }
+}

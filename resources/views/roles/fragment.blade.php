@@ -1,0 +1,2 @@
+@include('roles.inner')
+<x-kept :of="$product" :swap="true"/>

@@ -1,0 +1,27 @@
+@php($canEdit = auth()->user()->can('edit'))
+<div data-page="roles" data-version="{{ $product->version }}" data-url="{{ route('roles', $product) }}">
+    <div class="contact-head"><p class="coverage-sum" role="status">{{ $screen->summary() }}</p>
+        @if ($canEdit && $screen->sheet->strips !== [])<button type="button" class="btn btn-plain" data-dialog="{{ route('roles.plan', $product) }}" data-verb="POST">Roles by rule…</button>@endif</div>
+    @if ($screen->sheet->strips !== [])
+    <div class="coverage-scroll"><table class="coverage-map role-table">
+        <thead><tr><th scope="col"></th>@foreach (Core\Gallery\Role::cases() as $role)<th scope="col">{{ $role->label() }}<small>{{ $role->meaning() }}</small></th>@endforeach</tr></thead>
+        <tbody>
+        @foreach ($screen->sheet->strips as $strip)
+            @php([$isColor, $swatch] = $screen->swatch($strip))
+            <tr>
+                <th scope="row"><a href="{{ route('board', ['product' => $product, 'selected' => $screen->selected($strip)]) }}">@if ($isColor)<x-swatch :swatch="$swatch"/> @endif{{ $screen->label($strip) }}</a></th>
+                @foreach ($screen->cells($strip) as $cell)
+                    <td @class(['is-assigned' => $cell->isAssigned, 'is-clash' => $cell->isClash, 'is-empty' => $cell->placement === null])>
+                        <button type="button" class="role-cell" title="{{ $cell->reason }}" aria-label="{{ $screen->label($strip) }}, {{ $cell->role->label() }}: {{ $cell->placement?->file ?? 'none' }}, {{ $cell->inWords() }}" @if ($canEdit) data-dialog="{{ route('roles.choose', $product) }}" data-verb="POST" data-with="{{ json_encode(['selected' => $screen->selected($strip), 'role' => $cell->role->value]) }}" @else disabled @endif>
+                            @if ($cell->placement === null && $cell->role === Core\Gallery\Role::Swatch && $isColor)<span class="no-picture"><x-swatch :swatch="$swatch"/></span>@elseif ($cell->thumb !== null)<img src="{{ $cell->thumb }}" alt="" loading="lazy">@else<span class="no-picture">{{ $cell->placement === null ? '–' : 'being read…' }}</span>@endif
+                            <span class="role-words"><b>{{ $cell->placement === null ? '' : ($cell->placement->view?->label() ?? 'no view') }}</b><i>{{ $cell->placement === null && $cell->role === Core\Gallery\Role::Swatch && $isColor ? 'its own' : $cell->inWords() }}{{ $cell->others > 0 ? ', +'.$cell->others : '' }}</i></span>
+                        </button>
+                    </td>
+                @endforeach
+            </tr>
+        @endforeach
+        </tbody>
+    </table></div>
+    <p class="quiet">Assigned: somebody gave it the role. Stepped in: nobody did, and this one does it; point at it for the reason.</p>
+    @endif
+</div>
