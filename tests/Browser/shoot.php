@@ -3,14 +3,15 @@
 declare(strict_types=1);
 
 /*
- * Makes what a photographer sends for the tests of the intake: php tests/Browser/shoot.php FOLDER CODE
- * Eight colors, five views each, named by code, color and view; and 200 small ones of nothing in particular.
+ * Makes what a photographer sends for the tests of the intake: php tests/Browser/shoot.php FOLDER CODE [VIEW…]
+ * Eight colors, five views each and those named, named by code, color and view; and 200 small ones of nothing in particular.
  */
 
 [, $folder, $code] = $argv;
+$views = ['front', 'back', 'side', 'detail', 'worn', ...array_slice($argv, 3)];
 mt_srand(11);
 foreach (['Teal' => '#008080', 'Maroon' => '#800000', 'Olive' => '#808000', 'Navy' => '#000080', 'Orange' => '#ffa500', 'Orchid' => '#da70d6', 'Tan' => '#d2b48c', 'Gray' => '#808080'] as $name => $color) {
-    foreach (['front', 'back', 'side', 'detail', 'worn'] as $place => $view) {
+    foreach ($views as $place => $view) {
         $draw = new ImagickDraw();
         $draw->setFillColor($color);
         $draw->roundRectangle(110 - 10 * $place, 60 + 25 * $place, 290 + 12 * $place, 350, 30, 30);
