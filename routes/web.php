@@ -171,6 +171,8 @@ Route::middleware(['auth', KnownSession::class, 'can:view'])->group(function ():
             Route::post('/roles/choose', [RoleController::class, 'choose'])->name('roles.choose');
             Route::post('/roles/plan', [RoleController::class, 'plan'])->name('roles.plan');
             Route::post('/roles', [RoleController::class, 'give'])->name('roles.give');
+            Route::post('/picture-axes/plan', [CoverageController::class, 'axes'])->name('picture-axes.plan');
+            Route::post('/picture-axes', [CoverageController::class, 'setAxes'])->name('picture-axes');
             Route::post('/coverage/place', [CoverageController::class, 'hole'])->name('coverage.hole');
             Route::post('/coverage/fill', [CoverageController::class, 'fill'])->name('coverage.fill');
             Route::post('/coverage/shot', [CoverageController::class, 'shot'])->name('coverage.shot');

@@ -27,7 +27,7 @@ final class BoardRequest extends FormRequest
     /** A part of the matrix. */
     private const PART = ['nullable', 'string', 'max:400000', 'regex:/^(\*|[0-9:,;]*)$/'];
 
-    private const LISTS = ['axes', 'homes', 'survivors', 'exchanges', 'heirs', 'likes', 'as_facts', 'winners', 'roles', 'codes', 'rule', 'views'];
+    private const LISTS = ['axes', 'homes', 'survivors', 'exchanges', 'heirs', 'likes', 'as_facts', 'winners', 'roles', 'codes', 'rule', 'views', 'picture_axes'];
 
     /** @return array<string, list<string>> */
     public function rules(): array
@@ -35,7 +35,7 @@ final class BoardRequest extends FormRequest
         return [
             ...array_fill_keys(self::TEXTS, ['nullable', 'string', 'max:20000']),
             ...array_fill_keys(self::LISTS, ['nullable', 'array', 'max:1000']),
-            ...array_fill_keys(array_map(fn (string $list): string => "{$list}.*", ['homes', 'survivors', 'exchanges', 'heirs', 'as_facts', 'winners', 'roles', 'codes', 'views']), ['nullable', 'string', 'max:600']),
+            ...array_fill_keys(array_map(fn (string $list): string => "{$list}.*", ['homes', 'survivors', 'exchanges', 'heirs', 'as_facts', 'winners', 'roles', 'codes', 'views', 'picture_axes']), ['nullable', 'string', 'max:600']),
             ...array_fill_keys(['axes.*.name', 'axes.*.values', 'axes.*.items', 'axes.*.axis', 'axes.*.dragged', 'axes.*.pictures', 'likes.*.*', 'rule.*.*', 'swatch.*'], ['nullable', 'string', 'max:1000000']),
             ...array_fill_keys(['axes.*', 'likes.*', 'rule.*', 'swatch'], ['array']),
             'version' => ['nullable', 'integer', 'min:0'],
@@ -164,6 +164,12 @@ final class BoardRequest extends FormRequest
     public function ruleValues(): array
     {
         return array_map(fn (mixed $ids): array => array_values(array_map(intval(...), array_filter((array) $ids))), $this->fields('rule'));
+    }
+
+    /** @return list<int> ids of the axes that are checked */
+    public function pictureAxes(): array
+    {
+        return array_map(intval(...), array_keys($this->fields('picture_axes')));
     }
 
     /**

@@ -54,6 +54,12 @@ final readonly class Axis
         return new self($this->id, $this->name, $this->kind, $values, $this->changesPicture, $this->display, array_values($sleeping));
     }
 
+    /** The same axis where its values look different in pictures, or do not. */
+    public function inPictures(bool $changes): self
+    {
+        return new self($this->id, $this->name, $this->kind, $this->values, $changes, $this->display, $this->sleeping);
+    }
+
     /** Whether the product has the value at the moment. */
     public function has(int $valueId): bool
     {

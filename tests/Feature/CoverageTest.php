@@ -368,6 +368,27 @@ it('gives back a product a shot list only while the library has it', function ()
     expect(fn () => $shop->undo())->toThrow(Refused::class, 'taken out of the library');
 });
 
+it('proposes picture axes from what is linked, shows what another choice does to coverage, and undoes it', function (): void {
+    $shop = $this->shop;
+    $shop->axes(['Color' => 'Moss, Clay, Slate', 'Size' => 'S, M, L, XL', 'Style' => 'Buttoned, Pullover'], ['style' => 'Buttoned']);
+    $shop->photo('one size.jpg', ['Color' => 'Moss', 'Size' => 'XL'], View::usual('flat'));
+    $before = $shop->state();
+    $now = reported('SMOCK');
+    [$color, $size] = array_map($shop->id(...), ['Color', 'Size']);
+    live($shop, 'picture-axes/plan', [])->assertOk()->assertSee('13 of 13 pictures are linked by Color')->assertSee('1 of 13 pictures are linked by Size')->assertSee('0 of 13 pictures are linked by Style')
+        ->assertSee('Now: 6 galleries, 100 % of the required views there, 0 missing.')->assertSeeInOrder(['by Color', 'proposed', 'by Size']);
+    live($shop, 'picture-axes/plan', ['said' => 1, 'picture_axes' => [$color => '1']])->assertOk()->assertSee('Then: 3 galleries, 100 %');
+    live($shop, 'picture-axes/plan', ['said' => 1])->assertOk()->assertSee('Then: 1 gallery, 0 %');
+    live($shop, 'picture-axes', ['picture_axes' => [$color => '1', $size => '1']])->assertOk()->assertSee('Moss, XL');
+    expect($shop->words())->toBe('Pictures differ by Color and Size')->and(count(reported('SMOCK')))->toBe(2 * count($now));
+    missingEverywhere($shop);
+    live($shop, 'picture-axes', [])->assertOk()->assertSee('Whole product');
+    expect(array_unique(array_column(reported('SMOCK'), 'skus')))->toBe([24]);
+    $shop->undo();
+    $shop->undo();
+    expect($shop->state())->toEqual($before)->and(reported('SMOCK'))->toEqual($now);
+});
+
 it('draws forty strips of twelve pictures in as many queries as few', function (): void {
     $shop = $this->shop;
     $ask = function (string $path): int {

@@ -5,12 +5,14 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\Actions\FillHole;
+use App\Actions\SetPictureAxes;
 use App\Actions\SetShot;
 use App\Catalog\ProductLoader;
 use App\Http\BoardRequest;
 use App\Http\ProductPage;
 use App\Http\ProductPageResponder;
 use App\Http\Screens\HoleScreen;
+use App\Http\Screens\PictureAxesScreen;
 use App\Refusals\Kind;
 use App\Refusals\Refused;
 use Core\Gallery\Need;
@@ -44,6 +46,19 @@ final readonly class CoverageController
         $view = $request->pictureView() ?? throw new Refused('Say which view it shows.', Kind::Missing, 'view');
 
         return $this->pages->fragment($request, ProductPage::Coverage, $action->run($request->change(), $request->placementIds(), $part, $view));
+    }
+
+    /** By which axes pictures differ: what is proposed, and what a choice does. */
+    public function axes(BoardRequest $request, ProductLoader $loader): View
+    {
+        $loaded = $loader->again($request->product());
+
+        return view('coverage.axes', ['product' => $loaded->product, 'screen' => new PictureAxesScreen($loaded, $request->boolean('said') ? $request->pictureAxes() : PictureAxesScreen::now($loaded))]);
+    }
+
+    public function setAxes(BoardRequest $request, SetPictureAxes $action): Response
+    {
+        return $this->pages->fragment($request, ProductPage::Coverage, $action->run($request->change(), $request->pictureAxes()));
     }
 
     public function shot(BoardRequest $request, SetShot $action): Response

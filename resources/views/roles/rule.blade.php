@@ -13,7 +13,7 @@
             @php($changes = $plan->changes())
             <p><b>{{ count($changes) === 0 ? 'Nothing changes.' : count($changes).' of '.count($plan->steps).(count($changes) === 1 ? ' changes.' : ' change.') }}</b></p>
             @if ($changes !== [])
-                <div class="pairs"><table class="plain"><thead><tr><th scope="col">Where</th><th scope="col">Role</th><th scope="col">Now</th><th scope="col">Then</th></tr></thead><tbody>
+                <div class="pairs" tabindex="0" role="region" aria-label="What changes"><table class="plain"><thead><tr><th scope="col">Where</th><th scope="col">Role</th><th scope="col">Now</th><th scope="col">Then</th></tr></thead><tbody>
                 @foreach (array_slice($changes, 0, 100) as $step)<tr><td>{{ implode(', ', $loaded->matrix->choice($step->part)) ?: 'Whole product' }}</td><td>{{ $step->role->label() }}</td><td>{{ $step->before->placement()?->file ?? 'none' }}@if ($step->before->ground !== Core\Gallery\Ground::Assigned)<span class="quiet"> stepped in</span>@endif</td><td>{{ $step->after->placement()?->file ?? 'none' }}</td></tr>@endforeach
                 </tbody></table></div>
                 @if (count($changes) > 100)<p class="quiet">And {{ count($changes) - 100 }} more.</p>@endif

@@ -1,0 +1,68 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Screens;
+
+use App\Catalog\LoadedProduct;
+use Core\Gallery\Coverage;
+use Core\Gallery\CoverageRow;
+use Core\Gallery\Galleries;
+use Core\Gallery\PictureAxes;
+use Core\Gallery\PictureAxis;
+use Core\Matrix\Matrix;
+
+/** Which axes change a product's pictures, what is proposed, and what a choice does to its coverage. */
+final readonly class PictureAxesScreen
+{
+    /** @var list<PictureAxis> */
+    public array $axes;
+
+    /** @param  list<int>  $chosen  axis ids */
+    public function __construct(public LoadedProduct $loaded, public array $chosen)
+    {
+        $this->axes = PictureAxes::of($loaded->matrix, $loaded->corePlacements());
+    }
+
+    /** @return list<int> ids of the axes that change pictures now */
+    public static function now(LoadedProduct $loaded): array
+    {
+        return array_map(fn ($axis): int => $axis->id, $loaded->matrix->pictureAxes());
+    }
+
+    public function isProposed(): bool
+    {
+        return self::now($this->loaded) === $this->proposed();
+    }
+
+    /** @return list<int> */
+    public function proposed(): array
+    {
+        return array_values(array_map(fn (PictureAxis $one): int => $one->axis->id, array_filter($this->axes, fn (PictureAxis $one): bool => $one->isProposed)));
+    }
+
+    public function before(): string
+    {
+        return $this->inWords($this->loaded->matrix);
+    }
+
+    public function after(): string
+    {
+        return $this->inWords(PictureAxes::chosen($this->loaded->matrix, $this->chosen));
+    }
+
+    /** "10 galleries, 90 % of the required views there, 3 missing" */
+    private function inWords(Matrix $matrix): string
+    {
+        $made = $this->loaded->madeCells();
+        if ($this->loaded->shotList === null || $made === []) {
+            $parts = count(array_unique(array_map(fn ($cell): string => $cell->on(array_map(fn ($axis): int => $axis->id, $matrix->pictureAxes()))->key, $made)));
+
+            return $parts === 1 ? '1 gallery' : "{$parts} galleries";
+        }
+        $coverage = Coverage::of($matrix, $made, new Galleries($matrix, $made, $this->loaded->corePlacements()), $this->loaded->shotList);
+        $missing = array_sum(array_map(fn (CoverageRow $row): int => $row->lacks(), $coverage->rows));
+
+        return (count($coverage->rows) === 1 ? '1 gallery' : count($coverage->rows).' galleries').", {$coverage->percent()} % of the required views there, {$missing} missing";
+    }
+}
