@@ -47,6 +47,7 @@ Route::middleware(['auth', KnownSession::class, 'can:view'])->group(function ():
     Route::get('/coverage/shooting-list', [ShootingController::class, 'page'])->middleware('throttle:reads')->name('shooting-list');
     Route::get('/coverage/shooting-list.csv', [ShootingController::class, 'sheet'])->middleware('throttle:reads')->name('shooting-list.csv');
     Route::get('/jump', [CatalogController::class, 'jump'])->middleware('throttle:reads')->name('jump');
+    Route::get('/photos/{photo}/{shape}.jpg', [PhotoController::class, 'cut'])->where('shape', '(square|wide|tall)(-[0-9]{1,4}){0,6}')->name('photo.cut');
     Route::get('/photos/{photo}/{size}.jpg', [PhotoController::class, 'show'])->name('photo');
 
     Route::get('/intake', [IntakeController::class, 'index'])->name('intake');
@@ -189,6 +190,8 @@ Route::middleware(['auth', KnownSession::class, 'can:view'])->group(function ():
             Route::post('/photos/role', [PhotoController::class, 'role'])->name('photos.role');
             Route::post('/photos/read-again', [PhotoController::class, 'readAgain'])->name('photos.read-again');
             Route::post('/photos/remove', [PhotoController::class, 'remove'])->name('photos.remove');
+            Route::post('/photos/{placement}/crop/plan', [PhotoController::class, 'crop'])->whereNumber('placement')->name('photo.crop.plan');
+            Route::post('/photos/{placement}/crop', [PhotoController::class, 'setCrop'])->whereNumber('placement')->name('photo.crop');
             Route::post('/photos/{placement}/replace', [PhotoController::class, 'replace'])->whereNumber('placement')->name('photo.replace');
 
             Route::post('/skus/price', [SkuController::class, 'price'])->name('skus.price');

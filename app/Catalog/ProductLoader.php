@@ -300,6 +300,7 @@ final class ProductLoader
                     $this->shelf->views()->find($row->view),
                     $row->roles === '[]' ? [] : array_values(array_map(Role::from(...), json_decode($row->roles, true, 8, JSON_THROW_ON_ERROR))),
                     $row->alt_text,
+                    crop: $row->crop,
                 ),
                 $row->position,
                 $row->photo_id,

@@ -268,6 +268,7 @@ final class StateStore
             'view' => $picture->placement->view?->key,
             'roles' => json_encode(array_map(fn (Role $role): string => $role->value, $picture->placement->roles), JSON_THROW_ON_ERROR),
             'alt_text' => $picture->placement->altText,
+            'crop' => $picture->placement->crop,
         ];
     }
 }

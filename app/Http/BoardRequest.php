@@ -10,6 +10,7 @@ use App\Catalog\MatrixChoices;
 use App\Catalog\ViewShelf;
 use App\History\Change;
 use App\Models\Product;
+use Core\Gallery\Crop;
 use Core\Gallery\Role;
 use Core\Gallery\UnknownView;
 use Core\Gallery\View;
@@ -27,7 +28,7 @@ final class BoardRequest extends FormRequest
     /** A part of the matrix. */
     private const PART = ['nullable', 'string', 'max:400000', 'regex:/^(\*|[0-9:,;]*)$/'];
 
-    private const LISTS = ['axes', 'homes', 'survivors', 'exchanges', 'heirs', 'likes', 'as_facts', 'winners', 'roles', 'codes', 'rule', 'views', 'picture_axes'];
+    private const LISTS = ['axes', 'homes', 'survivors', 'exchanges', 'heirs', 'likes', 'as_facts', 'winners', 'roles', 'codes', 'rule', 'views', 'picture_axes', 'crop'];
 
     /** @return array<string, list<string>> */
     public function rules(): array
@@ -35,7 +36,7 @@ final class BoardRequest extends FormRequest
         return [
             ...array_fill_keys(self::TEXTS, ['nullable', 'string', 'max:20000']),
             ...array_fill_keys(self::LISTS, ['nullable', 'array', 'max:1000']),
-            ...array_fill_keys(array_map(fn (string $list): string => "{$list}.*", ['homes', 'survivors', 'exchanges', 'heirs', 'as_facts', 'winners', 'roles', 'codes', 'views', 'picture_axes']), ['nullable', 'string', 'max:600']),
+            ...array_fill_keys(array_map(fn (string $list): string => "{$list}.*", ['homes', 'survivors', 'exchanges', 'heirs', 'as_facts', 'winners', 'roles', 'codes', 'views', 'picture_axes', 'crop']), ['nullable', 'string', 'max:600']),
             ...array_fill_keys(['axes.*.name', 'axes.*.values', 'axes.*.items', 'axes.*.axis', 'axes.*.dragged', 'axes.*.pictures', 'likes.*.*', 'rule.*.*', 'swatch.*'], ['nullable', 'string', 'max:1000000']),
             ...array_fill_keys(['axes.*', 'likes.*', 'rule.*', 'swatch'], ['array']),
             'version' => ['nullable', 'integer', 'min:0'],
@@ -164,6 +165,15 @@ final class BoardRequest extends FormRequest
     public function ruleValues(): array
     {
         return array_map(fn (mixed $ids): array => array_values(array_map(intval(...), array_filter((array) $ids))), $this->fields('rule'));
+    }
+
+    /** @return ?Crop what of a picture is shown, as its form says; null where it says nothing */
+    public function crop(): ?Crop
+    {
+        $given = $this->fields('crop');
+        $number = fn (string $name, int $usual): int => (int) round(10 * (is_numeric($given[$name] ?? null) ? (float) $given[$name] : $usual));
+
+        return $given === [] ? null : Crop::of($number('x', 50), $number('y', 50), $number('left', 0), $number('top', 0), $number('width', 100), $number('height', 100));
     }
 
     /** @return list<int> ids of the axes that are checked */

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Core\Catalog;
 
+use Core\Gallery\Crop;
 use Core\Gallery\Placement;
 use Core\Gallery\Role;
 use Core\Matrix\Axis;
@@ -186,6 +187,7 @@ final class DifferenceWording
                     ['view', $old->view->name ?? '', $new->view->name ?? ''],
                     ['roles', $this->roles($old), $this->roles($new)],
                     ['alt text', $old->altText, $new->altText],
+                    ['focus', $this->focus($old), $this->focus($new)],
                 ] as [$what, $was, $is]) {
                     if ($was !== $is) {
                         $parts[] = "{$what} {$this->fromTo($was, $is)}";
@@ -212,6 +214,13 @@ final class DifferenceWording
         $say = fn (Reach $reach, Matrix $matrix): string => $reach->activeIn($matrix)->isNothing() ? '' : (new Wording())->say($reach, $matrix);
 
         return [$say($old, $before), $say($new, $after)];
+    }
+
+    private function focus(Placement $placement): string
+    {
+        $crop = Crop::fromKey($placement->crop);
+
+        return $crop->isMiddle() ? '' : round($crop->x / 10).' % across, '.round($crop->y / 10).' % down'.($crop->width < 1000 || $crop->height < 1000 ? ' in a part of it' : '');
     }
 
     private function roles(Placement $placement): string

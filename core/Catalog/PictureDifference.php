@@ -26,7 +26,7 @@ final readonly class PictureDifference
         return $old !== null && $new !== null && $this->before->photoId === $this->after->photoId
             && $old->reach->equals($new->reach) && $old->hidden->equals($new->hidden)
             && $old->reach->activeIn($before)->equals($new->reach->activeIn($after)) && $old->hidden->activeIn($before)->equals($new->hidden->activeIn($after))
-            && [$old->file, $old->view?->key, $old->altText, self::roles($old)] === [$new->file, $new->view?->key, $new->altText, self::roles($new)];
+            && [$old->file, $old->view?->key, $old->altText, $old->crop, self::roles($old)] === [$new->file, $new->view?->key, $new->altText, $new->crop, self::roles($new)];
     }
 
     /** @return list<string> in the order of roles */

@@ -13,6 +13,7 @@ final readonly class Placement
      * @param  Reach  $hidden  where it reaches but is not shown
      * @param  list<Role>  $roles
      * @param  bool  $isStill  a still picture, not a video or a 3D model
+     * @param  string  $crop  key of its focus and frame; empty for the middle of all of it
      */
     public function __construct(
         public int $id,
@@ -23,6 +24,7 @@ final readonly class Placement
         public array $roles = [],
         public string $altText = '',
         public bool $isStill = true,
+        public string $crop = '',
     ) {
     }
 
@@ -35,7 +37,7 @@ final readonly class Placement
     /** The same picture with another reach. */
     public function reaching(Reach $reach, Reach $hidden): self
     {
-        return new self($this->id, $this->file, $reach, $hidden, $this->view, $this->roles, $this->altText, $this->isStill);
+        return new self($this->id, $this->file, $reach, $hidden, $this->view, $this->roles, $this->altText, $this->isStill, $this->crop);
     }
 
     /**
@@ -45,7 +47,7 @@ final readonly class Placement
      */
     public function doing(array $roles): self
     {
-        return new self($this->id, $this->file, $this->reach, $this->hidden, $this->view, $roles, $this->altText, $this->isStill);
+        return new self($this->id, $this->file, $this->reach, $this->hidden, $this->view, $roles, $this->altText, $this->isStill, $this->crop);
     }
 
     /** Whether it is there to be read, not to show the goods. */

@@ -7,6 +7,7 @@ import { closeDialog, openDialog } from './dialog';
 import './arriving';
 import './contact';
 import './coverage';
+import './crop';
 import './intake';
 import './library';
 import './setup';

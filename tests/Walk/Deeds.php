@@ -20,7 +20,9 @@ use App\Actions\OrderPhotos;
 use App\Actions\PlaceInStrip;
 use App\Actions\ReorderValues;
 use App\Actions\SetCode;
+use App\Actions\SetCrop;
 use App\Actions\SetOpening;
+use App\Actions\SetPictureAxes;
 use App\Actions\SetPrices;
 use App\Actions\SetShot;
 use App\Actions\SetStock;
@@ -35,6 +37,7 @@ use App\Catalog\ValueForm;
 use App\History\Change;
 use App\Models\LibraryValue;
 use App\Models\User;
+use Core\Gallery\Crop;
 use Core\Gallery\Need;
 use Core\Gallery\Role;
 use Core\Gallery\Views;
@@ -89,6 +92,8 @@ final class Deeds
             Verb::Place => app(PlaceInStrip::class)->run($change, $this->photo($loaded, $draw), Selection::fromKey($this->selected($loaded, $draw)), Selection::fromKey($this->selected($loaded, $draw)), $draw->below(6), $draw->oneIn(2)),
             Verb::RolesByRule => app(GiveRoles::class)->run($change, ['lead' => $draw->of(Views::usual()->all), 'hover' => $draw->of(Views::usual()->all)]),
             Verb::Shot => app(SetShot::class)->run($change, $draw->of(Views::usual()->all), $draw->of([...Need::cases(), null]), 'it has none'),
+            Verb::Crop => app(SetCrop::class)->run($change, $this->photo($loaded, $draw), Crop::of(100 * $draw->below(11), 100 * $draw->below(11))),
+            Verb::PictureAxes => app(SetPictureAxes::class)->run($change, $draw->some($loaded->matrix->axisIds())),
             Verb::Fill => app(FillHole::class)->run($change, $this->photos($loaded, $draw), Selection::fromKey($this->selected($loaded, $draw)), $draw->of(Views::usual()->all)),
             Verb::Currency => app(ChangeCurrency::class)->run($change, $draw->of(['EUR', 'USD', 'JPY', 'KWD', 'XXX']), $draw->oneIn(2)),
         };

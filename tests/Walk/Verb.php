@@ -34,6 +34,8 @@ enum Verb
     case RolesByRule;
     case Shot;
     case Fill;
+    case Crop;
+    case PictureAxes;
 
     /** @return non-empty-list<self> each as often as it is tried */
     public static function weighted(): array

@@ -14,11 +14,15 @@ use App\Actions\ReadPhotosAgain;
 use App\Actions\ReceivePhotos;
 use App\Actions\RemovePhotos;
 use App\Actions\ReplacePhoto;
+use App\Actions\SetCrop;
 use App\Actions\UnlinkPhotos;
+use App\Catalog\ProductLoader;
 use App\History\Change;
 use App\Http\BoardRequest;
 use App\Http\BoardResponder;
+use App\Http\Screens\PictureLinks;
 use App\Media\IncomingFile;
+use App\Media\PhotoCuts;
 use App\Media\PhotoSize;
 use App\Media\PhotoStore;
 use App\Media\PictureFormat;
@@ -26,8 +30,11 @@ use App\Models\Photo;
 use App\Models\Product;
 use App\Refusals\Kind;
 use App\Refusals\Refused;
+use Core\Gallery\Crop;
 use Core\Gallery\Role;
-use Core\Gallery\View;
+use Core\Gallery\Shape;
+use Core\Gallery\View as PictureView;
+use Illuminate\Contracts\View\View;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
@@ -59,6 +66,33 @@ final class PhotoController
         }
 
         return $response->setContent($bytes);
+    }
+
+    /** A picture in a shape that a channel uses, cut as its focus and frame say. */
+    public function cut(Request $request, Photo $photo, string $shape, PhotoCuts $cuts): Response
+    {
+        [$name, $crop] = explode('-', $shape.'-', 2);
+        $format = PictureFormat::for(implode(',', $request->getAcceptableContentTypes()));
+        $bytes = $cuts->bytes($photo, Shape::from($name), Crop::fromKey(rtrim($crop, '-')), $format);
+        if ($bytes === null) {
+            return response((string) file_get_contents(resource_path('images/being-read.svg')), 200, ['Content-Type' => 'image/svg+xml', 'Cache-Control' => 'no-store', 'Retry-After' => '5']);
+        }
+
+        return response($bytes, 200, ['Content-Type' => $format->type(), 'Vary' => 'Accept'])->setPrivate()->setMaxAge(self::YEAR)->setImmutable();
+    }
+
+    /** What of a picture is shown, in every shape; before it is kept as well. */
+    public function crop(BoardRequest $request, Product $product, int $placement, ProductLoader $loader): View
+    {
+        $loaded = $loader->again($product);
+        $row = $loaded->placements[$placement] ?? abort(404);
+
+        return view('board.crop', ['product' => $loaded->product, 'row' => $row, 'picture' => (new PictureLinks($loaded))->url($row->placement, PhotoSize::Gallery), 'crop' => $request->crop() ?? Crop::fromKey($row->placement->crop)]);
+    }
+
+    public function setCrop(BoardRequest $request, Product $product, int $placement, SetCrop $action): Response
+    {
+        return $this->board->fragment($request, $action->run($request->change(), $placement, $request->crop() ?? Crop::middle()));
     }
 
     public function readAgain(BoardRequest $request, ReadPhotosAgain $action): Response
@@ -173,7 +207,7 @@ final class PhotoController
         return $this->board->fragment($request, $action->run($request->change(), $request->placementIds()));
     }
 
-    private function incoming(UploadedFile $file, ?View $view = null): IncomingFile
+    private function incoming(UploadedFile $file, ?PictureView $view = null): IncomingFile
     {
         // A name may come with folders, or with characters that no file system or sheet would keep.
         $name = trim((string) preg_replace('/[\x00-\x1f\x7f|"<>\\\\]+/u', ' ', basename(str_replace('\\', '/', $file->getClientOriginalName()))));

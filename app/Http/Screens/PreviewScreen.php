@@ -8,9 +8,13 @@ use App\Catalog\LoadedProduct;
 use App\Catalog\SkuRow;
 use App\Catalog\StockCount;
 use App\Catalog\ValueNames;
+use App\Media\PhotoCuts;
 use App\Media\PhotoSize;
+use App\Models\PhotoState;
+use Core\Gallery\Crop;
 use Core\Gallery\Gallery;
 use Core\Gallery\Role;
+use Core\Gallery\Shape;
 use Core\Matrix\Axis;
 use Core\Matrix\AxisDisplay;
 use Core\Matrix\Combination;
@@ -37,6 +41,21 @@ final class PreviewScreen
         $this->choice = $choice === null ? $loaded->openingChoice() : Combination::fromKey($choice);
         $this->gallery = $loaded->galleries()->forChoice($this->choice);
         $this->pictures = new PictureLinks($loaded);
+    }
+
+    /** @return list<array{string, string, string, Shape}> what else shoppers meet: words, address, alt text, shape */
+    public function shapes(): array
+    {
+        $shapes = [];
+        foreach ([[Role::Card, 'in listings', Shape::Square], [Role::Hover, 'pointed at', Shape::Square], [Role::Share, 'in link previews', Shape::Wide], [Role::Lead, 'on a phone', Shape::Tall]] as [$role, $words, $shape]) {
+            $picture = $this->gallery->role($role)->placement();
+            $row = $picture === null ? null : $this->loaded->placements[$picture->id];
+            if ($picture !== null && $row?->photoState === PhotoState::Ready) {
+                $shapes[] = [$words, PhotoCuts::address($row->photoId, $shape, Crop::fromKey($picture->crop)), $this->pictures->text($picture), $shape];
+            }
+        }
+
+        return $shapes;
     }
 
     /** @return list<PreviewOption> */

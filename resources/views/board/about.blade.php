@@ -36,6 +36,7 @@
                         <button type="button" class="btn btn-plain" data-change="move" data-placements="{{ $card->row->id() }}" data-with="{{ json_encode(['to' => $card->place - 2 < 0 ? 0 : $card->place - 2]) }}">Earlier</button>
                         <button type="button" class="btn btn-plain" data-change="move" data-placements="{{ $card->row->id() }}" data-with="{{ json_encode(['to' => $card->place]) }}">Later</button>
                     @endif
+                    @if ($picture !== null)<button type="button" class="btn btn-plain" data-dialog="{{ route('photo.crop.plan', [$product, $card->row->id()]) }}" data-verb="POST">Focus and crop…</button>@endif
                     <label class="btn btn-plain replace">Replace the file…<input class="visually-hidden" type="file" data-replace="{{ route('photo.replace', [$product, $card->row->id()]) }}" accept="image/jpeg,image/png,image/webp,image/avif,image/tiff,image/gif"></label>
                     @if ($isLinked)
                         <button type="button" class="btn btn-plain" data-change="unlink" data-placements="{{ $card->row->id() }}" data-with='{"everywhere":1}'>Back to the tray</button>

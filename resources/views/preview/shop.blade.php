@@ -11,6 +11,8 @@
                     <li><button type="button" data-show="{{ $preview->pictures->url($entry->placement, App\Media\PhotoSize::Gallery) }}" data-zoom="{{ $preview->pictures->url($entry->placement, App\Media\PhotoSize::Zoom) }}" data-alt="{{ $preview->pictures->text($entry->placement) }}" data-file="{{ $entry->placement->file }}" aria-pressed="{{ $loop->first ? 'true' : 'false' }}"><img src="{{ $preview->pictures->thumb($entry->placement) }}" alt="{{ $preview->pictures->text($entry->placement) }}"></button></li>
                 @endforeach
             </ul>
+            @php($shapes = $preview->shapes())
+            @if ($shapes !== [])<div class="in-shapes">@foreach ($shapes as [$words, $address, $text, $shape])<figure class="is-{{ $shape->value }}"><img src="{{ $address }}" alt="{{ $text }}" loading="lazy"><figcaption>{{ $words }}</figcaption></figure>@endforeach</div>@endif
         @endif
     </div>
     <div>
