@@ -63,6 +63,7 @@ Route::middleware(['auth', KnownSession::class, 'can:view'])->group(function ():
     Route::get('/library', [LibraryController::class, 'axes'])->name('library');
     Route::get('/library/axes/{axis}', [LibraryController::class, 'axis'])->name('library.axis');
     Route::get('/library/runs', [LibraryController::class, 'runs'])->name('library.runs');
+    Route::get('/library/texts', [ShotListController::class, 'texts'])->name('library.texts');
     Route::get('/library/shots', [ShotListController::class, 'index'])->name('library.shots');
     Route::get('/library/history', [HistoryController::class, 'library'])->name('library.history');
 
@@ -138,6 +139,7 @@ Route::middleware(['auth', KnownSession::class, 'can:view'])->group(function ():
             Route::get('/runs/{run}', [LibraryController::class, 'run'])->name('library.run');
             Route::post('/runs/{run}', [LibraryController::class, 'saveRun'])->name('library.run.edit');
             Route::post('/runs/{run}/remove', [LibraryController::class, 'removeRun'])->name('library.run.remove');
+            Route::post('/texts', [ShotListController::class, 'savePattern'])->name('library.texts.save');
             Route::get('/shots/lists/new', [ShotListController::class, 'list'])->name('library.shot-lists.new');
             Route::get('/shots/lists/{list}', [ShotListController::class, 'list'])->whereNumber('list')->name('library.shot-list');
             Route::post('/shots/lists', [ShotListController::class, 'saveList'])->name('library.shot-lists.create');
@@ -186,6 +188,8 @@ Route::middleware(['auth', KnownSession::class, 'can:view'])->group(function ():
             Route::post('/photos/follow-shot-list', [PhotoController::class, 'followShotList'])->name('photos.follow');
             Route::post('/photos/match-others', [PhotoController::class, 'matchOthers'])->name('photos.match');
             Route::post('/photos/view', [PhotoController::class, 'view'])->name('photos.view');
+            Route::post('/photos/alt-texts/plan', [ContactController::class, 'texts'])->name('alt-texts.plan');
+            Route::post('/photos/alt-texts', [ContactController::class, 'fillTexts'])->name('alt-texts');
             Route::post('/photos/alt-text', [PhotoController::class, 'altText'])->name('photos.alt');
             Route::post('/photos/role', [PhotoController::class, 'role'])->name('photos.role');
             Route::post('/photos/read-again', [PhotoController::class, 'readAgain'])->name('photos.read-again');

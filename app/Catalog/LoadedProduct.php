@@ -9,6 +9,7 @@ use Core\Catalog\CatalogPicture;
 use Core\Catalog\CatalogSku;
 use Core\Catalog\ProductDetails;
 use Core\Catalog\ProductState;
+use Core\Gallery\AltText;
 use Core\Gallery\Coverage;
 use Core\Gallery\Galleries;
 use Core\Gallery\Opening;
@@ -45,6 +46,7 @@ final class LoadedProduct
      * @param  list<Fact>  $facts  in order
      * @param  array<int, string>  $sleepingLabels  value id => the product's own label of a value that it does not have at the moment
      * @param  ?Money  $basePrice  of every SKU that has none of its own
+     * @param  AltText  $altText  by which texts are made that stand for pictures
      */
     public function __construct(
         public readonly Product $product,
@@ -58,6 +60,7 @@ final class LoadedProduct
         public readonly array $facts,
         public readonly array $sleepingLabels,
         public readonly ?Money $basePrice,
+        private readonly AltText $altText = new AltText(),
     ) {
         $byKey = [];
         foreach ($skus as $sku) {
@@ -175,6 +178,12 @@ final class LoadedProduct
         }
 
         return $this->coverage;
+    }
+
+    /** The text that stands for a picture: typed, else made by the library's pattern. */
+    public function altText(Placement $placement): string
+    {
+        return $this->altText->of($placement, $this->product->name, $this->matrix, $this->product->brand);
     }
 
     public function isLinked(PlacementRow $row): bool

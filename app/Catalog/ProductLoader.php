@@ -37,7 +37,7 @@ final class ProductLoader
     /** @var array{int, int} product id, revision */
     private array $rowsAre = [0, 0];
 
-    public function __construct(private readonly ViewShelf $shelf)
+    public function __construct(private readonly ViewShelf $shelf, private readonly AltPatterns $patterns)
     {
     }
 
@@ -194,6 +194,7 @@ final class ProductLoader
                 array_map(fn (stdClass $row): Fact => new Fact($row->id, $row->name, $row->value), $rows->of('facts', $product->id)),
                 $sleepingLabels,
                 $product->price === null ? null : Money::of($product->price, $currency),
+                $this->patterns->own(),
             );
         }
 

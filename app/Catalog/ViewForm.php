@@ -8,6 +8,7 @@ use App\Refusals\Kind;
 use App\Refusals\Refused;
 use Core\Gallery\Showing;
 use Core\Text\Name;
+use Core\Text\Translations;
 
 /** A view as a person typed it. */
 final readonly class ViewForm
@@ -27,11 +28,12 @@ final readonly class ViewForm
         public Showing $showing,
         public array $words,
         public array $looseWords,
+        public Translations $translations,
     ) {
     }
 
     /** @throws Refused */
-    public static function typed(string $name, string $showing, string $words, string $looseWords): self
+    public static function typed(string $name, string $showing, string $words, string $looseWords, string $translations = ''): self
     {
         $read = Name::of($name);
         if ($read->isEmpty() || $read->isLongerThan(self::MOST_NAME)) {
@@ -41,7 +43,7 @@ final readonly class ViewForm
         // What it is called means it, unless its words say so already.
         $known = array_map(fn (string $word): string => Name::of($word)->folded, $own);
 
-        return new self($read, Showing::tryFrom($showing) ?? Showing::Goods, in_array($read->folded, $known, true) ? $own : [$read->shown, ...$own], self::words($looseWords, 'loose_words'));
+        return new self($read, Showing::tryFrom($showing) ?? Showing::Goods, in_array($read->folded, $known, true) ? $own : [$read->shown, ...$own], self::words($looseWords, 'loose_words'), Translations::read($translations));
     }
 
     /** @return array<string, string> columns of its row */
@@ -55,6 +57,7 @@ final readonly class ViewForm
             'showing' => $this->showing->value,
             'words' => json_encode($this->words, $flags),
             'loose_words' => json_encode($this->looseWords, $flags),
+            'translations' => json_encode((object) $this->translations->byTag, $flags),
         ];
     }
 

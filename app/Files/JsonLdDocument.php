@@ -10,7 +10,6 @@ use App\Catalog\ProductLoader;
 use App\Catalog\SkuRow;
 use App\Media\PhotoSize;
 use App\Models\Product;
-use Core\Gallery\AltText;
 use Core\Gallery\Entry;
 use Core\Gallery\Gallery;
 use Core\Matrix\AxisKind;
@@ -116,7 +115,7 @@ final class JsonLdDocument
             '@type' => 'ImageObject',
             'contentUrl' => rtrim((string) config('app.url'), '/').PhotoSize::Zoom->address($row->photoId),
             'name' => $entry->placement->file,
-            'caption' => (new AltText())->of($entry->placement, $loaded->product->name, $loaded->matrix),
+            'caption' => $loaded->altText($entry->placement),
         ];
     }
 

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\History;
 
+use App\Catalog\AltPatterns;
 use App\Catalog\ViewShelf;
 use App\Ledger\ChangeLog;
 use App\Ledger\Replay;
@@ -14,16 +15,17 @@ use Illuminate\Support\Facades\DB;
 /** What products share and are counted by: a change of it, or its undo, has them counted anew. */
 final readonly class SharedCounts
 {
-    public function __construct(private Announcer $announcer, private ViewShelf $shelf)
+    public function __construct(private Announcer $announcer, private ViewShelf $shelf, private AltPatterns $patterns)
     {
     }
 
     public function follow(ChangeLog|Replay $changes): void
     {
-        foreach (['axes', 'shot_lists', 'views'] as $table) {
+        foreach (['axes', 'shot_lists', 'views', 'alt_patterns'] as $table) {
             $ids = $changes->idsOf($table);
             if ($ids !== []) {
                 $this->shelf->forget();
+                $this->patterns->forget();
             }
             if ($ids !== [] && Product::query()->whereIn('id', $this->countedBy($table, $ids))->update(['revision' => DB::raw('revision + 1'), 'is_counted' => false]) > 0) {
                 $this->announcer->changed();
@@ -40,6 +42,7 @@ final readonly class SharedCounts
         return match ($table) {
             'axes' => DB::table('product_axes')->whereIn('axis_id', $ids)->select('product_id'),
             'shot_lists' => DB::table('products')->whereIn('shot_list_id', $ids)->select('id'),
+            'alt_patterns' => DB::table('placements')->select('product_id'),
             default => DB::table('placements')->whereIn('view', DB::table('views')->whereIn('id', $ids)->select('key'))->select('product_id'),
         };
     }

@@ -18,7 +18,7 @@ final class LibraryRequest extends FormRequest
             'token' => ['nullable', 'uuid'],
             'order' => ['nullable', 'string', 'regex:/^[0-9,]*$/', 'max:20000'],
             'name' => ['nullable', 'string', 'max:200'],
-            ...array_fill_keys(['values', 'code', 'kind', 'display', 'synonyms', 'translations', 'swatch.*', 'words', 'loose_words', 'showing', 'need.*'], ['nullable', 'string', 'max:20000']),
+            ...array_fill_keys(['values', 'code', 'kind', 'display', 'synonyms', 'translations', 'swatch.*', 'words', 'loose_words', 'showing', 'need.*', 'language', 'pattern'], ['nullable', 'string', 'max:20000']),
             'swatch' => ['nullable', 'array'],
             'need' => ['nullable', 'array', 'max:200'],
         ];

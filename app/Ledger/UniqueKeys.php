@@ -20,6 +20,7 @@ final readonly class UniqueKeys
         'size_runs' => [['folded']],
         'views' => [['key'], ['folded']],
         'shot_lists' => [['folded']],
+        'alt_patterns' => [['language']],
         'facts' => [['product_id', 'folded']],
         'product_axes' => [['product_id', 'axis_id']],
         'product_values' => [['product_id', 'value_id']],

@@ -18,6 +18,7 @@ use Illuminate\Database\Eloquent\Model;
  * @property Showing $showing
  * @property list<string> $words
  * @property list<string> $loose_words
+ * @property array<string, string> $translations by language tag
  * @property int $position
  */
 final class LibraryView extends Model
@@ -35,6 +36,6 @@ final class LibraryView extends Model
 
     protected function casts(): array
     {
-        return ['words' => 'array', 'loose_words' => 'array', 'showing' => Showing::class];
+        return ['words' => 'array', 'loose_words' => 'array', 'translations' => 'array', 'showing' => Showing::class];
     }
 }

@@ -11,6 +11,7 @@ use App\Actions\SetStock;
 use App\Batches\Act;
 use App\Batches\Acts;
 use App\Batches\BatchRunner;
+use App\Catalog\AltPatterns;
 use App\Catalog\ChosenSkusLoader;
 use App\Catalog\ProductLoader;
 use App\Catalog\ViewShelf;
@@ -64,6 +65,7 @@ final class AppServiceProvider extends ServiceProvider
         // One for the Action and for the answer: what was changed is not read a second time.
         $this->app->scoped(ProductLoader::class);
         $this->app->scoped(ViewShelf::class);
+        $this->app->scoped(AltPatterns::class);
         $this->app->scoped(ChosenSkusLoader::class);
         $this->app->scoped(Announcer::class);
         $this->app->singleton(PhotoInspector::class, fn (): PhotoInspector => new PhotoInspector(

@@ -8,7 +8,6 @@ use App\Catalog\Amounts;
 use App\Catalog\LoadedProduct;
 use App\Catalog\SkuRow;
 use App\Catalog\StockCount;
-use Core\Gallery\AltText;
 use Core\Gallery\CoverageCell;
 use Core\Gallery\Role;
 use Core\Matrix\Arithmetic;
@@ -64,7 +63,7 @@ final readonly class Counting
             'colors' => json_encode(array_slice($this->values($loaded, AxisKind::Color), 0, self::MOST_COLORS), JSON_THROW_ON_ERROR),
             'sizes' => json_encode($this->ends($this->values($loaded, AxisKind::Size)), JSON_THROW_ON_ERROR),
             'card_photo_id' => $card === null ? null : $loaded->placements[$card->id]->photoId,
-            'card_text' => $card === null ? '' : (new AltText())->of($card, $product->name, $loaded->matrix),
+            'card_text' => $card === null ? '' : $loaded->altText($card),
             ...$this->holes($loaded),
         ];
     }

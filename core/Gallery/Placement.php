@@ -50,6 +50,12 @@ final readonly class Placement
         return new self($this->id, $this->file, $this->reach, $this->hidden, $this->view, $roles, $this->altText, $this->isStill, $this->crop);
     }
 
+    /** The same picture without a typed text. */
+    public function untold(): self
+    {
+        return new self($this->id, $this->file, $this->reach, $this->hidden, $this->view, $this->roles, '', $this->isStill, $this->crop);
+    }
+
     /** Whether it is there to be read, not to show the goods. */
     public function isGuide(): bool
     {

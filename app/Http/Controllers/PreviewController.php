@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Catalog\AltPatterns;
 use App\Catalog\ProductLoader;
 use App\Catalog\ValueNames;
 use App\Http\BoardRequest;
@@ -12,14 +13,16 @@ use Illuminate\Contracts\View\View;
 
 final class PreviewController
 {
-    public function show(BoardRequest $request, ProductLoader $loader): View
+    public function show(BoardRequest $request, ProductLoader $loader, AltPatterns $patterns): View
     {
         $loaded = $loader->load($request->product());
+        $names = ValueNames::of($loaded->matrix, $request->exists('lang') ? $request->string('lang')->toString() : (string) $request->user()->language);
         $preview = new PreviewScreen(
             $loaded,
             $request->exists('choice') ? $request->string('choice')->toString() : null,
             $request->query('width') === 'phone',
-            ValueNames::of($loaded->matrix, $request->exists('lang') ? $request->string('lang')->toString() : (string) $request->user()->language),
+            $names,
+            $patterns->in($names->tag),
         );
 
         return view($request->hasHeader('HX-Request') ? 'preview.shop' : 'preview.page', ['product' => $request->product(), 'preview' => $preview]);

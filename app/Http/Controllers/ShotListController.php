@@ -6,8 +6,10 @@ namespace App\Http\Controllers;
 
 use App\Actions\RemoveShotList;
 use App\Actions\RemoveView;
+use App\Actions\SaveAltPattern;
 use App\Actions\SaveShotList;
 use App\Actions\SaveView;
+use App\Catalog\AltPatterns;
 use App\Catalog\ViewForm;
 use App\Http\LibraryRequest;
 use App\Http\Screens\LibraryScreen;
@@ -15,7 +17,7 @@ use App\Models\LibraryView;
 use App\Models\ShotListRecord;
 use Illuminate\Contracts\View\View;
 
-/** What pictures can show, and which of it each kind of product needs. */
+/** What pictures can show, which of it each kind of product needs, and how it is said in words. */
 final class ShotListController
 {
     public function index(LibraryRequest $request): View
@@ -31,7 +33,7 @@ final class ShotListController
     public function saveView(LibraryRequest $request, SaveView $action, ?LibraryView $view = null): View
     {
         $text = fn (string $field): string => $request->string($field)->toString();
-        $action->run($request->change(), $view?->id, ViewForm::typed($text('name'), $text('showing'), $text('words'), $text('loose_words')));
+        $action->run($request->change(), $view?->id, ViewForm::typed($text('name'), $text('showing'), $text('words'), $text('loose_words'), $text('translations')));
 
         return $this->page(true);
     }
@@ -63,8 +65,20 @@ final class ShotListController
         return $this->page(true);
     }
 
-    private function page(bool $isPart): View
+    public function texts(LibraryRequest $request): View
     {
-        return view($isPart ? 'library.fragment' : 'library.page', ['library' => app(LibraryScreen::class), 'part' => 'shots']);
+        return $this->page($request->hasHeader('HX-Request'), 'texts');
+    }
+
+    public function savePattern(LibraryRequest $request, SaveAltPattern $action): View
+    {
+        $action->run($request->change(), $request->string('language')->toString(), $request->string('pattern')->toString());
+
+        return $this->page(true, 'texts');
+    }
+
+    private function page(bool $isPart, string $part = 'shots'): View
+    {
+        return view($isPart ? 'library.fragment' : 'library.page', ['library' => app(LibraryScreen::class), 'part' => $part, 'patterns' => app(AltPatterns::class)]);
     }
 }

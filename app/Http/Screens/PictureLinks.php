@@ -7,7 +7,6 @@ namespace App\Http\Screens;
 use App\Catalog\LoadedProduct;
 use App\Media\PhotoSize;
 use App\Models\PhotoState;
-use Core\Gallery\AltText;
 use Core\Gallery\Placement;
 
 /** Addresses and alt texts of a product's pictures, each worked out once. */
@@ -42,6 +41,6 @@ final class PictureLinks
 
     public function text(Placement $placement): string
     {
-        return $this->texts[$placement->id] ??= (new AltText())->of($placement, $this->loaded->product->name, $this->loaded->matrix);
+        return $this->texts[$placement->id] ??= $this->loaded->altText($placement);
     }
 }

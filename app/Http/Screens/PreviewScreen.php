@@ -11,13 +11,16 @@ use App\Catalog\ValueNames;
 use App\Media\PhotoCuts;
 use App\Media\PhotoSize;
 use App\Models\PhotoState;
+use Core\Gallery\AltText;
 use Core\Gallery\Crop;
 use Core\Gallery\Gallery;
+use Core\Gallery\Placement;
 use Core\Gallery\Role;
 use Core\Gallery\Shape;
 use Core\Matrix\Axis;
 use Core\Matrix\AxisDisplay;
 use Core\Matrix\Combination;
+use Core\Matrix\Matrix;
 
 /** The product as a shopper meets it, with some values chosen. */
 final class PreviewScreen
@@ -28,19 +31,31 @@ final class PreviewScreen
 
     public readonly PictureLinks $pictures;
 
+    private ?Matrix $translated = null;
+
     /**
      * @param  ?string  $choice  key of what is chosen; null as shoppers arrive
      * @param  ValueNames  $names  axes and values in the language looked at
+     * @param  AltText  $altText  by which texts for pictures are made in it
      */
     public function __construct(
         public readonly LoadedProduct $loaded,
         ?string $choice,
         public readonly bool $isPhone,
         public readonly ValueNames $names,
+        private readonly AltText $altText,
     ) {
         $this->choice = $choice === null ? $loaded->openingChoice() : Combination::fromKey($choice);
         $this->gallery = $loaded->galleries()->forChoice($this->choice);
         $this->pictures = new PictureLinks($loaded);
+    }
+
+    /** The text for a picture: typed in the shop's own language, made in every other. */
+    public function text(Placement $placement): string
+    {
+        return $this->names->tag === ''
+            ? $this->loaded->altText($placement)
+            : $this->altText->made($placement, $this->loaded->product->name, $this->translated ??= $this->names->matrix($this->loaded->matrix), $this->loaded->product->brand, $this->names->view($placement->view));
     }
 
     /** @return list<array{string, string, string, Shape}> what else shoppers meet: words, address, alt text, shape */
@@ -51,7 +66,7 @@ final class PreviewScreen
             $picture = $this->gallery->role($role)->placement();
             $row = $picture === null ? null : $this->loaded->placements[$picture->id];
             if ($picture !== null && $row?->photoState === PhotoState::Ready) {
-                $shapes[] = [$words, PhotoCuts::address($row->photoId, $shape, Crop::fromKey($picture->crop)), $this->pictures->text($picture), $shape];
+                $shapes[] = [$words, PhotoCuts::address($row->photoId, $shape, Crop::fromKey($picture->crop)), $this->text($picture), $shape];
             }
         }
 

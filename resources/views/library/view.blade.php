@@ -7,6 +7,7 @@
     </div>
     <div class="field"><label for="view-words">Words in file names</label><textarea class="form-control" id="view-words" name="words" rows="2" placeholder="Such as sole, outsole, bottom">{{ implode(', ', $view->words ?? []) }}</textarea><p class="hint">Its name is one of them.</p></div>
     <div class="field"><label for="view-loose">Words that may mean goods as well</label><input class="form-control" id="view-loose" name="loose_words" value="{{ implode(', ', $view->loose_words ?? []) }}" placeholder="Such as top, box"><p class="hint">They count only where a name has no plainer word.</p></div>
+    <div class="field"><label for="view-translations">In other languages</label><textarea class="form-control" id="view-translations" name="translations" rows="2" placeholder="de: Sohle">{{ $view === null ? '' : Core\Text\Translations::of($view->translations)->typed() }}</textarea><p class="hint">For alt texts in these languages.</p></div>
     <div class="buttons"><button type="button" class="btn btn-plain" data-do="close">Cancel</button><button class="btn btn-primary">Keep</button></div>
 </form>
 @if ($view !== null && $pictures === 0)<form data-act="{{ route('library.view.remove', $view) }}"><button class="btn btn-plain">Remove this view</button></form>@endif

@@ -5,10 +5,10 @@
         @if ($entries === [])
             <p class="nothing">No picture here: a shopper sees an empty frame.</p>
         @else
-            <button type="button" class="stage" aria-pressed="false" title="Zoom"><img src="{{ $preview->pictures->url($entries[0]->placement, App\Media\PhotoSize::Gallery) ?? '' }}" data-zoom="{{ $preview->pictures->url($entries[0]->placement, App\Media\PhotoSize::Zoom) }}" alt="{{ $preview->pictures->text($entries[0]->placement) }}"></button>
+            <button type="button" class="stage" aria-pressed="false" title="Zoom"><img src="{{ $preview->pictures->url($entries[0]->placement, App\Media\PhotoSize::Gallery) ?? '' }}" data-zoom="{{ $preview->pictures->url($entries[0]->placement, App\Media\PhotoSize::Zoom) }}" alt="{{ $preview->text($entries[0]->placement) }}"></button>
             <ul class="strip" aria-label="Pictures">
                 @foreach ($entries as $entry)
-                    <li><button type="button" data-show="{{ $preview->pictures->url($entry->placement, App\Media\PhotoSize::Gallery) }}" data-zoom="{{ $preview->pictures->url($entry->placement, App\Media\PhotoSize::Zoom) }}" data-alt="{{ $preview->pictures->text($entry->placement) }}" data-file="{{ $entry->placement->file }}" aria-pressed="{{ $loop->first ? 'true' : 'false' }}"><img src="{{ $preview->pictures->thumb($entry->placement) }}" alt="{{ $preview->pictures->text($entry->placement) }}"></button></li>
+                    <li><button type="button" data-show="{{ $preview->pictures->url($entry->placement, App\Media\PhotoSize::Gallery) }}" data-zoom="{{ $preview->pictures->url($entry->placement, App\Media\PhotoSize::Zoom) }}" data-alt="{{ $preview->text($entry->placement) }}" data-file="{{ $entry->placement->file }}" aria-pressed="{{ $loop->first ? 'true' : 'false' }}"><img src="{{ $preview->pictures->thumb($entry->placement) }}" alt="{{ $preview->text($entry->placement) }}"></button></li>
                 @endforeach
             </ul>
             @php($shapes = $preview->shapes())

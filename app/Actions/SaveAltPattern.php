@@ -1,0 +1,52 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Actions;
+
+use App\History\Change;
+use App\History\Keeper;
+use App\Ledger\Ledger;
+use App\Models\HistoryEntry;
+use App\Refusals\Kind;
+use App\Refusals\Refused;
+use Core\Gallery\AltText;
+use Core\Text\Translations;
+use Illuminate\Support\Facades\DB;
+
+/** Sets the pattern of alt texts in a language, or lets it go. */
+final class SaveAltPattern
+{
+    private const MOST = 200;
+
+    public function __construct(private readonly Keeper $keeper)
+    {
+    }
+
+    /**
+     * @param  string  $language  a tag; empty for the shop's own
+     * @param  string  $pattern  empty for none: the usual one, or the shop's own
+     */
+    public function run(Change $change, string $language, string $pattern): ?HistoryEntry
+    {
+        $pattern = trim($pattern);
+        $tag = trim($language) === '' ? '' : Translations::canonical(trim($language)) ?? throw new Refused("“{$language}” is no tag of a language. Write de, fr or pt-BR.", Kind::Unreadable, 'language');
+        if (mb_strlen($pattern) > self::MOST) {
+            throw new Refused('A pattern can have '.self::MOST.' characters; this has '.mb_strlen($pattern).'.', Kind::Unreadable, 'pattern');
+        }
+        $pattern === '' || new AltText($pattern);
+
+        return $this->keeper->keepLibrary($change, self::class, function (Ledger $ledger) use ($tag, $pattern): string {
+            $known = DB::table('alt_patterns')->where('language', $tag)->value('id');
+            match (true) {
+                $known === null && $pattern !== '' => $ledger->insert('alt_patterns', ['language' => $tag, 'pattern' => $pattern]),
+                $known !== null && $pattern === '' => $ledger->delete('alt_patterns', [(int) $known]),
+                $known !== null => $ledger->update('alt_patterns', [(int) $known => ['pattern' => $pattern]]),
+                default => null,
+            };
+            $where = $tag === '' ? 'Alt texts' : "Alt texts in {$tag}";
+
+            return $pattern === '' ? "{$where}: no pattern of their own" : "{$where} are made as “{$pattern}”";
+        });
+    }
+}
