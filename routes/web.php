@@ -52,6 +52,7 @@ Route::middleware(['auth', KnownSession::class, 'can:view'])->group(function ():
 
     Route::get('/intake', [IntakeController::class, 'index'])->name('intake');
     Route::get('/intake/stored', [StoredController::class, 'index'])->middleware('throttle:reads')->name('intake.stored');
+    Route::get('/intake/stored/{photo}/uses', [StoredController::class, 'uses'])->whereNumber('photo')->middleware('throttle:reads')->name('intake.stored.uses');
     Route::get('/intake/products', [IntakeController::class, 'find'])->middleware('throttle:reads')->name('intake.products');
     Route::get('/intake/{drop}', [IntakeController::class, 'show'])->whereNumber('drop')->name('intake.drop');
     Route::get('/intake/{drop}/files/{file}', [IntakeController::class, 'settle'])->whereNumber(['drop', 'file'])->middleware('throttle:reads')->name('intake.settle');
@@ -110,6 +111,7 @@ Route::middleware(['auth', KnownSession::class, 'can:view'])->group(function ():
     });
 
     Route::middleware(['can:edit', 'throttle:changes'])->group(function (): void {
+        Route::post('/intake/stored/remove', [StoredController::class, 'remove'])->name('intake.stored.remove');
         Route::post('/intake/stored', [StoredController::class, 'store'])->name('intake.stored.pick');
         Route::prefix('/intake/{drop}')->whereNumber('drop')->group(function (): void {
             Route::post('/accept', [IntakeController::class, 'accept'])->name('intake.accept');

@@ -112,7 +112,7 @@ final class EntryUndo
                 if (($fault->errorInfo[1] ?? null) !== self::REFERS_TO_NOTHING) {
                     throw $fault;
                 }
-                throw new Refused("“{$entry->words}” cannot be ".($way === 'undo' ? 'undone' : 'redone').': what it used was taken out of the library since. Undo that first.', Kind::Gone);
+                throw new Refused("“{$entry->words}” cannot be ".($way === 'undo' ? 'undone' : 'redone').': what it used is not there any more, in the library or among the stored pictures.', Kind::Gone);
             } catch (KeyIsTaken $clash) {
                 throw $this->refusal($way, $entries, $clash->place(), $clash->inWords());
             }

@@ -19,6 +19,9 @@ final class PhotoStore
     /** Seconds. */
     private const ARRIVES_WITHIN = 3_600;
 
+    /** Seconds in which a file may have been written for a picture whose row is not there yet. */
+    private const JUST_NOW = 120;
+
     public function __construct(
         private readonly Filesystem $disk,
         private readonly PhotoInspector $inspector,
@@ -127,6 +130,17 @@ final class PhotoStore
                 $this->disk->delete($path);
             }
         }
+    }
+
+    /** Removes the original and everything that was made of it; what is being taken in just now stays. */
+    public function forget(string $sha256, string $type): void
+    {
+        $original = self::originalPath($sha256, $type);
+        if ($this->disk->exists($original) && $this->disk->lastModified($original) > time() - self::JUST_NOW) {
+            return;
+        }
+        $made = array_filter($this->disk->files('derived/'.substr($sha256, 0, 2)), fn (string $path): bool => str_starts_with(basename($path), $sha256));
+        $this->disk->delete([$original, ...array_values($made)]);
     }
 
     public function disk(): Filesystem

@@ -365,7 +365,7 @@ it('gives back a product a shot list only while the library has it', function ()
     app(App\Actions\EditDetails::class)->run($shop->change(), 'shot_list_id', $boots);
     app(App\Actions\EditDetails::class)->run($shop->change(), 'shot_list_id', 1);
     app(App\Actions\RemoveShotList::class)->run(libraryChange($shop), $boots);
-    expect(fn () => $shop->undo())->toThrow(Refused::class, 'taken out of the library');
+    expect(fn () => $shop->undo())->toThrow(Refused::class, 'not there any more');
 });
 
 it('proposes picture axes from what is linked, shows what another choice does to coverage, and undoes it', function (): void {

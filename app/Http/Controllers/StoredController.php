@@ -5,7 +5,10 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\Actions\PickStored;
+use App\Actions\RemoveStored;
+use App\Catalog\PictureUses;
 use App\Catalog\ProductLoader;
+use App\History\Change;
 use App\Intake\StoredPictures;
 use App\Intake\StoredQuery;
 use Illuminate\Contracts\View\View;
@@ -49,7 +52,27 @@ final class StoredController
         ]);
     }
 
+    /** Where a picture is used. */
+    public function uses(int $photo): View
+    {
+        return view('intake.uses', ['uses' => PictureUses::of([$photo])[$photo] ?? [], 'photoId' => $photo]);
+    }
+
+    /** Marked pictures are taken out of the store for good. */
+    public function remove(Request $request, RemoveStored $action): RedirectResponse
+    {
+        $entry = $action->run(new Change($request->user(), null), $this->marked($request));
+
+        return redirect()->route('intake.stored', ['unused' => 1])->with('said', $entry->words ?? 'These pictures are not there any more.');
+    }
+
     public function store(Request $request, PickStored $action): RedirectResponse
+    {
+        return redirect()->route('intake.drop', $action->run($request->user(), $this->marked($request)));
+    }
+
+    /** @return array<int, string> photo id => what it is called */
+    private function marked(Request $request): array
     {
         $request->validate(['photos' => ['nullable', 'array', 'max:'.StoredPictures::PAGE], 'photos.*' => ['string', 'max:200']]);
         $names = [];
@@ -57,6 +80,6 @@ final class StoredController
             $names[(int) $id] = (string) $name;
         }
 
-        return redirect()->route('intake.drop', $action->run($request->user(), $names));
+        return $names;
     }
 }

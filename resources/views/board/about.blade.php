@@ -4,6 +4,7 @@
     <div class="about-picture">
         <div>@if ($picture !== null)<img src="{{ $picture }}" alt="{{ $card->text }}">@else<p class="quiet">{{ $card->row->failure ?? 'This picture is being read.' }}</p>@can('edit')@if ($card->row->photoState->canBeReadAgain())<button type="button" class="btn btn-plain" data-change="read-again" data-placements="{{ $card->row->id() }}">Read it again</button>@endif @endcan @endif</div>
         <div>
+            <p><button type="button" class="btn btn-plain" data-dialog="{{ route('intake.stored.uses', $card->row->photoId) }}">Where it is used</button></p>
             <h3>Why it is here</h3>
             <ul>@forelse ($card->reasons as $reason)<li>{{ $reason }}</li>@empty<li>It is linked to nothing yet: no shopper sees it.</li>@endforelse</ul>
             @can('edit')

@@ -4,6 +4,7 @@
 <div class="page stored">
     <p class="quiet"><a href="{{ route('intake') }}">Intake</a></p>
     <h1>Pictures that are stored already</h1>
+    @if (session('said'))<p role="status" class="said">{{ session('said') }}.</p>@endif
     <form method="get" action="{{ route('intake.stored') }}" class="stored-form">
         <div class="field"><label for="name">File name</label><input class="form-control" id="name" name="name" value="{{ $given['name'] ?? '' }}" maxlength="100" autocomplete="off"></div>
         <div class="field"><label for="product">Product’s code</label><input class="form-control" id="product" name="product" value="{{ $given['product'] ?? '' }}" maxlength="40" autocomplete="off"></div>
@@ -20,12 +21,13 @@
             @csrf
             <ul class="stored-pictures">
                 @foreach ($pictures as $picture)
-                    <li><label><img src="{{ App\Media\PhotoSize::Thumb->address($picture->photoId) }}" alt="" width="132" height="132" loading="lazy"><span><input type="checkbox" class="form-check-input" name="photos[{{ $picture->photoId }}]" value="{{ $picture->name }}"> <x-file-name :name="$picture->name"/></span><small>{{ $picture->width }} × {{ $picture->height }} · {{ $picture->uses === 0 ? 'unused' : ($picture->uses === 1 ? 'in 1 product' : "in {$picture->uses} products") }}</small></label></li>
+                    <li><label><img src="{{ App\Media\PhotoSize::Thumb->address($picture->photoId) }}" alt="" width="132" height="132" loading="lazy"><span><input type="checkbox" class="form-check-input" name="photos[{{ $picture->photoId }}]" value="{{ $picture->name }}"> <x-file-name :name="$picture->name"/></span><small>{{ $picture->width }} × {{ $picture->height }} · {{ $picture->uses === 0 ? 'unused, came '.substr($picture->came, 0, 10) : '' }}</small></label>@if ($picture->uses > 0)<button type="button" class="btn-quiet" data-dialog="{{ route('intake.stored.uses', $picture->photoId) }}">{{ $picture->uses === 1 ? 'used once' : "used {$picture->uses} times" }}<span class="visually-hidden">: where {{ $picture->name }} is</span></button>@endif</li>
                 @endforeach
             </ul>
             <div class="stored-deeds">
                 @if ($next !== null)<a class="btn btn-plain" href="{{ route('intake.stored', ['after' => $next] + $given) }}" rel="next">Earlier ones</a>@endif
-                @can('edit')<button class="btn btn-primary">Take the marked ones into the intake</button>@endcan
+                @can('edit')<button class="btn btn-primary">Take the marked ones into the intake</button>
+                <details class="for-good"><summary class="quiet">Remove for good…</summary><p>The marked pictures and their files go. It cannot be undone. What a product has stays.</p><button class="btn btn-danger" formaction="{{ route('intake.stored.remove') }}">Remove the marked ones for good</button></details>@endcan
             </div>
         </form>
     @endif

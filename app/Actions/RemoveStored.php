@@ -1,0 +1,67 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Actions;
+
+use App\Catalog\PictureUses;
+use App\History\Change;
+use App\History\Keeper;
+use App\Ledger\KeptChanges;
+use App\Ledger\Ledger;
+use App\Media\SweepPhoto;
+use App\Models\DropFileState;
+use App\Models\HistoryEntry;
+use App\Refusals\Kind;
+use App\Refusals\Refused;
+use Illuminate\Support\Facades\DB;
+
+/** Removes stored pictures for good that no product has: their rows at once, their files after. It cannot be undone. */
+final class RemoveStored
+{
+    private const NAMED = 5;
+
+    public function __construct(private readonly Keeper $keeper)
+    {
+    }
+
+    /** @param  array<int, string>  $photos  id => what it is called */
+    public function run(Change $change, array $photos): ?HistoryEntry
+    {
+        if ($photos === []) {
+            throw new Refused('Mark the pictures that are to go.', Kind::Missing, 'photos');
+        }
+
+        return DB::transaction(function () use ($change, $photos): ?HistoryEntry {
+            $entry = $this->keeper->keepLibrary($change, self::class, function (Ledger $ledger) use ($photos): string {
+                $rows = DB::table('photos')->whereIn('id', array_keys($photos))->lockForUpdate()->get(['id', 'sha256', 'type']);
+                $this->refuseUsed(array_intersect_key($photos, $rows->keyBy('id')->all()));
+                DB::table('drop_files')->whereIn('photo_id', $rows->pluck('id'))->update(['photo_id' => null, 'state' => DropFileState::Refused->value, 'remark' => 'This picture was removed for good. Drop it again if it is needed.']);
+                $ledger->delete('photos', array_map(intval(...), array_values($rows->pluck('id')->all())));
+                foreach ($rows as $row) {
+                    SweepPhoto::dispatch($row->sha256, $row->type)->afterCommit();
+                }
+                $names = array_slice(array_values($photos), 0, self::NAMED);
+                $more = $rows->count() - count($names);
+
+                return 'Removed for good: '.implode(', ', $names).($more > 0 ? " and {$more} more" : '');
+            });
+            if ($entry !== null) {
+                // The files go; what cannot come back is not offered to be undone.
+                KeptChanges::letGo([$entry->id]);
+                $entry->update(['is_final' => true]);
+            }
+
+            return $entry;
+        });
+    }
+
+    /** @param  array<int, string>  $photos */
+    private function refuseUsed(array $photos): void
+    {
+        foreach (PictureUses::of(array_keys($photos)) as $id => $uses) {
+            $use = $uses[0];
+            throw new Refused("{$photos[$id]} stays: {$use->product} has it".($use->isRemoved ? ', whose making was undone and may be made again' : '').'. Remove it there first.', Kind::Impossible, 'photos');
+        }
+    }
+}
