@@ -5,6 +5,7 @@ declare(strict_types=1);
 use App\Http\Controllers\AccountsController;
 use App\Http\Controllers\BatchController;
 use App\Http\Controllers\BoardController;
+use App\Http\Controllers\BulkPictureController;
 use App\Http\Controllers\CatalogController;
 use App\Http\Controllers\ContactController;
 use App\Http\Controllers\CoverageController;
@@ -123,6 +124,8 @@ Route::middleware(['auth', KnownSession::class, 'can:view'])->group(function ():
             Route::post('/undo', [IntakeController::class, 'undo'])->name('intake.undo');
         });
         Route::post('/products', [CatalogController::class, 'store'])->name('products.store');
+        Route::get('/bulk/pictures', [BulkPictureController::class, 'form'])->middleware('throttle:reads')->name('bulk.pictures');
+        Route::post('/bulk/pictures', [BulkPictureController::class, 'store'])->name('bulk.pictures.store');
         Route::get('/bulk/new', [BatchController::class, 'form'])->name('batches.form');
         Route::post('/bulk', [BatchController::class, 'store'])->name('batches.store');
         Route::post('/bulk/{batch}/{way}', [BatchController::class, 'steer'])->where('batch', '[0-9A-Za-z]{26}')->name('batch.steer');

@@ -158,6 +158,17 @@ final class ProductLoader
     }
 
     /**
+     * @param  list<int>  $productIds
+     * @return list<LoadedProduct> those that are there, in this order
+     */
+    public function standing(array $productIds): array
+    {
+        $loaded = $this->loadMany(array_values(Product::query()->standing()->whereKey($productIds)->get()->all()));
+
+        return array_values(array_map(fn (int $id): LoadedProduct => $loaded[$id], array_filter($productIds, fn (int $id): bool => isset($loaded[$id]))));
+    }
+
+    /**
      * @param  list<Product>  $products
      * @return array<int, LoadedProduct> by product id
      */

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace App\Catalog;
 
-use App\Models\Product;
 use Core\Gallery\View;
 use Core\Matching\AskedPicture;
 use Core\Matching\DroppedName;
@@ -30,10 +29,9 @@ final readonly class ShootingList
     {
         for ($left = $productIds; $left !== []; $left = array_slice($left, count($some))) {
             $some = Portions::first(array_slice($left, 0, 100));
-            $loaded = $this->loader->loadMany(array_values(Product::query()->standing()->whereKey($some)->get()->all()));
             $holes = [];
-            foreach (array_intersect($some, array_keys($loaded)) as $id) {
-                array_push($holes, ...$this->holes($loaded[$id]));
+            foreach ($this->loader->standing($some) as $loaded) {
+                array_push($holes, ...$this->holes($loaded));
             }
             yield from $this->named($holes);
         }

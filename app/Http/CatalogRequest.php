@@ -33,6 +33,17 @@ final class CatalogRequest extends FormRequest
         );
     }
 
+    /** @return array<string, ?string> what is to become of a picture in many products, as ChangePictures reads it */
+    public function wantedPicture(): array
+    {
+        $wanted = [];
+        foreach (['photo', 'file', 'way', 'part', 'view', 'other', 'other_file', 'find'] as $field) {
+            $wanted[$field] = $this->word($field, 300);
+        }
+
+        return $wanted;
+    }
+
     /** @return ?string null for nothing, or for what is no text */
     private function word(string $field, int $most): ?string
     {

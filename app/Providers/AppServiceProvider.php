@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Providers;
 
+use App\Actions\ChangePictures;
 use App\Actions\EditDetails;
 use App\Actions\LinkDropped;
 use App\Actions\SetPrices;
@@ -60,6 +61,7 @@ final class AppServiceProvider extends ServiceProvider
             'sku-price' => fn (): Act => $app->make(SetPrices::class),
             'sku-stock' => fn (): Act => $app->make(SetStock::class),
             'details' => fn (): Act => $app->make(EditDetails::class),
+            ChangePictures::NAME => fn (): Act => $app->make(ChangePictures::class),
             LinkDropped::NAME => fn (): Act => $app->make(LinkDropped::class),
         ]));
         // One for the Action and for the answer: what was changed is not read a second time.

@@ -65,10 +65,7 @@ final class CoverageCommand extends Command
     {
         for ($left = $ids; $left !== []; $left = array_slice($left, count($some))) {
             $some = Portions::first(array_slice($left, 0, 100));
-            $loaded = $loader->loadMany(array_values(Product::query()->whereKey($some)->get()->all()));
-            foreach ($some as $id) {
-                yield $loaded[$id];
-            }
+            yield from $loader->standing($some);
         }
     }
 

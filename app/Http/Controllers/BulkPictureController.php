@@ -1,0 +1,65 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\Actions\ChangePictures;
+use App\Actions\StartBatch;
+use App\Catalog\ProductList;
+use App\Http\CatalogRequest;
+use App\Http\Screens\BulkPictureScreen;
+use App\Http\Screens\CatalogScreen;
+use App\Intake\StoredPictures;
+use App\Intake\StoredQuery;
+use App\Refusals\Refused;
+use Core\Reach\Selection;
+use Illuminate\Contracts\View\View;
+use Illuminate\Http\RedirectResponse;
+
+/** One picture in chosen values of many products: before and after, then all of it in one act. */
+final readonly class BulkPictureController
+{
+    /** Products that are shown before and after. */
+    private const SHOWN = 20;
+
+    /** Stored pictures that are offered in its place. */
+    private const OFFERED = 18;
+
+    public function __construct(private ProductList $list)
+    {
+    }
+
+    public function form(CatalogRequest $request, CatalogScreen $catalog, ChangePictures $action, BulkPictureScreen $screen, StoredPictures $stored): View
+    {
+        $wanted = $request->wantedPicture();
+        $ids = [];
+        foreach ($this->list->ids($request->asked()) as $id) {
+            if (count($ids) === self::SHOWN) {
+                break;
+            }
+            $ids[] = $id;
+        }
+        [$bulk, $problem] = [null, ''];
+        try {
+            $bulk = $action->meant($wanted);
+        } catch (Refused $refused) {
+            $problem = $refused->getMessage();
+        }
+
+        return view('batches.pictures', [
+            'page' => $catalog->page($request->asked(), 'bulk.pictures'),
+            'found' => $this->list->count($request->asked()),
+            'wanted' => $wanted,
+            'problem' => $problem,
+            'rows' => $bulk === null ? [] : $screen->rows($bulk, $ids),
+            'words' => $bulk?->inWords(),
+            'others' => array_slice($stored->find(new StoredQuery((string) ($wanted['find'] ?? ''))), 0, self::OFFERED),
+        ]);
+    }
+
+    public function store(CatalogRequest $request, StartBatch $action): RedirectResponse
+    {
+        return redirect()->route('batch', $action->run($request->user(), ChangePictures::NAME, $request->wantedPicture(), $this->list->ids($request->asked()), $request->input('mode') === 'all', Selection::whole()));
+    }
+}
