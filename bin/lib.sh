@@ -5,7 +5,7 @@ export COMPOSER_ALLOW_SUPERUSER=1
 
 say() { printf '%s\n' "$*" >&2; }
 
-APT_PACKAGES='php8.2-cli php8.2-mysql php8.2-gd php8.2-imagick php8.2-intl php8.2-zip php8.2-curl php8.2-bcmath php8.2-mbstring php8.2-xml composer mariadb-server mariadb-client librsvg2-bin unzip procps'
+APT_PACKAGES='php8.2-cli php8.2-mysql php8.2-gd php8.2-imagick php8.2-intl php8.2-zip php8.2-curl php8.2-bcmath php8.2-mbstring php8.2-xml composer mariadb-server mariadb-client librsvg2-bin ffmpeg unzip procps'
 
 missing_system() {
     local extension command modules
@@ -14,7 +14,7 @@ missing_system() {
     for extension in pdo_mysql imagick intl zip gd mbstring curl bcmath; do
         grep -qix "$extension" <<<"$modules" || echo "php-$extension"
     done
-    for command in composer mariadbd mariadb-install-db rsvg-convert unzip prlimit pgrep "$@"; do
+    for command in composer mariadbd mariadb-install-db rsvg-convert ffmpeg unzip prlimit pgrep "$@"; do
         command -v "$command" >/dev/null || PATH="$PATH:/usr/sbin" command -v "$command" >/dev/null || echo "$command"
     done
 }

@@ -15,6 +15,7 @@ use App\Http\Controllers\HistoryController;
 use App\Http\Controllers\IntakeController;
 use App\Http\Controllers\LibraryController;
 use App\Http\Controllers\MatrixController;
+use App\Http\Controllers\MediaController;
 use App\Http\Controllers\OwnAccountController;
 use App\Http\Controllers\PhotoController;
 use App\Http\Controllers\PreviewController;
@@ -48,6 +49,7 @@ Route::middleware(['auth', KnownSession::class, 'can:view'])->group(function ():
     Route::get('/coverage/shooting-list', [ShootingController::class, 'page'])->middleware('throttle:reads')->name('shooting-list');
     Route::get('/coverage/shooting-list.csv', [ShootingController::class, 'sheet'])->middleware('throttle:reads')->name('shooting-list.csv');
     Route::get('/jump', [CatalogController::class, 'jump'])->middleware('throttle:reads')->name('jump');
+    Route::get('/media/{photo}.{type}', [MediaController::class, 'show'])->where(['photo' => '[0-9]+', 'type' => 'mp4|webm|glb'])->name('media');
     Route::get('/photos/{photo}/{shape}.jpg', [PhotoController::class, 'cut'])->where('shape', '(square|wide|tall)(-[0-9]{1,4}){0,6}')->name('photo.cut');
     Route::get('/photos/{photo}/{size}.jpg', [PhotoController::class, 'show'])->name('photo');
 
@@ -112,6 +114,7 @@ Route::middleware(['auth', KnownSession::class, 'can:view'])->group(function ():
     });
 
     Route::middleware(['can:edit', 'throttle:changes'])->group(function (): void {
+        Route::post('/photos/{photo}/poster', [MediaController::class, 'poster'])->name('photo.poster');
         Route::post('/intake/stored/remove', [StoredController::class, 'remove'])->name('intake.stored.remove');
         Route::post('/intake/stored', [StoredController::class, 'store'])->name('intake.stored.pick');
         Route::prefix('/intake/{drop}')->whereNumber('drop')->group(function (): void {

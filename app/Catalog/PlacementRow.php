@@ -4,11 +4,12 @@ declare(strict_types=1);
 
 namespace App\Catalog;
 
+use App\Media\MediaKind;
 use App\Models\PhotoState;
 use Core\Gallery\Placement;
 use Core\Reach\Reach;
 
-/** A placement as stored, with its photo. The reach is the stored one: parts of it may lie dormant. */
+/** A placement as stored, with its photo, film or model. The reach is the stored one: parts of it may lie dormant. */
 final readonly class PlacementRow
 {
     public function __construct(
@@ -21,7 +22,20 @@ final readonly class PlacementRow
         public int $width,
         public int $height,
         public int $bytes,
+        public string $type = 'jpg',
+        public ?int $milliseconds = null,
     ) {
+    }
+
+    public function kind(): MediaKind
+    {
+        return MediaKind::ofType($this->type);
+    }
+
+    /** "0:12", "3D"; empty of a still. */
+    public function mark(): string
+    {
+        return $this->kind()->mark($this->milliseconds);
     }
 
     public function id(): int

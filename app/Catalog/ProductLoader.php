@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Catalog;
 
 use App\Ledger\ChangeLog;
+use App\Media\MediaKind;
 use App\Models\PhotoState;
 use App\Models\Product;
 use Core\Gallery\Placement;
@@ -312,7 +313,8 @@ final class ProductLoader
                     $this->shelf->views()->find($row->view),
                     $row->roles === '[]' ? [] : array_values(array_map(Role::from(...), json_decode($row->roles, true, 8, JSON_THROW_ON_ERROR))),
                     $row->alt_text,
-                    crop: $row->crop,
+                    MediaKind::ofType($photo->type) === MediaKind::Still,
+                    $row->crop,
                 ),
                 $row->position,
                 $row->photo_id,
@@ -322,6 +324,8 @@ final class ProductLoader
                 $photo->width,
                 $photo->height,
                 $photo->bytes,
+                $photo->type,
+                $photo->duration_ms,
             );
         }
 

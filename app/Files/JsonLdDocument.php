@@ -8,6 +8,7 @@ use App\Catalog\Fact;
 use App\Catalog\LoadedProduct;
 use App\Catalog\ProductLoader;
 use App\Catalog\SkuRow;
+use App\Media\MediaKind;
 use App\Media\PhotoSize;
 use App\Models\Product;
 use Core\Gallery\Entry;
@@ -57,6 +58,7 @@ final class JsonLdDocument
             ...$about,
             ...array_filter([
                 'image' => $this->images($loaded, $loaded->galleries()->forChoice(Combination::of([]))),
+                'subjectOf' => $this->films($loaded, $loaded->galleries()->forChoice(Combination::of([]))),
                 'variesBy' => $this->variesBy($loaded),
                 'hasVariant' => array_map(fn (SkuRow $sku): array => $this->variant($loaded, $sku), array_values($loaded->made)),
             ]),
@@ -90,6 +92,7 @@ final class JsonLdDocument
             'additionalProperty' => $more,
             'weight' => $sku->weightG === null ? null : ['@type' => 'QuantitativeValue', 'value' => $sku->weightG, 'unitCode' => 'GRM'],
             'image' => $this->images($loaded, $loaded->galleries()->of($sku->cell)),
+            'subjectOf' => $this->films($loaded, $loaded->galleries()->of($sku->cell)),
             'offers' => [
                 '@type' => 'Offer',
                 ...($price === null ? [] : ['price' => $price->shown(), 'priceCurrency' => $price->currency->code]),
@@ -103,7 +106,26 @@ final class JsonLdDocument
     /** @return list<array<string, mixed>> the Lead first, then in order */
     private function images(LoadedProduct $loaded, Gallery $gallery): array
     {
-        return array_map(fn (Entry $entry): array => $this->image($loaded, $entry), $gallery->leadFirst());
+        return array_map(fn (Entry $entry): array => $this->image($loaded, $entry), array_values(array_filter($gallery->leadFirst(), fn (Entry $entry): bool => $entry->placement->isStill)));
+    }
+
+    /** @return list<array<string, mixed>> films and models of a gallery, in order */
+    private function films(LoadedProduct $loaded, Gallery $gallery): array
+    {
+        $films = [];
+        foreach ($gallery->entries as $entry) {
+            $row = $loaded->placements[$entry->placement->id];
+            if (! $entry->placement->isStill) {
+                $site = rtrim((string) config('app.url'), '/');
+                $file = ['contentUrl' => $site.MediaKind::address($row->photoId, $row->type), 'encodingFormat' => MediaKind::TYPES[$row->type]];
+                $about = ['name' => $entry->placement->file, 'description' => $loaded->altText($entry->placement), 'thumbnailUrl' => $site.PhotoSize::Gallery->address($row->photoId)];
+                $films[] = $row->kind() === MediaKind::Film
+                    ? ['@type' => 'VideoObject'] + $about + $file + ['duration' => 'PT'.round((int) $row->milliseconds / 1000, 3).'S']
+                    : ['@type' => '3DModel'] + $about + ['encoding' => ['@type' => 'MediaObject'] + $file];
+            }
+        }
+
+        return $films;
     }
 
     /** @return array<string, mixed> */

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Media;
 
-/** What a picture file says of itself before anything of it is decoded. */
+/** What a file says of itself before anything of it is decoded; of a film also how long it runs. */
 final readonly class InspectedPhoto
 {
     public function __construct(
@@ -13,6 +13,7 @@ final readonly class InspectedPhoto
         public int $height,
         public int $bytes,
         public bool $hasMoreFrames,
+        public ?int $milliseconds = null,
     ) {
     }
 }

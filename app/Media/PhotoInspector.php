@@ -6,14 +6,14 @@ namespace App\Media;
 
 use App\Refusals\PhotoRefused;
 
-/** Recognizes picture files by their content and holds them to bounds, without decoding them. */
+/** Recognizes pictures, films and models by their content and holds them to bounds, without decoding them. */
 final class PhotoInspector
 {
     private const TYPES = ['image/jpeg' => 'jpg', 'image/png' => 'png', 'image/webp' => 'webp', 'image/avif' => 'avif', 'image/tiff' => 'tif', 'image/gif' => 'gif'];
 
     private const WORDS = [
         'text/plain' => 'plain text', 'text/html' => 'a web page', 'text/csv' => 'a table', 'application/pdf' => 'a PDF', 'application/zip' => 'a ZIP archive',
-        'image/svg+xml' => 'an SVG drawing', 'image/heic' => 'a HEIC photo', 'image/bmp' => 'a BMP', 'video/mp4' => 'a video',
+        'image/svg+xml' => 'an SVG drawing', 'image/heic' => 'a HEIC photo', 'image/bmp' => 'a BMP', 'video/quicktime' => 'a QuickTime film', 'video/x-msvideo' => 'an AVI film', 'model/gltf+json' => 'a glTF that refers to other files',
     ];
 
     public function __construct(
@@ -37,10 +37,16 @@ final class PhotoInspector
             throw new PhotoRefused(sprintf('%s has %s MB; a picture can have %s MB. Save it smaller.', $file->name, number_format($bytes / 1048576, 1), number_format($this->mostBytes / 1048576)));
         }
         $found = (string) mime_content_type($file->path);
+        if (file_get_contents($file->path, length: 4) === 'glTF') {
+            return GlbFile::inspect($file, $bytes);
+        }
+        if ($found === 'video/mp4' || $found === 'video/webm') {
+            return FilmProbe::inspect($file, $found === 'video/mp4' ? 'mp4' : 'webm', $bytes);
+        }
         $type = self::TYPES[$found] ?? null;
         if ($type === null) {
             $what = self::WORDS[$found] ?? $found;
-            throw new PhotoRefused("{$file->name} is not a picture that can be used: it holds {$what}. JPEG, PNG, WebP, AVIF, TIFF and GIF can be used.");
+            throw new PhotoRefused("{$file->name} is not a picture that can be used: it holds {$what}. JPEG, PNG, WebP, AVIF, TIFF and GIF can be used, films as MP4 and WebM, models as GLB.");
         }
         $size = @getimagesize($file->path);
         if ($size === false || $size[0] < 1 || $size[1] < 1) {

@@ -48,6 +48,7 @@ final class PhotoStore
             'bytes' => $inspected->bytes,
             'width' => $inspected->width,
             'height' => $inspected->height,
+            'duration_ms' => $inspected->milliseconds,
             'state' => PhotoState::Waiting,
         ]);
         DerivePhoto::dispatch($photo->id)->afterCommit();

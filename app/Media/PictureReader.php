@@ -55,7 +55,7 @@ class PictureReader
     /** @throws PictureFault */
     public function read(Photo $photo, Filesystem $disk): ReadPicture
     {
-        return $this->inFolder(fn (string $folder): ReadPicture => $this->sizes($folder, $this->decoded($photo->type, max($photo->width, $photo->height), $this->fetched($photo, $disk, $folder), $folder)));
+        return $this->inFolder(fn (string $folder): ReadPicture => $this->ofStill($photo->type, max($photo->width, $photo->height), $this->fetched($photo, $disk, $folder), $folder));
     }
 
     /**
@@ -65,7 +65,15 @@ class PictureReader
      */
     public function readFile(string $path, InspectedPhoto $inspected): ReadPicture
     {
-        return $this->inFolder(fn (string $folder): ReadPicture => $this->sizes($folder, $this->decoded($inspected->type, max($inspected->width, $inspected->height), (string) realpath($path), $folder)));
+        return $this->inFolder(fn (string $folder): ReadPicture => $this->ofStill($inspected->type, max($inspected->width, $inspected->height), (string) realpath($path), $folder));
+    }
+
+    /** @throws PictureFault */
+    private function ofStill(string $type, int $longerSide, string $original, string $folder): ReadPicture
+    {
+        [$stillType, $still] = MediaKind::ofType($type) === MediaKind::Still ? [$type, $original] : Posters::still($original, $type, $folder);
+
+        return $this->sizes($folder, $this->decoded($stillType, $longerSide, $still, $folder));
     }
 
     /**

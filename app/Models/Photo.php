@@ -13,6 +13,7 @@ use Illuminate\Database\Eloquent\Model;
  * @property int $bytes
  * @property int $width
  * @property int $height
+ * @property ?int $duration_ms of a film
  * @property PhotoState $state
  * @property ?string $failure why it has no sizes, for a person
  * @property ?int $read_milliseconds what it took to make them

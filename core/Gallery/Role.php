@@ -20,6 +20,12 @@ enum Role: string
         return ucfirst($this->value);
     }
 
+    /** Whether only a still picture can do it: the rest is seen where nothing plays. */
+    public function needsStill(): bool
+    {
+        return $this !== self::Guide;
+    }
+
     /** What the role is for, in a sentence. */
     public function meaning(): string
     {

@@ -33,7 +33,7 @@ final class RoleChooser
         foreach ($reaching as $entry) {
             foreach ($entry->placement->roles as $role) {
                 // What is hidden may still stand in listings, but cannot be what a shopper sees first.
-                if ($role !== Role::Lead || ! $entry->isHidden) {
+                if (($role !== Role::Lead || ! $entry->isHidden) && ($entry->placement->isStill || ! $role->needsStill())) {
                     $assigned[$role->value][] = $entry;
                 }
             }

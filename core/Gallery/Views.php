@@ -16,6 +16,7 @@ final readonly class Views
         'detail' => [Showing::Goods, ['detail', 'details', 'close up', 'macro', 'nahaufnahme', 'détail', 'dettaglio', 'detalle'], []],
         'worn' => [Showing::Goods, ['worn', 'on model', 'getragen', 'porté', 'indossato', 'lifestyle'], ['model', 'look']],
         'flat' => [Showing::Goods, ['flat', 'flat lay', 'flach', 'gelegt', 'à plat', 'laydown'], []],
+        'turned' => [Showing::Goods, ['turned', 'turntable', 'all around', 'rundum'], ['film', 'video']],
         'pack' => [Showing::Whole, ['packaging', 'packed', 'verpackung', 'emballage'], ['pack', 'box']],
         'size guide' => [Showing::Guide, ['size guide', 'size chart', 'sizing', 'measurements', 'größentabelle', 'maßtabelle', 'guide des tailles'], []],
     ];

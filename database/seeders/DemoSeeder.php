@@ -131,6 +131,7 @@ final class DemoSeeder extends Seeder
             }
             $this->place($product, strtolower("smock-{$color}-worn.jpg"), ['Color' => $color], View::usual('worn'));
         }
+        $this->place($product, 'smock-buttoned-moss-turned.mp4', ['Color' => 'Moss', 'Style' => 'Buttoned'], View::usual('turned'));
         $this->place($product, 'smock-size-guide.jpg', [], View::usual('size guide'), Role::Guide);
         $this->order->followShotList($this->change($product));
         $this->prices->run($this->change($product), $this->part($product, ['Size' => 'XXL']), '54.00');
@@ -236,6 +237,7 @@ final class DemoSeeder extends Seeder
         foreach (['Stripe', 'Check'] as $pattern) {
             $this->place($cushion, strtolower("cushion-{$pattern}.jpg"), ['Pattern' => $pattern], View::usual('front'), Role::Lead);
         }
+        $this->place($cushion, 'cushion-turned.glb', [], View::usual('turned'));
         $this->stock($cushion, [30, 14]);
 
         $twine = $this->product('Garden twine', 'TB-TWINE', 'Tools', '6.50', 'Jute, 80 m.', $shotList, []);
@@ -327,7 +329,7 @@ final class DemoSeeder extends Seeder
 
     private function photos(Product $product, string $prefix): void
     {
-        $files = glob($this->folder()."/{$prefix}*.jpg") ?: [];
+        $files = glob($this->folder()."/{$prefix}*.{jpg,mp4,glb}", GLOB_BRACE) ?: [];
         $this->receive->run(new Change($this->user, $product->id), array_map(fn (string $path): IncomingFile => new IncomingFile($path, basename($path)), $files));
     }
 

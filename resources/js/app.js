@@ -4,6 +4,7 @@ import htmx from 'htmx.org';
 import { act, repeatLast } from './act';
 import { board } from './board';
 import { closeDialog, openDialog } from './dialog';
+import { stage as play } from './films';
 import './arriving';
 import './contact';
 import './coverage';
@@ -126,6 +127,7 @@ document.addEventListener('click', (event) => {
     image.src = strip.dataset.show;
     image.dataset.zoom = strip.dataset.zoom;
     image.alt = strip.dataset.alt;
+    play(image.closest('[data-player]'), strip.dataset.kind, strip.dataset.media);
     for (const other of document.querySelectorAll('[data-show]')) {
       other.setAttribute('aria-pressed', String(other === strip));
     }

@@ -189,7 +189,7 @@ test('roles are given by a rule that is shown before, and one by one', async ({ 
   await dialog.getByRole('button', { name: 'Give these roles' }).click();
   await expect(sum(page)).toContainText('16 assigned');
   await page.getByRole('button', { name: /^Teal, Lead/ }).click();
-  await dialog.getByRole('button', { name: /teal_front/ }).click();
+  await dialog.locator('.offer', { has: page.getByTitle(/teal_front/) }).click();
   await expect(page.getByRole('button', { name: /^Teal, Lead: .*teal_front.jpg, assigned/ })).toBeVisible();
   await page.getByRole('button', { name: 'Undo' }).click();
   await page.getByRole('button', { name: 'Undo' }).click();

@@ -37,7 +37,7 @@ final class MatchCommand extends Command
 {
     use GivenTexts;
 
-    private const ENDINGS = ['jpg', 'jpeg', 'png', 'webp', 'tif', 'tiff', 'gif', 'heic', 'avif'];
+    private const ENDINGS = ['jpg', 'jpeg', 'png', 'webp', 'tif', 'tiff', 'gif', 'heic', 'avif', 'mp4', 'webm', 'glb'];
 
     private const MOST_FILES = 10_000;
 

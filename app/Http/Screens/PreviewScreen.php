@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Screens;
 
 use App\Catalog\LoadedProduct;
+use App\Catalog\PlacementRow;
 use App\Catalog\SkuRow;
 use App\Catalog\StockCount;
 use App\Catalog\ValueNames;
@@ -48,6 +49,17 @@ final class PreviewScreen
         $this->choice = $choice === null ? $loaded->openingChoice() : Combination::fromKey($choice);
         $this->gallery = $loaded->galleries()->forChoice($this->choice);
         $this->pictures = new PictureLinks($loaded);
+    }
+
+    public function row(Placement $placement): PlacementRow
+    {
+        return $this->loaded->placements[$placement->id];
+    }
+
+    /** "0:12" of a film, "3D" of a model; empty of a still. */
+    public function mark(Placement $placement): string
+    {
+        return $this->row($placement)->mark();
     }
 
     /** The text for a picture: typed in the shop's own language, made in every other. */

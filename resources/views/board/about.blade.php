@@ -1,8 +1,8 @@
 <div data-stay="{{ route('photo.about', [$product, $card->row->id()]) }}">
     <h2 id="dialog-title">{{ $card->row->file() }}</h2>
-    <p class="quiet">{{ number_format($card->row->width) }} × {{ number_format($card->row->height) }} px, {{ number_format($card->row->bytes / 1024) }} kB · {{ $card->reach === '' ? 'not linked' : $card->reach }}</p>
+    <p class="quiet">{{ number_format($card->row->width) }} × {{ number_format($card->row->height) }} px, {{ number_format($card->row->bytes / 1024) }} kB{{ $card->row->kind() === App\Media\MediaKind::Film ? ', '.number_format($card->row->milliseconds / 1000, 1).' s' : '' }} · {{ $card->reach === '' ? 'not linked' : $card->reach }}</p>
     <div class="about-picture">
-        <div>@if ($picture !== null)<img src="{{ $picture }}" alt="{{ $card->text }}">@else<p class="quiet">{{ $card->row->failure ?? 'This picture is being read.' }}</p>@can('edit')@if ($card->row->photoState->canBeReadAgain())<button type="button" class="btn btn-plain" data-change="read-again" data-placements="{{ $card->row->id() }}">Read it again</button>@endif @endcan @endif</div>
+        <div data-player>@if ($picture !== null)<img src="{{ $picture }}" alt="{{ $card->text }}">@if ($card->row->mark() !== '')<button type="button" class="btn btn-primary play" data-kind="{{ $card->row->kind()->value }}" data-play="{{ App\Media\MediaKind::address($card->row->photoId, $card->row->type) }}">{{ $card->row->kind() === App\Media\MediaKind::Film ? 'Play' : 'Turn it' }}</button>@can('edit')<button type="button" class="btn btn-plain" data-poster="{{ route('photo.poster', $card->row->photoId) }}" hidden>Take the poster from this view</button>@endcan @endif @else<p class="quiet">{{ $card->row->failure ?? 'This picture is being read.' }}</p>@can('edit')@if ($card->row->photoState->canBeReadAgain())<button type="button" class="btn btn-plain" data-change="read-again" data-placements="{{ $card->row->id() }}">Read it again</button>@endif @endcan @endif</div>
         <div>
             <p><button type="button" class="btn btn-plain" data-dialog="{{ route('intake.stored.uses', $card->row->photoId) }}">Where it is used</button></p>
             <h3>Why it is here</h3>
@@ -37,7 +37,7 @@
                         <button type="button" class="btn btn-plain" data-change="move" data-placements="{{ $card->row->id() }}" data-with="{{ json_encode(['to' => $card->place - 2 < 0 ? 0 : $card->place - 2]) }}">Earlier</button>
                         <button type="button" class="btn btn-plain" data-change="move" data-placements="{{ $card->row->id() }}" data-with="{{ json_encode(['to' => $card->place]) }}">Later</button>
                     @endif
-                    @if ($picture !== null)<button type="button" class="btn btn-plain" data-dialog="{{ route('photo.crop.plan', [$product, $card->row->id()]) }}" data-verb="POST">Focus and crop…</button>@endif
+                    @if ($picture !== null && $card->row->mark() === '')<button type="button" class="btn btn-plain" data-dialog="{{ route('photo.crop.plan', [$product, $card->row->id()]) }}" data-verb="POST">Focus and crop…</button>@endif
                     <label class="btn btn-plain replace">Replace the file…<input class="visually-hidden" type="file" data-replace="{{ route('photo.replace', [$product, $card->row->id()]) }}" accept="image/jpeg,image/png,image/webp,image/avif,image/tiff,image/gif"></label>
                     @if ($isLinked)
                         <button type="button" class="btn btn-plain" data-change="unlink" data-placements="{{ $card->row->id() }}" data-with='{"everywhere":1}'>Back to the tray</button>

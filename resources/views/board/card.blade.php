@@ -8,6 +8,7 @@
         <span class="caption"><b>@if (($card->place > 0 || $card->isHidden) && $card->row->placement->view !== null){{ $card->row->placement->view->label() }}@else<x-file-name :name="$card->row->file()"/>@endif</b><em>{{ $card->isHidden ? 'hidden here' : ($card->reach === '' ? $card->row->placement->view?->label() ?? 'not linked' : $card->reach) }}</em></span>
     </button>
     @if ($card->badges !== [])<span class="badges">@foreach ($card->badges as $badge)<span>{{ $badge }}</span>@endforeach</span>@endif
+    @if ($card->row->mark() !== '')<span class="film-mark">{{ $card->row->mark() }}</span>@endif
     @if ($card->place > 0)<span class="place">{{ $card->place }}</span>@endif
     <button type="button" class="btn-quiet about" data-about="{{ route('photo.about', [$product, $card->row->id()]) }}" title="About {{ $card->row->file() }}">…<span class="visually-hidden"> About {{ $card->row->file() }}</span></button>
 </li>

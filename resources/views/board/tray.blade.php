@@ -32,7 +32,7 @@
     <div class="unlinked">
         <h2>Not linked yet<span>{{ count($unlinked) }} {{ count($unlinked) === 1 ? 'picture' : 'pictures' }}</span></h2>
         @can('edit')
-            <div class="dropzone"><x-icon name="upload"/><span>Drop pictures here, or</span><input class="visually-hidden" type="file" id="files" multiple accept="image/jpeg,image/png,image/webp,image/avif,image/tiff,image/gif" data-files><label for="files">choose files</label></div>
+            <div class="dropzone"><x-icon name="upload"/><span>Drop pictures here, or</span><input class="visually-hidden" type="file" id="files" multiple accept="image/jpeg,image/png,image/webp,image/avif,image/tiff,image/gif,video/mp4,video/webm,.glb" data-files><label for="files">choose files</label></div>
         @endcan
         <div class="uploads" id="uploads" data-keep="1" aria-live="polite"></div>
         @if ($unlinked !== [])<p class="remark">Drag onto a color, a size, a cell or the corner; or mark and press <kbd>L</kbd>.</p>@endif

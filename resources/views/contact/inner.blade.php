@@ -37,6 +37,7 @@
                         <div class="shot @if ($difference->touches($shot)) is-off @endif" role="gridcell" tabindex="{{ $y === 0 && $loop->first ? '0' : '-1' }}" aria-selected="false" draggable="{{ $canEdit ? 'true' : 'false' }}" data-shot="{{ $entry->placement->id }}" data-place="{{ $place }}" data-large="{{ $screen->large($entry) }}" data-name="{{ $entry->placement->file }}" data-about="{{ route('photo.about', [$product, $entry->placement->id]) }}"
                             aria-label="{{ $screen->label($strip) }}, place {{ $place + 1 }}: {{ $shot->inWords() }}, {{ $entry->placement->file }}{{ $difference->touches($shot) ? ', not as the others' : '' }}" title="{{ $entry->placement->file }}, {{ $screen->reach($entry) }}{{ $strip->shownBy[$entry->placement->id] < $strip->skus ? ', on '.$strip->shownBy[$entry->placement->id].' of '.$strip->skus.' SKUs' : '' }}">
                             @if ($thumb === null)<span class="thumb">being read…</span>@else<img src="{{ $thumb }}" alt="" loading="lazy" draggable="false">@endif
+                            @php($mark = $loaded->placements[$entry->placement->id]->mark())@if ($mark !== '')<span class="film-mark">{{ $mark }}</span>@endif
                             <span class="shot-words"><i>{{ $place + 1 }}</i>{{ $shot->inWords() }}@if ($screen->isLead($strip, $entry))<b>Lead</b>@endif</span>
                         </div>
                     @endif

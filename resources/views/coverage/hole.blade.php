@@ -4,7 +4,7 @@
     <h2 id="dialog-title">{{ $hole->view->label() }} of {{ $hole->place() }}</h2>
     <p class="quiet">{{ $hole->cell === null ? 'Needed as the shot list says, for every color.' : ucfirst($hole->cell->inWords()).' on '.number_format($hole->cell->lacking).($hole->cell->lacking === 1 ? ' SKU.' : ' SKUs.') }}</p>
     @if ($hole->cell !== null)
-        <div class="field"><label for="hole-file">A file to take in for it</label><input class="form-control" type="file" id="hole-file" accept="image/*" multiple data-hole-file data-onto="{{ $hole->selected }}" data-view="{{ $hole->view->key }}" data-words="{{ $hole->place() }}, {{ $hole->view->name }}"></div>
+        <div class="field"><label for="hole-file">A file to take in for it</label><input class="form-control" type="file" id="hole-file" accept="image/*,video/mp4,video/webm,.glb" multiple data-hole-file data-onto="{{ $hole->selected }}" data-view="{{ $hole->view->key }}" data-words="{{ $hole->place() }}, {{ $hole->view->name }}"></div>
         @if ($offered === [])
             <p class="quiet">No picture of this product waits for a place.</p>
         @else

@@ -1,0 +1,64 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Media;
+
+use Imagick;
+use ImagickDraw;
+use Symfony\Component\Process\Exception\ExceptionInterface as ProcessException;
+use Symfony\Component\Process\Process;
+
+/** The still that stands for what is none: a frame of a film, a sign for a model until somebody takes a poster of it. */
+final class Posters
+{
+    private const SECONDS = 20;
+
+    private const MEMORY = 1_200 * 1024 * 1024;
+
+    /**
+     * @param  string  $original  path of the file
+     * @param  string  $folder  where the still is written
+     * @return array{string, string} its type and path
+     *
+     * @throws PictureFault
+     */
+    public static function still(string $original, string $type, string $folder): array
+    {
+        return MediaKind::ofType($type) === MediaKind::Film ? ['jpg', self::frame($original, $folder)] : ['png', self::sign($folder)];
+    }
+
+    /** The most telling of the first frames, as ffmpeg's thumbnail filter finds it. */
+    private static function frame(string $film, string $folder): string
+    {
+        $path = "{$folder}/poster.jpg";
+        $process = new Process(['prlimit', '--cpu='.self::SECONDS, '--as='.self::MEMORY, '--core=0', 'ffmpeg', '-nostdin', '-v', 'error', '-protocol_whitelist', 'file', '-threads', '1', '-i', $film, '-an', '-sn', '-vf', 'thumbnail=50', '-frames:v', '1', '-q:v', '2', $path], $folder, timeout: 2 * self::SECONDS);
+        try {
+            $process->run();
+        } catch (ProcessException $late) {
+            throw PictureFault::beyond('takes longer than '.self::SECONDS.' seconds to read', $late->getMessage());
+        }
+
+        return is_file($path) && filesize($path) > 0 ? $path : throw PictureFault::damaged('no frame: '.mb_substr($process->getErrorOutput(), 0, 300));
+    }
+
+    private static function sign(string $folder): string
+    {
+        $side = GlbFile::POSTER;
+        $draw = new ImagickDraw();
+        $draw->setFillColor('none');
+        $draw->setStrokeColor('#8b94a8');
+        $draw->setStrokeWidth(14);
+        $draw->setStrokeLineJoin(Imagick::LINEJOIN_ROUND);
+        $at = fn (float $x, float $y): array => ['x' => $side * $x, 'y' => $side * $y];
+        $draw->polygon([$at(.5, .22), $at(.74, .36), $at(.74, .64), $at(.5, .78), $at(.26, .64), $at(.26, .36)]);
+        $draw->polyline([$at(.26, .36), $at(.5, .5), $at(.74, .36)]);
+        $draw->line($side * .5, $side * .5, $side * .5, $side * .78);
+        $picture = new Imagick();
+        $picture->newImage($side, $side, '#f7f7f5', 'png');
+        $picture->drawImage($draw);
+        $picture->writeImage("png:{$folder}/poster.png");
+
+        return "{$folder}/poster.png";
+    }
+}
