@@ -3,6 +3,7 @@
 declare(strict_types=1);
 
 use App\Http\Controllers\AccountsController;
+use App\Http\Controllers\BannerController;
 use App\Http\Controllers\BatchController;
 use App\Http\Controllers\BoardController;
 use App\Http\Controllers\BulkPictureController;
@@ -68,6 +69,7 @@ Route::middleware(['auth', KnownSession::class, 'can:view'])->group(function ():
     Route::get('/library/axes/{axis}', [LibraryController::class, 'axis'])->name('library.axis');
     Route::get('/library/runs', [LibraryController::class, 'runs'])->name('library.runs');
     Route::get('/library/texts', [ShotListController::class, 'texts'])->name('library.texts');
+    Route::get('/library/banners', [BannerController::class, 'index'])->name('library.banners');
     Route::get('/library/shots', [ShotListController::class, 'index'])->name('library.shots');
     Route::get('/library/history', [HistoryController::class, 'library'])->name('library.history');
 
@@ -82,6 +84,7 @@ Route::middleware(['auth', KnownSession::class, 'can:view'])->group(function ():
         Route::get('/roles', [RoleController::class, 'show'])->name('roles');
         Route::get('/preview', [PreviewController::class, 'show'])->name('preview');
         Route::get('/details', [DetailsController::class, 'show'])->name('details');
+        Route::get('/details/pictures', [DetailsController::class, 'pictures'])->name('details.pictures');
         Route::get('/history', [HistoryController::class, 'index'])->name('history');
         Route::get('/history/compare', [HistoryController::class, 'compare'])->name('history.compare');
         // How the board is laid out is the person's own, so the right to look is enough.
@@ -147,6 +150,11 @@ Route::middleware(['auth', KnownSession::class, 'can:view'])->group(function ():
             Route::get('/runs/{run}', [LibraryController::class, 'run'])->name('library.run');
             Route::post('/runs/{run}', [LibraryController::class, 'saveRun'])->name('library.run.edit');
             Route::post('/runs/{run}/remove', [LibraryController::class, 'removeRun'])->name('library.run.remove');
+            Route::post('/banners/choose', [BannerController::class, 'choose'])->name('library.banners.choose');
+            Route::post('/banners', [BannerController::class, 'set'])->name('library.banners.set');
+            Route::post('/banners/{banner}/look', [BannerController::class, 'edit'])->whereNumber('banner')->name('library.banner');
+            Route::post('/banners/{banner}', [BannerController::class, 'update'])->whereNumber('banner')->name('library.banner.edit');
+            Route::post('/banners/{banner}/remove', [BannerController::class, 'remove'])->whereNumber('banner')->name('library.banner.remove');
             Route::post('/texts', [ShotListController::class, 'savePattern'])->name('library.texts.save');
             Route::get('/shots/lists/new', [ShotListController::class, 'list'])->name('library.shot-lists.new');
             Route::get('/shots/lists/{list}', [ShotListController::class, 'list'])->whereNumber('list')->name('library.shot-list');

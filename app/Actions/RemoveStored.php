@@ -10,6 +10,7 @@ use App\History\Keeper;
 use App\Ledger\KeptChanges;
 use App\Ledger\Ledger;
 use App\Media\SweepPhoto;
+use App\Models\Banner;
 use App\Models\DropFileState;
 use App\Models\HistoryEntry;
 use App\Refusals\Kind;
@@ -59,6 +60,10 @@ final class RemoveStored
     /** @param  array<int, string>  $photos */
     private function refuseUsed(array $photos): void
     {
+        $banner = Banner::query()->whereIn('photo_id', array_keys($photos))->first();
+        if ($banner !== null) {
+            throw new Refused("{$photos[$banner->photo_id]} stays: it is the banner of the {$banner->kind->inWords()} {$banner->name}. Give that another first.", Kind::Impossible, 'photos');
+        }
         foreach (PictureUses::of(array_keys($photos)) as $id => $uses) {
             $use = $uses[0];
             throw new Refused("{$photos[$id]} stays: {$use->product} has it".($use->isRemoved ? ', whose making was undone and may be made again' : '').'. Remove it there first.', Kind::Impossible, 'photos');

@@ -11,6 +11,7 @@ use App\Catalog\SkuRow;
 use App\Media\MediaKind;
 use App\Media\PhotoSize;
 use App\Models\Product;
+use Core\Catalog\Description;
 use Core\Gallery\Entry;
 use Core\Gallery\Gallery;
 use Core\Matrix\AxisKind;
@@ -34,7 +35,7 @@ final class JsonLdDocument
         $product = $loaded->product;
         $about = array_filter([
             'name' => $product->name,
-            'description' => $product->description,
+            'description' => (new Description($product->description))->plain(),
             'brand' => $product->brand === '' ? null : ['@type' => 'Brand', 'name' => $product->brand],
             'category' => $product->category,
             'additionalProperty' => array_map(fn (Fact $fact): array => ['@type' => 'PropertyValue', 'name' => $fact->name, 'value' => $fact->value], $loaded->facts),

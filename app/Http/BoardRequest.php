@@ -170,10 +170,7 @@ final class BoardRequest extends FormRequest
     /** @return ?Crop what of a picture is shown, as its form says; null where it says nothing */
     public function crop(): ?Crop
     {
-        $given = $this->fields('crop');
-        $number = fn (string $name, int $usual): int => (int) round(10 * (is_numeric($given[$name] ?? null) ? (float) $given[$name] : $usual));
-
-        return $given === [] ? null : Crop::of($number('x', 50), $number('y', 50), $number('left', 0), $number('top', 0), $number('width', 100), $number('height', 100));
+        return CropForm::read($this->input('crop'));
     }
 
     /** @return list<int> ids of the axes that are checked */

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http;
 
 use App\History\Change;
+use Core\Gallery\Crop;
 use Illuminate\Foundation\Http\FormRequest;
 
 /** A request from the library's pages: which version of the library was looked at. */
@@ -18,10 +19,18 @@ final class LibraryRequest extends FormRequest
             'token' => ['nullable', 'uuid'],
             'order' => ['nullable', 'string', 'regex:/^[0-9,]*$/', 'max:20000'],
             'name' => ['nullable', 'string', 'max:200'],
-            ...array_fill_keys(['values', 'code', 'kind', 'display', 'synonyms', 'translations', 'swatch.*', 'words', 'loose_words', 'showing', 'need.*', 'language', 'pattern'], ['nullable', 'string', 'max:20000']),
+            ...array_fill_keys(['values', 'code', 'kind', 'display', 'synonyms', 'translations', 'swatch.*', 'words', 'loose_words', 'showing', 'need.*', 'language', 'pattern', 'file', 'text', 'find', 'crop.*'], ['nullable', 'string', 'max:20000']),
             'swatch' => ['nullable', 'array'],
             'need' => ['nullable', 'array', 'max:200'],
+            'crop' => ['nullable', 'array', 'max:6'],
+            'photo' => ['nullable', 'integer'],
         ];
+    }
+
+    /** @return ?Crop what of a picture is shown, as its form says; null where it says nothing */
+    public function crop(): ?Crop
+    {
+        return CropForm::read($this->input('crop'));
     }
 
     public function change(): Change

@@ -32,7 +32,7 @@ final class StoredPictures
             ->when($asked->after !== null, fn (Builder $query) => $query->where('photos.id', '<', $asked->after))
             ->when($asked->leastSide > 0, fn (Builder $query) => $query->whereRaw('GREATEST(photos.width, photos.height) >= ?', [$asked->leastSide]))
             ->when($asked->since !== null, fn (Builder $query) => $query->where('photos.created_at', '>=', $asked->since))
-            ->when($asked->isUnused, fn (Builder $query) => $query->whereNotExists(fn (Builder $placements) => $placements->from('placements')->whereColumn('placements.photo_id', 'photos.id')))
+            ->when($asked->isUnused, fn (Builder $query) => $query->whereNotExists(fn (Builder $placements) => $placements->from('placements')->whereColumn('placements.photo_id', 'photos.id'))->whereNotExists(fn (Builder $banners) => $banners->from('banners')->whereColumn('banners.photo_id', 'photos.id')))
             ->when($asked->productId !== null, fn (Builder $query) => $query->whereExists(fn (Builder $placements) => $placements->from('placements')->whereColumn('placements.photo_id', 'photos.id')->where('placements.product_id', $asked->productId)))
             ->when($asked->name !== '', fn (Builder $query) => $query->where(fn (Builder $either) => $either
                 ->whereIn('photos.id', DB::table('placements')->where('file_name', 'like', '%'.SearchWords::beginning($asked->name))->select('photo_id'))

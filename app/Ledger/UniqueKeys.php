@@ -21,6 +21,7 @@ final readonly class UniqueKeys
         'views' => [['key'], ['folded']],
         'shot_lists' => [['folded']],
         'alt_patterns' => [['language']],
+        'banners' => [['kind', 'folded']],
         'facts' => [['product_id', 'folded']],
         'product_axes' => [['product_id', 'axis_id']],
         'product_values' => [['product_id', 'value_id']],

@@ -9,6 +9,7 @@ import './arriving';
 import './contact';
 import './coverage';
 import './crop';
+import './description';
 import './intake';
 import './library';
 import './setup';

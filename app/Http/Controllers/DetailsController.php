@@ -11,6 +11,7 @@ use App\Catalog\CurrencyPlan;
 use App\Catalog\LibraryShelf;
 use App\Catalog\ProductLoader;
 use App\Http\BoardRequest;
+use App\Http\Screens\PictureLinks;
 use App\Models\Product;
 use Core\Pricing\Currency;
 use Core\Pricing\UnknownCurrency;
@@ -27,6 +28,14 @@ final class DetailsController
     public function show(BoardRequest $request): View
     {
         return view('details.page', $this->data($request->product()));
+    }
+
+    /** The product's pictures, to be put into its description. */
+    public function pictures(BoardRequest $request): View
+    {
+        $loaded = $this->loader->again($request->product());
+
+        return view('details.pictures', ['loaded' => $loaded, 'links' => new PictureLinks($loaded)]);
     }
 
     /** One field at a time: each is kept when it is left. */

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\Catalog\AltPatterns;
+use App\Catalog\Banners;
 use App\Catalog\ProductLoader;
 use App\Catalog\ValueNames;
 use App\Http\BoardRequest;
@@ -13,7 +14,7 @@ use Illuminate\Contracts\View\View;
 
 final class PreviewController
 {
-    public function show(BoardRequest $request, ProductLoader $loader, AltPatterns $patterns): View
+    public function show(BoardRequest $request, ProductLoader $loader, AltPatterns $patterns, Banners $banners): View
     {
         $loaded = $loader->load($request->product());
         $names = ValueNames::of($loaded->matrix, $request->exists('lang') ? $request->string('lang')->toString() : (string) $request->user()->language);
@@ -23,6 +24,7 @@ final class PreviewController
             $request->query('width') === 'phone',
             $names,
             $patterns->in($names->tag),
+            $banners->of($loaded->product->category),
         );
 
         return view($request->hasHeader('HX-Request') ? 'preview.shop' : 'preview.page', ['product' => $request->product(), 'preview' => $preview]);

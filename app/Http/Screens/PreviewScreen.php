@@ -11,7 +11,9 @@ use App\Catalog\StockCount;
 use App\Catalog\ValueNames;
 use App\Media\PhotoCuts;
 use App\Media\PhotoSize;
+use App\Models\Banner;
 use App\Models\PhotoState;
+use Core\Catalog\Description;
 use Core\Gallery\AltText;
 use Core\Gallery\Crop;
 use Core\Gallery\Gallery;
@@ -45,10 +47,24 @@ final class PreviewScreen
         public readonly bool $isPhone,
         public readonly ValueNames $names,
         private readonly AltText $altText,
+        private readonly ?Banner $banner,
     ) {
         $this->choice = $choice === null ? $loaded->openingChoice() : Combination::fromKey($choice);
         $this->gallery = $loaded->galleries()->forChoice($this->choice);
         $this->pictures = new PictureLinks($loaded);
+    }
+
+    /** @return list<string|Placement> texts, and the pictures between them that the product still has */
+    public function description(): array
+    {
+        $parts = array_map(fn (string|int $part): string|Placement|null => is_string($part) ? $part : ($this->loaded->placements[$part] ?? null)?->placement, (new Description($this->loaded->product->description))->parts());
+
+        return array_values(array_filter($parts, fn (string|Placement|null $part): bool => is_string($part) || ($part !== null && $this->pictures->url($part, PhotoSize::Card) !== null)));
+    }
+
+    public function banner(): ?Banner
+    {
+        return $this->banner;
     }
 
     public function row(Placement $placement): PlacementRow

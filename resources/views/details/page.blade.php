@@ -34,6 +34,7 @@
         <label for="description">Description</label>
         <input type="hidden" name="field" value="description">
         <textarea class="form-control" id="description" name="value" rows="6" @cannot('edit') readonly @endcannot>{{ $product->description }}</textarea>
+        @can('edit')<p class="hint"><button type="button" class="btn btn-plain" data-dialog="{{ route('details.pictures', $product) }}">Put a picture into it…</button> It comes where the cursor stands, as [picture 12].</p>@endcan
     </form>
     <p class="quiet">Each field is kept as you leave it.</p>
     <div id="facts">@include('details.facts')</div>

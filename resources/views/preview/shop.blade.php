@@ -1,5 +1,6 @@
 <div class="shop @if ($preview->isPhone) is-phone @endif" id="shop" data-choice="{{ $preview->choice->key }}">
     @php($entries = $preview->gallery->leadFirst())
+    @if ($preview->banner() !== null)<img class="category-banner" src="{{ App\Media\PhotoCuts::address($preview->banner()->photo_id, Core\Gallery\Shape::Wide, $preview->banner()->focus()) }}" alt="{{ $preview->banner()->alt_text }}" loading="lazy">@endif
     <div>
         @if ($preview->shownIn() !== '')<p class="shown-in" role="status">{{ $preview->shownIn() }}</p>@endif
         @if ($entries === [])
@@ -40,6 +41,6 @@
         <button type="button" class="buy" disabled>{{ $preview->offer() }}</button>
         <p class="small-print">{{ $preview->inSmallPrint() }}. This is a preview: nothing can be bought here.</p>
         @if ($preview->loaded->facts !== [])<dl class="shop-facts">@foreach ($preview->loaded->facts as $fact)<div><dt>{{ $fact->name }}</dt><dd>{{ $fact->value }}</dd></div>@endforeach</dl>@endif
-        @if ($preview->loaded->product->description !== '')<p>{{ $preview->loaded->product->description }}</p>@endif
+        @if ($preview->loaded->product->description !== '')<div class="shop-description">@foreach ($preview->description() as $part)@if (is_string($part))<p>{{ $part }}</p>@else<figure><img src="{{ $preview->pictures->url($part, App\Media\PhotoSize::Card) }}" alt="{{ $preview->text($part) }}" loading="lazy"></figure>@endif @endforeach</div>@endif
     </div>
 </div>
