@@ -16,7 +16,7 @@ export async function showModel(canvas, url) {
   const middle = box.getCenter(new Vector3());
   const size = Math.max(box.getSize(new Vector3()).length(), 0.001);
   const camera = new PerspectiveCamera(35, 1, size / 100, size * 20);
-  camera.position.copy(middle).add(new Vector3(0.7, 0.5, 1.1).multiplyScalar(size));
+  camera.position.copy(middle).add(new Vector3(0.95, 0.7, 1.5).multiplyScalar(size));
   const controls = new OrbitControls(camera, canvas);
   controls.target.copy(middle);
   controls.listenToKeyEvents(canvas);
