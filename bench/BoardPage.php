@@ -17,7 +17,7 @@ use Database\Seeders\DemoSeeder;
 use Illuminate\Support\Facades\DB;
 use RuntimeException;
 
-/** A board over HTTP, beside the framework's empty page from the same server. */
+/** A product's board, or another of its pages, over HTTP, beside the framework's empty page from the same server. */
 final class BoardPage
 {
     private const ROUNDS = 25;
@@ -25,14 +25,16 @@ final class BoardPage
     private string $cookies;
 
     /**
-     * @param  string  $query  of the board's address
+     * @param  string  $query  what follows the product in the address
      * @param  int  $shown  cells on the page
+     * @param  string  $cell  what each of them has
      */
     private function __construct(
         private readonly string $url,
         private readonly string $code,
         private readonly string $query,
         private readonly int $shown,
+        private readonly string $cell = 'role="gridcell"',
     ) {
         $this->cookies = (string) tempnam(sys_get_temp_dir(), 'slate');
     }
@@ -59,7 +61,15 @@ final class BoardPage
         return (new self($url, 'BENCH-5000', '?layer=', 5000))->measure('5,000 SKUs of 4 axes, all shown', 30.0);
     }
 
-    private function measure(string $size, float $limit): Result
+    /** Forty strips of twelve pictures beside each other. */
+    public static function contactOf40(string $url): Result
+    {
+        self::fill('BENCH-STRIPS', [new DraftAxis('Color', implode(',', array_map(fn (int $at): string => "Shade {$at}", range(1, 40)))), new DraftAxis('Size', 'S, M, L')], 480, 40);
+
+        return (new self($url, 'BENCH-STRIPS', '/contact', 480, 'data-shot='))->measure('40 strips × 12 pictures', 12.0, 'contact sheet');
+    }
+
+    private function measure(string $size, float $limit, string $work = 'board page'): Result
     {
         $this->signIn();
         $board = "/products/{$this->code}{$this->query}";
@@ -76,22 +86,22 @@ final class BoardPage
         $own = Timing::median($times[$board]);
         $empty = Timing::median($times['/bench-empty']);
 
-        return new Result('board page', $size, $own / $empty, $limit, sprintf('%.0f ms beside %.0f ms; %d queries', $own / 1e6, $empty / 1e6, $this->queries()));
+        return new Result($work, $size, $own / $empty, $limit, sprintf('%.0f ms beside %.0f ms; %d queries', $own / 1e6, $empty / 1e6, $this->queries()));
     }
 
     /** @param  list<DraftAxis>  $axes the colors first */
-    private static function fill(string $code, array $axes): void
+    private static function fill(string $code, array $axes, int $pictures = 120, int $colors = 10): void
     {
         DemoSeeder::accounts();
         $user = User::query()->where('email', 'ada@thrumbury.example')->firstOrFail();
         $product = app(CreateProduct::class)->run($user, "Bench smock {$code}", $code, 1);
         app(ChangeMatrix::class)->run(new Change($user, $product->id, 1), $axes, new MatrixChoices());
         [$color] = app(ProductLoader::class)->load($product->refresh())->matrix->axes;
-        for ($at = 0; $at < 120; $at++) {
+        for ($at = 0; $at < $pictures; $at++) {
             $photo = DB::table('photos')->insertGetId(['sha256' => hash('sha256', $code.$at), 'type' => 'jpg', 'bytes' => 1, 'width' => 1600, 'height' => 1600, 'state' => 'ready']);
             DB::table('placements')->insert([
-                'product_id' => $product->id, 'photo_id' => $photo, 'file_name' => "p{$at}.jpg", 'position' => $at, 'view' => ['front', 'back', 'detail', 'worn'][$at % 4],
-                'reach' => Clauses::encode(Reach::fromArrays([[$color->id => [$color->values[$at % 10]->id]]])), 'hidden' => '[]', 'roles' => $at < 10 ? '["lead"]' : '[]',
+                'product_id' => $product->id, 'photo_id' => $photo, 'file_name' => "p{$at}.jpg", 'position' => $at, 'view' => ['front', 'back', 'detail', 'worn'][intdiv($at, $colors) % 4],
+                'reach' => Clauses::encode(Reach::fromArrays([[$color->id => [$color->values[$at % $colors]->id]]])), 'hidden' => '[]', 'roles' => $at < $colors ? '["lead"]' : '[]',
             ]);
         }
     }
@@ -100,7 +110,7 @@ final class BoardPage
     {
         preg_match('/name="_token" value="([^"]+)"/', $this->get('/sign-in'), $token);
         $this->get('/sign-in', ['_token' => $token[1], 'email' => 'ada@thrumbury.example', 'password' => DemoSeeder::PASSWORD]);
-        if (substr_count($this->get("/products/{$this->code}{$this->query}"), 'role="gridcell"') !== $this->shown) {
+        if (substr_count($this->get("/products/{$this->code}{$this->query}"), $this->cell) !== $this->shown) {
             throw new RuntimeException("The board of the bench does not show its {$this->shown} cells.");
         }
     }

@@ -33,6 +33,11 @@ final class CatalogPages
         'views missing' => '/?state=lacking', 'sold out' => '/?stock=partly', 'a category' => '/?category=Hats', 'not linked' => '/?tray=some', 'no price' => '/?price=none',
     ];
 
+    private const COVERAGE = [
+        'most missing first' => '/coverage', 'last page' => '/coverage?before=end', 'by SKUs touched' => '/coverage?sort=-touched',
+        'lacks a view' => '/coverage?lacks=worn', 'lacks another, by name' => '/coverage?lacks=size+guide&sort=name', 'a category' => '/coverage?category=Hats', 'by a word' => '/coverage?q=orchard',
+    ];
+
     private const JUMPS = ['a word' => '/jump?q=orchard', 'codes' => '/jump?q=GEN-0000', 'files' => '/jump?q=gen-000012_'];
 
     private Visitor $visitor;
@@ -63,7 +68,7 @@ final class CatalogPages
         $this->grow(self::PRODUCTS - Product::query()->count(), self::SKUS);
         $many = $this->times();
         $results = [];
-        foreach ([['catalog page', self::PAGES, 1.5], ['jump', self::JUMPS, 3.0]] as [$work, $paths, $limit]) {
+        foreach ([['catalog page', self::PAGES, 1.5], ['coverage of the catalog', self::COVERAGE, 1.5], ['jump', self::JUMPS, 3.0]] as [$work, $paths, $limit]) {
             $ratios = [];
             foreach (array_keys($paths) as $name) {
                 $ratios[$name] = $many["{$work} {$name}"] / $few["{$work} {$name}"];
@@ -97,7 +102,7 @@ final class CatalogPages
     {
         $times = [];
         for ($round = 0; $round < self::ROUNDS + 2; $round++) {
-            foreach (['catalog page' => self::PAGES, 'jump' => self::JUMPS] as $work => $paths) {
+            foreach (['catalog page' => self::PAGES, 'coverage of the catalog' => self::COVERAGE, 'jump' => self::JUMPS] as $work => $paths) {
                 foreach ($paths as $name => $path) {
                     $start = hrtime(true);
                     $answer = $this->visitor->get($path);

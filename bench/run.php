@@ -31,6 +31,7 @@ $results = [
     BoardPage::of600($url),
     BoardPage::of5000($url),
     BoardPage::of5000AtOnce($url),
+    BoardPage::contactOf40($url),
     ...CatalogPages::measure($url),
     OneStock::measure($url),
     BatchOfPrices::measure(),

@@ -46,8 +46,8 @@ final class PreviewScreen
         ?string $choice,
         public readonly bool $isPhone,
         public readonly ValueNames $names,
-        private readonly AltText $altText,
-        private readonly ?Banner $banner,
+        private readonly AltText $altText = new AltText(),
+        private readonly ?Banner $banner = null,
     ) {
         $this->choice = $choice === null ? $loaded->openingChoice() : Combination::fromKey($choice);
         $this->gallery = $loaded->galleries()->forChoice($this->choice);

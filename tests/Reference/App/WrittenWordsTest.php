@@ -45,5 +45,5 @@ it('reads a picture by what is written in it, where its name says nothing', func
     $shop->axes(['Color' => 'Moss, Clay', 'Size' => 'S, M']);
     $drop = Dropped::files($shop->user, ['IMG_0001.jpg' => written('jpg', ['-XMP-dc:Title=SMOCK moss', '-XMP-dc:Subject=back'])]);
     $read = Dropped::one($drop, 'IMG_0001.jpg');
-    expect($read->file->title)->toBe('SMOCK moss')->and($read->product?->code)->toBe('SMOCK')->and($read->verdict?->view?->value)->toBe('back')->and($read->verdict?->isSure())->toBeTrue();
+    expect($read->file->title)->toBe('SMOCK moss')->and($read->product?->code)->toBe('SMOCK')->and($read->verdict?->view?->key)->toBe('back')->and($read->verdict?->isSure())->toBeTrue();
 });
