@@ -30,6 +30,10 @@ final class RemoveView
                     throw new Refused("{$view->name} is on the shot list {$list->name}. Take it off there first.", Kind::Impossible);
                 }
             }
+            $asking = $this->usage->askingFor($view->key);
+            if ($asking !== []) {
+                throw new Refused("{$view->name} stays: ".Usage::inWords($asking).' '.(count($asking) === 1 ? 'says' : 'say').' of its own whether it is needed. Change that there first.', Kind::Impossible);
+            }
             $products = $this->usage->ofView($view->key);
             if ($products !== []) {
                 throw new Refused("{$view->name} stays: pictures of ".Usage::inWords($products).' show it.', Kind::Impossible);

@@ -46,6 +46,12 @@ final class Usage
         return $this->names($this->rows('placements')->where('used.view', $key)->distinct()->select('products.name'));
     }
 
+    /** @return list<string> names of the products that say of their own whether they need a view */
+    public function askingFor(string $key): array
+    {
+        return $this->names(DB::table('products')->where('shots', 'like', '%["'.addcslashes($key, '%_\\').'",%'));
+    }
+
     /** @return list<string> names of the products that have a shot list, also of those whose making was undone */
     public function everOfShotList(int $listId): array
     {

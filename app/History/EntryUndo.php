@@ -32,6 +32,9 @@ final class EntryUndo
     /** MariaDB's number of a row that refers to one that is not there. */
     private const REFERS_TO_NOTHING = 1452;
 
+    /** MariaDB's number of a row that others refer to. */
+    private const IS_REFERRED_TO = 1451;
+
     /** Later entries that are looked through for the one that stands in the way. */
     private const LOOKED_THROUGH = 200;
 
@@ -109,10 +112,11 @@ final class EntryUndo
             } catch (RowHasChanged $clash) {
                 throw $this->refusal($way, $entries, $clash->change->place(), 'the same thing was changed elsewhere since');
             } catch (QueryException $fault) {
-                if (($fault->errorInfo[1] ?? null) !== self::REFERS_TO_NOTHING) {
-                    throw $fault;
-                }
-                throw new Refused("“{$entry->words}” cannot be ".($way === 'undo' ? 'undone' : 'redone').': what it used is not there any more, in the library or among the stored pictures.', Kind::Gone);
+                throw match ($fault->errorInfo[1] ?? null) {
+                    self::REFERS_TO_NOTHING => new Refused("“{$entry->words}” cannot be ".($way === 'undo' ? 'undone' : 'redone').': what it used is not there any more, in the library or among the stored pictures.', Kind::Gone),
+                    self::IS_REFERRED_TO => new Refused("“{$entry->words}” cannot be ".($way === 'undo' ? 'undone' : 'redone').': what it made is used meanwhile.', Kind::Changed),
+                    default => $fault,
+                };
             } catch (KeyIsTaken $clash) {
                 throw $this->refusal($way, $entries, $clash->place(), $clash->inWords());
             }

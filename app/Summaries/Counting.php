@@ -76,7 +76,7 @@ final readonly class Counting
         foreach ($loaded->coverage()->rows ?? [] as $row) {
             $holes += $row->lacks();
             $lacks += array_flip(array_map(fn (CoverageCell $cell): string => $cell->shot->view->key, $row->holes()));
-            $touched += max([0, ...array_map(fn (CoverageCell $cell): int => $cell->isRequiredHole() ? $cell->lacking : 0, array_values($row->cells))]);
+            $touched += $row->touched;
         }
 
         ksort($lacks);

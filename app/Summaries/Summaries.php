@@ -4,8 +4,10 @@ declare(strict_types=1);
 
 namespace App\Summaries;
 
+use App\Catalog\AltPatterns;
 use App\Catalog\Portions;
 use App\Catalog\ProductLoader;
+use App\Catalog\ViewShelf;
 use App\Models\Product;
 use Illuminate\Database\LostConnectionDetector;
 use Illuminate\Support\Facades\DB;
@@ -26,6 +28,8 @@ final class Summaries
         private readonly SkuSummaries $skus,
         private readonly LexiconWords $lexicon,
         private readonly CoverageSummaries $coverage,
+        private readonly ViewShelf $shelf,
+        private readonly AltPatterns $patterns,
     ) {
     }
 
@@ -75,7 +79,9 @@ final class Summaries
             return;
         }
         DB::transaction(function () use ($productIds): void {
-            // One snapshot: what is loaded is of the revision that is noted.
+            // One snapshot: what is loaded is of the revision that is noted, the library too.
+            $this->shelf->forget();
+            $this->patterns->forget();
             $products = array_values(Product::query()->whereKey($productIds)->orderBy('id')->get()->all());
             $loaded = $this->loader->loadMany($products);
             $rows = [];

@@ -41,7 +41,7 @@ final readonly class Coverage
             foreach ($shotList->shots as $view => $shot) {
                 $cells[$view] = self::cell($shot, array_column($shown, $view), $skus, self::lacking((string) $view, $shown, $times[$key]));
             }
-            $rows[(string) $key] = new CoverageRow($part, $skus, $cells);
+            $rows[(string) $key] = new CoverageRow($part, $skus, self::touched($shotList, $shown, $times[$key]), $cells);
         }
 
         return new self($rows);
@@ -105,6 +105,18 @@ final readonly class Coverage
     private static function lacking(string $view, array $shown, array $times): int
     {
         return array_sum(array_filter($times, fn (int $gallery): bool => ! isset($shown[$gallery][$view]), ARRAY_FILTER_USE_KEY));
+    }
+
+    /**
+     * @param  array<int, array<string, array{Cover, list<int>}>>  $shown  by gallery
+     * @param  array<int, int>  $times  gallery => made cells that show it
+     * @return int made cells that lack a required view
+     */
+    private static function touched(ShotList $shotList, array $shown, array $times): int
+    {
+        $required = array_filter($shotList->shots, fn (Shot $shot): bool => $shot->need === Need::Required);
+
+        return array_sum(array_filter($times, fn (int $gallery): bool => array_diff_key($required, $shown[$gallery]) !== [], ARRAY_FILTER_USE_KEY));
     }
 
     private static function isNarrowedTo(Combination $part, Clause $clause): bool

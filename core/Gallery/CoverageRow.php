@@ -11,11 +11,13 @@ final readonly class CoverageRow
 {
     /**
      * @param  int  $skus  made cells of the combination
+     * @param  int  $touched  how many of them lack a required view
      * @param  array<string, CoverageCell>  $cells  view's key => cell, in the shot list's order
      */
     public function __construct(
         public Combination $combination,
         public int $skus,
+        public int $touched,
         public array $cells,
     ) {
     }

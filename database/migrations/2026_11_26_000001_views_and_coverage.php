@@ -46,7 +46,11 @@ return new class () extends Migration {
         });
         // Whether the axis changes what pictures show of this product; null for what the library says of the axis.
         Schema::table('product_axes', fn (Blueprint $table) => $table->boolean('changes_picture')->nullable());
-        Schema::table('placements', fn (Blueprint $table) => $table->index(['view', 'product_id'], 'placements_of_view'));
+        DB::statement('ALTER TABLE placements MODIFY view VARCHAR(24) CHARACTER SET ascii COLLATE ascii_bin NULL');
+        Schema::table('placements', function (Blueprint $table): void {
+            $table->index(['view', 'product_id'], 'placements_of_view');
+            $table->foreign('view')->references('key')->on('views');
+        });
         // Of each product how its picture combinations have each view of its shot list.
         Schema::create('coverage_summaries', function (Blueprint $table): void {
             $table->foreignId('product_id')->constrained();

@@ -238,6 +238,15 @@ document.addEventListener('keydown', (event) => {
     return;
   }
   const place = Number(shot.dataset.place);
+  if (event.shiftKey && ['ArrowUp', 'ArrowDown'].includes(event.key) && canEdit()) {
+    event.preventDefault();
+    const strips = [...sheet().querySelectorAll('[data-strip]')];
+    const other = strips[strips.indexOf(stripOf(shot)) + (event.key === 'ArrowDown' ? 1 : -1)];
+    if (other) {
+      ask(shot, other, Math.min(place, shots(other).length));
+    }
+    return;
+  }
   const keys = {
     ' ': () => mark(shot),
     '[': () => move(shot, place - 1),

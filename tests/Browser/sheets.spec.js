@@ -113,6 +113,12 @@ test('pictures are moved by keys, by a number and by hand, within a strip and to
   await page.getByRole('button', { name: 'Undo' }).click();
   await expect(sum(page)).toHaveText('All 8 strips have one sequence');
 
+  // The same without a pointer.
+  await shot(0, 1).click();
+  await page.keyboard.press('Shift+ArrowDown');
+  await expect(question).toContainText('at place 2 of');
+  await question.getByRole('button', { name: 'Cancel' }).click();
+
   await page.getByRole('button', { name: 'By view' }).click();
   await expect(page.getByRole('columnheader', { name: 'front' })).toBeVisible();
   await shot(0, 0).click();

@@ -8,8 +8,12 @@ use Core\Gallery\Galleries;
 use Core\Gallery\LongestRun;
 use Core\Gallery\Need;
 use Core\Gallery\NumberedShot;
+use Core\Gallery\Opening;
 use Core\Gallery\Order;
 use Core\Gallery\Placement;
+use Core\Gallery\Role;
+use Core\Gallery\RolePlan;
+use Core\Gallery\RoleRule;
 use Core\Gallery\SequenceDifference;
 use Core\Gallery\Shot;
 use Core\Gallery\ShotList;
@@ -191,4 +195,35 @@ it('counts what a product needs, wants and does not want', function (): void {
         ->and($coverage->rows['1:11']->lacks())->toBe(1)
         ->and($coverage->rows['1:11']->inWords())->toBe('1 of 2 required · 0 of 1 wanted')
         ->and(array_map(fn ($cell): string => $cell->shot->view->key, $coverage->rows['1:11']->holes()))->toBe(['worn', 'sole']);
+});
+
+it('gives roles by a rule so that each combination with the view has it, and once is enough', function (int $seed): void {
+    $random = Samples::random($seed);
+    $matrix = Samples::smock();
+    $views = ['front', 'back', 'worn'];
+    $placements = [];
+    foreach (range(1, 8) as $id) {
+        $roles = array_values(array_filter([Role::Lead, Role::Hover], fn (): bool => $random->getInt(0, 3) === 0));
+        $reach = $random->getInt(0, 3) === 0 ? Reach::of(Clause::of([Samples::COLOR => [$random->getInt(11, 13)], Samples::SIZE => [$random->getInt(21, 24)]])) : ofColor(...array_slice($random->shuffleArray([11, 12, 13]), 0, $random->getInt(1, 3)));
+        $placements[] = Samples::placement($id, $reach, View::usual($views[$random->getInt(0, 2)]), $roles);
+    }
+    $rule = new RoleRule(['lead' => View::usual('front'), 'hover' => View::usual('back')]);
+    $plan = fn (array $of): RolePlan => $rule->plan($matrix, $matrix->offered(), $of, new Galleries($matrix, $matrix->offered(), $of), new Opening($matrix, $matrix->offered()));
+    $once = $plan($placements);
+    foreach ($once->steps as $step) {
+        expect($step->wanted === null || $step->isThwarted() || $step->after->placement()?->id === $step->wanted->id)->toBeTrue()
+            ->and($step->wanted === null || $step->wanted->view?->key === ['lead' => 'front', 'hover' => 'back'][$step->role->value])->toBeTrue();
+    }
+    $twice = $plan($once->placements);
+    expect($twice->changes())->toBe([])
+        ->and(array_map(fn (Placement $placement): array => $placement->roles, $twice->placements))->toEqual(array_map(fn (Placement $placement): array => $placement->roles, $once->placements));
+})->with(range(1, 200));
+
+it('counts every SKU that lacks a required view once, whichever it is', function (): void {
+    $matrix = Samples::smock(['Moss'], ['S', 'M', 'L']);
+    $of = fn (int $id, string $view, int ...$sizes): Placement => Samples::placement($id, Reach::of(Clause::of([Samples::SIZE => $sizes])), View::usual($view));
+    $placements = [$of(1, 'front', 21, 23), $of(2, 'back', 22, 23)];
+    $coverage = Coverage::of($matrix, $matrix->offered(), new Galleries($matrix, $matrix->offered(), $placements), ShotList::of([View::usual('front'), View::usual('back')], [View::usual('front'), View::usual('back')]));
+    [$row] = array_values($coverage->rows);
+    expect($row->touched)->toBe(2)->and($row->cells['front']->lacking)->toBe(1)->and($row->cells['back']->lacking)->toBe(1);
 });

@@ -78,14 +78,12 @@ final readonly class CoverageScreen
         }
         $required = $missing = $wanted = $touched = 0;
         foreach ($this->coverage->rows as $row) {
-            $lacking = [0];
             foreach ($row->cells as $cell) {
                 $required += $cell->shot->need === Need::Required ? 1 : 0;
                 $missing += $cell->isRequiredHole() ? 1 : 0;
                 $wanted += $cell->isHole() && ! $cell->isRequiredHole() ? 1 : 0;
-                $lacking[] = $cell->isRequiredHole() ? $cell->lacking : 0;
             }
-            $touched += max($lacking);
+            $touched += $row->touched;
         }
 
         return ($missing === 0 ? "All {$required} required pictures are there." : "{$missing} of {$required} required pictures ".($missing === 1 ? 'is' : 'are')." missing; {$touched} ".($touched === 1 ? 'SKU lacks' : 'SKUs lack').' at least one.')

@@ -47,7 +47,7 @@
         @endforeach
     </div></div>
     <form class="contact-foot" data-place-form>
-        <span class="quiet">Arrows go about · <kbd>[</kbd> <kbd>]</kbd> earlier, later · a number, then Enter: to that place · <kbd>M</kbd> match the others · <kbd>Space</kbd> mark, <kbd>C</kbd> compare · drag within a strip or to another</span>
+        <span class="quiet">Arrows go about · <kbd>[</kbd> <kbd>]</kbd> earlier, later · a number, then Enter: to that place · <kbd>M</kbd> match the others · <kbd>Space</kbd> mark, <kbd>C</kbd> compare · <kbd>Shift</kbd> <kbd>↓</kbd> to the next strip, or drag</span>
         <label>Place <input class="form-control" id="to-place" inputmode="numeric" pattern="[0-9]*" maxlength="3" autocomplete="off" @disabled(! $canEdit)></label>
     </form>
     @endif

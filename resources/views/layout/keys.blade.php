@@ -15,6 +15,19 @@
             ['Ctrl + Shift + Z', 'redo'],
             ['/', 'jump'],
             ['?', 'this page'],
+        ] : (request()->routeIs('contact') ? [
+            ['↑ ↓ ← →', 'another picture'],
+            ['[ and ]', 'the picture earlier, later'],
+            ['a number, Enter', 'to that place of its strip'],
+            ['Shift + ↑ ↓', 'into the strip above or below: as well, or instead'],
+            ['M', 'the other strips like this one'],
+            ['Space', 'mark it; two can be compared'],
+            ['C', 'compare the two that are marked'],
+            ['F', 'while comparing: one over the other, in turn'],
+            ['Ctrl + Z', 'undo'],
+            ['Ctrl + Shift + Z', 'redo'],
+            ['/', 'jump'],
+            ['?', 'this page'],
         ] : [
             ['↑ ↓ ← →', 'another cell, row or column'],
             ['Shift + arrows', 'extend the selection'],
@@ -37,7 +50,7 @@
             ['Ctrl + Shift + Z', 'redo'],
             ['/', 'jump'],
             ['?', 'this page'],
-        ] as [$key, $meaning])
+        ]) as [$key, $meaning])
             <div><dt><kbd>{{ $key }}</kbd></dt><dd>{{ $meaning }}</dd></div>
         @endforeach
     </dl>
