@@ -6,10 +6,7 @@
     <div class="catalog">
         <table class="plain">
             <thead><tr><th scope="col"><span class="visually-hidden">Card picture</span></th>
-                @foreach ($columns as [$label, $sort, $class])
-                    @php($by = App\Catalog\ListSort::tryFrom($sort))
-                    <th scope="col" class="{{ $class }}" @if ($by !== null) aria-sort="{{ $page->isSortedBy($by) }}" @endif>@if ($by === null){{ $label }}@else<a href="{{ $page->sortedBy($by) }}">{{ $label }}@if ($page->isSortedBy($by) !== 'none')<span aria-hidden="true"> {{ $page->asked->descending ? '↓' : '↑' }}</span>@endif</a>@endif</th>
-                @endforeach
+                <x-sorted-heads :page="$page" :columns="$columns"/>
             </tr></thead>
             <tbody>
             @foreach ($page->rows as $row)

@@ -6,10 +6,7 @@
     <div class="catalog coverage-list">
         <table class="plain">
             <thead><tr>
-                @foreach ([['Product', 'name', ''], ['Complete', 'coverage', 'number'], ['Missing', 'holes', 'number'], ['SKUs touched', 'touched', 'number']] as [$label, $sort, $class])
-                    @php($by = App\Catalog\ListSort::from($sort))
-                    <th scope="col" class="{{ $class }}" aria-sort="{{ $page->isSortedBy($by) }}"><a href="{{ $page->sortedBy($by) }}">{{ $label }}@if ($page->isSortedBy($by) !== 'none')<span aria-hidden="true"> {{ $page->asked->descending ? '↓' : '↑' }}</span>@endif</a></th>
-                @endforeach
+                <x-sorted-heads :page="$page" :columns="[['Product', 'name', ''], ['Complete', 'coverage', 'number'], ['Missing', 'holes', 'number'], ['SKUs touched', 'touched', 'number']]"/>
                 @foreach ($views as $view)<th scope="col" class="view">{{ $view->label() }}</th>@endforeach
             </tr></thead>
             <tbody>
