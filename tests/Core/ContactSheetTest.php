@@ -5,6 +5,7 @@ declare(strict_types=1);
 use Core\Gallery\ContactSheet;
 use Core\Gallery\Coverage;
 use Core\Gallery\Galleries;
+use Core\Gallery\Ground;
 use Core\Gallery\LongestRun;
 use Core\Gallery\Need;
 use Core\Gallery\NumberedShot;
@@ -212,6 +213,7 @@ it('gives roles by a rule so that each combination with the view has it, and onc
     $once = $plan($placements);
     foreach ($once->steps as $step) {
         expect($step->wanted === null || $step->isThwarted() || $step->after->placement()?->id === $step->wanted->id)->toBeTrue()
+            ->and($step->wanted !== null || $step->before->ground !== Ground::Assigned || $step->after->placement()?->id === $step->before->placement()?->id)->toBeTrue()
             ->and($step->wanted === null || $step->wanted->view?->key === ['lead' => 'front', 'hover' => 'back'][$step->role->value])->toBeTrue();
     }
     $twice = $plan($once->placements);
