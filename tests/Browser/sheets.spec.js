@@ -202,3 +202,97 @@ test('roles are given by a rule that is shown before, and one by one', async ({ 
   await expect(sum(page)).toContainText('0 assigned');
   expect(faults).toEqual([]);
 });
+
+test('what of a picture matters is set by keys and by pointer, and every shape follows', async ({ page }) => {
+  const faults = listen(page);
+  await signIn(page);
+  await page.goto(`/products/${code}`);
+  await page.locator('.matrix [data-head=row]').first().click();
+  await page.locator('#gallery .about').first().click();
+  const dialog = page.getByRole('dialog');
+  await dialog.getByRole('button', { name: 'Focus and crop…' }).click();
+  await expect(dialog.getByRole('heading', { name: /^Focus and crop of/ })).toBeVisible();
+  await sound(page, 'focus and crop');
+  const wide = dialog.locator('.is-wide svg');
+  const before = await wide.getAttribute('viewBox');
+  await dialog.locator('[data-focus]').focus();
+  await page.keyboard.press('Shift+ArrowUp');
+  await page.keyboard.press('Shift+ArrowUp');
+  await expect(dialog.getByLabel('Focus down, %')).toHaveValue('30');
+  await expect(wide).not.toHaveAttribute('viewBox', before);
+  const byKeys = await wide.getAttribute('viewBox');
+  const picture = await dialog.locator('[data-crop-picture] svg').boundingBox();
+  await page.mouse.click(picture.x + picture.width / 2, picture.y + picture.height * 0.9);
+  await expect(wide).not.toHaveAttribute('viewBox', byKeys);
+  await dialog.getByRole('button', { name: 'Keep' }).click();
+  await kept(page, 'Focus of');
+  await page.getByRole('button', { name: 'Undo' }).click();
+  expect(faults).toEqual([]);
+});
+
+test('a film and a model are taken in, linked, played and turned where a shopper looks', async ({ page }) => {
+  const faults = listen(page);
+  const film = join(folder, 'turning.mp4');
+  execFileSync('ffmpeg', ['-nostdin', '-v', 'error', '-y', '-f', 'lavfi', '-i', `testsrc=duration=2:size=160x160:rate=${10 + (Date.now() % 15)}`, '-pix_fmt', 'yuv420p', film]);
+  const model = join(import.meta.dirname, '../../database/demo/photos/cushion-turned.glb');
+  await signIn(page);
+  await page.goto(`/products/${code}`);
+  await page.locator('#files').setInputFiles([film, model]);
+  for (const [name, mark] of [['turning.mp4', '0:02'], ['cushion-turned.glb', '3D']]) {
+    const card = page.locator('#unlinked .card-picture', { has: page.getByTitle(`About ${name}`) });
+    await expect(card.locator('.film-mark')).toHaveText(mark);
+    await expect(card.locator('img.thumb')).toBeVisible({ timeout: 60_000 });
+  }
+  await page.locator('.matrix [data-head=row]').first().click();
+  await page.locator('#unlinked .pick').nth(0).click();
+  await page.locator('#unlinked .pick').nth(1).click();
+  await page.keyboard.press('l');
+  await kept(page, 'Linked 2 pictures');
+  const part = await page.locator('.matrix [data-head=row]').first().getAttribute('data-part');
+  await page.goto(`/products/${code}/preview?choice=${part}`);
+  await page.locator('.strip [data-kind=film]').click();
+  const video = page.locator('[data-player] video');
+  await expect.poll(() => video.evaluate((one) => one.duration)).toBeGreaterThan(1.9);
+  await page.locator('.strip [data-kind=model]').click();
+  await expect(page.locator('[data-player] canvas[data-shown]')).toBeVisible({ timeout: 60_000 });
+  await expect(video).toHaveCount(0);
+  await page.locator('.strip button').first().click();
+  await expect(page.locator('.stage img')).toBeVisible();
+  await sound(page, 'the preview with films');
+  expect(faults).toEqual([]);
+});
+
+test('texts, banners and a picture in many products have pages that are sound', async ({ page }) => {
+  const faults = listen(page);
+  await signIn(page);
+  await page.goto(`/products/${code}/contact`);
+  await page.getByRole('button', { name: 'Alt texts…' }).click();
+  const dialog = page.getByRole('dialog');
+  await expect(dialog.getByRole('heading', { name: /^Alt texts of/ })).toBeVisible();
+  await sound(page, 'alt texts');
+  await page.goto('/library/banners');
+  await page.getByRole('button', { name: 'A landing page…' }).click();
+  await dialog.getByLabel('Landing page').fill(`Autumn ${stamp}`);
+  await dialog.getByLabel('Stored pictures, by name').fill(`${code}_teal_f`);
+  await expect(dialog.locator('.offer')).toHaveCount(2);
+  await sound(page, 'choosing a banner');
+  await dialog.locator('.offer', { has: page.getByTitle(/teal_front/) }).click();
+  const banner = page.locator('.banners li', { hasText: `Autumn ${stamp}` });
+  await banner.getByRole('button', { name: /Focus and text/ }).click();
+  await dialog.getByLabel('Alt text').fill('A teal one');
+  await dialog.getByRole('button', { name: 'Keep' }).click();
+  await expect(banner.locator('img')).toHaveAttribute('alt', 'A teal one');
+  await sound(page, 'banners');
+  for (const [path, what] of [['/library/shots', 'shot lists'], ['/library/texts', 'patterns of alt texts'], ['/intake/stored', 'stored pictures']]) {
+    await page.goto(path);
+    await sound(page, what);
+  }
+  await page.locator('.stored-pictures').getByRole('button', { name: /^used/ }).first().click();
+  await dialog.getByRole('link', { name: 'Change it in many products…' }).click();
+  await page.getByLabel('What', { exact: true }).selectOption('take');
+  await page.getByLabel('Products with').fill(code);
+  await page.getByRole('button', { name: 'Show what it does' }).click();
+  await expect(page.getByRole('button', { name: 'Change 1 product' })).toBeVisible();
+  await sound(page, 'a picture in many products');
+  expect(faults).toEqual([]);
+});
