@@ -92,7 +92,9 @@ final class ProductList
         $query = DB::table('product_summaries')->where('product_summaries.is_removed', false);
         foreach ($asked->filters as $facet => $value) {
             if ($facet === ListQuery::LACKS) {
-                $query->whereIn('product_summaries.product_id', DB::table('coverage_summaries')->when($value !== ListQuery::ANY, fn (Builder $lacking) => $lacking->where('view', $value))->where('missing', '>', 0)->select('product_id'));
+                // With a limit it is asked of each product in the order of the list, until the page is full.
+                $query->whereExists(fn (Builder $lacking) => $lacking->from('coverage_summaries')->whereColumn('coverage_summaries.product_id', 'product_summaries.product_id')
+                    ->when($value !== ListQuery::ANY, fn (Builder $of) => $of->where('view', $value))->where('missing', '>', 0)->limit(1));
 
                 continue;
             }
