@@ -5,11 +5,7 @@ declare(strict_types=1);
 namespace App\Catalog;
 
 use App\Ledger\ChangeLog;
-use App\Media\MediaKind;
-use App\Models\PhotoState;
 use App\Models\Product;
-use Core\Gallery\Placement;
-use Core\Gallery\Role;
 use Core\Matrix\Axis;
 use Core\Matrix\AxisDisplay;
 use Core\Matrix\AxisKind;
@@ -38,7 +34,7 @@ final class ProductLoader
     /** @var array{int, int} product id, revision */
     private array $rowsAre = [0, 0];
 
-    public function __construct(private readonly ViewShelf $shelf, private readonly AltPatterns $patterns)
+    public function __construct(private readonly ViewShelf $shelf, private readonly AltPatterns $patterns, private readonly PlacementReader $placements)
     {
     }
 
@@ -198,7 +194,7 @@ final class ProductLoader
                 $product,
                 $matrix,
                 array_map(fn (stdClass $row): SkuRow => $this->sku($row, $matrix, $currency), $rows->of('skus', $product->id)),
-                $this->placements($rows->of('placements', $product->id), $photos),
+                $this->placements->read($rows->of('placements', $product->id), $photos),
                 $swatches,
                 $this->shelf->shotList($product->shot_list_id, $product->shots),
                 $this->shelf->shots($product->shots),
@@ -292,43 +288,5 @@ final class ProductLoader
             $row->weight_g,
             $row->retired_version,
         );
-    }
-
-    /**
-     * @param  list<stdClass>  $rows
-     * @param  array<int, stdClass>  $photos  by id
-     * @return array<int, PlacementRow>
-     */
-    private function placements(array $rows, array $photos): array
-    {
-        $placements = [];
-        foreach ($rows as $row) {
-            $photo = $photos[$row->photo_id];
-            $placements[$row->id] = new PlacementRow(
-                new Placement(
-                    $row->id,
-                    $row->file_name,
-                    Clauses::decode($row->reach),
-                    Clauses::decode($row->hidden),
-                    $this->shelf->views()->find($row->view),
-                    $row->roles === '[]' ? [] : array_values(array_map(Role::from(...), json_decode($row->roles, true, 8, JSON_THROW_ON_ERROR))),
-                    $row->alt_text,
-                    MediaKind::ofType($photo->type) === MediaKind::Still,
-                    $row->crop,
-                ),
-                $row->position,
-                $row->photo_id,
-                $photo->sha256,
-                PhotoState::from($photo->state),
-                $photo->failure,
-                $photo->width,
-                $photo->height,
-                $photo->bytes,
-                $photo->type,
-                $photo->duration_ms,
-            );
-        }
-
-        return $placements;
     }
 }

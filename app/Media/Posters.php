@@ -16,6 +16,9 @@ final class Posters
 
     private const MEMORY = 1_200 * 1024 * 1024;
 
+    /** No larger than the largest size that is made of a picture. */
+    private const SMALLER = "scale=w='if(gt(iw,ih),min(2400,iw),-2)':h='if(gt(iw,ih),-2,min(2400,ih))'";
+
     /**
      * @param  string  $original  path of the file
      * @param  string  $folder  where the still is written
@@ -32,7 +35,7 @@ final class Posters
     private static function frame(string $film, string $folder): string
     {
         $path = "{$folder}/poster.jpg";
-        $process = new Process(['prlimit', '--cpu='.self::SECONDS, '--as='.self::MEMORY, '--core=0', 'ffmpeg', '-nostdin', '-v', 'error', '-protocol_whitelist', 'file', '-threads', '1', '-i', $film, '-an', '-sn', '-vf', 'thumbnail=50', '-frames:v', '1', '-q:v', '2', $path], $folder, timeout: 2 * self::SECONDS);
+        $process = new Process(['prlimit', '--cpu='.self::SECONDS, '--as='.self::MEMORY, '--core=0', 'ffmpeg', '-nostdin', '-v', 'error', '-protocol_whitelist', 'file', '-threads', '1', '-i', $film, '-an', '-sn', '-vf', self::SMALLER.',thumbnail=50', '-frames:v', '1', '-q:v', '2', $path], $folder, timeout: 2 * self::SECONDS);
         try {
             $process->run();
         } catch (ProcessException $late) {

@@ -33,11 +33,11 @@ final readonly class ContactSheet
     {
         $axisIds = array_map(fn (Axis $axis): int => $axis->id, $matrix->pictureAxes());
         $places = array_flip(array_map(fn (Placement $placement): int => $placement->id, $placements));
-        $parts = $skus = $entries = $shownBy = [];
+        $parts = $cells = $entries = $shownBy = [];
         foreach ($made as $cell) {
             $part = $cell->on($axisIds);
             $parts[$part->key] = $part;
-            $skus[$part->key] = ($skus[$part->key] ?? 0) + 1;
+            $cells[$part->key][] = $cell;
             foreach ($galleries->of($cell)->entries as $entry) {
                 $id = $entry->placement->id;
                 $entries[$part->key][$places[$id]] ??= $entry;
@@ -49,7 +49,7 @@ final readonly class ContactSheet
             $own = $entries[$key] ?? [];
             ksort($own);
             $own = array_values($own);
-            $strips[] = new Strip($part, $skus[$key], $own, $shownBy[$key] ?? [], NumberedShot::of(array_map(fn (Entry $entry): Placement => $entry->placement, $own)));
+            $strips[] = new Strip($part, $cells[$key], $own, $shownBy[$key] ?? [], NumberedShot::of(array_map(fn (Entry $entry): Placement => $entry->placement, $own)));
         }
 
         return new self($strips);

@@ -45,7 +45,7 @@ final readonly class RoleRule
         $galleries = new Galleries($matrix, $made, $after, $opening);
         $steps = [];
         foreach ($sheet->strips as $strip) {
-            $cell = $this->cell($strip, $made);
+            $cell = $strip->cells[0];
             foreach (array_keys($this->views) as $name) {
                 $role = Role::from($name);
                 $steps[] = new RoleStep($strip->part, $role, $wanted[$name][$strip->part->key], $before->of($cell)->role($role), $galleries->of($cell)->role($role));
@@ -62,7 +62,7 @@ final readonly class RoleRule
         foreach ($strip->entries as $entry) {
             if ($entry->placement->isStill && $entry->placement->view?->is($view) === true) {
                 $any ??= $entry->placement;
-                if ($strip->shownBy[$entry->placement->id] === $strip->skus) {
+                if ($strip->shownBy[$entry->placement->id] === $strip->skus()) {
                     return $entry->placement;
                 }
             }
@@ -85,18 +85,6 @@ final readonly class RoleRule
         }
 
         return false;
-    }
-
-    /** @param  list<Combination>  $made */
-    private function cell(Strip $strip, array $made): Combination
-    {
-        foreach ($made as $cell) {
-            if ($cell->includes($strip->part)) {
-                return $cell;
-            }
-        }
-
-        return $strip->part;
     }
 
     /**

@@ -55,12 +55,6 @@ final readonly class ShotList
         return ($this->shots[$view->key] ?? null)?->need;
     }
 
-    /** Whether the view must not be missing; false where it is only wanted, or not on the list. */
-    public function requires(View $view): bool
-    {
-        return $this->need($view) === Need::Required;
-    }
-
     /** @return list<View> in order, but for those that are not wanted */
     public function views(): array
     {

@@ -10,18 +10,24 @@ use Core\Matrix\Combination;
 final readonly class Strip
 {
     /**
-     * @param  int  $skus  made cells of the combination
+     * @param  list<Combination>  $cells  the made cells of the combination, in the product's order; at least one
      * @param  list<Entry>  $entries  every picture that any of them shows, in the one order
      * @param  array<int, int>  $shownBy  placement id => how many of them show it
      * @param  list<NumberedShot>  $shots  by what each picture shows, in the same order
      */
     public function __construct(
         public Combination $part,
-        public int $skus,
+        public array $cells,
         public array $entries,
         public array $shownBy,
         public array $shots,
     ) {
+    }
+
+    /** How many made cells it is of. */
+    public function skus(): int
+    {
+        return count($this->cells);
     }
 
     /** What it has in common with strips of the same sequence. */

@@ -145,7 +145,7 @@ it('holds strips against the sequence that most have', function (): void {
 it('shows in a strip what any of its SKUs shows, and how many do', function (): void {
     $matrix = Samples::smock();
     $sheet = sheetOf($matrix, [Samples::placement(1, ofColor(11), View::usual('front')), Samples::placement(2, Reach::of(Clause::of([Samples::COLOR => [11], Samples::SIZE => [24]])), View::usual('worn'))]);
-    expect($sheet->strips[0]->shownBy)->toBe([1 => 4, 2 => 1])->and($sheet->strips[0]->skus)->toBe(4)->and($sheet->strips[1]->entries)->toBe([]);
+    expect($sheet->strips[0]->shownBy)->toBe([1 => 4, 2 => 1])->and($sheet->strips[0]->skus())->toBe(4)->and($sheet->strips[1]->entries)->toBe([]);
 });
 
 it('has no strip of what is not made, and none without SKUs', function (): void {

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Console\Commands;
 
 use App\Catalog\CoverageReport;
+use App\Catalog\LoadedProduct;
 use App\Catalog\Portions;
 use App\Catalog\ProductLoader;
 use App\Catalog\ShootingList;
@@ -59,7 +60,7 @@ final class CoverageCommand extends Command
 
     /**
      * @param  list<int>  $ids
-     * @return iterable<\App\Catalog\LoadedProduct>
+     * @return iterable<LoadedProduct>
      */
     private function loaded(array $ids, ProductLoader $loader): iterable
     {

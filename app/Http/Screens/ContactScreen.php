@@ -138,13 +138,7 @@ final class ContactScreen
 
     public function isLead(Strip $strip, Entry $entry): bool
     {
-        foreach ($this->loaded->made as $sku) {
-            if ($sku->cell->includes($strip->part)) {
-                return $this->loaded->galleries()->of($sku->cell)->role(Role::Lead)->placement()?->id === $entry->placement->id;
-            }
-        }
-
-        return false;
+        return $this->loaded->galleries()->of($strip->cells[0])->role(Role::Lead)->placement()?->id === $entry->placement->id;
     }
 
     private function say(Reach $reach): string

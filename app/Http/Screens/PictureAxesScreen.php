@@ -30,17 +30,6 @@ final readonly class PictureAxesScreen
         return array_map(fn ($axis): int => $axis->id, $loaded->matrix->pictureAxes());
     }
 
-    public function isProposed(): bool
-    {
-        return self::now($this->loaded) === $this->proposed();
-    }
-
-    /** @return list<int> */
-    public function proposed(): array
-    {
-        return array_values(array_map(fn (PictureAxis $one): int => $one->axis->id, array_filter($this->axes, fn (PictureAxis $one): bool => $one->isProposed)));
-    }
-
     public function before(): string
     {
         return $this->inWords($this->loaded->matrix);

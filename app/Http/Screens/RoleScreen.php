@@ -11,7 +11,6 @@ use Core\Gallery\Role;
 use Core\Gallery\RoleAnswer;
 use Core\Gallery\RoleChooser;
 use Core\Gallery\Strip;
-use Core\Matrix\Combination;
 
 /** Who does which job in each picture combination, and why. */
 final class RoleScreen
@@ -19,6 +18,9 @@ final class RoleScreen
     public readonly ContactSheet $sheet;
 
     private readonly RoleChooser $chooser;
+
+    /** @var array<string, array<string, RoleCell>> by the strip's key */
+    private array $cells = [];
 
     public function __construct(public readonly LoadedProduct $loaded, private readonly PictureLinks $pictures)
     {
@@ -45,10 +47,16 @@ final class RoleScreen
     /** @return array<string, RoleCell> by the role's value */
     public function cells(Strip $strip): array
     {
+        return $this->cells[$strip->part->key] ??= $this->ofStrip($strip);
+    }
+
+    /** @return array<string, RoleCell> */
+    private function ofStrip(Strip $strip): array
+    {
         $cells = [];
         foreach (Role::cases() as $role) {
             $answers = [];
-            foreach ($this->skus($strip) as $cell) {
+            foreach ($strip->cells as $cell) {
                 $answer = $this->loaded->galleries()->of($cell)->role($role);
                 $answers[$answer->placement()->id ?? 0] ??= $answer;
             }
@@ -67,7 +75,7 @@ final class RoleScreen
         return $cells;
     }
 
-    /** "12 roles assigned, 20 stepped in; 1 of 2 pictures decided by the order alone" */
+    /** "12 assigned, 20 stepped in, 1 with more than one picture for the same job" */
     public function summary(): string
     {
         $assigned = $steppedIn = $clashes = 0;
@@ -98,11 +106,5 @@ final class RoleScreen
     public function picture(int $placementId): ?string
     {
         return $this->pictures->thumb($this->loaded->placements[$placementId]->placement);
-    }
-
-    /** @return list<Combination> */
-    private function skus(Strip $strip): array
-    {
-        return array_values(array_filter($this->loaded->madeCells(), fn (Combination $cell): bool => $cell->includes($strip->part)));
     }
 }
