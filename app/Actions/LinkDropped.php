@@ -61,10 +61,11 @@ final class LinkDropped implements Act
                 $reach = array_reduce($reaches[$photoId], fn (Reach $all, Reach $one): Reach => $all->union($one), Reach::nothing());
                 unset($reaches[$photoId]);
                 $known = $byPhoto[$photoId] ?? null;
+                $view = $this->shelf->views()->find($file->to_view);
                 if ($known !== null) {
-                    $updates[$known->id()] = NewPictures::linkedTo($loaded, $known, $reach) + ($known->placement->view === null && $file->to_view !== null ? ['view' => $file->to_view] : []);
+                    $updates[$known->id()] = NewPictures::linkedTo($loaded, $known, $reach) + ($known->placement->view === null && $view !== null ? ['view' => $view->key] : []);
                 } else {
-                    $pictures->add($photoId, $file->file, $reach, $this->shelf->views()->find($file->to_view));
+                    $pictures->add($photoId, $file->file, $reach, $view);
                 }
             }
             $ledger->update('placements', $updates);
