@@ -48,22 +48,54 @@ final class Order
     {
         $others = array_flip(array_values(array_unique(array_filter(array_map(fn (Placement $placement): ?string => $placement->view?->key, $placements)))));
         $rank = fn (?View $view): int => $shotList->place($view) ?? count($shotList->shots) + ($others[$view->key ?? ''] ?? count($others));
-        $ranks = array_map(fn (Placement $placement): array => [$rank($placement->view), $this->firstCell($placement, $cells)], $placements);
+        $firsts = $this->firsts($cells);
+        $ranks = array_map(fn (Placement $placement): array => [$rank($placement->view), $this->firstCell($placement, $cells, $firsts)], $placements);
         asort($ranks);
 
         return array_map(fn (int $at): int => $placements[$at]->id, array_keys($ranks));
     }
 
-    /** @param  list<Combination>  $cells */
-    private function firstCell(Placement $placement, array $cells): int
+    /**
+     * The place of the first cell that a placement reaches; behind all where it reaches none.
+     *
+     * @param  list<Combination>  $cells
+     * @param  array<int, array<int, int>>  $firsts  axis id => value id => place of the first cell with it
+     */
+    private function firstCell(Placement $placement, array $cells, array $firsts): int
     {
-        foreach ($cells as $place => $cell) {
-            if ($placement->reach->covers($cell)) {
-                return $place;
+        $first = count($cells);
+        foreach ($placement->reach->clauses as $clause) {
+            $sets = $clause->values();
+            if (count($sets) === 1) {
+                $axisId = (int) array_key_first($sets);
+                $first = min([$first, ...array_values(array_intersect_key($firsts[$axisId] ?? [], array_flip($sets[$axisId])))]);
+
+                continue;
+            }
+            for ($place = 0; $place < $first; $place++) {
+                if ($clause->covers($cells[$place])) {
+                    $first = $place;
+                }
             }
         }
 
-        return count($cells);
+        return $first;
+    }
+
+    /**
+     * @param  list<Combination>  $cells
+     * @return array<int, array<int, int>> axis id => value id => place of the first cell with it
+     */
+    private function firsts(array $cells): array
+    {
+        $firsts = [];
+        foreach ($cells as $place => $cell) {
+            foreach ($cell->values as $axisId => $valueId) {
+                $firsts[$axisId][$valueId] ??= $place;
+            }
+        }
+
+        return $firsts;
     }
 
     /**

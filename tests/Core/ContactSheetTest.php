@@ -176,6 +176,27 @@ it('follows the shot list with pictures of one view in the order of their values
     expect((new Order())->byShotList($placements, ShotList::of([View::usual('front')], []), $matrix->offered()))->toBe([3, 4, 2, 1, 5]);
 });
 
+it('sorts pictures of one view by the first cell that each reaches', function (int $seed): void {
+    $random = Samples::random($seed);
+    $matrix = Samples::matrix($random, 3, 3);
+    $cells = $matrix->offered();
+    $placements = array_map(fn (int $id): Placement => Samples::placement($id, Samples::reach($random, $matrix), View::usual('front')), range(1, 7));
+    $first = function (Placement $placement) use ($cells): int {
+        foreach ($cells as $place => $cell) {
+            if ($placement->reach->covers($cell)) {
+                return $place;
+            }
+        }
+
+        return count($cells);
+    };
+    $byId = array_column($placements, null, 'id');
+    $places = array_map(fn (int $id): array => [$first($byId[$id]), $id], (new Order())->byShotList($placements, ShotList::of([View::usual('front')], []), $cells));
+    $sorted = $places;
+    sort($sorted);
+    expect($places)->toBe($sorted);
+})->with(range(1, 100));
+
 it('counts what a product needs, wants and does not want', function (): void {
     $matrix = Samples::smock();
     $list = ShotList::of([View::usual('front'), View::usual('back'), View::usual('worn')], [View::usual('front'), View::usual('back')]);
