@@ -72,7 +72,7 @@ final class SaveView
     private function freeKey(Name $name, array $taken): string
     {
         $stem = substr(trim((string) preg_replace('/[^a-z0-9]+/', '-', strtolower((string) iconv('UTF-8', 'ASCII//TRANSLIT//IGNORE', $name->folded))), '-'), 0, self::MOST_KEY);
-        $stem = $stem === '' || ctype_digit($stem) ? rtrim("view-{$stem}", '-') : $stem;
+        $stem = $stem === '' || ctype_digit($stem) ? rtrim(substr("view-{$stem}", 0, self::MOST_KEY), '-') : $stem;
         for ($key = $stem, $number = 2; in_array($key, $taken, true); $number++) {
             $key = "{$stem}-{$number}";
         }

@@ -327,6 +327,10 @@ it('makes views and shot lists in the library, says whom they touch, counts anew
     $post('views', ['name' => '360', 'showing' => 'goods', 'words' => 'back'])->assertStatus(422)->assertSee('“back” means the view back already');
     $post('views', ['name' => '360', 'showing' => 'goods', 'words' => ''])->assertOk();
     expect(LibraryView::query()->where('name', '360')->value('key'))->toBe('view-360');
+    $post('views', ['name' => str_repeat('12345', 8), 'showing' => 'goods', 'words' => ''])->assertOk();
+    $post('views', ['name' => str_repeat('12345', 7), 'showing' => 'goods', 'words' => ''])->assertOk();
+    $post('views', ['name' => '後ろ', 'showing' => 'back', 'words' => '後ろ姿'])->assertOk();
+    expect(LibraryView::query()->orderByDesc('id')->limit(3)->pluck('key')->all())->toBe(['view', 'view-123451234512345-2', 'view-123451234512345']);
     $this->get('/library/shots/lists/1')->assertOk()->assertSee('Changing it changes what is missing of Potting smock.');
     $list = ShotListRecord::query()->findOrFail(1);
     $post('lists/1', ['name' => 'Garment', 'need' => ['sole' => 'required', 'front' => 'wanted', 'nosuch' => 'required', 'back' => '']])->assertOk();
