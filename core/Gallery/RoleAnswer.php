@@ -31,6 +31,21 @@ final readonly class RoleAnswer
         return $this->ground === Ground::Assigned && $this->entry !== null && $this->rivals !== [] && $chooser->narrowerFirst($this->entry, $this->rivals[0]) === 0;
     }
 
+    /** In a few words, for a cell of a table, beside whether it was assigned: "for Moss", "as the Lead". Empty where nobody does it. */
+    public function briefly(Matrix $matrix): string
+    {
+        return match ($this->ground) {
+            Ground::Assigned => $this->entry === null ? '' : 'for '.(new Wording())->clause($this->entry->through, $matrix),
+            Ground::FirstPicture => 'as the first',
+            Ground::OnlyGuide => 'as the only',
+            Ground::AsLead => 'as the Lead',
+            Ground::BackView => 'as the back',
+            Ground::OtherPicture => 'as the next',
+            Ground::SizeGuideView => 'as the guide',
+            Ground::None => '',
+        };
+    }
+
     /** A sentence: assigned or fallen back, through which clause, over which rivals. */
     public function reason(Matrix $matrix): string
     {

@@ -306,7 +306,7 @@ it('gives roles by a rule over all colors in one act, shown before', function ()
     expect($shop->state())->toEqual($state);
     live($shop, 'roles', ['views' => ['lead' => '']], 'roles')->assertStatus(422)->assertSee('Choose a view');
     live($shop, 'roles/choose', ['selected' => $shop->token(['Color' => 'Moss']), 'role' => 'lead'], 'roles')->assertOk()->assertSee('Lead of Moss')->assertSee('has it; take it away');
-    $this->get('/products/SMOCK/roles')->assertOk()->assertSee('stepped in');
+    $this->get('/products/SMOCK/roles')->assertOk()->assertSee('stepped in as the Lead')->assertSee('for Moss');
 });
 
 it('names two pictures for one job in the role table, and settles it there', function (): void {

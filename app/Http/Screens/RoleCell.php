@@ -13,6 +13,8 @@ final readonly class RoleCell
     /**
      * @param  ?Placement  $placement  null where nobody does it
      * @param  bool  $isClash  whether another picture of the same narrowness has the role as well
+     * @param  string  $brief  why in a few words
+     * @param  string  $reason  why, as a sentence
      * @param  int  $others  how many other pictures do it for some of the SKUs
      */
     public function __construct(
@@ -21,6 +23,7 @@ final readonly class RoleCell
         public ?string $thumb,
         public bool $isAssigned,
         public bool $isClash,
+        public string $brief,
         public string $reason,
         public int $others,
     ) {

@@ -67,6 +67,7 @@ final class RoleScreen
                 $first->placement() === null ? null : $this->pictures->thumb($first->placement()),
                 $first->ground === Ground::Assigned,
                 $first->isClash($this->chooser),
+                $first->briefly($this->loaded->matrix),
                 $first->reason($this->loaded->matrix),
                 count($answers) - 1,
             );
