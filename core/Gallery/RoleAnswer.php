@@ -36,12 +36,12 @@ final readonly class RoleAnswer
     {
         return match ($this->ground) {
             Ground::Assigned => $this->entry === null ? '' : 'for '.(new Wording())->clause($this->entry->through, $matrix),
-            Ground::FirstPicture => 'as the first',
-            Ground::OnlyGuide => 'as the only',
+            Ground::FirstPicture => 'as the first picture',
+            Ground::OnlyGuide => 'as the only picture',
             Ground::AsLead => 'as the Lead',
-            Ground::BackView => 'as the back',
-            Ground::OtherPicture => 'as the next',
-            Ground::SizeGuideView => 'as the guide',
+            Ground::BackView => 'as the back view',
+            Ground::OtherPicture => 'as the next picture',
+            Ground::SizeGuideView => 'as the size guide',
             Ground::None => '',
         };
     }

@@ -65,7 +65,7 @@ it('lets the picture of a single SKU outrank the color’s Lead there, and says 
         ->and($there->role(Role::Lead)->reason($matrix))->toBe('Assigned for Moss, XL; narrower than or before p0.jpg (Moss).')
         ->and($there->role(Role::Lead)->briefly($matrix))->toBe('for Moss, XL')
         ->and($there->role(Role::Card)->briefly($matrix))->toBe('as the Lead')
-        ->and($there->role(Role::Guide)->briefly($matrix))->toBe('as the guide')
+        ->and($there->role(Role::Guide)->briefly($matrix))->toBe('as the size guide')
         ->and($there->role(Role::Swatch)->briefly($matrix))->toBe('')
         ->and($galleries->of(Combination::of([1 => 11, 2 => 23]))->lead()?->id)->toBe(0)
         ->and($galleries->of(Combination::of([1 => 11, 2 => 23]))->placementIds())->not->toContain(99);
