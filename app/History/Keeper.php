@@ -30,14 +30,7 @@ final class Keeper
     /** A deadlock, a lost connection or a name that somebody has just taken is tried again this often in all. */
     private const TRIES = 3;
 
-    /** Nobody sends a change again after a day; old marks are swept with one change in so many. */
-    private const KEPT_DAYS = 2;
-
-    private const SWEEP_ONE_IN = 200;
-
-    private const SWEPT_AT_ONCE = 1_000;
-
-    public function __construct(private readonly ProductLoader $loader, private readonly ChosenSkusLoader $chosen, private readonly Announcer $announcer, private readonly SharedCounts $shared)
+    public function __construct(private readonly ProductLoader $loader, private readonly ChosenSkusLoader $chosen, private readonly Announcer $announcer, private readonly SharedCounts $shared, private readonly KeptMarks $marks)
     {
     }
 
@@ -103,7 +96,7 @@ final class Keeper
         $kept = $change->productId === null
             ? Library::query()->lockForUpdate()->firstOrFail()
             : Product::query()->lockForUpdate()->findOrFail($change->productId);
-        $this->refuseTwice($change);
+        $this->marks->note($change);
         if ($kept instanceof Product && $kept->removed_at !== null && ! $evenRemoved) {
             throw new Refused("The making of {$kept->name} was undone. Redo it first; then it can be changed.", Kind::Impossible);
         }
@@ -124,21 +117,6 @@ final class Keeper
             .' The window now shows it as it is. Your change was not made yet.',
             $kept->keptVersion(),
         );
-    }
-
-    /** A change whose answer was lost is sent again; what it changes is locked, so the first one has ended. */
-    private function refuseTwice(Change $change): void
-    {
-        if ($change->token === null) {
-            return;
-        }
-        $isNew = DB::table('changes_kept')->insertOrIgnore(['token' => $change->token, 'user_id' => $change->user->id, 'created_at' => now()]) === 1;
-        if (! $isNew) {
-            throw new AlreadyKept('This change was kept when it was sent first.');
-        }
-        if (random_int(1, self::SWEEP_ONE_IN) === 1) {
-            DB::table('changes_kept')->where('created_at', '<', now()->subDays(self::KEPT_DAYS))->orderBy('created_at')->limit(self::SWEPT_AT_ONCE)->delete();
-        }
     }
 
     /** A changed product or library: its next version. */

@@ -17,6 +17,7 @@ use App\Catalog\ChosenSkusLoader;
 use App\Catalog\ProductLoader;
 use App\Catalog\ViewShelf;
 use App\History\Announcer;
+use App\History\KeptMarks;
 use App\History\OldEntries;
 use App\History\ProductsChanged;
 use App\Http\QuietHandler;
@@ -126,6 +127,7 @@ final class AppServiceProvider extends ServiceProvider
                 UnpackArchive::takeUp();
                 $this->app->make(IncomingParts::class)->sweep();
                 $this->app->make(OldEntries::class)->letGo();
+                $this->app->make(KeptMarks::class)->sweep();
                 if (Queue::size() === 0 && Summaries::waiting() > 0) {
                     CountProducts::dispatch();
                 }

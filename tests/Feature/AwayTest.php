@@ -2,6 +2,7 @@
 
 declare(strict_types=1);
 
+use Illuminate\Queue\Events\Looping;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Storage;
 use Tests\Shop;
@@ -78,6 +79,16 @@ it('remembers nothing of a change that was refused, so that it can be sent again
     $this->post('/products/SMOCK/skus/stock', $sent, ['HX-Request' => 'true'])->assertStatus(409);
     $this->post('/products/SMOCK/skus/stock', ['version' => $shop->version()] + $sent, ['HX-Request' => 'true'])->assertOk();
     expect(DB::table('changes_kept')->count())->toBe(1);
+});
+
+it('lets a worker sweep the marks of changes that nobody sends again, and no change is slowed by it', function (): void {
+    $shop = Shop::stocked();
+    $this->actingAs($shop->user);
+    $mark = fn (string $token, int $hours) => DB::table('changes_kept')->insert(['token' => $token, 'user_id' => $shop->user->id, 'created_at' => now()->subHours($hours)]);
+    $mark('6f1c5a1e-8c5f-4b0e-9a51-000000000001', 49);
+    $mark('6f1c5a1e-8c5f-4b0e-9a51-000000000002', 47);
+    event(new Looping('database', 'default'));
+    expect(DB::table('changes_kept')->pluck('token')->all())->toBe(['6f1c5a1e-8c5f-4b0e-9a51-000000000002']);
 });
 
 it('gives every request an id that stands in its answer and in the lines of the log', function (): void {
