@@ -8,6 +8,7 @@ use Core\Gallery\Shot;
 use Core\Matching\AskedPicture;
 use Core\Matrix\AxisKind;
 use Core\Matrix\Combination;
+use Core\Reach\Selection;
 
 /** A picture that a part of a product lacks. */
 final readonly class WantedPicture
@@ -50,7 +51,7 @@ final readonly class WantedPicture
             $this->loaded->product->name,
             $this->loaded->matrix->choice($this->part),
             $this->color(),
-            $this->part->key === '' ? '*' : $this->part->key,
+            Selection::at($this->part)->key(),
             $this->shot->view,
             $this->shot->need,
             $this->skus,

@@ -128,7 +128,7 @@ final class BoardResponder
     {
         foreach ($loaded->made as $sku) {
             if (Name::of($sku->code)->is(Name::of($typed))) {
-                return $sku->cell->key === '' ? '*' : $sku->cell->key;
+                return Selection::at($sku->cell)->key();
             }
         }
         $reach = (new TypedSelection())->read($typed, $loaded->matrix, $this->usage->synonyms($loaded->matrix));

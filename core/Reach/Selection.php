@@ -33,6 +33,12 @@ final readonly class Selection
         return new self([]);
     }
 
+    /** The part that a combination, whole or partial, names. */
+    public static function at(Combination $part): self
+    {
+        return new self([Clause::at($part)]);
+    }
+
     /** A selection of all that a reach covers. */
     public static function of(Reach $reach): self
     {

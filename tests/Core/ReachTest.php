@@ -9,6 +9,7 @@ use Core\Matrix\Matrix;
 use Core\Matrix\Value;
 use Core\Reach\Clause;
 use Core\Reach\Reach;
+use Core\Reach\Selection;
 use Core\Reach\Simplifier;
 use Core\Reach\Wording;
 use Tests\Core\Samples;
@@ -145,3 +146,12 @@ it('covers by looking up what it covers by asking each clause', function (int $s
     $cells = $matrix->combinations();
     expect($reach->among($cells))->toEqual(array_values(array_filter($cells, $reach->covers(...))));
 })->with(range(1, 100));
+
+it('selects the part that a combination names by the key that is read back as the same', function (array $values, string $key): void {
+    $selection = Selection::at(Combination::of($values));
+    expect($selection->key())->toBe($key)->and(Selection::fromKey($key))->toEqual($selection);
+})->with([
+    'the whole product' => [[], '*'],
+    'a row' => [[1 => 11], '1:11'],
+    'a cell' => [[2 => 21, 1 => 11], '1:11,2:21'],
+]);

@@ -13,8 +13,6 @@ use Core\Gallery\NumberedShot;
 use Core\Gallery\Role;
 use Core\Gallery\SequenceDifference;
 use Core\Gallery\Strip;
-use Core\Matrix\AxisKind;
-use Core\Matrix\Combination;
 use Core\Reach\Reach;
 use Core\Reach\Wording;
 
@@ -22,6 +20,8 @@ use Core\Reach\Wording;
 final class ContactScreen
 {
     public readonly ContactSheet $sheet;
+
+    public readonly PartNames $names;
 
     /** @var list<NumberedShot> */
     public readonly array $columns;
@@ -35,35 +35,8 @@ final class ContactScreen
         public readonly bool $byView,
     ) {
         $this->sheet = ContactSheet::of($loaded->matrix, $loaded->madeCells(), $loaded->corePlacements(), $loaded->galleries());
+        $this->names = new PartNames($loaded);
         $this->columns = $byView ? $this->sheet->columns() : [];
-    }
-
-    public function label(Strip $strip): string
-    {
-        return implode(', ', $this->loaded->matrix->choice($strip->part)) ?: 'Whole product';
-    }
-
-    /** @return array{bool, ?string} whether it has a color, and the swatch of it */
-    public function swatch(Strip $strip): array
-    {
-        return self::swatchOf($this->loaded, $strip->part);
-    }
-
-    /** @return array{bool, ?string} */
-    public static function swatchOf(LoadedProduct $loaded, Combination $part): array
-    {
-        foreach ($loaded->matrix->pictureAxes() as $axis) {
-            if ($axis->kind === AxisKind::Color) {
-                return [true, $loaded->swatches[$part->value($axis->id)] ?? null];
-            }
-        }
-
-        return [false, null];
-    }
-
-    public function selected(Strip $strip): string
-    {
-        return $strip->part->key === '' ? '*' : $strip->part->key;
     }
 
     /**

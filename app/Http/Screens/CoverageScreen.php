@@ -16,9 +16,12 @@ final readonly class CoverageScreen
 {
     public ?Coverage $coverage;
 
+    public PartNames $names;
+
     public function __construct(public LoadedProduct $loaded, private PictureLinks $pictures)
     {
         $this->coverage = $loaded->coverage();
+        $this->names = new PartNames($loaded);
     }
 
     /** @return list<Shot> */
@@ -31,24 +34,6 @@ final readonly class CoverageScreen
     public function rows(): array
     {
         return array_values($this->coverage->rows ?? []);
-    }
-
-    /** "Moss, Gauntlet"; the product's name where no axis changes its pictures. */
-    public function label(CoverageRow $row): string
-    {
-        return implode(', ', $this->loaded->matrix->choice($row->combination)) ?: 'Whole product';
-    }
-
-    /** @return array{bool, ?string} whether it has a color, and the swatch of it */
-    public function swatch(CoverageRow $row): array
-    {
-        return ContactScreen::swatchOf($this->loaded, $row->combination);
-    }
-
-    /** The part as the board selects it. */
-    public function selected(CoverageRow $row): string
-    {
-        return $row->combination->key === '' ? '*' : $row->combination->key;
     }
 
     /** The picture that shows the view; null where none does, or it is not ready. */
@@ -64,7 +49,7 @@ final readonly class CoverageScreen
     {
         $pictures = count($cell->placementIds);
 
-        return "{$this->label($row)}, {$cell->shot->view->name}, {$cell->shot->need->value}: {$cell->inWords()}".($pictures > 1 ? " ({$pictures} pictures)" : '');
+        return "{$this->names->label($row->combination)}, {$cell->shot->view->name}, {$cell->shot->need->value}: {$cell->inWords()}".($pictures > 1 ? " ({$pictures} pictures)" : '');
     }
 
     /** "5 of 30 required pictures are missing; 12 SKUs lack one. 3 wanted ones are missing as well." */

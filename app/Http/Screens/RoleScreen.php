@@ -17,6 +17,8 @@ final class RoleScreen
 {
     public readonly ContactSheet $sheet;
 
+    public readonly PartNames $names;
+
     private readonly RoleChooser $chooser;
 
     /** @var array<string, array<string, RoleCell>> by the strip's key */
@@ -25,23 +27,8 @@ final class RoleScreen
     public function __construct(public readonly LoadedProduct $loaded, private readonly PictureLinks $pictures)
     {
         $this->sheet = ContactSheet::of($loaded->matrix, $loaded->madeCells(), $loaded->corePlacements(), $loaded->galleries());
+        $this->names = new PartNames($loaded);
         $this->chooser = new RoleChooser($loaded->madeCells());
-    }
-
-    public function label(Strip $strip): string
-    {
-        return implode(', ', $this->loaded->matrix->choice($strip->part)) ?: 'Whole product';
-    }
-
-    /** @return array{bool, ?string} */
-    public function swatch(Strip $strip): array
-    {
-        return ContactScreen::swatchOf($this->loaded, $strip->part);
-    }
-
-    public function selected(Strip $strip): string
-    {
-        return $strip->part->key === '' ? '*' : $strip->part->key;
     }
 
     /** @return array<string, RoleCell> by the role's value */
@@ -96,7 +83,7 @@ final class RoleScreen
     public function strip(string $selected): ?Strip
     {
         foreach ($this->sheet->strips as $strip) {
-            if ($this->selected($strip) === $selected) {
+            if ($this->names->selected($strip->part) === $selected) {
                 return $strip;
             }
         }

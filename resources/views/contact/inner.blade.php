@@ -17,12 +17,11 @@
     <div class="strips-scroll"><div class="strips" role="grid" aria-label="Contact sheet of {{ $product->name }}">
         @if ($screen->byView)<div class="strip columns" role="row"><div class="strip-head" role="columnheader"></div>@foreach ($screen->columns as $column)<div role="columnheader">{{ $column->inWords() }}</div>@endforeach</div>@endif
         @foreach ($screen->sheet->strips as $strip)
-            @php([$isColor, $swatch] = $screen->swatch($strip))
             @php($difference = $screen->difference($strip))
             @php($y = $loop->index)
-            <div class="strip @if (! $difference->isNone()) differs @endif" role="row" data-strip="{{ $screen->selected($strip) }}" data-words="{{ $screen->label($strip) }}" data-skus="{{ $strip->skus() }}">
+            <div class="strip @if (! $difference->isNone()) differs @endif" role="row" data-strip="{{ $screen->names->selected($strip->part) }}" data-words="{{ $screen->names->label($strip->part) }}" data-skus="{{ $strip->skus() }}">
                 <div class="strip-head" role="rowheader">
-                    <a href="{{ route('board', ['product' => $product, 'selected' => $screen->selected($strip)]) }}">@if ($isColor)<x-swatch :swatch="$swatch"/> @endif{{ $screen->label($strip) }}</a>
+                    <x-part-link :product="$product" :names="$screen->names" :part="$strip->part"/>
                     <small>{{ $strip === $screen->sheet->reference && $differs ? 'the usual sequence' : ($difference->isNone() ? number_format($strip->skus()).($strip->skus() === 1 ? ' SKU' : ' SKUs') : ucfirst($difference->inWords())) }}</small>
                     @if ($canEdit && $isOutOfOrder)<button type="button" class="btn-quiet" data-contact="match-others" title="Give the other strips this sequence (M)">Match the others to this one</button>@endif
                 </div>
@@ -35,7 +34,7 @@
                         @php($shot = $strip->shots[$place])
                         @php($thumb = $screen->thumb($entry))
                         <div class="shot @if ($difference->touches($shot)) is-off @endif" role="gridcell" tabindex="{{ $y === 0 && $loop->first ? '0' : '-1' }}" aria-selected="false" draggable="{{ $canEdit ? 'true' : 'false' }}" data-shot="{{ $entry->placement->id }}" data-place="{{ $place }}" data-large="{{ $screen->large($entry) }}" data-name="{{ $entry->placement->file }}" data-about="{{ route('photo.about', [$product, $entry->placement->id]) }}"
-                            aria-label="{{ $screen->label($strip) }}, place {{ $place + 1 }}: {{ $shot->inWords() }}, {{ $entry->placement->file }}{{ $difference->touches($shot) ? ', not as the others' : '' }}" title="{{ $entry->placement->file }}, {{ $screen->reach($entry) }}{{ $strip->shownBy[$entry->placement->id] < $strip->skus() ? ', on '.$strip->shownBy[$entry->placement->id].' of '.$strip->skus().' SKUs' : '' }}">
+                            aria-label="{{ $screen->names->label($strip->part) }}, place {{ $place + 1 }}: {{ $shot->inWords() }}, {{ $entry->placement->file }}{{ $difference->touches($shot) ? ', not as the others' : '' }}" title="{{ $entry->placement->file }}, {{ $screen->reach($entry) }}{{ $strip->shownBy[$entry->placement->id] < $strip->skus() ? ', on '.$strip->shownBy[$entry->placement->id].' of '.$strip->skus().' SKUs' : '' }}">
                             @if ($thumb === null)<span class="thumb">being read…</span>@else<img src="{{ $thumb }}" alt="" loading="lazy" draggable="false">@endif
                             @php($mark = $loaded->placements[$entry->placement->id]->mark())@if ($mark !== '')<span class="film-mark">{{ $mark }}</span>@endif
                             <span class="shot-words"><i>{{ $place + 1 }}</i>{{ $shot->inWords() }}@if ($screen->isLead($strip, $entry))<b>Lead</b>@endif</span>

@@ -18,15 +18,14 @@
             </tr></thead>
             <tbody>
             @foreach ($screen->rows() as $row)
-                @php([$isColor, $swatch] = $screen->swatch($row))
                 <tr>
-                    <th scope="row"><a href="{{ route('board', ['product' => $product, 'selected' => $screen->selected($row)]) }}">@if ($isColor)<x-swatch :swatch="$swatch"/> @endif{{ $screen->label($row) }}</a> <small>{{ number_format($row->skus) }}</small></th>
+                    <th scope="row"><x-part-link :product="$product" :names="$screen->names" :part="$row->combination"/> <small>{{ number_format($row->skus) }}</small></th>
                     @foreach ($row->cells as $cell)
-                        <td @if ($cell->isHole()) data-hole data-onto="{{ $screen->selected($row) }}" data-view="{{ $cell->shot->view->key }}" data-words="{{ $screen->label($row) }}, {{ $cell->shot->view->name }}" data-skus="{{ $cell->lacking }}" @endif>
+                        <td @if ($cell->isHole()) data-hole data-onto="{{ $screen->names->selected($row->combination) }}" data-view="{{ $cell->shot->view->key }}" data-words="{{ $screen->names->label($row->combination) }}, {{ $cell->shot->view->name }}" data-skus="{{ $cell->lacking }}" @endif>
                             @if ($cell->isHole() && auth()->user()->can('edit'))
-                                <button type="button" class="cover" data-dialog="{{ route('coverage.hole', $product) }}" data-verb="POST" data-with="{{ json_encode(['onto' => $screen->selected($row), 'view' => $cell->shot->view->key]) }}" aria-label="{{ $screen->cellInWords($row, $cell) }}" title="{{ $screen->cellInWords($row, $cell) }}"><x-cover :cell="$cell"/></button>
+                                <button type="button" class="cover" data-dialog="{{ route('coverage.hole', $product) }}" data-verb="POST" data-with="{{ json_encode(['onto' => $screen->names->selected($row->combination), 'view' => $cell->shot->view->key]) }}" aria-label="{{ $screen->cellInWords($row, $cell) }}" title="{{ $screen->cellInWords($row, $cell) }}"><x-cover :cell="$cell"/></button>
                             @else
-                                <a class="cover" href="{{ route('board', ['product' => $product, 'selected' => $screen->selected($row)]) }}" aria-label="{{ $screen->cellInWords($row, $cell) }}" title="{{ $screen->cellInWords($row, $cell) }}"><x-cover :cell="$cell" :thumb="$screen->thumb($cell)"/></a>
+                                <a class="cover" href="{{ route('board', ['product' => $product, 'selected' => $screen->names->selected($row->combination)]) }}" aria-label="{{ $screen->cellInWords($row, $cell) }}" title="{{ $screen->cellInWords($row, $cell) }}"><x-cover :cell="$cell" :thumb="$screen->thumb($cell)"/></a>
                             @endif
                         </td>
                     @endforeach

@@ -1,5 +1,5 @@
 <div class="hole">
-    <h2 id="dialog-title">{{ $role->label() }} of {{ $screen->label($strip) }}</h2>
+    <h2 id="dialog-title">{{ $role->label() }} of {{ $screen->names->label($strip->part) }}</h2>
     <p class="quiet">{{ ucfirst($role->meaning()) }}. {{ $cell->reason }}</p>
     <ul class="hole-offers">
         @foreach ($strip->entries as $entry)

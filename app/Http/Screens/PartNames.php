@@ -1,0 +1,41 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Screens;
+
+use App\Catalog\LoadedProduct;
+use Core\Matrix\AxisKind;
+use Core\Matrix\Combination;
+use Core\Reach\Selection;
+
+/** How a product's picture combinations are named on screen: in words, by a swatch, and as the board selects them. */
+final readonly class PartNames
+{
+    public function __construct(private LoadedProduct $loaded)
+    {
+    }
+
+    /** "Moss, Gauntlet" */
+    public function label(Combination $part): string
+    {
+        return implode(', ', $this->loaded->matrix->choice($part)) ?: 'Whole product';
+    }
+
+    /** @return array{bool, ?string} whether it has a color, and the swatch of it */
+    public function swatch(Combination $part): array
+    {
+        foreach ($this->loaded->matrix->pictureAxes() as $axis) {
+            if ($axis->kind === AxisKind::Color) {
+                return [true, $this->loaded->swatches[$part->value($axis->id)] ?? null];
+            }
+        }
+
+        return [false, null];
+    }
+
+    public function selected(Combination $part): string
+    {
+        return Selection::at($part)->key();
+    }
+}
