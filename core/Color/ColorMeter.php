@@ -31,21 +31,8 @@ final class ColorMeter
     /** Least L* and most chroma of a pale gray. */
     private const PALE = [85.0, 8.0];
 
-    private const GROUPS = 6;
-
-    private const ROUNDS = 8;
-
-    /** ΔE00 within which two groups are one color. */
-    private const ONE_COLOR = 6.0;
-
-    /** Light of the darker one beside the brighter, and distance of the two in chromaticity, for one cloth in two lights. */
-    private const ONE_CLOTH = [0.3, 0.022];
-
     /** Smaller groups are edges and seams. */
     private const LEAST_SHARE = 0.04;
-
-    /** Of a cloth's light and dark places this many are darker than the color it is called by: shadows are larger than highlights. */
-    private const LIT = 0.65;
 
     public function measure(Sample $sample): PictureColors
     {
@@ -54,15 +41,15 @@ final class ColorMeter
             return $known[$pixel] ??= Lab::of(Srgb::packed($pixel));
         }, $sample->pixels);
         $border = $sample->border(max(1, intdiv(min($sample->width, $sample->height), 40)));
-        $ground = $this->middle(array_map(fn (int $at): Lab => $labs[$at], $border));
+        $ground = Lab::median(array_map(fn (int $at): Lab => $labs[$at], $border));
         $even = count(array_filter($border, fn (int $at): bool => $labs[$at]->distance($ground) <= self::LIKE_BORDER)) / count($border);
         if ($even < self::LEAST_EVEN) {
-            return new PictureColors($ground->toSrgb(), $even, 1.0, $this->colors($labs), 'It has no even background, so that other things may be measured with it.');
+            return new PictureColors($ground->toSrgb(), $even, 1.0, $this->colors(array_values($sample->evened($labs))), 'It has no even background, so that other things may be measured with it.');
         }
         $shown = $this->shown($sample, $labs, $ground, $border);
         $filled = count($shown) / count($labs);
         if ($filled < self::MOST_TRIM && ($ground->lightness < self::PALE[0] || $ground->chroma() > self::PALE[1])) {
-            return new PictureColors($ground->toSrgb(), $even, 1.0, $this->colors($labs), null);
+            return new PictureColors($ground->toSrgb(), $even, 1.0, $this->colors(array_values($sample->evened($labs))), null);
         }
         if ($shown === [] || $filled < self::LEAST_FILLED) {
             return new PictureColors($ground->toSrgb(), $even, $filled, [], 'What it shows has nearly the color of its background, so that its color cannot be told.');
@@ -95,18 +82,18 @@ final class ColorMeter
                 }
             }
         }
-        $shown = $inner = [];
-        foreach ($labs as $at => $lab) {
-            if (! isset($isGround[$at])) {
-                $shown[] = $lab;
-                if (array_filter($sample->beside($at), fn (int $beside): bool => isset($isGround[$beside])) === []) {
-                    $inner[] = $lab;
+        $shown = array_diff_key($labs, $isGround);
+        $inner = $shown;
+        foreach (array_keys($shown) as $at) {
+            foreach ($sample->beside($at) as $beside) {
+                if (isset($isGround[$beside])) {
+                    unset($inner[$at]);
                 }
             }
         }
 
         // Pixels of the outline are mixed with the ground.
-        return count($inner) >= count($shown) / 4 ? $inner : $shown;
+        return $shown === [] ? [] : array_values($sample->evened($inner !== [] && count($inner) >= count($shown) / 4 ? $inner : $shown));
     }
 
     private function belongs(Lab $lab, Lab $neighbor, Lab $ground): bool
@@ -125,130 +112,14 @@ final class ColorMeter
      */
     private function colors(array $labs): array
     {
-        $groups = $this->united($this->groups($labs));
         $shares = [];
-        foreach ($groups as $group) {
-            if (count($group) >= self::LEAST_SHARE * count($labs)) {
-                $shares[] = new ColorShare($this->lit($group)->toSrgb(), count($group) / count($labs));
+        foreach (ColorGroups::of($labs) as $group) {
+            $share = $group->count() / count($labs);
+            if ($share >= self::LEAST_SHARE) {
+                $shares[] = new ColorShare($group->color()->toSrgb(), $share);
             }
         }
-        usort($shares, fn (ColorShare $one, ColorShare $other): int => $other->share <=> $one->share);
 
         return $shares;
-    }
-
-    /**
-     * Groups of near colors: each begins at the color that lies farthest from all before it.
-     *
-     * @param  non-empty-list<Lab>  $labs
-     * @return list<non-empty-list<Lab>>
-     */
-    private function groups(array $labs): array
-    {
-        $centers = [$this->middle($labs)];
-        $nearest = array_map(fn (Lab $lab): float => $lab->distance($centers[0]), $labs);
-        while (count($centers) < self::GROUPS && max($nearest) > self::STEP) {
-            $center = $labs[(int) array_search(max($nearest), $nearest, true)];
-            $centers[] = $center;
-            $nearest = array_map(fn (Lab $lab, float $before): float => min($before, $lab->distance($center)), $labs, $nearest);
-        }
-        $groups = [];
-        for ($round = 0; $round < self::ROUNDS; $round++) {
-            $groups = [];
-            foreach ($labs as $lab) {
-                [$best, $least] = [0, INF];
-                foreach ($centers as $at => $center) {
-                    $distance = $lab->distance($center);
-                    if ($distance < $least) {
-                        [$best, $least] = [$at, $distance];
-                    }
-                }
-                $groups[$best][] = $lab;
-            }
-            $centers = array_map($this->mean(...), $groups);
-        }
-
-        return array_values($groups);
-    }
-
-    /**
-     * @param  list<non-empty-list<Lab>>  $groups
-     * @return list<non-empty-list<Lab>> those of one color in one
-     */
-    private function united(array $groups): array
-    {
-        usort($groups, fn (array $one, array $other): int => count($other) <=> count($one));
-        $united = [];
-        foreach ($groups as $group) {
-            foreach ($united as $at => $larger) {
-                if ($this->isOne($this->mean($larger), $this->mean($group))) {
-                    $united[$at] = [...$larger, ...$group];
-
-                    continue 2;
-                }
-            }
-            $united[] = $group;
-        }
-
-        return array_values($united);
-    }
-
-    private function isOne(Lab $one, Lab $other): bool
-    {
-        if (ColorDifference::ciede2000($one, $other) <= self::ONE_COLOR) {
-            return true;
-        }
-        [$first, $second] = [$one->toSrgb()->linear(), $other->toSrgb()->linear()];
-        [$bright, $dark] = [max(array_sum($first), array_sum($second)), min(array_sum($first), array_sum($second))];
-        if ($dark <= 0.0 || $dark / $bright < self::ONE_CLOTH[0]) {
-            return false;
-        }
-
-        return hypot($first[0] / array_sum($first) - $second[0] / array_sum($second), $first[1] / array_sum($first) - $second[1] / array_sum($second)) <= self::ONE_CLOTH[1];
-    }
-
-    /** @param  non-empty-list<Lab>  $group */
-    private function lit(array $group): Lab
-    {
-        usort($group, fn (Lab $one, Lab $other): int => $one->lightness <=> $other->lightness);
-        $at = (int) (self::LIT * (count($group) - 1));
-        $around = array_slice($group, max(0, $at - intdiv(count($group), 8)), max(1, intdiv(count($group), 4)));
-
-        return $this->mean($around === [] ? $group : $around);
-    }
-
-    /** @param  non-empty-list<Lab>  $labs */
-    private function mean(array $labs): Lab
-    {
-        [$lightness, $a, $b] = [0.0, 0.0, 0.0];
-        foreach ($labs as $lab) {
-            $lightness += $lab->lightness;
-            $a += $lab->a;
-            $b += $lab->b;
-        }
-
-        return new Lab($lightness / count($labs), $a / count($labs), $b / count($labs));
-    }
-
-    /**
-     * The median of each coordinate: a few other pixels do not move it.
-     *
-     * @param  non-empty-list<Lab>  $labs
-     */
-    private function middle(array $labs): Lab
-    {
-        return new Lab(
-            $this->median(array_map(fn (Lab $lab): float => $lab->lightness, $labs)),
-            $this->median(array_map(fn (Lab $lab): float => $lab->a, $labs)),
-            $this->median(array_map(fn (Lab $lab): float => $lab->b, $labs)),
-        );
-    }
-
-    /** @param  non-empty-list<float>  $numbers */
-    private function median(array $numbers): float
-    {
-        sort($numbers);
-
-        return $numbers[intdiv(count($numbers), 2)];
     }
 }

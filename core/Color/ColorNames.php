@@ -33,4 +33,18 @@ final class ColorNames
 
         return null;
     }
+
+    /**
+     * The colors of a compound: "white with red print", "navy/white".
+     *
+     * @param  string  $folded  a name as Text folds names
+     * @return list<string> "#rrggbb" of up to three parts in which a color is named, in their order; none where none is
+     */
+    public static function colors(string $folded): array
+    {
+        $parts = preg_split('/[\/&+,]|\b(?:with|and|on|mit|und|et|avec)\b/u', $folded) ?: [];
+        $known = array_values(array_filter(array_map(self::hex(...), $parts)));
+
+        return array_slice(count(array_unique($known)) > 1 ? array_values(array_unique($known)) : array_slice($known, 0, 1), 0, 3);
+    }
 }

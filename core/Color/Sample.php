@@ -7,6 +7,9 @@ namespace Core\Color;
 /** A picture made small, to be measured: its pixels row by row, each 0xRRGGBB. */
 final readonly class Sample
 {
+    /** ΔE*ab within which neighbors are threads or grain of one thing. */
+    private const ONE_THING = 25.0;
+
     /** @var non-empty-list<int> */
     public array $pixels;
 
@@ -52,12 +55,47 @@ final readonly class Sample
     public function beside(int $at): array
     {
         $x = $at % $this->width;
+        $beside = [];
+        if ($x > 0) {
+            $beside[] = $at - 1;
+        }
+        if ($x < $this->width - 1) {
+            $beside[] = $at + 1;
+        }
+        if ($at >= $this->width) {
+            $beside[] = $at - $this->width;
+        }
+        if ($at < count($this->pixels) - $this->width) {
+            $beside[] = $at + $this->width;
+        }
 
-        return array_values(array_filter([
-            $x > 0 ? $at - 1 : null,
-            $x < $this->width - 1 ? $at + 1 : null,
-            $at >= $this->width ? $at - $this->width : null,
-            $at < count($this->pixels) - $this->width ? $at + $this->width : null,
-        ], fn (?int $place): bool => $place !== null));
+        return $beside;
+    }
+
+    /**
+     * Pixels averaged with those around them that are of one thing with them, so that threads and grain do not count as
+     * light and shade.
+     *
+     * @param  non-empty-array<int, Lab>  $labs  by place; those that are missing are not averaged with
+     * @return non-empty-array<int, Lab> by place
+     */
+    public function evened(array $labs): array
+    {
+        $evened = [];
+        foreach ($labs as $at => $lab) {
+            [$x, $row] = [$at % $this->width, $at - $at % $this->width];
+            $near = [$lab];
+            foreach ([-$this->width, 0, $this->width] as $rows) {
+                for ($beside = max(0, $x - 1); $beside <= min($this->width - 1, $x + 1); $beside++) {
+                    $other = $labs[$row + $rows + $beside] ?? null;
+                    if ($other !== null && $other !== $lab && $lab->distance($other) <= self::ONE_THING) {
+                        $near[] = $other;
+                    }
+                }
+            }
+            $evened[$at] = Lab::mean($near);
+        }
+
+        return $evened;
     }
 }

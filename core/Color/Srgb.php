@@ -10,6 +10,9 @@ final readonly class Srgb
     /** Below this the transfer function is a line. IEC 61966-2-1. */
     private const LINEAR_BELOW = 0.04045;
 
+    /** Light that the rounding of figures may be off. */
+    private const ROUNDING = 0.0002;
+
     public function __construct(
         public int $red,
         public int $green,
@@ -44,6 +47,18 @@ final readonly class Srgb
         return new self(($rgb >> 16) & 255, ($rgb >> 8) & 255, $rgb & 255);
     }
 
+    /** The nearest that a screen shows of so much light, each from 0 to 1: what is more or less is cut off. */
+    public static function fromLinear(float $red, float $green, float $blue): self
+    {
+        return new self(self::fromLight($red), self::fromLight($green), self::fromLight($blue));
+    }
+
+    /** Whether a screen can show so much light, of which what it shows has each from 0 to 1. */
+    public static function shows(float $red, float $green, float $blue): bool
+    {
+        return min($red, $green, $blue) > -self::ROUNDING && max($red, $green, $blue) < 1 + self::ROUNDING;
+    }
+
     /** "#5f7049" */
     public function hex(): string
     {
@@ -62,6 +77,13 @@ final readonly class Srgb
         [$red, $green, $blue] = $this->linear();
 
         return 0.2126 * $red + 0.7152 * $green + 0.0722 * $blue;
+    }
+
+    private static function fromLight(float $linear): int
+    {
+        $share = $linear <= self::LINEAR_BELOW / 12.92 ? 12.92 * $linear : 1.055 * $linear ** (1 / 2.4) - 0.055;
+
+        return (int) round(255 * max(0.0, min(1.0, $share)));
     }
 
     private static function toLinear(int $channel): float

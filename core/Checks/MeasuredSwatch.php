@@ -1,0 +1,19 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Core\Checks;
+
+use Core\Color\Swatch;
+
+/** The swatch that the pictures of a value propose, and the picture that shows it best. */
+final readonly class MeasuredSwatch
+{
+    /** @param  int  $pictures  how many it was taken from */
+    public function __construct(
+        public Swatch $swatch,
+        public int $placementId,
+        public int $pictures,
+    ) {
+    }
+}

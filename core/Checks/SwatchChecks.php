@@ -1,0 +1,198 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Core\Checks;
+
+use Core\Color\Contrast;
+use Core\Color\Deficiency;
+use Core\Color\Lab;
+use Core\Color\Srgb;
+use Core\Color\Swatch;
+use Core\Color\SwatchDistance;
+use Core\Matrix\AxisDisplay;
+use Core\Matrix\Value;
+
+/** Holds the swatches of an axis against each other, against their pictures and against the ground they are seen on. */
+final class SwatchChecks
+{
+    /** ΔE00 below which two swatches are too alike. */
+    public const ALIKE = 3.0;
+
+    /** ΔE00 from its pictures beyond which a swatch promises another color. */
+    public const FAR = 10.0;
+
+    /** ΔE00 within which a picture may be of a value. */
+    private const NEAR = 12.0;
+
+    /** ΔE00 by which another value must be nearer to a picture than its own. */
+    private const NEARER = 6.0;
+
+    /** A color of less of what is shown is trim, which says nothing. */
+    private const LEAST_SHARE = 0.15;
+
+    /** L* beyond which two colors are farther than ALIKE from each other whatever their hue: CIEDE2000 divides it by 1.75 at most. */
+    private const OTHER_LIGHT = 1.75 * self::ALIKE;
+
+    /** Contrast to the ground below which a swatch is hardly seen. */
+    private const HARDLY_SEEN = 1.15;
+
+    /** @return list<SwatchFinding> what needs a person first */
+    public static function of(AxisColors $colors): array
+    {
+        return [
+            ...self::missing($colors),
+            ...self::mislabeled($colors),
+            ...self::alike($colors),
+            ...self::far($colors),
+            ...self::hardlySeen($colors),
+        ];
+    }
+
+    /** @return list<SwatchFinding> pictures that look like another value than the one they are linked to */
+    public static function mislabeled(AxisColors $colors): array
+    {
+        $findings = [];
+        foreach ($colors->pictures as $picture) {
+            $own = $picture->isTold() ? $colors->distanceToValue($picture, $picture->valueId) : null;
+            if ($own === null || self::showsItsOwn($colors, $picture)) {
+                continue;
+            }
+            [$nearest, $least] = [null, self::NEAR];
+            foreach ($colors->axis->values as $value) {
+                $distance = $value->id === $picture->valueId ? null : $colors->distanceToValue($picture, $value->id);
+                if ($distance !== null && $distance <= $least) {
+                    [$nearest, $least] = [$value, $distance];
+                }
+            }
+            if ($nearest !== null && $own - $least >= self::NEARER) {
+                $findings[] = new SwatchFinding(SwatchCheck::Mislabeled, "{$picture->file} is linked to ".($colors->axis->value($picture->valueId)->label ?? 'another color')." and looks like {$nearest->label}.", [$picture->valueId, $nearest->id], $own, $picture->placementId);
+            }
+        }
+
+        return $findings;
+    }
+
+    /** Whether the color of its value is seen somewhere in it, if not mainly: leather on a palm, the lining of a back. */
+    private static function showsItsOwn(AxisColors $colors, ValuePicture $picture): bool
+    {
+        $swatch = $colors->swatch($picture->valueId);
+        foreach (array_slice($picture->seen->colors, 1) as $share) {
+            if ($swatch !== null && $share->share >= self::LEAST_SHARE && SwatchDistance::fromPicture([$share], $swatch) <= self::NEAR / 2) {
+                return true;
+            }
+        }
+
+        return false;
+    }
+
+    /** @return list<SwatchFinding> */
+    private static function missing(AxisColors $colors): array
+    {
+        $asPicture = $colors->axis->display === AxisDisplay::PictureSwatches;
+        if (! $asPicture && $colors->axis->display !== AxisDisplay::ColorSwatches) {
+            return [];
+        }
+        $lacking = array_values(array_filter($colors->axis->values, fn (Value $value): bool => $colors->swatch($value->id) === null || ($asPicture && ! $colors->swatch($value->id)->isPicture())));
+
+        return array_map(fn (Value $value): SwatchFinding => new SwatchFinding(
+            SwatchCheck::Missing,
+            "{$value->label} has no ".($asPicture ? 'picture swatch' : 'swatch').'; shoppers see its name alone.',
+            [$value->id],
+        ), $lacking);
+    }
+
+    /** @return list<SwatchFinding> */
+    private static function alike(AxisColors $colors): array
+    {
+        $values = array_values(array_filter($colors->axis->values, fn (Value $value): bool => $colors->swatch($value->id) !== null));
+        $looks = ['' => array_map(fn (Value $value): Swatch => $colors->swatches[$value->id], $values)];
+        foreach (Deficiency::cases() as $deficiency) {
+            $looks[$deficiency->inWords()] = array_map(fn (Swatch $swatch): Swatch => self::seen($swatch, $deficiency), $looks['']);
+        }
+        $lights = array_map(fn (array $swatches): array => array_map(fn (Swatch $swatch): float => Lab::of($swatch->main())->lightness, $swatches), $looks);
+        $findings = [];
+        foreach ($values as $at => $one) {
+            for ($next = $at + 1; $next < count($values); $next++) {
+                $alike = [];
+                foreach ($looks as $eyes => $swatches) {
+                    if (abs($lights[$eyes][$at] - $lights[$eyes][$next]) < self::OTHER_LIGHT) {
+                        $distance = SwatchDistance::between($swatches[$at], $swatches[$next]);
+                        $alike += $distance < self::ALIKE ? [$eyes => $distance] : [];
+                    }
+                }
+                if ($alike !== []) {
+                    $findings[] = self::pair($one, $values[$next], $alike);
+                }
+            }
+        }
+
+        return $findings;
+    }
+
+    /** @param  non-empty-array<string, float>  $alike  how near they are to each other, by whose eyes; '' for everybody's */
+    private static function pair(Value $one, Value $other, array $alike): SwatchFinding
+    {
+        return isset($alike[''])
+            ? new SwatchFinding(SwatchCheck::Alike, "{$one->label} and {$other->label} can hardly be told apart.", [$one->id, $other->id], $alike[''])
+            : new SwatchFinding(SwatchCheck::AlikeWithout, "{$one->label} and {$other->label} look alike ".implode(' and ', array_keys($alike)).'; only their names tell them apart.', [$one->id, $other->id], min($alike));
+    }
+
+    /** A swatch as it looks to whom a kind of cone lacks. */
+    public static function seen(Swatch $swatch, Deficiency $deficiency): Swatch
+    {
+        $colors = Swatch::of(...array_map($deficiency->seen(...), $swatch->colors));
+
+        return match (true) {
+            $swatch->tile !== null => $colors->inTile($swatch->tile),
+            $swatch->piece !== null => $colors->cutFrom($swatch->piece),
+            default => $colors,
+        };
+    }
+
+    /** @return list<SwatchFinding> */
+    private static function far(AxisColors $colors): array
+    {
+        $accused = array_map(fn (SwatchFinding $finding): ?int => $finding->placementId, self::mislabeled($colors));
+        $findings = [];
+        foreach ($colors->axis->values as $value) {
+            $distances = [];
+            foreach ($colors->told($value->id) as $picture) {
+                if (! in_array($picture->placementId, $accused, true)) {
+                    $distances[] = $colors->distance($picture, $value->id);
+                }
+            }
+            $distances = array_values(array_filter($distances, fn (?float $distance): bool => $distance !== null));
+            sort($distances);
+            $middle = $distances[intdiv(count($distances), 2)] ?? 0.0;
+            if ($middle > self::FAR) {
+                $findings[] = new SwatchFinding(SwatchCheck::Far, "The swatch of {$value->label} is not the color that its ".(count($distances) === 1 ? 'picture shows' : count($distances).' pictures show').'.', [$value->id], $middle);
+            }
+        }
+
+        return $findings;
+    }
+
+    /** @return list<SwatchFinding> */
+    private static function hardlySeen(AxisColors $colors): array
+    {
+        $findings = [];
+        $white = new Srgb(255, 255, 255);
+        $onButtons = $colors->axis->display === AxisDisplay::Buttons;
+        foreach ($colors->axis->values as $value) {
+            $swatch = $colors->swatch($value->id);
+            if ($swatch === null) {
+                continue;
+            }
+            if (max(array_map(fn (Srgb $color): float => Contrast::ratio($white, $color), $swatch->colors)) < self::HARDLY_SEEN) {
+                $findings[] = new SwatchFinding(SwatchCheck::HardlySeen, "{$value->label} is hardly seen on a white page; an outline is drawn around it.", [$value->id]);
+            }
+            $contrast = Contrast::least(Contrast::textOn($swatch->colors), $swatch->colors);
+            if ($onButtons && $contrast < Contrast::TEXT) {
+                $findings[] = new SwatchFinding(SwatchCheck::HardlyRead, "{$value->label} has no color of text that is read well on all of its button (contrast ".number_format($contrast, 1).' of '.number_format(Contrast::TEXT, 1).'); its name stands beside the color.', [$value->id]);
+            }
+        }
+
+        return $findings;
+    }
+}
