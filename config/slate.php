@@ -10,6 +10,8 @@ return [
     'zone' => 'UTC',
     'browsers_zone' => 'UTC',
     'readers_zone' => 'UTC',
+    // The open list of names of colors, as the screens are built with it.
+    'color_names' => public_path('build/color-names.json'),
     // Days after which a change keeps only its words and cannot be undone; nothing for never.
     'undo_days' => ctype_digit((string) env('UNDO_DAYS')) ? (int) env('UNDO_DAYS') : null,
     // The bounds that an upload is held to before anything is decoded.

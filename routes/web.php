@@ -8,12 +8,14 @@ use App\Http\Controllers\BatchController;
 use App\Http\Controllers\BoardController;
 use App\Http\Controllers\BulkPictureController;
 use App\Http\Controllers\CatalogController;
+use App\Http\Controllers\ColorsController;
 use App\Http\Controllers\ContactController;
 use App\Http\Controllers\CoverageController;
 use App\Http\Controllers\DetailsController;
 use App\Http\Controllers\ExportController;
 use App\Http\Controllers\HistoryController;
 use App\Http\Controllers\IntakeController;
+use App\Http\Controllers\LibraryColorsController;
 use App\Http\Controllers\LibraryController;
 use App\Http\Controllers\MatrixController;
 use App\Http\Controllers\MediaController;
@@ -26,6 +28,7 @@ use App\Http\Controllers\ShootingController;
 use App\Http\Controllers\ShotListController;
 use App\Http\Controllers\SkuController;
 use App\Http\Controllers\StoredController;
+use App\Http\Controllers\SwatchController;
 use App\Http\Controllers\ValueController;
 use App\Http\Controllers\WorksController;
 use App\Http\Middleware\KnownSession;
@@ -51,7 +54,8 @@ Route::middleware(['auth', KnownSession::class, 'can:view'])->group(function ():
     Route::get('/coverage/shooting-list.csv', [ShootingController::class, 'sheet'])->middleware('throttle:reads')->name('shooting-list.csv');
     Route::get('/jump', [CatalogController::class, 'jump'])->middleware('throttle:reads')->name('jump');
     Route::get('/media/{photo}.{type}', [MediaController::class, 'show'])->where(['photo' => '[0-9]+', 'type' => 'mp4|webm|glb'])->name('media');
-    Route::get('/photos/{photo}/{shape}.jpg', [PhotoController::class, 'cut'])->where('shape', '(square|wide|tall)(-[0-9]{1,4}){0,6}')->name('photo.cut');
+    Route::get('/photos/{photo}/color', [SwatchController::class, 'pick'])->middleware('throttle:reads')->name('photo.color');
+    Route::get('/photos/{photo}/{shape}.jpg', [PhotoController::class, 'cut'])->where('shape', '(square|wide|tall|chip)(-[0-9]{1,4}){0,6}')->name('photo.cut');
     Route::get('/photos/{photo}/{size}.jpg', [PhotoController::class, 'show'])->name('photo');
 
     Route::get('/intake', [IntakeController::class, 'index'])->name('intake');
@@ -67,6 +71,10 @@ Route::middleware(['auth', KnownSession::class, 'can:view'])->group(function ():
 
     Route::get('/library', [LibraryController::class, 'axes'])->name('library');
     Route::get('/library/axes/{axis}', [LibraryController::class, 'axis'])->name('library.axis');
+    Route::get('/library/axes/{axis}/colors', [LibraryColorsController::class, 'show'])->name('library.colors');
+    Route::get('/library/axes/{axis}/sheet', [LibraryColorsController::class, 'sheet'])->name('library.colors.sheet');
+    Route::get('/library/axes/{axis}/sheet.svg', [LibraryColorsController::class, 'sheetSvg'])->middleware('throttle:reads')->name('library.colors.sheet.svg');
+    Route::get('/library/axes/{axis}/sheet.png', [LibraryColorsController::class, 'sheetPng'])->middleware('throttle:reads')->name('library.colors.sheet.png');
     Route::get('/library/runs', [LibraryController::class, 'runs'])->name('library.runs');
     Route::get('/library/texts', [ShotListController::class, 'texts'])->name('library.texts');
     Route::get('/library/banners', [BannerController::class, 'index'])->name('library.banners');
@@ -82,6 +90,10 @@ Route::middleware(['auth', KnownSession::class, 'can:view'])->group(function ():
         Route::get('/coverage', [CoverageController::class, 'show'])->name('coverage');
         Route::get('/contact', [ContactController::class, 'show'])->name('contact');
         Route::get('/roles', [RoleController::class, 'show'])->name('roles');
+        Route::get('/colors', [ColorsController::class, 'show'])->name('colors');
+        Route::get('/colors/sheet', [ColorsController::class, 'sheet'])->name('colors.sheet');
+        Route::get('/colors/sheet.svg', [ColorsController::class, 'sheetSvg'])->middleware('throttle:reads')->name('colors.sheet.svg');
+        Route::get('/colors/sheet.png', [ColorsController::class, 'sheetPng'])->middleware('throttle:reads')->name('colors.sheet.png');
         Route::get('/preview', [PreviewController::class, 'show'])->name('preview');
         Route::get('/details', [DetailsController::class, 'show'])->name('details');
         Route::get('/details/pictures', [DetailsController::class, 'pictures'])->name('details.pictures');
@@ -142,6 +154,13 @@ Route::middleware(['auth', KnownSession::class, 'can:view'])->group(function ():
             Route::post('/axes/{axis}/remove', [LibraryController::class, 'removeAxis'])->name('library.axis.remove');
             Route::post('/axes/{axis}/values', [LibraryController::class, 'addValues'])->name('library.values.add');
             Route::post('/axes/{axis}/order', [LibraryController::class, 'order'])->name('library.values.order');
+            Route::post('/axes/{axis}/colors/add', [LibraryColorsController::class, 'add'])->name('library.colors.add');
+            Route::post('/axes/{axis}/colors/order', [LibraryColorsController::class, 'order'])->name('library.colors.order');
+            Route::post('/axes/{axis}/colors/fill', [LibraryColorsController::class, 'fill'])->name('library.colors.fill');
+            Route::post('/values/{value}/swatch/draft', [LibraryColorsController::class, 'swatch'])->middleware('throttle:reads')->name('library.swatch');
+            Route::post('/values/{value}/swatch', [LibraryColorsController::class, 'setSwatch'])->name('library.swatch.set');
+            Route::post('/values/{value}/swatch/move', [LibraryColorsController::class, 'move'])->name('library.swatch.move');
+            Route::post('/swatches/picture', [SwatchController::class, 'picture'])->name('swatch.picture');
             Route::get('/values/{value}', [LibraryController::class, 'value'])->name('library.value');
             Route::post('/values/{value}', [LibraryController::class, 'editValue'])->name('library.value.edit');
             Route::post('/values/{value}/words/{word}/forget', [LibraryController::class, 'forgetWord'])->whereNumber('word')->name('library.word.forget');
@@ -171,6 +190,14 @@ Route::middleware(['auth', KnownSession::class, 'can:view'])->group(function ():
         });
 
         Route::prefix('/products/{product}')->group(function (): void {
+            Route::post('/colors/display', [ColorsController::class, 'display'])->name('colors.display');
+            Route::post('/colors/order', [ColorsController::class, 'order'])->name('colors.order');
+            Route::post('/colors/fill', [ColorsController::class, 'fill'])->name('colors.fill');
+            Route::post('/colors/measured', [ColorsController::class, 'proposals'])->middleware('throttle:reads')->name('colors.measured');
+            Route::post('/colors/take', [ColorsController::class, 'take'])->name('colors.take');
+            Route::post('/colors/swatches/{value}/draft', [ColorsController::class, 'swatch'])->middleware('throttle:reads')->name('colors.swatch');
+            Route::post('/colors/swatches/{value}', [ColorsController::class, 'setSwatch'])->name('colors.swatch.set');
+            Route::post('/colors/swatches/{value}/move', [ColorsController::class, 'move'])->name('colors.swatch.move');
             Route::get('/setup', [MatrixController::class, 'setup'])->name('setup');
             Route::post('/setup/plan', [MatrixController::class, 'plan'])->name('setup.plan');
             Route::post('/setup', [MatrixController::class, 'build'])->name('setup.build');

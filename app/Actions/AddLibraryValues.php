@@ -14,6 +14,7 @@ use App\Refusals\Kind;
 use App\Refusals\Refused;
 use Core\Codes\ValueCode;
 use Core\Color\ColorNames;
+use Core\Color\Swatch;
 use Core\Matrix\AxisKind;
 use Core\Matrix\Value;
 use Core\Matrix\ValueReader;
@@ -41,6 +42,31 @@ final class AddLibraryValues
         });
     }
 
+    /** One value with a swatch that was chosen for it. */
+    public function one(Change $change, int $axisId, string $name, Swatch $swatch): ?HistoryEntry
+    {
+        return $this->keeper->keepLibrary($change, self::class, function (Ledger $ledger) use ($axisId, $name, $swatch): string {
+            $axis = LibraryAxis::with('values')->findOrFail($axisId);
+            $read = (new ValueReader())->read($name, $axis->kind, $axis->knownValues())->values;
+            $value = $read[0] ?? throw new Refused('Say what the new value is called.', Kind::Missing, 'name');
+            if (count($read) > 1 || $value->id !== null) {
+                throw new Refused($value->id !== null ? "{$axis->name} has {$value->label} already." : 'Add one value at a time here; its name has no comma in it.', Kind::Taken, 'name');
+            }
+            $this->refuseLong($value->label);
+            $codes = array_fill_keys($axis->values->pluck('code')->all(), true);
+            $this->library->add($ledger, $axis, [new Value(-1, $value->label, ValueCode::propose($value->label, $codes))], [-1 => $swatch]);
+
+            return "Added {$axis->name} {$value->label} to the library, {$swatch->inWords()}";
+        });
+    }
+
+    private function refuseLong(string $label): void
+    {
+        if (Name::of($label)->isLongerThan(self::LONGEST)) {
+            throw new Refused("“{$label}” is too long: a value can have ".self::LONGEST.' characters. Is a comma missing?', Kind::Unreadable, 'values');
+        }
+    }
+
     /** @return list<string> the names that were new */
     public function add(Ledger $ledger, LibraryAxis $axis, string $typed): array
     {
@@ -51,13 +77,11 @@ final class AddLibraryValues
             if ($value->id !== null) {
                 continue;
             }
-            if (Name::of($value->label)->isLongerThan(self::LONGEST)) {
-                throw new Refused("“{$value->label}” is too long: a value can have ".self::LONGEST.' characters. Is a comma missing?', Kind::Unreadable, 'values');
-            }
+            $this->refuseLong($value->label);
             $code = ValueCode::propose($value->label, $codes);
             $codes[$code] = true;
             $added[] = new Value(-1 - $at, $value->label, $code);
-            $swatches[-1 - $at] = $axis->kind === AxisKind::Color ? ColorNames::hex(Name::of($value->label)->folded) : null;
+            $swatches[-1 - $at] = $axis->kind === AxisKind::Color ? ColorNames::swatch(Name::of($value->label)->folded) : null;
         }
         $this->library->add($ledger, $axis, $added, $swatches);
 

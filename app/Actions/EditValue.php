@@ -36,13 +36,12 @@ final class EditValue
         return $this->keeper->keepLibrary($change, self::class, function (Ledger $ledger) use ($change, $valueId, $form, $nameHereOnly, $seen): string {
             $value = LibraryValue::with('axis')->lockForUpdate()->findOrFail($valueId);
             if ($seen !== null && $value->seen() !== $seen) {
-                throw new Refused("{$value->axis->name} {$value->name} was changed in the library while this window was open: its code is now {$value->code}, its color ".($value->swatch ?? 'none').'. Nothing was kept. Open it again to see all of it; what you typed stays here until then.', Kind::Changed);
+                throw new Refused("{$value->axis->name} {$value->name} was changed in the library while this window was open: its code is now {$value->code}. Nothing was kept. Open it again to see all of it; what you typed stays here until then.", Kind::Changed);
             }
             $this->refuseTaken($value, $form, $nameHereOnly);
             $ledger->update('axis_values', [$value->id => [
                 ...($nameHereOnly ? [] : ['name' => $form->name->shown, 'folded' => $form->name->folded]),
                 'code' => $form->code,
-                'swatch' => $form->swatch,
                 'synonyms' => json_encode($form->synonyms, JSON_THROW_ON_ERROR | JSON_UNESCAPED_UNICODE),
                 'translations' => json_encode((object) $form->translations->byTag, JSON_THROW_ON_ERROR | JSON_UNESCAPED_UNICODE),
             ]]);

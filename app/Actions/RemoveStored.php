@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Actions;
 
 use App\Catalog\PictureUses;
+use App\Catalog\SwatchUses;
 use App\History\Change;
 use App\History\Keeper;
 use App\Ledger\KeptChanges;
@@ -63,6 +64,9 @@ final class RemoveStored
         $banner = Banner::query()->whereIn('photo_id', array_keys($photos))->first();
         if ($banner !== null) {
             throw new Refused("{$photos[$banner->photo_id]} stays: it is the banner of the {$banner->kind->inWords()} {$banner->name}. Give that another first.", Kind::Impossible, 'photos');
+        }
+        foreach (SwatchUses::of(array_keys($photos)) as $id => $swatches) {
+            throw new Refused("{$photos[$id]} stays: the swatch of {$swatches[0]} is a piece of it. Give that another first.", Kind::Impossible, 'photos');
         }
         foreach (PictureUses::of(array_keys($photos)) as $id => $uses) {
             $use = $uses[0];

@@ -12,8 +12,10 @@ use App\Ledger\Ledger;
 use App\Models\HistoryEntry;
 use App\Refusals\Kind;
 use App\Refusals\Refused;
+use Core\Color\ColorOrder;
 use Core\Matrix\Axis;
 use Core\Matrix\Value;
+use Core\Text\Name;
 
 /** Puts the values of one axis into another order. */
 final class ReorderValues
@@ -22,6 +24,21 @@ final class ReorderValues
         private readonly Keeper $keeper,
         private readonly PlanStore $store,
     ) {
+    }
+
+    /** Colors by hue, lightness or name; compound ones stand together. */
+    public function byColor(Change $change, int $axisId, ColorOrder $order): ?HistoryEntry
+    {
+        return $this->keeper->keep($change, self::class, function (Ledger $ledger, LoadedProduct $loaded) use ($axisId, $order): string {
+            $axis = $loaded->matrix->axis($axisId) ?? throw new Refused('The product does not have this axis any more.', Kind::Gone, 'axis');
+            $swatches = $names = [];
+            foreach ($axis->values as $value) {
+                $swatches[$value->id] = $loaded->swatches->of($value->id);
+                $names[$value->id] = Name::of($value->label)->folded;
+            }
+
+            return $this->store($ledger, $loaded, $axis, $order->sorted($swatches, $names)).", {$order->inWords()}";
+        });
     }
 
     /** @param  list<int>  $valueIds in the new order */
@@ -36,13 +53,17 @@ final class ReorderValues
             if ($axis === null || $sorted !== $own) {
                 throw new Refused('The values of this axis changed meanwhile. Look at the order again.', Kind::Changed);
             }
-            $values = array_map(fn (int $id): ?Value => $axis->value($id), $valueIds);
-            $axes = array_map(fn (Axis $other): Axis => $other->id === $axisId
-                ? $axis->with(array_values(array_filter($values)))
-                : $other, $loaded->matrix->axes);
-            $this->store->storeShape($ledger, $loaded, $axes);
 
-            return "Reordered {$axis->name}: ".implode(', ', array_map(fn (?Value $value): string => $value->label ?? '', $values));
+            return $this->store($ledger, $loaded, $axis, $valueIds);
         });
+    }
+
+    /** @param  list<int>  $valueIds  all of the axis */
+    private function store(Ledger $ledger, LoadedProduct $loaded, Axis $axis, array $valueIds): string
+    {
+        $values = array_values(array_filter(array_map(fn (int $id): ?Value => $axis->value($id), $valueIds)));
+        $this->store->storeShape($ledger, $loaded, array_map(fn (Axis $other): Axis => $other->id === $axis->id ? $axis->with($values) : $other, $loaded->matrix->axes));
+
+        return "Reordered {$axis->name}: ".implode(', ', array_map(fn (Value $value): string => $value->label, $values));
     }
 }

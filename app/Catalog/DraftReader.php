@@ -114,7 +114,7 @@ final class DraftReader
                 : new Value($one->id, $one->label, $values[$one->id]->code);
             $codes[$value->code] = true;
             $read[] = $value;
-            $swatches[$value->id] = $one->id === null ? ($kind === AxisKind::Color ? ColorNames::hex(Name::of($one->label)->folded) : null) : $values[$one->id]->swatch;
+            $swatches[$value->id] = $one->id === null ? ($kind === AxisKind::Color ? ColorNames::swatch(Name::of($one->label)->folded) : null) : $own?->swatches->of($one->id) ?? $values[$one->id]->look();
         }
         $this->refuseTwins($library->name ?? $draft->name, $read, $own?->matrix->axis($library->id ?? 0));
 

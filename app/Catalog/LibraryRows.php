@@ -7,6 +7,7 @@ namespace App\Catalog;
 use App\Ledger\Ledger;
 use App\Models\LibraryAxis;
 use App\Models\LibraryValue;
+use Core\Color\Swatch;
 use Core\Matrix\Value;
 use Core\Text\Name;
 
@@ -42,7 +43,7 @@ final class LibraryRows
      * Values that somebody adds to the library itself.
      *
      * @param  list<Value>  $values
-     * @param  array<int, ?string>  $swatches  by value id
+     * @param  array<int, ?Swatch>  $swatches  by value id
      */
     public function add(Ledger $ledger, LibraryAxis $axis, array $values, array $swatches): void
     {
@@ -58,8 +59,8 @@ final class LibraryRows
     }
 
     /** @return array<string, mixed> */
-    private function row(int $axisId, Value $value, ?string $swatch, int $position): array
+    private function row(int $axisId, Value $value, ?Swatch $swatch, int $position): array
     {
-        return ['axis_id' => $axisId, 'name' => $value->label, 'folded' => Name::of($value->label)->folded, 'code' => $value->code, 'swatch' => $swatch, 'position' => $position];
+        return ['axis_id' => $axisId, 'name' => $value->label, 'folded' => Name::of($value->label)->folded, 'code' => $value->code, 'position' => $position] + SwatchColumns::of($swatch);
     }
 }

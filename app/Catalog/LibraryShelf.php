@@ -9,6 +9,9 @@ use App\Models\LibraryValue;
 use App\Models\LibraryView;
 use App\Models\ShotListRecord;
 use App\Models\SizeRunRecord;
+use Core\Checks\AxisColors;
+use Core\Matrix\Axis;
+use Core\Matrix\Value;
 use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Support\Facades\DB;
 use stdClass;
@@ -26,6 +29,22 @@ final class LibraryShelf
     public function axis(int $axisId): LibraryAxis
     {
         return LibraryAxis::query()->findOrFail($axisId);
+    }
+
+    /** The colors of an axis of the library, without pictures. */
+    public function colors(int $axisId): AxisColors
+    {
+        $axis = LibraryAxis::with('values')->findOrFail($axisId);
+        $values = array_values($axis->values->all());
+        $swatches = [];
+        foreach ($values as $value) {
+            $swatches[$value->id] = $value->look();
+        }
+
+        return new AxisColors(
+            new Axis($axis->id, $axis->name, $axis->kind, array_map(fn (LibraryValue $value): Value => new Value($value->id, $value->name, $value->code), $values), $axis->changes_picture, $axis->display),
+            array_filter($swatches),
+        );
     }
 
     /** @return list<string> */

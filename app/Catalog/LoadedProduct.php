@@ -7,6 +7,7 @@ namespace App\Catalog;
 use App\Models\Product;
 use Core\Catalog\CatalogPicture;
 use Core\Catalog\CatalogSku;
+use Core\Catalog\OwnAxis;
 use Core\Catalog\ProductDetails;
 use Core\Catalog\ProductState;
 use Core\Gallery\AltText;
@@ -40,7 +41,7 @@ final class LoadedProduct
     /**
      * @param  list<SkuRow>  $skus  retired ones too
      * @param  array<int, PlacementRow>  $placements  by id, in the one order
-     * @param  array<int, ?string>  $swatches  by value id
+     * @param  array<int, OwnAxis>  $ownAxes  by axis id; those of which the product says something itself
      * @param  list<Shot>  $ownShots  single views in which it differs from the list of its kind
      * @param  array<int, int>  $openings  axis id => the value that shoppers find chosen
      * @param  list<Fact>  $facts  in order
@@ -53,7 +54,8 @@ final class LoadedProduct
         public readonly Matrix $matrix,
         public readonly array $skus,
         public readonly array $placements,
-        public readonly array $swatches,
+        public readonly ProductSwatches $swatches,
+        public readonly array $ownAxes,
         public readonly ?ShotList $shotList,
         public readonly array $ownShots,
         public readonly array $openings,
@@ -114,6 +116,8 @@ final class LoadedProduct
             $this->openings,
             $this->product->opening_cell === null ? null : Combination::fromKey($this->product->opening_cell),
             $this->ownShots,
+            $this->ownAxes,
+            $this->swatches->own(),
         );
 
         return new ProductState(

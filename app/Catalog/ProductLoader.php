@@ -6,6 +6,7 @@ namespace App\Catalog;
 
 use App\Ledger\ChangeLog;
 use App\Models\Product;
+use Core\Catalog\OwnAxis;
 use Core\Matrix\Axis;
 use Core\Matrix\AxisDisplay;
 use Core\Matrix\AxisKind;
@@ -75,7 +76,7 @@ final class ProductLoader
     {
         $ids = array_map(fn (Product $product): int => $product->id, $products);
         $axes = DB::table('product_axes')->join('axes', 'axes.id', '=', 'product_axes.axis_id')->whereIn('product_axes.product_id', $ids)
-            ->orderBy('product_axes.position')->orderBy('product_axes.id')->get(['product_axes.*', 'axes.name', 'axes.kind', DB::raw('coalesce(product_axes.changes_picture, axes.changes_picture) as changes_picture'), 'axes.display'])->groupBy('product_id');
+            ->orderBy('product_axes.position')->orderBy('product_axes.id')->get(['product_axes.*', 'axes.name', 'axes.kind', DB::raw('coalesce(product_axes.changes_picture, axes.changes_picture) as changes_picture'), DB::raw('coalesce(product_axes.display, axes.display) as display')])->groupBy('product_id');
         $values = DB::table('product_values')->join('axis_values', 'axis_values.id', '=', 'product_values.value_id')->whereIn('product_values.product_id', $ids)
             ->orderBy('product_values.position')->orderBy('product_values.id')->get(['product_values.*', 'axis_values.name', 'axis_values.code'])->groupBy('product_id');
         $matrices = [];
@@ -179,12 +180,13 @@ final class ProductLoader
         foreach ($products as $product) {
             $ownAxes = $rows->of('product_axes', $product->id);
             $ownValues = $rows->of('product_values', $product->id);
-            $swatches = [];
+            $shared = $own = [];
             $sleepingLabels = [];
             $matrix = new Matrix($this->axes($ownAxes, $axes, $ownValues, $values), Reach::fromArrays($product->left_out), $this->sleeping($ownAxes, $ownValues));
             foreach ($ownValues as $row) {
                 if ($matrix->axis($row->axis_id)?->has($row->value_id) === true) {
-                    $swatches[$row->value_id] = $values[$row->value_id]->swatch;
+                    $shared[$row->value_id] = $values[$row->value_id]->swatch;
+                    $own[$row->value_id] = $row->swatch;
                 } elseif ($row->label !== null) {
                     $sleepingLabels[$row->value_id] = $row->label;
                 }
@@ -195,7 +197,8 @@ final class ProductLoader
                 $matrix,
                 array_map(fn (stdClass $row): SkuRow => $this->sku($row, $matrix, $currency), $rows->of('skus', $product->id)),
                 $this->placements->read($rows->of('placements', $product->id), $photos),
-                $swatches,
+                ProductSwatches::stored($shared, $own),
+                $this->ownAxes($this->used($ownAxes)),
                 $this->shelf->shotList($product->shot_list_id, $product->shots),
                 $this->shelf->shots($product->shots),
                 array_filter(array_column($this->used($ownAxes), 'opening_value_id', 'axis_id')),
@@ -246,9 +249,23 @@ final class ProductLoader
             AxisKind::from($library[$row->axis_id]->kind),
             $byAxis[$row->axis_id] ?? [],
             (bool) ($row->changes_picture ?? $library[$row->axis_id]->changes_picture),
-            AxisDisplay::from($library[$row->axis_id]->display),
+            AxisDisplay::from($row->display ?? $library[$row->axis_id]->display),
             $sleeping[$row->axis_id] ?? [],
         ), $this->used($ownAxes));
+    }
+
+    /**
+     * @param  list<stdClass>  $rows  product axes
+     * @return array<int, OwnAxis> by axis id
+     */
+    private function ownAxes(array $rows): array
+    {
+        $own = [];
+        foreach ($rows as $row) {
+            $own[$row->axis_id] = new OwnAxis($row->changes_picture === null ? null : (bool) $row->changes_picture, $row->display === null ? null : AxisDisplay::from($row->display));
+        }
+
+        return array_filter($own, fn (OwnAxis $axis): bool => ! $axis->isNone());
     }
 
     /**

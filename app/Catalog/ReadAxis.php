@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Catalog;
 
 use App\Models\LibraryAxis;
+use Core\Color\Swatch;
 use Core\Matrix\Axis;
 use Core\Matrix\TypedValues;
 use Core\Matrix\Value;
@@ -14,7 +15,7 @@ use Core\Sizes\SizeRun;
 final readonly class ReadAxis
 {
     /**
-     * @param  array<int, ?string>  $swatches  by value id
+     * @param  array<int, ?Swatch>  $swatches  by value id
      * @param  list<Value>  $unused  values of the library that are not in use here
      * @param  list<SizeRun>  $runs  of this axis
      * @param  ?LibraryAxis  $near  of a new axis: one of the library that is called nearly so

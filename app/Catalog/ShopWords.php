@@ -6,7 +6,7 @@ namespace App\Catalog;
 
 use App\Models\LibraryValue;
 use App\Models\Product;
-use Core\Color\Srgb;
+use Core\Color\Swatch;
 use Core\Matching\DroppedName;
 use Core\Matching\Exactness;
 use Core\Matching\KnownProduct;
@@ -146,9 +146,10 @@ final class ShopWords
             $byId = array_column($products, null, 'id');
             $matrices = $this->loader->matrices($products);
             $swatches = $this->swatches($matrices);
+            $own = $this->ownSwatches(array_keys($matrices));
             foreach ($matrices as $id => $matrix) {
                 $product = $byId[$id];
-                $list->addProduct(new KnownProduct($id, $product->code, $product->name, $matrix, $swatches));
+                $list->addProduct(new KnownProduct($id, $product->code, $product->name, $matrix, ($own[$id] ?? []) + $swatches));
                 foreach ($matrix->axes as $axis) {
                     foreach ($axis->values as $value) {
                         if ($value->label !== ($this->names[$value->id] ?? null)) {
@@ -161,8 +162,22 @@ final class ShopWords
     }
 
     /**
+     * @param  list<int>  $productIds
+     * @return array<int, array<int, Swatch>> product id => value id
+     */
+    private function ownSwatches(array $productIds): array
+    {
+        $own = [];
+        foreach (DB::table('product_values')->whereIn('product_id', $productIds)->whereNotNull('swatch')->get(['product_id', 'value_id', 'swatch']) as $row) {
+            $own[$row->product_id][$row->value_id] = Swatch::read($row->swatch);
+        }
+
+        return $own;
+    }
+
+    /**
      * @param  array<int, Matrix>  $matrices
-     * @return array<int, non-empty-list<Srgb>> by value id
+     * @return array<int, Swatch> the library's, by value id
      */
     private function swatches(array $matrices): array
     {
@@ -175,7 +190,7 @@ final class ShopWords
         $swatches = [];
         foreach (array_chunk($ids, self::CHUNK) as $chunk) {
             foreach (DB::table('axis_values')->whereIn('id', $chunk)->whereNotNull('swatch')->pluck('swatch', 'id') as $id => $swatch) {
-                $swatches[(int) $id] = array_map(Srgb::fromHex(...), explode('/', $swatch));
+                $swatches[(int) $id] = Swatch::read($swatch);
             }
         }
 

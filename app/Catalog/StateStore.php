@@ -11,6 +11,7 @@ use App\Refusals\Refused;
 use Core\Catalog\CatalogPicture;
 use Core\Catalog\CatalogSku;
 use Core\Catalog\Difference;
+use Core\Catalog\OwnAxis;
 use Core\Catalog\PictureDifference;
 use Core\Catalog\ProductState;
 use Core\Catalog\SkuDifference;
@@ -51,6 +52,7 @@ final class StateStore
         $ledger->update('products', [$loaded->product->id => $this->detailColumns($wanted)]);
         $this->storeLabels($ledger, $loaded, $wanted);
         $this->storeOpenings($ledger, $loaded, $wanted);
+        $this->storeLook($ledger, $loaded, $difference);
         $this->storeSkus($ledger, $difference, $ids, $loaded);
         $this->storeFacts($ledger, $loaded, $wanted);
         $this->storePictures($ledger, $loaded, $difference);
@@ -167,6 +169,25 @@ final class StateStore
             $updates[$rowId] = ['opening_value_id' => $wanted->details->openings[$axisId] ?? null];
         }
         $ledger->update('product_axes', $updates);
+    }
+
+    /** Swatches of its own, and what it says of its axes itself. */
+    private function storeLook(Ledger $ledger, LoadedProduct $loaded, Difference $difference): void
+    {
+        if (! $difference->changesLook) {
+            return;
+        }
+        $wanted = $difference->after->details;
+        $axes = $values = [];
+        foreach (DB::table('product_axes')->where('product_id', $loaded->product->id)->whereNotNull('position')->pluck('axis_id', 'id') as $rowId => $axisId) {
+            $own = $wanted->ownAxes[$axisId] ?? new OwnAxis();
+            $axes[$rowId] = ['changes_picture' => $own->changesPicture === null ? null : (int) $own->changesPicture, 'display' => $own->display?->value];
+        }
+        foreach (DB::table('product_values')->where('product_id', $loaded->product->id)->whereNotNull('position')->pluck('value_id', 'id') as $rowId => $valueId) {
+            $values[$rowId] = SwatchColumns::of($wanted->ownSwatches[$valueId] ?? null);
+        }
+        $ledger->update('product_axes', $axes);
+        $ledger->update('product_values', $values);
     }
 
     /** @param  array<string, int>  $ids  SKU id by the key of its cell, as the plan left them */

@@ -15,13 +15,11 @@ final readonly class ValueForm
     private const MOST_NAME = 80;
 
     /**
-     * @param  ?string  $swatch  one color "#5f7049", or two or three joined by "/"
      * @param  list<string>  $synonyms
      */
     private function __construct(
         public Name $name,
         public string $code,
-        public ?string $swatch,
         public array $synonyms,
         public Translations $translations,
     ) {
@@ -33,7 +31,7 @@ final readonly class ValueForm
      *
      * @throws Refused
      */
-    public static function typed(string $name, string $code, ?string $swatch, string $synonyms = '', string $translations = ''): self
+    public static function typed(string $name, string $code, string $synonyms = '', string $translations = ''): self
     {
         $read = Name::of($name);
         $code = strtoupper(trim($code));
@@ -43,9 +41,6 @@ final readonly class ValueForm
         if ($read->isLongerThan(self::MOST_NAME)) {
             throw new Refused('The name of a value can have '.self::MOST_NAME.' characters.', Kind::Unreadable, 'name');
         }
-        if ($swatch !== null && preg_match('/^#[0-9a-f]{6}(\/#[0-9a-f]{6}){0,2}$/i', $swatch) !== 1) {
-            throw new Refused("“{$swatch}” is not a color. Choose one, such as #5f7049.", Kind::Unreadable, 'swatch');
-        }
         $words = [];
         foreach (preg_split('/[,;|\n]+/u', $synonyms) ?: [] as $word) {
             $synonym = Name::of($word);
@@ -54,6 +49,6 @@ final readonly class ValueForm
             }
         }
 
-        return new self($read, $code, $swatch, array_values($words), Translations::read($translations));
+        return new self($read, $code, array_values($words), Translations::read($translations));
     }
 }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Catalog;
 
+use Core\Color\Swatch;
 use Illuminate\Support\Facades\DB;
 
 /** What values are called in products, and the colors they are shown by: of many products in two queries. */
@@ -11,17 +12,17 @@ final class ValueLabels
 {
     /**
      * @param  list<int>  $productIds
-     * @return array<int, array<int, array{label: string, swatch: ?string}>> product id => value id
+     * @return array<int, array<int, ValueLabel>> product id => value id
      */
     public function of(array $productIds): array
     {
-        $own = DB::table('product_values')->whereIn('product_id', $productIds)->get(['product_id', 'value_id', 'label']);
+        $own = DB::table('product_values')->whereIn('product_id', $productIds)->get(['product_id', 'value_id', 'label', 'swatch']);
         // Not joined: the library has few values, so that the database would begin with them and read every product's.
         $values = DB::table('axis_values')->whereIn('id', $own->pluck('value_id')->unique()->all())->get(['id', 'name', 'swatch'])->keyBy('id');
         $labels = [];
         foreach ($own as $row) {
             $value = $values[$row->value_id];
-            $labels[$row->product_id][$row->value_id] = ['label' => $row->label ?? $value->name, 'swatch' => $value->swatch];
+            $labels[$row->product_id][$row->value_id] = new ValueLabel($row->label ?? $value->name, ($row->swatch ?? $value->swatch) === null ? null : Swatch::read($row->swatch ?? $value->swatch));
         }
 
         return $labels;

@@ -7,11 +7,13 @@ namespace App\Files;
 use App\Catalog\Fact;
 use App\Catalog\LoadedProduct;
 use App\Catalog\SkuRow;
+use Core\Color\Swatch;
 use Core\Gallery\Entry;
 use Core\Gallery\Ground;
 use Core\Gallery\Role;
 use Core\Matrix\Combination;
 use Core\Sheets\SafeCell;
+use Illuminate\Database\Query\Builder;
 use Illuminate\Support\Facades\DB;
 
 /** The columns of the flat sheet, and a product's rows in them. */
@@ -48,7 +50,7 @@ final readonly class SheetColumns
             }
             $swatched += array_flip(DB::table('product_values')->join('axis_values', 'axis_values.id', '=', 'product_values.value_id')
                 ->join('product_axes', fn ($own) => $own->on('product_axes.product_id', '=', 'product_values.product_id')->on('product_axes.axis_id', '=', 'product_values.axis_id'))
-                ->whereIn('product_values.product_id', $ids)->whereNotNull('product_values.position')->whereNotNull('product_axes.position')->whereNotNull('axis_values.swatch')->distinct()->pluck('axis_values.axis_id')->all());
+                ->whereIn('product_values.product_id', $ids)->whereNotNull('product_values.position')->whereNotNull('product_axes.position')->where(fn (Builder $any) => $any->whereNotNull('axis_values.swatch')->orWhereNotNull('product_values.swatch'))->distinct()->pluck('axis_values.axis_id')->all());
             foreach (DB::table('facts')->whereIn('product_id', $ids)->groupBy('folded')->selectRaw('folded, min(name) as name')->get() as $fact) {
                 $facts[$fact->folded] = min($fact->name, $facts[$fact->folded] ?? $fact->name);
             }
@@ -128,10 +130,23 @@ final readonly class SheetColumns
     {
         foreach ($loaded->matrix->axes as $axis) {
             if ($axis->name === $axisName) {
-                return $loaded->swatches[$cell->value($axis->id) ?? 0] ?? '';
+                return $this->swatchSaid($loaded, $loaded->swatches->of($cell->value($axis->id) ?? 0));
             }
         }
 
         return '';
+    }
+
+    /** Its colors, or the file of the product's picture that it is a piece of. */
+    private function swatchSaid(LoadedProduct $loaded, ?Swatch $swatch): string
+    {
+        $photoId = $swatch?->piece?->photoId;
+        foreach ($photoId === null ? [] : $loaded->placements as $row) {
+            if ($row->photoId === $photoId) {
+                return $row->file();
+            }
+        }
+
+        return $swatch?->hex() ?? '';
     }
 }

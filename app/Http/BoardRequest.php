@@ -23,12 +23,14 @@ use Illuminate\Foundation\Http\FormRequest;
 /** A request from the board: which product and version, what is selected, which lens and layers are shown. */
 final class BoardRequest extends FormRequest
 {
-    private const TEXTS = ['name', 'code', 'value', 'typed', 'order', 'parts', 'view', 'text', 'role', 'place', 'field', 'scope', 'synonyms', 'translations', 'add', 'lang', 'choice', 'width', 'need', 'reason', 'align'];
+    use SaysSwatches;
+
+    private const TEXTS = ['name', 'code', 'value', 'typed', 'order', 'parts', 'view', 'text', 'role', 'place', 'field', 'scope', 'synonyms', 'translations', 'add', 'lang', 'choice', 'width', 'need', 'reason', 'align', 'kind', 'tile', 'frame', 'by', 'display', 'seen', 'eyes', 'lab'];
 
     /** A part of the matrix. */
     private const PART = ['nullable', 'string', 'max:400000', 'regex:/^(\*|[0-9:,;]*)$/'];
 
-    private const LISTS = ['axes', 'homes', 'survivors', 'exchanges', 'heirs', 'likes', 'as_facts', 'winners', 'roles', 'codes', 'rule', 'views', 'picture_axes', 'crop'];
+    private const LISTS = ['axes', 'homes', 'survivors', 'exchanges', 'heirs', 'likes', 'as_facts', 'winners', 'roles', 'codes', 'rule', 'views', 'picture_axes', 'crop', 'measured'];
 
     /** @return array<string, list<string>> */
     public function rules(): array
@@ -36,14 +38,15 @@ final class BoardRequest extends FormRequest
         return [
             ...array_fill_keys(self::TEXTS, ['nullable', 'string', 'max:20000']),
             ...array_fill_keys(self::LISTS, ['nullable', 'array', 'max:1000']),
-            ...array_fill_keys(array_map(fn (string $list): string => "{$list}.*", ['homes', 'survivors', 'exchanges', 'heirs', 'as_facts', 'winners', 'roles', 'codes', 'views', 'picture_axes', 'crop']), ['nullable', 'string', 'max:600']),
-            ...array_fill_keys(['axes.*.name', 'axes.*.values', 'axes.*.items', 'axes.*.axis', 'axes.*.dragged', 'axes.*.pictures', 'likes.*.*', 'rule.*.*', 'swatch.*'], ['nullable', 'string', 'max:1000000']),
-            ...array_fill_keys(['axes.*', 'likes.*', 'rule.*', 'swatch'], ['array']),
+            ...array_fill_keys(array_map(fn (string $list): string => "{$list}.*", ['homes', 'survivors', 'exchanges', 'heirs', 'as_facts', 'winners', 'roles', 'codes', 'views', 'picture_axes', 'crop', 'measured']), ['nullable', 'string', 'max:600']),
+            ...array_fill_keys(['axes.*.name', 'axes.*.values', 'axes.*.items', 'axes.*.axis', 'axes.*.dragged', 'axes.*.pictures', 'likes.*.*', 'rule.*.*'], ['nullable', 'string', 'max:1000000']),
+            ...array_fill_keys(['axes.*', 'likes.*', 'rule.*'], ['array']),
+            ...$this->swatchRules(),
             'version' => ['nullable', 'integer', 'min:0'],
             'token' => ['nullable', 'uuid'],
             'selected' => self::PART,
             'onto' => self::PART,
-            'page' => ['nullable', 'in:board,coverage,contact,roles'],
+            'page' => ['nullable', 'in:board,coverage,contact,roles,colors'],
             'lens' => ['nullable', 'in:photos,codes,prices,stock'],
             'layer' => ['nullable', 'string', 'max:200', 'regex:/^[0-9:,]*$/'],
             'placements' => ['nullable', 'array', 'max:2000'],

@@ -11,6 +11,8 @@ use Illuminate\Foundation\Http\FormRequest;
 /** A request from the library's pages: which version of the library was looked at. */
 final class LibraryRequest extends FormRequest
 {
+    use SaysSwatches;
+
     /** @return array<string, list<string>> */
     public function rules(): array
     {
@@ -19,11 +21,10 @@ final class LibraryRequest extends FormRequest
             'token' => ['nullable', 'uuid'],
             'order' => ['nullable', 'string', 'regex:/^[0-9,]*$/', 'max:20000'],
             'name' => ['nullable', 'string', 'max:200'],
-            ...array_fill_keys(['values', 'code', 'kind', 'display', 'synonyms', 'translations', 'swatch.*', 'words', 'loose_words', 'showing', 'need.*', 'language', 'pattern', 'file', 'text', 'find', 'crop.*'], ['nullable', 'string', 'max:20000']),
-            'swatch' => ['nullable', 'array'],
+            ...array_fill_keys(['values', 'code', 'kind', 'display', 'synonyms', 'translations', 'words', 'loose_words', 'showing', 'need.*', 'language', 'pattern', 'file', 'text', 'find', 'crop.*', 'by', 'eyes', 'try', 'part', 'seen', 'lab', 'tile', 'frame', 'scope'], ['nullable', 'string', 'max:20000']),
+            ...$this->swatchRules(),
             'need' => ['nullable', 'array', 'max:200'],
             'crop' => ['nullable', 'array', 'max:6'],
-            'photo' => ['nullable', 'integer'],
         ];
     }
 

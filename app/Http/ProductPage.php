@@ -11,4 +11,5 @@ enum ProductPage: string
     case Coverage = 'coverage';
     case Contact = 'contact';
     case Roles = 'roles';
+    case Colors = 'colors';
 }

@@ -6,6 +6,7 @@ namespace App\Http;
 
 use App\Catalog\LoadedProduct;
 use App\Catalog\ProductLoader;
+use App\Http\Screens\ColorScreen;
 use App\Http\Screens\ContactScreen;
 use App\Http\Screens\CoverageScreen;
 use App\Http\Screens\PictureLinks;
@@ -40,6 +41,7 @@ final readonly class ProductPageResponder
         return ['product' => $loaded->product, 'loaded' => $loaded, 'screen' => match ($page) {
             ProductPage::Contact => new ContactScreen($loaded, $pictures, $request->string('align')->toString() === 'view'),
             ProductPage::Roles => new RoleScreen($loaded, $pictures),
+            ProductPage::Colors => ColorScreen::of($loaded, $request->integer('axis'), $request->eyes(), $request->user()->can('edit')),
             default => new CoverageScreen($loaded, $pictures),
         }];
     }

@@ -5,11 +5,13 @@ declare(strict_types=1);
 namespace App\Intake;
 
 use App\Catalog\SearchWords;
+use App\Catalog\SwatchUses;
 use App\Models\PhotoState;
 use Core\Color\ColorDifference;
 use Core\Color\ColorNames;
 use Core\Color\Lab;
 use Core\Color\Srgb;
+use Core\Color\Swatch;
 use Core\Text\Name;
 use Illuminate\Database\Query\Builder;
 use Illuminate\Support\Facades\DB;
@@ -32,7 +34,7 @@ final class StoredPictures
             ->when($asked->after !== null, fn (Builder $query) => $query->where('photos.id', '<', $asked->after))
             ->when($asked->leastSide > 0, fn (Builder $query) => $query->whereRaw('GREATEST(photos.width, photos.height) >= ?', [$asked->leastSide]))
             ->when($asked->since !== null, fn (Builder $query) => $query->where('photos.created_at', '>=', $asked->since))
-            ->when($asked->isUnused, fn (Builder $query) => $query->whereNotExists(fn (Builder $placements) => $placements->from('placements')->whereColumn('placements.photo_id', 'photos.id'))->whereNotExists(fn (Builder $banners) => $banners->from('banners')->whereColumn('banners.photo_id', 'photos.id')))
+            ->when($asked->isUnused, fn (Builder $query) => SwatchUses::none($query)->whereNotExists(fn (Builder $placements) => $placements->from('placements')->whereColumn('placements.photo_id', 'photos.id'))->whereNotExists(fn (Builder $banners) => $banners->from('banners')->whereColumn('banners.photo_id', 'photos.id')))
             ->when($asked->productId !== null, fn (Builder $query) => $query->whereExists(fn (Builder $placements) => $placements->from('placements')->whereColumn('placements.photo_id', 'photos.id')->where('placements.product_id', $asked->productId)))
             ->when($asked->name !== '', fn (Builder $query) => $query->where(fn (Builder $either) => $either
                 ->whereIn('photos.id', DB::table('placements')->where('file_name', 'like', '%'.SearchWords::beginning($asked->name))->select('photo_id'))
@@ -53,7 +55,7 @@ final class StoredPictures
         $folded = Name::of($typed)->folded;
         $swatch = $folded === '' ? null : DB::table('axis_values')->where('folded', $folded)->whereNotNull('swatch')->value('swatch');
         $hex = match (true) {
-            is_string($swatch) => explode('/', $swatch)[0],
+            is_string($swatch) => Swatch::read($swatch)->main()->hex(),
             preg_match('/^#?[0-9a-f]{6}$/i', trim($typed)) === 1 => $typed,
             default => ColorNames::hex($folded),
         };

@@ -26,7 +26,8 @@ final readonly class PhotoCuts
         return "/photos/{$photoId}/{$shape->value}".($crop->isMiddle() ? '' : '-'.$crop->key()).'.jpg';
     }
 
-    public function make(Photo $photo, Crop $crop): void
+    /** @param  Shape  $shape  made with all that are cut along with it */
+    public function make(Photo $photo, Crop $crop, Shape $shape): void
     {
         $bytes = $this->store->derived($photo, PhotoSize::Zoom);
         if ($bytes === null) {
@@ -34,7 +35,7 @@ final readonly class PhotoCuts
         }
         $picture = new Imagick();
         $picture->readImageBlob($bytes, 'jpeg:zoom');
-        foreach (Shape::cases() as $shape) {
+        foreach ($shape->cutWith() as $shape) {
             $cut = $crop->cut($shape, $picture->getImageWidth(), $picture->getImageHeight());
             $part = clone $picture;
             $part->cropImage($cut->width, $cut->height, $cut->left, $cut->top);
@@ -59,7 +60,7 @@ final readonly class PhotoCuts
         if ($this->store->disk()->exists($path)) {
             return $this->store->disk()->get($path);
         }
-        DeriveCuts::dispatch($photo->id, $crop->key());
+        DeriveCuts::dispatch($photo->id, $crop->key(), $shape);
 
         return null;
     }

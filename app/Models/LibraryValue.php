@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use Core\Color\Swatch;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 
@@ -13,7 +14,8 @@ use Illuminate\Database\Eloquent\Relations\BelongsTo;
  * @property string $name
  * @property string $folded
  * @property string $code
- * @property ?string $swatch one color "#5f7049", or two or three joined by "/"
+ * @property ?string $swatch as Core\Color\Swatch writes it
+ * @property ?int $swatch_photo_id the picture that it is a piece of
  * @property int $position
  * @property list<string> $synonyms other words for it
  * @property array<string, string> $translations language tag => name
@@ -33,10 +35,16 @@ final class LibraryValue extends Model
         return array_map(fn (string $word): array => [$this->id, $word], [...$this->synonyms, ...array_values($this->translations)]);
     }
 
+    /** What it is shown by. */
+    public function look(): ?Swatch
+    {
+        return $this->swatch === null ? null : Swatch::read($this->swatch);
+    }
+
     /** What a dialog showed of it, to tell whether somebody changed it meanwhile, from wherever. */
     public function seen(): string
     {
-        return Seen::of($this->name, $this->code, $this->swatch, $this->synonyms, $this->translations);
+        return Seen::of($this->name, $this->code, $this->synonyms, $this->translations);
     }
 
     /** @return BelongsTo<LibraryAxis, $this> */

@@ -14,6 +14,7 @@ use App\Batches\Acts;
 use App\Batches\BatchRunner;
 use App\Catalog\AltPatterns;
 use App\Catalog\ChosenSkusLoader;
+use App\Catalog\ColorNaming;
 use App\Catalog\ProductLoader;
 use App\Catalog\ViewShelf;
 use App\History\Announcer;
@@ -83,6 +84,7 @@ final class AppServiceProvider extends ServiceProvider
             config('slate.reading.most_memory'),
             config('slate.reading.most_disk'),
         ));
+        $this->app->bind(ColorNaming::class, fn (): ColorNaming => new ColorNaming(config('slate.color_names')));
         $this->app->bind(OldEntries::class, fn (): OldEntries => new OldEntries(config('slate.undo_days')));
         $this->app->bind(PhotoStore::class, fn (Application $app): PhotoStore => new PhotoStore(
             Storage::disk(),

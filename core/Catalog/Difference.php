@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Core\Catalog;
 
+use Core\Color\Swatch;
 use Core\Matrix\Axis;
 use Core\Matrix\Matrix;
 use Core\Matrix\Value;
@@ -15,6 +16,7 @@ final readonly class Difference
     /**
      * @param  array<string, array{string, string}>  $details  what it is called => from, to
      * @param  bool  $changesOpening  which SKU opens the product, or which values shoppers find chosen
+     * @param  bool  $changesLook  swatches of its own, and what it says of its axes itself
      * @param  bool  $changesShape  axes, values, their order or names, what is left out
      * @param  list<SkuDifference>  $skus  those that are not the same
      * @param  list<PictureDifference>  $pictures  those that are not the same
@@ -26,6 +28,7 @@ final readonly class Difference
         public array $details,
         public bool $changesOpening,
         public bool $changesShotList,
+        public bool $changesLook,
         public bool $changesShape,
         public array $skus,
         public array $pictures,
@@ -53,6 +56,7 @@ final readonly class Difference
             $details,
             self::opening($before->details) !== self::opening($after->details),
             $before->details->shotListId !== $after->details->shotListId,
+            self::look($before->details) !== self::look($after->details),
             self::shape($before->matrix) !== self::shape($after->matrix) || ! Reach::leftOutOf($before->matrix)->equals(Reach::leftOutOf($after->matrix)),
             array_values(array_filter(self::skus($before->skus, $after->skus), fn (SkuDifference $sku): bool => ! $sku->isNone())),
             array_values(array_filter($pictures, fn (PictureDifference $picture): bool => ! $picture->isNone($before->matrix, $after->matrix))),
@@ -63,7 +67,7 @@ final readonly class Difference
     /** Whether the two states are the same in all that is kept. */
     public function isNone(): bool
     {
-        return $this->details === [] && ! $this->changesOpening && ! $this->changesShotList && ! $this->changesShape && $this->skus === [] && $this->pictures === [] && ! $this->isReordered;
+        return $this->details === [] && ! $this->changesOpening && ! $this->changesShotList && ! $this->changesLook && ! $this->changesShape && $this->skus === [] && $this->pictures === [] && ! $this->isReordered;
     }
 
     /** @return array{?string, array<int, int>} */
@@ -73,6 +77,17 @@ final readonly class Difference
         ksort($openings);
 
         return [$details->openingCell?->key, $openings];
+    }
+
+    /** @return array{array<int, string>, array<int, string>} */
+    private static function look(ProductDetails $details): array
+    {
+        $axes = array_map(fn (OwnAxis $own): string => $own->inWords(), array_filter($details->ownAxes, fn (OwnAxis $own): bool => ! $own->isNone()));
+        $swatches = array_map(fn (Swatch $swatch): string => $swatch->text(), $details->ownSwatches);
+        ksort($axes);
+        ksort($swatches);
+
+        return [$axes, $swatches];
     }
 
     /** @return list<array{int, list<array{int, string}>}> */

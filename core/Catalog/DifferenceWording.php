@@ -27,6 +27,7 @@ final class DifferenceWording
         return [
             ...$this->details($difference),
             ...$this->axes($before, $after),
+            ...$this->look($difference),
             ...$this->leftOut($before, $after),
             ...$this->skus($difference, $before, $after),
             ...$this->pictures($difference, $before, $after),
@@ -41,6 +42,7 @@ final class DifferenceWording
             ...array_map(lcfirst(...), array_keys($difference->details)),
             $difference->changesOpening ? 'what shoppers see first' : '',
             $difference->changesShotList ? 'shot list' : '',
+            $difference->changesLook ? 'swatches and how shoppers choose' : '',
             $difference->changesShape ? 'axes' : '',
             $difference->skus === [] ? '' : $count(count($difference->skus), 'SKU', 'SKUs'),
             $difference->pictures === [] ? '' : $count(count($difference->pictures), 'picture', 'pictures'),
@@ -106,6 +108,29 @@ final class DifferenceWording
         foreach ($before->axes as $axis) {
             if ($after->axis($axis->id) === null) {
                 $say("{$axis->name} is gone; it had {$this->labels($axis->values)}");
+            }
+        }
+
+        return $remarks;
+    }
+
+    /** @return list<Remark> of axes and values that both have */
+    private function look(Difference $difference): array
+    {
+        [$old, $new] = [$difference->before->details, $difference->after->details];
+        $remarks = [];
+        foreach ($difference->changesLook ? $difference->after->matrix->axes : [] as $axis) {
+            $was = ($old->ownAxes[$axis->id] ?? null)?->inWords() ?? '';
+            $is = ($new->ownAxes[$axis->id] ?? null)?->inWords() ?? '';
+            if ($was !== $is) {
+                $remarks[] = new Remark(Section::Axes, "{$axis->name} of its own: {$this->fromTo($was, $is)}");
+            }
+            foreach ($axis->values as $value) {
+                $was = ($old->ownSwatches[$value->id] ?? null)?->inWords() ?? '';
+                $is = ($new->ownSwatches[$value->id] ?? null)?->inWords() ?? '';
+                if ($was !== $is) {
+                    $remarks[] = new Remark(Section::Axes, "Swatch of its own for {$axis->name} {$value->label}: {$this->fromTo($was, $is)}");
+                }
             }
         }
 

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Core\Catalog;
 
+use Core\Color\Swatch;
 use Core\Gallery\Shot;
 use Core\Matrix\Combination;
 use Core\Pricing\Currency;
@@ -18,6 +19,8 @@ final readonly class ProductDetails
      * @param  array<int, int>  $openings  axis id => the value that shoppers find chosen
      * @param  ?Combination  $openingCell  of the SKU that opens the product; null for the first in stock
      * @param  list<Shot>  $shots  single views in which it differs from the shot list of its kind
+     * @param  array<int, OwnAxis>  $ownAxes  by axis id; those of which it says something itself
+     * @param  array<int, Swatch>  $ownSwatches  by value id, where its cloth differs from the library's
      */
     public function __construct(
         public string $name,
@@ -31,6 +34,8 @@ final readonly class ProductDetails
         public array $openings = [],
         public ?Combination $openingCell = null,
         public array $shots = [],
+        public array $ownAxes = [],
+        public array $ownSwatches = [],
     ) {
     }
 

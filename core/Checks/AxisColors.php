@@ -21,6 +21,12 @@ final class AxisColors
     /** It belongs there at less where the swatch has two already. */
     private const SECOND_OF_TWO = 0.08;
 
+    /** Values that are nearest by the plain distance are held against each other by ΔE00. */
+    private const LOOKED_AT = 8;
+
+    /** @var array<int, Lab> of the color each value is called by */
+    private array $labs;
+
     /** @var array<int, list<ValuePicture>> by value id; those that can be told */
     private array $told = [];
 
@@ -33,6 +39,7 @@ final class AxisColors
         public readonly array $swatches,
         public readonly array $pictures = [],
     ) {
+        $this->labs = array_map(fn (Swatch $swatch): Lab => Lab::of($swatch->main()), $swatches);
         foreach ($pictures as $picture) {
             if ($picture->isTold()) {
                 $this->told[$picture->valueId][] = $picture;
@@ -51,24 +58,25 @@ final class AxisColors
         return $this->told[$valueId] ?? [];
     }
 
-    /** @return ?float ΔE00 from what a picture shows to a value's swatch; null where one of them is not known */
-    public function distance(ValuePicture $picture, int $valueId): ?float
+    /** @return ?float ΔE00 from the main color of a picture to its value's swatch; null where one of them is not known */
+    public function distance(ValuePicture $picture): ?float
     {
-        $swatch = $this->swatch($valueId);
-        $seen = $picture->seen->colors;
+        $swatch = $this->swatch($picture->valueId);
+        $main = $picture->seen->main();
 
-        return $swatch === null || $seen === [] ? null : SwatchDistance::fromPicture($seen, $swatch);
+        return $swatch === null || $main === null ? null : SwatchDistance::ofColor($main, $swatch);
     }
 
     /**
-     * ΔE00 from what a picture shows to a value, as its swatch has it or as its other pictures show it, whichever is nearer:
-     * a swatch may be off, and so may the light of a day.
+     * How much a picture speaks against being of a value, as its swatch has it or as its other pictures show it, whichever
+     * is less: a swatch may be off, and so may the light of a day.
      */
-    public function distanceToValue(ValuePicture $picture, int $valueId): ?float
+    public function against(ValuePicture $picture, int $valueId): ?float
     {
         $others = array_values(array_filter($this->told($valueId), fn (ValuePicture $other): bool => $other !== $picture));
         $main = $picture->seen->main();
-        $bySwatch = $this->distance($picture, $valueId);
+        $swatch = $this->swatch($valueId);
+        $bySwatch = $swatch === null || $picture->seen->colors === [] ? null : SwatchDistance::fromPicture($picture->seen->colors, $swatch);
         $byPictures = count($others) < 2 || $main === null ? null : ColorDifference::ciede2000(Lab::of($main), Lab::median($this->mains($others)));
 
         return $bySwatch === null || $byPictures === null ? $bySwatch ?? $byPictures : min($bySwatch, $byPictures);
@@ -92,6 +100,34 @@ final class AxisColors
         $colors = array_map(fn (ColorShare $share): Srgb => $share->color, array_filter(array_slice($shares, 0, 2), fn (ColorShare $share, int $at): bool => $at === 0 || $share->share >= $least, ARRAY_FILTER_USE_BOTH));
 
         return new MeasuredSwatch(Swatch::of(...array_values($colors)), $pictures[0]->placementId, count($pictures));
+    }
+
+    /** The other value whose swatch is nearest; null where there is none. */
+    public function nearest(int $valueId): ?NearValue
+    {
+        $swatch = $this->swatch($valueId);
+
+        return $swatch === null ? null : $this->near($swatch, 1, $valueId)[0] ?? null;
+    }
+
+    /**
+     * @param  ?int  $without  the value that is not looked at
+     * @return list<NearValue> the values whose swatches are nearest to one, the nearest first
+     */
+    public function near(Swatch $swatch, int $most, ?int $without = null): array
+    {
+        $lab = Lab::of($swatch->main());
+        $plain = [];
+        foreach ($this->labs as $valueId => $other) {
+            if ($valueId !== $without) {
+                $plain[$valueId] = $lab->distance($other);
+            }
+        }
+        asort($plain);
+        $near = array_map(fn (int $id): NearValue => new NearValue($id, SwatchDistance::between($swatch, $this->swatches[$id])), array_keys(array_slice($plain, 0, $most + self::LOOKED_AT, true)));
+        usort($near, fn (NearValue $one, NearValue $other): int => $one->distance <=> $other->distance);
+
+        return array_slice($near, 0, $most);
     }
 
     private function away(ValuePicture $picture, Lab $from): float

@@ -54,19 +54,19 @@ final class SwatchChecks
     {
         $findings = [];
         foreach ($colors->pictures as $picture) {
-            $own = $picture->isTold() ? $colors->distanceToValue($picture, $picture->valueId) : null;
+            $own = $picture->isTold() ? $colors->against($picture, $picture->valueId) : null;
             if ($own === null || self::showsItsOwn($colors, $picture)) {
                 continue;
             }
             [$nearest, $least] = [null, self::NEAR];
             foreach ($colors->axis->values as $value) {
-                $distance = $value->id === $picture->valueId ? null : $colors->distanceToValue($picture, $value->id);
+                $distance = $value->id === $picture->valueId ? null : $colors->against($picture, $value->id);
                 if ($distance !== null && $distance <= $least) {
                     [$nearest, $least] = [$value, $distance];
                 }
             }
             if ($nearest !== null && $own - $least >= self::NEARER) {
-                $findings[] = new SwatchFinding(SwatchCheck::Mislabeled, "{$picture->file} is linked to ".($colors->axis->value($picture->valueId)->label ?? 'another color')." and looks like {$nearest->label}.", [$picture->valueId, $nearest->id], $own, $picture->placementId);
+                $findings[] = new SwatchFinding(SwatchCheck::Mislabeled, "{$picture->file} is linked to ".($colors->axis->value($picture->valueId)->label ?? 'another color')." and looks like {$nearest->label}.", [$picture->valueId, $nearest->id], $colors->distance($picture), $picture->placementId);
             }
         }
 
@@ -78,7 +78,7 @@ final class SwatchChecks
     {
         $swatch = $colors->swatch($picture->valueId);
         foreach (array_slice($picture->seen->colors, 1) as $share) {
-            if ($swatch !== null && $share->share >= self::LEAST_SHARE && SwatchDistance::fromPicture([$share], $swatch) <= self::NEAR / 2) {
+            if ($swatch !== null && $share->share >= self::LEAST_SHARE && SwatchDistance::ofColor($share->color, $swatch) <= self::NEAR / 2) {
                 return true;
             }
         }
@@ -89,17 +89,17 @@ final class SwatchChecks
     /** @return list<SwatchFinding> */
     private static function missing(AxisColors $colors): array
     {
-        $asPicture = $colors->axis->display === AxisDisplay::PictureSwatches;
-        if (! $asPicture && $colors->axis->display !== AxisDisplay::ColorSwatches) {
-            return [];
-        }
-        $lacking = array_values(array_filter($colors->axis->values, fn (Value $value): bool => $colors->swatch($value->id) === null || ($asPicture && ! $colors->swatch($value->id)->isPicture())));
+        $what = $colors->axis->display === AxisDisplay::PictureSwatches ? 'picture swatch' : 'swatch';
 
-        return array_map(fn (Value $value): SwatchFinding => new SwatchFinding(
-            SwatchCheck::Missing,
-            "{$value->label} has no ".($asPicture ? 'picture swatch' : 'swatch').'; shoppers see its name alone.',
-            [$value->id],
-        ), $lacking);
+        return array_map(fn (Value $value): SwatchFinding => new SwatchFinding(SwatchCheck::Missing, "{$value->label} has no {$what}; shoppers see its name alone.", [$value->id]), self::lacking($colors));
+    }
+
+    /** @return list<Value> values that lack what shoppers are to see of them */
+    public static function lacking(AxisColors $colors): array
+    {
+        $display = $colors->axis->display;
+
+        return array_values(array_filter($colors->axis->values, fn (Value $value): bool => $display->hasSwatches() && ! $display->isServedBy($colors->swatch($value->id))));
     }
 
     /** @return list<SwatchFinding> */
@@ -159,7 +159,7 @@ final class SwatchChecks
             $distances = [];
             foreach ($colors->told($value->id) as $picture) {
                 if (! in_array($picture->placementId, $accused, true)) {
-                    $distances[] = $colors->distance($picture, $value->id);
+                    $distances[] = $colors->distance($picture);
                 }
             }
             $distances = array_values(array_filter($distances, fn (?float $distance): bool => $distance !== null));

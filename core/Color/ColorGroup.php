@@ -11,7 +11,7 @@ final readonly class ColorGroup
     private const EVEN = 0.5;
 
     /** How much wider than the narrowest such part one may be, and in L*, to be preferred for its light: shadows are larger than highlights. */
-    private const NEARLY = [1.2, 0.5];
+    private const NEARLY = [1.05, 0.1];
 
     /** @var non-empty-list<Lab> by lightness, the darkest first */
     private array $labs;

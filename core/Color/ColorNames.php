@@ -34,6 +34,14 @@ final class ColorNames
         return null;
     }
 
+    /** A first swatch for a value that is named like a color, or like two; null where it is named like none. */
+    public static function swatch(string $folded): ?Swatch
+    {
+        $colors = self::colors($folded);
+
+        return $colors === [] ? null : Swatch::of(...array_map(Srgb::fromHex(...), $colors));
+    }
+
     /**
      * The colors of a compound: "white with red print", "navy/white".
      *

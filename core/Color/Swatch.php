@@ -45,6 +45,18 @@ final readonly class Swatch
         return new self(array_map(fn (int $at): Srgb => $this->colors[min($at, count($this->colors) - 1)], range(0, $tile->colors() - 1)), $tile);
     }
 
+    /** The same with another color to be called by. */
+    public function called(Srgb $main): self
+    {
+        return new self([$main, ...array_slice($this->colors, 1)], $this->tile, $this->piece);
+    }
+
+    /** Its colors alone, or the pattern of them: what is shown where shoppers see no pictures. */
+    public function drawn(): self
+    {
+        return $this->piece === null ? $this : new self($this->colors);
+    }
+
     /** A piece of a picture that has these colors. */
     public function cutFrom(SwatchPiece $piece): self
     {

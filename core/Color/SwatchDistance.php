@@ -37,8 +37,15 @@ final class SwatchDistance
         return $isDrawnApart ? max(self::DRAWN_APART, ...$differences) : max($differences);
     }
 
+    /** @return float ΔE00 from a color to the nearest of a swatch */
+    public static function ofColor(Srgb $color, Swatch $swatch): float
+    {
+        return self::nearest($color, $swatch->colors);
+    }
+
     /**
-     * From what a picture shows to a swatch: by the main color, and what else is seen that the swatch does not have.
+     * How much a picture speaks against a swatch: ΔE00 of the main color, and a part of that of what else is seen that
+     * the swatch does not have.
      *
      * @param  non-empty-list<ColorShare>  $seen  the largest share first
      */

@@ -15,10 +15,10 @@ final class ClothPiece
     private const CLOTH = 14.0;
 
     /** Sides that are tried, the largest first, as shares of the shorter side of the picture. */
-    private const SIDES = [0.3, 0.24, 0.18, 0.13, 0.09, 0.06];
+    private const SIDES = [0.22, 0.18, 0.14, 0.11, 0.08, 0.06];
 
     /** Least share of the piece that is of the cloth. */
-    private const LEAST = 0.97;
+    private const LEAST = 0.99;
 
     /**
      * The largest square that is nearly all of the cloth, and of those the one nearest to the middle of the picture;

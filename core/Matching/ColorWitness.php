@@ -8,6 +8,7 @@ use Core\Color\ColorDifference;
 use Core\Color\Lab;
 use Core\Color\PictureColors;
 use Core\Color\Srgb;
+use Core\Color\Swatch;
 use Core\Matrix\Axis;
 
 /** Says what the colors of a picture tell about the values of an axis, by their swatches. */
@@ -28,7 +29,7 @@ final readonly class ColorWitness
     /** A color of less of what is shown is trim, which says nothing for or against a value. */
     private const LEAST_SHARE = 0.15;
 
-    /** @param  array<int, non-empty-list<Srgb>>  $swatches  the colors of each value, by value id */
+    /** @param  array<int, Swatch>  $swatches  by value id */
     public function __construct(
         private PictureColors $seen,
         private array $swatches,
@@ -81,6 +82,6 @@ final readonly class ColorWitness
 
     private function distance(Srgb $color, int $valueId): float
     {
-        return min(array_map(fn (Srgb $swatch): float => ColorDifference::ciede2000(Lab::of($color), Lab::of($swatch)), $this->swatches[$valueId]));
+        return min(array_map(fn (Srgb $swatch): float => ColorDifference::ciede2000(Lab::of($color), Lab::of($swatch)), $this->swatches[$valueId]->colors));
     }
 }

@@ -22,6 +22,7 @@ use App\Actions\SaveSizeRun;
 use App\Actions\SetOpening;
 use App\Actions\SetPrices;
 use App\Actions\SetStock;
+use App\Actions\SetSwatches;
 use App\Catalog\AxisForm;
 use App\Catalog\DraftAxis;
 use App\Catalog\LoadedProduct;
@@ -38,6 +39,7 @@ use App\Models\Right;
 use App\Models\ShotListRecord;
 use App\Models\User;
 use Core\Codes\Gtin;
+use Core\Color\Swatch;
 use Core\Gallery\Role;
 use Core\Gallery\View;
 use Core\Matrix\Combination;
@@ -78,6 +80,7 @@ final class DemoSeeder extends Seeder
         private readonly EditFacts $facts,
         private readonly SetOpening $opening,
         private readonly EditValue $values,
+        private readonly SetSwatches $swatches,
         private readonly EditAxis $axes,
         private readonly SaveSizeRun $runs,
         private readonly OpenDrop $open,
@@ -255,10 +258,11 @@ final class DemoSeeder extends Seeder
             'Slate' => ['SLT', '#4c5d73', '', "de: Schiefer\nfr: ardoise"],
             'Oat' => ['OAT', '#d8c8a2', 'Ecru', 'de: Hafer'],
             'Ink' => ['INK', '#3c4068', 'Navy', 'de: Tinte'],
-            'Stripe' => ['STR', '#d8c8a2/#3c4068', '', ''],
-            'Check' => ['CHC', '#d8c8a2/#8a3557', 'Gingham', ''],
+            'Stripe' => ['STR', 'stripes:#d8c8a2/#3c4068', '', ''],
+            'Check' => ['CHC', 'checks:#d8c8a2/#8a3557', 'Gingham', ''],
         ] as $name => [$code, $swatch, $synonyms, $translations]) {
-            $this->values->run($this->libraryChange(), $this->id('axis_values', $name), ValueForm::typed($name, $code, $swatch, $synonyms, $translations));
+            $this->values->run($this->libraryChange(), $this->id('axis_values', $name), ValueForm::typed($name, $code, $synonyms, $translations));
+            $this->swatches->one($this->libraryChange(), $this->id('axis_values', $name), Swatch::read($swatch));
         }
         $this->axes->run($this->libraryChange(), $this->id('axes', 'Pattern'), AxisForm::typed('Pattern', 'other', 'picture swatches', true));
         $this->axes->run($this->libraryChange(), $this->id('axes', 'Color'), AxisForm::typed('Color', 'color', 'color swatches', true, 'de: Farbe'));

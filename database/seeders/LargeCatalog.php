@@ -9,6 +9,7 @@ use App\Ledger\Ledger;
 use App\Models\LibraryAxis;
 use App\Models\LibraryValue;
 use Core\Codes\ValueCode;
+use Core\Color\Swatch;
 use Core\Matrix\AxisDisplay;
 use Core\Matrix\AxisKind;
 use Core\Matrix\Combination;
@@ -103,7 +104,7 @@ final class LargeCatalog
             $missing[] = new Value(-1 - $at, $values[$at], $code = ValueCode::propose($values[$at], $taken));
             $taken[$code] = true;
         }
-        $swatches = array_map(fn (Value $value): ?string => $kind === AxisKind::Color ? '#'.substr(hash('crc32b', $value->label), 0, 6) : null, array_column($missing, null, 'id'));
+        $swatches = array_map(fn (Value $value): ?Swatch => $kind === AxisKind::Color ? Swatch::read('#'.substr(hash('crc32b', $value->label), 0, 6)) : null, array_column($missing, null, 'id'));
         (new LibraryRows())->add(new Ledger(), $axis, $missing, $swatches);
         $byName = $axis->values()->get()->keyBy('folded');
 

@@ -20,7 +20,7 @@ export function context() {
   const root = boardRoot();
   if (!root) {
     const page = document.querySelector('[data-page]')?.dataset;
-    return { version: document.getElementById('version')?.value ?? page?.version ?? document.querySelector('[data-version]')?.dataset.version ?? '', ...(page ? { page: page.page, ...(page.align ? { align: page.align } : {}) } : {}) };
+    return { version: document.getElementById('version')?.value ?? page?.version ?? document.querySelector('[data-version]')?.dataset.version ?? '', ...(page ? { page: page.page } : {}), ...Object.fromEntries(['align', 'axis', 'eyes'].filter((name) => page?.[name]).map((name) => [name, page[name]])) };
   }
   const { version, lens, layer } = root.dataset;
   return { version, lens, layer, selected: root.dataset.selected };

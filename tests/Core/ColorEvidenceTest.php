@@ -5,6 +5,7 @@ declare(strict_types=1);
 use Core\Color\ColorMeter;
 use Core\Color\PictureColors;
 use Core\Color\Srgb;
+use Core\Color\Swatch;
 use Core\Gallery\View;
 use Core\Gallery\Views;
 use Core\Matching\Contradiction;
@@ -36,7 +37,7 @@ function seen(string $file, ?PictureColors $colors, ?Resembled $resembles = null
     foreach ($values as $value) {
         $list->add($value->label, Meaning::value(1, $value->id, $value->label));
     }
-    $smock = new KnownProduct(1, 'TB-SMOCK', 'Potting smock', Matrix::of([new Axis(1, 'Color', AxisKind::Color, $values, true)]), array_map(fn (string $hex): array => [Srgb::fromHex($hex)], SWATCHES));
+    $smock = new KnownProduct(1, 'TB-SMOCK', 'Potting smock', Matrix::of([new Axis(1, 'Color', AxisKind::Color, $values, true)]), array_map(fn (string $hex): Swatch => Swatch::read($hex), SWATCHES));
     $list->addProduct($smock);
     $list->add('TB-SMOCK', Meaning::product(1, 'TB-SMOCK'));
 

@@ -75,7 +75,10 @@ final class PhotoController
         $format = PictureFormat::for(implode(',', $request->getAcceptableContentTypes()));
         $bytes = $cuts->bytes($photo, Shape::from($name), Crop::fromKey(rtrim($crop, '-')), $format);
         if ($bytes === null) {
-            return response((string) file_get_contents(resource_path('images/being-read.svg')), 200, ['Content-Type' => 'image/svg+xml', 'Cache-Control' => 'no-store', 'Retry-After' => '5']);
+            // A swatch shows its colors until its piece of the picture is cut.
+            $meanwhile = Shape::from($name) === Shape::Chip ? '<svg xmlns="http://www.w3.org/2000/svg" viewBox="0 0 1 1"/>' : (string) file_get_contents(resource_path('images/being-read.svg'));
+
+            return response($meanwhile, 200, ['Content-Type' => 'image/svg+xml', 'Cache-Control' => 'no-store', 'Retry-After' => '5']);
         }
 
         return response($bytes, 200, ['Content-Type' => $format->type(), 'Vary' => 'Accept'])->setPrivate()->setMaxAge(self::YEAR)->setImmutable();

@@ -8,6 +8,7 @@ use App\Actions\PickStored;
 use App\Actions\RemoveStored;
 use App\Catalog\PictureUses;
 use App\Catalog\ProductLoader;
+use App\Catalog\SwatchUses;
 use App\History\Change;
 use App\Intake\StoredPictures;
 use App\Intake\StoredQuery;
@@ -55,7 +56,7 @@ final class StoredController
     /** Where a picture is used. */
     public function uses(int $photo): View
     {
-        return view('intake.uses', ['uses' => PictureUses::of([$photo])[$photo] ?? [], 'photoId' => $photo]);
+        return view('intake.uses', ['uses' => PictureUses::of([$photo])[$photo] ?? [], 'swatches' => SwatchUses::of([$photo])[$photo] ?? [], 'photoId' => $photo]);
     }
 
     /** Marked pictures are taken out of the store for good. */

@@ -94,12 +94,9 @@ final class ValueController
 
     public static function form(\Illuminate\Http\Request $request): ValueForm
     {
-        $colors = array_filter(array_map(fn (mixed $color): string => is_string($color) ? $color : '', (array) $request->input('swatch', [])));
-
         return ValueForm::typed(
             $request->string('name')->toString(),
             $request->string('code')->toString(),
-            $request->boolean('no_swatch') || $colors === [] ? null : implode('/', array_slice($colors, 0, max(1, $request->integer('colors', 1)))),
             $request->string('synonyms')->toString(),
             $request->string('translations')->toString(),
         );

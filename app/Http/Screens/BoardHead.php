@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Screens;
 
+use Core\Color\Swatch;
 use Core\Gallery\CoverageCell;
 
 /** The head of a row, a column or a group of rows: what it selects, and how it stands. */
@@ -11,7 +12,7 @@ final readonly class BoardHead
 {
     /**
      * @param  string  $key  of the part of the matrix that it selects
-     * @param  ?string  $swatch  as stored; null where its axis has none
+     * @param  ?Swatch  $swatch  null where its value has none
      * @param  array<string, CoverageCell>  $views  coverage by view; empty without a shot list
      * @param  int  $rows  how many rows it spans
      * @param  string  $words  what it selects, in words; empty where its label says it
@@ -21,7 +22,7 @@ final readonly class BoardHead
         public string $label,
         public string $note = '',
         public bool $isColor = false,
-        public ?string $swatch = null,
+        public ?Swatch $swatch = null,
         public array $views = [],
         public int $rows = 1,
         public string $words = '',

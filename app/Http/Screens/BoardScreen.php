@@ -138,7 +138,7 @@ final class BoardScreen
                     default => "{$count} SKUs",
                 },
                 $across->kind === AxisKind::Color,
-                $this->loaded->swatches[$value->id] ?? null,
+                $this->loaded->swatches->of($value->id),
                 words: implode(', ', $this->matrix->choice(Combination::of([$across->id => $value->id] + $fixed))),
             );
         }, $across->values);
@@ -167,7 +167,7 @@ final class BoardScreen
                     $label,
                     $row === null || ($open !== [] && $span > 1) ? '' : $row->inWords(),
                     $down->kind === AxisKind::Color && $of === $outer,
-                    $of === $outer ? $this->loaded->swatches[$value->id] ?? null : null,
+                    $of === $outer ? $this->loaded->swatches->of($value->id) : null,
                     $span > 1 ? [] : $row->cells ?? [],
                     $span,
                     implode(', ', $this->matrix->choice($of)),

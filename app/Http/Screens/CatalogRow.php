@@ -4,11 +4,13 @@ declare(strict_types=1);
 
 namespace App\Http\Screens;
 
+use App\Catalog\ValueLabel;
+
 /** A product in the catalog's list. */
 final readonly class CatalogRow
 {
     /**
-     * @param  list<array{label: string, swatch: ?string}>  $colors
+     * @param  list<ValueLabel>  $colors
      * @param  ?int  $percent  of required views; null without a shot list
      * @param  int  $holes  required views missing over all picture combinations
      * @param  int  $touched  SKUs that lack one

@@ -7,6 +7,7 @@ namespace App\Http\Screens;
 use App\Catalog\LibraryShelf;
 use App\Catalog\ListQuery;
 use App\Catalog\ProductList;
+use App\Catalog\ValueLabel;
 use App\Catalog\ValueLabels;
 use App\Media\PhotoSize;
 use App\Summaries\Summaries;
@@ -40,10 +41,10 @@ final class CatalogScreen
         );
     }
 
-    /** @param  array<int, array{label: string, swatch: ?string}>  $labels  by value id */
+    /** @param  array<int, ValueLabel>  $labels  by value id */
     private function row(stdClass $row, array $labels): CatalogRow
     {
-        $known = fn (array $ids): array => array_values(array_filter(array_map(fn (int $id): ?array => $labels[$id] ?? null, $ids)));
+        $known = fn (array $ids): array => array_values(array_filter(array_map(fn (int $id): ?ValueLabel => $labels[$id] ?? null, $ids)));
         $sizes = json_decode($row->sizes, true, 2);
 
         return new CatalogRow(

@@ -13,10 +13,12 @@ use App\Models\LibraryValue;
 use App\Models\LibraryView;
 use App\Models\ShotListRecord;
 use App\Models\SizeRunRecord;
+use Core\Checks\SwatchChecks;
 use Core\Gallery\Need;
 use Core\Gallery\Shot;
 use Core\Gallery\View;
 use Core\Gallery\Views;
+use Core\Matrix\Value;
 use Core\Sizes\SizeOrder;
 use Core\Sizes\SizeRun;
 use Illuminate\Database\Eloquent\Collection;
@@ -47,6 +49,12 @@ final readonly class LibraryScreen
     public function productsByValue(LibraryAxis $axis): array
     {
         return $this->usage->countsByValue($axis->id);
+    }
+
+    /** @return list<string> values that lack what shoppers are to see of them */
+    public function lacking(LibraryAxis $axis): array
+    {
+        return array_map(fn (Value $value): string => $value->label, SwatchChecks::lacking($this->shelf->colors($axis->id)));
     }
 
     public function usedBy(LibraryAxis $axis): string

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Screens;
 
 use App\Catalog\LoadedProduct;
+use Core\Color\Swatch;
 use Core\Matrix\AxisKind;
 use Core\Matrix\Combination;
 use Core\Reach\Selection;
@@ -22,12 +23,12 @@ final readonly class PartNames
         return implode(', ', $this->loaded->matrix->choice($part)) ?: 'Whole product';
     }
 
-    /** @return array{bool, ?string} whether it has a color, and the swatch of it */
+    /** @return array{bool, ?Swatch} whether it has a color, and the swatch of it */
     public function swatch(Combination $part): array
     {
         foreach ($this->loaded->matrix->pictureAxes() as $axis) {
             if ($axis->kind === AxisKind::Color) {
-                return [true, $this->loaded->swatches[$part->value($axis->id)] ?? null];
+                return [true, $this->loaded->swatches->of($part->value($axis->id) ?? 0)];
             }
         }
 

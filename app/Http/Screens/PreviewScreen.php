@@ -14,6 +14,8 @@ use App\Media\PhotoSize;
 use App\Models\Banner;
 use App\Models\PhotoState;
 use Core\Catalog\Description;
+use Core\Color\Contrast;
+use Core\Color\SwatchKind;
 use Core\Gallery\AltText;
 use Core\Gallery\Crop;
 use Core\Gallery\Gallery;
@@ -110,7 +112,8 @@ final class PreviewScreen
             $isChosen = $this->choice->value($axis->id) === $value->id;
             $skus = $this->skusFor($others->with($axis->id, $value->id));
             $own = $this->loaded->galleries()->forChoice(Combination::of([$axis->id => $value->id]));
-            $picture = $own->role(Role::Swatch)->placement() ?? ($axis->display === AxisDisplay::PictureSwatches ? $own->lead() : null);
+            $picture = $axis->display->hasSwatches() ? $own->role(Role::Swatch)->placement() : null;
+            $swatch = $this->loaded->swatches->of($value->id);
             $options[] = new PreviewOption(
                 $this->names->value($value),
                 $isChosen ? $others->key : $others->with($axis->id, $value->id)->key,
@@ -120,8 +123,10 @@ final class PreviewScreen
                     array_filter($skus, fn (SkuRow $sku): bool => ! $sku->isSoldOut()) === [] => 'sold out',
                     default => 'free',
                 },
-                $this->loaded->swatches[$value->id] ?? null,
+                // What is blank never reaches a shopper: then the name stands alone.
+                $axis->display->isServedBy($swatch) ? ($axis->display === AxisDisplay::PictureSwatches ? $swatch : $swatch?->drawn()) : null,
                 $picture === null ? null : $this->pictures->url($picture, PhotoSize::Thumb),
+                $axis->display === AxisDisplay::Buttons && $swatch?->kind() === SwatchKind::Colors && Contrast::least(Contrast::textOn($swatch->colors), $swatch->colors) >= Contrast::TEXT,
             );
         }
 

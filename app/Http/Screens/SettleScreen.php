@@ -10,7 +10,7 @@ use App\Intake\ReadFile;
 use App\Media\PhotoSize;
 use App\Models\Product;
 use Core\Color\ColorShare;
-use Core\Matching\KnownProduct;
+use Core\Color\Swatch;
 use Core\Matching\NamePart;
 use Core\Matching\NameSource;
 use Core\Reach\Selection;
@@ -58,7 +58,7 @@ final readonly class SettleScreen
         return $this->file->standing->isOpen() && $this->file->product !== null && $this->file->verdict?->reach !== null;
     }
 
-    /** @return list<array{string, string, ?string}> what the name says and what the picture looks like: label, value, swatch */
+    /** @return list<array{string, string, ?Swatch}> what the name says and what the picture looks like: label, value, swatch */
     public function contradiction(): array
     {
         $clash = $this->file->verdict?->contradiction;
@@ -68,8 +68,8 @@ final readonly class SettleScreen
         }
 
         return [
-            ['The name says', $product->label($clash->axisId, $clash->saidId), $this->swatch($product, $clash->saidId)],
-            ['The picture looks', $product->label($clash->axisId, $clash->looksId), $this->swatch($product, $clash->looksId)],
+            ['The name says', $product->label($clash->axisId, $clash->saidId), $product->swatches[$clash->saidId] ?? null],
+            ['The picture looks', $product->label($clash->axisId, $clash->looksId), $product->swatches[$clash->looksId] ?? null],
         ];
     }
 
@@ -118,12 +118,5 @@ final readonly class SettleScreen
     public function product(): ?Product
     {
         return $this->loaded?->product;
-    }
-
-    private function swatch(KnownProduct $product, int $valueId): ?string
-    {
-        $colors = $product->swatches[$valueId] ?? [];
-
-        return $colors === [] ? null : implode('/', array_map(fn ($color): string => $color->hex(), $colors));
     }
 }

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace App\Http\Screens;
 
+use Core\Color\Swatch;
+
 /** A value that stands in the form about axes. */
 final readonly class SetupChip
 {
@@ -11,7 +13,7 @@ final readonly class SetupChip
     public function __construct(
         public string $item,
         public string $label,
-        public ?string $swatch,
+        public ?Swatch $swatch,
         public bool $isNew,
     ) {
     }

@@ -104,7 +104,7 @@ final class SetupScreen
         return array_map(fn (DraftValue $value): SetupChip => new SetupChip(
             $value->toJson(),
             $value->id === null ? $value->label : $this->loaded->matrix->axisOf($value->id)?->value($value->id)->label ?? $names[$value->id] ?? '',
-            $this->loaded->swatches[$value->id ?? 0] ?? null,
+            $this->loaded->swatches->of($value->id ?? 0),
             $value->id === null,
         ), $draft->values);
     }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Screens;
 
 use App\Catalog\LoadedProduct;
+use Core\Color\Swatch;
 use Core\Matrix\Axis;
 use Core\Matrix\Combination;
 
@@ -65,10 +66,10 @@ final readonly class SmallMatrix
         return Combination::of($row->part->values + $column->values);
     }
 
-    /** @return list<string> */
+    /** @return list<Swatch> */
     private function swatches(Combination $row): array
     {
-        return array_values(array_filter(array_map(fn (int $valueId): ?string => $this->loaded->swatches[$valueId] ?? null, $row->values)));
+        return array_values(array_filter(array_map(fn (int $valueId): ?Swatch => $this->loaded->swatches->of($valueId), $row->values)));
     }
 
     /**

@@ -4,13 +4,14 @@ declare(strict_types=1);
 
 namespace App\Http\Screens;
 
+use Core\Color\Swatch;
 use Core\Matrix\Combination;
 
 /** A row of the small matrix: one picture combination. */
 final readonly class SmallRow
 {
     /**
-     * @param  list<string>  $swatches
+     * @param  list<Swatch>  $swatches
      * @param  bool  $isOffered  whether any SKU of it is on offer
      * @param  int  $pictures  that its first SKU shows
      * @param  ?string  $lead  address of the picture seen first

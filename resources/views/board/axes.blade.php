@@ -9,10 +9,10 @@
                     @foreach ($axis->values as $value)
                         <li class="chip" id="value-{{ $value->id }}" data-value="{{ $value->id }}">
                             @can('edit')
-                                <button type="button" class="label" data-dialog="{{ route('value', [$product, $value->id]) }}" title="Change {{ $value->label }}">@if ($axis->kind === Core\Matrix\AxisKind::Color)<x-swatch :swatch="$loaded->swatches[$value->id]"/>@endif{{ $value->label }}@if (($loaded->openings[$axis->id] ?? 0) === $value->id)<small title="Shoppers find it chosen">opens</small>@endif</button>
+                                <button type="button" class="label" data-dialog="{{ route('value', [$product, $value->id]) }}" title="Change {{ $value->label }}">@if ($axis->kind === Core\Matrix\AxisKind::Color)<x-swatch :swatch="$loaded->swatches->of($value->id)"/>@endif{{ $value->label }}@if (($loaded->openings[$axis->id] ?? 0) === $value->id)<small title="Shoppers find it chosen">opens</small>@endif</button>
                                 <button type="button" class="btn-quiet drop" data-dialog="{{ route('setup', $product) }}" data-with="{{ json_encode(['without' => $value->id]) }}" title="Remove {{ $value->label }}…"><x-icon name="x"/><span class="visually-hidden">Remove {{ $value->label }}…</span></button>
                             @else
-                                <span class="label">@if ($axis->kind === Core\Matrix\AxisKind::Color)<x-swatch :swatch="$loaded->swatches[$value->id]"/>@endif{{ $value->label }}</span>
+                                <span class="label">@if ($axis->kind === Core\Matrix\AxisKind::Color)<x-swatch :swatch="$loaded->swatches->of($value->id)"/>@endif{{ $value->label }}</span>
                             @endcan
                         </li>
                     @endforeach

@@ -13,7 +13,7 @@
                 <tr>
                     <td>@if ($row->card === null)<span class="no-card">no picture</span>@else<img src="{{ $row->card }}" alt="{{ $row->cardText }}" width="52" height="52" loading="lazy">@endif</td>
                     <td><a class="name" href="{{ route('board', $row->code) }}">{{ $row->name }}</a><br><span class="quiet">{{ $row->code }}{{ $row->category === '' ? '' : ' · '.str_replace(' > ', ' › ', $row->category) }}</span></td>
-                    <td><span class="colors">@foreach ($row->colors as $color)<span title="{{ $color['label'] }}"><x-swatch :swatch="$color['swatch']"/><span class="visually-hidden">{{ $color['label'] }}</span></span>@endforeach</span></td>
+                    <td><span class="colors">@foreach ($row->colors as $color)<span title="{{ $color->label }}"><x-swatch :swatch="$color->swatch"/><span class="visually-hidden">{{ $color->label }}</span></span>@endforeach</span></td>
                     <td>{{ $row->sizes }}</td>
                     <td class="number">{{ number_format($row->skus) }}@if ($row->skus !== $row->cells)<br><span class="quiet">of {{ number_format($row->cells) }}{{ $row->leftOut > 0 ? ', '.$row->leftOut.' left out' : '' }}</span>@endif</td>
                     <td class="number">{{ $row->pictures }}@if ($row->unlinked > 0)<br><span class="warns">{{ $row->unlinked }} not linked</span>@endif</td>

@@ -1,4 +1,4 @@
-@props(['crop', 'picture', 'width', 'height', 'label', 'shapes' => Core\Gallery\Shape::cases()])
+@props(['crop', 'picture', 'width', 'height', 'label', 'shapes' => Core\Gallery\Shape::ofChannels()])
 @php($part = fn (int $thousandths): string => rtrim(rtrim(number_format($thousandths / 10, 1), '0'), '.'))
 {{-- The picture with the mark of its focus, and what it gives in every shape. --}}
 <div class="crop-parts">

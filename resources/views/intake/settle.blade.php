@@ -18,15 +18,15 @@
                 @foreach ($screen->row->remarks() as $remark)<li>{{ $remark }}</li>@endforeach
             </ul>
             @if ($screen->colors() !== [])
-                <p class="seen" title="Main colors of what is shown">@foreach ($screen->colors() as $share)<x-swatch :swatch="$share->color->hex()"/><span>{{ round(100 * $share->share) }} %</span>@endforeach</p>
-                <p class="seen" title="Along the border of the picture"><x-swatch :swatch="$file->look->colors->background->hex()"/><span>ground, {{ round(100 * $file->look->colors->evenness) }} % even</span></p>
+                <p class="seen" title="Main colors of what is shown">@foreach ($screen->colors() as $share)<x-swatch :swatch="Core\Color\Swatch::of($share->color)"/><span>{{ round(100 * $share->share) }} %</span>@endforeach</p>
+                <p class="seen" title="Along the border of the picture"><x-swatch :swatch="Core\Color\Swatch::of($file->look->colors->background)"/><span>ground, {{ round(100 * $file->look->colors->evenness) }} % even</span></p>
             @endif
         </div>
     </div>
     @if ($screen->contradiction() !== [])
         <dl class="clash" aria-label="Name and picture disagree">
             @foreach ($screen->contradiction() as [$what, $value, $swatch])<div><dt>{{ $what }}</dt><dd><x-swatch :swatch="$swatch"/><b>{{ $value }}</b></dd></div>@endforeach
-            <div><dt>Measured</dt><dd><x-swatch :swatch="$screen->colors()[0]->color->hex() ?? null"/><b>{{ $screen->colors()[0]->color->hex() ?? '–' }}</b></dd></div>
+            <div><dt>Measured</dt><dd><x-swatch :swatch="$screen->colors() === [] ? null : Core\Color\Swatch::of($screen->colors()[0]->color)"/><b>{{ $screen->colors()[0]->color->hex() ?? '–' }}</b></dd></div>
         </dl>
     @endif
     @if ($file->standing === App\Intake\Standing::Double)@include('intake.alike')@endif

@@ -2,7 +2,7 @@
     <h2 id="dialog-title">{{ $value->axis->name }} {{ $value->name }}</h2>
     <p class="quiet">{{ $usedBy === '' ? 'No product uses it at the moment.' : 'Changing it changes it for '.$usedBy.'.' }}</p>
     <div class="field"><label for="value-name">Name</label><input class="form-control" id="value-name" name="name" value="{{ $value->name }}" maxlength="80" required></div>
-    @include('library.value-fields')
+    @include('library.value-fields', ['swatch' => $value->look(), 'swatchDialog' => route('library.swatch', [$value, 'part' => 'axis'])])
     <div class="buttons"><button type="button" class="btn btn-plain" data-do="close">Cancel</button><button class="btn btn-primary">Keep</button></div>
 </form>
 @if ($senderWords !== [])

@@ -30,9 +30,9 @@
                 @else
                     <div class="options @if ($axis->display === Core\Matrix\AxisDisplay::PictureSwatches) with-pictures @endif">
                         @foreach ($preview->options($axis) as $option)
-                            <button type="button" class="option {{ str_replace(' ', '-', $option->state) }}" aria-pressed="{{ $option->isChosen ? 'true' : 'false' }}" id="option-{{ $axis->id }}-{{ $loop->index }}"
+                            <button type="button" @class(['option', str_replace(' ', '-', $option->state), 'is-colored in-'.$option->ink() => $option->isGround]) aria-pressed="{{ $option->isChosen ? 'true' : 'false' }}" id="option-{{ $axis->id }}-{{ $loop->index }}"
                                 hx-get="{{ $preview->address($option->choice) }}" hx-target="#shop" hx-swap="morph:outerHTML"
-                                @disabled($option->state === 'missing')>@if ($option->picture !== null)<img src="{{ $option->picture }}" alt="">@elseif ($axis->display === Core\Matrix\AxisDisplay::ColorSwatches)<x-swatch :swatch="$option->swatch"/>@endif{{ $option->label }}@if ($option->state !== 'free')<small>{{ $option->state === 'missing' ? 'not offered' : 'sold out' }}</small>@endif</button>
+                                @disabled($option->state === 'missing')>@if ($option->picture !== null)<img src="{{ $option->picture }}" alt="">@elseif ($option->swatch !== null)<x-swatch :swatch="$option->swatch"/>@endif<span>{{ $option->label }}</span>@if ($option->state !== 'free')<small>{{ $option->state === 'missing' ? 'not offered' : 'sold out' }}</small>@endif</button>
                         @endforeach
                     </div>
                 @endif

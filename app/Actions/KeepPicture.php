@@ -1,0 +1,38 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Actions;
+
+use App\Media\IncomingFile;
+use App\Media\MediaKind;
+use App\Media\PhotoStore;
+use App\Models\Photo;
+use App\Models\User;
+use App\Refusals\Kind;
+use App\Refusals\PhotoRefused;
+use App\Refusals\Refused;
+use Illuminate\Support\Facades\Gate;
+
+/** Stores a picture that no product has yet: of a pattern, to make swatches from. It changes nothing that is sold. */
+final class KeepPicture
+{
+    public function __construct(private readonly PhotoStore $store)
+    {
+    }
+
+    public function run(User $user, IncomingFile $file): Photo
+    {
+        Gate::forUser($user)->authorize('edit');
+        try {
+            $photo = $this->store->take($file)->photo;
+        } catch (PhotoRefused $refusal) {
+            throw new Refused($refusal->getMessage(), Kind::Unreadable, 'picture');
+        }
+        if (MediaKind::ofType($photo->type) !== MediaKind::Still) {
+            throw new Refused("{$file->name} is no still picture. A swatch is made from a still.", Kind::Unreadable, 'picture');
+        }
+
+        return $photo;
+    }
+}

@@ -1,0 +1,100 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Catalog;
+
+use App\Media\MediaKind;
+use App\Media\PhotoLook;
+use App\Media\PhotoLooks;
+use App\Models\PhotoState;
+use Core\Checks\AxisColors;
+use Core\Checks\SwatchChecks;
+use Core\Checks\SwatchFinding;
+use Core\Checks\ValuePicture;
+use Core\Matrix\Axis;
+use Core\Matrix\AxisKind;
+use Core\Matrix\Value;
+use Core\Reach\Reach;
+
+/** The colors of a product: of each axis that has any, its swatches and what was measured of its pictures. */
+final class ProductColors
+{
+    /** @var ?array<int, PhotoLook> by photo id */
+    private ?array $looks = null;
+
+    /** @var array<int, AxisColors> by axis id */
+    private array $known = [];
+
+    /** @var array<int, list<SwatchFinding>> by axis id */
+    private array $findings = [];
+
+    public function __construct(public readonly LoadedProduct $loaded)
+    {
+    }
+
+    /** @return list<Axis> those whose values are shown by a sign, or have one */
+    public function axes(): array
+    {
+        return array_values(array_filter($this->loaded->matrix->axes, fn (Axis $axis): bool => $axis->kind === AxisKind::Color
+            || $axis->display->hasSwatches()
+            || array_filter($axis->values, fn (Value $value): bool => $this->loaded->swatches->of($value->id) !== null) !== []));
+    }
+
+    public function of(Axis $axis): AxisColors
+    {
+        return $this->known[$axis->id] ??= new AxisColors($axis, array_intersect_key($this->loaded->swatches->all(), array_flip($axis->valueIds())), $this->pictures($axis));
+    }
+
+    /** @return list<SwatchFinding> */
+    public function findings(Axis $axis): array
+    {
+        return $this->findings[$axis->id] ??= SwatchChecks::of($this->of($axis));
+    }
+
+    /** @return list<int> ids of placements that look like another value than theirs */
+    public function accused(Axis $axis): array
+    {
+        return array_values(array_filter(array_map(fn (SwatchFinding $finding): ?int => $finding->placementId, $this->findings($axis))));
+    }
+
+    /** @return list<ValuePicture> stills that show the goods in one value of the axis, in the one order */
+    private function pictures(Axis $axis): array
+    {
+        $pictures = [];
+        foreach ($this->loaded->placements as $row) {
+            $value = $this->shows($row) ? self::soleValue($row->reach()->activeIn($this->loaded->matrix), $axis) : null;
+            $look = $value === null ? null : $this->looks()[$row->photoId] ?? null;
+            if ($value !== null && $look !== null) {
+                $pictures[] = new ValuePicture($row->id(), $row->file(), $value, $look->colors);
+            }
+        }
+
+        return $pictures;
+    }
+
+    private function shows(PlacementRow $row): bool
+    {
+        return $row->photoState === PhotoState::Ready && $row->kind() === MediaKind::Still && $row->placement->view?->showing->isOfAll() !== true;
+    }
+
+    /** The one value of the axis that a reach names; null where it names none, or several. */
+    public static function soleValue(Reach $reach, Axis $axis): ?int
+    {
+        $values = [];
+        foreach ($reach->clauses as $clause) {
+            if (! $clause->names($axis->id)) {
+                return null;
+            }
+            $values += array_flip($clause->values()[$axis->id]);
+        }
+
+        return count($values) === 1 ? array_key_first($values) : null;
+    }
+
+    /** @return array<int, PhotoLook> */
+    private function looks(): array
+    {
+        return $this->looks ??= PhotoLooks::of(array_values(array_unique(array_map(fn (PlacementRow $row): int => $row->photoId, $this->loaded->placements))));
+    }
+}

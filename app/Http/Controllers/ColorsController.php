@@ -1,0 +1,145 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\Actions\ReorderValues;
+use App\Actions\SetDisplay;
+use App\Actions\SetSwatches;
+use App\Catalog\ColorNaming;
+use App\Catalog\LoadedProduct;
+use App\Catalog\ProductColors;
+use App\Catalog\ProductLoader;
+use App\Catalog\SwatchForm;
+use App\Catalog\Usage;
+use App\Files\SwatchSheet;
+use App\Http\BoardRequest;
+use App\Http\BoardResponder;
+use App\Http\ProductPage;
+use App\Http\ProductPageResponder;
+use App\Http\Screens\ColorScreen;
+use App\Http\Screens\SwatchScreen;
+use App\Models\LibraryValue;
+use App\Models\Product;
+use App\Refusals\Kind;
+use App\Refusals\Refused;
+use Core\Color\ColorOrder;
+use Core\Color\Swatch;
+use Core\Matrix\AxisDisplay;
+use Illuminate\Contracts\View\View;
+use Illuminate\Http\Response;
+
+/** The colors of a product: swatches, what its pictures show, and how shoppers choose. */
+final readonly class ColorsController
+{
+    public function __construct(private ProductPageResponder $pages, private BoardResponder $board, private ProductLoader $loader)
+    {
+    }
+
+    public function show(BoardRequest $request): Response
+    {
+        return $request->hasHeader('HX-Request') ? $this->pages->fragment($request, ProductPage::Colors) : $this->pages->page($request, ProductPage::Colors);
+    }
+
+    public function display(BoardRequest $request, SetDisplay $action): Response
+    {
+        return $this->pages->fragment($request, ProductPage::Colors, $action->run($request->change(), $request->integer('axis'), AxisDisplay::tryFrom($request->string('display')->toString())));
+    }
+
+    public function order(BoardRequest $request, ReorderValues $action): Response
+    {
+        $by = ColorOrder::tryFrom($request->string('by')->toString()) ?? throw new Refused('Say by what the colors are to be ordered.', Kind::Missing, 'by');
+
+        return $this->pages->fragment($request, ProductPage::Colors, $action->byColor($request->change(), $request->integer('axis'), $by));
+    }
+
+    public function fill(BoardRequest $request, SetSwatches $action): Response
+    {
+        return $this->pages->fragment($request, ProductPage::Colors, $action->fromLeads($request->change(), $request->integer('axis')));
+    }
+
+    /** What the pictures show, beside them, before it is taken. */
+    public function proposals(BoardRequest $request): View
+    {
+        $loaded = $this->loader->again($request->product());
+
+        return view('colors.take', ['product' => $loaded->product, 'screen' => $this->screen($loaded, $request)]);
+    }
+
+    public function take(BoardRequest $request, SetSwatches $action): Response
+    {
+        $measured = array_map(strval(...), array_filter((array) $request->input('measured')));
+
+        return $this->pages->fragment($request, ProductPage::Colors, $action->measured($request->change(), $request->integer('axis'), $measured, $request->isHereOnly()));
+    }
+
+    /** The dialog in which a swatch is made, as it is or as it is being made. */
+    public function swatch(BoardRequest $request, Product $product, LibraryValue $value, ColorNaming $naming, Usage $usage): View
+    {
+        $loaded = $this->loader->again($product);
+        $axis = $loaded->matrix->axisOf($value->id) ?? throw new Refused('The product does not have this value any more.', Kind::Gone, 'value');
+        $usedBy = $usage->ofValue($value->id);
+        $isOwn = isset($loaded->swatches->own()[$value->id]);
+        $screen = new SwatchScreen(
+            $value->load('axis'),
+            $request->swatchForm() ?? SwatchForm::showing($loaded->swatches->of($value->id)),
+            (new ProductColors($loaded))->of($axis),
+            [$loaded],
+            $naming,
+            $request->filled('scope') ? $request->isHereOnly() : $isOwn || ($value->swatch !== null && count($usedBy) > 1),
+            $loaded,
+            count($usedBy) > 1 ? Usage::inWords($usedBy) : 'only this product uses it',
+        );
+
+        return view('colors.swatch', ['screen' => $screen, 'product' => $product, 'keep' => route('colors.swatch.set', [$product, $value]), 'draft' => route('colors.swatch', [$product, $value])]);
+    }
+
+    public function setSwatch(BoardRequest $request, Product $product, LibraryValue $value, SetSwatches $action, ColorNaming $naming): Response
+    {
+        $swatch = $request->boolean('none') ? null : $request->swatchForm()?->swatch($naming);
+        $seen = $request->has('seen') ? $request->string('seen')->toString() : null;
+
+        // The dialog is opened from the board as well.
+        return $this->board->fragment($request, $action->one($request->change(), $value->id, $swatch, $request->isHereOnly(), $seen));
+    }
+
+    /** A swatch moved on the map: the same with another color. */
+    public function move(BoardRequest $request, Product $product, LibraryValue $value, SetSwatches $action): Response
+    {
+        $lab = $request->lab() ?? throw new Refused('Say which color it is to have.', Kind::Missing, 'lab');
+        $swatch = $this->loader->again($product)->swatches->of($value->id);
+        $moved = $swatch === null ? Swatch::of($lab->toSrgb()) : $swatch->called($lab->toSrgb());
+
+        return $this->pages->fragment($request, ProductPage::Colors, $action->one($request->change(), $value->id, $moved, $request->isHereOnly()));
+    }
+
+    public function sheet(BoardRequest $request): View
+    {
+        $loaded = $this->loader->again($request->product());
+
+        return view('colors.sheet', ['title' => $loaded->product->name, 'note' => $loaded->product->code, 'screen' => $this->screen($loaded, $request), 'svg' => route('colors.sheet.svg', ['product' => $loaded->product, 'axis' => $request->integer('axis')]), 'png' => route('colors.sheet.png', ['product' => $loaded->product, 'axis' => $request->integer('axis')])]);
+    }
+
+    public function sheetSvg(BoardRequest $request, SwatchSheet $sheet): Response
+    {
+        return $sheet->answer($this->drawn($request, $sheet), false);
+    }
+
+    public function sheetPng(BoardRequest $request, SwatchSheet $sheet): Response
+    {
+        return $sheet->answer($this->drawn($request, $sheet), true);
+    }
+
+    private function drawn(BoardRequest $request, SwatchSheet $sheet): string
+    {
+        $loaded = $this->loader->again($request->product());
+
+        return $sheet->svg("{$loaded->product->name} · {$loaded->product->code}", $this->screen($loaded, $request)->colors);
+    }
+
+    private function screen(LoadedProduct $loaded, BoardRequest $request): ColorScreen
+    {
+        return ColorScreen::of($loaded, $request->integer('axis'), $request->eyes(), false) ?? throw new Refused('This product has no axis with colors.', Kind::Impossible, 'axis');
+    }
+}

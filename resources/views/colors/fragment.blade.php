@@ -1,0 +1,2 @@
+@include('colors.inner')
+<x-kept :of="$product" :swap="true"/>
