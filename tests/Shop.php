@@ -37,6 +37,7 @@ use Core\Matrix\Combination;
 use Core\Reach\Selection;
 use Illuminate\Support\Facades\DB;
 use Imagick;
+use ImagickDraw;
 
 /** A small shop for the tests, filled the way people fill one. */
 final class Shop
@@ -131,6 +132,33 @@ final class Shop
         if ($role !== null) {
             app(AssignRole::class)->run($this->change(), $id, $role);
         }
+
+        return $id;
+    }
+
+    /**
+     * A picture of a piece of cloth in a color that is known, on a near-white ground.
+     *
+     * @param  array<string, string>  $where
+     */
+    public function cloth(string $name, string $hex, array $where, View $view): int
+    {
+        $picture = new Imagick();
+        $picture->newImage(400, 400, '#f7f7f5');
+        $cloth = new ImagickDraw();
+        $cloth->setFillColor($hex);
+        $cloth->ellipse(200, 200, 120, 150, 0, 360);
+        $picture->drawImage($cloth);
+        // No two files are one.
+        $picture->setImageProperty('comment', $name);
+        $picture->setImageFormat('jpeg');
+        $picture->setImageCompressionQuality(95);
+        $path = (string) tempnam(sys_get_temp_dir(), 'cloth');
+        file_put_contents($path, $picture->getImageBlob());
+        $this->receive([$name => $path]);
+        $id = $this->placement($name);
+        app(LinkPhotos::class)->run($this->change(), [$id], $this->part($where));
+        app(DescribePhotos::class)->view($this->change(), [$id], $view);
 
         return $id;
     }

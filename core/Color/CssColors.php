@@ -32,10 +32,10 @@ final class CssColors
         'turquoise' => '#40e0d0', 'violet' => '#ee82ee', 'wheat' => '#f5deb3', 'white' => '#ffffff', 'whitesmoke' => '#f5f5f5', 'yellow' => '#ffff00', 'yellowgreen' => '#9acd32',
     ];
 
-    /** @return ?Srgb the color of that name, in whatever case; null where there is none */
+    /** @return ?Srgb the color of that name, in whatever case and in one word or more ("Forest green"); null where there is none */
     public static function named(string $name): ?Srgb
     {
-        $hex = self::COLORS[strtolower(trim($name))] ?? null;
+        $hex = self::COLORS[strtolower((string) preg_replace('/[\s-]+/', '', $name))] ?? null;
 
         return $hex === null ? null : Srgb::fromHex($hex);
     }

@@ -231,7 +231,7 @@ it('keeps coverage and roles with the colors through every change of the matrix,
     expect($look())->toEqual($before);
     missingEverywhere($shop);
 })->with([
-    'renamed' => [fn (Shop $shop) => app(App\Actions\EditValue::class)->run($shop->change(), $shop->id('Moss'), App\Catalog\ValueForm::typed('Lichen', 'LCH', null), true), 1],
+    'renamed' => [fn (Shop $shop) => app(App\Actions\EditValue::class)->run($shop->change(), $shop->id('Moss'), App\Catalog\ValueForm::typed('Lichen', 'LCH'), true), 1],
     'merged' => [function (Shop $shop): void {
         $shop->merge('Clay', 'Moss');
         expect(array_column(array_filter(reported('SMOCK'), fn (array $row): bool => $row['combination']['Color'] === 'Moss' && $row['view'] === 'front'), 'files'))->toBe([['Moss front.jpg', 'Clay front.jpg']]);

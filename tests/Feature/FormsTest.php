@@ -14,10 +14,9 @@ use Tests\Shop;
 /* What a person types of the library, read and refused. */
 
 it('reads a value as typed', function (): void {
-    $form = ValueForm::typed('  Deep   moss ', ' dms ', '#5f7049/#D8C8A2', "Olive; olive, Lichen\nDeep moss", "de: Moos\n");
+    $form = ValueForm::typed('  Deep   moss ', ' dms ', "Olive; olive, Lichen\nDeep moss", "de: Moos\n");
     expect($form->name->shown)->toBe('Deep moss')
         ->and($form->code)->toBe('DMS')
-        ->and($form->swatch)->toBe('#5f7049/#D8C8A2')
         ->and($form->synonyms)->toBe(['olive', 'Lichen'])
         ->and($form->translations->byTag)->toBe(['de' => 'Moos']);
 });
@@ -25,15 +24,12 @@ it('reads a value as typed', function (): void {
 it('refuses a value that cannot be', function (array $typed, string $exception, string $why): void {
     expect(fn () => ValueForm::typed(...$typed))->toThrow($exception, $why);
 })->with([
-    [['', 'A', null], Refused::class, 'A value needs a name'],
-    [['Moss', '', null], Refused::class, 'a code of up to 16 letters and digits'],
-    [['Moss', 'A B', null], Refused::class, 'a code of up to 16 letters and digits'],
-    [['Moss', str_repeat('A', 17), null], Refused::class, 'a code of up to 16'],
-    [[str_repeat('m', 81), 'A', null], Refused::class, 'The name of a value can have 80 characters'],
-    [['Moss', 'A', 'moss'], Refused::class, '“moss” is not a color. Choose one, such as #5f7049.'],
-    [['Moss', 'A', '#5f7049/#5f7049/#5f7049/#5f7049'], Refused::class, 'is not a color'],
-    [['Moss', 'A', '#5f704'], Refused::class, 'is not a color'],
-    [['Moss', 'A', null, '', 'Moos'], UnreadableTranslation::class, 'is not a translation'],
+    [['', 'A'], Refused::class, 'A value needs a name'],
+    [['Moss', ''], Refused::class, 'a code of up to 16 letters and digits'],
+    [['Moss', 'A B'], Refused::class, 'a code of up to 16 letters and digits'],
+    [['Moss', str_repeat('A', 17)], Refused::class, 'a code of up to 16'],
+    [[str_repeat('m', 81), 'A'], Refused::class, 'The name of a value can have 80 characters'],
+    [['Moss', 'A', '', 'Moos'], UnreadableTranslation::class, 'is not a translation'],
 ]);
 
 it('reads an axis as typed, and shows it in the usual way where nothing is said', function (string $kind, string $display, AxisKind $is, AxisDisplay $shown): void {

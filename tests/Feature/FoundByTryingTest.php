@@ -75,7 +75,7 @@ it('plans nothing where the axes are opened and left untouched, whatever the lab
     $other->axes(['Color' => 'Fern | Sand']);
     $labels = $random->shuffleArray(['Moss, deep', 'a|b', '"quoted" & <b>', "O'Hara; dark", 'שחור', '🌱 sprout', 'Fern', 'Sand', "tab\tbed", 'é̂', '=1+1', 'x]y[z', '12', '"12"', '👩‍🌾']);
     foreach (['One', 'Two', 'Three'] as $at => $name) {
-        app(EditValue::class)->run($shop->change(), $shop->id($name), ValueForm::typed($labels[$at], "V{$at}", null), true);
+        app(EditValue::class)->run($shop->change(), $shop->id($name), ValueForm::typed($labels[$at], "V{$at}"), true);
     }
     $before = $shop->everything();
     $this->actingAs($shop->user);
@@ -88,7 +88,7 @@ it('plans nothing where the axes are opened and left untouched, whatever the lab
 
 it('adds a value by name and keeps the others by id (a size added to “Moss, deep” retired its stock)', function (): void {
     $shop = Shop::stocked();
-    app(EditValue::class)->run($shop->change(), $shop->id('Moss'), ValueForm::typed('Moss, deep', 'MOSS', null), true);
+    app(EditValue::class)->run($shop->change(), $shop->id('Moss'), ValueForm::typed('Moss, deep', 'MOSS'), true);
     $this->actingAs($shop->user);
     $form = setupForm($this->get('/products/SMOCK/setup?axis='.$shop->id('Size').'&add=XXL')->assertOk()->assertSee('makes 3')->assertDontSee('retires')->getContent());
     $this->post('/products/SMOCK/setup', $form + ['version' => $shop->version()], ['HX-Request' => 'true'])->assertOk();
@@ -98,7 +98,7 @@ it('adds a value by name and keeps the others by id (a size added to “Moss, de
 
 it('keeps a value under its own label when the library gets another of that name (Clay called Terracotta was swapped for it)', function (): void {
     $shop = Shop::stocked();
-    app(EditValue::class)->run($shop->change(), $shop->id('Clay'), ValueForm::typed('Terracotta', 'CLAY', null), true);
+    app(EditValue::class)->run($shop->change(), $shop->id('Clay'), ValueForm::typed('Terracotta', 'CLAY'), true);
     Shop::open('OTHER')->axes(['Color' => 'Terracotta']);
     $own = DB::table('axis_values')->where('name', 'Clay')->value('id');
     $read = app(DraftReader::class)->read([new DraftAxis('Color', 'Moss, Terracotta, Slate'), new DraftAxis('Size', 'S, M, L, XL, XXL')], $shop->loaded());
@@ -115,12 +115,12 @@ it('keeps a value under its own label when the library gets another of that name
 
 it('lets no product have two values of one name (twins were read as one)', function (): void {
     $shop = Shop::stocked();
-    app(EditValue::class)->run($shop->change(), $shop->id('Clay'), ValueForm::typed('Terracotta', 'CLAY', null), true);
+    app(EditValue::class)->run($shop->change(), $shop->id('Clay'), ValueForm::typed('Terracotta', 'CLAY'), true);
     Shop::open('OTHER')->axes(['Color' => 'Terracotta']);
     $twin = (int) DB::table('axis_values')->where('name', 'Terracotta')->value('id');
     $this->actingAs($shop->user)->post('/products/SMOCK/setup', ['version' => $shop->version(), 'axes' => ['a' => ['axis' => (string) $shop->id('Color'), 'items' => json_encode([$shop->id('Moss'), $shop->id('Clay'), $twin])]]], ['HX-Request' => 'true'])
         ->assertStatus(422)->assertSee('Color would have two values called Terracotta');
-    expect(fn () => app(EditValue::class)->run($shop->change(), $shop->id('Slate'), ValueForm::typed('terracotta ', 'SLT', null)))->toThrow(Refused::class, 'already');
+    expect(fn () => app(EditValue::class)->run($shop->change(), $shop->id('Slate'), ValueForm::typed('terracotta ', 'SLT')))->toThrow(Refused::class, 'already');
 });
 
 it('keeps cells that are not made in a reach (a picture on M and on Clay in S was in the tray once M came back)', function (): void {

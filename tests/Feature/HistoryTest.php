@@ -65,11 +65,11 @@ it('undoes and redoes every change to the identical state, with one entry in wor
 it('undoes a change of a library value', function (): void {
     $shop = Shop::stocked();
     $moss = LibraryValue::query()->where('name', 'Moss')->firstOrFail();
-    app(EditValue::class)->run($shop->change(), $moss->id, ValueForm::typed('Deep moss', 'dms', '#405030'));
-    expect($moss->refresh()->only(['name', 'code', 'swatch']))->toBe(['name' => 'Deep moss', 'code' => 'DMS', 'swatch' => '#405030']);
+    app(EditValue::class)->run($shop->change(), $moss->id, ValueForm::typed('Deep moss', 'dms'));
+    expect($moss->refresh()->only(['name', 'code']))->toBe(['name' => 'Deep moss', 'code' => 'DMS']);
     $shop->undo();
     expect($moss->refresh()->name)->toBe('Moss');
-    expect(fn () => app(EditValue::class)->run($shop->change(), $moss->id, ValueForm::typed('CLAY', 'X', null)))->toThrow(Refused::class, 'has a value “Clay” already');
+    expect(fn () => app(EditValue::class)->run($shop->change(), $moss->id, ValueForm::typed('CLAY', 'X')))->toThrow(Refused::class, 'has a value “Clay” already');
 });
 
 it('undoes the making of a product, keeps its code for it, and brings it back', function (): void {

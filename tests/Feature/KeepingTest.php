@@ -161,14 +161,14 @@ it('takes back no change of a value that was made from another product while the
     $this->actingAs($shop->user);
     $dialog = $this->get("/products/SMOCK/values/{$moss->id}")->assertOk()->getContent();
     preg_match('/name="seen" value="([0-9a-f]+)"/', $dialog, $found);
-    $form = ['seen' => $found[1], 'name' => 'Moss', 'code' => $moss->code, 'swatch' => ['#112233'], 'colors' => 1, 'scope' => 'everywhere'];
+    $form = ['seen' => $found[1], 'name' => 'Moss', 'code' => $moss->code, 'synonyms' => 'Lichen green', 'scope' => 'everywhere'];
     $this->post("/products/APRON/values/{$moss->id}", ['name' => 'Lichen', 'code' => 'LCH', 'version' => $other->version(), 'scope' => 'everywhere'])->assertOk();
 
     $version = str_starts_with($address, '/library') ? App\Models\Library::whole()->version : $shop->version();
     $this->post(str_replace('{id}', (string) $moss->id, $address), $form + ['version' => $version], ['HX-Request' => 'true'])->assertStatus(422)->assertSee('was changed in the library while this window was open: its code is now LCH');
     expect($moss->refresh()->name)->toBe('Lichen');
     $this->post(str_replace('{id}', (string) $moss->id, $address), ['seen' => $moss->seen(), 'version' => $version] + $form, ['HX-Request' => 'true'])->assertOk();
-    expect($moss->refresh()->name)->toBe('Moss')->and($moss->swatch)->toBe('#112233');
+    expect($moss->refresh()->name)->toBe('Moss')->and($moss->synonyms)->toBe(['Lichen green']);
 })->with(['/products/SMOCK/values/{id}', '/library/values/{id}']);
 
 /** @return list<string> what is asked of the database for one change over HTTP, as a browser sends it */

@@ -63,7 +63,12 @@ it('makes every change of the library undoable, with one entry in words', functi
     'an axis' => [fn () => libraryPost('/axes/'.libraryAxis('Color')->id, ['name' => 'Shade', 'kind' => 'color', 'display' => 'picture swatches', 'changes_picture' => 1, 'translations' => 'de: Farbe']), 'Changed the axis Color to Shade'],
     'new values' => [fn () => libraryPost('/axes/'.libraryAxis('Color')->id.'/values', ['values' => "Oat\tmoss | Ink"]), 'Added Color Oat, Ink to the library'],
     'the order' => [fn () => libraryPost('/axes/'.libraryAxis('Color')->id.'/order', ['order' => implode(',', array_reverse(libraryAxis('Color')->values->modelKeys()))]), 'Reordered Color in the library'],
-    'a value' => [fn () => libraryPost('/values/'.libraryValue('Moss')->id, ['name' => 'Deep moss', 'code' => 'dms', 'swatch' => ['#405030', '#f0f0e8'], 'colors' => 2, 'synonyms' => 'Olive, olive, Lichen', 'translations' => "de: Moos\nfr: mousse"]), 'Changed Color Moss to Deep moss in the library'],
+    'a value' => [fn () => libraryPost('/values/'.libraryValue('Moss')->id, ['name' => 'Deep moss', 'code' => 'dms', 'synonyms' => 'Olive, olive, Lichen', 'translations' => "de: Moos\nfr: mousse"]), 'Changed Color Moss to Deep moss in the library'],
+    'a swatch' => [fn () => libraryPost('/values/'.libraryValue('Moss')->id.'/swatch', ['kind' => 'pattern', 'tile' => 'dots', 'colors' => ['#405030', 'white', '']]), 'Swatch of Color Moss is dots of #405030 and #ffffff'],
+    'no swatch' => [fn () => libraryPost('/values/'.libraryValue('Moss')->id.'/swatch', ['none' => 1]), 'Swatch of Color Moss is gone'],
+    'a swatch moved on the map' => [fn () => libraryPost('/values/'.libraryValue('Moss')->id.'/swatch/move', ['lab' => '50,-10,30']), 'Swatch of Color Moss is #787b43'],
+    'a color that was tried' => [fn () => libraryPost('/axes/'.libraryAxis('Color')->id.'/colors/add', ['name' => 'Lagoon', 'kind' => 'colors', 'colors' => ['oklch(0.6 0.1 200)']]), 'Added Color Lagoon to the library, #0d9298'],
+    'an order by hue' => [fn () => libraryPost('/axes/'.libraryAxis('Color')->id.'/colors/order', ['by' => 'name']), 'Reordered Color in the library by name'],
     'a value out' => [fn () => libraryPost('/values/'.libraryValue('Wool')->id.'/remove'), 'Removed Lining Wool from the library'],
     'an axis out' => [fn () => libraryPost('/axes/'.libraryAxis('Lining')->id.'/remove'), 'Removed the axis Lining from the library'],
     'a new run' => [fn () => libraryPost('/runs', ['name' => 'Beds', 'axis' => libraryAxis('Size')->id, 'values' => 'Single, Double, King']), 'Made the size run Beds'],
@@ -72,9 +77,9 @@ it('makes every change of the library undoable, with one entry in words', functi
 ]);
 
 it('keeps all that a value says', function (): void {
-    libraryPost('/values/'.libraryValue('Moss')->id, ['name' => 'Deep moss', 'code' => 'dms', 'swatch' => ['#405030', '#f0f0e8', '#000000'], 'colors' => 2, 'synonyms' => 'Olive, olive, Lichen', 'translations' => "fr: mousse\nDE: Moos"])->assertOk();
+    libraryPost('/values/'.libraryValue('Moss')->id, ['name' => 'Deep moss', 'code' => 'dms', 'synonyms' => 'Olive, olive, Lichen', 'translations' => "fr: mousse\nDE: Moos"])->assertOk();
     $value = libraryValue('Deep moss');
-    expect($value->only(['code', 'swatch', 'synonyms', 'translations']))->toEqual(['code' => 'DMS', 'swatch' => '#405030/#f0f0e8', 'synonyms' => ['olive', 'Lichen'], 'translations' => ['de' => 'Moos', 'fr' => 'mousse']]);
+    expect($value->only(['code', 'synonyms', 'translations']))->toEqual(['code' => 'DMS', 'synonyms' => ['olive', 'Lichen'], 'translations' => ['de' => 'Moos', 'fr' => 'mousse']]);
     $this->get('/products/SMOCK')->assertSee('Deep moss');
     expect($this->shop->sku(['Color' => 'Deep moss', 'Size' => 'M'])->code)->toBe('SMOCK-MOSS-M');
 });
@@ -94,7 +99,14 @@ it('refuses in words what cannot be', function (Closure $change, string $why): v
     'a code that is taken' => [fn () => libraryPost('/values/'.libraryValue('Moss')->id, ['name' => 'Moss', 'code' => libraryValue('Clay')->code]), 'Color Clay has the code'],
     'a word that is another’s name' => [fn () => libraryPost('/values/'.libraryValue('Moss')->id, ['name' => 'Moss', 'code' => 'MOSS', 'synonyms' => 'Slate']), 'Color has a value “Slate” already'],
     'a bad code' => [fn () => libraryPost('/values/'.libraryValue('Moss')->id, ['name' => 'Moss', 'code' => '-M1']), 'a code of up to 16 letters and digits'],
-    'a bad color' => [fn () => libraryPost('/values/'.libraryValue('Moss')->id, ['name' => 'Moss', 'code' => 'MOSS', 'swatch' => ['green'], 'colors' => 1]), '“green” is not a color'],
+    'a bad color' => [fn () => libraryPost('/values/'.libraryValue('Moss')->id.'/swatch', ['kind' => 'colors', 'colors' => ['mossish']]), '“mossish” is not a color that is known'],
+    'a piece of no picture' => [fn () => libraryPost('/values/'.libraryValue('Moss')->id.'/swatch', ['kind' => 'piece', 'colors' => ['#405030']]), 'Choose the picture that the swatch is a piece of'],
+    'a piece of a picture that is not there' => [fn () => libraryPost('/values/'.libraryValue('Moss')->id.'/swatch', ['kind' => 'piece', 'colors' => ['#405030'], 'photo' => 999999]), 'has to be a still that is stored'],
+    'an order by nothing' => [fn () => libraryPost('/axes/'.libraryAxis('Color')->id.'/colors/order', ['by' => 'taste']), 'Say by what the colors are to be ordered'],
+    'a new color without a name' => [fn () => libraryPost('/axes/'.libraryAxis('Color')->id.'/colors/add', ['name' => ' ', 'kind' => 'colors', 'colors' => ['#405030']]), 'Say what the new value is called'],
+    'a new color that is there' => [fn () => libraryPost('/axes/'.libraryAxis('Color')->id.'/colors/add', ['name' => 'moss', 'kind' => 'colors', 'colors' => ['#405030']]), 'Color has Moss already'],
+    'two new colors at once' => [fn () => libraryPost('/axes/'.libraryAxis('Color')->id.'/colors/add', ['name' => 'Fern, Rust', 'kind' => 'colors', 'colors' => ['#405030']]), 'Add one value at a time'],
+    'gaps where there are none' => [fn () => libraryPost('/axes/'.libraryAxis('Color')->id.'/colors/fill'), 'No value lacks a swatch'],
     'a bad translation' => [fn () => libraryPost('/values/'.libraryValue('Moss')->id, ['name' => 'Moss', 'code' => 'MOSS', 'translations' => 'Moos']), '“Moos” is not a translation'],
     'a value in use' => [fn () => libraryPost('/values/'.libraryValue('Moss')->id.'/remove'), 'Color Moss stays: Potting smock uses it or has used it'],
     'an axis in use' => [fn () => libraryPost('/axes/'.libraryAxis('Color')->id.'/remove'), 'Color stays: Potting smock'],

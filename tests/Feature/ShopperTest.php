@@ -94,14 +94,17 @@ it('unchooses what is chosen again, and refuses what is not a value of the produ
     }
 });
 
-it('shows the Swatch picture of a color where there is one, and the Lead as a picture swatch', function (): void {
+it('shows the Swatch picture of a color where there is one, and no blank where there is none', function (): void {
     $shop = Shop::stocked();
     $picture = fn (int $at): ?string => met($shop, [])->options($shop->loaded()->matrix->axes[0])[$at]->picture;
     expect($picture(0))->toBeNull();
     $shop->photo('cloth.jpg', ['Color' => 'Moss'], View::usual('detail'), Role::Swatch);
     expect($picture(0))->not->toBeNull()->and($picture(1))->toBeNull();
     DB::table('axes')->where('name', 'Color')->update(['display' => 'picture swatches']);
-    expect($picture(1))->not->toBeNull();
+    $clay = met($shop, [])->options($shop->loaded()->matrix->axes[0])[1];
+    expect($picture(0))->not->toBeNull()->and($clay->picture)->toBeNull()->and($clay->swatch)->toBeNull();
+    DB::table('axis_values')->where('name', 'Clay')->update(['swatch' => 'dots:#b4694a/#ffffff']);
+    expect(met($shop, [])->options($shop->loaded()->matrix->axes[0])[1]->swatch?->text())->toBe('dots:#b4694a/#ffffff');
 });
 
 it('names axes and values in a language as far as there are translations', function (): void {

@@ -7,15 +7,20 @@ use App\Actions\EditValue;
 use App\Actions\LeaveOutCells;
 use App\Actions\ReorderValues;
 use App\Actions\SetCode;
+use App\Actions\SetDisplay;
 use App\Actions\SetOpening;
 use App\Actions\SetPrices;
 use App\Actions\SetStock;
+use App\Actions\SetSwatches;
 use App\Catalog\DraftValue;
 use App\Catalog\LikeChoice;
 use App\Catalog\MatrixChoices;
 use App\Catalog\ValueForm;
+use Core\Color\ColorOrder;
+use Core\Color\Swatch;
 use Core\Gallery\Role;
 use Core\Gallery\View;
+use Core\Matrix\AxisDisplay;
 use Core\Reach\Selection;
 use Tests\Core\Samples;
 use Tests\Shop;
@@ -56,8 +61,8 @@ it('is undone and redone to the identical product and exports', function (Closur
     'add a value like another' => fn (Shop $shop) => $shop->changeAxes(['Color' => 'Moss, Clay, Slate, Oat', 'Size' => ALL_SIZES], new MatrixChoices(likes: ['color' => [new LikeChoice(DraftValue::called('Oat'), $shop->id('Slate'))]])),
     'remove a value' => fn (Shop $shop) => $shop->axes(['Color' => 'Clay, Slate', 'Size' => ALL_SIZES]),
     'reorder' => fn (Shop $shop) => app(ReorderValues::class)->run($shop->change(), $shop->id('Color'), [$shop->id('Slate'), $shop->id('Moss'), $shop->id('Clay')]),
-    'rename here only' => fn (Shop $shop) => app(EditValue::class)->run($shop->change(), $shop->id('Moss'), ValueForm::typed('Forest', 'MOSS', '#5f7049'), true),
-    'rename everywhere' => fn (Shop $shop) => app(EditValue::class)->run($shop->change(), $shop->id('Moss'), ValueForm::typed('Forest', 'FRS', '#5f7049')),
+    'rename here only' => fn (Shop $shop) => app(EditValue::class)->run($shop->change(), $shop->id('Moss'), ValueForm::typed('Forest', 'MOSS'), true),
+    'rename everywhere' => fn (Shop $shop) => app(EditValue::class)->run($shop->change(), $shop->id('Moss'), ValueForm::typed('Forest', 'FRS')),
     'merge' => fn (Shop $shop) => $shop->merge('Moss', 'Clay'),
     'merge with the SKUs that come, stock added' => fn (Shop $shop) => $shop->merge('Moss', 'Clay', new MatrixChoices(stockAddsUp: true, comersStay: true)),
     'split' => fn (Shop $shop) => $shop->split('Moss', 'Fern, Lichen', true),
@@ -72,6 +77,10 @@ it('is undone and redone to the identical product and exports', function (Closur
     'offer again' => fn (Shop $shop) => app(LeaveOutCells::class)->run($shop->change(), Selection::whole(), true),
     'opening value' => fn (Shop $shop) => app(SetOpening::class)->value($shop->change(), $shop->id('Color'), $shop->id('Slate')),
     'opening SKU back to the first' => fn (Shop $shop) => app(SetOpening::class)->sku($shop->change(), null),
+    'a swatch of its own' => fn (Shop $shop) => app(SetSwatches::class)->one($shop->change(), $shop->id('Moss'), Swatch::read('stripes:#5f7049/#ffffff'), true),
+    'a swatch everywhere' => fn (Shop $shop) => app(SetSwatches::class)->one($shop->change(), $shop->id('Moss'), Swatch::read('#123456/#ffffff')),
+    'how shoppers choose' => fn (Shop $shop) => app(SetDisplay::class)->run($shop->change(), $shop->id('Color'), AxisDisplay::PictureSwatches),
+    'order by hue' => fn (Shop $shop) => app(ReorderValues::class)->byColor($shop->change(), $shop->id('Color'), ColorOrder::Hue),
     'a fact' => fn (Shop $shop) => app(EditFacts::class)->set($shop->change(), 'Lining', 'cotton'),
 ]);
 
@@ -174,7 +183,7 @@ it('turns a fact into an axis and back', function (): void {
 
 it('brings a removed value back with everything: label, opening, codes, prices, stock and pictures', function (): void {
     $shop = worriedShop();
-    app(EditValue::class)->run($shop->change(), $shop->id('Moss'), ValueForm::typed('Forest', 'MOSS', '#5f7049'), true);
+    app(EditValue::class)->run($shop->change(), $shop->id('Moss'), ValueForm::typed('Forest', 'MOSS'), true);
     app(SetOpening::class)->value($shop->change(), $shop->id('Color'), $shop->id('Moss'));
     $before = $shop->everything();
     $shop->axes(['Color' => 'Clay, Slate', 'Size' => ALL_SIZES]);

@@ -56,7 +56,7 @@ it('takes the library’s spelling, codes and swatches, and names what is new', 
         ->and($read->axis->name)->toBe('Color')
         ->and(labels($read))->toBe(['Moss', 'Oat'])
         ->and($read->axis->values[0]->code)->toBe('MSS')
-        ->and($read->swatches[$read->axis->values[0]->id])->toBe('#123456')
+        ->and($read->swatches[$read->axis->values[0]->id]?->text())->toBe('#123456')
         ->and($read->newValues())->toBe(['Oat'])
         ->and(array_map(fn (Value $value): string => $value->label, $read->unused))->toBe(['Clay']);
     expect(LibraryValue::query()->where('name', 'Oat')->exists())->toBeFalse();

@@ -21,11 +21,13 @@ use App\Actions\PlaceInStrip;
 use App\Actions\ReorderValues;
 use App\Actions\SetCode;
 use App\Actions\SetCrop;
+use App\Actions\SetDisplay;
 use App\Actions\SetOpening;
 use App\Actions\SetPictureAxes;
 use App\Actions\SetPrices;
 use App\Actions\SetShot;
 use App\Actions\SetStock;
+use App\Actions\SetSwatches;
 use App\Actions\SplitValue;
 use App\Actions\UnlinkPhotos;
 use App\Catalog\DraftAxis;
@@ -37,11 +39,14 @@ use App\Catalog\ValueForm;
 use App\History\Change;
 use App\Models\LibraryValue;
 use App\Models\User;
+use Core\Color\ColorOrder;
+use Core\Color\Swatch;
 use Core\Gallery\Crop;
 use Core\Gallery\Need;
 use Core\Gallery\Role;
 use Core\Gallery\Views;
 use Core\Matrix\Axis;
+use Core\Matrix\AxisDisplay;
 use Core\Matrix\Value;
 use Core\Reach\Selection;
 use Tests\Shop;
@@ -94,6 +99,8 @@ final class Deeds
             Verb::Shot => app(SetShot::class)->run($change, $draw->of(Views::usual()->all), $draw->of([...Need::cases(), null]), 'it has none'),
             Verb::Crop => app(SetCrop::class)->run($change, $this->photo($loaded, $draw), Crop::of(100 * $draw->below(11), 100 * $draw->below(11))),
             Verb::PictureAxes => app(SetPictureAxes::class)->run($change, $draw->some($loaded->matrix->axisIds())),
+            Verb::Swatch => $this->swatch($change, $loaded, $draw),
+            Verb::Display => $this->display($change, $loaded, $draw),
             Verb::Fill => app(FillHole::class)->run($change, $this->photos($loaded, $draw), Selection::fromKey($this->selected($loaded, $draw)), $draw->of(Views::usual()->all)),
             Verb::Currency => app(ChangeCurrency::class)->run($change, $draw->of(['EUR', 'USD', 'JPY', 'KWD', 'XXX']), $draw->oneIn(2)),
         };
@@ -179,7 +186,29 @@ final class Deeds
         $axis = $this->axis($loaded, $draw);
         if ($axis !== null) {
             $value = LibraryValue::query()->findOrFail($draw->of($axis->values)->id);
-            app(EditValue::class)->run($change, $value->id, ValueForm::typed($draw->oneIn(4) ? $value->name : $draw->of(self::LABELS), $value->code, null), ! $draw->oneIn(4));
+            app(EditValue::class)->run($change, $value->id, ValueForm::typed($draw->oneIn(4) ? $value->name : $draw->of(self::LABELS), $value->code), ! $draw->oneIn(4));
+        }
+    }
+
+    private function swatch(Change $change, LoadedProduct $loaded, Draw $draw): void
+    {
+        $axis = $this->axis($loaded, $draw);
+        if ($axis !== null) {
+            $swatch = $draw->oneIn(4) ? null : Swatch::read($draw->of(['#5f7049', '#f6f5f1/#b3322f', 'checks:#d8c8a2/#8a3557', 'plaid:#111111/#eeeeee/#b4694a']));
+            app(SetSwatches::class)->one($change, $draw->of($axis->values)->id, $swatch, ! $draw->oneIn(4));
+        }
+    }
+
+    private function display(Change $change, LoadedProduct $loaded, Draw $draw): void
+    {
+        $axis = $this->axis($loaded, $draw);
+        if ($axis === null) {
+            return;
+        }
+        if ($draw->oneIn(3)) {
+            app(ReorderValues::class)->byColor($change, $axis->id, $draw->of(ColorOrder::cases()));
+        } else {
+            app(SetDisplay::class)->run($change, $axis->id, $draw->of([null, ...AxisDisplay::cases()]));
         }
     }
 

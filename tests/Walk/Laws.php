@@ -11,6 +11,8 @@ use App\Catalog\LoadedProduct;
 use App\Catalog\MatrixChoices;
 use App\Catalog\SetupPlanner;
 use App\Catalog\SkuRow;
+use App\Catalog\ValueNames;
+use App\Http\Screens\PreviewScreen;
 use App\Summaries\Counting;
 use App\Summaries\SkuCounting;
 use App\Summaries\Summaries;
@@ -70,6 +72,22 @@ final class Laws
         $this->galleriesAreTheOneOrder($loaded);
         $this->rolesHold($loaded);
         $this->coverageIsOfTheGalleries($loaded);
+        $this->swatchesAreShown($loaded);
+    }
+
+    /** A value is shown by the product's own swatch, else by the library's; a shopper meets no blank one. */
+    private function swatchesAreShown(LoadedProduct $loaded): void
+    {
+        $own = DB::table('product_values')->where('product_id', $loaded->product->id)->pluck('swatch', 'value_id');
+        $shared = DB::table('axis_values')->whereIn('id', $own->keys())->pluck('swatch', 'id');
+        $preview = new PreviewScreen($loaded, null, false, ValueNames::of($loaded->matrix, ''));
+        foreach ($loaded->matrix->axes as $axis) {
+            foreach ($preview->options($axis) as $at => $option) {
+                $id = $axis->values[$at]->id;
+                LawBroken::unlessSame($loaded->swatches->of($id)?->text(), $own[$id] ?? $shared[$id], "{$axis->values[$at]->label} is shown by its own swatch, else by the library’s");
+                LawBroken::unlessSame($option->swatch === null || $axis->display->isServedBy($option->swatch), true, 'no shopper meets a blank swatch');
+            }
+        }
     }
 
     /** What is kept of the product and its SKUs in counts is what counting it now gives. */

@@ -36,6 +36,8 @@ enum Verb
     case Fill;
     case Crop;
     case PictureAxes;
+    case Swatch;
+    case Display;
 
     /** @return non-empty-list<self> each as often as it is tried */
     public static function weighted(): array

@@ -73,7 +73,7 @@ final class SwatchScreen
         return $this->axis()->value($this->value->id)->label ?? $this->value->name;
     }
 
-    /** What a color that was typed is: "Forest Green", "your own Moss", "the nearest that a screen shows"; empty where it says itself. */
+    /** What a color that was typed is: "the shop’s own Moss, #5f7049", "the nearest that a screen shows, #00959c"; empty where it says itself. */
     public function readAs(int $at): string
     {
         try {
@@ -82,7 +82,11 @@ final class SwatchScreen
             return '';
         }
 
-        return $read === null || $read->name === '' ? '' : ($read->isOwn ? "the shop’s own {$read->name}" : $read->name).", {$read->color->hex()}";
+        if ($read === null || $read->color->hex() === strtolower(trim($this->form->colors[$at]))) {
+            return '';
+        }
+
+        return ($read->isOwn ? 'the shop’s own ' : '').($read->name === '' ? '' : "{$read->name}, ").$read->color->hex();
     }
 
     /** @return list<NearColor> names that are proposed for it */
