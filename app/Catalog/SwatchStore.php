@@ -23,7 +23,7 @@ final class SwatchStore
      * @param  array<int, ?Swatch>  $swatches  by value id; null for none, of its own as the library has it
      * @param  ?int  $ownerId  the product whose own they are; null for the library's
      * @param  array<int, string>  $seen  value id => what was seen before as the library's, as stored; empty for none
-     * @return non-empty-array<int, LibraryValue> the values, by id
+     * @return non-empty-array<int, LibraryValue> the values, by id, in the same order
      */
     public function store(Ledger $ledger, array $swatches, ?int $ownerId, array $seen = []): array
     {
@@ -46,6 +46,8 @@ final class SwatchStore
             }
             $ledger->update('product_values', array_map(fn (int $valueId): array => SwatchColumns::of($swatches[$valueId]), $rows));
         }
+
+        uksort($values, fn (int $one, int $other): int => array_search($one, array_keys($swatches), true) <=> array_search($other, array_keys($swatches), true));
 
         return $values;
     }

@@ -13,6 +13,9 @@ final readonly class ColorGroup
     /** How much wider than the narrowest such part one may be, and in L*, to be preferred for its light: shadows are larger than highlights. */
     private const NEARLY = [1.05, 0.1];
 
+    /** L* by which shadow and highlight differ from what is evenly lit. */
+    private const CLEARLY = 4.0;
+
     /** @var non-empty-list<Lab> by lightness, the darkest first */
     private array $labs;
 
@@ -50,15 +53,19 @@ final readonly class ColorGroup
         return Lab::mean($even === [] ? $this->labs : $even);
     }
 
-    /** @return int pixels that lie in shadow beside the evenly lit ones */
+    /** @return int pixels that lie in shadow: clearly darker than the evenly lit ones */
     public function darker(): int
     {
-        return $this->from;
+        $least = $this->labs[$this->from]->lightness - self::CLEARLY;
+
+        return count(array_filter($this->labs, fn (Lab $lab): bool => $lab->lightness < $least));
     }
 
-    /** @return int pixels that shine */
+    /** @return int pixels that shine: clearly brighter than the evenly lit ones */
     public function brighter(): int
     {
-        return count($this->labs) - $this->from - $this->even;
+        $most = $this->labs[$this->from + $this->even - 1]->lightness + self::CLEARLY;
+
+        return count(array_filter($this->labs, fn (Lab $lab): bool => $lab->lightness > $most));
     }
 }

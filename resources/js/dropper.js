@@ -17,10 +17,30 @@ let patch = { x: 500, y: 500, side: 100 };
 
 let asked = 0;
 
+let drawing = null;
+
+let isOld = false;
+
+/** One at a time: what was changed while the last was on its way is asked for after it. */
 function draft() {
-  const values = Object.fromEntries([...new FormData(form())].filter(([, value]) => typeof value === 'string'));
-  return openDialog('POST', form().dataset.draft, { renew: 1, ...values });
+  isOld = drawing !== null;
+  drawing ??= (async () => {
+    do {
+      isOld = false;
+      const values = Object.fromEntries([...new FormData(form())].filter(([, value]) => typeof value === 'string'));
+      await openDialog('POST', form().dataset.draft, { renew: 1, ...values });
+    } while (isOld && form());
+    drawing = null;
+  })();
+  return drawing;
 }
+
+// An answer to what is not in the form any more would take back what was typed since.
+document.addEventListener('htmx:beforeSwap', (event) => {
+  if (isOld && form() && event.detail.requestConfig.path === form().dataset.draft) {
+    event.detail.shouldSwap = false;
+  }
+});
 
 /** A crop as it is stored: the focus, then left, top, width and height. */
 function frame() {

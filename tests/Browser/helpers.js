@@ -24,6 +24,18 @@ export async function sound(page, what) {
   expect(serious.map(({ id, nodes }) => `${what}: ${id}: ${nodes.map((node) => node.html).join(' | ')}`)).toEqual([]);
 }
 
+/** Counts what a person does: each act is one, and those that were made in another way are added. */
+export function counting(before = 0) {
+  let made = before;
+  return {
+    async act(work) {
+      made += 1;
+      await work;
+    },
+    made: () => made,
+  };
+}
+
 /** A change is made: what is kept says so. */
 export async function kept(page, words) {
   await expect(page.locator('#kept .what')).toContainText(words);

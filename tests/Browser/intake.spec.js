@@ -3,7 +3,7 @@ import { execFileSync } from 'node:child_process';
 import { mkdtempSync, readFileSync, readdirSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
-import { chooseAxesOf, listen, signIn, sound } from './helpers';
+import { chooseAxesOf, counting, listen, signIn, sound } from './helpers';
 
 /* Pictures that arrive and find their place, with a stamp of its own so that it can be run again. */
 
@@ -19,13 +19,8 @@ const safe = (page) => expect(page.locator('#sending')).toContainText('All is sa
 
 test('from nothing to every picture linked on 8 colors × 7 sizes × 5 views, in fewer than 15 actions', async ({ page }) => {
   const faults = listen(page);
-  let actions = 0;
-  const act = async (work) => {
-    actions += 1;
-    await work;
-  };
+  const { act, made } = counting(4 /* name, code, make, axes */);
   await signIn(page);
-  actions += 4; // name, code, make, axes
   await chooseAxesOf(page, `Shoot ${stamp}`, code);
   const dialog = page.getByRole('dialog');
   await act(dialog.getByLabel('Name of the axis').first().fill('Color'));
@@ -42,7 +37,7 @@ test('from nothing to every picture linked on 8 colors × 7 sizes × 5 views, in
   await expect(page.getByRole('button', { name: 'Link all 40 that are sure' })).toBeVisible({ timeout: 60_000 });
   await act(page.getByRole('button', { name: 'Link all 40 that are sure' }).click());
   await expect(page.locator('.intake-sums')).toContainText('40 linked');
-  expect(actions).toBeLessThan(15);
+  expect(made()).toBeLessThan(15);
 
   // Every SKU shows the five views of its own color, in one sequence.
   for (const color of ['Teal', 'Gray']) {

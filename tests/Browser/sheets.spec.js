@@ -3,7 +3,7 @@ import { execFileSync } from 'node:child_process';
 import { mkdtempSync, readFileSync, readdirSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
-import { chooseAxesOf, drag, kept, listen, signIn, sound } from './helpers';
+import { chooseAxesOf, counting, drag, kept, listen, signIn, sound } from './helpers';
 
 /* What is missing, in which order and in which role: a product of 8 colors × 6 views, with a stamp of its own. */
 
@@ -51,11 +51,7 @@ test.beforeAll(async ({ browser }) => {
 
 test('scrambled strips of 8 colors × 6 views are right after 2 actions, and wrong again after one undo', async ({ page }) => {
   const faults = listen(page);
-  let actions = 0;
-  const act = async (work) => {
-    actions += 1;
-    await work;
-  };
+  const { act, made } = counting();
   await signIn(page);
   await page.goto(`/products/${code}`);
   await act(page.getByRole('link', { name: 'Contact sheet' }).click());
@@ -63,7 +59,7 @@ test('scrambled strips of 8 colors × 6 views are right after 2 actions, and wro
   await sound(page, 'the contact sheet');
   await act(strips(page).first().getByRole('button', { name: 'Match the others to this one' }).click());
   await expect(sum(page)).toHaveText('All 8 strips have one sequence');
-  expect(actions).toBe(2);
+  expect(made()).toBe(2);
   await page.getByRole('button', { name: 'Undo' }).click();
   await expect(sum(page)).toHaveText('4 of 8 strips differ in order');
   await page.getByRole('button', { name: 'Redo' }).click();

@@ -4,9 +4,11 @@ declare(strict_types=1);
 
 use Core\Color\ColorNames;
 use Core\Color\ColorOrder;
+use Core\Color\Eyedropper;
 use Core\Color\NamedColor;
 use Core\Color\NamedColors;
 use Core\Color\NearColor;
+use Core\Color\Sample;
 use Core\Color\Srgb;
 use Core\Color\Swatch;
 use Core\Color\SwatchDistance;
@@ -154,3 +156,15 @@ it('reads the colors of a compound name', function (string $name, array $hex) {
     ['white with dots', ['#f6f5f1']],
     ['gauntlet', []],
 ]);
+
+it('takes the color of a patch where it is evenly lit, and says what it left out', function () {
+    $patch = fn (array $runs): Sample => new Sample(20, 20, array_merge(...array_map(fn (array $run): array => array_fill(0, $run[1], $run[0]), $runs)));
+    $plain = Eyedropper::take($patch([[0x5F7049, 400]]));
+    expect($plain->color->hex())->toBe('#5f7049')->and($plain->leftOut())->toBe('');
+    // Cloth in shadow, cloth that shines, and a button: each is of the cloth's color or of another.
+    $lit = Eyedropper::take($patch([[0x5F7049, 240], [0x3A442C, 80], [0x8FA86F, 40], [0x1C1C1E, 40]]));
+    expect($lit->color->hex())->toBe('#5f7049')->and($lit->leftOut())->toContain('shadow')->toContain('highlight');
+    $two = Eyedropper::take($patch([[0x5F7049, 280], [0xB4694A, 120]]));
+    expect($two->color->hex())->toBe('#5f7049')->and($two->leftOut())->toContain('30 % other colors')
+        ->and(Eyedropper::take(new Sample(1, 1, [0x123456]))->color->hex())->toBe('#123456');
+});

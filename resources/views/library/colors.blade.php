@@ -1,7 +1,7 @@
 @php($lacking = $screen->lacking())
 <div class="colors" data-library data-version="{{ $library->library->version }}" data-eyes="{{ $screen->eyes?->value }}" data-url="{{ route('library.colors', $axis) }}" data-can-edit="{{ auth()->user()->can('edit') ? '1' : '' }}">
     <div class="colors-tools">
-        <h2><a href="{{ route('library.axis', $axis) }}">{{ $axis->name }}</a>: colors</h2>
+        <h2>Colors of {{ $axis->name }}</h2> <a class="btn btn-plain" href="{{ route('library.axis', $axis) }}">Its values</a>
         <span class="quiet">Shoppers choose by {{ $screen->axis()->display->inWords() }}</span>
         @can('edit')@if ($lacking !== [])<form data-act="{{ route('library.colors.fill', $axis) }}"><button class="btn btn-primary">Fill {{ count($lacking) === 1 ? 'the gap' : 'all '.count($lacking).' gaps' }} from Lead pictures</button></form>@endif @endcan
         <span class="spacer"></span>
