@@ -86,7 +86,7 @@ final class CreateProduct
     {
         $pattern = $this->loader->load($like)->state();
         $loaded = $this->loader->load($product);
-        $details = new ProductDetails($product->name, Currency::of($product->currency), shotListId: $product->shot_list_id, openings: $pattern->details->openings);
+        $details = new ProductDetails($product->name, Currency::of($product->currency), shotListId: $product->shot_list_id, openings: $pattern->details->openings, shots: $product->shot_list_id === $pattern->details->shotListId ? $pattern->details->shots : [], ownAxes: $pattern->details->ownAxes);
         try {
             return $this->store->store(new Ledger(), $loaded, $pattern->asSetupOf($details))->planned?->inWords() ?? 'nothing to make yet';
         } catch (CodeNotFree $clash) {

@@ -25,8 +25,8 @@ final readonly class ProductState
     }
 
     /**
-     * The same setup for another product: axes, values, labels, rules and openings, and SKUs in the same cells with
-     * no number of their own; no picture.
+     * The same setup for another product: axes, values, labels, rules, openings and how shoppers choose, and SKUs in the
+     * same cells with no number of their own; no picture, and no swatch of its own, as its cloth is another.
      */
     public function asSetupOf(ProductDetails $details): self
     {

@@ -65,6 +65,18 @@ final readonly class Srgb
         return sprintf('#%02x%02x%02x', $this->red, $this->green, $this->blue);
     }
 
+    /**
+     * As a screen shows another color laid over it.
+     *
+     * @param  float  $opacity  of the other, from 0 to 1
+     */
+    public function mixedWith(self $other, float $opacity): self
+    {
+        $mixed = fn (int $own, int $theirs): int => (int) round($own + $opacity * ($theirs - $own));
+
+        return new self($mixed($this->red, $other->red), $mixed($this->green, $other->green), $mixed($this->blue, $other->blue));
+    }
+
     /** @return array{float, float, float} red, green and blue as light adds up, each from 0 to 1 */
     public function linear(): array
     {

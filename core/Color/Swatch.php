@@ -114,6 +114,14 @@ final readonly class Swatch
         return $this->colors[0];
     }
 
+    /** @return non-empty-list<Srgb> its colors, and what is seen where threads of two of them lie side by side */
+    public function shades(): array
+    {
+        $mixed = array_filter($this->tile?->figures() ?? [], fn (TileFigure $figure): bool => $figure->opacity < 1);
+
+        return [...$this->colors, ...array_map(fn (TileFigure $figure): Srgb => $this->main()->mixedWith($this->colors[$figure->color], $figure->opacity), array_values($mixed))];
+    }
+
     /** "#5f7049/#d9c9a3" */
     public function hex(): string
     {

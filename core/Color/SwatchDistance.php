@@ -40,7 +40,7 @@ final class SwatchDistance
     /** @return float ΔE00 from a color to the nearest of a swatch */
     public static function ofColor(Srgb $color, Swatch $swatch): float
     {
-        return self::nearest($color, $swatch->colors);
+        return self::nearest($color, $swatch->shades());
     }
 
     /**
@@ -52,10 +52,10 @@ final class SwatchDistance
     public static function fromPicture(array $seen, Swatch $swatch): float
     {
         [$main] = $seen;
-        $distance = self::nearest($main->color, $swatch->colors);
+        $distance = self::nearest($main->color, $swatch->shades());
         $further = array_values(array_filter(array_slice($seen, 1), fn (ColorShare $share): bool => $share->share >= self::LEAST_SHARE));
         foreach ($further as $share) {
-            $distance += self::FURTHER * min(self::MOST_FURTHER, self::nearest($share->color, $swatch->colors)) / count($further);
+            $distance += self::FURTHER * min(self::MOST_FURTHER, self::nearest($share->color, $swatch->shades())) / count($further);
         }
         $isUnseen = count($swatch->colors) > 1 && count($further) + 1 < count($swatch->colors);
 

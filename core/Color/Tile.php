@@ -43,11 +43,11 @@ enum Tile: string
                 new TileFigure('M9 0h1v12H9zM0 9h12v1H0z', 2, 0.8),
             ],
             self::Zigzag => [new TileFigure('M0 4l3-3 3 3 3-3 3 3v2.4l-3-3-3 3-3-3-3 3zM0 10l3-3 3 3 3-3 3 3v2H0z', 1)],
-            self::Diamonds => [new TileFigure('M6 1l5 5-5 5-5-5z')],
-            self::Dots => [new TileFigure(self::disc(3, 3, 1.6).self::disc(9, 9, 1.6))],
+            self::Diamonds => [new TileFigure('M3 .5l2.5 2.5-2.5 2.5-2.5-2.5zM9 .5l2.5 2.5-2.5 2.5-2.5-2.5zM3 6.5l2.5 2.5-2.5 2.5-2.5-2.5zM9 6.5l2.5 2.5-2.5 2.5-2.5-2.5z')],
+            self::Dots => [new TileFigure(implode('', array_map(fn (int $at): string => self::disc(2 + 4 * ($at % 3), 2 + 4 * intdiv($at, 3), 1.2), range(0, 8))))],
             self::Sprigs => [
-                new TileFigure(self::sprig(3, 3).self::sprig(9, 9), 1),
-                new TileFigure(self::disc(3, 3, 0.8).self::disc(9, 9, 0.8), 2),
+                new TileFigure(self::sprig(3, 3).self::sprig(9, 3).self::sprig(3, 9).self::sprig(9, 9), 1),
+                new TileFigure(self::disc(3, 3, 0.8).self::disc(9, 3, 0.8).self::disc(3, 9, 0.8).self::disc(9, 9, 0.8), 2),
             ],
             self::Speckles => [new TileFigure('M1 1h1v1H1zM5 0h1v1H5zM9 2h1v1H9zM3 4h1v1H3zM7 4h1v1H7zM11 5h1v1h-1zM1 7h1v1H1zM5 7h1v1H5zM9 8h1v1H9zM3 10h1v1H3zM7 10h1v1H7zM11 10h1v1h-1z')],
         };

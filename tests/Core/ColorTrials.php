@@ -54,8 +54,8 @@ final class ColorTrials
                 $sample = (new DrawnCloth($time))->on($ground, $cloth, $folds, $weave, $fade, $hasTrim ? $trim : null);
                 $main = (new ColorMeter())->measure($sample)->main();
                 $errors[$case]['main'][] = $main === null ? INF : self::apart($main, $cloth);
-                // Beside the band, as a person would point.
-                $errors[$case]['picked'][] = self::apart(Eyedropper::take(self::part($sample, 17, $hasTrim ? 28 : 17, 13))->color, $cloth);
+                // Where the light falls and no band is, as a person would point.
+                $errors[$case]['picked'][] = self::apart(Eyedropper::take(self::part($sample, 18, 10, 11))->color, $cloth);
             }
             sort($errors[$case]['main']);
             sort($errors[$case]['picked']);

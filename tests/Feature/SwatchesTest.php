@@ -6,6 +6,7 @@ use App\Actions\EditAxis;
 use App\Actions\LinkPhotos;
 use App\Actions\RemoveStored;
 use App\Actions\SetDisplay;
+use App\Actions\SetPictureAxes;
 use App\Actions\SetSwatches;
 use App\Catalog\AxisForm;
 use App\Catalog\ColorReport;
@@ -334,4 +335,15 @@ it('proposes two-part swatches for compound names, and orders them behind their 
     expect(swatch($shop, 'White with red print')?->text())->toBe('#f6f5f1/#b3322f');
     $this->actingAs($shop->user)->post('/products/SMOCK/colors/order', ['axis' => $shop->id('Color'), 'by' => 'hue', 'version' => $shop->version()], ['HX-Request' => 'true'])->assertOk();
     expect(array_column($shop->loaded()->matrix->axes[0]->values, 'label'))->toBe(['White', 'White with red print', 'White with blue print', 'Navy']);
+});
+
+it('sets a product up like another with how shoppers choose, and without swatches of its cloth', function (): void {
+    $shop = Shop::stocked();
+    app(SetDisplay::class)->run($shop->change(), $shop->id('Color'), AxisDisplay::PictureSwatches);
+    app(SetPictureAxes::class)->run($shop->change(), [$shop->id('Color'), $shop->id('Size')]);
+    app(SetSwatches::class)->one($shop->change(), $shop->id('Moss'), Swatch::read('#112233'), true);
+    $this->actingAs($shop->user)->post('/products', ['name' => 'Apron', 'code' => 'APRON', 'like' => 'SMOCK'])->assertSessionHasNoErrors();
+    $copy = app(App\Catalog\ProductLoader::class)->load(App\Models\Product::query()->where('code', 'APRON')->firstOrFail());
+    expect($copy->matrix->axes[0]->display)->toBe(AxisDisplay::PictureSwatches)->and($copy->matrix->axes[1]->changesPicture)->toBeTrue()
+        ->and($copy->swatches->of($shop->id('Moss'))?->text())->toBe('#5f7049');
 });
