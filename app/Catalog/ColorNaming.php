@@ -53,6 +53,12 @@ final class ColorNaming
         return (new NamedColors([...$this->own(), ...$this->open()]))->near($color, $most);
     }
 
+    /** A name for a color that the shop does not have yet: the nearest of the open list. */
+    public function proposed(Srgb $color): string
+    {
+        return (new NamedColors($this->open()))->near($color, 1)[0]->named->name ?? '';
+    }
+
     /** @param  list<NamedColor>  $names */
     private function called(array $names, string $typed): ?NamedColor
     {

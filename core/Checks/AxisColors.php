@@ -68,6 +68,24 @@ final class AxisColors
     }
 
     /**
+     * @param  list<int>  $without  ids of placements that do not count
+     * @return ?float ΔE00 in the middle of those from its pictures to the swatch of a value; null where there is none
+     */
+    public function middleDistance(int $valueId, array $without = []): ?float
+    {
+        $distances = [];
+        foreach ($this->told($valueId) as $picture) {
+            if (! in_array($picture->placementId, $without, true)) {
+                $distances[] = $this->distance($picture);
+            }
+        }
+        $distances = array_values(array_filter($distances, fn (?float $distance): bool => $distance !== null));
+        sort($distances);
+
+        return $distances[intdiv(count($distances), 2)] ?? null;
+    }
+
+    /**
      * How much a picture speaks against being of a value, as its swatch has it or as its other pictures show it, whichever
      * is less: a swatch may be off, and so may the light of a day.
      */

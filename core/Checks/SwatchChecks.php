@@ -153,20 +153,13 @@ final class SwatchChecks
     /** @return list<SwatchFinding> */
     private static function far(AxisColors $colors): array
     {
-        $accused = array_map(fn (SwatchFinding $finding): ?int => $finding->placementId, self::mislabeled($colors));
+        $accused = array_values(array_filter(array_map(fn (SwatchFinding $finding): ?int => $finding->placementId, self::mislabeled($colors))));
         $findings = [];
         foreach ($colors->axis->values as $value) {
-            $distances = [];
-            foreach ($colors->told($value->id) as $picture) {
-                if (! in_array($picture->placementId, $accused, true)) {
-                    $distances[] = $colors->distance($picture);
-                }
-            }
-            $distances = array_values(array_filter($distances, fn (?float $distance): bool => $distance !== null));
-            sort($distances);
-            $middle = $distances[intdiv(count($distances), 2)] ?? 0.0;
-            if ($middle > self::FAR) {
-                $findings[] = new SwatchFinding(SwatchCheck::Far, "The swatch of {$value->label} is not the color that its ".(count($distances) === 1 ? 'picture shows' : count($distances).' pictures show').'.', [$value->id], $middle);
+            $middle = $colors->middleDistance($value->id, $accused);
+            if ($middle !== null && $middle > self::FAR) {
+                $pictures = count(array_filter($colors->told($value->id), fn (ValuePicture $picture): bool => ! in_array($picture->placementId, $accused, true)));
+                $findings[] = new SwatchFinding(SwatchCheck::Far, "The swatch of {$value->label} is not the color that its ".($pictures === 1 ? 'picture shows' : "{$pictures} pictures show").'.', [$value->id], $middle);
             }
         }
 

@@ -53,6 +53,7 @@ await take('colors');
 await page.goto(`${base}/products/TB-CUSHION/colors`);
 await page.getByRole('button', { name: 'Swatch… of Stripe' }).click();
 await page.locator('[data-dropper] img').waitFor();
+await page.getByLabel('into').selectOption('1');
 await page.locator('[data-dropper]').click();
 await page.getByText(', near ').waitFor();
 await take('swatch');

@@ -17,6 +17,7 @@ use App\Http\LibraryRequest;
 use App\Http\Screens\ColorScreen;
 use App\Http\Screens\LibraryScreen;
 use App\Http\Screens\SwatchScreen;
+use App\Http\Screens\TriedColor;
 use App\Models\LibraryAxis;
 use App\Models\LibraryValue;
 use App\Refusals\Kind;
@@ -114,9 +115,10 @@ final readonly class LibraryColorsController
     private function page(LibraryRequest $request, LibraryAxis $axis, bool $changed = false): View
     {
         $typed = $changed ? '' : trim($request->string('try')->toString());
+        $colors = $this->shelf->colors($axis->id);
         [$tried, $problem] = [null, ''];
         try {
-            $tried = $typed === '' ? null : $this->naming->read($typed);
+            $tried = $typed === '' ? null : TriedColor::of($typed, $this->naming, $colors);
         } catch (UnreadableColor $unreadable) {
             $problem = $unreadable->getMessage();
         }
@@ -125,7 +127,7 @@ final readonly class LibraryColorsController
             'library' => app(LibraryScreen::class),
             'part' => $request->string('part')->toString() === 'axis' ? 'axis' : 'colors',
             'axis' => $axis,
-            'screen' => ColorScreen::ofLibrary($this->shelf->colors($axis->id), $request->eyes(), $request->user()->can('edit'), $typed, $tried),
+            'screen' => ColorScreen::ofLibrary($colors, $request->eyes(), $request->user()->can('edit'), $tried),
             'problem' => $problem,
             'typed' => $typed,
         ]);

@@ -119,7 +119,12 @@ final class ColorMap
         $distance = $this->colors->distance($picture);
         $isAccused = array_filter($this->findings, fn (SwatchFinding $finding): bool => $finding->placementId === $picture->placementId) !== [];
 
-        return new MapPicture($picture->placementId, $picture->file, $this->colors->axis->value($picture->valueId)->label ?? '', $color, $x, $y, $this->lightY($lab), $swatch, $distance, $isAccused || $distance > SwatchChecks::FAR);
+        return new MapPicture($picture->placementId, $picture->file, $this->colors->axis->value($picture->valueId)->label ?? '', $color, $x, $y, $this->lightY($lab), $swatch, $distance, $isAccused || $distance > SwatchChecks::FAR, ($isAccused || $distance > SwatchChecks::FAR) && $this->isFree($x, $y));
+    }
+
+    private function isFree(float $x, float $y): bool
+    {
+        return array_filter($this->pictures, fn (MapPicture $other): bool => $other->isSaid && abs($other->x - $x) < self::LABEL[0] / 2 && abs($other->y - $y) < self::LABEL[1]) === [];
     }
 
     /** @return list<ValuePicture> whose color can be told */

@@ -11,13 +11,11 @@ use Core\Checks\SwatchCheck;
 use Core\Checks\SwatchChecks;
 use Core\Checks\SwatchFinding;
 use Core\Color\Deficiency;
-use Core\Color\NamedColor;
-use Core\Color\Swatch;
-use Core\Color\SwatchDistance;
-use Core\Color\TypedColor;
 use Core\Matrix\Axis;
 use Core\Matrix\AxisDisplay;
+use Core\Matrix\Combination;
 use Core\Matrix\Value;
+use Core\Reach\Selection;
 
 /** The colors of one axis: of a product with its pictures, or of the library. */
 final class ColorScreen
@@ -49,12 +47,10 @@ final class ColorScreen
         return $axis === null ? null : new self($all->of($axis), $eyes, $loaded, $all, $canEdit);
     }
 
-    /** @param  ?NamedColor  $tried  a color that is thought of, as it was read of what was typed */
-    public static function ofLibrary(AxisColors $colors, ?Deficiency $eyes, bool $canEdit, string $typed = '', ?NamedColor $tried = null): self
+    /** @param  ?TriedColor  $tried  a color that is thought of */
+    public static function ofLibrary(AxisColors $colors, ?Deficiency $eyes, bool $canEdit, ?TriedColor $tried = null): self
     {
-        $swatch = $tried === null ? null : Swatch::of($tried->color);
-
-        return new self($colors, $eyes, null, null, $canEdit, $tried === null || $swatch === null ? null : new TriedColor($typed, TypedColor::find($typed) === null ? $typed : ucfirst($tried->name), $swatch, $colors->near($swatch, 3)));
+        return new self($colors, $eyes, null, null, $canEdit, $tried);
     }
 
     public function axis(): Axis
@@ -86,7 +82,7 @@ final class ColorScreen
                 count($this->colors->told($value->id)),
                 $measured,
                 $row === null ? null : $links?->thumb($row->placement),
-                $measured === null || $swatch === null ? null : SwatchDistance::between($measured->swatch, $swatch->drawn()),
+                $this->colors->middleDistance($value->id, $accused),
                 $nearest,
                 $nearest === null ? '' : $this->axis()->value($nearest->valueId)->label ?? '',
                 array_values(array_filter($this->findings, fn (SwatchFinding $finding): bool => in_array($value->id, $finding->valueIds, true))),
@@ -94,6 +90,15 @@ final class ColorScreen
         }
 
         return $rows;
+    }
+
+    /** @return list<MapPicture> pictures that lie farther from their swatch than a color does, the farthest first */
+    public function farPictures(): array
+    {
+        $far = array_values(array_filter($this->map->pictures, fn (MapPicture $picture): bool => $picture->distance > SwatchChecks::FAR));
+        usort($far, fn (MapPicture $one, MapPicture $other): int => $other->distance <=> $one->distance);
+
+        return $far;
     }
 
     /** @return list<ColorRow> those whose pictures propose another swatch than they have */
@@ -106,6 +111,12 @@ final class ColorScreen
     public function lacking(): array
     {
         return SwatchChecks::lacking($this->colors);
+    }
+
+    /** A value as the board selects it. */
+    public function selected(int $valueId): string
+    {
+        return Selection::at(Combination::of([$this->axis()->id => $valueId]))->key();
     }
 
     /** How the library has shoppers choose, where the product differs. */

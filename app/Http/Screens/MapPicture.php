@@ -12,6 +12,7 @@ final readonly class MapPicture
     /**
      * @param  ?MapPoint  $swatch  of its value; null where it has none
      * @param  ?float  $distance  ΔE00 to it
+     * @param  bool  $isSaid  whether the distance is written beside it: not where another is written already
      */
     public function __construct(
         public int $placementId,
@@ -24,6 +25,7 @@ final readonly class MapPicture
         public ?MapPoint $swatch,
         public ?float $distance,
         public bool $isMarked,
+        public bool $isSaid,
     ) {
     }
 }

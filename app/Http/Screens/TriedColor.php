@@ -4,12 +4,19 @@ declare(strict_types=1);
 
 namespace App\Http\Screens;
 
+use App\Catalog\ColorNaming;
+use Core\Checks\AxisColors;
 use Core\Checks\NearValue;
+use Core\Color\CssColors;
 use Core\Color\Swatch;
+use Core\Color\TypedColor;
+use Core\Color\UnreadableColor;
 
 /** A color that somebody thinks of adding, seen beside those that are there. */
 final readonly class TriedColor
 {
+    private const MOST_NEAR = 3;
+
     /**
      * @param  string  $typed  as it was typed
      * @param  string  $name  what it could be called
@@ -21,5 +28,15 @@ final readonly class TriedColor
         public Swatch $swatch,
         public array $near,
     ) {
+    }
+
+    /** @throws UnreadableColor */
+    public static function of(string $typed, ColorNaming $naming, AxisColors $colors): self
+    {
+        $color = $naming->read($typed)->color;
+        $swatch = Swatch::of($color);
+
+        // Figures are no name; a name of the open list is proposed for them.
+        return new self($typed, TypedColor::find($typed) === null || CssColors::named($typed) !== null ? mb_convert_case($typed, MB_CASE_TITLE) : $naming->proposed($color), $swatch, $colors->near($swatch, self::MOST_NEAR));
     }
 }

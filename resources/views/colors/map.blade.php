@@ -17,7 +17,7 @@
                     @if ($picture->swatch !== null)<path class="tie" data-tie="{{ $picture->swatch->valueId }}" d="M{{ $picture->x }} {{ $picture->y }}L{{ $picture->swatch->x }} {{ $picture->swatch->y }}"/>@endif
                     <rect x="{{ $picture->x - 4 }}" y="{{ $picture->y - 4 }}" width="8" height="8" fill="{{ $picture->color->hex() }}"><title>{{ $picture->file }}, {{ $picture->value }}: {{ $picture->distance === null ? 'no swatch' : 'ΔE00 '.number_format($picture->distance, 1) }}</title></rect>
                     <rect x="{{ $side + 72 }}" y="{{ $picture->lightY - 2 }}" width="10" height="4" fill="{{ $picture->color->hex() }}"/>
-                    @if ($picture->isMarked && $picture->distance !== null)<text class="far" x="{{ $picture->x + 7 }}" y="{{ $picture->y + 4 }}">{{ number_format($picture->distance, 1) }}</text>@endif
+                    @if ($picture->isSaid && $picture->distance !== null)<text class="far" x="{{ $picture->x + 7 }}" y="{{ $picture->y + 4 }}">{{ number_format($picture->distance, 1) }}</text>@endif
                 </g>
             @endforeach
             @foreach ($map->points as $point)
@@ -43,10 +43,14 @@
                 @foreach (array_slice($screen->findings, 0, 60) as $finding)
                     <li class="finding {{ $finding->check->severity()->value }}"><b>{{ $finding->check->inWords() }}</b> {{ $finding->message }}@if ($finding->distance !== null) <span class="number">ΔE00 {{ number_format($finding->distance, 1) }}</span>@endif
                         @if ($screen->pictureOf($finding) !== null)<img src="{{ $screen->pictureOf($finding) }}" alt="" loading="lazy">@endif
-                        @if ($finding->placementId !== null && ($product ?? false))<a href="{{ route('board', ['product' => $product, 'find' => $finding->placementId]) }}">Show on the board</a>@else @can('edit')<button type="button" class="btn btn-quiet" data-dialog="{{ $open($finding->valueIds[0]) }}" data-verb="POST">Change…<span class="visually-hidden"> the swatch of {{ $axis->value($finding->valueIds[0])?->label }}</span></button>@endcan @endif</li>
+                        @if ($finding->placementId !== null && ($product ?? false))<a href="{{ route('board', ['product' => $product, 'selected' => $screen->selected($finding->valueIds[0])]) }}">Show on the board</a>@else @can('edit')<button type="button" class="btn btn-quiet" data-dialog="{{ $open($finding->valueIds[0]) }}" data-verb="POST">Change…<span class="visually-hidden"> the swatch of {{ $axis->value($finding->valueIds[0])?->label }}</span></button>@endcan @endif</li>
                 @endforeach
             </ul>
             @if (count($screen->findings) > 60)<p class="quiet">{{ count($screen->findings) - 60 }} more are not listed.</p>@endif
+        @endif
+        @if ($screen->farPictures() !== [])
+            <details class="far-pictures"><summary>{{ count($screen->farPictures()) === 1 ? '1 picture shows' : count($screen->farPictures()).' pictures show' }} mainly another color than {{ count($screen->farPictures()) === 1 ? 'its' : 'their' }} swatch</summary>
+                <ul>@foreach (array_slice($screen->farPictures(), 0, 60) as $picture)<li><a href="{{ route('board', ['product' => $product, 'selected' => $screen->selected($picture->swatch->valueId)]) }}">{{ $picture->file }}</a> <span class="quiet">{{ $picture->value }}</span> <span class="number">ΔE00 {{ number_format($picture->distance, 1) }}</span></li>@endforeach</ul></details>
         @endif
         <table class="plain colors-table">
             <thead><tr><th scope="col">{{ $axis->name }}</th><th scope="col">Swatch</th>@if ($product ?? false)<th scope="col">Pictures show</th><th scope="col" class="number" title="From the swatch to what the pictures show, ΔE00">ΔE00</th>@endif<th scope="col">Nearest</th><th scope="col"><span class="visually-hidden">Change</span></th></tr></thead>
