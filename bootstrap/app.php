@@ -21,6 +21,8 @@ return Application::configure(basePath: dirname(__DIR__))
         $middleware->prepend(SecurityHeaders::class);
         // After it is known which proxies are trusted.
         $middleware->append(RequestId::class);
+        // Tabs and line breaks at the end of a block are cells.
+        $middleware->trimStrings(except: ['block']);
         $middleware->web(append: [ReadersZone::class]);
         $middleware->encryptCookies(except: [ReadersZone::COOKIE]);
         $middleware->redirectGuestsTo('/sign-in');

@@ -244,6 +244,7 @@ Route::middleware(['auth', KnownSession::class, 'can:view'])->group(function ():
             Route::post('/skus/price', [SkuController::class, 'price'])->name('skus.price');
             Route::post('/skus/stock', [SkuController::class, 'stock'])->name('skus.stock');
             Route::post('/skus/code', [SkuController::class, 'code'])->name('skus.code');
+            Route::post('/skus/block', [SkuController::class, 'block'])->name('skus.block');
 
             Route::post('/details', [DetailsController::class, 'update'])->name('details.update');
             Route::get('/currency', [DetailsController::class, 'currency'])->name('currency');

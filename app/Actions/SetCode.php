@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Actions;
 
 use App\Catalog\ChosenSkus;
+use App\Catalog\NumberKind;
 use App\Catalog\TakenCodes;
 use App\History\Change;
 use App\History\Keeper;
@@ -12,7 +13,6 @@ use App\Ledger\Ledger;
 use App\Models\HistoryEntry;
 use App\Refusals\Kind;
 use App\Refusals\Refused;
-use Core\Codes\SkuCodes;
 use Core\Reach\Selection;
 
 /** Types the code of one SKU. A typed code is kept when codes are made anew. */
@@ -24,10 +24,7 @@ final class SetCode
 
     public function run(Change $change, Selection $selected, string $typed): ?HistoryEntry
     {
-        $code = trim($typed);
-        if (preg_match(SkuCodes::PATTERN, $code) !== 1) {
-            throw new Refused("“{$typed}” cannot be a code: use up to 64 letters, digits, dots, dashes, slashes and underscores.", Kind::Unreadable, 'typed');
-        }
+        $code = NumberKind::code($typed);
 
         return $this->keeper->keepSkus($change, self::class, $selected, function (Ledger $ledger, ChosenSkus $chosen) use ($code): string {
             $sku = $chosen->one('A code belongs to one SKU');

@@ -8,20 +8,16 @@ use App\Batches\Act;
 use App\Catalog\ChosenSkus;
 use App\Catalog\SkuRow;
 use App\Catalog\StockCount;
+use App\Catalog\Units;
 use App\History\Change;
 use App\History\Keeper;
 use App\Ledger\Ledger;
 use App\Models\HistoryEntry;
-use App\Refusals\Kind;
-use App\Refusals\Refused;
 use Core\Reach\Selection;
-use Core\Text\NumberReader;
 
 /** Sets the stock of all selected SKUs, each to the same number of units; or says that nobody counts them. */
 final class SetStock implements Act
 {
-    private const MOST = 9_999_999;
-
     public function __construct(private readonly Keeper $keeper)
     {
     }
@@ -29,7 +25,7 @@ final class SetStock implements Act
     /** @param  string  $typed  a whole number; nothing where the units are not counted */
     public function run(Change $change, Selection $selected, string $typed): ?HistoryEntry
     {
-        $units = $this->units($typed);
+        $units = Units::typed($typed);
 
         return $this->keeper->keepSkus($change, self::class, $selected, function (Ledger $ledger, ChosenSkus $chosen) use ($units): string {
             $skus = $chosen->some();
@@ -41,22 +37,9 @@ final class SetStock implements Act
         });
     }
 
-    private function units(string $typed): ?int
-    {
-        if (trim($typed) === '') {
-            return null;
-        }
-        $number = NumberReader::read($typed);
-        if ($number->isNegative() || $number->isGreaterThan(self::MOST) || $number->hasNonZeroFractionalPart()) {
-            throw new Refused("“{$typed}” is not a number of units. Type a whole number such as 12.", Kind::Unreadable, 'typed');
-        }
-
-        return $number->toInt();
-    }
-
     public function inWords(array $wanted): string
     {
-        $units = $this->units((string) ($wanted['value'] ?? ''));
+        $units = Units::typed((string) ($wanted['value'] ?? ''));
 
         return $units === null ? 'Stock of every SKU no longer counted' : "Stock of every SKU set to {$units}";
     }

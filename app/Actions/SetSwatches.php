@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Actions;
 
+use App\Catalog\FilledGaps;
 use App\Catalog\LeadSwatches;
 use App\Catalog\LibraryLeads;
 use App\Catalog\LoadedProduct;
@@ -88,9 +89,9 @@ final class SetSwatches
             $hereOnly = $axis->display === AxisDisplay::PictureSwatches;
             $lacking = SwatchChecks::lacking((new ProductColors($loaded))->of($axis));
             $filled = $this->leads->of($loaded, $axis, $lacking, $axis->display);
-            $this->refuseNothing($lacking, $filled->swatches, $filled->open);
+            $this->refuseNothing($lacking, $filled);
 
-            return ($hereOnly ? 'On this product, swatches' : 'Swatches').' made from Lead pictures: '.$this->named($this->write($ledger, $change, $filled->swatches, $hereOnly));
+            return ($hereOnly ? 'On this product, swatches' : 'Swatches').' made from Lead pictures: '.$this->named($this->write($ledger, $change, $filled->swatches, $hereOnly)).$this->stillOpen($filled);
         });
     }
 
@@ -99,9 +100,9 @@ final class SetSwatches
     {
         return $this->keeper->keepLibrary($change, self::class, function (Ledger $ledger) use ($change, $axisId): string {
             [$lacking, $filled] = $this->libraryLeads->of($axisId);
-            $this->refuseNothing($lacking, $filled->swatches, $filled->open);
+            $this->refuseNothing($lacking, $filled);
 
-            return 'Swatches made from Lead pictures: '.$this->named($this->write($ledger, $change, $filled->swatches, false));
+            return 'Swatches made from Lead pictures: '.$this->named($this->write($ledger, $change, $filled->swatches, false)).$this->stillOpen($filled);
         });
     }
 
@@ -129,16 +130,18 @@ final class SetSwatches
         return $values;
     }
 
-    /**
-     * @param  list<Value>  $lacking
-     * @param  array<int, Swatch>  $swatches
-     * @param  array<int, string>  $open
-     */
-    private function refuseNothing(array $lacking, array $swatches, array $open): void
+    /** @param  list<Value>  $lacking */
+    private function refuseNothing(array $lacking, FilledGaps $filled): void
     {
-        if ($swatches === []) {
-            throw new Refused($lacking === [] ? 'No value lacks a swatch.' : 'No gap can be filled from pictures: '.implode(' ', array_slice($open, 0, self::NAMED)), Kind::Impossible, 'values');
+        if ($filled->swatches === []) {
+            throw new Refused($lacking === [] ? 'No value lacks a swatch.' : 'No gap can be filled from pictures: '.implode(' ', array_slice($filled->open, 0, self::NAMED)), Kind::Impossible, 'values');
         }
+    }
+
+    /** Why some still lack one, to be said with what was done. */
+    private function stillOpen(FilledGaps $filled): string
+    {
+        return $filled->open === [] ? '' : '. '.implode(' ', array_slice($filled->open, 0, self::NAMED));
     }
 
     /** @param  non-empty-array<int, LibraryValue>  $values */

@@ -45,7 +45,7 @@ final readonly class LeadSwatches
         }
         $photos = Photo::query()->whereKey(array_map(fn (PlacementRow $row): int => $row->photoId, $leads))->get()->keyBy('id');
         foreach ($leads as $valueId => $row) {
-            $known = $measured->measured($valueId)?->swatch;
+            $known = $measured->measured($valueId, $accused)?->swatch;
             $swatch = $this->swatch($photos[$row->photoId], $known, $display === AxisDisplay::PictureSwatches);
             $swatch === null ? $open[$valueId] = "{$row->file()} cannot be read at the moment. Try again later." : $swatches[$valueId] = $swatch;
         }

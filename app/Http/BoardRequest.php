@@ -44,6 +44,8 @@ final class BoardRequest extends FormRequest
             ...$this->swatchRules(),
             'version' => ['nullable', 'integer', 'min:0'],
             'token' => ['nullable', 'uuid'],
+            'grid' => ['nullable', 'string', 'max:400000', 'regex:/^[0-9:,;|]*$/'],
+            'block' => ['nullable', 'string', 'max:1000001'],
             'selected' => self::PART,
             'onto' => self::PART,
             'page' => ['nullable', 'in:board,coverage,contact,roles,colors'],

@@ -1,5 +1,6 @@
 import htmx from 'htmx.org';
 import { act, actWithFile, boardRoot, context, enqueue, refresh } from './act';
+import { blocks } from './blocks';
 import { closeDialog, openDialog } from './dialog';
 import { dragging } from './dragging';
 import { keyboard } from './keyboard';
@@ -137,7 +138,8 @@ export function board() {
   }
 
   const drags = dragging({ selection, isMarked: (id) => marked.has(id), markedIds, canEdit, change });
-  const { onKey, onTyped, changeLens } = keyboard({ selection, focusCell, inFocus, choose, change, markedIds, clearMarks });
+  const cells = blocks({ selection, canEdit });
+  const { onKey, onTyped, changeLens } = keyboard({ selection, fill: cells.fill, focusCell, inFocus, choose, change, markedIds, clearMarks });
 
   function onPointerDown(event) {
     const head = event.target.closest('.matrix [data-part]');
@@ -229,6 +231,7 @@ export function board() {
       document.addEventListener('click', onClick);
       document.addEventListener('keydown', onKey);
       drags.listen();
+      cells.listen();
       document.addEventListener('change', (event) => {
         if (event.target.matches('[data-replace]') && event.target.files.length > 0) {
           actWithFile(event.target.dataset.replace, event.target.files[0]);

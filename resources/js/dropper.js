@@ -180,9 +180,10 @@ document.addEventListener('input', (event) => {
   }
 });
 
-async function send(field) {
+async function send(file) {
+  const field = form().querySelector('[data-swatch-file]');
   const body = new FormData();
-  body.append('picture', field.files[0]);
+  body.append('picture', file);
   const said = field.closest('.field');
   const answer = await fetch(field.dataset.swatchFile, { method: 'POST', body, headers: { Accept: 'application/json', 'X-CSRF-TOKEN': document.querySelector('meta[name=csrf-token]').content } }).catch(() => null);
   const told = await answer?.json().catch(() => null);
@@ -211,13 +212,26 @@ document.addEventListener('change', (event) => {
     return;
   }
   if (event.target.matches('[data-swatch-file]')) {
-    send(event.target);
+    send(event.target.files[0]);
   } else if (event.target.matches('[name=kind][value=piece]') && dropper()) {
     take();
   } else {
     draft();
   }
 });
+
+// A picture dropped on the dialog is for the swatch, and for nothing behind it.
+for (const kind of ['dragover', 'drop']) {
+  document.addEventListener(kind, (event) => {
+    if (form() && event.target.closest?.('#dialog') && event.dataTransfer.types.includes('Files')) {
+      event.preventDefault();
+      event.stopPropagation();
+      if (kind === 'drop' && event.dataTransfer.files.length > 0) {
+        send(event.dataTransfer.files[0]);
+      }
+    }
+  }, { capture: true });
+}
 
 document.addEventListener('click', (event) => {
   const picture = event.target.closest?.('[data-dropper-photo]');

@@ -3,7 +3,7 @@ import { boardRoot, refresh } from './act';
 const LENSES = ['photos', 'codes', 'prices', 'stock'];
 
 /** The keys of the board. The board says what is selected and marked, and makes the changes. */
-export function keyboard({ selection, focusCell, inFocus, choose, change, markedIds, clearMarks }) {
+export function keyboard({ selection, fill, focusCell, inFocus, choose, change, markedIds, clearMarks }) {
   function edit(first = '') {
     const field = document.getElementById('typed');
     if (field && selection.keys.size > 0) {
@@ -94,6 +94,7 @@ export function keyboard({ selection, focusCell, inFocus, choose, change, marked
     l: () => change('link', markedIds()),
     u: () => change('unlink', markedIds()),
     h: () => change('hide', markedIds()),
+    d: () => fill(),
     f: () => document.getElementById('find')?.focus(),
     s: () => {
       const menu = document.getElementById('like-this');

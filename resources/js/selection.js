@@ -100,6 +100,9 @@ export class Selection {
 
   /** The keys of all cells on screen that are like one: the same value of an axis, the same state, or showing the same. */
   like(cell, what) {
+    if (what === 'lacking') {
+      return [...this.byKey].filter(([, one]) => one.dataset.made !== undefined && one.querySelector('.text')?.textContent === '–').map(([key]) => key);
+    }
     if (!cell) {
       return [];
     }

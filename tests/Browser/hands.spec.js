@@ -98,6 +98,53 @@ test('ten prices are typed with keys only, and taken back with keys only', async
   expect((await shown()).filter((text) => /\d/.test(text))).toEqual([]);
 });
 
+test('a block is copied to a spreadsheet and pasted from one, and the first row is written along the others', async ({ page, context }) => {
+  await context.grantPermissions(['clipboard-read', 'clipboard-write']);
+  const faults = listen(page);
+  await open(page, '?lens=stock');
+  const put = (text) => page.evaluate((copied) => navigator.clipboard.writeText(copied), text);
+  const stock = () => page.locator('.matrix td').evaluateAll((cells) => cells.map((one) => one.querySelector('.text').textContent));
+
+  // From one cell on.
+  await put('1\t2\t3\n4\t5\t1200\n');
+  await cell(page, 'Moss, deep, S').click();
+  await page.keyboard.press('Control+v');
+  await kept(page, 'Pasted 6 stock figures');
+  await expect.poll(async () => (await stock()).slice(0, 7)).toEqual(['1', '2', '3', '–', '4', '5', '1,200']);
+
+  // A block that does not fit is refused as a whole, and says how large it is.
+  await put('1\t2\n3\t4\n');
+  await cell(page, 'Moss, deep, S').click();
+  await cell(page, 'Moss, deep, L').click({ modifiers: ['Shift'] });
+  await page.keyboard.press('Control+v');
+  await expect(page.locator('#notice')).toContainText('The block has 2 rows and 2 columns, selected are 1 row and 3 columns');
+  await put('7\tabout 9\t8\n');
+  await page.keyboard.press('Control+v');
+  await expect(page.locator('#notice')).toContainText('Row 1, column 2 (Moss, deep, M): “about 9” is not a number');
+  await expect.poll(async () => (await stock()).slice(0, 4)).toEqual(['1', '2', '3', '–']);
+
+  // Copied without the marks between thousands, and what was not counted as nothing.
+  await cell(page, 'Moss, deep, L').click();
+  await cell(page, 'Clay, XL').click({ modifiers: ['Shift'] });
+  await page.keyboard.press('Control+c');
+  expect(await page.evaluate(() => navigator.clipboard.readText())).toBe('3\t\n1200\t');
+
+  // The first row along the rows below it, by key; one undo.
+  await cell(page, 'Moss, deep, S').click();
+  await cell(page, 'Slate, L').click({ modifiers: ['Shift'] });
+  await page.keyboard.press('d');
+  await kept(page, 'Pasted 9 stock figures');
+  await expect.poll(async () => (await stock()).slice(4, 7)).toEqual(['1', '2', '3']);
+  await page.keyboard.press('Control+z');
+  await expect.poll(async () => (await stock()).slice(4, 7)).toEqual(['4', '5', '1,200']);
+
+  // What nobody has counted is selected in one go.
+  await page.locator('#like-this summary').click();
+  await page.getByRole('button', { name: 'All not counted' }).click();
+  await expect(page.locator('#foot')).toContainText('stock not counted');
+  expect(faults).toEqual([]);
+});
+
 test('a word at the pointer says what dropping will do, for pictures and for files from outside', async ({ page }) => {
   const faults = listen(page);
   await open(page);

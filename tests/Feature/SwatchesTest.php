@@ -347,3 +347,27 @@ it('sets a product up like another with how shoppers choose, and without swatche
     expect($copy->matrix->axes[0]->display)->toBe(AxisDisplay::PictureSwatches)->and($copy->matrix->axes[1]->changesPicture)->toBeTrue()
         ->and($copy->swatches->of($shop->id('Moss'))?->text())->toBe('#5f7049');
 });
+
+it('fills what can be filled, and says why the rest stays open', function (): void {
+    $shop = Shop::open();
+    $shop->axes(['Color' => 'Moss, Clay, Slate', 'Size' => 'S']);
+    DB::table('axis_values')->update(['swatch' => null]);
+    foreach (['Moss', 'Slate'] as $color) {
+        $shop->cloth("{$color}.jpg", CLOTH[$color], ['Color' => $color], View::usual('front'));
+    }
+    app(SetSwatches::class)->fromLeads($shop->change(), $shop->id('Color'));
+    expect(HistoryEntry::query()->latest('id')->value('words'))->toBe('Swatches made from Lead pictures: Moss, Slate. Clay has no picture yet.')
+        ->and(foundOf($shop))->toBe(['swatch.missing']);
+});
+
+it('refuses in words an undo that would bring back a piece of a picture that is gone', function (): void {
+    $shop = clothed();
+    $change = fn (): App\History\Change => new App\History\Change($shop->user, null, Library::whole()->version);
+    $photo = app(App\Actions\KeepPicture::class)->run($shop->user, new App\Media\IncomingFile(Shop::picture('pattern'), 'pattern.jpg'));
+    app(SetSwatches::class)->one($change(), $shop->id('Moss'), Swatch::read("photo:{$photo->id}::#5f7049"));
+    app(SetSwatches::class)->one($change(), $shop->id('Moss'), Swatch::read('#5f7049'));
+    app(RemoveStored::class)->run($change(), [$photo->id => 'pattern.jpg']);
+    // The last word cannot be taken back, and what lies before it hangs on the picture.
+    expect(fn () => app(App\Actions\UndoRedo::class)->undo($change()))->toThrow(Refused::class);
+    expect(LibraryValue::query()->where('name', 'Moss')->value('swatch'))->toBe('#5f7049');
+});

@@ -5,6 +5,7 @@ declare(strict_types=1);
 use App\Actions\EditFacts;
 use App\Actions\EditValue;
 use App\Actions\LeaveOutCells;
+use App\Actions\PasteBlock;
 use App\Actions\ReorderValues;
 use App\Actions\SetCode;
 use App\Actions\SetDisplay;
@@ -12,9 +13,11 @@ use App\Actions\SetOpening;
 use App\Actions\SetPrices;
 use App\Actions\SetStock;
 use App\Actions\SetSwatches;
+use App\Catalog\CellGrid;
 use App\Catalog\DraftValue;
 use App\Catalog\LikeChoice;
 use App\Catalog\MatrixChoices;
+use App\Catalog\NumberKind;
 use App\Catalog\ValueForm;
 use Core\Color\ColorOrder;
 use Core\Color\Swatch;
@@ -22,6 +25,7 @@ use Core\Gallery\Role;
 use Core\Gallery\View;
 use Core\Matrix\AxisDisplay;
 use Core\Reach\Selection;
+use Core\Sheets\PastedBlock;
 use Tests\Core\Samples;
 use Tests\Shop;
 
@@ -81,6 +85,7 @@ it('is undone and redone to the identical product and exports', function (Closur
     'a swatch everywhere' => fn (Shop $shop) => app(SetSwatches::class)->one($shop->change(), $shop->id('Moss'), Swatch::read('#123456/#ffffff')),
     'how shoppers choose' => fn (Shop $shop) => app(SetDisplay::class)->run($shop->change(), $shop->id('Color'), AxisDisplay::PictureSwatches),
     'order by hue' => fn (Shop $shop) => app(ReorderValues::class)->byColor($shop->change(), $shop->id('Color'), ColorOrder::Hue),
+    'a block of prices' => fn (Shop $shop) => app(PasteBlock::class)->run($shop->change(), NumberKind::Price, CellGrid::fromKey($shop->token(['Color' => 'Moss', 'Size' => 'S']).';'.$shop->token(['Color' => 'Moss', 'Size' => 'M'])), PastedBlock::read("41\t42"), false),
     'a fact' => fn (Shop $shop) => app(EditFacts::class)->set($shop->change(), 'Lining', 'cotton'),
 ]);
 

@@ -4,11 +4,17 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Actions\PasteBlock;
 use App\Actions\SetCode;
 use App\Actions\SetPrices;
 use App\Actions\SetStock;
+use App\Catalog\CellGrid;
+use App\Catalog\NumberKind;
 use App\Http\BoardRequest;
 use App\Http\BoardResponder;
+use App\Refusals\Kind;
+use App\Refusals\Refused;
+use Core\Sheets\PastedBlock;
 use Illuminate\Http\Response;
 
 final class SkuController
@@ -30,6 +36,15 @@ final class SkuController
     public function code(BoardRequest $request, SetCode $action): Response
     {
         return $this->board->numbers($request, $action->run($request->change(), $request->selection(), $this->typed($request)));
+    }
+
+    /** A block of a spreadsheet, or one row or column of the matrix over the others. */
+    public function block(BoardRequest $request, PasteBlock $action): Response
+    {
+        $kind = NumberKind::tryFrom($request->lens()->value) ?? throw new Refused('Choose what the cells show first: codes, prices or stock.', Kind::Missing, 'lens');
+
+        // It may reach beyond what is selected, so that the whole board is drawn.
+        return $this->board->fragment($request, $action->run($request->change(), $kind, CellGrid::fromKey($request->string('grid')->toString()), PastedBlock::read($request->string('block')->toString()), $request->boolean('first')));
     }
 
     private function typed(BoardRequest $request): string

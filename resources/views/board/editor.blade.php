@@ -15,6 +15,7 @@
             <label for="typed">{{ ['codes' => 'Code of one SKU', 'prices' => 'Price, '.$product->currency, 'stock' => 'In stock, each'][$board->lens->value] }}</label>
             <input class="form-control" id="typed" name="typed" autocomplete="off" @if ($board->lens !== App\Http\Lens::Codes) inputmode="decimal" @endif>
             <button class="btn btn-plain">Set</button>
+            @if ($board->lens !== App\Http\Lens::Codes)<button type="button" class="btn btn-plain" data-fill title="The first row of the selection over the rows below it, or the first cell of a row over those beside it (D)">Fill</button>@endif
         </form>
     @endif
 @endcan

@@ -46,7 +46,7 @@
                 <p class="quiet">No picture shows this value alone. A picture from your disk can be taken instead.</p>
             @endif
             @if (count($pictures) > 1)<div class="dropper-pictures" role="group" aria-label="Pictures to take it from">@foreach ($pictures as $row)<button type="button" data-dropper-photo="{{ $row->photoId }}" aria-pressed="{{ $row->photoId === $photoId ? 'true' : 'false' }}" title="{{ $row->file() }}"><img src="{{ App\Media\PhotoSize::Thumb->address($row->photoId) }}" alt="{{ $row->file() }}" loading="lazy"></button>@endforeach</div>@endif
-            <div class="field"><label for="swatch-file">A picture of the pattern or cloth</label><input class="form-control" type="file" id="swatch-file" accept="image/*" data-swatch-file="{{ route('swatch.picture') }}"></div>
+            <div class="field"><label for="swatch-file">A picture of the pattern or cloth, chosen or dropped here</label><input class="form-control" type="file" id="swatch-file" accept="image/*" data-swatch-file="{{ route('swatch.picture') }}"></div>
         </div>
     </div>
     <div class="buttons">

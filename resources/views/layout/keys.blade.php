@@ -41,6 +41,8 @@
             ['1 2 3 4', 'Photos, Codes, Prices, Stock'],
             ['Enter', 'type for the selection'],
             ['0–9 in a cell', 'type a price or stock, where these are shown'],
+            ['Ctrl + C, Ctrl + V', 'a block of codes, prices or stock, to and from a spreadsheet'],
+            ['D', 'write the first row along the rows below it'],
             ['L', 'link the marked pictures here'],
             ['U', 'unlink the marked pictures here'],
             ['H', 'hide the marked pictures here'],

@@ -1,6 +1,6 @@
 import { expect, test } from '@playwright/test';
 import { execFileSync } from 'node:child_process';
-import { mkdtempSync, readdirSync } from 'node:fs';
+import { mkdtempSync, readFileSync, readdirSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { chooseAxesOf, counting, drag, kept, listen, signIn, sound } from './helpers';
@@ -122,6 +122,20 @@ test('a picture from the disk becomes a swatch', async ({ page }) => {
   const color = await dialog(page).getByLabel('Color', { exact: true }).inputValue();
   await dialog(page).getByRole('button', { name: 'Keep' }).click();
   await kept(page, `Swatch of Color Gray on this product is a piece of a picture, ${color}`);
+
+  // The same by dropping a file on the dialog.
+  await row(page, 'Tan').getByRole('button', { name: 'Swatch… of Tan' }).click();
+  await expect(dialog(page).locator('[data-swatch-file]')).toBeVisible();
+  const bytes = readFileSync(join(folder, 'many', `${code}-many-002.jpg`)).toString('base64');
+  const dropped = await page.evaluateHandle((content) => {
+    const transfer = new DataTransfer();
+    transfer.items.add(new File([Uint8Array.from(atob(content), (character) => character.charCodeAt(0))], 'cloth.jpg', { type: 'image/jpeg' }));
+    return transfer;
+  }, bytes);
+  await dialog(page).locator('.swatch-form').dispatchEvent('drop', { dataTransfer: dropped });
+  await expect(dialog(page).getByRole('radio', { name: 'A piece of a picture' })).toBeChecked();
+  await expect(dialog(page).locator('[data-dropper-said]')).toContainText('near', { timeout: 60_000 });
+  await dialog(page).getByRole('button', { name: 'Cancel' }).click();
   expect(faults).toEqual([]);
 });
 

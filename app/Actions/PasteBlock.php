@@ -1,0 +1,107 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Actions;
+
+use App\Catalog\CellGrid;
+use App\Catalog\ChosenSkus;
+use App\Catalog\NumberKind;
+use App\Catalog\SkuRow;
+use App\Catalog\TakenCodes;
+use App\History\Change;
+use App\History\Keeper;
+use App\Ledger\Ledger;
+use App\Models\HistoryEntry;
+use App\Refusals\Kind;
+use App\Refusals\Refused;
+use Core\CoreException;
+use Core\Matrix\Combination;
+use Core\Pricing\Currency;
+use Core\Sheets\PastedBlock;
+
+/** Writes a block of a spreadsheet into the cells of the matrix: all of it, or nothing where one cell cannot be read. */
+final class PasteBlock
+{
+    public function __construct(private readonly Keeper $keeper, private readonly TakenCodes $taken)
+    {
+    }
+
+    /**
+     * @param  CellGrid  $grid  the cells as they lie on screen
+     * @param  bool  $isFirst  whether only the cell was pointed at where the block begins
+     */
+    public function run(Change $change, NumberKind $kind, CellGrid $grid, PastedBlock $block, bool $isFirst): ?HistoryEntry
+    {
+        if ($grid->isEmpty()) {
+            throw new Refused('Select a rectangle of cells that the block goes into, or the one cell where it begins.', Kind::Missing, 'block');
+        }
+        $filled = $grid->filled($block, $isFirst);
+        $selection = CellGrid::selection(array_map(strval(...), array_keys($filled)));
+
+        return $this->keeper->keepSkus($change, self::class, $selection, function (Ledger $ledger, ChosenSkus $chosen) use ($kind, $filled): string {
+            $skus = array_column(array_map(fn (SkuRow $sku): array => [$sku->cell->key, $sku], $chosen->skus), 1, 0);
+            $currency = Currency::of($chosen->product->currency);
+            $updates = $places = [];
+            foreach ($filled as $key => [$row, $column, $typed]) {
+                $sku = $skus[$key] ?? null;
+                $where = "Row {$row}, column {$column} (".$this->named($chosen, (string) $key).')';
+                if ($sku === null && $typed !== '') {
+                    throw new Refused("{$where}: no SKU is on offer there. Nothing was changed.", Kind::Gone, 'block', $row, (string) $column);
+                }
+                if ($sku !== null) {
+                    $places[$sku->id] = [$row, $column, $where];
+                    $updates[$sku->id] = $this->read($kind, $typed, $currency, $row, $column, $where);
+                }
+            }
+            if ($updates === []) {
+                throw new Refused('No SKU is on offer in these cells.', Kind::Missing, 'block');
+            }
+            if ($kind === NumberKind::Code) {
+                $this->refuseTaken($updates, $places, $chosen);
+            }
+            $ledger->update('skus', $updates);
+
+            return 'Pasted '.count($updates)." {$kind->inWords(count($updates))} onto {$chosen->place()}";
+        });
+    }
+
+    /** @return array<string, int|string|null> */
+    private function read(NumberKind $kind, string $typed, Currency $currency, int $row, int $column, string $where): array
+    {
+        try {
+            return $kind->columns($typed, $currency);
+        } catch (CoreException|Refused $problem) {
+            throw new Refused("{$where}: {$problem->getMessage()} Nothing was changed.", Kind::Unreadable, 'block', $row, (string) $column);
+        }
+    }
+
+    /**
+     * A code is refused that comes twice, or that another has; also where that other gets a new one by the same block.
+     *
+     * @param  array<int, array<string, int|string|null>>  $updates  by SKU id
+     * @param  array<int, array{int, int, string}>  $places  by SKU id
+     */
+    private function refuseTaken(array $updates, array $places, ChosenSkus $chosen): void
+    {
+        $own = array_column(array_map(fn (SkuRow $sku): array => [$sku->id, mb_strtoupper($sku->code)], $chosen->skus), 1, 0);
+        $codes = array_map(fn (array $columns): string => (string) $columns['code'], $updates);
+        $changed = array_filter($codes, fn (string $code, int $id): bool => mb_strtoupper($code) !== $own[$id], ARRAY_FILTER_USE_BOTH);
+        $taken = $this->taken->among(array_values($changed), $chosen->matrix->axes === [] ? $chosen->product->id : null);
+        $met = [];
+        foreach ($codes as $id => $code) {
+            $upper = mb_strtoupper($code);
+            [$row, $column, $where] = $places[$id];
+            $owner = isset($met[$upper]) ? $met[$upper] : (isset($changed[$id]) ? $taken[$upper] ?? null : null);
+            if ($owner !== null) {
+                throw new Refused("{$where}: {$code} is the code of {$owner}. Nothing was changed.", Kind::Taken, 'block', $row, (string) $column);
+            }
+            $met[$upper] = 'another cell of the block';
+        }
+    }
+
+    private function named(ChosenSkus $chosen, string $key): string
+    {
+        return implode(', ', $chosen->matrix->choice(Combination::fromKey($key))) ?: 'the product';
+    }
+}
