@@ -22,7 +22,7 @@ final class AxisColors
     private const SECOND_OF_TWO = 0.08;
 
     /** Values that are nearest by the plain distance are held against each other by ΔE00. */
-    private const LOOKED_AT = 8;
+    private const LOOKED_AT = 40;
 
     /** @var array<int, Lab> of the color each value is called by */
     private array $labs;
