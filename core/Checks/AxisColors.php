@@ -27,6 +27,9 @@ final class AxisColors
     /** @var array<int, Lab> of the color each value is called by */
     private array $labs;
 
+    /** @var array<int, Lab|false> by value id: the middle of its pictures, once it was asked for; false where there is none */
+    private array $middles = [];
+
     /** @var array<int, list<ValuePicture>> by value id; those that can be told */
     private array $told = [];
 
@@ -91,11 +94,11 @@ final class AxisColors
      */
     public function against(ValuePicture $picture, int $valueId): ?float
     {
-        $others = array_values(array_filter($this->told($valueId), fn (ValuePicture $other): bool => $other !== $picture));
         $main = $picture->seen->main();
         $swatch = $this->swatch($valueId);
         $bySwatch = $swatch === null || $picture->seen->colors === [] ? null : SwatchDistance::fromPicture($picture->seen->colors, $swatch);
-        $byPictures = count($others) < 2 || $main === null ? null : ColorDifference::ciede2000(Lab::of($main), Lab::median($this->mains($others)));
+        $others = $picture->valueId === $valueId ? $this->middleOf($valueId, $picture) : $this->middles[$valueId] ??= $this->middleOf($valueId, null) ?? false;
+        $byPictures = ! $others instanceof Lab || $main === null ? null : ColorDifference::ciede2000(Lab::of($main), $others);
 
         return $bySwatch === null || $byPictures === null ? $bySwatch ?? $byPictures : min($bySwatch, $byPictures);
     }
@@ -146,6 +149,14 @@ final class AxisColors
         usort($near, fn (NearValue $one, NearValue $other): int => $one->distance <=> $other->distance);
 
         return array_slice($near, 0, $most);
+    }
+
+    /** The color in the middle of a value's pictures but one; null where they are too few to have a middle. */
+    private function middleOf(int $valueId, ?ValuePicture $without): ?Lab
+    {
+        $others = array_values(array_filter($this->told($valueId), fn (ValuePicture $other): bool => $other !== $without));
+
+        return count($others) < 2 ? null : Lab::median($this->mains($others));
     }
 
     private function away(ValuePicture $picture, Lab $from): float

@@ -40,11 +40,13 @@ final class SwatchChecks
     /** @return list<SwatchFinding> what needs a person first */
     public static function of(AxisColors $colors): array
     {
+        $mislabeled = self::mislabeled($colors);
+
         return [
             ...self::missing($colors),
-            ...self::mislabeled($colors),
+            ...$mislabeled,
             ...self::alike($colors),
-            ...self::far($colors),
+            ...self::far($colors, array_values(array_filter(array_map(fn (SwatchFinding $finding): ?int => $finding->placementId, $mislabeled)))),
             ...self::hardlySeen($colors),
         ];
     }
@@ -55,7 +57,8 @@ final class SwatchChecks
         $findings = [];
         foreach ($colors->pictures as $picture) {
             $own = $picture->isTold() ? $colors->against($picture, $picture->valueId) : null;
-            if ($own === null || self::showsItsOwn($colors, $picture)) {
+            // Nothing can be nearer by so much where it is as near as that.
+            if ($own === null || $own < self::NEARER || self::showsItsOwn($colors, $picture)) {
                 continue;
             }
             [$nearest, $least] = [null, self::NEAR];
@@ -150,10 +153,12 @@ final class SwatchChecks
         };
     }
 
-    /** @return list<SwatchFinding> */
-    private static function far(AxisColors $colors): array
+    /**
+     * @param  list<int>  $accused  placements of pictures that look like another value
+     * @return list<SwatchFinding>
+     */
+    private static function far(AxisColors $colors, array $accused): array
     {
-        $accused = array_values(array_filter(array_map(fn (SwatchFinding $finding): ?int => $finding->placementId, self::mislabeled($colors))));
         $findings = [];
         foreach ($colors->axis->values as $value) {
             $middle = $colors->middleDistance($value->id, $accused);

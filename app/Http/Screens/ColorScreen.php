@@ -22,6 +22,9 @@ final class ColorScreen
 {
     public readonly ColorMap $map;
 
+    /** @var ?list<ColorRow> once they were asked for */
+    private ?array $rows = null;
+
     /** @var list<SwatchFinding> */
     public readonly array $findings;
 
@@ -67,29 +70,7 @@ final class ColorScreen
     /** @return list<ColorRow> */
     public function rows(): array
     {
-        $accused = array_values(array_filter(array_map(fn (SwatchFinding $finding): ?int => $finding->placementId, $this->findings)));
-        $links = $this->loaded === null ? null : new PictureLinks($this->loaded);
-        $rows = [];
-        foreach ($this->axis()->values as $value) {
-            $measured = $this->colors->measured($value->id, $accused);
-            $swatch = $this->colors->swatch($value->id);
-            $nearest = $this->colors->nearest($value->id);
-            $row = $measured === null ? null : $this->loaded->placements[$measured->placementId] ?? null;
-            $rows[] = new ColorRow(
-                $value,
-                $swatch,
-                isset(($this->loaded?->swatches->own() ?? [])[$value->id]),
-                count($this->colors->told($value->id)),
-                $measured,
-                $row === null ? null : $links?->thumb($row->placement),
-                $this->colors->middleDistance($value->id, $accused),
-                $nearest,
-                $nearest === null ? '' : $this->axis()->value($nearest->valueId)->label ?? '',
-                array_values(array_filter($this->findings, fn (SwatchFinding $finding): bool => in_array($value->id, $finding->valueIds, true))),
-            );
-        }
-
-        return $rows;
+        return $this->rows ??= $this->drawn();
     }
 
     /** @return list<MapPicture> pictures that lie farther from their swatch than a color does, the farthest first */
@@ -149,5 +130,33 @@ final class ColorScreen
         }
 
         return (new PictureLinks($this->loaded))->thumb($this->loaded->placements[$finding->placementId]->placement);
+    }
+
+    /** @return list<ColorRow> */
+    private function drawn(): array
+    {
+        $accused = array_values(array_filter(array_map(fn (SwatchFinding $finding): ?int => $finding->placementId, $this->findings)));
+        $links = $this->loaded === null ? null : new PictureLinks($this->loaded);
+        $rows = [];
+        foreach ($this->axis()->values as $value) {
+            $measured = $this->colors->measured($value->id, $accused);
+            $swatch = $this->colors->swatch($value->id);
+            $nearest = $this->colors->nearest($value->id);
+            $row = $measured === null ? null : $this->loaded->placements[$measured->placementId] ?? null;
+            $rows[] = new ColorRow(
+                $value,
+                $swatch,
+                isset(($this->loaded?->swatches->own() ?? [])[$value->id]),
+                count($this->colors->told($value->id)),
+                $measured,
+                $row === null ? null : $links?->thumb($row->placement),
+                $this->colors->middleDistance($value->id, $accused),
+                $nearest,
+                $nearest === null ? '' : $this->axis()->value($nearest->valueId)->label ?? '',
+                array_values(array_filter($this->findings, fn (SwatchFinding $finding): bool => in_array($value->id, $finding->valueIds, true))),
+            );
+        }
+
+        return $rows;
     }
 }
