@@ -45,7 +45,8 @@ function filledIn(OneRoute $route, Shop $shop, int $run): string
 
 const FIELDS = ['name', 'code', 'value', 'values', 'typed', 'selected', 'axis', 'axes', 'order', 'homes', 'survivors', 'exchanges', 'heirs', 'likes', 'as_facts', 'winners', 'roles', 'rule', 'into', 'parts',
     'pictures', 'placements', 'to', 'view', 'text', 'role', 'take', 'only', 'onto', 'lens', 'layer', 'find', 'field', 'fact', 'swatch', 'colors', 'synonyms', 'translations', 'kind', 'display', 'scope', 'place', 'again', 'none', 'like', 'batch', 'files', 'stock_adds_up', 'comers_stay',
-    'what', 'mode', 'state', 'after', 'q', 'category', 'stock', 'tray', 'token', 'seen', 'names', 'announced', 'product', 'sender', 'sender_only', 'word', 'photos', 'replace', 'back', 'missing', 'by', 'show', 'page', 'at', 'email', 'right', 'zone', 'language', 'password', 'current_password', 'password_confirmation'];
+    'what', 'mode', 'state', 'after', 'q', 'category', 'stock', 'tray', 'token', 'seen', 'names', 'announced', 'product', 'sender', 'sender_only', 'word', 'photos', 'replace', 'back', 'missing', 'by', 'show', 'page', 'at', 'email', 'right', 'zone', 'language', 'password', 'current_password', 'password_confirmation',
+    'tile', 'frame', 'eyes', 'lab', 'grid', 'block', 'first', 'measured', 'photo', 'part', 'try', 'picture', 'reason', 'need'];
 
 /** Something that no form sends. */
 function nonsense(Random\Randomizer $random): mixed
@@ -90,5 +91,5 @@ it('answers nonsense in addresses that only look', function (string $path, strin
     $shop = Shop::stocked();
     $answer = $this->actingAs($shop->user)->get("{$path}?{$query}");
     expect($answer->status())->toBeLessThan(500, mb_substr((string) $answer->exception?->getMessage(), 0, 200));
-})->with(['/', '/products/SMOCK', '/products/SMOCK/board', '/products/SMOCK/preview', '/products/SMOCK/history', '/products/SMOCK/history/compare', '/products/SMOCK/setup', '/jump', '/library/history', '/intake', '/intake/stored', '/intake/1', '/intake/1/files/1', '/intake/products', '/intake/1/better'])
-    ->with(['name[]=1&product[]=2&color[]=1&least[]=1&since[]=1&unused[]=1&after[]=1&by[]=1&show[]=1&q[]=1&choice[]=1&layer[]=1&lens[]=2&selected[]=3&from[]=1&lang[]=de&width[]=x&axis[]=1&add[]=M&without[]=2&fact[]=1&page[]=2', 'choice=9:9&layer=9:9,x&lens=none&selected=1:&from=-1&to=x&lang=%F0%9F&width=&axis=-1&add=%00&without=99999999999999999999&fact=-3&page=-2']);
+})->with(['/', '/products/SMOCK', '/products/SMOCK/board', '/products/SMOCK/preview', '/products/SMOCK/history', '/products/SMOCK/history/compare', '/products/SMOCK/setup', '/jump', '/library/history', '/intake', '/intake/stored', '/intake/1', '/intake/1/files/1', '/intake/products', '/intake/1/better', '/products/SMOCK/colors', '/products/SMOCK/colors/sheet', '/products/SMOCK/colors/sheet.svg', '/photos/1/color'])
+    ->with(['eyes[]=1&frame[]=2&part[]=3&try[]=4&lab[]=5&name[]=1&product[]=2&color[]=1&least[]=1&since[]=1&unused[]=1&after[]=1&by[]=1&show[]=1&q[]=1&choice[]=1&layer[]=1&lens[]=2&selected[]=3&from[]=1&lang[]=de&width[]=x&axis[]=1&add[]=M&without[]=2&fact[]=1&page[]=2', 'eyes=mine&frame=9-9&part=x&try=%00&lab=1,2&choice=9:9&layer=9:9,x&lens=none&selected=1:&from=-1&to=x&lang=%F0%9F&width=&axis=-1&add=%00&without=99999999999999999999&fact=-3&page=-2']);
