@@ -6,15 +6,9 @@ namespace App\Catalog;
 
 use App\Ledger\ChangeLog;
 use App\Models\Product;
-use Core\Catalog\OwnAxis;
-use Core\Matrix\Axis;
-use Core\Matrix\AxisDisplay;
-use Core\Matrix\AxisKind;
 use Core\Matrix\Combination;
 use Core\Matrix\Matrix;
 use Core\Matrix\SkuState;
-use Core\Matrix\SleepingAxis;
-use Core\Matrix\Value;
 use Core\Pricing\Currency;
 use Core\Pricing\Money;
 use Core\Reach\Reach;
@@ -85,9 +79,9 @@ final class ProductLoader
             $ownValues = array_values($values->get($product->id)?->all() ?? []);
             $library = array_map(fn (stdClass $row): stdClass => (object) ['id' => $row->value_id, 'name' => $row->name, 'code' => $row->code], $ownValues);
             $matrices[$product->id] = new Matrix(
-                $this->axes($ownAxes, array_column($ownAxes, null, 'axis_id'), $ownValues, array_column($library, null, 'id')),
+                AxisReader::axes($ownAxes, array_column($ownAxes, null, 'axis_id'), $ownValues, array_column($library, null, 'id')),
                 Reach::fromArrays($product->left_out),
-                $this->sleeping($ownAxes, $ownValues),
+                AxisReader::sleeping($ownAxes, $ownValues),
             );
         }
 
@@ -182,7 +176,7 @@ final class ProductLoader
             $ownValues = $rows->of('product_values', $product->id);
             $shared = $own = [];
             $sleepingLabels = [];
-            $matrix = new Matrix($this->axes($ownAxes, $axes, $ownValues, $values), Reach::fromArrays($product->left_out), $this->sleeping($ownAxes, $ownValues));
+            $matrix = new Matrix(AxisReader::axes($ownAxes, $axes, $ownValues, $values), Reach::fromArrays($product->left_out), AxisReader::sleeping($ownAxes, $ownValues));
             foreach ($ownValues as $row) {
                 if ($matrix->axis($row->axis_id)?->has($row->value_id) === true) {
                     $shared[$row->value_id] = $values[$row->value_id]->swatch;
@@ -198,10 +192,10 @@ final class ProductLoader
                 array_map(fn (stdClass $row): SkuRow => $this->sku($row, $matrix, $currency), $rows->of('skus', $product->id)),
                 $this->placements->read($rows->of('placements', $product->id), $photos),
                 ProductSwatches::stored($shared, $own),
-                $this->ownAxes($this->used($ownAxes)),
+                AxisReader::ownAxes(AxisReader::used($ownAxes)),
                 $this->shelf->shotList($product->shot_list_id, $product->shots),
                 $this->shelf->shots($product->shots),
-                array_filter(array_column($this->used($ownAxes), 'opening_value_id', 'axis_id')),
+                array_filter(array_column(AxisReader::used($ownAxes), 'opening_value_id', 'axis_id')),
                 array_map(fn (stdClass $row): Fact => new Fact($row->id, $row->name, $row->value), $rows->of('facts', $product->id)),
                 $sleepingLabels,
                 $product->price === null ? null : Money::of($product->price, $currency),
@@ -210,83 +204,6 @@ final class ProductLoader
         }
 
         return $loaded;
-    }
-
-    /**
-     * Axes and values that a product does not use at the moment have a row without a place.
-     *
-     * @param  list<stdClass>  $rows
-     * @return list<stdClass>
-     */
-    private function used(array $rows): array
-    {
-        return array_values(array_filter($rows, fn (stdClass $row): bool => $row->position !== null));
-    }
-
-    /**
-     * @param  list<stdClass>  $ownAxes  product axes, in order
-     * @param  array<int, stdClass>  $library  axes by id
-     * @param  list<stdClass>  $ownValues  product values, in order
-     * @param  array<int, stdClass>  $libraryValues  values by id
-     * @return list<Axis>
-     */
-    private function axes(array $ownAxes, array $library, array $ownValues, array $libraryValues): array
-    {
-        $byAxis = [];
-        $sleeping = [];
-        foreach ($ownValues as $row) {
-            $value = $libraryValues[$row->value_id];
-            if ($row->position === null) {
-                $sleeping[$row->axis_id][] = $value->id;
-            } else {
-                $byAxis[$row->axis_id][] = new Value($value->id, $row->label ?? $value->name, $value->code);
-            }
-        }
-
-        return array_map(fn (stdClass $row): Axis => new Axis(
-            $row->axis_id,
-            $library[$row->axis_id]->name,
-            AxisKind::from($library[$row->axis_id]->kind),
-            $byAxis[$row->axis_id] ?? [],
-            (bool) ($row->changes_picture ?? $library[$row->axis_id]->changes_picture),
-            AxisDisplay::from($row->display ?? $library[$row->axis_id]->display),
-            $sleeping[$row->axis_id] ?? [],
-        ), $this->used($ownAxes));
-    }
-
-    /**
-     * @param  list<stdClass>  $rows  product axes
-     * @return array<int, OwnAxis> by axis id
-     */
-    private function ownAxes(array $rows): array
-    {
-        $own = [];
-        foreach ($rows as $row) {
-            $own[$row->axis_id] = new OwnAxis($row->changes_picture === null ? null : (bool) $row->changes_picture, $row->display === null ? null : AxisDisplay::from($row->display));
-        }
-
-        return array_filter($own, fn (OwnAxis $axis): bool => ! $axis->isNone());
-    }
-
-    /**
-     * The values of a sleeping axis keep their places; those that have none slept before it did.
-     *
-     * @param  list<stdClass>  $ownAxes
-     * @param  list<stdClass>  $ownValues
-     * @return list<SleepingAxis>
-     */
-    private function sleeping(array $ownAxes, array $ownValues): array
-    {
-        $sleeping = [];
-        foreach ($ownAxes as $axis) {
-            if ($axis->position === null) {
-                $values = array_values(array_filter($ownValues, fn (stdClass $row): bool => $row->axis_id === $axis->axis_id));
-                $placed = $this->used($values);
-                $sleeping[] = new SleepingAxis($axis->axis_id, array_column($placed, 'value_id'), $axis->stands_at_value_id, array_values(array_diff(array_column($values, 'value_id'), array_column($placed, 'value_id'))));
-            }
-        }
-
-        return $sleeping;
     }
 
     public function sku(stdClass $row, Matrix $matrix, Currency $currency): SkuRow
