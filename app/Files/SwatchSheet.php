@@ -15,7 +15,6 @@ use Core\Color\Srgb;
 use Core\Color\Swatch;
 use Core\Gallery\Crop;
 use Core\Gallery\Shape;
-use Illuminate\Http\Response;
 use RuntimeException;
 use Symfony\Component\Process\Process;
 
@@ -62,14 +61,8 @@ final readonly class SwatchSheet
             ."<rect width=\"{$width}\" height=\"{$height}\" fill=\"#ffffff\"/>".self::text(self::MARGIN, self::MARGIN + 14, "{$title} · {$colors->axis->name}", 'font-size="18" font-weight="600"').$cells.'</svg>';
     }
 
-    public function answer(string $svg, bool $asPng): Response
-    {
-        return $asPng
-            ? response($this->png($svg), 200, ['Content-Type' => 'image/png', 'Content-Disposition' => 'attachment; filename="swatches.png"'])
-            : response($svg, 200, ['Content-Type' => 'image/svg+xml', 'Content-Disposition' => 'attachment; filename="swatches.svg"']);
-    }
-
-    private function png(string $svg): string
+    /** @throws Refused where it cannot be drawn at the moment */
+    public function png(string $svg): string
     {
         $process = new Process(['rsvg-convert', '--format=png', '--zoom=2'], null, null, $svg, self::TIMEOUT);
         $process->run();

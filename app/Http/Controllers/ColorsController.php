@@ -9,21 +9,23 @@ use App\Actions\SetDisplay;
 use App\Actions\SetSwatches;
 use App\Catalog\ColorNaming;
 use App\Catalog\LoadedProduct;
+use App\Catalog\ProductAxis;
 use App\Catalog\ProductColors;
 use App\Catalog\ProductLoader;
 use App\Catalog\SwatchForm;
 use App\Catalog\Usage;
-use App\Files\SwatchSheet;
 use App\Http\BoardRequest;
 use App\Http\BoardResponder;
 use App\Http\ProductPage;
 use App\Http\ProductPageResponder;
 use App\Http\Screens\ColorScreen;
 use App\Http\Screens\SwatchScreen;
+use App\Http\SwatchSheetAnswer;
 use App\Models\LibraryValue;
 use App\Models\Product;
 use App\Refusals\Kind;
 use App\Refusals\Refused;
+use Core\Checks\AxisColors;
 use Core\Color\ColorOrder;
 use Core\Color\Swatch;
 use Core\Matrix\AxisDisplay;
@@ -78,7 +80,7 @@ final readonly class ColorsController
     public function swatch(BoardRequest $request, Product $product, LibraryValue $value, ColorNaming $naming, Usage $usage): View
     {
         $loaded = $this->loader->again($product);
-        $axis = $loaded->matrix->axisOf($value->id) ?? throw new Refused('The product does not have this value any more.', Kind::Gone, 'value');
+        $axis = ProductAxis::having($loaded, $value->id);
         $usedBy = $usage->ofValue($value->id);
         $isOwn = isset($loaded->swatches->own()[$value->id]);
         $screen = new SwatchScreen(
@@ -121,21 +123,22 @@ final readonly class ColorsController
         return view('colors.sheet', ['title' => $loaded->product->name, 'note' => $loaded->product->code, 'screen' => $this->screen($loaded, $request), 'svg' => route('colors.sheet.svg', ['product' => $loaded->product, 'axis' => $request->integer('axis')]), 'png' => route('colors.sheet.png', ['product' => $loaded->product, 'axis' => $request->integer('axis')])]);
     }
 
-    public function sheetSvg(BoardRequest $request, SwatchSheet $sheet): Response
+    public function sheetSvg(BoardRequest $request, SwatchSheetAnswer $sheet): Response
     {
-        return $sheet->answer($this->drawn($request, $sheet), false);
+        return $sheet->svg(...$this->titleAndColors($request));
     }
 
-    public function sheetPng(BoardRequest $request, SwatchSheet $sheet): Response
+    public function sheetPng(BoardRequest $request, SwatchSheetAnswer $sheet): Response
     {
-        return $sheet->answer($this->drawn($request, $sheet), true);
+        return $sheet->png(...$this->titleAndColors($request));
     }
 
-    private function drawn(BoardRequest $request, SwatchSheet $sheet): string
+    /** @return array{string, AxisColors} */
+    private function titleAndColors(BoardRequest $request): array
     {
         $loaded = $this->loader->again($request->product());
 
-        return $sheet->svg("{$loaded->product->name} · {$loaded->product->code}", $this->screen($loaded, $request)->colors);
+        return ["{$loaded->product->name} · {$loaded->product->code}", $this->screen($loaded, $request)->colors];
     }
 
     private function screen(LoadedProduct $loaded, BoardRequest $request): ColorScreen

@@ -12,12 +12,12 @@ use App\Catalog\LibraryLeads;
 use App\Catalog\LibraryShelf;
 use App\Catalog\SwatchForm;
 use App\Catalog\Usage;
-use App\Files\SwatchSheet;
 use App\Http\LibraryRequest;
 use App\Http\Screens\ColorScreen;
 use App\Http\Screens\LibraryScreen;
 use App\Http\Screens\SwatchScreen;
 use App\Http\Screens\TriedColor;
+use App\Http\SwatchSheetAnswer;
 use App\Models\LibraryAxis;
 use App\Models\LibraryValue;
 use App\Refusals\Kind;
@@ -102,14 +102,14 @@ final readonly class LibraryColorsController
         return view('colors.sheet', ['title' => $axis->name, 'note' => 'The library', 'screen' => ColorScreen::ofLibrary($this->shelf->colors($axis->id), null, false), 'svg' => route('library.colors.sheet.svg', $axis), 'png' => route('library.colors.sheet.png', $axis)]);
     }
 
-    public function sheetSvg(LibraryAxis $axis, SwatchSheet $sheet): Response
+    public function sheetSvg(LibraryAxis $axis, SwatchSheetAnswer $sheet): Response
     {
-        return $sheet->answer($sheet->svg($axis->name, $this->shelf->colors($axis->id)), false);
+        return $sheet->svg($axis->name, $this->shelf->colors($axis->id));
     }
 
-    public function sheetPng(LibraryAxis $axis, SwatchSheet $sheet): Response
+    public function sheetPng(LibraryAxis $axis, SwatchSheetAnswer $sheet): Response
     {
-        return $sheet->answer($sheet->svg($axis->name, $this->shelf->colors($axis->id)), true);
+        return $sheet->png($axis->name, $this->shelf->colors($axis->id));
     }
 
     private function page(LibraryRequest $request, LibraryAxis $axis, bool $changed = false): View
