@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace App\Actions;
 
-use App\Catalog\CellGrid;
 use App\Catalog\ChosenSkus;
 use App\Catalog\NumberKind;
 use App\Catalog\SkuRow;
@@ -18,6 +17,7 @@ use App\Refusals\Refused;
 use Core\CoreException;
 use Core\Matrix\Combination;
 use Core\Pricing\Currency;
+use Core\Sheets\CellGrid;
 use Core\Sheets\PastedBlock;
 
 /** Writes a block of a spreadsheet into the cells of the matrix: all of it, or nothing where one cell cannot be read. */

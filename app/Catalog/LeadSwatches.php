@@ -7,6 +7,7 @@ namespace App\Catalog;
 use App\Media\PictureSamples;
 use App\Models\Photo;
 use App\Models\PhotoState;
+use Core\Checks\ValuePicture;
 use Core\Color\Eyedropper;
 use Core\Color\Swatch;
 use Core\Color\SwatchPiece;
@@ -34,7 +35,7 @@ final readonly class LeadSwatches
         foreach ($values as $value) {
             $lead = $loaded->galleries()->forChoice(Combination::of([$axis->id => $value->id]))->lead();
             $row = $lead === null ? null : $loaded->placements[$lead->id];
-            $isOwn = $row !== null && ProductColors::soleValue($row->reach()->activeIn($loaded->matrix), $axis) === $value->id;
+            $isOwn = $row !== null && ValuePicture::valueOf($row->reach()->activeIn($loaded->matrix), $axis->id) === $value->id;
             match (true) {
                 $row === null => $open[$value->id] = "{$value->label} has no picture yet.",
                 ! $isOwn => $open[$value->id] = "{$value->label} has no picture of its own: {$row->file()} is of others too.",

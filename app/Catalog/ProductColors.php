@@ -15,7 +15,6 @@ use Core\Checks\ValuePicture;
 use Core\Matrix\Axis;
 use Core\Matrix\AxisKind;
 use Core\Matrix\Value;
-use Core\Reach\Reach;
 
 /** The colors of a product: of each axis that has any, its swatches and what was measured of its pictures. */
 final class ProductColors
@@ -63,7 +62,7 @@ final class ProductColors
     {
         $pictures = [];
         foreach ($this->loaded->placements as $row) {
-            $value = $this->shows($row) ? self::soleValue($row->reach()->activeIn($this->loaded->matrix), $axis) : null;
+            $value = $this->shows($row) ? ValuePicture::valueOf($row->reach()->activeIn($this->loaded->matrix), $axis->id) : null;
             $look = $value === null ? null : $this->looks()[$row->photoId] ?? null;
             if ($value !== null && $look !== null) {
                 $pictures[] = new ValuePicture($row->id(), $row->file(), $value, $look->colors);
@@ -76,20 +75,6 @@ final class ProductColors
     private function shows(PlacementRow $row): bool
     {
         return $row->photoState === PhotoState::Ready && $row->kind() === MediaKind::Still && $row->placement->view?->showing->isOfAll() !== true;
-    }
-
-    /** The one value of the axis that a reach names; null where it names none, or several. */
-    public static function soleValue(Reach $reach, Axis $axis): ?int
-    {
-        $values = [];
-        foreach ($reach->clauses as $clause) {
-            if (! $clause->names($axis->id)) {
-                return null;
-            }
-            $values += array_flip($clause->values()[$axis->id]);
-        }
-
-        return count($values) === 1 ? array_key_first($values) : null;
     }
 
     /** @return array<int, PhotoLook> */

@@ -22,15 +22,6 @@ final class SwatchChecks
     /** ΔE00 from its pictures beyond which a swatch promises another color. */
     public const FAR = 10.0;
 
-    /** ΔE00 within which a picture may be of a value. */
-    private const NEAR = 12.0;
-
-    /** ΔE00 by which another value must be nearer to a picture than its own. */
-    private const NEARER = 6.0;
-
-    /** A color of less of what is shown is trim, which says nothing. */
-    private const LEAST_SHARE = 0.15;
-
     /** L* beyond which two colors are farther than ALIKE from each other whatever their hue: CIEDE2000 divides it by 1.75 at most. */
     private const OTHER_LIGHT = 1.75 * self::ALIKE;
 
@@ -58,17 +49,17 @@ final class SwatchChecks
         foreach ($colors->pictures as $picture) {
             $own = $picture->isTold() ? $colors->against($picture, $picture->valueId) : null;
             // Nothing can be nearer by so much where it is as near as that.
-            if ($own === null || $own < self::NEARER || self::showsItsOwn($colors, $picture)) {
+            if ($own === null || $own < SwatchDistance::NEARER || self::showsItsOwn($colors, $picture)) {
                 continue;
             }
-            [$nearest, $least] = [null, self::NEAR];
+            [$nearest, $least] = [null, SwatchDistance::OF_CLOTH];
             foreach ($colors->axis->values as $value) {
                 $distance = $value->id === $picture->valueId ? null : $colors->against($picture, $value->id);
                 if ($distance !== null && $distance <= $least) {
                     [$nearest, $least] = [$value, $distance];
                 }
             }
-            if ($nearest !== null && $own - $least >= self::NEARER) {
+            if ($nearest !== null && $own - $least >= SwatchDistance::NEARER) {
                 $findings[] = new SwatchFinding(SwatchCheck::Mislabeled, "{$picture->file} is linked to ".($colors->axis->value($picture->valueId)->label ?? 'another color')." and looks like {$nearest->label}.", [$picture->valueId, $nearest->id], $colors->distance($picture), $picture->placementId);
             }
         }
@@ -81,7 +72,7 @@ final class SwatchChecks
     {
         $swatch = $colors->swatch($picture->valueId);
         foreach (array_slice($picture->seen->colors, 1) as $share) {
-            if ($swatch !== null && $share->share >= self::LEAST_SHARE && SwatchDistance::ofColor($share->color, $swatch) <= self::NEAR / 2) {
+            if ($swatch !== null && $share->share >= SwatchDistance::TRIM && SwatchDistance::ofColor($share->color, $swatch) <= SwatchDistance::OF_CLOTH / 2) {
                 return true;
             }
         }

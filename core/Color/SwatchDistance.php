@@ -7,6 +7,15 @@ namespace Core\Color;
 /** How far swatches lie from each other, and from what pictures show. In ΔE00. */
 final class SwatchDistance
 {
+    /** ΔE00 up to which a swatch and a photo of its cloth are alike: light and camera are in between. */
+    public const OF_CLOTH = 12.0;
+
+    /** ΔE00 by which another swatch must be nearer to a photo than its own, to speak against it. */
+    public const NEARER = 6.0;
+
+    /** A color of less of what is shown is trim, which says nothing for or against a value. */
+    public const TRIM = 0.15;
+
     /** A further color of less of what is shown is a seam or a button, which is of every value. */
     private const LEAST_SHARE = 0.08;
 

@@ -4,11 +4,10 @@ declare(strict_types=1);
 
 namespace Core\Matching;
 
-use Core\Color\ColorDifference;
-use Core\Color\Lab;
 use Core\Color\PictureColors;
 use Core\Color\Srgb;
 use Core\Color\Swatch;
+use Core\Color\SwatchDistance;
 use Core\Matrix\Axis;
 
 /** Says what the colors of a picture tell about the values of an axis, by their swatches. */
@@ -17,17 +16,8 @@ final readonly class ColorWitness
     /** Most that a picture alone can tell. */
     public const MOST = 0.70;
 
-    /** ΔE00 up to which a swatch and a photo of its cloth are alike: light and camera are in between. */
-    private const ALIKE = 12.0;
-
     /** ΔE00 by which the nearest must be before the next to tell all it can. */
     private const CLEAR = 10.0;
-
-    /** ΔE00 by which another value must be nearer than the one that the name says, to speak against it. */
-    private const AGAINST = 6.0;
-
-    /** A color of less of what is shown is trim, which says nothing for or against a value. */
-    private const LEAST_SHARE = 0.15;
 
     /** @param  array<int, Swatch>  $swatches  by value id */
     public function __construct(
@@ -47,7 +37,7 @@ final readonly class ColorWitness
         [$first, $second] = array_slice(array_values($distances), 0, 2);
         $confidence = self::MOST * min(1.0, ($second - $first) / self::CLEAR);
 
-        return $first <= self::ALIKE ? new ColorGuess((int) array_key_first($distances), $first, $second - $first, $this->seen->doubt === null ? $confidence : $confidence / 2) : null;
+        return $first <= SwatchDistance::OF_CLOTH ? new ColorGuess((int) array_key_first($distances), $first, $second - $first, $this->seen->doubt === null ? $confidence : $confidence / 2) : null;
     }
 
     /** The value that the picture looks like instead of the one that the name says; null where nothing speaks against it. */
@@ -58,12 +48,12 @@ final readonly class ColorWitness
             return null;
         }
         foreach ($this->seen->colors as $color) {
-            if ($color->share >= self::LEAST_SHARE && $this->distance($color->color, $saidId) <= max(self::ALIKE / 2, $guess->distance)) {
+            if ($color->share >= SwatchDistance::TRIM && $this->distance($color->color, $saidId) <= max(SwatchDistance::OF_CLOTH / 2, $guess->distance)) {
                 return null;
             }
         }
 
-        return $this->distances($axis)[$saidId] - $guess->distance >= self::AGAINST ? $guess->valueId : null;
+        return $this->distances($axis)[$saidId] - $guess->distance >= SwatchDistance::NEARER ? $guess->valueId : null;
     }
 
     /** @return array<int, float> ΔE00 of the picture's main color and the swatch, by value id */
@@ -82,6 +72,6 @@ final readonly class ColorWitness
 
     private function distance(Srgb $color, int $valueId): float
     {
-        return min(array_map(fn (Srgb $swatch): float => ColorDifference::ciede2000(Lab::of($color), Lab::of($swatch)), $this->swatches[$valueId]->colors));
+        return SwatchDistance::ofColor($color, $this->swatches[$valueId]);
     }
 }

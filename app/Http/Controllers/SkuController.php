@@ -8,12 +8,12 @@ use App\Actions\PasteBlock;
 use App\Actions\SetCode;
 use App\Actions\SetPrices;
 use App\Actions\SetStock;
-use App\Catalog\CellGrid;
 use App\Catalog\NumberKind;
 use App\Http\BoardRequest;
 use App\Http\BoardResponder;
 use App\Refusals\Kind;
 use App\Refusals\Refused;
+use Core\Sheets\CellGrid;
 use Core\Sheets\PastedBlock;
 use Illuminate\Http\Response;
 

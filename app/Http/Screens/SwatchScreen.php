@@ -7,7 +7,6 @@ namespace App\Http\Screens;
 use App\Catalog\ColorNaming;
 use App\Catalog\LoadedProduct;
 use App\Catalog\PlacementRow;
-use App\Catalog\ProductColors;
 use App\Catalog\SwatchForm;
 use App\Media\MediaKind;
 use App\Models\LibraryValue;
@@ -16,6 +15,7 @@ use App\Refusals\Refused;
 use Core\Checks\AxisColors;
 use Core\Checks\SwatchChecks;
 use Core\Checks\SwatchFinding;
+use Core\Checks\ValuePicture;
 use Core\Color\NamedColor;
 use Core\Color\NearColor;
 use Core\Color\Swatch;
@@ -130,7 +130,7 @@ final class SwatchScreen
                 }
                 $seen[$row->photoId] = true;
                 $reach = $row->reach()->activeIn($loaded->matrix);
-                if (ProductColors::soleValue($reach, $axis) === $this->value->id) {
+                if (ValuePicture::valueOf($reach, $axis->id) === $this->value->id) {
                     $own[] = $row;
                 } elseif (array_filter($reach->clauses, fn (Clause $clause): bool => $clause->allows($axis->id, $this->value->id)) !== []) {
                     $other[] = $row;
