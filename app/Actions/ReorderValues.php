@@ -6,6 +6,7 @@ namespace App\Actions;
 
 use App\Catalog\LoadedProduct;
 use App\Catalog\PlanStore;
+use App\Catalog\ProductAxis;
 use App\History\Change;
 use App\History\Keeper;
 use App\Ledger\Ledger;
@@ -30,7 +31,7 @@ final class ReorderValues
     public function byColor(Change $change, int $axisId, ColorOrder $order): ?HistoryEntry
     {
         return $this->keeper->keep($change, self::class, function (Ledger $ledger, LoadedProduct $loaded) use ($axisId, $order): string {
-            $axis = $loaded->matrix->axis($axisId) ?? throw new Refused('The product does not have this axis any more.', Kind::Gone, 'axis');
+            $axis = ProductAxis::of($loaded, $axisId);
             $swatches = $names = [];
             foreach ($axis->values as $value) {
                 $swatches[$value->id] = $loaded->swatches->of($value->id);

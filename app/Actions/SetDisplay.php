@@ -5,12 +5,11 @@ declare(strict_types=1);
 namespace App\Actions;
 
 use App\Catalog\LoadedProduct;
+use App\Catalog\ProductAxis;
 use App\History\Change;
 use App\History\Keeper;
 use App\Ledger\Ledger;
 use App\Models\HistoryEntry;
-use App\Refusals\Kind;
-use App\Refusals\Refused;
 use Core\Matrix\AxisDisplay;
 use Illuminate\Support\Facades\DB;
 
@@ -25,13 +24,10 @@ final class SetDisplay
     public function run(Change $change, int $axisId, ?AxisDisplay $display): ?HistoryEntry
     {
         return $this->keeper->keep($change, self::class, function (Ledger $ledger, LoadedProduct $loaded) use ($axisId, $display): string {
-            $axis = $loaded->matrix->axis($axisId);
-            $row = $axis === null ? null : DB::table('product_axes')->where('product_id', $loaded->product->id)->where('axis_id', $axisId)->first();
-            if ($axis === null || $row === null) {
-                throw new Refused('The product does not have this axis any more.', Kind::Gone, 'axis');
-            }
+            $axis = ProductAxis::of($loaded, $axisId);
+            $rowId = (int) DB::table('product_axes')->where('product_id', $loaded->product->id)->where('axis_id', $axisId)->value('id');
             $shared = AxisDisplay::from((string) DB::table('axes')->where('id', $axisId)->value('display'));
-            $ledger->update('product_axes', [$row->id => ['display' => $display === $shared ? null : $display?->value]]);
+            $ledger->update('product_axes', [$rowId => ['display' => $display === $shared ? null : $display?->value]]);
 
             return "Shoppers choose the {$axis->name} by ".($display ?? $shared)->inWords().($display === null || $display === $shared ? ', as the library says' : '');
         });

@@ -8,6 +8,7 @@ use App\Catalog\FilledGaps;
 use App\Catalog\LeadSwatches;
 use App\Catalog\LibraryLeads;
 use App\Catalog\LoadedProduct;
+use App\Catalog\ProductAxis;
 use App\Catalog\ProductColors;
 use App\Catalog\SwatchStore;
 use App\History\Change;
@@ -63,7 +64,7 @@ final class SetSwatches
 
         return $this->keeper->keep($change, self::class, function (Ledger $ledger, LoadedProduct $loaded) use ($change, $axisId, $measured, $hereOnly): string {
             $colors = new ProductColors($loaded);
-            $axis = $loaded->matrix->axis($axisId) ?? throw new Refused('The product does not have this axis any more.', Kind::Gone, 'axis');
+            $axis = ProductAxis::of($loaded, $axisId);
             $swatches = [];
             foreach ($measured as $valueId => $text) {
                 $now = $colors->of($axis)->measured($valueId, $colors->accused($axis))?->swatch;
@@ -85,7 +86,7 @@ final class SetSwatches
     public function fromLeads(Change $change, int $axisId): ?HistoryEntry
     {
         return $this->keeper->keep($change, self::class, function (Ledger $ledger, LoadedProduct $loaded) use ($change, $axisId): string {
-            $axis = $loaded->matrix->axis($axisId) ?? throw new Refused('The product does not have this axis any more.', Kind::Gone, 'axis');
+            $axis = ProductAxis::of($loaded, $axisId);
             $hereOnly = $axis->display === AxisDisplay::PictureSwatches;
             $lacking = SwatchChecks::lacking((new ProductColors($loaded))->of($axis));
             $filled = $this->leads->of($loaded, $axis, $lacking, $axis->display);

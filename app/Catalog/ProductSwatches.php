@@ -34,12 +34,6 @@ final readonly class ProductSwatches
         return $this->own[$valueId] ?? $this->shared[$valueId] ?? null;
     }
 
-    /** What the library shows for it. */
-    public function shared(int $valueId): ?Swatch
-    {
-        return $this->shared[$valueId] ?? null;
-    }
-
     /** @return array<int, Swatch> those that the product has of its own, by value id */
     public function own(): array
     {

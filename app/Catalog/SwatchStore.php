@@ -28,7 +28,7 @@ final class SwatchStore
     public function store(Ledger $ledger, array $swatches, ?int $ownerId, array $seen = []): array
     {
         $values = LibraryValue::with('axis')->whereKey(array_keys($swatches))->lockForUpdate()->get()->keyBy('id')->all();
-        if ($values === [] || count($values) < count($swatches)) {
+        if ($swatches === [] || count($values) < count($swatches)) {
             throw new Refused('A value is not in the library any more. Look at the colors as they are now.', Kind::Gone, 'values');
         }
         foreach ($seen as $id => $text) {
@@ -47,9 +47,12 @@ final class SwatchStore
             $ledger->update('product_values', array_map(fn (int $valueId): array => SwatchColumns::of($swatches[$valueId]), $rows));
         }
 
-        uksort($values, fn (int $one, int $other): int => array_search($one, array_keys($swatches), true) <=> array_search($other, array_keys($swatches), true));
+        $inOrder = [];
+        foreach (array_keys($swatches) as $id) {
+            $inOrder[$id] = $values[$id];
+        }
 
-        return $values;
+        return $inOrder;
     }
 
     /**
