@@ -44,12 +44,17 @@ final readonly class Money
      */
     public static function typed(string $typed, Currency $currency): self
     {
-        $amount = NumberReader::read($typed);
-        if ($amount->isNegative() || $amount->isGreaterThan(self::MOST)) {
-            throw UnreadablePrice::outOfBounds($typed, self::MOST);
-        }
+        return self::of(self::bounded(NumberReader::read($typed), $typed), $currency);
+    }
 
-        return self::of($amount, $currency);
+    /**
+     * A price that was computed, rounded half up.
+     *
+     * @throws UnreadablePrice where it is negative or too large
+     */
+    public static function price(BigDecimal $exact, Currency $currency): self
+    {
+        return self::rounded(self::bounded($exact, (string) $exact), $currency);
     }
 
     /** @throws CurrencyMismatch */
@@ -58,6 +63,26 @@ final readonly class Money
         $this->assertSameCurrency($other);
 
         return new self($this->amount->plus($other->amount), $this->currency);
+    }
+
+    /** @throws CurrencyMismatch */
+    public function minus(self $other): self
+    {
+        $this->assertSameCurrency($other);
+
+        return new self($this->amount->minus($other->amount), $this->currency);
+    }
+
+    /** So many times; exact, as the number is whole. */
+    public function times(int $count): self
+    {
+        return new self($this->amount->multipliedBy($count), $this->currency);
+    }
+
+    /** Rounded half up to the currency's digits, from any decimal number. */
+    public static function rounded(BigDecimal $exact, Currency $currency): self
+    {
+        return self::of($exact->toScale($currency->digits, RoundingMode::HALF_UP), $currency);
     }
 
     /** @throws CurrencyMismatch */
@@ -83,7 +108,7 @@ final readonly class Money
     /** The same number in another currency, rounded half up to its digits. */
     public function roundedIn(Currency $currency): self
     {
-        return self::of($this->amount->toScale($currency->digits, RoundingMode::HALF_UP), $currency);
+        return self::rounded($this->amount, $currency);
     }
 
     /** With the currency's digits and no sign: "49.00". */
@@ -111,6 +136,11 @@ final readonly class Money
         }
 
         return $lowest->equals($highest) ? $lowest->shown() : $lowest->shown().'–'.$highest->shown();
+    }
+
+    private static function bounded(BigDecimal $amount, string $said): BigDecimal
+    {
+        return $amount->isNegative() || $amount->isGreaterThan(self::MOST) ? throw UnreadablePrice::outOfBounds($said, self::MOST) : $amount;
     }
 
     private function assertSameCurrency(self $other): void

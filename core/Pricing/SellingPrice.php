@@ -4,23 +4,27 @@ declare(strict_types=1);
 
 namespace Core\Pricing;
 
-/** What a SKU is sold at, and how that came about. */
+/** The regular price of a SKU, and how it came about. */
 final readonly class SellingPrice
 {
     /**
      * @param  ?Money  $own  typed for the SKU; it wins
-     * @param  ?Money  $base  the product's
+     * @param  ?Money  $ruled  what the product's rules make it; null where they make none
+     * @param  list<PriceStep>  $steps  line by line, the last with what it is sold at
+     * @param  bool  $isBelowZero  whether the rules come to less than nothing, which is no price
      */
     public function __construct(
         public ?Money $own,
-        public ?Money $base,
+        public ?Money $ruled,
+        public array $steps = [],
+        public bool $isBelowZero = false,
     ) {
     }
 
     /** Null where neither is there: then it cannot be sold. */
     public function effective(): ?Money
     {
-        return $this->own ?? $this->base;
+        return $this->own ?? $this->ruled;
     }
 
     /** Whether the SKU has a price of its own, whatever the product’s is. */

@@ -18,10 +18,12 @@ final class Arrows
         'Matrix' => ['Text', 'Color', 'Sizes', 'Codes', 'Pricing'],
         'Reach' => ['Text', 'Color', 'Sizes', 'Codes', 'Pricing', 'Matrix'],
         'Gallery' => ['Text', 'Color', 'Sizes', 'Codes', 'Pricing', 'Matrix', 'Reach'],
-        'Catalog' => ['Text', 'Color', 'Sizes', 'Codes', 'Pricing', 'Matrix', 'Reach', 'Gallery'],
+        'Details' => ['Text', 'Color', 'Sizes', 'Codes', 'Pricing', 'Matrix', 'Reach'],
+        'Stock' => ['Text', 'Color', 'Sizes', 'Codes', 'Pricing', 'Matrix', 'Reach'],
+        'Catalog' => ['Text', 'Color', 'Sizes', 'Codes', 'Pricing', 'Matrix', 'Reach', 'Gallery', 'Details', 'Stock'],
         'Matching' => ['Text', 'Color', 'Sizes', 'Codes', 'Pricing', 'Matrix', 'Reach', 'Gallery'],
-        'Checks' => ['Text', 'Color', 'Sizes', 'Codes', 'Pricing', 'Matrix', 'Reach', 'Gallery', 'Catalog'],
-        'Sheets' => ['Text', 'Color', 'Sizes', 'Codes', 'Pricing', 'Matrix', 'Reach', 'Gallery', 'Catalog'],
+        'Checks' => ['Text', 'Color', 'Sizes', 'Codes', 'Pricing', 'Matrix', 'Reach', 'Gallery', 'Details', 'Stock', 'Catalog'],
+        'Sheets' => ['Text', 'Color', 'Sizes', 'Codes', 'Pricing', 'Matrix', 'Reach', 'Gallery', 'Details', 'Stock', 'Catalog'],
     ];
 
     /** Refusals are known to all, and so is the core. */

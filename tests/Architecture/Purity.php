@@ -10,7 +10,7 @@ use ReflectionFunction;
 final class Purity
 {
     /** Of PHP's own classes, those that know no clock, chance, file or network. */
-    private const CLASSES = ['Closure', 'DomainException', 'Normalizer', 'NumberFormatter', 'ResourceBundle', 'SplMinHeap', 'Transliterator'];
+    private const CLASSES = ['Closure', 'DomainException', 'Locale', 'Normalizer', 'NumberFormatter', 'ResourceBundle', 'SplMinHeap', 'Transliterator'];
 
     private const EXTENSIONS = ['Core', 'ctype', 'intl', 'json', 'mbstring', 'pcre', 'SPL', 'standard', 'bcmath'];
 

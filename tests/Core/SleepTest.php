@@ -2,6 +2,8 @@
 
 declare(strict_types=1);
 
+use Core\Details\DetailKind;
+use Core\Details\Details;
 use Core\Matrix\Axis;
 use Core\Matrix\Combination;
 use Core\Matrix\Matrix;
@@ -33,9 +35,12 @@ final class Sleeper
     /** @var array<int, Reach> by picture */
     public array $hidden;
 
+    public Details $details;
+
     public function __construct(public Matrix $matrix)
     {
         $this->skus = Samples::built($matrix);
+        $this->details = new Details();
         $this->reaches = $this->hidden = array_fill(1, 3, Reach::nothing());
     }
 
@@ -55,6 +60,7 @@ final class Sleeper
             'unlink' => $this->reaches[$picture] = $simplifier->simplify($this->reaches[$picture]->subtract($selected, $this->matrix), $this->matrix),
             'hide' => $this->hidden[$picture] = $simplifier->simplify($this->hidden[$picture]->union($selected), $this->matrix),
             'show' => $this->hidden[$picture] = $simplifier->simplify($this->hidden[$picture]->subtract($selected, $this->matrix), $this->matrix),
+            'say' => $this->details = $this->details->with(DetailKind::Cost, $selected, "{$picture}", $this->matrix),
             'leave out' => $this->rules(Reach::leftOutOf($this->matrix)->union($cells)),
             'offer again' => $this->rules(Reach::leftOutOf($this->matrix)->subtract($cells, $this->matrix)),
         };
@@ -70,6 +76,7 @@ final class Sleeper
         $this->skus = Samples::applied((new Planner())->plan($change, $this->skus), $this->skus);
         $this->reaches = array_map(Carrying::along($change)->reach(...), $this->reaches);
         $this->hidden = array_map(Carrying::along($change)->hidden(...), $this->hidden);
+        $this->details = $this->details->carried(Carrying::along($change));
         $this->matrix = $change->to;
     }
 
@@ -86,7 +93,7 @@ final class Sleeper
         $seen = [];
         foreach ($this->matrix->combinations() as $cell) {
             $shown = array_keys(array_filter($this->reaches, fn (Reach $reach, int $id): bool => $reach->activeIn($this->matrix)->covers($cell) && ! $this->hidden[$id]->activeIn($this->matrix)->covers($cell), ARRAY_FILTER_USE_BOTH));
-            $seen[$cell->key] = ($this->matrix->isOffered($cell) ? 'SKU '.($made[$cell->key] ?? 'none') : 'left out').' shows '.implode(' ', $shown);
+            $seen[$cell->key] = ($this->matrix->isOffered($cell) ? 'SKU '.($made[$cell->key] ?? 'none') : 'left out').' shows '.implode(' ', $shown).' and says '.$this->details->at(DetailKind::Cost, $cell, $this->matrix);
         }
         ksort($seen);
 
@@ -107,7 +114,7 @@ function brokenSleep(int $seed): array
             $steps[] = comeAndGo($random, $leaves, $axes);
         } else {
             $where = somewhere($random, $leaves->matrix);
-            $verb = ['link', 'link', 'unlink', 'hide', 'show', 'leave out', 'offer again'][$random->getInt(0, 6)];
+            $verb = ['link', 'link', 'unlink', 'hide', 'show', 'leave out', 'offer again', 'say', 'say'][$random->getInt(0, 8)];
             $picture = $random->getInt(1, 3);
             $leaves->edit($verb, $picture, $where);
             $stays->edit($verb, $picture, $where);

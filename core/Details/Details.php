@@ -1,0 +1,128 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Core\Details;
+
+use Core\Matrix\Combination;
+use Core\Matrix\Matrix;
+use Core\Reach\Carrying;
+use Core\Reach\Reach;
+use Core\Reach\Wording;
+
+/**
+ * All that is said of a product and its parts. Of each kind there is at most one text for the whole product, and parts
+ * that say otherwise; no two parts of a kind overlap, so that a SKU has one answer.
+ */
+final readonly class Details
+{
+    /** @param  list<ReachedDetail>  $all  of a part before others that it might overlap after values became one: the first holds */
+    public function __construct(public array $all = [])
+    {
+    }
+
+    /** What is said of the whole product; empty for nothing. */
+    public function whole(DetailKind $kind): string
+    {
+        foreach ($this->all as $detail) {
+            if ($detail->kind === $kind && $detail->reach->isEverything()) {
+                return $detail->text;
+            }
+        }
+
+        return '';
+    }
+
+    /** @return list<ReachedDetail> parts that say otherwise */
+    public function parts(DetailKind $kind): array
+    {
+        return array_values(array_filter($this->all, fn (ReachedDetail $detail): bool => $detail->kind === $kind && ! $detail->reach->isEverything()));
+    }
+
+    /** What holds at a SKU; empty for nothing. */
+    public function at(DetailKind $kind, Combination $cell, Matrix $matrix): string
+    {
+        return $this->finder($kind, $matrix)->at($cell);
+    }
+
+    /** @return DetailFinder one that is quick for many SKUs */
+    public function finder(DetailKind $kind, Matrix $matrix): DetailFinder
+    {
+        return DetailFinder::of($this->whole($kind), $this->parts($kind), $matrix);
+    }
+
+    /**
+     * Said anew somewhere; nowhere else is anything different.
+     *
+     * @param  Reach  $where  everything: then no part says otherwise any more, nor one that sleeps
+     * @param  ?string  $text  null: as the whole product; empty: none there
+     */
+    public function with(DetailKind $kind, Reach $where, ?string $text, Matrix $matrix): self
+    {
+        $others = array_values(array_filter($this->all, fn (ReachedDetail $detail): bool => $detail->kind !== $kind));
+        if ($where->isEverything()) {
+            return new self($text === null || $text === '' ? $others : [...$others, new ReachedDetail($kind, $where, $text)]);
+        }
+        $whole = $this->whole($kind);
+        $kept = $whole === '' ? [] : [new ReachedDetail($kind, Reach::everything(), $whole)];
+        $isOwn = $text !== null && $text !== $whole;
+        foreach ($this->parts($kind) as $part) {
+            $rest = $isOwn && $part->text === $text ? $part->reach->union($where) : $part->reach->subtract($where, $matrix);
+            $isOwn = $isOwn && $part->text !== $text;
+            if (! $rest->isNothing()) {
+                $kept[] = new ReachedDetail($kind, $rest, $part->text);
+            }
+        }
+
+        return new self([...$others, ...$kept, ...($isOwn ? [new ReachedDetail($kind, $where, (string) $text)] : [])]);
+    }
+
+    /** Said anew of the whole product; parts that say otherwise go on saying so, those that say the same follow it. */
+    public function withWhole(DetailKind $kind, string $text): self
+    {
+        $others = array_values(array_filter($this->all, fn (ReachedDetail $detail): bool => $detail->kind !== $kind || (! $detail->reach->isEverything() && $detail->text !== $text)));
+
+        return new self($text === '' ? $others : [...$others, new ReachedDetail($kind, Reach::everything(), $text)]);
+    }
+
+    /** The same after a change of the matrix. */
+    public function carried(Carrying $carrying): self
+    {
+        return new self(array_map(fn (ReachedDetail $detail): ReachedDetail => new ReachedDetail($detail->kind, $carrying->reach($detail->reach), $detail->text), $this->all));
+    }
+
+    /**
+     * As texts, to be held against another's and to be shown.
+     *
+     * @return array<string, string> "Cost", "Cost, Moss" => what is kept
+     */
+    public function texts(DetailReader $reader, Matrix $matrix): array
+    {
+        $texts = [];
+        foreach ($this->all as $detail) {
+            $where = match (true) {
+                $detail->reach->isEverything() => '',
+                $detail->reach->activeIn($matrix)->isNothing() => ' (asleep: '.dechex(crc32($detail->reach->key())).')',
+                default => ', '.(new Wording())->say($detail->reach, $matrix),
+            };
+            $texts[$detail->kind->label().$where] = $detail->text === '' ? 'none there' : $reader->inWords($detail->kind, $detail->text);
+        }
+        ksort($texts);
+
+        return $texts;
+    }
+
+    public function equals(self $other): bool
+    {
+        return $this->key() === $other->key();
+    }
+
+    /** @return list<string> the same for the same details, in whatever order */
+    private function key(): array
+    {
+        $keys = array_map(fn (ReachedDetail $detail): string => "{$detail->kind->value}|{$detail->reach->key()}|{$detail->text}", $this->all);
+        sort($keys);
+
+        return $keys;
+    }
+}

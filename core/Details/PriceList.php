@@ -1,0 +1,116 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Core\Details;
+
+use Core\Matrix\Axis;
+use Core\Matrix\Combination;
+use Core\Matrix\Matrix;
+use Core\Pricing\Adjustment;
+use Core\Pricing\Currency;
+use Core\Pricing\Margin;
+use Core\Pricing\Money;
+use Core\Pricing\PriceEnding;
+use Core\Pricing\PriceRule;
+use Core\Pricing\QuantityBreaks;
+use Core\Pricing\Sale;
+use Core\Pricing\SellingPrice;
+use Core\Pricing\ValueAdjustment;
+
+/** All prices of a product: how each SKU's comes about, and what is said beside it. */
+final readonly class PriceList
+{
+    private DetailFinder $endings;
+
+    private DetailFinder $sales;
+
+    private DetailFinder $listPrices;
+
+    private DetailFinder $costs;
+
+    /** @var list<Axis> those with values that change the price */
+    private array $axes;
+
+    /**
+     * @param  ?Money  $base  of every SKU that has none of its own, before its values adjust it
+     * @param  array<int, Adjustment>  $adjustments  by value id; those of values that sleep too
+     */
+    public function __construct(
+        public Currency $currency,
+        public ?Money $base,
+        public array $adjustments,
+        private Details $details,
+        private Matrix $matrix,
+    ) {
+        $this->endings = $details->finder(DetailKind::Ending, $matrix);
+        $this->sales = $details->finder(DetailKind::Sale, $matrix);
+        $this->listPrices = $details->finder(DetailKind::ListPrice, $matrix);
+        $this->costs = $details->finder(DetailKind::Cost, $matrix);
+        $this->axes = $adjustments === [] ? [] : array_values(array_filter($matrix->axes, fn (Axis $axis): bool => array_filter($axis->values, fn ($value): bool => isset($adjustments[$value->id])) !== []));
+    }
+
+    /** @param  ?Money  $own  typed for the SKU */
+    public function price(Combination $cell, ?Money $own): SellingPrice
+    {
+        $adjustments = [];
+        foreach ($this->axes as $axis) {
+            $value = $axis->value($cell->value($axis->id) ?? 0);
+            $adjustment = $this->adjustments[$value->id ?? 0] ?? null;
+            if ($value !== null && $adjustment !== null) {
+                $adjustments[] = new ValueAdjustment($value->label, $adjustment);
+            }
+        }
+        $ending = $this->endings->at($cell);
+
+        return (new PriceRule($this->currency, $this->base, $adjustments, $ending === '' ? null : PriceEnding::typed($ending, $this->currency)))->price($own);
+    }
+
+    /** What was set for a SKU, whether its days have come or not, and whether it is below the regular price or not. */
+    public function sale(Combination $cell): ?Sale
+    {
+        $text = $this->sales->at($cell);
+
+        return $text === '' ? null : Sale::fromText($text, $this->currency);
+    }
+
+    /** What it was recommended at, or cost before. */
+    public function listPrice(Combination $cell): ?Money
+    {
+        $text = $this->listPrices->at($cell);
+
+        return $text === '' ? null : Money::of($text, $this->currency);
+    }
+
+    public function cost(Combination $cell): ?Money
+    {
+        $text = $this->costs->at($cell);
+
+        return $text === '' ? null : Money::of($text, $this->currency);
+    }
+
+    /** Null where price or cost is unknown. */
+    public function margin(Combination $cell, ?Money $price): ?Margin
+    {
+        $cost = $this->costs->isNone() ? null : $this->cost($cell);
+
+        return $cost === null || $price === null ? null : new Margin($price, $cost);
+    }
+
+    public function breaks(): QuantityBreaks
+    {
+        return QuantityBreaks::fromText($this->details->whole(DetailKind::Breaks), $this->currency);
+    }
+
+    /** The same with another base. */
+    public function basedOn(?Money $base): self
+    {
+        return new self($this->currency, $base, $this->adjustments, $this->details, $this->matrix);
+    }
+
+    /** @param  array<int, Adjustment>  $adjustments  by value id */
+    public function adjusted(array $adjustments): self
+    {
+        return new self($this->currency, $this->base, $adjustments, $this->details, $this->matrix);
+    }
+}

@@ -1,0 +1,72 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Core\Details;
+
+use Core\CoreException;
+
+/** Something typed of a product that cannot be taken as it is. */
+final class UnreadableDetail extends CoreException
+{
+    public static function noUnit(string $typed, bool $isWeight): self
+    {
+        return new self('“'.self::cut($typed).'” has no unit that is known here. Type '.($isWeight ? 'mg, g, kg, oz or lb' : 'mm, cm, m, in or ft').' behind the number.');
+    }
+
+    public static function noQuantity(string $typed): self
+    {
+        return new self('“'.self::cut($typed).'” is not an amount. Type a number above zero, with up to six decimals.');
+    }
+
+    public static function noDimensions(string $typed): self
+    {
+        return new self('“'.self::cut($typed).'” is not a size. Type length, width and height in one unit, such as 30 × 20 × 5 cm.');
+    }
+
+    public static function noCountry(string $typed): self
+    {
+        return new self('“'.self::cut($typed).'” is not a country. Type its two letters, such as PT, or its name in English.');
+    }
+
+    public static function noCondition(string $typed): self
+    {
+        return new self('“'.self::cut($typed).'” is not a condition. It is new, renewed, used or damaged.');
+    }
+
+    public static function noCustomsCode(string $typed): self
+    {
+        return new self('“'.self::cut($typed).'” is not a customs code. Type its 6 to 12 digits; dots and spaces between them are passed over.');
+    }
+
+    public static function noCount(string $typed, int $least, int $most): self
+    {
+        return new self('“'.self::cut($typed)."” is not a number of units. Type a whole number from {$least} to ".number_format($most).'.');
+    }
+
+    public static function isTooLong(DetailKind $kind, int $most): self
+    {
+        return new self("{$kind->label()} can have up to {$most} characters. Shorten it.");
+    }
+
+    public static function areTooMany(DetailKind $kind, int $most): self
+    {
+        return new self("{$kind->label()}: up to {$most}. Take some away.");
+    }
+
+    public static function noBuyerText(int $label, int $most): self
+    {
+        return new self("A text asked from the buyer needs what is asked, up to {$label} characters, and how long the answer can be: from 0 or more up to at most ".number_format($most).' characters.');
+    }
+
+    /** The least number to be ordered is above the greatest. */
+    public static function leastAboveMost(int $least, int $most, string $place): self
+    {
+        return new self("{$place}: nobody could order, with at least {$least} and at most {$most}. Change one of the two.");
+    }
+
+    private static function cut(string $typed): string
+    {
+        return mb_substr($typed, 0, 40);
+    }
+}
