@@ -22,6 +22,7 @@ use App\Http\Controllers\MediaController;
 use App\Http\Controllers\OwnAccountController;
 use App\Http\Controllers\PhotoController;
 use App\Http\Controllers\PreviewController;
+use App\Http\Controllers\PriceController;
 use App\Http\Controllers\RoleController;
 use App\Http\Controllers\SessionController;
 use App\Http\Controllers\ShootingController;
@@ -86,6 +87,7 @@ Route::middleware(['auth', KnownSession::class, 'can:view'])->group(function ():
         Route::get('/board', [BoardController::class, 'fragment'])->name('board.fragment');
         // What is selected may be long, so the tray is asked for in a body; it only reads.
         Route::post('/tray', [BoardController::class, 'tray'])->middleware('throttle:reads')->name('board.tray');
+        Route::post('/skus/about', [SkuController::class, 'about'])->middleware('throttle:reads')->name('skus.about');
         Route::post('/photos/{placement}/about', [BoardController::class, 'about'])->whereNumber('placement')->middleware('throttle:reads')->name('photo.about');
         Route::get('/coverage', [CoverageController::class, 'show'])->name('coverage');
         Route::get('/contact', [ContactController::class, 'show'])->name('contact');
@@ -94,6 +96,7 @@ Route::middleware(['auth', KnownSession::class, 'can:view'])->group(function ():
         Route::get('/colors/sheet', [ColorsController::class, 'sheet'])->name('colors.sheet');
         Route::get('/colors/sheet.svg', [ColorsController::class, 'sheetSvg'])->middleware('throttle:reads')->name('colors.sheet.svg');
         Route::get('/colors/sheet.png', [ColorsController::class, 'sheetPng'])->middleware('throttle:reads')->name('colors.sheet.png');
+        Route::get('/prices', [PriceController::class, 'show'])->name('prices');
         Route::get('/preview', [PreviewController::class, 'show'])->name('preview');
         Route::get('/details', [DetailsController::class, 'show'])->name('details');
         Route::get('/details/pictures', [DetailsController::class, 'pictures'])->name('details.pictures');
@@ -241,11 +244,16 @@ Route::middleware(['auth', KnownSession::class, 'can:view'])->group(function ():
             Route::post('/photos/{placement}/crop', [PhotoController::class, 'setCrop'])->whereNumber('placement')->name('photo.crop');
             Route::post('/photos/{placement}/replace', [PhotoController::class, 'replace'])->whereNumber('placement')->name('photo.replace');
 
-            Route::post('/skus/price', [SkuController::class, 'price'])->name('skus.price');
-            Route::post('/skus/stock', [SkuController::class, 'stock'])->name('skus.stock');
             Route::post('/skus/code', [SkuController::class, 'code'])->name('skus.code');
+            Route::post('/skus/price/plan', [PriceController::class, 'plan'])->middleware('throttle:reads')->name('skus.price.plan');
+            Route::post('/skus/price', [SkuController::class, 'price'])->name('skus.price');
+            Route::post('/prices/base', [PriceController::class, 'base'])->name('prices.base');
+            Route::post('/prices/values/{value}', [PriceController::class, 'adjust'])->name('prices.adjust');
+            Route::post('/skus/stock', [SkuController::class, 'stock'])->name('skus.stock');
             Route::post('/skus/block', [SkuController::class, 'block'])->name('skus.block');
 
+            Route::post('/details/set', [DetailsController::class, 'set'])->name('details.set');
+            Route::post('/details/part', [DetailsController::class, 'part'])->middleware('throttle:reads')->name('details.part');
             Route::post('/details', [DetailsController::class, 'update'])->name('details.update');
             Route::get('/currency', [DetailsController::class, 'currency'])->name('currency');
             Route::post('/currency/plan', [DetailsController::class, 'currency'])->name('currency.plan');

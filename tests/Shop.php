@@ -237,6 +237,7 @@ final class Shop
         return [
             'product' => (array) DB::table('products')->where('id', $this->product->id)->first(['name', 'description', 'price', 'left_out', 'removed_at', 'brand', 'opening_cell', 'shots']),
             'facts' => $rows('facts'),
+            'details' => $rows('details'),
             'axes' => $rows('product_axes'),
             'values' => $rows('product_values'),
             'skus' => $rows('skus'),
@@ -297,7 +298,27 @@ final class Shop
     {
         $path = tempnam(sys_get_temp_dir(), 'slate');
         app(SheetExport::class)->csv(Product::query()->findOrFail($this->product->id), $path);
+        $sheet = (string) file_get_contents($path);
+        unlink($path);
 
-        return (string) file_get_contents($path);
+        return $sheet;
+    }
+
+    /** @return array<string, array<string, string>> the rows of the flat sheet by the SKU's code, each by the names of its columns */
+    public function rows(): array
+    {
+        $lines = array_map(fn (string $line): array => str_getcsv($line, escape: ''), preg_split('/\r?\n(?=[^"]*(?:"[^"]*"[^"]*)*$)/', trim($this->sheet())) ?: []);
+        $header = array_shift($lines) ?? [];
+        $rows = array_map(fn (array $line): array => array_combine($header, $line), $lines);
+
+        return array_column($rows, null, 'sku');
+    }
+
+    /** @return array<string, mixed> the JSON-LD of one SKU */
+    public function variant(string $sku): array
+    {
+        $tree = json_decode(app(JsonLdDocument::class)->of(Product::query()->findOrFail($this->product->id)), true);
+
+        return array_column($tree['hasVariant'] ?? [$tree], null, 'sku')[$sku];
     }
 }

@@ -6,6 +6,7 @@ namespace App\Actions;
 
 use App\Catalog\Amounts;
 use App\Catalog\CurrencyPlan;
+use App\Catalog\DetailRows;
 use App\Catalog\LoadedProduct;
 use App\History\Change;
 use App\History\Keeper;
@@ -13,6 +14,7 @@ use App\Ledger\Ledger;
 use App\Models\HistoryEntry;
 use App\Refusals\Kind;
 use App\Refusals\Refused;
+use Core\Pricing\Adjustment;
 use Core\Pricing\Currency;
 use Core\Pricing\Money;
 
@@ -32,12 +34,14 @@ final class ChangeCurrency
                 throw new Refused("{$currency->code} cannot have {$plan->rounded()[0]->from->shown()}. Look at what becomes of the prices, and change them with rounding, or type others first.", Kind::Impossible, 'round');
             }
             $new = fn (?Money $price): ?string => Amounts::stored($price?->roundedIn($currency));
-            $ledger->update('products', [$loaded->product->id => ['currency' => $currency->code, 'price' => $new($loaded->basePrice)]]);
+            $ledger->update('products', [$loaded->product->id => ['currency' => $currency->code, 'price' => $new($loaded->prices->base)]]);
             $prices = [];
             foreach ($loaded->skus as $sku) {
                 $prices[$sku->id] = ['price' => $new($sku->price)];
             }
             $ledger->update('skus', $prices);
+            DetailRows::store($ledger, $loaded->product->id, $loaded->details->inCurrency(Currency::of($loaded->product->currency), $currency));
+            DetailRows::storeAdjustments($ledger, $loaded->product->id, array_map(fn (Adjustment $one): Adjustment => new Adjustment($one->amount?->roundedIn($currency), $one->percent), $loaded->prices->adjustments));
 
             return "Currency set to {$currency->code} (was {$loaded->product->currency}): {$plan->inWords()}";
         });

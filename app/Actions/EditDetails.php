@@ -40,7 +40,7 @@ final class EditDetails implements Act
             $ledger->update('products', [$loaded->product->id => [$field => $field === 'price' ? Amounts::stored($price) : $value]]);
 
             return match ($field) {
-                'price' => 'Price of the product set to '.($price?->shown() ?? 'none').' (was '.($loaded->basePrice?->shown() ?? 'none').')',
+                'price' => 'Price of the product set to '.($price?->shown() ?? 'none').' (was '.($loaded->prices->base?->shown() ?? 'none').')',
                 'name', 'brand', 'category' => ucfirst(self::FIELDS[$field])." set to “{$value}” (was “{$loaded->product->{$field}}”)",
                 default => 'Changed the '.self::FIELDS[$field].' of the product',
             };

@@ -81,7 +81,7 @@ final class Verification
     private function ownerless(): array
     {
         $found = [];
-        foreach ([['skus', 'product_id', 'products'], ['placements', 'product_id', 'products'], ['placements', 'photo_id', 'photos'], ['product_axes', 'product_id', 'products'], ['product_axes', 'axis_id', 'axes'], ['product_values', 'value_id', 'axis_values'], ['axis_values', 'axis_id', 'axes'], ['facts', 'product_id', 'products']] as [$table, $column, $owner]) {
+        foreach ([['skus', 'product_id', 'products'], ['placements', 'product_id', 'products'], ['placements', 'photo_id', 'photos'], ['product_axes', 'product_id', 'products'], ['product_axes', 'axis_id', 'axes'], ['product_values', 'value_id', 'axis_values'], ['axis_values', 'axis_id', 'axes'], ['facts', 'product_id', 'products'], ['details', 'product_id', 'products']] as [$table, $column, $owner]) {
             foreach (DB::table($table)->leftJoin($owner, "{$owner}.id", '=', "{$table}.{$column}")->whereNull("{$owner}.id")->whereNotNull("{$table}.{$column}")->limit(self::CHUNK)->pluck("{$table}.id") as $id) {
                 $found[] = "{$table} {$id}";
             }

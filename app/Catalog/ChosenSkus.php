@@ -7,10 +7,10 @@ namespace App\Catalog;
 use App\Models\Product;
 use App\Refusals\Kind;
 use App\Refusals\Refused;
+use Core\Details\PriceList;
 use Core\Matrix\Combination;
 use Core\Matrix\Matrix;
 use Core\Pricing\Money;
-use Core\Pricing\SellingPrice;
 use Core\Reach\Selection;
 use Core\Reach\Wording;
 
@@ -18,14 +18,13 @@ use Core\Reach\Wording;
 final readonly class ChosenSkus
 {
     /**
-     * @param  ?Money  $basePrice  of every SKU that has none of its own
      * @param  list<SkuRow>  $skus  in the product's order
      * @param  ?list<Combination>  $made  all cells that have a SKU; null where the very cells were pointed at
      */
     public function __construct(
         public Product $product,
         public Matrix $matrix,
-        public ?Money $basePrice,
+        public PriceList $prices,
         public array $skus,
         private Selection $selection,
         private ?array $made,
@@ -61,8 +60,8 @@ final readonly class ChosenSkus
     }
 
     /** The prices they are sold at in words: one, or the lowest and the highest. */
-    public function prices(): string
+    public function pricesInWords(): string
     {
-        return Money::range(array_values(array_filter(array_map(fn (SkuRow $sku): ?Money => (new SellingPrice($sku->price, $this->basePrice))->effective(), $this->skus))));
+        return Money::range(array_values(array_filter(array_map(fn (SkuRow $sku): ?Money => $this->prices->price($sku->cell, $sku->price)->effective(), $this->skus))));
     }
 }

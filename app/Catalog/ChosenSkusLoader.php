@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Catalog;
 
 use App\Models\Product;
+use Core\Details\PriceList;
 use Core\Matrix\Combination;
 use Core\Matrix\Matrix;
 use Core\Matrix\SkuState;
@@ -36,15 +37,15 @@ final class ChosenSkusLoader
         return $this->last = $ahead === null ? $this->read($product, $this->products->matrix($product), $selection) : $ahead->chosen($selection);
     }
 
-    /** The same after their numbers were changed just now; the matrix is as it was. */
+    /** The same after their numbers were changed just now; the matrix is as it was, and how prices come about. */
     public function again(Product $product, Selection $selection): ChosenSkus
     {
-        $matrix = $this->last?->product->id === $product->id ? $this->last->matrix : $this->products->matrix($product);
+        $last = $this->last?->product->id === $product->id ? $this->last : null;
 
-        return $this->read($product, $matrix, $selection);
+        return $this->read($product, $last->matrix ?? $this->products->matrix($product), $selection, $last?->prices);
     }
 
-    private function read(Product $product, Matrix $matrix, Selection $selection): ChosenSkus
+    private function read(Product $product, Matrix $matrix, Selection $selection, ?PriceList $prices = null): ChosenSkus
     {
         $keys = $this->keys($matrix, $selection);
         $currency = Currency::of($product->currency);
@@ -59,7 +60,14 @@ final class ChosenSkusLoader
         $made = $keys === null || count($keys) > 1 ? $this->made($product->id, $matrix) : null;
         $inOrder = array_map(fn (Combination $cell): SkuRow => $skus[$cell->key], $matrix->inOrder(array_map(fn (SkuRow $sku): Combination => $sku->cell, array_values($skus))));
 
-        return new ChosenSkus($product, $matrix, $product->price === null ? null : Money::of($product->price, $currency), $inOrder, $selection, $made);
+        return new ChosenSkus($product, $matrix, $prices ?? $this->prices($product, $matrix, $currency), $inOrder, $selection, $made);
+    }
+
+    private function prices(Product $product, Matrix $matrix, Currency $currency): PriceList
+    {
+        $adjusting = DB::table('product_values')->where('product_id', $product->id)->where(fn (Builder $any) => $any->whereNotNull('price_amount')->orWhereNotNull('price_percent'))->get(['value_id', 'price_amount', 'price_percent']);
+
+        return new PriceList($currency, $product->price === null ? null : Money::of($product->price, $currency), DetailRows::adjustments($adjusting, $currency), DetailRows::of($product->id), $matrix);
     }
 
     /** @return ?list<string> keys of the very cells that are pointed at; null where other parts are, or SKUs have values on axes that sleep */

@@ -4,18 +4,29 @@ declare(strict_types=1);
 
 namespace App\Catalog;
 
+use Core\Details\DetailKind;
+use Core\Pricing\Adjustment;
 use Core\Pricing\Currency;
 use Core\Pricing\Money;
 
-/** What becomes of a product's prices in another currency: every amount once. */
+/** What becomes of a product's prices, and of all else that is money, in another currency: every amount once. */
 final readonly class CurrencyPlan
 {
     /** @var list<CurrencyStep> */
     public array $steps;
 
+    /** Whether an ending of prices goes, because no price in the new currency ends so. */
+    public bool $losesEndings;
+
     public function __construct(LoadedProduct $loaded, public Currency $to)
     {
-        $prices = array_filter([$loaded->basePrice, ...array_map(fn (SkuRow $sku): ?Money => $sku->price, $loaded->skus)]);
+        $prices = array_values(array_filter([
+            $loaded->prices->base,
+            ...array_map(fn (SkuRow $sku): ?Money => $sku->price, $loaded->skus),
+            ...array_map(fn (Adjustment $adjustment): ?Money => $adjustment->amount, array_values($loaded->prices->adjustments)),
+            ...$loaded->details->amounts($loaded->prices->currency),
+        ]));
+        $this->losesEndings = ! $loaded->details->inCurrency($loaded->prices->currency, $to)->hasAsMany($loaded->details, DetailKind::Ending);
         usort($prices, fn (Money $a, Money $b): int => $a->amount->compareTo($b->amount));
         $steps = [];
         foreach ($prices as $price) {
@@ -35,7 +46,7 @@ final readonly class CurrencyPlan
     {
         $rounded = $this->rounded();
 
-        return match (true) {
+        return ($this->losesEndings ? 'prices have no ending any more; ' : '').match (true) {
             $this->steps === [] => 'there is no price yet',
             $rounded === [] => 'every number stays as it is',
             default => implode(', ', array_map(fn (CurrencyStep $step): string => "{$step->from->shown()} became {$step->to->shown()}", $rounded)),

@@ -10,6 +10,8 @@ use Core\Catalog\CatalogSku;
 use Core\Catalog\OwnAxis;
 use Core\Catalog\ProductDetails;
 use Core\Catalog\ProductState;
+use Core\Details\Details;
+use Core\Details\PriceList;
 use Core\Gallery\AltText;
 use Core\Gallery\Coverage;
 use Core\Gallery\Galleries;
@@ -21,10 +23,11 @@ use Core\Matrix\Combination;
 use Core\Matrix\Matrix;
 use Core\Pricing\Currency;
 use Core\Pricing\Money;
-use Core\Pricing\SellingPrice;
+use Core\Pricing\Sale;
 use Core\Reach\Reach;
 use Core\Reach\ReachIndex;
 use Core\Reach\Selection;
+use Core\Text\Day;
 
 /** Everything the core needs to know of a product, loaded in a fixed number of queries. */
 final class LoadedProduct
@@ -46,7 +49,6 @@ final class LoadedProduct
      * @param  array<int, int>  $openings  axis id => the value that shoppers find chosen
      * @param  list<Fact>  $facts  in order
      * @param  array<int, string>  $sleepingLabels  value id => the product's own label of a value that it does not have at the moment
-     * @param  ?Money  $basePrice  of every SKU that has none of its own
      * @param  AltText  $altText  by which texts are made that stand for pictures
      */
     public function __construct(
@@ -61,7 +63,8 @@ final class LoadedProduct
         public readonly array $openings,
         public readonly array $facts,
         public readonly array $sleepingLabels,
-        public readonly ?Money $basePrice,
+        public readonly PriceList $prices,
+        public readonly Details $details,
         private readonly AltText $altText = new AltText(),
     ) {
         $byKey = [];
@@ -110,7 +113,7 @@ final class LoadedProduct
             $this->product->description,
             $this->product->brand,
             $this->product->category,
-            $this->basePrice,
+            $this->prices->base,
             $this->product->shot_list_id,
             $facts,
             $this->openings,
@@ -118,6 +121,8 @@ final class LoadedProduct
             $this->ownShots,
             $this->ownAxes,
             $this->swatches->own(),
+            $this->prices->adjustments,
+            $this->details,
         );
 
         return new ProductState(
@@ -137,7 +142,7 @@ final class LoadedProduct
     /** The SKUs that a selection means. */
     public function chosen(Selection $selection): ChosenSkus
     {
-        return new ChosenSkus($this->product, $this->matrix, $this->basePrice, $this->skusIn($selection->cells($this->matrix)), $selection, $this->madeCells());
+        return new ChosenSkus($this->product, $this->matrix, $this->prices, $this->skusIn($selection->cells($this->matrix)), $selection, $this->madeCells());
     }
 
     public function galleries(): Galleries
@@ -203,10 +208,25 @@ final class LoadedProduct
         return array_values(array_filter($this->placements, fn (PlacementRow $row): bool => ! isset($reaching[$row->id()])));
     }
 
-    /** The price a SKU is sold at: its own, else the product's. */
+    /** Where a SKU lies, in words: "Moss, M"; of a product without axes its name. */
+    public function placeOf(SkuRow $sku): string
+    {
+        return implode(', ', $this->matrix->choice($sku->cell)) ?: $this->product->name;
+    }
+
+    /** The regular price of a SKU: its own, else as the product's rules make it. */
     public function price(SkuRow $sku): ?Money
     {
-        return (new SellingPrice($sku->price, $this->basePrice))->effective();
+        return $this->prices->price($sku->cell, $sku->price)->effective();
+    }
+
+    /** The sale that a shopper meets on a day: one whose days have come, and that is below the regular price. */
+    public function saleNow(SkuRow $sku, Day $day): ?Sale
+    {
+        $sale = $this->prices->sale($sku->cell);
+        $price = $sale === null ? null : $this->price($sku);
+
+        return $sale !== null && $price !== null && $sale->isOn($day) && $sale->price->isLessThan($price) ? $sale : null;
     }
 
     /**

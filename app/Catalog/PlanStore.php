@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Catalog;
 
 use App\Ledger\Ledger;
+use Core\Details\CarriedAdjustments;
 use Core\Matrix\Axis;
 use Core\Matrix\Combination;
 use Core\Matrix\MatrixChange;
@@ -96,6 +97,8 @@ final class PlanStore
             ];
         }
         $ledger->update('placements', $placements);
+        DetailRows::store($ledger, $loaded->product->id, $loaded->details->carried($carrying));
+        DetailRows::storeAdjustments($ledger, $loaded->product->id, CarriedAdjustments::along($change->handover, $loaded->prices->adjustments));
     }
 
     /** @param  array<string, string>  $codes  cell key => code */

@@ -6,6 +6,7 @@ namespace App\Catalog;
 
 use App\Ledger\ChangeLog;
 use App\Models\Product;
+use Core\Details\PriceList;
 use Core\Matrix\Combination;
 use Core\Matrix\Matrix;
 use Core\Matrix\SkuState;
@@ -116,6 +117,23 @@ final class ProductLoader
         return Product::query()->standing()->where('code', $code)->firstOrFail();
     }
 
+    /** @return ?array{LoadedProduct, SkuRow} the product that has a SKU of this code, on offer or retired; null where none has */
+    public function withSku(string $code): ?array
+    {
+        $row = DB::table('skus')->join('products', 'products.id', '=', 'skus.product_id')->whereNull('products.removed_at')->where('skus.code', $code)->first(['skus.id', 'product_id']);
+        if ($row === null) {
+            return null;
+        }
+        $loaded = $this->load(Product::query()->whereKey((int) $row->product_id)->firstOrFail());
+        foreach ($loaded->skus as $sku) {
+            if ($sku->id === $row->id) {
+                return [$loaded, $sku];
+            }
+        }
+
+        return null;
+    }
+
     /** A product as it stands now, its own row too. */
     public function again(Product $product): LoadedProduct
     {
@@ -186,6 +204,7 @@ final class ProductLoader
                 }
             }
             $currency = Currency::of($product->currency);
+            $details = DetailRows::read($rows->of('details', $product->id));
             $loaded[$product->id] = new LoadedProduct(
                 $product,
                 $matrix,
@@ -198,7 +217,8 @@ final class ProductLoader
                 array_filter(array_column(AxisReader::used($ownAxes), 'opening_value_id', 'axis_id')),
                 array_map(fn (stdClass $row): Fact => new Fact($row->id, $row->name, $row->value), $rows->of('facts', $product->id)),
                 $sleepingLabels,
-                $product->price === null ? null : Money::of($product->price, $currency),
+                new PriceList($currency, $product->price === null ? null : Money::of($product->price, $currency), DetailRows::adjustments($ownValues, $currency), $details, $matrix),
+                $details,
                 $this->patterns->own(),
             );
         }
@@ -221,6 +241,7 @@ final class ProductLoader
             $row->stock,
             $row->weight_g,
             $row->retired_version,
+            (bool) $row->code_typed,
         );
     }
 }

@@ -12,7 +12,7 @@ use stdClass;
 final readonly class ProductRows
 {
     /** Each with the column it is read in the order of. */
-    public const TABLES = ['product_axes' => 'position', 'product_values' => 'position', 'skus' => 'id', 'placements' => 'position', 'facts' => 'position'];
+    public const TABLES = ['product_axes' => 'position', 'product_values' => 'position', 'skus' => 'id', 'placements' => 'position', 'facts' => 'position', 'details' => 'id'];
 
     /** @param  array<string, array<int, list<stdClass>>>  $rows table => product id => rows */
     private function __construct(

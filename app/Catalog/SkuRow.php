@@ -29,6 +29,7 @@ final readonly class SkuRow
         public ?int $stock,
         public ?int $weightG,
         public int $retiredVersion,
+        public bool $isCodeTyped = false,
     ) {
     }
 

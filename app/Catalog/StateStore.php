@@ -17,8 +17,10 @@ use Core\Catalog\ProductState;
 use Core\Catalog\SkuDifference;
 use Core\Codes\SkuCodes;
 use Core\Gallery\Role;
+use Core\Matrix\Axis;
 use Core\Matrix\Combination;
 use Core\Matrix\MatrixChange;
+use Core\Pricing\Adjustment;
 use Core\Text\Name;
 use Illuminate\Support\Facades\DB;
 
@@ -54,6 +56,8 @@ final class StateStore
         $this->storeOpenings($ledger, $loaded, $wanted);
         $this->storeLook($ledger, $loaded, $difference);
         $this->storeSkus($ledger, $difference, $ids, $loaded);
+        $this->storeAdjustments($ledger, $loaded, $wanted);
+        DetailRows::store($ledger, $loaded->product->id, $wanted->details->details);
         $this->storeFacts($ledger, $loaded, $wanted);
         $this->storePictures($ledger, $loaded, $difference);
 
@@ -228,6 +232,13 @@ final class StateStore
         foreach ($asked === [] ? [] : $this->taken->among($asked, $loaded->matrix->axes === [] ? $loaded->product->id : null) as $code => $owner) {
             throw new Refused("{$code} is the code of {$owner}. Choose another.", Kind::Taken, 'sku');
         }
+    }
+
+    /** What values add to prices. Values that the wanted state does not have keep theirs. */
+    private function storeAdjustments(Ledger $ledger, LoadedProduct $loaded, ProductState $wanted): void
+    {
+        $ids = array_merge(...array_map(fn (Axis $axis): array => $axis->valueIds(), $wanted->matrix->axes));
+        DetailRows::storeAdjustments($ledger, $loaded->product->id, array_replace(array_fill_keys($ids, new Adjustment()), array_intersect_key($wanted->details->adjustments, array_flip($ids))));
     }
 
     private function storeFacts(Ledger $ledger, LoadedProduct $loaded, ProductState $wanted): void

@@ -7,6 +7,7 @@ namespace App\Files;
 use App\Catalog\Fact;
 use App\Catalog\LoadedProduct;
 use App\Catalog\ProductLoader;
+use App\Catalog\ShopDay;
 use App\Catalog\SkuRow;
 use App\Media\MediaKind;
 use App\Media\PhotoSize;
@@ -16,6 +17,9 @@ use Core\Gallery\Entry;
 use Core\Gallery\Gallery;
 use Core\Matrix\AxisKind;
 use Core\Matrix\Combination;
+use Core\Pricing\BreakScope;
+use Core\Pricing\Money;
+use Core\Pricing\QuantityBreak;
 
 /** A product as schema.org JSON-LD: a ProductGroup with its variants, or a single Product. */
 final class JsonLdDocument
@@ -70,7 +74,6 @@ final class JsonLdDocument
     private function variant(LoadedProduct $loaded, SkuRow $sku): array
     {
         $choice = $loaded->matrix->choice($sku->cell);
-        $price = $loaded->price($sku);
         $own = [];
         $more = [];
         foreach ($this->properties($loaded) as $axisId => $property) {
@@ -96,12 +99,43 @@ final class JsonLdDocument
             'subjectOf' => $this->films($loaded, $loaded->galleries()->of($sku->cell)),
             'offers' => [
                 '@type' => 'Offer',
-                ...($price === null ? [] : ['price' => $price->shown(), 'priceCurrency' => $price->currency->code]),
+                ...$this->price($loaded, $sku),
                 'availability' => 'https://schema.org/'.($sku->isSoldOut() ? 'OutOfStock' : 'InStock'),
                 'itemCondition' => 'https://schema.org/NewCondition',
                 ...($sku->stock === null ? [] : ['inventoryLevel' => ['@type' => 'QuantitativeValue', 'value' => $sku->stock]]),
             ],
         ], fn (mixed $value): bool => $value !== null && $value !== []);
+    }
+
+    /**
+     * The price of today; where it is a sale, until when, and the regular one beside it; a list price; and what holds
+     * from which quantity on, where each unit is reduced.
+     *
+     * @return array<string, mixed>
+     */
+    private function price(LoadedProduct $loaded, SkuRow $sku): array
+    {
+        $price = $loaded->price($sku);
+        if ($price === null) {
+            return [];
+        }
+        $sale = $loaded->saleNow($sku, ShopDay::today());
+        $currency = $price->currency->code;
+        $specified = fn (Money $money, ?string $type): array => ['@type' => 'UnitPriceSpecification', 'price' => $money->shown(), 'priceCurrency' => $currency] + ($type === null ? [] : ['priceType' => "https://schema.org/{$type}"]);
+        $list = $loaded->prices->listPrice($sku->cell);
+        $breaks = array_filter($loaded->prices->breaks()->breaks, fn (QuantityBreak $break): bool => $break->scope === BreakScope::Unit);
+        $specifications = [
+            ...($sale === null ? [] : [$specified($price, 'RegularPrice')]),
+            ...($list === null ? [] : [$specified($list, 'ListPrice')]),
+            ...array_map(fn (QuantityBreak $break): array => $specified($break->total($sale->price ?? $price, 1), null) + ['eligibleQuantity' => ['@type' => 'QuantitativeValue', 'minValue' => $break->from]], array_values($breaks)),
+        ];
+
+        return [
+            'price' => ($sale->price ?? $price)->shown(),
+            'priceCurrency' => $currency,
+            ...($sale?->until === null ? [] : ['priceValidUntil' => $sale->until->iso]),
+            ...($specifications === [] ? [] : ['priceSpecification' => $specifications]),
+        ];
     }
 
     /** @return list<array<string, mixed>> the Lead first, then in order */

@@ -21,7 +21,7 @@ final readonly class SheetColumns
 {
     private const FIXED = ['product', 'name', 'description', 'brand', 'category'];
 
-    private const SKU = ['sku', 'gtin', 'price', 'base price', 'effective price', 'currency', 'weight g', 'stock', 'state', 'photos', 'lead'];
+    private const SKU = ['sku', 'gtin', 'price', 'base price', 'effective price', 'sale price', 'list price', 'cost', 'currency', 'weight g', 'stock', 'state', 'photos', 'lead'];
 
     /** Products asked about in one query. */
     private const CHUNK = 5_000;
@@ -113,8 +113,11 @@ final readonly class SheetColumns
             $sku->code ?? '',
             $sku->gtin ?? '',
             $sku?->price?->shown() ?? '',
-            $first ? $loaded->basePrice?->shown() ?? '' : '',
+            $first ? $loaded->prices->base?->shown() ?? '' : '',
             $sku === null ? '' : $loaded->price($sku)?->shown() ?? '',
+            $loaded->prices->sale($cell)?->price->shown() ?? '',
+            $loaded->prices->listPrice($cell)?->shown() ?? '',
+            $loaded->prices->cost($cell)?->shown() ?? '',
             $product->currency,
             (string) ($sku->weightG ?? ''),
             (string) ($sku->stock ?? ''),

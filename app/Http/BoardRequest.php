@@ -10,6 +10,9 @@ use App\Catalog\MatrixChoices;
 use App\Catalog\ViewShelf;
 use App\History\Change;
 use App\Models\Product;
+use App\Refusals\Kind;
+use App\Refusals\Refused;
+use Core\Details\DetailKind;
 use Core\Gallery\Crop;
 use Core\Gallery\Role;
 use Core\Gallery\UnknownView;
@@ -25,12 +28,12 @@ final class BoardRequest extends FormRequest
 {
     use SaysSwatches;
 
-    private const TEXTS = ['name', 'code', 'value', 'typed', 'order', 'parts', 'view', 'text', 'role', 'place', 'field', 'scope', 'synonyms', 'translations', 'add', 'lang', 'choice', 'width', 'need', 'reason', 'align', 'kind', 'tile', 'frame', 'by', 'display', 'seen', 'eyes', 'lab'];
+    private const TEXTS = ['name', 'code', 'value', 'typed', 'order', 'parts', 'view', 'text', 'role', 'place', 'field', 'scope', 'synonyms', 'translations', 'add', 'lang', 'choice', 'width', 'need', 'reason', 'align', 'kind', 'tile', 'frame', 'by', 'display', 'seen', 'eyes', 'lab', 'detail', 'amount', 'percent', 'ending'];
 
     /** A part of the matrix. */
     private const PART = ['nullable', 'string', 'max:400000', 'regex:/^(\*|[0-9:,;]*)$/'];
 
-    private const LISTS = ['axes', 'homes', 'survivors', 'exchanges', 'heirs', 'likes', 'as_facts', 'winners', 'roles', 'codes', 'rule', 'views', 'picture_axes', 'crop', 'measured'];
+    private const LISTS = ['axes', 'homes', 'survivors', 'exchanges', 'heirs', 'likes', 'as_facts', 'winners', 'roles', 'codes', 'rule', 'views', 'picture_axes', 'crop', 'measured', 'fields'];
 
     /** @return array<string, list<string>> */
     public function rules(): array
@@ -41,6 +44,7 @@ final class BoardRequest extends FormRequest
             ...array_fill_keys(array_map(fn (string $list): string => "{$list}.*", ['homes', 'survivors', 'exchanges', 'heirs', 'as_facts', 'winners', 'roles', 'codes', 'views', 'picture_axes', 'crop', 'measured']), ['nullable', 'string', 'max:600']),
             ...array_fill_keys(['axes.*.name', 'axes.*.values', 'axes.*.items', 'axes.*.axis', 'axes.*.dragged', 'axes.*.pictures', 'likes.*.*', 'rule.*.*'], ['nullable', 'string', 'max:1000000']),
             ...array_fill_keys(['axes.*', 'likes.*', 'rule.*'], ['array']),
+            'fields.*' => ['nullable', 'string', 'max:20000'],
             ...$this->swatchRules(),
             'version' => ['nullable', 'integer', 'min:0'],
             'token' => ['nullable', 'uuid'],
@@ -48,7 +52,7 @@ final class BoardRequest extends FormRequest
             'block' => ['nullable', 'string', 'max:1000001'],
             'selected' => self::PART,
             'onto' => self::PART,
-            'page' => ['nullable', 'in:board,coverage,contact,roles,colors'],
+            'page' => ['nullable', 'in:board,coverage,contact,roles,colors,prices,details'],
             'lens' => ['nullable', 'in:photos,codes,prices,stock'],
             'layer' => ['nullable', 'string', 'max:200', 'regex:/^[0-9:,]*$/'],
             'placements' => ['nullable', 'array', 'max:2000'],
@@ -90,6 +94,18 @@ final class BoardRequest extends FormRequest
     public function onto(): ?Selection
     {
         return $this->filled('onto') ? Selection::fromKey($this->string('onto')->toString()) : null;
+    }
+
+    /** What is to be said of the product or of a part of it. */
+    public function detail(): DetailKind
+    {
+        return DetailKind::tryFrom($this->string('detail')->toString()) ?? throw new Refused('Say first what is to be changed.', Kind::Missing, 'detail');
+    }
+
+    /** @return list<string> the fields of a detail as they were typed */
+    public function detailFields(): array
+    {
+        return array_values(array_map(strval(...), $this->fields('fields')));
     }
 
     public function lens(): Lens

@@ -8,6 +8,7 @@ use App\Catalog\BoardArrangement;
 use App\Catalog\ChosenSkusLoader;
 use App\Catalog\LoadedProduct;
 use App\Catalog\ProductLoader;
+use App\Catalog\ShopDay;
 use App\Catalog\Usage;
 use App\Http\Screens\BoardScreen;
 use App\Http\Screens\NumberCells;
@@ -65,14 +66,14 @@ final class BoardResponder
         if (count($chosen->skus) > self::FEW) {
             return $this->fragment($request, $entry);
         }
-        $cells = new NumberCells($chosen->matrix, $request->lens(), $chosen->basePrice);
+        $cells = new NumberCells($chosen->matrix, $request->lens(), $chosen->prices, ShopDay::today());
 
         return response()->view('board.numbers', [
             'product' => $product,
             'version' => $entry->version,
             'cells' => array_map($cells->cell(...), $chosen->skus),
             'lens' => $request->lens(),
-            'sums' => (new SumsOfNumbers($chosen->prices(), $product->currency, $chosen->skus))->inWords(),
+            'sums' => (new SumsOfNumbers($chosen->pricesInWords(), $product->currency, $chosen->skus))->inWords(),
             'entry' => $entry,
         ], 200, ['HX-Retarget' => '#numbers', 'HX-Reswap' => 'innerHTML']);
     }

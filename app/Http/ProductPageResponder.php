@@ -10,6 +10,7 @@ use App\Http\Screens\ColorScreen;
 use App\Http\Screens\ContactScreen;
 use App\Http\Screens\CoverageScreen;
 use App\Http\Screens\PictureLinks;
+use App\Http\Screens\PriceScreen;
 use App\Http\Screens\RoleScreen;
 use App\Models\HistoryEntry;
 use Illuminate\Http\Response;
@@ -42,6 +43,7 @@ final readonly class ProductPageResponder
             ProductPage::Contact => new ContactScreen($loaded, $pictures, $request->string('align')->toString() === 'view'),
             ProductPage::Roles => new RoleScreen($loaded, $pictures),
             ProductPage::Colors => ColorScreen::of($loaded, $request->integer('axis'), $request->eyes(), $request->user()->can('edit')),
+            ProductPage::Prices => PriceScreen::of($loaded),
             default => new CoverageScreen($loaded, $pictures),
         }];
     }

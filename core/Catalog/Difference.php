@@ -40,8 +40,8 @@ final readonly class Difference
     public static function between(ProductState $before, ProductState $after): self
     {
         $details = [];
-        $old = $before->details->texts();
-        $new = $after->details->texts();
+        $old = $before->details->texts($before->matrix);
+        $new = $after->details->texts($after->matrix);
         foreach (array_keys($old + $new) as $name) {
             if (($old[$name] ?? '') !== ($new[$name] ?? '')) {
                 $details[$name] = [$old[$name] ?? '', $new[$name] ?? ''];

@@ -5,8 +5,12 @@ declare(strict_types=1);
 namespace Core\Catalog;
 
 use Core\Color\Swatch;
+use Core\Details\DetailReader;
+use Core\Details\Details;
 use Core\Gallery\Shot;
 use Core\Matrix\Combination;
+use Core\Matrix\Matrix;
+use Core\Pricing\Adjustment;
 use Core\Pricing\Currency;
 use Core\Pricing\Money;
 
@@ -21,6 +25,8 @@ final readonly class ProductDetails
      * @param  list<Shot>  $shots  single views in which it differs from the shot list of its kind
      * @param  array<int, OwnAxis>  $ownAxes  by axis id; those of which it says something itself
      * @param  array<int, Swatch>  $ownSwatches  by value id, where its cloth differs from the library's
+     * @param  array<int, Adjustment>  $adjustments  by value id: what it adds to the price of its SKUs
+     * @param  Details  $details  what else is said of it and its parts
      */
     public function __construct(
         public string $name,
@@ -36,15 +42,18 @@ final readonly class ProductDetails
         public array $shots = [],
         public array $ownAxes = [],
         public array $ownSwatches = [],
+        public array $adjustments = [],
+        public Details $details = new Details(),
     ) {
     }
 
     /**
      * As texts, to be held against another's and to be shown.
      *
+     * @param  Matrix  $matrix  of the same product, for the names of its parts
      * @return array<string, string> what it is called => what it says; empty for none
      */
-    public function texts(): array
+    public function texts(Matrix $matrix): array
     {
         $facts = [];
         foreach ($this->facts as $name => $value) {
@@ -63,6 +72,21 @@ final readonly class ProductDetails
             'Category' => $this->category,
             'Currency' => $this->currency->code,
             'Price' => $this->basePrice?->shown() ?? '',
-        ] + $shots + $facts;
+        ] + $this->adjustmentTexts($matrix) + $this->details->texts(new DetailReader($this->currency), $matrix) + $shots + $facts;
+    }
+
+    /** @return array<string, string> */
+    private function adjustmentTexts(Matrix $matrix): array
+    {
+        $texts = [];
+        foreach ($matrix->axes as $axis) {
+            foreach ($axis->values as $value) {
+                if (isset($this->adjustments[$value->id])) {
+                    $texts["Price at {$axis->name} {$value->label}"] = $this->adjustments[$value->id]->inWords();
+                }
+            }
+        }
+
+        return $texts;
     }
 }

@@ -8,6 +8,7 @@ use Core\CoreException;
 use Core\Pricing\Currency;
 use Core\Pricing\Money;
 use Core\Pricing\PriceEnding;
+use Core\Pricing\QuantityBreak;
 use Core\Pricing\QuantityBreaks;
 use Core\Pricing\Sale;
 use Core\Text\Day;
@@ -68,7 +69,6 @@ final readonly class DetailReader
     public function inWords(DetailKind $kind, string $kept): string
     {
         return $kept === '' ? 'none' : match ($kind) {
-            DetailKind::Ending => PriceEnding::typed($kept, $this->currency)->inWords(),
             DetailKind::Sale => Sale::fromText($kept, $this->currency)->inWords(),
             DetailKind::Breaks => QuantityBreaks::fromText($kept, $this->currency)->inWords(),
             DetailKind::PreOrder => Day::typed($kept)->inWords(),
@@ -92,6 +92,17 @@ final readonly class DetailReader
             // An ending that the currency cannot have ends nothing any more.
             DetailKind::Ending => str_contains($kept, '.') && $other->digits !== $this->currency->digits ? '' : $kept,
             default => $money($kept),
+        };
+    }
+
+    /** @return list<Money> the amounts in what is kept; an ending is none */
+    public function amounts(DetailKind $kind, string $kept): array
+    {
+        return $kept === '' ? [] : match ($kind) {
+            DetailKind::ListPrice, DetailKind::Cost, DetailKind::Surcharge, DetailKind::GiftWrap => [Money::of($kept, $this->currency)],
+            DetailKind::Sale => [Sale::fromText($kept, $this->currency)->price],
+            DetailKind::Breaks => array_values(array_filter(array_map(fn (QuantityBreak $break): ?Money => $break->off instanceof Money ? $break->off : null, QuantityBreaks::fromText($kept, $this->currency)->breaks))),
+            default => [],
         };
     }
 

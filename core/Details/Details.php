@@ -6,6 +6,8 @@ namespace Core\Details;
 
 use Core\Matrix\Combination;
 use Core\Matrix\Matrix;
+use Core\Pricing\Currency;
+use Core\Pricing\Money;
 use Core\Reach\Carrying;
 use Core\Reach\Reach;
 use Core\Reach\Wording;
@@ -88,7 +90,32 @@ final readonly class Details
     /** The same after a change of the matrix. */
     public function carried(Carrying $carrying): self
     {
-        return new self(array_map(fn (ReachedDetail $detail): ReachedDetail => new ReachedDetail($detail->kind, $carrying->reach($detail->reach), $detail->text), $this->all));
+        return new self(array_map(fn (ReachedDetail $detail): ReachedDetail => new ReachedDetail($detail->kind, $carrying->said($detail->reach), $detail->text), $this->all));
+    }
+
+    /** @return list<Money> all amounts of money in what is said */
+    public function amounts(Currency $currency): array
+    {
+        $reader = new DetailReader($currency);
+
+        return array_merge(...array_map(fn (ReachedDetail $detail): array => $reader->amounts($detail->kind, $detail->text), $this->all));
+    }
+
+    /** Whether of a kind as much is said as in another. */
+    public function hasAsMany(self $other, DetailKind $kind): bool
+    {
+        $count = fn (self $details): int => count(array_filter($details->all, fn (ReachedDetail $detail): bool => $detail->kind === $kind && $detail->text !== ''));
+
+        return $count($this) === $count($other);
+    }
+
+    /** The same with every amount in another currency. */
+    public function inCurrency(Currency $from, Currency $to): self
+    {
+        $reader = new DetailReader($from);
+        $all = array_map(fn (ReachedDetail $detail): ReachedDetail => new ReachedDetail($detail->kind, $detail->reach, $reader->inCurrency($detail->kind, $detail->text, $to)), $this->all);
+
+        return new self(array_values(array_filter($all, fn (ReachedDetail $detail): bool => $detail->text !== '' || ! $detail->reach->isEverything())));
     }
 
     /**

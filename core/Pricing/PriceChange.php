@@ -67,7 +67,7 @@ final readonly class PriceChange
         return $this->ending?->of($price) ?? $price;
     }
 
-    /** "set to 49.90", "raised by 10 %", "lowered by 5.00", "ending …95" */
+    /** "set to 49.90", "raised by 10 %", "lowered by 5.00", "ending .95" */
     public function inWords(): string
     {
         $how = fn (BigDecimal $number, string $unit): string => ($number->isNegative() ? 'lowered' : 'raised').' by '.$number->abs().$unit;
@@ -79,7 +79,7 @@ final readonly class PriceChange
             default => '',
         };
 
-        return implode(', ', array_filter([$words, $this->ending === null ? '' : "ending {$this->ending->inWords()}"]));
+        return implode(', ', array_filter([$words, $this->ending === null ? '' : "ending {$this->ending->text()}"]));
     }
 
     private function changed(Money $is): Money

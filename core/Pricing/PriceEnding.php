@@ -53,15 +53,9 @@ final readonly class PriceEnding
         return Money::of($nearest, $price->currency);
     }
 
-    /** As it is stored: ".95", "9.95", "80". */
+    /** As it is stored and shown: ".95", "9.95", "80". */
     public function text(): string
     {
         return $this->text;
-    }
-
-    /** "…,95" as it is shown: "…95" with what stands before it. */
-    public function inWords(): string
-    {
-        return '…'.$this->text;
     }
 }

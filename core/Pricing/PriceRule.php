@@ -71,7 +71,7 @@ final readonly class PriceRule
         }
         $ended = $this->ending?->of($price) ?? $price;
         if (! $ended->equals($price)) {
-            $steps[] = new PriceStep("ending {$this->ending?->inWords()}", '', $ended->amount);
+            $steps[] = new PriceStep("ending {$this->ending?->text()}", '', $ended->amount);
         }
 
         return $steps;

@@ -10,7 +10,7 @@ use Brick\Math\BigDecimal;
 final readonly class PriceStep
 {
     /**
-     * @param  string  $what  "base", "XL", "rounded", "ending …95", "own price"
+     * @param  string  $what  "base", "XL", "rounded", "ending .95", "own price"
      * @param  string  $change  "+10.00", "+8 %"; empty where the line sets the amount
      * @param  BigDecimal  $amount  the price from here on, exact: rounding is a line of its own
      */

@@ -45,6 +45,19 @@ final readonly class Carrying
         return $this->grown($hidden);
     }
 
+    /** Where something is said otherwise of a part. Of values that become one, what is said of the one that stays holds. */
+    public function said(Reach $reach): Reach
+    {
+        foreach ($this->handover->inTurn() as [$succession, $stands]) {
+            $reach = $stands ? $reach : $reach->succeeded($succession);
+        }
+        foreach ($this->handover->likes as $likeness) {
+            $reach = $reach->extendedLike($likeness);
+        }
+
+        return $this->grown($reach);
+    }
+
     /** Left-out rules after the change. Of two values that become one, what was left out of both is left out. */
     public function leftOut(Reach $rules): Reach
     {

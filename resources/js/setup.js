@@ -137,7 +137,8 @@ document.addEventListener('submit', (event) => {
 });
 
 document.addEventListener('change', (event) => {
-  const form = event.target.closest('form[data-act][data-at-once]');
+  // A field may belong to a form that stands elsewhere, as in a row of a table.
+  const form = event.target.form?.matches('[data-act][data-at-once]') ? event.target.form : null;
   if (form) {
     actOn(form);
   }

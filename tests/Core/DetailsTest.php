@@ -74,7 +74,7 @@ it('keeps what is typed in one way of writing', function (DetailKind $kind, arra
         ->and($reader->read($kind, ['  ']))->toBe('');
 })->with([
     [DetailKind::Cost, ['19,9'], '19.90', '19.90'],
-    [DetailKind::Ending, ['0,95'], '.95', '….95'],
+    [DetailKind::Ending, ['0,95'], '.95', '.95'],
     [DetailKind::Sale, ['39', '2026-12-01', ''], '39.00 2026-12-01 -', '39.00 from 1 December 2026'],
     [DetailKind::Sale, ['39', '2026-12-01', '2026-12-24'], '39.00 2026-12-01 2026-12-24', '39.00, 1 December 2026 to 24 December 2026'],
     [DetailKind::LowMark, ['0'], '0', '0'],

@@ -5,6 +5,8 @@ declare(strict_types=1);
 use Brick\Math\BigDecimal;
 use Core\Details\DetailKind;
 use Core\Details\Details;
+use Core\Details\LadderPrice;
+use Core\Details\PriceLadder;
 use Core\Details\PriceList;
 use Core\Matrix\Combination;
 use Core\Matrix\Matrix;
@@ -78,7 +80,7 @@ it('explains three adjustments and an ending line by line', function (): void {
         'Moss +8 % = 61.56',
         'Buttoned +2.5 % = 63.099',
         'rounded = 63.10',
-        'ending ….95 = 62.95',
+        'ending .95 = 62.95',
     ])->and($price->effective()?->shown())->toBe('62.95')
         ->and($list->price(Combination::of([1 => 11, 2 => 22, 3 => 31]), euros('70'))->effective()?->shown())->toBe('70.00')
         ->and($list->price(Combination::of([1 => 11, 2 => 22, 3 => 31]), euros('70'))->ruled?->shown())->toBe('62.95');
@@ -137,8 +139,8 @@ it('changes prices as it is typed', function (string $typed, string $is, string 
     ['−10%', '20', '18.00', 'lowered by 10 %'],
     ['10 %', '20', '22.00', 'raised by 10 %'],
     ['', '20', '', 'set to the product’s'],
-    ['', '20', '19.95', 'ending ….95', '.95'],
-    ['+10 %', '20', '21.95', 'raised by 10 %, ending ….95', '.95'],
+    ['', '20', '19.95', 'ending .95', '.95'],
+    ['+10 %', '20', '21.95', 'raised by 10 %, ending .95', '.95'],
 ]);
 
 it('refuses to take more than there is, and percentages that nobody means', function (string $typed, string $message): void {
@@ -175,4 +177,30 @@ it('doubts a break that gives less than the one before, or all away', function (
     expect($of(['10', '10 %', 'unit'], ['20', '5 %', 'unit']))->toBe(['From 20 on the reduction is less than from 10.'])
         ->and($of(['10', '12', 'unit']))->toBe(['From 10 on nothing is left of 10.00.'])
         ->and($of(['10', '5 %', 'unit'], ['20', '10 %', 'unit']))->toBe([]);
+});
+
+/** @param  array<string, string>  $own  cell key => price */
+function ladder(Matrix $matrix, PriceList $list, array $own): PriceLadder
+{
+    return new PriceLadder($matrix, array_map(function (Combination $cell) use ($list, $own): LadderPrice {
+        $price = $list->price($cell, isset($own[$cell->key]) ? euros($own[$cell->key]) : null);
+
+        return new LadderPrice($cell, $price->effective() ?? euros('0'), $price->isOwn());
+    }, $matrix->combinations()));
+}
+
+it('lets a forgotten SKU and a digit too many stand out, and no size that costs more throughout', function (): void {
+    $matrix = Samples::smock();
+    $list = priceList($matrix, '49', [24 => ['+5', '']]);
+    $key = fn (int $color, int $size): string => Combination::of([1 => $color, 2 => $size])->key;
+
+    expect(array_map(fn (Money $step): string => $step->shown(), ladder($matrix, $list, [])->steps))->toBe(['49.00', '54.00'])
+        ->and(ladder($matrix, $list, [])->odd)->toBe([])
+        // Clay in XL was forgotten when XL was raised; one was typed without its point.
+        ->and(array_keys(ladder($matrix, $list, [$key(12, 24) => '49'])->odd))->toBe([$key(12, 24)])
+        ->and(array_keys(ladder($matrix, $list, [$key(12, 22) => '45'])->odd))->toBe([$key(12, 22)])
+        ->and(array_keys(ladder($matrix, $list, [$key(12, 22) => '490'])->odd))->toBe([$key(12, 22)])
+        ->and(array_keys(ladder($matrix, $list, [$key(12, 22) => '4.90'])->odd))->toBe([$key(12, 22)])
+        ->and(ladder($matrix, priceList($matrix, '49', [24 => ['+5', ''], 11 => ['', '8'], 12 => ['-3', '']], '.95'), [])->odd)->toBe([])
+        ->and(ladder($matrix, $list, array_combine(array_map(fn (Combination $cell): string => $cell->key, $matrix->combinations()), array_map(strval(...), [10, 20, 13, 17, 11, 15, 19, 12, 16, 14, 18, 13])))->odd)->toBe([]);
 });

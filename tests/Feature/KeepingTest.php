@@ -199,9 +199,9 @@ it('changes the numbers of one cell in few queries, and answers with that cell (
     expect(substr_count((string) $answer->getContent(), '<td'))->toBe(1)->and(strlen((string) $answer->getContent()))->toBeLessThan(2_500);
     $answer->assertSee($shown)->assertSee('data-version="'.$shop->version().'"', false);
 })->with([
-    'stock' => ['skus/stock', 'stock', '7', '71', 15],
-    'price' => ['skus/price', 'prices', '54', '541.00', 15],
-    'code' => ['skus/code', 'codes', 'ODD-', 'ODD-1', 16],
+    'stock' => ['skus/stock', 'stock', '7', '71', 17],
+    'price' => ['skus/price', 'prices', '54', '541.00', 17],
+    'code' => ['skus/code', 'codes', 'ODD-', 'ODD-1', 18],
 ]);
 
 it('answers with all cells that change, and with the whole board where nothing did', function (): void {

@@ -149,7 +149,7 @@ it('refuses bad input at the place it was typed', function (string $path, array 
 })->with([
     ['skus/price', ['selected' => '*', 'typed' => 'cheap'], '“cheap” is not a number'],
     ['skus/price', ['selected' => '*', 'typed' => '1.234'], 'can be read as 1.234 or as 1234'],
-    ['skus/price', ['selected' => '*', 'typed' => '-3'], 'must lie between'],
+    ['skus/price', ['selected' => '*', 'typed' => '-60'], 'would come below zero'],
     ['skus/stock', ['selected' => '*', 'typed' => '1.5'], 'is not a number of units'],
     ['skus/stock', ['selected' => '', 'typed' => '1'], 'Select the SKUs first'],
     ['skus/code', ['selected' => '*', 'typed' => 'X1'], 'A code belongs to one SKU'],

@@ -19,7 +19,7 @@ use Throwable;
 final class Verdict
 {
     /** What a product's history tells in full. */
-    private const TABLES = ['product_axes', 'product_values', 'skus', 'placements', 'facts'];
+    private const TABLES = ['product_axes', 'product_values', 'skus', 'placements', 'facts', 'details'];
 
     /** @var list<string> */
     private array $faults = [];

@@ -7,10 +7,13 @@ namespace App\Http\Controllers;
 use App\Actions\ChangeCurrency;
 use App\Actions\EditDetails;
 use App\Actions\EditFacts;
+use App\Actions\SetDetail;
 use App\Catalog\CurrencyPlan;
 use App\Catalog\LibraryShelf;
 use App\Catalog\ProductLoader;
 use App\Http\BoardRequest;
+use App\Http\BoardResponder;
+use App\Http\Screens\DetailPartScreen;
 use App\Http\Screens\PictureLinks;
 use App\Models\Product;
 use Core\Pricing\Currency;
@@ -65,6 +68,22 @@ final class DetailsController
         $action->run($request->change(), $field, $value);
 
         return response()->view('details.kept', ['product' => $this->loader->again($request->product())->product]);
+    }
+
+    /** One detail of the product, or of a part of it, answered with the page that asks. */
+    public function set(BoardRequest $request, SetDetail $action, BoardResponder $board): Response
+    {
+        $entry = $request->boolean('part')
+            ? $action->ofPart($request->change(), $request->detail(), $request->selection(), $request->detailFields(), $request->boolean('none'))
+            : $action->ofProduct($request->change(), $request->detail(), $request->detailFields());
+
+        return $board->fragment($request, $entry);
+    }
+
+    /** What a detail says of a part, and its fields. */
+    public function part(BoardRequest $request): View
+    {
+        return view('details.part', ['product' => $request->product(), 'screen' => new DetailPartScreen($request->detail(), $this->loader->load($request->product())->selected($request->selection()), $request->page())]);
     }
 
     /** What becomes of the prices in another currency. */

@@ -9,12 +9,15 @@ use App\Actions\SetCode;
 use App\Actions\SetPrices;
 use App\Actions\SetStock;
 use App\Catalog\NumberKind;
+use App\Catalog\ProductLoader;
 use App\Http\BoardRequest;
 use App\Http\BoardResponder;
+use App\Http\Screens\SkuScreen;
 use App\Refusals\Kind;
 use App\Refusals\Refused;
 use Core\Sheets\CellGrid;
 use Core\Sheets\PastedBlock;
+use Illuminate\Contracts\View\View;
 use Illuminate\Http\Response;
 
 final class SkuController
@@ -25,7 +28,7 @@ final class SkuController
 
     public function price(BoardRequest $request, SetPrices $action): Response
     {
-        return $this->board->numbers($request, $action->run($request->change(), $request->selection(), $this->typed($request)));
+        return $this->board->numbers($request, $action->run($request->change(), $request->selection(), $this->typed($request), $request->string('ending')->limit(20, '')->toString()));
     }
 
     public function stock(BoardRequest $request, SetStock $action): Response
@@ -45,6 +48,14 @@ final class SkuController
 
         // It may reach beyond what is selected, so that the whole board is drawn.
         return $this->board->fragment($request, $action->run($request->change(), $kind, CellGrid::fromKey($request->string('grid')->toString()), PastedBlock::read($request->string('block')->toString()), $request->boolean('first')));
+    }
+
+    /** Everything about one SKU, and why. */
+    public function about(BoardRequest $request, ProductLoader $loader): View
+    {
+        $loaded = $loader->load($request->product());
+
+        return view('board.sku', ['product' => $request->product(), 'screen' => new SkuScreen($loaded, $loaded->chosen($request->selection())->one('Only one SKU can be explained at a time'))]);
     }
 
     private function typed(BoardRequest $request): string

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Screens;
 
 use App\Catalog\LoadedProduct;
+use App\Catalog\ShopDay;
 use App\Http\Lens;
 use Core\Gallery\Coverage;
 use Core\Gallery\CoverageRow;
@@ -46,7 +47,7 @@ final class BoardScreen
         public readonly array $layers,
     ) {
         $this->matrix = $loaded->matrix;
-        $this->numbers = new NumberCells($loaded->matrix, $lens, $loaded->basePrice);
+        $this->numbers = new NumberCells($loaded->matrix, $lens, $loaded->prices, ShopDay::today());
         $this->pictures = new PictureLinks($loaded);
         $this->photos = new PhotoCells($loaded, $this->pictures);
         $this->arithmetic = Arithmetic::of($loaded->matrix);

@@ -6,18 +6,18 @@ namespace App\Http\Screens;
 
 use App\Catalog\SkuRow;
 use App\Http\Lens;
+use Core\Details\PriceList;
 use Core\Matrix\Matrix;
-use Core\Pricing\Money;
-use Core\Pricing\SellingPrice;
+use Core\Text\Day;
 
 /** Cells of SKUs as the lenses of numbers draw them. */
 final readonly class NumberCells
 {
-    /** @param  ?Money  $basePrice  of every SKU that has none of its own */
     public function __construct(
         private Matrix $matrix,
         private Lens $lens,
-        private ?Money $basePrice,
+        private PriceList $prices,
+        private Day $today,
     ) {
     }
 
@@ -34,8 +34,17 @@ final readonly class NumberCells
 
     private function price(SkuRow $sku, string $place): BoardCell
     {
-        $price = new SellingPrice($sku->price, $this->basePrice);
+        $price = $this->prices->price($sku->cell, $sku->price);
 
-        return new BoardCell($sku->cell->key, 'made', $place, text: $price->effective()?->shown() ?? '–', note: $price->isOwn() ? 'own' : '', warns: $price->effective() === null);
+        $sale = $this->prices->sale($sku->cell);
+        $isBelow = $sale === null || ($price->effective() !== null && $sale->price->isLessThan($price->effective()));
+        $notes = array_filter([$price->isOwn() ? 'own' : '', match (true) {
+            $sale === null => '',
+            $sale->isOn($this->today) => "sale {$sale->price->shown()}",
+            $sale->from !== null && $this->today->isBefore($sale->from) => 'sale to come',
+            default => '',
+        }]);
+
+        return new BoardCell($sku->cell->key, 'made', $place, text: $price->effective()?->shown() ?? '–', note: implode(' · ', $notes), warns: $price->effective() === null || ! $isBelow);
     }
 }

@@ -6,6 +6,7 @@ namespace App\Http\Screens;
 
 use App\Catalog\LoadedProduct;
 use App\Catalog\PlacementRow;
+use App\Catalog\ShopDay;
 use App\Catalog\SkuRow;
 use App\Catalog\StockCount;
 use App\Catalog\ValueNames;
@@ -26,6 +27,9 @@ use Core\Matrix\Axis;
 use Core\Matrix\AxisDisplay;
 use Core\Matrix\Combination;
 use Core\Matrix\Matrix;
+use Core\Pricing\Money;
+use Core\Pricing\QuantityBreak;
+use Core\Text\Day;
 
 /** The product as a shopper meets it, with some values chosen. */
 final class PreviewScreen
@@ -35,6 +39,8 @@ final class PreviewScreen
     public readonly Gallery $gallery;
 
     public readonly PictureLinks $pictures;
+
+    private readonly Day $today;
 
     private ?Matrix $translated = null;
 
@@ -54,6 +60,7 @@ final class PreviewScreen
         $this->choice = $choice === null ? $loaded->openingChoice() : Combination::fromKey($choice);
         $this->gallery = $loaded->galleries()->forChoice($this->choice);
         $this->pictures = new PictureLinks($loaded);
+        $this->today = ShopDay::today();
     }
 
     /** @return list<string|Placement> texts, and the pictures between them that the product still has */
@@ -145,11 +152,36 @@ final class PreviewScreen
         return $this->loaded->made[$this->choice->key] ?? null;
     }
 
+    /** What a shopper pays today for what is chosen: one price, or the lowest and the highest. */
     public function price(): string
     {
-        $skus = $this->skusFor($this->choice) ?: array_values($this->loaded->made);
+        return Money::range(array_values(array_filter(array_map(fn (SkuRow $sku): ?Money => $this->loaded->saleNow($sku, $this->today)->price ?? $this->loaded->price($sku), $this->inQuestion()))));
+    }
 
-        return $this->loaded->prices($skus);
+    /** What it cost without the sale, or at list price; empty where nothing is less than that. */
+    public function priceBefore(): string
+    {
+        $skus = $this->inQuestion();
+        $onSale = array_filter($skus, fn (SkuRow $sku): bool => $this->loaded->saleNow($sku, $this->today) !== null);
+        if ($onSale !== []) {
+            return $this->loaded->prices($skus);
+        }
+        $list = array_values(array_filter(array_map(fn (SkuRow $sku): ?Money => $this->loaded->prices->listPrice($sku->cell), $skus)));
+        $above = count($list) === count($skus) && array_filter($skus, fn (SkuRow $sku): bool => $this->loaded->price($sku)?->isLessThan($this->loaded->prices->listPrice($sku->cell) ?? Money::of('0', $this->loaded->prices->currency)) !== true) === [];
+
+        return $above ? Money::range($list) : '';
+    }
+
+    /** @return list<string> what more than one costs: "from 10: 5 % off each unit" */
+    public function breaks(): array
+    {
+        return array_map(fn (QuantityBreak $break): string => ucfirst($break->inWords()), $this->loaded->prices->breaks()->breaks);
+    }
+
+    /** @return list<SkuRow> those that are chosen, or all where the choice leaves none */
+    private function inQuestion(): array
+    {
+        return $this->skusFor($this->choice) ?: array_values($this->loaded->made);
     }
 
     /** What the pictures show that was not chosen: "Shown in Moss"; empty where all was. */

@@ -10,7 +10,7 @@
         @elseif ($plan->steps === [])
             <p>There is no price yet: nothing changes but the currency.</p>
         @else
-            <table class="plain"><thead><tr><th scope="col" class="number">{{ $product->currency }}</th><th scope="col" class="number">{{ $plan->to->code }}</th><th scope="col">Prices</th><th scope="col"></th></tr></thead><tbody>
+            <table class="plain"><thead><tr><th scope="col" class="number">{{ $product->currency }}</th><th scope="col" class="number">{{ $plan->to->code }}</th><th scope="col">Times</th><th scope="col"></th></tr></thead><tbody>
             @foreach (array_slice($plan->steps, 0, 60) as $step)<tr><td class="number">{{ $step->from->shown() }}</td><td class="number">{{ $step->to->shown() }}</td><td class="number">{{ number_format($step->count) }}</td><td>{{ $step->isRounded ? 'rounded' : '' }}</td></tr>@endforeach
             </tbody></table>
             @if (count($plan->steps) > 60)<p class="quiet">And {{ number_format(count($plan->steps) - 60) }} more amounts.</p>@endif

@@ -15,7 +15,7 @@
             <form class="field" hx-post="{{ route('details.update', $product) }}" hx-trigger="change" hx-target="#notice" hx-swap="innerHTML" hx-include="#version">
                 <label for="{{ $field }}">{{ $label }}</label>
                 <input type="hidden" name="field" value="{{ $field }}">
-                <input class="form-control" id="{{ $field }}" name="value" maxlength="{{ $most }}" value="{{ $field === 'price' ? $loaded->basePrice?->shown() ?? '' : $product->{$field} }}" @cannot('edit') readonly @endcannot>
+                <input class="form-control" id="{{ $field }}" name="value" maxlength="{{ $most }}" value="{{ $field === 'price' ? $loaded->prices->base?->shown() ?? '' : $product->{$field} }}" @cannot('edit') readonly @endcannot>
                 @if ($hint !== '')<p class="hint">{{ $hint }}</p>@endif
             </form>
         @endforeach

@@ -18,7 +18,8 @@
     </div>
     <div>
         <h2>{{ $preview->loaded->product->name }}</h2>
-        <p class="price">{{ $preview->price() === '' ? 'No price yet' : $preview->price().' '.$preview->loaded->product->currency }}</p>
+        <p class="price">{{ $preview->price() === '' ? 'No price yet' : $preview->price().' '.$preview->loaded->product->currency }}@if ($preview->priceBefore() !== '') <del><span class="visually-hidden">before </span>{{ $preview->priceBefore() }}</del>@endif</p>
+        @if ($preview->breaks() !== [])<ul class="shop-breaks">@foreach ($preview->breaks() as $break)<li>{{ $break }}</li>@endforeach</ul>@endif
         @foreach ($preview->loaded->matrix->axes as $axis)
             <fieldset>
                 <legend>{{ $preview->names->axis($axis) }}{{ $preview->chosenLabel($axis) === '' ? '' : ': '.$preview->chosenLabel($axis) }}</legend>

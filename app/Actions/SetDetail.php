@@ -1,0 +1,118 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Actions;
+
+use App\Catalog\DetailRows;
+use App\Catalog\LoadedProduct;
+use App\Catalog\SkuRow;
+use App\History\Change;
+use App\History\Keeper;
+use App\Ledger\Ledger;
+use App\Models\HistoryEntry;
+use App\Refusals\Kind;
+use App\Refusals\Refused;
+use Core\Details\DetailKind;
+use Core\Details\DetailReader;
+use Core\Details\Details;
+use Core\Details\UnreadableDetail;
+use Core\Pricing\Currency;
+use Core\Pricing\Sale;
+use Core\Pricing\UnreadablePrice;
+use Core\Reach\Selection;
+
+/** Says something of a product, or otherwise of a part of it. */
+final class SetDetail
+{
+    public function __construct(private readonly Keeper $keeper)
+    {
+    }
+
+    /**
+     * Of the whole product: parts that say otherwise go on saying so.
+     *
+     * @param  list<string>  $typed  as many fields as the detail has; nothing takes it away
+     */
+    public function ofProduct(Change $change, DetailKind $kind, array $typed): ?HistoryEntry
+    {
+        return $this->keeper->keep($change, self::class, function (Ledger $ledger, LoadedProduct $loaded) use ($kind, $typed): string {
+            $reader = new DetailReader(Currency::of($loaded->product->currency));
+            $text = $reader->read($kind, $typed);
+            $was = $loaded->details->whole($kind);
+            $this->store($ledger, $loaded, $kind, $loaded->details->withWhole($kind, $text), array_values($loaded->made));
+
+            return "{$kind->label()} set to {$reader->inWords($kind, $text)} (was {$reader->inWords($kind, $was)})";
+        });
+    }
+
+    /**
+     * Of a part of it.
+     *
+     * @param  list<string>  $typed  nothing: as the product has it
+     * @param  bool  $none  whether the part has none, whatever the product has
+     */
+    public function ofPart(Change $change, DetailKind $kind, Selection $where, array $typed, bool $none = false): ?HistoryEntry
+    {
+        if ($kind->isOfProduct()) {
+            throw new Refused("{$kind->label()}: the whole product has the same. Change it in its details.", Kind::Impossible, 'kind');
+        }
+
+        return $this->keeper->keep($change, self::class, function (Ledger $ledger, LoadedProduct $loaded) use ($kind, $where, $typed, $none): string {
+            $part = $loaded->selected($where);
+            if ($part->isNothing()) {
+                throw new Refused('Select the SKUs first: a row, a column or cells of the matrix.', Kind::Missing, 'selected');
+            }
+            $reader = new DetailReader(Currency::of($loaded->product->currency));
+            $typedText = $reader->read($kind, $typed);
+            $text = $none ? '' : ($typedText === '' ? null : $typedText);
+            $this->store($ledger, $loaded, $kind, $loaded->details->with($kind, $part->reach, $text, $loaded->matrix), $part->skus());
+            $finder = $loaded->details->finder($kind, $loaded->matrix);
+            $was = array_values(array_unique(array_map(fn (SkuRow $sku): string => $reader->inWords($kind, $finder->at($sku->cell)), $part->skus())));
+
+            return "{$kind->label()} of {$part->place()} set to ".($text === null ? 'the product’s' : $reader->inWords($kind, $text)).($was === [] ? '' : ' (was '.(count($was) > 3 ? count($was).' different' : implode(' or ', $was)).')');
+        });
+    }
+
+    /** @param  list<SkuRow>  $skus  those that it is said of */
+    private function store(Ledger $ledger, LoadedProduct $loaded, DetailKind $kind, Details $wanted, array $skus): void
+    {
+        if ($kind === DetailKind::Sale) {
+            $this->refuseDearSale($loaded, $wanted, $skus);
+        }
+        if ($kind === DetailKind::Least || $kind === DetailKind::Most) {
+            $this->refuseImpossibleOrder($loaded, $wanted, $skus);
+        }
+        DetailRows::store($ledger, $loaded->product->id, $wanted);
+    }
+
+    /** @param  list<SkuRow>  $skus */
+    private function refuseDearSale(LoadedProduct $loaded, Details $wanted, array $skus): void
+    {
+        $currency = Currency::of($loaded->product->currency);
+        $sales = $wanted->finder(DetailKind::Sale, $loaded->matrix);
+        foreach ($skus as $sku) {
+            $sale = $sales->at($sku->cell);
+            $price = $loaded->price($sku);
+            if ($sale !== '' && $price === null) {
+                throw new Refused($loaded->placeOf($sku).' has no price yet. Type one first; then a sale can be below it.', Kind::Impossible, 'fields.0');
+            }
+            if ($sale !== '' && ! Sale::fromText($sale, $currency)->price->isLessThan($price)) {
+                throw UnreadablePrice::saleIsNotBelow(Sale::fromText($sale, $currency)->price, $price, $loaded->placeOf($sku));
+            }
+        }
+    }
+
+    /** @param  list<SkuRow>  $skus */
+    private function refuseImpossibleOrder(LoadedProduct $loaded, Details $wanted, array $skus): void
+    {
+        $least = $wanted->finder(DetailKind::Least, $loaded->matrix);
+        $most = $wanted->finder(DetailKind::Most, $loaded->matrix);
+        foreach ($skus as $sku) {
+            [$from, $to] = [$least->at($sku->cell), $most->at($sku->cell)];
+            if ($from !== '' && $to !== '' && (int) $from > (int) $to) {
+                throw UnreadableDetail::leastAboveMost((int) $from, (int) $to, $loaded->placeOf($sku));
+            }
+        }
+    }
+}

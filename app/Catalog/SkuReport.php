@@ -1,0 +1,64 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Catalog;
+
+use Core\Details\DetailKind;
+use Core\Details\DetailReader;
+use Core\Pricing\PriceStep;
+
+/** Everything about a SKU and why, in the shape that the exchange format fixes. */
+final readonly class SkuReport
+{
+    public function __construct(private GalleryReport $galleries)
+    {
+    }
+
+    /** @return array<string, mixed> */
+    public function of(LoadedProduct $loaded, SkuRow $sku): array
+    {
+        $reader = new DetailReader($loaded->prices->currency);
+        $details = [];
+        foreach (DetailKind::cases() as $kind) {
+            $finder = $loaded->details->finder($kind, $loaded->matrix);
+            $text = $finder->at($sku->cell);
+            if ($text !== '') {
+                $details[$kind->value] = ['text' => $text, 'words' => $reader->inWords($kind, $text), 'own' => $finder->isOwnAt($sku->cell)];
+            }
+        }
+
+        return [
+            'sku' => $sku->code,
+            'product' => $loaded->product->code,
+            'state' => $sku->state->value,
+            'choice' => (object) $loaded->matrix->choice($sku->cell),
+            'price' => $this->price($loaded, $sku),
+            'stock' => ['count' => $sku->stock, 'counted_by' => 'sku'],
+            'gtin' => $sku->gtin,
+            'code' => ['text' => $sku->code, 'typed' => $sku->isCodeTyped],
+            'weight_g' => $sku->weightG,
+            'details' => (object) $details,
+        ] + $this->galleries->sku($loaded, $sku);
+    }
+
+    /** @return array<string, mixed> */
+    private function price(LoadedProduct $loaded, SkuRow $sku): array
+    {
+        $price = $loaded->prices->price($sku->cell, $sku->price);
+        $sale = $loaded->prices->sale($sku->cell);
+        $margin = $loaded->prices->margin($sku->cell, $price->effective());
+
+        return [
+            'amount' => $price->effective()?->shown(),
+            'currency' => $loaded->prices->currency->code,
+            'own' => $price->own?->shown(),
+            'overrides' => $price->own === null ? null : $price->ruled?->shown(),
+            'steps' => array_map(fn (PriceStep $step): array => ['what' => $step->what, 'change' => $step->change, 'amount' => $step->shown($loaded->prices->currency)], $price->steps),
+            'sale' => $sale === null ? null : ['amount' => $sale->price->shown(), 'from' => $sale->from?->iso, 'until' => $sale->until?->iso, 'today' => $loaded->saleNow($sku, ShopDay::today()) !== null],
+            'list_price' => $loaded->prices->listPrice($sku->cell)?->shown(),
+            'cost' => $loaded->prices->cost($sku->cell)?->shown(),
+            'margin' => $margin === null ? null : ['amount' => $margin->amount()->shown(), 'percent' => $margin->percent() === null ? null : (string) $margin->percent()],
+        ];
+    }
+}

@@ -1,0 +1,63 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\Actions\AdjustPrices;
+use App\Actions\EditDetails;
+use App\Catalog\PricePlan;
+use App\Catalog\ProductLoader;
+use App\Http\BoardRequest;
+use App\Http\BoardResponder;
+use App\Http\ProductPage;
+use App\Http\ProductPageResponder;
+use Core\CoreException;
+use Core\Pricing\PriceChange;
+use Illuminate\Contracts\View\View;
+use Illuminate\Http\Response;
+
+/** How the prices of a product come about, and what a change of many does. */
+final readonly class PriceController
+{
+    public function __construct(private ProductPageResponder $pages, private BoardResponder $board)
+    {
+    }
+
+    public function show(BoardRequest $request): Response
+    {
+        return $request->hasHeader('HX-Request') ? $this->pages->fragment($request, ProductPage::Prices) : $this->pages->page($request, ProductPage::Prices);
+    }
+
+    /** The price of all that have none of their own. */
+    public function base(BoardRequest $request, EditDetails $action): Response
+    {
+        $typed = $request->string('typed')->limit(100, '')->trim()->toString();
+
+        return $this->board->fragment($request, $action->run($request->change(), 'price', $typed === '' ? null : $typed));
+    }
+
+    public function adjust(BoardRequest $request, AdjustPrices $action, string $product, int $value): Response
+    {
+        return $this->board->fragment($request, $action->run($request->change(), $value, $request->string('amount')->limit(100, '')->toString(), $request->string('percent')->limit(100, '')->toString()));
+    }
+
+    /** What raising, lowering, setting or rounding does to the selected SKUs, before it is done. */
+    public function plan(BoardRequest $request, ProductLoader $loader): View
+    {
+        $chosen = $loader->load($request->product())->chosen($request->selection());
+        $typed = $request->string('typed')->limit(100, '')->toString();
+        $ending = $request->string('ending')->limit(20, '')->toString();
+        $plan = null;
+        $problem = '';
+        if (trim($typed) !== '' || trim($ending) !== '') {
+            try {
+                $plan = new PricePlan($chosen, $chosen->some(), PriceChange::typed($typed, $chosen->prices->currency, $ending));
+            } catch (CoreException $unreadable) {
+                $problem = $unreadable->getMessage();
+            }
+        }
+
+        return view('prices.change', ['product' => $request->product(), 'chosen' => $chosen, 'typed' => $typed, 'ending' => $ending, 'plan' => $plan, 'problem' => $problem]);
+    }
+}

@@ -1,0 +1,24 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Screens;
+
+/** A field in which a detail, or a part of one, is typed. */
+final readonly class DetailField
+{
+    /**
+     * @param  string  $type  of the input: "text", "date", "select", "lines" or "area"
+     * @param  array<string, string>  $options  of a select, value => label
+     * @param  string  $known  id of the list of what was typed before; empty for none
+     */
+    public function __construct(
+        public string $label,
+        public string $value,
+        public string $type = 'text',
+        public string $hint = '',
+        public array $options = [],
+        public string $known = '',
+    ) {
+    }
+}

@@ -1,0 +1,52 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Screens;
+
+use App\Catalog\SelectedPart;
+use App\Catalog\SkuRow;
+use App\Http\ProductPage;
+use Core\Details\DetailKind;
+use Core\Details\DetailReader;
+
+/** A detail of a part of a product: what holds there, what the product says, and its fields. */
+final readonly class DetailPartScreen
+{
+    private DetailReader $reader;
+
+    public function __construct(
+        public DetailKind $kind,
+        public SelectedPart $part,
+        public ProductPage $page,
+    ) {
+        $this->reader = new DetailReader($part->loaded->prices->currency);
+    }
+
+    /** @return array<string, int> what is said in words => of how many SKUs */
+    public function held(): array
+    {
+        $finder = $this->part->loaded->details->finder($this->kind, $this->part->loaded->matrix);
+        $held = [];
+        foreach ($this->part->skus() as $sku) {
+            $words = $this->reader->inWords($this->kind, $finder->at($sku->cell));
+            $held[$words] = ($held[$words] ?? 0) + 1;
+        }
+
+        return $held;
+    }
+
+    public function ofProduct(): string
+    {
+        return $this->reader->inWords($this->kind, $this->part->loaded->details->whole($this->kind));
+    }
+
+    /** @return list<DetailField> with what all of them have, if they have the same */
+    public function fields(): array
+    {
+        $finder = $this->part->loaded->details->finder($this->kind, $this->part->loaded->matrix);
+        $texts = array_unique(array_map(fn (SkuRow $sku): string => $finder->at($sku->cell), $this->part->skus()));
+
+        return DetailFields::of($this->kind, count($texts) === 1 ? (string) array_values($texts)[0] : '', $this->part->loaded->prices->currency);
+    }
+}

@@ -1,0 +1,130 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Screens;
+
+use App\Catalog\LoadedProduct;
+use App\Catalog\SkuRow;
+use Core\Details\DetailKind;
+use Core\Details\DetailReader;
+use Core\Details\LadderPrice;
+use Core\Details\PriceLadder;
+use Core\Matrix\Axis;
+use Core\Pricing\Margin;
+use Core\Pricing\Money;
+use Core\Reach\Wording;
+
+/** How the prices of a product come about. */
+final readonly class PriceScreen
+{
+    /** Kinds of which parts may say otherwise. */
+    private const OWN = [DetailKind::ListPrice, DetailKind::Cost, DetailKind::Ending, DetailKind::Sale];
+
+    private function __construct(
+        public LoadedProduct $loaded,
+        public LadderDrawing $ladder,
+    ) {
+    }
+
+    public static function of(LoadedProduct $loaded): self
+    {
+        $prices = [];
+        foreach ($loaded->made as $sku) {
+            $price = $loaded->price($sku);
+            if ($price !== null) {
+                $prices[] = new LadderPrice($sku->cell, $price, $sku->price !== null);
+            }
+        }
+
+        return new self($loaded, new LadderDrawing($loaded->matrix, new PriceLadder($loaded->matrix, $prices)));
+    }
+
+    /** "49.00–54.00 EUR over 60 SKUs, 2 with a price of their own, 1 without a price" */
+    public function summary(): string
+    {
+        $count = count($this->loaded->made);
+        $own = count(array_filter($this->loaded->made, fn (SkuRow $sku): bool => $sku->price !== null));
+        $without = count(array_filter($this->loaded->made, fn (SkuRow $sku): bool => $this->loaded->price($sku) === null));
+        $range = $this->loaded->prices($this->loaded->made);
+
+        return ($range === '' ? 'No price yet' : "{$range} {$this->loaded->product->currency}").' over '.number_format($count).($count === 1 ? ' SKU' : ' SKUs')
+            .($own === 0 ? '' : ', '.number_format($own).' with a price of '.($own === 1 ? 'its' : 'their').' own')
+            .($without === 0 ? '' : ', '.number_format($without).' without a price');
+    }
+
+    /** The least and the greatest margin; empty where no cost is known. */
+    public function margins(): string
+    {
+        $margins = array_values(array_filter(array_map(fn (SkuRow $sku): ?Margin => $this->loaded->prices->margin($sku->cell, $this->loaded->price($sku)), $this->loaded->made)));
+        usort($margins, fn (Margin $a, Margin $b): int => ($a->percent() ?? $a->amount()->amount)->compareTo($b->percent() ?? $b->amount()->amount));
+
+        return match (true) {
+            $margins === [] => '',
+            $margins[0]->inWords() === $margins[count($margins) - 1]->inWords() => $margins[0]->inWords(),
+            default => "{$margins[0]->inWords()} to {$margins[count($margins) - 1]->inWords()}",
+        };
+    }
+
+    /** The prices of a value's SKUs; empty where there is none. */
+    public function range(Axis $axis, int $valueId): string
+    {
+        return $this->loaded->prices(array_filter($this->loaded->made, fn (SkuRow $sku): bool => $sku->cell->value($axis->id) === $valueId));
+    }
+
+    /** @return list<array{string, string, string}> "Sale", "Moss", what is said there; then its reach as a selection */
+    public function parts(): array
+    {
+        $reader = new DetailReader($this->loaded->prices->currency);
+        $parts = [];
+        foreach (self::OWN as $kind) {
+            foreach ($this->loaded->details->parts($kind) as $part) {
+                if (! $part->reach->activeIn($this->loaded->matrix)->isNothing()) {
+                    $parts[] = [$kind->label(), (new Wording())->say($part->reach, $this->loaded->matrix), $part->text === '' ? 'none there' : $reader->inWords($kind, $part->text)];
+                }
+            }
+        }
+
+        return $parts;
+    }
+
+    /** @return list<string> what is doubtful about prices, in sentences */
+    public function doubts(): array
+    {
+        $doubts = [];
+        $dear = $under = [];
+        foreach ($this->loaded->made as $sku) {
+            $price = $this->loaded->price($sku);
+            $sale = $this->loaded->prices->sale($sku->cell);
+            if ($price !== null && $sale !== null && ! $sale->price->isLessThan($price)) {
+                $dear[] = $this->loaded->placeOf($sku);
+            }
+            if ($this->loaded->prices->margin($sku->cell, $price)?->amount()->amount->isNegative() === true) {
+                $under[] = $this->loaded->placeOf($sku);
+            }
+        }
+        if ($dear !== []) {
+            $doubts[] = "The sale is not below the regular price: {$this->listed($dear)}. Shoppers pay the regular one.";
+        }
+        if ($under !== []) {
+            $doubts[] = "Sold below cost: {$this->listed($under)}.";
+        }
+        $cheapest = $this->cheapest();
+
+        return [...$doubts, ...($cheapest === null ? [] : $this->loaded->prices->breaks()->doubts($cheapest))];
+    }
+
+    private function cheapest(): ?Money
+    {
+        $prices = array_values(array_filter(array_map($this->loaded->price(...), $this->loaded->made)));
+        usort($prices, fn (Money $a, Money $b): int => $a->amount->compareTo($b->amount));
+
+        return $prices[0] ?? null;
+    }
+
+    /** @param  list<string>  $places */
+    private function listed(array $places): string
+    {
+        return implode('; ', array_slice($places, 0, 5)).(count($places) > 5 ? ' and '.number_format(count($places) - 5).' more' : '');
+    }
+}

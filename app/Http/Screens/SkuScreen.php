@@ -1,0 +1,72 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Screens;
+
+use App\Catalog\LoadedProduct;
+use App\Catalog\ShopDay;
+use App\Catalog\SkuRow;
+use App\Catalog\StockCount;
+use Core\Details\DetailKind;
+use Core\Details\DetailReader;
+use Core\Pricing\Money;
+use Core\Pricing\PriceStep;
+use Core\Pricing\SellingPrice;
+
+/** Everything about one SKU, and why. */
+final readonly class SkuScreen
+{
+    public SellingPrice $price;
+
+    public function __construct(public LoadedProduct $loaded, public SkuRow $sku)
+    {
+        $this->price = $loaded->prices->price($sku->cell, $sku->price);
+    }
+
+    /** @return list<array{string, string, string}> what, change, the price from here on */
+    public function steps(): array
+    {
+        return array_map(fn (PriceStep $step): array => [ucfirst($step->what), $step->change, $step->shown($this->loaded->prices->currency)], $this->price->steps);
+    }
+
+    /** Why it is sold at what it is, in a sentence. */
+    public function priceInWords(): string
+    {
+        return match (true) {
+            $this->price->isBelowZero && $this->price->own === null => 'The rules come to less than nothing, so that it has no price.',
+            $this->price->effective() === null => 'It has no price yet.',
+            $this->price->own !== null && $this->price->ruled !== null => "Its own price holds, in place of {$this->price->ruled->shown()}.",
+            $this->price->own !== null => 'Its own price holds; the product has none.',
+            default => 'It follows the product.',
+        };
+    }
+
+    /** @return array<string, string> what is said of it beside its price, list price, cost and the like => in words */
+    public function details(): array
+    {
+        $reader = new DetailReader($this->loaded->prices->currency);
+        $details = [];
+        foreach (DetailKind::cases() as $kind) {
+            $finder = $this->loaded->details->finder($kind, $this->loaded->matrix);
+            $text = $finder->at($this->sku->cell);
+            if ($text !== '') {
+                $details[$kind->label()] = $reader->inWords($kind, $text).($finder->isOwnAt($this->sku->cell) ? ' (here, not as the product)' : '');
+            }
+        }
+        $margin = $this->loaded->prices->margin($this->sku->cell, $this->pays());
+
+        return $details + ($margin === null ? [] : ['Margin today' => $margin->inWords()]);
+    }
+
+    /** What a shopper pays today. */
+    public function pays(): ?Money
+    {
+        return $this->loaded->saleNow($this->sku, ShopDay::today())->price ?? $this->price->effective();
+    }
+
+    public function stockInWords(): string
+    {
+        return (new StockCount([$this->sku]))->inWords();
+    }
+}

@@ -1,0 +1,2 @@
+@include('prices.inner')
+<x-kept :of="$product" :swap="true"/>
