@@ -250,6 +250,10 @@ Route::middleware(['auth', KnownSession::class, 'can:view'])->group(function ():
             Route::post('/prices/base', [PriceController::class, 'base'])->name('prices.base');
             Route::post('/prices/values/{value}', [PriceController::class, 'adjust'])->name('prices.adjust');
             Route::post('/skus/stock', [SkuController::class, 'stock'])->name('skus.stock');
+            Route::post('/skus/gtin', [SkuController::class, 'gtin'])->name('skus.gtin');
+            Route::post('/skus/weight', [SkuController::class, 'weight'])->name('skus.weight');
+            Route::post('/stock/counting/plan', [SkuController::class, 'countingPlan'])->middleware('throttle:reads')->name('counting.plan');
+            Route::post('/stock/counting', [SkuController::class, 'counting'])->name('counting');
             Route::post('/skus/block', [SkuController::class, 'block'])->name('skus.block');
 
             Route::post('/details/set', [DetailsController::class, 'set'])->name('details.set');

@@ -19,6 +19,7 @@ use Core\Matrix\Combination;
 use Core\Pricing\Currency;
 use Core\Sheets\CellGrid;
 use Core\Sheets\PastedBlock;
+use Core\Stock\Counting;
 
 /** Writes a block of a spreadsheet into the cells of the matrix: all of it, or nothing where one cell cannot be read. */
 final class PasteBlock
@@ -41,6 +42,9 @@ final class PasteBlock
 
         return $this->keeper->keepSkus($change, self::class, $selection, function (Ledger $ledger, ChosenSkus $chosen) use ($kind, $filled): string {
             $skus = array_column(array_map(fn (SkuRow $sku): array => [$sku->cell->key, $sku], $chosen->skus), 1, 0);
+            if ($kind === NumberKind::Stock && $chosen->book->counting !== Counting::Sku) {
+                throw new Refused("Stock is counted for {$chosen->book->counting->inWords()} here, so that a block of figures for single SKUs says nothing. Type the units, or count for each SKU.", Kind::Impossible, 'block');
+            }
             $currency = Currency::of($chosen->product->currency);
             $updates = $places = [];
             foreach ($filled as $key => [$row, $column, $typed]) {
@@ -59,6 +63,9 @@ final class PasteBlock
             }
             if ($kind === NumberKind::Code) {
                 $this->refuseTaken($updates, $places, $chosen);
+            }
+            if ($kind === NumberKind::Gtin) {
+                $this->refuseTakenGtins($updates, $places);
             }
             $ledger->update('skus', $updates);
 
@@ -97,6 +104,25 @@ final class PasteBlock
                 throw new Refused("{$where}: {$code} is the code of {$owner}. Nothing was changed.", Kind::Taken, 'block', $row, (string) $column);
             }
             $met[$upper] = 'another cell of the block';
+        }
+    }
+
+    /**
+     * @param  array<int, array<string, int|string|null>>  $updates  by SKU id
+     * @param  array<int, array{int, int, string}>  $places  by SKU id
+     */
+    private function refuseTakenGtins(array $updates, array $places): void
+    {
+        $gtins = array_filter(array_map(fn (array $columns): string => (string) $columns['gtin'], $updates), fn (string $gtin): bool => $gtin !== '');
+        $taken = $this->taken->gtins(array_values($gtins), array_keys($updates));
+        $met = [];
+        foreach ($gtins as $id => $gtin) {
+            [$row, $column, $where] = $places[$id];
+            $owner = isset($met[$gtin]) ? 'another cell of the block' : $taken[$gtin] ?? null;
+            if ($owner !== null) {
+                throw new Refused("{$where}: {$gtin} is the GTIN of {$owner}. Nothing was changed.", Kind::Taken, 'block', $row, (string) $column);
+            }
+            $met[$gtin] = true;
         }
     }
 

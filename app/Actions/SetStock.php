@@ -6,46 +6,95 @@ namespace App\Actions;
 
 use App\Batches\Act;
 use App\Catalog\ChosenSkus;
+use App\Catalog\DetailRows;
 use App\Catalog\SkuRow;
 use App\Catalog\StockCount;
-use App\Catalog\Units;
 use App\History\Change;
 use App\History\Keeper;
 use App\Ledger\Ledger;
 use App\Models\HistoryEntry;
+use App\Refusals\Kind;
+use App\Refusals\Refused;
+use Core\Details\DetailKind;
+use Core\Details\Details;
+use Core\Reach\Clause;
+use Core\Reach\Reach;
 use Core\Reach\Selection;
+use Core\Stock\Counting;
+use Core\Stock\StockChange;
 
-/** Sets the stock of all selected SKUs, each to the same number of units; or says that nobody counts them. */
+/**
+ * Sets, adds to or takes from the units that the selected SKUs are sold from, or says that nobody counts them. Where
+ * several SKUs are sold from the same units, these are changed once.
+ */
 final class SetStock implements Act
 {
     public function __construct(private readonly Keeper $keeper)
     {
     }
 
-    /** @param  string  $typed  a whole number; nothing where the units are not counted */
+    /** @param  string  $typed  "12", "+5", "-3", or nothing where the units are not counted */
     public function run(Change $change, Selection $selected, string $typed): ?HistoryEntry
     {
-        $units = Units::typed($typed);
+        $wanted = StockChange::typed($typed);
 
-        return $this->keeper->keepSkus($change, self::class, $selected, function (Ledger $ledger, ChosenSkus $chosen) use ($units): string {
+        return $this->keeper->keepSkus($change, self::class, $selected, function (Ledger $ledger, ChosenSkus $chosen) use ($wanted): string {
             $skus = $chosen->some();
-            $ledger->update('skus', array_fill_keys(array_map(fn (SkuRow $sku): int => $sku->id, $skus), ['stock' => $units]));
-            $place = $chosen->place();
+            $counting = $chosen->book->counting;
+            if ($counting === Counting::None) {
+                throw new Refused('The stock of this product is not counted. Say first what it is counted for: More, Count for.', Kind::Impossible, 'typed');
+            }
+            $counted = array_filter($skus, fn (SkuRow $sku): bool => $sku->stock !== null);
+            if ($wanted->isOfWhatIs() && $counted === []) {
+                throw new Refused('Nobody has counted these yet: there is nothing to add to or take from. Set what is there.', Kind::Impossible, 'typed');
+            }
+            if ($counting === Counting::Sku) {
+                $ledger->update('skus', array_column(array_map(fn (SkuRow $sku): array => [$sku->id, ['stock' => $wanted->of($sku->stock, $chosen->placeOf($sku))]], $skus), 1, 0));
+            } else {
+                DetailRows::store($ledger, $chosen->product->id, $this->shared($chosen, $wanted));
+            }
             $was = (new StockCount($skus))->range();
+            $rest = count($skus) - count($counted);
 
-            return $units === null ? "Stock of {$place} no longer counted (was {$was})" : "Stock of {$place} set to {$units} (was {$was})";
+            return "Stock of {$this->place($chosen)} {$wanted->inWords()} (was {$was})".($wanted->isOfWhatIs() && $rest > 0 ? "; {$rest} are not counted, as before" : '');
         });
     }
 
     public function inWords(array $wanted): string
     {
-        $units = Units::typed((string) ($wanted['value'] ?? ''));
-
-        return $units === null ? 'Stock of every SKU no longer counted' : "Stock of every SKU set to {$units}";
+        return 'Stock of every SKU '.StockChange::typed((string) ($wanted['value'] ?? ''))->inWords();
     }
 
     public function act(Change $change, Selection $where, array $wanted): ?HistoryEntry
     {
         return $this->run($change, $where, (string) ($wanted['value'] ?? ''));
+    }
+
+    private function shared(ChosenSkus $chosen, StockChange $wanted): Details
+    {
+        $text = fn (SkuRow $sku): string => (string) $wanted->of($sku->stock, $chosen->placeOf($sku));
+        if ($chosen->book->counting === Counting::Product) {
+            return $chosen->details->withWhole(DetailKind::ProductUnits, $text($chosen->some()[0]));
+        }
+        $details = $chosen->details;
+        $byText = [];
+        foreach (array_column(array_map(fn (SkuRow $sku): array => [$sku->pool, $sku], $chosen->skus), 1, 0) as $sku) {
+            $byText[$text($sku)][] = Clause::at($chosen->book->part($sku->cell));
+        }
+        foreach ($byText as $units => $clauses) {
+            $details = $details->with(DetailKind::PictureUnits, Reach::of(...$clauses), (string) $units, $chosen->matrix);
+        }
+
+        return $details;
+    }
+
+    /** Where it was changed; all that is sold from the same units is meant. */
+    private function place(ChosenSkus $chosen): string
+    {
+        return match ($chosen->book->counting) {
+            Counting::Product => 'the whole product, counted together,',
+            Counting::Pictures => implode('; ', array_slice(array_unique(array_map(fn (SkuRow $sku): string => implode(', ', $chosen->matrix->choice($chosen->book->part($sku->cell))) ?: 'the whole product', $chosen->skus)), 0, 20)).', counted together,',
+            default => $chosen->place(),
+        };
     }
 }

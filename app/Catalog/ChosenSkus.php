@@ -7,12 +7,14 @@ namespace App\Catalog;
 use App\Models\Product;
 use App\Refusals\Kind;
 use App\Refusals\Refused;
+use Core\Details\Details;
 use Core\Details\PriceList;
 use Core\Matrix\Combination;
 use Core\Matrix\Matrix;
 use Core\Pricing\Money;
 use Core\Reach\Selection;
 use Core\Reach\Wording;
+use Core\Stock\StockBook;
 
 /** The SKUs on offer that a selection means, with what a change of their numbers needs to know of the product, and no more. */
 final readonly class ChosenSkus
@@ -25,6 +27,8 @@ final readonly class ChosenSkus
         public Product $product,
         public Matrix $matrix,
         public PriceList $prices,
+        public Details $details,
+        public StockBook $book,
         public array $skus,
         private Selection $selection,
         private ?array $made,
@@ -49,6 +53,12 @@ final readonly class ChosenSkus
     public function one(string $why): SkuRow
     {
         return count($this->some()) === 1 ? $this->skus[0] : throw new Refused("{$why}: select a single cell.", Kind::Impossible, 'selected');
+    }
+
+    /** Where one of them lies, in words: "Ink, M". */
+    public function placeOf(SkuRow $sku): string
+    {
+        return implode(', ', $this->matrix->choice($sku->cell)) ?: $this->product->name;
     }
 
     /** Where a change was made: "Ink, all sizes". */

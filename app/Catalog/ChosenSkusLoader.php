@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Catalog;
 
 use App\Models\Product;
+use Core\Details\Details;
 use Core\Details\PriceList;
 use Core\Matrix\Combination;
 use Core\Matrix\Matrix;
@@ -13,6 +14,7 @@ use Core\Pricing\Currency;
 use Core\Pricing\Money;
 use Core\Reach\ReachIndex;
 use Core\Reach\Selection;
+use Core\Stock\StockBook;
 use Illuminate\Database\Query\Builder;
 use Illuminate\Support\Facades\DB;
 use stdClass;
@@ -42,17 +44,20 @@ final class ChosenSkusLoader
     {
         $last = $this->last?->product->id === $product->id ? $this->last : null;
 
-        return $this->read($product, $last->matrix ?? $this->products->matrix($product), $selection, $last?->prices);
+        return $this->read($product, $last->matrix ?? $this->products->matrix($product), $selection, $last);
     }
 
-    private function read(Product $product, Matrix $matrix, Selection $selection, ?PriceList $prices = null): ChosenSkus
+    /** @param  ?ChosenSkus  $last  whose prices come about as before */
+    private function read(Product $product, Matrix $matrix, Selection $selection, ?ChosenSkus $last = null): ChosenSkus
     {
+        $details = $last === null || $last->book->counting->isShared() ? DetailRows::of($product->id) : $last->details;
+        $book = new StockBook($details, $matrix);
         $keys = $this->keys($matrix, $selection);
         $currency = Currency::of($product->currency);
         $index = new ReachIndex($selection->cells($matrix)->clauses);
         $skus = [];
         foreach ($this->rows($product->id, $keys) as $row) {
-            $sku = $this->products->sku($row, $matrix, $currency);
+            $sku = $this->products->sku($row, $matrix, $currency, $book);
             if ($matrix->isCell($sku->cell) && $index->covers($sku->cell)) {
                 $skus[$sku->cell->key] = $sku;
             }
@@ -60,14 +65,14 @@ final class ChosenSkusLoader
         $made = $keys === null || count($keys) > 1 ? $this->made($product->id, $matrix) : null;
         $inOrder = array_map(fn (Combination $cell): SkuRow => $skus[$cell->key], $matrix->inOrder(array_map(fn (SkuRow $sku): Combination => $sku->cell, array_values($skus))));
 
-        return new ChosenSkus($product, $matrix, $prices ?? $this->prices($product, $matrix, $currency), $inOrder, $selection, $made);
+        return new ChosenSkus($product, $matrix, $last->prices ?? $this->prices($product, $matrix, $currency, $details), $details, $book, $inOrder, $selection, $made);
     }
 
-    private function prices(Product $product, Matrix $matrix, Currency $currency): PriceList
+    private function prices(Product $product, Matrix $matrix, Currency $currency, Details $details): PriceList
     {
         $adjusting = DB::table('product_values')->where('product_id', $product->id)->where(fn (Builder $any) => $any->whereNotNull('price_amount')->orWhereNotNull('price_percent'))->get(['value_id', 'price_amount', 'price_percent']);
 
-        return new PriceList($currency, $product->price === null ? null : Money::of($product->price, $currency), DetailRows::adjustments($adjusting, $currency), DetailRows::of($product->id), $matrix);
+        return new PriceList($currency, $product->price === null ? null : Money::of($product->price, $currency), DetailRows::adjustments($adjusting, $currency), $details, $matrix);
     }
 
     /** @return ?list<string> keys of the very cells that are pointed at; null where other parts are, or SKUs have values on axes that sleep */

@@ -10,6 +10,8 @@ use Core\Catalog\CatalogSku;
 use Core\Catalog\OwnAxis;
 use Core\Catalog\ProductDetails;
 use Core\Catalog\ProductState;
+use Core\Details\DetailFinder;
+use Core\Details\DetailKind;
 use Core\Details\Details;
 use Core\Details\PriceList;
 use Core\Gallery\AltText;
@@ -27,6 +29,8 @@ use Core\Pricing\Sale;
 use Core\Reach\Reach;
 use Core\Reach\ReachIndex;
 use Core\Reach\Selection;
+use Core\Stock\Availability;
+use Core\Stock\StockBook;
 use Core\Text\Day;
 
 /** Everything the core needs to know of a product, loaded in a fixed number of queries. */
@@ -34,6 +38,9 @@ final class LoadedProduct
 {
     /** @var array<string, SkuRow> made SKUs by cell key, in the product's order */
     public readonly array $made;
+
+    /** @var array<string, DetailFinder> by kind, once asked */
+    private array $finders = [];
 
     private ?Galleries $galleries = null;
 
@@ -65,6 +72,7 @@ final class LoadedProduct
         public readonly array $sleepingLabels,
         public readonly PriceList $prices,
         public readonly Details $details,
+        public readonly StockBook $book,
         private readonly AltText $altText = new AltText(),
     ) {
         $byKey = [];
@@ -128,7 +136,7 @@ final class LoadedProduct
         return new ProductState(
             $details,
             $this->matrix,
-            array_map(fn (SkuRow $sku): CatalogSku => new CatalogSku($sku->id, $sku->cell, $sku->state, $sku->code, $sku->price, $sku->stock, $sku->gtin, $sku->weightG), $this->skus),
+            array_map(fn (SkuRow $sku): CatalogSku => new CatalogSku($sku->id, $sku->cell, $sku->state, $sku->code, $sku->price, $sku->counted, $sku->gtin, $sku->weightG), $this->skus),
             array_map(fn (PlacementRow $row): CatalogPicture => new CatalogPicture($row->placement, $row->photoId), array_values($this->placements)),
         );
     }
@@ -142,7 +150,7 @@ final class LoadedProduct
     /** The SKUs that a selection means. */
     public function chosen(Selection $selection): ChosenSkus
     {
-        return new ChosenSkus($this->product, $this->matrix, $this->prices, $this->skusIn($selection->cells($this->matrix)), $selection, $this->madeCells());
+        return new ChosenSkus($this->product, $this->matrix, $this->prices, $this->details, $this->book, $this->skusIn($selection->cells($this->matrix)), $selection, $this->madeCells());
     }
 
     public function galleries(): Galleries
@@ -218,6 +226,27 @@ final class LoadedProduct
     public function price(SkuRow $sku): ?Money
     {
         return $this->prices->price($sku->cell, $sku->price)->effective();
+    }
+
+    /** Whether a SKU can be bought on a day. */
+    public function availability(SkuRow $sku, Day $today): Availability
+    {
+        $said = fn (DetailKind $kind): string => $this->finder($kind)->at($sku->cell);
+        $here = $sku->stock === 0 ? $said(DetailKind::PreOrder) : '';
+        $low = $sku->stock === null ? '' : $said(DetailKind::LowMark);
+
+        return Availability::of($sku->stock, $low === '' ? null : (int) $low, $here === '' ? null : Day::typed($here), $today);
+    }
+
+    /** What is said of a SKU, as the reader keeps it; empty for nothing. */
+    public function said(DetailKind $kind, SkuRow $sku): string
+    {
+        return $this->finder($kind)->at($sku->cell);
+    }
+
+    private function finder(DetailKind $kind): DetailFinder
+    {
+        return $this->finders[$kind->value] ??= $this->details->finder($kind, $this->matrix);
     }
 
     /** The sale that a shopper meets on a day: one whose days have come, and that is below the regular price. */

@@ -6,9 +6,13 @@ namespace App\Catalog;
 
 use App\Refusals\Kind;
 use App\Refusals\Refused;
+use Core\Codes\Gtin;
 use Core\Codes\SkuCodes;
+use Core\Details\Quantity;
+use Core\Details\Unit;
 use Core\Pricing\Currency;
 use Core\Pricing\Money;
+use Core\Stock\StockChange;
 
 /** What of SKUs is written cell by cell. */
 enum NumberKind: string
@@ -16,6 +20,10 @@ enum NumberKind: string
     case Code = 'codes';
     case Price = 'prices';
     case Stock = 'stock';
+    case Gtin = 'gtin';
+    case Weight = 'weight';
+
+    private const MOST_GRAMS = 100_000_000;
 
     /** "price", "prices" */
     public function inWords(int $count): string
@@ -24,6 +32,8 @@ enum NumberKind: string
             self::Code => $count === 1 ? 'code' : 'codes',
             self::Price => $count === 1 ? 'price' : 'prices',
             self::Stock => $count === 1 ? 'stock figure' : 'stock figures',
+            self::Gtin => $count === 1 ? 'GTIN' : 'GTINs',
+            self::Weight => $count === 1 ? 'weight' : 'weights',
         };
     }
 
@@ -36,9 +46,22 @@ enum NumberKind: string
     {
         return match ($this) {
             self::Price => ['price' => trim($typed) === '' ? null : Amounts::stored(Money::typed($typed, $currency))],
-            self::Stock => ['stock' => Units::typed($typed)],
+            self::Stock => ['stock' => StockChange::units($typed)],
             self::Code => ['code' => self::code($typed), 'code_typed' => 1],
+            self::Gtin => ['gtin' => trim($typed) === '' ? null : Gtin::typed($typed)],
+            self::Weight => ['weight_g' => trim($typed) === '' ? null : self::grams($typed)],
         };
+    }
+
+    /** Whole grams, rounded half up, out of a weight in any unit. */
+    public static function grams(string $typed): int
+    {
+        $grams = Quantity::typed($typed, Unit::Gram)->in(Unit::Gram, 0);
+        if ($grams->isZero() || $grams->isGreaterThan(self::MOST_GRAMS)) {
+            throw new Refused("“{$typed}” is not a weight that can be kept. Type from 1 g to ".number_format(self::MOST_GRAMS / 1000).' kg.', Kind::Unreadable, 'typed');
+        }
+
+        return $grams->toInt();
     }
 
     /** @throws Refused */

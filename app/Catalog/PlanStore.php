@@ -121,7 +121,7 @@ final class PlanStore
             $updates[$id]['retired_version'] = $loaded->product->version;
         }
         $byId = array_column($loaded->skus, null, 'id');
-        $stock = array_map(fn (SkuRow $sku): int => $sku->stock ?? 0, $byId);
+        $stock = array_map(fn (SkuRow $sku): int => $sku->counted ?? 0, $byId);
         foreach ($plan->stockMoves as $move) {
             $stock[$move->fromSkuId] -= $move->units;
             $stock[$move->toSkuId] += $move->units;

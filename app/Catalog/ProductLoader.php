@@ -13,6 +13,7 @@ use Core\Matrix\SkuState;
 use Core\Pricing\Currency;
 use Core\Pricing\Money;
 use Core\Reach\Reach;
+use Core\Stock\StockBook;
 use Illuminate\Support\Facades\DB;
 use stdClass;
 
@@ -205,10 +206,11 @@ final class ProductLoader
             }
             $currency = Currency::of($product->currency);
             $details = DetailRows::read($rows->of('details', $product->id));
+            $book = new StockBook($details, $matrix);
             $loaded[$product->id] = new LoadedProduct(
                 $product,
                 $matrix,
-                array_map(fn (stdClass $row): SkuRow => $this->sku($row, $matrix, $currency), $rows->of('skus', $product->id)),
+                array_map(fn (stdClass $row): SkuRow => $this->sku($row, $matrix, $currency, $book), $rows->of('skus', $product->id)),
                 $this->placements->read($rows->of('placements', $product->id), $photos),
                 ProductSwatches::stored($shared, $own),
                 AxisReader::ownAxes(AxisReader::used($ownAxes)),
@@ -219,6 +221,7 @@ final class ProductLoader
                 $sleepingLabels,
                 new PriceList($currency, $product->price === null ? null : Money::of($product->price, $currency), DetailRows::adjustments($ownValues, $currency), $details, $matrix),
                 $details,
+                $book,
                 $this->patterns->own(),
             );
         }
@@ -226,19 +229,22 @@ final class ProductLoader
         return $loaded;
     }
 
-    public function sku(stdClass $row, Matrix $matrix, Currency $currency): SkuRow
+    public function sku(stdClass $row, Matrix $matrix, Currency $currency, StockBook $book): SkuRow
     {
         $combination = Combination::fromKey($row->cell);
+        $cell = $matrix->place($combination) ?? $combination;
 
         return new SkuRow(
             $row->id,
-            $matrix->place($combination) ?? $combination,
+            $cell,
             $combination,
             SkuState::from($row->state),
             $row->code,
             $row->gtin,
             $row->price === null ? null : Money::of($row->price, $currency),
+            $book->of($cell, $row->stock),
             $row->stock,
+            $book->pool($cell),
             $row->weight_g,
             $row->retired_version,
             (bool) $row->code_typed,

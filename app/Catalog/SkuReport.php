@@ -34,7 +34,7 @@ final readonly class SkuReport
             'state' => $sku->state->value,
             'choice' => (object) $loaded->matrix->choice($sku->cell),
             'price' => $this->price($loaded, $sku),
-            'stock' => ['count' => $sku->stock, 'counted_by' => 'sku'],
+            'stock' => ['count' => $sku->stock, 'counted_by' => $loaded->book->counting->value, 'state' => $loaded->availability($sku, ShopDay::today())->value],
             'gtin' => $sku->gtin,
             'code' => ['text' => $sku->code, 'typed' => $sku->isCodeTyped],
             'weight_g' => $sku->weightG,

@@ -4,31 +4,50 @@ declare(strict_types=1);
 
 namespace App\Catalog;
 
-/** The units of some SKUs. What nobody has counted is not zero: it adds nothing, and is said apart. */
+use Core\Stock\Counting;
+
+/**
+ * The units of some SKUs, each unit once, however many SKUs are sold from it. What nobody has counted is not zero: it
+ * adds nothing, and is said apart.
+ */
 final readonly class StockCount
 {
     public int $units;
 
+    /** @var int SKUs */
     public int $notCounted;
 
+    /** @var int SKUs */
     public int $soldOut;
 
     /** @param  array<SkuRow>  $skus */
-    public function __construct(private array $skus)
+    public function __construct(private array $skus, private Counting $counting = Counting::Sku)
     {
-        $this->units = array_sum(array_map(fn (SkuRow $sku): int => $sku->stock ?? 0, $skus));
+        $this->units = array_sum(array_column(array_map(fn (SkuRow $sku): array => [$sku->pool, $sku->stock ?? 0], $skus), 1, 0));
         $this->notCounted = count(array_filter($skus, fn (SkuRow $sku): bool => $sku->stock === null));
         $this->soldOut = count(array_filter($skus, fn (SkuRow $sku): bool => $sku->isSoldOut()));
     }
 
-    /** "61 in stock, 1 sold out, 2 not counted"; "stock not counted". */
+    /** Whether there is no SKU at all. */
+    public function isNone(): bool
+    {
+        return $this->skus === [];
+    }
+
+    /** Whether nobody has counted any of them. */
+    public function isUncounted(): bool
+    {
+        return $this->notCounted === count($this->skus);
+    }
+
+    /** "61 in stock, 1 sold out, 2 not counted"; "stock not counted"; "300 in stock for the whole product". */
     public function inWords(): string
     {
-        if ($this->skus !== [] && $this->notCounted === count($this->skus)) {
+        if (! $this->isNone() && $this->isUncounted()) {
             return 'stock not counted';
         }
 
-        return number_format($this->units).' in stock'
+        return number_format($this->units).' in stock'.$this->sharedBy()
             .($this->soldOut > 0 ? ', '.number_format($this->soldOut).' sold out' : '')
             .($this->notCounted > 0 ? ', '.number_format($this->notCounted).' not counted' : '');
     }
@@ -43,5 +62,14 @@ final readonly class StockCount
         $range = min($counted) === max($counted) ? number_format(min($counted)) : number_format(min($counted)).'–'.number_format(max($counted));
 
         return $range.($this->notCounted > 0 ? ', some not counted' : '');
+    }
+
+    private function sharedBy(): string
+    {
+        return match ($this->counting) {
+            Counting::Pictures => ', counted for each picture combination',
+            Counting::Product => ' for the whole product',
+            default => '',
+        };
     }
 }

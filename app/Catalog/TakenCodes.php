@@ -33,6 +33,26 @@ final class TakenCodes
         return $taken;
     }
 
+    /**
+     * @param  list<string>  $gtins
+     * @param  list<int>  $exceptSkuIds
+     * @return array<string, string> GTIN => what has it, in words
+     */
+    public function gtins(array $gtins, array $exceptSkuIds = []): array
+    {
+        $taken = [];
+        foreach (array_chunk($gtins, self::CHUNK) as $chunk) {
+            $skus = DB::table('skus')->join('products', 'products.id', '=', 'skus.product_id')->whereIn('skus.gtin', $chunk)->get(['skus.id', 'skus.gtin', 'skus.code', 'products.name']);
+            foreach ($skus as $row) {
+                if (! in_array($row->id, $exceptSkuIds, true)) {
+                    $taken[$row->gtin] = "{$row->code}, a SKU of {$row->name}";
+                }
+            }
+        }
+
+        return $taken;
+    }
+
     /** What has the code, in words; null where it is free. */
     public function owner(string $code, ?int $sharingProductId = null, ?int $exceptSkuId = null): ?string
     {

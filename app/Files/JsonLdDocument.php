@@ -13,6 +13,7 @@ use App\Media\MediaKind;
 use App\Media\PhotoSize;
 use App\Models\Product;
 use Core\Catalog\Description;
+use Core\Details\DetailKind;
 use Core\Gallery\Entry;
 use Core\Gallery\Gallery;
 use Core\Matrix\AxisKind;
@@ -20,6 +21,7 @@ use Core\Matrix\Combination;
 use Core\Pricing\BreakScope;
 use Core\Pricing\Money;
 use Core\Pricing\QuantityBreak;
+use Core\Stock\Availability;
 
 /** A product as schema.org JSON-LD: a ProductGroup with its variants, or a single Product. */
 final class JsonLdDocument
@@ -100,11 +102,23 @@ final class JsonLdDocument
             'offers' => [
                 '@type' => 'Offer',
                 ...$this->price($loaded, $sku),
-                'availability' => 'https://schema.org/'.($sku->isSoldOut() ? 'OutOfStock' : 'InStock'),
+                ...$this->availability($loaded, $sku),
                 'itemCondition' => 'https://schema.org/NewCondition',
                 ...($sku->stock === null ? [] : ['inventoryLevel' => ['@type' => 'QuantitativeValue', 'value' => $sku->stock]]),
             ],
         ], fn (mixed $value): bool => $value !== null && $value !== []);
+    }
+
+    /** @return array<string, mixed> whether it can be bought, from when on, and how many at a time */
+    private function availability(LoadedProduct $loaded, SkuRow $sku): array
+    {
+        $availability = $loaded->availability($sku, ShopDay::today());
+        [$least, $most, $here] = array_map(fn (DetailKind $kind): string => $loaded->said($kind, $sku), [DetailKind::Least, DetailKind::Most, DetailKind::PreOrder]);
+        $quantity = array_filter(['minValue' => (int) $least, 'maxValue' => (int) $most]);
+
+        return ['availability' => "https://schema.org/{$availability->schemaName()}"]
+            + ($availability === Availability::PreOrder ? ['availabilityStarts' => $here] : [])
+            + ($quantity === [] ? [] : ['eligibleQuantity' => ['@type' => 'QuantitativeValue'] + $quantity]);
     }
 
     /**

@@ -8,11 +8,13 @@ use App\Catalog\Fact;
 use App\Catalog\LoadedProduct;
 use App\Catalog\SkuRow;
 use Core\Color\Swatch;
+use Core\Details\DetailKind;
 use Core\Gallery\Entry;
 use Core\Gallery\Ground;
 use Core\Gallery\Role;
 use Core\Matrix\Combination;
 use Core\Sheets\SafeCell;
+use Core\Stock\Counting;
 use Illuminate\Database\Query\Builder;
 use Illuminate\Support\Facades\DB;
 
@@ -21,7 +23,7 @@ final readonly class SheetColumns
 {
     private const FIXED = ['product', 'name', 'description', 'brand', 'category'];
 
-    private const SKU = ['sku', 'gtin', 'price', 'base price', 'effective price', 'sale price', 'list price', 'cost', 'currency', 'weight g', 'stock', 'state', 'photos', 'lead'];
+    private const SKU = ['sku', 'gtin', 'price', 'base price', 'effective price', 'sale price', 'list price', 'cost', 'currency', 'weight g', 'stock', 'stock counted for', 'low from', 'pre-order', 'least per order', 'most per order', 'state', 'photos', 'lead'];
 
     /** Products asked about in one query. */
     private const CHUNK = 5_000;
@@ -84,14 +86,17 @@ final readonly class SheetColumns
             $byCell[$sku->cell->key] ??= $sku;
         }
         $first = true;
+        // What several SKUs are sold from stands on the first of them, so that the column adds up.
+        $pools = [];
         foreach ($loaded->matrix->inOrder($loaded->matrix->combinations()) as $cell) {
             $sku = $loaded->made[$cell->key] ?? $byCell[$cell->key] ?? null;
             $leftOut = ! $loaded->matrix->isOffered($cell);
             if ($sku === null && ! $leftOut) {
                 continue;
             }
-            yield array_map(SafeCell::write(...), $this->row($loaded, $cell, $sku, $leftOut ? 'left out' : $sku->state->value ?? '', $first));
+            yield array_map(SafeCell::write(...), $this->row($loaded, $cell, $sku, $leftOut ? 'left out' : $sku->state->value ?? '', $first, $pools));
             $first = false;
+            $pools += $sku?->isMade() === true ? [$sku->pool => true] : [];
         }
         if ($first) {
             // A product that has no SKU yet is still a product.
@@ -99,8 +104,11 @@ final readonly class SheetColumns
         }
     }
 
-    /** @return list<string> */
-    private function row(LoadedProduct $loaded, Combination $cell, ?SkuRow $sku, string $state, bool $first): array
+    /**
+     * @param  array<string, true>  $pools  whose units stand in a row before
+     * @return list<string>
+     */
+    private function row(LoadedProduct $loaded, Combination $cell, ?SkuRow $sku, string $state, bool $first, array $pools = []): array
     {
         $product = $loaded->product;
         $choice = $loaded->matrix->choice($cell);
@@ -120,7 +128,13 @@ final readonly class SheetColumns
             $loaded->prices->cost($cell)?->shown() ?? '',
             $product->currency,
             (string) ($sku->weightG ?? ''),
-            (string) ($sku->stock ?? ''),
+            match (true) {
+                $sku === null => '',
+                ! $sku->isMade() => (string) $sku->counted,
+                default => isset($pools[$sku->pool]) ? '' : (string) $sku->stock,
+            },
+            $first && $loaded->book->counting !== Counting::Sku ? $loaded->book->counting->value : '',
+            ...array_map(fn (DetailKind $kind): string => $sku === null ? '' : $loaded->said($kind, $sku), [DetailKind::LowMark, DetailKind::PreOrder, DetailKind::Least, DetailKind::Most]),
             $state,
             $sku === null ? '' : implode('|', array_map(fn (Entry $entry): string => $entry->placement->file, $gallery->entries)),
             $sku !== null && $gallery->role(Role::Lead)->ground === Ground::Assigned ? $gallery->lead()->file ?? '' : '',

@@ -28,7 +28,7 @@ final class BoardRequest extends FormRequest
 {
     use SaysSwatches;
 
-    private const TEXTS = ['name', 'code', 'value', 'typed', 'order', 'parts', 'view', 'text', 'role', 'place', 'field', 'scope', 'synonyms', 'translations', 'add', 'lang', 'choice', 'width', 'need', 'reason', 'align', 'kind', 'tile', 'frame', 'by', 'display', 'seen', 'eyes', 'lab', 'detail', 'amount', 'percent', 'ending'];
+    private const TEXTS = ['name', 'code', 'value', 'typed', 'order', 'parts', 'view', 'text', 'role', 'place', 'field', 'scope', 'synonyms', 'translations', 'add', 'lang', 'choice', 'width', 'need', 'reason', 'align', 'kind', 'tile', 'frame', 'by', 'display', 'seen', 'eyes', 'lab', 'detail', 'amount', 'percent', 'ending', 'counting'];
 
     /** A part of the matrix. */
     private const PART = ['nullable', 'string', 'max:400000', 'regex:/^(\*|[0-9:,;]*)$/'];
@@ -53,7 +53,7 @@ final class BoardRequest extends FormRequest
             'selected' => self::PART,
             'onto' => self::PART,
             'page' => ['nullable', 'in:board,coverage,contact,roles,colors,prices,details'],
-            'lens' => ['nullable', 'in:photos,codes,prices,stock'],
+            'lens' => ['nullable', 'in:'.implode(',', array_column(Lens::cases(), 'value'))],
             'layer' => ['nullable', 'string', 'max:200', 'regex:/^[0-9:,]*$/'],
             'placements' => ['nullable', 'array', 'max:2000'],
             'placements.*' => ['integer'],

@@ -63,17 +63,18 @@ final class BoardResponder
         }
         $product = $request->product();
         $chosen = $this->chosen->again($product, $request->selection());
-        if (count($chosen->skus) > self::FEW) {
+        // What is counted together shows in cells that nobody pointed at.
+        if (count($chosen->skus) > self::FEW || $chosen->book->counting->isShared()) {
             return $this->fragment($request, $entry);
         }
-        $cells = new NumberCells($chosen->matrix, $request->lens(), $chosen->prices, ShopDay::today());
+        $cells = new NumberCells($chosen->matrix, $request->lens(), $chosen->prices, $chosen->details, $chosen->book, ShopDay::today());
 
         return response()->view('board.numbers', [
             'product' => $product,
             'version' => $entry->version,
             'cells' => array_map($cells->cell(...), $chosen->skus),
             'lens' => $request->lens(),
-            'sums' => (new SumsOfNumbers($chosen->pricesInWords(), $product->currency, $chosen->skus))->inWords(),
+            'sums' => (new SumsOfNumbers($chosen->pricesInWords(), $product->currency, $chosen->skus, $chosen->book->counting))->inWords(),
             'entry' => $entry,
         ], 200, ['HX-Retarget' => '#numbers', 'HX-Reswap' => 'innerHTML']);
     }

@@ -7,6 +7,20 @@ namespace Core\Codes;
 /** GTIN-8, -12, -13 and -14. Check digit: GS1 General Specifications, section 7.9 (from memory). */
 final class Gtin
 {
+    /**
+     * What is for use within a company or a region, or no product at all: GS1 General Specifications, section 1.4.2
+     * (from memory). By the first digits of thirteen.
+     */
+    private const RESTRICTED = [
+        '/^0(00000|2|4)/' => 'for numbers within a company',
+        '/^2/' => 'for numbers within a company or a region',
+        '/^05/' => 'for coupons',
+        '/^98[1-4]/' => 'for coupons',
+        '/^99/' => 'for coupons',
+        '/^980/' => 'for receipts of refunds',
+        '/^977/' => 'for serial publications',
+    ];
+
     /** @param  string  $body all digits but the last */
     public static function checkDigit(string $body): int
     {
@@ -32,5 +46,37 @@ final class Gtin
     {
         return preg_match('/^(\d{8}|\d{12,14})$/', $gtin) === 1
             && self::checkDigit(substr($gtin, 0, -1)) === (int) substr($gtin, -1);
+    }
+
+    /**
+     * As people type it, with spaces or dashes between the digits.
+     *
+     * @throws UnreadableGtin
+     */
+    public static function typed(string $typed): string
+    {
+        $digits = (string) preg_replace('/[\s\x{00A0}\x{2009}\x{2010}-\x{2014}-]/u', '', mb_scrub(trim($typed), 'UTF-8'));
+        if (preg_match('/^(\d{8}|\d{12,14})$/', $digits) !== 1) {
+            throw UnreadableGtin::noDigits($typed);
+        }
+
+        return self::isValid($digits) ? $digits : throw UnreadableGtin::wrongCheckDigit($digits, self::checkDigit(substr($digits, 0, -1)));
+    }
+
+    /** Why a number must not leave the company, or is no product's, in words; null where it may. */
+    public static function restriction(string $gtin): ?string
+    {
+        // A GTIN-8 has prefixes of its own: those that begin with 0 or 2 are restricted.
+        if (strlen($gtin) === 8) {
+            return preg_match('/^[02]/', $gtin) === 1 ? 'for numbers within a company' : null;
+        }
+        $thirteen = strlen($gtin) === 14 ? substr($gtin, 1) : str_pad($gtin, 13, '0', STR_PAD_LEFT);
+        foreach (self::RESTRICTED as $pattern => $why) {
+            if (preg_match($pattern, $thirteen) === 1) {
+                return $why;
+            }
+        }
+
+        return null;
     }
 }

@@ -12,6 +12,9 @@ enum DetailKind: string
     case Cost = 'cost';
     case Sale = 'sale';
     case Breaks = 'breaks';
+    case Counting = 'counting';
+    case PictureUnits = 'picture units';
+    case ProductUnits = 'product units';
     case LowMark = 'low mark';
     case Least = 'least';
     case Most = 'most';
@@ -37,6 +40,9 @@ enum DetailKind: string
             self::ListPrice => 'List price',
             self::Sale => 'Sale',
             self::Breaks => 'Quantity breaks',
+            self::Counting => 'Stock counted for',
+            self::PictureUnits => 'Units of a picture combination',
+            self::ProductUnits => 'Units of the whole product',
             self::LowMark => 'Low from',
             self::Least => 'Least per order',
             self::Most => 'Most per order',
@@ -62,6 +68,6 @@ enum DetailKind: string
     /** Whether every SKU of a product has the same: then no part can say otherwise. */
     public function isOfProduct(): bool
     {
-        return in_array($this, [self::Breaks, self::Kind, self::Tags, self::BuyerText], true);
+        return in_array($this, [self::Breaks, self::Counting, self::ProductUnits, self::Kind, self::Tags, self::BuyerText], true);
     }
 }

@@ -21,6 +21,9 @@ final readonly class DetailReader
 {
     private const MOST_UNITS = 9_999_999;
 
+    /** Their meaning is Core\Stock\Counting’s. */
+    private const WAYS_OF_COUNTING = ['sku', 'pictures', 'product', 'none'];
+
     private const MOST_WORDS = 80;
 
     private const MOST_SHORT = 500;
@@ -50,8 +53,9 @@ final readonly class DetailReader
             DetailKind::Ending => PriceEnding::typed($first, $this->currency)->text(),
             DetailKind::ListPrice, DetailKind::Cost, DetailKind::Surcharge, DetailKind::GiftWrap => Money::typed($first, $this->currency)->shown(),
             DetailKind::Sale => Sale::typed($first, $typed[1] ?? '', $typed[2] ?? '', $this->currency)->text(),
-            DetailKind::LowMark => (string) $this->units($first, 0),
+            DetailKind::LowMark, DetailKind::PictureUnits, DetailKind::ProductUnits => (string) $this->units($first, 0),
             DetailKind::Least, DetailKind::Most => (string) $this->units($first, 1),
+            DetailKind::Counting => in_array($first, self::WAYS_OF_COUNTING, true) ? $first : throw UnreadableDetail::noCounting($first),
             DetailKind::PreOrder => Day::typed($first)->iso,
             DetailKind::Dimensions => Dimensions::typed($first)->text(),
             DetailKind::Highlights => $this->list($kind, preg_split('/\R/u', $first) ?: [], "\n", self::MOST_HIGHLIGHTS),

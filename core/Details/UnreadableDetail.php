@@ -44,6 +44,11 @@ final class UnreadableDetail extends CoreException
         return new self('“'.self::cut($typed)."” is not a number of units. Type a whole number from {$least} to ".number_format($most).'.');
     }
 
+    public static function noCounting(string $typed): self
+    {
+        return new self('“'.self::cut($typed).'” is no way of counting. It is sku, pictures, product or none.');
+    }
+
     public static function isTooLong(DetailKind $kind, int $most): self
     {
         return new self("{$kind->label()} can have up to {$most} characters. Shorten it.");

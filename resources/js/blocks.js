@@ -27,6 +27,16 @@ const isRectangle = (rows) => rows.every((row) => row.length === rows[0].length 
 
 const key = (rows) => rows.map((row) => row.map((cell) => cell.dataset.cell).join(';')).join('|');
 
+/** The sums of rows, columns and all, where each SKU's units are its own: of what the cells show. */
+export function sumHeads(selection) {
+  const { lens, counting } = boardRoot().dataset;
+  for (const head of lens === 'stock' && counting === 'sku' ? document.querySelectorAll('.matrix th [data-units]') : []) {
+    const made = (selection.keysOfPart.get(head.closest('th').dataset.part) ?? []).map((key) => selection.byKey.get(key)).filter((cell) => cell?.dataset.made !== undefined);
+    const counted = made.map(figure).filter((units) => units !== '');
+    head.textContent = counted.length === 0 ? 'not counted' : `${counted.reduce((sum, units) => sum + Number(units), 0).toLocaleString('en-US')} in stock`;
+  }
+}
+
 export function blocks({ selection, canEdit }) {
   const isOfNumbers = () => boardRoot() && boardRoot().dataset.lens !== 'photos';
   const chosen = () => selection.cells.filter((cell) => selection.keys.has(cell.dataset.cell));

@@ -1,6 +1,6 @@
 import htmx from 'htmx.org';
 import { act, actWithFile, boardRoot, context, enqueue, refresh } from './act';
-import { blocks } from './blocks';
+import { blocks, sumHeads } from './blocks';
 import { closeDialog, openDialog } from './dialog';
 import { dragging } from './dragging';
 import { keyboard } from './keyboard';
@@ -116,6 +116,7 @@ export function board() {
         cell.parentElement.removeAttribute('data-print');
       }
     }
+    sumHeads(selection);
     boardRoot().dataset.version = numbers.dataset.version;
     // Whoever selects something else meanwhile sees the sums of that.
     for (const sum of about === selection.token ? answer.querySelectorAll('[data-sum]') : []) {

@@ -1,6 +1,6 @@
 import { boardRoot, refresh } from './act';
 
-const LENSES = ['photos', 'codes', 'prices', 'stock'];
+const LENSES = ['photos', 'codes', 'prices', 'stock', 'gtin', 'weight'];
 
 /** The keys of the board. The board says what is selected and marked, and makes the changes. */
 export function keyboard({ selection, fill, focusCell, inFocus, choose, change, markedIds, clearMarks }) {
@@ -162,7 +162,7 @@ export function keyboard({ selection, fill, focusCell, inFocus, choose, change, 
     const cell = document.activeElement.closest('.matrix [data-cell]') ?? selection.cells.find((one) => selection.keys.has(one.dataset.cell));
     const lens = LENSES[Number(event.key) - 1];
     const isEditing = document.getElementById('typed') && event.target.closest('.matrix');
-    if (isEditing && /^[0-9]$/.test(event.key) && boardRoot().dataset.lens !== 'codes') {
+    if (isEditing && /^[0-9+-]$/.test(event.key) && boardRoot().dataset.lens !== 'codes') {
       event.preventDefault();
       edit(event.key);
     } else if (lens) {

@@ -19,7 +19,7 @@ final class Arrows
         'Reach' => ['Text', 'Color', 'Sizes', 'Codes', 'Pricing', 'Matrix'],
         'Gallery' => ['Text', 'Color', 'Sizes', 'Codes', 'Pricing', 'Matrix', 'Reach'],
         'Details' => ['Text', 'Color', 'Sizes', 'Codes', 'Pricing', 'Matrix', 'Reach'],
-        'Stock' => ['Text', 'Color', 'Sizes', 'Codes', 'Pricing', 'Matrix', 'Reach'],
+        'Stock' => ['Text', 'Color', 'Sizes', 'Codes', 'Pricing', 'Matrix', 'Reach', 'Details'],
         'Catalog' => ['Text', 'Color', 'Sizes', 'Codes', 'Pricing', 'Matrix', 'Reach', 'Gallery', 'Details', 'Stock'],
         'Matching' => ['Text', 'Color', 'Sizes', 'Codes', 'Pricing', 'Matrix', 'Reach', 'Gallery'],
         'Checks' => ['Text', 'Color', 'Sizes', 'Codes', 'Pricing', 'Matrix', 'Reach', 'Gallery', 'Details', 'Stock', 'Catalog'],

@@ -6,8 +6,12 @@ namespace App\Http\Controllers;
 
 use App\Actions\PasteBlock;
 use App\Actions\SetCode;
+use App\Actions\SetCounting;
+use App\Actions\SetGtin;
 use App\Actions\SetPrices;
 use App\Actions\SetStock;
+use App\Actions\SetWeight;
+use App\Catalog\CountingPlan;
 use App\Catalog\NumberKind;
 use App\Catalog\ProductLoader;
 use App\Http\BoardRequest;
@@ -17,6 +21,7 @@ use App\Refusals\Kind;
 use App\Refusals\Refused;
 use Core\Sheets\CellGrid;
 use Core\Sheets\PastedBlock;
+use Core\Stock\Counting;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\Response;
 
@@ -41,10 +46,33 @@ final class SkuController
         return $this->board->numbers($request, $action->run($request->change(), $request->selection(), $this->typed($request)));
     }
 
+    public function gtin(BoardRequest $request, SetGtin $action): Response
+    {
+        return $this->board->numbers($request, $action->run($request->change(), $request->selection(), $this->typed($request)));
+    }
+
+    public function weight(BoardRequest $request, SetWeight $action): Response
+    {
+        return $this->board->numbers($request, $action->run($request->change(), $request->selection(), $this->typed($request)));
+    }
+
+    /** What becomes of the units where they are counted for something else. */
+    public function countingPlan(BoardRequest $request, ProductLoader $loader): View
+    {
+        $loaded = $loader->load($request->product());
+
+        return view('board.counting', ['product' => $request->product(), 'now' => $loaded->book->counting, 'plan' => new CountingPlan($loaded, Counting::tryFrom($request->string('counting')->toString()) ?? $loaded->book->counting)]);
+    }
+
+    public function counting(BoardRequest $request, SetCounting $action): Response
+    {
+        return $this->board->fragment($request, $action->run($request->change(), Counting::tryFrom($request->string('counting')->toString()) ?? throw new Refused('Say what the stock is counted for.', Kind::Missing, 'counting')));
+    }
+
     /** A block of a spreadsheet, or one row or column of the matrix over the others. */
     public function block(BoardRequest $request, PasteBlock $action): Response
     {
-        $kind = NumberKind::tryFrom($request->lens()->value) ?? throw new Refused('Choose what the cells show first: codes, prices or stock.', Kind::Missing, 'lens');
+        $kind = NumberKind::tryFrom($request->lens()->value) ?? throw new Refused('Choose first what the cells show: codes, prices, stock, GTINs or weights.', Kind::Missing, 'lens');
 
         // It may reach beyond what is selected, so that the whole board is drawn.
         return $this->board->fragment($request, $action->run($request->change(), $kind, CellGrid::fromKey($request->string('grid')->toString()), PastedBlock::read($request->string('block')->toString()), $request->boolean('first')));

@@ -17,6 +17,7 @@ final readonly class BoardCell implements Htmlable
      * @param  string  $text  what the lens shows
      * @param  string  $note  a small line below
      * @param  bool  $warns  whether a shopper would meet something wrong here
+     * @param  string  $look  a class of its own; empty for none
      */
     public function __construct(
         public string $key,
@@ -26,6 +27,7 @@ final readonly class BoardCell implements Htmlable
         public string $text = '',
         public string $note = '',
         public bool $warns = false,
+        public string $look = '',
     ) {
     }
 
@@ -40,6 +42,7 @@ final readonly class BoardCell implements Htmlable
         return implode(' ', array_filter([
             $this->state === 'made' ? $lens->value : str_replace(' ', '-', $this->state),
             $this->warns ? 'warns' : '',
+            $this->look,
             $this->state === 'made' && $lens->isOfNumbers() ? 'number' : '',
         ]));
     }

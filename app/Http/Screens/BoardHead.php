@@ -16,6 +16,7 @@ final readonly class BoardHead
      * @param  array<string, CoverageCell>  $views  coverage by view; empty without a shot list
      * @param  int  $rows  how many rows it spans
      * @param  string  $words  what it selects, in words; empty where its label says it
+     * @param  string  $units  the sum of its stock, in words; empty where the lens does not show it
      */
     public function __construct(
         public string $key,
@@ -26,6 +27,7 @@ final readonly class BoardHead
         public array $views = [],
         public int $rows = 1,
         public string $words = '',
+        public string $units = '',
     ) {
     }
 

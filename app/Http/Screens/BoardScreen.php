@@ -6,6 +6,8 @@ namespace App\Http\Screens;
 
 use App\Catalog\LoadedProduct;
 use App\Catalog\ShopDay;
+use App\Catalog\SkuRow;
+use App\Catalog\StockCount;
 use App\Http\Lens;
 use Core\Gallery\Coverage;
 use Core\Gallery\CoverageRow;
@@ -17,6 +19,7 @@ use Core\Matrix\Combination;
 use Core\Matrix\Matrix;
 use Core\Reach\Clause;
 use Core\Reach\Reach;
+use Core\Stock\Counting;
 
 /** The matrix as the board draws it. */
 final class BoardScreen
@@ -47,7 +50,7 @@ final class BoardScreen
         public readonly array $layers,
     ) {
         $this->matrix = $loaded->matrix;
-        $this->numbers = new NumberCells($loaded->matrix, $lens, $loaded->prices, ShopDay::today());
+        $this->numbers = new NumberCells($loaded->matrix, $lens, $loaded->prices, $loaded->details, $loaded->book, ShopDay::today());
         $this->pictures = new PictureLinks($loaded);
         $this->photos = new PhotoCells($loaded, $this->pictures);
         $this->arithmetic = Arithmetic::of($loaded->matrix);
@@ -111,6 +114,26 @@ final class BoardScreen
         return implode(',', array_map(fn (int $id, int $value): string => "{$id}:{$value}", array_keys($layers), $layers));
     }
 
+    /**
+     * The sum of the units of a part in the stock lens, in words; empty in others.
+     *
+     * @param  string  $key  of the part; empty for all
+     */
+    public function unitsIn(string $key): string
+    {
+        if ($this->lens !== Lens::Stock) {
+            return '';
+        }
+        $part = Combination::fromKey($key);
+        $count = new StockCount(array_filter($this->loaded->made, fn (SkuRow $sku): bool => $sku->cell->includes($part)));
+
+        return match (true) {
+            $count->isNone() => 'no SKU',
+            $count->isUncounted() => 'not counted',
+            default => number_format($count->units).' in stock'.($this->loaded->book->counting === Counting::Product ? ', all SKUs together' : ''),
+        };
+    }
+
     /** @return list<BoardHead> */
     private function columns(): array
     {
@@ -141,6 +164,7 @@ final class BoardScreen
                 $across->kind === AxisKind::Color,
                 $this->loaded->swatches->of($value->id),
                 words: implode(', ', $this->matrix->choice(Combination::of([$across->id => $value->id] + $fixed))),
+                units: $this->unitsIn(Combination::of([$across->id => $value->id] + $fixed)->key),
             );
         }, $across->values);
     }
@@ -172,6 +196,7 @@ final class BoardScreen
                     $span > 1 ? [] : $row->cells ?? [],
                     $span,
                     implode(', ', $this->matrix->choice($of)),
+                    $open !== [] && $of === $outer && $span === 1 ? '' : $this->unitsIn($of->key),
                 );
                 $rows[] = $open === []
                     ? new BoardRow(null, $head($outer, $value->label, 1), $this->cells($part))

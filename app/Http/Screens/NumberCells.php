@@ -6,19 +6,33 @@ namespace App\Http\Screens;
 
 use App\Catalog\SkuRow;
 use App\Http\Lens;
+use Core\Codes\Gtin;
+use Core\Details\DetailFinder;
+use Core\Details\DetailKind;
+use Core\Details\Details;
 use Core\Details\PriceList;
 use Core\Matrix\Matrix;
+use Core\Stock\Availability;
+use Core\Stock\StockBook;
 use Core\Text\Day;
 
 /** Cells of SKUs as the lenses of numbers draw them. */
 final readonly class NumberCells
 {
+    private DetailFinder $low;
+
+    private DetailFinder $here;
+
     public function __construct(
         private Matrix $matrix,
         private Lens $lens,
         private PriceList $prices,
+        Details $details,
+        private StockBook $book,
         private Day $today,
     ) {
+        $this->low = $details->finder(DetailKind::LowMark, $matrix);
+        $this->here = $details->finder(DetailKind::PreOrder, $matrix);
     }
 
     public function cell(SkuRow $sku): BoardCell
@@ -27,9 +41,30 @@ final readonly class NumberCells
 
         return match ($this->lens) {
             Lens::Prices => $this->price($sku, $place),
-            Lens::Stock => new BoardCell($sku->cell->key, 'made', $place, text: $sku->stock === null ? '–' : number_format($sku->stock), note: $sku->stock === null ? 'not counted' : ($sku->isSoldOut() ? 'sold out' : '')),
+            Lens::Stock => $this->stock($sku, $place),
+            Lens::Gtin => new BoardCell($sku->cell->key, 'made', $place, text: $sku->gtin ?? '–', note: $sku->gtin !== null && Gtin::restriction($sku->gtin) !== null ? 'restricted' : ''),
+            Lens::Weight => new BoardCell($sku->cell->key, 'made', $place, text: $sku->weightG === null ? '–' : "{$sku->weightG} g", note: $sku->weightG === null ? 'not weighed' : ''),
             default => new BoardCell($sku->cell->key, 'made', $place, text: $sku->code),
         };
+    }
+
+    private function stock(SkuRow $sku, string $place): BoardCell
+    {
+        $availability = $this->availability($sku);
+        $notes = array_filter([
+            $availability === Availability::InStock ? '' : $availability->value,
+            $sku->stock !== null && $this->book->counting->isShared() ? 'shared' : '',
+        ]);
+
+        return new BoardCell($sku->cell->key, 'made', $place, text: $sku->stock === null ? '–' : number_format($sku->stock), note: implode(' · ', $notes), look: $availability === Availability::InStock ? '' : str_replace(' ', '-', $availability->value));
+    }
+
+    private function availability(SkuRow $sku): Availability
+    {
+        $low = $this->low->at($sku->cell);
+        $here = $this->here->at($sku->cell);
+
+        return Availability::of($sku->stock, $low === '' ? null : (int) $low, $here === '' ? null : Day::typed($here), $this->today);
     }
 
     private function price(SkuRow $sku, string $place): BoardCell

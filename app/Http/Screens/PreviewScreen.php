@@ -17,6 +17,7 @@ use App\Models\PhotoState;
 use Core\Catalog\Description;
 use Core\Color\Contrast;
 use Core\Color\SwatchKind;
+use Core\Details\DetailKind;
 use Core\Gallery\AltText;
 use Core\Gallery\Crop;
 use Core\Gallery\Gallery;
@@ -29,6 +30,7 @@ use Core\Matrix\Combination;
 use Core\Matrix\Matrix;
 use Core\Pricing\Money;
 use Core\Pricing\QuantityBreak;
+use Core\Stock\Availability;
 use Core\Text\Day;
 
 /** The product as a shopper meets it, with some values chosen. */
@@ -127,7 +129,7 @@ final class PreviewScreen
                 $isChosen,
                 match (true) {
                     $skus === [] => 'missing',
-                    array_filter($skus, fn (SkuRow $sku): bool => ! $sku->isSoldOut()) === [] => 'sold out',
+                    array_filter($skus, fn (SkuRow $sku): bool => $this->loaded->availability($sku, $this->today)->canBeBought()) === [] => 'sold out',
                     default => 'free',
                 },
                 // What is blank never reaches a shopper: then the name stands alone.
@@ -178,6 +180,26 @@ final class PreviewScreen
         return array_map(fn (QuantityBreak $break): string => ucfirst($break->inWords()), $this->loaded->prices->breaks()->breaks);
     }
 
+    /** @return list<string> what holds of an order of the chosen SKU: that few are left, when it comes, how many can be ordered */
+    public function conditions(): array
+    {
+        $sku = $this->sku();
+        if ($sku === null) {
+            return [];
+        }
+        $said = fn (DetailKind $kind): string => $this->loaded->said($kind, $sku);
+
+        return array_values(array_filter([
+            match ($this->loaded->availability($sku, $this->today)) {
+                Availability::Low => 'Only '.number_format((int) $sku->stock).' left',
+                Availability::PreOrder => 'Here on '.Day::typed($said(DetailKind::PreOrder))->inWords(),
+                default => '',
+            },
+            $said(DetailKind::Least) === '' ? '' : 'At least '.number_format((int) $said(DetailKind::Least)).' per order',
+            $said(DetailKind::Most) === '' ? '' : 'At most '.number_format((int) $said(DetailKind::Most)).' per order',
+        ]));
+    }
+
     /** @return list<SkuRow> those that are chosen, or all where the choice leaves none */
     private function inQuestion(): array
     {
@@ -205,8 +227,11 @@ final class PreviewScreen
         $open = array_filter($this->loaded->matrix->axes, fn (Axis $axis): bool => $this->choice->value($axis->id) === null);
 
         return match (true) {
-            $sku !== null && ! $sku->isSoldOut() => 'Add to basket',
-            $sku !== null => 'Sold out',
+            $sku !== null => match ($this->loaded->availability($sku, $this->today)) {
+                Availability::SoldOut => 'Sold out',
+                Availability::PreOrder => 'Order ahead',
+                default => 'Add to basket',
+            },
             $open === [] => 'Not available',
             default => 'Choose a '.$this->listed(array_map(fn (Axis $axis): string => mb_strtolower($this->names->axis($axis)), array_values($open))),
         };
@@ -219,7 +244,7 @@ final class PreviewScreen
         $count = count($this->loaded->made);
 
         return match (true) {
-            $sku !== null => $sku->code.' · '.(new StockCount([$sku]))->inWords(),
+            $sku !== null => $sku->code.' · '.(new StockCount([$sku], $this->loaded->book->counting))->inWords(),
             $count === 0 => 'No SKU is made yet',
             default => number_format($count).($count === 1 ? ' SKU' : ' SKUs').' in all',
         };

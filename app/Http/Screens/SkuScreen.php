@@ -67,6 +67,6 @@ final readonly class SkuScreen
 
     public function stockInWords(): string
     {
-        return (new StockCount([$this->sku]))->inWords();
+        return (new StockCount([$this->sku], $this->loaded->book->counting))->inWords();
     }
 }

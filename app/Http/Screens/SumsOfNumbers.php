@@ -6,6 +6,7 @@ namespace App\Http\Screens;
 
 use App\Catalog\SkuRow;
 use App\Catalog\StockCount;
+use Core\Stock\Counting;
 
 /** The numbers of selected SKUs in sums, for the foot of the board. */
 final readonly class SumsOfNumbers
@@ -18,6 +19,7 @@ final readonly class SumsOfNumbers
         private string $prices,
         private string $currency,
         private array $skus,
+        private Counting $counting,
     ) {
     }
 
@@ -26,7 +28,7 @@ final readonly class SumsOfNumbers
     {
         return [
             'prices' => $this->prices === '' ? 'no price' : "{$this->prices} {$this->currency}",
-            'stock' => (new StockCount($this->skus))->inWords(),
+            'stock' => (new StockCount($this->skus, $this->counting))->inWords(),
         ];
     }
 }

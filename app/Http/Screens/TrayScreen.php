@@ -143,7 +143,7 @@ final class TrayScreen
         return [
             'skus' => number_format(count($skus)).(count($skus) === 1 ? ' SKU' : ' SKUs'),
             'pictures' => count($this->gallery->shown).(count($this->gallery->shown) === 1 ? ' picture' : ' pictures'),
-            ...(new SumsOfNumbers($loaded->prices($skus), $loaded->product->currency, $skus))->inWords(),
+            ...(new SumsOfNumbers($loaded->prices($skus), $loaded->product->currency, $skus, $loaded->book->counting))->inWords(),
         ];
     }
 

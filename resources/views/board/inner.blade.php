@@ -1,4 +1,4 @@
-<div class="board" data-board data-version="{{ $product->version }}" data-selected="{{ $tray->selected }}" data-lens="{{ $board->lens->value }}" data-layer="{{ $board->layerToken() }}"
+<div class="board" data-board data-version="{{ $product->version }}" data-selected="{{ $tray->selected }}" data-lens="{{ $board->lens->value }}" data-counting="{{ $loaded->book->counting->value }}" data-layer="{{ $board->layerToken() }}"
     data-can-edit="{{ auth()->user()->can('edit') ? '1' : '0' }}" data-url="{{ route('board.fragment', $product) }}" data-tray="{{ route('board.tray', $product) }}"
     data-changes="{{ route('photos.receive', $product) }}/CHANGE" data-upload="{{ route('photos.receive', $product) }}" data-most="{{ json_encode(['picture' => config('slate.photos.most_bytes'), 'bytes' => config('slate.uploads.most_bytes'), 'files' => config('slate.uploads.most_files')]) }}" data-order="{{ route('values.order', $product) }}" data-fold="{{ route('layout.fold', $product) }}" data-setup="{{ route('setup', $product) }}" data-block="{{ route('skus.block', $product) }}">
     <div class="head">
@@ -26,9 +26,9 @@
                         <summary class="btn btn-plain" title="Select what is like the cell in focus">Like this</summary>
                         <div role="group" aria-label="Select what is like the cell in focus">
                             @foreach ($loaded->matrix->axes as $axis)<button type="button" data-like="{{ $axis->id }}">Same {{ $axis->name }}</button>@endforeach
-                            @if ($board->lens === App\Http\Lens::Prices || $board->lens === App\Http\Lens::Stock)<button type="button" data-like="lacking">{{ $board->lens === App\Http\Lens::Prices ? 'All without a price' : 'All not counted' }}</button>@endif
+                            @if ($board->lens->lacking() !== '')<button type="button" data-like="lacking">{{ $board->lens->lacking() }}</button>@endif
                             <button type="button" data-like="state">Same state</button>
-                            <button type="button" data-like="shown">Same {{ ['photos' => 'Lead', 'codes' => 'code', 'prices' => 'price', 'stock' => 'stock'][$board->lens->value] }}</button>
+                            <button type="button" data-like="shown">Same {{ $board->lens->one() }}</button>
                         </div>
                     </details>
                 </div>

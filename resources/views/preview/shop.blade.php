@@ -39,6 +39,7 @@
                 @endif
             </fieldset>
         @endforeach
+        @if ($preview->conditions() !== [])<ul class="shop-breaks">@foreach ($preview->conditions() as $condition)<li>{{ $condition }}</li>@endforeach</ul>@endif
         <button type="button" class="buy" disabled>{{ $preview->offer() }}</button>
         <p class="small-print">{{ $preview->inSmallPrint() }}. This is a preview: nothing can be bought here.</p>
         @if ($preview->loaded->facts !== [])<dl class="shop-facts">@foreach ($preview->loaded->facts as $fact)<div><dt>{{ $fact->name }}</dt><dd>{{ $fact->value }}</dd></div>@endforeach</dl>@endif

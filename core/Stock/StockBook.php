@@ -1,0 +1,70 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Core\Stock;
+
+use Core\Details\DetailFinder;
+use Core\Details\DetailKind;
+use Core\Details\Details;
+use Core\Matrix\Axis;
+use Core\Matrix\Combination;
+use Core\Matrix\Matrix;
+
+/** From which units each SKU of a product is sold. What was counted in another way sleeps, and is there again with that way. */
+final readonly class StockBook
+{
+    public Counting $counting;
+
+    private DetailFinder $ofPictures;
+
+    private ?int $ofProduct;
+
+    /** @var list<int> */
+    private array $pictureAxes;
+
+    public function __construct(Details $details, Matrix $matrix)
+    {
+        $this->counting = Counting::tryFrom($details->whole(DetailKind::Counting)) ?? Counting::Sku;
+        $this->ofPictures = $details->finder(DetailKind::PictureUnits, $matrix);
+        $this->ofProduct = self::units($details->whole(DetailKind::ProductUnits));
+        $this->pictureAxes = array_map(fn (Axis $axis): int => $axis->id, $matrix->pictureAxes());
+    }
+
+    /**
+     * What a SKU can be sold from.
+     *
+     * @param  ?int  $own  what was counted for it alone
+     * @return ?int units; null where nobody has counted them
+     */
+    public function of(Combination $cell, ?int $own): ?int
+    {
+        return match ($this->counting) {
+            Counting::Sku => $own,
+            Counting::Pictures => self::units($this->ofPictures->at($this->part($cell))),
+            Counting::Product => $this->ofProduct,
+            Counting::None => null,
+        };
+    }
+
+    /** The same for SKUs that are sold from the same units, so that these are summed once. */
+    public function pool(Combination $cell): string
+    {
+        return match ($this->counting) {
+            Counting::Pictures => $this->part($cell)->key,
+            Counting::Product => 'all',
+            default => "cell {$cell->key}",
+        };
+    }
+
+    /** The picture combination that a cell lies in. */
+    public function part(Combination $cell): Combination
+    {
+        return $cell->on($this->pictureAxes);
+    }
+
+    private static function units(string $text): ?int
+    {
+        return $text === '' ? null : (int) $text;
+    }
+}
