@@ -62,6 +62,7 @@ final class CreateProduct
                 'category' => '',
                 'currency' => $like->currency ?? 'EUR',
                 'shot_list_id' => $shotListId ?? $like?->shot_list_id,
+                'code_pattern_id' => $like?->code_pattern_id,
                 'left_out' => [],
                 'version' => 1,
             ])->refresh();

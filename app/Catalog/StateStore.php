@@ -15,7 +15,6 @@ use Core\Catalog\OwnAxis;
 use Core\Catalog\PictureDifference;
 use Core\Catalog\ProductState;
 use Core\Catalog\SkuDifference;
-use Core\Codes\SkuCodes;
 use Core\Gallery\Role;
 use Core\Matrix\Axis;
 use Core\Matrix\Combination;
@@ -31,6 +30,7 @@ final class StateStore
         private readonly MatrixPlanner $planner,
         private readonly PlanStore $plans,
         private readonly TakenCodes $taken,
+        private readonly CodePlanner $codes,
     ) {
     }
 
@@ -130,9 +130,10 @@ final class StateStore
                 $cells[$sku->cell->key] = $sku;
             }
         }
+        $pattern = $this->codes->patternOf($loaded->product);
         $parts = $wanted->matrix->codeParts(array_map(fn (CatalogSku $sku): Combination => $sku->cell, array_values($cells)));
         foreach ($parts as $part) {
-            $own = (new SkuCodes())->code($loaded->product->code, $part);
+            $own = $pattern->code($loaded->product->code, $part);
             if ($own !== $cells[$part->key]->code) {
                 $codes[$own] = $cells[$part->key]->code;
             }

@@ -14,23 +14,53 @@ final class TakenCodes
     /**
      * @param  list<string>  $codes
      * @param  ?int  $sharingProductId  a product that may share its code with its only SKU
+     * @param  list<int>  $exceptSkuIds
      * @return array<string, string> code in upper case => what has it, in words
      */
-    public function among(array $codes, ?int $sharingProductId = null, ?int $exceptSkuId = null): array
+    public function among(array $codes, ?int $sharingProductId = null, array $exceptSkuIds = []): array
     {
         $taken = [];
+        $except = array_flip($exceptSkuIds);
         foreach (array_chunk($codes, self::CHUNK) as $chunk) {
             foreach (DB::table('products')->whereIn('code', $chunk)->where('id', '<>', $sharingProductId ?? 0)->get(['code', 'name', 'removed_at']) as $row) {
                 $taken[mb_strtoupper($row->code)] = $row->name.($row->removed_at === null ? '' : ', which was undone');
             }
             $skus = DB::table('skus')->join('products', 'products.id', '=', 'skus.product_id')
-                ->whereIn('skus.code', $chunk)->where('skus.id', '<>', $exceptSkuId ?? 0)->get(['skus.code', 'skus.state', 'products.name']);
+                ->whereIn('skus.code', $chunk)->get(['skus.id', 'skus.code', 'skus.state', 'products.name']);
             foreach ($skus as $row) {
+                if (isset($except[$row->id])) {
+                    continue;
+                }
                 $taken[mb_strtoupper($row->code)] = "a SKU of {$row->name}".($row->state === 'retired' ? ' (retired, but its code stays its own)' : '');
             }
         }
 
         return $taken;
+    }
+
+    /**
+     * The highest number that stands between two texts in a code of the catalog.
+     *
+     * @return int 0 for none
+     */
+    public function highestNumber(string $before, string $behind): int
+    {
+        $like = addcslashes($before, '\\%_').'%'.addcslashes($behind, '\\%_');
+        $digits = '^'.preg_quote($before).'[0-9]{1,9}'.preg_quote($behind).'$';
+        $highest = 0;
+        foreach (['products', 'skus'] as $table) {
+            $number = DB::table($table)->where('code', 'like', $like)->whereRaw('code regexp ?', [$digits])
+                ->selectRaw('max(cast(substr(code, ?, char_length(code) - ?) as unsigned)) as highest', [mb_strlen($before) + 1, mb_strlen($before) + mb_strlen($behind)])->value('highest');
+            $highest = max($highest, (int) $number);
+        }
+
+        return $highest;
+    }
+
+    /** @return array<string, int> GTINs of the catalog from one to another => SKU id */
+    public function between(string $first, string $last): array
+    {
+        return DB::table('skus')->whereBetween('gtin', [$first, $last])->pluck('id', 'gtin')->all();
     }
 
     /**
@@ -56,6 +86,6 @@ final class TakenCodes
     /** What has the code, in words; null where it is free. */
     public function owner(string $code, ?int $sharingProductId = null, ?int $exceptSkuId = null): ?string
     {
-        return array_values($this->among([$code], $sharingProductId, $exceptSkuId))[0] ?? null;
+        return array_values($this->among([$code], $sharingProductId, $exceptSkuId === null ? [] : [$exceptSkuId]))[0] ?? null;
     }
 }

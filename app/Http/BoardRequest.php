@@ -28,7 +28,7 @@ final class BoardRequest extends FormRequest
 {
     use SaysSwatches;
 
-    private const TEXTS = ['name', 'code', 'value', 'typed', 'order', 'parts', 'view', 'text', 'role', 'place', 'field', 'scope', 'synonyms', 'translations', 'add', 'lang', 'choice', 'width', 'need', 'reason', 'align', 'kind', 'tile', 'frame', 'by', 'display', 'seen', 'eyes', 'lab', 'detail', 'amount', 'percent', 'ending', 'counting'];
+    private const TEXTS = ['name', 'code', 'value', 'typed', 'order', 'parts', 'view', 'text', 'role', 'place', 'field', 'scope', 'synonyms', 'translations', 'add', 'lang', 'choice', 'width', 'need', 'reason', 'align', 'kind', 'tile', 'frame', 'by', 'display', 'seen', 'eyes', 'lab', 'detail', 'amount', 'percent', 'ending', 'counting', 'pattern'];
 
     /** A part of the matrix. */
     private const PART = ['nullable', 'string', 'max:400000', 'regex:/^(\*|[0-9:,;]*)$/'];
@@ -44,6 +44,9 @@ final class BoardRequest extends FormRequest
             ...array_fill_keys(array_map(fn (string $list): string => "{$list}.*", ['homes', 'survivors', 'exchanges', 'heirs', 'as_facts', 'winners', 'roles', 'codes', 'views', 'picture_axes', 'crop', 'measured']), ['nullable', 'string', 'max:600']),
             ...array_fill_keys(['axes.*.name', 'axes.*.values', 'axes.*.items', 'axes.*.axis', 'axes.*.dragged', 'axes.*.pictures', 'likes.*.*', 'rule.*.*'], ['nullable', 'string', 'max:1000000']),
             ...array_fill_keys(['axes.*', 'likes.*', 'rule.*'], ['array']),
+            'range' => ['nullable', 'integer'],
+            'copies' => ['nullable', 'array', 'max:10000'],
+            'copies.*' => ['nullable', 'integer', 'min:0', 'max:100000'],
             'fields.*' => ['nullable', 'string', 'max:20000'],
             ...$this->swatchRules(),
             'version' => ['nullable', 'integer', 'min:0'],

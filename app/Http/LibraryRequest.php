@@ -21,9 +21,11 @@ final class LibraryRequest extends FormRequest
             'token' => ['nullable', 'uuid'],
             'order' => ['nullable', 'string', 'regex:/^[0-9,]*$/', 'max:20000'],
             'name' => ['nullable', 'string', 'max:200'],
-            ...array_fill_keys(['values', 'code', 'kind', 'display', 'synonyms', 'translations', 'words', 'loose_words', 'showing', 'need.*', 'language', 'pattern', 'file', 'text', 'find', 'crop.*', 'by', 'eyes', 'try', 'part', 'seen', 'lab', 'tile', 'frame', 'scope'], ['nullable', 'string', 'max:20000']),
+            ...array_fill_keys(['values', 'code', 'kind', 'display', 'synonyms', 'translations', 'words', 'loose_words', 'showing', 'need.*', 'language', 'pattern', 'file', 'text', 'find', 'crop.*', 'by', 'eyes', 'try', 'part', 'seen', 'lab', 'tile', 'frame', 'scope', 'kinds.*', 'texts.*', 'separator', 'letters', 'longest', 'prefix', 'first', 'last'], ['nullable', 'string', 'max:20000']),
             ...$this->swatchRules(),
             'need' => ['nullable', 'array', 'max:200'],
+            'kinds' => ['nullable', 'array', 'max:20'],
+            'texts' => ['nullable', 'array', 'max:20'],
             'crop' => ['nullable', 'array', 'max:6'],
         ];
     }

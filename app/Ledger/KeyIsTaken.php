@@ -26,6 +26,8 @@ final class KeyIsTaken extends RuntimeException
             'axes' => ': the library has another axis of that name. Rename it or take it out of the library first',
             'views' => ': the library has another view of that name. Rename it or remove it first',
             'shot_lists' => ': the library has another shot list of that name. Rename it or remove it first',
+            'code_patterns' => ': the library has another code pattern of that name. Rename it or remove it first',
+            'gtin_ranges' => ': the library has another GTIN range of that name. Rename it or remove it first',
             default => '',
         };
     }

@@ -18,7 +18,7 @@ final class Replay
     private const CHUNK = 500;
 
     /** Tables that others refer to come before these. */
-    private const ORDER = ['axes' => 1, 'axis_values' => 2, 'size_runs' => 3, 'views' => 3, 'shot_lists' => 3, 'products' => 4, 'product_axes' => 5, 'product_values' => 6];
+    private const ORDER = ['axes' => 1, 'axis_values' => 2, 'size_runs' => 3, 'views' => 3, 'shot_lists' => 3, 'code_patterns' => 3, 'gtin_ranges' => 3, 'products' => 4, 'product_axes' => 5, 'product_values' => 6];
 
     /** Where rows of the library are used. */
     private const USES = [

@@ -21,6 +21,8 @@ final readonly class UniqueKeys
         'views' => [['key'], ['folded']],
         'shot_lists' => [['folded']],
         'alt_patterns' => [['language']],
+        'code_patterns' => [['folded']],
+        'gtin_ranges' => [['folded']],
         'banners' => [['kind', 'folded']],
         'facts' => [['product_id', 'folded']],
         'product_axes' => [['product_id', 'axis_id']],

@@ -18,6 +18,7 @@ use Illuminate\Support\Carbon;
  * @property string $currency
  * @property ?string $price the price of every SKU that has none of its own
  * @property ?int $shot_list_id
+ * @property ?int $code_pattern_id null for the usual one
  * @property string $shots where it differs from its shot list, as ViewShelf encodes it
  * @property list<array<int, list<int>>> $left_out clauses
  * @property ?string $opening_cell key of the SKU's cell that shoppers see first; null: the first in stock

@@ -9,12 +9,12 @@ final readonly class CodeParts
 {
     /**
      * @param  string  $key  by which the asker knows the SKU: the key of its cell
-     * @param  list<string>  $valueCodes  in the product's order of axes; empty ones are passed over
+     * @param  array<int, CodeValue>  $values  by axis id, in the product's order of axes
      * @param  string  $place  where it lies, in words
      */
     public function __construct(
         public string $key,
-        public array $valueCodes,
+        public array $values,
         public string $place,
     ) {
     }

@@ -6,6 +6,7 @@ namespace Core\Matrix;
 
 use Brick\Math\BigInteger;
 use Core\Codes\CodeParts;
+use Core\Codes\CodeValue;
 
 /**
  * All cells of a product: its axes, and which combinations are deliberately not sold.
@@ -245,7 +246,11 @@ final readonly class Matrix
     {
         return array_map(fn (Combination $cell): CodeParts => new CodeParts(
             $cell->key,
-            array_map(fn (Axis $axis): string => $axis->value($cell->value($axis->id) ?? 0)->code ?? '', $this->axes),
+            array_column(array_map(function (Axis $axis) use ($cell): array {
+                $value = $axis->value($cell->value($axis->id) ?? 0);
+
+                return [$axis->id, new CodeValue($axis->name, $value->label ?? '', $value->code ?? '')];
+            }, $this->axes), 1, 0),
             implode(', ', $this->choice($cell)) ?: 'the single SKU',
         ), $cells);
     }

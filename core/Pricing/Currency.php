@@ -4,8 +4,6 @@ declare(strict_types=1);
 
 namespace Core\Pricing;
 
-use NumberFormatter;
-
 /** A currency in use, and how many digits of its minor unit an amount can have. */
 final readonly class Currency
 {
@@ -19,6 +17,15 @@ final readonly class Currency
         .'MAD MDL MGA MKD MMK MNT MOP MRU MUR MVR MWK MXN MXV MYR MZN NAD NGN NIO NOK NPR NZD OMR PAB PEN PGK PHP PKR PLN PYG QAR '
         .'RON RSD RUB RWF SAR SBD SCR SDG SEK SGD SHP SLE SLL SOS SRD SSP STN SVC SYP SZL THB TJS TMT TND TOP TRY TTD TWD TZS '
         .'UAH UGX USD USN UYI UYU UYW UZS VED VES VND VUV WST XAF XCD XOF XPF YER ZAR ZMW ZWL';
+
+    private const USUAL_DIGITS = 2;
+
+    /** Those of another number of digits. Held against a package's list of ISO 4217 in tests/Reference. */
+    private const DIGITS = [
+        'BIF' => 0, 'CLP' => 0, 'DJF' => 0, 'GNF' => 0, 'ISK' => 0, 'JPY' => 0, 'KMF' => 0, 'KRW' => 0, 'PYG' => 0, 'RWF' => 0, 'UGX' => 0, 'UYI' => 0, 'VND' => 0, 'VUV' => 0, 'XAF' => 0, 'XOF' => 0, 'XPF' => 0,
+        'BHD' => 3, 'IQD' => 3, 'JOD' => 3, 'KWD' => 3, 'LYD' => 3, 'OMR' => 3, 'TND' => 3,
+        'CLF' => 4, 'UYW' => 4,
+    ];
 
     private function __construct(
         public string $code,
@@ -53,9 +60,9 @@ final readonly class Currency
         return $this->code === $other->code;
     }
 
-    /** As intl has them (Unicode CLDR): the digits that amounts are written with today. */
+    /** Of the minor unit by ISO 4217; what is written by habit may be less. */
     private static function digits(string $code): int
     {
-        return (int) (new NumberFormatter("en@currency={$code}", NumberFormatter::CURRENCY))->getAttribute(NumberFormatter::FRACTION_DIGITS);
+        return self::DIGITS[$code] ?? self::USUAL_DIGITS;
     }
 }

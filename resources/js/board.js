@@ -125,6 +125,11 @@ export function board() {
     answer.replaceChildren();
   }
 
+  /** To a page about what is selected. */
+  function go(address) {
+    window.location.assign(`${address}?${new URLSearchParams({ selected: selection.token })}`);
+  }
+
   function find(typed) {
     enqueue(() => htmx.ajax('POST', url('tray'), { source: '#source-tray', target: '#tray', swap: 'morph:outerHTML', values: { ...context(), find: typed } }));
   }
@@ -194,6 +199,11 @@ export function board() {
         closeDialog();
       }
       change(button.dataset.change, ids, JSON.parse(button.dataset.with ?? '{}'));
+    }
+    const going = event.target.closest('[data-go]');
+    if (going) {
+      go(going.dataset.go);
+      return;
     }
     const lens = event.target.closest('[data-lens-choice]');
     if (lens) {

@@ -8,6 +8,8 @@ use App\Catalog\LoadedProduct;
 use App\Catalog\ShopDay;
 use App\Catalog\SkuRow;
 use App\Catalog\StockCount;
+use App\Files\BarcodeDrawing;
+use Core\Codes\Barcode;
 use Core\Details\DetailKind;
 use Core\Details\DetailReader;
 use Core\Pricing\Money;
@@ -63,6 +65,12 @@ final readonly class SkuScreen
     public function pays(): ?Money
     {
         return $this->loaded->saleNow($this->sku, ShopDay::today())->price ?? $this->price->effective();
+    }
+
+    /** The bars of its GTIN as SVG; null where it has none. */
+    public function barcode(): ?string
+    {
+        return $this->sku->gtin === null ? null : BarcodeDrawing::svg(Barcode::of($this->sku->gtin));
     }
 
     public function stockInWords(): string

@@ -19,6 +19,9 @@
             @if (! $lens->isOfOne())<button type="button" class="btn btn-plain" data-fill title="The first row of the selection over the rows below it, or the first cell of a row over those beside it (D)">Fill</button>@endif
             <details class="menu" id="more-numbers"><summary class="btn btn-plain">More</summary><div role="group" aria-label="More for the selection">
                 <button type="button" data-dialog="{{ route('skus.about', $product) }}" data-verb="POST">About this SKU…</button>
+                @if ($lens === App\Http\Lens::Codes)<button type="button" data-dialog="{{ route('codes.plan', $product) }}" data-verb="POST">Make codes anew…</button>@endif
+                @if ($lens === App\Http\Lens::Gtin)<button type="button" data-dialog="{{ route('gtins.plan', $product) }}" data-verb="POST">Give the next free…</button>@endif
+                @if ($lens === App\Http\Lens::Codes || $lens === App\Http\Lens::Gtin)<button type="button" data-go="{{ route('labels', $product) }}">Labels…</button>@endif
                 @if ($lens === App\Http\Lens::Prices)<button type="button" data-dialog="{{ route('skus.price.plan', $product) }}" data-verb="POST">Raise, lower, round…</button>@endif
                 @if ($lens === App\Http\Lens::Stock)<button type="button" data-dialog="{{ route('counting.plan', $product) }}" data-verb="POST">Count for…</button>@endif
                 @foreach ($lens->details() as $detail)<button type="button" data-dialog="{{ route('details.part', $product) }}" data-verb="POST" data-with="{{ json_encode(['detail' => $detail->value]) }}">{{ $detail->label() }}…</button>@endforeach

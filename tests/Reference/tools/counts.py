@@ -14,4 +14,8 @@ elif ask["what"] == "gtin":
     sys.path.append("/usr/lib/python3/dist-packages")
     from stdnum import ean
     answer = [ean.calc_check_digit(body) for body in ask["bodies"]]
+elif ask["what"] == "valid":
+    sys.path.append("/usr/lib/python3/dist-packages")
+    from stdnum import ean
+    answer = [ean.is_valid(number) for number in ask["numbers"]]
 json.dump(answer, sys.stdout)

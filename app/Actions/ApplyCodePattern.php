@@ -1,0 +1,52 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Actions;
+
+use App\Catalog\CodeMove;
+use App\Catalog\CodePlan;
+use App\Catalog\CodePlanner;
+use App\Catalog\LoadedProduct;
+use App\History\Change;
+use App\History\Keeper;
+use App\Ledger\Ledger;
+use App\Models\CodePatternRecord;
+use App\Models\HistoryEntry;
+use App\Refusals\Kind;
+use App\Refusals\Refused;
+use Core\Codes\CodePattern;
+
+/** Gives a product a pattern of the library, and its SKUs the codes that it makes. */
+final class ApplyCodePattern
+{
+    public function __construct(private readonly Keeper $keeper, private readonly CodePlanner $planner)
+    {
+    }
+
+    /**
+     * @param  ?int  $patternId  null for the usual one
+     * @param  array<string, string>  $chosen  wanted code => the one that somebody chose in its place
+     * @param  bool  $typedToo  whether codes that somebody typed are made anew as well
+     */
+    public function run(Change $change, ?int $patternId, array $chosen = [], bool $typedToo = false): ?HistoryEntry
+    {
+        return $this->keeper->keep($change, self::class, function (Ledger $ledger, LoadedProduct $loaded) use ($patternId, $chosen, $typedToo): string {
+            $plan = $this->plan($loaded, $patternId, $chosen, $typedToo);
+            $plan->planned->settled();
+            $ledger->update('products', [$loaded->product->id => ['code_pattern_id' => $patternId]]);
+            $ledger->update('skus', array_column(array_map(fn (CodeMove $move): array => [$move->sku->id, ['code' => $move->to, 'code_typed' => 0]], $plan->moves), 1, 0));
+            $name = $patternId === null ? 'the usual pattern' : 'the pattern '.CodePatternRecord::query()->findOrFail($patternId)->name;
+
+            return "Codes are made by {$name}: {$plan->inWords()}";
+        });
+    }
+
+    /** @param  array<string, string>  $chosen */
+    public function plan(LoadedProduct $loaded, ?int $patternId, array $chosen, bool $typedToo): CodePlan
+    {
+        $pattern = $patternId === null ? CodePattern::usual() : CodePatternRecord::query()->find($patternId)?->toCore() ?? throw new Refused('This pattern is not there any more. Choose another.', Kind::Gone, 'pattern');
+
+        return new CodePlan($this->planner, $loaded, $pattern, $chosen, $typedToo);
+    }
+}

@@ -1,0 +1,55 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Actions;
+
+use App\History\Change;
+use App\History\Keeper;
+use App\Ledger\Ledger;
+use App\Models\GtinRangeRecord;
+use App\Models\HistoryEntry;
+use App\Refusals\Kind;
+use App\Refusals\Refused;
+use Core\Codes\GtinRange;
+use Core\Text\Name;
+
+/** Makes a range of numbers that the company may give, changes it, or lets it go; GTINs that were given stay. */
+final class SaveGtinRange
+{
+    private const MOST_NAME = 60;
+
+    public function __construct(private readonly Keeper $keeper)
+    {
+    }
+
+    /** @param  ?int  $rangeId  null for a new one */
+    public function run(Change $change, ?int $rangeId, string $name, string $prefix, string $first, string $last): ?HistoryEntry
+    {
+        $called = Name::of($name);
+        if ($called->isEmpty() || $called->isLongerThan(self::MOST_NAME)) {
+            throw new Refused('A range needs a name of up to '.self::MOST_NAME.' characters.', Kind::Missing, 'name');
+        }
+        $range = GtinRange::typed($prefix, $first, $last);
+
+        return $this->keeper->keepLibrary($change, self::class, function (Ledger $ledger) use ($rangeId, $called, $range): string {
+            if (GtinRangeRecord::query()->where('folded', $called->folded)->whereKeyNot($rangeId ?? 0)->exists()) {
+                throw new Refused("There is a range {$called->shown} already.", Kind::Taken, 'name');
+            }
+            $row = ['name' => $called->shown, 'folded' => $called->folded, 'prefix' => $range->prefix, 'first' => (string) $range->from, 'last' => (string) $range->to];
+            $rangeId === null ? $ledger->insert('gtin_ranges', $row) : $ledger->update('gtin_ranges', [$rangeId => $row]);
+
+            return ($rangeId === null ? 'Made' : 'Changed')." the GTIN range {$called->shown}: ".implode(' to ', $range->ends());
+        });
+    }
+
+    public function remove(Change $change, int $rangeId): ?HistoryEntry
+    {
+        return $this->keeper->keepLibrary($change, self::class, function (Ledger $ledger) use ($rangeId): string {
+            $record = GtinRangeRecord::query()->findOrFail($rangeId);
+            $ledger->delete('gtin_ranges', [$rangeId]);
+
+            return "Removed the GTIN range {$record->name}; numbers that were given stay";
+        });
+    }
+}

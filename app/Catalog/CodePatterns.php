@@ -1,0 +1,77 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Catalog;
+
+use App\Models\CodePatternRecord;
+use App\Models\GtinRangeRecord;
+use App\Models\LibraryAxis;
+use App\Models\Product;
+use Core\Codes\CodeParts;
+use Core\Codes\CodeValue;
+use Core\Codes\GtinRange;
+use Illuminate\Support\Facades\DB;
+
+/** Code patterns and ranges of GTINs, and what of the catalog is made by them. */
+final class CodePatterns
+{
+    /** Of so many SKUs an example is given. */
+    private const EXAMPLES = 3;
+
+    /** @var ?array<int, string> */
+    private ?array $axes = null;
+
+    public function __construct(private readonly ProductLoader $loader, private readonly TakenCodes $taken)
+    {
+    }
+
+    /** @return list<CodePatternRecord> */
+    public function all(): array
+    {
+        return array_values(CodePatternRecord::query()->orderBy('name')->get()->all());
+    }
+
+    /** @return list<GtinRangeRecord> */
+    public function ranges(): array
+    {
+        return array_values(GtinRangeRecord::query()->orderBy('name')->get()->all());
+    }
+
+    /** @return array<int, string> names of the library's axes by id */
+    public function axes(): array
+    {
+        return $this->axes ??= LibraryAxis::query()->orderBy('name')->pluck('name', 'id')->all();
+    }
+
+    /** @return array<int, int> pattern id => products that have it */
+    public function users(): array
+    {
+        return Product::query()->whereNotNull('code_pattern_id')->groupBy('code_pattern_id')->selectRaw('code_pattern_id, count(*) as users')->pluck('users', 'code_pattern_id')->all();
+    }
+
+    /** How many numbers of a range SKUs have. */
+    public function given(GtinRange $range): int
+    {
+        return count($this->taken->between(...$range->ends()));
+    }
+
+    /** @return array{string, list<CodeParts>} a product's code, and SKUs of it; invented ones where there is none */
+    public function examples(): array
+    {
+        $product = Product::query()->standing()->whereIn('id', DB::table('product_axes')->whereNotNull('position')->select('product_id'))->orderBy('id')->first();
+        $parts = $product === null ? [] : $this->parts($product);
+
+        return $product === null || $parts === []
+            ? ['SMOCK', [new CodeParts('', [1 => new CodeValue('Color', 'Moss', 'MOSS'), 2 => new CodeValue('Size', 'M', 'M')], 'Moss, M')]]
+            : [$product->code, $parts];
+    }
+
+    /** @return list<CodeParts> */
+    private function parts(Product $product): array
+    {
+        $matrix = $this->loader->matrix($product);
+
+        return $matrix->codeParts(array_slice($matrix->inOrder($matrix->offered()), 0, self::EXAMPLES));
+    }
+}

@@ -1,0 +1,68 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Catalog;
+
+use Core\Codes\CodeParts;
+use Core\Codes\CodePattern;
+use Core\Codes\PlannedCodes;
+use Core\Matrix\Combination;
+
+/** What becomes of the codes of a product's SKUs by a pattern. Codes that somebody typed stay, unless they are given up; so do those of retired SKUs. */
+final readonly class CodePlan
+{
+    public PlannedCodes $planned;
+
+    /** @var list<CodeMove> those that change, in the product's order */
+    public array $moves;
+
+    /** @var list<SkuRow> whose code was typed and stays, though the pattern makes another */
+    public array $locked;
+
+    /**
+     * @param  array<string, string>  $chosen  wanted code => the one that somebody chose in its place
+     * @param  bool  $typedToo  whether typed codes are given up
+     */
+    public function __construct(CodePlanner $planner, LoadedProduct $loaded, public CodePattern $pattern, array $chosen, bool $typedToo)
+    {
+        $parts = array_column(array_map(fn (CodeParts $part): array => [$part->key, $part], $loaded->matrix->codeParts(array_map(fn (SkuRow $sku): Combination => $sku->cell, array_values($loaded->made)))), 1, 0);
+        $remade = $locked = [];
+        foreach ($loaded->made as $key => $sku) {
+            if ($this->fits($loaded->product->code, $parts[$key], $sku)) {
+                continue;
+            }
+            $sku->isCodeTyped && ! $typedToo ? $locked[] = $sku : $remade[$key] = $sku;
+        }
+        $this->locked = $locked;
+        $this->planned = $planner->plan($loaded->product, $pattern, array_values(array_intersect_key($parts, $remade)), $chosen, $loaded->matrix->axes === [], array_values(array_map(fn (SkuRow $sku): int => $sku->id, $remade)));
+        $moves = [];
+        foreach ($remade as $key => $sku) {
+            if (isset($this->planned->codes[$key])) {
+                $moves[] = new CodeMove($sku, $loaded->placeOf($sku), $this->planned->codes[$key]);
+            }
+        }
+        $this->moves = $moves;
+    }
+
+    /** "changes 12 codes, leaves 2 that were typed" */
+    public function inWords(): string
+    {
+        $count = count($this->moves);
+
+        return ($count === 0 ? 'changes no code' : 'changes '.number_format($count).($count === 1 ? ' code' : ' codes'))
+            .($this->locked === [] ? '' : ', leaves '.number_format(count($this->locked)).' that '.(count($this->locked) === 1 ? 'was' : 'were').' typed');
+    }
+
+    /** Whether a SKU has the code that the pattern makes, with whatever running number. */
+    private function fits(string $productCode, CodeParts $parts, SkuRow $sku): bool
+    {
+        $number = $this->pattern->number();
+        if ($number === null) {
+            return $sku->code === $this->pattern->code($productCode, $parts);
+        }
+        [$before, $behind] = array_map(fn (string $side): string => preg_quote($side, '/'), $this->pattern->around($productCode, $parts));
+
+        return preg_match("/^{$before}\\d{".strlen($number->text).",9}{$behind}$/", $sku->code) === 1;
+    }
+}

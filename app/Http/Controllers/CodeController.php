@@ -1,0 +1,90 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\Actions\AllocateGtins;
+use App\Actions\ApplyCodePattern;
+use App\Catalog\ChosenSkus;
+use App\Catalog\CodePatterns;
+use App\Catalog\ProductLoader;
+use App\Http\BoardRequest;
+use App\Http\BoardResponder;
+use App\Http\Screens\LabelScreen;
+use App\Models\GtinRangeRecord;
+use Core\Codes\Gtin;
+use Core\Codes\UnreadableGtin;
+use Illuminate\Contracts\View\View;
+use Illuminate\Http\Response;
+
+/** Codes by a pattern, GTINs out of a range, and labels with barcodes. */
+final readonly class CodeController
+{
+    public function __construct(private BoardResponder $board, private ProductLoader $loader, private CodePatterns $patterns)
+    {
+    }
+
+    /** What becomes of the codes of the product by a pattern. */
+    public function plan(BoardRequest $request, ApplyCodePattern $action): View
+    {
+        $loaded = $this->loader->load($request->product());
+        $patternId = $request->has('pattern') ? $this->patternId($request) : $loaded->product->code_pattern_id;
+
+        return view('board.codes', ['product' => $loaded->product, 'loaded' => $loaded, 'patterns' => $this->patterns->all(), 'patternId' => $patternId, 'typedToo' => $request->boolean('typed_too'), 'plan' => $action->plan($loaded, $patternId, $this->chosen($request), $request->boolean('typed_too'))]);
+    }
+
+    public function apply(BoardRequest $request, ApplyCodePattern $action): Response
+    {
+        return $this->board->fragment($request, $action->run($request->change(), $this->patternId($request), $this->chosen($request), $request->boolean('typed_too')));
+    }
+
+    /** Which GTINs the selected SKUs would be given. */
+    public function gtinPlan(BoardRequest $request, AllocateGtins $action): View
+    {
+        $chosen = $this->loader->load($request->product())->chosen($request->selection());
+        $ranges = $this->patterns->ranges();
+        $range = array_values(array_filter($ranges, fn (GtinRangeRecord $one): bool => $one->id === $request->integer('range')))[0] ?? $ranges[0] ?? null;
+        [$numbers, $problem] = $this->next($action, $chosen, $range);
+
+        return view('board.gtins', ['product' => $request->product(), 'chosen' => $chosen, 'lacking' => $action->lacking($chosen), 'ranges' => $ranges, 'range' => $range, 'numbers' => $numbers, 'problem' => $problem, 'restriction' => $numbers === [] ? null : Gtin::restriction($numbers[0])]);
+    }
+
+    public function allocate(BoardRequest $request, AllocateGtins $action): Response
+    {
+        return $this->board->fragment($request, $action->run($request->change(), $request->selection(), $request->integer('range')));
+    }
+
+    /** Labels of the selected SKUs, to be printed. */
+    public function labels(BoardRequest $request): View
+    {
+        $loaded = $this->loader->load($request->product());
+        $copies = $request->input('copies', []);
+
+        return view('labels.page', ['product' => $loaded->product, 'screen' => new LabelScreen($loaded, $loaded->chosen($request->selection())->some(), is_array($copies) ? array_map(intval(...), $copies) : []), 'selected' => $request->selectedKey()]);
+    }
+
+    /** @return array{list<string>, string} the numbers, or why there are none */
+    private function next(AllocateGtins $action, ChosenSkus $chosen, ?GtinRangeRecord $range): array
+    {
+        if ($range === null) {
+            return [[], ''];
+        }
+        try {
+            return [$action->next($range->toCore(), count($action->lacking($chosen))), ''];
+        } catch (UnreadableGtin $exhausted) {
+            return [[], $exhausted->getMessage()];
+        }
+    }
+
+    private function patternId(BoardRequest $request): ?int
+    {
+        return $request->integer('pattern') === 0 ? null : $request->integer('pattern');
+    }
+
+    /** @return array<string, string> */
+    private function chosen(BoardRequest $request): array
+    {
+        return $request->choices()->codes;
+    }
+}

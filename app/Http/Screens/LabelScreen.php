@@ -1,0 +1,69 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Screens;
+
+use App\Catalog\LoadedProduct;
+use App\Catalog\SkuRow;
+use App\Files\BarcodeDrawing;
+use Core\Codes\Barcode;
+
+/** Labels of SKUs with their barcodes, as many of each as are wanted. */
+final readonly class LabelScreen
+{
+    /** More labels are not drawn on one page. */
+    public const MOST = 2_000;
+
+    /**
+     * @param  list<SkuRow>  $skus
+     * @param  array<int, int>  $copies  SKU id => labels; one where nothing is said
+     */
+    public function __construct(
+        public LoadedProduct $loaded,
+        public array $skus,
+        private array $copies,
+    ) {
+    }
+
+    /** @return int labels of a SKU */
+    public function copies(SkuRow $sku): int
+    {
+        return max(0, min(self::MOST, $this->copies[$sku->id] ?? 1));
+    }
+
+    /** @return list<SkuRow> one to a label */
+    public function labels(): array
+    {
+        $labels = [];
+        foreach ($this->skus as $sku) {
+            array_push($labels, ...array_fill(0, $this->copies($sku), $sku));
+        }
+
+        return array_slice($labels, 0, self::MOST);
+    }
+
+    public function isCut(): bool
+    {
+        return array_sum(array_map($this->copies(...), $this->skus)) > self::MOST;
+    }
+
+    /** @return int SKUs that have no GTIN: their labels have no bars */
+    public function withoutGtin(): int
+    {
+        return count(array_filter($this->skus, fn (SkuRow $sku): bool => $sku->gtin === null));
+    }
+
+    /** The bars as SVG; null where the SKU has no GTIN. */
+    public function barcode(SkuRow $sku): ?string
+    {
+        return $sku->gtin === null ? null : BarcodeDrawing::svg(Barcode::of($sku->gtin));
+    }
+
+    public function price(SkuRow $sku): string
+    {
+        $price = $this->loaded->price($sku);
+
+        return $price === null ? '' : "{$price->shown()} {$price->currency->code}";
+    }
+}
