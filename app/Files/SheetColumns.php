@@ -14,7 +14,6 @@ use Core\Gallery\Ground;
 use Core\Gallery\Role;
 use Core\Matrix\Combination;
 use Core\Sheets\SafeCell;
-use Core\Stock\Counting;
 use Illuminate\Database\Query\Builder;
 use Illuminate\Support\Facades\DB;
 
@@ -23,7 +22,10 @@ final readonly class SheetColumns
 {
     private const FIXED = ['product', 'name', 'description', 'brand', 'category'];
 
-    private const SKU = ['sku', 'gtin', 'price', 'base price', 'effective price', 'sale price', 'list price', 'cost', 'currency', 'weight g', 'stock', 'stock counted for', 'low from', 'pre-order', 'least per order', 'most per order', 'state', 'photos', 'lead'];
+    private const SKU = ['sku', 'gtin', 'price', 'base price', 'effective price', 'sale price', 'list price', 'cost', 'currency', 'weight g', 'stock', 'state', 'photos', 'lead'];
+
+    /** They have columns of their own, or stand in the column of the stock. */
+    private const ELSEWHERE = [DetailKind::ListPrice, DetailKind::Cost, DetailKind::PictureUnits, DetailKind::ProductUnits];
 
     /** Products asked about in one query. */
     private const CHUNK = 5_000;
@@ -31,11 +33,13 @@ final readonly class SheetColumns
     /**
      * @param  list<string>  $axes  names of all axes that the products use
      * @param  list<string>  $swatchAxes  those of them that have swatches
+     * @param  list<DetailKind>  $details  what is said of any of the products or of a part of one, and has no column of its own
      * @param  list<string>  $facts  names of all facts of the products
      */
     private function __construct(
         private array $axes,
         private array $swatchAxes,
+        private array $details,
         private array $facts,
     ) {
     }
@@ -43,7 +47,7 @@ final readonly class SheetColumns
     /** @param  list<int>  $productIds */
     public static function of(array $productIds): self
     {
-        $axes = $swatched = $facts = [];
+        $axes = $swatched = $facts = $kinds = [];
         foreach (array_chunk($productIds, self::CHUNK) as $ids) {
             $used = DB::table('product_axes')->join('axes', 'axes.id', '=', 'product_axes.axis_id')->whereIn('product_id', $ids)->whereNotNull('product_axes.position')
                 ->groupBy('axes.id', 'axes.name')->selectRaw('axes.id, axes.name, min(product_axes.position) as place')->get();
@@ -53,14 +57,16 @@ final readonly class SheetColumns
             $swatched += array_flip(DB::table('product_values')->join('axis_values', 'axis_values.id', '=', 'product_values.value_id')
                 ->join('product_axes', fn ($own) => $own->on('product_axes.product_id', '=', 'product_values.product_id')->on('product_axes.axis_id', '=', 'product_values.axis_id'))
                 ->whereIn('product_values.product_id', $ids)->whereNotNull('product_values.position')->whereNotNull('product_axes.position')->where(fn (Builder $any) => $any->whereNotNull('axis_values.swatch')->orWhereNotNull('product_values.swatch'))->distinct()->pluck('axis_values.axis_id')->all());
+            $kinds += array_flip(DB::table('details')->whereIn('product_id', $ids)->distinct()->pluck('kind')->all());
             foreach (DB::table('facts')->whereIn('product_id', $ids)->groupBy('folded')->selectRaw('folded, min(name) as name')->get() as $fact) {
                 $facts[$fact->folded] = min($fact->name, $facts[$fact->folded] ?? $fact->name);
             }
         }
         sort($axes);
+        $details = array_values(array_filter(DetailKind::cases(), fn (DetailKind $kind): bool => isset($kinds[$kind->value]) && ! in_array($kind, self::ELSEWHERE, true)));
         ksort($facts, SORT_STRING);
 
-        return new self(array_column($axes, 2), array_column(array_filter($axes, fn (array $axis): bool => isset($swatched[$axis[1]])), 2), array_values($facts));
+        return new self(array_column($axes, 2), array_column(array_filter($axes, fn (array $axis): bool => isset($swatched[$axis[1]])), 2), $details, array_values($facts));
     }
 
     /** @return list<string> */
@@ -71,6 +77,7 @@ final readonly class SheetColumns
             ...array_map(fn (string $axis): string => "axis {$axis}", $this->axes),
             ...self::SKU,
             ...array_map(fn (string $axis): string => "swatch {$axis}", $this->swatchAxes),
+            ...array_map(fn (DetailKind $kind): string => $kind->value, $this->details),
             ...array_map(fn (string $fact): string => "fact {$fact}", $this->facts),
         ];
     }
@@ -133,14 +140,22 @@ final readonly class SheetColumns
                 ! $sku->isMade() => (string) $sku->counted,
                 default => isset($pools[$sku->pool]) ? '' : (string) $sku->stock,
             },
-            $first && $loaded->book->counting !== Counting::Sku ? $loaded->book->counting->value : '',
-            ...array_map(fn (DetailKind $kind): string => $sku === null ? '' : $loaded->said($kind, $sku), [DetailKind::LowMark, DetailKind::PreOrder, DetailKind::Least, DetailKind::Most]),
             $state,
             $sku === null ? '' : implode('|', array_map(fn (Entry $entry): string => $entry->placement->file, $gallery->entries)),
             $sku !== null && $gallery->role(Role::Lead)->ground === Ground::Assigned ? $gallery->lead()->file ?? '' : '',
             ...array_map(fn (string $axis): string => $this->swatch($loaded, $axis, $cell), $this->swatchAxes),
+            ...array_map(fn (DetailKind $kind): string => $this->detail($loaded, $kind, $sku, $first), $this->details),
             ...array_map(fn (string $fact): string => $first ? Fact::named($loaded->facts, $fact)->value ?? '' : '', $this->facts),
         ];
+    }
+
+    /** What is said of every SKU alike stands once. */
+    private function detail(LoadedProduct $loaded, DetailKind $kind, ?SkuRow $sku, bool $first): string
+    {
+        return match (true) {
+            $kind->isOfProduct() => $first ? $loaded->details->whole($kind) : '',
+            default => $sku === null ? '' : $loaded->said($kind, $sku),
+        };
     }
 
     private function swatch(LoadedProduct $loaded, string $axisName, Combination $cell): string

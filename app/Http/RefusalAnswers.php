@@ -43,8 +43,8 @@ final class RefusalAnswers
         }
         if ($refusal instanceof Refused || $refusal instanceof CoreException) {
             return match (true) {
-                $fragment => self::notice($refusal->getMessage(), $refusal instanceof Stale ? 409 : 422, $refusal instanceof Stale ? $refusal->version : null, $refusal instanceof Refused ? $refusal->field : null),
-                $request->expectsJson() => response()->json(self::told($refusal), $refusal instanceof Stale ? 409 : 422),
+                $fragment => self::notice($refusal->getMessage(), $refusal instanceof Stale ? 409 : 422, $refusal instanceof Stale ? $refusal->version : null, self::field($refusal, $request)),
+                $request->expectsJson() => response()->json(self::told($refusal, $request), $refusal instanceof Stale ? 409 : 422),
                 default => self::back($request, $refusal->getMessage()),
             };
         }
@@ -67,6 +67,12 @@ final class RefusalAnswers
             429 => self::notice('Too many requests in a short time. Wait a moment and try again.', 429),
             default => self::notice('Something went wrong here; nothing was changed. Try again, and if it stays, tell whoever runs this server that request '.Context::get('request').' failed.', 500),
         };
+    }
+
+    /** What a refusal is about. A rule knows no fields: where only one thing was typed, it is that. */
+    private static function field(Refused|CoreException $refusal, Request $request): ?string
+    {
+        return $refusal instanceof Refused ? $refusal->field : ($request->filled('typed') ? 'typed' : null);
     }
 
     /** Whether the database cannot be reached, or went away in the middle of something. */
@@ -125,12 +131,12 @@ final class RefusalAnswers
     }
 
     /** @return array<string, string|int> for programs: the sentence, and what is known of its kind and its place */
-    private static function told(Refused|CoreException $refusal): array
+    private static function told(Refused|CoreException $refusal, Request $request): array
     {
         return array_filter([
             'message' => $refusal->getMessage(),
             'kind' => ($refusal instanceof Refused ? $refusal->kind : Kind::Unreadable)->value,
-            'field' => $refusal instanceof Refused ? $refusal->field : null,
+            'field' => self::field($refusal, $request),
             'row' => $refusal instanceof Refused ? $refusal->row : null,
             'column' => $refusal instanceof Refused ? $refusal->column : null,
         ], fn (string|int|null $part): bool => $part !== null);

@@ -47,7 +47,7 @@ it('writes one row for each SKU and left-out cell', function (): void {
     DB::table('skus')->where('code', 'SMOCK-SLATE-S')->update(['gtin' => '2000000000015', 'weight_g' => 380]);
     $lines = array_map(fn (string $line): array => str_getcsv($line, ',', '"', ''), explode("\n", trim($shop->sheet())));
     $rows = array_map(fn (array $line): array => array_combine($lines[0], $line), array_slice($lines, 1));
-    expect($lines[0])->toBe(['product', 'name', 'description', 'brand', 'category', 'axis Color', 'axis Size', 'sku', 'gtin', 'price', 'base price', 'effective price', 'currency', 'weight g', 'stock', 'state', 'photos', 'lead', 'swatch Color'])
+    expect($lines[0])->toBe(['product', 'name', 'description', 'brand', 'category', 'axis Color', 'axis Size', 'sku', 'gtin', 'price', 'base price', 'effective price', 'sale price', 'list price', 'cost', 'currency', 'weight g', 'stock', 'state', 'photos', 'lead', 'swatch Color'])
         ->and($rows)->toHaveCount(12)
         ->and($rows[0])->toMatchArray(['product' => 'SMOCK', 'name' => 'Potting smock', 'axis Color' => 'Moss', 'axis Size' => 'S', 'sku' => 'SMOCK-MOSS-S', 'price' => '49.00', 'stock' => '10', 'state' => 'made', 'photos' => 'Moss front.jpg|Moss back.jpg|Moss worn.jpg|Moss detail.jpg|guide.jpg', 'lead' => 'Moss front.jpg', 'swatch Color' => '#5f7049'])
         ->and($rows[4])->toMatchArray(['axis Color' => 'Clay', 'axis Size' => 'S', 'sku' => 'SMOCK-CLAY-S', 'state' => 'left out', 'photos' => 'Clay front.jpg|Clay back.jpg|Clay worn.jpg|Clay detail.jpg|guide.jpg'])

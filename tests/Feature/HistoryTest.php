@@ -56,7 +56,7 @@ it('undoes and redoes every change to the identical state, with one entry in wor
     'remove for good' => [fn (Shop $shop) => app(RemovePhotos::class)->run($shop->change(), [$shop->placement('loose.jpg')]), 'Removed loose.jpg from the product'],
     'price' => [fn (Shop $shop) => app(SetPrices::class)->run($shop->change(), $shop->part(['Size' => 'XL']), '54,5'), 'Price of XL, all colors set to 54.50 (was 49.00)'],
     'price of the product' => [fn (Shop $shop) => app(SetPrices::class)->run($shop->change(), $shop->part(['Size' => 'XL', 'Color' => 'Moss']), ''), 'Price of Moss, XL set to the product’s (was 49.00)'],
-    'stock' => [fn (Shop $shop) => app(SetStock::class)->run($shop->change(), Selection::whole(), '1 200'), 'Stock of the whole product set to 1200 (was 10)'],
+    'stock' => [fn (Shop $shop) => app(SetStock::class)->run($shop->change(), Selection::whole(), '1 200'), 'Stock of the whole product set to 1,200 (was 10)'],
     'code' => [fn (Shop $shop) => app(SetCode::class)->run($shop->change(), $shop->part(['Size' => 'XL', 'Color' => 'Moss']), 'ODD/1'), 'Code of Moss, XL set to ODD/1 (was SMOCK-MOSS-XL)'],
     'details' => [fn (Shop $shop) => app(EditDetails::class)->run($shop->change(), 'price', '12'), 'Price of the product set to 12.00 (was none)'],
     'leave out' => [fn (Shop $shop) => app(LeaveOutCells::class)->run($shop->change(), $shop->part(['Size' => 'S', 'Color' => 'Clay']), false), 'Left out Clay, S: retires 1 with 10 in stock'],

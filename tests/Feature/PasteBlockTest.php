@@ -92,7 +92,7 @@ it('passes over cells without a SKU where the block is empty, and refuses a figu
 it('asks for cells, for a lens of numbers, and for the right to edit', function (): void {
     $shop = Shop::stocked();
     pasted($shop, 'prices', '5', [])->assertStatus(422)->assertSee('Select a rectangle of cells');
-    pasted($shop, 'photos', '5', rectangle(['Moss'], ['S']))->assertStatus(422)->assertSee('Choose what the cells show first');
+    pasted($shop, 'photos', '5', rectangle(['Moss'], ['S']))->assertStatus(422)->assertSee('Choose first what the cells show');
     $this->actingAs(Shop::person(App\Models\Right::View))->post('/products/SMOCK/skus/block', ['lens' => 'prices', 'block' => '5', 'grid' => '', 'version' => $shop->version()])->assertForbidden();
 });
 

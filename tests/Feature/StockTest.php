@@ -73,7 +73,7 @@ it('counts 100, 50 and 150 by color over four sizes, sums them once, and undoes 
     expect(stockOf($shop))->toStartWith('240 in stock');
     $this->actingAs($shop->user)->get('/products/SMOCK?lens=stock')->assertSee('80 in stock</small>', false)->assertSee('shared');
     // Each unit stands once in the sheet, so that its column adds up.
-    expect(array_sum(array_map(intval(...), array_column($shop->rows(), 'stock'))))->toBe(240)->and($shop->rows()['SMOCK-MOSS-S']['stock counted for'])->toBe('pictures');
+    expect(array_sum(array_map(intval(...), array_column($shop->rows(), 'stock'))))->toBe(240)->and($shop->rows()['SMOCK-MOSS-S']['counting'])->toBe('pictures');
 });
 
 it('keeps what is counted by color through values that go, come back, come new and become one', function (): void {
@@ -97,7 +97,7 @@ it('shows what is counted for the whole product as such everywhere', function ()
     expect(stockOf($shop))->toBe('100 in stock for the whole product');
     $this->actingAs($shop->user)->get('/products/SMOCK?lens=stock')->assertSee('100 in stock, all SKUs together')->assertSee('shared')->assertSee('100 in stock for the whole product');
     $this->get('/products/SMOCK/preview?choice='.$shop->token(['Color' => 'Moss', 'Size' => 'S']))->assertSee('100 in stock for the whole product');
-    expect(array_filter(array_column($shop->rows(), 'stock')))->toBe(['100'])->and($shop->rows()['SMOCK-MOSS-S']['stock counted for'])->toBe('product')
+    expect(array_filter(array_column($shop->rows(), 'stock')))->toBe(['100'])->and($shop->rows()['SMOCK-MOSS-S']['counting'])->toBe('product')
         ->and($shop->variant('SMOCK-CLAY-M')['offers']['inventoryLevel']['value'])->toBe(100);
     Artisan::call('slate:explain', ['sku' => 'SMOCK-CLAY-M', '--json' => true]);
     expect(json_decode(Artisan::output(), true)['stock'])->toMatchArray(['count' => 100, 'counted_by' => 'product']);
@@ -141,7 +141,7 @@ it('marks what is low, can be ordered ahead or only in numbers, for whom it is s
     expect($shop->variant('SMOCK-MOSS-S')['offers'])->toMatchArray(['availability' => 'https://schema.org/LimitedAvailability', 'eligibleQuantity' => ['@type' => 'QuantitativeValue', 'minValue' => 2, 'maxValue' => 6]])
         ->and($shop->variant('SMOCK-CLAY-S')['offers'])->toMatchArray(['availability' => 'https://schema.org/PreOrder', 'availabilityStarts' => '2027-01-15'])
         ->and($shop->variant('SMOCK-CLAY-M')['offers']['availability'])->toEndWith('OutOfStock')
-        ->and($shop->rows()['SMOCK-CLAY-S'])->toMatchArray(['low from' => '3', 'pre-order' => '2027-01-15', 'stock' => '0']);
+        ->and($shop->rows()['SMOCK-CLAY-S'])->toMatchArray(['low mark' => '3', 'pre-order' => '2027-01-15', 'stock' => '0']);
     $board = $this->get('/products/SMOCK?lens=stock');
     foreach (['class="stock low number"', 'class="stock pre-order number"', 'class="stock sold-out number"'] as $class) {
         $board->assertSee($class, false);
