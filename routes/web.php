@@ -275,7 +275,8 @@ Route::middleware(['auth', KnownSession::class, 'can:view'])->group(function ():
             Route::post('/skus/block', [SkuController::class, 'block'])->name('skus.block');
 
             Route::post('/details/set', [DetailsController::class, 'set'])->name('details.set');
-            Route::post('/details/part', [DetailsController::class, 'part'])->middleware('throttle:reads')->name('details.part');
+            Route::post('/details/part', [DetailsController::class, 'draft'])->middleware('throttle:reads')->name('details.part');
+            Route::post('/details/otherwise', [DetailsController::class, 'otherwise'])->middleware('throttle:reads')->name('details.otherwise');
             Route::post('/details', [DetailsController::class, 'update'])->name('details.update');
             Route::get('/currency', [DetailsController::class, 'currency'])->name('currency');
             Route::post('/currency/plan', [DetailsController::class, 'currency'])->name('currency.plan');

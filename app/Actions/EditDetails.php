@@ -6,6 +6,7 @@ namespace App\Actions;
 
 use App\Batches\Act;
 use App\Catalog\Amounts;
+use App\Catalog\FormattedText;
 use App\Catalog\LoadedProduct;
 use App\History\Change;
 use App\History\Keeper;
@@ -36,6 +37,7 @@ final class EditDetails implements Act
     public function run(Change $change, string $field, string|int|null $value): ?HistoryEntry
     {
         return $this->keeper->keep($change, self::class, function (Ledger $ledger, LoadedProduct $loaded) use ($field, $value): string {
+            $value = $field === 'description' ? FormattedText::cleaned((string) $value) : $value;
             $price = $field === 'price' && $value !== null ? Money::typed((string) $value, Currency::of($loaded->product->currency)) : null;
             $ledger->update('products', [$loaded->product->id => [$field => $field === 'price' ? Amounts::stored($price) : $value]]);
 

@@ -13,6 +13,7 @@ use App\Ledger\Ledger;
 use App\Models\HistoryEntry;
 use App\Refusals\Kind;
 use App\Refusals\Refused;
+use Core\Details\FactKind;
 use Core\Text\Name;
 
 /** Sets or removes a fact of a product: something shown to shoppers that makes no SKUs. */
@@ -22,28 +23,32 @@ final class EditFacts
 
     private const MOST_VALUE = 200;
 
+    private const MOST_UNIT = 12;
+
     public function __construct(private readonly Keeper $keeper, private readonly FactRows $facts)
     {
     }
 
-    public function set(Change $change, string $name, string $value): ?HistoryEntry
+    /** @param  string  $unit  of a number; nothing for none */
+    public function set(Change $change, string $name, string $value, FactKind $kind = FactKind::Text, string $unit = '', bool $isShown = true): ?HistoryEntry
     {
         $called = Name::of($name);
-        // What it says is shown as typed: “m²” stays “m²”.
-        $said = trim((string) preg_replace('/\s+/u', ' ', $value));
-        if ($called->isEmpty() || $said === '' || $called->isLongerThan(self::MOST_NAME) || mb_strlen($said) > self::MOST_VALUE) {
+        $said = $kind->read($value);
+        $unit = $kind === FactKind::Number ? trim($unit) : '';
+        if ($called->isEmpty() || $said === '' || $called->isLongerThan(self::MOST_NAME) || mb_strlen($said) > self::MOST_VALUE || mb_strlen($unit) > self::MOST_UNIT) {
             throw new Refused('A fact needs a name of up to '.self::MOST_NAME.' characters and what it says, up to '.self::MOST_VALUE.', such as Lining: cotton.', Kind::Missing, 'name');
         }
 
-        return $this->keeper->keep($change, self::class, function (Ledger $ledger, LoadedProduct $loaded) use ($called, $said): string {
+        return $this->keeper->keep($change, self::class, function (Ledger $ledger, LoadedProduct $loaded) use ($called, $said, $kind, $unit, $isShown): string {
             foreach ($loaded->matrix->axes as $axis) {
                 if (Name::of($axis->name)->is($called)) {
                     throw new Refused("{$axis->name} is an axis of this product: every SKU says its own.", Kind::Impossible, 'name');
                 }
             }
-            $this->facts->write($ledger, $loaded, $called->shown, $said);
+            $was = Fact::named($loaded->facts, $called->shown);
+            $this->facts->write($ledger, $loaded, $called->shown, $said, $kind, $unit, $isShown);
 
-            return "{$called->shown}: {$said}";
+            return "{$called->shown}: ".trim("{$said} {$unit}").($isShown ? '' : ', not shown to shoppers').($was === null ? '' : " (was {$was->inWords()})");
         });
     }
 

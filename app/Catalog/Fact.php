@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Catalog;
 
+use Core\Details\FactKind;
 use Core\Text\Name;
 
 /** Something shown to shoppers that makes no SKUs: "Lining: cotton". */
@@ -13,7 +14,16 @@ final readonly class Fact
         public int $id,
         public string $name,
         public string $value,
+        public FactKind $kind = FactKind::Text,
+        public string $unit = '',
+        public bool $isShown = true,
     ) {
+    }
+
+    /** "320 g/m²", "cotton", "yes" */
+    public function inWords(): string
+    {
+        return trim("{$this->value} {$this->unit}");
     }
 
     /** @param  list<self>  $facts */

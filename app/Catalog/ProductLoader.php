@@ -6,6 +6,7 @@ namespace App\Catalog;
 
 use App\Ledger\ChangeLog;
 use App\Models\Product;
+use Core\Details\FactKind;
 use Core\Details\PriceList;
 use Core\Matrix\Combination;
 use Core\Matrix\Matrix;
@@ -217,7 +218,7 @@ final class ProductLoader
                 $this->shelf->shotList($product->shot_list_id, $product->shots),
                 $this->shelf->shots($product->shots),
                 array_filter(array_column(AxisReader::used($ownAxes), 'opening_value_id', 'axis_id')),
-                array_map(fn (stdClass $row): Fact => new Fact($row->id, $row->name, $row->value), $rows->of('facts', $product->id)),
+                array_map(fn (stdClass $row): Fact => new Fact($row->id, $row->name, $row->value, FactKind::from($row->kind), $row->unit, (bool) $row->is_shown), $rows->of('facts', $product->id)),
                 $sleepingLabels,
                 new PriceList($currency, $product->price === null ? null : Money::of($product->price, $currency), DetailRows::adjustments($ownValues, $currency), $details, $matrix),
                 $details,

@@ -13,7 +13,11 @@ use App\Media\MediaKind;
 use App\Media\PhotoSize;
 use App\Models\Product;
 use Core\Catalog\Description;
+use Core\Details\Condition;
 use Core\Details\DetailKind;
+use Core\Details\Dimensions;
+use Core\Details\FactKind;
+use Core\Details\Quantity;
 use Core\Gallery\Entry;
 use Core\Gallery\Gallery;
 use Core\Matrix\AxisKind;
@@ -43,8 +47,9 @@ final class JsonLdDocument
             'name' => $product->name,
             'description' => (new Description($product->description))->plain(),
             'brand' => $product->brand === '' ? null : ['@type' => 'Brand', 'name' => $product->brand],
-            'category' => $product->category,
-            'additionalProperty' => array_map(fn (Fact $fact): array => ['@type' => 'PropertyValue', 'name' => $fact->name, 'value' => $fact->value], $loaded->facts),
+            'category' => $this->categories($loaded),
+            'keywords' => $loaded->details->whole(DetailKind::Tags),
+            'additionalProperty' => array_map($this->fact(...), array_values(array_filter($loaded->facts, fn (Fact $fact): bool => $fact->isShown))),
         ]);
         if ($loaded->matrix->axes === []) {
             $single = array_values($loaded->made)[0] ?? null;
@@ -95,6 +100,7 @@ final class JsonLdDocument
             'sku' => $sku->code,
             'gtin' => $sku->gtin,
             ...$own,
+            ...$this->said($loaded, $sku),
             'additionalProperty' => $more,
             'weight' => $sku->weightG === null ? null : ['@type' => 'QuantitativeValue', 'value' => $sku->weightG, 'unitCode' => 'GRM'],
             'image' => $this->images($loaded, $loaded->galleries()->of($sku->cell)),
@@ -103,10 +109,48 @@ final class JsonLdDocument
                 '@type' => 'Offer',
                 ...$this->price($loaded, $sku),
                 ...$this->availability($loaded, $sku),
-                'itemCondition' => 'https://schema.org/NewCondition',
+                'itemCondition' => 'https://schema.org/'.(Condition::tryFrom($loaded->said(DetailKind::Condition, $sku)) ?? Condition::AsNew)->schemaName(),
+                ...($loaded->said(DetailKind::Warranty, $sku) === '' ? [] : ['warranty' => ['@type' => 'WarrantyPromise', 'description' => $loaded->said(DetailKind::Warranty, $sku)]]),
                 ...($sku->stock === null ? [] : ['inventoryLevel' => ['@type' => 'QuantitativeValue', 'value' => $sku->stock]]),
             ],
         ], fn (mixed $value): bool => $value !== null && $value !== []);
+    }
+
+    /** @return string|list<string> one path, or all of them */
+    private function categories(LoadedProduct $loaded): string|array
+    {
+        $further = $loaded->details->whole(DetailKind::AlsoIn);
+        $all = array_values(array_filter([$loaded->product->category, ...explode("\n", $further)], fn (string $path): bool => $path !== ''));
+
+        return count($all) > 1 ? $all : $all[0] ?? '';
+    }
+
+    /** @return array<string, mixed> */
+    private function fact(Fact $fact): array
+    {
+        return ['@type' => 'PropertyValue', 'name' => $fact->name, 'value' => match ($fact->kind) {
+            FactKind::Number => json_decode($fact->value),
+            FactKind::YesNo => $fact->value === 'yes',
+            FactKind::Many => explode(', ', $fact->value),
+            FactKind::Text => $fact->value,
+        }] + ($fact->unit === '' ? [] : ['unitText' => $fact->unit]);
+    }
+
+    /** @return array<string, mixed> what is said of a SKU and its part that schema.org has a word for */
+    private function said(LoadedProduct $loaded, SkuRow $sku): array
+    {
+        $said = fn (DetailKind $kind): string => $loaded->said($kind, $sku);
+        $sides = $said(DetailKind::Dimensions) === '' ? [] : Dimensions::typed($said(DetailKind::Dimensions))->sides;
+        $measures = array_map(fn (Quantity $side): array => ['@type' => 'QuantitativeValue', 'value' => json_decode((string) $side->number), 'unitCode' => $side->unit->commonCode()], $sides);
+
+        return array_filter([
+            'disambiguatingDescription' => $said(DetailKind::ShortText),
+            'positiveNotes' => $said(DetailKind::Highlights) === '' ? null : ['@type' => 'ItemList', 'itemListElement' => array_map(fn (string $line, int $at): array => ['@type' => 'ListItem', 'position' => $at + 1, 'name' => $line], explode("\n", $said(DetailKind::Highlights)), array_keys(explode("\n", $said(DetailKind::Highlights))))],
+            'countryOfOrigin' => $said(DetailKind::Origin) === '' ? null : ['@type' => 'Country', 'name' => $said(DetailKind::Origin)],
+            'depth' => $measures[0] ?? null,
+            'width' => $measures[1] ?? null,
+            'height' => $measures[2] ?? null,
+        ], fn (mixed $value): bool => $value !== null && $value !== '');
     }
 
     /** @return array<string, mixed> whether it can be bought, from when on, and how many at a time */

@@ -33,7 +33,20 @@ enum Lens: string
         return $this === self::Codes || $this === self::Gtin;
     }
 
-    /** What stands before the field in which it is typed. */
+    /** What the field is called in which it is typed. */
+    public function fieldLabel(string $currency): string
+    {
+        return match ($this) {
+            self::Photos => '',
+            self::Codes => 'Code of one SKU',
+            self::Prices => "Price, {$currency}",
+            self::Stock => 'In stock, each',
+            self::Gtin => 'GTIN of one SKU',
+            self::Weight => 'Weight, each',
+        };
+    }
+
+    /** The same in a word, where the field is empty. */
     public function field(string $currency): string
     {
         return match ($this) {
@@ -42,7 +55,7 @@ enum Lens: string
             self::Prices => $currency,
             self::Stock => 'Units',
             self::Gtin => 'GTIN',
-            self::Weight => 'Each',
+            self::Weight => 'Weight',
         };
     }
 

@@ -9,6 +9,7 @@ use App\Catalog\ProductLoader;
 use App\Http\Screens\ColorScreen;
 use App\Http\Screens\ContactScreen;
 use App\Http\Screens\CoverageScreen;
+use App\Http\Screens\DetailsScreen;
 use App\Http\Screens\PictureLinks;
 use App\Http\Screens\PriceScreen;
 use App\Http\Screens\RoleScreen;
@@ -43,6 +44,7 @@ final readonly class ProductPageResponder
             ProductPage::Contact => new ContactScreen($loaded, $pictures, $request->string('align')->toString() === 'view'),
             ProductPage::Roles => new RoleScreen($loaded, $pictures),
             ProductPage::Colors => ColorScreen::of($loaded, $request->integer('axis'), $request->eyes(), $request->user()->can('edit')),
+            ProductPage::Details => DetailsScreen::of($loaded),
             ProductPage::Prices => PriceScreen::of($loaded),
             default => new CoverageScreen($loaded, $pictures),
         }];

@@ -21,6 +21,7 @@ enum DetailKind: string
     case PreOrder = 'pre-order';
     case Dimensions = 'dimensions';
     case ShortText = 'short text';
+    case AlsoIn = 'also in';
     case Highlights = 'highlights';
     case Kind = 'kind';
     case Tags = 'tags';
@@ -48,6 +49,7 @@ enum DetailKind: string
             self::Most => 'Most per order',
             self::PreOrder => 'Pre-order, here on',
             self::ShortText => 'Short description',
+            self::AlsoIn => 'Further categories',
             self::Kind => 'Kind of product',
             self::Customs => 'Customs code',
             self::Origin => 'Country of origin',
@@ -68,6 +70,6 @@ enum DetailKind: string
     /** Whether every SKU of a product has the same: then no part can say otherwise. */
     public function isOfProduct(): bool
     {
-        return in_array($this, [self::Breaks, self::Counting, self::ProductUnits, self::Kind, self::Tags, self::BuyerText], true);
+        return in_array($this, [self::Breaks, self::Counting, self::ProductUnits, self::AlsoIn, self::Kind, self::Tags, self::BuyerText], true);
     }
 }

@@ -32,6 +32,8 @@ final readonly class DetailReader
 
     private const MOST_TAGS = 40;
 
+    private const MOST_PATHS = 10;
+
     public function __construct(private Currency $currency)
     {
     }
@@ -59,6 +61,7 @@ final readonly class DetailReader
             DetailKind::PreOrder => Day::typed($first)->iso,
             DetailKind::Dimensions => Dimensions::typed($first)->text(),
             DetailKind::Highlights => $this->list($kind, preg_split('/\R/u', $first) ?: [], "\n", self::MOST_HIGHLIGHTS),
+            DetailKind::AlsoIn => $this->list($kind, array_map($this->path(...), preg_split('/[|\r\n]/u', $first) ?: []), "\n", self::MOST_PATHS),
             DetailKind::Tags => $this->list($kind, preg_split('/[,;|\r\n]/u', $first) ?: [], ', ', self::MOST_TAGS),
             DetailKind::Condition => Condition::tryFrom(mb_strtolower($first))->value ?? throw UnreadableDetail::noCondition($first),
             DetailKind::Customs => $this->customsCode($first),
@@ -78,7 +81,7 @@ final readonly class DetailReader
             DetailKind::PreOrder => Day::typed($kept)->inWords(),
             DetailKind::Origin => Country::typed($kept)->name(),
             DetailKind::BuyerText => BuyerText::fromText($kept)->inWords(),
-            DetailKind::Highlights => str_replace("\n", '; ', $kept),
+            DetailKind::Highlights, DetailKind::AlsoIn => str_replace("\n", '; ', $kept),
             default => $kept,
         };
     }
@@ -130,6 +133,12 @@ final readonly class DetailReader
         }
 
         return $number->toInt();
+    }
+
+    /** A path through the tree of categories: "Outerwear > Smocks". */
+    private function path(string $typed): string
+    {
+        return implode(' > ', array_filter(array_map(trim(...), preg_split('/[>›]/u', $typed) ?: []), fn (string $part): bool => $part !== ''));
     }
 
     /** @throws UnreadableDetail */

@@ -49,6 +49,16 @@ final class UnreadableDetail extends CoreException
         return new self('“'.self::cut($typed).'” is no way of counting. It is sku, pictures, product or none.');
     }
 
+    public static function neitherYesNorNo(string $typed): self
+    {
+        return new self('“'.self::cut($typed).'” is neither yes nor no. Type one of the two.');
+    }
+
+    public static function tooManyEntries(int $most): self
+    {
+        return new self("A list can have up to {$most} entries. Take some away.");
+    }
+
     public static function isTooLong(DetailKind $kind, int $most): self
     {
         return new self("{$kind->label()} can have up to {$most} characters. Shorten it.");

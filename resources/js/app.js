@@ -10,7 +10,7 @@ import './colors';
 import './contact';
 import './coverage';
 import './crop';
-import './description';
+import './editor';
 import './dropper';
 import './intake';
 import './library';

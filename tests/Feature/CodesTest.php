@@ -203,6 +203,6 @@ it('draws labels of what is selected, as many of each as are wanted', function (
     app(SetGtin::class)->run($shop->change(), $shop->part(['Color' => 'Moss', 'Size' => 'S']), '4006381333931');
     $sku = $shop->sku(['Color' => 'Moss', 'Size' => 'S']);
     $page = $this->actingAs($shop->user)->get('/products/SMOCK/labels?'.http_build_query(['selected' => $shop->token(['Color' => 'Moss']), 'copies' => [$sku->id => 3]]))->assertOk()->assertSee('4 labels of 2 SKUs')->assertSee('1 has no GTIN');
-    expect(substr_count((string) $page->getContent(), 'class="label"'))->toBe(4)->and(substr_count((string) $page->getContent(), 'EAN-13 4006381333931'))->toBe(3);
+    expect(substr_count((string) $page->getContent(), 'class="paper-label"'))->toBe(4)->and(substr_count((string) $page->getContent(), 'EAN-13 4006381333931'))->toBe(3);
     $this->get('/products/SMOCK/labels?selected=')->assertStatus(422);
 });

@@ -9,28 +9,35 @@ use App\Actions\EditDetails;
 use App\Actions\EditFacts;
 use App\Actions\SetDetail;
 use App\Catalog\CurrencyPlan;
-use App\Catalog\LibraryShelf;
 use App\Catalog\ProductLoader;
+use App\Catalog\Usage;
 use App\Http\BoardRequest;
 use App\Http\BoardResponder;
+use App\Http\ProductPage;
+use App\Http\ProductPageResponder;
 use App\Http\Screens\DetailPartScreen;
 use App\Http\Screens\PictureLinks;
-use App\Models\Product;
+use Core\Details\DetailKind;
+use Core\Details\FactKind;
+use Core\Matrix\Combination;
 use Core\Pricing\Currency;
 use Core\Pricing\UnknownCurrency;
+use Core\Reach\Clause;
+use Core\Reach\Selection;
+use Core\Reach\TypedSelection;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\Response;
 use Illuminate\Validation\Rule;
 
 final class DetailsController
 {
-    public function __construct(private readonly ProductLoader $loader, private readonly LibraryShelf $shelf)
+    public function __construct(private readonly ProductLoader $loader, private readonly ProductPageResponder $pages)
     {
     }
 
-    public function show(BoardRequest $request): View
+    public function show(BoardRequest $request): Response
     {
-        return view('details.page', $this->data($request->product()));
+        return $request->hasHeader('HX-Request') ? $this->pages->fragment($request, ProductPage::Details) : $this->pages->page($request, ProductPage::Details);
     }
 
     /** The product's pictures, to be put into its description. */
@@ -65,23 +72,34 @@ final class DetailsController
             $field === 'price' => $typed === '' ? null : $typed,
             default => $typed,
         };
-        $action->run($request->change(), $field, $value);
 
-        return response()->view('details.kept', ['product' => $this->loader->again($request->product())->product]);
+        return $this->pages->fragment($request, ProductPage::Details, $action->run($request->change(), $field, $value));
     }
 
     /** One detail of the product, or of a part of it, answered with the page that asks. */
-    public function set(BoardRequest $request, SetDetail $action, BoardResponder $board): Response
+    public function set(BoardRequest $request, SetDetail $action, BoardResponder $board, Usage $usage): Response
     {
         $entry = $request->boolean('part')
-            ? $action->ofPart($request->change(), $request->detail(), $request->selection(), $request->detailFields(), $request->boolean('none'))
+            ? $action->ofPart($request->change(), $request->detail(), $this->part($request, $usage), $request->detailFields(), $request->boolean('none'))
             : $action->ofProduct($request->change(), $request->detail(), $request->detailFields());
 
         return $board->fragment($request, $entry);
     }
 
+    /** The part that is selected, or whose values were typed. */
+    private function part(BoardRequest $request, Usage $usage): Selection
+    {
+        if (! $request->filled('find')) {
+            return $request->selection();
+        }
+        $matrix = $this->loader->matrix($request->product());
+        $reach = (new TypedSelection())->read($request->string('find')->toString(), $matrix, $usage->synonyms($matrix));
+
+        return Selection::fromKey(implode(';', array_map(fn (Combination $part): string => $part->key, array_merge(...array_map(fn (Clause $clause): array => $clause->parts(), $reach->clauses)))));
+    }
+
     /** What a detail says of a part, and its fields. */
-    public function part(BoardRequest $request): View
+    public function draft(BoardRequest $request): View
     {
         return view('details.part', ['product' => $request->product(), 'screen' => new DetailPartScreen($request->detail(), $this->loader->load($request->product())->selected($request->selection()), $request->page())]);
     }
@@ -107,30 +125,23 @@ final class DetailsController
         return response('', 204, ['HX-Refresh' => 'true']);
     }
 
+    /** Something to be said otherwise of a part, which is typed. */
+    public function otherwise(BoardRequest $request): View
+    {
+        $several = [DetailKind::Sale, DetailKind::PictureUnits];
+
+        return view('details.otherwise', ['product' => $request->product(), 'kinds' => array_filter(DetailKind::cases(), fn (DetailKind $kind): bool => ! $kind->isOfProduct() && ! in_array($kind, $several, true))]);
+    }
+
     public function setFact(BoardRequest $request, EditFacts $action): Response
     {
-        $action->set($request->change(), $request->string('name')->toString(), $request->string('value')->toString());
+        $kind = FactKind::tryFrom($request->string('kind')->toString()) ?? FactKind::Text;
 
-        return $this->fragment($request);
+        return $this->pages->fragment($request, ProductPage::Details, $action->set($request->change(), $request->string('name')->toString(), $request->string('value')->toString(), $kind, $request->string('unit')->toString(), ! $request->boolean('is_hidden')));
     }
 
     public function removeFact(BoardRequest $request, EditFacts $action): Response
     {
-        $action->remove($request->change(), $request->integer('fact'));
-
-        return $this->fragment($request);
-    }
-
-    private function fragment(BoardRequest $request): Response
-    {
-        return response()->view('details.fragment', $this->data($request->product()));
-    }
-
-    /** @return array<string, mixed> */
-    private function data(Product $product): array
-    {
-        $loaded = $this->loader->again($product);
-
-        return ['product' => $loaded->product, 'loaded' => $loaded, 'shotLists' => $this->shelf->shotLists()];
+        return $this->pages->fragment($request, ProductPage::Details, $action->remove($request->change(), $request->integer('fact')));
     }
 }

@@ -35,6 +35,7 @@ final class DetailFields
             DetailKind::Dimensions => [new DetailField($label, $text, hint: 'Of what is sent, such as 30 × 20 × 5 cm.')],
             DetailKind::ShortText => [new DetailField($label, $text, 'lines', 'A sentence or two.')],
             DetailKind::Highlights => [new DetailField($label, $text, 'lines', 'One to a line, up to ten.')],
+            DetailKind::AlsoIn => [new DetailField($label, $text, 'lines', 'One path to a line, such as Gifts > For gardeners.')],
             DetailKind::Tags => [new DetailField($label, $text, hint: 'With commas between.', known: 'tags')],
             DetailKind::Condition => [new DetailField($label, $text, 'select', options: ['' => 'Not said'] + array_column(array_map(fn (Condition $one): array => [$one->value, ucfirst($one->value)], Condition::cases()), 1, 0))],
             DetailKind::Origin => [new DetailField($label, $text, 'select', options: ['' => 'Not said'] + Country::names())],

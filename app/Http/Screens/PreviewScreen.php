@@ -17,7 +17,9 @@ use App\Models\PhotoState;
 use Core\Catalog\Description;
 use Core\Color\Contrast;
 use Core\Color\SwatchKind;
+use Core\Details\BuyerText;
 use Core\Details\DetailKind;
+use Core\Details\DetailReader;
 use Core\Gallery\AltText;
 use Core\Gallery\Crop;
 use Core\Gallery\Gallery;
@@ -71,6 +73,11 @@ final class PreviewScreen
         $parts = array_map(fn (string|int $part): string|Placement|null => is_string($part) ? $part : ($this->loaded->placements[$part] ?? null)?->placement, (new Description($this->loaded->product->description))->parts());
 
         return array_values(array_filter($parts, fn (string|Placement|null $part): bool => is_string($part) || ($part !== null && $this->pictures->url($part, PhotoSize::Card) !== null)));
+    }
+
+    public function isFormatted(): bool
+    {
+        return (new Description($this->loaded->product->description))->isFormatted();
     }
 
     public function banner(): ?Banner
@@ -178,6 +185,42 @@ final class PreviewScreen
     public function breaks(): array
     {
         return array_map(fn (QuantityBreak $break): string => ucfirst($break->inWords()), $this->loaded->prices->breaks()->breaks);
+    }
+
+    /** What is said of the product, or of the chosen SKU, that shoppers read; empty for nothing. */
+    public function said(DetailKind $kind): string
+    {
+        $sku = $this->sku() ?? $this->inQuestion()[0] ?? null;
+
+        return $sku === null ? $this->loaded->details->whole($kind) : $this->loaded->said($kind, $sku);
+    }
+
+    /** @return array<string, string> the terms of the sale: what => in words */
+    public function terms(): array
+    {
+        $reader = new DetailReader($this->loaded->prices->currency);
+        $currency = $this->loaded->prices->currency->code;
+        $terms = [];
+        foreach ([DetailKind::Condition, DetailKind::Warranty, DetailKind::Dimensions, DetailKind::Origin, DetailKind::Surcharge, DetailKind::GiftWrap] as $kind) {
+            $text = $this->said($kind);
+            if ($text !== '') {
+                $terms[$kind->label()] = match (true) {
+                    $kind === DetailKind::GiftWrap && (float) $text === 0.0 => 'free',
+                    in_array($kind, [DetailKind::Surcharge, DetailKind::GiftWrap], true) => "{$text} {$currency}",
+                    default => $reader->inWords($kind, $text),
+                };
+            }
+        }
+
+        return $terms;
+    }
+
+    /** What the buyer is asked for; null for nothing. */
+    public function buyerText(): ?BuyerText
+    {
+        $text = $this->loaded->details->whole(DetailKind::BuyerText);
+
+        return $text === '' ? null : BuyerText::fromText($text);
     }
 
     /** @return list<string> what holds of an order of the chosen SKU: that few are left, when it comes, how many can be ordered */

@@ -13,7 +13,7 @@
         @endif
     @else
         <form class="editor" data-act="{{ route(['codes' => 'skus.code', 'prices' => 'skus.price', 'stock' => 'skus.stock', 'gtin' => 'skus.gtin', 'weight' => 'skus.weight'][$lens->value], $product) }}">
-            <label class="visually-hidden" for="typed">{{ $lens->field($product->currency) }}</label>
+            <label class="visually-hidden" for="typed">{{ $lens->fieldLabel($product->currency) }}</label>
             <input class="form-control" id="typed" name="typed" autocomplete="off" placeholder="{{ $lens->field($product->currency) }}" title="{{ $lens->hint() }}" @if ($lens !== App\Http\Lens::Codes) inputmode="decimal" @endif>
             <button class="btn btn-plain">Set</button>
             @if (! $lens->isOfOne())<button type="button" class="btn btn-plain" data-fill title="The first row of the selection over the rows below it, or the first cell of a row over those beside it (D)">Fill</button>@endif

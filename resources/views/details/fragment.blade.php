@@ -1,2 +1,2 @@
-@include('details.facts')
-@include('details.kept')
+@include('details.inner')
+<x-kept :of="$product" :swap="true"/>

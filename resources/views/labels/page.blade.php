@@ -16,7 +16,7 @@
     </form>
     <ul class="label-sheet">
         @foreach ($screen->labels() as $sku)
-            <li class="label"><b>{{ $product->name }}</b><span>{{ $screen->loaded->placeOf($sku) }}</span>@if ($screen->barcode($sku) !== null){!! $screen->barcode($sku) !!}@else<span class="no-bars">no GTIN</span>@endif<span class="label-foot"><code>{{ $sku->code }}</code><span>{{ $screen->price($sku) }}</span></span></li>
+            <li class="paper-label"><b>{{ $product->name }}</b><span>{{ $screen->loaded->placeOf($sku) }}</span>@if ($screen->barcode($sku) !== null){!! $screen->barcode($sku) !!}@else<span class="no-bars">no GTIN</span>@endif<span class="label-foot"><code>{{ $sku->code }}</code><span>{{ $screen->price($sku) }}</span></span></li>
         @endforeach
     </ul>
 </div>

@@ -1,0 +1,118 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Screens;
+
+use App\Catalog\LibraryShelf;
+use App\Catalog\LoadedProduct;
+use App\Catalog\Remembered;
+use App\Http\Lens;
+use App\Models\ShotListRecord;
+use Core\Catalog\Description;
+use Core\Checks\DetailCheck;
+use Core\Checks\DetailChecks;
+use Core\Checks\DetailFinding;
+use Core\Checks\Severity;
+use Core\Details\DetailKind;
+use Core\Details\DetailReader;
+use Core\Reach\Wording;
+
+/** All that is said of a product, what is still missing, and what parts say otherwise. */
+final readonly class DetailsScreen
+{
+    /** What everyone needs comes first; the rest in groups. */
+    public const GROUPS = [
+        'For shoppers' => [DetailKind::Highlights, DetailKind::Tags, DetailKind::AlsoIn, DetailKind::Kind, DetailKind::Condition, DetailKind::Warranty],
+        'For sending and customs' => [DetailKind::Dimensions, DetailKind::Origin, DetailKind::Customs, DetailKind::Tax, DetailKind::Surcharge],
+        'For orders' => [DetailKind::LowMark, DetailKind::Least, DetailKind::Most, DetailKind::PreOrder, DetailKind::GiftWrap, DetailKind::BuyerText],
+    ];
+
+    /** Of these no part can be removed here: they are shown where they are changed. */
+    private const ELSEWHERE = [DetailKind::PictureUnits, DetailKind::ProductUnits, DetailKind::Counting];
+
+    private function __construct(
+        public LoadedProduct $loaded,
+        private Remembered $known,
+        private LibraryShelf $shelf,
+    ) {
+    }
+
+    public static function of(LoadedProduct $loaded): self
+    {
+        return new self($loaded, app(Remembered::class), app(LibraryShelf::class));
+    }
+
+    /** @return list<DetailFinding> */
+    public function findings(): array
+    {
+        return (new DetailChecks($this->loaded->state()))->findings();
+    }
+
+    /** "1 to settle before it can be sold, 3 worth a look." */
+    public function summary(): string
+    {
+        $findings = $this->findings();
+        $count = fn (Severity $severity): int => count(array_filter($findings, fn (DetailFinding $finding): bool => $finding->check->severity() === $severity));
+        $words = array_filter([
+            $count(Severity::Stop) === 0 ? '' : $count(Severity::Stop).' to settle before it can be sold',
+            $count(Severity::Warn) === 0 ? '' : $count(Severity::Warn).' that shoppers would miss',
+            $count(Severity::Advise) === 0 ? '' : $count(Severity::Advise).' worth a look',
+        ]);
+
+        return $findings === [] ? 'Nothing is missing.' : ucfirst(implode(', ', $words)).'.';
+    }
+
+    /** Where a finding is mended: a field of this page, or the board with the SKUs selected. */
+    public function remedy(DetailFinding $finding): string
+    {
+        $product = $this->loaded->product;
+        $board = fn (Lens $lens): string => route('board', ['product' => $product, 'lens' => $lens->value, 'selected' => implode(';', array_slice($finding->cells, 0, 40))]);
+
+        return match ($finding->check) {
+            DetailCheck::NoSku, DetailCheck::NoPicture => route('board', $product),
+            DetailCheck::NoCategory => '#category',
+            DetailCheck::NoDescription => '#description-box',
+            DetailCheck::NoBrand => '#brand',
+            DetailCheck::NoShortText => '#detail-short-text-0',
+            DetailCheck::BelowZero, DetailCheck::SaleNotBelow, DetailCheck::BelowCost => route('prices', $product),
+            DetailCheck::NoPrice => $board(Lens::Prices),
+            DetailCheck::AllSoldOut, DetailCheck::NotCounted, DetailCheck::NoOrder => $board(Lens::Stock),
+            DetailCheck::NoGtin, DetailCheck::RestrictedGtin => $board(Lens::Gtin),
+            DetailCheck::NoWeight => $board(Lens::Weight),
+        };
+    }
+
+    /** @return list<array{DetailKind, string, string, string}> kind, part in words, what is said there, the part as a selection */
+    public function parts(): array
+    {
+        $reader = new DetailReader($this->loaded->prices->currency);
+        $parts = [];
+        foreach ($this->loaded->details->all as $detail) {
+            $active = $detail->reach->activeIn($this->loaded->matrix);
+            if (! $detail->reach->isEverything() && ! $active->isNothing() && ! in_array($detail->kind, self::ELSEWHERE, true)) {
+                $selected = array_merge(...array_map(fn ($clause): array => array_map(fn ($part): string => $part->key, $clause->parts()), $active->clauses));
+                $parts[] = [$detail->kind, (new Wording())->say($detail->reach, $this->loaded->matrix), $detail->text === '' ? 'none there' : $reader->inWords($detail->kind, $detail->text), implode(';', $selected)];
+            }
+        }
+
+        return $parts;
+    }
+
+    /** @return array<string, list<string>> id of a list => what was typed before */
+    public function known(): array
+    {
+        return $this->known->lists();
+    }
+
+    /** @return list<ShotListRecord> */
+    public function shotLists(): array
+    {
+        return array_values($this->shelf->shotLists()->all());
+    }
+
+    public function description(): string
+    {
+        return (new Description($this->loaded->product->description))->formatted();
+    }
+}

@@ -1,0 +1,64 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Core\Checks;
+
+/** What the numbers and details of a product are held against. */
+enum DetailCheck: string
+{
+    case NoSku = 'sku.none';
+    case NoPrice = 'price.missing';
+    case BelowZero = 'price.below-zero';
+    case SaleNotBelow = 'sale.not-below';
+    case BelowCost = 'price.below-cost';
+    case NoOrder = 'order.impossible';
+    case AllSoldOut = 'stock.all-sold-out';
+    case NotCounted = 'stock.not-counted';
+    case NoGtin = 'gtin.missing';
+    case RestrictedGtin = 'gtin.restricted';
+    case NoWeight = 'weight.missing';
+    case NoPicture = 'picture.none';
+    case NoCategory = 'category.missing';
+    case NoDescription = 'description.missing';
+    case NoBrand = 'brand.missing';
+    case NoShortText = 'short-text.missing';
+
+    public function severity(): Severity
+    {
+        return match ($this) {
+            self::NoSku, self::NoPrice, self::BelowZero, self::NoOrder => Severity::Stop,
+            self::SaleNotBelow, self::BelowCost, self::AllSoldOut, self::NoPicture, self::NoCategory, self::NoDescription => Severity::Warn,
+            default => Severity::Advise,
+        };
+    }
+
+    /**
+     * What is wrong, in words.
+     *
+     * @param  int  $count  SKUs that it is about; 0 where it is about the product
+     */
+    public function inWords(int $count): string
+    {
+        $skus = number_format($count).($count === 1 ? ' SKU' : ' SKUs');
+
+        return match ($this) {
+            self::NoSku => 'No SKU is made yet',
+            self::NoPrice => "{$skus} without a price",
+            self::BelowZero => "{$skus} would cost less than nothing",
+            self::SaleNotBelow => "{$skus} whose sale is not below the regular price",
+            self::BelowCost => "{$skus} sold below cost",
+            self::NoOrder => "{$skus} that nobody can order: the least is above the most",
+            self::AllSoldOut => 'Everything is sold out',
+            self::NotCounted => "{$skus} not counted",
+            self::NoGtin => "{$skus} without a GTIN",
+            self::RestrictedGtin => "{$skus} with a GTIN that must not leave the company",
+            self::NoWeight => "{$skus} without a weight",
+            self::NoPicture => 'No picture',
+            self::NoCategory => 'No category',
+            self::NoDescription => 'No description',
+            self::NoBrand => 'No brand',
+            self::NoShortText => 'No short description',
+        };
+    }
+}

@@ -1,0 +1,91 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Core\Checks;
+
+use Core\Catalog\CatalogSku;
+use Core\Catalog\ProductState;
+use Core\Codes\Gtin;
+use Core\Details\DetailFinder;
+use Core\Details\DetailKind;
+use Core\Details\PriceList;
+use Core\Matrix\Combination;
+use Core\Stock\Counting;
+use Core\Stock\StockBook;
+
+/** What is still missing of a product, or cannot be meant: its numbers, and what is said of it. */
+final readonly class DetailChecks
+{
+    private PriceList $prices;
+
+    private StockBook $book;
+
+    /** @var list<CatalogSku> on offer */
+    private array $skus;
+
+    public function __construct(private ProductState $state)
+    {
+        $details = $state->details;
+        $this->prices = new PriceList($details->currency, $details->basePrice, $details->adjustments, $details->details, $state->matrix);
+        $this->book = new StockBook($details->details, $state->matrix);
+        $skus = array_column(array_map(fn (CatalogSku $sku): array => [$sku->cell->key, $sku], array_filter($state->skus, fn (CatalogSku $sku): bool => $sku->isMade())), 1, 0);
+        $this->skus = array_map(fn (Combination $cell): CatalogSku => $skus[$cell->key], $state->matrix->inOrder(array_map(fn (CatalogSku $sku): Combination => $sku->cell, array_values($skus))));
+    }
+
+    /** @return list<DetailFinding> what stops a release first, then what warns, then what advises */
+    public function findings(): array
+    {
+        $details = $this->state->details;
+        $missing = fn (DetailCheck $check, string $text): ?DetailFinding => trim($text) === '' ? new DetailFinding($check) : null;
+        $findings = array_values(array_filter([
+            $this->skus === [] ? new DetailFinding(DetailCheck::NoSku) : null,
+            $missing(DetailCheck::NoCategory, $details->category),
+            $missing(DetailCheck::NoDescription, $details->description),
+            $missing(DetailCheck::NoBrand, $details->brand),
+            $missing(DetailCheck::NoShortText, $details->details->whole(DetailKind::ShortText)),
+            $this->state->pictures === [] ? new DetailFinding(DetailCheck::NoPicture) : null,
+            ...$this->ofSkus(),
+        ]));
+        $rank = fn (DetailFinding $finding): int => (int) array_search($finding->check->severity(), Severity::cases(), true);
+        usort($findings, fn (DetailFinding $a, DetailFinding $b): int => $rank($a) <=> $rank($b));
+
+        return $findings;
+    }
+
+    /** @return list<?DetailFinding> */
+    private function ofSkus(): array
+    {
+        $stock = array_map(fn (CatalogSku $sku): ?int => $this->book->of($sku->cell, $sku->stock), $this->skus);
+        [$least, $most] = array_map(fn (DetailKind $kind): DetailFinder => $this->state->details->details->finder($kind, $this->state->matrix), [DetailKind::Least, DetailKind::Most]);
+
+        return [
+            $this->where(DetailCheck::NoPrice, fn (CatalogSku $sku): bool => $this->prices->price($sku->cell, $sku->price)->effective() === null && ! $this->prices->price($sku->cell, $sku->price)->isBelowZero),
+            $this->where(DetailCheck::BelowZero, fn (CatalogSku $sku): bool => $sku->price === null && $this->prices->price($sku->cell, null)->isBelowZero),
+            $this->where(DetailCheck::SaleNotBelow, $this->hasDearSale(...)),
+            $this->where(DetailCheck::BelowCost, fn (CatalogSku $sku): bool => $this->prices->margin($sku->cell, $this->prices->price($sku->cell, $sku->price)->effective())?->amount()->amount->isNegative() === true),
+            $this->where(DetailCheck::NoOrder, fn (CatalogSku $sku): bool => $least->at($sku->cell) !== '' && $most->at($sku->cell) !== '' && (int) $least->at($sku->cell) > (int) $most->at($sku->cell)),
+            $stock !== [] && array_filter($stock, fn (?int $units): bool => $units !== 0) === [] ? new DetailFinding(DetailCheck::AllSoldOut) : null,
+            $this->book->counting === Counting::None ? null : $this->where(DetailCheck::NotCounted, fn (CatalogSku $sku): bool => $this->book->of($sku->cell, $sku->stock) === null),
+            $this->where(DetailCheck::NoGtin, fn (CatalogSku $sku): bool => $sku->gtin === null),
+            $this->where(DetailCheck::RestrictedGtin, fn (CatalogSku $sku): bool => $sku->gtin !== null && Gtin::restriction($sku->gtin) !== null),
+            $this->where(DetailCheck::NoWeight, fn (CatalogSku $sku): bool => $sku->weightG === null),
+        ];
+    }
+
+    private function hasDearSale(CatalogSku $sku): bool
+    {
+        $sale = $this->prices->sale($sku->cell);
+        $price = $this->prices->price($sku->cell, $sku->price)->effective();
+
+        return $sale !== null && $price !== null && ! $sale->price->isLessThan($price);
+    }
+
+    /** @param  callable(CatalogSku): bool  $isFound */
+    private function where(DetailCheck $check, callable $isFound): ?DetailFinding
+    {
+        $cells = array_values(array_map(fn (CatalogSku $sku): string => $sku->cell->key, array_filter($this->skus, $isFound)));
+
+        return $cells === [] ? null : new DetailFinding($check, $cells);
+    }
+}
