@@ -235,7 +235,7 @@ final class Shop
         $rows = fn (string $table): array => DB::table($table)->where('product_id', $this->product->id)->orderBy('id')->get()->map(fn ($row): array => (array) $row)->all();
 
         return [
-            'product' => (array) DB::table('products')->where('id', $this->product->id)->first(['name', 'description', 'price', 'left_out', 'removed_at', 'brand', 'opening_cell', 'shots']),
+            'product' => (array) DB::table('products')->where('id', $this->product->id)->first(['name', 'description', 'price', 'left_out', 'removed_at', 'brand', 'opening_cell', 'shots', 'currency', 'category', 'code_pattern_id']),
             'facts' => $rows('facts'),
             'details' => $rows('details'),
             'axes' => $rows('product_axes'),

@@ -42,17 +42,17 @@ function complete(?Details $details = null, array $adjustments = [], ?Closure $s
 }
 
 /** @return list<string> findings as "id count" */
-function found(ProductState $state): array
+function detailsFound(ProductState $state): array
 {
     return array_map(fn (DetailFinding $finding): string => trim("{$finding->check->value} ".(count($finding->cells) ?: '')), (new DetailChecks($state))->findings());
 }
 
 it('finds nothing where nothing is missing', function (): void {
-    expect(found(complete()))->toBe([]);
+    expect(detailsFound(complete()))->toBe([]);
 });
 
 it('finds what is missing or cannot be meant, the worst first', function (ProductState $state, array $expected): void {
-    expect(found($state))->toBe($expected);
+    expect(detailsFound($state))->toBe($expected);
 })->with([
     'texts' => [fn () => complete(description: ' ', category: ''), ['category.missing', 'description.missing']],
     'pictures' => [fn () => complete(pictures: []), ['picture.none']],

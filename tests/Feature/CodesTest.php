@@ -24,7 +24,7 @@ use Core\Reach\Selection;
 use Illuminate\Support\Facades\DB;
 use Tests\Shop;
 
-function libraryChange(Shop $shop): Change
+function codesLibrary(Shop $shop): Change
 {
     return new Change($shop->user, null, Library::query()->firstOrFail()->version);
 }
@@ -32,14 +32,14 @@ function libraryChange(Shop $shop): Change
 /** @param  list<CodePart>  $parts */
 function pattern(Shop $shop, string $name, array $parts, string $separator = '-', string $longest = ''): int
 {
-    app(SaveCodePattern::class)->run(libraryChange($shop), null, $name, CodePattern::of($parts, $separator, LetterCase::AsIs, $longest));
+    app(SaveCodePattern::class)->run(codesLibrary($shop), null, $name, CodePattern::of($parts, $separator, LetterCase::AsIs, $longest));
 
     return (int) CodePatternRecord::query()->where('name', $name)->value('id');
 }
 
 function gtinRange(Shop $shop, string $first, string $last, string $prefix = '4006381'): int
 {
-    app(SaveGtinRange::class)->run(libraryChange($shop), null, "Range {$first}", $prefix, $first, $last);
+    app(SaveGtinRange::class)->run(codesLibrary($shop), null, "Range {$first}", $prefix, $first, $last);
 
     return (int) GtinRangeRecord::query()->latest('id')->value('id');
 }

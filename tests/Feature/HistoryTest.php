@@ -2,9 +2,11 @@
 
 declare(strict_types=1);
 
+use App\Actions\AdjustPrices;
 use App\Actions\AssignRole;
 use App\Actions\DescribePhotos;
 use App\Actions\EditDetails;
+use App\Actions\EditFacts;
 use App\Actions\EditValue;
 use App\Actions\HidePhotos;
 use App\Actions\LeaveOutCells;
@@ -12,8 +14,12 @@ use App\Actions\LinkPhotos;
 use App\Actions\OrderPhotos;
 use App\Actions\RemovePhotos;
 use App\Actions\SetCode;
+use App\Actions\SetCounting;
+use App\Actions\SetDetail;
+use App\Actions\SetGtin;
 use App\Actions\SetPrices;
 use App\Actions\SetStock;
+use App\Actions\SetWeight;
 use App\Actions\UndoRedo;
 use App\Actions\UnlinkPhotos;
 use App\Catalog\ValueForm;
@@ -23,9 +29,12 @@ use App\Models\LibraryValue;
 use App\Models\Product;
 use App\Models\Right;
 use App\Refusals\Refused;
+use Core\Details\DetailKind;
+use Core\Details\FactKind;
 use Core\Gallery\Role;
 use Core\Gallery\View;
 use Core\Reach\Selection;
+use Core\Stock\Counting;
 use Tests\Shop;
 
 it('undoes and redoes every change to the identical state, with one entry in words', function (Closure $change, string $words): void {
@@ -57,6 +66,16 @@ it('undoes and redoes every change to the identical state, with one entry in wor
     'price' => [fn (Shop $shop) => app(SetPrices::class)->run($shop->change(), $shop->part(['Size' => 'XL']), '54,5'), 'Price of XL, all colors set to 54.50 (was 49.00)'],
     'price of the product' => [fn (Shop $shop) => app(SetPrices::class)->run($shop->change(), $shop->part(['Size' => 'XL', 'Color' => 'Moss']), ''), 'Price of Moss, XL set to the product’s (was 49.00)'],
     'stock' => [fn (Shop $shop) => app(SetStock::class)->run($shop->change(), Selection::whole(), '1 200'), 'Stock of the whole product set to 1,200 (was 10)'],
+    'raise' => [fn (Shop $shop) => app(SetPrices::class)->run($shop->change(), $shop->part(['Size' => 'XL']), '+10 %', '.95'), 'Price of XL, all colors raised by 10 %, ending .95 (was 49.00)'],
+    'what a value adds' => [fn (Shop $shop) => app(AdjustPrices::class)->run($shop->change(), $shop->id('XL'), '+5', '-2.5'), 'Price at Size XL set to +5.00 and −2.5 % (was none); 3 with a price of their own stay'],
+    'less stock' => [fn (Shop $shop) => app(SetStock::class)->run($shop->change(), $shop->part(['Size' => 'XL']), '-3'), 'Stock of XL, all colors 3 less (was 10)'],
+    'counted otherwise' => [fn (Shop $shop) => app(SetCounting::class)->run($shop->change(), Counting::Pictures), 'Stock counted for each picture combination (was each SKU): 120 in stock becomes 120 in stock, counted for each picture combination'],
+    'a detail of a part' => [fn (Shop $shop) => app(SetDetail::class)->ofPart($shop->change(), DetailKind::Cost, $shop->part(['Color' => 'Moss']), ['21']), 'Cost of Moss, all sizes set to 21.00 (was none)'],
+    'a sale' => [fn (Shop $shop) => app(SetDetail::class)->ofProduct($shop->change(), DetailKind::Sale, ['39', '2026-12-01', '']), 'Sale set to 39.00 from 1 December 2026 (was none)'],
+    'quantity breaks' => [fn (Shop $shop) => app(SetDetail::class)->ofProduct($shop->change(), DetailKind::Breaks, ['10', '5 %', 'unit']), 'Quantity breaks set to from 10: 5 % off each unit (was none)'],
+    'a GTIN' => [fn (Shop $shop) => app(SetGtin::class)->run($shop->change(), $shop->part(['Size' => 'XL', 'Color' => 'Moss']), '73513537'), 'GTIN of Moss, XL set to 73513537 (was none)'],
+    'a weight' => [fn (Shop $shop) => app(SetWeight::class)->run($shop->change(), $shop->part(['Size' => 'XL']), '1.2 kg'), 'Weight of XL, all colors set to 1200 g (was not weighed)'],
+    'a fact with a unit' => [fn (Shop $shop) => app(EditFacts::class)->set($shop->change(), 'Cloth', '320', FactKind::Number, 'g/m²'), 'Cloth: 320 g/m²'],
     'code' => [fn (Shop $shop) => app(SetCode::class)->run($shop->change(), $shop->part(['Size' => 'XL', 'Color' => 'Moss']), 'ODD/1'), 'Code of Moss, XL set to ODD/1 (was SMOCK-MOSS-XL)'],
     'details' => [fn (Shop $shop) => app(EditDetails::class)->run($shop->change(), 'price', '12'), 'Price of the product set to 12.00 (was none)'],
     'leave out' => [fn (Shop $shop) => app(LeaveOutCells::class)->run($shop->change(), $shop->part(['Size' => 'S', 'Color' => 'Clay']), false), 'Left out Clay, S: retires 1 with 10 in stock'],

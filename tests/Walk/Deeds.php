@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Walk;
 
+use App\Actions\AdjustPrices;
 use App\Actions\AssignRole;
 use App\Actions\ChangeCurrency;
 use App\Actions\ChangeMatrix;
@@ -20,7 +21,9 @@ use App\Actions\OrderPhotos;
 use App\Actions\PlaceInStrip;
 use App\Actions\ReorderValues;
 use App\Actions\SetCode;
+use App\Actions\SetCounting;
 use App\Actions\SetCrop;
+use App\Actions\SetDetail;
 use App\Actions\SetDisplay;
 use App\Actions\SetOpening;
 use App\Actions\SetPictureAxes;
@@ -41,6 +44,7 @@ use App\Models\LibraryValue;
 use App\Models\User;
 use Core\Color\ColorOrder;
 use Core\Color\Swatch;
+use Core\Details\DetailKind;
 use Core\Gallery\Crop;
 use Core\Gallery\Need;
 use Core\Gallery\Role;
@@ -49,6 +53,7 @@ use Core\Matrix\Axis;
 use Core\Matrix\AxisDisplay;
 use Core\Matrix\Value;
 use Core\Reach\Selection;
+use Core\Stock\Counting;
 use Tests\Shop;
 
 /** Does what a step says, as the board, its dialogs and keys would. */
@@ -86,8 +91,8 @@ final class Deeds
             Verb::ElsewhereNamed => $this->other->axes(['Color' => implode(' | ', [$draw->of(['Terracotta', 'Clay', 'Moss', 'é', '12']), $draw->of(['Fern', 'Rust', 'Ink'])])]),
             Verb::Code => app(SetCode::class)->run($change, Selection::fromKey($this->cell($loaded, $draw)), $draw->of(['ODD-1', 'ODD-2', 'SMOCK-MOSS-M', 'SMOCK-CLAY', 'SMOCK', 'OTHER'])),
             Verb::SwapCodes => $this->swapCodes($person, $loaded, $draw),
-            Verb::Stock => app(SetStock::class)->run($change, Selection::fromKey($this->selected($loaded, $draw)), $draw->of(['', '0', '3', '10', '25'])),
-            Verb::Price => app(SetPrices::class)->run($change, Selection::fromKey($this->selected($loaded, $draw)), $draw->of(['', '49', '54.50', '19,90'])),
+            Verb::Stock => app(SetStock::class)->run($change, Selection::fromKey($this->selected($loaded, $draw)), $draw->of(['', '0', '3', '10', '25', '+4', '-2'])),
+            Verb::Price => app(SetPrices::class)->run($change, Selection::fromKey($this->selected($loaded, $draw)), $draw->of(['', '49', '54.50', '19,90', '+10 %', '-5'])),
             Verb::Role => app(AssignRole::class)->run($change, $this->photo($loaded, $draw), $draw->of(Role::cases()), $draw->oneIn(4)),
             Verb::Order => $this->order($change, $loaded, $draw),
             Verb::View => app(DescribePhotos::class)->view($change, $this->photos($loaded, $draw), $draw->of([...Views::usual()->all, null])),
@@ -101,6 +106,10 @@ final class Deeds
             Verb::PictureAxes => app(SetPictureAxes::class)->run($change, $draw->some($loaded->matrix->axisIds())),
             Verb::Swatch => $this->swatch($change, $loaded, $draw),
             Verb::Display => $this->display($change, $loaded, $draw),
+            Verb::Adjust => $this->adjust($change, $loaded, $draw),
+            Verb::Detail => app(SetDetail::class)->ofPart($change, $draw->of([DetailKind::Cost, DetailKind::Sale, DetailKind::Least, DetailKind::Condition]), Selection::fromKey($this->selected($loaded, $draw)), [$draw->of(['', '3', '20', 'used'])], $draw->oneIn(5)),
+            Verb::DetailOfAll => app(SetDetail::class)->ofProduct($change, $draw->of([DetailKind::Cost, DetailKind::Ending, DetailKind::LowMark]), [$draw->of(['', '5', '9'])]),
+            Verb::Counting => app(SetCounting::class)->run($change, $draw->of(Counting::cases())),
             Verb::Fill => app(FillHole::class)->run($change, $this->photos($loaded, $draw), Selection::fromKey($this->selected($loaded, $draw)), $draw->of(Views::usual()->all)),
             Verb::Currency => app(ChangeCurrency::class)->run($change, $draw->of(['EUR', 'USD', 'JPY', 'KWD', 'XXX']), $draw->oneIn(2)),
         };
@@ -161,6 +170,14 @@ final class Deeds
                 : new DraftAxis($axis->name, '', true, null, $axis->id, array_map(fn (Value $value): DraftValue => DraftValue::existing($value->id), $axis->values));
         }
         app(ChangeMatrix::class)->run($change, $drafts, new MatrixChoices(stockAddsUp: $draw->oneIn(2), exchanges: [$old->id => mb_strtolower($name)], winners: $this->winners($loaded, $draw)));
+    }
+
+    private function adjust(Change $change, LoadedProduct $loaded, Draw $draw): void
+    {
+        $axis = $this->axis($loaded, $draw);
+        if ($axis !== null) {
+            app(AdjustPrices::class)->run($change, $draw->of($axis->values)->id, $draw->of(['', '+5', '-60', '2.50']), $draw->of(['', '', '10', '-7.5']));
+        }
     }
 
     private function merge(Change $change, LoadedProduct $loaded, Draw $draw): void

@@ -11,11 +11,14 @@ use App\Catalog\LoadedProduct;
 use App\Catalog\MatrixChoices;
 use App\Catalog\SetupPlanner;
 use App\Catalog\SkuRow;
+use App\Catalog\StockCount;
 use App\Catalog\ValueNames;
 use App\Http\Screens\PreviewScreen;
 use App\Summaries\Counting;
 use App\Summaries\SkuCounting;
 use App\Summaries\Summaries;
+use Brick\Math\BigDecimal;
+use Brick\Math\RoundingMode;
 use Core\Gallery\Cover;
 use Core\Gallery\Entry;
 use Core\Gallery\Ground;
@@ -24,6 +27,7 @@ use Core\Gallery\Role;
 use Core\Matrix\Axis;
 use Core\Matrix\Combination;
 use Core\Matrix\Value;
+use Core\Stock\Counting as Way;
 use Illuminate\Support\Facades\DB;
 use stdClass;
 use Tests\Shop;
@@ -73,6 +77,8 @@ final class Laws
         $this->rolesHold($loaded);
         $this->coverageIsOfTheGalleries($loaded);
         $this->swatchesAreShown($loaded);
+        $this->pricesComeOfTheRules($loaded);
+        $this->unitsAreCountedOnce($loaded);
     }
 
     /** A value is shown by the product's own swatch, else by the library's; a shopper meets no blank one. */
@@ -114,6 +120,42 @@ final class Laws
         foreach ($coverage as $kept) {
             LawBroken::unlessSame([$kept->there, $kept->shared, $kept->need === Need::NotWanted->value ? 0 : $kept->missing], [$views[$kept->view]['there'] ?? 0, $views[$kept->view]['shared'] ?? 0, $kept->need === Need::NotWanted->value ? 0 : $views[$kept->view]['missing'] ?? 0], 'what is kept of coverage is what is there');
         }
+    }
+
+    /** A price that is no SKU's own is base, amounts, percentages one after another, rounded half up, as the rows have them; without an ending. */
+    private function pricesComeOfTheRules(LoadedProduct $loaded): void
+    {
+        if (DB::table('details')->where('product_id', $loaded->product->id)->where('kind', 'ending')->exists() || $loaded->product->price === null) {
+            return;
+        }
+        $rows = DB::table('product_values')->where('product_id', $loaded->product->id)->get()->keyBy('value_id');
+        foreach ($loaded->made as $sku) {
+            $price = BigDecimal::of($loaded->product->price);
+            $values = array_map(fn (Axis $axis) => $rows[$sku->cell->value($axis->id)], $loaded->matrix->axes);
+            foreach ($values as $row) {
+                $price = $price->plus($row->price_amount ?? '0');
+            }
+            foreach ($values as $row) {
+                $price = $price->plus($price->multipliedBy($row->price_percent ?? '0')->dividedBy(100, 30, RoundingMode::HALF_UP));
+            }
+            $wanted = $sku->price !== null ? $sku->price->shown() : ($price->isNegative() ? 'none' : (string) $price->toScale($loaded->prices->currency->digits, RoundingMode::HALF_UP));
+            $is = $loaded->price($sku)?->shown() ?? 'none';
+            LawBroken::unlessSame($is, $wanted, "{$sku->code} costs what its rules make");
+        }
+    }
+
+    /** Every unit is counted once, whatever it is counted for. */
+    private function unitsAreCountedOnce(LoadedProduct $loaded): void
+    {
+        $said = fn (string $kind): array => DB::table('details')->where('product_id', $loaded->product->id)->where('kind', $kind)->get()->all();
+        $sum = match ($loaded->book->counting) {
+            Way::None => 0,
+            Way::Product => $loaded->made === [] ? 0 : (int) ($said('product units')[0]->text ?? 0),
+            Way::Sku => array_sum(array_map(fn (SkuRow $sku): int => $sku->counted ?? 0, $loaded->made)),
+            Way::Pictures => null,
+        };
+        $is = (new StockCount($loaded->made))->units;
+        LawBroken::unlessSame($is, $sum ?? $is, "the stock adds up to what was counted for {$loaded->book->counting->inWords()}");
     }
 
     /** made + left out + open = the axes' sizes multiplied; one SKU to a cell, and only where it is offered. */
@@ -188,7 +230,8 @@ final class Laws
             [$lead, $card, $hover] = array_map($gallery->role(...), [Role::Lead, Role::Card, Role::Hover]);
             $views = array_map(fn (Entry $entry): ?string => $entry->placement->view?->key, $gallery->entries);
             LawBroken::unless($views === [] || $lead->entry !== null, 'where there is a picture, there is a Lead');
-            LawBroken::unless($lead->ground === Ground::Assigned || $lead->placement()?->view?->key !== 'size guide' || array_unique($views) === ['size guide'], 'no guide leads while there is another picture');
+            $others = array_filter($gallery->entries, fn (Entry $entry): bool => $entry->placement->isStill && ! $entry->placement->isGuide());
+            LawBroken::unless($lead->ground === Ground::Assigned || $lead->placement()?->isGuide() !== true || $others === [], 'no guide leads while there is another picture');
             LawBroken::unless($hover->ground === Ground::Assigned || $hover->entry === null || $hover->placement()?->id !== $card->placement()?->id, 'Hover is another picture than Card');
         }
     }

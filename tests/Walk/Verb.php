@@ -38,6 +38,10 @@ enum Verb
     case PictureAxes;
     case Swatch;
     case Display;
+    case Adjust;
+    case Detail;
+    case DetailOfAll;
+    case Counting;
 
     /** @return non-empty-list<self> each as often as it is tried */
     public static function weighted(): array
