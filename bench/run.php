@@ -10,6 +10,7 @@ use Bench\BoardPage;
 use Bench\BuildMatrix;
 use Bench\BuildPlan;
 use Bench\CatalogPages;
+use Bench\ManyPrices;
 use Bench\OneStock;
 use Bench\PhotoIntake;
 use Bench\PictureMemory;
@@ -34,6 +35,7 @@ $results = [
     BoardPage::contactOf40($url),
     ...CatalogPages::measure($url),
     OneStock::measure($url),
+    ManyPrices::measure(),
     BatchOfPrices::measure(),
     SheetOfAll::measure(),
     ReadNames::measure(),

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Database\Seeders;
 
+use App\Actions\AdjustPrices;
 use App\Actions\AssignRole;
 use App\Actions\ChangeMatrix;
 use App\Actions\CreateProduct;
@@ -18,7 +19,11 @@ use App\Actions\OpenDrop;
 use App\Actions\OrderPhotos;
 use App\Actions\ReceivePart;
 use App\Actions\ReceivePhotos;
+use App\Actions\SaveCodePattern;
+use App\Actions\SaveGtinRange;
 use App\Actions\SaveSizeRun;
+use App\Actions\SetCounting;
+use App\Actions\SetDetail;
 use App\Actions\SetOpening;
 use App\Actions\SetPrices;
 use App\Actions\SetStock;
@@ -38,14 +43,20 @@ use App\Models\Product;
 use App\Models\Right;
 use App\Models\ShotListRecord;
 use App\Models\User;
+use Core\Codes\CodePart;
+use Core\Codes\CodePattern;
 use Core\Codes\Gtin;
+use Core\Codes\LetterCase;
 use Core\Color\Swatch;
+use Core\Details\DetailKind;
+use Core\Details\FactKind;
 use Core\Gallery\Role;
 use Core\Gallery\View;
 use Core\Matrix\Combination;
 use Core\Reach\Clause;
 use Core\Reach\Reach;
 use Core\Reach\Selection;
+use Core\Stock\Counting;
 use Illuminate\Database\Seeder;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\File;
@@ -76,6 +87,11 @@ final class DemoSeeder extends Seeder
         private readonly AssignRole $role,
         private readonly OrderPhotos $order,
         private readonly SetPrices $prices,
+        private readonly AdjustPrices $adjusting,
+        private readonly SetDetail $said,
+        private readonly SetCounting $counting,
+        private readonly SaveCodePattern $patterns,
+        private readonly SaveGtinRange $ranges,
         private readonly SetStock $stock,
         private readonly EditFacts $facts,
         private readonly SetOpening $opening,
@@ -137,7 +153,25 @@ final class DemoSeeder extends Seeder
         $this->place($product, 'smock-buttoned-moss-turned.mp4', ['Color' => 'Moss', 'Style' => 'Buttoned'], View::usual('turned'));
         $this->place($product, 'smock-size-guide.jpg', [], View::usual('size guide'), Role::Guide);
         $this->order->followShotList($this->change($product));
-        $this->prices->run($this->change($product), $this->part($product, ['Size' => 'XXL']), '54.00');
+        $this->adjust($product, 'XXL', '+5.00');
+        // One that somebody set by itself, long ago.
+        $this->prices->run($this->change($product), $this->part($product, ['Color' => 'Slate', 'Size' => 'L', 'Style' => 'Pullover']), '45.00');
+        $this->say($product, [
+            'list price' => ['59'],
+            'cost' => ['21.40'],
+            'low mark' => ['3'],
+            'short text' => ['A loose cotton smock with deep pockets, for potting and for everything after it.'],
+            'highlights' => ["Two deep pockets\nCuffs that stay up\nWashed before it is cut"],
+            'tags' => ['cotton, work, gifts'],
+            'also in' => ['Gifts > For gardeners'],
+            'kind' => ['Smock'],
+            'condition' => ['new'],
+            'warranty' => ['2 years on seams'],
+            'dimensions' => ['34 × 26 × 4 cm'],
+            'origin' => ['PT'],
+            'customs code' => ['6211.42'],
+        ]);
+        $this->say($product, ['sale' => ['39', now()->subDays(6)->format('Y-m-d'), now()->addDays(20)->format('Y-m-d')]], $this->part($product, ['Color' => 'Oat']));
         $this->stock($product, [14, 9, 22, 18, 7, 3, 12, 0, 16, 5]);
     }
 
@@ -177,7 +211,8 @@ final class DemoSeeder extends Seeder
         $this->place($product, 'glove-gauntlet-stitching.jpg', ['Cuff' => 'Gauntlet'], View::usual('detail'));
         $this->place($product, 'glove-size-guide.jpg', [], View::usual('size guide'), Role::Guide);
         $this->order->followShotList($this->change($product));
-        $this->prices->run($this->change($product), $this->part($product, ['Cuff' => 'Gauntlet']), '32.00');
+        $this->adjust($product, 'Gauntlet', '+8.00');
+        $this->say($product, ['breaks' => ['10', '5 %', 'unit', '50', '60', 'order'], 'low mark' => ['4'], 'least' => ['1'], 'most' => ['60']]);
         $this->stock($product, [6, 10, 0, 14, 9, 4, 7]);
     }
 
@@ -211,8 +246,10 @@ final class DemoSeeder extends Seeder
         foreach (['Bark', 'Slate'] as $color) {
             $this->place($product, strtolower("trousers-{$color}-front.jpg"), ['Color' => $color], View::usual('front'), Role::Lead);
         }
-        $this->prices->run($this->change($product), $this->part($product, ['Knee' => 'Padded']), '72.00');
+        $this->adjust($product, 'Padded', '', '12.5');
         $this->facts->set($this->change($product), 'Cloth', 'cotton canvas, 320 g/m²');
+        $this->facts->set($this->change($product), 'Washable', 'yes', FactKind::YesNo);
+        $this->facts->set($this->change($product), 'Belt loops', '7', FactKind::Number);
         $this->stock($product, [5, 8, 3, 0, 6, 11, 2]);
     }
 
@@ -225,6 +262,7 @@ final class DemoSeeder extends Seeder
             $this->place($apron, strtolower("apron-{$color}-front.jpg"), ['Color' => $color], View::usual('front'), Role::Lead);
         }
         $this->facts->set($this->change($apron), 'Fits', 'everybody');
+        $this->say($apron, ['buyer text' => ['Name to embroider', '2', '18'], 'gift wrap' => ['3.50']]);
         $this->stock($apron, [21, 17, 9]);
         $this->opening->value($this->change($apron), $this->id('axes', 'Color'), $this->id('axis_values', 'Ink'));
 
@@ -242,11 +280,27 @@ final class DemoSeeder extends Seeder
         }
         $this->place($cushion, 'cushion-turned.glb', [], View::usual('turned'));
         $this->stock($cushion, [30, 14]);
+        $this->counting->run($this->change($cushion), Counting::Product);
 
         $twine = $this->product('Garden twine', 'TB-TWINE', 'Tools', '6.50', 'Jute, 80 m.', $shotList, []);
         $this->photos($twine, 'twine');
         $this->place($twine, 'twine.jpg', [], View::usual('front'), Role::Lead);
         $this->stock($twine, [55]);
+    }
+
+    private function adjust(Product $product, string $value, string $amount, string $percent = ''): void
+    {
+        $this->adjusting->run($this->change($product), $this->id('axis_values', $value), $amount, $percent);
+    }
+
+    /** @param  array<string, list<string>>  $details  kind => its fields as typed */
+    private function say(Product $product, array $details, ?Selection $part = null): void
+    {
+        foreach ($details as $kind => $fields) {
+            $part === null
+                ? $this->said->ofProduct($this->change($product), DetailKind::from($kind), $fields)
+                : $this->said->ofPart($this->change($product), DetailKind::from($kind), $part, $fields);
+        }
     }
 
     /** Other words, other languages, and size runs, as they gather over time. */
@@ -276,6 +330,9 @@ final class DemoSeeder extends Seeder
         ] as [$name, $axis, $values]) {
             $this->runs->run($this->libraryChange(), null, $name, $this->id('axes', $axis), $values);
         }
+        $this->patterns->run($this->libraryChange(), null, 'Clothes, size last', CodePattern::of([CodePart::product(), CodePart::values(), CodePart::axis($this->id('axes', 'Size'))], '-', LetterCase::AsIs));
+        $this->patterns->run($this->libraryChange(), null, 'Numbered', CodePattern::of([CodePart::product(), CodePart::number('001')], '-', LetterCase::AsIs));
+        $this->ranges->run($this->libraryChange(), null, 'Within the shop', '2000001', '1', '9999');
     }
 
     /** What came in today and waits in the intake. */

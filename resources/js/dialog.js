@@ -22,7 +22,7 @@ document.addEventListener('htmx:afterSwap', (event) => {
     document.getElementById('dialog-notice').replaceChildren();
     dialog().showModal();
   }
-  if (['board', 'live', 'library'].includes(event.detail.target.id) && event.detail.requestConfig.verb === 'post') {
+  if (['board', 'live', 'library', 'numbers'].includes(event.detail.target.id) && event.detail.requestConfig.verb === 'post') {
     const stays = dialog().open ? dialog().querySelector('[data-stay]') : null;
     if (stays) {
       openDialog('POST', stays.dataset.stay, { renew: 1 });
