@@ -118,11 +118,12 @@ final class PasteBlock
         $met = [];
         foreach ($gtins as $id => $gtin) {
             [$row, $column, $where] = $places[$id];
-            $owner = isset($met[$gtin]) ? 'another cell of the block' : $taken[$gtin] ?? null;
+            $same = ltrim($gtin, '0');
+            $owner = isset($met[$same]) ? 'another cell of the block' : $taken[$gtin] ?? null;
             if ($owner !== null) {
                 throw new Refused("{$where}: {$gtin} is the GTIN of {$owner}. Nothing was changed.", Kind::Taken, 'block', $row, (string) $column);
             }
-            $met[$gtin] = true;
+            $met[$same] = true;
         }
     }
 

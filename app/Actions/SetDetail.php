@@ -29,6 +29,9 @@ final class SetDetail
     {
     }
 
+    /** They are said by Actions of their own, which know what becomes of the units. */
+    private const ELSEWHERE = [DetailKind::Counting, DetailKind::PictureUnits, DetailKind::ProductUnits];
+
     /**
      * Of the whole product: parts that say otherwise go on saying so.
      *
@@ -36,6 +39,8 @@ final class SetDetail
      */
     public function ofProduct(Change $change, DetailKind $kind, array $typed): ?HistoryEntry
     {
+        $this->refuseElsewhere($kind);
+
         return $this->keeper->keep($change, self::class, function (Ledger $ledger, LoadedProduct $loaded) use ($kind, $typed): string {
             $reader = new DetailReader(Currency::of($loaded->product->currency));
             $text = $reader->read($kind, $typed);
@@ -54,6 +59,7 @@ final class SetDetail
      */
     public function ofPart(Change $change, DetailKind $kind, Selection $where, array $typed, bool $none = false): ?HistoryEntry
     {
+        $this->refuseElsewhere($kind);
         if ($kind->isOfProduct()) {
             throw new Refused("{$kind->label()}: the whole product has the same. Change it in its details.", Kind::Impossible, 'kind');
         }
@@ -72,6 +78,13 @@ final class SetDetail
 
             return "{$kind->label()} of {$part->place()} set to ".($text === null ? 'the product’s' : $reader->inWords($kind, $text)).($was === [] ? '' : ' (was '.(count($was) > 3 ? count($was).' different' : implode(' or ', $was)).')');
         });
+    }
+
+    private function refuseElsewhere(DetailKind $kind): void
+    {
+        if (in_array($kind, self::ELSEWHERE, true)) {
+            throw new Refused('Units, and what they are counted for, are changed on the board, in the Stock lens.', Kind::Impossible, 'detail');
+        }
     }
 
     /** @param  list<SkuRow>  $skus  those that it is said of */

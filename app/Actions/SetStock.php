@@ -78,7 +78,7 @@ final class SetStock implements Act
         }
         $details = $chosen->details;
         $byText = [];
-        foreach (array_column(array_map(fn (SkuRow $sku): array => [$sku->pool, $sku], $chosen->skus), 1, 0) as $sku) {
+        foreach (array_column(array_map(fn (SkuRow $sku): array => [$sku->source(), $sku], $chosen->skus), 1, 0) as $sku) {
             $byText[$text($sku)][] = Clause::at($chosen->book->part($sku->cell));
         }
         foreach ($byText as $units => $clauses) {

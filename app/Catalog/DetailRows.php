@@ -46,12 +46,17 @@ final class DetailRows
             if ($row->price_amount !== null || $row->price_percent !== null) {
                 $adjustments[$row->value_id] = new Adjustment(
                     $row->price_amount === null ? null : Money::of($row->price_amount, $currency),
-                    $row->price_percent === null ? null : Adjustment::percentage((string) BigDecimal::of($row->price_percent)->stripTrailingZeros()),
+                    $row->price_percent === null ? null : self::exact(BigDecimal::of($row->price_percent)->stripTrailingZeros()),
                 );
             }
         }
 
         return $adjustments;
+    }
+
+    private static function exact(BigDecimal $number): BigDecimal
+    {
+        return $number->getScale() < 0 ? $number->toScale(0) : $number;
     }
 
     /** @param  array<int, Adjustment>  $adjustments  by value id; values that are not named keep theirs */

@@ -12,6 +12,7 @@ use Core\Matrix\MatrixChange;
 use Core\Matrix\SkuState;
 use Core\Reach\Carrying;
 use Core\Reach\Reach;
+use Core\Stock\JoinedPools;
 use Illuminate\Support\Collection;
 use Illuminate\Support\Facades\DB;
 use stdClass;
@@ -97,7 +98,8 @@ final class PlanStore
             ];
         }
         $ledger->update('placements', $placements);
-        DetailRows::store($ledger, $loaded->product->id, $loaded->details->carried($carrying));
+        $pools = array_values(array_map(fn (SkuRow $sku): array => [$sku->combination, $loaded->book->part($sku->cell), $sku->stock], $loaded->made));
+        DetailRows::store($ledger, $loaded->product->id, JoinedPools::along($change, $loaded->details->carried($carrying), $pools));
         DetailRows::storeAdjustments($ledger, $loaded->product->id, CarriedAdjustments::along($change->handover, $loaded->prices->adjustments));
     }
 

@@ -19,7 +19,7 @@ final readonly class SkuRow
      * @param  ?Money  $price  its own; null where it follows the product
      * @param  ?int  $stock  units that it can be sold from, which others may be sold from as well; null where nobody has counted them
      * @param  ?int  $counted  units that were counted for it alone
-     * @param  string  $pool  the same for SKUs that are sold from the same units
+     * @param  ?string  $pool  the same for SKUs that are sold from the same units; null where it has its own
      */
     public function __construct(
         public int $id,
@@ -31,7 +31,7 @@ final readonly class SkuRow
         public ?Money $price,
         public ?int $stock,
         public ?int $counted,
-        public string $pool,
+        public ?string $pool,
         public ?int $weightG,
         public int $retiredVersion,
         public bool $isCodeTyped = false,
@@ -49,6 +49,12 @@ final readonly class SkuRow
         return new self($this->id, $this->cell, $this->combination, $this->state, $this->code, $this->gtin, $this->price, $book->of($this->cell, $this->counted), $this->counted, $book->pool($this->cell), $this->weightG, $this->retiredVersion, $this->isCodeTyped);
     }
 
+    /** The same for SKUs that are sold from the same units. */
+    public function source(): string
+    {
+        return $this->pool ?? "sku {$this->id}";
+    }
+
     /** Whether it has no unit left. What nobody has counted can be bought. */
     public function isSoldOut(): bool
     {
@@ -57,6 +63,6 @@ final readonly class SkuRow
 
     public function standing(): StandingSku
     {
-        return new StandingSku($this->id, $this->combination, $this->state, $this->counted, $this->retiredVersion);
+        return new StandingSku($this->id, $this->combination, $this->state, $this->pool === null ? $this->stock : null, $this->retiredVersion);
     }
 }

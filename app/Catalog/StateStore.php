@@ -77,7 +77,7 @@ final class StateStore
 
         return [
             'name' => $details->name,
-            'description' => $details->description,
+            'description' => FormattedText::cleaned($details->description),
             'brand' => $details->brand,
             'category' => $details->category,
             'currency' => $details->currency->code,

@@ -23,7 +23,7 @@ final readonly class StockCount
     /** @param  array<SkuRow>  $skus */
     public function __construct(private array $skus, private Counting $counting = Counting::Sku)
     {
-        $this->units = array_sum(array_column(array_map(fn (SkuRow $sku): array => [$sku->pool, $sku->stock ?? 0], $skus), 1, 0));
+        $this->units = array_sum(array_column(array_map(fn (SkuRow $sku): array => [$sku->source(), $sku->stock ?? 0], $skus), 1, 0));
         $this->notCounted = count(array_filter($skus, fn (SkuRow $sku): bool => $sku->stock === null));
         $this->soldOut = count(array_filter($skus, fn (SkuRow $sku): bool => $sku->isSoldOut()));
     }

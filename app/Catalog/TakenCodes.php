@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Catalog;
 
+use Core\Codes\Gtin;
 use Illuminate\Support\Facades\DB;
 
 /** The codes of products and SKUs are one set, without regard to case: what has which. */
@@ -60,7 +61,7 @@ final class TakenCodes
     /** @return array<string, int> GTINs of the catalog from one to another => SKU id */
     public function between(string $first, string $last): array
     {
-        return DB::table('skus')->whereBetween('gtin', [$first, $last])->pluck('id', 'gtin')->all();
+        return DB::table('skus')->whereBetween('gtin', [$first, $last])->whereRaw('char_length(gtin) = ?', [strlen($first)])->pluck('id', 'gtin')->all();
     }
 
     /**
@@ -71,11 +72,15 @@ final class TakenCodes
     public function gtins(array $gtins, array $exceptSkuIds = []): array
     {
         $taken = [];
-        foreach (array_chunk($gtins, self::CHUNK) as $chunk) {
+        $typed = [];
+        foreach ($gtins as $gtin) {
+            $typed += array_fill_keys(Gtin::forms($gtin), $gtin);
+        }
+        foreach (array_chunk(array_map(strval(...), array_keys($typed)), self::CHUNK) as $chunk) {
             $skus = DB::table('skus')->join('products', 'products.id', '=', 'skus.product_id')->whereIn('skus.gtin', $chunk)->get(['skus.id', 'skus.gtin', 'skus.code', 'products.name']);
             foreach ($skus as $row) {
                 if (! in_array($row->id, $exceptSkuIds, true)) {
-                    $taken[$row->gtin] = "{$row->code}, a SKU of {$row->name}";
+                    $taken[$typed[$row->gtin]] = "{$row->code}, a SKU of {$row->name}";
                 }
             }
         }

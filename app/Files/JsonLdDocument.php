@@ -140,7 +140,7 @@ final class JsonLdDocument
     private function said(LoadedProduct $loaded, SkuRow $sku): array
     {
         $said = fn (DetailKind $kind): string => $loaded->said($kind, $sku);
-        $sides = $said(DetailKind::Dimensions) === '' ? [] : Dimensions::typed($said(DetailKind::Dimensions))->sides;
+        $sides = $said(DetailKind::Dimensions) === '' ? [] : Dimensions::fromText($said(DetailKind::Dimensions))->sides;
         $measures = array_map(fn (Quantity $side): array => ['@type' => 'QuantitativeValue', 'value' => json_decode((string) $side->number), 'unitCode' => $side->unit->commonCode()], $sides);
 
         return array_filter([

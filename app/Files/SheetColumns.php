@@ -103,7 +103,7 @@ final readonly class SheetColumns
             }
             yield array_map(SafeCell::write(...), $this->row($loaded, $cell, $sku, $leftOut ? 'left out' : $sku->state->value ?? '', $first, $pools));
             $first = false;
-            $pools += $sku?->isMade() === true ? [$sku->pool => true] : [];
+            $pools += $sku?->isMade() === true ? [$sku->source() => true] : [];
         }
         if ($first) {
             // A product that has no SKU yet is still a product.
@@ -138,7 +138,7 @@ final readonly class SheetColumns
             match (true) {
                 $sku === null => '',
                 ! $sku->isMade() => (string) $sku->counted,
-                default => isset($pools[$sku->pool]) ? '' : (string) $sku->stock,
+                default => isset($pools[$sku->source()]) ? '' : (string) $sku->stock,
             },
             $state,
             $sku === null ? '' : implode('|', array_map(fn (Entry $entry): string => $entry->placement->file, $gallery->entries)),

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Core\Catalog;
 
 /**
- * A product's description: plain text, or formatted (then it begins with a tag), with the product's own pictures where
+ * A product's description: plain text, or formatted (then it begins with a paragraph, a heading or a list), with the product's own pictures where
  * they are named by their ids, as "[picture 12]". What is formatted was cleaned before it was stored.
  */
 final readonly class Description
@@ -27,7 +27,7 @@ final readonly class Description
 
     public function isFormatted(): bool
     {
-        return str_starts_with(ltrim($this->text), '<');
+        return preg_match('/^\s*<(p|h3|h4|ul|ol)[\s>]/i', $this->text) === 1;
     }
 
     /** @return list<string|int> texts (formatted ones with their tags), and ids of placements, in order; none empty */

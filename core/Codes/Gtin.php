@@ -63,6 +63,20 @@ final class Gtin
         return self::isValid($digits) ? $digits : throw UnreadableGtin::wrongCheckDigit($digits, self::checkDigit(substr($digits, 0, -1)));
     }
 
+    /**
+     * The ways in which the same number can be written, with zeros before it or without: a GTIN-12 is a GTIN-13 that
+     * begins with 0.
+     *
+     * @return list<string>
+     */
+    public static function forms(string $gtin): array
+    {
+        $bare = ltrim($gtin, '0');
+        $forms = array_map(fn (int $length): string => str_pad($bare, $length, '0', STR_PAD_LEFT), array_filter([8, 12, 13, 14], fn (int $length): bool => strlen($bare) <= $length));
+
+        return array_values($forms);
+    }
+
     /** Why a number must not leave the company, or is no product's, in words; null where it may. */
     public static function restriction(string $gtin): ?string
     {

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Core\Details;
 
+use Brick\Math\BigDecimal;
+
 /** Length, width and height of what is sent. */
 final readonly class Dimensions
 {
@@ -30,6 +32,21 @@ final readonly class Dimensions
         }
 
         return new self([$sides[0], $sides[1], $last]);
+    }
+
+    /** @param  string  $text  as text() gives it */
+    public static function fromText(string $text): self
+    {
+        [$length, $width, $height, $unit] = explode(' ', str_replace(' × ', ' ', $text));
+        $side = fn (string $number): Quantity => new Quantity(BigDecimal::of($number), Unit::from($unit));
+
+        return new self([$side($length), $side($width), $side($height)]);
+    }
+
+    /** The same in another unit, rounded half up to a decimal: "11.8 × 7.9 × 2.0 in". */
+    public function in(Unit $unit): string
+    {
+        return implode(' × ', array_map(fn (Quantity $side): string => (string) $side->in($unit, 1), $this->sides))." {$unit->value}";
     }
 
     /** "30 × 20 × 5 cm" */

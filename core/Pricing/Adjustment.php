@@ -80,6 +80,12 @@ final readonly class Adjustment
         return ($number->isNegative() ? '−' : '+').$number->abs();
     }
 
+    /** As it is typed again: "+10.00", "-8", "+12.1250". */
+    public static function again(BigDecimal $number): string
+    {
+        return ($number->isNegative() ? '-' : '+').NumberReader::again($number->abs());
+    }
+
     private static function signed(string $typed): BigDecimal
     {
         return NumberReader::read((string) preg_replace('/^\s*[+\x{FF0B}]\s*(?=[\d.,])/u', '', $typed));

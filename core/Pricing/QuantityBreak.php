@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Core\Pricing;
 
 use Brick\Math\BigDecimal;
+use Core\Text\NumberReader;
 
 /** Who buys so many pays less: so much or so many percent off, of each unit or of the order. */
 final readonly class QuantityBreak
@@ -40,6 +41,12 @@ final readonly class QuantityBreak
     public function inWords(): string
     {
         return "from {$this->from}: {$this->offInWords()} off {$this->scope->inWords()}";
+    }
+
+    /** The same as it is typed again. */
+    public function offAgain(): string
+    {
+        return $this->off instanceof Money ? NumberReader::again($this->off->amount) : NumberReader::again($this->off).' %';
     }
 
     /** "5 %", "2.00" */

@@ -47,13 +47,13 @@ final readonly class StockBook
         };
     }
 
-    /** The same for SKUs that are sold from the same units, so that these are summed once. */
-    public function pool(Combination $cell): string
+    /** @return ?string the same for SKUs that are sold from the same units, so that these are summed once; null for one that has its own */
+    public function pool(Combination $cell): ?string
     {
         return match ($this->counting) {
             Counting::Pictures => $this->part($cell)->key,
             Counting::Product => 'all',
-            default => "cell {$cell->key}",
+            default => null,
         };
     }
 

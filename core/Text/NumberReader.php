@@ -29,6 +29,14 @@ final class NumberReader
         return BigDecimal::of($sign.self::unsigned($digits, $typed));
     }
 
+    /** A number as it can be typed again, and is read as nothing else: "1.2340", where "1.234" could be 1234 too. */
+    public static function again(BigDecimal $number): string
+    {
+        $text = (string) $number;
+
+        return preg_match('/^-?[1-9]\d{0,2}\.\d{3}$|^-?0\.\d{3}$/', $text) === 1 ? "{$text}0" : $text;
+    }
+
     /** Digits, signs and single spaces only, as ASCII. */
     private static function plain(string $typed): string
     {

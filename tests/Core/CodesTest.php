@@ -186,3 +186,10 @@ it('draws bars of the right number of modules, with their quiet zones', function
     expect($barcode->symbology)->toBe($symbology)->and($barcode->modules())->toBe($modules)->and(count($barcode->bars()))->toBe($bars)
         ->and($barcode->bars()[0])->toBe([$barcode->quietLeft, 1]);
 })->with([['4006381333931', 'EAN-13', 95, 30], ['036000291452', 'UPC-A', 95, 30], ['73513537', 'EAN-8', 67, 22], ['10036000291459', 'ITF-14', 4 + 7 * (4 * 3 + 6) + 5, 2 + 7 * 5 + 2]]);
+
+it('knows one number in all its lengths', function (): void {
+    expect(Gtin::forms('036000291452'))->toBe(['036000291452', '0036000291452', '00036000291452'])
+        ->and(Gtin::forms('00036000291452'))->toBe(['036000291452', '0036000291452', '00036000291452'])
+        ->and(Gtin::forms('73513537'))->toBe(['73513537', '000073513537', '0000073513537', '00000073513537'])
+        ->and(Gtin::forms('4006381333931'))->toBe(['4006381333931', '04006381333931']);
+});

@@ -2,10 +2,12 @@
 
 declare(strict_types=1);
 
+use Brick\Math\BigDecimal;
 use Core\Details\Country;
 use Core\Details\DetailKind;
 use Core\Details\DetailReader;
 use Core\Details\Details;
+use Core\Details\Dimensions;
 use Core\Details\Quantity;
 use Core\Details\Unit;
 use Core\Details\UnreadableDetail;
@@ -14,6 +16,7 @@ use Core\Matrix\Matrix;
 use Core\Pricing\Currency;
 use Core\Reach\Clause;
 use Core\Reach\Reach;
+use Core\Text\NumberReader;
 use Tests\Core\Samples;
 
 /** @return array<string, string> cell key => what holds there */
@@ -148,4 +151,21 @@ it('turns amounts into another currency with their numbers', function (): void {
 
 it('knows the countries of ISO 3166-1', function (): void {
     expect(count(Country::names()))->toBe(249)->and(Country::typed('Germany')->code)->toBe('DE');
+});
+
+it('gives numbers as they can be typed again, and are read as nothing else', function (): void {
+    $random = Samples::random(3);
+    foreach (['1.234', '12.125', '0.500', '4.1250', '1234.567', '49.00', '-3.125', '0', '1000'] as $number) {
+        expect(NumberReader::read(NumberReader::again(BigDecimal::of($number)))->isEqualTo($number))->toBeTrue($number);
+    }
+    for ($times = 0; $times < 2000; $times++) {
+        $number = BigDecimal::ofUnscaledValue($random->getInt(-9_999_999, 9_999_999), $random->getInt(0, 4));
+        expect(NumberReader::read(NumberReader::again($number))->isEqualTo($number))->toBeTrue((string) $number);
+    }
+});
+
+it('reads what it keeps of dimensions again, whatever their numbers', function (): void {
+    $kept = Dimensions::typed('30 × 20,1250 × 5 cm')->text();
+
+    expect($kept)->toBe('30 × 20.125 × 5 cm')->and(Dimensions::fromText($kept)->text())->toBe($kept)->and(Dimensions::fromText($kept)->in(Unit::Inch))->toBe('11.8 × 7.9 × 2.0 in');
 });

@@ -44,7 +44,7 @@ it('sells SKUs from what is counted together, and from their own again', functio
         $book = new StockBook($details->withWhole(DetailKind::Counting, $counting->value), $matrix);
         $pools = [];
         foreach ($matrix->combinations() as $cell) {
-            $pools[$book->pool($cell)] = $book->of($cell, 7);
+            $pools[$book->pool($cell) ?? $cell->key] = $book->of($cell, 7);
         }
 
         return [count($pools), array_sum($pools)];

@@ -182,6 +182,9 @@ it('types a GTIN for one SKU, and refuses what another has, what is wrong, and m
     codesPost($shop, 'skus/block', ['lens' => 'gtin', 'grid' => $grid, 'block' => "73513537\t73513537"])->assertStatus(422)->assertSee('is the GTIN of another cell of the block');
     codesPost($shop, 'skus/block', ['lens' => 'gtin', 'grid' => $grid, 'block' => "73513537\t4006381333931"])->assertOk();
     expect($shop->sku(['Color' => 'Moss', 'Size' => 'M'])->gtin)->toBe('4006381333931');
+    // The same number with a zero more or less.
+    codesPost($shop, 'skus/gtin', ['typed' => '036000291452'] + $moss)->assertOk();
+    codesPost($shop, 'skus/gtin', ['typed' => '0036000291452', 'selected' => $shop->token(['Color' => 'Clay', 'Size' => 'S'])])->assertStatus(422)->assertSee('is the GTIN of SMOCK-MOSS-S');
     codesPost($shop, 'skus/gtin', ['typed' => '', 'selected' => '*'])->assertOk();
     expect(DB::table('skus')->whereNotNull('gtin')->count())->toBe(0);
 });

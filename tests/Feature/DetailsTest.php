@@ -86,18 +86,19 @@ it('remembers what was typed before, each part of a path of categories too', fun
     }
 });
 
-it('cleans formatted text, and keeps plain text as it is', function (string $typed, string $kept): void {
+it('cleans formatted text, and keeps plain text, which is shown as it is', function (string $typed, string $kept): void {
     expect(FormattedText::cleaned($typed))->toBe($kept);
 })->with([
     ['1 < 2 and <b>', '1 < 2 and <b>'],
     ['<p>Deep <strong>pockets</strong></p>', '<p>Deep <strong>pockets</strong></p>'],
     ['<p onclick="x()" style="color:red" class="a">Text</p>', '<p>Text</p>'],
-    ['<script>alert(1)</script><p>Text</p>', '<p>Text</p>'],
+    ['<p>Text</p><script>alert(1)</script>', '<p>Text</p>'],
+    ['<script>alert(1)</script><p>Text</p>', '<script>alert(1)</script><p>Text</p>'],
     ['<p><img src=x onerror=alert(1)>Text<iframe src="//x"></iframe></p>', '<p>Text</p>'],
     ['<p><a href="javascript:alert(1)">a</a> <a href="https://thrumbury.example/x">b</a></p>', '<p><a rel="noopener nofollow">a</a> <a href="https://thrumbury.example/x" rel="noopener nofollow">b</a></p>'],
-    ['<div><span>Text</span></div>', 'Text'],
+    ['<p><span>Text</span></p><div>more</div>', '<p>Text</p>more'],
     ['<p><br></p><p>&nbsp;</p>', ''],
-    ['<svg><p>x</p></svg>', ''],
+    ['<p>a</p><svg><p>x</p></svg>', '<p>a</p>'],
     ['<ul><li>One</li><li></li></ul>', '<ul><li>One</li></ul>'],
 ]);
 

@@ -30,6 +30,10 @@ function filledIn(OneRoute $route, Shop $shop, int $run): string
         '{product}' => 'SMOCK',
         '{value}' => (string) $shop->id('Moss'),
         '{axis}' => (string) $shop->id('Color'),
+        '{pattern}' => (string) DB::table('code_patterns')->max('id'),
+        '{pattern?}' => (string) DB::table('code_patterns')->max('id'),
+        '{range}' => (string) DB::table('gtin_ranges')->max('id'),
+        '{range?}' => (string) DB::table('gtin_ranges')->max('id'),
         '{run}' => (string) $run,
         '{run?}' => (string) $run,
         '{account}' => (string) $shop->user->id,
@@ -46,7 +50,8 @@ function filledIn(OneRoute $route, Shop $shop, int $run): string
 const FIELDS = ['name', 'code', 'value', 'values', 'typed', 'selected', 'axis', 'axes', 'order', 'homes', 'survivors', 'exchanges', 'heirs', 'likes', 'as_facts', 'winners', 'roles', 'rule', 'into', 'parts',
     'pictures', 'placements', 'to', 'view', 'text', 'role', 'take', 'only', 'onto', 'lens', 'layer', 'find', 'field', 'fact', 'swatch', 'colors', 'synonyms', 'translations', 'kind', 'display', 'scope', 'place', 'again', 'none', 'like', 'batch', 'files', 'stock_adds_up', 'comers_stay',
     'what', 'mode', 'state', 'after', 'q', 'category', 'stock', 'tray', 'token', 'seen', 'names', 'announced', 'product', 'sender', 'sender_only', 'word', 'photos', 'replace', 'back', 'missing', 'by', 'show', 'page', 'at', 'email', 'right', 'zone', 'language', 'password', 'current_password', 'password_confirmation',
-    'tile', 'frame', 'eyes', 'lab', 'grid', 'block', 'first', 'measured', 'photo', 'part', 'try', 'picture', 'reason', 'need'];
+    'tile', 'frame', 'eyes', 'lab', 'grid', 'block', 'first', 'measured', 'photo', 'part', 'try', 'picture', 'reason', 'need',
+    'detail', 'fields', 'amount', 'percent', 'ending', 'counting', 'pattern', 'range', 'copies', 'unit', 'kinds', 'texts', 'separator', 'letters', 'longest', 'prefix', 'last', 'typed_too', 'codes', 'is_hidden'];
 
 /** Something that no form sends. */
 function nonsense(Random\Randomizer $random): mixed
@@ -63,6 +68,8 @@ it('answers nonsense with a sentence, and never half does it', function (int $se
     $random = Samples::random($seed);
     $shop = Shop::stocked();
     $run = DB::table('size_runs')->insertGetId(['axis_id' => $shop->id('Size'), 'name' => 'Run', 'folded' => 'run', 'value_ids' => '[]']);
+    DB::table('code_patterns')->insert(['name' => 'Clothes', 'folded' => 'clothes', 'parts' => '[{"kind":"product","axis":0,"text":""},{"kind":"number","axis":0,"text":"01"}]', 'separator' => '-', 'letters' => 'as they are', 'longest' => 40]);
+    DB::table('gtin_ranges')->insert(['name' => 'Range', 'folded' => 'range', 'prefix' => '4006381', 'first' => '1', 'last' => '9']);
     app(App\Actions\StartBatch::class)->run($shop->user, 'sku-stock', ['value' => '10'], [$shop->product->id], false, Core\Reach\Selection::whole());
     $drop = Dropped::files($shop->user, ['SMOCK_moss_side.jpg', 'IMG_1.jpg']);
     // With every right, in the own account as well: the only one who keeps the accounts stays so.
@@ -91,5 +98,5 @@ it('answers nonsense in addresses that only look', function (string $path, strin
     $shop = Shop::stocked();
     $answer = $this->actingAs($shop->user)->get("{$path}?{$query}");
     expect($answer->status())->toBeLessThan(500, mb_substr((string) $answer->exception?->getMessage(), 0, 200));
-})->with(['/', '/products/SMOCK', '/products/SMOCK/board', '/products/SMOCK/preview', '/products/SMOCK/history', '/products/SMOCK/history/compare', '/products/SMOCK/setup', '/jump', '/library/history', '/intake', '/intake/stored', '/intake/1', '/intake/1/files/1', '/intake/products', '/intake/1/better', '/products/SMOCK/colors', '/products/SMOCK/colors/sheet', '/products/SMOCK/colors/sheet.svg', '/photos/1/color'])
-    ->with(['eyes[]=1&frame[]=2&part[]=3&try[]=4&lab[]=5&name[]=1&product[]=2&color[]=1&least[]=1&since[]=1&unused[]=1&after[]=1&by[]=1&show[]=1&q[]=1&choice[]=1&layer[]=1&lens[]=2&selected[]=3&from[]=1&lang[]=de&width[]=x&axis[]=1&add[]=M&without[]=2&fact[]=1&page[]=2', 'eyes=mine&frame=9-9&part=x&try=%00&lab=1,2&choice=9:9&layer=9:9,x&lens=none&selected=1:&from=-1&to=x&lang=%F0%9F&width=&axis=-1&add=%00&without=99999999999999999999&fact=-3&page=-2']);
+})->with(['/', '/products/SMOCK', '/products/SMOCK/board', '/products/SMOCK/preview', '/products/SMOCK/history', '/products/SMOCK/history/compare', '/products/SMOCK/setup', '/jump', '/library/history', '/intake', '/intake/stored', '/intake/1', '/intake/1/files/1', '/intake/products', '/intake/1/better', '/products/SMOCK/colors', '/products/SMOCK/colors/sheet', '/products/SMOCK/colors/sheet.svg', '/photos/1/color', '/products/SMOCK/prices', '/products/SMOCK/details', '/products/SMOCK/labels', '/library/codes'])
+    ->with(['copies=1&eyes[]=1&frame[]=2&part[]=3&try[]=4&lab[]=5&name[]=1&product[]=2&color[]=1&least[]=1&since[]=1&unused[]=1&after[]=1&by[]=1&show[]=1&q[]=1&choice[]=1&layer[]=1&lens[]=2&selected[]=3&from[]=1&lang[]=de&width[]=x&axis[]=1&add[]=M&without[]=2&fact[]=1&page[]=2', 'copies[x]=-1&copies[9][]=x&eyes=mine&frame=9-9&part=x&try=%00&lab=1,2&choice=9:9&layer=9:9,x&lens=none&selected=1:&from=-1&to=x&lang=%F0%9F&width=&axis=-1&add=%00&without=99999999999999999999&fact=-3&page=-2']);

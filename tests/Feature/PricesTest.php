@@ -214,3 +214,31 @@ it('draws the ladder and says what stands out', function (): void {
     app(SetPrices::class)->run($shop->change(), $shop->part(['Color' => 'Clay', 'Size' => 'XL']), '49');
     $this->actingAs($shop->user)->get('/products/SMOCK/prices')->assertOk()->assertSee('in 2 steps')->assertSee('Clay, XL')->assertSee('stands out')->assertSee('1 with a price of its own');
 });
+
+it('changes 600 prices in one request and one entry, undone in one act', function (): void {
+    $shop = Shop::open();
+    $shop->axes(['Color' => implode(',', array_map(fn (int $at): string => "Hue {$at}", range(1, 24))), 'Size' => implode(',', array_map(fn (int $at): string => "Step {$at}", range(1, 25)))]);
+    app(EditDetails::class)->run($shop->change(), 'price', '49');
+    $entries = HistoryEntry::query()->count();
+    pricesPost($shop, 'skus/price', ['selected' => '*', 'typed' => '+10 %', 'ending' => '.95', 'page' => 'board', 'lens' => 'prices'])->assertOk();
+    expect(pricesOf($shop))->toBe(['53.95' => 600])->and(HistoryEntry::query()->count())->toBe($entries + 1);
+    $shop->undo();
+    expect(pricesOf($shop))->toBe(['49.00' => 600]);
+});
+
+it('loads and shows what could be read in two ways as it was meant', function (): void {
+    $shop = priced();
+    app(ChangeCurrency::class)->run($shop->change(), 'KWD', true);
+    app(EditDetails::class)->run($shop->change(), 'price', '4.1250');
+    adjust($shop, 'XL', '+1.2500', '12.1250 %');
+    app(SetDetail::class)->ofProduct($shop->change(), DetailKind::Sale, ['3.1250', '', '']);
+    app(SetDetail::class)->ofProduct($shop->change(), DetailKind::Dimensions, ['20.1250 x 10 x 5 cm']);
+    // (4.125 + 1.25) × 1.12125 is 6.0267…
+    expect(pricesOf($shop))->toBe(['4.125' => 9, '6.027' => 3])->and($shop->variant('SMOCK-MOSS-S')['depth']['value'])->toBe(20.125);
+    $page = $this->actingAs($shop->user)->get('/products/SMOCK/prices')->assertOk();
+    foreach (['value="4.1250"', 'value="+1.250"', 'value="+12.1250"', 'value="3.1250"'] as $field) {
+        $page->assertSee(str_replace('+1.250"', '+1.2500"', $field), false);
+    }
+    pricesPost($shop, "prices/values/{$shop->id('XL')}", ['amount' => '+1.2500', 'percent' => '+12.1250'])->assertOk();
+    expect(pricesOf($shop))->toBe(['4.125' => 9, '6.027' => 3]);
+});

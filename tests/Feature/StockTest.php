@@ -5,6 +5,7 @@ declare(strict_types=1);
 use App\Actions\SetCounting;
 use App\Actions\SetDetail;
 use App\Actions\SetStock;
+use App\Catalog\MatrixChoices;
 use App\Catalog\StockCount;
 use App\Refusals\Refused;
 use Core\Details\DetailKind;
@@ -146,4 +147,32 @@ it('marks what is low, can be ordered ahead or only in numbers, for whom it is s
     foreach (['class="stock low number"', 'class="stock pre-order number"', 'class="stock sold-out number"'] as $class) {
         $board->assertSee($class, false);
     }
+});
+
+it('adds up what is counted by color where colors become one, or their axis goes, if stock is to add up', function (bool $addsUp, string $merged, string $dropped): void {
+    $shop = Shop::stocked();
+    app(SetCounting::class)->run($shop->change(), Counting::Pictures);
+    foreach (['Moss' => '100', 'Clay' => '50', 'Slate' => '150'] as $color => $units) {
+        setStock($shop, $units, ['Color' => $color]);
+    }
+    $shop->merge('Clay', 'Moss', new MatrixChoices(stockAddsUp: $addsUp));
+    expect(stockOf($shop))->toBe($merged);
+    // What single SKUs had before sleeps, and is not told of in the plan.
+    expect($shop->words())->not->toContain('in stock');
+    $shop->undo();
+    expect(stockOf($shop))->toStartWith('300 in stock');
+    $shop->axes(['Size' => 'S, M, L, XL'], survivors: [$shop->id('Color') => $shop->id('Moss')], stockAddsUp: $addsUp);
+    expect(stockOf($shop))->toBe($dropped);
+})->with([
+    [true, '300 in stock, counted for each picture combination', '300 in stock, counted for each picture combination'],
+    [false, '250 in stock, counted for each picture combination', '100 in stock, counted for each picture combination'],
+]);
+
+it('says nothing of units by the way of other details', function (): void {
+    $shop = Shop::stocked();
+    foreach (['counting' => 'product', 'product units' => '5', 'picture units' => '5'] as $kind => $typed) {
+        stockPost($shop, 'details/set', ['detail' => $kind, 'fields' => [$typed]])->assertStatus(422)->assertSee('in the Stock lens');
+        stockPost($shop, 'details/set', ['detail' => $kind, 'fields' => [$typed], 'part' => '1', 'selected' => '*'])->assertStatus(422);
+    }
+    expect(stockOf($shop))->toBe('120 in stock');
 });

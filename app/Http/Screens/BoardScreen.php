@@ -38,6 +38,9 @@ final class BoardScreen
 
     private readonly Matrix $matrix;
 
+    /** @var array<string, array<string, list<SkuRow>>> ids of axes with commas between => key of a part on them => its SKUs */
+    private array $grouped = [];
+
     private readonly NumberCells $numbers;
 
     private readonly PhotoCells $photos;
@@ -125,7 +128,15 @@ final class BoardScreen
             return '';
         }
         $part = Combination::fromKey($key);
-        $count = new StockCount(array_filter($this->loaded->made, fn (SkuRow $sku): bool => $sku->cell->includes($part)));
+        $axisIds = array_keys($part->values);
+        $name = implode(',', $axisIds);
+        if (! isset($this->grouped[$name])) {
+            $this->grouped[$name] = [];
+            foreach ($this->loaded->made as $sku) {
+                $this->grouped[$name][$sku->cell->on($axisIds)->key][] = $sku;
+            }
+        }
+        $count = new StockCount($this->grouped[$name][$part->key] ?? []);
 
         return match (true) {
             $count->isNone() => 'no SKU',
@@ -190,10 +201,10 @@ final class BoardScreen
                 $head = fn (Combination $of, string $label, int $span): BoardHead => new BoardHead(
                     $of->key,
                     $label,
-                    $row === null || ($open !== [] && $span > 1) ? '' : $row->inWords(),
+                    $row === null || $this->lens !== Lens::Photos || ($open !== [] && $span > 1) ? '' : $row->inWords(),
                     $down->kind === AxisKind::Color && $of === $outer,
                     $of === $outer ? $this->loaded->swatches->of($value->id) : null,
-                    $span > 1 ? [] : $row->cells ?? [],
+                    $span > 1 || $this->lens !== Lens::Photos ? [] : $row->cells ?? [],
                     $span,
                     implode(', ', $this->matrix->choice($of)),
                     $open !== [] && $of === $outer && $span === 1 ? '' : $this->unitsIn($of->key),

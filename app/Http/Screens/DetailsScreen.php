@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Screens;
 
+use App\Catalog\FormattedText;
 use App\Catalog\LibraryShelf;
 use App\Catalog\LoadedProduct;
 use App\Catalog\Remembered;
@@ -31,8 +32,10 @@ final readonly class DetailsScreen
     /** Of these no part can be removed here: they are shown where they are changed. */
     private const ELSEWHERE = [DetailKind::PictureUnits, DetailKind::ProductUnits, DetailKind::Counting];
 
+    /** @param  list<DetailFinding>  $findings */
     private function __construct(
         public LoadedProduct $loaded,
+        public array $findings,
         private Remembered $known,
         private LibraryShelf $shelf,
     ) {
@@ -40,19 +43,13 @@ final readonly class DetailsScreen
 
     public static function of(LoadedProduct $loaded): self
     {
-        return new self($loaded, app(Remembered::class), app(LibraryShelf::class));
-    }
-
-    /** @return list<DetailFinding> */
-    public function findings(): array
-    {
-        return (new DetailChecks($this->loaded->state()))->findings();
+        return new self($loaded, (new DetailChecks($loaded->state()))->findings(), app(Remembered::class), app(LibraryShelf::class));
     }
 
     /** "1 to settle before it can be sold, 3 worth a look." */
     public function summary(): string
     {
-        $findings = $this->findings();
+        $findings = $this->findings;
         $count = fn (Severity $severity): int => count(array_filter($findings, fn (DetailFinding $finding): bool => $finding->check->severity() === $severity));
         $words = array_filter([
             $count(Severity::Stop) === 0 ? '' : $count(Severity::Stop).' to settle before it can be sold',
@@ -113,6 +110,6 @@ final readonly class DetailsScreen
 
     public function description(): string
     {
-        return (new Description($this->loaded->product->description))->formatted();
+        return (new Description(FormattedText::cleaned($this->loaded->product->description)))->formatted();
     }
 }

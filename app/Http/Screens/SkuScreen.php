@@ -9,9 +9,12 @@ use App\Catalog\ShopDay;
 use App\Catalog\SkuRow;
 use App\Catalog\StockCount;
 use App\Files\BarcodeDrawing;
+use Brick\Math\BigDecimal;
 use Core\Codes\Barcode;
 use Core\Details\DetailKind;
 use Core\Details\DetailReader;
+use Core\Details\Quantity;
+use Core\Details\Unit;
 use Core\Pricing\Money;
 use Core\Pricing\PriceStep;
 use Core\Pricing\SellingPrice;
@@ -71,6 +74,12 @@ final readonly class SkuScreen
     public function barcode(): ?string
     {
         return $this->sku->gtin === null ? null : BarcodeDrawing::svg(Barcode::of($this->sku->gtin));
+    }
+
+    /** Its weight in ounces, with a decimal. */
+    public function ounces(): string
+    {
+        return (string) (new Quantity(BigDecimal::of($this->sku->weightG ?? 0), Unit::Gram))->in(Unit::Ounce, 1);
     }
 
     public function stockInWords(): string

@@ -28,7 +28,7 @@
     <section aria-labelledby="base-title">
         <h2 id="base-title">Whole product</h2>
         <div class="detail-row">
-            <form class="detail" data-act="{{ route('prices.base', $product) }}" data-at-once><div class="detail-fields"><div class="field"><label for="price-base">Base price, {{ $product->currency }}</label><input class="form-control" id="price-base" name="typed" value="{{ $prices->base?->shown() ?? '' }}" autocomplete="off" inputmode="decimal" @readonly(! $canEdit)><p class="hint">Of every SKU that has none of its own.</p></div></div></form>
+            <form class="detail" data-act="{{ route('prices.base', $product) }}" data-at-once><div class="detail-fields"><div class="field"><label for="price-base">Base price, {{ $product->currency }}</label><input class="form-control" id="price-base" name="typed" value="{{ $prices->base === null ? '' : Core\Text\NumberReader::again($prices->base->amount) }}" autocomplete="off" inputmode="decimal" @readonly(! $canEdit)><p class="hint">Of every SKU that has none of its own.</p></div></div></form>
             <x-detail-form :product="$product" :loaded="$loaded" :kind="Core\Details\DetailKind::Ending"/>
             <x-detail-form :product="$product" :loaded="$loaded" :kind="Core\Details\DetailKind::ListPrice"/>
             <x-detail-form :product="$product" :loaded="$loaded" :kind="Core\Details\DetailKind::Cost"/>
@@ -50,8 +50,8 @@
                         @foreach ($axis->values as $value)
                             @php($adjustment = $prices->adjustments[$value->id] ?? null)
                             <tr><th scope="row">{{ $value->label }}</th>
-                                <td><input class="form-control" form="adjust-{{ $value->id }}" name="amount" aria-label="Amount at {{ $value->label }}" value="{{ $adjustment?->amount === null ? '' : Core\Pricing\Adjustment::withSign($adjustment->amount->amount) }}" autocomplete="off" @readonly(! $canEdit)></td>
-                                <td><input class="form-control" form="adjust-{{ $value->id }}" name="percent" aria-label="Percent at {{ $value->label }}" value="{{ $adjustment?->percent === null ? '' : Core\Pricing\Adjustment::withSign($adjustment->percent) }}" autocomplete="off" @readonly(! $canEdit)></td>
+                                <td><input class="form-control" form="adjust-{{ $value->id }}" name="amount" aria-label="Amount at {{ $value->label }}" value="{{ $adjustment?->amount === null ? '' : Core\Pricing\Adjustment::again($adjustment->amount->amount) }}" autocomplete="off" @readonly(! $canEdit)></td>
+                                <td><input class="form-control" form="adjust-{{ $value->id }}" name="percent" aria-label="Percent at {{ $value->label }}" value="{{ $adjustment?->percent === null ? '' : Core\Pricing\Adjustment::again($adjustment->percent) }}" autocomplete="off" @readonly(! $canEdit)></td>
                                 <td class="number">{{ $screen->range($axis, $value->id) ?: '–' }}<form id="adjust-{{ $value->id }}" data-act="{{ route('prices.adjust', [$product, $value->id]) }}" data-at-once></form></td></tr>
                         @endforeach
                         </tbody>
@@ -66,7 +66,7 @@
                 <table class="plain breaks-table"><thead><tr><th scope="col">From, units</th><th scope="col">Less</th><th scope="col">Taken from</th></tr></thead><tbody>
                 @foreach ([...$prices->breaks()->breaks, ...($canEdit ? [null, null] : [])] as $at => $break)
                     <tr><td><input class="form-control" name="fields[{{ $at * 3 }}]" aria-label="From, row {{ $at + 1 }}" value="{{ $break?->from }}" inputmode="numeric" autocomplete="off" @readonly(! $canEdit)></td>
-                        <td><input class="form-control" name="fields[{{ $at * 3 + 1 }}]" aria-label="Less, row {{ $at + 1 }}" value="{{ $break?->offInWords() }}" placeholder="5 % or 2.00" autocomplete="off" @readonly(! $canEdit)></td>
+                        <td><input class="form-control" name="fields[{{ $at * 3 + 1 }}]" aria-label="Less, row {{ $at + 1 }}" value="{{ $break?->offAgain() }}" placeholder="5 % or 2.00" autocomplete="off" @readonly(! $canEdit)></td>
                         <td><select class="form-select" name="fields[{{ $at * 3 + 2 }}]" aria-label="Taken from, row {{ $at + 1 }}" @disabled(! $canEdit)>@foreach (Core\Pricing\BreakScope::cases() as $scope)<option value="{{ $scope->value }}" @selected($break?->scope === $scope)>{{ $scope->inWords() }}</option>@endforeach</select></td></tr>
                 @endforeach
                 </tbody></table>
