@@ -25,7 +25,7 @@ final readonly class SheetColumns
     private const SKU = ['sku', 'gtin', 'price', 'base price', 'effective price', 'sale price', 'list price', 'cost', 'currency', 'weight g', 'stock', 'state', 'photos', 'lead'];
 
     /** They have columns of their own, or stand in the column of the stock. */
-    private const ELSEWHERE = [DetailKind::ListPrice, DetailKind::Cost, DetailKind::PictureUnits, DetailKind::ProductUnits];
+    private const ELSEWHERE = [DetailKind::AlsoIn, DetailKind::ListPrice, DetailKind::Cost, DetailKind::PictureUnits, DetailKind::ProductUnits];
 
     /** Products asked about in one query. */
     private const CHUNK = 5_000;
@@ -123,7 +123,7 @@ final readonly class SheetColumns
 
         return [
             $product->code,
-            ...($first ? [$product->name, $product->description, $product->brand, $product->category] : ['', '', '', '']),
+            ...($first ? [$product->name, $product->description, $product->brand, implode('|', array_filter([$product->category, ...explode("\n", $loaded->details->whole(DetailKind::AlsoIn))], fn (string $path): bool => $path !== ''))] : ['', '', '', '']),
             ...array_map(fn (string $axis): string => $choice[$axis] ?? '', $this->axes),
             $sku->code ?? '',
             $sku->gtin ?? '',

@@ -30,9 +30,29 @@ await page.getByLabel('3XL is made like').selectOption('XXL');
 await page.waitForSelector('#plan :text("take price and weight")');
 await take('axes-and-plan');
 await page.goto(`${base}/products/TB-GLOVE?lens=prices`);
+await page.locator('.matrix [data-head=group]').nth(1).click();
+await page.locator('#more-numbers summary').click();
+await page.getByRole('button', { name: 'Raise, lower, round…' }).click();
+await page.getByLabel('Change', { exact: true }).fill('+10 %');
+await page.getByLabel('Ending').fill('.95');
+await page.locator('#plan').getByText('25.95').first().waitFor();
 await take('prices');
-await page.goto(`${base}/products/TB-FIELD`);
-await take('board-four-axes');
+await page.goto(`${base}/products/TB-SMOCK/prices`);
+await take('price-ladder');
+await page.goto(`${base}/products/TB-SMOCK?lens=stock`);
+await take('stock');
+await page.goto(`${base}/products/TB-SMOCK?lens=codes`);
+await page.locator('#more-numbers summary').click();
+await page.getByRole('button', { name: 'Make codes anew…' }).click();
+await page.getByLabel('Made by').selectOption({ label: 'Clothes, size last' });
+await page.locator('#plan').getByText('Changes 57 codes').waitFor();
+await take('codes');
+await page.goto(`${base}/library/codes`);
+await page.getByRole('button', { name: 'Change… Clothes, size last' }).click();
+await page.locator('#plan').getByText('Such as').waitFor();
+await take('code-pattern');
+await page.goto(`${base}/products/TB-SMOCK/labels?selected=*`);
+await take('labels');
 // What is missing, in which order, in which role.
 await page.goto(`${base}/products/TB-SMOCK/contact`);
 await page.locator('[data-strip]').nth(2).locator('[data-shot]').first().click();
@@ -47,26 +67,9 @@ await page.emulateMedia({ colorScheme: 'dark' });
 await page.goto(`${base}/products/TB-SMOCK/roles`);
 await take('roles-dark');
 await page.emulateMedia({ colorScheme: 'light' });
-// Swatches: of a product beside its pictures, one being made, and all colors that products share.
+// Swatches beside what the pictures show.
 await page.goto(`${base}/products/TB-GLOVE/colors`);
 await take('colors');
-await page.goto(`${base}/products/TB-CUSHION/colors`);
-await page.getByRole('button', { name: 'Swatch… of Stripe' }).click();
-await page.locator('[data-dropper] img').waitFor();
-await page.getByLabel('into').selectOption('1');
-await page.locator('[data-dropper]').click();
-await page.getByText(', near ').waitFor();
-await take('swatch');
-await page.goto(`${base}/library`);
-await page.getByRole('link', { name: 'Color', exact: true }).click();
-await page.getByRole('link', { name: 'Colors and their map' }).click();
-await page.getByLabel('A color you think of').fill('oklch(0.42 0.06 145)');
-await page.getByRole('button', { name: 'See it beside the others' }).click();
-await page.getByText('is nearest to').waitFor();
-await take('library-colors');
-await page.goto(`${base}/library`);
-await page.getByRole('link', { name: 'Color', exact: true }).click();
-await take('library');
 await page.goto(`${base}/products/TB-SMOCK/preview`);
 await page.locator('.option', { hasText: /^M$/ }).click();
 await page.waitForSelector('.option[aria-pressed=true]');
@@ -75,7 +78,7 @@ await page.goto(`${base}/products/TB-SMOCK/history`);
 await take('history');
 await page.goto(`${base}/products/TB-SMOCK/details`);
 await take('details');
-// The troubled drop, a contradiction in it, and better files for pictures that are there.
+// The troubled drop.
 await page.goto(`${base}/intake`);
 await page.getByRole('link', { name: 'Autumn pictures' }).click();
 while (await page.getByText('being looked at').count() > 0) {
@@ -84,10 +87,6 @@ while (await page.getByText('being looked at').count() > 0) {
 await page.locator('tr.row', { hasText: 'mss_short' }).click();
 await page.waitForSelector('.teach');
 await take('intake');
-await page.locator('tr.row[aria-label^=TB-APRON_oat_front]').click();
-await page.waitForSelector('.clash');
-await page.locator('.small-matrix').getByRole('button', { name: 'Ink', exact: false }).first().click();
-await take('intake-contradiction');
 // One act on many products, and back.
 await page.goto(`${base}/bulk/new`);
 await page.getByLabel('What', { exact: true }).selectOption('sku-price');

@@ -65,7 +65,7 @@ it('shows shoppers, the sheet and JSON-LD what is said, of the part that says ot
         ->and($variant['width'])->toBe(['@type' => 'QuantitativeValue', 'value' => 20, 'unitCode' => 'CMT'])->and($variant['countryOfOrigin']['name'])->toBe('PT')
         ->and($shop->variant('SMOCK-MOSS-S')['offers']['itemCondition'])->toBe('https://schema.org/NewCondition');
     $rows = $shop->rows();
-    expect($rows['SMOCK-MOSS-S'])->toMatchArray(['short text' => 'A smock for all.', 'tags' => 'linen, work', 'also in' => 'Gifts > For gardeners', 'condition' => '', 'buyer text' => '2 20 Name to embroider'])
+    expect($rows['SMOCK-MOSS-S'])->toMatchArray(['short text' => 'A smock for all.', 'tags' => 'linen, work', 'category' => 'Outerwear > Smocks|Gifts > For gardeners', 'condition' => '', 'buyer text' => '2 20 Name to embroider'])
         ->and($rows['SMOCK-MOSS-XL'])->toMatchArray(['condition' => 'used', 'tags' => '', 'warranty' => '2 years']);
 });
 

@@ -137,6 +137,8 @@ it('shows a sale to shoppers on its days only, in the preview, the sheet and JSO
     app(SetDetail::class)->ofProduct($shop->change(), DetailKind::Breaks, ['10', '5 %', 'unit', '50', '20', 'order']);
     $page = $this->actingAs($shop->user)->get('/products/SMOCK/preview?choice='.$shop->token(['Color' => 'Moss', 'Size' => 'M']))->assertOk()->assertSee("{$pays} EUR")->assertSee('From 10: 5 % off each unit')->assertSee('From 50: 20.00 off the order');
     $page->assertSee($isOn ? '49.00</del>' : '59.00</del>', false);
+    // Where only some of what is in question is reduced, nothing is struck through.
+    $this->get('/products/SMOCK/preview?choice='.$shop->token(['Size' => 'M']))->assertDontSee('49.00</del>', false);
     $offer = $shop->variant('SMOCK-MOSS-M')['offers'];
 
     expect($offer['price'])->toBe($pays)->and($offer['priceValidUntil'] ?? null)->toBe($isOn ? '2026-12-24' : null)

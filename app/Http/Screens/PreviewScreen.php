@@ -168,13 +168,13 @@ final class PreviewScreen
         return Money::range(array_values(array_filter(array_map(fn (SkuRow $sku): ?Money => $this->loaded->saleNow($sku, $this->today)->price ?? $this->loaded->price($sku), $this->inQuestion()))));
     }
 
-    /** What it cost without the sale, or at list price; empty where nothing is less than that. */
+    /** What it cost without the sale, or at list price; empty unless all that is in question is less than that. */
     public function priceBefore(): string
     {
         $skus = $this->inQuestion();
         $onSale = array_filter($skus, fn (SkuRow $sku): bool => $this->loaded->saleNow($sku, $this->today) !== null);
         if ($onSale !== []) {
-            return $this->loaded->prices($skus);
+            return count($onSale) === count($skus) ? $this->loaded->prices($skus) : '';
         }
         $list = array_values(array_filter(array_map(fn (SkuRow $sku): ?Money => $this->loaded->prices->listPrice($sku->cell), $skus)));
         $above = count($list) === count($skus) && array_filter($skus, fn (SkuRow $sku): bool => $this->loaded->price($sku)?->isLessThan($this->loaded->prices->listPrice($sku->cell) ?? Money::of('0', $this->loaded->prices->currency)) !== true) === [];
