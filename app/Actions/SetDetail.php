@@ -45,7 +45,9 @@ final class SetDetail
             $reader = new DetailReader(Currency::of($loaded->product->currency));
             $text = $reader->read($kind, $typed);
             $was = $loaded->details->whole($kind);
-            $this->store($ledger, $loaded, $kind, $loaded->details->withWhole($kind, $text), array_values($loaded->made));
+            $wanted = $loaded->details->withWhole($kind, $text);
+            $parts = $wanted->finder($kind, $loaded->matrix);
+            $this->store($ledger, $loaded, $kind, $wanted, array_values(array_filter($loaded->made, fn (SkuRow $sku): bool => ! $parts->isOwnAt($sku->cell))));
 
             return "{$kind->label()} set to {$reader->inWords($kind, $text)} (was {$reader->inWords($kind, $was)})";
         });

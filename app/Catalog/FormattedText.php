@@ -13,7 +13,8 @@ final class FormattedText
 {
     private const ELEMENTS = ['p', 'br', 'strong', 'em', 'h3', 'h4', 'ul', 'ol', 'li'];
 
-    private const MOST = 20_000;
+    /** Longer is cut by the sanitizer: no field takes so much. */
+    private const MOST = 200_000;
 
     private static ?HtmlSanitizer $sanitizer = null;
 

@@ -11,6 +11,7 @@ use Core\Details\DetailFinder;
 use Core\Details\DetailKind;
 use Core\Details\PriceList;
 use Core\Matrix\Combination;
+use Core\Pricing\SellingPrice;
 use Core\Stock\Counting;
 use Core\Stock\StockBook;
 
@@ -24,6 +25,9 @@ final readonly class DetailChecks
     /** @var list<CatalogSku> on offer */
     private array $skus;
 
+    /** @var array<string, SellingPrice> by the key of the cell */
+    private array $sold;
+
     public function __construct(private ProductState $state)
     {
         $details = $state->details;
@@ -31,6 +35,7 @@ final readonly class DetailChecks
         $this->book = new StockBook($details->details, $state->matrix);
         $skus = array_column(array_map(fn (CatalogSku $sku): array => [$sku->cell->key, $sku], array_filter($state->skus, fn (CatalogSku $sku): bool => $sku->isMade())), 1, 0);
         $this->skus = array_map(fn (Combination $cell): CatalogSku => $skus[$cell->key], $state->matrix->inOrder(array_map(fn (CatalogSku $sku): Combination => $sku->cell, array_values($skus))));
+        $this->sold = array_column(array_map(fn (CatalogSku $sku): array => [$sku->cell->key, $this->prices->price($sku->cell, $sku->price)], $this->skus), 1, 0);
     }
 
     /** @return list<DetailFinding> what stops a release first, then what warns, then what advises */
@@ -60,10 +65,10 @@ final readonly class DetailChecks
         [$least, $most] = array_map(fn (DetailKind $kind): DetailFinder => $this->state->details->details->finder($kind, $this->state->matrix), [DetailKind::Least, DetailKind::Most]);
 
         return [
-            $this->where(DetailCheck::NoPrice, fn (CatalogSku $sku): bool => $this->prices->price($sku->cell, $sku->price)->effective() === null && ! $this->prices->price($sku->cell, $sku->price)->isBelowZero),
-            $this->where(DetailCheck::BelowZero, fn (CatalogSku $sku): bool => $sku->price === null && $this->prices->price($sku->cell, null)->isBelowZero),
+            $this->where(DetailCheck::NoPrice, fn (CatalogSku $sku): bool => $this->sold[$sku->cell->key]->effective() === null && ! $this->sold[$sku->cell->key]->isBelowZero),
+            $this->where(DetailCheck::BelowZero, fn (CatalogSku $sku): bool => $sku->price === null && $this->sold[$sku->cell->key]->isBelowZero),
             $this->where(DetailCheck::SaleNotBelow, $this->hasDearSale(...)),
-            $this->where(DetailCheck::BelowCost, fn (CatalogSku $sku): bool => $this->prices->margin($sku->cell, $this->prices->price($sku->cell, $sku->price)->effective())?->amount()->amount->isNegative() === true),
+            $this->where(DetailCheck::BelowCost, fn (CatalogSku $sku): bool => $this->prices->margin($sku->cell, $this->sold[$sku->cell->key]->effective())?->amount()->amount->isNegative() === true),
             $this->where(DetailCheck::NoOrder, fn (CatalogSku $sku): bool => $least->at($sku->cell) !== '' && $most->at($sku->cell) !== '' && (int) $least->at($sku->cell) > (int) $most->at($sku->cell)),
             $stock !== [] && array_filter($stock, fn (?int $units): bool => $units !== 0) === [] ? new DetailFinding(DetailCheck::AllSoldOut) : null,
             $this->book->counting === Counting::None ? null : $this->where(DetailCheck::NotCounted, fn (CatalogSku $sku): bool => $this->book->of($sku->cell, $sku->stock) === null),
@@ -76,7 +81,7 @@ final readonly class DetailChecks
     private function hasDearSale(CatalogSku $sku): bool
     {
         $sale = $this->prices->sale($sku->cell);
-        $price = $this->prices->price($sku->cell, $sku->price)->effective();
+        $price = $this->sold[$sku->cell->key]->effective();
 
         return $sale !== null && $price !== null && ! $sale->price->isLessThan($price);
     }

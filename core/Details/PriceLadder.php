@@ -40,18 +40,6 @@ final readonly class PriceLadder
         $this->odd = count($prices) < self::FEW ? [] : $this->off($prices) + $this->unruly($matrix, $prices);
     }
 
-    /** @return int place of a price among the steps, from 0 */
-    public function step(Money $price): int
-    {
-        foreach ($this->steps as $at => $step) {
-            if ($step->equals($price)) {
-                return $at;
-            }
-        }
-
-        return 0;
-    }
-
     /**
      * Twice the middle price, or half of it.
      *

@@ -17,6 +17,8 @@ return new class () extends Migration {
             $table->json('reach');
             $table->text('text');
             $table->index(['product_id', 'kind']);
+            // What was typed before is remembered by its kind.
+            $table->index('kind');
         });
         // What the value adds to the price of its SKUs in this product.
         Schema::table('product_values', function (Blueprint $table): void {

@@ -9,6 +9,8 @@ use App\Actions\MergeValues;
 use App\Actions\SetDetail;
 use App\Actions\SetPrices;
 use App\Catalog\MatrixChoices;
+use App\Http\Screens\LadderSpot;
+use App\Http\Screens\PriceScreen;
 use App\Models\HistoryEntry;
 use App\Refusals\Refused;
 use Core\Details\DetailKind;
@@ -123,6 +125,12 @@ it('refuses a sale that is not below the regular price, and says where', functio
     app(SetPrices::class)->run($shop->change(), $shop->part(['Color' => 'Clay']), '30');
     expect(fn () => $set(['39', '', '']))->toThrow(UnreadablePrice::class, 'regular 30.00 of Clay, S');
     $set(['39', '', ''], $shop->part(['Color' => 'Moss']));
+    // What a part says otherwise does not stand in the way of the product.
+    app(SetPrices::class)->run($shop->change(), $shop->part(['Color' => 'Moss']), '38');
+    app(SetPrices::class)->run($shop->change(), $shop->part(['Color' => 'Clay']), '');
+    $set(['35', '', '']);
+    $set(['', '', '']);
+    app(SetPrices::class)->run($shop->change(), $shop->part(['Color' => 'Moss']), '');
     // Made cheaper afterwards, the sale is no sale any more: shoppers pay what is regular, and it is said.
     app(EditDetails::class)->run($shop->change(), 'price', '38');
     $this->actingAs($shop->user)->get('/products/SMOCK/prices')->assertSee('The sale is not below the regular price: Moss, S; Moss, M');
@@ -186,6 +194,7 @@ it('says of a part what the product does not, and lets the part follow again', f
     pricesPost($shop, 'details/set', $moss)->assertOk();
     expect([$cost('Moss'), $cost('Clay')])->toBe(['20.00', '20.00']);
     pricesPost($shop, 'details/set', ['selected' => ''] + $moss)->assertStatus(422)->assertSee('Select the SKUs first');
+    pricesPost($shop, 'details/part', ['selected' => ''] + $moss)->assertStatus(422)->assertSee('Select the SKUs first');
     pricesPost($shop, 'details/set', ['detail' => 'breaks', 'fields' => ['2', '5 %', 'unit']] + $moss)->assertStatus(422)->assertSee('the whole product has the same');
     pricesPost($shop, 'details/set', ['detail' => 'colour'] + $moss)->assertStatus(422)->assertSee('Say first what');
 });
@@ -243,4 +252,15 @@ it('loads and shows what could be read in two ways as it was meant', function ()
     }
     pricesPost($shop, "prices/values/{$shop->id('XL')}", ['amount' => '+1.2500', 'percent' => '+12.1250'])->assertOk();
     expect(pricesOf($shop))->toBe(['4.125' => 9, '6.027' => 3]);
+});
+
+it('draws thousands of SKUs as runs, and what stands out by itself', function (): void {
+    $shop = Shop::open();
+    $shop->axes(['Color' => implode(',', array_map(fn (int $at): string => "Hue {$at}", range(1, 24))), 'Size' => implode(',', array_map(fn (int $at): string => "Step {$at}", range(1, 25)))]);
+    app(EditDetails::class)->run($shop->change(), 'price', '49');
+    app(SetPrices::class)->run($shop->change(), $shop->part(['Color' => 'Hue 3', 'Size' => 'Step 9']), '4.90');
+    $drawing = PriceScreen::of($shop->loaded())->ladder;
+    expect(count($drawing->spots))->toBe(26)->and(array_sum(array_map(fn (LadderSpot $spot): int => $spot->count, $drawing->spots)))->toBe(600)
+        ->and(array_map(fn (LadderSpot $spot): string => $spot->inWords(), $drawing->odd()))->toBe(['Hue 3, Step 9: 4.90, its own, stands out'])
+        ->and(max(array_map(fn (LadderSpot $spot): float => $spot->x + $spot->width, $drawing->spots)))->toBeLessThanOrEqual(1000.01);
 });

@@ -17,6 +17,8 @@ use App\Http\ProductPage;
 use App\Http\ProductPageResponder;
 use App\Http\Screens\DetailPartScreen;
 use App\Http\Screens\PictureLinks;
+use App\Refusals\Kind;
+use App\Refusals\Refused;
 use Core\Details\DetailKind;
 use Core\Details\FactKind;
 use Core\Matrix\Combination;
@@ -101,7 +103,12 @@ final class DetailsController
     /** What a detail says of a part, and its fields. */
     public function draft(BoardRequest $request): View
     {
-        return view('details.part', ['product' => $request->product(), 'screen' => new DetailPartScreen($request->detail(), $this->loader->load($request->product())->selected($request->selection()), $request->page())]);
+        $part = $this->loader->load($request->product())->selected($request->selection());
+        if ($part->isNothing()) {
+            throw new Refused('Select the SKUs first: a row, a column or cells of the matrix.', Kind::Missing, 'selected');
+        }
+
+        return view('details.part', ['product' => $request->product(), 'screen' => new DetailPartScreen($request->detail(), $part)]);
     }
 
     /** What becomes of the prices in another currency. */

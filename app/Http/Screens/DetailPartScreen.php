@@ -6,7 +6,6 @@ namespace App\Http\Screens;
 
 use App\Catalog\SelectedPart;
 use App\Catalog\SkuRow;
-use App\Http\ProductPage;
 use Core\Details\DetailKind;
 use Core\Details\DetailReader;
 
@@ -18,7 +17,6 @@ final readonly class DetailPartScreen
     public function __construct(
         public DetailKind $kind,
         public SelectedPart $part,
-        public ProductPage $page,
     ) {
         $this->reader = new DetailReader($part->loaded->prices->currency);
     }

@@ -7,6 +7,7 @@ namespace App\Http\Screens;
 use Core\Details\LadderPrice;
 use Core\Details\PriceLadder;
 use Core\Matrix\Matrix;
+use Core\Pricing\Money;
 use Core\Reach\Selection;
 
 /** Where the SKUs of a price ladder are drawn: along the axes from the left, a rung to each price from below. */
@@ -22,6 +23,9 @@ final readonly class LadderDrawing
     private const MOST_HEIGHT = 420;
 
     private const GAP = 10;
+
+    /** Narrower marks are joined. */
+    private const THIN = 4;
 
     /** @var list<LadderGroup> */
     public array $groups;
@@ -40,6 +44,7 @@ final readonly class LadderDrawing
         $count = count($ladder->prices);
         $groupCount = $first === null ? 1 : count(array_unique(array_map(fn (LadderPrice $one): int => $one->cell->value($first->id) ?? 0, $ladder->prices)));
         $this->width = $count === 0 ? 0 : min(26, (self::WIDTH - self::LEFT - self::GAP * $groupCount) / $count);
+        $steps = array_flip(array_map(fn (Money $step): string => $step->shown(), $ladder->steps));
         $groups = $spots = [];
         $x = (float) self::LEFT;
         $last = null;
@@ -50,7 +55,14 @@ final readonly class LadderDrawing
                 $groups[$value] = new LadderGroup($first?->value($value)->label ?? '', $x, $x);
                 $last = $value;
             }
-            $spots[] = new LadderSpot($one, Selection::at($one->cell)->key(), implode(', ', $matrix->choice($one->cell)), $x, $this->y($ladder->step($one->price)), isset($ladder->odd[$one->cell->key]));
+            $spot = new LadderSpot($one, Selection::at($one->cell)->key(), implode(', ', $matrix->choice($one->cell)), $x, $this->y($steps[$one->price->shown()]), isset($ladder->odd[$one->cell->key]), $this->width);
+            $before = $spots[count($spots) - 1] ?? null;
+            // Too thin to be told apart, neighbors at one price are drawn as one.
+            if ($this->width < self::THIN && $before?->isLike($spot) === true && $x > $groups[$value]->from) {
+                array_pop($spots);
+                $spot = $before->withNext($spot);
+            }
+            $spots[] = $spot;
             $x += $this->width;
             $groups[$value] = $groups[$value]->until($x);
         }

@@ -10,7 +10,6 @@ use Core\Details\DetailKind;
 use Core\Details\DetailReader;
 use Core\Details\LadderPrice;
 use Core\Details\PriceLadder;
-use Core\Matrix\Axis;
 use Core\Pricing\Margin;
 use Core\Pricing\Money;
 use Core\Reach\Wording;
@@ -21,23 +20,36 @@ final readonly class PriceScreen
     /** Kinds of which parts may say otherwise. */
     private const OWN = [DetailKind::ListPrice, DetailKind::Cost, DetailKind::Ending, DetailKind::Sale];
 
+    /** @var array<int, list<Money>> value id => prices of its SKUs */
+    private array $byValue;
+
+    /** @param  array<int, Money>  $prices  by SKU id; none of those that have none */
     private function __construct(
         public LoadedProduct $loaded,
+        private array $prices,
         public LadderDrawing $ladder,
     ) {
+        $byValue = [];
+        foreach ($loaded->made as $sku) {
+            foreach (isset($prices[$sku->id]) ? $sku->cell->values : [] as $valueId) {
+                $byValue[$valueId][] = $prices[$sku->id];
+            }
+        }
+        $this->byValue = $byValue;
     }
 
     public static function of(LoadedProduct $loaded): self
     {
-        $prices = [];
+        $prices = $steps = [];
         foreach ($loaded->made as $sku) {
             $price = $loaded->price($sku);
             if ($price !== null) {
-                $prices[] = new LadderPrice($sku->cell, $price, $sku->price !== null);
+                $prices[$sku->id] = $price;
+                $steps[] = new LadderPrice($sku->cell, $price, $sku->price !== null);
             }
         }
 
-        return new self($loaded, new LadderDrawing($loaded->matrix, new PriceLadder($loaded->matrix, $prices)));
+        return new self($loaded, $prices, new LadderDrawing($loaded->matrix, new PriceLadder($loaded->matrix, $steps)));
     }
 
     /** "49.00–54.00 EUR over 60 SKUs, 2 with a price of their own, 1 without a price" */
@@ -45,8 +57,8 @@ final readonly class PriceScreen
     {
         $count = count($this->loaded->made);
         $own = count(array_filter($this->loaded->made, fn (SkuRow $sku): bool => $sku->price !== null));
-        $without = count(array_filter($this->loaded->made, fn (SkuRow $sku): bool => $this->loaded->price($sku) === null));
-        $range = $this->loaded->prices($this->loaded->made);
+        $without = $count - count($this->prices);
+        $range = Money::range(array_values($this->prices));
 
         return ($range === '' ? 'No price yet' : "{$range} {$this->loaded->product->currency}").' over '.number_format($count).($count === 1 ? ' SKU' : ' SKUs')
             .($own === 0 ? '' : ', '.number_format($own).' with a price of '.($own === 1 ? 'its' : 'their').' own')
@@ -56,7 +68,7 @@ final readonly class PriceScreen
     /** The least and the greatest margin; empty where no cost is known. */
     public function margins(): string
     {
-        $margins = array_values(array_filter(array_map(fn (SkuRow $sku): ?Margin => $this->loaded->prices->margin($sku->cell, $this->loaded->price($sku)), $this->loaded->made)));
+        $margins = array_values(array_filter(array_map(fn (SkuRow $sku): ?Margin => $this->loaded->prices->margin($sku->cell, $this->prices[$sku->id] ?? null), $this->loaded->made)));
         usort($margins, fn (Margin $a, Margin $b): int => ($a->percent() ?? $a->amount()->amount)->compareTo($b->percent() ?? $b->amount()->amount));
 
         return match (true) {
@@ -67,9 +79,9 @@ final readonly class PriceScreen
     }
 
     /** The prices of a value's SKUs; empty where there is none. */
-    public function range(Axis $axis, int $valueId): string
+    public function range(int $valueId): string
     {
-        return $this->loaded->prices(array_filter($this->loaded->made, fn (SkuRow $sku): bool => $sku->cell->value($axis->id) === $valueId));
+        return Money::range($this->byValue[$valueId] ?? []);
     }
 
     /** @return list<array{string, string, string}> "Sale", "Moss", what is said there; then its reach as a selection */
@@ -94,7 +106,7 @@ final readonly class PriceScreen
         $doubts = [];
         $dear = $under = [];
         foreach ($this->loaded->made as $sku) {
-            $price = $this->loaded->price($sku);
+            $price = $this->prices[$sku->id] ?? null;
             $sale = $this->loaded->prices->sale($sku->cell);
             if ($price !== null && $sale !== null && ! $sale->price->isLessThan($price)) {
                 $dear[] = $this->loaded->placeOf($sku);
@@ -116,7 +128,7 @@ final readonly class PriceScreen
 
     private function cheapest(): ?Money
     {
-        $prices = array_values(array_filter(array_map($this->loaded->price(...), $this->loaded->made)));
+        $prices = array_values($this->prices);
         usort($prices, fn (Money $a, Money $b): int => $a->amount->compareTo($b->amount));
 
         return $prices[0] ?? null;

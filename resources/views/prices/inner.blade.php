@@ -18,7 +18,7 @@
                     @if ($group->to - $group->from > 22)<text class="group-name" x="{{ ($group->from + $group->to) / 2 }}" y="{{ $screen->ladder->height() + 15 }}">{{ Illuminate\Support\Str::limit($group->label, max(2, (int) (($group->to - $group->from) / 7)), '…') }}</text>@endif
                 @endforeach
                 @foreach ($screen->ladder->spots as $spot)
-                    <a href="{{ route('board', ['product' => $product, 'lens' => 'prices', 'selected' => $spot->selected]) }}" tabindex="-1"><rect @class(['spot', 'is-own' => $spot->price->isOwn, 'is-odd' => $spot->isOdd]) x="{{ $spot->x + 1 }}" y="{{ $spot->y - ($spot->isOdd ? 5 : 3) }}" width="{{ max(1.2, $screen->ladder->width - 2) }}" height="{{ $spot->isOdd ? 10 : 6 }}" rx="1.5"/><title>{{ $spot->inWords() }}</title></a>
+                    <a href="{{ route('board', ['product' => $product, 'lens' => 'prices', 'selected' => $spot->selected]) }}" tabindex="-1"><rect @class(['spot', 'is-own' => $spot->price->isOwn, 'is-odd' => $spot->isOdd]) x="{{ $spot->x + 1 }}" y="{{ $spot->y - ($spot->isOdd ? 5 : 3) }}" width="{{ max(1.2, $spot->width - 2) }}" height="{{ $spot->isOdd ? 10 : 6 }}" rx="1.5"/><title>{{ $spot->inWords() }}</title></a>
                 @endforeach
             </svg></div>
             <p class="quiet">A mark to each SKU, along {{ $loaded->matrix->axes === [] ? 'the product' : implode(', then ', array_map(fn ($axis) => $axis->name, $loaded->matrix->axes)) }}; outlined where the price is the SKU’s own.@if ($screen->ladder->odd() === []) None stands out.@endif</p>
@@ -52,7 +52,7 @@
                             <tr><th scope="row">{{ $value->label }}</th>
                                 <td><input class="form-control" form="adjust-{{ $value->id }}" name="amount" aria-label="Amount at {{ $value->label }}" value="{{ $adjustment?->amount === null ? '' : Core\Pricing\Adjustment::again($adjustment->amount->amount) }}" autocomplete="off" @readonly(! $canEdit)></td>
                                 <td><input class="form-control" form="adjust-{{ $value->id }}" name="percent" aria-label="Percent at {{ $value->label }}" value="{{ $adjustment?->percent === null ? '' : Core\Pricing\Adjustment::again($adjustment->percent) }}" autocomplete="off" @readonly(! $canEdit)></td>
-                                <td class="number">{{ $screen->range($axis, $value->id) ?: '–' }}<form id="adjust-{{ $value->id }}" data-act="{{ route('prices.adjust', [$product, $value->id]) }}" data-at-once></form></td></tr>
+                                <td class="number">{{ $screen->range($value->id) ?: '–' }}<form id="adjust-{{ $value->id }}" data-act="{{ route('prices.adjust', [$product, $value->id]) }}" data-at-once></form></td></tr>
                         @endforeach
                         </tbody>
                     @endforeach
