@@ -120,14 +120,13 @@ final readonly class DetailReader
         return (new Sale($sale->price->roundedIn($other), $sale->from, $sale->until))->text();
     }
 
-    /** @throws UnreadableDetail */
+    /**
+     * @throws UnreadableDetail
+     * @throws UnreadableNumber
+     */
     private function units(string $typed, int $least): int
     {
-        try {
-            $number = NumberReader::read($typed);
-        } catch (UnreadableNumber $unreadable) {
-            throw str_contains($unreadable->getMessage(), 'two ways') ? $unreadable : UnreadableDetail::noCount($typed, $least, self::MOST_UNITS);
-        }
+        $number = NumberReader::read($typed);
         if ($number->hasNonZeroFractionalPart() || $number->isLessThan($least) || $number->isGreaterThan(self::MOST_UNITS)) {
             throw UnreadableDetail::noCount($typed, $least, self::MOST_UNITS);
         }

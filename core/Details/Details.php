@@ -138,18 +138,4 @@ final readonly class Details
 
         return $texts;
     }
-
-    public function equals(self $other): bool
-    {
-        return $this->key() === $other->key();
-    }
-
-    /** @return list<string> the same for the same details, in whatever order */
-    private function key(): array
-    {
-        $keys = array_map(fn (ReachedDetail $detail): string => "{$detail->kind->value}|{$detail->reach->key()}|{$detail->text}", $this->all);
-        sort($keys);
-
-        return $keys;
-    }
 }

@@ -102,12 +102,6 @@ final readonly class PriceList
         return QuantityBreaks::fromText($this->details->whole(DetailKind::Breaks), $this->currency);
     }
 
-    /** The same with another base. */
-    public function basedOn(?Money $base): self
-    {
-        return new self($this->currency, $base, $this->adjustments, $this->details, $this->matrix);
-    }
-
     /** @param  array<int, Adjustment>  $adjustments  by value id */
     public function adjusted(array $adjustments): self
     {

@@ -60,11 +60,6 @@ final readonly class Adjustment
         return $this->amount === null && $this->percent === null;
     }
 
-    public function equals(self $other): bool
-    {
-        return $this->inWords() === $other->inWords() && $this->amount?->currency->code === $other->amount?->currency->code;
-    }
-
     /** "+10.00", "−8 %", "+10.00 and +8 %"; empty for none. */
     public function inWords(): string
     {

@@ -144,6 +144,8 @@ it('shows a sale to shoppers on its days only, in the preview, the sheet and JSO
     app(SetDetail::class)->ofProduct($shop->change(), DetailKind::ListPrice, ['59']);
     app(SetDetail::class)->ofProduct($shop->change(), DetailKind::Breaks, ['10', '5 %', 'unit', '50', '20', 'order']);
     $page = $this->actingAs($shop->user)->get('/products/SMOCK/preview?choice='.$shop->token(['Color' => 'Moss', 'Size' => 'M']))->assertOk()->assertSee("{$pays} EUR")->assertSee('From 10: 5 % off each unit')->assertSee('From 50: 20.00 off the order');
+    // 39.00 less 5 % is 37.05, 49.00 less 5 % is 46.55.
+    $page->assertSee($isOn ? '10 cost 370.50' : '10 cost 465.50');
     $page->assertSee($isOn ? '49.00</del>' : '59.00</del>', false);
     // Where only some of what is in question is reduced, nothing is struck through.
     $this->get('/products/SMOCK/preview?choice='.$shop->token(['Size' => 'M']))->assertDontSee('49.00</del>', false);

@@ -77,10 +77,10 @@ it('lists three things to choose with commas', function (): void {
 it('shows a range of prices until one SKU is chosen', function (): void {
     $shop = Shop::stocked();
     app(SetPrices::class)->run($shop->change(), $shop->part(['Size' => 'XL']), '54');
-    expect(met($shop, [])->price())->toBe('49.00–54.00')
-        ->and(met($shop, ['Color' => 'Moss'])->price())->toBe('49.00–54.00')
-        ->and(met($shop, ['Size' => 'XL'])->price())->toBe('54.00')
-        ->and(met($shop, ['Size' => 'S', 'Color' => 'Clay'])->price())->toBe('49.00');
+    expect(met($shop, [])->terms->price())->toBe('49.00–54.00')
+        ->and(met($shop, ['Color' => 'Moss'])->terms->price())->toBe('49.00–54.00')
+        ->and(met($shop, ['Size' => 'XL'])->terms->price())->toBe('54.00')
+        ->and(met($shop, ['Size' => 'S', 'Color' => 'Clay'])->terms->price())->toBe('49.00');
 });
 
 it('unchooses what is chosen again, and refuses what is not a value of the product (it answered with the first value’s gallery)', function (): void {

@@ -18,9 +18,6 @@ use App\Models\PhotoState;
 use Core\Catalog\Description;
 use Core\Color\Contrast;
 use Core\Color\SwatchKind;
-use Core\Details\BuyerText;
-use Core\Details\DetailKind;
-use Core\Details\DetailReader;
 use Core\Gallery\AltText;
 use Core\Gallery\Crop;
 use Core\Gallery\Gallery;
@@ -31,8 +28,6 @@ use Core\Matrix\Axis;
 use Core\Matrix\AxisDisplay;
 use Core\Matrix\Combination;
 use Core\Matrix\Matrix;
-use Core\Pricing\Money;
-use Core\Pricing\QuantityBreak;
 use Core\Stock\Availability;
 use Core\Text\Day;
 
@@ -44,6 +39,8 @@ final class PreviewScreen
     public readonly Gallery $gallery;
 
     public readonly PictureLinks $pictures;
+
+    public readonly PreviewTerms $terms;
 
     private readonly Day $today;
 
@@ -66,6 +63,7 @@ final class PreviewScreen
         $this->gallery = $loaded->galleries()->forChoice($this->choice);
         $this->pictures = new PictureLinks($loaded);
         $this->today = ShopDay::today();
+        $this->terms = new PreviewTerms($loaded, $this->skusFor($this->choice) ?: array_values($loaded->made), $this->sku(), $this->today);
     }
 
     /** @return list<string|Placement> texts, and the pictures between them that the product still has */
@@ -160,94 +158,6 @@ final class PreviewScreen
     public function sku(): ?SkuRow
     {
         return $this->loaded->made[$this->choice->key] ?? null;
-    }
-
-    /** What a shopper pays today for what is chosen: one price, or the lowest and the highest. */
-    public function price(): string
-    {
-        return Money::range(array_values(array_filter(array_map(fn (SkuRow $sku): ?Money => $this->loaded->saleNow($sku, $this->today)->price ?? $this->loaded->price($sku), $this->inQuestion()))));
-    }
-
-    /** What it cost without the sale, or at list price; empty unless all that is in question is less than that. */
-    public function priceBefore(): string
-    {
-        $skus = $this->inQuestion();
-        $onSale = array_filter($skus, fn (SkuRow $sku): bool => $this->loaded->saleNow($sku, $this->today) !== null);
-        if ($onSale !== []) {
-            return count($onSale) === count($skus) ? $this->loaded->prices($skus) : '';
-        }
-        $list = array_values(array_filter(array_map(fn (SkuRow $sku): ?Money => $this->loaded->prices->listPrice($sku->cell), $skus)));
-        $above = count($list) === count($skus) && array_filter($skus, fn (SkuRow $sku): bool => $this->loaded->price($sku)?->isLessThan($this->loaded->prices->listPrice($sku->cell) ?? Money::of('0', $this->loaded->prices->currency)) !== true) === [];
-
-        return $above ? Money::range($list) : '';
-    }
-
-    /** @return list<string> what more than one costs: "from 10: 5 % off each unit" */
-    public function breaks(): array
-    {
-        return array_map(fn (QuantityBreak $break): string => ucfirst($break->inWords()), $this->loaded->prices->breaks()->breaks);
-    }
-
-    /** What is said of the product, or of the chosen SKU, that shoppers read; empty for nothing. */
-    public function said(DetailKind $kind): string
-    {
-        $sku = $this->sku() ?? $this->inQuestion()[0] ?? null;
-
-        return $sku === null ? $this->loaded->details->whole($kind) : $this->loaded->said($kind, $sku);
-    }
-
-    /** @return array<string, string> the terms of the sale: what => in words */
-    public function terms(): array
-    {
-        $reader = new DetailReader($this->loaded->prices->currency);
-        $currency = $this->loaded->prices->currency->code;
-        $terms = [];
-        foreach ([DetailKind::Condition, DetailKind::Warranty, DetailKind::Dimensions, DetailKind::Origin, DetailKind::Surcharge, DetailKind::GiftWrap] as $kind) {
-            $text = $this->said($kind);
-            if ($text !== '') {
-                $terms[$kind->label()] = match (true) {
-                    $kind === DetailKind::GiftWrap && (float) $text === 0.0 => 'free',
-                    in_array($kind, [DetailKind::Surcharge, DetailKind::GiftWrap], true) => "{$text} {$currency}",
-                    default => $reader->inWords($kind, $text),
-                };
-            }
-        }
-
-        return $terms;
-    }
-
-    /** What the buyer is asked for; null for nothing. */
-    public function buyerText(): ?BuyerText
-    {
-        $text = $this->loaded->details->whole(DetailKind::BuyerText);
-
-        return $text === '' ? null : BuyerText::fromText($text);
-    }
-
-    /** @return list<string> what holds of an order of the chosen SKU: that few are left, when it comes, how many can be ordered */
-    public function conditions(): array
-    {
-        $sku = $this->sku();
-        if ($sku === null) {
-            return [];
-        }
-        $said = fn (DetailKind $kind): string => $this->loaded->said($kind, $sku);
-
-        return array_values(array_filter([
-            match ($this->loaded->availability($sku, $this->today)) {
-                Availability::Low => 'Only '.number_format((int) $sku->stock).' left',
-                Availability::PreOrder => 'Here on '.Day::typed($said(DetailKind::PreOrder))->inWords(),
-                default => '',
-            },
-            $said(DetailKind::Least) === '' ? '' : 'At least '.number_format((int) $said(DetailKind::Least)).' per order',
-            $said(DetailKind::Most) === '' ? '' : 'At most '.number_format((int) $said(DetailKind::Most)).' per order',
-        ]));
-    }
-
-    /** @return list<SkuRow> those that are chosen, or all where the choice leaves none */
-    private function inQuestion(): array
-    {
-        return $this->skusFor($this->choice) ?: array_values($this->loaded->made);
     }
 
     /** What the pictures show that was not chosen: "Shown in Moss"; empty where all was. */

@@ -18,9 +18,9 @@
     </div>
     <div>
         <h2>{{ $preview->loaded->product->name }}</h2>
-        @if ($preview->said(Core\Details\DetailKind::ShortText) !== '')<p class="shop-short">{{ $preview->said(Core\Details\DetailKind::ShortText) }}</p>@endif
-        <p class="price">{{ $preview->price() === '' ? 'No price yet' : $preview->price().' '.$preview->loaded->product->currency }}@if ($preview->priceBefore() !== '') <del><span class="visually-hidden">before </span>{{ $preview->priceBefore() }}</del>@endif</p>
-        @if ($preview->breaks() !== [])<ul class="shop-breaks">@foreach ($preview->breaks() as $break)<li>{{ $break }}</li>@endforeach</ul>@endif
+        @if ($preview->terms->said(Core\Details\DetailKind::ShortText) !== '')<p class="shop-short">{{ $preview->terms->said(Core\Details\DetailKind::ShortText) }}</p>@endif
+        <p class="price">{{ $preview->terms->price() === '' ? 'No price yet' : $preview->terms->price().' '.$preview->loaded->product->currency }}@if ($preview->terms->priceBefore() !== '') <del><span class="visually-hidden">before </span>{{ $preview->terms->priceBefore() }}</del>@endif</p>
+        @if ($preview->terms->breaks() !== [])<ul class="shop-breaks">@foreach ($preview->terms->breaks() as $break)<li>{{ $break }}</li>@endforeach</ul>@endif
         @foreach ($preview->loaded->matrix->axes as $axis)
             <fieldset>
                 <legend>{{ $preview->names->axis($axis) }}{{ $preview->chosenLabel($axis) === '' ? '' : ': '.$preview->chosenLabel($axis) }}</legend>
@@ -40,13 +40,13 @@
                 @endif
             </fieldset>
         @endforeach
-        @if ($preview->conditions() !== [])<ul class="shop-breaks">@foreach ($preview->conditions() as $condition)<li>{{ $condition }}</li>@endforeach</ul>@endif
+        @if ($preview->terms->conditions() !== [])<ul class="shop-breaks">@foreach ($preview->terms->conditions() as $condition)<li>{{ $condition }}</li>@endforeach</ul>@endif
         <button type="button" class="buy" disabled>{{ $preview->offer() }}</button>
         <p class="small-print">{{ $preview->inSmallPrint() }}. This is a preview: nothing can be bought here.</p>
-        @if ($preview->buyerText() !== null)<p class="field"><label for="buyer-text">{{ $preview->buyerText()->asks }}</label><input class="form-control" id="buyer-text" minlength="{{ $preview->buyerText()->least }}" maxlength="{{ $preview->buyerText()->most }}" @required($preview->buyerText()->least > 0)><small>{{ $preview->buyerText()->least === 0 ? 'Up to '.$preview->buyerText()->most : $preview->buyerText()->least.' to '.$preview->buyerText()->most }} characters</small></p>@endif
-        @if ($preview->said(Core\Details\DetailKind::Highlights) !== '')<ul class="shop-highlights">@foreach (explode("\n", $preview->said(Core\Details\DetailKind::Highlights)) as $line)<li>{{ $line }}</li>@endforeach</ul>@endif
+        @if ($preview->terms->buyerText() !== null)<p class="field"><label for="buyer-text">{{ $preview->terms->buyerText()->asks }}</label><input class="form-control" id="buyer-text" minlength="{{ $preview->terms->buyerText()->least }}" maxlength="{{ $preview->terms->buyerText()->most }}" @required($preview->terms->buyerText()->least > 0)><small>{{ $preview->terms->buyerText()->least === 0 ? 'Up to '.$preview->terms->buyerText()->most : $preview->terms->buyerText()->least.' to '.$preview->terms->buyerText()->most }} characters</small></p>@endif
+        @if ($preview->terms->said(Core\Details\DetailKind::Highlights) !== '')<ul class="shop-highlights">@foreach (explode("\n", $preview->terms->said(Core\Details\DetailKind::Highlights)) as $line)<li>{{ $line }}</li>@endforeach</ul>@endif
         @php($facts = array_filter($preview->loaded->facts, fn ($fact) => $fact->isShown))
-        @if ($facts !== [] || $preview->terms() !== [])<dl class="shop-facts">@foreach ($facts as $fact)<div><dt>{{ $fact->name }}</dt><dd>{{ $fact->inWords() }}</dd></div>@endforeach @foreach ($preview->terms() as $what => $words)<div><dt>{{ $what }}</dt><dd>{{ $words }}</dd></div>@endforeach</dl>@endif
+        @if ($facts !== [] || $preview->terms->terms() !== [])<dl class="shop-facts">@foreach ($facts as $fact)<div><dt>{{ $fact->name }}</dt><dd>{{ $fact->inWords() }}</dd></div>@endforeach @foreach ($preview->terms->terms() as $what => $words)<div><dt>{{ $what }}</dt><dd>{{ $words }}</dd></div>@endforeach</dl>@endif
         @if ($preview->loaded->product->description !== '')<div class="shop-description">@foreach ($preview->description() as $part)@if (is_string($part))@if ($preview->isFormatted()){!! $part !!}@else<p>{{ $part }}</p>@endif @else<figure><img src="{{ $preview->pictures->url($part, App\Media\PhotoSize::Card) }}" alt="{{ $preview->text($part) }}" loading="lazy"></figure>@endif @endforeach</div>@endif
     </div>
 </div>

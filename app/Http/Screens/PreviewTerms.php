@@ -1,0 +1,116 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Screens;
+
+use App\Catalog\LoadedProduct;
+use App\Catalog\SkuRow;
+use Core\Details\BuyerText;
+use Core\Details\DetailKind;
+use Core\Details\DetailReader;
+use Core\Pricing\Money;
+use Core\Pricing\QuantityBreak;
+use Core\Stock\Availability;
+use Core\Text\Day;
+
+/** On what terms a shopper buys what is chosen: prices of the day, what holds of an order, and what is said of the goods. */
+final readonly class PreviewTerms
+{
+    /**
+     * @param  list<SkuRow>  $inQuestion  those that the choice leaves, or all where it leaves none
+     * @param  ?SkuRow  $sku  the one that is chosen
+     */
+    public function __construct(
+        private LoadedProduct $loaded,
+        private array $inQuestion,
+        private ?SkuRow $sku,
+        private Day $today,
+    ) {
+    }
+
+    /** What a shopper pays today for what is chosen: one price, or the lowest and the highest. */
+    public function price(): string
+    {
+        return Money::range(array_values(array_filter(array_map(fn (SkuRow $sku): ?Money => $this->loaded->saleNow($sku, $this->today)->price ?? $this->loaded->price($sku), $this->inQuestion))));
+    }
+
+    /** What it cost without the sale, or at list price; empty unless all that is in question is less than that. */
+    public function priceBefore(): string
+    {
+        $skus = $this->inQuestion;
+        $onSale = array_filter($skus, fn (SkuRow $sku): bool => $this->loaded->saleNow($sku, $this->today) !== null);
+        if ($onSale !== []) {
+            return count($onSale) === count($skus) ? $this->loaded->prices($skus) : '';
+        }
+        $list = array_values(array_filter(array_map(fn (SkuRow $sku): ?Money => $this->loaded->prices->listPrice($sku->cell), $skus)));
+        $above = count($list) === count($skus) && array_filter($skus, fn (SkuRow $sku): bool => $this->loaded->price($sku)?->isLessThan($this->loaded->prices->listPrice($sku->cell) ?? Money::of('0', $this->loaded->prices->currency)) !== true) === [];
+
+        return $above ? Money::range($list) : '';
+    }
+
+    /** @return list<string> what more than one costs: "From 10: 5 % off each unit; 10 cost 465.50" */
+    public function breaks(): array
+    {
+        $breaks = $this->loaded->prices->breaks();
+        $unit = $this->sku === null ? null : $this->loaded->saleNow($this->sku, $this->today)->price ?? $this->loaded->price($this->sku);
+
+        return array_map(fn (QuantityBreak $break): string => ucfirst($break->inWords()).($unit === null ? '' : '; '.number_format($break->from)." cost {$breaks->total($unit, $break->from)->shown()}"), $breaks->breaks);
+    }
+
+    /** What is said of the product, or of the chosen SKU, that shoppers read; empty for nothing. */
+    public function said(DetailKind $kind): string
+    {
+        $sku = $this->sku ?? $this->inQuestion[0] ?? null;
+
+        return $sku === null ? $this->loaded->details->whole($kind) : $this->loaded->said($kind, $sku);
+    }
+
+    /** @return array<string, string> the terms of the sale: what => in words */
+    public function terms(): array
+    {
+        $reader = new DetailReader($this->loaded->prices->currency);
+        $currency = $this->loaded->prices->currency->code;
+        $terms = [];
+        foreach ([DetailKind::Condition, DetailKind::Warranty, DetailKind::Dimensions, DetailKind::Origin, DetailKind::Surcharge, DetailKind::GiftWrap] as $kind) {
+            $text = $this->said($kind);
+            if ($text !== '') {
+                $terms[$kind->label()] = match (true) {
+                    $kind === DetailKind::GiftWrap && (float) $text === 0.0 => 'free',
+                    in_array($kind, [DetailKind::Surcharge, DetailKind::GiftWrap], true) => "{$text} {$currency}",
+                    default => $reader->inWords($kind, $text),
+                };
+            }
+        }
+
+        return $terms;
+    }
+
+    /** What the buyer is asked for; null for nothing. */
+    public function buyerText(): ?BuyerText
+    {
+        $text = $this->loaded->details->whole(DetailKind::BuyerText);
+
+        return $text === '' ? null : BuyerText::fromText($text);
+    }
+
+    /** @return list<string> what holds of an order of the chosen SKU: that few are left, when it comes, how many can be ordered */
+    public function conditions(): array
+    {
+        $sku = $this->sku;
+        if ($sku === null) {
+            return [];
+        }
+        $said = fn (DetailKind $kind): string => $this->loaded->said($kind, $sku);
+
+        return array_values(array_filter([
+            match ($this->loaded->availability($sku, $this->today)) {
+                Availability::Low => 'Only '.number_format((int) $sku->stock).' left',
+                Availability::PreOrder => 'Here on '.Day::typed($said(DetailKind::PreOrder))->inWords(),
+                default => '',
+            },
+            $said(DetailKind::Least) === '' ? '' : 'At least '.number_format((int) $said(DetailKind::Least)).' per order',
+            $said(DetailKind::Most) === '' ? '' : 'At most '.number_format((int) $said(DetailKind::Most)).' per order',
+        ]));
+    }
+}
