@@ -26,14 +26,15 @@ final class AllocateGtins
 
     public function run(Change $change, Selection $selected, int $rangeId): ?HistoryEntry
     {
-        $record = GtinRangeRecord::query()->find($rangeId) ?? throw new Refused('This range is not there any more. Choose another.', Kind::Gone, 'range');
-
-        return $this->keeper->keepSkus($change, self::class, $selected, function (Ledger $ledger, ChosenSkus $chosen) use ($record): string {
+        return $this->keeper->keepSkus($change, self::class, $selected, function (Ledger $ledger, ChosenSkus $chosen) use ($rangeId): string {
+            // People who give numbers of one range at once wait for each other.
+            $record = GtinRangeRecord::query()->lockForUpdate()->find($rangeId) ?? throw new Refused('This range is not there any more. Choose another.', Kind::Gone, 'range');
             $skus = $this->lacking($chosen);
             if ($skus === []) {
                 throw new Refused('Every one of these SKUs has a GTIN already.', Kind::Impossible, 'range');
             }
-            $numbers = $this->next($record->toCore(), count($skus));
+            $range = $record->toCore();
+            $numbers = $range->free(count($skus), $this->taken->between(...$range->ends(), lock: true));
             $ledger->update('skus', array_column(array_map(fn (SkuRow $sku, string $gtin): array => [$sku->id, ['gtin' => $gtin]], $skus, $numbers), 1, 0));
             $ends = count($numbers) === 1 ? $numbers[0] : "{$numbers[0]} to ".$numbers[count($numbers) - 1];
 
@@ -47,7 +48,7 @@ final class AllocateGtins
         return array_values(array_filter($chosen->some(), fn (SkuRow $sku): bool => $sku->gtin === null));
     }
 
-    /** @return list<string> */
+    /** @return list<string> those that would be given now */
     public function next(GtinRange $range, int $count): array
     {
         return $range->free($count, $this->taken->between(...$range->ends()));

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Catalog;
 
 use Core\Codes\Gtin;
+use Illuminate\Database\Query\Builder;
 use Illuminate\Support\Facades\DB;
 
 /** The codes of products and SKUs are one set, without regard to case: what has which. */
@@ -58,10 +59,13 @@ final class TakenCodes
         return $highest;
     }
 
-    /** @return array<string, int> GTINs of the catalog from one to another => SKU id */
-    public function between(string $first, string $last): array
+    /**
+     * @param  bool  $lock  as they stand this very moment, and nobody else takes one before this transaction ends
+     * @return array<string, int> GTINs of the catalog from one to another => SKU id
+     */
+    public function between(string $first, string $last, bool $lock = false): array
     {
-        return DB::table('skus')->whereBetween('gtin', [$first, $last])->whereRaw('char_length(gtin) = ?', [strlen($first)])->pluck('id', 'gtin')->all();
+        return DB::table('skus')->when($lock, fn (Builder $query) => $query->lockForUpdate())->whereBetween('gtin', [$first, $last])->whereRaw('char_length(gtin) = ?', [strlen($first)])->pluck('id', 'gtin')->all();
     }
 
     /**

@@ -11,6 +11,8 @@ final class Races
 
     private const ROUNDS = 8;
 
+    private const NUMBERS = 'the next free numbers of one range';
+
     /** @var list<Visitor> */
     private array $visitors = [];
 
@@ -47,6 +49,9 @@ final class Races
             $this->race('the same code for SKUs of their own', fn (int $at): array => [$product($at).'/skus/code', [
                 'version' => $version($at, $product($at)), 'lens' => 'codes', 'selected' => $this->stage['racers'][$at]['cells'][0], 'typed' => "SAME-{$round}",
             ]]);
+            $this->race(self::NUMBERS, fn (int $at): array => [$product($at).'/gtins', [
+                'version' => $version($at, $product($at)), 'lens' => 'gtin', 'selected' => $this->stage['racers'][$at]['cells'][$round], 'range' => $this->stage['range'],
+            ]]);
             $this->race('a change of the same product', fn (int $at): array => [$product(0).'/skus/stock', [
                 'version' => $version($at, $product(0)), 'lens' => 'stock', 'selected' => $this->stage['racers'][0]['cells'][$at], 'typed' => $round * 100 + $at,
             ]]);
@@ -81,7 +86,8 @@ final class Races
         foreach ($handles as $at => $handle) {
             $answer = Answer::of($handle, curl_multi_getcontent($handle));
             $this->answers[$name][$answer->status] = ($this->answers[$name][$answer->status] ?? 0) + 1;
-            if ($answer->status === 0 || $answer->status >= 500) {
+            // Of the numbers of a range there are enough for all: nobody is told to try again.
+            if ($answer->status === 0 || $answer->status >= 500 || ($name === self::NUMBERS && $answer->status !== 200)) {
                 $this->faults[] = "{$name}: {$answer->status} ".substr(trim((string) preg_replace('/\s+/', ' ', strip_tags($answer->body))), 0, 300);
             }
             curl_multi_remove_handle($multi, $handle);

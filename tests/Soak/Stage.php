@@ -13,13 +13,14 @@ use App\History\Change;
 use App\Models\Product;
 use App\Models\Right;
 use App\Models\User;
+use Illuminate\Support\Facades\DB;
 
 /** The people and products of a soak. */
 final class Stage
 {
     public const PASSWORD = 'soak and soak';
 
-    /** @return array{people: list<string>, products: list<array{code: string, cells: list<string>}>, racers: list<array{code: string, cells: list<string>}>, shared: list<string>} */
+    /** @return array{people: list<string>, products: list<array{code: string, cells: list<string>}>, racers: list<array{code: string, cells: list<string>}>, shared: list<string>, range: int} */
     public static function set(int $clients): array
     {
         $people = [];
@@ -33,7 +34,9 @@ final class Stage
 
         $racers = array_map(fn (int $at): array => ['code' => "RACER-{$at}", 'cells' => self::product($user, "RACER-{$at}")], range(0, Races::CLIENTS - 1));
 
-        return ['people' => $people, 'products' => $products, 'racers' => $racers, 'shared' => self::product($user, 'SHARED')];
+        DB::table('gtin_ranges')->insert(['name' => 'Race', 'folded' => 'race', 'prefix' => '4006381', 'first' => '1', 'last' => '9000']);
+
+        return ['people' => $people, 'range' => (int) DB::table('gtin_ranges')->max('id'), 'products' => $products, 'racers' => $racers, 'shared' => self::product($user, 'SHARED')];
     }
 
     /** @return list<string> keys of its SKUs */
