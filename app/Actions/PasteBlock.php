@@ -15,11 +15,11 @@ use App\Models\HistoryEntry;
 use App\Refusals\Kind;
 use App\Refusals\Refused;
 use Core\CoreException;
+use Core\Details\Counting;
 use Core\Matrix\Combination;
 use Core\Pricing\Currency;
 use Core\Sheets\CellGrid;
 use Core\Sheets\PastedBlock;
-use Core\Stock\Counting;
 
 /** Writes a block of a spreadsheet into the cells of the matrix: all of it, or nothing where one cell cannot be read. */
 final class PasteBlock

@@ -11,7 +11,7 @@ use App\History\Change;
 use App\History\Keeper;
 use App\Ledger\Ledger;
 use App\Models\HistoryEntry;
-use Core\Stock\Counting;
+use Core\Details\Counting;
 
 /** Says what the stock of a product is counted for. */
 final class SetCounting

@@ -15,12 +15,12 @@ use App\Ledger\Ledger;
 use App\Models\HistoryEntry;
 use App\Refusals\Kind;
 use App\Refusals\Refused;
+use Core\Details\Counting;
 use Core\Details\DetailKind;
 use Core\Details\Details;
 use Core\Reach\Clause;
 use Core\Reach\Reach;
 use Core\Reach\Selection;
-use Core\Stock\Counting;
 use Core\Stock\StockChange;
 
 /**

@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace App\Catalog;
 
+use Core\Details\Counting;
 use Core\Details\DetailKind;
 use Core\Details\Details;
 use Core\Reach\Clause;
 use Core\Reach\Reach;
-use Core\Stock\Counting;
 use Core\Stock\StockBook;
 
 /**

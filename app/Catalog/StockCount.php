@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Catalog;
 
-use Core\Stock\Counting;
+use Core\Details\Counting;
 
 /**
  * The units of some SKUs, each unit once, however many SKUs are sold from it. What nobody has counted is not zero: it

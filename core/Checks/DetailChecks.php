@@ -7,12 +7,12 @@ namespace Core\Checks;
 use Core\Catalog\CatalogSku;
 use Core\Catalog\ProductState;
 use Core\Codes\Gtin;
+use Core\Details\Counting;
 use Core\Details\DetailFinder;
 use Core\Details\DetailKind;
 use Core\Details\PriceList;
 use Core\Matrix\Combination;
 use Core\Pricing\SellingPrice;
-use Core\Stock\Counting;
 use Core\Stock\StockBook;
 
 /** What is still missing of a product, or cannot be meant: its numbers, and what is said of it. */

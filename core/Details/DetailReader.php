@@ -21,9 +21,6 @@ final readonly class DetailReader
 {
     private const MOST_UNITS = 9_999_999;
 
-    /** Their meaning is Core\Stock\Counting’s. */
-    private const WAYS_OF_COUNTING = ['sku', 'pictures', 'product', 'none'];
-
     private const MOST_WORDS = 80;
 
     private const MOST_SHORT = 500;
@@ -57,7 +54,7 @@ final readonly class DetailReader
             DetailKind::Sale => Sale::typed($first, $typed[1] ?? '', $typed[2] ?? '', $this->currency)->text(),
             DetailKind::LowMark, DetailKind::PictureUnits, DetailKind::ProductUnits => (string) $this->units($first, 0),
             DetailKind::Least, DetailKind::Most => (string) $this->units($first, 1),
-            DetailKind::Counting => in_array($first, self::WAYS_OF_COUNTING, true) ? $first : throw UnreadableDetail::noCounting($first),
+            DetailKind::Counting => Counting::tryFrom($first)->value ?? throw UnreadableDetail::noCounting($first),
             DetailKind::PreOrder => Day::typed($first)->iso,
             DetailKind::Dimensions => Dimensions::typed($first)->text(),
             DetailKind::Highlights => $this->list($kind, preg_split('/\R/u', $first) ?: [], "\n", self::MOST_HIGHLIGHTS),
@@ -78,6 +75,7 @@ final readonly class DetailReader
         return $kept === '' ? 'none' : match ($kind) {
             DetailKind::Sale => Sale::fromText($kept, $this->currency)->inWords(),
             DetailKind::Breaks => QuantityBreaks::fromText($kept, $this->currency)->inWords(),
+            DetailKind::Counting => Counting::from($kept)->inWords(),
             DetailKind::PreOrder => Day::typed($kept)->inWords(),
             DetailKind::Origin => Country::typed($kept)->name(),
             DetailKind::BuyerText => BuyerText::fromText($kept)->inWords(),

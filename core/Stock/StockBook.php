@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Core\Stock;
 
+use Core\Details\Counting;
 use Core\Details\DetailFinder;
 use Core\Details\DetailKind;
 use Core\Details\Details;

@@ -26,6 +26,12 @@ export function context() {
   return { version, lens, layer, selected: root.dataset.selected };
 }
 
+/** Which opening of the dialog there was as a change was asked for, by its token. */
+const openings = new Map();
+
+/** Whether a change was asked for before the dialog was opened that is open now: its answer leaves that open. */
+export const isOfBefore = (token, opening) => openings.has(token) && openings.get(token) !== opening;
+
 let queue = Promise.resolve();
 
 /** Changes and looks at the board go one after the other, so that no older answer is drawn over a newer one. */
@@ -41,9 +47,11 @@ export function enqueue(work) {
  */
 export function act(url, values = {}) {
   const said = { ...context(), ...values };
+  const opening = document.getElementById('dialog')?.dataset.opening ?? '';
   last = { url, values: said };
   return enqueue(async () => {
     const sent = { ...said, version: context().version, token: unique() };
+    openings.set(sent.token, opening);
     for (let pause = FIRST_PAUSE; ; pause = Math.min(pause * 2, LONGEST_PAUSE)) {
       pending = sent.token;
       const status = await post(url, sent);

@@ -7,7 +7,12 @@ const NOTHING = '–';
 /** A cell's figure as a spreadsheet reads it: nothing where there is none, no marks between thousands. */
 function figure(cell) {
   const text = cell?.dataset.made === undefined ? '' : cell.querySelector('.text')?.textContent.trim() ?? '';
-  return text === NOTHING ? '' : boardRoot().dataset.lens === 'stock' ? text.replace(/[^\d-]/g, '') : text;
+  if (text === NOTHING) {
+    return '';
+  }
+  const { lens } = boardRoot().dataset;
+  // Three digits behind a point could be thousands: a zero more says that they are not.
+  return lens === 'stock' || lens === 'weight' ? text.replace(/[^\d-]/g, '') : text.replace(/^(\d{1,3}\.\d{3})$/, lens === 'prices' ? '$10' : '$1');
 }
 
 const place = ({ dataset }) => [Number(dataset.row), Number(dataset.column)];

@@ -1,5 +1,5 @@
 import htmx from 'htmx.org';
-import { context } from './act';
+import { context, isOfBefore } from './act';
 
 const dialog = () => document.getElementById('dialog');
 
@@ -20,13 +20,14 @@ document.addEventListener('kept', closeDialog);
 document.addEventListener('htmx:afterSwap', (event) => {
   if (event.detail.target.id === 'dialog-body' && event.detail.xhr.status < 400 && !dialog().open) {
     document.getElementById('dialog-notice').replaceChildren();
+    dialog().dataset.opening = String(Number(dialog().dataset.opening ?? 0) + 1);
     dialog().showModal();
   }
   if (['board', 'live', 'library', 'numbers'].includes(event.detail.target.id) && event.detail.requestConfig.verb === 'post') {
     const stays = dialog().open ? dialog().querySelector('[data-stay]') : null;
     if (stays) {
       openDialog('POST', stays.dataset.stay, { renew: 1 });
-    } else {
+    } else if (!dialog().open || !isOfBefore(event.detail.requestConfig.parameters.token, dialog().dataset.opening)) {
       closeDialog();
     }
   }

@@ -2,13 +2,13 @@
 
 declare(strict_types=1);
 
+use Core\Details\Counting;
 use Core\Details\DetailKind;
 use Core\Details\Details;
 use Core\Matrix\Combination;
 use Core\Reach\Clause;
 use Core\Reach\Reach;
 use Core\Stock\Availability;
-use Core\Stock\Counting;
 use Core\Stock\StockBook;
 use Core\Stock\StockChange;
 use Core\Stock\UnreadableUnits;

@@ -29,12 +29,12 @@ use App\Models\LibraryValue;
 use App\Models\Product;
 use App\Models\Right;
 use App\Refusals\Refused;
+use Core\Details\Counting;
 use Core\Details\DetailKind;
 use Core\Details\FactKind;
 use Core\Gallery\Role;
 use Core\Gallery\View;
 use Core\Reach\Selection;
-use Core\Stock\Counting;
 use Tests\Shop;
 
 it('undoes and redoes every change to the identical state, with one entry in words', function (Closure $change, string $words): void {

@@ -44,6 +44,7 @@ use App\Models\LibraryValue;
 use App\Models\User;
 use Core\Color\ColorOrder;
 use Core\Color\Swatch;
+use Core\Details\Counting;
 use Core\Details\DetailKind;
 use Core\Gallery\Crop;
 use Core\Gallery\Need;
@@ -53,7 +54,6 @@ use Core\Matrix\Axis;
 use Core\Matrix\AxisDisplay;
 use Core\Matrix\Value;
 use Core\Reach\Selection;
-use Core\Stock\Counting;
 use Tests\Shop;
 
 /** Does what a step says, as the board, its dialogs and keys would. */

@@ -19,9 +19,9 @@ use App\Http\BoardResponder;
 use App\Http\Screens\SkuScreen;
 use App\Refusals\Kind;
 use App\Refusals\Refused;
+use Core\Details\Counting;
 use Core\Sheets\CellGrid;
 use Core\Sheets\PastedBlock;
-use Core\Stock\Counting;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\Response;
 

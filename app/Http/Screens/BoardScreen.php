@@ -9,6 +9,7 @@ use App\Catalog\ShopDay;
 use App\Catalog\SkuRow;
 use App\Catalog\StockCount;
 use App\Http\Lens;
+use Core\Details\Counting;
 use Core\Gallery\Coverage;
 use Core\Gallery\CoverageRow;
 use Core\Matrix\Arithmetic;
@@ -19,7 +20,6 @@ use Core\Matrix\Combination;
 use Core\Matrix\Matrix;
 use Core\Reach\Clause;
 use Core\Reach\Reach;
-use Core\Stock\Counting;
 
 /** The matrix as the board draws it. */
 final class BoardScreen

@@ -6,7 +6,7 @@ namespace App\Http\Screens;
 
 use App\Catalog\SkuRow;
 use App\Catalog\StockCount;
-use Core\Stock\Counting;
+use Core\Details\Counting;
 
 /** The numbers of selected SKUs in sums, for the foot of the board. */
 final readonly class SumsOfNumbers

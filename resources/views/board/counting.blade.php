@@ -2,7 +2,7 @@
     <h2 id="dialog-title">Stock of {{ $product->name }}</h2>
     <p class="quiet">What the units are counted for. SKUs that are sold from the same units show the same number, and sums have each unit once.</p>
     <fieldset class="choices"><legend class="visually-hidden">Counted for</legend>
-        @foreach (Core\Stock\Counting::cases() as $way)<label><input type="radio" class="form-check-input" name="counting" value="{{ $way->value }}" @checked($plan->to === $way)> {{ ucfirst($way->inWords()) }}@if ($way === $now) <span class="quiet">as now</span>@endif</label>@endforeach
+        @foreach (Core\Details\Counting::cases() as $way)<label><input type="radio" class="form-check-input" name="counting" value="{{ $way->value }}" @checked($plan->to === $way)> {{ ucfirst($way->inWords()) }}@if ($way === $now) <span class="quiet">as now</span>@endif</label>@endforeach
     </fieldset>
     <div class="plan" role="status" id="plan">
         <p>{{ $plan->to === $now ? ucfirst($plan->before->inWords()).', as it is now.' : ucfirst($plan->inWords()).'.' }}</p>

@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace Core\Stock;
+namespace Core\Details;
 
 /** What units are counted for. */
 enum Counting: string
