@@ -10,7 +10,6 @@ use App\Models\LibraryAxis;
 use App\Models\Product;
 use Core\Codes\CodeParts;
 use Core\Codes\CodeValue;
-use Core\Codes\GtinRange;
 use Illuminate\Support\Facades\DB;
 
 /** Code patterns and ranges of GTINs, and what of the catalog is made by them. */
@@ -21,6 +20,15 @@ final class CodePatterns
 
     /** @var ?array<int, string> */
     private ?array $axes = null;
+
+    /** @var ?array<int, int> */
+    private ?array $users = null;
+
+    /** @var ?array<int, int> */
+    private ?array $given = null;
+
+    /** @var ?array{string, list<CodeParts>} */
+    private ?array $examples = null;
 
     public function __construct(private readonly ProductLoader $loader, private readonly TakenCodes $taken)
     {
@@ -47,22 +55,25 @@ final class CodePatterns
     /** @return array<int, int> pattern id => products that have it */
     public function users(): array
     {
-        return Product::query()->whereNotNull('code_pattern_id')->groupBy('code_pattern_id')->selectRaw('code_pattern_id, count(*) as users')->pluck('users', 'code_pattern_id')->all();
+        return $this->users ??= Product::query()->whereNotNull('code_pattern_id')->groupBy('code_pattern_id')->selectRaw('code_pattern_id, count(*) as users')->pluck('users', 'code_pattern_id')->all();
     }
 
-    /** How many numbers of a range SKUs have. */
-    public function given(GtinRange $range): int
+    /** @return array<int, int> range id => how many of its numbers SKUs have */
+    public function given(): array
     {
-        return count($this->taken->between(...$range->ends()));
+        return $this->given ??= $this->taken->countsBetween(array_column(array_map(fn (GtinRangeRecord $record): array => [$record->id, $record->toCore()->ends()], $this->ranges()), 1, 0));
     }
 
     /** @return array{string, list<CodeParts>} a product's code, and SKUs of it; invented ones where there is none */
     public function examples(): array
     {
+        if ($this->examples !== null) {
+            return $this->examples;
+        }
         $product = Product::query()->standing()->whereIn('id', DB::table('product_axes')->whereNotNull('position')->select('product_id'))->orderBy('id')->first();
         $parts = $product === null ? [] : $this->parts($product);
 
-        return $product === null || $parts === []
+        return $this->examples = $product === null || $parts === []
             ? ['SMOCK', [new CodeParts('', [1 => new CodeValue('Color', 'Moss', 'MOSS'), 2 => new CodeValue('Size', 'M', 'M')], 'Moss, M')]]
             : [$product->code, $parts];
     }

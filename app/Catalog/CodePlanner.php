@@ -63,12 +63,12 @@ final class CodePlanner
         if ($number === null) {
             return [];
         }
-        $next = [];
+        $around = [];
         foreach ($parts as $part) {
-            $around = $pattern->around($product->code, $part);
-            $next[implode("\n", $around)] ??= max((int) $number->text, $this->taken->highestNumber(...$around) + 1);
+            $sides = $pattern->around($product->code, $part);
+            $around[implode("\n", $sides)] = $sides;
         }
 
-        return $next;
+        return array_map(fn (int $highest): int => max((int) $number->text, $highest + 1), $this->taken->highestNumbers($around));
     }
 }

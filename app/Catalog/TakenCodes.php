@@ -13,6 +13,9 @@ final class TakenCodes
 {
     private const CHUNK = 1000;
 
+    /** Sides of numbers asked about in one query. */
+    private const SIDES = 100;
+
     /**
      * @param  list<string>  $codes
      * @param  ?int  $sharingProductId  a product that may share its code with its only SKU
@@ -41,22 +44,49 @@ final class TakenCodes
     }
 
     /**
-     * The highest number that stands between two texts in a code of the catalog.
+     * The highest numbers that stand between two texts in codes of the catalog.
      *
-     * @return int 0 for none
+     * @param  array<string, array{string, string}>  $around  what stands before and behind
+     * @return array<string, int> by the same keys; 0 for none
      */
-    public function highestNumber(string $before, string $behind): int
+    public function highestNumbers(array $around): array
     {
-        $like = addcslashes($before, '\\%_').'%'.addcslashes($behind, '\\%_');
-        $digits = '^'.preg_quote($before).'[0-9]{1,9}'.preg_quote($behind).'$';
-        $highest = 0;
-        foreach (['products', 'skus'] as $table) {
-            $number = DB::table($table)->where('code', 'like', $like)->whereRaw('code regexp ?', [$digits])
-                ->selectRaw('max(cast(substr(code, ?, char_length(code) - ?) as unsigned)) as highest', [mb_strlen($before) + 1, mb_strlen($before) + mb_strlen($behind)])->value('highest');
-            $highest = max($highest, (int) $number);
+        $highest = array_fill_keys(array_keys($around), 0);
+        foreach (array_chunk($around, self::SIDES, true) as $chunk) {
+            $keys = array_keys($chunk);
+            $queries = [];
+            foreach (array_values($chunk) as $at => [$before, $behind]) {
+                foreach (['products', 'skus'] as $table) {
+                    $queries[] = DB::table($table)
+                        ->where('code', 'like', addcslashes($before, '\\%_').'%'.addcslashes($behind, '\\%_'))
+                        ->whereRaw('code regexp ?', ['^'.preg_quote($before).'[0-9]{1,9}'.preg_quote($behind).'$'])
+                        ->selectRaw('? as at, max(cast(substr(code, ?, char_length(code) - ?) as unsigned)) as highest', [$at, mb_strlen($before) + 1, mb_strlen($before) + mb_strlen($behind)]);
+                }
+            }
+            $all = array_reduce(array_slice($queries, 1), fn (Builder $union, Builder $one): Builder => $union->unionAll($one), $queries[0]);
+            foreach ($all->get() as $row) {
+                $highest[$keys[(int) $row->at]] = max($highest[$keys[(int) $row->at]], (int) $row->highest);
+            }
         }
 
         return $highest;
+    }
+
+    /**
+     * How many numbers of each range SKUs have.
+     *
+     * @param  array<int, array{string, string}>  $ranges  the first and the last
+     * @return array<int, int> by the same keys
+     */
+    public function countsBetween(array $ranges): array
+    {
+        $counts = DB::query();
+        foreach ($ranges as $at => [$first, $last]) {
+            $counts->selectSub(DB::table('skus')->whereBetween('gtin', [$first, $last])->whereRaw('char_length(gtin) = ?', [strlen($first)])->selectRaw('count(*)'), "range_{$at}");
+        }
+        $row = $ranges === [] ? null : $counts->first();
+
+        return array_combine(array_keys($ranges), array_map(fn (int $at): int => (int) ($row->{"range_{$at}"} ?? 0), array_keys($ranges)));
     }
 
     /**

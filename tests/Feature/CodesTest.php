@@ -9,6 +9,7 @@ use App\Actions\SaveCodePattern;
 use App\Actions\SaveGtinRange;
 use App\Actions\SetCode;
 use App\Actions\SetGtin;
+use App\Catalog\TakenCodes;
 use App\History\Change;
 use App\Models\CodePatternRecord;
 use App\Models\GtinRangeRecord;
@@ -208,4 +209,45 @@ it('draws labels of what is selected, as many of each as are wanted', function (
     $page = $this->actingAs($shop->user)->get('/products/SMOCK/labels?'.http_build_query(['selected' => $shop->token(['Color' => 'Moss']), 'copies' => [$sku->id => 3]]))->assertOk()->assertSee('4 labels of 2 SKUs')->assertSee('1 has no GTIN');
     expect(substr_count((string) $page->getContent(), 'class="paper-label"'))->toBe(4)->and(substr_count((string) $page->getContent(), 'EAN-13 4006381333931'))->toBe(3);
     $this->get('/products/SMOCK/labels?selected=')->assertStatus(422);
+});
+
+it('asks about all running numbers together, and goes on from what each place has', function (): void {
+    $shop = Shop::open();
+    $shop->axes(['Color' => implode(',', array_map(fn (int $at): string => "Hue {$at}", range(1, 12))), 'Size' => implode(',', array_map(fn (int $at): string => "Step {$at}", range(1, 15)))]);
+    $id = pattern($shop, 'Each its own', [CodePart::product(), CodePart::axis($shop->id('Color')), CodePart::number('01'), CodePart::axis($shop->id('Size'))]);
+    app(ApplyCodePattern::class)->run($shop->change(), $id);
+    expect(codesOf($shop)[0])->toMatch('/^SMOCK-[A-Z0-9-]+-01-[A-Z0-9-]+$/')->and(array_filter(codesOf($shop), fn (string $code): bool => ! str_contains($code, '-01-')))->toBe([]);
+    $numbers = app(TakenCodes::class)->highestNumbers(['own' => [preg_replace('/01-.*$/', '', codesOf($shop)[0]), preg_replace('/^.*-01/', '', codesOf($shop)[0])], 'none' => ['NOBODY-', '']]);
+    expect($numbers)->toBe(['own' => 1, 'none' => 0]);
+    $asked = 0;
+    DB::listen(function () use (&$asked): void {
+        $asked++;
+    });
+    app(ApplyCodePattern::class)->plan($shop->loaded(), $id, [], true);
+    expect($asked)->toBeLessThan(25);
+});
+
+it('asks as often for one pattern and range as for many', function (): void {
+    $shop = small();
+    $queries = function () use ($shop): int {
+        $asked = 0;
+        DB::flushQueryLog();
+        DB::enableQueryLog();
+        test()->actingAs($shop->user)->get('/library/codes')->assertOk();
+        $asked = count(DB::getQueryLog());
+        DB::disableQueryLog();
+
+        return $asked;
+    };
+    pattern($shop, 'One', [CodePart::product()]);
+    gtinRange($shop, '10', '19');
+    app(SetGtin::class)->run($shop->change(), $shop->part(['Color' => 'Moss', 'Size' => 'S']), Gtin::fromBody('400638100012'));
+    $queries();
+    $few = $queries();
+    foreach (range(2, 9) as $at) {
+        pattern($shop, "Pattern {$at}", [CodePart::product(), CodePart::number("{$at}")]);
+        gtinRange($shop, "{$at}00", "{$at}09");
+    }
+    expect($queries())->toBe($few);
+    $this->get('/library/codes')->assertSee('9 of 10 free')->assertSee('10 of 10 free');
 });

@@ -18,12 +18,8 @@ use Core\CoreException;
 use Illuminate\Contracts\View\View;
 
 /** How the codes of SKUs are put together, and which GTINs can be given. */
-final readonly class LibraryCodesController
+final class LibraryCodesController
 {
-    public function __construct(private CodesScreen $codes)
-    {
-    }
-
     public function index(LibraryRequest $request): View
     {
         return $this->page($request->hasHeader('HX-Request'));
@@ -92,23 +88,24 @@ final readonly class LibraryCodesController
     private function form(?CodePatternRecord $record, ?CodePattern $pattern, string $name, string $problem, ?array $typed = null): View
     {
         $stored = $record?->toCore() ?? CodePattern::usual();
+        $codes = app(CodesScreen::class);
 
         return view('library.code-pattern', [
             'record' => $record,
-            'codes' => $this->codes,
+            'codes' => $codes,
             'name' => $name,
             'problem' => $problem,
-            'example' => $problem !== '' ? '' : $this->codes->example($pattern ?? $stored),
-            'rows' => $typed === null ? $this->codes->rows($stored) : array_map(null, $typed[0], array_pad($typed[1], count($typed[0]), '')),
+            'example' => $problem !== '' ? '' : $codes->example($pattern ?? $stored),
+            'rows' => $typed === null ? $codes->rows($stored) : array_map(null, $typed[0], array_pad($typed[1], count($typed[0]), '')),
             'separator' => $typed[2] ?? $stored->separator,
             'letters' => $typed[3] ?? $stored->letters->value,
             'longest' => $typed[4] ?? (string) $stored->longest,
-            'users' => $record === null ? 0 : $this->codes->users($record),
+            'users' => $record === null ? 0 : $codes->users($record),
         ]);
     }
 
     private function page(bool $isPart): View
     {
-        return view($isPart ? 'library.fragment' : 'library.page', ['library' => app(LibraryScreen::class), 'part' => 'codes', 'codes' => $this->codes]);
+        return view($isPart ? 'library.fragment' : 'library.page', ['library' => app(LibraryScreen::class), 'part' => 'codes', 'codes' => app(CodesScreen::class)]);
     }
 }

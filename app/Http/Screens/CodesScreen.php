@@ -83,7 +83,7 @@ final readonly class CodesScreen
     public function standing(GtinRangeRecord $record): string
     {
         $range = $record->toCore();
-        $left = $range->to - $range->from + 1 - $this->patterns->given($range);
+        $left = $range->to - $range->from + 1 - ($this->patterns->given()[$record->id] ?? 0);
         $why = Gtin::restriction($range->number($range->from));
 
         return number_format($left).' of '.number_format($range->to - $range->from + 1).' free'.($why === null ? '' : "; {$why}");
