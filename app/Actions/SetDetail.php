@@ -16,6 +16,7 @@ use App\Refusals\Refused;
 use Core\Details\DetailKind;
 use Core\Details\DetailReader;
 use Core\Details\Details;
+use Core\Details\OrderLimits;
 use Core\Details\UnreadableDetail;
 use Core\Pricing\Currency;
 use Core\Pricing\Sale;
@@ -25,12 +26,12 @@ use Core\Reach\Selection;
 /** Says something of a product, or otherwise of a part of it. */
 final class SetDetail
 {
+    /** They are said by Actions of their own, which know what becomes of the units. */
+    private const ELSEWHERE = [DetailKind::Counting, DetailKind::PictureUnits, DetailKind::ProductUnits];
+
     public function __construct(private readonly Keeper $keeper)
     {
     }
-
-    /** They are said by Actions of their own, which know what becomes of the units. */
-    private const ELSEWHERE = [DetailKind::Counting, DetailKind::PictureUnits, DetailKind::ProductUnits];
 
     /**
      * Of the whole product: parts that say otherwise go on saying so.
@@ -107,13 +108,14 @@ final class SetDetail
         $currency = Currency::of($loaded->product->currency);
         $sales = $wanted->finder(DetailKind::Sale, $loaded->matrix);
         foreach ($skus as $sku) {
-            $sale = $sales->at($sku->cell);
-            $price = $loaded->price($sku);
-            if ($sale !== '' && $price === null) {
-                throw new Refused($loaded->placeOf($sku).' has no price yet. Type one first; then a sale can be below it.', Kind::Impossible, 'fields.0');
+            $text = $sales->at($sku->cell);
+            if ($text === '') {
+                continue;
             }
-            if ($sale !== '' && ! Sale::fromText($sale, $currency)->price->isLessThan($price)) {
-                throw UnreadablePrice::saleIsNotBelow(Sale::fromText($sale, $currency)->price, $price, $loaded->placeOf($sku));
+            $sale = Sale::fromText($text, $currency);
+            $price = $loaded->price($sku) ?? throw new Refused($loaded->placeOf($sku).' has no price yet. Type one first; then a sale can be below it.', Kind::Impossible, 'fields.0');
+            if (! $sale->isBelow($price)) {
+                throw UnreadablePrice::saleIsNotBelow($sale->price, $price, $loaded->placeOf($sku));
             }
         }
     }
@@ -124,9 +126,9 @@ final class SetDetail
         $least = $wanted->finder(DetailKind::Least, $loaded->matrix);
         $most = $wanted->finder(DetailKind::Most, $loaded->matrix);
         foreach ($skus as $sku) {
-            [$from, $to] = [$least->at($sku->cell), $most->at($sku->cell)];
-            if ($from !== '' && $to !== '' && (int) $from > (int) $to) {
-                throw UnreadableDetail::leastAboveMost((int) $from, (int) $to, $loaded->placeOf($sku));
+            $limits = OrderLimits::of($least->at($sku->cell), $most->at($sku->cell));
+            if ($limits->areImpossible()) {
+                throw UnreadableDetail::leastAboveMost($limits, $loaded->placeOf($sku));
             }
         }
     }

@@ -13,6 +13,7 @@ use Core\Catalog\ProductState;
 use Core\Details\DetailFinder;
 use Core\Details\DetailKind;
 use Core\Details\Details;
+use Core\Details\OrderLimits;
 use Core\Details\PriceList;
 use Core\Gallery\AltText;
 use Core\Gallery\Coverage;
@@ -231,31 +232,30 @@ final class LoadedProduct
     /** Whether a SKU can be bought on a day. */
     public function availability(SkuRow $sku, Day $today): Availability
     {
-        $said = fn (DetailKind $kind): string => $this->finder($kind)->at($sku->cell);
-        $here = $sku->stock === 0 ? $said(DetailKind::PreOrder) : '';
-        $low = $sku->stock === null ? '' : $said(DetailKind::LowMark);
+        $here = $sku->stock === 0 ? $this->said(DetailKind::PreOrder, $sku) : '';
+        $low = $sku->stock === null ? '' : $this->said(DetailKind::LowMark, $sku);
 
         return Availability::of($sku->stock, $low === '' ? null : (int) $low, $here === '' ? null : Day::typed($here), $today);
+    }
+
+    /** How many of a SKU can be ordered at a time. */
+    public function orderLimits(SkuRow $sku): OrderLimits
+    {
+        return OrderLimits::of($this->said(DetailKind::Least, $sku), $this->said(DetailKind::Most, $sku));
     }
 
     /** What is said of a SKU, as the reader keeps it; empty for nothing. */
     public function said(DetailKind $kind, SkuRow $sku): string
     {
-        return $this->finder($kind)->at($sku->cell);
-    }
-
-    private function finder(DetailKind $kind): DetailFinder
-    {
-        return $this->finders[$kind->value] ??= $this->details->finder($kind, $this->matrix);
+        return ($this->finders[$kind->value] ??= $this->details->finder($kind, $this->matrix))->at($sku->cell);
     }
 
     /** The sale that a shopper meets on a day: one whose days have come, and that is below the regular price. */
     public function saleNow(SkuRow $sku, Day $day): ?Sale
     {
         $sale = $this->prices->sale($sku->cell);
-        $price = $sale === null ? null : $this->price($sku);
 
-        return $sale !== null && $price !== null && $sale->isOn($day) && $sale->price->isLessThan($price) ? $sale : null;
+        return $sale !== null && $sale->isOn($day) && $sale->isBelow($this->price($sku)) ? $sale : null;
     }
 
     /**

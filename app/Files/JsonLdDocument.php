@@ -157,11 +157,11 @@ final class JsonLdDocument
     private function availability(LoadedProduct $loaded, SkuRow $sku): array
     {
         $availability = $loaded->availability($sku, ShopDay::today());
-        [$least, $most, $here] = array_map(fn (DetailKind $kind): string => $loaded->said($kind, $sku), [DetailKind::Least, DetailKind::Most, DetailKind::PreOrder]);
-        $quantity = array_filter(['minValue' => (int) $least, 'maxValue' => (int) $most]);
+        $limits = $loaded->orderLimits($sku);
+        $quantity = array_filter(['minValue' => $limits->least, 'maxValue' => $limits->most]);
 
         return ['availability' => "https://schema.org/{$availability->schemaName()}"]
-            + ($availability === Availability::PreOrder ? ['availabilityStarts' => $here] : [])
+            + ($availability === Availability::PreOrder ? ['availabilityStarts' => $loaded->said(DetailKind::PreOrder, $sku)] : [])
             + ($quantity === [] ? [] : ['eligibleQuantity' => ['@type' => 'QuantitativeValue'] + $quantity]);
     }
 

@@ -10,6 +10,7 @@ use Core\Codes\Gtin;
 use Core\Details\Counting;
 use Core\Details\DetailFinder;
 use Core\Details\DetailKind;
+use Core\Details\OrderLimits;
 use Core\Details\PriceList;
 use Core\Matrix\Combination;
 use Core\Pricing\SellingPrice;
@@ -69,7 +70,7 @@ final readonly class DetailChecks
             $this->where(DetailCheck::BelowZero, fn (CatalogSku $sku): bool => $sku->price === null && $this->sold[$sku->cell->key]->isBelowZero),
             $this->where(DetailCheck::SaleNotBelow, $this->hasDearSale(...)),
             $this->where(DetailCheck::BelowCost, fn (CatalogSku $sku): bool => $this->prices->margin($sku->cell, $this->sold[$sku->cell->key]->effective())?->amount()->amount->isNegative() === true),
-            $this->where(DetailCheck::NoOrder, fn (CatalogSku $sku): bool => $least->at($sku->cell) !== '' && $most->at($sku->cell) !== '' && (int) $least->at($sku->cell) > (int) $most->at($sku->cell)),
+            $this->where(DetailCheck::NoOrder, fn (CatalogSku $sku): bool => OrderLimits::of($least->at($sku->cell), $most->at($sku->cell))->areImpossible()),
             $stock !== [] && array_filter($stock, fn (?int $units): bool => $units !== 0) === [] ? new DetailFinding(DetailCheck::AllSoldOut) : null,
             $this->book->counting === Counting::None ? null : $this->where(DetailCheck::NotCounted, fn (CatalogSku $sku): bool => $this->book->of($sku->cell, $sku->stock) === null),
             $this->where(DetailCheck::NoGtin, fn (CatalogSku $sku): bool => $sku->gtin === null),
@@ -83,7 +84,7 @@ final readonly class DetailChecks
         $sale = $this->prices->sale($sku->cell);
         $price = $this->sold[$sku->cell->key]->effective();
 
-        return $sale !== null && $price !== null && ! $sale->price->isLessThan($price);
+        return $sale !== null && $price !== null && ! $sale->isBelow($price);
     }
 
     /** @param  callable(CatalogSku): bool  $isFound */

@@ -75,9 +75,9 @@ final class UnreadableDetail extends CoreException
     }
 
     /** The least number to be ordered is above the greatest. */
-    public static function leastAboveMost(int $least, int $most, string $place): self
+    public static function leastAboveMost(OrderLimits $limits, string $place): self
     {
-        return new self("{$place}: nobody could order, with at least {$least} and at most {$most}. Change one of the two.");
+        return new self("{$place}: nobody could order, with at least {$limits->least} and at most {$limits->most}. Change one of the two.");
     }
 
     private static function cut(string $typed): string

@@ -50,6 +50,12 @@ final readonly class Sale
         return implode(' ', [$this->price->shown(), $this->from->iso ?? self::OPEN, $this->until->iso ?? self::OPEN]);
     }
 
+    /** Whether it is less than what the SKU costs else; without a price it is less than nothing. */
+    public function isBelow(?Money $regular): bool
+    {
+        return $regular !== null && $this->price->isLessThan($regular);
+    }
+
     public function isOn(Day $day): bool
     {
         return ! ($this->from !== null && $day->isBefore($this->from)) && ! ($this->until !== null && $this->until->isBefore($day));

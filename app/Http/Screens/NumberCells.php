@@ -72,7 +72,6 @@ final readonly class NumberCells
         $price = $this->prices->price($sku->cell, $sku->price);
 
         $sale = $this->prices->sale($sku->cell);
-        $isBelow = $sale === null || ($price->effective() !== null && $sale->price->isLessThan($price->effective()));
         $notes = array_filter([$price->isOwn() ? 'own' : '', match (true) {
             $sale === null => '',
             $sale->isOn($this->today) => "sale {$sale->price->shown()}",
@@ -80,6 +79,6 @@ final readonly class NumberCells
             default => '',
         }]);
 
-        return new BoardCell($sku->cell->key, 'made', $place, text: $price->effective()?->shown() ?? '–', note: implode(' · ', $notes), warns: $price->effective() === null || ! $isBelow);
+        return new BoardCell($sku->cell->key, 'made', $place, text: $price->effective()?->shown() ?? '–', note: implode(' · ', $notes), warns: $price->effective() === null || $sale?->isBelow($price->effective()) === false);
     }
 }

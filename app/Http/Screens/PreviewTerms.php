@@ -101,16 +101,16 @@ final readonly class PreviewTerms
         if ($sku === null) {
             return [];
         }
-        $said = fn (DetailKind $kind): string => $this->loaded->said($kind, $sku);
+        $limits = $this->loaded->orderLimits($sku);
 
         return array_values(array_filter([
             match ($this->loaded->availability($sku, $this->today)) {
                 Availability::Low => 'Only '.number_format((int) $sku->stock).' left',
-                Availability::PreOrder => 'Here on '.Day::typed($said(DetailKind::PreOrder))->inWords(),
+                Availability::PreOrder => 'Here on '.Day::typed($this->loaded->said(DetailKind::PreOrder, $sku))->inWords(),
                 default => '',
             },
-            $said(DetailKind::Least) === '' ? '' : 'At least '.number_format((int) $said(DetailKind::Least)).' per order',
-            $said(DetailKind::Most) === '' ? '' : 'At most '.number_format((int) $said(DetailKind::Most)).' per order',
+            $limits->least === null ? '' : 'At least '.number_format($limits->least).' per order',
+            $limits->most === null ? '' : 'At most '.number_format($limits->most).' per order',
         ]));
     }
 }

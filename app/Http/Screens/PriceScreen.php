@@ -6,6 +6,8 @@ namespace App\Http\Screens;
 
 use App\Catalog\LoadedProduct;
 use App\Catalog\SkuRow;
+use Core\Checks\DetailCheck;
+use Core\Checks\DetailChecks;
 use Core\Details\DetailKind;
 use Core\Details\DetailReader;
 use Core\Details\LadderPrice;
@@ -104,23 +106,15 @@ final readonly class PriceScreen
     public function doubts(): array
     {
         $doubts = [];
-        $dear = $under = [];
-        foreach ($this->loaded->made as $sku) {
-            $price = $this->prices[$sku->id] ?? null;
-            $sale = $this->loaded->prices->sale($sku->cell);
-            if ($price !== null && $sale !== null && ! $sale->price->isLessThan($price)) {
-                $dear[] = $this->loaded->placeOf($sku);
-            }
-            if ($this->loaded->prices->margin($sku->cell, $price)?->amount()->amount->isNegative() === true) {
-                $under[] = $this->loaded->placeOf($sku);
-            }
+        foreach ((new DetailChecks($this->loaded->state()))->findings() as $finding) {
+            $places = $this->listed(array_map(fn (string $key): string => $this->loaded->placeOf($this->loaded->made[$key]), $finding->cells));
+            $doubts[] = match ($finding->check) {
+                DetailCheck::SaleNotBelow => "The sale is not below the regular price: {$places}. Shoppers pay the regular one.",
+                DetailCheck::BelowCost => "Sold below cost: {$places}.",
+                default => '',
+            };
         }
-        if ($dear !== []) {
-            $doubts[] = "The sale is not below the regular price: {$this->listed($dear)}. Shoppers pay the regular one.";
-        }
-        if ($under !== []) {
-            $doubts[] = "Sold below cost: {$this->listed($under)}.";
-        }
+        $doubts = array_values(array_filter($doubts, fn (string $doubt): bool => $doubt !== ''));
         $cheapest = $this->cheapest();
 
         return [...$doubts, ...($cheapest === null ? [] : $this->loaded->prices->breaks()->doubts($cheapest))];
