@@ -75,7 +75,7 @@ final class OrderPhotos
     {
         $words = [];
         foreach ($matched->mismatches as $mismatch) {
-            $where = implode(', ', $loaded->matrix->choice($this->seen($loaded, $mismatch->cell))) ?: implode(', ', $loaded->matrix->choice($mismatch->cell));
+            $where = $loaded->matrix->inWords($this->seen($loaded, $mismatch->cell)) ?: $loaded->matrix->inWords($mismatch->cell);
             $words[$where] ??= "{$where} cannot: it would need {$loaded->placements[$mismatch->firstId]->file()} before {$loaded->placements[$mismatch->secondId]->file()}, which galleries that match have the other way round";
         }
 

@@ -129,6 +129,6 @@ final class PasteBlock
 
     private function named(ChosenSkus $chosen, string $key): string
     {
-        return implode(', ', $chosen->matrix->choice(Combination::fromKey($key))) ?: 'the product';
+        return $chosen->matrix->inWords(Combination::fromKey($key)) ?: 'the product';
     }
 }

@@ -70,7 +70,7 @@ final class SetDetail
         return $this->keeper->keep($change, self::class, function (Ledger $ledger, LoadedProduct $loaded) use ($kind, $where, $typed, $none): string {
             $part = $loaded->selected($where);
             if ($part->isNothing()) {
-                throw new Refused('Select the SKUs first: a row, a column or cells of the matrix.', Kind::Missing, 'selected');
+                throw Refused::nothingSelected();
             }
             $reader = new DetailReader(Currency::of($loaded->product->currency));
             $typedText = $reader->read($kind, $typed);

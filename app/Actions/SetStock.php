@@ -93,7 +93,7 @@ final class SetStock implements Act
     {
         return match ($chosen->book->counting) {
             Counting::Product => 'the whole product, counted together,',
-            Counting::Pictures => implode('; ', array_slice(array_unique(array_map(fn (SkuRow $sku): string => implode(', ', $chosen->matrix->choice($chosen->book->part($sku->cell))) ?: 'the whole product', $chosen->skus)), 0, 20)).', counted together,',
+            Counting::Pictures => implode('; ', array_slice(array_unique(array_map(fn (SkuRow $sku): string => $chosen->matrix->inWords($chosen->book->part($sku->cell)) ?: 'the whole product', $chosen->skus)), 0, 20)).', counted together,',
             default => $chosen->place(),
         };
     }

@@ -5,12 +5,12 @@ declare(strict_types=1);
 namespace App\Actions;
 
 use App\Catalog\ChosenSkus;
-use App\Catalog\NumberKind;
 use App\Catalog\SkuRow;
 use App\History\Change;
 use App\History\Keeper;
 use App\Ledger\Ledger;
 use App\Models\HistoryEntry;
+use Core\Details\Weight;
 use Core\Reach\Selection;
 
 /** Sets the weight of all selected SKUs, each the same; or says that nobody has weighed them. */
@@ -23,7 +23,7 @@ final class SetWeight
     /** @param  string  $typed  in any unit, grams where none is typed; nothing where nobody has weighed them */
     public function run(Change $change, Selection $selected, string $typed): ?HistoryEntry
     {
-        $grams = trim($typed) === '' ? null : NumberKind::grams($typed);
+        $grams = trim($typed) === '' ? null : Weight::typed($typed);
 
         return $this->keeper->keepSkus($change, self::class, $selected, function (Ledger $ledger, ChosenSkus $chosen) use ($grams): string {
             $skus = $chosen->some();

@@ -42,7 +42,7 @@ final readonly class ChosenSkus
      */
     public function some(): array
     {
-        return $this->skus ?: throw new Refused('Select the SKUs first: a row, a column or cells of the matrix.', Kind::Missing, 'selected');
+        return $this->skus ?: throw Refused::nothingSelected();
     }
 
     /**
@@ -58,7 +58,7 @@ final readonly class ChosenSkus
     /** Where one of them lies, in words: "Ink, M". */
     public function placeOf(SkuRow $sku): string
     {
-        return implode(', ', $this->matrix->choice($sku->cell)) ?: $this->product->name;
+        return $this->matrix->inWords($sku->cell) ?: $this->product->name;
     }
 
     /** Where a change was made: "Ink, all sizes". */

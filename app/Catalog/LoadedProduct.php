@@ -220,7 +220,7 @@ final class LoadedProduct
     /** Where a SKU lies, in words: "Moss, M"; of a product without axes its name. */
     public function placeOf(SkuRow $sku): string
     {
-        return implode(', ', $this->matrix->choice($sku->cell)) ?: $this->product->name;
+        return $this->matrix->inWords($sku->cell) ?: $this->product->name;
     }
 
     /** The regular price of a SKU: its own, else as the product's rules make it. */
@@ -232,10 +232,7 @@ final class LoadedProduct
     /** Whether a SKU can be bought on a day. */
     public function availability(SkuRow $sku, Day $today): Availability
     {
-        $here = $sku->stock === 0 ? $this->said(DetailKind::PreOrder, $sku) : '';
-        $low = $sku->stock === null ? '' : $this->said(DetailKind::LowMark, $sku);
-
-        return Availability::of($sku->stock, $low === '' ? null : (int) $low, $here === '' ? null : Day::typed($here), $today);
+        return $this->book->availability($sku->cell, $sku->stock, $today);
     }
 
     /** How many of a SKU can be ordered at a time. */

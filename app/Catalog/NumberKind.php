@@ -8,8 +8,7 @@ use App\Refusals\Kind;
 use App\Refusals\Refused;
 use Core\Codes\Gtin;
 use Core\Codes\SkuCodes;
-use Core\Details\Quantity;
-use Core\Details\Unit;
+use Core\Details\Weight;
 use Core\Pricing\Currency;
 use Core\Pricing\Money;
 use Core\Stock\StockChange;
@@ -22,8 +21,6 @@ enum NumberKind: string
     case Stock = 'stock';
     case Gtin = 'gtin';
     case Weight = 'weight';
-
-    private const MOST_GRAMS = 100_000_000;
 
     /** "price", "prices" */
     public function inWords(int $count): string
@@ -49,19 +46,8 @@ enum NumberKind: string
             self::Stock => ['stock' => StockChange::units($typed)],
             self::Code => ['code' => self::code($typed), 'code_typed' => 1],
             self::Gtin => ['gtin' => trim($typed) === '' ? null : Gtin::typed($typed)],
-            self::Weight => ['weight_g' => trim($typed) === '' ? null : self::grams($typed)],
+            self::Weight => ['weight_g' => trim($typed) === '' ? null : Weight::typed($typed)],
         };
-    }
-
-    /** Whole grams, rounded half up, out of a weight in any unit. */
-    public static function grams(string $typed): int
-    {
-        $grams = Quantity::typed($typed, Unit::Gram)->in(Unit::Gram, 0);
-        if ($grams->isZero() || $grams->isGreaterThan(self::MOST_GRAMS)) {
-            throw new Refused("“{$typed}” is not a weight that can be kept. Type from 1 g to ".number_format(self::MOST_GRAMS / 1000).' kg.', Kind::Unreadable, 'typed');
-        }
-
-        return $grams->toInt();
     }
 
     /** @throws Refused */

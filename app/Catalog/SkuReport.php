@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace App\Catalog;
 
-use Core\Details\DetailKind;
 use Core\Details\DetailReader;
 use Core\Pricing\PriceStep;
 
@@ -20,12 +19,8 @@ final readonly class SkuReport
     {
         $reader = new DetailReader($loaded->prices->currency);
         $details = [];
-        foreach (DetailKind::cases() as $kind) {
-            $finder = $loaded->details->finder($kind, $loaded->matrix);
-            $text = $finder->at($sku->cell);
-            if ($text !== '') {
-                $details[$kind->value] = ['text' => $text, 'words' => $reader->inWords($kind, $text), 'own' => $finder->isOwnAt($sku->cell)];
-            }
+        foreach ($loaded->details->allAt($sku->cell, $loaded->matrix) as $said) {
+            $details[$said->kind->value] = ['text' => $said->text, 'words' => $reader->inWords($said->kind, $said->text), 'own' => $said->isOwn];
         }
 
         return [

@@ -20,7 +20,6 @@ use Core\Matrix\Axis;
 use Core\Matrix\Combination;
 use Core\Matrix\MatrixChange;
 use Core\Pricing\Adjustment;
-use Core\Text\Name;
 use Illuminate\Support\Facades\DB;
 
 /** Stores what is different between a product and a wanted state of it, through the same plan as the board. */
@@ -31,6 +30,7 @@ final class StateStore
         private readonly PlanStore $plans,
         private readonly TakenCodes $taken,
         private readonly CodePlanner $codes,
+        private readonly FactRows $facts,
     ) {
     }
 
@@ -58,7 +58,7 @@ final class StateStore
         $this->storeSkus($ledger, $difference, $ids, $loaded);
         $this->storeAdjustments($ledger, $loaded, $wanted);
         DetailRows::store($ledger, $loaded->product->id, $wanted->details->details);
-        $this->storeFacts($ledger, $loaded, $wanted);
+        $this->facts->store($ledger, $loaded, $wanted->details->facts);
         $this->storePictures($ledger, $loaded, $difference);
 
         return new StoredState($difference, $planned);
@@ -240,27 +240,6 @@ final class StateStore
     {
         $ids = array_merge(...array_map(fn (Axis $axis): array => $axis->valueIds(), $wanted->matrix->axes));
         DetailRows::storeAdjustments($ledger, $loaded->product->id, array_replace(array_fill_keys($ids, new Adjustment()), array_intersect_key($wanted->details->adjustments, array_flip($ids))));
-    }
-
-    private function storeFacts(Ledger $ledger, LoadedProduct $loaded, ProductState $wanted): void
-    {
-        $gone = [];
-        foreach ($loaded->facts as $fact) {
-            if (! isset($wanted->details->facts[$fact->name])) {
-                $gone[] = $fact->id;
-            }
-        }
-        $ledger->delete('facts', $gone);
-        $position = 0;
-        foreach ($wanted->details->facts as $name => $value) {
-            $fact = Fact::named(array_values(array_filter($loaded->facts, fn (Fact $fact): bool => ! in_array($fact->id, $gone, true))), (string) $name);
-            if ($fact === null) {
-                $ledger->insert('facts', ['product_id' => $loaded->product->id, 'name' => Name::of((string) $name)->shown, 'folded' => Name::of((string) $name)->folded, 'value' => $value, 'position' => $position]);
-            } else {
-                $ledger->update('facts', [$fact->id => ['value' => $value, 'position' => $position]]);
-            }
-            $position++;
-        }
     }
 
     private function storePictures(Ledger $ledger, LoadedProduct $loaded, Difference $difference): void

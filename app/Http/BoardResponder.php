@@ -67,7 +67,7 @@ final class BoardResponder
         if (count($chosen->skus) > self::FEW || $chosen->book->counting->isShared()) {
             return $this->fragment($request, $entry);
         }
-        $cells = new NumberCells($chosen->matrix, $request->lens(), $chosen->prices, $chosen->details, $chosen->book, ShopDay::today());
+        $cells = new NumberCells($chosen->matrix, $request->lens(), $chosen->prices, $chosen->book, ShopDay::today());
 
         return response()->view('board.numbers', [
             'product' => $product,

@@ -23,4 +23,9 @@ class Refused extends RuntimeException
     ) {
         parent::__construct($message);
     }
+
+    public static function nothingSelected(): self
+    {
+        return new self('Select the SKUs first: a row, a column or cells of the matrix.', Kind::Missing, 'selected');
+    }
 }

@@ -65,7 +65,7 @@ final class DifferenceWording
                 $remarks[] = new Remark(Section::Details, "Opens with {$axis->name}: {$this->fromTo($label($difference->before), $label($difference->after))}");
             }
         }
-        $cell = fn (ProductState $state): string => $state->details->openingCell === null ? '' : implode(', ', $state->matrix->choice($state->details->openingCell));
+        $cell = fn (ProductState $state): string => $state->details->openingCell === null ? '' : $state->matrix->inWords($state->details->openingCell);
         if ($cell($difference->before) !== $cell($difference->after)) {
             $remarks[] = new Remark(Section::Details, "Opens with the SKU: {$this->fromTo($cell($difference->before), $cell($difference->after))}");
         }

@@ -53,6 +53,20 @@ final readonly class Details
         return DetailFinder::of($this->whole($kind), $this->parts($kind), $matrix);
     }
 
+    /** @return list<SaidDetail> all that is said of a SKU */
+    public function allAt(Combination $cell, Matrix $matrix): array
+    {
+        $said = [];
+        foreach (DetailKind::cases() as $kind) {
+            $finder = $this->finder($kind, $matrix);
+            if ($finder->at($cell) !== '') {
+                $said[] = new SaidDetail($kind, $finder->at($cell), $finder->isOwnAt($cell));
+            }
+        }
+
+        return $said;
+    }
+
     /**
      * Said anew somewhere; nowhere else is anything different.
      *

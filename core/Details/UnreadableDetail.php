@@ -19,6 +19,12 @@ final class UnreadableDetail extends CoreException
         return new self('“'.self::cut($typed).'” is not an amount. Type a number above zero, with up to six decimals.');
     }
 
+    /** @param  int  $most  grams */
+    public static function noWeight(string $typed, int $most): self
+    {
+        return new self('“'.self::cut($typed).'” is not a weight that can be kept. Type from 1 g to '.number_format($most / 1000).' kg.');
+    }
+
     public static function noDimensions(string $typed): self
     {
         return new self('“'.self::cut($typed).'” is not a size. Type length, width and height in one unit, such as 30 × 20 × 5 cm.');

@@ -236,6 +236,12 @@ final readonly class Matrix
         return $choice;
     }
 
+    /** Where a cell lies, or what a part of the matrix is, in words: "Moss, M"; empty where nothing is chosen. */
+    public function inWords(Combination $part): string
+    {
+        return implode(', ', $this->choice($part));
+    }
+
     /**
      * What the codes of SKUs in these cells are put together of.
      *
@@ -251,7 +257,7 @@ final readonly class Matrix
 
                 return [$axis->id, new CodeValue($axis->name, $value->label ?? '', $value->code ?? '')];
             }, $this->axes), 1, 0),
-            implode(', ', $this->choice($cell)) ?: 'the single SKU',
+            $this->inWords($cell) ?: 'the single SKU',
         ), $cells);
     }
 

@@ -11,6 +11,7 @@ use Core\Details\Details;
 use Core\Matrix\Axis;
 use Core\Matrix\Combination;
 use Core\Matrix\Matrix;
+use Core\Text\Day;
 
 /** From which units each SKU of a product is sold. What was counted in another way sleeps, and is there again with that way. */
 final readonly class StockBook
@@ -18,6 +19,10 @@ final readonly class StockBook
     public Counting $counting;
 
     private DetailFinder $ofPictures;
+
+    private DetailFinder $lowMarks;
+
+    private DetailFinder $preOrders;
 
     private ?int $ofProduct;
 
@@ -28,6 +33,8 @@ final readonly class StockBook
     {
         $this->counting = Counting::tryFrom($details->whole(DetailKind::Counting)) ?? Counting::Sku;
         $this->ofPictures = $details->finder(DetailKind::PictureUnits, $matrix);
+        $this->lowMarks = $details->finder(DetailKind::LowMark, $matrix);
+        $this->preOrders = $details->finder(DetailKind::PreOrder, $matrix);
         $this->ofProduct = self::units($details->whole(DetailKind::ProductUnits));
         $this->pictureAxes = array_map(fn (Axis $axis): int => $axis->id, $matrix->pictureAxes());
     }
@@ -56,6 +63,18 @@ final readonly class StockBook
             Counting::Product => 'all',
             default => null,
         };
+    }
+
+    /**
+     * Whether a SKU can be bought on a day.
+     *
+     * @param  ?int  $units  that it can be sold from
+     */
+    public function availability(Combination $cell, ?int $units, Day $today): Availability
+    {
+        $here = $units === 0 ? $this->preOrders->at($cell) : '';
+
+        return Availability::of($units, $units === null ? null : self::units($this->lowMarks->at($cell)), $here === '' ? null : Day::typed($here), $today);
     }
 
     /** The picture combination that a cell lies in. */

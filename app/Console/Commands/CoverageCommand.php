@@ -101,7 +101,7 @@ final class CoverageCommand extends Command
             });
             $rows = [];
             foreach ($coverage->rows ?? [] as $row) {
-                $rows[] = [implode(', ', $loaded->matrix->choice($row->combination)) ?: 'the whole product', $row->skus, ...array_map(fn ($cell): string => $cell->inWords(), array_values($row->cells))];
+                $rows[] = [$loaded->matrix->inWords($row->combination) ?: 'the whole product', $row->skus, ...array_map(fn ($cell): string => $cell->inWords(), array_values($row->cells))];
                 $lacks = $lacks || $row->lacks() > 0;
             }
             if ($rows !== []) {

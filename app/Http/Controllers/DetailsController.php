@@ -17,7 +17,6 @@ use App\Http\ProductPage;
 use App\Http\ProductPageResponder;
 use App\Http\Screens\DetailPartScreen;
 use App\Http\Screens\PictureLinks;
-use App\Refusals\Kind;
 use App\Refusals\Refused;
 use Core\Details\DetailKind;
 use Core\Details\FactKind;
@@ -105,7 +104,7 @@ final class DetailsController
     {
         $part = $this->loader->load($request->product())->selected($request->selection());
         if ($part->isNothing()) {
-            throw new Refused('Select the SKUs first: a row, a column or cells of the matrix.', Kind::Missing, 'selected');
+            throw Refused::nothingSelected();
         }
 
         return view('details.part', ['product' => $request->product(), 'screen' => new DetailPartScreen($request->detail(), $part)]);

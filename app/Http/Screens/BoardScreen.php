@@ -53,7 +53,7 @@ final class BoardScreen
         public readonly array $layers,
     ) {
         $this->matrix = $loaded->matrix;
-        $this->numbers = new NumberCells($loaded->matrix, $lens, $loaded->prices, $loaded->details, $loaded->book, ShopDay::today());
+        $this->numbers = new NumberCells($loaded->matrix, $lens, $loaded->prices, $loaded->book, ShopDay::today());
         $this->pictures = new PictureLinks($loaded);
         $this->photos = new PhotoCells($loaded, $this->pictures);
         $this->arithmetic = Arithmetic::of($loaded->matrix);
@@ -83,7 +83,7 @@ final class BoardScreen
     /** What the corner selects: the whole product, or all of the layer looked at. */
     public function cornerLabel(): string
     {
-        return $this->layers === [] ? 'Whole product' : 'All '.implode(', ', $this->matrix->choice(Combination::of($this->layers)));
+        return $this->layers === [] ? 'Whole product' : 'All '.$this->matrix->inWords(Combination::of($this->layers));
     }
 
     /** "57 SKUs of 60 cells, 3 left out"; "not built yet, 1 cell" */
@@ -174,7 +174,7 @@ final class BoardScreen
                 },
                 $across->kind === AxisKind::Color,
                 $this->loaded->swatches->of($value->id),
-                words: implode(', ', $this->matrix->choice(Combination::of([$across->id => $value->id] + $fixed))),
+                words: $this->matrix->inWords(Combination::of([$across->id => $value->id] + $fixed)),
                 units: $this->unitsIn(Combination::of([$across->id => $value->id] + $fixed)->key),
             );
         }, $across->values);
@@ -206,7 +206,7 @@ final class BoardScreen
                     $of === $outer ? $this->loaded->swatches->of($value->id) : null,
                     $span > 1 || $this->lens !== Lens::Photos ? [] : $row->cells ?? [],
                     $span,
-                    implode(', ', $this->matrix->choice($of)),
+                    $this->matrix->inWords($of),
                     $open !== [] && $of === $outer && $span === 1 ? '' : $this->unitsIn($of->key),
                 );
                 $rows[] = $open === []
@@ -245,7 +245,7 @@ final class BoardScreen
     private function cell(Combination $cell): BoardCell
     {
         $sku = $this->loaded->made[$cell->key] ?? null;
-        $place = implode(', ', $this->matrix->choice($cell));
+        $place = $this->matrix->inWords($cell);
         if ($sku === null) {
             $state = $this->matrix->isOffered($cell) ? 'open' : 'left out';
 

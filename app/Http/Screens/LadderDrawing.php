@@ -55,7 +55,7 @@ final readonly class LadderDrawing
                 $groups[$value] = new LadderGroup($first?->value($value)->label ?? '', $x, $x);
                 $last = $value;
             }
-            $spot = new LadderSpot($one, Selection::at($one->cell)->key(), implode(', ', $matrix->choice($one->cell)), $x, $this->y($steps[$one->price->shown()]), isset($ladder->odd[$one->cell->key]), $this->width);
+            $spot = new LadderSpot($one, Selection::at($one->cell)->key(), $matrix->inWords($one->cell), $x, $this->y($steps[$one->price->shown()]), isset($ladder->odd[$one->cell->key]), $this->width);
             $before = $spots[count($spots) - 1] ?? null;
             // Too thin to be told apart, neighbors at one price are drawn as one.
             if ($this->width < self::THIN && $before?->isLike($spot) === true && $x > $groups[$value]->from) {

@@ -7,9 +7,6 @@ namespace App\Http\Screens;
 use App\Catalog\SkuRow;
 use App\Http\Lens;
 use Core\Codes\Gtin;
-use Core\Details\DetailFinder;
-use Core\Details\DetailKind;
-use Core\Details\Details;
 use Core\Details\PriceList;
 use Core\Matrix\Matrix;
 use Core\Stock\Availability;
@@ -19,25 +16,18 @@ use Core\Text\Day;
 /** Cells of SKUs as the lenses of numbers draw them. */
 final readonly class NumberCells
 {
-    private DetailFinder $low;
-
-    private DetailFinder $here;
-
     public function __construct(
         private Matrix $matrix,
         private Lens $lens,
         private PriceList $prices,
-        Details $details,
         private StockBook $book,
         private Day $today,
     ) {
-        $this->low = $details->finder(DetailKind::LowMark, $matrix);
-        $this->here = $details->finder(DetailKind::PreOrder, $matrix);
     }
 
     public function cell(SkuRow $sku): BoardCell
     {
-        $place = implode(', ', $this->matrix->choice($sku->cell));
+        $place = $this->matrix->inWords($sku->cell);
 
         return match ($this->lens) {
             Lens::Prices => $this->price($sku, $place),
@@ -50,21 +40,13 @@ final readonly class NumberCells
 
     private function stock(SkuRow $sku, string $place): BoardCell
     {
-        $availability = $this->availability($sku);
+        $availability = $this->book->availability($sku->cell, $sku->stock, $this->today);
         $notes = array_filter([
             $availability === Availability::InStock ? '' : $availability->value,
             $sku->stock !== null && $this->book->counting->isShared() ? 'shared' : '',
         ]);
 
         return new BoardCell($sku->cell->key, 'made', $place, text: $sku->stock === null ? '–' : number_format($sku->stock), note: implode(' · ', $notes), look: $availability === Availability::InStock ? '' : str_replace(' ', '-', $availability->value));
-    }
-
-    private function availability(SkuRow $sku): Availability
-    {
-        $low = $this->low->at($sku->cell);
-        $here = $this->here->at($sku->cell);
-
-        return Availability::of($sku->stock, $low === '' ? null : (int) $low, $here === '' ? null : Day::typed($here), $this->today);
     }
 
     private function price(SkuRow $sku, string $place): BoardCell

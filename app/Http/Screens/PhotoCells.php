@@ -21,7 +21,7 @@ final readonly class PhotoCells
 
     public function cell(Combination $cell): BoardCell
     {
-        $place = implode(', ', $this->loaded->matrix->choice($cell));
+        $place = $this->loaded->matrix->inWords($cell);
         $gallery = $this->loaded->galleries()->of($cell);
         $lead = $gallery->lead();
         if ($gallery->isEmpty()) {

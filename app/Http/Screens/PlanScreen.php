@@ -105,7 +105,7 @@ final readonly class PlanScreen
 
     public function cell(Collapse $collapse): string
     {
-        return implode(', ', $this->planned->change->to->choice($collapse->cell)) ?: 'the single SKU';
+        return $this->planned->change->to->inWords($collapse->cell) ?: 'the single SKU';
     }
 
     public function needsCodes(): bool
@@ -127,7 +127,7 @@ final readonly class PlanScreen
     /** Where a SKU lies now. */
     public function place(SkuRow $sku): string
     {
-        return implode(', ', $this->loaded->matrix->choice($sku->cell)).($sku->isMade() ? '' : ' (retired)');
+        return $this->loaded->matrix->inWords($sku->cell).($sku->isMade() ? '' : ' (retired)');
     }
 
     public function stock(SkuRow $sku): string

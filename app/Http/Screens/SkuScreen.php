@@ -11,7 +11,6 @@ use App\Catalog\StockCount;
 use App\Files\BarcodeDrawing;
 use Brick\Math\BigDecimal;
 use Core\Codes\Barcode;
-use Core\Details\DetailKind;
 use Core\Details\DetailReader;
 use Core\Details\Quantity;
 use Core\Details\Unit;
@@ -52,12 +51,8 @@ final readonly class SkuScreen
     {
         $reader = new DetailReader($this->loaded->prices->currency);
         $details = [];
-        foreach (DetailKind::cases() as $kind) {
-            $finder = $this->loaded->details->finder($kind, $this->loaded->matrix);
-            $text = $finder->at($this->sku->cell);
-            if ($text !== '') {
-                $details[$kind->label()] = $reader->inWords($kind, $text).($finder->isOwnAt($this->sku->cell) ? ' (here, not as the product)' : '');
-            }
+        foreach ($this->loaded->details->allAt($this->sku->cell, $this->loaded->matrix) as $said) {
+            $details[$said->kind->label()] = $reader->inWords($said->kind, $said->text).($said->isOwn ? ' (here, not as the product)' : '');
         }
         $margin = $this->loaded->prices->margin($this->sku->cell, $this->pays());
 
