@@ -6,8 +6,10 @@ namespace App\Actions;
 
 use App\Intake\Arrival;
 use App\Intake\IncomingParts;
-use App\Intake\PictureArchive;
 use App\Intake\UnpackArchive;
+use App\Intake\ZipDirectory;
+use App\Media\PictureFault;
+use App\Media\WorkFolder;
 use App\Models\DropFile;
 use App\Models\DropFileState;
 use App\Models\User;
@@ -18,8 +20,11 @@ use Illuminate\Support\Facades\Gate;
 /** Takes the next part of a file of a drop; with the last one the file is taken in. A part that comes again does no harm. */
 final class ReceivePart
 {
-    public function __construct(private readonly IncomingParts $parts, private readonly Arrival $arrival)
-    {
+    public function __construct(
+        private readonly IncomingParts $parts,
+        private readonly Arrival $arrival,
+        private readonly WorkFolder $folders,
+    ) {
     }
 
     /** @param  int  $at  where in the file it begins, in bytes */
@@ -39,7 +44,7 @@ final class ReceivePart
                 if ($file->received === $file->bytes) {
                     $this->takeIn($file);
                 }
-            } catch (PhotoRefused $refusal) {
+            } catch (PhotoRefused|PictureFault $refusal) {
                 Arrival::refuse($file, $refusal->getMessage());
                 $this->parts->forget($file);
             }
@@ -60,17 +65,20 @@ final class ReceivePart
 
     private function takeIn(DropFile $file): void
     {
-        $path = $this->parts->joined($file);
-        try {
-            if (PictureArchive::isOne($path)) {
-                $file->update(['state' => DropFileState::Unpacking]);
-                UnpackArchive::dispatch($file->id)->afterCommit();
-
-                return;
+        $isArchive = $this->folders->within(function (string $folder) use ($file): bool {
+            $path = $this->parts->joined($file, $folder);
+            if (ZipDirectory::isIn($path)) {
+                return true;
             }
             $this->arrival->take($file, $path);
-        } finally {
-            @unlink($path);
+
+            return false;
+        });
+        if ($isArchive) {
+            $file->update(['state' => DropFileState::Unpacking]);
+            UnpackArchive::dispatch($file->id)->afterCommit();
+
+            return;
         }
         $this->parts->forget($file);
     }

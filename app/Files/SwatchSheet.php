@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Files;
 
+use App\Media\BoundedProcess;
 use App\Media\PhotoCuts;
 use App\Media\PictureFormat;
 use App\Models\Photo;
@@ -16,7 +17,6 @@ use Core\Color\Swatch;
 use Core\Gallery\Crop;
 use Core\Gallery\Shape;
 use RuntimeException;
-use Symfony\Component\Process\Process;
 
 /** The swatches of an axis on one sheet, as SVG that needs nothing else, and drawn from it as PNG. */
 final readonly class SwatchSheet
@@ -32,6 +32,8 @@ final readonly class SwatchSheet
 
     /** Seconds that drawing may take. */
     private const TIMEOUT = 30;
+
+    private const MEMORY = 1_200 * 1024 * 1024;
 
     public function __construct(private PhotoCuts $cuts)
     {
@@ -64,7 +66,12 @@ final readonly class SwatchSheet
     /** @throws Refused where it cannot be drawn at the moment */
     public function png(string $svg): string
     {
-        $process = new Process(['rsvg-convert', '--format=png', '--zoom=2'], null, null, $svg, self::TIMEOUT);
+        $process = BoundedProcess::of(
+            ['--cpu='.self::TIMEOUT, '--as='.self::MEMORY],
+            ['rsvg-convert', '--format=png', '--zoom=2'],
+            self::TIMEOUT,
+        );
+        $process->setInput($svg);
         $process->run();
         if (! $process->isSuccessful()) {
             report(new RuntimeException($process->getErrorOutput()));

@@ -34,10 +34,16 @@ final class IncomingParts
         }
     }
 
-    /** Puts the parts together in a file of this machine, which the caller removes. */
-    public function joined(DropFile $file): string
+    /**
+     * Puts the parts together in a folder of this machine.
+     *
+     * @return string the path of the file
+     *
+     * @throws PhotoRefused where it did not arrive whole
+     */
+    public function joined(DropFile $file, string $folder): string
     {
-        $path = (string) tempnam(sys_get_temp_dir(), 'slate-intake');
+        $path = "{$folder}/joined";
         $joined = fopen($path, 'wb') ?: throw new PhotoRefused("{$file->file} could not be put together: the server has too little room. Drop it again in a while.");
         try {
             $disk = $this->store->disk();
@@ -52,7 +58,6 @@ final class IncomingParts
             fclose($joined);
         }
         if (filesize($path) !== $file->bytes) {
-            @unlink($path);
             throw new PhotoRefused("{$file->file} did not arrive whole. Drop it again.");
         }
 

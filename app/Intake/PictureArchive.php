@@ -4,25 +4,36 @@ declare(strict_types=1);
 
 namespace App\Intake;
 
-use App\Media\IncomingFile;
+use App\Media\Streams;
 use App\Refusals\PhotoRefused;
 use ZipArchive;
 
 /** A ZIP as it lies on this machine. It is read entry by entry, never unpacked by the names it gives, and bounded before anything of it is read. */
 final class PictureArchive
 {
-    /** How the end of a ZIP begins, and how long it can be: ZIP's application note, 4.3.16. */
-    private const END = "PK\x05\x06";
-
-    private const LONGEST_END = 22 + 65_535;
-
-    /** Number of entries that says: more than fits here. */
-    private const TOO_MANY_TO_SAY = 0xFFFF;
-
     /** What programs put beside the pictures. */
     private const BESIDE = '~(^|/)(__MACOSX/|\.[^/]*$|Thumbs\.db$|desktop\.ini$)~i';
 
-    private const PICTURES = ['jpg', 'jpeg', 'png', 'webp', 'tif', 'tiff', 'gif', 'avif', 'heic', 'heif', 'svg', 'bmp', 'psd'];
+    private const PICTURES = [
+        'jpg', 'jpeg', 'png', 'webp', 'tif', 'tiff', 'gif', 'avif', 'heic', 'heif', 'svg', 'bmp', 'psd', 'mp4', 'webm', 'glb',
+    ];
+
+    /** How pictures, films and models begin, whatever their names: a pattern => the ending they are given. */
+    private const BEGINNINGS = [
+        '/^\xFF\xD8\xFF/' => 'jpg',
+        '/^\x89PNG\r\n/' => 'png',
+        '/^GIF8[79]a/' => 'gif',
+        '/^RIFF.{4}WEBP/s' => 'webp',
+        '/^(II\*\0|MM\0\*)/' => 'tif',
+        '/^.{4}ftyp(avif|avis)/s' => 'avif',
+        '/^.{4}ftyp(heic|heix|mif1)/s' => 'heic',
+        '/^.{4}ftyp(isom|iso2|mp4[12]|avc1|M4V )/s' => 'mp4',
+        '/^\x1A\x45\xDF\xA3/' => 'webm',
+        '/^glTF/' => 'glb',
+    ];
+
+    /** Bytes of an entry by which it is recognized. */
+    private const BEGINNING = 16;
 
     private const PIECE = 262_144;
 
@@ -34,11 +45,6 @@ final class PictureArchive
     ) {
     }
 
-    public static function isOne(string $path): bool
-    {
-        return in_array((string) file_get_contents($path, false, null, 0, 4), ["PK\x03\x04", self::END], true);
-    }
-
     /**
      * @param  int  $mostEntries  of the archive, pictures or not
      * @param  int  $mostBytes  that all of it may take, unpacked
@@ -48,23 +54,23 @@ final class PictureArchive
      */
     public static function open(string $path, string $name, int $mostEntries, int $mostBytes, int $mostEach): self
     {
-        $count = self::announced($path);
-        if ($count > $mostEntries) {
-            throw new PhotoRefused("{$name} holds ".($count === self::TOO_MANY_TO_SAY ? 'more than 65,000' : number_format($count)).' files; '.number_format($mostEntries).' is the most. Pack it in several.');
-        }
+        $directory = ZipDirectory::read($path, $name, $mostEntries);
+        $names = $directory->names;
         $zip = new ZipArchive();
-        if ($zip->open($path, ZipArchive::RDONLY) !== true) {
+        $path = $directory->before === 0 ? $path : self::without($path, $directory->before);
+        // What the library finds is what the list said, or the file says two things.
+        if ($zip->open($path, ZipArchive::RDONLY) !== true || $zip->numFiles !== count($names)) {
             throw new PhotoRefused("{$name} is damaged and cannot be opened. Pack it again, or drop the folder itself.");
         }
         $entries = [];
         $bytes = $passedOver = 0;
-        for ($at = 0; $at < $zip->numFiles; $at++) {
+        foreach ($names as $at => $written) {
             $stat = $zip->statIndex($at, ZipArchive::FL_ENC_RAW);
-            $inner = $stat === false ? '' : self::readable($stat['name']);
-            if ($stat === false || str_ends_with($inner, '/')) {
+            if ($stat === false || str_ends_with($written, '/')) {
                 continue;
             }
-            if (preg_match(self::BESIDE, $inner) === 1 || ! in_array(strtolower(pathinfo($inner, PATHINFO_EXTENSION)), self::PICTURES, true)) {
+            $inner = self::named($zip, $at, self::readable($written));
+            if ($inner === null) {
                 $passedOver++;
 
                 continue;
@@ -80,14 +86,50 @@ final class PictureArchive
         return new self($zip, $entries, $passedOver);
     }
 
+    /** @return string the path of a copy beside the file that begins where the archive does */
+    private static function without(string $path, int $before): string
+    {
+        $from = Streams::read($path);
+        try {
+            fseek($from, $before);
+            file_put_contents("{$path}-archive", $from);
+        } finally {
+            fclose($from);
+        }
+
+        return "{$path}-archive";
+    }
+
+    /** @return ?string the path of a picture, with an ending that says of which kind; null for what is none */
+    private static function named(ZipArchive $zip, int $at, string $inner): ?string
+    {
+        if (preg_match(self::BESIDE, $inner) === 1) {
+            return null;
+        }
+        if (in_array(strtolower(pathinfo($inner, PATHINFO_EXTENSION)), self::PICTURES, true)) {
+            return $inner;
+        }
+        $stream = $zip->getStreamIndex($at);
+        $beginning = $stream === false ? '' : (string) fread($stream, self::BEGINNING);
+        is_resource($stream) && fclose($stream);
+        foreach (self::BEGINNINGS as $pattern => $ending) {
+            if (preg_match($pattern, $beginning) === 1) {
+                return ($inner === '' || str_ends_with($inner, '/') ? $inner.'picture '.($at + 1) : $inner).".{$ending}";
+            }
+        }
+
+        return null;
+    }
+
     /**
-     * Writes one entry to a file of this machine, which the caller removes.
+     * Writes one entry to a file of this machine.
      *
+     * @param  string  $path  of the file that is written
      * @param  int  $most  bytes, whatever the entry says of itself
      *
      * @throws PhotoRefused
      */
-    public function extract(ArchiveEntry $entry, int $most): IncomingFile
+    public function extract(ArchiveEntry $entry, string $path, int $most): void
     {
         if ($entry->isLocked) {
             throw new PhotoRefused("{$entry->file()} is locked with a password. Pack it again without one.");
@@ -99,27 +141,27 @@ final class PictureArchive
             throw new PhotoRefused(sprintf('%s has %s MB; a picture can have %s MB. Save it smaller.', $entry->file(), number_format($entry->bytes / 1_048_576), number_format($most / 1_048_576)));
         }
         $from = $this->zip->getStreamIndex($entry->index);
-        $path = (string) tempnam(sys_get_temp_dir(), 'slate-intake');
         $to = fopen($path, 'wb');
+        $sum = hash_init('crc32b');
         try {
             $written = 0;
             while ($from !== false && $to !== false && ! feof($from) && $written <= $most) {
-                $piece = fread($from, self::PIECE);
-                $written += $piece === false || $piece === '' ? 0 : (int) fwrite($to, $piece);
+                // An entry whose sum is wrong ends here with a warning, and is found by its length or its sum.
+                $piece = @fread($from, self::PIECE);
                 if ($piece === false) {
                     break;
                 }
+                hash_update($sum, $piece);
+                $written += (int) fwrite($to, $piece);
             }
         } finally {
             is_resource($to) && fclose($to);
             is_resource($from) && fclose($from);
         }
-        if ($from === false || $to === false || $written !== $entry->bytes) {
-            @unlink($path);
+        $isWhole = $from !== false && $to !== false && $written === $entry->bytes;
+        if (! $isWhole || hash_final($sum) !== sprintf('%08x', $entry->sum & 0xFFFFFFFF)) {
             throw new PhotoRefused("{$entry->file()} is damaged in the archive. Pack it again, or drop the picture itself.");
         }
-
-        return new IncomingFile($path, $entry->file());
     }
 
     public function close(): void
@@ -127,20 +169,15 @@ final class PictureArchive
         $this->zip->close();
     }
 
-    /** How many entries the end of the archive says it has, before anything is read of them; 0 where it does not say. */
-    private static function announced(string $path): int
-    {
-        $from = max(0, (int) filesize($path) - self::LONGEST_END);
-        $tail = (string) file_get_contents($path, false, null, $from);
-        $at = strrpos($tail, self::END);
-        $count = $at === false ? false : unpack('v', substr($tail, $at + 10, 2));
-
-        return $count === false ? 0 : (int) $count[1];
-    }
-
-    /** Names are in UTF-8, or in what older programs took for granted. */
+    /** Names are in UTF-8, in UTF-16, or in what older programs took for granted. */
     private static function readable(string $name): string
     {
+        if (str_contains($name, "\0")) {
+            $isBigEndian = str_starts_with($name, "\xFE\xFF") || str_starts_with($name, "\0");
+            $name = (string) mb_convert_encoding($name, 'UTF-8', $isBigEndian ? 'UTF-16BE' : 'UTF-16LE');
+            $name = str_replace(["\0", "\u{FEFF}"], '', $name);
+        }
+
         return str_replace('\\', '/', mb_check_encoding($name, 'UTF-8') ? $name : (string) mb_convert_encoding($name, 'UTF-8', 'CP850'));
     }
 }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Intake;
 
+use App\Media\WorkFolder;
 use App\Models\DropFile;
 use App\Models\DropFileState;
 use App\Refusals\PhotoRefused;
@@ -41,36 +42,41 @@ final class UnpackArchive implements ShouldQueue
         }
     }
 
-    public function handle(IncomingParts $parts, Arrival $arrival): void
+    public function handle(IncomingParts $parts, Arrival $arrival, WorkFolder $folders): void
     {
         $file = DropFile::query()->find($this->fileId);
         if ($file === null || $file->state !== DropFileState::Unpacking) {
             return;
         }
-        $path = '';
         try {
-            $path = $parts->joined($file);
-            $archive = PictureArchive::open($path, $file->file, config('slate.intake.most_files'), config('slate.intake.most_unpacked'), config('slate.photos.most_bytes'));
-            try {
-                $isThrough = $this->unpack($file, $archive, $arrival);
-            } finally {
-                $archive->close();
-            }
-            if ($isThrough) {
-                $file->update(['state' => DropFileState::Unpacked, 'remark' => $this->remark($archive)]);
-                $parts->forget($file);
-            }
+            $isThrough = $folders->within(fn (string $folder): bool => $this->unpackIn($folder, $file, $parts, $arrival));
         } catch (PhotoRefused $refusal) {
             Arrival::refuse($file, $refusal->getMessage());
             $parts->forget($file);
 
             return;
-        } finally {
-            @unlink($path);
         }
         if (! $isThrough) {
             self::dispatch($file->id);
         }
+    }
+
+    /** @return bool whether nothing of it is left */
+    private function unpackIn(string $folder, DropFile $file, IncomingParts $parts, Arrival $arrival): bool
+    {
+        $path = $parts->joined($file, $folder);
+        $archive = PictureArchive::open($path, $file->file, config('slate.intake.most_files'), config('slate.intake.most_unpacked'), config('slate.photos.most_bytes'));
+        try {
+            $isThrough = $this->unpack($file, $archive, $arrival, $folder);
+        } finally {
+            $archive->close();
+        }
+        if ($isThrough) {
+            $file->update(['state' => DropFileState::Unpacked, 'remark' => $this->remark($archive)]);
+            $parts->forget($file);
+        }
+
+        return $isThrough;
     }
 
     public function failed(Throwable $cause): void
@@ -81,8 +87,11 @@ final class UnpackArchive implements ShouldQueue
         }
     }
 
-    /** @return bool whether nothing of it is left */
-    private function unpack(DropFile $file, PictureArchive $archive, Arrival $arrival): bool
+    /**
+     * @param  string  $folder  where each entry lies while it is taken in
+     * @return bool whether nothing of it is left
+     */
+    private function unpack(DropFile $file, PictureArchive $archive, Arrival $arrival, string $folder): bool
     {
         $end = microtime(true) + self::MOST_SECONDS;
         $entries = $this->announce($file, $archive);
@@ -91,11 +100,13 @@ final class UnpackArchive implements ShouldQueue
                 return false;
             }
             try {
-                $incoming = $archive->extract($entries[$one->print], config('slate.photos.most_bytes'));
+                // A name of its own for each: what is known of a file is remembered by its name.
+                $path = "{$folder}/{$one->id}";
                 try {
-                    $arrival->take($one, $incoming->path);
+                    $archive->extract($entries[$one->print], $path, config('slate.photos.most_bytes'));
+                    $arrival->take($one, $path);
                 } finally {
-                    @unlink($incoming->path);
+                    @unlink($path);
                 }
             } catch (PhotoRefused $refusal) {
                 Arrival::refuse($one, $refusal->getMessage());

@@ -7,6 +7,7 @@ namespace App\Media;
 use App\Models\Photo;
 use App\Models\PhotoState;
 use Illuminate\Contracts\Queue\ShouldQueue;
+use Illuminate\Database\QueryException;
 use Illuminate\Foundation\Queue\Queueable;
 use Illuminate\Support\Facades\Log;
 use League\Flysystem\FilesystemException;
@@ -46,20 +47,31 @@ final class DerivePhoto implements ShouldQueue
             NearDoubles::note($photo, $read->look);
             $photo->update(['state' => PhotoState::Ready, 'failure' => null, 'read_milliseconds' => $read->milliseconds, 'read_kilobytes' => $read->kilobytes]);
         } catch (PictureFault $fault) {
-            Log::warning("Picture {$photo->id}: {$fault->getMessage()}", ['cause' => $fault->cause]);
-            $photo->update(['state' => $fault->state, 'failure' => $fault->getMessage()]);
-            if ($fault->state === PhotoState::Waiting) {
-                $this->release(min(self::LONGEST_PAUSE, self::FIRST_PAUSE * 2 ** min(10, $this->attempts() - 1)));
-            }
+            $this->say($photo, $fault);
+        } catch (QueryException $away) {
+            throw $away;
+        } catch (Throwable $error) {
+            report($error);
+            $this->say($photo, PictureFault::ours($error->getMessage()));
         }
     }
 
+    /** Tells why there are no sizes; what is not the file's fault is tried again, after pauses that grow. */
+    private function say(Photo $photo, PictureFault $fault): void
+    {
+        $level = $fault->isOurs ? 'error' : 'warning';
+        Log::log($level, "Picture {$photo->id}: {$fault->getMessage()}", ['cause' => $fault->cause]);
+        $photo->update(['state' => $fault->state, 'failure' => $fault->getMessage()]);
+        if ($fault->state === PhotoState::Waiting) {
+            $this->release(min(self::LONGEST_PAUSE, self::FIRST_PAUSE * 2 ** min(10, $this->attempts() - 1)));
+        }
+    }
+
+    /** Whoever tends the queue takes it up again later. */
     public function failed(Throwable $cause): void
     {
-        Photo::query()->whereKey($this->photoId)->update([
-            'state' => PhotoState::Failed,
-            'failure' => 'Reading this picture broke off. Have it read again; if it breaks off once more, save it anew and drop that.',
-        ]);
+        $fault = PictureFault::ours($cause->getMessage());
+        Photo::query()->whereKey($this->photoId)->update(['state' => $fault->state, 'failure' => $fault->getMessage()]);
     }
 
     /** @throws PictureFault */

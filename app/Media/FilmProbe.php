@@ -15,6 +15,12 @@ final class FilmProbe
 
     private const MEMORY = 800 * 1024 * 1024;
 
+    /** Of all that a film says of itself, only this is asked: a comment in it may be as long as the film. */
+    private const ASKED = 'stream=codec_type,codec_name,width,height,duration:format=duration:stream_side_data=rotation';
+
+    /** Bytes of an answer to that: whatever is longer is none. */
+    private const LONGEST_ANSWER = 65_536;
+
     /** Seconds that a film can run. */
     public const LONGEST = 600;
 
@@ -35,8 +41,9 @@ final class FilmProbe
         if ($width < 1 || $height < 1 || $seconds <= 0) {
             throw new PhotoRefused("{$file->name} begins like a film but cannot be read. Copy it again from where it came.");
         }
-        if (! in_array($pictures[0]['codec_name'] ?? '', self::CODECS, true)) {
-            throw new PhotoRefused("{$file->name} is a film that not every browser plays ({$pictures[0]['codec_name']}). Save it as H.264 in MP4, or as VP9 in WebM.");
+        $codec = is_string($pictures[0]['codec_name'] ?? null) ? $pictures[0]['codec_name'] : 'in a way that nobody knows';
+        if (! in_array($codec, self::CODECS, true)) {
+            throw new PhotoRefused("{$file->name} is a film that not every browser plays ({$codec}). Save it as H.264 in MP4, or as VP9 in WebM.");
         }
         if ($seconds > self::LONGEST || max($width, $height) > self::MOST_SIDE) {
             throw new PhotoRefused(sprintf('%s runs %d s at %s × %s px; a film can run %d s with %s px. Cut it shorter, or save it smaller.', $file->name, (int) $seconds, number_format($width), number_format($height), self::LONGEST, number_format(self::MOST_SIDE)));
@@ -49,13 +56,26 @@ final class FilmProbe
     /** @return array<string, mixed> */
     private static function ask(IncomingFile $file): array
     {
-        $process = new Process(['prlimit', '--cpu='.self::SECONDS, '--as='.self::MEMORY, '--core=0', 'ffprobe', '-v', 'error', '-protocol_whitelist', 'file', '-print_format', 'json', '-show_format', '-show_streams', (string) realpath($file->path)], timeout: 2 * self::SECONDS);
+        $process = BoundedProcess::of(
+            ['--cpu='.self::SECONDS, '--as='.self::MEMORY],
+            [
+                'ffprobe', '-v', 'quiet', '-protocol_whitelist', 'file',
+                '-print_format', 'json', '-show_entries', self::ASKED, (string) realpath($file->path),
+            ],
+            2 * self::SECONDS,
+        );
+        $answer = '';
         try {
-            $process->run();
+            $process->run(function (string $from, string $piece) use (&$answer, $process): void {
+                $answer .= $from === Process::OUT ? $piece : '';
+                if (strlen($answer) > self::LONGEST_ANSWER) {
+                    $process->stop(0);
+                }
+            });
         } catch (ProcessException) {
             throw new PhotoRefused("{$file->name} takes too long to be looked at. Save it anew, and drop that.");
         }
-        $said = json_decode($process->getOutput(), true, 32);
+        $said = strlen($answer) > self::LONGEST_ANSWER ? null : json_decode($answer, true, 32);
         if ($process->getExitCode() === 127) {
             throw new PhotoRefused("{$file->name} is a film, and this server cannot read films: ffmpeg is not installed on it.");
         }

@@ -10,6 +10,7 @@ use App\Refusals\PhotoRefused;
 use Illuminate\Contracts\Filesystem\Filesystem;
 use Illuminate\Filesystem\LocalFilesystemAdapter;
 use League\Flysystem\FilesystemException;
+use Throwable;
 
 /** Keeps picture files, each content once, and their derived sizes. */
 final class PhotoStore
@@ -31,7 +32,7 @@ final class PhotoStore
     /** @throws PhotoRefused */
     public function take(IncomingFile $file): TakenPhoto
     {
-        $inspected = $this->inspector->inspect($file);
+        $inspected = $this->inspected($file);
         $sha256 = (string) hash_file('sha256', $file->path);
         $known = Photo::query()->where('sha256', $sha256)->first();
         if ($known !== null) {
@@ -54,6 +55,26 @@ final class PhotoStore
         DerivePhoto::dispatch($photo->id)->afterCommit();
 
         return new TakenPhoto($photo, $inspected->hasMoreFrames);
+    }
+
+    /**
+     * A file that the looking at breaks off on is refused by itself: those that arrive with it are taken.
+     *
+     * @throws PhotoRefused
+     */
+    private function inspected(IncomingFile $file): InspectedPhoto
+    {
+        try {
+            return $this->inspector->inspect($file);
+        } catch (PhotoRefused $refusal) {
+            throw $refusal;
+        } catch (Throwable $error) {
+            report($error);
+            throw new PhotoRefused(
+                "{$file->name} could not be looked at: something broke off on this server, which is not the file’s fault. "
+                .'It was reported. Save it anew, as a plain JPEG, and drop that.',
+            );
+        }
     }
 
     /** Has the sizes of a picture made anew. */

@@ -5,8 +5,6 @@ declare(strict_types=1);
 namespace App\Media;
 
 use App\Models\Photo;
-use Closure;
-use FilesystemIterator;
 use Illuminate\Contracts\Filesystem\Filesystem;
 use Symfony\Component\Process\Exception\ExceptionInterface as ProcessException;
 use Symfony\Component\Process\Exception\ProcessSignaledException;
@@ -22,19 +20,18 @@ class PictureReader
     /** Seconds between the signal that time is up and the end; without them nobody could tell it from a lack of memory. */
     private const GRACE = 5;
 
-    /** How the folder of one picture is called: by the process that reads it. */
-    private const OWN = 'slate-picture-';
-
-    private const OWN_NAME = '/^slate-picture-(\d+)-[0-9a-f]{16}$/';
-
     private const OUT_OF_TIME = 24;
 
     private const KILLED = 9;
 
     private const FILE_TOO_LARGE = 25;
 
-    /** ImageMagick's codes of resource limits: 400 to 499. */
-    private const RESOURCE_CODES = [400, 499];
+    private const CRASHED = [4, 6, 7, 8, 11];
+
+    /** What PHP ends with where a fatal error broke it off. */
+    private const FATAL = 255;
+
+    private readonly WorkFolder $folders;
 
     /**
      * @param  string  $work  the folder in which each picture has its own
@@ -44,18 +41,24 @@ class PictureReader
      * @param  int  $mostDisk  of one temporary file, in bytes
      */
     public function __construct(
-        private readonly string $work,
+        string $work,
         private readonly int $cpuSeconds,
         private readonly int $wallSeconds,
         private readonly int $mostMemory,
         private readonly int $mostDisk,
     ) {
+        $this->folders = new WorkFolder($work, 10 * $wallSeconds);
     }
 
     /** @throws PictureFault */
     public function read(Photo $photo, Filesystem $disk): ReadPicture
     {
-        return $this->inFolder(fn (string $folder): ReadPicture => $this->ofStill($photo->type, max($photo->width, $photo->height), $this->fetched($photo, $disk, $folder), $folder));
+        return $this->folders->within(fn (string $folder): ReadPicture => $this->ofStill(
+            $photo->type,
+            max($photo->width, $photo->height),
+            $this->fetched($photo, $disk, $folder),
+            $folder,
+        ));
     }
 
     /**
@@ -65,7 +68,12 @@ class PictureReader
      */
     public function readFile(string $path, InspectedPhoto $inspected): ReadPicture
     {
-        return $this->inFolder(fn (string $folder): ReadPicture => $this->ofStill($inspected->type, max($inspected->width, $inspected->height), (string) realpath($path), $folder));
+        return $this->folders->within(fn (string $folder): ReadPicture => $this->ofStill(
+            $inspected->type,
+            max($inspected->width, $inspected->height),
+            (string) realpath($path),
+            $folder,
+        ));
     }
 
     /** @throws PictureFault */
@@ -76,36 +84,10 @@ class PictureReader
         return $this->sizes($folder, $this->decoded($stillType, $longerSide, $still, $folder));
     }
 
-    /**
-     * @param  Closure(string): ReadPicture  $work  given a folder of its own, which is removed after
-     *
-     * @throws PictureFault
-     */
-    private function inFolder(Closure $work): ReadPicture
-    {
-        $this->sweep();
-        $folder = $this->work.'/'.self::OWN.getmypid().'-'.bin2hex(random_bytes(8));
-        if (! @mkdir($folder, 0o700, true)) {
-            throw PictureFault::lacking('room to work in', "cannot make {$folder}");
-        }
-        try {
-            return $work($folder);
-        } finally {
-            $this->remove($folder);
-        }
-    }
-
-    /**
-     * Removes what a reader that was killed has left behind: its folder says which process it was. Whatever else lies
-     * beside these folders is not ours.
-     */
+    /** Removes what a reader that was killed has left behind. */
     public function sweep(): void
     {
-        foreach (glob($this->work.'/'.self::OWN.'*', GLOB_ONLYDIR) ?: [] as $folder) {
-            if (preg_match(self::OWN_NAME, basename($folder), $found) === 1 && (! is_dir("/proc/{$found[1]}") || (int) @filemtime($folder) < time() - 10 * $this->wallSeconds)) {
-                $this->remove($folder);
-            }
-        }
+        $this->folders->sweep();
     }
 
     private function fetched(Photo $photo, Filesystem $disk, string $folder): string
@@ -127,14 +109,27 @@ class PictureReader
         return $original;
     }
 
-    /** @return array{fault?: string, code?: int, milliseconds: int, kilobytes: int} what the process said */
+    /** @return array{milliseconds: int, kilobytes: int} what the process said */
     protected function decoded(string $type, int $longerSide, string $original, string $folder): array
     {
-        $process = new Process(
-            ['prlimit', '--cpu='.$this->cpuSeconds.':'.($this->cpuSeconds + self::GRACE), "--as={$this->mostMemory}", "--fsize={$this->mostDisk}", '--core=0', PHP_BINARY, '-n', '-d', 'extension=imagick', '-d', 'memory_limit=256M', '-d', 'display_errors=stderr', __DIR__.'/read-picture.php', $original, $type, (string) $longerSide, $folder],
+        $process = BoundedProcess::of(
+            [
+                '--cpu='.$this->cpuSeconds.':'.($this->cpuSeconds + self::GRACE),
+                "--as={$this->mostMemory}",
+                "--fsize={$this->mostDisk}",
+            ],
+            [
+                PHP_BINARY, '-n', '-d', 'extension=imagick', '-d', 'memory_limit=256M', '-d', 'display_errors=stderr',
+                __DIR__.'/read-picture.php', $original, $type, (string) $longerSide, $folder,
+            ],
+            $this->wallSeconds,
             $folder,
-            ['MAGICK_CONFIGURE_PATH' => __DIR__.'/imagemagick', 'MAGICK_TEMPORARY_PATH' => $folder, 'MAGICK_TMPDIR' => $folder, 'TMPDIR' => $folder],
-            timeout: $this->wallSeconds,
+            [
+                'MAGICK_CONFIGURE_PATH' => __DIR__.'/imagemagick',
+                'MAGICK_TEMPORARY_PATH' => $folder,
+                'MAGICK_TMPDIR' => $folder,
+                'TMPDIR' => $folder,
+            ],
         );
         try {
             $process->run();
@@ -145,26 +140,52 @@ class PictureReader
         } catch (ProcessException $fault) {
             throw PictureFault::lacking('strength to start reading', $fault->getMessage());
         }
-        /** @var array{fault?: string, code?: int, milliseconds?: int, kilobytes?: int}|null $said */
         $said = json_decode($process->getOutput(), true);
+        if (! is_array($said) || isset($said['fault']) || ! is_int($said['milliseconds'] ?? null) || ! is_int($said['kilobytes'] ?? null)) {
+            throw $this->fault($process, is_array($said) ? $said : []);
+        }
 
-        return isset($said['milliseconds'], $said['kilobytes']) && ! isset($said['fault']) ? ['milliseconds' => $said['milliseconds'], 'kilobytes' => $said['kilobytes']] : throw $this->fault($process, $said ?? []);
+        return ['milliseconds' => $said['milliseconds'], 'kilobytes' => $said['kilobytes']];
     }
 
-    /** @param  array{fault?: string, code?: int}  $said */
+    /**
+     * Three things can be wrong with a file: it is damaged, it is beyond a limit, or it is of a kind that is not read.
+     * Whatever else broke the reading off is not the file's fault.
+     *
+     * @param  array<array-key, mixed>  $said
+     */
     private function fault(Process $process, array $said): PictureFault
     {
-        $cause = trim(($said['fault'] ?? '').' '.mb_substr($process->getErrorOutput(), 0, 500)." exit {$process->getExitCode()}");
-        $signal = $process->hasBeenSignaled() ? $process->getTermSignal() : ($process->getExitCode() > 128 ? $process->getExitCode() - 128 : 0);
-        $code = $said['code'] ?? 0;
-        $isResource = $code >= self::RESOURCE_CODES[0] && $code <= self::RESOURCE_CODES[1];
+        $errors = mb_substr(mb_scrub($process->getErrorOutput()), 0, 500);
+        $exit = (int) $process->getExitCode();
+        $told = is_string($said['fault'] ?? null) ? $said['fault'] : '';
+        $cause = trim("{$told} {$errors} exit {$exit}");
+        $signal = $process->hasBeenSignaled() ? $process->getTermSignal() : max(0, $exit - 128);
 
         return match (true) {
-            preg_match('/no space left|quota exceeded|read-only file system/i', $cause) === 1 => PictureFault::lacking('room on disk', $cause),
+            preg_match('/no space left|quota exceeded|read-only file system/i', $cause) === 1
+                => PictureFault::lacking('room on disk', $cause),
             $signal === self::OUT_OF_TIME => PictureFault::beyond("takes longer than {$this->cpuSeconds} seconds to read", $cause),
             $signal === self::FILE_TOO_LARGE => PictureFault::beyond('needs more room to be read than a picture may', $cause),
             $signal === self::KILLED => PictureFault::lacking('memory', $cause),
-            $isResource, preg_match('/memory|cache resources|cannot allocate|failed to map/i', $cause) === 1 => PictureFault::beyond('needs more memory to be read than a picture may', $cause),
+            preg_match('/allowed memory size|cannot allocate|failed to map|bad_alloc|out of memory/i', $errors) === 1
+                => PictureFault::beyond('needs more memory to be read than a picture may', $cause),
+            isset($said['code']) => self::ofDecoder((int) $said['code'], $told, $cause),
+            in_array($signal, self::CRASHED, true) && $exit !== self::FATAL => PictureFault::damaged($cause),
+            default => PictureFault::ours($cause),
+        };
+    }
+
+    /** What the picture library's own code of a fault means. Source: MagickCore/exception.h, ExceptionType. */
+    private static function ofDecoder(int $code, string $told, string $cause): PictureFault
+    {
+        $isUnknown = preg_match('/not supported|unsupported|no decode delegate|not authorized/i', $told) === 1;
+
+        return match (true) {
+            $code >= 400 && $code < 405 => PictureFault::beyond('needs more memory to be read than a picture may', $cause),
+            $code >= 420 && $code < 425, $code === 499, $isUnknown => PictureFault::unknown($cause),
+            // A file that cannot be opened, or a cache that cannot be written, lies on this machine.
+            $code >= 430 && $code < 435, $code >= 445 && $code < 450 => PictureFault::ours($cause),
             default => PictureFault::damaged($cause),
         };
     }
@@ -176,20 +197,12 @@ class PictureReader
         foreach (PhotoSize::cases() as $size) {
             foreach (PictureFormat::cases() as $format) {
                 $bytes = @file_get_contents("{$folder}/{$size->value}.{$format->value}");
-                $sizes[$size->value][$format->value] = $bytes === false || $bytes === '' ? throw PictureFault::damaged("no {$size->value}.{$format->value} was made") : $bytes;
+                $sizes[$size->value][$format->value] = $bytes === false || $bytes === '' ? throw PictureFault::ours("no {$size->value}.{$format->value} was made") : $bytes;
             }
         }
 
         $samples = @file_get_contents("{$folder}/".PhotoDeriver::SAMPLES);
 
-        return new ReadPicture($sizes, PhotoLook::measured($samples === false ? throw PictureFault::damaged('no samples were made') : $samples), $said['milliseconds'], $said['kilobytes']);
-    }
-
-    private function remove(string $folder): void
-    {
-        foreach (is_dir($folder) ? new FilesystemIterator($folder) : [] as $file) {
-            @unlink((string) $file);
-        }
-        @rmdir($folder);
+        return new ReadPicture($sizes, PhotoLook::measured($samples === false ? throw PictureFault::ours('no samples were made') : $samples), $said['milliseconds'], $said['kilobytes']);
     }
 }

@@ -7,7 +7,6 @@ namespace App\Media;
 use Imagick;
 use ImagickDraw;
 use Symfony\Component\Process\Exception\ExceptionInterface as ProcessException;
-use Symfony\Component\Process\Process;
 
 /** The still that stands for what is none: a frame of a film, a sign for a model until somebody takes a poster of it. */
 final class Posters
@@ -35,7 +34,15 @@ final class Posters
     private static function frame(string $film, string $folder): string
     {
         $path = "{$folder}/poster.jpg";
-        $process = new Process(['prlimit', '--cpu='.self::SECONDS, '--as='.self::MEMORY, '--core=0', 'ffmpeg', '-nostdin', '-v', 'error', '-protocol_whitelist', 'file', '-threads', '1', '-i', $film, '-an', '-sn', '-vf', self::SMALLER.',thumbnail=50', '-frames:v', '1', '-q:v', '2', $path], $folder, timeout: 2 * self::SECONDS);
+        $process = BoundedProcess::of(
+            ['--cpu='.self::SECONDS, '--as='.self::MEMORY],
+            [
+                'ffmpeg', '-nostdin', '-v', 'error', '-protocol_whitelist', 'file', '-threads', '1', '-i', $film,
+                '-an', '-sn', '-map_metadata', '-1', '-vf', self::SMALLER.',thumbnail=50', '-frames:v', '1', '-q:v', '2', $path,
+            ],
+            2 * self::SECONDS,
+            $folder,
+        );
         try {
             $process->run();
         } catch (ProcessException $late) {

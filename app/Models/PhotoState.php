@@ -8,10 +8,11 @@ enum PhotoState: string
 {
     case Waiting = 'waiting';
     case Ready = 'ready';
-    /** Damaged or lost: another file of it is needed. */
+
+    /** Lost: its file is not in the store. */
     case Failed = 'failed';
 
-    /** Beyond a limit that every picture is held to. */
+    /** Not taken, and why is said: damaged, beyond a limit, or of a kind that is not read. */
     case Refused = 'refused';
 
     /** Whether dropping the file again, or asking for it, has it read again. */

@@ -28,6 +28,7 @@ use App\Media\ForgottenPictures;
 use App\Media\PhotoInspector;
 use App\Media\PhotoStore;
 use App\Media\PictureReader;
+use App\Media\WorkFolder;
 use App\Models\Product;
 use App\Models\Right;
 use App\Models\User;
@@ -84,6 +85,7 @@ final class AppServiceProvider extends ServiceProvider
             config('slate.reading.most_memory'),
             config('slate.reading.most_disk'),
         ));
+        $this->app->bind(WorkFolder::class, fn (): WorkFolder => WorkFolder::asSet());
         $this->app->bind(ColorNaming::class, fn (): ColorNaming => new ColorNaming(config('slate.color_names')));
         $this->app->bind(OldEntries::class, fn (): OldEntries => new OldEntries(config('slate.undo_days')));
         $this->app->bind(PhotoStore::class, fn (Application $app): PhotoStore => new PhotoStore(
