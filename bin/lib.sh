@@ -204,7 +204,7 @@ serve() {
 
 # The queue's worker in the background; its id is in WORKER. It is replaced every hour.
 launch_worker() {
-    setsid php -d memory_limit=1024M artisan queue:work --quiet --sleep=0.3 --tries=3 --timeout=180 --max-time=3600 </dev/null >>"$DATA/queue.log" 2>&1 &
+    setsid php -d memory_limit=1024M artisan slate:work </dev/null >>"$DATA/queue.log" 2>&1 &
     WORKER=$!
 }
 
@@ -218,6 +218,9 @@ is_alive() {
     local state
     [ -n "${1:-}" ] && state=$(ps -o stat= -p "$1" 2>/dev/null) && [ -n "$state" ] && [ "${state#Z}" = "$state" ]
 }
+
+# alive_in ID: how many processes of a group run; those that have ended and are not yet buried do not count.
+alive_in() { ps -eo pgid=,stat= | awk -v group="$1" '$1 == group && $2 !~ /^Z/ { count++ } END { print count + 0 }'; }
 
 # end_group ID: ends a process group and waits for it; after ten seconds without politeness.
 end_group() {
@@ -246,6 +249,14 @@ end_leftovers() {
     rm -rf "$DATA/run"
 }
 
+# ended_by_itself NAME: a worker that is through with its hour (0) or its memory (12) has ended as it should.
+ended_by_itself() {
+    local code=0
+    [ "$1" = worker ] || return 1
+    wait "$WORKER" 2>/dev/null || code=$?
+    [ "$code" = 0 ] || [ "$code" = 12 ]
+}
+
 declare -A PAUSES RETRIES SINCE
 LONGEST_PAUSE=${LONGEST_PAUSE:-30}
 MOST_LOG_BYTES=10485760
@@ -255,7 +266,7 @@ is_up() {
     case "$1" in
         database) is_alive "$DATABASE" ;;
         worker) is_alive "$WORKER" ;;
-        web) is_alive "$SERVER" && [ "$(pgrep -c -g "$SERVER" || true)" -gt "$WEB_WORKERS" ] ;;
+        web) is_alive "$SERVER" && [ "$(alive_in "$SERVER")" -gt "$WEB_WORKERS" ] ;;
     esac
 }
 
@@ -290,6 +301,9 @@ keep_up() {
         for name in "$@"; do
             if is_up "$name"; then
                 [ $((now - ${SINCE[$name]})) -lt 60 ] || PAUSES[$name]=0
+            elif [ $((now - ${SINCE[$name]})) -ge 2 ] && ended_by_itself "$name"; then
+                SINCE[$name]=$now
+                relaunch "$name"
             elif [ "$now" -ge "${RETRIES[$name]}" ]; then
                 PAUSES[$name]=$((PAUSES[$name] == 0 ? 1 : PAUSES[$name] * 2))
                 [ "${PAUSES[$name]}" -le "$LONGEST_PAUSE" ] || PAUSES[$name]=$LONGEST_PAUSE

@@ -103,7 +103,7 @@ until_true 'the storage starts' 20 grep -q ready "$COPY/store.log"
 php "$COPY/artisan" config:cache --quiet && php "$COPY/artisan" migrate --force --quiet && php "$COPY/artisan" view:cache --quiet && php "$COPY/artisan" slate:demo --accounts --quiet || { fault 'the application is set up'; exit 1; }
 launch fpm env PHP_INI_SCAN_DIR=":$COPY/made" php-fpm8.2 -R -y "$COPY/fpm-main.conf"
 launch nginx nginx -c "$COPY/nginx-main.conf"
-for worker in 1 2; do launch "worker-$worker" env -C "$COPY" php -d memory_limit=1024M artisan queue:work --quiet --sleep=0.3 --tries=3 --timeout=180 --max-time=3600; done
+for worker in 1 2; do launch "worker-$worker" env -C "$COPY" php -d memory_limit=1024M artisan slate:work; done
 ready() { curl -sf -o /dev/null --max-time 2 "http://127.0.0.1:$WEB/ready"; }
 until_true 'all of it is ready' 30 ready
 

@@ -37,7 +37,14 @@ ready() { curl -sf -o /dev/null --max-time 2 "http://127.0.0.1:$PORT/ready"; }
 up() { curl -sf -o /dev/null --max-time 2 "http://127.0.0.1:$PORT/up"; }
 says() { grep -q "$1" "$COPY/start.log"; }
 group() { cat "$COPY/.data/run/$1"; }
-whole() { [ "$(pgrep -c -g "$(group web)")" -gt 4 ]; }
+# Counted here by what the kernel says of each, not as bin/lib.sh counts: what has ended and is not buried does not run.
+whole() {
+    local process running=0
+    for process in $(pgrep -g "$(group web)"); do
+        grep -q '^State:[[:space:]]*[RSD]' "/proc/$process/status" 2>/dev/null && running=$((running + 1))
+    done
+    [ "$running" -gt 4 ]
+}
 other() { local now; now=$(group "$1") && [ "$now" != "$2" ] && kill -0 "$now"; }
 answers_503() { [ "$(curl -s -o /dev/null -w '%{http_code}' --max-time 2 "http://127.0.0.1:$PORT/sign-in")" = 503 ]; }
 answers_200() { [ "$(curl -s -o /dev/null -w '%{http_code}' --max-time 2 "http://127.0.0.1:$PORT/sign-in")" = 200 ]; }
@@ -52,8 +59,18 @@ BEFORE=$(group worker)
 kill -KILL "$BEFORE"
 until_true 'a killed worker is started again' 10 other worker "$BEFORE"
 
+until_true 'the web server is whole' 5 whole
 kill -KILL "$(pgrep -g "$(group web)" | tail -1)"
 until_true 'a killed web child is replaced' 10 whole
+kill -KILL $(pgrep -g "$(group web)" | tail -4)
+until_true 'four killed web children are replaced' 20 whole
+until_true 'and it is said' 5 says 'the web has ended; it is started again'
+
+# A worker that is through with its memory is replaced at once, and not told as a death.
+BEFORE=$(group worker) DEATHS=$(grep -c 'the worker has ended' "$COPY/start.log")
+php artisan queue:restart --quiet
+until_true 'a worker that ends itself is replaced' 10 other worker "$BEFORE"
+[ "$(grep -c 'the worker has ended' "$COPY/start.log")" = "$DEATHS" ] || { echo '  NOT: its end is told as a death'; FAULTS=$((FAULTS + 1)); }
 BEFORE=$(group web)
 kill -KILL -- "-$BEFORE"
 until_true 'a killed web server is started again' 15 other web "$BEFORE"

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Catalog;
 
 use Illuminate\Contracts\Filesystem\Filesystem;
+use Illuminate\Filesystem\LocalFilesystemAdapter;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Queue;
 use Illuminate\Support\Facades\Storage;
@@ -59,7 +60,11 @@ final class Health
         } catch (Throwable) {
             return ['ok' => false, 'says' => 'cannot be written'];
         }
-        $free = (float) @disk_free_space(storage_path());
+        if (! $disk instanceof LocalFilesystemAdapter) {
+            return ['ok' => true, 'says' => 'can be written'];
+        }
+        // The disk that photos lie on, which need not be the application's.
+        $free = (float) @disk_free_space($disk->path(''));
 
         return ['ok' => $free > self::LEAST_FREE_BYTES, 'says' => number_format($free / 1_073_741_824, 1).' GB free'];
     }

@@ -16,6 +16,14 @@ final readonly class PhotoCuts
 
     private const WEBP_QUALITY = 80;
 
+    /** The queue of what somebody looks at: it is worked off when nothing else waits. */
+    public const ASKED_FOR = 'asked-for';
+
+    /** Seconds for which a cut stays that nothing shows any more: a page may still be open, a change be undone. */
+    private const KEPT_FOR = 86_400;
+
+    private const NAME = '/^([0-9a-f]{64})-(square|wide|tall|chip)((?:-\d{1,4}){0,6})\.(?:jpg|webp)$/';
+
     public function __construct(private PhotoStore $store)
     {
     }
@@ -53,16 +61,46 @@ final readonly class PhotoCuts
         $picture->clear();
     }
 
-    /** @return ?string null where it is not made yet; it is made then */
+    /**
+     * @return ?string null where it is not made yet; it is made then, behind the pictures that arrive
+     *
+     * @throws CutNotKept where nothing shows the picture so
+     */
     public function bytes(Photo $photo, Shape $shape, Crop $crop, PictureFormat $format): ?string
     {
         $path = $this->path($photo, $shape, $crop, $format);
         if ($this->store->disk()->exists($path)) {
             return $this->store->disk()->get($path);
         }
-        DeriveCuts::dispatch($photo->id, $crop->key(), $shape);
+        if (! KeptCrops::of([$photo->id])->has($photo->id, $shape, $crop)) {
+            throw new CutNotKept();
+        }
+        DeriveCuts::dispatch($photo->id, $crop->key(), $shape)->onQueue(self::ASKED_FOR);
 
         return null;
+    }
+
+    /**
+     * Removes cuts that nothing shows any more from one of the folders that they lie in.
+     *
+     * @param  int<0, 255>  $folder
+     */
+    public function sweep(int $folder): void
+    {
+        $cuts = [];
+        foreach ($this->store->disk()->files(sprintf('derived/%02x', $folder)) as $path) {
+            if (preg_match(self::NAME, basename($path), $found) === 1) {
+                $cuts[] = [$path, $found[1], Shape::from($found[2]), Crop::fromKey(ltrim($found[3], '-'))];
+            }
+        }
+        $photos = $cuts === [] ? [] : Photo::query()->whereIn('sha256', array_column($cuts, 1))->pluck('id', 'sha256')->all();
+        $kept = KeptCrops::of(array_values($photos));
+        foreach ($cuts as [$path, $sha256, $shape, $crop]) {
+            $isKept = isset($photos[$sha256]) && $kept->has($photos[$sha256], $shape, $crop);
+            if (! $isKept && $this->store->disk()->lastModified($path) < time() - self::KEPT_FOR) {
+                $this->store->disk()->delete($path);
+            }
+        }
     }
 
     private function path(Photo $photo, Shape $shape, Crop $crop, PictureFormat $format): string

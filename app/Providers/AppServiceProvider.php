@@ -25,6 +25,7 @@ use App\Http\QuietHandler;
 use App\Intake\IncomingParts;
 use App\Intake\UnpackArchive;
 use App\Media\ForgottenPictures;
+use App\Media\PhotoCuts;
 use App\Media\PhotoInspector;
 use App\Media\PhotoStore;
 use App\Media\PictureReader;
@@ -135,6 +136,7 @@ final class AppServiceProvider extends ServiceProvider
                 if (Queue::size() === 0 && Summaries::waiting() > 0) {
                     CountProducts::dispatch();
                 }
+                $this->app->make(PhotoCuts::class)->sweep(intdiv(time(), self::TENDED_EVERY) % 256);
                 $this->app->make(PictureReader::class)->sweep();
                 $this->app->make(PhotoStore::class)->sweep();
             }

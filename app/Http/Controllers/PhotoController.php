@@ -21,6 +21,7 @@ use App\History\Change;
 use App\Http\BoardRequest;
 use App\Http\BoardResponder;
 use App\Http\Screens\PictureLinks;
+use App\Media\CutNotKept;
 use App\Media\IncomingFile;
 use App\Media\PhotoCuts;
 use App\Media\PhotoSize;
@@ -73,7 +74,11 @@ final class PhotoController
     {
         [$name, $crop] = explode('-', $shape.'-', 2);
         $format = PictureFormat::for(implode(',', $request->getAcceptableContentTypes()));
-        $bytes = $cuts->bytes($photo, Shape::from($name), Crop::fromKey(rtrim($crop, '-')), $format);
+        try {
+            $bytes = $cuts->bytes($photo, Shape::from($name), Crop::fromKey(rtrim($crop, '-')), $format);
+        } catch (CutNotKept) {
+            abort(404);
+        }
         if ($bytes === null) {
             // A swatch shows its colors until its piece of the picture is cut.
             $meanwhile = Shape::from($name) === Shape::Chip ? '<svg xmlns="http://www.w3.org/2000/svg" viewBox="0 0 1 1"/>' : (string) file_get_contents(resource_path('images/being-read.svg'));
