@@ -56,21 +56,21 @@ Route::middleware(['auth', KnownSession::class, 'can:view'])->group(function ():
     Route::get('/coverage/shooting-list', [ShootingController::class, 'page'])->middleware('throttle:reads')->name('shooting-list');
     Route::get('/coverage/shooting-list.csv', [ShootingController::class, 'sheet'])->middleware('throttle:reads')->name('shooting-list.csv');
     Route::get('/jump', [CatalogController::class, 'jump'])->middleware('throttle:reads')->name('jump');
-    Route::get('/media/{photo}.{type}', [MediaController::class, 'show'])->where(['photo' => '[0-9]+', 'type' => 'mp4|webm|glb'])->name('media');
+    Route::get('/media/{photo}.{type}', [MediaController::class, 'show'])->where('type', 'mp4|webm|glb')->name('media');
     Route::get('/photos/{photo}/color', [SwatchController::class, 'pick'])->middleware('throttle:reads')->name('photo.color');
     Route::get('/photos/{photo}/{shape}.jpg', [PhotoController::class, 'cut'])->where('shape', '(square|wide|tall|chip)(-[0-9]{1,4}){0,6}')->name('photo.cut');
     Route::get('/photos/{photo}/{size}.jpg', [PhotoController::class, 'show'])->name('photo');
 
     Route::get('/intake', [IntakeController::class, 'index'])->name('intake');
     Route::get('/intake/stored', [StoredController::class, 'index'])->middleware('throttle:reads')->name('intake.stored');
-    Route::get('/intake/stored/{photo}/uses', [StoredController::class, 'uses'])->whereNumber('photo')->middleware('throttle:reads')->name('intake.stored.uses');
+    Route::get('/intake/stored/{photo}/uses', [StoredController::class, 'uses'])->middleware('throttle:reads')->name('intake.stored.uses');
     Route::get('/intake/products', [IntakeController::class, 'find'])->middleware('throttle:reads')->name('intake.products');
-    Route::get('/intake/{drop}', [IntakeController::class, 'show'])->whereNumber('drop')->name('intake.drop');
-    Route::get('/intake/{drop}/files/{file}', [IntakeController::class, 'settle'])->whereNumber(['drop', 'file'])->middleware('throttle:reads')->name('intake.settle');
-    Route::get('/intake/{drop}/better', [IntakeController::class, 'better'])->whereNumber('drop')->name('intake.better');
+    Route::get('/intake/{drop}', [IntakeController::class, 'show'])->name('intake.drop');
+    Route::get('/intake/{drop}/files/{file}', [IntakeController::class, 'settle'])->middleware('throttle:reads')->name('intake.settle');
+    Route::get('/intake/{drop}/better', [IntakeController::class, 'better'])->name('intake.better');
 
     Route::get('/bulk', [BatchController::class, 'index'])->name('batches');
-    Route::get('/bulk/{batch}', [BatchController::class, 'show'])->where('batch', '[0-9A-Za-z]{26}')->name('batch');
+    Route::get('/bulk/{batch}', [BatchController::class, 'show'])->name('batch');
 
     Route::get('/library', [LibraryController::class, 'axes'])->name('library');
     Route::get('/library/axes/{axis}', [LibraryController::class, 'axis'])->name('library.axis');
@@ -91,7 +91,7 @@ Route::middleware(['auth', KnownSession::class, 'can:view'])->group(function ():
         // What is selected may be long, so the tray is asked for in a body; it only reads.
         Route::post('/tray', [BoardController::class, 'tray'])->middleware('throttle:reads')->name('board.tray');
         Route::post('/skus/about', [SkuController::class, 'about'])->middleware('throttle:reads')->name('skus.about');
-        Route::post('/photos/{placement}/about', [BoardController::class, 'about'])->whereNumber('placement')->middleware('throttle:reads')->name('photo.about');
+        Route::post('/photos/{placement}/about', [BoardController::class, 'about'])->middleware('throttle:reads')->name('photo.about');
         Route::get('/coverage', [CoverageController::class, 'show'])->name('coverage');
         Route::get('/contact', [ContactController::class, 'show'])->name('contact');
         Route::get('/roles', [RoleController::class, 'show'])->name('roles');
@@ -132,14 +132,14 @@ Route::middleware(['auth', KnownSession::class, 'can:view'])->group(function ():
 
     Route::middleware(['can:edit', 'throttle:parts'])->group(function (): void {
         Route::post('/intake', [IntakeController::class, 'open'])->name('intake.open');
-        Route::put('/intake/files/{file}', [IntakeController::class, 'part'])->whereNumber('file')->name('intake.part');
+        Route::put('/intake/files/{file}', [IntakeController::class, 'part'])->name('intake.part');
     });
 
     Route::middleware(['can:edit', 'throttle:changes'])->group(function (): void {
         Route::post('/photos/{photo}/poster', [MediaController::class, 'poster'])->name('photo.poster');
         Route::post('/intake/stored/remove', [StoredController::class, 'remove'])->name('intake.stored.remove');
         Route::post('/intake/stored', [StoredController::class, 'store'])->name('intake.stored.pick');
-        Route::prefix('/intake/{drop}')->whereNumber('drop')->group(function (): void {
+        Route::prefix('/intake/{drop}')->group(function (): void {
             Route::post('/accept', [IntakeController::class, 'accept'])->name('intake.accept');
             Route::post('/link', [IntakeController::class, 'link'])->name('intake.link');
             Route::post('/say', [IntakeController::class, 'say'])->name('intake.say');
@@ -153,7 +153,7 @@ Route::middleware(['auth', KnownSession::class, 'can:view'])->group(function ():
         Route::post('/bulk/pictures', [BulkPictureController::class, 'store'])->name('bulk.pictures.store');
         Route::get('/bulk/new', [BatchController::class, 'form'])->name('batches.form');
         Route::post('/bulk', [BatchController::class, 'store'])->name('batches.store');
-        Route::post('/bulk/{batch}/{way}', [BatchController::class, 'steer'])->where('batch', '[0-9A-Za-z]{26}')->name('batch.steer');
+        Route::post('/bulk/{batch}/{way}', [BatchController::class, 'steer'])->name('batch.steer');
 
         Route::prefix('/library')->group(function (): void {
             Route::post('/axes', [LibraryController::class, 'createAxis'])->name('library.axes.create');
@@ -170,38 +170,38 @@ Route::middleware(['auth', KnownSession::class, 'can:view'])->group(function ():
             Route::post('/swatches/picture', [SwatchController::class, 'picture'])->name('swatch.picture');
             Route::get('/values/{value}', [LibraryController::class, 'value'])->name('library.value');
             Route::post('/values/{value}', [LibraryController::class, 'editValue'])->name('library.value.edit');
-            Route::post('/values/{value}/words/{word}/forget', [LibraryController::class, 'forgetWord'])->whereNumber('word')->name('library.word.forget');
+            Route::post('/values/{value}/words/{word}/forget', [LibraryController::class, 'forgetWord'])->name('library.word.forget');
             Route::post('/values/{value}/remove', [LibraryController::class, 'removeValue'])->name('library.value.remove');
             Route::get('/codes/patterns/new', [LibraryCodesController::class, 'pattern'])->name('library.code-patterns.new');
-            Route::get('/codes/patterns/{pattern}', [LibraryCodesController::class, 'pattern'])->whereNumber('pattern')->name('library.code-pattern');
+            Route::get('/codes/patterns/{pattern}', [LibraryCodesController::class, 'pattern'])->name('library.code-pattern');
             Route::post('/codes/patterns/draft', [LibraryCodesController::class, 'draft'])->middleware('throttle:reads')->name('library.code-patterns.draft');
-            Route::post('/codes/patterns/{pattern}/draft', [LibraryCodesController::class, 'draft'])->whereNumber('pattern')->middleware('throttle:reads')->name('library.code-pattern.draft');
+            Route::post('/codes/patterns/{pattern}/draft', [LibraryCodesController::class, 'draft'])->middleware('throttle:reads')->name('library.code-pattern.draft');
             Route::post('/codes/patterns', [LibraryCodesController::class, 'save'])->name('library.code-patterns.create');
-            Route::post('/codes/patterns/{pattern}', [LibraryCodesController::class, 'save'])->whereNumber('pattern')->name('library.code-pattern.edit');
-            Route::post('/codes/patterns/{pattern}/remove', [LibraryCodesController::class, 'remove'])->whereNumber('pattern')->name('library.code-pattern.remove');
+            Route::post('/codes/patterns/{pattern}', [LibraryCodesController::class, 'save'])->name('library.code-pattern.edit');
+            Route::post('/codes/patterns/{pattern}/remove', [LibraryCodesController::class, 'remove'])->name('library.code-pattern.remove');
             Route::post('/codes/ranges', [LibraryCodesController::class, 'saveRange'])->name('library.gtin-ranges.create');
-            Route::post('/codes/ranges/{range}', [LibraryCodesController::class, 'saveRange'])->whereNumber('range')->name('library.gtin-range.edit');
-            Route::post('/codes/ranges/{range}/remove', [LibraryCodesController::class, 'removeRange'])->whereNumber('range')->name('library.gtin-range.remove');
+            Route::post('/codes/ranges/{range}', [LibraryCodesController::class, 'saveRange'])->name('library.gtin-range.edit');
+            Route::post('/codes/ranges/{range}/remove', [LibraryCodesController::class, 'removeRange'])->name('library.gtin-range.remove');
             Route::post('/runs', [LibraryController::class, 'saveRun'])->name('library.runs.create');
             Route::get('/runs/{run}', [LibraryController::class, 'run'])->name('library.run');
             Route::post('/runs/{run}', [LibraryController::class, 'saveRun'])->name('library.run.edit');
             Route::post('/runs/{run}/remove', [LibraryController::class, 'removeRun'])->name('library.run.remove');
             Route::post('/banners/choose', [BannerController::class, 'choose'])->name('library.banners.choose');
             Route::post('/banners', [BannerController::class, 'set'])->name('library.banners.set');
-            Route::post('/banners/{banner}/look', [BannerController::class, 'edit'])->whereNumber('banner')->name('library.banner');
-            Route::post('/banners/{banner}', [BannerController::class, 'update'])->whereNumber('banner')->name('library.banner.edit');
-            Route::post('/banners/{banner}/remove', [BannerController::class, 'remove'])->whereNumber('banner')->name('library.banner.remove');
+            Route::post('/banners/{banner}/look', [BannerController::class, 'edit'])->name('library.banner');
+            Route::post('/banners/{banner}', [BannerController::class, 'update'])->name('library.banner.edit');
+            Route::post('/banners/{banner}/remove', [BannerController::class, 'remove'])->name('library.banner.remove');
             Route::post('/texts', [ShotListController::class, 'savePattern'])->name('library.texts.save');
             Route::get('/shots/lists/new', [ShotListController::class, 'list'])->name('library.shot-lists.new');
-            Route::get('/shots/lists/{list}', [ShotListController::class, 'list'])->whereNumber('list')->name('library.shot-list');
+            Route::get('/shots/lists/{list}', [ShotListController::class, 'list'])->name('library.shot-list');
             Route::post('/shots/lists', [ShotListController::class, 'saveList'])->name('library.shot-lists.create');
-            Route::post('/shots/lists/{list}', [ShotListController::class, 'saveList'])->whereNumber('list')->name('library.shot-list.edit');
-            Route::post('/shots/lists/{list}/remove', [ShotListController::class, 'removeList'])->whereNumber('list')->name('library.shot-list.remove');
+            Route::post('/shots/lists/{list}', [ShotListController::class, 'saveList'])->name('library.shot-list.edit');
+            Route::post('/shots/lists/{list}/remove', [ShotListController::class, 'removeList'])->name('library.shot-list.remove');
             Route::get('/shots/views/new', [ShotListController::class, 'view'])->name('library.views.new');
-            Route::get('/shots/views/{view}', [ShotListController::class, 'view'])->whereNumber('view')->name('library.view');
+            Route::get('/shots/views/{view}', [ShotListController::class, 'view'])->name('library.view');
             Route::post('/shots/views', [ShotListController::class, 'saveView'])->name('library.views.create');
-            Route::post('/shots/views/{view}', [ShotListController::class, 'saveView'])->whereNumber('view')->name('library.view.edit');
-            Route::post('/shots/views/{view}/remove', [ShotListController::class, 'removeView'])->whereNumber('view')->name('library.view.remove');
+            Route::post('/shots/views/{view}', [ShotListController::class, 'saveView'])->name('library.view.edit');
+            Route::post('/shots/views/{view}/remove', [ShotListController::class, 'removeView'])->name('library.view.remove');
             Route::post('/undo', [LibraryController::class, 'undo'])->name('library.undo');
             Route::post('/redo', [LibraryController::class, 'redo'])->name('library.redo');
         });
@@ -254,9 +254,9 @@ Route::middleware(['auth', KnownSession::class, 'can:view'])->group(function ():
             Route::post('/photos/role', [PhotoController::class, 'role'])->name('photos.role');
             Route::post('/photos/read-again', [PhotoController::class, 'readAgain'])->name('photos.read-again');
             Route::post('/photos/remove', [PhotoController::class, 'remove'])->name('photos.remove');
-            Route::post('/photos/{placement}/crop/plan', [PhotoController::class, 'crop'])->whereNumber('placement')->name('photo.crop.plan');
-            Route::post('/photos/{placement}/crop', [PhotoController::class, 'setCrop'])->whereNumber('placement')->name('photo.crop');
-            Route::post('/photos/{placement}/replace', [PhotoController::class, 'replace'])->whereNumber('placement')->name('photo.replace');
+            Route::post('/photos/{placement}/crop/plan', [PhotoController::class, 'crop'])->name('photo.crop.plan');
+            Route::post('/photos/{placement}/crop', [PhotoController::class, 'setCrop'])->name('photo.crop');
+            Route::post('/photos/{placement}/replace', [PhotoController::class, 'replace'])->name('photo.replace');
 
             Route::post('/skus/code', [SkuController::class, 'code'])->name('skus.code');
             Route::post('/skus/price/plan', [PriceController::class, 'plan'])->middleware('throttle:reads')->name('skus.price.plan');
@@ -283,7 +283,7 @@ Route::middleware(['auth', KnownSession::class, 'can:view'])->group(function ():
             Route::post('/currency', [DetailsController::class, 'changeCurrency'])->name('currency.change');
             Route::post('/facts', [DetailsController::class, 'setFact'])->name('facts.set');
             Route::post('/facts/remove', [DetailsController::class, 'removeFact'])->name('facts.remove');
-            Route::post('/history/{entry}/undo-to', [HistoryController::class, 'undoTo'])->whereNumber('entry')->name('undo-to');
+            Route::post('/history/{entry}/undo-to', [HistoryController::class, 'undoTo'])->name('undo-to');
             Route::post('/undo', [HistoryController::class, 'undo'])->name('undo');
             Route::post('/redo', [HistoryController::class, 'redo'])->name('redo');
         });

@@ -160,12 +160,12 @@ final class BoardRequest extends FormRequest
 
         return new MatrixChoices(
             homes: array_filter($values('homes')),
-            survivors: array_map(intval(...), $this->fields('survivors')),
+            survivors: array_map(intval(...), $this->byId('survivors')),
             stockAddsUp: $this->boolean('stock_adds_up'),
-            exchanges: array_filter(array_map(strval(...), $this->fields('exchanges')), fn (string $row): bool => $row !== ''),
-            heirs: $values('heirs'),
+            exchanges: array_filter(array_map(strval(...), $this->byId('exchanges')), fn (string $row): bool => $row !== ''),
+            heirs: array_filter($values('heirs'), is_int(...), ARRAY_FILTER_USE_KEY),
             likes: array_map(fn (mixed $row): array => array_values(array_filter(array_map($this->like(...), is_array($row) ? $row : []))), $this->fields('likes')),
-            asFacts: array_map(intval(...), array_keys($this->fields('as_facts'))),
+            asFacts: array_map(intval(...), array_keys($this->byId('as_facts'))),
             comersStay: $this->boolean('comers_stay'),
             winners: $winners,
             roles: array_map(intval(...), $this->fields('roles')),
@@ -188,7 +188,7 @@ final class BoardRequest extends FormRequest
      */
     public function ruleValues(): array
     {
-        return array_map(fn (mixed $ids): array => array_values(array_map(intval(...), array_filter((array) $ids))), $this->fields('rule'));
+        return array_map(fn (mixed $ids): array => array_values(array_map(intval(...), array_filter((array) $ids))), $this->byId('rule'));
     }
 
     /** @return ?Crop what of a picture is shown, as its form says; null where it says nothing */
@@ -200,7 +200,7 @@ final class BoardRequest extends FormRequest
     /** @return list<int> ids of the axes that are checked */
     public function pictureAxes(): array
     {
-        return array_map(intval(...), array_keys($this->fields('picture_axes')));
+        return array_map(intval(...), array_keys($this->byId('picture_axes')));
     }
 
     /**
@@ -219,6 +219,12 @@ final class BoardRequest extends FormRequest
         }
 
         return $views;
+    }
+
+    /** @return array<int, mixed> what stands under ids; what stands under anything else is for nobody */
+    private function byId(string $name): array
+    {
+        return array_filter($this->fields($name), is_int(...), ARRAY_FILTER_USE_KEY);
     }
 
     /** @return array<array-key, mixed> */

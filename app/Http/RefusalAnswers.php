@@ -12,6 +12,7 @@ use Core\CoreException;
 use Illuminate\Auth\AuthenticationException;
 use Illuminate\Database\LostConnectionDetector;
 use Illuminate\Foundation\Configuration\Exceptions;
+use Illuminate\Http\Exceptions\MalformedUrlException;
 use Illuminate\Http\Exceptions\PostTooLargeException;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
@@ -21,6 +22,7 @@ use Illuminate\Support\Facades\Context;
 use Illuminate\Validation\ValidationException;
 use PDOException;
 use Symfony\Component\HttpKernel\Exception\HttpException;
+use Symfony\Component\HttpKernel\Exception\NotFoundHttpException;
 use Throwable;
 
 /** Turns what was refused into a sentence on the page the person is on, with what they typed kept. */
@@ -37,6 +39,9 @@ final class RefusalAnswers
         $fragment = $request->hasHeader('HX-Request');
         if (self::isAway($refusal)) {
             return self::away($request, $fragment);
+        }
+        if ($refusal instanceof MalformedUrlException) {
+            $refusal = new NotFoundHttpException();
         }
         if ($refusal instanceof AlreadyKept) {
             return response('', 204, ['X-Kept' => '1']);
@@ -64,6 +69,8 @@ final class RefusalAnswers
         return match (self::status($refusal)) {
             403 => self::notice('Your account can look but not change. Ask somebody with the right to edit.', 403),
             404 => self::notice('This is no longer here. Load the page again.', 404),
+            400 => self::notice('This address or form cannot be read. Load the page again.', 400),
+            413 => self::notice('This is more than can be taken at once. Choose less, or do it in parts.', 413),
             429 => self::notice('Too many requests in a short time. Wait a moment and try again.', 429),
             default => self::notice('Something went wrong here; nothing was changed. Try again, and if it stays, tell whoever runs this server that request '.Context::get('request').' failed.', 500),
         };

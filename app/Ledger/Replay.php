@@ -55,7 +55,7 @@ final class Replay
     {
         $last = 0;
         foreach ($this->portions as $ids) {
-            $last = max($last, ...$ids);
+            $last = max([$last, ...$ids]);
         }
         // All is held against what stands before anything is written.
         $first = [];

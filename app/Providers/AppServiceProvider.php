@@ -58,6 +58,9 @@ final class AppServiceProvider extends ServiceProvider
     /** Seconds after which nobody is at work on a batch that has not gone on. */
     private const FORGOTTEN_BATCH = 60;
 
+    /** What stands for an id in an address. */
+    private const IDS = ['account', 'axis', 'banner', 'drop', 'entry', 'file', 'list', 'pattern', 'photo', 'placement', 'range', 'run', 'value', 'view', 'word'];
+
     public function register(): void
     {
         $this->app->singleton(ExceptionHandler::class, QuietHandler::class);
@@ -109,7 +112,8 @@ final class AppServiceProvider extends ServiceProvider
         foreach (Right::cases() as $right) {
             Gate::define($right->value, fn (User $user): bool => $user->right->includes($right));
         }
-        Route::pattern('account', '[0-9]{1,18}');
+        // An id is a number that the database can have; whatever else stands in its place is not found.
+        Route::patterns(array_fill_keys(self::IDS, '[1-9][0-9]{0,17}') + ['batch' => '[0-9A-Za-z]{26}']);
         Route::bind('product', fn (string $code): Product => Product::query()->where('code', $code)->firstOrFail());
         // Whoever sits at an open session may not guess the password of its owner.
         RateLimiter::for('passwords', fn (Request $request): Limit => Limit::perMinute(5)->by((string) $request->user()?->id));

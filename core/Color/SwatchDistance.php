@@ -43,7 +43,7 @@ final class SwatchDistance
         }
         $isDrawnApart = $one->tile !== $other->tile || (count($one->colors) > 1 && $one->piece != $other->piece);
 
-        return $isDrawnApart ? max(self::DRAWN_APART, ...$differences) : max($differences);
+        return $isDrawnApart ? max([self::DRAWN_APART, ...$differences]) : max($differences);
     }
 
     /** @return float ΔE00 from a color to the nearest of a swatch */

@@ -34,7 +34,7 @@ final readonly class Adjustment
      */
     public static function typed(string $amount, string $percent, Currency $currency): self
     {
-        $money = trim($amount) === '' ? null : Money::of(self::signed($amount), $currency);
+        $money = trim($amount) === '' ? null : Money::addition(self::signed($amount), $currency);
         $share = trim($percent) === '' ? null : self::percentage((string) preg_replace('/\s*%\s*$/u', '', $percent));
 
         return new self($money === null || $money->amount->isZero() ? null : $money, $share === null || $share->isZero() ? null : $share);

@@ -57,6 +57,20 @@ final readonly class Money
         return self::rounded(self::bounded($exact, (string) $exact), $currency);
     }
 
+    /**
+     * What is added to a price, or below zero taken from it.
+     *
+     * @throws UnreadablePrice where it is more than any price, or has more digits than the currency
+     */
+    public static function addition(BigDecimal $amount, Currency $currency): self
+    {
+        if ($amount->abs()->isGreaterThan(self::MOST)) {
+            throw UnreadablePrice::noAddition((string) $amount, self::MOST);
+        }
+
+        return self::of($amount, $currency);
+    }
+
     /** @throws CurrencyMismatch */
     public function plus(self $other): self
     {

@@ -14,6 +14,12 @@ final class UnreadablePrice extends CoreException
         return new self("“{$typed}” is not a price: it must lie between 0 and {$most}.");
     }
 
+    /** @param  string  $most  the largest amount there is */
+    public static function noAddition(string $typed, string $most): self
+    {
+        return new self("“{$typed}” cannot be added to a price: no price is above {$most}.");
+    }
+
     /** An amount with more digits than its currency has. */
     public static function tooFine(string $typed, Currency $currency): self
     {
