@@ -2,6 +2,8 @@
 
 declare(strict_types=1);
 
+use App\Http\Middleware\BoundedInput;
+use App\Http\Middleware\FewAtOnce;
 use App\Http\Middleware\ReadersZone;
 use App\Http\Middleware\RequestId;
 use App\Http\Middleware\SecurityHeaders;
@@ -17,6 +19,8 @@ return Application::configure(basePath: dirname(__DIR__))
     ->withMiddleware(function (Middleware $middleware): void {
         // Everything is same-origin; see compat/README.md.
         $middleware->remove(HandleCors::class);
+        // Before anything reads what a request carries.
+        $middleware->prepend(BoundedInput::class);
         // Outermost: errors and redirects have the headers too.
         $middleware->prepend(SecurityHeaders::class);
         // After it is known which proxies are trusted.
@@ -25,6 +29,9 @@ return Application::configure(basePath: dirname(__DIR__))
         $middleware->trimStrings(except: ['block']);
         $middleware->web(append: [ReadersZone::class]);
         $middleware->encryptCookies(except: [ReadersZone::COOKIE]);
+        $middleware->alias(['at-once' => FewAtOnce::class]);
+        // What only asks, but has so much to say that it stands in a body.
+        $middleware->group('looks', ['throttle:looks', 'at-once:looks,2']);
         $middleware->redirectGuestsTo('/sign-in');
         $middleware->redirectUsersTo('/');
     })

@@ -43,7 +43,15 @@ Route::middleware('guest')->group(function (): void {
     Route::post('/sign-in', [SessionController::class, 'store']);
 });
 
+// Pictures are many on a page, and cost little.
 Route::middleware(['auth', KnownSession::class, 'can:view'])->group(function (): void {
+    Route::get('/media/{photo}.{type}', [MediaController::class, 'show'])->where('type', 'mp4|webm|glb')->name('media');
+    Route::get('/photos/{photo}/{shape}.jpg', [PhotoController::class, 'cut'])->where('shape', '(square|wide|tall|chip)(-[0-9]{1,4}){0,6}')->name('photo.cut');
+    Route::get('/photos/{photo}/{size}.jpg', [PhotoController::class, 'show'])->name('photo');
+});
+
+// Whatever only asks is counted, and worked out for a person two at a time.
+Route::middleware(['auth', KnownSession::class, 'can:view', 'throttle:reads', 'at-once:pages,2'])->group(function (): void {
     Route::post('/sign-out', [SessionController::class, 'destroy'])->name('sign-out');
     Route::prefix('/account')->middleware('throttle:changes')->group(function (): void {
         Route::get('/', [OwnAccountController::class, 'show'])->name('own-account');
@@ -53,20 +61,17 @@ Route::middleware(['auth', KnownSession::class, 'can:view'])->group(function ():
     });
     Route::get('/', [CatalogController::class, 'index'])->name('catalog');
     Route::get('/coverage', [ShootingController::class, 'coverage'])->name('coverage.catalog');
-    Route::get('/coverage/shooting-list', [ShootingController::class, 'page'])->middleware('throttle:reads')->name('shooting-list');
-    Route::get('/coverage/shooting-list.csv', [ShootingController::class, 'sheet'])->middleware('throttle:reads')->name('shooting-list.csv');
-    Route::get('/jump', [CatalogController::class, 'jump'])->middleware('throttle:reads')->name('jump');
-    Route::get('/media/{photo}.{type}', [MediaController::class, 'show'])->where('type', 'mp4|webm|glb')->name('media');
-    Route::get('/photos/{photo}/color', [SwatchController::class, 'pick'])->middleware('throttle:reads')->name('photo.color');
-    Route::get('/photos/{photo}/{shape}.jpg', [PhotoController::class, 'cut'])->where('shape', '(square|wide|tall|chip)(-[0-9]{1,4}){0,6}')->name('photo.cut');
-    Route::get('/photos/{photo}/{size}.jpg', [PhotoController::class, 'show'])->name('photo');
+    Route::get('/coverage/shooting-list', [ShootingController::class, 'page'])->middleware('at-once:heavy,1')->name('shooting-list');
+    Route::get('/coverage/shooting-list.csv', [ShootingController::class, 'sheet'])->middleware('at-once:heavy,1')->name('shooting-list.csv');
+    Route::get('/jump', [CatalogController::class, 'jump'])->name('jump');
+    Route::get('/photos/{photo}/color', [SwatchController::class, 'pick'])->name('photo.color');
 
     Route::get('/intake', [IntakeController::class, 'index'])->name('intake');
-    Route::get('/intake/stored', [StoredController::class, 'index'])->middleware('throttle:reads')->name('intake.stored');
-    Route::get('/intake/stored/{photo}/uses', [StoredController::class, 'uses'])->middleware('throttle:reads')->name('intake.stored.uses');
-    Route::get('/intake/products', [IntakeController::class, 'find'])->middleware('throttle:reads')->name('intake.products');
+    Route::get('/intake/stored', [StoredController::class, 'index'])->name('intake.stored');
+    Route::get('/intake/stored/{photo}/uses', [StoredController::class, 'uses'])->name('intake.stored.uses');
+    Route::get('/intake/products', [IntakeController::class, 'find'])->name('intake.products');
     Route::get('/intake/{drop}', [IntakeController::class, 'show'])->name('intake.drop');
-    Route::get('/intake/{drop}/files/{file}', [IntakeController::class, 'settle'])->middleware('throttle:reads')->name('intake.settle');
+    Route::get('/intake/{drop}/files/{file}', [IntakeController::class, 'settle'])->name('intake.settle');
     Route::get('/intake/{drop}/better', [IntakeController::class, 'better'])->name('intake.better');
 
     Route::get('/bulk', [BatchController::class, 'index'])->name('batches');
@@ -76,8 +81,8 @@ Route::middleware(['auth', KnownSession::class, 'can:view'])->group(function ():
     Route::get('/library/axes/{axis}', [LibraryController::class, 'axis'])->name('library.axis');
     Route::get('/library/axes/{axis}/colors', [LibraryColorsController::class, 'show'])->name('library.colors');
     Route::get('/library/axes/{axis}/sheet', [LibraryColorsController::class, 'sheet'])->name('library.colors.sheet');
-    Route::get('/library/axes/{axis}/sheet.svg', [LibraryColorsController::class, 'sheetSvg'])->middleware('throttle:reads')->name('library.colors.sheet.svg');
-    Route::get('/library/axes/{axis}/sheet.png', [LibraryColorsController::class, 'sheetPng'])->middleware('throttle:reads')->name('library.colors.sheet.png');
+    Route::get('/library/axes/{axis}/sheet.svg', [LibraryColorsController::class, 'sheetSvg'])->middleware('at-once:heavy,1')->name('library.colors.sheet.svg');
+    Route::get('/library/axes/{axis}/sheet.png', [LibraryColorsController::class, 'sheetPng'])->middleware('at-once:heavy,1')->name('library.colors.sheet.png');
     Route::get('/library/codes', [LibraryCodesController::class, 'index'])->name('library.codes');
     Route::get('/library/runs', [LibraryController::class, 'runs'])->name('library.runs');
     Route::get('/library/texts', [ShotListController::class, 'texts'])->name('library.texts');
@@ -89,28 +94,28 @@ Route::middleware(['auth', KnownSession::class, 'can:view'])->group(function ():
         Route::get('/', [BoardController::class, 'show'])->name('board');
         Route::get('/board', [BoardController::class, 'fragment'])->name('board.fragment');
         // What is selected may be long, so the tray is asked for in a body; it only reads.
-        Route::post('/tray', [BoardController::class, 'tray'])->middleware('throttle:reads')->name('board.tray');
-        Route::post('/skus/about', [SkuController::class, 'about'])->middleware('throttle:reads')->name('skus.about');
-        Route::post('/photos/{placement}/about', [BoardController::class, 'about'])->middleware('throttle:reads')->name('photo.about');
+        Route::post('/tray', [BoardController::class, 'tray'])->middleware('looks')->name('board.tray');
+        Route::post('/skus/about', [SkuController::class, 'about'])->middleware('looks')->name('skus.about');
+        Route::post('/photos/{placement}/about', [BoardController::class, 'about'])->middleware('looks')->name('photo.about');
         Route::get('/coverage', [CoverageController::class, 'show'])->name('coverage');
         Route::get('/contact', [ContactController::class, 'show'])->name('contact');
         Route::get('/roles', [RoleController::class, 'show'])->name('roles');
         Route::get('/colors', [ColorsController::class, 'show'])->name('colors');
         Route::get('/colors/sheet', [ColorsController::class, 'sheet'])->name('colors.sheet');
-        Route::get('/colors/sheet.svg', [ColorsController::class, 'sheetSvg'])->middleware('throttle:reads')->name('colors.sheet.svg');
-        Route::get('/colors/sheet.png', [ColorsController::class, 'sheetPng'])->middleware('throttle:reads')->name('colors.sheet.png');
-        Route::get('/labels', [CodeController::class, 'labels'])->middleware('throttle:reads')->name('labels');
+        Route::get('/colors/sheet.svg', [ColorsController::class, 'sheetSvg'])->middleware('at-once:heavy,1')->name('colors.sheet.svg');
+        Route::get('/colors/sheet.png', [ColorsController::class, 'sheetPng'])->middleware('at-once:heavy,1')->name('colors.sheet.png');
+        Route::get('/labels', [CodeController::class, 'labels'])->middleware('at-once:heavy,1')->name('labels');
         Route::get('/prices', [PriceController::class, 'show'])->name('prices');
-        Route::get('/preview', [PreviewController::class, 'show'])->name('preview');
+        Route::get('/preview', [PreviewController::class, 'show'])->middleware('at-once:heavy,1')->name('preview');
         Route::get('/details', [DetailsController::class, 'show'])->name('details');
         Route::get('/details/pictures', [DetailsController::class, 'pictures'])->name('details.pictures');
         Route::get('/history', [HistoryController::class, 'index'])->name('history');
-        Route::get('/history/compare', [HistoryController::class, 'compare'])->name('history.compare');
+        Route::get('/history/compare', [HistoryController::class, 'compare'])->middleware('at-once:heavy,1')->name('history.compare');
         // How the board is laid out is the person's own, so the right to look is enough.
         Route::post('/layout', [MatrixController::class, 'arrange'])->name('layout');
         Route::post('/layout/fold', [MatrixController::class, 'fold'])->name('layout.fold');
-        Route::get('/sheet.csv', [ExportController::class, 'sheet'])->name('sheet');
-        Route::get('/product.jsonld', [ExportController::class, 'jsonLd'])->name('json-ld');
+        Route::get('/sheet.csv', [ExportController::class, 'sheet'])->middleware('at-once:heavy,1')->name('sheet');
+        Route::get('/product.jsonld', [ExportController::class, 'jsonLd'])->middleware('at-once:heavy,1')->name('json-ld');
     });
 
     Route::middleware('can:release')->group(function (): void {
@@ -149,7 +154,7 @@ Route::middleware(['auth', KnownSession::class, 'can:view'])->group(function ():
             Route::post('/undo', [IntakeController::class, 'undo'])->name('intake.undo');
         });
         Route::post('/products', [CatalogController::class, 'store'])->name('products.store');
-        Route::get('/bulk/pictures', [BulkPictureController::class, 'form'])->middleware('throttle:reads')->name('bulk.pictures');
+        Route::get('/bulk/pictures', [BulkPictureController::class, 'form'])->name('bulk.pictures');
         Route::post('/bulk/pictures', [BulkPictureController::class, 'store'])->name('bulk.pictures.store');
         Route::get('/bulk/new', [BatchController::class, 'form'])->name('batches.form');
         Route::post('/bulk', [BatchController::class, 'store'])->name('batches.store');
@@ -164,7 +169,7 @@ Route::middleware(['auth', KnownSession::class, 'can:view'])->group(function ():
             Route::post('/axes/{axis}/colors/add', [LibraryColorsController::class, 'add'])->name('library.colors.add');
             Route::post('/axes/{axis}/colors/order', [LibraryColorsController::class, 'order'])->name('library.colors.order');
             Route::post('/axes/{axis}/colors/fill', [LibraryColorsController::class, 'fill'])->name('library.colors.fill');
-            Route::post('/values/{value}/swatch/draft', [LibraryColorsController::class, 'swatch'])->middleware('throttle:reads')->name('library.swatch');
+            Route::post('/values/{value}/swatch/draft', [LibraryColorsController::class, 'swatch'])->middleware('looks')->name('library.swatch');
             Route::post('/values/{value}/swatch', [LibraryColorsController::class, 'setSwatch'])->name('library.swatch.set');
             Route::post('/values/{value}/swatch/move', [LibraryColorsController::class, 'move'])->name('library.swatch.move');
             Route::post('/swatches/picture', [SwatchController::class, 'picture'])->name('swatch.picture');
@@ -174,8 +179,8 @@ Route::middleware(['auth', KnownSession::class, 'can:view'])->group(function ():
             Route::post('/values/{value}/remove', [LibraryController::class, 'removeValue'])->name('library.value.remove');
             Route::get('/codes/patterns/new', [LibraryCodesController::class, 'pattern'])->name('library.code-patterns.new');
             Route::get('/codes/patterns/{pattern}', [LibraryCodesController::class, 'pattern'])->name('library.code-pattern');
-            Route::post('/codes/patterns/draft', [LibraryCodesController::class, 'draft'])->middleware('throttle:reads')->name('library.code-patterns.draft');
-            Route::post('/codes/patterns/{pattern}/draft', [LibraryCodesController::class, 'draft'])->middleware('throttle:reads')->name('library.code-pattern.draft');
+            Route::post('/codes/patterns/draft', [LibraryCodesController::class, 'draft'])->middleware('looks')->name('library.code-patterns.draft');
+            Route::post('/codes/patterns/{pattern}/draft', [LibraryCodesController::class, 'draft'])->middleware('looks')->name('library.code-pattern.draft');
             Route::post('/codes/patterns', [LibraryCodesController::class, 'save'])->name('library.code-patterns.create');
             Route::post('/codes/patterns/{pattern}', [LibraryCodesController::class, 'save'])->name('library.code-pattern.edit');
             Route::post('/codes/patterns/{pattern}/remove', [LibraryCodesController::class, 'remove'])->name('library.code-pattern.remove');
@@ -210,9 +215,9 @@ Route::middleware(['auth', KnownSession::class, 'can:view'])->group(function ():
             Route::post('/colors/display', [ColorsController::class, 'display'])->name('colors.display');
             Route::post('/colors/order', [ColorsController::class, 'order'])->name('colors.order');
             Route::post('/colors/fill', [ColorsController::class, 'fill'])->name('colors.fill');
-            Route::post('/colors/measured', [ColorsController::class, 'proposals'])->middleware('throttle:reads')->name('colors.measured');
+            Route::post('/colors/measured', [ColorsController::class, 'proposals'])->middleware('looks')->name('colors.measured');
             Route::post('/colors/take', [ColorsController::class, 'take'])->name('colors.take');
-            Route::post('/colors/swatches/{value}/draft', [ColorsController::class, 'swatch'])->middleware('throttle:reads')->name('colors.swatch');
+            Route::post('/colors/swatches/{value}/draft', [ColorsController::class, 'swatch'])->middleware('looks')->name('colors.swatch');
             Route::post('/colors/swatches/{value}', [ColorsController::class, 'setSwatch'])->name('colors.swatch.set');
             Route::post('/colors/swatches/{value}/move', [ColorsController::class, 'move'])->name('colors.swatch.move');
             Route::get('/setup', [MatrixController::class, 'setup'])->name('setup');
@@ -259,24 +264,24 @@ Route::middleware(['auth', KnownSession::class, 'can:view'])->group(function ():
             Route::post('/photos/{placement}/replace', [PhotoController::class, 'replace'])->name('photo.replace');
 
             Route::post('/skus/code', [SkuController::class, 'code'])->name('skus.code');
-            Route::post('/skus/price/plan', [PriceController::class, 'plan'])->middleware('throttle:reads')->name('skus.price.plan');
+            Route::post('/skus/price/plan', [PriceController::class, 'plan'])->middleware('looks')->name('skus.price.plan');
             Route::post('/skus/price', [SkuController::class, 'price'])->name('skus.price');
             Route::post('/prices/base', [PriceController::class, 'base'])->name('prices.base');
             Route::post('/prices/values/{value}', [PriceController::class, 'adjust'])->name('prices.adjust');
             Route::post('/skus/stock', [SkuController::class, 'stock'])->name('skus.stock');
             Route::post('/skus/gtin', [SkuController::class, 'gtin'])->name('skus.gtin');
             Route::post('/skus/weight', [SkuController::class, 'weight'])->name('skus.weight');
-            Route::post('/stock/counting/plan', [SkuController::class, 'countingPlan'])->middleware('throttle:reads')->name('counting.plan');
+            Route::post('/stock/counting/plan', [SkuController::class, 'countingPlan'])->middleware('looks')->name('counting.plan');
             Route::post('/stock/counting', [SkuController::class, 'counting'])->name('counting');
-            Route::post('/codes/plan', [CodeController::class, 'plan'])->middleware('throttle:reads')->name('codes.plan');
+            Route::post('/codes/plan', [CodeController::class, 'plan'])->middleware('looks')->name('codes.plan');
             Route::post('/codes', [CodeController::class, 'apply'])->name('codes.apply');
-            Route::post('/gtins/plan', [CodeController::class, 'gtinPlan'])->middleware('throttle:reads')->name('gtins.plan');
+            Route::post('/gtins/plan', [CodeController::class, 'gtinPlan'])->middleware('looks')->name('gtins.plan');
             Route::post('/gtins', [CodeController::class, 'allocate'])->name('gtins.allocate');
             Route::post('/skus/block', [SkuController::class, 'block'])->name('skus.block');
 
             Route::post('/details/set', [DetailsController::class, 'set'])->name('details.set');
-            Route::post('/details/part', [DetailsController::class, 'draft'])->middleware('throttle:reads')->name('details.part');
-            Route::post('/details/otherwise', [DetailsController::class, 'otherwise'])->middleware('throttle:reads')->name('details.otherwise');
+            Route::post('/details/part', [DetailsController::class, 'draft'])->middleware('looks')->name('details.part');
+            Route::post('/details/otherwise', [DetailsController::class, 'otherwise'])->middleware('looks')->name('details.otherwise');
             Route::post('/details', [DetailsController::class, 'update'])->name('details.update');
             Route::get('/currency', [DetailsController::class, 'currency'])->name('currency');
             Route::post('/currency/plan', [DetailsController::class, 'currency'])->name('currency.plan');

@@ -9,6 +9,10 @@ use App\Catalog\LikeChoice;
 use App\Catalog\MatrixChoices;
 use App\Catalog\ViewShelf;
 use App\History\Change;
+use App\Http\Bounds\ListBound;
+use App\Http\Bounds\NumberBound;
+use App\Http\Bounds\RowBound;
+use App\Http\Bounds\TextBound;
 use App\Models\Product;
 use App\Refusals\Kind;
 use App\Refusals\Refused;
@@ -33,21 +37,21 @@ final class BoardRequest extends FormRequest
     /** A part of the matrix. */
     private const PART = ['nullable', 'string', 'max:400000', 'regex:/^(\*|[0-9:,;]*)$/'];
 
-    private const LISTS = ['axes', 'homes', 'survivors', 'exchanges', 'heirs', 'likes', 'as_facts', 'winners', 'roles', 'codes', 'rule', 'views', 'picture_axes', 'crop', 'measured', 'fields'];
+    /** Rows of axes that a form has: those of the product, those that go and those that come. */
+    private const MOST_AXES = 50;
 
-    /** @return array<string, list<string>> */
+    /** Characters of the values of one axis as they are typed, and as rows of them travel. */
+    private const LONGEST_VALUES = 200_000;
+
+    private const LONGEST_ROWS = 1_000_000;
+
+    /** @return array<string, list<mixed>> */
     public function rules(): array
     {
         return [
             ...array_fill_keys(self::TEXTS, ['nullable', 'string', 'max:20000']),
-            ...array_fill_keys(self::LISTS, ['nullable', 'array', 'max:1000']),
-            ...array_fill_keys(array_map(fn (string $list): string => "{$list}.*", ['homes', 'survivors', 'exchanges', 'heirs', 'as_facts', 'winners', 'roles', 'codes', 'views', 'picture_axes', 'crop', 'measured']), ['nullable', 'string', 'max:600']),
-            ...array_fill_keys(['axes.*.name', 'axes.*.values', 'axes.*.items', 'axes.*.axis', 'axes.*.dragged', 'axes.*.pictures', 'likes.*.*', 'rule.*.*'], ['nullable', 'string', 'max:1000000']),
-            ...array_fill_keys(['axes.*', 'likes.*', 'rule.*'], ['array']),
+            ...array_map(fn (ListBound $bound): array => ['nullable', 'array', $bound], $this->lists()),
             'range' => ['nullable', 'integer'],
-            'copies' => ['nullable', 'array', 'max:10000'],
-            'copies.*' => ['nullable', 'integer', 'min:0', 'max:100000'],
-            'fields.*' => ['nullable', 'string', 'max:20000'],
             ...$this->swatchRules(),
             'version' => ['nullable', 'integer', 'min:0'],
             'token' => ['nullable', 'uuid'],
@@ -58,10 +62,36 @@ final class BoardRequest extends FormRequest
             'page' => ['nullable', 'in:board,coverage,contact,roles,colors,prices,details'],
             'lens' => ['nullable', 'in:'.implode(',', array_column(Lens::cases(), 'value'))],
             'layer' => ['nullable', 'string', 'max:200', 'regex:/^[0-9:,]*$/'],
-            'placements' => ['nullable', 'array', 'max:2000'],
-            'placements.*' => ['integer'],
             'find' => ['nullable', 'string', 'max:200'],
             'batch' => ['nullable', 'uuid'],
+        ];
+    }
+
+    /**
+     * Lists are held to their bounds as they are, in one go: rules with a star spread each list out first.
+     *
+     * @return array<string, ListBound>
+     */
+    private function lists(): array
+    {
+        $short = new TextBound(100);
+        $axis = new RowBound([
+            'name' => new TextBound(1_000),
+            'axis' => $short,
+            'dragged' => $short,
+            'pictures' => $short,
+            'values' => new TextBound(self::LONGEST_VALUES),
+            'items' => new TextBound(self::LONGEST_ROWS),
+        ]);
+
+        return [
+            ...array_fill_keys(['homes', 'survivors', 'exchanges', 'heirs', 'as_facts', 'winners', 'roles', 'codes', 'views', 'picture_axes', 'crop', 'measured'], ListBound::ofTexts(1_000, 600)),
+            'fields' => ListBound::ofTexts(1_000, 20_000),
+            'axes' => new ListBound(self::MOST_AXES, $axis),
+            'likes' => new ListBound(self::MOST_AXES, ListBound::ofTexts(1_000, 600)),
+            'rule' => new ListBound(self::MOST_AXES, ListBound::ofTexts(10_000, 20)),
+            'copies' => new ListBound(10_000, new NumberBound(0, 100_000)),
+            'placements' => new ListBound(2_000, new NumberBound()),
         ];
     }
 

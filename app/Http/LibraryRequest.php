@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http;
 
 use App\History\Change;
+use App\Http\Bounds\ListBound;
 use Core\Gallery\Crop;
 use Illuminate\Foundation\Http\FormRequest;
 
@@ -13,7 +14,7 @@ final class LibraryRequest extends FormRequest
 {
     use SaysSwatches;
 
-    /** @return array<string, list<string>> */
+    /** @return array<string, list<mixed>> */
     public function rules(): array
     {
         return [
@@ -21,12 +22,12 @@ final class LibraryRequest extends FormRequest
             'token' => ['nullable', 'uuid'],
             'order' => ['nullable', 'string', 'regex:/^[0-9,]*$/', 'max:20000'],
             'name' => ['nullable', 'string', 'max:200'],
-            ...array_fill_keys(['values', 'code', 'kind', 'display', 'synonyms', 'translations', 'words', 'loose_words', 'showing', 'need.*', 'language', 'pattern', 'file', 'text', 'find', 'crop.*', 'by', 'eyes', 'try', 'part', 'seen', 'lab', 'tile', 'frame', 'scope', 'kinds.*', 'texts.*', 'separator', 'letters', 'longest', 'prefix', 'first', 'last'], ['nullable', 'string', 'max:20000']),
+            ...array_fill_keys(['values', 'code', 'kind', 'display', 'synonyms', 'translations', 'words', 'loose_words', 'showing', 'language', 'pattern', 'file', 'text', 'find', 'by', 'eyes', 'try', 'part', 'seen', 'lab', 'tile', 'frame', 'scope', 'separator', 'letters', 'longest', 'prefix', 'first', 'last'], ['nullable', 'string', 'max:20000']),
             ...$this->swatchRules(),
-            'need' => ['nullable', 'array', 'max:200'],
-            'kinds' => ['nullable', 'array', 'max:20'],
-            'texts' => ['nullable', 'array', 'max:20'],
-            'crop' => ['nullable', 'array', 'max:6'],
+            'need' => ['nullable', 'array', ListBound::ofTexts(200, 20_000)],
+            'kinds' => ['nullable', 'array', ListBound::ofTexts(20, 200)],
+            'texts' => ['nullable', 'array', ListBound::ofTexts(20, 20_000)],
+            'crop' => ['nullable', 'array', ListBound::ofTexts(6, 20)],
         ];
     }
 

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http;
 
 use App\Catalog\SwatchForm;
+use App\Http\Bounds\ListBound;
 use Core\Color\Deficiency;
 use Core\Color\Lab;
 use Core\Color\SwatchKind;
@@ -13,12 +14,11 @@ use Core\Color\Tile;
 /** What a request says of a swatch, and how colors are looked at. */
 trait SaysSwatches
 {
-    /** @return array<string, list<string>> */
+    /** @return array<string, list<mixed>> */
     private function swatchRules(): array
     {
         return [
-            'colors' => ['nullable', 'array', 'max:3'],
-            'colors.*' => ['nullable', 'string', 'max:200'],
+            'colors' => ['nullable', 'array', ListBound::ofTexts(3, 200)],
             'photo' => ['nullable', 'integer', 'min:1'],
         ];
     }

@@ -21,6 +21,7 @@ use App\History\Announcer;
 use App\History\KeptMarks;
 use App\History\OldEntries;
 use App\History\ProductsChanged;
+use App\Http\Middleware\FewAtOnce;
 use App\Http\QuietHandler;
 use App\Intake\IncomingParts;
 use App\Intake\UnpackArchive;
@@ -77,6 +78,8 @@ final class AppServiceProvider extends ServiceProvider
         $this->app->scoped(AltPatterns::class);
         $this->app->scoped(ChosenSkusLoader::class);
         $this->app->scoped(Announcer::class);
+        // The same as the answer goes out: it lets go of what it took.
+        $this->app->scoped(FewAtOnce::class);
         $this->app->singleton(PhotoInspector::class, fn (): PhotoInspector => new PhotoInspector(
             config('slate.photos.most_bytes'),
             config('slate.photos.most_pixels'),
@@ -118,7 +121,9 @@ final class AppServiceProvider extends ServiceProvider
         // Whoever sits at an open session may not guess the password of its owner.
         RateLimiter::for('passwords', fn (Request $request): Limit => Limit::perMinute(5)->by((string) $request->user()?->id));
         // Far beyond what hands do, far below what would hold the server: what is selected is worked on at every look.
-        RateLimiter::for('reads', fn (Request $request): Limit => Limit::perMinute(900)->by((string) $request->user()?->id));
+        $looks = fn (Request $request): Limit => Limit::perMinute(900)->by("looks {$request->user()?->id}");
+        RateLimiter::for('looks', $looks);
+        RateLimiter::for('reads', fn (Request $request): Limit => $request->isMethodSafe() ? $looks($request) : Limit::none());
         // Parts of files, one after the other from a quick line.
         RateLimiter::for('parts', fn (Request $request): Limit => Limit::perMinute(6_000)->by((string) $request->user()?->id));
         RateLimiter::for('changes', fn (Request $request): Limit => Limit::perMinute(600)->by((string) $request->user()?->id));

@@ -3,6 +3,7 @@ import htmx from 'htmx.org';
 const UNANSWERED = [0, 502, 503, 504];
 const FIRST_PAUSE = 1000;
 const LONGEST_PAUSE = 10000;
+const AGAIN_AFTER = 300;
 
 let last = null;
 let pending = null;
@@ -141,12 +142,32 @@ function notice(message) {
 }
 
 /** Whether the application itself has answered: what stands before it answers with pages of its own. */
-const isOwnAnswer = (xhr) => xhr.status < 400 || xhr.getResponseHeader('HX-Retarget') || xhr.getResponseHeader('HX-Redirect');
+const isOwnAnswer = (xhr) => xhr.status < 400 || xhr.getResponseHeader('HX-Retarget') || xhr.getResponseHeader('HX-Redirect') || xhr.getResponseHeader('X-Ask-Again');
 
 document.addEventListener('htmx:beforeSwap', (event) => {
   if (!isOwnAnswer(event.detail.xhr)) {
     event.detail.shouldSwap = false;
   }
+});
+
+// The server works out a few things at a time for a person: what came besides is asked for again in a moment.
+document.addEventListener('htmx:beforeSwap', (event) => {
+  const { xhr, requestConfig, target, etc } = event.detail;
+  if (xhr.status !== 429 || !xhr.getResponseHeader('X-Ask-Again')) {
+    return;
+  }
+  event.detail.shouldSwap = false;
+  event.detail.isError = false;
+  setTimeout(() => {
+    if (requestConfig.elt.isConnected && target.isConnected) {
+      htmx.ajax(requestConfig.verb, requestConfig.path, {
+        source: requestConfig.elt,
+        target,
+        swap: etc?.swapOverride,
+        values: Object.fromEntries(requestConfig.formData?.entries?.() ?? Object.entries(requestConfig.parameters)),
+      });
+    }
+  }, AGAIN_AFTER + Math.random() * AGAIN_AFTER);
 });
 
 // A field that was refused is marked, until something else is typed there.

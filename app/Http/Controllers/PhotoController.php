@@ -20,6 +20,7 @@ use App\Catalog\ProductLoader;
 use App\History\Change;
 use App\Http\BoardRequest;
 use App\Http\BoardResponder;
+use App\Http\Bounds\ListBound;
 use App\Http\Screens\PictureLinks;
 use App\Media\CutNotKept;
 use App\Media\IncomingFile;
@@ -112,7 +113,7 @@ final class PhotoController
 
     public function receive(BoardRequest $request, ReceivePhotos $action): JsonResponse
     {
-        $request->validate(['files' => ['required', 'array', 'max:'.config('slate.uploads.most_files')], 'names' => ['nullable', 'array'], 'names.*' => ['string', 'max:1000']]);
+        $request->validate(['files' => ['required', 'array', 'max:'.config('slate.uploads.most_files')], 'names' => ['nullable', 'array', ListBound::ofTexts(1_000, 1_000)]]);
         $sent = $request->file('files') ?? [];
         $uploads = is_array($sent) ? array_values($sent) : [$sent];
         $view = $request->pictureView();

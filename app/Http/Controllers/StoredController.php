@@ -10,6 +10,7 @@ use App\Catalog\PictureUses;
 use App\Catalog\ProductLoader;
 use App\Catalog\SwatchUses;
 use App\History\Change;
+use App\Http\Bounds\ListBound;
 use App\Intake\StoredPictures;
 use App\Intake\StoredQuery;
 use Illuminate\Contracts\View\View;
@@ -75,7 +76,7 @@ final class StoredController
     /** @return array<int, string> photo id => what it is called */
     private function marked(Request $request): array
     {
-        $request->validate(['photos' => ['nullable', 'array', 'max:'.StoredPictures::PAGE], 'photos.*' => ['string', 'max:200']]);
+        $request->validate(['photos' => ['nullable', 'array', ListBound::ofTexts(StoredPictures::PAGE, 200)]]);
         $names = [];
         foreach ($request->array('photos') as $id => $name) {
             $names[(int) $id] = (string) $name;

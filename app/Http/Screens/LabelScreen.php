@@ -37,10 +37,11 @@ final readonly class LabelScreen
     {
         $labels = [];
         foreach ($this->skus as $sku) {
-            array_push($labels, ...array_fill(0, $this->copies($sku), $sku));
+            $more = min($this->copies($sku), self::MOST - count($labels));
+            array_push($labels, ...array_fill(0, $more, $sku));
         }
 
-        return array_slice($labels, 0, self::MOST);
+        return $labels;
     }
 
     public function isCut(): bool
