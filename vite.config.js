@@ -10,8 +10,16 @@ const colorNames = {
   },
 };
 
+// Passwords that everybody takes are refused, by the list that the screens were built with.
+const commonPasswords = {
+  name: 'common-passwords',
+  generateBundle() {
+    this.emitFile({ type: 'asset', fileName: 'common-passwords.json', source: readFileSync('node_modules/@zxcvbn-ts/language-common/src/passwords.json') });
+  },
+};
+
 export default defineConfig({
-  plugins: [laravel({ input: ['resources/scss/app.scss', 'resources/js/app.js'], refresh: false }), colorNames],
+  plugins: [laravel({ input: ['resources/scss/app.scss', 'resources/js/app.js'], refresh: false }), colorNames, commonPasswords],
   css: {
     preprocessorOptions: {
       // Bootstrap 5.3 is written in the older Sass dialect.

@@ -62,6 +62,8 @@ set_stamp() {
 
 install_packages() {
     mkdir -p "$DATA" storage/app storage/logs storage/framework/cache/data storage/framework/sessions storage/framework/views bootstrap/cache
+    # Data, photos and logs are for their owner alone.
+    chmod 700 "$DATA" storage/app storage/logs storage/framework
     if [ ! -f vendor/autoload.php ] || changed composer composer.json; then
         say 'Installing the PHP packages …'
         composer install --no-interaction --no-progress --quiet --ignore-platform-req=php+

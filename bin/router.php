@@ -18,7 +18,7 @@ const TYPES = [
 
 $public = dirname(__DIR__).'/public';
 $path = rawurldecode((string) parse_url((string) $_SERVER['REQUEST_URI'], PHP_URL_PATH));
-$file = realpath($public.$path);
+$file = str_contains($path, "\0") ? false : realpath($public.$path);
 $type = TYPES[pathinfo($path, PATHINFO_EXTENSION)] ?? null;
 
 if ($file === false || $type === null || ! is_file($file) || ! str_starts_with($file, $public.'/') || str_contains($path, '/.')) {

@@ -5,20 +5,29 @@ declare(strict_types=1);
 use App\Http\Middleware\BoundedInput;
 use App\Http\Middleware\FewAtOnce;
 use App\Http\Middleware\ReadersZone;
+use App\Http\Middleware\RememberedBrowser;
 use App\Http\Middleware\RequestId;
 use App\Http\Middleware\SecurityHeaders;
+use App\Http\Middleware\SessionsOfAccounts;
 use App\Http\RefusalAnswers;
+use App\Http\TrustedHosts;
+use Illuminate\Contracts\Auth\Middleware\AuthenticatesRequests;
 use Illuminate\Foundation\Application;
 use Illuminate\Foundation\Configuration\Exceptions;
 use Illuminate\Foundation\Configuration\Middleware;
 use Illuminate\Http\Middleware\HandleCors;
+use Illuminate\Http\Request;
+use Illuminate\Session\Middleware\StartSession;
 use Illuminate\Support\Facades\Route;
+use Illuminate\View\Middleware\ShareErrorsFromSession;
 
 return Application::configure(basePath: dirname(__DIR__))
     ->withRouting(web: __DIR__.'/../routes/web.php', commands: __DIR__.'/../routes/console.php', then: fn () => Route::group([], __DIR__.'/../routes/health.php'))
     ->withMiddleware(function (Middleware $middleware): void {
         // Everything is same-origin; see compat/README.md.
         $middleware->remove(HandleCors::class);
+        // By whichever name a request calls this server, links are made for the names that it has.
+        $middleware->trustHosts(at: fn (): array => TrustedHosts::patterns(), subdomains: false);
         // Before anything reads what a request carries.
         $middleware->prepend(BoundedInput::class);
         // Outermost: errors and redirects have the headers too.
@@ -27,12 +36,18 @@ return Application::configure(basePath: dirname(__DIR__))
         $middleware->append(RequestId::class);
         // Tabs and line breaks at the end of a block are cells.
         $middleware->trimStrings(except: ['block']);
-        $middleware->web(append: [ReadersZone::class]);
+        $middleware->web(append: [ReadersZone::class], replace: [StartSession::class => SessionsOfAccounts::class]);
+        $middleware->web(append: [RememberedBrowser::class]);
+        $middleware->prependToPriorityList(AuthenticatesRequests::class, RememberedBrowser::class);
+        $middleware->prependToPriorityList(ShareErrorsFromSession::class, SessionsOfAccounts::class);
+        // It has a ticket of its own (App\Http\SignInTicket).
+        $middleware->validateCsrfTokens(except: ['sign-in']);
         $middleware->encryptCookies(except: [ReadersZone::COOKIE]);
         $middleware->alias(['at-once' => FewAtOnce::class]);
         // What only asks, but has so much to say that it stands in a body.
         $middleware->group('looks', ['throttle:looks', 'at-once:looks,2']);
-        $middleware->redirectGuestsTo('/sign-in');
+        // Where somebody was on the way to stands in the address: a guest has no session.
+        $middleware->redirectGuestsTo(fn (Request $request): string => route('sign-in', $request->isMethod('GET') && ! $request->hasHeader('HX-Request') && $request->getRequestUri() !== '/' ? ['to' => $request->getRequestUri()] : [], false));
         $middleware->redirectUsersTo('/');
     })
     ->withExceptions(fn (Exceptions $exceptions) => RefusalAnswers::register($exceptions))

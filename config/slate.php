@@ -12,6 +12,8 @@ return [
     'readers_zone' => 'UTC',
     // The open list of names of colors, as the screens are built with it.
     'color_names' => public_path('build/color-names.json'),
+    // The passwords that most people take, likewise.
+    'common_passwords' => public_path('build/common-passwords.json'),
     // Days after which a change keeps only its words and cannot be undone; nothing for never.
     'undo_days' => ctype_digit((string) env('UNDO_DAYS')) ? (int) env('UNDO_DAYS') : null,
     // The bounds that an upload is held to before anything is decoded.
@@ -31,6 +33,8 @@ return [
         'most_archive' => 4 * 1024 * 1024 * 1024,
         'most_unpacked' => 8 * 1024 * 1024 * 1024,
     ],
+    // Names by which this server may be called, besides that of APP_URL, with commas between.
+    'trusted_hosts' => env('TRUSTED_HOSTS', ''),
     // Addresses of proxies whose word is taken for who asks and whether by https, with commas between; * for any.
     'trusted_proxies' => env('TRUSTED_PROXIES', ''),
     // The bounds of the process that decodes a picture, and the folder it works in.

@@ -35,6 +35,8 @@ use App\Http\Controllers\SwatchController;
 use App\Http\Controllers\ValueController;
 use App\Http\Controllers\WorksController;
 use App\Http\Middleware\KnownSession;
+use App\Http\Middleware\PasswordAsked;
+use App\Http\Middleware\SentOnce;
 use App\Http\Middleware\ShowRemoved;
 use Illuminate\Support\Facades\Route;
 
@@ -51,13 +53,16 @@ Route::middleware(['auth', KnownSession::class, 'can:view'])->group(function ():
 });
 
 // Whatever only asks is counted, and worked out for a person two at a time.
-Route::middleware(['auth', KnownSession::class, 'can:view', 'throttle:reads', 'at-once:pages,2'])->group(function (): void {
+Route::middleware(['auth', KnownSession::class, 'can:view', 'throttle:reads', 'at-once:pages,2', SentOnce::class])->group(function (): void {
     Route::post('/sign-out', [SessionController::class, 'destroy'])->name('sign-out');
     Route::prefix('/account')->middleware('throttle:changes')->group(function (): void {
         Route::get('/', [OwnAccountController::class, 'show'])->name('own-account');
         Route::post('/', [OwnAccountController::class, 'edit'])->name('own-account.edit');
         Route::post('/password', [OwnAccountController::class, 'password'])->middleware('throttle:passwords')->name('own-account.password');
         Route::post('/sessions', [OwnAccountController::class, 'endSessions'])->name('own-account.sessions');
+        Route::post('/sessions/end', [OwnAccountController::class, 'endSession'])->name('own-account.session');
+        Route::get('/confirm', [OwnAccountController::class, 'confirm'])->name('own-account.confirm');
+        Route::post('/confirm', [OwnAccountController::class, 'giveConfirmation'])->middleware('throttle:passwords')->name('own-account.confirm.give');
     });
     Route::get('/', [CatalogController::class, 'index'])->name('catalog');
     Route::get('/coverage', [ShootingController::class, 'coverage'])->name('coverage.catalog');
@@ -123,7 +128,7 @@ Route::middleware(['auth', KnownSession::class, 'can:view', 'throttle:reads', 'a
         Route::post('/works/pictures', [WorksController::class, 'readAgain'])->name('works.pictures');
         Route::post('/works/jobs', [WorksController::class, 'retryJobs'])->name('works.jobs');
 
-        Route::prefix('/accounts')->middleware('throttle:changes')->group(function (): void {
+        Route::prefix('/accounts')->middleware(['throttle:changes', PasswordAsked::class])->group(function (): void {
             Route::get('/', [AccountsController::class, 'index'])->name('accounts');
             Route::post('/', [AccountsController::class, 'store'])->name('accounts.store');
             Route::get('/{account}', [AccountsController::class, 'show'])->name('accounts.show');

@@ -4,7 +4,11 @@ declare(strict_types=1);
 
 namespace Tests;
 
+use App\Accounts\Sessions;
+use App\Http\SignedIn;
 use App\Media\PictureReader;
+use App\Models\User;
+use Illuminate\Contracts\Auth\Authenticatable;
 use Illuminate\Foundation\Testing\TestCase as BaseTestCase;
 use Illuminate\Support\Facades\Storage;
 
@@ -16,5 +20,17 @@ abstract class TestCase extends BaseTestCase
         Storage::fake('local');
         $this->app->bind(PictureReader::class, fn (): PictureReader => new QuickReader(config('slate.reading.folder'), 20, 60, 0, 0));
         $this->withoutVite();
+    }
+
+    /** Somebody at work: signed in, in a browser that the account lists, with a password that was just typed. */
+    public function be(Authenticatable $user, $guard = null): static
+    {
+        parent::be($user, $guard);
+        if ($user instanceof User && $user->exists) {
+            $session = app(Sessions::class)->begin($user, 'a test', '127.0.0.1');
+            $this->withSession([SignedIn::SESSION => $session->id, SignedIn::ASKED_AT => time()]);
+        }
+
+        return $this;
     }
 }

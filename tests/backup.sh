@@ -41,6 +41,17 @@ from php tests/backup.php galleries >"$WORK/from.galleries"
 to php tests/backup.php galleries >"$WORK/to.galleries"
 cmp "$WORK/from.galleries" "$WORK/to.galleries" || fail 'galleries, history and pictures are identical'
 
+# A backup whose picture was changed is not begun with.
+CHANGED=$(find "$WORK/backup/photos" -type f | head -1)
+cp "$CHANGED" "$WORK/kept"
+printf 'x' >>"$CHANGED"
+admin -e "drop database $TO; create database $TO character set utf8mb4"
+to php artisan slate:restore "$WORK/backup" >"$WORK/refused.log" 2>&1 && fail 'a backup with a changed picture is refused'
+grep -q 'is not the one that was written' "$WORK/refused.log" || fail 'it says what was changed'
+[ -z "$(admin -N -e "show tables in $TO")" ] || fail 'nothing is written of a backup with a changed picture'
+cp "$WORK/kept" "$CHANGED"
+[ "$(stat -c %a "$WORK/backup/database.sql")" = 600 ] || fail 'the dump is for its owner alone'
+
 # A backup that is not whole is not begun with.
 rm "$(find "$WORK/backup/photos" -type f | head -1)"
 admin -e "drop database $TO; create database $TO character set utf8mb4"

@@ -13,7 +13,6 @@ use Closure;
 use Illuminate\Database\UniqueConstraintViolationException;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Gate;
-use Illuminate\Support\Str;
 
 /**
  * The frame of every Action on an account: right, lock, one transaction, one note. Accounts are no part of the
@@ -62,13 +61,6 @@ final class AccountKeeper
 
             return $account->refresh();
         }, self::TRIES));
-    }
-
-    /** Every session of the account ends with its next request, those that a browser remembers as well. */
-    public static function endSessions(User $account): void
-    {
-        $account->sessions_ended++;
-        $account->setRememberToken(Str::random(60));
     }
 
     /** @param  Closure(User): ?string  $work */

@@ -7,11 +7,15 @@ namespace App\Accounts;
 use App\Refusals\Kind;
 use App\Refusals\Refused;
 use Core\Text\Name;
+use Illuminate\Support\Carbon;
 
 /** A password that is good enough to be kept, or one made here for somebody to begin with. */
 final readonly class NewPassword
 {
-    private const LEAST = 10;
+    public const LEAST = 12;
+
+    /** Days for which a password is good that somebody else made. */
+    public const BEGINS_FOR = 7;
 
     /** What the hash (bcrypt) takes in; what is past it would not count. */
     private const MOST_BYTES = 72;
@@ -23,6 +27,12 @@ final readonly class NewPassword
         public string $plain,
         public bool $isTemporary,
     ) {
+    }
+
+    /** When a password made now has to be replaced; null for one that its owner chose. */
+    public function until(): ?Carbon
+    {
+        return $this->isTemporary ? Carbon::now()->addDays(self::BEGINS_FOR) : null;
     }
 
     /** @throws Refused */
@@ -41,6 +51,9 @@ final readonly class NewPassword
         $own = [Name::of($name)->bare(), Name::of($email)->bare(), Name::of(strstr($email, '@', true) ?: $email)->bare()];
         if (count(array_unique(mb_str_split($bare))) < 4 || in_array($bare, $own, true)) {
             throw new Refused('This password is guessed easily: it is the name, the address, or a few characters repeated. Choose another.', Kind::Unreadable, 'password');
+        }
+        if (app(CommonPasswords::class)->has($plain)) {
+            throw new Refused('This password is one of those that are tried first. Choose another: a few words in a row that belong to nobody.', Kind::Unreadable, 'password');
         }
 
         return new self($plain, false);

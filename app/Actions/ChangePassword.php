@@ -6,6 +6,7 @@ namespace App\Actions;
 
 use App\Accounts\AccountKeeper;
 use App\Accounts\NewPassword;
+use App\Accounts\Sessions;
 use App\Models\User;
 use App\Refusals\Kind;
 use App\Refusals\Refused;
@@ -18,17 +19,18 @@ final class ChangePassword
     {
     }
 
-    public function run(User $own, string $present, NewPassword $password): User
+    /** @param  ?string  $session  the one that asks for it, and goes on */
+    public function run(User $own, string $present, NewPassword $password, ?string $session = null): User
     {
-        return $this->accounts->keepOwn($own, function (User $account) use ($present, $password): string {
+        return $this->accounts->keepOwn($own, function (User $account) use ($present, $password, $session): string {
             if (! Hash::check($present, $account->password)) {
                 throw new Refused('The present password is another. Nothing was changed.', Kind::Unreadable, 'current_password');
             }
             if (Hash::check($password->plain, $account->password)) {
                 throw new Refused('This is the password you have. Choose another.', Kind::Taken, 'password');
             }
-            $account->fill(['password' => $password->plain, 'password_is_temporary' => false]);
-            AccountKeeper::endSessions($account);
+            $account->fill(['password' => $password->plain, 'password_is_temporary' => false, 'password_until' => null]);
+            Sessions::endAll($account, $session);
 
             return 'Changed the own password';
         });

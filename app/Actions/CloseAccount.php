@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Actions;
 
 use App\Accounts\AccountKeeper;
+use App\Accounts\Sessions;
 use App\Models\User;
 use Illuminate\Support\Carbon;
 
@@ -22,7 +23,7 @@ final class CloseAccount
                 return null;
             }
             $account->closed_at = Carbon::now();
-            AccountKeeper::endSessions($account);
+            Sessions::endAll($account);
 
             return "Closed the account of {$account->name}";
         });

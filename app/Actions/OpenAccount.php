@@ -25,6 +25,7 @@ final class OpenAccount
             'right' => $form->right,
             'password' => $password->plain,
             'password_is_temporary' => $password->isTemporary,
+            'password_until' => $password->until(),
         ], "Made the account of {$form->name}, who may {$form->right->inWords()}");
     }
 }

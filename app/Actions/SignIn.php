@@ -16,7 +16,7 @@ final class SignIn
      * @param  ?User  $account  with the address given; null where there is none
      * @return bool whether it may come in
      *
-     * @throws Refused where the password is right but the account is closed
+     * @throws Refused where the password is right but the account is closed, or the password has ended
      */
     public function run(?User $account, string $password): bool
     {
@@ -30,6 +30,9 @@ final class SignIn
         }
         if ($account->closed_at !== null) {
             throw new Refused('This account is closed. Ask somebody who keeps the accounts to open it again.', Kind::Impossible, 'email');
+        }
+        if ($account->password_is_temporary && $account->password_until?->isPast() === true) {
+            throw new Refused('This password to begin with was good for a week. Ask somebody who keeps the accounts for another.', Kind::Impossible, 'email');
         }
         User::query()->whereKey($account->id)->update(['signed_in_at' => now()]);
 

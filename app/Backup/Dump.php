@@ -13,13 +13,16 @@ use Symfony\Component\Process\Process;
 final class Dump
 {
     /** What is of the moment only. */
-    private const WITHOUT_ROWS = ['cache', 'cache_locks', 'sessions'];
+    private const WITHOUT_ROWS = ['cache', 'cache_locks', 'sessions', 'account_sessions'];
 
     private const SECONDS = 3600;
 
     /** @throws BackupFault */
     public function write(string $file): void
     {
+        // For its owner alone, from the first byte on.
+        touch($file);
+        chmod($file, 0o600);
         $database = DB::connection()->getDatabaseName();
         $without = array_map(fn (string $table): string => "--ignore-table-data={$database}.{$table}", self::WITHOUT_ROWS);
         $this->run(['mariadb-dump', ...$this->connection(), '--single-transaction', '--quick', '--hex-blob', '--skip-comments', '--result-file='.$file, ...$without, $database], null);

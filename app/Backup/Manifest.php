@@ -42,8 +42,12 @@ final readonly class Manifest
             throw new BackupFault("The database in {$folder} is not the one that was written. Take another backup.");
         }
         foreach ($manifest->photos as $sha256 => $type) {
-            if (! is_file(self::photo($folder, (string) $sha256, $type))) {
+            $photo = self::photo($folder, (string) $sha256, $type);
+            if (! is_file($photo)) {
                 throw new BackupFault("The picture {$sha256}.{$type} is missing in {$folder}. Take another backup.");
+            }
+            if (hash_file('sha256', $photo) !== (string) $sha256) {
+                throw new BackupFault("The picture {$sha256}.{$type} in {$folder} is not the one that was written. Take another backup.");
             }
         }
 

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace App\Catalog;
 
+use App\Refusals\Kind;
+use App\Refusals\Refused;
 use Core\Catalog\Description;
 use Symfony\Component\HtmlSanitizer\HtmlSanitizer;
 use Symfony\Component\HtmlSanitizer\HtmlSanitizerConfig;
@@ -16,18 +18,52 @@ final class FormattedText
     /** Longer is cut by the sanitizer: no field takes so much. */
     private const MOST = 200_000;
 
+    /** What has no end of its own: HTML, 13.1.2. */
+    private const ALONE = ['area', 'base', 'br', 'col', 'embed', 'hr', 'img', 'input', 'link', 'meta', 'source', 'track', 'wbr'];
+
     private static ?HtmlSanitizer $sanitizer = null;
 
-    /** Text without tags stays as it is. */
+    /** Tags that may lie within one another: the sanitizer's work grows with the square of it. */
+    private const DEEPEST = 100;
+
+    /**
+     * Text without tags stays as it is.
+     *
+     * @throws Refused where tags lie too deep within one another
+     */
     public static function cleaned(string $typed): string
     {
         $text = trim($typed);
         if (! (new Description($text))->isFormatted()) {
             return $text;
         }
+        if (self::depth($text) > self::DEEPEST) {
+            throw new Refused('The formatting of this text lies more than '.self::DEEPEST.' deep within itself. Paste it without formatting.', Kind::Unreadable, 'description');
+        }
         $cleaned = trim(self::sanitizer()->sanitizeFor('div', $text));
 
         return (new Description($cleaned))->plain() === '' && (new Description($cleaned))->parts() === [] ? '' : self::withoutEmpty($cleaned);
+    }
+
+    /** A text that was stored, as it may be shown. */
+    public static function shown(string $stored): string
+    {
+        return self::depth($stored) > self::DEEPEST ? strip_tags($stored) : self::cleaned($stored);
+    }
+
+    /** How deep tags lie within one another at most. What is never closed counts as open to the end. */
+    private static function depth(string $html): int
+    {
+        $depth = $deepest = 0;
+        preg_match_all('~<(/?)([a-z][a-z0-9]*)~i', $html, $tags, PREG_SET_ORDER);
+        foreach ($tags as [, $slash, $name]) {
+            if (! in_array(strtolower($name), self::ALONE, true)) {
+                $depth = max(0, $depth + ($slash === '' ? 1 : -1));
+                $deepest = max($deepest, $depth);
+            }
+        }
+
+        return $deepest;
     }
 
     private static function withoutEmpty(string $html): string

@@ -40,33 +40,41 @@ final readonly class SignInLimits
         ]);
     }
 
-    /** @return int how many seconds to wait before another try; 0 where it is within the limits */
-    public function wait(): int
+    /**
+     * Takes one try before it is known whether it fits: of many that are sent at once, no more are looked at than of as
+     * many one after the other.
+     *
+     * @return int how many seconds to wait before another try; 0 where this one is within the limits
+     */
+    public function take(): int
     {
         $wait = 0;
-        foreach ($this->limits as $counter => [$tries]) {
-            if (RateLimiter::tooManyAttempts($counter, $tries)) {
+        foreach ($this->limits as $counter => [$tries, $seconds]) {
+            if (RateLimiter::hit($counter, $seconds) > $tries) {
                 $wait = max($wait, RateLimiter::availableIn($counter), 1);
             }
+        }
+        // What is not looked at is no try.
+        if ($wait > 0) {
+            $this->giveBack(array_keys($this->limits));
         }
 
         return $wait;
     }
 
-    /** Only what fails is counted: whoever signs in was not guessing. */
-    public function failed(): void
-    {
-        foreach ($this->limits as $counter => [, $seconds]) {
-            RateLimiter::hit($counter, $seconds);
-        }
-    }
-
+    /** Only what fails counts: whoever signs in was not guessing. */
     public function passed(): void
     {
         foreach (array_keys($this->limits) as $counter) {
-            if (! str_contains($counter, ':address:')) {
-                RateLimiter::clear($counter);
-            }
+            str_contains($counter, ':address:') ? $this->giveBack([$counter]) : RateLimiter::clear($counter);
+        }
+    }
+
+    /** @param  list<string>  $counters */
+    private function giveBack(array $counters): void
+    {
+        foreach ($counters as $counter) {
+            RateLimiter::decrement($counter, $this->limits[$counter][1]);
         }
     }
 

@@ -14,7 +14,7 @@ use Illuminate\Support\Carbon;
  * @property string $password hashed
  * @property Right $right
  * @property bool $password_is_temporary somebody else made it, so its owner chooses another first
- * @property int $sessions_ended how often all sessions of the account were ended
+ * @property ?Carbon $password_until when a password that somebody else made ends
  * @property ?string $zone the time zone that times are shown in; null leaves it to the browser
  * @property ?string $language the language tag that previews open in
  * @property ?Carbon $signed_in_at
@@ -25,12 +25,18 @@ final class User extends Authenticatable
 {
     protected $guarded = [];
 
-    protected $hidden = ['password', 'remember_token'];
+    protected $hidden = ['password'];
 
     /** What an account's page showed, to tell whether somebody changed it meanwhile. */
     public function seen(): string
     {
         return Seen::of($this->name, $this->email, $this->right->value, $this->closed_at?->getTimestamp());
+    }
+
+    /** Browsers are remembered by their sessions (AccountSession), not by the framework. */
+    public function getRememberTokenName(): string
+    {
+        return '';
     }
 
     protected function casts(): array
@@ -39,7 +45,7 @@ final class User extends Authenticatable
             'right' => Right::class,
             'password' => 'hashed',
             'password_is_temporary' => 'boolean',
-            'sessions_ended' => 'integer',
+            'password_until' => 'datetime',
             'signed_in_at' => 'datetime',
             'closed_at' => 'datetime',
             'axes_folded' => 'boolean',

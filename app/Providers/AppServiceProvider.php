@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace App\Providers;
 
+use App\Accounts\CommonPasswords;
+use App\Accounts\Sessions;
 use App\Actions\ChangePictures;
 use App\Actions\EditDetails;
 use App\Actions\LinkDropped;
@@ -93,6 +95,7 @@ final class AppServiceProvider extends ServiceProvider
             config('slate.reading.most_disk'),
         ));
         $this->app->bind(WorkFolder::class, fn (): WorkFolder => WorkFolder::asSet());
+        $this->app->singleton(CommonPasswords::class, fn (): CommonPasswords => new CommonPasswords(config('slate.common_passwords')));
         $this->app->bind(ColorNaming::class, fn (): ColorNaming => new ColorNaming(config('slate.color_names')));
         $this->app->bind(OldEntries::class, fn (): OldEntries => new OldEntries(config('slate.undo_days')));
         $this->app->bind(PhotoStore::class, fn (Application $app): PhotoStore => new PhotoStore(
@@ -142,10 +145,11 @@ final class AppServiceProvider extends ServiceProvider
                 $this->app->make(IncomingParts::class)->sweep();
                 $this->app->make(OldEntries::class)->letGo();
                 $this->app->make(KeptMarks::class)->sweep();
+                $this->app->make(Sessions::class)->sweep();
                 if (Queue::size() === 0 && Summaries::waiting() > 0) {
                     CountProducts::dispatch();
                 }
-                $this->app->make(PhotoCuts::class)->sweep(intdiv(time(), self::TENDED_EVERY) % 256);
+                $this->app->make(PhotoCuts::class)->sweep(intdiv(time(), self::TENDED_EVERY) & 0xFF);
                 $this->app->make(PictureReader::class)->sweep();
                 $this->app->make(PhotoStore::class)->sweep();
             }

@@ -32,7 +32,7 @@ const FIELDS = ['name', 'code', 'value', 'values', 'typed', 'selected', 'axis', 
 function signedIn(Shop $shop): void
 {
     $shop->user->update(['right' => Right::Release, 'closed_at' => null, 'password_is_temporary' => false]);
-    test()->actingAs($shop->user->refresh())->withSession(['sessions_ended' => $shop->user->sessions_ended]);
+    test()->actingAs($shop->user->refresh());
 }
 
 /** Something that no form sends. */

@@ -12,7 +12,7 @@ use App\Actions\EndSessions;
 use App\Actions\OpenAccount;
 use App\Actions\RenewPassword;
 use App\Http\AccountRequest;
-use App\Http\Middleware\KnownSession;
+use App\Http\SignedIn;
 use App\Models\User;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
@@ -62,24 +62,14 @@ final class AccountsController
 
     public function endSessions(AccountRequest $request, User $account, EndSessions $action): RedirectResponse
     {
-        return $this->to($this->goOn($request, $action->run($request->own(), $account->id)), "{$account->name} is signed out everywhere.");
+        return $this->to($action->run($request->own(), $account->id, SignedIn::id($request)), "{$account->name} is signed out everywhere.");
     }
 
     public function renewPassword(AccountRequest $request, User $account, RenewPassword $action): RedirectResponse
     {
         $password = NewPassword::made();
 
-        return $this->to($this->goOn($request, $action->run($request->own(), $account->id, $request->seen(), $password)), "{$account->name} has a new password to begin with.", $password);
-    }
-
-    /** Whoever does this to the own account stays signed in here. */
-    private function goOn(AccountRequest $request, User $account): User
-    {
-        if ($account->is($request->own())) {
-            KnownSession::begin($request, $account);
-        }
-
-        return $account;
+        return $this->to($action->run($request->own(), $account->id, $request->seen(), $password, SignedIn::id($request)), "{$account->name} has a new password to begin with.", $password);
     }
 
     private function to(User $account, string $said, ?NewPassword $password = null): RedirectResponse

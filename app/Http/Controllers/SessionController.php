@@ -7,68 +7,99 @@ namespace App\Http\Controllers;
 use App\Accounts\Accounts;
 use App\Actions\SignIn;
 use App\Http\KnownBrowser;
-use App\Http\Middleware\KnownSession;
+use App\Http\SignedIn;
 use App\Http\SignInLimits;
+use App\Http\SignInTicket;
 use App\Refusals\Refused;
-use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
-use Illuminate\Support\Facades\Auth;
-use Illuminate\Support\MessageBag;
-use Illuminate\Support\ViewErrorBag;
+use Illuminate\Support\Facades\Log;
 
+/** Signing in and out. Whoever is not signed in has no session: what the page has to know stands in its address and its form. */
 final class SessionController
 {
-    public function show(): View
+    private const WRONG = 'This address and password do not belong together. Check both and try again.';
+
+    /** What the page says of why somebody is here. */
+    private const BECAUSE = ['ended' => 'You were signed out here: the account was closed, its password was changed, or its sessions were ended.'];
+
+    public function show(Request $request): Response
     {
-        return view('session.sign-in');
+        $because = $request->query('because');
+
+        return $this->page($request, said: is_string($because) ? self::BECAUSE[$because] ?? '' : '');
     }
 
-    public function store(Request $request, SignIn $action, Accounts $accounts): RedirectResponse|Response
+    public function store(Request $request, SignIn $action, Accounts $accounts, SignedIn $signedIn): RedirectResponse|Response
     {
-        $given = $request->validate(['email' => ['required', 'string', 'max:190'], 'password' => ['required', 'string', 'max:1000']]);
-        $account = $accounts->withAddress($given['email']);
-        $limits = SignInLimits::of($request, $account, $given['email']);
-        $wait = $limits->wait();
+        $email = $request->input('email');
+        $password = $request->input('password');
+        $isTyped = is_string($email) && is_string($password) && $email !== '' && $password !== '';
+        if (! $isTyped || mb_strlen($email) > 190 || mb_strlen($password) > 1000) {
+            return $this->page($request, self::WRONG, is_string($email) ? mb_substr($email, 0, 190) : '');
+        }
+        if (! SignInTicket::fits($request)) {
+            return $this->page($request, 'This page was open for long. Type the password once more.', $email);
+        }
+        $account = $accounts->withAddress($email);
+        $limits = SignInLimits::of($request, $account, $email);
+        $wait = $limits->take();
         if ($wait > 0) {
-            return $this->tooOften($request, $wait);
+            return $this->tooOften($request, $email, $wait);
         }
         try {
-            $fits = $action->run($account, $given['password']);
+            $fits = $action->run($account, $password);
         } catch (Refused $closed) {
-            $limits->failed();
+            Log::warning('Sign-in refused', ['account' => $account?->id, 'address' => $request->ip(), 'why' => $closed->getMessage()]);
 
-            return back()->withInput(['email' => $given['email']])->withErrors(['email' => $closed->getMessage()]);
+            return $this->page($request, $closed->getMessage(), $email);
         }
         if ($account === null || ! $fits) {
-            $limits->failed();
+            Log::warning('Sign-in failed', ['account' => $account?->id, 'address' => $request->ip()]);
 
-            return back()->withInput(['email' => $given['email']])->withErrors(['email' => 'This address and password do not belong together. Check both and try again.']);
+            return $this->page($request, self::WRONG, $email);
         }
         $limits->passed();
-        Auth::login($account, true);
-        $request->session()->regenerate();
-        KnownSession::begin($request, $account);
+        $signedIn->begin($request, $account, $request->boolean('remember'));
         KnownBrowser::from($request)->remember($account);
 
-        return redirect()->intended('/');
+        return redirect($this->wanted($request));
     }
 
-    public function destroy(Request $request): RedirectResponse
+    public function destroy(Request $request, SignedIn $signedIn): RedirectResponse
     {
-        KnownSession::leave();
-        $request->session()->invalidate();
-        $request->session()->regenerateToken();
+        $signedIn->end($request);
 
         return redirect()->route('sign-in');
     }
 
-    private function tooOften(Request $request, int $wait): Response
+    private function tooOften(Request $request, string $email, int $wait): Response
     {
+        Log::warning('Sign-in held back', ['address' => $request->ip(), 'seconds' => $wait]);
         $when = $wait > 90 ? 'in '.ceil($wait / 60).' minutes' : "in {$wait} seconds";
-        $errors = (new ViewErrorBag())->put('default', new MessageBag(['email' => "Too many tries for this account or from this network. Try again {$when}. A browser that has signed in here before need not wait for others."]));
+        $answer = $this->page($request, "Too many tries for this account or from this network. Try again {$when}. A browser that has signed in here before need not wait for others.", $email);
 
-        return response()->view('session.sign-in', ['errors' => $errors, 'typed' => (string) $request->input('email')], 429, ['Retry-After' => (string) $wait]);
+        return $answer->setStatusCode(429)->header('Retry-After', (string) $wait);
+    }
+
+    private function page(Request $request, string $error = '', string $typed = '', string $said = ''): Response
+    {
+        return response()->view('session.sign-in', [
+            'error' => $error,
+            'typed' => mb_scrub($typed, 'UTF-8'),
+            'said' => $said,
+            'to' => $this->wanted($request),
+            'ticket' => SignInTicket::give($request),
+            'remembers' => $request->boolean('remember'),
+        ], $error === '' ? 200 : 422);
+    }
+
+    /** Where somebody was on the way to: a page of this application, and of no other. */
+    private function wanted(Request $request): string
+    {
+        $to = $request->input('to');
+
+        return is_string($to) && strlen($to) < 2_000 && preg_match('~^/(?![/\\\\])[^\x00-\x20\\\\]*$~', $to) === 1 ? $to : '/';
     }
 }

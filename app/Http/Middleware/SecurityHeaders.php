@@ -19,6 +19,13 @@ final class SecurityHeaders
         $response->headers->set('X-Content-Type-Options', 'nosniff');
         $response->headers->set('X-Frame-Options', 'DENY');
         $response->headers->set('Referrer-Policy', 'same-origin');
+        // A page is nobody's to keep: what may be kept says so itself.
+        if (in_array($response->headers->get('Cache-Control'), ['no-cache, private', 'private, no-cache', null], true)) {
+            $response->headers->set('Cache-Control', 'no-store, private');
+        }
+        if ($request->isSecure()) {
+            $response->headers->set('Strict-Transport-Security', 'max-age=31536000');
+        }
         $response->headers->set('Permissions-Policy', 'camera=(), microphone=(), geolocation=()');
 
         return $response;

@@ -110,6 +110,6 @@ final readonly class DetailsScreen
 
     public function description(): string
     {
-        return (new Description(FormattedText::cleaned($this->loaded->product->description)))->formatted();
+        return (new Description(FormattedText::shown($this->loaded->product->description)))->formatted();
     }
 }

@@ -19,7 +19,7 @@
         </tbody>
     </table>
     <form class="library-form" method="post" action="{{ route('accounts.store') }}">
-        @csrf
+        <x-once/>
         <h2>Another account</h2>
         <div class="line">
             <div class="field"><label for="account-name">Name</label><input class="form-control" id="account-name" name="name" value="{{ old('name') }}" maxlength="80" required autocomplete="off"></div>

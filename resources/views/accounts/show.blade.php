@@ -13,7 +13,7 @@
         </div>
     @endif
     <form method="post" action="{{ route('accounts.edit', $account) }}" class="narrow">
-        @csrf
+        <x-once/>
         <input type="hidden" name="seen" value="{{ $account->seen() }}">
         <div class="field"><label for="account-name">Name</label><input class="form-control" id="account-name" name="name" value="{{ old('name', $account->name) }}" maxlength="80" required autocomplete="off"></div>
         <div class="field"><label for="account-email">Email address</label><input class="form-control" type="email" id="account-email" name="email" value="{{ old('email', $account->email) }}" maxlength="190" required autocomplete="off"></div>
@@ -29,7 +29,7 @@
         ] : [
             ['accounts.reopen', 'Open the account again', 'With the password it had.'],
         ] as [$way, $words, $hint])
-            <form method="post" action="{{ route($way, $account) }}">@csrf<input type="hidden" name="seen" value="{{ $account->seen() }}"><button class="btn btn-plain">{{ $words }}</button><p class="hint">{{ $hint }}</p></form>
+            <form method="post" action="{{ route($way, $account) }}"><x-once/><input type="hidden" name="seen" value="{{ $account->seen() }}"><button class="btn btn-plain">{{ $words }}</button><p class="hint">{{ $hint }}</p></form>
         @endforeach
     </div>
     <h2>What was done to it</h2>

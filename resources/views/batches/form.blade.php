@@ -9,7 +9,7 @@
         <p class="empty">No product is like this. <a href="{{ $page->address([]) }}">Back to the catalog</a></p>
     @else
         <form method="post" action="{{ route('batches.store') }}" class="batch-form">
-            @csrf
+            <x-once/>
             <input type="hidden" name="q" value="{{ $page->asked->search }}">
             @foreach ($page->asked->filters as $facet => $value)<input type="hidden" name="{{ $facet }}" value="{{ $value }}">@endforeach
             <div class="field"><label for="what">What</label>

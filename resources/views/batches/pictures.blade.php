@@ -34,7 +34,7 @@
             <p class="empty">No product is like this.</p>
         @else
             <form method="post" action="{{ route('bulk.pictures.store') }}" class="batch-form">
-                @csrf
+                <x-once/>
                 @foreach (array_filter($wanted) as $name => $value)<input type="hidden" name="{{ $name }}" value="{{ $value }}">@endforeach
                 <input type="hidden" name="q" value="{{ $page->asked->search }}">
                 @foreach ($page->asked->filters as $facet => $value)<input type="hidden" name="{{ $facet }}" value="{{ $value }}">@endforeach

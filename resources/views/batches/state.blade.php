@@ -4,7 +4,7 @@
     <progress class="batch-progress" max="{{ max(1, $screen->total()) }}" value="{{ $screen->through() }}" aria-label="Products it is through with">{{ $screen->through() }}</progress>
     @if ($screen->deeds() !== [])
         <div class="batch-deeds">
-            @foreach ($screen->deeds() as $way => $label)<form method="post" action="{{ route('batch.steer', ['batch' => $batch->id, 'way' => $way]) }}">@csrf<button class="btn btn-plain">{{ $label }}</button></form>@endforeach
+            @foreach ($screen->deeds() as $way => $label)<form method="post" action="{{ route('batch.steer', ['batch' => $batch->id, 'way' => $way]) }}"><x-once/><button class="btn btn-plain">{{ $label }}</button></form>@endforeach
         </div>
     @endif
     <nav class="batch-states" aria-label="Products by what became of them">

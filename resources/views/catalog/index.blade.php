@@ -5,7 +5,7 @@
     <x-catalog-head place="catalog"/>
     @can('edit')
         <form class="new-product" method="post" action="{{ route('products.store') }}">
-            @csrf
+            <x-once/>
             <div>
                 <div class="field">
                     <label for="name">Name of a new product</label>

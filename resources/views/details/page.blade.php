@@ -8,7 +8,7 @@
     @can('edit')
         <h2>Another product like this</h2>
         <form class="new-product" method="post" action="{{ route('products.store') }}">
-            @csrf
+            <x-once/>
             <input type="hidden" name="like" value="{{ $product->code }}">
             <p class="quiet">With the same axes, values, left-out rules, opening values, shot list and code pattern: {{ Core\Matrix\Arithmetic::of($loaded->matrix)->inWords() }}. SKUs get codes of their own; pictures, prices, stock and details stay here.</p>
             <div>

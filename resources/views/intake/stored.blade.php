@@ -18,7 +18,7 @@
         <p class="empty">No stored picture is like this.</p>
     @else
         <form method="post" action="{{ route('intake.stored.pick') }}">
-            @csrf
+            <x-once/>
             <ul class="stored-pictures">
                 @foreach ($pictures as $picture)
                     <li><label><img src="{{ App\Media\PhotoSize::Thumb->address($picture->photoId) }}" alt="" width="132" height="132" loading="lazy"><span><input type="checkbox" class="form-check-input" name="photos[{{ $picture->photoId }}]" value="{{ $picture->name }}"> <x-file-name :name="$picture->name"/></span><small>{{ $picture->width }} × {{ $picture->height }} · {{ $picture->uses === 0 ? 'unused, came '.substr($picture->came, 0, 10) : '' }}</small></label>@if ($picture->uses === 0)@can('edit')<a class="into-many" href="{{ route('bulk.pictures', ['photo' => $picture->photoId, 'file' => $picture->name]) }}">into many…<span class="visually-hidden"> products: {{ $picture->name }}</span></a>@endcan @endif @if ($picture->uses > 0)<button type="button" class="btn-quiet" data-dialog="{{ route('intake.stored.uses', $picture->photoId) }}">{{ $picture->uses === 1 ? 'used once' : "used {$picture->uses} times" }}<span class="visually-hidden">: where {{ $picture->name }} is</span></button>@endif</li>

@@ -39,7 +39,7 @@
         @endif
         <a class="who" href="{{ route('own-account') }}" title="{{ auth()->user()->email }}, may {{ auth()->user()->right->inWords() }}. Name, password, time zone">{{ auth()->user()->name }}</a>
         <form method="post" action="{{ route('sign-out') }}">
-            @csrf
+            <x-once/>
             <button class="btn btn-quiet" title="Sign out"><x-icon name="log-out"/><span class="visually-hidden">Sign out</span></button>
         </form>
     </header>

@@ -12,18 +12,20 @@
     <x-mark/>
     <h1>Indigo Slate</h1>
     <p class="quiet">The right picture for every size, color and style.</p>
-    @if (session('said'))<p role="status" class="said">{{ session('said') }}</p>@endif
+    @if ($said !== '')<p role="status" class="said">{{ $said }}</p>@endif
     <form method="post" action="{{ route('sign-in') }}">
-        @csrf
+        <input type="hidden" name="_token" value="{{ $ticket }}">
+        <input type="hidden" name="to" value="{{ $to }}">
         <div class="field">
             <label for="email">Email address</label>
-            <input class="form-control" type="email" id="email" name="email" value="{{ old('email', $typed ?? '') }}" autocomplete="username" required autofocus @error('email') aria-describedby="email-error" aria-invalid="true" @enderror>
-            @error('email')<p class="error" id="email-error">{{ $message }}</p>@enderror
+            <input class="form-control" type="email" id="email" name="email" value="{{ $typed }}" autocomplete="username" required autofocus @if ($error !== '') aria-describedby="email-error" aria-invalid="true" @endif>
+            @if ($error !== '')<p class="error" id="email-error">{{ $error }}</p>@endif
         </div>
         <div class="field">
             <label for="password">Password</label>
             <input class="form-control" type="password" id="password" name="password" autocomplete="current-password" required>
         </div>
+        <label class="check"><input class="form-check-input" type="checkbox" name="remember" value="1" @checked($remembers)> Stay signed in here for 30 days</label>
         <button class="btn btn-primary w-100">Sign in</button>
     </form>
 </main>

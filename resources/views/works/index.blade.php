@@ -15,7 +15,7 @@
         </tbody>
     </table>
 
-    <div class="works-head"><h2>Pictures without sizes</h2>@if ($unread->isNotEmpty())<form method="post" action="{{ route('works.pictures') }}">@csrf<button class="btn btn-plain">Read all again</button></form>@endif</div>
+    <div class="works-head"><h2>Pictures without sizes</h2>@if ($unread->isNotEmpty())<form method="post" action="{{ route('works.pictures') }}"><x-once/><button class="btn btn-plain">Read all again</button></form>@endif</div>
     @if ($unread->isEmpty())
         <p class="quiet">None: every picture can be shown.</p>
     @else
@@ -26,7 +26,7 @@
         </tbody></table>
     @endif
 
-    <div class="works-head"><h2>Jobs that failed</h2>@if ($failed->isNotEmpty())<form method="post" action="{{ route('works.jobs') }}">@csrf<button class="btn btn-plain">Try all again</button></form>@endif</div>
+    <div class="works-head"><h2>Jobs that failed</h2>@if ($failed->isNotEmpty())<form method="post" action="{{ route('works.jobs') }}"><x-once/><button class="btn btn-plain">Try all again</button></form>@endif</div>
     @if ($failed->isEmpty())
         <p class="quiet">None.</p>
     @else

@@ -1,0 +1,1 @@
+@csrf<input type="hidden" name="token" value="{{ Str::uuid() }}" autocomplete="off">
