@@ -6,6 +6,7 @@ namespace App\Accounts;
 
 use App\Models\AccountSession;
 use App\Models\User;
+use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Support\Collection;
 
 /** Where an account is signed in: each browser by itself, and how each comes to its end. */
@@ -13,9 +14,6 @@ final class Sessions
 {
     /** Days for which a browser is remembered that was asked to be. */
     public const REMEMBERED_DAYS = 30;
-
-    /** Seconds between two notes of when a browser was seen. */
-    private const SEEN_EVERY = 300;
 
     /** Minutes after which a session of a browser that is not remembered ends of itself. */
     private const IDLE_MINUTES = 600;
@@ -34,19 +32,17 @@ final class Sessions
             'created_at' => now(),
             'seen_at' => now(),
             'remembered_until' => $token === null ? null : now()->addDays(self::REMEMBERED_DAYS),
-        ])->refresh();
+        ]);
     }
 
-    /** The session that goes on; null where it has ended, or is another's. Being seen is noted now and then. */
+    /** The session, if it goes on; that it was seen is noted. Null where it has ended, or is another's. */
     public function alive(string $id, User $account, string $address): ?AccountSession
     {
         $session = AccountSession::query()->find($id);
         if ($session === null || $session->user_id !== $account->id || $session->ended_at !== null) {
             return null;
         }
-        if ($session->seen_at->diffInSeconds(now()) > self::SEEN_EVERY) {
-            $session->update(['seen_at' => now(), 'address' => mb_substr($address, 0, 45)]);
-        }
+        $session->update(['seen_at' => now(), 'address' => mb_substr($address, 0, 45)]);
 
         return $session;
     }
@@ -70,16 +66,44 @@ final class Sessions
             ->latest('seen_at')->get();
     }
 
+    /** Ends one of an account's sessions; the account has to be saved after. */
     public function end(User $account, string $id): void
     {
-        AccountSession::query()->whereKey($id)->where('user_id', $account->id)->whereNull('ended_at')->update(['ended_at' => now()]);
+        $this->ending($account)->whereKey($id)->update(['ended_at' => now()]);
     }
 
-    /** @param  ?string  $except  the session that asks for it, and goes on */
+    /**
+     * Ends all of an account's sessions; the account has to be saved after.
+     *
+     * @param  ?string  $except  the session that asks for it, and goes on
+     */
     public static function endAll(User $account, ?string $except = null): void
     {
-        AccountSession::query()->where('user_id', $account->id)->whereNull('ended_at')
-            ->when($except !== null, fn ($others) => $others->where('id', '<>', $except))->update(['ended_at' => now()]);
+        (new self())->ending($account)->when($except !== null, fn (Builder $others) => $others->where('id', '<>', $except))->update(['ended_at' => now()]);
+    }
+
+    /** Tells the other sessions of an account to look whether they go on. */
+    public function keep(User $account): void
+    {
+        User::query()->whereKey($account->id)->increment('sessions_ended');
+    }
+
+    /** The account that a browser that comes back belongs to; null where that is closed. */
+    public function accountOf(AccountSession $session): ?User
+    {
+        return User::query()->whereNull('closed_at')->find($session->user_id);
+    }
+
+    /**
+     * Each session that goes on looks whether it is meant.
+     *
+     * @return Builder<AccountSession>
+     */
+    private function ending(User $account): Builder
+    {
+        $account->sessions_ended++;
+
+        return AccountSession::query()->where('user_id', $account->id)->whereNull('ended_at');
     }
 
     /** Lets go of those that were not seen for long. */

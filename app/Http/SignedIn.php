@@ -21,6 +21,12 @@ final readonly class SignedIn
 
     public const ASKED_AT = 'password_asked_at';
 
+    /** What is known of the account's sessions, and since when: as long as it is so, nothing is asked of the database. */
+    public const KNOWN = 'account_session_known';
+
+    /** Seconds between two notes of when a browser was seen. */
+    private const SEEN_EVERY = 300;
+
     /** Seconds after which a sensitive act asks for the password again. */
     private const ASKED_FOR = 900;
 
@@ -48,8 +54,8 @@ final readonly class SignedIn
         $cookie = $request->cookie(self::cookie($request));
         [$id, $token] = explode('|', is_string($cookie) ? $cookie : '', 2) + ['', ''];
         $session = $id === '' ? null : $this->sessions->remembered($id, $token);
-        $account = $session === null ? null : User::query()->find($session->user_id);
-        if ($session !== null && $account !== null && $account->closed_at === null) {
+        $account = $session === null ? null : $this->sessions->accountOf($session);
+        if ($session !== null && $account !== null) {
             $this->enter($request, $account, $session);
         }
     }
@@ -57,8 +63,24 @@ final readonly class SignedIn
     public function isGoingOn(Request $request, User $account): bool
     {
         $id = $request->session()->get(self::SESSION);
+        if (! is_string($id) || $account->closed_at !== null) {
+            return false;
+        }
+        [$ended, $at] = $request->session()->get(self::KNOWN, [-1, 0]);
+        if ($ended !== $account->sessions_ended || $at < now()->getTimestamp() - self::SEEN_EVERY) {
+            if ($this->sessions->alive($id, $account, (string) $request->ip()) === null) {
+                return false;
+            }
+            $request->session()->put(self::KNOWN, self::knownOf($account));
+        }
 
-        return is_string($id) && $account->closed_at === null && $this->sessions->alive($id, $account, (string) $request->ip()) !== null;
+        return true;
+    }
+
+    /** @return array{int, int} */
+    public static function knownOf(User $account): array
+    {
+        return [$account->sessions_ended, now()->getTimestamp()];
     }
 
     /** The session that a request belongs to. */
@@ -83,6 +105,7 @@ final readonly class SignedIn
         $account = $request->user();
         if ($account instanceof User) {
             $this->sessions->end($account, self::id($request));
+            $this->sessions->keep($account);
         }
         $guard = Auth::guard('web');
         assert($guard instanceof SessionGuard);
@@ -97,6 +120,7 @@ final readonly class SignedIn
         Auth::login($account);
         $request->session()->regenerate();
         $request->session()->put(self::SESSION, $session->id);
+        $request->session()->put(self::KNOWN, self::knownOf($account));
     }
 
     private static function cookie(Request $request): string

@@ -14,6 +14,7 @@ use Illuminate\Support\Carbon;
  * @property string $password hashed
  * @property Right $right
  * @property bool $password_is_temporary somebody else made it, so its owner chooses another first
+ * @property int $sessions_ended how often a session of the account was ended: a session that knows the number goes on
  * @property ?Carbon $password_until when a password that somebody else made ends
  * @property ?string $zone the time zone that times are shown in; null leaves it to the browser
  * @property ?string $language the language tag that previews open in
@@ -45,6 +46,7 @@ final class User extends Authenticatable
             'right' => Right::class,
             'password' => 'hashed',
             'password_is_temporary' => 'boolean',
+            'sessions_ended' => 'integer',
             'password_until' => 'datetime',
             'signed_in_at' => 'datetime',
             'closed_at' => 'datetime',

@@ -143,13 +143,30 @@ final readonly class Money
         if ($prices === []) {
             return '';
         }
-        $lowest = $highest = $prices[0];
-        foreach ($prices as $price) {
-            $lowest = $price->isLessThan($lowest) ? $price : $lowest;
-            $highest = $highest->isLessThan($price) ? $price : $highest;
-        }
+        $lowest = self::lowest($prices);
+        $highest = self::highest($prices);
 
         return $lowest->equals($highest) ? $lowest->shown() : $lowest->shown().'–'.$highest->shown();
+    }
+
+    /**
+     * @param  non-empty-list<self>  $prices
+     *
+     * @throws CurrencyMismatch
+     */
+    public static function lowest(array $prices): self
+    {
+        return array_reduce($prices, fn (self $lowest, self $price): self => $price->isLessThan($lowest) ? $price : $lowest, $prices[0]);
+    }
+
+    /**
+     * @param  non-empty-list<self>  $prices
+     *
+     * @throws CurrencyMismatch
+     */
+    public static function highest(array $prices): self
+    {
+        return array_reduce($prices, fn (self $highest, self $price): self => $highest->isLessThan($price) ? $price : $highest, $prices[0]);
     }
 
     private static function bounded(BigDecimal $amount, string $said): BigDecimal

@@ -7,7 +7,8 @@ namespace Core\Text;
 /**
  * Words that can be found although the hand slipped by one letter. Words of four letters are found only where a
  * single one is near, shorter ones never. Finding takes as long as the word is, however many words there are:
- * two words one slip apart have a word in common once a letter is taken away from one or both.
+ * two words one slip apart have a word in common once a letter is taken away from one or both. A digit is no slip:
+ * what is numbered is told apart by its number.
  */
 final class NearWords
 {
@@ -32,7 +33,7 @@ final class NearWords
             foreach (array_keys($this->lessOne[$variant] ?? []) as $other) {
                 $other = (string) $other;
                 $shorter = min(mb_strlen($other), mb_strlen($word));
-                if ($other !== $word && $shorter >= self::SHORTEST && EditDistance::atMostOne($other, $word)) {
+                if ($other !== $word && $shorter >= self::SHORTEST && self::digits($other) === self::digits($word) && EditDistance::atMostOne($other, $word)) {
                     if ($shorter > self::SHORTEST) {
                         return $other;
                     }
@@ -42,6 +43,11 @@ final class NearWords
         }
 
         return count($near) === 1 ? reset($near) : null;
+    }
+
+    private static function digits(string $word): string
+    {
+        return (string) preg_replace('/\P{N}+/u', ' ', $word);
     }
 
     /**

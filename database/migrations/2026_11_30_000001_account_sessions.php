@@ -25,7 +25,7 @@ return new class () extends Migration {
         Schema::table('users', function (Blueprint $table): void {
             // The end of a password that somebody else made.
             $table->timestamp('password_until')->nullable();
-            $table->dropColumn(['remember_token', 'sessions_ended']);
+            $table->dropColumn('remember_token');
         });
         DB::table('users')->where('password_is_temporary', true)->update(['password_until' => now()->addWeek()]);
         // Sessions of before are in no list: they end.

@@ -6,6 +6,7 @@ import { board } from './board';
 import { closeDialog, openDialog } from './dialog';
 import { stage as play } from './films';
 import './arriving';
+import './axes';
 import './colors';
 import './contact';
 import './coverage';

@@ -14,6 +14,17 @@ export function closeDialog() {
   }
 }
 
+// A dialog that is part of the page: shown by its button, and at once where something in it was refused.
+document.addEventListener('click', (event) => {
+  const show = event.target.closest('[data-shows]');
+  if (show) {
+    document.getElementById(show.dataset.shows).showModal();
+  }
+});
+document.addEventListener('DOMContentLoaded', () => {
+  document.querySelector('dialog[data-open]')?.showModal();
+});
+
 // A change that was kept though its answer was lost.
 document.addEventListener('kept', closeDialog);
 

@@ -1,4 +1,5 @@
 import Sortable from 'sortablejs';
+import { keepOrder } from './axes';
 import { act, boardRoot } from './act';
 import { say } from './caption';
 import { upload } from './upload';
@@ -77,8 +78,7 @@ export function dragging({ selection, isMarked, markedIds, canEdit, change }) {
           animation: 0,
           onEnd(event) {
             if (event.oldIndex !== event.newIndex) {
-              const order = [...list.querySelectorAll('.chip')].map((chip) => chip.dataset.value).join(',');
-              act(boardRoot().dataset.order, { axis: list.dataset.axis, order });
+              keepOrder(list);
             }
           },
         });

@@ -26,7 +26,9 @@ test.beforeAll(() => {
 
 test('a product is built by keyboard alone', async ({ page }) => {
   await signIn(page);
-  await page.getByLabel('Name of a new product').focus();
+  await page.getByRole('button', { name: 'New product' }).focus();
+  await page.keyboard.press('Enter');
+  await expect(page.getByLabel('Name of a new product')).toBeFocused();
   await page.keyboard.type('Seed apron');
   await page.keyboard.press('Tab');
   await page.keyboard.type(code);

@@ -11,6 +11,7 @@ export async function signIn(page, who = 'ada') {
 
 /** A new product, made in the catalog, with the dialog of its axes open. */
 export async function chooseAxesOf(page, name, code) {
+  await page.getByRole('button', { name: 'New product' }).click();
   await page.getByLabel('Name of a new product').fill(name);
   await page.getByLabel('Code', { exact: true }).fill(code);
   await page.getByRole('button', { name: 'Make product' }).click();

@@ -28,6 +28,7 @@ test('from an empty product to galleries that follow the choice', async ({ page 
     await page.goto('/sign-in');
     await sound(page, 'sign-in');
     await signIn(page);
+    await page.getByRole('button', { name: 'New product' }).click();
     await page.getByLabel('Name of a new product').fill('Canvas tote');
     await page.getByLabel('Code', { exact: true }).fill(code);
     await page.getByLabel('Shot list').selectOption('Garment');
@@ -313,6 +314,7 @@ test('from an empty product to galleries that follow the choice', async ({ page 
 
 test('a code in use is refused at the field, with what was typed kept', async ({ page }) => {
   await signIn(page);
+  await page.getByRole('button', { name: 'New product' }).click();
   await page.getByLabel('Name of a new product').fill('Another tote');
   await page.getByLabel('Code', { exact: true }).fill(code.toLowerCase());
   await page.getByRole('button', { name: 'Make product' }).click();
@@ -345,7 +347,7 @@ test('two windows on one product: the later change is told, shown and repeated',
 
 test('who may only look sees everything and can change nothing', async ({ page }) => {
   await signIn(page, 'wren');
-  await expect(page.getByRole('button', { name: 'Make product' })).toHaveCount(0);
+  await expect(page.getByRole('button', { name: 'New product' })).toHaveCount(0);
   await page.goto(`/products/${code}`);
   await expect(page.getByRole('gridcell').first()).toBeVisible();
   await expect(page.getByRole('button', { name: 'Change axes…' })).toHaveCount(0);

@@ -80,3 +80,55 @@ test('a single SKU has a board, a price and a place for pictures too', async ({ 
   await sound(page, 'no axis');
   expect(faults).toEqual([]);
 });
+
+test('forty values of long names leave the matrix its height; they are a list to scroll, to search and to put in order', async ({ page }) => {
+  const faults = listen(page);
+  await signIn(page);
+  await chooseAxesOf(page, 'Long names', `${code}-FORTY`);
+  const dialog = page.getByRole('dialog');
+  const name = (at) => `Zwirbeltuch ${String(at).padStart(2, '0')} nach alter Zunftordnung`;
+  await dialog.getByLabel('Name of the axis').fill('Hue');
+  await dialog.locator('textarea').fill(Array.from({ length: 40 }, (_, at) => name(at + 1)).join('\n'));
+  await expect(dialog.locator('#plan')).toContainText('40 hues = 40 SKUs');
+  // The list of an axis scrolls in itself: what the change does is in sight.
+  await expect(dialog.locator('#plan')).toBeInViewport();
+  await dialog.getByRole('button', { name: 'Build' }).click();
+  await kept(page, 'makes 40');
+  await page.goto(`/products/${code}-FORTY`);
+  expect((await page.locator('#matrix-scroll').boundingBox()).height).toBeGreaterThan(0.55 * 800);
+  expect(await page.evaluate(() => document.documentElement.scrollWidth)).toBeLessThanOrEqual(1280);
+  await sound(page, 'forty long names');
+
+  const more = page.getByRole('button', { name: /^\d+ more$/ });
+  await more.click();
+  await page.getByLabel('Find among the values of Hue').fill('07');
+  await expect(page.locator('.chip:visible')).toHaveCount(1);
+  await page.getByLabel('Find among the values of Hue').fill('');
+  const second = page.locator('.chip').nth(1);
+  await second.getByRole('button', { name: `Change ${name(2)}` }).focus();
+  await second.getByRole('button', { name: `${name(2)} earlier` }).press('Enter');
+  await kept(page, 'order');
+  await expect(page.locator('.chip').first()).toHaveAttribute('data-name', name(2));
+  await expect(page.locator('.matrix tbody th').first()).toContainText('02');
+  await page.getByLabel('Find among the values of Hue').press('Escape');
+  await expect(more).toBeFocused();
+  await expect(page.locator('.chip:visible').first()).toBeVisible();
+  expect(faults).toEqual([]);
+});
+
+test('on a phone the catalog begins with its products, and the intake says things in whole lines', async ({ page }) => {
+  const faults = listen(page);
+  await signIn(page);
+  await page.setViewportSize({ width: 390, height: 844 });
+  await page.goto('/');
+  await expect(page.getByLabel('Name of a new product')).toBeHidden();
+  await expect(page.locator('.catalog tbody tr').first()).toBeInViewport();
+  await page.goto('/intake');
+  await page.locator('input[type=file]').first().setInputFiles([{ name: 'something nobody understands at all.jpg', mimeType: 'image/jpeg', buffer: await page.screenshot({ type: 'jpeg' }) }]);
+  const why = page.locator('.row .why').first();
+  await expect(why).toBeVisible({ timeout: 60_000 });
+  expect((await why.boundingBox()).width).toBeGreaterThan(300);
+  expect(await page.evaluate(() => document.documentElement.scrollWidth)).toBeLessThanOrEqual(390);
+  await sound(page, 'intake on a phone');
+  expect(faults).toEqual([]);
+});

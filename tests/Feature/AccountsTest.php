@@ -11,19 +11,6 @@ use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Hash;
 use Tests\Shop;
 
-/** Signs in as a browser does: another one each time, unless its cookies are given. */
-function signIn(string $email, string $password = 'slate-demo', string $address = '203.0.113.7', array $cookies = [], array $more = []): Illuminate\Testing\TestResponse
-{
-    Auth::forgetGuards();
-    app('session')->driver()->flush();
-    // The form as it is on the page, with the ticket that goes with it.
-    $page = test()->withCookies(['remembered' => ''])->get('/sign-in');
-    preg_match('/name="_token" value="([^"]+)"/', (string) $page->getContent(), $ticket);
-    $cookies += ['sign_in_ticket' => $page->getCookie('sign_in_ticket')->getValue()];
-
-    return test()->withServerVariables(['REMOTE_ADDR' => $address])->withCookies($cookies)->post('/sign-in', ['_token' => $ticket[1], 'email' => $email, 'password' => $password] + $more);
-}
-
 function edited(User $account, array $with): array
 {
     return $with + ['seen' => $account->refresh()->seen(), 'name' => $account->name, 'email' => $account->email, 'right' => $account->right->value];
@@ -206,12 +193,12 @@ it('asks for the password again before accounts are looked at or changed, if it 
 
 it('looks at no more of many guesses sent at once than of as many one after the other (nine of 24 were looked at, five are allowed)', function (): void {
     $wren = Shop::person(Right::View, 'Wren');
-    $request = Illuminate\Http\Request::create('/sign-in', 'POST', server: ['REMOTE_ADDR' => '203.0.113.9']);
+    $try = fn (): int => App\Accounts\SignInLimits::of($wren, $wren->email, '203.0.113.9', null)->take();
     // All of them ask before the first is told that it was wrong.
-    $waits = array_map(fn (int $try): int => App\Http\SignInLimits::of($request, $wren, $wren->email)->take(), range(1, 24));
+    $waits = array_map(fn (int $at): int => $try(), range(1, 24));
     expect(count(array_filter($waits, fn (int $wait): bool => $wait === 0)))->toBe(5);
     $this->travel(61)->seconds();
-    expect(App\Http\SignInLimits::of($request, $wren, $wren->email)->take())->toBe(0, 'what was not looked at is no try');
+    expect($try())->toBe(0, 'what was not looked at is no try');
 });
 
 it('refuses the passwords that most people take, alone, twice or with digits behind', function (string $password): void {

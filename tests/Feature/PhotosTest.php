@@ -74,7 +74,7 @@ it('says so where a picture is damaged behind its header', function (): void {
     file_put_contents($path, substr(file_get_contents($path), 0, 60));
     $shop->receive(['damaged.png' => $path]);
     $photo = Photo::query()->sole();
-    expect($photo->state)->toBe(PhotoState::Failed)->and($photo->failure)->toContain('damaged');
+    expect($photo->state)->toBe(PhotoState::Refused)->and($photo->failure)->toContain('damaged');
     $this->actingAs($shop->user)->get('/products/SMOCK')->assertOk()->assertSee('This file is damaged');
 });
 
@@ -173,7 +173,7 @@ it('serves derived sizes only, with validators, to those signed in', function ()
     $shop = Shop::open();
     $shop->receive(['front.jpg' => Shop::picture('front')]);
     $id = Photo::query()->sole()->id;
-    $this->get("/photos/{$id}/thumb.jpg")->assertRedirect('/sign-in');
+    $this->get("/photos/{$id}/thumb.jpg")->assertRedirectContains('/sign-in?to=');
     $answer = $this->actingAs($shop->user)->get("/photos/{$id}/thumb.jpg")->assertOk()->assertHeader('Content-Type', 'image/jpeg');
     $this->get("/photos/{$id}/thumb.jpg", ['If-None-Match' => $answer->headers->get('ETag')])->assertStatus(304);
     $this->get("/photos/{$id}/original.jpg")->assertNotFound();

@@ -96,9 +96,10 @@ it('includes the lesser rights in the greater', function (): void {
 
 it('signs in, goes where one was going, and signs out', function (): void {
     $person = Shop::person(Right::Edit);
-    $this->get('/products/SMOCK')->assertRedirect('/sign-in');
+    $this->get('/products/SMOCK')->assertRedirect('/sign-in?to=%2Fproducts%2FSMOCK');
+    $this->get('/sign-in?to=%2Fproducts%2FSMOCK')->assertSee('name="to" value="/products/SMOCK"', false);
     Shop::open();
-    $this->post('/sign-in', ['email' => $person->email, 'password' => 'slate-demo'])->assertRedirect('/products/SMOCK');
+    signIn($person->email, more: ['to' => '/products/SMOCK'])->assertRedirect('/products/SMOCK');
     $this->get('/sign-in')->assertRedirect('/');
     $this->post('/sign-out')->assertRedirect('/sign-in');
     $this->get('/')->assertRedirect('/sign-in');
@@ -106,8 +107,7 @@ it('signs in, goes where one was going, and signs out', function (): void {
 
 it('keeps the address typed at a wrong password, and says what to do', function (): void {
     $person = Shop::person(Right::Edit);
-    $this->from('/sign-in')->post('/sign-in', ['email' => $person->email, 'password' => 'wrong'])->assertRedirect('/sign-in');
-    $this->get('/sign-in')->assertSee($person->email)->assertSee('do not belong together');
+    signIn($person->email, 'wrong')->assertStatus(422)->assertSee($person->email)->assertSee('do not belong together');
 });
 
 it('sends who is signed out to sign in, also from a part of a page', function (): void {

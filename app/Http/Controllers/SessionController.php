@@ -5,10 +5,10 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\Accounts\Accounts;
+use App\Accounts\SignInLimits;
 use App\Actions\SignIn;
 use App\Http\KnownBrowser;
 use App\Http\SignedIn;
-use App\Http\SignInLimits;
 use App\Http\SignInTicket;
 use App\Refusals\Refused;
 use Illuminate\Http\RedirectResponse;
@@ -43,7 +43,8 @@ final class SessionController
             return $this->page($request, 'This page was open for long. Type the password once more.', $email);
         }
         $account = $accounts->withAddress($email);
-        $limits = SignInLimits::of($request, $account, $email);
+        $browser = KnownBrowser::from($request);
+        $limits = SignInLimits::of($account, $email, (string) $request->ip(), $account !== null && $browser->knows($account) ? $browser->id : null);
         $wait = $limits->take();
         if ($wait > 0) {
             return $this->tooOften($request, $email, $wait);
@@ -62,7 +63,7 @@ final class SessionController
         }
         $limits->passed();
         $signedIn->begin($request, $account, $request->boolean('remember'));
-        KnownBrowser::from($request)->remember($account);
+        $browser->remember($account);
 
         return redirect($this->wanted($request));
     }

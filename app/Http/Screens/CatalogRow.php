@@ -9,6 +9,9 @@ use App\Catalog\ValueLabel;
 /** A product in the catalog's list. */
 final readonly class CatalogRow
 {
+    /** Colors that the list shows of a product; the others are counted. */
+    private const MOST_COLORS = 10;
+
     /**
      * @param  list<ValueLabel>  $colors
      * @param  ?int  $percent  of required views; null without a shot list
@@ -36,5 +39,16 @@ final readonly class CatalogRow
         public int $holes,
         public int $touched,
     ) {
+    }
+
+    /** @return list<ValueLabel> */
+    public function shownColors(): array
+    {
+        return array_slice($this->colors, 0, self::MOST_COLORS);
+    }
+
+    public function moreColors(): int
+    {
+        return count($this->colors) - count($this->shownColors());
     }
 }

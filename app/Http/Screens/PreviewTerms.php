@@ -32,21 +32,31 @@ final readonly class PreviewTerms
     /** What a shopper pays today for what is chosen: one price, or the lowest and the highest. */
     public function price(): string
     {
-        return Money::range(array_values(array_filter(array_map(fn (SkuRow $sku): ?Money => $this->loaded->saleNow($sku, $this->today)->price ?? $this->loaded->price($sku), $this->inQuestion))));
+        return Money::range($this->pricesNow());
     }
 
-    /** What it cost without the sale, or at list price; empty unless all that is in question is less than that. */
+    /**
+     * What it cost without the sale, or at list price; empty unless all of it costs less than any of that: a range
+     * beside a struck one is read as a whole.
+     */
     public function priceBefore(): string
     {
+        $now = $this->pricesNow();
         $skus = $this->inQuestion;
         $onSale = array_filter($skus, fn (SkuRow $sku): bool => $this->loaded->saleNow($sku, $this->today) !== null);
-        if ($onSale !== []) {
-            return count($onSale) === count($skus) ? $this->loaded->prices($skus) : '';
+        $priceThen = fn (SkuRow $sku): ?Money => $onSale === [] ? $this->loaded->prices->listPrice($sku->cell) : $this->loaded->price($sku);
+        $before = array_values(array_filter(array_map($priceThen, $skus)));
+        if ($now === [] || count($now) !== count($skus) || count($before) !== count($skus)) {
+            return '';
         }
-        $list = array_values(array_filter(array_map(fn (SkuRow $sku): ?Money => $this->loaded->prices->listPrice($sku->cell), $skus)));
-        $above = count($list) === count($skus) && array_filter($skus, fn (SkuRow $sku): bool => $this->loaded->price($sku)?->isLessThan($this->loaded->prices->listPrice($sku->cell) ?? Money::of('0', $this->loaded->prices->currency)) !== true) === [];
 
-        return $above ? Money::range($list) : '';
+        return Money::highest($now)->isLessThan(Money::lowest($before)) ? Money::range($before) : '';
+    }
+
+    /** @return list<Money> */
+    private function pricesNow(): array
+    {
+        return array_values(array_filter(array_map(fn (SkuRow $sku): ?Money => $this->loaded->saleNow($sku, $this->today)->price ?? $this->loaded->price($sku), $this->inQuestion)));
     }
 
     /** @return list<string> what more than one costs: "From 10: 5 % off each unit; 10 cost 465.50" */

@@ -5,18 +5,25 @@
         <div class="axis" id="axis-{{ $axis->id }}">
             <span class="name">{{ $axis->name }} @if ($folded)<b>{{ $axis->count() }}</b> @endif<label><span class="visually-hidden">Where {{ $axis->name }} runs</span><select class="place-of" data-place="{{ $axis->id }}" data-url="{{ route('layout', $product) }}" id="place-{{ $axis->id }}">@foreach ($board->layout->places() as $place)<option @selected($board->layout->place($axis) === $place)>{{ $place }}</option>@endforeach</select></label></span>
             @if (! $folded)
-                <ul class="chips" data-axis="{{ $axis->id }}" aria-label="Values of {{ $axis->name }}">
-                    @foreach ($axis->values as $value)
-                        <li class="chip" id="value-{{ $value->id }}" data-value="{{ $value->id }}">
-                            @can('edit')
-                                <button type="button" class="label" data-dialog="{{ route('value', [$product, $value->id]) }}" title="Change {{ $value->label }}">@if ($axis->kind === Core\Matrix\AxisKind::Color)<x-swatch :swatch="$loaded->swatches->of($value->id)"/>@endif{{ $value->label }}@if (($loaded->openings[$axis->id] ?? 0) === $value->id)<small title="Shoppers find it chosen">opens</small>@endif</button>
-                                <button type="button" class="btn-quiet drop" data-dialog="{{ route('setup', $product) }}" data-with="{{ json_encode(['without' => $value->id]) }}" title="Remove {{ $value->label }}…"><x-icon name="x"/><span class="visually-hidden">Remove {{ $value->label }}…</span></button>
-                            @else
-                                <span class="label">@if ($axis->kind === Core\Matrix\AxisKind::Color)<x-swatch :swatch="$loaded->swatches->of($value->id)"/>@endif{{ $value->label }}</span>
-                            @endcan
-                        </li>
-                    @endforeach
-                </ul>
+                {{-- One line of values, and how many more there are: a list to scroll, to search and to put in order. --}}
+                <div class="values" data-values-of="{{ $axis->id }}">
+                    <input class="form-control" type="search" placeholder="Find one of {{ $axis->count() }}" aria-label="Find among the values of {{ $axis->name }}" autocomplete="off" data-values-find hidden>
+                    <ul class="chips" data-axis="{{ $axis->id }}" aria-label="Values of {{ $axis->name }}">
+                        @foreach ($axis->values as $value)
+                            <li class="chip" id="value-{{ $value->id }}" data-value="{{ $value->id }}" data-name="{{ $value->label }}">
+                                @can('edit')
+                                    <button type="button" class="label" data-dialog="{{ route('value', [$product, $value->id]) }}" title="Change {{ $value->label }}">@if ($axis->kind === Core\Matrix\AxisKind::Color)<x-swatch :swatch="$loaded->swatches->of($value->id)"/>@endif<x-long-name :name="$value->label"/>@if (($loaded->openings[$axis->id] ?? 0) === $value->id)<small title="Shoppers find it chosen">opens</small>@endif</button>
+                                    <button type="button" class="btn-quiet step" data-value-step="-1" title="Earlier: {{ $value->label }}"><x-icon name="chevron-left"/><span class="visually-hidden">{{ $value->label }} earlier</span></button>
+                                    <button type="button" class="btn-quiet step" data-value-step="1" title="Later: {{ $value->label }}"><x-icon name="chevron-right"/><span class="visually-hidden">{{ $value->label }} later</span></button>
+                                    <button type="button" class="btn-quiet drop" data-dialog="{{ route('setup', $product) }}" data-with="{{ json_encode(['without' => $value->id]) }}" title="Remove {{ $value->label }}…"><x-icon name="x"/><span class="visually-hidden">Remove {{ $value->label }}…</span></button>
+                                @else
+                                    <span class="label">@if ($axis->kind === Core\Matrix\AxisKind::Color)<x-swatch :swatch="$loaded->swatches->of($value->id)"/>@endif<x-long-name :name="$value->label"/></span>
+                                @endcan
+                            </li>
+                        @endforeach
+                    </ul>
+                </div>
+                <button type="button" class="more-values" data-more-values="{{ $axis->id }}" aria-expanded="false" hidden></button>
                 @can('edit')
                     <label class="visually-hidden" for="add-{{ $axis->id }}">Add to {{ $axis->name }}</label>
                     <input class="form-control add-values" id="add-{{ $axis->id }}" data-add-values data-axis="{{ $axis->id }}" placeholder="add, then Enter" autocomplete="off">

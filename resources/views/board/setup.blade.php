@@ -16,7 +16,7 @@
                 </div>
                 <ul class="read" aria-label="{{ ucfirst($called) }} so far">
                     @foreach ($setup->chips($draft) as $chip)
-                        <li class="chip @if ($chip->isNew) is-new @endif" data-label="{{ $chip->label }}" data-item="{{ $chip->item }}"><span class="label">@if ($own?->axis->kind === Core\Matrix\AxisKind::Color)<x-swatch :swatch="$chip->swatch"/>@endif{{ $chip->label }}</span><button type="button" class="btn-quiet drop" data-setup="drop-value"><x-icon name="x"/><span class="visually-hidden">Take {{ $chip->label }} away</span></button></li>
+                        <li class="chip @if ($chip->isNew) is-new @endif" data-label="{{ $chip->label }}" data-item="{{ $chip->item }}"><span class="label">@if ($own?->axis->kind === Core\Matrix\AxisKind::Color)<x-swatch :swatch="$chip->swatch"/>@endif<x-long-name :name="$chip->label"/></span><button type="button" class="btn-quiet drop" data-setup="drop-value"><x-icon name="x"/><span class="visually-hidden">Take {{ $chip->label }} away</span></button></li>
                     @endforeach
                 </ul>
                 <ul class="hints">

@@ -6,4 +6,5 @@
             <a href="{{ route($route) }}" @if ($place === $route) aria-current="page" @endif>{{ $label }}</a>
         @endforeach
     </nav>
+    {{ $slot }}
 </div>

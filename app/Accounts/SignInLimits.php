@@ -2,11 +2,10 @@
 
 declare(strict_types=1);
 
-namespace App\Http;
+namespace App\Accounts;
 
 use App\Models\User;
 use Core\Text\Name;
-use Illuminate\Http\Request;
 use Illuminate\Support\Facades\RateLimiter;
 
 /**
@@ -27,16 +26,20 @@ final readonly class SignInLimits
     {
     }
 
-    public static function of(Request $request, ?User $account, string $email): self
+    /**
+     * @param  ?User  $account  with the address given; null where nobody has it
+     * @param  string  $address  of the network
+     * @param  ?string  $knownBrowser  that has signed in to the account before; null where it is another
+     */
+    public static function of(?User $account, string $email, string $address, ?string $knownBrowser): self
     {
-        $browser = KnownBrowser::from($request);
-        if ($account !== null && $browser->knows($account)) {
-            return new self(self::counters("browser:{$browser->id}:{$account->id}", self::FROM_BROWSER));
+        if ($account !== null && $knownBrowser !== null) {
+            return new self(self::counters("browser:{$knownBrowser}:{$account->id}", self::FROM_BROWSER));
         }
 
         return new self([
             ...self::counters($account === null ? 'nobody:'.hash('sha256', Name::of($email)->folded) : "account:{$account->id}", self::OF_ACCOUNT),
-            ...self::counters("address:{$request->ip()}", self::FROM_ADDRESS),
+            ...self::counters("address:{$address}", self::FROM_ADDRESS),
         ]);
     }
 
