@@ -11,6 +11,7 @@ use Bench\BuildMatrix;
 use Bench\BuildPlan;
 use Bench\CatalogPages;
 use Bench\ManyPrices;
+use Bench\OneReaderInALoop;
 use Bench\OneStock;
 use Bench\PhotoIntake;
 use Bench\PictureMemory;
@@ -34,6 +35,7 @@ $results = [
     BoardPage::of5000AtOnce($url),
     BoardPage::contactOf40($url),
     ...CatalogPages::measure($url),
+    OneReaderInALoop::measure($url),
     OneStock::measure($url),
     ManyPrices::measure(),
     BatchOfPrices::measure(),

@@ -7,6 +7,7 @@ declare(strict_types=1);
  * The results are kept in the repository, so nobody needs to run this to start the application.
  */
 
+use Database\Demo\Drawing\CameraData;
 use Database\Demo\Drawing\Cape;
 use Database\Demo\Drawing\Clog;
 use Database\Demo\Drawing\Cloth;
@@ -14,11 +15,15 @@ use Database\Demo\Drawing\Glove;
 use Database\Demo\Drawing\SmallGoods;
 use Database\Demo\Drawing\Smock;
 
-foreach (['Cloth', 'Smock', 'Clog', 'Glove', 'Cape', 'SmallGoods'] as $class) {
+foreach (['CameraData', 'Cloth', 'Smock', 'Clog', 'Glove', 'Cape', 'SmallGoods'] as $class) {
     require __DIR__."/drawing/{$class}.php";
 }
+require __DIR__.'/../../app/Media/SrgbProfile.php';
 
-const COLORS = ['moss' => '#66784f', 'clay' => '#bb7050', 'slate' => '#52657d', 'oat' => '#d9c9a3', 'ink' => '#414573', 'fern' => '#4f7f4f', 'berry' => '#8a3557', 'bark' => '#6a5445', 'straw' => '#d8c27d'];
+/** The first picture of the shoot was taken then; one every half minute or so. */
+const BEGAN = '2026-03-03 09:10:00';
+
+const COLORS = ['moss' => '#66784f', 'clay' => '#bb7050', 'slate' => '#52657d', 'oat' => '#d9c9a3', 'ink' => '#414573', 'fern' => '#4f7f4f', 'berry' => '#8a3557', 'bark' => '#6a5445', 'straw' => '#d8c27d', 'pewter' => '#b9bcc0'];
 
 $pictures = [];
 foreach (['moss', 'clay', 'slate', 'oat', 'ink'] as $at => $color) {
@@ -56,10 +61,10 @@ foreach (['moss', 'slate'] as $at => $color) {
     $pictures["cape-{$color}-front"] = fn (): string => $cape->front();
     $pictures["cape-{$color}-back"] = fn (): string => $cape->back();
 }
-foreach (['clay', 'ink'] as $at => $color) {
+foreach (['clay', 'ink', 'pewter'] as $at => $color) {
     $pictures["apron-{$color}-front"] = fn (): string => SmallGoods::apron(COLORS[$color], 121 + $at);
 }
-foreach (['straw', 'moss'] as $at => $color) {
+foreach (['straw', 'moss', 'pewter'] as $at => $color) {
     $pictures["hat-{$color}-side"] = fn (): string => SmallGoods::hat(COLORS[$color], 131 + $at);
 }
 foreach (['bark', 'slate'] as $at => $color) {
@@ -73,7 +78,9 @@ $pictures['clog-size-guide'] = fn (): string => Cloth::guide('Foot length, mm', 
 $pictures['glove-size-guide'] = fn (): string => Cloth::guide('Palm around, cm', [['Size', 'from', 'to'], ['6', '15', '17'], ['7', '17', '19'], ['8', '19', '21'], ['9', '21', '23'], ['10', '23', '25'], ['11', '25', '27']]);
 
 $wanted = $argv[1] ?? '';
+$taken = new DateTimeImmutable(BEGAN);
 foreach ($pictures as $name => $draw) {
+    $taken = $taken->modify('+'.(20_000 + crc32($name) % 25_000).' milliseconds');
     if (! str_starts_with($name, $wanted)) {
         continue;
     }
@@ -92,5 +99,7 @@ foreach ($pictures as $name => $draw) {
     }
     unlink($svg);
     unlink($png);
+    $jpeg = __DIR__."/photos/{$name}.jpg";
+    file_put_contents($jpeg, CameraData::stamped((string) file_get_contents($jpeg), $taken));
     echo "{$name}.jpg\n";
 }

@@ -256,22 +256,22 @@ final class DemoSeeder extends Seeder
     /** No axis, one axis, and sizes in pairs. */
     private function smallGoods(int $shotList): void
     {
-        $apron = $this->product('Seed apron', 'TB-APRON', 'Aprons', '29.00', 'Three pockets for packets, one for a pencil.', $shotList, [new DraftAxis('Color', 'Clay, Ink, Oat')]);
+        $apron = $this->product('Seed apron', 'TB-APRON', 'Aprons', '29.00', 'Three pockets for packets, one for a pencil.', $shotList, [new DraftAxis('Color', 'Clay, Ink, Oat, Pewter')]);
         $this->photos($apron, 'apron-');
-        foreach (['Clay', 'Ink'] as $color) {
+        foreach (['Clay', 'Ink', 'Pewter'] as $color) {
             $this->place($apron, strtolower("apron-{$color}-front.jpg"), ['Color' => $color], View::usual('front'), Role::Lead);
         }
         $this->facts->set($this->change($apron), 'Fits', 'everybody');
         $this->say($apron, ['buyer text' => ['Name to embroider', '2', '18'], 'gift wrap' => ['3.50']]);
-        $this->stock($apron, [21, 17, 9]);
+        $this->stock($apron, [21, 17, 9, 13]);
         $this->opening->value($this->change($apron), $this->id('axes', 'Color'), $this->id('axis_values', 'Ink'));
 
-        $hat = $this->product('Brim hat', 'TB-HAT', 'Hats', '34.00', 'A wide brim that sheds rain at the back.', $shotList, [new DraftAxis('Color', 'Straw, Moss'), new DraftAxis('Size', 'S/M, L/XL')]);
+        $hat = $this->product('Brim hat', 'TB-HAT', 'Hats', '34.00', 'A wide brim that sheds rain at the back.', $shotList, [new DraftAxis('Color', 'Straw, Moss, Pewter'), new DraftAxis('Size', 'S/M, L/XL')]);
         $this->photos($hat, 'hat-');
-        foreach (['Straw', 'Moss'] as $color) {
+        foreach (['Straw', 'Moss', 'Pewter'] as $color) {
             $this->place($hat, strtolower("hat-{$color}-side.jpg"), ['Color' => $color], View::usual('front'), Role::Lead);
         }
-        $this->stock($hat, [7, 4, 12, 0]);
+        $this->stock($hat, [7, 4, 12, 0, 3, 5]);
 
         $cushion = $this->product('Kneeling cushion', 'TB-CUSHION', 'Cushions', '18.00', 'Thick enough for gravel.', $shotList, [new DraftAxis('Pattern', 'Stripe, Check')]);
         $this->photos($cushion, 'cushion-');
@@ -381,7 +381,7 @@ final class DemoSeeder extends Seeder
             $this->details->run($this->change($product), $field, $value);
         }
         $this->matrix->run($this->change($product), $axes, new MatrixChoices());
-        foreach (['Berry' => '#8a3557', 'Bark' => '#6a5445', 'Straw' => '#d8c27d'] as $color => $swatch) {
+        foreach (['Berry' => '#8a3557', 'Bark' => '#6a5445', 'Straw' => '#d8c27d', 'Pewter' => '#b9bcc0'] as $color => $swatch) {
             LibraryValue::query()->where('name', $color)->update(['swatch' => $swatch]);
         }
 
