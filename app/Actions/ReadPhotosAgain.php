@@ -56,7 +56,7 @@ final class ReadPhotosAgain
     public function missing(Photo $photo): void
     {
         if (! $photo->state->canBeReadAgain()) {
-            $this->store->readAgain($photo);
+            $this->store->readAgainWhenIdle($photo);
         }
     }
 }

@@ -84,6 +84,13 @@ final class PhotoStore
         DerivePhoto::dispatch($photo->id)->afterCommit();
     }
 
+    /** The same because somebody looks at it: behind the pictures that arrive. */
+    public function readAgainWhenIdle(Photo $photo): void
+    {
+        $photo->update(['state' => PhotoState::Waiting, 'failure' => null]);
+        DerivePhoto::dispatch($photo->id)->onQueue(PhotoCuts::ASKED_FOR)->afterCommit();
+    }
+
     /** Whether every size is on disk, and what the picture looks like is known. */
     public function isWhole(Photo $photo): bool
     {

@@ -67,8 +67,9 @@ it('works out a few things at a time for one person, and lets the others through
     }, [1, 2]);
     $this->get('/products/SMOCK')->assertStatus(429)->assertHeader('Refresh', '1')->assertSee('asked for again by itself');
     $this->get('/products/SMOCK/board', ['HX-Request' => 'true'])->assertStatus(429)->assertHeader(FewAtOnce::HEADER, '1');
-    // A look has places of its own, and so has everybody else.
-    $this->post('/products/SMOCK/tray', ['selected' => '*'], ['HX-Request' => 'true'])->assertOk();
+    $this->post('/products/SMOCK/tray', ['selected' => '*'], ['HX-Request' => 'true'])->assertStatus(429);
+    // A change of his own is made all the same, and everybody else has places of their own.
+    $this->post('/products/SMOCK/layout/fold', ['folded' => '1'], ['HX-Request' => 'true'])->assertOk();
     $this->actingAs(Shop::person(Right::View, 'Mo'))->get('/products/SMOCK')->assertOk();
     array_map(fclose(...), $held);
     $this->actingAs($own)->get('/products/SMOCK')->assertOk();

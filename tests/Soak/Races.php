@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Tests\Soak;
 
+use CurlHandle;
+
 /** Eight people want the same name or code at the same moment: one gets it, the others are told, nobody meets an error. */
 final class Races
 {
@@ -56,6 +58,7 @@ final class Races
                 'version' => $version($at, $product(0)), 'lens' => 'stock', 'selected' => $this->stage['racers'][0]['cells'][$at], 'typed' => $round * 100 + $at,
             ]]);
         }
+        $this->pressButtonManyTimes();
         foreach ($this->answers as $race => $counts) {
             ksort($counts);
             printf("  %s: %s\n", $race, implode(', ', array_map(fn (int $status, int $count): string => "{$status} × {$count}", array_keys($counts), $counts)));
@@ -67,15 +70,24 @@ final class Races
         return $this->faults === [] ? 0 : 1;
     }
 
-    /** @param  callable(int): array{string, array<string, mixed>}  $asks  what each asks for, made ready before any is sent */
-    private function race(string $name, callable $asks): void
+    /** One person presses the button of a plain form again and again: all are led to the one batch that it made. */
+    private function pressButtonManyTimes(): void
+    {
+        $form = ['q' => $this->stage['racers'][0]['code'], 'what' => 'details:brand', 'value' => 'Race', 'token' => Visitor::token()];
+        $handles = array_map(fn (int $at): CurlHandle => $this->visitors[0]->preparedForm('/bulk', $form), range(1, 4));
+        $led = array_map(fn (Answer $answer): string => "{$answer->status} {$answer->location}", $this->sent($handles));
+        if (count(array_unique($led)) !== 1 || preg_match('~^302 .*/bulk/[0-9A-Za-z]{26}$~', $led[0]) !== 1) {
+            $this->faults[] = 'a button pressed four times: '.implode(', ', $led);
+        }
+    }
+
+    /**
+     * @param  array<int, CurlHandle>  $handles
+     * @return array<int, Answer> of all, sent at the same moment
+     */
+    private function sent(array $handles): array
     {
         $multi = curl_multi_init();
-        $handles = [];
-        foreach ($this->visitors as $at => $visitor) {
-            [$path, $fields] = $asks($at);
-            $handles[$at] = $visitor->prepared($path, $fields);
-        }
         foreach ($handles as $handle) {
             curl_multi_add_handle($multi, $handle);
         }
@@ -83,15 +95,27 @@ final class Races
             $status = curl_multi_exec($multi, $running);
             curl_multi_select($multi, 0.1);
         } while ($running > 0 && $status === CURLM_OK);
-        foreach ($handles as $at => $handle) {
-            $answer = Answer::of($handle, curl_multi_getcontent($handle));
+        $answers = array_map(fn (CurlHandle $handle): Answer => Answer::of($handle, curl_multi_getcontent($handle)), $handles);
+        array_map(fn (CurlHandle $handle) => curl_multi_remove_handle($multi, $handle), $handles);
+        curl_multi_close($multi);
+
+        return $answers;
+    }
+
+    /** @param  callable(int): array{string, array<string, mixed>}  $asks  what each asks for, made ready before any is sent */
+    private function race(string $name, callable $asks): void
+    {
+        $handles = [];
+        foreach ($this->visitors as $at => $visitor) {
+            [$path, $fields] = $asks($at);
+            $handles[$at] = $visitor->prepared($path, $fields);
+        }
+        foreach ($this->sent($handles) as $answer) {
             $this->answers[$name][$answer->status] = ($this->answers[$name][$answer->status] ?? 0) + 1;
             // Of the numbers of a range there are enough for all: nobody is told to try again.
             if ($answer->status === 0 || $answer->status >= 500 || ($name === self::NUMBERS && $answer->status !== 200)) {
                 $this->faults[] = "{$name}: {$answer->status} ".substr(trim((string) preg_replace('/\s+/', ' ', strip_tags($answer->body))), 0, 300);
             }
-            curl_multi_remove_handle($multi, $handle);
         }
-        curl_multi_close($multi);
     }
 }

@@ -84,6 +84,15 @@ final class Visitor
         return $curl;
     }
 
+    /** The same as a plain form, not by the scripts of a page. */
+    public function preparedForm(string $path, array $fields): CurlHandle
+    {
+        $curl = $this->prepared($path, $fields);
+        curl_setopt($curl, CURLOPT_HTTPHEADER, ['X-CSRF-TOKEN: '.$this->csrf]);
+
+        return $curl;
+    }
+
     /** @param  array<string, mixed>  $fields */
     private function untilAnswered(string $method, string $path, array $fields = [], bool $isForm = false): Answer
     {

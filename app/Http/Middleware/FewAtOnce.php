@@ -18,9 +18,6 @@ final class FewAtOnce
     /** Says to the script of a page that the same may be asked for again in a moment. */
     public const HEADER = 'X-Ask-Again';
 
-    /** Whatever is asked for by an address alone. */
-    private const PAGES = 'pages';
-
     private const SECONDS = 1;
 
     /** @var array<string, resource> */
@@ -29,11 +26,12 @@ final class FewAtOnce
     /**
      * @param  string  $kind  of work, each with places of its own
      * @param  string  $most  places of a person
+     * @param  string  $looks  "looks" where what only asks may stand in a body
      */
-    public function handle(Request $request, Closure $next, string $kind, string $most): Response
+    public function handle(Request $request, Closure $next, string $kind, string $most, string $looks = ''): Response
     {
         // Changes wait for one another where they have to: at the rows they write.
-        if ($kind === self::PAGES && ! $request->isMethodSafe()) {
+        if (! $request->isMethodSafe() && $looks === '') {
             return $next($request);
         }
         if (! $this->take("{$kind}-{$request->user()?->id}", (int) $most)) {
