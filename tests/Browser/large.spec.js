@@ -127,7 +127,9 @@ test('on a phone the catalog begins with its products, and the intake says thing
   await page.locator('input[type=file]').first().setInputFiles([{ name: 'something nobody understands at all.jpg', mimeType: 'image/jpeg', buffer: await page.screenshot({ type: 'jpeg' }) }]);
   const why = page.locator('.row .why').first();
   await expect(why).toBeVisible({ timeout: 60_000 });
-  expect((await why.boundingBox()).width).toBeGreaterThan(300);
+  const { x, width } = await why.boundingBox();
+  expect(width).toBeGreaterThan(300);
+  expect(x + width).toBeLessThanOrEqual(390);
   expect(await page.evaluate(() => document.documentElement.scrollWidth)).toBeLessThanOrEqual(390);
   await sound(page, 'intake on a phone');
   expect(faults).toEqual([]);

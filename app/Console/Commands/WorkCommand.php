@@ -25,9 +25,8 @@ final class WorkCommand extends Command
 
     public function handle(): int
     {
-        return $this->call('queue:work', [
+        return $this->callSilently('queue:work', [
             '--queue' => 'default,'.PhotoCuts::ASKED_FOR,
-            '--quiet' => true,
             '--sleep' => '0.2',
             '--tries' => '3',
             '--memory' => (string) self::MEMORY,

@@ -40,7 +40,7 @@
         <tbody>
         @foreach ($sessions as $session)
             <tr>
-                <th scope="row">{{ $session->browser === '' ? 'a browser without a name' : $session->browser }}</th>
+                <th scope="row" title="{{ $session->browser }}">{{ App\Http\Screens\BrowserName::of($session->browser) }}</th>
                 <td>{{ $session->address }}</td>
                 <td><x-moment :at="$session->created_at"/></td>
                 <td><x-moment :at="$session->seen_at"/></td>
