@@ -37,6 +37,7 @@ final class PasteBlock
         if ($grid->isEmpty()) {
             throw new Refused('Select a rectangle of cells that the block goes into, or the one cell where it begins.', Kind::Missing, 'block');
         }
+        $block = $kind === NumberKind::Code ? $block : $block->withoutHeading();
         $filled = $grid->filled($block, $isFirst);
         $selection = CellGrid::selection(array_map(strval(...), array_keys($filled)));
 
@@ -84,7 +85,7 @@ final class PasteBlock
     }
 
     /**
-     * A code is refused that comes twice, or that another has; also where that other gets a new one by the same block.
+     * A code is refused that comes twice, or that another has; SKUs of one block may exchange theirs.
      *
      * @param  array<int, array<string, int|string|null>>  $updates  by SKU id
      * @param  array<int, array{int, int, string}>  $places  by SKU id
@@ -94,7 +95,7 @@ final class PasteBlock
         $own = array_column(array_map(fn (SkuRow $sku): array => [$sku->id, mb_strtoupper($sku->code)], $chosen->skus), 1, 0);
         $codes = array_map(fn (array $columns): string => (string) $columns['code'], $updates);
         $changed = array_filter($codes, fn (string $code, int $id): bool => mb_strtoupper($code) !== $own[$id], ARRAY_FILTER_USE_BOTH);
-        $taken = $this->taken->among(array_values($changed), $chosen->matrix->axes === [] ? $chosen->product->id : null);
+        $taken = $this->taken->among(array_values($changed), $chosen->matrix->axes === [] ? $chosen->product->id : null, array_keys($updates));
         $met = [];
         foreach ($codes as $id => $code) {
             $upper = mb_strtoupper($code);

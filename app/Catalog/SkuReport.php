@@ -42,7 +42,8 @@ final readonly class SkuReport
     {
         $price = $loaded->prices->price($sku->cell, $sku->price);
         $sale = $loaded->prices->sale($sku->cell);
-        $margin = $loaded->prices->margin($sku->cell, $price->effective());
+        $today = $loaded->saleNow($sku, ShopDay::today());
+        $margin = $loaded->prices->margin($sku->cell, $today->price ?? $price->effective());
 
         return [
             'amount' => $price->effective()?->shown(),
@@ -50,7 +51,7 @@ final readonly class SkuReport
             'own' => $price->own?->shown(),
             'overrides' => $price->own === null ? null : $price->ruled?->shown(),
             'steps' => array_map(fn (PriceStep $step): array => ['what' => $step->what, 'change' => $step->change, 'amount' => $step->shown($loaded->prices->currency)], $price->steps),
-            'sale' => $sale === null ? null : ['amount' => $sale->price->shown(), 'from' => $sale->from?->iso, 'until' => $sale->until?->iso, 'today' => $loaded->saleNow($sku, ShopDay::today()) !== null],
+            'sale' => $sale === null ? null : ['amount' => $sale->price->shown(), 'from' => $sale->from?->iso, 'until' => $sale->until?->iso, 'today' => $today !== null],
             'list_price' => $loaded->prices->listPrice($sku->cell)?->shown(),
             'cost' => $loaded->prices->cost($sku->cell)?->shown(),
             'margin' => $margin === null ? null : ['amount' => $margin->amount()->shown(), 'percent' => $margin->percent() === null ? null : (string) $margin->percent()],

@@ -12,6 +12,7 @@ enum DetailCheck: string
     case BelowZero = 'price.below-zero';
     case SaleNotBelow = 'sale.not-below';
     case BelowCost = 'price.below-cost';
+    case SaleBelowCost = 'sale.below-cost';
     case NoOrder = 'order.impossible';
     case AllSoldOut = 'stock.all-sold-out';
     case NotCounted = 'stock.not-counted';
@@ -28,7 +29,7 @@ enum DetailCheck: string
     {
         return match ($this) {
             self::NoSku, self::NoPrice, self::BelowZero, self::NoOrder => Severity::Stop,
-            self::SaleNotBelow, self::BelowCost, self::AllSoldOut, self::NoPicture, self::NoCategory, self::NoDescription => Severity::Warn,
+            self::SaleNotBelow, self::BelowCost, self::SaleBelowCost, self::AllSoldOut, self::NoPicture, self::NoCategory, self::NoDescription => Severity::Warn,
             default => Severity::Advise,
         };
     }
@@ -48,6 +49,7 @@ enum DetailCheck: string
             self::BelowZero => "{$skus} would cost less than nothing",
             self::SaleNotBelow => "{$skus} whose sale is not below the regular price",
             self::BelowCost => "{$skus} sold below cost",
+            self::SaleBelowCost => "{$skus} sold below cost in a sale",
             self::NoOrder => "{$skus} that nobody can order: the least is above the most",
             self::AllSoldOut => 'Everything is sold out',
             self::NotCounted => "{$skus} not counted",

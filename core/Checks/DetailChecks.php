@@ -70,6 +70,7 @@ final readonly class DetailChecks
             $this->where(DetailCheck::BelowZero, fn (CatalogSku $sku): bool => $sku->price === null && $this->sold[$sku->cell->key]->isBelowZero),
             $this->where(DetailCheck::SaleNotBelow, $this->hasDearSale(...)),
             $this->where(DetailCheck::BelowCost, fn (CatalogSku $sku): bool => $this->prices->margin($sku->cell, $this->sold[$sku->cell->key]->effective())?->amount()->amount->isNegative() === true),
+            $this->where(DetailCheck::SaleBelowCost, $this->isSoldBelowCostInSale(...)),
             $this->where(DetailCheck::NoOrder, fn (CatalogSku $sku): bool => OrderLimits::of($least->at($sku->cell), $most->at($sku->cell))->areImpossible()),
             $stock !== [] && array_filter($stock, fn (?int $units): bool => $units !== 0) === [] ? new DetailFinding(DetailCheck::AllSoldOut) : null,
             $this->book->counting === Counting::None ? null : $this->where(DetailCheck::NotCounted, fn (CatalogSku $sku): bool => $this->book->of($sku->cell, $sku->stock) === null),
@@ -85,6 +86,14 @@ final readonly class DetailChecks
         $price = $this->sold[$sku->cell->key]->effective();
 
         return $sale !== null && $price !== null && ! $sale->isBelow($price);
+    }
+
+    private function isSoldBelowCostInSale(CatalogSku $sku): bool
+    {
+        $sale = $this->prices->sale($sku->cell);
+        $isSale = $sale !== null && $sale->isBelow($this->sold[$sku->cell->key]->effective());
+
+        return $isSale && $this->prices->margin($sku->cell, $sale->price)?->amount()->amount->isNegative() === true;
     }
 
     /** @param  callable(CatalogSku): bool  $isFound */

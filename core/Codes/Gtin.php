@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Core\Codes;
 
+use Normalizer;
+
 /** GTIN-8, -12, -13 and -14. Check digit: GS1 General Specifications, section 7.9 (from memory). */
 final class Gtin
 {
@@ -41,10 +43,11 @@ final class Gtin
         return $body.self::checkDigit($body);
     }
 
-    /** Whether it has 8, 12, 13 or 14 digits of which the last is the right check digit. */
+    /** Whether it has 8, 12, 13 or 14 digits, not all of them zero, of which the last is the right check digit. */
     public static function isValid(string $gtin): bool
     {
         return preg_match('/^(\d{8}|\d{12,14})$/', $gtin) === 1
+            && trim($gtin, '0') !== ''
             && self::checkDigit(substr($gtin, 0, -1)) === (int) substr($gtin, -1);
     }
 
@@ -55,9 +58,13 @@ final class Gtin
      */
     public static function typed(string $typed): string
     {
-        $digits = (string) preg_replace('/[\s\x{00A0}\x{2009}\x{2010}-\x{2014}-]/u', '', mb_scrub(trim($typed), 'UTF-8'));
+        $normal = Normalizer::normalize(mb_scrub(trim($typed), 'UTF-8'), Normalizer::FORM_KC);
+        $digits = (string) preg_replace('/[\s\x{00A0}\x{2009}\x{2010}-\x{2014}-]/u', '', is_string($normal) ? $normal : $typed);
         if (preg_match('/^(\d{8}|\d{12,14})$/', $digits) !== 1) {
             throw UnreadableGtin::noDigits($typed);
+        }
+        if (trim($digits, '0') === '') {
+            throw UnreadableGtin::isNothing($digits);
         }
 
         return self::isValid($digits) ? $digits : throw UnreadableGtin::wrongCheckDigit($digits, self::checkDigit(substr($digits, 0, -1)));

@@ -14,6 +14,11 @@ final class UnreadableGtin extends CoreException
     }
 
     /** @param  int  $right  what the last digit would have to be */
+    public static function isNothing(string $digits): self
+    {
+        return new self("“{$digits}” is no GTIN: zeros alone are nobody’s number. Leave it empty where there is none.");
+    }
+
     public static function wrongCheckDigit(string $digits, int $right): self
     {
         return new self("{$digits} is not a GTIN: the last digit checks the others and would be {$right}. Look at the number again; a digit is wrong or two are exchanged.");

@@ -68,35 +68,35 @@ final readonly class Details
     }
 
     /**
-     * Said anew somewhere; nowhere else is anything different.
+     * Said anew somewhere; nowhere else is anything different. A part's say stays its own, whatever the product says
+     * meanwhile: the same as well.
      *
-     * @param  Reach  $where  everything: then no part says otherwise any more, nor one that sleeps
-     * @param  ?string  $text  null: as the whole product; empty: none there
+     * @param  Reach  $where  everything: the product itself; its parts go on saying what they say
+     * @param  ?string  $text  null: as the whole product, so that the part's say goes and the product's stays; empty: a
+     *                         say like any other, that there is nothing here
      */
     public function with(DetailKind $kind, Reach $where, ?string $text, Matrix $matrix): self
     {
-        $others = array_values(array_filter($this->all, fn (ReachedDetail $detail): bool => $detail->kind !== $kind));
-        if ($where->isEverything()) {
-            return new self($text === null || $text === '' ? $others : [...$others, new ReachedDetail($kind, $where, $text)]);
+        if ($where->isEverything() && $text !== null) {
+            return $this->withWhole($kind, $text);
         }
-        $whole = $this->whole($kind);
-        $kept = $whole === '' ? [] : [new ReachedDetail($kind, Reach::everything(), $whole)];
-        $isOwn = $text !== null && $text !== $whole;
+        $all = array_values(array_filter($this->all, fn (ReachedDetail $detail): bool => $detail->kind !== $kind || $detail->reach->isEverything()));
+        $isNew = $text !== null;
         foreach ($this->parts($kind) as $part) {
-            $rest = $isOwn && $part->text === $text ? $part->reach->union($where) : $part->reach->subtract($where, $matrix);
-            $isOwn = $isOwn && $part->text !== $text;
+            $rest = $isNew && $part->text === $text ? $part->reach->union($where) : $part->reach->subtract($where, $matrix);
+            $isNew = $isNew && $part->text !== $text;
             if (! $rest->isNothing()) {
-                $kept[] = new ReachedDetail($kind, $rest, $part->text);
+                $all[] = new ReachedDetail($kind, $rest, $part->text);
             }
         }
 
-        return new self([...$others, ...$kept, ...($isOwn ? [new ReachedDetail($kind, $where, (string) $text)] : [])]);
+        return new self($isNew ? [...$all, new ReachedDetail($kind, $where, (string) $text)] : $all);
     }
 
-    /** Said anew of the whole product; parts that say otherwise go on saying so, those that say the same follow it. */
+    /** Said anew of the whole product; parts that say something of their own go on saying it. */
     public function withWhole(DetailKind $kind, string $text): self
     {
-        $others = array_values(array_filter($this->all, fn (ReachedDetail $detail): bool => $detail->kind !== $kind || (! $detail->reach->isEverything() && $detail->text !== $text)));
+        $others = array_values(array_filter($this->all, fn (ReachedDetail $detail): bool => $detail->kind !== $kind || ! $detail->reach->isEverything()));
 
         return new self($text === '' ? $others : [...$others, new ReachedDetail($kind, Reach::everything(), $text)]);
     }

@@ -36,7 +36,7 @@ final readonly class Quantity
         if ($unit === null || $unit->isWeight() !== $usual->isWeight()) {
             throw UnreadableDetail::noUnit($typed, $usual->isWeight());
         }
-        $number = NumberReader::read($parts[1])->stripTrailingZeros();
+        $number = NumberReader::read($parts[1], $unit === Unit::Gram ? 0 : null)->stripTrailingZeros();
         if ($number->isNegativeOrZero() || $number->isGreaterThan(self::MOST) || $number->getScale() > self::DIGITS) {
             throw UnreadableDetail::noQuantity($typed);
         }

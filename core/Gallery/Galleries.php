@@ -93,7 +93,7 @@ final class Galleries
      * The gallery of a partial choice. A picture axis that is open stands at its opening value among the SKUs still
      * in question, unless these look all alike; then the placements that cover every one of these SKUs, or if there are
      * none, those that cover any. Nothing chosen: the opening SKU's. A choice that no made SKU answers is seen as its
-     * picture axes alone, then as nothing chosen.
+     * picture axes alone; if no made SKU answers these either, nothing is shown: never what another value looks like.
      *
      * @throws UnknownChoice where an axis or a value is not the product's
      */
@@ -113,7 +113,7 @@ final class Galleries
             $pictureAxes = array_map(fn ($axis): int => $axis->id, $this->matrix->pictureAxes());
             $seen = $choice->on($pictureAxes);
 
-            return $this->forChoice($seen->key === $choice->key ? Combination::of([]) : $seen);
+            return $seen->key === $choice->key ? new Gallery([], [], $this->chooser->choose([], [])) : $this->forChoice($seen);
         }
         $seen = $this->filledIn($choice);
         $classes = array_values(array_unique(array_map($this->classes->of(...), $this->madeIn($seen))));

@@ -54,6 +54,19 @@ final readonly class Currency
         return explode(' ', self::CODES);
     }
 
+    /** Signs, and whose they are: several may share one. Unicode, block Currency Symbols. */
+    private const SIGNS = [
+        '€' => 'EUR', '£' => 'GBP EGP FKP GIP SHP SSP SYP LBP SDG', '¥' => 'JPY CNY', '￥' => 'JPY CNY', '₹' => 'INR', '₽' => 'RUB', '₺' => 'TRY',
+        '₩' => 'KRW KPW', '₪' => 'ILS', '฿' => 'THB', '₫' => 'VND', '₴' => 'UAH', '₱' => 'PHP CUP', '₦' => 'NGN', '₡' => 'CRC', '₸' => 'KZT', '₾' => 'GEL',
+        '$' => 'USD AUD BBD BMD BND BSD BZD CAD CLP COP DOP FJD GYD HKD JMD KYD LRD MXN NAD NZD SBD SGD SRD TTD TWD UYU XCD ARS CUP CVE',
+    ];
+
+    /** Whether a sign or a code on a price is this currency's. */
+    public function isSaidBy(string $sign): bool
+    {
+        return strtoupper($sign) === $this->code || in_array($this->code, explode(' ', self::SIGNS[$sign] ?? ''), true);
+    }
+
     /** Whether both are the same currency. */
     public function is(self $other): bool
     {

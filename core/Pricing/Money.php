@@ -37,14 +37,19 @@ final readonly class Money
     }
 
     /**
-     * A price as people type it: "49", "49,00", "1,049.00", "1 049,00".
+     * A price as people type it, with or without the sign or the code of its currency: "49", "49,00", "1 049,00",
+     * "€49.00", "49,00 EUR".
      *
      * @throws UnreadableNumber
-     * @throws UnreadablePrice where it is negative, too large, or has more digits than the currency
+     * @throws UnreadablePrice where it is negative, too large, of another currency, or has more digits than the currency
      */
     public static function typed(string $typed, Currency $currency): self
     {
-        return self::of(self::bounded(NumberReader::read($typed), $typed), $currency);
+        $number = self::withoutCurrency($typed, $currency);
+        // Where a currency has no digits, or three, a point before three digits means one thing only.
+        $digits = $currency->digits === 0 || $currency->digits === 3 ? $currency->digits : null;
+
+        return self::of(self::bounded(NumberReader::read($number, $digits), $typed), $currency);
     }
 
     /**
@@ -167,6 +172,18 @@ final readonly class Money
     public static function highest(array $prices): self
     {
         return array_reduce($prices, fn (self $highest, self $price): self => $highest->isLessThan($price) ? $price : $highest, $prices[0]);
+    }
+
+    /** @throws UnreadablePrice where a sign or a code of another currency stands there */
+    private static function withoutCurrency(string $typed, Currency $currency): string
+    {
+        $sign = '(\p{Sc}|[A-Za-z]{3})';
+        if (preg_match("/^\\s*{$sign}\\s*(?=[\\d\\-\x{2212}])(.*)$|^(.*\\d)\\s*{$sign}\\s*$/us", $typed, $found) !== 1) {
+            return $typed;
+        }
+        [$said, $number] = ($found[1] ?? '') !== '' ? [$found[1], $found[2]] : [$found[4] ?? '', $found[3] ?? ''];
+
+        return $currency->isSaidBy($said) ? $number : throw UnreadablePrice::ofAnother($typed, $said, $currency);
     }
 
     private static function bounded(BigDecimal $amount, string $said): BigDecimal

@@ -20,6 +20,12 @@ final class UnreadablePrice extends CoreException
         return new self("“{$typed}” cannot be added to a price: no price is above {$most}.");
     }
 
+    /** @param  string  $said  the sign or the code on it */
+    public static function ofAnother(string $typed, string $said, Currency $currency): self
+    {
+        return new self("“{$typed}” says {$said}; prices here are in {$currency->code}. Type the amount in {$currency->code}.");
+    }
+
     /** An amount with more digits than its currency has. */
     public static function tooFine(string $typed, Currency $currency): self
     {

@@ -21,6 +21,12 @@ final readonly class CellGrid
         return new self($key === '' ? [] : array_map(fn (string $row): array => explode(';', $row), explode('|', $key)));
     }
 
+    /** @return int cells across; 0 where there are none */
+    public function width(): int
+    {
+        return count($this->rows[0] ?? []);
+    }
+
     public function isEmpty(): bool
     {
         return $this->rows === [];

@@ -6,7 +6,8 @@ namespace Core\Sheets;
 
 /**
  * A rectangle of cells as spreadsheets put it on the clipboard: a line to a row, a tab between cells; a cell that holds
- * a tab, a line break or a quote stands in quotes, with its own quotes doubled.
+ * a tab, a line break or a quote stands in quotes, with its own quotes doubled. Out of a file, semicolons or commas may
+ * stand between cells, where there is no tab.
  */
 final readonly class PastedBlock
 {
@@ -22,19 +23,28 @@ final readonly class PastedBlock
 
     /**
      * @param  string  $text  with tabs and line breaks of any system
+     * @param  ?int  $width  of the cells that it goes into, which tells "49,50" of one price from that of two; null where
+     *                       only the first of them is known
      *
      * @throws UnreadableBlock
      */
-    public static function read(string $text): self
+    public static function read(string $text, ?int $width = null): self
     {
         if (strlen($text) > self::MOST_BYTES) {
             throw UnreadableBlock::isTooLarge(self::MOST);
         }
-        $text = (string) preg_replace('/\r\n?/', "\n", mb_scrub($text, 'UTF-8'));
+        if (str_contains($text, "\0")) {
+            throw UnreadableBlock::hasNoText();
+        }
+        $text = (string) preg_replace(['/^\x{FEFF}/u', '/\r\n?/'], ['', "\n"], mb_scrub($text, 'UTF-8'));
         // Each row ends in a line break, the last one too.
-        $rows = self::rows(str_ends_with($text, "\n") ? substr($text, 0, -1) : $text);
+        $rows = self::rows(str_ends_with($text, "\n") ? substr($text, 0, -1) : $text, self::separator($text, $width));
         if ($text === '') {
             throw UnreadableBlock::isEmpty();
+        }
+        // Rows behind the last one, in which nothing stands at all.
+        while (count($rows) > 1 && count($rows[0]) > 1 && $rows[count($rows) - 1] === ['']) {
+            array_pop($rows);
         }
         foreach ($rows as $at => $row) {
             if (count($row) !== count($rows[0])) {
@@ -46,6 +56,15 @@ final readonly class PastedBlock
         }
 
         return new self($rows);
+    }
+
+    /** Without its first row, where that names what stands below: no digit in it, and some in the next. */
+    public function withoutHeading(): self
+    {
+        $hasDigits = fn (array $row): bool => preg_match('/\p{N}/u', implode('', $row)) === 1;
+        $isHeading = count($this->rows) > 1 && implode('', $this->rows[0]) !== '' && ! $hasDigits($this->rows[0]) && $hasDigits($this->rows[1]);
+
+        return $isHeading ? new self(array_slice($this->rows, 1)) : $this;
     }
 
     public function height(): int
@@ -90,16 +109,37 @@ final readonly class PastedBlock
         return "{$height} ".($height === 1 ? 'row' : 'rows')." and {$width} ".($width === 1 ? 'column' : 'columns');
     }
 
-    /** @return non-empty-list<non-empty-list<string>> */
-    private static function rows(string $text): array
+    /**
+     * What stands between cells: a tab where there is one; else what parts every line into as many. A single comma may be
+     * a decimal sign as well: it parts cells only where as many are to be filled.
+     */
+    private static function separator(string $text, ?int $width): string
     {
-        // A cell in quotes, or one up to the next tab or line break; then what ends it.
-        preg_match_all('/\G(?:"((?:[^"]|"")*)"|([^\t\n]*))(\t|\n|$)/', $text, $cells, PREG_SET_ORDER);
+        $lines = array_values(array_filter(explode("\n", (string) preg_replace('/"(?:[^"]|"")*"/', '', $text)), fn (string $line): bool => trim($line) !== ''));
+        if (str_contains($text, "\t") || $lines === []) {
+            return "\t";
+        }
+        foreach ([';', ','] as $sign) {
+            $counts = array_unique(array_map(fn (string $line): int => substr_count($line, $sign), $lines));
+            $count = count($counts) === 1 ? (int) reset($counts) : 0;
+            if ($count > 1 || ($count === 1 && ($sign === ';' || $width === 2))) {
+                return $sign;
+            }
+        }
+
+        return "\t";
+    }
+
+    /** @return non-empty-list<non-empty-list<string>> */
+    private static function rows(string $text, string $separator): array
+    {
+        // A cell in quotes, or one up to the next separator or line break; then what ends it.
+        preg_match_all("/\\G(?:\"((?:[^\"]|\"\")*)\"|([^{$separator}\n]*))({$separator}|\n|$)/", $text, $cells, PREG_SET_ORDER);
         $rows = [];
         $row = [];
         foreach ($cells as $cell) {
             $row[] = trim($cell[1] !== '' ? str_replace('""', '"', $cell[1]) : $cell[2]);
-            if ($cell[3] !== "\t") {
+            if ($cell[3] !== $separator) {
                 $rows[] = $row;
                 $row = [];
             }

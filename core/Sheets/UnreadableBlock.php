@@ -9,6 +9,11 @@ use Core\CoreException;
 /** A block of cells from a spreadsheet that cannot be taken as it is. */
 final class UnreadableBlock extends CoreException
 {
+    public static function hasNoText(): self
+    {
+        return new self('What was copied is no text: signs stand in it that no cell can have. Copy the cells again.');
+    }
+
     public static function isEmpty(): self
     {
         return new self('Nothing was copied. Copy some cells of the spreadsheet first.');

@@ -29,7 +29,7 @@ final readonly class StockChange
             return new self(null);
         }
         $isBy = preg_match('/^[+\-\x{2212}\x{2013}\x{FF0B}]/u', $text) === 1;
-        $number = NumberReader::read((string) preg_replace('/^[+\x{FF0B}]\s*(?=\d)/u', '', $text));
+        $number = NumberReader::read((string) preg_replace('/^[+\x{FF0B}]\s*(?=\d)/u', '', $text), 0);
         if ($number->hasNonZeroFractionalPart() || $number->abs()->isGreaterThan(self::MOST)) {
             throw UnreadableUnits::called($typed, self::MOST);
         }

@@ -9,7 +9,9 @@ use Normalizer;
 
 /**
  * Reads numbers as people type them, with either decimal sign: "49", "49,5", "1,049.00", "1 049,00", "1'049".
- * What could be read in two ways ("1.234", "0,500") is refused with both readings.
+ * What could be read in two ways ("1.234", "0,500") is refused with both readings, unless it is known how many digits
+ * what is meant has behind its point: units and grams have none, so that "1.234" is 1234; dinars have three, so that it
+ * is 1.234.
  */
 final class NumberReader
 {
@@ -17,16 +19,20 @@ final class NumberReader
 
     private const SPACES = "/(?<=\\d)[ '\u{00A0}\u{202F}\u{2009}\u{2019}](?=\\d)/u";
 
-    /** @throws UnreadableNumber */
-    public static function read(string $typed): BigDecimal
+    /**
+     * @param  ?int  $digits  how many stand behind the point of what is meant; null where that says nothing
+     *
+     * @throws UnreadableNumber
+     */
+    public static function read(string $typed, ?int $digits = null): BigDecimal
     {
         $text = self::plain($typed);
         if (preg_match('/^(-?)(\d[\d., ]*)$/', $text, $found) !== 1) {
             throw UnreadableNumber::noNumber($typed);
         }
-        [, $sign, $digits] = $found;
+        [, $sign, $number] = $found;
 
-        return BigDecimal::of($sign.self::unsigned($digits, $typed));
+        return BigDecimal::of($sign.self::unsigned($number, $typed, $digits));
     }
 
     /** A number as it can be typed again, and is read as nothing else: "1.2340", where "1.234" could be 1234 too. */
@@ -50,7 +56,7 @@ final class NumberReader
         return (string) preg_replace(self::SPACES, ' ', $text);
     }
 
-    private static function unsigned(string $text, string $typed): string
+    private static function unsigned(string $text, string $typed, ?int $digits): string
     {
         $points = substr_count($text, '.');
         $commas = substr_count($text, ',');
@@ -68,6 +74,12 @@ final class NumberReader
             return self::grouped($text, $sign, null, $typed);
         }
         if (preg_match('/^(\d{1,3})[.,](\d{3})$/', $text, $found) === 1 && trim($found[1].$found[2], '0') !== '') {
+            if ($digits === 0 && ! str_starts_with($found[1], '0')) {
+                return $found[1].$found[2];
+            }
+            if ($digits === 3) {
+                return "{$found[1]}.{$found[2]}";
+            }
             throw UnreadableNumber::twoReadings($typed, "{$found[1]}.{$found[2]}", ltrim($found[1].$found[2], '0') ?: '0');
         }
 

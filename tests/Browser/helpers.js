@@ -10,10 +10,13 @@ export async function signIn(page, who = 'ada') {
 }
 
 /** A new product, made in the catalog, with the dialog of its axes open. */
-export async function chooseAxesOf(page, name, code) {
+export async function chooseAxesOf(page, name, code, shotList = '') {
   await page.getByRole('button', { name: 'New product' }).click();
   await page.getByLabel('Name of a new product').fill(name);
   await page.getByLabel('Code', { exact: true }).fill(code);
+  if (shotList !== '') {
+    await page.getByLabel('Shot list', { exact: true }).selectOption({ label: shotList });
+  }
   await page.getByRole('button', { name: 'Make product' }).click();
   await page.getByRole('button', { name: /Choose axes/ }).click();
 }

@@ -21,8 +21,7 @@ const sum = (page) => page.locator('.coverage-sum');
 test.beforeAll(async ({ browser }) => {
   const page = await browser.newPage();
   await signIn(page);
-  await page.getByLabel('Shot list', { exact: true }).first().selectOption({ label: 'Garment' });
-  await chooseAxesOf(page, `Sheet ${stamp}`, code);
+  await chooseAxesOf(page, `Sheet ${stamp}`, code, 'Garment');
   const dialog = page.getByRole('dialog');
   await dialog.getByLabel('Name of the axis').first().fill('Color');
   await dialog.locator('textarea').first().fill('Teal, Maroon, Olive, Navy, Orange, Orchid, Tan, Gray');

@@ -193,3 +193,11 @@ it('knows one number in all its lengths', function (): void {
         ->and(Gtin::forms('73513537'))->toBe(['73513537', '000073513537', '0000073513537', '00000073513537'])
         ->and(Gtin::forms('4006381333931'))->toBe(['4006381333931', '04006381333931']);
 });
+
+it('takes no zeros alone for a GTIN, and reads digits of full width', function (): void {
+    foreach ([8, 12, 13, 14] as $length) {
+        expect(fn () => Gtin::typed(str_repeat('0', $length)))->toThrow(UnreadableGtin::class, 'nobody’s number')
+            ->and(Gtin::isValid(str_repeat('0', $length)))->toBeFalse();
+    }
+    expect(Gtin::typed('４００６３８１３３３９３１'))->toBe('4006381333931');
+});

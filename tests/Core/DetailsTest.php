@@ -27,11 +27,12 @@ function said(Details $details, Matrix $matrix, DetailKind $kind = DetailKind::C
     return array_column(array_map(fn (Combination $cell): array => [$cell->key, $finder->at($cell)], $matrix->combinations()), 1, 0);
 }
 
-it('says what is typed somewhere there, and changes nothing elsewhere', function (int $seed): void {
+it('says what is typed somewhere there, and changes nothing elsewhere (a part lost its say where the product said the same for a while)', function (int $seed): void {
     $random = Samples::random($seed);
     $matrix = Samples::matrix($random, 3, 4);
     $details = new Details();
-    $known = array_fill_keys(array_map(fn (Combination $cell): string => $cell->key, $matrix->combinations()), '');
+    // The second model: what each cell says of its own, and what the product says.
+    $own = [];
     $whole = '';
     for ($step = 0; $step < 12; $step++) {
         $where = $random->getInt(0, 4) === 0 ? Reach::everything() : Samples::reach($random, $matrix, 3);
@@ -40,19 +41,40 @@ it('says what is typed somewhere there, and changes nothing elsewhere', function
         }
         $text = [null, '', '1', '2', '3'][$random->getInt(0, 4)];
         $details = $details->with(DetailKind::Cost, $where, $text, $matrix);
-        $whole = $where->isEverything() ? (string) $text : $whole;
-        foreach ($matrix->combinations() as $cell) {
-            if ($where->covers($cell)) {
-                $known[$cell->key] = $text ?? $whole;
+        if ($where->isEverything() && $text !== null) {
+            $whole = $text;
+        } else {
+            foreach ($matrix->combinations() as $cell) {
+                if ($where->covers($cell)) {
+                    unset($own[$cell->key]);
+                    $own += $text === null ? [] : [$cell->key => $text];
+                }
             }
         }
-        expect(said($details, $matrix))->toBe($known);
+        $known = array_combine($keys = array_map(fn (Combination $cell): string => $cell->key, $matrix->combinations()), array_map(fn (string $key): string => $own[$key] ?? $whole, $keys));
+        expect(said($details, $matrix))->toBe($known)->and($details->whole(DetailKind::Cost))->toBe($whole);
     }
     foreach ($matrix->combinations() as $cell) {
         $covering = array_filter($details->parts(DetailKind::Cost), fn ($part): bool => $part->reach->covers($cell));
         expect(count($covering))->toBeLessThan(2);
     }
 })->with(range(1, 150));
+
+it('keeps what a part says, whatever the product says meanwhile (Moss followed after 24, then 24 for all, then 26 for all)', function (): void {
+    $matrix = Samples::smock();
+    $moss = Reach::of(Clause::of([Samples::COLOR => [11]]));
+    $details = (new Details())->with(DetailKind::Cost, $moss, '24.00', $matrix)->withWhole(DetailKind::Cost, '24.00')->withWhole(DetailKind::Cost, '26.00');
+    expect(array_count_values(said($details, $matrix)))->toBe(['24.00' => 4, '26.00' => 8]);
+    // The same the other way round: said of the part while the product says the same.
+    $same = (new Details())->withWhole(DetailKind::Cost, '24.00')->with(DetailKind::Cost, $moss, '24.00', $matrix)->withWhole(DetailKind::Cost, '26.00');
+    expect(array_count_values(said($same, $matrix)))->toBe(['24.00' => 4, '26.00' => 8]);
+    // Nothing here is a say like any other, also where the product says nothing yet.
+    $none = (new Details())->with(DetailKind::Cost, $moss, '', $matrix)->withWhole(DetailKind::Cost, '26.00');
+    expect(array_count_values(said($none, $matrix)))->toBe(['' => 4, '26.00' => 8]);
+    // As the product, for all parts: theirs go, the product's stays.
+    $follows = $details->with(DetailKind::Cost, Reach::everything(), null, $matrix);
+    expect(array_count_values(said($follows, $matrix)))->toBe(['26.00' => 12])->and($follows->parts(DetailKind::Cost))->toBe([]);
+});
 
 it('lets a new value follow the product, and parts keep what they say when the product says something else', function (): void {
     $matrix = Samples::smock();
@@ -63,8 +85,7 @@ it('lets a new value follow the product, and parts keep what they say when the p
     expect(array_count_values(said($details, $larger)))->toBe(['24.00' => 5, '21.00' => 15])
         ->and($details->texts(new DetailReader(Currency::of('EUR')), $matrix))->toBe(['Cost' => '21.00', 'Cost, Moss' => '24.00'])
         ->and(array_count_values(said($details->withWhole(DetailKind::Cost, '24.00'), $matrix)))->toBe(['24.00' => 12])
-        ->and($details->withWhole(DetailKind::Cost, '24.00')->parts(DetailKind::Cost))->toBe([])
-        ->and($details->with(DetailKind::Cost, Reach::everything(), '9.00', $matrix)->parts(DetailKind::Cost))->toBe([])
+        ->and(array_count_values(said($details->with(DetailKind::Cost, Reach::everything(), '9.00', $matrix), $matrix)))->toBe(['24.00' => 4, '9.00' => 8])
         ->and(array_count_values(said($details->with(DetailKind::Cost, $moss, '', $matrix), $matrix)))->toBe(['' => 4, '21.00' => 8])
         ->and(array_count_values(said($details->with(DetailKind::Cost, $moss, null, $matrix), $matrix)))->toBe(['21.00' => 12]);
 });

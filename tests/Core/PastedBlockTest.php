@@ -24,12 +24,30 @@ it('reads what spreadsheets put on the clipboard', function (string $text, array
     'quotes' => ["\"a\tb\"\t\"say \"\"so\"\"\"\n\"two\nlines\"\tc\n", [["a\tb", 'say "so"'], ["two\nlines", 'c']]],
     'spaces' => [" 1 \t 2\u{00A0}\n", [['1', "2\u{00A0}"]]],
     'only a break' => ["\n", [['']]],
+    'a byte-order mark' => ["\u{FEFF}49\t50\n", [['49', '50']]],
+    'rows in which nothing stands, behind the last' => ["1\t2\n\n\n", [['1', '2']]],
+    'semicolons of a file' => ["49,50;52,00\n54,00;57,50\n", [['49,50', '52,00'], ['54,00', '57,50']]],
+    'commas of a file' => ["49.50,52,57\n54,57,\"1,200.50\"\n", [['49.50', '52', '57'], ['54', '57', '1,200.50']]],
+    'a column of prices with a decimal comma' => ["49,50\n52,00\n", [['49,50'], ['52,00']]],
 ]);
+
+it('takes a single comma for what parts cells only where two are to be filled (49,50 of a file was one price)', function () {
+    expect(cellsOf(PastedBlock::read("49,50\n52,57", 2)))->toBe([['49', '50'], ['52', '57']])
+        ->and(cellsOf(PastedBlock::read("49,50\n52,57", 1)))->toBe([['49,50'], ['52,57']]);
+});
+
+it('passes over a row that names what stands below', function () {
+    expect(cellsOf(PastedBlock::read("S\tM\n49\t50\n")->withoutHeading()))->toBe([['49', '50']])
+        ->and(cellsOf(PastedBlock::read("36\t38\n49\t50\n")->withoutHeading()))->toBe([['36', '38'], ['49', '50']])
+        ->and(cellsOf(PastedBlock::read("\t\n49\t50\n")->withoutHeading()))->toBe([['', ''], ['49', '50']])
+        ->and(cellsOf(PastedBlock::read("S\tM\n")->withoutHeading()))->toBe([['S', 'M']]);
+});
 
 it('refuses what is no block, by the row', function (string $text, string $why) {
     expect(fn () => PastedBlock::read($text))->toThrow(UnreadableBlock::class, $why);
 })->with([
     ['', 'Nothing was copied'],
+    ["49\0", 'is no text'],
     ["1\t2\n3\n", 'Row 2 of the block has 1 cell, the first has 2'],
     [str_repeat("1\t", 100)."1\n".str_repeat(str_repeat("1\t", 100)."1\n", 99), '10,000 cells can be pasted at once'],
     [str_repeat('x', 1_000_001), '10,000 cells can be pasted at once'],

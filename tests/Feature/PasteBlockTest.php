@@ -81,6 +81,23 @@ it('writes codes, leaves those that stay, and takes none that another has', func
     expect(fourOf($shop, 'code'))->toBe([$first, 'A-2', 'A-3', 'A-4']);
 });
 
+it('exchanges codes within a block, and undoes it (it could GTINs only)', function (): void {
+    $shop = Shop::stocked();
+    [$one, $two, $three, $four] = $before = fourOf($shop, 'code');
+    pasted($shop, 'codes', "{$two}\t{$one}\n{$four}\t{$three}\n", rectangle(['Moss', 'Clay'], ['S', 'M']))->assertOk();
+    expect(fourOf($shop, 'code'))->toBe([$two, $one, $four, $three]);
+    $shop->undo();
+    expect(fourOf($shop, 'code'))->toBe($before);
+});
+
+it('takes prices as a sheet of a file has them: with a heading, signs, a byte-order mark, an empty row behind', function (): void {
+    $shop = Shop::stocked();
+    pasted($shop, 'prices', "\u{FEFF}S;M\r\n€51.00;52,00 €\r\n53;EUR 54.50\r\n\r\n", rectangle(['Moss', 'Clay'], ['S', 'M']))->assertOk();
+    expect(fourOf($shop, 'price'))->toBe(['51.0000', '52.0000', '53.0000', '54.5000']);
+    pasted($shop, 'prices', "51\t\0\n53\t54\n", rectangle(['Moss', 'Clay'], ['S', 'M']))->assertStatus(422)->assertSee('is no text');
+    expect(fourOf($shop, 'price'))->toBe(['51.0000', '52.0000', '53.0000', '54.5000']);
+});
+
 it('passes over cells without a SKU where the block is empty, and refuses a figure for one', function (): void {
     $shop = Shop::stocked();
     app(App\Actions\LeaveOutCells::class)->run($shop->change(), $shop->part(['Color' => 'Clay', 'Size' => 'M']), false);

@@ -75,7 +75,11 @@ final class SkuController
         $kind = NumberKind::tryFrom($request->lens()->value) ?? throw new Refused('Choose first what the cells show: codes, prices, stock, GTINs or weights.', Kind::Missing, 'lens');
 
         // It may reach beyond what is selected, so that the whole board is drawn.
-        return $this->board->fragment($request, $action->run($request->change(), $kind, CellGrid::fromKey($request->string('grid')->toString()), PastedBlock::read($request->string('block')->toString()), $request->boolean('first')));
+        $grid = CellGrid::fromKey($request->string('grid')->toString());
+        $isFirst = $request->boolean('first');
+        $block = PastedBlock::read($request->string('block')->toString(), $isFirst ? null : $grid->width());
+
+        return $this->board->fragment($request, $action->run($request->change(), $kind, $grid, $block, $isFirst));
     }
 
     /** Everything about one SKU, and why. */

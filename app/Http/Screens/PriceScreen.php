@@ -67,10 +67,18 @@ final readonly class PriceScreen
             .($without === 0 ? '' : ', '.number_format($without).' without a price');
     }
 
-    /** The least and the greatest margin; empty where no cost is known. */
+    /** The least and the greatest margin, in a sale as well; empty where no cost is known. */
     public function margins(): string
     {
-        $margins = array_values(array_filter(array_map(fn (SkuRow $sku): ?Margin => $this->loaded->prices->margin($sku->cell, $this->prices[$sku->id] ?? null), $this->loaded->made)));
+        $prices = $this->loaded->prices;
+        $margins = [];
+        foreach ($this->loaded->made as $sku) {
+            $price = $this->prices[$sku->id] ?? null;
+            $sale = $prices->sale($sku->cell);
+            $margins[] = $prices->margin($sku->cell, $price);
+            $margins[] = $sale !== null && $sale->isBelow($price) ? $prices->margin($sku->cell, $sale->price) : null;
+        }
+        $margins = array_values(array_filter($margins));
         usort($margins, fn (Margin $a, Margin $b): int => ($a->percent() ?? $a->amount()->amount)->compareTo($b->percent() ?? $b->amount()->amount));
 
         return match (true) {
@@ -111,6 +119,7 @@ final readonly class PriceScreen
             $doubts[] = match ($finding->check) {
                 DetailCheck::SaleNotBelow => "The sale is not below the regular price: {$places}. Shoppers pay the regular one.",
                 DetailCheck::BelowCost => "Sold below cost: {$places}.",
+                DetailCheck::SaleBelowCost => "Sold below cost in a sale: {$places}.",
                 default => '',
             };
         }
