@@ -6,8 +6,9 @@ declare(strict_types=1);
 $php = parse_ini_file(dirname(__DIR__).'/deploy/php/slate.ini', false, INI_SCANNER_RAW);
 
 return [
-    // Whose clock times are shown on, where neither a reader's account nor the browser says one.
-    'zone' => 'UTC',
+    // The shop's own time zone: a sale begins and ends by its days. Times are shown in it as well, where neither a
+    // reader's account nor the browser says another.
+    'zone' => env('SHOP_ZONE') ?: 'UTC',
     'browsers_zone' => 'UTC',
     'readers_zone' => 'UTC',
     // The open list of names of colors, as the screens are built with it.

@@ -32,7 +32,11 @@ final class AdjustPrices
             $adjustment = Adjustment::typed($amount, $percent, Currency::of($loaded->product->currency));
             $wanted = $loaded->prices->adjusted([$valueId => $adjustment] + $loaded->prices->adjustments);
             foreach ($loaded->made as $sku) {
-                if ($wanted->price($sku->cell, $sku->price)->isBelowZero) {
+                $price = $wanted->price($sku->cell, $sku->price);
+                if ($price->isTooHigh) {
+                    throw new Refused($loaded->placeOf($sku).' would cost more than any price can be. Add less, or give the product a lower price first.', Kind::Impossible, 'amount');
+                }
+                if ($price->isBelowZero) {
                     throw new Refused($loaded->placeOf($sku).' would cost less than nothing. Take less away, or give the product a higher price first.', Kind::Impossible, 'amount');
                 }
             }

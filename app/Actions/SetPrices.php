@@ -40,7 +40,8 @@ final class SetPrices implements Act
                 throw new Refused('None of these SKUs has a price that could be changed. Set one first.', Kind::Impossible, 'typed');
             }
             $ledger->update('skus', array_map(fn (?Money $price): array => ['price' => Amounts::stored($price)], $plan->own));
-            $was = $chosen->pricesInWords() ?: 'none';
+            $was = $chosen->pricesInWords();
+            $was = $was === '' ? 'none' : $was;
 
             return "Price of {$chosen->place()} {$wanted->inWords()} (was {$was})".($plan->without === 0 ? '' : "; {$plan->without} had none and have none");
         });

@@ -82,7 +82,7 @@ final class SetStock implements Act
             $byText[$text($sku)][] = Clause::at($chosen->book->part($sku->cell));
         }
         foreach ($byText as $units => $clauses) {
-            $details = $details->with(DetailKind::PictureUnits, Reach::of(...$clauses), (string) $units, $chosen->matrix);
+            $details = $details->pooled(Reach::of(...$clauses), (string) $units, $chosen->matrix);
         }
 
         return $details;

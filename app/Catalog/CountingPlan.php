@@ -61,7 +61,7 @@ final readonly class CountingPlan
         foreach ($byPart as $skus) {
             $sum = new StockCount($skus);
             $where = Reach::of(Clause::at($loaded->book->part($skus[0]->cell)));
-            $details = $details->with(DetailKind::PictureUnits, $where, $sum->isUncounted() ? null : (string) $sum->units, $loaded->matrix);
+            $details = $details->pooled($where, $sum->isUncounted() ? null : (string) $sum->units, $loaded->matrix);
         }
 
         return $details;

@@ -14,6 +14,7 @@ use App\Media\PhotoSize;
 use App\Models\Product;
 use Core\Catalog\Description;
 use Core\Details\Condition;
+use Core\Details\Counting;
 use Core\Details\DetailKind;
 use Core\Details\Dimensions;
 use Core\Details\FactKind;
@@ -111,7 +112,8 @@ final class JsonLdDocument
                 ...$this->availability($loaded, $sku),
                 'itemCondition' => 'https://schema.org/'.(Condition::tryFrom($loaded->said(DetailKind::Condition, $sku)) ?? Condition::AsNew)->schemaName(),
                 ...($loaded->said(DetailKind::Warranty, $sku) === '' ? [] : ['warranty' => ['@type' => 'WarrantyPromise', 'description' => $loaded->said(DetailKind::Warranty, $sku)]]),
-                ...($sku->stock === null ? [] : ['inventoryLevel' => ['@type' => 'QuantitativeValue', 'value' => $sku->stock]]),
+                // Units that several SKUs share are nobody's own: whoever added them up would sell them more than once.
+                ...($sku->stock === null || $loaded->book->counting !== Counting::Sku ? [] : ['inventoryLevel' => ['@type' => 'QuantitativeValue', 'value' => $sku->stock]]),
             ],
         ], fn (mixed $value): bool => $value !== null && $value !== []);
     }
@@ -181,11 +183,12 @@ final class JsonLdDocument
         $currency = $price->currency->code;
         $specified = fn (Money $money, ?string $type): array => ['@type' => 'UnitPriceSpecification', 'price' => $money->shown(), 'priceCurrency' => $currency] + ($type === null ? [] : ['priceType' => "https://schema.org/{$type}"]);
         $list = $loaded->prices->listPrice($sku->cell);
-        $breaks = array_filter($loaded->prices->breaks()->breaks, fn (QuantityBreak $break): bool => $break->scope === BreakScope::Unit);
+        $all = $loaded->prices->breaks();
+        $breaks = array_filter($all->breaks, fn (QuantityBreak $break): bool => $break->scope === BreakScope::Unit);
         $specifications = [
             ...($sale === null ? [] : [$specified($price, 'RegularPrice')]),
             ...($list === null ? [] : [$specified($list, 'ListPrice')]),
-            ...array_map(fn (QuantityBreak $break): array => $specified($break->total($sale->price ?? $price, 1), null) + ['eligibleQuantity' => ['@type' => 'QuantitativeValue', 'minValue' => $break->from]], array_values($breaks)),
+            ...array_map(fn (QuantityBreak $break): array => $specified($break->total($sale->price ?? $price, 1), null) + ['eligibleQuantity' => array_filter(['@type' => 'QuantitativeValue', 'minValue' => $break->from, 'maxValue' => $all->until($break)])], array_values($breaks)),
         ];
 
         return [

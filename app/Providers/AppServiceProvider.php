@@ -52,6 +52,7 @@ use Illuminate\Support\Facades\RateLimiter;
 use Illuminate\Support\Facades\Route;
 use Illuminate\Support\Facades\Storage;
 use Illuminate\Support\ServiceProvider;
+use InvalidArgumentException;
 
 final class AppServiceProvider extends ServiceProvider
 {
@@ -106,6 +107,9 @@ final class AppServiceProvider extends ServiceProvider
 
     public function boot(): void
     {
+        if (! in_array(config('slate.zone'), timezone_identifiers_list(), true)) {
+            throw new InvalidArgumentException('SHOP_ZONE in .env names no time zone: '.config('slate.zone').'. One is called Europe/Berlin.');
+        }
         TrustProxies::at(config('slate.trusted_proxies') === '*' ? '*' : array_filter(array_map(trim(...), explode(',', (string) config('slate.trusted_proxies')))));
         $this->tendWhileWorking();
         Event::listen(function (ProductsChanged $changed): void {

@@ -33,6 +33,12 @@ final class Summaries
     ) {
     }
 
+    /** How many products could not be counted just now; why is in the log. */
+    public function failed(): int
+    {
+        return count($this->setAside);
+    }
+
     /** How many products wait to be counted. */
     public static function waiting(): int
     {

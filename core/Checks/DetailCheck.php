@@ -10,6 +10,7 @@ enum DetailCheck: string
     case NoSku = 'sku.none';
     case NoPrice = 'price.missing';
     case BelowZero = 'price.below-zero';
+    case TooHigh = 'price.too-high';
     case SaleNotBelow = 'sale.not-below';
     case BelowCost = 'price.below-cost';
     case SaleBelowCost = 'sale.below-cost';
@@ -28,7 +29,7 @@ enum DetailCheck: string
     public function severity(): Severity
     {
         return match ($this) {
-            self::NoSku, self::NoPrice, self::BelowZero, self::NoOrder => Severity::Stop,
+            self::NoSku, self::NoPrice, self::BelowZero, self::TooHigh, self::NoOrder => Severity::Stop,
             self::SaleNotBelow, self::BelowCost, self::SaleBelowCost, self::AllSoldOut, self::NoPicture, self::NoCategory, self::NoDescription => Severity::Warn,
             default => Severity::Advise,
         };
@@ -47,6 +48,7 @@ enum DetailCheck: string
             self::NoSku => 'No SKU is made yet',
             self::NoPrice => "{$skus} without a price",
             self::BelowZero => "{$skus} would cost less than nothing",
+            self::TooHigh => "{$skus} would cost more than any price can be",
             self::SaleNotBelow => "{$skus} whose sale is not below the regular price",
             self::BelowCost => "{$skus} sold below cost",
             self::SaleBelowCost => "{$skus} sold below cost in a sale",

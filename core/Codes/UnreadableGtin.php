@@ -13,12 +13,13 @@ final class UnreadableGtin extends CoreException
         return new self('“'.mb_substr($typed, 0, 30).'” is not a GTIN. Type its 8, 12, 13 or 14 digits; spaces and dashes are passed over.');
     }
 
-    /** @param  int  $right  what the last digit would have to be */
+    /** @param  string  $digits  zeros alone */
     public static function isNothing(string $digits): self
     {
         return new self("“{$digits}” is no GTIN: zeros alone are nobody’s number. Leave it empty where there is none.");
     }
 
+    /** @param  int  $right  what the last digit would have to be */
     public static function wrongCheckDigit(string $digits, int $right): self
     {
         return new self("{$digits} is not a GTIN: the last digit checks the others and would be {$right}. Look at the number again; a digit is wrong or two are exchanged.");

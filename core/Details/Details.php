@@ -93,6 +93,19 @@ final readonly class Details
         return new self($isNew ? [...$all, new ReachedDetail($kind, $where, (string) $text)] : $all);
     }
 
+    /**
+     * Units that the SKUs of a picture combination share. Where no axis tells combinations apart any more, all of it is
+     * one, and nothing else has units beside it.
+     *
+     * @param  ?string  $units  null where nobody counts them
+     */
+    public function pooled(Reach $where, ?string $units, Matrix $matrix): self
+    {
+        return $where->isEverything()
+            ? $this->with(DetailKind::PictureUnits, $where, null, $matrix)->withWhole(DetailKind::PictureUnits, (string) $units)
+            : $this->with(DetailKind::PictureUnits, $where, $units, $matrix);
+    }
+
     /** Said anew of the whole product; parts that say something of their own go on saying it. */
     public function withWhole(DetailKind $kind, string $text): self
     {

@@ -62,6 +62,12 @@ final readonly class Money
         return self::rounded(self::bounded($exact, (string) $exact), $currency);
     }
 
+    /** Whether a computed amount is more than any price. */
+    public static function isTooLarge(BigDecimal $amount): bool
+    {
+        return $amount->isGreaterThan(self::MOST);
+    }
+
     /**
      * What is added to a price, or below zero taken from it.
      *
@@ -181,7 +187,7 @@ final readonly class Money
         if (preg_match("/^\\s*{$sign}\\s*(?=[\\d\\-\x{2212}])(.*)$|^(.*\\d)\\s*{$sign}\\s*$/us", $typed, $found) !== 1) {
             return $typed;
         }
-        [$said, $number] = ($found[1] ?? '') !== '' ? [$found[1], $found[2]] : [$found[4] ?? '', $found[3] ?? ''];
+        [$said, $number] = $found[1] !== '' ? [$found[1], $found[2]] : [$found[4] ?? '', $found[3] ?? ''];
 
         return $currency->isSaidBy($said) ? $number : throw UnreadablePrice::ofAnother($typed, $said, $currency);
     }

@@ -26,12 +26,13 @@ final readonly class PriceRule
     {
         $steps = $this->steps();
         $last = $steps === [] ? null : $steps[count($steps) - 1]->amount;
-        $ruled = $last === null || $last->isNegative() ? null : Money::of($last, $this->currency);
+        $isTooHigh = $last !== null && Money::isTooLarge($last);
+        $ruled = $last === null || $last->isNegative() || $isTooHigh ? null : Money::of($last, $this->currency);
         if ($own !== null) {
             $steps[] = new PriceStep('own price', '', $own->amount);
         }
 
-        return new SellingPrice($own, $ruled, $steps, $last?->isNegative() === true);
+        return new SellingPrice($own, $ruled, $steps, $last?->isNegative() === true, $isTooHigh);
     }
 
     /** @return list<PriceStep> */

@@ -77,6 +77,18 @@ final readonly class QuantityBreaks
         return $found;
     }
 
+    /** The last quantity at which a break holds: one before the next; null where there is no next. */
+    public function until(QuantityBreak $break): ?int
+    {
+        foreach ($this->breaks as $next) {
+            if ($next->from > $break->from) {
+                return $next->from - 1;
+            }
+        }
+
+        return null;
+    }
+
     public function total(Money $unit, int $units): Money
     {
         return $this->at($units)?->total($unit, $units) ?? $unit->times($units);

@@ -12,12 +12,14 @@ final readonly class SellingPrice
      * @param  ?Money  $ruled  what the product's rules make it; null where they make none
      * @param  list<PriceStep>  $steps  line by line, the last with what it is sold at
      * @param  bool  $isBelowZero  whether the rules come to less than nothing, which is no price
+     * @param  bool  $isTooHigh  whether they come to more than any price, which is none either
      */
     public function __construct(
         public ?Money $own,
         public ?Money $ruled,
         public array $steps = [],
         public bool $isBelowZero = false,
+        public bool $isTooHigh = false,
     ) {
     }
 

@@ -61,8 +61,7 @@ final readonly class PastedBlock
     /** Without its first row, where that names what stands below: no digit in it, and some in the next. */
     public function withoutHeading(): self
     {
-        $hasDigits = fn (array $row): bool => preg_match('/\p{N}/u', implode('', $row)) === 1;
-        $isHeading = count($this->rows) > 1 && implode('', $this->rows[0]) !== '' && ! $hasDigits($this->rows[0]) && $hasDigits($this->rows[1]);
+        $isHeading = count($this->rows) > 1 && implode('', $this->rows[0]) !== '' && ! self::hasDigits($this->rows[0]) && self::hasDigits($this->rows[1]);
 
         return $isHeading ? new self(array_slice($this->rows, 1)) : $this;
     }
@@ -107,6 +106,12 @@ final readonly class PastedBlock
     public static function size(int $height, int $width): string
     {
         return "{$height} ".($height === 1 ? 'row' : 'rows')." and {$width} ".($width === 1 ? 'column' : 'columns');
+    }
+
+    /** @param  list<string>  $row */
+    private static function hasDigits(array $row): bool
+    {
+        return preg_match('/\p{N}/u', implode('', $row)) === 1;
     }
 
     /**

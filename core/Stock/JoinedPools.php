@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace Core\Stock;
 
 use Core\Details\Counting;
-use Core\Details\DetailKind;
 use Core\Details\Details;
 use Core\Matrix\Combination;
 use Core\Matrix\MatrixChange;
@@ -38,7 +37,7 @@ final class JoinedPools
         foreach ($units as $key => $joined) {
             $counted = array_filter($joined, fn (?int $stock): bool => $stock !== null);
             if (count($joined) > 1 && $counted !== []) {
-                $carried = $carried->with(DetailKind::PictureUnits, Reach::of(Clause::at($parts[$key])), (string) array_sum($counted), $change->to);
+                $carried = $carried->pooled(Reach::of(Clause::at($parts[$key])), (string) array_sum($counted), $change->to);
             }
         }
 

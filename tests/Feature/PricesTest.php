@@ -266,3 +266,51 @@ it('draws thousands of SKUs as runs, and what stands out by itself', function ()
         ->and(array_map(fn (LadderSpot $spot): string => $spot->inWords(), $drawing->odd()))->toBe(['Hue 3, Step 9: 4.90, its own, stands out'])
         ->and(max(array_map(fn (LadderSpot $spot): float => $spot->x + $spot->width, $drawing->spots)))->toBeLessThanOrEqual(1000.01);
 });
+
+it('goes by the shop’s own day (a sale until the 24th ended in the afternoon on the coast, and at two in the morning in Berlin)', function (string $zone, string $at, bool $isOn): void {
+    config(['slate.zone' => $zone]);
+    $this->travelTo(Illuminate\Support\Carbon::parse($at));
+    $shop = priced();
+    app(SetDetail::class)->ofProduct($shop->change(), DetailKind::Sale, ['39', '2026-12-01', '2026-12-24']);
+    $page = $this->actingAs($shop->user)->get('/products/SMOCK/preview')->assertOk();
+    expect(str_contains((string) $page->getContent(), '49.00</del>'))->toBe($isOn);
+})->with([
+    ['UTC', '2026-12-24 23:30:00 UTC', true], ['Europe/Berlin', '2026-12-24 23:30:00 UTC', false],
+    ['America/Los_Angeles', '2026-12-25 07:30:00 UTC', true], ['Europe/Berlin', '2026-11-30 23:30:00 UTC', true],
+]);
+
+it('claims a quantity price only for the quantities at which it holds (5 % from 10 was claimed from 50 on, where it does not)', function (): void {
+    $shop = priced();
+    app(SetDetail::class)->ofProduct($shop->change(), DetailKind::Breaks, ['10', '5 %', 'unit', '50', '20', 'order']);
+    $prices = array_values(array_filter($shop->variant('SMOCK-MOSS-M')['offers']['priceSpecification'], fn (array $one): bool => isset($one['eligibleQuantity'])));
+    expect(array_column($prices, 'eligibleQuantity'))->toBe([['@type' => 'QuantitativeValue', 'minValue' => 10, 'maxValue' => 49]]);
+});
+
+it('takes no price beyond the greatest, and counts the product all the same (counting failed on it for ever, and said that it counted)', function (): void {
+    $shop = priced('999999999');
+    $this->actingAs($shop->user)->post('/products/SMOCK/prices/values/'.$shop->id('Moss'), ['percent' => '1000', 'version' => $shop->version()], ['HX-Request' => 'true'])
+        ->assertStatus(422)->assertSee('would cost more than any price can be');
+    // Where it comes about otherwise, there is no price, and that is said.
+    adjust($shop, 'Moss', '-999999998', '');
+    adjust($shop, 'XL', '', '1000');
+    adjust($shop, 'Moss', '', '');
+})->throws(App\Refusals\Refused::class, 'would cost more than any price can be');
+
+it('counts what can be counted, and says what cannot', function (): void {
+    $shop = priced('999999999');
+    DB::table('product_values')->where('value_id', $shop->id('XL'))->update(['price_percent' => '1000']);
+    DB::table('products')->update(['is_counted' => false]);
+    $this->artisan('slate:recount', ['--waiting' => true])->expectsOutputToContain('1 products counted')->assertSuccessful();
+    $this->actingAs($shop->user)->get('/products/SMOCK/prices')->assertOk()->assertSee('more than any price can be');
+    expect($shop->loaded()->price($shop->sku(['Color' => 'Moss', 'Size' => 'XL'])))->toBeNull();
+    DB::table('products')->update(['is_counted' => false, 'currency' => 'XXQ']);
+    $this->artisan('slate:recount', ['--waiting' => true])->expectsOutputToContain('1 could not be counted')->assertFailed();
+});
+
+it('takes a price of nothing in a currency without minor units for a price (it was none)', function (): void {
+    $shop = priced('0');
+    DB::table('products')->update(['currency' => 'JPY']);
+    $this->actingAs($shop->user)->get('/products/SMOCK/details')->assertOk()->assertDontSee('none yet');
+    app(App\Actions\SetPrices::class)->run($shop->change(), Core\Reach\Selection::whole(), '500');
+    expect($shop->words())->toContain('(was 0)');
+});

@@ -27,8 +27,12 @@ final class RecountCommand extends Command
         } while ($counted === Summaries::CHUNK);
         $bar->clear();
         Totals::rebuild();
-        $this->info(number_format($waiting).' products counted.');
+        $failed = $summaries->failed();
+        $this->info(number_format($waiting - $failed).' products counted.');
+        if ($failed > 0) {
+            $this->error(number_format($failed).' could not be counted; the log says why. They are tried again with the next change.');
+        }
 
-        return self::SUCCESS;
+        return $failed === 0 ? self::SUCCESS : self::FAILURE;
     }
 }

@@ -72,7 +72,7 @@ final readonly class DetailsScreen
             DetailCheck::NoDescription => '#description-box',
             DetailCheck::NoBrand => '#brand',
             DetailCheck::NoShortText => '#detail-short-text-0',
-            DetailCheck::BelowZero, DetailCheck::SaleNotBelow, DetailCheck::BelowCost, DetailCheck::SaleBelowCost => route('prices', $product),
+            DetailCheck::BelowZero, DetailCheck::TooHigh, DetailCheck::SaleNotBelow, DetailCheck::BelowCost, DetailCheck::SaleBelowCost => route('prices', $product),
             DetailCheck::NoPrice => $board(Lens::Prices),
             DetailCheck::AllSoldOut, DetailCheck::NotCounted, DetailCheck::NoOrder => $board(Lens::Stock),
             DetailCheck::NoGtin, DetailCheck::RestrictedGtin => $board(Lens::Gtin),

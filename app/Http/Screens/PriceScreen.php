@@ -118,6 +118,7 @@ final readonly class PriceScreen
             $places = $this->listed(array_map(fn (string $key): string => $this->loaded->placeOf($this->loaded->made[$key]), $finding->cells));
             $doubts[] = match ($finding->check) {
                 DetailCheck::SaleNotBelow => "The sale is not below the regular price: {$places}. Shoppers pay the regular one.",
+                DetailCheck::TooHigh => "The rules make more than any price can be, so that there is none: {$places}.",
                 DetailCheck::BelowCost => "Sold below cost: {$places}.",
                 DetailCheck::SaleBelowCost => "Sold below cost in a sale: {$places}.",
                 default => '',

@@ -39,6 +39,7 @@ final readonly class SkuScreen
     {
         return match (true) {
             $this->price->isBelowZero && $this->price->own === null => 'The rules come to less than nothing, so that it has no price.',
+            $this->price->isTooHigh && $this->price->own === null => 'The rules come to more than any price can be, so that it has none.',
             $this->price->effective() === null => 'It has no price yet.',
             $this->price->own !== null && $this->price->ruled !== null => "Its own price holds, in place of {$this->price->ruled->shown()}.",
             $this->price->own !== null => 'Its own price holds; the product has none.',

@@ -21,7 +21,7 @@
                 </select>
                 <p class="hint">The views that this kind of product needs.</p>
             </div></form>
-            <div class="field"><span class="label">Prices</span><p class="currency">{{ $loaded->prices($loaded->made) ?: 'none yet' }} <b>{{ $product->currency }}</b> <a class="btn btn-plain" href="{{ route('prices', $product) }}">Prices</a>@if ($canEdit) <button type="button" class="btn btn-plain" data-dialog="{{ route('currency', $product) }}">Change…<span class="visually-hidden"> the currency</span></button>@endif</p></div>
+            <div class="field"><span class="label">Prices</span><p class="currency">{{ $loaded->prices($loaded->made) === '' ? 'none yet' : $loaded->prices($loaded->made) }} <b>{{ $product->currency }}</b> <a class="btn btn-plain" href="{{ route('prices', $product) }}">Prices</a>@if ($canEdit) <button type="button" class="btn btn-plain" data-dialog="{{ route('currency', $product) }}">Change…<span class="visually-hidden"> the currency</span></button>@endif</p></div>
         </div>
         <div>
             <x-detail-form :product="$product" :loaded="$loaded" :kind="Core\Details\DetailKind::ShortText"/>

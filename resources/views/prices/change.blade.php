@@ -1,6 +1,6 @@
 <form class="setup replans" id="price-plan" data-act="{{ route('skus.price', $product) }}" data-plan="{{ route('skus.price.plan', $product) }}" data-replans="dialog">
     <h2 id="dialog-title">Prices of {{ $chosen->place() }}</h2>
-    <p class="quiet">{{ number_format(count($chosen->skus)) }} {{ count($chosen->skus) === 1 ? 'SKU' : 'SKUs' }} at {{ $chosen->pricesInWords() ?: 'no price' }} {{ $product->currency }}. They get prices of their own.</p>
+    <p class="quiet">{{ number_format(count($chosen->skus)) }} {{ count($chosen->skus) === 1 ? 'SKU' : 'SKUs' }} at {{ $chosen->pricesInWords() === '' ? 'no price' : $chosen->pricesInWords() }} {{ $product->currency }}. They get prices of their own.</p>
     <div class="detail-fields">
         <div class="field"><label for="price-typed">Change</label><input class="form-control" id="price-typed" name="typed" value="{{ $typed }}" autocomplete="off" placeholder="+10 %"><p class="hint">49.90 sets, +5 and −5 raise and lower, +10 % and −10 % too.</p></div>
         <div class="field"><label for="price-ending">Ending</label><input class="form-control" id="price-ending" name="ending" value="{{ $ending }}" autocomplete="off" placeholder="none"><p class="hint">Such as .95: each to the nearest that ends so.</p></div>

@@ -52,7 +52,7 @@
                             <tr><th scope="row">{{ $value->label }}</th>
                                 <td><input class="form-control" form="adjust-{{ $value->id }}" name="amount" aria-label="Amount at {{ $value->label }}" value="{{ $adjustment?->amount === null ? '' : Core\Pricing\Adjustment::again($adjustment->amount->amount) }}" autocomplete="off" @readonly(! $canEdit)></td>
                                 <td><input class="form-control" form="adjust-{{ $value->id }}" name="percent" aria-label="Percent at {{ $value->label }}" value="{{ $adjustment?->percent === null ? '' : Core\Pricing\Adjustment::again($adjustment->percent) }}" autocomplete="off" @readonly(! $canEdit)></td>
-                                <td class="number">{{ $screen->range($value->id) ?: '–' }}<form id="adjust-{{ $value->id }}" data-act="{{ route('prices.adjust', [$product, $value->id]) }}" data-at-once></form></td></tr>
+                                <td class="number">{{ $screen->range($value->id) === '' ? '–' : $screen->range($value->id) }}<form id="adjust-{{ $value->id }}" data-act="{{ route('prices.adjust', [$product, $value->id]) }}" data-at-once></form></td></tr>
                         @endforeach
                         </tbody>
                     @endforeach
