@@ -12,7 +12,7 @@ use Core\Matrix\MatrixChange;
 use Core\Matrix\SkuState;
 use Core\Reach\Carrying;
 use Core\Reach\Reach;
-use Core\Stock\JoinedPools;
+use Core\Stock\CarriedPools;
 use Illuminate\Support\Collection;
 use Illuminate\Support\Facades\DB;
 use stdClass;
@@ -99,7 +99,7 @@ final class PlanStore
         }
         $ledger->update('placements', $placements);
         $pools = array_values(array_map(fn (SkuRow $sku): array => [$sku->combination, $loaded->book->part($sku->cell), $sku->stock], $loaded->made));
-        DetailRows::store($ledger, $loaded->product->id, JoinedPools::along($change, $loaded->details->carried($carrying), $pools));
+        DetailRows::store($ledger, $loaded->product->id, CarriedPools::along($change, $loaded->details, $loaded->details->carried($carrying), $pools));
         DetailRows::storeAdjustments($ledger, $loaded->product->id, CarriedAdjustments::along($change->handover, $loaded->prices->adjustments));
     }
 

@@ -187,7 +187,7 @@ final readonly class Money
         if (preg_match("/^\\s*{$sign}\\s*(?=[\\d\\-\x{2212}])(.*)$|^(.*\\d)\\s*{$sign}\\s*$/us", $typed, $found) !== 1) {
             return $typed;
         }
-        [$said, $number] = $found[1] !== '' ? [$found[1], $found[2]] : [$found[4] ?? '', $found[3] ?? ''];
+        [$said, $number] = $found[1] !== '' ? [$found[1], $found[2]] : [$found[4], $found[3]];
 
         return $currency->isSaidBy($said) ? $number : throw UnreadablePrice::ofAnother($typed, $said, $currency);
     }

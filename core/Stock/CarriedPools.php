@@ -1,0 +1,134 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Core\Stock;
+
+use Core\Details\Counting;
+use Core\Details\DetailKind;
+use Core\Details\Details;
+use Core\Matrix\Combination;
+use Core\Matrix\Matrix;
+use Core\Matrix\MatrixChange;
+use Core\Reach\Clause;
+use Core\Reach\Reach;
+
+/**
+ * What becomes of units that are counted by picture combination, where the matrix or its picture axes change. They go
+ * where the SKUs go that are sold from them: to the home value, to the first part of a split; they add up where several
+ * become one and stock is to add up; what is made like another has none of them. There are never more than there were.
+ */
+final readonly class CarriedPools
+{
+    /**
+     * @param  Details  $before  as they are said before the change
+     * @param  array<string, Combination>  $places  of the picture combinations after it, in the matrix's order
+     * @param  array<string, array<string, ?int>>  $units  place after => place before => units
+     */
+    private function __construct(
+        private Matrix $from,
+        private Matrix $to,
+        private Details $before,
+        private array $places,
+        private array $units,
+        private bool $addsUp,
+    ) {
+    }
+
+    /**
+     * @param  Details  $carried  as they are after the change, without regard to units
+     * @param  list<array{Combination, Combination, ?int}>  $skus  on offer before it, in the matrix's order: with its values on axes that sleep, its picture combination, and the units of that
+     */
+    public static function along(MatrixChange $change, Details $before, Details $carried, array $skus): Details
+    {
+        $landed = [];
+        foreach ($skus as [$combination, $part, $units]) {
+            $landing = $change->landing($combination);
+            $landed[] = [$landing === null ? null : $change->to->place($landing), $part, $units];
+        }
+
+        return self::of($change->from, $change->to, $before, $carried, $landed, $change->stockAddsUp)->carry($carried);
+    }
+
+    /**
+     * Where other axes change what a picture shows: units are joined, or stay with the first of those that they part into.
+     *
+     * @param  list<array{Combination, Combination, ?int}>  $skus  as above, each with its cell
+     */
+    public static function withPictureAxes(Matrix $from, Matrix $to, Details $details, array $skus): Details
+    {
+        return self::of($from, $to, $details, $details, $skus, true)->carry($details);
+    }
+
+    /** @param  list<array{?Combination, Combination, ?int}>  $landed  cell after the change, place and units before it */
+    private static function of(Matrix $from, Matrix $to, Details $before, Details $carried, array $landed, bool $addsUp): self
+    {
+        $book = new StockBook($carried, $to);
+        $places = $units = $first = [];
+        foreach ($to->inOrder($to->offered()) as $cell) {
+            $place = $book->part($cell);
+            $places[$place->key] ??= $place;
+        }
+        foreach ($landed as [$cell, $part, $count]) {
+            $place = $cell === null ? null : $book->part($cell);
+            if ($place !== null && ($first[$part->key] ??= $place->key) === $place->key) {
+                $units[$place->key][$part->key] = $count;
+            }
+        }
+
+        return new self($from, $to, $before, $places, $units, $addsUp);
+    }
+
+    private function carry(Details $carried): Details
+    {
+        $book = new StockBook($carried, $this->to);
+        if ($book->counting !== Counting::Pictures) {
+            return $carried;
+        }
+        $wanted = [];
+        foreach ($this->places as $key => $place) {
+            $wanted[$key] = $this->unitsAt($place, $book);
+        }
+        if ($this->to->pictureAxes() !== [] && $carried->whole(DetailKind::PictureUnits) !== '') {
+            $carried = $carried->withWhole(DetailKind::PictureUnits, '');
+        }
+        foreach ($wanted as $key => $units) {
+            $place = $this->places[$key];
+            $isJoined = $this->addsUp && count($this->units[$key] ?? []) > 1;
+            if ($isJoined || (new StockBook($carried, $this->to))->of($place, null) !== $units) {
+                $carried = $carried->pooled(Reach::of(Clause::at($place)), $units === null ? null : (string) $units, $this->to);
+            }
+        }
+
+        return $carried;
+    }
+
+    private function unitsAt(Combination $place, StockBook $carried): ?int
+    {
+        $landed = $this->units[$place->key] ?? [];
+        if ($landed === []) {
+            return $this->wakingAt($place);
+        }
+        $counted = array_filter($landed, fn (?int $units): bool => $units !== null);
+
+        return match (true) {
+            count($landed) === 1 => reset($landed),
+            // Of several that become one, what was said of the one that stays holds.
+            ! $this->addsUp => $carried->of($place, null),
+            default => $counted === [] ? null : array_sum($counted),
+        };
+    }
+
+    /** Units that were counted there once and slept meanwhile; null where there are none. */
+    private function wakingAt(Combination $place): ?int
+    {
+        $known = $place->on(array_map(fn ($axis): int => $axis->id, $this->from->axes));
+        foreach ($this->before->parts(DetailKind::PictureUnits) as $part) {
+            if ($part->reach->covers($place) && ! $part->reach->activeIn($this->from)->covers($known)) {
+                return (int) $part->text;
+            }
+        }
+
+        return null;
+    }
+}
