@@ -40,6 +40,11 @@ final class Laws
 
     private int $stock = 0;
 
+    private int $shared = 0;
+
+    /** All units that were ever said of what several SKUs share. */
+    private int $said = 0;
+
     public function __construct(private readonly Shop $shop)
     {
     }
@@ -57,10 +62,17 @@ final class Laws
         return $this->shop->state() + ['labels' => $labels];
     }
 
+    /** Before the first change of a product. */
+    public function begin(): void
+    {
+        $this->said = $this->sharedUnits($this->shop->loaded());
+    }
+
     public function remember(): void
     {
         $this->codes = $this->skus()->pluck('code', 'id')->all();
         $this->stock = (int) $this->skus()->sum('stock');
+        $this->shared = $this->sharedUnits($this->shop->loaded());
     }
 
     public function hold(Verb $verb): void
@@ -79,6 +91,25 @@ final class Laws
         $this->swatchesAreShown($loaded);
         $this->pricesComeOfTheRules($loaded);
         $this->unitsAreCountedOnce($loaded);
+        $this->sharedUnitsAreNotMultiplied($verb, $loaded);
+    }
+
+    /** Units that several SKUs share sleep and wake, join and part; there are never more than somebody said. */
+    private function sharedUnitsAreNotMultiplied(Verb $verb, LoadedProduct $loaded): void
+    {
+        $now = $this->sharedUnits($loaded);
+        if ($verb === Verb::Stock || $verb === Verb::Counting) {
+            $this->said += max(0, $now - $this->shared);
+        }
+        LawBroken::unless($now <= $this->said, 'no change makes units', "{$now} are shared, and {$this->said} were ever said");
+    }
+
+    private function sharedUnits(LoadedProduct $loaded): int
+    {
+        return match ($loaded->book->counting) {
+            Way::None, Way::Sku => 0,
+            Way::Pictures, Way::Product => (new StockCount($loaded->made))->units,
+        };
     }
 
     /** A value is shown by the product's own swatch, else by the library's; a shopper meets no blank one. */

@@ -62,6 +62,7 @@ final class Walk
         $done = [];
         $kept = [];
         $at = 0;
+        $this->laws->begin();
         try {
             foreach ($steps as $at => $step) {
                 [$words, $takeBack] = $this->step($step);
