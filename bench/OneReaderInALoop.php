@@ -19,7 +19,10 @@ final class OneReaderInALoop
 
     private const ROUNDS = 40;
 
-    /** Every cell of a large board at once, its sheet, the preview, forty strips of pictures, a long selection, lists without end. */
+    /**
+     * Every cell of a large board at once, its sheet, the preview, forty strips of pictures, a long selection, lists
+     * without end.
+     */
     private const WORST = [
         ['GET', '/products/BENCH-5000?layer=', []],
         ['GET', '/products/BENCH-5000/sheet.csv', []],
@@ -53,7 +56,13 @@ final class OneReaderInALoop
         });
         curl_multi_close($multi);
 
-        return new Result('a catalog beside a reader in a loop', 'its worst, 8 at a time', Timing::median($beside) / Timing::median($alone), 3.0, sprintf('%.0f ms beside %.0f ms alone; %d asked', Timing::median($beside), Timing::median($alone), $asked));
+        return new Result(
+            'a catalog beside a reader in a loop',
+            'its worst, 8 at a time',
+            Timing::median($beside) / Timing::median($alone),
+            3.0,
+            sprintf('%.0f ms beside %.0f ms alone; %d asked', Timing::median($beside), Timing::median($alone), $asked),
+        );
     }
 
     /**

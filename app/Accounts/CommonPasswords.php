@@ -45,7 +45,9 @@ final class CommonPasswords
         if ($this->all === null) {
             $list = json_decode((string) @file_get_contents($this->list), true);
             if (! is_array($list)) {
-                throw new RuntimeException("The list of common passwords is not there: {$this->list}. Build the screens again.");
+                throw new RuntimeException(
+                    "The list of common passwords is not there: {$this->list}. Build the screens again.",
+                );
             }
             $this->all = array_flip(array_filter($list, is_string(...)));
         }

@@ -53,7 +53,11 @@ final readonly class NewPassword
             throw new Refused('This password is guessed easily: it is the name, the address, or a few characters repeated. Choose another.', Kind::Unreadable, 'password');
         }
         if (app(CommonPasswords::class)->has($plain)) {
-            throw new Refused('This password is one of those that are tried first. Choose another: a few words in a row that belong to nobody.', Kind::Unreadable, 'password');
+            throw new Refused(
+                'This password is one of those that are tried first. Choose another: a few words in a row that belong to nobody.',
+                Kind::Unreadable,
+                'password',
+            );
         }
 
         return new self($plain, false);

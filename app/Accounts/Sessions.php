@@ -53,7 +53,9 @@ final class Sessions
         $session = AccountSession::query()->find($id);
         $isSame = $session?->token_hash !== null && hash_equals($session->token_hash, hash('sha256', $token));
 
-        return $isSame && $session->ended_at === null && $session->remembered_until?->isFuture() === true ? $session : null;
+        return $isSame && $session->ended_at === null && $session->remembered_until?->isFuture() === true
+            ? $session
+            : null;
     }
 
     /** @return Collection<int, AccountSession> those that go on, the last seen first */
@@ -79,7 +81,9 @@ final class Sessions
      */
     public static function endAll(User $account, ?string $except = null): void
     {
-        (new self())->ending($account)->when($except !== null, fn (Builder $others) => $others->where('id', '<>', $except))->update(['ended_at' => now()]);
+        (new self())->ending($account)
+            ->when($except !== null, fn (Builder $others) => $others->where('id', '<>', $except))
+            ->update(['ended_at' => now()]);
     }
 
     /** Tells the other sessions of an account to look whether they go on. */

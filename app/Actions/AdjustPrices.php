@@ -34,7 +34,11 @@ final class AdjustPrices
             foreach ($loaded->made as $sku) {
                 $price = $wanted->price($sku->cell, $sku->price);
                 if ($price->isTooHigh) {
-                    throw new Refused($loaded->placeOf($sku).' would cost more than any price can be. Add less, or give the product a lower price first.', Kind::Impossible, 'amount');
+                    throw new Refused(
+                        $loaded->placeOf($sku).' would cost more than any price can be. Add less, or give the product a lower price first.',
+                        Kind::Impossible,
+                        'amount',
+                    );
                 }
                 if ($price->isBelowZero) {
                     throw new Refused($loaded->placeOf($sku).' would cost less than nothing. Take less away, or give the product a higher price first.', Kind::Impossible, 'amount');

@@ -29,7 +29,11 @@ final class ChangePassword
             if (Hash::check($password->plain, $account->password)) {
                 throw new Refused('This is the password you have. Choose another.', Kind::Taken, 'password');
             }
-            $account->fill(['password' => $password->plain, 'password_is_temporary' => false, 'password_until' => null]);
+            $account->fill([
+                'password' => $password->plain,
+                'password_is_temporary' => false,
+                'password_until' => null,
+            ]);
             Sessions::endAll($account, $session);
 
             return 'Changed the own password';

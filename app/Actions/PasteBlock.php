@@ -95,7 +95,11 @@ final class PasteBlock
         $own = array_column(array_map(fn (SkuRow $sku): array => [$sku->id, mb_strtoupper($sku->code)], $chosen->skus), 1, 0);
         $codes = array_map(fn (array $columns): string => (string) $columns['code'], $updates);
         $changed = array_filter($codes, fn (string $code, int $id): bool => mb_strtoupper($code) !== $own[$id], ARRAY_FILTER_USE_BOTH);
-        $taken = $this->taken->among(array_values($changed), $chosen->matrix->axes === [] ? $chosen->product->id : null, array_keys($updates));
+        $taken = $this->taken->among(
+            array_values($changed),
+            $chosen->matrix->axes === [] ? $chosen->product->id : null,
+            array_keys($updates),
+        );
         $met = [];
         foreach ($codes as $id => $code) {
             $upper = mb_strtoupper($code);

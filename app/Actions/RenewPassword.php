@@ -20,7 +20,11 @@ final class RenewPassword
     public function run(User $by, int $accountId, string $seen, NewPassword $password, ?string $session = null): User
     {
         return $this->accounts->keep($by, $accountId, $seen, function (User $account) use ($password, $session): string {
-            $account->fill(['password' => $password->plain, 'password_is_temporary' => $password->isTemporary, 'password_until' => $password->until()]);
+            $account->fill([
+                'password' => $password->plain,
+                'password_is_temporary' => $password->isTemporary,
+                'password_until' => $password->until(),
+            ]);
             Sessions::endAll($account, $session);
 
             return "Gave {$account->name} a new password to begin with, and signed {$account->name} out everywhere";

@@ -37,8 +37,15 @@ final class SetPictureAxes
             foreach ($to->axes as $axis) {
                 $to = $to->withAxis($axis->inPictures(in_array($axis->id, $axisIds, true)));
             }
-            $skus = array_values(array_map(fn (SkuRow $sku): array => [$sku->cell, $loaded->book->part($sku->cell), $sku->stock], $loaded->made));
-            DetailRows::store($ledger, $loaded->product->id, CarriedPools::withPictureAxes($loaded->matrix, $to, $loaded->details, $skus));
+            $skus = array_values(array_map(
+                fn (SkuRow $sku): array => [$sku->cell, $loaded->book->part($sku->cell), $sku->stock],
+                $loaded->made,
+            ));
+            DetailRows::store(
+                $ledger,
+                $loaded->product->id,
+                CarriedPools::withPictureAxes($loaded->matrix, $to, $loaded->details, $skus),
+            );
             $names = array_map(fn (Axis $axis): string => $axis->name, array_filter($loaded->matrix->axes, fn (Axis $axis): bool => in_array($axis->id, $axisIds, true)));
 
             return $names === [] ? 'Pictures differ by no axis' : 'Pictures differ by '.implode(' and ', $names);

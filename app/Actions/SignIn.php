@@ -32,7 +32,11 @@ final class SignIn
             throw new Refused('This account is closed. Ask somebody who keeps the accounts to open it again.', Kind::Impossible, 'email');
         }
         if ($account->password_is_temporary && $account->password_until?->isPast() === true) {
-            throw new Refused('This password to begin with was good for a week. Ask somebody who keeps the accounts for another.', Kind::Impossible, 'email');
+            throw new Refused(
+                'This password to begin with was good for a week. Ask somebody who keeps the accounts for another.',
+                Kind::Impossible,
+                'email',
+            );
         }
         User::query()->whereKey($account->id)->update(['signed_in_at' => now()]);
 

@@ -47,7 +47,9 @@ final readonly class Manifest
                 throw new BackupFault("The picture {$sha256}.{$type} is missing in {$folder}. Take another backup.");
             }
             if (hash_file('sha256', $photo) !== (string) $sha256) {
-                throw new BackupFault("The picture {$sha256}.{$type} in {$folder} is not the one that was written. Take another backup.");
+                throw new BackupFault(
+                    "The picture {$sha256}.{$type} in {$folder} is not the one that was written. Take another backup.",
+                );
             }
         }
 

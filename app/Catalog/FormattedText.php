@@ -19,7 +19,21 @@ final class FormattedText
     private const MOST = 200_000;
 
     /** What has no end of its own: HTML, 13.1.2. */
-    private const ALONE = ['area', 'base', 'br', 'col', 'embed', 'hr', 'img', 'input', 'link', 'meta', 'source', 'track', 'wbr'];
+    private const ALONE = [
+        'area',
+        'base',
+        'br',
+        'col',
+        'embed',
+        'hr',
+        'img',
+        'input',
+        'link',
+        'meta',
+        'source',
+        'track',
+        'wbr',
+    ];
 
     private static ?HtmlSanitizer $sanitizer = null;
 
@@ -38,7 +52,11 @@ final class FormattedText
             return $text;
         }
         if (self::depth($text) > self::DEEPEST) {
-            throw new Refused('The formatting of this text lies more than '.self::DEEPEST.' deep within itself. Paste it without formatting.', Kind::Unreadable, 'description');
+            throw new Refused(
+                'The formatting of this text lies more than '.self::DEEPEST.' deep within itself. Paste it without formatting.',
+                Kind::Unreadable,
+                'description',
+            );
         }
         $cleaned = trim(self::sanitizer()->sanitizeFor('div', $text));
 

@@ -31,7 +31,13 @@ final class MatrixPlanner
         return new PlannedChange(
             $change,
             $plan,
-            $this->codes->plan($loaded->product, $this->codes->patternOf($loaded->product), $change->to->codeParts($change->to->inOrder($plan->make)), $choices->codes, $change->to->axes === []),
+            $this->codes->plan(
+                $loaded->product,
+                $this->codes->patternOf($loaded->product),
+                $change->to->codeParts($change->to->inOrder($plan->make)),
+                $choices->codes,
+                $change->to->axes === [],
+            ),
             $pictures,
             $change->keepsCells() ? [] : RoleClash::of($change, $loaded->corePlacements()),
             $choices->roles,

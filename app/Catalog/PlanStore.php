@@ -99,7 +99,11 @@ final class PlanStore
         }
         $ledger->update('placements', $placements);
         $pools = array_values(array_map(fn (SkuRow $sku): array => [$sku->combination, $loaded->book->part($sku->cell), $sku->stock], $loaded->made));
-        DetailRows::store($ledger, $loaded->product->id, CarriedPools::along($change, $loaded->details, $loaded->details->carried($carrying), $pools));
+        DetailRows::store(
+            $ledger,
+            $loaded->product->id,
+            CarriedPools::along($change, $loaded->details, $loaded->details->carried($carrying), $pools),
+        );
         DetailRows::storeAdjustments($ledger, $loaded->product->id, CarriedAdjustments::along($change->handover, $loaded->prices->adjustments));
     }
 

@@ -51,7 +51,12 @@ final readonly class SkuReport
             'own' => $price->own?->shown(),
             'overrides' => $price->own === null ? null : $price->ruled?->shown(),
             'steps' => array_map(fn (PriceStep $step): array => ['what' => $step->what, 'change' => $step->change, 'amount' => $step->shown($loaded->prices->currency)], $price->steps),
-            'sale' => $sale === null ? null : ['amount' => $sale->price->shown(), 'from' => $sale->from?->iso, 'until' => $sale->until?->iso, 'today' => $today !== null],
+            'sale' => $sale === null ? null : [
+                'amount' => $sale->price->shown(),
+                'from' => $sale->from?->iso,
+                'until' => $sale->until?->iso,
+                'today' => $today !== null,
+            ],
             'list_price' => $loaded->prices->listPrice($sku->cell)?->shown(),
             'cost' => $loaded->prices->cost($sku->cell)?->shown(),
             'margin' => $margin === null ? null : ['amount' => $margin->amount()->shown(), 'percent' => $margin->percent() === null ? null : (string) $margin->percent()],

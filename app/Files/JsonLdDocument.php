@@ -113,7 +113,11 @@ final class JsonLdDocument
                 'itemCondition' => 'https://schema.org/'.(Condition::tryFrom($loaded->said(DetailKind::Condition, $sku)) ?? Condition::AsNew)->schemaName(),
                 ...($loaded->said(DetailKind::Warranty, $sku) === '' ? [] : ['warranty' => ['@type' => 'WarrantyPromise', 'description' => $loaded->said(DetailKind::Warranty, $sku)]]),
                 // Units that several SKUs share are nobody's own: whoever added them up would sell them more than once.
-                ...($sku->stock === null || $loaded->book->counting !== Counting::Sku ? [] : ['inventoryLevel' => ['@type' => 'QuantitativeValue', 'value' => $sku->stock]]),
+                ...(
+                    $sku->stock === null || $loaded->book->counting !== Counting::Sku
+                        ? []
+                        : ['inventoryLevel' => ['@type' => 'QuantitativeValue', 'value' => $sku->stock]]
+                ),
             ],
         ], fn (mixed $value): bool => $value !== null && $value !== []);
     }
@@ -188,7 +192,16 @@ final class JsonLdDocument
         $specifications = [
             ...($sale === null ? [] : [$specified($price, 'RegularPrice')]),
             ...($list === null ? [] : [$specified($list, 'ListPrice')]),
-            ...array_map(fn (QuantityBreak $break): array => $specified($break->total($sale->price ?? $price, 1), null) + ['eligibleQuantity' => array_filter(['@type' => 'QuantitativeValue', 'minValue' => $break->from, 'maxValue' => $all->until($break)])], array_values($breaks)),
+            ...array_map(
+                fn (QuantityBreak $break): array => $specified($break->total($sale->price ?? $price, 1), null) + [
+                    'eligibleQuantity' => array_filter([
+                        '@type' => 'QuantitativeValue',
+                        'minValue' => $break->from,
+                        'maxValue' => $all->until($break),
+                    ]),
+                ],
+                array_values($breaks),
+            ),
         ];
 
         return [

@@ -12,7 +12,18 @@ use Illuminate\Foundation\Http\FormRequest;
 /** A request about an account: one's own, or another's. */
 final class AccountRequest extends FormRequest
 {
-    private const TEXTS = ['seen', 'name', 'email', 'right', 'zone', 'language', 'current_password', 'password', 'password_confirmation', 'session'];
+    private const TEXTS = [
+        'seen',
+        'name',
+        'email',
+        'right',
+        'zone',
+        'language',
+        'current_password',
+        'password',
+        'password_confirmation',
+        'session',
+    ];
 
     /** @return array<string, list<string>> */
     public function rules(): array

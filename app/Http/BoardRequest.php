@@ -85,7 +85,23 @@ final class BoardRequest extends FormRequest
         ]);
 
         return [
-            ...array_fill_keys(['homes', 'survivors', 'exchanges', 'heirs', 'as_facts', 'winners', 'roles', 'codes', 'views', 'picture_axes', 'crop', 'measured'], ListBound::ofTexts(1_000, 600)),
+            ...array_fill_keys(
+                [
+                    'homes',
+                    'survivors',
+                    'exchanges',
+                    'heirs',
+                    'as_facts',
+                    'winners',
+                    'roles',
+                    'codes',
+                    'views',
+                    'picture_axes',
+                    'crop',
+                    'measured',
+                ],
+                ListBound::ofTexts(1_000, 600),
+            ),
             'fields' => ListBound::ofTexts(1_000, 20_000),
             'axes' => new ListBound(self::MOST_AXES, $axis),
             'likes' => new ListBound(self::MOST_AXES, ListBound::ofTexts(1_000, 600)),
@@ -192,7 +208,10 @@ final class BoardRequest extends FormRequest
             homes: array_filter($values('homes')),
             survivors: array_map(intval(...), $this->byId('survivors')),
             stockAddsUp: $this->boolean('stock_adds_up'),
-            exchanges: array_filter(array_map(strval(...), $this->byId('exchanges')), fn (string $row): bool => $row !== ''),
+            exchanges: array_filter(
+                array_map(strval(...), $this->byId('exchanges')),
+                fn (string $row): bool => $row !== '',
+            ),
             heirs: array_filter($values('heirs'), is_int(...), ARRAY_FILTER_USE_KEY),
             likes: array_map(fn (mixed $row): array => array_values(array_filter(array_map($this->like(...), is_array($row) ? $row : []))), $this->fields('likes')),
             asFacts: array_map(intval(...), array_keys($this->byId('as_facts'))),
@@ -218,7 +237,10 @@ final class BoardRequest extends FormRequest
      */
     public function ruleValues(): array
     {
-        return array_map(fn (mixed $ids): array => array_values(array_map(intval(...), array_filter((array) $ids))), $this->byId('rule'));
+        return array_map(
+            fn (mixed $ids): array => array_values(array_map(intval(...), array_filter((array) $ids))),
+            $this->byId('rule'),
+        );
     }
 
     /** @return ?Crop what of a picture is shown, as its form says; null where it says nothing */

@@ -55,7 +55,9 @@ final class RefusalAnswers
         }
         if (! $fragment) {
             // A program is told no more than a person is: the framework would name the class of what is not there.
-            return $request->expectsJson() && self::status($refusal) === 404 ? response()->json(['message' => 'This is not here.'], 404) : null;
+            return $request->expectsJson() && self::status($refusal) === 404
+                ? response()->json(['message' => 'This is not here.'], 404)
+                : null;
         }
         if ($refusal instanceof ValidationException) {
             return self::notice((string) $refusal->validator->errors()->first(), 422);

@@ -13,7 +13,10 @@ use Illuminate\Support\Facades\Auth;
 use Illuminate\Support\Facades\Cookie;
 use Illuminate\Support\Str;
 
-/** What a browser knows of being signed in: which session it is, when its password was asked last, and by which token it is remembered. */
+/**
+ * What a browser knows of being signed in: which session it is, when its password was asked last, and by which token it
+ * is remembered.
+ */
 final readonly class SignedIn
 {
     /** Names in the session. */
@@ -21,7 +24,9 @@ final readonly class SignedIn
 
     public const ASKED_AT = 'password_asked_at';
 
-    /** What is known of the account's sessions, and since when: as long as it is so, nothing is asked of the database. */
+    /**
+     * What is known of the account's sessions, and since when: as long as it is so, nothing is asked of the database.
+     */
     public const KNOWN = 'account_session_known';
 
     /** Seconds between two notes of when a browser was seen. */

@@ -4,7 +4,10 @@ declare(strict_types=1);
 
 namespace App\Http;
 
-/** The names by which this server may be called: that of its address, those that the settings add, and the machine itself. */
+/**
+ * The names by which this server may be called: that of its address, those that the settings add, and the machine
+ * itself.
+ */
 final class TrustedHosts
 {
     private const ITSELF = ['127.0.0.1', 'localhost', '[::1]'];
@@ -17,7 +20,10 @@ final class TrustedHosts
 
         return array_map(
             fn (string $host): string => '^'.preg_quote($host, '{').'$',
-            array_values(array_filter([...self::ITSELF, is_string($own) ? $own : '', ...$named], fn (string $host): bool => $host !== '')),
+            array_values(array_filter(
+                [...self::ITSELF, is_string($own) ? $own : '', ...$named],
+                fn (string $host): bool => $host !== '',
+            )),
         );
     }
 }

@@ -114,7 +114,9 @@ final class PictureArchive
         is_resource($stream) && fclose($stream);
         foreach (self::BEGINNINGS as $pattern => $ending) {
             if (preg_match($pattern, $beginning) === 1) {
-                return ($inner === '' || str_ends_with($inner, '/') ? $inner.'picture '.($at + 1) : $inner).".{$ending}";
+                $isNameless = $inner === '' || str_ends_with($inner, '/');
+
+                return ($isNameless ? $inner.'picture '.($at + 1) : $inner).".{$ending}";
             }
         }
 

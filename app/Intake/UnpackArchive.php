@@ -49,7 +49,9 @@ final class UnpackArchive implements ShouldQueue
             return;
         }
         try {
-            $isThrough = $folders->within(fn (string $folder): bool => $this->unpackIn($folder, $file, $parts, $arrival));
+            $isThrough = $folders->within(
+                fn (string $folder): bool => $this->unpackIn($folder, $file, $parts, $arrival),
+            );
         } catch (PhotoRefused $refusal) {
             Arrival::refuse($file, $refusal->getMessage());
             $parts->forget($file);
@@ -65,7 +67,13 @@ final class UnpackArchive implements ShouldQueue
     private function unpackIn(string $folder, DropFile $file, IncomingParts $parts, Arrival $arrival): bool
     {
         $path = $parts->joined($file, $folder);
-        $archive = PictureArchive::open($path, $file->file, config('slate.intake.most_files'), config('slate.intake.most_unpacked'), config('slate.photos.most_bytes'));
+        $archive = PictureArchive::open(
+            $path,
+            $file->file,
+            config('slate.intake.most_files'),
+            config('slate.intake.most_unpacked'),
+            config('slate.photos.most_bytes'),
+        );
         try {
             $isThrough = $this->unpack($file, $archive, $arrival, $folder);
         } finally {

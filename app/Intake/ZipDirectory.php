@@ -91,10 +91,14 @@ final readonly class ZipDirectory
             foreach (self::ends($tail) as $at) {
                 [$count, $bytes, $offset, $end] = self::said($file, $tail, $at, $size - strlen($tail));
                 if ($count > $mostEntries) {
-                    throw new PhotoRefused("{$name} holds ".number_format($count).' files; '.number_format($mostEntries).' is the most. Pack it in several.');
+                    throw new PhotoRefused(
+                        "{$name} holds ".number_format($count).' files; '.number_format($mostEntries).' is the most. Pack it in several.',
+                    );
                 }
                 if ($bytes > self::MOST_BYTES) {
-                    throw new PhotoRefused("{$name} has a list of files that is too long to be read. Pack it in several.");
+                    throw new PhotoRefused(
+                        "{$name} has a list of files that is too long to be read. Pack it in several.",
+                    );
                 }
                 // The last end whose list is there counts.
                 $names = $directory === null ? self::listed($file, $end - $bytes, $bytes, $mostEntries) : null;
@@ -106,7 +110,9 @@ final readonly class ZipDirectory
             fclose($file);
         }
 
-        return $directory ?? throw new PhotoRefused("{$name} is damaged and cannot be opened. Pack it again, or drop the folder itself.");
+        return $directory ?? throw new PhotoRefused(
+            "{$name} is damaged and cannot be opened. Pack it again, or drop the folder itself.",
+        );
     }
 
     private static function tail(string $path): string
@@ -173,10 +179,17 @@ final readonly class ZipDirectory
             return null;
         }
         $names = [];
-        for ($at = 0; $at + self::LISTED_BYTES <= $bytes && substr($list, $at, 4) === self::LISTED && count($names) <= $most;) {
+        $at = 0;
+        while (
+            $at + self::LISTED_BYTES <= $bytes
+            && substr($list, $at, 4) === self::LISTED
+            && count($names) <= $most
+        ) {
             $length = self::number('v', $list, $at + 28);
             $names[] = substr($list, $at + self::LISTED_BYTES, $length);
-            $at += self::LISTED_BYTES + $length + self::number('v', $list, $at + 30) + self::number('v', $list, $at + 32);
+            $extra = self::number('v', $list, $at + 30);
+            $comment = self::number('v', $list, $at + 32);
+            $at += self::LISTED_BYTES + $length + $extra + $comment;
         }
 
         return $names;

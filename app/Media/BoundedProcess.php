@@ -13,7 +13,10 @@ use Symfony\Component\Process\Process;
 final class BoundedProcess
 {
     /** What a program needs to be found and to speak plainly. */
-    private const ENVIRONMENT = ['PATH' => '/usr/local/sbin:/usr/local/bin:/usr/sbin:/usr/bin:/sbin:/bin', 'LC_ALL' => 'C.UTF-8'];
+    private const ENVIRONMENT = [
+        'PATH' => '/usr/local/sbin:/usr/local/bin:/usr/sbin:/usr/bin:/sbin:/bin',
+        'LC_ALL' => 'C.UTF-8',
+    ];
 
     /**
      * @param  non-empty-list<string>  $limits  as prlimit reads them, such as --cpu=20

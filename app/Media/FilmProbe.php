@@ -41,9 +41,13 @@ final class FilmProbe
         if ($width < 1 || $height < 1 || $seconds <= 0) {
             throw new PhotoRefused("{$file->name} begins like a film but cannot be read. Copy it again from where it came.");
         }
-        $codec = is_string($pictures[0]['codec_name'] ?? null) ? $pictures[0]['codec_name'] : 'in a way that nobody knows';
+        $codec = is_string($pictures[0]['codec_name'] ?? null)
+            ? $pictures[0]['codec_name']
+            : 'in a way that nobody knows';
         if (! in_array($codec, self::CODECS, true)) {
-            throw new PhotoRefused("{$file->name} is a film that not every browser plays ({$codec}). Save it as H.264 in MP4, or as VP9 in WebM.");
+            throw new PhotoRefused(
+                "{$file->name} is a film that not every browser plays ({$codec}). Save it as H.264 in MP4, or as VP9 in WebM.",
+            );
         }
         if ($seconds > self::LONGEST || max($width, $height) > self::MOST_SIDE) {
             throw new PhotoRefused(sprintf('%s runs %d s at %s × %s px; a film can run %d s with %s px. Cut it shorter, or save it smaller.', $file->name, (int) $seconds, number_format($width), number_format($height), self::LONGEST, number_format(self::MOST_SIDE)));

@@ -15,7 +15,15 @@ final readonly class GltfTree
     private const COMPONENTS = [5120 => 1, 5121 => 1, 5122 => 2, 5123 => 2, 5125 => 4, 5126 => 4];
 
     /** Components of an element, by its type. */
-    private const ELEMENTS = ['SCALAR' => 1, 'VEC2' => 2, 'VEC3' => 3, 'VEC4' => 4, 'MAT2' => 4, 'MAT3' => 9, 'MAT4' => 16];
+    private const ELEMENTS = [
+        'SCALAR' => 1,
+        'VEC2' => 2,
+        'VEC3' => 3,
+        'VEC4' => 4,
+        'MAT2' => 4,
+        'MAT3' => 9,
+        'MAT4' => 16,
+    ];
 
     private const LISTS = ['buffers', 'bufferViews', 'accessors', 'images', 'meshes', 'materials', 'nodes', 'scenes'];
 
@@ -136,7 +144,9 @@ final readonly class GltfTree
                 if (! is_array($primitive) || ! is_array($attributes) || $attributes === []) {
                     return 'a shape of it refers to what is not there';
                 }
-                $used = isset($primitive['indices']) ? [...array_values($attributes), $primitive['indices']] : $attributes;
+                $used = isset($primitive['indices'])
+                    ? [...array_values($attributes), $primitive['indices']]
+                    : $attributes;
                 foreach ($used as $at) {
                     if ($this->at('accessors', $at) === null) {
                         return 'a shape of it refers to what is not there';

@@ -93,7 +93,9 @@ final readonly class PhotoCuts
                 $cuts[] = [$path, $found[1], Shape::from($found[2]), Crop::fromKey(ltrim($found[3], '-'))];
             }
         }
-        $photos = $cuts === [] ? [] : Photo::query()->whereIn('sha256', array_column($cuts, 1))->pluck('id', 'sha256')->all();
+        $photos = $cuts === []
+            ? []
+            : Photo::query()->whereIn('sha256', array_column($cuts, 1))->pluck('id', 'sha256')->all();
         $kept = KeptCrops::of(array_values($photos));
         foreach ($cuts as [$path, $sha256, $shape, $crop]) {
             $isKept = isset($photos[$sha256]) && $kept->has($photos[$sha256], $shape, $crop);

@@ -141,7 +141,12 @@ class PictureReader
             throw PictureFault::lacking('strength to start reading', $fault->getMessage());
         }
         $said = json_decode($process->getOutput(), true);
-        if (! is_array($said) || isset($said['fault']) || ! is_int($said['milliseconds'] ?? null) || ! is_int($said['kilobytes'] ?? null)) {
+        if (
+            ! is_array($said)
+            || isset($said['fault'])
+            || ! is_int($said['milliseconds'] ?? null)
+            || ! is_int($said['kilobytes'] ?? null)
+        ) {
             throw $this->fault($process, is_array($said) ? $said : []);
         }
 
@@ -182,7 +187,10 @@ class PictureReader
         $isUnknown = preg_match('/not supported|unsupported|no decode delegate|not authorized/i', $told) === 1;
 
         return match (true) {
-            $code >= 400 && $code < 405 => PictureFault::beyond('needs more memory to be read than a picture may', $cause),
+            $code >= 400 && $code < 405 => PictureFault::beyond(
+                'needs more memory to be read than a picture may',
+                $cause,
+            ),
             $code >= 420 && $code < 425, $code === 499, $isUnknown => PictureFault::unknown($cause),
             // A file that cannot be opened, or a cache that cannot be written, lies on this machine.
             $code >= 430 && $code < 435, $code >= 445 && $code < 450 => PictureFault::ours($cause),
@@ -197,12 +205,19 @@ class PictureReader
         foreach (PhotoSize::cases() as $size) {
             foreach (PictureFormat::cases() as $format) {
                 $bytes = @file_get_contents("{$folder}/{$size->value}.{$format->value}");
-                $sizes[$size->value][$format->value] = $bytes === false || $bytes === '' ? throw PictureFault::ours("no {$size->value}.{$format->value} was made") : $bytes;
+                $sizes[$size->value][$format->value] = $bytes === false || $bytes === ''
+                    ? throw PictureFault::ours("no {$size->value}.{$format->value} was made")
+                    : $bytes;
             }
         }
 
         $samples = @file_get_contents("{$folder}/".PhotoDeriver::SAMPLES);
 
-        return new ReadPicture($sizes, PhotoLook::measured($samples === false ? throw PictureFault::ours('no samples were made') : $samples), $said['milliseconds'], $said['kilobytes']);
+        return new ReadPicture(
+            $sizes,
+            PhotoLook::measured($samples === false ? throw PictureFault::ours('no samples were made') : $samples),
+            $said['milliseconds'],
+            $said['kilobytes'],
+        );
     }
 }

@@ -6,8 +6,8 @@ namespace App\Media;
 
 /**
  * Says to a color engine what sRGB is: an ICC profile of version 4, made here from the numbers of IEC 61966-2-1. Layout:
- * ICC.1:2010, sections 7 and 10. It is written by us, so nothing of it is somebody else's. It is read in a process that has
- * no extension of PHP but the picture library's.
+ * ICC.1:2010, sections 7 and 10. It is written by us, so nothing of it is somebody else's. It is read in a process
+ * that has no extension of PHP but the picture library's.
  */
 final class SrgbProfile
 {
@@ -23,7 +23,8 @@ final class SrgbProfile
     public static function bytes(): string
     {
         $numbers = fn (array $list): string => pack('N*', ...array_map(fn (float $number): int => (int) round($number * 65536) & 0xFFFFFFFF, $list));
-        $text = fn (string $text): string => 'mluc'.pack('N3', 0, 1, 12).'enUS'.pack('N2', 2 * strlen($text), 28)."\0".implode("\0", str_split($text));
+        $text = fn (string $text): string => 'mluc'.pack('N3', 0, 1, 12).'enUS'.pack('N2', 2 * strlen($text), 28)
+            ."\0".implode("\0", str_split($text));
         $curve = 'para'.pack('Nn2', 0, 3, 0).$numbers(self::CURVE);
         $parts = ['desc' => $text('sRGB'), 'cprt' => $text('None'), 'chad' => 'sf32'.pack('N', 0).$numbers(self::ADAPTATION), 'rTRC' => $curve, 'gTRC' => $curve, 'bTRC' => $curve];
         foreach (self::COLORS as $name => $color) {

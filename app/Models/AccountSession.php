@@ -31,6 +31,11 @@ final class AccountSession extends Model
 
     protected function casts(): array
     {
-        return ['created_at' => 'datetime', 'seen_at' => 'datetime', 'remembered_until' => 'datetime', 'ended_at' => 'datetime'];
+        return [
+            'created_at' => 'datetime',
+            'seen_at' => 'datetime',
+            'remembered_until' => 'datetime',
+            'ended_at' => 'datetime',
+        ];
     }
 }

@@ -63,7 +63,23 @@ final class AppServiceProvider extends ServiceProvider
     private const FORGOTTEN_BATCH = 60;
 
     /** What stands for an id in an address. */
-    private const IDS = ['account', 'axis', 'banner', 'drop', 'entry', 'file', 'list', 'pattern', 'photo', 'placement', 'range', 'run', 'value', 'view', 'word'];
+    private const IDS = [
+        'account',
+        'axis',
+        'banner',
+        'drop',
+        'entry',
+        'file',
+        'list',
+        'pattern',
+        'photo',
+        'placement',
+        'range',
+        'run',
+        'value',
+        'view',
+        'word',
+    ];
 
     public function register(): void
     {
@@ -96,7 +112,10 @@ final class AppServiceProvider extends ServiceProvider
             config('slate.reading.most_disk'),
         ));
         $this->app->bind(WorkFolder::class, fn (): WorkFolder => WorkFolder::asSet());
-        $this->app->singleton(CommonPasswords::class, fn (): CommonPasswords => new CommonPasswords(config('slate.common_passwords')));
+        $this->app->singleton(
+            CommonPasswords::class,
+            fn (): CommonPasswords => new CommonPasswords(config('slate.common_passwords')),
+        );
         $this->app->bind(ColorNaming::class, fn (): ColorNaming => new ColorNaming(config('slate.color_names')));
         $this->app->bind(OldEntries::class, fn (): OldEntries => new OldEntries(config('slate.undo_days')));
         $this->app->bind(PhotoStore::class, fn (Application $app): PhotoStore => new PhotoStore(
@@ -108,7 +127,9 @@ final class AppServiceProvider extends ServiceProvider
     public function boot(): void
     {
         if (! in_array(config('slate.zone'), timezone_identifiers_list(), true)) {
-            throw new InvalidArgumentException('SHOP_ZONE in .env names no time zone: '.config('slate.zone').'. One is called Europe/Berlin.');
+            throw new InvalidArgumentException(
+                'SHOP_ZONE in .env names no time zone: '.config('slate.zone').'. One is called Europe/Berlin.',
+            );
         }
         TrustProxies::at(config('slate.trusted_proxies') === '*' ? '*' : array_filter(array_map(trim(...), explode(',', (string) config('slate.trusted_proxies')))));
         $this->tendWhileWorking();

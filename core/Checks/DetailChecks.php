@@ -66,9 +66,15 @@ final readonly class DetailChecks
         [$least, $most] = array_map(fn (DetailKind $kind): DetailFinder => $this->state->details->details->finder($kind, $this->state->matrix), [DetailKind::Least, DetailKind::Most]);
 
         return [
-            $this->where(DetailCheck::NoPrice, fn (CatalogSku $sku): bool => $this->sold[$sku->cell->key]->effective() === null && ! $this->sold[$sku->cell->key]->isBelowZero && ! $this->sold[$sku->cell->key]->isTooHigh),
+            $this->where(
+                DetailCheck::NoPrice,
+                fn (CatalogSku $sku): bool => $this->sold[$sku->cell->key]->effective() === null && ! $this->sold[$sku->cell->key]->isBelowZero && ! $this->sold[$sku->cell->key]->isTooHigh,
+            ),
             $this->where(DetailCheck::BelowZero, fn (CatalogSku $sku): bool => $sku->price === null && $this->sold[$sku->cell->key]->isBelowZero),
-            $this->where(DetailCheck::TooHigh, fn (CatalogSku $sku): bool => $sku->price === null && $this->sold[$sku->cell->key]->isTooHigh),
+            $this->where(
+                DetailCheck::TooHigh,
+                fn (CatalogSku $sku): bool => $sku->price === null && $this->sold[$sku->cell->key]->isTooHigh,
+            ),
             $this->where(DetailCheck::SaleNotBelow, $this->hasDearSale(...)),
             $this->where(DetailCheck::BelowCost, fn (CatalogSku $sku): bool => $this->prices->margin($sku->cell, $this->sold[$sku->cell->key]->effective())?->amount()->amount->isNegative() === true),
             $this->where(DetailCheck::SaleBelowCost, $this->isSoldBelowCostInSale(...)),

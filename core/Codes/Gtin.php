@@ -59,7 +59,11 @@ final class Gtin
     public static function typed(string $typed): string
     {
         $normal = Normalizer::normalize(mb_scrub(trim($typed), 'UTF-8'), Normalizer::FORM_KC);
-        $digits = (string) preg_replace('/[\s\x{00A0}\x{2009}\x{2010}-\x{2014}-]/u', '', is_string($normal) ? $normal : $typed);
+        $digits = (string) preg_replace(
+            '/[\s\x{00A0}\x{2009}\x{2010}-\x{2014}-]/u',
+            '',
+            is_string($normal) ? $normal : $typed,
+        );
         if (preg_match('/^(\d{8}|\d{12,14})$/', $digits) !== 1) {
             throw UnreadableGtin::noDigits($typed);
         }

@@ -80,10 +80,15 @@ final readonly class Details
         if ($where->isEverything() && $text !== null) {
             return $this->withWhole($kind, $text);
         }
-        $all = array_values(array_filter($this->all, fn (ReachedDetail $detail): bool => $detail->kind !== $kind || $detail->reach->isEverything()));
+        $all = array_values(array_filter(
+            $this->all,
+            fn (ReachedDetail $detail): bool => $detail->kind !== $kind || $detail->reach->isEverything(),
+        ));
         $isNew = $text !== null;
         foreach ($this->parts($kind) as $part) {
-            $rest = $isNew && $part->text === $text ? $part->reach->union($where) : $part->reach->subtract($where, $matrix);
+            $rest = $isNew && $part->text === $text
+                ? $part->reach->union($where)
+                : $part->reach->subtract($where, $matrix);
             $isNew = $isNew && $part->text !== $text;
             if (! $rest->isNothing()) {
                 $all[] = new ReachedDetail($kind, $rest, $part->text);
@@ -102,14 +107,18 @@ final readonly class Details
     public function pooled(Reach $where, ?string $units, Matrix $matrix): self
     {
         return $where->isEverything()
-            ? $this->with(DetailKind::PictureUnits, $where, null, $matrix)->withWhole(DetailKind::PictureUnits, (string) $units)
+            ? $this->with(DetailKind::PictureUnits, $where, null, $matrix)
+                ->withWhole(DetailKind::PictureUnits, (string) $units)
             : $this->with(DetailKind::PictureUnits, $where, $units, $matrix);
     }
 
     /** Said anew of the whole product; parts that say something of their own go on saying it. */
     public function withWhole(DetailKind $kind, string $text): self
     {
-        $others = array_values(array_filter($this->all, fn (ReachedDetail $detail): bool => $detail->kind !== $kind || ! $detail->reach->isEverything()));
+        $others = array_values(array_filter(
+            $this->all,
+            fn (ReachedDetail $detail): bool => $detail->kind !== $kind || ! $detail->reach->isEverything(),
+        ));
 
         return new self($text === '' ? $others : [...$others, new ReachedDetail($kind, Reach::everything(), $text)]);
     }

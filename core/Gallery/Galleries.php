@@ -113,7 +113,9 @@ final class Galleries
             $pictureAxes = array_map(fn ($axis): int => $axis->id, $this->matrix->pictureAxes());
             $seen = $choice->on($pictureAxes);
 
-            return $seen->key === $choice->key ? new Gallery([], [], $this->chooser->choose([], [])) : $this->forChoice($seen);
+            return $seen->key === $choice->key
+                ? new Gallery([], [], $this->chooser->choose([], []))
+                : $this->forChoice($seen);
         }
         $seen = $this->filledIn($choice);
         $classes = array_values(array_unique(array_map($this->classes->of(...), $this->madeIn($seen))));

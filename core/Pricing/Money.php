@@ -41,7 +41,8 @@ final readonly class Money
      * "€49.00", "49,00 EUR".
      *
      * @throws UnreadableNumber
-     * @throws UnreadablePrice where it is negative, too large, of another currency, or has more digits than the currency
+     * @throws UnreadablePrice where it is negative, too large, of another currency, or has more digits than the
+     * currency
      */
     public static function typed(string $typed, Currency $currency): self
     {
@@ -167,7 +168,11 @@ final readonly class Money
      */
     public static function lowest(array $prices): self
     {
-        return array_reduce($prices, fn (self $lowest, self $price): self => $price->isLessThan($lowest) ? $price : $lowest, $prices[0]);
+        return array_reduce(
+            $prices,
+            fn (self $lowest, self $price): self => $price->isLessThan($lowest) ? $price : $lowest,
+            $prices[0],
+        );
     }
 
     /**
@@ -177,7 +182,11 @@ final readonly class Money
      */
     public static function highest(array $prices): self
     {
-        return array_reduce($prices, fn (self $highest, self $price): self => $highest->isLessThan($price) ? $price : $highest, $prices[0]);
+        return array_reduce(
+            $prices,
+            fn (self $highest, self $price): self => $highest->isLessThan($price) ? $price : $highest,
+            $prices[0],
+        );
     }
 
     /** @throws UnreadablePrice where a sign or a code of another currency stands there */

@@ -23,7 +23,9 @@ final class UnreadablePrice extends CoreException
     /** @param  string  $said  the sign or the code on it */
     public static function ofAnother(string $typed, string $said, Currency $currency): self
     {
-        return new self("“{$typed}” says {$said}; prices here are in {$currency->code}. Type the amount in {$currency->code}.");
+        return new self(
+            "“{$typed}” says {$said}; prices here are in {$currency->code}. Type the amount in {$currency->code}.",
+        );
     }
 
     /** An amount with more digits than its currency has. */

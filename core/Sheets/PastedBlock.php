@@ -23,8 +23,8 @@ final readonly class PastedBlock
 
     /**
      * @param  string  $text  with tabs and line breaks of any system
-     * @param  ?int  $width  of the cells that it goes into, which tells "49,50" of one price from that of two; null where
-     *                       only the first of them is known
+     * @param  ?int  $width  of the cells that it goes into, which tells "49,50" of one price from that of two; null
+     *                       where only the first of them is known
      *
      * @throws UnreadableBlock
      */
@@ -61,7 +61,10 @@ final readonly class PastedBlock
     /** Without its first row, where that names what stands below: no digit in it, and some in the next. */
     public function withoutHeading(): self
     {
-        $isHeading = count($this->rows) > 1 && implode('', $this->rows[0]) !== '' && ! self::hasDigits($this->rows[0]) && self::hasDigits($this->rows[1]);
+        $isHeading = count($this->rows) > 1
+            && implode('', $this->rows[0]) !== ''
+            && ! self::hasDigits($this->rows[0])
+            && self::hasDigits($this->rows[1]);
 
         return $isHeading ? new self(array_slice($this->rows, 1)) : $this;
     }
@@ -115,12 +118,15 @@ final readonly class PastedBlock
     }
 
     /**
-     * What stands between cells: a tab where there is one; else what parts every line into as many. A single comma may be
-     * a decimal sign as well: it parts cells only where as many are to be filled.
+     * What stands between cells: a tab where there is one; else what parts every line into as many. A single comma may
+     * be a decimal sign as well: it parts cells only where as many are to be filled.
      */
     private static function separator(string $text, ?int $width): string
     {
-        $lines = array_values(array_filter(explode("\n", (string) preg_replace('/"(?:[^"]|"")*"/', '', $text)), fn (string $line): bool => trim($line) !== ''));
+        $lines = array_values(array_filter(
+            explode("\n", (string) preg_replace('/"(?:[^"]|"")*"/', '', $text)),
+            fn (string $line): bool => trim($line) !== '',
+        ));
         if (str_contains($text, "\t") || $lines === []) {
             return "\t";
         }
@@ -139,7 +145,12 @@ final readonly class PastedBlock
     private static function rows(string $text, string $separator): array
     {
         // A cell in quotes, or one up to the next separator or line break; then what ends it.
-        preg_match_all("/\\G(?:\"((?:[^\"]|\"\")*)\"|([^{$separator}\n]*))({$separator}|\n|$)/", $text, $cells, PREG_SET_ORDER);
+        preg_match_all(
+            "/\\G(?:\"((?:[^\"]|\"\")*)\"|([^{$separator}\n]*))({$separator}|\n|$)/",
+            $text,
+            $cells,
+            PREG_SET_ORDER,
+        );
         $rows = [];
         $row = [];
         foreach ($cells as $cell) {

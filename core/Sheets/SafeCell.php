@@ -7,8 +7,8 @@ namespace Core\Sheets;
 /**
  * A cell's text so that no spreadsheet runs it, or a part of it, as a formula: text that begins with = + - @ (or one of
  * these in full width) or a control character, or with an apostrophe before these, gets an apostrophe in front, which
- * reading takes off again. The same holds behind a semicolon and a tab: a spreadsheet that parts cells there, and not at
- * commas, would begin a cell of its own. Numbers stay numbers.
+ * reading takes off again. The same holds behind a semicolon and a tab: a spreadsheet that parts cells there, and not
+ * at commas, would begin a cell of its own. Numbers stay numbers.
  */
 final class SafeCell
 {
@@ -20,7 +20,9 @@ final class SafeCell
     /** The text as a cell that no spreadsheet runs as a formula; read() gives it back unchanged. */
     public static function write(string $text): string
     {
-        return is_numeric($text) ? $text : preg_replace('/'.self::BEGINNING.'(?='.self::RISKY.')/uD', "$1'", $text) ?? $text;
+        return is_numeric($text)
+            ? $text
+            : preg_replace('/'.self::BEGINNING.'(?='.self::RISKY.')/uD', "$1'", $text) ?? $text;
     }
 
     /** The text that write() was given; a cell that was never written so stays as it is. */

@@ -37,7 +37,8 @@ final readonly class CarriedPools
 
     /**
      * @param  Details  $carried  as they are after the change, without regard to units
-     * @param  list<array{Combination, Combination, ?int}>  $skus  on offer before it, in the matrix's order: with its values on axes that sleep, its picture combination, and the units of that
+     * @param  list<array{Combination, Combination, ?int}>  $skus  on offer before it, in the matrix's order: with its
+     * values on axes that sleep, its picture combination, and the units of that
      */
     public static function along(MatrixChange $change, Details $before, Details $carried, array $skus): Details
     {
@@ -51,7 +52,8 @@ final readonly class CarriedPools
     }
 
     /**
-     * Where other axes change what a picture shows: units are joined, or stay with the first of those that they part into.
+     * Where other axes change what a picture shows: units are joined, or stay with the first of those that they part
+     * into.
      *
      * @param  list<array{Combination, Combination, ?int}>  $skus  as above, each with its cell
      */
@@ -60,9 +62,17 @@ final readonly class CarriedPools
         return self::of($from, $to, $details, $details, $skus, true)->carry($details);
     }
 
-    /** @param  list<array{?Combination, Combination, ?int}>  $landed  cell after the change, place and units before it */
-    private static function of(Matrix $from, Matrix $to, Details $before, Details $carried, array $landed, bool $addsUp): self
-    {
+    /**
+     * @param  list<array{?Combination, Combination, ?int}>  $landed  cell after the change, place and units before it
+     */
+    private static function of(
+        Matrix $from,
+        Matrix $to,
+        Details $before,
+        Details $carried,
+        array $landed,
+        bool $addsUp,
+    ): self {
         $book = new StockBook($carried, $to);
         $places = $units = $first = [];
         foreach ($to->inOrder($to->offered()) as $cell) {
@@ -96,7 +106,11 @@ final readonly class CarriedPools
             $place = $this->places[$key];
             $isJoined = $this->addsUp && count($this->units[$key] ?? []) > 1;
             if ($isJoined || (new StockBook($carried, $this->to))->of($place, null) !== $units) {
-                $carried = $carried->pooled(Reach::of(Clause::at($place)), $units === null ? null : (string) $units, $this->to);
+                $carried = $carried->pooled(
+                    Reach::of(Clause::at($place)),
+                    $units === null ? null : (string) $units,
+                    $this->to,
+                );
             }
         }
 

@@ -33,7 +33,12 @@ final class NearWords
             foreach (array_keys($this->lessOne[$variant] ?? []) as $other) {
                 $other = (string) $other;
                 $shorter = min(mb_strlen($other), mb_strlen($word));
-                if ($other !== $word && $shorter >= self::SHORTEST && self::digits($other) === self::digits($word) && EditDistance::atMostOne($other, $word)) {
+                if (
+                    $other !== $word
+                    && $shorter >= self::SHORTEST
+                    && self::digits($other) === self::digits($word)
+                    && EditDistance::atMostOne($other, $word)
+                ) {
                     if ($shorter > self::SHORTEST) {
                         return $other;
                     }

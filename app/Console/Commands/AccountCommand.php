@@ -28,7 +28,12 @@ final class AccountCommand extends Command
         }
         try {
             $form = AccountForm::typed($this->given('name', 'Name'), $this->given('email', 'Email address'), (string) $this->optional('right'));
-            $password = NewPassword::typed((string) $this->secret('Password (at least '.NewPassword::LEAST.' characters)'), (string) $this->secret('The same again'), $form->name, $form->email);
+            $password = NewPassword::typed(
+                (string) $this->secret('Password (at least '.NewPassword::LEAST.' characters)'),
+                (string) $this->secret('The same again'),
+                $form->name,
+                $form->email,
+            );
             $account = $action->run(null, $form, $password);
         } catch (Refused $refused) {
             $this->error($refused->getMessage());

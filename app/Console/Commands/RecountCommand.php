@@ -30,7 +30,9 @@ final class RecountCommand extends Command
         $failed = $summaries->failed();
         $this->info(number_format($waiting - $failed).' products counted.');
         if ($failed > 0) {
-            $this->error(number_format($failed).' could not be counted; the log says why. They are tried again with the next change.');
+            $this->error(
+                number_format($failed).' could not be counted; the log says why. They are tried again with the next change.',
+            );
         }
 
         return $failed === 0 ? self::SUCCESS : self::FAILURE;

@@ -62,14 +62,21 @@ final class AccountsController
 
     public function endSessions(AccountRequest $request, User $account, EndSessions $action): RedirectResponse
     {
-        return $this->to($action->run($request->own(), $account->id, SignedIn::id($request)), "{$account->name} is signed out everywhere.");
+        return $this->to(
+            $action->run($request->own(), $account->id, SignedIn::id($request)),
+            "{$account->name} is signed out everywhere.",
+        );
     }
 
     public function renewPassword(AccountRequest $request, User $account, RenewPassword $action): RedirectResponse
     {
         $password = NewPassword::made();
 
-        return $this->to($action->run($request->own(), $account->id, $request->seen(), $password, SignedIn::id($request)), "{$account->name} has a new password to begin with.", $password);
+        return $this->to(
+            $action->run($request->own(), $account->id, $request->seen(), $password, SignedIn::id($request)),
+            "{$account->name} has a new password to begin with.",
+            $password,
+        );
     }
 
     private function to(User $account, string $said, ?NewPassword $password = null): RedirectResponse

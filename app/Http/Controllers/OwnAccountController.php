@@ -38,7 +38,12 @@ final class OwnAccountController
 
     public function password(AccountRequest $request, ChangePassword $action, SignedIn $signedIn): RedirectResponse
     {
-        $action->run($request->own(), $request->text('current_password'), $request->newPassword(), SignedIn::id($request));
+        $action->run(
+            $request->own(),
+            $request->text('current_password'),
+            $request->newPassword(),
+            SignedIn::id($request),
+        );
         $signedIn->passwordGiven($request);
 
         return redirect()->route('own-account')->with('said', 'Your password is changed. You are signed out everywhere else.');

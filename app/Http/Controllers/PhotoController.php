@@ -113,7 +113,10 @@ final class PhotoController
 
     public function receive(BoardRequest $request, ReceivePhotos $action): JsonResponse
     {
-        $request->validate(['files' => ['required', 'array', 'max:'.config('slate.uploads.most_files')], 'names' => ['nullable', 'array', ListBound::ofTexts(1_000, 1_000)]]);
+        $request->validate([
+            'files' => ['required', 'array', 'max:'.config('slate.uploads.most_files')],
+            'names' => ['nullable', 'array', ListBound::ofTexts(1_000, 1_000)],
+        ]);
         $sent = $request->file('files') ?? [];
         $uploads = is_array($sent) ? array_values($sent) : [$sent];
         $view = $request->pictureView();

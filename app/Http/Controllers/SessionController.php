@@ -16,13 +16,18 @@ use Illuminate\Http\Request;
 use Illuminate\Http\Response;
 use Illuminate\Support\Facades\Log;
 
-/** Signing in and out. Whoever is not signed in has no session: what the page has to know stands in its address and its form. */
+/**
+ * Signing in and out. Whoever is not signed in has no session: what the page has to know stands in its address and its
+ * form.
+ */
 final class SessionController
 {
     private const WRONG = 'This address and password do not belong together. Check both and try again.';
 
     /** What the page says of why somebody is here. */
-    private const BECAUSE = ['ended' => 'You were signed out here: the account was closed, its password was changed, or its sessions were ended.'];
+    private const BECAUSE = [
+        'ended' => 'You were signed out here: the account was closed, its password was changed, or its sessions were ended.',
+    ];
 
     public function show(Request $request): Response
     {
@@ -31,8 +36,12 @@ final class SessionController
         return $this->page($request, said: is_string($because) ? self::BECAUSE[$because] ?? '' : '');
     }
 
-    public function store(Request $request, SignIn $action, Accounts $accounts, SignedIn $signedIn): RedirectResponse|Response
-    {
+    public function store(
+        Request $request,
+        SignIn $action,
+        Accounts $accounts,
+        SignedIn $signedIn,
+    ): RedirectResponse|Response {
         $email = $request->input('email');
         $password = $request->input('password');
         $isTyped = is_string($email) && is_string($password) && $email !== '' && $password !== '';
@@ -44,7 +53,12 @@ final class SessionController
         }
         $account = $accounts->withAddress($email);
         $browser = KnownBrowser::from($request);
-        $limits = SignInLimits::of($account, $email, (string) $request->ip(), $account !== null && $browser->knows($account) ? $browser->id : null);
+        $limits = SignInLimits::of(
+            $account,
+            $email,
+            (string) $request->ip(),
+            $account !== null && $browser->knows($account) ? $browser->id : null,
+        );
         $wait = $limits->take();
         if ($wait > 0) {
             return $this->tooOften($request, $email, $wait);
@@ -52,7 +66,10 @@ final class SessionController
         try {
             $fits = $action->run($account, $password);
         } catch (Refused $closed) {
-            Log::warning('Sign-in refused', ['account' => $account?->id, 'address' => $request->ip(), 'why' => $closed->getMessage()]);
+            Log::warning(
+                'Sign-in refused',
+                ['account' => $account?->id, 'address' => $request->ip(), 'why' => $closed->getMessage()],
+            );
 
             return $this->page($request, $closed->getMessage(), $email);
         }
@@ -79,7 +96,11 @@ final class SessionController
     {
         Log::warning('Sign-in held back', ['address' => $request->ip(), 'seconds' => $wait]);
         $when = $wait > 90 ? 'in '.ceil($wait / 60).' minutes' : "in {$wait} seconds";
-        $answer = $this->page($request, "Too many tries for this account or from this network. Try again {$when}. A browser that has signed in here before need not wait for others.", $email);
+        $answer = $this->page(
+            $request,
+            "Too many tries for this account or from this network. Try again {$when}. A browser that has signed in here before need not wait for others.",
+            $email,
+        );
 
         return $answer->setStatusCode(429)->header('Retry-After', (string) $wait);
     }
@@ -101,6 +122,8 @@ final class SessionController
     {
         $to = $request->input('to');
 
-        return is_string($to) && strlen($to) < 2_000 && preg_match('~^/(?![/\\\\])[^\x00-\x20\\\\]*$~', $to) === 1 ? $to : '/';
+        return is_string($to) && strlen($to) < 2_000 && preg_match('~^/(?![/\\\\])[^\x00-\x20\\\\]*$~', $to) === 1
+            ? $to
+            : '/';
     }
 }

@@ -10,7 +10,8 @@ use Symfony\Component\HttpFoundation\Response;
 
 /**
  * How much is worked out for one person at the same time, so that whoever asks in a loop waits for himself and nobody
- * else does. A page that is asked for besides says so and asks again; a part of a page is asked for again by its script.
+ * else does. A page that is asked for besides says so and asks again; a part of a page is asked for again by its
+ * script.
  * The places are locks of files: whatever becomes of the process, they are free again with its end.
  */
 final class FewAtOnce
@@ -74,7 +75,12 @@ final class FewAtOnce
         return match (true) {
             $request->hasHeader('HX-Request') => response('', 429, $headers),
             $request->expectsJson() => response()->json(['message' => $message], 429, $headers),
-            $request->isMethod('GET') => response()->view('errors.later', ['message' => $message], 429, $headers + ['Refresh' => (string) self::SECONDS]),
+            $request->isMethod('GET') => response()->view(
+                'errors.later',
+                ['message' => $message],
+                429,
+                $headers + ['Refresh' => (string) self::SECONDS],
+            ),
             default => response($message, 429, $headers),
         };
     }

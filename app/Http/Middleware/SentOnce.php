@@ -33,7 +33,9 @@ final class SentOnce
         }
         $key = "sent-once:{$request->user()?->id}:{$token}";
 
-        return Cache::lock("{$key}:lock", self::TAKES)->block(self::TAKES, function () use ($request, $next, $key): Response {
+        $lock = Cache::lock("{$key}:lock", self::TAKES);
+
+        return $lock->block(self::TAKES, function () use ($request, $next, $key): Response {
             $led = Cache::get($key);
             if (is_string($led)) {
                 $request->attributes->set(self::LEAVES_SESSION, true);

@@ -8,9 +8,22 @@ namespace App\Http\Screens;
 final class BrowserName
 {
     /** In this order: several say that they are others as well. */
-    private const BROWSERS = ['Edg' => 'Edge', 'OPR' => 'Opera', 'Firefox' => 'Firefox', 'Chrome' => 'Chrome', 'Safari' => 'Safari'];
+    private const BROWSERS = [
+        'Edg' => 'Edge',
+        'OPR' => 'Opera',
+        'Firefox' => 'Firefox',
+        'Chrome' => 'Chrome',
+        'Safari' => 'Safari',
+    ];
 
-    private const SYSTEMS = ['Android' => 'Android', 'iPhone' => 'iPhone', 'iPad' => 'iPad', 'Windows' => 'Windows', 'Mac OS' => 'macOS', 'Linux' => 'Linux'];
+    private const SYSTEMS = [
+        'Android' => 'Android',
+        'iPhone' => 'iPhone',
+        'iPad' => 'iPad',
+        'Windows' => 'Windows',
+        'Mac OS' => 'macOS',
+        'Linux' => 'Linux',
+    ];
 
     public static function of(string $agent): string
     {

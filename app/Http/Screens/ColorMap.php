@@ -53,7 +53,10 @@ final class ColorMap
     ) {
         $swatches = array_map($this->seen(...), $colors->swatches);
         $labs = [...($tried === null ? [] : [Lab::of($this->seen($tried->swatch)->main())]), ...array_map(fn (Swatch $swatch): Lab => Lab::of($swatch->main()), $swatches), ...array_map(fn (ValuePicture $picture): Lab => Lab::of($this->seenColor($picture)), $this->told())];
-        $farthest = max([self::LEAST, ...array_map(fn (Lab $lab): float => max(abs($lab->a), abs($lab->b)) + self::MARGIN, $labs)]);
+        $farthest = max([
+            self::LEAST,
+            ...array_map(fn (Lab $lab): float => max(abs($lab->a), abs($lab->b)) + self::MARGIN, $labs),
+        ]);
         $this->scale = self::SIDE / 2 / $farthest;
         $byValue = [];
         foreach ($colors->axis->values as $value) {

@@ -69,7 +69,10 @@ final class PreviewScreen
     /** @return list<string|Placement> texts, and the pictures between them that the product still has */
     public function description(): array
     {
-        $parts = array_map(fn (string|int $part): string|Placement|null => is_string($part) ? $part : ($this->loaded->placements[$part] ?? null)?->placement, (new Description(FormattedText::shown($this->loaded->product->description)))->parts());
+        $parts = array_map(
+            fn (string|int $part): string|Placement|null => is_string($part) ? $part : ($this->loaded->placements[$part] ?? null)?->placement,
+            (new Description(FormattedText::shown($this->loaded->product->description)))->parts(),
+        );
 
         return array_values(array_filter($parts, fn (string|Placement|null $part): bool => is_string($part) || ($part !== null && $this->pictures->url($part, PhotoSize::Card) !== null)));
     }

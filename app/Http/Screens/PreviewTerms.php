@@ -56,7 +56,12 @@ final readonly class PreviewTerms
     /** @return list<Money> */
     private function pricesNow(): array
     {
-        return array_values(array_filter(array_map(fn (SkuRow $sku): ?Money => $this->loaded->saleNow($sku, $this->today)->price ?? $this->loaded->price($sku), $this->inQuestion)));
+        return array_values(array_filter(
+            array_map(
+                fn (SkuRow $sku): ?Money => $this->loaded->saleNow($sku, $this->today)->price ?? $this->loaded->price($sku),
+                $this->inQuestion,
+            ),
+        ));
     }
 
     /** @return list<string> what more than one costs: "From 10: 5 % off each unit; 10 cost 465.50" */
