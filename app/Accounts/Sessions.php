@@ -71,7 +71,7 @@ final class Sessions
     /** Ends one of an account's sessions; the account has to be saved after. */
     public function end(User $account, string $id): void
     {
-        $this->ending($account)->whereKey($id)->update(['ended_at' => now()]);
+        self::ending($account)->whereKey($id)->update(['ended_at' => now()]);
     }
 
     /**
@@ -81,7 +81,7 @@ final class Sessions
      */
     public static function endAll(User $account, ?string $except = null): void
     {
-        (new self())->ending($account)
+        self::ending($account)
             ->when($except !== null, fn (Builder $others) => $others->where('id', '<>', $except))
             ->update(['ended_at' => now()]);
     }
@@ -103,7 +103,7 @@ final class Sessions
      *
      * @return Builder<AccountSession>
      */
-    private function ending(User $account): Builder
+    private static function ending(User $account): Builder
     {
         $account->sessions_ended++;
 

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Media;
 
+use Core\Color\Swatch;
 use Core\Gallery\Crop;
 use Core\Gallery\Shape;
 use Illuminate\Support\Facades\DB;
@@ -33,8 +34,7 @@ final readonly class KeptCrops
         }
         foreach (['axis_values', 'product_values'] as $table) {
             foreach (DB::table($table)->whereIn('swatch_photo_id', $photoIds)->distinct()->get(['swatch_photo_id', 'swatch']) as $row) {
-                // As Core\Color\Swatch writes a piece: photo:ID:FRAME:colors.
-                $frame = explode(':', (string) $row->swatch)[2] ?? '';
+                $frame = Swatch::read((string) $row->swatch)->piece->frame ?? '';
                 $kept[self::key((int) $row->swatch_photo_id, true, Crop::fromKey($frame)->key())] = true;
             }
         }

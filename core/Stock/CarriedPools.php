@@ -95,23 +95,20 @@ final readonly class CarriedPools
         if ($book->counting !== Counting::Pictures) {
             return $carried;
         }
-        $wanted = [];
-        foreach ($this->places as $key => $place) {
-            $wanted[$key] = $this->unitsAt($place, $book);
-        }
-        if ($this->to->pictureAxes() !== [] && $carried->whole(DetailKind::PictureUnits) !== '') {
+        if ($this->to->pictureAxes() !== []) {
             $carried = $carried->withWhole(DetailKind::PictureUnits, '');
         }
-        foreach ($wanted as $key => $units) {
-            $place = $this->places[$key];
+        $said = new StockBook($carried, $this->to);
+        $anew = [];
+        foreach ($this->places as $key => $place) {
+            $units = $this->unitsAt($place, $book);
             $isJoined = $this->addsUp && count($this->units[$key] ?? []) > 1;
-            if ($isJoined || (new StockBook($carried, $this->to))->of($place, null) !== $units) {
-                $carried = $carried->pooled(
-                    Reach::of(Clause::at($place)),
-                    $units === null ? null : (string) $units,
-                    $this->to,
-                );
+            if ($isJoined || $said->of($place, null) !== $units) {
+                $anew[(string) $units][] = Clause::at($place);
             }
+        }
+        foreach ($anew as $units => $clauses) {
+            $carried = $carried->pooled(Reach::of(...$clauses), $units === '' ? null : (string) $units, $this->to);
         }
 
         return $carried;
