@@ -47,7 +47,15 @@ return Application::configure(basePath: dirname(__DIR__))
         // What only asks, but has so much to say that it stands in a body.
         $middleware->group('looks', ['throttle:looks', 'at-once:pages,2,looks']);
         // Where somebody was on the way to stands in the address: a guest has no session.
-        $middleware->redirectGuestsTo(fn (Request $request): string => route('sign-in', $request->isMethod('GET') && ! $request->hasHeader('HX-Request') && $request->getRequestUri() !== '/' ? ['to' => $request->getRequestUri()] : [], false));
+        $middleware->redirectGuestsTo(
+            fn (Request $request): string => route(
+                'sign-in',
+                $request->isMethod('GET') && ! $request->hasHeader('HX-Request') && $request->getRequestUri() !== '/'
+                    ? ['to' => $request->getRequestUri()]
+                    : [],
+                false,
+            ),
+        );
         $middleware->redirectUsersTo('/');
     })
     ->withExceptions(fn (Exceptions $exceptions) => RefusalAnswers::register($exceptions))

@@ -13,7 +13,14 @@ $lines = ['driver' => 'monolog', 'level' => env('LOG_LEVEL', 'info'), 'formatter
 return [
     'default' => env('LOG_CHANNEL', 'files'),
     'channels' => [
-        'files' => $lines + ['handler' => RotatingFileHandler::class, 'handler_with' => ['filename' => storage_path('logs/slate.log'), 'maxFiles' => 14, 'filePermission' => 0o600]],
+        'files' => $lines + [
+            'handler' => RotatingFileHandler::class,
+            'handler_with' => [
+                'filename' => storage_path('logs/slate.log'),
+                'maxFiles' => 14,
+                'filePermission' => 0o600,
+            ],
+        ],
         // For a service manager that keeps what is written to it.
         'stderr' => $lines + ['handler' => StreamHandler::class, 'handler_with' => ['stream' => 'php://stderr']],
         'null' => ['driver' => 'monolog', 'handler' => Monolog\Handler\NullHandler::class],

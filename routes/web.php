@@ -48,12 +48,21 @@ Route::middleware('guest')->group(function (): void {
 // Pictures are many on a page, and cost little.
 Route::middleware(['auth', KnownSession::class, 'can:view'])->group(function (): void {
     Route::get('/media/{photo}.{type}', [MediaController::class, 'show'])->where('type', 'mp4|webm|glb')->name('media');
-    Route::get('/photos/{photo}/{shape}.jpg', [PhotoController::class, 'cut'])->where('shape', '(square|wide|tall|chip)(-[0-9]{1,4}){0,6}')->name('photo.cut');
+    Route::get('/photos/{photo}/{shape}.jpg', [PhotoController::class, 'cut'])
+        ->where('shape', '(square|wide|tall|chip)(-[0-9]{1,4}){0,6}')
+        ->name('photo.cut');
     Route::get('/photos/{photo}/{size}.jpg', [PhotoController::class, 'show'])->name('photo');
 });
 
 // Whatever only asks is counted, and worked out for a person two at a time.
-Route::middleware(['auth', KnownSession::class, 'can:view', 'throttle:reads', 'at-once:pages,2', SentOnce::class])->group(function (): void {
+Route::middleware([
+    'auth',
+    KnownSession::class,
+    'can:view',
+    'throttle:reads',
+    'at-once:pages,2',
+    SentOnce::class,
+])->group(function (): void {
     Route::post('/sign-out', [SessionController::class, 'destroy'])->name('sign-out');
     Route::prefix('/account')->middleware('throttle:changes')->group(function (): void {
         Route::get('/', [OwnAccountController::class, 'show'])->name('own-account');
@@ -62,12 +71,18 @@ Route::middleware(['auth', KnownSession::class, 'can:view', 'throttle:reads', 'a
         Route::post('/sessions', [OwnAccountController::class, 'endSessions'])->name('own-account.sessions');
         Route::post('/sessions/end', [OwnAccountController::class, 'endSession'])->name('own-account.session');
         Route::get('/confirm', [OwnAccountController::class, 'confirm'])->name('own-account.confirm');
-        Route::post('/confirm', [OwnAccountController::class, 'giveConfirmation'])->middleware('throttle:passwords')->name('own-account.confirm.give');
+        Route::post('/confirm', [OwnAccountController::class, 'giveConfirmation'])
+            ->middleware('throttle:passwords')
+            ->name('own-account.confirm.give');
     });
     Route::get('/', [CatalogController::class, 'index'])->name('catalog');
     Route::get('/coverage', [ShootingController::class, 'coverage'])->name('coverage.catalog');
-    Route::get('/coverage/shooting-list', [ShootingController::class, 'page'])->middleware('at-once:heavy,1')->name('shooting-list');
-    Route::get('/coverage/shooting-list.csv', [ShootingController::class, 'sheet'])->middleware('at-once:heavy,1')->name('shooting-list.csv');
+    Route::get('/coverage/shooting-list', [ShootingController::class, 'page'])
+        ->middleware('at-once:heavy,1')
+        ->name('shooting-list');
+    Route::get('/coverage/shooting-list.csv', [ShootingController::class, 'sheet'])
+        ->middleware('at-once:heavy,1')
+        ->name('shooting-list.csv');
     Route::get('/jump', [CatalogController::class, 'jump'])->name('jump');
     Route::get('/photos/{photo}/color', [SwatchController::class, 'pick'])->name('photo.color');
 
@@ -86,8 +101,12 @@ Route::middleware(['auth', KnownSession::class, 'can:view', 'throttle:reads', 'a
     Route::get('/library/axes/{axis}', [LibraryController::class, 'axis'])->name('library.axis');
     Route::get('/library/axes/{axis}/colors', [LibraryColorsController::class, 'show'])->name('library.colors');
     Route::get('/library/axes/{axis}/sheet', [LibraryColorsController::class, 'sheet'])->name('library.colors.sheet');
-    Route::get('/library/axes/{axis}/sheet.svg', [LibraryColorsController::class, 'sheetSvg'])->middleware('at-once:heavy,1')->name('library.colors.sheet.svg');
-    Route::get('/library/axes/{axis}/sheet.png', [LibraryColorsController::class, 'sheetPng'])->middleware('at-once:heavy,1')->name('library.colors.sheet.png');
+    Route::get('/library/axes/{axis}/sheet.svg', [LibraryColorsController::class, 'sheetSvg'])
+        ->middleware('at-once:heavy,1')
+        ->name('library.colors.sheet.svg');
+    Route::get('/library/axes/{axis}/sheet.png', [LibraryColorsController::class, 'sheetPng'])
+        ->middleware('at-once:heavy,1')
+        ->name('library.colors.sheet.png');
     Route::get('/library/codes', [LibraryCodesController::class, 'index'])->name('library.codes');
     Route::get('/library/runs', [LibraryController::class, 'runs'])->name('library.runs');
     Route::get('/library/texts', [ShotListController::class, 'texts'])->name('library.texts');
@@ -101,26 +120,36 @@ Route::middleware(['auth', KnownSession::class, 'can:view', 'throttle:reads', 'a
         // What is selected may be long, so the tray is asked for in a body; it only reads.
         Route::post('/tray', [BoardController::class, 'tray'])->middleware('looks')->name('board.tray');
         Route::post('/skus/about', [SkuController::class, 'about'])->middleware('looks')->name('skus.about');
-        Route::post('/photos/{placement}/about', [BoardController::class, 'about'])->middleware('looks')->name('photo.about');
+        Route::post('/photos/{placement}/about', [BoardController::class, 'about'])
+            ->middleware('looks')
+            ->name('photo.about');
         Route::get('/coverage', [CoverageController::class, 'show'])->name('coverage');
         Route::get('/contact', [ContactController::class, 'show'])->name('contact');
         Route::get('/roles', [RoleController::class, 'show'])->name('roles');
         Route::get('/colors', [ColorsController::class, 'show'])->name('colors');
         Route::get('/colors/sheet', [ColorsController::class, 'sheet'])->name('colors.sheet');
-        Route::get('/colors/sheet.svg', [ColorsController::class, 'sheetSvg'])->middleware('at-once:heavy,1')->name('colors.sheet.svg');
-        Route::get('/colors/sheet.png', [ColorsController::class, 'sheetPng'])->middleware('at-once:heavy,1')->name('colors.sheet.png');
+        Route::get('/colors/sheet.svg', [ColorsController::class, 'sheetSvg'])
+            ->middleware('at-once:heavy,1')
+            ->name('colors.sheet.svg');
+        Route::get('/colors/sheet.png', [ColorsController::class, 'sheetPng'])
+            ->middleware('at-once:heavy,1')
+            ->name('colors.sheet.png');
         Route::get('/labels', [CodeController::class, 'labels'])->middleware('at-once:heavy,1')->name('labels');
         Route::get('/prices', [PriceController::class, 'show'])->name('prices');
         Route::get('/preview', [PreviewController::class, 'show'])->middleware('at-once:heavy,1')->name('preview');
         Route::get('/details', [DetailsController::class, 'show'])->name('details');
         Route::get('/details/pictures', [DetailsController::class, 'pictures'])->name('details.pictures');
         Route::get('/history', [HistoryController::class, 'index'])->name('history');
-        Route::get('/history/compare', [HistoryController::class, 'compare'])->middleware('at-once:heavy,1')->name('history.compare');
+        Route::get('/history/compare', [HistoryController::class, 'compare'])
+            ->middleware('at-once:heavy,1')
+            ->name('history.compare');
         // How the board is laid out is the person's own, so the right to look is enough.
         Route::post('/layout', [MatrixController::class, 'arrange'])->name('layout');
         Route::post('/layout/fold', [MatrixController::class, 'fold'])->name('layout.fold');
         Route::get('/sheet.csv', [ExportController::class, 'sheet'])->middleware('at-once:heavy,1')->name('sheet');
-        Route::get('/product.jsonld', [ExportController::class, 'jsonLd'])->middleware('at-once:heavy,1')->name('json-ld');
+        Route::get('/product.jsonld', [ExportController::class, 'jsonLd'])
+            ->middleware('at-once:heavy,1')
+            ->name('json-ld');
     });
 
     Route::middleware('can:release')->group(function (): void {
@@ -174,24 +203,36 @@ Route::middleware(['auth', KnownSession::class, 'can:view', 'throttle:reads', 'a
             Route::post('/axes/{axis}/colors/add', [LibraryColorsController::class, 'add'])->name('library.colors.add');
             Route::post('/axes/{axis}/colors/order', [LibraryColorsController::class, 'order'])->name('library.colors.order');
             Route::post('/axes/{axis}/colors/fill', [LibraryColorsController::class, 'fill'])->name('library.colors.fill');
-            Route::post('/values/{value}/swatch/draft', [LibraryColorsController::class, 'swatch'])->middleware('looks')->name('library.swatch');
+            Route::post('/values/{value}/swatch/draft', [LibraryColorsController::class, 'swatch'])
+                ->middleware('looks')
+                ->name('library.swatch');
             Route::post('/values/{value}/swatch', [LibraryColorsController::class, 'setSwatch'])->name('library.swatch.set');
             Route::post('/values/{value}/swatch/move', [LibraryColorsController::class, 'move'])->name('library.swatch.move');
             Route::post('/swatches/picture', [SwatchController::class, 'picture'])->name('swatch.picture');
             Route::get('/values/{value}', [LibraryController::class, 'value'])->name('library.value');
             Route::post('/values/{value}', [LibraryController::class, 'editValue'])->name('library.value.edit');
-            Route::post('/values/{value}/words/{word}/forget', [LibraryController::class, 'forgetWord'])->name('library.word.forget');
+            Route::post('/values/{value}/words/{word}/forget', [LibraryController::class, 'forgetWord'])
+                ->name('library.word.forget');
             Route::post('/values/{value}/remove', [LibraryController::class, 'removeValue'])->name('library.value.remove');
             Route::get('/codes/patterns/new', [LibraryCodesController::class, 'pattern'])->name('library.code-patterns.new');
-            Route::get('/codes/patterns/{pattern}', [LibraryCodesController::class, 'pattern'])->name('library.code-pattern');
-            Route::post('/codes/patterns/draft', [LibraryCodesController::class, 'draft'])->middleware('looks')->name('library.code-patterns.draft');
-            Route::post('/codes/patterns/{pattern}/draft', [LibraryCodesController::class, 'draft'])->middleware('looks')->name('library.code-pattern.draft');
+            Route::get('/codes/patterns/{pattern}', [LibraryCodesController::class, 'pattern'])
+                ->name('library.code-pattern');
+            Route::post('/codes/patterns/draft', [LibraryCodesController::class, 'draft'])
+                ->middleware('looks')
+                ->name('library.code-patterns.draft');
+            Route::post('/codes/patterns/{pattern}/draft', [LibraryCodesController::class, 'draft'])
+                ->middleware('looks')
+                ->name('library.code-pattern.draft');
             Route::post('/codes/patterns', [LibraryCodesController::class, 'save'])->name('library.code-patterns.create');
-            Route::post('/codes/patterns/{pattern}', [LibraryCodesController::class, 'save'])->name('library.code-pattern.edit');
-            Route::post('/codes/patterns/{pattern}/remove', [LibraryCodesController::class, 'remove'])->name('library.code-pattern.remove');
+            Route::post('/codes/patterns/{pattern}', [LibraryCodesController::class, 'save'])
+                ->name('library.code-pattern.edit');
+            Route::post('/codes/patterns/{pattern}/remove', [LibraryCodesController::class, 'remove'])
+                ->name('library.code-pattern.remove');
             Route::post('/codes/ranges', [LibraryCodesController::class, 'saveRange'])->name('library.gtin-ranges.create');
-            Route::post('/codes/ranges/{range}', [LibraryCodesController::class, 'saveRange'])->name('library.gtin-range.edit');
-            Route::post('/codes/ranges/{range}/remove', [LibraryCodesController::class, 'removeRange'])->name('library.gtin-range.remove');
+            Route::post('/codes/ranges/{range}', [LibraryCodesController::class, 'saveRange'])
+                ->name('library.gtin-range.edit');
+            Route::post('/codes/ranges/{range}/remove', [LibraryCodesController::class, 'removeRange'])
+                ->name('library.gtin-range.remove');
             Route::post('/runs', [LibraryController::class, 'saveRun'])->name('library.runs.create');
             Route::get('/runs/{run}', [LibraryController::class, 'run'])->name('library.run');
             Route::post('/runs/{run}', [LibraryController::class, 'saveRun'])->name('library.run.edit');
@@ -206,12 +247,14 @@ Route::middleware(['auth', KnownSession::class, 'can:view', 'throttle:reads', 'a
             Route::get('/shots/lists/{list}', [ShotListController::class, 'list'])->name('library.shot-list');
             Route::post('/shots/lists', [ShotListController::class, 'saveList'])->name('library.shot-lists.create');
             Route::post('/shots/lists/{list}', [ShotListController::class, 'saveList'])->name('library.shot-list.edit');
-            Route::post('/shots/lists/{list}/remove', [ShotListController::class, 'removeList'])->name('library.shot-list.remove');
+            Route::post('/shots/lists/{list}/remove', [ShotListController::class, 'removeList'])
+                ->name('library.shot-list.remove');
             Route::get('/shots/views/new', [ShotListController::class, 'view'])->name('library.views.new');
             Route::get('/shots/views/{view}', [ShotListController::class, 'view'])->name('library.view');
             Route::post('/shots/views', [ShotListController::class, 'saveView'])->name('library.views.create');
             Route::post('/shots/views/{view}', [ShotListController::class, 'saveView'])->name('library.view.edit');
-            Route::post('/shots/views/{view}/remove', [ShotListController::class, 'removeView'])->name('library.view.remove');
+            Route::post('/shots/views/{view}/remove', [ShotListController::class, 'removeView'])
+                ->name('library.view.remove');
             Route::post('/undo', [LibraryController::class, 'undo'])->name('library.undo');
             Route::post('/redo', [LibraryController::class, 'redo'])->name('library.redo');
         });
@@ -220,9 +263,13 @@ Route::middleware(['auth', KnownSession::class, 'can:view', 'throttle:reads', 'a
             Route::post('/colors/display', [ColorsController::class, 'display'])->name('colors.display');
             Route::post('/colors/order', [ColorsController::class, 'order'])->name('colors.order');
             Route::post('/colors/fill', [ColorsController::class, 'fill'])->name('colors.fill');
-            Route::post('/colors/measured', [ColorsController::class, 'proposals'])->middleware('looks')->name('colors.measured');
+            Route::post('/colors/measured', [ColorsController::class, 'proposals'])
+                ->middleware('looks')
+                ->name('colors.measured');
             Route::post('/colors/take', [ColorsController::class, 'take'])->name('colors.take');
-            Route::post('/colors/swatches/{value}/draft', [ColorsController::class, 'swatch'])->middleware('looks')->name('colors.swatch');
+            Route::post('/colors/swatches/{value}/draft', [ColorsController::class, 'swatch'])
+                ->middleware('looks')
+                ->name('colors.swatch');
             Route::post('/colors/swatches/{value}', [ColorsController::class, 'setSwatch'])->name('colors.swatch.set');
             Route::post('/colors/swatches/{value}/move', [ColorsController::class, 'move'])->name('colors.swatch.move');
             Route::get('/setup', [MatrixController::class, 'setup'])->name('setup');
@@ -269,14 +316,18 @@ Route::middleware(['auth', KnownSession::class, 'can:view', 'throttle:reads', 'a
             Route::post('/photos/{placement}/replace', [PhotoController::class, 'replace'])->name('photo.replace');
 
             Route::post('/skus/code', [SkuController::class, 'code'])->name('skus.code');
-            Route::post('/skus/price/plan', [PriceController::class, 'plan'])->middleware('looks')->name('skus.price.plan');
+            Route::post('/skus/price/plan', [PriceController::class, 'plan'])
+                ->middleware('looks')
+                ->name('skus.price.plan');
             Route::post('/skus/price', [SkuController::class, 'price'])->name('skus.price');
             Route::post('/prices/base', [PriceController::class, 'base'])->name('prices.base');
             Route::post('/prices/values/{value}', [PriceController::class, 'adjust'])->name('prices.adjust');
             Route::post('/skus/stock', [SkuController::class, 'stock'])->name('skus.stock');
             Route::post('/skus/gtin', [SkuController::class, 'gtin'])->name('skus.gtin');
             Route::post('/skus/weight', [SkuController::class, 'weight'])->name('skus.weight');
-            Route::post('/stock/counting/plan', [SkuController::class, 'countingPlan'])->middleware('looks')->name('counting.plan');
+            Route::post('/stock/counting/plan', [SkuController::class, 'countingPlan'])
+                ->middleware('looks')
+                ->name('counting.plan');
             Route::post('/stock/counting', [SkuController::class, 'counting'])->name('counting');
             Route::post('/codes/plan', [CodeController::class, 'plan'])->middleware('looks')->name('codes.plan');
             Route::post('/codes', [CodeController::class, 'apply'])->name('codes.apply');
@@ -285,8 +336,12 @@ Route::middleware(['auth', KnownSession::class, 'can:view', 'throttle:reads', 'a
             Route::post('/skus/block', [SkuController::class, 'block'])->name('skus.block');
 
             Route::post('/details/set', [DetailsController::class, 'set'])->name('details.set');
-            Route::post('/details/part', [DetailsController::class, 'draft'])->middleware('looks')->name('details.part');
-            Route::post('/details/otherwise', [DetailsController::class, 'otherwise'])->middleware('looks')->name('details.otherwise');
+            Route::post('/details/part', [DetailsController::class, 'draft'])
+                ->middleware('looks')
+                ->name('details.part');
+            Route::post('/details/otherwise', [DetailsController::class, 'otherwise'])
+                ->middleware('looks')
+                ->name('details.otherwise');
             Route::post('/details', [DetailsController::class, 'update'])->name('details.update');
             Route::get('/currency', [DetailsController::class, 'currency'])->name('currency');
             Route::post('/currency/plan', [DetailsController::class, 'currency'])->name('currency.plan');

@@ -53,6 +53,10 @@ final class Addresses
             'type' => 'mp4',
         ];
 
-        return '/'.preg_replace_callback('/\{(\w+)\??\}/', fn (array $found): string => $parameters[$found[1]] ?? '1', $route->uri());
+        return '/'.preg_replace_callback(
+            '/\{(\w+)\??\}/',
+            fn (array $found): string => $parameters[$found[1]] ?? '1',
+            $route->uri(),
+        );
     }
 }

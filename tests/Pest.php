@@ -19,8 +19,13 @@ function changesOf(Ledger $ledger): array
 }
 
 /** Signs in as a browser does: another one each time, unless its cookies are given. */
-function signIn(string $email, string $password = 'slate-demo', string $address = '203.0.113.7', array $cookies = [], array $more = []): TestResponse
-{
+function signIn(
+    string $email,
+    string $password = 'slate-demo',
+    string $address = '203.0.113.7',
+    array $cookies = [],
+    array $more = [],
+): TestResponse {
     Auth::forgetGuards();
     app('session')->driver()->flush();
     // The form as it is on the page, with the ticket that goes with it.
@@ -28,5 +33,8 @@ function signIn(string $email, string $password = 'slate-demo', string $address 
     preg_match('/name="_token" value="([^"]+)"/', (string) $page->getContent(), $ticket);
     $cookies += ['sign_in_ticket' => $page->getCookie('sign_in_ticket')->getValue()];
 
-    return test()->withServerVariables(['REMOTE_ADDR' => $address])->withCookies($cookies)->post('/sign-in', ['_token' => $ticket[1], 'email' => $email, 'password' => $password] + $more);
+    return test()
+        ->withServerVariables(['REMOTE_ADDR' => $address])
+        ->withCookies($cookies)
+        ->post('/sign-in', ['_token' => $ticket[1], 'email' => $email, 'password' => $password] + $more);
 }

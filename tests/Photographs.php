@@ -20,7 +20,10 @@ final class Photographs
     public static function all(): array
     {
         $found = [];
-        $folders = ['python3-skimage/usr/lib/python3/dist-packages/skimage/data', 'lomiri-wallpapers-16.04/usr/share/backgrounds'];
+        $folders = [
+            'python3-skimage/usr/lib/python3/dist-packages/skimage/data',
+            'lomiri-wallpapers-16.04/usr/share/backgrounds',
+        ];
         foreach ($folders as $folder) {
             foreach (glob(dirname(__DIR__)."/.data/photographs/{$folder}/*.{jpg,png}", GLOB_BRACE) ?: [] as $path) {
                 // One of them is cut off on purpose.

@@ -4,7 +4,9 @@ declare(strict_types=1);
 
 namespace Tests;
 
-/** ZIPs as programs, and people who mean harm, write them: byte by byte. Layout: PKWARE, .ZIP File Format Specification. */
+/**
+ * ZIPs as programs, and people who mean harm, write them: byte by byte. Layout: PKWARE, .ZIP File Format Specification.
+ */
 final class RawZip
 {
     /**
@@ -21,8 +23,40 @@ final class RawZip
             $name = (string) $name;
             $offset = strlen($local);
             $sum = (crc32($content) + $sumOff) & 0xFFFFFFFF;
-            $local .= pack('VvvvvvVVVvv', 0x04034B50, 20, 0, 0, 0, 0, $sum, strlen($content), strlen($content), strlen($name), 0).$name.$content;
-            $list .= pack('VvvvvvvVVVvvvvvVV', 0x02014B50, 20, 20, 0, 0, 0, 0, $sum, strlen($content), strlen($content), strlen($name), 0, 0, 0, 0, 0, $offset).$name;
+            $local .= pack(
+                'VvvvvvVVVvv',
+                0x04034B50,
+                20,
+                0,
+                0,
+                0,
+                0,
+                $sum,
+                strlen($content),
+                strlen($content),
+                strlen($name),
+                0,
+            ).$name.$content;
+            $list .= pack(
+                'VvvvvvvVVVvvvvvVV',
+                0x02014B50,
+                20,
+                20,
+                0,
+                0,
+                0,
+                0,
+                $sum,
+                strlen($content),
+                strlen($content),
+                strlen($name),
+                0,
+                0,
+                0,
+                0,
+                0,
+                $offset,
+            ).$name;
         }
         $end ??= self::end(...);
         $path = sys_get_temp_dir().'/slate-'.bin2hex(random_bytes(6)).'.zip';

@@ -28,7 +28,11 @@ abstract class TestCase extends BaseTestCase
         parent::be($user, $guard);
         if ($user instanceof User && $user->exists) {
             $session = app(Sessions::class)->begin($user, 'a test', '127.0.0.1');
-            $this->withSession([SignedIn::SESSION => $session->id, SignedIn::ASKED_AT => time(), SignedIn::KNOWN => SignedIn::knownOf($user)]);
+            $this->withSession([
+                SignedIn::SESSION => $session->id,
+                SignedIn::ASKED_AT => time(),
+                SignedIn::KNOWN => SignedIn::knownOf($user),
+            ]);
         }
 
         return $this;

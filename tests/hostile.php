@@ -47,7 +47,11 @@ foreach (range(1, 10) as $at) {
     $shop->receive(["good {$at}.jpg" => Shop::picture("good {$at}", 'jpeg', 1_600)]);
     $good[] = Photo::query()->max('id');
 }
-$worker = new Process([PHP_BINARY, '-d', 'memory_limit=1024M', 'artisan', 'slate:work', '--stop-when-empty'], dirname(__DIR__), timeout: null);
+$worker = new Process(
+    [PHP_BINARY, '-d', 'memory_limit=1024M', 'artisan', 'slate:work', '--stop-when-empty'],
+    dirname(__DIR__),
+    timeout: null,
+);
 $began = microtime(true);
 $worker->start();
 $most = 0.0;

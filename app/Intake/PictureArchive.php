@@ -15,7 +15,22 @@ final class PictureArchive
     private const BESIDE = '~(^|/)(__MACOSX/|\.[^/]*$|Thumbs\.db$|desktop\.ini$)~i';
 
     private const PICTURES = [
-        'jpg', 'jpeg', 'png', 'webp', 'tif', 'tiff', 'gif', 'avif', 'heic', 'heif', 'svg', 'bmp', 'psd', 'mp4', 'webm', 'glb',
+        'jpg',
+        'jpeg',
+        'png',
+        'webp',
+        'tif',
+        'tiff',
+        'gif',
+        'avif',
+        'heic',
+        'heif',
+        'svg',
+        'bmp',
+        'psd',
+        'mp4',
+        'webm',
+        'glb',
     ];
 
     /** How pictures, films and models begin, whatever their names: a pattern => the ending they are given. */

@@ -23,7 +23,18 @@ require __DIR__.'/../../app/Media/SrgbProfile.php';
 /** The first picture of the shoot was taken then; one every half minute or so. */
 const BEGAN = '2026-03-03 09:10:00';
 
-const COLORS = ['moss' => '#66784f', 'clay' => '#bb7050', 'slate' => '#52657d', 'oat' => '#d9c9a3', 'ink' => '#414573', 'fern' => '#4f7f4f', 'berry' => '#8a3557', 'bark' => '#6a5445', 'straw' => '#d8c27d', 'pewter' => '#b9bcc0'];
+const COLORS = [
+    'moss' => '#66784f',
+    'clay' => '#bb7050',
+    'slate' => '#52657d',
+    'oat' => '#d9c9a3',
+    'ink' => '#414573',
+    'fern' => '#4f7f4f',
+    'berry' => '#8a3557',
+    'bark' => '#6a5445',
+    'straw' => '#d8c27d',
+    'pewter' => '#b9bcc0',
+];
 
 $pictures = [];
 foreach (['moss', 'clay', 'slate', 'oat', 'ink'] as $at => $color) {

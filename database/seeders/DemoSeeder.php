@@ -256,7 +256,15 @@ final class DemoSeeder extends Seeder
     /** No axis, one axis, and sizes in pairs. */
     private function smallGoods(int $shotList): void
     {
-        $apron = $this->product('Seed apron', 'TB-APRON', 'Aprons', '29.00', 'Three pockets for packets, one for a pencil.', $shotList, [new DraftAxis('Color', 'Clay, Ink, Oat, Pewter')]);
+        $apron = $this->product(
+            'Seed apron',
+            'TB-APRON',
+            'Aprons',
+            '29.00',
+            'Three pockets for packets, one for a pencil.',
+            $shotList,
+            [new DraftAxis('Color', 'Clay, Ink, Oat, Pewter')],
+        );
         $this->photos($apron, 'apron-');
         foreach (['Clay', 'Ink', 'Pewter'] as $color) {
             $this->place($apron, strtolower("apron-{$color}-front.jpg"), ['Color' => $color], View::usual('front'), Role::Lead);
@@ -266,7 +274,15 @@ final class DemoSeeder extends Seeder
         $this->stock($apron, [21, 17, 9, 13]);
         $this->opening->value($this->change($apron), $this->id('axes', 'Color'), $this->id('axis_values', 'Ink'));
 
-        $hat = $this->product('Brim hat', 'TB-HAT', 'Hats', '34.00', 'A wide brim that sheds rain at the back.', $shotList, [new DraftAxis('Color', 'Straw, Moss, Pewter'), new DraftAxis('Size', 'S/M, L/XL')]);
+        $hat = $this->product(
+            'Brim hat',
+            'TB-HAT',
+            'Hats',
+            '34.00',
+            'A wide brim that sheds rain at the back.',
+            $shotList,
+            [new DraftAxis('Color', 'Straw, Moss, Pewter'), new DraftAxis('Size', 'S/M, L/XL')],
+        );
         $this->photos($hat, 'hat-');
         foreach (['Straw', 'Moss', 'Pewter'] as $color) {
             $this->place($hat, strtolower("hat-{$color}-side.jpg"), ['Color' => $color], View::usual('front'), Role::Lead);

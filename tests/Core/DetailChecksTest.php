@@ -61,7 +61,12 @@ it('finds what is missing or cannot be meant, the worst first', function (Produc
     'restricted' => [fn () => complete(sku: fn (CatalogSku $sku) => new CatalogSku($sku->id, $sku->cell, $sku->state, $sku->code, stock: 1, gtin: Gtin::fromBody('20000000000'.$sku->id), weightG: 1)), ['gtin.restricted 4']],
     'retired only' => [fn () => complete(sku: fn (CatalogSku $sku) => new CatalogSku($sku->id, $sku->cell, SkuState::Retired, $sku->code)), ['sku.none']],
     'below zero' => [fn () => complete(adjustments: [11 => new Adjustment(Money::of('-50', Currency::of('EUR')))]), ['price.below-zero 2']],
-    'a sale below cost' => [fn () => complete((new Details())->withWhole(DetailKind::Sale, '39.00 - -')->withWhole(DetailKind::Cost, '40.00')), ['sale.below-cost 4']],
+    'a sale below cost' => [
+        fn () => complete(
+            (new Details())->withWhole(DetailKind::Sale, '39.00 - -')->withWhole(DetailKind::Cost, '40.00'),
+        ),
+        ['sale.below-cost 4'],
+    ],
     'sale and cost' => [fn () => complete((new Details())->withWhole(DetailKind::Sale, '49.00 - -')->with(DetailKind::Cost, Reach::of(Clause::of([Samples::COLOR => [11]])), '60.00', Samples::smock(['Moss', 'Clay'], ['S', 'M'], []))), ['sale.not-below 4', 'price.below-cost 2']],
     'orders' => [fn () => complete((new Details())->withWhole(DetailKind::Least, '5')->withWhole(DetailKind::Most, '3')), ['order.impossible 4']],
     'counted together' => [fn () => complete((new Details())->withWhole(DetailKind::Counting, 'product')), ['stock.not-counted 4']],

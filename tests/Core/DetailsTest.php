@@ -51,7 +51,10 @@ it('says what is typed somewhere there, and changes nothing elsewhere (a part lo
                 }
             }
         }
-        $known = array_combine($keys = array_map(fn (Combination $cell): string => $cell->key, $matrix->combinations()), array_map(fn (string $key): string => $own[$key] ?? $whole, $keys));
+        $known = array_combine(
+            $keys = array_map(fn (Combination $cell): string => $cell->key, $matrix->combinations()),
+            array_map(fn (string $key): string => $own[$key] ?? $whole, $keys),
+        );
         expect(said($details, $matrix))->toBe($known)->and($details->whole(DetailKind::Cost))->toBe($whole);
     }
     foreach ($matrix->combinations() as $cell) {
@@ -63,17 +66,24 @@ it('says what is typed somewhere there, and changes nothing elsewhere (a part lo
 it('keeps what a part says, whatever the product says meanwhile (Moss followed after 24, then 24 for all, then 26 for all)', function (): void {
     $matrix = Samples::smock();
     $moss = Reach::of(Clause::of([Samples::COLOR => [11]]));
-    $details = (new Details())->with(DetailKind::Cost, $moss, '24.00', $matrix)->withWhole(DetailKind::Cost, '24.00')->withWhole(DetailKind::Cost, '26.00');
+    $details = (new Details())
+        ->with(DetailKind::Cost, $moss, '24.00', $matrix)
+        ->withWhole(DetailKind::Cost, '24.00')
+        ->withWhole(DetailKind::Cost, '26.00');
     expect(array_count_values(said($details, $matrix)))->toBe(['24.00' => 4, '26.00' => 8]);
     // The same the other way round: said of the part while the product says the same.
-    $same = (new Details())->withWhole(DetailKind::Cost, '24.00')->with(DetailKind::Cost, $moss, '24.00', $matrix)->withWhole(DetailKind::Cost, '26.00');
+    $same = (new Details())
+        ->withWhole(DetailKind::Cost, '24.00')
+        ->with(DetailKind::Cost, $moss, '24.00', $matrix)
+        ->withWhole(DetailKind::Cost, '26.00');
     expect(array_count_values(said($same, $matrix)))->toBe(['24.00' => 4, '26.00' => 8]);
     // Nothing here is a say like any other, also where the product says nothing yet.
     $none = (new Details())->with(DetailKind::Cost, $moss, '', $matrix)->withWhole(DetailKind::Cost, '26.00');
     expect(array_count_values(said($none, $matrix)))->toBe(['' => 4, '26.00' => 8]);
     // As the product, for all parts: theirs go, the product's stays.
     $follows = $details->with(DetailKind::Cost, Reach::everything(), null, $matrix);
-    expect(array_count_values(said($follows, $matrix)))->toBe(['26.00' => 12])->and($follows->parts(DetailKind::Cost))->toBe([]);
+    expect(array_count_values(said($follows, $matrix)))->toBe(['26.00' => 12])
+        ->and($follows->parts(DetailKind::Cost))->toBe([]);
 });
 
 it('lets a new value follow the product, and parts keep what they say when the product says something else', function (): void {
@@ -85,7 +95,9 @@ it('lets a new value follow the product, and parts keep what they say when the p
     expect(array_count_values(said($details, $larger)))->toBe(['24.00' => 5, '21.00' => 15])
         ->and($details->texts(new DetailReader(Currency::of('EUR')), $matrix))->toBe(['Cost' => '21.00', 'Cost, Moss' => '24.00'])
         ->and(array_count_values(said($details->withWhole(DetailKind::Cost, '24.00'), $matrix)))->toBe(['24.00' => 12])
-        ->and(array_count_values(said($details->with(DetailKind::Cost, Reach::everything(), '9.00', $matrix), $matrix)))->toBe(['24.00' => 4, '9.00' => 8])
+        ->and(array_count_values(
+            said($details->with(DetailKind::Cost, Reach::everything(), '9.00', $matrix), $matrix),
+        ))->toBe(['24.00' => 4, '9.00' => 8])
         ->and(array_count_values(said($details->with(DetailKind::Cost, $moss, '', $matrix), $matrix)))->toBe(['' => 4, '21.00' => 8])
         ->and(array_count_values(said($details->with(DetailKind::Cost, $moss, null, $matrix), $matrix)))->toBe(['21.00' => 12]);
 });

@@ -208,10 +208,19 @@ it('lets a forgotten SKU and a digit too many stand out, and no size that costs 
 it('reads a price with the sign or the code of its currency, and no other (a pasted €49.00 was refused)', function (string $typed, string $currency, string $shown): void {
     expect(Money::typed($typed, Currency::of($currency))->shown())->toBe($shown);
 })->with([
-    ['€49.00', 'EUR', '49.00'], ['49,00 €', 'EUR', '49.00'], ['EUR 1.049,50', 'EUR', '1049.50'], ['49 eur', 'EUR', '49.00'], ['$5', 'CAD', '5.00'],
-    ['£ 12.50', 'GBP', '12.50'], ['¥1,000', 'JPY', '1000'], ['1.234', 'KWD', '1.234'], ['1,000', 'JPY', '1000'], ['１２,５０ €', 'EUR', '12.50'],
+    ['€49.00', 'EUR', '49.00'],
+    ['49,00 €', 'EUR', '49.00'],
+    ['EUR 1.049,50', 'EUR', '1049.50'],
+    ['49 eur', 'EUR', '49.00'],
+    ['$5', 'CAD', '5.00'],
+    ['£ 12.50', 'GBP', '12.50'],
+    ['¥1,000', 'JPY', '1000'],
+    ['1.234', 'KWD', '1.234'],
+    ['1,000', 'JPY', '1000'],
+    ['１２,５０ €', 'EUR', '12.50'],
 ]);
 
 it('refuses a price that says another currency', function (string $typed): void {
-    expect(fn () => Money::typed($typed, Currency::of('EUR')))->toThrow(UnreadablePrice::class, 'prices here are in EUR');
+    expect(fn () => Money::typed($typed, Currency::of('EUR')))
+        ->toThrow(UnreadablePrice::class, 'prices here are in EUR');
 })->with(['$49', '49 USD', '£1']);

@@ -17,12 +17,24 @@ it('keeps cells from being run, and reads them back unchanged', function (string
     expect(SafeCell::write($text))->toBe($written)->and(SafeCell::read($written))->toBe($text);
 })->with([['=1+1', "'=1+1"], ['+49 30', "'+49 30"], ['-2', '-2'], ['-moss', "'-moss"], ['@x', "'@x"], ["'=x", "''=x"], ["'quoted'", "'quoted'"], ['', ''], ["\tx", "'\tx"], ['＝1+1', "'＝1+1"], ['＠x', "'＠x"], ['－2', "'－2"], ['Moss', 'Moss'],
     // Behind what another separator would part.
-    ['a;=1+1', "a;'=1+1"], ["a\t=1", "a\t'=1"], ["a;'=1", "a;''=1"], ['a";=1', "a\";'=1"], ['a; b', 'a; b'], ['5;-5', "5;'-5"], ['a,=1', 'a,=1']]);
+    ['a;=1+1', "a;'=1+1"],
+    ["a\t=1", "a\t'=1"],
+    ["a;'=1", "a;''=1"],
+    ['a";=1', "a\";'=1"],
+    ['a; b', 'a; b'],
+    ['5;-5', "5;'-5"],
+    ['a,=1', 'a,=1']]);
 
 it('reads back whatever it wrote, and leaves no beginning of a formula behind any separator', function (): void {
     $random = Samples::random(5);
     for ($case = 0; $case < 3_000; $case++) {
-        $text = implode('', array_map(fn (): string => ["'", '=', ';', "\t", 'a', '-', '1', '＝', '@', ' ', "\n"][$random->getInt(0, 10)], range(1, $random->getInt(1, 8))));
+        $text = implode(
+            '',
+            array_map(
+                fn (): string => ["'", '=', ';', "\t", 'a', '-', '1', '＝', '@', ' ', "\n"][$random->getInt(0, 10)],
+                range(1, $random->getInt(1, 8)),
+            ),
+        );
         $written = SafeCell::write($text);
         expect(SafeCell::read($written))->toBe($text);
         foreach (is_numeric($text) ? [] : preg_split('/[;\t]/', $written) as $part) {

@@ -22,13 +22,25 @@ it('changes units as it is typed', function (string $typed, ?int $is, ?int $beco
 
     expect($change->of($is, 'Moss, M'))->toBe($becomes)->and($change->inWords())->toBe($words);
 })->with([
-    ['12', 3, 12, 'set to 12'], ['1 200', null, 1200, 'set to 1,200'], ['1.200', null, 1200, 'set to 1,200'], ['1,000', null, 1000, 'set to 1,000'], ['0', null, 0, 'set to 0'], ['', 3, null, 'no longer counted'],
+    ['12', 3, 12, 'set to 12'],
+    ['1 200', null, 1200, 'set to 1,200'],
+    ['1.200', null, 1200, 'set to 1,200'],
+    ['1,000', null, 1000, 'set to 1,000'],
+    ['0', null, 0, 'set to 0'],
+    ['', 3, null, 'no longer counted'],
     ['+5', 3, 8, '5 more'], ['+5', null, null, '5 more'], ['-3', 3, 0, '3 less'], ['−1', 3, 2, '1 less'], ['+ 2', 1, 3, '2 more'],
 ]);
 
 it('refuses units that nobody can have', function (string $typed, string $class): void {
     expect(fn () => StockChange::typed($typed)->of(3, 'Moss, M'))->toThrow($class);
-})->with([['-4', UnreadableUnits::class], ['1.5', UnreadableUnits::class], ['99999999', UnreadableUnits::class], ['+9999999', UnreadableUnits::class], ['few', UnreadableNumber::class], ['0,500', UnreadableNumber::class]]);
+})->with([
+    ['-4', UnreadableUnits::class],
+    ['1.5', UnreadableUnits::class],
+    ['99999999', UnreadableUnits::class],
+    ['+9999999', UnreadableUnits::class],
+    ['few', UnreadableNumber::class],
+    ['0,500', UnreadableNumber::class],
+]);
 
 it('reads figures of a block as figures, and no change of them', function (): void {
     expect(StockChange::units('12'))->toBe(12)->and(StockChange::units(' '))->toBeNull()

@@ -105,8 +105,12 @@ it('signs a closed account out at once, and lets it in again only when it is ope
     Auth::forgetGuards();
     $this->get('/')->assertRedirect('/sign-in?because=ended');
     $this->get('/sign-in?because=ended')->assertSee('You were signed out here');
-    signIn($wren->email)->assertStatus(422)->assertSee('This account is closed. Ask somebody who keeps the accounts to open it again.');
-    signIn($wren->email, 'wrong')->assertStatus(422)->assertSee('This address and password do not belong together. Check both and try again.');
+    signIn($wren->email)
+        ->assertStatus(422)
+        ->assertSee('This account is closed. Ask somebody who keeps the accounts to open it again.');
+    signIn($wren->email, 'wrong')
+        ->assertStatus(422)
+        ->assertSee('This address and password do not belong together. Check both and try again.');
     $close('reopen');
     signIn($wren->email)->assertRedirect('/');
     expect($wren->refresh()->signed_in_at)->not->toBeNull();
@@ -148,7 +152,8 @@ it('remembers a browser that was asked to, for 30 days, until it signs out (ever
     $this->post('/sign-out')->assertRedirect('/sign-in');
     opened($cookies)->assertRedirect('/sign-in');
     opened(['remembered' => 'nobody|nothing'])->assertRedirect('/sign-in');
-    opened(['remembered' => AccountSession::query()->latest('id')->value('id').'|'.str_repeat('x', 64)])->assertRedirect('/sign-in');
+    opened(['remembered' => AccountSession::query()->latest('id')->value('id').'|'.str_repeat('x', 64)])
+        ->assertRedirect('/sign-in');
 });
 
 it('lists where an account is signed in, and ends each by itself, or all but the one that asks', function (): void {
@@ -178,10 +183,14 @@ it('asks for the password again before accounts are looked at or changed, if it 
     $this->get('/accounts')->assertOk();
     $this->travel(16)->minutes();
     $this->get('/accounts')->assertRedirect('/account/confirm');
-    $this->from("/accounts/{$wren->id}")->post("/accounts/{$wren->id}/close", edited($wren, []))->assertRedirect('/account/confirm');
+    $this->from("/accounts/{$wren->id}")
+        ->post("/accounts/{$wren->id}/close", edited($wren, []))
+        ->assertRedirect('/account/confirm');
     expect($wren->refresh()->closed_at)->toBeNull();
     $this->get('/account/confirm')->assertOk();
-    $this->from('/account/confirm')->post('/account/confirm', ['current_password' => 'wrong'])->assertSessionHasErrors('refused');
+    $this->from('/account/confirm')
+        ->post('/account/confirm', ['current_password' => 'wrong'])
+        ->assertSessionHasErrors('refused');
     $this->post('/account/confirm', ['current_password' => 'slate-demo'])->assertRedirect("/accounts/{$wren->id}");
     $this->post("/accounts/{$wren->id}/close", edited($wren, []))->assertRedirect("/accounts/{$wren->id}");
     expect($wren->refresh()->closed_at)->not->toBeNull();
@@ -203,13 +212,21 @@ it('looks at no more of many guesses sent at once than of as many one after the 
 
 it('refuses the passwords that most people take, alone, twice or with digits behind', function (string $password): void {
     $own = Shop::person(Right::View, 'Wren Halloran');
-    $this->actingAs($own)->from('/account')->post('/account/password', ['current_password' => 'slate-demo', 'password' => $password, 'password_confirmation' => $password])
-        ->assertSessionHasErrors(['refused' => 'This password is one of those that are tried first. Choose another: a few words in a row that belong to nobody.']);
+    $this->actingAs($own)
+        ->from('/account')
+        ->post(
+            '/account/password',
+            ['current_password' => 'slate-demo', 'password' => $password, 'password_confirmation' => $password],
+        )
+        ->assertSessionHasErrors([
+            'refused' => 'This password is one of those that are tried first. Choose another: a few words in a row that belong to nobody.',
+        ]);
 })->with(['1qaz2wsx3edc', 'qwerty123456', 'Password1234', 'monkey!!!2026', 'footballfootball', 'Sunshine-99999']);
 
 it('ends a password that somebody else made after a week', function (): void {
     $ines = Shop::person(Right::Release, 'Ines');
-    $this->actingAs($ines)->post('/accounts', ['name' => 'Bram', 'email' => 'bram@thrumbury.example', 'right' => 'edit']);
+    $this->actingAs($ines)
+        ->post('/accounts', ['name' => 'Bram', 'email' => 'bram@thrumbury.example', 'right' => 'edit']);
     $bram = User::query()->where('email', 'bram@thrumbury.example')->firstOrFail();
     preg_match('#<code>([a-z0-9-]{17})</code>#', (string) $this->get("/accounts/{$bram->id}")->getContent(), $found);
     $this->travel(6)->days();
@@ -228,7 +245,12 @@ it('leaves no session behind of somebody who only knocks, and writes failed trie
     $wren = Shop::person(Right::View, 'Wren');
     signIn($wren->email, 'wrong')->assertStatus(422);
     expect(DB::table('sessions')->count())->toBe(0);
-    Illuminate\Support\Facades\Log::shouldHaveReceived('warning')->withArgs(fn (string $words, array $context): bool => $words === 'Sign-in failed' && $context['account'] === $wren->id)->once();
+    Illuminate\Support\Facades\Log::shouldHaveReceived('warning')
+        ->withArgs(
+            fn (string $words, array $context): bool =>
+                $words === 'Sign-in failed' && $context['account'] === $wren->id,
+        )
+        ->once();
     signIn($wren->email)->assertRedirect('/');
     expect(DB::table('sessions')->count())->toBe(1);
 });
@@ -237,14 +259,20 @@ it('goes on to the page that somebody was on the way to, and to no other place',
     $wren = Shop::person(Right::View, 'Wren');
     signIn($wren->email, more: ['to' => $to])->assertRedirect($goes);
 })->with([
-    ['/products/SMOCK?lens=stock', '/products/SMOCK?lens=stock'], ['//elsewhere.example', '/'], ['/\elsewhere.example', '/'],
+    ['/products/SMOCK?lens=stock', '/products/SMOCK?lens=stock'],
+    ['//elsewhere.example', '/'],
+    ['/\elsewhere.example', '/'],
     ['https://elsewhere.example', '/'], ["/a\r\nSet-Cookie: x", '/'], ['', '/'],
 ]);
 
 it('takes a form to sign in from its own page only', function (): void {
     $wren = Shop::person(Right::View, 'Wren');
-    $this->post('/sign-in', ['email' => $wren->email, 'password' => 'slate-demo'])->assertStatus(422)->assertSee('Type the password once more');
-    $this->withCookies(['sign_in_ticket' => str_repeat('a', 40)])->post('/sign-in', ['_token' => str_repeat('b', 40), 'email' => $wren->email, 'password' => 'slate-demo'])->assertStatus(422);
+    $this->post('/sign-in', ['email' => $wren->email, 'password' => 'slate-demo'])
+        ->assertStatus(422)
+        ->assertSee('Type the password once more');
+    $this->withCookies(['sign_in_ticket' => str_repeat('a', 40)])
+        ->post('/sign-in', ['_token' => str_repeat('b', 40), 'email' => $wren->email, 'password' => 'slate-demo'])
+        ->assertStatus(422);
     expect(Auth::check())->toBeFalse();
 });
 
@@ -253,10 +281,16 @@ it('holds its cookies to https and to this host where the connection is https', 
     $page = $this->get('https://127.0.0.1/sign-in')->assertHeader('Strict-Transport-Security');
     expect($page->getCookie('__Host-sign_in_ticket')->isSecure())->toBeTrue();
     preg_match('/name="_token" value="([^"]+)"/', (string) $page->getContent(), $ticket);
-    $answer = $this->withCookies(['__Host-sign_in_ticket' => $ticket[1]])->post('https://127.0.0.1/sign-in', ['_token' => $ticket[1], 'email' => $wren->email, 'password' => 'slate-demo', 'remember' => '1']);
+    $answer = $this->withCookies(['__Host-sign_in_ticket' => $ticket[1]])->post(
+        'https://127.0.0.1/sign-in',
+        ['_token' => $ticket[1], 'email' => $wren->email, 'password' => 'slate-demo', 'remember' => '1'],
+    );
     foreach (['__Host-indigo_slate_session', '__Host-remembered'] as $name) {
         $cookie = $answer->getCookie($name, false);
-        expect($cookie)->not->toBeNull($name)->and($cookie->isSecure())->toBeTrue()->and($cookie->isHttpOnly())->toBeTrue()->and($cookie->getDomain())->toBeNull();
+        expect($cookie)->not->toBeNull($name)
+            ->and($cookie->isSecure())->toBeTrue()
+            ->and($cookie->isHttpOnly())->toBeTrue()
+            ->and($cookie->getDomain())->toBeNull();
     }
 });
 
@@ -328,7 +362,10 @@ it('asks for the first account on the command line, once', function (): void {
 });
 
 it('answers whatever is typed as an address or a password with a sentence', function (mixed $email, mixed $password): void {
-    test()->post('/sign-in', ['email' => $email, 'password' => $password])->assertStatus(422)->assertSee('id="email-error"', false);
+    test()
+        ->post('/sign-in', ['email' => $email, 'password' => $password])
+        ->assertStatus(422)
+        ->assertSee('id="email-error"', false);
 })->with([
     'bytes that are no text' => ["\xff\xfe@thrumbury.example", 'x'],
     'a null byte' => ["a\0b@x", "a\0b"],

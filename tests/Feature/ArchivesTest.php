@@ -143,8 +143,12 @@ it('goes on where it was after its worker died, and takes up what nobody works o
 
 it('opens an archive with data before it (it was refused as a ZIP archive, not a picture)', function (): void {
     $front = (string) file_get_contents(Dropped::picture('front.jpg'));
-    [$drop, $file] = droppedArchive(Shop::open(), RawZip::of(['SMOCK_front.jpg' => $front], "#!/bin/sh\nexit 0\n".str_repeat('x', 5_000)));
-    expect($file->state)->toBe(DropFileState::Unpacked, (string) $file->remark)->and(Dropped::standings($drop))->toBe(['SMOCK_front.jpg' => 'sure']);
+    [$drop, $file] = droppedArchive(
+        Shop::open(),
+        RawZip::of(['SMOCK_front.jpg' => $front], "#!/bin/sh\nexit 0\n".str_repeat('x', 5_000)),
+    );
+    expect($file->state)->toBe(DropFileState::Unpacked, (string) $file->remark)
+        ->and(Dropped::standings($drop))->toBe(['SMOCK_front.jpg' => 'sure']);
 });
 
 it('takes pictures and films by what they hold, whatever the archive calls them (they were passed over)', function (): void {
@@ -157,9 +161,18 @@ it('takes pictures and films by what they hold, whatever the archive calls them 
         'SMOCK_turned.mp4' => (string) file_get_contents(Tests\Films::film()),
         'notes' => 'no picture at all, but long enough to be looked at',
     ]));
-    $names = array_map(fn (App\Intake\ReadFile $read): string => ltrim("{$read->file->folder}/{$read->file->file}", '/'), Dropped::read($drop)->files);
+    $names = array_map(
+        fn (App\Intake\ReadFile $read): string => ltrim("{$read->file->folder}/{$read->file->file}", '/'),
+        Dropped::read($drop)->files,
+    );
     expect($file->remark)->toBe('5 pictures in it; 1 file that is none was passed over.')
-        ->and(array_values($names))->toEqualCanonicalizing(['shoot.zip/SMOCK_front.jpg', 'shoot.zip/Grün/SMOCK_back.jpg', 'shoot.zip/picture 3.jpg', 'shoot.zip/folder/SMOCK side.jpg', 'shoot.zip/SMOCK_turned.mp4'])
+        ->and(array_values($names))->toEqualCanonicalizing([
+            'shoot.zip/SMOCK_front.jpg',
+            'shoot.zip/Grün/SMOCK_back.jpg',
+            'shoot.zip/picture 3.jpg',
+            'shoot.zip/folder/SMOCK side.jpg',
+            'shoot.zip/SMOCK_turned.mp4',
+        ])
         ->and(Photo::query()->count())->toBe(5);
 });
 
@@ -169,7 +182,12 @@ it('counts the entries of an archive by all that its ends say (30,000 and 100,00
 })->with([
     'two ends, of which the last is small' => [fn (): string => RawZip::of(
         array_fill_keys(array_map(fn (int $at): string => "{$at}.jpg", range(1, 3_000)), ''),
-        end: fn (int $count, int $bytes, int $at): string => RawZip::end($count, $bytes, $at, RawZip::end(1, $bytes, $at)),
+        end: fn (int $count, int $bytes, int $at): string => RawZip::end(
+            $count,
+            $bytes,
+            $at,
+            RawZip::end(1, $bytes, $at),
+        ),
     )],
     'ZIP64 beside a small old number' => [fn (): string => RawZip::of(
         array_fill_keys(array_map(fn (int $at): string => "{$at}.jpg", range(1, 3_000)), ''),
@@ -183,13 +201,23 @@ it('counts the entries of an archive by all that its ends say (30,000 and 100,00
 
 it('opens an archive of ZIP64 that is as it says', function (): void {
     $front = (string) file_get_contents(Dropped::picture('front.jpg'));
-    [, $file] = droppedArchive(Shop::open(), RawZip::of(['SMOCK_front.jpg' => $front], end: fn (int $count, int $bytes, int $at): string => RawZip::end64($count, $bytes, $at, 0xFFFF)));
+    [, $file] = droppedArchive(
+        Shop::open(),
+        RawZip::of(
+            ['SMOCK_front.jpg' => $front],
+            end: fn (int $count, int $bytes, int $at): string => RawZip::end64($count, $bytes, $at, 0xFFFF),
+        ),
+    );
     expect($file->state)->toBe(DropFileState::Unpacked, (string) $file->remark)->and(Photo::query()->count())->toBe(1);
 });
 
 it('takes no entry whose checksum is wrong', function (): void {
-    [$drop] = droppedArchive(Shop::open(), RawZip::of(['a.jpg' => (string) file_get_contents(Dropped::picture('front.jpg'))], sumOff: 1));
-    expect(Dropped::one($drop, 'a.jpg')->why)->toContain('damaged in the archive')->and(Photo::query()->count())->toBe(0);
+    [$drop] = droppedArchive(
+        Shop::open(),
+        RawZip::of(['a.jpg' => (string) file_get_contents(Dropped::picture('front.jpg'))], sumOff: 1),
+    );
+    expect(Dropped::one($drop, 'a.jpg')->why)->toContain('damaged in the archive')
+        ->and(Photo::query()->count())->toBe(0);
 });
 
 it('leaves nothing in the temporary place that nobody sweeps (what a killed unpacker had joined stayed for ever)', function (): void {

@@ -123,12 +123,16 @@ it('leaves a session alone that it could not read (who was at work was signed ou
     $answer = signIn($ada->email, more: ['remember' => '1']);
     Illuminate\Support\Facades\Auth::forgetGuards();
     app('session')->driver()->flush();
-    $request = Illuminate\Http\Request::create('/', cookies: ['remembered' => $answer->getCookie('remembered')->getValue()]);
+    $request = Illuminate\Http\Request::create(
+        '/',
+        cookies: ['remembered' => $answer->getCookie('remembered')->getValue()],
+    );
     $request->setLaravelSession(app('session')->driver());
     app()->instance('request', $request);
     DB::enableQueryLog();
     report(new PDOException('Connection refused'));
     expect(DB::getQueryLog())->toBe([])->and(Illuminate\Support\Facades\Auth::guard('web')->hasUser())->toBeFalse()
-        ->and(Illuminate\Support\Facades\Auth::id())->toBeNull('who a browser remembers is asked in the way of a request only');
+        ->and(Illuminate\Support\Facades\Auth::id())
+            ->toBeNull('who a browser remembers is asked in the way of a request only');
     $this->withCookies(['remembered' => $answer->getCookie('remembered')->getValue()])->get('/')->assertOk();
 });

@@ -44,10 +44,24 @@ it('has no rule with a star, which spreads a list out before it looks how long i
 });
 
 it('takes no body with a question, and only a short one as JSON', function (): void {
-    $json = fn (string $method, string $body): int => $this->call($method, '/products/SMOCK', content: $body, server: ['CONTENT_TYPE' => 'application/json', 'CONTENT_LENGTH' => (string) strlen($body)])->status();
+    $json = fn (string $method, string $body): int => $this->call(
+        $method,
+        '/products/SMOCK',
+        content: $body,
+        server: ['CONTENT_TYPE' => 'application/json', 'CONTENT_LENGTH' => (string) strlen($body)],
+    )->status();
     expect($json('GET', '{"axes":[]}'))->toBe(400)
         ->and($this->call('GET', '/', server: ['HTTP_TRANSFER_ENCODING' => 'chunked'])->status())->toBe(400);
-    $post = fn (string $body): int => $this->call('POST', '/products/SMOCK/tray', content: $body, server: ['CONTENT_TYPE' => 'application/json', 'CONTENT_LENGTH' => (string) strlen($body), 'HTTP_HX_REQUEST' => 'true'])->status();
+    $post = fn (string $body): int => $this->call(
+        'POST',
+        '/products/SMOCK/tray',
+        content: $body,
+        server: [
+            'CONTENT_TYPE' => 'application/json',
+            'CONTENT_LENGTH' => (string) strlen($body),
+            'HTTP_HX_REQUEST' => 'true',
+        ],
+    )->status();
     expect($post('{"selected":"*"}'))->toBe(200)
         ->and($post('{"selected":"'.str_repeat(' ', BoundedInput::MOST_JSON).'"}'))->toBe(413)
         ->and($post('{"axes":['.str_repeat('[],', 30_000).'[]]}'))->toBe(413)
@@ -65,8 +79,13 @@ it('works out a few things at a time for one person, and lets the others through
 
         return $file;
     }, [1, 2]);
-    $this->get('/products/SMOCK')->assertStatus(429)->assertHeader('Refresh', '1')->assertSee('asked for again by itself');
-    $this->get('/products/SMOCK/board', ['HX-Request' => 'true'])->assertStatus(429)->assertHeader(FewAtOnce::HEADER, '1');
+    $this->get('/products/SMOCK')
+        ->assertStatus(429)
+        ->assertHeader('Refresh', '1')
+        ->assertSee('asked for again by itself');
+    $this->get('/products/SMOCK/board', ['HX-Request' => 'true'])
+        ->assertStatus(429)
+        ->assertHeader(FewAtOnce::HEADER, '1');
     $this->post('/products/SMOCK/tray', ['selected' => '*'], ['HX-Request' => 'true'])->assertStatus(429);
     // A change of his own is made all the same, and everybody else has places of their own.
     $this->post('/products/SMOCK/layout/fold', ['folded' => '1'], ['HX-Request' => 'true'])->assertOk();
@@ -79,7 +98,8 @@ it('works out a few things at a time for one person, and lets the others through
 it('has a limit on every address that only asks (38 had none, though the docs said so)', function (): void {
     $free = ['up', 'ready', 'sign-in', 'media', 'photo', 'photo.cut'];
     $unbounded = array_filter(Addresses::of(['GET']), fn ($route): bool => ! in_array($route->getName(), $free, true)
-        && (! in_array('throttle:reads', $route->gatherMiddleware(), true) || ! in_array('at-once:pages,2', $route->gatherMiddleware(), true)));
+
+                                && (! in_array('throttle:reads', $route->gatherMiddleware(), true) || ! in_array('at-once:pages,2', $route->gatherMiddleware(), true)));
     expect(array_map(fn ($route): string => $route->uri(), array_values($unbounded)))->toBe([]);
 });
 

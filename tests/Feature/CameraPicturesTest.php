@@ -43,15 +43,23 @@ function wholeReader(): void
 function uploaded(Shop $shop, array $files): array
 {
     foreach (array_chunk($files, 8, true) as $some) {
-        $uploads = array_map(fn (string $name, string $path): UploadedFile => new UploadedFile($path, $name, null, null, true), array_keys($some), $some);
+        $uploads = array_map(
+            fn (string $name, string $path): UploadedFile => new UploadedFile($path, $name, null, null, true),
+            array_keys($some),
+            $some,
+        );
         test()->actingAs($shop->user)->post('/products/SMOCK/photos', ['files' => $uploads])->assertOk();
     }
     while (DB::table('jobs')->where('available_at', '<=', time())->exists()) {
         test()->artisan('queue:work', ['--once' => true]);
     }
-    $rows = DB::table('placements')->join('photos', 'photos.id', '=', 'placements.photo_id')->get(['photos.id', 'file_name']);
+    $rows = DB::table('placements')
+        ->join('photos', 'photos.id', '=', 'placements.photo_id')
+        ->get(['photos.id', 'file_name']);
 
-    return $rows->mapWithKeys(fn (stdClass $row): array => [$row->file_name => Photo::query()->findOrFail($row->id)])->all();
+    return $rows->mapWithKeys(
+        fn (stdClass $row): array => [$row->file_name => Photo::query()->findOrFail($row->id)],
+    )->all();
 }
 
 /** @return array{int, int, int} the color in the middle of a derived size */
@@ -59,7 +67,10 @@ function middleOf(Photo $photo): array
 {
     $picture = new Imagick();
     $picture->readImageBlob((string) Storage::get(PhotoStore::derivedPath($photo->sha256, PhotoSize::Card)));
-    $color = $picture->getImagePixelColor(intdiv($picture->getImageWidth(), 2), intdiv($picture->getImageHeight(), 2))->getColor();
+    $color = $picture->getImagePixelColor(
+        intdiv($picture->getImageWidth(), 2),
+        intdiv($picture->getImageHeight(), 2),
+    )->getColor();
 
     return [$color['r'], $color['g'], $color['b']];
 }
@@ -107,7 +118,14 @@ it('never says that a fault of ours is the file’s: it is reported, waits, and 
     $broken = new class (sys_get_temp_dir(), 20, 60, 600 << 20, 1 << 30) extends PictureReader {
         protected function decoded(string $type, int $longerSide, string $original, string $folder): array
         {
-            $process = new Process([PHP_BINARY, '-n', '-d', 'display_errors=stderr', '-r', 'new App\Media\NotThere();']);
+            $process = new Process([
+                PHP_BINARY,
+                '-n',
+                '-d',
+                'display_errors=stderr',
+                '-r',
+                'new App\Media\NotThere();',
+            ]);
             $process->run();
             $fault = new ReflectionMethod(PictureReader::class, 'fault');
 
@@ -127,7 +145,8 @@ it('never says that a fault of ours is the file’s: it is reported, waits, and 
         DB::table('jobs')->update(['available_at' => 0]);
         $this->artisan('queue:work', ['--once' => true]);
     }
-    expect($photo->refresh()->state)->toBe(PhotoState::Waiting)->and($photo->failure)->toContain('not the file’s fault');
+    expect($photo->refresh()->state)->toBe(PhotoState::Waiting)
+        ->and($photo->failure)->toContain('not the file’s fault');
 });
 
 /** A picture of noise in a format, for which no packing helps. */
@@ -162,12 +181,18 @@ it('says of what is not taken whether it is damaged, too large or of an unknown 
     'half a WebP' => ['half.webp', fn (): string => substr(noisy('webp'), 0, -4_000), 'damaged'],
     'half a GIF' => ['half.gif', fn (): string => substr(noisy('gif'), 0, -20_000), 'damaged'],
     'a TIFF with odd tags' => ['odd.tif', fn (): string => withTag(noisy('tiff'), 277, 5_000), 'damaged'],
-    'an unknown packing' => ['packing.tif', fn (): string => withTag(noisy('tiff'), 259, 34_712), 'of a kind that is not read'],
+    'an unknown packing' => [
+        'packing.tif',
+        fn (): string => withTag(noisy('tiff'), 259, 34_712),
+        'of a kind that is not read',
+    ],
 ]);
 
 it('takes the good files beside a bad one (a film without a codec’s name took them with it)', function (): void {
     $shop = Shop::open();
-    $model = Films::model(fn (array $tree): array => ['bufferViews' => [['buffer' => [], 'byteLength' => [36]]]] + $tree);
+    $model = Films::model(
+        fn (array $tree): array => ['bufferViews' => [['buffer' => [], 'byteLength' => [36]]]] + $tree,
+    );
     $film = str_replace('avc1', 'zzzz', (string) file_get_contents(Films::film()));
     $uploads = [];
     foreach (['good.jpg' => Shop::picture('good'), 'odd.glb' => Films::file($model), 'odd.mp4' => Films::file($film), 'fine.jpg' => Shop::picture('fine')] as $name => $path) {
@@ -193,7 +218,8 @@ it('hands neither the application’s key nor the database’s password to a pro
     $_ENV['APP_KEY'] = 'base64:secret';
     $process = App\Media\BoundedProcess::of(['--cpu=5'], ['env'], 5);
     $process->mustRun();
-    expect($process->getOutput())->not->toContain('secret')->toContain('PATH=')->and(substr_count($process->getOutput(), "\n"))->toBeLessThan(6);
+    expect($process->getOutput())->not->toContain('secret')->toContain('PATH=')
+        ->and(substr_count($process->getOutput(), "\n"))->toBeLessThan(6);
     putenv('DB_PASSWORD');
     unset($_ENV['APP_KEY']);
 });

@@ -69,7 +69,11 @@ it('makes a shape that is missing when somebody asks for it, and shows a sign me
     Queue::fake();
     $photo = (int) DB::table('placements')->where('id', $shop->placement('Moss front.jpg'))->value('photo_id');
     $this->get("/photos/{$photo}/tall.jpg")->assertOk()->assertHeader('Content-Type', 'image/svg+xml');
-    Queue::assertPushedOn(PhotoCuts::ASKED_FOR, DeriveCuts::class, fn (DeriveCuts $job): bool => $job->photoId === $photo && $job->crop === '');
+    Queue::assertPushedOn(
+        PhotoCuts::ASKED_FOR,
+        DeriveCuts::class,
+        fn (DeriveCuts $job): bool => $job->photoId === $photo && $job->crop === '',
+    );
 });
 
 it('cuts only what something shows, and lets go of what nothing shows any more (600 addresses filled 186 MB and held up a dropped picture)', function (): void {

@@ -17,11 +17,28 @@ use Tests\Shop;
 /** Names of forty letters that no list of colors knows. */
 function longNames(int $count): string
 {
-    return implode(', ', array_map(fn (int $at): string => sprintf('Zwirbeltuch %02d nach alter Zunftordnung gewebt', $at), range(1, $count)));
+    return implode(
+        ', ',
+        array_map(
+            fn (int $at): string => sprintf('Zwirbeltuch %02d nach alter Zunftordnung gewebt', $at),
+            range(1, $count),
+        ),
+    );
 }
 
 /** What people, and people who mean harm, write into a field. */
-const HOSTILE = ['"><script>alert(1)</script>', "'; DROP TABLE skus; --", '=HYPERLINK("http://x")', '{{ 7 * 7 }}', '%00%0a%0d', '../../etc/passwd', "\u{202E}eman\u{0301}", '&lt;b&gt;', '$(id)', '`id`'];
+const HOSTILE = [
+    '"><script>alert(1)</script>',
+    "'; DROP TABLE skus; --",
+    '=HYPERLINK("http://x")',
+    '{{ 7 * 7 }}',
+    '%00%0a%0d',
+    '../../etc/passwd',
+    "\u{202E}eman\u{0301}",
+    '&lt;b&gt;',
+    '$(id)',
+    '`id`',
+];
 
 dataset('products that nobody drew the page for', [
     'an empty product' => [fn (): Shop => Shop::open()],
@@ -40,8 +57,12 @@ dataset('products that nobody drew the page for', [
     '40 values without a swatch, with pictures' => [function (): Shop {
         $shop = Shop::open();
         $shop->axes(['Color' => longNames(40)]);
-        $shop->receive(array_combine($names = array_map(fn (int $at): string => "IMG_{$at}.jpg", range(1, 30)), array_map(Dropped::picture(...), $names)));
-        app(App\Actions\LinkPhotos::class)->run($shop->change(), array_map($shop->placement(...), $names), Selection::whole());
+        $shop->receive(array_combine(
+            $names = array_map(fn (int $at): string => "IMG_{$at}.jpg", range(1, 30)),
+            array_map(Dropped::picture(...), $names),
+        ));
+        app(App\Actions\LinkPhotos::class)
+            ->run($shop->change(), array_map($shop->placement(...), $names), Selection::whole());
 
         return $shop;
     }],
@@ -53,9 +74,16 @@ dataset('products that nobody drew the page for', [
     }],
     'every text hostile' => [function (): Shop {
         $shop = Shop::open();
-        $names = array_map(fn (string $text, int $at): string => str_replace(',', '', $text)." {$at}", HOSTILE, array_keys(HOSTILE));
+        $names = array_map(
+            fn (string $text, int $at): string => str_replace(',', '', $text)." {$at}",
+            HOSTILE,
+            array_keys(HOSTILE),
+        );
         $shop->axes(['Color' => implode("\n", $names), '"><i>Size' => 'S, M']);
-        $shop->receive(['"><img src=x onerror=alert(1)>.jpg' => Shop::picture('one'), '=1+1.jpg' => Shop::picture('two')]);
+        $shop->receive([
+            '"><img src=x onerror=alert(1)>.jpg' => Shop::picture('one'),
+            '=1+1.jpg' => Shop::picture('two'),
+        ]);
         DB::table('products')->update(['name' => HOSTILE[0]]);
         foreach (['description', 'brand', 'category'] as $at => $field) {
             app(App\Actions\EditDetails::class)->run($shop->change(), $field, HOSTILE[$at]);
@@ -73,8 +101,11 @@ it('draws every page (the Colors page of a product without swatches answered 500
     foreach (Addresses::of(['GET']) as $route) {
         $address = Addresses::filled($route, $shop);
         $answer = $this->get($address, str_contains($route->uri(), 'fragment') ? ['HX-Request' => 'true'] : []);
-        expect($answer->baseResponse->getStatusCode())->toBeLessThan(500, "{$address}: ".mb_substr((string) ($answer->exception ?? null)?->getMessage(), 0, 300));
-        expect((string) $answer->baseResponse->getContent())->not->toContain('<script>alert(1)')->not->toContain('<img src=x');
+        expect($answer->baseResponse->getStatusCode())
+            ->toBeLessThan(500, "{$address}: ".mb_substr((string) ($answer->exception ?? null)?->getMessage(), 0, 300));
+        expect(
+            (string) $answer->baseResponse->getContent(),
+        )->not->toContain('<script>alert(1)')->not->toContain('<img src=x');
     }
     // Each axis has pages of its own.
     foreach (DB::table('axes')->pluck('id') as $axis) {
@@ -82,7 +113,11 @@ it('draws every page (the Colors page of a product without swatches answered 500
             expect($this->get("/library/axes/{$axis}{$page}")->baseResponse->getStatusCode())->toBeLessThan(500);
         }
         foreach (['', '/sheet', '/sheet.svg', '/sheet.png'] as $page) {
-            expect($this->get("/products/{$shop->product->code}/colors{$page}?axis={$axis}")->baseResponse->getStatusCode())->toBeLessThan(500);
+            expect(
+                $this->get(
+                    "/products/{$shop->product->code}/colors{$page}?axis={$axis}",
+                )->baseResponse->getStatusCode(),
+            )->toBeLessThan(500);
         }
     }
 })->with('products that nobody drew the page for');
@@ -98,7 +133,15 @@ it('answers ids that are none with not found (they answered 500)', function (str
             continue;
         }
         $address = Addresses::filled($route, $shop, array_fill_keys($ids, $odd));
-        $answer = $this->call($route->methods()[0], $address, ['version' => $shop->version(), 'typed' => '5', 'amount' => '5'], server: ['HTTP_HX_REQUEST' => 'true']);
-        expect($answer->status())->toBe(404, "{$route->methods()[0]} {$address}: ".mb_substr((string) $answer->exception?->getMessage(), 0, 300));
+        $answer = $this->call(
+            $route->methods()[0],
+            $address,
+            ['version' => $shop->version(), 'typed' => '5', 'amount' => '5'],
+            server: ['HTTP_HX_REQUEST' => 'true'],
+        );
+        expect($answer->status())->toBe(
+            404,
+            "{$route->methods()[0]} {$address}: ".mb_substr((string) $answer->exception?->getMessage(), 0, 300),
+        );
     }
 })->with(['99999999999999999999', '0', '-1', '1e3', '1.5', '٣', '%00', '%C0%80', '0x1']);

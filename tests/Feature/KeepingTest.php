@@ -177,7 +177,13 @@ function asked(Shop $shop, string $path, array $input): array
     config(['queue.default' => 'database']);
     test()->actingAs($shop->user);
     DB::enableQueryLog();
-    test()->post("/products/SMOCK/{$path}", $input + ['version' => $shop->version(), 'token' => (string) Str::uuid()], ['HX-Request' => 'true'])->assertOk();
+    test()
+        ->post(
+            "/products/SMOCK/{$path}",
+            $input + ['version' => $shop->version(), 'token' => (string) Str::uuid()],
+            ['HX-Request' => 'true'],
+        )
+        ->assertOk();
     $queries = array_column(DB::getQueryLog(), 'query');
     DB::disableQueryLog();
 

@@ -42,7 +42,15 @@ function nonsense(Random\Randomizer $random): mixed
         '', ' ', '0', '-1', '99999999999999999999', '1:2,3:4', '*', ';;', '1:1;1:1', 'ünï↯', "a\0b", str_repeat('x', 3000), '<script>', "'; DROP TABLE skus; --",
         [], ['x'], [['y']], ['name' => 'Color', 'values' => 'Moss'], [['name' => 'Color', 'values' => ['Moss']]], [[['deep']]], array_reduce(range(1, 300), fn (mixed $inner): array => [$inner], 'deeper'), range(1, 3000), "\xff\xfeMoss", "Mo\xc3", "\u{202e}\u{0301}\u{0301}", null, 0, -5, 1.5, true, '#12345g', '1e9', 'photos', 'Color', 'Moss, Moss',
         // Keys where ids belong, and amounts that no price has.
-        ['1e3' => ['1']], ['99999999999999999999' => ['1']], ['٣' => '1'], ['1' => ['1e3', '99999999999999999999']], ['-' => ['a' => 'b']], ['' => ''], str_repeat('9', 30), '-'.str_repeat('9', 30).'.5', '+'.str_repeat('9', 30).' %',
+        ['1e3' => ['1']],
+        ['99999999999999999999' => ['1']],
+        ['٣' => '1'],
+        ['1' => ['1e3', '99999999999999999999']],
+        ['-' => ['a' => 'b']],
+        ['' => ''],
+        str_repeat('9', 30),
+        '-'.str_repeat('9', 30).'.5',
+        '+'.str_repeat('9', 30).' %',
     ];
 
     return $of[$random->getInt(0, count($of) - 1)];
@@ -51,7 +59,8 @@ function nonsense(Random\Randomizer $random): mixed
 it('answers nonsense with a sentence, and never half does it', function (int $seed): void {
     $random = Samples::random($seed);
     $shop = Shop::stocked();
-    DB::table('size_runs')->insert(['axis_id' => $shop->id('Size'), 'name' => 'Run', 'folded' => 'run', 'value_ids' => '[]']);
+    DB::table('size_runs')
+        ->insert(['axis_id' => $shop->id('Size'), 'name' => 'Run', 'folded' => 'run', 'value_ids' => '[]']);
     DB::table('code_patterns')->insert(['name' => 'Clothes', 'folded' => 'clothes', 'parts' => '[{"kind":"product","axis":0,"text":""},{"kind":"number","axis":0,"text":"01"}]', 'separator' => '-', 'letters' => 'as they are', 'longest' => 40]);
     DB::table('gtin_ranges')->insert(['name' => 'Range', 'folded' => 'range', 'prefix' => '4006381', 'first' => '1', 'last' => '9']);
     app(App\Actions\StartBatch::class)->run($shop->user, 'sku-stock', ['value' => '10'], [$shop->product->id], false, Core\Reach\Selection::whole());
@@ -66,7 +75,20 @@ it('answers nonsense with a sentence, and never half does it', function (int $se
                 $input[$field] = nonsense($random);
             }
         }
-        $answer = $this->call($route->methods()[0], Addresses::filled($route, $shop, ['value' => (string) $shop->id('Moss'), 'axis' => (string) $shop->id('Color'), 'placement' => (string) $shop->placement('guide.jpg')]), $input, server: ['HTTP_HX_REQUEST' => 'true']);
+        $answer = $this->call(
+            $route->methods()[0],
+            Addresses::filled(
+                $route,
+                $shop,
+                [
+                    'value' => (string) $shop->id('Moss'),
+                    'axis' => (string) $shop->id('Color'),
+                    'placement' => (string) $shop->placement('guide.jpg'),
+                ],
+            ),
+            $input,
+            server: ['HTTP_HX_REQUEST' => 'true'],
+        );
         expect($answer->status())->toBeLessThan(500, $route->uri().': '.mb_substr((string) $answer->exception?->getMessage(), 0, 200));
         expect($answer->status())->not->toBe(401, $route->uri())->not->toBe(429);
         expect($shop->user->refresh()->right)->toBe(Right::Release)->and($shop->user->closed_at)->toBeNull();
@@ -87,18 +109,62 @@ it('takes what stands where an id belongs for none (rule[1e3][] and an amount of
     // What a form would refuse as a whole hides what each of its fields does, so they come in groups.
     $groups = [
         array_fill_keys(['likes', 'rule'], [$odd => ['1', $odd, '']]),
-        array_fill_keys(['homes', 'survivors', 'exchanges', 'heirs', 'as_facts', 'winners', 'roles', 'codes', 'views', 'picture_axes', 'measured', 'texts', 'kinds', 'pictures'], [$odd => '1']),
-        ['copies' => [$odd => '1'], 'axes' => [$odd => ['name' => 'Fit', 'values' => 'Slim']], 'amounts' => [$odd => '5'], 'fields' => [$odd => '5']],
+        array_fill_keys(
+            [
+                'homes',
+                'survivors',
+                'exchanges',
+                'heirs',
+                'as_facts',
+                'winners',
+                'roles',
+                'codes',
+                'views',
+                'picture_axes',
+                'measured',
+                'texts',
+                'kinds',
+                'pictures',
+            ],
+            [$odd => '1'],
+        ),
+        [
+            'copies' => [$odd => '1'],
+            'axes' => [$odd => ['name' => 'Fit', 'values' => 'Slim']],
+            'amounts' => [$odd => '5'],
+            'fields' => [$odd => '5'],
+        ],
         array_fill_keys(['typed', 'amount', 'percent', 'value', 'ending', 'field', 'text'], str_repeat('9', 30)),
         ['amount' => str_repeat('9', 30)],
-        ['fields' => [str_repeat('9', 30), str_repeat('9', 30), str_repeat('9', 30)], 'value' => '-'.str_repeat('9', 30)],
+        [
+            'fields' => [str_repeat('9', 30), str_repeat('9', 30), str_repeat('9', 30)],
+            'value' => '-'.str_repeat('9', 30),
+        ],
     ];
     foreach (changingRoutes() as $route) {
         foreach ($groups as $group) {
             signedIn($shop);
-            $input = ['version' => $shop->version(), 'selected' => '*', 'detail' => 'cost', 'mode' => 'set', 'scope' => 'here'] + $group;
-            $answer = $this->call($route->methods()[0], Addresses::filled($route, $shop, ['value' => (string) $shop->id('Moss')]), $input, server: ['HTTP_HX_REQUEST' => 'true']);
-            expect($answer->status())->not->toBe(401, $route->uri())->toBeLessThan(500, $route->uri().json_encode(array_keys($group)).': '.mb_substr((string) $answer->exception?->getMessage(), 0, 200));
+            $input = [
+                'version' => $shop->version(),
+                'selected' => '*',
+                'detail' => 'cost',
+                'mode' => 'set',
+                'scope' => 'here',
+            ] + $group;
+            $answer = $this->call(
+                $route->methods()[0],
+                Addresses::filled($route, $shop, ['value' => (string) $shop->id('Moss')]),
+                $input,
+                server: ['HTTP_HX_REQUEST' => 'true'],
+            );
+            expect($answer->status())->not->toBe(401, $route->uri())->toBeLessThan(
+                500,
+                $route->uri().json_encode(array_keys($group)).': '.mb_substr(
+                    (string) $answer->exception?->getMessage(),
+                    0,
+                    200,
+                ),
+            );
         }
     }
 })->with(['1e3', '99999999999999999999']);

@@ -92,9 +92,16 @@ it('exchanges codes within a block, and undoes it (it could GTINs only)', functi
 
 it('takes prices as a sheet of a file has them: with a heading, signs, a byte-order mark, an empty row behind', function (): void {
     $shop = Shop::stocked();
-    pasted($shop, 'prices', "\u{FEFF}S;M\r\n€51.00;52,00 €\r\n53;EUR 54.50\r\n\r\n", rectangle(['Moss', 'Clay'], ['S', 'M']))->assertOk();
+    pasted(
+        $shop,
+        'prices',
+        "\u{FEFF}S;M\r\n€51.00;52,00 €\r\n53;EUR 54.50\r\n\r\n",
+        rectangle(['Moss', 'Clay'], ['S', 'M']),
+    )->assertOk();
     expect(fourOf($shop, 'price'))->toBe(['51.0000', '52.0000', '53.0000', '54.5000']);
-    pasted($shop, 'prices', "51\t\0\n53\t54\n", rectangle(['Moss', 'Clay'], ['S', 'M']))->assertStatus(422)->assertSee('is no text');
+    pasted($shop, 'prices', "51\t\0\n53\t54\n", rectangle(['Moss', 'Clay'], ['S', 'M']))
+        ->assertStatus(422)
+        ->assertSee('is no text');
     expect(fourOf($shop, 'price'))->toBe(['51.0000', '52.0000', '53.0000', '54.5000']);
 });
 

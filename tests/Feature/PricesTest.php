@@ -282,13 +282,21 @@ it('goes by the shop’s own day (a sale until the 24th ended in the afternoon o
 it('claims a quantity price only for the quantities at which it holds (5 % from 10 was claimed from 50 on, where it does not)', function (): void {
     $shop = priced();
     app(SetDetail::class)->ofProduct($shop->change(), DetailKind::Breaks, ['10', '5 %', 'unit', '50', '20', 'order']);
-    $prices = array_values(array_filter($shop->variant('SMOCK-MOSS-M')['offers']['priceSpecification'], fn (array $one): bool => isset($one['eligibleQuantity'])));
-    expect(array_column($prices, 'eligibleQuantity'))->toBe([['@type' => 'QuantitativeValue', 'minValue' => 10, 'maxValue' => 49]]);
+    $prices = array_values(array_filter(
+        $shop->variant('SMOCK-MOSS-M')['offers']['priceSpecification'],
+        fn (array $one): bool => isset($one['eligibleQuantity']),
+    ));
+    expect(array_column($prices, 'eligibleQuantity'))
+        ->toBe([['@type' => 'QuantitativeValue', 'minValue' => 10, 'maxValue' => 49]]);
 });
 
 it('takes no price beyond the greatest, and counts the product all the same (counting failed on it for ever, and said that it counted)', function (): void {
     $shop = priced('999999999');
-    $this->actingAs($shop->user)->post('/products/SMOCK/prices/values/'.$shop->id('Moss'), ['percent' => '1000', 'version' => $shop->version()], ['HX-Request' => 'true'])
+    $this->actingAs($shop->user)->post(
+        '/products/SMOCK/prices/values/'.$shop->id('Moss'),
+        ['percent' => '1000', 'version' => $shop->version()],
+        ['HX-Request' => 'true'],
+    )
         ->assertStatus(422)->assertSee('would cost more than any price can be');
     // Where it comes about otherwise, there is no price, and that is said.
     adjust($shop, 'Moss', '-999999998', '');
@@ -300,11 +308,15 @@ it('counts what can be counted, and says what cannot', function (): void {
     $shop = priced('999999999');
     DB::table('product_values')->where('value_id', $shop->id('XL'))->update(['price_percent' => '1000']);
     DB::table('products')->update(['is_counted' => false]);
-    $this->artisan('slate:recount', ['--waiting' => true])->expectsOutputToContain('1 products counted')->assertSuccessful();
+    $this->artisan('slate:recount', ['--waiting' => true])
+        ->expectsOutputToContain('1 products counted')
+        ->assertSuccessful();
     $this->actingAs($shop->user)->get('/products/SMOCK/prices')->assertOk()->assertSee('more than any price can be');
     expect($shop->loaded()->price($shop->sku(['Color' => 'Moss', 'Size' => 'XL'])))->toBeNull();
     DB::table('products')->update(['is_counted' => false, 'currency' => 'XXQ']);
-    $this->artisan('slate:recount', ['--waiting' => true])->expectsOutputToContain('1 could not be counted')->assertFailed();
+    $this->artisan('slate:recount', ['--waiting' => true])
+        ->expectsOutputToContain('1 could not be counted')
+        ->assertFailed();
 });
 
 it('takes a price of nothing in a currency without minor units for a price (it was none)', function (): void {

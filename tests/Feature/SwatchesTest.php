@@ -247,12 +247,17 @@ it('reads the color of a patch of a picture, and says what was left out', functi
     $shop = clothed();
     $photo = (int) DB::table('placements')->where('file_name', 'Clay front.jpg')->value('photo_id');
     $this->actingAs($shop->user);
-    $said = $this->get("/photos/{$photo}/color?frame=500-500-450-450-100-100", ['Accept' => 'application/json'])->assertOk()->json();
+    $said = $this->get("/photos/{$photo}/color?frame=500-500-450-450-100-100", ['Accept' => 'application/json'])
+        ->assertOk()
+        ->json();
     expect(colorApart($said['hex'], CLOTH['Clay']))->toBeLessThan(3.0)->and($said['name'])->toBeString();
     // Half cloth, half ground: the larger part is meant, the other is said.
-    expect($this->get("/photos/{$photo}/color", ['Accept' => 'application/json'])->assertOk()->json('leftOut'))->toContain('other colors');
+    expect($this->get("/photos/{$photo}/color", ['Accept' => 'application/json'])->assertOk()->json('leftOut'))
+        ->toContain('other colors');
     DB::table('photos')->where('id', $photo)->update(['state' => 'waiting']);
-    $this->get("/photos/{$photo}/color", ['Accept' => 'application/json'])->assertStatus(422)->assertSee('still being read');
+    $this->get("/photos/{$photo}/color", ['Accept' => 'application/json'])
+        ->assertStatus(422)
+        ->assertSee('still being read');
 });
 
 it('keeps the picture of a swatch, and says where it is used', function (): void {

@@ -43,7 +43,8 @@ it('sends units to the home value of a new axis that pictures show (150 became 3
     $shop = counted();
     $shop->axes(['Color' => 'Moss, Clay', 'Size' => 'S, M', 'Style' => 'Button, Wrap'], homes: ['style' => 'Button']);
     app(SetPictureAxes::class)->run($shop->change(), [$shop->id('Color'), $shop->id('Style')]);
-    expect(unitsOf($shop))->toBe([150, ['Clay Button' => 50, 'Clay Wrap' => null, 'Moss Button' => 100, 'Moss Wrap' => null]]);
+    expect(unitsOf($shop))
+        ->toBe([150, ['Clay Button' => 50, 'Clay Wrap' => null, 'Moss Button' => 100, 'Moss Wrap' => null]]);
     // Back to colors alone: what parted is joined.
     app(SetStock::class)->run($shop->change(), $shop->part(['Color' => 'Moss', 'Style' => 'Wrap']), '7');
     app(SetPictureAxes::class)->run($shop->change(), [$shop->id('Color')]);

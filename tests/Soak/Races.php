@@ -73,7 +73,12 @@ final class Races
     /** One person presses the button of a plain form again and again: all are led to the one batch that it made. */
     private function pressButtonManyTimes(): void
     {
-        $form = ['q' => $this->stage['racers'][0]['code'], 'what' => 'details:brand', 'value' => 'Race', 'token' => Visitor::token()];
+        $form = [
+            'q' => $this->stage['racers'][0]['code'],
+            'what' => 'details:brand',
+            'value' => 'Race',
+            'token' => Visitor::token(),
+        ];
         $handles = array_map(fn (int $at): CurlHandle => $this->visitors[0]->preparedForm('/bulk', $form), range(1, 4));
         $led = array_map(fn (Answer $answer): string => "{$answer->status} {$answer->location}", $this->sent($handles));
         if (count(array_unique($led)) !== 1 || preg_match('~^302 .*/bulk/[0-9A-Za-z]{26}$~', $led[0]) !== 1) {
@@ -95,14 +100,20 @@ final class Races
             $status = curl_multi_exec($multi, $running);
             curl_multi_select($multi, 0.1);
         } while ($running > 0 && $status === CURLM_OK);
-        $answers = array_map(fn (CurlHandle $handle): Answer => Answer::of($handle, curl_multi_getcontent($handle)), $handles);
+        $answers = array_map(
+            fn (CurlHandle $handle): Answer => Answer::of($handle, curl_multi_getcontent($handle)),
+            $handles,
+        );
         array_map(fn (CurlHandle $handle) => curl_multi_remove_handle($multi, $handle), $handles);
         curl_multi_close($multi);
 
         return $answers;
     }
 
-    /** @param  callable(int): array{string, array<string, mixed>}  $asks  what each asks for, made ready before any is sent */
+    /**
+     * @param  callable(int): array{string, array<string, mixed>}  $asks  what each asks for, made ready before any is
+     * sent
+     */
     private function race(string $name, callable $asks): void
     {
         $handles = [];

@@ -109,7 +109,10 @@ final class Deeds
             Verb::Adjust => $this->adjust($change, $loaded, $draw),
             Verb::Detail => app(SetDetail::class)->ofPart($change, $draw->of([DetailKind::Cost, DetailKind::Sale, DetailKind::Least, DetailKind::Condition]), Selection::fromKey($this->selected($loaded, $draw)), [$draw->of(['', '3', '20', 'used'])], $draw->oneIn(5)),
             Verb::DetailOfAll => app(SetDetail::class)->ofProduct($change, $draw->of([DetailKind::Cost, DetailKind::Ending, DetailKind::LowMark]), [$draw->of(['', '5', '9'])]),
-            Verb::Counting => app(SetCounting::class)->run($change, $draw->of([...Counting::cases(), Counting::Pictures, Counting::Pictures])),
+            Verb::Counting => app(SetCounting::class)->run(
+                $change,
+                $draw->of([...Counting::cases(), Counting::Pictures, Counting::Pictures]),
+            ),
             Verb::Fill => app(FillHole::class)->run($change, $this->photos($loaded, $draw), Selection::fromKey($this->selected($loaded, $draw)), $draw->of(Views::usual()->all)),
             Verb::Currency => app(ChangeCurrency::class)->run($change, $draw->of(['EUR', 'USD', 'JPY', 'KWD', 'XXX']), $draw->oneIn(2)),
         };

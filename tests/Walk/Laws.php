@@ -101,7 +101,11 @@ final class Laws
         if ($verb === Verb::Stock || $verb === Verb::Counting) {
             $this->said += max(0, $now - $this->shared);
         }
-        LawBroken::unless($now <= $this->said, 'no change makes units', "{$now} are shared, and {$this->said} were ever said");
+        LawBroken::unless(
+            $now <= $this->said,
+            'no change makes units',
+            "{$now} are shared, and {$this->said} were ever said",
+        );
     }
 
     private function sharedUnits(LoadedProduct $loaded): int

@@ -48,6 +48,20 @@ enum Verb
     {
         $often = [self::Axes, self::LeaveOut, self::Link, self::Unlink, self::Hide, self::Merge];
 
-        return [...self::cases(), ...$often, ...$often, self::Axes, self::Axes, self::OfferAgain, self::Split, self::Rename, self::Stock, self::Stock, self::Counting, self::Counting, self::PictureAxes];
+        return [
+            ...self::cases(),
+            ...$often,
+            ...$often,
+            self::Axes,
+            self::Axes,
+            self::OfferAgain,
+            self::Split,
+            self::Rename,
+            self::Stock,
+            self::Stock,
+            self::Counting,
+            self::Counting,
+            self::PictureAxes,
+        ];
     }
 }

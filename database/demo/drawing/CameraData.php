@@ -42,7 +42,11 @@ final class CameraData
     private static function withoutThese(string $jpeg): string
     {
         $kept = '';
-        for ($at = 2; $at < strlen($jpeg) && ord($jpeg[$at + 1]) >= 0xE0 && ord($jpeg[$at + 1]) <= 0xEF; $at += $length) {
+        for (
+            $at = 2; $at < strlen($jpeg)
+            && ord($jpeg[$at + 1]) >= 0xE0
+            && ord($jpeg[$at + 1]) <= 0xEF; $at += $length
+        ) {
             $length = 2 + unpack('n', $jpeg, $at + 2)[1];
             $kept .= in_array($jpeg[$at + 1], ["\xE1", "\xE2"], true) ? '' : substr($jpeg, $at, $length);
         }
@@ -66,7 +70,10 @@ final class CameraData
         // The place of the second list is known once the first is written, whose length does not depend on it.
         $place = 8 + strlen(self::fields([...$first, [0x8769, self::LONG, 0]], 8));
 
-        return 'II'.pack('vV', 42, 8).self::fields([...$first, [0x8769, self::LONG, $place]], 8).self::fields($own, $place);
+        return 'II'.pack('vV', 42, 8).self::fields(
+            [...$first, [0x8769, self::LONG, $place]],
+            8,
+        ).self::fields($own, $place);
     }
 
     /**
