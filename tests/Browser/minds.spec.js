@@ -103,6 +103,8 @@ test('a product with a size run dropped onto it, pictures, prices and stock', as
       await pick.click();
     }
     await page.keyboard.press('l');
+    await kept(page, `Linked 2 pictures to ${color === 'moss' ? 'Moss' : 'Clay'}`);
+    await expect(page.locator('#gallery')).toContainText(`${color}-front`);
     await expect(page.locator('#gallery .card-picture')).toHaveCount(2);
     await page.locator('#gallery .about').first().click();
     await dialog(page).getByRole('button', { name: 'Lead' }).click();
