@@ -321,6 +321,7 @@ Route::middleware([
                 ->name('skus.price.plan');
             Route::post('/skus/price', [SkuController::class, 'price'])->name('skus.price');
             Route::post('/prices/base', [PriceController::class, 'base'])->name('prices.base');
+            Route::post('/prices/needless', [PriceController::class, 'letGo'])->name('prices.needless');
             Route::post('/prices/values/{value}', [PriceController::class, 'adjust'])->name('prices.adjust');
             Route::post('/skus/stock', [SkuController::class, 'stock'])->name('skus.stock');
             Route::post('/skus/gtin', [SkuController::class, 'gtin'])->name('skus.gtin');

@@ -15,8 +15,8 @@ use App\Models\HistoryEntry;
 use App\Models\ShotListRecord;
 use App\Refusals\Kind;
 use App\Refusals\Refused;
-use Core\Pricing\Currency;
-use Core\Pricing\Money;
+use Core\Pricing\PriceChange;
+use Core\Pricing\UnreadablePrice;
 use Core\Reach\Selection;
 use Core\Text\NumberReader;
 
@@ -38,11 +38,16 @@ final class EditDetails implements Act
     {
         return $this->keeper->keep($change, self::class, function (Ledger $ledger, LoadedProduct $loaded) use ($field, $value): string {
             $value = $field === 'description' ? FormattedText::cleaned((string) $value) : $value;
-            $price = $field === 'price' && $value !== null ? Money::typed((string) $value, Currency::of($loaded->product->currency)) : null;
+            $change = PriceChange::typed($field === 'price' ? (string) $value : '', $loaded->prices->currency);
+            $price = $change->withoutEnding($loaded->prices->base);
+            if ($price === null && $change->isOfWhatIs()) {
+                throw UnreadablePrice::nothingToRaise();
+            }
             $ledger->update('products', [$loaded->product->id => [$field => $field === 'price' ? Amounts::stored($price) : $value]]);
 
             return match ($field) {
-                'price' => 'Price of the product set to '.($price?->shown() ?? 'none').' (was '.($loaded->prices->base?->shown() ?? 'none').')',
+                'price' => 'Price of the product '.($change->isOfWhatIs() ? "{$change->inWords()} to " : 'set to ')
+                    .($price?->shown() ?? 'none').' (was '.($loaded->prices->base?->shown() ?? 'none').')',
                 'name', 'brand', 'category' => ucfirst(self::FIELDS[$field])." set to “{$value}” (was “{$loaded->product->{$field}}”)",
                 default => 'Changed the '.self::FIELDS[$field].' of the product',
             };
@@ -54,7 +59,7 @@ final class EditDetails implements Act
         [$field, $value] = $this->wanted($wanted);
 
         return match ($field) {
-            'price' => 'Price of the product set to '.($value === null ? 'none' : (string) NumberReader::read((string) $value)),
+            'price' => 'Price of the product '.self::priceInWords((string) $value),
             'shot_list_id' => $value === null ? 'No shot list any more' : 'Shot list set to '.(ShotListRecord::query()->whereKey($value)->value('name') ?? throw new Refused('This shot list is not there any more. Choose another.', Kind::Gone, 'value')),
             default => ucfirst(self::FIELDS[$field])." set to “{$value}”",
         };
@@ -63,6 +68,16 @@ final class EditDetails implements Act
     public function act(Change $change, Selection $where, array $wanted): ?HistoryEntry
     {
         return $this->run($change, ...$this->wanted($wanted));
+    }
+
+    /** "set to 52", "changed by +10 %", "set to none" */
+    public static function priceInWords(string $typed): string
+    {
+        return match (true) {
+            $typed === '' => 'set to none',
+            preg_match('/^[+\-−–]|%$/u', $typed) === 1 => "changed by {$typed}",
+            default => 'set to '.NumberReader::read($typed),
+        };
     }
 
     /**

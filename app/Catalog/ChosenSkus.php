@@ -8,10 +8,13 @@ use App\Models\Product;
 use App\Refusals\Kind;
 use App\Refusals\Refused;
 use Core\Details\Details;
+use Core\Details\PricedPart;
+use Core\Details\PricedSku;
 use Core\Details\PriceList;
 use Core\Matrix\Combination;
 use Core\Matrix\Matrix;
 use Core\Pricing\Money;
+use Core\Reach\Reach;
 use Core\Reach\Selection;
 use Core\Reach\Wording;
 use Core\Stock\StockBook;
@@ -64,9 +67,24 @@ final readonly class ChosenSkus
     /** Where a change was made: "Ink, all sizes". */
     public function place(): string
     {
-        $reach = $this->made === null ? $this->selection->cells($this->matrix) : $this->selection->reach($this->matrix, $this->made);
+        return (new Wording())->whole($this->reach(), $this->matrix);
+    }
 
-        return (new Wording())->whole($reach, $this->matrix);
+    /** @return ?PricedPart the whole product or the one value that is selected; null where it is another part */
+    public function pricedPart(): ?PricedPart
+    {
+        return PricedPart::of($this->reach(), $this->matrix);
+    }
+
+    /** @return list<PricedSku> */
+    public function pricedSkus(): array
+    {
+        return array_map(fn (SkuRow $sku): PricedSku => $sku->priced(), $this->skus);
+    }
+
+    private function reach(): Reach
+    {
+        return $this->made === null ? $this->selection->cells($this->matrix) : $this->selection->reach($this->matrix, $this->made);
     }
 
     /** The prices they are sold at in words: one, or the lowest and the highest. */

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Catalog;
 
+use App\Ledger\ChangeLog;
 use App\Models\Product;
 use Core\Details\Details;
 use Core\Details\PriceList;
@@ -37,6 +38,22 @@ final class ChosenSkusLoader
         $ahead = $this->products->ahead($product);
 
         return $this->last = $ahead === null ? $this->read($product, $this->products->matrix($product), $selection) : $ahead->chosen($selection);
+    }
+
+    /** What was loaded serves for the answer where nothing but numbers of SKUs changed. */
+    public function follow(ChangeLog $changes): void
+    {
+        foreach (['products', 'product_values', 'details'] as $table) {
+            if ($changes->idsOf($table) !== []) {
+                $this->last = null;
+            }
+        }
+    }
+
+    /** Whether the last change of a product was of the numbers of its SKUs alone. */
+    public function hasOnlyNumbersChanged(Product $product): bool
+    {
+        return $this->last?->product->id === $product->id;
     }
 
     /** The same after their numbers were changed just now; the matrix is as it was, and how prices come about. */

@@ -14,6 +14,7 @@ use Core\Details\DetailFinder;
 use Core\Details\DetailKind;
 use Core\Details\Details;
 use Core\Details\OrderLimits;
+use Core\Details\PricedSku;
 use Core\Details\PriceList;
 use Core\Gallery\AltText;
 use Core\Gallery\Coverage;
@@ -93,6 +94,12 @@ final class LoadedProduct
     public function madeCells(): array
     {
         return array_map(fn (SkuRow $sku): Combination => $sku->cell, array_values($this->made));
+    }
+
+    /** @return list<PricedSku> those on offer, in the product's order */
+    public function pricedSkus(): array
+    {
+        return array_map(fn (SkuRow $sku): PricedSku => $sku->priced(), array_values($this->made));
     }
 
     /** @return list<SkuRow> the made SKUs a reach covers */

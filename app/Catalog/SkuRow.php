@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Catalog;
 
+use Core\Details\PricedSku;
 use Core\Matrix\Combination;
 use Core\Matrix\SkuState;
 use Core\Matrix\StandingSku;
@@ -59,6 +60,11 @@ final readonly class SkuRow
     public function isSoldOut(): bool
     {
         return $this->stock === 0;
+    }
+
+    public function priced(): PricedSku
+    {
+        return new PricedSku($this->id, $this->cell, $this->price);
     }
 
     public function standing(): StandingSku

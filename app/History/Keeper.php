@@ -174,6 +174,7 @@ final class Keeper
         }
 
         $this->shared->follow($ledger->log());
+        $this->chosen->follow($ledger->log());
         if ($kept instanceof Product) {
             $this->loader->follow($kept, $kept->revision + 1, $ledger->log());
         }

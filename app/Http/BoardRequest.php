@@ -7,6 +7,8 @@ namespace App\Http;
 use App\Catalog\DraftValue;
 use App\Catalog\LikeChoice;
 use App\Catalog\MatrixChoices;
+use App\Catalog\PriceWay;
+use App\Catalog\PriceWish;
 use App\Catalog\ViewShelf;
 use App\History\Change;
 use App\Http\Bounds\ListBound;
@@ -24,6 +26,7 @@ use Core\Gallery\View;
 use Core\Gallery\Views;
 use Core\Matrix\Axis;
 use Core\Matrix\Matrix;
+use Core\Pricing\OwnPrices;
 use Core\Reach\Selection;
 use Illuminate\Foundation\Http\FormRequest;
 
@@ -32,7 +35,7 @@ final class BoardRequest extends FormRequest
 {
     use SaysSwatches;
 
-    private const TEXTS = ['name', 'code', 'value', 'typed', 'order', 'parts', 'view', 'text', 'role', 'place', 'field', 'scope', 'synonyms', 'translations', 'add', 'lang', 'choice', 'width', 'need', 'reason', 'align', 'kind', 'tile', 'frame', 'by', 'display', 'seen', 'eyes', 'lab', 'detail', 'amount', 'percent', 'ending', 'counting', 'pattern', 'unit'];
+    private const TEXTS = ['name', 'code', 'value', 'typed', 'order', 'parts', 'view', 'text', 'role', 'place', 'field', 'scope', 'synonyms', 'translations', 'add', 'lang', 'choice', 'width', 'need', 'reason', 'align', 'kind', 'tile', 'frame', 'by', 'display', 'seen', 'eyes', 'lab', 'detail', 'amount', 'percent', 'ending', 'counting', 'pattern', 'unit', 'way', 'own'];
 
     /** A part of the matrix. */
     private const PART = ['nullable', 'string', 'max:400000', 'regex:/^(\*|[0-9:,;]*)$/'];
@@ -155,6 +158,17 @@ final class BoardRequest extends FormRequest
     public function detailFields(): array
     {
         return array_values(array_map(strval(...), $this->fields('fields')));
+    }
+
+    /** A change of prices, and how it is to be made. */
+    public function priceWish(): PriceWish
+    {
+        return new PriceWish(
+            $this->string('typed')->limit(100, '')->toString(),
+            $this->string('ending')->limit(20, '')->toString(),
+            PriceWay::tryFrom($this->string('way')->toString()) ?? PriceWay::Asking,
+            OwnPrices::tryFrom($this->string('own')->toString()),
+        );
     }
 
     public function lens(): Lens

@@ -23,6 +23,7 @@ use Core\Reach\Selection;
 use Core\Reach\TypedSelection;
 use Core\Reach\Wording;
 use Core\Text\Name;
+use Illuminate\Contracts\View\View;
 use Illuminate\Http\Response;
 
 /** The board after a change: the whole of it, since one change may show anywhere. */
@@ -62,6 +63,10 @@ final class BoardResponder
             return $this->fragment($request, $entry);
         }
         $product = $request->product();
+        // What a rule says may show in cells that nobody pointed at.
+        if (! $this->chosen->hasOnlyNumbersChanged($product)) {
+            return $this->fragment($request, $entry);
+        }
         $chosen = $this->chosen->again($product, $request->selection());
         // What is counted together shows in cells that nobody pointed at.
         if (count($chosen->skus) > self::FEW || $chosen->book->counting->isShared()) {
@@ -77,6 +82,12 @@ final class BoardResponder
             'sums' => (new SumsOfNumbers($chosen->pricesInWords(), $product->currency, $chosen->skus, $chosen->book->counting))->inWords(),
             'entry' => $entry,
         ], 200, ['HX-Retarget' => '#numbers', 'HX-Reswap' => 'innerHTML']);
+    }
+
+    /** Something to decide before a change is made: it opens in the dialog, and the board stays as it is. */
+    public function question(View $dialog): Response
+    {
+        return response($dialog->render(), 200, ['HX-Retarget' => '#dialog-body', 'HX-Reswap' => 'innerHTML']);
     }
 
     public function tray(BoardRequest $request): Response

@@ -79,10 +79,14 @@ final class RefusalAnswers
         };
     }
 
-    /** What a refusal is about. A rule knows no fields: where only one thing was typed, it is that. */
+    /** What a refusal is about. A rule knows no fields: it is what was typed. */
     private static function field(Refused|CoreException $refusal, Request $request): ?string
     {
-        return $refusal instanceof Refused ? $refusal->field : ($request->filled('typed') ? 'typed' : null);
+        if ($refusal instanceof Refused) {
+            return $refusal->field;
+        }
+
+        return collect(['typed', 'amount', 'percent'])->first(fn (string $field): bool => $request->filled($field));
     }
 
     /** Whether the database cannot be reached, or went away in the middle of something. */

@@ -7,9 +7,9 @@ namespace App\Providers;
 use App\Accounts\CommonPasswords;
 use App\Accounts\Sessions;
 use App\Actions\ChangePictures;
+use App\Actions\ChangePrices;
 use App\Actions\EditDetails;
 use App\Actions\LinkDropped;
-use App\Actions\SetPrices;
 use App\Actions\SetStock;
 use App\Batches\Act;
 use App\Batches\Acts;
@@ -85,7 +85,7 @@ final class AppServiceProvider extends ServiceProvider
     {
         $this->app->singleton(ExceptionHandler::class, QuietHandler::class);
         $this->app->singleton(Acts::class, fn (Application $app): Acts => new Acts([
-            'sku-price' => fn (): Act => $app->make(SetPrices::class),
+            'sku-price' => fn (): Act => $app->make(ChangePrices::class),
             'sku-stock' => fn (): Act => $app->make(SetStock::class),
             'details' => fn (): Act => $app->make(EditDetails::class),
             ChangePictures::NAME => fn (): Act => $app->make(ChangePictures::class),

@@ -102,9 +102,26 @@ final readonly class PriceList
         return QuantityBreaks::fromText($this->details->whole(DetailKind::Breaks), $this->currency);
     }
 
-    /** @param  array<int, Adjustment>  $adjustments  by value id */
-    public function adjusted(array $adjustments): self
+    /**
+     * @param  array<int, Adjustment>  $adjustments  by value id; values that are not named keep theirs
+     * @param  ?PriceEnding  $ending  null: as it is
+     */
+    public function with(?Money $base, array $adjustments, ?PriceEnding $ending): self
     {
-        return new self($this->currency, $this->base, $adjustments, $this->details, $this->matrix);
+        $details = $ending === null ? $this->details : $this->details->withWhole(DetailKind::Ending, $ending->text());
+
+        return new self($this->currency, $base, $adjustments + $this->adjustments, $details, $this->matrix);
+    }
+
+    /** Where a cell lies, in words: "Ink, M". */
+    public function placeOf(Combination $cell): string
+    {
+        return $this->matrix->inWords($cell) ?: 'The product';
+    }
+
+    /** What the product calls a value; empty where it does not have it at the moment. */
+    public function labelOf(int $valueId): string
+    {
+        return $this->matrix->axisOf($valueId)?->value($valueId)->label ?? '';
     }
 }

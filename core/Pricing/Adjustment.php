@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Core\Pricing;
 
 use Brick\Math\BigDecimal;
+use Brick\Math\RoundingMode;
 use Core\Text\NumberReader;
 use Core\Text\UnreadableNumber;
 
@@ -34,10 +35,19 @@ final readonly class Adjustment
      */
     public static function typed(string $amount, string $percent, Currency $currency): self
     {
-        $money = trim($amount) === '' ? null : Money::addition(self::signed($amount), $currency);
-        $share = trim($percent) === '' ? null : self::percentage((string) preg_replace('/\s*%\s*$/u', '', $percent));
+        return self::exactly(
+            trim($amount) === '' ? null : Money::addition(self::signed($amount), $currency),
+            trim($percent) === '' ? null : self::percentage((string) preg_replace('/\s*%\s*$/u', '', $percent)),
+        );
+    }
 
-        return new self($money === null || $money->amount->isZero() ? null : $money, $share === null || $share->isZero() ? null : $share);
+    /** Zero is none. */
+    public static function exactly(?Money $amount, ?BigDecimal $percent): self
+    {
+        return new self(
+            $amount === null || $amount->amount->isZero() ? null : $amount,
+            $percent === null || $percent->isZero() ? null : $percent,
+        );
     }
 
     /**
@@ -48,11 +58,32 @@ final readonly class Adjustment
     public static function percentage(string $typed): BigDecimal
     {
         $percent = self::signed($typed)->stripTrailingZeros();
-        if ($percent->isLessThanOrEqualTo(-100) || $percent->isGreaterThan(self::MOST_PERCENT) || $percent->getScale() > self::PERCENT_DIGITS) {
+        if ($percent->getScale() > self::PERCENT_DIGITS) {
             throw UnreadablePrice::noPercentage($typed, self::MOST_PERCENT, self::PERCENT_DIGITS);
         }
 
-        return $percent->getScale() < 0 ? $percent->toScale(0) : $percent;
+        return self::share($percent, $typed);
+    }
+
+    /**
+     * One percentage for two that are taken one after the other, rounded half up to as many digits as percentages have.
+     *
+     * @throws UnreadablePrice where it would take all of the price, or is too large
+     */
+    public static function joined(BigDecimal $first, BigDecimal $second): BigDecimal
+    {
+        $joined = self::scaled(BigDecimal::of(100)->plus($first), $second)->minus(100);
+        $percent = $joined->toScale(self::PERCENT_DIGITS, RoundingMode::HALF_UP)->stripTrailingZeros();
+
+        return self::share($percent, (string) $percent);
+    }
+
+    /** An amount raised by a percentage, or lowered, exactly. */
+    public static function scaled(BigDecimal $amount, BigDecimal $percent): BigDecimal
+    {
+        $scale = $amount->getScale() + $percent->getScale() + 2;
+
+        return $amount->multipliedBy(BigDecimal::of(100)->plus($percent))->dividedBy(100, $scale);
     }
 
     public function isNone(): bool
@@ -79,6 +110,15 @@ final readonly class Adjustment
     public static function again(BigDecimal $number): string
     {
         return ($number->isNegative() ? '-' : '+').NumberReader::again($number->abs());
+    }
+
+    private static function share(BigDecimal $percent, string $said): BigDecimal
+    {
+        if ($percent->isLessThanOrEqualTo(-100) || $percent->isGreaterThan(self::MOST_PERCENT)) {
+            throw UnreadablePrice::noPercentage($said, self::MOST_PERCENT, self::PERCENT_DIGITS);
+        }
+
+        return $percent->getScale() < 0 ? $percent->toScale(0) : $percent;
     }
 
     private static function signed(string $typed): BigDecimal

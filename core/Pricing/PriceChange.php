@@ -10,11 +10,17 @@ use Core\Text\UnreadableNumber;
 /** What is done to the prices of many SKUs at once: set, raised, lowered, rounded, or given back to the product. */
 final readonly class PriceChange
 {
+    /**
+     * @param  ?Money  $to  what it is set to
+     * @param  ?BigDecimal  $by  an amount that is added, or below zero taken
+     * @param  ?BigDecimal  $percent  above −100
+     * @param  ?PriceEnding  $ending  in what it ends from now on
+     */
     private function __construct(
-        private ?Money $to = null,
-        private ?BigDecimal $by = null,
-        private ?BigDecimal $percent = null,
-        private ?PriceEnding $ending = null,
+        public ?Money $to = null,
+        public ?BigDecimal $by = null,
+        public ?BigDecimal $percent = null,
+        public ?PriceEnding $ending = null,
     ) {
     }
 
@@ -67,6 +73,16 @@ final readonly class PriceChange
         return $this->ending?->of($price) ?? $price;
     }
 
+    /**
+     * The same for a price whose ending is said elsewhere.
+     *
+     * @throws UnreadablePrice where it would come below zero, or beyond what a price can be
+     */
+    public function withoutEnding(?Money $is): ?Money
+    {
+        return $this->to ?? ($is === null || $this->givesBack() ? null : $this->changed($is));
+    }
+
     /** "set to 49.90", "raised by 10 %", "lowered by 5.00", "ending .95" */
     public function inWords(): string
     {
@@ -86,7 +102,7 @@ final readonly class PriceChange
     {
         $exact = $this->percent === null
             ? $is->amount->plus($this->by ?? BigDecimal::zero())
-            : $is->amount->multipliedBy(BigDecimal::of(100)->plus($this->percent))->dividedBy(100, $is->amount->getScale() + $this->percent->getScale() + 2);
+            : Adjustment::scaled($is->amount, $this->percent);
         if ($exact->isNegative()) {
             throw UnreadablePrice::fallsBelowZero($is, $this->inWords());
         }

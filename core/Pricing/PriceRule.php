@@ -51,7 +51,7 @@ final readonly class PriceRule
         }
         foreach ($this->adjustments as $value) {
             if ($value->adjustment->percent !== null) {
-                $amount = $amount->multipliedBy(BigDecimal::of(100)->plus($value->adjustment->percent))->dividedBy(100, $amount->getScale() + $value->adjustment->percent->getScale() + 2);
+                $amount = Adjustment::scaled($amount, $value->adjustment->percent);
                 $steps[] = new PriceStep($value->label, Adjustment::withSign($value->adjustment->percent).' %', $amount);
             }
         }

@@ -34,4 +34,10 @@ final readonly class SellingPrice
     {
         return $this->own !== null;
     }
+
+    /** Whether its own price is just what the rules make, so that it could do without. */
+    public function isNeedless(): bool
+    {
+        return $this->own !== null && $this->ruled !== null && $this->own->equals($this->ruled);
+    }
 }

@@ -67,4 +67,18 @@ final class UnreadablePrice extends CoreException
     {
         return new self("{$price->shown()} {$how} would come below zero. Take less away, or select only SKUs that cost more.");
     }
+
+    /** What the rules would make of the price of a SKU is none. */
+    public static function isNone(string $place, bool $isTooHigh): self
+    {
+        return new self($isTooHigh
+            ? "{$place} would cost more than any price can be. Add less, or give the product a lower price first."
+            : "{$place} would cost less than nothing. Take less away, or give the product a higher price first.");
+    }
+
+    /** A price that is to be raised or lowered, and is not there. */
+    public static function nothingToRaise(): self
+    {
+        return new self('The product has no price that could be raised or lowered. Type what it costs first.');
+    }
 }

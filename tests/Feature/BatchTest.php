@@ -57,10 +57,11 @@ it('changes each product in a transaction and an entry of its own, and is undone
     $versions = Product::query()->pluck('version', 'code');
     $batch = begun($shops, 'sku-price', ['value' => '52,5'])->refresh();
     expect($batch->state)->toBe(BatchState::Done)->and($batch->words)->toBe('Price of every SKU set to 52.5')->and(standing($batch))->toBe(['changed' => 5])
-        ->and(DB::table('skus')->distinct()->pluck('price')->all())->toBe(['52.5000'])
+        ->and(DB::table('products')->distinct()->pluck('price')->all())->toBe(['52.5000'])
+        ->and(DB::table('skus')->distinct()->pluck('price')->all())->toBe([null])
         ->and(HistoryEntry::query()->where('batch', $batch->id)->count())->toBe(5)
         ->and(Product::query()->pluck('version', 'code')['P-3'])->toBe($versions['P-3'] + 1)
-        ->and($shops[2]->words())->toBe('Price of the whole product set to 52.50 (was none)');
+        ->and($shops[2]->words())->toBe('Price of the whole product set to 52.50: base price 52.50 (was none)');
     $after = rowsOfProducts();
 
     app(SteerBatch::class)->undo($shops[0]->user, $batch->id);
@@ -130,7 +131,8 @@ it('is told to whoever has one of the products open, and runs over nothing of th
     $this->actingAs($shops[1]->user)->post('/products/P-2/skus/stock', ['version' => $open->version, 'selected' => '*', 'typed' => '3'], ['HX-Request' => 'true'])
         ->assertStatus(409)->assertSee('Price of the whole product set to 52.00');
     $this->post('/products/P-2/skus/stock', ['version' => $shops[1]->version(), 'selected' => '*', 'typed' => '3'], ['HX-Request' => 'true'])->assertOk();
-    expect($shops[1]->sku(['Color' => 'Moss', 'Size' => 'S'])->stock)->toBe(3)->and($shops[1]->sku(['Color' => 'Moss', 'Size' => 'S'])->price?->shown())->toBe('52.00');
+    $sku = $shops[1]->sku(['Color' => 'Moss', 'Size' => 'S']);
+    expect($sku->stock)->toBe(3)->and($shops[1]->loaded()->price($sku)?->shown())->toBe('52.00');
 });
 
 it('does nothing twice, whoever goes on with it and however often it broke off', function (): void {

@@ -78,7 +78,7 @@ it('keeps what a value adds while the value is away, and gives it to a new one t
 it('refuses what would cost less than nothing, and has no price where a lower base comes to that', function (): void {
     $shop = priced('20');
 
-    expect(fn () => adjust($shop, 'S', '-21'))->toThrow(Refused::class, 'Moss, S would cost less than nothing');
+    expect(fn () => adjust($shop, 'S', '-21'))->toThrow(UnreadablePrice::class, 'Moss, S would cost less than nothing');
     adjust($shop, 'S', '-15');
     app(EditDetails::class)->run($shop->change(), 'price', '10');
     expect(pricesOf($shop))->toBe(['10.00' => 9, 'none' => 3]);
@@ -302,7 +302,7 @@ it('takes no price beyond the greatest, and counts the product all the same (cou
     adjust($shop, 'Moss', '-999999998', '');
     adjust($shop, 'XL', '', '1000');
     adjust($shop, 'Moss', '', '');
-})->throws(App\Refusals\Refused::class, 'would cost more than any price can be');
+})->throws(UnreadablePrice::class, 'would cost more than any price can be');
 
 it('counts what can be counted, and says what cannot', function (): void {
     $shop = priced('999999999');

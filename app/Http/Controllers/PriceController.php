@@ -5,15 +5,14 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\Actions\AdjustPrices;
+use App\Actions\ChangePrices;
 use App\Actions\EditDetails;
-use App\Catalog\PricePlan;
 use App\Catalog\ProductLoader;
 use App\Http\BoardRequest;
 use App\Http\BoardResponder;
 use App\Http\ProductPage;
 use App\Http\ProductPageResponder;
-use Core\CoreException;
-use Core\Pricing\PriceChange;
+use App\Http\Screens\PriceChangeScreen;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\Response;
 
@@ -46,18 +45,14 @@ final readonly class PriceController
     public function plan(BoardRequest $request, ProductLoader $loader): View
     {
         $chosen = $loader->load($request->product())->chosen($request->selection());
-        $typed = $request->string('typed')->limit(100, '')->toString();
-        $ending = $request->string('ending')->limit(20, '')->toString();
-        $plan = null;
-        $problem = '';
-        if (trim($typed) !== '' || trim($ending) !== '') {
-            try {
-                $plan = new PricePlan($chosen, $chosen->some(), PriceChange::typed($typed, $chosen->prices->currency, $ending));
-            } catch (CoreException $unreadable) {
-                $problem = $unreadable->getMessage();
-            }
-        }
+        $screen = PriceChangeScreen::of($chosen, $request->priceWish());
 
-        return view('prices.change', ['product' => $request->product(), 'chosen' => $chosen, 'typed' => $typed, 'ending' => $ending, 'plan' => $plan, 'problem' => $problem]);
+        return view('prices.change', ['product' => $request->product(), 'screen' => $screen]);
+    }
+
+    /** Own prices that are just what the rule makes. */
+    public function letGo(BoardRequest $request, ChangePrices $action): Response
+    {
+        return $this->board->fragment($request, $action->letGo($request->change()));
     }
 }

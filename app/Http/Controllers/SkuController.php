@@ -4,18 +4,20 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Actions\ChangePrices;
 use App\Actions\PasteBlock;
 use App\Actions\SetCode;
 use App\Actions\SetCounting;
 use App\Actions\SetGtin;
-use App\Actions\SetPrices;
 use App\Actions\SetStock;
 use App\Actions\SetWeight;
 use App\Catalog\CountingPlan;
 use App\Catalog\NumberKind;
+use App\Catalog\PriceToDecide;
 use App\Catalog\ProductLoader;
 use App\Http\BoardRequest;
 use App\Http\BoardResponder;
+use App\Http\Screens\PriceChangeScreen;
 use App\Http\Screens\SkuScreen;
 use App\Refusals\Kind;
 use App\Refusals\Refused;
@@ -31,9 +33,17 @@ final class SkuController
     {
     }
 
-    public function price(BoardRequest $request, SetPrices $action): Response
+    /** Where something is to be decided that was not said, that is asked first. */
+    public function price(BoardRequest $request, ChangePrices $action): Response
     {
-        return $this->board->numbers($request, $action->run($request->change(), $request->selection(), $this->typed($request), $request->string('ending')->limit(20, '')->toString()));
+        $wish = $request->priceWish();
+        try {
+            return $this->board->numbers($request, $action->run($request->change(), $request->selection(), $wish));
+        } catch (PriceToDecide $open) {
+            $screen = PriceChangeScreen::of($open->chosen, $wish);
+
+            return $this->board->question(view('prices.change', ['product' => $request->product(), 'screen' => $screen]));
+        }
     }
 
     public function stock(BoardRequest $request, SetStock $action): Response

@@ -54,7 +54,7 @@ final readonly class NumberCells
         $price = $this->prices->price($sku->cell, $sku->price);
 
         $sale = $this->prices->sale($sku->cell);
-        $notes = array_filter([$price->isOwn() ? 'own' : '', match (true) {
+        $notes = array_filter([$price->isNeedless() ? 'own, as the rule' : ($price->isOwn() ? 'own' : ''), match (true) {
             $sale === null => '',
             $sale->isOn($this->today) => "sale {$sale->price->shown()}",
             $sale->from !== null && $this->today->isBefore($sale->from) => 'sale to come',

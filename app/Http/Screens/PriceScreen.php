@@ -12,6 +12,7 @@ use Core\Details\DetailKind;
 use Core\Details\DetailReader;
 use Core\Details\LadderPrice;
 use Core\Details\PriceLadder;
+use Core\Details\PricePlan;
 use Core\Pricing\Margin;
 use Core\Pricing\Money;
 use Core\Reach\Wording;
@@ -65,6 +66,18 @@ final readonly class PriceScreen
         return ($range === '' ? 'No price yet' : "{$range} {$this->loaded->product->currency}").' over '.number_format($count).($count === 1 ? ' SKU' : ' SKUs')
             .($own === 0 ? '' : ', '.number_format($own).' with a price of '.($own === 1 ? 'its' : 'their').' own')
             .($without === 0 ? '' : ', '.number_format($without).' without a price');
+    }
+
+    /** "12 own prices are just what the rule makes"; empty where none is. */
+    public function needless(): string
+    {
+        $count = count(PricePlan::ofNeedless($this->loaded->prices, $this->loaded->pricedSkus())->own);
+
+        return match ($count) {
+            0 => '',
+            1 => 'One own price is just what the rule makes',
+            default => number_format($count).' own prices are just what the rule makes',
+        };
     }
 
     /** The least and the greatest margin, in a sale as well; empty where no cost is known. */

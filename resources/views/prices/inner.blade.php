@@ -3,6 +3,17 @@
 <div class="prices" data-page="prices" data-version="{{ $product->version }}" data-url="{{ route('prices', $product) }}">
     <p class="prices-sum" role="status">{{ $screen->summary() }}@if ($screen->margins() !== '') · margin {{ $screen->margins() }}@endif</p>
     @if ($screen->doubts() !== [])<ul class="findings">@foreach ($screen->doubts() as $doubt)<li class="finding warns">{{ $doubt }}</li>@endforeach</ul>@endif
+    @if ($screen->needless() !== '')
+        <ul class="findings">
+            <li class="finding advises">{{ $screen->needless() }}: nothing that the product or a value is given
+                later reaches them.
+                @can('edit')
+                    <button type="button" class="btn btn-plain" data-post="{{ route('prices.needless', $product) }}">Let
+                        go of what is needless</button>
+                @endcan
+            </li>
+        </ul>
+    @endif
     <section aria-labelledby="ladder-title">
         <h2 id="ladder-title">Price ladder</h2>
         @if ($screen->ladder->spots === [])

@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace App\Catalog;
+namespace Core\Details;
 
 use Core\Pricing\Money;
 
@@ -19,5 +19,13 @@ final readonly class PriceMove
     public function isSame(): bool
     {
         return $this->from === null ? $this->to === null : $this->to !== null && $this->from->equals($this->to);
+    }
+
+    /** "49.00 → 53.90 for 6 SKUs" */
+    public function inWords(): string
+    {
+        $skus = $this->count === 1 ? '1 SKU' : number_format($this->count).' SKUs';
+
+        return ($this->from?->shown() ?? 'none').' → '.($this->to?->shown() ?? 'none')." for {$skus}";
     }
 }
