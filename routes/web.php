@@ -344,6 +344,9 @@ Route::middleware([
                 ->middleware('looks')
                 ->name('details.otherwise');
             Route::post('/details', [DetailsController::class, 'update'])->name('details.update');
+            Route::get('/code', [DetailsController::class, 'code'])->name('product-code');
+            Route::post('/code/plan', [DetailsController::class, 'code'])->name('product-code.plan');
+            Route::post('/code', [DetailsController::class, 'changeCode'])->name('product-code.change');
             Route::get('/currency', [DetailsController::class, 'currency'])->name('currency');
             Route::post('/currency/plan', [DetailsController::class, 'currency'])->name('currency.plan');
             Route::post('/currency', [DetailsController::class, 'changeCurrency'])->name('currency.change');

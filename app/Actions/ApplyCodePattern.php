@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace App\Actions;
 
-use App\Catalog\CodeMove;
 use App\Catalog\CodePlan;
 use App\Catalog\CodePlanner;
+use App\Catalog\CodeWish;
 use App\Catalog\LoadedProduct;
 use App\History\Change;
 use App\History\Keeper;
@@ -35,7 +35,7 @@ final class ApplyCodePattern
             $plan = $this->plan($loaded, $patternId, $chosen, $typedToo);
             $plan->planned->settled();
             $ledger->update('products', [$loaded->product->id => ['code_pattern_id' => $patternId]]);
-            $ledger->update('skus', array_column(array_map(fn (CodeMove $move): array => [$move->sku->id, ['code' => $move->to, 'code_typed' => 0]], $plan->moves), 1, 0));
+            $ledger->update('skus', $plan->updates());
             $name = $patternId === null ? 'the usual pattern' : 'the pattern '.CodePatternRecord::query()->findOrFail($patternId)->name;
 
             return "Codes are made by {$name}: {$plan->inWords()}";
@@ -47,6 +47,6 @@ final class ApplyCodePattern
     {
         $pattern = $patternId === null ? CodePattern::usual() : CodePatternRecord::query()->find($patternId)?->toCore() ?? throw new Refused('This pattern is not there any more. Choose another.', Kind::Gone, 'pattern');
 
-        return new CodePlan($this->planner, $loaded, $pattern, $chosen, $typedToo);
+        return new CodePlan($this->planner, $loaded, new CodeWish($loaded->product->code, $pattern, $chosen, $typedToo));
     }
 }

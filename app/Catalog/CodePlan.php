@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace App\Catalog;
 
 use Core\Codes\CodeParts;
-use Core\Codes\CodePattern;
 use Core\Codes\PlannedCodes;
 use Core\Matrix\Combination;
 
@@ -20,22 +19,27 @@ final readonly class CodePlan
     /** @var list<SkuRow> whose code was typed and stays, though the pattern makes another */
     public array $locked;
 
-    /**
-     * @param  array<string, string>  $chosen  wanted code => the one that somebody chose in its place
-     * @param  bool  $typedToo  whether typed codes are given up
-     */
-    public function __construct(CodePlanner $planner, LoadedProduct $loaded, public CodePattern $pattern, array $chosen, bool $typedToo)
+    public function __construct(CodePlanner $planner, LoadedProduct $loaded, public CodeWish $wish)
     {
-        $parts = array_column(array_map(fn (CodeParts $part): array => [$part->key, $part], $loaded->matrix->codeParts(array_map(fn (SkuRow $sku): Combination => $sku->cell, array_values($loaded->made)))), 1, 0);
+        $cells = array_map(fn (SkuRow $sku): Combination => $sku->cell, array_values($loaded->made));
+        $parts = array_column($loaded->matrix->codeParts($cells), null, 'key');
         $remade = $locked = [];
         foreach ($loaded->made as $key => $sku) {
-            if ($this->fits($loaded->product->code, $parts[$key], $sku)) {
+            if ($this->fits($parts[$key], $sku)) {
                 continue;
             }
-            $sku->isCodeTyped && ! $typedToo ? $locked[] = $sku : $remade[$key] = $sku;
+            $sku->isCodeTyped && ! $wish->typedToo ? $locked[] = $sku : $remade[$key] = $sku;
         }
         $this->locked = $locked;
-        $this->planned = $planner->plan($loaded->product, $pattern, array_values(array_intersect_key($parts, $remade)), $chosen, $loaded->matrix->axes === [], array_values(array_map(fn (SkuRow $sku): int => $sku->id, $remade)));
+        $this->planned = $planner->plan(new CodeRequest(
+            $loaded->product->id,
+            $wish->productCode,
+            $wish->pattern,
+            array_values(array_intersect_key($parts, $remade)),
+            $wish->chosen,
+            $loaded->matrix->axes === [],
+            array_values(array_map(fn (SkuRow $sku): int => $sku->id, $remade)),
+        ));
         $moves = [];
         foreach ($remade as $key => $sku) {
             if (isset($this->planned->codes[$key])) {
@@ -43,6 +47,17 @@ final readonly class CodePlan
             }
         }
         $this->moves = $moves;
+    }
+
+    /** @return array<int, array<string, string|int>> SKU id => columns that change */
+    public function updates(): array
+    {
+        $updates = [];
+        foreach ($this->moves as $move) {
+            $updates[$move->sku->id] = ['code' => $move->to, 'code_typed' => 0];
+        }
+
+        return $updates;
     }
 
     /** "changes 12 codes, leaves 2 that were typed" */
@@ -55,13 +70,15 @@ final readonly class CodePlan
     }
 
     /** Whether a SKU has the code that the pattern makes, with whatever running number. */
-    private function fits(string $productCode, CodeParts $parts, SkuRow $sku): bool
+    private function fits(CodeParts $parts, SkuRow $sku): bool
     {
-        $number = $this->pattern->number();
+        $pattern = $this->wish->pattern;
+        $number = $pattern->number();
         if ($number === null) {
-            return $sku->code === $this->pattern->code($productCode, $parts);
+            return $sku->code === $pattern->code($this->wish->productCode, $parts);
         }
-        [$before, $behind] = array_map(fn (string $side): string => preg_quote($side, '/'), $this->pattern->around($productCode, $parts));
+        $sides = $pattern->around($this->wish->productCode, $parts);
+        [$before, $behind] = array_map(fn (string $side): string => preg_quote($side, '/'), $sides);
 
         return preg_match("/^{$before}\\d{".strlen($number->text).",9}{$behind}$/", $sku->code) === 1;
     }

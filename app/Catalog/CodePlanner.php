@@ -7,7 +7,6 @@ namespace App\Catalog;
 use App\Models\CodePatternRecord;
 use App\Models\Product;
 use Core\Codes\CodeClash;
-use Core\Codes\CodeParts;
 use Core\Codes\CodePattern;
 use Core\Codes\PlannedCodes;
 use Core\Codes\SkuCodes;
@@ -25,47 +24,38 @@ final class CodePlanner
         return $product->code_pattern_id === null ? CodePattern::usual() : CodePatternRecord::query()->findOrFail($product->code_pattern_id)->toCore();
     }
 
-    /**
-     * Where a code is not free, the one that is proposed is.
-     *
-     * @param  list<CodeParts>  $parts
-     * @param  array<string, string>  $chosen  wanted code => the one that somebody chose in its place
-     * @param  bool  $isShared  whether the product, having no axes, may share its code with its SKU
-     * @param  list<int>  $exceptSkuIds  whose codes are free, as they get others
-     */
-    public function plan(Product $product, CodePattern $pattern, array $parts, array $chosen, bool $isShared, array $exceptSkuIds = []): PlannedCodes
+    /** Where a code is not free, the one that is proposed is. */
+    public function plan(CodeRequest $request): PlannedCodes
     {
-        $codes = new SkuCodes($pattern);
-        $sharingId = $isShared ? $product->id : null;
-        $numbers = $this->numbers($product, $pattern, $parts);
+        $codes = new SkuCodes($request->pattern);
+        $except = $request->exceptSkuIds;
+        $sharingId = $request->isShared ? $request->productId : null;
+        $numbers = $this->numbers($request);
         // What is wanted without regard to what others have: its clashes are with itself only.
-        $free = $codes->forCells($product->code, $parts, [], $chosen, $numbers);
+        $free = $codes->forCells($request->productCode, $request->parts, [], $request->chosen, $numbers);
         $asked = [...array_values($free->codes), ...array_map(fn (CodeClash $clash): string => $clash->tried, $free->clashes)];
         $taken = [];
         do {
-            $taken += $this->taken->among($asked, $sharingId, $exceptSkuIds);
-            $planned = $codes->forCells($product->code, $parts, $taken, $chosen, $numbers);
+            $taken += $this->taken->among($asked, $sharingId, $except);
+            $planned = $codes->forCells($request->productCode, $request->parts, $taken, $request->chosen, $numbers);
             $asked = array_values(array_diff(array_map(fn (CodeClash $clash): string => $clash->proposal, $planned->clashes), $asked));
-            $found = $asked === [] ? [] : $this->taken->among($asked, null, $exceptSkuIds);
+            $found = $asked === [] ? [] : $this->taken->among($asked, null, $except);
             $taken += $found;
         } while ($found !== []);
 
         return $planned;
     }
 
-    /**
-     * @param  list<CodeParts>  $parts
-     * @return array<string, int> what stands before and behind a running number, with a line break between => the next that is free
-     */
-    private function numbers(Product $product, CodePattern $pattern, array $parts): array
+    /** @return array<string, int> what stands before and behind a running number, with a line break between => the next that is free */
+    private function numbers(CodeRequest $request): array
     {
-        $number = $pattern->number();
+        $number = $request->pattern->number();
         if ($number === null) {
             return [];
         }
         $around = [];
-        foreach ($parts as $part) {
-            $sides = $pattern->around($product->code, $part);
+        foreach ($request->parts as $part) {
+            $sides = $request->pattern->around($request->productCode, $part);
             $around[implode("\n", $sides)] = $sides;
         }
 

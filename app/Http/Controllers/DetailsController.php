@@ -8,6 +8,7 @@ use App\Actions\ChangeCurrency;
 use App\Actions\EditDetails;
 use App\Actions\EditFacts;
 use App\Actions\SetDetail;
+use App\Actions\SetProductCode;
 use App\Catalog\CurrencyPlan;
 use App\Catalog\ProductLoader;
 use App\Catalog\Usage;
@@ -18,6 +19,7 @@ use App\Http\ProductPageResponder;
 use App\Http\Screens\DetailPartScreen;
 use App\Http\Screens\PictureLinks;
 use App\Refusals\Refused;
+use Core\CoreException;
 use Core\Details\DetailKind;
 use Core\Details\FactKind;
 use Core\Matrix\Combination;
@@ -108,6 +110,34 @@ final class DetailsController
         }
 
         return view('details.part', ['product' => $request->product(), 'screen' => new DetailPartScreen($request->detail(), $part)]);
+    }
+
+    /** What becomes of the codes of its SKUs where the product gets another. */
+    public function code(BoardRequest $request, SetProductCode $action): View
+    {
+        $loaded = $this->loader->load($request->product());
+        $typed = $request->string('code', $loaded->product->code)->limit(100, '')->toString();
+        $skusToo = ! $request->has('code') || $request->boolean('skus_too');
+        $plan = null;
+        $problem = '';
+        try {
+            $plan = $skusToo ? $action->plan($loaded, $typed, $request->choices()->codes) : null;
+            $action->refuseTaken($loaded, trim($typed), $plan);
+        } catch (Refused|CoreException $refusal) {
+            $problem = $refusal->getMessage();
+        }
+
+        return view('details.code', ['product' => $loaded->product, 'typed' => $typed, 'skusToo' => $skusToo, 'plan' => $plan, 'problem' => $problem]);
+    }
+
+    /** The page is loaded anew, since its address has the code. */
+    public function changeCode(BoardRequest $request, SetProductCode $action): Response
+    {
+        $typed = $request->string('code')->limit(100, '')->toString();
+        $action->run($request->change(), $typed, $request->boolean('skus_too'), $request->choices()->codes);
+        $product = $request->product()->refresh();
+
+        return response('', 200, ['HX-Redirect' => route('details', $product)]);
     }
 
     /** What becomes of the prices in another currency. */

@@ -13,6 +13,15 @@
                     @if ($hint !== '')<p class="hint">{{ $hint }}</p>@endif
                 </div></form>
             @endforeach
+            <div class="field">
+                <span class="label">Code</span>
+                <p class="currency"><b>{{ $product->code }}</b>
+                    @if ($canEdit)
+                        <button type="button" class="btn btn-plain" data-dialog="{{ route('product-code', $product) }}">Change…<span
+                            class="visually-hidden"> the code</span></button>
+                    @endif
+                </p>
+            </div>
             <form data-act="{{ route('details.update', $product) }}" data-at-once><input type="hidden" name="field" value="shot_list_id"><div class="field">
                 <label for="shot_list">Shot list</label>
                 <select class="form-select" id="shot_list" name="value" @disabled(! $canEdit)>
