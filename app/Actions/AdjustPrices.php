@@ -25,20 +25,25 @@ final class AdjustPrices
     {
     }
 
-    /** Both as typed; nothing takes it away. */
+    /**
+     * Both as typed; nothing takes it away. The value may be one of an axis that sleeps, at which the product stands:
+     * letting go of what it added is the same.
+     */
     public function run(Change $change, int $valueId, string $amount, string $percent): ?HistoryEntry
     {
         return $this->keeper->keep($change, self::class, function (Ledger $ledger, LoadedProduct $loaded) use ($valueId, $amount, $percent): string {
-            $axis = ProductAxis::having($loaded, $valueId);
+            $standing = $loaded->prices->standingLabels()[$valueId] ?? null;
+            $axis = $standing === null ? ProductAxis::having($loaded, $valueId) : null;
+            $label = $standing ?? "{$axis?->name} {$axis?->value($valueId)?->label}";
             $adjustment = Adjustment::typed($amount, $percent, Currency::of($loaded->product->currency));
-            $label = $axis->value($valueId)->label ?? '';
             $rule = RuleChange::saying($loaded->prices, $valueId, $label, $adjustment);
             PricePlan::byRule($rule, $loaded->prices, $loaded->pricedSkus(), OwnPrices::Stay);
             DetailRows::storeAdjustments($ledger, $loaded->product->id, [$valueId => $adjustment]);
             $was = ($loaded->prices->adjustments[$valueId] ?? new Adjustment())->inWords();
-            $own = count(array_filter($loaded->made, fn (SkuRow $sku): bool => $sku->price !== null && $sku->cell->value($axis->id) === $valueId));
+            $isAt = fn (SkuRow $sku): bool => $axis === null || $sku->cell->value($axis->id) === $valueId;
+            $own = count(array_filter($loaded->made, fn (SkuRow $sku): bool => $sku->price !== null && $isAt($sku)));
 
-            return "Price at {$axis->name} {$label} set to ".($adjustment->inWords() ?: 'no adjustment')
+            return "Price at {$label} set to ".($adjustment->inWords() ?: 'no adjustment')
                 .' (was '.($was ?: 'none').')'
                 .($own === 0 ? '' : "; {$own} with a price of their own stay");
         });

@@ -75,17 +75,27 @@ final class AxisReader
      * The values of a sleeping axis keep their places; those that have none slept before it did.
      *
      * @param  list<stdClass>  $ownAxes
+     * @param  array<int, stdClass>  $library  axes by id
      * @param  list<stdClass>  $ownValues
+     * @param  array<int, stdClass>  $libraryValues  values by id
      * @return list<SleepingAxis>
      */
-    public static function sleeping(array $ownAxes, array $ownValues): array
+    public static function sleeping(array $ownAxes, array $library, array $ownValues, array $libraryValues): array
     {
         $sleeping = [];
         foreach ($ownAxes as $axis) {
             if ($axis->position === null) {
                 $values = array_values(array_filter($ownValues, fn (stdClass $row): bool => $row->axis_id === $axis->axis_id));
-                $placed = self::used($values);
-                $sleeping[] = new SleepingAxis($axis->axis_id, array_column($placed, 'value_id'), $axis->stands_at_value_id, array_values(array_diff(array_column($values, 'value_id'), array_column($placed, 'value_id'))));
+                $placed = array_column(self::used($values), 'value_id');
+                $stands = array_column($values, null, 'value_id')[$axis->stands_at_value_id] ?? null;
+                $sleeping[] = new SleepingAxis(
+                    $axis->axis_id,
+                    $placed,
+                    $axis->stands_at_value_id,
+                    array_values(array_diff(array_column($values, 'value_id'), $placed)),
+                    $library[$axis->axis_id]->name,
+                    $stands === null ? '' : $stands->label ?? $libraryValues[$stands->value_id]->name,
+                );
             }
         }
 

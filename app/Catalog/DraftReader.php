@@ -136,7 +136,7 @@ final class DraftReader
      */
     private function labels(array $values, ?LoadedProduct $own, int $axisId): array
     {
-        $labels = array_map(fn (LibraryValue $value): string => $own->sleepingLabels[$value->id] ?? $value->name, $values);
+        $labels = array_map(fn (LibraryValue $value): string => $own->names->sleepingLabels[$value->id] ?? $value->name, $values);
         foreach ($own?->matrix->axis($axisId)->values ?? [] as $value) {
             $labels[$value->id] = $value->label;
         }
@@ -155,7 +155,7 @@ final class DraftReader
     {
         $named = fn (array $texts): array => array_map(fn (int $id, string $text): array => [$id, $text], array_keys($texts), $texts);
         $awake = array_column($own?->matrix->axis($axisId)->values ?? [], 'label', 'id');
-        $asleep = array_intersect_key($own->sleepingLabels ?? [], $values);
+        $asleep = array_intersect_key($own->names->sleepingLabels ?? [], $values);
         $words = [];
         foreach ($values as $value) {
             array_push($words, ...$value->otherWords());

@@ -19,6 +19,7 @@ use Core\Details\PriceList;
 use Core\Gallery\AltText;
 use Core\Gallery\Coverage;
 use Core\Gallery\Galleries;
+use Core\Gallery\Gallery;
 use Core\Gallery\Opening;
 use Core\Gallery\Placement;
 use Core\Gallery\Shot;
@@ -57,7 +58,7 @@ final class LoadedProduct
      * @param  list<Shot>  $ownShots  single views in which it differs from the list of its kind
      * @param  array<int, int>  $openings  axis id => the value that shoppers find chosen
      * @param  list<Fact>  $facts  in order
-     * @param  array<int, string>  $sleepingLabels  value id => the product's own label of a value that it does not have at the moment
+     * @param  KnownNames  $names  of all axes and values that it has or had
      * @param  AltText  $altText  by which texts are made that stand for pictures
      */
     public function __construct(
@@ -71,7 +72,7 @@ final class LoadedProduct
         public readonly array $ownShots,
         public readonly array $openings,
         public readonly array $facts,
-        public readonly array $sleepingLabels,
+        public readonly KnownNames $names,
         public readonly PriceList $prices,
         public readonly Details $details,
         public readonly StockBook $book,
@@ -114,6 +115,22 @@ final class LoadedProduct
     public function corePlacements(): array
     {
         return array_map(fn (PlacementRow $row): Placement => $row->placement, array_values($this->placements));
+    }
+
+    /**
+     * The values of a SKU by what they are called: of a retired one also those that the product has no more.
+     *
+     * @return array<string, string> axis name => value label
+     */
+    public function choiceOf(SkuRow $sku): array
+    {
+        return $sku->isMade() ? $this->matrix->choice($sku->cell) : $this->names->choice($sku->combination);
+    }
+
+    /** What a SKU shows; a retired one by its own values, whatever the product stands at meanwhile. */
+    public function galleryOf(SkuRow $sku): Gallery
+    {
+        return $this->galleries()->of($sku->isMade() ? $sku->cell : $sku->combination);
     }
 
     /** The product as one value. */

@@ -4,12 +4,18 @@ declare(strict_types=1);
 
 namespace App\Catalog;
 
+use Core\Details\CarriedPrices;
+use Core\Details\PricedSku;
 use Core\Gallery\Galleries;
 use Core\Gallery\Placement;
 use Core\Gallery\RoleClash;
 use Core\Matrix\MatrixChange;
 use Core\Matrix\Planner;
+use Core\Matrix\StandingSku;
 use Core\Reach\Carrying;
+use Core\Stock\CarriedPools;
+use Core\Stock\CarriedUnits;
+use Core\Stock\StockBook;
 
 /** Puts the question of a matrix change to the core, with all that it concerns. */
 final class MatrixPlanner
@@ -28,19 +34,45 @@ final class MatrixPlanner
             array_values($loaded->placements),
         )));
 
+        $pools = array_values(array_map(
+            fn (SkuRow $sku): array => [$sku->combination, $loaded->book->part($sku->cell), $sku->stock],
+            $loaded->made,
+        ));
+        $details = CarriedPools::along($change, $loaded->details, $loaded->details->carried($carrying), $pools);
+        $prices = $loaded->prices->along($change, $details);
+
         return new PlannedChange(
             $change,
             $plan,
-            $this->codes->plan(
-                $loaded->product,
+            $this->codes->plan(new CodeRequest(
+                $loaded->product->id,
+                $loaded->product->code,
                 $this->codes->patternOf($loaded->product),
                 $change->to->codeParts($change->to->inOrder($plan->make)),
                 $choices->codes,
                 $change->to->axes === [],
-            ),
+            )),
             $pictures,
+            $details,
+            $prices,
+            CarriedPrices::moves($change, $plan, $loaded->prices, $prices, $this->priced($loaded)),
+            CarriedUnits::moves($change, $plan, $loaded->book, new StockBook($details, $change->to), $this->standing($loaded)),
             $change->keepsCells() ? [] : RoleClash::of($change, $loaded->corePlacements()),
             $choices->roles,
         );
+    }
+
+    /** @return list<PricedSku> those on offer, with their values on axes that sleep */
+    private function priced(LoadedProduct $loaded): array
+    {
+        $priced = fn (SkuRow $sku): PricedSku => new PricedSku($sku->id, $sku->combination, $sku->price);
+
+        return array_map($priced, array_values($loaded->made));
+    }
+
+    /** @return list<StandingSku> those on offer */
+    private function standing(LoadedProduct $loaded): array
+    {
+        return array_map(fn (SkuRow $sku): StandingSku => $sku->standing(), array_values($loaded->made));
     }
 }

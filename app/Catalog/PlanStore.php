@@ -5,14 +5,12 @@ declare(strict_types=1);
 namespace App\Catalog;
 
 use App\Ledger\Ledger;
-use Core\Details\CarriedAdjustments;
 use Core\Matrix\Axis;
 use Core\Matrix\Combination;
 use Core\Matrix\MatrixChange;
 use Core\Matrix\SkuState;
 use Core\Reach\Carrying;
 use Core\Reach\Reach;
-use Core\Stock\CarriedPools;
 use Illuminate\Support\Collection;
 use Illuminate\Support\Facades\DB;
 use stdClass;
@@ -98,13 +96,8 @@ final class PlanStore
             ];
         }
         $ledger->update('placements', $placements);
-        $pools = array_values(array_map(fn (SkuRow $sku): array => [$sku->combination, $loaded->book->part($sku->cell), $sku->stock], $loaded->made));
-        DetailRows::store(
-            $ledger,
-            $loaded->product->id,
-            CarriedPools::along($change, $loaded->details, $loaded->details->carried($carrying), $pools),
-        );
-        DetailRows::storeAdjustments($ledger, $loaded->product->id, CarriedAdjustments::along($change->handover, $loaded->prices->adjustments));
+        DetailRows::store($ledger, $loaded->product->id, $planned->details);
+        DetailRows::storeAdjustments($ledger, $loaded->product->id, $planned->prices->adjustments);
     }
 
     /** @param  array<string, string>  $codes  cell key => code */

@@ -5,16 +5,24 @@ declare(strict_types=1);
 namespace App\Catalog;
 
 use Core\Codes\PlannedCodes;
+use Core\Details\Details;
+use Core\Details\PriceList;
+use Core\Details\PriceMove;
 use Core\Gallery\Placement;
 use Core\Gallery\Role;
 use Core\Gallery\RoleClash;
 use Core\Matrix\MatrixChange;
 use Core\Matrix\Plan;
+use Core\Stock\UnitMove;
 
 /** A change of the matrix, decided but not stored: what it does to SKUs, codes and pictures. */
 final readonly class PlannedChange
 {
     /**
+     * @param  Details  $details  what is said of parts, and units that several SKUs share, after the change
+     * @param  PriceList  $prices  how prices come about after the change
+     * @param  list<PriceMove>  $priceMoves  prices that change
+     * @param  list<UnitMove>  $unitMoves  units that go elsewhere
      * @param  list<RoleClash>  $clashes  pictures that would have one role for the same reach
      * @param  array<string, int>  $roleChoices  clash key => id of the picture that keeps the role
      */
@@ -23,6 +31,10 @@ final readonly class PlannedChange
         public Plan $plan,
         public PlannedCodes $codes,
         public PictureChanges $pictures,
+        public Details $details,
+        public PriceList $prices,
+        public array $priceMoves,
+        public array $unitMoves,
         public array $clashes,
         private array $roleChoices,
     ) {
@@ -54,6 +66,16 @@ final readonly class PlannedChange
             if ($files !== []) {
                 $words .= ', '.count($files).(count($files) === 1 ? ' picture returns ' : ' pictures return ').$where;
             }
+        }
+
+        if ($this->priceMoves !== []) {
+            $words .= ', changes prices: '.PriceMove::allInWords($this->priceMoves, 3);
+        }
+        if ($this->unitMoves !== []) {
+            $words .= ', moves units: '.implode('; ', array_map(
+                fn (UnitMove $move): string => $move->inWords(),
+                array_slice($this->unitMoves, 0, 3),
+            )).(count($this->unitMoves) > 3 ? ' and '.(count($this->unitMoves) - 3).' more' : '');
         }
 
         return $words;

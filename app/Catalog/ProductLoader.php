@@ -81,10 +81,12 @@ final class ProductLoader
             $ownAxes = array_values($axes->get($product->id)?->all() ?? []);
             $ownValues = array_values($values->get($product->id)?->all() ?? []);
             $library = array_map(fn (stdClass $row): stdClass => (object) ['id' => $row->value_id, 'name' => $row->name, 'code' => $row->code], $ownValues);
+            $axesById = array_column($ownAxes, null, 'axis_id');
+            $valuesById = array_column($library, null, 'id');
             $matrices[$product->id] = new Matrix(
-                AxisReader::axes($ownAxes, array_column($ownAxes, null, 'axis_id'), $ownValues, array_column($library, null, 'id')),
+                AxisReader::axes($ownAxes, $axesById, $ownValues, $valuesById),
                 Reach::fromArrays($product->left_out),
-                AxisReader::sleeping($ownAxes, $ownValues),
+                AxisReader::sleeping($ownAxes, $axesById, $ownValues, $valuesById),
             );
         }
 
@@ -195,9 +197,14 @@ final class ProductLoader
             $ownAxes = $rows->of('product_axes', $product->id);
             $ownValues = $rows->of('product_values', $product->id);
             $shared = $own = [];
-            $sleepingLabels = [];
-            $matrix = new Matrix(AxisReader::axes($ownAxes, $axes, $ownValues, $values), Reach::fromArrays($product->left_out), AxisReader::sleeping($ownAxes, $ownValues));
+            $sleepingLabels = $labels = [];
+            $matrix = new Matrix(
+                AxisReader::axes($ownAxes, $axes, $ownValues, $values),
+                Reach::fromArrays($product->left_out),
+                AxisReader::sleeping($ownAxes, $axes, $ownValues, $values),
+            );
             foreach ($ownValues as $row) {
+                $labels[$row->value_id] = $row->label ?? $values[$row->value_id]->name;
                 if ($matrix->axis($row->axis_id)?->has($row->value_id) === true) {
                     $shared[$row->value_id] = $values[$row->value_id]->swatch;
                     $own[$row->value_id] = $row->swatch;
@@ -219,7 +226,7 @@ final class ProductLoader
                 $this->shelf->shots($product->shots),
                 array_filter(array_column(AxisReader::used($ownAxes), 'opening_value_id', 'axis_id')),
                 array_map(fn (stdClass $row): Fact => new Fact($row->id, $row->name, $row->value, FactKind::from($row->kind), $row->unit, (bool) $row->is_shown), $rows->of('facts', $product->id)),
-                $sleepingLabels,
+                new KnownNames($this->axisNames($ownAxes, $axes), $labels, $sleepingLabels),
                 new PriceList($currency, $product->price === null ? null : Money::of($product->price, $currency), DetailRows::adjustments($ownValues, $currency), $details, $matrix),
                 $details,
                 $book,
@@ -228,6 +235,22 @@ final class ProductLoader
         }
 
         return $loaded;
+    }
+
+    /**
+     * @param  list<stdClass>  $ownAxes
+     * @param  array<int, stdClass>  $library  axes by id
+     * @return array<int, string> by axis id, those that the product has before those that sleep
+     */
+    private function axisNames(array $ownAxes, array $library): array
+    {
+        usort($ownAxes, fn (stdClass $a, stdClass $b): int => [$a->position === null, $a->position, $a->id] <=> [$b->position === null, $b->position, $b->id]);
+        $names = [];
+        foreach ($ownAxes as $row) {
+            $names[$row->axis_id] = $library[$row->axis_id]->name;
+        }
+
+        return $names;
     }
 
     public function sku(stdClass $row, Matrix $matrix, Currency $currency, StockBook $book): SkuRow

@@ -27,7 +27,7 @@ final readonly class SkuReport
             'sku' => $sku->code,
             'product' => $loaded->product->code,
             'state' => $sku->state->value,
-            'choice' => (object) $loaded->matrix->choice($sku->cell),
+            'choice' => (object) $loaded->choiceOf($sku),
             'price' => $this->price($loaded, $sku),
             'stock' => ['count' => $sku->stock, 'counted_by' => $loaded->book->counting->value, 'state' => $loaded->availability($sku, ShopDay::today())->value],
             'gtin' => $sku->gtin,

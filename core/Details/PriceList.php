@@ -7,6 +7,7 @@ namespace Core\Details;
 use Core\Matrix\Axis;
 use Core\Matrix\Combination;
 use Core\Matrix\Matrix;
+use Core\Matrix\MatrixChange;
 use Core\Pricing\Adjustment;
 use Core\Pricing\Currency;
 use Core\Pricing\Margin;
@@ -32,6 +33,9 @@ final readonly class PriceList
     /** @var list<Axis> those with values that change the price */
     private array $axes;
 
+    /** @var list<ValueAdjustment> what values of axes add that sleep, and at which the product stands */
+    private array $standing;
+
     /**
      * @param  ?Money  $base  of every SKU that has none of its own, before its values adjust it
      * @param  array<int, Adjustment>  $adjustments  by value id; those of values that sleep too
@@ -47,13 +51,25 @@ final readonly class PriceList
         $this->sales = $details->finder(DetailKind::Sale, $matrix);
         $this->listPrices = $details->finder(DetailKind::ListPrice, $matrix);
         $this->costs = $details->finder(DetailKind::Cost, $matrix);
-        $this->axes = $adjustments === [] ? [] : array_values(array_filter($matrix->axes, fn (Axis $axis): bool => array_filter($axis->values, fn ($value): bool => isset($adjustments[$value->id])) !== []));
+        $this->axes = $adjustments === [] ? [] : array_values(array_filter(
+            $matrix->axes,
+            fn (Axis $axis): bool => array_intersect_key($adjustments, array_flip($axis->valueIds())) !== [],
+        ));
+        $standing = [];
+        foreach ($this->standingLabels() as $valueId => $label) {
+            $standing[] = new ValueAdjustment($label, $adjustments[$valueId]);
+        }
+        $this->standing = $standing;
     }
 
-    /** @param  ?Money  $own  typed for the SKU */
+    /**
+     * What a value added goes on counting while its axis sleeps and the product stands at it.
+     *
+     * @param  ?Money  $own  typed for the SKU
+     */
     public function price(Combination $cell, ?Money $own): SellingPrice
     {
-        $adjustments = [];
+        $adjustments = $this->standing;
         foreach ($this->axes as $axis) {
             $value = $axis->value($cell->value($axis->id) ?? 0);
             $adjustment = $this->adjustments[$value->id ?? 0] ?? null;
@@ -113,6 +129,31 @@ final readonly class PriceList
         return new self($this->currency, $base, $adjustments + $this->adjustments, $details, $this->matrix);
     }
 
+    /** The same after a change of the matrix. */
+    public function along(MatrixChange $change, Details $carried): self
+    {
+        $adjustments = CarriedAdjustments::along($change->handover, $this->adjustments);
+
+        return new self($this->currency, $this->base, $adjustments, $carried, $change->to);
+    }
+
+    /**
+     * Values of axes that sleep, at which the product stands, and which change its prices.
+     *
+     * @return array<int, string> value id => "Size M"
+     */
+    public function standingLabels(): array
+    {
+        $labels = [];
+        foreach ($this->matrix->sleeping as $axis) {
+            if ($axis->standsAt !== null && isset($this->adjustments[$axis->standsAt])) {
+                $labels[$axis->standsAt] = "{$axis->name} {$axis->label}";
+            }
+        }
+
+        return $labels;
+    }
+
     /** Where a cell lies, in words: "Ink, M". */
     public function placeOf(Combination $cell): string
     {
@@ -122,6 +163,6 @@ final readonly class PriceList
     /** What the product calls a value; empty where it does not have it at the moment. */
     public function labelOf(int $valueId): string
     {
-        return $this->matrix->axisOf($valueId)?->value($valueId)->label ?? '';
+        return $this->matrix->axisOf($valueId)?->value($valueId)->label ?? $this->standingLabels()[$valueId] ?? '';
     }
 }

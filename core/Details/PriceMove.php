@@ -21,6 +21,34 @@ final readonly class PriceMove
         return $this->from === null ? $this->to === null : $this->to !== null && $this->from->equals($this->to);
     }
 
+    /**
+     * @param  list<self>  $moves
+     * @return list<self> lowest first; what had no price before all others
+     */
+    public static function inOrder(array $moves): array
+    {
+        usort($moves, fn (self $a, self $b): int => $a->from === null || $b->from === null
+            ? ($a->from === null ? 0 : 1) <=> ($b->from === null ? 0 : 1)
+            : $a->from->amount->compareTo($b->from->amount));
+
+        return $moves;
+    }
+
+    /**
+     * "62.70 → 50.00 for 3 SKUs, 2 more"; empty where there is none.
+     *
+     * @param  list<self>  $moves  those that change something
+     */
+    public static function allInWords(array $moves, int $most): string
+    {
+        $words = array_map(fn (self $move): string => $move->inWords(), array_slice($moves, 0, $most));
+        if (count($moves) > $most) {
+            $words[] = count($moves) - $most.' more';
+        }
+
+        return implode(', ', $words);
+    }
+
     /** "49.00 → 53.90 for 6 SKUs" */
     public function inWords(): string
     {

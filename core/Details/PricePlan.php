@@ -50,7 +50,7 @@ final readonly class PricePlan
             self::count($moves, $is, $own[$sku->id] ?? $price->ruled);
         }
 
-        return new self($own, self::inOrder($moves), $without);
+        return new self($own, PriceMove::inOrder(array_values($moves)), $without);
     }
 
     /**
@@ -84,7 +84,7 @@ final readonly class PricePlan
             self::count($moves, $is->price($sku->cell, $sku->own)->effective(), $then->effective());
         }
 
-        return new self($own, self::inOrder($moves), 0, $standing);
+        return new self($own, PriceMove::inOrder(array_values($moves)), 0, $standing);
     }
 
     /**
@@ -103,19 +103,7 @@ final readonly class PricePlan
             }
         }
 
-        return new self($own, self::inOrder($moves), 0);
-    }
-
-    /** "62.70 → 50.00 for 3 SKUs" and so on; empty where no price changes. */
-    public function changesInWords(int $most = 4): string
-    {
-        $changes = array_values(array_filter($this->moves, fn (PriceMove $move): bool => ! $move->isSame()));
-        $words = array_map(fn (PriceMove $move): string => $move->inWords(), array_slice($changes, 0, $most));
-        if (count($changes) > $most) {
-            $words[] = count($changes) - $most.' more';
-        }
-
-        return implode(', ', $words);
+        return new self($own, PriceMove::inOrder(array_values($moves)), 0);
     }
 
     /** @param  array<string, PriceMove>  $moves */
@@ -123,18 +111,5 @@ final readonly class PricePlan
     {
         $key = ($is?->shown() ?? '').'>'.($becomes?->shown() ?? '');
         $moves[$key] = new PriceMove($is, $becomes, ($moves[$key]->count ?? 0) + 1);
-    }
-
-    /**
-     * @param  array<string, PriceMove>  $moves
-     * @return list<PriceMove>
-     */
-    private static function inOrder(array $moves): array
-    {
-        usort($moves, fn (PriceMove $a, PriceMove $b): int => $a->from === null || $b->from === null
-            ? ($a->from === null ? 0 : 1) <=> ($b->from === null ? 0 : 1)
-            : $a->from->amount->compareTo($b->from->amount));
-
-        return $moves;
     }
 }

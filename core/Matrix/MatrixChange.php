@@ -120,6 +120,12 @@ final readonly class MatrixChange
         return Combination::of($values);
     }
 
+    /** The combination with the home value of every added axis on which it has none. */
+    public function atHome(Combination $cell): Combination
+    {
+        return Combination::of($cell->values + $this->homes);
+    }
+
     /** Whether a SKU would give up a value of its own on an axis that returns. */
     public function leavesItsOwn(Combination $cell, Combination $landing): bool
     {

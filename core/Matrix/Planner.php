@@ -52,7 +52,7 @@ final class Planner
         return new Plan(
             $make,
             $keep,
-            $this->moves($change, $claims, $landings, $live),
+            $this->moves($change, $skus, $claims, $landings, $live),
             $revive,
             $retire,
             $change->stockAddsUp ? $this->stockMoves($skus, $collapses) : [],
@@ -197,14 +197,16 @@ final class Planner
     }
 
     /**
-     * SKUs that claim a cell and get another combination for it.
+     * SKUs that claim a cell and get another combination for it; and those that claim none, which get the home values
+     * of axes that are added, so that they find their cell again.
      *
+     * @param  list<StandingSku>  $skus
      * @param  array<string, StandingSku>  $claims
      * @param  array<int, Combination>  $landings
      * @param  array<int, true>  $live
      * @return list<Move> by SKU id
      */
-    private function moves(MatrixChange $change, array $claims, array $landings, array $live): array
+    private function moves(MatrixChange $change, array $skus, array $claims, array $landings, array $live): array
     {
         $moves = [];
         foreach ($claims as $key => $sku) {
@@ -212,6 +214,15 @@ final class Planner
             $isElsewhere = $change->from->place($sku->cell)?->key !== (string) $key;
             if ($landing->key !== $sku->cell->key || ($isElsewhere && $sku->state === SkuState::Made)) {
                 $moves[] = new Move($sku->id, $sku->cell, $landing, $isElsewhere && $sku->state === SkuState::Made && isset($live[$sku->id]));
+            }
+        }
+        if ($change->homes !== []) {
+            $claiming = array_column($claims, 'id', 'id');
+            foreach ($skus as $sku) {
+                $atHome = $change->atHome($sku->cell);
+                if (! isset($claiming[$sku->id]) && $atHome->key !== $sku->cell->key) {
+                    $moves[] = new Move($sku->id, $sku->cell, $atHome, false);
+                }
             }
         }
         usort($moves, fn (Move $a, Move $b): int => $a->skuId <=> $b->skuId);

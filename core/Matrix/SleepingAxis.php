@@ -14,19 +14,25 @@ final readonly class SleepingAxis
      * @param  list<int>  $valueIds  the values it had as it was dropped
      * @param  ?int  $standsAt  the value that stayed; null where another axis took its place
      * @param  list<int>  $sleeping  ids of values that the product had before that
+     * @param  string  $name  what the axis is called
+     * @param  string  $label  what the value that stayed is called
      */
     public function __construct(
         public int $id,
         public array $valueIds,
         public ?int $standsAt,
         public array $sleeping = [],
+        public string $name = '',
+        public string $label = '',
     ) {
     }
 
     /** @param  ?int  $standsAt  the value that stays; null where another axis takes its place */
     public static function of(Axis $axis, ?int $standsAt): self
     {
-        return new self($axis->id, $axis->valueIds(), $standsAt, $axis->sleeping);
+        $label = $standsAt === null ? '' : $axis->value($standsAt)->label ?? '';
+
+        return new self($axis->id, $axis->valueIds(), $standsAt, $axis->sleeping, $axis->name, $label);
     }
 
     /** @return list<int> */

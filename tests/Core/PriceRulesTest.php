@@ -7,6 +7,7 @@ use Core\Details\Details;
 use Core\Details\PricedPart;
 use Core\Details\PricedSku;
 use Core\Details\PriceList;
+use Core\Details\PriceMove;
 use Core\Details\PricePlan;
 use Core\Details\ReachedDetail;
 use Core\Details\RuleChange;
@@ -171,7 +172,7 @@ it('finds own prices that the rule makes, and nothing costs anything else withou
     $prices = ruledPrices('45', [RULED_XL => ['2', '']], '.95');
     $skus = ruledSkus(['Moss, S' => '44.95', 'Moss, XL' => '46.95', 'Clay, XL' => '47']);
     $plan = PricePlan::ofNeedless($prices, $skus);
-    expect($plan->own)->toBe([1 => null, 2 => null])->and($plan->changesInWords())->toBe('')
+    expect($plan->own)->toBe([1 => null, 2 => null])->and(array_filter($plan->moves, fn (PriceMove $move): bool => ! $move->isSame()))->toBe([])
         ->and(ruledCosts($prices, $skus, $plan->own))->toBe(ruledCosts($prices, $skus));
 });
 
@@ -179,8 +180,8 @@ it('says changes of prices in words, the first few of them', function (): void {
     $is = ruledPrices('45', [RULED_XL => ['2', '']]);
     $rule = RuleChange::of($is, PricedPart::whole(), PriceChange::typed('+5', $is->currency));
     $plan = PricePlan::byRule($rule, $is, ruledSkus(), OwnPrices::Stay);
-    expect($plan->changesInWords())->toBe('45.00 → 50.00 for 2 SKUs, 47.00 → 52.00 for 2 SKUs')
-        ->and($plan->changesInWords(1))->toBe('45.00 → 50.00 for 2 SKUs, 1 more');
+    expect(PriceMove::allInWords($plan->moves, 4))->toBe('45.00 → 50.00 for 2 SKUs, 47.00 → 52.00 for 2 SKUs')
+        ->and(PriceMove::allInWords($plan->moves, 1))->toBe('45.00 → 50.00 for 2 SKUs, 1 more');
 });
 
 it('holds as a law: a share on the whole product raises each SKU by it, within what rounding does', function (): void {

@@ -86,19 +86,67 @@ final class Sleeper
         return array_values(array_filter($this->skus, fn (StandingSku $sku): bool => $sku->state === SkuState::Made));
     }
 
-    /** @return array<string, string> what each cell is and shows, by cell */
-    public function seen(): array
+    /** Another axis comes; the SKUs of today go to its first value. */
+    public function meet(Axis $other): void
+    {
+        $this->become([...$this->matrix->axes, $other], [$other->id => $other->values[0]->id]);
+    }
+
+    /**
+     * @param  int  $most  ids above this are of SKUs that were made meanwhile, which differ
+     * @return array<string, string> what each cell is and shows, by cell
+     */
+    public function seen(int $most = PHP_INT_MAX): array
     {
         $made = Samples::made($this->skus, $this->matrix);
         $seen = [];
         foreach ($this->matrix->combinations() as $cell) {
             $shown = array_keys(array_filter($this->reaches, fn (Reach $reach, int $id): bool => $reach->activeIn($this->matrix)->covers($cell) && ! $this->hidden[$id]->activeIn($this->matrix)->covers($cell), ARRAY_FILTER_USE_BOTH));
-            $seen[$cell->key] = ($this->matrix->isOffered($cell) ? 'SKU '.($made[$cell->key] ?? 'none') : 'left out').' shows '.implode(' ', $shown).' and says '.$this->details->at(DetailKind::Cost, $cell, $this->matrix);
+            $id = $made[$cell->key] ?? 0;
+            $seen[$cell->key] = ($this->matrix->isOffered($cell) ? 'SKU '.($id > $most ? 'made since' : $id) : 'left out').' shows '.implode(' ', $shown).' and says '.$this->details->at(DetailKind::Cost, $cell, $this->matrix);
         }
         ksort($seen);
 
         return $seen;
     }
+}
+
+/**
+ * The same where other axes come meanwhile, and stay.
+ *
+ * @return list<string> what differs, and the steps that led there; nothing where the law holds
+ */
+function brokenSleepAmongOthers(int $seed): array
+{
+    $random = Samples::random($seed);
+    $axes = array_map(fn (int $id): Axis => Samples::axis($random, $id, $random->getInt(2, 3)), range(1, $random->getInt(1, 3)));
+    $leaves = new Sleeper(Matrix::of($axes));
+    $stays = new Sleeper(Matrix::of($axes));
+    $built = count($stays->skus);
+    $others = [];
+    $steps = [];
+    for ($step = $random->getInt(3, 9); $step > 0; $step--) {
+        $what = $random->getInt(0, 3);
+        if ($what === 0 && count($others) < 2) {
+            $others[] = $other = Samples::axis($random, 7 + count($others), 2);
+            $leaves->meet($other);
+            $stays->meet($other);
+            $steps[] = "meet {$other->id}";
+        } elseif ($what < 3) {
+            $steps[] = comeAndGo($random, $leaves, $axes, others: $others);
+        } else {
+            $where = somewhere($random, $leaves->matrix);
+            $picture = $random->getInt(1, 3);
+            foreach ([$leaves, $stays] as $sleeper) {
+                $sleeper->edit('link', $picture, $where);
+            }
+            $steps[] = "link {$picture} at {$where->key()}";
+        }
+    }
+    $steps[] = comeAndGo($random, $leaves, $axes, back: true, others: $others);
+    $ends = [$leaves->seen($built), $stays->seen($built)];
+
+    return $ends[0] === $ends[1] ? [] : [...$steps, 'ended as', json_encode(array_diff_assoc($ends[0], $ends[1])), 'not as', json_encode(array_diff_assoc($ends[1], $ends[0]))];
 }
 
 /** @return list<string> what differs, and the steps that led there; nothing where the law holds */
@@ -126,8 +174,11 @@ function brokenSleep(int $seed): array
     return $leaves->seen() === $stays->seen() ? [] : [...$steps, 'ended as', json_encode(array_diff_assoc($leaves->seen(), $stays->seen())), 'not as', json_encode(array_diff_assoc($stays->seen(), $leaves->seen()))];
 }
 
-/** @param  list<Axis>  $all */
-function comeAndGo(Randomizer $random, Sleeper $sleeper, array $all, bool $back = false): string
+/**
+ * @param  list<Axis>  $all  that come and go
+ * @param  list<Axis>  $others  that stay
+ */
+function comeAndGo(Randomizer $random, Sleeper $sleeper, array $all, bool $back = false, array $others = []): string
 {
     $wanted = [];
     $homes = [];
@@ -148,7 +199,7 @@ function comeAndGo(Randomizer $random, Sleeper $sleeper, array $all, bool $back 
             $homes[$axis->id] = $stood;
         }
     }
-    $sleeper->become($wanted, $homes, $survivors);
+    $sleeper->become([...$wanted, ...$others], $homes, $survivors);
 
     return 'have '.implode(' ', array_map(fn (Axis $axis): string => "{$axis->id}:".implode('|', $axis->valueIds()), $wanted)).' standing at '.json_encode($survivors);
 }
@@ -170,3 +221,33 @@ it('ends the same with and without removing and adding again', function (int $ba
         expect(brokenSleep($seed))->toBe([]);
     }
 })->with(range(1, 30));
+
+it('ends the same whatever other axes came meanwhile (SKUs that slept found no cell, and new ones were made in their place)', function (int $batch): void {
+    foreach (range(100 * $batch, 100 * $batch + 99) as $seed) {
+        expect(brokenSleepAmongOthers($seed))->toBe([]);
+    }
+})->with(range(1, 15));
+
+it('wakes a SKU and its stock though another axis came while it slept', function (): void {
+    $color = Samples::smock(['Moss', 'Clay'], [])->axes[0];
+    $size = Samples::smock([], ['S', 'M'])->axes[0];
+    $style = Samples::smock([], [], ['Button', 'Wrap'])->axes[0];
+    $sleeper = new Sleeper(Matrix::of([$color, $size]));
+    $small = Combination::of([Samples::COLOR => 11, Samples::SIZE => 21]);
+    $sleeper->skus = array_map(fn (StandingSku $sku): StandingSku => $sku->cell->key === $small->key ? new StandingSku($sku->id, $sku->cell, $sku->state, 7) : $sku, $sleeper->skus);
+    $sleeper->become([$color], [], [Samples::SIZE => 22]);
+    $sleeper->become([$color, $style], [Samples::STYLE => 31]);
+    $sleeper->become([$color, $style, $size], [Samples::SIZE => 22]);
+    $there = array_values(array_filter($sleeper->skus, fn (StandingSku $sku): bool => $sku->cell->key === $small->with(Samples::STYLE, 31)->key));
+    expect($there)->toHaveCount(1)->and($there[0]->stock)->toBe(7)->and($there[0]->state)->toBe(SkuState::Made);
+});
+
+it('gives retired SKUs the home of an axis that comes, whatever else happened to their values', function (): void {
+    $size = Samples::smock([], ['S', 'XL'])->axes[0];
+    $style = Samples::smock([], [], ['Button', 'Wrap'])->axes[0];
+    $sleeper = new Sleeper(Matrix::of([$size]));
+    $sleeper->become([$size->with([$size->values[0]])]);
+    $sleeper->become([$size->with([$size->values[0]]), $style], [Samples::STYLE => 31]);
+    $retired = array_values(array_filter($sleeper->skus, fn (StandingSku $sku): bool => $sku->state === SkuState::Retired));
+    expect(array_map(fn (StandingSku $sku): ?int => $sku->cell->value(Samples::STYLE), $retired))->toBe([31]);
+});

@@ -552,3 +552,28 @@ it('folds four axes to one line unless somebody unfolds them, and remembers it',
     $this->get('/products/SMOCK')->assertDontSee('is-folded');
     $this->actingAs(Shop::person(Right::View))->get('/products/SMOCK')->assertSee('is-folded');
 });
+
+it('shows of a retired SKU what its own values show, though its axis was dropped meanwhile (it showed the value that stayed, and said that the choice was the color alone)', function (): void {
+    $shop = Shop::stocked();
+    app(UnlinkPhotos::class)->run($shop->change(), [$shop->placement('guide.jpg')], Selection::whole());
+    app(LinkPhotos::class)->run($shop->change(), [$shop->placement('guide.jpg')], $shop->part(['Size' => 'S']));
+    $sizes = $shop->loaded()->matrix->axes[1]->id;
+    $shop->axes(['Color' => 'Moss, Clay, Slate'], survivors: [$sizes => $shop->id('M')]);
+    $told = function (string $sku): array {
+        Artisan::call('slate:gallery', ['product' => 'SMOCK', '--sku' => $sku, '--json' => true]);
+
+        return json_decode(Artisan::output(), true)['skus'][0];
+    };
+    $small = $told('SMOCK-MOSS-S');
+    expect($small['choice'])->toBe(['Color' => 'Moss', 'Size' => 'S'])->and($small['state'])->toBe('retired')
+        ->and(array_column($small['gallery'], 'file'))->toContain('guide.jpg')
+        ->and(array_column($told('SMOCK-MOSS-M')['gallery'], 'file'))->not->toContain('guide.jpg')
+        ->and($told('SMOCK-MOSS-M')['choice'])->toBe(['Color' => 'Moss']);
+    // Another axis comes meanwhile, and its color goes.
+    $shop->axes(['Color' => 'Clay, Slate', 'Style' => 'Button, Wrap'], homes: ['1' => 'Button']);
+    $small = $told('SMOCK-MOSS-S');
+    expect($small['choice'])->toBe(['Color' => 'Moss', 'Style' => 'Button', 'Size' => 'S'])
+        ->and(array_column($small['gallery'], 'file'))->toContain('guide.jpg');
+    Artisan::call('slate:explain', ['sku' => 'SMOCK-MOSS-S', '--json' => true]);
+    expect(json_decode(Artisan::output(), true)['choice'])->toBe(['Color' => 'Moss', 'Style' => 'Button', 'Size' => 'S']);
+});

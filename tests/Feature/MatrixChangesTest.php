@@ -176,3 +176,25 @@ it('lets nobody change without the right', function (): void {
     $shop = Shop::stocked();
     app(SetStock::class)->run(new Change(Shop::person(Right::View), $shop->product->id, $shop->version()), Selection::whole(), '9');
 })->throws(AuthorizationException::class);
+
+it('goes home to another value than the one that stayed, with a code of its own for what comes in its place (it ended in a clash)', function (): void {
+    $shop = Shop::stocked();
+    $sizes = $shop->loaded()->matrix->axes[1]->id;
+    $moss = $shop->sku(['Color' => 'Moss', 'Size' => 'M'])->id;
+    $shop->axes(['Color' => 'Moss, Clay, Slate'], survivors: [$sizes => $shop->id('M')]);
+    $send = fn (string $path, array $more) => test()->actingAs($shop->user)->post("/products/SMOCK/{$path}", $more + [
+        'axes' => [['name' => 'Color', 'values' => 'Moss, Clay, Slate'], ['name' => 'Size', 'values' => 'S, M, L, XL']],
+        'homes' => ['1' => App\Catalog\DraftValue::existing($shop->id('S'))->toJson()],
+        'version' => $shop->version(),
+    ], ['HX-Request' => 'true']);
+    // The plan proposes a way out for each, in a field of its own.
+    $plan = $send('setup/plan', [])->assertOk()->assertSee('“SMOCK-MOSS-M” for Moss, M is the code of a SKU of Potting smock already');
+    preg_match_all('/name="codes\[([^\]]+)\]" value="([^"]+)"/', (string) $plan->getContent(), $found);
+    expect($found[2])->toBe(['SMOCK-MOSS-M-2', 'SMOCK-CLAY-M-2', 'SMOCK-SLT-M-2']);
+    $send('setup', [])->assertStatus(422)->assertSee('is the code of a SKU');
+    $send('setup', ['codes' => array_combine($found[1], $found[2])])->assertOk();
+    expect($shop->loaded()->made)->toHaveCount(12)->and($shop->sku(['Color' => 'Moss', 'Size' => 'S'])->id)->toBe($moss)
+        ->and($shop->sku(['Color' => 'Moss', 'Size' => 'M'])->code)->toBe('SMOCK-MOSS-M-2');
+    $shop->undo();
+    expect($shop->loaded()->made)->toHaveCount(3);
+});

@@ -152,3 +152,75 @@ it('raises a product without axes, whose only SKU follows it', function (): void
     app(ChangePrices::class)->run($shop->change(), Selection::whole(), new PriceWish('25', way: PriceWay::Own, others: OwnPrices::Stay));
     expect(soldAt($shop))->toBe(['25.00' => 1])->and(ownPrices($shop))->toBe(1);
 });
+
+/** The plan of a change of axes, as the dialog shows it. */
+function planOf(Shop $shop, array $axes, array $more = [])
+{
+    return test()->actingAs($shop->user)->post('/products/SMOCK/setup/plan', $more + ['axes' => $axes, 'version' => $shop->version()], ['HX-Request' => 'true'])->assertOk();
+}
+
+it('keeps what the value that stays added as its axis is dropped, until the axis returns or it is let go of (62.70 became 50.00 unsaid)', function (): void {
+    $shop = ruledShop();
+    app(App\Actions\AdjustPrices::class)->run($shop->change(), $shop->id('XL'), '+13.70', '');
+    app(App\Actions\AdjustPrices::class)->run($shop->change(), $shop->id('Moss'), '+1', '');
+    $sizes = $shop->loaded()->matrix->axes[1]->id;
+    $plan = planOf($shop, [['name' => 'Color', 'values' => 'Moss, Clay, Slate']], ['survivors' => [$sizes => $shop->id('XL')]]);
+    $plan->assertSee('What Size XL adds (+13.70) goes on counting')->assertDontSee('Prices that change');
+    $shop->axes(['Color' => 'Moss, Clay, Slate'], survivors: [$sizes => $shop->id('XL')]);
+    expect(soldAt($shop))->toBe(['62.70' => 2, '63.70' => 1]);
+    $page = test()->get('/products/SMOCK/prices')->assertOk()->assertSee('Of axes that the product had')->assertSee('Amount at Size XL');
+    test()->post('/products/SMOCK/skus/about', ['version' => $shop->version(), 'selected' => $shop->token(['Color' => 'Moss'])], ['HX-Request' => 'true'])
+        ->assertSeeInOrder(['49.00', 'Size XL', '+13.70', '62.70', 'Moss', '+1.00', '63.70']);
+    // A new color costs what its axis stands at.
+    $shop->axes(['Color' => 'Moss, Clay, Slate, Plum']);
+    expect(soldAt($shop))->toBe(['62.70' => 3, '63.70' => 1]);
+    // The axis returns: each size adds its own again.
+    $shop->axes(['Color' => 'Moss, Clay, Slate, Plum', 'Size' => 'S, M, L, XL']);
+    expect(soldAt($shop))->toBe(['49.00' => 9, '50.00' => 3, '62.70' => 3, '63.70' => 1]);
+    $shop->undo();
+    // Or it is let go of.
+    test()->post("/products/SMOCK/prices/values/{$shop->id('XL')}", ['version' => $shop->version(), 'page' => 'prices', 'amount' => '', 'percent' => ''], ['HX-Request' => 'true'])->assertOk();
+    expect(soldAt($shop))->toBe(['49.00' => 3, '50.00' => 1])->and($shop->words())->toBe('Price at Size XL set to no adjustment (was +13.70)');
+    $shop->undo();
+    expect(soldAt($shop))->toBe(['62.70' => 3, '63.70' => 1]);
+});
+
+it('names every price that a change of axes changes, and it is so', function (): void {
+    $shop = ruledShop();
+    app(App\Actions\AdjustPrices::class)->run($shop->change(), $shop->id('XL'), '+5', '');
+    app(SetPrices::class)->run($shop->change(), $shop->part(['Color' => 'Clay', 'Size' => 'S']), '55');
+    $sizes = $shop->loaded()->matrix->axes[1]->id;
+    $moss = $shop->sku(['Color' => 'Moss', 'Size' => 'S'])->id;
+    // Moss keeps its S though XL stays: from then on it costs what XL costs.
+    $cell = Core\Matrix\Combination::of([$shop->loaded()->matrix->axes[0]->id => $shop->id('Moss')])->key;
+    $settled = ['survivors' => [$sizes => $shop->id('XL')], 'winners' => [$cell => $moss]];
+    planOf($shop, [['name' => 'Color', 'values' => 'Moss, Clay, Slate']], $settled)->assertSee('Prices that change: 49.00 → 54.00 for 1 SKU.');
+    app(App\Actions\ChangeMatrix::class)->run($shop->change(), [new App\Catalog\DraftAxis('Color', 'Moss, Clay, Slate')], new App\Catalog\MatrixChoices(survivors: $settled['survivors'], winners: $settled['winners']));
+    expect(soldAt($shop))->toBe(['54.00' => 3])->and($shop->words())->toContain('changes prices: 49.00 → 54.00 for 1 SKU');
+});
+
+it('names the prices and the units of who comes and stays where two values become one (50.00 became 55.00, 100 became 50 unsaid)', function (): void {
+    $shop = ruledShop();
+    app(SetPrices::class)->run($shop->change(), $shop->part(['Color' => 'Clay', 'Size' => 'S']), '55');
+    app(App\Actions\SetStock::class)->run($shop->change(), $shop->part(['Color' => 'Clay']), '50');
+    $choices = new App\Catalog\MatrixChoices(comersStay: true);
+    $planned = app(App\Actions\MergeValues::class)->plan($shop->loaded(), $shop->id('Clay'), $shop->id('Moss'), $choices);
+    expect($planned->inWords())->toContain('changes prices: 49.00 → 55.00 for 1 SKU')->toContain('moves units: Moss, S 10 → Moss, S 50; ')->toContain('and 1 more');
+    app(App\Actions\MergeValues::class)->run($shop->change(), $shop->id('Clay'), $shop->id('Moss'), $choices);
+    expect(soldAt($shop))->toBe(['49.00' => 7, '55.00' => 1])->and($shop->sku(['Color' => 'Moss', 'Size' => 'S'])->stock)->toBe(50);
+});
+
+it('names where units go that SKUs share', function (): void {
+    $shop = ruledShop();
+    app(App\Actions\SetCounting::class)->run($shop->change(), Core\Details\Counting::Pictures);
+    app(App\Actions\SetStock::class)->run($shop->change(), $shop->part(['Color' => 'Moss']), '100');
+    app(App\Actions\SetStock::class)->run($shop->change(), $shop->part(['Color' => 'Clay']), '50');
+    app(App\Actions\SetStock::class)->run($shop->change(), $shop->part(['Color' => 'Slate']), '7');
+    $plan = fn (string $colors) => planOf($shop, [['name' => 'Color', 'values' => $colors], ['name' => 'Size', 'values' => 'S, M, L, XL']]);
+    $plan('Moss, Clay')->assertSee('Units in stock: Slate 7 rest.');
+    $plan('Moss, Clay, Slate, Plum')->assertDontSee('Units in stock');
+    $shop->axes(['Color' => 'Moss, Clay', 'Size' => 'S, M, L, XL']);
+    $plan('Moss, Clay, Slate')->assertSee('Units in stock: Slate 7 again.');
+    $merged = app(App\Actions\MergeValues::class)->plan($shop->loaded(), $shop->id('Clay'), $shop->id('Moss'), new App\Catalog\MatrixChoices(stockAddsUp: true));
+    expect($merged->inWords())->toContain('moves units: Moss 100 and Clay 50 → Moss 150');
+});

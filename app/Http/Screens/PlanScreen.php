@@ -8,9 +8,11 @@ use App\Catalog\LoadedProduct;
 use App\Catalog\PlannedChange;
 use App\Catalog\SkuRow;
 use Core\Codes\CodeClash;
+use Core\Details\PriceMove;
 use Core\Matrix\Arithmetic;
 use Core\Matrix\Collapse;
 use Core\Reach\Reach;
+use Core\Stock\UnitMove;
 
 /** What a planned change will do, as it is shown before it runs. */
 final readonly class PlanScreen
@@ -66,6 +68,19 @@ final readonly class PlanScreen
         ] as $what => $names) {
             if ($names !== []) {
                 $remarks[] = "{$what}: {$this->named($names)}.";
+            }
+        }
+        if ($this->planned->priceMoves !== []) {
+            $remarks[] = 'Prices that change: '.PriceMove::allInWords($this->planned->priceMoves, self::NAMED).'.';
+        }
+        if ($this->planned->unitMoves !== []) {
+            $units = array_map(fn (UnitMove $move): string => $move->inWords(), $this->planned->unitMoves);
+            $remarks[] = "Units in stock: {$this->named($units)}.";
+        }
+        foreach ($this->planned->prices->standingLabels() as $valueId => $label) {
+            if (! isset($this->loaded->prices->standingLabels()[$valueId])) {
+                $remarks[] = "What {$label} adds ({$this->planned->prices->adjustments[$valueId]->inWords()}) goes on"
+                    .' counting; the Prices page can let go of it.';
             }
         }
         if ($plan->likenesses !== []) {

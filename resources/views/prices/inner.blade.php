@@ -49,22 +49,29 @@
     <div class="prices-parts">
         <section aria-labelledby="adjust-title">
             <h2 id="adjust-title">What values add</h2>
-            @if ($loaded->matrix->axes === [])
+            @if ($loaded->matrix->axes === [] && $prices->standingLabels() === [])
                 <p class="quiet">This product is a single SKU.</p>
             @else
                 <p class="quiet">Amounts first, then percentages, in the order of the axes; rounded, then ended. −5 takes away.</p>
                 <table class="plain adjust-table">
                     <thead><tr><th scope="col">Value</th><th scope="col">Amount, {{ $product->currency }}</th><th scope="col">Percent</th><th scope="col" class="number">Its SKUs</th></tr></thead>
+                    @if ($prices->standingLabels() !== [])
+                        <tbody>
+                            <tr><th scope="rowgroup" colspan="4" class="axis">Of axes that the product had; it goes on counting</th></tr>
+                            @foreach ($prices->standingLabels() as $valueId => $label)
+                                <x-value-adds :product="$product" :id="$valueId" :label="$label"
+                                    :adds="$prices->adjustments[$valueId]" range="all" :can-edit="$canEdit"/>
+                            @endforeach
+                        </tbody>
+                    @endif
                     @foreach ($loaded->matrix->axes as $axis)
                         <tbody>
-                        <tr><th scope="rowgroup" colspan="4" class="axis">{{ $axis->name }}</th></tr>
-                        @foreach ($axis->values as $value)
-                            @php($adjustment = $prices->adjustments[$value->id] ?? null)
-                            <tr><th scope="row">{{ $value->label }}</th>
-                                <td><input class="form-control" form="adjust-{{ $value->id }}" name="amount" aria-label="Amount at {{ $value->label }}" value="{{ $adjustment?->amount === null ? '' : Core\Pricing\Adjustment::again($adjustment->amount->amount) }}" autocomplete="off" @readonly(! $canEdit)></td>
-                                <td><input class="form-control" form="adjust-{{ $value->id }}" name="percent" aria-label="Percent at {{ $value->label }}" value="{{ $adjustment?->percent === null ? '' : Core\Pricing\Adjustment::again($adjustment->percent) }}" autocomplete="off" @readonly(! $canEdit)></td>
-                                <td class="number">{{ $screen->range($value->id) === '' ? '–' : $screen->range($value->id) }}<form id="adjust-{{ $value->id }}" data-act="{{ route('prices.adjust', [$product, $value->id]) }}" data-at-once></form></td></tr>
-                        @endforeach
+                            <tr><th scope="rowgroup" colspan="4" class="axis">{{ $axis->name }}</th></tr>
+                            @foreach ($axis->values as $value)
+                                <x-value-adds :product="$product" :id="$value->id" :label="$value->label"
+                                    :adds="$prices->adjustments[$value->id] ?? null"
+                                    :range="$screen->range($value->id)" :can-edit="$canEdit"/>
+                            @endforeach
                         </tbody>
                     @endforeach
                 </table>

@@ -1,0 +1,47 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Core\Details;
+
+use Core\Matrix\MatrixChange;
+use Core\Matrix\Plan;
+
+/** What a change of the matrix does to prices, which its plan names. */
+final class CarriedPrices
+{
+    /**
+     * What a cell cost before is what the SKU cost that lay there; of a cell that was not there, the SKU that comes to
+     * lie in it.
+     *
+     * @param  list<PricedSku>  $skus  on offer before the change, each with its values on axes that sleep too
+     * @return list<PriceMove> those that change, lowest first
+     */
+    public static function moves(MatrixChange $change, Plan $plan, PriceList $is, PriceList $then, array $skus): array
+    {
+        $before = [];
+        foreach ($skus as $sku) {
+            $cell = $change->from->place($sku->cell) ?? $sku->cell;
+            $before[$cell->key] = $is->price($cell, $sku->own)->effective();
+        }
+        $landed = array_column($plan->move, 'to', 'skuId');
+        $goes = array_flip(array_column($plan->retire, 'id'));
+        $moves = [];
+        foreach ($skus as $sku) {
+            $lies = $change->from->place($sku->cell) ?? $sku->cell;
+            $cell = $change->to->place($landed[$sku->id] ?? $sku->cell);
+            if ($cell === null || isset($goes[$sku->id])) {
+                continue;
+            }
+            $was = array_key_exists($cell->key, $before) ? $before[$cell->key] : $before[$lies->key];
+            $becomes = $then->price($cell, $sku->own)->effective();
+            $move = new PriceMove($was, $becomes, 1);
+            if (! $move->isSame()) {
+                $key = ($was?->shown() ?? '').'>'.($becomes?->shown() ?? '');
+                $moves[$key] = new PriceMove($was, $becomes, ($moves[$key]->count ?? 0) + 1);
+            }
+        }
+
+        return PriceMove::inOrder(array_values($moves));
+    }
+}
