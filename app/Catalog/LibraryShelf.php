@@ -12,6 +12,7 @@ use App\Models\SizeRunRecord;
 use Core\Checks\AxisColors;
 use Core\Matrix\Axis;
 use Core\Matrix\Value;
+use Core\Text\Name;
 use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Support\Facades\DB;
 use stdClass;
@@ -45,6 +46,20 @@ final class LibraryShelf
             new Axis($axis->id, $axis->name, $axis->kind, array_map(fn (LibraryValue $value): Value => new Value($value->id, $value->name, $value->code), $values), $axis->changes_picture, $axis->display),
             array_filter($swatches),
         );
+    }
+
+    /** The value that the library calls so on an axis, without regard to case; null where there is none. */
+    public function valueCalled(string $axis, string $value): ?int
+    {
+        foreach ($this->axes() as $one) {
+            foreach (Name::of($one->name)->is(Name::of($axis)) ? $one->values : [] as $own) {
+                if (Name::of($own->name)->is(Name::of($value))) {
+                    return $own->id;
+                }
+            }
+        }
+
+        return null;
     }
 
     /** @return list<string> */

@@ -13,7 +13,7 @@ final class BatchRequest extends FormRequest
     /** @return array<string, list<string>> */
     public function rules(): array
     {
-        return array_fill_keys(['what', 'value', 'mode', 'state', 'after'], ['nullable', 'string', 'max:300']);
+        return array_fill_keys(['what', 'value', 'of', 'mode', 'state', 'after'], ['nullable', 'string', 'max:300']);
     }
 
     /** What is to be changed, as the form has it: "sku-price", "details:brand", "details:shot_list_id:3". */
@@ -32,7 +32,13 @@ final class BatchRequest extends FormRequest
     {
         $parts = explode(':', $this->what());
 
-        return array_filter(['field' => $parts[1] ?? null], fn (?string $field): bool => $field !== null) + ['value' => $parts[2] ?? $this->text('value')];
+        $more = match ($this->act()) {
+            'details' => ['field' => $parts[1] ?? ''],
+            'value-price' => ['of' => $this->text('of')],
+            default => [],
+        };
+
+        return $more + ['value' => $parts[2] ?? $this->text('value')];
     }
 
     public function isWhole(): bool

@@ -6,6 +6,7 @@ namespace App\Providers;
 
 use App\Accounts\CommonPasswords;
 use App\Accounts\Sessions;
+use App\Actions\AdjustPrices;
 use App\Actions\ChangePictures;
 use App\Actions\ChangePrices;
 use App\Actions\EditDetails;
@@ -88,6 +89,7 @@ final class AppServiceProvider extends ServiceProvider
         $this->app->singleton(ExceptionHandler::class, QuietHandler::class);
         $this->app->singleton(Acts::class, fn (Application $app): Acts => new Acts([
             'sku-price' => fn (): Act => $app->make(ChangePrices::class),
+            'value-price' => fn (): Act => $app->make(AdjustPrices::class),
             'sku-stock' => fn (): Act => $app->make(SetStock::class),
             'details' => fn (): Act => $app->make(EditDetails::class),
             ChangePictures::NAME => fn (): Act => $app->make(ChangePictures::class),

@@ -224,3 +224,23 @@ it('names where units go that SKUs share', function (): void {
     $merged = app(App\Actions\MergeValues::class)->plan($shop->loaded(), $shop->id('Clay'), $shop->id('Moss'), new App\Catalog\MatrixChoices(stockAddsUp: true));
     expect($merged->inWords())->toContain('moves units: Moss 100 and Clay 50 → Moss 150');
 });
+
+it('says in bulk what a value adds, to those products that have it, from the page and the command line', function (): void {
+    $shop = ruledShop();
+    $other = Shop::open('CLOG');
+    $other->axes(['Color' => 'Moss']);
+    app(EditDetails::class)->run($other->change(), 'price', '20');
+    $user = $shop->user;
+    app(App\Summaries\Summaries::class)->countSome();
+    $this->actingAs($user)->get('/bulk/new')->assertOk()->assertSee('What a value adds to the price')->assertSee('XL');
+    $this->post('/bulk', ['what' => 'value-price', 'of' => (string) $shop->id('XL'), 'value' => '+5'])->assertRedirect();
+    $batch = App\Models\Batch::query()->sole();
+    expect($batch->words)->toBe('What Size XL adds set to +5')->and(soldAt($shop))->toBe(['49.00' => 9, '54.00' => 3])->and(soldAt($other))->toBe(['20.00' => 1]);
+    $this->post("/bulk/{$batch->id}/undo")->assertRedirect();
+    expect(soldAt($shop))->toBe(['49.00' => 12]);
+    $this->artisan('slate:bulk', ['what' => 'value-price', 'value' => '+10 %', '--of' => 'color=moss', '--as' => $user->email])->expectsOutputToContain('What Color Moss adds set to +10 %: done')->assertExitCode(0);
+    expect(soldAt($shop))->toBe(['49.00' => 8, '53.90' => 4])->and(soldAt($other))->toBe(['22.00' => 1]);
+    $this->artisan('slate:bulk', ['what' => 'value-price', 'value' => '+5', '--of' => 'Moss', '--as' => $user->email])->expectsOutputToContain('with its axis')->assertExitCode(2);
+    $this->from('/bulk/new')->post('/bulk', ['what' => 'value-price', 'value' => '+5'])->assertSessionHasErrors('refused');
+    $this->from('/bulk/new')->post('/bulk', ['what' => 'value-price', 'of' => (string) $shop->id('XL'), 'value' => 'much'])->assertSessionHasErrors('refused');
+});

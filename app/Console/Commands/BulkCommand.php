@@ -8,6 +8,7 @@ use App\Accounts\Accounts;
 use App\Actions\StartBatch;
 use App\Actions\SteerBatch;
 use App\Batches\BatchList;
+use App\Catalog\LibraryShelf;
 use App\Catalog\ListQuery;
 use App\Catalog\ProductList;
 use App\Console\GivenTexts;
@@ -22,20 +23,33 @@ final class BulkCommand extends Command
 {
     use GivenTexts;
 
-    private const WHAT = ['price' => ['sku-price', []], 'stock' => ['sku-stock', []], 'product-price' => ['details', ['field' => 'price']], 'brand' => ['details', ['field' => 'brand']], 'category' => ['details', ['field' => 'category']]];
+    private const WHAT = [
+        'price' => ['sku-price', []],
+        'value-price' => ['value-price', []],
+        'stock' => ['sku-stock', []],
+        'product-price' => ['details', ['field' => 'price']],
+        'brand' => ['details', ['field' => 'brand']],
+        'category' => ['details', ['field' => 'category']],
+    ];
 
     private const WAYS = ['stop', 'go-on', 'undo', 'redo', 'again', 'show'];
 
     protected $signature = 'slate:bulk
-        {what : price, stock, product-price, brand, category; or stop, go-on, undo, redo, again, show of a batch}
+        {what : price, value-price, stock, product-price, brand, category; or stop, go-on, undo, redo, again, show of a batch}
         {value? : What it is set to; or the id of the batch}
         {--as= : Email address of the account that does it}
+        {--of= : Of value-price: the value, as “Size=XL”}
         {--search= : Only products that the catalog finds so}
         {--category= : Only products of this category}
         {--all-or-nothing : Change none where one refuses}
         {--json : For programs}';
 
     protected $description = 'Changes many products at once, and undoes that';
+
+    public function __construct(private readonly LibraryShelf $library)
+    {
+        parent::__construct();
+    }
 
     public function handle(Accounts $accounts, StartBatch $start, SteerBatch $steer, BatchList $batches, ProductList $list): int
     {
@@ -59,10 +73,21 @@ final class BulkCommand extends Command
     private function begun(StartBatch $start, ProductList $list, User $user, string $what, string $value): string
     {
         [$act, $wanted] = self::WHAT[$what] ?? throw new Refused('Say what is to be changed: '.implode(', ', array_keys(self::WHAT)).'.', Kind::Missing, 'what');
+        if ($act === 'value-price') {
+            $wanted['of'] = (string) $this->valueId();
+        }
         $category = $this->optional('category');
         $filters = $category === null ? [] : ['category' => $category];
 
         return $start->run($user, $act, $wanted + ['value' => $value], $list->ids(new ListQuery((string) $this->optional('search'), $filters)), (bool) $this->option('all-or-nothing'), Selection::whole())->id;
+    }
+
+    private function valueId(): int
+    {
+        [$axis, $value] = explode('=', $this->optional('of').'=', 3);
+
+        return $this->library->valueCalled($axis, $value)
+            ?? throw new Refused('Say whose price is to be changed, with its axis: --of="Size=XL".', Kind::Missing, 'of');
     }
 
     private function steered(SteerBatch $steer, User $user, string $way, string $id): string

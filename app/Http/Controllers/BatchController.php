@@ -7,6 +7,7 @@ namespace App\Http\Controllers;
 use App\Actions\StartBatch;
 use App\Actions\SteerBatch;
 use App\Batches\BatchList;
+use App\Catalog\LibraryShelf;
 use App\Catalog\ProductList;
 use App\Http\BatchRequest;
 use App\Http\CatalogRequest;
@@ -32,9 +33,13 @@ final class BatchController
     }
 
     /** What is to be changed of the products that the catalog shows. */
-    public function form(CatalogRequest $request, CatalogScreen $catalog, ProductList $list): View
+    public function form(CatalogRequest $request, CatalogScreen $catalog, ProductList $list, LibraryShelf $library): View
     {
-        return view('batches.form', ['page' => $catalog->page($request->asked()), 'found' => $list->count($request->asked())]);
+        return view('batches.form', [
+            'page' => $catalog->page($request->asked()),
+            'found' => $list->count($request->asked()),
+            'axes' => $library->axes(),
+        ]);
     }
 
     public function store(BatchRequest $request, CatalogRequest $asked, ProductList $list, StartBatch $action): RedirectResponse

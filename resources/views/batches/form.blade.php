@@ -14,10 +14,20 @@
             @foreach ($page->asked->filters as $facet => $value)<input type="hidden" name="{{ $facet }}" value="{{ $value }}">@endforeach
             <div class="field"><label for="what">What</label>
                 <select class="form-select" id="what" name="what" required>
-                    @foreach (['sku-price' => 'Price of every SKU', 'sku-stock' => 'Stock of every SKU', 'details:price' => 'Price of the product', 'details:category' => 'Category', 'details:brand' => 'Brand'] as $what => $label)
+                    @foreach (['sku-price' => 'Price of every SKU', 'value-price' => 'What a value adds to the price', 'sku-stock' => 'Stock of every SKU', 'details:price' => 'Price of the product', 'details:category' => 'Category', 'details:brand' => 'Brand'] as $what => $label)
                         <option value="{{ $what }}" @selected(old('what') === $what)>{{ $label }}</option>
                     @endforeach
                     @foreach ($page->shotLists as $id => $name)<option value="details:shot_list_id:{{ $id }}" @selected(old('what') === "details:shot_list_id:{$id}")>Shot list: {{ $name }}</option>@endforeach
+                </select></div>
+            <div class="field only-value"><label for="of">Of the value</label>
+                <select class="form-select" id="of" name="of">
+                    @foreach ($axes as $axis)
+                        <optgroup label="{{ $axis->name }}">
+                            @foreach ($axis->values as $value)
+                                <option value="{{ $value->id }}" @selected((int) old('of') === $value->id)>{{ $value->name }}</option>
+                            @endforeach
+                        </optgroup>
+                    @endforeach
                 </select></div>
             <div class="field"><label for="value">To</label><input class="form-control" id="value" name="value" value="{{ old('value') }}" maxlength="200" autocomplete="off" aria-describedby="value-hint" @error('refused') aria-invalid="true" @enderror></div>
             <fieldset class="field"><legend>If a product refuses</legend>
@@ -26,7 +36,9 @@
             </fieldset>
             <button class="btn btn-primary submit">Change {{ $count }}</button>
         </form>
-        <p class="quiet" id="value-hint">Nothing typed: SKUs follow their product’s price, stock is no longer counted, the rest is emptied. A shot list needs nothing typed.</p>
+        <p class="quiet" id="value-hint">Prices: 52.00 sets, +5 and −5 raise and lower, +10 % and −10 % too; a raise of every SKU changes base
+            prices, what values add, and own prices. What a value adds: +5.00 or +8 %. Nothing typed: SKUs follow their
+            product’s price, stock is no longer counted, the rest is emptied. A shot list needs nothing typed.</p>
         <table class="plain">
             <caption>{{ $found > count($page->rows) ? 'The first '.count($page->rows).' of them, as they are now' : 'As they are now' }}</caption>
             <thead><tr><th scope="col">Product</th><th scope="col">Category</th><th scope="col" class="number">SKUs</th><th scope="col" class="number">Price</th><th scope="col" class="number">Stock</th></tr></thead>
