@@ -8,6 +8,7 @@ use App\Catalog\Fact;
 use App\Catalog\LoadedProduct;
 use App\Catalog\SkuRow;
 use Core\Color\Swatch;
+use Core\Details\Counting;
 use Core\Details\DetailKind;
 use Core\Gallery\Entry;
 use Core\Gallery\Ground;
@@ -137,7 +138,7 @@ final readonly class SheetColumns
             (string) ($sku->weightG ?? ''),
             match (true) {
                 $sku === null => '',
-                ! $sku->isMade() => (string) $sku->counted,
+                ! $sku->isMade() => $loaded->book->counting === Counting::Sku ? (string) $sku->counted : '',
                 default => isset($pools[$sku->source()]) ? '' : (string) $sku->stock,
             },
             $state,
@@ -153,6 +154,7 @@ final readonly class SheetColumns
     private function detail(LoadedProduct $loaded, DetailKind $kind, ?SkuRow $sku, bool $first): string
     {
         return match (true) {
+            $kind === DetailKind::Breaks => $first ? $loaded->prices->breaks()->ranges() : '',
             $kind->isOfProduct() => $first ? $loaded->details->whole($kind) : '',
             default => $sku === null ? '' : $loaded->said($kind, $sku),
         };

@@ -48,7 +48,7 @@ final readonly class QuantityBreaks
         return new self(array_values($breaks));
     }
 
-    /** @param  string  $text  as text() gives it */
+    /** @param  string  $text  as text() gives it, or ranges() */
     public static function fromText(string $text, Currency $currency): self
     {
         $breaks = [];
@@ -63,7 +63,17 @@ final readonly class QuantityBreaks
     /** As they are stored: "10 5% unit;50 100.00 order" */
     public function text(): string
     {
-        return implode(';', array_map(fn (QuantityBreak $break): string => "{$break->from} ".($break->off instanceof Money ? $break->off->shown() : "{$break->off}%")." {$break->scope->value}", $this->breaks));
+        return implode(';', array_map($this->textOf(...), $this->breaks));
+    }
+
+    /** The same with the quantities at which each holds, for others to read: "10-49 5% unit;50- 100.00 order" */
+    public function ranges(): string
+    {
+        return implode(';', array_map(function (QuantityBreak $break): string {
+            [$from, $off, $scope] = explode(' ', $this->textOf($break));
+
+            return "{$from}-{$this->until($break)} {$off} {$scope}";
+        }, $this->breaks));
     }
 
     /** The one that holds for so many units: the last that they reach. */
@@ -118,6 +128,13 @@ final readonly class QuantityBreaks
     public function inWords(): string
     {
         return implode('; ', array_map(fn (QuantityBreak $break): string => $break->inWords(), $this->breaks));
+    }
+
+    private function textOf(QuantityBreak $break): string
+    {
+        $off = $break->off instanceof Money ? $break->off->shown() : "{$break->off}%";
+
+        return "{$break->from} {$off} {$break->scope->value}";
     }
 
     private static function off(string $typed, Currency $currency): Money|BigDecimal

@@ -125,3 +125,21 @@ it('is safe inside a page, and whole as XML, whatever a text holds (a script end
     }
     unlink($path);
 })->with(['xlsx', 'ods']);
+
+it('writes quantity prices with the quantities at which each holds (5 % from 10 was still claimed from 50 on)', function (): void {
+    $shop = Shop::stocked();
+    app(App\Actions\SetDetail::class)->ofProduct($shop->change(), Core\Details\DetailKind::Breaks, ['10', '5 %', 'unit', '50', '20', 'order']);
+    $breaks = array_filter(array_column($shop->rows(), 'breaks'));
+    expect(array_values($breaks))->toBe(['10-49 5% unit;50- 20.00 order'])
+        ->and(Core\Pricing\QuantityBreaks::fromText('10-49 5% unit;50- 20.00 order', $shop->loaded()->prices->currency)->text())->toBe('10 5% unit;50 20.00 order');
+});
+
+it('adds up the stock of what is left out and counted by picture combination (a left-out SKU showed what it had when each was counted)', function (): void {
+    $shop = Shop::stocked();
+    app(App\Actions\SetCounting::class)->run($shop->change(), Core\Details\Counting::Pictures);
+    app(App\Actions\SetStock::class)->run($shop->change(), $shop->part(['Color' => 'Moss']), '100');
+    app(App\Actions\SetStock::class)->run($shop->change(), $shop->part(['Color' => 'Clay']), '50');
+    app(App\Actions\SetStock::class)->run($shop->change(), $shop->part(['Color' => 'Slate']), '7');
+    app(App\Actions\LeaveOutCells::class)->run($shop->change(), $shop->part(['Color' => 'Moss', 'Size' => 'S']), false);
+    expect(array_sum(array_map(intval(...), array_column($shop->rows(), 'stock'))))->toBe(157);
+});
