@@ -12,6 +12,9 @@ use App\Models\HistoryEntry;
 use App\Models\LibraryAxis;
 use App\Refusals\Kind;
 use App\Refusals\Refused;
+use Core\Details\Counting;
+use Core\Details\DetailKind;
+use Illuminate\Support\Facades\DB;
 
 /** Changes an axis of the library for every product that uses it. */
 final class EditAxis
@@ -28,9 +31,34 @@ final class EditAxis
             if ($taken !== null) {
                 throw new Refused("The library has an axis {$taken->name} already.", Kind::Taken, 'name');
             }
+            $kept = $form->changesPicture === $axis->changes_picture ? 0 : $this->keepCounting($ledger, $axis);
             $ledger->update('axes', [$axisId => $form->row()]);
 
-            return "Changed the axis {$axis->name}".($form->name->shown === $axis->name ? '' : " to {$form->name->shown}");
+            return "Changed the axis {$axis->name}".($form->name->shown === $axis->name ? '' : " to {$form->name->shown}")
+                .($kept === 0 ? '' : '; '.number_format($kept).($kept === 1 ? ' product counts' : ' products count')
+                    .' stock by picture combination, and pictures differ there as before');
         });
+    }
+
+    /**
+     * Products that count stock by picture combination go on with the combinations they have: their units would be
+     * joined or parted unsaid. Each can be changed by itself, where its plan says what becomes of them.
+     *
+     * @return int products
+     */
+    private function keepCounting(Ledger $ledger, LibraryAxis $axis): int
+    {
+        $rows = DB::table('product_axes')
+            ->join('details', 'details.product_id', '=', 'product_axes.product_id')
+            ->where('product_axes.axis_id', $axis->id)
+            ->whereNull('product_axes.changes_picture')
+            ->where('details.kind', DetailKind::Counting->value)
+            ->where('details.text', Counting::Pictures->value)
+            ->distinct()
+            ->pluck('product_axes.id');
+        $own = ['changes_picture' => (int) $axis->changes_picture];
+        $ledger->update('product_axes', array_fill_keys($rows->all(), $own));
+
+        return $rows->count();
     }
 }

@@ -6,13 +6,12 @@ namespace App\Actions;
 
 use App\Catalog\DetailRows;
 use App\Catalog\LoadedProduct;
-use App\Catalog\SkuRow;
+use App\Catalog\PictureAxesPlan;
 use App\History\Change;
 use App\History\Keeper;
 use App\Ledger\Ledger;
 use App\Models\HistoryEntry;
 use Core\Matrix\Axis;
-use Core\Stock\CarriedPools;
 use Illuminate\Support\Facades\DB;
 
 /** Says by which axes the pictures of a product differ: one, several or none. */
@@ -33,22 +32,14 @@ final class SetPictureAxes
                 $updates[$row->id] = ['changes_picture' => $wanted === (int) $row->changes_picture ? null : $wanted];
             }
             $ledger->update('product_axes', $updates);
-            $to = $loaded->matrix;
-            foreach ($to->axes as $axis) {
-                $to = $to->withAxis($axis->inPictures(in_array($axis->id, $axisIds, true)));
-            }
-            $skus = array_values(array_map(
-                fn (SkuRow $sku): array => [$sku->cell, $loaded->book->part($sku->cell), $sku->stock],
-                $loaded->made,
-            ));
-            DetailRows::store(
-                $ledger,
-                $loaded->product->id,
-                CarriedPools::withPictureAxes($loaded->matrix, $to, $loaded->details, $skus),
-            );
+            $plan = new PictureAxesPlan($loaded, $axisIds);
+            DetailRows::store($ledger, $loaded->product->id, $plan->details);
             $names = array_map(fn (Axis $axis): string => $axis->name, array_filter($loaded->matrix->axes, fn (Axis $axis): bool => in_array($axis->id, $axisIds, true)));
 
-            return $names === [] ? 'Pictures differ by no axis' : 'Pictures differ by '.implode(' and ', $names);
+            $units = $plan->unitsInWords(3);
+
+            return ($names === [] ? 'Pictures differ by no axis' : 'Pictures differ by '.implode(' and ', $names))
+                .($units === '' ? '' : "; moves units: {$units}");
         });
     }
 }

@@ -15,7 +15,8 @@ use Tests\Walk\Walk;
 it('holds every law however two people change a product, undo and redo (bin/walk does it for longer)', function (int $seed): void {
     $walk = Walk::ready();
     foreach (range(1, 3) as $try) {
-        $steps = Step::sequence(Samples::random(10 * $seed + $try), 10);
+        $random = Samples::random(10 * $seed + $try);
+        $steps = $try === 2 ? Step::ofNumbers($random, 6) : Step::sequence($random, 10);
         $breach = $walk->run($steps);
         expect($breach === null ? '' : Shrinker::smallest($steps, $breach, $walk->run(...))->inWords())->toBe('');
     }

@@ -90,3 +90,29 @@ it('lets units sleep with an axis whose stock does not add up, and wakes them wi
     $shop->axes(['Color' => 'Moss, Clay', 'Size' => 'S, M'], homes: ['color' => 'Moss']);
     expect(unitsOf($shop))->toBe([150, ['Clay' => 50, 'Moss' => 100]]);
 });
+
+it('names where units go as pictures differ by other axes', function (): void {
+    $shop = counted();
+    $ask = fn (array $axes) => $this->actingAs($shop->user)->post('/products/SMOCK/picture-axes/plan', ['said' => 1, 'picture_axes' => $axes, 'version' => $shop->version()], ['HX-Request' => 'true'])->assertOk();
+    $ask([$shop->id('Color') => '1'])->assertDontSee('Units in stock');
+    $ask([])->assertSee('Units in stock: Moss 100 and Clay 50 → all 150.');
+    app(SetPictureAxes::class)->run($shop->change(), []);
+    expect($shop->words())->toBe('Pictures differ by no axis; moves units: Moss 100 and Clay 50 → all 150');
+    $ask([$shop->id('Color') => '1'])->assertSee('Units in stock: all 150 → Moss 150.');
+});
+
+it('leaves the picture combinations of a product that counts by them as they are, whatever the library says of an axis (its units were had by every size)', function (): void {
+    $shop = counted();
+    $free = Shop::open('FREE');
+    $free->axes(['Size' => 'S, M']);
+    $library = fn (): App\History\Change => new App\History\Change($shop->user, null, App\Models\Library::whole()->version);
+    $size = $shop->id('Size');
+    $say = fn (bool $inPictures) => app(App\Actions\EditAxis::class)->run($library(), $size, App\Catalog\AxisForm::typed('Size', 'size', 'buttons', $inPictures));
+    $entry = $say(true);
+    expect(unitsOf($shop))->toBe([150, ['Clay' => 50, 'Moss' => 100]])
+        ->and($entry->words)->toBe('Changed the axis Size; 1 product counts stock by picture combination, and pictures differ there as before')
+        ->and($shop->loaded()->matrix->axis($size)->changesPicture)->toBeFalse()
+        ->and($free->loaded()->matrix->axis($size)->changesPicture)->toBeTrue();
+    app(App\Actions\UndoRedo::class)->undo($library());
+    expect(DB::table('product_axes')->whereNotNull('changes_picture')->count())->toBe(0)->and(unitsOf($shop)[0])->toBe(150);
+});

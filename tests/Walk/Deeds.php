@@ -8,6 +8,7 @@ use App\Actions\AdjustPrices;
 use App\Actions\AssignRole;
 use App\Actions\ChangeCurrency;
 use App\Actions\ChangeMatrix;
+use App\Actions\ChangePrices;
 use App\Actions\DescribePhotos;
 use App\Actions\EditFacts;
 use App\Actions\EditValue;
@@ -28,6 +29,7 @@ use App\Actions\SetDisplay;
 use App\Actions\SetOpening;
 use App\Actions\SetPictureAxes;
 use App\Actions\SetPrices;
+use App\Actions\SetProductCode;
 use App\Actions\SetShot;
 use App\Actions\SetStock;
 use App\Actions\SetSwatches;
@@ -38,6 +40,8 @@ use App\Catalog\DraftValue;
 use App\Catalog\LikeChoice;
 use App\Catalog\LoadedProduct;
 use App\Catalog\MatrixChoices;
+use App\Catalog\PriceWay;
+use App\Catalog\PriceWish;
 use App\Catalog\ValueForm;
 use App\History\Change;
 use App\Models\LibraryValue;
@@ -53,6 +57,7 @@ use Core\Gallery\Views;
 use Core\Matrix\Axis;
 use Core\Matrix\AxisDisplay;
 use Core\Matrix\Value;
+use Core\Pricing\OwnPrices;
 use Core\Reach\Selection;
 use Tests\Shop;
 
@@ -113,6 +118,10 @@ final class Deeds
                 $change,
                 $draw->of([...Counting::cases(), Counting::Pictures, Counting::Pictures]),
             ),
+            Verb::PriceByRule => $this->priceByRule($change, $loaded, $draw),
+            Verb::LetGo => app(ChangePrices::class)->letGo($change),
+            Verb::AdjustStanding => $this->adjustStanding($change, $loaded, $draw),
+            Verb::ProductCode => app(SetProductCode::class)->run($change, $draw->of(['SMOCK', 'GARB', 'OTHER', 'ODD-1']), $draw->oneIn(2)),
             Verb::Fill => app(FillHole::class)->run($change, $this->photos($loaded, $draw), Selection::fromKey($this->selected($loaded, $draw)), $draw->of(Views::usual()->all)),
             Verb::Currency => app(ChangeCurrency::class)->run($change, $draw->of(['EUR', 'USD', 'JPY', 'KWD', 'XXX']), $draw->oneIn(2)),
         };
@@ -180,6 +189,31 @@ final class Deeds
         $axis = $this->axis($loaded, $draw);
         if ($axis !== null) {
             app(AdjustPrices::class)->run($change, $draw->of($axis->values)->id, $draw->of(['', '+5', '-60', '2.50']), $draw->of(['', '', '10', '-7.5']));
+        }
+    }
+
+    /** By the rule, mostly for all or for one value, whatever becomes of own prices. */
+    private function priceByRule(Change $change, LoadedProduct $loaded, Draw $draw): void
+    {
+        $axis = $this->axis($loaded, $draw);
+        $selected = match (true) {
+            $axis === null || $draw->oneIn(3) => '*',
+            $draw->oneIn(4) => $this->selected($loaded, $draw),
+            default => "{$axis->id}:{$draw->of($axis->values)->id}",
+        };
+        app(ChangePrices::class)->run($change, Selection::fromKey($selected), new PriceWish(
+            $draw->of(['49', '54.50', '+10 %', '-12.5 %', '+5', '-3', '']),
+            $draw->oneIn(5) ? '.95' : '',
+            $draw->of([PriceWay::Rule, PriceWay::Rule, PriceWay::Own]),
+            $draw->of([...OwnPrices::cases(), null]),
+        ));
+    }
+
+    private function adjustStanding(Change $change, LoadedProduct $loaded, Draw $draw): void
+    {
+        $standing = array_keys($loaded->prices->standingLabels());
+        if ($standing !== []) {
+            app(AdjustPrices::class)->run($change, $draw->of($standing), $draw->of(['', '+5', '2.50']), $draw->of(['', '', '10']));
         }
     }
 
@@ -348,6 +382,10 @@ final class Deeds
         foreach ($draw->oneIn(2) ? $loaded->skus : [] as $sku) {
             foreach ($loaded->skus as $other) {
                 $winners[$other->cell->key] = $sku->id;
+            }
+            // Where an axis is dropped, the cell is what is left of its own.
+            foreach ($loaded->matrix->axisIds() as $axisId) {
+                $winners[$sku->cell->on(array_values(array_diff($loaded->matrix->axisIds(), [$axisId])))->key] = $sku->id;
             }
             if ($draw->oneIn(2)) {
                 break;

@@ -28,6 +28,7 @@ use Core\Gallery\Role;
 use Core\Matrix\Axis;
 use Core\Matrix\Combination;
 use Core\Matrix\Value;
+use Core\Reach\Clause;
 use Illuminate\Support\Facades\DB;
 use stdClass;
 use Tests\Shop;
@@ -35,6 +36,9 @@ use Tests\Shop;
 /** What holds of a product whatever was done to it. The rows are read here anew, not through the core. */
 final class Laws
 {
+    /** Words of the history are cut off where they are longer. */
+    private const WORDS = 400;
+
     /** @var array<int, string> SKU id => code, as it was */
     private array $codes = [];
 
@@ -44,6 +48,10 @@ final class Laws
 
     /** All units that were ever said of what several SKUs share. */
     private int $said = 0;
+
+    private ?Standing $standing = null;
+
+    private int $version = 0;
 
     public function __construct(private readonly Shop $shop)
     {
@@ -73,6 +81,8 @@ final class Laws
         $this->codes = $this->skus()->pluck('code', 'id')->all();
         $this->stock = (int) $this->skus()->sum('stock');
         $this->shared = $this->sharedUnits($this->shop->loaded());
+        $this->standing = new Standing($this->shop->loaded());
+        $this->version = $this->shop->version();
     }
 
     public function hold(Verb $verb): void
@@ -92,6 +102,53 @@ final class Laws
         $this->pricesComeOfTheRules($loaded);
         $this->unitsAreCountedOnce($loaded);
         $this->sharedUnitsAreNotMultiplied($verb, $loaded);
+        $this->plansSayWhatChanges($verb, $loaded);
+        $this->partsKeepTheirSay($verb, $loaded);
+        $this->valuesShowTheirOwn($loaded);
+    }
+
+    /** A plan names prices that change and units that move, and no others. */
+    private function plansSayWhatChanges(Verb $verb, LoadedProduct $loaded): void
+    {
+        $words = $this->shop->words();
+        if (! $verb->isOfMatrix() || $this->standing === null || mb_strlen($words) >= self::WORDS || $loaded->product->version === $this->version) {
+            return;
+        }
+        LawBroken::unlessSame(str_contains($words, 'changes prices'), $this->standing->changesPrices($loaded), 'a plan names every change of price');
+        if ($this->standing->movesUnits(new Standing($loaded))) {
+            LawBroken::unless(str_contains($words, 'moves units'), 'a plan names what becomes of shared units', $words);
+        }
+    }
+
+    /** What is said of the product leaves what parts say, and the other way round. */
+    private function partsKeepTheirSay(Verb $verb, LoadedProduct $loaded): void
+    {
+        $now = new Standing($loaded);
+        if ($verb === Verb::DetailOfAll) {
+            LawBroken::unlessSame($now->says, $this->standing?->says, 'a part keeps its say, whatever the product says');
+        }
+        // Of all of a product's SKUs something may be said anew; "as the product" takes nothing from the product.
+        if ($verb === Verb::Detail && str_contains($this->shop->words(), 'set to the product’s')) {
+            LawBroken::unlessSame($now->wholes, $this->standing?->wholes, 'the product keeps its say, whatever a part says');
+        }
+    }
+
+    /** A chosen value shows only what is linked to it, and nothing where there is no SKU of it. */
+    private function valuesShowTheirOwn(LoadedProduct $loaded): void
+    {
+        foreach ($loaded->matrix->pictureAxes() as $axis) {
+            foreach ($axis->values as $value) {
+                $choice = Combination::of([$axis->id => $value->id]);
+                $entries = $loaded->galleries()->forChoice($choice)->entries;
+                $isMade = array_filter($loaded->made, fn (SkuRow $sku): bool => $sku->cell->includes($choice)) !== [];
+                LawBroken::unless($isMade || $entries === [], 'a value without a SKU shows nothing', "{$axis->name} {$value->label}");
+                foreach ($entries as $entry) {
+                    $reach = $entry->placement->reach->activeIn($loaded->matrix);
+                    $allows = array_filter($reach->clauses, fn (Clause $clause): bool => $clause->allows($axis->id, $value->id));
+                    LawBroken::unless($allows !== [], 'a chosen color never shows another’s pictures', "{$entry->placement->file} at {$value->label}");
+                }
+            }
+        }
     }
 
     /** Units that several SKUs share sleep and wake, join and part; there are never more than somebody said. */
@@ -167,6 +224,8 @@ final class Laws
         foreach ($loaded->made as $sku) {
             $price = BigDecimal::of($loaded->product->price);
             $values = array_map(fn (Axis $axis) => $rows[$sku->cell->value($axis->id)], $loaded->matrix->axes);
+            // What the product stands at on axes that sleep goes on counting.
+            array_push($values, ...array_map(fn (int $valueId) => $rows[$valueId], array_values($this->stands())));
             foreach ($values as $row) {
                 $price = $price->plus($row->price_amount ?? '0');
             }
@@ -211,7 +270,7 @@ final class Laws
         LawBroken::unlessSame(array_diff_key($this->codes, $now), [], 'no SKU is ever deleted');
         $folded = array_map(mb_strtolower(...), array_values($now));
         LawBroken::unlessSame(count(array_unique($folded)), count($folded), 'no code is given twice');
-        if ($verb !== Verb::Code && $verb !== Verb::SwapCodes) {
+        if (! in_array($verb, [Verb::Code, Verb::SwapCodes, Verb::ProductCode], true)) {
             LawBroken::unlessSame(array_intersect_key($now, $this->codes), $this->codes, 'a code stays with its SKU');
         }
     }

@@ -42,6 +42,16 @@ enum Verb
     case Detail;
     case DetailOfAll;
     case Counting;
+    case PriceByRule;
+    case LetGo;
+    case AdjustStanding;
+    case ProductCode;
+
+    /** Whether it changes axes, values or what is offered of them, by a plan. */
+    public function isOfMatrix(): bool
+    {
+        return in_array($this, [self::Axes, self::Exchange, self::Merge, self::Split, self::LeaveOut, self::OfferAgain], true);
+    }
 
     /** @return non-empty-list<self> each as often as it is tried */
     public static function weighted(): array
@@ -62,6 +72,43 @@ enum Verb
             self::Counting,
             self::Counting,
             self::PictureAxes,
+            self::PriceByRule,
+            self::PriceByRule,
+            self::Adjust,
+            self::Detail,
+            self::DetailOfAll,
+        ];
+    }
+
+    /** @return non-empty-list<self> by which a product gets the numbers that changes of its axes concern */
+    public static function numbersFirst(): array
+    {
+        return [
+            self::Axes, self::PriceByRule, self::PriceByRule, self::Adjust, self::Adjust, self::Adjust, self::Price,
+            self::Counting, self::Stock, self::Stock, self::Detail,
+        ];
+    }
+
+    /** @return non-empty-list<self> each as often as it is tried */
+    public static function ofNumbers(): array
+    {
+        $matrix = [self::Axes, self::Axes, self::Axes, self::Merge, self::Merge, self::Split, self::Exchange];
+
+        return [
+            ...$matrix,
+            ...$matrix,
+            self::LeaveOut,
+            self::OfferAgain,
+            self::PictureAxes,
+            self::PriceByRule,
+            self::Price,
+            self::Adjust,
+            self::AdjustStanding,
+            self::LetGo,
+            self::Stock,
+            self::Counting,
+            self::Detail,
+            self::DetailOfAll,
         ];
     }
 }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Screens;
 
 use App\Catalog\LoadedProduct;
+use App\Catalog\PictureAxesPlan;
 use Core\Gallery\Coverage;
 use Core\Gallery\CoverageRow;
 use Core\Gallery\Galleries;
@@ -38,6 +39,12 @@ final readonly class PictureAxesScreen
     public function after(): string
     {
         return $this->inWords(PictureAxes::chosen($this->loaded->matrix, $this->chosen));
+    }
+
+    /** Units of picture combinations that go elsewhere; empty where none does. */
+    public function units(): string
+    {
+        return (new PictureAxesPlan($this->loaded, $this->chosen))->unitsInWords(12);
     }
 
     /** "10 galleries, 90 % of the required views there, 3 missing" */

@@ -8,6 +8,10 @@
         <td class="quiet">{{ $one->inWords() }}@if ($one->isProposed) <b>· proposed</b>@endif</td></tr>
     @endforeach
     </tbody></table>
-    <div class="plan" role="status" id="plan"><p>Now: {{ $screen->before() }}.</p><p><b>Then: {{ $screen->after() }}.</b></p></div>
+    <div class="plan" role="status" id="plan"><p>Now: {{ $screen->before() }}.</p><p><b>Then: {{ $screen->after() }}.</b></p>
+        @if ($screen->units() !== '')
+            <p>Units in stock: {{ $screen->units() }}.</p>
+        @endif
+    </div>
     <div class="buttons"><button type="button" class="btn btn-plain" data-do="close">Cancel</button><button class="btn btn-primary">Keep</button></div>
 </form>

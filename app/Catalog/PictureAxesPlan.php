@@ -1,0 +1,56 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Catalog;
+
+use Core\Details\Details;
+use Core\Gallery\PictureAxes;
+use Core\Matrix\Matrix;
+use Core\Matrix\MatrixChange;
+use Core\Matrix\Planner;
+use Core\Matrix\StandingSku;
+use Core\Stock\CarriedPools;
+use Core\Stock\CarriedUnits;
+use Core\Stock\StockBook;
+use Core\Stock\UnitMove;
+
+/** What becomes of a product where its pictures differ by other axes: units that a picture combination has go along. */
+final readonly class PictureAxesPlan
+{
+    public Matrix $to;
+
+    public Details $details;
+
+    /** @var list<UnitMove> */
+    public array $unitMoves;
+
+    /** @param  list<int>  $axisIds */
+    public function __construct(LoadedProduct $loaded, array $axisIds)
+    {
+        $this->to = PictureAxes::chosen($loaded->matrix, $axisIds);
+        $skus = array_values(array_map(
+            fn (SkuRow $sku): array => [$sku->cell, $loaded->book->part($sku->cell), $sku->stock],
+            $loaded->made,
+        ));
+        $this->details = CarriedPools::withPictureAxes($loaded->matrix, $this->to, $loaded->details, $skus);
+        $change = new MatrixChange($loaded->matrix, $this->to);
+        $standing = array_map(fn (SkuRow $sku): StandingSku => $sku->standing(), array_values($loaded->made));
+        $this->unitMoves = CarriedUnits::moves(
+            $change,
+            (new Planner())->plan($change, $standing),
+            $loaded->book,
+            new StockBook($this->details, $this->to),
+            $standing,
+        );
+    }
+
+    /** "Moss 100 and Clay 50 → all 150"; empty where no unit goes elsewhere. */
+    public function unitsInWords(int $most): string
+    {
+        $words = array_map(fn (UnitMove $move): string => $move->inWords(), array_slice($this->unitMoves, 0, $most));
+        $more = count($this->unitMoves) - $most;
+
+        return implode('; ', $words).($more > 0 ? " and {$more} more" : '');
+    }
+}
