@@ -95,6 +95,7 @@ final class AxisReader
                     array_values(array_diff(array_column($values, 'value_id'), $placed)),
                     $library[$axis->axis_id]->name,
                     $stands === null ? '' : $stands->label ?? $libraryValues[$stands->value_id]->name,
+                    (bool) ($axis->changes_picture ?? $library[$axis->axis_id]->changes_picture),
                 );
             }
         }

@@ -48,9 +48,6 @@ final readonly class PictureAxesPlan
     /** "Moss 100 and Clay 50 → all 150"; empty where no unit goes elsewhere. */
     public function unitsInWords(int $most): string
     {
-        $words = array_map(fn (UnitMove $move): string => $move->inWords(), array_slice($this->unitMoves, 0, $most));
-        $more = count($this->unitMoves) - $most;
-
-        return implode('; ', $words).($more > 0 ? " and {$more} more" : '');
+        return UnitMove::allInWords($this->unitMoves, $most);
     }
 }

@@ -59,7 +59,8 @@ final readonly class PlannedChange
         return array_values(array_filter($placement->roles, fn (Role $role): bool => ! in_array($role, $lost, true)));
     }
 
-    public function inWords(): string
+    /** What happens to SKUs and pictures: what is to be shown before it runs, with more in lines of their own. */
+    public function summary(): string
     {
         $words = $this->plan->inWords();
         foreach ([[$this->pictures->toTray, 'to the tray'], [$this->pictures->fromTray, 'to their place']] as [$files, $where]) {
@@ -68,14 +69,18 @@ final readonly class PlannedChange
             }
         }
 
+        return $words;
+    }
+
+    /** The same with prices and units, as the history keeps it. */
+    public function inWords(): string
+    {
+        $words = $this->summary();
         if ($this->priceMoves !== []) {
             $words .= ', changes prices: '.PriceMove::allInWords($this->priceMoves, 3);
         }
         if ($this->unitMoves !== []) {
-            $words .= ', moves units: '.implode('; ', array_map(
-                fn (UnitMove $move): string => $move->inWords(),
-                array_slice($this->unitMoves, 0, 3),
-            )).(count($this->unitMoves) > 3 ? ' and '.(count($this->unitMoves) - 3).' more' : '');
+            $words .= ', moves units: '.UnitMove::allInWords($this->unitMoves, 3);
         }
 
         return $words;

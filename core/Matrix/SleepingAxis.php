@@ -16,6 +16,7 @@ final readonly class SleepingAxis
      * @param  list<int>  $sleeping  ids of values that the product had before that
      * @param  string  $name  what the axis is called
      * @param  string  $label  what the value that stayed is called
+     * @param  bool  $changesPicture  whether its values look different, as the product has it
      */
     public function __construct(
         public int $id,
@@ -24,6 +25,7 @@ final readonly class SleepingAxis
         public array $sleeping = [],
         public string $name = '',
         public string $label = '',
+        public bool $changesPicture = false,
     ) {
     }
 
@@ -32,7 +34,7 @@ final readonly class SleepingAxis
     {
         $label = $standsAt === null ? '' : $axis->value($standsAt)->label ?? '';
 
-        return new self($axis->id, $axis->valueIds(), $standsAt, $axis->sleeping, $axis->name, $label);
+        return new self($axis->id, $axis->valueIds(), $standsAt, $axis->sleeping, $axis->name, $label, $axis->changesPicture);
     }
 
     /** @return list<int> */

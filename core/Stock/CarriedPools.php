@@ -98,10 +98,12 @@ final readonly class CarriedPools
         if ($this->to->pictureAxes() !== []) {
             $carried = $carried->withWhole(DetailKind::PictureUnits, '');
         }
+        $carried = $this->withoutWhatWent($carried);
         $said = new StockBook($carried, $this->to);
         $anew = [];
+        $waking = $this->waking();
         foreach ($this->places as $key => $place) {
-            $units = $this->unitsAt($place, $book);
+            $units = isset($this->units[$key]) ? $this->landedAt($place, $book) : $waking[$key] ?? null;
             $isJoined = $this->addsUp && count($this->units[$key] ?? []) > 1;
             if ($isJoined || $said->of($place, null) !== $units) {
                 $anew[(string) $units][] = Clause::at($place);
@@ -114,12 +116,27 @@ final readonly class CarriedPools
         return $carried;
     }
 
-    private function unitsAt(Combination $place, StockBook $carried): ?int
+    /** Units that went elsewhere are no longer there to wake, should their place come back. */
+    private function withoutWhatWent(Details $carried): Details
     {
-        $landed = $this->units[$place->key] ?? [];
-        if ($landed === []) {
-            return $this->wakingAt($place);
+        $went = [];
+        foreach (array_intersect_key($this->units, $this->places) as $landed) {
+            foreach ($this->addsUp || count($landed) === 1 ? array_keys($landed) : [] as $key) {
+                $place = Combination::fromKey((string) $key);
+                if ($place->values !== [] && ! isset($this->places[$key])) {
+                    $went[] = Clause::at($place);
+                }
+            }
         }
+
+        return $went === []
+            ? $carried
+            : $carried->with(DetailKind::PictureUnits, Reach::of(...$went), null, $this->from);
+    }
+
+    private function landedAt(Combination $place, StockBook $carried): ?int
+    {
+        $landed = $this->units[$place->key];
         $counted = array_filter($landed, fn (?int $units): bool => $units !== null);
 
         return match (true) {
@@ -130,16 +147,34 @@ final readonly class CarriedPools
         };
     }
 
-    /** Units that were counted there once and slept meanwhile; null where there are none. */
-    private function wakingAt(Combination $place): ?int
+    /**
+     * Units that were counted once and slept meanwhile. Where pictures differ by more axes than when they were counted,
+     * the first of the places that they were counted for has them.
+     *
+     * @return array<string, int> place => units
+     */
+    private function waking(): array
     {
-        $known = $place->on(array_map(fn ($axis): int => $axis->id, $this->from->axes));
-        foreach ($this->before->parts(DetailKind::PictureUnits) as $part) {
-            if ($part->reach->covers($place) && ! $part->reach->activeIn($this->from)->covers($known)) {
-                return (int) $part->text;
+        $slept = $this->before->parts(DetailKind::PictureUnits);
+        $awake = $waking = [];
+        foreach ($this->places as $key => $place) {
+            $known = $place->on(array_map(fn ($axis): int => $axis->id, $this->from->axes));
+            foreach (isset($this->units[$key]) ? [] : $slept as $part) {
+                foreach ($part->reach->clauses as $clause) {
+                    if (! $clause->covers($place) || $part->reach->activeIn($this->from)->covers($known)) {
+                        continue;
+                    }
+                    $counted = $place->on($clause->axisIds())->key;
+                    if (! isset($awake[$counted])) {
+                        $awake[$counted] = true;
+                        $waking[$key] = (int) $part->text;
+                    }
+
+                    continue 3;
+                }
             }
         }
 
-        return null;
+        return $waking;
     }
 }

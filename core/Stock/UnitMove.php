@@ -19,6 +19,19 @@ final readonly class UnitMove
     ) {
     }
 
+    /**
+     * The first few, and how many more; empty where there is none.
+     *
+     * @param  list<self>  $moves
+     */
+    public static function allInWords(array $moves, int $most): string
+    {
+        $words = array_map(fn (self $move): string => $move->inWords(), array_slice($moves, 0, $most));
+        $more = count($moves) - $most;
+
+        return implode('; ', $words).($more > 0 ? " and {$more} more" : '');
+    }
+
     /** "Moss 100 → Moss, Button 100", "Clay 50 rest", "Plum 20 again" */
     public function inWords(): string
     {

@@ -116,3 +116,27 @@ it('leaves the picture combinations of a product that counts by them as they are
     app(App\Actions\UndoRedo::class)->undo($library());
     expect(DB::table('product_axes')->whereNotNull('changes_picture')->count())->toBe(0)->and(unitsOf($shop)[0])->toBe(150);
 });
+
+it('leaves nothing behind to wake where units were added up, and another axis came with it (25 became 75)', function (): void {
+    $shop = counted();
+    $shop->axes(['Color' => 'Moss, Clay', 'Size' => 'S, M', 'Lining' => 'None']);
+    $colors = $shop->id('Color');
+    $shop->axes(['Size' => 'S, M', 'Lining' => 'None, Wool'], survivors: [$colors => $shop->id('Moss')], stockAddsUp: true);
+    expect(unitsOf($shop)[0])->toBe(150);
+    $shop->axes(['Size' => 'S, M', 'Lining' => 'None, Wool', 'Color' => 'Moss, Clay']);
+    expect(unitsOf($shop))->toBe([150, ['None Clay' => null, 'None Moss' => 150, 'Wool Clay' => null, 'Wool Moss' => null]]);
+});
+
+it('goes by the axes that the product says its pictures differ by, not by those of the library', function (): void {
+    $shop = counted();
+    app(SetPictureAxes::class)->run($shop->change(), [$shop->id('Color'), $shop->id('Size')]);
+    expect(unitsOf($shop))->toBe([150, ['Clay M' => null, 'Clay S' => 50, 'Moss M' => null, 'Moss S' => 100]]);
+    $shop->axes(['Color' => 'Moss', 'Size' => 'S, M']);
+    $shop->axes(['Color' => 'Moss, Clay', 'Size' => 'S, M, L']);
+    expect(unitsOf($shop))->toBe([150, ['Clay L' => null, 'Clay M' => null, 'Clay S' => 50, 'Moss L' => null, 'Moss M' => null, 'Moss S' => 100]]);
+    // The axis comes back as the product had it.
+    $sizes = $shop->id('Size');
+    $shop->axes(['Color' => 'Moss, Clay'], survivors: [$sizes => $shop->id('S')], stockAddsUp: true);
+    $shop->axes(['Color' => 'Moss, Clay', 'Size' => 'S, M, L']);
+    expect(unitsOf($shop))->toBe([150, ['Clay L' => null, 'Clay M' => null, 'Clay S' => 50, 'Moss L' => null, 'Moss M' => null, 'Moss S' => 100]]);
+});

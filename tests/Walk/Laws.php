@@ -161,7 +161,7 @@ final class Laws
         LawBroken::unless(
             $now <= $this->said,
             'no change makes units',
-            "{$now} are shared, and {$this->said} were ever said",
+            "{$now} are shared, and {$this->said} were ever said: {$this->shop->words()}",
         );
     }
 

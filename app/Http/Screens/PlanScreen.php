@@ -74,8 +74,7 @@ final readonly class PlanScreen
             $remarks[] = 'Prices that change: '.PriceMove::allInWords($this->planned->priceMoves, self::NAMED).'.';
         }
         if ($this->planned->unitMoves !== []) {
-            $units = array_map(fn (UnitMove $move): string => $move->inWords(), $this->planned->unitMoves);
-            $remarks[] = "Units in stock: {$this->named($units)}.";
+            $remarks[] = 'Units in stock: '.UnitMove::allInWords($this->planned->unitMoves, self::NAMED).'.';
         }
         foreach ($this->planned->prices->standingLabels() as $valueId => $label) {
             if (! isset($this->loaded->prices->standingLabels()[$valueId])) {

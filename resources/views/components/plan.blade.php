@@ -5,7 +5,7 @@
         <p>{{ $problem }}</p>
     @elseif ($plan !== null)
         <p class="arithmetic">{{ $plan->arithmetic() }}</p>
-        <p>{{ $changes ? 'This '.$plan->planned->inWords().'.' : 'As it is now.' }}</p>
+        <p>{{ $changes ? 'This '.$plan->planned->summary().'.' : 'As it is now.' }}</p>
         @if ($plan->remarks() !== [])<ul>@foreach ($plan->remarks() as $remark)<li>{{ $remark }}</li>@endforeach</ul>@endif
     @endif
 </div>
