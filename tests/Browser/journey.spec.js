@@ -168,7 +168,7 @@ test('from an empty product to galleries that follow the choice', async ({ page 
     await column('XL').click();
     await page.keyboard.type('30');
     await page.keyboard.press('Enter');
-    await kept(page, 'Price of XL, all colors set to 30.00 (was 20.00)');
+    await kept(page, 'Price of XL, all colors set to 30.00: XL adds +10.00 (was nothing)');
     await page.locator('.matrix .corner').click();
     await expect(page.locator('#foot')).toContainText('20.00–30.00');
 

@@ -74,6 +74,41 @@ test('prices: a base, what values add, an ending, a share more over a selection,
   expect(faults).toEqual([]);
 });
 
+test('a price for all is the base price; what it does not reach is asked about, and what is needless is let go of', async ({ page }) => {
+  const faults = listen(page);
+  await signIn(page);
+  await page.goto(`/products/${code}?lens=prices`);
+  await page.locator('.corner').click();
+  await page.getByLabel('Price, EUR').fill('30');
+  await page.keyboard.press('Enter');
+  await expect(dialog(page)).toContainText('4 SKUs have prices of their own (21.95–32.95)');
+  await expect(dialog(page).locator('#plan')).toContainText('Base price 30.00 (was 20.00)');
+  await sound(page, 'a price for all');
+  await dialog(page).getByLabel('keep').check();
+  await expect(dialog(page).locator('#plan')).toContainText('the same');
+  await dialog(page).getByLabel('let go').check();
+  await expect(dialog(page).locator('#plan')).not.toContainText('the same');
+  await dialog(page).getByRole('button', { name: 'Change prices' }).click();
+  await kept(page, '4 own prices (21.95–32.95) let go of');
+  await expect(cell(page, 'Clay, XL')).toContainText('40.00');
+  await expect(page.locator('.matrix')).not.toContainText('own');
+
+  await head(page, 'Clay').click();
+  await page.keyboard.type('+2');
+  await page.keyboard.press('Enter');
+  await kept(page, 'Clay adds +2.00');
+  await expect(cell(page, 'Clay, S')).toContainText('32.00');
+  await cell(page, 'Clay, S').click();
+  await page.keyboard.type('32');
+  await page.keyboard.press('Enter');
+  await expect(cell(page, 'Clay, S')).toContainText('own, as the rule');
+  await page.goto(`/products/${code}/prices`);
+  await page.getByRole('button', { name: 'Let go of what is needless' }).click();
+  await kept(page, '1 own price that is what the rule makes let go of');
+  await expect(page.getByRole('button', { name: 'Let go of what is needless' })).toHaveCount(0);
+  expect(faults).toEqual([]);
+});
+
 test('stock: sums of rows, columns and all keep up with what is typed; counted together it is shown so', async ({ page }) => {
   const faults = listen(page);
   await signIn(page);
@@ -174,5 +209,21 @@ test('details: kept as they are left, formatted, said otherwise of a part, and w
   await sound(page, 'details');
   await page.goto(`/products/${code}/preview`);
   await expect(page.locator('.shop-description strong')).toHaveText('Deep pockets');
+  expect(faults).toEqual([]);
+});
+
+test('the product gets another code, its SKUs with it, and the address of before leads there', async ({ page }) => {
+  const faults = listen(page);
+  await signIn(page);
+  await page.goto(`/products/${code}/details`);
+  await page.getByRole('button', { name: 'Change… the code' }).click();
+  await dialog(page).getByLabel('Code', { exact: true }).fill(`GAR-${stamp}`);
+  await expect(dialog(page).locator('#plan')).toContainText(/Changes \d+ codes/);
+  await sound(page, 'another code');
+  await dialog(page).getByRole('button', { name: 'Change', exact: true }).click();
+  await page.waitForURL(`**/products/GAR-${stamp}/details`);
+  await kept(page, `Code of the product set to GAR-${stamp}`);
+  await page.goto(`/products/${code}/prices`);
+  await expect(page).toHaveURL(new RegExp(`/products/GAR-${stamp}/prices$`));
   expect(faults).toEqual([]);
 });
