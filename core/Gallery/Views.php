@@ -9,11 +9,11 @@ final readonly class Views
 {
     /** Key => [what it shows, words by which photographers and suppliers say it, words that can mean goods as well]. Common practice, no source. */
     private const USUAL = [
-        'front' => [Showing::Goods, ['front', 'frontal', 'frontside', 'vorne', 'vorn', 'vorderseite', 'avant', 'devant', 'davanti', 'fronte', 'frente', 'voor'], []],
-        'back' => [Showing::Back, ['back', 'backside', 'rear', 'hinten', 'rückseite', 'arrière', 'dos', 'dietro', 'espalda', 'achter'], ['retro']],
-        'side' => [Showing::Goods, ['side', 'profile', 'seite', 'seitlich', 'côté', 'lato', 'lateral', 'zijkant'], []],
+        'front' => [Showing::Goods, ['front', 'frontal', 'frontside', 'vorne', 'vorn', 'vorderseite', 'avant', 'devant', 'davanti', 'fronte', 'frente', 'delante', 'delantera', 'voor'], ['face']],
+        'back' => [Showing::Back, ['back', 'backside', 'rear', 'hinten', 'rückseite', 'arrière', 'dos', 'derrière', 'dietro', 'espalda', 'detrás', 'trasera', 'achter', 'behind'], ['retro']],
+        'side' => [Showing::Goods, ['side', 'profile', 'seite', 'seitlich', 'côté', 'profil', 'lato', 'lado', 'lateral', 'zijkant'], []],
         'top' => [Showing::Goods, ['top view', 'from above', 'draufsicht', 'dessus'], ['top', 'oben']],
-        'detail' => [Showing::Goods, ['detail', 'details', 'close up', 'macro', 'nahaufnahme', 'détail', 'dettaglio', 'detalle'], []],
+        'detail' => [Showing::Goods, ['detail', 'details', 'close up', 'macro', 'nahaufnahme', 'détail', 'dettaglio', 'detalle', 'zoom'], ['inside', 'innen']],
         'worn' => [Showing::Goods, ['worn', 'on model', 'getragen', 'porté', 'indossato', 'lifestyle'], ['model', 'look']],
         'flat' => [Showing::Goods, ['flat', 'flat lay', 'flach', 'gelegt', 'à plat', 'laydown'], []],
         'turned' => [Showing::Goods, ['turned', 'turntable', 'all around', 'rundum'], ['film', 'video']],

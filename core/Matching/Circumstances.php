@@ -16,6 +16,7 @@ final readonly class Circumstances
      * @param  ?SeenPicture  $seen  what was measured of it
      * @param  ?int  $usualId  the product that all others of its folder are of, for a name that says none
      * @param  list<int>  $trusted  products whose names so many of the drop have a word of, that it is meant by it
+     * @param  string  $otherCode  what stands in that name where the code of the usual product would; empty for nothing
      */
     public function __construct(
         public ?int $givenId = null,
@@ -24,17 +25,18 @@ final readonly class Circumstances
         public ?SeenPicture $seen = null,
         public ?int $usualId = null,
         public array $trusted = [],
+        public string $otherCode = '',
     ) {
     }
 
-    public function amongOthersOf(int $productId): self
+    public function amongOthersOf(int $productId, string $otherCode): self
     {
-        return new self($this->givenId, $this->view, $this->common, $this->seen, $productId, $this->trusted);
+        return new self($this->givenId, $this->view, $this->common, $this->seen, $productId, $this->trusted, $otherCode);
     }
 
     /** @param  list<int>  $productIds */
     public function trusting(array $productIds): self
     {
-        return new self($this->givenId, $this->view, $this->common, $this->seen, $this->usualId, $productIds);
+        return new self($this->givenId, $this->view, $this->common, $this->seen, $this->usualId, $productIds, $this->otherCode);
     }
 }

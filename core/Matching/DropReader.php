@@ -6,6 +6,7 @@ namespace Core\Matching;
 
 use Core\Reach\Clause;
 use Core\Reach\Reach;
+use Core\Text\WordForms;
 
 /** Reads the names of a drop together, so that what many of them have in common explains the one that lacks it. */
 final readonly class DropReader
@@ -13,14 +14,20 @@ final readonly class DropReader
     /** So often a habit is seen before it explains anything. */
     private const HABIT = 9;
 
+    /** The share of all colors of a drop that a word stands beside which belongs to none of them. */
+    private const MOST_VALUES = 0.75;
+
     private NameReader $reader;
 
     private Judge $judge;
 
-    public function __construct(Lexicon $lexicon)
+    private DropHabits $habits;
+
+    public function __construct(private Lexicon $lexicon)
     {
         $this->reader = new NameReader($lexicon);
         $this->judge = new Judge($lexicon);
+        $this->habits = new DropHabits($lexicon);
     }
 
     /**
@@ -31,7 +38,12 @@ final readonly class DropReader
      */
     public function read(array $names, ?int $productId = null, array $seen = []): array
     {
-        $readings = array_map(fn (DroppedName $name): NameReading => $this->reader->read($name->parts()), $names);
+        $parts = array_map(fn (DroppedName $name): array => $name->parts(), $names);
+        $habits = $this->habits->of($parts, $names);
+        $readings = [];
+        foreach ($parts as $key => $own) {
+            $readings[$key] = $this->reader->read($own, $habits[$key] ?? []);
+        }
         $common = $this->common($readings);
         $verdicts = $known = [];
         foreach ($readings as $key => $reading) {
@@ -45,19 +57,53 @@ final readonly class DropReader
     }
 
     /**
+     * Words that nobody knows and that stand beside whatever the drop is of: a brand, a season, the photographer. One
+     * that stands only beside one color, or beside a few of them, belongs to their names, however often it comes.
+     *
      * @param  array<array-key, NameReading>  $readings
-     * @return list<string> unknown words, bare, that stand in many names: a brand, a season, the photographer
+     * @return list<string> bare
      */
     private function common(array $readings): array
     {
-        $times = [];
+        $times = $besides = $apart = $colors = [];
         foreach ($readings as $reading) {
-            foreach (array_unique(array_map(fn (NamePart $part): string => $part->bare, $reading->unknown)) as $word) {
-                $times[$word] = ($times[$word] ?? 0) + 1;
+            foreach ($reading->meanings(MeaningKind::Value) as [, $meaning]) {
+                $colors[(int) $meaning->axisId][(int) $meaning->valueId] = true;
+            }
+            foreach ($reading->unknown as $part) {
+                $times[$part->bare] = ($times[$part->bare] ?? 0) + 1;
+                $values = $this->valuesBeside($reading, $part);
+                foreach ($values as [$axisId, $valueId]) {
+                    $besides[$part->bare][$axisId][$valueId] = true;
+                }
+                $apart[$part->bare] = ($apart[$part->bare] ?? 0) + ($values === [] ? 1 : 0);
+            }
+        }
+        $common = [];
+        foreach ($times as $word => $count) {
+            $isOfColors = $apart[$word] === 0;
+            foreach ($besides[$word] ?? [] as $axisId => $values) {
+                $isOfColors = $isOfColors && (count($values) === 1 || count($values) < self::MOST_VALUES * count($colors[$axisId]));
+            }
+            if ($count > self::HABIT && ! $isOfColors) {
+                $common[] = (string) $word;
             }
         }
 
-        return array_map(strval(...), array_keys(array_filter($times, fn (int $count): bool => $count > self::HABIT)));
+        return $common;
+    }
+
+    /** @return list<array{int, int}> axis id and value id of values that stand right before a word or right behind it */
+    private function valuesBeside(NameReading $reading, NamePart $part): array
+    {
+        $values = [];
+        foreach ($reading->beside($part) as $understood) {
+            foreach ($understood->of(MeaningKind::Value) as $meaning) {
+                $values[] = [(int) $meaning->axisId, (int) $meaning->valueId];
+            }
+        }
+
+        return $values;
     }
 
     /**
@@ -79,11 +125,35 @@ final readonly class DropReader
         foreach ($verdicts as $key => $verdict) {
             $usual = $byFolder[$names[$key]->folder] ?? [];
             if ($verdict->productId === null && count($usual) === 1 && reset($usual) >= self::HABIT) {
-                $verdicts[$key] = $this->judge->judge($verdict->reading, $known[$key]->amongOthersOf(array_key_first($usual)));
+                $usualId = array_key_first($usual);
+                $otherCode = $this->codeLike($usualId, $names[$key]->file);
+                $verdicts[$key] = $this->judge->judge($verdict->reading, $known[$key]->amongOthersOf($usualId, $otherCode));
             }
         }
 
         return $verdicts;
+    }
+
+    /** @return string what stands in a name where a code of the product's kind would, and is not its code; empty for nothing */
+    private function codeLike(int $productId, string $file): string
+    {
+        $code = $this->lexicon->product($productId)->code ?? '';
+        $pattern = preg_replace_callback(
+            '/\p{L}+|\p{N}+|[^\p{L}\p{N}]+/u',
+            fn (array $run): string => match (true) {
+                preg_match('/\p{L}/u', $run[0]) === 1 => '\p{L}{'.mb_strlen($run[0]).'}',
+                preg_match('/\p{N}/u', $run[0]) === 1 => '\p{N}{'.mb_strlen($run[0]).'}',
+                default => '[^\p{L}\p{N}]*',
+            },
+            $code,
+        );
+        // A code of letters alone is like any word.
+        if (preg_match('/\p{N}{2,}/u', $code) !== 1
+            || preg_match("/(?<![\\p{L}\\p{N}]){$pattern}(?![\\p{L}\\p{N}])/u", mb_scrub($file, 'UTF-8'), $found) !== 1) {
+            return '';
+        }
+
+        return WordForms::bare($found[0]) === WordForms::bare($code) ? '' : $found[0];
     }
 
     /**

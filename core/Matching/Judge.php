@@ -42,7 +42,7 @@ final readonly class Judge
         $view ??= $resembles?->view;
         foreach ($reading->unknown as $part) {
             if ($part->source === NameSource::File && mb_strlen($part->bare) >= self::LEAST_REST && ! in_array($part->bare, $known->common, true)) {
-                $case->doubt(DoubtKind::UnknownWord, "“{$part->text}” means nothing here.", self::WITH_A_REST);
+                $case->doubt(DoubtKind::UnknownWord, $this->unknown($reading, $part), self::WITH_A_REST);
             }
         }
 
@@ -145,6 +145,22 @@ final readonly class Judge
         }
 
         return null;
+    }
+
+    /** A word beside a color may be a part of its name: the shop has another then. */
+    private function unknown(NameReading $reading, NamePart $part): string
+    {
+        foreach ($reading->beside($part) as $understood) {
+            $value = $understood->of(MeaningKind::Value)[0] ?? null;
+            if ($value !== null) {
+                $isBefore = $part->at < $understood->parts[0]->at;
+                $both = $isBefore ? "{$part->text} {$understood->text()}" : "{$understood->text()} {$part->text}";
+
+                return "“{$part->text}” means nothing here. If “{$both}” is one name, the shop has only {$value->word}.";
+            }
+        }
+
+        return "“{$part->text}” means nothing here.";
     }
 
     /** The last small number that means nothing else. */

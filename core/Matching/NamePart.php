@@ -29,4 +29,10 @@ final readonly class NamePart
     {
         return preg_match('/^\p{N}+$/u', $this->text) === 1;
     }
+
+    /** The same as the number of a shot. */
+    public function counted(int $number): self
+    {
+        return new self($this->text, (string) $number, $this->at, $this->isGlued, $this->isBracketed, $this->source);
+    }
 }

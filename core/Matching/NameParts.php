@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Core\Matching;
 
 use Core\Text\WordForms;
+use Normalizer;
 
 /** Takes a file name apart: at separators, where small letters turn into capitals, and between letters and digits. */
 final class NameParts
@@ -23,7 +24,7 @@ final class NameParts
      */
     public static function of(string $name, NameSource $source = NameSource::File): array
     {
-        $text = mb_strcut(mb_scrub($name, 'UTF-8'), 0, self::MOST_BYTES, 'UTF-8');
+        $text = mb_strcut(self::written($name), 0, self::MOST_BYTES, 'UTF-8');
         if ($source === NameSource::File) {
             $text = (string) preg_replace(self::ENDING, '', $text);
         }
@@ -36,5 +37,18 @@ final class NameParts
         }
 
         return $parts;
+    }
+
+    /** As a person would write it: without the signs that an address has in their place, letters with their marks. */
+    private static function written(string $name): string
+    {
+        if (preg_match('/%[0-9A-Fa-f]{2}/', $name) === 1) {
+            $decoded = rawurldecode($name);
+            $name = mb_check_encoding($decoded, 'UTF-8') ? $decoded : $name;
+        }
+        $text = mb_scrub($name, 'UTF-8');
+        $normal = Normalizer::normalize($text, Normalizer::FORM_C);
+
+        return is_string($normal) ? $normal : $text;
     }
 }

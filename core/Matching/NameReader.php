@@ -24,25 +24,32 @@ final readonly class NameReader
     {
     }
 
-    /** @param  list<NamePart>  $parts */
-    public function read(array $parts): NameReading
+    /**
+     * @param  list<NamePart>  $parts
+     * @param  array<int, PartHabit>  $habits  place of a part => what it means in this drop
+     */
+    public function read(array $parts, array $habits = []): NameReading
     {
-        $taken = $this->taken($parts);
+        $taken = $this->taken($parts, $habits);
         $this->takeSlips($parts, $taken);
 
-        return $this->sorted($parts, $taken);
+        return $this->sorted($parts, $taken, $habits);
     }
 
     /**
      * What the parts mean as they stand.
      *
      * @param  list<NamePart>  $parts
+     * @param  array<int, PartHabit>  $habits
      * @return array<int, ?Understood> by place: what begins there; null where it goes on
      */
-    private function taken(array $parts): array
+    private function taken(array $parts, array $habits = []): array
     {
         $spans = $this->spans($parts);
         $taken = [];
+        foreach ($habits as $at => $habit) {
+            $taken[$at] = $habit->views === [] ? null : new Understood([$parts[$at]], $habit->views);
+        }
         foreach (self::ORDER as $kinds) {
             foreach ($spans as [$from, $length, $meanings]) {
                 if (! self::isFree($taken, $from, $length)) {
@@ -186,12 +193,18 @@ final readonly class NameReader
     /**
      * @param  list<NamePart>  $parts
      * @param  array<int, ?Understood>  $taken  by place: what begins there; null where it goes on
+     * @param  array<int, PartHabit>  $habits
      */
-    private function sorted(array $parts, array $taken): NameReading
+    private function sorted(array $parts, array $taken, array $habits): NameReading
     {
         $understood = $passedOver = $numbers = $unknown = [];
         foreach ($parts as $at => $part) {
-            if (array_key_exists($at, $taken)) {
+            $habit = $habits[$at] ?? null;
+            if ($habit?->shot !== null) {
+                $numbers[] = $part->counted($habit->shot);
+            } elseif ($habit !== null && $habit->views === []) {
+                $passedOver[] = $part;
+            } elseif (array_key_exists($at, $taken)) {
                 if ($taken[$at] !== null) {
                     $understood[] = $taken[$at];
                 }

@@ -37,4 +37,27 @@ final readonly class NameReading
 
         return $pairs;
     }
+
+    /**
+     * What stands right before a part and right behind it, of what is understood.
+     *
+     * @return list<Understood>
+     */
+    public function beside(NamePart $part): array
+    {
+        $row = [];
+        foreach ($this->understood as $understood) {
+            foreach ($understood->parts as $own) {
+                $row[] = [$own, $understood];
+            }
+        }
+        foreach ([...$this->passedOver, ...$this->numbers, ...$this->unknown] as $own) {
+            $row[] = [$own, null];
+        }
+        $row = array_values(array_filter($row, fn (array $one): bool => $one[0]->source === $part->source));
+        usort($row, fn (array $a, array $b): int => $a[0]->at <=> $b[0]->at);
+        $at = array_search($part, array_column($row, 0), true);
+
+        return $at === false ? [] : array_values(array_filter([$row[$at - 1][1] ?? null, $row[$at + 1][1] ?? null]));
+    }
 }

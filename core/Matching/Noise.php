@@ -11,11 +11,12 @@ final class Noise
         'img', 'image', 'images', 'pic', 'picture', 'photo', 'photos', 'foto', 'bild', 'dsc', 'dscn', 'dscf', 'mvi', 'pict', 'scan', 'screenshot', 'untitled', 'unbenannt',
         'final', 'finale', 'last', 'new', 'neu', 'old', 'alt', 'copy', 'kopie', 'copia', 'copie', 'edit', 'edited', 'retouched', 'retusche', 'corrected', 'cut', 'cutout', 'crop', 'cropped', 'freisteller',
         'web', 'shop', 'print', 'druck', 'hires', 'highres', 'lowres', 'lores', 'large', 'full', 'orig', 'original', 'px', 'dpi', 'rgb', 'srgb', 'cmyk', 'jpg', 'jpeg', 'png', 'tif', 'tiff', 'psd', 'webp',
+        'view', 'views', 'ansicht', 'vue', 'vista', 'shot', 'shots', 'aufnahme', 'prise', 'toma', 'main', 'haupt', 'hauptbild', 'principal', 'principale', 'hero', 'extra', 'extras', 'packshot', 'ghost', 'mannequin', 'masked', 'mask', 'transparent', 'thumb', 'thumbnail', 'preview', 'vorschau', 'export', 'listing', 'studio', 'catalog', 'katalog', 'catalogue', 'left', 'right', 'links', 'rechts', 'gauche', 'droite', 'izquierda', 'derecha', 'approved', 'freigabe', 'freigegeben', 'draft', 'hq', 'hd', 'uhd',
         'of', 'the', 'and', 'und', 'von', 'for', 'mit', 'with',
     ];
 
     /** Letters before the number of a version: "v2". */
-    private const VERSION = ['v', 'ver', 'version', 'rev'];
+    public const VERSIONS = ['v', 'ver', 'version', 'rev'];
 
     /** What a camera writes before its own number. */
     private const CAMERA = ['img', 'dsc', 'dscn', 'dscf', 'mvi', 'pict', 'p', 'pxl'];
@@ -30,7 +31,7 @@ final class Noise
         return match (true) {
             $part->isBracketed => true,
             in_array($part->bare, self::WORDS, true) => true,
-            in_array($part->bare, self::VERSION, true) => $after?->isNumber() === true && $after->isGlued,
+            in_array($part->bare, self::VERSIONS, true) => $after?->isNumber() === true && $after->isGlued,
             $part->isNumber() => self::isIdleNumber($part, $before, $after),
             $part->bare === 'x' => $after?->isNumber() === true && ($parts[$at - 1] ?? null)?->isNumber() === true,
             default => false,
@@ -42,7 +43,7 @@ final class Noise
     {
         $digits = strlen($part->bare);
 
-        return (in_array($before, self::VERSION, true) && $part->isGlued)
+        return (in_array($before, self::VERSIONS, true) && $part->isGlued)
             || (in_array($before, self::CAMERA, true) && $digits >= 3)
             || in_array($after?->bare, ['px', 'dpi'], true)
             || $digits >= 4;

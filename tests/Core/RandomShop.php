@@ -29,6 +29,18 @@ final class RandomShop
 
     private const VIEWS = [['front', 'front'], ['back', 'back'], ['vorne', 'front'], ['Rückseite', 'back'], ['detail', 'detail'], ['worn', 'worn'], ['flat', 'flat']];
 
+    /** What senders put behind a name that says nothing of the goods, in four languages. */
+    private const NOISES = [
+        '', '', '_final', ' copy', '_1600px', '_IMG_4711', ' (2)', '_v2', '_20240317', '_hero', ' main shot', '_packshot', '_masked',
+        '_Freisteller', ' Ansicht', '_hauptbild', '_vue', ' prise 2', '_principal', '_toma', '_vista', '_web', '_print', '_approved',
+    ];
+
+    /** What makes another color of one, in four languages. */
+    private const SHADES = ['dusty', 'royal', 'light', 'pale', 'hell', 'dunkel', 'tauben', 'clair', 'foncé', 'nuit', 'oscuro', 'claro', 'melange'];
+
+    /** Of the senders, which stand in many names. */
+    private const SENDERS = ['Acme', 'Lumière', 'Fotowerk', 'AW27', 'estudio'];
+
     public readonly WordList $words;
 
     /** @var list<KnownProduct> */
@@ -47,7 +59,8 @@ final class RandomShop
         $sku = 0;
         $taken = [];
         $colors = $this->values(1, 14, $taken);
-        $sizes = array_map(fn (int $at, string $size): Value => new Value(201 + $at, $size, $size), array_keys(self::SIZES), self::SIZES);
+        $labels = $this->random->getInt(0, 1) === 1 ? self::SIZES : ['1', '2', '3', '4', '5'];
+        $sizes = array_map(fn (int $at, string $size): Value => new Value(201 + $at, $size, $size), array_keys($labels), $labels);
         foreach ([...array_map(fn (Value $value): array => [1, $value], $colors), ...array_map(fn (Value $value): array => [2, $value], $sizes)] as [$axisId, $value]) {
             $this->words->add($value->label, Meaning::value($axisId, $value->id, $value->label));
             $this->words->add($value->code, Meaning::value($axisId, $value->id, $value->label));
@@ -88,7 +101,7 @@ final class RandomShop
         $view = View::usual($key);
         [, $skuCode, $gtin] = $this->skus[$product->id][Combination::of([1 => $color->id, 2 => $size->id])->key];
         $number = sprintf('%02d', $this->random->getInt(1, 9));
-        $noise = $this->one(['', '_final', ' copy', '_1600px', '_IMG_4711', ' (2)', '_v2', '_20240317']);
+        $noise = $this->one(self::NOISES).($this->random->getInt(0, 9) === 0 ? '_'.substr(sha1((string) $this->random->getInt(0, 99_999)), 0, 8) : '');
         $name = match ($habit % 6) {
             0 => "{$product->code}_{$color->code}_{$word}{$noise}",
             1 => "{$skuCode}_{$number}{$noise}",
@@ -101,6 +114,29 @@ final class RandomShop
         return [new DroppedName("{$name}.jpg"), $product->id, $color->id, in_array($habit % 6, [1], true) ? null : $view];
     }
 
+    /**
+     * A run of shots of one color, in a shop whose sizes are numbers or not.
+     *
+     * @return list<array{DroppedName, int, int, int}> a file, and what it really is: product, color, number
+     */
+    public function run(): array
+    {
+        $product = $this->one($this->products);
+        $color = $this->one($product->matrix->axes[0]->values);
+        $sender = $this->one(self::SENDERS);
+        $separator = $this->one(['_', '-', ' ']);
+        $first = $this->random->getInt(0, 1);
+        $isOfLetters = $this->random->getInt(0, 3) === 0;
+        $run = [];
+        for ($number = $first, $last = $first + $this->random->getInt(1, 5); $number <= $last; $number++) {
+            $end = $isOfLetters ? chr(ord('a') + $number - $first) : ($this->random->getInt(0, 1) === 1 ? sprintf('%02d', $number) : (string) $number);
+            $name = implode($separator, [$sender, $product->code, $color->label, $end]);
+            $run[] = [new DroppedName("{$name}.jpg"), $product->id, $color->id, $isOfLetters ? $number - $first + 1 : $number];
+        }
+
+        return $run;
+    }
+
     /** @return array{DroppedName, string} a file that sets a trap, and a word of the sentence that says so */
     public function trap(int $kind): array
     {
@@ -109,7 +145,10 @@ final class RandomShop
         $foreign = $this->one(array_values(array_filter($this->words->product($product->id) === null ? [] : $this->allColors(), fn (Value $value): bool => ! $product->matrix->axes[0]->has($value->id))));
         $second = $this->one(array_values(array_filter($this->products, fn (KnownProduct $known): bool => $known->id !== $product->id)));
 
-        return match ($kind % 5) {
+        $shade = $this->one(self::SHADES);
+
+        return match ($kind % 6) {
+            5 => [new DroppedName("{$product->code}_{$shade}-{$one->label}_front.jpg"), 'is one name, the shop has only'],
             0 => [new DroppedName("{$product->code}_{$one->label}_{$other->label}_front.jpg"), 'more than one color'],
             1 => [new DroppedName("{$product->code}_{$foreign->label}_front.jpg"), 'does not come in'],
             2 => [new DroppedName("{$product->code}_front.jpg"), 'says no Color'],

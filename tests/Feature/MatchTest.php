@@ -155,3 +155,14 @@ it('counts the words that were taught for the sender', function (): void {
         ->and(matched($folder, ['--sender' => 'marle'])['SMOCK_mss_back.jpg'])->toMatchArray(['reach' => [['Color' => ['Moss']]], 'confidence' => 0.9]);
     File::deleteDirectory($folder);
 });
+
+it('says the path of each file, and nothing but JSON where programs read it (four front.jpg could not be told apart)', function (): void {
+    $shop = Shop::stocked();
+    $folder = folderOf(['SMOCK/moss/front.jpg', 'SMOCK/clay/front.jpg']);
+    $told = [];
+    expect(Artisan::call('slate:match', ['dir' => $folder, '--json' => true, '--accept' => '0.9', '--as' => $shop->user->email]))->toBe(0);
+    foreach (json_decode(Artisan::output(), true, 16, JSON_THROW_ON_ERROR) as $file) {
+        $told[$file['path']] = $file['reach'];
+    }
+    expect($told)->toBe(['SMOCK/clay/front.jpg' => [['Color' => ['Clay']]], 'SMOCK/moss/front.jpg' => [['Color' => ['Moss']]]]);
+});

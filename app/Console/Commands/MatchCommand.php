@@ -135,6 +135,7 @@ final class MatchCommand extends Command
             $product = $this->product($list, $verdict);
             $told[] = [
                 'file' => $names[$path]->file,
+                'path' => ltrim(substr($path, strlen(rtrim($this->text('dir'), '/'))), '/'),
                 'product' => $product?->code,
                 'reach' => $product === null ? null : ReachNames::of($verdict->reach ?? Reach::nothing(), $product->matrix),
                 'view' => $verdict->view?->name,
@@ -190,8 +191,14 @@ final class MatchCommand extends Command
             $receipt = $action->run(new Change($user, $productId, null, (string) Str::uuid()), $files);
             array_push($refused, ...$receipt->refused);
         }
-        array_map($this->warn(...), $refused);
-        $this->line('Taken in: '.(array_sum(array_map(count(...), $byProduct)) - count($refused)).', refused: '.count($refused).'.');
+        $said = $this->option('json') ? $this->output->getErrorStyle() : $this->output;
+        foreach ($refused as $why) {
+            $said->writeln("<comment>{$why}</comment>");
+        }
+        // What programs read is JSON and nothing else; they are told by the exit code.
+        if (! $this->option('json')) {
+            $this->line('Taken in: '.(array_sum(array_map(count(...), $byProduct)) - count($refused)).', refused: '.count($refused).'.');
+        }
 
         return $refused === [];
     }
