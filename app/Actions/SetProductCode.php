@@ -71,7 +71,8 @@ final class SetProductCode
         }
     }
 
-    private static function code(string $typed): string
+    /** @throws Refused where it cannot be a code */
+    public static function code(string $typed): string
     {
         $code = trim($typed);
         if (preg_match(CreateProduct::CODE_PATTERN, $code) !== 1) {

@@ -33,7 +33,13 @@ final class DropReading
     {
     }
 
+    /** As it stands at one moment: what another person accepts meanwhile is seen as a whole, or not at all. */
     public function of(Drop $drop): ReadDrop
+    {
+        return DB::transaction(fn (): ReadDrop => $this->read($drop));
+    }
+
+    private function read(Drop $drop): ReadDrop
     {
         $files = DropFile::query()->where('drop_id', $drop->id)->where('state', '<>', DropFileState::Unpacked)->orderBy('id')->get()->keyBy('id')->all();
         $stored = array_filter($files, fn (DropFile $file): bool => $file->photo_id !== null);

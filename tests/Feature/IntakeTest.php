@@ -352,3 +352,15 @@ it('links one picture that came under two names to where either says', function 
     app(AcceptFiles::class)->asRead($shop->user, $drop, Dropped::seen($drop, Standing::Double));
     expect(DB::table('placements')->count())->toBe(1)->and($shop->files(['Color' => 'Moss']))->toBe(['SMOCK_clay_pack.jpg'])->and($shop->files(['Color' => 'Clay']))->toBe(['SMOCK_clay_pack.jpg'])->and($shop->files(['Color' => 'Slate']))->toBe([]);
 });
+
+it('reads a drop as it stands at one moment (two people who accepted halves of it at once met an error)', function (): void {
+    $shop = bareShop();
+    $drop = Dropped::files($shop->user, ['SMOCK_moss_front.jpg']);
+    $outside = DB::transactionLevel();
+    $levels = [];
+    DB::listen(function () use (&$levels): void {
+        $levels[] = DB::transactionLevel();
+    });
+    app(App\Intake\DropReading::class)->of($drop);
+    expect(count($levels))->toBeGreaterThan(3)->and(min($levels))->toBeGreaterThan($outside);
+});

@@ -32,7 +32,7 @@ function changingRequests(Shop $shop): array
         'photos/role' => ['placements' => [$photo], 'role' => 'share'],
         'photos/match-others' => ['selected' => "{$color}:{$moss->id}"],
         'photos/follow-shot-list' => [],
-        'skus/price' => ['selected' => '*', 'typed' => '7'],
+        'skus/price' => ['selected' => '*', 'typed' => '7', 'way' => 'rule'],
         'skus/stock' => ['selected' => '*', 'typed' => '7'],
         'details' => ['field' => 'brand', 'value' => 'Thrumbury'],
         'undo' => [],

@@ -135,9 +135,8 @@ final class DetailsController
     {
         $typed = $request->string('code')->limit(100, '')->toString();
         $action->run($request->change(), $typed, $request->boolean('skus_too'), $request->choices()->codes);
-        $product = $request->product()->refresh();
 
-        return response('', 200, ['HX-Redirect' => route('details', $product)]);
+        return response('', 200, ['HX-Redirect' => route('details', ['product' => SetProductCode::code($typed)])]);
     }
 
     /** What becomes of the prices in another currency. */
