@@ -66,7 +66,12 @@ final class AdjustPrices implements Act
 
         return $this->keeper->keep($change, self::class, fn (Ledger $ledger, LoadedProduct $loaded): string => $loaded->prices->labelOf($valueId) === ''
             ? ''
-            : $this->adjust($ledger, $loaded, $valueId, Adjustment::typed($amount, $percent, $loaded->prices->currency)));
+            : $this->adjust(
+                $ledger,
+                $loaded,
+                $valueId,
+                Adjustment::typed($amount, $percent, $loaded->prices->currency),
+            ));
     }
 
     private function adjust(Ledger $ledger, LoadedProduct $loaded, int $valueId, Adjustment $adjustment): string

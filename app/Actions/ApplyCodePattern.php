@@ -47,6 +47,10 @@ final class ApplyCodePattern
     {
         $pattern = $patternId === null ? CodePattern::usual() : CodePatternRecord::query()->find($patternId)?->toCore() ?? throw new Refused('This pattern is not there any more. Choose another.', Kind::Gone, 'pattern');
 
-        return new CodePlan($this->planner, $loaded, new CodeWish($loaded->product->code, $pattern, $chosen, $typedToo));
+        return new CodePlan(
+            $this->planner,
+            $loaded,
+            new CodeWish($loaded->product->code, $pattern, $chosen, $typedToo),
+        );
     }
 }

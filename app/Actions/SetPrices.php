@@ -17,7 +17,10 @@ use Core\Pricing\Money;
 use Core\Pricing\PriceChange;
 use Core\Reach\Selection;
 
-/** Gives all selected SKUs prices of their own: set, raised, lowered or rounded; an empty one gives them back to the product. */
+/**
+ * Gives all selected SKUs prices of their own: set, raised, lowered or rounded; an empty one gives them back to the
+ * product.
+ */
 final class SetPrices
 {
     public function __construct(private readonly Keeper $keeper)
@@ -43,7 +46,11 @@ final class SetPrices
         $chosen->some();
         $plan = PricePlan::ofOwn($chosen->prices, $chosen->pricedSkus(), $wanted);
         if ($plan->own === []) {
-            throw new Refused('None of these SKUs has a price that could be changed. Set one first.', Kind::Impossible, 'typed');
+            throw new Refused(
+                'None of these SKUs has a price that could be changed. Set one first.',
+                Kind::Impossible,
+                'typed',
+            );
         }
         $this->writeOwn($ledger, $plan);
         $was = $chosen->pricesInWords();
@@ -55,6 +62,9 @@ final class SetPrices
     /** The own prices that a plan says anew. */
     public function writeOwn(Ledger $ledger, PricePlan $plan): void
     {
-        $ledger->update('skus', array_map(fn (?Money $price): array => ['price' => Amounts::stored($price)], $plan->own));
+        $ledger->update(
+            'skus',
+            array_map(fn (?Money $price): array => ['price' => Amounts::stored($price)], $plan->own),
+        );
     }
 }

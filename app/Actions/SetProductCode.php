@@ -65,9 +65,17 @@ final class SetProductCode
     public function refuseTaken(LoadedProduct $loaded, string $code, ?CodePlan $plan): void
     {
         $sharing = $loaded->matrix->axes === [] ? array_keys(array_column($loaded->skus, null, 'id')) : [];
-        $taken = $this->taken->among([$code], $loaded->product->id, [...$sharing, ...array_keys($plan?->updates() ?? [])]);
+        $taken = $this->taken->among(
+            [$code],
+            $loaded->product->id,
+            [...$sharing, ...array_keys($plan?->updates() ?? [])],
+        );
         if ($taken !== []) {
-            throw new Refused("{$code} is the code of ".array_values($taken)[0].'. Choose another.', Kind::Taken, 'code');
+            throw new Refused(
+                "{$code} is the code of ".array_values($taken)[0].'. Choose another.',
+                Kind::Taken,
+                'code',
+            );
         }
     }
 

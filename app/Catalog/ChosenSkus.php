@@ -84,7 +84,9 @@ final readonly class ChosenSkus
 
     private function reach(): Reach
     {
-        return $this->made === null ? $this->selection->cells($this->matrix) : $this->selection->reach($this->matrix, $this->made);
+        return $this->made === null
+            ? $this->selection->cells($this->matrix)
+            : $this->selection->reach($this->matrix, $this->made);
     }
 
     /** The prices they are sold at in words: one, or the lowest and the highest. */

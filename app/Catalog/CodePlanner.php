@@ -46,7 +46,10 @@ final class CodePlanner
         return $planned;
     }
 
-    /** @return array<string, int> what stands before and behind a running number, with a line break between => the next that is free */
+    /**
+     * @return array<string, int> what stands before and behind a running number, with a line break between => the next
+     * that is free
+     */
     private function numbers(CodeRequest $request): array
     {
         $number = $request->pattern->number();

@@ -137,7 +137,10 @@ final class DraftReader
      */
     private function labels(array $values, ?LoadedProduct $own, int $axisId): array
     {
-        $labels = array_map(fn (LibraryValue $value): string => $own->names->sleepingLabels[$value->id] ?? $value->name, $values);
+        $labels = array_map(
+            fn (LibraryValue $value): string => $own->names->sleepingLabels[$value->id] ?? $value->name,
+            $values,
+        );
         foreach ($own?->matrix->axis($axisId)->values ?? [] as $value) {
             $labels[$value->id] = $value->label;
         }

@@ -24,6 +24,8 @@ final class FormerCodes
     public static function product(string $code): ?Product
     {
         return Product::query()->where('code', $code)->first()
-            ?? Product::query()->whereKey(DB::table('former_codes')->where('code', $code)->value('product_id') ?? 0)->first();
+            ?? Product::query()
+                ->whereKey(DB::table('former_codes')->where('code', $code)->value('product_id') ?? 0)
+                ->first();
     }
 }

@@ -21,7 +21,11 @@ final class GalleryReport
     /** @return array<string, mixed> one SKU, on offer or retired */
     public function sku(LoadedProduct $loaded, SkuRow $sku): array
     {
-        return ['sku' => $sku->code, 'state' => $sku->state->value, 'choice' => (object) $loaded->choiceOf($sku)] + $this->gallery($loaded, $loaded->galleryOf($sku));
+        return [
+            'sku' => $sku->code,
+            'state' => $sku->state->value,
+            'choice' => (object) $loaded->choiceOf($sku),
+        ] + $this->gallery($loaded, $loaded->galleryOf($sku));
     }
 
     /**

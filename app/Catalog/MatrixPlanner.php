@@ -56,7 +56,13 @@ final class MatrixPlanner
             $details,
             $prices,
             CarriedPrices::moves($change, $plan, $loaded->prices, $prices, $this->priced($loaded)),
-            CarriedUnits::moves($change, $plan, $loaded->book, new StockBook($details, $change->to), $this->standing($loaded)),
+            CarriedUnits::moves(
+                $change,
+                $plan,
+                $loaded->book,
+                new StockBook($details, $change->to),
+                $this->standing($loaded),
+            ),
             $change->keepsCells() ? [] : RoleClash::of($change, $loaded->corePlacements()),
             $choices->roles,
         );

@@ -14,7 +14,8 @@ final readonly class PriceWish
     /**
      * @param  string  $typed  "49.90", "+5", "-10 %", or nothing
      * @param  string  $ending  in what prices are to end from now on; nothing for as they do
-     * @param  ?OwnPrices  $others  what becomes of own prices that the rule does not reach; null where that was not said
+     * @param  ?OwnPrices  $others  what becomes of own prices that the rule does not reach; null where that was not
+     * said
      */
     public function __construct(
         public string $typed,

@@ -244,7 +244,14 @@ final class ProductLoader
      */
     private function axisNames(array $ownAxes, array $library): array
     {
-        usort($ownAxes, fn (stdClass $a, stdClass $b): int => [$a->position === null, $a->position, $a->id] <=> [$b->position === null, $b->position, $b->id]);
+        usort(
+            $ownAxes,
+            fn (stdClass $a, stdClass $b): int => [
+                $a->position === null,
+                $a->position,
+                $a->id,
+            ] <=> [$b->position === null, $b->position, $b->id],
+        );
         $names = [];
         foreach ($ownAxes as $row) {
             $names[$row->axis_id] = $library[$row->axis_id]->name;

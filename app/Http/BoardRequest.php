@@ -35,7 +35,46 @@ final class BoardRequest extends FormRequest
 {
     use SaysSwatches;
 
-    private const TEXTS = ['name', 'code', 'value', 'typed', 'order', 'parts', 'view', 'text', 'role', 'place', 'field', 'scope', 'synonyms', 'translations', 'add', 'lang', 'choice', 'width', 'need', 'reason', 'align', 'kind', 'tile', 'frame', 'by', 'display', 'seen', 'eyes', 'lab', 'detail', 'amount', 'percent', 'ending', 'counting', 'pattern', 'unit', 'way', 'own'];
+    private const TEXTS = [
+        'name',
+        'code',
+        'value',
+        'typed',
+        'order',
+        'parts',
+        'view',
+        'text',
+        'role',
+        'place',
+        'field',
+        'scope',
+        'synonyms',
+        'translations',
+        'add',
+        'lang',
+        'choice',
+        'width',
+        'need',
+        'reason',
+        'align',
+        'kind',
+        'tile',
+        'frame',
+        'by',
+        'display',
+        'seen',
+        'eyes',
+        'lab',
+        'detail',
+        'amount',
+        'percent',
+        'ending',
+        'counting',
+        'pattern',
+        'unit',
+        'way',
+        'own',
+    ];
 
     /** A part of the matrix. */
     private const PART = ['nullable', 'string', 'max:400000', 'regex:/^(\*|[0-9:,;]*)$/'];

@@ -24,7 +24,12 @@ final class ProductAddress
     {
         $product = FormerCodes::product($code) ?? throw (new ModelNotFoundException())->setModel(Product::class);
         $isFormer = mb_strtolower($product->code) !== mb_strtolower($code);
-        if ($isFormer && $request->isMethod('GET') && ! $request->hasHeader('HX-Request') && $route->getName() !== null) {
+        if (
+            $isFormer
+            && $request->isMethod('GET')
+            && ! $request->hasHeader('HX-Request')
+            && $route->getName() !== null
+        ) {
             $parameters = ['product' => $product->code] + $route->parameters() + $request->query();
 
             throw new HttpResponseException(redirect()->route($route->getName(), $parameters));

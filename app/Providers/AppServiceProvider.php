@@ -47,11 +47,11 @@ use Illuminate\Database\Eloquent\Model;
 use Illuminate\Http\Middleware\TrustProxies;
 use Illuminate\Http\Request;
 use Illuminate\Queue\Events\Looping;
+use Illuminate\Routing\Route as ActiveRoute;
 use Illuminate\Support\Facades\Event;
 use Illuminate\Support\Facades\Gate;
 use Illuminate\Support\Facades\Queue;
 use Illuminate\Support\Facades\RateLimiter;
-use Illuminate\Routing\Route as ActiveRoute;
 use Illuminate\Support\Facades\Route;
 use Illuminate\Support\Facades\Storage;
 use Illuminate\Support\ServiceProvider;
@@ -149,7 +149,10 @@ final class AppServiceProvider extends ServiceProvider
         }
         // An id is a number that the database can have; whatever else stands in its place is not found.
         Route::patterns(array_fill_keys(self::IDS, '[1-9][0-9]{0,17}') + ['batch' => '[0-9A-Za-z]{26}']);
-        Route::bind('product', fn (string $code, ActiveRoute $route): Product => ProductAddress::resolve($code, $route, request()));
+        Route::bind(
+            'product',
+            fn (string $code, ActiveRoute $route): Product => ProductAddress::resolve($code, $route, request()),
+        );
         // Whoever sits at an open session may not guess the password of its owner.
         RateLimiter::for('passwords', fn (Request $request): Limit => Limit::perMinute(5)->by((string) $request->user()?->id));
         // Far beyond what hands do, far below what would hold the server: what is selected is worked on at every look.

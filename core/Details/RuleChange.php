@@ -60,7 +60,14 @@ final readonly class RuleChange
         $adjustments = [$valueId => $wanted];
         $change = PriceChange::typed('', $is->currency);
 
-        return new self($is, $is->with($is->base, $adjustments, null), $change, PricedPart::value($valueId, $label), $adjustments, null);
+        return new self(
+            $is,
+            $is->with($is->base, $adjustments, null),
+            $change,
+            PricedPart::value($valueId, $label),
+            $adjustments,
+            null,
+        );
     }
 
     private static function ofWhole(PriceList $is, PricedPart $part, PriceChange $change): self
@@ -76,7 +83,14 @@ final readonly class RuleChange
             }
         }
 
-        return new self($is, $is->with($base, $adjustments, $change->ending), $change, $part, $adjustments, $change->ending);
+        return new self(
+            $is,
+            $is->with($base, $adjustments, $change->ending),
+            $change,
+            $part,
+            $adjustments,
+            $change->ending,
+        );
     }
 
     private static function ofValue(PriceList $is, PricedPart $part, int $valueId, PriceChange $change): self
@@ -85,7 +99,10 @@ final readonly class RuleChange
         $amount = $now->amount->amount ?? BigDecimal::zero();
         $wanted = match (true) {
             $change->to !== null => Adjustment::exactly($change->to->minus($is->base ?? $change->to), null),
-            $change->percent !== null => Adjustment::exactly($now->amount, Adjustment::joined($now->percent ?? BigDecimal::zero(), $change->percent)),
+            $change->percent !== null => Adjustment::exactly(
+                $now->amount,
+                Adjustment::joined($now->percent ?? BigDecimal::zero(), $change->percent),
+            ),
             default => Adjustment::exactly(
                 Money::addition($amount->plus($change->by ?? BigDecimal::zero()), $is->currency),
                 $now->percent,
@@ -101,7 +118,8 @@ final readonly class RuleChange
     {
         $typed = $this->change->to;
 
-        return $typed === null || array_filter($plan->moves, fn (PriceMove $move): bool => $move->to?->equals($typed) === false) === [];
+        return $typed === null
+            || array_filter($plan->moves, fn (PriceMove $move): bool => $move->to?->equals($typed) === false) === [];
     }
 
     /** "the base price", "what Moss adds" */
@@ -135,7 +153,8 @@ final readonly class RuleChange
     /** @throws UnreadablePrice where it is more than any price */
     private static function scaled(Money $amount, BigDecimal $percent): Money
     {
-        $exact = Adjustment::scaled($amount->amount, $percent)->toScale($amount->currency->digits, RoundingMode::HALF_UP);
+        $exact = Adjustment::scaled($amount->amount, $percent)
+            ->toScale($amount->currency->digits, RoundingMode::HALF_UP);
 
         return Money::addition($exact, $amount->currency);
     }

@@ -31,12 +31,28 @@ final readonly class Circumstances
 
     public function amongOthersOf(int $productId, string $otherCode): self
     {
-        return new self($this->givenId, $this->view, $this->common, $this->seen, $productId, $this->trusted, $otherCode);
+        return new self(
+            $this->givenId,
+            $this->view,
+            $this->common,
+            $this->seen,
+            $productId,
+            $this->trusted,
+            $otherCode,
+        );
     }
 
     /** @param  list<int>  $productIds */
     public function trusting(array $productIds): self
     {
-        return new self($this->givenId, $this->view, $this->common, $this->seen, $this->usualId, $productIds, $this->otherCode);
+        return new self(
+            $this->givenId,
+            $this->view,
+            $this->common,
+            $this->seen,
+            $this->usualId,
+            $productIds,
+            $this->otherCode,
+        );
     }
 }

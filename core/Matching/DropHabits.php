@@ -34,7 +34,19 @@ final readonly class DropHabits
     private const OFTEN = 3;
 
     /** Words before the number of a shot. */
-    private const SHOTS = ['shot', 'prise', 'toma', 'take', 'aufnahme', 'bild', 'pic', 'picture', 'foto', 'photo', 'image'];
+    private const SHOTS = [
+        'shot',
+        'prise',
+        'toma',
+        'take',
+        'aufnahme',
+        'bild',
+        'pic',
+        'picture',
+        'foto',
+        'photo',
+        'image',
+    ];
 
     public function __construct(private Lexicon $lexicon)
     {
@@ -56,7 +68,9 @@ final readonly class DropHabits
                 $ends[$stem][$key] = [$at, $own[$at]];
             }
         }
-        $views = $this->viewLetters(array_merge(...array_values(array_map(fn (array $stem): array => array_column(array_column($stem, 1), 'bare'), $ends))));
+        $views = $this->viewLetters(array_merge(
+            ...array_values(array_map(fn (array $stem): array => array_column(array_column($stem, 1), 'bare'), $ends)),
+        ));
         foreach ($ends as $stem) {
             $shots = $this->shots(array_map(fn (array $end): NamePart => $end[1], $stem));
             foreach ($stem as $key => [$at, $part]) {

@@ -83,7 +83,8 @@ final readonly class DropReader
         foreach ($times as $word => $count) {
             $isOfColors = $apart[$word] === 0;
             foreach ($besides[$word] ?? [] as $axisId => $values) {
-                $isOfColors = $isOfColors && (count($values) === 1 || count($values) < self::MOST_VALUES * count($colors[$axisId]));
+                $isOfColors = $isOfColors
+                    && (count($values) === 1 || count($values) < self::MOST_VALUES * count($colors[$axisId]));
             }
             if ($count > self::HABIT && ! $isOfColors) {
                 $common[] = (string) $word;
@@ -93,7 +94,9 @@ final readonly class DropReader
         return $common;
     }
 
-    /** @return list<array{int, int}> axis id and value id of values that stand right before a word or right behind it */
+    /**
+     * @return list<array{int, int}> axis id and value id of values that stand right before a word or right behind it
+     */
     private function valuesBeside(NameReading $reading, NamePart $part): array
     {
         $values = [];
@@ -127,14 +130,20 @@ final readonly class DropReader
             if ($verdict->productId === null && count($usual) === 1 && reset($usual) >= self::HABIT) {
                 $usualId = array_key_first($usual);
                 $otherCode = $this->codeLike($usualId, $names[$key]->file);
-                $verdicts[$key] = $this->judge->judge($verdict->reading, $known[$key]->amongOthersOf($usualId, $otherCode));
+                $verdicts[$key] = $this->judge->judge(
+                    $verdict->reading,
+                    $known[$key]->amongOthersOf($usualId, $otherCode),
+                );
             }
         }
 
         return $verdicts;
     }
 
-    /** @return string what stands in a name where a code of the product's kind would, and is not its code; empty for nothing */
+    /**
+     * @return string what stands in a name where a code of the product's kind would, and is not its code; empty for
+     * nothing
+     */
     private function codeLike(int $productId, string $file): string
     {
         $code = $this->lexicon->product($productId)->code ?? '';
@@ -149,7 +158,8 @@ final readonly class DropReader
         );
         // A code of letters alone is like any word.
         if (preg_match('/\p{N}{2,}/u', $code) !== 1
-            || preg_match("/(?<![\\p{L}\\p{N}]){$pattern}(?![\\p{L}\\p{N}])/u", mb_scrub($file, 'UTF-8'), $found) !== 1) {
+
+                                    || preg_match("/(?<![\\p{L}\\p{N}]){$pattern}(?![\\p{L}\\p{N}])/u", mb_scrub($file, 'UTF-8'), $found) !== 1) {
             return '';
         }
 

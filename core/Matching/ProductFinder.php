@@ -48,7 +48,10 @@ final readonly class ProductFinder
             $case->atMost(Exactness::Synonym->confidence());
             $case->reasons[] = "The others beside it are all of {$product->name}.";
             if ($known->otherCode !== '') {
-                $case->doubt(DoubtKind::OtherProduct, "“{$known->otherCode}” looks like a code, and is not {$product->code}.");
+                $case->doubt(
+                    DoubtKind::OtherProduct,
+                    "“{$known->otherCode}” looks like a code, and is not {$product->code}.",
+                );
             }
         }
         foreach ($givenId === null ? [] : $said as $otherId => [$understood, $meaning]) {

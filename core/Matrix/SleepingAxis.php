@@ -34,7 +34,15 @@ final readonly class SleepingAxis
     {
         $label = $standsAt === null ? '' : $axis->value($standsAt)->label ?? '';
 
-        return new self($axis->id, $axis->valueIds(), $standsAt, $axis->sleeping, $axis->name, $label, $axis->changesPicture);
+        return new self(
+            $axis->id,
+            $axis->valueIds(),
+            $standsAt,
+            $axis->sleeping,
+            $axis->name,
+            $label,
+            $axis->changesPicture,
+        );
     }
 
     /** @return list<int> */

@@ -203,7 +203,8 @@ it('takes a word beside one color for a part of its name, however often it comes
         expect($verdict->isSure())->toBe(! $isRoyal, $file);
         if ($isRoyal) {
             expect($verdict->inWords())->toBe('likely')
-                ->and($verdict->doubtWords())->toBe(['“royal” means nothing here. If “royal moss” is one name, the shop has only Moss.']);
+                ->and($verdict->doubtWords())
+                    ->toBe(['“royal” means nothing here. If “royal moss” is one name, the shop has only Moss.']);
         }
     }
 })->with([1, 9, 12, 40]);
@@ -226,7 +227,19 @@ function shoeShop(): WordList
 {
     $matrix = Matrix::of([
         new Axis(1, 'Color', AxisKind::Color, [new Value(11, 'Black', 'BLK'), new Value(12, 'Petrol', 'PTR')], true),
-        new Axis(2, 'Size', AxisKind::Size, [new Value(21, '1', '1'), new Value(22, '2', '2'), new Value(23, '3', '3'), new Value(24, 'S', 'S'), new Value(25, 'L', 'L')], false),
+        new Axis(
+            2,
+            'Size',
+            AxisKind::Size,
+            [
+                new Value(21, '1', '1'),
+                new Value(22, '2', '2'),
+                new Value(23, '3', '3'),
+                new Value(24, 'S', 'S'),
+                new Value(25, 'L', 'L'),
+            ],
+            false,
+        ),
     ]);
     $list = new WordList();
     ViewWords::addTo($list, Core\Gallery\Views::usual());
@@ -240,7 +253,10 @@ function shoeShop(): WordList
     }
     $sku = 0;
     foreach ($matrix->combinations() as $cell) {
-        $code = 'KN-2208-'.implode('-', array_map(fn (Axis $axis): string => $axis->value($cell->value($axis->id) ?? 0)->code ?? '', $matrix->axes));
+        $code = 'KN-2208-'.implode(
+            '-',
+            array_map(fn (Axis $axis): string => $axis->value($cell->value($axis->id) ?? 0)->code ?? '', $matrix->axes),
+        );
         $list->add($code, Meaning::sku(1, ++$sku, $code));
         $list->addSku($sku, $cell);
     }
@@ -264,13 +280,25 @@ it('takes numbers that run on behind one stem for shots, whatever sizes there ar
 
 it('leaves sizes sizes where nothing runs on from the first', function (): void {
     $verdicts = dropped(['KN-2208_black_front_2.jpg', 'KN-2208_black_front_3.jpg'], shoeShop());
-    expect(array_values(array_map(fn (Verdict $verdict): array => $verdict->narrower, $verdicts)))->toBe([[2 => 22], [2 => 23]]);
+    expect(array_values(array_map(fn (Verdict $verdict): array => $verdict->narrower, $verdicts)))
+        ->toBe([[2 => 22], [2 => 23]]);
 });
 
 it('reads letters behind colors as views where the drop uses several of them so (L beside R was a size)', function (): void {
-    $verdicts = dropped(['KN-2208_petrol_L.jpg', 'KN-2208_petrol_R.jpg', 'KN-2208_black_F.jpg', 'KN-2208_black_B.jpg', 'KN-2208_black_S.jpg'], shoeShop());
-    expect(array_map(fn (Verdict $verdict): ?string => $verdict->view?->key, array_values($verdicts)))->toBe(['side', 'side', 'front', 'back', 'side'])
-        ->and(array_map(fn (Verdict $verdict): array => $verdict->narrower, array_values($verdicts)))->toBe([[], [], [], [], []]);
+    $verdicts = dropped(
+        [
+            'KN-2208_petrol_L.jpg',
+            'KN-2208_petrol_R.jpg',
+            'KN-2208_black_F.jpg',
+            'KN-2208_black_B.jpg',
+            'KN-2208_black_S.jpg',
+        ],
+        shoeShop(),
+    );
+    expect(array_map(fn (Verdict $verdict): ?string => $verdict->view?->key, array_values($verdicts)))
+        ->toBe(['side', 'side', 'front', 'back', 'side'])
+        ->and(array_map(fn (Verdict $verdict): array => $verdict->narrower, array_values($verdicts)))
+            ->toBe([[], [], [], [], []]);
     // Beside sizes that no view is called by, they are sizes.
     $sizes = dropped(['KN-2208_petrol_L.jpg', 'KN-2208_petrol_M.jpg', 'KN-2208_petrol_R.jpg'], shoeShop());
     expect($sizes['KN-2208_petrol_L.jpg']->view)->toBeNull();
@@ -279,7 +307,9 @@ it('reads letters behind colors as views where the drop uses several of them so 
 it('passes over fingerprints, whose digits are no sizes', function (): void {
     $verdicts = dropped(['KN-2208_black_front_a3f9c2e1.jpg', 'KN-2208_black_back_9b3d0c7a2f.jpg'], shoeShop());
     foreach ($verdicts as $verdict) {
-        expect($verdict->isSure())->toBeTrue()->and($verdict->narrower)->toBe([])->and($verdict->reach?->toArrays())->toBe([[1 => [11]]]);
+        expect($verdict->isSure())->toBeTrue()
+            ->and($verdict->narrower)->toBe([])
+            ->and($verdict->reach?->toArrays())->toBe([[1 => [11]]]);
     }
 });
 
@@ -287,9 +317,15 @@ it('passes over words of the trade, and knows more words for views', function (s
     $verdict = dropped([$file])[$file];
     expect($verdict->isSure())->toBeTrue()->and($verdict->view?->key)->toBe($view);
 })->with([
-    ['TB-HAT_moss_front view.jpg', 'front'], ['TB-HAT moss hero shot.jpg', null], ['TB-HAT_moss_packshot_masked.jpg', null],
-    ['TB-HAT_moss_ghost_hinten.jpg', 'back'], ['TB-HAT_moss_delante_main.jpg', 'front'], ['TB-HAT_moss_trasera.jpg', 'back'],
-    ['TB-HAT_moss_vue de profil.jpg', 'side'], ['TB-HAT%20moss%20r%C3%BCckseite.jpg', 'back'], ["TB-HAT_moss_Ru\u{308}ckseite.jpg", 'back'],
+    ['TB-HAT_moss_front view.jpg', 'front'],
+    ['TB-HAT moss hero shot.jpg', null],
+    ['TB-HAT_moss_packshot_masked.jpg', null],
+    ['TB-HAT_moss_ghost_hinten.jpg', 'back'],
+    ['TB-HAT_moss_delante_main.jpg', 'front'],
+    ['TB-HAT_moss_trasera.jpg', 'back'],
+    ['TB-HAT_moss_vue de profil.jpg', 'side'],
+    ['TB-HAT%20moss%20r%C3%BCckseite.jpg', 'back'],
+    ["TB-HAT_moss_Ru\u{308}ckseite.jpg", 'back'],
 ]);
 
 it('fills in from the others only what a name lacks, not what it says otherwise (TB105 among TB104 became TB104 at 0.90)', function (string $file, string $doubt): void {

@@ -33,7 +33,12 @@ const RULED_XL = 22;
 function ruledMatrix(): Matrix
 {
     return Matrix::of([
-        new Axis(1, 'Color', AxisKind::Color, [new Value(RULED_MOSS, 'Moss', 'MOS'), new Value(RULED_CLAY, 'Clay', 'CLY')]),
+        new Axis(
+            1,
+            'Color',
+            AxisKind::Color,
+            [new Value(RULED_MOSS, 'Moss', 'MOS'), new Value(RULED_CLAY, 'Clay', 'CLY')],
+        ),
         new Axis(2, 'Size', AxisKind::Size, [new Value(RULED_S, 'S', 'S'), new Value(RULED_XL, 'XL', 'XL')]),
     ]);
 }
@@ -63,7 +68,11 @@ function ruledSkus(array $own = [], ?int $of = null, string $currency = 'EUR'): 
     foreach (ruledMatrix()->combinations() as $at => $cell) {
         if ($of === null || in_array($of, $cell->values, true)) {
             $typed = $own[ruledMatrix()->inWords($cell)] ?? null;
-            $skus[] = new PricedSku($at + 1, $cell, $typed === null ? null : Money::of($typed, Currency::of($currency)));
+            $skus[] = new PricedSku(
+                $at + 1,
+                $cell,
+                $typed === null ? null : Money::of($typed, Currency::of($currency)),
+            );
         }
     }
 
@@ -76,7 +85,9 @@ function ruledCosts(PriceList $prices, array $skus, array $own = []): array
     $costs = [];
     foreach ($skus as $sku) {
         $typed = array_key_exists($sku->id, $own) ? $own[$sku->id] : $sku->own;
-        $costs[ruledMatrix()->inWords($sku->cell)] = $prices->price($sku->cell, $typed)->effective()?->shown() ?? 'none';
+        $costs[ruledMatrix()->inWords($sku->cell)] = $prices->price($sku->cell, $typed)
+            ->effective()
+            ?->shown() ?? 'none';
     }
 
     return $costs;
@@ -110,20 +121,73 @@ it('changes prices where their rule stands', function (array $is, string $part, 
     $is = ruledPrices(...$is);
     $matrix = ruledMatrix();
     $change = PriceChange::typed($typed, $is->currency, $ending);
-    $rule = RuleChange::of($is, PricedPart::of(Selection::fromKey($part)->reach($matrix, $matrix->combinations()), $matrix), $change);
+    $rule = RuleChange::of(
+        $is,
+        PricedPart::of(Selection::fromKey($part)->reach($matrix, $matrix->combinations()), $matrix),
+        $change,
+    );
     expect(array_values(ruledCosts($rule->then, ruledSkus())))->toBe($costs)->and($rule->inWords())->toBe($words);
 })->with([
     'set for all' => [['45'], '*', '49', '', ['49.00', '49.00', '49.00', '49.00'], 'base price 49.00 (was 45.00)'],
     'the first price' => [[null], '*', '49', '', ['49.00', '49.00', '49.00', '49.00'], 'base price 49.00 (was none)'],
-    'what a value adds goes on counting' => [['45', [RULED_XL => ['2', '']]], '*', '49', '', ['49.00', '51.00', '49.00', '51.00'], 'base price 49.00 (was 45.00)'],
-    'raised by an amount' => [['45', [RULED_XL => ['2', '']]], '*', '+5', '', ['50.00', '52.00', '50.00', '52.00'], 'base price 50.00 (was 45.00)'],
-    'raised by a share: what values add too' => [['40', [RULED_XL => ['2', ''], RULED_CLAY => ['-5', '10']]], '*', '+10 %', '', ['44.00', '46.20', '42.35', '44.77'], 'base price 44.00 (was 40.00); XL adds +2.20 (was +2.00); Clay adds −5.50 and +10 % (was −5.00 and +10 %)'],
-    'with an ending' => [['45'], '*', '+10 %', '.95', ['49.95', '49.95', '49.95', '49.95'], 'base price 49.50 (was 45.00); prices end in .95'],
+    'what a value adds goes on counting' => [
+        ['45', [RULED_XL => ['2', '']]],
+        '*',
+        '49',
+        '',
+        ['49.00', '51.00', '49.00', '51.00'],
+        'base price 49.00 (was 45.00)',
+    ],
+    'raised by an amount' => [
+        ['45', [RULED_XL => ['2', '']]],
+        '*',
+        '+5',
+        '',
+        ['50.00', '52.00', '50.00', '52.00'],
+        'base price 50.00 (was 45.00)',
+    ],
+    'raised by a share: what values add too' => [
+        ['40', [RULED_XL => ['2', ''], RULED_CLAY => ['-5', '10']]],
+        '*',
+        '+10 %',
+        '',
+        ['44.00', '46.20', '42.35', '44.77'],
+        'base price 44.00 (was 40.00); XL adds +2.20 (was +2.00); Clay adds −5.50 and +10 % (was −5.00 and +10 %)',
+    ],
+    'with an ending' => [
+        ['45'],
+        '*',
+        '+10 %',
+        '.95',
+        ['49.95', '49.95', '49.95', '49.95'],
+        'base price 49.50 (was 45.00); prices end in .95',
+    ],
     'an ending alone' => [['45'], '*', '', '.95', ['44.95', '44.95', '44.95', '44.95'], 'prices end in .95'],
     'a value set' => [['45'], '1:11', '49', '', ['49.00', '49.00', '45.00', '45.00'], 'Moss adds +4.00 (was nothing)'],
-    'a value set to the base' => [['45', [RULED_MOSS => ['4', '8']]], '1:11', '45', '', ['45.00', '45.00', '45.00', '45.00'], 'Moss adds nothing (was +4.00 and +8 %)'],
-    'a value lowered' => [['45', [RULED_MOSS => ['4', '']]], '1:11', '-5', '', ['44.00', '44.00', '45.00', '45.00'], 'Moss adds −1.00 (was +4.00)'],
-    'a value raised by a share' => [['40', [RULED_XL => ['', '5']]], '2:22', '+10 %', '', ['40.00', '46.20', '40.00', '46.20'], 'XL adds +15.5 % (was +5 %)'],
+    'a value set to the base' => [
+        ['45', [RULED_MOSS => ['4', '8']]],
+        '1:11',
+        '45',
+        '',
+        ['45.00', '45.00', '45.00', '45.00'],
+        'Moss adds nothing (was +4.00 and +8 %)',
+    ],
+    'a value lowered' => [
+        ['45', [RULED_MOSS => ['4', '']]],
+        '1:11',
+        '-5',
+        '',
+        ['44.00', '44.00', '45.00', '45.00'],
+        'Moss adds −1.00 (was +4.00)',
+    ],
+    'a value raised by a share' => [
+        ['40', [RULED_XL => ['', '5']]],
+        '2:22',
+        '+10 %',
+        '',
+        ['40.00', '46.20', '40.00', '46.20'],
+        'XL adds +15.5 % (was +5 %)',
+    ],
 ]);
 
 it('leaves to own prices what no rule can say', function (array $is, ?int $value, string $typed, string $ending): void {
@@ -172,7 +236,8 @@ it('finds own prices that the rule makes, and nothing costs anything else withou
     $prices = ruledPrices('45', [RULED_XL => ['2', '']], '.95');
     $skus = ruledSkus(['Moss, S' => '44.95', 'Moss, XL' => '46.95', 'Clay, XL' => '47']);
     $plan = PricePlan::ofNeedless($prices, $skus);
-    expect($plan->own)->toBe([1 => null, 2 => null])->and(array_filter($plan->moves, fn (PriceMove $move): bool => ! $move->isSame()))->toBe([])
+    expect($plan->own)->toBe([1 => null, 2 => null])
+        ->and(array_filter($plan->moves, fn (PriceMove $move): bool => ! $move->isSame()))->toBe([])
         ->and(ruledCosts($prices, $skus, $plan->own))->toBe(ruledCosts($prices, $skus));
 });
 
@@ -190,7 +255,10 @@ it('holds as a law: a share on the whole product raises each SKU by it, within w
         $adds = [];
         foreach ([RULED_MOSS, RULED_CLAY, RULED_S, RULED_XL] as $value) {
             if ($random->getInt(0, 1) === 1) {
-                $adds[$value] = [sprintf('%+.2f', $random->getInt(-900, 900) / 100), $random->getInt(0, 2) === 0 ? (string) $random->getInt(1, 30) : ''];
+                $adds[$value] = [
+                    sprintf('%+.2f', $random->getInt(-900, 900) / 100),
+                    $random->getInt(0, 2) === 0 ? (string) $random->getInt(1, 30) : '',
+                ];
             }
         }
         $is = ruledPrices(sprintf('%.2f', $random->getInt(4000, 20000) / 100), $adds);

@@ -31,12 +31,48 @@ final class RandomShop
 
     /** What senders put behind a name that says nothing of the goods, in four languages. */
     private const NOISES = [
-        '', '', '_final', ' copy', '_1600px', '_IMG_4711', ' (2)', '_v2', '_20240317', '_hero', ' main shot', '_packshot', '_masked',
-        '_Freisteller', ' Ansicht', '_hauptbild', '_vue', ' prise 2', '_principal', '_toma', '_vista', '_web', '_print', '_approved',
+        '',
+        '',
+        '_final',
+        ' copy',
+        '_1600px',
+        '_IMG_4711',
+        ' (2)',
+        '_v2',
+        '_20240317',
+        '_hero',
+        ' main shot',
+        '_packshot',
+        '_masked',
+        '_Freisteller',
+        ' Ansicht',
+        '_hauptbild',
+        '_vue',
+        ' prise 2',
+        '_principal',
+        '_toma',
+        '_vista',
+        '_web',
+        '_print',
+        '_approved',
     ];
 
     /** What makes another color of one, in four languages. */
-    private const SHADES = ['dusty', 'royal', 'light', 'pale', 'hell', 'dunkel', 'tauben', 'clair', 'foncé', 'nuit', 'oscuro', 'claro', 'melange'];
+    private const SHADES = [
+        'dusty',
+        'royal',
+        'light',
+        'pale',
+        'hell',
+        'dunkel',
+        'tauben',
+        'clair',
+        'foncé',
+        'nuit',
+        'oscuro',
+        'claro',
+        'melange',
+    ];
 
     /** Of the senders, which stand in many names. */
     private const SENDERS = ['Acme', 'Lumière', 'Fotowerk', 'AW27', 'estudio'];
@@ -60,7 +96,11 @@ final class RandomShop
         $taken = [];
         $colors = $this->values(1, 14, $taken);
         $labels = $this->random->getInt(0, 1) === 1 ? self::SIZES : ['1', '2', '3', '4', '5'];
-        $sizes = array_map(fn (int $at, string $size): Value => new Value(201 + $at, $size, $size), array_keys($labels), $labels);
+        $sizes = array_map(
+            fn (int $at, string $size): Value => new Value(201 + $at, $size, $size),
+            array_keys($labels),
+            $labels,
+        );
         foreach ([...array_map(fn (Value $value): array => [1, $value], $colors), ...array_map(fn (Value $value): array => [2, $value], $sizes)] as [$axisId, $value]) {
             $this->words->add($value->label, Meaning::value($axisId, $value->id, $value->label));
             $this->words->add($value->code, Meaning::value($axisId, $value->id, $value->label));
@@ -129,9 +169,16 @@ final class RandomShop
         $isOfLetters = $this->random->getInt(0, 3) === 0;
         $run = [];
         for ($number = $first, $last = $first + $this->random->getInt(1, 5); $number <= $last; $number++) {
-            $end = $isOfLetters ? chr(ord('a') + $number - $first) : ($this->random->getInt(0, 1) === 1 ? sprintf('%02d', $number) : (string) $number);
+            $end = $isOfLetters
+                ? chr(ord('a') + $number - $first)
+                : ($this->random->getInt(0, 1) === 1 ? sprintf('%02d', $number) : (string) $number);
             $name = implode($separator, [$sender, $product->code, $color->label, $end]);
-            $run[] = [new DroppedName("{$name}.jpg"), $product->id, $color->id, $isOfLetters ? $number - $first + 1 : $number];
+            $run[] = [
+                new DroppedName("{$name}.jpg"),
+                $product->id,
+                $color->id,
+                $isOfLetters ? $number - $first + 1 : $number,
+            ];
         }
 
         return $run;
@@ -148,7 +195,10 @@ final class RandomShop
         $shade = $this->one(self::SHADES);
 
         return match ($kind % 6) {
-            5 => [new DroppedName("{$product->code}_{$shade}-{$one->label}_front.jpg"), 'is one name, the shop has only'],
+            5 => [
+                new DroppedName("{$product->code}_{$shade}-{$one->label}_front.jpg"),
+                'is one name, the shop has only',
+            ],
             0 => [new DroppedName("{$product->code}_{$one->label}_{$other->label}_front.jpg"), 'more than one color'],
             1 => [new DroppedName("{$product->code}_{$foreign->label}_front.jpg"), 'does not come in'],
             2 => [new DroppedName("{$product->code}_front.jpg"), 'says no Color'],

@@ -119,7 +119,10 @@ final class Sleeper
 function brokenSleepAmongOthers(int $seed): array
 {
     $random = Samples::random($seed);
-    $axes = array_map(fn (int $id): Axis => Samples::axis($random, $id, $random->getInt(2, 3)), range(1, $random->getInt(1, 3)));
+    $axes = array_map(
+        fn (int $id): Axis => Samples::axis($random, $id, $random->getInt(2, 3)),
+        range(1, $random->getInt(1, 3)),
+    );
     $leaves = new Sleeper(Matrix::of($axes));
     $stays = new Sleeper(Matrix::of($axes));
     $built = count($stays->skus);
@@ -146,7 +149,15 @@ function brokenSleepAmongOthers(int $seed): array
     $steps[] = comeAndGo($random, $leaves, $axes, back: true, others: $others);
     $ends = [$leaves->seen($built), $stays->seen($built)];
 
-    return $ends[0] === $ends[1] ? [] : [...$steps, 'ended as', json_encode(array_diff_assoc($ends[0], $ends[1])), 'not as', json_encode(array_diff_assoc($ends[1], $ends[0]))];
+    return $ends[0] === $ends[1]
+        ? []
+        : [
+            ...$steps,
+            'ended as',
+            json_encode(array_diff_assoc($ends[0], $ends[1])),
+            'not as',
+            json_encode(array_diff_assoc($ends[1], $ends[0])),
+        ];
 }
 
 /** @return list<string> what differs, and the steps that led there; nothing where the law holds */
@@ -234,11 +245,18 @@ it('wakes a SKU and its stock though another axis came while it slept', function
     $style = Samples::smock([], [], ['Button', 'Wrap'])->axes[0];
     $sleeper = new Sleeper(Matrix::of([$color, $size]));
     $small = Combination::of([Samples::COLOR => 11, Samples::SIZE => 21]);
-    $sleeper->skus = array_map(fn (StandingSku $sku): StandingSku => $sku->cell->key === $small->key ? new StandingSku($sku->id, $sku->cell, $sku->state, 7) : $sku, $sleeper->skus);
+    $sleeper->skus = array_map(
+        fn (StandingSku $sku): StandingSku =>
+            $sku->cell->key === $small->key ? new StandingSku($sku->id, $sku->cell, $sku->state, 7) : $sku,
+        $sleeper->skus,
+    );
     $sleeper->become([$color], [], [Samples::SIZE => 22]);
     $sleeper->become([$color, $style], [Samples::STYLE => 31]);
     $sleeper->become([$color, $style, $size], [Samples::SIZE => 22]);
-    $there = array_values(array_filter($sleeper->skus, fn (StandingSku $sku): bool => $sku->cell->key === $small->with(Samples::STYLE, 31)->key));
+    $there = array_values(array_filter(
+        $sleeper->skus,
+        fn (StandingSku $sku): bool => $sku->cell->key === $small->with(Samples::STYLE, 31)->key,
+    ));
     expect($there)->toHaveCount(1)->and($there[0]->stock)->toBe(7)->and($there[0]->state)->toBe(SkuState::Made);
 });
 
@@ -248,6 +266,9 @@ it('gives retired SKUs the home of an axis that comes, whatever else happened to
     $sleeper = new Sleeper(Matrix::of([$size]));
     $sleeper->become([$size->with([$size->values[0]])]);
     $sleeper->become([$size->with([$size->values[0]]), $style], [Samples::STYLE => 31]);
-    $retired = array_values(array_filter($sleeper->skus, fn (StandingSku $sku): bool => $sku->state === SkuState::Retired));
+    $retired = array_values(array_filter(
+        $sleeper->skus,
+        fn (StandingSku $sku): bool => $sku->state === SkuState::Retired,
+    ));
     expect(array_map(fn (StandingSku $sku): ?int => $sku->cell->value(Samples::STYLE), $retired))->toBe([31]);
 });

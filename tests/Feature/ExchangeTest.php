@@ -128,10 +128,16 @@ it('is safe inside a page, and whole as XML, whatever a text holds (a script end
 
 it('writes quantity prices with the quantities at which each holds (5 % from 10 was still claimed from 50 on)', function (): void {
     $shop = Shop::stocked();
-    app(App\Actions\SetDetail::class)->ofProduct($shop->change(), Core\Details\DetailKind::Breaks, ['10', '5 %', 'unit', '50', '20', 'order']);
+    app(App\Actions\SetDetail::class)
+        ->ofProduct($shop->change(), Core\Details\DetailKind::Breaks, ['10', '5 %', 'unit', '50', '20', 'order']);
     $breaks = array_filter(array_column($shop->rows(), 'breaks'));
     expect(array_values($breaks))->toBe(['10-49 5% unit;50- 20.00 order'])
-        ->and(Core\Pricing\QuantityBreaks::fromText('10-49 5% unit;50- 20.00 order', $shop->loaded()->prices->currency)->text())->toBe('10 5% unit;50 20.00 order');
+        ->and(
+            Core\Pricing\QuantityBreaks::fromText(
+                '10-49 5% unit;50- 20.00 order',
+                $shop->loaded()->prices->currency,
+            )->text(),
+        )->toBe('10 5% unit;50 20.00 order');
 });
 
 it('adds up the stock of what is left out and counted by picture combination (a left-out SKU showed what it had when each was counted)', function (): void {

@@ -575,5 +575,6 @@ it('shows of a retired SKU what its own values show, though its axis was dropped
     expect($small['choice'])->toBe(['Color' => 'Moss', 'Style' => 'Button', 'Size' => 'S'])
         ->and(array_column($small['gallery'], 'file'))->toContain('guide.jpg');
     Artisan::call('slate:explain', ['sku' => 'SMOCK-MOSS-S', '--json' => true]);
-    expect(json_decode(Artisan::output(), true)['choice'])->toBe(['Color' => 'Moss', 'Style' => 'Button', 'Size' => 'S']);
+    expect(json_decode(Artisan::output(), true)['choice'])
+        ->toBe(['Color' => 'Moss', 'Style' => 'Button', 'Size' => 'S']);
 });

@@ -160,9 +160,13 @@ it('says the path of each file, and nothing but JSON where programs read it (fou
     $shop = Shop::stocked();
     $folder = folderOf(['SMOCK/moss/front.jpg', 'SMOCK/clay/front.jpg']);
     $told = [];
-    expect(Artisan::call('slate:match', ['dir' => $folder, '--json' => true, '--accept' => '0.9', '--as' => $shop->user->email]))->toBe(0);
+    expect(Artisan::call(
+        'slate:match',
+        ['dir' => $folder, '--json' => true, '--accept' => '0.9', '--as' => $shop->user->email],
+    ))->toBe(0);
     foreach (json_decode(Artisan::output(), true, 16, JSON_THROW_ON_ERROR) as $file) {
         $told[$file['path']] = $file['reach'];
     }
-    expect($told)->toBe(['SMOCK/clay/front.jpg' => [['Color' => ['Clay']]], 'SMOCK/moss/front.jpg' => [['Color' => ['Moss']]]]);
+    expect($told)
+        ->toBe(['SMOCK/clay/front.jpg' => [['Color' => ['Clay']]], 'SMOCK/moss/front.jpg' => [['Color' => ['Moss']]]]);
 });

@@ -188,7 +188,9 @@ it('goes home to another value than the one that stayed, with a code of its own 
         'version' => $shop->version(),
     ], ['HX-Request' => 'true']);
     // The plan proposes a way out for each, in a field of its own.
-    $plan = $send('setup/plan', [])->assertOk()->assertSee('“SMOCK-MOSS-M” for Moss, M is the code of a SKU of Potting smock already');
+    $plan = $send('setup/plan', [])
+        ->assertOk()
+        ->assertSee('“SMOCK-MOSS-M” for Moss, M is the code of a SKU of Potting smock already');
     preg_match_all('/name="codes\[([^\]]+)\]" value="([^"]+)"/', (string) $plan->getContent(), $found);
     expect($found[2])->toBe(['SMOCK-MOSS-M-2', 'SMOCK-CLAY-M-2', 'SMOCK-SLT-M-2']);
     $send('setup', [])->assertStatus(422)->assertSee('is the code of a SKU');

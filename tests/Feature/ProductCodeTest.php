@@ -26,7 +26,8 @@ it('gives a product another code, and its SKUs those that the pattern makes of i
     $before = skuCodes($shop);
     app(SetProductCode::class)->run($shop->change(), ' GARB ', true);
     expect(codeOf($shop))->toBe('GARB')->and(skuCodes($shop))->toContain('GARB-MOSS-S', 'GARB-SLT-XL', 'ODD-1')
-        ->and($shop->words())->toBe('Code of the product set to GARB (was SMOCK): changes 11 codes, leaves 1 that was typed');
+        ->and($shop->words())
+            ->toBe('Code of the product set to GARB (was SMOCK): changes 11 codes, leaves 1 that was typed');
     $shop->undo();
     expect(codeOf($shop))->toBe('SMOCK')->and(skuCodes($shop))->toBe($before);
     $shop->redo();
@@ -37,7 +38,8 @@ it('leaves the codes of SKUs where that is wanted, and those of retired ones alw
     $shop = Shop::stocked();
     $shop->axes(['Color' => 'Moss, Clay', 'Size' => 'S, M, L, XL']);
     app(SetProductCode::class)->run($shop->change(), 'GARB', false);
-    expect(skuCodes($shop)[0])->toBe('SMOCK-MOSS-S')->and($shop->words())->toBe('Code of the product set to GARB (was SMOCK); its SKUs keep theirs');
+    expect(skuCodes($shop)[0])->toBe('SMOCK-MOSS-S')
+        ->and($shop->words())->toBe('Code of the product set to GARB (was SMOCK); its SKUs keep theirs');
     app(SetProductCode::class)->run($shop->change(), 'GARB2', true);
     expect(skuCodes($shop)[0])->toBe('GARB2-MOSS-S');
     $retired = array_filter($shop->loaded()->skus, fn ($sku): bool => $sku->state === SkuState::Retired);
@@ -58,12 +60,24 @@ it('shows what becomes of the codes, and leads from the old address to the new o
     $shop = Shop::stocked();
     $this->actingAs($shop->user);
     $this->get('/products/SMOCK/details')->assertOk()->assertSee('the code');
-    $this->get('/products/SMOCK/code', ['HX-Request' => 'true'])->assertOk()->assertSee('Code of Potting smock')->assertSee('Changes no code');
-    $send = fn (string $path, array $more) => $this->post("/products/SMOCK/{$path}", $more + ['version' => $shop->version()], ['HX-Request' => 'true']);
-    $send('code/plan', ['code' => 'GARB', 'skus_too' => 1])->assertOk()->assertSee('Changes 12 codes')->assertSeeInOrder(['SMOCK-MOSS-S', 'GARB-MOSS-S']);
+    $this->get('/products/SMOCK/code', ['HX-Request' => 'true'])
+        ->assertOk()
+        ->assertSee('Code of Potting smock')
+        ->assertSee('Changes no code');
+    $send = fn (string $path, array $more) => $this->post(
+        "/products/SMOCK/{$path}",
+        $more + ['version' => $shop->version()],
+        ['HX-Request' => 'true'],
+    );
+    $send('code/plan', ['code' => 'GARB', 'skus_too' => 1])
+        ->assertOk()
+        ->assertSee('Changes 12 codes')
+        ->assertSeeInOrder(['SMOCK-MOSS-S', 'GARB-MOSS-S']);
     $send('code/plan', ['code' => 'GARB'])->assertOk()->assertSee('Its SKUs keep their codes');
     $send('code/plan', ['code' => 'a b', 'skus_too' => 1])->assertOk()->assertSee('up to 40 letters');
-    $send('code', ['code' => 'GARB', 'skus_too' => 1])->assertOk()->assertHeader('HX-Redirect', url('/products/GARB/details'));
+    $send('code', ['code' => 'GARB', 'skus_too' => 1])
+        ->assertOk()
+        ->assertHeader('HX-Redirect', url('/products/GARB/details'));
     $this->get('/products/SMOCK/prices?lens=prices')->assertRedirect('/products/GARB/prices?lens=prices');
     // A page that was open meanwhile goes on: what it asks is of the same product.
     $send('skus/stock', ['selected' => '*', 'typed' => '4'])->assertOk();
@@ -72,7 +86,9 @@ it('shows what becomes of the codes, and leads from the old address to the new o
     Shop::open('SMOCK');
     $this->get('/products/SMOCK')->assertOk();
     $this->get('/products/NOBODY')->assertNotFound();
-    $this->actingAs(Shop::person(Right::View))->post('/products/GARB/code', ['code' => 'X', 'version' => $shop->version()], ['HX-Request' => 'true'])->assertForbidden();
+    $this->actingAs(Shop::person(Right::View))
+        ->post('/products/GARB/code', ['code' => 'X', 'version' => $shop->version()], ['HX-Request' => 'true'])
+        ->assertForbidden();
 });
 
 it('refuses to undo a code that another product has meanwhile, in words', function (): void {

@@ -93,7 +93,11 @@ it('lets units sleep with an axis whose stock does not add up, and wakes them wi
 
 it('names where units go as pictures differ by other axes', function (): void {
     $shop = counted();
-    $ask = fn (array $axes) => $this->actingAs($shop->user)->post('/products/SMOCK/picture-axes/plan', ['said' => 1, 'picture_axes' => $axes, 'version' => $shop->version()], ['HX-Request' => 'true'])->assertOk();
+    $ask = fn (array $axes) => $this->actingAs($shop->user)->post(
+        '/products/SMOCK/picture-axes/plan',
+        ['said' => 1, 'picture_axes' => $axes, 'version' => $shop->version()],
+        ['HX-Request' => 'true'],
+    )->assertOk();
     $ask([$shop->id('Color') => '1'])->assertDontSee('Units in stock');
     $ask([])->assertSee('Units in stock: Moss 100 and Clay 50 → all 150.');
     app(SetPictureAxes::class)->run($shop->change(), []);
@@ -105,26 +109,42 @@ it('leaves the picture combinations of a product that counts by them as they are
     $shop = counted();
     $free = Shop::open('FREE');
     $free->axes(['Size' => 'S, M']);
-    $library = fn (): App\History\Change => new App\History\Change($shop->user, null, App\Models\Library::whole()->version);
+    $library = fn (): App\History\Change => new App\History\Change(
+        $shop->user,
+        null,
+        App\Models\Library::whole()->version,
+    );
     $size = $shop->id('Size');
-    $say = fn (bool $inPictures) => app(App\Actions\EditAxis::class)->run($library(), $size, App\Catalog\AxisForm::typed('Size', 'size', 'buttons', $inPictures));
+    $say = fn (bool $inPictures) => app(App\Actions\EditAxis::class)->run(
+        $library(),
+        $size,
+        App\Catalog\AxisForm::typed('Size', 'size', 'buttons', $inPictures),
+    );
     $entry = $say(true);
     expect(unitsOf($shop))->toBe([150, ['Clay' => 50, 'Moss' => 100]])
-        ->and($entry->words)->toBe('Changed the axis Size; 1 product counts stock by picture combination, and pictures differ there as before')
+        ->and($entry->words)->toBe(
+            'Changed the axis Size; 1 product counts stock by picture combination, and pictures differ there as before',
+        )
         ->and($shop->loaded()->matrix->axis($size)->changesPicture)->toBeFalse()
         ->and($free->loaded()->matrix->axis($size)->changesPicture)->toBeTrue();
     app(App\Actions\UndoRedo::class)->undo($library());
-    expect(DB::table('product_axes')->whereNotNull('changes_picture')->count())->toBe(0)->and(unitsOf($shop)[0])->toBe(150);
+    expect(DB::table('product_axes')->whereNotNull('changes_picture')->count())->toBe(0)
+        ->and(unitsOf($shop)[0])->toBe(150);
 });
 
 it('leaves nothing behind to wake where units were added up, and another axis came with it (25 became 75)', function (): void {
     $shop = counted();
     $shop->axes(['Color' => 'Moss, Clay', 'Size' => 'S, M', 'Lining' => 'None']);
     $colors = $shop->id('Color');
-    $shop->axes(['Size' => 'S, M', 'Lining' => 'None, Wool'], survivors: [$colors => $shop->id('Moss')], stockAddsUp: true);
+    $shop->axes(
+        ['Size' => 'S, M', 'Lining' => 'None, Wool'],
+        survivors: [$colors => $shop->id('Moss')],
+        stockAddsUp: true,
+    );
     expect(unitsOf($shop)[0])->toBe(150);
     $shop->axes(['Size' => 'S, M', 'Lining' => 'None, Wool', 'Color' => 'Moss, Clay']);
-    expect(unitsOf($shop))->toBe([150, ['None Clay' => null, 'None Moss' => 150, 'Wool Clay' => null, 'Wool Moss' => null]]);
+    expect(unitsOf($shop))
+        ->toBe([150, ['None Clay' => null, 'None Moss' => 150, 'Wool Clay' => null, 'Wool Moss' => null]]);
 });
 
 it('goes by the axes that the product says its pictures differ by, not by those of the library', function (): void {
@@ -133,10 +153,16 @@ it('goes by the axes that the product says its pictures differ by, not by those 
     expect(unitsOf($shop))->toBe([150, ['Clay M' => null, 'Clay S' => 50, 'Moss M' => null, 'Moss S' => 100]]);
     $shop->axes(['Color' => 'Moss', 'Size' => 'S, M']);
     $shop->axes(['Color' => 'Moss, Clay', 'Size' => 'S, M, L']);
-    expect(unitsOf($shop))->toBe([150, ['Clay L' => null, 'Clay M' => null, 'Clay S' => 50, 'Moss L' => null, 'Moss M' => null, 'Moss S' => 100]]);
+    expect(unitsOf($shop))->toBe([
+        150,
+        ['Clay L' => null, 'Clay M' => null, 'Clay S' => 50, 'Moss L' => null, 'Moss M' => null, 'Moss S' => 100],
+    ]);
     // The axis comes back as the product had it.
     $sizes = $shop->id('Size');
     $shop->axes(['Color' => 'Moss, Clay'], survivors: [$sizes => $shop->id('S')], stockAddsUp: true);
     $shop->axes(['Color' => 'Moss, Clay', 'Size' => 'S, M, L']);
-    expect(unitsOf($shop))->toBe([150, ['Clay L' => null, 'Clay M' => null, 'Clay S' => 50, 'Moss L' => null, 'Moss M' => null, 'Moss S' => 100]]);
+    expect(unitsOf($shop))->toBe([
+        150,
+        ['Clay L' => null, 'Clay M' => null, 'Clay S' => 50, 'Moss L' => null, 'Moss M' => null, 'Moss S' => 100],
+    ]);
 });

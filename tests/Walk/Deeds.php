@@ -121,7 +121,11 @@ final class Deeds
             Verb::PriceByRule => $this->priceByRule($change, $loaded, $draw),
             Verb::LetGo => app(ChangePrices::class)->letGo($change),
             Verb::AdjustStanding => $this->adjustStanding($change, $loaded, $draw),
-            Verb::ProductCode => app(SetProductCode::class)->run($change, $draw->of(['SMOCK', 'GARB', 'OTHER', 'ODD-1']), $draw->oneIn(2)),
+            Verb::ProductCode => app(SetProductCode::class)->run(
+                $change,
+                $draw->of(['SMOCK', 'GARB', 'OTHER', 'ODD-1']),
+                $draw->oneIn(2),
+            ),
             Verb::Fill => app(FillHole::class)->run($change, $this->photos($loaded, $draw), Selection::fromKey($this->selected($loaded, $draw)), $draw->of(Views::usual()->all)),
             Verb::Currency => app(ChangeCurrency::class)->run($change, $draw->of(['EUR', 'USD', 'JPY', 'KWD', 'XXX']), $draw->oneIn(2)),
         };
@@ -213,7 +217,8 @@ final class Deeds
     {
         $standing = array_keys($loaded->prices->standingLabels());
         if ($standing !== []) {
-            app(AdjustPrices::class)->run($change, $draw->of($standing), $draw->of(['', '+5', '2.50']), $draw->of(['', '', '10']));
+            app(AdjustPrices::class)
+                ->run($change, $draw->of($standing), $draw->of(['', '+5', '2.50']), $draw->of(['', '', '10']));
         }
     }
 
@@ -385,7 +390,9 @@ final class Deeds
             }
             // Where an axis is dropped, the cell is what is left of its own.
             foreach ($loaded->matrix->axisIds() as $axisId) {
-                $winners[$sku->cell->on(array_values(array_diff($loaded->matrix->axisIds(), [$axisId])))->key] = $sku->id;
+                $winners[
+                    $sku->cell->on(array_values(array_diff($loaded->matrix->axisIds(), [$axisId])))->key,
+                ] = $sku->id;
             }
             if ($draw->oneIn(2)) {
                 break;

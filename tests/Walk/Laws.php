@@ -111,10 +111,19 @@ final class Laws
     private function plansSayWhatChanges(Verb $verb, LoadedProduct $loaded): void
     {
         $words = $this->shop->words();
-        if (! $verb->isOfMatrix() || $this->standing === null || mb_strlen($words) >= self::WORDS || $loaded->product->version === $this->version) {
+        if (
+            ! $verb->isOfMatrix()
+            || $this->standing === null
+            || mb_strlen($words) >= self::WORDS
+            || $loaded->product->version === $this->version
+        ) {
             return;
         }
-        LawBroken::unlessSame(str_contains($words, 'changes prices'), $this->standing->changesPrices($loaded), 'a plan names every change of price');
+        LawBroken::unlessSame(
+            str_contains($words, 'changes prices'),
+            $this->standing->changesPrices($loaded),
+            'a plan names every change of price',
+        );
         if ($this->standing->movesUnits(new Standing($loaded))) {
             LawBroken::unless(str_contains($words, 'moves units'), 'a plan names what becomes of shared units', $words);
         }
@@ -125,11 +134,19 @@ final class Laws
     {
         $now = new Standing($loaded);
         if ($verb === Verb::DetailOfAll) {
-            LawBroken::unlessSame($now->says, $this->standing?->says, 'a part keeps its say, whatever the product says');
+            LawBroken::unlessSame(
+                $now->says,
+                $this->standing?->says,
+                'a part keeps its say, whatever the product says',
+            );
         }
         // Of all of a product's SKUs something may be said anew; "as the product" takes nothing from the product.
         if ($verb === Verb::Detail && str_contains($this->shop->words(), 'set to the product’s')) {
-            LawBroken::unlessSame($now->wholes, $this->standing?->wholes, 'the product keeps its say, whatever a part says');
+            LawBroken::unlessSame(
+                $now->wholes,
+                $this->standing?->wholes,
+                'the product keeps its say, whatever a part says',
+            );
         }
     }
 
@@ -141,11 +158,22 @@ final class Laws
                 $choice = Combination::of([$axis->id => $value->id]);
                 $entries = $loaded->galleries()->forChoice($choice)->entries;
                 $isMade = array_filter($loaded->made, fn (SkuRow $sku): bool => $sku->cell->includes($choice)) !== [];
-                LawBroken::unless($isMade || $entries === [], 'a value without a SKU shows nothing', "{$axis->name} {$value->label}");
+                LawBroken::unless(
+                    $isMade || $entries === [],
+                    'a value without a SKU shows nothing',
+                    "{$axis->name} {$value->label}",
+                );
                 foreach ($entries as $entry) {
                     $reach = $entry->placement->reach->activeIn($loaded->matrix);
-                    $allows = array_filter($reach->clauses, fn (Clause $clause): bool => $clause->allows($axis->id, $value->id));
-                    LawBroken::unless($allows !== [], 'a chosen color never shows another’s pictures', "{$entry->placement->file} at {$value->label}");
+                    $allows = array_filter(
+                        $reach->clauses,
+                        fn (Clause $clause): bool => $clause->allows($axis->id, $value->id),
+                    );
+                    LawBroken::unless(
+                        $allows !== [],
+                        'a chosen color never shows another’s pictures',
+                        "{$entry->placement->file} at {$value->label}",
+                    );
                 }
             }
         }

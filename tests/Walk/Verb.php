@@ -50,7 +50,11 @@ enum Verb
     /** Whether it changes axes, values or what is offered of them, by a plan. */
     public function isOfMatrix(): bool
     {
-        return in_array($this, [self::Axes, self::Exchange, self::Merge, self::Split, self::LeaveOut, self::OfferAgain], true);
+        return in_array(
+            $this,
+            [self::Axes, self::Exchange, self::Merge, self::Split, self::LeaveOut, self::OfferAgain],
+            true,
+        );
     }
 
     /** @return non-empty-list<self> each as often as it is tried */

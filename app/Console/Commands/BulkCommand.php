@@ -87,7 +87,11 @@ final class BulkCommand extends Command
         [$axis, $value] = explode('=', $this->optional('of').'=', 3);
 
         return $this->library->valueCalled($axis, $value)
-            ?? throw new Refused('Say whose price is to be changed, with its axis: --of="Size=XL".', Kind::Missing, 'of');
+            ?? throw new Refused(
+                'Say whose price is to be changed, with its axis: --of="Size=XL".',
+                Kind::Missing,
+                'of',
+            );
     }
 
     private function steered(SteerBatch $steer, User $user, string $way, string $id): string

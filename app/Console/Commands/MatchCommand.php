@@ -197,7 +197,9 @@ final class MatchCommand extends Command
         }
         // What programs read is JSON and nothing else; they are told by the exit code.
         if (! $this->option('json')) {
-            $this->line('Taken in: '.(array_sum(array_map(count(...), $byProduct)) - count($refused)).', refused: '.count($refused).'.');
+            $this->line(
+                'Taken in: '.(array_sum(array_map(count(...), $byProduct)) - count($refused)).', refused: '.count($refused).'.',
+            );
         }
 
         return $refused === [];

@@ -33,8 +33,12 @@ final class BatchController
     }
 
     /** What is to be changed of the products that the catalog shows. */
-    public function form(CatalogRequest $request, CatalogScreen $catalog, ProductList $list, LibraryShelf $library): View
-    {
+    public function form(
+        CatalogRequest $request,
+        CatalogScreen $catalog,
+        ProductList $list,
+        LibraryShelf $library,
+    ): View {
         return view('batches.form', [
             'page' => $catalog->page($request->asked()),
             'found' => $list->count($request->asked()),

@@ -127,7 +127,16 @@ final class DetailsController
             $problem = $refusal->getMessage();
         }
 
-        return view('details.code', ['product' => $loaded->product, 'typed' => $typed, 'skusToo' => $skusToo, 'plan' => $plan, 'problem' => $problem]);
+        return view(
+            'details.code',
+            [
+                'product' => $loaded->product,
+                'typed' => $typed,
+                'skusToo' => $skusToo,
+                'plan' => $plan,
+                'problem' => $problem,
+            ],
+        );
     }
 
     /** The page is loaded anew, since its address has the code. */

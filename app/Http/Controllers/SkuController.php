@@ -42,7 +42,10 @@ final class SkuController
         } catch (PriceToDecide $open) {
             $screen = PriceChangeScreen::of($open->chosen, $wish);
 
-            return $this->board->question(view('prices.change', ['product' => $request->product(), 'screen' => $screen]));
+            return $this->board->question(view(
+                'prices.change',
+                ['product' => $request->product(), 'screen' => $screen],
+            ));
         }
     }
 
