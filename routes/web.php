@@ -255,6 +255,8 @@ Route::middleware([
             Route::post('/shots/views/{view}', [ShotListController::class, 'saveView'])->name('library.view.edit');
             Route::post('/shots/views/{view}/remove', [ShotListController::class, 'removeView'])
                 ->name('library.view.remove');
+            Route::post('/shots/words/{word}/forget', [ShotListController::class, 'forgetWord'])
+                ->name('library.taught.forget');
             Route::post('/undo', [LibraryController::class, 'undo'])->name('library.undo');
             Route::post('/redo', [LibraryController::class, 'redo'])->name('library.redo');
         });

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Actions;
 
+use App\Catalog\ViewShelf;
 use App\History\Change;
 use App\History\Keeper;
 use App\Ledger\Ledger;
@@ -12,58 +13,108 @@ use App\Models\LibraryValue;
 use App\Models\User;
 use App\Refusals\Kind;
 use App\Refusals\Refused;
+use Closure;
+use Core\Gallery\View;
 use Core\Text\Name;
 use Illuminate\Support\Facades\DB;
 
-/** Teaches a word in names of files: it means a value, for everybody or in what one sender sends. */
+/** Teaches a word in names of files: it means a value, a view, or nothing, for everybody or in what one sender sends. */
 final class TeachWord
 {
     private const LONGEST = 80;
 
-    public function __construct(private readonly Keeper $keeper)
+    public function __construct(private readonly Keeper $keeper, private readonly ViewShelf $shelf)
     {
     }
 
     /** @param  string  $sender  whose word it is; empty for everybody's */
     public function run(User $user, string $word, int $valueId, string $sender = ''): ?HistoryEntry
     {
-        $name = Name::of($word);
-        if ($name->isEmpty() || $name->isLongerThan(self::LONGEST)) {
-            throw new Refused('Type the word as it stands in the names, up to '.self::LONGEST.' characters.', Kind::Missing, 'word');
-        }
+        $name = self::word($word);
 
-        return $this->keeper->keepLibrary(new Change($user, null, isNews: true), self::class, function (Ledger $ledger) use ($name, $valueId, $sender): string {
+        return $this->keep($user, function (Ledger $ledger) use ($name, $valueId, $sender): string {
             $value = LibraryValue::with('axis')->lockForUpdate()->find($valueId) ?? throw new Refused('Choose the value that it means.', Kind::Missing, 'value');
             $this->refuseTaken($value, $name);
             if ($sender === '') {
                 $ledger->update('axis_values', [$value->id => ['synonyms' => json_encode($this->with($value->synonyms, $name), JSON_THROW_ON_ERROR | JSON_UNESCAPED_UNICODE)]]);
             } else {
-                $this->teachOf($ledger, $value, $name, Name::of($sender));
+                $this->teachOf($ledger, $name, Name::of($sender), ['value_id' => $value->id, 'view' => null]);
             }
 
-            return "Taught that “{$name->shown}” means {$value->axis->name} {$value->name}".($sender === '' ? '' : ' in what '.trim($sender).' sends');
+            return "Taught that “{$name->shown}” means {$value->axis->name} {$value->name}".self::whose($sender);
         });
     }
 
-    /** A word of one sender is forgotten. */
+    /** It means a view, such as the back. */
+    public function asView(User $user, string $word, View $view, string $sender = ''): ?HistoryEntry
+    {
+        $name = self::word($word);
+
+        return $this->keep($user, function (Ledger $ledger) use ($name, $view, $sender): string {
+            $this->teachOf($ledger, $name, Name::of($sender), ['value_id' => null, 'view' => $view->key]);
+
+            return "Taught that “{$name->shown}” means the view {$view->label()}".self::whose($sender);
+        });
+    }
+
+    /** It says nothing of the goods. */
+    public function asNothing(User $user, string $word, string $sender = ''): ?HistoryEntry
+    {
+        $name = self::word($word);
+
+        return $this->keep($user, function (Ledger $ledger) use ($name, $sender): string {
+            $this->teachOf($ledger, $name, Name::of($sender), ['value_id' => null, 'view' => null]);
+
+            return "Taught that “{$name->shown}” means nothing".self::whose($sender);
+        });
+    }
+
+    /** What was taught is forgotten. */
     public function forget(Change $change, int $wordId): ?HistoryEntry
     {
         return $this->keeper->keepLibrary($change, self::class, function (Ledger $ledger) use ($wordId): string {
             $word = DB::table('sender_words')->find($wordId) ?? throw new Refused('This word is forgotten already.', Kind::Gone);
-            $value = LibraryValue::with('axis')->findOrFail((int) $word->value_id);
+            $value = $word->value_id === null ? null : LibraryValue::with('axis')->findOrFail((int) $word->value_id);
             $ledger->delete('sender_words', [$wordId]);
+            $meant = match (true) {
+                $value !== null => "{$value->axis->name} {$value->name}",
+                $word->view !== null => 'the view '.($this->shelf->views()->find($word->view)?->label() ?? $word->view),
+                default => 'nothing',
+            };
 
-            return "Forgot that “{$word->word}” means {$value->axis->name} {$value->name} in what {$word->sender} sends";
+            return "Forgot that “{$word->word}” means {$meant}".self::whose($word->sender);
         });
     }
 
-    private function teachOf(Ledger $ledger, LibraryValue $value, Name $word, Name $sender): void
+    /** @param  Closure(Ledger): string  $work */
+    private function keep(User $user, Closure $work): ?HistoryEntry
+    {
+        return $this->keeper->keepLibrary(new Change($user, null, isNews: true), self::class, $work);
+    }
+
+    private static function word(string $typed): Name
+    {
+        $name = Name::of($typed);
+        if ($name->isEmpty() || $name->isLongerThan(self::LONGEST)) {
+            throw new Refused('Type the word as it stands in the names, up to '.self::LONGEST.' characters.', Kind::Missing, 'word');
+        }
+
+        return $name;
+    }
+
+    private static function whose(string $sender): string
+    {
+        return trim($sender) === '' ? '' : ' in what '.trim($sender).' sends';
+    }
+
+    /** @param  array<string, int|string|null>  $meaning  columns that say what it means */
+    private function teachOf(Ledger $ledger, Name $word, Name $sender, array $meaning): void
     {
         $known = DB::table('sender_words')->where('sender', $sender->folded)->where('folded', $word->folded)->first();
         if ($known === null) {
-            $ledger->insert('sender_words', ['sender' => $sender->folded, 'word' => $word->shown, 'folded' => $word->folded, 'value_id' => $value->id]);
+            $ledger->insert('sender_words', ['sender' => $sender->folded, 'word' => $word->shown, 'folded' => $word->folded] + $meaning);
         } else {
-            $ledger->update('sender_words', [$known->id => ['value_id' => $value->id]]);
+            $ledger->update('sender_words', [$known->id => $meaning]);
         }
     }
 

@@ -77,6 +77,15 @@ final class LibraryShelf
         return LibraryValue::query()->whereIn('id', $valueIds)->pluck('name', 'id')->all();
     }
 
+    /** @return list<stdClass> words that were taught to mean a view or nothing: id, sender (empty for everybody), word, view */
+    public function taughtWords(): array
+    {
+        return array_values(
+            DB::table('sender_words')->whereNull('value_id')->orderBy('word')->orderBy('sender')
+                ->get(['id', 'sender', 'word', 'view'])->all(),
+        );
+    }
+
     /** @return list<stdClass> what senders call a value: id, sender, word */
     public function senderWords(int $valueId): array
     {

@@ -207,13 +207,20 @@ final class ShopWords
         }
     }
 
-    /** What a sender calls values. */
+    /** What was taught: of words that everybody sends, and of those of one sender. */
     private function addSenders(WordList $list, string $sender): void
     {
-        $rows = $sender === '' ? [] : DB::table('sender_words')->join('axis_values', 'axis_values.id', '=', 'sender_words.value_id')
-            ->where('sender_words.sender', Name::of($sender)->folded)->get(['sender_words.word', 'axis_values.axis_id', 'axis_values.id', 'axis_values.name']);
+        $rows = DB::table('sender_words')
+            ->leftJoin('axis_values', 'axis_values.id', '=', 'sender_words.value_id')
+            ->whereIn('sender_words.sender', array_unique(['', Name::of($sender)->folded]))
+            ->get(['sender_words.word', 'sender_words.view', 'axis_values.axis_id', 'axis_values.id', 'axis_values.name']);
         foreach ($rows as $row) {
-            $list->add($row->word, Meaning::value($row->axis_id, $row->id, $row->name, Exactness::Synonym));
+            $view = $this->shelf->views()->find($row->view);
+            $list->add($row->word, match (true) {
+                $view !== null => Meaning::view($view, $row->word),
+                $row->id === null => Meaning::nothing($row->word),
+                default => Meaning::value($row->axis_id, $row->id, $row->name, Exactness::Synonym),
+            });
         }
     }
 

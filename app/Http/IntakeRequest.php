@@ -8,6 +8,7 @@ use App\Catalog\ViewShelf;
 use App\Intake\AnnouncedFile;
 use App\Refusals\Kind;
 use App\Refusals\Refused;
+use Core\Gallery\UnknownView;
 use Core\Gallery\View;
 use Core\Reach\Selection;
 use Illuminate\Foundation\Http\FormRequest;
@@ -19,10 +20,9 @@ final class IntakeRequest extends FormRequest
     public function rules(): array
     {
         return [
-            ...array_fill_keys(['name', 'sender', 'product', 'view', 'word', 'q', 'by', 'show'], ['nullable', 'string', 'max:200']),
+            ...array_fill_keys(['name', 'sender', 'product', 'view', 'word', 'taught', 'q', 'by', 'show'], ['nullable', 'string', 'max:200']),
             'files' => ['nullable', 'string', 'max:200000', 'regex:/^[0-9a-f:,]*$/'],
             'selected' => ['nullable', 'string', 'max:20000', 'regex:/^(\*|[0-9:,;]*)$/'],
-            'value' => ['nullable', 'integer'],
             'at' => ['nullable', 'integer', 'min:0'],
             'page' => ['nullable', 'integer', 'min:1', 'max:1000'],
             'batch' => ['nullable', 'regex:/^[0-9A-Za-z]{26}$/'],
@@ -55,6 +55,11 @@ final class IntakeRequest extends FormRequest
     public function pictureView(): ?View
     {
         return app(ViewShelf::class)->views()->find($this->text('view'));
+    }
+
+    public function viewCalled(string $key): View
+    {
+        return app(ViewShelf::class)->views()->find($key) ?? throw UnknownView::called($key);
     }
 
     public function text(string $field): string

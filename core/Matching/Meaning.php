@@ -57,6 +57,12 @@ final readonly class Meaning
         return new self(MeaningKind::View, $exactness, $word, view: $view);
     }
 
+    /** Nothing of the goods, as somebody said. */
+    public static function nothing(string $word): self
+    {
+        return new self(MeaningKind::Nothing, Exactness::Own, $word);
+    }
+
     /** The same thing, by a word that is a letter away from its own. */
     public function bySlip(): self
     {

@@ -13,6 +13,9 @@ enum MeaningKind: string
     case Value = 'value';
     case View = 'view';
 
+    /** A word that was taught to say nothing. */
+    case Nothing = 'nothing';
+
     /** A word of a product's name or code, which others may have as well. */
     case Part = 'part';
 }

@@ -18,7 +18,12 @@ final readonly class NameReader
     /** Shorter words are not put together across a separator: "s_m" is not "SM". */
     private const SHORTEST_ACROSS = 4;
 
-    private const ORDER = [[MeaningKind::Sku, MeaningKind::Gtin], [MeaningKind::Product], [MeaningKind::Value, MeaningKind::View], [MeaningKind::Part]];
+    private const ORDER = [
+        [MeaningKind::Sku, MeaningKind::Gtin],
+        [MeaningKind::Product],
+        [MeaningKind::Value, MeaningKind::View, MeaningKind::Nothing],
+        [MeaningKind::Part],
+    ];
 
     public function __construct(private Lexicon $lexicon)
     {

@@ -364,3 +364,31 @@ it('reads a drop as it stands at one moment (two people who accepted halves of i
     app(App\Intake\DropReading::class)->of($drop);
     expect(count($levels))->toBeGreaterThan(3)->and(min($levels))->toBeGreaterThan($outside);
 });
+
+it('learns that a word means a view, or nothing at all, for everybody or for one sender, and reads the drop again', function (): void {
+    $shop = bareShop();
+    $marle = Dropped::files($shop->user, ['SMOCK_moss_zrk.jpg', 'SMOCK_clay_zrk_qwop.jpg'], 'Marle');
+    $quill = Dropped::files($shop->user, ['SMOCK_slate_zrk.jpg'], 'Quill');
+    expect(array_unique(array_values(Dropped::standings($marle))))->toBe(['likely']);
+    $teach = fn (Drop $drop, array $fields) => $this->actingAs($shop->user)->post("/intake/{$drop->id}/teach", $fields, ['HX-Request' => 'true']);
+    $teach($marle, ['word' => 'zrk', 'taught' => 'view back', 'sender_only' => 1])->assertOk();
+    expect(Dropped::one($marle, 'SMOCK_moss_zrk.jpg')->verdict?->view?->key)->toBe('back')->and(Dropped::standings($marle)['SMOCK_moss_zrk.jpg'])->toBe('sure')
+        ->and(Dropped::standings($quill)['SMOCK_slate_zrk.jpg'])->toBe('likely')
+        ->and(DB::table('history')->whereNull('product_id')->latest('id')->value('words'))->toBe('Taught that “zrk” means the view Back in what Marle sends');
+    $teach($marle, ['word' => 'qwop', 'taught' => 'nothing'])->assertOk();
+    expect(Dropped::standings($marle)['SMOCK_clay_zrk_qwop.jpg'])->toBe('sure');
+    $teach($quill, ['word' => 'zrk', 'taught' => 'nothing'])->assertOk();
+    // What one sender's word means stays his own, and is not everybody's.
+    expect(Dropped::standings($quill)['SMOCK_slate_zrk.jpg'])->toBe('sure')->and(Dropped::one($quill, 'SMOCK_slate_zrk.jpg')->verdict?->view)->toBeNull()
+        ->and(Dropped::one($marle, 'SMOCK_moss_zrk.jpg')->verdict?->view?->key)->toBe('back');
+    $teach($quill, ['word' => 'zrk', 'taught' => 'view nowhere'])->assertStatus(422);
+    $teach($quill, ['word' => '', 'taught' => 'nothing'])->assertStatus(422);
+    // It is seen in the library, and forgotten there.
+    $this->get('/library/shots')->assertOk()->assertSee('Words that were taught')->assertSee('the view back')->assertSee('everywhere');
+    $id = DB::table('sender_words')->where('word', 'qwop')->value('id');
+    $this->post("/library/shots/words/{$id}/forget", ['version' => App\Models\Library::whole()->version], ['HX-Request' => 'true'])->assertOk()->assertDontSee('<td class="name">qwop</td>', false);
+    expect(Dropped::standings($marle)['SMOCK_clay_zrk_qwop.jpg'])->toBe('likely')
+        ->and(DB::table('history')->whereNull('product_id')->latest('id')->value('words'))->toBe('Forgot that “qwop” means nothing');
+    app(App\Actions\UndoRedo::class)->undo(new App\History\Change($shop->user, null, App\Models\Library::whole()->version));
+    expect(Dropped::standings($marle)['SMOCK_clay_zrk_qwop.jpg'])->toBe('sure');
+});

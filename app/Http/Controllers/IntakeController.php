@@ -125,9 +125,18 @@ final class IntakeController
         return $this->fragment($request, $drop);
     }
 
+    /** A word means a value, a view, or nothing. */
     public function teach(IntakeRequest $request, Drop $drop, TeachWord $action): View
     {
-        $action->run($request->user(), $request->text('word'), $request->integer('value'), $request->boolean('sender_only') ? $drop->sender : '');
+        $user = $request->user();
+        $word = $request->text('word');
+        $sender = $request->boolean('sender_only') ? $drop->sender : '';
+        [$kind, $what] = explode(' ', $request->text('taught').' ');
+        match ($kind) {
+            'nothing' => $action->asNothing($user, $word, $sender),
+            'view' => $action->asView($user, $word, $request->viewCalled($what), $sender),
+            default => $action->run($user, $word, (int) $what, $sender),
+        };
 
         return $this->fragment($request, $drop);
     }

@@ -9,6 +9,7 @@ use App\Actions\RemoveView;
 use App\Actions\SaveAltPattern;
 use App\Actions\SaveShotList;
 use App\Actions\SaveView;
+use App\Actions\TeachWord;
 use App\Catalog\AltPatterns;
 use App\Catalog\ViewForm;
 use App\Http\LibraryRequest;
@@ -41,6 +42,13 @@ final class ShotListController
     public function removeView(LibraryRequest $request, LibraryView $view, RemoveView $action): View
     {
         $action->run($request->change(), $view->id);
+
+        return $this->page(true);
+    }
+
+    public function forgetWord(LibraryRequest $request, int $word, TeachWord $action): View
+    {
+        $action->forget($request->change(), $word);
 
         return $this->page(true);
     }

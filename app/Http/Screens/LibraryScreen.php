@@ -22,6 +22,7 @@ use Core\Matrix\Value;
 use Core\Sizes\SizeOrder;
 use Core\Sizes\SizeRun;
 use Illuminate\Database\Eloquent\Collection;
+use stdClass;
 
 /** The library as its pages show it. */
 final readonly class LibraryScreen
@@ -77,6 +78,12 @@ final readonly class LibraryScreen
     public function views(): Collection
     {
         return $this->shelf->views();
+    }
+
+    /** @return list<stdClass> words that were taught to mean a view or nothing: id, sender, word, view */
+    public function taughtWords(): array
+    {
+        return $this->shelf->taughtWords();
     }
 
     /** @return Collection<int, ShotListRecord> */

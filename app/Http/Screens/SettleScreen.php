@@ -11,6 +11,7 @@ use App\Media\PhotoSize;
 use App\Models\Product;
 use Core\Color\ColorShare;
 use Core\Color\Swatch;
+use Core\Gallery\View;
 use Core\Matching\NamePart;
 use Core\Matching\NameSource;
 use Core\Reach\Selection;
@@ -113,6 +114,12 @@ final readonly class SettleScreen
         }
 
         return $values;
+    }
+
+    /** @return list<View> that a word can be taught to mean */
+    public function views(): array
+    {
+        return $this->read->views->all;
     }
 
     public function product(): ?Product

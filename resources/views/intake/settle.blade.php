@@ -44,12 +44,27 @@
         </div>
         @if ($screen->matrix !== null)@include('intake.matrix', ['matrix' => $screen->matrix])@endif
         @if ($file->alike !== [] && $file->standing !== App\Intake\Standing::Double)@include('intake.alike')@endif
-        @if ($screen->unknownWords() !== [] && $screen->values() !== [])
+        @if ($screen->unknownWords() !== [])
             <form class="teach" data-intake-teach>
                 <label for="teach-word">Teach:</label>
                 <select class="form-select" id="teach-word" name="word">@foreach ($screen->unknownWords() as $word)<option>{{ $word }}</option>@endforeach</select>
                 <label for="teach-value">means</label>
-                <select class="form-select" id="teach-value" name="value" required><option value="">…</option>@foreach (collect($screen->values())->groupBy(0) as $axis => $values)<optgroup label="{{ $axis }}">@foreach ($values as [, $label, $id])<option value="{{ $id }}">{{ $label }}</option>@endforeach</optgroup>@endforeach</select>
+                <select class="form-select" id="teach-value" name="taught" required>
+                    <option value="">…</option>
+                    <option value="nothing">nothing</option>
+                    <optgroup label="The view">
+                        @foreach ($screen->views() as $view)
+                            <option value="view {{ $view->key }}">{{ $view->label() }}</option>
+                        @endforeach
+                    </optgroup>
+                    @foreach (collect($screen->values())->groupBy(0) as $axis => $values)
+                        <optgroup label="{{ $axis }}">
+                            @foreach ($values as [, $label, $id])
+                                <option value="value {{ $id }}">{{ $label }}</option>
+                            @endforeach
+                        </optgroup>
+                    @endforeach
+                </select>
                 @if ($drop->sender !== '')<label class="sender"><input type="checkbox" class="form-check-input" name="sender_only" value="1"> only from {{ $drop->sender }}</label>@endif
                 <button class="btn btn-plain">Teach</button>
             </form>

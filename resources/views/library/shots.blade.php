@@ -38,4 +38,35 @@
         </tbody>
     </table>
     @can('edit')<p><button type="button" class="btn btn-plain" data-dialog="{{ route('library.views.new') }}"><x-icon name="plus"/> Another view…</button></p>@endcan
+    @if ($library->taughtWords() !== [])
+        <h2>Words that were taught</h2>
+        <p class="quiet">What else words in names of files mean. A word for a value is kept with the value.</p>
+        <table class="plain library-shots">
+            <thead>
+                <tr>
+                    <th scope="col">Word</th>
+                    <th scope="col">It means</th>
+                    <th scope="col">Where</th>
+                    <th scope="col"><span class="visually-hidden">Forget</span></th>
+                </tr>
+            </thead>
+            <tbody>
+                @foreach ($library->taughtWords() as $word)
+                    <tr>
+                        <td class="name">{{ $word->word }}</td>
+                        <td>{{ $word->view === null ? 'nothing' : 'the view '.($names[$word->view] ?? $word->view) }}</td>
+                        <td>{{ $word->sender === '' ? 'everywhere' : 'in what '.$word->sender.' sends' }}</td>
+                        <td>
+                            @can('edit')
+                                <form data-act="{{ route('library.taught.forget', $word->id) }}">
+                                    <button class="btn btn-quiet">Forget<span class="visually-hidden">
+                                        {{ $word->word }}</span></button>
+                                </form>
+                            @endcan
+                        </td>
+                    </tr>
+                @endforeach
+            </tbody>
+        </table>
+    @endif
 </div>
