@@ -8,6 +8,7 @@ namespace Core\Matching;
 enum DoubtKind: string
 {
     case Contradiction = 'contradiction';
+    case Folder = 'folder';
     case NotOffered = 'not-offered';
     case OtherProduct = 'other-product';
     case ManyValues = 'many-values';
@@ -23,6 +24,7 @@ enum DoubtKind: string
     {
         return match ($this) {
             self::Contradiction => 'Name and picture disagree',
+            self::Folder => 'Name and folder disagree',
             self::NotOffered => 'The product does not come in it',
             self::OtherProduct => 'Names another product',
             self::ManyValues => 'Names more than one value',

@@ -36,7 +36,7 @@ final readonly class Judge
         if ($product === null) {
             return new Verdict(null, null, $view, $place, 0.0, $case->reasons, $case->doubts, $reading);
         }
-        $values = $this->isOfAllBySku($reading, $view) ? [] : $this->values->find($reading, $product, $case);
+        $values = $this->isOfAllBySku($reading, $view) ? [] : $this->values->find($reading, $product, $case, $known->common);
         $resembles = $known->seen?->resembles?->productId === $product->id ? $known->seen->resembles : null;
         $reach = $this->reach($product, $values, $view, $known->seen, $case);
         $view ??= $resembles?->view;

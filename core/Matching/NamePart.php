@@ -14,6 +14,7 @@ final readonly class NamePart
      * @param  bool  $isGlued  whether it stands right behind the one before, with no separator between
      * @param  bool  $isBracketed  whether it stands alone in round brackets, as the number of a copy does
      * @param  NameSource  $source  the file's own name, its folder's, or what is written in the picture
+     * @param  int  $segment  in which folder of a path it stands, from 0
      */
     public function __construct(
         public string $text,
@@ -22,6 +23,7 @@ final readonly class NamePart
         public bool $isGlued,
         public bool $isBracketed,
         public NameSource $source,
+        public int $segment = 0,
     ) {
     }
 
@@ -33,6 +35,6 @@ final readonly class NamePart
     /** The same as the number of a shot. */
     public function counted(int $number): self
     {
-        return new self($this->text, (string) $number, $this->at, $this->isGlued, $this->isBracketed, $this->source);
+        return new self($this->text, (string) $number, $this->at, $this->isGlued, $this->isBracketed, $this->source, $this->segment);
     }
 }

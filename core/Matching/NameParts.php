@@ -32,7 +32,9 @@ final class NameParts
         $parts = [];
         $end = -1;
         foreach ($found[0] as [$run, $at]) {
-            $parts[] = new NamePart($run, WordForms::bare($run), $at, $at === $end, ($at > 0 ? $text[$at - 1] : '') === '(' && ($text[$at + strlen($run)] ?? '') === ')', $source);
+            $isBracketed = ($at > 0 ? $text[$at - 1] : '') === '(' && ($text[$at + strlen($run)] ?? '') === ')';
+            $segment = substr_count($text, '/', 0, $at);
+            $parts[] = new NamePart($run, WordForms::bare($run), $at, $at === $end, $isBracketed, $source, $segment);
             $end = $at + strlen($run);
         }
 

@@ -54,7 +54,7 @@ final readonly class NameReading
         foreach ([...$this->passedOver, ...$this->numbers, ...$this->unknown] as $own) {
             $row[] = [$own, null];
         }
-        $row = array_values(array_filter($row, fn (array $one): bool => $one[0]->source === $part->source));
+        $row = array_values(array_filter($row, fn (array $one): bool => $one[0]->source === $part->source && $one[0]->segment === $part->segment));
         usort($row, fn (array $a, array $b): int => $a[0]->at <=> $b[0]->at);
         $at = array_search($part, array_column($row, 0), true);
 

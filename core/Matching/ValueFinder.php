@@ -12,9 +12,10 @@ final readonly class ValueFinder
     }
 
     /**
+     * @param  list<string>  $common  unknown words, bare, that are the sender's own
      * @return array<int, list<int>> axis id => values that the name says, each once
      */
-    public function find(NameReading $reading, KnownProduct $product, OpenCase $case): array
+    public function find(NameReading $reading, KnownProduct $product, OpenCase $case, array $common = []): array
     {
         $values = [];
         foreach ([MeaningKind::Sku, MeaningKind::Gtin] as $kind) {
@@ -26,7 +27,7 @@ final readonly class ValueFinder
             }
         }
         $open = [];
-        foreach ($this->ofProduct($reading, $product, $case) as [$understood, $meanings]) {
+        foreach ($this->ofProduct($reading, $product, $case, $common) as [$understood, $meanings]) {
             $axes = array_unique(array_map(fn (Meaning $meaning): int => (int) $meaning->axisId, $meanings));
             if (count($axes) === 1) {
                 $this->take($values, $understood, $meanings, $product, $case);
@@ -50,12 +51,12 @@ final readonly class ValueFinder
     /**
      * Words for values, those of the file's own name first: what a folder says of an axis counts only where the name is silent.
      *
+     * @param  list<string>  $common
      * @return list<array{Understood, non-empty-list<Meaning>}>
      */
-    private function ofProduct(NameReading $reading, KnownProduct $product, OpenCase $case): array
+    private function ofProduct(NameReading $reading, KnownProduct $product, OpenCase $case, array $common): array
     {
-        $found = [];
-        $settled = [];
+        $found = $settled = $named = [];
         foreach ([true, false] as $isOwn) {
             $now = [];
             foreach ($reading->understood as $understood) {
@@ -63,11 +64,21 @@ final readonly class ValueFinder
                 if ($meanings === [] || ($understood->parts[0]->source === NameSource::File) !== $isOwn) {
                     continue;
                 }
-                $own = array_values(array_filter($meanings, fn (Meaning $meaning): bool => ($meaning->productId === null || $meaning->productId === $product->id) && $product->matrix->axis((int) $meaning->axisId)?->has((int) $meaning->valueId) === true));
-                $own = $isOwn ? $own : array_values(array_filter($own, fn (Meaning $meaning): bool => ! isset($settled[$meaning->axisId])));
+                $all = array_values(array_filter($meanings, fn (Meaning $meaning): bool => $this->isOf($meaning, $product)));
+                $own = $isOwn ? $all : array_values(array_filter($all, fn (Meaning $meaning): bool => ! isset($settled[$meaning->axisId])));
+                $word = $isOwn || $all === [] ? null : $this->strangerBeside($reading, $understood, $common);
+                if (! $isOwn && $word === null) {
+                    $this->compare($all, $named, $product, $case);
+                }
                 if ($own !== []) {
+                    if ($word !== null) {
+                        $case->doubt(DoubtKind::Folder, "The folder says “{$understood->text()}” beside “{$word->text}”: nobody knows whether that is {$own[0]->word}.");
+                    }
                     $found[] = [$understood, $own];
-                    $now += array_fill_keys(array_map(fn (Meaning $meaning): int => (int) $meaning->axisId, $own), true);
+                    foreach ($own as $meaning) {
+                        $now[(int) $meaning->axisId] = true;
+                        $named[(int) $meaning->axisId][(int) $meaning->valueId] = true;
+                    }
                 } elseif ($isOwn && $understood->of(MeaningKind::View) === [] && array_filter($meanings, fn (Meaning $meaning): bool => $product->matrix->axis((int) $meaning->axisId)?->changesPicture === true) !== []) {
                     $case->doubt(DoubtKind::NotOffered, "{$product->name} does not come in {$meanings[0]->word}.");
                     $case->foreign[(int) $meanings[0]->axisId] = true;
@@ -77,6 +88,46 @@ final readonly class ValueFinder
         }
 
         return $found;
+    }
+
+    private function isOf(Meaning $meaning, KnownProduct $product): bool
+    {
+        return ($meaning->productId === null || $meaning->productId === $product->id)
+            && $product->matrix->axis((int) $meaning->axisId)?->has((int) $meaning->valueId) === true;
+    }
+
+    /**
+     * A word of a folder that nobody knows and that stands right beside another: "Black Friday" is no color.
+     *
+     * @param  list<string>  $common
+     */
+    private function strangerBeside(NameReading $reading, Understood $understood, array $common): ?NamePart
+    {
+        foreach ($reading->unknown as $part) {
+            if ($part->source === $understood->parts[0]->source && ! in_array($part->bare, $common, true)
+                && in_array($understood, $reading->beside($part), true)) {
+                return $part;
+            }
+        }
+
+        return null;
+    }
+
+    /**
+     * A folder that says another value than the name speaks against it.
+     *
+     * @param  list<Meaning>  $folder  what a word of the folder means
+     * @param  array<int, array<int, true>>  $named  axis id => values that the name says
+     */
+    private function compare(array $folder, array $named, KnownProduct $product, OpenCase $case): void
+    {
+        foreach ($folder as $meaning) {
+            $said = $named[(int) $meaning->axisId] ?? [];
+            $isPicture = $product->matrix->axis((int) $meaning->axisId)?->changesPicture === true;
+            if ($isPicture && $said !== [] && ! isset($said[(int) $meaning->valueId])) {
+                $case->doubt(DoubtKind::Folder, "The folder says {$product->label((int) $meaning->axisId, (int) $meaning->valueId)}, the name says {$product->label((int) $meaning->axisId, array_key_first($said))}.");
+            }
+        }
     }
 
     /**

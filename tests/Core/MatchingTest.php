@@ -119,8 +119,9 @@ it('considers only a product that is given, and says where the name disagrees', 
 
 it('lets a folder say what the name leaves open, and no more', function (): void {
     expect(judged('01_front.jpg', null, 'TB-HAT/Moss')->reach?->toArrays())->toBe([[1 => [11]]])
-        ->and(judged('clay_front.jpg', null, 'TB-HAT/Moss')->reach?->toArrays())->toBe([[1 => [12]]])
-        ->and(judged('clay_front.jpg', null, 'TB-HAT/Moss')->doubtWords())->toBe([]);
+        ->and(judged('clay_front.jpg', null, 'TB-HAT/Clay')->reach?->toArrays())->toBe([[1 => [12]]])
+        ->and(judged('clay_front.jpg', null, 'TB-HAT/Clay')->doubtWords())->toBe([])
+        ->and(judged('clay_front.jpg', null, 'TB-HAT/Moss and Clay')->doubtWords())->toBe(['The folder says Moss, the name says Clay.']);
 });
 
 it('narrows to a size only where the same picture is there for another', function (): void {
@@ -337,3 +338,24 @@ it('fills in from the others only what a name lacks, not what it says otherwise 
     ['KN-2209_black_1.jpg', '“KN-2209” looks like a code, and is not KN-2208.'],
     ['kn2280 petrol vorne.jpg', '“kn2280” looks like a code, and is not KN-2208.'],
 ]);
+
+it('holds a folder against the name: what they say differently, and words beside a color that are none (Black Friday was Black)', function (string $file, string $folder, float $most, string $doubt): void {
+    $verdict = judged($file, null, $folder);
+    expect($verdict->productId)->toBe(2)->and($verdict->confidence)->toBeLessThanOrEqual($most)->and($verdict->doubtWords())->toBe($doubt === '' ? [] : [$doubt]);
+})->with([
+    'another color' => ['TB-HAT_clay_front.jpg', 'Moss', 0.5, 'The folder says Moss, the name says Clay.'],
+    'the same color' => ['TB-HAT_clay_front.jpg', 'autumn/Clay', 1.0, ''],
+    'a word beside it' => ['TB-HAT_front.jpg', 'Moss Friday', 0.5, 'The folder says “Moss” beside “Friday”: nobody knows whether that is Moss.'],
+    'a word beside it, and the name says which' => ['TB-HAT_clay_front.jpg', 'Moss Friday', 1.0, ''],
+    'alone in its folder' => ['TB-HAT_front.jpg', 'Friday/Moss', 1.0, ''],
+]);
+
+it('lets the sender’s own word stand beside the color of every folder', function (): void {
+    $files = [];
+    foreach (['Moss', 'Clay'] as $color) {
+        foreach (range(1, 8) as $at) {
+            $files[] = "Marle {$color}/TB-HAT_front_{$at}.jpg";
+        }
+    }
+    expect(array_filter(dropped($files), fn (Verdict $verdict): bool => ! $verdict->isSure()))->toBe([]);
+});
