@@ -294,7 +294,7 @@ test('from an empty product to galleries that follow the choice', async ({ page 
     await page.getByLabel('Brand').press('Tab');
     await kept(page, 'Brand set to “Canvas House”');
     await sound(page, 'details');
-    await page.getByRole('button', { name: 'Change…' }).click();
+    await page.getByRole('button', { name: 'Change… the currency' }).click();
     await page.getByLabel('Currency', { exact: true }).fill('XXX');
     await expect(page.locator('#plan')).toContainText('“XXX” is not a currency');
     await page.getByLabel('Currency', { exact: true }).fill('JPY');
