@@ -6,6 +6,7 @@ namespace Core\Matching;
 
 use Core\Gallery\View;
 use Core\Matrix\Axis;
+use Core\Matrix\AxisKind;
 use Core\Reach\Clause;
 use Core\Reach\Reach;
 
@@ -42,7 +43,7 @@ final readonly class Judge
         $view ??= $resembles?->view;
         foreach ($reading->unknown as $part) {
             if ($part->source === NameSource::File && mb_strlen($part->bare) >= self::LEAST_REST && ! in_array($part->bare, $known->common, true)) {
-                $case->doubt(DoubtKind::UnknownWord, $this->unknown($reading, $part), self::WITH_A_REST);
+                $case->doubt(DoubtKind::UnknownWord, $this->unknown($reading, $part, $product), self::WITH_A_REST);
             }
         }
 
@@ -148,11 +149,11 @@ final readonly class Judge
     }
 
     /** A word beside a color may be a part of its name: the shop has another then. */
-    private function unknown(NameReading $reading, NamePart $part): string
+    private function unknown(NameReading $reading, NamePart $part, KnownProduct $product): string
     {
         foreach ($reading->beside($part) as $understood) {
             $value = $understood->of(MeaningKind::Value)[0] ?? null;
-            if ($value !== null) {
+            if ($value !== null && $product->matrix->axis((int) $value->axisId)?->kind === AxisKind::Color) {
                 $isBefore = $part->at < $understood->parts[0]->at;
                 $both = $isBefore ? "{$part->text} {$understood->text()}" : "{$understood->text()} {$part->text}";
 

@@ -359,3 +359,8 @@ it('lets the sender’s own word stand beside the color of every folder', functi
     }
     expect(array_filter(dropped($files), fn (Verdict $verdict): bool => ! $verdict->isSure()))->toBe([]);
 });
+
+it('says of a word beside a size or a style only that it means nothing', function (): void {
+    expect(judged('TB-SMOCK_qwop_smart_moss_front.jpg')->doubtWords())->toBe(['“qwop” means nothing here.'])
+        ->and(judged('TB-SMOCK_smart_qwop-moss_front.jpg')->doubtWords())->toBe(['“qwop” means nothing here. If “qwop moss” is one name, the shop has only Moss.']);
+});
