@@ -29,6 +29,17 @@ final class RandomShop
 
     private const VIEWS = [['front', 'front'], ['back', 'back'], ['vorne', 'front'], ['Rückseite', 'back'], ['detail', 'detail'], ['worn', 'worn'], ['flat', 'flat']];
 
+    /** How clear names are put together, by the number that clear() takes. */
+    public const HABITS = [
+        'product code, color code, view', 'SKU, number', 'name, color and view in any order', 'GTIN, view',
+        'code without its signs, color, view, number', 'view, another word for the color, code',
+    ];
+
+    public const RUN = 'sender, code, color, a run of numbers or letters';
+
+    /** By the number that trap() takes. */
+    public const TRAPS = ['two colors', 'a color it does not come in', 'no color', 'two products', 'two views', 'a shade that the shop does not have'];
+
     /** What senders put behind a name that says nothing of the goods, in four languages. */
     private const NOISES = [
         '',
@@ -142,7 +153,7 @@ final class RandomShop
         [, $skuCode, $gtin] = $this->skus[$product->id][Combination::of([1 => $color->id, 2 => $size->id])->key];
         $number = sprintf('%02d', $this->random->getInt(1, 9));
         $noise = $this->one(self::NOISES).($this->random->getInt(0, 9) === 0 ? '_'.substr(sha1((string) $this->random->getInt(0, 99_999)), 0, 8) : '');
-        $name = match ($habit % 6) {
+        $name = match ($habit) {
             0 => "{$product->code}_{$color->code}_{$word}{$noise}",
             1 => "{$skuCode}_{$number}{$noise}",
             2 => implode(' ', $this->random->shuffleArray([$product->name, $color->label, $word])).$noise,
@@ -151,7 +162,7 @@ final class RandomShop
             default => "{$word}_{$this->synonyms[$color->id]}_{$product->code}{$noise}",
         };
 
-        return [new DroppedName("{$name}.jpg"), $product->id, $color->id, in_array($habit % 6, [1], true) ? null : $view];
+        return [new DroppedName("{$name}.jpg"), $product->id, $color->id, $habit === 1 ? null : $view];
     }
 
     /**
@@ -194,7 +205,7 @@ final class RandomShop
 
         $shade = $this->one(self::SHADES);
 
-        return match ($kind % 6) {
+        return match ($kind % count(self::TRAPS)) {
             5 => [
                 new DroppedName("{$product->code}_{$shade}-{$one->label}_front.jpg"),
                 'is one name, the shop has only',
