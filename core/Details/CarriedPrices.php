@@ -19,21 +19,22 @@ final class CarriedPrices
      */
     public static function moves(MatrixChange $change, Plan $plan, PriceList $is, PriceList $then, array $skus): array
     {
-        $before = [];
+        $lay = [];
         foreach ($skus as $sku) {
-            $cell = $change->from->place($sku->cell) ?? $sku->cell;
-            $before[$cell->key] = $is->price($cell, $sku->own)->effective();
+            $lay[($change->from->place($sku->cell) ?? $sku->cell)->key] = $sku;
         }
         $landed = array_column($plan->move, 'to', 'skuId');
         $goes = array_flip(array_column($plan->retire, 'id'));
+        $isSameRule = $is->makesAllLike($then);
         $moves = [];
         foreach ($skus as $sku) {
             $lies = $change->from->place($sku->cell) ?? $sku->cell;
             $cell = $change->to->place($landed[$sku->id] ?? $sku->cell);
-            if ($cell === null || isset($goes[$sku->id])) {
+            if ($cell === null || isset($goes[$sku->id]) || ($isSameRule && $cell->key === $lies->key)) {
                 continue;
             }
-            $was = array_key_exists($cell->key, $before) ? $before[$cell->key] : $before[$lies->key];
+            $before = $lay[$cell->key] ?? $sku;
+            $was = $is->price($change->from->place($before->cell) ?? $before->cell, $before->own)->effective();
             $becomes = $then->price($cell, $sku->own)->effective();
             $move = new PriceMove($was, $becomes, 1);
             if (! $move->isSame()) {

@@ -154,6 +154,20 @@ final readonly class PriceList
         return $labels;
     }
 
+    /** Whether the rules of another list make the same of every cell that both have. */
+    public function makesAllLike(self $other): bool
+    {
+        $endings = fn (self $list): array => array_filter(
+            $list->details->all,
+            fn (ReachedDetail $detail): bool => $detail->kind === DetailKind::Ending,
+        );
+
+        return $this->base == $other->base
+            && $this->adjustments == $other->adjustments
+            && $this->standing == $other->standing
+            && array_values($endings($this)) == array_values($endings($other));
+    }
+
     /** Where a cell lies, in words: "Ink, M". */
     public function placeOf(Combination $cell): string
     {
