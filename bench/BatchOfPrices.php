@@ -36,9 +36,11 @@ final class BatchOfPrices
         LargeCatalog::make(self::PRODUCTS, self::SKUS, 1, 11, fn (int $at): int => $at);
         $ids = Product::query()->where('id', '>', $last)->pluck('id')->all();
         $user = User::query()->where('email', 'ada@thrumbury.example')->firstOrFail();
+        // Each SKU has a price of its own, so that every row is written.
+        DB::table('skus')->whereIn('product_id', $ids)->update(['price' => '50.0000']);
         $rows = DB::table('skus')->whereIn('product_id', $ids)->where('state', 'made')->get()->map(fn (object $row): array => (array) $row)->all();
 
-        $batch = app(StartBatch::class)->run($user, 'sku-price', ['value' => '52.50'], $ids, false, Selection::whole());
+        $batch = app(StartBatch::class)->run($user, 'sku-price', ['value' => '+10 %'], $ids, false, Selection::whole());
         memory_reset_peak_usage();
         $start = hrtime(true);
         app(BatchRunner::class)->advance($batch->id, 3600);

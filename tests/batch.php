@@ -50,8 +50,8 @@ match ($argv[1]) {
     'person' => (function () use ($argv, $stock, $require): void {
         $one = Product::query()->where('code', trim((string) file_get_contents($argv[2])))->firstOrFail();
         $require(array_unique($stock($one)) === [77], 'The stock typed meanwhile is not there: '.json_encode($stock($one)));
-        $prices = array_unique(array_map(fn ($sku): ?string => $sku->price?->shown(), array_values(app(ProductLoader::class)->load($one)->made)));
-        $require($prices === ['52.50'], 'The price of the batch is not there: '.json_encode($prices));
+        $base = app(ProductLoader::class)->load($one)->prices->base?->shown();
+        $require($base === '52.50', 'The price of the batch is not there: '.json_encode($base));
     })(),
     'undo-person' => (function () use ($argv, $ines): void {
         $one = Product::query()->where('code', trim((string) file_get_contents($argv[2])))->firstOrFail();
@@ -62,7 +62,10 @@ match ($argv[1]) {
         $states = DB::table('batch_products')->where('batch_id', $id)->groupBy('state')->selectRaw('state, count(*) as products')->pluck('products', 'state')->all();
         $twice = HistoryEntry::query()->where('batch', $id)->groupBy('product_id')->havingRaw('count(*) > 1')->selectRaw('product_id')->get()->count();
         $require(array_diff(array_keys($states), ['changed', 'same']) === [] && $twice === 0 && HistoryEntry::query()->where('batch', $id)->count() === $states['changed'], json_encode([$states, $twice]));
-        $others = DB::table('skus')->where('state', 'made')->where(fn ($own) => $own->whereNull('price')->orWhere('price', '<>', '52.5000'))->count();
-        $require($others === 0, "{$others} SKUs have another price");
+        // One price for all SKUs of a product is its base price, and no SKU has one of its own beside it.
+        $bases = DB::table('products')->whereIn('id', DB::table('batch_products')->where('batch_id', $id)->select('product_id'));
+        $others = $bases->where(fn ($base) => $base->whereNull('price')->orWhere('price', '<>', '52.5000'))->count();
+        $own = DB::table('skus')->where('state', 'made')->whereNotNull('price')->count();
+        $require($others === 0 && $own === 0, "{$others} products have another price, {$own} SKUs one of their own");
     })(),
 };
