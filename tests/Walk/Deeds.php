@@ -390,9 +390,8 @@ final class Deeds
             }
             // Where an axis is dropped, the cell is what is left of its own.
             foreach ($loaded->matrix->axisIds() as $axisId) {
-                $winners[
-                    $sku->cell->on(array_values(array_diff($loaded->matrix->axisIds(), [$axisId])))->key,
-                ] = $sku->id;
+                $others = array_values(array_diff($loaded->matrix->axisIds(), [$axisId]));
+                $winners[$sku->cell->on($others)->key] = $sku->id;
             }
             if ($draw->oneIn(2)) {
                 break;
