@@ -33,7 +33,7 @@ final class ChangePrices implements Act
     {
     }
 
-    /** @throws PriceToDecide where the person is to be asked first */
+    /** Where the person is to be asked first, PriceToDecide passes through, and nothing is changed. */
     public function run(Change $change, Selection $selected, PriceWish $wish): ?HistoryEntry
     {
         return $this->keeper->keepSkus($change, self::class, $selected, function (Ledger $ledger, ChosenSkus $chosen) use ($wish): string {

@@ -123,7 +123,7 @@ final class DraftReader
             $library->name ?? Name::of($draft->name)->shown,
             $kind,
             $read,
-            ($own?->matrix->axis($library->id ?? 0) ?? $own?->matrix->sleeping[$library->id ?? 0] ?? null)?->changesPicture
+            ($own?->matrix->axis($library->id ?? 0) ?? $own?->matrix->sleeping[$library->id ?? 0] ?? null)->changesPicture
                 ?? $library->changes_picture ?? $draft->changesPicture ?? $kind !== AxisKind::Size,
             $own?->matrix->axis($library->id ?? 0)->display ?? $library->display ?? AxisDisplay::usualFor($kind),
         ), $typed, $swatches, $this->unused($values, $labels, $read, $kind), $library?->sizeRuns() ?? [], $library === null ? $this->nearAxis($draft) : null);

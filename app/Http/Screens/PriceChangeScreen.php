@@ -71,7 +71,7 @@ final readonly class PriceChangeScreen
     /** What becomes of the rule, in a sentence; empty where it stays. */
     public function ruleInWords(): string
     {
-        $words = $this->isByRule() ? $this->rule->inWords() : '';
+        $words = $this->isByRule() ? (string) $this->rule?->inWords() : '';
 
         return $words === '' ? '' : ucfirst($words).'. A SKU that comes later follows.';
     }
