@@ -336,3 +336,12 @@ it('says in bulk what a value adds, to those products that have it, from the pag
         ->post('/bulk', ['what' => 'value-price', 'of' => (string) $shop->id('XL'), 'value' => 'much'])
         ->assertSessionHasErrors('refused');
 });
+
+it('refuses a program what a person would be asked, rather than answer that all is well', function (): void {
+    $shop = ruledShop();
+    app(SetPrices::class)->run($shop->change(), $shop->part(['Color' => 'Clay', 'Size' => 'S']), '60');
+    $before = $shop->state();
+    $this->actingAs($shop->user)->postJson('/products/SMOCK/skus/price', ['version' => $shop->version(), 'selected' => '*', 'typed' => '52'])
+        ->assertStatus(422)->assertJsonPath('field', 'way');
+    expect($shop->state())->toBe($before);
+});

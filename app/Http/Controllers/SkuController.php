@@ -40,6 +40,9 @@ final class SkuController
         try {
             return $this->board->numbers($request, $action->run($request->change(), $request->selection(), $wish));
         } catch (PriceToDecide $open) {
+            if ($request->expectsJson()) {
+                throw new Refused("{$open->getMessage()} Send way=rule with own=go, stay or change; or way=own.", Kind::Missing, 'way');
+            }
             $screen = PriceChangeScreen::of($open->chosen, $wish);
 
             return $this->board->question(view(
