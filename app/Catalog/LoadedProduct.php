@@ -26,6 +26,7 @@ use Core\Gallery\Shot;
 use Core\Gallery\ShotList;
 use Core\Matrix\Combination;
 use Core\Matrix\Matrix;
+use Core\Matrix\StandingSku;
 use Core\Pricing\Currency;
 use Core\Pricing\Money;
 use Core\Pricing\Sale;
@@ -95,6 +96,12 @@ final class LoadedProduct
     public function madeCells(): array
     {
         return array_map(fn (SkuRow $sku): Combination => $sku->cell, array_values($this->made));
+    }
+
+    /** @return list<StandingSku> those on offer, in the product's order */
+    public function standingSkus(): array
+    {
+        return array_map(fn (SkuRow $sku): StandingSku => $sku->standing(), array_values($this->made));
     }
 
     /** @return list<PricedSku> those on offer, in the product's order */

@@ -11,7 +11,6 @@ use Core\Gallery\Placement;
 use Core\Gallery\RoleClash;
 use Core\Matrix\MatrixChange;
 use Core\Matrix\Planner;
-use Core\Matrix\StandingSku;
 use Core\Reach\Carrying;
 use Core\Stock\CarriedPools;
 use Core\Stock\CarriedUnits;
@@ -61,7 +60,7 @@ final class MatrixPlanner
                 $plan,
                 $loaded->book,
                 new StockBook($details, $change->to),
-                $this->standing($loaded),
+                $loaded->standingSkus(),
             ),
             $change->keepsCells() ? [] : RoleClash::of($change, $loaded->corePlacements()),
             $choices->roles,
@@ -74,11 +73,5 @@ final class MatrixPlanner
         $priced = fn (SkuRow $sku): PricedSku => new PricedSku($sku->id, $sku->combination, $sku->price);
 
         return array_map($priced, array_values($loaded->made));
-    }
-
-    /** @return list<StandingSku> those on offer */
-    private function standing(LoadedProduct $loaded): array
-    {
-        return array_map(fn (SkuRow $sku): StandingSku => $sku->standing(), array_values($loaded->made));
     }
 }

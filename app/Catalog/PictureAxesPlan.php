@@ -9,7 +9,6 @@ use Core\Gallery\PictureAxes;
 use Core\Matrix\Matrix;
 use Core\Matrix\MatrixChange;
 use Core\Matrix\Planner;
-use Core\Matrix\StandingSku;
 use Core\Stock\CarriedPools;
 use Core\Stock\CarriedUnits;
 use Core\Stock\StockBook;
@@ -35,7 +34,7 @@ final readonly class PictureAxesPlan
         ));
         $this->details = CarriedPools::withPictureAxes($loaded->matrix, $this->to, $loaded->details, $skus);
         $change = new MatrixChange($loaded->matrix, $this->to);
-        $standing = array_map(fn (SkuRow $sku): StandingSku => $sku->standing(), array_values($loaded->made));
+        $standing = $loaded->standingSkus();
         $this->unitMoves = CarriedUnits::moves(
             $change,
             (new Planner())->plan($change, $standing),

@@ -36,10 +36,8 @@ final class CarriedPrices
             $before = $lay[$cell->key] ?? $sku;
             $was = $is->price($change->from->place($before->cell) ?? $before->cell, $before->own)->effective();
             $becomes = $then->price($cell, $sku->own)->effective();
-            $move = new PriceMove($was, $becomes, 1);
-            if (! $move->isSame()) {
-                $key = ($was?->shown() ?? '').'>'.($becomes?->shown() ?? '');
-                $moves[$key] = new PriceMove($was, $becomes, ($moves[$key]->count ?? 0) + 1);
+            if (! (new PriceMove($was, $becomes, 1))->isSame()) {
+                $moves = PriceMove::counted($moves, $was, $becomes);
             }
         }
 

@@ -22,6 +22,20 @@ final readonly class PriceMove
     }
 
     /**
+     * One SKU more of which the price becomes that.
+     *
+     * @param  array<string, self>  $moves  each pair of prices once
+     * @return array<string, self>
+     */
+    public static function counted(array $moves, ?Money $from, ?Money $to): array
+    {
+        $key = ($from?->shown() ?? '').'>'.($to?->shown() ?? '');
+        $moves[$key] = new self($from, $to, ($moves[$key]->count ?? 0) + 1);
+
+        return $moves;
+    }
+
+    /**
      * @param  list<self>  $moves
      * @return list<self> lowest first; what had no price before all others
      */

@@ -47,7 +47,7 @@ final readonly class PricePlan
                 continue;
             }
             $own[$sku->id] = $change->of($is);
-            self::count($moves, $is, $own[$sku->id] ?? $price->ruled);
+            $moves = PriceMove::counted($moves, $is, $own[$sku->id] ?? $price->ruled);
         }
 
         return new self($own, PriceMove::inOrder(array_values($moves)), $without);
@@ -81,7 +81,7 @@ final readonly class PricePlan
             if (! $then->isOwn() && ($then->isBelowZero || $then->isTooHigh)) {
                 throw UnreadablePrice::isNone($rule->then->placeOf($sku->cell), $then->isTooHigh);
             }
-            self::count($moves, $is->price($sku->cell, $sku->own)->effective(), $then->effective());
+            $moves = PriceMove::counted($moves, $is->price($sku->cell, $sku->own)->effective(), $then->effective());
         }
 
         return new self($own, PriceMove::inOrder(array_values($moves)), 0, $standing);
@@ -99,17 +99,10 @@ final readonly class PricePlan
             $price = $prices->price($sku->cell, $sku->own);
             if ($price->isNeedless()) {
                 $own[$sku->id] = null;
-                self::count($moves, $price->effective(), $price->ruled);
+                $moves = PriceMove::counted($moves, $price->effective(), $price->ruled);
             }
         }
 
         return new self($own, PriceMove::inOrder(array_values($moves)), 0);
-    }
-
-    /** @param  array<string, PriceMove>  $moves */
-    private static function count(array &$moves, ?Money $is, ?Money $becomes): void
-    {
-        $key = ($is?->shown() ?? '').'>'.($becomes?->shown() ?? '');
-        $moves[$key] = new PriceMove($is, $becomes, ($moves[$key]->count ?? 0) + 1);
     }
 }
