@@ -129,10 +129,20 @@ final class DropReading
     private function seen(array $files, array $looks, array $twins): array
     {
         $resembled = $this->resemblances->ofPhotos($twins);
+        $byPhoto = [];
+        foreach ($files as $id => $file) {
+            $byPhoto[(int) $file->photo_id][] = $id;
+        }
         $seen = [];
         foreach ($files as $id => $file) {
-            if (isset($looks[$file->photo_id])) {
-                $seen[$id] = new SeenPicture($looks[$file->photo_id]->colors, $resembled[$file->photo_id] ?? null);
+            $photoId = (int) $file->photo_id;
+            if (isset($looks[$photoId])) {
+                $same = array_map(fn (int $twin): array => $byPhoto[$twin] ?? [], [$photoId, ...$twins[$photoId] ?? []]);
+                $seen[$id] = new SeenPicture(
+                    $looks[$photoId]->colors,
+                    $resembled[$photoId] ?? null,
+                    array_values(array_diff(array_merge(...$same), [$id])),
+                );
             }
         }
 

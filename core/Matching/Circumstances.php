@@ -13,6 +13,8 @@ final readonly class Circumstances
      * @param  ?int  $givenId  its product, where somebody said it and only its part is asked
      * @param  ?View  $view  what it shows, where somebody said it
      * @param  list<string>  $common  unknown words, bare, that stand in many names of the drop and so tell none apart
+     * @param  array<array-key, array<int, true>>  $senders  those of them => ids of axes of which names that have them
+     *                                                       say a value as well: they are no value of these themselves
      * @param  ?SeenPicture  $seen  what was measured of it
      * @param  ?int  $usualId  the product that all others of its folder are of, for a name that says none
      * @param  list<int>  $trusted  products whose names so many of the drop have a word of, that it is meant by it
@@ -22,6 +24,7 @@ final readonly class Circumstances
         public ?int $givenId = null,
         public ?View $view = null,
         public array $common = [],
+        public array $senders = [],
         public ?SeenPicture $seen = null,
         public ?int $usualId = null,
         public array $trusted = [],
@@ -35,6 +38,7 @@ final readonly class Circumstances
             $this->givenId,
             $this->view,
             $this->common,
+            $this->senders,
             $this->seen,
             $productId,
             $this->trusted,
@@ -49,6 +53,7 @@ final readonly class Circumstances
             $this->givenId,
             $this->view,
             $this->common,
+            $this->senders,
             $this->seen,
             $this->usualId,
             $productIds,

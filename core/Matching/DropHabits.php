@@ -168,13 +168,25 @@ final readonly class DropHabits
             }
             $word = implode('', array_column(array_slice($parts, $from, $end - $from), 'bare'));
             $shortest = $end - $from > self::OFTEN ? self::SHORT_PRINT : self::LONG_PRINT;
-            if ($end - $from > 1 && strlen($word) >= $shortest
-                && preg_match('/^[0-9a-f]+$/', $word) === 1 && $this->lexicon->exactly($word) === []) {
+            $isPrint = $end - $from > 1 && strlen($word) >= $shortest && preg_match('/^[0-9a-f]+$/', $word) === 1;
+            if ($isPrint && ! $this->isKnown([$word, ...array_column(array_slice($parts, $from, $end - $from), 'bare')])) {
                 $habits += array_fill($from, $end - $from, PartHabit::nothing());
             }
         }
 
         return $habits;
+    }
+
+    /** @param  list<string>  $words  bare: of them only long ones can be a code or a GTIN */
+    private function isKnown(array $words): bool
+    {
+        foreach ($words as $word) {
+            if (strlen($word) >= self::SHORT_PRINT && $this->lexicon->exactly($word) !== []) {
+                return true;
+            }
+        }
+
+        return false;
     }
 
     /**

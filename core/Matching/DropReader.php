@@ -45,15 +45,16 @@ final readonly class DropReader
             $readings[$key] = $this->reader->read($own, $habits[$key] ?? []);
         }
         $common = $this->common($readings);
+        $senders = $this->axesBeside($readings, $common);
         $verdicts = $known = [];
         foreach ($readings as $key => $reading) {
-            $known[$key] = new Circumstances($names[$key]->productId ?? $productId, $names[$key]->view, $common, $seen[$key] ?? null);
+            $known[$key] = new Circumstances($names[$key]->productId ?? $productId, $names[$key]->view, $common, $senders, $seen[$key] ?? null);
             $verdicts[$key] = $this->judge->judge($reading, $known[$key]);
         }
         $verdicts = $this->withUsualProducts($names, $verdicts, $known);
         $verdicts = $this->withTrustedParts($verdicts, $known);
 
-        return $this->narrowed($verdicts);
+        return $this->narrowed($verdicts, $seen);
     }
 
     /**
@@ -92,6 +93,36 @@ final readonly class DropReader
         }
 
         return $common;
+    }
+
+    /**
+     * Axes of which names say a value that have such a word as well: a word that stands in no name with a color may
+     * itself be meant for one.
+     *
+     * @param  array<array-key, NameReading>  $readings
+     * @param  list<string>  $common
+     * @return array<array-key, array<int, true>> word => axis ids
+     */
+    private function axesBeside(array $readings, array $common): array
+    {
+        $isCommon = array_flip($common);
+        $axes = [];
+        foreach ($readings as $reading) {
+            $said = [];
+            foreach ($reading->understood as $understood) {
+                foreach ($understood->meanings as $meaning) {
+                    $said += $meaning->skuId === null ? [(int) $meaning->axisId => true]
+                        : $this->lexicon->sku($meaning->skuId)->values ?? [];
+                }
+            }
+            foreach ($reading->unknown as $part) {
+                if (isset($isCommon[$part->bare])) {
+                    $axes[$part->bare] = ($axes[$part->bare] ?? []) + array_fill_keys(array_keys($said), true);
+                }
+            }
+        }
+
+        return $axes;
     }
 
     /**
@@ -194,31 +225,53 @@ final readonly class DropReader
     }
 
     /**
-     * The size in a name narrows nothing, unless the same picture is there for another size.
+     * The size in a name narrows nothing, unless there is another picture of the same view for another size.
      *
      * @param  array<array-key, Verdict>  $verdicts
+     * @param  array<array-key, SeenPicture>  $seen
      * @return array<array-key, Verdict>
      */
-    private function narrowed(array $verdicts): array
+    private function narrowed(array $verdicts, array $seen): array
     {
         $alike = [];
         foreach ($verdicts as $key => $verdict) {
             if ($verdict->productId !== null && $verdict->reach !== null) {
                 foreach ($verdict->narrower as $axisId => $valueId) {
-                    $alike[implode(' ', [$verdict->productId, $verdict->reach->key(), $verdict->view?->key, $verdict->place, $axisId])][$valueId][] = $key;
+                    $part = [$verdict->productId, $verdict->reach->key(), $verdict->view?->key, $verdict->place, $axisId];
+                    $alike[implode(' ', $part)][$valueId][] = $key;
                 }
             }
         }
         foreach ($alike as $group => $byValue) {
             $axisId = (int) substr((string) strrchr((string) $group, ' '), 1);
             foreach (count($byValue) > 1 ? $byValue : [] as $valueId => $keys) {
+                $others = array_merge(...array_values(array_diff_key($byValue, [$valueId => true])));
                 foreach ($keys as $key) {
-                    $reach = $verdicts[$key]->reach ?? Reach::everything();
-                    $verdicts[$key] = $verdicts[$key]->narrowedTo($reach->cut(Reach::of(Clause::of([$axisId => [$valueId]]))), 'The same picture is there for another of them, so that each is only for its own.');
+                    $verdicts[$key] = $this->narrowedTo($verdicts[$key], $axisId, $valueId, [$key, ...$others], $seen);
                 }
             }
         }
 
         return $verdicts;
+    }
+
+    /**
+     * @param  non-empty-list<array-key>  $keys  of the picture itself, and of those for other sizes
+     * @param  array<array-key, SeenPicture>  $seen
+     */
+    private function narrowedTo(Verdict $verdict, int $axisId, int $valueId, array $keys, array $seen): Verdict
+    {
+        $size = $this->lexicon->product((int) $verdict->productId)?->label($axisId, $valueId) ?? '';
+        if ($verdict->view === null && $verdict->reading->saysByNumber($axisId, $valueId)) {
+            return $verdict->doubted(DoubtKind::ManyMeanings, "“{$size}” can be a size or the number of a shot.");
+        }
+        [$key, $others] = [$keys[0], array_slice($keys, 1)];
+        if (array_intersect($seen[$key]->same ?? [], $others) !== []) {
+            return $verdict->because('There is the same picture for another size: it shows none of them.');
+        }
+        $reach = ($verdict->reach ?? Reach::everything())->cut(Reach::of(Clause::of([$axisId => [$valueId]])));
+
+        return $verdict->narrowedTo($reach)
+            ->because("There is another picture of the same for another size, so that this one is only for {$size}.");
     }
 }

@@ -22,6 +22,18 @@ enum Exactness
     /** One letter away. */
     case Slip;
 
+    /** All words of the name of a color, in another order. */
+    case Turned;
+
+    /** One of several words of the name of a color. */
+    case Halved;
+
+    /** Some letters of the name of a color. */
+    case Short;
+
+    /** The name of a color with another ending. */
+    case Inflected;
+
     public function confidence(): float
     {
         return match ($this) {
@@ -29,7 +41,13 @@ enum Exactness
             self::Own => 0.95,
             self::Synonym => 0.90,
             self::Part => 0.80,
-            self::Slip => 0.75,
+            self::Slip, self::Turned, self::Halved, self::Short, self::Inflected => 0.75,
         };
+    }
+
+    /** Whether the picture can make it surer: a form of a color's name that was guessed. */
+    public function isForm(): bool
+    {
+        return in_array($this, [self::Turned, self::Halved, self::Short, self::Inflected], true);
     }
 }

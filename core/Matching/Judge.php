@@ -16,6 +16,12 @@ final readonly class Judge
     /** Where a word is left that nobody knows: it may be the one that matters. */
     private const WITH_A_REST = 0.85;
 
+    /** A guessed form of a color's name, where the picture looks that color too. */
+    private const SEEN_FORM = 0.85;
+
+    /** Where such a word stands beside a color: it is as likely a part of that color's name. */
+    private const WITH_A_SHADE = 0.70;
+
     /** Letters of a word that may matter. */
     private const LEAST_REST = 3;
 
@@ -23,10 +29,13 @@ final readonly class Judge
 
     private ValueFinder $values;
 
+    private ColorForms $forms;
+
     public function __construct(private Lexicon $lexicon)
     {
         $this->products = new ProductFinder($lexicon);
         $this->values = new ValueFinder($lexicon);
+        $this->forms = new ColorForms($lexicon);
     }
 
     public function judge(NameReading $reading, Circumstances $known = new Circumstances()): Verdict
@@ -37,13 +46,14 @@ final readonly class Judge
         if ($product === null) {
             return new Verdict(null, null, $view, $place, 0.0, $case->reasons, $case->doubts, $reading);
         }
+        $reading = $this->forms->understand($reading, $product, $known->senders);
         $values = $this->isOfAllBySku($reading, $view) ? [] : $this->values->find($reading, $product, $case, $known->common);
         $resembles = $known->seen?->resembles?->productId === $product->id ? $known->seen->resembles : null;
         $reach = $this->reach($product, $values, $view, $known->seen, $case);
         $view ??= $resembles?->view;
         foreach ($reading->unknown as $part) {
             if ($part->source === NameSource::File && mb_strlen($part->bare) >= self::LEAST_REST && ! in_array($part->bare, $known->common, true)) {
-                $case->doubt(DoubtKind::UnknownWord, $this->unknown($reading, $part, $product), self::WITH_A_REST);
+                $this->doubtWord($reading, $part, $product, $case);
             }
         }
 
@@ -86,6 +96,9 @@ final readonly class Judge
             if ($said !== []) {
                 $sets[$axis->id] = $said;
                 $this->hear($witness, $product, $axis, $said, $case);
+                if (isset($case->byForm[$axis->id])) {
+                    $this->raise($witness, $product, $axis, $said[0], $case);
+                }
             } elseif (($guess = isset($case->foreign[$axis->id]) || $view?->showing->isOfAll() === true ? null : $witness?->guess($axis)) !== null) {
                 $sets[$axis->id] = [$guess->valueId];
                 $case->atMost($guess->confidence);
@@ -114,6 +127,16 @@ final readonly class Judge
         if ($looks !== null) {
             $case->doubt(DoubtKind::Contradiction, "The name says {$product->label($axis->id, $said[0])}, the picture looks {$product->label($axis->id, $looks)}.");
             $case->contradiction = new Contradiction($axis->id, $said[0], $looks);
+        }
+    }
+
+    /** The picture may confirm what a guessed form of a name says. */
+    private function raise(?ColorWitness $witness, KnownProduct $product, Axis $axis, int $saidId, OpenCase $case): void
+    {
+        $isSeen = $witness?->guess($axis)?->valueId === $saidId;
+        $case->atMost($isSeen ? self::SEEN_FORM : Exactness::Short->confidence());
+        if ($isSeen) {
+            $case->reasons[] = "The picture looks {$product->label($axis->id, $saidId)} too.";
         }
     }
 
@@ -149,19 +172,23 @@ final readonly class Judge
     }
 
     /** A word beside a color may be a part of its name: the shop has another then. */
-    private function unknown(NameReading $reading, NamePart $part, KnownProduct $product): string
+    private function doubtWord(NameReading $reading, NamePart $part, KnownProduct $product, OpenCase $case): void
     {
         foreach ($reading->beside($part) as $understood) {
             $value = $understood->of(MeaningKind::Value)[0] ?? null;
             if ($value !== null && $product->matrix->axis((int) $value->axisId)?->kind === AxisKind::Color) {
                 $isBefore = $part->at < $understood->parts[0]->at;
                 $both = $isBefore ? "{$part->text} {$understood->text()}" : "{$understood->text()} {$part->text}";
+                $case->doubt(
+                    DoubtKind::UnknownWord,
+                    "“{$part->text}” means nothing here. If “{$both}” is one name, the shop has only {$value->word}.",
+                    self::WITH_A_SHADE,
+                );
 
-                return "“{$part->text}” means nothing here. If “{$both}” is one name, the shop has only {$value->word}.";
+                return;
             }
         }
-
-        return "“{$part->text}” means nothing here.";
+        $case->doubt(DoubtKind::UnknownWord, "“{$part->text}” means nothing here.", self::WITH_A_REST);
     }
 
     /** The last small number that means nothing else. */

@@ -22,6 +22,13 @@ interface Lexicon
      */
     public function nearly(string $bare): array;
 
+    /**
+     * What a value is called, whichever product has it.
+     *
+     * @return list<string> as written: its name, its code, other words for it
+     */
+    public function words(int $valueId): array;
+
     /** The product's own matrix and names; null where it is not there. */
     public function product(int $productId): ?KnownProduct;
 

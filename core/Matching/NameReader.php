@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Core\Matching;
 
+use Core\Codes\Gtin;
+
 /**
  * Finds what the parts of a name mean: codes of SKUs and GTINs before codes of products, these before values and views,
  * longer words before shorter ones; then what means nothing anywhere, then what is a letter away from a known word.
@@ -61,7 +63,7 @@ final readonly class NameReader
                     continue;
                 }
                 $own = array_values(array_filter($meanings, fn (Meaning $meaning): bool => in_array($meaning->kind, $kinds, true)));
-                if ($own !== []) {
+                if ($own !== [] && ! ($own[0]->kind === MeaningKind::Sku && self::endsInValue($spans, $from, $length))) {
                     for ($at = $from + 1; $at < $from + $length; $at++) {
                         $taken[$at] = null;
                     }
@@ -71,6 +73,29 @@ final readonly class NameReader
         }
 
         return $taken;
+    }
+
+    /**
+     * Whether the end of a SKU's code is only the beginning of a longer value behind the product's code: "X-SKY" in
+     * "X-sky-blue".
+     *
+     * @param  list<array{int, int, non-empty-list<Meaning>}>  $spans
+     */
+    private static function endsInValue(array $spans, int $from, int $length): bool
+    {
+        $codes = $values = [];
+        foreach ($spans as [$at, $own, $meanings]) {
+            $kinds = array_map(fn (Meaning $meaning): MeaningKind => $meaning->kind, $meanings);
+            if ($at === $from && in_array(MeaningKind::Product, $kinds, true)) {
+                $codes[$at + $own] = true;
+            }
+            if ($at > $from && $at < $from + $length && $at + $own > $from + $length
+                && in_array(MeaningKind::Value, $kinds, true)) {
+                $values[$at] = true;
+            }
+        }
+
+        return array_intersect_key($codes, $values) !== [];
     }
 
     /**
@@ -189,10 +214,47 @@ final readonly class NameReader
                 if ($word !== '' && ($isGlued || mb_strlen($word) >= self::SHORTEST_ACROSS)) {
                     $windows[] = [$from, $at - $from + 1, $word, $isGlued];
                 }
+                foreach ($at === $from ? self::otherForms($part) : [] as $form) {
+                    $windows[] = [$from, 1, $form, true];
+                }
             }
         }
 
         return $windows;
+    }
+
+    /** @param  array<int, ?Understood>  $taken */
+    private static function hasSku(array $taken): bool
+    {
+        foreach ($taken as $understood) {
+            if ($understood?->of(MeaningKind::Sku) || $understood?->of(MeaningKind::Gtin)) {
+                return true;
+            }
+        }
+
+        return false;
+    }
+
+    /**
+     * What else a long number may be: the same GTIN with fewer or more leading zeros, or one with the number of a shot
+     * written right behind it.
+     *
+     * @return list<string>
+     */
+    private static function otherForms(NamePart $part): array
+    {
+        if (preg_match('/^\d{12,16}$/', $part->bare) !== 1) {
+            return [];
+        }
+        $forms = Gtin::forms($part->bare);
+        foreach (Gtin::isValid($part->bare) ? [] : [1, 2] as $behind) {
+            $begin = substr($part->bare, 0, -$behind);
+            if (Gtin::isValid($begin)) {
+                array_push($forms, ...Gtin::forms($begin));
+            }
+        }
+
+        return array_values(array_diff($forms, [$part->bare]));
     }
 
     /**
@@ -203,6 +265,7 @@ final readonly class NameReader
     private function sorted(array $parts, array $taken, array $habits): NameReading
     {
         $understood = $passedOver = $numbers = $unknown = [];
+        $hasSku = self::hasSku($taken);
         foreach ($parts as $at => $part) {
             $habit = $habits[$at] ?? null;
             if ($habit?->shot !== null) {
@@ -210,8 +273,12 @@ final readonly class NameReader
             } elseif ($habit !== null && $habit->views === []) {
                 $passedOver[] = $part;
             } elseif (array_key_exists($at, $taken)) {
-                if ($taken[$at] !== null) {
-                    $understood[] = $taken[$at];
+                $own = $taken[$at];
+                if ($own !== null && $hasSku && count($own->parts) === 1 && $part->isNumber() && $own->isOnly(MeaningKind::Value)) {
+                    // The SKU has said its values: a number beside it is that of a shot.
+                    $numbers[] = $part;
+                } elseif ($own !== null) {
+                    $understood[] = $own;
                 }
             } elseif (Noise::isNoise($parts, $at)) {
                 $passedOver[] = $part;

@@ -38,12 +38,62 @@ final readonly class NameReading
         return $pairs;
     }
 
+    /** Whether a value is said by nothing but a plain number. */
+    public function saysByNumber(int $axisId, int $valueId): bool
+    {
+        $isByNumber = false;
+        foreach ($this->meanings(MeaningKind::Value) as [$understood, $meaning]) {
+            if ($meaning->axisId === $axisId && $meaning->valueId === $valueId) {
+                $isByNumber = true;
+                foreach ($understood->parts as $part) {
+                    if (! $part->isNumber()) {
+                        return false;
+                    }
+                }
+            }
+        }
+
+        return $isByNumber;
+    }
+
     /**
-     * What stands right before a part and right behind it, of what is understood.
+     * The same with some parts understood as one, whatever was made of them before.
+     *
+     * @param  non-empty-list<NamePart>  $parts
+     * @param  non-empty-list<Meaning>  $meanings
+     */
+    public function withUnderstood(array $parts, array $meanings): self
+    {
+        usort($parts, fn (NamePart $a, NamePart $b): int => $a->at <=> $b->at);
+        $isOther = fn (NamePart $own): bool => ! in_array($own, $parts, true);
+        $understood = array_values(array_filter(
+            $this->understood,
+            fn (Understood $one): bool => array_filter($one->parts, $isOther) === $one->parts,
+        ));
+
+        return new self(
+            [...$understood, new Understood($parts, $meanings)],
+            $this->passedOver,
+            $this->numbers,
+            array_values(array_filter($this->unknown, $isOther)),
+        );
+    }
+
+    /**
+     * What stands right before a part and right behind it, of what is understood; small words between are passed over.
      *
      * @return list<Understood>
      */
     public function beside(NamePart $part): array
+    {
+        return array_values(array_filter($this->neighbors($part), fn (mixed $one): bool => $one instanceof Understood));
+    }
+
+    /**
+     * @return list<Understood|NamePart> what stands right before a part and right behind it: what it was understood as,
+     *                                   or the part itself
+     */
+    public function neighbors(NamePart $part): array
     {
         $row = [];
         foreach ($this->understood as $understood) {
@@ -52,9 +102,13 @@ final readonly class NameReading
             }
         }
         foreach ([...$this->passedOver, ...$this->numbers, ...$this->unknown] as $own) {
-            $row[] = [$own, null];
+            $row[] = [$own, $own];
         }
-        $row = array_values(array_filter($row, fn (array $one): bool => $one[0]->source === $part->source && $one[0]->segment === $part->segment));
+        $row = array_values(array_filter(
+            $row,
+            fn (array $one): bool => $one[0]->source === $part->source && $one[0]->segment === $part->segment
+                && ($one[1] instanceof Understood || ! Noise::isParticle($one[0])),
+        ));
         usort($row, fn (array $a, array $b): int => $a[0]->at <=> $b[0]->at);
         $at = array_search($part, array_column($row, 0), true);
 

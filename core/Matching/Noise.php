@@ -60,7 +60,21 @@ final class Noise
         'hq',
         'hd',
         'uhd',
-        'of', 'the', 'and', 'und', 'von', 'for', 'mit', 'with',
+        'ean',
+        'gtin',
+        'upc',
+        'sku',
+        'barcode',
+        'art',
+        'artikel',
+        'article',
+        'ref',
+    ];
+
+    /** Small words between the others, which part no name. */
+    private const PARTICLES = [
+        'of', 'the', 'and', 'for', 'with', 'in', 'und', 'von', 'mit', 'aus', 'der', 'die', 'das', 'des', 'de', 'du', 'la',
+        'le', 'les', 'et', 'en', 'avec', 'el', 'los', 'las', 'del', 'con', 'di', 'da',
     ];
 
     /** Letters before the number of a version: "v2". */
@@ -78,12 +92,17 @@ final class Noise
 
         return match (true) {
             $part->isBracketed => true,
-            in_array($part->bare, self::WORDS, true) => true,
+            in_array($part->bare, self::WORDS, true), self::isParticle($part) => true,
             in_array($part->bare, self::VERSIONS, true) => $after?->isNumber() === true && $after->isGlued,
             $part->isNumber() => self::isIdleNumber($part, $before, $after),
             $part->bare === 'x' => $after?->isNumber() === true && ($parts[$at - 1] ?? null)?->isNumber() === true,
             default => false,
         };
+    }
+
+    public static function isParticle(NamePart $part): bool
+    {
+        return in_array($part->bare, self::PARTICLES, true);
     }
 
     /** A version, a camera's number, a size in pixels, a date, or a number that is too long for a place. */

@@ -27,6 +27,9 @@ final class OpenCase
     /** @var array<int, true> axis ids of which a value is named that the product does not have */
     public array $foreign = [];
 
+    /** @var array<int, true> axis ids of which the value is told by a guessed form of its name */
+    public array $byForm = [];
+
     /** Speaks against the reading, which is no surer than that any more. */
     public function doubt(DoubtKind $kind, string $sentence, float $atMost = self::IN_DOUBT): void
     {

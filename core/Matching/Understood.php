@@ -28,4 +28,18 @@ final readonly class Understood
     {
         return array_values(array_filter($this->meanings, fn (Meaning $meaning): bool => $meaning->kind === $kind));
     }
+
+    /** Whether it is a value by a word that is nearly one of its own. */
+    public function isGuessed(): bool
+    {
+        $meaning = $this->meanings[0];
+
+        return $meaning->kind === MeaningKind::Value
+            && ($meaning->exactness->isForm() || $meaning->exactness === Exactness::Slip);
+    }
+
+    public function isOnly(MeaningKind $kind): bool
+    {
+        return count($this->of($kind)) === count($this->meanings);
+    }
 }

@@ -4,9 +4,14 @@ declare(strict_types=1);
 
 namespace Core\Matching;
 
+use Core\Sizes\SizeReader;
+
 /** Finds which values of a product a name says, each axis settled by what else the name says where a word fits several. */
 final readonly class ValueFinder
 {
+    /** Letters of a word for a style: shorter ones may be sizes. */
+    private const LEAST_STYLE = 4;
+
     public function __construct(private Lexicon $lexicon)
     {
     }
@@ -79,7 +84,7 @@ final readonly class ValueFinder
                         $now[(int) $meaning->axisId] = true;
                         $named[(int) $meaning->axisId][(int) $meaning->valueId] = true;
                     }
-                } elseif ($isOwn && $understood->of(MeaningKind::View) === [] && array_filter($meanings, fn (Meaning $meaning): bool => $product->matrix->axis((int) $meaning->axisId)?->changesPicture === true) !== []) {
+                } elseif ($isOwn && $understood->of(MeaningKind::View) === [] && $this->isForeign($understood, $meanings, $product)) {
                     $case->doubt(DoubtKind::NotOffered, "{$product->name} does not come in {$meanings[0]->word}.");
                     $case->foreign[(int) $meanings[0]->axisId] = true;
                 }
@@ -88,6 +93,32 @@ final readonly class ValueFinder
         }
 
         return $found;
+    }
+
+    /**
+     * Whether a word means a value that the product does not come in and that pictures show: of one of its own axes, or
+     * of one that it does not have, unless it may be a size or a number.
+     *
+     * @param  non-empty-list<Meaning>  $meanings
+     */
+    private function isForeign(Understood $understood, array $meanings, KnownProduct $product): bool
+    {
+        foreach ($meanings as $meaning) {
+            $axis = $product->matrix->axis((int) $meaning->axisId);
+            if ($axis?->changesPicture === true || ($axis === null && ! $this->mayBeSize($understood))) {
+                return true;
+            }
+        }
+
+        return false;
+    }
+
+    private function mayBeSize(Understood $understood): bool
+    {
+        $text = $understood->text();
+
+        return preg_match('/\p{N}/u', $text) === 1 || mb_strlen($text) < self::LEAST_STYLE
+            || (new SizeReader())->read($text)->isKnown();
     }
 
     private function isOf(Meaning $meaning, KnownProduct $product): bool
@@ -141,10 +172,18 @@ final readonly class ValueFinder
             $isKnown = isset($values[$meaning->axisId][$meaning->valueId]);
             if (! $isKnown && $meaning->exactness->confidence() === $best) {
                 $values[(int) $meaning->axisId][(int) $meaning->valueId] = true;
-                $case->atMost($best);
+                if ($meaning->exactness->isForm()) {
+                    $case->byForm[(int) $meaning->axisId] = true;
+                } else {
+                    $case->atMost($best);
+                }
                 $called = $product->label((int) $meaning->axisId, (int) $meaning->valueId);
                 $case->reasons[] = "“{$understood->text()}” is ".match ($meaning->exactness) {
                     Exactness::Slip => "a letter away from {$called}.",
+                    Exactness::Turned => "{$called} with its words turned.",
+                    Exactness::Halved => "half of {$called}, and of no other that it comes in.",
+                    Exactness::Short => "taken as short for {$called}, the only one that it comes in.",
+                    Exactness::Inflected => "taken as another form of {$called}.",
                     Exactness::Synonym => "another word for {$called}.",
                     default => "{$called}.",
                 };

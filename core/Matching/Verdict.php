@@ -13,6 +13,9 @@ final readonly class Verdict
     /** From here on it may be accepted without a look at each. */
     public const SURE = 0.90;
 
+    /** The most of what is not sure. */
+    public const LIKELY = 0.85;
+
     /**
      * @param  ?int  $productId  null where nothing says which product
      * @param  ?Reach  $reach  null where the product is not known
@@ -72,9 +75,44 @@ final readonly class Verdict
         return $this->foreignWords() !== [] || ($this->reach !== null && $this->reach->cut($part)->isNothing());
     }
 
-    /** The same for a narrower part of the product, for a reason. */
-    public function narrowedTo(Reach $reach, string $reason): self
+    /** The same for a narrower part of the product. */
+    public function narrowedTo(Reach $reach): self
     {
-        return new self($this->productId, $reach, $this->view, $this->place, $this->confidence, [...$this->reasons, $reason], $this->doubts, $this->reading, $this->isByPart, $this->contradiction, $this->narrower);
+        return $this->with($reach, $this->confidence, $this->reasons, $this->doubts);
+    }
+
+    /** The same with one more reason. */
+    public function because(string $reason): self
+    {
+        return $this->with($this->reach, $this->confidence, [...$this->reasons, $reason], $this->doubts);
+    }
+
+    /** The same, likely at most. */
+    public function doubted(DoubtKind $kind, string $words): self
+    {
+        $doubts = [...$this->doubts, new Doubt($kind, $words)];
+
+        return $this->with($this->reach, min($this->confidence, self::LIKELY), $this->reasons, $doubts);
+    }
+
+    /**
+     * @param  list<string>  $reasons
+     * @param  list<Doubt>  $doubts
+     */
+    private function with(?Reach $reach, float $confidence, array $reasons, array $doubts): self
+    {
+        return new self(
+            $this->productId,
+            $reach,
+            $this->view,
+            $this->place,
+            $confidence,
+            $reasons,
+            $doubts,
+            $this->reading,
+            $this->isByPart,
+            $this->contradiction,
+            $this->narrower,
+        );
     }
 }

@@ -24,9 +24,15 @@ final class WordList implements Lexicon
     /** @var array<int, Combination> by SKU id */
     private array $skus = [];
 
+    /** @var array<int, list<string>> value id => words for it, as written */
+    private array $words = [];
+
     /** The word in all its forms; of two meanings of one thing the more exact is kept. */
     public function add(string $word, Meaning $meaning): void
     {
+        if ($meaning->valueId !== null && $meaning->productId === null) {
+            $this->words[$meaning->valueId][] = $word;
+        }
         foreach (WordForms::of($word) as $form) {
             if (! isset($this->meanings[$form]) && WordForms::isReadBySlip($form)) {
                 foreach (NearWords::variantsOf($form) as $variant) {
@@ -70,6 +76,11 @@ final class WordList implements Lexicon
         }
 
         return array_values($meanings);
+    }
+
+    public function words(int $valueId): array
+    {
+        return $this->words[$valueId] ?? [];
     }
 
     public function product(int $productId): ?KnownProduct

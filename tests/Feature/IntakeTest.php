@@ -226,20 +226,40 @@ it('holds a picture against the name, and reads it with what somebody says', fun
 
 it('learns a word for everybody, or for one sender, and reads the rest with it', function (): void {
     $shop = bareShop();
-    $marle = Dropped::files($shop->user, ['SMOCK_mss_front.jpg', 'SMOCK_mss_back.jpg'], 'Marle');
-    $other = Dropped::files($shop->user, ['SMOCK_mss_side.jpg', 'SMOCK_trr_side.jpg'], 'Quill');
-    expect(array_unique(array_values(Dropped::standings($marle))))->toBe(['in-doubt'])->and(Dropped::one($marle, 'SMOCK_mss_back.jpg')->verdict?->doubtWords())->toContain('“mss” means nothing here.');
+    $marle = Dropped::files($shop->user, ['SMOCK_qrx_front.jpg', 'SMOCK_qrx_back.jpg'], 'Marle');
+    $other = Dropped::files($shop->user, ['SMOCK_qrx_side.jpg', 'SMOCK_trr_side.jpg'], 'Quill');
+    expect(array_unique(array_values(Dropped::standings($marle))))->toBe(['in-doubt'])->and(Dropped::one($marle, 'SMOCK_qrx_back.jpg')->verdict?->doubtWords())->toContain('“qrx” means nothing here.');
     $teach = app(TeachWord::class);
-    $teach->run($shop->user, 'mss', $shop->id('Moss'), 'Marle');
-    expect(array_unique(array_values(Dropped::standings($marle))))->toBe(['sure'])->and(Dropped::standings($other)['SMOCK_mss_side.jpg'])->toBe('in-doubt');
+    $teach->run($shop->user, 'qrx', $shop->id('Moss'), 'Marle');
+    expect(array_unique(array_values(Dropped::standings($marle))))->toBe(['sure'])->and(Dropped::standings($other)['SMOCK_qrx_side.jpg'])->toBe('in-doubt');
     $teach->run($shop->user, 'trr', $shop->id('Clay'));
     expect(Dropped::standings($other)['SMOCK_trr_side.jpg'])->toBe('sure')->and(LibraryValue::query()->where('name', 'Clay')->firstOrFail()->synonyms)->toContain('trr')
         ->and(DB::table('history')->whereNull('product_id')->latest('id')->value('words'))->toBe('Taught that “trr” means Color Clay');
     expect(fn () => $teach->run($shop->user, 'Clay', $shop->id('Moss')))->toThrow(Refused::class, '“Clay” means Color Clay already')
         ->and(fn () => $teach->run($shop->user, ' ', $shop->id('Moss')))->toThrow(Refused::class)
         ->and(fn () => $teach->run($shop->user, 'x', 999_999))->toThrow(Refused::class);
-    $teach->run($shop->user, 'mss', $shop->id('Slate'), 'Marle');
-    expect(Dropped::one($marle, 'SMOCK_mss_back.jpg')->verdict?->reach?->toArrays())->toBe([[$shop->id('Color') => [$shop->id('Slate')]]]);
+    $teach->run($shop->user, 'qrx', $shop->id('Slate'), 'Marle');
+    expect(Dropped::one($marle, 'SMOCK_qrx_back.jpg')->verdict?->reach?->toArrays())->toBe([[$shop->id('Color') => [$shop->id('Slate')]]]);
+});
+
+it('lets a guessed form of a color be taught, which makes it sure', function (): void {
+    $shop = bareShop();
+    $drop = Dropped::files($shop->user, ['SMOCK_mss_front.jpg'], 'Marle');
+    $this->actingAs($shop->user);
+    expect(Dropped::standings($drop))->toBe(['SMOCK_mss_front.jpg' => 'likely']);
+    $this->get("/intake/{$drop->id}/files/".idOf($drop, 'SMOCK_mss_front.jpg'))->assertOk()
+        ->assertSee('taken as short for Moss')->assertSee('<option>mss</option>', false);
+    app(TeachWord::class)->run($shop->user, 'mss', $shop->id('Moss'), 'Marle');
+    expect(Dropped::standings($drop))->toBe(['SMOCK_mss_front.jpg' => 'sure']);
+});
+
+it('takes one file for each size for one picture, whatever their names say', function (): void {
+    $shop = bareShop();
+    $drop = Dropped::files($shop->user, ['SMOCK-MOS-S_front.jpg', 'SMOCK-MOS-M_front.jpg'], 'Marle');
+    foreach (['S', 'M'] as $size) {
+        expect(Dropped::one($drop, "SMOCK-MOS-{$size}_front.jpg")->verdict?->reach?->toArrays())
+            ->toBe([[$shop->id('Color') => [$shop->id('Moss')]]]);
+    }
 });
 
 it('puts aside what belongs to nothing, and lets a drop be settled by anybody with the right', function (): void {
@@ -328,9 +348,9 @@ it('replaces the file of one picture on the board, and undoes that', function ()
 it('shows in the library what senders call a value, forgets it, and removes a value with it', function (): void {
     $shop = bareShop();
     $this->actingAs($shop->user);
-    app(TeachWord::class)->run($shop->user, 'mss', $shop->id('Moss'), 'Marle');
+    app(TeachWord::class)->run($shop->user, 'qrx', $shop->id('Moss'), 'Marle');
     $word = DB::table('sender_words')->value('id');
-    $this->get("/library/values/{$shop->id('Moss')}")->assertOk()->assertSee('mss')->assertSee('marle');
+    $this->get("/library/values/{$shop->id('Moss')}")->assertOk()->assertSee('qrx')->assertSee('marle');
     $this->post("/library/values/{$shop->id('Moss')}/words/{$word}/forget", ['version' => Library::whole()->version], ['HX-Request' => '1'])->assertOk();
     expect(DB::table('sender_words')->count())->toBe(0);
     $this->post('/library/undo', ['version' => Library::whole()->version]);
@@ -339,9 +359,9 @@ it('shows in the library what senders call a value, forgets it, and removes a va
     app(AddLibraryValues::class)->run(new Change($shop->user, null, Library::whole()->version), $shop->id('Color'), 'Pine');
     app(TeachWord::class)->run($shop->user, 'pn', $shop->id('Pine'), 'Marle');
     app(RemoveFromLibrary::class)->value(new Change($shop->user, null, Library::whole()->version), $shop->id('Pine'));
-    expect(DB::table('sender_words')->pluck('word')->all())->toBe(['mss']);
+    expect(DB::table('sender_words')->pluck('word')->all())->toBe(['qrx']);
     $this->post('/library/undo', ['version' => Library::whole()->version]);
-    expect(DB::table('sender_words')->pluck('word')->all())->toBe(['mss', 'pn']);
+    expect(DB::table('sender_words')->pluck('word')->all())->toBe(['qrx', 'pn']);
 });
 
 it('links one picture that came under two names to where either says', function (): void {

@@ -149,10 +149,10 @@ it('warns where files are linked to something else than their names say, and lin
 
 it('counts the words that were taught for the sender', function (): void {
     $shop = Shop::stocked();
-    app(TeachWord::class)->run($shop->user, 'mss', $shop->id('Moss'), 'Marle');
-    $folder = folderOf(['SMOCK_mss_back.jpg'], ['SMOCK_mss_back.jpg' => '#5f7049']);
-    expect(matched($folder)['SMOCK_mss_back.jpg']['reasons'])->toContain('“mss” means nothing here.')
-        ->and(matched($folder, ['--sender' => 'marle'])['SMOCK_mss_back.jpg'])->toMatchArray(['reach' => [['Color' => ['Moss']]], 'confidence' => 0.9]);
+    app(TeachWord::class)->run($shop->user, 'qrx', $shop->id('Moss'), 'Marle');
+    $folder = folderOf(['SMOCK_qrx_back.jpg'], ['SMOCK_qrx_back.jpg' => '#5f7049']);
+    expect(matched($folder)['SMOCK_qrx_back.jpg']['reasons'])->toContain('“qrx” means nothing here.')
+        ->and(matched($folder, ['--sender' => 'marle'])['SMOCK_qrx_back.jpg'])->toMatchArray(['reach' => [['Color' => ['Moss']]], 'confidence' => 0.9]);
     File::deleteDirectory($folder);
 });
 

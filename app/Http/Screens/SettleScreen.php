@@ -95,10 +95,20 @@ final readonly class SettleScreen
         return array_intersect_key($names, array_slice($times, 0, self::MOST_PRODUCTS, true));
     }
 
-    /** @return list<string> words of the name that nobody knows, and that can be taught */
-    public function unknownWords(): array
+    /** @return list<string> words of the name that can be taught: those that nobody knows, and those that were guessed */
+    public function wordsToTeach(): array
     {
-        $own = array_filter($this->file->verdict->reading->unknown ?? [], fn (NamePart $part): bool => $part->source === NameSource::File && mb_strlen($part->bare) > 1);
+        $reading = $this->file->verdict?->reading;
+        $parts = $reading->unknown ?? [];
+        foreach ($reading->understood ?? [] as $understood) {
+            if (count($understood->parts) === 1 && $understood->isGuessed()) {
+                $parts[] = $understood->parts[0];
+            }
+        }
+        $own = array_filter(
+            $parts,
+            fn (NamePart $part): bool => $part->source === NameSource::File && mb_strlen($part->bare) > 1,
+        );
 
         return array_values(array_unique(array_map(fn (NamePart $part): string => $part->text, $own)));
     }

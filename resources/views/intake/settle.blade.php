@@ -44,10 +44,10 @@
         </div>
         @if ($screen->matrix !== null)@include('intake.matrix', ['matrix' => $screen->matrix])@endif
         @if ($file->alike !== [] && $file->standing !== App\Intake\Standing::Double)@include('intake.alike')@endif
-        @if ($screen->unknownWords() !== [])
+        @if ($screen->wordsToTeach() !== [])
             <form class="teach" data-intake-teach>
                 <label for="teach-word">Teach:</label>
-                <select class="form-select" id="teach-word" name="word">@foreach ($screen->unknownWords() as $word)<option>{{ $word }}</option>@endforeach</select>
+                <select class="form-select" id="teach-word" name="word">@foreach ($screen->wordsToTeach() as $word)<option>{{ $word }}</option>@endforeach</select>
                 <label for="teach-value">means</label>
                 <select class="form-select" id="teach-value" name="taught" required>
                     <option value="">…</option>
