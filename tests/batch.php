@@ -4,8 +4,11 @@ declare(strict_types=1);
 
 /* Works, looks and counts for tests/batch.sh. */
 
+use App\Actions\ChangePictures;
 use App\Actions\SetStock;
+use App\Actions\StartBatch;
 use App\Actions\UndoRedo;
+use App\Batches\BatchRunner;
 use App\Catalog\ProductLoader;
 use App\History\Change;
 use App\Models\HistoryEntry;
@@ -42,6 +45,16 @@ match ($argv[1]) {
         $app->make('events')->listen([Illuminate\Queue\Events\JobProcessed::class, Illuminate\Queue\Events\JobReleasedAfterException::class], fn () => file_put_contents($argv[2], intdiv(memory_get_peak_usage(true), 1024 * 1024)."\n", FILE_APPEND));
         Artisan::call('queue:work', ['--sleep' => 0.2, '--tries' => 3]);
     })(),
+    // A picture that the products do not have is a new row of each.
+    'add' => (function (): void {
+        $row = (array) DB::table('photos')->where('state', 'ready')->first();
+        $photo = DB::table('photos')->insertGetId(['sha256' => hash('sha256', 'label')] + array_diff_key($row, ['id' => true]));
+        $ids = Product::query()->where('code', 'like', 'GEN-%')->orderBy('id')->pluck('id')->all();
+        $wanted = ['photo' => (string) $photo, 'way' => 'add', 'file' => 'label.jpg'];
+        $ada = User::query()->where('email', 'ada@thrumbury.example')->firstOrFail();
+        echo app(StartBatch::class)->run($ada, ChangePictures::NAME, $wanted, $ids, false, Selection::whole())->id;
+    })(),
+    'run' => app(BatchRunner::class)->advance($argv[2], 300.0),
     'work-on-one' => (function () use ($product, $ines): void {
         $one = $product();
         app(SetStock::class)->run(new Change($ines(), $one->id, $one->version), Selection::whole(), '77');

@@ -65,6 +65,30 @@ worker
 until_state undone 300 || fail 'the undo goes on after a kill, to its end'
 php artisan slate:export "$WORK/after.csv" >/dev/null
 cmp "$WORK/before.csv" "$WORK/after.csv" || fail 'the full export is identical after the undo'
+
+# Two runners that redo the same products at once write each row once.
+kill -KILL "$WORKER" 2>/dev/null
+wait "$WORKER" 2>/dev/null
+faults() { cat storage/logs/slate*.log 2>/dev/null | grep -c 'Duplicate entry'; }
+BEFORE=$(faults)
+runners() {
+    local pids=()
+    for _ in 1 2; do
+        php tests/batch.php run "$ID" >>"$WORK/worker.log" 2>&1 &
+        pids+=($!)
+    done
+    wait "${pids[@]}"
+}
+ID=$(php tests/batch.php add)
+[ -n "$ID" ] || fail 'a batch that adds a picture is begun'
+runners
+[ "$(state)" = done ] || fail "two runners work off a batch: $(state)"
+for way in undo redo; do
+    bulk "$way" "$ID" >/dev/null || fail "it is taken back, and done again: $way"
+    runners
+done
+[ "$(state)" = done ] || fail "two runners redo it to its end: $(state)"
+[ "$(faults)" = "$BEFORE" ] || fail 'two runners get in the way of each other, as the log says'
 [ "$(sort -n "$WORK/peaks" | tail -1)" -lt "$MOST_MB" ] || fail "no worker took more than ${MOST_MB} MB"
 
 echo "  ok: a batch over $PRODUCTS products, $KILLS kills, most memory $(sort -n "$WORK/peaks" | tail -1) MB"

@@ -143,14 +143,12 @@ final class BatchRunner
         }
         try {
             DB::transaction(function () use ($batch, $item): void {
-                $isOurs = match ($batch->state) {
+                $this->claim($batch, $item);
+                match ($batch->state) {
                     BatchState::Undoing => $this->back($batch, $item),
                     BatchState::Redoing => $this->again($batch, $item),
                     default => $this->change($batch, $item),
                 };
-                if (! $isOurs) {
-                    throw new DoneAlready();
-                }
             }, self::TRIES);
         } catch (DoneAlready) {
             // Whoever did it has noted it.
@@ -160,6 +158,20 @@ final class BatchRunner
             if ($batch->is_whole && $batch->state === BatchState::Running) {
                 $batch->update(['state' => BatchState::Undoing]);
             }
+        }
+    }
+
+    /**
+     * Waits for another worker that has this product in hand: two that redo one entry at once write its rows twice.
+     *
+     * @throws DoneAlready where that one has noted what became of it
+     */
+    private function claim(Batch $batch, stdClass $item): void
+    {
+        $isWaiting = DB::table('batch_products')->where('batch_id', $batch->id)->where('product_id', $item->product_id)
+            ->where('state', $item->state)->lockForUpdate()->exists();
+        if (! $isWaiting) {
+            throw new DoneAlready();
         }
     }
 
@@ -179,11 +191,10 @@ final class BatchRunner
         $this->note($batch, $item, $why === null ? BatchProductState::Vetted : BatchProductState::Refused, (string) $why);
     }
 
-    private function change(Batch $batch, stdClass $item): bool
+    private function change(Batch $batch, stdClass $item): void
     {
         $entry = $this->acted($batch, $item);
-
-        return $this->note($batch, $item, $entry === null ? BatchProductState::Same : BatchProductState::Changed, '', $entry?->id);
+        $this->note($batch, $item, $entry === null ? BatchProductState::Same : BatchProductState::Changed, '', $entry?->id);
     }
 
     private function acted(Batch $batch, stdClass $item): ?HistoryEntry
@@ -191,29 +202,28 @@ final class BatchRunner
         return $this->acts->named($batch->act)->act(Change::ofBatch($batch->user, $item->product_id, $batch->id), Selection::fromKey($item->selection), $batch->wanted);
     }
 
-    private function back(Batch $batch, stdClass $item): bool
+    private function back(Batch $batch, stdClass $item): void
     {
         if (HistoryEntry::query()->whereKey($item->history_id)->whereNull('undone_at')->exists()) {
             $this->undo->undoEntry(new Change($batch->user, $item->product_id), $item->history_id);
         }
-
-        return $this->note($batch, $item, BatchProductState::Undone, '', $item->history_id);
+        $this->note($batch, $item, BatchProductState::Undone, '', $item->history_id);
     }
 
-    private function again(Batch $batch, stdClass $item): bool
+    private function again(Batch $batch, stdClass $item): void
     {
         if (HistoryEntry::query()->whereKey($item->history_id)->whereNotNull('undone_at')->exists()) {
             $this->undo->redoEntry(new Change($batch->user, $item->product_id), $item->history_id);
         }
-
-        return $this->note($batch, $item, BatchProductState::Changed, '', $item->history_id);
+        $this->note($batch, $item, BatchProductState::Changed, '', $item->history_id);
     }
 
-    /** @return bool whether it was still to be done; else another worker has noted what became of it */
-    private function note(Batch $batch, stdClass $item, BatchProductState $state, string $words = '', ?int $historyId = null): bool
+    /** What became of a product, unless another worker has noted it. */
+    private function note(Batch $batch, stdClass $item, BatchProductState $state, string $words = '', ?int $historyId = null): void
     {
-        return DB::table('batch_products')->where('batch_id', $batch->id)->where('product_id', $item->product_id)->where('state', $item->state)
-            ->update(['state' => $state->value, 'words' => mb_strimwidth($words, 0, 400, '…'), 'history_id' => $historyId]) === 1;
+        DB::table('batch_products')->where('batch_id', $batch->id)->where('product_id', $item->product_id)
+            ->where('state', $item->state)
+            ->update(['state' => $state->value, 'words' => mb_strimwidth($words, 0, 400, '…'), 'history_id' => $historyId]);
     }
 
     /** Why a product was not changed. Where the database is away, nobody knows: the batch goes on later. */
