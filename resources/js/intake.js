@@ -229,10 +229,12 @@ document.addEventListener('htmx:afterSwap', (event) => {
 });
 
 /** Draws the drop as it stands; what is marked stays so. */
-export function look() {
-  if (drop()) {
-    enqueue(() => htmx.ajax('GET', drop().dataset.url, { source: '#source-read', target: '#intake', swap: 'morph:innerHTML', values: shown() }));
+/** @param values how things stood when the table was drawn, where it is to be drawn only if they have changed */
+export function look(values = {}) {
+  if (!drop()) {
+    return Promise.resolve();
   }
+  return enqueue(() => htmx.ajax('GET', drop().dataset.url, { source: '#source-read', target: '#intake', swap: 'morph:innerHTML', values: { ...shown(), ...values } }));
 }
 
 // What was refused may be because the table is out of date: it is drawn as things stand.
@@ -242,9 +244,19 @@ document.addEventListener('htmx:afterRequest', (event) => {
   }
 });
 
-// Pictures are looked at and linked while the page is open.
-setInterval(() => {
-  if (drop()?.dataset.moving && !document.hidden) {
-    look();
+/** Times as long as a look took is waited before the next: a large drop takes seconds to read. */
+const PAUSE = 4;
+
+/** Pictures are measured and linked while the page is open. */
+async function follow() {
+  const begun = performance.now();
+  try {
+    if (drop()?.dataset.moving && !document.hidden) {
+      await look({ pulse: drop().dataset.pulse });
+    }
+  } finally {
+    setTimeout(follow, Math.max(SOON, PAUSE * (performance.now() - begun)));
   }
-}, SOON);
+}
+
+setTimeout(follow, SOON);

@@ -14,6 +14,7 @@ use App\Actions\TeachWord;
 use App\History\Change;
 use App\Http\Screens\IntakeRow;
 use App\Intake\AnnouncedFile;
+use App\Intake\DropPulse;
 use App\Intake\Drops;
 use App\Intake\IncomingParts;
 use App\Intake\Standing;
@@ -240,6 +241,28 @@ it('learns a word for everybody, or for one sender, and reads the rest with it',
         ->and(fn () => $teach->run($shop->user, 'x', 999_999))->toThrow(Refused::class);
     $teach->run($shop->user, 'qrx', $shop->id('Slate'), 'Marle');
     expect(Dropped::one($marle, 'SMOCK_qrx_back.jpg')->verdict?->reach?->toArrays())->toBe([[$shop->id('Color') => [$shop->id('Slate')]]]);
+});
+
+it('is not read again where nothing has moved since the page was drawn', function (): void {
+    $shop = bareShop();
+    $drop = Dropped::files($shop->user, ['SMOCK_moss_front.jpg', 'SMOCK_clay_front.jpg', 'qrx.jpg']);
+    $this->actingAs($shop->user);
+    $look = fn (string $pulse): mixed => $this->get("/intake/{$drop->id}?pulse={$pulse}", ['HX-Request' => '1']);
+    $pulse = DropPulse::of($drop);
+    $look('')->assertOk()->assertSee("data-pulse=\"{$pulse}\"", false);
+    $look($pulse)->assertNoContent();
+    app(SetAside::class)->run($shop->user, $drop, [idOf($drop, 'qrx.jpg')]);
+    $look($pulse)->assertOk();
+    $pulse = DropPulse::of($drop);
+    Dropped::acceptSure($shop->user, $drop);
+    $look($pulse)->assertOk();
+    $pulse = DropPulse::of($drop);
+    DB::table('photo_looks')->delete();
+    $look($pulse)->assertOk();
+    DB::table('drop_files')->where('file', 'qrx.jpg')->update(['state' => 'arriving']);
+    $pulse = DropPulse::of($drop);
+    $this->travel(DropPulse::STILL_SENT + 5)->seconds();
+    $look($pulse)->assertOk();
 });
 
 it('lets a guessed form of a color be taught, which makes it sure', function (): void {

@@ -19,6 +19,7 @@ use App\Http\Screens\BetterPair;
 use App\Http\Screens\IntakeRow;
 use App\Http\Screens\IntakeScreen;
 use App\Http\Screens\SettleScreen;
+use App\Intake\DropPulse;
 use App\Intake\DropReading;
 use App\Intake\Drops;
 use App\Intake\ReadFile;
@@ -27,6 +28,7 @@ use App\Models\DropFile;
 use App\Models\DropFileState;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\JsonResponse;
+use Illuminate\Http\Response;
 
 final class IntakeController
 {
@@ -44,8 +46,12 @@ final class IntakeController
         return view('intake.index', ['drops' => $page, 'counts' => $this->drops->counts(array_values($page->pluck('id')->all())), 'senders' => $this->drops->senders()]);
     }
 
-    public function show(IntakeRequest $request, Drop $drop): View
+    public function show(IntakeRequest $request, Drop $drop): View|Response
     {
+        if ($request->text('pulse') !== '' && $request->text('pulse') === DropPulse::of($drop)) {
+            return response()->noContent();
+        }
+
         return view($request->hasHeader('HX-Request') && ! $request->hasHeader('X-Whole') ? 'intake.inner' : 'intake.show', ['screen' => $this->screen($request, $drop)]);
     }
 
@@ -163,8 +169,17 @@ final class IntakeController
     private function screen(IntakeRequest $request, Drop $drop): IntakeScreen
     {
         $show = $request->text('show') === 'settled' ? 'settled' : '';
+        $pulse = DropPulse::of($drop);
 
-        return new IntakeScreen($this->reading->of($drop), $request->text('by') === 'product' ? 'product' : 'need', $show, max(1, $request->integer('page', 1)), $this->drops->acts($drop, $request->user()), $show === '' ? [] : $this->drops->notes($drop));
+        return new IntakeScreen(
+            $this->reading->of($drop),
+            $request->text('by') === 'product' ? 'product' : 'need',
+            $show,
+            max(1, $request->integer('page', 1)),
+            $this->drops->acts($drop, $request->user()),
+            $pulse,
+            $show === '' ? [] : $this->drops->notes($drop),
+        );
     }
 
     /** @return array<string, string|int|bool> of a file, for whoever sends it */

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Screens;
 
 use App\Intake\DropNote;
+use App\Intake\DropPulse;
 use App\Intake\ReadDrop;
 use App\Intake\ReadFile;
 use App\Intake\Standing;
@@ -16,15 +17,13 @@ final readonly class IntakeScreen
 {
     private const PAGE = 150;
 
-    /** Seconds since a file was announced or grew, in which more of it may come. */
-    private const STILL_SENT = 60;
-
     private const SETTLED = [Standing::Aside, Standing::Linked];
 
     /**
      * @param  string  $by  "product" or "need"
      * @param  string  $show  "settled" for what is done with
      * @param  list<Batch>  $acts  what the person accepted last, the latest first
+     * @param  string  $pulse  how things stood before they were read
      * @param  list<DropNote>  $notes  what was done with the drop, the latest first; asked for where the settled ones are shown
      */
     public function __construct(
@@ -33,6 +32,7 @@ final readonly class IntakeScreen
         public string $show,
         private int $page,
         public array $acts,
+        public string $pulse,
         public array $notes = [],
     ) {
     }
@@ -77,7 +77,7 @@ final readonly class IntakeScreen
     /** Whether the page may look different in a moment by itself. */
     public function isMoving(): bool
     {
-        $arriving = array_filter($this->read->standing(Standing::Arriving), fn (ReadFile $one): bool => $one->file->updated_at->isAfter(now()->subSeconds(self::STILL_SENT)));
+        $arriving = array_filter($this->read->standing(Standing::Arriving), fn (ReadFile $one): bool => $one->file->updated_at->isAfter(now()->subSeconds(DropPulse::STILL_SENT)));
 
         return $arriving !== [] || $this->count(Standing::Looking, Standing::Underway) > 0;
     }

@@ -1,7 +1,7 @@
 @php($drop = $screen->read->drop)
 @php($can = auth()->user()->can('edit'))
 @php($address = fn (array $with): string => route('intake.drop', ['drop' => $drop->id] + array_filter($with + ['by' => $screen->by, 'show' => $screen->show], fn ($value) => $value !== '' && $value !== 'need')))
-<div class="intake" data-drop data-url="{{ route('intake.drop', $drop) }}" data-by="{{ $screen->by }}" data-shown="{{ $screen->show }}" data-page="{{ $screen->pageNumber() }}" data-moving="{{ $screen->isMoving() ? '1' : '' }}" data-can-edit="{{ $can ? '1' : '0' }}">
+<div class="intake" data-drop data-url="{{ route('intake.drop', $drop) }}" data-by="{{ $screen->by }}" data-shown="{{ $screen->show }}" data-page="{{ $screen->pageNumber() }}" data-moving="{{ $screen->isMoving() ? '1' : '' }}" data-pulse="{{ $screen->pulse }}" data-can-edit="{{ $can ? '1' : '0' }}">
     <div class="intake-head">
         <div>
             <p class="quiet"><a href="{{ route('intake') }}">Intake</a></p>
