@@ -46,29 +46,40 @@ final readonly class LeadSwatches
         }
         $photos = Photo::query()->whereKey(array_map(fn (PlacementRow $row): int => $row->photoId, $leads))->get()->keyBy('id');
         foreach ($leads as $valueId => $row) {
-            $known = $measured->measured($valueId, $accused)?->swatch;
-            $swatch = $this->swatch($photos[$row->photoId], $known, $display === AxisDisplay::PictureSwatches);
-            $swatch === null ? $open[$valueId] = "{$row->file()} cannot be read at the moment. Try again later." : $swatches[$valueId] = $swatch;
+            $known = $measured->measured($valueId, $accused);
+            $swatch = $display === AxisDisplay::PictureSwatches
+                ? $this->piece($photos[$row->photoId], $known?->swatch)
+                : ($known?->isSure === true ? $known->swatch : null);
+            if ($swatch !== null) {
+                $swatches[$valueId] = $swatch;
+            } elseif ($display === AxisDisplay::PictureSwatches) {
+                $open[$valueId] = "{$row->file()} cannot be read at the moment. Try again later.";
+            } else {
+                $open[$valueId] = "What {$row->file()} shows cannot be told surely from its ground: take the color from it by hand.";
+            }
         }
 
         return new FilledGaps($swatches, $open);
     }
 
-    /** @param  ?Swatch  $measured  what the pictures of the value show; null where it cannot be told */
-    private function swatch(Photo $photo, ?Swatch $measured, bool $asPiece): ?Swatch
+    /**
+     * A piece of the cloth.
+     *
+     * @param  ?Swatch  $measured  what the pictures of the value show; null where it cannot be told
+     * @return ?Swatch null where the picture cannot be read
+     */
+    private function piece(Photo $photo, ?Swatch $measured): ?Swatch
     {
-        if (! $asPiece && $measured !== null) {
-            return $measured;
-        }
         $picture = $this->samples->whole($photo);
         if ($picture === null) {
             return null;
         }
         // Where the cloth has the color of its ground, the middle of the picture is the best there is.
-        $frame = $measured === null ? Crop::of(500, 500, 400, 400, 200, 200) : ClothPiece::in($picture, $measured->colors);
+        $middle = Crop::of(500, 500, 400, 400, 200, 200);
+        $frame = $measured === null ? $middle : ClothPiece::in($picture, $measured->colors);
         $patch = $this->samples->patch($photo, $frame);
         $colors = $measured ?? ($patch === null ? null : Swatch::of(Eyedropper::take($patch)->color));
 
-        return $asPiece ? $colors?->cutFrom(new SwatchPiece($photo->id, $frame->key())) : $colors;
+        return $colors?->cutFrom(new SwatchPiece($photo->id, $frame->key()));
     }
 }

@@ -25,7 +25,7 @@ final class PhotoDeriver
     private const WEBP_EFFORT = '2';
 
     /** Longer side of the sample in which colors are measured, in pixels. */
-    private const COLORS = 48;
+    public const COLORS = 48;
 
     /** Side of the square that the picture is pressed into for its fingerprint, in pixels. */
     private const FINGERPRINT = 32;

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Media;
 
 use App\Models\Photo;
+use App\Models\PhotoState;
 use Core\Color\ColorShare;
 use Core\Color\PictureColors;
 use Core\Color\Srgb;
@@ -15,6 +16,9 @@ use Illuminate\Support\Facades\DB;
 /** Keeps what was measured of pictures, beside them. */
 final class PhotoLooks
 {
+    /** The way in which pictures are measured now; another where it finds other colors, or other doubles. */
+    public const MEASURED_BY = 2;
+
     private const CHUNK = 1_000;
 
     public static function keep(Photo $photo, PhotoLook $look): void
@@ -22,11 +26,7 @@ final class PhotoLooks
         [$lightness, $a, $b] = $look->pressed === null ? [0.0, 0.0, 0.0] : Resemblance::of($look->pressed)->mean();
         DB::table('photo_looks')->upsert([[
             'photo_id' => $photo->id,
-            'background' => $look->colors->background->hex(),
-            'evenness' => round($look->colors->evenness, 4),
-            'filled' => round($look->colors->filled, 4),
-            'colors' => json_encode(array_map(fn (ColorShare $share): array => [$share->color->hex(), round($share->share, 4)], $look->colors->colors), JSON_THROW_ON_ERROR),
-            'doubt' => $look->colors->doubt,
+            ...self::columns($look->colors),
             'fingerprint' => $look->fingerprint->hex,
             'bits' => DB::raw("CONV('{$look->fingerprint->hex}', 16, 10)"),
             'sharpness' => $look->sharpness,
@@ -35,6 +35,39 @@ final class PhotoLooks
             'mean_b' => round($b, 1),
             'sample' => $look->pressed?->bytes(),
         ]], 'photo_id');
+    }
+
+    /** @param  ?PictureColors  $colors  as they were measured anew; null where the picture could not be read for it */
+    public static function correct(int $photoId, ?PictureColors $colors): void
+    {
+        DB::table('photo_looks')->where('photo_id', $photoId)
+            ->update($colors === null ? ['measured_by' => self::MEASURED_BY] : self::columns($colors));
+    }
+
+    /** @return list<int> ids of some ready pictures that were measured in an earlier way */
+    public static function outdated(int $most): array
+    {
+        return array_values(DB::table('photo_looks')->join('photos', 'photos.id', '=', 'photo_looks.photo_id')
+            ->where('photo_looks.measured_by', '<', self::MEASURED_BY)->where('photos.state', PhotoState::Ready->value)
+            ->orderBy('photo_looks.photo_id')->limit($most)->pluck('photo_looks.photo_id')->all());
+    }
+
+    /** @return array<string, mixed> */
+    private static function columns(PictureColors $colors): array
+    {
+        $shares = array_map(
+            fn (ColorShare $share): array => [$share->color->hex(), round($share->share, 4)],
+            $colors->colors,
+        );
+
+        return [
+            'background' => $colors->background->hex(),
+            'evenness' => round($colors->evenness, 4),
+            'filled' => round($colors->filled, 4),
+            'colors' => json_encode($shares, JSON_THROW_ON_ERROR),
+            'doubt' => $colors->doubt,
+            'measured_by' => self::MEASURED_BY,
+        ];
     }
 
     /**

@@ -26,13 +26,24 @@ final readonly class PictureSamples
     /** @return ?Sample of all of a picture; null where it is not ready */
     public function whole(Photo $photo): ?Sample
     {
+        return $this->fitted($photo, self::WHOLE);
+    }
+
+    /** @return ?Sample of all of a picture, as large as its colors are measured from; null where it is not ready */
+    public function measured(Photo $photo): ?Sample
+    {
+        return $this->fitted($photo, PhotoDeriver::COLORS);
+    }
+
+    private function fitted(Photo $photo, int $side): ?Sample
+    {
         $picture = $this->read($photo, PhotoSize::Card);
         if ($picture === null) {
             return null;
         }
         $longer = max($picture->getImageWidth(), $picture->getImageHeight());
 
-        return $this->sample($picture, min(1.0, self::WHOLE / $longer));
+        return $this->sample($picture, min(1.0, $side / $longer));
     }
 
     /** @return ?Sample of the square that a frame says; null where the picture is not ready */

@@ -30,6 +30,7 @@ use App\Http\QuietHandler;
 use App\Intake\IncomingParts;
 use App\Intake\UnpackArchive;
 use App\Media\ForgottenPictures;
+use App\Media\MeasureAgain;
 use App\Media\PhotoCuts;
 use App\Media\PhotoInspector;
 use App\Media\PhotoStore;
@@ -181,6 +182,7 @@ final class AppServiceProvider extends ServiceProvider
                 if (Queue::size() === 0 && Summaries::waiting() > 0) {
                     CountProducts::dispatch();
                 }
+                MeasureAgain::whenIdle();
                 $this->app->make(PhotoCuts::class)->sweep(intdiv(time(), self::TENDED_EVERY) & 0xFF);
                 $this->app->make(PictureReader::class)->sweep();
                 $this->app->make(PhotoStore::class)->sweep();

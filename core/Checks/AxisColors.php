@@ -7,6 +7,7 @@ namespace Core\Checks;
 use Core\Color\ColorDifference;
 use Core\Color\ColorShare;
 use Core\Color\Lab;
+use Core\Color\ShootLight;
 use Core\Color\Srgb;
 use Core\Color\Swatch;
 use Core\Color\SwatchDistance;
@@ -23,6 +24,18 @@ final class AxisColors
 
     /** Values that are nearest by the plain distance are held against each other by ΔE00. */
     private const LOOKED_AT = 40;
+
+    /** ΔE00 up to which two swatches have one trim. */
+    private const ONE_TRIM = 6.0;
+
+    /** @var ?list<Swatch> of each color that all swatches have */
+    private ?array $common = null;
+
+    /** @var ShootLight|false|null in which its pictures were taken, once it was asked for; false for that of any day */
+    private ShootLight|false|null $light = null;
+
+    /** @var array<int, Swatch> by value id: as they look in that light */
+    private array $lit = [];
 
     /** @var array<int, Lab> of the color each value is called by */
     private array $labs;
@@ -65,7 +78,7 @@ final class AxisColors
     public function distance(ValuePicture $picture): ?float
     {
         $swatch = $this->swatch($picture->valueId);
-        $main = $picture->seen->main();
+        $main = $this->main($picture);
 
         return $swatch === null || $main === null ? null : SwatchDistance::ofColor($main, $swatch);
     }
@@ -89,14 +102,15 @@ final class AxisColors
     }
 
     /**
-     * How much a picture speaks against being of a value, as its swatch has it or as its other pictures show it, whichever
-     * is less: a swatch may be off, and so may the light of a day.
+     * How much a picture speaks against being of a value, as its swatch has it in the light of the shoot or as its other
+     * pictures show it, whichever is less: a swatch may be off, and so may a picture.
      */
     public function against(ValuePicture $picture, int $valueId): ?float
     {
-        $main = $picture->seen->main();
-        $swatch = $this->swatch($valueId);
-        $bySwatch = $swatch === null || $picture->seen->colors === [] ? null : SwatchDistance::fromPicture($picture->seen->colors, $swatch);
+        $seen = $this->telling($picture);
+        $main = $seen[0]->color ?? null;
+        $swatch = $this->lit($valueId);
+        $bySwatch = $swatch === null || $seen === [] ? null : SwatchDistance::fromPicture($seen, $swatch);
         $others = $picture->valueId === $valueId ? $this->middleOf($valueId, $picture) : $this->middles[$valueId] ??= $this->middleOf($valueId, null) ?? false;
         $byPictures = ! $others instanceof Lab || $main === null ? null : ColorDifference::ciede2000(Lab::of($main), $others);
 
@@ -104,23 +118,106 @@ final class AxisColors
     }
 
     /**
-     * What the pictures of a value show: the colors of the one that lies in the middle of them.
+     * The colors of a picture that tell one value from another: without the trim that all of them have, and without what
+     * is seen of the ground through it.
+     *
+     * @return list<ColorShare> the largest share first; all, where nothing else is seen
+     */
+    public function telling(ValuePicture $picture): array
+    {
+        $idle = $this->common();
+        if ($picture->seen->doubt === null) {
+            $idle[] = Swatch::of($picture->seen->background);
+        }
+        $own = array_values(array_filter(
+            $picture->seen->colors,
+            fn (ColorShare $share): bool => array_filter(
+                $idle,
+                fn (Swatch $one): bool => SwatchDistance::ofColor($share->color, $one) <= SwatchDistance::OF_CLOTH / 2,
+            ) === [],
+        ));
+
+        return $own === [] ? $picture->seen->colors : $own;
+    }
+
+    /** @return list<Swatch> of each color that the swatches of all values have, in the light of the shoot */
+    private function common(): array
+    {
+        if ($this->common !== null) {
+            return $this->common;
+        }
+        $this->common = [];
+        $first = $this->swatches[array_key_first($this->swatches)] ?? null;
+        foreach ($first === null || count($this->swatches) < 2 ? [] : array_slice($first->colors, 1) as $color) {
+            $has = array_filter(
+                $this->swatches,
+                fn (Swatch $swatch): bool => SwatchDistance::ofColor($color, $swatch) <= self::ONE_TRIM,
+            );
+            if (count($has) === count($this->swatches)) {
+                $this->common[] = $this->inLight(Swatch::of($color));
+            }
+        }
+
+        return $this->common;
+    }
+
+    /** The swatch of a value as it looks in the light in which its product's pictures were taken. */
+    public function lit(int $valueId): ?Swatch
+    {
+        $swatch = $this->swatch($valueId);
+
+        return $swatch === null ? null : $this->lit[$valueId] ??= $this->inLight($swatch);
+    }
+
+    private function inLight(Swatch $swatch): Swatch
+    {
+        $light = $this->light ??= $this->light() ?? false;
+
+        return $light === false ? $swatch : $swatch->turned($light->on(...));
+    }
+
+    private function light(): ?ShootLight
+    {
+        $pairs = [];
+        foreach ($this->told as $valueId => $pictures) {
+            $swatch = $this->swatch($valueId);
+            foreach ($pictures as $picture) {
+                $main = $picture->seen->main();
+                if ($main !== null && $swatch !== null) {
+                    $pairs[] = [$main, $swatch->main()];
+                }
+            }
+        }
+
+        return ShootLight::of($pairs);
+    }
+
+    private function main(ValuePicture $picture): ?Srgb
+    {
+        return $this->telling($picture)[0]->color ?? null;
+    }
+
+    /**
+     * What the pictures of a value show: the colors of the one that lies in the middle of them. Where some have an even
+     * ground, the others do not count.
      *
      * @param  list<int>  $without  ids of placements that do not count
      */
     public function measured(int $valueId, array $without = []): ?MeasuredSwatch
     {
         $pictures = array_values(array_filter($this->told($valueId), fn (ValuePicture $picture): bool => ! in_array($picture->placementId, $without, true)));
+        $sure = array_values(array_filter($pictures, fn (ValuePicture $one): bool => $one->seen->doubt === null));
         if ($pictures === []) {
             return null;
         }
+        $pictures = $sure === [] ? $pictures : $sure;
         $middle = Lab::median($this->mains($pictures));
         usort($pictures, fn (ValuePicture $one, ValuePicture $other): int => $this->away($one, $middle) <=> $this->away($other, $middle));
         $shares = $pictures[0]->seen->colors;
         $least = count($this->swatch($valueId)->colors ?? []) > 1 ? self::SECOND_OF_TWO : self::SECOND;
         $colors = array_map(fn (ColorShare $share): Srgb => $share->color, array_filter(array_slice($shares, 0, 2), fn (ColorShare $share, int $at): bool => $at === 0 || $share->share >= $least, ARRAY_FILTER_USE_BOTH));
 
-        return new MeasuredSwatch(Swatch::of(...array_values($colors)), $pictures[0]->placementId, count($pictures));
+        return new MeasuredSwatch(Swatch::of(...array_values($colors)), $pictures[0]->placementId, count($pictures), $sure !== []);
     }
 
     /** The other value whose swatch is nearest; null where there is none. */
@@ -170,6 +267,6 @@ final class AxisColors
      */
     private function mains(array $pictures): array
     {
-        return array_map(fn (ValuePicture $picture): Lab => Lab::of($picture->seen->main() ?? $picture->seen->background), $pictures);
+        return array_map(fn (ValuePicture $picture): Lab => Lab::of($this->main($picture) ?? $picture->seen->background), $pictures);
     }
 }

@@ -49,7 +49,7 @@ final class SwatchChecks
         foreach ($colors->pictures as $picture) {
             $own = $picture->isTold() ? $colors->against($picture, $picture->valueId) : null;
             // Nothing can be nearer by so much where it is as near as that.
-            if ($own === null || $own < SwatchDistance::NEARER || self::showsItsOwn($colors, $picture)) {
+            if ($own === null || $own < SwatchDistance::NEARER) {
                 continue;
             }
             [$nearest, $least] = [null, SwatchDistance::OF_CLOTH];
@@ -59,7 +59,7 @@ final class SwatchChecks
                     [$nearest, $least] = [$value, $distance];
                 }
             }
-            if ($nearest !== null && $own - $least >= SwatchDistance::NEARER) {
+            if ($nearest !== null && $own - $least >= SwatchDistance::NEARER && ! self::showsItsOwn($colors, $picture, $nearest->id)) {
                 $findings[] = new SwatchFinding(SwatchCheck::Mislabeled, "{$picture->file} is linked to ".($colors->axis->value($picture->valueId)->label ?? 'another color')." and looks like {$nearest->label}.", [$picture->valueId, $nearest->id], $colors->distance($picture), $picture->placementId);
             }
         }
@@ -67,12 +67,21 @@ final class SwatchChecks
         return $findings;
     }
 
-    /** Whether the color of its value is seen somewhere in it, if not mainly: leather on a palm, the lining of a back. */
-    private static function showsItsOwn(AxisColors $colors, ValuePicture $picture): bool
+    /**
+     * Whether the color of its value is seen somewhere in it, if not mainly: leather on a palm, the lining of a back. A
+     * trim that the other value has as well says nothing.
+     */
+    private static function showsItsOwn(AxisColors $colors, ValuePicture $picture, int $otherId): bool
     {
-        $swatch = $colors->swatch($picture->valueId);
-        foreach (array_slice($picture->seen->colors, 1) as $share) {
-            if ($swatch !== null && $share->share >= SwatchDistance::TRIM && SwatchDistance::ofColor($share->color, $swatch) <= SwatchDistance::OF_CLOTH / 2) {
+        [$own, $other] = [$colors->lit($picture->valueId), $colors->lit($otherId)];
+        foreach (array_slice($colors->telling($picture), 1) as $share) {
+            if ($own === null) {
+                return false;
+            }
+            $toOwn = SwatchDistance::ofColor($share->color, $own);
+            $toOther = $other === null ? INF : SwatchDistance::ofColor($share->color, $other);
+            if ($share->share >= SwatchDistance::TRIM && $toOwn <= SwatchDistance::OF_CLOTH / 2
+                && $toOther - $toOwn >= SwatchDistance::NEARER / 2) {
                 return true;
             }
         }
@@ -135,13 +144,7 @@ final class SwatchChecks
     /** A swatch as it looks to whom a kind of cone lacks. */
     public static function seen(Swatch $swatch, Deficiency $deficiency): Swatch
     {
-        $colors = Swatch::of(...array_map($deficiency->seen(...), $swatch->colors));
-
-        return match (true) {
-            $swatch->tile !== null => $colors->inTile($swatch->tile),
-            $swatch->piece !== null => $colors->cutFrom($swatch->piece),
-            default => $colors,
-        };
+        return $swatch->turned($deficiency->seen(...));
     }
 
     /**

@@ -35,6 +35,6 @@ final readonly class ValuePicture
     /** Whether it can speak for or against a color. */
     public function isTold(): bool
     {
-        return $this->seen->colors !== [] && $this->seen->doubt === null;
+        return $this->seen->areTold();
     }
 }

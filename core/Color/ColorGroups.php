@@ -29,61 +29,10 @@ final class ColorGroups
      */
     public static function of(array $labs): array
     {
-        $groups = array_map(fn (array $group): ColorGroup => new ColorGroup($group), self::united(self::groups($labs)));
+        $clusters = LabClusters::of($labs, self::GROUPS, self::ROUNDS, self::LOOKED_AT, self::STEP);
+        $parts = array_values($clusters->parted($labs));
+        $groups = array_map(fn (array $group): ColorGroup => new ColorGroup($group), self::united($parts));
         usort($groups, fn (ColorGroup $one, ColorGroup $other): int => $other->count() <=> $one->count());
-
-        return $groups;
-    }
-
-    /**
-     * Groups of near colors: each begins at the color that lies farthest from all before it. Their middles are found among
-     * some of the pixels, which is enough, and then all are given to the nearest.
-     *
-     * @param  non-empty-list<Lab>  $labs
-     * @return non-empty-list<non-empty-list<Lab>>
-     */
-    private static function groups(array $labs): array
-    {
-        $every = max(1, intdiv(count($labs), self::LOOKED_AT));
-        $some = array_map(fn (array $next): Lab => $next[0], array_chunk($labs, $every));
-        $centers = [Lab::median($labs)];
-        $nearest = array_map(fn (Lab $lab): float => $lab->distance($centers[0]), $some);
-        while (count($centers) < self::GROUPS && max($nearest) > self::STEP) {
-            $center = $some[(int) array_search(max($nearest), $nearest, true)];
-            $centers[] = $center;
-            $nearest = array_map(fn (Lab $lab, float $before): float => min($before, $lab->distance($center)), $some, $nearest);
-        }
-        for ($round = 0; $round < self::ROUNDS; $round++) {
-            $before = $centers;
-            $centers = array_map(Lab::mean(...), self::nearest($some, $centers));
-            if ($centers == $before) {
-                break;
-            }
-        }
-
-        return array_values(self::nearest($labs, $centers));
-    }
-
-    /**
-     * @param  non-empty-list<Lab>  $labs
-     * @param  non-empty-array<int, Lab>  $centers
-     * @return non-empty-array<int, non-empty-list<Lab>> by place of the center that each is nearest to
-     */
-    private static function nearest(array $labs, array $centers): array
-    {
-        $groups = [];
-        foreach ($labs as $lab) {
-            [$best, $least] = [array_key_first($centers), INF];
-            foreach ($centers as $at => $center) {
-                // As Lab::distance(), squared: this is where the time goes.
-                $distance = ($lab->lightness - $center->lightness) ** 2 + ($lab->a - $center->a) ** 2 + ($lab->b - $center->b) ** 2;
-                if ($distance < $least) {
-                    $best = $at;
-                    $least = $distance;
-                }
-            }
-            $groups[$best][] = $lab;
-        }
 
         return $groups;
     }

@@ -13,14 +13,16 @@ final class ColorMeter
     /** ΔE*ab within which a pixel of the border has the background's color. */
     private const LIKE_BORDER = 8.0;
 
-    /** Least share of the border that a background must have. */
-    private const LEAST_EVEN = 0.6;
-
     /** ΔE*ab between neighbors of one ground, where it fades or a soft shadow lies on it. */
     private const STEP = 3.0;
 
     /** How far a shadow may darken the ground, in L*, and how far it may tint it, in chroma. */
     private const SHADOW = [38.0, 5.0];
+
+    /** ΔE*ab between a thing and the ground right beside it, where it has an outline; and on how much of its edge, at least. */
+    private const OUTLINE = 4.5;
+
+    private const LEAST_OUTLINE = 0.35;
 
     /** Least share of a picture in which something is seen. */
     private const LEAST_FILLED = 0.02;
@@ -43,8 +45,8 @@ final class ColorMeter
         $border = $sample->border(max(1, intdiv(min($sample->width, $sample->height), 40)));
         $ground = Lab::median(array_map(fn (int $at): Lab => $labs[$at], $border));
         $even = count(array_filter($border, fn (int $at): bool => $labs[$at]->distance($ground) <= self::LIKE_BORDER)) / count($border);
-        if ($even < self::LEAST_EVEN) {
-            return new PictureColors($ground->toSrgb(), $even, 1.0, $this->colors(array_values($sample->evened($labs))), 'It has no even background, so that other things may be measured with it.');
+        if ($even < PictureColors::EVEN) {
+            return $this->ofMiddle($sample, $labs, $ground, $even);
         }
         $shown = $this->shown($sample, $labs, $ground, $border);
         $filled = count($shown) / count($labs);
@@ -58,6 +60,18 @@ final class ColorMeter
         return new PictureColors($ground->toSrgb(), $even, $filled, $this->colors($shown), null);
     }
 
+    /** @param  non-empty-list<Lab>  $labs */
+    private function ofMiddle(Sample $sample, array $labs, Lab $ground, float $even): PictureColors
+    {
+        $shown = MiddleOfPicture::shown($sample, $labs);
+        $filled = count($shown) / count($labs);
+        if ($shown === [] || $filled < self::LEAST_FILLED) {
+            return new PictureColors($ground->toSrgb(), $even, $filled, [], 'What it shows cannot be told from its background.');
+        }
+
+        return new PictureColors($ground->toSrgb(), $even, $filled, $this->colors(array_values($sample->evened($shown))), 'Its background is not even: what stands in the middle was measured.');
+    }
+
     /**
      * @param  list<Lab>  $labs
      * @param  list<int>  $border
@@ -65,23 +79,7 @@ final class ColorMeter
      */
     private function shown(Sample $sample, array $labs, Lab $ground, array $border): array
     {
-        $isGround = [];
-        $open = [];
-        foreach ($border as $at) {
-            if ($labs[$at]->distance($ground) <= self::LIKE_BORDER) {
-                $isGround[$at] = true;
-                $open[] = $at;
-            }
-        }
-        while ($open !== []) {
-            $from = array_pop($open);
-            foreach ($sample->beside($from) as $at) {
-                if (! isset($isGround[$at]) && $this->belongs($labs[$at], $labs[$from], $ground)) {
-                    $isGround[$at] = true;
-                    $open[] = $at;
-                }
-            }
-        }
+        $isGround = $this->flooded($sample, $labs, $border, $ground);
         $shown = array_diff_key($labs, $isGround);
         $inner = $shown;
         foreach (array_keys($shown) as $at) {
@@ -96,14 +94,93 @@ final class ColorMeter
         return $shown === [] ? [] : array_values($sample->evened($inner !== [] && count($inner) >= count($shown) / 4 ? $inner : $shown));
     }
 
-    private function belongs(Lab $lab, Lab $neighbor, Lab $ground): bool
+    /**
+     * What is connected to the border and has the ground's color, and the soft shadows on it.
+     *
+     * @param  list<Lab>  $labs
+     * @param  list<int>  $border
+     * @return array<int, true> by place
+     */
+    private function flooded(Sample $sample, array $labs, array $border, Lab $ground): array
     {
-        if ($lab->distance($ground) <= self::STEP) {
-            return true;
+        $isGround = $isShade = [];
+        $open = [];
+        foreach ($border as $at) {
+            if ($labs[$at]->distance($ground) <= self::LIKE_BORDER) {
+                $isGround[$at] = true;
+                $open[] = $at;
+            }
         }
-        $isShade = $ground->lightness - $lab->lightness <= self::SHADOW[0] && hypot($lab->a - $ground->a, $lab->b - $ground->b) <= self::SHADOW[1];
+        while ($open !== []) {
+            $from = array_pop($open);
+            foreach ($sample->beside($from) as $at) {
+                if (isset($isGround[$at])) {
+                    continue;
+                }
+                $isPlain = $labs[$at]->distance($ground) <= self::STEP;
+                if ($isPlain || $this->isShade($labs[$at], $labs[$from], $ground)) {
+                    $isGround[$at] = true;
+                    $open[] = $at;
+                    if (! $isPlain) {
+                        $isShade[$at] = true;
+                    }
+                }
+            }
+        }
 
-        return $isShade && $lab->distance($neighbor) <= self::STEP;
+        return array_diff_key($isGround, $this->goods($sample, $labs, $isGround, $isShade));
+    }
+
+    private function isShade(Lab $lab, Lab $neighbor, Lab $ground): bool
+    {
+        $isTinted = hypot($lab->a - $ground->a, $lab->b - $ground->b) > self::SHADOW[1];
+
+        return ! $isTinted && $ground->lightness - $lab->lightness <= self::SHADOW[0]
+            && $lab->distance($neighbor) <= self::STEP;
+    }
+
+    /**
+     * What was taken for a shadow and has an outline: a gray thing on a light ground. A shadow fades into its ground.
+     *
+     * @param  list<Lab>  $labs
+     * @param  array<int, true>  $isGround
+     * @param  array<int, true>  $isShade
+     * @return array<int, true> by place
+     */
+    private function goods(Sample $sample, array $labs, array $isGround, array $isShade): array
+    {
+        $goods = $seen = [];
+        foreach (array_keys($isShade) as $start) {
+            if (isset($seen[$start])) {
+                continue;
+            }
+            $seen[$start] = true;
+            $part = $open = [$start];
+            $sharp = $all = 0;
+            while ($open !== []) {
+                $from = array_pop($open);
+                foreach ($sample->beside($from) as $at) {
+                    if (isset($isShade[$at]) && ! isset($seen[$at])) {
+                        $seen[$at] = true;
+                        $part[] = $open[] = $at;
+                    } elseif (isset($isGround[$at]) && ! isset($isShade[$at])) {
+                        $all++;
+                        $sharp += $labs[$at]->distance($labs[$from]) > self::OUTLINE ? 1 : 0;
+                    } elseif (! isset($isGround[$at])) {
+                        // A pixel between the two, mixed of both, and plain ground right behind it.
+                        $behind = $at + $at - $from;
+                        $isEdge = isset($isGround[$behind]) && ! isset($isShade[$behind]);
+                        $all += $isEdge ? 1 : 0;
+                        $sharp += $isEdge ? 1 : 0;
+                    }
+                }
+            }
+            if ($all > 0 && $sharp / $all >= self::LEAST_OUTLINE) {
+                $goods += array_fill_keys($part, true);
+            }
+        }
+
+        return $goods;
     }
 
     /**

@@ -7,6 +7,9 @@ namespace Core\Color;
 /** What is measured of a picture's colors. */
 final readonly class PictureColors
 {
+    /** Share of the border that a background has, where there is nothing else: only then it can be taken away by its color. */
+    public const EVEN = 0.9;
+
     /**
      * @param  Srgb  $background  the color along the border
      * @param  float  $evenness  share of the border that has it, from 0 to 1
@@ -27,5 +30,17 @@ final readonly class PictureColors
     public function main(): ?Srgb
     {
         return $this->colors[0]->color ?? null;
+    }
+
+    /** Whether they can speak for or against a color. */
+    public function areTold(): bool
+    {
+        return $this->colors !== [] && ($this->doubt === null || $this->areOfMiddle());
+    }
+
+    /** Whether they are of what stands in the middle, parted from a ground that is not even. */
+    public function areOfMiddle(): bool
+    {
+        return $this->evenness < self::EVEN;
     }
 }

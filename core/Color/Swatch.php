@@ -108,6 +108,22 @@ final readonly class Swatch
         return $this->kind() !== SwatchKind::Colors;
     }
 
+    /**
+     * The same with each of its colors turned into another: as somebody sees it, or in another light.
+     *
+     * @param  callable(Srgb): Srgb  $turn
+     */
+    public function turned(callable $turn): self
+    {
+        $colors = self::of(...array_map($turn, $this->colors));
+
+        return match (true) {
+            $this->tile !== null => $colors->inTile($this->tile),
+            $this->piece !== null => $colors->cutFrom($this->piece),
+            default => $colors,
+        };
+    }
+
     /** The color that the value is called by. */
     public function main(): Srgb
     {

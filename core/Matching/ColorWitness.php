@@ -4,8 +4,9 @@ declare(strict_types=1);
 
 namespace Core\Matching;
 
+use Core\Checks\AxisColors;
+use Core\Checks\ValuePicture;
 use Core\Color\PictureColors;
-use Core\Color\Srgb;
 use Core\Color\Swatch;
 use Core\Color\SwatchDistance;
 use Core\Matrix\Axis;
@@ -19,11 +20,14 @@ final readonly class ColorWitness
     /** ΔE00 by which the nearest must be before the next to tell all it can. */
     private const CLEAR = 10.0;
 
+    private ValuePicture $picture;
+
     /** @param  array<int, Swatch>  $swatches  by value id */
     public function __construct(
         private PictureColors $seen,
         private array $swatches,
     ) {
+        $this->picture = new ValuePicture(0, '', 0, $seen);
     }
 
     /** The value that the picture looks like; null where it cannot be told. */
@@ -36,19 +40,29 @@ final readonly class ColorWitness
         asort($distances);
         [$first, $second] = array_slice(array_values($distances), 0, 2);
         $confidence = self::MOST * min(1.0, ($second - $first) / self::CLEAR);
+        $isSure = $this->seen->doubt === null;
 
-        return $first <= SwatchDistance::OF_CLOTH ? new ColorGuess((int) array_key_first($distances), $first, $second - $first, $this->seen->doubt === null ? $confidence : $confidence / 2) : null;
+        return $first > SwatchDistance::OF_CLOTH ? null : new ColorGuess(
+            (int) array_key_first($distances),
+            $first,
+            $second - $first,
+            $isSure ? $confidence : $confidence / 2,
+        );
     }
 
     /** The value that the picture looks like instead of the one that the name says; null where nothing speaks against it. */
     public function against(Axis $axis, int $saidId): ?int
     {
         $guess = $this->guess($axis);
-        if ($guess === null || $guess->valueId === $saidId || ! isset($this->swatches[$saidId]) || $this->seen->doubt !== null) {
+        if ($guess === null || $guess->valueId === $saidId || ! isset($this->swatches[$saidId]) || ! $this->seen->areTold()) {
             return null;
         }
-        foreach ($this->seen->colors as $color) {
-            if ($color->share >= SwatchDistance::TRIM && $this->distance($color->color, $saidId) <= max(SwatchDistance::OF_CLOTH / 2, $guess->distance)) {
+        $colors = $this->colors($axis);
+        foreach ($colors->telling($this->picture) as $color) {
+            $distance = SwatchDistance::ofColor($color->color, $this->swatches[$saidId]);
+            $isNear = $distance <= max(SwatchDistance::OF_CLOTH / 2, $guess->distance);
+            $toOther = SwatchDistance::ofColor($color->color, $this->swatches[$guess->valueId]);
+            if ($color->share >= SwatchDistance::TRIM && $isNear && $distance <= $toOther) {
                 return null;
             }
         }
@@ -56,22 +70,23 @@ final readonly class ColorWitness
         return $this->distances($axis)[$saidId] - $guess->distance >= SwatchDistance::NEARER ? $guess->valueId : null;
     }
 
-    /** @return array<int, float> ΔE00 of the picture's main color and the swatch, by value id */
+    /** @return array<int, float> how much the picture speaks against each value that has a swatch, in ΔE00, by value id */
     private function distances(Axis $axis): array
     {
-        $main = $this->seen->main();
+        $colors = $this->colors($axis);
+        $main = $colors->telling($this->picture)[0]->color ?? null;
         $distances = [];
         foreach ($axis->values as $value) {
             if ($main !== null && isset($this->swatches[$value->id])) {
-                $distances[$value->id] = $this->distance($main, $value->id);
+                $distances[$value->id] = SwatchDistance::ofColor($main, $this->swatches[$value->id]);
             }
         }
 
         return $distances;
     }
 
-    private function distance(Srgb $color, int $valueId): float
+    private function colors(Axis $axis): AxisColors
     {
-        return SwatchDistance::ofColor($color, $this->swatches[$valueId]);
+        return new AxisColors($axis, array_intersect_key($this->swatches, array_flip($axis->valueIds())));
     }
 }

@@ -8,6 +8,8 @@ use App\Actions\OrderPhotos;
 use App\Actions\RemovePhotos;
 use App\Actions\UnlinkPhotos;
 use App\Media\DerivePhoto;
+use App\Media\MeasureAgain;
+use App\Media\PhotoLooks;
 use App\Media\PhotoSize;
 use App\Media\PhotoStore;
 use App\Models\Photo;
@@ -152,6 +154,27 @@ it('hands a role over between pictures of the same reach', function (): void {
     app(App\Actions\AssignRole::class)->run($shop->change(), $shop->placement('Moss worn.jpg'), Role::Lead);
     expect($shop->gallery(['Color' => 'Moss'])->lead()?->file)->toBe('Moss worn.jpg')
         ->and($shop->gallery(['Color' => 'Clay'])->lead()?->file)->toBe('Clay front.jpg');
+});
+
+it('measures anew what an earlier version measured, once nothing else waits', function (): void {
+    $shop = Shop::open();
+    $shop->receive(['front.jpg' => Shop::picture('front'), 'back.jpg' => Shop::picture('back')]);
+    [$front, $back] = Photo::query()->orderBy('id')->get()->all();
+    $measured = fn (Photo $photo): array => (array) DB::table('photo_looks')->where('photo_id', $photo->id)
+        ->first(['colors', 'evenness', 'doubt', 'measured_by']);
+    $before = $measured($front);
+    DB::table('photo_looks')->update(['colors' => '[["#010203",1]]', 'doubt' => 'It has no even background.', 'measured_by' => 1]);
+    // One of them cannot be read for it: it is not asked for again and again.
+    Storage::delete(PhotoStore::derivedPath($back->sha256, PhotoSize::Card));
+    MeasureAgain::whenIdle();
+    expect(PhotoLooks::outdated(10))->toBe([])
+        ->and($measured($front)['colors'])->not->toContain('#010203')
+        ->and($measured($front)['doubt'])->toBe($before['doubt'])
+        ->and($measured($back)['colors'])->toContain('#010203');
+    $look = PhotoLooks::of([$front->id])[$front->id];
+    $once = json_decode($before['colors'], true)[0][0];
+    expect(Core\Color\ColorDifference::ciede2000(Core\Color\Lab::of($look->colors->main()), Core\Color\Lab::of(Core\Color\Srgb::fromHex($once))))
+        ->toBeLessThan(1.5);
 });
 
 it('gives all colors the sequence of one', function (): void {
