@@ -8,13 +8,14 @@ use App\Models\Photo;
 use Core\Color\Sample;
 use Core\Matching\Fingerprint;
 use Core\Matching\Resemblance;
+use Illuminate\Database\Query\Builder;
 use Illuminate\Support\Facades\DB;
 
 /** Which stored pictures are nearly the same one: found as each is measured, and kept. */
 final class NearDoubles
 {
     /** Pictures that are compared with a new one at most, those of the nearest fingerprints first. */
-    private const MOST_COMPARED = 150;
+    private const MOST_COMPARED = 60;
 
     private const CHUNK = 1_000;
 
@@ -34,11 +35,8 @@ final class NearDoubles
             return [];
         }
         $own = Resemblance::of($look->pressed);
-        $near = array_map(fn (float $mean): array => [$mean - Resemblance::MOST_OF_MEANS, $mean + Resemblance::MOST_OF_MEANS], $own->mean());
-        $candidates = DB::table('photo_looks')->where('photo_id', '<>', $exceptId)->whereNotNull('sample')
-            ->whereRaw('BIT_COUNT(bits ^ CONV(?, 16, 10)) <= ?', [$look->fingerprint->hex, Resemblance::MOST_BITS])
-            ->whereBetween('mean_l', $near[0])->whereBetween('mean_a', $near[1])->whereBetween('mean_b', $near[2])
-            ->orderByRaw('BIT_COUNT(bits ^ CONV(?, 16, 10))', [$look->fingerprint->hex])->limit(self::MOST_COMPARED)->pluck('sample', 'photo_id');
+        $candidates = self::candidates($own, Fingerprint::of($look->pressed->mirrored()), $exceptId)
+            ->limit(self::MOST_COMPARED)->pluck('sample', 'photo_id');
         $like = [];
         foreach ($candidates as $otherId => $sample) {
             $difference = $own->difference(Resemblance::of(Sample::ofBytes(Fingerprint::SIDE, Fingerprint::SIDE, $sample)));
@@ -49,6 +47,27 @@ final class NearDoubles
         asort($like);
 
         return $like;
+    }
+
+    /** Pictures whose fingerprint, or that of a cut of either, is nearly the same, or mirrored; the nearest first. */
+    private static function candidates(Resemblance $own, Fingerprint $mirrored, int $exceptId): Builder
+    {
+        $prints = $own->prints();
+        $bits = [];
+        $hexes = [];
+        foreach ($prints as $cut => $print) {
+            array_push($bits, 'BIT_COUNT('.PhotoLooks::bitsOf($cut).' ^ CONV(?, 16, 10))', 'BIT_COUNT(bits ^ CONV(?, 16, 10))');
+            array_push($hexes, $prints['all']->hex, $print->hex);
+        }
+        $least = 'LEAST('.implode(', ', [...$bits, 'BIT_COUNT(bits ^ CONV(?, 16, 10))']).')';
+        $hexes[] = $mirrored->hex;
+        $query = DB::table('photo_looks')->where('photo_id', '<>', $exceptId)->whereNotNull('sample');
+        foreach (['mean_l', 'mean_a', 'mean_b'] as $at => $column) {
+            $most = Resemblance::MOST_OF_MEANS[$at];
+            $query->whereBetween($column, [$own->mean()[$at] - $most, $own->mean()[$at] + $most]);
+        }
+
+        return $query->whereRaw("{$least} <= ?", [...$hexes, Resemblance::MOST_BITS])->orderByRaw($least, $hexes);
     }
 
     /**

@@ -8,9 +8,11 @@ use App\Models\Photo;
 use App\Models\PhotoState;
 use Core\Color\ColorShare;
 use Core\Color\PictureColors;
+use Core\Color\Sample;
 use Core\Color\Srgb;
 use Core\Matching\Fingerprint;
 use Core\Matching\Resemblance;
+use Illuminate\Contracts\Database\Query\Expression;
 use Illuminate\Support\Facades\DB;
 
 /** Keeps what was measured of pictures, beside them. */
@@ -23,12 +25,13 @@ final class PhotoLooks
 
     public static function keep(Photo $photo, PhotoLook $look): void
     {
-        [$lightness, $a, $b] = $look->pressed === null ? [0.0, 0.0, 0.0] : Resemblance::of($look->pressed)->mean();
+        $resemblance = $look->pressed === null ? null : Resemblance::of($look->pressed);
+        [$lightness, $a, $b] = $resemblance?->mean() ?? [0.0, 0.0, 0.0];
         DB::table('photo_looks')->upsert([[
             'photo_id' => $photo->id,
             ...self::columns($look->colors),
             'fingerprint' => $look->fingerprint->hex,
-            'bits' => DB::raw("CONV('{$look->fingerprint->hex}', 16, 10)"),
+            ...self::prints($resemblance, $look->fingerprint),
             'sharpness' => $look->sharpness,
             'mean_l' => round($lightness, 1),
             'mean_a' => round($a, 1),
@@ -37,11 +40,40 @@ final class PhotoLooks
         ]], 'photo_id');
     }
 
-    /** @param  ?PictureColors  $colors  as they were measured anew; null where the picture could not be read for it */
+    /**
+     * What is measured anew of a picture.
+     *
+     * @param  ?PictureColors  $colors  null where the picture could not be read for it
+     */
     public static function correct(int $photoId, ?PictureColors $colors): void
     {
-        DB::table('photo_looks')->where('photo_id', $photoId)
-            ->update($colors === null ? ['measured_by' => self::MEASURED_BY] : self::columns($colors));
+        $row = DB::table('photo_looks')->where('photo_id', $photoId)->first(['sample', 'fingerprint']);
+        if ($row === null) {
+            return;
+        }
+        $pressed = $row->sample === null ? null : Sample::ofBytes(Fingerprint::SIDE, Fingerprint::SIDE, $row->sample);
+        $resemblance = $pressed === null ? null : Resemblance::of($pressed);
+        DB::table('photo_looks')->where('photo_id', $photoId)->update([
+            ...($colors === null ? ['measured_by' => self::MEASURED_BY] : self::columns($colors)),
+            ...self::prints($resemblance, Fingerprint::fromHex($row->fingerprint)),
+        ]);
+    }
+
+    /** The column that has the fingerprint of a cut. */
+    public static function bitsOf(string $cut): string
+    {
+        return $cut === 'all' ? 'bits' : 'bits_'.str_replace(' ', '_', $cut);
+    }
+
+    /** @return array<string, Expression> */
+    private static function prints(?Resemblance $resemblance, Fingerprint $own): array
+    {
+        $bits = [];
+        foreach (['all' => $own] + ($resemblance?->prints() ?? []) as $cut => $print) {
+            $bits[self::bitsOf($cut)] = DB::raw("CONV('{$print->hex}', 16, 10)");
+        }
+
+        return $bits;
     }
 
     /** @return list<int> ids of some ready pictures that were measured in an earlier way */

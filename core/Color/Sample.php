@@ -31,6 +31,75 @@ final readonly class Sample
         return new self($width, $height, array_map(fn (string $pixel): int => (int) hexdec(bin2hex($pixel)), str_split($bytes, 3)));
     }
 
+    /**
+     * What is seen between four edges, as large as the whole.
+     *
+     * @param  float  $left  each as a part of its side, from 0 to 1
+     */
+    public function cut(float $left, float $top, float $right, float $bottom): self
+    {
+        if ([$left, $top, $right, $bottom] === [0.0, 0.0, 1.0, 1.0]) {
+            return $this;
+        }
+        $pixels = [];
+        for ($y = 0; $y < $this->height; $y++) {
+            $v = max(0.0, min($this->height - 1.001, ($top + ($bottom - $top) * ($y + 0.5) / $this->height) * $this->height - 0.5));
+            for ($x = 0; $x < $this->width; $x++) {
+                $u = max(0.0, min($this->width - 1.001, ($left + ($right - $left) * ($x + 0.5) / $this->width) * $this->width - 0.5));
+                $pixels[] = $this->between($u, $v);
+            }
+        }
+
+        return new self($this->width, $this->height, $pixels);
+    }
+
+    /** Two by two pixels in one; of an odd side, the last row or column is left out. */
+    public function halved(): self
+    {
+        $pixels = [];
+        for ($y = 0; $y + 1 < $this->height; $y += 2) {
+            for ($x = 0; $x + 1 < $this->width; $x += 2) {
+                $at = $y * $this->width + $x;
+                $packed = 0;
+                foreach ([16, 8, 0] as $shift) {
+                    $sum = 0;
+                    foreach ([$at, $at + 1, $at + $this->width, $at + $this->width + 1] as $one) {
+                        $sum += $this->pixels[$one] >> $shift & 255;
+                    }
+                    $packed |= (int) round($sum / 4) << $shift;
+                }
+                $pixels[] = $packed;
+            }
+        }
+
+        return new self(intdiv($this->width, 2), intdiv($this->height, 2), $pixels);
+    }
+
+    public function mirrored(): self
+    {
+        $rows = array_chunk($this->pixels, max(1, $this->width));
+
+        return new self($this->width, $this->height, array_merge(...array_map(array_reverse(...), $rows)));
+    }
+
+    /** The four pixels around a place, each as far as it is near. */
+    private function between(float $u, float $v): int
+    {
+        [$column, $row] = [(int) $u, (int) $v];
+        [$across, $down] = [$u - $column, $v - $row];
+        $at = $row * $this->width + $column;
+        $packed = 0;
+        foreach ([16, 8, 0] as $shift) {
+            $above = ($this->pixels[$at] >> $shift & 255) * (1 - $across)
+                + ($this->pixels[$at + 1] >> $shift & 255) * $across;
+            $below = ($this->pixels[$at + $this->width] >> $shift & 255) * (1 - $across)
+                + ($this->pixels[$at + $this->width + 1] >> $shift & 255) * $across;
+            $packed |= (int) round($above * (1 - $down) + $below * $down) << $shift;
+        }
+
+        return $packed;
+    }
+
     /** As ofBytes() reads it. */
     public function bytes(): string
     {

@@ -10,6 +10,12 @@ return new class () extends Migration {
     public function up(): void
     {
         // Which way of measuring it comes from: what an earlier one left is measured anew while the workers are idle.
-        Schema::table('photo_looks', fn (Blueprint $table) => $table->unsignedSmallInteger('measured_by')->default(1)->index());
+        Schema::table('photo_looks', function (Blueprint $table): void {
+            $table->unsignedSmallInteger('measured_by')->default(1)->index();
+            // Fingerprints of what is seen of it where it is cut, beside that of all of it.
+            foreach (['bits_a_little', 'bits_much', 'bits_left', 'bits_top', 'bits_right', 'bits_bottom'] as $bits) {
+                $table->unsignedBigInteger($bits)->default(0);
+            }
+        });
     }
 };
