@@ -15,7 +15,7 @@ use Illuminate\Support\Facades\DB;
 final class NearDoubles
 {
     /** Pictures that are compared with a new one at most, those of the nearest fingerprints first. */
-    private const MOST_COMPARED = 60;
+    private const MOST_COMPARED = 24;
 
     private const CHUNK = 1_000;
 
@@ -53,14 +53,15 @@ final class NearDoubles
     private static function candidates(Resemblance $own, Fingerprint $mirrored, int $exceptId): Builder
     {
         $prints = $own->prints();
-        $bits = [];
-        $hexes = [];
+        // Bits that differ, each with what its kind may differ less than whole pictures may.
+        $bits = ['BIT_COUNT(bits ^ CONV(?, 16, 10)) + '.(Resemblance::MOST_BITS - Resemblance::MOST_BITS_MIRRORED)];
+        $hexes = [$mirrored->hex];
         foreach ($prints as $cut => $print) {
-            array_push($bits, 'BIT_COUNT('.PhotoLooks::bitsOf($cut).' ^ CONV(?, 16, 10))', 'BIT_COUNT(bits ^ CONV(?, 16, 10))');
+            $less = $cut === 'all' ? 0 : Resemblance::MOST_BITS - Resemblance::MOST_BITS_CUT;
+            array_push($bits, 'BIT_COUNT('.PhotoLooks::bitsOf($cut)." ^ CONV(?, 16, 10)) + {$less}", "BIT_COUNT(bits ^ CONV(?, 16, 10)) + {$less}");
             array_push($hexes, $prints['all']->hex, $print->hex);
         }
-        $least = 'LEAST('.implode(', ', [...$bits, 'BIT_COUNT(bits ^ CONV(?, 16, 10))']).')';
-        $hexes[] = $mirrored->hex;
+        $least = 'LEAST('.implode(', ', $bits).')';
         $query = DB::table('photo_looks')->where('photo_id', '<>', $exceptId)->whereNotNull('sample');
         foreach (['mean_l', 'mean_a', 'mean_b'] as $at => $column) {
             $most = Resemblance::MOST_OF_MEANS[$at];

@@ -18,6 +18,11 @@ final readonly class Resemblance
     /** Bits in which fingerprints of the same picture may differ; more is not looked at. */
     public const MOST_BITS = 14;
 
+    /** The same where one is mirrored, and where it is cut: by chance, one of so many is near more often. */
+    public const MOST_BITS_MIRRORED = 12;
+
+    public const MOST_BITS_CUT = 10;
+
     /**
      * Mean difference in Lab (CIE 1976) of what is shown, up to which it is the same picture; of the demo's pictures, the
      * same ones come to 4.7, and other colors of the same goods begin at 10.
@@ -39,7 +44,7 @@ final readonly class Resemblance
     ];
 
     /** Where they differ more than this at a first look, moved edges do not make them the same. */
-    private const HOPELESS = 15.0;
+    private const HOPELESS = 16.0;
 
     /** Difference in Lab from the ground from which on something is shown. */
     private const SHOWN = 6.0;
@@ -143,16 +148,19 @@ final readonly class Resemblance
     /** @return float mean difference in Lab, from 0, the one laid over the other as well as can be; the same both ways */
     public function difference(self $other): float
     {
-        $best = INF;
-        $likest = $this->likest($other);
+        $best = $this->over($other, self::CUTS['all']);
+        if ($best > self::SAME) {
+            $best = min($best, $this->inLightOf($other, self::CUTS['all']));
+        }
+        $likest = $best <= self::SAME ? [] : $this->likest($other);
         foreach ($likest as [$whole, $cut, $edges]) {
             $best = min($best, $whole->over($cut, $edges));
         }
-        foreach ($best <= self::SAME ? [] : [[$this, $other, self::CUTS['all']], ...$likest] as [$whole, $cut, $edges]) {
+        foreach (array_slice($likest, 0, self::MOVED) as [$whole, $cut, $edges]) {
             $best = $best <= self::SAME ? $best : min($best, $whole->inLightOf($cut, $edges));
         }
-        foreach ($best <= self::SAME ? [] : array_slice($likest, 0, self::MOVED) as [$whole, $cut, $edges]) {
-            $best = min($best, $whole->laidOver($cut, $edges));
+        foreach (array_slice($likest, 0, self::MOVED) as [$whole, $cut, $edges]) {
+            $best = $best <= self::SAME ? $best : min($best, $whole->laidOver($cut, $edges));
         }
 
         return $best;
@@ -162,7 +170,7 @@ final readonly class Resemblance
      * The ways to lay the one over what is seen of the other where it is cut, or mirrored, in which they are likest at a
      * first look.
      *
-     * @return list<array{self, self, array{float, float, float, float}}> the likest first
+     * @return list<array{self, self, array{float, float, float, float}}> the likest first; none that are hopeless
      */
     private function likest(self $other): array
     {
@@ -170,7 +178,10 @@ final readonly class Resemblance
         $ways = [];
         foreach ([[$this, $other], [$other, $this], [$mirror, $other], [$other, $mirror]] as [$whole, $cut]) {
             foreach (self::CUTS as $edges) {
-                $ways[] = [$whole->over($cut, $edges, self::COARSE), $whole, $cut, $edges];
+                $difference = $whole->over($cut, $edges, self::COARSE);
+                if ($difference <= self::HOPELESS) {
+                    $ways[] = [$difference, $whole, $cut, $edges];
+                }
             }
         }
         usort($ways, fn (array $a, array $b): int => $a[0] <=> $b[0]);
@@ -199,9 +210,6 @@ final readonly class Resemblance
     private function laidOver(self $other, array $edges): float
     {
         $best = $this->over($other, $edges);
-        if ($best > self::HOPELESS) {
-            return $best;
-        }
         foreach (self::STEPS as $step) {
             do {
                 $isBetter = false;
