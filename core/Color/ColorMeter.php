@@ -24,6 +24,9 @@ final class ColorMeter
 
     private const LEAST_OUTLINE = 0.35;
 
+    /** Share of a picture that the dark middle of a shadow takes at most. */
+    private const MOST_SHADOW = 0.08;
+
     /** Least share of a picture in which something is seen. */
     private const LEAST_FILLED = 0.02;
 
@@ -55,6 +58,10 @@ final class ColorMeter
         }
         if ($shown === [] || $filled < self::LEAST_FILLED) {
             return new PictureColors($ground->toSrgb(), $even, $filled, [], 'What it shows has nearly the color of its background, so that its color cannot be told.');
+        }
+
+        if ($filled < self::MOST_SHADOW && $this->mayBeShadow(Lab::median($shown), $ground)) {
+            return new PictureColors($ground->toSrgb(), $even, $filled, [], 'What is seen may be no more than a shadow on its background, so that its color cannot be told.');
         }
 
         return new PictureColors($ground->toSrgb(), $even, $filled, $this->colors($shown), null);
@@ -129,6 +136,13 @@ final class ColorMeter
         }
 
         return array_diff_key($isGround, $this->goods($sample, $labs, $isGround, $isShade));
+    }
+
+    /** Whether something has the hue of the ground and less light: all that is seen of white goods on white. */
+    private function mayBeShadow(Lab $shown, Lab $ground): bool
+    {
+        return $shown->lightness < $ground->lightness
+            && hypot($shown->a - $ground->a, $shown->b - $ground->b) <= self::SHADOW[1];
     }
 
     private function isShade(Lab $lab, Lab $neighbor, Lab $ground): bool
