@@ -126,7 +126,8 @@ final class AxisColors
     public function telling(ValuePicture $picture): array
     {
         $idle = $this->common();
-        if ($picture->seen->doubt === null) {
+        // Where cloth fills the picture, its ground is the cloth.
+        if ($picture->seen->doubt === null && $picture->seen->filled < 1.0) {
             $idle[] = Swatch::of($picture->seen->background);
         }
         $own = array_values(array_filter(

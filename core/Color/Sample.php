@@ -32,7 +32,7 @@ final readonly class Sample
     }
 
     /**
-     * What is seen between four edges, as large as the whole.
+     * What is seen between four edges, as large as the whole; of a sample with two pixels at least along each side.
      *
      * @param  float  $left  each as a part of its side, from 0 to 1
      */

@@ -88,6 +88,17 @@ it('lets a name be contradicted by a picture before an uneven ground, and by a p
     }
 });
 
+it('takes cloth that fills the picture for the cloth, and what is seen of a ground through it for nothing', function (): void {
+    $axis = new Axis(1, 'Color', AxisKind::Color, [new Value(1, 'Moss'), new Value(2, 'Rose')], true);
+    $colors = new AxisColors($axis, [1 => Swatch::of(Srgb::fromHex('#5f7049')), 2 => Swatch::of(Srgb::fromHex('#c0506a'))]);
+    $shares = [new Core\Color\ColorShare(Srgb::fromHex('#5f7049'), 0.7), new Core\Color\ColorShare(Srgb::fromHex('#f4f4f2'), 0.3)];
+    $seen = fn (string $ground, float $filled): array => array_map(
+        fn (Core\Color\ColorShare $share): string => $share->color->hex(),
+        $colors->telling(new ValuePicture(1, 'p', 1, new PictureColors(Srgb::fromHex($ground), 0.95, $filled, $shares, null))),
+    );
+    expect($seen('#5f7049', 1.0))->toBe(['#5f7049', '#f4f4f2'])->and($seen('#f5f5f3', 0.4))->toBe(['#5f7049']);
+});
+
 it('proposes a swatch surely only from pictures with an even ground', function (): void {
     $axis = new Axis(1, 'Color', AxisKind::Color, [new Value(1, 'Moss')], true);
     $picture = fn (int $id, string $hex, ?string $doubt): ValuePicture => new ValuePicture($id, 'p', 1, new PictureColors(
