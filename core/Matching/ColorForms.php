@@ -187,9 +187,10 @@ final readonly class ColorForms
         return array_intersect(self::stems($bare), self::stems($word)) !== [];
     }
 
-    /** @return non-empty-list<string> the word, and what is left of it without each ending that it may have */
+    /** @return non-empty-list<string> the word in one spelling, and what is left of it without each ending that it may have */
     private static function stems(string $bare): array
     {
+        $bare = str_replace('grey', 'gray', $bare);
         $stems = [$bare];
         foreach (self::ENDINGS as $ending) {
             if (str_ends_with($bare, $ending) && mb_strlen($bare) - strlen($ending) >= self::LEAST_STEM) {

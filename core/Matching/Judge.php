@@ -46,7 +46,7 @@ final readonly class Judge
         if ($product === null) {
             return new Verdict(null, null, $view, $place, 0.0, $case->reasons, $case->doubts, $reading);
         }
-        $reading = $this->forms->understand($reading, $product, $known->senders);
+        $reading = $this->forms->understand($reading->withoutGround(), $product, $known->senders);
         $values = $this->isOfAllBySku($reading, $view) ? [] : $this->values->find($reading, $product, $case, $known->common);
         $resembles = $known->seen?->resembles?->productId === $product->id ? $known->seen->resembles : null;
         $reach = $this->reach($product, $values, $view, $known->seen, $case);

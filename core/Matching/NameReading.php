@@ -38,6 +38,27 @@ final readonly class NameReading
         return $pairs;
     }
 
+    /** The same without what a file's own name says of its ground: "white bg", "on white". */
+    public function withoutGround(): self
+    {
+        $grounds = $idle = [];
+        foreach ($this->unknown as $part) {
+            foreach ($part->source === NameSource::File ? $this->beside($part) : [] as $understood) {
+                if ($understood->isOnly(MeaningKind::Value) && Noise::saysGround($part, $understood->parts[0])) {
+                    $grounds[] = $understood;
+                    array_push($idle, $part, ...$understood->parts);
+                }
+            }
+        }
+
+        return $grounds === [] ? $this : new self(
+            array_values(array_filter($this->understood, fn (Understood $one): bool => ! in_array($one, $grounds, true))),
+            [...$this->passedOver, ...$idle],
+            $this->numbers,
+            array_values(array_filter($this->unknown, fn (NamePart $part): bool => ! in_array($part, $idle, true))),
+        );
+    }
+
     /** Whether a value is said by nothing but a plain number. */
     public function saysByNumber(int $axisId, int $valueId): bool
     {

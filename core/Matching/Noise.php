@@ -77,6 +77,14 @@ final class Noise
         'le', 'les', 'et', 'en', 'avec', 'el', 'los', 'las', 'del', 'con', 'di', 'da',
     ];
 
+    /** Words beside a color that say what a picture was taken before, and not what it shows. */
+    private const GROUNDS = [
+        'bg', 'background', 'backdrop', 'hintergrund', 'fond', 'fondo', 'sfondo', 'achtergrond', 'bakgrund', 'baggrund',
+    ];
+
+    /** The same, where they stand right before the color. */
+    private const BEFORE_GROUNDS = ['on', 'auf', 'sur', 'sobre', 'su', 'op', 'vor'];
+
     /** Letters before the number of a version: "v2". */
     public const VERSIONS = ['v', 'ver', 'version', 'rev'];
 
@@ -98,6 +106,13 @@ final class Noise
             $part->bare === 'x' => $after?->isNumber() === true && ($parts[$at - 1] ?? null)?->isNumber() === true,
             default => false,
         };
+    }
+
+    /** Whether a part says that the color behind it, or beside it, is that of the ground. */
+    public static function saysGround(NamePart $part, NamePart $color): bool
+    {
+        return in_array($part->bare, self::GROUNDS, true)
+            || ($part->at < $color->at && in_array($part->bare, self::BEFORE_GROUNDS, true));
     }
 
     public static function isParticle(NamePart $part): bool

@@ -164,7 +164,7 @@ it('is never wrong where it is sure, reads 95 of 100 clear names fully, takes ru
             $shots["run {$at} {$number}"] = $drawn;
         }
     }
-    for ($at = 0; $at < 90; $at++) {
+    for ($at = 0; $at < 100; $at++) {
         [$names["trap {$at}"], $traps["trap {$at}"]] = $shop->trap($at);
     }
     $verdicts = (new DropReader($shop->words))->read($names);
@@ -240,7 +240,14 @@ it('takes a form of a color’s name as likely, where one color alone can be mea
     'another word, inflected' => ['noire', 14, '“noire” is taken as another form of Black.'],
     'German' => ['weisses', 16, '“weisses” is taken as another form of Weiß.'],
     'none of them' => ['qwop', null, 'It says no Color.'],
+    'the ground' => ['weiss-background', null, 'It says no Color.'],
+    'the ground, before it' => ['auf black', null, 'It says no Color.'],
 ]);
+
+it('passes over the color of the ground beside that of the goods', function (string $file): void {
+    $verdict = dropped([$file], scarfShop())[$file];
+    expect($verdict->isSure())->toBeTrue($file)->and($verdict->reach?->toArrays())->toBe([[1 => [14]]]);
+})->with(['PL-330_black_sky-bg_front.jpg', 'PL-330 black on sky front.jpg', 'PL-330_black_front_fond sky.jpg']);
 
 it('lets the picture raise a form of a color’s name, or speak against it', function (string $looks, float $confidence): void {
     $matrix = Matrix::of([new Axis(1, 'Color', AxisKind::Color, [new Value(11, 'Moss', 'M1'), new Value(12, 'Navy Blue', 'N1')], true)]);

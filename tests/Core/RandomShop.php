@@ -44,7 +44,7 @@ final class RandomShop
     public const TRAPS = [
         'two colors', 'a color it does not come in', 'no color', 'two products', 'two views',
         'a shade that the shop does not have', 'a style it does not come in', 'a folder of another color',
-        'a folder that only looks like a color',
+        'a folder that only looks like a color', 'the color of its ground',
     ];
 
     /** How the name of a color is written almost right, by the number that almost() takes. */
@@ -318,12 +318,22 @@ final class RandomShop
                 new DroppedName("{$one->label}{$behind}_front.jpg", "{$product->code}/{$other->label}"),
                 'The folder says',
             ],
+            9 => [
+                new DroppedName("{$product->code}{$behind}_front_{$this->ground($one->label)}.jpg"),
+                'says no Color',
+            ],
             8 => [
                 new DroppedName("{$product->code}{$behind}_front.jpg", "{$one->label} {$this->one(self::ADDED)}"),
                 'The folder says',
             ],
             default => [new DroppedName("{$product->code}_{$one->code}{$behind}_front_back.jpg"), 'more than one view'],
         };
+    }
+
+    /** What says that a color is that of the ground, in four languages. */
+    private function ground(string $color): string
+    {
+        return $this->one(["{$color} bg", "{$color}-background", "Hintergrund {$color}", "auf {$color}", "on {$color}", "fond {$color}", "{$color} fondo"]);
     }
 
     /** @return list<Value> */

@@ -69,7 +69,7 @@ it('knows a picture again that was saved anew or cut a little, whichever of the 
 });
 
 /** The same picture as somebody edited it. */
-function edited(Sample $sample, float $red, float $green, float $blue): Sample
+function inOtherLight(Sample $sample, float $red, float $green, float $blue): Sample
 {
     $pixel = function (int $pixel) use ($red, $green, $blue): int {
         $channels = array_map(
@@ -89,10 +89,10 @@ it('knows a picture again that was made lighter, darker, warmer or colder, mirro
     foreach (range(1, 42) as $seed) {
         $whole = goods($seed, 0xB5694A);
         $other = match ($way) {
-            'lighter' => edited($whole, 1.2, 1.2, 1.2),
-            'darker' => edited($whole, 0.8, 0.8, 0.8),
-            'warmer' => edited($whole, 1.06, 1.0, 0.88),
-            'colder' => edited($whole, 0.92, 1.0, 1.05),
+            'lighter' => inOtherLight($whole, 1.2, 1.2, 1.2),
+            'darker' => inOtherLight($whole, 0.8, 0.8, 0.8),
+            'warmer' => inOtherLight($whole, 1.06, 1.0, 0.88),
+            'colder' => inOtherLight($whole, 0.92, 1.0, 1.05),
             'mirrored' => $whole->mirrored(),
             'cut all around' => goods($seed, 0xB5694A, [0.12, 0.12, 0.76, 0.76]),
             'cut on the left' => goods($seed, 0xB5694A, [0.12, 0.0, 0.88, 1.0]),

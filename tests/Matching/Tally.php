@@ -16,7 +16,7 @@ final class Tally
 
     private const RUNS = 12;
 
-    private const TRAPS = 90;
+    private const TRAPS = 100;
 
     private const ALMOST = 50;
 
