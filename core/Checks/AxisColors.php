@@ -11,6 +11,7 @@ use Core\Color\ShootLight;
 use Core\Color\Srgb;
 use Core\Color\Swatch;
 use Core\Color\SwatchDistance;
+use Core\Color\TellingColors;
 use Core\Matrix\Axis;
 
 /** The colors of an axis: the swatches of its values, and what the pictures of each value show. */
@@ -25,11 +26,8 @@ final class AxisColors
     /** Values that are nearest by the plain distance are held against each other by ΔE00. */
     private const LOOKED_AT = 40;
 
-    /** ΔE00 up to which two swatches have one trim. */
-    private const ONE_TRIM = 6.0;
-
-    /** @var ?list<Swatch> of each color that all swatches have */
-    private ?array $common = null;
+    /** Once it was asked for. */
+    private ?TellingColors $telling = null;
 
     /** @var ShootLight|false|null in which its pictures were taken, once it was asked for; false for that of any day */
     private ShootLight|false|null $light = null;
@@ -117,49 +115,12 @@ final class AxisColors
         return $bySwatch === null || $byPictures === null ? $bySwatch ?? $byPictures : min($bySwatch, $byPictures);
     }
 
-    /**
-     * The colors of a picture that tell one value from another: without the trim that all of them have, and without what
-     * is seen of the ground through it.
-     *
-     * @return list<ColorShare> the largest share first; all, where nothing else is seen
-     */
+    /** @return list<ColorShare> the colors of a picture that tell one value from another, the largest share first */
     public function telling(ValuePicture $picture): array
     {
-        $idle = $this->common();
-        // Where cloth fills the picture, its ground is the cloth.
-        if ($picture->seen->doubt === null && $picture->seen->filled < 1.0) {
-            $idle[] = Swatch::of($picture->seen->background);
-        }
-        $own = array_values(array_filter(
-            $picture->seen->colors,
-            fn (ColorShare $share): bool => array_filter(
-                $idle,
-                fn (Swatch $one): bool => SwatchDistance::ofColor($share->color, $one) <= SwatchDistance::OF_CLOTH / 2,
-            ) === [],
-        ));
+        $this->telling ??= new TellingColors(array_map($this->inLight(...), $this->swatches));
 
-        return $own === [] ? $picture->seen->colors : $own;
-    }
-
-    /** @return list<Swatch> of each color that the swatches of all values have, in the light of the shoot */
-    private function common(): array
-    {
-        if ($this->common !== null) {
-            return $this->common;
-        }
-        $this->common = [];
-        $first = $this->swatches[array_key_first($this->swatches)] ?? null;
-        foreach ($first === null || count($this->swatches) < 2 ? [] : array_slice($first->colors, 1) as $color) {
-            $has = array_filter(
-                $this->swatches,
-                fn (Swatch $swatch): bool => SwatchDistance::ofColor($color, $swatch) <= self::ONE_TRIM,
-            );
-            if (count($has) === count($this->swatches)) {
-                $this->common[] = $this->inLight(Swatch::of($color));
-            }
-        }
-
-        return $this->common;
+        return $this->telling->of($picture->seen);
     }
 
     /** The swatch of a value as it looks in the light in which its product's pictures were taken. */

@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace Core\Matching;
 
-use Core\Checks\AxisColors;
-use Core\Checks\ValuePicture;
+use Core\Color\ColorShare;
 use Core\Color\PictureColors;
 use Core\Color\Swatch;
 use Core\Color\SwatchDistance;
+use Core\Color\TellingColors;
 use Core\Matrix\Axis;
 
 /** Says what the colors of a picture tell about the values of an axis, by their swatches. */
@@ -20,14 +20,11 @@ final readonly class ColorWitness
     /** ΔE00 by which the nearest must be before the next to tell all it can. */
     private const CLEAR = 10.0;
 
-    private ValuePicture $picture;
-
     /** @param  array<int, Swatch>  $swatches  by value id */
     public function __construct(
         private PictureColors $seen,
         private array $swatches,
     ) {
-        $this->picture = new ValuePicture(0, '', 0, $seen);
     }
 
     /** The value that the picture looks like; null where it cannot be told. */
@@ -57,8 +54,7 @@ final readonly class ColorWitness
         if ($guess === null || $guess->valueId === $saidId || ! isset($this->swatches[$saidId]) || ! $this->seen->areTold()) {
             return null;
         }
-        $colors = $this->colors($axis);
-        foreach ($colors->telling($this->picture) as $color) {
+        foreach ($this->telling($axis) as $color) {
             $distance = SwatchDistance::ofColor($color->color, $this->swatches[$saidId]);
             $isNear = $distance <= max(SwatchDistance::OF_CLOTH / 2, $guess->distance);
             $toOther = SwatchDistance::ofColor($color->color, $this->swatches[$guess->valueId]);
@@ -73,8 +69,7 @@ final readonly class ColorWitness
     /** @return array<int, float> how much the picture speaks against each value that has a swatch, in ΔE00, by value id */
     private function distances(Axis $axis): array
     {
-        $colors = $this->colors($axis);
-        $main = $colors->telling($this->picture)[0]->color ?? null;
+        $main = $this->telling($axis)[0]->color ?? null;
         $distances = [];
         foreach ($axis->values as $value) {
             if ($main !== null && isset($this->swatches[$value->id])) {
@@ -85,8 +80,11 @@ final readonly class ColorWitness
         return $distances;
     }
 
-    private function colors(Axis $axis): AxisColors
+    /** @return list<ColorShare> */
+    private function telling(Axis $axis): array
     {
-        return new AxisColors($axis, array_intersect_key($this->swatches, array_flip($axis->valueIds())));
+        $swatches = array_intersect_key($this->swatches, array_flip($axis->valueIds()));
+
+        return (new TellingColors($swatches))->of($this->seen);
     }
 }
