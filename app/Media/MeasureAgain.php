@@ -11,7 +11,10 @@ use Illuminate\Contracts\Queue\ShouldQueue;
 use Illuminate\Foundation\Queue\Queueable;
 use Illuminate\Support\Facades\Queue;
 
-/** Measures the colors of some pictures anew that an earlier version measured, from a size that was derived of them. */
+/**
+ * Measures some pictures anew that an earlier version measured: their colors from a size that was derived of them, their
+ * fingerprints from the sample that is kept.
+ */
 final class MeasureAgain implements ShouldBeUnique, ShouldQueue
 {
     use Queueable;

@@ -74,10 +74,10 @@ final class SwatchChecks
     private static function showsItsOwn(AxisColors $colors, ValuePicture $picture, int $otherId): bool
     {
         [$own, $other] = [$colors->lit($picture->valueId), $colors->lit($otherId)];
+        if ($own === null) {
+            return false;
+        }
         foreach (array_slice($colors->telling($picture), 1) as $share) {
-            if ($own === null) {
-                return false;
-            }
             $toOwn = SwatchDistance::ofColor($share->color, $own);
             $toOther = $other === null ? INF : SwatchDistance::ofColor($share->color, $other);
             if ($share->share >= SwatchDistance::TRIM && $toOwn <= SwatchDistance::OF_CLOTH / 2

@@ -110,30 +110,18 @@ final class ColorMeter
      */
     private function flooded(Sample $sample, array $labs, array $border, Lab $ground): array
     {
-        $isGround = $isShade = [];
-        $open = [];
-        foreach ($border as $at) {
-            if ($labs[$at]->distance($ground) <= self::LIKE_BORDER) {
-                $isGround[$at] = true;
-                $open[] = $at;
-            }
-        }
-        while ($open !== []) {
-            $from = array_pop($open);
-            foreach ($sample->beside($from) as $at) {
-                if (isset($isGround[$at])) {
-                    continue;
-                }
-                $isPlain = $labs[$at]->distance($ground) <= self::STEP;
-                if ($isPlain || $this->isShade($labs[$at], $labs[$from], $ground)) {
-                    $isGround[$at] = true;
-                    $open[] = $at;
-                    if (! $isPlain) {
-                        $isShade[$at] = true;
-                    }
-                }
-            }
-        }
+        $isPlain = fn (int $at): bool => $labs[$at]->distance($ground) <= self::STEP;
+        $likeGround = fn (int $at): bool => $labs[$at]->distance($ground) <= self::LIKE_BORDER;
+        $begin = array_values(array_filter($border, $likeGround));
+        $isGround = $sample->reached(
+            $begin,
+            fn (int $at, int $from): bool => $isPlain($at) || $this->isShade($labs[$at], $labs[$from], $ground),
+        );
+        $isShade = array_filter(
+            array_diff_key($isGround, array_flip($begin)),
+            fn (int $at): bool => ! $isPlain($at),
+            ARRAY_FILTER_USE_KEY,
+        );
 
         return array_diff_key($isGround, $this->goods($sample, $labs, $isGround, $isShade));
     }
@@ -164,37 +152,42 @@ final class ColorMeter
     private function goods(Sample $sample, array $labs, array $isGround, array $isShade): array
     {
         $goods = $seen = [];
+        $plain = array_diff_key($isGround, $isShade);
         foreach (array_keys($isShade) as $start) {
             if (isset($seen[$start])) {
                 continue;
             }
-            $seen[$start] = true;
-            $part = $open = [$start];
-            $sharp = $all = 0;
-            while ($open !== []) {
-                $from = array_pop($open);
-                foreach ($sample->beside($from) as $at) {
-                    if (isset($isShade[$at]) && ! isset($seen[$at])) {
-                        $seen[$at] = true;
-                        $part[] = $open[] = $at;
-                    } elseif (isset($isGround[$at]) && ! isset($isShade[$at])) {
-                        $all++;
-                        $sharp += $labs[$at]->distance($labs[$from]) > self::OUTLINE ? 1 : 0;
-                    } elseif (! isset($isGround[$at])) {
-                        // A pixel between the two, mixed of both, and plain ground right behind it.
-                        $behind = $at + $at - $from;
-                        $isEdge = isset($isGround[$behind]) && ! isset($isShade[$behind]);
-                        $all += $isEdge ? 1 : 0;
-                        $sharp += $isEdge ? 1 : 0;
-                    }
-                }
-            }
-            if ($all > 0 && $sharp / $all >= self::LEAST_OUTLINE) {
-                $goods += array_fill_keys($part, true);
-            }
+            $part = $sample->reached([$start], fn (int $at): bool => isset($isShade[$at]));
+            $seen += $part;
+            $goods += $this->hasOutline($sample, $labs, $part, $plain, $isGround) ? $part : [];
         }
 
         return $goods;
+    }
+
+    /**
+     * @param  list<Lab>  $labs
+     * @param  array<int, true>  $part  of a picture that hangs together, by place
+     * @param  array<int, true>  $plain  ground that no shadow lies on
+     * @param  array<int, true>  $isGround
+     */
+    private function hasOutline(Sample $sample, array $labs, array $part, array $plain, array $isGround): bool
+    {
+        $sharp = $all = 0;
+        foreach (array_keys($part) as $from) {
+            foreach ($sample->beside($from) as $at) {
+                if (isset($plain[$at])) {
+                    $all++;
+                    $sharp += $labs[$at]->distance($labs[$from]) > self::OUTLINE ? 1 : 0;
+                } elseif (! isset($isGround[$at]) && isset($plain[$at + $at - $from])) {
+                    // A pixel between the two, mixed of both, and plain ground right behind it.
+                    $all++;
+                    $sharp++;
+                }
+            }
+        }
+
+        return $all > 0 && $sharp / $all >= self::LEAST_OUTLINE;
     }
 
     /**

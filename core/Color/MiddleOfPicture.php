@@ -109,16 +109,8 @@ final class MiddleOfPicture
      */
     private static function connected(Sample $sample, array $own, array $middle): array
     {
-        $open = array_values(array_filter($middle, fn (int $at): bool => isset($own[$at])));
-        $reached = array_fill_keys($open, true);
-        while ($open !== []) {
-            foreach ($sample->beside(array_pop($open)) as $at) {
-                if (isset($own[$at]) && ! isset($reached[$at])) {
-                    $reached[$at] = true;
-                    $open[] = $at;
-                }
-            }
-        }
+        $begin = array_values(array_filter($middle, fn (int $at): bool => isset($own[$at])));
+        $reached = $sample->reached($begin, fn (int $at): bool => isset($own[$at]));
 
         return array_intersect_key($own, $reached);
     }

@@ -142,6 +142,29 @@ final readonly class Sample
     }
 
     /**
+     * What is reached from some pixels, from each to those beside it.
+     *
+     * @param  list<int>  $from  places of pixels
+     * @param  callable(int, int): bool  $reaches  whether a pixel is reached from one beside it: asked with both places
+     * @return array<int, true> by place, those it begins at among them
+     */
+    public function reached(array $from, callable $reaches): array
+    {
+        $reached = array_fill_keys($from, true);
+        while ($from !== []) {
+            $at = array_pop($from);
+            foreach ($this->beside($at) as $next) {
+                if (! isset($reached[$next]) && $reaches($next, $at)) {
+                    $reached[$next] = true;
+                    $from[] = $next;
+                }
+            }
+        }
+
+        return $reached;
+    }
+
+    /**
      * Pixels averaged with those around them that are of one thing with them, so that threads and grain do not count as
      * light and shade.
      *

@@ -189,8 +189,7 @@ final readonly class DropReader
         );
         // A code of letters alone is like any word.
         if (preg_match('/\p{N}{2,}/u', $code) !== 1
-
-                                    || preg_match("/(?<![\\p{L}\\p{N}]){$pattern}(?![\\p{L}\\p{N}])/u", mb_scrub($file, 'UTF-8'), $found) !== 1) {
+            || preg_match("/(?<![\\p{L}\\p{N}]){$pattern}(?![\\p{L}\\p{N}])/u", mb_scrub($file, 'UTF-8'), $found) !== 1) {
             return '';
         }
 

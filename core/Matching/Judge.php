@@ -13,13 +13,7 @@ use Core\Reach\Reach;
 /** Concludes from what was understood of a name which product it is of, which part of it, and which view. */
 final readonly class Judge
 {
-    /** Where a word is left that nobody knows: it may be the one that matters. */
-    private const WITH_A_REST = 0.85;
-
-    /** A guessed form of a color's name, where the picture looks that color too. */
-    private const SEEN_FORM = 0.85;
-
-    /** Where such a word stands beside a color: it is as likely a part of that color's name. */
+    /** Where a word that nobody knows stands beside a color: it is as likely a part of that color's name. */
     private const WITH_A_SHADE = 0.70;
 
     /** Letters of a word that may matter. */
@@ -130,11 +124,11 @@ final readonly class Judge
         }
     }
 
-    /** The picture may confirm what a guessed form of a name says. */
+    /** The picture may confirm what a guessed form of a name says, which makes it no surer than likely. */
     private function raise(?ColorWitness $witness, KnownProduct $product, Axis $axis, int $saidId, OpenCase $case): void
     {
         $isSeen = $witness?->guess($axis)?->valueId === $saidId;
-        $case->atMost($isSeen ? self::SEEN_FORM : Exactness::Short->confidence());
+        $case->atMost($isSeen ? Verdict::LIKELY : Exactness::Short->confidence());
         if ($isSeen) {
             $case->reasons[] = "The picture looks {$product->label($axis->id, $saidId)} too.";
         }
@@ -188,7 +182,7 @@ final readonly class Judge
                 return;
             }
         }
-        $case->doubt(DoubtKind::UnknownWord, "“{$part->text}” means nothing here.", self::WITH_A_REST);
+        $case->doubt(DoubtKind::UnknownWord, "“{$part->text}” means nothing here.", Verdict::LIKELY);
     }
 
     /** The last small number that means nothing else. */

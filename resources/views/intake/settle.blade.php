@@ -21,7 +21,7 @@
                 <p class="seen" title="Main colors of what is shown">@foreach ($screen->colors() as $share)<x-swatch :swatch="Core\Color\Swatch::of($share->color)"/><span>{{ round(100 * $share->share) }} %</span>@endforeach</p>
                 <p class="seen" title="Along the border of the picture"><x-swatch :swatch="Core\Color\Swatch::of($file->look->colors->background)"/><span>ground, {{ round(100 * $file->look->colors->evenness) }} % even</span></p>
             @endif
-            @if ($file->look?->colors->doubt !== null)<p class="quiet">{{ $file->look->colors->doubt }}</p>@endif
+            @if ($file->look?->colors->doubt !== null)<p class="seen"><span>{{ $file->look->colors->doubt }}</span></p>@endif
         </div>
     </div>
     @if ($screen->contradiction() !== [])
