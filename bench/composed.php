@@ -15,7 +15,10 @@ use Tests\Core\Photograph;
 require dirname(__DIR__).'/vendor/autoload.php';
 
 [, $outdoors, $rooms, $cloths] = $argv + [1 => '', 2 => '', 3 => ''];
-$read = fn (string $folder): array => array_map(Photograph::read(...), array_slice(glob("{$folder}/*.{jpg,png}", GLOB_BRACE) ?: [], 0, 30));
+$read = fn (string $folder): array => array_map(
+    Photograph::read(...),
+    array_slice(glob("{$folder}/*.{jpg,png}", GLOB_BRACE) ?: [], 0, 30),
+);
 [$outdoors, $rooms, $cloths] = [$read($outdoors), $read($rooms), $read($cloths)];
 if ($outdoors === [] || $rooms === [] || $cloths === []) {
     fwrite(STDERR, "Give folders with photographs of outdoors, of rooms, and of surfaces that cloth is woven like.\n");
@@ -23,11 +26,26 @@ if ($outdoors === [] || $rooms === [] || $cloths === []) {
 }
 $trials = new ComposedTrials($outdoors, $rooms, $cloths);
 $products = (int) ($argv[4] ?? 100);
-$at = fn (array $sorted, float $share): string => is_finite($sorted[(int) ($share * (count($sorted) - 1))]) ? sprintf('%.1f', $sorted[(int) ($share * (count($sorted) - 1))]) : '–';
+$at = function (array $sorted, float $share): string {
+    $value = $sorted[(int) ($share * (count($sorted) - 1))];
+
+    return is_finite($value) ? sprintf('%.1f', $value) : '–';
+};
 echo "| composed | median | 9 of 10 | worst | doubt said | mislabeled found | right ones accused |\n| --- | ---: | ---: | ---: | ---: | ---: | ---: |\n";
 foreach (array_keys(ComposedTrials::CASES) as $number => $case) {
     $result = ComposedTrials::tried($trials->products($case, $products, 700 + $number));
-    printf("| %s | %s | %s | %s | %d %% | %d of %d | %d of %s |\n", $case, $at($result['errors'], 0.5), $at($result['errors'], 0.9), $at($result['errors'], 1.0), 100 * $result['doubted'], $result['found'], $products, $result['accused'], number_format($result['right']));
+    printf(
+        "| %s | %s | %s | %s | %d %% | %d of %d | %d of %s |\n",
+        $case,
+        $at($result['errors'], 0.5),
+        $at($result['errors'], 0.9),
+        $at($result['errors'], 1.0),
+        100 * $result['doubted'],
+        $result['found'],
+        $products,
+        $result['accused'],
+        number_format($result['right']),
+    );
 }
 echo "\n| near the color of its ground | measured | says that it cannot tell | wrong without a word |\n| --- | ---: | ---: | ---: |\n";
 foreach (array_keys(ComposedTrials::NEAR_GROUND) as $case) {

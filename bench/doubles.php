@@ -15,7 +15,12 @@ require dirname(__DIR__).'/vendor/autoload.php';
 
 $cut = function (Imagick $picture, float $left, float $top, float $wide, float $high): void {
     [$width, $height] = [$picture->getImageWidth(), $picture->getImageHeight()];
-    $picture->cropImage((int) ($wide * $width), (int) ($high * $height), (int) ($left * $width), (int) ($top * $height));
+    $picture->cropImage(
+        (int) ($wide * $width),
+        (int) ($high * $height),
+        (int) ($left * $width),
+        (int) ($top * $height),
+    );
     $picture->setImagePage(0, 0, 0, 0);
 };
 $times = function (Imagick $picture, float $share, int $channel = Imagick::CHANNEL_DEFAULT): void {

@@ -48,7 +48,8 @@ match ($argv[1]) {
     // A picture that the products do not have is a new row of each.
     'add' => (function (): void {
         $row = (array) DB::table('photos')->where('state', 'ready')->first();
-        $photo = DB::table('photos')->insertGetId(['sha256' => hash('sha256', 'label')] + array_diff_key($row, ['id' => true]));
+        $photo = DB::table('photos')
+            ->insertGetId(['sha256' => hash('sha256', 'label')] + array_diff_key($row, ['id' => true]));
         $ids = Product::query()->where('code', 'like', 'GEN-%')->orderBy('id')->pluck('id')->all();
         $wanted = ['photo' => (string) $photo, 'way' => 'add', 'file' => 'label.jpg'];
         $ada = User::query()->where('email', 'ada@thrumbury.example')->firstOrFail();

@@ -194,7 +194,13 @@ final class BatchRunner
     private function change(Batch $batch, stdClass $item): void
     {
         $entry = $this->acted($batch, $item);
-        $this->note($batch, $item, $entry === null ? BatchProductState::Same : BatchProductState::Changed, '', $entry?->id);
+        $this->note(
+            $batch,
+            $item,
+            $entry === null ? BatchProductState::Same : BatchProductState::Changed,
+            '',
+            $entry?->id,
+        );
     }
 
     private function acted(Batch $batch, stdClass $item): ?HistoryEntry
@@ -219,11 +225,20 @@ final class BatchRunner
     }
 
     /** What became of a product, unless another worker has noted it. */
-    private function note(Batch $batch, stdClass $item, BatchProductState $state, string $words = '', ?int $historyId = null): void
-    {
+    private function note(
+        Batch $batch,
+        stdClass $item,
+        BatchProductState $state,
+        string $words = '',
+        ?int $historyId = null,
+    ): void {
         DB::table('batch_products')->where('batch_id', $batch->id)->where('product_id', $item->product_id)
             ->where('state', $item->state)
-            ->update(['state' => $state->value, 'words' => mb_strimwidth($words, 0, 400, '…'), 'history_id' => $historyId]);
+            ->update([
+                'state' => $state->value,
+                'words' => mb_strimwidth($words, 0, 400, '…'),
+                'history_id' => $historyId,
+            ]);
     }
 
     /** Why a product was not changed. Where the database is away, nobody knows: the batch goes on later. */

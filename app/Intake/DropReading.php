@@ -137,7 +137,10 @@ final class DropReading
         foreach ($files as $id => $file) {
             $photoId = (int) $file->photo_id;
             if (isset($looks[$photoId])) {
-                $same = array_map(fn (int $twin): array => $byPhoto[$twin] ?? [], [$photoId, ...$twins[$photoId] ?? []]);
+                $same = array_map(
+                    fn (int $twin): array => $byPhoto[$twin] ?? [],
+                    [$photoId, ...$twins[$photoId] ?? []],
+                );
                 $seen[$id] = new SeenPicture(
                     $looks[$photoId]->colors,
                     $resembled[$photoId] ?? null,

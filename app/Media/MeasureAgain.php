@@ -12,8 +12,8 @@ use Illuminate\Foundation\Queue\Queueable;
 use Illuminate\Support\Facades\Queue;
 
 /**
- * Measures some pictures anew that an earlier version measured: their colors from a size that was derived of them, their
- * fingerprints from the sample that is kept.
+ * Measures some pictures anew that an earlier version measured: their colors from a size that was derived of them,
+ * their fingerprints from the sample that is kept.
  */
 final class MeasureAgain implements ShouldBeUnique, ShouldQueue
 {

@@ -58,7 +58,11 @@ final class NearDoubles
         $hexes = [$mirrored->hex];
         foreach ($prints as $cut => $print) {
             $less = $cut === 'all' ? 0 : Resemblance::MOST_BITS - Resemblance::MOST_BITS_CUT;
-            array_push($bits, 'BIT_COUNT('.PhotoLooks::bitsOf($cut)." ^ CONV(?, 16, 10)) + {$less}", "BIT_COUNT(bits ^ CONV(?, 16, 10)) + {$less}");
+            array_push(
+                $bits,
+                'BIT_COUNT('.PhotoLooks::bitsOf($cut)." ^ CONV(?, 16, 10)) + {$less}",
+                "BIT_COUNT(bits ^ CONV(?, 16, 10)) + {$less}",
+            );
             array_push($hexes, $prints['all']->hex, $print->hex);
         }
         $least = 'LEAST('.implode(', ', $bits).')';

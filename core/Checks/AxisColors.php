@@ -100,8 +100,8 @@ final class AxisColors
     }
 
     /**
-     * How much a picture speaks against being of a value, as its swatch has it in the light of the shoot or as its other
-     * pictures show it, whichever is less: a swatch may be off, and so may a picture.
+     * How much a picture speaks against being of a value, as its swatch has it in the light of the shoot or as its
+     * other pictures show it, whichever is less: a swatch may be off, and so may a picture.
      */
     public function against(ValuePicture $picture, int $valueId): ?float
     {
@@ -179,7 +179,12 @@ final class AxisColors
         $least = count($this->swatch($valueId)->colors ?? []) > 1 ? self::SECOND_OF_TWO : self::SECOND;
         $colors = array_map(fn (ColorShare $share): Srgb => $share->color, array_filter(array_slice($shares, 0, 2), fn (ColorShare $share, int $at): bool => $at === 0 || $share->share >= $least, ARRAY_FILTER_USE_BOTH));
 
-        return new MeasuredSwatch(Swatch::of(...array_values($colors)), $pictures[0]->placementId, count($pictures), $sure !== []);
+        return new MeasuredSwatch(
+            Swatch::of(...array_values($colors)),
+            $pictures[0]->placementId,
+            count($pictures),
+            $sure !== [],
+        );
     }
 
     /** The other value whose swatch is nearest; null where there is none. */
@@ -229,6 +234,9 @@ final class AxisColors
      */
     private function mains(array $pictures): array
     {
-        return array_map(fn (ValuePicture $picture): Lab => Lab::of($this->main($picture) ?? $picture->seen->background), $pictures);
+        return array_map(
+            fn (ValuePicture $picture): Lab => Lab::of($this->main($picture) ?? $picture->seen->background),
+            $pictures,
+        );
     }
 }

@@ -59,7 +59,11 @@ final class SwatchChecks
                     [$nearest, $least] = [$value, $distance];
                 }
             }
-            if ($nearest !== null && $own - $least >= SwatchDistance::NEARER && ! self::showsItsOwn($colors, $picture, $nearest->id)) {
+            if (
+                $nearest !== null
+                && $own - $least >= SwatchDistance::NEARER
+                && ! self::showsItsOwn($colors, $picture, $nearest->id)
+            ) {
                 $findings[] = new SwatchFinding(SwatchCheck::Mislabeled, "{$picture->file} is linked to ".($colors->axis->value($picture->valueId)->label ?? 'another color')." and looks like {$nearest->label}.", [$picture->valueId, $nearest->id], $colors->distance($picture), $picture->placementId);
             }
         }

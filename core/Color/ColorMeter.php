@@ -19,7 +19,10 @@ final class ColorMeter
     /** How far a shadow may darken the ground, in L*, and how far it may tint it, in chroma. */
     private const SHADOW = [38.0, 5.0];
 
-    /** ΔE*ab between a thing and the ground right beside it, where it has an outline; and on how much of its edge, at least. */
+    /**
+     * ΔE*ab between a thing and the ground right beside it, where it has an outline; and on how much of its edge, at
+     * least.
+     */
     private const OUTLINE = 4.5;
 
     private const LEAST_OUTLINE = 0.35;
@@ -61,7 +64,13 @@ final class ColorMeter
         }
 
         if ($filled < self::MOST_SHADOW && $this->mayBeShadow(Lab::median($shown), $ground)) {
-            return new PictureColors($ground->toSrgb(), $even, $filled, [], 'What is seen may be no more than a shadow on its background, so that its color cannot be told.');
+            return new PictureColors(
+                $ground->toSrgb(),
+                $even,
+                $filled,
+                [],
+                'What is seen may be no more than a shadow on its background, so that its color cannot be told.',
+            );
         }
 
         return new PictureColors($ground->toSrgb(), $even, $filled, $this->colors($shown), null);
@@ -73,10 +82,22 @@ final class ColorMeter
         $shown = MiddleOfPicture::shown($sample, $labs);
         $filled = count($shown) / count($labs);
         if ($shown === [] || $filled < self::LEAST_FILLED) {
-            return new PictureColors($ground->toSrgb(), $even, $filled, [], 'What it shows cannot be told from its background.');
+            return new PictureColors(
+                $ground->toSrgb(),
+                $even,
+                $filled,
+                [],
+                'What it shows cannot be told from its background.',
+            );
         }
 
-        return new PictureColors($ground->toSrgb(), $even, $filled, $this->colors(array_values($sample->evened($shown))), 'Its background is not even: what stands in the middle was measured.');
+        return new PictureColors(
+            $ground->toSrgb(),
+            $even,
+            $filled,
+            $this->colors(array_values($sample->evened($shown))),
+            'Its background is not even: what stands in the middle was measured.',
+        );
     }
 
     /**

@@ -30,7 +30,11 @@ final readonly class LabClusters
         while (count($centers) < $groups && max($nearest) > $step) {
             $center = $some[(int) array_search(max($nearest), $nearest, true)];
             $centers[] = $center;
-            $nearest = array_map(fn (Lab $lab, float $before): float => min($before, $lab->distance($center)), $some, $nearest);
+            $nearest = array_map(
+                fn (Lab $lab, float $before): float => min($before, $lab->distance($center)),
+                $some,
+                $nearest,
+            );
         }
         $clusters = new self($centers);
         for ($round = 0; $round < $rounds; $round++) {

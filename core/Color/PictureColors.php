@@ -7,7 +7,10 @@ namespace Core\Color;
 /** What is measured of a picture's colors. */
 final readonly class PictureColors
 {
-    /** Share of the border that a background has, where there is nothing else: only then it can be taken away by its color. */
+    /**
+     * Share of the border that a background has, where there is nothing else: only then it can be taken away by its
+     * color.
+     */
     public const EVEN = 0.9;
 
     /**

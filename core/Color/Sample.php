@@ -43,9 +43,21 @@ final readonly class Sample
         }
         $pixels = [];
         for ($y = 0; $y < $this->height; $y++) {
-            $v = max(0.0, min($this->height - 1.001, ($top + ($bottom - $top) * ($y + 0.5) / $this->height) * $this->height - 0.5));
+            $v = max(
+                0.0,
+                min(
+                    $this->height - 1.001,
+                    ($top + ($bottom - $top) * ($y + 0.5) / $this->height) * $this->height - 0.5,
+                ),
+            );
             for ($x = 0; $x < $this->width; $x++) {
-                $u = max(0.0, min($this->width - 1.001, ($left + ($right - $left) * ($x + 0.5) / $this->width) * $this->width - 0.5));
+                $u = max(
+                    0.0,
+                    min(
+                        $this->width - 1.001,
+                        ($left + ($right - $left) * ($x + 0.5) / $this->width) * $this->width - 0.5,
+                    ),
+                );
                 $pixels[] = $this->between($u, $v);
             }
         }

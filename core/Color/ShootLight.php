@@ -51,7 +51,10 @@ final readonly class ShootLight
         foreach ($powers as $own) {
             sort($own);
             $count = count($own);
-            if ($count < self::LEAST_PICTURES || $own[intdiv(3 * $count, 4)] - $own[intdiv($count, 4)] > self::MOST_SPREAD) {
+            if (
+                $count < self::LEAST_PICTURES
+                || $own[intdiv(3 * $count, 4)] - $own[intdiv($count, 4)] > self::MOST_SPREAD
+            ) {
                 return null;
             }
             $middle = $own[intdiv($count, 2)];

@@ -31,13 +31,18 @@ final readonly class ColorForms
     /**
      * The reading with such words understood.
      *
-     * @param  array<array-key, array<int, true>>  $senders  unknown words, bare => ids of axes that they are no value of
+     * @param  array<array-key, array<int, true>>  $senders  unknown words, bare => ids of axes that they are no value
+     * of
      */
     public function understand(NameReading $reading, KnownProduct $product, array $senders): NameReading
     {
         foreach ($product->matrix->axes as $axis) {
             if ($axis->kind === AxisKind::Color && $axis->changesPicture) {
-                $reading = $this->turned($reading, $axis, $senders) ?? $this->almost($reading, $axis, $senders) ?? $reading;
+                $reading = $this->turned(
+                    $reading,
+                    $axis,
+                    $senders,
+                ) ?? $this->almost($reading, $axis, $senders) ?? $reading;
             }
         }
 
@@ -187,7 +192,10 @@ final readonly class ColorForms
         return array_intersect(self::stems($bare), self::stems($word)) !== [];
     }
 
-    /** @return non-empty-list<string> the word in one spelling, and what is left of it without each ending that it may have */
+    /**
+     * @return non-empty-list<string> the word in one spelling, and what is left of it without each ending that it may
+     * have
+     */
     private static function stems(string $bare): array
     {
         $bare = str_replace('grey', 'gray', $bare);

@@ -51,7 +51,12 @@ final readonly class ColorWitness
     public function against(Axis $axis, int $saidId): ?int
     {
         $guess = $this->guess($axis);
-        if ($guess === null || $guess->valueId === $saidId || ! isset($this->swatches[$saidId]) || ! $this->seen->areTold()) {
+        if (
+            $guess === null
+            || $guess->valueId === $saidId
+            || ! isset($this->swatches[$saidId])
+            || ! $this->seen->areTold()
+        ) {
             return null;
         }
         foreach ($this->telling($axis) as $color) {
@@ -66,7 +71,9 @@ final readonly class ColorWitness
         return $this->distances($axis)[$saidId] - $guess->distance >= SwatchDistance::NEARER ? $guess->valueId : null;
     }
 
-    /** @return array<int, float> how much the picture speaks against each value that has a swatch, in ΔE00, by value id */
+    /**
+     * @return array<int, float> how much the picture speaks against each value that has a swatch, in ΔE00, by value id
+     */
     private function distances(Axis $axis): array
     {
         $main = $this->telling($axis)[0]->color ?? null;

@@ -169,7 +169,10 @@ final readonly class DropHabits
             $word = implode('', array_column(array_slice($parts, $from, $end - $from), 'bare'));
             $shortest = $end - $from > self::OFTEN ? self::SHORT_PRINT : self::LONG_PRINT;
             $isPrint = $end - $from > 1 && strlen($word) >= $shortest && preg_match('/^[0-9a-f]+$/', $word) === 1;
-            if ($isPrint && ! $this->isKnown([$word, ...array_column(array_slice($parts, $from, $end - $from), 'bare')])) {
+            if (
+                $isPrint
+                && ! $this->isKnown([$word, ...array_column(array_slice($parts, $from, $end - $from), 'bare')])
+            ) {
                 $habits += array_fill($from, $end - $from, PartHabit::nothing());
             }
         }

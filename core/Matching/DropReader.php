@@ -48,7 +48,13 @@ final readonly class DropReader
         $senders = $this->axesBeside($readings, $common);
         $verdicts = $known = [];
         foreach ($readings as $key => $reading) {
-            $known[$key] = new Circumstances($names[$key]->productId ?? $productId, $names[$key]->view, $common, $senders, $seen[$key] ?? null);
+            $known[$key] = new Circumstances(
+                $names[$key]->productId ?? $productId,
+                $names[$key]->view,
+                $common,
+                $senders,
+                $seen[$key] ?? null,
+            );
             $verdicts[$key] = $this->judge->judge($reading, $known[$key]);
         }
         $verdicts = $this->withUsualProducts($names, $verdicts, $known);
@@ -189,7 +195,8 @@ final readonly class DropReader
         );
         // A code of letters alone is like any word.
         if (preg_match('/\p{N}{2,}/u', $code) !== 1
-            || preg_match("/(?<![\\p{L}\\p{N}]){$pattern}(?![\\p{L}\\p{N}])/u", mb_scrub($file, 'UTF-8'), $found) !== 1) {
+
+                                    || preg_match("/(?<![\\p{L}\\p{N}]){$pattern}(?![\\p{L}\\p{N}])/u", mb_scrub($file, 'UTF-8'), $found) !== 1) {
             return '';
         }
 
@@ -236,7 +243,13 @@ final readonly class DropReader
         foreach ($verdicts as $key => $verdict) {
             if ($verdict->productId !== null && $verdict->reach !== null) {
                 foreach ($verdict->narrower as $axisId => $valueId) {
-                    $part = [$verdict->productId, $verdict->reach->key(), $verdict->view?->key, $verdict->place, $axisId];
+                    $part = [
+                        $verdict->productId,
+                        $verdict->reach->key(),
+                        $verdict->view?->key,
+                        $verdict->place,
+                        $axisId,
+                    ];
                     $alike[implode(' ', $part)][$valueId][] = $key;
                 }
             }

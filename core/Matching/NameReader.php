@@ -63,7 +63,10 @@ final readonly class NameReader
                     continue;
                 }
                 $own = array_values(array_filter($meanings, fn (Meaning $meaning): bool => in_array($meaning->kind, $kinds, true)));
-                if ($own !== [] && ! ($own[0]->kind === MeaningKind::Sku && self::endsInValue($spans, $from, $length))) {
+                if (
+                    $own !== []
+                    && ! ($own[0]->kind === MeaningKind::Sku && self::endsInValue($spans, $from, $length))
+                ) {
                     for ($at = $from + 1; $at < $from + $length; $at++) {
                         $taken[$at] = null;
                     }
@@ -274,7 +277,13 @@ final readonly class NameReader
                 $passedOver[] = $part;
             } elseif (array_key_exists($at, $taken)) {
                 $own = $taken[$at];
-                if ($own !== null && $hasSku && count($own->parts) === 1 && $part->isNumber() && $own->isOnly(MeaningKind::Value)) {
+                if (
+                    $own !== null
+                    && $hasSku
+                    && count($own->parts) === 1
+                    && $part->isNumber()
+                    && $own->isOnly(MeaningKind::Value)
+                ) {
                     // The SKU has said its values: a number beside it is that of a shot.
                     $numbers[] = $part;
                 } elseif ($own !== null) {

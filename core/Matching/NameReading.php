@@ -52,7 +52,10 @@ final readonly class NameReading
         }
 
         return $grounds === [] ? $this : new self(
-            array_values(array_filter($this->understood, fn (Understood $one): bool => ! in_array($one, $grounds, true))),
+            array_values(array_filter(
+                $this->understood,
+                fn (Understood $one): bool => ! in_array($one, $grounds, true),
+            )),
             [...$this->passedOver, ...$idle],
             $this->numbers,
             array_values(array_filter($this->unknown, fn (NamePart $part): bool => ! in_array($part, $idle, true))),

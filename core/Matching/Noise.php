@@ -73,7 +73,23 @@ final class Noise
 
     /** Small words between the others, which part no name. */
     private const PARTICLES = [
-        'of', 'the', 'and', 'for', 'with', 'in', 'und', 'von', 'mit', 'aus', 'der', 'die', 'das', 'des', 'de', 'du', 'la',
+        'of',
+        'the',
+        'and',
+        'for',
+        'with',
+        'in',
+        'und',
+        'von',
+        'mit',
+        'aus',
+        'der',
+        'die',
+        'das',
+        'des',
+        'de',
+        'du',
+        'la',
         'le', 'les', 'et', 'en', 'avec', 'el', 'los', 'las', 'del', 'con', 'di', 'da',
     ];
 

@@ -24,12 +24,14 @@ final readonly class Resemblance
     public const MOST_BITS_CUT = 10;
 
     /**
-     * Mean difference in Lab (CIE 1976) of what is shown, up to which it is the same picture; of the demo's pictures, the
-     * same ones come to 4.7, and other colors of the same goods begin at 10.
+     * Mean difference in Lab (CIE 1976) of what is shown, up to which it is the same picture; of the demo's pictures,
+     * the same ones come to 4.7, and other colors of the same goods begin at 10.
      */
     public const SAME = 4.75;
 
-    /** Difference of their means in lightness, and in a and b, that light and cutting can make; more is not looked at. */
+    /**
+     * Difference of their means in lightness, and in a and b, that light and cutting can make; more is not looked at.
+     */
     public const MOST_OF_MEANS = [30.0, 16.0, 22.0];
 
     /** What is seen of a picture that was cut: left, top, right and bottom edge, as parts of its sides. */
@@ -55,7 +57,10 @@ final readonly class Resemblance
     /** Least part of a side that is left of a picture which was cut. */
     private const LEAST_LEFT = 0.72;
 
-    /** At a first look, every second pixel of every second row; the likest ways are tried, and of these some with moved edges. */
+    /**
+     * At a first look, every second pixel of every second row; the likest ways are tried, and of these some with moved
+     * edges.
+     */
     private const COARSE = 2;
 
     private const TRIED = 4;
@@ -103,7 +108,15 @@ final readonly class Resemblance
         }, $half->pixels);
         $border = array_intersect_key($lab, array_flip($half->border(1)));
 
-        return new self($sample, $lab, [self::median(array_column($border, 0)), self::median(array_column($border, 1)), self::median(array_column($border, 2))]);
+        return new self(
+            $sample,
+            $lab,
+            [
+                self::median(array_column($border, 0)),
+                self::median(array_column($border, 1)),
+                self::median(array_column($border, 2)),
+            ],
+        );
     }
 
     /**
@@ -167,8 +180,8 @@ final readonly class Resemblance
     }
 
     /**
-     * The ways to lay the one over what is seen of the other where it is cut, or mirrored, in which they are likest at a
-     * first look.
+     * The ways to lay the one over what is seen of the other where it is cut, or mirrored, in which they are likest at
+     * a first look.
      *
      * @return list<array{self, self, array{float, float, float, float}}> the likest first; none that are hopeless
      */
@@ -199,7 +212,9 @@ final readonly class Resemblance
         $own = $this->sample->cut(...$edges);
         $light = OtherLight::between($own, $other->sample);
 
-        return $light === null ? INF : self::of($light->on($own))->over($other, self::CUTS['all'], 1, $light->movesGround);
+        return $light === null
+            ? INF
+            : self::of($light->on($own))->over($other, self::CUTS['all'], 1, $light->movesGround);
     }
 
     /**
@@ -234,8 +249,8 @@ final readonly class Resemblance
     }
 
     /**
-     * Pixels of the other against this one between its edges, two by two in one, where either shows something: ground is
-     * like ground anywhere.
+     * Pixels of the other against this one between its edges, two by two in one, where either shows something: ground
+     * is like ground anywhere.
      *
      * @param  array{float, float, float, float}  $edges  left, top, right and bottom, as parts of its sides
      * @param  int  $step  1 for every pixel, 2 for every second of every second row
@@ -246,22 +261,31 @@ final readonly class Resemblance
         [$left, $top, $right, $bottom] = $edges;
         $differences = [];
         for ($y = $step - 1; $y < self::HALF; $y += $step) {
-            $v = max(0.0, min(self::HALF - 1.001, ($top + ($bottom - $top) * ($y + 0.5) / self::HALF) * self::HALF - 0.5));
+            $v = max(
+                0.0,
+                min(self::HALF - 1.001, ($top + ($bottom - $top) * ($y + 0.5) / self::HALF) * self::HALF - 0.5),
+            );
             $row = (int) $v;
             $down = $v - $row;
             for ($x = $step - 1; $x < self::HALF; $x += $step) {
-                $u = max(0.0, min(self::HALF - 1.001, ($left + ($right - $left) * ($x + 0.5) / self::HALF) * self::HALF - 0.5));
+                $u = max(
+                    0.0,
+                    min(self::HALF - 1.001, ($left + ($right - $left) * ($x + 0.5) / self::HALF) * self::HALF - 0.5),
+                );
                 $column = (int) $u;
                 $across = $u - $column;
                 $at = $row * self::HALF + $column;
                 $own = [0.0, 0.0, 0.0];
                 foreach ([0, 1, 2] as $part) {
                     $above = $this->lab[$at][$part] * (1 - $across) + $this->lab[$at + 1][$part] * $across;
-                    $below = $this->lab[$at + self::HALF][$part] * (1 - $across) + $this->lab[$at + self::HALF + 1][$part] * $across;
+                    $below = $this->lab[$at + self::HALF][$part] * (1 - $across)
+                        + $this->lab[$at + self::HALF + 1][$part] * $across;
                     $own[$part] = $above * (1 - $down) + $below * $down;
                 }
                 $theirs = $other->lab[$y * self::HALF + $x];
-                if (self::between($own, $this->ground) > self::SHOWN || self::between($theirs, $other->ground) > self::SHOWN) {
+                $isShown = self::between($own, $this->ground) > self::SHOWN
+                    || self::between($theirs, $other->ground) > self::SHOWN;
+                if ($isShown) {
                     $differences[] = [$own[0] - $theirs[0], $own[1] - $theirs[1], $own[2] - $theirs[2]];
                 }
             }
@@ -271,7 +295,10 @@ final readonly class Resemblance
         }
         $shift = $isTinted ? self::tint($differences) : [0.0, 0.0, 0.0];
 
-        return array_sum(array_map(fn (array $one): float => self::between($one, $shift), $differences)) / count($differences);
+        return array_sum(array_map(
+            fn (array $one): float => self::between($one, $shift),
+            $differences,
+        )) / count($differences);
     }
 
     /**

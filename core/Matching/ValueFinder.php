@@ -84,7 +84,11 @@ final readonly class ValueFinder
                         $now[(int) $meaning->axisId] = true;
                         $named[(int) $meaning->axisId][(int) $meaning->valueId] = true;
                     }
-                } elseif ($isOwn && $understood->of(MeaningKind::View) === [] && $this->isForeign($understood, $meanings, $product)) {
+                } elseif (
+                    $isOwn
+                    && $understood->of(MeaningKind::View) === []
+                    && $this->isForeign($understood, $meanings, $product)
+                ) {
                     $case->doubt(DoubtKind::NotOffered, "{$product->name} does not come in {$meanings[0]->word}.");
                     $case->foreign[(int) $meanings[0]->axisId] = true;
                 }

@@ -128,7 +128,11 @@ final class ComposedPicture
         }
         $count = $scale ** 2;
 
-        return new Sample(self::SAMPLE, self::SAMPLE, array_map(fn (array $sum): int => self::packed($sum, $count), $sums));
+        return new Sample(
+            self::SAMPLE,
+            self::SAMPLE,
+            array_map(fn (array $sum): int => self::packed($sum, $count), $sums),
+        );
     }
 
     private static function isInside(string $shape, float $x, float $y): bool

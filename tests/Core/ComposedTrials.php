@@ -18,7 +18,10 @@ use Core\Matrix\AxisKind;
 use Core\Matrix\Value;
 use Random\Randomizer;
 
-/** Tries the measuring of colors, and the finding of mislabeled pictures, on composed pictures, by what they have of difficulties. */
+/**
+ * Tries the measuring of colors, and the finding of mislabeled pictures, on composed pictures, by what they have of
+ * difficulties.
+ */
 final readonly class ComposedTrials
 {
     /** What is drawn: [ground, light, size, pattern]. */
@@ -56,8 +59,8 @@ final readonly class ComposedTrials
     }
 
     /**
-     * Products of one kind of picture, each with 3 to 6 colors and 3 or 4 pictures of each, all in one light; one picture
-     * is linked to another color, every other time to the nearest.
+     * Products of one kind of picture, each with 3 to 6 colors and 3 or 4 pictures of each, all in one light; one
+     * picture is linked to another color, every other time to the nearest.
      *
      * @return list<ComposedProduct>
      */
@@ -74,10 +77,11 @@ final readonly class ComposedTrials
 
     /**
      * @param  list<ComposedProduct>  $products
-     * @return array{errors: list<float>, doubted: float, found: int, accused: int, right: int} errors in ΔE00, sorted; of
-     *                                                                                          all pictures, how many say that
-     *                                                                                          they cannot be told or may be
-     *                                                                                          wrong
+     * @return array{errors: list<float>, doubted: float, found: int, accused: int, right: int} errors in ΔE00, sorted;
+     *                                                                                          share of pictures with
+     *                                                                                          a doubt; wrong ones that
+     *                                                                                          were found; right ones
+     *                                                                                          accused, of how many
      */
     public static function tried(array $products): array
     {
@@ -90,16 +94,30 @@ final readonly class ComposedTrials
                 $true = $product->colors[$product->shows[$at]];
                 $errors[] = $seen->main() === null ? INF : self::apart($seen->main(), $true);
                 $doubted += (int) ($seen->doubt !== null);
-                $pictures[] = new ValuePicture($at, "p{$at}", $at === $product->wrong ? $product->said : $product->shows[$at], $seen);
+                $pictures[] = new ValuePicture(
+                    $at,
+                    "p{$at}",
+                    $at === $product->wrong ? $product->said : $product->shows[$at],
+                    $seen,
+                );
             }
-            $named = array_column(SwatchChecks::mislabeled(new AxisColors($product->axis, $product->swatches, $pictures)), 'placementId');
+            $named = array_column(
+                SwatchChecks::mislabeled(new AxisColors($product->axis, $product->swatches, $pictures)),
+                'placementId',
+            );
             $found += (int) in_array($product->wrong, $named, true);
             $accused += count(array_diff($named, [$product->wrong]));
             $right += count($pictures) - 1;
         }
         sort($errors);
 
-        return ['errors' => $errors, 'doubted' => $doubted / count($errors), 'found' => $found, 'accused' => $accused, 'right' => $right];
+        return [
+            'errors' => $errors,
+            'doubted' => $doubted / count($errors),
+            'found' => $found,
+            'accused' => $accused,
+            'right' => $right,
+        ];
     }
 
     /** Goods that have nearly the color of their ground: [ground, lightest and darkest of the goods]. */
@@ -111,8 +129,8 @@ final readonly class ComposedTrials
     ];
 
     /**
-     * @return array{right: int, untold: int, wrong: int} pictures that are measured near their color, that say they cannot
-     *                                                    be told or may be wrong, and that are measured wrong without a word
+     * @return array{right: int, untold: int, wrong: int} pictures measured near their color, those that say they cannot
+     *                                                    be told or may be wrong, those wrong without a word
      */
     public function nearGround(string $case, int $pictures, int $seed): array
     {
@@ -122,8 +140,11 @@ final readonly class ComposedTrials
         for ($picture = 0; $picture < $pictures; $picture++) {
             $gray = $random->getInt($darkest, $lightest);
             $color = new Srgb($gray, $gray + $random->getInt(-3, 3), $gray + $random->getInt(-3, 4));
-            $composed = (new ComposedPicture($random))->onGround(Srgb::fromHex(self::one($random, $grounds)))->of([$color])
-                ->sized($random->getInt(50, 80) / 100)->shadowed($random->getInt(10, 70) / 100, $random->getInt(0, 30) / 100);
+            $composed = (new ComposedPicture($random))
+                ->onGround(Srgb::fromHex(self::one($random, $grounds)))
+                ->of([$color])
+                ->sized($random->getInt(50, 80) / 100)
+                    ->shadowed($random->getInt(10, 70) / 100, $random->getInt(0, 30) / 100);
             // Leather is smooth, cloth is not.
             $composed = $picture % 2 === 0 ? $composed->woven(self::one($random, $this->reliefs)) : $composed;
             $seen = (new ColorMeter())->measure($composed->sample());
@@ -150,7 +171,13 @@ final readonly class ComposedTrials
         // A pattern has colors that can be told apart.
         do {
             $trim = self::colors($random, 2);
-            $near = array_filter($colors, fn (Srgb $cloth): bool => min(self::apart($cloth, $trim[1]), self::apart($cloth, $trim[2])) < 2 * self::APART);
+            $near = array_filter(
+                $colors,
+                fn (Srgb $cloth): bool => min(
+                    self::apart($cloth, $trim[1]),
+                    self::apart($cloth, $trim[2]),
+                ) < 2 * self::APART,
+            );
         } while ($pattern !== 'plain' && ($near !== [] || self::apart($trim[1], $trim[2]) < 2 * self::APART));
         $values = $swatches = $samples = $shows = [];
         foreach ($colors as $id => $cloth) {
@@ -172,15 +199,29 @@ final readonly class ComposedTrials
         usort($others, fn (int $a, int $b): int => $far($a) <=> $far($b));
         $said = $toNearest ? $others[0] : self::one($random, $others);
 
-        return new ComposedProduct(new Axis(1, 'Color', AxisKind::Color, $values), $colors, $swatches, $samples, $shows, $wrong, $said);
+        return new ComposedProduct(
+            new Axis(1, 'Color', AxisKind::Color, $values),
+            $colors,
+            $swatches,
+            $samples,
+            $shows,
+            $wrong,
+            $said,
+        );
     }
 
     /**
      * @param  array{float, float, float}  $shoot
      * @param  non-empty-list<Srgb>  $colors
      */
-    private function picture(Randomizer $random, string $ground, array $shoot, string $size, array $colors, string $pattern): Sample
-    {
+    private function picture(
+        Randomizer $random,
+        string $ground,
+        array $shoot,
+        string $size,
+        array $colors,
+        string $pattern,
+    ): Sample {
         $size = $size === 'any' ? self::one($random, ['usual', 'usual', 'tight']) : $size;
         $picture = (new ComposedPicture($random))->of($colors, $pattern)->woven(self::one($random, $this->reliefs))
             ->sized($size === 'tight' ? 1.0 + $random->getInt(0, 80) / 100 : 0.5 + $random->getInt(0, 30) / 100)
@@ -202,19 +243,30 @@ final readonly class ComposedTrials
 
         return match ($kind) {
             'cast' => [$warm, 1.0, 1 / $warm],
-            'dim' => array_fill(0, 3, $random->getInt(0, 1) === 0 ? $random->getInt(35, 60) / 100 : $random->getInt(130, 160) / 100),
+            'dim' => array_fill(
+                0,
+                3,
+                $random->getInt(0, 1) === 0 ? $random->getInt(35, 60) / 100 : $random->getInt(130, 160) / 100,
+            ),
             default => [1.0, 1.0, 1.0],
         };
     }
 
-    /** @return non-empty-array<int, Srgb> by number from 1: colors that cloth has: none that shines, and none that is like another */
+    /**
+     * @return non-empty-array<int, Srgb> by number from 1: colors that cloth has: none that shines, and none that is
+     * like another
+     */
     private static function colors(Randomizer $random, int $count): array
     {
         $colors = [];
         while (count($colors) < $count) {
             $new = new Srgb($random->getInt(30, 220), $random->getInt(30, 220), $random->getInt(30, 220));
             $near = array_filter($colors, fn (Srgb $other): bool => self::apart($new, $other) < self::APART);
-            if ($near === [] && self::apart($new, Srgb::fromHex('#f7f7f5')) > 2 * self::APART && self::apart($new, Srgb::fromHex('#aeb1b5')) > self::APART) {
+            if (
+                $near === []
+                && self::apart($new, Srgb::fromHex('#f7f7f5')) > 2 * self::APART
+                && self::apart($new, Srgb::fromHex('#aeb1b5')) > self::APART
+            ) {
                 $colors[count($colors) + 1] = $new;
             }
         }

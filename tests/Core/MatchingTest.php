@@ -250,12 +250,15 @@ it('passes over the color of the ground beside that of the goods', function (str
 })->with(['PL-330_black_sky-bg_front.jpg', 'PL-330 black on sky front.jpg', 'PL-330_black_front_fond sky.jpg']);
 
 it('lets the picture raise a form of a color’s name, or speak against it', function (string $looks, float $confidence): void {
-    $matrix = Matrix::of([new Axis(1, 'Color', AxisKind::Color, [new Value(11, 'Moss', 'M1'), new Value(12, 'Navy Blue', 'N1')], true)]);
+    $matrix = Matrix::of([
+        new Axis(1, 'Color', AxisKind::Color, [new Value(11, 'Moss', 'M1'), new Value(12, 'Navy Blue', 'N1')], true),
+    ]);
     $list = scarfShop();
     $swatches = [11 => Swatch::of(Srgb::fromHex('#5f7049')), 12 => Swatch::of(Srgb::fromHex('#24304f'))];
     $list->addProduct(new KnownProduct(1, 'PL-330', 'Field scarf', $matrix, $swatches));
     $colors = new PictureColors(Srgb::fromHex('#ffffff'), 1.0, 0.4, [new ColorShare(Srgb::fromHex($looks), 1.0)], null);
-    $verdict = (new DropReader($list))->read([new DroppedName('PL-330_navy_front.jpg')], null, [new SeenPicture($colors)])[0];
+    $verdict = (new DropReader($list))
+        ->read([new DroppedName('PL-330_navy_front.jpg')], null, [new SeenPicture($colors)])[0];
     expect($verdict->confidence)->toBe($confidence);
 })->with(['navy' => ['#26324f', 0.85], 'moss' => ['#60714a', 0.5], 'neither' => ['#c03030', 0.75]]);
 
@@ -270,7 +273,9 @@ it('takes no word for a form of a color that stands beside other colors too', fu
 
 it('reads the longest value before a SKU that ends in its beginning, and GTINs however they are written', function (string $file, array $reach, ?int $place): void {
     $verdict = dropped([$file], scarfShop())[$file];
-    expect($verdict->isSure())->toBeTrue()->and($verdict->reach?->toArrays())->toBe($reach)->and($verdict->place)->toBe($place);
+    expect($verdict->isSure())->toBeTrue()
+        ->and($verdict->reach?->toArrays())->toBe($reach)
+        ->and($verdict->place)->toBe($place);
 })->with([
     'longer than the SKU' => ['PL-330-sky-blue_front.jpg', [[1 => [12]]], null],
     'the SKU' => ['PL-330-sky_front.jpg', [[1 => [11]]], null],
@@ -294,7 +299,10 @@ it('says of numbers without a view that they can be sizes or shots, and narrows 
 });
 
 it('narrows nothing where one picture is there for each size (of an export of one file for each SKU, each was only for its own)', function (): void {
-    $names = array_map(fn (string $size): DroppedName => new DroppedName("KN-2208-BLK-{$size}.jpg"), ['S' => 'S', 'L' => 'L']);
+    $names = array_map(
+        fn (string $size): DroppedName => new DroppedName("KN-2208-BLK-{$size}.jpg"),
+        ['S' => 'S', 'L' => 'L'],
+    );
     $colors = new PictureColors(Srgb::fromHex('#ffffff'), 1.0, 0.4, [], null);
     $read = fn (array $same): array => (new DropReader(shoeShop()))->read($names, null, [
         'S' => new SeenPicture($colors, null, $same === [] ? [] : ['L']),
@@ -302,7 +310,8 @@ it('narrows nothing where one picture is there for each size (of an export of on
     ]);
     expect(array_map(fn (Verdict $verdict): array => $verdict->reach?->toArrays() ?? [], $read(['S'])))
         ->toBe(['S' => [[1 => [11]]], 'L' => [[1 => [11]]]])
-        ->and($read(['S'])['L']->reasons)->toContain('There is the same picture for another size: it shows none of them.')
+        ->and($read(['S'])['L']->reasons)
+            ->toContain('There is the same picture for another size: it shows none of them.')
         ->and($read([])['L']->reach?->toArrays())->toBe([[1 => [11], 2 => [25]]])
         ->and($read([])['L']->reasons)
             ->toContain('There is another picture of the same for another size, so that this one is only for L.');
@@ -315,7 +324,8 @@ it('says that a product does not come in a style of others', function (): void {
 
 it('passes over small words between, which part no name of a color', function (): void {
     $verdict = judged('TB-HAT_moss de nuit_front.jpg');
-    expect($verdict->doubtWords())->toBe(['“nuit” means nothing here. If “moss nuit” is one name, the shop has only Moss.'])
+    expect($verdict->doubtWords())
+        ->toBe(['“nuit” means nothing here. If “moss nuit” is one name, the shop has only Moss.'])
         ->and(judged('robe de la TB-HAT_moss_front.jpg')->doubtWords())->toBe(['“robe” means nothing here.']);
 });
 

@@ -37,7 +37,9 @@ final readonly class Photograph
         ));
     }
 
-    /** A thicket of patches in some colors, as leaves or a room are to a camera: no two parts of its border are alike. */
+    /**
+     * A thicket of patches in some colors, as leaves or a room are to a camera: no two parts of its border are alike.
+     */
     public static function drawn(Randomizer $random): self
     {
         $side = 100;
@@ -100,7 +102,10 @@ final readonly class Photograph
      */
     public function relief(Randomizer $random, int $side): array
     {
-        $light = array_map(fn (array $pixel): float => 0.2126 * $pixel[0] + 0.7152 * $pixel[1] + 0.0722 * $pixel[2], $this->piece($random, $side));
+        $light = array_map(
+            fn (array $pixel): float => 0.2126 * $pixel[0] + 0.7152 * $pixel[1] + 0.0722 * $pixel[2],
+            $this->piece($random, $side),
+        );
         $mean = max(0.001, array_sum($light) / count($light));
 
         return array_map(fn (float $one): float => $one / $mean, $light);

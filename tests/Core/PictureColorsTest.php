@@ -71,7 +71,8 @@ it('says that it cannot tell white on white, and that a restless ground is no gr
 
     $random = new Randomizer(new Xoshiro256StarStar(9));
     $restless = measured(new Sample(48, 48, array_map(fn (): int => $random->getInt(0, 0xFFFFFF), range(1, 48 * 48))));
-    expect($restless->doubt)->toContain('cannot be told from its background')->and($restless->evenness)->toBeLessThan(0.6);
+    expect($restless->doubt)->toContain('cannot be told from its background')
+        ->and($restless->evenness)->toBeLessThan(0.6);
 });
 
 it('takes cloth that fills the picture for what it shows', function () {

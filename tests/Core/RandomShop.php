@@ -170,7 +170,10 @@ final class RandomShop
         }
     }
 
-    /** @return array{DroppedName, int, array<int, int>, ?View} a file, and what it really is: product, picture values, view */
+    /**
+     * @return array{DroppedName, int, array<int, int>, ?View} a file, and what it really is: product, picture values,
+     * view
+     */
     public function clear(int $habit): array
     {
         $product = $this->one($this->products);
@@ -181,7 +184,9 @@ final class RandomShop
         $view = View::usual($key);
         [, $skuCode, $gtin] = $this->skus[$product->id][$cell->key];
         $number = sprintf('%02d', $this->random->getInt(1, 9));
-        $print = $this->random->getInt(0, 9) === 0 ? '_'.substr(sha1((string) $this->random->getInt(0, 99_999)), 0, 8) : '';
+        $print = $this->random->getInt(0, 9) === 0
+            ? '_'.substr(sha1((string) $this->random->getInt(0, 99_999)), 0, 8)
+            : '';
         $noise = $this->one(self::NOISES).$print;
         $style = isset($said[3]) ? '_'.$product->matrix->axis(3)?->value($said[3])?->label : '';
         $folder = '';
@@ -190,14 +195,22 @@ final class RandomShop
             1 => "{$skuCode}_{$number}{$noise}",
             2 => implode(' ', $this->random->shuffleArray([$product->name, $color?->label.$style, $word])).$noise,
             3 => "{$gtin}_{$word}{$noise}",
-            4 => mb_strtolower(str_replace(['-', ' '], '', $product->code))."-{$color?->label}{$style}-{$word}-{$number}{$noise}",
+            4 => mb_strtolower(str_replace(
+                ['-', ' '],
+                '',
+                $product->code,
+            ))."-{$color?->label}{$style}-{$word}-{$number}{$noise}",
             6 => "{$word}{$style}{$noise}",
             7 => "EAN 0{$gtin}_{$word}{$noise}",
             8 => "{$skuCode}_{$word}{$number}{$noise}",
             default => "{$word}_{$this->synonyms[$said[1]]}_{$product->code}{$style}{$noise}",
         };
         if ($habit === 6) {
-            $folder = $this->one(["{$product->code}/{$color?->label}", "{$product->name}/{$color?->label}", "{$product->code} {$color?->label}"]);
+            $folder = $this->one([
+                "{$product->code}/{$color?->label}",
+                "{$product->name}/{$color?->label}",
+                "{$product->code} {$color?->label}",
+            ]);
         }
 
         return [new DroppedName("{$name}.jpg", $folder), $product->id, $said, $habit === 1 ? null : $view];
@@ -267,7 +280,10 @@ final class RandomShop
     {
         $product = $this->one($this->products);
         $said = $this->pictured($product, $this->one($product->matrix->combinations()));
-        $labels = array_map(fn (int $id): string => $product->matrix->axes[0]->value($id)->label ?? $product->matrix->axis(3)?->value($id)->label ?? '', $said);
+        $labels = array_map(
+            fn (int $id): string => $product->matrix->axes[0]->value($id)->label ?? $product->matrix->axis(3)?->value($id)->label ?? '',
+            $said,
+        );
         $sender = $this->one(self::SENDERS);
         $separator = $this->one(['_', '-', ' ']);
         $first = $this->random->getInt(0, 1);
@@ -306,7 +322,10 @@ final class RandomShop
                 new DroppedName("{$product->code}_{$shade}-{$one->label}{$behind}_front.jpg"),
                 'is one name, the shop has only',
             ],
-            0 => [new DroppedName("{$product->code}_{$one->label}_{$other->label}{$behind}_front.jpg"), 'more than one color'],
+            0 => [
+                new DroppedName("{$product->code}_{$one->label}_{$other->label}{$behind}_front.jpg"),
+                'more than one color',
+            ],
             1 => [new DroppedName("{$product->code}_{$foreign->label}{$behind}_front.jpg"), 'does not come in'],
             2 => [new DroppedName("{$product->code}{$behind}_front.jpg"), 'says no Color'],
             3 => [new DroppedName("{$product->code} {$second->code} {$one->label}.jpg"), 'more than one product'],
@@ -333,7 +352,15 @@ final class RandomShop
     /** What says that a color is that of the ground, in four languages. */
     private function ground(string $color): string
     {
-        return $this->one(["{$color} bg", "{$color}-background", "Hintergrund {$color}", "auf {$color}", "on {$color}", "fond {$color}", "{$color} fondo"]);
+        return $this->one([
+            "{$color} bg",
+            "{$color}-background",
+            "Hintergrund {$color}",
+            "auf {$color}",
+            "on {$color}",
+            "fond {$color}",
+            "{$color} fondo",
+        ]);
     }
 
     /** @return list<Value> */

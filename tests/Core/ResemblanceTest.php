@@ -58,7 +58,8 @@ it('knows a picture again that was saved anew or cut a little, whichever of the 
             ->and(unlike($cut, $whole))->toEqualWithDelta(unlike($whole, $cut), 1e-6)
             ->and(unlike($whole, $whole))->toBeLessThan(0.01);
         foreach (Resemblance::of($cut)->mean() as $part => $mean) {
-            expect(abs($mean - Resemblance::of($whole)->mean()[$part]))->toBeLessThan(Resemblance::MOST_OF_MEANS[$part]);
+            expect(abs($mean - Resemblance::of($whole)->mean()[$part]))
+                ->toBeLessThan(Resemblance::MOST_OF_MEANS[$part]);
         }
         $known += unlike($whole, $cut) <= Resemblance::SAME ? 1 : 0;
         $different[] = unlike($whole, goods($seed + 100, 0xB5694A));

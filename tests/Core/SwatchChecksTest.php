@@ -112,7 +112,24 @@ it('accuses no picture of leather, of a lining, or one that cannot be told', fun
         [1, ['#8a3557' => 1.0]],
     ]);
     expect(found($colors))->not->toContain('picture.mislabeled 1,2');
-    $doubted = new AxisColors($colors->axis, $colors->swatches, [new ValuePicture(1, 'x.jpg', 1, new PictureColors(new Srgb(9, 9, 9), 1.0, 1.0, [new ColorShare(Srgb::fromHex('#d9c9a3'), 1.0)], 'It cannot be told.'))]);
+    $doubted = new AxisColors(
+        $colors->axis,
+        $colors->swatches,
+        [
+            new ValuePicture(
+                1,
+                'x.jpg',
+                1,
+                new PictureColors(
+                    new Srgb(9, 9, 9),
+                    1.0,
+                    1.0,
+                    [new ColorShare(Srgb::fromHex('#d9c9a3'), 1.0)],
+                    'It cannot be told.',
+                ),
+            ),
+        ],
+    );
     expect(found($doubted))->toBe([])->and($doubted->measured(1))->toBeNull();
 });
 

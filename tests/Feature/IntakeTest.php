@@ -229,10 +229,13 @@ it('learns a word for everybody, or for one sender, and reads the rest with it',
     $shop = bareShop();
     $marle = Dropped::files($shop->user, ['SMOCK_qrx_front.jpg', 'SMOCK_qrx_back.jpg'], 'Marle');
     $other = Dropped::files($shop->user, ['SMOCK_qrx_side.jpg', 'SMOCK_trr_side.jpg'], 'Quill');
-    expect(array_unique(array_values(Dropped::standings($marle))))->toBe(['in-doubt'])->and(Dropped::one($marle, 'SMOCK_qrx_back.jpg')->verdict?->doubtWords())->toContain('“qrx” means nothing here.');
+    expect(array_unique(array_values(Dropped::standings($marle))))->toBe(['in-doubt'])
+        ->and(Dropped::one($marle, 'SMOCK_qrx_back.jpg')->verdict?->doubtWords())
+            ->toContain('“qrx” means nothing here.');
     $teach = app(TeachWord::class);
     $teach->run($shop->user, 'qrx', $shop->id('Moss'), 'Marle');
-    expect(array_unique(array_values(Dropped::standings($marle))))->toBe(['sure'])->and(Dropped::standings($other)['SMOCK_qrx_side.jpg'])->toBe('in-doubt');
+    expect(array_unique(array_values(Dropped::standings($marle))))->toBe(['sure'])
+        ->and(Dropped::standings($other)['SMOCK_qrx_side.jpg'])->toBe('in-doubt');
     $teach->run($shop->user, 'trr', $shop->id('Clay'));
     expect(Dropped::standings($other)['SMOCK_trr_side.jpg'])->toBe('sure')->and(LibraryValue::query()->where('name', 'Clay')->firstOrFail()->synonyms)->toContain('trr')
         ->and(DB::table('history')->whereNull('product_id')->latest('id')->value('words'))->toBe('Taught that “trr” means Color Clay');
@@ -240,7 +243,8 @@ it('learns a word for everybody, or for one sender, and reads the rest with it',
         ->and(fn () => $teach->run($shop->user, ' ', $shop->id('Moss')))->toThrow(Refused::class)
         ->and(fn () => $teach->run($shop->user, 'x', 999_999))->toThrow(Refused::class);
     $teach->run($shop->user, 'qrx', $shop->id('Slate'), 'Marle');
-    expect(Dropped::one($marle, 'SMOCK_qrx_back.jpg')->verdict?->reach?->toArrays())->toBe([[$shop->id('Color') => [$shop->id('Slate')]]]);
+    expect(Dropped::one($marle, 'SMOCK_qrx_back.jpg')->verdict?->reach?->toArrays())
+        ->toBe([[$shop->id('Color') => [$shop->id('Slate')]]]);
 });
 
 it('is not read again where nothing has moved since the page was drawn', function (): void {

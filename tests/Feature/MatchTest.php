@@ -152,7 +152,8 @@ it('counts the words that were taught for the sender', function (): void {
     app(TeachWord::class)->run($shop->user, 'qrx', $shop->id('Moss'), 'Marle');
     $folder = folderOf(['SMOCK_qrx_back.jpg'], ['SMOCK_qrx_back.jpg' => '#5f7049']);
     expect(matched($folder)['SMOCK_qrx_back.jpg']['reasons'])->toContain('“qrx” means nothing here.')
-        ->and(matched($folder, ['--sender' => 'marle'])['SMOCK_qrx_back.jpg'])->toMatchArray(['reach' => [['Color' => ['Moss']]], 'confidence' => 0.9]);
+        ->and(matched($folder, ['--sender' => 'marle'])['SMOCK_qrx_back.jpg'])
+            ->toMatchArray(['reach' => [['Color' => ['Moss']]], 'confidence' => 0.9]);
     File::deleteDirectory($folder);
 });
 

@@ -163,7 +163,8 @@ it('measures anew what an earlier version measured, once nothing else waits', fu
     $measured = fn (Photo $photo): array => (array) DB::table('photo_looks')->where('photo_id', $photo->id)
         ->first(['colors', 'evenness', 'doubt', 'measured_by']);
     $before = $measured($front);
-    DB::table('photo_looks')->update(['colors' => '[["#010203",1]]', 'doubt' => 'It has no even background.', 'measured_by' => 1]);
+    DB::table('photo_looks')
+        ->update(['colors' => '[["#010203",1]]', 'doubt' => 'It has no even background.', 'measured_by' => 1]);
     // One of them cannot be read for it: it is not asked for again and again.
     Storage::delete(PhotoStore::derivedPath($back->sha256, PhotoSize::Card));
     MeasureAgain::whenIdle();
@@ -173,7 +174,10 @@ it('measures anew what an earlier version measured, once nothing else waits', fu
         ->and($measured($back)['colors'])->toContain('#010203');
     $look = PhotoLooks::of([$front->id])[$front->id];
     $once = json_decode($before['colors'], true)[0][0];
-    expect(Core\Color\ColorDifference::ciede2000(Core\Color\Lab::of($look->colors->main()), Core\Color\Lab::of(Core\Color\Srgb::fromHex($once))))
+    expect(Core\Color\ColorDifference::ciede2000(
+        Core\Color\Lab::of($look->colors->main()),
+        Core\Color\Lab::of(Core\Color\Srgb::fromHex($once)),
+    ))
         ->toBeLessThan(1.5);
 });
 

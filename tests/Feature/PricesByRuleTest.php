@@ -341,7 +341,8 @@ it('refuses a program what a person would be asked, rather than answer that all 
     $shop = ruledShop();
     app(SetPrices::class)->run($shop->change(), $shop->part(['Color' => 'Clay', 'Size' => 'S']), '60');
     $before = $shop->state();
-    $this->actingAs($shop->user)->postJson('/products/SMOCK/skus/price', ['version' => $shop->version(), 'selected' => '*', 'typed' => '52'])
+    $this->actingAs($shop->user)
+        ->postJson('/products/SMOCK/skus/price', ['version' => $shop->version(), 'selected' => '*', 'typed' => '52'])
         ->assertStatus(422)->assertJsonPath('field', 'way');
     expect($shop->state())->toBe($before);
 });

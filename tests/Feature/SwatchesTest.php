@@ -383,7 +383,8 @@ it('fills gaps only from what was measured surely (a gray bag got the color of i
     DB::table('axis_values')->update(['swatch' => null]);
     foreach (['Gray' => ['#f4f4f2', '#b9bcc0'], 'White' => ['#fafaf8', '#f8f8f6']] as $color => [$ground, $cloth]) {
         $shop->receive(["{$color}.jpg" => bagOn($ground, $cloth)]);
-        app(LinkPhotos::class)->run($shop->change(), [$shop->placement("{$color}.jpg")], $shop->part(['Color' => $color]));
+        app(LinkPhotos::class)
+            ->run($shop->change(), [$shop->placement("{$color}.jpg")], $shop->part(['Color' => $color]));
     }
     app(SetSwatches::class)->fromLeads($shop->change(), $shop->id('Color'));
     expect(colorApart(swatch($shop, 'Gray')?->hex() ?? '', '#b9bcc0'))->toBeLessThan(2.0)

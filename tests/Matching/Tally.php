@@ -47,8 +47,9 @@ final class Tally
         for ($at = 0; $at < self::RUNS; $at++) {
             foreach ($shop->run() as $number => [$name, $productId, $said, $place]) {
                 $names["run {$at} {$number}"] = $name;
-                $asked["run {$at} {$number}"] = [RandomShop::RUN, fn (Verdict $verdict): bool => $verdict->place === $place
-                    && RandomShop::isRead($verdict, $productId, $said)];
+                $isRead = fn (Verdict $verdict): bool => $verdict->place === $place
+                    && RandomShop::isRead($verdict, $productId, $said);
+                $asked["run {$at} {$number}"] = [RandomShop::RUN, $isRead];
             }
         }
         $forms = [];
@@ -57,7 +58,10 @@ final class Tally
             $drawn = $shop->almost($form);
             if ($drawn !== null) {
                 $names["almost {$at}"] = $drawn[0];
-                $forms["almost {$at}"] = [RandomShop::FORMS[$form], fn (Verdict $verdict): bool => RandomShop::isRead($verdict, $drawn[1], $drawn[2])];
+                $forms["almost {$at}"] = [
+                    RandomShop::FORMS[$form],
+                    fn (Verdict $verdict): bool => RandomShop::isRead($verdict, $drawn[1], $drawn[2]),
+                ];
             }
         }
         $says = [];

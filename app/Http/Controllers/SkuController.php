@@ -41,7 +41,11 @@ final class SkuController
             return $this->board->numbers($request, $action->run($request->change(), $request->selection(), $wish));
         } catch (PriceToDecide $open) {
             if ($request->expectsJson()) {
-                throw new Refused("{$open->getMessage()} Send way=rule with own=go, stay or change; or way=own.", Kind::Missing, 'way');
+                throw new Refused(
+                    "{$open->getMessage()} Send way=rule with own=go, stay or change; or way=own.",
+                    Kind::Missing,
+                    'way',
+                );
             }
             $screen = PriceChangeScreen::of($open->chosen, $wish);
 

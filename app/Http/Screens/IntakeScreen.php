@@ -77,7 +77,10 @@ final readonly class IntakeScreen
     /** Whether the page may look different in a moment by itself. */
     public function isMoving(): bool
     {
-        $arriving = array_filter($this->read->standing(Standing::Arriving), fn (ReadFile $one): bool => $one->file->updated_at->isAfter(now()->subSeconds(DropPulse::STILL_SENT)));
+        $arriving = array_filter(
+            $this->read->standing(Standing::Arriving),
+            fn (ReadFile $one): bool => $one->file->updated_at->isAfter(now()->subSeconds(DropPulse::STILL_SENT)),
+        );
 
         return $arriving !== [] || $this->count(Standing::Looking, Standing::Underway) > 0;
     }

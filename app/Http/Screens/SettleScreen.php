@@ -95,7 +95,9 @@ final readonly class SettleScreen
         return array_intersect_key($names, array_slice($times, 0, self::MOST_PRODUCTS, true));
     }
 
-    /** @return list<string> words of the name that can be taught: those that nobody knows, and those that were guessed */
+    /**
+     * @return list<string> words of the name that can be taught: those that nobody knows, and those that were guessed
+     */
     public function wordsToTeach(): array
     {
         $reading = $this->file->verdict?->reading;
