@@ -21,7 +21,6 @@ use App\Catalog\GalleryReport;
 use App\Catalog\LoadedProduct;
 use App\Catalog\MatrixChoices;
 use App\Catalog\ProductLoader;
-use App\Catalog\SkuRow;
 use App\Files\JsonLdDocument;
 use App\Files\SheetExport;
 use App\History\Change;
@@ -34,6 +33,7 @@ use Core\Gallery\Gallery;
 use Core\Gallery\Role;
 use Core\Gallery\View;
 use Core\Matrix\Combination;
+use Core\Product\Sku;
 use Core\Reach\Selection;
 use Illuminate\Support\Facades\DB;
 use Imagick;
@@ -284,7 +284,7 @@ final class Shop
     }
 
     /** @param array<string, string> $where */
-    public function sku(array $where): SkuRow
+    public function sku(array $where): Sku
     {
         return $this->loaded()->made[$this->token($where)];
     }

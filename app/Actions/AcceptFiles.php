@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace App\Actions;
 
 use App\Batches\BatchRunner;
-use App\Catalog\Clauses;
 use App\Catalog\ProductLoader;
 use App\Intake\Acceptance;
 use App\Intake\Alike;
@@ -22,6 +21,7 @@ use App\Models\Product;
 use App\Models\User;
 use App\Refusals\Kind;
 use App\Refusals\Refused;
+use App\Store\Clauses;
 use Core\Gallery\View;
 use Core\Reach\Selection;
 

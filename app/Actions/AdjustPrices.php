@@ -5,10 +5,8 @@ declare(strict_types=1);
 namespace App\Actions;
 
 use App\Batches\Act;
-use App\Catalog\DetailRows;
 use App\Catalog\LoadedProduct;
 use App\Catalog\ProductAxis;
-use App\Catalog\SkuRow;
 use App\History\Change;
 use App\History\Keeper;
 use App\Ledger\Ledger;
@@ -16,11 +14,13 @@ use App\Models\HistoryEntry;
 use App\Models\LibraryValue;
 use App\Refusals\Kind;
 use App\Refusals\Refused;
+use App\Store\DetailRows;
 use Core\Details\PricePlan;
 use Core\Details\RuleChange;
 use Core\Pricing\Adjustment;
 use Core\Pricing\Currency;
 use Core\Pricing\OwnPrices;
+use Core\Product\Sku;
 use Core\Reach\Selection;
 
 /** Says what a value of a product adds to the price of its SKUs: an amount, a percentage, or both. */
@@ -83,8 +83,8 @@ final class AdjustPrices implements Act
         PricePlan::byRule($rule, $loaded->prices, $loaded->pricedSkus(), OwnPrices::Stay);
         DetailRows::storeAdjustments($ledger, $loaded->product->id, [$valueId => $adjustment]);
         $was = ($loaded->prices->adjustments[$valueId] ?? new Adjustment())->inWords();
-        $isAt = fn (SkuRow $sku): bool => $axis === null || $sku->cell->value($axis->id) === $valueId;
-        $own = count(array_filter($loaded->made, fn (SkuRow $sku): bool => $sku->price !== null && $isAt($sku)));
+        $isAt = fn (Sku $sku): bool => $axis === null || $sku->cell->value($axis->id) === $valueId;
+        $own = count(array_filter($loaded->made, fn (Sku $sku): bool => $sku->price !== null && $isAt($sku)));
 
         return "Price at {$label} set to ".($adjustment->inWords() ?: 'no adjustment')
             .' (was '.($was ?: 'none').')'

@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace App\Actions;
 
 use App\Catalog\ChosenSkus;
-use App\Catalog\SkuRow;
 use App\Catalog\TakenCodes;
 use App\History\Change;
 use App\History\Keeper;
@@ -15,6 +14,7 @@ use App\Models\HistoryEntry;
 use App\Refusals\Kind;
 use App\Refusals\Refused;
 use Core\Codes\GtinRange;
+use Core\Product\Sku;
 use Core\Reach\Selection;
 
 /** Gives each selected SKU that has no GTIN the next free one of a range. */
@@ -35,17 +35,17 @@ final class AllocateGtins
             }
             $range = $record->toCore();
             $numbers = $range->free(count($skus), $this->taken->between(...$range->ends(), lock: true));
-            $ledger->update('skus', array_column(array_map(fn (SkuRow $sku, string $gtin): array => [$sku->id, ['gtin' => $gtin]], $skus, $numbers), 1, 0));
+            $ledger->update('skus', array_column(array_map(fn (Sku $sku, string $gtin): array => [$sku->id, ['gtin' => $gtin]], $skus, $numbers), 1, 0));
             $ends = count($numbers) === 1 ? $numbers[0] : "{$numbers[0]} to ".$numbers[count($numbers) - 1];
 
             return 'Gave '.count($skus).(count($skus) === 1 ? ' GTIN' : ' GTINs')." of {$record->name} to {$chosen->place()}: {$ends}";
         });
     }
 
-    /** @return list<SkuRow> in the product's order */
+    /** @return list<Sku> in the product's order */
     public function lacking(ChosenSkus $chosen): array
     {
-        return array_values(array_filter($chosen->some(), fn (SkuRow $sku): bool => $sku->gtin === null));
+        return array_values(array_filter($chosen->some(), fn (Sku $sku): bool => $sku->gtin === null));
     }
 
     /** @return list<string> those that would be given now */

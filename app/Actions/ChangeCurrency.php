@@ -4,9 +4,7 @@ declare(strict_types=1);
 
 namespace App\Actions;
 
-use App\Catalog\Amounts;
 use App\Catalog\CurrencyPlan;
-use App\Catalog\DetailRows;
 use App\Catalog\LoadedProduct;
 use App\History\Change;
 use App\History\Keeper;
@@ -14,6 +12,8 @@ use App\Ledger\Ledger;
 use App\Models\HistoryEntry;
 use App\Refusals\Kind;
 use App\Refusals\Refused;
+use App\Store\Amounts;
+use App\Store\DetailRows;
 use Core\Pricing\Adjustment;
 use Core\Pricing\Currency;
 use Core\Pricing\Money;

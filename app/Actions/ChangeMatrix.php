@@ -6,8 +6,6 @@ namespace App\Actions;
 
 use App\Catalog\DraftAxis;
 use App\Catalog\DraftReader;
-use App\Catalog\Fact;
-use App\Catalog\FactRows;
 use App\Catalog\LoadedProduct;
 use App\Catalog\MatrixChoices;
 use App\Catalog\PlannedChange;
@@ -17,6 +15,8 @@ use App\History\Change;
 use App\History\Keeper;
 use App\Ledger\Ledger;
 use App\Models\HistoryEntry;
+use App\Store\FactRows;
+use Core\Details\Fact;
 use Core\Matrix\Arithmetic;
 use Core\Matrix\Axis;
 use Core\Matrix\Matrix;
@@ -65,7 +65,8 @@ final class ChangeMatrix
         }
         foreach ($change->dropped() as $axis) {
             if (in_array($axis->id, $choices->asFacts, true) && ! $change->isExchanged($axis->id)) {
-                $this->facts->write($ledger, $loaded, $axis->name, $axis->value($change->survivors[$axis->id])->label ?? '');
+                $value = $axis->value($change->survivors[$axis->id])->label ?? '';
+                $this->facts->write($ledger, $loaded->product->id, $loaded->facts, new Fact(0, $axis->name, $value));
             }
         }
     }

@@ -9,7 +9,6 @@ use App\Catalog\BulkPicture;
 use App\Catalog\BulkPictureWay;
 use App\Catalog\LoadedProduct;
 use App\Catalog\Usage;
-use App\Catalog\ViewShelf;
 use App\History\Change;
 use App\History\Keeper;
 use App\Ledger\Ledger;
@@ -17,6 +16,7 @@ use App\Models\HistoryEntry;
 use App\Models\Photo;
 use App\Refusals\Kind;
 use App\Refusals\Refused;
+use App\Store\ViewShelf;
 use Core\Reach\Selection;
 
 /** Adds, sets, replaces or takes away one picture in chosen values of many products. */

@@ -5,9 +5,7 @@ declare(strict_types=1);
 namespace App\Actions;
 
 use App\Batches\Act;
-use App\Catalog\Amounts;
 use App\Catalog\ChosenSkus;
-use App\Catalog\DetailRows;
 use App\Catalog\LoadedProduct;
 use App\Catalog\PriceToDecide;
 use App\Catalog\PriceWay;
@@ -16,6 +14,8 @@ use App\History\Change;
 use App\History\Keeper;
 use App\Ledger\Ledger;
 use App\Models\HistoryEntry;
+use App\Store\Amounts;
+use App\Store\DetailRows;
 use Core\Details\DetailKind;
 use Core\Details\PricePlan;
 use Core\Details\RuleChange;

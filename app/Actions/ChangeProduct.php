@@ -11,8 +11,8 @@ use App\History\Change;
 use App\History\Keeper;
 use App\Ledger\Ledger;
 use App\Models\HistoryEntry;
-use Core\Catalog\DifferenceWording;
-use Core\Catalog\ProductState;
+use Core\Product\DifferenceWording;
+use Core\Product\ProductState;
 
 /** Makes a product what somebody wants it to be: the difference is stored in one transaction and one entry. */
 final class ChangeProduct

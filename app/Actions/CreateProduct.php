@@ -17,9 +17,10 @@ use App\Models\Product;
 use App\Models\User;
 use App\Refusals\Kind;
 use App\Refusals\Refused;
-use Core\Catalog\ProductDetails;
 use Core\Codes\CodeNotFree;
 use Core\Pricing\Currency;
+use Core\Product\LibraryRef;
+use Core\Product\ProductDetails;
 use Illuminate\Database\UniqueConstraintViolationException;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Gate;
@@ -87,7 +88,17 @@ final class CreateProduct
     {
         $pattern = $this->loader->load($like)->state();
         $loaded = $this->loader->load($product);
-        $details = new ProductDetails($product->name, Currency::of($product->currency), shotListId: $product->shot_list_id, openings: $pattern->details->openings, shots: $product->shot_list_id === $pattern->details->shotListId ? $pattern->details->shots : [], ownAxes: $pattern->details->ownAxes);
+        $own = $loaded->state()->details;
+        $details = new ProductDetails(
+            $product->name,
+            $product->code,
+            Currency::of($product->currency),
+            shotList: $own->shotList,
+            openings: $pattern->details->openings,
+            shots: LibraryRef::same($own->shotList, $pattern->details->shotList) ? $pattern->details->shots : [],
+            ownAxes: $pattern->details->ownAxes,
+            codePattern: $own->codePattern,
+        );
         try {
             return $this->store->store(new Ledger(), $loaded, $pattern->asSetupOf($details))->planned?->inWords() ?? 'nothing to make yet';
         } catch (CodeNotFree $clash) {

@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace App\Actions;
 
 use App\Batches\Act;
-use App\Catalog\Amounts;
 use App\Catalog\FormattedText;
 use App\Catalog\LoadedProduct;
 use App\History\Change;
@@ -15,6 +14,7 @@ use App\Models\HistoryEntry;
 use App\Models\ShotListRecord;
 use App\Refusals\Kind;
 use App\Refusals\Refused;
+use App\Store\Amounts;
 use Core\Pricing\PriceChange;
 use Core\Pricing\UnreadablePrice;
 use Core\Reach\Selection;

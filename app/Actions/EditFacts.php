@@ -4,8 +4,6 @@ declare(strict_types=1);
 
 namespace App\Actions;
 
-use App\Catalog\Fact;
-use App\Catalog\FactRows;
 use App\Catalog\LoadedProduct;
 use App\History\Change;
 use App\History\Keeper;
@@ -13,6 +11,8 @@ use App\Ledger\Ledger;
 use App\Models\HistoryEntry;
 use App\Refusals\Kind;
 use App\Refusals\Refused;
+use App\Store\FactRows;
+use Core\Details\Fact;
 use Core\Details\FactKind;
 use Core\Text\Name;
 
@@ -46,7 +46,7 @@ final class EditFacts
                 }
             }
             $was = Fact::named($loaded->facts, $called->shown);
-            $this->facts->write($ledger, $loaded, $called->shown, $said, $kind, $unit, $isShown);
+            $this->facts->write($ledger, $loaded->product->id, $loaded->facts, new Fact(0, $called->shown, $said, $kind, $unit, $isShown));
 
             return "{$called->shown}: ".trim("{$said} {$unit}").($isShown ? '' : ', not shown to shoppers').($was === null ? '' : " (was {$was->inWords()})");
         });

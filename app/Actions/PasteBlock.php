@@ -6,7 +6,6 @@ namespace App\Actions;
 
 use App\Catalog\ChosenSkus;
 use App\Catalog\NumberKind;
-use App\Catalog\SkuRow;
 use App\Catalog\TakenCodes;
 use App\History\Change;
 use App\History\Keeper;
@@ -18,6 +17,7 @@ use Core\CoreException;
 use Core\Details\Counting;
 use Core\Matrix\Combination;
 use Core\Pricing\Currency;
+use Core\Product\Sku;
 use Core\Sheets\CellGrid;
 use Core\Sheets\PastedBlock;
 
@@ -42,7 +42,7 @@ final class PasteBlock
         $selection = CellGrid::selection(array_map(strval(...), array_keys($filled)));
 
         return $this->keeper->keepSkus($change, self::class, $selection, function (Ledger $ledger, ChosenSkus $chosen) use ($kind, $filled): string {
-            $skus = array_column(array_map(fn (SkuRow $sku): array => [$sku->cell->key, $sku], $chosen->skus), 1, 0);
+            $skus = array_column(array_map(fn (Sku $sku): array => [$sku->cell->key, $sku], $chosen->skus), 1, 0);
             if ($kind === NumberKind::Stock && $chosen->book->counting !== Counting::Sku) {
                 throw new Refused("Stock is counted for {$chosen->book->counting->inWords()} here, so that a block of figures for single SKUs says nothing. Type the units, or count for each SKU.", Kind::Impossible, 'block');
             }
@@ -92,7 +92,7 @@ final class PasteBlock
      */
     private function refuseTaken(array $updates, array $places, ChosenSkus $chosen): void
     {
-        $own = array_column(array_map(fn (SkuRow $sku): array => [$sku->id, mb_strtoupper($sku->code)], $chosen->skus), 1, 0);
+        $own = array_column(array_map(fn (Sku $sku): array => [$sku->id, mb_strtoupper($sku->code)], $chosen->skus), 1, 0);
         $codes = array_map(fn (array $columns): string => (string) $columns['code'], $updates);
         $changed = array_filter($codes, fn (string $code, int $id): bool => mb_strtoupper($code) !== $own[$id], ARRAY_FILTER_USE_BOTH);
         $taken = $this->taken->among(

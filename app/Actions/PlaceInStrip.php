@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace App\Actions;
 
 use App\Catalog\ChosenPictures;
-use App\Catalog\Clauses;
 use App\Catalog\LoadedProduct;
 use App\Catalog\NewPictures;
 use App\Catalog\PlacementOrder;
@@ -15,6 +14,7 @@ use App\Ledger\Ledger;
 use App\Models\HistoryEntry;
 use App\Refusals\Kind;
 use App\Refusals\Refused;
+use App\Store\Clauses;
 use Core\Gallery\Order;
 use Core\Reach\Selection;
 use Core\Reach\Wording;

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace App\Actions;
 
-use App\Catalog\ViewShelf;
 use App\History\Change;
 use App\History\Keeper;
 use App\Ledger\Ledger;
@@ -12,6 +11,7 @@ use App\Models\HistoryEntry;
 use App\Models\ShotListRecord;
 use App\Refusals\Kind;
 use App\Refusals\Refused;
+use App\Store\ViewShelf;
 use Core\Gallery\Need;
 use Core\Text\Name;
 

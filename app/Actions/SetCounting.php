@@ -5,12 +5,12 @@ declare(strict_types=1);
 namespace App\Actions;
 
 use App\Catalog\CountingPlan;
-use App\Catalog\DetailRows;
 use App\Catalog\LoadedProduct;
 use App\History\Change;
 use App\History\Keeper;
 use App\Ledger\Ledger;
 use App\Models\HistoryEntry;
+use App\Store\DetailRows;
 use Core\Details\Counting;
 
 /** Says what the stock of a product is counted for. */

@@ -4,15 +4,14 @@ declare(strict_types=1);
 
 namespace App\Actions;
 
-use App\Catalog\DetailRows;
 use App\Catalog\LoadedProduct;
-use App\Catalog\SkuRow;
 use App\History\Change;
 use App\History\Keeper;
 use App\Ledger\Ledger;
 use App\Models\HistoryEntry;
 use App\Refusals\Kind;
 use App\Refusals\Refused;
+use App\Store\DetailRows;
 use Core\Details\DetailKind;
 use Core\Details\DetailReader;
 use Core\Details\Details;
@@ -21,6 +20,7 @@ use Core\Details\UnreadableDetail;
 use Core\Pricing\Currency;
 use Core\Pricing\Sale;
 use Core\Pricing\UnreadablePrice;
+use Core\Product\Sku;
 use Core\Reach\Selection;
 
 /** Says something of a product, or otherwise of a part of it. */
@@ -48,7 +48,7 @@ final class SetDetail
             $was = $loaded->details->whole($kind);
             $wanted = $loaded->details->withWhole($kind, $text);
             $parts = $wanted->finder($kind, $loaded->matrix);
-            $this->store($ledger, $loaded, $kind, $wanted, array_values(array_filter($loaded->made, fn (SkuRow $sku): bool => ! $parts->isOwnAt($sku->cell))));
+            $this->store($ledger, $loaded, $kind, $wanted, array_values(array_filter($loaded->made, fn (Sku $sku): bool => ! $parts->isOwnAt($sku->cell))));
 
             return "{$kind->label()} set to {$reader->inWords($kind, $text)} (was {$reader->inWords($kind, $was)})";
         });
@@ -77,7 +77,7 @@ final class SetDetail
             $text = $none ? '' : ($typedText === '' ? null : $typedText);
             $this->store($ledger, $loaded, $kind, $loaded->details->with($kind, $part->reach, $text, $loaded->matrix), $part->skus());
             $finder = $loaded->details->finder($kind, $loaded->matrix);
-            $was = array_values(array_unique(array_map(fn (SkuRow $sku): string => $reader->inWords($kind, $finder->at($sku->cell)), $part->skus())));
+            $was = array_values(array_unique(array_map(fn (Sku $sku): string => $reader->inWords($kind, $finder->at($sku->cell)), $part->skus())));
 
             return "{$kind->label()} of {$part->place()} set to ".($text === null ? 'the product’s' : $reader->inWords($kind, $text)).($was === [] ? '' : ' (was '.(count($was) > 3 ? count($was).' different' : implode(' or ', $was)).')');
         });
@@ -90,7 +90,7 @@ final class SetDetail
         }
     }
 
-    /** @param  list<SkuRow>  $skus  those that it is said of */
+    /** @param  list<Sku>  $skus  those that it is said of */
     private function store(Ledger $ledger, LoadedProduct $loaded, DetailKind $kind, Details $wanted, array $skus): void
     {
         if ($kind === DetailKind::Sale) {
@@ -102,7 +102,7 @@ final class SetDetail
         DetailRows::store($ledger, $loaded->product->id, $wanted);
     }
 
-    /** @param  list<SkuRow>  $skus */
+    /** @param  list<Sku>  $skus */
     private function refuseDearSale(LoadedProduct $loaded, Details $wanted, array $skus): void
     {
         $currency = Currency::of($loaded->product->currency);
@@ -120,7 +120,7 @@ final class SetDetail
         }
     }
 
-    /** @param  list<SkuRow>  $skus */
+    /** @param  list<Sku>  $skus */
     private function refuseImpossibleOrder(LoadedProduct $loaded, Details $wanted, array $skus): void
     {
         $least = $wanted->finder(DetailKind::Least, $loaded->matrix);

@@ -4,13 +4,13 @@ declare(strict_types=1);
 
 namespace App\Actions;
 
-use App\Catalog\DetailRows;
 use App\Catalog\LoadedProduct;
 use App\Catalog\PictureAxesPlan;
 use App\History\Change;
 use App\History\Keeper;
 use App\Ledger\Ledger;
 use App\Models\HistoryEntry;
+use App\Store\DetailRows;
 use Core\Matrix\Axis;
 use Illuminate\Support\Facades\DB;
 

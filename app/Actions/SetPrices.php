@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace App\Actions;
 
-use App\Catalog\Amounts;
 use App\Catalog\ChosenSkus;
 use App\History\Change;
 use App\History\Keeper;
@@ -12,6 +11,7 @@ use App\Ledger\Ledger;
 use App\Models\HistoryEntry;
 use App\Refusals\Kind;
 use App\Refusals\Refused;
+use App\Store\Amounts;
 use Core\Details\PricePlan;
 use Core\Pricing\Money;
 use Core\Pricing\PriceChange;

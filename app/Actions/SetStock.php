@@ -6,18 +6,18 @@ namespace App\Actions;
 
 use App\Batches\Act;
 use App\Catalog\ChosenSkus;
-use App\Catalog\DetailRows;
-use App\Catalog\SkuRow;
-use App\Catalog\StockCount;
 use App\History\Change;
 use App\History\Keeper;
 use App\Ledger\Ledger;
 use App\Models\HistoryEntry;
 use App\Refusals\Kind;
 use App\Refusals\Refused;
+use App\Store\DetailRows;
 use Core\Details\Counting;
 use Core\Details\DetailKind;
 use Core\Details\Details;
+use Core\Product\Sku;
+use Core\Product\StockCount;
 use Core\Reach\Clause;
 use Core\Reach\Reach;
 use Core\Reach\Selection;
@@ -44,16 +44,16 @@ final class SetStock implements Act
             if ($counting === Counting::None) {
                 throw new Refused('The stock of this product is not counted. Say first what it is counted for: More, Count for.', Kind::Impossible, 'typed');
             }
-            $counted = array_filter($skus, fn (SkuRow $sku): bool => $sku->stock !== null);
+            $counted = array_filter($skus, fn (Sku $sku): bool => $chosen->units($sku) !== null);
             if ($wanted->isOfWhatIs() && $counted === []) {
                 throw new Refused('Nobody has counted these yet: there is nothing to add to or take from. Set what is there.', Kind::Impossible, 'typed');
             }
             if ($counting === Counting::Sku) {
-                $ledger->update('skus', array_column(array_map(fn (SkuRow $sku): array => [$sku->id, ['stock' => $wanted->of($sku->stock, $chosen->placeOf($sku))]], $skus), 1, 0));
+                $ledger->update('skus', array_column(array_map(fn (Sku $sku): array => [$sku->id, ['stock' => $wanted->of($sku->stock, $chosen->placeOf($sku))]], $skus), 1, 0));
             } else {
                 DetailRows::store($ledger, $chosen->product->id, $this->shared($chosen, $wanted));
             }
-            $was = (new StockCount($skus))->range();
+            $was = (new StockCount($skus, $chosen->book))->range();
             $rest = count($skus) - count($counted);
 
             return "Stock of {$this->place($chosen)} {$wanted->inWords()} (was {$was})".($wanted->isOfWhatIs() && $rest > 0 ? "; {$rest} are not counted, as before" : '');
@@ -72,13 +72,13 @@ final class SetStock implements Act
 
     private function shared(ChosenSkus $chosen, StockChange $wanted): Details
     {
-        $text = fn (SkuRow $sku): string => (string) $wanted->of($sku->stock, $chosen->placeOf($sku));
+        $text = fn (Sku $sku): string => (string) $wanted->of($chosen->units($sku), $chosen->placeOf($sku));
         if ($chosen->book->counting === Counting::Product) {
             return $chosen->details->withWhole(DetailKind::ProductUnits, $text($chosen->some()[0]));
         }
         $details = $chosen->details;
         $byText = [];
-        foreach (array_column(array_map(fn (SkuRow $sku): array => [$sku->source(), $sku], $chosen->skus), 1, 0) as $sku) {
+        foreach (array_column(array_map(fn (Sku $sku): array => [$chosen->source($sku), $sku], $chosen->skus), 1, 0) as $sku) {
             $byText[$text($sku)][] = Clause::at($chosen->book->part($sku->cell));
         }
         foreach ($byText as $units => $clauses) {
@@ -93,7 +93,7 @@ final class SetStock implements Act
     {
         return match ($chosen->book->counting) {
             Counting::Product => 'the whole product, counted together,',
-            Counting::Pictures => implode('; ', array_slice(array_unique(array_map(fn (SkuRow $sku): string => $chosen->matrix->inWords($chosen->book->part($sku->cell)) ?: 'the whole product', $chosen->skus)), 0, 20)).', counted together,',
+            Counting::Pictures => implode('; ', array_slice(array_unique(array_map(fn (Sku $sku): string => $chosen->matrix->inWords($chosen->book->part($sku->cell)) ?: 'the whole product', $chosen->skus)), 0, 20)).', counted together,',
             default => $chosen->place(),
         };
     }

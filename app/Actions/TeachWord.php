@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace App\Actions;
 
-use App\Catalog\ViewShelf;
 use App\History\Change;
 use App\History\Keeper;
 use App\Ledger\Ledger;
@@ -13,6 +12,7 @@ use App\Models\LibraryValue;
 use App\Models\User;
 use App\Refusals\Kind;
 use App\Refusals\Refused;
+use App\Store\ViewShelf;
 use Closure;
 use Core\Gallery\View;
 use Core\Text\Name;

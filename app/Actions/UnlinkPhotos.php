@@ -5,9 +5,7 @@ declare(strict_types=1);
 namespace App\Actions;
 
 use App\Catalog\ChosenPictures;
-use App\Catalog\Clauses;
 use App\Catalog\LoadedProduct;
-use App\Catalog\PlacementRow;
 use App\Catalog\SelectedPart;
 use App\History\Change;
 use App\History\Keeper;
@@ -15,6 +13,8 @@ use App\Ledger\Ledger;
 use App\Models\HistoryEntry;
 use App\Refusals\Kind;
 use App\Refusals\Refused;
+use App\Store\Clauses;
+use App\Store\PlacementRow;
 use Core\Reach\Reach;
 use Core\Reach\Selection;
 use Core\Reach\Simplifier;

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Catalog;
 
+use App\Store\PlacementRow;
 use Core\Gallery\AltCheck;
 use Core\Gallery\ContactSheet;
 

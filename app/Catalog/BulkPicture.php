@@ -6,6 +6,9 @@ namespace App\Catalog;
 
 use App\Refusals\Kind;
 use App\Refusals\Refused;
+use App\Store\Clauses;
+use App\Store\PlacementRow;
+use App\Store\ViewShelf;
 use Core\Gallery\Entry;
 use Core\Gallery\Galleries;
 use Core\Gallery\Placement;

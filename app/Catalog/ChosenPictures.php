@@ -6,6 +6,7 @@ namespace App\Catalog;
 
 use App\Refusals\Kind;
 use App\Refusals\Refused;
+use App\Store\PlacementRow;
 
 /** What the Actions on pictures share: finding the ones meant, and naming them. */
 final class ChosenPictures

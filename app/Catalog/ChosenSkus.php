@@ -14,6 +14,7 @@ use Core\Details\PriceList;
 use Core\Matrix\Combination;
 use Core\Matrix\Matrix;
 use Core\Pricing\Money;
+use Core\Product\Sku;
 use Core\Reach\Reach;
 use Core\Reach\Selection;
 use Core\Reach\Wording;
@@ -23,7 +24,7 @@ use Core\Stock\StockBook;
 final readonly class ChosenSkus
 {
     /**
-     * @param  list<SkuRow>  $skus  in the product's order
+     * @param  list<Sku>  $skus  in the product's order
      * @param  ?list<Combination>  $made  all cells that have a SKU; null where the very cells were pointed at
      */
     public function __construct(
@@ -39,7 +40,7 @@ final readonly class ChosenSkus
     }
 
     /**
-     * @return non-empty-list<SkuRow>
+     * @return non-empty-list<Sku>
      *
      * @throws Refused where there is none
      */
@@ -53,13 +54,25 @@ final readonly class ChosenSkus
      *
      * @throws Refused
      */
-    public function one(string $why): SkuRow
+    public function one(string $why): Sku
     {
         return count($this->some()) === 1 ? $this->skus[0] : throw new Refused("{$why}: select a single cell.", Kind::Impossible, 'selected');
     }
 
+    /** @return ?int units that one of them can be sold from, which others may be sold from as well; null where nobody has counted them */
+    public function units(Sku $sku): ?int
+    {
+        return $this->book->of($sku->cell, $sku->stock);
+    }
+
+    /** The same for SKUs that are sold from the same units. */
+    public function source(Sku $sku): string
+    {
+        return $this->book->pool($sku->cell) ?? "sku {$sku->id}";
+    }
+
     /** Where one of them lies, in words: "Ink, M". */
-    public function placeOf(SkuRow $sku): string
+    public function placeOf(Sku $sku): string
     {
         return $this->matrix->inWords($sku->cell) ?: $this->product->name;
     }
@@ -79,7 +92,7 @@ final readonly class ChosenSkus
     /** @return list<PricedSku> */
     public function pricedSkus(): array
     {
-        return array_map(fn (SkuRow $sku): PricedSku => $sku->priced(), $this->skus);
+        return array_map(fn (Sku $sku): PricedSku => $sku->priced(), $this->skus);
     }
 
     private function reach(): Reach
@@ -92,6 +105,6 @@ final readonly class ChosenSkus
     /** The prices they are sold at in words: one, or the lowest and the highest. */
     public function pricesInWords(): string
     {
-        return Money::range(array_values(array_filter(array_map(fn (SkuRow $sku): ?Money => $this->prices->price($sku->cell, $sku->price)->effective(), $this->skus))));
+        return Money::range(array_values(array_filter(array_map(fn (Sku $sku): ?Money => $this->prices->price($sku->cell, $sku->price)->effective(), $this->skus))));
     }
 }

@@ -6,6 +6,8 @@ namespace App\Catalog;
 
 use App\Ledger\ChangeLog;
 use App\Models\Product;
+use App\Store\DetailRows;
+use App\Store\StateReader;
 use Core\Details\Details;
 use Core\Details\PriceList;
 use Core\Matrix\Combination;
@@ -13,6 +15,7 @@ use Core\Matrix\Matrix;
 use Core\Matrix\SkuState;
 use Core\Pricing\Currency;
 use Core\Pricing\Money;
+use Core\Product\Sku;
 use Core\Reach\ReachIndex;
 use Core\Reach\Selection;
 use Core\Stock\StockBook;
@@ -74,13 +77,13 @@ final class ChosenSkusLoader
         $index = new ReachIndex($selection->cells($matrix)->clauses);
         $skus = [];
         foreach ($this->rows($product->id, $keys) as $row) {
-            $sku = $this->products->sku($row, $matrix, $currency, $book);
+            $sku = StateReader::sku($row, $matrix, $currency);
             if ($matrix->isCell($sku->cell) && $index->covers($sku->cell)) {
                 $skus[$sku->cell->key] = $sku;
             }
         }
         $made = $keys === null || count($keys) > 1 ? $this->made($product->id, $matrix) : null;
-        $inOrder = array_map(fn (Combination $cell): SkuRow => $skus[$cell->key], $matrix->inOrder(array_map(fn (SkuRow $sku): Combination => $sku->cell, array_values($skus))));
+        $inOrder = array_map(fn (Combination $cell): Sku => $skus[$cell->key], $matrix->inOrder(array_map(fn (Sku $sku): Combination => $sku->cell, array_values($skus))));
 
         return new ChosenSkus($product, $matrix, $last->prices ?? $this->prices($product, $matrix, $currency, $details), $details, $book, $inOrder, $selection, $made);
     }

@@ -4,11 +4,13 @@ declare(strict_types=1);
 
 namespace App\Catalog;
 
+use Core\Product\Sku;
+
 /** A SKU whose code becomes another. */
 final readonly class CodeMove
 {
     public function __construct(
-        public SkuRow $sku,
+        public Sku $sku,
         public string $place,
         public string $to,
     ) {

@@ -7,6 +7,7 @@ namespace App\Catalog;
 use Core\Codes\CodeParts;
 use Core\Codes\PlannedCodes;
 use Core\Matrix\Combination;
+use Core\Product\Sku;
 
 /** What becomes of the codes of a product's SKUs by a pattern. Codes that somebody typed stay, unless they are given up; so do those of retired SKUs. */
 final readonly class CodePlan
@@ -16,12 +17,12 @@ final readonly class CodePlan
     /** @var list<CodeMove> those that change, in the product's order */
     public array $moves;
 
-    /** @var list<SkuRow> whose code was typed and stays, though the pattern makes another */
+    /** @var list<Sku> whose code was typed and stays, though the pattern makes another */
     public array $locked;
 
     public function __construct(CodePlanner $planner, LoadedProduct $loaded, public CodeWish $wish)
     {
-        $cells = array_map(fn (SkuRow $sku): Combination => $sku->cell, array_values($loaded->made));
+        $cells = array_map(fn (Sku $sku): Combination => $sku->cell, array_values($loaded->made));
         $parts = array_column($loaded->matrix->codeParts($cells), null, 'key');
         $remade = $locked = [];
         foreach ($loaded->made as $key => $sku) {
@@ -38,7 +39,7 @@ final readonly class CodePlan
             array_values(array_intersect_key($parts, $remade)),
             $wish->chosen,
             $loaded->matrix->axes === [],
-            array_values(array_map(fn (SkuRow $sku): int => $sku->id, $remade)),
+            array_values(array_map(fn (Sku $sku): int => $sku->id, $remade)),
         ));
         $moves = [];
         foreach ($remade as $key => $sku) {
@@ -70,7 +71,7 @@ final readonly class CodePlan
     }
 
     /** Whether a SKU has the code that the pattern makes, with whatever running number. */
-    private function fits(CodeParts $parts, SkuRow $sku): bool
+    private function fits(CodeParts $parts, Sku $sku): bool
     {
         $pattern = $this->wish->pattern;
         $number = $pattern->number();

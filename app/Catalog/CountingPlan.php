@@ -7,6 +7,7 @@ namespace App\Catalog;
 use Core\Details\Counting;
 use Core\Details\DetailKind;
 use Core\Details\Details;
+use Core\Product\StockCount;
 use Core\Reach\Clause;
 use Core\Reach\Reach;
 use Core\Stock\StockBook;
@@ -31,13 +32,12 @@ final readonly class CountingPlan
             $details = $this->together($loaded, $details);
         }
         if ($to === Counting::Product && $from !== Counting::None && $from !== $to) {
-            $all = new StockCount($loaded->made);
+            $all = new StockCount($loaded->made, $loaded->book);
             $details = $details->withWhole(DetailKind::ProductUnits, $all->isUncounted() ? '' : (string) $all->units);
         }
         $this->details = $details;
-        $this->before = new StockCount($loaded->made, $from);
-        $book = new StockBook($details, $loaded->matrix);
-        $this->after = new StockCount(array_map(fn (SkuRow $sku): SkuRow => $sku->soldFrom($book), array_values($loaded->made)), $to);
+        $this->before = new StockCount($loaded->made, $loaded->book);
+        $this->after = new StockCount($loaded->made, new StockBook($details, $loaded->matrix));
     }
 
     /** "61 in stock becomes 61 in stock, counted for each picture combination" */
@@ -59,7 +59,7 @@ final readonly class CountingPlan
             $byPart[$loaded->book->part($sku->cell)->key][] = $sku;
         }
         foreach ($byPart as $skus) {
-            $sum = new StockCount($skus);
+            $sum = new StockCount($skus, $loaded->book);
             $where = Reach::of(Clause::at($loaded->book->part($skus[0]->cell)));
             $details = $details->pooled($where, $sum->isUncounted() ? null : (string) $sum->units, $loaded->matrix);
         }

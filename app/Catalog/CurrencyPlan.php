@@ -8,6 +8,7 @@ use Core\Details\DetailKind;
 use Core\Pricing\Adjustment;
 use Core\Pricing\Currency;
 use Core\Pricing\Money;
+use Core\Product\Sku;
 
 /** What becomes of a product's prices, and of all else that is money, in another currency: every amount once. */
 final readonly class CurrencyPlan
@@ -22,7 +23,7 @@ final readonly class CurrencyPlan
     {
         $prices = array_values(array_filter([
             $loaded->prices->base,
-            ...array_map(fn (SkuRow $sku): ?Money => $sku->price, $loaded->skus),
+            ...array_map(fn (Sku $sku): ?Money => $sku->price, $loaded->skus),
             ...array_map(fn (Adjustment $adjustment): ?Money => $adjustment->amount, array_values($loaded->prices->adjustments)),
             ...$loaded->details->amounts($loaded->prices->currency),
         ]));

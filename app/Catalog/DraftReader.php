@@ -137,8 +137,9 @@ final class DraftReader
      */
     private function labels(array $values, ?LoadedProduct $own, int $axisId): array
     {
+        $asleep = $own?->state()->details->sleepingLabels ?? [];
         $labels = array_map(
-            fn (LibraryValue $value): string => $own->names->sleepingLabels[$value->id] ?? $value->name,
+            fn (LibraryValue $value): string => $asleep[$value->id] ?? $value->name,
             $values,
         );
         foreach ($own?->matrix->axis($axisId)->values ?? [] as $value) {
@@ -159,7 +160,7 @@ final class DraftReader
     {
         $named = fn (array $texts): array => array_map(fn (int $id, string $text): array => [$id, $text], array_keys($texts), $texts);
         $awake = array_column($own?->matrix->axis($axisId)->values ?? [], 'label', 'id');
-        $asleep = array_intersect_key($own->names->sleepingLabels ?? [], $values);
+        $asleep = array_intersect_key($own?->state()->details->sleepingLabels ?? [], $values);
         $words = [];
         foreach ($values as $value) {
             array_push($words, ...$value->otherWords());

@@ -6,7 +6,7 @@ namespace App\Catalog;
 
 use App\Refusals\Kind;
 use App\Refusals\Refused;
-use Core\Catalog\Description;
+use Core\Product\Description;
 use Symfony\Component\HtmlSanitizer\HtmlSanitizer;
 use Symfony\Component\HtmlSanitizer\HtmlSanitizerConfig;
 

@@ -12,6 +12,7 @@ use Core\Gallery\Placement;
 use Core\Gallery\Role;
 use Core\Gallery\RoleAnswer;
 use Core\Matrix\Combination;
+use Core\Product\Sku;
 use Core\Reach\Wording;
 use Core\Text\Name;
 
@@ -19,7 +20,7 @@ use Core\Text\Name;
 final class GalleryReport
 {
     /** @return array<string, mixed> one SKU, on offer or retired */
-    public function sku(LoadedProduct $loaded, SkuRow $sku): array
+    public function sku(LoadedProduct $loaded, Sku $sku): array
     {
         return [
             'sku' => $sku->code,

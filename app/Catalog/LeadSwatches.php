@@ -7,6 +7,7 @@ namespace App\Catalog;
 use App\Media\PictureSamples;
 use App\Models\Photo;
 use App\Models\PhotoState;
+use App\Store\PlacementRow;
 use Core\Checks\ValuePicture;
 use Core\Color\Eyedropper;
 use Core\Color\Swatch;

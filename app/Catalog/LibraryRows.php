@@ -7,6 +7,7 @@ namespace App\Catalog;
 use App\Ledger\Ledger;
 use App\Models\LibraryAxis;
 use App\Models\LibraryValue;
+use App\Store\SwatchColumns;
 use Core\Color\Swatch;
 use Core\Matrix\Value;
 use Core\Text\Name;

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Catalog;
 
+use App\Store\PlacementRow;
 use Core\Details\CarriedPrices;
 use Core\Details\PricedSku;
 use Core\Gallery\Galleries;
@@ -11,6 +12,8 @@ use Core\Gallery\Placement;
 use Core\Gallery\RoleClash;
 use Core\Matrix\MatrixChange;
 use Core\Matrix\Planner;
+use Core\Matrix\StandingSku;
+use Core\Product\Sku;
 use Core\Reach\Carrying;
 use Core\Stock\CarriedPools;
 use Core\Stock\CarriedUnits;
@@ -25,7 +28,7 @@ final class MatrixPlanner
 
     public function plan(LoadedProduct $loaded, MatrixChange $change, MatrixChoices $choices = new MatrixChoices()): PlannedChange
     {
-        $plan = (new Planner())->plan($change, array_map(fn (SkuRow $sku) => $sku->standing(), $loaded->skus));
+        $plan = (new Planner())->plan($change, array_map(fn (Sku $sku): StandingSku => $sku->standing($loaded->book), $loaded->skus));
         $cells = $change->to->inOrder($change->to->offered());
         $carrying = Carrying::along($change);
         $pictures = new PictureChanges($loaded, $change, $plan, new Galleries($change->to, $cells, array_map(
@@ -34,7 +37,7 @@ final class MatrixPlanner
         )));
 
         $pools = array_values(array_map(
-            fn (SkuRow $sku): array => [$sku->combination, $loaded->book->part($sku->cell), $sku->stock],
+            fn (Sku $sku): array => [$sku->combination, $loaded->book->part($sku->cell), $loaded->units($sku)],
             $loaded->made,
         ));
         $details = CarriedPools::along($change, $loaded->details, $loaded->details->carried($carrying), $pools);
@@ -70,7 +73,7 @@ final class MatrixPlanner
     /** @return list<PricedSku> those on offer, with their values on axes that sleep */
     private function priced(LoadedProduct $loaded): array
     {
-        $priced = fn (SkuRow $sku): PricedSku => new PricedSku($sku->id, $sku->combination, $sku->price);
+        $priced = fn (Sku $sku): PricedSku => new PricedSku($sku->id, $sku->combination, $sku->price);
 
         return array_map($priced, array_values($loaded->made));
     }

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace App\Catalog;
 
+use App\Store\Clauses;
+use App\Store\PlacementRow;
 use Core\Gallery\View;
 use Core\Reach\Reach;
 use Core\Reach\Simplifier;

@@ -6,6 +6,7 @@ namespace App\Catalog;
 
 use App\Refusals\Kind;
 use App\Refusals\Refused;
+use App\Store\Amounts;
 use Core\Codes\Gtin;
 use Core\Codes\SkuCodes;
 use Core\Details\Weight;

@@ -9,6 +9,7 @@ use Core\Gallery\PictureAxes;
 use Core\Matrix\Matrix;
 use Core\Matrix\MatrixChange;
 use Core\Matrix\Planner;
+use Core\Product\Sku;
 use Core\Stock\CarriedPools;
 use Core\Stock\CarriedUnits;
 use Core\Stock\StockBook;
@@ -29,7 +30,7 @@ final readonly class PictureAxesPlan
     {
         $this->to = PictureAxes::chosen($loaded->matrix, $axisIds);
         $skus = array_values(array_map(
-            fn (SkuRow $sku): array => [$sku->cell, $loaded->book->part($sku->cell), $sku->stock],
+            fn (Sku $sku): array => [$sku->cell, $loaded->book->part($sku->cell), $loaded->units($sku)],
             $loaded->made,
         ));
         $this->details = CarriedPools::withPictureAxes($loaded->matrix, $this->to, $loaded->details, $skus);

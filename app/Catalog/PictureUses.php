@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace App\Catalog;
 
 use App\Models\Product;
+use App\Store\Clauses;
+use App\Store\ViewShelf;
 use Core\Gallery\Role;
 use Core\Reach\Wording;
 use Illuminate\Support\Facades\DB;

@@ -5,10 +5,14 @@ declare(strict_types=1);
 namespace App\Catalog;
 
 use App\Ledger\Ledger;
+use App\Store\Amounts;
+use App\Store\Clauses;
+use App\Store\DetailRows;
 use Core\Matrix\Axis;
 use Core\Matrix\Combination;
 use Core\Matrix\MatrixChange;
 use Core\Matrix\SkuState;
+use Core\Product\Sku;
 use Core\Reach\Carrying;
 use Core\Reach\Reach;
 use Illuminate\Support\Collection;
@@ -120,7 +124,7 @@ final class PlanStore
             $updates[$id]['retired_version'] = $loaded->product->version;
         }
         $byId = array_column($loaded->skus, null, 'id');
-        $stock = array_map(fn (SkuRow $sku): int => $sku->counted ?? 0, $byId);
+        $stock = array_map(fn (Sku $sku): int => $sku->stock ?? 0, $byId);
         foreach ($plan->stockMoves as $move) {
             $stock[$move->fromSkuId] -= $move->units;
             $stock[$move->toSkuId] += $move->units;

@@ -8,6 +8,7 @@ use App\Media\MediaKind;
 use App\Media\PhotoLook;
 use App\Media\PhotoLooks;
 use App\Models\PhotoState;
+use App\Store\PlacementRow;
 use Core\Checks\AxisColors;
 use Core\Checks\SwatchChecks;
 use Core\Checks\SwatchFinding;

@@ -6,15 +6,15 @@ namespace App\Catalog;
 
 use App\Ledger\ChangeLog;
 use App\Models\Product;
-use Core\Details\FactKind;
-use Core\Details\PriceList;
-use Core\Matrix\Combination;
+use App\Store\AxisReader;
+use App\Store\PlacementReader;
+use App\Store\PlacementRow;
+use App\Store\ProductRows;
+use App\Store\StateReader;
+use Core\Gallery\Placement;
 use Core\Matrix\Matrix;
-use Core\Matrix\SkuState;
-use Core\Pricing\Currency;
-use Core\Pricing\Money;
+use Core\Product\Sku;
 use Core\Reach\Reach;
-use Core\Stock\StockBook;
 use Illuminate\Support\Facades\DB;
 use stdClass;
 
@@ -32,7 +32,7 @@ final class ProductLoader
     /** @var array{int, int} product id, revision */
     private array $rowsAre = [0, 0];
 
-    public function __construct(private readonly ViewShelf $shelf, private readonly AltPatterns $patterns, private readonly PlacementReader $placements)
+    public function __construct(private readonly StateReader $states, private readonly PlacementReader $placements)
     {
     }
 
@@ -121,7 +121,7 @@ final class ProductLoader
         return Product::query()->standing()->where('code', $code)->firstOrFail();
     }
 
-    /** @return ?array{LoadedProduct, SkuRow} the product that has a SKU of this code, on offer or retired; null where none has */
+    /** @return ?array{LoadedProduct, Sku} the product that has a SKU of this code, on offer or retired; null where none has */
     public function withSku(string $code): ?array
     {
         $row = DB::table('skus')->join('products', 'products.id', '=', 'skus.product_id')->whereNull('products.removed_at')->where('skus.code', $code)->first(['skus.id', 'product_id']);
@@ -188,97 +188,15 @@ final class ProductLoader
      */
     public function assemble(array $products, ProductRows $rows): array
     {
-        $axes = $rows->referred('product_axes', 'axis_id', 'axes');
-        $values = $rows->referred('product_values', 'value_id', 'axis_values');
         $photos = $rows->referred('placements', 'photo_id', 'photos');
-
         $loaded = [];
         foreach ($products as $product) {
-            $ownAxes = $rows->of('product_axes', $product->id);
-            $ownValues = $rows->of('product_values', $product->id);
-            $shared = $own = [];
-            $sleepingLabels = $labels = [];
-            $matrix = new Matrix(
-                AxisReader::axes($ownAxes, $axes, $ownValues, $values),
-                Reach::fromArrays($product->left_out),
-                AxisReader::sleeping($ownAxes, $axes, $ownValues, $values),
-            );
-            foreach ($ownValues as $row) {
-                $labels[$row->value_id] = $row->label ?? $values[$row->value_id]->name;
-                if ($matrix->axis($row->axis_id)?->has($row->value_id) === true) {
-                    $shared[$row->value_id] = $values[$row->value_id]->swatch;
-                    $own[$row->value_id] = $row->swatch;
-                } elseif ($row->label !== null) {
-                    $sleepingLabels[$row->value_id] = $row->label;
-                }
-            }
-            $currency = Currency::of($product->currency);
-            $details = DetailRows::read($rows->of('details', $product->id));
-            $book = new StockBook($details, $matrix);
-            $loaded[$product->id] = new LoadedProduct(
-                $product,
-                $matrix,
-                array_map(fn (stdClass $row): SkuRow => $this->sku($row, $matrix, $currency, $book), $rows->of('skus', $product->id)),
-                $this->placements->read($rows->of('placements', $product->id), $photos),
-                ProductSwatches::stored($shared, $own),
-                AxisReader::ownAxes(AxisReader::used($ownAxes)),
-                $this->shelf->shotList($product->shot_list_id, $product->shots),
-                $this->shelf->shots($product->shots),
-                array_filter(array_column(AxisReader::used($ownAxes), 'opening_value_id', 'axis_id')),
-                array_map(fn (stdClass $row): Fact => new Fact($row->id, $row->name, $row->value, FactKind::from($row->kind), $row->unit, (bool) $row->is_shown), $rows->of('facts', $product->id)),
-                new KnownNames($this->axisNames($ownAxes, $axes), $labels, $sleepingLabels),
-                new PriceList($currency, $product->price === null ? null : Money::of($product->price, $currency), DetailRows::adjustments($ownValues, $currency), $details, $matrix),
-                $details,
-                $book,
-                $this->patterns->own(),
-            );
+            $placements = $this->placements->read($rows->of('placements', $product->id), $photos);
+            $pictures = array_map(fn (PlacementRow $row): Placement => $row->placement, array_values($placements));
+            $core = $this->states->product((object) $product->getAttributes(), $rows, $pictures);
+            $loaded[$product->id] = new LoadedProduct($product, $core, $placements);
         }
 
         return $loaded;
-    }
-
-    /**
-     * @param  list<stdClass>  $ownAxes
-     * @param  array<int, stdClass>  $library  axes by id
-     * @return array<int, string> by axis id, those that the product has before those that sleep
-     */
-    private function axisNames(array $ownAxes, array $library): array
-    {
-        usort(
-            $ownAxes,
-            fn (stdClass $a, stdClass $b): int => [
-                $a->position === null,
-                $a->position,
-                $a->id,
-            ] <=> [$b->position === null, $b->position, $b->id],
-        );
-        $names = [];
-        foreach ($ownAxes as $row) {
-            $names[$row->axis_id] = $library[$row->axis_id]->name;
-        }
-
-        return $names;
-    }
-
-    public function sku(stdClass $row, Matrix $matrix, Currency $currency, StockBook $book): SkuRow
-    {
-        $combination = Combination::fromKey($row->cell);
-        $cell = $matrix->place($combination) ?? $combination;
-
-        return new SkuRow(
-            $row->id,
-            $cell,
-            $combination,
-            SkuState::from($row->state),
-            $row->code,
-            $row->gtin,
-            $row->price === null ? null : Money::of($row->price, $currency),
-            $book->of($cell, $row->stock),
-            $row->stock,
-            $book->pool($cell),
-            $row->weight_g,
-            $row->retired_version,
-            (bool) $row->code_typed,
-        );
     }
 }

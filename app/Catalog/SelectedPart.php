@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Catalog;
 
+use Core\Product\Sku;
 use Core\Reach\Reach;
 use Core\Reach\Selection;
 use Core\Reach\Wording;
@@ -29,7 +30,7 @@ final readonly class SelectedPart
         return $this->reach->isNothing();
     }
 
-    /** @return list<SkuRow> */
+    /** @return list<Sku> */
     public function skus(): array
     {
         return $this->loaded->skusIn($this->reach);

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Catalog;
 
+use Core\Details\Fact;
 use Core\Matrix\Axis;
 use Core\Matrix\Likeness;
 use Core\Matrix\Matrix;

@@ -6,6 +6,7 @@ namespace App\Catalog;
 
 use App\Models\LibraryValue;
 use App\Models\Product;
+use App\Store\ViewShelf;
 use Core\Color\Swatch;
 use Core\Matching\DroppedName;
 use Core\Matching\Exactness;

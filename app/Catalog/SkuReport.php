@@ -6,6 +6,7 @@ namespace App\Catalog;
 
 use Core\Details\DetailReader;
 use Core\Pricing\PriceStep;
+use Core\Product\Sku;
 
 /** Everything about a SKU and why, in the shape that the exchange format fixes. */
 final readonly class SkuReport
@@ -15,7 +16,7 @@ final readonly class SkuReport
     }
 
     /** @return array<string, mixed> */
-    public function of(LoadedProduct $loaded, SkuRow $sku): array
+    public function of(LoadedProduct $loaded, Sku $sku): array
     {
         $reader = new DetailReader($loaded->prices->currency);
         $details = [];
@@ -29,7 +30,7 @@ final readonly class SkuReport
             'state' => $sku->state->value,
             'choice' => (object) $loaded->choiceOf($sku),
             'price' => $this->price($loaded, $sku),
-            'stock' => ['count' => $sku->stock, 'counted_by' => $loaded->book->counting->value, 'state' => $loaded->availability($sku, ShopDay::today())->value],
+            'stock' => ['count' => $loaded->units($sku), 'counted_by' => $loaded->book->counting->value, 'state' => $loaded->availability($sku, ShopDay::today())->value],
             'gtin' => $sku->gtin,
             'code' => ['text' => $sku->code, 'typed' => $sku->isCodeTyped],
             'weight_g' => $sku->weightG,
@@ -38,7 +39,7 @@ final readonly class SkuReport
     }
 
     /** @return array<string, mixed> */
-    private function price(LoadedProduct $loaded, SkuRow $sku): array
+    private function price(LoadedProduct $loaded, Sku $sku): array
     {
         $price = $loaded->prices->price($sku->cell, $sku->price);
         $sale = $loaded->prices->sale($sku->cell);

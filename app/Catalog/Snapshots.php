@@ -9,7 +9,8 @@ use App\Models\HistoryEntry;
 use App\Models\Product;
 use App\Refusals\Kind;
 use App\Refusals\Refused;
-use Core\Catalog\ProductState;
+use App\Store\ProductRows;
+use Core\Product\ProductState;
 use Illuminate\Support\Facades\DB;
 
 /** A product as it was after an entry of its history: what is stored, with all later changes taken back in memory. */

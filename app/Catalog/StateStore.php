@@ -8,18 +8,24 @@ use App\Ledger\Ledger;
 use App\Models\LibraryValue;
 use App\Refusals\Kind;
 use App\Refusals\Refused;
-use Core\Catalog\CatalogPicture;
-use Core\Catalog\CatalogSku;
-use Core\Catalog\Difference;
-use Core\Catalog\OwnAxis;
-use Core\Catalog\PictureDifference;
-use Core\Catalog\ProductState;
-use Core\Catalog\SkuDifference;
+use App\Store\Amounts;
+use App\Store\Clauses;
+use App\Store\DetailRows;
+use App\Store\FactRows;
+use App\Store\SwatchColumns;
+use App\Store\ViewShelf;
+use Core\Gallery\Placement;
 use Core\Gallery\Role;
 use Core\Matrix\Axis;
 use Core\Matrix\Combination;
 use Core\Matrix\MatrixChange;
 use Core\Pricing\Adjustment;
+use Core\Product\Difference;
+use Core\Product\OwnAxis;
+use Core\Product\PictureDifference;
+use Core\Product\ProductState;
+use Core\Product\Sku;
+use Core\Product\SkuDifference;
 use Illuminate\Support\Facades\DB;
 
 /** Stores what is different between a product and a wanted state of it, through the same plan as the board. */
@@ -51,6 +57,7 @@ final class StateStore
             $this->plans->store($ledger, $loaded, $planned);
             $ids = DB::table('skus')->where('product_id', $loaded->product->id)->orderByRaw("state = 'made'")->pluck('id', 'cell')->all();
         }
+        $this->storeCode($ledger, $loaded, $wanted);
         $ledger->update('products', [$loaded->product->id => $this->detailColumns($wanted)]);
         $this->storeLabels($ledger, $loaded, $wanted);
         $this->storeOpenings($ledger, $loaded, $wanted);
@@ -58,16 +65,30 @@ final class StateStore
         $this->storeSkus($ledger, $difference, $ids, $loaded);
         $this->storeAdjustments($ledger, $loaded, $wanted);
         DetailRows::store($ledger, $loaded->product->id, $wanted->details->details);
-        $this->facts->store($ledger, $loaded, $wanted->details->facts);
+        $this->facts->store($ledger, $loaded->product->id, $loaded->facts, $wanted->details->facts);
         $this->storePictures($ledger, $loaded, $difference);
 
         return new StoredState($difference, $planned);
     }
 
+    private function storeCode(Ledger $ledger, LoadedProduct $loaded, ProductState $wanted): void
+    {
+        $code = $wanted->details->code;
+        if ($code === $loaded->product->code) {
+            return;
+        }
+        $owner = $this->taken->owner($code, $loaded->product->id);
+        if ($owner !== null) {
+            throw new Refused("{$code} is the code of {$owner}. Choose another.", Kind::Taken, 'code');
+        }
+        $ledger->update('products', [$loaded->product->id => ['code' => $code]]);
+        FormerCodes::remember($loaded->product->id, $loaded->product->code, $code);
+    }
+
     /** Whether it wants SKUs in cells of its matrix that nobody has built yet. */
     private function isUnbuilt(LoadedProduct $loaded, ProductState $wanted): bool
     {
-        return array_filter($wanted->skus, fn (CatalogSku $sku): bool => $sku->isMade() && ! isset($loaded->made[$sku->cell->key])) !== [];
+        return array_filter($wanted->skus, fn (Sku $sku): bool => $sku->isMade() && ! isset($loaded->made[$sku->cell->key])) !== [];
     }
 
     /** @return array<string, mixed> */
@@ -82,7 +103,8 @@ final class StateStore
             'category' => $details->category,
             'currency' => $details->currency->code,
             'price' => Amounts::stored($details->basePrice),
-            'shot_list_id' => $details->shotListId,
+            'shot_list_id' => $details->shotList?->id,
+            'code_pattern_id' => $details->codePattern?->id,
             'shots' => ViewShelf::encode($details->shots),
             'opening_cell' => $details->openingCell?->key,
         ];
@@ -93,7 +115,7 @@ final class StateStore
     {
         $from = $difference->before->matrix;
         $to = $difference->after->matrix;
-        $pairs = array_values(array_filter(array_map(fn (SkuDifference $sku): ?array => $sku->before !== null && $sku->after?->id !== null ? [$sku->before->cell, $sku->after->cell] : null, $difference->skus)));
+        $pairs = array_values(array_filter(array_map(fn (SkuDifference $sku): ?array => $sku->before !== null && $sku->after !== null && $sku->after->id !== 0 ? [$sku->before->cell, $sku->after->cell] : null, $difference->skus)));
         $chosen = function (int $axisId, int $side, int $usual) use ($pairs): int {
             foreach ($pairs as $pair) {
                 $value = $pair[$side]->value($axisId);
@@ -131,7 +153,7 @@ final class StateStore
             }
         }
         $pattern = $this->codes->patternOf($loaded->product);
-        $parts = $wanted->matrix->codeParts(array_map(fn (CatalogSku $sku): Combination => $sku->cell, array_values($cells)));
+        $parts = $wanted->matrix->codeParts(array_map(fn (Sku $sku): Combination => $sku->cell, array_values($cells)));
         foreach ($parts as $part) {
             $own = $pattern->code($loaded->product->code, $part);
             if ($own !== $cells[$part->key]->code) {
@@ -204,7 +226,7 @@ final class StateStore
             if ($sku->after === null) {
                 continue;
             }
-            $id = $sku->after->id ?? $ids[$sku->after->cell->key] ?? null;
+            $id = $sku->after->id ?: $ids[$sku->after->cell->key] ?? null;
             if ($id === null) {
                 continue;
             }
@@ -252,13 +274,13 @@ final class StateStore
             $known[$row->photoId] = $row->id();
         }
         $ledger->delete('placements', array_values(array_map(
-            fn (PictureDifference $picture): int => $picture->before->placement->id ?? 0,
+            fn (PictureDifference $picture): int => $picture->before->id ?? 0,
             array_filter($difference->pictures, fn (PictureDifference $picture): bool => $picture->after === null),
         )));
         $updates = [];
         $rows = [];
         foreach ($difference->after->pictures as $at => $picture) {
-            $id = $picture->placement->id > 0 ? $picture->placement->id : $known[$picture->photoId] ?? null;
+            $id = $picture->id > 0 ? $picture->id : $known[$picture->photoId] ?? null;
             if ($id === null) {
                 $rows[] = ['photo_id' => $picture->photoId] + $this->pictureColumns($picture, $at + 1);
             } else {
@@ -270,17 +292,17 @@ final class StateStore
     }
 
     /** @return array<string, mixed> */
-    private function pictureColumns(CatalogPicture $picture, int $position): array
+    private function pictureColumns(Placement $picture, int $position): array
     {
         return [
-            'file_name' => $picture->placement->file,
+            'file_name' => $picture->file,
             'position' => $position,
-            'reach' => Clauses::encode($picture->placement->reach),
-            'hidden' => Clauses::encode($picture->placement->hidden),
-            'view' => $picture->placement->view?->key,
-            'roles' => json_encode(array_map(fn (Role $role): string => $role->value, $picture->placement->roles), JSON_THROW_ON_ERROR),
-            'alt_text' => $picture->placement->altText,
-            'crop' => $picture->placement->crop,
+            'reach' => Clauses::encode($picture->reach),
+            'hidden' => Clauses::encode($picture->hidden),
+            'view' => $picture->view?->key,
+            'roles' => json_encode(array_map(fn (Role $role): string => $role->value, $picture->roles), JSON_THROW_ON_ERROR),
+            'alt_text' => $picture->altText,
+            'crop' => $picture->crop,
         ];
     }
 }

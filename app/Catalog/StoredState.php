@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Catalog;
 
-use Core\Catalog\Difference;
+use Core\Product\Difference;
 
 /** What storing a wanted state came to. */
 final readonly class StoredState

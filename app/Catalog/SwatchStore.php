@@ -11,6 +11,7 @@ use App\Models\LibraryValue;
 use App\Models\Photo;
 use App\Refusals\Kind;
 use App\Refusals\Refused;
+use App\Store\SwatchColumns;
 use Core\Color\Swatch;
 use Core\Color\SwatchPiece;
 use Core\Gallery\Shape;

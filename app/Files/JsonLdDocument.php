@@ -4,19 +4,17 @@ declare(strict_types=1);
 
 namespace App\Files;
 
-use App\Catalog\Fact;
 use App\Catalog\LoadedProduct;
 use App\Catalog\ProductLoader;
 use App\Catalog\ShopDay;
-use App\Catalog\SkuRow;
 use App\Media\MediaKind;
 use App\Media\PhotoSize;
 use App\Models\Product;
-use Core\Catalog\Description;
 use Core\Details\Condition;
 use Core\Details\Counting;
 use Core\Details\DetailKind;
 use Core\Details\Dimensions;
+use Core\Details\Fact;
 use Core\Details\FactKind;
 use Core\Details\Quantity;
 use Core\Gallery\Entry;
@@ -26,6 +24,8 @@ use Core\Matrix\Combination;
 use Core\Pricing\BreakScope;
 use Core\Pricing\Money;
 use Core\Pricing\QuantityBreak;
+use Core\Product\Description;
+use Core\Product\Sku;
 use Core\Stock\Availability;
 
 /** A product as schema.org JSON-LD: a ProductGroup with its variants, or a single Product. */
@@ -73,13 +73,13 @@ final class JsonLdDocument
                 'image' => $this->images($loaded, $loaded->galleries()->forChoice(Combination::of([]))),
                 'subjectOf' => $this->films($loaded, $loaded->galleries()->forChoice(Combination::of([]))),
                 'variesBy' => $this->variesBy($loaded),
-                'hasVariant' => array_map(fn (SkuRow $sku): array => $this->variant($loaded, $sku), array_values($loaded->made)),
+                'hasVariant' => array_map(fn (Sku $sku): array => $this->variant($loaded, $sku), array_values($loaded->made)),
             ]),
         ];
     }
 
     /** @return array<string, mixed> */
-    private function variant(LoadedProduct $loaded, SkuRow $sku): array
+    private function variant(LoadedProduct $loaded, Sku $sku): array
     {
         $choice = $loaded->matrix->choice($sku->cell);
         $own = [];
@@ -143,7 +143,7 @@ final class JsonLdDocument
     }
 
     /** @return array<string, mixed> what is said of a SKU and its part that schema.org has a word for */
-    private function said(LoadedProduct $loaded, SkuRow $sku): array
+    private function said(LoadedProduct $loaded, Sku $sku): array
     {
         $said = fn (DetailKind $kind): string => $loaded->said($kind, $sku);
         $sides = $said(DetailKind::Dimensions) === '' ? [] : Dimensions::fromText($said(DetailKind::Dimensions))->sides;
@@ -160,7 +160,7 @@ final class JsonLdDocument
     }
 
     /** @return array<string, mixed> whether it can be bought, from when on, and how many at a time */
-    private function availability(LoadedProduct $loaded, SkuRow $sku): array
+    private function availability(LoadedProduct $loaded, Sku $sku): array
     {
         $availability = $loaded->availability($sku, ShopDay::today());
         $limits = $loaded->orderLimits($sku);
@@ -177,7 +177,7 @@ final class JsonLdDocument
      *
      * @return array<string, mixed>
      */
-    private function price(LoadedProduct $loaded, SkuRow $sku): array
+    private function price(LoadedProduct $loaded, Sku $sku): array
     {
         $price = $loaded->price($sku);
         if ($price === null) {

@@ -4,16 +4,16 @@ declare(strict_types=1);
 
 namespace App\Files;
 
-use App\Catalog\Fact;
 use App\Catalog\LoadedProduct;
-use App\Catalog\SkuRow;
 use Core\Color\Swatch;
 use Core\Details\Counting;
 use Core\Details\DetailKind;
+use Core\Details\Fact;
 use Core\Gallery\Entry;
 use Core\Gallery\Ground;
 use Core\Gallery\Role;
 use Core\Matrix\Combination;
+use Core\Product\Sku;
 use Core\Sheets\SafeCell;
 use Illuminate\Database\Query\Builder;
 use Illuminate\Support\Facades\DB;
@@ -86,9 +86,9 @@ final readonly class SheetColumns
     /** @return iterable<list<string>> */
     public function rows(LoadedProduct $loaded): iterable
     {
-        $retired = array_filter($loaded->skus, fn (SkuRow $sku): bool => ! $sku->isMade() && $loaded->matrix->isCell($sku->cell) && ! isset($loaded->made[$sku->cell->key]));
+        $retired = array_filter($loaded->skus, fn (Sku $sku): bool => ! $sku->isMade() && $loaded->matrix->isCell($sku->cell) && ! isset($loaded->made[$sku->cell->key]));
         // Of several in one cell the last on offer stands for it.
-        usort($retired, fn (SkuRow $a, SkuRow $b): int => [$b->retiredVersion, $a->id] <=> [$a->retiredVersion, $b->id]);
+        usort($retired, fn (Sku $a, Sku $b): int => [$b->retiredAt, $a->id] <=> [$a->retiredAt, $b->id]);
         $byCell = [];
         foreach ($retired as $sku) {
             $byCell[$sku->cell->key] ??= $sku;
@@ -104,7 +104,7 @@ final readonly class SheetColumns
             }
             yield array_map(SafeCell::write(...), $this->row($loaded, $cell, $sku, $leftOut ? 'left out' : $sku->state->value ?? '', $first, $pools));
             $first = false;
-            $pools += $sku?->isMade() === true ? [$sku->source() => true] : [];
+            $pools += $sku?->isMade() === true ? [$loaded->source($sku) => true] : [];
         }
         if ($first) {
             // A product that has no SKU yet is still a product.
@@ -116,7 +116,7 @@ final readonly class SheetColumns
      * @param  array<string, true>  $pools  whose units stand in a row before
      * @return list<string>
      */
-    private function row(LoadedProduct $loaded, Combination $cell, ?SkuRow $sku, string $state, bool $first, array $pools = []): array
+    private function row(LoadedProduct $loaded, Combination $cell, ?Sku $sku, string $state, bool $first, array $pools = []): array
     {
         $product = $loaded->product;
         $choice = $loaded->matrix->choice($cell);
@@ -138,8 +138,8 @@ final readonly class SheetColumns
             (string) ($sku->weightG ?? ''),
             match (true) {
                 $sku === null => '',
-                ! $sku->isMade() => $loaded->book->counting === Counting::Sku ? (string) $sku->counted : '',
-                default => isset($pools[$sku->source()]) ? '' : (string) $sku->stock,
+                ! $sku->isMade() => $loaded->book->counting === Counting::Sku ? (string) $sku->stock : '',
+                default => isset($pools[$loaded->source($sku)]) ? '' : (string) $loaded->units($sku),
             },
             $state,
             $sku === null ? '' : implode('|', array_map(fn (Entry $entry): string => $entry->placement->file, $gallery->entries)),
@@ -151,7 +151,7 @@ final readonly class SheetColumns
     }
 
     /** What is said of every SKU alike stands once. */
-    private function detail(LoadedProduct $loaded, DetailKind $kind, ?SkuRow $sku, bool $first): string
+    private function detail(LoadedProduct $loaded, DetailKind $kind, ?Sku $sku, bool $first): string
     {
         return match (true) {
             $kind === DetailKind::Breaks => $first ? $loaded->prices->breaks()->ranges() : '',

@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace App\History;
 
-use App\Catalog\AltPatterns;
-use App\Catalog\ViewShelf;
 use App\Ledger\ChangeLog;
 use App\Ledger\Replay;
 use App\Models\Product;
+use App\Store\AltPatterns;
+use App\Store\ViewShelf;
 use Illuminate\Database\Query\Builder;
 use Illuminate\Support\Facades\DB;
 

@@ -79,7 +79,7 @@ final class BoardResponder
             'version' => $entry->version,
             'cells' => array_map($cells->cell(...), $chosen->skus),
             'lens' => $request->lens(),
-            'sums' => (new SumsOfNumbers($chosen->pricesInWords(), $product->currency, $chosen->skus, $chosen->book->counting))->inWords(),
+            'sums' => (new SumsOfNumbers($chosen->pricesInWords(), $product->currency, $chosen->skus, $chosen->book))->inWords(),
             'entry' => $entry,
         ], 200, ['HX-Retarget' => '#numbers', 'HX-Reswap' => 'innerHTML']);
     }

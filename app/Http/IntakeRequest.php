@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace App\Http;
 
-use App\Catalog\ViewShelf;
 use App\Intake\AnnouncedFile;
 use App\Refusals\Kind;
 use App\Refusals\Refused;
+use App\Store\ViewShelf;
 use Core\Gallery\UnknownView;
 use Core\Gallery\View;
 use Core\Reach\Selection;

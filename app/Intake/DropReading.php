@@ -4,9 +4,7 @@ declare(strict_types=1);
 
 namespace App\Intake;
 
-use App\Catalog\Clauses;
 use App\Catalog\ShopWords;
-use App\Catalog\ViewShelf;
 use App\Media\NearDoubles;
 use App\Media\PhotoLook;
 use App\Media\PhotoLooks;
@@ -15,6 +13,8 @@ use App\Models\DropFile;
 use App\Models\DropFileState;
 use App\Models\Photo;
 use App\Models\PhotoState;
+use App\Store\Clauses;
+use App\Store\ViewShelf;
 use Core\Matching\DroppedName;
 use Core\Matching\DropReader;
 use Core\Matching\KnownProduct;

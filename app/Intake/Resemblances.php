@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace App\Intake;
 
-use App\Catalog\Clauses;
-use App\Catalog\ViewShelf;
 use App\Media\NearDoubles;
 use App\Media\PhotoLook;
+use App\Store\Clauses;
+use App\Store\ViewShelf;
 use Core\Matching\Resembled;
 use Core\Matching\SeenPicture;
 use Illuminate\Support\Facades\DB;

@@ -4,10 +4,8 @@ declare(strict_types=1);
 
 namespace App\Summaries;
 
-use App\Catalog\Amounts;
 use App\Catalog\LoadedProduct;
-use App\Catalog\SkuRow;
-use App\Catalog\StockCount;
+use App\Store\Amounts;
 use Core\Gallery\CoverageCell;
 use Core\Gallery\Role;
 use Core\Matrix\Arithmetic;
@@ -15,6 +13,8 @@ use Core\Matrix\AxisKind;
 use Core\Matrix\Combination;
 use Core\Matrix\Value;
 use Core\Pricing\Money;
+use Core\Product\Sku;
+use Core\Product\StockCount;
 
 /** What lists show of a product, counted from the product itself. */
 final readonly class Counting
@@ -31,9 +31,9 @@ final readonly class Counting
     {
         $product = $loaded->product;
         $arithmetic = Arithmetic::of($loaded->matrix);
-        $stock = new StockCount($loaded->made);
+        $stock = new StockCount($loaded->made, $loaded->book);
         $tray = count($loaded->tray());
-        $prices = array_map(fn (SkuRow $sku): ?Money => $loaded->price($sku), array_values($loaded->made));
+        $prices = array_map(fn (Sku $sku): ?Money => $loaded->price($sku), array_values($loaded->made));
         $priced = array_values(array_filter($prices));
         $lowest = array_reduce($priced, fn (?Money $low, Money $price): Money => $low === null || $price->isLessThan($low) ? $price : $low);
         $card = $loaded->galleries()->forChoice(Combination::of([]))->role(Role::Card)->placement();

@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace App\Summaries;
 
-use App\Catalog\Amounts;
 use App\Catalog\LoadedProduct;
-use App\Catalog\SkuRow;
+use App\Store\Amounts;
 use Core\Gallery\CoverageRow;
 use Core\Matrix\Axis;
+use Core\Product\Sku;
 
 /** What is looked for of SKUs across products, counted from the product itself. */
 final readonly class SkuCounting
@@ -30,7 +30,7 @@ final readonly class SkuCounting
     }
 
     /** @return array<string, int|string> */
-    private function row(LoadedProduct $loaded, SkuRow $sku, ?CoverageRow $coverage): array
+    private function row(LoadedProduct $loaded, Sku $sku, ?CoverageRow $coverage): array
     {
         $gallery = $loaded->galleries()->of($sku->cell);
 
@@ -39,7 +39,7 @@ final readonly class SkuCounting
             'product_id' => $loaded->product->id,
             'price' => Amounts::stored($loaded->price($sku)) ?? self::NO_PRICE,
             'has_own_price' => (int) ($sku->price !== null),
-            'units' => $sku->stock ?? self::NONE,
+            'units' => $loaded->units($sku) ?? self::NONE,
             'pictures' => count($gallery->entries),
             'has_lead' => (int) ($gallery->lead() !== null),
             'missing' => $coverage?->lacks() ?? self::NONE,

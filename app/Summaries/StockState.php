@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Summaries;
 
-use App\Catalog\StockCount;
+use Core\Product\StockCount;
 
 /** What there is of a product, over all its SKUs on offer. */
 enum StockState: string

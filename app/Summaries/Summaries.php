@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace App\Summaries;
 
-use App\Catalog\AltPatterns;
 use App\Catalog\Portions;
 use App\Catalog\ProductLoader;
-use App\Catalog\ViewShelf;
 use App\Models\Product;
+use App\Store\AltPatterns;
+use App\Store\ViewShelf;
 use Illuminate\Database\LostConnectionDetector;
 use Illuminate\Support\Facades\DB;
 use Throwable;

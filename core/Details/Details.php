@@ -157,7 +157,7 @@ final readonly class Details
     /**
      * As texts, to be held against another's and to be shown.
      *
-     * @return array<string, string> "Cost", "Cost, Moss" => what is kept
+     * @return array<string, SaidText> in the order of names; by keys that tell kinds and parts apart
      */
     public function texts(DetailReader $reader, Matrix $matrix): array
     {
@@ -165,12 +165,15 @@ final readonly class Details
         foreach ($this->all as $detail) {
             $where = match (true) {
                 $detail->reach->isEverything() => '',
-                $detail->reach->activeIn($matrix)->isNothing() => ' (asleep: '.dechex(crc32($detail->reach->key())).')',
+                $detail->reach->activeIn($matrix)->isNothing() => ' (of a part that sleeps)',
                 default => ', '.(new Wording())->say($detail->reach, $matrix),
             };
-            $texts[$detail->kind->label().$where] = $detail->text === '' ? 'none there' : $reader->inWords($detail->kind, $detail->text);
+            $texts["{$detail->kind->value} {$detail->reach->key()}"] = new SaidText(
+                $detail->kind->label().$where,
+                $detail->text === '' ? 'none there' : $reader->inWords($detail->kind, $detail->text),
+            );
         }
-        ksort($texts);
+        uasort($texts, fn (SaidText $one, SaidText $other): int => $one->name <=> $other->name);
 
         return $texts;
     }

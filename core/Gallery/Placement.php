@@ -6,14 +6,16 @@ namespace Core\Gallery;
 
 use Core\Reach\Reach;
 
-/** A photo's use in one product. Its place in the order is its place in the list it comes in. */
+/** A picture's use in one product. Its place in the order is its place in the list it comes in. */
 final readonly class Placement
 {
     /**
+     * @param  int  $id  below zero where it is not stored yet
      * @param  Reach  $hidden  where it reaches but is not shown
      * @param  list<Role>  $roles
      * @param  bool  $isStill  a still picture, not a video or a 3D model
      * @param  string  $crop  key of its focus and frame; empty for the middle of all of it
+     * @param  int  $photoId  the picture itself, which other products may use as well
      */
     public function __construct(
         public int $id,
@@ -25,6 +27,7 @@ final readonly class Placement
         public string $altText = '',
         public bool $isStill = true,
         public string $crop = '',
+        public int $photoId = 0,
     ) {
     }
 
@@ -37,7 +40,7 @@ final readonly class Placement
     /** The same picture with another reach. */
     public function reaching(Reach $reach, Reach $hidden): self
     {
-        return new self($this->id, $this->file, $reach, $hidden, $this->view, $this->roles, $this->altText, $this->isStill, $this->crop);
+        return new self($this->id, $this->file, $reach, $hidden, $this->view, $this->roles, $this->altText, $this->isStill, $this->crop, $this->photoId);
     }
 
     /**
@@ -47,13 +50,13 @@ final readonly class Placement
      */
     public function doing(array $roles): self
     {
-        return new self($this->id, $this->file, $this->reach, $this->hidden, $this->view, $roles, $this->altText, $this->isStill, $this->crop);
+        return new self($this->id, $this->file, $this->reach, $this->hidden, $this->view, $roles, $this->altText, $this->isStill, $this->crop, $this->photoId);
     }
 
     /** The same picture without a typed text. */
     public function untold(): self
     {
-        return new self($this->id, $this->file, $this->reach, $this->hidden, $this->view, $this->roles, '', $this->isStill, $this->crop);
+        return new self($this->id, $this->file, $this->reach, $this->hidden, $this->view, $this->roles, '', $this->isStill, $this->crop, $this->photoId);
     }
 
     /** Whether it is there to be read, not to show the goods. */

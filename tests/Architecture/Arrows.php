@@ -20,10 +20,10 @@ final class Arrows
         'Gallery' => ['Text', 'Color', 'Sizes', 'Codes', 'Pricing', 'Matrix', 'Reach'],
         'Details' => ['Text', 'Color', 'Sizes', 'Codes', 'Pricing', 'Matrix', 'Reach'],
         'Stock' => ['Text', 'Color', 'Sizes', 'Codes', 'Pricing', 'Matrix', 'Reach', 'Details'],
-        'Catalog' => ['Text', 'Color', 'Sizes', 'Codes', 'Pricing', 'Matrix', 'Reach', 'Gallery', 'Details', 'Stock'],
+        'Product' => ['Text', 'Color', 'Sizes', 'Codes', 'Pricing', 'Matrix', 'Reach', 'Gallery', 'Details', 'Stock'],
         'Matching' => ['Text', 'Color', 'Sizes', 'Codes', 'Pricing', 'Matrix', 'Reach', 'Gallery'],
-        'Checks' => ['Text', 'Color', 'Sizes', 'Codes', 'Pricing', 'Matrix', 'Reach', 'Gallery', 'Details', 'Stock', 'Catalog'],
-        'Sheets' => ['Text', 'Color', 'Sizes', 'Codes', 'Pricing', 'Matrix', 'Reach', 'Gallery', 'Details', 'Stock', 'Catalog'],
+        'Checks' => ['Text', 'Color', 'Sizes', 'Codes', 'Pricing', 'Matrix', 'Reach', 'Gallery', 'Details', 'Stock', 'Product'],
+        'Sheets' => ['Text', 'Color', 'Sizes', 'Codes', 'Pricing', 'Matrix', 'Reach', 'Gallery', 'Details', 'Stock', 'Product'],
     ];
 
     /** Refusals are known to all, and so is the core. */
@@ -34,16 +34,17 @@ final class Arrows
         'Accounts' => ['Models'],
         'Media' => ['Models'],
         'Backup' => ['Media', 'Models'],
-        'Catalog' => ['Ledger', 'Media', 'Models'],
-        'Files' => ['Catalog', 'Media', 'Models'],
-        'Summaries' => ['Catalog', 'Models'],
-        'History' => ['Catalog', 'Ledger', 'Models'],
-        'Batches' => ['Catalog', 'History', 'Ledger', 'Models'],
-        'Intake' => ['Catalog', 'Media', 'Models'],
-        'Actions' => ['Accounts', 'Batches', 'Catalog', 'Files', 'History', 'Intake', 'Ledger', 'Media', 'Models'],
-        'Http' => ['Accounts', 'Actions', 'Batches', 'Catalog', 'Files', 'History', 'Intake', 'Media', 'Models', 'Summaries'],
-        'Console' => ['Accounts', 'Actions', 'Backup', 'Batches', 'Catalog', 'Files', 'History', 'Intake', 'Media', 'Models', 'Summaries'],
-        'Providers' => ['Accounts', 'Actions', 'Batches', 'Catalog', 'Files', 'History', 'Http', 'Intake', 'Media', 'Models', 'Summaries'],
+        'Store' => ['Ledger', 'Media', 'Models'],
+        'Catalog' => ['Ledger', 'Media', 'Models', 'Store'],
+        'Files' => ['Catalog', 'Media', 'Models', 'Store'],
+        'Summaries' => ['Catalog', 'Models', 'Store'],
+        'History' => ['Catalog', 'Ledger', 'Models', 'Store'],
+        'Batches' => ['Catalog', 'History', 'Ledger', 'Models', 'Store'],
+        'Intake' => ['Catalog', 'Media', 'Models', 'Store'],
+        'Actions' => ['Accounts', 'Batches', 'Catalog', 'Files', 'History', 'Intake', 'Ledger', 'Media', 'Models', 'Store'],
+        'Http' => ['Accounts', 'Actions', 'Batches', 'Catalog', 'Files', 'History', 'Intake', 'Media', 'Models', 'Store', 'Summaries'],
+        'Console' => ['Accounts', 'Actions', 'Backup', 'Batches', 'Catalog', 'Files', 'History', 'Intake', 'Media', 'Models', 'Store', 'Summaries'],
+        'Providers' => ['Accounts', 'Actions', 'Batches', 'Catalog', 'Files', 'History', 'Http', 'Intake', 'Media', 'Models', 'Store', 'Summaries'],
     ];
 
     /** What reads rows that were not loaded, called on a model, a relation or a collection of models. */

@@ -2,13 +2,7 @@
 
 declare(strict_types=1);
 
-use Core\Catalog\CatalogPicture;
-use Core\Catalog\CatalogSku;
-use Core\Catalog\Difference;
-use Core\Catalog\DifferenceWording;
-use Core\Catalog\ProductDetails;
-use Core\Catalog\ProductState;
-use Core\Catalog\Remark;
+use Core\Details\Fact;
 use Core\Gallery\Placement;
 use Core\Gallery\Role;
 use Core\Gallery\View;
@@ -18,27 +12,42 @@ use Core\Matrix\SkuState;
 use Core\Matrix\Value;
 use Core\Pricing\Currency;
 use Core\Pricing\Money;
+use Core\Product\Difference;
+use Core\Product\DifferenceWording;
+use Core\Product\LibraryRef;
+use Core\Product\ProductDetails;
+use Core\Product\ProductState;
+use Core\Product\Remark;
+use Core\Product\Sku;
 use Core\Reach\Reach;
 use Tests\Core\Samples;
 
-function smockSku(string $code, Combination $cell, bool $isMade, string $price, ?int $stock): CatalogSku
+function smockSku(string $code, Combination $cell, bool $isMade, string $price, ?int $stock): Sku
 {
-    return new CatalogSku(null, $cell, $isMade ? SkuState::Made : SkuState::Retired, $code, $price === '' ? null : Money::of($price, Currency::of('EUR')), $stock);
+    return new Sku(0, $cell, $isMade ? SkuState::Made : SkuState::Retired, $code, $price === '' ? null : Money::of($price, Currency::of('EUR')), $stock);
 }
 
 /**
- * @param  array<int, CatalogSku>  $skus  by id
- * @return list<CatalogSku>
+ * @param  array<int, Sku>  $skus  by id
+ * @return list<Sku>
  */
 function withIds(array $skus): array
 {
-    return array_map(fn (int $id, CatalogSku $sku): CatalogSku => new CatalogSku($id, $sku->cell, $sku->state, $sku->code, $sku->price, $sku->stock), array_keys($skus), $skus);
+    return array_map(fn (int $id, Sku $sku): Sku => new Sku($id, $sku->cell, $sku->state, $sku->code, $sku->price, $sku->stock), array_keys($skus), $skus);
 }
 
-/** @param  array<string, string>  $facts */
+/** @param  array<string, string>  $facts  name => what it says */
 function smockDetails(string $name = 'Smock', array $facts = []): ProductDetails
 {
-    return new ProductDetails($name, Currency::of('EUR'), basePrice: Money::of('49', Currency::of('EUR')), facts: $facts);
+    $said = array_map(fn (string $fact, string $value): Fact => new Fact(0, $fact, $value), array_keys($facts), $facts);
+
+    return new ProductDetails($name, 'SMOCK', Currency::of('EUR'), basePrice: Money::of('49', Currency::of('EUR')), facts: $said);
+}
+
+/** The same picture, of a photo that is kept, under an id of its own or a new one. */
+function photographed(Placement $placement, int $photoId, ?int $id = null): Placement
+{
+    return new Placement($id ?? $placement->id, $placement->file, $placement->reach, $placement->hidden, $placement->view, $placement->roles, $placement->altText, photoId: $photoId);
 }
 
 /** A smock in two colors, a SKU in each, and two pictures; the arguments say what is different. */
@@ -57,7 +66,7 @@ function smockState(?Matrix $matrix = null, array $skus = [], array $pictures = 
             1 => smockSku('A-1', Combination::of([1 => 11, 2 => 21]), true, '49.00', 10),
             2 => smockSku('A-2', Combination::of([1 => 12, 2 => 21]), true, '49.00', 10),
         ])),
-        array_map(fn (Placement $placement): CatalogPicture => new CatalogPicture($placement, 100 + $placement->id), array_values(array_filter($pictures))),
+        array_map(fn (Placement $placement): Placement => photographed($placement, 100 + $placement->id), array_values(array_filter($pictures))),
     );
 }
 
@@ -102,7 +111,7 @@ it('says together what changed in the same way', function (): void {
     foreach (range(1, 20) as $id) {
         $many[$id] = smockSku("M-{$id}", Combination::of([1 => 11, 2 => 21]), true, '', 1);
     }
-    $retired = array_map(fn (CatalogSku $sku): CatalogSku => smockSku($sku->code, $sku->cell, false, '', 1), $many);
+    $retired = array_map(fn (Sku $sku): Sku => smockSku($sku->code, $sku->cell, false, '', 1), $many);
     expect(differences(smockState(skus: $many), smockState(skus: $retired)))->toBe(['SKUs: 20 SKUs retired: M-1, M-2, M-3, M-4, M-5, M-6, M-7, M-8, M-9, M-10, M-11, M-12 and 8 more']);
 });
 
@@ -133,9 +142,9 @@ it('is none exactly where two states are the same, and says what it was about', 
     expect(Difference::between(smockState(), smockState())->isNone())->toBeTrue();
     $eur = Currency::of('EUR');
     $cases = [
-        'price' => smockState(details: new ProductDetails('Smock', $eur, basePrice: Money::of('50', $eur))),
-        'what shoppers see first' => smockState(details: new ProductDetails('Smock', $eur, basePrice: Money::of('49', $eur), openings: [1 => 12])),
-        'shot list' => smockState(details: new ProductDetails('Smock', $eur, basePrice: Money::of('49', $eur), shotListId: 3)),
+        'price' => smockState(details: new ProductDetails('Smock', 'SMOCK', $eur, basePrice: Money::of('50', $eur))),
+        'what shoppers see first' => smockState(details: new ProductDetails('Smock', 'SMOCK', $eur, basePrice: Money::of('49', $eur), openings: [1 => 12])),
+        'shot list' => smockState(details: new ProductDetails('Smock', 'SMOCK', $eur, basePrice: Money::of('49', $eur), shotList: new LibraryRef(3, 'Garments'))),
         'axes' => smockState(Samples::smock(['Clay', 'Moss'], ['S', 'M'])),
         '1 SKU' => smockState(skus: [2 => smockSku('A-2', Combination::of([1 => 12, 2 => 21]), true, '49.00', null)]),
         '1 picture' => smockState(pictures: [1 => Samples::placement(1, Reach::fromArrays([[1 => [11]], [9 => [91]]]), View::usual('front'), [Role::Lead])]),
@@ -151,8 +160,8 @@ it('holds a wanted state without ids against what is there: SKUs by cell, pictur
     $wanted = new ProductState(
         $is->details,
         $is->matrix,
-        array_map(fn (CatalogSku $sku): CatalogSku => new CatalogSku(null, $sku->cell, $sku->state, $sku->code, $sku->price, $sku->stock), array_reverse($is->skus)),
-        array_map(fn (CatalogPicture $picture): CatalogPicture => new CatalogPicture(new Placement(-$picture->placement->id, $picture->placement->file, $picture->placement->reach, $picture->placement->hidden, $picture->placement->view, $picture->placement->roles), $picture->photoId), $is->pictures),
+        array_map(fn (Sku $sku): Sku => new Sku(0, $sku->cell, $sku->state, $sku->code, $sku->price, $sku->stock), array_reverse($is->skus)),
+        array_map(fn (Placement $picture): Placement => photographed($picture, $picture->photoId, -$picture->id), $is->pictures),
     );
     expect(Difference::between($is, $wanted)->isNone())->toBeTrue();
     $new = new ProductState($is->details, $is->matrix, [], []);

@@ -2,7 +2,6 @@
 
 declare(strict_types=1);
 
-use Core\Catalog\Description;
 use Core\Gallery\AltCheck;
 use Core\Gallery\AltFault;
 use Core\Gallery\AltText;
@@ -20,6 +19,7 @@ use Core\Gallery\Views;
 use Core\Matching\AskedPicture;
 use Core\Matrix\Axis;
 use Core\Matrix\Matrix;
+use Core\Product\Description;
 use Core\Reach\Clause;
 use Core\Reach\Reach;
 use Tests\Core\Samples;

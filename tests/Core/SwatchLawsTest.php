@@ -2,7 +2,6 @@
 
 declare(strict_types=1);
 
-use Core\Catalog\OwnAxis;
 use Core\Checks\AxisColors;
 use Core\Color\ColorDifference;
 use Core\Color\ColorGroups;
@@ -23,6 +22,7 @@ use Core\Matrix\Axis;
 use Core\Matrix\AxisDisplay;
 use Core\Matrix\AxisKind;
 use Core\Matrix\Value;
+use Core\Product\OwnAxis;
 use Random\Randomizer;
 use Tests\Core\Samples;
 

@@ -5,8 +5,8 @@ declare(strict_types=1);
 use App\Actions\SetCounting;
 use App\Actions\SetPictureAxes;
 use App\Actions\SetStock;
-use App\Catalog\StockCount;
 use Core\Details\Counting;
+use Core\Product\StockCount;
 use Tests\Shop;
 
 /*
@@ -32,11 +32,11 @@ function unitsOf(Shop $shop): array
     $loaded = $shop->loaded();
     $pools = [];
     foreach ($loaded->made as $sku) {
-        $pools[implode(' ', $loaded->matrix->choice($loaded->book->part($sku->cell)))] = $sku->stock;
+        $pools[implode(' ', $loaded->matrix->choice($loaded->book->part($sku->cell)))] = $loaded->units($sku);
     }
     ksort($pools);
 
-    return [(new StockCount($loaded->made))->units, $pools];
+    return [(new StockCount($loaded->made, $loaded->book))->units, $pools];
 }
 
 it('sends units to the home value of a new axis that pictures show (150 became 300)', function (): void {

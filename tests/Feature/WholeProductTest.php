@@ -17,19 +17,19 @@ use App\Actions\SetPrices;
 use App\Actions\SetStock;
 use App\Actions\UnlinkPhotos;
 use App\Refusals\Refused;
-use Core\Catalog\CatalogPicture;
-use Core\Catalog\CatalogSku;
-use Core\Catalog\Difference;
-use Core\Catalog\DifferenceWording;
-use Core\Catalog\ProductDetails;
-use Core\Catalog\ProductState;
-use Core\Catalog\Remark;
+use Core\Details\Fact;
 use Core\Gallery\Placement;
 use Core\Gallery\Role;
 use Core\Gallery\Views;
 use Core\Matrix\Matrix;
 use Core\Pricing\Currency;
 use Core\Pricing\Money;
+use Core\Product\Difference;
+use Core\Product\DifferenceWording;
+use Core\Product\ProductDetails;
+use Core\Product\ProductState;
+use Core\Product\Remark;
+use Core\Product\Sku;
 use Core\Reach\Reach;
 use Core\Reach\Selection;
 use Tests\Core\Samples;
@@ -110,10 +110,10 @@ it('takes a state that knows no ids, as a sheet has it', function (): void {
     $skus = [];
     foreach ($matrix->combinations() as $at => $cell) {
         $isOat = $cell->value($colors->id) === $oat->id;
-        $skus[] = new CatalogSku(null, $cell, Core\Matrix\SkuState::Made, $isOat ? "OATY-{$at}" : $shop->loaded()->made[$cell->key]->code, $isOat ? Money::of('60', $eur) : null, $isOat ? 3 : 10, null, 250);
+        $skus[] = new Sku(0, $cell, Core\Matrix\SkuState::Made, $isOat ? "OATY-{$at}" : $shop->loaded()->made[$cell->key]->code, $isOat ? Money::of('60', $eur) : null, $isOat ? 3 : 10, null, 250);
     }
-    $pictures = array_map(fn (CatalogPicture $picture): CatalogPicture => new CatalogPicture(new Placement(-1 - $picture->placement->id, $picture->placement->file, Reach::everything(), Reach::nothing(), $picture->placement->view, $picture->placement->roles), $picture->photoId), array_slice($is->pictures, 2));
-    $wanted = new ProductState(new ProductDetails('Potting smock', $eur, brand: 'Thrumbury', basePrice: Money::of('49', $eur), shotListId: 1, facts: ['Lining' => 'cotton']), $matrix, $skus, $pictures);
+    $pictures = array_map(fn (Placement $picture): Placement => new Placement(-1 - $picture->id, $picture->file, Reach::everything(), Reach::nothing(), $picture->view, $picture->roles, photoId: $picture->photoId), array_slice($is->pictures, 2));
+    $wanted = new ProductState(new ProductDetails('Potting smock', 'SMOCK', $eur, brand: 'Thrumbury', basePrice: Money::of('49', $eur), shotList: $is->details->shotList, facts: [new Fact(0, 'Lining', 'cotton', isShown: false)]), $matrix, $skus, $pictures);
 
     $before = $shop->everything();
     app(ChangeProduct::class)->run($shop->change(), $wanted, 'From the sheet autumn.csv');
@@ -136,7 +136,7 @@ it('refuses a code that another product has, and leaves all as it was', function
     $other->axes(['Size' => 'S, M']);
     $is = $shop->loaded()->state();
     $skus = $is->skus;
-    $skus[3] = new CatalogSku($skus[3]->id, $skus[3]->cell, $skus[3]->state, 'OTHER-S', $skus[3]->price, 99);
+    $skus[3] = new Sku($skus[3]->id, $skus[3]->cell, $skus[3]->state, 'OTHER-S', $skus[3]->price, 99);
     $before = $shop->everything();
     expect(fn () => app(ChangeProduct::class)->run($shop->change(), new ProductState($is->details, $is->matrix, $skus, $is->pictures), 'Sheet'))->toThrow(Refused::class, 'OTHER-S is the code of');
     expect($shop->everything())->toEqual($before);
@@ -146,7 +146,7 @@ it('lets SKUs of one product exchange their codes', function (): void {
     $shop = Shop::stocked();
     $is = $shop->loaded()->state();
     $skus = $is->skus;
-    $swap = fn (int $to, int $of): CatalogSku => new CatalogSku($skus[$to]->id, $skus[$to]->cell, $skus[$to]->state, $skus[$of]->code, $skus[$to]->price, $skus[$to]->stock);
+    $swap = fn (int $to, int $of): Sku => new Sku($skus[$to]->id, $skus[$to]->cell, $skus[$to]->state, $skus[$of]->code, $skus[$to]->price, $skus[$to]->stock);
     $wanted = new ProductState($is->details, $is->matrix, [$swap(0, 1), $swap(1, 2), $swap(2, 0), ...array_slice($skus, 3)], $is->pictures);
     app(ChangeProduct::class)->run($shop->change(), $wanted, 'Sheet');
     expect(Difference::between($shop->loaded()->state(), $wanted)->isNone())->toBeTrue();

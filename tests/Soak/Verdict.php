@@ -5,13 +5,13 @@ declare(strict_types=1);
 namespace Tests\Soak;
 
 use App\Catalog\ProductLoader;
-use App\Catalog\SkuRow;
 use App\Ledger\RowChange;
 use App\Models\HistoryEntry;
 use App\Models\PhotoState;
 use App\Models\Product;
 use App\Summaries\Counting;
 use App\Summaries\SkuCounting;
+use Core\Product\Sku;
 use Illuminate\Support\Facades\DB;
 use Throwable;
 
@@ -83,7 +83,7 @@ final class Verdict
         $loaded = app(ProductLoader::class)->load($product);
         $found = ['stock' => [], 'price' => [], 'files' => []];
         foreach ($loaded->made as $key => $sku) {
-            assert($sku instanceof SkuRow);
+            assert($sku instanceof Sku);
             $row = DB::table('skus')->where('product_id', $product->id)->where('code', $sku->code)->sole();
             if ($row->stock !== null) {
                 $found['stock'][$key] = (int) $row->stock;

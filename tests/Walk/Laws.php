@@ -10,8 +10,6 @@ use App\Catalog\DraftValue;
 use App\Catalog\LoadedProduct;
 use App\Catalog\MatrixChoices;
 use App\Catalog\SetupPlanner;
-use App\Catalog\SkuRow;
-use App\Catalog\StockCount;
 use App\Catalog\ValueNames;
 use App\Http\Screens\PreviewScreen;
 use App\Summaries\Counting;
@@ -28,6 +26,8 @@ use Core\Gallery\Role;
 use Core\Matrix\Axis;
 use Core\Matrix\Combination;
 use Core\Matrix\Value;
+use Core\Product\Sku;
+use Core\Product\StockCount;
 use Core\Reach\Clause;
 use Illuminate\Support\Facades\DB;
 use stdClass;
@@ -157,7 +157,7 @@ final class Laws
             foreach ($axis->values as $value) {
                 $choice = Combination::of([$axis->id => $value->id]);
                 $entries = $loaded->galleries()->forChoice($choice)->entries;
-                $isMade = array_filter($loaded->made, fn (SkuRow $sku): bool => $sku->cell->includes($choice)) !== [];
+                $isMade = array_filter($loaded->made, fn (Sku $sku): bool => $sku->cell->includes($choice)) !== [];
                 LawBroken::unless(
                     $isMade || $entries === [],
                     'a value without a SKU shows nothing',
@@ -273,7 +273,7 @@ final class Laws
         $sum = match ($loaded->book->counting) {
             Way::None => 0,
             Way::Product => $loaded->made === [] ? 0 : (int) ($said('product units')[0]->text ?? 0),
-            Way::Sku => array_sum(array_map(fn (SkuRow $sku): int => $sku->counted ?? 0, $loaded->made)),
+            Way::Sku => array_sum(array_map(fn (Sku $sku): int => $sku->stock ?? 0, $loaded->made)),
             Way::Pictures => null,
         };
         $is = (new StockCount($loaded->made))->units;
@@ -284,7 +284,7 @@ final class Laws
     private function cellsAddUp(LoadedProduct $loaded): void
     {
         $matrix = $loaded->matrix;
-        $made = array_map(fn (SkuRow $sku): string => $sku->cell->key, array_values(array_filter($loaded->skus, fn (SkuRow $sku): bool => $sku->isMade())));
+        $made = array_map(fn (Sku $sku): string => $sku->cell->key, array_values(array_filter($loaded->skus, fn (Sku $sku): bool => $sku->isMade())));
         LawBroken::unlessSame(count(array_unique($made)), count($made), 'no two SKUs on offer share a cell');
         $left = array_map(fn (Combination $cell): string => $cell->key, array_filter($matrix->combinations(), fn (Combination $cell): bool => $this->isLeftOut($cell)));
         LawBroken::unlessSame(array_values(array_map(fn (Combination $cell): string => $cell->key, array_filter($matrix->combinations(), fn (Combination $cell): bool => ! $matrix->isOffered($cell)))), array_values($left), 'left out is what the rules say');
@@ -335,10 +335,10 @@ final class Laws
     {
         $skus = 0;
         foreach ($loaded->coverage()->rows ?? [] as $row) {
-            $own = array_filter($loaded->made, fn (SkuRow $sku): bool => $sku->cell->includes($row->combination));
+            $own = array_filter($loaded->made, fn (Sku $sku): bool => $sku->cell->includes($row->combination));
             $skus += count($own);
             foreach ($row->cells as $view => $cell) {
-                $lacking = count(array_filter($own, fn (SkuRow $sku): bool => ! in_array((string) $view, array_map(fn (Entry $entry): string => $entry->placement->view->key ?? '', $loaded->galleries()->of($sku->cell)->entries), true)));
+                $lacking = count(array_filter($own, fn (Sku $sku): bool => ! in_array((string) $view, array_map(fn (Entry $entry): string => $entry->placement->view->key ?? '', $loaded->galleries()->of($sku->cell)->entries), true)));
                 LawBroken::unlessSame([$cell->skus, $cell->lacking, $cell->cover === Cover::Missing], [count($own), $lacking, $lacking > 0], "coverage of {$view} is what the galleries show");
             }
         }

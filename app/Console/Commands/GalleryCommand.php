@@ -7,12 +7,12 @@ namespace App\Console\Commands;
 use App\Catalog\GalleryReport;
 use App\Catalog\LoadedProduct;
 use App\Catalog\ProductLoader;
-use App\Catalog\SkuRow;
 use App\Console\GivenTexts;
 use App\Models\Product;
 use App\Refusals\Kind;
 use App\Refusals\Refused;
 use Core\CoreException;
+use Core\Product\Sku;
 use Illuminate\Console\Command;
 
 final class GalleryCommand extends Command
@@ -51,7 +51,7 @@ final class GalleryCommand extends Command
             return [$report->choice($loaded, $this->every('choose'))];
         }
         $wanted = $this->optional('sku');
-        $skus = $wanted === null ? array_values($loaded->made) : array_values(array_filter($loaded->skus, fn (SkuRow $sku): bool => strcasecmp($sku->code, $wanted) === 0));
+        $skus = $wanted === null ? array_values($loaded->made) : array_values(array_filter($loaded->skus, fn (Sku $sku): bool => strcasecmp($sku->code, $wanted) === 0));
         if (count($skus) === 0) {
             throw new Refused($wanted === null ? "{$loaded->product->name} has no SKU on offer." : "{$loaded->product->name} has no SKU {$wanted}.", Kind::Gone, 'sku');
         }

@@ -4,12 +4,12 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
-use App\Catalog\AltPatterns;
 use App\Catalog\Banners;
 use App\Catalog\ProductLoader;
 use App\Catalog\ValueNames;
 use App\Http\BoardRequest;
 use App\Http\Screens\PreviewScreen;
+use App\Store\AltPatterns;
 use Illuminate\Contracts\View\View;
 
 final class PreviewController

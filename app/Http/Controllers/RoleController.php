@@ -6,7 +6,6 @@ namespace App\Http\Controllers;
 
 use App\Actions\GiveRoles;
 use App\Catalog\ProductLoader;
-use App\Catalog\ViewShelf;
 use App\Http\BoardRequest;
 use App\Http\ProductPage;
 use App\Http\ProductPageResponder;
@@ -14,6 +13,7 @@ use App\Http\Screens\PictureLinks;
 use App\Http\Screens\RoleScreen;
 use App\Refusals\Kind;
 use App\Refusals\Refused;
+use App\Store\ViewShelf;
 use Core\Gallery\Role;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\Response;

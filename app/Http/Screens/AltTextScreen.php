@@ -6,7 +6,7 @@ namespace App\Http\Screens;
 
 use App\Catalog\AltTexts;
 use App\Catalog\LoadedProduct;
-use App\Catalog\PlacementRow;
+use App\Store\PlacementRow;
 use Core\Gallery\AltFault;
 
 /** The texts that stand for a product's pictures, those first that are not good. */

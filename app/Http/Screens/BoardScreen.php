@@ -6,8 +6,6 @@ namespace App\Http\Screens;
 
 use App\Catalog\LoadedProduct;
 use App\Catalog\ShopDay;
-use App\Catalog\SkuRow;
-use App\Catalog\StockCount;
 use App\Http\Lens;
 use Core\Details\Counting;
 use Core\Gallery\Coverage;
@@ -18,6 +16,8 @@ use Core\Matrix\AxisKind;
 use Core\Matrix\BoardLayout;
 use Core\Matrix\Combination;
 use Core\Matrix\Matrix;
+use Core\Product\Sku;
+use Core\Product\StockCount;
 use Core\Reach\Clause;
 use Core\Reach\Reach;
 
@@ -38,7 +38,7 @@ final class BoardScreen
 
     private readonly Matrix $matrix;
 
-    /** @var array<string, array<string, list<SkuRow>>> ids of axes with commas between => key of a part on them => its SKUs */
+    /** @var array<string, array<string, list<Sku>>> ids of axes with commas between => key of a part on them => its SKUs */
     private array $grouped = [];
 
     private readonly NumberCells $numbers;
@@ -136,7 +136,7 @@ final class BoardScreen
                 $this->grouped[$name][$sku->cell->on($axisIds)->key][] = $sku;
             }
         }
-        $count = new StockCount($this->grouped[$name][$part->key] ?? []);
+        $count = new StockCount($this->grouped[$name][$part->key] ?? [], $this->loaded->book);
 
         return match (true) {
             $count->isNone() => 'no SKU',

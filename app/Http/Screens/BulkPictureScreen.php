@@ -7,8 +7,8 @@ namespace App\Http\Screens;
 use App\Catalog\BulkPicture;
 use App\Catalog\ProductLoader;
 use App\Catalog\Usage;
-use App\Catalog\ViewShelf;
 use App\Refusals\Refused;
+use App\Store\ViewShelf;
 use Core\CoreException;
 
 /** What a bulk act on a picture would do to the first products that are meant. */

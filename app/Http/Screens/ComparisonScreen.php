@@ -8,9 +8,9 @@ use App\Catalog\Snapshots;
 use App\History\Timeline;
 use App\Models\HistoryEntry;
 use App\Models\Product;
-use Core\Catalog\Difference;
-use Core\Catalog\DifferenceWording;
-use Core\Catalog\Remark;
+use Core\Product\Difference;
+use Core\Product\DifferenceWording;
+use Core\Product\Remark;
 
 /** What is different between two points of a product's history, the earlier first whichever was given first. */
 final readonly class ComparisonScreen

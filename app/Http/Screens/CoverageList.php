@@ -8,8 +8,8 @@ use App\Catalog\KeptCoverage;
 use App\Catalog\KeptCoverages;
 use App\Catalog\LibraryShelf;
 use App\Catalog\ListQuery;
-use App\Catalog\ViewShelf;
 use App\Models\ShotListRecord;
+use App\Store\ViewShelf;
 use Core\Gallery\View;
 
 /** The coverage map over the catalog: products down, views across, from the kept counts. */

@@ -5,9 +5,9 @@ declare(strict_types=1);
 namespace App\Http\Screens;
 
 use App\Catalog\SelectedPart;
-use App\Catalog\SkuRow;
 use Core\Details\DetailKind;
 use Core\Details\DetailReader;
+use Core\Product\Sku;
 
 /** A detail of a part of a product: what holds there, what the product says, and its fields. */
 final readonly class DetailPartScreen
@@ -43,7 +43,7 @@ final readonly class DetailPartScreen
     public function fields(): array
     {
         $finder = $this->part->loaded->details->finder($this->kind, $this->part->loaded->matrix);
-        $texts = array_unique(array_map(fn (SkuRow $sku): string => $finder->at($sku->cell), $this->part->skus()));
+        $texts = array_unique(array_map(fn (Sku $sku): string => $finder->at($sku->cell), $this->part->skus()));
 
         return DetailFields::of($this->kind, count($texts) === 1 ? (string) array_values($texts)[0] : '', $this->part->loaded->prices->currency);
     }

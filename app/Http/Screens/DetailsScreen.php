@@ -10,13 +10,13 @@ use App\Catalog\LoadedProduct;
 use App\Catalog\Remembered;
 use App\Http\Lens;
 use App\Models\ShotListRecord;
-use Core\Catalog\Description;
 use Core\Checks\DetailCheck;
 use Core\Checks\DetailChecks;
 use Core\Checks\DetailFinding;
 use Core\Checks\Severity;
 use Core\Details\DetailKind;
 use Core\Details\DetailReader;
+use Core\Product\Description;
 use Core\Reach\Wording;
 
 /** All that is said of a product, what is still missing, and what parts say otherwise. */

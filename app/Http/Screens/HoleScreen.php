@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace App\Http\Screens;
 
 use App\Catalog\LoadedProduct;
-use App\Catalog\PlacementRow;
 use App\Catalog\SelectedPart;
+use App\Store\PlacementRow;
 use Core\Gallery\CoverageCell;
 use Core\Gallery\Shot;
 use Core\Gallery\View;

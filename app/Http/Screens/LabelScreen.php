@@ -5,9 +5,9 @@ declare(strict_types=1);
 namespace App\Http\Screens;
 
 use App\Catalog\LoadedProduct;
-use App\Catalog\SkuRow;
 use App\Files\BarcodeDrawing;
 use Core\Codes\Barcode;
+use Core\Product\Sku;
 
 /** Labels of SKUs with their barcodes, as many of each as are wanted. */
 final readonly class LabelScreen
@@ -16,7 +16,7 @@ final readonly class LabelScreen
     public const MOST = 2_000;
 
     /**
-     * @param  list<SkuRow>  $skus
+     * @param  list<Sku>  $skus
      * @param  array<int, int>  $copies  SKU id => labels; one where nothing is said
      */
     public function __construct(
@@ -27,12 +27,12 @@ final readonly class LabelScreen
     }
 
     /** @return int labels of a SKU */
-    public function copies(SkuRow $sku): int
+    public function copies(Sku $sku): int
     {
         return max(0, min(self::MOST, $this->copies[$sku->id] ?? 1));
     }
 
-    /** @return list<SkuRow> one to a label */
+    /** @return list<Sku> one to a label */
     public function labels(): array
     {
         $labels = [];
@@ -52,16 +52,24 @@ final readonly class LabelScreen
     /** @return int SKUs that have no GTIN: their labels have no bars */
     public function withoutGtin(): int
     {
-        return count(array_filter($this->skus, fn (SkuRow $sku): bool => $sku->gtin === null));
+        return count(array_filter($this->skus, fn (Sku $sku): bool => $sku->gtin === null));
     }
 
     /** The bars as SVG; null where the SKU has no GTIN. */
-    public function barcode(SkuRow $sku): ?string
+    public function barcode(Sku $sku): ?string
     {
         return $sku->gtin === null ? null : BarcodeDrawing::svg(Barcode::of($sku->gtin));
     }
 
-    public function price(SkuRow $sku): string
+    /** What there is of a SKU, or a dash where nobody has counted it. */
+    public function units(Sku $sku): string
+    {
+        $units = $this->loaded->units($sku);
+
+        return $units === null ? '–' : number_format($units);
+    }
+
+    public function price(Sku $sku): string
     {
         $price = $this->loaded->price($sku);
 

@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace App\Http\Screens;
 
-use App\Catalog\SkuRow;
 use App\Http\Lens;
 use Core\Codes\Gtin;
 use Core\Details\PriceList;
 use Core\Matrix\Matrix;
+use Core\Product\Sku;
 use Core\Stock\Availability;
 use Core\Stock\StockBook;
 use Core\Text\Day;
@@ -25,7 +25,7 @@ final readonly class NumberCells
     ) {
     }
 
-    public function cell(SkuRow $sku): BoardCell
+    public function cell(Sku $sku): BoardCell
     {
         $place = $this->matrix->inWords($sku->cell);
 
@@ -38,18 +38,19 @@ final readonly class NumberCells
         };
     }
 
-    private function stock(SkuRow $sku, string $place): BoardCell
+    private function stock(Sku $sku, string $place): BoardCell
     {
-        $availability = $this->book->availability($sku->cell, $sku->stock, $this->today);
+        $units = $this->book->of($sku->cell, $sku->stock);
+        $availability = $this->book->availability($sku->cell, $units, $this->today);
         $notes = array_filter([
             $availability === Availability::InStock ? '' : $availability->value,
-            $sku->stock !== null && $this->book->counting->isShared() ? 'shared' : '',
+            $units !== null && $this->book->counting->isShared() ? 'shared' : '',
         ]);
 
-        return new BoardCell($sku->cell->key, 'made', $place, text: $sku->stock === null ? '–' : number_format($sku->stock), note: implode(' · ', $notes), look: $availability === Availability::InStock ? '' : str_replace(' ', '-', $availability->value));
+        return new BoardCell($sku->cell->key, 'made', $place, text: $units === null ? '–' : number_format($units), note: implode(' · ', $notes), look: $availability === Availability::InStock ? '' : str_replace(' ', '-', $availability->value));
     }
 
-    private function price(SkuRow $sku, string $place): BoardCell
+    private function price(Sku $sku, string $place): BoardCell
     {
         $price = $this->prices->price($sku->cell, $sku->price);
 

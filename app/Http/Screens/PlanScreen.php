@@ -6,11 +6,11 @@ namespace App\Http\Screens;
 
 use App\Catalog\LoadedProduct;
 use App\Catalog\PlannedChange;
-use App\Catalog\SkuRow;
 use Core\Codes\CodeClash;
 use Core\Details\PriceMove;
 use Core\Matrix\Arithmetic;
 use Core\Matrix\Collapse;
+use Core\Product\Sku;
 use Core\Reach\Reach;
 use Core\Stock\UnitMove;
 
@@ -22,7 +22,7 @@ final readonly class PlanScreen
 
     private const NAMED = 12;
 
-    /** @var array<int, SkuRow> by id */
+    /** @var array<int, Sku> by id */
     private array $skus;
 
     public function __construct(
@@ -94,7 +94,7 @@ final readonly class PlanScreen
     {
         $collapses = $this->planned->plan->collapses;
         $prices = count(array_filter($collapses, fn (Collapse $collapse): bool => count(array_unique(array_map($this->price(...), $this->candidates($collapse)))) > 1));
-        $stock = count(array_filter($collapses, fn (Collapse $collapse): bool => count(array_filter($this->candidates($collapse), fn (SkuRow $sku): bool => ($sku->stock ?? 0) > 0)) > 1));
+        $stock = count(array_filter($collapses, fn (Collapse $collapse): bool => count(array_filter($this->candidates($collapse), fn (Sku $sku): bool => $this->loaded->units($sku) > 0)) > 1));
         $parts = array_filter([$stock > 0 ? "{$stock} with stock on both sides" : '', $prices > 0 ? "{$prices} with different prices" : '']);
 
         return $collapses === [] ? '' : 'In '.count($collapses).(count($collapses) === 1 ? ' cell' : ' cells').' several SKUs become one'.($parts === [] ? '' : ': '.implode(', ', $parts)).'.';
@@ -111,10 +111,10 @@ final readonly class PlanScreen
         return count($this->planned->plan->collapses) - count($this->collapses());
     }
 
-    /** @return non-empty-list<SkuRow> the one that stays first */
+    /** @return non-empty-list<Sku> the one that stays first */
     public function candidates(Collapse $collapse): array
     {
-        return array_map(fn (int $id): SkuRow => $this->skus[$id], [$collapse->stays, ...$collapse->goes]);
+        return array_map(fn (int $id): Sku => $this->skus[$id], [$collapse->stays, ...$collapse->goes]);
     }
 
     public function cell(Collapse $collapse): string
@@ -139,17 +139,19 @@ final readonly class PlanScreen
     }
 
     /** Where a SKU lies now. */
-    public function place(SkuRow $sku): string
+    public function place(Sku $sku): string
     {
         return $this->loaded->matrix->inWords($sku->cell).($sku->isMade() ? '' : ' (retired)');
     }
 
-    public function stock(SkuRow $sku): string
+    public function stock(Sku $sku): string
     {
-        return $sku->stock === null ? 'not counted' : number_format($sku->stock).' in stock';
+        $units = $this->loaded->units($sku);
+
+        return $units === null ? 'not counted' : number_format($units).' in stock';
     }
 
-    public function price(SkuRow $sku): string
+    public function price(Sku $sku): string
     {
         return $this->loaded->price($sku)?->shown() ?? 'no price';
     }

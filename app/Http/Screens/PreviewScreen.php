@@ -6,16 +6,13 @@ namespace App\Http\Screens;
 
 use App\Catalog\FormattedText;
 use App\Catalog\LoadedProduct;
-use App\Catalog\PlacementRow;
 use App\Catalog\ShopDay;
-use App\Catalog\SkuRow;
-use App\Catalog\StockCount;
 use App\Catalog\ValueNames;
 use App\Media\PhotoCuts;
 use App\Media\PhotoSize;
 use App\Models\Banner;
 use App\Models\PhotoState;
-use Core\Catalog\Description;
+use App\Store\PlacementRow;
 use Core\Color\Contrast;
 use Core\Color\SwatchKind;
 use Core\Gallery\AltText;
@@ -28,6 +25,9 @@ use Core\Matrix\Axis;
 use Core\Matrix\AxisDisplay;
 use Core\Matrix\Combination;
 use Core\Matrix\Matrix;
+use Core\Product\Description;
+use Core\Product\Sku;
+use Core\Product\StockCount;
 use Core\Stock\Availability;
 use Core\Text\Day;
 
@@ -138,7 +138,7 @@ final class PreviewScreen
                 $isChosen,
                 match (true) {
                     $skus === [] => 'missing',
-                    array_filter($skus, fn (SkuRow $sku): bool => $this->loaded->availability($sku, $this->today)->canBeBought()) === [] => 'sold out',
+                    array_filter($skus, fn (Sku $sku): bool => $this->loaded->availability($sku, $this->today)->canBeBought()) === [] => 'sold out',
                     default => 'free',
                 },
                 // What is blank never reaches a shopper: then the name stands alone.
@@ -158,7 +158,7 @@ final class PreviewScreen
         return $value === null ? '' : $this->names->value($value);
     }
 
-    public function sku(): ?SkuRow
+    public function sku(): ?Sku
     {
         return $this->loaded->made[$this->choice->key] ?? null;
     }
@@ -201,16 +201,16 @@ final class PreviewScreen
         $count = count($this->loaded->made);
 
         return match (true) {
-            $sku !== null => $sku->code.' · '.(new StockCount([$sku], $this->loaded->book->counting))->inWords(),
+            $sku !== null => $sku->code.' · '.(new StockCount([$sku], $this->loaded->book))->inWords(),
             $count === 0 => 'No SKU is made yet',
             default => number_format($count).($count === 1 ? ' SKU' : ' SKUs').' in all',
         };
     }
 
-    /** @return list<SkuRow> made SKUs that a partial choice leaves in question */
+    /** @return list<Sku> made SKUs that a partial choice leaves in question */
     private function skusFor(Combination $choice): array
     {
-        return array_values(array_filter($this->loaded->made, fn (SkuRow $sku): bool => $sku->cell->includes($choice)));
+        return array_values(array_filter($this->loaded->made, fn (Sku $sku): bool => $sku->cell->includes($choice)));
     }
 
     /** @param  list<string>  $names */

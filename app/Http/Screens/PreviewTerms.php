@@ -5,12 +5,12 @@ declare(strict_types=1);
 namespace App\Http\Screens;
 
 use App\Catalog\LoadedProduct;
-use App\Catalog\SkuRow;
 use Core\Details\BuyerText;
 use Core\Details\DetailKind;
 use Core\Details\DetailReader;
 use Core\Pricing\Money;
 use Core\Pricing\QuantityBreak;
+use Core\Product\Sku;
 use Core\Stock\Availability;
 use Core\Text\Day;
 
@@ -18,13 +18,13 @@ use Core\Text\Day;
 final readonly class PreviewTerms
 {
     /**
-     * @param  list<SkuRow>  $inQuestion  those that the choice leaves, or all where it leaves none
-     * @param  ?SkuRow  $sku  the one that is chosen
+     * @param  list<Sku>  $inQuestion  those that the choice leaves, or all where it leaves none
+     * @param  ?Sku  $sku  the one that is chosen
      */
     public function __construct(
         private LoadedProduct $loaded,
         private array $inQuestion,
-        private ?SkuRow $sku,
+        private ?Sku $sku,
         private Day $today,
     ) {
     }
@@ -43,8 +43,8 @@ final readonly class PreviewTerms
     {
         $now = $this->pricesNow();
         $skus = $this->inQuestion;
-        $onSale = array_filter($skus, fn (SkuRow $sku): bool => $this->loaded->saleNow($sku, $this->today) !== null);
-        $priceThen = fn (SkuRow $sku): ?Money => $onSale === [] ? $this->loaded->prices->listPrice($sku->cell) : $this->loaded->price($sku);
+        $onSale = array_filter($skus, fn (Sku $sku): bool => $this->loaded->saleNow($sku, $this->today) !== null);
+        $priceThen = fn (Sku $sku): ?Money => $onSale === [] ? $this->loaded->prices->listPrice($sku->cell) : $this->loaded->price($sku);
         $before = array_values(array_filter(array_map($priceThen, $skus)));
         if ($now === [] || count($now) !== count($skus) || count($before) !== count($skus)) {
             return '';
@@ -58,7 +58,7 @@ final readonly class PreviewTerms
     {
         return array_values(array_filter(
             array_map(
-                fn (SkuRow $sku): ?Money => $this->loaded->saleNow($sku, $this->today)->price ?? $this->loaded->price($sku),
+                fn (Sku $sku): ?Money => $this->loaded->saleNow($sku, $this->today)->price ?? $this->loaded->price($sku),
                 $this->inQuestion,
             ),
         ));
@@ -120,7 +120,7 @@ final readonly class PreviewTerms
 
         return array_values(array_filter([
             match ($this->loaded->availability($sku, $this->today)) {
-                Availability::Low => 'Only '.number_format((int) $sku->stock).' left',
+                Availability::Low => 'Only '.number_format((int) $this->loaded->units($sku)).' left',
                 Availability::PreOrder => 'Here on '.Day::typed($this->loaded->said(DetailKind::PreOrder, $sku))->inWords(),
                 default => '',
             },

@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace App\Http\Screens;
 
 use App\Catalog\LoadedProduct;
-use App\Catalog\SkuRow;
 use Core\Checks\DetailCheck;
 use Core\Checks\DetailChecks;
 use Core\Details\DetailKind;
@@ -15,6 +14,7 @@ use Core\Details\PriceLadder;
 use Core\Details\PricePlan;
 use Core\Pricing\Margin;
 use Core\Pricing\Money;
+use Core\Product\Sku;
 use Core\Reach\Wording;
 
 /** How the prices of a product come about. */
@@ -59,7 +59,7 @@ final readonly class PriceScreen
     public function summary(): string
     {
         $count = count($this->loaded->made);
-        $own = count(array_filter($this->loaded->made, fn (SkuRow $sku): bool => $sku->price !== null));
+        $own = count(array_filter($this->loaded->made, fn (Sku $sku): bool => $sku->price !== null));
         $without = $count - count($this->prices);
         $range = Money::range(array_values($this->prices));
 

@@ -7,7 +7,6 @@ namespace App\Http\Screens;
 use App\Catalog\DraftAxis;
 use App\Catalog\DraftReader;
 use App\Catalog\DraftValue;
-use App\Catalog\Fact;
 use App\Catalog\LibraryShelf;
 use App\Catalog\LoadedProduct;
 use App\Catalog\MatrixChoices;
@@ -17,6 +16,7 @@ use App\Catalog\SetupPlanner;
 use App\Models\SizeRunRecord;
 use App\Refusals\Refused;
 use Core\CoreException;
+use Core\Details\Fact;
 use Core\Matrix\Axis;
 use Core\Matrix\Value;
 

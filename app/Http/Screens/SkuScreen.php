@@ -6,8 +6,6 @@ namespace App\Http\Screens;
 
 use App\Catalog\LoadedProduct;
 use App\Catalog\ShopDay;
-use App\Catalog\SkuRow;
-use App\Catalog\StockCount;
 use App\Files\BarcodeDrawing;
 use Brick\Math\BigDecimal;
 use Core\Codes\Barcode;
@@ -17,13 +15,15 @@ use Core\Details\Unit;
 use Core\Pricing\Money;
 use Core\Pricing\PriceStep;
 use Core\Pricing\SellingPrice;
+use Core\Product\Sku;
+use Core\Product\StockCount;
 
 /** Everything about one SKU, and why. */
 final readonly class SkuScreen
 {
     public SellingPrice $price;
 
-    public function __construct(public LoadedProduct $loaded, public SkuRow $sku)
+    public function __construct(public LoadedProduct $loaded, public Sku $sku)
     {
         $this->price = $loaded->prices->price($sku->cell, $sku->price);
     }
@@ -80,6 +80,6 @@ final readonly class SkuScreen
 
     public function stockInWords(): string
     {
-        return (new StockCount([$this->sku], $this->loaded->book->counting))->inWords();
+        return (new StockCount([$this->sku], $this->loaded->book))->inWords();
     }
 }

@@ -4,22 +4,22 @@ declare(strict_types=1);
 
 namespace App\Http\Screens;
 
-use App\Catalog\SkuRow;
-use App\Catalog\StockCount;
-use Core\Details\Counting;
+use Core\Product\Sku;
+use Core\Product\StockCount;
+use Core\Stock\StockBook;
 
 /** The numbers of selected SKUs in sums, for the foot of the board. */
 final readonly class SumsOfNumbers
 {
     /**
      * @param  string  $prices  one, or the lowest and the highest; empty for none
-     * @param  list<SkuRow>  $skus
+     * @param  list<Sku>  $skus
      */
     public function __construct(
         private string $prices,
         private string $currency,
         private array $skus,
-        private Counting $counting,
+        private StockBook $book,
     ) {
     }
 
@@ -28,7 +28,7 @@ final readonly class SumsOfNumbers
     {
         return [
             'prices' => $this->prices === '' ? 'no price' : "{$this->prices} {$this->currency}",
-            'stock' => (new StockCount($this->skus, $this->counting))->inWords(),
+            'stock' => (new StockCount($this->skus, $this->book))->inWords(),
         ];
     }
 }

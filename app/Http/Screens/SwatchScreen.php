@@ -6,12 +6,12 @@ namespace App\Http\Screens;
 
 use App\Catalog\ColorNaming;
 use App\Catalog\LoadedProduct;
-use App\Catalog\PlacementRow;
 use App\Catalog\SwatchForm;
 use App\Media\MediaKind;
 use App\Models\LibraryValue;
 use App\Models\PhotoState;
 use App\Refusals\Refused;
+use App\Store\PlacementRow;
 use Core\Checks\AxisColors;
 use Core\Checks\SwatchChecks;
 use Core\Checks\SwatchFinding;

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Screens;
 
-use App\Catalog\PlacementRow;
+use App\Store\PlacementRow;
 
 /** A picture in the tray as drawn. */
 final readonly class TrayCard

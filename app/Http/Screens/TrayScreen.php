@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace App\Http\Screens;
 
-use App\Catalog\PlacementRow;
 use App\Catalog\SelectedPart;
 use App\Catalog\SelectionGallery;
 use App\Models\PhotoState;
+use App\Store\PlacementRow;
 use Core\Gallery\CoverageRow;
 use Core\Gallery\Entry;
 use Core\Gallery\Ground;
@@ -143,7 +143,7 @@ final class TrayScreen
         return [
             'skus' => number_format(count($skus)).(count($skus) === 1 ? ' SKU' : ' SKUs'),
             'pictures' => count($this->gallery->shown).(count($this->gallery->shown) === 1 ? ' picture' : ' pictures'),
-            ...(new SumsOfNumbers($loaded->prices($skus), $loaded->product->currency, $skus, $loaded->book->counting))->inWords(),
+            ...(new SumsOfNumbers($loaded->prices($skus), $loaded->product->currency, $skus, $loaded->book))->inWords(),
         ];
     }
 

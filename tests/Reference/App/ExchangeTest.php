@@ -3,9 +3,9 @@
 declare(strict_types=1);
 
 use App\Actions\SetStock;
-use App\Catalog\StockCount;
 use App\Files\JsonLdDocument;
 use App\Models\Product;
+use Core\Product\StockCount;
 use Core\Reach\Selection;
 use Illuminate\Support\Facades\DB;
 use Tests\Shop;

@@ -1,0 +1,137 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Store;
+
+use Core\Color\Swatch;
+use Core\Details\Fact;
+use Core\Details\FactKind;
+use Core\Gallery\Placement;
+use Core\Matrix\Combination;
+use Core\Matrix\Matrix;
+use Core\Matrix\SkuState;
+use Core\Pricing\Currency;
+use Core\Pricing\Money;
+use Core\Product\KnownNames;
+use Core\Product\LibraryPart;
+use Core\Product\LibraryRef;
+use Core\Product\Product;
+use Core\Product\ProductDetails;
+use Core\Product\ProductState;
+use Core\Product\ProductSwatches;
+use Core\Product\Sku;
+use stdClass;
+
+/** Reads products out of their rows: what StateRows writes. */
+final readonly class StateReader
+{
+    public function __construct(private ViewShelf $shelf, private AltPatterns $patterns)
+    {
+    }
+
+    /**
+     * @param  stdClass  $row  of products
+     * @param  list<Placement>  $pictures  as PlacementReader reads them
+     */
+    public function product(stdClass $row, ProductRows $rows, array $pictures): Product
+    {
+        $axes = $rows->referred('product_axes', 'axis_id', 'axes');
+        $values = $rows->referred('product_values', 'value_id', 'axis_values');
+        $ownAxes = $rows->of('product_axes', $row->id);
+        $ownValues = $rows->of('product_values', $row->id);
+        $matrix = new Matrix(
+            AxisReader::axes($ownAxes, $axes, $ownValues, $values),
+            Clauses::decode($row->left_out),
+            AxisReader::sleeping($ownAxes, $axes, $ownValues, $values),
+        );
+        $currency = Currency::of($row->currency);
+        $state = new ProductState(
+            $this->details($row, $rows, $matrix),
+            $matrix,
+            array_map(fn (stdClass $sku): Sku => self::sku($sku, $matrix, $currency), $rows->of('skus', $row->id)),
+            $pictures,
+        );
+        $labels = $shared = [];
+        foreach ($ownValues as $own) {
+            $labels[$own->value_id] = $own->label ?? $values[$own->value_id]->name;
+            if ($values[$own->value_id]->swatch !== null && self::isAwake($own, $matrix)) {
+                $shared[$own->value_id] = Swatch::read($values[$own->value_id]->swatch);
+            }
+        }
+
+        return new Product($state, new LibraryPart(
+            $this->shelf->shotList($row->shot_list_id, $row->shots),
+            $this->patterns->own(),
+            new KnownNames(AxisReader::names($ownAxes, $axes), $labels),
+            new ProductSwatches($shared, $state->awakeSwatches()),
+        ));
+    }
+
+    public static function sku(stdClass $row, Matrix $matrix, Currency $currency): Sku
+    {
+        $combination = Combination::fromKey($row->cell);
+
+        return new Sku(
+            $row->id,
+            $matrix->place($combination) ?? $combination,
+            SkuState::from($row->state),
+            $row->code,
+            $row->price === null ? null : Money::of($row->price, $currency),
+            $row->stock,
+            $row->gtin,
+            $row->weight_g,
+            $combination,
+            (bool) $row->code_typed,
+            $row->retired_version,
+        );
+    }
+
+    private function details(stdClass $row, ProductRows $rows, Matrix $matrix): ProductDetails
+    {
+        $currency = Currency::of($row->currency);
+        $axes = $rows->of('product_axes', $row->id);
+        $values = $rows->of('product_values', $row->id);
+        $swatches = $labels = [];
+        foreach ($values as $value) {
+            if ($value->swatch !== null) {
+                $swatches[$value->value_id] = Swatch::read($value->swatch);
+            }
+            if ($value->label !== null && ! self::isAwake($value, $matrix)) {
+                $labels[$value->value_id] = $value->label;
+            }
+        }
+
+        return new ProductDetails(
+            $row->name,
+            $row->code,
+            $currency,
+            $row->description,
+            $row->brand,
+            $row->category,
+            $row->price === null ? null : Money::of($row->price, $currency),
+            $this->shelf->shotListRef($row->shot_list_id),
+            array_map(fn (stdClass $fact): Fact => new Fact($fact->id, $fact->name, $fact->value, FactKind::from($fact->kind), $fact->unit, (bool) $fact->is_shown), $rows->of('facts', $row->id)),
+            array_filter(array_column($axes, 'opening_value_id', 'axis_id')),
+            $row->opening_cell === null ? null : Combination::fromKey($row->opening_cell),
+            $this->shelf->shots($row->shots),
+            AxisReader::ownAxes($axes),
+            $swatches,
+            DetailRows::adjustments($values, $currency),
+            DetailRows::read($rows->of('details', $row->id)),
+            self::pattern($row->code_pattern_id, $rows),
+            $labels,
+        );
+    }
+
+    /** Whether the product has the value at the moment. */
+    private static function isAwake(stdClass $value, Matrix $matrix): bool
+    {
+        return $matrix->axis($value->axis_id)?->has($value->value_id) === true;
+    }
+
+    private static function pattern(?int $id, ProductRows $rows): ?LibraryRef
+    {
+        return $id === null ? null : new LibraryRef($id, $rows->named('code_patterns', $id));
+    }
+}

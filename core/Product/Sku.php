@@ -1,0 +1,81 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Core\Product;
+
+use Core\Details\PricedSku;
+use Core\Matrix\Combination;
+use Core\Matrix\SkuState;
+use Core\Matrix\StandingSku;
+use Core\Pricing\Money;
+use Core\Stock\StockBook;
+
+/** A SKU with its own numbers: what it has from its product is asked of the product. */
+final readonly class Sku
+{
+    /** Where it lies, with its values on axes that sleep as well. */
+    public Combination $combination;
+
+    /**
+     * @param  int  $id  0 where it is not stored yet, or nobody knows which it is to be: then its cell says so
+     * @param  Combination  $cell  where it lies in the matrix
+     * @param  ?Money  $price  its own; null where it follows the product
+     * @param  ?int  $stock  units that were counted for it alone; null where nobody has counted them
+     * @param  ?int  $weightG  grams; null where nobody has weighed it
+     * @param  ?Combination  $combination  null: as its cell
+     * @param  bool  $isCodeTyped  whether its code stays where codes are made anew
+     * @param  int  $retiredAt  when it last went out of offer, in versions of its product; 0 where it never did
+     */
+    public function __construct(
+        public int $id,
+        public Combination $cell,
+        public SkuState $state,
+        public string $code,
+        public ?Money $price = null,
+        public ?int $stock = null,
+        public ?string $gtin = null,
+        public ?int $weightG = null,
+        ?Combination $combination = null,
+        public bool $isCodeTyped = false,
+        public int $retiredAt = 0,
+    ) {
+        $this->combination = $combination ?? $cell;
+    }
+
+    /** Whether it is on offer. */
+    public function isMade(): bool
+    {
+        return $this->state === SkuState::Made;
+    }
+
+    /** As a change of prices sees it. */
+    public function priced(): PricedSku
+    {
+        return new PricedSku($this->id, $this->cell, $this->price);
+    }
+
+    /** As a change of the matrix sees it: units that others are sold from as well are none of its own. */
+    public function standing(StockBook $book): StandingSku
+    {
+        $own = $book->pool($this->cell) === null ? $book->of($this->cell, $this->stock) : null;
+
+        return new StandingSku($this->id, $this->combination, $this->state, $own, $this->retiredAt);
+    }
+
+    /**
+     * Its own numbers as texts, to be held against another's and to be shown.
+     *
+     * @return array<string, string> what it is called => what it says; empty for none
+     */
+    public function numbers(): array
+    {
+        return [
+            'code' => $this->code,
+            'price' => $this->price?->shown() ?? '',
+            'stock' => $this->stock === null ? 'not counted' : (string) $this->stock,
+            'GTIN' => $this->gtin ?? '',
+            'weight' => $this->weightG === null ? '' : "{$this->weightG} g",
+        ];
+    }
+}
