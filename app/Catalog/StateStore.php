@@ -20,6 +20,7 @@ use Core\Matrix\Axis;
 use Core\Matrix\Combination;
 use Core\Matrix\MatrixChange;
 use Core\Pricing\Adjustment;
+use Core\Product\Description;
 use Core\Product\Difference;
 use Core\Product\OwnAxis;
 use Core\Product\PictureDifference;
@@ -67,6 +68,7 @@ final class StateStore
         DetailRows::store($ledger, $loaded->product->id, $wanted->details->details);
         $this->facts->store($ledger, $loaded->product->id, $loaded->facts, $wanted->details->facts);
         $this->storePictures($ledger, $loaded, $difference);
+        $this->storeDescription($ledger, $loaded, $wanted);
 
         return new StoredState($difference, $planned);
     }
@@ -289,6 +291,20 @@ final class StateStore
         }
         $ledger->update('placements', $updates);
         $ledger->insertMany('placements', $loaded->product->id, $rows);
+    }
+
+    /** Pictures that a text from elsewhere names by their places have ids by now. */
+    private function storeDescription(Ledger $ledger, LoadedProduct $loaded, ProductState $wanted): void
+    {
+        $text = FormattedText::cleaned($wanted->details->description);
+        if (! str_contains($text, '[picture at ')) {
+            return;
+        }
+        $ids = DB::table('placements')->where('product_id', $loaded->product->id)->orderBy('position')->orderBy('id')->pluck('id')->all();
+        $named = Description::fromElsewhere($text, fn (int $place): ?int => $ids[$place - 1] ?? null);
+        if ($named !== $text) {
+            $ledger->update('products', [$loaded->product->id => ['description' => $named]]);
+        }
     }
 
     /** @return array<string, mixed> */

@@ -5,12 +5,15 @@ declare(strict_types=1);
 namespace Core\Product;
 
 /**
- * A product's description: plain text, or formatted (then it begins with a paragraph, a heading or a list), with the product's own pictures where
- * they are named by their ids, as "[picture 12]". What is formatted was cleaned before it was stored.
+ * A product's description: plain text, or formatted (then it begins with a paragraph, a heading or a list), with the
+ * product's own pictures where they are named by their ids, as "[picture 12]". What is formatted was cleaned before it
+ * was stored. Documents name pictures by their place among the product's in the place of ids, as "[picture at 3]".
  */
 final readonly class Description
 {
     private const PICTURE = '/\[picture (\d{1,18})\]/';
+
+    private const PLACE = '/\[picture at (\d{1,9})\]/';
 
     /** In formatted text a picture stands in a paragraph of its own. */
     private const PICTURE_PARAGRAPH = '/<p>\s*\[picture (\d{1,18})\]\s*(?:<br\s*\/?>)?\s*<\/p>/';
@@ -23,6 +26,44 @@ final readonly class Description
     public static function picture(int $placementId): string
     {
         return "[picture {$placementId}]";
+    }
+
+    /**
+     * How a picture is named in a text that goes elsewhere.
+     *
+     * @param  int  $place  from 1; 0 for a picture that is not there
+     */
+    public static function place(int $place): string
+    {
+        return "[picture at {$place}]";
+    }
+
+    /**
+     * The text with its pictures named otherwise.
+     *
+     * @param  callable(int): string  $name  given the id of a placement
+     */
+    public function renamed(callable $name): string
+    {
+        return (string) preg_replace_callback(self::PICTURE, fn (array $found): string => $name((int) $found[1]), $this->text);
+    }
+
+    /**
+     * A text from elsewhere, with its pictures named as here.
+     *
+     * @param  callable(int): ?int  $id  of the placement, given its place from 1; null where it has none yet
+     */
+    public static function fromElsewhere(string $text, callable $id): string
+    {
+        return (string) preg_replace_callback(
+            self::PLACE,
+            function (array $found) use ($id): string {
+                $placementId = $id((int) $found[1]);
+
+                return $placementId === null ? $found[0] : self::picture($placementId);
+            },
+            $text,
+        );
     }
 
     public function isFormatted(): bool

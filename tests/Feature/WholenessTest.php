@@ -1,0 +1,172 @@
+<?php
+
+declare(strict_types=1);
+
+use App\Actions\ChangeProduct;
+use App\Models\LibraryAxis;
+use App\Models\LibraryValue;
+use App\Models\Product;
+use App\Store\LibraryReader;
+use App\Store\PlacementReader;
+use App\Store\PlacementRow;
+use App\Store\ProductRows;
+use App\Store\StateReader;
+use App\Store\StateRows;
+use Core\Gallery\Placement;
+use Core\Product\LibraryIndex;
+use Core\Product\ProductDocument;
+use Core\Product\ProductState;
+use Illuminate\Support\Facades\DB;
+use Illuminate\Support\Facades\Schema;
+use Random\Randomizer;
+use Tests\Core\RandomProduct;
+use Tests\Core\Samples;
+use Tests\Shop;
+
+/** What only serves the keeping of a row, or follows from its other columns. */
+const KEEPING = ['id', 'product_id', 'folded', 'swatch_photo_id', 'version', 'revision', 'is_counted', 'removed_at', 'created_at', 'updated_at'];
+
+/** A library with axes, values, photos and a code pattern, in this database. */
+function storedLibrary(Randomizer $random): LibraryIndex
+{
+    foreach (RandomProduct::library($random)->axes() as $drawn) {
+        $axis = LibraryAxis::query()->create(['name' => $drawn->name, 'folded' => strtolower($drawn->name), 'kind' => $drawn->kind, 'changes_picture' => $drawn->changesPicture, 'display' => $drawn->display]);
+        foreach ($drawn->values as $at => $value) {
+            LibraryValue::query()->create(['axis_id' => $axis->id, 'name' => $value->label, 'folded' => strtolower($value->label), 'code' => $value->code, 'position' => $at]);
+        }
+    }
+    for ($id = 1; $id <= 12; $id++) {
+        DB::table('photos')->insert(['id' => $id, 'sha256' => hash('sha256', "photo {$id}"), 'width' => 24, 'height' => 24, 'bytes' => 900, 'type' => 'jpg', 'state' => 'ready']);
+    }
+    DB::table('code_patterns')->insert(['name' => 'Short codes', 'folded' => 'short codes', 'parts' => '[]', 'separator' => '-', 'letters' => 'upper', 'longest' => 30]);
+
+    return app(LibraryReader::class)->index();
+}
+
+/**
+ * @param  list<string>  $columns  that a table has
+ * @param  list<string>  $written
+ * @return list<string> those that say something of a product, and that nobody writes
+ */
+function unreached(array $columns, array $written): array
+{
+    return array_values(array_diff($columns, KEEPING, $written));
+}
+
+/** @return array<string, list<array<string, mixed>>> the rows of a product by table, without what only serves their keeping */
+function rowsToKeep(int $productId): array
+{
+    $rows = ['products' => [(array) DB::table('products')->find($productId)]];
+    foreach (ProductRows::TABLES as $table => $order) {
+        $rows[$table] = DB::table($table)->where('product_id', $productId)->orderBy('id')->get()->map(fn (stdClass $row): array => (array) $row)->all();
+    }
+
+    return array_map(fn (array $all): array => array_map(fn (array $row): array => array_diff_key($row, array_flip(KEEPING)), $all), $rows);
+}
+
+/** Writes a state as rows of a product that has none, under the ids that the state has. */
+function writeState(int $productId, ProductState $state, LibraryIndex $library): void
+{
+    $names = [];
+    foreach ($library->axes() as $axis) {
+        $names += array_column($axis->values, 'label', 'id');
+    }
+    DB::table('products')->where('id', $productId)->update(StateRows::product($state));
+    $ids = ['skus' => array_column($state->skus, 'id'), 'placements' => array_column($state->pictures, 'id'), 'facts' => array_column($state->details->facts, 'id')];
+    foreach ((new StateRows($names))->all($state) as $table => $rows) {
+        foreach ($rows as $at => $row) {
+            DB::table($table)->insert(['product_id' => $productId] + (isset($ids[$table]) ? ['id' => $ids[$table][$at]] : []) + $row);
+        }
+    }
+}
+
+function readState(int $productId): ProductState
+{
+    $rows = ProductRows::stored([$productId]);
+    $placements = app(PlacementReader::class)->read($rows->of('placements', $productId), $rows->referred('placements', 'photo_id', 'photos'));
+    $pictures = array_map(fn (PlacementRow $row): Placement => $row->placement, array_values($placements));
+
+    return app(StateReader::class)->product((object) Product::query()->findOrFail($productId)->getAttributes(), $rows, $pictures)->state;
+}
+
+it('keeps all of a product: state, rows, and the same state again', function (int $seed): void {
+    $random = Samples::random($seed);
+    $shop = Shop::open("WHOLE-{$seed}");
+    $library = storedLibrary($random);
+    $state = (new RandomProduct($random, $library, 5_000))->state("WHOLE-{$seed}");
+
+    writeState($shop->product->id, $state, $library);
+    $kept = rowsToKeep($shop->product->id);
+    $again = readState($shop->product->id);
+
+    expect($again)->toEqual($state);
+    DB::table('products')->where('id', $shop->product->id)->update(['code' => 'GONE']);
+    foreach (array_keys(ProductRows::TABLES) as $table) {
+        DB::table($table)->where('product_id', $shop->product->id)->delete();
+    }
+    writeState($shop->product->id, $again, $library);
+    expect(rowsToKeep($shop->product->id))->toBe($kept);
+})->with(range(1, 25));
+
+it('writes every column of every table that belongs to a product, and the drawn products have something in each', function (): void {
+    $random = Samples::random(7);
+    $library = storedLibrary($random);
+    $seen = [];
+    for ($seed = 1; $seed <= 6; $seed++) {
+        $state = (new RandomProduct($random, $library))->state("MANY-{$seed}");
+        $rows = ['products' => [StateRows::product($state)]] + (new StateRows([]))->all($state);
+        foreach ($rows as $table => $all) {
+            foreach ($all as $row) {
+                foreach ($row as $column => $value) {
+                    $seen[$table][$column][json_encode($value)] = true;
+                }
+            }
+        }
+    }
+    foreach (['products', ...array_keys(ProductRows::TABLES)] as $table) {
+        expect(unreached(Schema::getColumnListing($table), array_keys($seen[$table])))->toBe([], "columns of {$table} that StateRows does not write");
+        foreach (array_diff_key($seen[$table], array_flip(KEEPING)) as $column => $values) {
+            expect(count($values))->toBeGreaterThan($column === 'currency' ? 0 : 1, "{$table}.{$column} is always the same in what is drawn");
+        }
+    }
+});
+
+it('carries every column in a document as well: state, document, and the same rows again', function (int $seed): void {
+    $random = Samples::random($seed);
+    $library = RandomProduct::library($random);
+    $state = (new RandomProduct($random, $library))->state();
+    $rows = fn (ProductState $state): array => ['products' => [array_diff_key(StateRows::product($state), ['description' => true])]] + (new StateRows([]))->all($state);
+    $read = ProductDocument::of($state, $library)->read($library)->state;
+
+    expect($rows($read))->toBe($rows($state));
+})->with(range(1, 25));
+
+it('finds nothing to change where a product is brought its own document', function (): void {
+    $shop = Shop::stocked();
+    $library = app(LibraryReader::class)->index();
+    $document = ProductDocument::of($shop->loaded()->state(), $library);
+    $read = $document->read($library);
+    expect($read->lacking)->toBe([])->and(app(ChangeProduct::class)->run($shop->change(), $read->state, 'The same document'))->toBeNull();
+
+    $shop->axes(['Color' => 'Moss, Clay', 'Size' => 'S, M, L, XL']);
+    app(ChangeProduct::class)->run($shop->change(), $read->state, 'As the document says');
+    expect(ProductDocument::of($shop->loaded()->state(), $library)->read($library)->state->matrix->axes)->toEqual($read->state->matrix->axes)
+        ->and(count($shop->loaded()->made))->toBe(12);
+});
+
+it('knows every table that has rows of a product', function (): void {
+    // Made of products and made anew after each change, or kept about a product without being said of it.
+    $beside = ['batch_products', 'coverage_summaries', 'drops', 'former_codes', 'history', 'lexicon_words', 'product_summaries', 'product_words', 'sku_summaries'];
+    $owned = [];
+    foreach (Schema::getTables(DB::connection()->getDatabaseName()) as $table) {
+        if (Schema::hasColumn($table['name'], 'product_id')) {
+            $owned[] = $table['name'];
+        }
+    }
+    expect($owned)->toEqualCanonicalizing([...array_keys(ProductRows::TABLES), ...$beside]);
+});
+
+it('misses a column that nobody reads: planted, it is named', function (): void {
+    $sku = (new RandomProduct(Samples::random(1), RandomProduct::library(Samples::random(1))))->state()->skus[0];
+    expect(unreached([...Schema::getColumnListing('skus'), 'planted'], array_keys(StateRows::sku($sku))))->toBe(['planted']);
+});
