@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace App\Accounts;
 
 use App\Models\Right;
-use App\Refusals\Kind;
-use App\Refusals\Refused;
+use Core\Refusal;
+use Core\RefusalKind;
 use Core\Text\Name;
 use Normalizer;
 
@@ -24,23 +24,23 @@ final readonly class AccountForm
     ) {
     }
 
-    /** @throws Refused */
+    /** @throws Refusal */
     public static function typed(string $name, string $email, string $right): self
     {
         $address = mb_strtolower((string) Normalizer::normalize(mb_scrub(trim($email), 'UTF-8'), Normalizer::FORM_C));
         if (strlen($address) > self::MOST_ADDRESS || filter_var($address, FILTER_VALIDATE_EMAIL, FILTER_FLAG_EMAIL_UNICODE) === false) {
-            throw new Refused('“'.mb_strimwidth($address, 0, 60, '…').'” is no email address. It looks like name@shop.example.', Kind::Unreadable, 'email');
+            throw new Refusal('“'.mb_strimwidth($address, 0, 60, '…').'” is no email address. It looks like name@shop.example.', RefusalKind::Unreadable, 'email');
         }
 
-        return new self(self::name($name), $address, Right::tryFrom($right) ?? throw new Refused('Choose what the account may do: look, edit, or edit and release.', Kind::Missing, 'right'));
+        return new self(self::name($name), $address, Right::tryFrom($right) ?? throw new Refusal('Choose what the account may do: look, edit, or edit and release.', RefusalKind::Missing, 'right'));
     }
 
-    /** @throws Refused */
+    /** @throws Refusal */
     public static function name(string $typed): string
     {
         $name = Name::of($typed);
         if ($name->isEmpty() || $name->isLongerThan(self::MOST_NAME)) {
-            throw new Refused('A name has 1 to '.self::MOST_NAME.' characters.', Kind::Unreadable, 'name');
+            throw new Refusal('A name has 1 to '.self::MOST_NAME.' characters.', RefusalKind::Unreadable, 'name');
         }
 
         return $name->shown;

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace App\Accounts;
 
-use App\Refusals\Kind;
-use App\Refusals\Refused;
+use Core\Refusal;
+use Core\RefusalKind;
 use Core\Text\Name;
 use Illuminate\Support\Carbon;
 
@@ -35,27 +35,27 @@ final readonly class NewPassword
         return $this->isTemporary ? Carbon::now()->addDays(self::BEGINS_FOR) : null;
     }
 
-    /** @throws Refused */
+    /** @throws Refusal */
     public static function typed(string $plain, string $repeated, string $name, string $email): self
     {
         if ($plain !== $repeated) {
-            throw new Refused('The two passwords differ. Type the same one twice.', Kind::Unreadable, 'password_confirmation');
+            throw new Refusal('The two passwords differ. Type the same one twice.', RefusalKind::Unreadable, 'password_confirmation');
         }
         if (mb_strlen($plain) < self::LEAST) {
-            throw new Refused('A password has at least '.self::LEAST.' characters. A few words in a row are easy to keep in mind.', Kind::Unreadable, 'password');
+            throw new Refusal('A password has at least '.self::LEAST.' characters. A few words in a row are easy to keep in mind.', RefusalKind::Unreadable, 'password');
         }
         if (strlen($plain) > self::MOST_BYTES || str_contains($plain, "\0")) {
-            throw new Refused('A password has at most '.self::MOST_BYTES.' letters, fewer with accents. Choose a shorter one.', Kind::Unreadable, 'password');
+            throw new Refusal('A password has at most '.self::MOST_BYTES.' letters, fewer with accents. Choose a shorter one.', RefusalKind::Unreadable, 'password');
         }
         $bare = Name::of($plain)->bare();
         $own = [Name::of($name)->bare(), Name::of($email)->bare(), Name::of(strstr($email, '@', true) ?: $email)->bare()];
         if (count(array_unique(mb_str_split($bare))) < 4 || in_array($bare, $own, true)) {
-            throw new Refused('This password is guessed easily: it is the name, the address, or a few characters repeated. Choose another.', Kind::Unreadable, 'password');
+            throw new Refusal('This password is guessed easily: it is the name, the address, or a few characters repeated. Choose another.', RefusalKind::Unreadable, 'password');
         }
         if (app(CommonPasswords::class)->has($plain)) {
-            throw new Refused(
+            throw new Refusal(
                 'This password is one of those that are tried first. Choose another: a few words in a row that belong to nobody.',
-                Kind::Unreadable,
+                RefusalKind::Unreadable,
                 'password',
             );
         }

@@ -19,11 +19,11 @@ use App\Models\DropFile;
 use App\Models\DropFileState;
 use App\Models\Product;
 use App\Models\User;
-use App\Refusals\Kind;
-use App\Refusals\Refused;
 use App\Store\Clauses;
 use Core\Gallery\View;
 use Core\Reach\Selection;
+use Core\Refusal;
+use Core\RefusalKind;
 
 /** Accepts pictures of a drop: as they are read, or for a part of a product that somebody points at. All of one act are one batch, undone in one. */
 final class AcceptFiles
@@ -43,7 +43,7 @@ final class AcceptFiles
      * @param  array<int, string>  $seen  file id => what the page showed of its reading (ReadFile::seen())
      * @param  bool  $replace  takes the place of the picture that the product has of the same view there
      *
-     * @throws Refused where one of them is read differently by now
+     * @throws Refusal where one of them is read differently by now
      */
     public function asRead(User $user, Drop $drop, array $seen, bool $replace = false): Batch
     {
@@ -51,14 +51,14 @@ final class AcceptFiles
             $accepted = $replaced = [];
             foreach ($read->openOnes(array_keys($seen)) as $id => $one) {
                 if ($one->seen() !== $seen[$id]) {
-                    throw new Refused("{$one->file->file} is read differently by now. Nothing was linked; the table shows how it is read.", Kind::Changed);
+                    throw new Refusal("{$one->file->file} is read differently by now. Nothing was linked; the table shows how it is read.", RefusalKind::Changed);
                 }
                 if ($one->product === null || $one->verdict?->reach === null) {
-                    throw new Refused("Nobody knows which product {$one->file->file} is of. Choose it, then its part.", Kind::Missing);
+                    throw new Refusal("Nobody knows which product {$one->file->file} is of. Choose it, then its part.", RefusalKind::Missing);
                 }
                 $old = $replace ? $this->replaced($one) : null;
                 if ($old !== null && isset($replaced[(int) $old->placementId])) {
-                    throw new Refused("{$replaced[(int) $old->placementId]} and {$one->file->file} would both take the place of {$old->file}. Choose one of the two.", Kind::Impossible);
+                    throw new Refusal("{$replaced[(int) $old->placementId]} and {$one->file->file} would both take the place of {$old->file}. Choose one of the two.", RefusalKind::Impossible);
                 }
                 $replaced[(int) $old?->placementId] = $one->file->file;
                 $accepted[$id] = new Acceptance($one->product->id, $one->verdict->reach, $one->verdict->view, $old?->placementId);
@@ -76,7 +76,7 @@ final class AcceptFiles
     {
         $reach = $this->loader->load($product)->selected($where)->reach;
         if ($reach->isNothing()) {
-            throw new Refused('Point at a color, a size, a cell or the corner first: that is what the picture is linked to.', Kind::Missing, 'selected');
+            throw new Refusal('Point at a color, a size, a cell or the corner first: that is what the picture is linked to.', RefusalKind::Missing, 'selected');
         }
 
         return $this->accept($user, $drop, fn (ReadDrop $read): array => array_map(fn (ReadFile $one): Acceptance => new Acceptance($product->id, $reach, $view ?? $one->verdict?->view), $read->openOnes($ids)), 'Linked');
@@ -90,7 +90,7 @@ final class AcceptFiles
             }
         }
 
-        throw new Refused("{$one->file->file} has no picture to take the place of by now.", Kind::Changed);
+        throw new Refusal("{$one->file->file} has no picture to take the place of by now.", RefusalKind::Changed);
     }
 
     /** @param  callable(ReadDrop): array<int, Acceptance>  $choose  by file id */

@@ -10,14 +10,14 @@ use App\History\Keeper;
 use App\Ledger\Ledger;
 use App\Models\HistoryEntry;
 use App\Models\LibraryAxis;
-use App\Refusals\Kind;
-use App\Refusals\Refused;
 use Core\Codes\ValueCode;
 use Core\Color\ColorNames;
 use Core\Color\Swatch;
 use Core\Matrix\AxisKind;
 use Core\Matrix\Value;
 use Core\Matrix\ValueReader;
+use Core\Refusal;
+use Core\RefusalKind;
 use Core\Text\Name;
 
 /** Adds typed or pasted values to an axis of the library; those it has already are left alone. */
@@ -35,7 +35,7 @@ final class AddLibraryValues
             $axis = LibraryAxis::with('values')->findOrFail($axisId);
             $added = $this->add($ledger, $axis, $typed);
             if ($added === []) {
-                throw new Refused(trim($typed) === '' ? 'Type the values, with commas between.' : "{$axis->name} has all of these already.", Kind::Missing, 'values');
+                throw new Refusal(trim($typed) === '' ? 'Type the values, with commas between.' : "{$axis->name} has all of these already.", RefusalKind::Missing, 'values');
             }
 
             return "Added {$axis->name} ".implode(', ', $added).' to the library';
@@ -48,9 +48,9 @@ final class AddLibraryValues
         return $this->keeper->keepLibrary($change, self::class, function (Ledger $ledger) use ($axisId, $name, $swatch): string {
             $axis = LibraryAxis::with('values')->findOrFail($axisId);
             $read = (new ValueReader())->read($name, $axis->kind, $axis->knownValues())->values;
-            $value = $read[0] ?? throw new Refused('Say what the new value is called.', Kind::Missing, 'name');
+            $value = $read[0] ?? throw new Refusal('Say what the new value is called.', RefusalKind::Missing, 'name');
             if (count($read) > 1 || $value->id !== null) {
-                throw new Refused($value->id !== null ? "{$axis->name} has {$value->label} already." : 'Add one value at a time here; its name has no comma in it.', Kind::Taken, 'name');
+                throw new Refusal($value->id !== null ? "{$axis->name} has {$value->label} already." : 'Add one value at a time here; its name has no comma in it.', RefusalKind::Taken, 'name');
             }
             $this->refuseLong($value->label);
             $codes = array_fill_keys($axis->values->pluck('code')->all(), true);
@@ -63,7 +63,7 @@ final class AddLibraryValues
     private function refuseLong(string $label): void
     {
         if (Name::of($label)->isLongerThan(self::LONGEST)) {
-            throw new Refused("“{$label}” is too long: a value can have ".self::LONGEST.' characters. Is a comma missing?', Kind::Unreadable, 'values');
+            throw new Refusal("“{$label}” is too long: a value can have ".self::LONGEST.' characters. Is a comma missing?', RefusalKind::Unreadable, 'values');
         }
     }
 

@@ -12,8 +12,6 @@ use App\History\Keeper;
 use App\Ledger\Ledger;
 use App\Models\HistoryEntry;
 use App\Models\LibraryValue;
-use App\Refusals\Kind;
-use App\Refusals\Refused;
 use App\Store\DetailRows;
 use Core\Details\PricePlan;
 use Core\Details\RuleChange;
@@ -22,6 +20,8 @@ use Core\Pricing\Currency;
 use Core\Pricing\OwnPrices;
 use Core\Product\Sku;
 use Core\Reach\Selection;
+use Core\Refusal;
+use Core\RefusalKind;
 
 /** Says what a value of a product adds to the price of its SKUs: an amount, a percentage, or both. */
 final class AdjustPrices implements Act
@@ -49,7 +49,7 @@ final class AdjustPrices implements Act
     public function inWords(array $wanted): string
     {
         $value = LibraryValue::query()->with('axis')->find($this->valueId($wanted))
-            ?? throw new Refused('Choose the value whose price is to be changed.', Kind::Missing, 'of');
+            ?? throw new Refusal('Choose the value whose price is to be changed.', RefusalKind::Missing, 'of');
         [$amount, $percent] = $this->parts($wanted);
         $typed = trim((string) ($wanted['value'] ?? ''));
         // Read here as in the currency with the most decimals, since each product has its own.

@@ -13,9 +13,9 @@ use App\History\Keeper;
 use App\Ledger\Ledger;
 use App\Models\CodePatternRecord;
 use App\Models\HistoryEntry;
-use App\Refusals\Kind;
-use App\Refusals\Refused;
 use Core\Codes\CodePattern;
+use Core\Refusal;
+use Core\RefusalKind;
 
 /** Gives a product a pattern of the library, and its SKUs the codes that it makes. */
 final class ApplyCodePattern
@@ -45,7 +45,7 @@ final class ApplyCodePattern
     /** @param  array<string, string>  $chosen */
     public function plan(LoadedProduct $loaded, ?int $patternId, array $chosen, bool $typedToo): CodePlan
     {
-        $pattern = $patternId === null ? CodePattern::usual() : CodePatternRecord::query()->find($patternId)?->toCore() ?? throw new Refused('This pattern is not there any more. Choose another.', Kind::Gone, 'pattern');
+        $pattern = $patternId === null ? CodePattern::usual() : CodePatternRecord::query()->find($patternId)?->toCore() ?? throw new Refusal('This pattern is not there any more. Choose another.', RefusalKind::Gone, 'pattern');
 
         return new CodePlan(
             $this->planner,

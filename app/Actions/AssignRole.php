@@ -11,10 +11,10 @@ use App\History\Change;
 use App\History\Keeper;
 use App\Ledger\Ledger;
 use App\Models\HistoryEntry;
-use App\Refusals\Kind;
-use App\Refusals\Refused;
 use Core\Gallery\Role;
 use Core\Reach\Wording;
+use Core\Refusal;
+use Core\RefusalKind;
 
 /** Gives a picture a role, or takes it. A picture of the very same reach hands the role over. */
 final class AssignRole
@@ -28,7 +28,7 @@ final class AssignRole
         return $this->keeper->keep($change, self::class, function (Ledger $ledger, LoadedProduct $loaded) use ($placementId, $role, $take): string {
             [$row] = ChosenPictures::rows($loaded, [$placementId]);
             if (! $take && ! $row->placement->isStill && $role->needsStill()) {
-                throw new Refused("{$row->file()} is no still picture, so it cannot be {$role->label()}: there nothing plays. Give the role to a still.", Kind::Impossible, 'role');
+                throw new Refusal("{$row->file()} is no still picture, so it cannot be {$role->label()}: there nothing plays. Give the role to a still.", RefusalKind::Impossible, 'role');
             }
             $updates = [$placementId => ['roles' => PlacementRoles::with($row->placement, $role, ! $take)]];
             if (! $take && $loaded->isLinked($row)) {

@@ -10,13 +10,13 @@ use App\History\Change;
 use App\History\Keeper;
 use App\Ledger\Ledger;
 use App\Models\HistoryEntry;
-use App\Refusals\Kind;
-use App\Refusals\Refused;
 use App\Store\Amounts;
 use App\Store\DetailRows;
 use Core\Pricing\Adjustment;
 use Core\Pricing\Currency;
 use Core\Pricing\Money;
+use Core\Refusal;
+use Core\RefusalKind;
 
 /** Gives a product's prices another currency: the numbers stay. Those that the currency cannot have are rounded only where somebody said so. */
 final class ChangeCurrency
@@ -31,7 +31,7 @@ final class ChangeCurrency
             $currency = Currency::of($code);
             $plan = new CurrencyPlan($loaded, $currency);
             if ($plan->rounded() !== [] && ! $round) {
-                throw new Refused("{$currency->code} cannot have {$plan->rounded()[0]->from->shown()}. Look at what becomes of the prices, and change them with rounding, or type others first.", Kind::Impossible, 'round');
+                throw new Refusal("{$currency->code} cannot have {$plan->rounded()[0]->from->shown()}. Look at what becomes of the prices, and change them with rounding, or type others first.", RefusalKind::Impossible, 'round');
             }
             $new = fn (?Money $price): ?string => Amounts::stored($price?->roundedIn($currency));
             $ledger->update('products', [$loaded->product->id => ['currency' => $currency->code, 'price' => $new($loaded->prices->base)]]);

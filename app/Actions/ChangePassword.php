@@ -8,8 +8,8 @@ use App\Accounts\AccountKeeper;
 use App\Accounts\NewPassword;
 use App\Accounts\Sessions;
 use App\Models\User;
-use App\Refusals\Kind;
-use App\Refusals\Refused;
+use Core\Refusal;
+use Core\RefusalKind;
 use Illuminate\Support\Facades\Hash;
 
 /** A person chooses another password; all other sessions end. */
@@ -24,10 +24,10 @@ final class ChangePassword
     {
         return $this->accounts->keepOwn($own, function (User $account) use ($present, $password, $session): string {
             if (! Hash::check($present, $account->password)) {
-                throw new Refused('The present password is another. Nothing was changed.', Kind::Unreadable, 'current_password');
+                throw new Refusal('The present password is another. Nothing was changed.', RefusalKind::Unreadable, 'current_password');
             }
             if (Hash::check($password->plain, $account->password)) {
-                throw new Refused('This is the password you have. Choose another.', Kind::Taken, 'password');
+                throw new Refusal('This is the password you have. Choose another.', RefusalKind::Taken, 'password');
             }
             $account->fill([
                 'password' => $password->plain,

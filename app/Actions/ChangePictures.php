@@ -14,10 +14,10 @@ use App\History\Keeper;
 use App\Ledger\Ledger;
 use App\Models\HistoryEntry;
 use App\Models\Photo;
-use App\Refusals\Kind;
-use App\Refusals\Refused;
 use App\Store\ViewShelf;
 use Core\Reach\Selection;
+use Core\Refusal;
+use Core\RefusalKind;
 
 /** Adds, sets, replaces or takes away one picture in chosen values of many products. */
 final class ChangePictures implements Act
@@ -51,23 +51,23 @@ final class ChangePictures implements Act
     /**
      * @param  array<string, ?string>  $wanted
      *
-     * @throws Refused
+     * @throws Refusal
      */
     public function meant(array $wanted): BulkPicture
     {
-        $way = BulkPictureWay::tryFrom((string) ($wanted['way'] ?? '')) ?? throw new Refused('Say what is to be done with the picture.', Kind::Missing, 'way');
-        $photo = $this->photo((int) ($wanted['photo'] ?? 0)) ?? throw new Refused('Choose a stored picture first.', Kind::Missing, 'photo');
+        $way = BulkPictureWay::tryFrom((string) ($wanted['way'] ?? '')) ?? throw new Refusal('Say what is to be done with the picture.', RefusalKind::Missing, 'way');
+        $photo = $this->photo((int) ($wanted['photo'] ?? 0)) ?? throw new Refusal('Choose a stored picture first.', RefusalKind::Missing, 'photo');
         $other = $way === BulkPictureWay::Replace ? $this->photo((int) ($wanted['other'] ?? 0)) : null;
         $part = trim((string) ($wanted['part'] ?? ''));
         if (mb_strlen($part) > self::LONGEST_PART) {
-            throw new Refused('The part is longer than anybody would type ('.self::LONGEST_PART.' characters).', Kind::Unreadable, 'part');
+            throw new Refusal('The part is longer than anybody would type ('.self::LONGEST_PART.' characters).', RefusalKind::Unreadable, 'part');
         }
         if ($way === BulkPictureWay::Replace && ($other === null || $other->id === $photo->id)) {
-            throw new Refused('Choose another picture that takes its place.', Kind::Missing, 'other');
+            throw new Refusal('Choose another picture that takes its place.', RefusalKind::Missing, 'other');
         }
         $view = $this->shelf->views()->find($wanted['view'] ?? '');
         if ($way === BulkPictureWay::Set && $view === null) {
-            throw new Refused('Say which view it is to be the only one of.', Kind::Missing, 'view');
+            throw new Refusal('Say which view it is to be the only one of.', RefusalKind::Missing, 'view');
         }
 
         return new BulkPicture($way, $photo->id, self::name((string) ($wanted['file'] ?? ''), $photo), $part, $view, $other?->id, $other === null ? '' : self::name((string) ($wanted['other_file'] ?? ''), $other));

@@ -10,8 +10,8 @@ use App\History\Keeper;
 use App\Ledger\Ledger;
 use App\Models\HistoryEntry;
 use App\Models\LibraryAxis;
-use App\Refusals\Kind;
-use App\Refusals\Refused;
+use Core\Refusal;
+use Core\RefusalKind;
 
 /** Adds an axis to the library. */
 final class CreateAxis
@@ -25,7 +25,7 @@ final class CreateAxis
         return $this->keeper->keepLibrary($change, self::class, function (Ledger $ledger) use ($form): string {
             $taken = LibraryAxis::query()->where('folded', $form->name->folded)->first();
             if ($taken !== null) {
-                throw new Refused("The library has an axis {$taken->name} already.", Kind::Taken, 'name');
+                throw new Refusal("The library has an axis {$taken->name} already.", RefusalKind::Taken, 'name');
             }
             $ledger->insert('axes', $form->row());
 

@@ -15,12 +15,12 @@ use App\Ledger\RowChange;
 use App\Models\HistoryEntry;
 use App\Models\Product;
 use App\Models\User;
-use App\Refusals\Kind;
-use App\Refusals\Refused;
 use Core\Codes\CodeNotFree;
 use Core\Pricing\Currency;
 use Core\Product\LibraryRef;
 use Core\Product\ProductDetails;
+use Core\Refusal;
+use Core\RefusalKind;
 use Illuminate\Database\UniqueConstraintViolationException;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Gate;
@@ -47,7 +47,7 @@ final class CreateProduct
         try {
             return $this->create($user, $name, $code, $shotListId, $like);
         } catch (UniqueConstraintViolationException) {
-            throw new Refused("Somebody has just given the code {$code} to another product. Choose another.", Kind::Taken, 'code');
+            throw new Refusal("Somebody has just given the code {$code} to another product. Choose another.", RefusalKind::Taken, 'code');
         }
     }
 
@@ -102,7 +102,7 @@ final class CreateProduct
         try {
             return $this->store->store(new Ledger(), $loaded, $pattern->asSetupOf($details))->planned?->inWords() ?? 'nothing to make yet';
         } catch (CodeNotFree $clash) {
-            throw new Refused("{$clash->clash->inWords()} Choose another code for the product.", Kind::Taken, 'code');
+            throw new Refusal("{$clash->clash->inWords()} Choose another code for the product.", RefusalKind::Taken, 'code');
         }
     }
 
@@ -110,11 +110,11 @@ final class CreateProduct
     {
         $undone = Product::query()->where('code', $code)->whereNotNull('removed_at')->first();
         if ($undone !== null) {
-            throw new Refused("{$undone->name}, which was undone, has the code {$undone->code}. Redo it, or choose another.", Kind::Taken, 'code');
+            throw new Refusal("{$undone->name}, which was undone, has the code {$undone->code}. Redo it, or choose another.", RefusalKind::Taken, 'code');
         }
         $owner = $this->taken->owner($code);
         if ($owner !== null) {
-            throw new Refused("{$code} is the code of {$owner}. Choose another.", Kind::Taken, 'code');
+            throw new Refusal("{$code} is the code of {$owner}. Choose another.", RefusalKind::Taken, 'code');
         }
     }
 }

@@ -10,9 +10,9 @@ use App\History\Change;
 use App\History\Keeper;
 use App\Ledger\Ledger;
 use App\Models\HistoryEntry;
-use App\Refusals\Kind;
-use App\Refusals\Refused;
 use Core\Gallery\View;
+use Core\Refusal;
+use Core\RefusalKind;
 
 /** Says what pictures show: their view, or the text that stands for one. */
 final class DescribePhotos
@@ -37,7 +37,7 @@ final class DescribePhotos
     public function altText(Change $change, int $placementId, string $text): ?HistoryEntry
     {
         if (mb_strlen($text) > self::LONGEST_TEXT) {
-            throw new Refused('The alt text can have '.self::LONGEST_TEXT.' characters; this has '.mb_strlen($text).'.', Kind::Unreadable, 'text');
+            throw new Refusal('The alt text can have '.self::LONGEST_TEXT.' characters; this has '.mb_strlen($text).'.', RefusalKind::Unreadable, 'text');
         }
 
         return $this->keeper->keep($change, self::class, function (Ledger $ledger, LoadedProduct $loaded) use ($placementId, $text): string {

@@ -10,10 +10,10 @@ use App\History\Keeper;
 use App\Ledger\Ledger;
 use App\Models\HistoryEntry;
 use App\Models\LibraryAxis;
-use App\Refusals\Kind;
-use App\Refusals\Refused;
 use Core\Details\Counting;
 use Core\Details\DetailKind;
+use Core\Refusal;
+use Core\RefusalKind;
 use Illuminate\Support\Facades\DB;
 
 /** Changes an axis of the library for every product that uses it. */
@@ -29,7 +29,7 @@ final class EditAxis
             $axis = LibraryAxis::query()->findOrFail($axisId);
             $taken = LibraryAxis::query()->where('folded', $form->name->folded)->whereKeyNot($axisId)->first();
             if ($taken !== null) {
-                throw new Refused("The library has an axis {$taken->name} already.", Kind::Taken, 'name');
+                throw new Refusal("The library has an axis {$taken->name} already.", RefusalKind::Taken, 'name');
             }
             $kept = $form->changesPicture === $axis->changes_picture ? 0 : $this->keepCounting($ledger, $axis);
             $ledger->update('axes', [$axisId => $form->row()]);

@@ -12,12 +12,12 @@ use App\History\Keeper;
 use App\Ledger\Ledger;
 use App\Models\HistoryEntry;
 use App\Models\ShotListRecord;
-use App\Refusals\Kind;
-use App\Refusals\Refused;
 use App\Store\Amounts;
 use Core\Pricing\PriceChange;
 use Core\Pricing\UnreadablePrice;
 use Core\Reach\Selection;
+use Core\Refusal;
+use Core\RefusalKind;
 use Core\Text\NumberReader;
 
 /** Changes one detail of a product: name, description, brand, category, price, shot list. */
@@ -60,7 +60,7 @@ final class EditDetails implements Act
 
         return match ($field) {
             'price' => 'Price of the product '.self::priceInWords((string) $value),
-            'shot_list_id' => $value === null ? 'No shot list any more' : 'Shot list set to '.(ShotListRecord::query()->whereKey($value)->value('name') ?? throw new Refused('This shot list is not there any more. Choose another.', Kind::Gone, 'value')),
+            'shot_list_id' => $value === null ? 'No shot list any more' : 'Shot list set to '.(ShotListRecord::query()->whereKey($value)->value('name') ?? throw new Refusal('This shot list is not there any more. Choose another.', RefusalKind::Gone, 'value')),
             default => ucfirst(self::FIELDS[$field])." set to “{$value}”",
         };
     }
@@ -89,10 +89,10 @@ final class EditDetails implements Act
         $field = (string) ($wanted['field'] ?? '');
         $value = trim((string) ($wanted['value'] ?? ''));
         if (! in_array($field, ['price', 'brand', 'category', 'shot_list_id'], true)) {
-            throw new Refused('This cannot be changed for many products at once.', Kind::Impossible, 'act');
+            throw new Refusal('This cannot be changed for many products at once.', RefusalKind::Impossible, 'act');
         }
         if (mb_strlen($value) > ($field === 'brand' ? self::MOST_BRAND : self::MOST_CATEGORY)) {
-            throw new Refused('That is longer than this field can hold.', Kind::Unreadable, 'value');
+            throw new Refusal('That is longer than this field can hold.', RefusalKind::Unreadable, 'value');
         }
 
         return match ($field) {

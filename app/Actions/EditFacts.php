@@ -9,11 +9,11 @@ use App\History\Change;
 use App\History\Keeper;
 use App\Ledger\Ledger;
 use App\Models\HistoryEntry;
-use App\Refusals\Kind;
-use App\Refusals\Refused;
 use App\Store\FactRows;
 use Core\Details\Fact;
 use Core\Details\FactKind;
+use Core\Refusal;
+use Core\RefusalKind;
 use Core\Text\Name;
 
 /** Sets or removes a fact of a product: something shown to shoppers that makes no SKUs. */
@@ -36,13 +36,13 @@ final class EditFacts
         $said = $kind->read($value);
         $unit = $kind === FactKind::Number ? trim($unit) : '';
         if ($called->isEmpty() || $said === '' || $called->isLongerThan(self::MOST_NAME) || mb_strlen($said) > self::MOST_VALUE || mb_strlen($unit) > self::MOST_UNIT) {
-            throw new Refused('A fact needs a name of up to '.self::MOST_NAME.' characters and what it says, up to '.self::MOST_VALUE.', such as Lining: cotton.', Kind::Missing, 'name');
+            throw new Refusal('A fact needs a name of up to '.self::MOST_NAME.' characters and what it says, up to '.self::MOST_VALUE.', such as Lining: cotton.', RefusalKind::Missing, 'name');
         }
 
         return $this->keeper->keep($change, self::class, function (Ledger $ledger, LoadedProduct $loaded) use ($called, $said, $kind, $unit, $isShown): string {
             foreach ($loaded->matrix->axes as $axis) {
                 if (Name::of($axis->name)->is($called)) {
-                    throw new Refused("{$axis->name} is an axis of this product: every SKU says its own.", Kind::Impossible, 'name');
+                    throw new Refusal("{$axis->name} is an axis of this product: every SKU says its own.", RefusalKind::Impossible, 'name');
                 }
             }
             $was = Fact::named($loaded->facts, $called->shown);
@@ -57,7 +57,7 @@ final class EditFacts
         return $this->keeper->keep($change, self::class, function (Ledger $ledger, LoadedProduct $loaded) use ($factId): string {
             $own = array_values(array_filter($loaded->facts, fn (Fact $fact): bool => $fact->id === $factId));
             if ($own === []) {
-                throw new Refused('This fact is no longer there. Look at the details again.', Kind::Gone);
+                throw new Refusal('This fact is no longer there. Look at the details again.', RefusalKind::Gone);
             }
             $ledger->delete('facts', [$factId]);
 

@@ -7,8 +7,8 @@ namespace App\Actions;
 use App\Accounts\AccountForm;
 use App\Accounts\AccountKeeper;
 use App\Models\User;
-use App\Refusals\Kind;
-use App\Refusals\Refused;
+use Core\Refusal;
+use Core\RefusalKind;
 use Core\Text\Translations;
 use DateTimeZone;
 
@@ -27,10 +27,10 @@ final class EditOwnAccount
     {
         $name = AccountForm::name($name);
         if ($zone !== '' && ! in_array($zone, DateTimeZone::listIdentifiers(), true)) {
-            throw new Refused('This time zone is not known here. Choose one of the list.', Kind::Unreadable, 'zone');
+            throw new Refusal('This time zone is not known here. Choose one of the list.', RefusalKind::Unreadable, 'zone');
         }
         $language = trim($language);
-        $tag = $language === '' ? null : Translations::canonical($language) ?? throw new Refused('“'.mb_strimwidth($language, 0, 30, '…').'” is no language tag. It looks like de, pt-BR or zh-Hant.', Kind::Unreadable, 'language');
+        $tag = $language === '' ? null : Translations::canonical($language) ?? throw new Refusal('“'.mb_strimwidth($language, 0, 30, '…').'” is no language tag. It looks like de, pt-BR or zh-Hant.', RefusalKind::Unreadable, 'language');
 
         return $this->accounts->keepOwn($own, function (User $account) use ($name, $zone, $tag): ?string {
             $was = $account->name;

@@ -11,11 +11,11 @@ use App\History\Change;
 use App\History\Keeper;
 use App\Ledger\Ledger;
 use App\Models\HistoryEntry;
-use App\Refusals\Kind;
-use App\Refusals\Refused;
 use Core\Gallery\View;
 use Core\Reach\Selection;
 use Core\Reach\Wording;
+use Core\Refusal;
+use Core\RefusalKind;
 
 /** Puts pictures of the product where a view is missing: linked there, and said to show it. */
 final class FillHole
@@ -31,7 +31,7 @@ final class FillHole
             $rows = ChosenPictures::rows($loaded, $placementIds);
             $where = $loaded->selected($part);
             if ($where->isNothing()) {
-                throw new Refused('What lacks the picture is not in the product any more. Look at the map as it is now.', Kind::Gone, 'onto');
+                throw new Refusal('What lacks the picture is not in the product any more. Look at the map as it is now.', RefusalKind::Gone, 'onto');
             }
             $updates = [];
             foreach ($rows as $row) {

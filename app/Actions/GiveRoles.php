@@ -10,12 +10,12 @@ use App\History\Change;
 use App\History\Keeper;
 use App\Ledger\Ledger;
 use App\Models\HistoryEntry;
-use App\Refusals\Kind;
-use App\Refusals\Refused;
 use Core\Gallery\Role;
 use Core\Gallery\RolePlan;
 use Core\Gallery\RoleRule;
 use Core\Gallery\View;
+use Core\Refusal;
+use Core\RefusalKind;
 
 /** Gives roles by a rule over all picture combinations: "Lead is the front, Hover the back". */
 final class GiveRoles
@@ -28,7 +28,7 @@ final class GiveRoles
     public function run(Change $change, array $views): ?HistoryEntry
     {
         if ($views === []) {
-            throw new Refused('Choose a view for at least one role.', Kind::Missing, 'rule');
+            throw new Refusal('Choose a view for at least one role.', RefusalKind::Missing, 'rule');
         }
 
         return $this->keeper->keep($change, self::class, function (Ledger $ledger, LoadedProduct $loaded) use ($views): string {

@@ -10,12 +10,12 @@ use App\History\Change;
 use App\History\Keeper;
 use App\Ledger\Ledger;
 use App\Models\HistoryEntry;
-use App\Refusals\Kind;
-use App\Refusals\Refused;
 use App\Store\Clauses;
 use Core\Reach\Selection;
 use Core\Reach\Simplifier;
 use Core\Reach\Wording;
+use Core\Refusal;
+use Core\RefusalKind;
 
 /** Hides pictures from the selected galleries without unlinking them, or shows them again. */
 final class HidePhotos
@@ -31,7 +31,7 @@ final class HidePhotos
             $rows = ChosenPictures::rows($loaded, $placementIds);
             $selection = $loaded->selected($selected);
             if ($selection->isNothing()) {
-                throw new Refused('Select whose gallery is meant first.', Kind::Missing, 'selected');
+                throw new Refusal('Select whose gallery is meant first.', RefusalKind::Missing, 'selected');
             }
             $updates = [];
             foreach ($rows as $row) {

@@ -9,9 +9,9 @@ use App\Media\MediaKind;
 use App\Media\PhotoStore;
 use App\Models\Photo;
 use App\Models\User;
-use App\Refusals\Kind;
 use App\Refusals\PhotoRefused;
-use App\Refusals\Refused;
+use Core\Refusal;
+use Core\RefusalKind;
 use Illuminate\Support\Facades\Gate;
 
 /** Stores a picture that no product has yet: of a pattern, to make swatches from. It changes nothing that is sold. */
@@ -27,10 +27,10 @@ final class KeepPicture
         try {
             $photo = $this->store->take($file)->photo;
         } catch (PhotoRefused $refusal) {
-            throw new Refused($refusal->getMessage(), Kind::Unreadable, 'picture');
+            throw new Refusal($refusal->getMessage(), RefusalKind::Unreadable, 'picture');
         }
         if (MediaKind::ofType($photo->type) !== MediaKind::Still) {
-            throw new Refused("{$file->name} is no still picture. A swatch is made from a still.", Kind::Unreadable, 'picture');
+            throw new Refusal("{$file->name} is no still picture. A swatch is made from a still.", RefusalKind::Unreadable, 'picture');
         }
 
         return $photo;

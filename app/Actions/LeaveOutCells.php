@@ -13,8 +13,6 @@ use App\History\Change;
 use App\History\Keeper;
 use App\Ledger\Ledger;
 use App\Models\HistoryEntry;
-use App\Refusals\Kind;
-use App\Refusals\Refused;
 use Closure;
 use Core\Matrix\Matrix;
 use Core\Matrix\MatrixChange;
@@ -23,6 +21,8 @@ use Core\Reach\Reach;
 use Core\Reach\Selection;
 use Core\Reach\Simplifier;
 use Core\Reach\Wording;
+use Core\Refusal;
+use Core\RefusalKind;
 
 /** Leaves the selected cells out of the offer, as rules that later builds keep; or offers them again. */
 final class LeaveOutCells
@@ -74,10 +74,10 @@ final class LeaveOutCells
     {
         $from = $loaded->matrix;
         if ($cells->isNothing()) {
-            throw new Refused('Select the cells first.', Kind::Missing, 'selected');
+            throw new Refusal('Select the cells first.', RefusalKind::Missing, 'selected');
         }
         if ($from->axes === []) {
-            throw new Refused('This product has a single SKU and no axis: there is nothing to leave out.', Kind::Impossible);
+            throw new Refusal('This product has a single SKU and no axis: there is nothing to leave out.', RefusalKind::Impossible);
         }
         $leftOut = $offerAgain ? Reach::leftOutOf($from)->subtract($cells, $from) : Reach::leftOutOf($from)->union($cells);
 

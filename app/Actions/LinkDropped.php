@@ -12,13 +12,13 @@ use App\History\Keeper;
 use App\Ledger\Ledger;
 use App\Models\DropFile;
 use App\Models\HistoryEntry;
-use App\Refusals\Kind;
-use App\Refusals\Refused;
 use App\Store\Clauses;
 use App\Store\ViewShelf;
 use Core\Reach\Reach;
 use Core\Reach\Selection;
 use Core\Reach\Wording;
+use Core\Refusal;
+use Core\RefusalKind;
 use Illuminate\Database\Eloquent\Collection;
 
 /** Links what was accepted of a drop to one product: new pictures behind those it has, better files in the place of others. */
@@ -78,9 +78,9 @@ final class LinkDropped implements Act
     /** @return array<string, mixed> the better file keeps reach, place, roles and texts of the one before */
     private function replacing(LoadedProduct $loaded, DropFile $file, NewPictures $pictures, bool $isHere): array
     {
-        $old = $loaded->placements[(int) $file->replaces_id] ?? throw new Refused("The picture that {$file->file} was to replace is no longer in this product. Look at it again.", Kind::Gone);
+        $old = $loaded->placements[(int) $file->replaces_id] ?? throw new Refusal("The picture that {$file->file} was to replace is no longer in this product. Look at it again.", RefusalKind::Gone);
         if ($isHere) {
-            throw new Refused("{$file->file} is in this product already, beside {$old->file()}. Remove one of the two on the board.", Kind::Taken);
+            throw new Refusal("{$file->file} is in this product already, beside {$old->file()}. Remove one of the two on the board.", RefusalKind::Taken);
         }
 
         return $pictures->inPlaceOf($old, (int) $file->photo_id, $file->file);

@@ -11,11 +11,11 @@ use App\History\Change;
 use App\History\Keeper;
 use App\Ledger\Ledger;
 use App\Models\HistoryEntry;
-use App\Refusals\Kind;
-use App\Refusals\Refused;
 use App\Store\Clauses;
 use Core\Reach\Selection;
 use Core\Reach\Wording;
+use Core\Refusal;
+use Core\RefusalKind;
 
 /** Links pictures to what is selected in the matrix: there as well, or only there. */
 final class LinkPhotos
@@ -31,7 +31,7 @@ final class LinkPhotos
             $rows = ChosenPictures::rows($loaded, $placementIds);
             $selection = $loaded->selected($selected);
             if ($selection->isNothing()) {
-                throw new Refused('Select a color, a size, a cell or the corner first: that is what the pictures are linked to.', Kind::Missing, 'selected');
+                throw new Refusal('Select a color, a size, a cell or the corner first: that is what the pictures are linked to.', RefusalKind::Missing, 'selected');
             }
             $updates = [];
             foreach ($rows as $row) {

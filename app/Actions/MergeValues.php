@@ -14,11 +14,11 @@ use App\History\Change;
 use App\History\Keeper;
 use App\Ledger\Ledger;
 use App\Models\HistoryEntry;
-use App\Refusals\Kind;
-use App\Refusals\Refused;
 use Core\Matrix\MatrixChange;
 use Core\Matrix\Succession;
 use Core\Matrix\Value;
+use Core\Refusal;
+use Core\RefusalKind;
 
 /** Merges one value of a product into another of the same axis: SKUs and pictures become the other's. */
 final class MergeValues
@@ -45,7 +45,7 @@ final class MergeValues
     {
         $axis = ProductAxis::having($loaded, $goesId);
         if ($goesId === $staysId || ! $axis->has($staysId)) {
-            throw new Refused("Choose another value of {$axis->name} to merge {$axis->value($goesId)?->label} into.", Kind::Missing, 'onto');
+            throw new Refusal("Choose another value of {$axis->name} to merge {$axis->value($goesId)?->label} into.", RefusalKind::Missing, 'onto');
         }
         $rest = array_values(array_filter($axis->values, fn (Value $value): bool => $value->id !== $goesId));
 

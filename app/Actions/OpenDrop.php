@@ -10,8 +10,8 @@ use App\Models\DropFile;
 use App\Models\DropFileState;
 use App\Models\Product;
 use App\Models\User;
-use App\Refusals\Kind;
-use App\Refusals\Refused;
+use Core\Refusal;
+use Core\RefusalKind;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Gate;
 
@@ -29,7 +29,7 @@ final class OpenDrop
         Gate::forUser($user)->authorize('edit');
         $most = config('slate.intake.most_files');
         if (count($files) > $most) {
-            throw new Refused('These are '.number_format(count($files)).' files; '.number_format($most).' is the most of one drop. Drop its folders one after the other.', Kind::Impossible);
+            throw new Refusal('These are '.number_format(count($files)).' files; '.number_format($most).' is the most of one drop. Drop its folders one after the other.', RefusalKind::Impossible);
         }
 
         return DB::transaction(function () use ($user, $name, $sender, $product, $files): Drop {

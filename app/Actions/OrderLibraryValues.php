@@ -9,9 +9,9 @@ use App\History\Keeper;
 use App\Ledger\Ledger;
 use App\Models\HistoryEntry;
 use App\Models\LibraryAxis;
-use App\Refusals\Kind;
-use App\Refusals\Refused;
 use Core\Color\ColorOrder;
+use Core\Refusal;
+use Core\RefusalKind;
 
 /** Puts the values of an axis into another order in the library; products keep their own order. */
 final class OrderLibraryValues
@@ -43,7 +43,7 @@ final class OrderLibraryValues
             $axis = LibraryAxis::with('values')->findOrFail($axisId);
             $own = $axis->values->modelKeys();
             if (array_diff($own, $valueIds) !== [] || array_diff($valueIds, $own) !== [] || count($own) !== count($valueIds)) {
-                throw new Refused("The values of {$axis->name} changed meanwhile. Look at the order again.", Kind::Changed);
+                throw new Refusal("The values of {$axis->name} changed meanwhile. Look at the order again.", RefusalKind::Changed);
             }
             $this->store($ledger, $valueIds);
 

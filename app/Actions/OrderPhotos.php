@@ -11,13 +11,13 @@ use App\History\Change;
 use App\History\Keeper;
 use App\Ledger\Ledger;
 use App\Models\HistoryEntry;
-use App\Refusals\Kind;
-use App\Refusals\Refused;
 use Core\Gallery\Matched;
 use Core\Gallery\Order;
 use Core\Matrix\Axis;
 use Core\Matrix\Combination;
 use Core\Reach\Selection;
+use Core\Refusal;
+use Core\RefusalKind;
 
 /** Changes the one order: a picture to another place in a gallery, by the shot list, or as another gallery has it. */
 final class OrderPhotos
@@ -44,7 +44,7 @@ final class OrderPhotos
     {
         return $this->keeper->keep($change, self::class, function (Ledger $ledger, LoadedProduct $loaded): string {
             if ($loaded->shotList === null) {
-                throw new Refused('This product has no shot list. Choose one under Details.', Kind::Missing);
+                throw new Refusal('This product has no shot list. Choose one under Details.', RefusalKind::Missing);
             }
             PlacementOrder::store($ledger, $loaded, (new Order())->byShotList($loaded->corePlacements(), $loaded->shotList, $loaded->madeCells()));
 
@@ -56,7 +56,7 @@ final class OrderPhotos
     {
         return $this->keeper->keep($change, self::class, function (Ledger $ledger, LoadedProduct $loaded) use ($selected): string {
             $selection = $loaded->selected($selected);
-            $sku = $selection->skus()[0] ?? throw new Refused('Select the color that the others are to match.', Kind::Missing, 'selected');
+            $sku = $selection->skus()[0] ?? throw new Refusal('Select the color that the others are to match.', RefusalKind::Missing, 'selected');
             $matched = (new Order())->matchedTo($sku->cell, $loaded->corePlacements(), $loaded->madeCells(), $loaded->galleries());
             PlacementOrder::store($ledger, $loaded, $matched->order);
             $labels = array_values($loaded->matrix->choice($this->seen($loaded, $sku->cell)));
@@ -75,7 +75,7 @@ final class OrderPhotos
     {
         $words = [];
         foreach ($matched->mismatches as $mismatch) {
-            $where = $loaded->matrix->inWords($this->seen($loaded, $mismatch->cell)) ?: $loaded->matrix->inWords($mismatch->cell);
+            $where = $loaded->matrix->inWordsOr($this->seen($loaded, $mismatch->cell), $loaded->matrix->inWords($mismatch->cell));
             $words[$where] ??= "{$where} cannot: it would need {$loaded->placements[$mismatch->firstId]->file()} before {$loaded->placements[$mismatch->secondId]->file()}, which galleries that match have the other way round";
         }
 

@@ -10,8 +10,8 @@ use App\Models\DropFile;
 use App\Models\DropFileState;
 use App\Models\Photo;
 use App\Models\User;
-use App\Refusals\Kind;
-use App\Refusals\Refused;
+use Core\Refusal;
+use Core\RefusalKind;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Gate;
 
@@ -23,7 +23,7 @@ final class PickStored
     {
         Gate::forUser($user)->authorize('edit');
         if ($names === []) {
-            throw new Refused('Mark a picture first.', Kind::Missing);
+            throw new Refusal('Mark a picture first.', RefusalKind::Missing);
         }
 
         return DB::transaction(function () use ($user, $names): Drop {

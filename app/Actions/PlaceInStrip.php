@@ -12,12 +12,12 @@ use App\History\Change;
 use App\History\Keeper;
 use App\Ledger\Ledger;
 use App\Models\HistoryEntry;
-use App\Refusals\Kind;
-use App\Refusals\Refused;
 use App\Store\Clauses;
 use Core\Gallery\Order;
 use Core\Reach\Selection;
 use Core\Reach\Wording;
+use Core\Refusal;
+use Core\RefusalKind;
 
 /** Brings a picture from the gallery of one part of a product into that of another, at a place: there as well, or there instead. */
 final class PlaceInStrip
@@ -34,7 +34,7 @@ final class PlaceInStrip
             $there = $loaded->selected($onto);
             $here = $loaded->selected($from);
             if ($there->isNothing()) {
-                throw new Refused('The strip that it was dropped on is not there any more. Look at the sheet as it is now.', Kind::Gone, 'onto');
+                throw new Refusal('The strip that it was dropped on is not there any more. Look at the sheet as it is now.', RefusalKind::Gone, 'onto');
             }
             $columns = NewPictures::linkedTo($loaded, $row, $there->reach);
             if ($instead) {

@@ -12,8 +12,8 @@ use App\Models\HistoryEntry;
 use App\Models\LibraryAxis;
 use App\Models\LibraryValue;
 use App\Models\SizeRunRecord;
-use App\Refusals\Kind;
-use App\Refusals\Refused;
+use Core\Refusal;
+use Core\RefusalKind;
 use Illuminate\Support\Facades\DB;
 
 /** Takes out of the library what no product uses or has used: a value, or an axis with its values and size runs. */
@@ -30,7 +30,7 @@ final class RemoveFromLibrary
             $this->refuseUsed("{$value->axis->name} {$value->name}", $this->usage->everOfValue($valueId));
             foreach (SizeRunRecord::query()->where('axis_id', $value->axis_id)->get() as $run) {
                 if (in_array($valueId, $run->value_ids, true)) {
-                    throw new Refused("{$value->name} is in the size run {$run->name}. Take it out of the run first.", Kind::Impossible);
+                    throw new Refusal("{$value->name} is in the size run {$run->name}. Take it out of the run first.", RefusalKind::Impossible);
                 }
             }
             $this->forgetWords($ledger, [$valueId]);
@@ -68,7 +68,7 @@ final class RemoveFromLibrary
     private function refuseUsed(string $what, array $products): void
     {
         if ($products !== []) {
-            throw new Refused("{$what} stays: ".Usage::inWords($products).' '.(count($products) === 1 ? 'uses it or has' : 'use it or have').' used it, and may want it back.', Kind::Impossible);
+            throw new Refusal("{$what} stays: ".Usage::inWords($products).' '.(count($products) === 1 ? 'uses it or has' : 'use it or have').' used it, and may want it back.', RefusalKind::Impossible);
         }
     }
 }

@@ -10,8 +10,8 @@ use App\History\Change;
 use App\History\Keeper;
 use App\Ledger\Ledger;
 use App\Models\HistoryEntry;
-use App\Refusals\Kind;
-use App\Refusals\Refused;
+use Core\Refusal;
+use Core\RefusalKind;
 
 /** Takes pictures out of the product for good. Only from the tray: what is linked must be unlinked first. */
 final class RemovePhotos
@@ -27,7 +27,7 @@ final class RemovePhotos
             $rows = ChosenPictures::rows($loaded, $placementIds);
             foreach ($rows as $row) {
                 if ($loaded->isLinked($row)) {
-                    throw new Refused("{$row->file()} is linked. Send it back to the tray first; then it can be removed.", Kind::Impossible);
+                    throw new Refusal("{$row->file()} is linked. Send it back to the tray first; then it can be removed.", RefusalKind::Impossible);
                 }
             }
             $ledger->delete('placements', $placementIds);

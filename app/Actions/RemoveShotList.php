@@ -10,8 +10,8 @@ use App\History\Keeper;
 use App\Ledger\Ledger;
 use App\Models\HistoryEntry;
 use App\Models\ShotListRecord;
-use App\Refusals\Kind;
-use App\Refusals\Refused;
+use Core\Refusal;
+use Core\RefusalKind;
 
 /** Takes a shot list out of the library that no product has. */
 final class RemoveShotList
@@ -26,7 +26,7 @@ final class RemoveShotList
             $list = ShotListRecord::query()->findOrFail($listId);
             $products = $this->usage->everOfShotList($listId);
             if ($products !== []) {
-                throw new Refused("{$list->name} stays: ".Usage::inWords($products).' '.(count($products) === 1 ? 'has' : 'have').' it. Give them another first.', Kind::Impossible);
+                throw new Refusal("{$list->name} stays: ".Usage::inWords($products).' '.(count($products) === 1 ? 'has' : 'have').' it. Give them another first.', RefusalKind::Impossible);
             }
             $ledger->delete('shot_lists', [$listId]);
 

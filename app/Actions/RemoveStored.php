@@ -14,8 +14,8 @@ use App\Media\SweepPhoto;
 use App\Models\Banner;
 use App\Models\DropFileState;
 use App\Models\HistoryEntry;
-use App\Refusals\Kind;
-use App\Refusals\Refused;
+use Core\Refusal;
+use Core\RefusalKind;
 use Illuminate\Support\Facades\DB;
 
 /** Removes stored pictures for good that no product has: their rows at once, their files after. It cannot be undone. */
@@ -31,7 +31,7 @@ final class RemoveStored
     public function run(Change $change, array $photos): ?HistoryEntry
     {
         if ($photos === []) {
-            throw new Refused('Mark the pictures that are to go.', Kind::Missing, 'photos');
+            throw new Refusal('Mark the pictures that are to go.', RefusalKind::Missing, 'photos');
         }
 
         return DB::transaction(function () use ($change, $photos): ?HistoryEntry {
@@ -63,14 +63,14 @@ final class RemoveStored
     {
         $banner = Banner::query()->whereIn('photo_id', array_keys($photos))->first();
         if ($banner !== null) {
-            throw new Refused("{$photos[$banner->photo_id]} stays: it is the banner of the {$banner->kind->inWords()} {$banner->name}. Give that another first.", Kind::Impossible, 'photos');
+            throw new Refusal("{$photos[$banner->photo_id]} stays: it is the banner of the {$banner->kind->inWords()} {$banner->name}. Give that another first.", RefusalKind::Impossible, 'photos');
         }
         foreach (SwatchUses::of(array_keys($photos)) as $id => $swatches) {
-            throw new Refused("{$photos[$id]} stays: the swatch of {$swatches[0]} is a piece of it. Give that another first.", Kind::Impossible, 'photos');
+            throw new Refusal("{$photos[$id]} stays: the swatch of {$swatches[0]} is a piece of it. Give that another first.", RefusalKind::Impossible, 'photos');
         }
         foreach (PictureUses::of(array_keys($photos)) as $id => $uses) {
             $use = $uses[0];
-            throw new Refused("{$photos[$id]} stays: {$use->product} has it".($use->isRemoved ? ', whose making was undone and may be made again' : '').'. Remove it there first.', Kind::Impossible, 'photos');
+            throw new Refusal("{$photos[$id]} stays: {$use->product} has it".($use->isRemoved ? ', whose making was undone and may be made again' : '').'. Remove it there first.', RefusalKind::Impossible, 'photos');
         }
     }
 }

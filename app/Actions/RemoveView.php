@@ -11,8 +11,8 @@ use App\Ledger\Ledger;
 use App\Models\HistoryEntry;
 use App\Models\LibraryView;
 use App\Models\ShotListRecord;
-use App\Refusals\Kind;
-use App\Refusals\Refused;
+use Core\Refusal;
+use Core\RefusalKind;
 
 /** Takes a view out of the library that no shot list and no picture has. */
 final class RemoveView
@@ -27,16 +27,16 @@ final class RemoveView
             $view = LibraryView::query()->findOrFail($viewId);
             foreach (ShotListRecord::query()->orderBy('name')->get() as $list) {
                 if (in_array($view->key, $list->views, true)) {
-                    throw new Refused("{$view->name} is on the shot list {$list->name}. Take it off there first.", Kind::Impossible);
+                    throw new Refusal("{$view->name} is on the shot list {$list->name}. Take it off there first.", RefusalKind::Impossible);
                 }
             }
             $asking = $this->usage->askingFor($view->key);
             if ($asking !== []) {
-                throw new Refused("{$view->name} stays: ".Usage::inWords($asking).' '.(count($asking) === 1 ? 'says' : 'say').' of its own whether it is needed. Change that there first.', Kind::Impossible);
+                throw new Refusal("{$view->name} stays: ".Usage::inWords($asking).' '.(count($asking) === 1 ? 'says' : 'say').' of its own whether it is needed. Change that there first.', RefusalKind::Impossible);
             }
             $products = $this->usage->ofView($view->key);
             if ($products !== []) {
-                throw new Refused("{$view->name} stays: pictures of ".Usage::inWords($products).' show it.', Kind::Impossible);
+                throw new Refusal("{$view->name} stays: pictures of ".Usage::inWords($products).' show it.', RefusalKind::Impossible);
             }
             $ledger->delete('views', [$viewId]);
 

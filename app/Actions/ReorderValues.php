@@ -11,11 +11,11 @@ use App\History\Change;
 use App\History\Keeper;
 use App\Ledger\Ledger;
 use App\Models\HistoryEntry;
-use App\Refusals\Kind;
-use App\Refusals\Refused;
 use Core\Color\ColorOrder;
 use Core\Matrix\Axis;
 use Core\Matrix\Value;
+use Core\Refusal;
+use Core\RefusalKind;
 use Core\Text\Name;
 
 /** Puts the values of one axis into another order. */
@@ -52,7 +52,7 @@ final class ReorderValues
             sort($sorted);
             sort($own);
             if ($axis === null || $sorted !== $own) {
-                throw new Refused('The values of this axis changed meanwhile. Look at the order again.', Kind::Changed);
+                throw new Refusal('The values of this axis changed meanwhile. Look at the order again.', RefusalKind::Changed);
             }
 
             return $this->store($ledger, $loaded, $axis, $valueIds);

@@ -13,8 +13,8 @@ use App\Ledger\Ledger;
 use App\Media\IncomingFile;
 use App\Media\PhotoStore;
 use App\Models\HistoryEntry;
-use App\Refusals\Kind;
-use App\Refusals\Refused;
+use Core\Refusal;
+use Core\RefusalKind;
 use Illuminate\Support\Facades\Gate;
 
 /** Puts another file in the place of a picture: where it is linked, its place in the order, its roles and texts stay. */
@@ -34,10 +34,10 @@ final class ReplacePhoto
             $pictures = new NewPictures($loaded);
             $here = $pictures->name($photo->id);
             if ($old->photoId === $photo->id) {
-                throw new Refused("{$file->name} is the very picture that is here.", Kind::Impossible);
+                throw new Refusal("{$file->name} is the very picture that is here.", RefusalKind::Impossible);
             }
             if ($here !== null) {
-                throw new Refused("{$file->name} is in this product already, as {$here}. Link that one instead.", Kind::Taken);
+                throw new Refusal("{$file->name} is in this product already, as {$here}. Link that one instead.", RefusalKind::Taken);
             }
             $ledger->update('placements', [$placementId => $pictures->inPlaceOf($old, $photo->id, $file->name)]);
 

@@ -8,9 +8,9 @@ use App\History\Change;
 use App\History\Keeper;
 use App\Ledger\Ledger;
 use App\Models\HistoryEntry;
-use App\Refusals\Kind;
-use App\Refusals\Refused;
 use Core\Gallery\AltText;
+use Core\Refusal;
+use Core\RefusalKind;
 use Core\Text\Translations;
 use Illuminate\Support\Facades\DB;
 
@@ -30,9 +30,9 @@ final class SaveAltPattern
     public function run(Change $change, string $language, string $pattern): ?HistoryEntry
     {
         $pattern = trim($pattern);
-        $tag = trim($language) === '' ? '' : Translations::canonical(trim($language)) ?? throw new Refused("“{$language}” is no tag of a language. Write de, fr or pt-BR.", Kind::Unreadable, 'language');
+        $tag = trim($language) === '' ? '' : Translations::canonical(trim($language)) ?? throw new Refusal("“{$language}” is no tag of a language. Write de, fr or pt-BR.", RefusalKind::Unreadable, 'language');
         if (mb_strlen($pattern) > self::MOST) {
-            throw new Refused('A pattern can have '.self::MOST.' characters; this has '.mb_strlen($pattern).'.', Kind::Unreadable, 'pattern');
+            throw new Refusal('A pattern can have '.self::MOST.' characters; this has '.mb_strlen($pattern).'.', RefusalKind::Unreadable, 'pattern');
         }
         $pattern === '' || new AltText($pattern);
 

@@ -10,10 +10,10 @@ use App\Ledger\Ledger;
 use App\Models\CodePatternRecord;
 use App\Models\HistoryEntry;
 use App\Models\Product;
-use App\Refusals\Kind;
-use App\Refusals\Refused;
 use Core\Codes\CodePart;
 use Core\Codes\CodePattern;
+use Core\Refusal;
+use Core\RefusalKind;
 use Core\Text\Name;
 
 /** Makes a code pattern of the library, changes it for SKUs that come from now on, or lets one go that no product has. */
@@ -30,12 +30,12 @@ final class SaveCodePattern
     {
         $called = Name::of($name);
         if ($called->isEmpty() || $called->isLongerThan(self::MOST_NAME)) {
-            throw new Refused('A pattern needs a name of up to '.self::MOST_NAME.' characters, such as Clothes.', Kind::Missing, 'name');
+            throw new Refusal('A pattern needs a name of up to '.self::MOST_NAME.' characters, such as Clothes.', RefusalKind::Missing, 'name');
         }
 
         return $this->keeper->keepLibrary($change, self::class, function (Ledger $ledger) use ($patternId, $called, $pattern): string {
             if (CodePatternRecord::query()->where('folded', $called->folded)->whereKeyNot($patternId ?? 0)->exists()) {
-                throw new Refused("There is a pattern {$called->shown} already.", Kind::Taken, 'name');
+                throw new Refusal("There is a pattern {$called->shown} already.", RefusalKind::Taken, 'name');
             }
             $row = [
                 'name' => $called->shown,
@@ -62,7 +62,7 @@ final class SaveCodePattern
             $record = CodePatternRecord::query()->findOrFail($patternId);
             $users = Product::query()->where('code_pattern_id', $patternId)->count();
             if ($users > 0) {
-                throw new Refused(number_format($users).($users === 1 ? ' product has' : ' products have')." codes by {$record->name}. Give them another pattern first.", Kind::Impossible, 'name');
+                throw new Refusal(number_format($users).($users === 1 ? ' product has' : ' products have')." codes by {$record->name}. Give them another pattern first.", RefusalKind::Impossible, 'name');
             }
             $ledger->delete('code_patterns', [$patternId]);
 

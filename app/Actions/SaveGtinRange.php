@@ -9,9 +9,9 @@ use App\History\Keeper;
 use App\Ledger\Ledger;
 use App\Models\GtinRangeRecord;
 use App\Models\HistoryEntry;
-use App\Refusals\Kind;
-use App\Refusals\Refused;
 use Core\Codes\GtinRange;
+use Core\Refusal;
+use Core\RefusalKind;
 use Core\Text\Name;
 
 /** Makes a range of numbers that the company may give, changes it, or lets it go; GTINs that were given stay. */
@@ -28,13 +28,13 @@ final class SaveGtinRange
     {
         $called = Name::of($name);
         if ($called->isEmpty() || $called->isLongerThan(self::MOST_NAME)) {
-            throw new Refused('A range needs a name of up to '.self::MOST_NAME.' characters.', Kind::Missing, 'name');
+            throw new Refusal('A range needs a name of up to '.self::MOST_NAME.' characters.', RefusalKind::Missing, 'name');
         }
         $range = GtinRange::typed($prefix, $first, $last);
 
         return $this->keeper->keepLibrary($change, self::class, function (Ledger $ledger) use ($rangeId, $called, $range): string {
             if (GtinRangeRecord::query()->where('folded', $called->folded)->whereKeyNot($rangeId ?? 0)->exists()) {
-                throw new Refused("There is a range {$called->shown} already.", Kind::Taken, 'name');
+                throw new Refusal("There is a range {$called->shown} already.", RefusalKind::Taken, 'name');
             }
             $row = ['name' => $called->shown, 'folded' => $called->folded, 'prefix' => $range->prefix, 'first' => (string) $range->from, 'last' => (string) $range->to];
             $rangeId === null ? $ledger->insert('gtin_ranges', $row) : $ledger->update('gtin_ranges', [$rangeId => $row]);

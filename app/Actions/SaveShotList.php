@@ -9,10 +9,10 @@ use App\History\Keeper;
 use App\Ledger\Ledger;
 use App\Models\HistoryEntry;
 use App\Models\ShotListRecord;
-use App\Refusals\Kind;
-use App\Refusals\Refused;
 use App\Store\ViewShelf;
 use Core\Gallery\Need;
+use Core\Refusal;
+use Core\RefusalKind;
 use Core\Text\Name;
 
 /** Makes a shot list, or changes one for every product that has it. */
@@ -33,10 +33,10 @@ final class SaveShotList
         return $this->keeper->keepLibrary($change, self::class, function (Ledger $ledger) use ($listId, $name, $needs): string {
             $called = Name::of($name);
             if ($called->isEmpty() || $called->isLongerThan(self::MOST_NAME)) {
-                throw new Refused('A shot list needs a name of up to '.self::MOST_NAME.' characters, such as Garment.', Kind::Missing, 'name');
+                throw new Refusal('A shot list needs a name of up to '.self::MOST_NAME.' characters, such as Garment.', RefusalKind::Missing, 'name');
             }
             if (ShotListRecord::query()->where('folded', $called->folded)->whereKeyNot($listId ?? 0)->exists()) {
-                throw new Refused("There is a shot list {$called->shown} already.", Kind::Taken, 'name');
+                throw new Refusal("There is a shot list {$called->shown} already.", RefusalKind::Taken, 'name');
             }
             $row = ['name' => $called->shown, 'folded' => $called->folded] + $this->views($needs);
             if ($listId === null) {
@@ -60,7 +60,7 @@ final class SaveShotList
         $known = array_map(fn (string $need): ?Need => Need::tryFrom($need), array_filter($needs, fn (string $key): bool => $this->shelf->views()->find($key) !== null, ARRAY_FILTER_USE_KEY));
         $listed = array_filter($known, fn (?Need $need): bool => $need === Need::Required || $need === Need::Wanted);
         if ($listed === []) {
-            throw new Refused('A shot list needs at least one view that is required or wanted.', Kind::Missing, 'need');
+            throw new Refusal('A shot list needs at least one view that is required or wanted.', RefusalKind::Missing, 'need');
         }
         $keys = fn (array $of): string => json_encode(array_map(strval(...), array_keys($of)), JSON_THROW_ON_ERROR);
 

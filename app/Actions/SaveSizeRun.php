@@ -10,10 +10,10 @@ use App\Ledger\Ledger;
 use App\Models\HistoryEntry;
 use App\Models\LibraryAxis;
 use App\Models\SizeRunRecord;
-use App\Refusals\Kind;
-use App\Refusals\Refused;
 use Core\Matrix\TypedValue;
 use Core\Matrix\ValueReader;
+use Core\Refusal;
+use Core\RefusalKind;
 use Core\Text\Name;
 
 /** Makes a size run, or changes one: a name, an axis, and values of it in order. New values join the library. */
@@ -31,10 +31,10 @@ final class SaveSizeRun
         return $this->keeper->keepLibrary($change, self::class, function (Ledger $ledger) use ($runId, $name, $axisId, $typed): string {
             $called = Name::of($name);
             if ($called->isEmpty() || $called->isLongerThan(self::MOST_NAME)) {
-                throw new Refused('A size run needs a name of up to '.self::MOST_NAME.' characters, such as XS–XXL.', Kind::Missing, 'name');
+                throw new Refusal('A size run needs a name of up to '.self::MOST_NAME.' characters, such as XS–XXL.', RefusalKind::Missing, 'name');
             }
             if (SizeRunRecord::query()->where('folded', $called->folded)->whereKeyNot($runId ?? 0)->exists()) {
-                throw new Refused("There is a size run {$called->shown} already.", Kind::Taken, 'name');
+                throw new Refusal("There is a size run {$called->shown} already.", RefusalKind::Taken, 'name');
             }
             $axis = LibraryAxis::with('values')->findOrFail($axisId);
             $this->values->add($ledger, $axis, $typed);
@@ -55,7 +55,7 @@ final class SaveSizeRun
         $read = (new ValueReader())->read($typed, $axis->kind, $axis->knownValues());
         $ids = array_values(array_filter(array_map(fn (TypedValue $value): ?int => $value->id, $read->values)));
         if ($ids === []) {
-            throw new Refused('A size run needs at least one value. Type them in order, with commas between.', Kind::Missing, 'values');
+            throw new Refusal('A size run needs at least one value. Type them in order, with commas between.', RefusalKind::Missing, 'values');
         }
 
         return array_values(array_unique($ids));

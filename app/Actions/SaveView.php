@@ -10,8 +10,8 @@ use App\History\Keeper;
 use App\Ledger\Ledger;
 use App\Models\HistoryEntry;
 use App\Models\LibraryView;
-use App\Refusals\Kind;
-use App\Refusals\Refused;
+use Core\Refusal;
+use Core\RefusalKind;
 use Core\Text\Name;
 
 /** Makes a view of the library, or changes one for every shot list and picture that has it. */
@@ -38,7 +38,7 @@ final class SaveView
                 return "Changed the view {$view->name}".($view->name === $form->name->shown ? '' : " to {$form->name->shown}");
             }
             if (count($others) >= self::MOST_VIEWS) {
-                throw new Refused('The library can have '.self::MOST_VIEWS.' views. Remove one that nothing uses first.', Kind::Impossible, 'name');
+                throw new Refusal('The library can have '.self::MOST_VIEWS.' views. Remove one that nothing uses first.', RefusalKind::Impossible, 'name');
             }
             $ledger->insert('views', ['key' => $this->freeKey($form->name, array_column($others, 'key')), 'position' => (int) LibraryView::query()->max('position') + 1] + $form->row());
 
@@ -51,13 +51,13 @@ final class SaveView
     {
         foreach ($others as $other) {
             if ($other->folded === $form->name->folded) {
-                throw new Refused("There is a view {$other->name} already.", Kind::Taken, 'name');
+                throw new Refusal("There is a view {$other->name} already.", RefusalKind::Taken, 'name');
             }
             $taken = array_map(fn (string $word): string => Name::of($word)->folded, [...$other->words, ...$other->loose_words]);
             foreach (['words' => $form->words, 'loose_words' => $form->looseWords] as $field => $words) {
                 foreach ($words as $word) {
                     if (in_array(Name::of($word)->folded, $taken, true)) {
-                        throw new Refused("“{$word}” means the view {$other->name} already. Take it away there first, or leave it out here.", Kind::Taken, $field);
+                        throw new Refusal("“{$word}” means the view {$other->name} already. Take it away there first, or leave it out here.", RefusalKind::Taken, $field);
                     }
                 }
             }

@@ -13,8 +13,8 @@ use App\Models\Drop;
 use App\Models\DropFile;
 use App\Models\DropFileState;
 use App\Models\User;
-use App\Refusals\Kind;
-use App\Refusals\Refused;
+use Core\Refusal;
+use Core\RefusalKind;
 
 /** Puts pictures of a drop aside that belong to nothing here, takes them up again, or gives up waiting for what never arrived. */
 final class SetAside
@@ -40,7 +40,7 @@ final class SetAside
         $this->keeper->keep($user, $drop, function () use ($drop, $ids): string {
             $files = array_intersect_key($this->reading->of($drop)->standing(Standing::Aside), array_flip($ids));
             if (count($files) !== count($ids) || $ids === []) {
-                throw new Refused('Not all of these are put aside. Look at the table again.', Kind::Changed);
+                throw new Refusal('Not all of these are put aside. Look at the table again.', RefusalKind::Changed);
             }
             DropFile::query()->whereKey($ids)->update(['state' => DropFileState::Stored]);
 

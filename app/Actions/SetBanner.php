@@ -13,9 +13,9 @@ use App\Models\Banner;
 use App\Models\BannerKind;
 use App\Models\HistoryEntry;
 use App\Models\Photo;
-use App\Refusals\Kind;
-use App\Refusals\Refused;
 use Core\Gallery\Crop;
+use Core\Refusal;
+use Core\RefusalKind;
 use Core\Text\Name;
 
 /** Gives a category or a landing page its picture, changes what of it is shown and said, or takes it away. */
@@ -33,11 +33,11 @@ final class SetBanner
     {
         $called = Name::of($name);
         if ($called->isEmpty() || $called->isLongerThan(self::MOST_NAME)) {
-            throw new Refused("A {$kind->inWords()} needs a name of up to ".self::MOST_NAME.' characters.', Kind::Missing, 'name');
+            throw new Refusal("A {$kind->inWords()} needs a name of up to ".self::MOST_NAME.' characters.', RefusalKind::Missing, 'name');
         }
         $photo = Photo::query()->find($photoId);
         if ($photo === null || MediaKind::ofType($photo->type) !== MediaKind::Still) {
-            throw new Refused('Choose a still picture that is stored.', Kind::Missing, 'photo');
+            throw new Refusal('Choose a still picture that is stored.', RefusalKind::Missing, 'photo');
         }
 
         return $this->keeper->keepLibrary($change, self::class, function (Ledger $ledger) use ($kind, $called, $photo, $file): string {
@@ -56,7 +56,7 @@ final class SetBanner
     public function details(Change $change, int $bannerId, Crop $crop, string $altText): ?HistoryEntry
     {
         if (mb_strlen($altText) > self::LONGEST_TEXT) {
-            throw new Refused('The alt text can have '.self::LONGEST_TEXT.' characters; this has '.mb_strlen($altText).'.', Kind::Unreadable, 'text');
+            throw new Refusal('The alt text can have '.self::LONGEST_TEXT.' characters; this has '.mb_strlen($altText).'.', RefusalKind::Unreadable, 'text');
         }
 
         return $this->keeper->keepLibrary($change, self::class, function (Ledger $ledger) use ($bannerId, $crop, $altText): string {

@@ -9,8 +9,6 @@ use App\History\Change;
 use App\History\Keeper;
 use App\Ledger\Ledger;
 use App\Models\HistoryEntry;
-use App\Refusals\Kind;
-use App\Refusals\Refused;
 use App\Store\DetailRows;
 use Core\Details\DetailKind;
 use Core\Details\DetailReader;
@@ -22,6 +20,8 @@ use Core\Pricing\Sale;
 use Core\Pricing\UnreadablePrice;
 use Core\Product\Sku;
 use Core\Reach\Selection;
+use Core\Refusal;
+use Core\RefusalKind;
 
 /** Says something of a product, or otherwise of a part of it. */
 final class SetDetail
@@ -64,13 +64,13 @@ final class SetDetail
     {
         $this->refuseElsewhere($kind);
         if ($kind->isOfProduct()) {
-            throw new Refused("{$kind->label()}: the whole product has the same. Change it in its details.", Kind::Impossible, 'kind');
+            throw new Refusal("{$kind->label()}: the whole product has the same. Change it in its details.", RefusalKind::Impossible, 'kind');
         }
 
         return $this->keeper->keep($change, self::class, function (Ledger $ledger, LoadedProduct $loaded) use ($kind, $where, $typed, $none): string {
             $part = $loaded->selected($where);
             if ($part->isNothing()) {
-                throw Refused::nothingSelected();
+                throw Refusal::nothingSelected();
             }
             $reader = new DetailReader(Currency::of($loaded->product->currency));
             $typedText = $reader->read($kind, $typed);
@@ -86,7 +86,7 @@ final class SetDetail
     private function refuseElsewhere(DetailKind $kind): void
     {
         if (in_array($kind, self::ELSEWHERE, true)) {
-            throw new Refused('Units, and what they are counted for, are changed on the board, in the Stock lens.', Kind::Impossible, 'detail');
+            throw new Refusal('Units, and what they are counted for, are changed on the board, in the Stock lens.', RefusalKind::Impossible, 'detail');
         }
     }
 
@@ -113,7 +113,7 @@ final class SetDetail
                 continue;
             }
             $sale = Sale::fromText($text, $currency);
-            $price = $loaded->price($sku) ?? throw new Refused($loaded->placeOf($sku).' has no price yet. Type one first; then a sale can be below it.', Kind::Impossible, 'fields.0');
+            $price = $loaded->price($sku) ?? throw new Refusal($loaded->placeOf($sku).' has no price yet. Type one first; then a sale can be below it.', RefusalKind::Impossible, 'fields.0');
             if (! $sale->isBelow($price)) {
                 throw UnreadablePrice::saleIsNotBelow($sale->price, $price, $loaded->placeOf($sku));
             }

@@ -10,9 +10,9 @@ use App\History\Change;
 use App\History\Keeper;
 use App\Ledger\Ledger;
 use App\Models\HistoryEntry;
-use App\Refusals\Kind;
-use App\Refusals\Refused;
 use Core\Reach\Selection;
+use Core\Refusal;
+use Core\RefusalKind;
 use Illuminate\Support\Facades\DB;
 
 /** Says what shoppers see first: the SKU whose gallery opens the product, and the values they find chosen. */
@@ -39,7 +39,7 @@ final class SetOpening
         return $this->keeper->keep($change, self::class, function (Ledger $ledger, LoadedProduct $loaded) use ($axisId, $valueId): string {
             $axis = ProductAxis::of($loaded, $axisId);
             if ($valueId !== null && ! $axis->has($valueId)) {
-                throw new Refused("This is no longer a {$axis->name} of the product. Choose another.", Kind::Gone, 'value');
+                throw new Refusal("This is no longer a {$axis->name} of the product. Choose another.", RefusalKind::Gone, 'value');
             }
             $row = DB::table('product_axes')->where('product_id', $loaded->product->id)->where('axis_id', $axisId)->value('id');
             $ledger->update('product_axes', [(int) $row => ['opening_value_id' => $valueId]]);

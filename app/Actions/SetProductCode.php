@@ -14,8 +14,8 @@ use App\History\Change;
 use App\History\Keeper;
 use App\Ledger\Ledger;
 use App\Models\HistoryEntry;
-use App\Refusals\Kind;
-use App\Refusals\Refused;
+use Core\Refusal;
+use Core\RefusalKind;
 
 /** Gives a product another code, and if wanted its SKUs those that the pattern makes of it. */
 final class SetProductCode
@@ -52,7 +52,7 @@ final class SetProductCode
      *
      * @param  array<string, string>  $chosen
      *
-     * @throws Refused where it cannot be a code
+     * @throws Refusal where it cannot be a code
      */
     public function plan(LoadedProduct $loaded, string $typed, array $chosen): CodePlan
     {
@@ -61,7 +61,7 @@ final class SetProductCode
         return new CodePlan($this->planner, $loaded, new CodeWish(self::code($typed), $pattern, $chosen));
     }
 
-    /** @throws Refused where another product or SKU has it */
+    /** @throws Refusal where another product or SKU has it */
     public function refuseTaken(LoadedProduct $loaded, string $code, ?CodePlan $plan): void
     {
         $sharing = $loaded->matrix->axes === [] ? array_keys(array_column($loaded->skus, null, 'id')) : [];
@@ -71,22 +71,22 @@ final class SetProductCode
             [...$sharing, ...array_keys($plan?->updates() ?? [])],
         );
         if ($taken !== []) {
-            throw new Refused(
+            throw new Refusal(
                 "{$code} is the code of ".array_values($taken)[0].'. Choose another.',
-                Kind::Taken,
+                RefusalKind::Taken,
                 'code',
             );
         }
     }
 
-    /** @throws Refused where it cannot be a code */
+    /** @throws Refusal where it cannot be a code */
     public static function code(string $typed): string
     {
         $code = trim($typed);
         if (preg_match(CreateProduct::CODE_PATTERN, $code) !== 1) {
-            throw new Refused(
+            throw new Refusal(
                 'A code of a product has up to 40 letters, digits, points, dashes and underscores, and begins with a letter or a digit.',
-                Kind::Unreadable,
+                RefusalKind::Unreadable,
                 'code',
             );
         }

@@ -9,12 +9,12 @@ use App\History\Change;
 use App\History\Keeper;
 use App\Ledger\Ledger;
 use App\Models\HistoryEntry;
-use App\Refusals\Kind;
-use App\Refusals\Refused;
 use App\Store\ViewShelf;
 use Core\Gallery\Need;
 use Core\Gallery\Shot;
 use Core\Gallery\View;
+use Core\Refusal;
+use Core\RefusalKind;
 
 /** Says that a product differs in one view from the shot list of its kind, and why; or that it does not any more. */
 final class SetShot
@@ -30,15 +30,15 @@ final class SetShot
     {
         $reason = trim($reason);
         if (mb_strlen($reason) > self::LONGEST_REASON) {
-            throw new Refused('A reason can have '.self::LONGEST_REASON.' characters; this has '.mb_strlen($reason).'.', Kind::Unreadable, 'reason');
+            throw new Refusal('A reason can have '.self::LONGEST_REASON.' characters; this has '.mb_strlen($reason).'.', RefusalKind::Unreadable, 'reason');
         }
         if ($need === Need::NotWanted && $reason === '') {
-            throw new Refused("Say why this product needs no {$view->name} picture, so that nobody asks for it again.", Kind::Missing, 'reason');
+            throw new Refusal("Say why this product needs no {$view->name} picture, so that nobody asks for it again.", RefusalKind::Missing, 'reason');
         }
 
         return $this->keeper->keep($change, self::class, function (Ledger $ledger, LoadedProduct $loaded) use ($view, $need, $reason): string {
             if ($loaded->shotList === null) {
-                throw new Refused('This product has no shot list. Choose one under Details.', Kind::Missing);
+                throw new Refusal('This product has no shot list. Choose one under Details.', RefusalKind::Missing);
             }
             $own = array_values(array_filter($loaded->ownShots, fn (Shot $shot): bool => ! $shot->view->is($view)));
             if ($need !== null) {

@@ -16,13 +16,13 @@ use App\History\Keeper;
 use App\Ledger\Ledger;
 use App\Models\HistoryEntry;
 use App\Models\LibraryValue;
-use App\Refusals\Kind;
-use App\Refusals\Refused;
 use Closure;
 use Core\Checks\SwatchChecks;
 use Core\Color\Swatch;
 use Core\Matrix\AxisDisplay;
 use Core\Matrix\Value;
+use Core\Refusal;
+use Core\RefusalKind;
 
 /** Gives values their swatches: one that was made, those that were measured, or those that pictures have for the gaps. */
 final class SetSwatches
@@ -59,7 +59,7 @@ final class SetSwatches
     public function measured(Change $change, int $axisId, array $measured, bool $hereOnly): ?HistoryEntry
     {
         if ($measured === []) {
-            throw new Refused('Mark the values whose measured colors are to be taken.', Kind::Missing, 'values');
+            throw new Refusal('Mark the values whose measured colors are to be taken.', RefusalKind::Missing, 'values');
         }
 
         return $this->keeper->keep($change, self::class, function (Ledger $ledger, LoadedProduct $loaded) use ($change, $axisId, $measured, $hereOnly): string {
@@ -69,7 +69,7 @@ final class SetSwatches
             foreach ($measured as $valueId => $text) {
                 $now = $colors->of($axis)->measured($valueId, $colors->accused($axis))?->swatch;
                 if ($now?->text() !== $text) {
-                    throw new Refused('The pictures show other colors by now. Look at them again.', Kind::Changed, 'values');
+                    throw new Refusal('The pictures show other colors by now. Look at them again.', RefusalKind::Changed, 'values');
                 }
                 $swatches[$valueId] = $now;
             }
@@ -135,7 +135,7 @@ final class SetSwatches
     private function refuseNothing(array $lacking, FilledGaps $filled): void
     {
         if ($filled->swatches === []) {
-            throw new Refused($lacking === [] ? 'No value lacks a swatch.' : 'No gap can be filled from pictures: '.implode(' ', array_slice($filled->open, 0, self::NAMED)), Kind::Impossible, 'values');
+            throw new Refusal($lacking === [] ? 'No value lacks a swatch.' : 'No gap can be filled from pictures: '.implode(' ', array_slice($filled->open, 0, self::NAMED)), RefusalKind::Impossible, 'values');
         }
     }
 

@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace App\Actions;
 
 use App\Models\User;
-use App\Refusals\Kind;
-use App\Refusals\Refused;
+use Core\Refusal;
+use Core\RefusalKind;
 use Illuminate\Support\Facades\Hash;
 
 /** Whether an address and a password belong together. It takes as long for an address that nobody has. */
@@ -16,7 +16,7 @@ final class SignIn
      * @param  ?User  $account  with the address given; null where there is none
      * @return bool whether it may come in
      *
-     * @throws Refused where the password is right but the account is closed, or the password has ended
+     * @throws Refusal where the password is right but the account is closed, or the password has ended
      */
     public function run(?User $account, string $password): bool
     {
@@ -29,12 +29,12 @@ final class SignIn
             return false;
         }
         if ($account->closed_at !== null) {
-            throw new Refused('This account is closed. Ask somebody who keeps the accounts to open it again.', Kind::Impossible, 'email');
+            throw new Refusal('This account is closed. Ask somebody who keeps the accounts to open it again.', RefusalKind::Impossible, 'email');
         }
         if ($account->password_is_temporary && $account->password_until?->isPast() === true) {
-            throw new Refused(
+            throw new Refusal(
                 'This password to begin with was good for a week. Ask somebody who keeps the accounts for another.',
-                Kind::Impossible,
+                RefusalKind::Impossible,
                 'email',
             );
         }

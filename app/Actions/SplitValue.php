@@ -17,13 +17,13 @@ use App\History\Change;
 use App\History\Keeper;
 use App\Ledger\Ledger;
 use App\Models\HistoryEntry;
-use App\Refusals\Kind;
-use App\Refusals\Refused;
 use Core\Matrix\Axis;
 use Core\Matrix\Likeness;
 use Core\Matrix\MatrixChange;
 use Core\Matrix\Succession;
 use Core\Matrix\Value;
+use Core\Refusal;
+use Core\RefusalKind;
 
 /** Splits one value into several: what there is goes to the first part, the others are made like it. */
 final class SplitValue
@@ -61,17 +61,17 @@ final class SplitValue
         $axis = ProductAxis::having($loaded, $valueId);
         $whole = $axis->value($valueId)->label ?? '';
         if ($parts->axis->count() < 2) {
-            throw new Refused("Type at least two values that {$whole} becomes, with commas between.", Kind::Missing, 'parts');
+            throw new Refusal("Type at least two values that {$whole} becomes, with commas between.", RefusalKind::Missing, 'parts');
         }
         foreach ($parts->axis->values as $part) {
             if ($part->id !== $valueId && $axis->has($part->id)) {
-                throw new Refused("{$part->label} is on this product already. Split {$whole} into others, or merge it into {$part->label}.", Kind::Taken, 'parts');
+                throw new Refusal("{$part->label} is on this product already. Split {$whole} into others, or merge it into {$part->label}.", RefusalKind::Taken, 'parts');
             }
         }
         $first = $parts->axis->values[0];
         $others = array_slice($parts->axis->values, 1);
         if (in_array($valueId, array_map(fn (Value $part): int => $part->id, $others), true)) {
-            throw new Refused("Put {$whole} first: the SKUs of today go to the first part.", Kind::Impossible, 'parts');
+            throw new Refusal("Put {$whole} first: the SKUs of today go to the first part.", RefusalKind::Impossible, 'parts');
         }
         $values = [];
         foreach ($axis->values as $value) {

@@ -10,9 +10,9 @@ use App\Models\Batch;
 use App\Models\BatchProductState;
 use App\Models\BatchState;
 use App\Models\User;
-use App\Refusals\Kind;
-use App\Refusals\Refused;
 use Core\Reach\Selection;
+use Core\Refusal;
+use Core\RefusalKind;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Gate;
 use Illuminate\Support\Str;
@@ -60,7 +60,7 @@ final class StartBatch
             }
             DB::table('batch_products')->insert($rows);
             if (! $any) {
-                throw new Refused('No product is meant. Take back a filter first.', Kind::Missing);
+                throw new Refusal('No product is meant. Take back a filter first.', RefusalKind::Missing);
             }
 
             return $batch;

@@ -9,8 +9,8 @@ use App\Models\Batch;
 use App\Models\BatchProductState;
 use App\Models\BatchState;
 use App\Models\User;
-use App\Refusals\Kind;
-use App\Refusals\Refused;
+use Core\Refusal;
+use Core\RefusalKind;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Gate;
 
@@ -67,9 +67,9 @@ final class SteerBatch
         $batch = DB::transaction(function () use ($user, $batchId, $next, $why): Batch {
             $batch = Batch::query()->lockForUpdate()->findOrFail($batchId);
             if ($batch->user_id !== $user->id) {
-                throw new Refused("This was begun by {$batch->user->name}. Each undoes the own changes.", Kind::Impossible);
+                throw new Refusal("This was begun by {$batch->user->name}. Each undoes the own changes.", RefusalKind::Impossible);
             }
-            $state = $next($batch) ?? throw new Refused("“{$batch->words}” {$why}: it is {$batch->state->inWords()}.", Kind::Changed);
+            $state = $next($batch) ?? throw new Refusal("“{$batch->words}” {$why}: it is {$batch->state->inWords()}.", RefusalKind::Changed);
             $batch->update(['state' => $state, 'beat_at' => now(), 'ended_at' => $state->isAtWork() ? null : now()]);
 
             return $batch;

@@ -16,8 +16,8 @@ use App\Media\PictureReader;
 use App\Models\Photo;
 use App\Models\PhotoState;
 use App\Models\User;
-use App\Refusals\Kind;
-use App\Refusals\Refused;
+use Core\Refusal;
+use Core\RefusalKind;
 use Illuminate\Support\Facades\Gate;
 
 /** Takes a picture of a model, as somebody has turned it, as the still that stands for it everywhere. */
@@ -32,12 +32,12 @@ final class TakePoster
         Gate::forUser($user)->authorize('edit');
         $inspected = $this->inspector->inspect($file);
         if (MediaKind::ofType($photo->type) !== MediaKind::Model || MediaKind::ofType($inspected->type) !== MediaKind::Still) {
-            throw new Refused('A poster is a still picture of a model.', Kind::Impossible, 'poster');
+            throw new Refusal('A poster is a still picture of a model.', RefusalKind::Impossible, 'poster');
         }
         try {
             $read = $this->reader->readFile($file->path, $inspected);
         } catch (PictureFault $fault) {
-            throw new Refused($fault->getMessage(), Kind::Unreadable, 'poster');
+            throw new Refusal($fault->getMessage(), RefusalKind::Unreadable, 'poster');
         }
         foreach ($read->sizes as $size => $formats) {
             foreach ($formats as $format => $bytes) {

@@ -11,14 +11,14 @@ use App\History\Change;
 use App\History\Keeper;
 use App\Ledger\Ledger;
 use App\Models\HistoryEntry;
-use App\Refusals\Kind;
-use App\Refusals\Refused;
 use App\Store\Clauses;
 use App\Store\PlacementRow;
 use Core\Reach\Reach;
 use Core\Reach\Selection;
 use Core\Reach\Simplifier;
 use Core\Reach\Wording;
+use Core\Refusal;
+use Core\RefusalKind;
 
 /** Takes pictures off what is selected, or off everything; one that reaches nothing is back in the tray. */
 final class UnlinkPhotos
@@ -34,7 +34,7 @@ final class UnlinkPhotos
             $rows = ChosenPictures::rows($loaded, $placementIds);
             $selection = $loaded->selected($everywhere ? Selection::whole() : $selected);
             if ($selection->isNothing()) {
-                throw new Refused('Select where the pictures are to be unlinked, or send them back to the tray.', Kind::Missing, 'selected');
+                throw new Refusal('Select where the pictures are to be unlinked, or send them back to the tray.', RefusalKind::Missing, 'selected');
             }
             $updates = [];
             foreach ($rows as $row) {

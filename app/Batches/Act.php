@@ -6,8 +6,8 @@ namespace App\Batches;
 
 use App\History\Change;
 use App\Models\HistoryEntry;
-use App\Refusals\Refused;
 use Core\Reach\Selection;
+use Core\Refusal;
 
 /** An Action that can be done to many products, each in a transaction and an entry of its own. */
 interface Act
@@ -17,7 +17,7 @@ interface Act
      *
      * @param  array<string, ?string>  $wanted  as typed
      *
-     * @throws Refused where that cannot be meant for any product
+     * @throws Refusal where that cannot be meant for any product
      */
     public function inWords(array $wanted): string;
 

@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace App\Batches;
 
-use App\Refusals\Kind;
-use App\Refusals\Refused;
 use Closure;
+use Core\Refusal;
+use Core\RefusalKind;
 
 /** The acts there are, by the names that batches keep. */
 final readonly class Acts
@@ -18,6 +18,6 @@ final readonly class Acts
 
     public function named(string $name): Act
     {
-        return isset($this->acts[$name]) ? $this->acts[$name]() : throw new Refused('Choose what is to be changed.', Kind::Missing, 'act');
+        return isset($this->acts[$name]) ? $this->acts[$name]() : throw new Refusal('Choose what is to be changed.', RefusalKind::Missing, 'act');
     }
 }

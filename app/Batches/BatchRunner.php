@@ -13,7 +13,6 @@ use App\Models\Batch;
 use App\Models\BatchProductState;
 use App\Models\BatchState;
 use App\Models\HistoryEntry;
-use App\Refusals\Refused;
 use Core\CoreException;
 use Core\Reach\Selection;
 use Illuminate\Database\LostConnectionDetector;
@@ -247,7 +246,7 @@ final class BatchRunner
         if ((new LostConnectionDetector())->causedByLostConnection($fault)) {
             throw $fault;
         }
-        if ($fault instanceof Refused || $fault instanceof CoreException) {
+        if ($fault instanceof CoreException) {
             return $fault->getMessage();
         }
         report($fault);

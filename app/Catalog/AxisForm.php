@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace App\Catalog;
 
-use App\Refusals\Kind;
-use App\Refusals\Refused;
 use Core\Matrix\AxisDisplay;
 use Core\Matrix\AxisKind;
+use Core\Refusal;
+use Core\RefusalKind;
 use Core\Text\Name;
 use Core\Text\Translations;
 
@@ -25,12 +25,12 @@ final readonly class AxisForm
     ) {
     }
 
-    /** @throws Refused */
+    /** @throws Refusal */
     public static function typed(string $name, string $kind, string $display, bool $changesPicture, string $translations = ''): self
     {
         $read = Name::of($name);
         if ($read->isEmpty() || $read->isLongerThan(self::MOST_NAME)) {
-            throw new Refused('An axis needs a name of up to '.self::MOST_NAME.' characters, such as Size.', Kind::Missing, 'name');
+            throw new Refusal('An axis needs a name of up to '.self::MOST_NAME.' characters, such as Size.', RefusalKind::Missing, 'name');
         }
         $kinds = AxisKind::tryFrom($kind) ?? AxisKind::Other;
 

@@ -4,8 +4,6 @@ declare(strict_types=1);
 
 namespace App\Catalog;
 
-use App\Refusals\Kind;
-use App\Refusals\Refused;
 use App\Store\Clauses;
 use App\Store\PlacementRow;
 use App\Store\ViewShelf;
@@ -17,6 +15,8 @@ use Core\Reach\Reach;
 use Core\Reach\TypedSelection;
 use Core\Reach\UnknownValue;
 use Core\Reach\Wording;
+use Core\Refusal;
+use Core\RefusalKind;
 
 /** What is to become of one picture in many products: in the part that somebody typed, such as "Moss" or "whole product". */
 final readonly class BulkPicture
@@ -55,14 +55,14 @@ final readonly class BulkPicture
      *
      * @param  array<string, string>  $synonyms  other words for values
      *
-     * @throws Refused where the product has no such part, or the picture cannot be meant
+     * @throws Refusal where the product has no such part, or the picture cannot be meant
      */
     public function plan(LoadedProduct $loaded, array $synonyms): BulkPicturePlan
     {
         try {
             $part = $this->part === '' ? Reach::everything() : (new TypedSelection())->read($this->part, $loaded->matrix, $synonyms);
         } catch (UnknownValue) {
-            throw new Refused("{$loaded->product->name} has no “{$this->part}”.", Kind::Missing, 'part');
+            throw new Refusal("{$loaded->product->name} has no “{$this->part}”.", RefusalKind::Missing, 'part');
         }
         $here = null;
         $isOtherHere = false;
@@ -75,7 +75,7 @@ final readonly class BulkPicture
         }
         if ($this->way === BulkPictureWay::Replace) {
             if ($isOtherHere || $this->otherId === null) {
-                throw new Refused($this->otherId === null ? 'Choose the picture that takes its place.' : "{$this->otherFile} is in {$loaded->product->name} already.", $this->otherId === null ? Kind::Missing : Kind::Impossible, 'other');
+                throw new Refusal($this->otherId === null ? 'Choose the picture that takes its place.' : "{$this->otherFile} is in {$loaded->product->name} already.", $this->otherId === null ? RefusalKind::Missing : RefusalKind::Impossible, 'other');
             }
 
             return new BulkPicturePlan([$here->id() => (new NewPictures($loaded))->inPlaceOf($here, $this->otherId, $this->otherFile)], null, $part);
@@ -85,7 +85,7 @@ final readonly class BulkPicture
             return new BulkPicturePlan([$here->id() => ['reach' => Clauses::encode($here->reach()->subtract($part, $loaded->matrix))]], null, $part);
         }
         if ($this->way === BulkPictureWay::Set) {
-            $view = $this->view ?? throw new Refused('Say which view it is to be the only one of.', Kind::Missing, 'view');
+            $view = $this->view ?? throw new Refusal('Say which view it is to be the only one of.', RefusalKind::Missing, 'view');
             foreach ($loaded->placements as $row) {
                 if ($row->photoId !== $this->photoId && $row->placement->view?->is($view) === true) {
                     $updates[$row->id()] = ['reach' => Clauses::encode($row->reach()->subtract($part, $loaded->matrix))];

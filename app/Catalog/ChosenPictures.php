@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace App\Catalog;
 
-use App\Refusals\Kind;
-use App\Refusals\Refused;
 use App\Store\PlacementRow;
+use Core\Refusal;
+use Core\RefusalKind;
 
 /** What the Actions on pictures share: finding the ones meant, and naming them. */
 final class ChosenPictures
@@ -18,11 +18,11 @@ final class ChosenPictures
     public static function rows(LoadedProduct $loaded, array $ids): array
     {
         if ($ids === []) {
-            throw new Refused('Mark a picture first.', Kind::Missing);
+            throw new Refusal('Mark a picture first.', RefusalKind::Missing);
         }
         foreach ($ids as $id) {
             if (! isset($loaded->placements[$id])) {
-                throw new Refused('One of these pictures is no longer in this product. Look at the tray again.', Kind::Gone);
+                throw new Refusal('One of these pictures is no longer in this product. Look at the tray again.', RefusalKind::Gone);
             }
         }
 

@@ -5,12 +5,12 @@ declare(strict_types=1);
 namespace App\Catalog;
 
 use App\Models\LibraryAxis;
-use App\Refusals\Kind;
-use App\Refusals\Refused;
 use Core\Codes\CodePart;
 use Core\Codes\CodePartKind;
 use Core\Codes\CodePattern;
 use Core\Codes\LetterCase;
+use Core\Refusal;
+use Core\RefusalKind;
 
 /** A code pattern as its form says it. */
 final class CodePatternForm
@@ -33,7 +33,7 @@ final class CodePatternForm
                 $kind === CodePartKind::Number->value => CodePart::number($text),
                 $kind === CodePartKind::Text->value => CodePart::text($text),
                 in_array($axisId, $axes, true) => CodePart::axis($axisId),
-                default => throw new Refused('A part of the pattern is not known any more. Choose it again.', Kind::Gone, "kinds.{$at}"),
+                default => throw new Refusal('A part of the pattern is not known any more. Choose it again.', RefusalKind::Gone, "kinds.{$at}"),
             };
             if ($part !== null) {
                 $parts[] = $part;

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace App\Catalog;
 
-use App\Refusals\Kind;
-use App\Refusals\Refused;
+use Core\Refusal;
+use Core\RefusalKind;
 use Core\Text\Name;
 
 /** An axis as a person has it in a form: values that stand there, and more that are typed. */
@@ -37,7 +37,7 @@ final readonly class DraftAxis
      * @param  array<array-key, mixed>  $rows a form's rows
      * @return list<self>
      *
-     * @throws Refused
+     * @throws Refusal
      */
     public static function fromForm(array $rows): array
     {
@@ -71,7 +71,7 @@ final readonly class DraftAxis
     {
         $given = $json === '' ? [] : json_decode($json, true, 3);
         if (! is_array($given)) {
-            throw new Refused('The values of an axis could not be read. Open the axes again.', Kind::Unreadable, 'axes');
+            throw new Refusal('The values of an axis could not be read. Open the axes again.', RefusalKind::Unreadable, 'axes');
         }
 
         return array_map(DraftValue::from(...), array_values($given));

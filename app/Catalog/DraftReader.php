@@ -7,8 +7,6 @@ namespace App\Catalog;
 use App\Ledger\Ledger;
 use App\Models\LibraryAxis;
 use App\Models\LibraryValue;
-use App\Refusals\Kind;
-use App\Refusals\Refused;
 use Core\Codes\ValueCode;
 use Core\Color\ColorNames;
 use Core\Matrix\Axis;
@@ -21,6 +19,8 @@ use Core\Matrix\TypedValue;
 use Core\Matrix\TypedValues;
 use Core\Matrix\Value;
 use Core\Matrix\ValueReader;
+use Core\Refusal;
+use Core\RefusalKind;
 use Core\Sizes\SizeOrder;
 use Core\Sizes\SizeReader;
 use Core\Text\Name;
@@ -44,7 +44,7 @@ final class DraftReader
      * @param  ?LoadedProduct  $own  the product, whose labels are read before the library's names
      * @return list<ReadAxis>
      *
-     * @throws Refused
+     * @throws Refusal
      */
     public function read(array $drafts, ?LoadedProduct $own = null): array
     {
@@ -56,7 +56,7 @@ final class DraftReader
             $axis = $this->axis($draft, $library);
             $identity = $axis === null ? Name::of($draft->name)->folded : $axis->id;
             if (isset($read[$identity])) {
-                throw new Refused(($axis->name ?? $draft->name).' stands twice. Put its values on one line.', Kind::Impossible, 'axes');
+                throw new Refusal(($axis->name ?? $draft->name).' stands twice. Put its values on one line.', RefusalKind::Impossible, 'axes');
             }
             $read[$identity] = $this->readAxis($draft, $axis, -1 - $at, $own);
         }
@@ -85,14 +85,14 @@ final class DraftReader
     private function axis(DraftAxis $draft, Collection $library): ?LibraryAxis
     {
         if ($draft->axisId !== null) {
-            return $library->firstWhere('id', $draft->axisId) ?? throw new Refused('An axis is no longer in the library. Open the axes again.', Kind::Gone, 'axes');
+            return $library->firstWhere('id', $draft->axisId) ?? throw new Refusal('An axis is no longer in the library. Open the axes again.', RefusalKind::Gone, 'axes');
         }
         $name = Name::of($draft->name);
         if ($name->isEmpty()) {
-            throw new Refused("Say what “{$draft->typed}” are: give the axis a name, such as Size.", Kind::Missing, 'axes');
+            throw new Refusal("Say what “{$draft->typed}” are: give the axis a name, such as Size.", RefusalKind::Missing, 'axes');
         }
         if ($name->isLongerThan(self::LONGEST_AXIS)) {
-            throw new Refused('The name of an axis can have '.self::LONGEST_AXIS." characters; “{$name->shown}” has more.", Kind::Unreadable, 'axes');
+            throw new Refusal('The name of an axis can have '.self::LONGEST_AXIS." characters; “{$name->shown}” has more.", RefusalKind::Unreadable, 'axes');
         }
 
         return $library->firstWhere('folded', $name->folded);
@@ -177,7 +177,7 @@ final class DraftReader
         foreach ($draft->values as $value) {
             $read = $read->and($value->id === null
                 ? $reader->readParts([$value->label], $kind, $known, $read->values)
-                : new TypedValues([new TypedValue($labels[$value->id] ?? throw new Refused('A value is no longer in the library. Open the axes again.', Kind::Gone, 'axes'), $value->id)], [], [], []));
+                : new TypedValues([new TypedValue($labels[$value->id] ?? throw new Refusal('A value is no longer in the library. Open the axes again.', RefusalKind::Gone, 'axes'), $value->id)], [], [], []));
         }
 
         return $read->and($reader->read($draft->typed, $kind, $known, $read->values));
@@ -207,7 +207,7 @@ final class DraftReader
     private function bounded(string $label): string
     {
         if (Name::of($label)->isLongerThan(self::LONGEST_VALUE)) {
-            throw new Refused('“'.mb_strimwidth($label, 0, self::LONGEST_VALUE, '…').'” is too long: a value can have '.self::LONGEST_VALUE.' characters. Is a comma missing?', Kind::Unreadable, 'axes');
+            throw new Refusal('“'.mb_strimwidth($label, 0, self::LONGEST_VALUE, '…').'” is too long: a value can have '.self::LONGEST_VALUE.' characters. Is a comma missing?', RefusalKind::Unreadable, 'axes');
         }
 
         return $label;
@@ -221,7 +221,7 @@ final class DraftReader
             $folded = Name::of($value->label)->folded;
             $other = $seen[$folded] ?? null;
             if ($other !== null && ! ($own?->has($value->id) === true && $own->has($other))) {
-                throw new Refused("{$axis} would have two values called {$value->label}. Give the one that is there another name first, or leave the other out.", Kind::Taken, 'axes');
+                throw new Refusal("{$axis} would have two values called {$value->label}. Give the one that is there another name first, or leave the other out.", RefusalKind::Taken, 'axes');
             }
             $seen[$folded] = $value->id;
         }

@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace App\Catalog;
 
-use App\Refusals\Kind;
-use App\Refusals\Refused;
 use Core\Matrix\Value;
+use Core\Refusal;
+use Core\RefusalKind;
 use Core\Text\Name;
 
 /**
@@ -37,19 +37,19 @@ final readonly class DraftValue
         return $value->id > 0 ? self::existing($value->id) : self::called($value->label);
     }
 
-    /** @throws Refused */
+    /** @throws Refusal */
     public static function fromJson(string $json): self
     {
         return self::from(json_decode($json, true, 2));
     }
 
-    /** @throws Refused where it is neither a number nor a text */
+    /** @throws Refusal where it is neither a number nor a text */
     public static function from(mixed $given): self
     {
         return match (true) {
             is_int($given) => self::existing($given),
             is_string($given) => self::called($given),
-            default => throw new Refused('What was sent is no value. Open the axes again.', Kind::Unreadable, 'axes'),
+            default => throw new Refusal('What was sent is no value. Open the axes again.', RefusalKind::Unreadable, 'axes'),
         };
     }
 

@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace App\Catalog;
 
-use App\Refusals\Kind;
-use App\Refusals\Refused;
 use Core\Product\Description;
+use Core\Refusal;
+use Core\RefusalKind;
 use Symfony\Component\HtmlSanitizer\HtmlSanitizer;
 use Symfony\Component\HtmlSanitizer\HtmlSanitizerConfig;
 
@@ -43,7 +43,7 @@ final class FormattedText
     /**
      * Text without tags stays as it is.
      *
-     * @throws Refused where tags lie too deep within one another
+     * @throws Refusal where tags lie too deep within one another
      */
     public static function cleaned(string $typed): string
     {
@@ -52,9 +52,9 @@ final class FormattedText
             return $text;
         }
         if (self::depth($text) > self::DEEPEST) {
-            throw new Refused(
+            throw new Refusal(
                 'The formatting of this text lies more than '.self::DEEPEST.' deep within itself. Paste it without formatting.',
-                Kind::Unreadable,
+                RefusalKind::Unreadable,
                 'description',
             );
         }

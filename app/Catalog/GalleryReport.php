@@ -4,8 +4,6 @@ declare(strict_types=1);
 
 namespace App\Catalog;
 
-use App\Refusals\Kind;
-use App\Refusals\Refused;
 use Core\Gallery\Entry;
 use Core\Gallery\Gallery;
 use Core\Gallery\Placement;
@@ -14,6 +12,8 @@ use Core\Gallery\RoleAnswer;
 use Core\Matrix\Combination;
 use Core\Product\Sku;
 use Core\Reach\Wording;
+use Core\Refusal;
+use Core\RefusalKind;
 use Core\Text\Name;
 
 /** Galleries and roles with reasons, in the shape that the exchange format fixes. */
@@ -82,9 +82,9 @@ final class GalleryReport
     {
         $values = [];
         foreach ($typed as $part) {
-            $found = $this->pair($loaded, $part) ?? throw new Refused("{$loaded->product->name} has no “{$part}”. Say it as --choose=\"Axis=Value\", once for each axis.", Kind::Gone, 'choose');
+            $found = $this->pair($loaded, $part) ?? throw new Refusal("{$loaded->product->name} has no “{$part}”. Say it as --choose=\"Axis=Value\", once for each axis.", RefusalKind::Gone, 'choose');
             if (isset($values[$found[0]])) {
-                throw new Refused("“{$part}” names an axis that was chosen already. Choose one value of each axis.", Kind::Impossible, 'choose');
+                throw new Refusal("“{$part}” names an axis that was chosen already. Choose one value of each axis.", RefusalKind::Impossible, 'choose');
             }
             $values[$found[0]] = $found[1];
         }

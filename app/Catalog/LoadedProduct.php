@@ -24,6 +24,7 @@ use Core\Matrix\Matrix;
 use Core\Matrix\StandingSku;
 use Core\Pricing\Money;
 use Core\Pricing\Sale;
+use Core\Product\ChosenSkus;
 use Core\Product\OwnAxis;
 use Core\Product\Product as CoreProduct;
 use Core\Product\ProductState;
@@ -156,7 +157,7 @@ final class LoadedProduct
     /** The SKUs that a selection means. */
     public function chosen(Selection $selection): ChosenSkus
     {
-        return new ChosenSkus($this->product, $this->matrix, $this->prices, $this->details, $this->book, $this->skusIn($selection->cells($this->matrix)), $selection, $this->madeCells());
+        return new ChosenSkus($this->core, $selection, $this->madeCells());
     }
 
     public function galleries(): Galleries

@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace App\Catalog;
 
-use App\Refusals\Kind;
-use App\Refusals\Refused;
 use Core\Codes\SkuCodes;
+use Core\Refusal;
+use Core\RefusalKind;
 
 /** What a person settles about a change of the matrix. Unsaid: the first value, and stock stays with its SKU. */
 final readonly class MatrixChoices
@@ -38,7 +38,7 @@ final readonly class MatrixChoices
     ) {
         foreach ($codes as $code) {
             if (preg_match(SkuCodes::PATTERN, $code) !== 1) {
-                throw new Refused("“{$code}” cannot be a code: use up to 64 letters, digits, dots, dashes, slashes and underscores.", Kind::Unreadable, 'codes');
+                throw new Refusal("“{$code}” cannot be a code: use up to 64 letters, digits, dots, dashes, slashes and underscores.", RefusalKind::Unreadable, 'codes');
             }
         }
     }

@@ -7,10 +7,10 @@ namespace App\Catalog;
 use App\Ledger\KeptChanges;
 use App\Models\HistoryEntry;
 use App\Models\Product;
-use App\Refusals\Kind;
-use App\Refusals\Refused;
 use App\Store\ProductRows;
 use Core\Product\ProductState;
+use Core\Refusal;
+use Core\RefusalKind;
 use Illuminate\Support\Facades\DB;
 
 /** A product as it was after an entry of its history: what is stored, with all later changes taken back in memory. */
@@ -33,7 +33,7 @@ final class Snapshots
         $later = HistoryEntry::query()->where('product_id', $product->id)->whereNull('undone_at')->where('id', '>', $entryId);
         $final = (clone $later)->where('is_final', true)->latest('id')->first();
         if ($final !== null) {
-            throw new Refused("How it was before “{$final->words}” ({$final->at('j M Y')}) is not known any more: changes of that age keep only their words. Choose a later point.", Kind::Gone, 'from');
+            throw new Refusal("How it was before “{$final->words}” ({$final->at('j M Y')}) is not known any more: changes of that age keep only their words. Choose a later point.", RefusalKind::Gone, 'from');
         }
         foreach (new KeptChanges(array_values($later->oldest('id')->pluck('id')->all()), takenBack: true) as $change) {
             // What the library shares is as it is today at every point of a product's history.

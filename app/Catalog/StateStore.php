@@ -6,8 +6,6 @@ namespace App\Catalog;
 
 use App\Ledger\Ledger;
 use App\Models\LibraryValue;
-use App\Refusals\Kind;
-use App\Refusals\Refused;
 use App\Store\Amounts;
 use App\Store\Clauses;
 use App\Store\DetailRows;
@@ -27,6 +25,8 @@ use Core\Product\PictureDifference;
 use Core\Product\ProductState;
 use Core\Product\Sku;
 use Core\Product\SkuDifference;
+use Core\Refusal;
+use Core\RefusalKind;
 use Illuminate\Support\Facades\DB;
 
 /** Stores what is different between a product and a wanted state of it, through the same plan as the board. */
@@ -81,7 +81,7 @@ final class StateStore
         }
         $owner = $this->taken->owner($code, $loaded->product->id);
         if ($owner !== null) {
-            throw new Refused("{$code} is the code of {$owner}. Choose another.", Kind::Taken, 'code');
+            throw new Refusal("{$code} is the code of {$owner}. Choose another.", RefusalKind::Taken, 'code');
         }
         $ledger->update('products', [$loaded->product->id => ['code' => $code]]);
         FormerCodes::remember($loaded->product->id, $loaded->product->code, $code);
@@ -255,7 +255,7 @@ final class StateStore
         $own = array_flip(DB::table('skus')->whereIn('id', array_keys($codes))->pluck('code')->all());
         $asked = array_values(array_filter($codes, fn (string $code): bool => ! isset($own[$code])));
         foreach ($asked === [] ? [] : $this->taken->among($asked, $loaded->matrix->axes === [] ? $loaded->product->id : null) as $code => $owner) {
-            throw new Refused("{$code} is the code of {$owner}. Choose another.", Kind::Taken, 'sku');
+            throw new Refusal("{$code} is the code of {$owner}. Choose another.", RefusalKind::Taken, 'sku');
         }
     }
 

@@ -4,8 +4,6 @@ declare(strict_types=1);
 
 namespace App\Catalog;
 
-use App\Refusals\Kind;
-use App\Refusals\Refused;
 use Core\Color\Srgb;
 use Core\Color\Swatch;
 use Core\Color\SwatchKind;
@@ -13,6 +11,8 @@ use Core\Color\SwatchPiece;
 use Core\Color\Tile;
 use Core\Color\UnreadableColor;
 use Core\Gallery\Crop;
+use Core\Refusal;
+use Core\RefusalKind;
 
 /** A swatch as somebody makes it: of what kind, and of what. */
 final readonly class SwatchForm
@@ -44,7 +44,7 @@ final readonly class SwatchForm
     /**
      * @return ?Swatch null where no color is said
      *
-     * @throws Refused
+     * @throws Refusal
      */
     public function swatch(ColorNaming $naming): ?Swatch
     {
@@ -56,7 +56,7 @@ final readonly class SwatchForm
             try {
                 $colors[] = $naming->read($typed)->color;
             } catch (UnreadableColor $unreadable) {
-                throw new Refused($unreadable->getMessage(), Kind::Unreadable, "colors.{$at}");
+                throw new Refusal($unreadable->getMessage(), RefusalKind::Unreadable, "colors.{$at}");
             }
         }
         if ($colors === []) {
@@ -68,7 +68,7 @@ final readonly class SwatchForm
             SwatchKind::Colors => $swatch,
             SwatchKind::Pattern => $swatch->inTile($this->tile ?? Tile::Stripes),
             SwatchKind::Piece => $swatch->cutFrom(new SwatchPiece(
-                $this->photoId ?? throw new Refused('Choose the picture that the swatch is a piece of.', Kind::Missing, 'photo'),
+                $this->photoId ?? throw new Refusal('Choose the picture that the swatch is a piece of.', RefusalKind::Missing, 'photo'),
                 Crop::fromKey($this->frame)->key(),
             )),
         };

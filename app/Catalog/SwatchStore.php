@@ -9,12 +9,12 @@ use App\Media\DeriveCuts;
 use App\Media\MediaKind;
 use App\Models\LibraryValue;
 use App\Models\Photo;
-use App\Refusals\Kind;
-use App\Refusals\Refused;
 use App\Store\SwatchColumns;
 use Core\Color\Swatch;
 use Core\Color\SwatchPiece;
 use Core\Gallery\Shape;
+use Core\Refusal;
+use Core\RefusalKind;
 use Illuminate\Support\Facades\DB;
 
 /** Writes swatches: the library's, for every product that uses the values, or a product's own. */
@@ -30,11 +30,11 @@ final class SwatchStore
     {
         $values = LibraryValue::with('axis')->whereKey(array_keys($swatches))->lockForUpdate()->get()->keyBy('id')->all();
         if ($swatches === [] || count($values) < count($swatches)) {
-            throw new Refused('A value is not in the library any more. Look at the colors as they are now.', Kind::Gone, 'values');
+            throw new Refusal('A value is not in the library any more. Look at the colors as they are now.', RefusalKind::Gone, 'values');
         }
         foreach ($seen as $id => $text) {
             if (isset($values[$id]) && ($values[$id]->swatch ?? '') !== $text) {
-                throw new Refused("The swatch of {$values[$id]->name} was changed in the library meanwhile. Look at the colors as they are now.", Kind::Changed, 'values');
+                throw new Refusal("The swatch of {$values[$id]->name} was changed in the library meanwhile. Look at the colors as they are now.", RefusalKind::Changed, 'values');
             }
         }
         $this->cut($swatches);
@@ -43,7 +43,7 @@ final class SwatchStore
         } else {
             $rows = DB::table('product_values')->where('product_id', $ownerId)->whereIn('value_id', array_keys($swatches))->pluck('value_id', 'id')->all();
             if (count($rows) < count($swatches)) {
-                throw new Refused('The product does not have a value any more. Look at its colors as they are now.', Kind::Gone, 'values');
+                throw new Refusal('The product does not have a value any more. Look at its colors as they are now.', RefusalKind::Gone, 'values');
             }
             $ledger->update('product_values', array_map(fn (int $valueId): array => SwatchColumns::of($swatches[$valueId]), $rows));
         }
@@ -75,7 +75,7 @@ final class SwatchStore
         foreach ($pieces as $piece) {
             $type = $photos[$piece->photoId] ?? null;
             if ($type === null || MediaKind::ofType($type) !== MediaKind::Still) {
-                throw new Refused('The picture of a swatch has to be a still that is stored. Choose another.', Kind::Gone, 'photo');
+                throw new Refusal('The picture of a swatch has to be a still that is stored. Choose another.', RefusalKind::Gone, 'photo');
             }
             DeriveCuts::dispatch($piece->photoId, $piece->frame, Shape::Chip)->afterCommit();
         }

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace App\Catalog;
 
-use App\Refusals\Kind;
-use App\Refusals\Refused;
+use Core\Refusal;
+use Core\RefusalKind;
 use Core\Text\Name;
 use Core\Text\Translations;
 
@@ -29,17 +29,17 @@ final readonly class ValueForm
      * @param  string  $synonyms  with commas between
      * @param  string  $translations  one to a line: "de: Moos"
      *
-     * @throws Refused
+     * @throws Refusal
      */
     public static function typed(string $name, string $code, string $synonyms = '', string $translations = ''): self
     {
         $read = Name::of($name);
         $code = strtoupper(trim($code));
         if ($read->isEmpty() || strlen($code) > 16 || preg_match('/^[A-Z0-9]+(?:-[A-Z0-9]+)*$/', $code) !== 1) {
-            throw new Refused('A value needs a name, and a code of up to 16 letters and digits, with dashes between.', Kind::Missing, 'name');
+            throw new Refusal('A value needs a name, and a code of up to 16 letters and digits, with dashes between.', RefusalKind::Missing, 'name');
         }
         if ($read->isLongerThan(self::MOST_NAME)) {
-            throw new Refused('The name of a value can have '.self::MOST_NAME.' characters.', Kind::Unreadable, 'name');
+            throw new Refusal('The name of a value can have '.self::MOST_NAME.' characters.', RefusalKind::Unreadable, 'name');
         }
         $words = [];
         foreach (preg_split('/[,;|\n]+/u', $synonyms) ?: [] as $word) {

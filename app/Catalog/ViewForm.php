@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace App\Catalog;
 
-use App\Refusals\Kind;
-use App\Refusals\Refused;
 use Core\Gallery\Showing;
+use Core\Refusal;
+use Core\RefusalKind;
 use Core\Text\Name;
 use Core\Text\Translations;
 
@@ -32,12 +32,12 @@ final readonly class ViewForm
     ) {
     }
 
-    /** @throws Refused */
+    /** @throws Refusal */
     public static function typed(string $name, string $showing, string $words, string $looseWords, string $translations = ''): self
     {
         $read = Name::of($name);
         if ($read->isEmpty() || $read->isLongerThan(self::MOST_NAME)) {
-            throw new Refused('A view needs a name of up to '.self::MOST_NAME.' characters, such as “sole” or “lining”.', Kind::Missing, 'name');
+            throw new Refusal('A view needs a name of up to '.self::MOST_NAME.' characters, such as “sole” or “lining”.', RefusalKind::Missing, 'name');
         }
         $own = self::words($words, 'words');
         // What it is called means it, unless its words say so already.
@@ -68,12 +68,12 @@ final readonly class ViewForm
         foreach (preg_split('/[,;|\t\r\n]+/u', $typed) ?: [] as $word) {
             $name = Name::of($word);
             if ($name->isLongerThan(self::MOST_WORD)) {
-                throw new Refused("“{$name->shown}” is longer than a word of a file name can be here (".self::MOST_WORD.' characters).', Kind::Unreadable, $field);
+                throw new Refusal("“{$name->shown}” is longer than a word of a file name can be here (".self::MOST_WORD.' characters).', RefusalKind::Unreadable, $field);
             }
             $words += $name->isEmpty() ? [] : [$name->folded => $name->shown];
         }
         if (count($words) > self::MOST_WORDS) {
-            throw new Refused('A view can have '.self::MOST_WORDS.' words; these are '.count($words).'.', Kind::Unreadable, $field);
+            throw new Refusal('A view can have '.self::MOST_WORDS.' words; these are '.count($words).'.', RefusalKind::Unreadable, $field);
         }
 
         return array_values($words);

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace App\Files;
 
-use App\Refusals\Kind;
-use App\Refusals\Refused;
+use Core\Refusal;
+use Core\RefusalKind;
 use OpenSpout\Common\Entity\Cell;
 use OpenSpout\Common\Entity\Row;
 use OpenSpout\Writer\Common\Creator\WriterEntityFactory;
@@ -40,7 +40,7 @@ final class SheetWriter
         $writer = match ($ending) {
             'xlsx' => WriterEntityFactory::createXLSXWriter(),
             'ods' => WriterEntityFactory::createODSWriter(),
-            default => throw new Refused("“.{$ending}” is not a sheet. Name the file .csv, .xlsx or .ods.", Kind::Unreadable, 'file'),
+            default => throw new Refusal("“.{$ending}” is not a sheet. Name the file .csv, .xlsx or .ods.", RefusalKind::Unreadable, 'file'),
         };
         $writer->openToFile($path);
 

@@ -8,14 +8,14 @@ use App\Media\BoundedProcess;
 use App\Media\PhotoCuts;
 use App\Media\PictureFormat;
 use App\Models\Photo;
-use App\Refusals\Kind;
-use App\Refusals\Refused;
 use Core\Checks\AxisColors;
 use Core\Color\Lab;
 use Core\Color\Srgb;
 use Core\Color\Swatch;
 use Core\Gallery\Crop;
 use Core\Gallery\Shape;
+use Core\Refusal;
+use Core\RefusalKind;
 use RuntimeException;
 
 /** The swatches of an axis on one sheet, as SVG that needs nothing else, and drawn from it as PNG. */
@@ -63,7 +63,7 @@ final readonly class SwatchSheet
             ."<rect width=\"{$width}\" height=\"{$height}\" fill=\"#ffffff\"/>".self::text(self::MARGIN, self::MARGIN + 14, "{$title} · {$colors->axis->name}", 'font-size="18" font-weight="600"').$cells.'</svg>';
     }
 
-    /** @throws Refused where it cannot be drawn at the moment */
+    /** @throws Refusal where it cannot be drawn at the moment */
     public function png(string $svg): string
     {
         $process = BoundedProcess::of(
@@ -75,7 +75,7 @@ final readonly class SwatchSheet
         $process->run();
         if (! $process->isSuccessful()) {
             report(new RuntimeException($process->getErrorOutput()));
-            throw new Refused('The sheet could not be drawn as PNG at the moment. Take the SVG, or try again in a while.', Kind::Impossible);
+            throw new Refusal('The sheet could not be drawn as PNG at the moment. Take the SVG, or try again in a while.', RefusalKind::Impossible);
         }
 
         return $process->getOutput();

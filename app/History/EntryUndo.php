@@ -9,8 +9,8 @@ use App\Ledger\KeyIsTaken;
 use App\Ledger\Replay;
 use App\Ledger\RowHasChanged;
 use App\Models\HistoryEntry;
-use App\Refusals\Kind;
-use App\Refusals\Refused;
+use Core\Refusal;
+use Core\RefusalKind;
 use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Database\QueryException;
@@ -98,7 +98,7 @@ final class EntryUndo
 
         return DB::transaction(function () use ($change, $way, $which, $after): HistoryEntry {
             $kept = $this->keeper->lock($change, evenRemoved: $way === 'redo');
-            $entry = $which() ?? throw new Refused("There is nothing of yours to {$way} in {$kept->keptName()}.", Kind::Gone);
+            $entry = $which() ?? throw new Refusal("There is nothing of yours to {$way} in {$kept->keptName()}.", RefusalKind::Gone);
             $entries = $after === null ? $this->withBatch($entry, $way) : self::own($change->productId, $change->user->id)
                 ->whereNull('undone_at')->where('id', '>', $after)->oldest('id')->get();
             if ($way === 'undo') {
@@ -113,8 +113,8 @@ final class EntryUndo
                 throw $this->refusal($way, $entries, $clash->change->place(), 'the same thing was changed elsewhere since');
             } catch (QueryException $fault) {
                 throw match ($fault->errorInfo[1] ?? null) {
-                    self::REFERS_TO_NOTHING => new Refused("“{$entry->words}” cannot be ".($way === 'undo' ? 'undone' : 'redone').': what it used is not there any more, in the library or among the stored pictures.', Kind::Gone),
-                    self::IS_REFERRED_TO => new Refused("“{$entry->words}” cannot be ".($way === 'undo' ? 'undone' : 'redone').': what it made is used meanwhile.', Kind::Changed),
+                    self::REFERS_TO_NOTHING => new Refusal("“{$entry->words}” cannot be ".($way === 'undo' ? 'undone' : 'redone').': what it used is not there any more, in the library or among the stored pictures.', RefusalKind::Gone),
+                    self::IS_REFERRED_TO => new Refusal("“{$entry->words}” cannot be ".($way === 'undo' ? 'undone' : 'redone').': what it made is used meanwhile.', RefusalKind::Changed),
                     default => $fault,
                 };
             } catch (KeyIsTaken $clash) {
@@ -155,7 +155,7 @@ final class EntryUndo
     {
         $final = $entries->firstWhere('is_final', true);
         if ($final !== null) {
-            throw new Refused("“{$final->words}” ({$final->at('j M Y')}) cannot be ".($way === 'undo' ? 'undone' : 'redone').' any more: changes of that age keep only their words.', Kind::Gone);
+            throw new Refusal("“{$final->words}” ({$final->at('j M Y')}) cannot be ".($way === 'undo' ? 'undone' : 'redone').' any more: changes of that age keep only their words.', RefusalKind::Gone);
         }
     }
 
@@ -170,7 +170,7 @@ final class EntryUndo
         $other = $making === null ? null : HistoryEntry::with('user')->where('product_id', $making->product_id)->whereNull('undone_at')
             ->where('user_id', '<>', $change->user->id)->latest('id')->first();
         if ($other !== null) {
-            throw new Refused("“{$making->words}” cannot be undone: {$other->user->name} has worked on it since ({$other->at('H:i')}: {$other->words}).", Kind::Changed);
+            throw new Refusal("“{$making->words}” cannot be undone: {$other->user->name} has worked on it since ({$other->at('H:i')}: {$other->words}).", RefusalKind::Changed);
         }
     }
 
@@ -178,7 +178,7 @@ final class EntryUndo
      * @param  Collection<int, HistoryEntry>  $entries
      * @param  string  $place  the row that stands in the way
      */
-    private function refusal(string $way, Collection $entries, string $place, string $unknown): Refused
+    private function refusal(string $way, Collection $entries, string $place, string $unknown): Refusal
     {
         $touches = function (HistoryEntry $entry) use ($place): bool {
             foreach ($entry->rowChanges() as $change) {
@@ -193,6 +193,6 @@ final class EntryUndo
         $later = HistoryEntry::with('user')->where('id', '>', $own->id)->whereNull('undone_at')->whereKeyNot($entries->modelKeys())->latest('id')->limit(self::LOOKED_THROUGH)->get()->first($touches);
         $why = $later === null ? $unknown : "{$later->user->name} changed the same thing at {$later->at('H:i')}: {$later->words}";
 
-        return new Refused("“{$own->words}” cannot be ".($way === 'undo' ? 'undone' : 'redone').": {$why}.", Kind::Changed);
+        return new Refusal("“{$own->words}” cannot be ".($way === 'undo' ? 'undone' : 'redone').": {$why}.", RefusalKind::Changed);
     }
 }

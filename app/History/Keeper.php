@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\History;
 
-use App\Catalog\ChosenSkus;
+use App\Catalog\CatalogLookup;
 use App\Catalog\ChosenSkusLoader;
 use App\Catalog\LoadedProduct;
 use App\Catalog\ProductLoader;
@@ -15,11 +15,13 @@ use App\Models\Kept;
 use App\Models\Library;
 use App\Models\Product;
 use App\Refusals\AlreadyKept;
-use App\Refusals\Kind;
-use App\Refusals\Refused;
 use App\Refusals\Stale;
+use App\Store\StateWriter;
 use Closure;
-use Core\Reach\Selection;
+use Core\Changes\ProductChange;
+use Core\Changes\SkuChange;
+use Core\Refusal;
+use Core\RefusalKind;
 use Illuminate\Database\UniqueConstraintViolationException;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Gate;
@@ -30,7 +32,7 @@ final class Keeper
     /** A deadlock, a lost connection or a name that somebody has just taken is tried again this often in all. */
     private const TRIES = 3;
 
-    public function __construct(private readonly ProductLoader $loader, private readonly ChosenSkusLoader $chosen, private readonly Announcer $announcer, private readonly SharedCounts $shared, private readonly KeptMarks $marks)
+    public function __construct(private readonly ProductLoader $loader, private readonly ChosenSkusLoader $chosen, private readonly Announcer $announcer, private readonly SharedCounts $shared, private readonly KeptMarks $marks, private readonly CatalogLookup $catalog)
     {
     }
 
@@ -53,20 +55,30 @@ final class Keeper
     }
 
     /**
-     * A change of the numbers of some SKUs, for which the rest of the product is not read.
+     * A change of a product, as a value.
      *
      * @param  class-string  $action
-     * @param  Closure(Ledger, ChosenSkus): string  $work  writes through the ledger, returns what happened in words
      * @return ?HistoryEntry null where nothing changed
      *
      * @throws Stale
      */
-    public function keepSkus(Change $change, string $action, Selection $selection, Closure $work): ?HistoryEntry
+    public function change(Change $change, string $action, ProductChange|SkuChange $wanted): ?HistoryEntry
     {
-        return $this->record($change, $action, function (Ledger $ledger, Kept $kept) use ($selection, $work): string {
+        return $this->record($change, $action, function (Ledger $ledger, Kept $kept) use ($wanted): string {
             assert($kept instanceof Product);
+            if ($wanted instanceof SkuChange) {
+                $chosen = $this->chosen->load($kept, $wanted->selection());
+                [$before, $changed] = [$chosen->product->state, $wanted->on($chosen, $this->catalog)];
+                $this->chosen->follow($kept->id, $chosen, $changed->state);
+            } else {
+                $core = $this->loader->load($kept)->core();
+                [$before, $changed] = [$core->state, $wanted->on($core, $this->catalog)];
+            }
+            $writer = new StateWriter([$kept->id]);
+            $writer->write($ledger, $kept->id, $before, $changed->state);
+            $writer->flush();
 
-            return $work($ledger, $this->chosen->load($kept, $selection));
+            return $changed->words;
         });
     }
 
@@ -89,7 +101,7 @@ final class Keeper
      *
      * @throws AlreadyKept
      * @throws Stale
-     * @throws Refused
+     * @throws Refusal
      */
     public function lock(Change $change, bool $evenRemoved = false): Kept
     {
@@ -98,7 +110,7 @@ final class Keeper
             : Product::query()->lockForUpdate()->findOrFail($change->productId);
         $this->marks->note($change);
         if ($kept instanceof Product && $kept->removed_at !== null && ! $evenRemoved) {
-            throw new Refused("The making of {$kept->name} was undone. Redo it first; then it can be changed.", Kind::Impossible);
+            throw new Refusal("The making of {$kept->name} was undone. Redo it first; then it can be changed.", RefusalKind::Impossible);
         }
         if ($change->version !== null && $kept->keptVersion() !== $change->version) {
             throw $this->stale($kept, $change->version);
@@ -154,7 +166,7 @@ final class Keeper
                 $this->loader->forget();
                 // Somebody was quicker with a name or a code: at a second look it is there, and is used or named.
                 if ($try === self::TRIES) {
-                    throw new Refused('Somebody has just taken the same name or code. Nothing was changed; look again, and choose another if it is still taken.', Kind::Taken);
+                    throw new Refusal('Somebody has just taken the same name or code. Nothing was changed; look again, and choose another if it is still taken.', RefusalKind::Taken);
                 }
             }
         }
@@ -174,7 +186,6 @@ final class Keeper
         }
 
         $this->shared->follow($ledger->log());
-        $this->chosen->follow($ledger->log());
         if ($kept instanceof Product) {
             $this->loader->follow($kept, $kept->revision + 1, $ledger->log());
         }

@@ -7,17 +7,15 @@ namespace App\Http;
 use App\Catalog\DraftValue;
 use App\Catalog\LikeChoice;
 use App\Catalog\MatrixChoices;
-use App\Catalog\PriceWay;
-use App\Catalog\PriceWish;
 use App\History\Change;
 use App\Http\Bounds\ListBound;
 use App\Http\Bounds\NumberBound;
 use App\Http\Bounds\RowBound;
 use App\Http\Bounds\TextBound;
 use App\Models\Product;
-use App\Refusals\Kind;
-use App\Refusals\Refused;
 use App\Store\ViewShelf;
+use Core\Changes\PriceWay;
+use Core\Changes\PriceWish;
 use Core\Details\DetailKind;
 use Core\Gallery\Crop;
 use Core\Gallery\Role;
@@ -28,6 +26,8 @@ use Core\Matrix\Axis;
 use Core\Matrix\Matrix;
 use Core\Pricing\OwnPrices;
 use Core\Reach\Selection;
+use Core\Refusal;
+use Core\RefusalKind;
 use Illuminate\Foundation\Http\FormRequest;
 
 /** A request from the board: which product and version, what is selected, which lens and layers are shown. */
@@ -190,7 +190,7 @@ final class BoardRequest extends FormRequest
     /** What is to be said of the product or of a part of it. */
     public function detail(): DetailKind
     {
-        return DetailKind::tryFrom($this->string('detail')->toString()) ?? throw new Refused('Say first what is to be changed.', Kind::Missing, 'detail');
+        return DetailKind::tryFrom($this->string('detail')->toString()) ?? throw new Refusal('Say first what is to be changed.', RefusalKind::Missing, 'detail');
     }
 
     /** @return list<string> the fields of a detail as they were typed */

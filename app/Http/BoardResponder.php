@@ -16,12 +16,12 @@ use App\Http\Screens\SumsOfNumbers;
 use App\Http\Screens\TrayScreen;
 use App\Media\PhotoSize;
 use App\Models\HistoryEntry;
-use App\Refusals\Kind;
-use App\Refusals\Refused;
 use Core\Matrix\Combination;
 use Core\Reach\Selection;
 use Core\Reach\TypedSelection;
 use Core\Reach\Wording;
+use Core\Refusal;
+use Core\RefusalKind;
 use Core\Text\Name;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\Response;
@@ -64,12 +64,9 @@ final class BoardResponder
         }
         $product = $request->product();
         // What a rule says may show in cells that nobody pointed at.
-        if (! $this->chosen->hasOnlyNumbersChanged($product)) {
-            return $this->fragment($request, $entry);
-        }
-        $chosen = $this->chosen->again($product, $request->selection());
+        $chosen = $this->chosen->changed($product->id);
         // What is counted together shows in cells that nobody pointed at.
-        if (count($chosen->skus) > self::FEW || $chosen->book->counting->isShared()) {
+        if ($chosen === null || count($chosen->skus) > self::FEW || $chosen->book->counting->isShared()) {
             return $this->fragment($request, $entry);
         }
         $cells = new NumberCells($chosen->matrix, $request->lens(), $chosen->prices, $chosen->book, ShopDay::today());
@@ -146,7 +143,7 @@ final class BoardResponder
         }
         $reach = (new TypedSelection())->read($typed, $loaded->matrix, $this->usage->synonyms($loaded->matrix));
         if ($board->hidesAllOf($reach)) {
-            throw new Refused(ucfirst((new Wording())->say($reach, $loaded->matrix)).' lies in layers that are not shown. Choose “All” above the matrix, then select it.', Kind::Impossible, 'find');
+            throw new Refusal(ucfirst((new Wording())->say($reach, $loaded->matrix)).' lies in layers that are not shown. Choose “All” above the matrix, then select it.', RefusalKind::Impossible, 'find');
         }
 
         return implode(';', array_map(fn (Combination $part): string => $part->key, $reach->clauses[0]->parts()));

@@ -5,10 +5,10 @@ declare(strict_types=1);
 namespace App\Http;
 
 use App\Refusals\AlreadyKept;
-use App\Refusals\Kind;
-use App\Refusals\Refused;
 use App\Refusals\Stale;
 use Core\CoreException;
+use Core\Refusal;
+use Core\RefusalKind;
 use Illuminate\Auth\AuthenticationException;
 use Illuminate\Database\LostConnectionDetector;
 use Illuminate\Foundation\Configuration\Exceptions;
@@ -30,7 +30,7 @@ final class RefusalAnswers
 {
     public static function register(Exceptions $exceptions): void
     {
-        $exceptions->dontReport([AlreadyKept::class, Refused::class, CoreException::class]);
+        $exceptions->dontReport([AlreadyKept::class, CoreException::class]);
         $exceptions->render(fn (Throwable $refusal, Request $request): mixed => self::answer($refusal, $request));
     }
 
@@ -46,7 +46,7 @@ final class RefusalAnswers
         if ($refusal instanceof AlreadyKept) {
             return response('', 204, ['X-Kept' => '1']);
         }
-        if ($refusal instanceof Refused || $refusal instanceof CoreException) {
+        if ($refusal instanceof CoreException) {
             return match (true) {
                 $fragment => self::notice($refusal->getMessage(), $refusal instanceof Stale ? 409 : 422, $refusal instanceof Stale ? $refusal->version : null, self::field($refusal, $request)),
                 $request->expectsJson() => response()->json(self::told($refusal, $request), $refusal instanceof Stale ? 409 : 422),
@@ -80,9 +80,9 @@ final class RefusalAnswers
     }
 
     /** What a refusal is about. A rule knows no fields: it is what was typed. */
-    private static function field(Refused|CoreException $refusal, Request $request): ?string
+    private static function field(CoreException $refusal, Request $request): ?string
     {
-        if ($refusal instanceof Refused) {
+        if ($refusal instanceof Refusal) {
             return $refusal->field;
         }
 
@@ -145,14 +145,16 @@ final class RefusalAnswers
     }
 
     /** @return array<string, string|int> for programs: the sentence, and what is known of its kind and its place */
-    private static function told(Refused|CoreException $refusal, Request $request): array
+    private static function told(CoreException $refusal, Request $request): array
     {
+        $isPlaced = $refusal instanceof Refusal;
+
         return array_filter([
             'message' => $refusal->getMessage(),
-            'kind' => ($refusal instanceof Refused ? $refusal->kind : Kind::Unreadable)->value,
+            'kind' => ($isPlaced ? $refusal->kind : RefusalKind::Unreadable)->value,
             'field' => self::field($refusal, $request),
-            'row' => $refusal instanceof Refused ? $refusal->row : null,
-            'column' => $refusal instanceof Refused ? $refusal->column : null,
+            'row' => $isPlaced ? $refusal->row : null,
+            'column' => $isPlaced ? $refusal->column : null,
         ], fn (string|int|null $part): bool => $part !== null);
     }
 

@@ -5,9 +5,9 @@ declare(strict_types=1);
 namespace App\Intake;
 
 use App\Models\Drop;
-use App\Refusals\Kind;
-use App\Refusals\Refused;
 use Core\Gallery\Views;
+use Core\Refusal;
+use Core\RefusalKind;
 
 /** A drop with what its names and pictures say. */
 final readonly class ReadDrop
@@ -56,18 +56,18 @@ final readonly class ReadDrop
      * @param  list<int>  $ids
      * @return array<int, ReadFile>
      *
-     * @throws Refused where one of them is settled by now
+     * @throws Refusal where one of them is settled by now
      */
     public function openOnes(array $ids): array
     {
         if ($ids === []) {
-            throw new Refused('Mark a picture first.', Kind::Missing);
+            throw new Refusal('Mark a picture first.', RefusalKind::Missing);
         }
         $chosen = [];
         foreach ($ids as $id) {
-            $read = $this->files[$id] ?? throw new Refused('One of these files is no longer in this drop. Look at the table again.', Kind::Gone);
+            $read = $this->files[$id] ?? throw new Refusal('One of these files is no longer in this drop. Look at the table again.', RefusalKind::Gone);
             if (! $read->standing->isOpen()) {
-                throw new Refused("{$read->file->file} is {$read->standing->label()} by now. Look at the table again.", Kind::Changed);
+                throw new Refusal("{$read->file->file} is {$read->standing->label()} by now. Look at the table again.", RefusalKind::Changed);
             }
             $chosen[$id] = $read;
         }

@@ -26,6 +26,12 @@ final class Ledger
         return $this->log;
     }
 
+    /** Notes a change that is written elsewhere. */
+    public function note(RowChange $change): void
+    {
+        $this->log->add($change);
+    }
+
     public function isEmpty(): bool
     {
         return $this->log->count() === 0;

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace App\Refusals;
 
-final class PhotoRefused extends Refused
+use Core\Refusal;
+
+final class PhotoRefused extends Refusal
 {
 }

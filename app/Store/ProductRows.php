@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace App\Store;
 
 use App\Ledger\RowChange;
+use Core\Matrix\SkuState;
+use Illuminate\Database\Query\Builder;
 use Illuminate\Support\Facades\DB;
 use stdClass;
 
@@ -26,13 +28,53 @@ final readonly class ProductRows
     {
         $rows = [];
         foreach (self::TABLES as $table => $order) {
-            $rows[$table] = [];
-            foreach (DB::table($table)->whereIn('product_id', $productIds)->orderBy($order)->orderBy('id')->get() as $row) {
-                $rows[$table][$row->product_id][] = $row;
-            }
+            $rows[$table] = self::read(DB::table($table), $productIds, $order);
         }
 
         return new self($rows);
+    }
+
+    /**
+     * Those that the numbers of SKUs need, but for the SKUs.
+     *
+     * @param  list<int>  $productIds
+     */
+    public static function numbers(array $productIds): self
+    {
+        $rows = ['skus' => [], 'placements' => [], 'facts' => []];
+        foreach (['product_axes', 'product_values', 'details'] as $table) {
+            $rows[$table] = self::read(DB::table($table), $productIds, self::TABLES[$table]);
+        }
+
+        return new self($rows);
+    }
+
+    /**
+     * The same with SKUs on offer.
+     *
+     * @param  list<int>  $productIds
+     * @param  ?list<string>  $cells  keys of their cells; null for all
+     */
+    public function withSkus(array $productIds, ?array $cells = null): self
+    {
+        $skus = DB::table('skus')->where('state', SkuState::Made->value)
+            ->when($cells !== null, fn (Builder $query) => $query->whereIn('cell', $cells ?? []));
+
+        return new self(['skus' => self::read($skus, $productIds, self::TABLES['skus'])] + $this->rows, $this->referred);
+    }
+
+    /**
+     * @param  list<int>  $productIds
+     * @return array<int, list<stdClass>> by product id
+     */
+    private static function read(Builder $query, array $productIds, string $order): array
+    {
+        $rows = [];
+        foreach ($query->whereIn('product_id', $productIds)->orderBy($order)->orderBy('id')->get() as $row) {
+            $rows[$row->product_id][] = $row;
+        }
+
+        return $rows;
     }
 
     /**

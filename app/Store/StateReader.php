@@ -40,11 +40,7 @@ final readonly class StateReader
         $values = $rows->referred('product_values', 'value_id', 'axis_values');
         $ownAxes = $rows->of('product_axes', $row->id);
         $ownValues = $rows->of('product_values', $row->id);
-        $matrix = new Matrix(
-            AxisReader::axes($ownAxes, $axes, $ownValues, $values),
-            Clauses::decode($row->left_out),
-            AxisReader::sleeping($ownAxes, $axes, $ownValues, $values),
-        );
+        $matrix = self::matrix($row, $rows);
         $currency = Currency::of($row->currency);
         $state = new ProductState(
             $this->details($row, $rows, $matrix),
@@ -66,6 +62,44 @@ final readonly class StateReader
             new KnownNames(AxisReader::names($ownAxes, $axes), $labels),
             new ProductSwatches($shared, $state->awakeSwatches()),
         ));
+    }
+
+    /**
+     * A product as far as the numbers of its SKUs need it: without pictures, facts and texts, and without what it uses
+     * of the library beside its axes and values. What is not read is the same before a change and after it.
+     *
+     * @param  stdClass  $row  of products
+     * @param  ProductRows  $rows  its SKUs may be some of them only
+     */
+    public static function numbers(stdClass $row, ProductRows $rows): Product
+    {
+        $matrix = self::matrix($row, $rows);
+        $currency = Currency::of($row->currency);
+        $details = new ProductDetails(
+            $row->name,
+            $row->code,
+            $currency,
+            basePrice: $row->price === null ? null : Money::of($row->price, $currency),
+            adjustments: DetailRows::adjustments($rows->of('product_values', $row->id), $currency),
+            details: DetailRows::read($rows->of('details', $row->id)),
+        );
+
+        return new Product(new ProductState($details, $matrix, array_map(fn (stdClass $sku): Sku => self::sku($sku, $matrix, $currency), $rows->of('skus', $row->id))));
+    }
+
+    /** @param  stdClass  $row  of products */
+    public static function matrix(stdClass $row, ProductRows $rows): Matrix
+    {
+        $axes = $rows->referred('product_axes', 'axis_id', 'axes');
+        $values = $rows->referred('product_values', 'value_id', 'axis_values');
+        $ownAxes = $rows->of('product_axes', $row->id);
+        $ownValues = $rows->of('product_values', $row->id);
+
+        return new Matrix(
+            AxisReader::axes($ownAxes, $axes, $ownValues, $values),
+            Clauses::decode($row->left_out),
+            AxisReader::sleeping($ownAxes, $axes, $ownValues, $values),
+        );
     }
 
     public static function sku(stdClass $row, Matrix $matrix, Currency $currency): Sku

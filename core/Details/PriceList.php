@@ -171,7 +171,7 @@ final readonly class PriceList
     /** Where a cell lies, in words: "Ink, M". */
     public function placeOf(Combination $cell): string
     {
-        return $this->matrix->inWords($cell) ?: 'The product';
+        return $this->matrix->inWordsOr($cell, 'The product');
     }
 
     /** What the product calls a value; empty where it does not have it at the moment. */

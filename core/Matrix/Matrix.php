@@ -242,6 +242,14 @@ final readonly class Matrix
         return implode(', ', $this->choice($part));
     }
 
+    /** The same, with a word for where nothing is chosen. A value may be called "0". */
+    public function inWordsOr(Combination $part, string $whole): string
+    {
+        $words = $this->inWords($part);
+
+        return $words === '' ? $whole : $words;
+    }
+
     /**
      * What the codes of SKUs in these cells are put together of.
      *
@@ -257,7 +265,7 @@ final readonly class Matrix
 
                 return [$axis->id, new CodeValue($axis->name, $value->label ?? '', $value->code ?? '')];
             }, $this->axes), 1, 0),
-            $this->inWords($cell) ?: 'the single SKU',
+            $this->inWordsOr($cell, 'the single SKU'),
         ), $cells);
     }
 

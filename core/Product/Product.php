@@ -106,7 +106,7 @@ final class Product
     /** Where a SKU lies, in words: "Moss, M"; of a product without axes its name. */
     public function placeOf(Sku $sku): string
     {
-        return $this->matrix->inWords($sku->cell) ?: $this->state->details->name;
+        return $this->matrix->inWordsOr($sku->cell, $this->state->details->name);
     }
 
     public function galleries(): Galleries

@@ -17,7 +17,17 @@ use Core\Pricing\Currency;
 use Core\Pricing\Money;
 use Core\Text\Name;
 
-/** What is said of a whole product, and what shoppers find first. */
+/**
+ * What is said of a whole product, and what shoppers find first.
+ *
+ * @phpstan-type Parts array{
+ *     name: string, code: string, currency: Currency, description: string, brand: string, category: string,
+ *     basePrice: ?Money, shotList: ?LibraryRef, facts: list<Fact>, openings: array<int, int>,
+ *     openingCell: ?Combination, shots: list<Shot>, ownAxes: array<int, OwnAxis>, ownSwatches: array<int, Swatch>,
+ *     adjustments: array<int, Adjustment>, details: Details, codePattern: ?LibraryRef,
+ *     sleepingLabels: array<int, string>
+ * }
+ */
 final readonly class ProductDetails
 {
     /**
@@ -55,6 +65,43 @@ final readonly class ProductDetails
         public ?LibraryRef $codePattern = null,
         public array $sleepingLabels = [],
     ) {
+    }
+
+    /** The same with what is said of it and its parts. */
+    public function saying(Details $details): self
+    {
+        return $this->with(['details' => $details]);
+    }
+
+    /**
+     * The same with another rule for its prices.
+     *
+     * @param  array<int, Adjustment>  $adjustments  by value id
+     */
+    public function pricedBy(?Money $base, array $adjustments): self
+    {
+        $some = array_filter($adjustments, fn (Adjustment $adjustment): bool => ! $adjustment->isNone());
+
+        return $this->with(['basePrice' => $base, 'adjustments' => $some]);
+    }
+
+    /**
+     * The same with some of it changed.
+     *
+     * @param  array{
+     *     name?: string, code?: string, currency?: Currency, description?: string, brand?: string, category?: string,
+     *     basePrice?: ?Money, shotList?: ?LibraryRef, facts?: list<Fact>, openings?: array<int, int>,
+     *     openingCell?: ?Combination, shots?: list<Shot>, ownAxes?: array<int, OwnAxis>,
+     *     ownSwatches?: array<int, Swatch>, adjustments?: array<int, Adjustment>, details?: Details,
+     *     codePattern?: ?LibraryRef
+     * }  $said
+     */
+    public function with(array $said): self
+    {
+        /** @var Parts $own */
+        $own = get_object_vars($this);
+
+        return new self(...[...$own, ...$said]);
     }
 
     /**

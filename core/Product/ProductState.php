@@ -38,6 +38,29 @@ final readonly class ProductState
         return new self($details, Matrix::of($this->matrix->axes, $this->matrix->leftOut), $skus);
     }
 
+    /**
+     * The same with some of its SKUs changed.
+     *
+     * @param  array<Sku>  $changed
+     */
+    public function withSkus(array $changed): self
+    {
+        $byId = array_column($changed, null, 'id');
+
+        return new self($this->details, $this->matrix, array_map(fn (Sku $sku): Sku => $byId[$sku->id] ?? $sku, $this->skus), $this->pictures);
+    }
+
+    public function withDetails(ProductDetails $details): self
+    {
+        return new self($details, $this->matrix, $this->skus, $this->pictures);
+    }
+
+    /** @param  list<Placement>  $pictures  in the one order */
+    public function withPictures(array $pictures): self
+    {
+        return new self($this->details, $this->matrix, $this->skus, $pictures);
+    }
+
     /** @return array<int, Swatch> its own swatches of the values that it has at the moment, by value id */
     public function awakeSwatches(): array
     {

@@ -152,6 +152,8 @@ final readonly class CarriedUnits
     /** @param  callable(Combination): string  $inWords */
     private function words(Combination $place, callable $inWords): string
     {
-        return $inWords($place) ?: 'all';
+        $words = $inWords($place);
+
+        return $words === '' ? 'all' : $words;
     }
 }

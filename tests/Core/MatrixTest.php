@@ -128,3 +128,10 @@ it('takes one size under two names for a double', function (): void {
 it('knows one slip of the hand', function (string $a, string $b, bool $close): void {
     expect(EditDistance::atMostOne($a, $b))->toBe($close)->and(EditDistance::atMostOne($b, $a))->toBe($close);
 })->with([['moss', 'moss', true], ['moss', 'mos', true], ['moss', 'mess', true], ['moss', 'msos', true], ['moss', 'mass', true], ['moss', 'mas', false], ['moss', 'masse', false], ['', 'a', true], ['ab', 'ba', true], ['abc', 'cab', false]]);
+
+it('says where a cell lies though its value is called 0 (the board said the name of the product)', function (): void {
+    $matrix = Matrix::of([new Axis(1, 'Size', AxisKind::Size, [new Value(11, '0'), new Value(12, '00')])]);
+    expect($matrix->inWordsOr(Combination::of([1 => 11]), 'the product'))->toBe('0')
+        ->and($matrix->inWordsOr(Combination::of([]), 'the product'))->toBe('the product')
+        ->and($matrix->codeParts([Combination::of([1 => 11])])[0]->place)->toBe('0');
+});

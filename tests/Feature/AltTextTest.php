@@ -8,9 +8,9 @@ use App\Actions\UndoRedo;
 use App\History\Change;
 use App\Models\Library;
 use App\Models\LibraryView;
-use App\Refusals\Refused;
 use Core\Gallery\UnreadablePattern;
 use Core\Gallery\View;
+use Core\Refusal;
 use Illuminate\Support\Facades\DB;
 use Tests\Shop;
 
@@ -39,7 +39,7 @@ it('makes alt texts by the library’s pattern, for each language; a typed text 
     $this->get("/products/SMOCK/preview?choice={$choice}")->assertSee('Potting smock, Moss, front');
     expect(fn () => $save->run($library(), '', '{shop}'))->toThrow(UnreadablePattern::class, 'knows no {shop}')
         ->and(fn () => $save->run($library(), '', 'A picture'))->toThrow(UnreadablePattern::class)
-        ->and(fn () => $save->run($library(), 'klingon', '{view}'))->toThrow(Refused::class, 'no tag of a language');
+        ->and(fn () => $save->run($library(), 'klingon', '{view}'))->toThrow(Refusal::class, 'no tag of a language');
 });
 
 it('finds gaps, doubles and long texts, and mends them in one act', function (): void {

@@ -12,8 +12,8 @@ use App\Models\BatchState;
 use App\Models\HistoryEntry;
 use App\Models\Product;
 use App\Models\Right;
-use App\Refusals\Refused;
 use Core\Reach\Selection;
+use Core\Refusal;
 use Illuminate\Auth\Access\AuthorizationException;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Queue;
@@ -166,7 +166,7 @@ it('takes up a batch whose worker died, and stops and goes on as somebody says',
     app(SteerBatch::class)->stop($shops[0]->user, $batch->id);
     app(BatchRunner::class)->advance($batch->id, 5);
     expect(standing($batch))->toBe(['changed' => 1, 'waiting' => 2]);
-    expect(fn () => app(SteerBatch::class)->stop($shops[0]->user, $batch->id))->toThrow(Refused::class, 'is not at work');
+    expect(fn () => app(SteerBatch::class)->stop($shops[0]->user, $batch->id))->toThrow(Refusal::class, 'is not at work');
     app(SteerBatch::class)->goOn($shops[0]->user, $batch->id);
     app(BatchRunner::class)->advance($batch->id, 5);
     expect(standing($batch))->toBe(['changed' => 3]);
@@ -182,15 +182,15 @@ it('changes only the part that is meant, and says which products were so already
 
 it('refuses in words what cannot be meant, and lets only those steer it who may', function (): void {
     $shops = shops(1);
-    expect(fn () => begun($shops, 'nonsense', []))->toThrow(Refused::class, 'Choose what is to be changed')
+    expect(fn () => begun($shops, 'nonsense', []))->toThrow(Refusal::class, 'Choose what is to be changed')
         ->and(fn () => begun($shops, 'sku-stock', ['value' => 'many']))->toThrow(Exception::class)
-        ->and(fn () => begun($shops, 'details', ['field' => 'code', 'value' => 'X']))->toThrow(Refused::class, 'cannot be changed for many')
-        ->and(fn () => app(StartBatch::class)->run($shops[0]->user, 'sku-stock', ['value' => '1'], [], false, Selection::whole()))->toThrow(Refused::class, 'No product is meant')
+        ->and(fn () => begun($shops, 'details', ['field' => 'code', 'value' => 'X']))->toThrow(Refusal::class, 'cannot be changed for many')
+        ->and(fn () => app(StartBatch::class)->run($shops[0]->user, 'sku-stock', ['value' => '1'], [], false, Selection::whole()))->toThrow(Refusal::class, 'No product is meant')
         ->and(fn () => app(StartBatch::class)->run(Shop::person(Right::View), 'sku-stock', ['value' => '1'], [1], false, Selection::whole()))->toThrow(AuthorizationException::class)
         ->and(Batch::query()->count())->toBe(0);
     $batch = begun($shops, 'details', ['field' => 'brand', 'value' => 'Thrumbury']);
     expect(Product::query()->sole()->brand)->toBe('Thrumbury')->and($batch->words)->toBe('Brand set to “Thrumbury”')
-        ->and(fn () => app(SteerBatch::class)->undo(Shop::person(Right::Edit, 'Wren'), $batch->id))->toThrow(Refused::class, 'This was begun by');
+        ->and(fn () => app(SteerBatch::class)->undo(Shop::person(Right::Edit, 'Wren'), $batch->id))->toThrow(Refusal::class, 'This was begun by');
 });
 
 it('is begun from what the catalog shows, watched, undone and made again on its page', function (): void {

@@ -11,9 +11,9 @@ use App\History\Change;
 use App\Http\Screens\CatalogRow;
 use App\Http\Screens\CatalogScreen;
 use App\Models\Product;
-use App\Refusals\Refused;
 use Core\Gallery\Role;
 use Core\Gallery\View;
+use Core\Refusal;
 use Illuminate\Support\Facades\Artisan;
 use Illuminate\Support\Facades\DB;
 use Tests\Shop;
@@ -169,7 +169,7 @@ it('makes nothing of a copied setup whose codes belong to others', function (): 
     app(SetCode::class)->run($shop->change(), $shop->part(['Color' => 'Moss', 'Size' => 'S']), 'COPY-CLAY-L');
     $counts = fn (): array => array_map(fn (string $table): int => DB::table($table)->count(), ['products', 'skus', 'product_axes', 'product_values', 'history']);
     $before = $counts();
-    expect(fn () => app(CreateProduct::class)->run($shop->user, 'Copy', 'COPY', null, $shop->product))->toThrow(Refused::class, 'Choose another code for the product');
+    expect(fn () => app(CreateProduct::class)->run($shop->user, 'Copy', 'COPY', null, $shop->product))->toThrow(Refusal::class, 'Choose another code for the product');
     expect($counts())->toBe($before);
 });
 

@@ -20,7 +20,6 @@ use App\Models\LibraryView;
 use App\Models\Product;
 use App\Models\Right;
 use App\Models\ShotListRecord;
-use App\Refusals\Refused;
 use App\Summaries\Summaries;
 use Core\Gallery\Need;
 use Core\Gallery\Role;
@@ -28,6 +27,7 @@ use Core\Gallery\View;
 use Core\Matching\DroppedName;
 use Core\Matching\DropReader;
 use Core\Reach\Selection;
+use Core\Refusal;
 use Illuminate\Http\UploadedFile;
 use Illuminate\Support\Facades\Artisan;
 use Illuminate\Support\Facades\DB;
@@ -125,8 +125,8 @@ it('fills a hole with a picture that is here, in one act', function (): void {
 it('lets a product differ in one view from its shot list, with a reason', function (): void {
     $shop = $this->shop;
     $set = app(SetShot::class);
-    expect(fn () => $set->run($shop->change(), View::usual('worn'), Need::NotWanted, ' '))->toThrow(Refused::class, 'Say why')
-        ->and(fn () => $set->run($shop->change(), View::usual('worn'), Need::Wanted, str_repeat('x', 121)))->toThrow(Refused::class, '120 characters');
+    expect(fn () => $set->run($shop->change(), View::usual('worn'), Need::NotWanted, ' '))->toThrow(Refusal::class, 'Say why')
+        ->and(fn () => $set->run($shop->change(), View::usual('worn'), Need::Wanted, str_repeat('x', 121)))->toThrow(Refusal::class, '120 characters');
     $before = $shop->state();
     $set->run($shop->change(), View::usual('detail'), Need::NotWanted, 'plain cloth');
     $set->run($shop->change(), View::usual('flat'), Need::Required, '');
@@ -369,7 +369,7 @@ it('gives back a product a shot list only while the library has it', function ()
     app(App\Actions\EditDetails::class)->run($shop->change(), 'shot_list_id', $boots);
     app(App\Actions\EditDetails::class)->run($shop->change(), 'shot_list_id', 1);
     app(App\Actions\RemoveShotList::class)->run(libraryChange($shop), $boots);
-    expect(fn () => $shop->undo())->toThrow(Refused::class, 'not there any more');
+    expect(fn () => $shop->undo())->toThrow(Refusal::class, 'not there any more');
 });
 
 it('proposes picture axes from what is linked, shows what another choice does to coverage, and undoes it', function (): void {

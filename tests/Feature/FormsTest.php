@@ -5,9 +5,9 @@ declare(strict_types=1);
 use App\Catalog\AxisForm;
 use App\Catalog\Usage;
 use App\Catalog\ValueForm;
-use App\Refusals\Refused;
 use Core\Matrix\AxisDisplay;
 use Core\Matrix\AxisKind;
+use Core\Refusal;
 use Core\Text\UnreadableTranslation;
 use Tests\Shop;
 
@@ -24,11 +24,11 @@ it('reads a value as typed', function (): void {
 it('refuses a value that cannot be', function (array $typed, string $exception, string $why): void {
     expect(fn () => ValueForm::typed(...$typed))->toThrow($exception, $why);
 })->with([
-    [['', 'A'], Refused::class, 'A value needs a name'],
-    [['Moss', ''], Refused::class, 'a code of up to 16 letters and digits'],
-    [['Moss', 'A B'], Refused::class, 'a code of up to 16 letters and digits'],
-    [['Moss', str_repeat('A', 17)], Refused::class, 'a code of up to 16'],
-    [[str_repeat('m', 81), 'A'], Refused::class, 'The name of a value can have 80 characters'],
+    [['', 'A'], Refusal::class, 'A value needs a name'],
+    [['Moss', ''], Refusal::class, 'a code of up to 16 letters and digits'],
+    [['Moss', 'A B'], Refusal::class, 'a code of up to 16 letters and digits'],
+    [['Moss', str_repeat('A', 17)], Refusal::class, 'a code of up to 16'],
+    [[str_repeat('m', 81), 'A'], Refusal::class, 'The name of a value can have 80 characters'],
     [['Moss', 'A', '', 'Moos'], UnreadableTranslation::class, 'is not a translation'],
 ]);
 
@@ -44,7 +44,7 @@ it('reads an axis as typed, and shows it in the usual way where nothing is said'
 ]);
 
 it('refuses an axis without a name, or with a very long one', function (string $name): void {
-    expect(fn () => AxisForm::typed($name, 'other', 'list', false))->toThrow(Refused::class, 'An axis needs a name of up to 60 characters');
+    expect(fn () => AxisForm::typed($name, 'other', 'list', false))->toThrow(Refusal::class, 'An axis needs a name of up to 60 characters');
 })->with(['', '   ', str_repeat('n', 61)]);
 
 it('names the products that use something, and counts the rest', function (int $count, string $words): void {
@@ -64,6 +64,6 @@ it('says of a refusal what kind it is and which field it is about, to pages and 
     $this->postJson('/products/SMOCK/skus/stock', $sent)->assertStatus(422)->assertJson(['kind' => 'unreadable', 'field' => 'typed'])->assertJsonMissingPath('row');
     $this->postJson('/products/SMOCK/skus/stock', ['typed' => '3', 'version' => 1] + $sent)->assertStatus(409)->assertJson(['kind' => 'changed']);
     $this->postJson('/products/SMOCK/skus/stock', ['typed' => '3', 'selected' => ''] + $sent)->assertStatus(422)->assertJson(['kind' => 'missing', 'field' => 'selected']);
-    $row = new App\Refusals\Refused('Row 7 has no price.', App\Refusals\Kind::Missing, row: 7, column: 'price');
+    $row = new Core\Refusal('Row 7 has no price.', Core\RefusalKind::Missing, row: 7, column: 'price');
     expect([$row->kind->value, $row->row, $row->column, $row->field])->toBe(['missing', 7, 'price', null]);
 });

@@ -26,12 +26,12 @@ use App\History\EntryUndo;
 use App\Models\HistoryEntry;
 use App\Models\LibraryValue;
 use App\Models\Right;
-use App\Refusals\Refused;
 use Core\Codes\CodeNotFree;
 use Core\Gallery\Role;
 use Core\Gallery\View;
 use Core\Matrix\MatrixTooLarge;
 use Core\Reach\Selection;
+use Core\Refusal;
 use Core\Text\Name;
 use Illuminate\Support\Facades\Artisan;
 use Illuminate\Support\Facades\DB;
@@ -120,7 +120,7 @@ it('lets no product have two values of one name (twins were read as one)', funct
     $twin = (int) DB::table('axis_values')->where('name', 'Terracotta')->value('id');
     $this->actingAs($shop->user)->post('/products/SMOCK/setup', ['version' => $shop->version(), 'axes' => ['a' => ['axis' => (string) $shop->id('Color'), 'items' => json_encode([$shop->id('Moss'), $shop->id('Clay'), $twin])]]], ['HX-Request' => 'true'])
         ->assertStatus(422)->assertSee('Color would have two values called Terracotta');
-    expect(fn () => app(EditValue::class)->run($shop->change(), $shop->id('Slate'), ValueForm::typed('terracotta ', 'SLT')))->toThrow(Refused::class, 'already');
+    expect(fn () => app(EditValue::class)->run($shop->change(), $shop->id('Slate'), ValueForm::typed('terracotta ', 'SLT')))->toThrow(Refusal::class, 'already');
 });
 
 it('keeps cells that are not made in a reach (a picture on M and on Clay in S was in the tray once M came back)', function (): void {
@@ -245,9 +245,9 @@ it('gives no code twice, of products and SKUs together (a SKU could be given a p
     $shop = Shop::stocked();
     Shop::open('OTHER');
     foreach (['OTHER', 'other', 'SMOCK'] as $code) {
-        expect(fn () => app(SetCode::class)->run($shop->change(), $shop->part(['Color' => 'Moss', 'Size' => 'S']), $code))->toThrow(Refused::class, 'is the code of Potting smock');
+        expect(fn () => app(SetCode::class)->run($shop->change(), $shop->part(['Color' => 'Moss', 'Size' => 'S']), $code))->toThrow(Refusal::class, 'is the code of Potting smock');
     }
-    expect(fn () => Shop::open('SMOCK-MOSS-S'))->toThrow(Refused::class, 'is the code of a SKU of Potting smock');
+    expect(fn () => Shop::open('SMOCK-MOSS-S'))->toThrow(Refusal::class, 'is the code of a SKU of Potting smock');
     $single = Shop::open('SINGLE');
     $single->axes([]);
     app(SetCode::class)->run($single->change(), Selection::whole(), 'ELSE');
@@ -286,13 +286,13 @@ it('undoes the making of a product only while nobody else has worked on it (it t
     $shop = Shop::open();
     $ines = Shop::person(Right::Edit, 'Ines');
     app(EditDetails::class)->run($shop->change($ines), 'brand', 'Thrumbury');
-    expect(fn () => $shop->undo())->toThrow(Refused::class, 'Ines has worked on it since');
+    expect(fn () => $shop->undo())->toThrow(Refusal::class, 'Ines has worked on it since');
     expect($shop->product->refresh()->removed_at)->toBeNull();
     $shop->undo($ines);
     $shop->undo();
     expect($shop->product->refresh()->removed_at)->not->toBeNull();
     // What is removed takes no change until it is redone.
-    expect(fn () => app(EditDetails::class)->run($shop->change($ines), 'brand', 'X'))->toThrow(Refused::class, 'was undone. Redo it first');
+    expect(fn () => app(EditDetails::class)->run($shop->change($ines), 'brand', 'X'))->toThrow(Refusal::class, 'was undone. Redo it first');
     $this->actingAs($ines)->post('/products/SMOCK/skus/stock', ['version' => $shop->version(), 'selected' => '*', 'typed' => '1'], ['HX-Request' => 'true'])->assertStatus(422);
     $shop->redo();
     expect($shop->product->refresh()->removed_at)->toBeNull();
@@ -305,14 +305,14 @@ it('says what stands in the way of an undo (a fact set anew, or a code that anot
     $clay = $shop->token(['Color' => 'Clay', 'Size' => 'S']);
     app(SetCode::class)->run($shop->change(), Selection::fromKey($moss), 'NEW-1');
     app(SetCode::class)->run($shop->change($ines), Selection::fromKey($clay), 'SMOCK-MOSS-S');
-    expect(fn () => $shop->undo())->toThrow(Refused::class, 'Ines changed the same thing');
+    expect(fn () => $shop->undo())->toThrow(Refusal::class, 'Ines changed the same thing');
     $shop->undo($ines);
     $shop->undo();
 
     app(EditFacts::class)->set($shop->change(), 'Lining', 'cotton');
     app(EditFacts::class)->remove($shop->change(), $shop->loaded()->facts[0]->id);
     app(EditFacts::class)->set($shop->change($ines), 'lining', 'wool');
-    expect(fn () => $shop->undo())->toThrow(Refused::class, 'cannot be undone: Ines changed the same thing')
+    expect(fn () => $shop->undo())->toThrow(Refusal::class, 'cannot be undone: Ines changed the same thing')
         ->and($shop->loaded()->facts[0]->value)->toBe('wool');
 });
 
@@ -338,7 +338,7 @@ it('offers no redo once pictures have arrived in between', function (): void {
     $shop->receive(['late.jpg' => Shop::picture('late')]);
 
     expect(EntryUndo::nextRedo($shop->product->id, $shop->user->id))->toBeNull()
-        ->and(fn () => $shop->redo())->toThrow(Refused::class, 'nothing of yours to redo');
+        ->and(fn () => $shop->redo())->toThrow(Refusal::class, 'nothing of yours to redo');
 });
 
 it('puts one axis in the place of another with the same values (its own retired codes stood in the way)', function (): void {
@@ -422,7 +422,7 @@ it('says what becomes of each amount in another currency, and rounds nothing sil
     $shop = Shop::stocked();
     app(SetPrices::class)->run($shop->change(), $shop->part(['Size' => 'XL']), '54.50');
     $before = $shop->everything();
-    expect(fn () => app(ChangeCurrency::class)->run($shop->change(), 'JPY', false))->toThrow(Refused::class, 'JPY cannot have 54.50');
+    expect(fn () => app(ChangeCurrency::class)->run($shop->change(), 'JPY', false))->toThrow(Refusal::class, 'JPY cannot have 54.50');
     expect($shop->everything())->toBe($before);
     $this->actingAs($shop->user)->post('/products/SMOCK/currency/plan', ['code' => 'JPY'])->assertOk()->assertSeeInOrder(['54.50', '55', 'rounded'])->assertSee('Round the one amount');
     $this->post('/products/SMOCK/currency/plan', ['code' => 'XXX'])->assertOk()->assertSee('“XXX” is not a currency');

@@ -28,13 +28,13 @@ use App\Models\HistoryEntry;
 use App\Models\LibraryValue;
 use App\Models\Product;
 use App\Models\Right;
-use App\Refusals\Refused;
 use Core\Details\Counting;
 use Core\Details\DetailKind;
 use Core\Details\FactKind;
 use Core\Gallery\Role;
 use Core\Gallery\View;
 use Core\Reach\Selection;
+use Core\Refusal;
 use Tests\Shop;
 
 it('undoes and redoes every change to the identical state, with one entry in words', function (Closure $change, string $words): void {
@@ -88,7 +88,7 @@ it('undoes a change of a library value', function (): void {
     expect($moss->refresh()->only(['name', 'code']))->toBe(['name' => 'Deep moss', 'code' => 'DMS']);
     $shop->undo();
     expect($moss->refresh()->name)->toBe('Moss');
-    expect(fn () => app(EditValue::class)->run($shop->change(), $moss->id, ValueForm::typed('CLAY', 'X')))->toThrow(Refused::class, 'has a value “Clay” already');
+    expect(fn () => app(EditValue::class)->run($shop->change(), $moss->id, ValueForm::typed('CLAY', 'X')))->toThrow(Refusal::class, 'has a value “Clay” already');
 });
 
 it('undoes the making of a product, keeps its code for it, and brings it back', function (): void {
@@ -96,7 +96,7 @@ it('undoes the making of a product, keeps its code for it, and brings it back', 
     $shop->undo();
     $this->actingAs($shop->user)->get('/products/SMOCK')->assertStatus(410)->assertSee('Redo brings it back');
     $this->get('/')->assertDontSee('Potting smock');
-    expect(fn () => Shop::open())->toThrow(Refused::class, 'which was undone');
+    expect(fn () => Shop::open())->toThrow(Refusal::class, 'which was undone');
     $shop->redo();
     expect(Product::query()->standing()->count())->toBe(1);
 });
@@ -120,7 +120,7 @@ it('refuses to undo past somebody else’s later change of the same thing, and n
     app(SetStock::class)->run($shop->change(), $shop->part(['Color' => 'Moss']), '5');
     app(SetStock::class)->run($shop->change($other), $shop->part(['Size' => 'S']), '7');
     $before = $shop->state();
-    expect(fn () => $shop->undo())->toThrow(Refused::class, 'Ines changed the same thing');
+    expect(fn () => $shop->undo())->toThrow(Refusal::class, 'Ines changed the same thing');
     expect($shop->state())->toBe($before);
     $shop->undo($other);
     $shop->undo();
@@ -143,7 +143,7 @@ it('forgets what could be redone after a new change, and says when there is noth
     $shop->undo();
     app(SetPrices::class)->run($shop->change(), Selection::whole(), '6');
     expect(EntryUndo::nextRedo($shop->product->id, $shop->user->id))->toBeNull();
-    expect(fn () => $shop->redo())->toThrow(Refused::class, 'nothing of yours to redo');
+    expect(fn () => $shop->redo())->toThrow(Refusal::class, 'nothing of yours to redo');
 });
 
 it('writes no entry where nothing changes', function (): void {

@@ -25,9 +25,9 @@ use App\Models\Library;
 use App\Models\LibraryValue;
 use App\Models\Photo;
 use App\Models\Right;
-use App\Refusals\Refused;
 use Core\Gallery\View;
 use Core\Reach\Selection;
+use Core\Refusal;
 use Illuminate\Http\UploadedFile;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Storage;
@@ -99,7 +99,7 @@ it('says what it cannot take, and takes it when it is dropped anew', function ()
     app(OpenDrop::class)->run($shop->user, '', '', null, [AnnouncedFile::of('notes.txt', 7, '1')]);
     expect(Dropped::standings($drop)['notes.txt'])->toBe('arriving');
 
-    expect(fn () => app(OpenDrop::class)->run($shop->user, '', '', null, array_fill(0, 2_001, AnnouncedFile::of('x.jpg', 1, '1'))))->toThrow(Refused::class, '2,000 is the most');
+    expect(fn () => app(OpenDrop::class)->run($shop->user, '', '', null, array_fill(0, 2_001, AnnouncedFile::of('x.jpg', 1, '1'))))->toThrow(Refusal::class, '2,000 is the most');
     $large = app(OpenDrop::class)->run($shop->user, '', '', null, [AnnouncedFile::of('large.jpg', 5_000_000_000, '1')]);
     app(ReceivePart::class)->run($shop->user, idOf($large, 'large.jpg'), 0, 'x');
     expect(Dropped::one($large, 'large.jpg')->why)->toContain('4,768 MB')->and(Storage::disk('local')->allFiles('incoming'))->toBe([]);
@@ -138,12 +138,12 @@ it('links nothing that is read differently than it was seen, and nothing twice',
     $seen = Dropped::seen($drop);
     DB::table('products')->where('id', $shop->product->id)->update(['name' => 'Smock']);
     app(SayOfFiles::class)->view($other, $drop, [idOf($drop, 'SMOCK_moss_front.jpg')], View::usual('back'));
-    expect(fn () => app(AcceptFiles::class)->asRead($shop->user, $drop, $seen))->toThrow(Refused::class, 'SMOCK_moss_front.jpg is read differently by now')
+    expect(fn () => app(AcceptFiles::class)->asRead($shop->user, $drop, $seen))->toThrow(Refusal::class, 'SMOCK_moss_front.jpg is read differently by now')
         ->and(DB::table('placements')->count())->toBe(0);
 
     $now = Dropped::seen($drop);
     app(AcceptFiles::class)->asRead($other, $drop, $now);
-    expect(fn () => app(AcceptFiles::class)->asRead($shop->user, $drop, $now))->toThrow(Refused::class, 'is linked by now')
+    expect(fn () => app(AcceptFiles::class)->asRead($shop->user, $drop, $now))->toThrow(Refusal::class, 'is linked by now')
         ->and(DB::table('placements')->count())->toBe(2)->and(DB::table('placements')->orderBy('id')->value('view'))->toBe('front');
 });
 
@@ -151,7 +151,7 @@ it('links a picture to what somebody points at, whatever its name says', functio
     $shop = bareShop();
     $drop = Dropped::files($shop->user, ['IMG_1.jpg', 'IMG_2.jpg', 'SMOCK_moss_back.jpg']);
     $here = fn (array $files, Selection $where, ?View $view = null) => app(AcceptFiles::class)->here($shop->user, $drop, array_map(fn (string $file): int => idOf($drop, $file), $files), $shop->product, $where, $view);
-    expect(fn () => $here(['IMG_1.jpg'], Selection::nothing()))->toThrow(Refused::class, 'Point at a color');
+    expect(fn () => $here(['IMG_1.jpg'], Selection::nothing()))->toThrow(Refusal::class, 'Point at a color');
     $here(['IMG_1.jpg', 'SMOCK_moss_back.jpg'], $shop->part(['Color' => 'Clay']));
     $here(['IMG_2.jpg'], $shop->part(['Color' => 'Moss', 'Size' => 'M']), View::usual('worn'));
     expect($shop->files(['Color' => 'Clay']))->toBe(['SMOCK_moss_back.jpg', 'IMG_1.jpg'])
@@ -174,7 +174,7 @@ it('puts a better file in the place of another, which keeps where it is linked, 
         ->and(Dropped::standings($drop))->toBe(['SMOCK_clay_side.jpg' => 'sure', 'SMOCK_clay_worn.jpg' => 'double', 'SMOCK_moss_front.jpg' => 'double'])
         ->and(Dropped::one($drop, 'SMOCK_moss_front.jpg')->trouble())->toBe('The product has a picture of this view there');
     $rivals = Dropped::files($shop->user, ['SMOCK_slate_back.jpg', 'slate back SMOCK.jpg']);
-    expect(fn () => app(AcceptFiles::class)->asRead($shop->user, $rivals, Dropped::seen($rivals, Standing::Double), true))->toThrow(Refused::class, 'would both take the place of Slate back.jpg');
+    expect(fn () => app(AcceptFiles::class)->asRead($shop->user, $rivals, Dropped::seen($rivals, Standing::Double), true))->toThrow(Refusal::class, 'would both take the place of Slate back.jpg');
     $batch = app(AcceptFiles::class)->asRead($shop->user, $drop, Dropped::seen($drop, Standing::Double), true);
     $row = DB::table('placements')->find($old);
     expect($row->file_name)->toBe('SMOCK_moss_front.jpg')->and($row->alt_text)->toBe('From the front')->and($row->roles)->toBe('["lead"]')
@@ -239,9 +239,9 @@ it('learns a word for everybody, or for one sender, and reads the rest with it',
     $teach->run($shop->user, 'trr', $shop->id('Clay'));
     expect(Dropped::standings($other)['SMOCK_trr_side.jpg'])->toBe('sure')->and(LibraryValue::query()->where('name', 'Clay')->firstOrFail()->synonyms)->toContain('trr')
         ->and(DB::table('history')->whereNull('product_id')->latest('id')->value('words'))->toBe('Taught that “trr” means Color Clay');
-    expect(fn () => $teach->run($shop->user, 'Clay', $shop->id('Moss')))->toThrow(Refused::class, '“Clay” means Color Clay already')
-        ->and(fn () => $teach->run($shop->user, ' ', $shop->id('Moss')))->toThrow(Refused::class)
-        ->and(fn () => $teach->run($shop->user, 'x', 999_999))->toThrow(Refused::class);
+    expect(fn () => $teach->run($shop->user, 'Clay', $shop->id('Moss')))->toThrow(Refusal::class, '“Clay” means Color Clay already')
+        ->and(fn () => $teach->run($shop->user, ' ', $shop->id('Moss')))->toThrow(Refusal::class)
+        ->and(fn () => $teach->run($shop->user, 'x', 999_999))->toThrow(Refusal::class);
     $teach->run($shop->user, 'qrx', $shop->id('Slate'), 'Marle');
     expect(Dropped::one($marle, 'SMOCK_qrx_back.jpg')->verdict?->reach?->toArrays())
         ->toBe([[$shop->id('Color') => [$shop->id('Slate')]]]);
@@ -297,7 +297,7 @@ it('puts aside what belongs to nothing, and lets a drop be settled by anybody wi
     Dropped::acceptSure($other, $drop);
     expect(Dropped::standings($drop))->toBe(['IMG_1.jpg' => 'aside', 'SMOCK_moss_front.jpg' => 'linked'])
         ->and(app(Drops::class)->counts([$drop->id])[$drop->id]->isSettled())->toBeTrue()
-        ->and(fn () => app(SetAside::class)->run($other, $drop, [idOf($drop, 'SMOCK_moss_front.jpg')]))->toThrow(Refused::class, 'is linked by now')
+        ->and(fn () => app(SetAside::class)->run($other, $drop, [idOf($drop, 'SMOCK_moss_front.jpg')]))->toThrow(Refusal::class, 'is linked by now')
         ->and(fn () => app(SetAside::class)->run(Shop::person(Right::View), $drop, []))->toThrow(Illuminate\Auth\Access\AuthorizationException::class);
 });
 

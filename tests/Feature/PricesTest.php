@@ -12,10 +12,10 @@ use App\Catalog\MatrixChoices;
 use App\Http\Screens\LadderSpot;
 use App\Http\Screens\PriceScreen;
 use App\Models\HistoryEntry;
-use App\Refusals\Refused;
 use Core\Details\DetailKind;
 use Core\Pricing\UnreadablePrice;
 use Core\Reach\Selection;
+use Core\Refusal;
 use Illuminate\Support\Facades\Artisan;
 use Tests\Shop;
 
@@ -169,7 +169,7 @@ it('says what becomes of every amount in another currency, and changes all of th
     foreach (['10.25' => '10', '21.40' => '21', '39.50' => '40'] as $from => $to) {
         $page->assertSeeInOrder([$from, $to]);
     }
-    expect(fn () => app(ChangeCurrency::class)->run($shop->change(), 'JPY', false))->toThrow(Refused::class, 'JPY cannot have');
+    expect(fn () => app(ChangeCurrency::class)->run($shop->change(), 'JPY', false))->toThrow(Refusal::class, 'JPY cannot have');
     app(ChangeCurrency::class)->run($shop->change(), 'JPY', true);
     $loaded = $shop->loaded();
     expect($loaded->prices->base?->shown())->toBe('50')->and($loaded->prices->adjustments[$shop->id('XL')]->inWords())->toBe('+10 and +8 %')

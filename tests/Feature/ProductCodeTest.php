@@ -5,8 +5,8 @@ declare(strict_types=1);
 use App\Actions\SetCode;
 use App\Actions\SetProductCode;
 use App\Models\Right;
-use App\Refusals\Refused;
 use Core\Matrix\SkuState;
+use Core\Refusal;
 use Tests\Shop;
 
 function codeOf(Shop $shop): string
@@ -49,7 +49,7 @@ it('leaves the codes of SKUs where that is wanted, and those of retired ones alw
 it('refuses a code that is none, or that something has', function (string $typed, string $words): void {
     $shop = Shop::stocked();
     Shop::open('OTHER');
-    expect(fn () => app(SetProductCode::class)->run($shop->change(), $typed, true))->toThrow(Refused::class, $words)
+    expect(fn () => app(SetProductCode::class)->run($shop->change(), $typed, true))->toThrow(Refusal::class, $words)
         ->and(codeOf($shop))->toBe('SMOCK')->and(skuCodes($shop)[0])->toBe('SMOCK-MOSS-S');
 })->with([
     ['', 'up to 40 letters'], ['two words', 'up to 40 letters'], [str_repeat('x', 41), 'up to 40 letters'],
@@ -95,7 +95,7 @@ it('refuses to undo a code that another product has meanwhile, in words', functi
     $shop = Shop::stocked();
     app(SetProductCode::class)->run($shop->change(), 'GARB', false);
     Shop::open('SMOCK');
-    expect(fn () => $shop->undo())->toThrow(Refused::class)->and(codeOf($shop))->toBe('GARB');
+    expect(fn () => $shop->undo())->toThrow(Refusal::class)->and(codeOf($shop))->toBe('GARB');
 });
 
 it('takes the code of its only SKU where it has no axes', function (): void {

@@ -3,8 +3,8 @@
 declare(strict_types=1);
 
 use App\Actions\SetStock;
-use App\Refusals\Refused;
 use Core\Reach\Selection;
+use Core\Refusal;
 use Tests\Core\Samples;
 use Tests\Shop;
 use Tests\Walk\Breach;
@@ -56,7 +56,7 @@ it('keeps what can be undone and redone as two stacks, however changes, undoing 
             expect($shop->state())->toBe(array_pop($redo));
             $undo[] = $before;
         } elseif ($way === 4) {
-            expect(fn () => $shop->redo())->toThrow(Refused::class, 'nothing of yours to redo');
+            expect(fn () => $shop->redo())->toThrow(Refusal::class, 'nothing of yours to redo');
         }
     }
 })->with(range(1, 8));

@@ -6,12 +6,12 @@ use App\Actions\SetCounting;
 use App\Actions\SetDetail;
 use App\Actions\SetStock;
 use App\Catalog\MatrixChoices;
-use App\Refusals\Refused;
 use Core\Details\Counting;
 use Core\Details\DetailKind;
 use Core\Details\UnreadableDetail;
 use Core\Product\StockCount;
 use Core\Reach\Selection;
+use Core\Refusal;
 use Core\Stock\UnreadableUnits;
 use Illuminate\Support\Facades\Artisan;
 use Illuminate\Support\Facades\DB;
@@ -53,7 +53,7 @@ it('adds and takes away over a selection, and refuses what is not there as a who
     setStock($shop, '', ['Color' => 'Slate', 'Size' => 'M']);
     setStock($shop, '-1', ['Color' => 'Slate']);
     expect(stockOf($shop, ['Color' => 'Slate']))->toBe('27 in stock, 1 not counted')->and($shop->words())->toContain('1 are not counted, as before');
-    expect(fn () => setStock($shop, '+1', ['Color' => 'Slate', 'Size' => 'M']))->toThrow(Refused::class, 'Nobody has counted these yet');
+    expect(fn () => setStock($shop, '+1', ['Color' => 'Slate', 'Size' => 'M']))->toThrow(Refusal::class, 'Nobody has counted these yet');
 });
 
 it('counts 100, 50 and 150 by color over four sizes, sums them once, and undoes and redoes it', function (): void {
@@ -118,7 +118,7 @@ it('has what was counted for each SKU again, and says that nobody knows who has 
     stockPost($shop, 'stock/counting', ['counting' => 'sku'])->assertOk();
     expect(stockOf($shop))->toBe('120 in stock');
     stockPost($shop, 'stock/counting', ['counting' => 'none'])->assertOk();
-    expect(stockOf($shop))->toBe('stock not counted')->and(fn () => setStock($shop, '5'))->toThrow(Refused::class, 'is not counted');
+    expect(stockOf($shop))->toBe('stock not counted')->and(fn () => setStock($shop, '5'))->toThrow(Refusal::class, 'is not counted');
     stockPost($shop, 'stock/counting', ['counting' => 'guess'])->assertStatus(422);
     $shop->undo();
     expect(stockOf($shop))->toBe('120 in stock');

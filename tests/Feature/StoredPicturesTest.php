@@ -8,8 +8,8 @@ use App\Media\PhotoStore;
 use App\Media\SweepPhoto;
 use App\Models\Photo;
 use App\Models\Right;
-use App\Refusals\Refused;
 use Core\Reach\Selection;
+use Core\Refusal;
 use Illuminate\Support\Facades\DB;
 use Tests\Dropped;
 use Tests\Shop;
@@ -50,7 +50,7 @@ it('removes for good only what no product has, with its files, and never what ca
         ->and(array_filter($disk->allFiles('derived'), fn (string $path): bool => str_contains($path, $photo->sha256)))->toBe([])
         ->and(Dropped::standings($drop))->toBe(['again.jpg' => 'refused']);
     // What was undone would bring it back: that is refused in words.
-    expect(fn () => $shop->undo())->toThrow(Refused::class, 'not there any more');
+    expect(fn () => $shop->undo())->toThrow(Refusal::class, 'not there any more');
     $this->get('/library/history')->assertOk()->assertSee('Removed for good: spare.jpg');
 
     $shop->receive(['spare.jpg' => Shop::picture('spare')]);

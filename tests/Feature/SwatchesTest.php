@@ -21,7 +21,6 @@ use App\Models\HistoryEntry;
 use App\Models\Library;
 use App\Models\LibraryValue;
 use App\Models\Photo;
-use App\Refusals\Refused;
 use Core\Checks\SwatchCheck;
 use Core\Checks\SwatchFinding;
 use Core\Color\ColorDifference;
@@ -35,6 +34,7 @@ use Core\Matrix\AxisDisplay;
 use Core\Product\Difference;
 use Core\Product\DifferenceWording;
 use Core\Product\Remark;
+use Core\Refusal;
 use Illuminate\Support\Facades\Artisan;
 use Illuminate\Support\Facades\DB;
 use Tests\Shop;
@@ -125,7 +125,7 @@ it('gives a color that a value had nowhere to the library, and a piece of this c
     expect($shop->loaded()->swatches->own())->toHaveCount(3)
         ->and(LibraryValue::query()->where('name', 'Moss')->first()?->look()?->isPicture())->toBeFalse();
     // Where nothing lacks, nothing is done, and it is said.
-    expect(fn () => app(SetSwatches::class)->fromLeads($shop->change(), $shop->id('Color')))->toThrow(Refused::class, 'No value lacks a swatch');
+    expect(fn () => app(SetSwatches::class)->fromLeads($shop->change(), $shop->id('Color')))->toThrow(Refusal::class, 'No value lacks a swatch');
 });
 
 it('says why a gap stays open', function (): void {
@@ -135,7 +135,7 @@ it('says why a gap stays open', function (): void {
     $shop->cloth('both.jpg', '#5f7049', ['Color' => 'Moss'], View::usual('front'));
     app(LinkPhotos::class)->run($shop->change(), [$shop->placement('both.jpg')], $shop->part(['Color' => 'Clay']));
     expect(fn () => app(SetSwatches::class)->fromLeads($shop->change(), $shop->id('Color')))
-        ->toThrow(Refused::class, 'No gap can be filled from pictures: Moss has no picture of its own: both.jpg is of others too. Clay has no picture of its own');
+        ->toThrow(Refusal::class, 'No gap can be filled from pictures: Moss has no picture of its own: both.jpg is of others too. Clay has no picture of its own');
 });
 
 it('takes measured colors as they were seen, and not when the pictures show others by now', function (): void {
@@ -150,8 +150,8 @@ it('takes measured colors as they were seen, and not when the pictures show othe
     app(SetSwatches::class)->measured($shop->change(), $color, array_slice($seen, 0, 2, true), true);
     expect(swatch($shop, 'Moss')?->text())->toBe($seen[$shop->id('Moss')])->and(swatch($shop, 'Slate'))->toBeNull()
         ->and(HistoryEntry::query()->latest('id')->value('words'))->toBe('On this product, swatches taken from pictures: Moss, Clay');
-    expect(fn () => app(SetSwatches::class)->measured($shop->change(), $color, [$shop->id('Slate') => '#123456'], true))->toThrow(Refused::class, 'The pictures show other colors by now')
-        ->and(fn () => app(SetSwatches::class)->measured($shop->change(), $color, [], true))->toThrow(Refused::class, 'Mark the values');
+    expect(fn () => app(SetSwatches::class)->measured($shop->change(), $color, [$shop->id('Slate') => '#123456'], true))->toThrow(Refusal::class, 'The pictures show other colors by now')
+        ->and(fn () => app(SetSwatches::class)->measured($shop->change(), $color, [], true))->toThrow(Refusal::class, 'Mark the values');
 });
 
 it('names the picture that is linked to another color than it shows', function (): void {
@@ -270,7 +270,7 @@ it('keeps the picture of a swatch, and says where it is used', function (): void
     $this->post("/library/values/{$shop->id('Moss')}/swatch", ['version' => Library::whole()->version, 'kind' => 'piece', 'colors' => ['#5f7049'], 'photo' => $photo, 'frame' => '500-500-400-400-200-200'])->assertOk();
     expect(swatch($shop, 'Moss')?->piece?->photoId)->toBe($photo);
     expect(fn () => app(RemoveStored::class)->run(new App\History\Change($shop->user, null, Library::whole()->version), [$photo => 'pattern.jpg']))
-        ->toThrow(Refused::class, 'pattern.jpg stays: the swatch of Color Moss is a piece of it');
+        ->toThrow(Refusal::class, 'pattern.jpg stays: the swatch of Color Moss is a piece of it');
     $this->get("/intake/stored/{$photo}/uses")->assertOk()->assertSee('Swatches are cut from it: Color Moss');
     $this->get('/intake/stored?unused=1')->assertOk()->assertDontSee('pattern.jpg');
     // What is left of it in a sheet of names: the colors; for a picture of the product its file.
@@ -414,6 +414,6 @@ it('refuses in words an undo that would bring back a piece of a picture that is 
     app(SetSwatches::class)->one($change(), $shop->id('Moss'), Swatch::read('#5f7049'));
     app(RemoveStored::class)->run($change(), [$photo->id => 'pattern.jpg']);
     // The last word cannot be taken back, and what lies before it hangs on the picture.
-    expect(fn () => app(App\Actions\UndoRedo::class)->undo($change()))->toThrow(Refused::class);
+    expect(fn () => app(App\Actions\UndoRedo::class)->undo($change()))->toThrow(Refusal::class);
     expect(LibraryValue::query()->where('name', 'Moss')->value('swatch'))->toBe('#5f7049');
 });

@@ -8,10 +8,10 @@ use App\Catalog\LoadedProduct;
 use App\Catalog\ReadAxis;
 use App\Models\LibraryAxis;
 use App\Models\LibraryValue;
-use App\Refusals\Refused;
 use Core\Matrix\AxisDisplay;
 use Core\Matrix\AxisKind;
 use Core\Matrix\Value;
+use Core\Refusal;
 use Illuminate\Support\Facades\DB;
 use Tests\Shop;
 
@@ -99,7 +99,7 @@ it('proposes a code of its own for every new value', function (): void {
 
 it('refuses in words what cannot be read', function (array $drafts, string $why): void {
     $axes = array_map(fn (array $draft): DraftAxis => new DraftAxis(...$draft), $drafts);
-    expect(fn () => app(DraftReader::class)->read($axes))->toThrow(Refused::class, $why);
+    expect(fn () => app(DraftReader::class)->read($axes))->toThrow(Refusal::class, $why);
 })->with([
     'no name' => [[['', 'S, M']], 'Say what “S, M” are: give the axis a name'],
     'a long name' => [[[str_repeat('n', 61), 'S']], 'The name of an axis can have 60 characters'],

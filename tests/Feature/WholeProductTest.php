@@ -16,7 +16,6 @@ use App\Actions\SetOpening;
 use App\Actions\SetPrices;
 use App\Actions\SetStock;
 use App\Actions\UnlinkPhotos;
-use App\Refusals\Refused;
 use Core\Details\Fact;
 use Core\Gallery\Placement;
 use Core\Gallery\Role;
@@ -32,6 +31,7 @@ use Core\Product\Remark;
 use Core\Product\Sku;
 use Core\Reach\Reach;
 use Core\Reach\Selection;
+use Core\Refusal;
 use Tests\Core\Samples;
 use Tests\Shop;
 
@@ -79,7 +79,7 @@ it('makes a product again what it was, in one entry that is undone to the identi
         $states[] = $shop->loaded()->state();
         try {
             somethingElse($shop, $random);
-        } catch (Refused|Core\CoreException) {
+        } catch (Refusal|Core\CoreException) {
             continue;
         }
     }
@@ -138,7 +138,7 @@ it('refuses a code that another product has, and leaves all as it was', function
     $skus = $is->skus;
     $skus[3] = new Sku($skus[3]->id, $skus[3]->cell, $skus[3]->state, 'OTHER-S', $skus[3]->price, 99);
     $before = $shop->everything();
-    expect(fn () => app(ChangeProduct::class)->run($shop->change(), new ProductState($is->details, $is->matrix, $skus, $is->pictures), 'Sheet'))->toThrow(Refused::class, 'OTHER-S is the code of');
+    expect(fn () => app(ChangeProduct::class)->run($shop->change(), new ProductState($is->details, $is->matrix, $skus, $is->pictures), 'Sheet'))->toThrow(Refusal::class, 'OTHER-S is the code of');
     expect($shop->everything())->toEqual($before);
 });
 

@@ -7,9 +7,9 @@ namespace Tests\Walk;
 use App\Models\HistoryEntry;
 use App\Models\Right;
 use App\Models\User;
-use App\Refusals\Refused;
 use Closure;
 use Core\CoreException;
+use Core\Refusal;
 use Illuminate\Support\Facades\DB;
 use Tests\Shop;
 use Throwable;
@@ -74,7 +74,7 @@ final class Walk
                 $takeBack();
             }
             $this->laws->countsAreFresh();
-        } catch (Refused $refused) {
+        } catch (Refusal $refused) {
             // Values that a change made stay in the library when it is undone; one may have taken an older name.
             return str_contains($refused->getMessage(), 'the library has another value') ? null : new Breach('one’s own changes can be undone', $refused->getMessage(), count($steps), $done);
         } catch (LawBroken $broken) {
@@ -95,7 +95,7 @@ final class Walk
         $this->laws->remember();
         try {
             $this->deeds->do($step, $person);
-        } catch (Refused|CoreException $refusal) {
+        } catch (CoreException $refusal) {
             LawBroken::unlessSame($this->laws->state(), $before, 'what is refused changes nothing');
 
             return ["{$this->deeds->last}: refused: {$refusal->getMessage()}", null];

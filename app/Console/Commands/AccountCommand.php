@@ -10,7 +10,7 @@ use App\Actions\OpenAccount;
 use App\Console\GivenTexts;
 use App\Models\Right;
 use App\Models\User;
-use App\Refusals\Refused;
+use Core\Refusal;
 use Illuminate\Console\Command;
 
 final class AccountCommand extends Command
@@ -35,7 +35,7 @@ final class AccountCommand extends Command
                 $form->email,
             );
             $account = $action->run(null, $form, $password);
-        } catch (Refused $refused) {
+        } catch (Refusal $refused) {
             $this->error($refused->getMessage());
 
             return self::FAILURE;

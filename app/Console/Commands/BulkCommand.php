@@ -13,9 +13,9 @@ use App\Catalog\ListQuery;
 use App\Catalog\ProductList;
 use App\Console\GivenTexts;
 use App\Models\User;
-use App\Refusals\Kind;
-use App\Refusals\Refused;
 use Core\Reach\Selection;
+use Core\Refusal;
+use Core\RefusalKind;
 use Illuminate\Console\Command;
 
 /** One act on many products, from the command line. The queue worker does the work. */
@@ -59,20 +59,20 @@ final class BulkCommand extends Command
             if ($what === 'show') {
                 return $this->show($batches, $value);
             }
-            $user = $accounts->withAddress((string) $this->optional('as')) ?? throw new Refused('Say whose account does it: --as=name@shop.example.', Kind::Missing, 'as');
+            $user = $accounts->withAddress((string) $this->optional('as')) ?? throw new Refusal('Say whose account does it: --as=name@shop.example.', RefusalKind::Missing, 'as');
             $id = in_array($what, self::WAYS, true) ? $this->steered($steer, $user, $what, $value) : $this->begun($start, $list, $user, $what, $value);
 
             return $this->show($batches, $id);
-        } catch (Refused $refusal) {
+        } catch (Refusal $refusal) {
             $this->error($refusal->getMessage());
 
-            return $refusal->kind === Kind::Missing ? self::INVALID : self::FAILURE;
+            return $refusal->kind === RefusalKind::Missing ? self::INVALID : self::FAILURE;
         }
     }
 
     private function begun(StartBatch $start, ProductList $list, User $user, string $what, string $value): string
     {
-        [$act, $wanted] = self::WHAT[$what] ?? throw new Refused('Say what is to be changed: '.implode(', ', array_keys(self::WHAT)).'.', Kind::Missing, 'what');
+        [$act, $wanted] = self::WHAT[$what] ?? throw new Refusal('Say what is to be changed: '.implode(', ', array_keys(self::WHAT)).'.', RefusalKind::Missing, 'what');
         if ($act === 'value-price') {
             $wanted['of'] = (string) $this->valueId();
         }
@@ -87,9 +87,9 @@ final class BulkCommand extends Command
         [$axis, $value] = explode('=', $this->optional('of').'=', 3);
 
         return $this->library->valueCalled($axis, $value)
-            ?? throw new Refused(
+            ?? throw new Refusal(
                 'Say whose price is to be changed, with its axis: --of="Size=XL".',
-                Kind::Missing,
+                RefusalKind::Missing,
                 'of',
             );
     }

@@ -13,8 +13,8 @@ use App\Console\GivenTexts;
 use App\Files\SheetWriter;
 use App\Files\ShootingSheet;
 use App\Models\Product;
-use App\Refusals\Kind;
-use App\Refusals\Refused;
+use Core\Refusal;
+use Core\RefusalKind;
 use Illuminate\Console\Command;
 
 final class CoverageCommand extends Command
@@ -32,7 +32,7 @@ final class CoverageCommand extends Command
             $lacks = $this->option('json') ? $this->printJson($ids, $loader, $report) : $this->printTable($ids, $loader);
             $file = $this->optional('shooting-list');
             $written = $file === null ? 0 : $this->write($file, $ids, $list, $sheet);
-        } catch (Refused $refused) {
+        } catch (Refusal $refused) {
             $this->components->error($refused->getMessage());
 
             return 2;
@@ -52,7 +52,7 @@ final class CoverageCommand extends Command
         $found = Product::query()->standing()->when($wanted !== [], fn ($query) => $query->whereIn('code', $wanted))->orderBy('code')->pluck('code', 'id')->all();
         $missing = array_udiff($wanted, $found, strcasecmp(...));
         if ($missing !== []) {
-            throw new Refused('No product has the code '.implode(', ', $missing).'.', Kind::Gone, 'product');
+            throw new Refusal('No product has the code '.implode(', ', $missing).'.', RefusalKind::Gone, 'product');
         }
 
         return array_map(intval(...), array_keys($found));
@@ -101,7 +101,7 @@ final class CoverageCommand extends Command
             });
             $rows = [];
             foreach ($coverage->rows ?? [] as $row) {
-                $rows[] = [$loaded->matrix->inWords($row->combination) ?: 'the whole product', $row->skus, ...array_map(fn ($cell): string => $cell->inWords(), array_values($row->cells))];
+                $rows[] = [$loaded->matrix->inWordsOr($row->combination, 'the whole product'), $row->skus, ...array_map(fn ($cell): string => $cell->inWords(), array_values($row->cells))];
                 $lacks = $lacks || $row->lacks() > 0;
             }
             if ($rows !== []) {
@@ -116,7 +116,7 @@ final class CoverageCommand extends Command
     private function write(string $file, array $ids, ShootingList $list, ShootingSheet $sheet): int
     {
         if (! is_dir(dirname($file)) || ! is_writable(dirname($file))) {
-            throw new Refused('There is no folder '.dirname($file).' that can be written to.', Kind::Gone, 'shooting-list');
+            throw new Refusal('There is no folder '.dirname($file).' that can be written to.', RefusalKind::Gone, 'shooting-list');
         }
         $written = $sheet->write($list->of($ids), SheetWriter::byEnding("{$file}.part", strtolower(pathinfo($file, PATHINFO_EXTENSION))));
         rename("{$file}.part", $file);

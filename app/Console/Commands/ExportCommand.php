@@ -9,8 +9,8 @@ use App\Files\JsonLdDocument;
 use App\Files\SheetExport;
 use App\Files\SheetWriter;
 use App\Models\Product;
-use App\Refusals\Kind;
-use App\Refusals\Refused;
+use Core\Refusal;
+use Core\RefusalKind;
 use Illuminate\Console\Command;
 use Illuminate\Database\Eloquent\Builder;
 
@@ -35,7 +35,7 @@ final class ExportCommand extends Command
         $partial = $file.'.part';
         try {
             $rows = $this->write($file, $partial, array_map(intval(...), array_keys($products)), $sheet, $document);
-        } catch (Refused $refused) {
+        } catch (Refusal $refused) {
             return $this->refuse($refused->getMessage());
         }
         rename($partial, $file);
@@ -50,19 +50,19 @@ final class ExportCommand extends Command
     private function write(string $file, string $partial, array $productIds, SheetExport $sheet, JsonLdDocument $document): int
     {
         if (! is_dir(dirname($file)) || ! is_writable(dirname($file))) {
-            throw new Refused('There is no folder '.dirname($file).' that can be written to.', Kind::Gone, 'file');
+            throw new Refusal('There is no folder '.dirname($file).' that can be written to.', RefusalKind::Gone, 'file');
         }
         $ending = strtolower(pathinfo($file, PATHINFO_EXTENSION));
         if ($ending === 'jsonld') {
             if (count($productIds) !== 1) {
-                throw new Refused('A .jsonld file holds one product. Name it with --product=CODE.', Kind::Impossible, 'file');
+                throw new Refusal('A .jsonld file holds one product. Name it with --product=CODE.', RefusalKind::Impossible, 'file');
             }
             file_put_contents($partial, $document->of(Product::query()->findOrFail($productIds[0])));
 
             return 1;
         }
         if ($ending === 'zip') {
-            throw new Refused('Packages (.zip) cannot be written yet. Use .csv, .xlsx, .ods or .jsonld.', Kind::Impossible, 'file');
+            throw new Refusal('Packages (.zip) cannot be written yet. Use .csv, .xlsx, .ods or .jsonld.', RefusalKind::Impossible, 'file');
         }
 
         return $sheet->write($productIds, SheetWriter::byEnding($partial, $ending));

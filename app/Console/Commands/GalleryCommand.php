@@ -9,10 +9,10 @@ use App\Catalog\LoadedProduct;
 use App\Catalog\ProductLoader;
 use App\Console\GivenTexts;
 use App\Models\Product;
-use App\Refusals\Kind;
-use App\Refusals\Refused;
 use Core\CoreException;
 use Core\Product\Sku;
+use Core\Refusal;
+use Core\RefusalKind;
 use Illuminate\Console\Command;
 
 final class GalleryCommand extends Command
@@ -34,7 +34,7 @@ final class GalleryCommand extends Command
         $loaded = $loader->load($product);
         try {
             $galleries = $this->galleries($loaded, $report);
-        } catch (Refused|CoreException $refused) {
+        } catch (CoreException $refused) {
             $this->components->error($refused->getMessage());
 
             return 2;
@@ -53,7 +53,7 @@ final class GalleryCommand extends Command
         $wanted = $this->optional('sku');
         $skus = $wanted === null ? array_values($loaded->made) : array_values(array_filter($loaded->skus, fn (Sku $sku): bool => strcasecmp($sku->code, $wanted) === 0));
         if (count($skus) === 0) {
-            throw new Refused($wanted === null ? "{$loaded->product->name} has no SKU on offer." : "{$loaded->product->name} has no SKU {$wanted}.", Kind::Gone, 'sku');
+            throw new Refusal($wanted === null ? "{$loaded->product->name} has no SKU on offer." : "{$loaded->product->name} has no SKU {$wanted}.", RefusalKind::Gone, 'sku');
         }
 
         return (function () use ($skus, $loaded, $report): iterable {

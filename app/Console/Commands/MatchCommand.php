@@ -15,8 +15,6 @@ use App\Media\IncomingFile;
 use App\Media\LookedAt;
 use App\Models\Product;
 use App\Models\User;
-use App\Refusals\Kind;
-use App\Refusals\Refused;
 use Core\Matching\DroppedName;
 use Core\Matching\DropReader;
 use Core\Matching\KnownProduct;
@@ -25,6 +23,8 @@ use Core\Matching\SeenPicture;
 use Core\Matching\Verdict;
 use Core\Reach\Reach;
 use Core\Reach\Wording;
+use Core\Refusal;
+use Core\RefusalKind;
 use FilesystemIterator;
 use Illuminate\Console\Command;
 use Illuminate\Support\Str;
@@ -50,13 +50,13 @@ final class MatchCommand extends Command
         try {
             $given = $this->givenProduct();
             $accept = $this->accepted();
-            $user = $accept === null ? null : $accounts->withAddress((string) $this->optional('as')) ?? throw new Refused('Say whose account links them: --as=name@shop.example.', Kind::Missing, 'as');
+            $user = $accept === null ? null : $accounts->withAddress((string) $this->optional('as')) ?? throw new Refusal('Say whose account links them: --as=name@shop.example.', RefusalKind::Missing, 'as');
             $names = $this->names();
             $seen = $this->seen($names, $looked, $resemblances);
             $list = $words->of($names, $given, (string) $this->optional('sender'), Resemblances::products($seen));
             $verdicts = (new DropReader($list))->read($names, $given?->id, $seen);
             $this->option('json') ? $this->printJson($names, $verdicts, $list) : $this->print($names, $verdicts, $list);
-        } catch (Refused $refusal) {
+        } catch (Refusal $refusal) {
             $this->components->error($refusal->getMessage());
 
             return 2;
@@ -89,14 +89,14 @@ final class MatchCommand extends Command
     {
         $code = $this->optional('product');
 
-        return $code === null ? null : Product::query()->standing()->where('code', $code)->first() ?? throw new Refused("No product has the code {$code}.", Kind::Gone, 'product');
+        return $code === null ? null : Product::query()->standing()->where('code', $code)->first() ?? throw new Refusal("No product has the code {$code}.", RefusalKind::Gone, 'product');
     }
 
     private function accepted(): ?float
     {
         $typed = $this->optional('accept');
         if ($typed !== null && (! is_numeric($typed) || (float) $typed <= 0.5 || (float) $typed > 1)) {
-            throw new Refused('--accept wants a confidence above 0.5, up to 1, such as 0.9.', Kind::Unreadable, 'accept');
+            throw new Refusal('--accept wants a confidence above 0.5, up to 1, such as 0.9.', RefusalKind::Unreadable, 'accept');
         }
 
         return $typed === null ? null : (float) $typed;
@@ -107,7 +107,7 @@ final class MatchCommand extends Command
     {
         $dir = rtrim($this->text('dir'), '/');
         if (! is_dir($dir) || ! is_readable($dir)) {
-            throw new Refused("{$dir} is no folder that can be read.", Kind::Gone, 'dir');
+            throw new Refusal("{$dir} is no folder that can be read.", RefusalKind::Gone, 'dir');
         }
         $names = [];
         /** @var SplFileInfo $file */
@@ -116,7 +116,7 @@ final class MatchCommand extends Command
                 $names[$file->getPathname()] = new DroppedName($file->getFilename(), basename($dir).substr($file->getPath(), strlen($dir)));
             }
             if (count($names) > self::MOST_FILES) {
-                throw new Refused('There are more than '.number_format(self::MOST_FILES).' pictures in this folder. Read its folders one after the other.', Kind::Impossible, 'dir');
+                throw new Refusal('There are more than '.number_format(self::MOST_FILES).' pictures in this folder. Read its folders one after the other.', RefusalKind::Impossible, 'dir');
             }
         }
         ksort($names, SORT_NATURAL);

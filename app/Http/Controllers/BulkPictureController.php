@@ -12,8 +12,8 @@ use App\Http\Screens\BulkPictureScreen;
 use App\Http\Screens\CatalogScreen;
 use App\Intake\StoredPictures;
 use App\Intake\StoredQuery;
-use App\Refusals\Refused;
 use Core\Reach\Selection;
+use Core\Refusal;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
 
@@ -43,7 +43,7 @@ final readonly class BulkPictureController
         [$bulk, $problem] = [null, ''];
         try {
             $bulk = $action->meant($wanted);
-        } catch (Refused $refused) {
+        } catch (Refusal $refused) {
             $problem = $refused->getMessage();
         }
 

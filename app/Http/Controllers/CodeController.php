@@ -6,15 +6,17 @@ namespace App\Http\Controllers;
 
 use App\Actions\AllocateGtins;
 use App\Actions\ApplyCodePattern;
-use App\Catalog\ChosenSkus;
+use App\Catalog\CatalogLookup;
 use App\Catalog\CodePatterns;
 use App\Catalog\ProductLoader;
 use App\Http\BoardRequest;
 use App\Http\BoardResponder;
 use App\Http\Screens\LabelScreen;
 use App\Models\GtinRangeRecord;
+use Core\Changes\NumberFromRange;
 use Core\Codes\Gtin;
 use Core\Codes\UnreadableGtin;
+use Core\Product\ChosenSkus;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\Response;
 
@@ -40,14 +42,14 @@ final readonly class CodeController
     }
 
     /** Which GTINs the selected SKUs would be given. */
-    public function gtinPlan(BoardRequest $request, AllocateGtins $action): View
+    public function gtinPlan(BoardRequest $request, CatalogLookup $catalog): View
     {
         $chosen = $this->loader->load($request->product())->chosen($request->selection());
         $ranges = $this->patterns->ranges();
         $range = array_values(array_filter($ranges, fn (GtinRangeRecord $one): bool => $one->id === $request->integer('range')))[0] ?? $ranges[0] ?? null;
-        [$numbers, $problem] = $this->next($action, $chosen, $range);
+        [$numbers, $problem] = $this->next($chosen, $range, $catalog);
 
-        return view('board.gtins', ['product' => $request->product(), 'chosen' => $chosen, 'lacking' => $action->lacking($chosen), 'ranges' => $ranges, 'range' => $range, 'numbers' => $numbers, 'problem' => $problem, 'restriction' => $numbers === [] ? null : Gtin::restriction($numbers[0])]);
+        return view('board.gtins', ['product' => $request->product(), 'chosen' => $chosen, 'lacking' => NumberFromRange::lacking($chosen), 'ranges' => $ranges, 'range' => $range, 'numbers' => $numbers, 'problem' => $problem, 'restriction' => $numbers === [] ? null : Gtin::restriction($numbers[0])]);
     }
 
     public function allocate(BoardRequest $request, AllocateGtins $action): Response
@@ -65,13 +67,13 @@ final readonly class CodeController
     }
 
     /** @return array{list<string>, string} the numbers, or why there are none */
-    private function next(AllocateGtins $action, ChosenSkus $chosen, ?GtinRangeRecord $range): array
+    private function next(ChosenSkus $chosen, ?GtinRangeRecord $range, CatalogLookup $catalog): array
     {
         if ($range === null) {
             return [[], ''];
         }
         try {
-            return [$action->next($range->toCore(), count($action->lacking($chosen))), ''];
+            return [NumberFromRange::next($range->toCore(), count(NumberFromRange::lacking($chosen)), $catalog), ''];
         } catch (UnreadableGtin $exhausted) {
             return [[], $exhausted->getMessage()];
         }

@@ -23,12 +23,12 @@ use App\Http\Screens\SwatchScreen;
 use App\Http\SwatchSheetAnswer;
 use App\Models\LibraryValue;
 use App\Models\Product;
-use App\Refusals\Kind;
-use App\Refusals\Refused;
 use Core\Checks\AxisColors;
 use Core\Color\ColorOrder;
 use Core\Color\Swatch;
 use Core\Matrix\AxisDisplay;
+use Core\Refusal;
+use Core\RefusalKind;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\Response;
 
@@ -51,7 +51,7 @@ final readonly class ColorsController
 
     public function order(BoardRequest $request, ReorderValues $action): Response
     {
-        $by = ColorOrder::tryFrom($request->string('by')->toString()) ?? throw new Refused('Say by what the colors are to be ordered.', Kind::Missing, 'by');
+        $by = ColorOrder::tryFrom($request->string('by')->toString()) ?? throw new Refusal('Say by what the colors are to be ordered.', RefusalKind::Missing, 'by');
 
         return $this->pages->fragment($request, ProductPage::Colors, $action->byColor($request->change(), $request->integer('axis'), $by));
     }
@@ -109,7 +109,7 @@ final readonly class ColorsController
     /** A swatch moved on the map: the same with another color. */
     public function move(BoardRequest $request, Product $product, LibraryValue $value, SetSwatches $action): Response
     {
-        $lab = $request->lab() ?? throw new Refused('Say which color it is to have.', Kind::Missing, 'lab');
+        $lab = $request->lab() ?? throw new Refusal('Say which color it is to have.', RefusalKind::Missing, 'lab');
         $swatch = $this->loader->again($product)->swatches->of($value->id);
         $moved = $swatch === null ? Swatch::of($lab->toSrgb()) : $swatch->called($lab->toSrgb());
 
@@ -143,6 +143,6 @@ final readonly class ColorsController
 
     private function screen(LoadedProduct $loaded, BoardRequest $request): ColorScreen
     {
-        return ColorScreen::of($loaded, $request->integer('axis'), $request->eyes(), false) ?? throw new Refused('This product has no axis with colors.', Kind::Impossible, 'axis');
+        return ColorScreen::of($loaded, $request->integer('axis'), $request->eyes(), false) ?? throw new Refusal('This product has no axis with colors.', RefusalKind::Impossible, 'axis');
     }
 }

@@ -13,9 +13,9 @@ use App\Http\ProductPage;
 use App\Http\ProductPageResponder;
 use App\Http\Screens\HoleScreen;
 use App\Http\Screens\PictureAxesScreen;
-use App\Refusals\Kind;
-use App\Refusals\Refused;
 use Core\Gallery\Need;
+use Core\Refusal;
+use Core\RefusalKind;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\Response;
 
@@ -35,15 +35,15 @@ final readonly class CoverageController
     public function hole(BoardRequest $request, ProductLoader $loader): View
     {
         $loaded = $loader->again($request->product());
-        $view = $request->pictureView() ?? throw new Refused('Say which view is meant.', Kind::Missing, 'view');
+        $view = $request->pictureView() ?? throw new Refusal('Say which view is meant.', RefusalKind::Missing, 'view');
 
         return view('coverage.hole', ['product' => $loaded->product, 'hole' => HoleScreen::of($loaded, $request->onto() ?? $request->selection(), $view)]);
     }
 
     public function fill(BoardRequest $request, FillHole $action): Response
     {
-        $part = $request->onto() ?? throw new Refused('Say which part of the product lacks it.', Kind::Missing, 'onto');
-        $view = $request->pictureView() ?? throw new Refused('Say which view it shows.', Kind::Missing, 'view');
+        $part = $request->onto() ?? throw new Refusal('Say which part of the product lacks it.', RefusalKind::Missing, 'onto');
+        $view = $request->pictureView() ?? throw new Refusal('Say which view it shows.', RefusalKind::Missing, 'view');
 
         return $this->pages->fragment($request, ProductPage::Coverage, $action->run($request->change(), $request->placementIds(), $part, $view));
     }
@@ -63,7 +63,7 @@ final readonly class CoverageController
 
     public function shot(BoardRequest $request, SetShot $action): Response
     {
-        $view = $request->pictureView() ?? throw new Refused('Say which view is meant.', Kind::Missing, 'view');
+        $view = $request->pictureView() ?? throw new Refusal('Say which view is meant.', RefusalKind::Missing, 'view');
 
         return $this->pages->fragment($request, ProductPage::Coverage, $action->run($request->change(), $view, Need::tryFrom($request->string('need')->toString()), $request->string('reason')->toString()));
     }

@@ -18,7 +18,6 @@ use App\Http\ProductPage;
 use App\Http\ProductPageResponder;
 use App\Http\Screens\DetailPartScreen;
 use App\Http\Screens\PictureLinks;
-use App\Refusals\Refused;
 use Core\CoreException;
 use Core\Details\DetailKind;
 use Core\Details\FactKind;
@@ -28,6 +27,7 @@ use Core\Pricing\UnknownCurrency;
 use Core\Reach\Clause;
 use Core\Reach\Selection;
 use Core\Reach\TypedSelection;
+use Core\Refusal;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\Response;
 use Illuminate\Validation\Rule;
@@ -106,7 +106,7 @@ final class DetailsController
     {
         $part = $this->loader->load($request->product())->selected($request->selection());
         if ($part->isNothing()) {
-            throw Refused::nothingSelected();
+            throw Refusal::nothingSelected();
         }
 
         return view('details.part', ['product' => $request->product(), 'screen' => new DetailPartScreen($request->detail(), $part)]);
@@ -123,7 +123,7 @@ final class DetailsController
         try {
             $plan = $skusToo ? $action->plan($loaded, $typed, $request->choices()->codes) : null;
             $action->refuseTaken($loaded, trim($typed), $plan);
-        } catch (Refused|CoreException $refusal) {
+        } catch (CoreException $refusal) {
             $problem = $refusal->getMessage();
         }
 

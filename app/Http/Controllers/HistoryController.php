@@ -12,8 +12,8 @@ use App\Http\BoardResponder;
 use App\Http\Screens\ComparisonScreen;
 use App\Models\HistoryEntry;
 use App\Models\Product;
-use App\Refusals\Kind;
-use App\Refusals\Refused;
+use Core\Refusal;
+use Core\RefusalKind;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\Response;
 
@@ -40,7 +40,7 @@ final class HistoryController
             $request->product(),
             $snapshots,
             $this->timeline,
-            $request->integer('from') ?: throw new Refused('Choose the point to compare from.', Kind::Missing, 'from'),
+            $request->integer('from') ?: throw new Refusal('Choose the point to compare from.', RefusalKind::Missing, 'from'),
             $request->integer('to') ?: null,
         )]);
     }

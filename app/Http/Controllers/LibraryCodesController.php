@@ -12,7 +12,6 @@ use App\Http\Screens\CodesScreen;
 use App\Http\Screens\LibraryScreen;
 use App\Models\CodePatternRecord;
 use App\Models\GtinRangeRecord;
-use App\Refusals\Refused;
 use Core\Codes\CodePattern;
 use Core\CoreException;
 use Illuminate\Contracts\View\View;
@@ -35,7 +34,7 @@ final class LibraryCodesController
     {
         try {
             [$wanted, $problem] = [$this->typed($request), ''];
-        } catch (CoreException|Refused $refused) {
+        } catch (CoreException $refused) {
             [$wanted, $problem] = [null, $refused->getMessage()];
         }
 

@@ -20,11 +20,11 @@ use App\Http\Screens\TriedColor;
 use App\Http\SwatchSheetAnswer;
 use App\Models\LibraryAxis;
 use App\Models\LibraryValue;
-use App\Refusals\Kind;
-use App\Refusals\Refused;
 use Core\Color\ColorOrder;
 use Core\Color\Swatch;
 use Core\Color\UnreadableColor;
+use Core\Refusal;
+use Core\RefusalKind;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\Response;
 
@@ -43,7 +43,7 @@ final readonly class LibraryColorsController
     /** A value with the color that was tried for it. */
     public function add(LibraryRequest $request, LibraryAxis $axis, AddLibraryValues $action): View
     {
-        $swatch = $request->swatchForm()?->swatch($this->naming) ?? throw new Refused('Say which color the new value has.', Kind::Missing, 'colors.0');
+        $swatch = $request->swatchForm()?->swatch($this->naming) ?? throw new Refusal('Say which color the new value has.', RefusalKind::Missing, 'colors.0');
         $action->one($request->change(), $axis->id, $request->string('name')->toString(), $swatch);
 
         return $this->page($request, $axis, true);
@@ -51,7 +51,7 @@ final readonly class LibraryColorsController
 
     public function order(LibraryRequest $request, LibraryAxis $axis, OrderLibraryValues $action): View
     {
-        $by = ColorOrder::tryFrom($request->string('by')->toString()) ?? throw new Refused('Say by what the colors are to be ordered.', Kind::Missing, 'by');
+        $by = ColorOrder::tryFrom($request->string('by')->toString()) ?? throw new Refusal('Say by what the colors are to be ordered.', RefusalKind::Missing, 'by');
         $action->byColor($request->change(), $axis->id, $by);
 
         return $this->page($request, $axis, true);
@@ -91,7 +91,7 @@ final readonly class LibraryColorsController
 
     public function move(LibraryRequest $request, LibraryValue $value, SetSwatches $action): View
     {
-        $lab = $request->lab() ?? throw new Refused('Say which color it is to have.', Kind::Missing, 'lab');
+        $lab = $request->lab() ?? throw new Refusal('Say which color it is to have.', RefusalKind::Missing, 'lab');
         $action->one($request->change(), $value->id, $value->look()?->called($lab->toSrgb()) ?? Swatch::of($lab->toSrgb()));
 
         return $this->page($request, $this->shelf->axis($value->axis_id), true);

@@ -9,8 +9,8 @@ use App\Media\IncomingFile;
 use App\Media\MediaKind;
 use App\Media\PhotoStore;
 use App\Models\Photo;
-use App\Refusals\Kind;
-use App\Refusals\Refused;
+use Core\Refusal;
+use Core\RefusalKind;
 use Illuminate\Filesystem\LocalFilesystemAdapter;
 use Illuminate\Http\Request;
 use Illuminate\Http\UploadedFile;
@@ -30,7 +30,7 @@ final class MediaController
         $headers = ['Content-Type' => MediaKind::TYPES[$type]];
         $response = $store->disk() instanceof LocalFilesystemAdapter
             ? new BinaryFileResponse($store->disk()->path($path), 200, $headers)
-            : response()->stream(fn () => fpassthru($store->disk()->readStream($path) ?? throw new Refused('The file of this film is missing. Drop it again.', Kind::Gone)), 200, $headers + ['Content-Length' => (string) $photo->bytes]);
+            : response()->stream(fn () => fpassthru($store->disk()->readStream($path) ?? throw new Refusal('The file of this film is missing. Drop it again.', RefusalKind::Gone)), 200, $headers + ['Content-Length' => (string) $photo->bytes]);
         $response->setPrivate()->setMaxAge(self::YEAR)->setImmutable();
         $response->setEtag($photo->sha256);
 
@@ -41,7 +41,7 @@ final class MediaController
     {
         $file = $request->file('poster');
         if (! $file instanceof UploadedFile || ! $file->isValid()) {
-            throw new Refused('The poster did not arrive. Take it again.', Kind::Missing, 'poster');
+            throw new Refusal('The poster did not arrive. Take it again.', RefusalKind::Missing, 'poster');
         }
         $action->run($request->user(), $photo, new IncomingFile((string) $file->getRealPath(), 'The poster'));
 

@@ -10,8 +10,8 @@ use App\Actions\EditOwnAccount;
 use App\Actions\EndSessions;
 use App\Http\AccountRequest;
 use App\Http\SignedIn;
-use App\Refusals\Kind;
-use App\Refusals\Refused;
+use Core\Refusal;
+use Core\RefusalKind;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Support\Facades\Hash;
@@ -75,7 +75,7 @@ final class OwnAccountController
     {
         Session::reflash();
         if (! Hash::check($request->text('current_password'), $request->own()->password)) {
-            throw new Refused('This is not your password. Type it once more.', Kind::Unreadable, 'current_password');
+            throw new Refusal('This is not your password. Type it once more.', RefusalKind::Unreadable, 'current_password');
         }
         $signedIn->passwordGiven($request);
 

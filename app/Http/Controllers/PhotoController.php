@@ -30,12 +30,12 @@ use App\Media\PhotoStore;
 use App\Media\PictureFormat;
 use App\Models\Photo;
 use App\Models\Product;
-use App\Refusals\Kind;
-use App\Refusals\Refused;
 use Core\Gallery\Crop;
 use Core\Gallery\Role;
 use Core\Gallery\Shape;
 use Core\Gallery\View as PictureView;
+use Core\Refusal;
+use Core\RefusalKind;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
@@ -154,7 +154,7 @@ final class PhotoController
     {
         $file = $request->file('file');
         if (! $file instanceof UploadedFile) {
-            throw new Refused('Choose the file that takes its place.', Kind::Missing, 'file');
+            throw new Refusal('Choose the file that takes its place.', RefusalKind::Missing, 'file');
         }
 
         return $this->board->fragment($request, $action->run($request->change(), $placement, $this->incoming($file)));
@@ -182,7 +182,7 @@ final class PhotoController
 
     public function place(BoardRequest $request, PlaceInStrip $action): Response
     {
-        $onto = $request->onto() ?? throw new Refused('Drop it on a strip.', Kind::Missing, 'onto');
+        $onto = $request->onto() ?? throw new Refusal('Drop it on a strip.', RefusalKind::Missing, 'onto');
 
         return $this->board->fragment($request, $action->run($request->change(), $request->placementIds()[0] ?? 0, $request->selection(), $onto, $request->integer('to'), $request->boolean('instead')));
     }

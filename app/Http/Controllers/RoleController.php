@@ -11,10 +11,10 @@ use App\Http\ProductPage;
 use App\Http\ProductPageResponder;
 use App\Http\Screens\PictureLinks;
 use App\Http\Screens\RoleScreen;
-use App\Refusals\Kind;
-use App\Refusals\Refused;
 use App\Store\ViewShelf;
 use Core\Gallery\Role;
+use Core\Refusal;
+use Core\RefusalKind;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\Response;
 
@@ -35,8 +35,8 @@ final readonly class RoleController
     {
         $loaded = $this->loader->again($request->product());
         $screen = new RoleScreen($loaded, new PictureLinks($loaded));
-        $role = Role::tryFrom($request->string('role')->toString()) ?? throw new Refused('Say which role is meant.', Kind::Missing, 'role');
-        $strip = $screen->strip($request->selectedKey()) ?? throw new Refused('This part is not in the product any more. Look at the table as it is now.', Kind::Gone, 'selected');
+        $role = Role::tryFrom($request->string('role')->toString()) ?? throw new Refusal('Say which role is meant.', RefusalKind::Missing, 'role');
+        $strip = $screen->strip($request->selectedKey()) ?? throw new Refusal('This part is not in the product any more. Look at the table as it is now.', RefusalKind::Gone, 'selected');
 
         return view('roles.choose', ['product' => $loaded->product, 'loaded' => $loaded, 'screen' => $screen, 'strip' => $strip, 'role' => $role, 'cell' => $screen->cells($strip)[$role->value]]);
     }

@@ -10,7 +10,7 @@ use App\Actions\SignIn;
 use App\Http\KnownBrowser;
 use App\Http\SignedIn;
 use App\Http\SignInTicket;
-use App\Refusals\Refused;
+use Core\Refusal;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
@@ -65,7 +65,7 @@ final class SessionController
         }
         try {
             $fits = $action->run($account, $password);
-        } catch (Refused $closed) {
+        } catch (Refusal $closed) {
             Log::warning(
                 'Sign-in refused',
                 ['account' => $account?->id, 'address' => $request->ip(), 'why' => $closed->getMessage()],

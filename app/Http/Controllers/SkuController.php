@@ -12,16 +12,16 @@ use App\Actions\SetGtin;
 use App\Actions\SetStock;
 use App\Actions\SetWeight;
 use App\Catalog\CountingPlan;
-use App\Catalog\NumberKind;
-use App\Catalog\PriceToDecide;
 use App\Catalog\ProductLoader;
 use App\Http\BoardRequest;
 use App\Http\BoardResponder;
 use App\Http\Screens\PriceChangeScreen;
 use App\Http\Screens\SkuScreen;
-use App\Refusals\Kind;
-use App\Refusals\Refused;
+use Core\Changes\NumberKind;
+use Core\Changes\PriceToDecide;
 use Core\Details\Counting;
+use Core\Refusal;
+use Core\RefusalKind;
 use Core\Sheets\CellGrid;
 use Core\Sheets\PastedBlock;
 use Illuminate\Contracts\View\View;
@@ -41,9 +41,9 @@ final class SkuController
             return $this->board->numbers($request, $action->run($request->change(), $request->selection(), $wish));
         } catch (PriceToDecide $open) {
             if ($request->expectsJson()) {
-                throw new Refused(
+                throw new Refusal(
                     "{$open->getMessage()} Send way=rule with own=go, stay or change; or way=own.",
-                    Kind::Missing,
+                    RefusalKind::Missing,
                     'way',
                 );
             }
@@ -86,13 +86,13 @@ final class SkuController
 
     public function counting(BoardRequest $request, SetCounting $action): Response
     {
-        return $this->board->fragment($request, $action->run($request->change(), Counting::tryFrom($request->string('counting')->toString()) ?? throw new Refused('Say what the stock is counted for.', Kind::Missing, 'counting')));
+        return $this->board->fragment($request, $action->run($request->change(), Counting::tryFrom($request->string('counting')->toString()) ?? throw new Refusal('Say what the stock is counted for.', RefusalKind::Missing, 'counting')));
     }
 
     /** A block of a spreadsheet, or one row or column of the matrix over the others. */
     public function block(BoardRequest $request, PasteBlock $action): Response
     {
-        $kind = NumberKind::tryFrom($request->lens()->value) ?? throw new Refused('Choose first what the cells show: codes, prices, stock, GTINs or weights.', Kind::Missing, 'lens');
+        $kind = NumberKind::tryFrom($request->lens()->value) ?? throw new Refusal('Choose first what the cells show: codes, prices, stock, GTINs or weights.', RefusalKind::Missing, 'lens');
 
         // It may reach beyond what is selected, so that the whole board is drawn.
         $grid = CellGrid::fromKey($request->string('grid')->toString());

@@ -10,10 +10,10 @@ use App\Http\LibraryRequest;
 use App\Media\IncomingFile;
 use App\Media\PictureSamples;
 use App\Models\Photo;
-use App\Refusals\Kind;
-use App\Refusals\Refused;
 use Core\Color\Eyedropper;
 use Core\Gallery\Crop;
+use Core\Refusal;
+use Core\RefusalKind;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\UploadedFile;
 
@@ -24,7 +24,7 @@ final class SwatchController
     public function pick(LibraryRequest $request, Photo $photo, PictureSamples $samples, ColorNaming $naming): JsonResponse
     {
         $patch = $samples->patch($photo, Crop::fromKey($request->string('frame')->toString()))
-            ?? throw new Refused('This picture is still being read. Try again in a moment.', Kind::Impossible, 'photo');
+            ?? throw new Refusal('This picture is still being read. Try again in a moment.', RefusalKind::Impossible, 'photo');
         $picked = Eyedropper::take($patch);
         $near = $naming->near($picked->color, 1)[0] ?? null;
 
@@ -35,7 +35,7 @@ final class SwatchController
     {
         $file = $request->file('picture');
         if (! $file instanceof UploadedFile || ! $file->isValid()) {
-            throw new Refused('The picture did not arrive. Choose it again.', Kind::Missing, 'picture');
+            throw new Refusal('The picture did not arrive. Choose it again.', RefusalKind::Missing, 'picture');
         }
 
         return response()->json(['photo' => $action->run($request->user(), new IncomingFile((string) $file->getRealPath(), $file->getClientOriginalName()))->id]);

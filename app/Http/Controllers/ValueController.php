@@ -18,7 +18,6 @@ use App\Http\BoardResponder;
 use App\Http\Screens\PlanScreen;
 use App\Models\LibraryValue;
 use App\Models\Product;
-use App\Refusals\Refused;
 use Core\CoreException;
 use Core\Matrix\Axis;
 use Illuminate\Contracts\View\View;
@@ -118,7 +117,7 @@ final class ValueController
     {
         try {
             return [$plan(), ''];
-        } catch (Refused|CoreException $problem) {
+        } catch (CoreException $problem) {
             return [null, $problem->getMessage()];
         }
     }

@@ -7,9 +7,9 @@ namespace App\Http\Screens;
 use App\Catalog\BulkPicture;
 use App\Catalog\ProductLoader;
 use App\Catalog\Usage;
-use App\Refusals\Refused;
 use App\Store\ViewShelf;
 use Core\CoreException;
+use Core\Refusal;
 
 /** What a bulk act on a picture would do to the first products that are meant. */
 final readonly class BulkPictureScreen
@@ -31,7 +31,7 @@ final readonly class BulkPictureScreen
                 $plan = $bulk->plan($loaded, $this->usage->synonyms($loaded->matrix));
                 [$before, $after] = $bulk->beforeAndAfter($loaded, $plan, $this->shelf);
                 $rows[] = ['place' => $bulk->place($loaded, $plan), 'before' => $before, 'after' => $after] + $row;
-            } catch (Refused|CoreException $refusal) {
+            } catch (CoreException $refusal) {
                 $rows[] = ['refusal' => $refusal->getMessage()] + $row;
             }
         }

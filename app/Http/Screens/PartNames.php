@@ -20,7 +20,7 @@ final readonly class PartNames
     /** "Moss, Gauntlet" */
     public function label(Combination $part): string
     {
-        return $this->loaded->matrix->inWords($part) ?: 'Whole product';
+        return $this->loaded->matrix->inWordsOr($part, 'Whole product');
     }
 
     /** @return array{bool, ?Swatch} whether it has a color, and the swatch of it */

@@ -119,7 +119,7 @@ final readonly class PlanScreen
 
     public function cell(Collapse $collapse): string
     {
-        return $this->planned->change->to->inWords($collapse->cell) ?: 'the single SKU';
+        return $this->planned->change->to->inWordsOr($collapse->cell, 'the single SKU');
     }
 
     public function needsCodes(): bool

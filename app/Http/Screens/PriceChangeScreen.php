@@ -4,14 +4,14 @@ declare(strict_types=1);
 
 namespace App\Http\Screens;
 
-use App\Catalog\ChosenSkus;
-use App\Catalog\PriceWish;
+use Core\Changes\PriceWish;
 use Core\CoreException;
 use Core\Details\PricePlan;
 use Core\Details\RuleChange;
 use Core\Pricing\Money;
 use Core\Pricing\OwnPrices;
 use Core\Pricing\PriceChange;
+use Core\Product\ChosenSkus;
 
 /** What a change of the prices of some SKUs does, before it is made, and the ways there are to make it. */
 final readonly class PriceChangeScreen

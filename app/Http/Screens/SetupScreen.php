@@ -14,7 +14,6 @@ use App\Catalog\PlannedChange;
 use App\Catalog\ReadAxis;
 use App\Catalog\SetupPlanner;
 use App\Models\SizeRunRecord;
-use App\Refusals\Refused;
 use Core\CoreException;
 use Core\Details\Fact;
 use Core\Matrix\Axis;
@@ -54,7 +53,7 @@ final class SetupScreen
         try {
             $this->read = $this->reader->read($typed, $loaded);
             $this->planned = $this->planner->plan($loaded, $this->read, $choices);
-        } catch (Refused|CoreException $problem) {
+        } catch (CoreException $problem) {
             $this->problem = $problem->getMessage();
         }
 

@@ -10,7 +10,6 @@ use App\Catalog\SwatchForm;
 use App\Media\MediaKind;
 use App\Models\LibraryValue;
 use App\Models\PhotoState;
-use App\Refusals\Refused;
 use App\Store\PlacementRow;
 use Core\Checks\AxisColors;
 use Core\Checks\SwatchChecks;
@@ -22,6 +21,7 @@ use Core\Color\Swatch;
 use Core\Color\UnreadableColor;
 use Core\Matrix\Axis;
 use Core\Reach\Clause;
+use Core\Refusal;
 
 /** The dialog in which a swatch is made: what is in it, what comes of it, and the pictures it may be taken from. */
 final class SwatchScreen
@@ -55,7 +55,7 @@ final class SwatchScreen
         $swatch = null;
         try {
             $swatch = $form->swatch($naming);
-        } catch (Refused $refused) {
+        } catch (Refusal $refused) {
             [$problem, $field] = [$refused->getMessage(), $refused->field ?? ''];
         }
         $this->swatch = $swatch;

@@ -20,6 +20,6 @@
     </form>
 @endcan
 <h2>What shoppers see first</h2>
-<p>{{ $loaded->opening() === null ? 'No SKU is on offer yet.' : ($loaded->matrix->inWords($loaded->opening()) ?: 'The single SKU').($loaded->hasChosenOpening() ? ', as chosen.' : ', the first that is not sold out.') }}
+<p>{{ $loaded->opening() === null ? 'No SKU is on offer yet.' : $loaded->matrix->inWordsOr($loaded->opening(), 'The single SKU').($loaded->hasChosenOpening() ? ', as chosen.' : ', the first that is not sold out.') }}
     {{ $loaded->openingChoice()->values === [] ? 'Shoppers choose every value themselves.' : 'They find '.$loaded->matrix->inWords($loaded->openingChoice()).' chosen.' }}
     @if ($product->opening_cell !== null)@can('edit')<button type="button" class="btn btn-plain" data-post="{{ route('opening', $product) }}" data-with='{"none":1}'>Back to the first that is not sold out</button>@endcan @endif</p>

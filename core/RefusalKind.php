@@ -2,10 +2,10 @@
 
 declare(strict_types=1);
 
-namespace App\Refusals;
+namespace Core;
 
 /** What is the matter with something that was refused. */
-enum Kind: string
+enum RefusalKind: string
 {
     /** Something has to be chosen or typed first. */
     case Missing = 'missing';

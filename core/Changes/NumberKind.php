@@ -2,16 +2,17 @@
 
 declare(strict_types=1);
 
-namespace App\Catalog;
+namespace Core\Changes;
 
-use App\Refusals\Kind;
-use App\Refusals\Refused;
-use App\Store\Amounts;
 use Core\Codes\Gtin;
 use Core\Codes\SkuCodes;
+use Core\CoreException;
 use Core\Details\Weight;
 use Core\Pricing\Currency;
 use Core\Pricing\Money;
+use Core\Product\Sku;
+use Core\Refusal;
+use Core\RefusalKind;
 use Core\Stock\StockChange;
 
 /** What of SKUs is written cell by cell. */
@@ -36,26 +37,28 @@ enum NumberKind: string
     }
 
     /**
-     * What is stored of what was typed.
+     * The SKU with what was typed.
      *
-     * @return array<string, int|string|null> columns of the SKU
+     * @throws CoreException where it cannot be read
      */
-    public function columns(string $typed, Currency $currency): array
+    public function written(Sku $sku, string $typed, Currency $currency): Sku
     {
+        $isEmpty = trim($typed) === '';
+
         return match ($this) {
-            self::Price => ['price' => trim($typed) === '' ? null : Amounts::stored(Money::typed($typed, $currency))],
-            self::Stock => ['stock' => StockChange::units($typed)],
-            self::Code => ['code' => self::code($typed), 'code_typed' => 1],
-            self::Gtin => ['gtin' => trim($typed) === '' ? null : Gtin::typed($typed)],
-            self::Weight => ['weight_g' => trim($typed) === '' ? null : Weight::typed($typed)],
+            self::Code => $sku->coded(self::code($typed)),
+            self::Price => $sku->priceOf($isEmpty ? null : Money::typed($typed, $currency)),
+            self::Stock => $sku->counted(StockChange::units($typed)),
+            self::Gtin => $sku->numbered($isEmpty ? null : Gtin::typed($typed)),
+            self::Weight => $sku->weighed($isEmpty ? null : Weight::typed($typed)),
         };
     }
 
-    /** @throws Refused */
+    /** @throws Refusal where it cannot be a code */
     public static function code(string $typed): string
     {
         $code = trim($typed);
 
-        return preg_match(SkuCodes::PATTERN, $code) === 1 ? $code : throw new Refused("“{$typed}” cannot be a code: use up to 64 letters, digits, dots, dashes, slashes and underscores.", Kind::Unreadable, 'typed');
+        return preg_match(SkuCodes::PATTERN, $code) === 1 ? $code : throw new Refusal("“{$typed}” cannot be a code: use up to 64 letters, digits, dots, dashes, slashes and underscores.", RefusalKind::Unreadable, 'typed');
     }
 }

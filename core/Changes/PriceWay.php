@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace App\Catalog;
+namespace Core\Changes;
 
 /** How prices are changed where one rule makes all of them. */
 enum PriceWay: string

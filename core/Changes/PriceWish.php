@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace App\Catalog;
+namespace Core\Changes;
 
 use Core\Pricing\Currency;
 use Core\Pricing\OwnPrices;

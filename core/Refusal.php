@@ -2,21 +2,19 @@
 
 declare(strict_types=1);
 
-namespace App\Refusals;
+namespace Core;
 
-use RuntimeException;
-
-/** Something a person asked for that cannot be done; the message says what, why and what to do. */
-class Refused extends RuntimeException
+/** Something that cannot be done as it is meant: what is the matter, and where it was typed. */
+class Refusal extends CoreException
 {
     /**
-     * @param  ?string  $field  of the form that it is about
+     * @param  ?string  $field  of a form that it is about
      * @param  ?int  $row  of a sheet or a pasted block, from 1
      * @param  ?string  $column  of a sheet or a pasted block
      */
     public function __construct(
         string $message,
-        public readonly Kind $kind = Kind::Impossible,
+        public readonly RefusalKind $kind = RefusalKind::Impossible,
         public readonly ?string $field = null,
         public readonly ?int $row = null,
         public readonly ?string $column = null,
@@ -26,6 +24,6 @@ class Refused extends RuntimeException
 
     public static function nothingSelected(): self
     {
-        return new self('Select the SKUs first: a row, a column or cells of the matrix.', Kind::Missing, 'selected');
+        return new self('Select the SKUs first: a row, a column or cells of the matrix.', RefusalKind::Missing, 'selected');
     }
 }
