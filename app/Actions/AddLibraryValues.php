@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace App\Actions;
 
 use App\Catalog\LibraryRows;
+use App\Changing\UnitOfWork;
 use App\History\Change;
-use App\History\Keeper;
 use App\Ledger\Ledger;
 use App\Models\HistoryEntry;
 use App\Models\LibraryAxis;
@@ -25,13 +25,13 @@ final class AddLibraryValues
 {
     private const LONGEST = 80;
 
-    public function __construct(private readonly Keeper $keeper, private readonly LibraryRows $library)
+    public function __construct(private readonly UnitOfWork $work, private readonly LibraryRows $library)
     {
     }
 
     public function run(Change $change, int $axisId, string $typed): ?HistoryEntry
     {
-        return $this->keeper->keepLibrary($change, self::class, function (Ledger $ledger) use ($axisId, $typed): string {
+        return $this->work->keepLibrary($change, self::class, function (Ledger $ledger) use ($axisId, $typed): string {
             $axis = LibraryAxis::with('values')->findOrFail($axisId);
             $added = $this->add($ledger, $axis, $typed);
             if ($added === []) {
@@ -45,7 +45,7 @@ final class AddLibraryValues
     /** One value with a swatch that was chosen for it. */
     public function one(Change $change, int $axisId, string $name, Swatch $swatch): ?HistoryEntry
     {
-        return $this->keeper->keepLibrary($change, self::class, function (Ledger $ledger) use ($axisId, $name, $swatch): string {
+        return $this->work->keepLibrary($change, self::class, function (Ledger $ledger) use ($axisId, $name, $swatch): string {
             $axis = LibraryAxis::with('values')->findOrFail($axisId);
             $read = (new ValueReader())->read($name, $axis->kind, $axis->knownValues())->values;
             $value = $read[0] ?? throw new Refusal('Say what the new value is called.', RefusalKind::Missing, 'name');

@@ -4,31 +4,25 @@ declare(strict_types=1);
 
 namespace App\Actions;
 
-use App\Batches\Act;
-use App\Catalog\LoadedProduct;
-use App\Catalog\ProductAxis;
+use App\Batches\BulkOperation;
+use App\Changing\UnitOfWork;
 use App\History\Change;
-use App\History\Keeper;
-use App\Ledger\Ledger;
 use App\Models\HistoryEntry;
 use App\Models\LibraryValue;
-use App\Store\DetailRows;
-use Core\Details\PricePlan;
-use Core\Details\RuleChange;
+use Core\Changes\AdjustValuePrice;
+use Core\Changes\ProductChange;
 use Core\Pricing\Adjustment;
 use Core\Pricing\Currency;
-use Core\Pricing\OwnPrices;
-use Core\Product\Sku;
 use Core\Reach\Selection;
 use Core\Refusal;
 use Core\RefusalKind;
 
 /** Says what a value of a product adds to the price of its SKUs: an amount, a percentage, or both. */
-final class AdjustPrices implements Act
+final class AdjustPrices implements BulkOperation
 {
     private const FINEST = 'CLF';
 
-    public function __construct(private readonly Keeper $keeper)
+    public function __construct(private readonly UnitOfWork $work)
     {
     }
 
@@ -38,12 +32,7 @@ final class AdjustPrices implements Act
      */
     public function run(Change $change, int $valueId, string $amount, string $percent): ?HistoryEntry
     {
-        return $this->keeper->keep($change, self::class, fn (Ledger $ledger, LoadedProduct $loaded): string => $this->adjust(
-            $ledger,
-            $loaded,
-            $valueId,
-            Adjustment::typed($amount, $percent, $loaded->prices->currency),
-        ));
+        return $this->work->change($change, self::class, new AdjustValuePrice($valueId, $amount, $percent));
     }
 
     public function inWords(array $wanted): string
@@ -58,37 +47,11 @@ final class AdjustPrices implements Act
         return "What {$value->axis->name} {$value->name} adds set to ".($typed === '' ? 'nothing' : $typed);
     }
 
-    /** Products that do not have the value stay as they are. */
-    public function act(Change $change, Selection $where, array $wanted): ?HistoryEntry
+    public function change(Selection $where, array $wanted): ProductChange
     {
-        $valueId = $this->valueId($wanted);
         [$amount, $percent] = $this->parts($wanted);
 
-        return $this->keeper->keep($change, self::class, fn (Ledger $ledger, LoadedProduct $loaded): string => $loaded->prices->labelOf($valueId) === ''
-            ? ''
-            : $this->adjust(
-                $ledger,
-                $loaded,
-                $valueId,
-                Adjustment::typed($amount, $percent, $loaded->prices->currency),
-            ));
-    }
-
-    private function adjust(Ledger $ledger, LoadedProduct $loaded, int $valueId, Adjustment $adjustment): string
-    {
-        $standing = $loaded->prices->standingLabels()[$valueId] ?? null;
-        $axis = $standing === null ? ProductAxis::having($loaded, $valueId) : null;
-        $label = $standing ?? "{$axis?->name} {$axis?->value($valueId)?->label}";
-        $rule = RuleChange::saying($loaded->prices, $valueId, $label, $adjustment);
-        PricePlan::byRule($rule, $loaded->prices, $loaded->pricedSkus(), OwnPrices::Stay);
-        DetailRows::storeAdjustments($ledger, $loaded->product->id, [$valueId => $adjustment]);
-        $was = ($loaded->prices->adjustments[$valueId] ?? new Adjustment())->inWords();
-        $isAt = fn (Sku $sku): bool => $axis === null || $sku->cell->value($axis->id) === $valueId;
-        $own = count(array_filter($loaded->made, fn (Sku $sku): bool => $sku->price !== null && $isAt($sku)));
-
-        return "Price at {$label} set to ".($adjustment->inWords() ?: 'no adjustment')
-            .' (was '.($was ?: 'none').')'
-            .($own === 0 ? '' : "; {$own} with a price of their own stay");
+        return new AdjustValuePrice($this->valueId($wanted), $amount, $percent, isOfMany: true);
     }
 
     /** @param  array<string, ?string>  $wanted */

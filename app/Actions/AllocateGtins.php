@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace App\Actions;
 
+use App\Changing\UnitOfWork;
 use App\History\Change;
-use App\History\Keeper;
 use App\Models\HistoryEntry;
 use Core\Changes\NumberFromRange;
 use Core\Reach\Selection;
@@ -13,12 +13,12 @@ use Core\Reach\Selection;
 /** Gives each selected SKU that has no GTIN the next free one of a range. */
 final class AllocateGtins
 {
-    public function __construct(private readonly Keeper $keeper)
+    public function __construct(private readonly UnitOfWork $work)
     {
     }
 
     public function run(Change $change, Selection $selected, int $rangeId): ?HistoryEntry
     {
-        return $this->keeper->change($change, self::class, new NumberFromRange($selected, $rangeId));
+        return $this->work->change($change, self::class, new NumberFromRange($selected, $rangeId));
     }
 }

@@ -8,8 +8,8 @@ use App\Catalog\CodePlan;
 use App\Catalog\CodePlanner;
 use App\Catalog\CodeWish;
 use App\Catalog\LoadedProduct;
+use App\Changing\UnitOfWork;
 use App\History\Change;
-use App\History\Keeper;
 use App\Ledger\Ledger;
 use App\Models\CodePatternRecord;
 use App\Models\HistoryEntry;
@@ -20,7 +20,7 @@ use Core\RefusalKind;
 /** Gives a product a pattern of the library, and its SKUs the codes that it makes. */
 final class ApplyCodePattern
 {
-    public function __construct(private readonly Keeper $keeper, private readonly CodePlanner $planner)
+    public function __construct(private readonly UnitOfWork $work, private readonly CodePlanner $planner)
     {
     }
 
@@ -31,7 +31,7 @@ final class ApplyCodePattern
      */
     public function run(Change $change, ?int $patternId, array $chosen = [], bool $typedToo = false): ?HistoryEntry
     {
-        return $this->keeper->keep($change, self::class, function (Ledger $ledger, LoadedProduct $loaded) use ($patternId, $chosen, $typedToo): string {
+        return $this->work->keep($change, self::class, function (Ledger $ledger, LoadedProduct $loaded) use ($patternId, $chosen, $typedToo): string {
             $plan = $this->plan($loaded, $patternId, $chosen, $typedToo);
             $plan->planned->settled();
             $ledger->update('products', [$loaded->product->id => ['code_pattern_id' => $patternId]]);

@@ -7,8 +7,8 @@ namespace App\Actions;
 use App\Catalog\ChosenPictures;
 use App\Catalog\LoadedProduct;
 use App\Catalog\PlacementRoles;
+use App\Changing\UnitOfWork;
 use App\History\Change;
-use App\History\Keeper;
 use App\Ledger\Ledger;
 use App\Models\HistoryEntry;
 use Core\Gallery\Role;
@@ -19,13 +19,13 @@ use Core\RefusalKind;
 /** Gives a picture a role, or takes it. A picture of the very same reach hands the role over. */
 final class AssignRole
 {
-    public function __construct(private readonly Keeper $keeper)
+    public function __construct(private readonly UnitOfWork $work)
     {
     }
 
     public function run(Change $change, int $placementId, Role $role, bool $take = false): ?HistoryEntry
     {
-        return $this->keeper->keep($change, self::class, function (Ledger $ledger, LoadedProduct $loaded) use ($placementId, $role, $take): string {
+        return $this->work->keep($change, self::class, function (Ledger $ledger, LoadedProduct $loaded) use ($placementId, $role, $take): string {
             [$row] = ChosenPictures::rows($loaded, [$placementId]);
             if (! $take && ! $row->placement->isStill && $role->needsStill()) {
                 throw new Refusal("{$row->file()} is no still picture, so it cannot be {$role->label()}: there nothing plays. Give the role to a still.", RefusalKind::Impossible, 'role');

@@ -6,8 +6,8 @@ namespace App\Actions;
 
 use App\Catalog\CurrencyPlan;
 use App\Catalog\LoadedProduct;
+use App\Changing\UnitOfWork;
 use App\History\Change;
-use App\History\Keeper;
 use App\Ledger\Ledger;
 use App\Models\HistoryEntry;
 use App\Store\Amounts;
@@ -21,13 +21,13 @@ use Core\RefusalKind;
 /** Gives a product's prices another currency: the numbers stay. Those that the currency cannot have are rounded only where somebody said so. */
 final class ChangeCurrency
 {
-    public function __construct(private readonly Keeper $keeper)
+    public function __construct(private readonly UnitOfWork $work)
     {
     }
 
     public function run(Change $change, string $code, bool $round): ?HistoryEntry
     {
-        return $this->keeper->keep($change, self::class, function (Ledger $ledger, LoadedProduct $loaded) use ($code, $round): string {
+        return $this->work->keep($change, self::class, function (Ledger $ledger, LoadedProduct $loaded) use ($code, $round): string {
             $currency = Currency::of($code);
             $plan = new CurrencyPlan($loaded, $currency);
             if ($plan->rounded() !== [] && ! $round) {

@@ -11,8 +11,8 @@ use App\Catalog\MatrixChoices;
 use App\Catalog\PlannedChange;
 use App\Catalog\PlanStore;
 use App\Catalog\SetupPlanner;
+use App\Changing\UnitOfWork;
 use App\History\Change;
-use App\History\Keeper;
 use App\Ledger\Ledger;
 use App\Models\HistoryEntry;
 use App\Store\FactRows;
@@ -33,7 +33,7 @@ final class ChangeMatrix
     private const NAMED = 8;
 
     public function __construct(
-        private readonly Keeper $keeper,
+        private readonly UnitOfWork $work,
         private readonly DraftReader $drafts,
         private readonly SetupPlanner $planner,
         private readonly PlanStore $store,
@@ -46,7 +46,7 @@ final class ChangeMatrix
      */
     public function run(Change $change, array $axes, MatrixChoices $choices): ?HistoryEntry
     {
-        return $this->keeper->keep($change, self::class, function (Ledger $ledger, LoadedProduct $loaded) use ($axes, $choices): string {
+        return $this->work->keep($change, self::class, function (Ledger $ledger, LoadedProduct $loaded) use ($axes, $choices): string {
             $planned = $this->planner->plan($loaded, $this->drafts->readIntoLibrary($ledger, $axes, $loaded), $choices);
             $this->store->store($ledger, $loaded, $planned);
             $this->storeFacts($ledger, $loaded, $planned->change, $choices);

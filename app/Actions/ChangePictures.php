@@ -9,8 +9,8 @@ use App\Catalog\BulkPicture;
 use App\Catalog\BulkPictureWay;
 use App\Catalog\LoadedProduct;
 use App\Catalog\Usage;
+use App\Changing\UnitOfWork;
 use App\History\Change;
-use App\History\Keeper;
 use App\Ledger\Ledger;
 use App\Models\HistoryEntry;
 use App\Models\Photo;
@@ -26,7 +26,7 @@ final class ChangePictures implements Act
 
     private const LONGEST_PART = 200;
 
-    public function __construct(private readonly Keeper $keeper, private readonly ViewShelf $shelf, private readonly Usage $usage)
+    public function __construct(private readonly UnitOfWork $work, private readonly ViewShelf $shelf, private readonly Usage $usage)
     {
     }
 
@@ -39,7 +39,7 @@ final class ChangePictures implements Act
     {
         $bulk = $this->meant($wanted);
 
-        return $this->keeper->keep($change, self::class, function (Ledger $ledger, LoadedProduct $loaded) use ($bulk): string {
+        return $this->work->keep($change, self::class, function (Ledger $ledger, LoadedProduct $loaded) use ($bulk): string {
             $plan = $bulk->plan($loaded, $this->usage->synonyms($loaded->matrix));
             $ledger->update('placements', $plan->updates);
             $ledger->insertMany('placements', $loaded->product->id, $plan->added === null ? [] : [$plan->added]);

@@ -4,36 +4,37 @@ declare(strict_types=1);
 
 namespace App\Actions;
 
-use App\Batches\Act;
+use App\Batches\BulkOperation;
+use App\Changing\UnitOfWork;
 use App\History\Change;
-use App\History\Keeper;
 use App\Models\HistoryEntry;
 use Core\Changes\LetGoOfNeedlessPrices;
 use Core\Changes\PriceByRule;
 use Core\Changes\PriceToDecide;
 use Core\Changes\PriceWish;
+use Core\Changes\SkuChange;
 use Core\Reach\Selection;
 
 /**
  * Sets, raises, lowers or rounds prices: by their rule where the whole product or exactly one value is selected, so
  * that SKUs that come later follow; else as prices of their own.
  */
-final class ChangePrices implements Act
+final class ChangePrices implements BulkOperation
 {
-    public function __construct(private readonly Keeper $keeper)
+    public function __construct(private readonly UnitOfWork $work)
     {
     }
 
     /** Where the person is to be asked first, PriceToDecide passes through, and nothing is changed. */
     public function run(Change $change, Selection $selected, PriceWish $wish): ?HistoryEntry
     {
-        return $this->keeper->change($change, self::class, new PriceByRule($selected, $wish));
+        return $this->work->change($change, self::class, new PriceByRule($selected, $wish));
     }
 
     /** Lets go of own prices that are just what the rule makes. */
     public function letGo(Change $change): ?HistoryEntry
     {
-        return $this->keeper->change($change, self::class, new LetGoOfNeedlessPrices());
+        return $this->work->change($change, self::class, new LetGoOfNeedlessPrices());
     }
 
     public function inWords(array $wanted): string
@@ -43,8 +44,8 @@ final class ChangePrices implements Act
         return 'Price of every SKU '.($typed === '' ? 'set to the product’s' : EditDetails::priceInWords($typed));
     }
 
-    public function act(Change $change, Selection $where, array $wanted): ?HistoryEntry
+    public function change(Selection $where, array $wanted): SkuChange
     {
-        return $this->run($change, $where, new PriceWish((string) ($wanted['value'] ?? '')));
+        return new PriceByRule($where, new PriceWish((string) ($wanted['value'] ?? '')));
     }
 }

@@ -7,8 +7,8 @@ namespace App\Actions;
 use App\Catalog\LoadedProduct;
 use App\Catalog\MatrixChoices;
 use App\Catalog\StateStore;
+use App\Changing\UnitOfWork;
 use App\History\Change;
-use App\History\Keeper;
 use App\Ledger\Ledger;
 use App\Models\HistoryEntry;
 use Core\Product\DifferenceWording;
@@ -17,7 +17,7 @@ use Core\Product\ProductState;
 /** Makes a product what somebody wants it to be: the difference is stored in one transaction and one entry. */
 final class ChangeProduct
 {
-    public function __construct(private readonly Keeper $keeper, private readonly StateStore $store)
+    public function __construct(private readonly UnitOfWork $work, private readonly StateStore $store)
     {
     }
 
@@ -28,7 +28,7 @@ final class ChangeProduct
      */
     public function run(Change $change, ProductState $wanted, string $words, MatrixChoices $choices = new MatrixChoices()): ?HistoryEntry
     {
-        return $this->keeper->keep($change, self::class, function (Ledger $ledger, LoadedProduct $loaded) use ($wanted, $words, $choices): string {
+        return $this->work->keep($change, self::class, function (Ledger $ledger, LoadedProduct $loaded) use ($wanted, $words, $choices): string {
             $stored = $this->store->store($ledger, $loaded, $wanted, $choices);
 
             return "{$words}: ".((new DifferenceWording())->summary($stored->difference) ?: 'nothing else');

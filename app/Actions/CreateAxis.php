@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace App\Actions;
 
 use App\Catalog\AxisForm;
+use App\Changing\UnitOfWork;
 use App\History\Change;
-use App\History\Keeper;
 use App\Ledger\Ledger;
 use App\Models\HistoryEntry;
 use App\Models\LibraryAxis;
@@ -16,13 +16,13 @@ use Core\RefusalKind;
 /** Adds an axis to the library. */
 final class CreateAxis
 {
-    public function __construct(private readonly Keeper $keeper)
+    public function __construct(private readonly UnitOfWork $work)
     {
     }
 
     public function run(Change $change, AxisForm $form): ?HistoryEntry
     {
-        return $this->keeper->keepLibrary($change, self::class, function (Ledger $ledger) use ($form): string {
+        return $this->work->keepLibrary($change, self::class, function (Ledger $ledger) use ($form): string {
             $taken = LibraryAxis::query()->where('folded', $form->name->folded)->first();
             if ($taken !== null) {
                 throw new Refusal("The library has an axis {$taken->name} already.", RefusalKind::Taken, 'name');

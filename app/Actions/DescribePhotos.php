@@ -6,8 +6,8 @@ namespace App\Actions;
 
 use App\Catalog\ChosenPictures;
 use App\Catalog\LoadedProduct;
+use App\Changing\UnitOfWork;
 use App\History\Change;
-use App\History\Keeper;
 use App\Ledger\Ledger;
 use App\Models\HistoryEntry;
 use Core\Gallery\View;
@@ -19,14 +19,14 @@ final class DescribePhotos
 {
     private const LONGEST_TEXT = 300;
 
-    public function __construct(private readonly Keeper $keeper)
+    public function __construct(private readonly UnitOfWork $work)
     {
     }
 
     /** @param  list<int>  $placementIds */
     public function view(Change $change, array $placementIds, ?View $view): ?HistoryEntry
     {
-        return $this->keeper->keep($change, self::class, function (Ledger $ledger, LoadedProduct $loaded) use ($placementIds, $view): string {
+        return $this->work->keep($change, self::class, function (Ledger $ledger, LoadedProduct $loaded) use ($placementIds, $view): string {
             $rows = ChosenPictures::rows($loaded, $placementIds);
             $ledger->update('placements', array_fill_keys($placementIds, ['view' => $view?->key]));
 
@@ -40,7 +40,7 @@ final class DescribePhotos
             throw new Refusal('The alt text can have '.self::LONGEST_TEXT.' characters; this has '.mb_strlen($text).'.', RefusalKind::Unreadable, 'text');
         }
 
-        return $this->keeper->keep($change, self::class, function (Ledger $ledger, LoadedProduct $loaded) use ($placementId, $text): string {
+        return $this->work->keep($change, self::class, function (Ledger $ledger, LoadedProduct $loaded) use ($placementId, $text): string {
             $rows = ChosenPictures::rows($loaded, [$placementId]);
             $ledger->update('placements', [$placementId => ['alt_text' => trim($text)]]);
 

@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace App\Actions;
 
 use App\Catalog\AxisForm;
+use App\Changing\UnitOfWork;
 use App\History\Change;
-use App\History\Keeper;
 use App\Ledger\Ledger;
 use App\Models\HistoryEntry;
 use App\Models\LibraryAxis;
@@ -19,13 +19,13 @@ use Illuminate\Support\Facades\DB;
 /** Changes an axis of the library for every product that uses it. */
 final class EditAxis
 {
-    public function __construct(private readonly Keeper $keeper)
+    public function __construct(private readonly UnitOfWork $work)
     {
     }
 
     public function run(Change $change, int $axisId, AxisForm $form): ?HistoryEntry
     {
-        return $this->keeper->keepLibrary($change, self::class, function (Ledger $ledger) use ($axisId, $form): string {
+        return $this->work->keepLibrary($change, self::class, function (Ledger $ledger) use ($axisId, $form): string {
             $axis = LibraryAxis::query()->findOrFail($axisId);
             $taken = LibraryAxis::query()->where('folded', $form->name->folded)->whereKeyNot($axisId)->first();
             if ($taken !== null) {

@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace App\Actions;
 
 use App\Catalog\LoadedProduct;
+use App\Changing\UnitOfWork;
 use App\History\Change;
-use App\History\Keeper;
 use App\Ledger\Ledger;
 use App\Models\HistoryEntry;
 use App\Store\FactRows;
@@ -25,7 +25,7 @@ final class EditFacts
 
     private const MOST_UNIT = 12;
 
-    public function __construct(private readonly Keeper $keeper, private readonly FactRows $facts)
+    public function __construct(private readonly UnitOfWork $work, private readonly FactRows $facts)
     {
     }
 
@@ -39,7 +39,7 @@ final class EditFacts
             throw new Refusal('A fact needs a name of up to '.self::MOST_NAME.' characters and what it says, up to '.self::MOST_VALUE.', such as Lining: cotton.', RefusalKind::Missing, 'name');
         }
 
-        return $this->keeper->keep($change, self::class, function (Ledger $ledger, LoadedProduct $loaded) use ($called, $said, $kind, $unit, $isShown): string {
+        return $this->work->keep($change, self::class, function (Ledger $ledger, LoadedProduct $loaded) use ($called, $said, $kind, $unit, $isShown): string {
             foreach ($loaded->matrix->axes as $axis) {
                 if (Name::of($axis->name)->is($called)) {
                     throw new Refusal("{$axis->name} is an axis of this product: every SKU says its own.", RefusalKind::Impossible, 'name');
@@ -54,7 +54,7 @@ final class EditFacts
 
     public function remove(Change $change, int $factId): ?HistoryEntry
     {
-        return $this->keeper->keep($change, self::class, function (Ledger $ledger, LoadedProduct $loaded) use ($factId): string {
+        return $this->work->keep($change, self::class, function (Ledger $ledger, LoadedProduct $loaded) use ($factId): string {
             $own = array_values(array_filter($loaded->facts, fn (Fact $fact): bool => $fact->id === $factId));
             if ($own === []) {
                 throw new Refusal('This fact is no longer there. Look at the details again.', RefusalKind::Gone);

@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace App\Actions;
 
 use App\Catalog\ValueForm;
+use App\Changing\UnitOfWork;
 use App\History\Change;
-use App\History\Keeper;
 use App\Ledger\Ledger;
 use App\Models\HistoryEntry;
 use App\Models\LibraryValue;
@@ -22,7 +22,7 @@ use Illuminate\Support\Facades\DB;
  */
 final class EditValue
 {
-    public function __construct(private readonly Keeper $keeper)
+    public function __construct(private readonly UnitOfWork $work)
     {
     }
 
@@ -33,7 +33,7 @@ final class EditValue
      */
     public function run(Change $change, int $valueId, ValueForm $form, bool $nameHereOnly = false, ?string $seen = null): ?HistoryEntry
     {
-        return $this->keeper->keepLibrary($change, self::class, function (Ledger $ledger) use ($change, $valueId, $form, $nameHereOnly, $seen): string {
+        return $this->work->keepLibrary($change, self::class, function (Ledger $ledger) use ($change, $valueId, $form, $nameHereOnly, $seen): string {
             $value = LibraryValue::with('axis')->lockForUpdate()->findOrFail($valueId);
             if ($seen !== null && $value->seen() !== $seen) {
                 throw new Refusal("{$value->axis->name} {$value->name} was changed in the library while this window was open: its code is now {$value->code}. Nothing was kept. Open it again to see all of it; what you typed stays here until then.", RefusalKind::Changed);

@@ -7,8 +7,8 @@ namespace App\Actions;
 use App\Catalog\ChosenPictures;
 use App\Catalog\LoadedProduct;
 use App\Catalog\NewPictures;
+use App\Changing\UnitOfWork;
 use App\History\Change;
-use App\History\Keeper;
 use App\Ledger\Ledger;
 use App\Models\HistoryEntry;
 use Core\Gallery\View;
@@ -20,14 +20,14 @@ use Core\RefusalKind;
 /** Puts pictures of the product where a view is missing: linked there, and said to show it. */
 final class FillHole
 {
-    public function __construct(private readonly Keeper $keeper)
+    public function __construct(private readonly UnitOfWork $work)
     {
     }
 
     /** @param  list<int>  $placementIds */
     public function run(Change $change, array $placementIds, Selection $part, View $view): ?HistoryEntry
     {
-        return $this->keeper->keep($change, self::class, function (Ledger $ledger, LoadedProduct $loaded) use ($placementIds, $part, $view): string {
+        return $this->work->keep($change, self::class, function (Ledger $ledger, LoadedProduct $loaded) use ($placementIds, $part, $view): string {
             $rows = ChosenPictures::rows($loaded, $placementIds);
             $where = $loaded->selected($part);
             if ($where->isNothing()) {

@@ -6,8 +6,8 @@ namespace App\Actions;
 
 use App\Catalog\LoadedProduct;
 use App\Catalog\PlacementRoles;
+use App\Changing\UnitOfWork;
 use App\History\Change;
-use App\History\Keeper;
 use App\Ledger\Ledger;
 use App\Models\HistoryEntry;
 use Core\Gallery\Role;
@@ -20,7 +20,7 @@ use Core\RefusalKind;
 /** Gives roles by a rule over all picture combinations: "Lead is the front, Hover the back". */
 final class GiveRoles
 {
-    public function __construct(private readonly Keeper $keeper)
+    public function __construct(private readonly UnitOfWork $work)
     {
     }
 
@@ -31,7 +31,7 @@ final class GiveRoles
             throw new Refusal('Choose a view for at least one role.', RefusalKind::Missing, 'rule');
         }
 
-        return $this->keeper->keep($change, self::class, function (Ledger $ledger, LoadedProduct $loaded) use ($views): string {
+        return $this->work->keep($change, self::class, function (Ledger $ledger, LoadedProduct $loaded) use ($views): string {
             $plan = self::plan($loaded, $views);
             $updates = [];
             foreach ($plan->placements as $placement) {

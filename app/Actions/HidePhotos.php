@@ -6,8 +6,8 @@ namespace App\Actions;
 
 use App\Catalog\ChosenPictures;
 use App\Catalog\LoadedProduct;
+use App\Changing\UnitOfWork;
 use App\History\Change;
-use App\History\Keeper;
 use App\Ledger\Ledger;
 use App\Models\HistoryEntry;
 use App\Store\Clauses;
@@ -20,14 +20,14 @@ use Core\RefusalKind;
 /** Hides pictures from the selected galleries without unlinking them, or shows them again. */
 final class HidePhotos
 {
-    public function __construct(private readonly Keeper $keeper)
+    public function __construct(private readonly UnitOfWork $work)
     {
     }
 
     /** @param  list<int>  $placementIds */
     public function run(Change $change, array $placementIds, Selection $selected, bool $showAgain = false): ?HistoryEntry
     {
-        return $this->keeper->keep($change, self::class, function (Ledger $ledger, LoadedProduct $loaded) use ($placementIds, $selected, $showAgain): string {
+        return $this->work->keep($change, self::class, function (Ledger $ledger, LoadedProduct $loaded) use ($placementIds, $selected, $showAgain): string {
             $rows = ChosenPictures::rows($loaded, $placementIds);
             $selection = $loaded->selected($selected);
             if ($selection->isNothing()) {

@@ -9,8 +9,8 @@ use App\Catalog\MatrixChoices;
 use App\Catalog\MatrixPlanner;
 use App\Catalog\PlannedChange;
 use App\Catalog\PlanStore;
+use App\Changing\UnitOfWork;
 use App\History\Change;
-use App\History\Keeper;
 use App\Ledger\Ledger;
 use App\Models\HistoryEntry;
 use Closure;
@@ -28,7 +28,7 @@ use Core\RefusalKind;
 final class LeaveOutCells
 {
     public function __construct(
-        private readonly Keeper $keeper,
+        private readonly UnitOfWork $work,
         private readonly MatrixPlanner $planner,
         private readonly PlanStore $store,
     ) {
@@ -60,7 +60,7 @@ final class LeaveOutCells
     /** @param  Closure(LoadedProduct): Reach  $cells */
     private function keep(Change $change, Closure $cells, bool $offerAgain, MatrixChoices $choices): ?HistoryEntry
     {
-        return $this->keeper->keep($change, self::class, function (Ledger $ledger, LoadedProduct $loaded) use ($cells, $offerAgain, $choices): string {
+        return $this->work->keep($change, self::class, function (Ledger $ledger, LoadedProduct $loaded) use ($cells, $offerAgain, $choices): string {
             $reach = $cells($loaded);
             $planned = $this->plan($loaded, $reach, $offerAgain, $choices);
             $this->store->store($ledger, $loaded, $planned);

@@ -7,8 +7,8 @@ namespace App\Actions;
 use App\Batches\Act;
 use App\Catalog\LoadedProduct;
 use App\Catalog\NewPictures;
+use App\Changing\UnitOfWork;
 use App\History\Change;
-use App\History\Keeper;
 use App\Ledger\Ledger;
 use App\Models\DropFile;
 use App\Models\HistoryEntry;
@@ -26,7 +26,7 @@ final class LinkDropped implements Act
 {
     public const NAME = 'drop';
 
-    public function __construct(private readonly Keeper $keeper, private readonly ViewShelf $shelf)
+    public function __construct(private readonly UnitOfWork $work, private readonly ViewShelf $shelf)
     {
     }
 
@@ -39,7 +39,7 @@ final class LinkDropped implements Act
 
     public function act(Change $change, Selection $where, array $wanted): ?HistoryEntry
     {
-        return $this->keeper->keep($change, self::class, function (Ledger $ledger, LoadedProduct $loaded) use ($change): string {
+        return $this->work->keep($change, self::class, function (Ledger $ledger, LoadedProduct $loaded) use ($change): string {
             $files = DropFile::query()->where('batch_id', $change->batch)->where('to_product_id', $change->productId)->orderBy('to_place')->get();
             $pictures = new NewPictures($loaded);
             $byPhoto = array_column(array_map(fn ($row): array => [$row->photoId, $row], array_values($loaded->placements)), 1, 0);

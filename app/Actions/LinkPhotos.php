@@ -7,8 +7,8 @@ namespace App\Actions;
 use App\Catalog\ChosenPictures;
 use App\Catalog\LoadedProduct;
 use App\Catalog\NewPictures;
+use App\Changing\UnitOfWork;
 use App\History\Change;
-use App\History\Keeper;
 use App\Ledger\Ledger;
 use App\Models\HistoryEntry;
 use App\Store\Clauses;
@@ -20,14 +20,14 @@ use Core\RefusalKind;
 /** Links pictures to what is selected in the matrix: there as well, or only there. */
 final class LinkPhotos
 {
-    public function __construct(private readonly Keeper $keeper)
+    public function __construct(private readonly UnitOfWork $work)
     {
     }
 
     /** @param  list<int>  $placementIds */
     public function run(Change $change, array $placementIds, Selection $selected, bool $onlyThere = false): ?HistoryEntry
     {
-        return $this->keeper->keep($change, self::class, function (Ledger $ledger, LoadedProduct $loaded) use ($placementIds, $selected, $onlyThere): string {
+        return $this->work->keep($change, self::class, function (Ledger $ledger, LoadedProduct $loaded) use ($placementIds, $selected, $onlyThere): string {
             $rows = ChosenPictures::rows($loaded, $placementIds);
             $selection = $loaded->selected($selected);
             if ($selection->isNothing()) {

@@ -10,8 +10,8 @@ use App\Catalog\MatrixPlanner;
 use App\Catalog\PlannedChange;
 use App\Catalog\PlanStore;
 use App\Catalog\ProductAxis;
+use App\Changing\UnitOfWork;
 use App\History\Change;
-use App\History\Keeper;
 use App\Ledger\Ledger;
 use App\Models\HistoryEntry;
 use Core\Matrix\MatrixChange;
@@ -24,7 +24,7 @@ use Core\RefusalKind;
 final class MergeValues
 {
     public function __construct(
-        private readonly Keeper $keeper,
+        private readonly UnitOfWork $work,
         private readonly MatrixPlanner $planner,
         private readonly PlanStore $store,
     ) {
@@ -32,7 +32,7 @@ final class MergeValues
 
     public function run(Change $change, int $goesId, int $staysId, MatrixChoices $choices): ?HistoryEntry
     {
-        return $this->keeper->keep($change, self::class, function (Ledger $ledger, LoadedProduct $loaded) use ($goesId, $staysId, $choices): string {
+        return $this->work->keep($change, self::class, function (Ledger $ledger, LoadedProduct $loaded) use ($goesId, $staysId, $choices): string {
             $planned = $this->plan($loaded, $goesId, $staysId, $choices);
             $this->store->store($ledger, $loaded, $planned);
             $axis = ProductAxis::having($loaded, $goesId);

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace App\Actions;
 
+use App\Changing\UnitOfWork;
 use App\History\Change;
-use App\History\Keeper;
 use App\Ledger\Ledger;
 use App\Models\HistoryEntry;
 use App\Models\LibraryAxis;
@@ -16,14 +16,14 @@ use Core\RefusalKind;
 /** Puts the values of an axis into another order in the library; products keep their own order. */
 final class OrderLibraryValues
 {
-    public function __construct(private readonly Keeper $keeper)
+    public function __construct(private readonly UnitOfWork $work)
     {
     }
 
     /** Colors by hue, lightness or name; compound ones stand together. */
     public function byColor(Change $change, int $axisId, ColorOrder $order): ?HistoryEntry
     {
-        return $this->keeper->keepLibrary($change, self::class, function (Ledger $ledger) use ($axisId, $order): string {
+        return $this->work->keepLibrary($change, self::class, function (Ledger $ledger) use ($axisId, $order): string {
             $axis = LibraryAxis::with('values')->findOrFail($axisId);
             $swatches = $names = [];
             foreach ($axis->values as $value) {
@@ -39,7 +39,7 @@ final class OrderLibraryValues
     /** @param  list<int>  $valueIds in the new order */
     public function run(Change $change, int $axisId, array $valueIds): ?HistoryEntry
     {
-        return $this->keeper->keepLibrary($change, self::class, function (Ledger $ledger) use ($axisId, $valueIds): string {
+        return $this->work->keepLibrary($change, self::class, function (Ledger $ledger) use ($axisId, $valueIds): string {
             $axis = LibraryAxis::with('values')->findOrFail($axisId);
             $own = $axis->values->modelKeys();
             if (array_diff($own, $valueIds) !== [] || array_diff($valueIds, $own) !== [] || count($own) !== count($valueIds)) {

@@ -7,8 +7,8 @@ namespace App\Actions;
 use App\Catalog\ChosenPictures;
 use App\Catalog\LoadedProduct;
 use App\Catalog\PlacementOrder;
+use App\Changing\UnitOfWork;
 use App\History\Change;
-use App\History\Keeper;
 use App\Ledger\Ledger;
 use App\Models\HistoryEntry;
 use Core\Gallery\Matched;
@@ -22,14 +22,14 @@ use Core\RefusalKind;
 /** Changes the one order: a picture to another place in a gallery, by the shot list, or as another gallery has it. */
 final class OrderPhotos
 {
-    public function __construct(private readonly Keeper $keeper)
+    public function __construct(private readonly UnitOfWork $work)
     {
     }
 
     /** @param  int  $to the place in the gallery of the selection, from 0 */
     public function move(Change $change, int $placementId, Selection $selected, int $to): ?HistoryEntry
     {
-        return $this->keeper->keep($change, self::class, function (Ledger $ledger, LoadedProduct $loaded) use ($placementId, $selected, $to): string {
+        return $this->work->keep($change, self::class, function (Ledger $ledger, LoadedProduct $loaded) use ($placementId, $selected, $to): string {
             [$row] = ChosenPictures::rows($loaded, [$placementId]);
             $selection = $loaded->selected($selected);
             $gallery = PlacementOrder::gallery($loaded, $selected);
@@ -42,7 +42,7 @@ final class OrderPhotos
 
     public function followShotList(Change $change): ?HistoryEntry
     {
-        return $this->keeper->keep($change, self::class, function (Ledger $ledger, LoadedProduct $loaded): string {
+        return $this->work->keep($change, self::class, function (Ledger $ledger, LoadedProduct $loaded): string {
             if ($loaded->shotList === null) {
                 throw new Refusal('This product has no shot list. Choose one under Details.', RefusalKind::Missing);
             }
@@ -54,7 +54,7 @@ final class OrderPhotos
 
     public function matchTo(Change $change, Selection $selected): ?HistoryEntry
     {
-        return $this->keeper->keep($change, self::class, function (Ledger $ledger, LoadedProduct $loaded) use ($selected): string {
+        return $this->work->keep($change, self::class, function (Ledger $ledger, LoadedProduct $loaded) use ($selected): string {
             $selection = $loaded->selected($selected);
             $sku = $selection->skus()[0] ?? throw new Refusal('Select the color that the others are to match.', RefusalKind::Missing, 'selected');
             $matched = (new Order())->matchedTo($sku->cell, $loaded->corePlacements(), $loaded->madeCells(), $loaded->galleries());

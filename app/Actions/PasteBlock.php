@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace App\Actions;
 
+use App\Changing\UnitOfWork;
 use App\History\Change;
-use App\History\Keeper;
 use App\Models\HistoryEntry;
 use Core\Changes\NumberKind;
 use Core\Changes\PasteNumbers;
@@ -18,7 +18,7 @@ use Core\Sheets\PastedBlock;
 /** Writes a block of a spreadsheet into the cells of the matrix: all of it, or nothing where one cell cannot be read. */
 final class PasteBlock
 {
-    public function __construct(private readonly Keeper $keeper)
+    public function __construct(private readonly UnitOfWork $work)
     {
     }
 
@@ -36,6 +36,6 @@ final class PasteBlock
         $selection = CellGrid::selection(array_map(strval(...), array_keys($filled)));
         $typed = array_map(fn (array $cell): TypedCell => new TypedCell($cell[0], $cell[1], $cell[2]), $filled);
 
-        return $this->keeper->change($change, self::class, new PasteNumbers($selection, $kind, $typed));
+        return $this->work->change($change, self::class, new PasteNumbers($selection, $kind, $typed));
     }
 }

@@ -8,8 +8,8 @@ use App\Catalog\ChosenPictures;
 use App\Catalog\LoadedProduct;
 use App\Catalog\NewPictures;
 use App\Catalog\PlacementOrder;
+use App\Changing\UnitOfWork;
 use App\History\Change;
-use App\History\Keeper;
 use App\Ledger\Ledger;
 use App\Models\HistoryEntry;
 use App\Store\Clauses;
@@ -22,14 +22,14 @@ use Core\RefusalKind;
 /** Brings a picture from the gallery of one part of a product into that of another, at a place: there as well, or there instead. */
 final class PlaceInStrip
 {
-    public function __construct(private readonly Keeper $keeper)
+    public function __construct(private readonly UnitOfWork $work)
     {
     }
 
     /** @param  int  $place  among the pictures of the other part, from 0; past the end is the end */
     public function run(Change $change, int $placementId, Selection $from, Selection $onto, int $place, bool $instead): ?HistoryEntry
     {
-        return $this->keeper->keep($change, self::class, function (Ledger $ledger, LoadedProduct $loaded) use ($placementId, $from, $onto, $place, $instead): string {
+        return $this->work->keep($change, self::class, function (Ledger $ledger, LoadedProduct $loaded) use ($placementId, $from, $onto, $place, $instead): string {
             [$row] = ChosenPictures::rows($loaded, [$placementId]);
             $there = $loaded->selected($onto);
             $here = $loaded->selected($from);

@@ -8,8 +8,8 @@ use App\Catalog\LoadedProduct;
 use App\Catalog\NameWarnings;
 use App\Catalog\NewPictures;
 use App\Catalog\SelectedPart;
+use App\Changing\UnitOfWork;
 use App\History\Change;
-use App\History\Keeper;
 use App\Ledger\Ledger;
 use App\Media\IncomingFile;
 use App\Media\PhotoStore;
@@ -24,7 +24,7 @@ use Illuminate\Support\Facades\Gate;
 final class ReceivePhotos
 {
     public function __construct(
-        private readonly Keeper $keeper,
+        private readonly UnitOfWork $work,
         private readonly PhotoStore $store,
         private readonly NameWarnings $warnings,
     ) {
@@ -49,7 +49,7 @@ final class ReceivePhotos
         $taken = [];
         $known = [];
         $warnings = [];
-        $this->keeper->keep($change, self::class, function (Ledger $ledger, LoadedProduct $loaded) use ($files, $photos, $onto, &$taken, &$known, &$warnings): string {
+        $this->work->keep($change, self::class, function (Ledger $ledger, LoadedProduct $loaded) use ($files, $photos, $onto, &$taken, &$known, &$warnings): string {
             $taken = [];
             $known = [];
             $selection = $onto === null ? null : $loaded->selected($onto);

@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace App\Actions;
 
 use App\Catalog\Usage;
+use App\Changing\UnitOfWork;
 use App\History\Change;
-use App\History\Keeper;
 use App\Ledger\Ledger;
 use App\Models\HistoryEntry;
 use App\Models\LibraryAxis;
@@ -19,13 +19,13 @@ use Illuminate\Support\Facades\DB;
 /** Takes out of the library what no product uses or has used: a value, or an axis with its values and size runs. */
 final class RemoveFromLibrary
 {
-    public function __construct(private readonly Keeper $keeper, private readonly Usage $usage)
+    public function __construct(private readonly UnitOfWork $work, private readonly Usage $usage)
     {
     }
 
     public function value(Change $change, int $valueId): ?HistoryEntry
     {
-        return $this->keeper->keepLibrary($change, self::class, function (Ledger $ledger) use ($valueId): string {
+        return $this->work->keepLibrary($change, self::class, function (Ledger $ledger) use ($valueId): string {
             $value = LibraryValue::with('axis')->findOrFail($valueId);
             $this->refuseUsed("{$value->axis->name} {$value->name}", $this->usage->everOfValue($valueId));
             foreach (SizeRunRecord::query()->where('axis_id', $value->axis_id)->get() as $run) {
@@ -42,7 +42,7 @@ final class RemoveFromLibrary
 
     public function axis(Change $change, int $axisId): ?HistoryEntry
     {
-        return $this->keeper->keepLibrary($change, self::class, function (Ledger $ledger) use ($axisId): string {
+        return $this->work->keepLibrary($change, self::class, function (Ledger $ledger) use ($axisId): string {
             $axis = LibraryAxis::with(['values', 'runs'])->findOrFail($axisId);
             $this->refuseUsed($axis->name, $this->usage->everOfAxis($axisId));
             $ledger->delete('size_runs', array_values($axis->runs->pluck('id')->all()));

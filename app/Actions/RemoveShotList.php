@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace App\Actions;
 
 use App\Catalog\Usage;
+use App\Changing\UnitOfWork;
 use App\History\Change;
-use App\History\Keeper;
 use App\Ledger\Ledger;
 use App\Models\HistoryEntry;
 use App\Models\ShotListRecord;
@@ -16,13 +16,13 @@ use Core\RefusalKind;
 /** Takes a shot list out of the library that no product has. */
 final class RemoveShotList
 {
-    public function __construct(private readonly Keeper $keeper, private readonly Usage $usage)
+    public function __construct(private readonly UnitOfWork $work, private readonly Usage $usage)
     {
     }
 
     public function run(Change $change, int $listId): ?HistoryEntry
     {
-        return $this->keeper->keepLibrary($change, self::class, function (Ledger $ledger) use ($listId): string {
+        return $this->work->keepLibrary($change, self::class, function (Ledger $ledger) use ($listId): string {
             $list = ShotListRecord::query()->findOrFail($listId);
             $products = $this->usage->everOfShotList($listId);
             if ($products !== []) {

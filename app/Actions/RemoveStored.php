@@ -6,8 +6,8 @@ namespace App\Actions;
 
 use App\Catalog\PictureUses;
 use App\Catalog\SwatchUses;
+use App\Changing\UnitOfWork;
 use App\History\Change;
-use App\History\Keeper;
 use App\Ledger\KeptChanges;
 use App\Ledger\Ledger;
 use App\Media\SweepPhoto;
@@ -23,7 +23,7 @@ final class RemoveStored
 {
     private const NAMED = 5;
 
-    public function __construct(private readonly Keeper $keeper)
+    public function __construct(private readonly UnitOfWork $work)
     {
     }
 
@@ -35,7 +35,7 @@ final class RemoveStored
         }
 
         return DB::transaction(function () use ($change, $photos): ?HistoryEntry {
-            $entry = $this->keeper->keepLibrary($change, self::class, function (Ledger $ledger) use ($photos): string {
+            $entry = $this->work->keepLibrary($change, self::class, function (Ledger $ledger) use ($photos): string {
                 $rows = DB::table('photos')->whereIn('id', array_keys($photos))->lockForUpdate()->get(['id', 'sha256', 'type']);
                 $this->refuseUsed(array_intersect_key($photos, $rows->keyBy('id')->all()));
                 DB::table('drop_files')->whereIn('photo_id', $rows->pluck('id'))->update(['photo_id' => null, 'state' => DropFileState::Refused->value, 'remark' => 'This picture was removed for good. Drop it again if it is needed.']);

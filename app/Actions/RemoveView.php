@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace App\Actions;
 
 use App\Catalog\Usage;
+use App\Changing\UnitOfWork;
 use App\History\Change;
-use App\History\Keeper;
 use App\Ledger\Ledger;
 use App\Models\HistoryEntry;
 use App\Models\LibraryView;
@@ -17,13 +17,13 @@ use Core\RefusalKind;
 /** Takes a view out of the library that no shot list and no picture has. */
 final class RemoveView
 {
-    public function __construct(private readonly Keeper $keeper, private readonly Usage $usage)
+    public function __construct(private readonly UnitOfWork $work, private readonly Usage $usage)
     {
     }
 
     public function run(Change $change, int $viewId): ?HistoryEntry
     {
-        return $this->keeper->keepLibrary($change, self::class, function (Ledger $ledger) use ($viewId): string {
+        return $this->work->keepLibrary($change, self::class, function (Ledger $ledger) use ($viewId): string {
             $view = LibraryView::query()->findOrFail($viewId);
             foreach (ShotListRecord::query()->orderBy('name')->get() as $list) {
                 if (in_array($view->key, $list->views, true)) {

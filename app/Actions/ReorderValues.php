@@ -7,8 +7,8 @@ namespace App\Actions;
 use App\Catalog\LoadedProduct;
 use App\Catalog\PlanStore;
 use App\Catalog\ProductAxis;
+use App\Changing\UnitOfWork;
 use App\History\Change;
-use App\History\Keeper;
 use App\Ledger\Ledger;
 use App\Models\HistoryEntry;
 use Core\Color\ColorOrder;
@@ -22,7 +22,7 @@ use Core\Text\Name;
 final class ReorderValues
 {
     public function __construct(
-        private readonly Keeper $keeper,
+        private readonly UnitOfWork $work,
         private readonly PlanStore $store,
     ) {
     }
@@ -30,7 +30,7 @@ final class ReorderValues
     /** Colors by hue, lightness or name; compound ones stand together. */
     public function byColor(Change $change, int $axisId, ColorOrder $order): ?HistoryEntry
     {
-        return $this->keeper->keep($change, self::class, function (Ledger $ledger, LoadedProduct $loaded) use ($axisId, $order): string {
+        return $this->work->keep($change, self::class, function (Ledger $ledger, LoadedProduct $loaded) use ($axisId, $order): string {
             $axis = ProductAxis::of($loaded, $axisId);
             $swatches = $names = [];
             foreach ($axis->values as $value) {
@@ -45,7 +45,7 @@ final class ReorderValues
     /** @param  list<int>  $valueIds in the new order */
     public function run(Change $change, int $axisId, array $valueIds): ?HistoryEntry
     {
-        return $this->keeper->keep($change, self::class, function (Ledger $ledger, LoadedProduct $loaded) use ($axisId, $valueIds): string {
+        return $this->work->keep($change, self::class, function (Ledger $ledger, LoadedProduct $loaded) use ($axisId, $valueIds): string {
             $axis = $loaded->matrix->axis($axisId);
             $sorted = $valueIds;
             $own = $axis?->valueIds() ?? [];

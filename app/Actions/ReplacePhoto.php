@@ -7,8 +7,8 @@ namespace App\Actions;
 use App\Catalog\ChosenPictures;
 use App\Catalog\LoadedProduct;
 use App\Catalog\NewPictures;
+use App\Changing\UnitOfWork;
 use App\History\Change;
-use App\History\Keeper;
 use App\Ledger\Ledger;
 use App\Media\IncomingFile;
 use App\Media\PhotoStore;
@@ -20,7 +20,7 @@ use Illuminate\Support\Facades\Gate;
 /** Puts another file in the place of a picture: where it is linked, its place in the order, its roles and texts stay. */
 final class ReplacePhoto
 {
-    public function __construct(private readonly Keeper $keeper, private readonly PhotoStore $store)
+    public function __construct(private readonly UnitOfWork $work, private readonly PhotoStore $store)
     {
     }
 
@@ -29,7 +29,7 @@ final class ReplacePhoto
         Gate::forUser($change->user)->authorize('edit');
         $photo = $this->store->take($file)->photo;
 
-        return $this->keeper->keep($change, self::class, function (Ledger $ledger, LoadedProduct $loaded) use ($placementId, $photo, $file): string {
+        return $this->work->keep($change, self::class, function (Ledger $ledger, LoadedProduct $loaded) use ($placementId, $photo, $file): string {
             $old = ChosenPictures::rows($loaded, [$placementId])[0];
             $pictures = new NewPictures($loaded);
             $here = $pictures->name($photo->id);

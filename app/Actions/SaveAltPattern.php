@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace App\Actions;
 
+use App\Changing\UnitOfWork;
 use App\History\Change;
-use App\History\Keeper;
 use App\Ledger\Ledger;
 use App\Models\HistoryEntry;
 use Core\Gallery\AltText;
@@ -19,7 +19,7 @@ final class SaveAltPattern
 {
     private const MOST = 200;
 
-    public function __construct(private readonly Keeper $keeper)
+    public function __construct(private readonly UnitOfWork $work)
     {
     }
 
@@ -36,7 +36,7 @@ final class SaveAltPattern
         }
         $pattern === '' || new AltText($pattern);
 
-        return $this->keeper->keepLibrary($change, self::class, function (Ledger $ledger) use ($tag, $pattern): string {
+        return $this->work->keepLibrary($change, self::class, function (Ledger $ledger) use ($tag, $pattern): string {
             $known = DB::table('alt_patterns')->where('language', $tag)->value('id');
             match (true) {
                 $known === null && $pattern !== '' => $ledger->insert('alt_patterns', ['language' => $tag, 'pattern' => $pattern]),

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace App\Actions;
 
+use App\Changing\UnitOfWork;
 use App\History\Change;
-use App\History\Keeper;
 use App\Ledger\Ledger;
 use App\Models\CodePatternRecord;
 use App\Models\HistoryEntry;
@@ -21,7 +21,7 @@ final class SaveCodePattern
 {
     private const MOST_NAME = 60;
 
-    public function __construct(private readonly Keeper $keeper)
+    public function __construct(private readonly UnitOfWork $work)
     {
     }
 
@@ -33,7 +33,7 @@ final class SaveCodePattern
             throw new Refusal('A pattern needs a name of up to '.self::MOST_NAME.' characters, such as Clothes.', RefusalKind::Missing, 'name');
         }
 
-        return $this->keeper->keepLibrary($change, self::class, function (Ledger $ledger) use ($patternId, $called, $pattern): string {
+        return $this->work->keepLibrary($change, self::class, function (Ledger $ledger) use ($patternId, $called, $pattern): string {
             if (CodePatternRecord::query()->where('folded', $called->folded)->whereKeyNot($patternId ?? 0)->exists()) {
                 throw new Refusal("There is a pattern {$called->shown} already.", RefusalKind::Taken, 'name');
             }
@@ -58,7 +58,7 @@ final class SaveCodePattern
 
     public function remove(Change $change, int $patternId): ?HistoryEntry
     {
-        return $this->keeper->keepLibrary($change, self::class, function (Ledger $ledger) use ($patternId): string {
+        return $this->work->keepLibrary($change, self::class, function (Ledger $ledger) use ($patternId): string {
             $record = CodePatternRecord::query()->findOrFail($patternId);
             $users = Product::query()->where('code_pattern_id', $patternId)->count();
             if ($users > 0) {

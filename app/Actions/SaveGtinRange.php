@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace App\Actions;
 
+use App\Changing\UnitOfWork;
 use App\History\Change;
-use App\History\Keeper;
 use App\Ledger\Ledger;
 use App\Models\GtinRangeRecord;
 use App\Models\HistoryEntry;
@@ -19,7 +19,7 @@ final class SaveGtinRange
 {
     private const MOST_NAME = 60;
 
-    public function __construct(private readonly Keeper $keeper)
+    public function __construct(private readonly UnitOfWork $work)
     {
     }
 
@@ -32,7 +32,7 @@ final class SaveGtinRange
         }
         $range = GtinRange::typed($prefix, $first, $last);
 
-        return $this->keeper->keepLibrary($change, self::class, function (Ledger $ledger) use ($rangeId, $called, $range): string {
+        return $this->work->keepLibrary($change, self::class, function (Ledger $ledger) use ($rangeId, $called, $range): string {
             if (GtinRangeRecord::query()->where('folded', $called->folded)->whereKeyNot($rangeId ?? 0)->exists()) {
                 throw new Refusal("There is a range {$called->shown} already.", RefusalKind::Taken, 'name');
             }
@@ -45,7 +45,7 @@ final class SaveGtinRange
 
     public function remove(Change $change, int $rangeId): ?HistoryEntry
     {
-        return $this->keeper->keepLibrary($change, self::class, function (Ledger $ledger) use ($rangeId): string {
+        return $this->work->keepLibrary($change, self::class, function (Ledger $ledger) use ($rangeId): string {
             $record = GtinRangeRecord::query()->findOrFail($rangeId);
             $ledger->delete('gtin_ranges', [$rangeId]);
 

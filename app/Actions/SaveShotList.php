@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace App\Actions;
 
+use App\Changing\UnitOfWork;
 use App\History\Change;
-use App\History\Keeper;
 use App\Ledger\Ledger;
 use App\Models\HistoryEntry;
 use App\Models\ShotListRecord;
@@ -20,7 +20,7 @@ final class SaveShotList
 {
     private const MOST_NAME = 60;
 
-    public function __construct(private readonly Keeper $keeper, private readonly ViewShelf $shelf)
+    public function __construct(private readonly UnitOfWork $work, private readonly ViewShelf $shelf)
     {
     }
 
@@ -30,7 +30,7 @@ final class SaveShotList
      */
     public function run(Change $change, ?int $listId, string $name, array $needs): ?HistoryEntry
     {
-        return $this->keeper->keepLibrary($change, self::class, function (Ledger $ledger) use ($listId, $name, $needs): string {
+        return $this->work->keepLibrary($change, self::class, function (Ledger $ledger) use ($listId, $name, $needs): string {
             $called = Name::of($name);
             if ($called->isEmpty() || $called->isLongerThan(self::MOST_NAME)) {
                 throw new Refusal('A shot list needs a name of up to '.self::MOST_NAME.' characters, such as Garment.', RefusalKind::Missing, 'name');

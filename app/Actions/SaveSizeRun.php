@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace App\Actions;
 
+use App\Changing\UnitOfWork;
 use App\History\Change;
-use App\History\Keeper;
 use App\Ledger\Ledger;
 use App\Models\HistoryEntry;
 use App\Models\LibraryAxis;
@@ -21,14 +21,14 @@ final class SaveSizeRun
 {
     private const MOST_NAME = 60;
 
-    public function __construct(private readonly Keeper $keeper, private readonly AddLibraryValues $values)
+    public function __construct(private readonly UnitOfWork $work, private readonly AddLibraryValues $values)
     {
     }
 
     /** @param  ?int  $runId  null for a new one */
     public function run(Change $change, ?int $runId, string $name, int $axisId, string $typed): ?HistoryEntry
     {
-        return $this->keeper->keepLibrary($change, self::class, function (Ledger $ledger) use ($runId, $name, $axisId, $typed): string {
+        return $this->work->keepLibrary($change, self::class, function (Ledger $ledger) use ($runId, $name, $axisId, $typed): string {
             $called = Name::of($name);
             if ($called->isEmpty() || $called->isLongerThan(self::MOST_NAME)) {
                 throw new Refusal('A size run needs a name of up to '.self::MOST_NAME.' characters, such as XS–XXL.', RefusalKind::Missing, 'name');

@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace App\Actions;
 
 use App\Catalog\ViewForm;
+use App\Changing\UnitOfWork;
 use App\History\Change;
-use App\History\Keeper;
 use App\Ledger\Ledger;
 use App\Models\HistoryEntry;
 use App\Models\LibraryView;
@@ -21,14 +21,14 @@ final class SaveView
 
     private const MOST_VIEWS = 60;
 
-    public function __construct(private readonly Keeper $keeper)
+    public function __construct(private readonly UnitOfWork $work)
     {
     }
 
     /** @param  ?int  $viewId  null for a new one */
     public function run(Change $change, ?int $viewId, ViewForm $form): ?HistoryEntry
     {
-        return $this->keeper->keepLibrary($change, self::class, function (Ledger $ledger) use ($viewId, $form): string {
+        return $this->work->keepLibrary($change, self::class, function (Ledger $ledger) use ($viewId, $form): string {
             $others = LibraryView::query()->whereKeyNot($viewId ?? 0)->get()->all();
             $this->refuseTaken($form, $others);
             if ($viewId !== null) {

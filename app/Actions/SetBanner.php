@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace App\Actions;
 
+use App\Changing\UnitOfWork;
 use App\History\Change;
-use App\History\Keeper;
 use App\Ledger\Ledger;
 use App\Media\DeriveCuts;
 use App\Media\MediaKind;
@@ -25,7 +25,7 @@ final class SetBanner
 
     private const LONGEST_TEXT = 300;
 
-    public function __construct(private readonly Keeper $keeper)
+    public function __construct(private readonly UnitOfWork $work)
     {
     }
 
@@ -40,7 +40,7 @@ final class SetBanner
             throw new Refusal('Choose a still picture that is stored.', RefusalKind::Missing, 'photo');
         }
 
-        return $this->keeper->keepLibrary($change, self::class, function (Ledger $ledger) use ($kind, $called, $photo, $file): string {
+        return $this->work->keepLibrary($change, self::class, function (Ledger $ledger) use ($kind, $called, $photo, $file): string {
             $known = Banner::query()->where('kind', $kind)->where('folded', $called->folded)->first();
             $row = ['photo_id' => $photo->id, 'file_name' => mb_substr($file === '' ? "picture-{$photo->id}.{$photo->type}" : $file, 0, 200), 'crop' => ''];
             $known === null
@@ -59,7 +59,7 @@ final class SetBanner
             throw new Refusal('The alt text can have '.self::LONGEST_TEXT.' characters; this has '.mb_strlen($altText).'.', RefusalKind::Unreadable, 'text');
         }
 
-        return $this->keeper->keepLibrary($change, self::class, function (Ledger $ledger) use ($bannerId, $crop, $altText): string {
+        return $this->work->keepLibrary($change, self::class, function (Ledger $ledger) use ($bannerId, $crop, $altText): string {
             $banner = Banner::query()->findOrFail($bannerId);
             $ledger->update('banners', [$bannerId => ['crop' => $crop->key(), 'alt_text' => trim($altText)]]);
             DeriveCuts::dispatch($banner->photo_id, $crop->key())->afterCommit();
@@ -70,7 +70,7 @@ final class SetBanner
 
     public function remove(Change $change, int $bannerId): ?HistoryEntry
     {
-        return $this->keeper->keepLibrary($change, self::class, function (Ledger $ledger) use ($bannerId): string {
+        return $this->work->keepLibrary($change, self::class, function (Ledger $ledger) use ($bannerId): string {
             $banner = Banner::query()->findOrFail($bannerId);
             $ledger->delete('banners', [$bannerId]);
 

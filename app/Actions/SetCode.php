@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace App\Actions;
 
+use App\Changing\UnitOfWork;
 use App\History\Change;
-use App\History\Keeper;
 use App\Models\HistoryEntry;
 use Core\Changes\CodeSku;
 use Core\Reach\Selection;
@@ -13,12 +13,12 @@ use Core\Reach\Selection;
 /** Types the code of one SKU. A typed code is kept when codes are made anew. */
 final class SetCode
 {
-    public function __construct(private readonly Keeper $keeper)
+    public function __construct(private readonly UnitOfWork $work)
     {
     }
 
     public function run(Change $change, Selection $selected, string $typed): ?HistoryEntry
     {
-        return $this->keeper->change($change, self::class, new CodeSku($selected, $typed));
+        return $this->work->change($change, self::class, new CodeSku($selected, $typed));
     }
 }

@@ -6,8 +6,8 @@ namespace App\Actions;
 
 use App\Catalog\CountingPlan;
 use App\Catalog\LoadedProduct;
+use App\Changing\UnitOfWork;
 use App\History\Change;
-use App\History\Keeper;
 use App\Ledger\Ledger;
 use App\Models\HistoryEntry;
 use App\Store\DetailRows;
@@ -16,13 +16,13 @@ use Core\Details\Counting;
 /** Says what the stock of a product is counted for. */
 final class SetCounting
 {
-    public function __construct(private readonly Keeper $keeper)
+    public function __construct(private readonly UnitOfWork $work)
     {
     }
 
     public function run(Change $change, Counting $to): ?HistoryEntry
     {
-        return $this->keeper->keep($change, self::class, function (Ledger $ledger, LoadedProduct $loaded) use ($to): string {
+        return $this->work->keep($change, self::class, function (Ledger $ledger, LoadedProduct $loaded) use ($to): string {
             $plan = new CountingPlan($loaded, $to);
             DetailRows::store($ledger, $loaded->product->id, $plan->details);
 

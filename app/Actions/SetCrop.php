@@ -6,8 +6,8 @@ namespace App\Actions;
 
 use App\Catalog\ChosenPictures;
 use App\Catalog\LoadedProduct;
+use App\Changing\UnitOfWork;
 use App\History\Change;
-use App\History\Keeper;
 use App\Ledger\Ledger;
 use App\Media\DeriveCuts;
 use App\Models\HistoryEntry;
@@ -16,13 +16,13 @@ use Core\Gallery\Crop;
 /** Says what of a picture matters: its focus, and the part that may be shown. */
 final class SetCrop
 {
-    public function __construct(private readonly Keeper $keeper)
+    public function __construct(private readonly UnitOfWork $work)
     {
     }
 
     public function run(Change $change, int $placementId, Crop $crop): ?HistoryEntry
     {
-        return $this->keeper->keep($change, self::class, function (Ledger $ledger, LoadedProduct $loaded) use ($placementId, $crop): string {
+        return $this->work->keep($change, self::class, function (Ledger $ledger, LoadedProduct $loaded) use ($placementId, $crop): string {
             [$row] = ChosenPictures::rows($loaded, [$placementId]);
             $ledger->update('placements', [$placementId => ['crop' => $crop->key()]]);
             DeriveCuts::dispatch($row->photoId, $crop->key())->afterCommit();

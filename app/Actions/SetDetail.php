@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace App\Actions;
 
 use App\Catalog\LoadedProduct;
+use App\Changing\UnitOfWork;
 use App\History\Change;
-use App\History\Keeper;
 use App\Ledger\Ledger;
 use App\Models\HistoryEntry;
 use App\Store\DetailRows;
@@ -29,7 +29,7 @@ final class SetDetail
     /** They are said by Actions of their own, which know what becomes of the units. */
     private const ELSEWHERE = [DetailKind::Counting, DetailKind::PictureUnits, DetailKind::ProductUnits];
 
-    public function __construct(private readonly Keeper $keeper)
+    public function __construct(private readonly UnitOfWork $work)
     {
     }
 
@@ -42,7 +42,7 @@ final class SetDetail
     {
         $this->refuseElsewhere($kind);
 
-        return $this->keeper->keep($change, self::class, function (Ledger $ledger, LoadedProduct $loaded) use ($kind, $typed): string {
+        return $this->work->keep($change, self::class, function (Ledger $ledger, LoadedProduct $loaded) use ($kind, $typed): string {
             $reader = new DetailReader(Currency::of($loaded->product->currency));
             $text = $reader->read($kind, $typed);
             $was = $loaded->details->whole($kind);
@@ -67,7 +67,7 @@ final class SetDetail
             throw new Refusal("{$kind->label()}: the whole product has the same. Change it in its details.", RefusalKind::Impossible, 'kind');
         }
 
-        return $this->keeper->keep($change, self::class, function (Ledger $ledger, LoadedProduct $loaded) use ($kind, $where, $typed, $none): string {
+        return $this->work->keep($change, self::class, function (Ledger $ledger, LoadedProduct $loaded) use ($kind, $where, $typed, $none): string {
             $part = $loaded->selected($where);
             if ($part->isNothing()) {
                 throw Refusal::nothingSelected();

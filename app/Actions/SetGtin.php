@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace App\Actions;
 
+use App\Changing\UnitOfWork;
 use App\History\Change;
-use App\History\Keeper;
 use App\Models\HistoryEntry;
 use Core\Changes\NumberSkus;
 use Core\Reach\Selection;
@@ -13,13 +13,13 @@ use Core\Reach\Selection;
 /** Types the GTIN of one SKU; or takes those of all selected away. */
 final class SetGtin
 {
-    public function __construct(private readonly Keeper $keeper)
+    public function __construct(private readonly UnitOfWork $work)
     {
     }
 
     /** @param  string  $typed  nothing: none */
     public function run(Change $change, Selection $selected, string $typed): ?HistoryEntry
     {
-        return $this->keeper->change($change, self::class, new NumberSkus($selected, $typed));
+        return $this->work->change($change, self::class, new NumberSkus($selected, $typed));
     }
 }

@@ -6,8 +6,8 @@ namespace App\Actions;
 
 use App\Catalog\LoadedProduct;
 use App\Catalog\PictureAxesPlan;
+use App\Changing\UnitOfWork;
 use App\History\Change;
-use App\History\Keeper;
 use App\Ledger\Ledger;
 use App\Models\HistoryEntry;
 use App\Store\DetailRows;
@@ -17,14 +17,14 @@ use Illuminate\Support\Facades\DB;
 /** Says by which axes the pictures of a product differ: one, several or none. */
 final class SetPictureAxes
 {
-    public function __construct(private readonly Keeper $keeper)
+    public function __construct(private readonly UnitOfWork $work)
     {
     }
 
     /** @param  list<int>  $axisIds */
     public function run(Change $change, array $axisIds): ?HistoryEntry
     {
-        return $this->keeper->keep($change, self::class, function (Ledger $ledger, LoadedProduct $loaded) use ($axisIds): string {
+        return $this->work->keep($change, self::class, function (Ledger $ledger, LoadedProduct $loaded) use ($axisIds): string {
             $updates = [];
             foreach (DB::table('product_axes')->join('axes', 'axes.id', '=', 'product_axes.axis_id')->where('product_axes.product_id', $loaded->product->id)->whereNotNull('product_axes.position')->get(['product_axes.id', 'axes.id as axis_id', 'axes.changes_picture']) as $row) {
                 $wanted = (int) in_array($row->axis_id, $axisIds, true);

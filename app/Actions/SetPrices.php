@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace App\Actions;
 
+use App\Changing\UnitOfWork;
 use App\History\Change;
-use App\History\Keeper;
 use App\Models\HistoryEntry;
 use Core\Changes\PriceSkus;
 use Core\Reach\Selection;
@@ -13,7 +13,7 @@ use Core\Reach\Selection;
 /** Gives all selected SKUs prices of their own: set, raised, lowered or rounded; an empty one gives them back to the product. */
 final class SetPrices
 {
-    public function __construct(private readonly Keeper $keeper)
+    public function __construct(private readonly UnitOfWork $work)
     {
     }
 
@@ -23,6 +23,6 @@ final class SetPrices
      */
     public function run(Change $change, Selection $selected, string $typed, string $ending = ''): ?HistoryEntry
     {
-        return $this->keeper->change($change, self::class, new PriceSkus($selected, $typed, $ending));
+        return $this->work->change($change, self::class, new PriceSkus($selected, $typed, $ending));
     }
 }

@@ -10,8 +10,8 @@ use App\Catalog\CodeWish;
 use App\Catalog\FormerCodes;
 use App\Catalog\LoadedProduct;
 use App\Catalog\TakenCodes;
+use App\Changing\UnitOfWork;
 use App\History\Change;
-use App\History\Keeper;
 use App\Ledger\Ledger;
 use App\Models\HistoryEntry;
 use Core\Refusal;
@@ -21,7 +21,7 @@ use Core\RefusalKind;
 final class SetProductCode
 {
     public function __construct(
-        private readonly Keeper $keeper,
+        private readonly UnitOfWork $work,
         private readonly CodePlanner $planner,
         private readonly TakenCodes $taken,
     ) {
@@ -33,7 +33,7 @@ final class SetProductCode
      */
     public function run(Change $change, string $typed, bool $skusToo, array $chosen = []): ?HistoryEntry
     {
-        return $this->keeper->keep($change, self::class, function (Ledger $ledger, LoadedProduct $loaded) use ($typed, $skusToo, $chosen): string {
+        return $this->work->keep($change, self::class, function (Ledger $ledger, LoadedProduct $loaded) use ($typed, $skusToo, $chosen): string {
             $code = self::code($typed);
             $plan = $skusToo ? $this->plan($loaded, $code, $chosen) : null;
             $this->refuseTaken($loaded, $code, $plan);

@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace App\Actions;
 
 use App\Catalog\LoadedProduct;
+use App\Changing\UnitOfWork;
 use App\History\Change;
-use App\History\Keeper;
 use App\Ledger\Ledger;
 use App\Models\HistoryEntry;
 use App\Store\ViewShelf;
@@ -21,7 +21,7 @@ final class SetShot
 {
     private const LONGEST_REASON = 120;
 
-    public function __construct(private readonly Keeper $keeper)
+    public function __construct(private readonly UnitOfWork $work)
     {
     }
 
@@ -36,7 +36,7 @@ final class SetShot
             throw new Refusal("Say why this product needs no {$view->name} picture, so that nobody asks for it again.", RefusalKind::Missing, 'reason');
         }
 
-        return $this->keeper->keep($change, self::class, function (Ledger $ledger, LoadedProduct $loaded) use ($view, $need, $reason): string {
+        return $this->work->keep($change, self::class, function (Ledger $ledger, LoadedProduct $loaded) use ($view, $need, $reason): string {
             if ($loaded->shotList === null) {
                 throw new Refusal('This product has no shot list. Choose one under Details.', RefusalKind::Missing);
             }

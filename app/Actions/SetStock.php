@@ -4,11 +4,12 @@ declare(strict_types=1);
 
 namespace App\Actions;
 
-use App\Batches\Act;
+use App\Batches\BulkOperation;
+use App\Changing\UnitOfWork;
 use App\History\Change;
-use App\History\Keeper;
 use App\Models\HistoryEntry;
 use Core\Changes\CountSkus;
+use Core\Changes\SkuChange;
 use Core\Reach\Selection;
 use Core\Stock\StockChange;
 
@@ -16,16 +17,16 @@ use Core\Stock\StockChange;
  * Sets, adds to or takes from the units that the selected SKUs are sold from, or says that nobody counts them. Where
  * several SKUs are sold from the same units, these are changed once.
  */
-final class SetStock implements Act
+final class SetStock implements BulkOperation
 {
-    public function __construct(private readonly Keeper $keeper)
+    public function __construct(private readonly UnitOfWork $work)
     {
     }
 
     /** @param  string  $typed  "12", "+5", "-3", or nothing where the units are not counted */
     public function run(Change $change, Selection $selected, string $typed): ?HistoryEntry
     {
-        return $this->keeper->change($change, self::class, new CountSkus($selected, $typed));
+        return $this->work->change($change, self::class, new CountSkus($selected, $typed));
     }
 
     public function inWords(array $wanted): string
@@ -33,8 +34,8 @@ final class SetStock implements Act
         return 'Stock of every SKU '.StockChange::typed((string) ($wanted['value'] ?? ''))->inWords();
     }
 
-    public function act(Change $change, Selection $where, array $wanted): ?HistoryEntry
+    public function change(Selection $where, array $wanted): SkuChange
     {
-        return $this->run($change, $where, (string) ($wanted['value'] ?? ''));
+        return new CountSkus($where, (string) ($wanted['value'] ?? ''));
     }
 }

@@ -11,8 +11,8 @@ use App\Catalog\LoadedProduct;
 use App\Catalog\ProductAxis;
 use App\Catalog\ProductColors;
 use App\Catalog\SwatchStore;
+use App\Changing\UnitOfWork;
 use App\History\Change;
-use App\History\Keeper;
 use App\Ledger\Ledger;
 use App\Models\HistoryEntry;
 use App\Models\LibraryValue;
@@ -30,7 +30,7 @@ final class SetSwatches
     private const NAMED = 6;
 
     public function __construct(
-        private readonly Keeper $keeper,
+        private readonly UnitOfWork $work,
         private readonly SwatchStore $store,
         private readonly LeadSwatches $leads,
         private readonly LibraryLeads $libraryLeads,
@@ -62,7 +62,7 @@ final class SetSwatches
             throw new Refusal('Mark the values whose measured colors are to be taken.', RefusalKind::Missing, 'values');
         }
 
-        return $this->keeper->keep($change, self::class, function (Ledger $ledger, LoadedProduct $loaded) use ($change, $axisId, $measured, $hereOnly): string {
+        return $this->work->keep($change, self::class, function (Ledger $ledger, LoadedProduct $loaded) use ($change, $axisId, $measured, $hereOnly): string {
             $colors = new ProductColors($loaded);
             $axis = ProductAxis::of($loaded, $axisId);
             $swatches = [];
@@ -85,7 +85,7 @@ final class SetSwatches
      */
     public function fromLeads(Change $change, int $axisId): ?HistoryEntry
     {
-        return $this->keeper->keep($change, self::class, function (Ledger $ledger, LoadedProduct $loaded) use ($change, $axisId): string {
+        return $this->work->keep($change, self::class, function (Ledger $ledger, LoadedProduct $loaded) use ($change, $axisId): string {
             $axis = ProductAxis::of($loaded, $axisId);
             $hereOnly = $axis->display === AxisDisplay::PictureSwatches;
             $lacking = SwatchChecks::lacking((new ProductColors($loaded))->of($axis));
@@ -99,7 +99,7 @@ final class SetSwatches
     /** The same for the library: each value from the Lead of a product that has it. */
     public function fromLeadsOfProducts(Change $change, int $axisId): ?HistoryEntry
     {
-        return $this->keeper->keepLibrary($change, self::class, function (Ledger $ledger) use ($change, $axisId): string {
+        return $this->work->keepLibrary($change, self::class, function (Ledger $ledger) use ($change, $axisId): string {
             [$lacking, $filled] = $this->libraryLeads->of($axisId);
             $this->refuseNothing($lacking, $filled);
 
@@ -111,8 +111,8 @@ final class SetSwatches
     private function keep(Change $change, bool $hereOnly, Closure $work): ?HistoryEntry
     {
         return $hereOnly
-            ? $this->keeper->keep($change, self::class, fn (Ledger $ledger, LoadedProduct $loaded): string => $work($ledger))
-            : $this->keeper->keepLibrary($change, self::class, $work);
+            ? $this->work->keep($change, self::class, fn (Ledger $ledger, LoadedProduct $loaded): string => $work($ledger))
+            : $this->work->keepLibrary($change, self::class, $work);
     }
 
     /**

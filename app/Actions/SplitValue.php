@@ -13,8 +13,8 @@ use App\Catalog\PlannedChange;
 use App\Catalog\PlanStore;
 use App\Catalog\ProductAxis;
 use App\Catalog\ReadAxis;
+use App\Changing\UnitOfWork;
 use App\History\Change;
-use App\History\Keeper;
 use App\Ledger\Ledger;
 use App\Models\HistoryEntry;
 use Core\Matrix\Axis;
@@ -29,7 +29,7 @@ use Core\RefusalKind;
 final class SplitValue
 {
     public function __construct(
-        private readonly Keeper $keeper,
+        private readonly UnitOfWork $work,
         private readonly DraftReader $drafts,
         private readonly MatrixPlanner $planner,
         private readonly PlanStore $store,
@@ -39,7 +39,7 @@ final class SplitValue
     /** @param  string  $parts  as typed, the first part first */
     public function run(Change $change, int $valueId, string $parts, bool $picturesForAll, MatrixChoices $choices = new MatrixChoices()): ?HistoryEntry
     {
-        return $this->keeper->keep($change, self::class, function (Ledger $ledger, LoadedProduct $loaded) use ($valueId, $parts, $picturesForAll, $choices): string {
+        return $this->work->keep($change, self::class, function (Ledger $ledger, LoadedProduct $loaded) use ($valueId, $parts, $picturesForAll, $choices): string {
             $axis = ProductAxis::having($loaded, $valueId);
             [$read] = $this->drafts->readIntoLibrary($ledger, [$this->draft($axis, $parts)], $loaded);
             $planned = $this->plan($loaded, $valueId, $read, $picturesForAll, $choices);

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace App\Actions;
 
+use App\Changing\UnitOfWork;
 use App\History\Change;
-use App\History\Keeper;
 use App\Ledger\Ledger;
 use App\Models\HistoryEntry;
 use App\Models\LibraryValue;
@@ -23,7 +23,7 @@ final class TeachWord
 {
     private const LONGEST = 80;
 
-    public function __construct(private readonly Keeper $keeper, private readonly ViewShelf $shelf)
+    public function __construct(private readonly UnitOfWork $work, private readonly ViewShelf $shelf)
     {
     }
 
@@ -72,7 +72,7 @@ final class TeachWord
     /** What was taught is forgotten. */
     public function forget(Change $change, int $wordId): ?HistoryEntry
     {
-        return $this->keeper->keepLibrary($change, self::class, function (Ledger $ledger) use ($wordId): string {
+        return $this->work->keepLibrary($change, self::class, function (Ledger $ledger) use ($wordId): string {
             $word = DB::table('sender_words')->find($wordId) ?? throw new Refusal('This word is forgotten already.', RefusalKind::Gone);
             $value = $word->value_id === null ? null : LibraryValue::with('axis')->findOrFail((int) $word->value_id);
             $ledger->delete('sender_words', [$wordId]);
@@ -89,7 +89,7 @@ final class TeachWord
     /** @param  Closure(Ledger): string  $work */
     private function keep(User $user, Closure $work): ?HistoryEntry
     {
-        return $this->keeper->keepLibrary(new Change($user, null, isNews: true), self::class, $work);
+        return $this->work->keepLibrary(new Change($user, null, isNews: true), self::class, $work);
     }
 
     private static function word(string $typed): Name

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace App\Actions;
 
+use App\Changing\EntryUndo;
 use App\History\Change;
-use App\History\EntryUndo;
 use App\Models\HistoryEntry;
 
 /** Takes back one's own last change of a product or of the library, or all of one's own back to a point; or makes them again. */

@@ -7,8 +7,8 @@ namespace App\Actions;
 use App\Catalog\ChosenPictures;
 use App\Catalog\LoadedProduct;
 use App\Catalog\SelectedPart;
+use App\Changing\UnitOfWork;
 use App\History\Change;
-use App\History\Keeper;
 use App\Ledger\Ledger;
 use App\Models\HistoryEntry;
 use App\Store\Clauses;
@@ -23,14 +23,14 @@ use Core\RefusalKind;
 /** Takes pictures off what is selected, or off everything; one that reaches nothing is back in the tray. */
 final class UnlinkPhotos
 {
-    public function __construct(private readonly Keeper $keeper)
+    public function __construct(private readonly UnitOfWork $work)
     {
     }
 
     /** @param  list<int>  $placementIds */
     public function run(Change $change, array $placementIds, Selection $selected, bool $everywhere = false): ?HistoryEntry
     {
-        return $this->keeper->keep($change, self::class, function (Ledger $ledger, LoadedProduct $loaded) use ($placementIds, $selected, $everywhere): string {
+        return $this->work->keep($change, self::class, function (Ledger $ledger, LoadedProduct $loaded) use ($placementIds, $selected, $everywhere): string {
             $rows = ChosenPictures::rows($loaded, $placementIds);
             $selection = $loaded->selected($everywhere ? Selection::whole() : $selected);
             if ($selection->isNothing()) {

@@ -9,7 +9,7 @@ use App\Models\HistoryEntry;
 use Core\Reach\Selection;
 use Core\Refusal;
 
-/** An Action that can be done to many products, each in a transaction and an entry of its own. */
+/** An Action on many products that is no change as a value yet: each in a transaction and an entry of its own. */
 interface Act
 {
     /**

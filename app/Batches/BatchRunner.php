@@ -6,13 +6,17 @@ namespace App\Batches;
 
 use App\Catalog\Portions;
 use App\Catalog\ProductLoader;
+use App\Changing\EntryUndo;
+use App\Changing\Portion;
+use App\Changing\PortionOutcome;
 use App\History\Announcer;
 use App\History\Change;
-use App\History\EntryUndo;
 use App\Models\Batch;
 use App\Models\BatchProductState;
 use App\Models\BatchState;
 use App\Models\HistoryEntry;
+use Core\Changes\ProductChange;
+use Core\Changes\SkuChange;
 use Core\CoreException;
 use Core\Reach\Selection;
 use Illuminate\Database\LostConnectionDetector;
@@ -27,19 +31,19 @@ use Throwable;
  */
 final class BatchRunner
 {
-    /** Products whose rows are read together at most. */
-    private const AHEAD = 50;
-
     private const TRIES = 3;
 
     /** Seconds. */
     private const A_MOMENT = 1.5;
 
+    /** @param  int  $atOnce  products that are read and written together at most */
     public function __construct(
         private readonly Acts $acts,
         private readonly ProductLoader $loader,
         private readonly EntryUndo $undo,
         private readonly Announcer $announcer,
+        private readonly Portion $portions,
+        private readonly int $atOnce = 50,
     ) {
     }
 
@@ -90,12 +94,113 @@ final class BatchRunner
     private function steps(Batch $batch, array $items, float $end): void
     {
         $way = $batch->state;
+        $operation = $this->acts->named($batch->act);
+        if ($operation instanceof BulkOperation && in_array($way, [BatchState::Vetting, BatchState::Running], true)) {
+            $this->portion($batch, $operation, $items);
+
+            return;
+        }
         foreach ($items as $item) {
             $this->step($batch, $item);
             if ($batch->state !== $way || microtime(true) >= $end) {
                 return;
             }
         }
+    }
+
+    /**
+     * All of them together; where that cannot be, one after the other, so that one that fails stops no other.
+     *
+     * @param  list<stdClass>  $items
+     */
+    private function portion(Batch $batch, BulkOperation $operation, array $items): void
+    {
+        try {
+            $this->together($batch, $operation, $items);
+        } catch (Throwable $fault) {
+            if (count($items) > 1) {
+                foreach ($items as $item) {
+                    $this->portion($batch, $operation, [$item]);
+                }
+
+                return;
+            }
+            $this->note($batch, $items[0], BatchProductState::Refused, $this->why($fault), $items[0]->history_id);
+        }
+        if ($batch->is_whole && $batch->state === BatchState::Running && $this->hasRefused($batch)) {
+            $batch->update(['state' => BatchState::Undoing]);
+        }
+    }
+
+    /** @param  list<stdClass>  $items */
+    private function together(Batch $batch, BulkOperation $operation, array $items): void
+    {
+        $byProduct = array_column($items, null, 'product_id');
+        $changes = array_map(fn (stdClass $item): ProductChange|SkuChange => $operation->change(Selection::fromKey($item->selection), $batch->wanted), $byProduct);
+        if ($batch->state === BatchState::Vetting) {
+            $this->noteAll($batch, $this->portions->rehearse($changes), BatchProductState::Vetted, BatchProductState::Vetted);
+
+            return;
+        }
+        try {
+            DB::transaction(function () use ($batch, $operation, $changes): void {
+                $waiting = $this->claimed($batch, array_keys($changes));
+                $outcomes = $this->portions->write($batch->user, $batch->id, $operation::class, array_intersect_key($changes, $waiting));
+                $refused = array_filter($outcomes, fn (PortionOutcome $outcome): bool => $outcome->isRefused);
+                if ($batch->is_whole && $refused !== []) {
+                    throw new NothingOfIt($refused);
+                }
+                $this->noteAll($batch, $outcomes, BatchProductState::Changed, BatchProductState::Same);
+            }, self::TRIES);
+        } catch (NothingOfIt $refused) {
+            $this->noteAll($batch, $refused->outcomes, BatchProductState::Changed, BatchProductState::Same);
+        }
+    }
+
+    /**
+     * Those that no other worker has done meanwhile; whoever has them in hand is waited for.
+     *
+     * @param  list<int>  $productIds
+     * @return array<int, true> by product id
+     */
+    private function claimed(Batch $batch, array $productIds): array
+    {
+        $open = [BatchProductState::Waiting->value, BatchProductState::Vetted->value];
+        $ids = DB::table('batch_products')->where('batch_id', $batch->id)->whereIn('product_id', $productIds)
+            ->whereIn('state', $open)->orderBy('product_id')->lockForUpdate()->pluck('product_id')->all();
+
+        return array_fill_keys($ids, true);
+    }
+
+    /** @param  array<int, PortionOutcome>  $outcomes  by product id */
+    private function noteAll(Batch $batch, array $outcomes, BatchProductState $otherwise, BatchProductState $same): void
+    {
+        $byState = [];
+        foreach ($outcomes as $id => $outcome) {
+            $state = match (true) {
+                $outcome->isRefused => BatchProductState::Refused,
+                $outcome->historyId === null => $same,
+                default => $otherwise,
+            };
+            $byState[$state->value][$id] = $outcome;
+        }
+        foreach ($byState as $state => $alike) {
+            $words = $history = '';
+            foreach ($alike as $id => $outcome) {
+                $words .= " when {$id} then ".DB::getPdo()->quote(mb_strimwidth($outcome->words, 0, 400, '…'));
+                $history .= " when {$id} then ".($outcome->historyId ?? 'null');
+            }
+            DB::table('batch_products')->where('batch_id', $batch->id)->whereIn('product_id', array_keys($alike))->update([
+                'state' => $state,
+                'words' => DB::raw("case product_id{$words} end"),
+                'history_id' => DB::raw("case product_id{$history} end"),
+            ]);
+        }
+    }
+
+    private function hasRefused(Batch $batch): bool
+    {
+        return DB::table('batch_products')->where('batch_id', $batch->id)->where('state', BatchProductState::Refused->value)->exists();
     }
 
     /** @return list<stdClass> products whose turn it is, read ahead */
@@ -109,10 +214,10 @@ final class BatchRunner
         };
         $items = [];
         foreach ($from as $state) {
-            $items = $items === [] ? DB::table('batch_products')->where('batch_id', $batch->id)->where('state', $state->value)->orderBy('product_id')->limit(self::AHEAD)->get()->values()->all() : $items;
+            $items = $items === [] ? DB::table('batch_products')->where('batch_id', $batch->id)->where('state', $state->value)->orderBy('product_id')->limit($this->atOnce)->get()->values()->all() : $items;
         }
         $items = array_slice($items, 0, count(Portions::first(array_values(array_map(fn (stdClass $item): int => $item->product_id, $items)))));
-        if (in_array($batch->state, [BatchState::Vetting, BatchState::Running], true)) {
+        if (in_array($batch->state, [BatchState::Vetting, BatchState::Running], true) && $this->acts->named($batch->act) instanceof Act) {
             $this->loader->readAhead(array_map(fn (stdClass $item): int => $item->product_id, $items));
         }
 
@@ -122,7 +227,7 @@ final class BatchRunner
     /** One way is at its end: what comes next. */
     private function turn(Batch $batch): void
     {
-        $refused = DB::table('batch_products')->where('batch_id', $batch->id)->where('state', BatchProductState::Refused->value)->exists();
+        $refused = $this->hasRefused($batch);
         $next = match ($batch->state) {
             BatchState::Vetting => $refused ? BatchState::Refused : BatchState::Running,
             // Whoever chose all or nothing gets nothing where one product refuses in the end.
@@ -204,7 +309,10 @@ final class BatchRunner
 
     private function acted(Batch $batch, stdClass $item): ?HistoryEntry
     {
-        return $this->acts->named($batch->act)->act(Change::ofBatch($batch->user, $item->product_id, $batch->id), Selection::fromKey($item->selection), $batch->wanted);
+        $act = $this->acts->named($batch->act);
+        assert($act instanceof Act);
+
+        return $act->act(Change::ofBatch($batch->user, $item->product_id, $batch->id), Selection::fromKey($item->selection), $batch->wanted);
     }
 
     private function back(Batch $batch, stdClass $item): void

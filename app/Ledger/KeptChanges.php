@@ -35,6 +35,29 @@ final readonly class KeptChanges implements IteratorAggregate
         }
     }
 
+    /**
+     * Entries of many products, with their changes, in few statements.
+     *
+     * @param  non-empty-array<int, array<string, mixed>>  $rows  of history, by product id
+     * @param  array<int, ChangeLog>  $logs  by product id
+     * @return array<int, int> product id => id of its entry
+     */
+    public static function enter(array $rows, array $logs): array
+    {
+        $ids = array_combine(array_keys($rows), NewRows::insert('history', array_values($rows)));
+        $parts = [];
+        foreach ($ids as $productId => $entryId) {
+            foreach ($logs[$productId]->parts() as $part => $packed) {
+                $parts[] = ['history_id' => $entryId, 'part' => $part, 'packed' => $packed];
+            }
+        }
+        foreach (array_chunk($parts, self::PARTS) as $chunk) {
+            DB::table(self::TABLE)->insert($chunk);
+        }
+
+        return $ids;
+    }
+
     /** @param  list<int>  $entryIds */
     public static function letGo(array $entryIds): void
     {

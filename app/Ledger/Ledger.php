@@ -16,6 +16,8 @@ final class Ledger
 
     private readonly ChangeLog $log;
 
+    private ?int $photoId = null;
+
     public function __construct()
     {
         $this->log = new ChangeLog();
@@ -26,9 +28,14 @@ final class Ledger
         return $this->log;
     }
 
-    /** Notes a change that is written elsewhere. */
-    public function note(RowChange $change): void
+    /**
+     * Notes a change that is written elsewhere.
+     *
+     * @param  ?int  $photoId  the photo of the picture that it is about
+     */
+    public function note(RowChange $change, ?int $photoId = null): void
     {
+        $this->photoId ??= $photoId;
         $this->log->add($change);
     }
 
@@ -47,7 +54,7 @@ final class Ledger
         }
         $first = $this->log->first();
 
-        return $first === null ? null : $first->before['photo_id'] ?? $first->after['photo_id'] ?? DB::table('placements')->where('id', $first->id)->value('photo_id');
+        return $first === null ? null : $this->photoId ?? $first->before['photo_id'] ?? $first->after['photo_id'] ?? DB::table('placements')->where('id', $first->id)->value('photo_id');
     }
 
     /** @param  array<string, mixed>  $row */

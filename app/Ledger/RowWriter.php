@@ -36,7 +36,7 @@ final class RowWriter
     {
         $changed = array_filter($after, fn (mixed $value, string $column): bool => $before[$column] !== $value, ARRAY_FILTER_USE_BOTH);
         if ($changed !== []) {
-            $ledger->note(new RowChange($table, $id, array_intersect_key($before, $changed), $changed));
+            $ledger->note(new RowChange($table, $id, array_intersect_key($before, $changed), $changed), $after['photo_id'] ?? null);
             $this->updates[$table][$id] = [$changed, ['id' => $id] + $key + $after];
         }
     }
@@ -50,7 +50,7 @@ final class RowWriter
     /** @param  array<string, mixed>  $row  as it stands, every column but its id */
     public function delete(Ledger $ledger, string $table, int $id, array $row): void
     {
-        $ledger->note(new RowChange($table, $id, ['id' => $id] + $row, null));
+        $ledger->note(new RowChange($table, $id, ['id' => $id] + $row, null), $row['photo_id'] ?? null);
         $this->deletes[$table][] = $id;
     }
 
@@ -124,22 +124,12 @@ final class RowWriter
         return $cases;
     }
 
-    /** @param  list<array{Ledger, array<string, mixed>}>  $rows */
+    /** @param  non-empty-list<array{Ledger, array<string, mixed>}>  $rows */
     private function writeInserts(string $table, array $rows): void
     {
-        $columns = array_keys($rows[0][1]);
-        $named = implode(', ', array_map(fn (string $column): string => "`{$column}`", $columns));
-        $marks = '('.implode(', ', array_fill(0, count($columns), '?')).')';
-        $values = array_merge(...array_map(fn (array $row): array => array_values($row[1]), $rows));
-        // Other nodes of a cluster number in between: the ids are asked for, not counted.
-        $new = DB::select(
-            "insert into `{$table}` ({$named}) values ".implode(', ', array_fill(0, count($rows), $marks)).' returning id',
-            $values,
-            false,
-        );
+        $ids = NewRows::insert($table, array_map(fn (array $row): array => $row[1], $rows));
         foreach ($rows as $at => [$ledger, $row]) {
-            $id = (int) $new[$at]->id;
-            $ledger->note(new RowChange($table, $id, null, ['id' => $id] + $row));
+            $ledger->note(new RowChange($table, $ids[$at], null, ['id' => $ids[$at]] + $row), $row['photo_id'] ?? null);
         }
     }
 }

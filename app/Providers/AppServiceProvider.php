@@ -15,6 +15,7 @@ use App\Actions\SetStock;
 use App\Batches\Act;
 use App\Batches\Acts;
 use App\Batches\BatchRunner;
+use App\Batches\BulkOperation;
 use App\Catalog\ChosenSkusLoader;
 use App\Catalog\ColorNaming;
 use App\Catalog\ProductLoader;
@@ -89,10 +90,10 @@ final class AppServiceProvider extends ServiceProvider
     {
         $this->app->singleton(ExceptionHandler::class, QuietHandler::class);
         $this->app->singleton(Acts::class, fn (Application $app): Acts => new Acts([
-            'sku-price' => fn (): Act => $app->make(ChangePrices::class),
-            'value-price' => fn (): Act => $app->make(AdjustPrices::class),
-            'sku-stock' => fn (): Act => $app->make(SetStock::class),
-            'details' => fn (): Act => $app->make(EditDetails::class),
+            'sku-price' => fn (): BulkOperation => $app->make(ChangePrices::class),
+            'value-price' => fn (): BulkOperation => $app->make(AdjustPrices::class),
+            'sku-stock' => fn (): BulkOperation => $app->make(SetStock::class),
+            'details' => fn (): BulkOperation => $app->make(EditDetails::class),
             ChangePictures::NAME => fn (): Act => $app->make(ChangePictures::class),
             LinkDropped::NAME => fn (): Act => $app->make(LinkDropped::class),
         ]));

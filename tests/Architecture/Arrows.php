@@ -40,12 +40,13 @@ final class Arrows
         'Files' => ['Catalog', 'Media', 'Models', 'Store'],
         'Summaries' => ['Catalog', 'Models', 'Store'],
         'History' => ['Catalog', 'Ledger', 'Models', 'Store'],
-        'Batches' => ['Catalog', 'History', 'Ledger', 'Models', 'Store'],
+        'Changing' => ['Catalog', 'History', 'Ledger', 'Models', 'Store'],
+        'Batches' => ['Catalog', 'Changing', 'History', 'Ledger', 'Models', 'Store'],
         'Intake' => ['Catalog', 'Media', 'Models', 'Store'],
-        'Actions' => ['Accounts', 'Batches', 'Catalog', 'Files', 'History', 'Intake', 'Ledger', 'Media', 'Models', 'Store'],
-        'Http' => ['Accounts', 'Actions', 'Batches', 'Catalog', 'Files', 'History', 'Intake', 'Media', 'Models', 'Store', 'Summaries'],
-        'Console' => ['Accounts', 'Actions', 'Backup', 'Batches', 'Catalog', 'Files', 'History', 'Intake', 'Media', 'Models', 'Store', 'Summaries'],
-        'Providers' => ['Accounts', 'Actions', 'Batches', 'Catalog', 'Files', 'History', 'Http', 'Intake', 'Media', 'Models', 'Store', 'Summaries'],
+        'Actions' => ['Accounts', 'Batches', 'Catalog', 'Changing', 'Files', 'History', 'Intake', 'Ledger', 'Media', 'Models', 'Store'],
+        'Http' => ['Accounts', 'Actions', 'Batches', 'Catalog', 'Changing', 'Files', 'History', 'Intake', 'Media', 'Models', 'Store', 'Summaries'],
+        'Console' => ['Accounts', 'Actions', 'Backup', 'Batches', 'Catalog', 'Changing', 'Files', 'History', 'Intake', 'Media', 'Models', 'Store', 'Summaries'],
+        'Providers' => ['Accounts', 'Actions', 'Batches', 'Catalog', 'Changing', 'Files', 'History', 'Http', 'Intake', 'Media', 'Models', 'Store', 'Summaries'],
     ];
 
     /** What reads rows that were not loaded, called on a model, a relation or a collection of models. */

@@ -100,7 +100,7 @@ it('takes back what was written where all was vetted, and one refuses in the end
     $shops = shops(4);
     $before = rowsOfProducts();
     $batch = begun($shops, 'sku-price', ['value' => '52.50'], true);
-    $runner = app(BatchRunner::class);
+    $runner = app()->makeWith(BatchRunner::class, ['atOnce' => 1]);
     $batch->update(['state' => BatchState::Running]);
     DB::table('batch_products')->where('batch_id', $batch->id)->update(['state' => 'vetted']);
     app(App\Actions\ChangeCurrency::class)->run($shops[2]->change(), 'JPY', false);
@@ -141,7 +141,7 @@ it('does nothing twice, whoever goes on with it and however often it broke off',
     $batch = begun($shops, 'sku-stock', ['value' => '9']);
     // Each time one worker gets just so far, and dies; another has begun beside it.
     foreach (range(1, 12) as $ignored) {
-        app(BatchRunner::class)->advance($batch->id, 0.0);
+        app()->makeWith(BatchRunner::class, ['atOnce' => 1])->advance($batch->id, 0.0);
         app()->forgetScopedInstances();
     }
     expect(standing($batch))->toBe(['changed' => 6])->and($batch->refresh()->state)->toBe(BatchState::Done)
@@ -162,7 +162,7 @@ it('takes up a batch whose worker died, and stops and goes on as somebody says',
     BatchRunner::takeUp(60);
     Queue::assertPushed(RunBatch::class, 2);
 
-    app(BatchRunner::class)->advance($batch->id, 0.0);
+    app()->makeWith(BatchRunner::class, ['atOnce' => 1])->advance($batch->id, 0.0);
     app(SteerBatch::class)->stop($shops[0]->user, $batch->id);
     app(BatchRunner::class)->advance($batch->id, 5);
     expect(standing($batch))->toBe(['changed' => 1, 'waiting' => 2]);
@@ -171,6 +171,41 @@ it('takes up a batch whose worker died, and stops and goes on as somebody says',
     app(BatchRunner::class)->advance($batch->id, 5);
     expect(standing($batch))->toBe(['changed' => 3]);
 });
+
+it('writes nothing of a portion in which one refuses where it is all or nothing', function (): void {
+    Queue::fake();
+    $shops = shops(4);
+    $batch = begun($shops, 'sku-price', ['value' => '52.50'], true);
+    $batch->update(['state' => BatchState::Running]);
+    DB::table('batch_products')->where('batch_id', $batch->id)->update(['state' => 'vetted']);
+    app(App\Actions\ChangeCurrency::class)->run($shops[2]->change(), 'JPY', false);
+    $before = rowsOfProducts();
+    app(BatchRunner::class)->advance($batch->id, 60);
+    expect($batch->refresh()->state)->toBe(BatchState::Refused)->and(standing($batch))->toBe(['refused' => 1, 'vetted' => 3])
+        ->and(rowsOfProducts())->toEqual($before);
+});
+
+it('writes a portion in as many statements as one product', function (string $act, array $wanted): void {
+    Queue::fake();
+    $all = shops(14);
+    $statements = function (array $shops) use ($act, $wanted): int {
+        $batch = begun($shops, $act, $wanted);
+        DB::enableQueryLog();
+        DB::flushQueryLog();
+        app(BatchRunner::class)->advance($batch->id, 60);
+        $log = DB::getQueryLog();
+        DB::disableQueryLog();
+        expect(standing($batch))->toBe(['changed' => count($shops)]);
+
+        return count($log);
+    };
+    expect($statements(array_slice($all, 2)))->toBe($statements(array_slice($all, 0, 2)));
+})->with([
+    'own prices' => ['sku-price', ['value' => '52.50']],
+    'stock' => ['sku-stock', ['value' => '9']],
+    'brand' => ['details', ['field' => 'brand', 'value' => 'Oats & Co.']],
+    'base price' => ['details', ['field' => 'price', 'value' => '61.50']],
+]);
 
 it('changes only the part that is meant, and says which products were so already', function (): void {
     $shops = shops(2);

@@ -23,7 +23,7 @@ use App\Actions\SetWeight;
 use App\Actions\UndoRedo;
 use App\Actions\UnlinkPhotos;
 use App\Catalog\ValueForm;
-use App\History\EntryUndo;
+use App\Changing\EntryUndo;
 use App\Models\HistoryEntry;
 use App\Models\LibraryValue;
 use App\Models\Product;

@@ -3,7 +3,7 @@
 declare(strict_types=1);
 
 use App\Actions\SetStock;
-use App\History\Keeper;
+use App\Changing\UnitOfWork;
 use App\Ledger\ChangeLog;
 use App\Ledger\Ledger;
 use App\Ledger\Replay;
@@ -34,7 +34,7 @@ it('leaves nothing half done when a change breaks in the middle', function (): v
 
         throw new RuntimeException('The power went.');
     };
-    expect(fn () => app(Keeper::class)->keep($shop->change(), SetStock::class, $break))->toThrow(RuntimeException::class);
+    expect(fn () => app(UnitOfWork::class)->keep($shop->change(), SetStock::class, $break))->toThrow(RuntimeException::class);
     expect($shop->state())->toBe($before)
         ->and($shop->version())->toBe($version)
         ->and(HistoryEntry::query()->count())->toBe($entries);

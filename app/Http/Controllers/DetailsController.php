@@ -56,27 +56,12 @@ final class DetailsController
     {
         $request->validate([
             'field' => ['required', Rule::in(array_keys(EditDetails::FIELDS))],
-            'value' => match ($request->input('field')) {
-                'name' => ['required', 'string', 'max:120'],
-                'description' => ['nullable', 'string', 'max:20000'],
-                'brand' => ['nullable', 'string', 'max:'.EditDetails::MOST_BRAND],
-                'category' => ['nullable', 'string', 'max:'.EditDetails::MOST_CATEGORY],
-                'shot_list_id' => ['nullable', 'integer', 'exists:shot_lists,id'],
-                default => ['nullable', 'string', 'max:40'],
-            },
-        ], [
-            'value.required' => 'The '.(EditDetails::FIELDS[$request->input('field')] ?? 'field').' cannot be empty.',
-            'value.max' => 'That is longer than this field can hold (:max characters).',
+            'value' => ['nullable', 'string'],
         ]);
-        $field = $request->string('field')->toString();
         $typed = $request->string('value')->trim()->toString();
-        $value = match (true) {
-            $field === 'shot_list_id' => $typed === '' ? null : (int) $typed,
-            $field === 'price' => $typed === '' ? null : $typed,
-            default => $typed,
-        };
+        $entry = $action->run($request->change(), $request->string('field')->toString(), $typed);
 
-        return $this->pages->fragment($request, ProductPage::Details, $action->run($request->change(), $field, $value));
+        return $this->pages->fragment($request, ProductPage::Details, $entry);
     }
 
     /** One detail of the product, or of a part of it, answered with the page that asks. */

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Screens;
 
-use App\History\EntryUndo;
+use App\Changing\EntryUndo;
 use App\History\Timeline;
 use App\Models\HistoryEntry;
 use App\Models\Kept;

@@ -2,7 +2,10 @@
 
 declare(strict_types=1);
 
-namespace App\History;
+namespace App\Changing;
+
+use App\History\Change;
+use App\History\SharedCounts;
 
 use App\Ledger\KeptChanges;
 use App\Ledger\KeyIsTaken;
@@ -38,7 +41,7 @@ final class EntryUndo
     /** Later entries that are looked through for the one that stands in the way. */
     private const LOOKED_THROUGH = 200;
 
-    public function __construct(private readonly Keeper $keeper, private readonly SharedCounts $shared)
+    public function __construct(private readonly UnitOfWork $work, private readonly SharedCounts $shared)
     {
     }
 
@@ -97,7 +100,7 @@ final class EntryUndo
         Gate::forUser($change->user)->authorize('edit');
 
         return DB::transaction(function () use ($change, $way, $which, $after): HistoryEntry {
-            $kept = $this->keeper->lock($change, evenRemoved: $way === 'redo');
+            $kept = $this->work->lock($change, evenRemoved: $way === 'redo');
             $entry = $which() ?? throw new Refusal("There is nothing of yours to {$way} in {$kept->keptName()}.", RefusalKind::Gone);
             $entries = $after === null ? $this->withBatch($entry, $way) : self::own($change->productId, $change->user->id)
                 ->whereNull('undone_at')->where('id', '>', $after)->oldest('id')->get();
@@ -120,7 +123,7 @@ final class EntryUndo
             } catch (KeyIsTaken $clash) {
                 throw $this->refusal($way, $entries, $clash->place(), $clash->inWords());
             }
-            $this->keeper->advance($kept);
+            $this->work->advance($kept);
             HistoryEntry::query()->whereKey($entries->modelKeys())->update($way === 'undo'
                 ? ['undone_at' => now(), 'undone_by' => $change->user->id, 'undone_after' => HistoryEntry::query()->max('id'), 'undone_with' => (string) Str::ulid()]
                 : ['undone_at' => null, 'undone_by' => null, 'undone_after' => null, 'undone_with' => null]);

@@ -2,12 +2,17 @@
 
 declare(strict_types=1);
 
-namespace App\History;
+namespace App\Changing;
 
 use App\Catalog\CatalogLookup;
 use App\Catalog\ChosenSkusLoader;
 use App\Catalog\LoadedProduct;
 use App\Catalog\ProductLoader;
+
+use App\History\Announcer;
+use App\History\Change;
+use App\History\KeptMarks;
+use App\History\SharedCounts;
 use App\Ledger\KeptChanges;
 use App\Ledger\Ledger;
 use App\Models\HistoryEntry;
@@ -27,7 +32,7 @@ use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Gate;
 
 /** The frame of every Action on a product or on the library: right, lock, version, one transaction, one History entry. */
-final class Keeper
+final class UnitOfWork
 {
     /** A deadlock, a lost connection or a name that somebody has just taken is tried again this often in all. */
     private const TRIES = 3;
@@ -110,13 +115,18 @@ final class Keeper
             : Product::query()->lockForUpdate()->findOrFail($change->productId);
         $this->marks->note($change);
         if ($kept instanceof Product && $kept->removed_at !== null && ! $evenRemoved) {
-            throw new Refusal("The making of {$kept->name} was undone. Redo it first; then it can be changed.", RefusalKind::Impossible);
+            throw self::removed($kept);
         }
         if ($change->version !== null && $kept->keptVersion() !== $change->version) {
             throw $this->stale($kept, $change->version);
         }
 
         return $kept;
+    }
+
+    public static function removed(Product $product): Refusal
+    {
+        return new Refusal("The making of {$product->name} was undone. Redo it first; then it can be changed.", RefusalKind::Impossible);
     }
 
     private function stale(Kept $kept, int $version): Stale

@@ -1,0 +1,165 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Changing;
+
+use App\Catalog\CatalogLookup;
+use App\Catalog\ChosenSkusLoader;
+use App\Catalog\ProductLoader;
+use App\History\Announcer;
+use App\Ledger\ChangeLog;
+use App\Ledger\KeptChanges;
+use App\Ledger\Ledger;
+use App\Models\Product;
+use App\Models\User;
+use App\Store\StateWriter;
+use Core\Changes\Changed;
+use Core\Changes\ProductChange;
+use Core\Changes\SkuChange;
+use Core\CoreException;
+use Core\Product\ProductState;
+use Core\Reach\Selection;
+use Illuminate\Database\Eloquent\Collection;
+use Illuminate\Support\Facades\DB;
+use Illuminate\Support\Facades\Gate;
+
+/**
+ * The unit of work for many products: locked in the order of their ids, read in a fixed number of queries, each changed
+ * as a value, and written together. Statements do not grow with the number of products. A product that refuses stays as
+ * it is, and stops no other.
+ */
+final readonly class Portion
+{
+    public function __construct(
+        private ProductLoader $loader,
+        private ChosenSkusLoader $chosen,
+        private CatalogLookup $catalog,
+        private Announcer $announcer,
+    ) {
+    }
+
+    /**
+     * In the transaction of whoever notes what became of them.
+     *
+     * @param  class-string  $action
+     * @param  array<int, ProductChange|SkuChange>  $changes  by product id
+     * @return array<int, PortionOutcome> by product id
+     */
+    public function write(User $user, string $batchId, string $action, array $changes): array
+    {
+        Gate::forUser($user)->authorize('edit');
+        $products = $this->products(array_keys($changes), lock: true);
+        [$outcomes, $before, $changed] = $this->tried($products, $changes);
+        $writer = new StateWriter(array_keys($changed));
+        $ledgers = [];
+        foreach ($changed as $id => $one) {
+            $ledgers[$id] = new Ledger();
+            $writer->write($ledgers[$id], $id, $before[$id], $one->state);
+        }
+        $writer->flush();
+        $ledgers = array_filter($ledgers, fn (Ledger $ledger): bool => ! $ledger->isEmpty());
+        $entries = $this->note($user, $batchId, $action, $products, $changed, $ledgers);
+        foreach (array_keys($changed) as $id) {
+            $outcomes[$id] = PortionOutcome::made($entries[$id] ?? null);
+        }
+
+        return $outcomes;
+    }
+
+    /**
+     * Looks whether it can be done: nothing is locked, and nothing stored.
+     *
+     * @param  array<int, ProductChange|SkuChange>  $changes  by product id
+     * @return array<int, PortionOutcome> by product id
+     */
+    public function rehearse(array $changes): array
+    {
+        [$outcomes, , $changed] = $this->tried($this->products(array_keys($changes), lock: false), $changes);
+
+        return $outcomes + array_map(fn (Changed $one): PortionOutcome => PortionOutcome::made(null), $changed);
+    }
+
+    /**
+     * @param  list<int>  $ids
+     * @return Collection<int, Product> by id
+     */
+    private function products(array $ids, bool $lock): Collection
+    {
+        $query = Product::query()->whereKey($ids)->orderBy('id');
+
+        return ($lock ? $query->lockForUpdate() : $query)->get()->keyBy('id');
+    }
+
+    /**
+     * @param  Collection<int, Product>  $products
+     * @param  array<int, ProductChange|SkuChange>  $changes
+     * @return array{array<int, PortionOutcome>, array<int, ProductState>, array<int, Changed>} those that refused; of the others, what they are, and what they become
+     */
+    private function tried(Collection $products, array $changes): array
+    {
+        $refused = $before = $changed = [];
+        foreach ($changes as $id => $change) {
+            $product = $products->get($id);
+            if ($product === null) {
+                $refused[$id] = PortionOutcome::refused('This product is not there any more.');
+            } elseif ($product->removed_at !== null) {
+                $refused[$id] = PortionOutcome::refused(UnitOfWork::removed($product)->getMessage());
+            }
+        }
+        $open = array_diff_key($changes, $refused);
+        $selections = array_map(fn (SkuChange $change): Selection => $change->selection(), array_filter($open, fn ($change): bool => $change instanceof SkuChange));
+        $chosen = $this->chosen->loadMany(array_values($products->only(array_keys($selections))->all()), $selections);
+        $whole = $this->loader->loadMany(array_values($products->only(array_keys(array_diff_key($open, $selections)))->all()));
+        foreach ($open as $id => $change) {
+            try {
+                [$before[$id], $changed[$id]] = $change instanceof SkuChange
+                    ? [$chosen[$id]->product->state, $change->on($chosen[$id], $this->catalog)]
+                    : [$whole[$id]->state(), $change->on($whole[$id]->core(), $this->catalog)];
+            } catch (CoreException $refusal) {
+                unset($before[$id], $changed[$id]);
+                $refused[$id] = PortionOutcome::refused($refusal->getMessage());
+            }
+        }
+
+        return [$refused, $before, $changed];
+    }
+
+    /**
+     * One entry in the history of each product that is otherwise now, and its next version.
+     *
+     * @param  Collection<int, Product>  $products
+     * @param  array<int, Changed>  $changed
+     * @param  array<int, Ledger>  $ledgers  of those that are otherwise
+     * @return array<int, int> product id => entry id
+     */
+    private function note(User $user, string $batchId, string $action, Collection $products, array $changed, array $ledgers): array
+    {
+        if ($ledgers === []) {
+            return [];
+        }
+        Product::query()->whereKey(array_keys($ledgers))->update([
+            'version' => DB::raw('version + 1'),
+            'revision' => DB::raw('revision + 1'),
+            'is_counted' => false,
+            'updated_at' => now(),
+        ]);
+        $rows = [];
+        foreach ($ledgers as $id => $ledger) {
+            $rows[$id] = [
+                'product_id' => $id,
+                'user_id' => $user->id,
+                'action' => class_basename($action),
+                'words' => mb_strimwidth($changed[$id]->words, 0, 400, '…'),
+                'version' => ($products->get($id)->version ?? 0) + 1,
+                'batch' => $batchId,
+                'photo_id' => $ledger->picture(),
+                'created_at' => now(),
+            ];
+        }
+        $entries = KeptChanges::enter($rows, array_map(fn (Ledger $ledger): ChangeLog => $ledger->log(), $ledgers));
+        $this->announcer->changed();
+
+        return $entries;
+    }
+}

@@ -1,0 +1,28 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Changing;
+
+/** What became of one of many products. */
+final readonly class PortionOutcome
+{
+    private function __construct(
+        public bool $isRefused,
+        public string $words,
+        public ?int $historyId,
+    ) {
+    }
+
+    /** @param  string  $why  a sentence */
+    public static function refused(string $why): self
+    {
+        return new self(true, $why, null);
+    }
+
+    /** @param  ?int  $historyId  the entry in its history; null where it was so already, or nothing is stored */
+    public static function made(?int $historyId): self
+    {
+        return new self(false, '', $historyId);
+    }
+}
