@@ -82,6 +82,17 @@ final readonly class PriceList
         return (new PriceRule($this->currency, $this->base, $adjustments, $ending === '' ? null : PriceEnding::typed($ending, $this->currency)))->price($own);
     }
 
+    /** The same for cells that the rules make the same price of, so that it is worked out once for all of them. */
+    public function ruleKey(Combination $cell): string
+    {
+        $key = $this->endings->at($cell);
+        foreach ($this->axes as $axis) {
+            $key .= ','.($cell->values[$axis->id] ?? 0);
+        }
+
+        return $key;
+    }
+
     /** What was set for a SKU, whether its days have come or not, and whether it is below the regular price or not. */
     public function sale(Combination $cell): ?Sale
     {

@@ -22,15 +22,15 @@ final readonly class PriceMove
     }
 
     /**
-     * One SKU more of which the price becomes that.
+     * Some SKUs more of which the price becomes that.
      *
      * @param  array<string, self>  $moves  each pair of prices once
      * @return array<string, self>
      */
-    public static function counted(array $moves, ?Money $from, ?Money $to): array
+    public static function counted(array $moves, ?Money $from, ?Money $to, int $skus = 1): array
     {
         $key = ($from?->shown() ?? '').'>'.($to?->shown() ?? '');
-        $moves[$key] = new self($from, $to, ($moves[$key]->count ?? 0) + 1);
+        $moves[$key] = new self($from, $to, ($moves[$key]->count ?? 0) + $skus);
 
         return $moves;
     }

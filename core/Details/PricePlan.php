@@ -38,16 +38,19 @@ final readonly class PricePlan
     {
         $own = $moves = [];
         $without = 0;
-        foreach ($skus as $sku) {
-            $price = $prices->price($sku->cell, $sku->own);
+        foreach (self::alike($prices, $prices, $skus) as $alike) {
+            $price = $prices->price($alike[0]->cell, $alike[0]->own);
             $is = $price->effective();
             if ($is === null && $change->isOfWhatIs()) {
-                $without++;
+                $without += count($alike);
 
                 continue;
             }
-            $own[$sku->id] = $change->of($is);
-            $moves = PriceMove::counted($moves, $is, $own[$sku->id] ?? $price->ruled);
+            $said = $change->of($is);
+            foreach ($alike as $sku) {
+                $own[$sku->id] = $said;
+            }
+            $moves = PriceMove::counted($moves, $is, $said ?? $price->ruled, count($alike));
         }
 
         return new self($own, PriceMove::inOrder(array_values($moves)), $without);
@@ -64,27 +67,46 @@ final readonly class PricePlan
     public static function byRule(RuleChange $rule, PriceList $is, array $skus, OwnPrices $others): self
     {
         $own = $moves = $standing = [];
-        foreach ($skus as $sku) {
-            $typed = $sku->own;
-            if ($sku->own !== null) {
-                $standing[] = $sku->own;
-                $typed = match ($others) {
-                    OwnPrices::Stay => $sku->own,
+        foreach (self::alike($is, $rule->then, $skus) as $alike) {
+            [$cell, $typed] = [$alike[0]->cell, $alike[0]->own];
+            $said = null;
+            if ($typed !== null) {
+                array_push($standing, ...array_fill(0, count($alike), $typed));
+                $said = match ($others) {
+                    OwnPrices::Stay => $typed,
                     OwnPrices::Go => null,
-                    OwnPrices::Change => $rule->change->of($sku->own),
+                    OwnPrices::Change => $rule->change->of($typed),
                 };
-                if ($others !== OwnPrices::Stay) {
-                    $own[$sku->id] = $typed;
+                foreach ($others === OwnPrices::Stay ? [] : $alike as $sku) {
+                    $own[$sku->id] = $said;
                 }
             }
-            $then = $rule->then->price($sku->cell, $typed);
-            if (! $then->isOwn() && ($then->isBelowZero || $then->isTooHigh)) {
-                throw UnreadablePrice::isNone($rule->then->placeOf($sku->cell), $then->isTooHigh);
+            // What is typed is the price, whatever the rule would make.
+            $then = $said === null ? $rule->then->price($cell, null) : null;
+            if ($then !== null && ($then->isBelowZero || $then->isTooHigh)) {
+                throw UnreadablePrice::isNone($rule->then->placeOf($cell), $then->isTooHigh);
             }
-            $moves = PriceMove::counted($moves, $is->price($sku->cell, $sku->own)->effective(), $then->effective());
+            $from = $typed ?? $is->price($cell, null)->effective();
+            $moves = PriceMove::counted($moves, $from, $said ?? $then?->effective(), count($alike));
         }
 
         return new self($own, PriceMove::inOrder(array_values($moves)), 0, $standing);
+    }
+
+    /**
+     * SKUs whose prices come about in the same way are worked out once.
+     *
+     * @param  list<PricedSku>  $skus
+     * @return list<non-empty-list<PricedSku>> in the order of the first of each
+     */
+    private static function alike(PriceList $is, PriceList $then, array $skus): array
+    {
+        $alike = [];
+        foreach ($skus as $sku) {
+            $alike["{$is->ruleKey($sku->cell)}|{$then->ruleKey($sku->cell)}|{$sku->own?->amount}"][] = $sku;
+        }
+
+        return array_values($alike);
     }
 
     /**

@@ -28,12 +28,25 @@ final readonly class Money
      */
     public static function of(BigDecimal|string $amount, Currency $currency): self
     {
-        $exact = BigDecimal::of($amount)->stripTrailingZeros();
+        $exact = BigDecimal::of(is_string($amount) ? self::cut($amount, $currency->digits) : $amount);
+        if ($exact->getScale() === $currency->digits) {
+            return new self($exact, $currency);
+        }
+        $exact = $exact->stripTrailingZeros();
         if ($exact->getScale() > $currency->digits) {
             throw UnreadablePrice::tooFine((string) $exact, $currency);
         }
 
         return new self($exact->toScale($currency->digits), $currency);
+    }
+
+    /** Without zeros that are more than the currency has digits: "49.5000" as it is stored is read very often. */
+    private static function cut(string $amount, int $digits): string
+    {
+        $point = strpos($amount, '.');
+        $end = $point === false ? 0 : $point + 1 + $digits;
+
+        return $digits > 0 && $end > 0 && trim(substr($amount, $end), '0') === '' ? substr($amount, 0, $end) : $amount;
     }
 
     /**
@@ -108,7 +121,7 @@ final readonly class Money
     /** Rounded half up to the currency's digits, from any decimal number. */
     public static function rounded(BigDecimal $exact, Currency $currency): self
     {
-        return self::of($exact->toScale($currency->digits, RoundingMode::HALF_UP), $currency);
+        return new self($exact->toScale($currency->digits, RoundingMode::HALF_UP), $currency);
     }
 
     /** @throws CurrencyMismatch */
