@@ -4,13 +4,10 @@ declare(strict_types=1);
 
 namespace App\Actions;
 
-use App\Catalog\CountingPlan;
-use App\Catalog\LoadedProduct;
 use App\Changing\UnitOfWork;
 use App\History\Change;
-use App\Ledger\Ledger;
 use App\Models\HistoryEntry;
-use App\Store\DetailRows;
+use Core\Changes\CountFor;
 use Core\Details\Counting;
 
 /** Says what the stock of a product is counted for. */
@@ -22,11 +19,6 @@ final class SetCounting
 
     public function run(Change $change, Counting $to): ?HistoryEntry
     {
-        return $this->work->keep($change, self::class, function (Ledger $ledger, LoadedProduct $loaded) use ($to): string {
-            $plan = new CountingPlan($loaded, $to);
-            DetailRows::store($ledger, $loaded->product->id, $plan->details);
-
-            return "Stock counted for {$to->inWords()} (was {$loaded->book->counting->inWords()}): {$plan->inWords()}";
-        });
+        return $this->work->change($change, self::class, new CountFor($to));
     }
 }

@@ -4,13 +4,11 @@ declare(strict_types=1);
 
 namespace App\Actions;
 
-use App\Catalog\ChosenPictures;
-use App\Catalog\LoadedProduct;
 use App\Changing\UnitOfWork;
 use App\History\Change;
-use App\Ledger\Ledger;
 use App\Media\DeriveCuts;
 use App\Models\HistoryEntry;
+use Core\Changes\FocusPicture;
 use Core\Gallery\Crop;
 
 /** Says what of a picture matters: its focus, and the part that may be shown. */
@@ -22,17 +20,11 @@ final class SetCrop
 
     public function run(Change $change, int $placementId, Crop $crop): ?HistoryEntry
     {
-        return $this->work->keep($change, self::class, function (Ledger $ledger, LoadedProduct $loaded) use ($placementId, $crop): string {
-            [$row] = ChosenPictures::rows($loaded, [$placementId]);
-            $ledger->update('placements', [$placementId => ['crop' => $crop->key()]]);
-            DeriveCuts::dispatch($row->photoId, $crop->key())->afterCommit();
+        $entry = $this->work->change($change, self::class, new FocusPicture($placementId, $crop));
+        if ($entry?->photo_id !== null) {
+            DeriveCuts::dispatch($entry->photo_id, $crop->key());
+        }
 
-            return $crop->isMiddle() ? "{$row->file()} is shown from its middle" : "Focus of {$row->file()} set to ".$this->percent($crop->x).' across, '.$this->percent($crop->y).' down';
-        });
-    }
-
-    private function percent(int $thousandths): string
-    {
-        return round($thousandths / 10, 1).' %';
+        return $entry;
     }
 }

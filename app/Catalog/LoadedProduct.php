@@ -29,6 +29,7 @@ use Core\Product\OwnAxis;
 use Core\Product\Product as CoreProduct;
 use Core\Product\ProductState;
 use Core\Product\ProductSwatches;
+use Core\Product\SelectedPart;
 use Core\Product\Sku;
 use Core\Reach\Reach;
 use Core\Reach\Selection;
@@ -151,13 +152,13 @@ final class LoadedProduct
     /** What a selection means for this product. */
     public function selected(Selection $selection): SelectedPart
     {
-        return new SelectedPart($selection, $this);
+        return $this->core->selected($selection);
     }
 
     /** The SKUs that a selection means. */
     public function chosen(Selection $selection): ChosenSkus
     {
-        return new ChosenSkus($this->core, $selection, $this->madeCells());
+        return $this->core->chosen($selection);
     }
 
     public function galleries(): Galleries

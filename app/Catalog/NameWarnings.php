@@ -6,6 +6,7 @@ namespace App\Catalog;
 
 use Core\Matching\DroppedName;
 use Core\Matching\DropReader;
+use Core\Product\SelectedPart;
 use Core\Reach\Wording;
 
 /** What the names of pictures say against the part of a product that somebody links them to. */

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Catalog;
 
 use App\Ledger\Ledger;
+use Core\Product\SelectionGallery;
 use Core\Reach\Selection;
 
 /** The one order of a product's pictures as it is stored, and the gallery of a part of the product in it. */

@@ -130,7 +130,7 @@ final class BoardResponder
             $part = $loaded->selected(Selection::fromKey($selected));
         }
 
-        return ['product' => $loaded->product, 'loaded' => $loaded, 'folded' => $this->arrangement->isFolded($request->user(), $loaded->matrix), 'board' => $board, 'tray' => new TrayScreen($part, $selected, $board->pictures)];
+        return ['product' => $loaded->product, 'loaded' => $loaded, 'folded' => $this->arrangement->isFolded($request->user(), $loaded->matrix), 'board' => $board, 'tray' => new TrayScreen($loaded, $part, $selected, $board->pictures)];
     }
 
     /** The part of the matrix whose values, or whose SKU's code, were typed. */

@@ -8,6 +8,7 @@ use Core\Color\Swatch;
 use Core\Details\Fact;
 use Core\Details\FactKind;
 use Core\Gallery\Placement;
+use Core\Matrix\AxisDisplay;
 use Core\Matrix\Combination;
 use Core\Matrix\Matrix;
 use Core\Matrix\SkuState;
@@ -21,6 +22,7 @@ use Core\Product\ProductDetails;
 use Core\Product\ProductState;
 use Core\Product\ProductSwatches;
 use Core\Product\Sku;
+use Core\Product\UsualAxis;
 use stdClass;
 
 /** Reads products out of their rows: what StateRows writes. */
@@ -61,6 +63,7 @@ final readonly class StateReader
             $this->patterns->own(),
             new KnownNames(AxisReader::names($ownAxes, $axes), $labels),
             new ProductSwatches($shared, $state->awakeSwatches()),
+            array_map(fn (stdClass $axis): UsualAxis => new UsualAxis((bool) $axis->changes_picture, AxisDisplay::from($axis->display)), $axes),
         ));
     }
 

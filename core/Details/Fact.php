@@ -43,6 +43,12 @@ final readonly class Fact
         return $this->inWords().($notes === [] ? '' : ' ('.implode(', ', $notes).')');
     }
 
+    /** The same fact, under its own name, saying what another says. */
+    public function saying(self $other): self
+    {
+        return new self($this->id, $this->name, $other->value, $other->kind, $other->unit, $other->isShown);
+    }
+
     public function isNamed(string $name): bool
     {
         return Name::of($this->name)->is(Name::of($name));

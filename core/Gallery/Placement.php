@@ -53,10 +53,42 @@ final readonly class Placement
         return new self($this->id, $this->file, $this->reach, $this->hidden, $this->view, $roles, $this->altText, $this->isStill, $this->crop, $this->photoId);
     }
 
+    /** The same picture with a role, or without it. */
+    public function having(Role $role, bool $has): self
+    {
+        $isOwn = fn (Role $own): bool => $own === $role ? $has : $this->carries($own);
+
+        return $this->doing(array_values(array_filter(Role::cases(), $isOwn)));
+    }
+
+    /** The same picture showing another view, or none. */
+    public function showing(?View $view): self
+    {
+        return new self($this->id, $this->file, $this->reach, $this->hidden, $view, $this->roles, $this->altText, $this->isStill, $this->crop, $this->photoId);
+    }
+
+    /** The same picture with a typed text; empty for the one that the pattern makes. */
+    public function told(string $altText): self
+    {
+        return new self($this->id, $this->file, $this->reach, $this->hidden, $this->view, $this->roles, $altText, $this->isStill, $this->crop, $this->photoId);
+    }
+
     /** The same picture without a typed text. */
     public function untold(): self
     {
-        return new self($this->id, $this->file, $this->reach, $this->hidden, $this->view, $this->roles, '', $this->isStill, $this->crop, $this->photoId);
+        return $this->told('');
+    }
+
+    /** The same picture with another focus and frame. */
+    public function cropped(Crop $crop): self
+    {
+        return new self($this->id, $this->file, $this->reach, $this->hidden, $this->view, $this->roles, $this->altText, $this->isStill, $crop->key(), $this->photoId);
+    }
+
+    /** The same place taken by another file. */
+    public function replacedBy(int $photoId, string $file): self
+    {
+        return new self($this->id, $file, $this->reach, $this->hidden, $this->view, $this->roles, $this->altText, $this->isStill, $this->crop, $photoId);
     }
 
     /** Whether it is there to be read, not to show the goods. */

@@ -15,12 +15,14 @@ final readonly class LibraryPart
      * @param  AltText  $altText  by which texts are made that stand for pictures
      * @param  KnownNames  $names  of all axes and values that it has or had
      * @param  ProductSwatches  $swatches  of its values
+     * @param  array<int, UsualAxis>  $usual  what is said of its axes there, by axis id
      */
     public function __construct(
         public ?ShotList $shotList = null,
         public AltText $altText = new AltText(),
         public KnownNames $names = new KnownNames([], []),
         public ProductSwatches $swatches = new ProductSwatches([], []),
+        public array $usual = [],
     ) {
     }
 }

@@ -14,6 +14,7 @@ use Core\Gallery\Galleries;
 use Core\Gallery\Gallery;
 use Core\Gallery\Opening;
 use Core\Gallery\Placement;
+use Core\Matrix\Axis;
 use Core\Matrix\Combination;
 use Core\Matrix\Matrix;
 use Core\Matrix\StandingSku;
@@ -21,6 +22,9 @@ use Core\Pricing\Money;
 use Core\Pricing\Sale;
 use Core\Reach\Reach;
 use Core\Reach\ReachIndex;
+use Core\Reach\Selection;
+use Core\Refusal;
+use Core\RefusalKind;
 use Core\Stock\Availability;
 use Core\Stock\StockBook;
 use Core\Text\Day;
@@ -65,6 +69,18 @@ final class Product
             $made[$cell->key] = $byKey[$cell->key];
         }
         $this->made = $made;
+    }
+
+    /** What a selection means for this product. */
+    public function selected(Selection $selection): SelectedPart
+    {
+        return new SelectedPart($selection, $this);
+    }
+
+    /** The SKUs that a selection means. */
+    public function chosen(Selection $selection): ChosenSkus
+    {
+        return new ChosenSkus($this, $selection, $this->madeCells());
     }
 
     /** @return list<Combination> made cells, in the product's order */
@@ -161,6 +177,39 @@ final class Product
         $details = $this->state->details;
 
         return $this->library->altText->of($placement, $details->name, $this->matrix, $details->brand);
+    }
+
+    /**
+     * Chosen pictures of this product.
+     *
+     * @param  list<int>  $ids
+     * @return non-empty-list<Placement> in the one order
+     *
+     * @throws Refusal where none is chosen, or one is not there any more
+     */
+    public function pictures(array $ids): array
+    {
+        $chosen = array_values(array_filter($this->state->pictures, fn (Placement $picture): bool => in_array($picture->id, $ids, true)));
+        if ($ids === [] || $chosen === []) {
+            throw $ids === [] ? new Refusal('Mark a picture first.', RefusalKind::Missing) : self::pictureIsGone();
+        }
+
+        return count($chosen) < count(array_unique($ids)) ? throw self::pictureIsGone() : $chosen;
+    }
+
+    private static function pictureIsGone(): Refusal
+    {
+        return new Refusal('One of these pictures is no longer in this product. Look at the tray again.', RefusalKind::Gone);
+    }
+
+    /**
+     * An axis that a change is about.
+     *
+     * @throws Refusal where the product has it no more
+     */
+    public function axis(int $axisId): Axis
+    {
+        return $this->matrix->axis($axisId) ?? throw new Refusal('This axis is no longer on the product. Look at its axes again.', RefusalKind::Gone);
     }
 
     /** Whether a picture reaches anything that the product has. */

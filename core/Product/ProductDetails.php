@@ -73,6 +73,22 @@ final readonly class ProductDetails
         return $this->with(['details' => $details]);
     }
 
+    /** The same with what it says of an axis itself; nothing of it follows the library. */
+    public function withOwnAxis(int $axisId, OwnAxis $own): self
+    {
+        $all = array_replace($this->ownAxes, [$axisId => $own]);
+
+        return $this->with(['ownAxes' => array_filter($all, fn (OwnAxis $axis): bool => ! $axis->isNone())]);
+    }
+
+    /** The same with a fact, in the place of what is said under its name; a new one comes last. */
+    public function withFact(Fact $fact): self
+    {
+        $facts = array_map(fn (Fact $own): Fact => $own->isNamed($fact->name) ? $own->saying($fact) : $own, $this->facts);
+
+        return $this->with(['facts' => Fact::named($facts, $fact->name) === null ? [...$facts, $fact] : $facts]);
+    }
+
     /**
      * The same with another rule for its prices.
      *

@@ -61,6 +61,18 @@ final readonly class ProductState
         return new self($this->details, $this->matrix, $this->skus, $pictures);
     }
 
+    /**
+     * The same with some of its pictures changed.
+     *
+     * @param  array<Placement>  $changed
+     */
+    public function withChangedPictures(array $changed): self
+    {
+        $byId = array_column($changed, null, 'id');
+
+        return $this->withPictures(array_map(fn (Placement $picture): Placement => $byId[$picture->id] ?? $picture, $this->pictures));
+    }
+
     /** @return array<int, Swatch> its own swatches of the values that it has at the moment, by value id */
     public function awakeSwatches(): array
     {

@@ -197,7 +197,7 @@ final class Laws
     {
         return match ($loaded->book->counting) {
             Way::None, Way::Sku => 0,
-            Way::Pictures, Way::Product => (new StockCount($loaded->made))->units,
+            Way::Pictures, Way::Product => (new StockCount($loaded->made, $loaded->book))->units,
         };
     }
 
@@ -276,7 +276,7 @@ final class Laws
             Way::Sku => array_sum(array_map(fn (Sku $sku): int => $sku->stock ?? 0, $loaded->made)),
             Way::Pictures => null,
         };
-        $is = (new StockCount($loaded->made))->units;
+        $is = (new StockCount($loaded->made, $loaded->book))->units;
         LawBroken::unlessSame($is, $sum ?? $is, "the stock adds up to what was counted for {$loaded->book->counting->inWords()}");
     }
 

@@ -9,7 +9,6 @@ use App\Actions\EditDetails;
 use App\Actions\EditFacts;
 use App\Actions\SetDetail;
 use App\Actions\SetProductCode;
-use App\Catalog\CurrencyPlan;
 use App\Catalog\ProductLoader;
 use App\Catalog\Usage;
 use App\Http\BoardRequest;
@@ -24,6 +23,7 @@ use Core\Details\FactKind;
 use Core\Matrix\Combination;
 use Core\Pricing\Currency;
 use Core\Pricing\UnknownCurrency;
+use Core\Product\CurrencyPlan;
 use Core\Reach\Clause;
 use Core\Reach\Selection;
 use Core\Reach\TypedSelection;
@@ -139,7 +139,7 @@ final class DetailsController
         $loaded = $this->loader->load($request->product());
         $code = $request->string('code', $request->product()->currency)->toString();
         try {
-            [$plan, $problem] = [new CurrencyPlan($loaded, Currency::of($code)), ''];
+            [$plan, $problem] = [new CurrencyPlan($loaded->core(), Currency::of($code)), ''];
         } catch (UnknownCurrency $unknown) {
             [$plan, $problem] = [null, $unknown->getMessage()];
         }

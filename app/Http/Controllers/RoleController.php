@@ -12,6 +12,7 @@ use App\Http\ProductPageResponder;
 use App\Http\Screens\PictureLinks;
 use App\Http\Screens\RoleScreen;
 use App\Store\ViewShelf;
+use Core\Changes\GiveRolesByViews;
 use Core\Gallery\Role;
 use Core\Refusal;
 use Core\RefusalKind;
@@ -47,7 +48,7 @@ final readonly class RoleController
         $loaded = $this->loader->again($request->product());
         $views = $request->roleViews($this->shelf->views());
 
-        return view('roles.rule', ['product' => $loaded->product, 'loaded' => $loaded, 'views' => $views, 'plan' => $views === [] ? null : GiveRoles::plan($loaded, $views)]);
+        return view('roles.rule', ['product' => $loaded->product, 'loaded' => $loaded, 'views' => $views, 'plan' => $views === [] ? null : (new GiveRolesByViews($views))->plan($loaded->core())]);
     }
 
     public function give(BoardRequest $request, GiveRoles $action): Response

@@ -11,7 +11,6 @@ use App\Actions\SetCounting;
 use App\Actions\SetGtin;
 use App\Actions\SetStock;
 use App\Actions\SetWeight;
-use App\Catalog\CountingPlan;
 use App\Catalog\ProductLoader;
 use App\Http\BoardRequest;
 use App\Http\BoardResponder;
@@ -20,6 +19,7 @@ use App\Http\Screens\SkuScreen;
 use Core\Changes\NumberKind;
 use Core\Changes\PriceToDecide;
 use Core\Details\Counting;
+use Core\Product\CountingPlan;
 use Core\Refusal;
 use Core\RefusalKind;
 use Core\Sheets\CellGrid;
@@ -81,7 +81,7 @@ final class SkuController
     {
         $loaded = $loader->load($request->product());
 
-        return view('board.counting', ['product' => $request->product(), 'now' => $loaded->book->counting, 'plan' => new CountingPlan($loaded, Counting::tryFrom($request->string('counting')->toString()) ?? $loaded->book->counting)]);
+        return view('board.counting', ['product' => $request->product(), 'now' => $loaded->book->counting, 'plan' => new CountingPlan($loaded->core(), Counting::tryFrom($request->string('counting')->toString()) ?? $loaded->book->counting)]);
     }
 
     public function counting(BoardRequest $request, SetCounting $action): Response

@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace App\Http\Screens;
 
-use App\Catalog\AltTexts;
 use App\Catalog\LoadedProduct;
 use App\Store\PlacementRow;
 use Core\Gallery\AltFault;
+use Core\Product\AltTexts;
 
 /** The texts that stand for a product's pictures, those first that are not good. */
 final readonly class AltTextScreen
@@ -25,7 +25,7 @@ final readonly class AltTextScreen
 
     public function __construct(public LoadedProduct $loaded)
     {
-        $texts = new AltTexts($loaded);
+        $texts = new AltTexts($loaded->core());
         $check = $texts->check();
         $this->texts = $texts->all();
         $this->faults = $check->faults();

@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace App\Http\Screens;
 
-use App\Catalog\SelectedPart;
 use Core\Details\DetailKind;
 use Core\Details\DetailReader;
+use Core\Product\SelectedPart;
 use Core\Product\Sku;
 
 /** A detail of a part of a product: what holds there, what the product says, and its fields. */
@@ -18,13 +18,13 @@ final readonly class DetailPartScreen
         public DetailKind $kind,
         public SelectedPart $part,
     ) {
-        $this->reader = new DetailReader($part->loaded->prices->currency);
+        $this->reader = new DetailReader($part->product->prices->currency);
     }
 
     /** @return array<string, int> what is said in words => of how many SKUs */
     public function held(): array
     {
-        $finder = $this->part->loaded->details->finder($this->kind, $this->part->loaded->matrix);
+        $finder = $this->part->product->state->details->details->finder($this->kind, $this->part->product->matrix);
         $held = [];
         foreach ($this->part->skus() as $sku) {
             $words = $this->reader->inWords($this->kind, $finder->at($sku->cell));
@@ -36,15 +36,15 @@ final readonly class DetailPartScreen
 
     public function ofProduct(): string
     {
-        return $this->reader->inWords($this->kind, $this->part->loaded->details->whole($this->kind));
+        return $this->reader->inWords($this->kind, $this->part->product->state->details->details->whole($this->kind));
     }
 
     /** @return list<DetailField> with what all of them have, if they have the same */
     public function fields(): array
     {
-        $finder = $this->part->loaded->details->finder($this->kind, $this->part->loaded->matrix);
+        $finder = $this->part->product->state->details->details->finder($this->kind, $this->part->product->matrix);
         $texts = array_unique(array_map(fn (Sku $sku): string => $finder->at($sku->cell), $this->part->skus()));
 
-        return DetailFields::of($this->kind, count($texts) === 1 ? (string) array_values($texts)[0] : '', $this->part->loaded->prices->currency);
+        return DetailFields::of($this->kind, count($texts) === 1 ? (string) array_values($texts)[0] : '', $this->part->product->prices->currency);
     }
 }

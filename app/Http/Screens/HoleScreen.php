@@ -5,13 +5,13 @@ declare(strict_types=1);
 namespace App\Http\Screens;
 
 use App\Catalog\LoadedProduct;
-use App\Catalog\SelectedPart;
 use App\Store\PlacementRow;
 use Core\Gallery\CoverageCell;
 use Core\Gallery\Shot;
 use Core\Gallery\View;
 use Core\Matrix\Axis;
 use Core\Matrix\Combination;
+use Core\Product\SelectedPart;
 use Core\Reach\Reach;
 use Core\Reach\Selection;
 use Core\Reach\Wording;

@@ -5,13 +5,13 @@ declare(strict_types=1);
 namespace App\Http\Screens;
 
 use App\Catalog\LoadedProduct;
-use App\Catalog\PictureAxesPlan;
 use Core\Gallery\Coverage;
 use Core\Gallery\CoverageRow;
 use Core\Gallery\Galleries;
 use Core\Gallery\PictureAxes;
 use Core\Gallery\PictureAxis;
 use Core\Matrix\Matrix;
+use Core\Product\PictureAxesPlan;
 
 /** Which axes change a product's pictures, what is proposed, and what a choice does to its coverage. */
 final readonly class PictureAxesScreen
@@ -44,7 +44,7 @@ final readonly class PictureAxesScreen
     /** Units of picture combinations that go elsewhere; empty where none does. */
     public function units(): string
     {
-        return (new PictureAxesPlan($this->loaded, $this->chosen))->unitsInWords(12);
+        return (new PictureAxesPlan($this->loaded->core(), $this->chosen))->unitsInWords(12);
     }
 
     /** "10 galleries, 90 % of the required views there, 3 missing" */

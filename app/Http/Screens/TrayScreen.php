@@ -4,14 +4,15 @@ declare(strict_types=1);
 
 namespace App\Http\Screens;
 
-use App\Catalog\SelectedPart;
-use App\Catalog\SelectionGallery;
+use App\Catalog\LoadedProduct;
 use App\Models\PhotoState;
 use App\Store\PlacementRow;
 use Core\Gallery\CoverageRow;
 use Core\Gallery\Entry;
 use Core\Gallery\Ground;
 use Core\Gallery\Role;
+use Core\Product\SelectedPart;
+use Core\Product\SelectionGallery;
 use Core\Reach\Wording;
 
 /** The gallery of the selection, the pictures not linked yet, and the selection in words and sums. */
@@ -20,6 +21,7 @@ final class TrayScreen
     public readonly SelectionGallery $gallery;
 
     public function __construct(
+        private readonly LoadedProduct $loaded,
         public readonly SelectedPart $selection,
         public readonly string $selected,
         private readonly PictureLinks $pictures,
@@ -52,7 +54,7 @@ final class TrayScreen
             $this->pictures->thumb($row->placement),
             $this->pictures->text($row->placement),
             $this->idleWords($row),
-        ), $this->selection->loaded->tray());
+        ), $this->loaded->tray());
     }
 
     /** The card of a picture, whether it is in the gallery, hidden, or elsewhere. */
@@ -63,7 +65,7 @@ final class TrayScreen
                 return $card;
             }
         }
-        $loaded = $this->selection->loaded;
+        $loaded = $this->loaded;
 
         return new TrayCard(
             $wanted,
@@ -76,7 +78,7 @@ final class TrayScreen
 
     public function isWaiting(): bool
     {
-        return array_filter($this->selection->loaded->placements, fn (PlacementRow $row): bool => $row->photoState === PhotoState::Waiting) !== [];
+        return array_filter($this->loaded->placements, fn (PlacementRow $row): bool => $row->photoState === PhotoState::Waiting) !== [];
     }
 
     public function title(): string
@@ -91,7 +93,7 @@ final class TrayScreen
         $skus = $this->gallery->skuCount;
 
         return number_format($pictures).($pictures === 1 ? ' picture' : ' pictures').' · '.match (true) {
-            $this->selection->loaded->made === [] => 'no SKU yet',
+            $this->loaded->made === [] => 'no SKU yet',
             $skus === 0 => 'no SKU',
             default => number_format($skus).($skus === 1 ? ' SKU' : ' SKUs'),
         };
@@ -121,7 +123,7 @@ final class TrayScreen
     /** How the selection stands against the shot list, where it is one picture combination. */
     public function coverage(): ?CoverageRow
     {
-        $loaded = $this->selection->loaded;
+        $loaded = $this->loaded;
         $axisIds = array_map(fn ($axis): int => $axis->id, $loaded->matrix->pictureAxes());
         $keys = [];
         foreach ($this->selection->skus() as $sku) {
@@ -134,7 +136,7 @@ final class TrayScreen
     /** @return array<string, string> the selection in sums, for the foot: what is summed => in words */
     public function sums(): array
     {
-        $loaded = $this->selection->loaded;
+        $loaded = $this->loaded;
         $skus = $this->selection->skus();
         if ($skus === []) {
             return [];
@@ -149,7 +151,7 @@ final class TrayScreen
 
     private function card(Entry $entry, int $place, bool $hidden = false): TrayCard
     {
-        $loaded = $this->selection->loaded;
+        $loaded = $this->loaded;
         $row = $loaded->placements[$entry->placement->id];
         $wording = new Wording();
         $reach = $wording->say($row->reach(), $loaded->matrix);
@@ -191,7 +193,7 @@ final class TrayScreen
     /** Why a picture that is linked reaches no SKU on offer; empty where it is linked to nothing. */
     private function idleWords(PlacementRow $row): string
     {
-        $matrix = $this->selection->loaded->matrix;
+        $matrix = $this->loaded->matrix;
 
         return match (true) {
             $row->reach()->isNothing() => '',

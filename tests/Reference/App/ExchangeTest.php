@@ -88,5 +88,5 @@ it('has 80 in stock of 8 SKUs at 10 each', function (): void {
     $rows = outside(['python3', 'tests/Reference/tools/counts.py'], ['what' => 'csv', 'file' => $file]);
     expect($rows)->toHaveCount(8)
         ->and(array_sum(array_map(intval(...), array_column($rows, 'stock'))))->toBe(80)
-        ->and((new StockCount($shop->loaded()->made))->inWords())->toBe('80 in stock');
+        ->and((new StockCount($shop->loaded()->made, $shop->loaded()->book))->inWords())->toBe('80 in stock');
 });

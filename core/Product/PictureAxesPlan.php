@@ -2,14 +2,13 @@
 
 declare(strict_types=1);
 
-namespace App\Catalog;
+namespace Core\Product;
 
 use Core\Details\Details;
 use Core\Gallery\PictureAxes;
 use Core\Matrix\Matrix;
 use Core\Matrix\MatrixChange;
 use Core\Matrix\Planner;
-use Core\Product\Sku;
 use Core\Stock\CarriedPools;
 use Core\Stock\CarriedUnits;
 use Core\Stock\StockBook;
@@ -26,20 +25,20 @@ final readonly class PictureAxesPlan
     public array $unitMoves;
 
     /** @param  list<int>  $axisIds */
-    public function __construct(LoadedProduct $loaded, array $axisIds)
+    public function __construct(Product $product, array $axisIds)
     {
-        $this->to = PictureAxes::chosen($loaded->matrix, $axisIds);
+        $this->to = PictureAxes::chosen($product->matrix, $axisIds);
         $skus = array_values(array_map(
-            fn (Sku $sku): array => [$sku->cell, $loaded->book->part($sku->cell), $loaded->units($sku)],
-            $loaded->made,
+            fn (Sku $sku): array => [$sku->cell, $product->book->part($sku->cell), $product->units($sku)],
+            $product->made,
         ));
-        $this->details = CarriedPools::withPictureAxes($loaded->matrix, $this->to, $loaded->details, $skus);
-        $change = new MatrixChange($loaded->matrix, $this->to);
-        $standing = $loaded->standingSkus();
+        $this->details = CarriedPools::withPictureAxes($product->matrix, $this->to, $product->state->details->details, $skus);
+        $change = new MatrixChange($product->matrix, $this->to);
+        $standing = $product->standingSkus();
         $this->unitMoves = CarriedUnits::moves(
             $change,
             (new Planner())->plan($change, $standing),
-            $loaded->book,
+            $product->book,
             new StockBook($this->details, $this->to),
             $standing,
         );

@@ -2,12 +2,11 @@
 
 declare(strict_types=1);
 
-namespace App\Catalog;
+namespace Core\Product;
 
 use Core\Details\Counting;
 use Core\Details\DetailKind;
 use Core\Details\Details;
-use Core\Product\StockCount;
 use Core\Reach\Clause;
 use Core\Reach\Reach;
 use Core\Stock\StockBook;
@@ -24,20 +23,20 @@ final readonly class CountingPlan
 
     public StockCount $after;
 
-    public function __construct(LoadedProduct $loaded, public Counting $to)
+    public function __construct(Product $product, public Counting $to)
     {
-        $from = $loaded->book->counting;
-        $details = $loaded->details->withWhole(DetailKind::Counting, $to === Counting::Sku ? '' : $to->value);
+        $from = $product->book->counting;
+        $details = $product->state->details->details->withWhole(DetailKind::Counting, $to === Counting::Sku ? '' : $to->value);
         if ($to === Counting::Pictures && $from === Counting::Sku) {
-            $details = $this->together($loaded, $details);
+            $details = $this->together($product, $details);
         }
         if ($to === Counting::Product && $from !== Counting::None && $from !== $to) {
-            $all = new StockCount($loaded->made, $loaded->book);
+            $all = new StockCount($product->made, $product->book);
             $details = $details->withWhole(DetailKind::ProductUnits, $all->isUncounted() ? '' : (string) $all->units);
         }
         $this->details = $details;
-        $this->before = new StockCount($loaded->made, $loaded->book);
-        $this->after = new StockCount($loaded->made, new StockBook($details, $loaded->matrix));
+        $this->before = new StockCount($product->made, $product->book);
+        $this->after = new StockCount($product->made, new StockBook($details, $product->matrix));
     }
 
     /** "61 in stock becomes 61 in stock, counted for each picture combination" */
@@ -52,16 +51,16 @@ final readonly class CountingPlan
         return $this->to !== Counting::None && ($this->before->units !== $this->after->units || $this->before->notCounted !== $this->after->notCounted);
     }
 
-    private function together(LoadedProduct $loaded, Details $details): Details
+    private function together(Product $product, Details $details): Details
     {
         $byPart = [];
-        foreach ($loaded->made as $sku) {
-            $byPart[$loaded->book->part($sku->cell)->key][] = $sku;
+        foreach ($product->made as $sku) {
+            $byPart[$product->book->part($sku->cell)->key][] = $sku;
         }
         foreach ($byPart as $skus) {
-            $sum = new StockCount($skus, $loaded->book);
-            $where = Reach::of(Clause::at($loaded->book->part($skus[0]->cell)));
-            $details = $details->pooled($where, $sum->isUncounted() ? null : (string) $sum->units, $loaded->matrix);
+            $sum = new StockCount($skus, $product->book);
+            $where = Reach::of(Clause::at($product->book->part($skus[0]->cell)));
+            $details = $details->pooled($where, $sum->isUncounted() ? null : (string) $sum->units, $product->matrix);
         }
 
         return $details;

@@ -2,10 +2,11 @@
 
 declare(strict_types=1);
 
-namespace App\Catalog;
+namespace Core\Product;
 
 use Core\Gallery\Entry;
 use Core\Gallery\Gallery;
+use Core\Gallery\Placement;
 
 /**
  * The galleries of all selected SKUs read as one: every picture that any of them shows, in the one
@@ -29,12 +30,12 @@ final class SelectionGallery
 
     public function __construct(public readonly SelectedPart $selection)
     {
-        $loaded = $selection->loaded;
-        $skus = $selection->isNothing() ? array_values($loaded->made) : $selection->skus();
+        $product = $selection->product;
+        $skus = $selection->isNothing() ? array_values($product->made) : $selection->skus();
         $galleries = [];
         $times = [];
         foreach ($skus as $sku) {
-            $gallery = $loaded->galleries()->of($sku->cell);
+            $gallery = $product->galleries()->of($sku->cell);
             $galleries[spl_object_id($gallery)] = $gallery;
             $times[spl_object_id($gallery)] = ($times[spl_object_id($gallery)] ?? 0) + 1;
         }
@@ -50,15 +51,27 @@ final class SelectionGallery
                 $hidden[$entry->placement->id] ??= $entry;
             }
         }
-        $inOrder = fn (array $entries): array => array_filter(
-            array_replace(array_fill_keys(array_keys($loaded->placements), null), $entries),
-            fn (?Entry $entry): bool => $entry !== null,
-        );
         $this->skuCount = count($skus);
         $this->galleries = array_values($galleries);
-        $this->shown = $inOrder($shown);
-        $this->hidden = $inOrder($hidden);
+        $this->shown = self::inOrder($shown, $product);
+        $this->hidden = self::inOrder($hidden, $product);
         $this->shownBy = $shownBy;
+    }
+
+    /**
+     * @param  array<int, Entry>  $entries  by placement id
+     * @return array<int, Entry> the same in the one order
+     */
+    private static function inOrder(array $entries, Product $product): array
+    {
+        $ordered = [];
+        foreach ($product->state->pictures as $picture) {
+            if (isset($entries[$picture->id])) {
+                $ordered[$picture->id] = $entries[$picture->id];
+            }
+        }
+
+        return $ordered;
     }
 
     /** @return list<int> */

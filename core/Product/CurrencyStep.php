@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace App\Catalog;
+namespace Core\Product;
 
 use Core\Pricing\Money;
 

@@ -2,9 +2,8 @@
 
 declare(strict_types=1);
 
-namespace App\Catalog;
+namespace Core\Product;
 
-use Core\Product\Sku;
 use Core\Reach\Reach;
 use Core\Reach\Selection;
 use Core\Reach\Wording;
@@ -19,10 +18,10 @@ final readonly class SelectedPart
 
     public Reach $cells;
 
-    public function __construct(Selection $selection, public LoadedProduct $loaded)
+    public function __construct(Selection $selection, public Product $product)
     {
-        $this->cells = $selection->cells($loaded->matrix);
-        $this->reach = $selection->reach($loaded->matrix, $loaded->madeCells());
+        $this->cells = $selection->cells($product->matrix);
+        $this->reach = $selection->reach($product->matrix, $product->madeCells());
     }
 
     public function isNothing(): bool
@@ -33,13 +32,13 @@ final readonly class SelectedPart
     /** @return list<Sku> */
     public function skus(): array
     {
-        return $this->loaded->skusIn($this->reach);
+        return $this->product->skusIn($this->reach);
     }
 
     /** Where a change was made: "Ink, all sizes". */
     public function place(): string
     {
-        return (new Wording())->whole($this->reach, $this->loaded->matrix);
+        return (new Wording())->whole($this->reach, $this->product->matrix);
     }
 
     public function inWords(): string
@@ -48,6 +47,6 @@ final readonly class SelectedPart
             return 'Nothing selected';
         }
 
-        return ucfirst((new Wording())->say($this->reach, $this->loaded->matrix));
+        return ucfirst((new Wording())->say($this->reach, $this->product->matrix));
     }
 }

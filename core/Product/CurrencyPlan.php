@@ -2,13 +2,12 @@
 
 declare(strict_types=1);
 
-namespace App\Catalog;
+namespace Core\Product;
 
 use Core\Details\DetailKind;
 use Core\Pricing\Adjustment;
 use Core\Pricing\Currency;
 use Core\Pricing\Money;
-use Core\Product\Sku;
 
 /** What becomes of a product's prices, and of all else that is money, in another currency: every amount once. */
 final readonly class CurrencyPlan
@@ -19,15 +18,15 @@ final readonly class CurrencyPlan
     /** Whether an ending of prices goes, because no price in the new currency ends so. */
     public bool $losesEndings;
 
-    public function __construct(LoadedProduct $loaded, public Currency $to)
+    public function __construct(Product $product, public Currency $to)
     {
         $prices = array_values(array_filter([
-            $loaded->prices->base,
-            ...array_map(fn (Sku $sku): ?Money => $sku->price, $loaded->skus),
-            ...array_map(fn (Adjustment $adjustment): ?Money => $adjustment->amount, array_values($loaded->prices->adjustments)),
-            ...$loaded->details->amounts($loaded->prices->currency),
+            $product->prices->base,
+            ...array_map(fn (Sku $sku): ?Money => $sku->price, $product->state->skus),
+            ...array_map(fn (Adjustment $adjustment): ?Money => $adjustment->amount, array_values($product->state->details->adjustments)),
+            ...$product->state->details->details->amounts($product->prices->currency),
         ]));
-        $this->losesEndings = ! $loaded->details->inCurrency($loaded->prices->currency, $to)->hasAsMany($loaded->details, DetailKind::Ending);
+        $this->losesEndings = ! $product->state->details->details->inCurrency($product->prices->currency, $to)->hasAsMany($product->state->details->details, DetailKind::Ending);
         usort($prices, fn (Money $a, Money $b): int => $a->amount->compareTo($b->amount));
         $steps = [];
         foreach ($prices as $price) {
