@@ -33,7 +33,7 @@ final readonly class DifferInPictures implements ProductChange
         $units = $plan->unitsInWords(self::NAMED);
 
         return new Changed(
-            $product->state->withDetails($details),
+            $product->state->withDetails($details)->withMatrix($plan->to),
             ($names === [] ? 'Pictures differ by no axis' : 'Pictures differ by '.implode(' and ', $names))
                 .($units === '' ? '' : "; moves units: {$units}"),
         );

@@ -24,8 +24,12 @@ final readonly class ShowAxisAs implements ProductChange
         $details = $product->state->details;
         $own = $details->ownAxes[$axis->id] ?? new OwnAxis();
 
+        $said = new OwnAxis($own->changesPicture, $isUsual ? null : $this->display);
+
         return new Changed(
-            $product->state->withDetails($details->withOwnAxis($axis->id, new OwnAxis($own->changesPicture, $isUsual ? null : $this->display))),
+            $product->state
+                ->withDetails($details->withOwnAxis($axis->id, $said))
+                ->withMatrix($product->matrix->withAxis($axis->shownAs($this->display ?? $usual))),
             "Shoppers choose the {$axis->name} by ".($this->display ?? $usual)->inWords().($isUsual ? ', as the library says' : ''),
         );
     }

@@ -60,6 +60,12 @@ final readonly class Axis
         return new self($this->id, $this->name, $this->kind, $this->values, $changes, $this->display, $this->sleeping);
     }
 
+    /** The same axis where shoppers choose from it otherwise. */
+    public function shownAs(AxisDisplay $display): self
+    {
+        return new self($this->id, $this->name, $this->kind, $this->values, $this->changesPicture, $display, $this->sleeping);
+    }
+
     /** Whether the product has the value at the moment. */
     public function has(int $valueId): bool
     {

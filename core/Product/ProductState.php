@@ -55,6 +55,11 @@ final readonly class ProductState
         return new self($details, $this->matrix, $this->skus, $this->pictures);
     }
 
+    public function withMatrix(Matrix $matrix): self
+    {
+        return new self($this->details, $matrix, $this->skus, $this->pictures);
+    }
+
     /** @param  list<Placement>  $pictures  in the one order */
     public function withPictures(array $pictures): self
     {

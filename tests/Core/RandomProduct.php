@@ -236,9 +236,9 @@ final class RandomProduct
     private function details(Matrix $matrix): Details
     {
         $details = (new Details())->withWhole(DetailKind::Cost, '21.00')->withWhole(DetailKind::Tags, 'garden, new');
-        foreach ([DetailKind::Cost, DetailKind::Origin, DetailKind::ShortText] as $kind) {
+        foreach ([[DetailKind::Cost, '19.00'], [DetailKind::Origin, 'PT'], [DetailKind::ShortText, 'Short.']] as [$kind, $text]) {
             $axis = $this->oneOf($matrix->axes);
-            $details = $details->with($kind, Reach::of(Clause::of([$axis->id => [$this->oneOf($axis->values)->id]])), $this->oneOf(['', '19.00']), $matrix);
+            $details = $details->with($kind, Reach::of(Clause::of([$axis->id => [$this->oneOf($axis->values)->id]])), $this->oneOf(['', $text]), $matrix);
         }
 
         return $details;

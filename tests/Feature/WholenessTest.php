@@ -3,6 +3,8 @@
 declare(strict_types=1);
 
 use App\Actions\ChangeProduct;
+use App\Catalog\CatalogLookup;
+use App\Changing\UnitOfWork;
 use App\Models\LibraryAxis;
 use App\Models\LibraryValue;
 use App\Models\Product;
@@ -12,10 +14,36 @@ use App\Store\PlacementRow;
 use App\Store\ProductRows;
 use App\Store\StateReader;
 use App\Store\StateRows;
+use Core\Changes\AdjustValuePrice;
+use Core\Changes\CountSkus;
+use Core\Changes\LinkPictures;
+use Core\Changes\OpenWithValue;
+use Core\Changes\PriceSkus;
+use Core\Changes\ProductChange;
+use Core\Changes\ProductText;
+use Core\Changes\RemoveFact;
+use Core\Changes\RemovePictures;
+use Core\Changes\SayDetail;
+use Core\Changes\SayFact;
+use Core\Changes\SayText;
+use Core\Changes\ShowAxisAs;
+use Core\Changes\ShowView;
+use Core\Changes\SkuChange;
+use Core\Changes\WeighSkus;
+use Core\CoreException;
+use Core\Details\DetailKind;
+use Core\Details\Details;
+use Core\Details\Fact;
+use Core\Details\ReachedDetail;
 use Core\Gallery\Placement;
+use Core\Gallery\View;
+use Core\Matrix\AxisDisplay;
+use Core\Matrix\Combination;
 use Core\Product\LibraryIndex;
 use Core\Product\ProductDocument;
 use Core\Product\ProductState;
+use Core\Reach\Reach;
+use Core\Reach\Selection;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Schema;
 use Random\Randomizer;
@@ -170,3 +198,73 @@ it('misses a column that nobody reads: planted, it is named', function (): void 
     $sku = (new RandomProduct(Samples::random(1), RandomProduct::library(Samples::random(1))))->state()->skus[0];
     expect(unreached([...Schema::getColumnListing('skus'), 'planted'], array_keys(StateRows::sku($sku))))->toBe(['planted']);
 });
+
+/** @return array<string, ProductChange|SkuChange> one of each kind of rows that a change can write */
+function changesOfEveryTable(ProductState $state): array
+{
+    $axis = $state->matrix->axes[0];
+    $selection = Selection::fromKey(Combination::of([$axis->id => $axis->values[0]->id])->key);
+    $ids = array_map(fn (Placement $picture): int => $picture->id, array_slice($state->pictures, 0, 3));
+
+    return [
+        'numbers of SKUs' => new WeighSkus($selection, '312'),
+        'stock' => new CountSkus(Selection::whole(), '4'),
+        'own prices' => new PriceSkus(Selection::whole(), '52'),
+        'the product' => new SayText(ProductText::Brand, 'Oats & Co.'),
+        'what a value adds' => new AdjustValuePrice($axis->values[0]->id, '3', ''),
+        'a value to open with' => new OpenWithValue($axis->id, $axis->values[1]->id),
+        'an axis' => new ShowAxisAs($axis->id, AxisDisplay::List),
+        'a fact more' => new SayFact('Collar', 'stand-up'),
+        'a fact changed' => new SayFact('Lining', 'wool'),
+        'a fact less' => new RemoveFact($state->details->facts[1]->id),
+        'a detail more' => new SayDetail(DetailKind::Warranty, ['2 years']),
+        'a detail changed' => new SayDetail(DetailKind::Cost, ['7']),
+        'a detail less' => new SayDetail(DetailKind::Tags, []),
+        'links' => new LinkPictures($ids, $selection),
+        'a view' => new ShowView($ids, View::usual('back')),
+        'a picture less' => new RemovePictures([$ids[0]]),
+    ];
+}
+
+/** Without ids that a row gets as it is stored. */
+function withoutNewIds(ProductState $state): ProductState
+{
+    $facts = array_map(fn (Fact $fact): Fact => new Fact(0, $fact->name, $fact->value, $fact->kind, $fact->unit, $fact->isShown), $state->details->facts);
+    $details = $state->details->details->all;
+    usort($details, fn (ReachedDetail $one, ReachedDetail $other): int => [$one->kind->value, $one->reach->key()] <=> [$other->kind->value, $other->reach->key()]);
+
+    return $state->withDetails($state->details->with(['facts' => $facts, 'details' => new Details($details)]));
+}
+
+it('stores what a change says and no more, and takes it back to the identical rows', function (int $seed): void {
+    $random = Samples::random($seed);
+    $shop = Shop::open('STORED');
+    $library = storedLibrary($random);
+    $state = (new RandomProduct($random, $library, 5_000))->state('STORED');
+    $state = $state->withPictures([$state->pictures[0]->reaching(Reach::nothing(), Reach::nothing()), ...array_slice($state->pictures, 1)]);
+    writeState($shop->product->id, $state, $library);
+    $rows = fn (): array => array_map(fn (string $table): array => DB::table($table)->where('product_id', $shop->product->id)->orderBy('id')->get()->map(fn (stdClass $row): array => (array) $row)->all(), array_combine(array_keys(ProductRows::TABLES), array_keys(ProductRows::TABLES)));
+    $done = 0;
+    foreach (changesOfEveryTable($state) as $what => $change) {
+        $before = $rows();
+        try {
+            $core = $shop->loaded()->core();
+            $wanted = $change instanceof SkuChange ? $change->on($core->chosen($change->selection()), app(CatalogLookup::class)) : $change->on($core, app(CatalogLookup::class));
+            app(UnitOfWork::class)->change($shop->change(), self::class, $change);
+        } catch (CoreException) {
+            expect($rows())->toEqual($before, $what);
+
+            continue;
+        }
+        expect(withoutNewIds(readState($shop->product->id)))->toEqual(withoutNewIds($wanted->state), $what);
+        if ($rows() !== $before) {
+            $done++;
+            $after = $rows();
+            $shop->undo();
+            expect($rows())->toEqual($before, "{$what} undone");
+            $shop->redo();
+            expect($rows())->toEqual($after, "{$what} redone");
+        }
+    }
+    expect($done)->toBeGreaterThan(11);
+})->with(range(1, 12));
