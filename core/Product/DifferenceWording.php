@@ -205,6 +205,9 @@ final class DifferenceWording
             if ($old === null || $new === null) {
                 $parts[] = $new !== null ? 'new, '.$wording->say($new->reach, $after) : 'not in the product';
             } else {
+                if ($old->photoId !== $new->photoId) {
+                    $parts[] = $old->file === $new->file ? 'another file of that name' : "another file in the place of {$old->file}";
+                }
                 foreach ([
                     ['linked to', ...$this->reaches($old->reach, $before, $new->reach, $after)],
                     ['hidden from', ...$this->reaches($old->hidden, $before, $new->hidden, $after)],

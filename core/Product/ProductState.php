@@ -78,6 +78,24 @@ final readonly class ProductState
         return $this->withPictures(array_map(fn (Placement $picture): Placement => $byId[$picture->id] ?? $picture, $this->pictures));
     }
 
+    /** @return list<int> ids of its pictures, in the one order */
+    public function pictureIds(): array
+    {
+        return array_map(fn (Placement $picture): int => $picture->id, $this->pictures);
+    }
+
+    /**
+     * The same with its pictures in another order.
+     *
+     * @param  list<int>  $ids  of all of them
+     */
+    public function inOrder(array $ids): self
+    {
+        $byId = array_column($this->pictures, null, 'id');
+
+        return $this->withPictures(array_map(fn (int $id): Placement => $byId[$id], $ids));
+    }
+
     /** @return array<int, Swatch> its own swatches of the values that it has at the moment, by value id */
     public function awakeSwatches(): array
     {

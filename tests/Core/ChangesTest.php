@@ -7,6 +7,7 @@ use Core\Changes\CodeSku;
 use Core\Changes\CountFor;
 use Core\Changes\CountSkus;
 use Core\Changes\DifferInPictures;
+use Core\Changes\FillWithPictures;
 use Core\Changes\FocusPicture;
 use Core\Changes\FollowShotList;
 use Core\Changes\GiveRole;
@@ -15,13 +16,17 @@ use Core\Changes\HidePictures;
 use Core\Changes\LetGoOfNeedlessPrices;
 use Core\Changes\LinkPictures;
 use Core\Changes\MakeAltTextsOwn;
+use Core\Changes\MatchGalleries;
+use Core\Changes\MovePicture;
 use Core\Changes\NeedShot;
 use Core\Changes\NumberFromRange;
 use Core\Changes\NumberKind;
 use Core\Changes\NumberSkus;
 use Core\Changes\OpenWithSku;
 use Core\Changes\OpenWithValue;
+use Core\Changes\OrderByShotList;
 use Core\Changes\PasteNumbers;
+use Core\Changes\PlaceInGallery;
 use Core\Changes\PriceByRule;
 use Core\Changes\PriceSkus;
 use Core\Changes\PriceToDecide;
@@ -31,6 +36,7 @@ use Core\Changes\ProductChange;
 use Core\Changes\ProductText;
 use Core\Changes\RemoveFact;
 use Core\Changes\RemovePictures;
+use Core\Changes\ReplaceFile;
 use Core\Changes\SayDetail;
 use Core\Changes\SayFact;
 use Core\Changes\SayText;
@@ -175,6 +181,12 @@ it('does what it says, and nothing else', function (ProductChange|SkuChange $cha
     'an alt text' => fn () => [new TypeAltText(1, ' A smock in moss '), 'Alt text of moss.jpg', ['moss.jpg: alt text none → A smock in moss']],
     'alt texts of their own' => fn () => [new MakeAltTextsOwn(), 'Alt text of 0 pictures made their own', []],
     'a focus' => fn () => [new FocusPicture(1, Crop::of(300, 400)), 'Focus of moss.jpg set to 30 % across, 40 % down', ['moss.jpg: focus none → 30 % across, 40 % down']],
+    'a picture moved' => fn () => [new MovePicture(3, Selection::whole(), 0), 'Moved guide.jpg to place 1 of Whole product', ['The pictures stand in another order: guide.jpg, moss.jpg, clay.jpg, tray.mp4']],
+    'pictures by the shot list' => fn () => [new OrderByShotList(), 'Put the pictures into the order of the shot list', []],
+    'galleries alike' => fn () => [new MatchGalleries(at(MOSS)), 'Gave the galleries the sequence of Moss', []],
+    'a picture at a place of another part' => fn () => [new PlaceInGallery(1, at(MOSS), at([1 => 12]), 0, instead: true), 'Put moss.jpg at place 1 of Clay, no longer of Moss', ['moss.jpg: linked to Moss → Clay']],
+    'what lacks a view' => fn () => [new FillWithPictures([3], at(MOSS), View::usual('back')), 'guide.jpg is the back of Moss', ['guide.jpg: view size guide → back']],
+    'another file' => fn () => [new ReplaceFile(1, 109, 'clay.jpg'), 'Replaced moss.jpg by clay.jpg', ['clay (2).jpg: another file in the place of moss.jpg']],
     'a picture out of the tray' => fn () => [new RemovePictures([4]), 'Removed tray.mp4 from the product', ['tray.mp4: not in the product']],
 ]);
 
@@ -216,6 +228,10 @@ it('refuses with a kind and the field that it is about', function (ProductChange
     'a picture that is linked' => fn () => [new RemovePictures([4, 1]), RefusalKind::Impossible, null, 'moss.jpg is linked'],
     'roles by no view' => fn () => [new GiveRolesByViews([]), RefusalKind::Missing, 'rule', 'Choose a view'],
     'an alt text that is too long' => fn () => [new TypeAltText(1, str_repeat('x', 301)), RefusalKind::Unreadable, 'text', '300 characters'],
+    'a file that is here' => fn () => [new ReplaceFile(1, 102, 'other.jpg'), RefusalKind::Taken, null, 'is in this product already, as clay.jpg'],
+    'the same file' => fn () => [new ReplaceFile(1, 101, 'moss.jpg'), RefusalKind::Impossible, null, 'the very picture'],
+    'a strip that is gone' => fn () => [new PlaceInGallery(1, at(MOSS), at([1 => 19]), 0, instead: false), RefusalKind::Gone, 'onto', 'not there any more'],
+    'a hole that is gone' => fn () => [new FillWithPictures([1], at([1 => 19]), View::usual('back')), RefusalKind::Gone, 'onto', 'not in the product any more'],
     'links to nothing' => fn () => [new LinkPictures([1], at([1 => 19])), RefusalKind::Missing, 'selected', 'Select a color'],
 ]);
 
