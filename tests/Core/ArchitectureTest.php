@@ -5,6 +5,7 @@ declare(strict_types=1);
 use App\History\Change;
 use App\Models\User;
 use Tests\Architecture\Arrows;
+use Tests\Architecture\ModuleGraph;
 use Tests\Architecture\Purity;
 use Tests\Architecture\Source;
 
@@ -131,4 +132,8 @@ it('finds a screen that asks the database', function (string $body, string $brea
 it('lets pass what is pure', function (): void {
     $code = "<?php\n\ndeclare(strict_types=1);\n\nnamespace Core\\Planted;\n\nuse Brick\\Math\\BigDecimal;\n\nfinal readonly class Planted\n{\n    public function date(array \$list): array\n    {\n        \$this->time(\$list);\n        return array_map(fn (string \$one): string => mb_strtolower((string) BigDecimal::of(\$one)), \$list);\n    }\n\n    private function time(array \$rand): void\n    {\n    }\n}\n";
     expect(Purity::ofCore(new Source('planted.php', $code)))->toBe([]);
+});
+
+it('has the modules drawn as they are (bin/modules draws them)', function (): void {
+    expect(file_get_contents(dirname(__DIR__, 2).'/docs/modules.svg'))->toBe(ModuleGraph::svg());
 });
