@@ -4,9 +4,6 @@ declare(strict_types=1);
 
 namespace App\Catalog;
 
-use App\Models\LibraryValue;
-use Core\Matrix\Matrix;
-use Core\Text\Name;
 use Illuminate\Database\Query\Builder;
 use Illuminate\Database\Query\JoinClause;
 use Illuminate\Support\Facades\DB;
@@ -82,24 +79,6 @@ final class Usage
     {
         return $this->rows('product_axes')->whereNotNull('used.position')
             ->groupBy('used.axis_id')->selectRaw('used.axis_id, count(*) as products')->pluck('products', 'axis_id')->all();
-    }
-
-    /**
-     * Other words for the values of a matrix.
-     *
-     * @return array<string, string> folded word => the value's label
-     */
-    public function synonyms(Matrix $matrix): array
-    {
-        $synonyms = [];
-        foreach (LibraryValue::query()->whereIn('axis_id', $matrix->axisIds())->where('synonyms', '<>', '[]')->get() as $value) {
-            $label = $matrix->axisOf($value->id)?->value($value->id)?->label;
-            if ($label !== null) {
-                $synonyms += array_fill_keys(array_map(fn (string $word): string => Name::of($word)->folded, $value->synonyms), $label);
-            }
-        }
-
-        return $synonyms;
     }
 
     /**

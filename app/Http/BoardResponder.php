@@ -9,7 +9,6 @@ use App\Catalog\ChosenSkusLoader;
 use App\Catalog\LoadedProduct;
 use App\Catalog\ProductLoader;
 use App\Catalog\ShopDay;
-use App\Catalog\Usage;
 use App\Http\Screens\BoardScreen;
 use App\Http\Screens\NumberCells;
 use App\Http\Screens\SumsOfNumbers;
@@ -35,7 +34,6 @@ final class BoardResponder
     public function __construct(
         private readonly ProductLoader $loader,
         private readonly BoardArrangement $arrangement,
-        private readonly Usage $usage,
         private readonly ChosenSkusLoader $chosen,
         private readonly ProductPageResponder $pages,
     ) {
@@ -141,7 +139,7 @@ final class BoardResponder
                 return Selection::at($sku->cell)->key();
             }
         }
-        $reach = (new TypedSelection())->read($typed, $loaded->matrix, $this->usage->synonyms($loaded->matrix));
+        $reach = (new TypedSelection())->read($typed, $loaded->matrix, $loaded->core()->library->synonyms);
         if ($board->hidesAllOf($reach)) {
             throw new Refusal(ucfirst((new Wording())->say($reach, $loaded->matrix)).' lies in layers that are not shown. Choose “All” above the matrix, then select it.', RefusalKind::Impossible, 'find');
         }

@@ -94,7 +94,7 @@ final class AppServiceProvider extends ServiceProvider
             'value-price' => fn (): BulkOperation => $app->make(AdjustPrices::class),
             'sku-stock' => fn (): BulkOperation => $app->make(SetStock::class),
             'details' => fn (): BulkOperation => $app->make(EditDetails::class),
-            ChangePictures::NAME => fn (): Act => $app->make(ChangePictures::class),
+            ChangePictures::NAME => fn (): BulkOperation => $app->make(ChangePictures::class),
             LinkDropped::NAME => fn (): Act => $app->make(LinkDropped::class),
         ]));
         // One for the Action and for the answer: what was changed is not read a second time.

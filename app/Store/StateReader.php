@@ -23,6 +23,7 @@ use Core\Product\ProductState;
 use Core\Product\ProductSwatches;
 use Core\Product\Sku;
 use Core\Product\UsualAxis;
+use Core\Text\Name;
 use stdClass;
 
 /** Reads products out of their rows: what StateRows writes. */
@@ -64,6 +65,7 @@ final readonly class StateReader
             new KnownNames(AxisReader::names($ownAxes, $axes), $labels),
             new ProductSwatches($shared, $state->awakeSwatches()),
             array_map(fn (stdClass $axis): UsualAxis => new UsualAxis((bool) $axis->changes_picture, AxisDisplay::from($axis->display)), $axes),
+            self::synonyms($matrix, $values),
         ));
     }
 
@@ -159,6 +161,25 @@ final readonly class StateReader
             self::pattern($row->code_pattern_id, $rows),
             $labels,
         );
+    }
+
+    /**
+     * @param  array<int, stdClass>  $values  rows of the library, by id
+     * @return array<string, string> folded word => what the product calls the value
+     */
+    private static function synonyms(Matrix $matrix, array $values): array
+    {
+        $synonyms = [];
+        foreach ($matrix->axes as $axis) {
+            foreach ($axis->values as $value) {
+                $words = $values[$value->id]->synonyms;
+                foreach ($words === '[]' ? [] : json_decode($words, true, 2, JSON_THROW_ON_ERROR) as $word) {
+                    $synonyms[Name::of($word)->folded] ??= $value->label;
+                }
+            }
+        }
+
+        return $synonyms;
     }
 
     /** Whether the product has the value at the moment. */

@@ -16,6 +16,7 @@ final readonly class LibraryPart
      * @param  KnownNames  $names  of all axes and values that it has or had
      * @param  ProductSwatches  $swatches  of its values
      * @param  array<int, UsualAxis>  $usual  what is said of its axes there, by axis id
+     * @param  array<string, string>  $synonyms  other words for its values, folded => label
      */
     public function __construct(
         public ?ShotList $shotList = null,
@@ -23,6 +24,7 @@ final readonly class LibraryPart
         public KnownNames $names = new KnownNames([], []),
         public ProductSwatches $swatches = new ProductSwatches([], []),
         public array $usual = [],
+        public array $synonyms = [],
     ) {
     }
 }

@@ -26,6 +26,7 @@ use Core\Changes\OpenWithSku;
 use Core\Changes\OpenWithValue;
 use Core\Changes\OrderByShotList;
 use Core\Changes\PasteNumbers;
+use Core\Changes\PictureWay;
 use Core\Changes\PlaceInGallery;
 use Core\Changes\PriceByRule;
 use Core\Changes\PriceSkus;
@@ -34,6 +35,7 @@ use Core\Changes\PriceWay;
 use Core\Changes\PriceWish;
 use Core\Changes\ProductChange;
 use Core\Changes\ProductText;
+use Core\Changes\PutPicture;
 use Core\Changes\RemoveFact;
 use Core\Changes\RemovePictures;
 use Core\Changes\ReplaceFile;
@@ -280,3 +282,25 @@ it('is the same twice: what is said again changes nothing', function (int $seed)
     }
     expect($done)->toBeGreaterThan(12);
 })->with(range(1, 40));
+
+it('puts one stored picture into a part of a product, whatever the product is', function (PutPicture $put, array $differences, string $files): void {
+    [, $found, $state] = doneTo(smock(), $put);
+    expect($found)->toBe($differences)->and($put->files(new Product($state)))->toBe($files);
+})->with([
+    'added' => fn () => [new PutPicture(PictureWay::Add, 109, 'label.jpg', 'Moss', View::usual('back'), null, ''), ['label.jpg: new, Moss'], 'label.jpg'],
+    'added under a name that is taken' => fn () => [new PutPicture(PictureWay::Add, 109, 'CLAY.jpg', '', null, null, ''), ['CLAY (2).jpg: new, whole product'], 'moss.jpg, clay.jpg, guide.jpg, CLAY (2).jpg'],
+    'added where it is' => fn () => [new PutPicture(PictureWay::Add, 101, 'x.jpg', 'Clay', null, null, ''), ['moss.jpg: linked to Moss → whole product'], 'moss.jpg, clay.jpg, guide.jpg'],
+    'the only one of its view' => fn () => [new PutPicture(PictureWay::Set, 102, 'x.jpg', '', View::usual('front'), null, ''), ['moss.jpg: linked to Moss → none', 'clay.jpg: linked to Clay → whole product'], 'clay.jpg'],
+    'taken' => fn () => [new PutPicture(PictureWay::Take, 103, 'x.jpg', 'Moss', null, null, ''), ['guide.jpg: linked to whole product → Clay'], 'moss.jpg'],
+    'taken where it is not' => fn () => [new PutPicture(PictureWay::Take, 109, 'x.jpg', 'Moss', null, null, ''), [], 'moss.jpg, guide.jpg'],
+    'replaced' => fn () => [new PutPicture(PictureWay::Replace, 103, 'x.jpg', '', null, 109, 'sizes.jpg'), ['sizes.jpg: another file in the place of guide.jpg'], 'moss.jpg, clay.jpg, sizes.jpg'],
+]);
+
+it('refuses a picture where the product has no such part, or has the other already', function (PutPicture $put, string $words): void {
+    expect(fn () => doneTo(smock(), $put))->toThrow(Refusal::class, $words);
+})->with([
+    'no such part' => fn () => [new PutPicture(PictureWay::Add, 109, 'x.jpg', 'Slate', null, null, ''), 'Smock has no “Slate”'],
+    'there already' => fn () => [new PutPicture(PictureWay::Replace, 103, 'x.jpg', '', null, 101, 'moss.jpg'), 'moss.jpg is in Smock already'],
+    'no other' => fn () => [new PutPicture(PictureWay::Replace, 103, 'x.jpg', '', null, null, ''), 'Choose the picture'],
+    'no view' => fn () => [new PutPicture(PictureWay::Set, 103, 'x.jpg', '', null, null, ''), 'Say which view'],
+]);

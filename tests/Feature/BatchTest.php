@@ -185,8 +185,9 @@ it('writes nothing of a portion in which one refuses where it is all or nothing'
         ->and(rowsOfProducts())->toEqual($before);
 });
 
-it('writes a portion in as many statements as one product', function (string $act, array $wanted): void {
+it('writes a portion in as many statements as one product', function (string $act, array|Closure $wanted): void {
     Queue::fake();
+    $wanted = is_array($wanted) ? $wanted : $wanted();
     $all = shops(14);
     $statements = function (array $shops) use ($act, $wanted): int {
         $batch = begun($shops, $act, $wanted);
@@ -205,6 +206,11 @@ it('writes a portion in as many statements as one product', function (string $ac
     'stock' => ['sku-stock', ['value' => '9']],
     'brand' => ['details', ['field' => 'brand', 'value' => 'Oats & Co.']],
     'base price' => ['details', ['field' => 'price', 'value' => '61.50']],
+    'a picture' => ['pictures', fn (): array => [
+        'photo' => (string) DB::table('photos')->insertGetId(['sha256' => hash('sha256', 'label'), 'width' => 24, 'height' => 24, 'bytes' => 900, 'type' => 'jpg', 'state' => 'ready']),
+        'way' => 'add',
+        'file' => 'label.jpg',
+    ]],
 ]);
 
 it('changes only the part that is meant, and says which products were so already', function (): void {

@@ -10,7 +10,6 @@ use App\Actions\EditFacts;
 use App\Actions\SetDetail;
 use App\Actions\SetProductCode;
 use App\Catalog\ProductLoader;
-use App\Catalog\Usage;
 use App\Http\BoardRequest;
 use App\Http\BoardResponder;
 use App\Http\ProductPage;
@@ -65,23 +64,23 @@ final class DetailsController
     }
 
     /** One detail of the product, or of a part of it, answered with the page that asks. */
-    public function set(BoardRequest $request, SetDetail $action, BoardResponder $board, Usage $usage): Response
+    public function set(BoardRequest $request, SetDetail $action, BoardResponder $board): Response
     {
         $entry = $request->boolean('part')
-            ? $action->ofPart($request->change(), $request->detail(), $this->part($request, $usage), $request->detailFields(), $request->boolean('none'))
+            ? $action->ofPart($request->change(), $request->detail(), $this->part($request), $request->detailFields(), $request->boolean('none'))
             : $action->ofProduct($request->change(), $request->detail(), $request->detailFields());
 
         return $board->fragment($request, $entry);
     }
 
     /** The part that is selected, or whose values were typed. */
-    private function part(BoardRequest $request, Usage $usage): Selection
+    private function part(BoardRequest $request): Selection
     {
         if (! $request->filled('find')) {
             return $request->selection();
         }
-        $matrix = $this->loader->matrix($request->product());
-        $reach = (new TypedSelection())->read($request->string('find')->toString(), $matrix, $usage->synonyms($matrix));
+        $core = $this->loader->load($request->product())->core();
+        $reach = (new TypedSelection())->read($request->string('find')->toString(), $core->matrix, $core->library->synonyms);
 
         return Selection::fromKey(implode(';', array_map(fn (Combination $part): string => $part->key, array_merge(...array_map(fn (Clause $clause): array => $clause->parts(), $reach->clauses)))));
     }

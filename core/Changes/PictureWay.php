@@ -2,10 +2,10 @@
 
 declare(strict_types=1);
 
-namespace App\Catalog;
+namespace Core\Changes;
 
 /** What is done with a picture in many products. */
-enum BulkPictureWay: string
+enum PictureWay: string
 {
     case Add = 'add';
     case Set = 'set';
