@@ -29,12 +29,6 @@ final class DetailRows
         return new Details($all);
     }
 
-    /** Of one product. */
-    public static function of(int $productId): Details
-    {
-        return self::read(DB::table('details')->where('product_id', $productId)->orderBy('id')->get());
-    }
-
     /**
      * @param  iterable<stdClass>  $rows  of product_values
      * @return array<int, Adjustment> by value id
@@ -64,10 +58,7 @@ final class DetailRows
     {
         $updates = [];
         foreach (DB::table('product_values')->where('product_id', $productId)->whereIn('value_id', array_keys($adjustments))->pluck('value_id', 'id') as $rowId => $valueId) {
-            $updates[$rowId] = [
-                'price_amount' => Amounts::stored($adjustments[$valueId]->amount),
-                'price_percent' => $adjustments[$valueId]->percent === null ? null : (string) $adjustments[$valueId]->percent->toScale(Adjustment::PERCENT_DIGITS),
-            ];
+            $updates[$rowId] = StateRows::adjustment($adjustments[$valueId]);
         }
         $ledger->update('product_values', $updates);
     }
