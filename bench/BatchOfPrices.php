@@ -56,6 +56,12 @@ final class BatchOfPrices
         }
         $bare = hrtime(true) - $start;
 
-        return new Result('batch of one price', number_format(count($rows)).' SKUs in 2,000 products', $own / $bare, 4.0, sprintf('%.1f s beside %.1f s; %d MB at most', $own / 1e9, $bare / 1e9, $peak));
+        return new Result(
+            'batch of one price',
+            number_format(count($rows)).' SKUs in 2,000 products',
+            $own / $bare,
+            4.0,
+            sprintf('%.1f s beside %.1f s; %d MB at most', $own / 1e9, $bare / 1e9, $peak),
+        );
     }
 }

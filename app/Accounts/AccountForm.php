@@ -29,10 +29,22 @@ final readonly class AccountForm
     {
         $address = mb_strtolower((string) Normalizer::normalize(mb_scrub(trim($email), 'UTF-8'), Normalizer::FORM_C));
         if (strlen($address) > self::MOST_ADDRESS || filter_var($address, FILTER_VALIDATE_EMAIL, FILTER_FLAG_EMAIL_UNICODE) === false) {
-            throw new Refusal('“'.mb_strimwidth($address, 0, 60, '…').'” is no email address. It looks like name@shop.example.', RefusalKind::Unreadable, 'email');
+            throw new Refusal(
+                '“'.mb_strimwidth($address, 0, 60, '…').'” is no email address. It looks like name@shop.example.',
+                RefusalKind::Unreadable,
+                'email',
+            );
         }
 
-        return new self(self::name($name), $address, Right::tryFrom($right) ?? throw new Refusal('Choose what the account may do: look, edit, or edit and release.', RefusalKind::Missing, 'right'));
+        return new self(
+            self::name($name),
+            $address,
+            Right::tryFrom($right) ?? throw new Refusal(
+                'Choose what the account may do: look, edit, or edit and release.',
+                RefusalKind::Missing,
+                'right',
+            ),
+        );
     }
 
     /** @throws Refusal */

@@ -69,16 +69,26 @@ final class AccountKeeper
         return $this->unlessTaken('', fn (): User => DB::transaction(function () use ($by, $accountId, $seen, $work): User {
             // Those who may release are locked as well, so that no two of them take the right from each other.
             $locked = User::query()->where('id', $accountId)->orWhere('right', Right::Release)->orderBy('id')->lockForUpdate()->get()->keyBy('id');
-            $account = $locked->get($accountId) ?? throw new Refusal('This account is not there. Load the page again.', RefusalKind::Gone);
+            $account = $locked->get($accountId) ?? throw new Refusal(
+                'This account is not there. Load the page again.',
+                RefusalKind::Gone,
+            );
             if ($seen !== null && $account->seen() !== $seen) {
-                throw new Refusal("The account of {$account->name} was changed meanwhile. Nothing was kept; look at it as it is now.", RefusalKind::Changed);
+                throw new Refusal(
+                    "The account of {$account->name} was changed meanwhile. Nothing was kept; look at it as it is now.",
+                    RefusalKind::Changed,
+                );
             }
             $couldRelease = self::mayRelease($account);
             $words = $work($account);
             if ($words !== null) {
                 $others = $locked->filter(fn (User $other): bool => $other->id !== $account->id && self::mayRelease($other));
                 if ($couldRelease && $others->isEmpty() && ! self::mayRelease($account)) {
-                    throw new Refusal("{$account->name} is the only one who may release and keep accounts. Give somebody else that right first.", RefusalKind::Impossible, 'right');
+                    throw new Refusal(
+                        "{$account->name} is the only one who may release and keep accounts. Give somebody else that right first.",
+                        RefusalKind::Impossible,
+                        'right',
+                    );
                 }
                 $account->save();
                 $this->note($by, $account, $words);
@@ -99,7 +109,13 @@ final class AccountKeeper
         try {
             return $work();
         } catch (UniqueConstraintViolationException) {
-            throw new Refusal($address === '' ? 'Another account has this address. Choose another.' : "There is an account with the address {$address}, or with one that differs in accents only. Choose another, or open that one again.", RefusalKind::Taken, 'email');
+            throw new Refusal(
+                $address === ''
+                    ? 'Another account has this address. Choose another.'
+                    : "There is an account with the address {$address}, or with one that differs in accents only. Choose another, or open that one again.",
+                RefusalKind::Taken,
+                'email',
+            );
         }
     }
 

@@ -39,18 +39,34 @@ final readonly class NewPassword
     public static function typed(string $plain, string $repeated, string $name, string $email): self
     {
         if ($plain !== $repeated) {
-            throw new Refusal('The two passwords differ. Type the same one twice.', RefusalKind::Unreadable, 'password_confirmation');
+            throw new Refusal(
+                'The two passwords differ. Type the same one twice.',
+                RefusalKind::Unreadable,
+                'password_confirmation',
+            );
         }
         if (mb_strlen($plain) < self::LEAST) {
-            throw new Refusal('A password has at least '.self::LEAST.' characters. A few words in a row are easy to keep in mind.', RefusalKind::Unreadable, 'password');
+            throw new Refusal(
+                'A password has at least '.self::LEAST.' characters. A few words in a row are easy to keep in mind.',
+                RefusalKind::Unreadable,
+                'password',
+            );
         }
         if (strlen($plain) > self::MOST_BYTES || str_contains($plain, "\0")) {
-            throw new Refusal('A password has at most '.self::MOST_BYTES.' letters, fewer with accents. Choose a shorter one.', RefusalKind::Unreadable, 'password');
+            throw new Refusal(
+                'A password has at most '.self::MOST_BYTES.' letters, fewer with accents. Choose a shorter one.',
+                RefusalKind::Unreadable,
+                'password',
+            );
         }
         $bare = Name::of($plain)->bare();
         $own = [Name::of($name)->bare(), Name::of($email)->bare(), Name::of(strstr($email, '@', true) ?: $email)->bare()];
         if (count(array_unique(mb_str_split($bare))) < 4 || in_array($bare, $own, true)) {
-            throw new Refusal('This password is guessed easily: it is the name, the address, or a few characters repeated. Choose another.', RefusalKind::Unreadable, 'password');
+            throw new Refusal(
+                'This password is guessed easily: it is the name, the address, or a few characters repeated. Choose another.',
+                RefusalKind::Unreadable,
+                'password',
+            );
         }
         if (app(CommonPasswords::class)->has($plain)) {
             throw new Refusal(

@@ -51,14 +51,23 @@ final class AcceptFiles
             $accepted = $replaced = [];
             foreach ($read->openOnes(array_keys($seen)) as $id => $one) {
                 if ($one->seen() !== $seen[$id]) {
-                    throw new Refusal("{$one->file->file} is read differently by now. Nothing was linked; the table shows how it is read.", RefusalKind::Changed);
+                    throw new Refusal(
+                        "{$one->file->file} is read differently by now. Nothing was linked; the table shows how it is read.",
+                        RefusalKind::Changed,
+                    );
                 }
                 if ($one->product === null || $one->verdict?->reach === null) {
-                    throw new Refusal("Nobody knows which product {$one->file->file} is of. Choose it, then its part.", RefusalKind::Missing);
+                    throw new Refusal(
+                        "Nobody knows which product {$one->file->file} is of. Choose it, then its part.",
+                        RefusalKind::Missing,
+                    );
                 }
                 $old = $replace ? $this->replaced($one) : null;
                 if ($old !== null && isset($replaced[(int) $old->placementId])) {
-                    throw new Refusal("{$replaced[(int) $old->placementId]} and {$one->file->file} would both take the place of {$old->file}. Choose one of the two.", RefusalKind::Impossible);
+                    throw new Refusal(
+                        "{$replaced[(int) $old->placementId]} and {$one->file->file} would both take the place of {$old->file}. Choose one of the two.",
+                        RefusalKind::Impossible,
+                    );
                 }
                 $replaced[(int) $old?->placementId] = $one->file->file;
                 $accepted[$id] = new Acceptance($one->product->id, $one->verdict->reach, $one->verdict->view, $old?->placementId);
@@ -76,7 +85,11 @@ final class AcceptFiles
     {
         $reach = $this->loader->load($product)->selected($where)->reach;
         if ($reach->isNothing()) {
-            throw new Refusal('Point at a color, a size, a cell or the corner first: that is what the picture is linked to.', RefusalKind::Missing, 'selected');
+            throw new Refusal(
+                'Point at a color, a size, a cell or the corner first: that is what the picture is linked to.',
+                RefusalKind::Missing,
+                'selected',
+            );
         }
 
         return $this->accept($user, $drop, fn (ReadDrop $read): array => array_map(fn (ReadFile $one): Acceptance => new Acceptance($product->id, $reach, $view ?? $one->verdict?->view), $read->openOnes($ids)), 'Linked');

@@ -35,7 +35,13 @@ final class AddLibraryValues
             $axis = LibraryAxis::with('values')->findOrFail($axisId);
             $added = $this->add($ledger, $axis, $typed);
             if ($added === []) {
-                throw new Refusal(trim($typed) === '' ? 'Type the values, with commas between.' : "{$axis->name} has all of these already.", RefusalKind::Missing, 'values');
+                throw new Refusal(
+                    trim($typed) === ''
+                        ? 'Type the values, with commas between.'
+                        : "{$axis->name} has all of these already.",
+                    RefusalKind::Missing,
+                    'values',
+                );
             }
 
             return "Added {$axis->name} ".implode(', ', $added).' to the library';
@@ -50,7 +56,13 @@ final class AddLibraryValues
             $read = (new ValueReader())->read($name, $axis->kind, $axis->knownValues())->values;
             $value = $read[0] ?? throw new Refusal('Say what the new value is called.', RefusalKind::Missing, 'name');
             if (count($read) > 1 || $value->id !== null) {
-                throw new Refusal($value->id !== null ? "{$axis->name} has {$value->label} already." : 'Add one value at a time here; its name has no comma in it.', RefusalKind::Taken, 'name');
+                throw new Refusal(
+                    $value->id !== null
+                        ? "{$axis->name} has {$value->label} already."
+                        : 'Add one value at a time here; its name has no comma in it.',
+                    RefusalKind::Taken,
+                    'name',
+                );
             }
             $this->refuseLong($value->label);
             $codes = array_fill_keys($axis->values->pluck('code')->all(), true);
@@ -63,7 +75,11 @@ final class AddLibraryValues
     private function refuseLong(string $label): void
     {
         if (Name::of($label)->isLongerThan(self::LONGEST)) {
-            throw new Refusal("“{$label}” is too long: a value can have ".self::LONGEST.' characters. Is a comma missing?', RefusalKind::Unreadable, 'values');
+            throw new Refusal(
+                "“{$label}” is too long: a value can have ".self::LONGEST.' characters. Is a comma missing?',
+                RefusalKind::Unreadable,
+                'values',
+            );
         }
     }
 

@@ -45,7 +45,15 @@ final class ApplyCodePattern
     /** @param  array<string, string>  $chosen */
     public function plan(LoadedProduct $loaded, ?int $patternId, array $chosen, bool $typedToo): CodePlan
     {
-        $pattern = $patternId === null ? CodePattern::usual() : CodePatternRecord::query()->find($patternId)?->toCore() ?? throw new Refusal('This pattern is not there any more. Choose another.', RefusalKind::Gone, 'pattern');
+        $pattern = $patternId === null
+            ? CodePattern::usual()
+            : CodePatternRecord::query()
+                ->find($patternId)
+                ?->toCore() ?? throw new Refusal(
+                    'This pattern is not there any more. Choose another.',
+                    RefusalKind::Gone,
+                    'pattern',
+                );
 
         return new CodePlan(
             $this->planner,

@@ -24,7 +24,11 @@ final class ChangePassword
     {
         return $this->accounts->keepOwn($own, function (User $account) use ($present, $password, $session): string {
             if (! Hash::check($present, $account->password)) {
-                throw new Refusal('The present password is another. Nothing was changed.', RefusalKind::Unreadable, 'current_password');
+                throw new Refusal(
+                    'The present password is another. Nothing was changed.',
+                    RefusalKind::Unreadable,
+                    'current_password',
+                );
             }
             if (Hash::check($password->plain, $account->password)) {
                 throw new Refusal('This is the password you have. Choose another.', RefusalKind::Taken, 'password');

@@ -47,12 +47,24 @@ final class ChangePictures implements BulkOperation
      */
     public function meant(array $wanted): PutPicture
     {
-        $way = PictureWay::tryFrom((string) ($wanted['way'] ?? '')) ?? throw new Refusal('Say what is to be done with the picture.', RefusalKind::Missing, 'way');
-        $photo = $this->photo((int) ($wanted['photo'] ?? 0)) ?? throw new Refusal('Choose a stored picture first.', RefusalKind::Missing, 'photo');
+        $way = PictureWay::tryFrom((string) ($wanted['way'] ?? '')) ?? throw new Refusal(
+            'Say what is to be done with the picture.',
+            RefusalKind::Missing,
+            'way',
+        );
+        $photo = $this->photo((int) ($wanted['photo'] ?? 0)) ?? throw new Refusal(
+            'Choose a stored picture first.',
+            RefusalKind::Missing,
+            'photo',
+        );
         $other = $way === PictureWay::Replace ? $this->photo((int) ($wanted['other'] ?? 0)) : null;
         $part = trim((string) ($wanted['part'] ?? ''));
         if (mb_strlen($part) > self::LONGEST_PART) {
-            throw new Refusal('The part is longer than anybody would type ('.self::LONGEST_PART.' characters).', RefusalKind::Unreadable, 'part');
+            throw new Refusal(
+                'The part is longer than anybody would type ('.self::LONGEST_PART.' characters).',
+                RefusalKind::Unreadable,
+                'part',
+            );
         }
         if ($way === PictureWay::Replace && ($other === null || $other->id === $photo->id)) {
             throw new Refusal('Choose another picture that takes its place.', RefusalKind::Missing, 'other');
@@ -62,7 +74,15 @@ final class ChangePictures implements BulkOperation
             throw new Refusal('Say which view it is to be the only one of.', RefusalKind::Missing, 'view');
         }
 
-        return new PutPicture($way, $photo->id, self::name((string) ($wanted['file'] ?? ''), $photo), $part, $view, $other?->id, $other === null ? '' : self::name((string) ($wanted['other_file'] ?? ''), $other));
+        return new PutPicture(
+            $way,
+            $photo->id,
+            self::name((string) ($wanted['file'] ?? ''), $photo),
+            $part,
+            $view,
+            $other?->id,
+            $other === null ? '' : self::name((string) ($wanted['other_file'] ?? ''), $other),
+        );
     }
 
     private function photo(int $id): ?Photo

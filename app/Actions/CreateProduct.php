@@ -47,7 +47,11 @@ final class CreateProduct
         try {
             return $this->create($user, $name, $code, $shotListId, $like);
         } catch (UniqueConstraintViolationException) {
-            throw new Refusal("Somebody has just given the code {$code} to another product. Choose another.", RefusalKind::Taken, 'code');
+            throw new Refusal(
+                "Somebody has just given the code {$code} to another product. Choose another.",
+                RefusalKind::Taken,
+                'code',
+            );
         }
     }
 
@@ -102,7 +106,11 @@ final class CreateProduct
         try {
             return $this->store->store(new Ledger(), $loaded, $pattern->asSetupOf($details))->planned?->inWords() ?? 'nothing to make yet';
         } catch (CodeNotFree $clash) {
-            throw new Refusal("{$clash->clash->inWords()} Choose another code for the product.", RefusalKind::Taken, 'code');
+            throw new Refusal(
+                "{$clash->clash->inWords()} Choose another code for the product.",
+                RefusalKind::Taken,
+                'code',
+            );
         }
     }
 
@@ -110,7 +118,11 @@ final class CreateProduct
     {
         $undone = Product::query()->where('code', $code)->whereNotNull('removed_at')->first();
         if ($undone !== null) {
-            throw new Refusal("{$undone->name}, which was undone, has the code {$undone->code}. Redo it, or choose another.", RefusalKind::Taken, 'code');
+            throw new Refusal(
+                "{$undone->name}, which was undone, has the code {$undone->code}. Redo it, or choose another.",
+                RefusalKind::Taken,
+                'code',
+            );
         }
         $owner = $this->taken->owner($code);
         if ($owner !== null) {

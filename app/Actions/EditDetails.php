@@ -68,7 +68,9 @@ final class EditDetails implements BulkOperation
     {
         $list = $id === 0 ? null : $this->shelf->shotListRef($id);
 
-        return $list?->name === '' ? throw new Refusal('This shot list is not there any more. Choose another.', RefusalKind::Gone, 'value') : $list;
+        return $list?->name === ''
+            ? throw new Refusal('This shot list is not there any more. Choose another.', RefusalKind::Gone, 'value')
+            : $list;
     }
 
     /** "set to 52", "changed by +10 %", "set to none" */

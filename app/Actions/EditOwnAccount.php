@@ -27,10 +27,20 @@ final class EditOwnAccount
     {
         $name = AccountForm::name($name);
         if ($zone !== '' && ! in_array($zone, DateTimeZone::listIdentifiers(), true)) {
-            throw new Refusal('This time zone is not known here. Choose one of the list.', RefusalKind::Unreadable, 'zone');
+            throw new Refusal(
+                'This time zone is not known here. Choose one of the list.',
+                RefusalKind::Unreadable,
+                'zone',
+            );
         }
         $language = trim($language);
-        $tag = $language === '' ? null : Translations::canonical($language) ?? throw new Refusal('“'.mb_strimwidth($language, 0, 30, '…').'” is no language tag. It looks like de, pt-BR or zh-Hant.', RefusalKind::Unreadable, 'language');
+        $tag = $language === ''
+            ? null
+            : Translations::canonical($language) ?? throw new Refusal(
+                '“'.mb_strimwidth($language, 0, 30, '…').'” is no language tag. It looks like de, pt-BR or zh-Hant.',
+                RefusalKind::Unreadable,
+                'language',
+            );
 
         return $this->accounts->keepOwn($own, function (User $account) use ($name, $zone, $tag): ?string {
             $was = $account->name;

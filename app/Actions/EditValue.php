@@ -36,7 +36,10 @@ final class EditValue
         return $this->work->keepLibrary($change, self::class, function (Ledger $ledger) use ($change, $valueId, $form, $nameHereOnly, $seen): string {
             $value = LibraryValue::with('axis')->lockForUpdate()->findOrFail($valueId);
             if ($seen !== null && $value->seen() !== $seen) {
-                throw new Refusal("{$value->axis->name} {$value->name} was changed in the library while this window was open: its code is now {$value->code}. Nothing was kept. Open it again to see all of it; what you typed stays here until then.", RefusalKind::Changed);
+                throw new Refusal(
+                    "{$value->axis->name} {$value->name} was changed in the library while this window was open: its code is now {$value->code}. Nothing was kept. Open it again to see all of it; what you typed stays here until then.",
+                    RefusalKind::Changed,
+                );
             }
             $this->refuseTaken($value, $form, $nameHereOnly);
             $ledger->update('axis_values', [$value->id => [
@@ -78,7 +81,11 @@ final class EditValue
             )->orderBy('products.id')->get(['axis_values.name', 'product_values.label', 'products.name as product']);
         foreach ($others as $other) {
             if (Name::of($other->label ?? $other->name)->is($form->name)) {
-                throw new Refusal("{$other->product} has a {$value->axis->name} “{$form->name->shown}” already. Choose another name, or merge the two.", RefusalKind::Taken, 'name');
+                throw new Refusal(
+                    "{$other->product} has a {$value->axis->name} “{$form->name->shown}” already. Choose another name, or merge the two.",
+                    RefusalKind::Taken,
+                    'name',
+                );
             }
         }
     }
@@ -89,14 +96,22 @@ final class EditValue
         $words = $nameHereOnly ? $form->synonyms : [$form->name->shown, ...$form->synonyms];
         foreach ($others as $other) {
             if ($other->code === $form->code) {
-                throw new Refusal("{$value->axis->name} {$other->name} has the code {$form->code}. Choose another.", RefusalKind::Taken, 'code');
+                throw new Refusal(
+                    "{$value->axis->name} {$other->name} has the code {$form->code}. Choose another.",
+                    RefusalKind::Taken,
+                    'code',
+                );
             }
             foreach ($words as $word) {
                 foreach ([$other->name, ...$other->synonyms] as $taken) {
                     if (Name::of($taken)->is(Name::of($word))) {
-                        throw new Refusal($taken === $other->name
+                        throw new Refusal(
+                            $taken === $other->name
                             ? "{$value->axis->name} has a value “{$other->name}” already."
-                            : "“{$taken}” is another word for {$value->axis->name} {$other->name} already.", RefusalKind::Taken, 'name');
+                            : "“{$taken}” is another word for {$value->axis->name} {$other->name} already.",
+                            RefusalKind::Taken,
+                            'name'
+                        );
                     }
                 }
             }

@@ -30,7 +30,11 @@ final class KeepPicture
             throw new Refusal($refusal->getMessage(), RefusalKind::Unreadable, 'picture');
         }
         if (MediaKind::ofType($photo->type) !== MediaKind::Still) {
-            throw new Refusal("{$file->name} is no still picture. A swatch is made from a still.", RefusalKind::Unreadable, 'picture');
+            throw new Refusal(
+                "{$file->name} is no still picture. A swatch is made from a still.",
+                RefusalKind::Unreadable,
+                'picture',
+            );
         }
 
         return $photo;

@@ -77,7 +77,10 @@ final class LeaveOutCells
             throw new Refusal('Select the cells first.', RefusalKind::Missing, 'selected');
         }
         if ($from->axes === []) {
-            throw new Refusal('This product has a single SKU and no axis: there is nothing to leave out.', RefusalKind::Impossible);
+            throw new Refusal(
+                'This product has a single SKU and no axis: there is nothing to leave out.',
+                RefusalKind::Impossible,
+            );
         }
         $leftOut = $offerAgain ? Reach::leftOutOf($from)->subtract($cells, $from) : Reach::leftOutOf($from)->union($cells);
 

@@ -78,9 +78,15 @@ final class LinkDropped implements Act
     /** @return array<string, mixed> the better file keeps reach, place, roles and texts of the one before */
     private function replacing(LoadedProduct $loaded, DropFile $file, NewPictures $pictures, bool $isHere): array
     {
-        $old = $loaded->placements[(int) $file->replaces_id] ?? throw new Refusal("The picture that {$file->file} was to replace is no longer in this product. Look at it again.", RefusalKind::Gone);
+        $old = $loaded->placements[(int) $file->replaces_id] ?? throw new Refusal(
+            "The picture that {$file->file} was to replace is no longer in this product. Look at it again.",
+            RefusalKind::Gone,
+        );
         if ($isHere) {
-            throw new Refusal("{$file->file} is in this product already, beside {$old->file()}. Remove one of the two on the board.", RefusalKind::Taken);
+            throw new Refusal(
+                "{$file->file} is in this product already, beside {$old->file()}. Remove one of the two on the board.",
+                RefusalKind::Taken,
+            );
         }
 
         return $pictures->inPlaceOf($old, (int) $file->photo_id, $file->file);

@@ -45,7 +45,11 @@ final class MergeValues
     {
         $axis = ProductAxis::having($loaded, $goesId);
         if ($goesId === $staysId || ! $axis->has($staysId)) {
-            throw new Refusal("Choose another value of {$axis->name} to merge {$axis->value($goesId)?->label} into.", RefusalKind::Missing, 'onto');
+            throw new Refusal(
+                "Choose another value of {$axis->name} to merge {$axis->value($goesId)?->label} into.",
+                RefusalKind::Missing,
+                'onto',
+            );
         }
         $rest = array_values(array_filter($axis->values, fn (Value $value): bool => $value->id !== $goesId));
 

@@ -29,7 +29,10 @@ final class OpenDrop
         Gate::forUser($user)->authorize('edit');
         $most = config('slate.intake.most_files');
         if (count($files) > $most) {
-            throw new Refusal('These are '.number_format(count($files)).' files; '.number_format($most).' is the most of one drop. Drop its folders one after the other.', RefusalKind::Impossible);
+            throw new Refusal(
+                'These are '.number_format(count($files)).' files; '.number_format($most).' is the most of one drop. Drop its folders one after the other.',
+                RefusalKind::Impossible,
+            );
         }
 
         return DB::transaction(function () use ($user, $name, $sender, $product, $files): Drop {

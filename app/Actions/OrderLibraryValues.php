@@ -43,7 +43,10 @@ final class OrderLibraryValues
             $axis = LibraryAxis::with('values')->findOrFail($axisId);
             $own = $axis->values->modelKeys();
             if (array_diff($own, $valueIds) !== [] || array_diff($valueIds, $own) !== [] || count($own) !== count($valueIds)) {
-                throw new Refusal("The values of {$axis->name} changed meanwhile. Look at the order again.", RefusalKind::Changed);
+                throw new Refusal(
+                    "The values of {$axis->name} changed meanwhile. Look at the order again.",
+                    RefusalKind::Changed,
+                );
             }
             $this->store($ledger, $valueIds);
 

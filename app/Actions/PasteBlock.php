@@ -29,7 +29,11 @@ final class PasteBlock
     public function run(Change $change, NumberKind $kind, CellGrid $grid, PastedBlock $block, bool $isFirst): ?HistoryEntry
     {
         if ($grid->isEmpty()) {
-            throw new Refusal('Select a rectangle of cells that the block goes into, or the one cell where it begins.', RefusalKind::Missing, 'block');
+            throw new Refusal(
+                'Select a rectangle of cells that the block goes into, or the one cell where it begins.',
+                RefusalKind::Missing,
+                'block',
+            );
         }
         $block = $kind === NumberKind::Code ? $block : $block->withoutHeading();
         $filled = $grid->filled($block, $isFirst);

@@ -20,6 +20,10 @@ final class PlaceInStrip
     /** @param  int  $place  among the pictures of the other part, from 0; past the end is the end */
     public function run(Change $change, int $placementId, Selection $from, Selection $onto, int $place, bool $instead): ?HistoryEntry
     {
-        return $this->work->change($change, self::class, new PlaceInGallery($placementId, $from, $onto, $place, $instead));
+        return $this->work->change(
+            $change,
+            self::class,
+            new PlaceInGallery($placementId, $from, $onto, $place, $instead),
+        );
     }
 }

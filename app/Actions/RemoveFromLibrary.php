@@ -30,7 +30,10 @@ final class RemoveFromLibrary
             $this->refuseUsed("{$value->axis->name} {$value->name}", $this->usage->everOfValue($valueId));
             foreach (SizeRunRecord::query()->where('axis_id', $value->axis_id)->get() as $run) {
                 if (in_array($valueId, $run->value_ids, true)) {
-                    throw new Refusal("{$value->name} is in the size run {$run->name}. Take it out of the run first.", RefusalKind::Impossible);
+                    throw new Refusal(
+                        "{$value->name} is in the size run {$run->name}. Take it out of the run first.",
+                        RefusalKind::Impossible,
+                    );
                 }
             }
             $this->forgetWords($ledger, [$valueId]);
@@ -68,7 +71,10 @@ final class RemoveFromLibrary
     private function refuseUsed(string $what, array $products): void
     {
         if ($products !== []) {
-            throw new Refusal("{$what} stays: ".Usage::inWords($products).' '.(count($products) === 1 ? 'uses it or has' : 'use it or have').' used it, and may want it back.', RefusalKind::Impossible);
+            throw new Refusal(
+                "{$what} stays: ".Usage::inWords($products).' '.(count($products) === 1 ? 'uses it or has' : 'use it or have').' used it, and may want it back.',
+                RefusalKind::Impossible,
+            );
         }
     }
 }

@@ -26,7 +26,10 @@ final class RemoveShotList
             $list = ShotListRecord::query()->findOrFail($listId);
             $products = $this->usage->everOfShotList($listId);
             if ($products !== []) {
-                throw new Refusal("{$list->name} stays: ".Usage::inWords($products).' '.(count($products) === 1 ? 'has' : 'have').' it. Give them another first.', RefusalKind::Impossible);
+                throw new Refusal(
+                    "{$list->name} stays: ".Usage::inWords($products).' '.(count($products) === 1 ? 'has' : 'have').' it. Give them another first.',
+                    RefusalKind::Impossible,
+                );
             }
             $ledger->delete('shot_lists', [$listId]);
 

@@ -63,14 +63,26 @@ final class RemoveStored
     {
         $banner = Banner::query()->whereIn('photo_id', array_keys($photos))->first();
         if ($banner !== null) {
-            throw new Refusal("{$photos[$banner->photo_id]} stays: it is the banner of the {$banner->kind->inWords()} {$banner->name}. Give that another first.", RefusalKind::Impossible, 'photos');
+            throw new Refusal(
+                "{$photos[$banner->photo_id]} stays: it is the banner of the {$banner->kind->inWords()} {$banner->name}. Give that another first.",
+                RefusalKind::Impossible,
+                'photos',
+            );
         }
         foreach (SwatchUses::of(array_keys($photos)) as $id => $swatches) {
-            throw new Refusal("{$photos[$id]} stays: the swatch of {$swatches[0]} is a piece of it. Give that another first.", RefusalKind::Impossible, 'photos');
+            throw new Refusal(
+                "{$photos[$id]} stays: the swatch of {$swatches[0]} is a piece of it. Give that another first.",
+                RefusalKind::Impossible,
+                'photos',
+            );
         }
         foreach (PictureUses::of(array_keys($photos)) as $id => $uses) {
             $use = $uses[0];
-            throw new Refusal("{$photos[$id]} stays: {$use->product} has it".($use->isRemoved ? ', whose making was undone and may be made again' : '').'. Remove it there first.', RefusalKind::Impossible, 'photos');
+            throw new Refusal(
+                "{$photos[$id]} stays: {$use->product} has it".($use->isRemoved ? ', whose making was undone and may be made again' : '').'. Remove it there first.',
+                RefusalKind::Impossible,
+                'photos',
+            );
         }
     }
 }

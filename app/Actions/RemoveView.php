@@ -27,16 +27,25 @@ final class RemoveView
             $view = LibraryView::query()->findOrFail($viewId);
             foreach (ShotListRecord::query()->orderBy('name')->get() as $list) {
                 if (in_array($view->key, $list->views, true)) {
-                    throw new Refusal("{$view->name} is on the shot list {$list->name}. Take it off there first.", RefusalKind::Impossible);
+                    throw new Refusal(
+                        "{$view->name} is on the shot list {$list->name}. Take it off there first.",
+                        RefusalKind::Impossible,
+                    );
                 }
             }
             $asking = $this->usage->askingFor($view->key);
             if ($asking !== []) {
-                throw new Refusal("{$view->name} stays: ".Usage::inWords($asking).' '.(count($asking) === 1 ? 'says' : 'say').' of its own whether it is needed. Change that there first.', RefusalKind::Impossible);
+                throw new Refusal(
+                    "{$view->name} stays: ".Usage::inWords($asking).' '.(count($asking) === 1 ? 'says' : 'say').' of its own whether it is needed. Change that there first.',
+                    RefusalKind::Impossible,
+                );
             }
             $products = $this->usage->ofView($view->key);
             if ($products !== []) {
-                throw new Refusal("{$view->name} stays: pictures of ".Usage::inWords($products).' show it.', RefusalKind::Impossible);
+                throw new Refusal(
+                    "{$view->name} stays: pictures of ".Usage::inWords($products).' show it.',
+                    RefusalKind::Impossible,
+                );
             }
             $ledger->delete('views', [$viewId]);
 

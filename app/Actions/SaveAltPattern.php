@@ -30,9 +30,19 @@ final class SaveAltPattern
     public function run(Change $change, string $language, string $pattern): ?HistoryEntry
     {
         $pattern = trim($pattern);
-        $tag = trim($language) === '' ? '' : Translations::canonical(trim($language)) ?? throw new Refusal("“{$language}” is no tag of a language. Write de, fr or pt-BR.", RefusalKind::Unreadable, 'language');
+        $tag = trim($language) === ''
+            ? ''
+            : Translations::canonical(trim($language)) ?? throw new Refusal(
+                "“{$language}” is no tag of a language. Write de, fr or pt-BR.",
+                RefusalKind::Unreadable,
+                'language',
+            );
         if (mb_strlen($pattern) > self::MOST) {
-            throw new Refusal('A pattern can have '.self::MOST.' characters; this has '.mb_strlen($pattern).'.', RefusalKind::Unreadable, 'pattern');
+            throw new Refusal(
+                'A pattern can have '.self::MOST.' characters; this has '.mb_strlen($pattern).'.',
+                RefusalKind::Unreadable,
+                'pattern',
+            );
         }
         $pattern === '' || new AltText($pattern);
 

@@ -30,7 +30,11 @@ final class SaveCodePattern
     {
         $called = Name::of($name);
         if ($called->isEmpty() || $called->isLongerThan(self::MOST_NAME)) {
-            throw new Refusal('A pattern needs a name of up to '.self::MOST_NAME.' characters, such as Clothes.', RefusalKind::Missing, 'name');
+            throw new Refusal(
+                'A pattern needs a name of up to '.self::MOST_NAME.' characters, such as Clothes.',
+                RefusalKind::Missing,
+                'name',
+            );
         }
 
         return $this->work->keepLibrary($change, self::class, function (Ledger $ledger) use ($patternId, $called, $pattern): string {
@@ -62,7 +66,11 @@ final class SaveCodePattern
             $record = CodePatternRecord::query()->findOrFail($patternId);
             $users = Product::query()->where('code_pattern_id', $patternId)->count();
             if ($users > 0) {
-                throw new Refusal(number_format($users).($users === 1 ? ' product has' : ' products have')." codes by {$record->name}. Give them another pattern first.", RefusalKind::Impossible, 'name');
+                throw new Refusal(
+                    number_format($users).($users === 1 ? ' product has' : ' products have')." codes by {$record->name}. Give them another pattern first.",
+                    RefusalKind::Impossible,
+                    'name',
+                );
             }
             $ledger->delete('code_patterns', [$patternId]);
 

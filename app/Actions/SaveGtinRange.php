@@ -28,7 +28,11 @@ final class SaveGtinRange
     {
         $called = Name::of($name);
         if ($called->isEmpty() || $called->isLongerThan(self::MOST_NAME)) {
-            throw new Refusal('A range needs a name of up to '.self::MOST_NAME.' characters.', RefusalKind::Missing, 'name');
+            throw new Refusal(
+                'A range needs a name of up to '.self::MOST_NAME.' characters.',
+                RefusalKind::Missing,
+                'name',
+            );
         }
         $range = GtinRange::typed($prefix, $first, $last);
 

@@ -33,7 +33,11 @@ final class SaveShotList
         return $this->work->keepLibrary($change, self::class, function (Ledger $ledger) use ($listId, $name, $needs): string {
             $called = Name::of($name);
             if ($called->isEmpty() || $called->isLongerThan(self::MOST_NAME)) {
-                throw new Refusal('A shot list needs a name of up to '.self::MOST_NAME.' characters, such as Garment.', RefusalKind::Missing, 'name');
+                throw new Refusal(
+                    'A shot list needs a name of up to '.self::MOST_NAME.' characters, such as Garment.',
+                    RefusalKind::Missing,
+                    'name',
+                );
             }
             if (ShotListRecord::query()->where('folded', $called->folded)->whereKeyNot($listId ?? 0)->exists()) {
                 throw new Refusal("There is a shot list {$called->shown} already.", RefusalKind::Taken, 'name');
@@ -60,7 +64,11 @@ final class SaveShotList
         $known = array_map(fn (string $need): ?Need => Need::tryFrom($need), array_filter($needs, fn (string $key): bool => $this->shelf->views()->find($key) !== null, ARRAY_FILTER_USE_KEY));
         $listed = array_filter($known, fn (?Need $need): bool => $need === Need::Required || $need === Need::Wanted);
         if ($listed === []) {
-            throw new Refusal('A shot list needs at least one view that is required or wanted.', RefusalKind::Missing, 'need');
+            throw new Refusal(
+                'A shot list needs at least one view that is required or wanted.',
+                RefusalKind::Missing,
+                'need',
+            );
         }
         $keys = fn (array $of): string => json_encode(array_map(strval(...), array_keys($of)), JSON_THROW_ON_ERROR);
 

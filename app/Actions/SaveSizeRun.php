@@ -31,7 +31,11 @@ final class SaveSizeRun
         return $this->work->keepLibrary($change, self::class, function (Ledger $ledger) use ($runId, $name, $axisId, $typed): string {
             $called = Name::of($name);
             if ($called->isEmpty() || $called->isLongerThan(self::MOST_NAME)) {
-                throw new Refusal('A size run needs a name of up to '.self::MOST_NAME.' characters, such as XS–XXL.', RefusalKind::Missing, 'name');
+                throw new Refusal(
+                    'A size run needs a name of up to '.self::MOST_NAME.' characters, such as XS–XXL.',
+                    RefusalKind::Missing,
+                    'name',
+                );
             }
             if (SizeRunRecord::query()->where('folded', $called->folded)->whereKeyNot($runId ?? 0)->exists()) {
                 throw new Refusal("There is a size run {$called->shown} already.", RefusalKind::Taken, 'name');
@@ -55,7 +59,11 @@ final class SaveSizeRun
         $read = (new ValueReader())->read($typed, $axis->kind, $axis->knownValues());
         $ids = array_values(array_filter(array_map(fn (TypedValue $value): ?int => $value->id, $read->values)));
         if ($ids === []) {
-            throw new Refusal('A size run needs at least one value. Type them in order, with commas between.', RefusalKind::Missing, 'values');
+            throw new Refusal(
+                'A size run needs at least one value. Type them in order, with commas between.',
+                RefusalKind::Missing,
+                'values',
+            );
         }
 
         return array_values(array_unique($ids));

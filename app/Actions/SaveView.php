@@ -38,7 +38,11 @@ final class SaveView
                 return "Changed the view {$view->name}".($view->name === $form->name->shown ? '' : " to {$form->name->shown}");
             }
             if (count($others) >= self::MOST_VIEWS) {
-                throw new Refusal('The library can have '.self::MOST_VIEWS.' views. Remove one that nothing uses first.', RefusalKind::Impossible, 'name');
+                throw new Refusal(
+                    'The library can have '.self::MOST_VIEWS.' views. Remove one that nothing uses first.',
+                    RefusalKind::Impossible,
+                    'name',
+                );
             }
             $ledger->insert('views', ['key' => $this->freeKey($form->name, array_column($others, 'key')), 'position' => (int) LibraryView::query()->max('position') + 1] + $form->row());
 
@@ -57,7 +61,11 @@ final class SaveView
             foreach (['words' => $form->words, 'loose_words' => $form->looseWords] as $field => $words) {
                 foreach ($words as $word) {
                     if (in_array(Name::of($word)->folded, $taken, true)) {
-                        throw new Refusal("“{$word}” means the view {$other->name} already. Take it away there first, or leave it out here.", RefusalKind::Taken, $field);
+                        throw new Refusal(
+                            "“{$word}” means the view {$other->name} already. Take it away there first, or leave it out here.",
+                            RefusalKind::Taken,
+                            $field,
+                        );
                     }
                 }
             }

@@ -33,7 +33,11 @@ final class SetBanner
     {
         $called = Name::of($name);
         if ($called->isEmpty() || $called->isLongerThan(self::MOST_NAME)) {
-            throw new Refusal("A {$kind->inWords()} needs a name of up to ".self::MOST_NAME.' characters.', RefusalKind::Missing, 'name');
+            throw new Refusal(
+                "A {$kind->inWords()} needs a name of up to ".self::MOST_NAME.' characters.',
+                RefusalKind::Missing,
+                'name',
+            );
         }
         $photo = Photo::query()->find($photoId);
         if ($photo === null || MediaKind::ofType($photo->type) !== MediaKind::Still) {
@@ -56,7 +60,11 @@ final class SetBanner
     public function details(Change $change, int $bannerId, Crop $crop, string $altText): ?HistoryEntry
     {
         if (mb_strlen($altText) > self::LONGEST_TEXT) {
-            throw new Refusal('The alt text can have '.self::LONGEST_TEXT.' characters; this has '.mb_strlen($altText).'.', RefusalKind::Unreadable, 'text');
+            throw new Refusal(
+                'The alt text can have '.self::LONGEST_TEXT.' characters; this has '.mb_strlen($altText).'.',
+                RefusalKind::Unreadable,
+                'text',
+            );
         }
 
         return $this->work->keepLibrary($change, self::class, function (Ledger $ledger) use ($bannerId, $crop, $altText): string {

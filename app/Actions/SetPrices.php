@@ -10,7 +10,10 @@ use App\Models\HistoryEntry;
 use Core\Changes\PriceSkus;
 use Core\Reach\Selection;
 
-/** Gives all selected SKUs prices of their own: set, raised, lowered or rounded; an empty one gives them back to the product. */
+/**
+ * Gives all selected SKUs prices of their own: set, raised, lowered or rounded; an empty one gives them back to the
+ * product.
+ */
 final class SetPrices
 {
     public function __construct(private readonly UnitOfWork $work)

@@ -69,7 +69,11 @@ final class SetSwatches
             foreach ($measured as $valueId => $text) {
                 $now = $colors->of($axis)->measured($valueId, $colors->accused($axis))?->swatch;
                 if ($now?->text() !== $text) {
-                    throw new Refusal('The pictures show other colors by now. Look at them again.', RefusalKind::Changed, 'values');
+                    throw new Refusal(
+                        'The pictures show other colors by now. Look at them again.',
+                        RefusalKind::Changed,
+                        'values',
+                    );
                 }
                 $swatches[$valueId] = $now;
             }
@@ -111,7 +115,11 @@ final class SetSwatches
     private function keep(Change $change, bool $hereOnly, Closure $work): ?HistoryEntry
     {
         return $hereOnly
-            ? $this->work->keep($change, self::class, fn (Ledger $ledger, LoadedProduct $loaded): string => $work($ledger))
+            ? $this->work->keep(
+                $change,
+                self::class,
+                fn (Ledger $ledger, LoadedProduct $loaded): string => $work($ledger),
+            )
             : $this->work->keepLibrary($change, self::class, $work);
     }
 
@@ -135,7 +143,13 @@ final class SetSwatches
     private function refuseNothing(array $lacking, FilledGaps $filled): void
     {
         if ($filled->swatches === []) {
-            throw new Refusal($lacking === [] ? 'No value lacks a swatch.' : 'No gap can be filled from pictures: '.implode(' ', array_slice($filled->open, 0, self::NAMED)), RefusalKind::Impossible, 'values');
+            throw new Refusal(
+                $lacking === []
+                    ? 'No value lacks a swatch.'
+                    : 'No gap can be filled from pictures: '.implode(' ', array_slice($filled->open, 0, self::NAMED)),
+                RefusalKind::Impossible,
+                'values',
+            );
         }
     }
 

@@ -29,7 +29,11 @@ final class SignIn
             return false;
         }
         if ($account->closed_at !== null) {
-            throw new Refusal('This account is closed. Ask somebody who keeps the accounts to open it again.', RefusalKind::Impossible, 'email');
+            throw new Refusal(
+                'This account is closed. Ask somebody who keeps the accounts to open it again.',
+                RefusalKind::Impossible,
+                'email',
+            );
         }
         if ($account->password_is_temporary && $account->password_until?->isPast() === true) {
             throw new Refusal(

@@ -61,17 +61,29 @@ final class SplitValue
         $axis = ProductAxis::having($loaded, $valueId);
         $whole = $axis->value($valueId)->label ?? '';
         if ($parts->axis->count() < 2) {
-            throw new Refusal("Type at least two values that {$whole} becomes, with commas between.", RefusalKind::Missing, 'parts');
+            throw new Refusal(
+                "Type at least two values that {$whole} becomes, with commas between.",
+                RefusalKind::Missing,
+                'parts',
+            );
         }
         foreach ($parts->axis->values as $part) {
             if ($part->id !== $valueId && $axis->has($part->id)) {
-                throw new Refusal("{$part->label} is on this product already. Split {$whole} into others, or merge it into {$part->label}.", RefusalKind::Taken, 'parts');
+                throw new Refusal(
+                    "{$part->label} is on this product already. Split {$whole} into others, or merge it into {$part->label}.",
+                    RefusalKind::Taken,
+                    'parts',
+                );
             }
         }
         $first = $parts->axis->values[0];
         $others = array_slice($parts->axis->values, 1);
         if (in_array($valueId, array_map(fn (Value $part): int => $part->id, $others), true)) {
-            throw new Refusal("Put {$whole} first: the SKUs of today go to the first part.", RefusalKind::Impossible, 'parts');
+            throw new Refusal(
+                "Put {$whole} first: the SKUs of today go to the first part.",
+                RefusalKind::Impossible,
+                'parts',
+            );
         }
         $values = [];
         foreach ($axis->values as $value) {

@@ -67,9 +67,15 @@ final class SteerBatch
         $batch = DB::transaction(function () use ($user, $batchId, $next, $why): Batch {
             $batch = Batch::query()->lockForUpdate()->findOrFail($batchId);
             if ($batch->user_id !== $user->id) {
-                throw new Refusal("This was begun by {$batch->user->name}. Each undoes the own changes.", RefusalKind::Impossible);
+                throw new Refusal(
+                    "This was begun by {$batch->user->name}. Each undoes the own changes.",
+                    RefusalKind::Impossible,
+                );
             }
-            $state = $next($batch) ?? throw new Refusal("“{$batch->words}” {$why}: it is {$batch->state->inWords()}.", RefusalKind::Changed);
+            $state = $next($batch) ?? throw new Refusal(
+                "“{$batch->words}” {$why}: it is {$batch->state->inWords()}.",
+                RefusalKind::Changed,
+            );
             $batch->update(['state' => $state, 'beat_at' => now(), 'ended_at' => $state->isAtWork() ? null : now()]);
 
             return $batch;

@@ -33,7 +33,9 @@ final class TeachWord
         $name = self::word($word);
 
         return $this->keep($user, function (Ledger $ledger) use ($name, $valueId, $sender): string {
-            $value = LibraryValue::with('axis')->lockForUpdate()->find($valueId) ?? throw new Refusal('Choose the value that it means.', RefusalKind::Missing, 'value');
+            $value = LibraryValue::with('axis')
+                ->lockForUpdate()
+                ->find($valueId) ?? throw new Refusal('Choose the value that it means.', RefusalKind::Missing, 'value');
             $this->refuseTaken($value, $name);
             if ($sender === '') {
                 $ledger->update('axis_values', [$value->id => ['synonyms' => json_encode($this->with($value->synonyms, $name), JSON_THROW_ON_ERROR | JSON_UNESCAPED_UNICODE)]]);
@@ -73,7 +75,8 @@ final class TeachWord
     public function forget(Change $change, int $wordId): ?HistoryEntry
     {
         return $this->work->keepLibrary($change, self::class, function (Ledger $ledger) use ($wordId): string {
-            $word = DB::table('sender_words')->find($wordId) ?? throw new Refusal('This word is forgotten already.', RefusalKind::Gone);
+            $word = DB::table('sender_words')
+                ->find($wordId) ?? throw new Refusal('This word is forgotten already.', RefusalKind::Gone);
             $value = $word->value_id === null ? null : LibraryValue::with('axis')->findOrFail((int) $word->value_id);
             $ledger->delete('sender_words', [$wordId]);
             $meant = match (true) {
@@ -96,7 +99,11 @@ final class TeachWord
     {
         $name = Name::of($typed);
         if ($name->isEmpty() || $name->isLongerThan(self::LONGEST)) {
-            throw new Refusal('Type the word as it stands in the names, up to '.self::LONGEST.' characters.', RefusalKind::Missing, 'word');
+            throw new Refusal(
+                'Type the word as it stands in the names, up to '.self::LONGEST.' characters.',
+                RefusalKind::Missing,
+                'word',
+            );
         }
 
         return $name;
@@ -139,7 +146,11 @@ final class TeachWord
         foreach (LibraryValue::query()->where('axis_id', $value->axis_id)->whereKeyNot($value->id)->get() as $other) {
             foreach ([$other->name, $other->code, ...$other->synonyms] as $taken) {
                 if (Name::of($taken)->is($word)) {
-                    throw new Refusal("“{$word->shown}” means {$value->axis->name} {$other->name} already.", RefusalKind::Taken, 'word');
+                    throw new Refusal(
+                        "“{$word->shown}” means {$value->axis->name} {$other->name} already.",
+                        RefusalKind::Taken,
+                        'word',
+                    );
                 }
             }
         }

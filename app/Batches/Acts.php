@@ -18,6 +18,8 @@ final readonly class Acts
 
     public function named(string $name): Act|BulkOperation
     {
-        return isset($this->acts[$name]) ? $this->acts[$name]() : throw new Refusal('Choose what is to be changed.', RefusalKind::Missing, 'act');
+        return isset($this->acts[$name])
+            ? $this->acts[$name]()
+            : throw new Refusal('Choose what is to be changed.', RefusalKind::Missing, 'act');
     }
 }

@@ -136,16 +136,32 @@ final class BatchRunner
     private function together(Batch $batch, BulkOperation $operation, array $items): void
     {
         $byProduct = array_column($items, null, 'product_id');
-        $changes = array_map(fn (stdClass $item): ProductChange|SkuChange => $operation->change(Selection::fromKey($item->selection), $batch->wanted), $byProduct);
+        $changes = array_map(
+            fn (stdClass $item): ProductChange|SkuChange => $operation->change(
+                Selection::fromKey($item->selection),
+                $batch->wanted,
+            ),
+            $byProduct,
+        );
         if ($batch->state === BatchState::Vetting) {
-            $this->noteAll($batch, $this->portions->rehearse($changes), BatchProductState::Vetted, BatchProductState::Vetted);
+            $this->noteAll(
+                $batch,
+                $this->portions->rehearse($changes),
+                BatchProductState::Vetted,
+                BatchProductState::Vetted,
+            );
 
             return;
         }
         try {
             DB::transaction(function () use ($batch, $operation, $changes): void {
                 $waiting = $this->claimed($batch, array_keys($changes));
-                $outcomes = $this->portions->write($batch->user, $batch->id, $operation::class, array_intersect_key($changes, $waiting));
+                $outcomes = $this->portions->write(
+                    $batch->user,
+                    $batch->id,
+                    $operation::class,
+                    array_intersect_key($changes, $waiting),
+                );
                 $refused = array_filter($outcomes, fn (PortionOutcome $outcome): bool => $outcome->isRefused);
                 if ($batch->is_whole && $refused !== []) {
                     throw new NothingOfIt($refused);
@@ -190,7 +206,10 @@ final class BatchRunner
                 $words .= " when {$id} then ".DB::getPdo()->quote(mb_strimwidth($outcome->words, 0, 400, '…'));
                 $history .= " when {$id} then ".($outcome->historyId ?? 'null');
             }
-            DB::table('batch_products')->where('batch_id', $batch->id)->whereIn('product_id', array_keys($alike))->update([
+            DB::table('batch_products')->where('batch_id', $batch->id)->whereIn(
+                'product_id',
+                array_keys($alike),
+            )->update([
                 'state' => $state,
                 'words' => DB::raw("case product_id{$words} end"),
                 'history_id' => DB::raw("case product_id{$history} end"),
@@ -200,7 +219,10 @@ final class BatchRunner
 
     private function hasRefused(Batch $batch): bool
     {
-        return DB::table('batch_products')->where('batch_id', $batch->id)->where('state', BatchProductState::Refused->value)->exists();
+        return DB::table('batch_products')
+            ->where('batch_id', $batch->id)
+            ->where('state', BatchProductState::Refused->value)
+            ->exists();
     }
 
     /** @return list<stdClass> products whose turn it is, read ahead */
@@ -214,10 +236,22 @@ final class BatchRunner
         };
         $items = [];
         foreach ($from as $state) {
-            $items = $items === [] ? DB::table('batch_products')->where('batch_id', $batch->id)->where('state', $state->value)->orderBy('product_id')->limit($this->atOnce)->get()->values()->all() : $items;
+            $items = $items === []
+                ? DB::table('batch_products')
+                    ->where('batch_id', $batch->id)
+                    ->where('state', $state->value)
+                    ->orderBy('product_id')
+                    ->limit($this->atOnce)
+                    ->get()
+                    ->values()
+                    ->all()
+                : $items;
         }
         $items = array_slice($items, 0, count(Portions::first(array_values(array_map(fn (stdClass $item): int => $item->product_id, $items)))));
-        if (in_array($batch->state, [BatchState::Vetting, BatchState::Running], true) && $this->acts->named($batch->act) instanceof Act) {
+        if (
+            in_array($batch->state, [BatchState::Vetting, BatchState::Running], true)
+            && $this->acts->named($batch->act) instanceof Act
+        ) {
             $this->loader->readAhead(array_map(fn (stdClass $item): int => $item->product_id, $items));
         }
 
@@ -312,7 +346,11 @@ final class BatchRunner
         $act = $this->acts->named($batch->act);
         assert($act instanceof Act);
 
-        return $act->act(Change::ofBatch($batch->user, $item->product_id, $batch->id), Selection::fromKey($item->selection), $batch->wanted);
+        return $act->act(
+            Change::ofBatch($batch->user, $item->product_id, $batch->id),
+            Selection::fromKey($item->selection),
+            $batch->wanted,
+        );
     }
 
     private function back(Batch $batch, stdClass $item): void

@@ -30,7 +30,11 @@ final readonly class AxisForm
     {
         $read = Name::of($name);
         if ($read->isEmpty() || $read->isLongerThan(self::MOST_NAME)) {
-            throw new Refusal('An axis needs a name of up to '.self::MOST_NAME.' characters, such as Size.', RefusalKind::Missing, 'name');
+            throw new Refusal(
+                'An axis needs a name of up to '.self::MOST_NAME.' characters, such as Size.',
+                RefusalKind::Missing,
+                'name',
+            );
         }
         $kinds = AxisKind::tryFrom($kind) ?? AxisKind::Other;
 

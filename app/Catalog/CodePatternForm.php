@@ -33,7 +33,11 @@ final class CodePatternForm
                 $kind === CodePartKind::Number->value => CodePart::number($text),
                 $kind === CodePartKind::Text->value => CodePart::text($text),
                 in_array($axisId, $axes, true) => CodePart::axis($axisId),
-                default => throw new Refusal('A part of the pattern is not known any more. Choose it again.', RefusalKind::Gone, "kinds.{$at}"),
+                default => throw new Refusal(
+                    'A part of the pattern is not known any more. Choose it again.',
+                    RefusalKind::Gone,
+                    "kinds.{$at}",
+                ),
             };
             if ($part !== null) {
                 $parts[] = $part;

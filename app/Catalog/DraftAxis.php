@@ -71,7 +71,11 @@ final readonly class DraftAxis
     {
         $given = $json === '' ? [] : json_decode($json, true, 3);
         if (! is_array($given)) {
-            throw new Refusal('The values of an axis could not be read. Open the axes again.', RefusalKind::Unreadable, 'axes');
+            throw new Refusal(
+                'The values of an axis could not be read. Open the axes again.',
+                RefusalKind::Unreadable,
+                'axes',
+            );
         }
 
         return array_map(DraftValue::from(...), array_values($given));

@@ -56,7 +56,11 @@ final class DraftReader
             $axis = $this->axis($draft, $library);
             $identity = $axis === null ? Name::of($draft->name)->folded : $axis->id;
             if (isset($read[$identity])) {
-                throw new Refusal(($axis->name ?? $draft->name).' stands twice. Put its values on one line.', RefusalKind::Impossible, 'axes');
+                throw new Refusal(
+                    ($axis->name ?? $draft->name).' stands twice. Put its values on one line.',
+                    RefusalKind::Impossible,
+                    'axes',
+                );
             }
             $read[$identity] = $this->readAxis($draft, $axis, -1 - $at, $own);
         }
@@ -85,14 +89,26 @@ final class DraftReader
     private function axis(DraftAxis $draft, Collection $library): ?LibraryAxis
     {
         if ($draft->axisId !== null) {
-            return $library->firstWhere('id', $draft->axisId) ?? throw new Refusal('An axis is no longer in the library. Open the axes again.', RefusalKind::Gone, 'axes');
+            return $library->firstWhere('id', $draft->axisId) ?? throw new Refusal(
+                'An axis is no longer in the library. Open the axes again.',
+                RefusalKind::Gone,
+                'axes',
+            );
         }
         $name = Name::of($draft->name);
         if ($name->isEmpty()) {
-            throw new Refusal("Say what “{$draft->typed}” are: give the axis a name, such as Size.", RefusalKind::Missing, 'axes');
+            throw new Refusal(
+                "Say what “{$draft->typed}” are: give the axis a name, such as Size.",
+                RefusalKind::Missing,
+                'axes',
+            );
         }
         if ($name->isLongerThan(self::LONGEST_AXIS)) {
-            throw new Refusal('The name of an axis can have '.self::LONGEST_AXIS." characters; “{$name->shown}” has more.", RefusalKind::Unreadable, 'axes');
+            throw new Refusal(
+                'The name of an axis can have '.self::LONGEST_AXIS." characters; “{$name->shown}” has more.",
+                RefusalKind::Unreadable,
+                'axes',
+            );
         }
 
         return $library->firstWhere('folded', $name->folded);
@@ -177,7 +193,21 @@ final class DraftReader
         foreach ($draft->values as $value) {
             $read = $read->and($value->id === null
                 ? $reader->readParts([$value->label], $kind, $known, $read->values)
-                : new TypedValues([new TypedValue($labels[$value->id] ?? throw new Refusal('A value is no longer in the library. Open the axes again.', RefusalKind::Gone, 'axes'), $value->id)], [], [], []));
+                : new TypedValues(
+                    [
+                        new TypedValue(
+                            $labels[$value->id] ?? throw new Refusal(
+                                'A value is no longer in the library. Open the axes again.',
+                                RefusalKind::Gone,
+                                'axes',
+                            ),
+                            $value->id,
+                        ),
+                    ],
+                    [],
+                    [],
+                    [],
+                ));
         }
 
         return $read->and($reader->read($draft->typed, $kind, $known, $read->values));
@@ -207,7 +237,16 @@ final class DraftReader
     private function bounded(string $label): string
     {
         if (Name::of($label)->isLongerThan(self::LONGEST_VALUE)) {
-            throw new Refusal('“'.mb_strimwidth($label, 0, self::LONGEST_VALUE, '…').'” is too long: a value can have '.self::LONGEST_VALUE.' characters. Is a comma missing?', RefusalKind::Unreadable, 'axes');
+            throw new Refusal(
+                '“'.mb_strimwidth(
+                    $label,
+                    0,
+                    self::LONGEST_VALUE,
+                    '…',
+                ).'” is too long: a value can have '.self::LONGEST_VALUE.' characters. Is a comma missing?',
+                RefusalKind::Unreadable,
+                'axes',
+            );
         }
 
         return $label;
@@ -221,7 +260,11 @@ final class DraftReader
             $folded = Name::of($value->label)->folded;
             $other = $seen[$folded] ?? null;
             if ($other !== null && ! ($own?->has($value->id) === true && $own->has($other))) {
-                throw new Refusal("{$axis} would have two values called {$value->label}. Give the one that is there another name first, or leave the other out.", RefusalKind::Taken, 'axes');
+                throw new Refusal(
+                    "{$axis} would have two values called {$value->label}. Give the one that is there another name first, or leave the other out.",
+                    RefusalKind::Taken,
+                    'axes',
+                );
             }
             $seen[$folded] = $value->id;
         }

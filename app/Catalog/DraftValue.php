@@ -49,7 +49,11 @@ final readonly class DraftValue
         return match (true) {
             is_int($given) => self::existing($given),
             is_string($given) => self::called($given),
-            default => throw new Refusal('What was sent is no value. Open the axes again.', RefusalKind::Unreadable, 'axes'),
+            default => throw new Refusal(
+                'What was sent is no value. Open the axes again.',
+                RefusalKind::Unreadable,
+                'axes',
+            ),
         };
     }
 

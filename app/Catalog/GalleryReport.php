@@ -82,9 +82,17 @@ final class GalleryReport
     {
         $values = [];
         foreach ($typed as $part) {
-            $found = $this->pair($loaded, $part) ?? throw new Refusal("{$loaded->product->name} has no “{$part}”. Say it as --choose=\"Axis=Value\", once for each axis.", RefusalKind::Gone, 'choose');
+            $found = $this->pair($loaded, $part) ?? throw new Refusal(
+                "{$loaded->product->name} has no “{$part}”. Say it as --choose=\"Axis=Value\", once for each axis.",
+                RefusalKind::Gone,
+                'choose',
+            );
             if (isset($values[$found[0]])) {
-                throw new Refusal("“{$part}” names an axis that was chosen already. Choose one value of each axis.", RefusalKind::Impossible, 'choose');
+                throw new Refusal(
+                    "“{$part}” names an axis that was chosen already. Choose one value of each axis.",
+                    RefusalKind::Impossible,
+                    'choose',
+                );
             }
             $values[$found[0]] = $found[1];
         }

@@ -226,7 +226,10 @@ final class LoadedProduct
         return $this->core->price($sku);
     }
 
-    /** @return ?int units that a SKU can be sold from, which others may be sold from as well; null where nobody has counted them */
+    /**
+     * @return ?int units that a SKU can be sold from, which others may be sold from as well; null where nobody has
+     * counted them
+     */
     public function units(Sku $sku): ?int
     {
         return $this->core->units($sku);

@@ -38,7 +38,11 @@ final readonly class MatrixChoices
     ) {
         foreach ($codes as $code) {
             if (preg_match(SkuCodes::PATTERN, $code) !== 1) {
-                throw new Refusal("“{$code}” cannot be a code: use up to 64 letters, digits, dots, dashes, slashes and underscores.", RefusalKind::Unreadable, 'codes');
+                throw new Refusal(
+                    "“{$code}” cannot be a code: use up to 64 letters, digits, dots, dashes, slashes and underscores.",
+                    RefusalKind::Unreadable,
+                    'codes',
+                );
             }
         }
     }

@@ -28,7 +28,8 @@ final class MatrixPlanner
 
     public function plan(LoadedProduct $loaded, MatrixChange $change, MatrixChoices $choices = new MatrixChoices()): PlannedChange
     {
-        $plan = (new Planner())->plan($change, array_map(fn (Sku $sku): StandingSku => $sku->standing($loaded->book), $loaded->skus));
+        $plan = (new Planner())
+            ->plan($change, array_map(fn (Sku $sku): StandingSku => $sku->standing($loaded->book), $loaded->skus));
         $cells = $change->to->inOrder($change->to->offered());
         $carrying = Carrying::along($change);
         $pictures = new PictureChanges($loaded, $change, $plan, new Galleries($change->to, $cells, array_map(

@@ -145,14 +145,38 @@ final readonly class PlannedState
     }
 
     /** @param  array<int, int>  $units  SKU id => what it has from now on, where that is otherwise */
-    private static function placed(Sku $sku, Combination $combination, SkuState $state, int $retiredAt, array $units, Matrix $matrix): Sku
-    {
+    private static function placed(
+        Sku $sku,
+        Combination $combination,
+        SkuState $state,
+        int $retiredAt,
+        array $units,
+        Matrix $matrix,
+    ): Sku {
         $cell = $matrix->place($combination) ?? $combination;
         $stock = $units[$sku->id] ?? $sku->stock;
-        if ($cell->key === $sku->cell->key && $combination->key === $sku->combination->key && $state === $sku->state && $retiredAt === $sku->retiredAt && $stock === $sku->stock) {
+        if (
+            $cell->key === $sku->cell->key
+            && $combination->key === $sku->combination->key
+            && $state === $sku->state
+            && $retiredAt === $sku->retiredAt
+            && $stock === $sku->stock
+        ) {
             return $sku;
         }
 
-        return new Sku($sku->id, $cell, $state, $sku->code, $sku->price, $stock, $sku->gtin, $sku->weightG, $combination, $sku->isCodeTyped, $retiredAt);
+        return new Sku(
+            $sku->id,
+            $cell,
+            $state,
+            $sku->code,
+            $sku->price,
+            $stock,
+            $sku->gtin,
+            $sku->weightG,
+            $combination,
+            $sku->isCodeTyped,
+            $retiredAt,
+        );
     }
 }

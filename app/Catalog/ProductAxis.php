@@ -13,11 +13,17 @@ final class ProductAxis
 {
     public static function of(LoadedProduct $loaded, int $axisId): Axis
     {
-        return $loaded->matrix->axis($axisId) ?? throw new Refusal('This axis is no longer on the product. Look at its axes again.', RefusalKind::Gone);
+        return $loaded->matrix->axis($axisId) ?? throw new Refusal(
+            'This axis is no longer on the product. Look at its axes again.',
+            RefusalKind::Gone,
+        );
     }
 
     public static function having(LoadedProduct $loaded, int $valueId): Axis
     {
-        return $loaded->matrix->axisOf($valueId) ?? throw new Refusal('This value is no longer on the product. Look at its axes again.', RefusalKind::Gone);
+        return $loaded->matrix->axisOf($valueId) ?? throw new Refusal(
+            'This value is no longer on the product. Look at its axes again.',
+            RefusalKind::Gone,
+        );
     }
 }

@@ -121,7 +121,10 @@ final class ProductLoader
         return Product::query()->standing()->where('code', $code)->firstOrFail();
     }
 
-    /** @return ?array{LoadedProduct, Sku} the product that has a SKU of this code, on offer or retired; null where none has */
+    /**
+     * @return ?array{LoadedProduct, Sku} the product that has a SKU of this code, on offer or retired; null where none
+     * has
+     */
     public function withSku(string $code): ?array
     {
         $row = DB::table('skus')->join('products', 'products.id', '=', 'skus.product_id')->whereNull('products.removed_at')->where('skus.code', $code)->first(['skus.id', 'product_id']);

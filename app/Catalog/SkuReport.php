@@ -30,7 +30,11 @@ final readonly class SkuReport
             'state' => $sku->state->value,
             'choice' => (object) $loaded->choiceOf($sku),
             'price' => $this->price($loaded, $sku),
-            'stock' => ['count' => $loaded->units($sku), 'counted_by' => $loaded->book->counting->value, 'state' => $loaded->availability($sku, ShopDay::today())->value],
+            'stock' => [
+                'count' => $loaded->units($sku),
+                'counted_by' => $loaded->book->counting->value,
+                'state' => $loaded->availability($sku, ShopDay::today())->value,
+            ],
             'gtin' => $sku->gtin,
             'code' => ['text' => $sku->code, 'typed' => $sku->isCodeTyped],
             'weight_g' => $sku->weightG,

@@ -33,7 +33,11 @@ final class Snapshots
         $later = HistoryEntry::query()->where('product_id', $product->id)->whereNull('undone_at')->where('id', '>', $entryId);
         $final = (clone $later)->where('is_final', true)->latest('id')->first();
         if ($final !== null) {
-            throw new Refusal("How it was before “{$final->words}” ({$final->at('j M Y')}) is not known any more: changes of that age keep only their words. Choose a later point.", RefusalKind::Gone, 'from');
+            throw new Refusal(
+                "How it was before “{$final->words}” ({$final->at('j M Y')}) is not known any more: changes of that age keep only their words. Choose a later point.",
+                RefusalKind::Gone,
+                'from',
+            );
         }
         foreach (new KeptChanges(array_values($later->oldest('id')->pluck('id')->all()), takenBack: true) as $change) {
             // What the library shares is as it is today at every point of a product's history.

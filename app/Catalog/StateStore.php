@@ -90,7 +90,10 @@ final class StateStore
     /** Whether it wants SKUs in cells of its matrix that nobody has built yet. */
     private function isUnbuilt(LoadedProduct $loaded, ProductState $wanted): bool
     {
-        return array_filter($wanted->skus, fn (Sku $sku): bool => $sku->isMade() && ! isset($loaded->made[$sku->cell->key])) !== [];
+        return array_filter(
+            $wanted->skus,
+            fn (Sku $sku): bool => $sku->isMade() && ! isset($loaded->made[$sku->cell->key]),
+        ) !== [];
     }
 
     /** @return array<string, mixed> */
@@ -117,7 +120,15 @@ final class StateStore
     {
         $from = $difference->before->matrix;
         $to = $difference->after->matrix;
-        $pairs = array_values(array_filter(array_map(fn (SkuDifference $sku): ?array => $sku->before !== null && $sku->after !== null && $sku->after->id !== 0 ? [$sku->before->cell, $sku->after->cell] : null, $difference->skus)));
+        $pairs = array_values(array_filter(
+            array_map(
+                fn (SkuDifference $sku): ?array =>
+                    $sku->before !== null && $sku->after !== null && $sku->after->id !== 0
+                        ? [$sku->before->cell, $sku->after->cell]
+                        : null,
+                $difference->skus,
+            ),
+        ));
         $chosen = function (int $axisId, int $side, int $usual) use ($pairs): int {
             foreach ($pairs as $pair) {
                 $value = $pair[$side]->value($axisId);
@@ -300,7 +311,12 @@ final class StateStore
         if (! str_contains($text, '[picture at ')) {
             return;
         }
-        $ids = DB::table('placements')->where('product_id', $loaded->product->id)->orderBy('position')->orderBy('id')->pluck('id')->all();
+        $ids = DB::table('placements')
+            ->where('product_id', $loaded->product->id)
+            ->orderBy('position')
+            ->orderBy('id')
+            ->pluck('id')
+            ->all();
         $named = Description::fromElsewhere($text, fn (int $place): ?int => $ids[$place - 1] ?? null);
         if ($named !== $text) {
             $ledger->update('products', [$loaded->product->id => ['description' => $named]]);
@@ -316,7 +332,10 @@ final class StateStore
             'reach' => Clauses::encode($picture->reach),
             'hidden' => Clauses::encode($picture->hidden),
             'view' => $picture->view?->key,
-            'roles' => json_encode(array_map(fn (Role $role): string => $role->value, $picture->roles), JSON_THROW_ON_ERROR),
+            'roles' => json_encode(
+                array_map(fn (Role $role): string => $role->value, $picture->roles),
+                JSON_THROW_ON_ERROR,
+            ),
             'alt_text' => $picture->altText,
             'crop' => $picture->crop,
         ];

@@ -68,7 +68,11 @@ final readonly class SwatchForm
             SwatchKind::Colors => $swatch,
             SwatchKind::Pattern => $swatch->inTile($this->tile ?? Tile::Stripes),
             SwatchKind::Piece => $swatch->cutFrom(new SwatchPiece(
-                $this->photoId ?? throw new Refusal('Choose the picture that the swatch is a piece of.', RefusalKind::Missing, 'photo'),
+                $this->photoId ?? throw new Refusal(
+                    'Choose the picture that the swatch is a piece of.',
+                    RefusalKind::Missing,
+                    'photo',
+                ),
                 Crop::fromKey($this->frame)->key(),
             )),
         };

@@ -30,11 +30,19 @@ final class SwatchStore
     {
         $values = LibraryValue::with('axis')->whereKey(array_keys($swatches))->lockForUpdate()->get()->keyBy('id')->all();
         if ($swatches === [] || count($values) < count($swatches)) {
-            throw new Refusal('A value is not in the library any more. Look at the colors as they are now.', RefusalKind::Gone, 'values');
+            throw new Refusal(
+                'A value is not in the library any more. Look at the colors as they are now.',
+                RefusalKind::Gone,
+                'values',
+            );
         }
         foreach ($seen as $id => $text) {
             if (isset($values[$id]) && ($values[$id]->swatch ?? '') !== $text) {
-                throw new Refusal("The swatch of {$values[$id]->name} was changed in the library meanwhile. Look at the colors as they are now.", RefusalKind::Changed, 'values');
+                throw new Refusal(
+                    "The swatch of {$values[$id]->name} was changed in the library meanwhile. Look at the colors as they are now.",
+                    RefusalKind::Changed,
+                    'values',
+                );
             }
         }
         $this->cut($swatches);
@@ -43,7 +51,11 @@ final class SwatchStore
         } else {
             $rows = DB::table('product_values')->where('product_id', $ownerId)->whereIn('value_id', array_keys($swatches))->pluck('value_id', 'id')->all();
             if (count($rows) < count($swatches)) {
-                throw new Refusal('The product does not have a value any more. Look at its colors as they are now.', RefusalKind::Gone, 'values');
+                throw new Refusal(
+                    'The product does not have a value any more. Look at its colors as they are now.',
+                    RefusalKind::Gone,
+                    'values',
+                );
             }
             $ledger->update('product_values', array_map(fn (int $valueId): array => SwatchColumns::of($swatches[$valueId]), $rows));
         }
@@ -75,7 +87,11 @@ final class SwatchStore
         foreach ($pieces as $piece) {
             $type = $photos[$piece->photoId] ?? null;
             if ($type === null || MediaKind::ofType($type) !== MediaKind::Still) {
-                throw new Refusal('The picture of a swatch has to be a still that is stored. Choose another.', RefusalKind::Gone, 'photo');
+                throw new Refusal(
+                    'The picture of a swatch has to be a still that is stored. Choose another.',
+                    RefusalKind::Gone,
+                    'photo',
+                );
             }
             DeriveCuts::dispatch($piece->photoId, $piece->frame, Shape::Chip)->afterCommit();
         }

@@ -36,10 +36,18 @@ final readonly class ValueForm
         $read = Name::of($name);
         $code = strtoupper(trim($code));
         if ($read->isEmpty() || strlen($code) > 16 || preg_match('/^[A-Z0-9]+(?:-[A-Z0-9]+)*$/', $code) !== 1) {
-            throw new Refusal('A value needs a name, and a code of up to 16 letters and digits, with dashes between.', RefusalKind::Missing, 'name');
+            throw new Refusal(
+                'A value needs a name, and a code of up to 16 letters and digits, with dashes between.',
+                RefusalKind::Missing,
+                'name',
+            );
         }
         if ($read->isLongerThan(self::MOST_NAME)) {
-            throw new Refusal('The name of a value can have '.self::MOST_NAME.' characters.', RefusalKind::Unreadable, 'name');
+            throw new Refusal(
+                'The name of a value can have '.self::MOST_NAME.' characters.',
+                RefusalKind::Unreadable,
+                'name',
+            );
         }
         $words = [];
         foreach (preg_split('/[,;|\n]+/u', $synonyms) ?: [] as $word) {

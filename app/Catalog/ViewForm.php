@@ -37,7 +37,11 @@ final readonly class ViewForm
     {
         $read = Name::of($name);
         if ($read->isEmpty() || $read->isLongerThan(self::MOST_NAME)) {
-            throw new Refusal('A view needs a name of up to '.self::MOST_NAME.' characters, such as “sole” or “lining”.', RefusalKind::Missing, 'name');
+            throw new Refusal(
+                'A view needs a name of up to '.self::MOST_NAME.' characters, such as “sole” or “lining”.',
+                RefusalKind::Missing,
+                'name',
+            );
         }
         $own = self::words($words, 'words');
         // What it is called means it, unless its words say so already.
@@ -68,12 +72,20 @@ final readonly class ViewForm
         foreach (preg_split('/[,;|\t\r\n]+/u', $typed) ?: [] as $word) {
             $name = Name::of($word);
             if ($name->isLongerThan(self::MOST_WORD)) {
-                throw new Refusal("“{$name->shown}” is longer than a word of a file name can be here (".self::MOST_WORD.' characters).', RefusalKind::Unreadable, $field);
+                throw new Refusal(
+                    "“{$name->shown}” is longer than a word of a file name can be here (".self::MOST_WORD.' characters).',
+                    RefusalKind::Unreadable,
+                    $field,
+                );
             }
             $words += $name->isEmpty() ? [] : [$name->folded => $name->shown];
         }
         if (count($words) > self::MOST_WORDS) {
-            throw new Refusal('A view can have '.self::MOST_WORDS.' words; these are '.count($words).'.', RefusalKind::Unreadable, $field);
+            throw new Refusal(
+                'A view can have '.self::MOST_WORDS.' words; these are '.count($words).'.',
+                RefusalKind::Unreadable,
+                $field,
+            );
         }
 
         return array_values($words);

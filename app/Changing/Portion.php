@@ -94,7 +94,8 @@ final readonly class Portion
     /**
      * @param  Collection<int, Product>  $products
      * @param  array<int, ProductChange|SkuChange>  $changes
-     * @return array{array<int, PortionOutcome>, array<int, ProductState>, array<int, Changed>} those that refused; of the others, what they are, and what they become
+     * @return array{array<int, PortionOutcome>, array<int, ProductState>, array<int, Changed>} those that refused; of
+     * the others, what they are, and what they become
      */
     private function tried(Collection $products, array $changes): array
     {
@@ -108,9 +109,14 @@ final readonly class Portion
             }
         }
         $open = array_diff_key($changes, $refused);
-        $selections = array_map(fn (SkuChange $change): Selection => $change->selection(), array_filter($open, fn ($change): bool => $change instanceof SkuChange));
+        $selections = array_map(
+            fn (SkuChange $change): Selection => $change->selection(),
+            array_filter($open, fn ($change): bool => $change instanceof SkuChange),
+        );
         $chosen = $this->chosen->loadMany(array_values($products->only(array_keys($selections))->all()), $selections);
-        $whole = $this->loader->loadMany(array_values($products->only(array_keys(array_diff_key($open, $selections)))->all()));
+        $whole = $this->loader->loadMany(array_values(
+            $products->only(array_keys(array_diff_key($open, $selections)))->all(),
+        ));
         foreach ($open as $id => $change) {
             try {
                 [$before[$id], $changed[$id]] = $change instanceof SkuChange
@@ -133,8 +139,14 @@ final readonly class Portion
      * @param  array<int, Ledger>  $ledgers  of those that are otherwise
      * @return array<int, int> product id => entry id
      */
-    private function note(User $user, string $batchId, string $action, Collection $products, array $changed, array $ledgers): array
-    {
+    private function note(
+        User $user,
+        string $batchId,
+        string $action,
+        Collection $products,
+        array $changed,
+        array $ledgers,
+    ): array {
         if ($ledgers === []) {
             return [];
         }

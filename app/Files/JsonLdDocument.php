@@ -73,7 +73,10 @@ final class JsonLdDocument
                 'image' => $this->images($loaded, $loaded->galleries()->forChoice(Combination::of([]))),
                 'subjectOf' => $this->films($loaded, $loaded->galleries()->forChoice(Combination::of([]))),
                 'variesBy' => $this->variesBy($loaded),
-                'hasVariant' => array_map(fn (Sku $sku): array => $this->variant($loaded, $sku), array_values($loaded->made)),
+                'hasVariant' => array_map(
+                    fn (Sku $sku): array => $this->variant($loaded, $sku),
+                    array_values($loaded->made),
+                ),
             ]),
         ];
     }

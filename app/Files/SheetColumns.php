@@ -86,7 +86,11 @@ final readonly class SheetColumns
     /** @return iterable<list<string>> */
     public function rows(LoadedProduct $loaded): iterable
     {
-        $retired = array_filter($loaded->skus, fn (Sku $sku): bool => ! $sku->isMade() && $loaded->matrix->isCell($sku->cell) && ! isset($loaded->made[$sku->cell->key]));
+        $retired = array_filter(
+            $loaded->skus,
+            fn (Sku $sku): bool =>
+                ! $sku->isMade() && $loaded->matrix->isCell($sku->cell) && ! isset($loaded->made[$sku->cell->key]),
+        );
         // Of several in one cell the last on offer stands for it.
         usort($retired, fn (Sku $a, Sku $b): int => [$b->retiredAt, $a->id] <=> [$a->retiredAt, $b->id]);
         $byCell = [];
@@ -116,8 +120,14 @@ final readonly class SheetColumns
      * @param  array<string, true>  $pools  whose units stand in a row before
      * @return list<string>
      */
-    private function row(LoadedProduct $loaded, Combination $cell, ?Sku $sku, string $state, bool $first, array $pools = []): array
-    {
+    private function row(
+        LoadedProduct $loaded,
+        Combination $cell,
+        ?Sku $sku,
+        string $state,
+        bool $first,
+        array $pools = [],
+    ): array {
         $product = $loaded->product;
         $choice = $loaded->matrix->choice($cell);
         $gallery = $loaded->galleries()->of($cell);

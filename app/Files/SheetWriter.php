@@ -40,7 +40,11 @@ final class SheetWriter
         $writer = match ($ending) {
             'xlsx' => WriterEntityFactory::createXLSXWriter(),
             'ods' => WriterEntityFactory::createODSWriter(),
-            default => throw new Refusal("“.{$ending}” is not a sheet. Name the file .csv, .xlsx or .ods.", RefusalKind::Unreadable, 'file'),
+            default => throw new Refusal(
+                "“.{$ending}” is not a sheet. Name the file .csv, .xlsx or .ods.",
+                RefusalKind::Unreadable,
+                'file',
+            ),
         };
         $writer->openToFile($path);
 

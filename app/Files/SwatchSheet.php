@@ -75,7 +75,10 @@ final readonly class SwatchSheet
         $process->run();
         if (! $process->isSuccessful()) {
             report(new RuntimeException($process->getErrorOutput()));
-            throw new Refusal('The sheet could not be drawn as PNG at the moment. Take the SVG, or try again in a while.', RefusalKind::Impossible);
+            throw new Refusal(
+                'The sheet could not be drawn as PNG at the moment. Take the SVG, or try again in a while.',
+                RefusalKind::Impossible,
+            );
         }
 
         return $process->getOutput();

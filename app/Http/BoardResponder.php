@@ -128,7 +128,13 @@ final class BoardResponder
             $part = $loaded->selected(Selection::fromKey($selected));
         }
 
-        return ['product' => $loaded->product, 'loaded' => $loaded, 'folded' => $this->arrangement->isFolded($request->user(), $loaded->matrix), 'board' => $board, 'tray' => new TrayScreen($loaded, $part, $selected, $board->pictures)];
+        return [
+            'product' => $loaded->product,
+            'loaded' => $loaded,
+            'folded' => $this->arrangement->isFolded($request->user(), $loaded->matrix),
+            'board' => $board,
+            'tray' => new TrayScreen($loaded, $part, $selected, $board->pictures),
+        ];
     }
 
     /** The part of the matrix whose values, or whose SKU's code, were typed. */
@@ -141,7 +147,13 @@ final class BoardResponder
         }
         $reach = (new TypedSelection())->read($typed, $loaded->matrix, $loaded->core()->library->synonyms);
         if ($board->hidesAllOf($reach)) {
-            throw new Refusal(ucfirst((new Wording())->say($reach, $loaded->matrix)).' lies in layers that are not shown. Choose “All” above the matrix, then select it.', RefusalKind::Impossible, 'find');
+            throw new Refusal(
+                ucfirst(
+                    (new Wording())->say($reach, $loaded->matrix),
+                ).' lies in layers that are not shown. Choose “All” above the matrix, then select it.',
+                RefusalKind::Impossible,
+                'find',
+            );
         }
 
         return implode(';', array_map(fn (Combination $part): string => $part->key, $reach->clauses[0]->parts()));

@@ -80,11 +80,17 @@ final class IntakeRequest extends FormRequest
         $files = [];
         foreach (is_array($given) ? array_values($given) : [] as $file) {
             if (! is_array($file) || ! is_string($file[0] ?? null) || ! is_int($file[1] ?? null) || $file[1] < 0 || ! is_int($file[2] ?? null)) {
-                throw new Refusal('A file is announced by its path, its bytes and when it was changed.', RefusalKind::Unreadable, 'announced');
+                throw new Refusal(
+                    'A file is announced by its path, its bytes and when it was changed.',
+                    RefusalKind::Unreadable,
+                    'announced',
+                );
             }
             $files[] = AnnouncedFile::of(mb_substr($file[0], 0, 1_000), $file[1], (string) $file[2]);
         }
 
-        return $files === [] ? throw new Refusal('Drop a picture, a folder or an archive.', RefusalKind::Missing, 'announced') : $files;
+        return $files === []
+            ? throw new Refusal('Drop a picture, a folder or an archive.', RefusalKind::Missing, 'announced')
+            : $files;
     }
 }

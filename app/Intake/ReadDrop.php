@@ -65,9 +65,15 @@ final readonly class ReadDrop
         }
         $chosen = [];
         foreach ($ids as $id) {
-            $read = $this->files[$id] ?? throw new Refusal('One of these files is no longer in this drop. Look at the table again.', RefusalKind::Gone);
+            $read = $this->files[$id] ?? throw new Refusal(
+                'One of these files is no longer in this drop. Look at the table again.',
+                RefusalKind::Gone,
+            );
             if (! $read->standing->isOpen()) {
-                throw new Refusal("{$read->file->file} is {$read->standing->label()} by now. Look at the table again.", RefusalKind::Changed);
+                throw new Refusal(
+                    "{$read->file->file} is {$read->standing->label()} by now. Look at the table again.",
+                    RefusalKind::Changed,
+                );
             }
             $chosen[$id] = $read;
         }

@@ -54,7 +54,11 @@ final class Ledger
         }
         $first = $this->log->first();
 
-        return $first === null ? null : $this->photoId ?? $first->before['photo_id'] ?? $first->after['photo_id'] ?? DB::table('placements')->where('id', $first->id)->value('photo_id');
+        return $first === null
+            ? null
+            : $this->photoId ?? $first->before['photo_id'] ?? $first->after['photo_id'] ?? DB::table('placements')
+                ->where('id', $first->id)
+                ->value('photo_id');
     }
 
     /** @param  array<string, mixed>  $row */

@@ -18,7 +18,10 @@ final class RowWriter
     /** Tables that others refer to come before these. */
     private const ORDER = ['products', 'product_axes', 'product_values', 'skus', 'placements', 'facts', 'details'];
 
-    /** @var array<string, array<int, array{array<string, mixed>, array<string, mixed>}>> table => id => columns to set, whole row */
+    /**
+     * @var array<string, array<int, array{array<string, mixed>, array<string, mixed>}>> table => id => columns to set,
+     * whole row
+     */
     private array $updates = [];
 
     /** @var array<string, list<array{Ledger, array<string, mixed>}>> by table */
@@ -34,9 +37,16 @@ final class RowWriter
      */
     public function update(Ledger $ledger, string $table, int $id, array $before, array $after, array $key = []): void
     {
-        $changed = array_filter($after, fn (mixed $value, string $column): bool => $before[$column] !== $value, ARRAY_FILTER_USE_BOTH);
+        $changed = array_filter(
+            $after,
+            fn (mixed $value, string $column): bool => $before[$column] !== $value,
+            ARRAY_FILTER_USE_BOTH,
+        );
         if ($changed !== []) {
-            $ledger->note(new RowChange($table, $id, array_intersect_key($before, $changed), $changed), $after['photo_id'] ?? null);
+            $ledger->note(
+                new RowChange($table, $id, array_intersect_key($before, $changed), $changed),
+                $after['photo_id'] ?? null,
+            );
             $this->updates[$table][$id] = [$changed, ['id' => $id] + $key + $after];
         }
     }
@@ -90,7 +100,9 @@ final class RowWriter
         }
     }
 
-    /** @param  non-empty-array<int, array{array<string, mixed>, array<string, mixed>}>  $updates  of the same columns */
+    /**
+     * @param  non-empty-array<int, array{array<string, mixed>, array<string, mixed>}>  $updates  of the same columns
+     */
     private function writeAlike(string $table, array $updates): void
     {
         $first = reset($updates)[0];
@@ -100,7 +112,11 @@ final class RowWriter
             // Its row has more than the state knows, so that it cannot be written as a whole.
             DB::table($table)->whereIn('id', array_keys($updates))->update($this->cases($updates));
         } else {
-            DB::table($table)->upsert(array_values(array_map(fn (array $update): array => $update[1], $updates)), ['id'], array_keys($first));
+            DB::table($table)->upsert(
+                array_values(array_map(fn (array $update): array => $update[1], $updates)),
+                ['id'],
+                array_keys($first),
+            );
         }
     }
 

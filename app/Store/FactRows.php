@@ -58,6 +58,11 @@ final class FactRows
     /** @return array<string, string|int> */
     private static function said(Fact $fact): array
     {
-        return ['value' => $fact->value, 'kind' => $fact->kind->value, 'unit' => $fact->unit, 'is_shown' => (int) $fact->isShown];
+        return [
+            'value' => $fact->value,
+            'kind' => $fact->kind->value,
+            'unit' => $fact->unit,
+            'is_shown' => (int) $fact->isShown,
+        ];
     }
 }

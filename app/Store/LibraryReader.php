@@ -35,7 +35,9 @@ final readonly class LibraryReader
             AxisDisplay::from($row->display),
             $values[$row->id] ?? [],
         ));
-        $photos = DB::table('photos')->when($photoIds !== null, fn ($query) => $query->whereIn('id', $photoIds ?? []))->pluck('sha256', 'id');
+        $photos = DB::table('photos')
+            ->when($photoIds !== null, fn ($query) => $query->whereIn('id', $photoIds ?? []))
+            ->pluck('sha256', 'id');
 
         return new LibraryIndex(
             array_values($axes->all()),
@@ -51,6 +53,10 @@ final readonly class LibraryReader
     {
         $names = DB::table($table)->orderBy('id')->pluck('name', 'id')->all();
 
-        return array_map(fn (int $id, string $name): LibraryRef => new LibraryRef($id, $name), array_keys($names), $names);
+        return array_map(
+            fn (int $id, string $name): LibraryRef => new LibraryRef($id, $name),
+            array_keys($names),
+            $names,
+        );
     }
 }

@@ -64,7 +64,11 @@ final readonly class StateReader
             $this->patterns->own(),
             new KnownNames(AxisReader::names($ownAxes, $axes), $labels),
             new ProductSwatches($shared, $state->awakeSwatches()),
-            array_map(fn (stdClass $axis): UsualAxis => new UsualAxis((bool) $axis->changes_picture, AxisDisplay::from($axis->display)), $axes),
+            array_map(
+                fn (stdClass $axis): UsualAxis =>
+                    new UsualAxis((bool) $axis->changes_picture, AxisDisplay::from($axis->display)),
+                $axes,
+            ),
             self::synonyms($matrix, $values),
         ));
     }
@@ -89,7 +93,13 @@ final readonly class StateReader
             details: DetailRows::read($rows->of('details', $row->id)),
         );
 
-        return new Product(new ProductState($details, $matrix, array_map(fn (stdClass $sku): Sku => self::sku($sku, $matrix, $currency), $rows->of('skus', $row->id))));
+        return new Product(
+            new ProductState(
+                $details,
+                $matrix,
+                array_map(fn (stdClass $sku): Sku => self::sku($sku, $matrix, $currency), $rows->of('skus', $row->id)),
+            ),
+        );
     }
 
     /** @param  stdClass  $row  of products */
@@ -150,7 +160,18 @@ final readonly class StateReader
             $row->category,
             $row->price === null ? null : Money::of($row->price, $currency),
             $this->shelf->shotListRef($row->shot_list_id),
-            array_map(fn (stdClass $fact): Fact => new Fact($fact->id, $fact->name, $fact->value, FactKind::from($fact->kind), $fact->unit, (bool) $fact->is_shown), $rows->of('facts', $row->id)),
+            array_map(
+                fn (stdClass $fact): Fact =>
+                    new Fact(
+                        $fact->id,
+                        $fact->name,
+                        $fact->value,
+                        FactKind::from($fact->kind),
+                        $fact->unit,
+                        (bool) $fact->is_shown,
+                    ),
+                $rows->of('facts', $row->id),
+            ),
             array_filter(array_column($axes, 'opening_value_id', 'axis_id')),
             $row->opening_cell === null ? null : Combination::fromKey($row->opening_cell),
             $this->shelf->shots($row->shots),

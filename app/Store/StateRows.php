@@ -23,7 +23,10 @@ use Core\Reach\Reach;
  */
 final readonly class StateRows
 {
-    /** @param  array<int, string>  $names  what the library calls the values, by id: a label that is the same is none of the product's own */
+    /**
+     * @param  array<int, string>  $names  what the library calls the values, by id: a label that is the same is none of
+     * the product's own
+     */
     public function __construct(private array $names)
     {
     }
@@ -54,10 +57,18 @@ final readonly class StateRows
     {
         $rows = [];
         foreach ($state->matrix->axes as $position => $axis) {
-            $rows[$axis->id] = ['axis_id' => $axis->id, 'position' => $position, 'stands_at_value_id' => null] + self::look($state->details, $axis->id);
+            $rows[$axis->id] = [
+                'axis_id' => $axis->id,
+                'position' => $position,
+                'stands_at_value_id' => null,
+            ] + self::look($state->details, $axis->id);
         }
         foreach ($state->matrix->sleeping as $axis) {
-            $rows[$axis->id] = ['axis_id' => $axis->id, 'position' => null, 'stands_at_value_id' => $axis->standsAt] + self::look($state->details, $axis->id);
+            $rows[$axis->id] = [
+                'axis_id' => $axis->id,
+                'position' => null,
+                'stands_at_value_id' => $axis->standsAt,
+            ] + self::look($state->details, $axis->id);
         }
 
         return $rows;
@@ -103,7 +114,9 @@ final readonly class StateRows
     {
         return [
             'price_amount' => Amounts::stored($adjustment->amount),
-            'price_percent' => $adjustment->percent === null ? null : (string) $adjustment->percent->toScale(Adjustment::PERCENT_DIGITS),
+            'price_percent' => $adjustment->percent === null ? null : (string) $adjustment->percent->toScale(
+                Adjustment::PERCENT_DIGITS,
+            ),
         ];
     }
 
@@ -136,7 +149,10 @@ final readonly class StateRows
             'reach' => Clauses::encode($placement->reach),
             'hidden' => Clauses::encode($placement->hidden),
             'view' => $placement->view?->key,
-            'roles' => json_encode(array_map(fn (Role $role): string => $role->value, $placement->roles), JSON_THROW_ON_ERROR),
+            'roles' => json_encode(
+                array_map(fn (Role $role): string => $role->value, $placement->roles),
+                JSON_THROW_ON_ERROR,
+            ),
             'alt_text' => $placement->altText,
             'crop' => $placement->crop,
         ];
@@ -164,7 +180,11 @@ final readonly class StateRows
             'product_axes' => array_values(self::axes($state)),
             'product_values' => array_values($this->values($state)),
             'skus' => array_map(self::sku(...), $state->skus),
-            'placements' => array_map(fn (Placement $picture, int $at): array => self::placement($picture, $at + 1), $pictures, array_keys($pictures)),
+            'placements' => array_map(
+                fn (Placement $picture, int $at): array => self::placement($picture, $at + 1),
+                $pictures,
+                array_keys($pictures),
+            ),
             'facts' => array_map(fn (Fact $fact, int $at): array => self::fact($fact, $at), $facts, array_keys($facts)),
             'details' => array_map(self::detail(...), $state->details->details->all),
         ];

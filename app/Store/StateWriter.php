@@ -58,13 +58,27 @@ final readonly class StateWriter
 
     private function writeAxes(Ledger $ledger, int $productId, ProductState $before, ProductState $after): void
     {
-        $this->writeKeyed($ledger, 'product_axes', 'axis_id', $productId, StateRows::axes($before), StateRows::axes($after));
+        $this->writeKeyed(
+            $ledger,
+            'product_axes',
+            'axis_id',
+            $productId,
+            StateRows::axes($before),
+            StateRows::axes($after),
+        );
     }
 
     private function writeValues(Ledger $ledger, int $productId, ProductState $before, ProductState $after): void
     {
         $names = new StateRows($this->namesOfChanged($before, $after));
-        $this->writeKeyed($ledger, 'product_values', 'value_id', $productId, $names->values($before), $names->values($after));
+        $this->writeKeyed(
+            $ledger,
+            'product_values',
+            'value_id',
+            $productId,
+            $names->values($before),
+            $names->values($after),
+        );
     }
 
     /**
@@ -83,10 +97,16 @@ final readonly class StateWriter
             return $labels;
         };
         [$old, $new] = [$labels($before), $labels($after)];
-        $isOther = array_filter($new, fn (string $label, int $id): bool => ($old[$id] ?? null) !== $label, ARRAY_FILTER_USE_BOTH)
+        $isOther = array_filter(
+            $new,
+            fn (string $label, int $id): bool => ($old[$id] ?? null) !== $label,
+            ARRAY_FILTER_USE_BOTH,
+        )
             + array_diff_key($old, $new);
 
-        return $isOther === [] ? [] : DB::table('axis_values')->whereIn('id', array_keys($old + $new))->pluck('name', 'id')->all();
+        return $isOther === []
+            ? []
+            : DB::table('axis_values')->whereIn('id', array_keys($old + $new))->pluck('name', 'id')->all();
     }
 
     /**
@@ -95,8 +115,14 @@ final readonly class StateWriter
      * @param  array<int, array<string, mixed>>  $before  by that
      * @param  array<int, array<string, mixed>>  $after  by that
      */
-    private function writeKeyed(Ledger $ledger, string $table, string $column, int $productId, array $before, array $after): void
-    {
+    private function writeKeyed(
+        Ledger $ledger,
+        string $table,
+        string $column,
+        int $productId,
+        array $before,
+        array $after,
+    ): void {
         if ($before === $after) {
             return;
         }
@@ -125,7 +151,14 @@ final readonly class StateWriter
             if ($sku->id === 0) {
                 $this->writer->insert($ledger, 'skus', ['product_id' => $productId] + StateRows::sku($sku));
             } elseif ($old[$sku->id] !== $sku) {
-                $this->writer->update($ledger, 'skus', $sku->id, StateRows::sku($old[$sku->id]), StateRows::sku($sku), ['product_id' => $productId]);
+                $this->writer->update(
+                    $ledger,
+                    'skus',
+                    $sku->id,
+                    StateRows::sku($old[$sku->id]),
+                    StateRows::sku($sku),
+                    ['product_id' => $productId],
+                );
             }
         }
     }
@@ -153,11 +186,23 @@ final readonly class StateWriter
                 $this->writer->insert($ledger, 'placements', ['product_id' => $productId] + $row);
             } else {
                 $kept[$picture->id] = true;
-                $this->writer->update($ledger, 'placements', $picture->id, StateRows::placement($known, $places[$picture->id]), $row, ['product_id' => $productId]);
+                $this->writer->update(
+                    $ledger,
+                    'placements',
+                    $picture->id,
+                    StateRows::placement($known, $places[$picture->id]),
+                    $row,
+                    ['product_id' => $productId],
+                );
             }
         }
         foreach (array_diff_key($old, $kept) as $id => $picture) {
-            $this->writer->delete($ledger, 'placements', $id, ['product_id' => $productId] + StateRows::placement($picture, $places[$id]));
+            $this->writer->delete(
+                $ledger,
+                'placements',
+                $id,
+                ['product_id' => $productId] + StateRows::placement($picture, $places[$id]),
+            );
         }
     }
 
@@ -180,12 +225,24 @@ final readonly class StateWriter
                 $this->writer->insert($ledger, 'facts', ['product_id' => $productId] + StateRows::fact($fact, $last));
             } else {
                 $kept[$known->id] = true;
-                $this->writer->update($ledger, 'facts', $known->id, StateRows::fact($known, $stored[$known->id]), StateRows::fact($fact, $last), ['product_id' => $productId]);
+                $this->writer->update(
+                    $ledger,
+                    'facts',
+                    $known->id,
+                    StateRows::fact($known, $stored[$known->id]),
+                    StateRows::fact($fact, $last),
+                    ['product_id' => $productId],
+                );
             }
         }
         foreach ($before as $fact) {
             if (! isset($kept[$fact->id])) {
-                $this->writer->delete($ledger, 'facts', $fact->id, ['product_id' => $productId] + StateRows::fact($fact, $stored[$fact->id]));
+                $this->writer->delete(
+                    $ledger,
+                    'facts',
+                    $fact->id,
+                    ['product_id' => $productId] + StateRows::fact($fact, $stored[$fact->id]),
+                );
             }
         }
     }
@@ -208,7 +265,14 @@ final readonly class StateWriter
                 $this->writer->insert($ledger, 'details', ['product_id' => $productId] + $row);
             } else {
                 $kept[$match->id] = true;
-                $this->writer->update($ledger, 'details', $match->id, self::columns($match), $row, ['product_id' => $productId]);
+                $this->writer->update(
+                    $ledger,
+                    'details',
+                    $match->id,
+                    self::columns($match),
+                    $row,
+                    ['product_id' => $productId],
+                );
             }
         }
         foreach ($stored as $row) {

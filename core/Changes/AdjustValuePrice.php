@@ -41,7 +41,10 @@ final readonly class AdjustValuePrice implements ProductChange
         if ($standing === null && $axis === null) {
             return $this->isOfMany
                 ? new Changed($product->state, '')
-                : throw new Refusal('This value is no longer on the product. Look at its axes again.', RefusalKind::Gone);
+                : throw new Refusal(
+                    'This value is no longer on the product. Look at its axes again.',
+                    RefusalKind::Gone,
+                );
         }
         $label = $standing ?? "{$axis->name} {$product->prices->labelOf($this->valueId)}";
         $rule = RuleChange::saying($product->prices, $this->valueId, $label, $adjustment);
@@ -51,7 +54,10 @@ final readonly class AdjustValuePrice implements ProductChange
         $own = $this->ownPrices($product, $axis);
 
         return new Changed(
-            $product->state->withDetails($details->pricedBy($details->basePrice, [$this->valueId => $adjustment] + $details->adjustments)),
+            $product->state->withDetails($details->pricedBy(
+                $details->basePrice,
+                [$this->valueId => $adjustment] + $details->adjustments,
+            )),
             "Price at {$label} set to ".($adjustment->inWords() ?: 'no adjustment').' (was '.($was ?: 'none').')'
                 .($own === 0 ? '' : "; {$own} with a price of their own stay"),
         );

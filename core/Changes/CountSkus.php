@@ -42,11 +42,19 @@ final readonly class CountSkus implements SkuChange
         $wanted = StockChange::typed($this->typed);
         $skus = $chosen->some();
         if ($chosen->book->counting === Counting::None) {
-            throw new Refusal('The stock of this product is not counted. Say first what it is counted for: More, Count for.', RefusalKind::Impossible, 'typed');
+            throw new Refusal(
+                'The stock of this product is not counted. Say first what it is counted for: More, Count for.',
+                RefusalKind::Impossible,
+                'typed',
+            );
         }
         $counted = count(array_filter($skus, fn (Sku $sku): bool => $chosen->units($sku) !== null));
         if ($wanted->isOfWhatIs() && $counted === 0) {
-            throw new Refusal('Nobody has counted these yet: there is nothing to add to or take from. Set what is there.', RefusalKind::Impossible, 'typed');
+            throw new Refusal(
+                'Nobody has counted these yet: there is nothing to add to or take from. Set what is there.',
+                RefusalKind::Impossible,
+                'typed',
+            );
         }
         $was = (new StockCount($skus, $chosen->book))->range();
         $rest = count($skus) - $counted;
@@ -94,11 +102,17 @@ final readonly class CountSkus implements SkuChange
     /** Where it was changed; all that is sold from the same units is meant. */
     private function place(ChosenSkus $chosen): string
     {
-        $part = fn (Sku $sku): string => $chosen->matrix->inWordsOr($chosen->book->part($sku->cell), 'the whole product');
+        $part = fn (Sku $sku): string => $chosen->matrix->inWordsOr(
+            $chosen->book->part($sku->cell),
+            'the whole product',
+        );
 
         return match ($chosen->book->counting) {
             Counting::Product => 'the whole product, counted together,',
-            Counting::Pictures => implode('; ', array_slice(array_unique(array_map($part, $chosen->skus)), 0, self::NAMED)).', counted together,',
+            Counting::Pictures => implode(
+                '; ',
+                array_slice(array_unique(array_map($part, $chosen->skus)), 0, self::NAMED),
+            ).', counted together,',
             default => $chosen->place(),
         };
     }

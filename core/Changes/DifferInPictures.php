@@ -28,7 +28,10 @@ final readonly class DifferInPictures implements ProductChange
         foreach ($product->matrix->axes as $axis) {
             $details = $this->said($details, $axis, $product->library->usual[$axis->id]->changesPicture);
         }
-        $chosen = array_filter($product->matrix->axes, fn (Axis $axis): bool => in_array($axis->id, $this->axisIds, true));
+        $chosen = array_filter(
+            $product->matrix->axes,
+            fn (Axis $axis): bool => in_array($axis->id, $this->axisIds, true),
+        );
         $names = array_map(fn (Axis $axis): string => $axis->name, $chosen);
         $units = $plan->unitsInWords(self::NAMED);
 

@@ -25,9 +25,17 @@ final readonly class FillWithPictures implements ProductChange
         $pictures = $product->pictures($this->placementIds);
         $where = $product->selected($this->part);
         if ($where->isNothing()) {
-            throw new Refusal('What lacks the picture is not in the product any more. Look at the map as it is now.', RefusalKind::Gone, 'onto');
+            throw new Refusal(
+                'What lacks the picture is not in the product any more. Look at the map as it is now.',
+                RefusalKind::Gone,
+                'onto',
+            );
         }
-        $linked = fn (Placement $picture): Placement => LinkPictures::there($picture, $where->reach, $product->matrix)->showing($this->view);
+        $linked = fn (Placement $picture): Placement => LinkPictures::there(
+            $picture,
+            $where->reach,
+            $product->matrix,
+        )->showing($this->view);
         $words = (new Wording())->say($where->reach, $product->matrix);
 
         return new Changed(

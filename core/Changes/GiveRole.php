@@ -22,12 +22,19 @@ final readonly class GiveRole implements ProductChange
     {
         [$picture] = $product->pictures([$this->placementId]);
         if (! $this->take && ! $picture->isStill && $this->role->needsStill()) {
-            throw new Refusal("{$picture->file} is no still picture, so it cannot be {$this->role->label()}: there nothing plays. Give the role to a still.", RefusalKind::Impossible, 'role');
+            throw new Refusal(
+                "{$picture->file} is no still picture, so it cannot be {$this->role->label()}: there nothing plays. Give the role to a still.",
+                RefusalKind::Impossible,
+                'role',
+            );
         }
         $where = $product->isLinked($picture) ? ' for '.(new Wording())->say($picture->reach, $product->matrix) : '';
 
         return new Changed(
-            $product->state->withChangedPictures([$picture->having($this->role, ! $this->take), ...$this->handingOver($product, $picture)]),
+            $product->state->withChangedPictures([
+                $picture->having($this->role, ! $this->take),
+                ...$this->handingOver($product, $picture),
+            ]),
             "{$picture->file} is ".($this->take ? 'no longer ' : '').$this->role->label().$where,
         );
     }

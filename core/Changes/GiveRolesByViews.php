@@ -37,6 +37,12 @@ final readonly class GiveRolesByViews implements ProductChange
     /** What becomes of the roles, combination by combination. */
     public function plan(Product $product): RolePlan
     {
-        return (new RoleRule($this->views))->plan($product->matrix, $product->madeCells(), $product->state->pictures, $product->galleries(), $product->opens());
+        return (new RoleRule($this->views))->plan(
+            $product->matrix,
+            $product->madeCells(),
+            $product->state->pictures,
+            $product->galleries(),
+            $product->opens(),
+        );
     }
 }

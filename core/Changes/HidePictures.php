@@ -28,7 +28,9 @@ final readonly class HidePictures implements ProductChange
             throw new Refusal('Select whose gallery is meant first.', RefusalKind::Missing, 'selected');
         }
         $changed = array_map(function (Placement $picture) use ($part, $product): Placement {
-            $hidden = $this->showAgain ? $picture->hidden->subtract($part->reach, $product->matrix) : $picture->hidden->union($part->reach);
+            $hidden = $this->showAgain
+                ? $picture->hidden->subtract($part->reach, $product->matrix)
+                : $picture->hidden->union($part->reach);
 
             return $picture->reaching($picture->reach, (new Simplifier())->simplify($hidden, $product->matrix));
         }, $pictures);

@@ -27,9 +27,16 @@ final readonly class LinkPictures implements ProductChange
         $pictures = $product->pictures($this->placementIds);
         $part = $product->selected($this->where);
         if ($part->isNothing()) {
-            throw new Refusal('Select a color, a size, a cell or the corner first: that is what the pictures are linked to.', RefusalKind::Missing, 'selected');
+            throw new Refusal(
+                'Select a color, a size, a cell or the corner first: that is what the pictures are linked to.',
+                RefusalKind::Missing,
+                'selected',
+            );
         }
-        $linked = array_map(fn (Placement $picture): Placement => $this->linked($picture, $part->reach, $product->matrix), $pictures);
+        $linked = array_map(
+            fn (Placement $picture): Placement => $this->linked($picture, $part->reach, $product->matrix),
+            $pictures,
+        );
         $words = (new Wording())->say($part->reach, $product->matrix);
 
         return new Changed(

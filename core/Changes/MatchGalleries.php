@@ -23,8 +23,13 @@ final readonly class MatchGalleries implements ProductChange
     public function on(Product $product, Catalog $catalog): Changed
     {
         $part = $product->selected($this->selection);
-        $sku = $part->skus()[0] ?? throw new Refusal('Select the color that the others are to match.', RefusalKind::Missing, 'selected');
-        $matched = (new Order())->matchedTo($sku->cell, $product->state->pictures, $product->madeCells(), $product->galleries());
+        $sku = $part->skus()[0] ?? throw new Refusal(
+            'Select the color that the others are to match.',
+            RefusalKind::Missing,
+            'selected',
+        );
+        $matched = (new Order())
+            ->matchedTo($sku->cell, $product->state->pictures, $product->madeCells(), $product->galleries());
         $like = $product->matrix->inWordsOr($this->seen($product, $sku->cell), $part->place());
 
         return new Changed(
@@ -44,7 +49,10 @@ final readonly class MatchGalleries implements ProductChange
         $files = array_column($product->state->pictures, 'file', 'id');
         $words = [];
         foreach ($matched->mismatches as $mismatch) {
-            $where = $product->matrix->inWordsOr($this->seen($product, $mismatch->cell), $product->matrix->inWords($mismatch->cell));
+            $where = $product->matrix->inWordsOr(
+                $this->seen($product, $mismatch->cell),
+                $product->matrix->inWords($mismatch->cell),
+            );
             $words[$where] ??= "{$where} cannot: it would need {$files[$mismatch->firstId]} before {$files[$mismatch->secondId]}, "
                 .'which galleries that match have the other way round';
         }

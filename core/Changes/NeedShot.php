@@ -25,10 +25,18 @@ final readonly class NeedShot implements ProductChange
     {
         $reason = trim($this->reason);
         if (mb_strlen($reason) > self::LONGEST_REASON) {
-            throw new Refusal('A reason can have '.self::LONGEST_REASON.' characters; this has '.mb_strlen($reason).'.', RefusalKind::Unreadable, 'reason');
+            throw new Refusal(
+                'A reason can have '.self::LONGEST_REASON.' characters; this has '.mb_strlen($reason).'.',
+                RefusalKind::Unreadable,
+                'reason',
+            );
         }
         if ($this->need === Need::NotWanted && $reason === '') {
-            throw new Refusal("Say why this product needs no {$this->view->name} picture, so that nobody asks for it again.", RefusalKind::Missing, 'reason');
+            throw new Refusal(
+                "Say why this product needs no {$this->view->name} picture, so that nobody asks for it again.",
+                RefusalKind::Missing,
+                'reason',
+            );
         }
         if ($product->library->shotList === null) {
             throw new Refusal('This product has no shot list. Choose one under Details.', RefusalKind::Missing);

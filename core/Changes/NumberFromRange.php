@@ -36,7 +36,11 @@ final readonly class NumberFromRange implements SkuChange
         $ends = implode(' to ', array_unique([$numbers[0], $numbers[$count - 1]]));
 
         return new Changed(
-            $chosen->product->state->withSkus(array_map(fn (Sku $sku, string $gtin): Sku => $sku->numbered($gtin), $skus, $numbers)),
+            $chosen->product->state->withSkus(array_map(
+                fn (Sku $sku, string $gtin): Sku => $sku->numbered($gtin),
+                $skus,
+                $numbers,
+            )),
             "Gave {$count} ".($count === 1 ? 'GTIN' : 'GTINs')." of {$range->name} to {$chosen->place()}: {$ends}",
         );
     }

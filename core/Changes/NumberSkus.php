@@ -36,7 +36,11 @@ final readonly class NumberSkus implements SkuChange
         $sku = $chosen->one('A GTIN belongs to one SKU');
         $owner = $catalog->gtins([$gtin], [$sku->id])[$gtin] ?? null;
         if ($owner !== null) {
-            throw new Refusal("{$gtin} is the GTIN of {$owner}. Two SKUs cannot have the same.", RefusalKind::Taken, 'typed');
+            throw new Refusal(
+                "{$gtin} is the GTIN of {$owner}. Two SKUs cannot have the same.",
+                RefusalKind::Taken,
+                'typed',
+            );
         }
         $restriction = Gtin::restriction($gtin);
         $was = $sku->gtin ?? 'none';

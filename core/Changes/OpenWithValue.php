@@ -21,7 +21,11 @@ final readonly class OpenWithValue implements ProductChange
         $axis = $product->axis($this->axisId);
         $value = $this->valueId === null ? null : $axis->value($this->valueId);
         if ($this->valueId !== null && $value === null) {
-            throw new Refusal("This is no longer a {$axis->name} of the product. Choose another.", RefusalKind::Gone, 'value');
+            throw new Refusal(
+                "This is no longer a {$axis->name} of the product. Choose another.",
+                RefusalKind::Gone,
+                'value',
+            );
         }
         $openings = $product->state->details->openings;
         unset($openings[$axis->id]);
@@ -29,7 +33,9 @@ final readonly class OpenWithValue implements ProductChange
 
         return new Changed(
             $product->state->withDetails($product->state->details->with(['openings' => $openings])),
-            $value === null ? "Shoppers choose the {$axis->name} themselves" : "Shoppers find {$axis->name} {$value->label} chosen",
+            $value === null
+                ? "Shoppers choose the {$axis->name} themselves"
+                : "Shoppers find {$axis->name} {$value->label} chosen",
         );
     }
 }

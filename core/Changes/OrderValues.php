@@ -15,7 +15,10 @@ use Core\Text\Name;
 /** Puts the values of an axis into another order: the one that is given, or one by their colors. */
 final readonly class OrderValues implements ProductChange
 {
-    /** @param  list<int>|ColorOrder  $order  the values in the new order; by hue, lightness or name, where compound colors stand together */
+    /**
+     * @param  list<int>|ColorOrder  $order  the values in the new order; by hue, lightness or name, where compound
+     * colors stand together
+     */
     public function __construct(private int $axisId, private array|ColorOrder $order)
     {
     }
@@ -23,7 +26,9 @@ final readonly class OrderValues implements ProductChange
     public function on(Product $product, Catalog $catalog): Changed
     {
         $axis = $product->axis($this->axisId);
-        $ids = is_array($this->order) ? $this->given($axis, $this->order) : $this->byColor($axis, $product, $this->order);
+        $ids = is_array($this->order)
+            ? $this->given($axis, $this->order)
+            : $this->byColor($axis, $product, $this->order);
         $values = array_values(array_filter(array_map($axis->value(...), $ids)));
         $labels = implode(', ', array_map(fn (Value $value): string => $value->label, $values));
 
@@ -46,7 +51,10 @@ final readonly class OrderValues implements ProductChange
 
         return $sorted === $own
             ? $ids
-            : throw new Refusal('The values of this axis changed meanwhile. Look at the order again.', RefusalKind::Changed);
+            : throw new Refusal(
+                'The values of this axis changed meanwhile. Look at the order again.',
+                RefusalKind::Changed,
+            );
     }
 
     /** @return list<int> */

@@ -13,7 +13,9 @@ use Core\Reach\Selection;
 use Core\Refusal;
 use Core\RefusalKind;
 
-/** Writes a block of a spreadsheet into the cells of the matrix: all of it, or nothing where one cell cannot be read. */
+/**
+ * Writes a block of a spreadsheet into the cells of the matrix: all of it, or nothing where one cell cannot be read.
+ */
 final readonly class PasteNumbers implements SkuChange
 {
     /** @param  array<string, TypedCell>  $typed  by the key of the cell */
@@ -29,7 +31,11 @@ final readonly class PasteNumbers implements SkuChange
     public function on(ChosenSkus $chosen, Catalog $catalog): Changed
     {
         if ($this->kind === NumberKind::Stock && $chosen->book->counting !== Counting::Sku) {
-            throw new Refusal("Stock is counted for {$chosen->book->counting->inWords()} here, so that a block of figures for single SKUs says nothing. Type the units, or count for each SKU.", RefusalKind::Impossible, 'block');
+            throw new Refusal(
+                "Stock is counted for {$chosen->book->counting->inWords()} here, so that a block of figures for single SKUs says nothing. Type the units, or count for each SKU.",
+                RefusalKind::Impossible,
+                'block',
+            );
         }
         $skus = [];
         foreach ($chosen->skus as $sku) {
@@ -66,7 +72,13 @@ final readonly class PasteNumbers implements SkuChange
         try {
             return $this->kind->written($sku, $cell->text, $chosen->prices->currency);
         } catch (CoreException $problem) {
-            throw $this->refusal($chosen, $sku->cell->key, $cell, rtrim($problem->getMessage(), '.'), RefusalKind::Unreadable);
+            throw $this->refusal(
+                $chosen,
+                $sku->cell->key,
+                $cell,
+                rtrim($problem->getMessage(), '.'),
+                RefusalKind::Unreadable,
+            );
         }
     }
 
@@ -90,7 +102,13 @@ final readonly class PasteNumbers implements SkuChange
             $upper = mb_strtoupper($sku->code);
             $owner = $met[$upper] ?? (isset($changed[$key]) ? $taken[$upper] ?? null : null);
             if ($owner !== null) {
-                throw $this->refusal($chosen, (string) $key, $this->typed[$key], "{$sku->code} is the code of {$owner}", RefusalKind::Taken);
+                throw $this->refusal(
+                    $chosen,
+                    (string) $key,
+                    $this->typed[$key],
+                    "{$sku->code} is the code of {$owner}",
+                    RefusalKind::Taken,
+                );
             }
             $met[$upper] = 'another cell of the block';
         }
@@ -109,7 +127,13 @@ final readonly class PasteNumbers implements SkuChange
             $same = ltrim((string) $sku->gtin, '0');
             $owner = $met[$same] ?? $taken[(string) $sku->gtin] ?? null;
             if ($owner !== null) {
-                throw $this->refusal($chosen, (string) $key, $this->typed[$key], "{$sku->gtin} is the GTIN of {$owner}", RefusalKind::Taken);
+                throw $this->refusal(
+                    $chosen,
+                    (string) $key,
+                    $this->typed[$key],
+                    "{$sku->gtin} is the GTIN of {$owner}",
+                    RefusalKind::Taken,
+                );
             }
             $met[$same] = 'another cell of the block';
         }
@@ -119,6 +143,12 @@ final readonly class PasteNumbers implements SkuChange
     {
         $named = $chosen->matrix->inWordsOr(Combination::fromKey($key), 'the product');
 
-        return new Refusal("Row {$cell->row}, column {$cell->column} ({$named}): {$why}. Nothing was changed.", $kind, 'block', $cell->row, (string) $cell->column);
+        return new Refusal(
+            "Row {$cell->row}, column {$cell->column} ({$named}): {$why}. Nothing was changed.",
+            $kind,
+            'block',
+            $cell->row,
+            (string) $cell->column,
+        );
     }
 }

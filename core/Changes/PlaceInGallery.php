@@ -36,7 +36,11 @@ final readonly class PlaceInGallery implements ProductChange
         [$picture] = $product->pictures([$this->placementId]);
         [$here, $there] = [$product->selected($this->from), $product->selected($this->onto)];
         if ($there->isNothing()) {
-            throw new Refusal('The strip that it was dropped on is not there any more. Look at the sheet as it is now.', RefusalKind::Gone, 'onto');
+            throw new Refusal(
+                'The strip that it was dropped on is not there any more. Look at the sheet as it is now.',
+                RefusalKind::Gone,
+                'onto',
+            );
         }
         $wording = new Wording();
         $left = $this->instead ? ', no longer of '.$wording->say($here->reach, $product->matrix) : '';
@@ -45,7 +49,10 @@ final readonly class PlaceInGallery implements ProductChange
             $product->state
                 ->withChangedPictures([$this->linked($product, $picture, $here, $there)])
                 ->inOrder($this->order($product, $picture)),
-            "Put {$picture->file} at place ".($this->place + 1).' of '.$wording->say($there->reach, $product->matrix).$left,
+            "Put {$picture->file} at place ".($this->place + 1).' of '.$wording->say(
+                $there->reach,
+                $product->matrix,
+            ).$left,
         );
     }
 

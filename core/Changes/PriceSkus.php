@@ -37,7 +37,11 @@ final readonly class PriceSkus implements SkuChange
         $chosen->some();
         $plan = PricePlan::ofOwn($chosen->prices, $chosen->pricedSkus(), $wanted);
         if ($plan->own === []) {
-            throw new Refusal('None of these SKUs has a price that could be changed. Set one first.', RefusalKind::Impossible, 'typed');
+            throw new Refusal(
+                'None of these SKUs has a price that could be changed. Set one first.',
+                RefusalKind::Impossible,
+                'typed',
+            );
         }
         $was = $chosen->pricesInWords();
 

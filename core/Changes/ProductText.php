@@ -39,7 +39,11 @@ enum ProductText: string
             throw new Refusal('The name cannot be empty.', RefusalKind::Missing, 'value');
         }
         if (mb_strlen($text) > $this->longest()) {
-            throw new Refusal("That is longer than this field can hold ({$this->longest()} characters).", RefusalKind::Unreadable, 'value');
+            throw new Refusal(
+                "That is longer than this field can hold ({$this->longest()} characters).",
+                RefusalKind::Unreadable,
+                'value',
+            );
         }
 
         return $text;

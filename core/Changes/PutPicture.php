@@ -56,7 +56,9 @@ final readonly class PutPicture implements ProductChange
         $state = match ($this->way) {
             PictureWay::Add => $this->added($product, $reach, $here),
             PictureWay::Set => $this->set($product, $reach, $here),
-            PictureWay::Take => $here === null ? $product->state : $product->state->withChangedPictures([$this->left($here, $reach, $product)]),
+            PictureWay::Take => $here === null ? $product->state : $product->state->withChangedPictures([
+                $this->left($here, $reach, $product),
+            ]),
             PictureWay::Replace => $here === null ? $product->state : $this->replaced($product, $here),
         };
 
@@ -89,7 +91,10 @@ final readonly class PutPicture implements ProductChange
                 $shown[$entry->placement->id] = true;
             }
         }
-        $pictures = array_filter($product->state->pictures, fn (Placement $picture): bool => isset($shown[$picture->id]));
+        $pictures = array_filter(
+            $product->state->pictures,
+            fn (Placement $picture): bool => isset($shown[$picture->id]),
+        );
 
         return implode(', ', array_map(fn (Placement $picture): string => $picture->file, $pictures));
     }
@@ -110,10 +115,17 @@ final readonly class PutPicture implements ProductChange
     /** The only one of its view there: others of it leave the part. */
     private function set(Product $product, Reach $reach, ?Placement $here): ProductState
     {
-        $view = $this->view ?? throw new Refusal('Say which view it is to be the only one of.', RefusalKind::Missing, 'view');
+        $view = $this->view ?? throw new Refusal(
+            'Say which view it is to be the only one of.',
+            RefusalKind::Missing,
+            'view',
+        );
         $isOther = fn (Placement $picture): bool => $picture !== $here && $picture->view?->is($view) === true;
         $others = array_filter($product->state->pictures, $isOther);
-        $left = $product->state->withChangedPictures(array_map(fn (Placement $picture): Placement => $this->left($picture, $reach, $product), $others));
+        $left = $product->state->withChangedPictures(array_map(
+            fn (Placement $picture): Placement => $this->left($picture, $reach, $product),
+            $others,
+        ));
 
         return $this->added(new Product($left, $product->library), $reach, $here);
     }
@@ -125,12 +137,22 @@ final readonly class PutPicture implements ProductChange
 
     private function replaced(Product $product, Placement $here): ProductState
     {
-        $otherId = $this->otherId ?? throw new Refusal('Choose the picture that takes its place.', RefusalKind::Missing, 'other');
+        $otherId = $this->otherId ?? throw new Refusal(
+            'Choose the picture that takes its place.',
+            RefusalKind::Missing,
+            'other',
+        );
         $names = PictureNames::of($product->state);
         if ($names->nameOf($otherId) !== null) {
-            throw new Refusal("{$this->otherFile} is in {$product->state->details->name} already.", RefusalKind::Impossible, 'other');
+            throw new Refusal(
+                "{$this->otherFile} is in {$product->state->details->name} already.",
+                RefusalKind::Impossible,
+                'other',
+            );
         }
-        $file = mb_strtolower($here->file) === mb_strtolower($this->otherFile) ? $this->otherFile : $names->free($this->otherFile);
+        $file = mb_strtolower($here->file) === mb_strtolower($this->otherFile)
+            ? $this->otherFile
+            : $names->free($this->otherFile);
 
         return $product->state->withChangedPictures([$here->replacedBy($otherId, $file)]);
     }

@@ -23,6 +23,9 @@ final readonly class RemoveFact implements ProductChange
             ?? throw new Refusal('This fact is no longer there. Look at the details again.', RefusalKind::Gone);
         $rest = array_values(array_filter($details->facts, fn (Fact $fact): bool => $fact !== $own));
 
-        return new Changed($product->state->withDetails($details->with(['facts' => $rest])), "Removed the fact {$own->name}");
+        return new Changed(
+            $product->state->withDetails($details->with(['facts' => $rest])),
+            "Removed the fact {$own->name}",
+        );
     }
 }

@@ -22,11 +22,20 @@ final readonly class RemovePictures implements ProductChange
         $pictures = $product->pictures($this->placementIds);
         foreach ($pictures as $picture) {
             if ($product->isLinked($picture)) {
-                throw new Refusal("{$picture->file} is linked. Send it back to the tray first; then it can be removed.", RefusalKind::Impossible);
+                throw new Refusal(
+                    "{$picture->file} is linked. Send it back to the tray first; then it can be removed.",
+                    RefusalKind::Impossible,
+                );
             }
         }
-        $rest = array_values(array_filter($product->state->pictures, fn (Placement $picture): bool => ! in_array($picture, $pictures, true)));
+        $rest = array_values(array_filter(
+            $product->state->pictures,
+            fn (Placement $picture): bool => ! in_array($picture, $pictures, true),
+        ));
 
-        return new Changed($product->state->withPictures($rest), 'Removed '.PictureWords::named($pictures).' from the product');
+        return new Changed(
+            $product->state->withPictures($rest),
+            'Removed '.PictureWords::named($pictures).' from the product',
+        );
     }
 }

@@ -26,7 +26,10 @@ final readonly class ReplaceFile implements ProductChange
         $names = PictureNames::of($product->state);
         $here = $names->nameOf($this->photoId);
         if ($here !== null) {
-            throw new Refusal("{$this->file} is in this product already, as {$here}. Link that one instead.", RefusalKind::Taken);
+            throw new Refusal(
+                "{$this->file} is in this product already, as {$here}. Link that one instead.",
+                RefusalKind::Taken,
+            );
         }
         $free = mb_strtolower($picture->file) === mb_strtolower($this->file) ? $this->file : $names->free($this->file);
 

@@ -27,7 +27,8 @@ final readonly class SayDetail implements ProductChange
     private const NAMED = 3;
 
     /**
-     * @param  list<string>  $typed  as many fields as the detail has; nothing takes it away, or of a part: as the product has it
+     * @param  list<string>  $typed  as many fields as the detail has; nothing takes it away, or of a part: as the
+     * product has it
      * @param  ?Selection  $where  null for the whole product
      * @param  bool  $isNone  whether the part has none, whatever the product has
      */
@@ -42,7 +43,11 @@ final readonly class SayDetail implements ProductChange
     public function on(Product $product, Catalog $catalog): Changed
     {
         if (in_array($this->kind, self::ELSEWHERE, true)) {
-            throw new Refusal('Units, and what they are counted for, are changed on the board, in the Stock lens.', RefusalKind::Impossible, 'detail');
+            throw new Refusal(
+                'Units, and what they are counted for, are changed on the board, in the Stock lens.',
+                RefusalKind::Impossible,
+                'detail',
+            );
         }
 
         return $this->where === null ? $this->ofProduct($product) : $this->ofPart($product, $this->where);
@@ -55,7 +60,11 @@ final readonly class SayDetail implements ProductChange
         $text = $reader->read($this->kind, $this->typed);
         $wanted = $details->withWhole($this->kind, $text);
         $finder = $wanted->finder($this->kind, $product->matrix);
-        $this->refuseImpossible($product, $wanted, array_filter($product->made, fn (Sku $sku): bool => ! $finder->isOwnAt($sku->cell)));
+        $this->refuseImpossible(
+            $product,
+            $wanted,
+            array_filter($product->made, fn (Sku $sku): bool => ! $finder->isOwnAt($sku->cell)),
+        );
         $was = $reader->inWords($this->kind, $details->whole($this->kind));
 
         return new Changed(
@@ -67,7 +76,11 @@ final readonly class SayDetail implements ProductChange
     private function ofPart(Product $product, Selection $where): Changed
     {
         if ($this->kind->isOfProduct()) {
-            throw new Refusal("{$this->kind->label()}: the whole product has the same. Change it in its details.", RefusalKind::Impossible, 'kind');
+            throw new Refusal(
+                "{$this->kind->label()}: the whole product has the same. Change it in its details.",
+                RefusalKind::Impossible,
+                'kind',
+            );
         }
         $part = $product->selected($where);
         if ($part->isNothing()) {
@@ -112,7 +125,11 @@ final readonly class SayDetail implements ProductChange
                 continue;
             }
             $sale = Sale::fromText($text, $product->prices->currency);
-            $price = $product->price($sku) ?? throw new Refusal($product->placeOf($sku).' has no price yet. Type one first; then a sale can be below it.', RefusalKind::Impossible, 'fields.0');
+            $price = $product->price($sku) ?? throw new Refusal(
+                $product->placeOf($sku).' has no price yet. Type one first; then a sale can be below it.',
+                RefusalKind::Impossible,
+                'fields.0',
+            );
             if (! $sale->isBelow($price)) {
                 throw UnreadablePrice::saleIsNotBelow($sale->price, $price, $product->placeOf($sku));
             }

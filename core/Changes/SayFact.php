@@ -38,7 +38,11 @@ final readonly class SayFact implements ProductChange
         $fact = $this->fact();
         foreach ($product->matrix->axes as $axis) {
             if ($fact->isNamed($axis->name)) {
-                throw new Refusal("{$axis->name} is an axis of this product: every SKU says its own.", RefusalKind::Impossible, 'name');
+                throw new Refusal(
+                    "{$axis->name} is an axis of this product: every SKU says its own.",
+                    RefusalKind::Impossible,
+                    'name',
+                );
             }
         }
         $was = Fact::named($product->state->details->facts, $fact->name);
@@ -55,8 +59,18 @@ final readonly class SayFact implements ProductChange
         $name = Name::of($this->name);
         $said = $this->kind->read($this->value);
         $unit = $this->kind === FactKind::Number ? trim($this->unit) : '';
-        if ($name->isEmpty() || $said === '' || $name->isLongerThan(self::LONGEST_NAME) || mb_strlen($said) > self::LONGEST_VALUE || mb_strlen($unit) > self::LONGEST_UNIT) {
-            throw new Refusal('A fact needs a name of up to '.self::LONGEST_NAME.' characters and what it says, up to '.self::LONGEST_VALUE.', such as Lining: cotton.', RefusalKind::Missing, 'name');
+        if (
+            $name->isEmpty()
+            || $said === ''
+            || $name->isLongerThan(self::LONGEST_NAME)
+            || mb_strlen($said) > self::LONGEST_VALUE
+            || mb_strlen($unit) > self::LONGEST_UNIT
+        ) {
+            throw new Refusal(
+                'A fact needs a name of up to '.self::LONGEST_NAME.' characters and what it says, up to '.self::LONGEST_VALUE.', such as Lining: cotton.',
+                RefusalKind::Missing,
+                'name',
+            );
         }
 
         return new Fact(0, $name->shown, $said, $this->kind, $unit, $this->isShown);

@@ -19,7 +19,10 @@ final readonly class SayText implements ProductChange
         $text = $this->what->read($this->typed);
         $details = $product->state->details;
 
-        return new Changed($product->state->withDetails($this->what->said($details, $text)), $this->inWords($text, $this->what->of($details)));
+        return new Changed(
+            $product->state->withDetails($this->what->said($details, $text)),
+            $this->inWords($text, $this->what->of($details)),
+        );
     }
 
     private function inWords(string $text, string $was): string

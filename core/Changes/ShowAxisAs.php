@@ -30,7 +30,8 @@ final readonly class ShowAxisAs implements ProductChange
             $product->state
                 ->withDetails($details->withOwnAxis($axis->id, $said))
                 ->withMatrix($product->matrix->withAxis($axis->shownAs($this->display ?? $usual))),
-            "Shoppers choose the {$axis->name} by ".($this->display ?? $usual)->inWords().($isUsual ? ', as the library says' : ''),
+            "Shoppers choose the {$axis->name} by ".($this->display ?? $usual)
+                ->inWords().($isUsual ? ', as the library says' : ''),
         );
     }
 }

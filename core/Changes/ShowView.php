@@ -22,7 +22,10 @@ final readonly class ShowView implements ProductChange
         $named = PictureWords::named($pictures);
 
         return new Changed(
-            $product->state->withChangedPictures(array_map(fn (Placement $picture): Placement => $picture->showing($this->view), $pictures)),
+            $product->state->withChangedPictures(array_map(
+                fn (Placement $picture): Placement => $picture->showing($this->view),
+                $pictures,
+            )),
             $named.($this->view === null ? ': no view' : ": view {$this->view->name}"),
         );
     }

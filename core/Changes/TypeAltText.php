@@ -20,10 +20,17 @@ final readonly class TypeAltText implements ProductChange
     public function on(Product $product, Catalog $catalog): Changed
     {
         if (mb_strlen($this->text) > self::LONGEST) {
-            throw new Refusal('The alt text can have '.self::LONGEST.' characters; this has '.mb_strlen($this->text).'.', RefusalKind::Unreadable, 'text');
+            throw new Refusal(
+                'The alt text can have '.self::LONGEST.' characters; this has '.mb_strlen($this->text).'.',
+                RefusalKind::Unreadable,
+                'text',
+            );
         }
         [$picture] = $product->pictures([$this->placementId]);
 
-        return new Changed($product->state->withChangedPictures([$picture->told(trim($this->text))]), "Alt text of {$picture->file}");
+        return new Changed(
+            $product->state->withChangedPictures([$picture->told(trim($this->text))]),
+            "Alt text of {$picture->file}",
+        );
     }
 }

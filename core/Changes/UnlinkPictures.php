@@ -25,7 +25,11 @@ final readonly class UnlinkPictures implements ProductChange
         $pictures = $product->pictures($this->placementIds);
         $part = $product->selected($this->everywhere ? Selection::whole() : $this->where);
         if ($part->isNothing()) {
-            throw new Refusal('Select where the pictures are to be unlinked, or send them back to the tray.', RefusalKind::Missing, 'selected');
+            throw new Refusal(
+                'Select where the pictures are to be unlinked, or send them back to the tray.',
+                RefusalKind::Missing,
+                'selected',
+            );
         }
         $unlinked = array_map(fn (Placement $picture): Placement => $picture->reaching(
             (new Simplifier())->simplify($picture->reach->subtract($part->reach, $product->matrix), $product->matrix),

@@ -34,9 +34,26 @@ final readonly class DetailChecks
         $details = $state->details;
         $this->prices = new PriceList($details->currency, $details->basePrice, $details->adjustments, $details->details, $state->matrix);
         $this->book = new StockBook($details->details, $state->matrix);
-        $skus = array_column(array_map(fn (Sku $sku): array => [$sku->cell->key, $sku], array_filter($state->skus, fn (Sku $sku): bool => $sku->isMade())), 1, 0);
-        $this->skus = array_map(fn (Combination $cell): Sku => $skus[$cell->key], $state->matrix->inOrder(array_map(fn (Sku $sku): Combination => $sku->cell, array_values($skus))));
-        $this->sold = array_column(array_map(fn (Sku $sku): array => [$sku->cell->key, $this->prices->price($sku->cell, $sku->price)], $this->skus), 1, 0);
+        $skus = array_column(
+            array_map(
+                fn (Sku $sku): array => [$sku->cell->key, $sku],
+                array_filter($state->skus, fn (Sku $sku): bool => $sku->isMade()),
+            ),
+            1,
+            0,
+        );
+        $this->skus = array_map(
+            fn (Combination $cell): Sku => $skus[$cell->key],
+            $state->matrix->inOrder(array_map(fn (Sku $sku): Combination => $sku->cell, array_values($skus))),
+        );
+        $this->sold = array_column(
+            array_map(
+                fn (Sku $sku): array => [$sku->cell->key, $this->prices->price($sku->cell, $sku->price)],
+                $this->skus,
+            ),
+            1,
+            0,
+        );
     }
 
     /** @return list<DetailFinding> what stops a release first, then what warns, then what advises */
@@ -70,19 +87,39 @@ final readonly class DetailChecks
                 DetailCheck::NoPrice,
                 fn (Sku $sku): bool => $this->sold[$sku->cell->key]->effective() === null && ! $this->sold[$sku->cell->key]->isBelowZero && ! $this->sold[$sku->cell->key]->isTooHigh,
             ),
-            $this->where(DetailCheck::BelowZero, fn (Sku $sku): bool => $sku->price === null && $this->sold[$sku->cell->key]->isBelowZero),
+            $this->where(
+                DetailCheck::BelowZero,
+                fn (Sku $sku): bool => $sku->price === null && $this->sold[$sku->cell->key]->isBelowZero,
+            ),
             $this->where(
                 DetailCheck::TooHigh,
                 fn (Sku $sku): bool => $sku->price === null && $this->sold[$sku->cell->key]->isTooHigh,
             ),
             $this->where(DetailCheck::SaleNotBelow, $this->hasDearSale(...)),
-            $this->where(DetailCheck::BelowCost, fn (Sku $sku): bool => $this->prices->margin($sku->cell, $this->sold[$sku->cell->key]->effective())?->amount()->amount->isNegative() === true),
+            $this->where(
+                DetailCheck::BelowCost,
+                fn (Sku $sku): bool => $this->prices->margin(
+                    $sku->cell,
+                    $this->sold[$sku->cell->key]->effective(),
+                )?->amount()->amount->isNegative() === true,
+            ),
             $this->where(DetailCheck::SaleBelowCost, $this->isSoldBelowCostInSale(...)),
-            $this->where(DetailCheck::NoOrder, fn (Sku $sku): bool => OrderLimits::of($least->at($sku->cell), $most->at($sku->cell))->areImpossible()),
+            $this->where(
+                DetailCheck::NoOrder,
+                fn (Sku $sku): bool => OrderLimits::of($least->at($sku->cell), $most->at($sku->cell))->areImpossible(),
+            ),
             $stock !== [] && array_filter($stock, fn (?int $units): bool => $units !== 0) === [] ? new DetailFinding(DetailCheck::AllSoldOut) : null,
-            $this->book->counting === Counting::None ? null : $this->where(DetailCheck::NotCounted, fn (Sku $sku): bool => $this->book->of($sku->cell, $sku->stock) === null),
+            $this->book->counting === Counting::None
+                ? null
+                : $this->where(
+                    DetailCheck::NotCounted,
+                    fn (Sku $sku): bool => $this->book->of($sku->cell, $sku->stock) === null,
+                ),
             $this->where(DetailCheck::NoGtin, fn (Sku $sku): bool => $sku->gtin === null),
-            $this->where(DetailCheck::RestrictedGtin, fn (Sku $sku): bool => $sku->gtin !== null && Gtin::restriction($sku->gtin) !== null),
+            $this->where(
+                DetailCheck::RestrictedGtin,
+                fn (Sku $sku): bool => $sku->gtin !== null && Gtin::restriction($sku->gtin) !== null,
+            ),
             $this->where(DetailCheck::NoWeight, fn (Sku $sku): bool => $sku->weightG === null),
         ];
     }

@@ -40,7 +40,18 @@ final readonly class Placement
     /** The same picture with another reach. */
     public function reaching(Reach $reach, Reach $hidden): self
     {
-        return new self($this->id, $this->file, $reach, $hidden, $this->view, $this->roles, $this->altText, $this->isStill, $this->crop, $this->photoId);
+        return new self(
+            $this->id,
+            $this->file,
+            $reach,
+            $hidden,
+            $this->view,
+            $this->roles,
+            $this->altText,
+            $this->isStill,
+            $this->crop,
+            $this->photoId,
+        );
     }
 
     /**
@@ -50,7 +61,18 @@ final readonly class Placement
      */
     public function doing(array $roles): self
     {
-        return new self($this->id, $this->file, $this->reach, $this->hidden, $this->view, $roles, $this->altText, $this->isStill, $this->crop, $this->photoId);
+        return new self(
+            $this->id,
+            $this->file,
+            $this->reach,
+            $this->hidden,
+            $this->view,
+            $roles,
+            $this->altText,
+            $this->isStill,
+            $this->crop,
+            $this->photoId,
+        );
     }
 
     /** The same picture with a role, or without it. */
@@ -64,13 +86,35 @@ final readonly class Placement
     /** The same picture showing another view, or none. */
     public function showing(?View $view): self
     {
-        return new self($this->id, $this->file, $this->reach, $this->hidden, $view, $this->roles, $this->altText, $this->isStill, $this->crop, $this->photoId);
+        return new self(
+            $this->id,
+            $this->file,
+            $this->reach,
+            $this->hidden,
+            $view,
+            $this->roles,
+            $this->altText,
+            $this->isStill,
+            $this->crop,
+            $this->photoId,
+        );
     }
 
     /** The same picture with a typed text; empty for the one that the pattern makes. */
     public function told(string $altText): self
     {
-        return new self($this->id, $this->file, $this->reach, $this->hidden, $this->view, $this->roles, $altText, $this->isStill, $this->crop, $this->photoId);
+        return new self(
+            $this->id,
+            $this->file,
+            $this->reach,
+            $this->hidden,
+            $this->view,
+            $this->roles,
+            $altText,
+            $this->isStill,
+            $this->crop,
+            $this->photoId,
+        );
     }
 
     /** The same picture without a typed text. */
@@ -82,13 +126,35 @@ final readonly class Placement
     /** The same picture with another focus and frame. */
     public function cropped(Crop $crop): self
     {
-        return new self($this->id, $this->file, $this->reach, $this->hidden, $this->view, $this->roles, $this->altText, $this->isStill, $crop->key(), $this->photoId);
+        return new self(
+            $this->id,
+            $this->file,
+            $this->reach,
+            $this->hidden,
+            $this->view,
+            $this->roles,
+            $this->altText,
+            $this->isStill,
+            $crop->key(),
+            $this->photoId,
+        );
     }
 
     /** The same place taken by another file. */
     public function replacedBy(int $photoId, string $file): self
     {
-        return new self($this->id, $file, $this->reach, $this->hidden, $this->view, $this->roles, $this->altText, $this->isStill, $this->crop, $photoId);
+        return new self(
+            $this->id,
+            $file,
+            $this->reach,
+            $this->hidden,
+            $this->view,
+            $this->roles,
+            $this->altText,
+            $this->isStill,
+            $this->crop,
+            $photoId,
+        );
     }
 
     /** Whether it is there to be read, not to show the goods. */

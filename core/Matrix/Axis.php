@@ -63,7 +63,15 @@ final readonly class Axis
     /** The same axis where shoppers choose from it otherwise. */
     public function shownAs(AxisDisplay $display): self
     {
-        return new self($this->id, $this->name, $this->kind, $this->values, $this->changesPicture, $display, $this->sleeping);
+        return new self(
+            $this->id,
+            $this->name,
+            $this->kind,
+            $this->values,
+            $this->changesPicture,
+            $display,
+            $this->sleeping,
+        );
     }
 
     /** Whether the product has the value at the moment. */

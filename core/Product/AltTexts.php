@@ -32,7 +32,12 @@ final readonly class AltTexts
         foreach ($this->linked() as $picture) {
             $made[$picture->id] = $this->product->altText($picture->untold());
         }
-        $sheet = ContactSheet::of($this->product->matrix, $this->product->madeCells(), $this->product->state->pictures, $this->product->galleries());
+        $sheet = ContactSheet::of(
+            $this->product->matrix,
+            $this->product->madeCells(),
+            $this->product->state->pictures,
+            $this->product->galleries(),
+        );
 
         return new AltCheck($sheet->strips, $this->all(), $made, $this->product->state->details->name);
     }
@@ -42,6 +47,9 @@ final readonly class AltTexts
     {
         $reaching = $this->product->galleries()->reaching();
 
-        return array_values(array_filter($this->product->state->pictures, fn (Placement $picture): bool => isset($reaching[$picture->id])));
+        return array_values(array_filter(
+            $this->product->state->pictures,
+            fn (Placement $picture): bool => isset($reaching[$picture->id]),
+        ));
     }
 }

@@ -71,10 +71,15 @@ final readonly class ChosenSkus
      */
     public function one(string $why): Sku
     {
-        return count($this->some()) === 1 ? $this->skus[0] : throw new Refusal("{$why}: select a single cell.", RefusalKind::Impossible, 'selected');
+        return count($this->some()) === 1
+            ? $this->skus[0]
+            : throw new Refusal("{$why}: select a single cell.", RefusalKind::Impossible, 'selected');
     }
 
-    /** @return ?int units that one of them can be sold from, which others may be sold from as well; null where nobody has counted them */
+    /**
+     * @return ?int units that one of them can be sold from, which others may be sold from as well; null where nobody
+     * has counted them
+     */
     public function units(Sku $sku): ?int
     {
         return $this->product->units($sku);

@@ -143,7 +143,15 @@ final class DocumentReader
             }
         }
 
-        return new Axis($known->id, $known->name, $known->kind, $values, $own->changesPicture ?? $known->changesPicture, $own->display ?? $known->display, $asleep);
+        return new Axis(
+            $known->id,
+            $known->name,
+            $known->kind,
+            $values,
+            $own->changesPicture ?? $known->changesPicture,
+            $own->display ?? $known->display,
+            $asleep,
+        );
     }
 
     private function sleepingAxis(Fields $fields): SleepingAxis
@@ -158,7 +166,15 @@ final class DocumentReader
             $label = $here->id === $stands?->id ? $value->textOrNone('label') ?? $here->label : $label;
         }
 
-        return new SleepingAxis($known->id, $placed, $stands?->id, $asleep, $known->name, $label, $this->ownAxis($fields)->changesPicture ?? $known->changesPicture);
+        return new SleepingAxis(
+            $known->id,
+            $placed,
+            $stands?->id,
+            $asleep,
+            $known->name,
+            $label,
+            $this->ownAxis($fields)->changesPicture ?? $known->changesPicture,
+        );
     }
 
     /** The value that a field names, of an axis of the document. */
@@ -170,7 +186,9 @@ final class DocumentReader
 
     private function ownAxis(Fields $fields): OwnAxis
     {
-        $display = $fields->textOrNone('own_display') === null ? null : $this->case(AxisDisplay::class, $fields, 'own_display');
+        $display = $fields->textOrNone('own_display') === null
+            ? null
+            : $this->case(AxisDisplay::class, $fields, 'own_display');
 
         return new OwnAxis($fields->isTrueOrNone('own_changes_picture'), $display);
     }
@@ -245,7 +263,10 @@ final class DocumentReader
 
     private function swatch(Fields $fields): Swatch
     {
-        $plain = $fields->reading('colors', fn (): Swatch => Swatch::of(...array_map(Srgb::fromHex(...), $fields->texts('colors'))));
+        $plain = $fields->reading(
+            'colors',
+            fn (): Swatch => Swatch::of(...array_map(Srgb::fromHex(...), $fields->texts('colors'))),
+        );
         if ($fields->textOrNone('pattern') !== null) {
             return $plain->inTile($this->case(Tile::class, $fields, 'pattern'));
         }
@@ -267,7 +288,9 @@ final class DocumentReader
                 $percent = $value->textOrNone('adds_percent');
                 $adds = new Adjustment(
                     $this->money($value, 'adds', $currency),
-                    $percent === null ? null : $value->reading('adds_percent', fn (): BigDecimal => Adjustment::percentage($percent)),
+                    $percent === null
+                        ? null
+                        : $value->reading('adds_percent', fn (): BigDecimal => Adjustment::percentage($percent)),
                 );
                 if ($adds->amount !== null || $adds->percent !== null) {
                     $adjustments[$this->value($axis, $value, 'value')->id] = $adds;
@@ -311,7 +334,13 @@ final class DocumentReader
                     $this->reach($fields, 'reach'),
                     $this->reach($fields, 'hidden'),
                     $this->view($fields),
-                    array_map(fn (string $role): Role => Role::tryFrom($role) ?? throw $fields->amiss('roles', "there is no role “{$role}”"), $fields->texts('roles')),
+                    array_map(
+                        fn (string $role): Role => Role::tryFrom($role) ?? throw $fields->amiss(
+                            'roles',
+                            "there is no role “{$role}”",
+                        ),
+                        $fields->texts('roles'),
+                    ),
                     $fields->text('alt_text'),
                     $fields->isTrue('still'),
                     $fields->text('crop'),
@@ -336,19 +365,32 @@ final class DocumentReader
 
     private function fact(Fields $fields): Fact
     {
-        return new Fact(0, $fields->text('name'), $fields->text('value'), $this->case(FactKind::class, $fields, 'kind'), $fields->text('unit'), $fields->isTrue('shown'));
+        return new Fact(
+            0,
+            $fields->text('name'),
+            $fields->text('value'),
+            $this->case(FactKind::class, $fields, 'kind'),
+            $fields->text('unit'),
+            $fields->isTrue('shown'),
+        );
     }
 
     private function detail(Fields $fields): ReachedDetail
     {
-        return new ReachedDetail($this->case(DetailKind::class, $fields, 'kind'), $this->reach($fields, 'reach'), $fields->text('text'));
+        return new ReachedDetail(
+            $this->case(DetailKind::class, $fields, 'kind'),
+            $this->reach($fields, 'reach'),
+            $fields->text('text'),
+        );
     }
 
     private function shot(Fields $fields): ?Shot
     {
         $view = $this->view($fields);
 
-        return $view === null ? null : new Shot($view, $this->case(Need::class, $fields, 'need'), $fields->text('reason'));
+        return $view === null
+            ? null
+            : new Shot($view, $this->case(Need::class, $fields, 'need'), $fields->text('reason'));
     }
 
     private function view(Fields $fields): ?View
@@ -416,7 +458,10 @@ final class DocumentReader
         $known = $this->axes[$axis] ?? throw $fields->amiss($axis, 'the product has no such axis');
 
         return [$known->id, array_map(
-            fn (string $value): int => $known->named($value)->id ?? throw $fields->amiss($axis, "there is no value “{$value}”"),
+            fn (string $value): int => $known->named($value)->id ?? throw $fields->amiss(
+                $axis,
+                "there is no value “{$value}”",
+            ),
             $values,
         )];
     }
@@ -439,6 +484,9 @@ final class DocumentReader
      */
     private function case(string $enum, Fields $fields, string $name): mixed
     {
-        return $enum::tryFrom($fields->text($name)) ?? throw $fields->amiss($name, "“{$fields->text($name)}” is not known");
+        return $enum::tryFrom($fields->text($name)) ?? throw $fields->amiss(
+            $name,
+            "“{$fields->text($name)}” is not known",
+        );
     }
 }

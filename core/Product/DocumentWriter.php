@@ -39,7 +39,9 @@ final readonly class DocumentWriter
             'version' => ProductDocument::VERSION,
             'code' => $details->code,
             'name' => $details->name,
-            'description' => (new Description($details->description))->renamed(fn (int $id): string => Description::place(($places[$id] ?? -1) + 1)),
+            'description' => (new Description($details->description))->renamed(
+                fn (int $id): string => Description::place(($places[$id] ?? -1) + 1),
+            ),
             'brand' => $details->brand,
             'category' => $details->category,
             'currency' => $details->currency->code,
@@ -51,7 +53,10 @@ final readonly class DocumentWriter
                 'reason' => $shot->reason,
             ], $details->shots),
             'code_pattern' => $details->codePattern?->name,
-            'axes' => array_map($this->axis(...), [...$this->state->matrix->axes, ...array_values($this->state->matrix->sleeping)]),
+            'axes' => array_map(
+                $this->axis(...),
+                [...$this->state->matrix->axes, ...array_values($this->state->matrix->sleeping)],
+            ),
             'left_out' => $this->reach(Reach::leftOutOf($this->state->matrix)),
             'opening' => $details->openingCell === null ? null : $this->choice($details->openingCell),
             'skus' => array_map($this->sku(...), $this->state->skus),
@@ -177,7 +182,10 @@ final readonly class DocumentWriter
         return array_map(function (array $clause): object {
             $named = [];
             foreach ($clause as $axisId => $valueIds) {
-                $named[$this->known($axisId)->name] = array_map(fn (int $id): string => $this->valueName($axisId, $id), $valueIds);
+                $named[$this->known($axisId)->name] = array_map(
+                    fn (int $id): string => $this->valueName($axisId, $id),
+                    $valueIds,
+                );
             }
 
             return (object) $named;
@@ -193,7 +201,8 @@ final readonly class DocumentWriter
     {
         $axis = $this->known($axisId);
 
-        return $axis->value($valueId)->label ?? throw UnreadableDocument::unknownHere("a value of {$axis->name} ({$valueId})");
+        return $axis->value($valueId)->label
+            ?? throw UnreadableDocument::unknownHere("a value of {$axis->name} ({$valueId})");
     }
 
     private function checksum(int $photoId): string

@@ -57,7 +57,9 @@ final readonly class Fields
 
     public function fieldsOrNone(string $name): ?self
     {
-        return $this->value($name) === null ? null : new self($this->object($this->value($name), $name), $this->at($name));
+        return $this->value($name) === null
+            ? null
+            : new self($this->object($this->value($name), $name), $this->at($name));
     }
 
     /** @return list<self> */
@@ -75,7 +77,10 @@ final readonly class Fields
     /** @return list<string> */
     public function texts(string $name): array
     {
-        $isText = fn (mixed $one): string => is_string($one) ? $one : throw $this->amiss($name, 'a list of texts is expected');
+        $isText = fn (mixed $one): string => is_string($one) ? $one : throw $this->amiss(
+            $name,
+            'a list of texts is expected',
+        );
 
         return array_map($isText, $this->list($name));
     }

@@ -31,7 +31,10 @@ final readonly class IndexedAxis
         public array $values = [],
     ) {
         $this->byId = array_column($values, null, 'id');
-        $this->byName = array_combine(array_map(fn (Value $value): string => Name::of($value->label)->folded, $values), $values);
+        $this->byName = array_combine(
+            array_map(fn (Value $value): string => Name::of($value->label)->folded, $values),
+            $values,
+        );
     }
 
     public function value(int $id): ?Value
@@ -47,6 +50,13 @@ final readonly class IndexedAxis
 
     public function with(Value $value): self
     {
-        return new self($this->id, $this->name, $this->kind, $this->changesPicture, $this->display, [...$this->values, $value]);
+        return new self(
+            $this->id,
+            $this->name,
+            $this->kind,
+            $this->changesPicture,
+            $this->display,
+            [...$this->values, $value],
+        );
     }
 }

@@ -30,7 +30,16 @@ final readonly class Lacking
 
     public static function axis(IndexedAxis $axis): self
     {
-        return new self(LackingKind::Axis, $axis->id, $axis->name, '', '', $axis->kind, $axis->changesPicture, $axis->display);
+        return new self(
+            LackingKind::Axis,
+            $axis->id,
+            $axis->name,
+            '',
+            '',
+            $axis->kind,
+            $axis->changesPicture,
+            $axis->display,
+        );
     }
 
     public static function value(int $id, string $name, string $axis, string $code): self

@@ -36,7 +36,10 @@ final readonly class LibraryIndex
         array $photos = [],
     ) {
         $this->axes = array_column($axes, null, 'id');
-        $this->byName = array_combine(array_map(fn (IndexedAxis $axis): string => Name::of($axis->name)->folded, $axes), $axes);
+        $this->byName = array_combine(
+            array_map(fn (IndexedAxis $axis): string => Name::of($axis->name)->folded, $axes),
+            $axes,
+        );
         $this->photos = $photos;
         $this->bySum = array_flip($photos);
     }

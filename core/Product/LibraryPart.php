@@ -7,7 +7,9 @@ namespace Core\Product;
 use Core\Gallery\AltText;
 use Core\Gallery\ShotList;
 
-/** What a product uses of the library beside its axes and values, which the state has under the product's own labels. */
+/**
+ * What a product uses of the library beside its axes and values, which the state has under the product's own labels.
+ */
 final readonly class LibraryPart
 {
     /**

@@ -22,7 +22,10 @@ final readonly class PictureNames
     {
         $here = array_column($state->pictures, 'file', 'photoId');
 
-        return new self($here, array_fill_keys(array_map(mb_strtolower(...), array_column($state->pictures, 'file')), true));
+        return new self(
+            $here,
+            array_fill_keys(array_map(mb_strtolower(...), array_column($state->pictures, 'file')), true),
+        );
     }
 
     /** The name that a photo has in the product; null where it is not there. */

@@ -56,7 +56,13 @@ final class Product
     ) {
         $this->matrix = $state->matrix;
         $details = $state->details;
-        $this->prices = new PriceList($details->currency, $details->basePrice, $details->adjustments, $details->details, $state->matrix);
+        $this->prices = new PriceList(
+            $details->currency,
+            $details->basePrice,
+            $details->adjustments,
+            $details->details,
+            $state->matrix,
+        );
         $this->book = new StockBook($details->details, $state->matrix);
         $byKey = [];
         foreach ($state->skus as $sku) {
@@ -127,7 +133,12 @@ final class Product
 
     public function galleries(): Galleries
     {
-        return $this->galleries ??= new Galleries($this->matrix, $this->madeCells(), $this->state->pictures, $this->opens());
+        return $this->galleries ??= new Galleries(
+            $this->matrix,
+            $this->madeCells(),
+            $this->state->pictures,
+            $this->opens(),
+        );
     }
 
     /** What a SKU shows; a retired one by its own values, whatever the product stands at meanwhile. */
@@ -168,7 +179,9 @@ final class Product
     {
         $list = $this->library->shotList;
 
-        return $list === null ? null : $this->coverage ??= Coverage::of($this->matrix, $this->madeCells(), $this->galleries(), $list);
+        return $list === null
+            ? null
+            : $this->coverage ??= Coverage::of($this->matrix, $this->madeCells(), $this->galleries(), $list);
     }
 
     /** The text that stands for a picture: typed, else made by the library's pattern. */
@@ -189,7 +202,10 @@ final class Product
      */
     public function pictures(array $ids): array
     {
-        $chosen = array_values(array_filter($this->state->pictures, fn (Placement $picture): bool => in_array($picture->id, $ids, true)));
+        $chosen = array_values(array_filter(
+            $this->state->pictures,
+            fn (Placement $picture): bool => in_array($picture->id, $ids, true),
+        ));
         if ($ids === [] || $chosen === []) {
             throw $ids === [] ? new Refusal('Mark a picture first.', RefusalKind::Missing) : self::pictureIsGone();
         }
@@ -199,7 +215,10 @@ final class Product
 
     private static function pictureIsGone(): Refusal
     {
-        return new Refusal('One of these pictures is no longer in this product. Look at the tray again.', RefusalKind::Gone);
+        return new Refusal(
+            'One of these pictures is no longer in this product. Look at the tray again.',
+            RefusalKind::Gone,
+        );
     }
 
     /**
@@ -209,7 +228,10 @@ final class Product
      */
     public function axis(int $axisId): Axis
     {
-        return $this->matrix->axis($axisId) ?? throw new Refusal('This axis is no longer on the product. Look at its axes again.', RefusalKind::Gone);
+        return $this->matrix->axis($axisId) ?? throw new Refusal(
+            'This axis is no longer on the product. Look at its axes again.',
+            RefusalKind::Gone,
+        );
     }
 
     /** Whether a picture reaches anything that the product has. */
@@ -232,7 +254,10 @@ final class Product
         return $sale !== null && $sale->isOn($day) && $sale->isBelow($this->price($sku)) ? $sale : null;
     }
 
-    /** @return ?int units that a SKU can be sold from, which others may be sold from as well; null where nobody has counted them */
+    /**
+     * @return ?int units that a SKU can be sold from, which others may be sold from as well; null where nobody has
+     * counted them
+     */
     public function units(Sku $sku): ?int
     {
         return $this->book->of($sku->cell, $sku->stock);
@@ -259,6 +284,7 @@ final class Product
     /** What is said of a SKU, as the reader keeps it; empty for nothing. */
     public function said(DetailKind $kind, Sku $sku): string
     {
-        return ($this->finders[$kind->value] ??= $this->state->details->details->finder($kind, $this->matrix))->at($sku->cell);
+        return ($this->finders[$kind->value] ??= $this->state->details->details->finder($kind, $this->matrix))
+            ->at($sku->cell);
     }
 }

@@ -43,7 +43,8 @@ final readonly class ProductDetails
      * @param  array<int, Adjustment>  $adjustments  by value id: what it adds to the price of its SKUs
      * @param  Details  $details  what else is said of it and its parts
      * @param  ?LibraryRef  $codePattern  by which codes of its SKUs are made; null for the usual one
-     * @param  array<int, string>  $sleepingLabels  by value id: what it calls values that sleep, where it is not what the library calls them
+     * @param  array<int, string>  $sleepingLabels  by value id: what it calls values that sleep, where it is not what
+     * the library calls them
      */
     public function __construct(
         public string $name,
@@ -84,7 +85,10 @@ final readonly class ProductDetails
     /** The same with a fact, in the place of what is said under its name; a new one comes last. */
     public function withFact(Fact $fact): self
     {
-        $facts = array_map(fn (Fact $own): Fact => $own->isNamed($fact->name) ? $own->saying($fact) : $own, $this->facts);
+        $facts = array_map(
+            fn (Fact $own): Fact => $own->isNamed($fact->name) ? $own->saying($fact) : $own,
+            $this->facts,
+        );
 
         return $this->with(['facts' => Fact::named($facts, $fact->name) === null ? [...$facts, $fact] : $facts]);
     }

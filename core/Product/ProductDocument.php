@@ -34,7 +34,10 @@ final readonly class ProductDocument
     {
         $data = (new DocumentWriter($state, $library))->write();
 
-        return self::fromJson(json_encode($data, JSON_THROW_ON_ERROR | JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES));
+        return self::fromJson(json_encode(
+            $data,
+            JSON_THROW_ON_ERROR | JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES,
+        ));
     }
 
     /** @throws UnreadableDocument where it is no document of a product, or one of a newer version */
@@ -45,7 +48,11 @@ final readonly class ProductDocument
         } catch (JsonException $fault) {
             throw UnreadableDocument::noDocument("it is no JSON ({$fault->getMessage()})");
         }
-        if (! $data instanceof stdClass || ($data->format ?? null) !== self::FORMAT || ! is_int($data->version ?? null)) {
+        if (
+            ! $data instanceof stdClass
+            || ($data->format ?? null) !== self::FORMAT
+            || ! is_int($data->version ?? null)
+        ) {
             throw UnreadableDocument::noDocument('it does not say “format”: “'.self::FORMAT.'” and its version');
         }
         if ($data->version > self::VERSION) {

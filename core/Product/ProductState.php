@@ -27,7 +27,8 @@ final readonly class ProductState
     }
 
     /**
-     * The same setup for another product: axes, values, labels, rules, openings and how shoppers choose, and SKUs in the
+     * The same setup for another product: axes, values, labels, rules, openings and how shoppers choose, and SKUs in
+     * the
      * same cells with no number of their own; no picture, and no swatch of its own, as its cloth is another.
      */
     public function asSetupOf(ProductDetails $details): self
@@ -47,7 +48,12 @@ final readonly class ProductState
     {
         $byId = array_column($changed, null, 'id');
 
-        return new self($this->details, $this->matrix, array_map(fn (Sku $sku): Sku => $byId[$sku->id] ?? $sku, $this->skus), $this->pictures);
+        return new self(
+            $this->details,
+            $this->matrix,
+            array_map(fn (Sku $sku): Sku => $byId[$sku->id] ?? $sku, $this->skus),
+            $this->pictures,
+        );
     }
 
     public function withDetails(ProductDetails $details): self
@@ -75,7 +81,10 @@ final readonly class ProductState
     {
         $byId = array_column($changed, null, 'id');
 
-        return $this->withPictures(array_map(fn (Placement $picture): Placement => $byId[$picture->id] ?? $picture, $this->pictures));
+        return $this->withPictures(array_map(
+            fn (Placement $picture): Placement => $byId[$picture->id] ?? $picture,
+            $this->pictures,
+        ));
     }
 
     /** @return list<int> ids of its pictures, in the one order */

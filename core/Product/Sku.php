@@ -52,31 +52,91 @@ final readonly class Sku
     /** The same with a price of its own; null to follow the product. */
     public function priceOf(?Money $price): self
     {
-        return new self($this->id, $this->cell, $this->state, $this->code, $price, $this->stock, $this->gtin, $this->weightG, $this->combination, $this->isCodeTyped, $this->retiredAt);
+        return new self(
+            $this->id,
+            $this->cell,
+            $this->state,
+            $this->code,
+            $price,
+            $this->stock,
+            $this->gtin,
+            $this->weightG,
+            $this->combination,
+            $this->isCodeTyped,
+            $this->retiredAt,
+        );
     }
 
     /** @param  ?int  $units  counted for it alone; null where nobody has counted them */
     public function counted(?int $units): self
     {
-        return new self($this->id, $this->cell, $this->state, $this->code, $this->price, $units, $this->gtin, $this->weightG, $this->combination, $this->isCodeTyped, $this->retiredAt);
+        return new self(
+            $this->id,
+            $this->cell,
+            $this->state,
+            $this->code,
+            $this->price,
+            $units,
+            $this->gtin,
+            $this->weightG,
+            $this->combination,
+            $this->isCodeTyped,
+            $this->retiredAt,
+        );
     }
 
     /** The same with a GTIN, or without. */
     public function numbered(?string $gtin): self
     {
-        return new self($this->id, $this->cell, $this->state, $this->code, $this->price, $this->stock, $gtin, $this->weightG, $this->combination, $this->isCodeTyped, $this->retiredAt);
+        return new self(
+            $this->id,
+            $this->cell,
+            $this->state,
+            $this->code,
+            $this->price,
+            $this->stock,
+            $gtin,
+            $this->weightG,
+            $this->combination,
+            $this->isCodeTyped,
+            $this->retiredAt,
+        );
     }
 
     /** @param  ?int  $grams  null where nobody has weighed it */
     public function weighed(?int $grams): self
     {
-        return new self($this->id, $this->cell, $this->state, $this->code, $this->price, $this->stock, $this->gtin, $grams, $this->combination, $this->isCodeTyped, $this->retiredAt);
+        return new self(
+            $this->id,
+            $this->cell,
+            $this->state,
+            $this->code,
+            $this->price,
+            $this->stock,
+            $this->gtin,
+            $grams,
+            $this->combination,
+            $this->isCodeTyped,
+            $this->retiredAt,
+        );
     }
 
     /** The same with a code that somebody typed, or that a pattern made. */
     public function coded(string $code, bool $isTyped = true): self
     {
-        return new self($this->id, $this->cell, $this->state, $code, $this->price, $this->stock, $this->gtin, $this->weightG, $this->combination, $isTyped, $this->retiredAt);
+        return new self(
+            $this->id,
+            $this->cell,
+            $this->state,
+            $code,
+            $this->price,
+            $this->stock,
+            $this->gtin,
+            $this->weightG,
+            $this->combination,
+            $isTyped,
+            $this->retiredAt,
+        );
     }
 
     /** As a change of prices sees it. */

@@ -21,7 +21,9 @@ final class UnreadableDocument extends CoreException
 
     public static function newer(int $version, int $known): self
     {
-        return new self("This document was written by a newer version ({$version}); this one reads up to {$known}. Update first.");
+        return new self(
+            "This document was written by a newer version ({$version}); this one reads up to {$known}. Update first.",
+        );
     }
 
     /** @param  string  $place  such as "axes 2, values 3" */

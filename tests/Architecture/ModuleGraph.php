@@ -122,11 +122,30 @@ final class ModuleGraph
                 // One that passes a level goes around what stands there.
                 $bow = $toY - $y > self::RISE ? intdiv(self::WIDTH + self::GAP, 2) + 6 : 0;
                 [$fromX, $fromY, $endX] = [$x + self::WIDTH / 2, $y + self::HEIGHT, $toX + self::WIDTH / 2];
-                $svg .= sprintf("<path d=\"M%d %dC%d %d %d %d %d %d\" stroke=\"#8a8f98\" fill=\"none\"/>\n", $fromX, $fromY, $fromX + $bow, $fromY + 24, $endX + $bow, $toY - 24, $endX, $toY);
+                $svg .= sprintf(
+                    "<path d=\"M%d %dC%d %d %d %d %d %d\" stroke=\"#8a8f98\" fill=\"none\"/>\n",
+                    $fromX,
+                    $fromY,
+                    $fromX + $bow,
+                    $fromY + 24,
+                    $endX + $bow,
+                    $toY - 24,
+                    $endX,
+                    $toY,
+                );
             }
         }
         foreach ($places as $module => [$x, $y]) {
-            $svg .= sprintf("<rect x=\"%d\" y=\"%d\" width=\"%d\" height=\"%d\" rx=\"4\" fill=\"#eef0f6\" stroke=\"#3d4a7a\"/><text x=\"%d\" y=\"%d\" text-anchor=\"middle\" fill=\"#1d2230\">%s</text>\n", $x, $y, self::WIDTH, self::HEIGHT, $x + self::WIDTH / 2, $y + 20, $module);
+            $svg .= sprintf(
+                "<rect x=\"%d\" y=\"%d\" width=\"%d\" height=\"%d\" rx=\"4\" fill=\"#eef0f6\" stroke=\"#3d4a7a\"/><text x=\"%d\" y=\"%d\" text-anchor=\"middle\" fill=\"#1d2230\">%s</text>\n",
+                $x,
+                $y,
+                self::WIDTH,
+                self::HEIGHT,
+                $x + self::WIDTH / 2,
+                $y + 20,
+                $module,
+            );
         }
 
         return $svg.sprintf("<text x=\"%d\" y=\"20\" fill=\"#5b616e\">%s/</text>\n", $left + self::MARGIN, $name);

@@ -13,7 +13,18 @@ final class Purity
     /** Refusals that carry more extend it. */
     private const OPEN = ['Refusal'];
 
-    private const CLASSES = ['Closure', 'DomainException', 'JsonException', 'Locale', 'Normalizer', 'NumberFormatter', 'ResourceBundle', 'SplMinHeap', 'Transliterator', 'stdClass'];
+    private const CLASSES = [
+        'Closure',
+        'DomainException',
+        'JsonException',
+        'Locale',
+        'Normalizer',
+        'NumberFormatter',
+        'ResourceBundle',
+        'SplMinHeap',
+        'Transliterator',
+        'stdClass',
+    ];
 
     private const EXTENSIONS = ['Core', 'ctype', 'intl', 'json', 'mbstring', 'pcre', 'SPL', 'standard', 'bcmath'];
 

@@ -105,7 +105,11 @@ it('finds an arrow that goes up, and a module that is not known', function (stri
     'the core asks the application' => ['Core\Gallery', 'App\Models\Product', ['goes up to App\Models\Product']],
     'a model asks the catalog' => ['App\Models', 'App\Catalog\Usage', ['goes up to App\Catalog\Usage']],
     'the catalog asks an Action' => ['App\Catalog', 'App\Actions\SetStock', ['goes up to App\Actions\SetStock']],
-    'the catalog asks the history' => ['App\Catalog', 'App\Changing\UnitOfWork', ['goes up to App\Changing\UnitOfWork']],
+    'the catalog asks the history' => [
+        'App\Catalog',
+        'App\Changing\UnitOfWork',
+        ['goes up to App\Changing\UnitOfWork'],
+    ],
     'an Action asks a screen' => ['App\Actions', 'App\Http\Lens', ['goes up to App\Http\Lens']],
     'a file asks a screen' => ['App\Files', 'App\Http\Screens\PictureLinks', ['goes up to App\Http\Screens\PictureLinks']],
     'the command line asks the screens' => ['App\Console', 'App\Http\BoardRequest', ['goes up to App\Http\BoardRequest']],

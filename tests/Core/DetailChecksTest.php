@@ -30,13 +30,39 @@ function complete(?Details $details = null, array $adjustments = [], ?Closure $s
 {
     $euro = Currency::of('EUR');
     $matrix = Samples::smock(['Moss', 'Clay'], ['S', 'M'], []);
-    $skus = array_map(fn (Combination $cell, int $at): Sku => new Sku($at + 1, $cell, SkuState::Made, "C-{$at}", null, 5, Gtin::fromBody('40063810000'.$at), 350), $matrix->combinations(), array_keys($matrix->combinations()));
+    $skus = array_map(
+        fn (Combination $cell, int $at): Sku =>
+            new Sku($at + 1, $cell, SkuState::Made, "C-{$at}", null, 5, Gtin::fromBody('40063810000'.$at), 350),
+        $matrix->combinations(),
+        array_keys($matrix->combinations()),
+    );
 
     return new ProductState(
-        new ProductDetails('Smock', 'SMOCK', $euro, $description, 'Thrumbury', $category, Money::of('49', $euro), adjustments: $adjustments, details: ($details ?? new Details())->withWhole(DetailKind::ShortText, 'A smock.')),
+        new ProductDetails(
+            'Smock',
+            'SMOCK',
+            $euro,
+            $description,
+            'Thrumbury',
+            $category,
+            Money::of('49', $euro),
+            adjustments: $adjustments,
+            details: ($details ?? new Details())->withWhole(DetailKind::ShortText, 'A smock.'),
+        ),
         $matrix,
         $sku === null ? $skus : array_map($sku, $skus),
-        array_map(fn (int $id): Placement => new Placement($id, 'front.jpg', Reach::everything(), Reach::nothing(), view: View::usual('front'), photoId: $id), $pictures),
+        array_map(
+            fn (int $id): Placement =>
+                new Placement(
+                    $id,
+                    'front.jpg',
+                    Reach::everything(),
+                    Reach::nothing(),
+                    view: View::usual('front'),
+                    photoId: $id,
+                ),
+            $pictures,
+        ),
     );
 }
 
@@ -55,10 +81,51 @@ it('finds what is missing or cannot be meant, the worst first', function (Produc
 })->with([
     'texts' => [fn () => complete(description: ' ', category: ''), ['category.missing', 'description.missing']],
     'pictures' => [fn () => complete(pictures: []), ['picture.none']],
-    'numbers of some' => [fn () => complete(sku: fn (Sku $sku) => new Sku($sku->id, $sku->cell, $sku->state, $sku->code, stock: null, gtin: $sku->id === 1 ? null : $sku->gtin)), ['stock.not-counted 4', 'gtin.missing 1', 'weight.missing 4']],
-    'sold out' => [fn () => complete(sku: fn (Sku $sku) => new Sku($sku->id, $sku->cell, $sku->state, $sku->code, stock: 0, gtin: $sku->gtin, weightG: 1)), ['stock.all-sold-out']],
-    'restricted' => [fn () => complete(sku: fn (Sku $sku) => new Sku($sku->id, $sku->cell, $sku->state, $sku->code, stock: 1, gtin: Gtin::fromBody('20000000000'.$sku->id), weightG: 1)), ['gtin.restricted 4']],
-    'retired only' => [fn () => complete(sku: fn (Sku $sku) => new Sku($sku->id, $sku->cell, SkuState::Retired, $sku->code)), ['sku.none']],
+    'numbers of some' => [
+        fn () => complete(
+            sku: fn (Sku $sku) => new Sku(
+                $sku->id,
+                $sku->cell,
+                $sku->state,
+                $sku->code,
+                stock: null,
+                gtin: $sku->id === 1 ? null : $sku->gtin,
+            ),
+        ),
+        ['stock.not-counted 4', 'gtin.missing 1', 'weight.missing 4'],
+    ],
+    'sold out' => [
+        fn () => complete(
+            sku: fn (Sku $sku) => new Sku(
+                $sku->id,
+                $sku->cell,
+                $sku->state,
+                $sku->code,
+                stock: 0,
+                gtin: $sku->gtin,
+                weightG: 1,
+            ),
+        ),
+        ['stock.all-sold-out'],
+    ],
+    'restricted' => [
+        fn () => complete(
+            sku: fn (Sku $sku) => new Sku(
+                $sku->id,
+                $sku->cell,
+                $sku->state,
+                $sku->code,
+                stock: 1,
+                gtin: Gtin::fromBody('20000000000'.$sku->id),
+                weightG: 1,
+            ),
+        ),
+        ['gtin.restricted 4'],
+    ],
+    'retired only' => [
+        fn () => complete(sku: fn (Sku $sku) => new Sku($sku->id, $sku->cell, SkuState::Retired, $sku->code)),
+        ['sku.none'],
+    ],
     'below zero' => [fn () => complete(adjustments: [11 => new Adjustment(Money::of('-50', Currency::of('EUR')))]), ['price.below-zero 2']],
     'a sale below cost' => [
         fn () => complete(

@@ -93,7 +93,8 @@ it('lets a new value follow the product, and parts keep what they say when the p
     $larger = Samples::smock(['Moss', 'Clay', 'Slate', 'Oat'], ['S', 'M', 'L', 'XL', 'XXL']);
 
     expect(array_count_values(said($details, $larger)))->toBe(['24.00' => 5, '21.00' => 15])
-        ->and(array_column($details->texts(new DetailReader(Currency::of('EUR')), $matrix), 'words', 'name'))->toBe(['Cost' => '21.00', 'Cost, Moss' => '24.00'])
+        ->and(array_column($details->texts(new DetailReader(Currency::of('EUR')), $matrix), 'words', 'name'))
+            ->toBe(['Cost' => '21.00', 'Cost, Moss' => '24.00'])
         ->and(array_count_values(said($details->withWhole(DetailKind::Cost, '24.00'), $matrix)))->toBe(['24.00' => 12])
         ->and(array_count_values(
             said($details->with(DetailKind::Cost, Reach::everything(), '9.00', $matrix), $matrix),

@@ -24,7 +24,14 @@ use Tests\Core\Samples;
 
 function smockSku(string $code, Combination $cell, bool $isMade, string $price, ?int $stock): Sku
 {
-    return new Sku(0, $cell, $isMade ? SkuState::Made : SkuState::Retired, $code, $price === '' ? null : Money::of($price, Currency::of('EUR')), $stock);
+    return new Sku(
+        0,
+        $cell,
+        $isMade ? SkuState::Made : SkuState::Retired,
+        $code,
+        $price === '' ? null : Money::of($price, Currency::of('EUR')),
+        $stock,
+    );
 }
 
 /**
@@ -33,7 +40,11 @@ function smockSku(string $code, Combination $cell, bool $isMade, string $price, 
  */
 function withIds(array $skus): array
 {
-    return array_map(fn (int $id, Sku $sku): Sku => new Sku($id, $sku->cell, $sku->state, $sku->code, $sku->price, $sku->stock), array_keys($skus), $skus);
+    return array_map(
+        fn (int $id, Sku $sku): Sku => new Sku($id, $sku->cell, $sku->state, $sku->code, $sku->price, $sku->stock),
+        array_keys($skus),
+        $skus,
+    );
 }
 
 /** @param  array<string, string>  $facts  name => what it says */
@@ -41,13 +52,28 @@ function smockDetails(string $name = 'Smock', array $facts = []): ProductDetails
 {
     $said = array_map(fn (string $fact, string $value): Fact => new Fact(0, $fact, $value), array_keys($facts), $facts);
 
-    return new ProductDetails($name, 'SMOCK', Currency::of('EUR'), basePrice: Money::of('49', Currency::of('EUR')), facts: $said);
+    return new ProductDetails(
+        $name,
+        'SMOCK',
+        Currency::of('EUR'),
+        basePrice: Money::of('49', Currency::of('EUR')),
+        facts: $said,
+    );
 }
 
 /** The same picture, of a photo that is kept, under an id of its own or a new one. */
 function photographed(Placement $placement, int $photoId, ?int $id = null): Placement
 {
-    return new Placement($id ?? $placement->id, $placement->file, $placement->reach, $placement->hidden, $placement->view, $placement->roles, $placement->altText, photoId: $photoId);
+    return new Placement(
+        $id ?? $placement->id,
+        $placement->file,
+        $placement->reach,
+        $placement->hidden,
+        $placement->view,
+        $placement->roles,
+        $placement->altText,
+        photoId: $photoId,
+    );
 }
 
 /** A smock in two colors, a SKU in each, and two pictures; the arguments say what is different. */
@@ -66,7 +92,10 @@ function smockState(?Matrix $matrix = null, array $skus = [], array $pictures = 
             1 => smockSku('A-1', Combination::of([1 => 11, 2 => 21]), true, '49.00', 10),
             2 => smockSku('A-2', Combination::of([1 => 12, 2 => 21]), true, '49.00', 10),
         ])),
-        array_map(fn (Placement $placement): Placement => photographed($placement, 100 + $placement->id), array_values(array_filter($pictures))),
+        array_map(
+            fn (Placement $placement): Placement => photographed($placement, 100 + $placement->id),
+            array_values(array_filter($pictures)),
+        ),
     );
 }
 
@@ -143,8 +172,18 @@ it('is none exactly where two states are the same, and says what it was about', 
     $eur = Currency::of('EUR');
     $cases = [
         'price' => smockState(details: new ProductDetails('Smock', 'SMOCK', $eur, basePrice: Money::of('50', $eur))),
-        'what shoppers see first' => smockState(details: new ProductDetails('Smock', 'SMOCK', $eur, basePrice: Money::of('49', $eur), openings: [1 => 12])),
-        'shot list' => smockState(details: new ProductDetails('Smock', 'SMOCK', $eur, basePrice: Money::of('49', $eur), shotList: new LibraryRef(3, 'Garments'))),
+        'what shoppers see first' => smockState(
+            details: new ProductDetails('Smock', 'SMOCK', $eur, basePrice: Money::of('49', $eur), openings: [1 => 12]),
+        ),
+        'shot list' => smockState(
+            details: new ProductDetails(
+                'Smock',
+                'SMOCK',
+                $eur,
+                basePrice: Money::of('49', $eur),
+                shotList: new LibraryRef(3, 'Garments'),
+            ),
+        ),
         'axes' => smockState(Samples::smock(['Clay', 'Moss'], ['S', 'M'])),
         '1 SKU' => smockState(skus: [2 => smockSku('A-2', Combination::of([1 => 12, 2 => 21]), true, '49.00', null)]),
         '1 picture' => smockState(pictures: [1 => Samples::placement(1, Reach::fromArrays([[1 => [11]], [9 => [91]]]), View::usual('front'), [Role::Lead])]),
@@ -160,8 +199,14 @@ it('holds a wanted state without ids against what is there: SKUs by cell, pictur
     $wanted = new ProductState(
         $is->details,
         $is->matrix,
-        array_map(fn (Sku $sku): Sku => new Sku(0, $sku->cell, $sku->state, $sku->code, $sku->price, $sku->stock), array_reverse($is->skus)),
-        array_map(fn (Placement $picture): Placement => photographed($picture, $picture->photoId, -$picture->id), $is->pictures),
+        array_map(
+            fn (Sku $sku): Sku => new Sku(0, $sku->cell, $sku->state, $sku->code, $sku->price, $sku->stock),
+            array_reverse($is->skus),
+        ),
+        array_map(
+            fn (Placement $picture): Placement => photographed($picture, $picture->photoId, -$picture->id),
+            $is->pictures,
+        ),
     );
     expect(Difference::between($is, $wanted)->isNone())->toBeTrue();
     $new = new ProductState($is->details, $is->matrix, [], []);

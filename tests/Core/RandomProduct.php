@@ -45,12 +45,28 @@ use Random\Randomizer;
 /** Products drawn at random that have something of everything that can be kept of one. */
 final class RandomProduct
 {
-    private const WORDS = ['Moss', 'Clay', 'Slate', 'Oat', 'Straw', 'Ink', 'Rust', 'Chalk', 'Plum', 'Fog', 'Teal', 'Sand'];
+    private const WORDS = [
+        'Moss',
+        'Clay',
+        'Slate',
+        'Oat',
+        'Straw',
+        'Ink',
+        'Rust',
+        'Chalk',
+        'Plum',
+        'Fog',
+        'Teal',
+        'Sand',
+    ];
 
     private int $lastId;
 
-    public function __construct(private readonly Randomizer $random, private readonly LibraryIndex $library, int $firstId = 1)
-    {
+    public function __construct(
+        private readonly Randomizer $random,
+        private readonly LibraryIndex $library,
+        int $firstId = 1,
+    ) {
         $this->lastId = $firstId - 1;
     }
 
@@ -59,16 +75,32 @@ final class RandomProduct
     {
         $indexed = [];
         for ($id = 1; $id <= $axes; $id++) {
-            $values = array_map(fn (int $at): Value => new Value($id * 100 + $at, self::WORDS[$at]." {$id}", "C{$at}"), range(1, 8));
+            $values = array_map(
+                fn (int $at): Value => new Value($id * 100 + $at, self::WORDS[$at]." {$id}", "C{$at}"),
+                range(1, 8),
+            );
             $kind = AxisKind::cases()[$id % 3];
-            $indexed[] = new IndexedAxis($id, "Axis {$id}", $kind, $random->getInt(0, 1) === 1, AxisDisplay::cases()[$random->getInt(0, 3)], $values);
+            $indexed[] = new IndexedAxis(
+                $id,
+                "Axis {$id}",
+                $kind,
+                $random->getInt(0, 1) === 1,
+                AxisDisplay::cases()[$random->getInt(0, 3)],
+                $values,
+            );
         }
         $photos = [];
         for ($id = 1; $id <= 12; $id++) {
             $photos[$id] = hash('sha256', "photo {$id}");
         }
 
-        return new LibraryIndex($indexed, Views::usual(), [new LibraryRef(1, 'Garments'), new LibraryRef(2, 'Shoes')], [new LibraryRef(3, 'Short codes')], $photos);
+        return new LibraryIndex(
+            $indexed,
+            Views::usual(),
+            [new LibraryRef(1, 'Garments'), new LibraryRef(2, 'Shoes')],
+            [new LibraryRef(3, 'Short codes')],
+            $photos,
+        );
     }
 
     public function state(string $code = 'RANDOM'): ProductState
@@ -96,7 +128,10 @@ final class RandomProduct
                     $axis->id,
                     $axis->name,
                     $axis->kind,
-                    array_map(fn (Value $value): Value => new Value($value->id, $labels[$value->id], $value->code), $used),
+                    array_map(
+                        fn (Value $value): Value => new Value($value->id, $labels[$value->id], $value->code),
+                        $used,
+                    ),
                     $says->changesPicture ?? $axis->changesPicture,
                     $says->display ?? $axis->display,
                     array_column($asleep, 'id'),
@@ -134,7 +169,9 @@ final class RandomProduct
             'Product '.$this->random->getInt(1, 999),
             $code,
             $currency,
-            $pictures === [] ? 'Plain.' : "Wide sleeves.\n".Description::picture($pictures[count($pictures) - 1]->id)."\nTwo pockets.",
+            $pictures === []
+                ? 'Plain.'
+                : "Wide sleeves.\n".Description::picture($pictures[count($pictures) - 1]->id)."\nTwo pockets.",
             $this->oneOf(['', 'Thrumbury']),
             $this->oneOf(['', 'Garden > Smocks']),
             $this->money(),
@@ -142,7 +179,13 @@ final class RandomProduct
             $this->facts(),
             $openings,
             $this->oneOf([null, $this->oneOf($skus)->combination]),
-            [new Shot($this->oneOf($this->library->views->all), $this->oneOf(Need::cases()), $this->oneOf(['', 'worn in the shop']))],
+            [
+                new Shot(
+                    $this->oneOf($this->library->views->all),
+                    $this->oneOf(Need::cases()),
+                    $this->oneOf(['', 'worn in the shop']),
+                ),
+            ],
             $own,
             $swatches,
             $adjustments,
@@ -161,7 +204,12 @@ final class RandomProduct
         $cells = $matrix->combinations();
         foreach ($cells as $at => $cell) {
             $isMade = $at === 0 || ($this->random->getInt(0, 3) > 0 && $matrix->isOffered($cell));
-            $skus[] = $this->sku($cell, $isMade ? SkuState::Made : SkuState::Retired, "{$code}-{$at}", $this->asleepAt($matrix, $cell));
+            $skus[] = $this->sku(
+                $cell,
+                $isMade ? SkuState::Made : SkuState::Retired,
+                "{$code}-{$at}",
+                $this->asleepAt($matrix, $cell),
+            );
         }
         foreach ($matrix->axes as $axis) {
             foreach (array_slice($axis->sleeping, 0, 1) as $valueId) {
@@ -238,7 +286,12 @@ final class RandomProduct
         $details = (new Details())->withWhole(DetailKind::Cost, '21.00')->withWhole(DetailKind::Tags, 'garden, new');
         foreach ([[DetailKind::Cost, '19.00'], [DetailKind::Origin, 'PT'], [DetailKind::ShortText, 'Short.']] as [$kind, $text]) {
             $axis = $this->oneOf($matrix->axes);
-            $details = $details->with($kind, Reach::of(Clause::of([$axis->id => [$this->oneOf($axis->values)->id]])), $this->oneOf(['', $text]), $matrix);
+            $details = $details->with(
+                $kind,
+                Reach::of(Clause::of([$axis->id => [$this->oneOf($axis->values)->id]])),
+                $this->oneOf(['', $text]),
+                $matrix,
+            );
         }
 
         return $details;
@@ -277,13 +330,18 @@ final class RandomProduct
         return match ($this->random->getInt(0, 2)) {
             0 => Swatch::of($color(), $color()),
             1 => Swatch::of($color(), $color())->inTile(Tile::Stripes),
-            default => Swatch::of($color())->cutFrom(new SwatchPiece($this->random->getInt(1, 12), Crop::of(300, 400, 100, 100, 600, 600)->key())),
+            default => Swatch::of($color())->cutFrom(
+                new SwatchPiece($this->random->getInt(1, 12), Crop::of(300, 400, 100, 100, 600, 600)->key()),
+            ),
         };
     }
 
     private function money(): Money
     {
-        return Money::of($this->random->getInt(100, 9_900).'.'.sprintf('%02d', $this->random->getInt(0, 99)), Currency::of('EUR'));
+        return Money::of(
+            $this->random->getInt(100, 9_900).'.'.sprintf('%02d', $this->random->getInt(0, 99)),
+            Currency::of('EUR'),
+        );
     }
 
     private function chance(): bool

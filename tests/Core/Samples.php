@@ -4,8 +4,10 @@ declare(strict_types=1);
 
 namespace Tests\Core;
 
+use Core\Details\Fact;
 use Core\Gallery\Placement;
 use Core\Gallery\Role;
+use Core\Gallery\ShotList;
 use Core\Gallery\View;
 use Core\Matrix\Axis;
 use Core\Matrix\AxisKind;
@@ -17,8 +19,17 @@ use Core\Matrix\Planner;
 use Core\Matrix\SkuState;
 use Core\Matrix\StandingSku;
 use Core\Matrix\Value;
+use Core\Pricing\Currency;
+use Core\Pricing\Money;
+use Core\Product\LibraryPart;
+use Core\Product\Product;
+use Core\Product\ProductDetails;
+use Core\Product\ProductState;
+use Core\Product\Sku;
+use Core\Product\UsualAxis;
 use Core\Reach\Clause;
 use Core\Reach\Reach;
+use Core\Reach\Selection;
 use Random\Engine\Mt19937;
 use Random\Randomizer;
 
@@ -49,6 +60,70 @@ final class Samples
         }
 
         return Matrix::of($axes, $leftOut);
+    }
+
+    /**
+     * A smock: Moss 11, Clay 12 × S 21, M 22, all on offer at a base price of 49.00 and 10 in stock each; a front of
+     * Moss, one of Clay, a size guide for all, and a film in the tray.
+     *
+     * @param  ?callable(ProductState): ProductState  $else  what is otherwise
+     */
+    public static function product(?callable $else = null): Product
+    {
+        $matrix = self::smock(['Moss', 'Clay'], ['S', 'M']);
+        $eur = Currency::of('EUR');
+        $skus = array_map(
+            fn (Combination $cell, int $at): Sku => new Sku($at + 1, $cell, SkuState::Made, 'SMOCK-'.($at + 1), stock: 10),
+            $matrix->combinations(),
+            array_keys($matrix->combinations()),
+        );
+        $pictures = [
+            new Placement(
+                1,
+                'moss.jpg',
+                Reach::fromArrays([[1 => [11]]]),
+                Reach::nothing(),
+                View::usual('front'),
+                [Role::Lead],
+                photoId: 101,
+            ),
+            new Placement(
+                2,
+                'clay.jpg',
+                Reach::fromArrays([[1 => [12]]]),
+                Reach::nothing(),
+                View::usual('front'),
+                photoId: 102,
+            ),
+            new Placement(3, 'guide.jpg', Reach::everything(), Reach::nothing(), View::usual('size guide'), photoId: 103),
+            new Placement(4, 'tray.mp4', Reach::nothing(), Reach::nothing(), isStill: false, photoId: 104),
+        ];
+        $details = new ProductDetails(
+            'Smock',
+            'SMOCK',
+            $eur,
+            basePrice: Money::of('49', $eur),
+            facts: [new Fact(1, 'Lining', 'cotton')],
+        );
+        $state = new ProductState($details, $matrix, $skus, $pictures);
+        $usual = array_map(
+            fn (Axis $axis): UsualAxis => new UsualAxis($axis->changesPicture, $axis->display),
+            array_column($matrix->axes, null, 'id'),
+        );
+
+        return new Product(
+            $else === null ? $state : $else($state),
+            new LibraryPart(
+                ShotList::of([View::usual('front'), View::usual('back')], [View::usual('front')]),
+                usual: $usual,
+            ),
+        );
+    }
+
+    /** @param  array<int, int>  $values  axis id => value id */
+    public static function at(array $values): Selection
+    {
+        return Selection::fromKey(Combination::of($values)->key);
     }
 
     public static function random(int $seed): Randomizer

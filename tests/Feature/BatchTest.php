@@ -166,7 +166,8 @@ it('takes up a batch whose worker died, and stops and goes on as somebody says',
     app(SteerBatch::class)->stop($shops[0]->user, $batch->id);
     app(BatchRunner::class)->advance($batch->id, 5);
     expect(standing($batch))->toBe(['changed' => 1, 'waiting' => 2]);
-    expect(fn () => app(SteerBatch::class)->stop($shops[0]->user, $batch->id))->toThrow(Refusal::class, 'is not at work');
+    expect(fn () => app(SteerBatch::class)->stop($shops[0]->user, $batch->id))
+        ->toThrow(Refusal::class, 'is not at work');
     app(SteerBatch::class)->goOn($shops[0]->user, $batch->id);
     app(BatchRunner::class)->advance($batch->id, 5);
     expect(standing($batch))->toBe(['changed' => 3]);
@@ -181,7 +182,8 @@ it('writes nothing of a portion in which one refuses where it is all or nothing'
     app(App\Actions\ChangeCurrency::class)->run($shops[2]->change(), 'JPY', false);
     $before = rowsOfProducts();
     app(BatchRunner::class)->advance($batch->id, 60);
-    expect($batch->refresh()->state)->toBe(BatchState::Refused)->and(standing($batch))->toBe(['refused' => 1, 'vetted' => 3])
+    expect($batch->refresh()->state)->toBe(BatchState::Refused)
+        ->and(standing($batch))->toBe(['refused' => 1, 'vetted' => 3])
         ->and(rowsOfProducts())->toEqual($before);
 });
 
@@ -207,7 +209,14 @@ it('writes a portion in as many statements as one product', function (string $ac
     'brand' => ['details', ['field' => 'brand', 'value' => 'Oats & Co.']],
     'base price' => ['details', ['field' => 'price', 'value' => '61.50']],
     'a picture' => ['pictures', fn (): array => [
-        'photo' => (string) DB::table('photos')->insertGetId(['sha256' => hash('sha256', 'label'), 'width' => 24, 'height' => 24, 'bytes' => 900, 'type' => 'jpg', 'state' => 'ready']),
+        'photo' => (string) DB::table('photos')->insertGetId([
+            'sha256' => hash('sha256', 'label'),
+            'width' => 24,
+            'height' => 24,
+            'bytes' => 900,
+            'type' => 'jpg',
+            'state' => 'ready',
+        ]),
         'way' => 'add',
         'file' => 'label.jpg',
     ]],
@@ -225,13 +234,24 @@ it('refuses in words what cannot be meant, and lets only those steer it who may'
     $shops = shops(1);
     expect(fn () => begun($shops, 'nonsense', []))->toThrow(Refusal::class, 'Choose what is to be changed')
         ->and(fn () => begun($shops, 'sku-stock', ['value' => 'many']))->toThrow(Exception::class)
-        ->and(fn () => begun($shops, 'details', ['field' => 'code', 'value' => 'X']))->toThrow(Refusal::class, 'cannot be changed for many')
-        ->and(fn () => app(StartBatch::class)->run($shops[0]->user, 'sku-stock', ['value' => '1'], [], false, Selection::whole()))->toThrow(Refusal::class, 'No product is meant')
+        ->and(fn () => begun($shops, 'details', ['field' => 'code', 'value' => 'X']))
+            ->toThrow(Refusal::class, 'cannot be changed for many')
+        ->and(
+            fn () => app(StartBatch::class)->run(
+                $shops[0]->user,
+                'sku-stock',
+                ['value' => '1'],
+                [],
+                false,
+                Selection::whole(),
+            ),
+        )->toThrow(Refusal::class, 'No product is meant')
         ->and(fn () => app(StartBatch::class)->run(Shop::person(Right::View), 'sku-stock', ['value' => '1'], [1], false, Selection::whole()))->toThrow(AuthorizationException::class)
         ->and(Batch::query()->count())->toBe(0);
     $batch = begun($shops, 'details', ['field' => 'brand', 'value' => 'Thrumbury']);
     expect(Product::query()->sole()->brand)->toBe('Thrumbury')->and($batch->words)->toBe('Brand set to “Thrumbury”')
-        ->and(fn () => app(SteerBatch::class)->undo(Shop::person(Right::Edit, 'Wren'), $batch->id))->toThrow(Refusal::class, 'This was begun by');
+        ->and(fn () => app(SteerBatch::class)->undo(Shop::person(Right::Edit, 'Wren'), $batch->id))
+            ->toThrow(Refusal::class, 'This was begun by');
 });
 
 it('is begun from what the catalog shows, watched, undone and made again on its page', function (): void {

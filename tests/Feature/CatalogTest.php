@@ -169,7 +169,8 @@ it('makes nothing of a copied setup whose codes belong to others', function (): 
     app(SetCode::class)->run($shop->change(), $shop->part(['Color' => 'Moss', 'Size' => 'S']), 'COPY-CLAY-L');
     $counts = fn (): array => array_map(fn (string $table): int => DB::table($table)->count(), ['products', 'skus', 'product_axes', 'product_values', 'history']);
     $before = $counts();
-    expect(fn () => app(CreateProduct::class)->run($shop->user, 'Copy', 'COPY', null, $shop->product))->toThrow(Refusal::class, 'Choose another code for the product');
+    expect(fn () => app(CreateProduct::class)->run($shop->user, 'Copy', 'COPY', null, $shop->product))
+        ->toThrow(Refusal::class, 'Choose another code for the product');
     expect($counts())->toBe($before);
 });
 

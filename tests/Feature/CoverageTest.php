@@ -125,8 +125,10 @@ it('fills a hole with a picture that is here, in one act', function (): void {
 it('lets a product differ in one view from its shot list, with a reason', function (): void {
     $shop = $this->shop;
     $set = app(SetShot::class);
-    expect(fn () => $set->run($shop->change(), View::usual('worn'), Need::NotWanted, ' '))->toThrow(Refusal::class, 'Say why')
-        ->and(fn () => $set->run($shop->change(), View::usual('worn'), Need::Wanted, str_repeat('x', 121)))->toThrow(Refusal::class, '120 characters');
+    expect(fn () => $set->run($shop->change(), View::usual('worn'), Need::NotWanted, ' '))
+        ->toThrow(Refusal::class, 'Say why')
+        ->and(fn () => $set->run($shop->change(), View::usual('worn'), Need::Wanted, str_repeat('x', 121)))
+            ->toThrow(Refusal::class, '120 characters');
     $before = $shop->state();
     $set->run($shop->change(), View::usual('detail'), Need::NotWanted, 'plain cloth');
     $set->run($shop->change(), View::usual('flat'), Need::Required, '');

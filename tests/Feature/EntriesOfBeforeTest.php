@@ -23,7 +23,11 @@ function withDump(string $file, Closure $do): void
     $usual = config('database.default');
     $name = config("database.connections.{$usual}.database").'_before';
     $settings = config("database.connections.{$usual}");
-    $server = new PDO("mysql:host={$settings['host']};port={$settings['port']}", $settings['username'], $settings['password']);
+    $server = new PDO(
+        "mysql:host={$settings['host']};port={$settings['port']}",
+        $settings['username'],
+        $settings['password'],
+    );
     $server->exec("drop database if exists `{$name}`");
     $server->exec("create database `{$name}` character set utf8mb4 collate utf8mb4_unicode_520_ci");
     $server->exec("use `{$name}`");
@@ -48,7 +52,11 @@ function rowsOfBefore(): array
     $without = array_flip(['version', 'revision', 'updated_at', 'is_counted', 'removed_at']);
     $rows = [];
     foreach (['products', ...array_keys(ProductRows::TABLES)] as $table) {
-        $rows[$table] = DB::table($table)->orderBy('id')->get()->map(fn (stdClass $row): array => array_diff_key((array) $row, $without))->all();
+        $rows[$table] = DB::table($table)
+            ->orderBy('id')
+            ->get()
+            ->map(fn (stdClass $row): array => array_diff_key((array) $row, $without))
+            ->all();
     }
 
     return $rows;
@@ -60,14 +68,24 @@ it('takes back all that an earlier version wrote, and makes it again to the iden
         $user = User::query()->firstOrFail();
         $product = Product::query()->where('code', 'SMOCK')->firstOrFail();
         $before = rowsOfBefore();
-        $change = fn (): Change => new Change($user, $product->id, (int) Product::query()->whereKey($product->id)->value('version'));
+        $change = fn (): Change => new Change(
+            $user,
+            $product->id,
+            (int) Product::query()->whereKey($product->id)->value('version'),
+        );
         $steps = 0;
         while (EntryUndo::nextUndo($product->id, $user->id) !== null) {
             app(UndoRedo::class)->undo($change());
             $steps++;
         }
         expect($steps)->toBe(39)->and($product->refresh()->removed_at)->not->toBeNull()
-            ->and(DB::table('placements')->count() + DB::table('skus')->count() + DB::table('facts')->count() + DB::table('details')->count())->toBe(0);
+            ->and(
+                DB::table('placements')
+                    ->count() + DB::table('skus')
+                    ->count() + DB::table('facts')
+                    ->count() + DB::table('details')
+                    ->count(),
+            )->toBe(0);
         foreach (range(1, $steps) as $ignored) {
             app(UndoRedo::class)->redo($change());
         }

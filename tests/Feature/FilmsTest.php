@@ -56,7 +56,8 @@ it('never has a Lead without a still', function (): void {
     $shop->receive(['turn.mp4' => Films::film()]);
     $id = $shop->placement('turn.mp4');
     app(LinkPhotos::class)->run($shop->change(), [$id], Selection::whole());
-    expect(fn () => app(AssignRole::class)->run($shop->change(), $id, Role::Lead))->toThrow(Refusal::class, 'is no still picture');
+    expect(fn () => app(AssignRole::class)->run($shop->change(), $id, Role::Lead))
+        ->toThrow(Refusal::class, 'is no still picture');
     DB::table('placements')->where('id', $id)->update(['roles' => '["lead","card"]']);
     expect($shop->gallery(['Color' => 'Moss'])->lead()?->file)->toBe('Moss front.jpg')
         ->and($shop->gallery(['Color' => 'Moss'])->role(Role::Card)->placement()?->file)->toBe('Moss front.jpg');

@@ -44,7 +44,8 @@ it('reads an axis as typed, and shows it in the usual way where nothing is said'
 ]);
 
 it('refuses an axis without a name, or with a very long one', function (string $name): void {
-    expect(fn () => AxisForm::typed($name, 'other', 'list', false))->toThrow(Refusal::class, 'An axis needs a name of up to 60 characters');
+    expect(fn () => AxisForm::typed($name, 'other', 'list', false))
+        ->toThrow(Refusal::class, 'An axis needs a name of up to 60 characters');
 })->with(['', '   ', str_repeat('n', 61)]);
 
 it('names the products that use something, and counts the rest', function (int $count, string $words): void {

@@ -120,7 +120,13 @@ it('lets no product have two values of one name (twins were read as one)', funct
     $twin = (int) DB::table('axis_values')->where('name', 'Terracotta')->value('id');
     $this->actingAs($shop->user)->post('/products/SMOCK/setup', ['version' => $shop->version(), 'axes' => ['a' => ['axis' => (string) $shop->id('Color'), 'items' => json_encode([$shop->id('Moss'), $shop->id('Clay'), $twin])]]], ['HX-Request' => 'true'])
         ->assertStatus(422)->assertSee('Color would have two values called Terracotta');
-    expect(fn () => app(EditValue::class)->run($shop->change(), $shop->id('Slate'), ValueForm::typed('terracotta ', 'SLT')))->toThrow(Refusal::class, 'already');
+    expect(
+        fn () => app(EditValue::class)->run(
+            $shop->change(),
+            $shop->id('Slate'),
+            ValueForm::typed('terracotta ', 'SLT'),
+        ),
+    )->toThrow(Refusal::class, 'already');
 });
 
 it('keeps cells that are not made in a reach (a picture on M and on Clay in S was in the tray once M came back)', function (): void {
@@ -245,7 +251,9 @@ it('gives no code twice, of products and SKUs together (a SKU could be given a p
     $shop = Shop::stocked();
     Shop::open('OTHER');
     foreach (['OTHER', 'other', 'SMOCK'] as $code) {
-        expect(fn () => app(SetCode::class)->run($shop->change(), $shop->part(['Color' => 'Moss', 'Size' => 'S']), $code))->toThrow(Refusal::class, 'is the code of Potting smock');
+        expect(
+            fn () => app(SetCode::class)->run($shop->change(), $shop->part(['Color' => 'Moss', 'Size' => 'S']), $code),
+        )->toThrow(Refusal::class, 'is the code of Potting smock');
     }
     expect(fn () => Shop::open('SMOCK-MOSS-S'))->toThrow(Refusal::class, 'is the code of a SKU of Potting smock');
     $single = Shop::open('SINGLE');
@@ -292,7 +300,8 @@ it('undoes the making of a product only while nobody else has worked on it (it t
     $shop->undo();
     expect($shop->product->refresh()->removed_at)->not->toBeNull();
     // What is removed takes no change until it is redone.
-    expect(fn () => app(EditDetails::class)->run($shop->change($ines), 'brand', 'X'))->toThrow(Refusal::class, 'was undone. Redo it first');
+    expect(fn () => app(EditDetails::class)->run($shop->change($ines), 'brand', 'X'))
+        ->toThrow(Refusal::class, 'was undone. Redo it first');
     $this->actingAs($ines)->post('/products/SMOCK/skus/stock', ['version' => $shop->version(), 'selected' => '*', 'typed' => '1'], ['HX-Request' => 'true'])->assertStatus(422);
     $shop->redo();
     expect($shop->product->refresh()->removed_at)->toBeNull();
@@ -422,7 +431,8 @@ it('says what becomes of each amount in another currency, and rounds nothing sil
     $shop = Shop::stocked();
     app(SetPrices::class)->run($shop->change(), $shop->part(['Size' => 'XL']), '54.50');
     $before = $shop->everything();
-    expect(fn () => app(ChangeCurrency::class)->run($shop->change(), 'JPY', false))->toThrow(Refusal::class, 'JPY cannot have 54.50');
+    expect(fn () => app(ChangeCurrency::class)->run($shop->change(), 'JPY', false))
+        ->toThrow(Refusal::class, 'JPY cannot have 54.50');
     expect($shop->everything())->toBe($before);
     $this->actingAs($shop->user)->post('/products/SMOCK/currency/plan', ['code' => 'JPY'])->assertOk()->assertSeeInOrder(['54.50', '55', 'rounded'])->assertSee('Round the one amount');
     $this->post('/products/SMOCK/currency/plan', ['code' => 'XXX'])->assertOk()->assertSee('“XXX” is not a currency');

@@ -88,7 +88,8 @@ it('undoes a change of a library value', function (): void {
     expect($moss->refresh()->only(['name', 'code']))->toBe(['name' => 'Deep moss', 'code' => 'DMS']);
     $shop->undo();
     expect($moss->refresh()->name)->toBe('Moss');
-    expect(fn () => app(EditValue::class)->run($shop->change(), $moss->id, ValueForm::typed('CLAY', 'X')))->toThrow(Refusal::class, 'has a value “Clay” already');
+    expect(fn () => app(EditValue::class)->run($shop->change(), $moss->id, ValueForm::typed('CLAY', 'X')))
+        ->toThrow(Refusal::class, 'has a value “Clay” already');
 });
 
 it('undoes the making of a product, keeps its code for it, and brings it back', function (): void {

@@ -99,7 +99,15 @@ it('says what it cannot take, and takes it when it is dropped anew', function ()
     app(OpenDrop::class)->run($shop->user, '', '', null, [AnnouncedFile::of('notes.txt', 7, '1')]);
     expect(Dropped::standings($drop)['notes.txt'])->toBe('arriving');
 
-    expect(fn () => app(OpenDrop::class)->run($shop->user, '', '', null, array_fill(0, 2_001, AnnouncedFile::of('x.jpg', 1, '1'))))->toThrow(Refusal::class, '2,000 is the most');
+    expect(
+        fn () => app(OpenDrop::class)->run(
+            $shop->user,
+            '',
+            '',
+            null,
+            array_fill(0, 2_001, AnnouncedFile::of('x.jpg', 1, '1')),
+        ),
+    )->toThrow(Refusal::class, '2,000 is the most');
     $large = app(OpenDrop::class)->run($shop->user, '', '', null, [AnnouncedFile::of('large.jpg', 5_000_000_000, '1')]);
     app(ReceivePart::class)->run($shop->user, idOf($large, 'large.jpg'), 0, 'x');
     expect(Dropped::one($large, 'large.jpg')->why)->toContain('4,768 MB')->and(Storage::disk('local')->allFiles('incoming'))->toBe([]);
@@ -138,12 +146,14 @@ it('links nothing that is read differently than it was seen, and nothing twice',
     $seen = Dropped::seen($drop);
     DB::table('products')->where('id', $shop->product->id)->update(['name' => 'Smock']);
     app(SayOfFiles::class)->view($other, $drop, [idOf($drop, 'SMOCK_moss_front.jpg')], View::usual('back'));
-    expect(fn () => app(AcceptFiles::class)->asRead($shop->user, $drop, $seen))->toThrow(Refusal::class, 'SMOCK_moss_front.jpg is read differently by now')
+    expect(fn () => app(AcceptFiles::class)->asRead($shop->user, $drop, $seen))
+        ->toThrow(Refusal::class, 'SMOCK_moss_front.jpg is read differently by now')
         ->and(DB::table('placements')->count())->toBe(0);
 
     $now = Dropped::seen($drop);
     app(AcceptFiles::class)->asRead($other, $drop, $now);
-    expect(fn () => app(AcceptFiles::class)->asRead($shop->user, $drop, $now))->toThrow(Refusal::class, 'is linked by now')
+    expect(fn () => app(AcceptFiles::class)->asRead($shop->user, $drop, $now))
+        ->toThrow(Refusal::class, 'is linked by now')
         ->and(DB::table('placements')->count())->toBe(2)->and(DB::table('placements')->orderBy('id')->value('view'))->toBe('front');
 });
 
@@ -174,7 +184,9 @@ it('puts a better file in the place of another, which keeps where it is linked, 
         ->and(Dropped::standings($drop))->toBe(['SMOCK_clay_side.jpg' => 'sure', 'SMOCK_clay_worn.jpg' => 'double', 'SMOCK_moss_front.jpg' => 'double'])
         ->and(Dropped::one($drop, 'SMOCK_moss_front.jpg')->trouble())->toBe('The product has a picture of this view there');
     $rivals = Dropped::files($shop->user, ['SMOCK_slate_back.jpg', 'slate back SMOCK.jpg']);
-    expect(fn () => app(AcceptFiles::class)->asRead($shop->user, $rivals, Dropped::seen($rivals, Standing::Double), true))->toThrow(Refusal::class, 'would both take the place of Slate back.jpg');
+    expect(
+        fn () => app(AcceptFiles::class)->asRead($shop->user, $rivals, Dropped::seen($rivals, Standing::Double), true),
+    )->toThrow(Refusal::class, 'would both take the place of Slate back.jpg');
     $batch = app(AcceptFiles::class)->asRead($shop->user, $drop, Dropped::seen($drop, Standing::Double), true);
     $row = DB::table('placements')->find($old);
     expect($row->file_name)->toBe('SMOCK_moss_front.jpg')->and($row->alt_text)->toBe('From the front')->and($row->roles)->toBe('["lead"]')
@@ -239,7 +251,8 @@ it('learns a word for everybody, or for one sender, and reads the rest with it',
     $teach->run($shop->user, 'trr', $shop->id('Clay'));
     expect(Dropped::standings($other)['SMOCK_trr_side.jpg'])->toBe('sure')->and(LibraryValue::query()->where('name', 'Clay')->firstOrFail()->synonyms)->toContain('trr')
         ->and(DB::table('history')->whereNull('product_id')->latest('id')->value('words'))->toBe('Taught that “trr” means Color Clay');
-    expect(fn () => $teach->run($shop->user, 'Clay', $shop->id('Moss')))->toThrow(Refusal::class, '“Clay” means Color Clay already')
+    expect(fn () => $teach->run($shop->user, 'Clay', $shop->id('Moss')))
+        ->toThrow(Refusal::class, '“Clay” means Color Clay already')
         ->and(fn () => $teach->run($shop->user, ' ', $shop->id('Moss')))->toThrow(Refusal::class)
         ->and(fn () => $teach->run($shop->user, 'x', 999_999))->toThrow(Refusal::class);
     $teach->run($shop->user, 'qrx', $shop->id('Slate'), 'Marle');
@@ -297,7 +310,8 @@ it('puts aside what belongs to nothing, and lets a drop be settled by anybody wi
     Dropped::acceptSure($other, $drop);
     expect(Dropped::standings($drop))->toBe(['IMG_1.jpg' => 'aside', 'SMOCK_moss_front.jpg' => 'linked'])
         ->and(app(Drops::class)->counts([$drop->id])[$drop->id]->isSettled())->toBeTrue()
-        ->and(fn () => app(SetAside::class)->run($other, $drop, [idOf($drop, 'SMOCK_moss_front.jpg')]))->toThrow(Refusal::class, 'is linked by now')
+        ->and(fn () => app(SetAside::class)->run($other, $drop, [idOf($drop, 'SMOCK_moss_front.jpg')]))
+            ->toThrow(Refusal::class, 'is linked by now')
         ->and(fn () => app(SetAside::class)->run(Shop::person(Right::View), $drop, []))->toThrow(Illuminate\Auth\Access\AuthorizationException::class);
 });
 

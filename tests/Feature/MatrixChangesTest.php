@@ -141,7 +141,8 @@ it('puts sizes into order, and keeps an order that was dragged', function (): vo
     expect($labels())->toBe(['S', 'M', 'XL']);
     app(ReorderValues::class)->run($shop->change(), $axis->id, array_reverse($axis->valueIds()));
     expect($labels())->toBe(['XL', 'M', 'S']);
-    expect(fn () => app(ReorderValues::class)->run($shop->change(), $axis->id, [1, 2]))->toThrow(Refusal::class, 'changed meanwhile');
+    expect(fn () => app(ReorderValues::class)->run($shop->change(), $axis->id, [1, 2]))
+        ->toThrow(Refusal::class, 'changed meanwhile');
 });
 
 it('refuses what cannot be, in words, and leaves everything as it was', function (Closure $try, string $exception, string $words): void {
@@ -155,10 +156,22 @@ it('refuses what cannot be, in words, and leaves everything as it was', function
 })->with([
     'too many cells' => [fn (Shop $shop) => $shop->axes(['Color' => 'Moss', 'Number' => implode(',', range(1, 10_001))], ['number' => '1']), MatrixTooLarge::class, '10,001 cells; a product can have 10,000'],
     'an axis without values' => [fn (Shop $shop) => $shop->axes(['Color' => 'Moss', 'Size' => ' , ']), AxisWithoutValues::class, 'Size has no value'],
-    'an axis twice' => [fn (Shop $shop) => $shop->axes(['Color' => 'Moss', 'color ' => 'Clay']), Refusal::class, 'stands twice'],
-    'values without an axis' => [fn (Shop $shop) => $shop->axes(['' => 'S, M']), Refusal::class, 'give the axis a name'],
+    'an axis twice' => [
+        fn (Shop $shop) => $shop->axes(['Color' => 'Moss', 'color ' => 'Clay']),
+        Refusal::class,
+        'stands twice',
+    ],
+    'values without an axis' => [
+        fn (Shop $shop) => $shop->axes(['' => 'S, M']),
+        Refusal::class,
+        'give the axis a name',
+    ],
     'a code another product has' => [fn (Shop $shop) => $shop->axes(['Color' => 'Moss, Clay, Slate, Oat', 'Size' => 'S, M, L, XL']), Core\Codes\CodeNotFree::class, '“SMOCK-OAT-S” for Oat, S is the code of a SKU of Potting smock already. Give it another, such as SMOCK-OAT-S-2'],
-    'a missing comma' => [fn (Shop $shop) => $shop->axes(['Color' => str_repeat('Moss ', 30)]), Refusal::class, 'Is a comma missing?'],
+    'a missing comma' => [
+        fn (Shop $shop) => $shop->axes(['Color' => str_repeat('Moss ', 30)]),
+        Refusal::class,
+        'Is a comma missing?',
+    ],
 ]);
 
 it('tells the later of two people what changed, and writes nothing for them', function (): void {

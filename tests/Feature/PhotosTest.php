@@ -191,9 +191,12 @@ it('gives all colors the sequence of one', function (): void {
 it('removes for good only from the tray', function (): void {
     $shop = Shop::stocked();
     $id = $shop->placement('guide.jpg');
-    expect(fn () => app(RemovePhotos::class)->run($shop->change(), [$id]))->toThrow(Refusal::class, 'guide.jpg is linked. Send it back to the tray first');
-    expect(fn () => app(LinkPhotos::class)->run($shop->change(), [999_999], Selection::whole()))->toThrow(Refusal::class, 'no longer in this product');
-    expect(fn () => app(LinkPhotos::class)->run($shop->change(), [$id], Selection::nothing()))->toThrow(Refusal::class, 'Select a color');
+    expect(fn () => app(RemovePhotos::class)->run($shop->change(), [$id]))
+        ->toThrow(Refusal::class, 'guide.jpg is linked. Send it back to the tray first');
+    expect(fn () => app(LinkPhotos::class)->run($shop->change(), [999_999], Selection::whole()))
+        ->toThrow(Refusal::class, 'no longer in this product');
+    expect(fn () => app(LinkPhotos::class)->run($shop->change(), [$id], Selection::nothing()))
+        ->toThrow(Refusal::class, 'Select a color');
 });
 
 it('serves derived sizes only, with validators, to those signed in', function (): void {

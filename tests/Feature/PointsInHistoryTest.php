@@ -63,7 +63,8 @@ it('undoes back to any point in one go, and redoes step by step', function (): v
     }
     app(UndoRedo::class)->undoTo($shop->change(), $entries[0]);
     expect($shop->everything())->toBe($states[0]);
-    expect(fn () => app(UndoRedo::class)->undoTo($shop->change(), lastEntry()))->toThrow(Refusal::class, 'nothing of yours to undo');
+    expect(fn () => app(UndoRedo::class)->undoTo($shop->change(), lastEntry()))
+        ->toThrow(Refusal::class, 'nothing of yours to undo');
 });
 
 it('leaves what others did when one goes back, and refuses where they changed the same thing', function (): void {
@@ -84,7 +85,8 @@ it('leaves what others did when one goes back, and refuses where they changed th
     app(SetStock::class)->run($shop->change($ines), $shop->part(['Color' => 'Moss', 'Size' => 'S']), '9');
     app(SetPrices::class)->run($shop->change(), $shop->part(['Color' => 'Moss']), '30');
     $before = $shop->everything();
-    expect(fn () => app(UndoRedo::class)->undoTo($shop->change(), $start))->toThrow(Refusal::class, 'cannot be undone: Ines changed the same thing');
+    expect(fn () => app(UndoRedo::class)->undoTo($shop->change(), $start))
+        ->toThrow(Refusal::class, 'cannot be undone: Ines changed the same thing');
     expect($shop->everything())->toBe($before);
 });
 
@@ -176,7 +178,8 @@ it('keeps the words of old changes, and says that they cannot be undone any more
         ->and(HistoryEntry::query()->whereKey($old->id)->value('words'))->toBe('Stock of the whole product set to 3 (was 10)');
     $shop->undo();
     expect(fn () => $shop->undo())->toThrow(Refusal::class, 'nothing of yours to undo')
-        ->and(fn () => app(UndoRedo::class)->undoTo($shop->change(), $old->id - 2))->toThrow(Refusal::class, 'changes of that age keep only their words');
+        ->and(fn () => app(UndoRedo::class)->undoTo($shop->change(), $old->id - 2))
+            ->toThrow(Refusal::class, 'changes of that age keep only their words');
     $this->actingAs($shop->user)->get('/products/SMOCK/history')->assertOk()->assertSee('Stock of the whole product set to 3')->assertSee('words only');
     $this->get('/products/SMOCK')->assertOk()->assertSee('Nothing of yours to undo');
     $this->get("/products/SMOCK/history/compare?from={$old->id}")->assertOk();

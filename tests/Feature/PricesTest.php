@@ -169,7 +169,8 @@ it('says what becomes of every amount in another currency, and changes all of th
     foreach (['10.25' => '10', '21.40' => '21', '39.50' => '40'] as $from => $to) {
         $page->assertSeeInOrder([$from, $to]);
     }
-    expect(fn () => app(ChangeCurrency::class)->run($shop->change(), 'JPY', false))->toThrow(Refusal::class, 'JPY cannot have');
+    expect(fn () => app(ChangeCurrency::class)->run($shop->change(), 'JPY', false))
+        ->toThrow(Refusal::class, 'JPY cannot have');
     app(ChangeCurrency::class)->run($shop->change(), 'JPY', true);
     $loaded = $shop->loaded();
     expect($loaded->prices->base?->shown())->toBe('50')->and($loaded->prices->adjustments[$shop->id('XL')]->inWords())->toBe('+10 and +8 %')

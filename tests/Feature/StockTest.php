@@ -53,7 +53,8 @@ it('adds and takes away over a selection, and refuses what is not there as a who
     setStock($shop, '', ['Color' => 'Slate', 'Size' => 'M']);
     setStock($shop, '-1', ['Color' => 'Slate']);
     expect(stockOf($shop, ['Color' => 'Slate']))->toBe('27 in stock, 1 not counted')->and($shop->words())->toContain('1 are not counted, as before');
-    expect(fn () => setStock($shop, '+1', ['Color' => 'Slate', 'Size' => 'M']))->toThrow(Refusal::class, 'Nobody has counted these yet');
+    expect(fn () => setStock($shop, '+1', ['Color' => 'Slate', 'Size' => 'M']))
+        ->toThrow(Refusal::class, 'Nobody has counted these yet');
 });
 
 it('counts 100, 50 and 150 by color over four sizes, sums them once, and undoes and redoes it', function (): void {
@@ -65,7 +66,8 @@ it('counts 100, 50 and 150 by color over four sizes, sums them once, and undoes 
         setStock($shop, $units, ['Color' => $color, 'Size' => 'M']);
     }
     expect(stockOf($shop))->toBe('300 in stock, counted for each picture combination')->and(stockOf($shop, ['Color' => 'Clay']))->toStartWith('50 in stock')
-        ->and($shop->loaded()->units($shop->sku(['Color' => 'Moss', 'Size' => 'XL'])))->toBe(100)->and($shop->words())->toContain('Slate, counted together, set to 150');
+        ->and($shop->loaded()->units($shop->sku(['Color' => 'Moss', 'Size' => 'XL'])))->toBe(100)
+            ->and($shop->words())->toContain('Slate, counted together, set to 150');
     setStock($shop, '-20', ['Size' => 'S']);
     expect(stockOf($shop))->toStartWith('240 in stock');
     $shop->undo();
@@ -118,7 +120,8 @@ it('has what was counted for each SKU again, and says that nobody knows who has 
     stockPost($shop, 'stock/counting', ['counting' => 'sku'])->assertOk();
     expect(stockOf($shop))->toBe('120 in stock');
     stockPost($shop, 'stock/counting', ['counting' => 'none'])->assertOk();
-    expect(stockOf($shop))->toBe('stock not counted')->and(fn () => setStock($shop, '5'))->toThrow(Refusal::class, 'is not counted');
+    expect(stockOf($shop))->toBe('stock not counted')
+        ->and(fn () => setStock($shop, '5'))->toThrow(Refusal::class, 'is not counted');
     stockPost($shop, 'stock/counting', ['counting' => 'guess'])->assertStatus(422);
     $shop->undo();
     expect(stockOf($shop))->toBe('120 in stock');

@@ -125,7 +125,8 @@ it('gives a color that a value had nowhere to the library, and a piece of this c
     expect($shop->loaded()->swatches->own())->toHaveCount(3)
         ->and(LibraryValue::query()->where('name', 'Moss')->first()?->look()?->isPicture())->toBeFalse();
     // Where nothing lacks, nothing is done, and it is said.
-    expect(fn () => app(SetSwatches::class)->fromLeads($shop->change(), $shop->id('Color')))->toThrow(Refusal::class, 'No value lacks a swatch');
+    expect(fn () => app(SetSwatches::class)->fromLeads($shop->change(), $shop->id('Color')))
+        ->toThrow(Refusal::class, 'No value lacks a swatch');
 });
 
 it('says why a gap stays open', function (): void {
@@ -135,7 +136,10 @@ it('says why a gap stays open', function (): void {
     $shop->cloth('both.jpg', '#5f7049', ['Color' => 'Moss'], View::usual('front'));
     app(LinkPhotos::class)->run($shop->change(), [$shop->placement('both.jpg')], $shop->part(['Color' => 'Clay']));
     expect(fn () => app(SetSwatches::class)->fromLeads($shop->change(), $shop->id('Color')))
-        ->toThrow(Refusal::class, 'No gap can be filled from pictures: Moss has no picture of its own: both.jpg is of others too. Clay has no picture of its own');
+        ->toThrow(
+            Refusal::class,
+            'No gap can be filled from pictures: Moss has no picture of its own: both.jpg is of others too. Clay has no picture of its own',
+        );
 });
 
 it('takes measured colors as they were seen, and not when the pictures show others by now', function (): void {
@@ -150,8 +154,11 @@ it('takes measured colors as they were seen, and not when the pictures show othe
     app(SetSwatches::class)->measured($shop->change(), $color, array_slice($seen, 0, 2, true), true);
     expect(swatch($shop, 'Moss')?->text())->toBe($seen[$shop->id('Moss')])->and(swatch($shop, 'Slate'))->toBeNull()
         ->and(HistoryEntry::query()->latest('id')->value('words'))->toBe('On this product, swatches taken from pictures: Moss, Clay');
-    expect(fn () => app(SetSwatches::class)->measured($shop->change(), $color, [$shop->id('Slate') => '#123456'], true))->toThrow(Refusal::class, 'The pictures show other colors by now')
-        ->and(fn () => app(SetSwatches::class)->measured($shop->change(), $color, [], true))->toThrow(Refusal::class, 'Mark the values');
+    expect(
+        fn () => app(SetSwatches::class)->measured($shop->change(), $color, [$shop->id('Slate') => '#123456'], true),
+    )->toThrow(Refusal::class, 'The pictures show other colors by now')
+        ->and(fn () => app(SetSwatches::class)->measured($shop->change(), $color, [], true))
+            ->toThrow(Refusal::class, 'Mark the values');
 });
 
 it('names the picture that is linked to another color than it shows', function (): void {

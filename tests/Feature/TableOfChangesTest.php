@@ -183,7 +183,8 @@ it('turns a fact into an axis and back', function (): void {
     $shop->changeAxes(['Color' => 'Moss, Clay, Slate', 'Size' => ALL_SIZES], new MatrixChoices(survivors: [$shop->id('Lining') => $shop->id('Cotton')], asFacts: [$shop->id('Lining')]));
     expect($shop->loaded()->facts[0]->value)->toBe('Cotton')
         ->and($shop->sku(['Color' => 'Moss', 'Size' => 'M'])->stock)->toBe(10);
-    expect(fn () => app(EditFacts::class)->set($shop->change(), 'color', 'green'))->toThrow(Core\Refusal::class, 'Color is an axis of this product');
+    expect(fn () => app(EditFacts::class)->set($shop->change(), 'color', 'green'))
+        ->toThrow(Core\Refusal::class, 'Color is an axis of this product');
 });
 
 it('brings a removed value back with everything: label, opening, codes, prices, stock and pictures', function (): void {

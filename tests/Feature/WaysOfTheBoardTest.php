@@ -199,8 +199,11 @@ it('sets a product up like another: axes, labels, left-out rules, opening values
         ->and(HistoryEntry::query()->where('product_id', $copy->product->id)->value('words'))->toBe('Made the product Field smock, set up like Potting smock: makes 11');
     $this->from('/')->post('/products', ['name' => 'X', 'code' => 'X', 'like' => 'NOWHERE'])->assertSessionHasErrors(['like' => 'There is no product with the code NOWHERE to copy the setup of.']);
     // Codes that another product has are a reason to refuse, and nothing is half made.
-    expect(fn () => app(CreateProduct::class)->run($shop->user, 'Clash', 'SMOCK-MOSS', null, $copy->product))->not->toThrow(Refusal::class);
-    expect(fn () => app(CreateProduct::class)->run($shop->user, 'Clash', 'FIELD', null, $copy->product))->toThrow(Refusal::class);
+    expect(
+        fn () => app(CreateProduct::class)->run($shop->user, 'Clash', 'SMOCK-MOSS', null, $copy->product),
+    )->not->toThrow(Refusal::class);
+    expect(fn () => app(CreateProduct::class)->run($shop->user, 'Clash', 'FIELD', null, $copy->product))
+        ->toThrow(Refusal::class);
     // Undone and redone it is there as it was.
     $this->post('/products/FIELD/undo', ['version' => 1])->assertNoContent();
     $this->get('/products/FIELD')->assertStatus(410);

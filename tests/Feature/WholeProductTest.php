@@ -110,10 +110,44 @@ it('takes a state that knows no ids, as a sheet has it', function (): void {
     $skus = [];
     foreach ($matrix->combinations() as $at => $cell) {
         $isOat = $cell->value($colors->id) === $oat->id;
-        $skus[] = new Sku(0, $cell, Core\Matrix\SkuState::Made, $isOat ? "OATY-{$at}" : $shop->loaded()->made[$cell->key]->code, $isOat ? Money::of('60', $eur) : null, $isOat ? 3 : 10, null, 250);
+        $skus[] = new Sku(
+            0,
+            $cell,
+            Core\Matrix\SkuState::Made,
+            $isOat ? "OATY-{$at}" : $shop->loaded()->made[$cell->key]->code,
+            $isOat ? Money::of('60', $eur) : null,
+            $isOat ? 3 : 10,
+            null,
+            250,
+        );
     }
-    $pictures = array_map(fn (Placement $picture): Placement => new Placement(-1 - $picture->id, $picture->file, Reach::everything(), Reach::nothing(), $picture->view, $picture->roles, photoId: $picture->photoId), array_slice($is->pictures, 2));
-    $wanted = new ProductState(new ProductDetails('Potting smock', 'SMOCK', $eur, brand: 'Thrumbury', basePrice: Money::of('49', $eur), shotList: $is->details->shotList, facts: [new Fact(0, 'Lining', 'cotton', isShown: false)]), $matrix, $skus, $pictures);
+    $pictures = array_map(
+        fn (Placement $picture): Placement =>
+            new Placement(
+                -1 - $picture->id,
+                $picture->file,
+                Reach::everything(),
+                Reach::nothing(),
+                $picture->view,
+                $picture->roles,
+                photoId: $picture->photoId,
+            ),
+        array_slice($is->pictures, 2),
+    );
+    $wanted = new ProductState(
+        new ProductDetails(
+            'Potting smock',
+            'SMOCK',
+            $eur,
+            brand: 'Thrumbury',
+            basePrice: Money::of('49', $eur),
+            shotList: $is->details->shotList,
+            facts: [new Fact(0, 'Lining', 'cotton', isShown: false)],
+        ),
+        $matrix,
+        $skus,
+        $pictures,
+    );
 
     $before = $shop->everything();
     app(ChangeProduct::class)->run($shop->change(), $wanted, 'From the sheet autumn.csv');
@@ -138,7 +172,13 @@ it('refuses a code that another product has, and leaves all as it was', function
     $skus = $is->skus;
     $skus[3] = new Sku($skus[3]->id, $skus[3]->cell, $skus[3]->state, 'OTHER-S', $skus[3]->price, 99);
     $before = $shop->everything();
-    expect(fn () => app(ChangeProduct::class)->run($shop->change(), new ProductState($is->details, $is->matrix, $skus, $is->pictures), 'Sheet'))->toThrow(Refusal::class, 'OTHER-S is the code of');
+    expect(
+        fn () => app(ChangeProduct::class)->run(
+            $shop->change(),
+            new ProductState($is->details, $is->matrix, $skus, $is->pictures),
+            'Sheet',
+        ),
+    )->toThrow(Refusal::class, 'OTHER-S is the code of');
     expect($shop->everything())->toEqual($before);
 });
 
@@ -146,7 +186,14 @@ it('lets SKUs of one product exchange their codes', function (): void {
     $shop = Shop::stocked();
     $is = $shop->loaded()->state();
     $skus = $is->skus;
-    $swap = fn (int $to, int $of): Sku => new Sku($skus[$to]->id, $skus[$to]->cell, $skus[$to]->state, $skus[$of]->code, $skus[$to]->price, $skus[$to]->stock);
+    $swap = fn (int $to, int $of): Sku => new Sku(
+        $skus[$to]->id,
+        $skus[$to]->cell,
+        $skus[$to]->state,
+        $skus[$of]->code,
+        $skus[$to]->price,
+        $skus[$to]->stock,
+    );
     $wanted = new ProductState($is->details, $is->matrix, [$swap(0, 1), $swap(1, 2), $swap(2, 0), ...array_slice($skus, 3)], $is->pictures);
     app(ChangeProduct::class)->run($shop->change(), $wanted, 'Sheet');
     expect(Difference::between($shop->loaded()->state(), $wanted)->isNone())->toBeTrue();

@@ -52,21 +52,59 @@ use Tests\Core\Samples;
 use Tests\Shop;
 
 /** What only serves the keeping of a row, or follows from its other columns. */
-const KEEPING = ['id', 'product_id', 'folded', 'swatch_photo_id', 'version', 'revision', 'is_counted', 'removed_at', 'created_at', 'updated_at'];
+const KEEPING = [
+    'id',
+    'product_id',
+    'folded',
+    'swatch_photo_id',
+    'version',
+    'revision',
+    'is_counted',
+    'removed_at',
+    'created_at',
+    'updated_at',
+];
 
 /** A library with axes, values, photos and a code pattern, in this database. */
 function storedLibrary(Randomizer $random): LibraryIndex
 {
     foreach (RandomProduct::library($random)->axes() as $drawn) {
-        $axis = LibraryAxis::query()->create(['name' => $drawn->name, 'folded' => strtolower($drawn->name), 'kind' => $drawn->kind, 'changes_picture' => $drawn->changesPicture, 'display' => $drawn->display]);
+        $axis = LibraryAxis::query()->create([
+            'name' => $drawn->name,
+            'folded' => strtolower($drawn->name),
+            'kind' => $drawn->kind,
+            'changes_picture' => $drawn->changesPicture,
+            'display' => $drawn->display,
+        ]);
         foreach ($drawn->values as $at => $value) {
-            LibraryValue::query()->create(['axis_id' => $axis->id, 'name' => $value->label, 'folded' => strtolower($value->label), 'code' => $value->code, 'position' => $at]);
+            LibraryValue::query()->create([
+                'axis_id' => $axis->id,
+                'name' => $value->label,
+                'folded' => strtolower($value->label),
+                'code' => $value->code,
+                'position' => $at,
+            ]);
         }
     }
     for ($id = 1; $id <= 12; $id++) {
-        DB::table('photos')->insert(['id' => $id, 'sha256' => hash('sha256', "photo {$id}"), 'width' => 24, 'height' => 24, 'bytes' => 900, 'type' => 'jpg', 'state' => 'ready']);
+        DB::table('photos')->insert([
+            'id' => $id,
+            'sha256' => hash('sha256', "photo {$id}"),
+            'width' => 24,
+            'height' => 24,
+            'bytes' => 900,
+            'type' => 'jpg',
+            'state' => 'ready',
+        ]);
     }
-    DB::table('code_patterns')->insert(['name' => 'Short codes', 'folded' => 'short codes', 'parts' => '[]', 'separator' => '-', 'letters' => 'upper', 'longest' => 30]);
+    DB::table('code_patterns')->insert([
+        'name' => 'Short codes',
+        'folded' => 'short codes',
+        'parts' => '[]',
+        'separator' => '-',
+        'letters' => 'upper',
+        'longest' => 30,
+    ]);
 
     return app(LibraryReader::class)->index();
 }
@@ -81,15 +119,26 @@ function unreached(array $columns, array $written): array
     return array_values(array_diff($columns, KEEPING, $written));
 }
 
-/** @return array<string, list<array<string, mixed>>> the rows of a product by table, without what only serves their keeping */
+/**
+ * @return array<string, list<array<string, mixed>>> the rows of a product by table, without what only serves their
+ * keeping
+ */
 function rowsToKeep(int $productId): array
 {
     $rows = ['products' => [(array) DB::table('products')->find($productId)]];
     foreach (ProductRows::TABLES as $table => $order) {
-        $rows[$table] = DB::table($table)->where('product_id', $productId)->orderBy('id')->get()->map(fn (stdClass $row): array => (array) $row)->all();
+        $rows[$table] = DB::table($table)
+            ->where('product_id', $productId)
+            ->orderBy('id')
+            ->get()
+            ->map(fn (stdClass $row): array => (array) $row)
+            ->all();
     }
 
-    return array_map(fn (array $all): array => array_map(fn (array $row): array => array_diff_key($row, array_flip(KEEPING)), $all), $rows);
+    return array_map(
+        fn (array $all): array => array_map(fn (array $row): array => array_diff_key($row, array_flip(KEEPING)), $all),
+        $rows,
+    );
 }
 
 /** Writes a state as rows of a product that has none, under the ids that the state has. */
@@ -100,10 +149,16 @@ function writeState(int $productId, ProductState $state, LibraryIndex $library):
         $names += array_column($axis->values, 'label', 'id');
     }
     DB::table('products')->where('id', $productId)->update(StateRows::product($state));
-    $ids = ['skus' => array_column($state->skus, 'id'), 'placements' => array_column($state->pictures, 'id'), 'facts' => array_column($state->details->facts, 'id')];
+    $ids = [
+        'skus' => array_column($state->skus, 'id'),
+        'placements' => array_column($state->pictures, 'id'),
+        'facts' => array_column($state->details->facts, 'id'),
+    ];
     foreach ((new StateRows($names))->all($state) as $table => $rows) {
         foreach ($rows as $at => $row) {
-            DB::table($table)->insert(['product_id' => $productId] + (isset($ids[$table]) ? ['id' => $ids[$table][$at]] : []) + $row);
+            DB::table($table)->insert(
+                ['product_id' => $productId] + (isset($ids[$table]) ? ['id' => $ids[$table][$at]] : []) + $row,
+            );
         }
     }
 }
@@ -111,10 +166,12 @@ function writeState(int $productId, ProductState $state, LibraryIndex $library):
 function readState(int $productId): ProductState
 {
     $rows = ProductRows::stored([$productId]);
-    $placements = app(PlacementReader::class)->read($rows->of('placements', $productId), $rows->referred('placements', 'photo_id', 'photos'));
+    $placements = app(PlacementReader::class)
+        ->read($rows->of('placements', $productId), $rows->referred('placements', 'photo_id', 'photos'));
     $pictures = array_map(fn (PlacementRow $row): Placement => $row->placement, array_values($placements));
 
-    return app(StateReader::class)->product((object) Product::query()->findOrFail($productId)->getAttributes(), $rows, $pictures)->state;
+    return app(StateReader::class)
+        ->product((object) Product::query()->findOrFail($productId)->getAttributes(), $rows, $pictures)->state;
 }
 
 it('keeps all of a product: state, rows, and the same state again', function (int $seed): void {
@@ -152,9 +209,13 @@ it('writes every column of every table that belongs to a product, and the drawn 
         }
     }
     foreach (['products', ...array_keys(ProductRows::TABLES)] as $table) {
-        expect(unreached(Schema::getColumnListing($table), array_keys($seen[$table])))->toBe([], "columns of {$table} that StateRows does not write");
+        expect(unreached(Schema::getColumnListing($table), array_keys($seen[$table])))
+            ->toBe([], "columns of {$table} that StateRows does not write");
         foreach (array_diff_key($seen[$table], array_flip(KEEPING)) as $column => $values) {
-            expect(count($values))->toBeGreaterThan($column === 'currency' ? 0 : 1, "{$table}.{$column} is always the same in what is drawn");
+            expect(count($values))->toBeGreaterThan(
+                $column === 'currency' ? 0 : 1,
+                "{$table}.{$column} is always the same in what is drawn",
+            );
         }
     }
 });
@@ -163,7 +224,9 @@ it('carries every column in a document as well: state, document, and the same ro
     $random = Samples::random($seed);
     $library = RandomProduct::library($random);
     $state = (new RandomProduct($random, $library))->state();
-    $rows = fn (ProductState $state): array => ['products' => [array_diff_key(StateRows::product($state), ['description' => true])]] + (new StateRows([]))->all($state);
+    $rows = fn (ProductState $state): array => [
+        'products' => [array_diff_key(StateRows::product($state), ['description' => true])],
+    ] + (new StateRows([]))->all($state);
     $read = ProductDocument::of($state, $library)->read($library)->state;
 
     expect($rows($read))->toBe($rows($state));
@@ -174,17 +237,29 @@ it('finds nothing to change where a product is brought its own document', functi
     $library = app(LibraryReader::class)->index();
     $document = ProductDocument::of($shop->loaded()->state(), $library);
     $read = $document->read($library);
-    expect($read->lacking)->toBe([])->and(app(ChangeProduct::class)->run($shop->change(), $read->state, 'The same document'))->toBeNull();
+    expect($read->lacking)->toBe([])
+        ->and(app(ChangeProduct::class)->run($shop->change(), $read->state, 'The same document'))->toBeNull();
 
     $shop->axes(['Color' => 'Moss, Clay', 'Size' => 'S, M, L, XL']);
     app(ChangeProduct::class)->run($shop->change(), $read->state, 'As the document says');
-    expect(ProductDocument::of($shop->loaded()->state(), $library)->read($library)->state->matrix->axes)->toEqual($read->state->matrix->axes)
+    expect(ProductDocument::of($shop->loaded()->state(), $library)->read($library)->state->matrix->axes)
+        ->toEqual($read->state->matrix->axes)
         ->and(count($shop->loaded()->made))->toBe(12);
 });
 
 it('knows every table that has rows of a product', function (): void {
     // Made of products and made anew after each change, or kept about a product without being said of it.
-    $beside = ['batch_products', 'coverage_summaries', 'drops', 'former_codes', 'history', 'lexicon_words', 'product_summaries', 'product_words', 'sku_summaries'];
+    $beside = [
+        'batch_products',
+        'coverage_summaries',
+        'drops',
+        'former_codes',
+        'history',
+        'lexicon_words',
+        'product_summaries',
+        'product_words',
+        'sku_summaries',
+    ];
     $owned = [];
     foreach (Schema::getTables(DB::connection()->getDatabaseName()) as $table) {
         if (Schema::hasColumn($table['name'], 'product_id')) {
@@ -196,7 +271,8 @@ it('knows every table that has rows of a product', function (): void {
 
 it('misses a column that nobody reads: planted, it is named', function (): void {
     $sku = (new RandomProduct(Samples::random(1), RandomProduct::library(Samples::random(1))))->state()->skus[0];
-    expect(unreached([...Schema::getColumnListing('skus'), 'planted'], array_keys(StateRows::sku($sku))))->toBe(['planted']);
+    expect(unreached([...Schema::getColumnListing('skus'), 'planted'], array_keys(StateRows::sku($sku))))
+        ->toBe(['planted']);
 });
 
 /** @return array<string, ProductChange|SkuChange> one of each kind of rows that a change can write */
@@ -229,9 +305,18 @@ function changesOfEveryTable(ProductState $state): array
 /** Without ids that a row gets as it is stored. */
 function withoutNewIds(ProductState $state): ProductState
 {
-    $facts = array_map(fn (Fact $fact): Fact => new Fact(0, $fact->name, $fact->value, $fact->kind, $fact->unit, $fact->isShown), $state->details->facts);
+    $facts = array_map(
+        fn (Fact $fact): Fact => new Fact(0, $fact->name, $fact->value, $fact->kind, $fact->unit, $fact->isShown),
+        $state->details->facts,
+    );
     $details = $state->details->details->all;
-    usort($details, fn (ReachedDetail $one, ReachedDetail $other): int => [$one->kind->value, $one->reach->key()] <=> [$other->kind->value, $other->reach->key()]);
+    usort(
+        $details,
+        fn (ReachedDetail $one, ReachedDetail $other): int => [$one->kind->value, $one->reach->key()] <=> [
+            $other->kind->value,
+            $other->reach->key(),
+        ],
+    );
 
     return $state->withDetails($state->details->with(['facts' => $facts, 'details' => new Details($details)]));
 }
@@ -241,15 +326,25 @@ it('stores what a change says and no more, and takes it back to the identical ro
     $shop = Shop::open('STORED');
     $library = storedLibrary($random);
     $state = (new RandomProduct($random, $library, 5_000))->state('STORED');
-    $state = $state->withPictures([$state->pictures[0]->reaching(Reach::nothing(), Reach::nothing()), ...array_slice($state->pictures, 1)]);
+    $state = $state->withPictures([
+        $state->pictures[0]->reaching(Reach::nothing(), Reach::nothing()),
+        ...array_slice($state->pictures, 1),
+    ]);
     writeState($shop->product->id, $state, $library);
-    $rows = fn (): array => array_map(fn (string $table): array => DB::table($table)->where('product_id', $shop->product->id)->orderBy('id')->get()->map(fn (stdClass $row): array => (array) $row)->all(), array_combine(array_keys(ProductRows::TABLES), array_keys(ProductRows::TABLES)));
+    $rows = fn (): array => array_map(
+        fn (string $table): array => DB::table($table)->where('product_id', $shop->product->id)->orderBy('id')->get()->map(
+            fn (stdClass $row): array => (array) $row,
+        )->all(),
+        array_combine(array_keys(ProductRows::TABLES), array_keys(ProductRows::TABLES)),
+    );
     $done = 0;
     foreach (changesOfEveryTable($state) as $what => $change) {
         $before = $rows();
         try {
             $core = $shop->loaded()->core();
-            $wanted = $change instanceof SkuChange ? $change->on($core->chosen($change->selection()), app(CatalogLookup::class)) : $change->on($core, app(CatalogLookup::class));
+            $wanted = $change instanceof SkuChange
+                ? $change->on($core->chosen($change->selection()), app(CatalogLookup::class))
+                : $change->on($core, app(CatalogLookup::class));
             app(UnitOfWork::class)->change($shop->change(), self::class, $change);
         } catch (CoreException) {
             expect($rows())->toEqual($before, $what);

@@ -284,7 +284,10 @@ final class Laws
     private function cellsAddUp(LoadedProduct $loaded): void
     {
         $matrix = $loaded->matrix;
-        $made = array_map(fn (Sku $sku): string => $sku->cell->key, array_values(array_filter($loaded->skus, fn (Sku $sku): bool => $sku->isMade())));
+        $made = array_map(
+            fn (Sku $sku): string => $sku->cell->key,
+            array_values(array_filter($loaded->skus, fn (Sku $sku): bool => $sku->isMade())),
+        );
         LawBroken::unlessSame(count(array_unique($made)), count($made), 'no two SKUs on offer share a cell');
         $left = array_map(fn (Combination $cell): string => $cell->key, array_filter($matrix->combinations(), fn (Combination $cell): bool => $this->isLeftOut($cell)));
         LawBroken::unlessSame(array_values(array_map(fn (Combination $cell): string => $cell->key, array_filter($matrix->combinations(), fn (Combination $cell): bool => ! $matrix->isOffered($cell)))), array_values($left), 'left out is what the rules say');
@@ -338,7 +341,18 @@ final class Laws
             $own = array_filter($loaded->made, fn (Sku $sku): bool => $sku->cell->includes($row->combination));
             $skus += count($own);
             foreach ($row->cells as $view => $cell) {
-                $lacking = count(array_filter($own, fn (Sku $sku): bool => ! in_array((string) $view, array_map(fn (Entry $entry): string => $entry->placement->view->key ?? '', $loaded->galleries()->of($sku->cell)->entries), true)));
+                $lacking = count(array_filter(
+                    $own,
+                    fn (Sku $sku): bool =>
+                        ! in_array(
+                            (string) $view,
+                            array_map(
+                                fn (Entry $entry): string => $entry->placement->view->key ?? '',
+                                $loaded->galleries()->of($sku->cell)->entries,
+                            ),
+                            true,
+                        ),
+                ));
                 LawBroken::unlessSame([$cell->skus, $cell->lacking, $cell->cover === Cover::Missing], [count($own), $lacking, $lacking > 0], "coverage of {$view} is what the galleries show");
             }
         }

@@ -59,7 +59,11 @@ final class BulkCommand extends Command
             if ($what === 'show') {
                 return $this->show($batches, $value);
             }
-            $user = $accounts->withAddress((string) $this->optional('as')) ?? throw new Refusal('Say whose account does it: --as=name@shop.example.', RefusalKind::Missing, 'as');
+            $user = $accounts->withAddress((string) $this->optional('as')) ?? throw new Refusal(
+                'Say whose account does it: --as=name@shop.example.',
+                RefusalKind::Missing,
+                'as',
+            );
             $id = in_array($what, self::WAYS, true) ? $this->steered($steer, $user, $what, $value) : $this->begun($start, $list, $user, $what, $value);
 
             return $this->show($batches, $id);
@@ -72,7 +76,11 @@ final class BulkCommand extends Command
 
     private function begun(StartBatch $start, ProductList $list, User $user, string $what, string $value): string
     {
-        [$act, $wanted] = self::WHAT[$what] ?? throw new Refusal('Say what is to be changed: '.implode(', ', array_keys(self::WHAT)).'.', RefusalKind::Missing, 'what');
+        [$act, $wanted] = self::WHAT[$what] ?? throw new Refusal(
+            'Say what is to be changed: '.implode(', ', array_keys(self::WHAT)).'.',
+            RefusalKind::Missing,
+            'what',
+        );
         if ($act === 'value-price') {
             $wanted['of'] = (string) $this->valueId();
         }

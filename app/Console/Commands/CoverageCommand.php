@@ -101,7 +101,11 @@ final class CoverageCommand extends Command
             });
             $rows = [];
             foreach ($coverage->rows ?? [] as $row) {
-                $rows[] = [$loaded->matrix->inWordsOr($row->combination, 'the whole product'), $row->skus, ...array_map(fn ($cell): string => $cell->inWords(), array_values($row->cells))];
+                $rows[] = [
+                    $loaded->matrix->inWordsOr($row->combination, 'the whole product'),
+                    $row->skus,
+                    ...array_map(fn ($cell): string => $cell->inWords(), array_values($row->cells)),
+                ];
                 $lacks = $lacks || $row->lacks() > 0;
             }
             if ($rows !== []) {
@@ -116,7 +120,11 @@ final class CoverageCommand extends Command
     private function write(string $file, array $ids, ShootingList $list, ShootingSheet $sheet): int
     {
         if (! is_dir(dirname($file)) || ! is_writable(dirname($file))) {
-            throw new Refusal('There is no folder '.dirname($file).' that can be written to.', RefusalKind::Gone, 'shooting-list');
+            throw new Refusal(
+                'There is no folder '.dirname($file).' that can be written to.',
+                RefusalKind::Gone,
+                'shooting-list',
+            );
         }
         $written = $sheet->write($list->of($ids), SheetWriter::byEnding("{$file}.part", strtolower(pathinfo($file, PATHINFO_EXTENSION))));
         rename("{$file}.part", $file);

@@ -50,19 +50,31 @@ final class ExportCommand extends Command
     private function write(string $file, string $partial, array $productIds, SheetExport $sheet, JsonLdDocument $document): int
     {
         if (! is_dir(dirname($file)) || ! is_writable(dirname($file))) {
-            throw new Refusal('There is no folder '.dirname($file).' that can be written to.', RefusalKind::Gone, 'file');
+            throw new Refusal(
+                'There is no folder '.dirname($file).' that can be written to.',
+                RefusalKind::Gone,
+                'file',
+            );
         }
         $ending = strtolower(pathinfo($file, PATHINFO_EXTENSION));
         if ($ending === 'jsonld') {
             if (count($productIds) !== 1) {
-                throw new Refusal('A .jsonld file holds one product. Name it with --product=CODE.', RefusalKind::Impossible, 'file');
+                throw new Refusal(
+                    'A .jsonld file holds one product. Name it with --product=CODE.',
+                    RefusalKind::Impossible,
+                    'file',
+                );
             }
             file_put_contents($partial, $document->of(Product::query()->findOrFail($productIds[0])));
 
             return 1;
         }
         if ($ending === 'zip') {
-            throw new Refusal('Packages (.zip) cannot be written yet. Use .csv, .xlsx, .ods or .jsonld.', RefusalKind::Impossible, 'file');
+            throw new Refusal(
+                'Packages (.zip) cannot be written yet. Use .csv, .xlsx, .ods or .jsonld.',
+                RefusalKind::Impossible,
+                'file',
+            );
         }
 
         return $sheet->write($productIds, SheetWriter::byEnding($partial, $ending));

@@ -51,9 +51,17 @@ final class GalleryCommand extends Command
             return [$report->choice($loaded, $this->every('choose'))];
         }
         $wanted = $this->optional('sku');
-        $skus = $wanted === null ? array_values($loaded->made) : array_values(array_filter($loaded->skus, fn (Sku $sku): bool => strcasecmp($sku->code, $wanted) === 0));
+        $skus = $wanted === null
+            ? array_values($loaded->made)
+            : array_values(array_filter($loaded->skus, fn (Sku $sku): bool => strcasecmp($sku->code, $wanted) === 0));
         if (count($skus) === 0) {
-            throw new Refusal($wanted === null ? "{$loaded->product->name} has no SKU on offer." : "{$loaded->product->name} has no SKU {$wanted}.", RefusalKind::Gone, 'sku');
+            throw new Refusal(
+                $wanted === null
+                    ? "{$loaded->product->name} has no SKU on offer."
+                    : "{$loaded->product->name} has no SKU {$wanted}.",
+                RefusalKind::Gone,
+                'sku',
+            );
         }
 
         return (function () use ($skus, $loaded, $report): iterable {

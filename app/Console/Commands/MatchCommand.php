@@ -50,7 +50,13 @@ final class MatchCommand extends Command
         try {
             $given = $this->givenProduct();
             $accept = $this->accepted();
-            $user = $accept === null ? null : $accounts->withAddress((string) $this->optional('as')) ?? throw new Refusal('Say whose account links them: --as=name@shop.example.', RefusalKind::Missing, 'as');
+            $user = $accept === null
+                ? null
+                : $accounts->withAddress((string) $this->optional('as')) ?? throw new Refusal(
+                    'Say whose account links them: --as=name@shop.example.',
+                    RefusalKind::Missing,
+                    'as',
+                );
             $names = $this->names();
             $seen = $this->seen($names, $looked, $resemblances);
             $list = $words->of($names, $given, (string) $this->optional('sender'), Resemblances::products($seen));
@@ -89,14 +95,23 @@ final class MatchCommand extends Command
     {
         $code = $this->optional('product');
 
-        return $code === null ? null : Product::query()->standing()->where('code', $code)->first() ?? throw new Refusal("No product has the code {$code}.", RefusalKind::Gone, 'product');
+        return $code === null
+            ? null
+            : Product::query()
+                ->standing()
+                ->where('code', $code)
+                ->first() ?? throw new Refusal("No product has the code {$code}.", RefusalKind::Gone, 'product');
     }
 
     private function accepted(): ?float
     {
         $typed = $this->optional('accept');
         if ($typed !== null && (! is_numeric($typed) || (float) $typed <= 0.5 || (float) $typed > 1)) {
-            throw new Refusal('--accept wants a confidence above 0.5, up to 1, such as 0.9.', RefusalKind::Unreadable, 'accept');
+            throw new Refusal(
+                '--accept wants a confidence above 0.5, up to 1, such as 0.9.',
+                RefusalKind::Unreadable,
+                'accept',
+            );
         }
 
         return $typed === null ? null : (float) $typed;
@@ -116,7 +131,11 @@ final class MatchCommand extends Command
                 $names[$file->getPathname()] = new DroppedName($file->getFilename(), basename($dir).substr($file->getPath(), strlen($dir)));
             }
             if (count($names) > self::MOST_FILES) {
-                throw new Refusal('There are more than '.number_format(self::MOST_FILES).' pictures in this folder. Read its folders one after the other.', RefusalKind::Impossible, 'dir');
+                throw new Refusal(
+                    'There are more than '.number_format(self::MOST_FILES).' pictures in this folder. Read its folders one after the other.',
+                    RefusalKind::Impossible,
+                    'dir',
+                );
             }
         }
         ksort($names, SORT_NATURAL);

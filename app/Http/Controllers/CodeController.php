@@ -49,7 +49,19 @@ final readonly class CodeController
         $range = array_values(array_filter($ranges, fn (GtinRangeRecord $one): bool => $one->id === $request->integer('range')))[0] ?? $ranges[0] ?? null;
         [$numbers, $problem] = $this->next($chosen, $range, $catalog);
 
-        return view('board.gtins', ['product' => $request->product(), 'chosen' => $chosen, 'lacking' => NumberFromRange::lacking($chosen), 'ranges' => $ranges, 'range' => $range, 'numbers' => $numbers, 'problem' => $problem, 'restriction' => $numbers === [] ? null : Gtin::restriction($numbers[0])]);
+        return view(
+            'board.gtins',
+            [
+                'product' => $request->product(),
+                'chosen' => $chosen,
+                'lacking' => NumberFromRange::lacking($chosen),
+                'ranges' => $ranges,
+                'range' => $range,
+                'numbers' => $numbers,
+                'problem' => $problem,
+                'restriction' => $numbers === [] ? null : Gtin::restriction($numbers[0]),
+            ],
+        );
     }
 
     public function allocate(BoardRequest $request, AllocateGtins $action): Response

@@ -51,7 +51,11 @@ final readonly class ColorsController
 
     public function order(BoardRequest $request, ReorderValues $action): Response
     {
-        $by = ColorOrder::tryFrom($request->string('by')->toString()) ?? throw new Refusal('Say by what the colors are to be ordered.', RefusalKind::Missing, 'by');
+        $by = ColorOrder::tryFrom($request->string('by')->toString()) ?? throw new Refusal(
+            'Say by what the colors are to be ordered.',
+            RefusalKind::Missing,
+            'by',
+        );
 
         return $this->pages->fragment($request, ProductPage::Colors, $action->byColor($request->change(), $request->integer('axis'), $by));
     }
@@ -143,6 +147,10 @@ final readonly class ColorsController
 
     private function screen(LoadedProduct $loaded, BoardRequest $request): ColorScreen
     {
-        return ColorScreen::of($loaded, $request->integer('axis'), $request->eyes(), false) ?? throw new Refusal('This product has no axis with colors.', RefusalKind::Impossible, 'axis');
+        return ColorScreen::of($loaded, $request->integer('axis'), $request->eyes(), false) ?? throw new Refusal(
+            'This product has no axis with colors.',
+            RefusalKind::Impossible,
+            'axis',
+        );
     }
 }

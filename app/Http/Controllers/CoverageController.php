@@ -42,7 +42,11 @@ final readonly class CoverageController
 
     public function fill(BoardRequest $request, FillHole $action): Response
     {
-        $part = $request->onto() ?? throw new Refusal('Say which part of the product lacks it.', RefusalKind::Missing, 'onto');
+        $part = $request->onto() ?? throw new Refusal(
+            'Say which part of the product lacks it.',
+            RefusalKind::Missing,
+            'onto',
+        );
         $view = $request->pictureView() ?? throw new Refusal('Say which view it shows.', RefusalKind::Missing, 'view');
 
         return $this->pages->fragment($request, ProductPage::Coverage, $action->run($request->change(), $request->placementIds(), $part, $view));

@@ -67,7 +67,13 @@ final class DetailsController
     public function set(BoardRequest $request, SetDetail $action, BoardResponder $board): Response
     {
         $entry = $request->boolean('part')
-            ? $action->ofPart($request->change(), $request->detail(), $this->part($request), $request->detailFields(), $request->boolean('none'))
+            ? $action->ofPart(
+                $request->change(),
+                $request->detail(),
+                $this->part($request),
+                $request->detailFields(),
+                $request->boolean('none'),
+            )
             : $action->ofProduct($request->change(), $request->detail(), $request->detailFields());
 
         return $board->fragment($request, $entry);
@@ -80,7 +86,8 @@ final class DetailsController
             return $request->selection();
         }
         $core = $this->loader->load($request->product())->core();
-        $reach = (new TypedSelection())->read($request->string('find')->toString(), $core->matrix, $core->library->synonyms);
+        $reach = (new TypedSelection())
+            ->read($request->string('find')->toString(), $core->matrix, $core->library->synonyms);
 
         return Selection::fromKey(implode(';', array_map(fn (Combination $part): string => $part->key, array_merge(...array_map(fn (Clause $clause): array => $clause->parts(), $reach->clauses)))));
     }

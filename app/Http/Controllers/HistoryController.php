@@ -40,7 +40,11 @@ final class HistoryController
             $request->product(),
             $snapshots,
             $this->timeline,
-            $request->integer('from') ?: throw new Refusal('Choose the point to compare from.', RefusalKind::Missing, 'from'),
+            $request->integer('from') ?: throw new Refusal(
+                'Choose the point to compare from.',
+                RefusalKind::Missing,
+                'from',
+            ),
             $request->integer('to') ?: null,
         )]);
     }

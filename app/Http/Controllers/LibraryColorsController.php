@@ -43,7 +43,11 @@ final readonly class LibraryColorsController
     /** A value with the color that was tried for it. */
     public function add(LibraryRequest $request, LibraryAxis $axis, AddLibraryValues $action): View
     {
-        $swatch = $request->swatchForm()?->swatch($this->naming) ?? throw new Refusal('Say which color the new value has.', RefusalKind::Missing, 'colors.0');
+        $swatch = $request->swatchForm()?->swatch($this->naming) ?? throw new Refusal(
+            'Say which color the new value has.',
+            RefusalKind::Missing,
+            'colors.0',
+        );
         $action->one($request->change(), $axis->id, $request->string('name')->toString(), $swatch);
 
         return $this->page($request, $axis, true);
@@ -51,7 +55,11 @@ final readonly class LibraryColorsController
 
     public function order(LibraryRequest $request, LibraryAxis $axis, OrderLibraryValues $action): View
     {
-        $by = ColorOrder::tryFrom($request->string('by')->toString()) ?? throw new Refusal('Say by what the colors are to be ordered.', RefusalKind::Missing, 'by');
+        $by = ColorOrder::tryFrom($request->string('by')->toString()) ?? throw new Refusal(
+            'Say by what the colors are to be ordered.',
+            RefusalKind::Missing,
+            'by',
+        );
         $action->byColor($request->change(), $axis->id, $by);
 
         return $this->page($request, $axis, true);

@@ -30,7 +30,16 @@ final class MediaController
         $headers = ['Content-Type' => MediaKind::TYPES[$type]];
         $response = $store->disk() instanceof LocalFilesystemAdapter
             ? new BinaryFileResponse($store->disk()->path($path), 200, $headers)
-            : response()->stream(fn () => fpassthru($store->disk()->readStream($path) ?? throw new Refusal('The file of this film is missing. Drop it again.', RefusalKind::Gone)), 200, $headers + ['Content-Length' => (string) $photo->bytes]);
+            : response()->stream(
+                fn () => fpassthru(
+                    $store->disk()->readStream($path) ?? throw new Refusal(
+                        'The file of this film is missing. Drop it again.',
+                        RefusalKind::Gone,
+                    ),
+                ),
+                200,
+                $headers + ['Content-Length' => (string) $photo->bytes],
+            );
         $response->setPrivate()->setMaxAge(self::YEAR)->setImmutable();
         $response->setEtag($photo->sha256);
 

@@ -75,7 +75,11 @@ final class OwnAccountController
     {
         Session::reflash();
         if (! Hash::check($request->text('current_password'), $request->own()->password)) {
-            throw new Refusal('This is not your password. Type it once more.', RefusalKind::Unreadable, 'current_password');
+            throw new Refusal(
+                'This is not your password. Type it once more.',
+                RefusalKind::Unreadable,
+                'current_password',
+            );
         }
         $signedIn->passwordGiven($request);
 

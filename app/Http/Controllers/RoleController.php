@@ -36,8 +36,16 @@ final readonly class RoleController
     {
         $loaded = $this->loader->again($request->product());
         $screen = new RoleScreen($loaded, new PictureLinks($loaded));
-        $role = Role::tryFrom($request->string('role')->toString()) ?? throw new Refusal('Say which role is meant.', RefusalKind::Missing, 'role');
-        $strip = $screen->strip($request->selectedKey()) ?? throw new Refusal('This part is not in the product any more. Look at the table as it is now.', RefusalKind::Gone, 'selected');
+        $role = Role::tryFrom($request->string('role')->toString()) ?? throw new Refusal(
+            'Say which role is meant.',
+            RefusalKind::Missing,
+            'role',
+        );
+        $strip = $screen->strip($request->selectedKey()) ?? throw new Refusal(
+            'This part is not in the product any more. Look at the table as it is now.',
+            RefusalKind::Gone,
+            'selected',
+        );
 
         return view('roles.choose', ['product' => $loaded->product, 'loaded' => $loaded, 'screen' => $screen, 'strip' => $strip, 'role' => $role, 'cell' => $screen->cells($strip)[$role->value]]);
     }
@@ -48,7 +56,15 @@ final readonly class RoleController
         $loaded = $this->loader->again($request->product());
         $views = $request->roleViews($this->shelf->views());
 
-        return view('roles.rule', ['product' => $loaded->product, 'loaded' => $loaded, 'views' => $views, 'plan' => $views === [] ? null : (new GiveRolesByViews($views))->plan($loaded->core())]);
+        return view(
+            'roles.rule',
+            [
+                'product' => $loaded->product,
+                'loaded' => $loaded,
+                'views' => $views,
+                'plan' => $views === [] ? null : (new GiveRolesByViews($views))->plan($loaded->core()),
+            ],
+        );
     }
 
     public function give(BoardRequest $request, GiveRoles $action): Response

@@ -81,18 +81,42 @@ final class SkuController
     {
         $loaded = $loader->load($request->product());
 
-        return view('board.counting', ['product' => $request->product(), 'now' => $loaded->book->counting, 'plan' => new CountingPlan($loaded->core(), Counting::tryFrom($request->string('counting')->toString()) ?? $loaded->book->counting)]);
+        return view(
+            'board.counting',
+            [
+                'product' => $request->product(),
+                'now' => $loaded->book->counting,
+                'plan' => new CountingPlan(
+                    $loaded->core(),
+                    Counting::tryFrom($request->string('counting')->toString()) ?? $loaded->book->counting,
+                ),
+            ],
+        );
     }
 
     public function counting(BoardRequest $request, SetCounting $action): Response
     {
-        return $this->board->fragment($request, $action->run($request->change(), Counting::tryFrom($request->string('counting')->toString()) ?? throw new Refusal('Say what the stock is counted for.', RefusalKind::Missing, 'counting')));
+        return $this->board->fragment(
+            $request,
+            $action->run(
+                $request->change(),
+                Counting::tryFrom($request->string('counting')->toString()) ?? throw new Refusal(
+                    'Say what the stock is counted for.',
+                    RefusalKind::Missing,
+                    'counting',
+                ),
+            ),
+        );
     }
 
     /** A block of a spreadsheet, or one row or column of the matrix over the others. */
     public function block(BoardRequest $request, PasteBlock $action): Response
     {
-        $kind = NumberKind::tryFrom($request->lens()->value) ?? throw new Refusal('Choose first what the cells show: codes, prices, stock, GTINs or weights.', RefusalKind::Missing, 'lens');
+        $kind = NumberKind::tryFrom($request->lens()->value) ?? throw new Refusal(
+            'Choose first what the cells show: codes, prices, stock, GTINs or weights.',
+            RefusalKind::Missing,
+            'lens',
+        );
 
         // It may reach beyond what is selected, so that the whole board is drawn.
         $grid = CellGrid::fromKey($request->string('grid')->toString());

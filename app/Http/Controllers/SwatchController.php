@@ -24,7 +24,11 @@ final class SwatchController
     public function pick(LibraryRequest $request, Photo $photo, PictureSamples $samples, ColorNaming $naming): JsonResponse
     {
         $patch = $samples->patch($photo, Crop::fromKey($request->string('frame')->toString()))
-            ?? throw new Refusal('This picture is still being read. Try again in a moment.', RefusalKind::Impossible, 'photo');
+            ?? throw new Refusal(
+                'This picture is still being read. Try again in a moment.',
+                RefusalKind::Impossible,
+                'photo',
+            );
         $picked = Eyedropper::take($patch);
         $near = $naming->near($picked->color, 1)[0] ?? null;
 

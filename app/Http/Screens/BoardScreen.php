@@ -38,7 +38,9 @@ final class BoardScreen
 
     private readonly Matrix $matrix;
 
-    /** @var array<string, array<string, list<Sku>>> ids of axes with commas between => key of a part on them => its SKUs */
+    /**
+     * @var array<string, array<string, list<Sku>>> ids of axes with commas between => key of a part on them => its SKUs
+     */
     private array $grouped = [];
 
     private readonly NumberCells $numbers;

@@ -45,6 +45,10 @@ final readonly class DetailPartScreen
         $finder = $this->part->product->state->details->details->finder($this->kind, $this->part->product->matrix);
         $texts = array_unique(array_map(fn (Sku $sku): string => $finder->at($sku->cell), $this->part->skus()));
 
-        return DetailFields::of($this->kind, count($texts) === 1 ? (string) array_values($texts)[0] : '', $this->part->product->prices->currency);
+        return DetailFields::of(
+            $this->kind,
+            count($texts) === 1 ? (string) array_values($texts)[0] : '',
+            $this->part->product->prices->currency,
+        );
     }
 }

@@ -47,7 +47,14 @@ final readonly class NumberCells
             $units !== null && $this->book->counting->isShared() ? 'shared' : '',
         ]);
 
-        return new BoardCell($sku->cell->key, 'made', $place, text: $units === null ? '–' : number_format($units), note: implode(' · ', $notes), look: $availability === Availability::InStock ? '' : str_replace(' ', '-', $availability->value));
+        return new BoardCell(
+            $sku->cell->key,
+            'made',
+            $place,
+            text: $units === null ? '–' : number_format($units),
+            note: implode(' · ', $notes),
+            look: $availability === Availability::InStock ? '' : str_replace(' ', '-', $availability->value),
+        );
     }
 
     private function price(Sku $sku, string $place): BoardCell

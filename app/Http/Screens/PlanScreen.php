@@ -94,7 +94,13 @@ final readonly class PlanScreen
     {
         $collapses = $this->planned->plan->collapses;
         $prices = count(array_filter($collapses, fn (Collapse $collapse): bool => count(array_unique(array_map($this->price(...), $this->candidates($collapse)))) > 1));
-        $stock = count(array_filter($collapses, fn (Collapse $collapse): bool => count(array_filter($this->candidates($collapse), fn (Sku $sku): bool => $this->loaded->units($sku) > 0)) > 1));
+        $stock = count(array_filter(
+            $collapses,
+            fn (Collapse $collapse): bool => count(array_filter(
+                $this->candidates($collapse),
+                fn (Sku $sku): bool => $this->loaded->units($sku) > 0,
+            )) > 1,
+        ));
         $parts = array_filter([$stock > 0 ? "{$stock} with stock on both sides" : '', $prices > 0 ? "{$prices} with different prices" : '']);
 
         return $collapses === [] ? '' : 'In '.count($collapses).(count($collapses) === 1 ? ' cell' : ' cells').' several SKUs become one'.($parts === [] ? '' : ': '.implode(', ', $parts)).'.';

@@ -138,7 +138,10 @@ final class PreviewScreen
                 $isChosen,
                 match (true) {
                     $skus === [] => 'missing',
-                    array_filter($skus, fn (Sku $sku): bool => $this->loaded->availability($sku, $this->today)->canBeBought()) === [] => 'sold out',
+                    array_filter(
+                        $skus,
+                        fn (Sku $sku): bool => $this->loaded->availability($sku, $this->today)->canBeBought(),
+                    ) === [] => 'sold out',
                     default => 'free',
                 },
                 // What is blank never reaches a shopper: then the name stands alone.

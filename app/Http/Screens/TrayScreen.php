@@ -78,7 +78,10 @@ final class TrayScreen
 
     public function isWaiting(): bool
     {
-        return array_filter($this->loaded->placements, fn (PlacementRow $row): bool => $row->photoState === PhotoState::Waiting) !== [];
+        return array_filter(
+            $this->loaded->placements,
+            fn (PlacementRow $row): bool => $row->photoState === PhotoState::Waiting,
+        ) !== [];
     }
 
     public function title(): string
