@@ -113,10 +113,10 @@ final readonly class Portion
             fn (SkuChange $change): Selection => $change->selection(),
             array_filter($open, fn ($change): bool => $change instanceof SkuChange),
         );
-        $chosen = $this->chosen->loadMany(array_values($products->only(array_keys($selections))->all()), $selections);
-        $whole = $this->loader->loadMany(array_values(
-            $products->only(array_keys(array_diff_key($open, $selections)))->all(),
-        ));
+        $numbered = array_values($products->only(array_keys($selections))->all());
+        $chosen = $numbered === [] ? [] : $this->chosen->loadMany($numbered, $selections);
+        $others = array_values($products->only(array_keys(array_diff_key($open, $selections)))->all());
+        $whole = $others === [] ? [] : $this->loader->loadMany($others);
         foreach ($open as $id => $change) {
             try {
                 [$before[$id], $changed[$id]] = $change instanceof SkuChange

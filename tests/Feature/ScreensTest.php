@@ -155,7 +155,7 @@ it('refuses bad input at the place it was typed', function (string $path, array 
     ['skus/code', ['selected' => '*', 'typed' => 'X1'], 'A code belongs to one SKU'],
     ['skus/stock', ['selected' => 'x', 'typed' => '1'], 'format is invalid'],
     ['photos/link', ['selected' => '*'], 'Mark a picture first'],
-    ['values/order', ['axis' => 1, 'order' => '1,2,99'], 'changed meanwhile'],
+    ['values/order', ['axis' => 1, 'order' => '1,2,99'], 'no longer on the product'],
     ['details', ['field' => 'name', 'value' => ' '], 'The name cannot be empty'],
 ]);
 
