@@ -18,6 +18,7 @@ use Core\Changes\LinkPictures;
 use Core\Changes\MakeAltTextsOwn;
 use Core\Changes\MatchGalleries;
 use Core\Changes\MovePicture;
+use Core\Changes\NamedRange;
 use Core\Changes\NeedShot;
 use Core\Changes\NumberFromRange;
 use Core\Changes\NumberKind;
@@ -25,6 +26,7 @@ use Core\Changes\NumberSkus;
 use Core\Changes\OpenWithSku;
 use Core\Changes\OpenWithValue;
 use Core\Changes\OrderByShotList;
+use Core\Changes\OrderValues;
 use Core\Changes\PasteNumbers;
 use Core\Changes\PictureWay;
 use Core\Changes\PlaceInGallery;
@@ -51,6 +53,8 @@ use Core\Changes\TypeAltText;
 use Core\Changes\TypedCell;
 use Core\Changes\UnlinkPictures;
 use Core\Changes\WeighSkus;
+use Core\Codes\GtinRange;
+use Core\Color\ColorOrder;
 use Core\CoreException;
 use Core\Details\Counting;
 use Core\Details\DetailKind;
@@ -681,3 +685,17 @@ it('refuses a picture where the product has no such part, or has the other alrea
     ],
     'no view' => fn () => [new PutPicture(PictureWay::Set, 103, 'x.jpg', '', null, null, ''), 'Say which view'],
 ]);
+
+it('gives the next free numbers of a range, and orders values', function (): void {
+    $catalog = new NoCatalog(ranges: [7 => new NamedRange('Own', GtinRange::typed('4006381', '1', '9'))]);
+    [$words, , $state] = doneTo(Samples::product(), new NumberFromRange(Selection::whole(), 7), $catalog);
+    $gtins = array_map(fn (Sku $sku): ?string => $sku->gtin, $state->skus);
+    expect($words)->toStartWith('Gave 4 GTINs of Own to the whole product: ')
+        ->and(count(array_unique($gtins)))->toBe(4)->and($gtins)->not->toContain(null);
+
+    [$said, $differences] = doneTo(Samples::product(), new OrderValues(1, [12, 11]));
+    expect($said)->toBe('Reordered Color: Clay, Moss')
+        ->and($differences)->toBe(['Color stands in another order: Clay, Moss'])
+        ->and(fn () => doneTo(Samples::product(), new OrderValues(1, [12])))->toThrow(Refusal::class, 'changed meanwhile')
+        ->and(doneTo(Samples::product(), new OrderValues(1, ColorOrder::cases()[0]))[0])->toContain('Reordered Color: ');
+});
