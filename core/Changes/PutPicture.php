@@ -150,9 +150,7 @@ final readonly class PutPicture implements ProductChange
                 'other',
             );
         }
-        $file = mb_strtolower($here->file) === mb_strtolower($this->otherFile)
-            ? $this->otherFile
-            : $names->free($this->otherFile);
+        $file = $names->inPlaceOf($here->file, $this->otherFile);
 
         return $product->state->withChangedPictures([$here->replacedBy($otherId, $file)]);
     }

@@ -31,7 +31,7 @@ final readonly class ReplaceFile implements ProductChange
                 RefusalKind::Taken,
             );
         }
-        $free = mb_strtolower($picture->file) === mb_strtolower($this->file) ? $this->file : $names->free($this->file);
+        $free = $names->inPlaceOf($picture->file, $this->file);
 
         return new Changed(
             $product->state->withChangedPictures([$picture->replacedBy($this->photoId, $free)]),

@@ -6,7 +6,14 @@ namespace Core\Gallery;
 
 use Core\Reach\Reach;
 
-/** A picture's use in one product. Its place in the order is its place in the list it comes in. */
+/**
+ * A picture's use in one product. Its place in the order is its place in the list it comes in.
+ *
+ * @phpstan-type Parts array{
+ *     id: int, file: string, reach: Reach, hidden: Reach, view: ?View, roles: list<Role>, altText: string,
+ *     isStill: bool, crop: string, photoId: int
+ * }
+ */
 final readonly class Placement
 {
     /**
@@ -40,18 +47,7 @@ final readonly class Placement
     /** The same picture with another reach. */
     public function reaching(Reach $reach, Reach $hidden): self
     {
-        return new self(
-            $this->id,
-            $this->file,
-            $reach,
-            $hidden,
-            $this->view,
-            $this->roles,
-            $this->altText,
-            $this->isStill,
-            $this->crop,
-            $this->photoId,
-        );
+        return $this->with(['reach' => $reach, 'hidden' => $hidden]);
     }
 
     /**
@@ -61,18 +57,7 @@ final readonly class Placement
      */
     public function doing(array $roles): self
     {
-        return new self(
-            $this->id,
-            $this->file,
-            $this->reach,
-            $this->hidden,
-            $this->view,
-            $roles,
-            $this->altText,
-            $this->isStill,
-            $this->crop,
-            $this->photoId,
-        );
+        return $this->with(['roles' => $roles]);
     }
 
     /** The same picture with a role, or without it. */
@@ -86,35 +71,13 @@ final readonly class Placement
     /** The same picture showing another view, or none. */
     public function showing(?View $view): self
     {
-        return new self(
-            $this->id,
-            $this->file,
-            $this->reach,
-            $this->hidden,
-            $view,
-            $this->roles,
-            $this->altText,
-            $this->isStill,
-            $this->crop,
-            $this->photoId,
-        );
+        return $this->with(['view' => $view]);
     }
 
     /** The same picture with a typed text; empty for the one that the pattern makes. */
     public function told(string $altText): self
     {
-        return new self(
-            $this->id,
-            $this->file,
-            $this->reach,
-            $this->hidden,
-            $this->view,
-            $this->roles,
-            $altText,
-            $this->isStill,
-            $this->crop,
-            $this->photoId,
-        );
+        return $this->with(['altText' => $altText]);
     }
 
     /** The same picture without a typed text. */
@@ -126,40 +89,32 @@ final readonly class Placement
     /** The same picture with another focus and frame. */
     public function cropped(Crop $crop): self
     {
-        return new self(
-            $this->id,
-            $this->file,
-            $this->reach,
-            $this->hidden,
-            $this->view,
-            $this->roles,
-            $this->altText,
-            $this->isStill,
-            $crop->key(),
-            $this->photoId,
-        );
+        return $this->with(['crop' => $crop->key()]);
     }
 
     /** The same place taken by another file. */
     public function replacedBy(int $photoId, string $file): self
     {
-        return new self(
-            $this->id,
-            $file,
-            $this->reach,
-            $this->hidden,
-            $this->view,
-            $this->roles,
-            $this->altText,
-            $this->isStill,
-            $this->crop,
-            $photoId,
-        );
+        return $this->with(['photoId' => $photoId, 'file' => $file]);
     }
 
     /** Whether it is there to be read, not to show the goods. */
     public function isGuide(): bool
     {
         return $this->view?->showing === Showing::Guide || $this->carries(Role::Guide);
+    }
+
+    /**
+     * @param  array{
+     *     file?: string, reach?: Reach, hidden?: Reach, view?: ?View, roles?: list<Role>, altText?: string,
+     *     crop?: string, photoId?: int
+     * }  $said
+     */
+    private function with(array $said): self
+    {
+        /** @var Parts $own */
+        $own = get_object_vars($this);
+
+        return new self(...[...$own, ...$said]);
     }
 }

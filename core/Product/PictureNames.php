@@ -40,6 +40,12 @@ final readonly class PictureNames
         return new self([$photoId => $file] + $this->here, [mb_strtolower($file) => true] + $this->names);
     }
 
+    /** The name of a file that takes the place of another: it may have the name of that one. */
+    public function inPlaceOf(string $old, string $file): string
+    {
+        return mb_strtolower($old) === mb_strtolower($file) ? $file : $this->free($file);
+    }
+
     /** A name's own, or with a number where another picture has it. */
     public function free(string $name): string
     {

@@ -11,7 +11,14 @@ use Core\Matrix\StandingSku;
 use Core\Pricing\Money;
 use Core\Stock\StockBook;
 
-/** A SKU with its own numbers: what it has from its product is asked of the product. */
+/**
+ * A SKU with its own numbers: what it has from its product is asked of the product.
+ *
+ * @phpstan-type Parts array{
+ *     id: int, cell: Combination, state: SkuState, code: string, price: ?Money, stock: ?int, gtin: ?string,
+ *     weightG: ?int, combination: Combination, isCodeTyped: bool, retiredAt: int
+ * }
+ */
 final readonly class Sku
 {
     /** Where it lies, with its values on axes that sleep as well. */
@@ -52,91 +59,31 @@ final readonly class Sku
     /** The same with a price of its own; null to follow the product. */
     public function priceOf(?Money $price): self
     {
-        return new self(
-            $this->id,
-            $this->cell,
-            $this->state,
-            $this->code,
-            $price,
-            $this->stock,
-            $this->gtin,
-            $this->weightG,
-            $this->combination,
-            $this->isCodeTyped,
-            $this->retiredAt,
-        );
+        return $this->with(['price' => $price]);
     }
 
     /** @param  ?int  $units  counted for it alone; null where nobody has counted them */
     public function counted(?int $units): self
     {
-        return new self(
-            $this->id,
-            $this->cell,
-            $this->state,
-            $this->code,
-            $this->price,
-            $units,
-            $this->gtin,
-            $this->weightG,
-            $this->combination,
-            $this->isCodeTyped,
-            $this->retiredAt,
-        );
+        return $this->with(['stock' => $units]);
     }
 
     /** The same with a GTIN, or without. */
     public function numbered(?string $gtin): self
     {
-        return new self(
-            $this->id,
-            $this->cell,
-            $this->state,
-            $this->code,
-            $this->price,
-            $this->stock,
-            $gtin,
-            $this->weightG,
-            $this->combination,
-            $this->isCodeTyped,
-            $this->retiredAt,
-        );
+        return $this->with(['gtin' => $gtin]);
     }
 
     /** @param  ?int  $grams  null where nobody has weighed it */
     public function weighed(?int $grams): self
     {
-        return new self(
-            $this->id,
-            $this->cell,
-            $this->state,
-            $this->code,
-            $this->price,
-            $this->stock,
-            $this->gtin,
-            $grams,
-            $this->combination,
-            $this->isCodeTyped,
-            $this->retiredAt,
-        );
+        return $this->with(['weightG' => $grams]);
     }
 
     /** The same with a code that somebody typed, or that a pattern made. */
     public function coded(string $code, bool $isTyped = true): self
     {
-        return new self(
-            $this->id,
-            $this->cell,
-            $this->state,
-            $code,
-            $this->price,
-            $this->stock,
-            $this->gtin,
-            $this->weightG,
-            $this->combination,
-            $isTyped,
-            $this->retiredAt,
-        );
+        return $this->with(['code' => $code, 'isCodeTyped' => $isTyped]);
     }
 
     /** As a change of prices sees it. */
@@ -167,5 +114,18 @@ final readonly class Sku
             'GTIN' => $this->gtin ?? '',
             'weight' => $this->weightG === null ? '' : "{$this->weightG} g",
         ];
+    }
+
+    /**
+     * @param  array{
+     *     code?: string, price?: ?Money, stock?: ?int, gtin?: ?string, weightG?: ?int, isCodeTyped?: bool
+     * }  $said
+     */
+    private function with(array $said): self
+    {
+        /** @var Parts $own */
+        $own = get_object_vars($this);
+
+        return new self(...[...$own, ...$said]);
     }
 }
