@@ -6,12 +6,12 @@ namespace Bench;
 
 use App\Actions\ChangeMatrix;
 use App\Actions\CreateProduct;
-use App\Catalog\DraftAxis;
-use App\Catalog\MatrixChoices;
 use App\Catalog\ProductLoader;
 use App\History\Change;
 use App\Models\User;
 use App\Store\Clauses;
+use Core\Changes\Matrix\DraftAxis;
+use Core\Changes\Matrix\MatrixChoices;
 use Core\Reach\Reach;
 use Database\Seeders\DemoSeeder;
 use Illuminate\Support\Facades\DB;

@@ -6,10 +6,10 @@ namespace Bench;
 
 use App\Actions\ChangeMatrix;
 use App\Actions\CreateProduct;
-use App\Catalog\DraftAxis;
-use App\Catalog\MatrixChoices;
 use App\History\Change;
 use App\Models\User;
+use Core\Changes\Matrix\DraftAxis;
+use Core\Changes\Matrix\MatrixChoices;
 use Database\Seeders\DemoSeeder;
 use Illuminate\Support\Facades\DB;
 

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Actions;
 
-use App\Batches\BulkOperation;
+use App\Batches\SameForEach;
 use App\Changing\UnitOfWork;
 use App\History\Change;
 use App\Models\HistoryEntry;
@@ -18,7 +18,7 @@ use Core\Refusal;
 use Core\RefusalKind;
 
 /** Says what a value of a product adds to the price of its SKUs: an amount, a percentage, or both. */
-final class AdjustPrices implements BulkOperation
+final class AdjustPrices implements SameForEach
 {
     private const FINEST = 'CLF';
 

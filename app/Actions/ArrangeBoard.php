@@ -6,7 +6,6 @@ namespace App\Actions;
 
 use App\Catalog\BoardArrangement;
 use App\Catalog\LoadedProduct;
-use App\Catalog\ProductAxis;
 use App\Models\User;
 use Illuminate\Support\Facades\DB;
 
@@ -23,7 +22,7 @@ final class ArrangeBoard
     public function run(User $user, LoadedProduct $loaded, int $axisId, string $place): void
     {
         $matrix = $loaded->matrix;
-        $layout = $this->arrangement->layout($user, $matrix)->moved($matrix, ProductAxis::of($loaded, $axisId), $place);
+        $layout = $this->arrangement->layout($user, $matrix)->moved($matrix, $loaded->core()->axis($axisId), $place);
         DB::table('board_layouts')->upsert(
             [['user_id' => $user->id, 'axes' => $this->arrangement->key($matrix), 'down' => $layout->down?->id, 'across' => $layout->across?->id]],
             ['user_id', 'axes'],

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Actions;
 
-use App\Batches\BulkOperation;
+use App\Batches\SameForEach;
 use App\Models\Photo;
 use App\Store\ViewShelf;
 use Core\Changes\PictureWay;
@@ -15,7 +15,7 @@ use Core\Refusal;
 use Core\RefusalKind;
 
 /** Adds, sets, replaces or takes away one picture in chosen values of many products. */
-final class ChangePictures implements BulkOperation
+final class ChangePictures implements SameForEach
 {
     public const NAME = 'pictures';
 

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Actions;
 
-use App\Batches\BulkOperation;
+use App\Batches\SameForEach;
 use App\Changing\UnitOfWork;
 use App\History\Change;
 use App\Models\HistoryEntry;
@@ -19,7 +19,7 @@ use Core\Reach\Selection;
  * Sets, raises, lowers or rounds prices: by their rule where the whole product or exactly one value is selected, so
  * that SKUs that come later follow; else as prices of their own.
  */
-final class ChangePrices implements BulkOperation
+final class ChangePrices implements SameForEach
 {
     public function __construct(private readonly UnitOfWork $work)
     {

@@ -4,20 +4,18 @@ declare(strict_types=1);
 
 namespace App\Actions;
 
-use App\Catalog\LoadedProduct;
-use App\Catalog\MatrixChoices;
-use App\Catalog\StateStore;
+use App\Catalog\FormattedText;
 use App\Changing\UnitOfWork;
 use App\History\Change;
-use App\Ledger\Ledger;
 use App\Models\HistoryEntry;
-use Core\Product\DifferenceWording;
+use Core\Changes\BecomeState;
+use Core\Changes\Matrix\MatrixChoices;
 use Core\Product\ProductState;
 
 /** Makes a product what somebody wants it to be: the difference is stored in one transaction and one entry. */
 final class ChangeProduct
 {
-    public function __construct(private readonly UnitOfWork $work, private readonly StateStore $store)
+    public function __construct(private readonly UnitOfWork $work)
     {
     }
 
@@ -26,12 +24,15 @@ final class ChangeProduct
      * @param  string  $words  why, such as the sheet it comes from; what changed is said behind it
      * @return ?HistoryEntry null where it is so already
      */
-    public function run(Change $change, ProductState $wanted, string $words, MatrixChoices $choices = new MatrixChoices()): ?HistoryEntry
-    {
-        return $this->work->keep($change, self::class, function (Ledger $ledger, LoadedProduct $loaded) use ($wanted, $words, $choices): string {
-            $stored = $this->store->store($ledger, $loaded, $wanted, $choices);
+    public function run(
+        Change $change,
+        ProductState $wanted,
+        string $words,
+        MatrixChoices $choices = new MatrixChoices(),
+    ): ?HistoryEntry {
+        $text = FormattedText::cleaned($wanted->details->description);
+        $clean = $wanted->withDetails($wanted->details->with(['description' => $text]));
 
-            return "{$words}: ".((new DifferenceWording())->summary($stored->difference) ?: 'nothing else');
-        });
+        return $this->work->change($change, self::class, new BecomeState($clean, $words, $choices));
     }
 }

@@ -4,26 +4,18 @@ declare(strict_types=1);
 
 namespace App\Actions;
 
+use App\Catalog\CatalogLookup;
 use App\Catalog\ProductLoader;
-use App\Catalog\StateStore;
-use App\Catalog\TakenCodes;
-use App\History\ProductsChanged;
-use App\Ledger\ChangeLog;
-use App\Ledger\KeptChanges;
-use App\Ledger\Ledger;
-use App\Ledger\RowChange;
-use App\Models\HistoryEntry;
+use App\Changing\UnitOfWork;
 use App\Models\Product;
 use App\Models\User;
-use Core\Codes\CodeNotFree;
+use App\Store\ViewShelf;
+use Core\Changes\SetUpLike;
 use Core\Pricing\Currency;
-use Core\Product\LibraryRef;
 use Core\Product\ProductDetails;
 use Core\Refusal;
 use Core\RefusalKind;
 use Illuminate\Database\UniqueConstraintViolationException;
-use Illuminate\Support\Facades\DB;
-use Illuminate\Support\Facades\Gate;
 
 /**
  * Makes a product by name and code. It has no SKU until its matrix is built, unless it is set up like another:
@@ -31,83 +23,37 @@ use Illuminate\Support\Facades\Gate;
  */
 final class CreateProduct
 {
-    public const CODE_PATTERN = '/^[A-Za-z0-9][A-Za-z0-9._-]{0,39}$/';
+    private const USUAL_CURRENCY = 'EUR';
 
     public function __construct(
+        private readonly UnitOfWork $work,
         private readonly ProductLoader $loader,
-        private readonly StateStore $store,
-        private readonly TakenCodes $taken,
+        private readonly CatalogLookup $catalog,
+        private readonly ViewShelf $shelf,
     ) {
     }
 
     public function run(User $user, string $name, string $code, ?int $shotListId = null, ?Product $like = null): Product
     {
-        Gate::forUser($user)->authorize('edit');
-
+        $this->refuseTakenCode($code);
+        $pattern = $like === null ? null : $this->loader->load($like)->state();
+        $details = new ProductDetails(
+            $name,
+            $code,
+            $pattern->details->currency ?? Currency::of(self::USUAL_CURRENCY),
+            shotList: $shotListId === null ? $pattern?->details->shotList : $this->shelf->shotListRef($shotListId),
+            codePattern: $pattern?->details->codePattern,
+        );
         try {
-            return $this->create($user, $name, $code, $shotListId, $like);
+            return $this->work->create(
+                $user,
+                self::class,
+                $details,
+                $pattern === null ? null : new SetUpLike($pattern),
+            );
         } catch (UniqueConstraintViolationException) {
             throw new Refusal(
                 "Somebody has just given the code {$code} to another product. Choose another.",
-                RefusalKind::Taken,
-                'code',
-            );
-        }
-    }
-
-    private function create(User $user, string $name, string $code, ?int $shotListId, ?Product $like): Product
-    {
-        return DB::transaction(function () use ($user, $name, $code, $shotListId, $like): Product {
-            $this->refuseTakenCode($code);
-            $product = Product::create([
-                'name' => $name,
-                'code' => $code,
-                'description' => '',
-                'brand' => '',
-                'category' => '',
-                'currency' => $like->currency ?? 'EUR',
-                'shot_list_id' => $shotListId ?? $like?->shot_list_id,
-                'code_pattern_id' => $like?->code_pattern_id,
-                'left_out' => [],
-                'version' => 1,
-            ])->refresh();
-            $words = "Made the product {$name}".($like === null ? '' : ", set up like {$like->name}: {$this->build($product, $like)}");
-            $entry = HistoryEntry::create([
-                'product_id' => $product->id,
-                'user_id' => $user->id,
-                'action' => class_basename(self::class),
-                'words' => mb_strimwidth($words, 0, 400, '…'),
-                'version' => 1,
-                'created_at' => now(),
-            ]);
-            KeptChanges::keep($entry->id, ChangeLog::of([new RowChange('products', $product->id, ['removed_at' => now()->format('Y-m-d H:i:s')], ['removed_at' => null])]));
-            event(new ProductsChanged($product->id));
-
-            return $product->refresh();
-        });
-    }
-
-    /** Undoing it hides the product as it is, so its rows need no record of their own. */
-    private function build(Product $product, Product $like): string
-    {
-        $pattern = $this->loader->load($like)->state();
-        $loaded = $this->loader->load($product);
-        $own = $loaded->state()->details;
-        $details = new ProductDetails(
-            $product->name,
-            $product->code,
-            Currency::of($product->currency),
-            shotList: $own->shotList,
-            openings: $pattern->details->openings,
-            shots: LibraryRef::same($own->shotList, $pattern->details->shotList) ? $pattern->details->shots : [],
-            ownAxes: $pattern->details->ownAxes,
-            codePattern: $own->codePattern,
-        );
-        try {
-            return $this->store->store(new Ledger(), $loaded, $pattern->asSetupOf($details))->planned?->inWords() ?? 'nothing to make yet';
-        } catch (CodeNotFree $clash) {
-            throw new Refusal(
-                "{$clash->clash->inWords()} Choose another code for the product.",
                 RefusalKind::Taken,
                 'code',
             );
@@ -124,8 +70,7 @@ final class CreateProduct
                 'code',
             );
         }
-        $owner = $this->taken->owner($code);
-        if ($owner !== null) {
+        foreach ($this->catalog->codes([$code], null, []) as $owner) {
             throw new Refusal("{$code} is the code of {$owner}. Choose another.", RefusalKind::Taken, 'code');
         }
     }

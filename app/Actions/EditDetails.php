@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Actions;
 
-use App\Batches\BulkOperation;
+use App\Batches\SameForEach;
 use App\Catalog\FormattedText;
 use App\Changing\UnitOfWork;
 use App\History\Change;
@@ -23,7 +23,7 @@ use Core\RefusalKind;
 use Core\Text\NumberReader;
 
 /** Changes one detail of a product: name, description, brand, category, price, shot list. */
-final class EditDetails implements BulkOperation
+final class EditDetails implements SameForEach
 {
     public const FIELDS = ['name' => 'name', 'description' => 'description', 'brand' => 'brand', 'category' => 'category', 'price' => 'price', 'shot_list_id' => 'shot list'];
 

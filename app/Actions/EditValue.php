@@ -4,12 +4,16 @@ declare(strict_types=1);
 
 namespace App\Actions;
 
+use App\Catalog\ProductLoader;
 use App\Catalog\ValueForm;
 use App\Changing\UnitOfWork;
 use App\History\Change;
 use App\Ledger\Ledger;
 use App\Models\HistoryEntry;
+use App\Models\Kept;
 use App\Models\LibraryValue;
+use App\Models\Product;
+use Core\Changes\Values\CallValue;
 use Core\Refusal;
 use Core\RefusalKind;
 use Core\Text\Name;
@@ -22,7 +26,7 @@ use Illuminate\Support\Facades\DB;
  */
 final class EditValue
 {
-    public function __construct(private readonly UnitOfWork $work)
+    public function __construct(private readonly UnitOfWork $work, private readonly ProductLoader $loader)
     {
     }
 
@@ -33,7 +37,7 @@ final class EditValue
      */
     public function run(Change $change, int $valueId, ValueForm $form, bool $nameHereOnly = false, ?string $seen = null): ?HistoryEntry
     {
-        return $this->work->keepLibrary($change, self::class, function (Ledger $ledger) use ($change, $valueId, $form, $nameHereOnly, $seen): string {
+        return $this->work->keepLibrary($change, self::class, function (Ledger $ledger, Kept $kept) use ($change, $valueId, $form, $nameHereOnly, $seen): string {
             $value = LibraryValue::with('axis')->lockForUpdate()->findOrFail($valueId);
             if ($seen !== null && $value->seen() !== $seen) {
                 throw new Refusal(
@@ -42,13 +46,18 @@ final class EditValue
                 );
             }
             $this->refuseTaken($value, $form, $nameHereOnly);
+            $called = $kept instanceof Product ? $this->called($kept, $value) : null;
             $ledger->update('axis_values', [$value->id => [
                 ...($nameHereOnly ? [] : ['name' => $form->name->shown, 'folded' => $form->name->folded]),
                 'code' => $form->code,
                 'synonyms' => json_encode($form->synonyms, JSON_THROW_ON_ERROR | JSON_UNESCAPED_UNICODE),
                 'translations' => json_encode((object) $form->translations->byTag, JSON_THROW_ON_ERROR | JSON_UNESCAPED_UNICODE),
             ]]);
-            $called = $change->productId === null ? $value->name : $this->label($ledger, $change->productId, $value, $form, $nameHereOnly);
+            if ($kept instanceof Product && $called !== null) {
+                // What is said for every product is said on this one too.
+                $this->work->apply($ledger, $kept, new CallValue($value->id, $form->name->shown));
+            }
+            $called ??= $value->name;
             $this->refuseTwins($value, $form, $nameHereOnly ? $change->productId : null);
             $renamed = $form->name->shown === $called ? '' : " to {$form->name->shown}";
 
@@ -56,16 +65,12 @@ final class EditValue
         });
     }
 
-    /** Sets the product's own label; returns the one it had. */
-    private function label(Ledger $ledger, int $productId, LibraryValue $value, ValueForm $form, bool $hereOnly): string
+    /** What the product calls the value; null where it does not have it. */
+    private function called(Product $product, LibraryValue $value): ?string
     {
-        $row = DB::table('product_values')->where('product_id', $productId)->where('value_id', $value->id)->first();
-        if ($row === null) {
-            return $value->name;
-        }
-        $ledger->update('product_values', [$row->id => ['label' => $hereOnly && $form->name->shown !== $value->name ? $form->name->shown : null]]);
+        $names = $this->loader->load($product)->core()->library->names;
 
-        return $row->label ?? $value->name;
+        return $names->knows($value->id) ? $names->value($value->id) : null;
     }
 
     /** No product may have two values of one name: of its own, or of the library's. */

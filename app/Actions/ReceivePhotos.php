@@ -4,23 +4,25 @@ declare(strict_types=1);
 
 namespace App\Actions;
 
-use App\Catalog\LoadedProduct;
 use App\Catalog\NameWarnings;
-use App\Catalog\NewPictures;
 use App\Changing\UnitOfWork;
 use App\History\Change;
-use App\Ledger\Ledger;
 use App\Media\IncomingFile;
 use App\Media\PhotoStore;
 use App\Media\Receipt;
+use App\Media\TakenPhoto;
 use App\Refusals\PhotoRefused;
-use Core\Gallery\View;
-use Core\Product\SelectedPart;
+use Core\Changes\Pictures\ArrivingPicture;
+use Core\Changes\Pictures\TakeInPictures;
+use Core\Product\Product;
 use Core\Reach\Reach;
 use Core\Reach\Selection;
 use Illuminate\Support\Facades\Gate;
 
-/** Takes in picture files: each is checked, stored once, and put into the product's tray, or linked at once to where it was dropped. */
+/**
+ * Takes in picture files: each is checked, stored once, and put into the product's tray, or linked at once to where it
+ * was dropped.
+ */
 final class ReceivePhotos
 {
     public function __construct(
@@ -46,63 +48,51 @@ final class ReceivePhotos
                 $refusals[] = $refusal->getMessage();
             }
         }
-        $taken = [];
-        $known = [];
-        $warnings = [];
-        $this->work->keep($change, self::class, function (Ledger $ledger, LoadedProduct $loaded) use ($files, $photos, $onto, &$taken, &$known, &$warnings): string {
-            $taken = [];
-            $known = [];
-            $selection = $onto === null ? null : $loaded->selected($onto);
-            $links = $views = [];
-            $pictures = new NewPictures($loaded);
-            foreach ($photos as $at => $took) {
-                [$photo, $name] = [$took->photo, $files[$at]->name];
-                $here = $pictures->name($photo->id);
-                if ($here !== null) {
-                    $known[] = "{$name} is here already".($here === $name ? '' : ", as {$here}").($photo->wasChanged('state') ? '; it is read again.' : '.');
-                    $links[$photo->id] = $here;
-                    $views[$photo->id] = $files[$at]->view;
-
-                    continue;
-                }
-                $free = $pictures->add($photo->id, $name, $selection->reach ?? $files[$at]->reach ?? Reach::nothing(), $files[$at]->view);
-                $taken[] = ($free === $name ? $name : "{$name} (as {$free}: another picture has its name)").($took->hasMoreFrames ? ' (its first picture; it holds more)' : '');
-            }
-            $rows = $pictures->rows;
-            $ledger->insertMany('placements', $loaded->product->id, $rows);
-
-            if ($selection !== null) {
-                $warnings = $this->warnings->of($loaded, array_map(fn (int $at): string => $files[$at]->name, array_keys($photos)), $selection);
-                $this->link($ledger, $loaded, $views, $selection);
-                $count = count($rows) + count($links);
-
-                return 'Took in '.($count === 1 ? [...$taken, ...array_values($links)][0] : "{$count} pictures").", linked to {$selection->place()}";
-            }
-
-            if ($rows !== [] && array_filter($rows, fn (array $row): bool => $row['reach'] === '[]') === []) {
-                return 'Took in '.(count($rows) === 1 ? $rows[0]['file_name'] : count($rows).' pictures').', linked to where their names say';
-            }
-
-            return 'Put '.(count($rows) === 1 ? $rows[0]['file_name'] : count($rows).' pictures').' into the tray';
-        });
+        $arriving = array_map(
+            fn (TakenPhoto $took, int $at): ArrivingPicture => new ArrivingPicture(
+                $took->photo->id,
+                $files[$at]->name,
+                $files[$at]->reach ?? Reach::nothing(),
+                $files[$at]->view,
+            ),
+            $photos,
+            array_keys($photos),
+        );
+        $wanted = new TakeInPictures($arriving, $onto);
+        $taken = $known = $warnings = [];
+        $productId = $change->productId;
+        $told = function (Product $product) use ($productId, $wanted, $photos, $files, $onto, &$taken, &$known, &$warnings): void {
+            [$taken, $known] = $this->told($product, $wanted->names($product), $photos, $files);
+            $names = array_map(fn (int $at): string => $files[$at]->name, array_keys($photos));
+            $warnings = $onto === null ? [] : $this->warnings->of((int) $productId, $names, $product->selected($onto));
+        };
+        $this->work->change($change, self::class, $wanted, $told);
 
         return new Receipt($taken, $known, $refusals, $warnings);
     }
 
     /**
-     * Pictures that were in the product already are linked there as well.
-     *
-     * @param  array<int, ?View>  $views  photo id => what it was said to show
+     * @param  list<string>  $names  that they get, or have there already
+     * @param  array<int, TakenPhoto>  $photos
+     * @param  list<IncomingFile>  $files
+     * @return array{list<string>, list<string>} what is said of those that are new, and of the others
      */
-    private function link(Ledger $ledger, LoadedProduct $loaded, array $views, SelectedPart $selection): void
+    private function told(Product $product, array $names, array $photos, array $files): array
     {
-        $updates = [];
-        foreach ($loaded->placements as $row) {
-            if (array_key_exists($row->photoId, $views)) {
-                $view = $views[$row->photoId];
-                $updates[$row->id()] = NewPictures::linkedTo($loaded, $row, $selection->reach) + ($view === null ? [] : ['view' => $view->key]);
+        $here = array_column($product->state->pictures, 'file', 'photoId');
+        $taken = $known = $met = [];
+        foreach (array_keys($photos) as $place => $at) {
+            [$photo, $file, $name] = [$photos[$at]->photo, $files[$at]->name, $names[$place]];
+            if (isset($here[$photo->id]) || isset($met[$photo->id])) {
+                $known[] = "{$file} is here already".($name === $file ? '' : ", as {$name}")
+                    .($photo->wasChanged('state') ? '; it is read again.' : '.');
+            } else {
+                $met[$photo->id] = true;
+                $taken[] = ($name === $file ? $file : "{$file} (as {$name}: another picture has its name)")
+                    .($photos[$at]->hasMoreFrames ? ' (its first picture; it holds more)' : '');
             }
         }
-        $ledger->update('placements', $updates);
+
+        return [$taken, $known];
     }
 }

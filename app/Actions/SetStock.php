@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Actions;
 
-use App\Batches\BulkOperation;
+use App\Batches\SameForEach;
 use App\Changing\UnitOfWork;
 use App\History\Change;
 use App\Models\HistoryEntry;
@@ -17,7 +17,7 @@ use Core\Stock\StockChange;
  * Sets, adds to or takes from the units that the selected SKUs are sold from, or says that nobody counts them. Where
  * several SKUs are sold from the same units, these are changed once.
  */
-final class SetStock implements BulkOperation
+final class SetStock implements SameForEach
 {
     public function __construct(private readonly UnitOfWork $work)
     {

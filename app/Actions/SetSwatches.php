@@ -8,15 +8,17 @@ use App\Catalog\FilledGaps;
 use App\Catalog\LeadSwatches;
 use App\Catalog\LibraryLeads;
 use App\Catalog\LoadedProduct;
-use App\Catalog\ProductAxis;
 use App\Catalog\ProductColors;
+use App\Catalog\ProductLoader;
 use App\Catalog\SwatchStore;
 use App\Changing\UnitOfWork;
 use App\History\Change;
 use App\Ledger\Ledger;
 use App\Models\HistoryEntry;
+use App\Models\Kept;
 use App\Models\LibraryValue;
-use Closure;
+use App\Models\Product;
+use Core\Changes\Values\DressValues;
 use Core\Checks\SwatchChecks;
 use Core\Color\Swatch;
 use Core\Matrix\AxisDisplay;
@@ -24,13 +26,16 @@ use Core\Matrix\Value;
 use Core\Refusal;
 use Core\RefusalKind;
 
-/** Gives values their swatches: one that was made, those that were measured, or those that pictures have for the gaps. */
+/**
+ * Gives values their swatches: one that was made, those that were measured, or those that pictures have for the gaps.
+ */
 final class SetSwatches
 {
     private const NAMED = 6;
 
     public function __construct(
         private readonly UnitOfWork $work,
+        private readonly ProductLoader $loader,
         private readonly SwatchStore $store,
         private readonly LeadSwatches $leads,
         private readonly LibraryLeads $libraryLeads,
@@ -42,13 +47,26 @@ final class SetSwatches
      * @param  bool  $hereOnly  of this product only
      * @param  ?string  $seen  what was seen before as the library's swatch, as stored; empty for none
      */
-    public function one(Change $change, int $valueId, ?Swatch $swatch, bool $hereOnly = false, ?string $seen = null): ?HistoryEntry
-    {
-        return $this->keep($change, $hereOnly, function (Ledger $ledger) use ($change, $valueId, $swatch, $hereOnly, $seen): string {
-            $value = $this->write($ledger, $change, [$valueId => $swatch], $hereOnly, $seen === null ? [] : [$valueId => $seen])[$valueId];
+    public function one(
+        Change $change,
+        int $valueId,
+        ?Swatch $swatch,
+        bool $hereOnly = false,
+        ?string $seen = null,
+    ): ?HistoryEntry {
+        return $this->work->keepLibrary(
+            $change,
+            self::class,
+            function (Ledger $ledger, Kept $kept) use ($valueId, $swatch, $hereOnly, $seen): string {
+                $this->store->refuseChanged([$valueId], $seen === null ? [] : [$valueId => $seen]);
+                $given = $this->given($ledger, $kept, [$valueId => $swatch], $hereOnly, '');
+                $value = LibraryValue::with('axis')->findOrFail($valueId);
 
-            return "Swatch of {$value->axis->name} {$value->name}".($hereOnly ? ' on this product' : '').($swatch === null ? ($hereOnly ? ' is the library’s again' : ' is gone') : " is {$swatch->inWords()}");
-        });
+                return $hereOnly
+                    ? $given
+                    : "Swatch of {$value->axis->name} {$value->name} is ".($swatch?->inWords() ?? 'gone');
+            },
+        );
     }
 
     /**
@@ -62,25 +80,29 @@ final class SetSwatches
             throw new Refusal('Mark the values whose measured colors are to be taken.', RefusalKind::Missing, 'values');
         }
 
-        return $this->work->keep($change, self::class, function (Ledger $ledger, LoadedProduct $loaded) use ($change, $axisId, $measured, $hereOnly): string {
-            $colors = new ProductColors($loaded);
-            $axis = ProductAxis::of($loaded, $axisId);
-            $swatches = [];
-            foreach ($measured as $valueId => $text) {
-                $now = $colors->of($axis)->measured($valueId, $colors->accused($axis))?->swatch;
-                if ($now?->text() !== $text) {
-                    throw new Refusal(
-                        'The pictures show other colors by now. Look at them again.',
-                        RefusalKind::Changed,
-                        'values',
-                    );
+        return $this->work->keepLibrary(
+            $change,
+            self::class,
+            function (Ledger $ledger, Kept $kept) use ($axisId, $measured, $hereOnly): string {
+                $loaded = $this->loaded($kept);
+                $colors = new ProductColors($loaded);
+                $axis = $loaded->core()->axis($axisId);
+                $swatches = [];
+                foreach ($measured as $valueId => $text) {
+                    $now = $colors->of($axis)->measured($valueId, $colors->accused($axis))?->swatch;
+                    if ($now?->text() !== $text) {
+                        throw new Refusal(
+                            'The pictures show other colors by now. Look at them again.',
+                            RefusalKind::Changed,
+                            'values',
+                        );
+                    }
+                    $swatches[$valueId] = $now;
                 }
-                $swatches[$valueId] = $now;
-            }
-            $values = $this->write($ledger, $change, $swatches, $hereOnly);
 
-            return ($hereOnly ? 'On this product, swatches' : 'Swatches').' taken from pictures: '.$this->named($values);
-        });
+                return $this->given($ledger, $kept, $swatches, $hereOnly, 'taken from pictures');
+            },
+        );
     }
 
     /**
@@ -89,54 +111,69 @@ final class SetSwatches
      */
     public function fromLeads(Change $change, int $axisId): ?HistoryEntry
     {
-        return $this->work->keep($change, self::class, function (Ledger $ledger, LoadedProduct $loaded) use ($change, $axisId): string {
-            $axis = ProductAxis::of($loaded, $axisId);
-            $hereOnly = $axis->display === AxisDisplay::PictureSwatches;
-            $lacking = SwatchChecks::lacking((new ProductColors($loaded))->of($axis));
-            $filled = $this->leads->of($loaded, $axis, $lacking, $axis->display);
-            $this->refuseNothing($lacking, $filled);
+        return $this->work->keepLibrary(
+            $change,
+            self::class,
+            function (Ledger $ledger, Kept $kept) use ($axisId): string {
+                $loaded = $this->loaded($kept);
+                $axis = $loaded->core()->axis($axisId);
+                $lacking = SwatchChecks::lacking((new ProductColors($loaded))->of($axis));
+                $filled = $this->leads->of($loaded, $axis, $lacking, $axis->display);
+                $this->refuseNothing($lacking, $filled);
+                $hereOnly = $axis->display === AxisDisplay::PictureSwatches;
+                $given = $this->given($ledger, $kept, $filled->swatches, $hereOnly, 'made from Lead pictures');
 
-            return ($hereOnly ? 'On this product, swatches' : 'Swatches').' made from Lead pictures: '.$this->named($this->write($ledger, $change, $filled->swatches, $hereOnly)).$this->stillOpen($filled);
-        });
+                return $given.$this->stillOpen($filled);
+            },
+        );
     }
 
     /** The same for the library: each value from the Lead of a product that has it. */
     public function fromLeadsOfProducts(Change $change, int $axisId): ?HistoryEntry
     {
-        return $this->work->keepLibrary($change, self::class, function (Ledger $ledger) use ($change, $axisId): string {
-            [$lacking, $filled] = $this->libraryLeads->of($axisId);
-            $this->refuseNothing($lacking, $filled);
+        return $this->work->keepLibrary(
+            $change,
+            self::class,
+            function (Ledger $ledger, Kept $kept) use ($axisId): string {
+                [$lacking, $filled] = $this->libraryLeads->of($axisId);
+                $this->refuseNothing($lacking, $filled);
+                $given = $this->given($ledger, $kept, $filled->swatches, false, 'made from Lead pictures');
 
-            return 'Swatches made from Lead pictures: '.$this->named($this->write($ledger, $change, $filled->swatches, false)).$this->stillOpen($filled);
-        });
+                return $given.$this->stillOpen($filled);
+            },
+        );
     }
 
-    /** @param  Closure(Ledger): string  $work */
-    private function keep(Change $change, bool $hereOnly, Closure $work): ?HistoryEntry
+    private function loaded(Kept $kept): LoadedProduct
     {
-        return $hereOnly
-            ? $this->work->keep(
-                $change,
-                self::class,
-                fn (Ledger $ledger, LoadedProduct $loaded): string => $work($ledger),
-            )
-            : $this->work->keepLibrary($change, self::class, $work);
+        assert($kept instanceof Product);
+
+        return $this->loader->load($kept);
     }
 
     /**
+     * Gives them to the product alone, or to the library; what was chosen for every product is seen on the one that it
+     * is made from too.
+     *
      * @param  array<int, ?Swatch>  $swatches  by value id
-     * @param  array<int, string>  $seen
-     * @return non-empty-array<int, LibraryValue>
+     * @param  string  $from  what they were taken from, in words
      */
-    private function write(Ledger $ledger, Change $change, array $swatches, bool $hereOnly, array $seen = []): array
+    private function given(Ledger $ledger, Kept $kept, array $swatches, bool $hereOnly, string $from): string
     {
-        $values = $this->store->store($ledger, $swatches, $hereOnly ? $change->productId : null, $seen);
-        if (! $hereOnly && $change->productId !== null) {
-            // What was chosen for every product is seen on this one too.
-            $this->store->follow($ledger, $change->productId, array_keys($swatches));
+        $this->store->cut($swatches);
+        if ($hereOnly) {
+            assert($kept instanceof Product);
+
+            return $this->work->apply($ledger, $kept, new DressValues($swatches, $from))->words;
+        }
+        $values = $this->store->store($ledger, $swatches);
+        if ($kept instanceof Product) {
+            $own = $this->loader->load($kept)->core()->library->names;
+            $known = array_values(array_filter(array_keys($swatches), $own->knows(...)));
+            $this->work->apply($ledger, $kept, DressValues::asLibrary($known));
         }
 
-        return $values;
+        return "Swatches {$from}: {$this->named($values)}";
     }
 
     /** @param  list<Value>  $lacking */
@@ -164,6 +201,8 @@ final class SetSwatches
     {
         $more = count($values) - self::NAMED;
 
-        return implode(', ', array_map(fn (LibraryValue $value): string => $value->name, array_slice($values, 0, self::NAMED))).($more > 0 ? " and {$more} more" : '');
+        $first = array_map(fn (LibraryValue $value): string => $value->name, array_slice($values, 0, self::NAMED));
+
+        return implode(', ', $first).($more > 0 ? " and {$more} more" : '');
     }
 }

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Actions;
 
-use App\Batches\Acts;
+use App\Batches\BulkOperations;
 use App\Batches\RunBatch;
 use App\Models\Batch;
 use App\Models\BatchProductState;
@@ -22,7 +22,7 @@ final class StartBatch
 {
     private const CHUNK = 1_000;
 
-    public function __construct(private readonly Acts $acts)
+    public function __construct(private readonly BulkOperations $operations)
     {
     }
 
@@ -35,7 +35,7 @@ final class StartBatch
     public function run(User $user, string $act, array $wanted, iterable $productIds, bool $isWhole, Selection $where): Batch
     {
         Gate::forUser($user)->authorize('edit');
-        $words = $this->acts->named($act)->inWords($wanted);
+        $words = $this->operations->named($act)->inWords($wanted);
         $batch = DB::transaction(function () use ($user, $act, $wanted, $productIds, $isWhole, $where, $words): Batch {
             $batch = Batch::query()->create([
                 'id' => (string) Str::ulid(),

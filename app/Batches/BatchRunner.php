@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace App\Batches;
 
 use App\Catalog\Portions;
-use App\Catalog\ProductLoader;
 use App\Changing\EntryUndo;
 use App\Changing\Portion;
 use App\Changing\PortionOutcome;
@@ -21,6 +20,7 @@ use Core\CoreException;
 use Core\Reach\Selection;
 use Illuminate\Database\LostConnectionDetector;
 use Illuminate\Support\Facades\DB;
+use LogicException;
 use stdClass;
 use Throwable;
 
@@ -38,8 +38,7 @@ final class BatchRunner
 
     /** @param  int  $atOnce  products that are read and written together at most */
     public function __construct(
-        private readonly Acts $acts,
-        private readonly ProductLoader $loader,
+        private readonly BulkOperations $operations,
         private readonly EntryUndo $undo,
         private readonly Announcer $announcer,
         private readonly Portion $portions,
@@ -94,9 +93,8 @@ final class BatchRunner
     private function steps(Batch $batch, array $items, float $end): void
     {
         $way = $batch->state;
-        $operation = $this->acts->named($batch->act);
-        if ($operation instanceof BulkOperation && in_array($way, [BatchState::Vetting, BatchState::Running], true)) {
-            $this->portion($batch, $operation, $items);
+        if (in_array($way, [BatchState::Vetting, BatchState::Running], true)) {
+            $this->portion($batch, $this->operations->named($batch->act), $items);
 
             return;
         }
@@ -135,14 +133,7 @@ final class BatchRunner
     /** @param  list<stdClass>  $items */
     private function together(Batch $batch, BulkOperation $operation, array $items): void
     {
-        $byProduct = array_column($items, null, 'product_id');
-        $changes = array_map(
-            fn (stdClass $item): ProductChange|SkuChange => $operation->change(
-                Selection::fromKey($item->selection),
-                $batch->wanted,
-            ),
-            $byProduct,
-        );
+        $changes = $this->changes($batch, $operation, $items);
         if ($batch->state === BatchState::Vetting) {
             $this->noteAll(
                 $batch,
@@ -171,6 +162,25 @@ final class BatchRunner
         } catch (NothingOfIt $refused) {
             $this->noteAll($batch, $refused->outcomes, BatchProductState::Changed, BatchProductState::Same);
         }
+    }
+
+    /**
+     * @param  list<stdClass>  $items
+     * @return array<int, ProductChange|SkuChange> by product id
+     */
+    private function changes(Batch $batch, BulkOperation $operation, array $items): array
+    {
+        $selections = array_column($items, 'selection', 'product_id');
+
+        return match (true) {
+            $operation instanceof SameForEach => array_map(
+                fn (string $key): ProductChange|SkuChange =>
+                    $operation->change(Selection::fromKey($key), $batch->wanted),
+                $selections,
+            ),
+            $operation instanceof OwnForEach => $operation->changes($batch->id, array_keys($selections)),
+            default => throw new LogicException($operation::class.' does not say what it does.'),
+        };
     }
 
     /**
@@ -225,7 +235,7 @@ final class BatchRunner
             ->exists();
     }
 
-    /** @return list<stdClass> products whose turn it is, read ahead */
+    /** @return list<stdClass> products whose turn it is */
     private function next(Batch $batch): array
     {
         $from = match ($batch->state) {
@@ -247,15 +257,9 @@ final class BatchRunner
                     ->all()
                 : $items;
         }
-        $items = array_slice($items, 0, count(Portions::first(array_values(array_map(fn (stdClass $item): int => $item->product_id, $items)))));
-        if (
-            in_array($batch->state, [BatchState::Vetting, BatchState::Running], true)
-            && $this->acts->named($batch->act) instanceof Act
-        ) {
-            $this->loader->readAhead(array_map(fn (stdClass $item): int => $item->product_id, $items));
-        }
+        $ids = array_values(array_map(fn (stdClass $item): int => $item->product_id, $items));
 
-        return $items;
+        return array_slice($items, 0, count(Portions::first($ids)));
     }
 
     /** One way is at its end: what comes next. */
@@ -274,28 +278,15 @@ final class BatchRunner
 
     private function step(Batch $batch, stdClass $item): void
     {
-        if ($batch->state === BatchState::Vetting) {
-            $this->rehearse($batch, $item);
-
-            return;
-        }
         try {
             DB::transaction(function () use ($batch, $item): void {
                 $this->claim($batch, $item);
-                match ($batch->state) {
-                    BatchState::Undoing => $this->back($batch, $item),
-                    BatchState::Redoing => $this->again($batch, $item),
-                    default => $this->change($batch, $item),
-                };
+                $batch->state === BatchState::Undoing ? $this->back($batch, $item) : $this->again($batch, $item);
             }, self::TRIES);
         } catch (DoneAlready) {
             // Whoever did it has noted it.
         } catch (Throwable $fault) {
-            $isStanding = in_array($batch->state, [BatchState::Undoing, BatchState::Redoing], true);
-            $this->note($batch, $item, $isStanding ? BatchProductState::Stands : BatchProductState::Refused, $this->why($fault), $item->history_id);
-            if ($batch->is_whole && $batch->state === BatchState::Running) {
-                $batch->update(['state' => BatchState::Undoing]);
-            }
+            $this->note($batch, $item, BatchProductState::Stands, $this->why($fault), $item->history_id);
         }
     }
 
@@ -311,46 +302,6 @@ final class BatchRunner
         if (! $isWaiting) {
             throw new DoneAlready();
         }
-    }
-
-    /** Looks whether it can be done, and leaves no trace. */
-    private function rehearse(Batch $batch, stdClass $item): void
-    {
-        $why = null;
-        DB::beginTransaction();
-        try {
-            $this->acted($batch, $item);
-        } catch (Throwable $fault) {
-            $why = $this->why($fault);
-        } finally {
-            DB::rollBack();
-            $this->loader->forget();
-        }
-        $this->note($batch, $item, $why === null ? BatchProductState::Vetted : BatchProductState::Refused, (string) $why);
-    }
-
-    private function change(Batch $batch, stdClass $item): void
-    {
-        $entry = $this->acted($batch, $item);
-        $this->note(
-            $batch,
-            $item,
-            $entry === null ? BatchProductState::Same : BatchProductState::Changed,
-            '',
-            $entry?->id,
-        );
-    }
-
-    private function acted(Batch $batch, stdClass $item): ?HistoryEntry
-    {
-        $act = $this->acts->named($batch->act);
-        assert($act instanceof Act);
-
-        return $act->act(
-            Change::ofBatch($batch->user, $item->product_id, $batch->id),
-            Selection::fromKey($item->selection),
-            $batch->wanted,
-        );
     }
 
     private function back(Batch $batch, stdClass $item): void

@@ -4,9 +4,6 @@ declare(strict_types=1);
 
 namespace App\Batches;
 
-use Core\Changes\ProductChange;
-use Core\Changes\SkuChange;
-use Core\Reach\Selection;
 use Core\Refusal;
 
 /** Something that can be done to many products at once, each with an entry of its own in its history. */
@@ -20,10 +17,4 @@ interface BulkOperation
      * @throws Refusal where that cannot be meant for any product
      */
     public function inWords(array $wanted): string;
-
-    /**
-     * @param  Selection  $where  the part of the product that is meant
-     * @param  array<string, ?string>  $wanted  as typed
-     */
-    public function change(Selection $where, array $wanted): ProductChange|SkuChange;
 }

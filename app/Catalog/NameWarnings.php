@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Catalog;
 
+use App\Models\Product;
 use Core\Matching\DroppedName;
 use Core\Matching\DropReader;
 use Core\Product\SelectedPart;
@@ -20,13 +21,16 @@ final class NameWarnings
      * @param  list<string>  $files  names
      * @return list<string> sentences
      */
-    public function of(LoadedProduct $loaded, array $files, SelectedPart $part): array
+    public function of(int $productId, array $files, SelectedPart $part): array
     {
         $names = array_map(fn (string $file): DroppedName => new DroppedName($file), $files);
+        $words = $this->words->of($names, Product::query()->findOrFail($productId));
         $warnings = [];
-        foreach ((new DropReader($this->words->of($names, $loaded->product)))->read($names, $loaded->product->id) as $at => $verdict) {
+        foreach ((new DropReader($words))->read($names, $productId) as $at => $verdict) {
             if ($verdict->speaksAgainst($part->reach)) {
-                $says = $verdict->reach === null || $verdict->foreignWords() !== [] ? '. '.implode(' ', $verdict->foreignWords()) : '; its name says '.(new Wording())->say($verdict->reach, $loaded->matrix).'.';
+                $says = $verdict->reach === null || $verdict->foreignWords() !== []
+                    ? '. '.implode(' ', $verdict->foreignWords())
+                    : '; its name says '.(new Wording())->say($verdict->reach, $part->product->matrix).'.';
                 $warnings[] = "{$files[$at]} is linked to {$part->place()}{$says}";
             }
         }

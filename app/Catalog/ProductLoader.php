@@ -26,9 +26,6 @@ final class ProductLoader
     /** What a product was loaded from last, and at which of its revisions. */
     private ?ProductRows $rows = null;
 
-    /** @var array<int, LoadedProduct> by product id */
-    private array $ahead = [];
-
     /** @var array{int, int} product id, revision */
     private array $rowsAre = [0, 0];
 
@@ -38,23 +35,10 @@ final class ProductLoader
 
     public function load(Product $product): LoadedProduct
     {
-        $ahead = $this->ahead($product);
-        if ($ahead !== null) {
-            return $ahead;
-        }
         $this->rows = ProductRows::stored([$product->id]);
         $this->rowsAre = [$product->id, $product->revision];
 
         return $this->assemble([$product], $this->rows)[$product->id];
-    }
-
-    /** What was read ahead of a product, once, where it is of the same revision still. */
-    public function ahead(Product $product): ?LoadedProduct
-    {
-        $ahead = $this->ahead[$product->id] ?? null;
-        unset($this->ahead[$product->id]);
-
-        return $ahead?->product->revision === $product->revision ? $ahead : null;
     }
 
     /** The matrix of a product alone. */
@@ -91,17 +75,6 @@ final class ProductLoader
         }
 
         return $matrices;
-    }
-
-    /**
-     * Products that are loaded soon, one after another: each is taken as it was read here, where it is of the same
-     * revision still.
-     *
-     * @param  list<int>  $productIds
-     */
-    public function readAhead(array $productIds): void
-    {
-        $this->ahead = $this->loadMany(array_values(Product::query()->whereKey($productIds)->get()->all()));
     }
 
     /**

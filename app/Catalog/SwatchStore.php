@@ -15,77 +15,80 @@ use Core\Color\SwatchPiece;
 use Core\Gallery\Shape;
 use Core\Refusal;
 use Core\RefusalKind;
-use Illuminate\Support\Facades\DB;
 
-/** Writes swatches: the library's, for every product that uses the values, or a product's own. */
+/** Writes swatches of the library, for every product that uses the values. */
 final class SwatchStore
 {
     /**
-     * @param  array<int, ?Swatch>  $swatches  by value id; null for none, of its own as the library has it
-     * @param  ?int  $ownerId  the product whose own they are; null for the library's
-     * @param  array<int, string>  $seen  value id => what was seen before as the library's, as stored; empty for none
+     * @param  array<int, ?Swatch>  $swatches  by value id; null for none
      * @return non-empty-array<int, LibraryValue> the values, by id, in the same order
      */
-    public function store(Ledger $ledger, array $swatches, ?int $ownerId, array $seen = []): array
+    public function store(Ledger $ledger, array $swatches): array
     {
-        $values = LibraryValue::with('axis')->whereKey(array_keys($swatches))->lockForUpdate()->get()->keyBy('id')->all();
-        if ($swatches === [] || count($values) < count($swatches)) {
-            throw new Refusal(
-                'A value is not in the library any more. Look at the colors as they are now.',
-                RefusalKind::Gone,
-                'values',
-            );
-        }
-        foreach ($seen as $id => $text) {
-            if (isset($values[$id]) && ($values[$id]->swatch ?? '') !== $text) {
+        $values = $this->values(array_keys($swatches));
+        $ledger->update('axis_values', array_map(SwatchColumns::of(...), $swatches));
+
+        return $values;
+    }
+
+    /**
+     * @param  list<int>  $valueIds  whose swatches are about to be given
+     * @param  array<int, string>  $seen  value id => what was seen before as the library's, as stored; empty for none
+     *
+     * @throws Refusal where a value is gone, or has another swatch than was seen
+     */
+    public function refuseChanged(array $valueIds, array $seen): void
+    {
+        foreach (array_intersect_key($this->values($valueIds), $seen) as $id => $value) {
+            if (($value->swatch ?? '') !== $seen[$id]) {
                 throw new Refusal(
-                    "The swatch of {$values[$id]->name} was changed in the library meanwhile. Look at the colors as they are now.",
+                    "The swatch of {$value->name} was changed in the library meanwhile. Look at the colors as they are"
+                        .' now.',
                     RefusalKind::Changed,
                     'values',
                 );
             }
         }
-        $this->cut($swatches);
-        if ($ownerId === null) {
-            $ledger->update('axis_values', array_map(SwatchColumns::of(...), $swatches));
-        } else {
-            $rows = DB::table('product_values')->where('product_id', $ownerId)->whereIn('value_id', array_keys($swatches))->pluck('value_id', 'id')->all();
-            if (count($rows) < count($swatches)) {
-                throw new Refusal(
-                    'The product does not have a value any more. Look at its colors as they are now.',
-                    RefusalKind::Gone,
-                    'values',
-                );
-            }
-            $ledger->update('product_values', array_map(fn (int $valueId): array => SwatchColumns::of($swatches[$valueId]), $rows));
-        }
-
-        $inOrder = [];
-        foreach (array_keys($swatches) as $id) {
-            $inOrder[$id] = $values[$id];
-        }
-
-        return $inOrder;
     }
 
     /**
-     * Lets a product follow the library in these values.
-     *
-     * @param  list<int>  $valueIds
+     * @param  list<int>  $ids
+     * @return non-empty-array<int, LibraryValue> by id, in this order
      */
-    public function follow(Ledger $ledger, int $productId, array $valueIds): void
+    private function values(array $ids): array
     {
-        $rows = DB::table('product_values')->where('product_id', $productId)->whereIn('value_id', $valueIds)->whereNotNull('swatch')->pluck('id')->all();
-        $ledger->update('product_values', array_fill_keys($rows, SwatchColumns::of(null)));
+        $values = LibraryValue::with('axis')->whereKey($ids)->lockForUpdate()->get()->keyBy('id')->all();
+        $inOrder = [];
+        foreach ($ids as $id) {
+            $inOrder[$id] = $values[$id] ?? throw self::gone();
+        }
+
+        return $inOrder === [] ? throw self::gone() : $inOrder;
     }
 
-    /** @param  array<int, ?Swatch>  $swatches */
-    private function cut(array $swatches): void
+    private static function gone(): Refusal
+    {
+        return new Refusal(
+            'A value is not in the library any more. Look at the colors as they are now.',
+            RefusalKind::Gone,
+            'values',
+        );
+    }
+
+    /**
+     * Has the pieces of pictures cut that swatches show.
+     *
+     * @param  array<int, ?Swatch>  $swatches
+     *
+     * @throws Refusal where the picture of one is no still that is stored
+     */
+    public function cut(array $swatches): void
     {
         $pieces = array_filter(array_map(fn (?Swatch $swatch): ?SwatchPiece => $swatch?->piece, $swatches));
-        $photos = $pieces === [] ? [] : Photo::query()->whereKey(array_map(fn (SwatchPiece $piece): int => $piece->photoId, $pieces))->pluck('type', 'id')->all();
+        $ids = array_map(fn (SwatchPiece $piece): int => $piece->photoId, $pieces);
+        $types = $ids === [] ? [] : Photo::query()->whereKey($ids)->pluck('type', 'id')->all();
         foreach ($pieces as $piece) {
-            $type = $photos[$piece->photoId] ?? null;
+            $type = $types[$piece->photoId] ?? null;
             if ($type === null || MediaKind::ofType($type) !== MediaKind::Still) {
                 throw new Refusal(
                     'The picture of a swatch has to be a still that is stored. Choose another.',

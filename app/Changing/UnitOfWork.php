@@ -6,25 +6,35 @@ namespace App\Changing;
 
 use App\Catalog\CatalogLookup;
 use App\Catalog\ChosenSkusLoader;
-use App\Catalog\LoadedProduct;
 use App\Catalog\ProductLoader;
-
 use App\History\Announcer;
 use App\History\Change;
 use App\History\KeptMarks;
+use App\History\ProductsChanged;
 use App\History\SharedCounts;
+use App\Ledger\ChangeLog;
 use App\Ledger\KeptChanges;
 use App\Ledger\Ledger;
+use App\Ledger\RowChange;
 use App\Models\HistoryEntry;
 use App\Models\Kept;
 use App\Models\Library;
 use App\Models\Product;
+use App\Models\User;
 use App\Refusals\AlreadyKept;
 use App\Refusals\Stale;
+use App\Store\LibraryRows;
+use App\Store\StateRows;
 use App\Store\StateWriter;
 use Closure;
+use Core\Changes\Changed;
+use Core\Changes\GrowsLibrary;
 use Core\Changes\ProductChange;
 use Core\Changes\SkuChange;
+use Core\Matrix\Matrix;
+use Core\Product\Product as CoreProduct;
+use Core\Product\ProductDetails;
+use Core\Product\ProductState;
 use Core\Refusal;
 use Core\RefusalKind;
 use Illuminate\Database\UniqueConstraintViolationException;
@@ -37,68 +47,129 @@ final class UnitOfWork
     /** A deadlock, a lost connection or a name that somebody has just taken is tried again this often in all. */
     private const TRIES = 3;
 
-    public function __construct(private readonly ProductLoader $loader, private readonly ChosenSkusLoader $chosen, private readonly Announcer $announcer, private readonly SharedCounts $shared, private readonly KeptMarks $marks, private readonly CatalogLookup $catalog)
-    {
-    }
-
-    /**
-     * A change of a product.
-     *
-     * @param  class-string  $action
-     * @param  Closure(Ledger, LoadedProduct): string  $work  writes through the ledger, returns what happened in words
-     * @return ?HistoryEntry null where nothing changed
-     *
-     * @throws Stale
-     */
-    public function keep(Change $change, string $action, Closure $work): ?HistoryEntry
-    {
-        return $this->record($change, $action, function (Ledger $ledger, Kept $kept) use ($work): string {
-            assert($kept instanceof Product);
-
-            return $work($ledger, $this->loader->load($kept));
-        });
+    public function __construct(
+        private readonly ProductLoader $loader,
+        private readonly ChosenSkusLoader $chosen,
+        private readonly Announcer $announcer,
+        private readonly SharedCounts $shared,
+        private readonly KeptMarks $marks,
+        private readonly CatalogLookup $catalog,
+        private readonly LibraryRows $library,
+    ) {
     }
 
     /**
      * A change of a product, as a value.
      *
      * @param  class-string  $action
+     * @param  ?Closure(CoreProduct): void  $told  is told what the product was before
      * @return ?HistoryEntry null where nothing changed
      *
      * @throws Stale
      */
-    public function change(Change $change, string $action, ProductChange|SkuChange $wanted): ?HistoryEntry
-    {
-        return $this->record($change, $action, function (Ledger $ledger, Kept $kept) use ($wanted): string {
+    public function change(
+        Change $change,
+        string $action,
+        ProductChange|SkuChange $wanted,
+        ?Closure $told = null,
+    ): ?HistoryEntry {
+        return $this->record($change, $action, function (Ledger $ledger, Kept $kept) use ($wanted, $told): string {
             assert($kept instanceof Product);
-            if ($wanted instanceof SkuChange) {
-                $chosen = $this->chosen->load($kept, $wanted->selection());
-                [$before, $changed] = [$chosen->product->state, $wanted->on($chosen, $this->catalog)];
-                $this->chosen->follow($kept->id, $chosen, $changed->state);
-            } else {
-                $core = $this->loader->load($kept)->core();
-                [$before, $changed] = [$core->state, $wanted->on($core, $this->catalog)];
-            }
-            $writer = new StateWriter([$kept->id]);
-            $writer->write($ledger, $kept->id, $before, $changed->state);
-            $writer->flush();
 
-            return $changed->words;
+            return $wanted instanceof SkuChange
+                ? $this->applyToSkus($ledger, $kept, $wanted)->words
+                : $this->apply($ledger, $kept, $wanted, $told)->words;
         });
+    }
+
+    /**
+     * Writes what a change makes of a product that is locked already, as a part of a larger one.
+     *
+     * @param  ?Closure(CoreProduct): void  $told  is told what the product was before
+     */
+    public function apply(Ledger $ledger, Product $kept, ProductChange $wanted, ?Closure $told = null): Changed
+    {
+        $product = $this->loader->load($kept)->core();
+        if ($told !== null) {
+            $told($product);
+        }
+        if ($wanted instanceof GrowsLibrary) {
+            $this->library->addMissing($ledger, $wanted->named($product, $this->catalog));
+        }
+        $changed = $wanted->on($product, $this->catalog);
+        $this->write($ledger, $kept, $product->state, $changed->state);
+
+        return $changed;
+    }
+
+    private function applyToSkus(Ledger $ledger, Product $kept, SkuChange $wanted): Changed
+    {
+        $chosen = $this->chosen->load($kept, $wanted->selection());
+        $changed = $wanted->on($chosen, $this->catalog);
+        $this->chosen->follow($kept->id, $chosen, $changed->state);
+        $this->write($ledger, $kept, $chosen->product->state, $changed->state);
+
+        return $changed;
+    }
+
+    private function write(Ledger $ledger, Product $kept, ProductState $before, ProductState $after): void
+    {
+        $writer = new StateWriter([$kept->id]);
+        $writer->write($ledger, $kept->id, $before, $after);
+        $writer->flush();
     }
 
     /**
      * A change of the library, noted in its own history or in that of the product it was made from.
      *
      * @param  class-string  $action
-     * @param  Closure(Ledger): string  $work  writes through the ledger, returns what happened in words
+     * @param  Closure(Ledger, Kept): string  $work  writes through the ledger, given the library, or the product it is
+     * made from; returns what happened in words
      * @return ?HistoryEntry null where nothing changed
      *
      * @throws Stale
      */
     public function keepLibrary(Change $change, string $action, Closure $work): ?HistoryEntry
     {
-        return $this->record($change, $action, fn (Ledger $ledger, Kept $kept): string => $work($ledger));
+        return $this->record($change, $action, $work);
+    }
+
+    /**
+     * Makes a product. Undoing it hides the product as it is, so its rows need no record of their own.
+     *
+     * @param  class-string  $action
+     * @param  ?ProductChange  $setUp  what it is made to be at once
+     *
+     * @throws UniqueConstraintViolationException where somebody has just taken its code
+     */
+    public function create(User $user, string $action, ProductDetails $details, ?ProductChange $setUp = null): Product
+    {
+        Gate::forUser($user)->authorize('edit');
+
+        return DB::transaction(function () use ($user, $action, $details, $setUp): Product {
+            $row = StateRows::product(new ProductState($details, Matrix::of([])));
+            $product = Product::query()->findOrFail(Product::query()->insertGetId(
+                ['version' => 1, 'created_at' => now(), 'updated_at' => now()] + $row,
+            ));
+            $words = "Made the product {$details->name}";
+            if ($setUp !== null) {
+                $words .= ", {$this->apply(new Ledger(), $product, $setUp)->words}";
+            }
+            $entry = HistoryEntry::create([
+                'product_id' => $product->id,
+                'user_id' => $user->id,
+                'action' => class_basename($action),
+                'words' => mb_strimwidth($words, 0, 400, '…'),
+                'version' => 1,
+                'created_at' => now(),
+            ]);
+            $hidden = ['removed_at' => now()->format('Y-m-d H:i:s')];
+            $making = new RowChange('products', $product->id, $hidden, ['removed_at' => null]);
+            KeptChanges::keep($entry->id, ChangeLog::of([$making]));
+            event(new ProductsChanged($product->id));
+
+            return $product->refresh();
+        }, self::TRIES);
     }
 
     /**

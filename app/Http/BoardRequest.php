@@ -4,9 +4,6 @@ declare(strict_types=1);
 
 namespace App\Http;
 
-use App\Catalog\DraftValue;
-use App\Catalog\LikeChoice;
-use App\Catalog\MatrixChoices;
 use App\History\Change;
 use App\Http\Bounds\ListBound;
 use App\Http\Bounds\NumberBound;
@@ -14,6 +11,9 @@ use App\Http\Bounds\RowBound;
 use App\Http\Bounds\TextBound;
 use App\Models\Product;
 use App\Store\ViewShelf;
+use Core\Changes\Matrix\DraftValue;
+use Core\Changes\Matrix\LikeChoice;
+use Core\Changes\Matrix\MatrixChoices;
 use Core\Changes\PriceWay;
 use Core\Changes\PriceWish;
 use Core\Details\DetailKind;

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use Core\Changes\Matrix\SharedAxis;
+use Core\Changes\Matrix\SharedValue;
 use Core\Matrix\AxisDisplay;
 use Core\Matrix\AxisKind;
 use Core\Matrix\KnownValues;
@@ -58,6 +60,21 @@ final class LibraryAxis extends Model
             $run->name,
             array_values(array_filter(array_map(fn (int $id): ?string => $names[$id] ?? null, $run->value_ids))),
         ))->all());
+    }
+
+    /** With its values and runs, which have to be loaded. */
+    public function toCore(): SharedAxis
+    {
+        return new SharedAxis(
+            $this->id,
+            $this->name,
+            $this->folded,
+            $this->kind,
+            $this->changes_picture,
+            $this->display,
+            $this->values->keyBy('id')->map(fn (LibraryValue $value): SharedValue => $value->toCore())->all(),
+            $this->sizeRuns(),
+        );
     }
 
     /** Its values under all their names; they have to be loaded. */

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use Core\Changes\Matrix\SharedValue;
 use Core\Color\Swatch;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
@@ -33,6 +34,13 @@ final class LibraryValue extends Model
     public function otherWords(): array
     {
         return array_map(fn (string $word): array => [$this->id, $word], [...$this->synonyms, ...array_values($this->translations)]);
+    }
+
+    public function toCore(): SharedValue
+    {
+        $words = [...$this->synonyms, ...array_values($this->translations)];
+
+        return new SharedValue($this->id, $this->name, $this->code, $words, $this->look());
     }
 
     /** What it is shown by. */

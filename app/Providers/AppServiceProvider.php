@@ -12,10 +12,9 @@ use App\Actions\ChangePrices;
 use App\Actions\EditDetails;
 use App\Actions\LinkDropped;
 use App\Actions\SetStock;
-use App\Batches\Act;
-use App\Batches\Acts;
 use App\Batches\BatchRunner;
 use App\Batches\BulkOperation;
+use App\Batches\BulkOperations;
 use App\Catalog\ChosenSkusLoader;
 use App\Catalog\ColorNaming;
 use App\Catalog\ProductLoader;
@@ -89,13 +88,13 @@ final class AppServiceProvider extends ServiceProvider
     public function register(): void
     {
         $this->app->singleton(ExceptionHandler::class, QuietHandler::class);
-        $this->app->singleton(Acts::class, fn (Application $app): Acts => new Acts([
+        $this->app->singleton(BulkOperations::class, fn (Application $app): BulkOperations => new BulkOperations([
             'sku-price' => fn (): BulkOperation => $app->make(ChangePrices::class),
             'value-price' => fn (): BulkOperation => $app->make(AdjustPrices::class),
             'sku-stock' => fn (): BulkOperation => $app->make(SetStock::class),
             'details' => fn (): BulkOperation => $app->make(EditDetails::class),
             ChangePictures::NAME => fn (): BulkOperation => $app->make(ChangePictures::class),
-            LinkDropped::NAME => fn (): Act => $app->make(LinkDropped::class),
+            LinkDropped::NAME => fn (): BulkOperation => $app->make(LinkDropped::class),
         ]));
         // One for the Action and for the answer: what was changed is not read a second time.
         $this->app->scoped(ProductLoader::class);

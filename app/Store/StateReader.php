@@ -70,7 +70,7 @@ final readonly class StateReader
                 $axes,
             ),
             self::synonyms($matrix, $values),
-        ));
+        ), (int) $row->version);
     }
 
     /**

@@ -9,6 +9,7 @@ use App\Ledger\RowWriter;
 use Core\Details\Fact;
 use Core\Details\ReachedDetail;
 use Core\Gallery\Placement;
+use Core\Product\Description;
 use Core\Product\ProductState;
 use Core\Product\Sku;
 use Illuminate\Support\Facades\DB;
@@ -18,11 +19,14 @@ use stdClass;
  * Writes what is different between two states of a product: as rows, since a state is its rows (StateRows). What was
  * not read of a product is the same in both, and so stays as it is.
  */
-final readonly class StateWriter
+final class StateWriter
 {
-    private RowWriter $writer;
+    private readonly RowWriter $writer;
 
-    private StoredKeys $keys;
+    private readonly StoredKeys $keys;
+
+    /** @var array<int, array{Ledger, string}> product id => its description, which names pictures by their places */
+    private array $unresolved = [];
 
     /** @param  list<int>  $productIds  all that are written, locked meanwhile: what is asked of one is asked of all */
     public function __construct(array $productIds)
@@ -35,6 +39,32 @@ final readonly class StateWriter
     public function flush(): void
     {
         $this->writer->flush();
+        if ($this->unresolved !== []) {
+            $this->resolve();
+        }
+    }
+
+    /** Pictures that a description names by their places have ids now. */
+    private function resolve(): void
+    {
+        $places = [];
+        $pictures = DB::table('placements')->whereIn('product_id', array_keys($this->unresolved))
+            ->orderBy('position')->orderBy('id')->get(['id', 'product_id']);
+        foreach ($pictures as $row) {
+            $places[$row->product_id][] = $row->id;
+        }
+        foreach ($this->unresolved as $productId => [$ledger, $text]) {
+            $named = Description::fromElsewhere($text, fn (int $at): ?int => $places[$productId][$at - 1] ?? null);
+            $this->writer->update(
+                $ledger,
+                'products',
+                $productId,
+                ['description' => $text],
+                ['description' => $named],
+            );
+        }
+        $this->unresolved = [];
+        $this->writer->flush();
     }
 
     /** Notes in the ledger of a product what is different; it is written with flush(). */
@@ -44,6 +74,12 @@ final readonly class StateWriter
             return;
         }
         $this->writer->update($ledger, 'products', $productId, StateRows::product($before), StateRows::product($after));
+        if ((new Description($after->details->description))->namesPlaces()) {
+            $this->unresolved[$productId] = [$ledger, $after->details->description];
+        }
+        if ($before->details->code !== $after->details->code) {
+            FormerCodes::remember($productId, $before->details->code, $after->details->code);
+        }
         if ($before->matrix !== $after->matrix || $before->details !== $after->details) {
             $this->writeAxes($ledger, $productId, $before, $after);
             $this->writeValues($ledger, $productId, $before, $after);

@@ -4,6 +4,9 @@ declare(strict_types=1);
 
 namespace Core\Changes;
 
+use Core\Changes\Codes\NamedPattern;
+use Core\Changes\Matrix\SharedAxis;
+
 /** What a change has to know of the rest of the catalog. */
 interface Catalog
 {
@@ -35,4 +38,27 @@ interface Catalog
      * @return array<string, int> GTIN => SKU id
      */
     public function gtinsBetween(string $first, string $last): array;
+
+    /**
+     * The highest numbers that stand between two texts in codes of the catalog.
+     *
+     * @param  array<string, array{string, string}>  $around  what stands before and behind
+     * @return array<string, int> by the same keys; 0 for none
+     */
+    public function highestNumbers(array $around): array;
+
+    /** A pattern of the library by which codes are made; null where it is gone. */
+    public function codePattern(int $id): ?NamedPattern;
+
+    /**
+     * Axes of the library.
+     *
+     * @param  list<string>  $folded  by these names
+     * @param  list<int>  $ids  and with these ids
+     * @return list<SharedAxis> those that are there
+     */
+    public function axes(array $folded, array $ids): array;
+
+    /** @return list<string> the names of all axes of the library */
+    public function axisNames(): array;
 }

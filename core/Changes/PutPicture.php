@@ -127,7 +127,7 @@ final readonly class PutPicture implements ProductChange
             $others,
         ));
 
-        return $this->added(new Product($left, $product->library), $reach, $here);
+        return $this->added(new Product($left, $product->library, $product->version), $reach, $here);
     }
 
     private function left(Placement $picture, Reach $reach, Product $product): Placement

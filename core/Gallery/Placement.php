@@ -98,6 +98,12 @@ final readonly class Placement
         return $this->with(['photoId' => $photoId, 'file' => $file]);
     }
 
+    /** @param  int  $id  under which it is stored; below zero where it is not yet */
+    public function withId(int $id): self
+    {
+        return $this->with(['id' => $id]);
+    }
+
     /** Whether it is there to be read, not to show the goods. */
     public function isGuide(): bool
     {
@@ -106,7 +112,7 @@ final readonly class Placement
 
     /**
      * @param  array{
-     *     file?: string, reach?: Reach, hidden?: Reach, view?: ?View, roles?: list<Role>, altText?: string,
+     *     id?: int, file?: string, reach?: Reach, hidden?: Reach, view?: ?View, roles?: list<Role>, altText?: string,
      *     crop?: string, photoId?: int
      * }  $said
      */

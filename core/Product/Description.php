@@ -66,6 +66,12 @@ final readonly class Description
         );
     }
 
+    /** Whether it names pictures by their places, as a text from elsewhere does. */
+    public function namesPlaces(): bool
+    {
+        return preg_match(self::PLACE, $this->text) === 1;
+    }
+
     public function isFormatted(): bool
     {
         return preg_match('/^\s*<(p|h3|h4|ul|ol)[\s>]/i', $this->text) === 1;

@@ -19,6 +19,18 @@ final readonly class KnownNames
     ) {
     }
 
+    /** Whether the product has the value, or had it. */
+    public function knows(int $valueId): bool
+    {
+        return isset($this->values[$valueId]);
+    }
+
+    /** What a value is called that the product has or had. */
+    public function value(int $valueId): string
+    {
+        return $this->values[$valueId] ?? '';
+    }
+
     /** @return array<string, string> axis name => what its value is called, whether the product has it or had it */
     public function choice(Combination $combination): array
     {

@@ -50,9 +50,11 @@ final class Product
 
     private ?Opening $opening = null;
 
+    /** @param  int  $version  how often it was changed, and once more: what retires now went out of offer at it */
     public function __construct(
         public readonly ProductState $state,
         public readonly LibraryPart $library = new LibraryPart(),
+        public readonly int $version = 1,
     ) {
         $this->matrix = $state->matrix;
         $details = $state->details;
@@ -230,6 +232,19 @@ final class Product
     {
         return $this->matrix->axis($axisId) ?? throw new Refusal(
             'This axis is no longer on the product. Look at its axes again.',
+            RefusalKind::Gone,
+        );
+    }
+
+    /**
+     * The axis of a value that a change is about.
+     *
+     * @throws Refusal where the product has the value no more
+     */
+    public function axisHaving(int $valueId): Axis
+    {
+        return $this->matrix->axisOf($valueId) ?? throw new Refusal(
+            'This value is no longer on the product. Look at its axes again.',
             RefusalKind::Gone,
         );
     }

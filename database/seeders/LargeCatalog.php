@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace Database\Seeders;
 
-use App\Catalog\LibraryRows;
 use App\Ledger\Ledger;
 use App\Models\LibraryAxis;
 use App\Models\LibraryValue;
+use App\Store\LibraryRows;
 use Core\Codes\ValueCode;
 use Core\Color\Swatch;
 use Core\Matrix\AxisDisplay;

@@ -17,15 +17,16 @@ use App\Actions\SetPrices;
 use App\Actions\SetStock;
 use App\Actions\UndoRedo;
 use App\Actions\UnlinkPhotos;
-use App\Catalog\DraftAxis;
-use App\Catalog\DraftReader;
-use App\Catalog\MatrixChoices;
+use App\Catalog\CatalogLookup;
 use App\Catalog\ValueForm;
 use App\Changing\EntryUndo;
 use App\Files\JsonLdDocument;
 use App\Models\HistoryEntry;
 use App\Models\LibraryValue;
 use App\Models\Right;
+use Core\Changes\Matrix\DraftAxis;
+use Core\Changes\Matrix\DraftReader;
+use Core\Changes\Matrix\MatrixChoices;
 use Core\Codes\CodeNotFree;
 use Core\Gallery\Role;
 use Core\Gallery\View;
@@ -101,7 +102,7 @@ it('keeps a value under its own label when the library gets another of that name
     app(EditValue::class)->run($shop->change(), $shop->id('Clay'), ValueForm::typed('Terracotta', 'CLAY'), true);
     Shop::open('OTHER')->axes(['Color' => 'Terracotta']);
     $own = DB::table('axis_values')->where('name', 'Clay')->value('id');
-    $read = app(DraftReader::class)->read([new DraftAxis('Color', 'Moss, Terracotta, Slate'), new DraftAxis('Size', 'S, M, L, XL, XXL')], $shop->loaded());
+    $read = (new DraftReader(app(CatalogLookup::class)))->read([new DraftAxis('Color', 'Moss, Terracotta, Slate'), new DraftAxis('Size', 'S, M, L, XL, XXL')], $shop->loaded());
 
     expect($read[0]->axis->values[1]->id)->toBe($own);
     $shop->axes(['Color' => 'Moss, Terracotta, Slate', 'Size' => 'S, M, L, XL, XXL']);

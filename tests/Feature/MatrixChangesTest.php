@@ -197,7 +197,7 @@ it('goes home to another value than the one that stayed, with a code of its own 
     $shop->axes(['Color' => 'Moss, Clay, Slate'], survivors: [$sizes => $shop->id('M')]);
     $send = fn (string $path, array $more) => test()->actingAs($shop->user)->post("/products/SMOCK/{$path}", $more + [
         'axes' => [['name' => 'Color', 'values' => 'Moss, Clay, Slate'], ['name' => 'Size', 'values' => 'S, M, L, XL']],
-        'homes' => ['1' => App\Catalog\DraftValue::existing($shop->id('S'))->toJson()],
+        'homes' => ['1' => Core\Changes\Matrix\DraftValue::existing($shop->id('S'))->toJson()],
         'version' => $shop->version(),
     ], ['HX-Request' => 'true']);
     // The plan proposes a way out for each, in a field of its own.

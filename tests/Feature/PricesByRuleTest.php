@@ -261,8 +261,8 @@ it('names every price that a change of axes changes, and it is so', function ():
         ->assertSee('Prices that change: 49.00 → 54.00 for 1 SKU.');
     app(App\Actions\ChangeMatrix::class)->run(
         $shop->change(),
-        [new App\Catalog\DraftAxis('Color', 'Moss, Clay, Slate')],
-        new App\Catalog\MatrixChoices(survivors: $settled['survivors'], winners: $settled['winners']),
+        [new Core\Changes\Matrix\DraftAxis('Color', 'Moss, Clay, Slate')],
+        new Core\Changes\Matrix\MatrixChoices(survivors: $settled['survivors'], winners: $settled['winners']),
     );
     expect(soldAt($shop))->toBe(['54.00' => 3])
         ->and($shop->words())->toContain('changes prices: 49.00 → 54.00 for 1 SKU');
@@ -272,7 +272,7 @@ it('names the prices and the units of who comes and stays where two values becom
     $shop = ruledShop();
     app(SetPrices::class)->run($shop->change(), $shop->part(['Color' => 'Clay', 'Size' => 'S']), '55');
     app(App\Actions\SetStock::class)->run($shop->change(), $shop->part(['Color' => 'Clay']), '50');
-    $choices = new App\Catalog\MatrixChoices(comersStay: true);
+    $choices = new Core\Changes\Matrix\MatrixChoices(comersStay: true);
     $planned = app(App\Actions\MergeValues::class)
         ->plan($shop->loaded(), $shop->id('Clay'), $shop->id('Moss'), $choices);
     expect($planned->inWords())
@@ -299,7 +299,7 @@ it('names where units go that SKUs share', function (): void {
     $shop->axes(['Color' => 'Moss, Clay', 'Size' => 'S, M, L, XL']);
     $plan('Moss, Clay, Slate')->assertSee('Units in stock: Slate 7 again.');
     $merged = app(App\Actions\MergeValues::class)
-        ->plan($shop->loaded(), $shop->id('Clay'), $shop->id('Moss'), new App\Catalog\MatrixChoices(stockAddsUp: true));
+        ->plan($shop->loaded(), $shop->id('Clay'), $shop->id('Moss'), new Core\Changes\Matrix\MatrixChoices(stockAddsUp: true));
     expect($merged->inWords())->toContain('moves units: Moss 100 and Clay 50 → Moss 150');
 });
 

@@ -8,10 +8,10 @@ use App\Actions\EditDetails;
 use App\Actions\MergeValues;
 use App\Actions\SetDetail;
 use App\Actions\SetPrices;
-use App\Catalog\MatrixChoices;
 use App\Http\Screens\LadderSpot;
 use App\Http\Screens\PriceScreen;
 use App\Models\HistoryEntry;
+use Core\Changes\Matrix\MatrixChoices;
 use Core\Details\DetailKind;
 use Core\Pricing\UnreadablePrice;
 use Core\Reach\Selection;
@@ -68,7 +68,7 @@ it('keeps what a value adds while the value is away, and gives it to a new one t
     expect(pricesOf($shop))->toBe(['20.00' => 9]);
     $shop->axes(['Color' => 'Moss, Clay, Slate', 'Size' => 'S, M, L, XL']);
     expect(pricesOf($shop))->toBe(['20.00' => 9, '31.50' => 3]);
-    app(App\Actions\ChangeMatrix::class)->run($shop->change(), [new App\Catalog\DraftAxis('Color', 'Moss, Clay, Slate', key: '0'), new App\Catalog\DraftAxis('Size', 'S, M, L, XL, XXL', key: '1')], new MatrixChoices(likes: ['1' => [new App\Catalog\LikeChoice(App\Catalog\DraftValue::called('XXL'), $shop->id('XL'))]]));
+    app(App\Actions\ChangeMatrix::class)->run($shop->change(), [new Core\Changes\Matrix\DraftAxis('Color', 'Moss, Clay, Slate', key: '0'), new Core\Changes\Matrix\DraftAxis('Size', 'S, M, L, XL, XXL', key: '1')], new MatrixChoices(likes: ['1' => [new Core\Changes\Matrix\LikeChoice(Core\Changes\Matrix\DraftValue::called('XXL'), $shop->id('XL'))]]));
     expect(pricesOf($shop))->toBe(['20.00' => 9, '31.50' => 6]);
     // Of two that become one, what the one that stays adds holds.
     app(MergeValues::class)->run($shop->change(), $shop->id('XL'), $shop->id('L'), new MatrixChoices());

@@ -5,7 +5,7 @@ declare(strict_types=1);
 use App\Actions\SetCounting;
 use App\Actions\SetDetail;
 use App\Actions\SetStock;
-use App\Catalog\MatrixChoices;
+use Core\Changes\Matrix\MatrixChoices;
 use Core\Details\Counting;
 use Core\Details\DetailKind;
 use Core\Details\UnreadableDetail;

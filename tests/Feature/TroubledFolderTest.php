@@ -4,8 +4,6 @@ declare(strict_types=1);
 
 use App\Actions\ChangeMatrix;
 use App\Actions\CreateProduct;
-use App\Catalog\DraftAxis;
-use App\Catalog\MatrixChoices;
 use App\Catalog\ProductLoader;
 use App\History\Change;
 use App\Intake\ReadFile;
@@ -15,6 +13,8 @@ use App\Media\PhotoStore;
 use App\Models\LibraryValue;
 use App\Models\Photo;
 use App\Models\Product;
+use Core\Changes\Matrix\DraftAxis;
+use Core\Changes\Matrix\MatrixChoices;
 use Core\Codes\Gtin;
 use Core\Reach\Wording;
 use Illuminate\Support\Facades\Artisan;

@@ -2,12 +2,13 @@
 
 declare(strict_types=1);
 
-use App\Catalog\DraftAxis;
-use App\Catalog\DraftReader;
+use App\Catalog\CatalogLookup;
 use App\Catalog\LoadedProduct;
-use App\Catalog\ReadAxis;
 use App\Models\LibraryAxis;
 use App\Models\LibraryValue;
+use Core\Changes\Matrix\DraftAxis;
+use Core\Changes\Matrix\DraftReader;
+use Core\Changes\Matrix\ReadAxis;
 use Core\Matrix\AxisDisplay;
 use Core\Matrix\AxisKind;
 use Core\Matrix\Value;
@@ -18,7 +19,7 @@ use Tests\Shop;
 /** @return ReadAxis what is understood of one typed axis */
 function understood(string $name, string $typed, ?LoadedProduct $own = null, bool $dragged = false): ReadAxis
 {
-    return app(DraftReader::class)->read([new DraftAxis($name, $typed, $dragged)], $own)[0];
+    return (new DraftReader(app(CatalogLookup::class)))->read([new DraftAxis($name, $typed, $dragged)], $own?->core())[0];
 }
 
 /** @return list<string> */
@@ -99,7 +100,7 @@ it('proposes a code of its own for every new value', function (): void {
 
 it('refuses in words what cannot be read', function (array $drafts, string $why): void {
     $axes = array_map(fn (array $draft): DraftAxis => new DraftAxis(...$draft), $drafts);
-    expect(fn () => app(DraftReader::class)->read($axes))->toThrow(Refusal::class, $why);
+    expect(fn () => (new DraftReader(app(CatalogLookup::class)))->read($axes))->toThrow(Refusal::class, $why);
 })->with([
     'no name' => [[['', 'S, M']], 'Say what “S, M” are: give the axis a name'],
     'a long name' => [[[str_repeat('n', 61), 'S']], 'The name of an axis can have 60 characters'],

@@ -15,7 +15,6 @@ final readonly class Answer
         public string $location,
         public bool $wasKeptBefore,
         public int $version,
-        public string $head = '',
     ) {
     }
 
@@ -29,6 +28,6 @@ final readonly class Answer
         $body = substr($got, $size);
         preg_match('/data-version="(\d+)"/', $body, $shown);
 
-        return new self(curl_getinfo($curl, CURLINFO_RESPONSE_CODE), $body, $header('Location'), $header('X-Kept') === '1', (int) ($shown[1] ?? $header('X-Version')), substr($got, 0, $size));
+        return new self(curl_getinfo($curl, CURLINFO_RESPONSE_CODE), $body, $header('Location'), $header('X-Kept') === '1', (int) ($shown[1] ?? $header('X-Version')));
     }
 }

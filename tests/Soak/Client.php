@@ -176,7 +176,10 @@ final class Client
     {
         $answer = $this->visitor->post("/products/{$this->product}/{$path}", $fields + ['lens' => 'stock', 'version' => $this->version, 'token' => Visitor::token()]);
         if ($answer->status !== 200 && ! $answer->wasKeptBefore) {
-            throw new RuntimeException(date('H:i:s')." {$path}: {$answer->status} {$answer->head} ".substr(strip_tags($answer->body), 0, 600));
+            throw new RuntimeException(
+                date('H:i:s')." {$path}, version {$this->version}: {$answer->status} "
+                    .substr((string) preg_replace('/\s+/', ' ', strip_tags($answer->body)), 0, 600),
+            );
         }
         $this->version = $answer->version !== 0 ? $answer->version : $this->visitor->get("/products/{$this->product}")->version;
     }

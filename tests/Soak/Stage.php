@@ -6,13 +6,13 @@ namespace Tests\Soak;
 
 use App\Actions\ChangeMatrix;
 use App\Actions\CreateProduct;
-use App\Catalog\DraftAxis;
-use App\Catalog\MatrixChoices;
 use App\Catalog\ProductLoader;
 use App\History\Change;
 use App\Models\Product;
 use App\Models\Right;
 use App\Models\User;
+use Core\Changes\Matrix\DraftAxis;
+use Core\Changes\Matrix\MatrixChoices;
 use Illuminate\Support\Facades\DB;
 
 /** The people and products of a soak. */

@@ -4,12 +4,8 @@ declare(strict_types=1);
 
 namespace Tests\Walk;
 
-use App\Catalog\DraftAxis;
-use App\Catalog\DraftReader;
-use App\Catalog\DraftValue;
+use App\Catalog\CatalogLookup;
 use App\Catalog\LoadedProduct;
-use App\Catalog\MatrixChoices;
-use App\Catalog\SetupPlanner;
 use App\Catalog\ValueNames;
 use App\Http\Screens\PreviewScreen;
 use App\Summaries\Counting;
@@ -17,6 +13,10 @@ use App\Summaries\SkuCounting;
 use App\Summaries\Summaries;
 use Brick\Math\BigDecimal;
 use Brick\Math\RoundingMode;
+use Core\Changes\Matrix\DraftAxis;
+use Core\Changes\Matrix\DraftReader;
+use Core\Changes\Matrix\DraftValue;
+use Core\Changes\Matrix\SetUpAxes;
 use Core\Details\Counting as Way;
 use Core\Gallery\Cover;
 use Core\Gallery\Entry;
@@ -310,7 +310,7 @@ final class Laws
     private function untouchedIsUnchanged(LoadedProduct $loaded): void
     {
         $drafts = array_map(fn (Axis $axis): DraftAxis => new DraftAxis($axis->name, '', true, null, $axis->id, array_map(fn (Value $value): DraftValue => DraftValue::existing($value->id), $axis->values)), $loaded->matrix->axes);
-        $planned = app(SetupPlanner::class)->plan($loaded, app(DraftReader::class)->read($drafts, $loaded), new MatrixChoices());
+        $planned = (new SetUpAxes($drafts))->plan($loaded->core(), app(CatalogLookup::class));
         LawBroken::unless($planned->plan->retire === [] && $planned->plan->move === [], 'a plan from a matrix to itself touches no SKU', $planned->plan->inWords());
         LawBroken::unlessSame(count($planned->plan->keep), count($loaded->made), 'a plan from a matrix to itself keeps what is made');
     }
@@ -319,7 +319,7 @@ final class Laws
     private function labelsAreRead(LoadedProduct $loaded): void
     {
         $drafts = array_map(fn (Axis $axis): DraftAxis => new DraftAxis($axis->name, '', true, null, $axis->id, array_map(fn (Value $value): DraftValue => DraftValue::called($value->label), $axis->values)), $loaded->matrix->axes);
-        foreach (app(DraftReader::class)->read($drafts, $loaded) as $at => $read) {
+        foreach ((new DraftReader(app(CatalogLookup::class)))->read($drafts, $loaded->core()) as $at => $read) {
             LawBroken::unlessSame($read->axis->valueIds(), $loaded->matrix->axes[$at]->valueIds(), 'a product’s own labels mean its own values');
         }
     }

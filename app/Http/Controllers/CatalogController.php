@@ -9,6 +9,7 @@ use App\Catalog\Jump;
 use App\Catalog\ProductLoader;
 use App\Http\CatalogRequest;
 use App\Http\Screens\CatalogScreen;
+use Core\Changes\Codes\ProductCode;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
@@ -31,7 +32,7 @@ final class CatalogController
     {
         $given = $request->validate([
             'name' => ['required', 'string', 'max:120'],
-            'code' => ['required', 'string', 'regex:'.CreateProduct::CODE_PATTERN],
+            'code' => ['required', 'string', 'regex:'.ProductCode::PATTERN],
             'shot_list_id' => ['nullable', 'integer', 'exists:shot_lists,id'],
             'like' => ['nullable', 'string', Rule::exists('products', 'code')->whereNull('removed_at')],
         ], [

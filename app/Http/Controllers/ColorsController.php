@@ -9,7 +9,6 @@ use App\Actions\SetDisplay;
 use App\Actions\SetSwatches;
 use App\Catalog\ColorNaming;
 use App\Catalog\LoadedProduct;
-use App\Catalog\ProductAxis;
 use App\Catalog\ProductColors;
 use App\Catalog\ProductLoader;
 use App\Catalog\SwatchForm;
@@ -84,7 +83,7 @@ final readonly class ColorsController
     public function swatch(BoardRequest $request, Product $product, LibraryValue $value, ColorNaming $naming, Usage $usage): View
     {
         $loaded = $this->loader->again($product);
-        $axis = ProductAxis::having($loaded, $value->id);
+        $axis = $loaded->core()->axisHaving($value->id);
         $usedBy = $usage->ofValue($value->id);
         $isOwn = isset($loaded->swatches->own()[$value->id]);
         $screen = new SwatchScreen(

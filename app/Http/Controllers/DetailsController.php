@@ -16,6 +16,7 @@ use App\Http\ProductPage;
 use App\Http\ProductPageResponder;
 use App\Http\Screens\DetailPartScreen;
 use App\Http\Screens\PictureLinks;
+use Core\Changes\Codes\ProductCode;
 use Core\CoreException;
 use Core\Details\DetailKind;
 use Core\Details\FactKind;
@@ -136,7 +137,7 @@ final class DetailsController
         $typed = $request->string('code')->limit(100, '')->toString();
         $action->run($request->change(), $typed, $request->boolean('skus_too'), $request->choices()->codes);
 
-        return response('', 200, ['HX-Redirect' => route('details', ['product' => SetProductCode::code($typed)])]);
+        return response('', 200, ['HX-Redirect' => route('details', ['product' => ProductCode::read($typed)])]);
     }
 
     /** What becomes of the prices in another currency. */

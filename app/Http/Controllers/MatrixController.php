@@ -8,16 +8,16 @@ use App\Actions\ArrangeBoard;
 use App\Actions\ChangeMatrix;
 use App\Actions\LeaveOutCells;
 use App\Actions\ReorderValues;
-use App\Catalog\DraftAxis;
-use App\Catalog\DraftValue;
 use App\Catalog\LoadedProduct;
-use App\Catalog\MatrixChoices;
 use App\Catalog\ProductLoader;
 use App\Http\BoardRequest;
 use App\Http\BoardResponder;
 use App\Http\Screens\PlanScreen;
 use App\Http\Screens\RulesScreen;
 use App\Http\Screens\SetupScreen;
+use Core\Changes\Matrix\DraftAxis;
+use Core\Changes\Matrix\DraftValue;
+use Core\Changes\Matrix\MatrixChoices;
 use Core\Matrix\Value;
 use Core\Sizes\SizeOrder;
 use Illuminate\Contracts\View\View;
@@ -53,7 +53,7 @@ final class MatrixController
     {
         $loaded = $this->loader->load($request->product());
         $selection = $loaded->selected($request->selection());
-        $planned = $action->plan($loaded, $selection->cells, $request->boolean('again'), $request->choices());
+        $planned = $action->plan($loaded, $request->selection(), $request->boolean('again'), $request->choices());
 
         return view('board.leave-out', [
             'product' => $request->product(),

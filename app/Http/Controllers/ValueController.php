@@ -9,7 +9,6 @@ use App\Actions\MergeValues;
 use App\Actions\SetOpening;
 use App\Actions\SplitValue;
 use App\Catalog\LoadedProduct;
-use App\Catalog\ProductAxis;
 use App\Catalog\ProductLoader;
 use App\Catalog\Usage;
 use App\Catalog\ValueForm;
@@ -50,7 +49,7 @@ final class ValueController
     public function mergePlan(BoardRequest $request, Product $product, LibraryValue $value, MergeValues $action): View
     {
         $loaded = $this->loader->load($product);
-        $about = ['axis' => ProductAxis::having($loaded, $value->id)] + $this->about($loaded, $value);
+        $about = ['axis' => $loaded->core()->axisHaving($value->id)] + $this->about($loaded, $value);
         $others = array_values(array_filter($about['axis']->values, fn ($other): bool => $other->id !== $value->id));
         $into = $request->integer('into') ?: $others[0]->id ?? 0;
         [$plan, $problem] = $this->planned(fn (): PlanScreen => new PlanScreen($loaded, $action->plan($loaded, $value->id, $into, $request->choices())));
@@ -66,11 +65,11 @@ final class ValueController
     public function splitPlan(BoardRequest $request, Product $product, LibraryValue $value, SplitValue $action): View
     {
         $loaded = $this->loader->load($product);
-        $about = ['axis' => ProductAxis::having($loaded, $value->id)] + $this->about($loaded, $value);
+        $about = ['axis' => $loaded->core()->axisHaving($value->id)] + $this->about($loaded, $value);
         $typed = $request->string('parts')->toString();
         [$plan, $problem] = trim($typed) === '' ? [null, ''] : $this->planned(fn (): PlanScreen => new PlanScreen(
             $loaded,
-            $action->plan($loaded, $value->id, $action->read($loaded, $value->id, $typed), $request->boolean('pictures'), $request->choices()),
+            $action->plan($loaded, $value->id, $typed, $request->boolean('pictures'), $request->choices()),
         ));
 
         return view('board.split', $about + ['typed' => $typed, 'pictures' => $request->boolean('pictures'), 'plan' => $plan, 'problem' => $problem]);

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Screens;
 
 use App\Catalog\LoadedProduct;
-use App\Catalog\PlannedChange;
+use Core\Changes\Matrix\PlannedChange;
 use Core\Codes\CodeClash;
 use Core\Details\PriceMove;
 use Core\Matrix\Arithmetic;

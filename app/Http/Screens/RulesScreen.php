@@ -6,6 +6,7 @@ namespace App\Http\Screens;
 
 use App\Actions\LeaveOutCells;
 use App\Catalog\LoadedProduct;
+use Core\Changes\Matrix\OfferCells;
 use Core\Matrix\Axis;
 use Core\Matrix\Value;
 use Core\Reach\Clause;
@@ -25,8 +26,10 @@ final class RulesScreen
         LeaveOutCells $action,
         private readonly array $chosen,
     ) {
-        $this->wanted = $action->rule($loaded, $chosen);
-        $this->plan = $this->wanted->isNothing() ? null : new PlanScreen($loaded, $action->plan($loaded, $this->wanted, false));
+        $this->wanted = OfferCells::leaveOut($chosen)->reach($loaded->core());
+        $this->plan = $this->wanted->isNothing()
+            ? null
+            : new PlanScreen($loaded, $action->plan($loaded, $chosen, offerAgain: false));
     }
 
     /** @return list<Clause> */

@@ -4,16 +4,17 @@ declare(strict_types=1);
 
 namespace App\Http\Screens;
 
-use App\Catalog\DraftAxis;
-use App\Catalog\DraftReader;
-use App\Catalog\DraftValue;
+use App\Catalog\CatalogLookup;
 use App\Catalog\LibraryShelf;
 use App\Catalog\LoadedProduct;
-use App\Catalog\MatrixChoices;
-use App\Catalog\PlannedChange;
-use App\Catalog\ReadAxis;
-use App\Catalog\SetupPlanner;
 use App\Models\SizeRunRecord;
+use Core\Changes\Matrix\DraftAxis;
+use Core\Changes\Matrix\DraftReader;
+use Core\Changes\Matrix\DraftValue;
+use Core\Changes\Matrix\MatrixChoices;
+use Core\Changes\Matrix\PlannedChange;
+use Core\Changes\Matrix\ReadAxis;
+use Core\Changes\Matrix\SetupPlanner;
 use Core\CoreException;
 use Core\Details\Fact;
 use Core\Matrix\Axis;
@@ -37,8 +38,7 @@ final class SetupScreen
     private MatrixChoices $choices;
 
     public function __construct(
-        private readonly DraftReader $reader,
-        private readonly SetupPlanner $planner,
+        private readonly CatalogLookup $catalog,
         private readonly LibraryShelf $shelf,
     ) {
     }
@@ -51,8 +51,8 @@ final class SetupScreen
         $this->choices = $choices;
         $typed = array_values(array_filter($drafts, fn (DraftAxis $draft): bool => $draft->axisId !== null || $draft->name !== '' || trim($draft->typed) !== ''));
         try {
-            $this->read = $this->reader->read($typed, $loaded);
-            $this->planned = $this->planner->plan($loaded, $this->read, $choices);
+            $this->read = (new DraftReader($this->catalog))->read($typed, $loaded->core());
+            $this->planned = (new SetupPlanner($this->catalog))->plan($loaded->core(), $this->read, $choices);
         } catch (CoreException $problem) {
             $this->problem = $problem->getMessage();
         }

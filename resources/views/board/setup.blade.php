@@ -20,7 +20,7 @@
                     @endforeach
                 </ul>
                 <ul class="hints">
-                    @if ($own?->near !== null)<li class="warns">“{{ $draft->name }}” is close to {{ $own->near->name }}, which the library has. <button type="button" class="btn btn-plain" data-setup="take-axis" data-known="{{ $own->near->name }}">Use {{ $own->near->name }}</button></li>@endif
+                    @if ($own?->near !== null)<li class="warns">“{{ $draft->name }}” is close to {{ $own->near }}, which the library has. <button type="button" class="btn btn-plain" data-setup="take-axis" data-known="{{ $own->near }}">Use {{ $own->near }}</button></li>@endif
                     @foreach ($own?->read->doubles ?? [] as $double)<li class="warns">{{ $double->inWords() }}</li>@endforeach
                     @foreach ($own?->read->otherWords ?? [] as $word)<li>{{ $word->inWords() }}</li>@endforeach
                     @foreach ($own?->read->nearMisses ?? [] as $near)<li class="warns">{{ $near->inWords() }} <button type="button" class="btn btn-plain" data-setup="take" data-typed="{{ $near->typed }}" @if ($near->knownId !== null) data-item="{{ $near->knownId }}" @endif>{{ $near->knownId === null ? 'Keep only' : 'Use' }} {{ $near->known }}</button></li>@endforeach
@@ -43,7 +43,7 @@
     </div>
 
     @foreach ($setup->homes() as $axis)
-        <div class="settle"><label for="home-{{ $loop->index }}">{{ count($loaded->made) === 1 ? 'The SKU of today is' : 'The '.count($loaded->made).' SKUs of today are' }} {{ $axis->name }}</label><select class="form-select" id="home-{{ $loop->index }}" name="homes[{{ $setup->row($axis) }}]">@foreach ($axis->values as $value)<option value="{{ App\Catalog\DraftValue::of($value)->toJson() }}" @selected(($planned->change->homes[$axis->id] ?? null) === $value->id)>{{ $value->label }}</option>@endforeach</select></div>
+        <div class="settle"><label for="home-{{ $loop->index }}">{{ count($loaded->made) === 1 ? 'The SKU of today is' : 'The '.count($loaded->made).' SKUs of today are' }} {{ $axis->name }}</label><select class="form-select" id="home-{{ $loop->index }}" name="homes[{{ $setup->row($axis) }}]">@foreach ($axis->values as $value)<option value="{{ Core\Changes\Matrix\DraftValue::of($value)->toJson() }}" @selected(($planned->change->homes[$axis->id] ?? null) === $value->id)>{{ $value->label }}</option>@endforeach</select></div>
     @endforeach
     @foreach ($setup->becomeAxes() as $fact)<p class="settle">The fact “{{ $fact->name }}: {{ $fact->value }}” becomes the axis.</p>@endforeach
     @foreach ($dropped as $axis)
@@ -51,7 +51,7 @@
             <div class="settle"><label for="exchange-{{ $axis->id }}">{{ $axis->name }} is</label><select class="form-select" id="exchange-{{ $axis->id }}" name="exchanges[{{ $axis->id }}]"><option value="">dropped</option>@foreach ($added as $new)<option value="{{ $setup->row($new) }}" @selected($setup->isExchangedFor($axis, $new))>replaced by {{ $new->name }}</option>@endforeach</select></div>
         @endif
         @if ($planned->change->isExchanged($axis->id))
-            <div class="settle heirs">@foreach ($axis->values as $value)<label>{{ $value->label }} becomes <select class="form-select" id="heir-{{ $value->id }}" name="heirs[{{ $value->id }}]"><option value="">nothing: its SKUs retire</option>@foreach ($setup->heirsOf($axis) as $heir)<option value="{{ App\Catalog\DraftValue::of($heir)->toJson() }}" @selected($setup->heirOf($axis, $value) === $heir->id)>{{ $heir->label }}</option>@endforeach</select></label>@endforeach</div>
+            <div class="settle heirs">@foreach ($axis->values as $value)<label>{{ $value->label }} becomes <select class="form-select" id="heir-{{ $value->id }}" name="heirs[{{ $value->id }}]"><option value="">nothing: its SKUs retire</option>@foreach ($setup->heirsOf($axis) as $heir)<option value="{{ Core\Changes\Matrix\DraftValue::of($heir)->toJson() }}" @selected($setup->heirOf($axis, $value) === $heir->id)>{{ $heir->label }}</option>@endforeach</select></label>@endforeach</div>
         @else
             <div class="settle"><label for="survivor-{{ $axis->id }}">Without {{ $axis->name }}, the SKUs that stay are those of</label><select class="form-select" id="survivor-{{ $axis->id }}" name="survivors[{{ $axis->id }}]">@foreach ($axis->values as $value)<option value="{{ $value->id }}" @selected($planned->change->survivors[$axis->id] === $value->id)>{{ $value->label }}</option>@endforeach</select>
                 <label><input type="checkbox" class="form-check-input" name="as_facts[{{ $axis->id }}]" value="1" @checked(in_array($axis->id, $choices->asFacts, true))> Keep it as a fact for shoppers</label></div>
