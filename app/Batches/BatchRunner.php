@@ -9,11 +9,9 @@ use App\Changing\EntryUndo;
 use App\Changing\Portion;
 use App\Changing\PortionOutcome;
 use App\History\Announcer;
-use App\History\Change;
 use App\Models\Batch;
 use App\Models\BatchProductState;
 use App\Models\BatchState;
-use App\Models\HistoryEntry;
 use Core\Changes\ProductChange;
 use Core\Changes\SkuChange;
 use Core\CoreException;
@@ -78,7 +76,7 @@ final class BatchRunner
 
                 continue;
             }
-            $this->announcer->onceAfter(fn () => $this->steps($batch, $items, $end));
+            $this->announcer->onceAfter(fn () => $this->portion($batch, $items));
             Batch::query()->whereKey($batchId)->update(['beat_at' => now()]);
             $batch->refresh();
             if (microtime(true) >= $end) {
@@ -89,41 +87,35 @@ final class BatchRunner
         return false;
     }
 
-    /** @param  list<stdClass>  $items */
-    private function steps(Batch $batch, array $items, float $end): void
-    {
-        $way = $batch->state;
-        if (in_array($way, [BatchState::Vetting, BatchState::Running], true)) {
-            $this->portion($batch, $this->operations->named($batch->act), $items);
-
-            return;
-        }
-        foreach ($items as $item) {
-            $this->step($batch, $item);
-            if ($batch->state !== $way || microtime(true) >= $end) {
-                return;
-            }
-        }
-    }
-
     /**
      * All of them together; where that cannot be, one after the other, so that one that fails stops no other.
      *
      * @param  list<stdClass>  $items
      */
-    private function portion(Batch $batch, BulkOperation $operation, array $items): void
+    private function portion(Batch $batch, array $items): void
     {
         try {
-            $this->together($batch, $operation, $items);
+            match ($batch->state) {
+                BatchState::Undoing => $this->back($batch, $items),
+                BatchState::Redoing => $this->again($batch, $items),
+                default => $this->together($batch, $this->operations->named($batch->act), $items),
+            };
         } catch (Throwable $fault) {
             if (count($items) > 1) {
                 foreach ($items as $item) {
-                    $this->portion($batch, $operation, [$item]);
+                    $this->portion($batch, [$item]);
                 }
 
                 return;
             }
-            $this->note($batch, $items[0], BatchProductState::Refused, $this->why($fault), $items[0]->history_id);
+            $isStanding = in_array($batch->state, [BatchState::Undoing, BatchState::Redoing], true);
+            $why = $this->why($fault);
+            $this->note(
+                $batch,
+                $items[0],
+                $isStanding ? BatchProductState::Stands : BatchProductState::Refused,
+                $why,
+            );
         }
         if ($batch->is_whole && $batch->state === BatchState::Running && $this->hasRefused($batch)) {
             $batch->update(['state' => BatchState::Undoing]);
@@ -276,65 +268,47 @@ final class BatchRunner
         Batch::query()->whereKey($batch->id)->where('state', $batch->state->value)->update(['state' => $next->value, 'beat_at' => now(), 'ended_at' => $next->isAtWork() ? null : now()]);
     }
 
-    private function step(Batch $batch, stdClass $item): void
+    /** @param  list<stdClass>  $items */
+    private function back(Batch $batch, array $items): void
     {
-        try {
-            DB::transaction(function () use ($batch, $item): void {
-                $this->claim($batch, $item);
-                $batch->state === BatchState::Undoing ? $this->back($batch, $item) : $this->again($batch, $item);
-            }, self::TRIES);
-        } catch (DoneAlready) {
-            // Whoever did it has noted it.
-        } catch (Throwable $fault) {
-            $this->note($batch, $item, BatchProductState::Stands, $this->why($fault), $item->history_id);
-        }
+        $this->turned($batch, $items, 'undo', BatchProductState::Undone);
+    }
+
+    /** @param  list<stdClass>  $items */
+    private function again(Batch $batch, array $items): void
+    {
+        $this->turned($batch, $items, 'redo', BatchProductState::Changed);
     }
 
     /**
-     * Waits for another worker that has this product in hand: two that redo one entry at once write its rows twice.
+     * Waits for another worker that has these products in hand: two that redo one entry at once write its rows twice.
      *
-     * @throws DoneAlready where that one has noted what became of it
+     * @param  list<stdClass>  $items
      */
-    private function claim(Batch $batch, stdClass $item): void
+    private function turned(Batch $batch, array $items, string $way, BatchProductState $into): void
     {
-        $isWaiting = DB::table('batch_products')->where('batch_id', $batch->id)->where('product_id', $item->product_id)
-            ->where('state', $item->state)->lockForUpdate()->exists();
-        if (! $isWaiting) {
-            throw new DoneAlready();
-        }
+        DB::transaction(function () use ($batch, $items, $way, $into): void {
+            $history = array_column($items, 'history_id', 'product_id');
+            $open = DB::table('batch_products')->where('batch_id', $batch->id)
+                ->whereIn('product_id', array_keys($history))->where('state', $items[0]->state)
+                ->orderBy('product_id')->lockForUpdate()->pluck('product_id')->all();
+            $meant = array_intersect_key($history, array_flip($open));
+            $this->undo->batch($batch->user, $way, array_values(array_filter($meant)));
+            $this->noteAll(
+                $batch,
+                array_map(fn (?int $id): PortionOutcome => PortionOutcome::made($id), $meant),
+                $into,
+                $into,
+            );
+        }, self::TRIES);
     }
 
-    private function back(Batch $batch, stdClass $item): void
+    /** Why a product was left as it is, unless another worker has noted what became of it. */
+    private function note(Batch $batch, stdClass $item, BatchProductState $state, string $why): void
     {
-        if (HistoryEntry::query()->whereKey($item->history_id)->whereNull('undone_at')->exists()) {
-            $this->undo->undoEntry(new Change($batch->user, $item->product_id), $item->history_id);
-        }
-        $this->note($batch, $item, BatchProductState::Undone, '', $item->history_id);
-    }
-
-    private function again(Batch $batch, stdClass $item): void
-    {
-        if (HistoryEntry::query()->whereKey($item->history_id)->whereNotNull('undone_at')->exists()) {
-            $this->undo->redoEntry(new Change($batch->user, $item->product_id), $item->history_id);
-        }
-        $this->note($batch, $item, BatchProductState::Changed, '', $item->history_id);
-    }
-
-    /** What became of a product, unless another worker has noted it. */
-    private function note(
-        Batch $batch,
-        stdClass $item,
-        BatchProductState $state,
-        string $words = '',
-        ?int $historyId = null,
-    ): void {
         DB::table('batch_products')->where('batch_id', $batch->id)->where('product_id', $item->product_id)
             ->where('state', $item->state)
-            ->update([
-                'state' => $state->value,
-                'words' => mb_strimwidth($words, 0, 400, '…'),
-                'history_id' => $historyId,
-            ]);
+            ->update(['state' => $state->value, 'words' => mb_strimwidth($why, 0, 400, '…')]);
     }
 
     /** Why a product was not changed. Where the database is away, nobody knows: the batch goes on later. */

@@ -6,12 +6,13 @@ namespace App\Changing;
 
 use App\History\Change;
 use App\History\SharedCounts;
-
 use App\Ledger\KeptChanges;
 use App\Ledger\KeyIsTaken;
 use App\Ledger\Replay;
 use App\Ledger\RowHasChanged;
 use App\Models\HistoryEntry;
+use App\Models\Product;
+use App\Models\User;
 use Core\Refusal;
 use Core\RefusalKind;
 use Illuminate\Database\Eloquent\Builder;
@@ -41,8 +42,11 @@ final class EntryUndo
     /** Later entries that are looked through for the one that stands in the way. */
     private const LOOKED_THROUGH = 200;
 
-    public function __construct(private readonly UnitOfWork $work, private readonly SharedCounts $shared)
-    {
+    public function __construct(
+        private readonly UnitOfWork $work,
+        private readonly SharedCounts $shared,
+        private readonly Versions $versions,
+    ) {
     }
 
     public function undo(Change $change): HistoryEntry
@@ -108,28 +112,98 @@ final class EntryUndo
                 $this->refuseToUnmake($entries, $change);
             }
             $this->refuseFinal($entries, $way);
-            try {
-                $replay = new Replay(new KeptChanges(array_values($entries->pluck('id')->all()), $way === 'undo'));
-                $replay->run();
-                $this->shared->follow($replay);
-            } catch (RowHasChanged $clash) {
-                throw $this->refusal($way, $entries, $clash->change->place(), 'the same thing was changed elsewhere since');
-            } catch (QueryException $fault) {
-                throw match ($fault->errorInfo[1] ?? null) {
-                    self::REFERS_TO_NOTHING => new Refusal("“{$entry->words}” cannot be ".($way === 'undo' ? 'undone' : 'redone').': what it used is not there any more, in the library or among the stored pictures.', RefusalKind::Gone),
-                    self::IS_REFERRED_TO => new Refusal("“{$entry->words}” cannot be ".($way === 'undo' ? 'undone' : 'redone').': what it made is used meanwhile.', RefusalKind::Changed),
-                    default => $fault,
-                };
-            } catch (KeyIsTaken $clash) {
-                throw $this->refusal($way, $entries, $clash->place(), $clash->inWords());
-            }
+            $this->replay($entries, $way);
             $this->work->advance($kept);
-            HistoryEntry::query()->whereKey($entries->modelKeys())->update($way === 'undo'
-                ? ['undone_at' => now(), 'undone_by' => $change->user->id, 'undone_after' => HistoryEntry::query()->max('id'), 'undone_with' => (string) Str::ulid()]
-                : ['undone_at' => null, 'undone_by' => null, 'undone_after' => null, 'undone_with' => null]);
+            $this->mark($entries, $way, $change->user);
 
             return $entry;
         }, self::TRIES);
+    }
+
+    /**
+     * Takes back together what a batch did to some products, or makes it again, in the transaction of whoever notes
+     * what became of them. What was taken back, or made again, by hand meanwhile stays so.
+     *
+     * @param  list<int>  $entryIds  one of each product
+     *
+     * @throws Refusal where one of them cannot be
+     */
+    public function batch(User $user, string $way, array $entryIds): void
+    {
+        Gate::forUser($user)->authorize('edit');
+        $first = HistoryEntry::query()->whereKey($entryIds)->get();
+        $products = Product::query()->whereKey($first->pluck('product_id')->all())->orderBy('id')->lockForUpdate()->get();
+        $removed = $products->first(fn (Product $product): bool => $product->removed_at !== null);
+        if ($way === 'undo' && $removed !== null) {
+            throw UnitOfWork::removed($removed);
+        }
+        $entries = HistoryEntry::query()->where('user_id', $user->id)
+            ->whereIn('batch', $first->pluck('batch')->unique()->all())
+            ->whereIn('product_id', $products->modelKeys())
+            ->when(
+                $way === 'undo',
+                fn (Builder $query) => $query->whereNull('undone_at'),
+                fn (Builder $query) => $query->whereIn('undone_with', $first->pluck('undone_with')->filter()->all()),
+            )->oldest('id')->get();
+        if ($entries->isEmpty()) {
+            return;
+        }
+        if ($way === 'undo') {
+            foreach ($entries->groupBy('product_id') as $productId => $own) {
+                $this->refuseToUnmake($own, new Change($user, (int) $productId));
+            }
+        }
+        $this->refuseFinal($entries, $way);
+        $this->replay($entries, $way);
+        $this->versions->advance(array_values($entries->pluck('product_id')->unique()->all()));
+        $this->mark($entries, $way, $user);
+    }
+
+    /**
+     * @param  Collection<int, HistoryEntry>  $entries
+     *
+     * @throws Refusal
+     */
+    private function replay(Collection $entries, string $way): void
+    {
+        $done = $way === 'undo' ? 'undone' : 'redone';
+        $first = $entries->firstOrFail();
+        try {
+            $replay = new Replay(new KeptChanges(array_values($entries->pluck('id')->all()), $way === 'undo'));
+            $replay->run();
+            $this->shared->follow($replay);
+        } catch (RowHasChanged $clash) {
+            $unknown = 'the same thing was changed elsewhere since';
+            throw $this->refusal($way, $entries, $clash->change->place(), $unknown);
+        } catch (QueryException $fault) {
+            throw match ($fault->errorInfo[1] ?? null) {
+                self::REFERS_TO_NOTHING => new Refusal(
+                    "“{$first->words}” cannot be {$done}: what it used is not there any more, in the library or among"
+                        .' the stored pictures.',
+                    RefusalKind::Gone,
+                ),
+                self::IS_REFERRED_TO => new Refusal(
+                    "“{$first->words}” cannot be {$done}: what it made is used meanwhile.",
+                    RefusalKind::Changed,
+                ),
+                default => $fault,
+            };
+        } catch (KeyIsTaken $clash) {
+            throw $this->refusal($way, $entries, $clash->place(), $clash->inWords());
+        }
+    }
+
+    /** @param  Collection<int, HistoryEntry>  $entries */
+    private function mark(Collection $entries, string $way, User $user): void
+    {
+        HistoryEntry::query()->whereKey($entries->modelKeys())->update($way === 'undo'
+            ? [
+                'undone_at' => now(),
+                'undone_by' => $user->id,
+                'undone_after' => HistoryEntry::query()->max('id'),
+                'undone_with' => (string) Str::ulid(),
+            ]
+            : ['undone_at' => null, 'undone_by' => null, 'undone_after' => null, 'undone_with' => null]);
     }
 
     /**

@@ -7,7 +7,6 @@ namespace App\Changing;
 use App\Catalog\CatalogLookup;
 use App\Catalog\ChosenSkusLoader;
 use App\Catalog\ProductLoader;
-use App\History\Announcer;
 use App\Ledger\ChangeLog;
 use App\Ledger\KeptChanges;
 use App\Ledger\Ledger;
@@ -21,7 +20,6 @@ use Core\CoreException;
 use Core\Product\ProductState;
 use Core\Reach\Selection;
 use Illuminate\Database\Eloquent\Collection;
-use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Gate;
 
 /**
@@ -35,7 +33,7 @@ final readonly class Portion
         private ProductLoader $loader,
         private ChosenSkusLoader $chosen,
         private CatalogLookup $catalog,
-        private Announcer $announcer,
+        private Versions $versions,
     ) {
     }
 
@@ -150,12 +148,7 @@ final readonly class Portion
         if ($ledgers === []) {
             return [];
         }
-        Product::query()->whereKey(array_keys($ledgers))->update([
-            'version' => DB::raw('version + 1'),
-            'revision' => DB::raw('revision + 1'),
-            'is_counted' => false,
-            'updated_at' => now(),
-        ]);
+        $this->versions->advance(array_keys($ledgers));
         $rows = [];
         foreach ($ledgers as $id => $ledger) {
             $rows[$id] = [
@@ -169,9 +162,7 @@ final readonly class Portion
                 'created_at' => now(),
             ];
         }
-        $entries = KeptChanges::enter($rows, array_map(fn (Ledger $ledger): ChangeLog => $ledger->log(), $ledgers));
-        $this->announcer->changed();
 
-        return $entries;
+        return KeptChanges::enter($rows, array_map(fn (Ledger $ledger): ChangeLog => $ledger->log(), $ledgers));
     }
 }

@@ -187,20 +187,29 @@ it('writes nothing of a portion in which one refuses where it is all or nothing'
         ->and(rowsOfProducts())->toEqual($before);
 });
 
-it('writes a portion in as many statements as one product', function (string $act, array|Closure $wanted): void {
+it('writes a portion, takes it back and makes it again in as many statements as two products', function (string $act, array|Closure $wanted): void {
     Queue::fake();
     $wanted = is_array($wanted) ? $wanted : $wanted();
     $all = shops(14);
-    $statements = function (array $shops) use ($act, $wanted): int {
+    $statements = function (array $shops) use ($act, $wanted): array {
         $batch = begun($shops, $act, $wanted);
-        DB::enableQueryLog();
-        DB::flushQueryLog();
-        app(BatchRunner::class)->advance($batch->id, 60);
-        $log = DB::getQueryLog();
-        DB::disableQueryLog();
-        expect(standing($batch))->toBe(['changed' => count($shops)]);
+        $counted = function (string $state) use ($batch, $shops): int {
+            DB::enableQueryLog();
+            DB::flushQueryLog();
+            app(BatchRunner::class)->advance($batch->id, 60);
+            $log = DB::getQueryLog();
+            DB::disableQueryLog();
+            expect(standing($batch))->toBe([$state => count($shops)]);
 
-        return count($log);
+            return count($log);
+        };
+        $counts = [$counted('changed')];
+        app(SteerBatch::class)->undo($batch->user, $batch->id);
+        $counts[] = $counted('undone');
+        app(SteerBatch::class)->redo($batch->user, $batch->id);
+        $counts[] = $counted('changed');
+
+        return $counts;
     };
     expect($statements(array_slice($all, 2)))->toBe($statements(array_slice($all, 0, 2)));
 })->with([
