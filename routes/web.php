@@ -327,7 +327,7 @@ Route::middleware([
             Route::post('/prices/values/{value}', [PriceController::class, 'adjust'])->name('prices.adjust');
             Route::post('/skus/stock', [SkuController::class, 'stock'])->name('skus.stock');
             Route::post('/skus/gtin', [SkuController::class, 'gtin'])->name('skus.gtin');
-            Route::post('/skus/weight', [SkuController::class, 'weight'])->name('skus.weight');
+            Route::post('/skus/field/{field}', [SkuController::class, 'field'])->name('skus.field');
             Route::post('/stock/counting/plan', [SkuController::class, 'countingPlan'])
                 ->middleware('looks')
                 ->name('counting.plan');

@@ -7,9 +7,9 @@ namespace App\Actions;
 use App\Changing\UnitOfWork;
 use App\History\Change;
 use App\Models\HistoryEntry;
-use Core\Changes\NumberKind;
 use Core\Changes\PasteNumbers;
 use Core\Changes\TypedCell;
+use Core\Product\SkuField;
 use Core\Refusal;
 use Core\RefusalKind;
 use Core\Sheets\CellGrid;
@@ -26,7 +26,7 @@ final class PasteBlock
      * @param  CellGrid  $grid  the cells as they lie on screen
      * @param  bool  $isFirst  whether only the cell was pointed at where the block begins
      */
-    public function run(Change $change, NumberKind $kind, CellGrid $grid, PastedBlock $block, bool $isFirst): ?HistoryEntry
+    public function run(Change $change, SkuField $field, CellGrid $grid, PastedBlock $block, bool $isFirst): ?HistoryEntry
     {
         if ($grid->isEmpty()) {
             throw new Refusal(
@@ -35,11 +35,11 @@ final class PasteBlock
                 'block',
             );
         }
-        $block = $kind === NumberKind::Code ? $block : $block->withoutHeading();
+        $block = $field->isFigure() ? $block->withoutHeading() : $block;
         $filled = $grid->filled($block, $isFirst);
         $selection = CellGrid::selection(array_map(strval(...), array_keys($filled)));
         $typed = array_map(fn (array $cell): TypedCell => new TypedCell($cell[0], $cell[1], $cell[2]), $filled);
 
-        return $this->work->change($change, self::class, new PasteNumbers($selection, $kind, $typed));
+        return $this->work->change($change, self::class, new PasteNumbers($selection, $field, $typed));
     }
 }

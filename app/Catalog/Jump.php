@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Catalog;
 
+use Core\Product\SkuFields;
 use Illuminate\Support\Facades\DB;
 use stdClass;
 
@@ -26,9 +27,13 @@ final class Jump
             return [];
         }
         $hits = $this->products($typed);
-        foreach (['code', ...(ctype_digit($typed) ? ['gtin'] : [])] as $column) {
-            foreach ($this->beginning('skus', $column, $typed, ['code', 'gtin', 'cell', 'state']) as [$sku, $product]) {
-                $hits[] = new Hit($sku->{$column}, ($column === 'gtin' ? "{$sku->code}, " : '').$product->name.($sku->state === 'retired' ? ', retired' : ''), $product->code, $sku->cell === '' ? '*' : $sku->cell);
+        foreach (SkuFields::searchedBy($typed) as $field) {
+            $column = $field->column();
+            $columns = array_values(array_unique(['code', $column, 'cell', 'state']));
+            foreach ($this->beginning('skus', $column, $typed, $columns) as [$sku, $product]) {
+                $where = ($column === 'code' ? '' : "{$sku->code}, ").$product->name
+                    .($sku->state === 'retired' ? ', retired' : '');
+                $hits[] = new Hit($sku->{$column}, $where, $product->code, $sku->cell === '' ? '*' : $sku->cell);
             }
         }
         foreach ($this->beginning('placements', 'file_name', $typed, ['file_name']) as [$placement, $product]) {

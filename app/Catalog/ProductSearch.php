@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace App\Catalog;
 
 use Closure;
+use Core\Product\SkuField;
+use Core\Product\SkuFields;
 use Illuminate\Database\Query\Builder;
 use Illuminate\Support\Facades\DB;
 
@@ -71,7 +73,11 @@ final readonly class ProductSearch
         $like = SearchWords::beginning($this->typed);
         $keys = $this->words === [] ? [] : [fn (): Builder => $this->byWords()];
         if (! $this->isByNameOnly && mb_strlen($this->typed) >= self::SHORTEST) {
-            foreach ([['skus', 'code'], ...(ctype_digit($this->typed) ? [['skus', 'gtin']] : []), ['placements', 'file_name']] as [$table, $column]) {
+            $columns = array_map(
+                fn (SkuField $field): array => ['skus', $field->column()],
+                SkuFields::searchedBy($this->typed),
+            );
+            foreach ([...$columns, ['placements', 'file_name']] as [$table, $column]) {
                 $keys[] = fn (): Builder => DB::table($table)->where("{$table}.{$column}", 'like', $like)->select("{$table}.product_id");
             }
         }

@@ -38,6 +38,7 @@ final readonly class SkuReport
             'gtin' => $sku->gtin,
             'code' => ['text' => $sku->code, 'typed' => $sku->isCodeTyped],
             'weight_g' => $sku->weightG,
+            'texts' => (object) $sku->texts,
             'details' => (object) $details,
         ] + $this->galleries->sku($loaded, $sku);
     }

@@ -26,6 +26,8 @@ use Core\Pricing\Money;
 use Core\Pricing\QuantityBreak;
 use Core\Product\Description;
 use Core\Product\Sku;
+use Core\Product\SkuField;
+use Core\Product\SkuFields;
 use Core\Stock\Availability;
 
 /** A product as schema.org JSON-LD: a ProductGroup with its variants, or a single Product. */
@@ -101,12 +103,10 @@ final class JsonLdDocument
             '@type' => 'Product',
             '@id' => $this->url($loaded->product).'#'.rawurlencode($sku->code),
             'name' => trim($loaded->product->name.' '.implode(', ', $choice)),
-            'sku' => $sku->code,
-            'gtin' => $sku->gtin,
+            ...array_merge(...array_map(fn (SkuField $field): array => $field->linked($sku), SkuFields::all())),
             ...$own,
             ...$this->said($loaded, $sku),
             'additionalProperty' => $more,
-            'weight' => $sku->weightG === null ? null : ['@type' => 'QuantitativeValue', 'value' => $sku->weightG, 'unitCode' => 'GRM'],
             'image' => $this->images($loaded, $loaded->galleries()->of($sku->cell)),
             'subjectOf' => $this->films($loaded, $loaded->galleries()->of($sku->cell)),
             'offers' => [

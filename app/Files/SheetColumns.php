@@ -14,6 +14,8 @@ use Core\Gallery\Ground;
 use Core\Gallery\Role;
 use Core\Matrix\Combination;
 use Core\Product\Sku;
+use Core\Product\SkuField;
+use Core\Product\SkuFields;
 use Core\Sheets\SafeCell;
 use Illuminate\Database\Query\Builder;
 use Illuminate\Support\Facades\DB;
@@ -23,7 +25,22 @@ final readonly class SheetColumns
 {
     private const FIXED = ['product', 'name', 'description', 'brand', 'category'];
 
-    private const SKU = ['sku', 'gtin', 'price', 'base price', 'effective price', 'sale price', 'list price', 'cost', 'currency', 'weight g', 'stock', 'state', 'photos', 'lead'];
+    private const SKU = [
+        'sku',
+        'gtin',
+        'price',
+        'base price',
+        'effective price',
+        'sale price',
+        'list price',
+        'cost',
+        'currency',
+        'weight g',
+        'stock',
+        'state',
+        'photos',
+        'lead',
+    ];
 
     /** They have columns of their own, or stand in the column of the stock. */
     private const ELSEWHERE = [DetailKind::AlsoIn, DetailKind::ListPrice, DetailKind::Cost, DetailKind::PictureUnits, DetailKind::ProductUnits];
@@ -77,6 +94,7 @@ final readonly class SheetColumns
             ...self::FIXED,
             ...array_map(fn (string $axis): string => "axis {$axis}", $this->axes),
             ...self::SKU,
+            ...array_map(fn (SkuField $field): string => str_replace('-', ' ', $field->key()), SkuFields::texts()),
             ...array_map(fn (string $axis): string => "swatch {$axis}", $this->swatchAxes),
             ...array_map(fn (DetailKind $kind): string => $kind->value, $this->details),
             ...array_map(fn (string $fact): string => "fact {$fact}", $this->facts),
@@ -154,6 +172,10 @@ final readonly class SheetColumns
             $state,
             $sku === null ? '' : implode('|', array_map(fn (Entry $entry): string => $entry->placement->file, $gallery->entries)),
             $sku !== null && $gallery->role(Role::Lead)->ground === Ground::Assigned ? $gallery->lead()->file ?? '' : '',
+            ...array_map(
+                fn (SkuField $field): string => $sku === null ? '' : $field->shown($sku),
+                SkuFields::texts(),
+            ),
             ...array_map(fn (string $axis): string => $this->swatch($loaded, $axis, $cell), $this->swatchAxes),
             ...array_map(fn (DetailKind $kind): string => $this->detail($loaded, $kind, $sku, $first), $this->details),
             ...array_map(fn (string $fact): string => $first ? Fact::named($loaded->facts, $fact)->value ?? '' : '', $this->facts),

@@ -102,7 +102,7 @@ final class BoardRequest extends FormRequest
             'selected' => self::PART,
             'onto' => self::PART,
             'page' => ['nullable', 'in:board,coverage,contact,roles,colors,prices,details'],
-            'lens' => ['nullable', 'in:'.implode(',', array_column(Lens::cases(), 'value'))],
+            'lens' => ['nullable', 'in:'.implode(',', array_map(fn (Lens $lens): string => $lens->value, Lens::cases()))],
             'layer' => ['nullable', 'string', 'max:200', 'regex:/^[0-9:,]*$/'],
             'find' => ['nullable', 'string', 'max:200'],
             'batch' => ['nullable', 'uuid'],
@@ -216,7 +216,7 @@ final class BoardRequest extends FormRequest
 
     public function lens(): Lens
     {
-        return Lens::tryFrom($this->string('lens')->toString()) ?? Lens::Photos;
+        return Lens::tryFrom($this->string('lens')->toString()) ?? Lens::photos();
     }
 
     /** @return ?View null where none was chosen */

@@ -57,7 +57,7 @@ final class BoardResponder
      */
     public function numbers(BoardRequest $request, ?HistoryEntry $entry): Response
     {
-        if ($entry === null || $request->lens() === Lens::Photos) {
+        if ($entry === null || $request->lens()->isPhotos()) {
             return $this->fragment($request, $entry);
         }
         $product = $request->product();

@@ -5,105 +5,147 @@ declare(strict_types=1);
 namespace App\Http;
 
 use Core\Details\DetailKind;
+use Core\Product\SkuField;
+use Core\Product\SkuField\CodeField;
+use Core\Product\SkuField\GtinField;
+use Core\Product\SkuField\PriceField;
+use Core\Product\SkuField\StockField;
+use Core\Product\SkuFields;
 
-/** What the board's cells show at the moment. */
-enum Lens: string
+/** What the board's cells show at the moment: photos, or a field of the SKUs. */
+final readonly class Lens
 {
-    case Photos = 'photos';
-    case Codes = 'codes';
-    case Prices = 'prices';
-    case Stock = 'stock';
-    case Gtin = 'gtin';
-    case Weight = 'weight';
+    private const PHOTOS = 'photos';
+
+    /** @param  ?SkuField  $field  null where they show photos */
+    private function __construct(public string $value, public ?SkuField $field)
+    {
+    }
+
+    public static function photos(): self
+    {
+        return new self(self::PHOTOS, null);
+    }
+
+    public static function of(SkuField $field): self
+    {
+        return new self($field->key(), $field);
+    }
+
+    public static function tryFrom(string $value): ?self
+    {
+        $field = SkuFields::named($value);
+
+        return match (true) {
+            $value === self::PHOTOS => self::photos(),
+            $field !== null => self::of($field),
+            default => null,
+        };
+    }
+
+    /** @return list<self> in the order of their buttons and keys */
+    public static function cases(): array
+    {
+        return [self::photos(), ...array_map(self::of(...), SkuFields::all())];
+    }
+
+    public function isPhotos(): bool
+    {
+        return $this->field === null;
+    }
+
+    public function isCodes(): bool
+    {
+        return $this->value === CodeField::KEY;
+    }
+
+    public function isPrices(): bool
+    {
+        return $this->value === PriceField::KEY;
+    }
+
+    public function isStock(): bool
+    {
+        return $this->value === StockField::KEY;
+    }
+
+    public function isGtins(): bool
+    {
+        return $this->value === GtinField::KEY;
+    }
 
     public function label(): string
     {
-        return $this === self::Gtin ? 'GTIN' : ucfirst($this->value);
+        return match (true) {
+            $this->field === null => 'Photos',
+            $this->isCodes(), $this->isPrices() => ucfirst($this->field->inWords(2)),
+            default => $this->field->name(),
+        };
     }
 
     /** Whether its cells line up as figures do. */
     public function isOfNumbers(): bool
     {
-        return in_array($this, [self::Prices, self::Stock, self::Gtin, self::Weight], true);
+        return $this->field?->isFigure() === true;
     }
 
     /** Whether each SKU has one of its own, so that none is typed for several. */
     public function isOfOne(): bool
     {
-        return $this === self::Codes || $this === self::Gtin;
+        return $this->field?->isUnique() === true;
     }
 
     /** What the field is called in which it is typed. */
     public function fieldLabel(string $currency): string
     {
-        return match ($this) {
-            self::Photos => '',
-            self::Codes => 'Code of one SKU',
-            self::Prices => "Price, {$currency}",
-            self::Stock => 'In stock, each',
-            self::Gtin => 'GTIN of one SKU',
-            self::Weight => 'Weight, each',
+        return match (true) {
+            $this->field === null => '',
+            $this->isPrices() => "Price, {$currency}",
+            $this->isStock() => 'In stock, each',
+            $this->isOfOne() => "{$this->field->name()} of one SKU",
+            default => "{$this->field->name()}, each",
         };
     }
 
     /** The same in a word, where the field is empty. */
     public function field(string $currency): string
     {
-        return match ($this) {
-            self::Photos => '',
-            self::Codes => 'Code',
-            self::Prices => $currency,
-            self::Stock => 'Units',
-            self::Gtin => 'GTIN',
-            self::Weight => 'Weight',
+        return match (true) {
+            $this->field === null => '',
+            $this->isPrices() => $currency,
+            $this->isStock() => 'Units',
+            default => $this->field->name(),
         };
     }
 
     public function hint(): string
     {
-        return match ($this) {
-            self::Photos => '',
-            self::Codes => 'The code of one SKU',
-            self::Prices => '49.90 sets the price, +5 and -10 % change it, nothing gives it back to the product',
-            self::Stock => '12 sets the units, +5 and -3 change them, nothing: not counted',
-            self::Gtin => 'The GTIN of one SKU: 8, 12, 13 or 14 digits',
-            self::Weight => 'Such as 350, 1.2 kg or 12 oz',
-        };
+        return $this->field?->hint() ?? '';
     }
 
     /** "price", what cells can have the same of. */
     public function one(): string
     {
-        return match ($this) {
-            self::Photos => 'Lead',
-            self::Codes => 'code',
-            self::Prices => 'price',
-            self::Stock => 'stock',
-            self::Gtin => 'GTIN',
-            self::Weight => 'weight',
+        return match (true) {
+            $this->field === null => 'Lead',
+            $this->isStock() => 'stock',
+            default => $this->field->inWords(1),
         };
     }
 
     /** What its cells can lack; empty where none does. */
     public function lacking(): string
     {
-        return match ($this) {
-            self::Prices => 'All without a price',
-            self::Stock => 'All not counted',
-            self::Gtin => 'All without a GTIN',
-            self::Weight => 'All without a weight',
-            default => '',
+        return match (true) {
+            $this->field === null, $this->isCodes() => '',
+            $this->isStock() => 'All not counted',
+            default => "All without a {$this->field->inWords(1)}",
         };
     }
 
     /** @return list<DetailKind> what else of the selected part is said in it */
     public function details(): array
     {
-        return match ($this) {
-            self::Prices => [DetailKind::Sale, DetailKind::ListPrice, DetailKind::Cost, DetailKind::Ending],
-            self::Stock => [DetailKind::LowMark, DetailKind::PreOrder, DetailKind::Least, DetailKind::Most],
-            self::Weight => [DetailKind::Dimensions, DetailKind::Surcharge, DetailKind::Customs, DetailKind::Origin],
-            default => [],
-        };
+        return $this->field?->details() ?? [];
     }
 }

@@ -22,6 +22,7 @@ use Core\Product\ProductDetails;
 use Core\Product\ProductState;
 use Core\Product\ProductSwatches;
 use Core\Product\Sku;
+use Core\Product\SkuFields;
 use Core\Product\UsualAxis;
 use Core\Text\Name;
 use stdClass;
@@ -133,7 +134,19 @@ final readonly class StateReader
             $combination,
             (bool) $row->code_typed,
             $row->retired_version,
+            self::texts($row),
         );
+    }
+
+    /** @return array<string, string> */
+    private static function texts(stdClass $row): array
+    {
+        $texts = [];
+        foreach (SkuFields::texts() as $field) {
+            $texts[$field->key()] = $row->{$field->column()};
+        }
+
+        return array_filter($texts, fn (?string $text): bool => $text !== null);
     }
 
     private function details(stdClass $row, ProductRows $rows, Matrix $matrix): ProductDetails

@@ -15,6 +15,7 @@ use Core\Product\OwnAxis;
 use Core\Product\ProductDetails;
 use Core\Product\ProductState;
 use Core\Product\Sku;
+use Core\Product\SkuFields;
 use Core\Reach\Reach;
 
 /**
@@ -133,7 +134,18 @@ final readonly class StateRows
             'stock' => $sku->stock,
             'weight_g' => $sku->weightG,
             'retired_version' => $sku->retiredAt,
-        ];
+        ] + self::texts($sku);
+    }
+
+    /** @return array<string, ?string> */
+    private static function texts(Sku $sku): array
+    {
+        $columns = [];
+        foreach (SkuFields::texts() as $field) {
+            $columns[$field->column()] = $field->stored($sku);
+        }
+
+        return $columns;
     }
 
     /**

@@ -259,11 +259,7 @@ final readonly class BecomeState implements ProductChange
             if ($wanted === null || $at === null) {
                 continue;
             }
-            $changed[$at] = $skus[$at]
-                ->priceOf($wanted->price)
-                ->counted($wanted->stock)
-                ->numbered($wanted->gtin)
-                ->weighed($wanted->weightG);
+            $changed[$at] = $skus[$at]->asNumbered($wanted);
             if ($wanted->code !== '' && $wanted->code !== $pair->before?->code) {
                 $changed[$at] = $changed[$at]->coded($wanted->code);
             }

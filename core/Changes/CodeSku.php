@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Core\Changes;
 
 use Core\Product\ChosenSkus;
+use Core\Product\SkuField\CodeField;
 use Core\Reach\Selection;
 use Core\Refusal;
 use Core\RefusalKind;
@@ -23,7 +24,7 @@ final readonly class CodeSku implements SkuChange
 
     public function on(ChosenSkus $chosen, Catalog $catalog): Changed
     {
-        $code = NumberKind::code($this->typed);
+        $code = CodeField::read($this->typed);
         $sku = $chosen->one('A code belongs to one SKU');
         $sharing = $chosen->matrix->axes === [] ? $chosen->product->state->details->code : null;
         $owner = array_values($catalog->codes([$code], $sharing, [$sku->id]))[0] ?? null;

@@ -9,6 +9,10 @@ use Core\Details\Counting;
 use Core\Matrix\Combination;
 use Core\Product\ChosenSkus;
 use Core\Product\Sku;
+use Core\Product\SkuField;
+use Core\Product\SkuField\CodeField;
+use Core\Product\SkuField\GtinField;
+use Core\Product\SkuField\StockField;
 use Core\Reach\Selection;
 use Core\Refusal;
 use Core\RefusalKind;
@@ -19,7 +23,7 @@ use Core\RefusalKind;
 final readonly class PasteNumbers implements SkuChange
 {
     /** @param  array<string, TypedCell>  $typed  by the key of the cell */
-    public function __construct(private Selection $selection, private NumberKind $kind, private array $typed)
+    public function __construct(private Selection $selection, private SkuField $field, private array $typed)
     {
     }
 
@@ -30,9 +34,10 @@ final readonly class PasteNumbers implements SkuChange
 
     public function on(ChosenSkus $chosen, Catalog $catalog): Changed
     {
-        if ($this->kind === NumberKind::Stock && $chosen->book->counting !== Counting::Sku) {
+        if ($this->field->key() === StockField::KEY && $chosen->book->counting !== Counting::Sku) {
             throw new Refusal(
-                "Stock is counted for {$chosen->book->counting->inWords()} here, so that a block of figures for single SKUs says nothing. Type the units, or count for each SKU.",
+                "Stock is counted for {$chosen->book->counting->inWords()} here, so that a block of figures for single SKUs"
+                    .' says nothing. Type the units, or count for each SKU.',
                 RefusalKind::Impossible,
                 'block',
             );
@@ -54,23 +59,23 @@ final readonly class PasteNumbers implements SkuChange
         if ($written === []) {
             throw new Refusal('No SKU is on offer in these cells.', RefusalKind::Missing, 'block');
         }
-        match ($this->kind) {
-            NumberKind::Code => $this->refuseTakenCodes($chosen, $written, $skus, $catalog),
-            NumberKind::Gtin => $this->refuseTakenGtins($chosen, $written, $catalog),
+        match ($this->field->key()) {
+            CodeField::KEY => $this->refuseTakenCodes($chosen, $written, $skus, $catalog),
+            GtinField::KEY => $this->refuseTakenGtins($chosen, $written, $catalog),
             default => null,
         };
         $count = count($written);
 
         return new Changed(
             $chosen->product->state->withSkus($written),
-            "Pasted {$count} {$this->kind->inWords($count)} onto {$chosen->place()}",
+            "Pasted {$count} {$this->field->inWords($count)} onto {$chosen->place()}",
         );
     }
 
     private function written(ChosenSkus $chosen, Sku $sku, TypedCell $cell): Sku
     {
         try {
-            return $this->kind->written($sku, $cell->text, $chosen->prices->currency);
+            return $this->field->written($sku, $cell->text, $chosen->prices->currency);
         } catch (CoreException $problem) {
             throw $this->refusal(
                 $chosen,

@@ -306,7 +306,7 @@ final class DocumentReader
         $choice = $fields->fieldsOrNone('choice') ?? throw $fields->amiss('choice', 'it is missing');
         $combination = $this->combination($choice);
 
-        return new Sku(
+        $sku = new Sku(
             0,
             $matrix->place($combination) ?? $combination,
             $this->case(SkuState::class, $fields, 'state'),
@@ -319,6 +319,25 @@ final class DocumentReader
             $fields->isTrue('typed'),
             $fields->number('retired_at'),
         );
+
+        // Documents written before there were any have none.
+        $texts = $fields->has('texts') ? $fields->fieldsOrNone('texts') : null;
+
+        return $texts === null ? $sku : $this->withTexts($sku, $texts, $currency);
+    }
+
+    private function withTexts(Sku $sku, Fields $texts, Currency $currency): Sku
+    {
+        $known = [];
+        foreach (SkuFields::texts() as $field) {
+            $known[$field->key()] = $field;
+        }
+        foreach ($texts->names() as $key) {
+            $field = $known[$key] ?? throw $texts->amiss($key, 'no field of a SKU is called so');
+            $sku = $field->written($sku, $texts->text($key), $currency);
+        }
+
+        return $sku;
     }
 
     /** @return list<Placement> those whose pictures are stored here */

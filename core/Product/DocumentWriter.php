@@ -146,7 +146,7 @@ final readonly class DocumentWriter
             'gtin' => $sku->gtin,
             'weight_g' => $sku->weightG,
             'retired_at' => $sku->retiredAt,
-        ];
+        ] + ($sku->texts === [] ? [] : ['texts' => $sku->texts]);
     }
 
     /** @return array<string, mixed> */

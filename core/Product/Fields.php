@@ -19,6 +19,11 @@ final readonly class Fields
     ) {
     }
 
+    public function has(string $name): bool
+    {
+        return property_exists($this->data, $name);
+    }
+
     public function text(string $name): string
     {
         $value = $this->value($name);

@@ -16,7 +16,7 @@ use Core\Stock\StockBook;
  *
  * @phpstan-type Parts array{
  *     id: int, cell: Combination, state: SkuState, code: string, price: ?Money, stock: ?int, gtin: ?string,
- *     weightG: ?int, combination: Combination, isCodeTyped: bool, retiredAt: int
+ *     weightG: ?int, combination: Combination, isCodeTyped: bool, retiredAt: int, texts: array<string, string>
  * }
  */
 final readonly class Sku
@@ -33,6 +33,7 @@ final readonly class Sku
      * @param  ?Combination  $combination  null: as its cell
      * @param  bool  $isCodeTyped  whether its code stays where codes are made anew
      * @param  int  $retiredAt  when it last went out of offer, in versions of its product; 0 where it never did
+     * @param  array<string, string>  $texts  what else is said of it, by the keys of SkuFields::texts(); none is empty
      */
     public function __construct(
         public int $id,
@@ -46,6 +47,7 @@ final readonly class Sku
         ?Combination $combination = null,
         public bool $isCodeTyped = false,
         public int $retiredAt = 0,
+        public array $texts = [],
     ) {
         $this->combination = $combination ?? $cell;
     }
@@ -86,6 +88,44 @@ final readonly class Sku
         return $this->with(['code' => $code, 'isCodeTyped' => $isTyped]);
     }
 
+    /** The same with a text of it, or without where that is empty. */
+    public function saying(string $key, string $text): self
+    {
+        return $this->with(['texts' => array_filter(
+            array_replace($this->texts, [$key => $text]),
+            fn (string $said): bool => $said !== '',
+        )]);
+    }
+
+    /**
+     * The same with the numbers and texts of another, which may be another SKU; its code stays.
+     */
+    public function asNumbered(self $other): self
+    {
+        return $this->with([
+            'price' => $other->price,
+            'stock' => $other->stock,
+            'gtin' => $other->gtin,
+            'weightG' => $other->weightG,
+            'texts' => $other->texts,
+        ]);
+    }
+
+    /**
+     * The same at another place, on offer or not.
+     *
+     * @param  Combination  $combination  with its values on axes that sleep as well
+     */
+    public function placed(Combination $cell, Combination $combination, SkuState $state, int $retiredAt): self
+    {
+        return $this->with([
+            'cell' => $cell,
+            'combination' => $combination,
+            'state' => $state,
+            'retiredAt' => $retiredAt,
+        ]);
+    }
+
     /** As a change of prices sees it. */
     public function priced(): PricedSku
     {
@@ -113,12 +153,24 @@ final readonly class Sku
             'stock' => $this->stock === null ? 'not counted' : (string) $this->stock,
             'GTIN' => $this->gtin ?? '',
             'weight' => $this->weightG === null ? '' : "{$this->weightG} g",
-        ];
+        ] + $this->namedTexts();
+    }
+
+    /** @return array<string, string> */
+    private function namedTexts(): array
+    {
+        $texts = [];
+        foreach (SkuFields::texts() as $field) {
+            $texts[$field->inWords(1)] = $field->shown($this);
+        }
+
+        return $texts;
     }
 
     /**
      * @param  array{
-     *     code?: string, price?: ?Money, stock?: ?int, gtin?: ?string, weightG?: ?int, isCodeTyped?: bool
+     *     cell?: Combination, combination?: Combination, state?: SkuState, retiredAt?: int,
+     *     texts?: array<string, string>, code?: string, price?: ?Money, stock?: ?int, gtin?: ?string, weightG?: ?int, isCodeTyped?: bool
      * }  $said
      */
     private function with(array $said): self

@@ -72,7 +72,7 @@ final class Simplifier
      */
     public function simplify(Reach $reach, Matrix $matrix): Reach
     {
-        $joined = Reach::of(...array_map(fn (Clause $clause): Clause => $this->withoutFullAxes($clause, $matrix), $reach->clauses));
+        $joined = $this->freed($reach, $matrix);
         $whole = count($joined->clauses) < 2 || count($joined->clauses) > self::MOST_CLAUSES ? null : $matrix->withSleepers();
         // A clause on an axis that the product never had cannot be counted in cells.
         if ($whole === null || $whole->cellCount() > self::MOST_CELLS || ! $joined->activeIn($whole)->equals($joined)) {
@@ -85,13 +85,27 @@ final class Simplifier
     /** @param  list<Combination>  $cells */
     private function fewer(Reach $reach, array $cells, Matrix $matrix): Reach
     {
-        $reach = Reach::of(...array_map(fn (Clause $clause): Clause => $this->withoutFullAxes($clause, $matrix), $reach->clauses));
+        $reach = $this->freed($reach, $matrix);
         if (count($reach->clauses) < 2 || count($reach->clauses) > self::MOST_SAID) {
             return $reach;
         }
         $simple = $this->withOnlyValues($this->fromCells($reach->among($matrix->combinations()), $cells, $matrix), $reach, $matrix);
 
         return count($simple->clauses) < count($reach->clauses) ? $simple : $reach;
+    }
+
+    /** Clauses that leave an axis free may join into one that names every value of another, which is free then too. */
+    private function freed(Reach $reach, Matrix $matrix): Reach
+    {
+        do {
+            $before = $reach;
+            $reach = Reach::of(...array_map(
+                fn (Clause $clause): Clause => $this->withoutFullAxes($clause, $matrix),
+                $reach->clauses,
+            ));
+        } while (! $reach->equals($before));
+
+        return $reach;
     }
 
     /** The only value of an axis stays named where it was named throughout. */

@@ -1,7 +1,5 @@
 import { boardRoot, refresh } from './act';
 
-const LENSES = ['photos', 'codes', 'prices', 'stock', 'gtin', 'weight'];
-
 /** The keys of the board. The board says what is selected and marked, and makes the changes. */
 export function keyboard({ selection, fill, focusCell, inFocus, choose, change, markedIds, clearMarks }) {
   function edit(first = '') {
@@ -160,9 +158,9 @@ export function keyboard({ selection, fill, focusCell, inFocus, choose, change, 
       return;
     }
     const cell = document.activeElement.closest('.matrix [data-cell]') ?? selection.cells.find((one) => selection.keys.has(one.dataset.cell));
-    const lens = LENSES[Number(event.key) - 1];
+    const lens = document.querySelectorAll('[data-lens-choice]')[Number(event.key) - 1]?.dataset.lensChoice;
     const isEditing = document.getElementById('typed') && event.target.closest('.matrix');
-    if (isEditing && /^[0-9+-]$/.test(event.key) && boardRoot().dataset.lens !== 'codes') {
+    if (isEditing && /^[0-9+-]$/.test(event.key) && boardRoot().dataset.figures !== undefined) {
       event.preventDefault();
       edit(event.key);
     } else if (lens) {

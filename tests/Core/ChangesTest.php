@@ -21,7 +21,6 @@ use Core\Changes\MovePicture;
 use Core\Changes\NamedRange;
 use Core\Changes\NeedShot;
 use Core\Changes\NumberFromRange;
-use Core\Changes\NumberKind;
 use Core\Changes\NumberSkus;
 use Core\Changes\OpenWithSku;
 use Core\Changes\OpenWithValue;
@@ -52,7 +51,7 @@ use Core\Changes\SkuChange;
 use Core\Changes\TypeAltText;
 use Core\Changes\TypedCell;
 use Core\Changes\UnlinkPictures;
-use Core\Changes\WeighSkus;
+use Core\Changes\WriteSkus;
 use Core\Codes\GtinRange;
 use Core\Color\ColorOrder;
 use Core\CoreException;
@@ -75,6 +74,10 @@ use Core\Product\LibraryRef;
 use Core\Product\Product;
 use Core\Product\ProductState;
 use Core\Product\Sku;
+use Core\Product\SkuField\CodeField;
+use Core\Product\SkuField\PriceField;
+use Core\Product\SkuField\StockField;
+use Core\Product\SkuField\WeightField;
 use Core\Product\UsualAxis;
 use Core\Reach\Reach;
 use Core\Reach\Selection;
@@ -103,12 +106,12 @@ it('does what it says, and nothing else', function (ProductChange|SkuChange $cha
     expect($said)->toBe($words)->and($found)->toBe($differences);
 })->with([
     'a weight' => fn () => [
-        new WeighSkus(Samples::at(MOSS), '0,35 kg'),
+        new WriteSkus(Samples::at(MOSS), new WeightField(), '0,35 kg'),
         'Weight of Moss, all sizes set to 350 g (was not weighed)',
         ['2 SKUs weight none → 350 g: SMOCK-1, SMOCK-2'],
     ],
     'a weight taken away' => fn () => [
-        new WeighSkus(Samples::at(MOSS_S), ''),
+        new WriteSkus(Samples::at(MOSS_S), new WeightField(), ''),
         'Weight of Moss, S set to not weighed (was not weighed)',
         [],
     ],
@@ -159,7 +162,7 @@ it('does what it says, and nothing else', function (ProductChange|SkuChange $cha
     'a block' => fn () => [
         new PasteNumbers(
             Selection::whole(),
-            NumberKind::Stock,
+            new StockField(),
             ['1:11,2:21' => new TypedCell(1, 1, '7'), '1:12,2:21' => new TypedCell(2, 1, '')],
         ),
         'Pasted 2 stock figures onto the whole product',
@@ -371,7 +374,7 @@ it('refuses with a kind and the field that it is about', function (ProductChange
     expect(false)->toBeTrue('it was not refused');
 })->with([
     'nothing selected' => fn () => [
-        new WeighSkus(Samples::at([1 => 19]), '3'),
+        new WriteSkus(Samples::at([1 => 19]), new WeightField(), '3'),
         RefusalKind::Missing,
         'selected',
         'Select the SKUs first',
@@ -420,13 +423,13 @@ it('refuses with a kind and the field that it is about', function (ProductChange
         )),
     ],
     'a block on a cell without a SKU' => fn () => [
-        new PasteNumbers(Selection::whole(), NumberKind::Price, ['1:19,2:21' => new TypedCell(3, 2, '4')]),
+        new PasteNumbers(Selection::whole(), new PriceField(), ['1:19,2:21' => new TypedCell(3, 2, '4')]),
         RefusalKind::Gone,
         'block',
         'Row 3, column 2',
     ],
     'a block that cannot be read' => fn () => [
-        new PasteNumbers(Selection::whole(), NumberKind::Price, ['1:11,2:21' => new TypedCell(1, 1, 'much')]),
+        new PasteNumbers(Selection::whole(), new PriceField(), ['1:11,2:21' => new TypedCell(1, 1, 'much')]),
         RefusalKind::Unreadable,
         'block',
         'Row 1, column 1 (Moss, S)',
@@ -434,7 +437,7 @@ it('refuses with a kind and the field that it is about', function (ProductChange
     'a block with a code twice' => fn () => [
         new PasteNumbers(
             Selection::whole(),
-            NumberKind::Code,
+            new CodeField(),
             ['1:11,2:21' => new TypedCell(1, 1, 'A'), '1:11,2:22' => new TypedCell(1, 2, 'a')],
         ),
         RefusalKind::Taken,
@@ -593,7 +596,7 @@ it('is the same twice: what is said again changes nothing', function (int $seed)
     $selection = Samples::at([$axis->id => $axis->values[0]->id]);
     $ids = array_map(fn (Placement $picture): int => $picture->id, array_slice($product->state->pictures, 0, 3));
     $changes = [
-        new WeighSkus($selection, '300'),
+        new WriteSkus($selection, new WeightField(), '300'),
         new CountSkus(Selection::whole(), '4'),
         new PriceSkus(Selection::whole(), '52'),
         new SayText(ProductText::Brand, 'Oats'),

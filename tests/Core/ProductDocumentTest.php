@@ -54,6 +54,7 @@ function withoutOwnIds(ProductState $state): ProductState
                     $sku->combination,
                     $sku->isCodeTyped,
                     $sku->retiredAt,
+                    $sku->texts,
                 ),
             $state->skus,
         ),

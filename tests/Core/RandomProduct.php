@@ -38,6 +38,7 @@ use Core\Product\OwnAxis;
 use Core\Product\ProductDetails;
 use Core\Product\ProductState;
 use Core\Product\Sku;
+use Core\Product\SkuFields;
 use Core\Reach\Clause;
 use Core\Reach\Reach;
 use Random\Randomizer;
@@ -232,6 +233,11 @@ final class RandomProduct
 
     private function sku(Combination $cell, SkuState $state, string $code, Combination $combination): Sku
     {
+        $texts = [];
+        foreach (SkuFields::texts() as $field) {
+            $texts += $this->chance() ? [$field->key() => "{$field->key()} {$this->lastId}"] : [];
+        }
+
         return new Sku(
             ++$this->lastId,
             $cell,
@@ -244,6 +250,7 @@ final class RandomProduct
             $combination,
             $this->chance(),
             $state === SkuState::Retired ? $this->random->getInt(1, 9) : $this->oneOf([0, 3]),
+            $texts,
         );
     }
 

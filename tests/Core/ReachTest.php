@@ -6,12 +6,14 @@ use Core\Matrix\Axis;
 use Core\Matrix\AxisKind;
 use Core\Matrix\Combination;
 use Core\Matrix\Matrix;
+use Core\Matrix\SleepingAxis;
 use Core\Matrix\Value;
 use Core\Reach\Clause;
 use Core\Reach\Reach;
 use Core\Reach\Selection;
 use Core\Reach\Simplifier;
 use Core\Reach\Wording;
+use Tests\Core\RandomProduct;
 use Tests\Core\Samples;
 
 /** @return list<string> */
@@ -155,3 +157,21 @@ it('selects the part that a combination names by the key that is read back as th
     'a row' => [[1 => 11], '1:11'],
     'a cell' => [[2 => 21, 1 => 11], '1:11,2:21'],
 ]);
+
+it('is simplified once and for all, also where an axis sleeps', function (int $seed): void {
+    $random = Samples::random($seed);
+    $state = (new RandomProduct($random, RandomProduct::library($random)))->state();
+    $simplifier = new Simplifier();
+    foreach ($state->pictures as $at => $picture) {
+        $other = $state->pictures[($at + 1) % count($state->pictures)];
+        $simple = $simplifier->simplify($picture->reach->union($other->hidden), $state->matrix);
+        expect($simplifier->simplify($simple, $state->matrix)->toArrays())->toBe($simple->toArrays());
+    }
+})->with(range(1, 60));
+
+it('leaves an axis free that is named in full once another is free (it named all values of Color, of which none was missing)', function (): void {
+    $color = new Axis(2, 'Color', AxisKind::Color, [new Value(21, 'Moss'), new Value(22, 'Clay')]);
+    $matrix = Matrix::of([$color], sleeping: [new SleepingAxis(4, [41, 42], 41)]);
+    $reach = Reach::fromArrays([[2 => [21], 4 => [41, 42]], [2 => [22]]]);
+    expect((new Simplifier())->simplify($reach, $matrix)->equals(Reach::everything()))->toBeTrue();
+});

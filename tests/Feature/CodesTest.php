@@ -192,7 +192,7 @@ it('types a GTIN for one SKU, and refuses what another has, what is wrong, and m
 
 it('weighs SKUs in any unit', function (): void {
     $shop = small();
-    $set = fn (string $typed) => codesPost($shop, 'skus/weight', ['lens' => 'weight', 'selected' => '*', 'typed' => $typed]);
+    $set = fn (string $typed) => codesPost($shop, 'skus/field/weight', ['lens' => 'weight', 'selected' => '*', 'typed' => $typed]);
     $set('1.2 kg')->assertOk()->assertSee('1200 g');
     $set('12 oz')->assertOk()->assertSee('340 g');
     $set('5 cm')->assertStatus(422)->assertSee('Type mg, g, kg, oz or lb');

@@ -18,8 +18,8 @@ use App\Actions\SetCounting;
 use App\Actions\SetDetail;
 use App\Actions\SetGtin;
 use App\Actions\SetPrices;
+use App\Actions\SetSkuField;
 use App\Actions\SetStock;
-use App\Actions\SetWeight;
 use App\Actions\UndoRedo;
 use App\Actions\UnlinkPhotos;
 use App\Catalog\ValueForm;
@@ -33,6 +33,7 @@ use Core\Details\DetailKind;
 use Core\Details\FactKind;
 use Core\Gallery\Role;
 use Core\Gallery\View;
+use Core\Product\SkuField\WeightField;
 use Core\Reach\Selection;
 use Core\Refusal;
 use Tests\Shop;
@@ -74,7 +75,7 @@ it('undoes and redoes every change to the identical state, with one entry in wor
     'a sale' => [fn (Shop $shop) => app(SetDetail::class)->ofProduct($shop->change(), DetailKind::Sale, ['39', '2026-12-01', '']), 'Sale set to 39.00 from 1 December 2026 (was none)'],
     'quantity breaks' => [fn (Shop $shop) => app(SetDetail::class)->ofProduct($shop->change(), DetailKind::Breaks, ['10', '5 %', 'unit']), 'Quantity breaks set to from 10: 5 % off each unit (was none)'],
     'a GTIN' => [fn (Shop $shop) => app(SetGtin::class)->run($shop->change(), $shop->part(['Size' => 'XL', 'Color' => 'Moss']), '73513537'), 'GTIN of Moss, XL set to 73513537 (was none)'],
-    'a weight' => [fn (Shop $shop) => app(SetWeight::class)->run($shop->change(), $shop->part(['Size' => 'XL']), '1.2 kg'), 'Weight of XL, all colors set to 1200 g (was not weighed)'],
+    'a weight' => [fn (Shop $shop) => app(SetSkuField::class)->run($shop->change(), $shop->part(['Size' => 'XL']), new WeightField(), '1.2 kg'), 'Weight of XL, all colors set to 1200 g (was not weighed)'],
     'a fact with a unit' => [fn (Shop $shop) => app(EditFacts::class)->set($shop->change(), 'Cloth', '320', FactKind::Number, 'g/m²'), 'Cloth: 320 g/m²'],
     'code' => [fn (Shop $shop) => app(SetCode::class)->run($shop->change(), $shop->part(['Size' => 'XL', 'Color' => 'Moss']), 'ODD/1'), 'Code of Moss, XL set to ODD/1 (was SMOCK-MOSS-XL)'],
     'details' => [fn (Shop $shop) => app(EditDetails::class)->run($shop->change(), 'price', '12'), 'Price of the product set to 12.00 (was none)'],

@@ -17,12 +17,12 @@ use App\Catalog\ValueForm;
 use Core\Changes\Matrix\DraftValue;
 use Core\Changes\Matrix\LikeChoice;
 use Core\Changes\Matrix\MatrixChoices;
-use Core\Changes\NumberKind;
 use Core\Color\ColorOrder;
 use Core\Color\Swatch;
 use Core\Gallery\Role;
 use Core\Gallery\View;
 use Core\Matrix\AxisDisplay;
+use Core\Product\SkuField\PriceField;
 use Core\Reach\Selection;
 use Core\Sheets\CellGrid;
 use Core\Sheets\PastedBlock;
@@ -85,7 +85,7 @@ it('is undone and redone to the identical product and exports', function (Closur
     'a swatch everywhere' => fn (Shop $shop) => app(SetSwatches::class)->one($shop->change(), $shop->id('Moss'), Swatch::read('#123456/#ffffff')),
     'how shoppers choose' => fn (Shop $shop) => app(SetDisplay::class)->run($shop->change(), $shop->id('Color'), AxisDisplay::PictureSwatches),
     'order by hue' => fn (Shop $shop) => app(ReorderValues::class)->byColor($shop->change(), $shop->id('Color'), ColorOrder::Hue),
-    'a block of prices' => fn (Shop $shop) => app(PasteBlock::class)->run($shop->change(), NumberKind::Price, CellGrid::fromKey($shop->token(['Color' => 'Moss', 'Size' => 'S']).';'.$shop->token(['Color' => 'Moss', 'Size' => 'M'])), PastedBlock::read("41\t42"), false),
+    'a block of prices' => fn (Shop $shop) => app(PasteBlock::class)->run($shop->change(), new PriceField(), CellGrid::fromKey($shop->token(['Color' => 'Moss', 'Size' => 'S']).';'.$shop->token(['Color' => 'Moss', 'Size' => 'M'])), PastedBlock::read("41\t42"), false),
     'a fact' => fn (Shop $shop) => app(EditFacts::class)->set($shop->change(), 'Lining', 'cotton'),
 ]);
 

@@ -29,7 +29,7 @@ use Core\Changes\SayText;
 use Core\Changes\ShowAxisAs;
 use Core\Changes\ShowView;
 use Core\Changes\SkuChange;
-use Core\Changes\WeighSkus;
+use Core\Changes\WriteSkus;
 use Core\CoreException;
 use Core\Details\DetailKind;
 use Core\Details\Details;
@@ -42,6 +42,7 @@ use Core\Matrix\Combination;
 use Core\Product\LibraryIndex;
 use Core\Product\ProductDocument;
 use Core\Product\ProductState;
+use Core\Product\SkuField\WeightField;
 use Core\Reach\Reach;
 use Core\Reach\Selection;
 use Illuminate\Support\Facades\DB;
@@ -283,7 +284,7 @@ function changesOfEveryTable(ProductState $state): array
     $ids = array_map(fn (Placement $picture): int => $picture->id, array_slice($state->pictures, 0, 3));
 
     return [
-        'numbers of SKUs' => new WeighSkus($selection, '312'),
+        'numbers of SKUs' => new WriteSkus($selection, new WeightField(), '312'),
         'stock' => new CountSkus(Selection::whole(), '4'),
         'own prices' => new PriceSkus(Selection::whole(), '52'),
         'the product' => new SayText(ProductText::Brand, 'Oats & Co.'),

@@ -7,6 +7,7 @@ namespace App\Console\Commands;
 use App\Catalog\ProductLoader;
 use App\Catalog\SkuReport;
 use App\Console\GivenTexts;
+use Core\Product\SkuFields;
 use Illuminate\Console\Command;
 
 final class ExplainCommand extends Command
@@ -35,6 +36,9 @@ final class ExplainCommand extends Command
         $this->table(['Price', 'Change', $told['price']['currency']], array_map(fn (array $step): array => [$step['what'], $step['change'], $step['amount']], $told['price']['steps']));
         foreach (['GTIN' => $told['gtin'] ?? 'none', 'Stock' => $told['stock']['count'] ?? 'not counted', 'Code' => $told['code']['typed'] ? 'typed' : 'made of its values', 'Weight' => $told['weight_g'] === null ? 'not known' : "{$told['weight_g']} g", 'Margin' => $told['price']['margin']['percent'] ?? 'not known'] as $what => $says) {
             $this->line(sprintf('  %-8s %s', $what, $says));
+        }
+        foreach ((array) $told['texts'] as $key => $text) {
+            $this->line('  '.SkuFields::named($key)?->name().": {$text}");
         }
         foreach ((array) $told['details'] as $kind => $detail) {
             $this->line("  {$kind}: {$detail['words']}".($detail['own'] ? ' (here, not as the product)' : ''));

@@ -9,17 +9,18 @@ use App\Actions\PasteBlock;
 use App\Actions\SetCode;
 use App\Actions\SetCounting;
 use App\Actions\SetGtin;
+use App\Actions\SetSkuField;
 use App\Actions\SetStock;
-use App\Actions\SetWeight;
 use App\Catalog\ProductLoader;
 use App\Http\BoardRequest;
 use App\Http\BoardResponder;
 use App\Http\Screens\PriceChangeScreen;
 use App\Http\Screens\SkuScreen;
-use Core\Changes\NumberKind;
+use App\Models\Product;
 use Core\Changes\PriceToDecide;
 use Core\Details\Counting;
 use Core\Product\CountingPlan;
+use Core\Product\SkuFields;
 use Core\Refusal;
 use Core\RefusalKind;
 use Core\Sheets\CellGrid;
@@ -29,6 +30,9 @@ use Illuminate\Http\Response;
 
 final class SkuController
 {
+    /** Columns that are written by rules of their own. */
+    private const WITH_RULES = ['code', 'price', 'stock', 'gtin'];
+
     public function __construct(private readonly BoardResponder $board)
     {
     }
@@ -71,9 +75,18 @@ final class SkuController
         return $this->board->numbers($request, $action->run($request->change(), $request->selection(), $this->typed($request)));
     }
 
-    public function weight(BoardRequest $request, SetWeight $action): Response
+    /** Any other field of the SKUs, such as their weight. */
+    public function field(BoardRequest $request, Product $product, string $field, SetSkuField $action): Response
     {
-        return $this->board->numbers($request, $action->run($request->change(), $request->selection(), $this->typed($request)));
+        $own = SkuFields::named($field);
+        if ($own === null || in_array($own->column(), self::WITH_RULES, true)) {
+            throw new Refusal('SKUs have no such field. Look at the board again.', RefusalKind::Gone, 'lens');
+        }
+
+        return $this->board->numbers(
+            $request,
+            $action->run($request->change(), $request->selection(), $own, $this->typed($request)),
+        );
     }
 
     /** What becomes of the units where they are counted for something else. */
@@ -112,8 +125,8 @@ final class SkuController
     /** A block of a spreadsheet, or one row or column of the matrix over the others. */
     public function block(BoardRequest $request, PasteBlock $action): Response
     {
-        $kind = NumberKind::tryFrom($request->lens()->value) ?? throw new Refusal(
-            'Choose first what the cells show: codes, prices, stock, GTINs or weights.',
+        $field = $request->lens()->field ?? throw new Refusal(
+            'Choose first what the cells show, such as codes or prices.',
             RefusalKind::Missing,
             'lens',
         );
@@ -123,7 +136,7 @@ final class SkuController
         $isFirst = $request->boolean('first');
         $block = PastedBlock::read($request->string('block')->toString(), $isFirst ? null : $grid->width());
 
-        return $this->board->fragment($request, $action->run($request->change(), $kind, $grid, $block, $isFirst));
+        return $this->board->fragment($request, $action->run($request->change(), $field, $grid, $block, $isFirst));
     }
 
     /** Everything about one SKU, and why. */

@@ -17,6 +17,10 @@ use Core\Matrix\BoardLayout;
 use Core\Matrix\Combination;
 use Core\Matrix\Matrix;
 use Core\Product\Sku;
+use Core\Product\SkuField\CodeField;
+use Core\Product\SkuField\GtinField;
+use Core\Product\SkuField\PriceField;
+use Core\Product\SkuField\StockField;
 use Core\Product\StockCount;
 use Core\Reach\Clause;
 use Core\Reach\Reach;
@@ -62,6 +66,27 @@ final class BoardScreen
         $this->coverage = $loaded->coverage();
         $this->columns = $this->columns();
         $this->rows = $this->rows();
+    }
+
+    /** @return list<Lens> */
+    public function lenses(): array
+    {
+        return Lens::cases();
+    }
+
+    /** Where a form sends what is typed for the selection. */
+    public function keepsAt(): string
+    {
+        $own = [
+            CodeField::KEY => 'skus.code',
+            PriceField::KEY => 'skus.price',
+            StockField::KEY => 'skus.stock',
+            GtinField::KEY => 'skus.gtin',
+        ][$this->lens->value] ?? null;
+
+        return $own === null
+            ? route('skus.field', [$this->loaded->product, $this->lens->value])
+            : route($own, $this->loaded->product);
     }
 
     /** What is selected when the board opens: the first row. */
@@ -126,7 +151,7 @@ final class BoardScreen
      */
     public function unitsIn(string $key): string
     {
-        if ($this->lens !== Lens::Stock) {
+        if (! $this->lens->isStock()) {
             return '';
         }
         $part = Combination::fromKey($key);
@@ -203,10 +228,10 @@ final class BoardScreen
                 $head = fn (Combination $of, string $label, int $span): BoardHead => new BoardHead(
                     $of->key,
                     $label,
-                    $row === null || $this->lens !== Lens::Photos || ($open !== [] && $span > 1) ? '' : $row->inWords(),
+                    $row === null || ! $this->lens->isPhotos() || ($open !== [] && $span > 1) ? '' : $row->inWords(),
                     $down->kind === AxisKind::Color && $of === $outer,
                     $of === $outer ? $this->loaded->swatches->of($value->id) : null,
-                    $span > 1 || $this->lens !== Lens::Photos ? [] : $row->cells ?? [],
+                    $span > 1 || ! $this->lens->isPhotos() ? [] : $row->cells ?? [],
                     $span,
                     $this->matrix->inWords($of),
                     $open !== [] && $of === $outer && $span === 1 ? '' : $this->unitsIn($of->key),
@@ -254,6 +279,6 @@ final class BoardScreen
             return new BoardCell($cell->key, $state, $place === '' ? $state : "{$place}: {$state}", text: $state === 'open' ? 'not built' : 'left out');
         }
 
-        return $this->lens === Lens::Photos ? $this->photos->cell($cell) : $this->numbers->cell($sku);
+        return $this->lens->isPhotos() ? $this->photos->cell($cell) : $this->numbers->cell($sku);
     }
 }

@@ -8,7 +8,6 @@ use App\Catalog\FormattedText;
 use App\Catalog\LibraryShelf;
 use App\Catalog\LoadedProduct;
 use App\Catalog\Remembered;
-use App\Http\Lens;
 use App\Models\ShotListRecord;
 use Core\Checks\DetailCheck;
 use Core\Checks\DetailChecks;
@@ -17,6 +16,11 @@ use Core\Checks\Severity;
 use Core\Details\DetailKind;
 use Core\Details\DetailReader;
 use Core\Product\Description;
+use Core\Product\SkuField;
+use Core\Product\SkuField\GtinField;
+use Core\Product\SkuField\PriceField;
+use Core\Product\SkuField\StockField;
+use Core\Product\SkuField\WeightField;
 use Core\Reach\Wording;
 
 /** All that is said of a product, what is still missing, and what parts say otherwise. */
@@ -64,7 +68,7 @@ final readonly class DetailsScreen
     public function remedy(DetailFinding $finding): string
     {
         $product = $this->loaded->product;
-        $board = fn (Lens $lens): string => route('board', ['product' => $product, 'lens' => $lens->value, 'selected' => implode(';', array_slice($finding->cells, 0, 40))]);
+        $board = fn (SkuField $field): string => route('board', ['product' => $product, 'lens' => $field->key(), 'selected' => implode(';', array_slice($finding->cells, 0, 40))]);
 
         return match ($finding->check) {
             DetailCheck::NoSku, DetailCheck::NoPicture => route('board', $product),
@@ -73,10 +77,10 @@ final readonly class DetailsScreen
             DetailCheck::NoBrand => '#brand',
             DetailCheck::NoShortText => '#detail-short-text-0',
             DetailCheck::BelowZero, DetailCheck::TooHigh, DetailCheck::SaleNotBelow, DetailCheck::BelowCost, DetailCheck::SaleBelowCost => route('prices', $product),
-            DetailCheck::NoPrice => $board(Lens::Prices),
-            DetailCheck::AllSoldOut, DetailCheck::NotCounted, DetailCheck::NoOrder => $board(Lens::Stock),
-            DetailCheck::NoGtin, DetailCheck::RestrictedGtin => $board(Lens::Gtin),
-            DetailCheck::NoWeight => $board(Lens::Weight),
+            DetailCheck::NoPrice => $board(new PriceField()),
+            DetailCheck::AllSoldOut, DetailCheck::NotCounted, DetailCheck::NoOrder => $board(new StockField()),
+            DetailCheck::NoGtin, DetailCheck::RestrictedGtin => $board(new GtinField()),
+            DetailCheck::NoWeight => $board(new WeightField()),
         };
     }
 

@@ -5,10 +5,11 @@ declare(strict_types=1);
 namespace App\Http\Screens;
 
 use App\Http\Lens;
-use Core\Codes\Gtin;
 use Core\Details\PriceList;
 use Core\Matrix\Matrix;
 use Core\Product\Sku;
+use Core\Product\SkuField;
+use Core\Product\SkuField\CodeField;
 use Core\Stock\Availability;
 use Core\Stock\StockBook;
 use Core\Text\Day;
@@ -29,13 +30,24 @@ final readonly class NumberCells
     {
         $place = $this->matrix->inWords($sku->cell);
 
-        return match ($this->lens) {
-            Lens::Prices => $this->price($sku, $place),
-            Lens::Stock => $this->stock($sku, $place),
-            Lens::Gtin => new BoardCell($sku->cell->key, 'made', $place, text: $sku->gtin ?? '–', note: $sku->gtin !== null && Gtin::restriction($sku->gtin) !== null ? 'restricted' : ''),
-            Lens::Weight => new BoardCell($sku->cell->key, 'made', $place, text: $sku->weightG === null ? '–' : "{$sku->weightG} g", note: $sku->weightG === null ? 'not weighed' : ''),
-            default => new BoardCell($sku->cell->key, 'made', $place, text: $sku->code),
+        return match (true) {
+            $this->lens->isPrices() => $this->price($sku, $place),
+            $this->lens->isStock() => $this->stock($sku, $place),
+            default => $this->own($sku, $place, $this->lens->field ?? new CodeField()),
         };
+    }
+
+    private function own(Sku $sku, string $place, SkuField $field): BoardCell
+    {
+        $text = $field->shown($sku);
+
+        return new BoardCell(
+            $sku->cell->key,
+            'made',
+            $place,
+            text: $text === '' ? '–' : $text,
+            note: $field->note($sku),
+        );
     }
 
     private function stock(Sku $sku, string $place): BoardCell

@@ -16,6 +16,7 @@ use Core\Pricing\Money;
 use Core\Pricing\PriceStep;
 use Core\Pricing\SellingPrice;
 use Core\Product\Sku;
+use Core\Product\SkuFields;
 use Core\Product\StockCount;
 
 /** Everything about one SKU, and why. */
@@ -47,11 +48,22 @@ final readonly class SkuScreen
         };
     }
 
+    /** @return array<string, string> its texts, by what they are called */
+    public function texts(): array
+    {
+        $texts = [];
+        foreach (SkuFields::texts() as $field) {
+            $texts[$field->name()] = $field->shown($this->sku);
+        }
+
+        return array_filter($texts, fn (string $text): bool => $text !== '');
+    }
+
     /** @return array<string, string> what is said of it beside its price, list price, cost and the like => in words */
     public function details(): array
     {
         $reader = new DetailReader($this->loaded->prices->currency);
-        $details = [];
+        $details = $this->texts();
         foreach ($this->loaded->details->allAt($this->sku->cell, $this->loaded->matrix) as $said) {
             $details[$said->kind->label()] = $reader->inWords($said->kind, $said->text).($said->isOwn ? ' (here, not as the product)' : '');
         }

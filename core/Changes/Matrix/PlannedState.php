@@ -164,18 +164,6 @@ final readonly class PlannedState
             return $sku;
         }
 
-        return new Sku(
-            $sku->id,
-            $cell,
-            $state,
-            $sku->code,
-            $sku->price,
-            $stock,
-            $sku->gtin,
-            $sku->weightG,
-            $combination,
-            $sku->isCodeTyped,
-            $retiredAt,
-        );
+        return $sku->placed($cell, $combination, $state, $retiredAt)->counted($stock);
     }
 }

@@ -1,4 +1,4 @@
-<div class="board" data-board data-version="{{ $product->version }}" data-selected="{{ $tray->selected }}" data-lens="{{ $board->lens->value }}" data-counting="{{ $loaded->book->counting->value }}" data-layer="{{ $board->layerToken() }}"
+<div class="board" data-board data-version="{{ $product->version }}" data-selected="{{ $tray->selected }}" data-lens="{{ $board->lens->value }}" @if ($board->lens->isOfNumbers()) data-figures @endif data-counting="{{ $loaded->book->counting->value }}" data-layer="{{ $board->layerToken() }}"
     data-can-edit="{{ auth()->user()->can('edit') ? '1' : '0' }}" data-url="{{ route('board.fragment', $product) }}" data-tray="{{ route('board.tray', $product) }}"
     data-changes="{{ route('photos.receive', $product) }}/CHANGE" data-upload="{{ route('photos.receive', $product) }}" data-most="{{ json_encode(['picture' => config('slate.photos.most_bytes'), 'bytes' => config('slate.uploads.most_bytes'), 'files' => config('slate.uploads.most_files')]) }}" data-order="{{ route('values.order', $product) }}" data-fold="{{ route('layout.fold', $product) }}" data-setup="{{ route('setup', $product) }}" data-block="{{ route('skus.block', $product) }}">
     <div class="head">
@@ -12,8 +12,8 @@
     <section class="sheet" aria-label="Matrix">
         <div class="lensbar">
             <div class="lenses" role="group" aria-label="What the cells show">
-                @foreach (App\Http\Lens::cases() as $lens)
-                    <button type="button" class="lens" data-lens-choice="{{ $lens->value }}" aria-pressed="{{ $lens === $board->lens ? 'true' : 'false' }}">{{ $lens->label() }}</button>
+                @foreach ($board->lenses() as $lens)
+                    <button type="button" class="lens" data-lens-choice="{{ $lens->value }}" aria-pressed="{{ $lens->value === $board->lens->value ? 'true' : 'false' }}">{{ $lens->label() }}</button>
                 @endforeach
             </div>
             @include('board.editor')

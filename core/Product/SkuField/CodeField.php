@@ -1,0 +1,105 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Core\Product\SkuField;
+
+use Core\Codes\SkuCodes;
+use Core\Pricing\Currency;
+use Core\Product\Sku;
+use Core\Product\SkuField;
+use Core\Refusal;
+use Core\RefusalKind;
+
+/** The code by which the shop knows a SKU: every SKU has one, and no two the same. */
+final readonly class CodeField implements SkuField
+{
+    public const KEY = 'codes';
+
+    public function key(): string
+    {
+        return self::KEY;
+    }
+
+    public function column(): string
+    {
+        return 'code';
+    }
+
+    public function name(): string
+    {
+        return 'Code';
+    }
+
+    public function inWords(int $count): string
+    {
+        return $count === 1 ? 'code' : 'codes';
+    }
+
+    public function hint(): string
+    {
+        return 'The code of one SKU';
+    }
+
+    public function none(): string
+    {
+        return 'none';
+    }
+
+    public function isUnique(): bool
+    {
+        return true;
+    }
+
+    public function isFigure(): bool
+    {
+        return false;
+    }
+
+    public function isSearched(): bool
+    {
+        return true;
+    }
+
+    public function shown(Sku $sku): string
+    {
+        return $sku->code;
+    }
+
+    public function note(Sku $sku): string
+    {
+        return '';
+    }
+
+    public function stored(Sku $sku): string
+    {
+        return $sku->code;
+    }
+
+    public function written(Sku $sku, string $typed, Currency $currency): Sku
+    {
+        return $sku->coded(self::read($typed));
+    }
+
+    public function linked(Sku $sku): array
+    {
+        return ['sku' => $sku->code];
+    }
+
+    public function details(): array
+    {
+        return [];
+    }
+
+    /** @throws Refusal where it cannot be a code */
+    public static function read(string $typed): string
+    {
+        $code = trim($typed);
+
+        return preg_match(SkuCodes::PATTERN, $code) === 1 ? $code : throw new Refusal(
+            "“{$typed}” cannot be a code: use up to 64 letters, digits, dots, dashes, slashes and underscores.",
+            RefusalKind::Unreadable,
+            'typed',
+        );
+    }
+}

@@ -1,0 +1,117 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Core\Product\SkuField;
+
+use Core\Pricing\Currency;
+use Core\Product\Sku;
+use Core\Product\SkuField;
+use Core\Refusal;
+use Core\RefusalKind;
+
+/** A short text of a SKU, as it is typed. Its column has its key, with underscores. */
+final readonly class TextField implements SkuField
+{
+    public const LONGEST = 70;
+
+    /**
+     * @param  string  $key  in lower case, words joined by dashes
+     * @param  string  $name  "Manufacturer’s number"
+     * @param  string  $linkedAs  property of a product in the terms of schema.org; empty for none
+     */
+    public function __construct(
+        private string $key,
+        private string $name,
+        private string $hint,
+        private string $linkedAs = '',
+        private bool $isSearched = false,
+    ) {
+    }
+
+    public function key(): string
+    {
+        return $this->key;
+    }
+
+    public function column(): string
+    {
+        return str_replace('-', '_', $this->key);
+    }
+
+    public function name(): string
+    {
+        return $this->name;
+    }
+
+    public function inWords(int $count): string
+    {
+        return lcfirst($this->name).($count === 1 ? '' : 's');
+    }
+
+    public function hint(): string
+    {
+        return $this->hint;
+    }
+
+    public function none(): string
+    {
+        return 'none';
+    }
+
+    public function isUnique(): bool
+    {
+        return false;
+    }
+
+    public function isFigure(): bool
+    {
+        return false;
+    }
+
+    public function isSearched(): bool
+    {
+        return $this->isSearched;
+    }
+
+    public function shown(Sku $sku): string
+    {
+        return $sku->texts[$this->key] ?? '';
+    }
+
+    public function note(Sku $sku): string
+    {
+        return '';
+    }
+
+    public function stored(Sku $sku): ?string
+    {
+        return $sku->texts[$this->key] ?? null;
+    }
+
+    public function written(Sku $sku, string $typed, Currency $currency): Sku
+    {
+        $text = trim((string) preg_replace('/\s+/u', ' ', $typed));
+        if (mb_strlen($text) > self::LONGEST) {
+            throw new Refusal(
+                "{$this->name} can have ".self::LONGEST.' characters; “'.mb_strimwidth($text, 0, 40, '…').'” has more.',
+                RefusalKind::Unreadable,
+                'typed',
+            );
+        }
+
+        return $sku->saying($this->key, $text);
+    }
+
+    public function linked(Sku $sku): array
+    {
+        $text = $this->shown($sku);
+
+        return $this->linkedAs === '' || $text === '' ? [] : [$this->linkedAs => $text];
+    }
+
+    public function details(): array
+    {
+        return [];
+    }
+}
