@@ -19,11 +19,7 @@ final class Remembered
         return [
             'brands' => $this->column('brand'),
             'categories' => $this->paths(),
-            'tags' => $this->tags(),
-            'kind' => $this->texts(DetailKind::Kind),
-            'tax-class' => $this->texts(DetailKind::Tax),
-            'warranty' => $this->texts(DetailKind::Warranty),
-        ];
+        ] + $this->details();
     }
 
     /** @return list<string> every path of the tree, each part of one too */
@@ -42,18 +38,26 @@ final class Remembered
         return array_slice($paths, 0, self::MOST);
     }
 
-    /** @return list<string> */
-    private function tags(): array
+    /** @return array<string, list<string>> what was typed of details that are offered again, by the id of its list */
+    private function details(): array
     {
-        $tags = [];
-        foreach ($this->texts(DetailKind::Tags) as $text) {
-            foreach (explode(', ', $text) as $tag) {
-                $tags[Name::of($tag)->folded] ??= $tag;
+        $lists = [];
+        foreach (DetailKind::cases() as $kind) {
+            $between = $kind->type()->remembers();
+            if ($between === null) {
+                continue;
             }
+            $words = [];
+            foreach ([...$kind->type()->usual(), ...$this->texts($kind)] as $text) {
+                foreach (explode($between, $text) as $word) {
+                    $words[Name::of($word)->folded] ??= $word;
+                }
+            }
+            $kind->type()->usual() === [] ? sort($words) : $words = array_values($words);
+            $lists[str_replace(' ', '-', $kind->value)] = array_slice($words, 0, self::MOST);
         }
-        sort($tags);
 
-        return array_slice($tags, 0, self::MOST);
+        return $lists;
     }
 
     /** @return list<string> */

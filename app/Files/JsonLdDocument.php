@@ -13,10 +13,8 @@ use App\Models\Product;
 use Core\Details\Condition;
 use Core\Details\Counting;
 use Core\Details\DetailKind;
-use Core\Details\Dimensions;
 use Core\Details\Fact;
 use Core\Details\FactKind;
-use Core\Details\Quantity;
 use Core\Gallery\Entry;
 use Core\Gallery\Gallery;
 use Core\Matrix\AxisKind;
@@ -148,18 +146,13 @@ final class JsonLdDocument
     /** @return array<string, mixed> what is said of a SKU and its part that schema.org has a word for */
     private function said(LoadedProduct $loaded, Sku $sku): array
     {
-        $said = fn (DetailKind $kind): string => $loaded->said($kind, $sku);
-        $sides = $said(DetailKind::Dimensions) === '' ? [] : Dimensions::fromText($said(DetailKind::Dimensions))->sides;
-        $measures = array_map(fn (Quantity $side): array => ['@type' => 'QuantitativeValue', 'value' => json_decode((string) $side->number), 'unitCode' => $side->unit->commonCode()], $sides);
+        $linked = [];
+        foreach (DetailKind::cases() as $kind) {
+            $text = $loaded->said($kind, $sku);
+            $linked += $text === '' ? [] : $kind->type()->linked($text);
+        }
 
-        return array_filter([
-            'disambiguatingDescription' => $said(DetailKind::ShortText),
-            'positiveNotes' => $said(DetailKind::Highlights) === '' ? null : ['@type' => 'ItemList', 'itemListElement' => array_map(fn (string $line, int $at): array => ['@type' => 'ListItem', 'position' => $at + 1, 'name' => $line], explode("\n", $said(DetailKind::Highlights)), array_keys(explode("\n", $said(DetailKind::Highlights))))],
-            'countryOfOrigin' => $said(DetailKind::Origin) === '' ? null : ['@type' => 'Country', 'name' => $said(DetailKind::Origin)],
-            'depth' => $measures[0] ?? null,
-            'width' => $measures[1] ?? null,
-            'height' => $measures[2] ?? null,
-        ], fn (mixed $value): bool => $value !== null && $value !== '');
+        return $linked;
     }
 
     /** @return array<string, mixed> whether it can be bought, from when on, and how many at a time */

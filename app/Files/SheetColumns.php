@@ -53,19 +53,21 @@ final readonly class SheetColumns
      * @param  list<string>  $swatchAxes  those of them that have swatches
      * @param  list<DetailKind>  $details  what is said of any of the products or of a part of one, and has no column of its own
      * @param  list<string>  $facts  names of all facts of the products
+     * @param  list<SkuField>  $texts  what any SKU of the products says of itself in a text
      */
     private function __construct(
         private array $axes,
         private array $swatchAxes,
         private array $details,
         private array $facts,
+        private array $texts,
     ) {
     }
 
     /** @param  list<int>  $productIds */
     public static function of(array $productIds): self
     {
-        $axes = $swatched = $facts = $kinds = [];
+        $axes = $swatched = $facts = $kinds = $texts = [];
         foreach (array_chunk($productIds, self::CHUNK) as $ids) {
             $used = DB::table('product_axes')->join('axes', 'axes.id', '=', 'product_axes.axis_id')->whereIn('product_id', $ids)->whereNotNull('product_axes.position')
                 ->groupBy('axes.id', 'axes.name')->selectRaw('axes.id, axes.name, min(product_axes.position) as place')->get();
@@ -75,6 +77,11 @@ final readonly class SheetColumns
             $swatched += array_flip(DB::table('product_values')->join('axis_values', 'axis_values.id', '=', 'product_values.value_id')
                 ->join('product_axes', fn ($own) => $own->on('product_axes.product_id', '=', 'product_values.product_id')->on('product_axes.axis_id', '=', 'product_values.axis_id'))
                 ->whereIn('product_values.product_id', $ids)->whereNotNull('product_values.position')->whereNotNull('product_axes.position')->where(fn (Builder $any) => $any->whereNotNull('axis_values.swatch')->orWhereNotNull('product_values.swatch'))->distinct()->pluck('axis_values.axis_id')->all());
+            foreach (SkuFields::texts() as $field) {
+                if (DB::table('skus')->whereIn('product_id', $ids)->whereNotNull($field->column())->exists()) {
+                    $texts[$field->key()] = $field;
+                }
+            }
             $kinds += array_flip(DB::table('details')->whereIn('product_id', $ids)->distinct()->pluck('kind')->all());
             foreach (DB::table('facts')->whereIn('product_id', $ids)->groupBy('folded')->selectRaw('folded, min(name) as name')->get() as $fact) {
                 $facts[$fact->folded] = min($fact->name, $facts[$fact->folded] ?? $fact->name);
@@ -84,7 +91,7 @@ final readonly class SheetColumns
         $details = array_values(array_filter(DetailKind::cases(), fn (DetailKind $kind): bool => isset($kinds[$kind->value]) && ! in_array($kind, self::ELSEWHERE, true)));
         ksort($facts, SORT_STRING);
 
-        return new self(array_column($axes, 2), array_column(array_filter($axes, fn (array $axis): bool => isset($swatched[$axis[1]])), 2), $details, array_values($facts));
+        return new self(array_column($axes, 2), array_column(array_filter($axes, fn (array $axis): bool => isset($swatched[$axis[1]])), 2), $details, array_values($facts), array_values($texts));
     }
 
     /** @return list<string> */
@@ -94,7 +101,7 @@ final readonly class SheetColumns
             ...self::FIXED,
             ...array_map(fn (string $axis): string => "axis {$axis}", $this->axes),
             ...self::SKU,
-            ...array_map(fn (SkuField $field): string => str_replace('-', ' ', $field->key()), SkuFields::texts()),
+            ...array_map(fn (SkuField $field): string => str_replace('-', ' ', $field->key()), $this->texts),
             ...array_map(fn (string $axis): string => "swatch {$axis}", $this->swatchAxes),
             ...array_map(fn (DetailKind $kind): string => $kind->value, $this->details),
             ...array_map(fn (string $fact): string => "fact {$fact}", $this->facts),
@@ -172,10 +179,7 @@ final readonly class SheetColumns
             $state,
             $sku === null ? '' : implode('|', array_map(fn (Entry $entry): string => $entry->placement->file, $gallery->entries)),
             $sku !== null && $gallery->role(Role::Lead)->ground === Ground::Assigned ? $gallery->lead()->file ?? '' : '',
-            ...array_map(
-                fn (SkuField $field): string => $sku === null ? '' : $field->shown($sku),
-                SkuFields::texts(),
-            ),
+            ...array_map(fn (SkuField $field): string => $sku === null ? '' : $field->shown($sku), $this->texts),
             ...array_map(fn (string $axis): string => $this->swatch($loaded, $axis, $cell), $this->swatchAxes),
             ...array_map(fn (DetailKind $kind): string => $this->detail($loaded, $kind, $sku, $first), $this->details),
             ...array_map(fn (string $fact): string => $first ? Fact::named($loaded->facts, $fact)->value ?? '' : '', $this->facts),

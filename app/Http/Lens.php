@@ -76,11 +76,7 @@ final readonly class Lens
 
     public function label(): string
     {
-        return match (true) {
-            $this->field === null => 'Photos',
-            $this->isCodes(), $this->isPrices() => ucfirst($this->field->inWords(2)),
-            default => $this->field->name(),
-        };
+        return $this->field?->short() ?? 'Photos';
     }
 
     /** Whether its cells line up as figures do. */
@@ -114,7 +110,8 @@ final readonly class Lens
             $this->field === null => '',
             $this->isPrices() => $currency,
             $this->isStock() => 'Units',
-            default => $this->field->name(),
+            $this->isCodes() => 'Code',
+            default => $this->field->short(),
         };
     }
 

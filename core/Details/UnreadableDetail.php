@@ -65,14 +65,14 @@ final class UnreadableDetail extends CoreException
         return new self("A list can have up to {$most} entries. Take some away.");
     }
 
-    public static function isTooLong(DetailKind $kind, int $most): self
+    public static function isTooLong(string $label, int $most): self
     {
-        return new self("{$kind->label()} can have up to {$most} characters. Shorten it.");
+        return new self("{$label} can have up to {$most} characters. Shorten it.");
     }
 
-    public static function areTooMany(DetailKind $kind, int $most): self
+    public static function areTooMany(string $label, int $most): self
     {
-        return new self("{$kind->label()}: up to {$most}. Take some away.");
+        return new self("{$label}: up to {$most}. Take some away.");
     }
 
     public static function noBuyerText(int $label, int $most): self

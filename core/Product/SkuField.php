@@ -24,6 +24,9 @@ interface SkuField
     /** "Weight" */
     public function name(): string;
 
+    /** What the button says with which the board shows it: "Weight", "Codes". */
+    public function short(): string;
+
     /** "weight", "weights" */
     public function inWords(int $count): string;
 

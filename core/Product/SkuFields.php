@@ -27,6 +27,7 @@ final readonly class SkuFields
             new TextField(
                 'maker-number',
                 'Manufacturer’s number',
+                'Maker’s no.',
                 'As the manufacturer writes it, such as KL-2204/M; nothing: none',
                 linkedAs: 'mpn',
                 isSearched: true,

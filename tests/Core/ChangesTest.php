@@ -78,6 +78,7 @@ use Core\Product\SkuField\CodeField;
 use Core\Product\SkuField\PriceField;
 use Core\Product\SkuField\StockField;
 use Core\Product\SkuField\WeightField;
+use Core\Product\SkuFields;
 use Core\Product\UsualAxis;
 use Core\Reach\Reach;
 use Core\Reach\Selection;
@@ -114,6 +115,19 @@ it('does what it says, and nothing else', function (ProductChange|SkuChange $cha
         new WriteSkus(Samples::at(MOSS_S), new WeightField(), ''),
         'Weight of Moss, S set to not weighed (was not weighed)',
         [],
+    ],
+    'a text' => fn () => [
+        new WriteSkus(Samples::at(MOSS), SkuFields::texts()[0], "  KL-2204\t/ M "),
+        'Manufacturer’s number of Moss, all sizes set to KL-2204 / M (was none)',
+        ['2 SKUs manufacturer’s number none → KL-2204 / M: SMOCK-1, SMOCK-2'],
+    ],
+    'a text taken away' => fn () => [
+        new WriteSkus(Samples::at(MOSS_S), SkuFields::texts()[0], ' '),
+        'Manufacturer’s number of Moss, S set to none (was KL-1)',
+        ['SMOCK-1 manufacturer’s number KL-1 → none'],
+        fn (ProductState $state): ProductState => $state->withSkus([
+            $state->skus[0]->saying(SkuFields::texts()[0]->key(), 'KL-1'),
+        ]),
     ],
     'a code' => fn () => [
         new CodeSku(Samples::at(MOSS_S), ' ODD-1 '),
@@ -373,6 +387,12 @@ it('refuses with a kind and the field that it is about', function (ProductChange
     }
     expect(false)->toBeTrue('it was not refused');
 })->with([
+    'a text that is too long' => fn () => [
+        new WriteSkus(Samples::at(MOSS), SkuFields::texts()[0], str_repeat('K', 71)),
+        RefusalKind::Unreadable,
+        'typed',
+        'Manufacturer’s number can have 70 characters',
+    ],
     'nothing selected' => fn () => [
         new WriteSkus(Samples::at([1 => 19]), new WeightField(), '3'),
         RefusalKind::Missing,

@@ -9,6 +9,7 @@ use App\Actions\SaveCodePattern;
 use App\Actions\SaveGtinRange;
 use App\Actions\SetCode;
 use App\Actions\SetGtin;
+use App\Catalog\Jump;
 use App\Catalog\TakenCodes;
 use App\History\Change;
 use App\Models\CodePatternRecord;
@@ -22,6 +23,7 @@ use Core\Codes\Gtin;
 use Core\Codes\LetterCase;
 use Core\Codes\UnreadableGtin;
 use Core\Reach\Selection;
+use Illuminate\Support\Facades\Artisan;
 use Illuminate\Support\Facades\DB;
 use Tests\Shop;
 
@@ -200,6 +202,28 @@ it('weighs SKUs in any unit', function (): void {
     expect($shop->words())->toBe('Weight of the whole product set to 340 g (was 1200 g)')->and($shop->variant('SMOCK-MOSS-S')['weight']['value'])->toBe(340);
     codesPost($shop, 'skus/block', ['lens' => 'weight', 'grid' => $shop->token(['Color' => 'Moss', 'Size' => 'S']), 'block' => '350 g', 'first' => 1])->assertOk();
     expect($shop->sku(['Color' => 'Moss', 'Size' => 'S'])->weightG)->toBe(350);
+});
+
+it('keeps a manufacturer’s number, shows it, finds by it, and tells it in sheet, structured data and command', function (): void {
+    $shop = small();
+    $moss = $shop->token(['Color' => 'Moss', 'Size' => 'S']);
+    codesPost($shop, 'skus/field/maker-number', ['lens' => 'maker-number', 'selected' => $moss, 'typed' => 'KL-2204/S'])
+        ->assertOk()->assertSee('KL-2204/S');
+    codesPost($shop, 'skus/block', [
+        'lens' => 'maker-number',
+        'grid' => $shop->token(['Color' => 'Moss', 'Size' => 'M']),
+        'block' => 'KL-2204/M',
+        'first' => 1,
+    ])->assertOk();
+    expect($shop->words())->toBe('Pasted 1 manufacturer’s number onto Moss, M')
+        ->and($shop->variant('SMOCK-MOSS-S')['mpn'])->toBe('KL-2204/S')
+        ->and(array_column($shop->rows(), 'maker number', 'sku')['SMOCK-MOSS-M'])->toBe('KL-2204/M')
+        ->and(app(Jump::class)->hits('kl-22')[0]->label)->toBe('KL-2204/M')
+        ->and(Artisan::call('slate:explain', ['sku' => 'SMOCK-MOSS-S']))->toBe(0)
+        ->and(Artisan::output())->toContain('Manufacturer’s number: KL-2204/S');
+    $this->get('/?q=kl-2204')->assertOk()->assertSee('SMOCK');
+    codesPost($shop, 'skus/field/price', ['lens' => 'prices', 'selected' => $moss, 'typed' => '1'])->assertStatus(422);
+    codesPost($shop, 'skus/field/stock', ['lens' => 'stock', 'selected' => $moss, 'typed' => '1'])->assertStatus(422);
 });
 
 it('draws labels of what is selected, as many of each as are wanted', function (): void {

@@ -34,7 +34,7 @@ it('leaves nothing half done when a change breaks in the middle', function (): v
 
         throw new RuntimeException('The power went.');
     };
-    expect(fn () => app(UnitOfWork::class)->keep($shop->change(), SetStock::class, $break))
+    expect(fn () => app(UnitOfWork::class)->keepLibrary($shop->change(), SetStock::class, $break))
         ->toThrow(RuntimeException::class);
     expect($shop->state())->toBe($before)
         ->and($shop->version())->toBe($version)

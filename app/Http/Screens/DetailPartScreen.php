@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Screens;
 
+use Core\Details\DetailInput;
 use Core\Details\DetailKind;
 use Core\Details\DetailReader;
 use Core\Product\SelectedPart;
@@ -39,16 +40,14 @@ final readonly class DetailPartScreen
         return $this->reader->inWords($this->kind, $this->part->product->state->details->details->whole($this->kind));
     }
 
-    /** @return list<DetailField> with what all of them have, if they have the same */
+    /** @return list<DetailInput> with what all of them have, if they have the same */
     public function fields(): array
     {
         $finder = $this->part->product->state->details->details->finder($this->kind, $this->part->product->matrix);
         $texts = array_unique(array_map(fn (Sku $sku): string => $finder->at($sku->cell), $this->part->skus()));
 
-        return DetailFields::of(
-            $this->kind,
-            count($texts) === 1 ? (string) array_values($texts)[0] : '',
-            $this->part->product->prices->currency,
-        );
+        $text = count($texts) === 1 ? (string) array_values($texts)[0] : '';
+
+        return $this->kind->type()->inputs($text, $this->part->product->prices->currency);
     }
 }

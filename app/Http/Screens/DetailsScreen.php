@@ -15,6 +15,7 @@ use Core\Checks\DetailFinding;
 use Core\Checks\Severity;
 use Core\Details\DetailKind;
 use Core\Details\DetailReader;
+use Core\Details\DetailSection;
 use Core\Product\Description;
 use Core\Product\SkuField;
 use Core\Product\SkuField\GtinField;
@@ -26,13 +27,6 @@ use Core\Reach\Wording;
 /** All that is said of a product, what is still missing, and what parts say otherwise. */
 final readonly class DetailsScreen
 {
-    /** What everyone needs comes first; the rest in groups. */
-    public const GROUPS = [
-        'For shoppers' => [DetailKind::Highlights, DetailKind::Tags, DetailKind::AlsoIn, DetailKind::Kind, DetailKind::Condition, DetailKind::Warranty],
-        'For sending and customs' => [DetailKind::Dimensions, DetailKind::Origin, DetailKind::Customs, DetailKind::Tax, DetailKind::Surcharge],
-        'For orders' => [DetailKind::LowMark, DetailKind::Least, DetailKind::Most, DetailKind::PreOrder, DetailKind::GiftWrap, DetailKind::BuyerText],
-    ];
-
     /** Of these no part can be removed here: they are shown where they are changed. */
     private const ELSEWHERE = [DetailKind::PictureUnits, DetailKind::ProductUnits, DetailKind::Counting];
 
@@ -48,6 +42,20 @@ final readonly class DetailsScreen
     public static function of(LoadedProduct $loaded): self
     {
         return new self($loaded, (new DetailChecks($loaded->state()))->findings(), app(Remembered::class), app(LibraryShelf::class));
+    }
+
+    /** @return array<string, list<DetailKind>> what is typed here beside what everyone needs, by the title of its group */
+    public function groups(): array
+    {
+        $groups = [];
+        foreach ([DetailSection::Shoppers, DetailSection::Sending, DetailSection::Orders] as $section) {
+            $groups[$section->value] = array_values(array_filter(
+                DetailKind::cases(),
+                fn (DetailKind $kind): bool => $kind->type()->section() === $section,
+            ));
+        }
+
+        return $groups;
     }
 
     /** "1 to settle before it can be sold, 3 worth a look." */

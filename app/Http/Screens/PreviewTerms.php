@@ -7,7 +7,6 @@ namespace App\Http\Screens;
 use App\Catalog\LoadedProduct;
 use Core\Details\BuyerText;
 use Core\Details\DetailKind;
-use Core\Details\DetailReader;
 use Core\Pricing\Money;
 use Core\Pricing\QuantityBreak;
 use Core\Product\Sku;
@@ -84,17 +83,12 @@ final readonly class PreviewTerms
     /** @return array<string, string> the terms of the sale: what => in words */
     public function terms(): array
     {
-        $reader = new DetailReader($this->loaded->prices->currency);
-        $currency = $this->loaded->prices->currency->code;
         $terms = [];
-        foreach ([DetailKind::Condition, DetailKind::Warranty, DetailKind::Dimensions, DetailKind::Origin, DetailKind::Surcharge, DetailKind::GiftWrap] as $kind) {
+        foreach (DetailKind::cases() as $kind) {
             $text = $this->said($kind);
-            if ($text !== '') {
-                $terms[$kind->label()] = match (true) {
-                    $kind === DetailKind::GiftWrap && (float) $text === 0.0 => 'free',
-                    in_array($kind, [DetailKind::Surcharge, DetailKind::GiftWrap], true) => "{$text} {$currency}",
-                    default => $reader->inWords($kind, $text),
-                };
+            $term = $text === '' ? '' : $kind->type()->term($text, $this->loaded->prices->currency);
+            if ($term !== '') {
+                $terms[$kind->label()] = $term;
             }
         }
 

@@ -31,6 +31,11 @@ final readonly class CodeField implements SkuField
         return 'Code';
     }
 
+    public function short(): string
+    {
+        return 'Codes';
+    }
+
     public function inWords(int $count): string
     {
         return $count === 1 ? 'code' : 'codes';

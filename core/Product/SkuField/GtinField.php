@@ -29,6 +29,11 @@ final readonly class GtinField implements SkuField
         return 'GTIN';
     }
 
+    public function short(): string
+    {
+        return 'GTIN';
+    }
+
     public function inWords(int $count): string
     {
         return $count === 1 ? 'GTIN' : 'GTINs';

@@ -30,6 +30,11 @@ final readonly class PriceField implements SkuField
         return 'Price';
     }
 
+    public function short(): string
+    {
+        return 'Prices';
+    }
+
     public function inWords(int $count): string
     {
         return $count === 1 ? 'price' : 'prices';

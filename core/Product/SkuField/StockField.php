@@ -30,6 +30,11 @@ final readonly class StockField implements SkuField
         return 'Stock';
     }
 
+    public function short(): string
+    {
+        return 'Stock';
+    }
+
     public function inWords(int $count): string
     {
         return $count === 1 ? 'stock figure' : 'stock figures';

@@ -18,11 +18,13 @@ final readonly class TextField implements SkuField
     /**
      * @param  string  $key  in lower case, words joined by dashes
      * @param  string  $name  "Manufacturer’s number"
+     * @param  string  $short  "Maker’s no."
      * @param  string  $linkedAs  property of a product in the terms of schema.org; empty for none
      */
     public function __construct(
         private string $key,
         private string $name,
+        private string $short,
         private string $hint,
         private string $linkedAs = '',
         private bool $isSearched = false,
@@ -42,6 +44,11 @@ final readonly class TextField implements SkuField
     public function name(): string
     {
         return $this->name;
+    }
+
+    public function short(): string
+    {
+        return $this->short;
     }
 
     public function inWords(int $count): string

@@ -30,6 +30,11 @@ final readonly class WeightField implements SkuField
         return 'Weight';
     }
 
+    public function short(): string
+    {
+        return 'Weight';
+    }
+
     public function inWords(int $count): string
     {
         return $count === 1 ? 'weight' : 'weights';

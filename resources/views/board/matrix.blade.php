@@ -2,7 +2,7 @@
 <table class="matrix @if ($hasLayers) has-layers @endif" role="grid" aria-multiselectable="true" aria-label="Matrix of {{ $product->name }}">
     <thead>
         <tr>
-            <th class="corner" scope="col" data-part="{{ $board->layerToken() === '' ? '*' : $board->layerToken() }}" data-head="corner" data-words="{{ lcfirst($board->cornerLabel()) === 'whole product' ? 'the whole product' : $board->cornerLabel() }}" data-row="-1" data-column="-1" tabindex="-1" @if ($hasLayers) colspan="2" @endif>{{ $board->cornerLabel() }}@if ($board->lens === App\Http\Lens::Stock)<small data-units>{{ $board->unitsIn($board->layerToken() === '' ? '' : $board->layerToken()) }}</small>@endif</th>
+            <th class="corner" scope="col" data-part="{{ $board->layerToken() === '' ? '*' : $board->layerToken() }}" data-head="corner" data-words="{{ lcfirst($board->cornerLabel()) === 'whole product' ? 'the whole product' : $board->cornerLabel() }}" data-row="-1" data-column="-1" tabindex="-1" @if ($hasLayers) colspan="2" @endif>{{ $board->cornerLabel() }}@if ($board->lens->isStock())<small data-units>{{ $board->unitsIn($board->layerToken() === '' ? '' : $board->layerToken()) }}</small>@endif</th>
             @foreach ($board->columns as $column)
                 <th scope="col" data-part="{{ $column->key }}" data-head="column" data-words="{{ $column->words }}" data-row="-1" data-column="{{ $loop->index }}" tabindex="-1">@if ($column->isColor)<x-swatch :swatch="$column->swatch"/> @endif<x-long-name :name="$column->label" lines="2"/>@if ($column->units !== '')<small data-units>{{ $column->units }}</small>@else<small>{{ $column->note }}</small>@endif</th>
             @endforeach

@@ -1,6 +1,6 @@
 {{-- A detail of the whole product; one of a single field is kept as it is left. --}}
 @props(['product', 'loaded', 'kind'])
-@php($fields = App\Http\Screens\DetailFields::of($kind, $loaded->details->whole($kind), $loaded->prices->currency))
+@php($fields = $kind->type()->inputs($loaded->details->whole($kind), $loaded->prices->currency))
 @php($parts = count($loaded->details->parts($kind)))
 <form @class(['detail', 'is-wide' => count($fields) > 1 || $fields[0]->type === 'lines']) data-act="{{ route('details.set', $product) }}" @if (count($fields) === 1) data-at-once @endif>
     <input type="hidden" name="detail" value="{{ $kind->value }}">

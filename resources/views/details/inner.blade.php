@@ -54,7 +54,7 @@
             </form>
         </div>
     </div>
-    @foreach ($screen::GROUPS as $title => $kinds)
+    @foreach ($screen->groups() as $title => $kinds)
         <section aria-label="{{ $title }}"><h2>{{ $title }}</h2>
             <div class="detail-row">@foreach ($kinds as $kind)<x-detail-form :product="$product" :loaded="$loaded" :kind="$kind"/>@endforeach</div>
         </section>

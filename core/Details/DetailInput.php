@@ -2,13 +2,13 @@
 
 declare(strict_types=1);
 
-namespace App\Http\Screens;
+namespace Core\Details;
 
 /** A field in which a detail, or a part of one, is typed. */
-final readonly class DetailField
+final readonly class DetailInput
 {
     /**
-     * @param  string  $type  of the input: "text", "date", "select", "lines" or "area"
+     * @param  string  $type  "text", "date", "select" or "lines"
      * @param  array<string, string>  $options  of a select, value => label
      * @param  string  $known  id of the list of what was typed before; empty for none
      */
