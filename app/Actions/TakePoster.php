@@ -9,6 +9,7 @@ use App\Media\MediaKind;
 use App\Media\PhotoInspector;
 use App\Media\PhotoLooks;
 use App\Media\PhotoSize;
+use App\Media\PhotosRead;
 use App\Media\PhotoStore;
 use App\Media\PictureFault;
 use App\Media\PictureFormat;
@@ -46,5 +47,6 @@ final class TakePoster
         }
         PhotoLooks::keep($photo, $read->look);
         $photo->update(['state' => PhotoState::Ready, 'failure' => null, 'width' => $inspected->width, 'height' => $inspected->height]);
+        event(new PhotosRead([$photo->id]));
     }
 }

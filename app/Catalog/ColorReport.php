@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Catalog;
 
-use Core\Checks\SwatchFinding;
+use Core\Checks\Finding;
 use Core\Checks\ValuePicture;
 use Core\Color\ColorShare;
 use Core\Color\Lab;
@@ -59,9 +59,9 @@ final readonly class ColorReport
      * @param  list<string>  $values
      * @return array<string, mixed>
      */
-    private function finding(SwatchFinding $finding, array $values): array
+    private function finding(Finding $finding, array $values): array
     {
-        return ['id' => $finding->check->value, 'severity' => $finding->check->severity()->value, 'values' => $values, 'delta_e00' => $finding->distance === null ? null : round($finding->distance, 2), 'message' => $finding->message];
+        return ['id' => $finding->check->key(), 'severity' => $finding->check->severity()->value, 'values' => $values, 'delta_e00' => $finding->distance === null ? null : round($finding->distance, 2), 'message' => $finding->message];
     }
 
     /** @return array{float, float, float} */

@@ -10,8 +10,8 @@ use App\Media\PhotoLooks;
 use App\Models\PhotoState;
 use App\Store\PlacementRow;
 use Core\Checks\AxisColors;
+use Core\Checks\Finding;
 use Core\Checks\SwatchChecks;
-use Core\Checks\SwatchFinding;
 use Core\Checks\ValuePicture;
 use Core\Matrix\Axis;
 use Core\Matrix\AxisKind;
@@ -26,11 +26,41 @@ final class ProductColors
     /** @var array<int, AxisColors> by axis id */
     private array $known = [];
 
-    /** @var array<int, list<SwatchFinding>> by axis id */
+    /** @var array<int, list<Finding>> by axis id */
     private array $findings = [];
 
     public function __construct(public readonly LoadedProduct $loaded)
     {
+    }
+
+    /**
+     * The colors of several products, with what was measured of their pictures, in as many queries as of one.
+     *
+     * @param  array<int, LoadedProduct>  $products  by id
+     * @return array<int, self> by product id
+     */
+    public static function ofMany(array $products): array
+    {
+        $photoIds = [];
+        foreach ($products as $loaded) {
+            foreach ($loaded->placements as $row) {
+                $photoIds[$row->photoId] = true;
+            }
+        }
+        $looks = PhotoLooks::of(array_keys($photoIds));
+        $colors = [];
+        foreach ($products as $id => $loaded) {
+            $colors[$id] = new self($loaded);
+            $colors[$id]->looks = $looks;
+        }
+
+        return $colors;
+    }
+
+    /** @return list<AxisColors> of each axis that has any */
+    public function all(): array
+    {
+        return array_map($this->of(...), $this->axes());
     }
 
     /** @return list<Axis> those whose values are shown by a sign, or have one */
@@ -46,7 +76,7 @@ final class ProductColors
         return $this->known[$axis->id] ??= new AxisColors($axis, array_intersect_key($this->loaded->swatches->all(), array_flip($axis->valueIds())), $this->pictures($axis));
     }
 
-    /** @return list<SwatchFinding> */
+    /** @return list<Finding> */
     public function findings(Axis $axis): array
     {
         return $this->findings[$axis->id] ??= SwatchChecks::of($this->of($axis));
@@ -55,7 +85,7 @@ final class ProductColors
     /** @return list<int> ids of placements that look like another value than theirs */
     public function accused(Axis $axis): array
     {
-        return array_values(array_filter(array_map(fn (SwatchFinding $finding): ?int => $finding->placementId, $this->findings($axis))));
+        return array_values(array_filter(array_map(fn (Finding $finding): ?int => $finding->placementId, $this->findings($axis))));
     }
 
     /** @return list<ValuePicture> stills that show the goods in one value of the axis, in the one order */

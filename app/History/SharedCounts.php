@@ -6,6 +6,7 @@ namespace App\History;
 
 use App\Ledger\ChangeLog;
 use App\Ledger\Replay;
+use App\Media\PhotosRead;
 use App\Models\Product;
 use App\Store\AltPatterns;
 use App\Store\ViewShelf;
@@ -21,15 +22,30 @@ final readonly class SharedCounts
 
     public function follow(ChangeLog|Replay $changes): void
     {
-        foreach (['axes', 'shot_lists', 'views', 'alt_patterns'] as $table) {
+        foreach (['axes', 'axis_values', 'shot_lists', 'views', 'alt_patterns'] as $table) {
             $ids = $changes->idsOf($table);
             if ($ids !== []) {
                 $this->shelf->forget();
                 $this->patterns->forget();
             }
-            if ($ids !== [] && Product::query()->whereIn('id', $this->countedBy($table, $ids))->update(['revision' => DB::raw('revision + 1'), 'is_counted' => false]) > 0) {
-                $this->announcer->changed();
+            if ($ids !== []) {
+                $this->countAnew($this->countedBy($table, $ids));
             }
+        }
+    }
+
+    /** Photos were read anew: their colors count. */
+    public function photosRead(PhotosRead $read): void
+    {
+        $this->countAnew(DB::table('placements')->whereIn('photo_id', $read->photoIds)->select('product_id'));
+    }
+
+    /** @param  Builder  $productIds  a query of them */
+    private function countAnew(Builder $productIds): void
+    {
+        $stale = ['revision' => DB::raw('revision + 1'), 'is_counted' => false];
+        if (Product::query()->whereIn('id', $productIds)->update($stale) > 0) {
+            $this->announcer->changed();
         }
     }
 
@@ -40,6 +56,7 @@ final readonly class SharedCounts
     private function countedBy(string $table, array $ids): Builder
     {
         return match ($table) {
+            'axis_values' => DB::table('product_values')->whereIn('value_id', $ids)->select('product_id'),
             'axes' => DB::table('product_axes')->whereIn('axis_id', $ids)->select('product_id'),
             'shot_lists' => DB::table('products')->whereIn('shot_list_id', $ids)->select('id'),
             'alt_patterns' => DB::table('placements')->select('product_id'),

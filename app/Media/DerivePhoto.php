@@ -9,6 +9,7 @@ use App\Models\PhotoState;
 use Illuminate\Contracts\Queue\ShouldQueue;
 use Illuminate\Database\QueryException;
 use Illuminate\Foundation\Queue\Queueable;
+use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Log;
 use League\Flysystem\FilesystemException;
 use Throwable;
@@ -30,6 +31,8 @@ final class DerivePhoto implements ShouldQueue
 
     private const LONGEST_PAUSE = 600;
 
+    private const TRIES = 3;
+
     public function __construct(public readonly int $photoId)
     {
     }
@@ -45,7 +48,15 @@ final class DerivePhoto implements ShouldQueue
             $this->keep($store, $photo, $read);
             PhotoLooks::keep($photo, $read->look);
             NearDoubles::note($photo, $read->look);
-            $photo->update(['state' => PhotoState::Ready, 'failure' => null, 'read_milliseconds' => $read->milliseconds, 'read_kilobytes' => $read->kilobytes]);
+            DB::transaction(function () use ($photo, $read): void {
+                $photo->update([
+                    'state' => PhotoState::Ready,
+                    'failure' => null,
+                    'read_milliseconds' => $read->milliseconds,
+                    'read_kilobytes' => $read->kilobytes,
+                ]);
+                event(new PhotosRead([$photo->id]));
+            }, self::TRIES);
         } catch (PictureFault $fault) {
             $this->say($photo, $fault);
         } catch (QueryException $away) {

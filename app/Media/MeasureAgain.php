@@ -44,5 +44,8 @@ final class MeasureAgain implements ShouldBeUnique, ShouldQueue
             // What cannot be read now is found by the check of stored pictures, and measured when it is read again.
             PhotoLooks::correct($photo->id, $sample === null ? null : (new ColorMeter())->measure($sample));
         }
+        if ($photos->isNotEmpty()) {
+            event(new PhotosRead(array_values($photos->map(fn (Photo $photo): int => $photo->id)->all())));
+        }
     }
 }

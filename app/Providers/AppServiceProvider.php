@@ -22,6 +22,7 @@ use App\History\Announcer;
 use App\History\KeptMarks;
 use App\History\OldEntries;
 use App\History\ProductsChanged;
+use App\History\SharedCounts;
 use App\Http\Middleware\FewAtOnce;
 use App\Http\ProductAddress;
 use App\Http\QuietHandler;
@@ -31,6 +32,7 @@ use App\Media\ForgottenPictures;
 use App\Media\MeasureAgain;
 use App\Media\PhotoCuts;
 use App\Media\PhotoInspector;
+use App\Media\PhotosRead;
 use App\Media\PhotoStore;
 use App\Media\PictureReader;
 use App\Media\WorkFolder;
@@ -138,6 +140,7 @@ final class AppServiceProvider extends ServiceProvider
         }
         TrustProxies::at(config('slate.trusted_proxies') === '*' ? '*' : array_filter(array_map(trim(...), explode(',', (string) config('slate.trusted_proxies')))));
         $this->tendWhileWorking();
+        Event::listen(PhotosRead::class, [SharedCounts::class, 'photosRead']);
         Event::listen(function (ProductsChanged $changed): void {
             if ($changed->madeId !== null) {
                 $this->app->make(Summaries::class)->count([$changed->madeId]);

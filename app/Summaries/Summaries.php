@@ -28,6 +28,7 @@ final class Summaries
         private readonly SkuSummaries $skus,
         private readonly LexiconWords $lexicon,
         private readonly CoverageSummaries $coverage,
+        private readonly FindingCounts $findings,
         private readonly ViewShelf $shelf,
         private readonly AltPatterns $patterns,
     ) {
@@ -98,6 +99,7 @@ final class Summaries
             if ($kept !== []) {
                 $this->skus->keep($kept);
                 $this->coverage->keep($kept);
+                $this->findings->keep($kept);
                 $this->lexicon->keep($kept);
             }
         }, 3);

@@ -4,10 +4,20 @@ declare(strict_types=1);
 
 namespace Core\Checks;
 
+use Core\Product\SkuField\GtinField;
+use Core\Product\SkuField\PriceField;
+use Core\Product\SkuField\StockField;
+use Core\Product\SkuField\WeightField;
+
 /** What the numbers and details of a product are held against. */
-enum DetailCheck: string
+enum DetailCheck: string implements Check
 {
     case NoSku = 'sku.none';
+    case NoCategory = 'category.missing';
+    case NoDescription = 'description.missing';
+    case NoBrand = 'brand.missing';
+    case NoShortText = 'short-text.missing';
+    case NoPicture = 'picture.none';
     case NoPrice = 'price.missing';
     case BelowZero = 'price.below-zero';
     case TooHigh = 'price.too-high';
@@ -20,19 +30,47 @@ enum DetailCheck: string
     case NoGtin = 'gtin.missing';
     case RestrictedGtin = 'gtin.restricted';
     case NoWeight = 'weight.missing';
-    case NoPicture = 'picture.none';
-    case NoCategory = 'category.missing';
-    case NoDescription = 'description.missing';
-    case NoBrand = 'brand.missing';
-    case NoShortText = 'short-text.missing';
+
+    public function key(): string
+    {
+        return $this->value;
+    }
 
     public function severity(): Severity
     {
         return match ($this) {
             self::NoSku, self::NoPrice, self::BelowZero, self::TooHigh, self::NoOrder => Severity::Stop,
-            self::SaleNotBelow, self::BelowCost, self::SaleBelowCost, self::AllSoldOut, self::NoPicture, self::NoCategory, self::NoDescription => Severity::Warn,
+            self::SaleNotBelow, self::BelowCost, self::SaleBelowCost, self::AllSoldOut,
+            self::NoPicture, self::NoCategory, self::NoDescription => Severity::Warn,
             default => Severity::Advise,
         };
+    }
+
+    public function reads(): array
+    {
+        return [Source::Product];
+    }
+
+    public function place(): Place
+    {
+        return match ($this) {
+            self::NoSku, self::NoPicture => Place::on(Page::Board),
+            self::NoCategory => Place::detail('category'),
+            self::NoDescription => Place::detail('description'),
+            self::NoBrand => Place::detail('brand'),
+            self::NoShortText => Place::detail('short text'),
+            self::BelowZero, self::TooHigh, self::SaleNotBelow, self::BelowCost,
+            self::SaleBelowCost => Place::on(Page::Prices),
+            self::NoPrice => Place::board(PriceField::KEY),
+            self::AllSoldOut, self::NotCounted, self::NoOrder => Place::board(StockField::KEY),
+            self::NoGtin, self::RestrictedGtin => Place::board(GtinField::KEY),
+            self::NoWeight => Place::board(WeightField::KEY),
+        };
+    }
+
+    public function findings(CheckedProduct $checked): array
+    {
+        return $checked->ofDetails($this);
     }
 
     /**

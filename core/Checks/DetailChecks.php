@@ -6,127 +6,93 @@ namespace Core\Checks;
 
 use Core\Codes\Gtin;
 use Core\Details\Counting;
-use Core\Details\DetailFinder;
 use Core\Details\DetailKind;
-use Core\Details\OrderLimits;
-use Core\Details\PriceList;
-use Core\Matrix\Combination;
 use Core\Pricing\SellingPrice;
-use Core\Product\ProductState;
+use Core\Product\Product;
 use Core\Product\Sku;
-use Core\Stock\StockBook;
 
 /** What is still missing of a product, or cannot be meant: its numbers, and what is said of it. */
 final readonly class DetailChecks
 {
-    private PriceList $prices;
-
-    private StockBook $book;
-
-    /** @var list<Sku> on offer */
-    private array $skus;
-
     /** @var array<string, SellingPrice> by the key of the cell */
     private array $sold;
 
-    public function __construct(private ProductState $state)
+    public function __construct(private Product $product)
     {
-        $details = $state->details;
-        $this->prices = new PriceList($details->currency, $details->basePrice, $details->adjustments, $details->details, $state->matrix);
-        $this->book = new StockBook($details->details, $state->matrix);
-        $skus = array_column(
-            array_map(
-                fn (Sku $sku): array => [$sku->cell->key, $sku],
-                array_filter($state->skus, fn (Sku $sku): bool => $sku->isMade()),
-            ),
-            1,
-            0,
-        );
-        $this->skus = array_map(
-            fn (Combination $cell): Sku => $skus[$cell->key],
-            $state->matrix->inOrder(array_map(fn (Sku $sku): Combination => $sku->cell, array_values($skus))),
-        );
-        $this->sold = array_column(
-            array_map(
-                fn (Sku $sku): array => [$sku->cell->key, $this->prices->price($sku->cell, $sku->price)],
-                $this->skus,
-            ),
-            1,
-            0,
+        $this->sold = array_map(
+            fn (Sku $sku): SellingPrice => $product->prices->price($sku->cell, $sku->price),
+            $product->made,
         );
     }
 
-    /** @return list<DetailFinding> what stops a release first, then what warns, then what advises */
-    public function findings(): array
+    /** @return list<Finding> none, or one */
+    public function of(DetailCheck $check): array
     {
-        $details = $this->state->details;
-        $missing = fn (DetailCheck $check, string $text): ?DetailFinding => trim($text) === '' ? new DetailFinding($check) : null;
-        $findings = array_values(array_filter([
-            $this->skus === [] ? new DetailFinding(DetailCheck::NoSku) : null,
-            $missing(DetailCheck::NoCategory, $details->category),
-            $missing(DetailCheck::NoDescription, $details->description),
-            $missing(DetailCheck::NoBrand, $details->brand),
-            $missing(DetailCheck::NoShortText, $details->details->whole(DetailKind::ShortText)),
-            $this->state->pictures === [] ? new DetailFinding(DetailCheck::NoPicture) : null,
-            ...$this->ofSkus(),
-        ]));
-        $rank = fn (DetailFinding $finding): int => (int) array_search($finding->check->severity(), Severity::cases(), true);
-        usort($findings, fn (DetailFinding $a, DetailFinding $b): int => $rank($a) <=> $rank($b));
+        $details = $this->product->state->details;
 
-        return $findings;
+        return match ($check) {
+            DetailCheck::NoSku => $this->where($check, $this->product->made === []),
+            DetailCheck::NoCategory => $this->where($check, trim($details->category) === ''),
+            DetailCheck::NoDescription => $this->where($check, trim($details->description) === ''),
+            DetailCheck::NoBrand => $this->where($check, trim($details->brand) === ''),
+            DetailCheck::NoShortText => $this->where($check, $details->details->whole(DetailKind::ShortText) === ''),
+            DetailCheck::NoPicture => $this->where($check, $this->product->state->pictures === []),
+            DetailCheck::AllSoldOut => $this->where($check, $this->isAllSoldOut()),
+            DetailCheck::NotCounted => $this->product->book->counting === Counting::None
+                ? []
+                : $this->skus($check),
+            default => $this->skus($check),
+        };
     }
 
-    /** @return list<?DetailFinding> */
-    private function ofSkus(): array
+    /** @return list<Finding> */
+    private function where(DetailCheck $check, bool $isFound): array
     {
-        $stock = array_map(fn (Sku $sku): ?int => $this->book->of($sku->cell, $sku->stock), $this->skus);
-        [$least, $most] = array_map(fn (DetailKind $kind): DetailFinder => $this->state->details->details->finder($kind, $this->state->matrix), [DetailKind::Least, DetailKind::Most]);
+        return $isFound ? [new Finding($check, $check->inWords(0))] : [];
+    }
 
-        return [
-            $this->where(
-                DetailCheck::NoPrice,
-                fn (Sku $sku): bool => $this->sold[$sku->cell->key]->effective() === null && ! $this->sold[$sku->cell->key]->isBelowZero && ! $this->sold[$sku->cell->key]->isTooHigh,
-            ),
-            $this->where(
-                DetailCheck::BelowZero,
-                fn (Sku $sku): bool => $sku->price === null && $this->sold[$sku->cell->key]->isBelowZero,
-            ),
-            $this->where(
-                DetailCheck::TooHigh,
-                fn (Sku $sku): bool => $sku->price === null && $this->sold[$sku->cell->key]->isTooHigh,
-            ),
-            $this->where(DetailCheck::SaleNotBelow, $this->hasDearSale(...)),
-            $this->where(
-                DetailCheck::BelowCost,
-                fn (Sku $sku): bool => $this->prices->margin(
-                    $sku->cell,
-                    $this->sold[$sku->cell->key]->effective(),
-                )?->amount()->amount->isNegative() === true,
-            ),
-            $this->where(DetailCheck::SaleBelowCost, $this->isSoldBelowCostInSale(...)),
-            $this->where(
-                DetailCheck::NoOrder,
-                fn (Sku $sku): bool => OrderLimits::of($least->at($sku->cell), $most->at($sku->cell))->areImpossible(),
-            ),
-            $stock !== [] && array_filter($stock, fn (?int $units): bool => $units !== 0) === [] ? new DetailFinding(DetailCheck::AllSoldOut) : null,
-            $this->book->counting === Counting::None
-                ? null
-                : $this->where(
-                    DetailCheck::NotCounted,
-                    fn (Sku $sku): bool => $this->book->of($sku->cell, $sku->stock) === null,
-                ),
-            $this->where(DetailCheck::NoGtin, fn (Sku $sku): bool => $sku->gtin === null),
-            $this->where(
-                DetailCheck::RestrictedGtin,
-                fn (Sku $sku): bool => $sku->gtin !== null && Gtin::restriction($sku->gtin) !== null,
-            ),
-            $this->where(DetailCheck::NoWeight, fn (Sku $sku): bool => $sku->weightG === null),
-        ];
+    /** @return list<Finding> */
+    private function skus(DetailCheck $check): array
+    {
+        $cells = array_keys(array_filter($this->product->made, fn (Sku $sku): bool => $this->isFound($check, $sku)));
+        $count = count($cells);
+
+        return $count === 0
+            ? []
+            : [new Finding($check, $check->inWords($count), array_map(strval(...), $cells), count: $count)];
+    }
+
+    private function isFound(DetailCheck $check, Sku $sku): bool
+    {
+        $sold = $this->sold[$sku->cell->key];
+
+        return match ($check) {
+            DetailCheck::NoPrice => $sold->effective() === null && ! $sold->isBelowZero && ! $sold->isTooHigh,
+            DetailCheck::BelowZero => $sku->price === null && $sold->isBelowZero,
+            DetailCheck::TooHigh => $sku->price === null && $sold->isTooHigh,
+            DetailCheck::SaleNotBelow => $this->hasDearSale($sku),
+            DetailCheck::BelowCost => $this->product->prices->margin($sku->cell, $sold->effective())
+                ?->amount()->amount->isNegative() === true,
+            DetailCheck::SaleBelowCost => $this->isSoldBelowCostInSale($sku),
+            DetailCheck::NoOrder => $this->product->orderLimits($sku)->areImpossible(),
+            DetailCheck::NotCounted => $this->product->units($sku) === null,
+            DetailCheck::NoGtin => $sku->gtin === null,
+            DetailCheck::RestrictedGtin => $sku->gtin !== null && Gtin::restriction($sku->gtin) !== null,
+            DetailCheck::NoWeight => $sku->weightG === null,
+            default => false,
+        };
+    }
+
+    private function isAllSoldOut(): bool
+    {
+        $isThere = fn (Sku $sku): bool => $this->product->units($sku) !== 0;
+
+        return $this->product->made !== [] && array_filter($this->product->made, $isThere) === [];
     }
 
     private function hasDearSale(Sku $sku): bool
     {
-        $sale = $this->prices->sale($sku->cell);
+        $sale = $this->product->prices->sale($sku->cell);
         $price = $this->sold[$sku->cell->key]->effective();
 
         return $sale !== null && $price !== null && ! $sale->isBelow($price);
@@ -134,17 +100,10 @@ final readonly class DetailChecks
 
     private function isSoldBelowCostInSale(Sku $sku): bool
     {
-        $sale = $this->prices->sale($sku->cell);
+        $sale = $this->product->prices->sale($sku->cell);
         $isSale = $sale !== null && $sale->isBelow($this->sold[$sku->cell->key]->effective());
 
-        return $isSale && $this->prices->margin($sku->cell, $sale->price)?->amount()->amount->isNegative() === true;
-    }
-
-    /** @param  callable(Sku): bool  $isFound */
-    private function where(DetailCheck $check, callable $isFound): ?DetailFinding
-    {
-        $cells = array_values(array_map(fn (Sku $sku): string => $sku->cell->key, array_filter($this->skus, $isFound)));
-
-        return $cells === [] ? null : new DetailFinding($check, $cells);
+        return $isSale
+            && $this->product->prices->margin($sku->cell, $sale->price)?->amount()->amount->isNegative() === true;
     }
 }

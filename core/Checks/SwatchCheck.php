@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Core\Checks;
 
 /** What swatches, and pictures of colors, are held against. */
-enum SwatchCheck: string
+enum SwatchCheck: string implements Check
 {
     case Missing = 'swatch.missing';
     case Alike = 'swatch.alike';
@@ -21,6 +21,26 @@ enum SwatchCheck: string
             self::Missing, self::Alike, self::Far, self::Mislabeled => Severity::Warn,
             self::AlikeWithout, self::HardlySeen, self::HardlyRead => Severity::Advise,
         };
+    }
+
+    public function key(): string
+    {
+        return $this->value;
+    }
+
+    public function reads(): array
+    {
+        return [Source::Product, Source::Library, Source::Photo];
+    }
+
+    public function place(): Place
+    {
+        return Place::on(Page::Colors);
+    }
+
+    public function findings(CheckedProduct $checked): array
+    {
+        return $checked->ofSwatches($this);
     }
 
     /** A heading for what was found. */

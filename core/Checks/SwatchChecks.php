@@ -28,7 +28,7 @@ final class SwatchChecks
     /** Contrast to the ground below which a swatch is hardly seen. */
     private const HARDLY_SEEN = 1.15;
 
-    /** @return list<SwatchFinding> what needs a person first */
+    /** @return list<Finding> what needs a person first */
     public static function of(AxisColors $colors): array
     {
         $mislabeled = self::mislabeled($colors);
@@ -37,12 +37,12 @@ final class SwatchChecks
             ...self::missing($colors),
             ...$mislabeled,
             ...self::alike($colors),
-            ...self::far($colors, array_values(array_filter(array_map(fn (SwatchFinding $finding): ?int => $finding->placementId, $mislabeled)))),
+            ...self::far($colors, array_values(array_filter(array_map(fn (Finding $finding): ?int => $finding->placementId, $mislabeled)))),
             ...self::hardlySeen($colors),
         ];
     }
 
-    /** @return list<SwatchFinding> pictures that look like another value than the one they are linked to */
+    /** @return list<Finding> pictures that look like another value than the one they are linked to */
     public static function mislabeled(AxisColors $colors): array
     {
         $findings = [];
@@ -64,7 +64,14 @@ final class SwatchChecks
                 && $own - $least >= SwatchDistance::NEARER
                 && ! self::showsItsOwn($colors, $picture, $nearest->id)
             ) {
-                $findings[] = new SwatchFinding(SwatchCheck::Mislabeled, "{$picture->file} is linked to ".($colors->axis->value($picture->valueId)->label ?? 'another color')." and looks like {$nearest->label}.", [$picture->valueId, $nearest->id], $colors->distance($picture), $picture->placementId);
+                $findings[] = new Finding(
+                    SwatchCheck::Mislabeled,
+                    "{$picture->file} is linked to ".($colors->axis->value($picture->valueId)->label ?? 'another color')
+                        ." and looks like {$nearest->label}.",
+                    valueIds: [$picture->valueId, $nearest->id],
+                    distance: $colors->distance($picture),
+                    placementId: $picture->placementId,
+                );
             }
         }
 
@@ -93,12 +100,16 @@ final class SwatchChecks
         return false;
     }
 
-    /** @return list<SwatchFinding> */
+    /** @return list<Finding> */
     private static function missing(AxisColors $colors): array
     {
         $what = $colors->axis->display === AxisDisplay::PictureSwatches ? 'picture swatch' : 'swatch';
 
-        return array_map(fn (Value $value): SwatchFinding => new SwatchFinding(SwatchCheck::Missing, "{$value->label} has no {$what}; shoppers see its name alone.", [$value->id]), self::lacking($colors));
+        return array_map(fn (Value $value): Finding => new Finding(
+            SwatchCheck::Missing,
+            "{$value->label} has no {$what}; shoppers see its name alone.",
+            valueIds: [$value->id],
+        ), self::lacking($colors));
     }
 
     /** @return list<Value> values that lack what shoppers are to see of them */
@@ -109,7 +120,7 @@ final class SwatchChecks
         return array_values(array_filter($colors->axis->values, fn (Value $value): bool => $display->hasSwatches() && ! $display->isServedBy($colors->swatch($value->id))));
     }
 
-    /** @return list<SwatchFinding> */
+    /** @return list<Finding> */
     private static function alike(AxisColors $colors): array
     {
         $values = array_values(array_filter($colors->axis->values, fn (Value $value): bool => $colors->swatch($value->id) !== null));
@@ -138,11 +149,22 @@ final class SwatchChecks
     }
 
     /** @param  non-empty-array<string, float>  $alike  how near they are to each other, by whose eyes; '' for everybody's */
-    private static function pair(Value $one, Value $other, array $alike): SwatchFinding
+    private static function pair(Value $one, Value $other, array $alike): Finding
     {
         return isset($alike[''])
-            ? new SwatchFinding(SwatchCheck::Alike, "{$one->label} and {$other->label} can hardly be told apart.", [$one->id, $other->id], $alike[''])
-            : new SwatchFinding(SwatchCheck::AlikeWithout, "{$one->label} and {$other->label} look alike ".implode(' and ', array_keys($alike)).'; only their names tell them apart.', [$one->id, $other->id], min($alike));
+            ? new Finding(
+                SwatchCheck::Alike,
+                "{$one->label} and {$other->label} can hardly be told apart.",
+                valueIds: [$one->id, $other->id],
+                distance: $alike[''],
+            )
+            : new Finding(
+                SwatchCheck::AlikeWithout,
+                "{$one->label} and {$other->label} look alike ".implode(' and ', array_keys($alike))
+                    .'; only their names tell them apart.',
+                valueIds: [$one->id, $other->id],
+                distance: min($alike),
+            );
     }
 
     /** A swatch as it looks to whom a kind of cone lacks. */
@@ -153,7 +175,7 @@ final class SwatchChecks
 
     /**
      * @param  list<int>  $accused  placements of pictures that look like another value
-     * @return list<SwatchFinding>
+     * @return list<Finding>
      */
     private static function far(AxisColors $colors, array $accused): array
     {
@@ -162,14 +184,20 @@ final class SwatchChecks
             $middle = $colors->middleDistance($value->id, $accused);
             if ($middle !== null && $middle > self::FAR) {
                 $pictures = count(array_filter($colors->told($value->id), fn (ValuePicture $picture): bool => ! in_array($picture->placementId, $accused, true)));
-                $findings[] = new SwatchFinding(SwatchCheck::Far, "The swatch of {$value->label} is not the color that its ".($pictures === 1 ? 'picture shows' : "{$pictures} pictures show").'.', [$value->id], $middle);
+                $findings[] = new Finding(
+                    SwatchCheck::Far,
+                    "The swatch of {$value->label} is not the color that its "
+                        .($pictures === 1 ? 'picture shows' : "{$pictures} pictures show").'.',
+                    valueIds: [$value->id],
+                    distance: $middle,
+                );
             }
         }
 
         return $findings;
     }
 
-    /** @return list<SwatchFinding> */
+    /** @return list<Finding> */
     private static function hardlySeen(AxisColors $colors): array
     {
         $findings = [];
@@ -181,11 +209,21 @@ final class SwatchChecks
                 continue;
             }
             if (max(array_map(fn (Srgb $color): float => Contrast::ratio($white, $color), $swatch->colors)) < self::HARDLY_SEEN) {
-                $findings[] = new SwatchFinding(SwatchCheck::HardlySeen, "{$value->label} is hardly seen on a white page; an outline is drawn around it.", [$value->id]);
+                $findings[] = new Finding(
+                    SwatchCheck::HardlySeen,
+                    "{$value->label} is hardly seen on a white page; an outline is drawn around it.",
+                    valueIds: [$value->id],
+                );
             }
             $contrast = Contrast::least(Contrast::textOn($swatch->colors), $swatch->colors);
             if ($onButtons && $contrast < Contrast::TEXT) {
-                $findings[] = new SwatchFinding(SwatchCheck::HardlyRead, "{$value->label} has no color of text that is read well on all of its button (contrast ".number_format($contrast, 1).' of '.number_format(Contrast::TEXT, 1).'); its name stands beside the color.', [$value->id]);
+                $findings[] = new Finding(
+                    SwatchCheck::HardlyRead,
+                    "{$value->label} has no color of text that is read well on all of its button (contrast "
+                        .number_format($contrast, 1).' of '.number_format(Contrast::TEXT, 1)
+                        .'); its name stands beside the color.',
+                    valueIds: [$value->id],
+                );
             }
         }
 

@@ -75,7 +75,7 @@ final class Arrows
         'Catalog' => ['Ledger', 'Media', 'Models', 'Store'],
         'Files' => ['Catalog', 'Media', 'Models', 'Store'],
         'Summaries' => ['Catalog', 'Models', 'Store'],
-        'History' => ['Catalog', 'Ledger', 'Models', 'Store'],
+        'History' => ['Catalog', 'Ledger', 'Media', 'Models', 'Store'],
         'Changing' => ['Catalog', 'History', 'Ledger', 'Models', 'Store'],
         'Batches' => ['Catalog', 'Changing', 'History', 'Ledger', 'Models', 'Store'],
         'Intake' => ['Catalog', 'Media', 'Models', 'Store'],

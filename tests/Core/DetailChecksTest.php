@@ -2,9 +2,10 @@
 
 declare(strict_types=1);
 
+use Core\Checks\CheckedProduct;
+use Core\Checks\Checks;
 use Core\Checks\DetailCheck;
-use Core\Checks\DetailChecks;
-use Core\Checks\DetailFinding;
+use Core\Checks\Finding;
 use Core\Codes\Gtin;
 use Core\Details\DetailKind;
 use Core\Details\Details;
@@ -18,6 +19,7 @@ use Core\Pricing\Adjustment;
 use Core\Pricing\Currency;
 use Core\Pricing\Money;
 use Core\Product\Description;
+use Core\Product\Product;
 use Core\Product\ProductDetails;
 use Core\Product\ProductState;
 use Core\Product\Sku;
@@ -69,7 +71,10 @@ function complete(?Details $details = null, array $adjustments = [], ?Closure $s
 /** @return list<string> findings as "id count" */
 function detailsFound(ProductState $state): array
 {
-    return array_map(fn (DetailFinding $finding): string => trim("{$finding->check->value} ".(count($finding->cells) ?: '')), (new DetailChecks($state))->findings());
+    return array_map(
+        fn (Finding $finding): string => trim("{$finding->check->key()} ".(count($finding->cells) ?: '')),
+        Checks::findings(new CheckedProduct(new Product($state)), DetailCheck::cases()),
+    );
 }
 
 it('finds nothing where nothing is missing', function (): void {
@@ -143,7 +148,7 @@ it('says each finding in words', function (): void {
     foreach (DetailCheck::cases() as $check) {
         expect($check->inWords(2))->not->toBe('')->and($check->severity())->not->toBeNull();
     }
-    expect((new DetailFinding(DetailCheck::NoPrice, ['a']))->inWords())->toBe('1 SKU without a price');
+    expect(DetailCheck::NoPrice->inWords(1))->toBe('1 SKU without a price');
 });
 
 it('keeps facts by their kind', function (FactKind $kind, string $typed, string $kept): void {

@@ -3,9 +3,9 @@
 declare(strict_types=1);
 
 use Core\Checks\AxisColors;
+use Core\Checks\Finding;
 use Core\Checks\SwatchCheck;
 use Core\Checks\SwatchChecks;
-use Core\Checks\SwatchFinding;
 use Core\Checks\ValuePicture;
 use Core\Color\ColorMeter;
 use Core\Color\ColorShare;
@@ -44,7 +44,7 @@ function axisColors(array $swatches, array $pictures = [], AxisDisplay $display 
 /** @return list<string> */
 function found(AxisColors $colors): array
 {
-    return array_map(fn (SwatchFinding $finding): string => "{$finding->check->value} ".implode(',', $finding->valueIds), SwatchChecks::of($colors));
+    return array_map(fn (Finding $finding): string => "{$finding->check->key()} ".implode(',', $finding->valueIds), SwatchChecks::of($colors));
 }
 
 it('misses swatches only where shoppers see swatches', function () {
@@ -60,13 +60,13 @@ it('finds colors that are too alike, and those that are so for some eyes only', 
     $findings = SwatchChecks::of(axisColors(['Ink' => '#24304f', 'Navy' => '#25314f', 'Red' => '#b3322f', 'Moss' => '#74632f', 'Straw' => '#e2c23f']));
     $byCheck = [];
     foreach ($findings as $finding) {
-        $byCheck[$finding->check->value][] = $finding;
+        $byCheck[$finding->check->key()][] = $finding;
     }
     expect($byCheck['swatch.alike'])->toHaveCount(1)->and($byCheck['swatch.alike'][0]->valueIds)->toBe([1, 2])->and($byCheck['swatch.alike'][0]->distance)->toBeLessThan(3.0)
         ->and($byCheck['swatch.alike'][0]->message)->toBe('Ink and Navy can hardly be told apart.');
     // Red and a green that are one color without green cones.
     $alike = SwatchChecks::of(axisColors(['Rust' => '#9c5a3c', 'Fern' => '#707239', 'Sky' => '#8fb4d6']));
-    expect(array_map(fn (SwatchFinding $finding): SwatchCheck => $finding->check, $alike))->toContain(SwatchCheck::AlikeWithout)
+    expect(array_map(fn (Finding $finding): SwatchCheck => $finding->check, $alike))->toContain(SwatchCheck::AlikeWithout)
         ->and($alike[0]->message)->toContain('only their names tell them apart')->toContain('cones');
 });
 
@@ -77,7 +77,7 @@ it('skips no pair by its lightness that is too alike', function () {
         $swatches["Color {$at}"] = sprintf('#%02x%02x%02x', 90 + $at % 9 * 3, 100 + $at % 7 * 3, 80 + $at % 5 * 3);
     }
     $colors = axisColors($swatches);
-    $pairs = array_map(fn (SwatchFinding $finding): string => implode(',', $finding->valueIds), array_filter(SwatchChecks::of($colors), fn (SwatchFinding $finding): bool => $finding->check === SwatchCheck::Alike));
+    $pairs = array_map(fn (Finding $finding): string => implode(',', $finding->valueIds), array_filter(SwatchChecks::of($colors), fn (Finding $finding): bool => $finding->check === SwatchCheck::Alike));
     $expected = [];
     foreach (range(1, 60) as $one) {
         for ($other = $one + 1; $other <= 60; $other++) {

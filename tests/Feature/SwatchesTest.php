@@ -3,6 +3,7 @@
 declare(strict_types=1);
 
 use App\Actions\EditAxis;
+use App\Actions\EditValue;
 use App\Actions\LinkPhotos;
 use App\Actions\RemoveStored;
 use App\Actions\SetDisplay;
@@ -11,18 +12,22 @@ use App\Actions\SetSwatches;
 use App\Catalog\AxisForm;
 use App\Catalog\ColorReport;
 use App\Catalog\ProductColors;
+use App\Catalog\ValueForm;
 use App\Catalog\ValueNames;
 use App\Files\SwatchDrawing;
+use App\History\Change;
 use App\Http\Screens\PreviewOption;
 use App\Http\Screens\PreviewScreen;
 use App\Media\PhotoCuts;
+use App\Media\PhotosRead;
 use App\Media\PictureFormat;
 use App\Models\HistoryEntry;
 use App\Models\Library;
 use App\Models\LibraryValue;
 use App\Models\Photo;
+use App\Summaries\Summaries;
+use Core\Checks\Finding;
 use Core\Checks\SwatchCheck;
-use Core\Checks\SwatchFinding;
 use Core\Color\ColorDifference;
 use Core\Color\Lab;
 use Core\Color\Srgb;
@@ -73,7 +78,7 @@ function offered(Shop $shop): array
 /** @return list<string> */
 function foundOf(Shop $shop): array
 {
-    return array_map(fn (SwatchFinding $finding): string => $finding->check->value, (new ProductColors($shop->loaded()))->findings($shop->loaded()->matrix->axes[0]));
+    return array_map(fn (Finding $finding): string => $finding->check->key(), (new ProductColors($shop->loaded()))->findings($shop->loaded()->matrix->axes[0]));
 }
 
 function colorApart(string $one, string $other): float
@@ -423,4 +428,38 @@ it('refuses in words an undo that would bring back a piece of a picture that is 
     // The last word cannot be taken back, and what lies before it hangs on the picture.
     expect(fn () => app(App\Actions\UndoRedo::class)->undo($change()))->toThrow(Refusal::class);
     expect(LibraryValue::query()->where('name', 'Moss')->value('swatch'))->toBe('#5f7049');
+});
+
+it('counts findings anew where what they read changes: a swatch and a name of the library, and a photo that was read', function (): void {
+    $shop = clothed();
+    $kept = function (string $check) use ($shop): int {
+        while (app(Summaries::class)->countSome() > 0);
+
+        return (int) DB::table('finding_counts')->where('product_id', $shop->product->id)->where('check_key', $check)
+            ->value('found');
+    };
+    $give = fn (string $value, ?string $hex) => app(SetSwatches::class)->one(
+        new Change($shop->user, null),
+        $shop->id($value),
+        $hex === null ? null : Swatch::read($hex),
+    );
+    $give('Moss', '#24304f');
+    $give('Clay', '#253150');
+    expect($kept('swatch.alike'))->toBe(1);
+    $give('Clay', '#b4593b');
+    expect($kept('swatch.alike'))->toBe(0);
+
+    $photos = DB::table('placements')->where('product_id', $shop->product->id)->pluck('photo_id');
+    DB::table('photo_looks')->whereIn('photo_id', $photos)->update(['colors' => '[["#00ff00",1]]', 'doubt' => null]);
+    expect($kept('swatch.far'))->toBe(1);
+    event(new PhotosRead($photos->all()));
+    // Where all pictures have the same color, it tells nothing of any value.
+    expect($kept('swatch.far'))->toBe(0);
+
+    $text = fn (): string => (string) DB::table('product_summaries')->where('product_id', $shop->product->id)->value('card_text');
+    $kept('swatch.far');
+    $before = $text();
+    app(EditValue::class)->run(new Change($shop->user, null), $shop->id('Moss'), ValueForm::typed('Fern', 'MOSS'));
+    $kept('swatch.far');
+    expect($before)->toContain('Moss')->and($text())->toBe(str_replace('Moss', 'Fern', $before));
 });

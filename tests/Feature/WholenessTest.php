@@ -254,6 +254,7 @@ it('knows every table that has rows of a product', function (): void {
         'batch_products',
         'coverage_summaries',
         'drops',
+        'finding_counts',
         'former_codes',
         'history',
         'lexicon_words',

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Soak;
 
+use App\Catalog\ProductColors;
 use App\Catalog\ProductLoader;
 use App\Ledger\RowChange;
 use App\Models\HistoryEntry;
@@ -11,6 +12,8 @@ use App\Models\PhotoState;
 use App\Models\Product;
 use App\Summaries\Counting;
 use App\Summaries\SkuCounting;
+use Core\Checks\CheckedProduct;
+use Core\Checks\Checks;
 use Core\Product\Sku;
 use Illuminate\Support\Facades\DB;
 use Throwable;
@@ -184,6 +187,13 @@ final class Verdict
                 if (! array_key_exists($column, $kept) || (string) $kept[$column] !== (string) (is_bool($value) ? (int) $value : $value)) {
                     $this->faults[] = "{$product->code} is counted wrongly: {$column} ".json_encode($kept[$column] ?? null).' is kept, '.json_encode($value).' is right';
                 }
+            }
+            $loaded = app(ProductLoader::class)->load($product);
+            $found = Checks::counts(new CheckedProduct($loaded->core(), (new ProductColors($loaded))->all()));
+            $keptFindings = DB::table('finding_counts')->where('product_id', $product->id)->pluck('found', 'check_key');
+            if ($found != $keptFindings->all()) {
+                $this->faults[] = "The findings of {$product->code} are counted wrongly: {$keptFindings} is kept, "
+                    .json_encode($found).' is right';
             }
             $skus = app(SkuCounting::class)->of(app(ProductLoader::class)->load($product));
             $keptSkus = DB::table('sku_summaries')->where('product_id', $product->id)->get()->keyBy('sku_id')->map(fn (object $row): array => (array) $row)->all();

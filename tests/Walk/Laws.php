@@ -6,6 +6,7 @@ namespace Tests\Walk;
 
 use App\Catalog\CatalogLookup;
 use App\Catalog\LoadedProduct;
+use App\Catalog\ProductColors;
 use App\Catalog\ValueNames;
 use App\Http\Screens\PreviewScreen;
 use App\Summaries\Counting;
@@ -17,6 +18,8 @@ use Core\Changes\Matrix\DraftAxis;
 use Core\Changes\Matrix\DraftReader;
 use Core\Changes\Matrix\DraftValue;
 use Core\Changes\Matrix\SetUpAxes;
+use Core\Checks\CheckedProduct;
+use Core\Checks\Checks;
 use Core\Details\Counting as Way;
 use Core\Gallery\Cover;
 use Core\Gallery\Entry;
@@ -229,6 +232,11 @@ final class Laws
         $counted = array_map($texts, app(SkuCounting::class)->of($loaded));
         ksort($counted);
         LawBroken::unlessSame($skus, $counted, 'what is kept in counts of SKUs is what is there');
+        $found = DB::table('finding_counts')->where('product_id', $loaded->product->id)->pluck('found', 'check_key')->all();
+        $checked = Checks::counts(new CheckedProduct($loaded->core(), (new ProductColors($loaded))->all()));
+        ksort($found);
+        ksort($checked);
+        LawBroken::unlessSame($found, $checked, 'what is kept of findings is what is found');
         $views = [];
         foreach ($loaded->coverage()->rows ?? [] as $row) {
             foreach ($row->cells as $view => $cell) {

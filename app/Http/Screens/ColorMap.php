@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace App\Http\Screens;
 
 use Core\Checks\AxisColors;
+use Core\Checks\Finding;
 use Core\Checks\SwatchChecks;
-use Core\Checks\SwatchFinding;
 use Core\Checks\ValuePicture;
 use Core\Color\Deficiency;
 use Core\Color\Lab;
@@ -41,7 +41,7 @@ final class ColorMap
     public float $scale;
 
     /**
-     * @param  list<SwatchFinding>  $findings
+     * @param  list<Finding>  $findings
      * @param  ?Deficiency  $eyes  whose eyes it is looked at with; null for everybody's
      */
     public function __construct(
@@ -109,7 +109,7 @@ final class ColorMap
     {
         $lab = Lab::of($swatch->main());
         [$x, $y] = $this->place($lab);
-        $marked = array_filter($this->findings, fn (SwatchFinding $finding): bool => $finding->placementId === null && in_array($value->id, $finding->valueIds, true));
+        $marked = array_filter($this->findings, fn (Finding $finding): bool => $finding->placementId === null && in_array($value->id, $finding->valueIds, true));
 
         return new MapPoint($value->id, $value->label, $swatch, $lab, $x, $y, $this->lightY($lab), $this->labelY($x, $y), $marked !== [], $this->canEdit && $this->eyes === null && $swatch->piece === null);
     }
@@ -120,7 +120,7 @@ final class ColorMap
         $lab = Lab::of($color);
         [$x, $y] = $this->place($lab);
         $distance = $this->colors->distance($picture);
-        $isAccused = array_filter($this->findings, fn (SwatchFinding $finding): bool => $finding->placementId === $picture->placementId) !== [];
+        $isAccused = array_filter($this->findings, fn (Finding $finding): bool => $finding->placementId === $picture->placementId) !== [];
 
         return new MapPicture($picture->placementId, $picture->file, $this->colors->axis->value($picture->valueId)->label ?? '', $color, $x, $y, $this->lightY($lab), $swatch, $distance, $isAccused || $distance > SwatchChecks::FAR, ($isAccused || $distance > SwatchChecks::FAR) && $this->isFree($x, $y));
     }

@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace App\Http\Screens;
 
+use Core\Checks\Finding;
 use Core\Checks\MeasuredSwatch;
 use Core\Checks\NearValue;
-use Core\Checks\SwatchFinding;
 use Core\Color\Swatch;
 use Core\Matrix\Value;
 
@@ -19,7 +19,7 @@ final readonly class ColorRow
      * @param  ?MeasuredSwatch  $measured  what they show
      * @param  ?string  $thumb  address of the picture that shows it best
      * @param  ?float  $distance  ΔE00 from what they show to the swatch
-     * @param  list<SwatchFinding>  $findings  about it
+     * @param  list<Finding>  $findings  about it
      */
     public function __construct(
         public Value $value,

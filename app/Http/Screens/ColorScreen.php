@@ -7,9 +7,9 @@ namespace App\Http\Screens;
 use App\Catalog\LoadedProduct;
 use App\Catalog\ProductColors;
 use Core\Checks\AxisColors;
+use Core\Checks\Finding;
 use Core\Checks\SwatchCheck;
 use Core\Checks\SwatchChecks;
-use Core\Checks\SwatchFinding;
 use Core\Color\Deficiency;
 use Core\Matrix\Axis;
 use Core\Matrix\AxisDisplay;
@@ -25,7 +25,7 @@ final class ColorScreen
     /** @var ?list<ColorRow> once they were asked for */
     private ?array $rows = null;
 
-    /** @var list<SwatchFinding> */
+    /** @var list<Finding> */
     public readonly array $findings;
 
     private function __construct(
@@ -111,7 +111,7 @@ final class ColorScreen
     {
         $counts = [];
         foreach ($this->findings as $finding) {
-            $counts[$finding->check->value] = ($counts[$finding->check->value] ?? 0) + 1;
+            $counts[$finding->check->key()] = ($counts[$finding->check->key()] ?? 0) + 1;
         }
         $values = count($this->axis()->values);
         $parts = [];
@@ -123,7 +123,7 @@ final class ColorScreen
     }
 
     /** Where something that was found can be mended: the picture it is about. */
-    public function pictureOf(SwatchFinding $finding): ?string
+    public function pictureOf(Finding $finding): ?string
     {
         if ($this->loaded === null || $finding->placementId === null) {
             return null;
@@ -135,7 +135,7 @@ final class ColorScreen
     /** @return list<ColorRow> */
     private function drawn(): array
     {
-        $accused = array_values(array_filter(array_map(fn (SwatchFinding $finding): ?int => $finding->placementId, $this->findings)));
+        $accused = array_values(array_filter(array_map(fn (Finding $finding): ?int => $finding->placementId, $this->findings)));
         $links = $this->loaded === null ? null : new PictureLinks($this->loaded);
         $rows = [];
         foreach ($this->axis()->values as $value) {
@@ -153,7 +153,7 @@ final class ColorScreen
                 $this->colors->middleDistance($value->id, $accused),
                 $nearest,
                 $nearest === null ? '' : $this->axis()->value($nearest->valueId)->label ?? '',
-                array_values(array_filter($this->findings, fn (SwatchFinding $finding): bool => in_array($value->id, $finding->valueIds, true))),
+                array_values(array_filter($this->findings, fn (Finding $finding): bool => in_array($value->id, $finding->valueIds, true))),
             );
         }
 

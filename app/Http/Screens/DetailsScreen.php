@@ -9,28 +9,36 @@ use App\Catalog\LibraryShelf;
 use App\Catalog\LoadedProduct;
 use App\Catalog\Remembered;
 use App\Models\ShotListRecord;
+use Core\Checks\CheckedProduct;
+use Core\Checks\Checks;
 use Core\Checks\DetailCheck;
-use Core\Checks\DetailChecks;
-use Core\Checks\DetailFinding;
+use Core\Checks\Finding;
+use Core\Checks\Page;
 use Core\Checks\Severity;
 use Core\Details\DetailKind;
 use Core\Details\DetailReader;
 use Core\Details\DetailSection;
 use Core\Product\Description;
-use Core\Product\SkuField;
-use Core\Product\SkuField\GtinField;
-use Core\Product\SkuField\PriceField;
-use Core\Product\SkuField\StockField;
-use Core\Product\SkuField\WeightField;
 use Core\Reach\Wording;
 
 /** All that is said of a product, what is still missing, and what parts say otherwise. */
 final readonly class DetailsScreen
 {
+    /** Where on this page what is missing is typed. */
+    private const FIELDS = [
+        'category' => '#category',
+        'description' => '#description-box',
+        'brand' => '#brand',
+        'short text' => '#detail-short-text-0',
+    ];
+
+    /** An address can be only so long. */
+    private const MOST_SELECTED = 40;
+
     /** Of these no part can be removed here: they are shown where they are changed. */
     private const ELSEWHERE = [DetailKind::PictureUnits, DetailKind::ProductUnits, DetailKind::Counting];
 
-    /** @param  list<DetailFinding>  $findings */
+    /** @param  list<Finding>  $findings */
     private function __construct(
         public LoadedProduct $loaded,
         public array $findings,
@@ -41,7 +49,7 @@ final readonly class DetailsScreen
 
     public static function of(LoadedProduct $loaded): self
     {
-        return new self($loaded, (new DetailChecks($loaded->state()))->findings(), app(Remembered::class), app(LibraryShelf::class));
+        return new self($loaded, Checks::findings(new CheckedProduct($loaded->core()), DetailCheck::cases()), app(Remembered::class), app(LibraryShelf::class));
     }
 
     /** @return array<string, list<DetailKind>> what is typed here beside what everyone needs, by the title of its group */
@@ -62,7 +70,7 @@ final readonly class DetailsScreen
     public function summary(): string
     {
         $findings = $this->findings;
-        $count = fn (Severity $severity): int => count(array_filter($findings, fn (DetailFinding $finding): bool => $finding->check->severity() === $severity));
+        $count = fn (Severity $severity): int => count(array_filter($findings, fn (Finding $finding): bool => $finding->check->severity() === $severity));
         $words = array_filter([
             $count(Severity::Stop) === 0 ? '' : $count(Severity::Stop).' to settle before it can be sold',
             $count(Severity::Warn) === 0 ? '' : $count(Severity::Warn).' that shoppers would miss',
@@ -73,22 +81,19 @@ final readonly class DetailsScreen
     }
 
     /** Where a finding is mended: a field of this page, or the board with the SKUs selected. */
-    public function remedy(DetailFinding $finding): string
+    public function remedy(Finding $finding): string
     {
         $product = $this->loaded->product;
-        $board = fn (SkuField $field): string => route('board', ['product' => $product, 'lens' => $field->key(), 'selected' => implode(';', array_slice($finding->cells, 0, 40))]);
+        $place = $finding->check->place();
 
-        return match ($finding->check) {
-            DetailCheck::NoSku, DetailCheck::NoPicture => route('board', $product),
-            DetailCheck::NoCategory => '#category',
-            DetailCheck::NoDescription => '#description-box',
-            DetailCheck::NoBrand => '#brand',
-            DetailCheck::NoShortText => '#detail-short-text-0',
-            DetailCheck::BelowZero, DetailCheck::TooHigh, DetailCheck::SaleNotBelow, DetailCheck::BelowCost, DetailCheck::SaleBelowCost => route('prices', $product),
-            DetailCheck::NoPrice => $board(new PriceField()),
-            DetailCheck::AllSoldOut, DetailCheck::NotCounted, DetailCheck::NoOrder => $board(new StockField()),
-            DetailCheck::NoGtin, DetailCheck::RestrictedGtin => $board(new GtinField()),
-            DetailCheck::NoWeight => $board(new WeightField()),
+        return match (true) {
+            $place->page === Page::Details => self::FIELDS[$place->part] ?? '#',
+            $place->page === Page::Board && $place->part !== '' => route('board', [
+                'product' => $product,
+                'lens' => $place->part,
+                'selected' => implode(';', array_slice($finding->cells, 0, self::MOST_SELECTED)),
+            ]),
+            default => route($place->page->value, $product),
         };
     }
 

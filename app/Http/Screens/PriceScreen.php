@@ -5,8 +5,9 @@ declare(strict_types=1);
 namespace App\Http\Screens;
 
 use App\Catalog\LoadedProduct;
+use Core\Checks\CheckedProduct;
+use Core\Checks\Checks;
 use Core\Checks\DetailCheck;
-use Core\Checks\DetailChecks;
 use Core\Details\DetailKind;
 use Core\Details\DetailReader;
 use Core\Details\LadderPrice;
@@ -127,7 +128,7 @@ final readonly class PriceScreen
     public function doubts(): array
     {
         $doubts = [];
-        foreach ((new DetailChecks($this->loaded->state()))->findings() as $finding) {
+        foreach (Checks::findings(new CheckedProduct($this->loaded->core()), DetailCheck::cases()) as $finding) {
             $places = $this->listed(array_map(fn (string $key): string => $this->loaded->placeOf($this->loaded->made[$key]), $finding->cells));
             $doubts[] = match ($finding->check) {
                 DetailCheck::SaleNotBelow => "The sale is not below the regular price: {$places}. Shoppers pay the regular one.",

@@ -12,8 +12,8 @@ use App\Models\LibraryValue;
 use App\Models\PhotoState;
 use App\Store\PlacementRow;
 use Core\Checks\AxisColors;
+use Core\Checks\Finding;
 use Core\Checks\SwatchChecks;
-use Core\Checks\SwatchFinding;
 use Core\Checks\ValuePicture;
 use Core\Color\NamedColor;
 use Core\Color\NearColor;
@@ -105,14 +105,14 @@ final class SwatchScreen
         }
     }
 
-    /** @return list<SwatchFinding> what would be found about it beside the others */
+    /** @return list<Finding> what would be found about it beside the others */
     public function findings(): array
     {
         $swatches = $this->colors->swatches;
         unset($swatches[$this->value->id]);
         $colors = new AxisColors($this->colors->axis, $swatches + ($this->swatch === null ? [] : [$this->value->id => $this->swatch]), $this->colors->pictures);
 
-        return array_values(array_filter(SwatchChecks::of($colors), fn (SwatchFinding $finding): bool => $finding->placementId === null && in_array($this->value->id, $finding->valueIds, true)));
+        return array_values(array_filter(SwatchChecks::of($colors), fn (Finding $finding): bool => $finding->placementId === null && in_array($this->value->id, $finding->valueIds, true)));
     }
 
     /** @return list<PlacementRow> stills that show the value, those of it alone first */

@@ -2,7 +2,7 @@
 <div data-page="details" data-version="{{ $product->version }}" data-url="{{ route('details', $product) }}">
     <section class="strip-findings" aria-label="What is still missing">
         <p role="status">{{ $screen->summary() }}</p>
-        @if ($screen->findings !== [])<ul>@foreach ($screen->findings as $finding)<li class="{{ $finding->check->severity()->value }}"><a href="{{ $screen->remedy($finding) }}">{{ $finding->inWords() }}</a></li>@endforeach</ul>@endif
+        @if ($screen->findings !== [])<ul>@foreach ($screen->findings as $finding)<li class="{{ $finding->check->severity()->value }}"><a href="{{ $screen->remedy($finding) }}">{{ $finding->message }}</a></li>@endforeach</ul>@endif
     </section>
     <div class="details-first">
         <div>
