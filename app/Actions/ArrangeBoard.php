@@ -7,7 +7,6 @@ namespace App\Actions;
 use App\Catalog\BoardArrangement;
 use App\Catalog\LoadedProduct;
 use App\Models\User;
-use Illuminate\Support\Facades\DB;
 
 /**
  * Remembers for a person how the board is laid out for products with the same axes. It changes no product,
@@ -23,11 +22,7 @@ final class ArrangeBoard
     {
         $matrix = $loaded->matrix;
         $layout = $this->arrangement->layout($user, $matrix)->moved($matrix, $loaded->core()->axis($axisId), $place);
-        DB::table('board_layouts')->upsert(
-            [['user_id' => $user->id, 'axes' => $this->arrangement->key($matrix), 'down' => $layout->down?->id, 'across' => $layout->across?->id]],
-            ['user_id', 'axes'],
-            ['down', 'across'],
-        );
+        $this->arrangement->keep($user, $matrix, $layout);
     }
 
     /** Whether the axes are folded to one line, on every board of this person. */

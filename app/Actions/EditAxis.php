@@ -10,11 +10,9 @@ use App\History\Change;
 use App\Ledger\Ledger;
 use App\Models\HistoryEntry;
 use App\Models\LibraryAxis;
-use Core\Details\Counting;
-use Core\Details\DetailKind;
+use App\Store\CountedByPictures;
 use Core\Refusal;
 use Core\RefusalKind;
-use Illuminate\Support\Facades\DB;
 
 /** Changes an axis of the library for every product that uses it. */
 final class EditAxis
@@ -48,17 +46,10 @@ final class EditAxis
      */
     private function keepCounting(Ledger $ledger, LibraryAxis $axis): int
     {
-        $rows = DB::table('product_axes')
-            ->join('details', 'details.product_id', '=', 'product_axes.product_id')
-            ->where('product_axes.axis_id', $axis->id)
-            ->whereNull('product_axes.changes_picture')
-            ->where('details.kind', DetailKind::Counting->value)
-            ->where('details.text', Counting::Pictures->value)
-            ->distinct()
-            ->pluck('product_axes.id');
+        $rows = CountedByPictures::following($axis->id);
         $own = ['changes_picture' => (int) $axis->changes_picture];
-        $ledger->update('product_axes', array_fill_keys($rows->all(), $own));
+        $ledger->update('product_axes', array_fill_keys($rows, $own));
 
-        return $rows->count();
+        return count($rows);
     }
 }

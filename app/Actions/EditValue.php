@@ -13,12 +13,11 @@ use App\Models\HistoryEntry;
 use App\Models\Kept;
 use App\Models\LibraryValue;
 use App\Models\Product;
+use App\Store\ValueTwins;
 use Core\Changes\Values\CallValue;
 use Core\Refusal;
 use Core\RefusalKind;
 use Core\Text\Name;
-use Illuminate\Database\Query\Builder;
-use Illuminate\Support\Facades\DB;
 
 /**
  * Changes a value of the library for every product that uses it. Made from a product, it is noted there, and
@@ -76,18 +75,11 @@ final class EditValue
     /** No product may have two values of one name: of its own, or of the library's. */
     private function refuseTwins(LibraryValue $value, ValueForm $form, ?int $productId): void
     {
-        $called = DB::table('product_values')->where('value_id', $value->id)->whereNotNull('position')->select('product_id');
-        $others = DB::table('product_values')->join('axis_values', 'axis_values.id', '=', 'product_values.value_id')->join('products', 'products.id', '=', 'product_values.product_id')
-            ->where('product_values.axis_id', $value->axis_id)->where('product_values.value_id', '<>', $value->id)->whereNotNull('product_values.position')
-            ->when(
-                $productId !== null,
-                fn (Builder $rows) => $rows->where('product_values.product_id', $productId),
-                fn (Builder $rows) => $rows->whereNotNull('product_values.label')->whereIn('product_values.product_id', $called->whereNull('label')),
-            )->orderBy('products.id')->get(['axis_values.name', 'product_values.label', 'products.name as product']);
-        foreach ($others as $other) {
-            if (Name::of($other->label ?? $other->name)->is($form->name)) {
+        foreach (ValueTwins::of($value, $productId) as [$product, $called]) {
+            if (Name::of($called)->is($form->name)) {
                 throw new Refusal(
-                    "{$other->product} has a {$value->axis->name} “{$form->name->shown}” already. Choose another name, or merge the two.",
+                    "{$product} has a {$value->axis->name} “{$form->name->shown}” already. Choose another name, or merge"
+                        .' the two.',
                     RefusalKind::Taken,
                     'name',
                 );

@@ -10,8 +10,8 @@ use App\Models\DropFile;
 use App\Models\Photo;
 use App\Models\Product;
 use App\Models\User;
+use App\Store\PlacementReader;
 use Illuminate\Support\Collection;
-use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Gate;
 
 /** Has pictures read again that have no sizes. It changes nothing of the product, so it is in no history. */
@@ -29,7 +29,7 @@ final class ReadPhotosAgain
     {
         Gate::forUser($user)->authorize('edit');
 
-        return $this->readAgain(DB::table('placements')->where('product_id', $product->id)->whereIn('id', $placementIds)->pluck('photo_id'));
+        return $this->readAgain(PlacementReader::photoIds($product->id, $placementIds));
     }
 
     /**
@@ -43,8 +43,8 @@ final class ReadPhotosAgain
         return $this->readAgain(DropFile::query()->where('drop_id', $drop->id)->whereKey($fileIds)->pluck('photo_id'));
     }
 
-    /** @param  Collection<int, int|null>  $photoIds */
-    private function readAgain(Collection $photoIds): int
+    /** @param  Collection<int, int|null>|list<int>  $photoIds */
+    private function readAgain(Collection|array $photoIds): int
     {
         $photos = Photo::query()->whereKey($photoIds)->get()->filter(fn (Photo $photo): bool => $photo->state->canBeReadAgain() || ! $this->store->isWhole($photo));
         $photos->each($this->store->readAgain(...));

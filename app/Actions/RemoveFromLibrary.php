@@ -12,15 +12,18 @@ use App\Models\HistoryEntry;
 use App\Models\LibraryAxis;
 use App\Models\LibraryValue;
 use App\Models\SizeRunRecord;
+use App\Store\SenderWords;
 use Core\Refusal;
 use Core\RefusalKind;
-use Illuminate\Support\Facades\DB;
 
 /** Takes out of the library what no product uses or has used: a value, or an axis with its values and size runs. */
 final class RemoveFromLibrary
 {
-    public function __construct(private readonly UnitOfWork $work, private readonly Usage $usage)
-    {
+    public function __construct(
+        private readonly UnitOfWork $work,
+        private readonly Usage $usage,
+        private readonly SenderWords $words,
+    ) {
     }
 
     public function value(Change $change, int $valueId): ?HistoryEntry
@@ -64,7 +67,7 @@ final class RemoveFromLibrary
      */
     private function forgetWords(Ledger $ledger, array $valueIds): void
     {
-        $ledger->delete('sender_words', array_map(intval(...), array_values(DB::table('sender_words')->whereIn('value_id', $valueIds)->pluck('id')->all())));
+        $ledger->delete('sender_words', $this->words->meaning($valueIds));
     }
 
     /** @param  list<string>  $products */

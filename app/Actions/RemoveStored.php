@@ -12,8 +12,10 @@ use App\Ledger\KeptChanges;
 use App\Ledger\Ledger;
 use App\Media\SweepPhoto;
 use App\Models\Banner;
+use App\Models\DropFile;
 use App\Models\DropFileState;
 use App\Models\HistoryEntry;
+use App\Models\Photo;
 use Core\Refusal;
 use Core\RefusalKind;
 use Illuminate\Support\Facades\DB;
@@ -36,10 +38,14 @@ final class RemoveStored
 
         return DB::transaction(function () use ($change, $photos): ?HistoryEntry {
             $entry = $this->work->keepLibrary($change, self::class, function (Ledger $ledger) use ($photos): string {
-                $rows = DB::table('photos')->whereIn('id', array_keys($photos))->lockForUpdate()->get(['id', 'sha256', 'type']);
+                $rows = Photo::query()->whereKey(array_keys($photos))->lockForUpdate()->get(['id', 'sha256', 'type']);
                 $this->refuseUsed(array_intersect_key($photos, $rows->keyBy('id')->all()));
-                DB::table('drop_files')->whereIn('photo_id', $rows->pluck('id'))->update(['photo_id' => null, 'state' => DropFileState::Refused->value, 'remark' => 'This picture was removed for good. Drop it again if it is needed.']);
-                $ledger->delete('photos', array_map(intval(...), array_values($rows->pluck('id')->all())));
+                DropFile::query()->whereIn('photo_id', $rows->modelKeys())->update([
+                    'photo_id' => null,
+                    'state' => DropFileState::Refused,
+                    'remark' => 'This picture was removed for good. Drop it again if it is needed.',
+                ]);
+                $ledger->delete('photos', array_values($rows->map(fn (Photo $photo): int => $photo->id)->all()));
                 foreach ($rows as $row) {
                     SweepPhoto::dispatch($row->sha256, $row->type)->afterCommit();
                 }

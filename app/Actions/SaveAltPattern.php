@@ -8,11 +8,11 @@ use App\Changing\UnitOfWork;
 use App\History\Change;
 use App\Ledger\Ledger;
 use App\Models\HistoryEntry;
+use App\Store\AltPatterns;
 use Core\Gallery\AltText;
 use Core\Refusal;
 use Core\RefusalKind;
 use Core\Text\Translations;
-use Illuminate\Support\Facades\DB;
 
 /** Sets the pattern of alt texts in a language, or lets it go. */
 final class SaveAltPattern
@@ -47,11 +47,11 @@ final class SaveAltPattern
         $pattern === '' || new AltText($pattern);
 
         return $this->work->keepLibrary($change, self::class, function (Ledger $ledger) use ($tag, $pattern): string {
-            $known = DB::table('alt_patterns')->where('language', $tag)->value('id');
+            $known = AltPatterns::id($tag);
             match (true) {
                 $known === null && $pattern !== '' => $ledger->insert('alt_patterns', ['language' => $tag, 'pattern' => $pattern]),
-                $known !== null && $pattern === '' => $ledger->delete('alt_patterns', [(int) $known]),
-                $known !== null => $ledger->update('alt_patterns', [(int) $known => ['pattern' => $pattern]]),
+                $known !== null && $pattern === '' => $ledger->delete('alt_patterns', [$known]),
+                $known !== null => $ledger->update('alt_patterns', [$known => ['pattern' => $pattern]]),
                 default => null,
             };
             $where = $tag === '' ? 'Alt texts' : "Alt texts in {$tag}";

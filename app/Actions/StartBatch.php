@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace App\Actions;
 
+use App\Batches\BatchItems;
 use App\Batches\BulkOperations;
 use App\Batches\RunBatch;
 use App\Models\Batch;
-use App\Models\BatchProductState;
 use App\Models\BatchState;
 use App\Models\User;
 use Core\Reach\Selection;
@@ -20,8 +20,6 @@ use Illuminate\Support\Str;
 /** Begins one act on many products. The queue works it off; each product has its own entry in its history. */
 final class StartBatch
 {
-    private const CHUNK = 1_000;
-
     public function __construct(private readonly BulkOperations $operations)
     {
     }
@@ -48,18 +46,7 @@ final class StartBatch
                 'created_at' => now(),
                 'beat_at' => now(),
             ]);
-            $rows = [];
-            $any = false;
-            foreach ($productIds as $productId) {
-                $any = true;
-                $rows[] = ['batch_id' => $batch->id, 'product_id' => $productId, 'state' => BatchProductState::Waiting->value, 'selection' => $where->key()];
-                if (count($rows) === self::CHUNK) {
-                    DB::table('batch_products')->insert($rows);
-                    $rows = [];
-                }
-            }
-            DB::table('batch_products')->insert($rows);
-            if (! $any) {
+            if (BatchItems::add($batch, $productIds, $where) === 0) {
                 throw new Refusal('No product is meant. Take back a filter first.', RefusalKind::Missing);
             }
 

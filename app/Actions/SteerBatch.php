@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Actions;
 
+use App\Batches\BatchItems;
 use App\Batches\RunBatch;
 use App\Models\Batch;
 use App\Models\BatchProductState;
@@ -46,8 +47,7 @@ final class SteerBatch
                 return null;
             }
             $again = $batch->is_whole ? [BatchProductState::Refused, BatchProductState::Vetted, BatchProductState::Undone] : [BatchProductState::Refused];
-            DB::table('batch_products')->where('batch_id', $batch->id)->whereIn('state', array_map(fn (BatchProductState $state): string => $state->value, $again))
-                ->update(['state' => BatchProductState::Waiting->value, 'words' => '', 'history_id' => null]);
+            BatchItems::again($batch, $again);
 
             return $this->beginning($batch);
         }, 'is not at its end');
@@ -55,7 +55,7 @@ final class SteerBatch
 
     private function beginning(Batch $batch): BatchState
     {
-        $isBegun = DB::table('batch_products')->where('batch_id', $batch->id)->where('state', BatchProductState::Changed->value)->exists();
+        $isBegun = BatchItems::hasAny($batch, BatchProductState::Changed);
 
         return $batch->is_whole && ! $isBegun ? BatchState::Vetting : BatchState::Running;
     }

@@ -10,21 +10,24 @@ use App\Ledger\Ledger;
 use App\Models\HistoryEntry;
 use App\Models\LibraryValue;
 use App\Models\User;
+use App\Store\SenderWords;
 use App\Store\ViewShelf;
 use Closure;
 use Core\Gallery\View;
 use Core\Refusal;
 use Core\RefusalKind;
 use Core\Text\Name;
-use Illuminate\Support\Facades\DB;
 
 /** Teaches a word in names of files: it means a value, a view, or nothing, for everybody or in what one sender sends. */
 final class TeachWord
 {
     private const LONGEST = 80;
 
-    public function __construct(private readonly UnitOfWork $work, private readonly ViewShelf $shelf)
-    {
+    public function __construct(
+        private readonly UnitOfWork $work,
+        private readonly ViewShelf $shelf,
+        private readonly SenderWords $words,
+    ) {
     }
 
     /** @param  string  $sender  whose word it is; empty for everybody's */
@@ -75,9 +78,9 @@ final class TeachWord
     public function forget(Change $change, int $wordId): ?HistoryEntry
     {
         return $this->work->keepLibrary($change, self::class, function (Ledger $ledger) use ($wordId): string {
-            $word = DB::table('sender_words')
-                ->find($wordId) ?? throw new Refusal('This word is forgotten already.', RefusalKind::Gone);
-            $value = $word->value_id === null ? null : LibraryValue::with('axis')->findOrFail((int) $word->value_id);
+            $word = $this->words->find($wordId)
+                ?? throw new Refusal('This word is forgotten already.', RefusalKind::Gone);
+            $value = $word->valueId === null ? null : LibraryValue::with('axis')->findOrFail($word->valueId);
             $ledger->delete('sender_words', [$wordId]);
             $meant = match (true) {
                 $value !== null => "{$value->axis->name} {$value->name}",
@@ -117,7 +120,7 @@ final class TeachWord
     /** @param  array<string, int|string|null>  $meaning  columns that say what it means */
     private function teachOf(Ledger $ledger, Name $word, Name $sender, array $meaning): void
     {
-        $known = DB::table('sender_words')->where('sender', $sender->folded)->where('folded', $word->folded)->first();
+        $known = $this->words->named($sender, $word);
         if ($known === null) {
             $ledger->insert('sender_words', ['sender' => $sender->folded, 'word' => $word->shown, 'folded' => $word->folded] + $meaning);
         } else {

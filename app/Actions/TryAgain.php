@@ -4,12 +4,12 @@ declare(strict_types=1);
 
 namespace App\Actions;
 
+use App\Catalog\Works;
 use App\Media\PhotoStore;
 use App\Models\Photo;
 use App\Models\PhotoState;
 use App\Models\User;
 use Illuminate\Support\Facades\Artisan;
-use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Gate;
 
 /** Has the work that broke off tried again: pictures that have no sizes, and jobs of the queue that failed. */
@@ -38,7 +38,7 @@ final class TryAgain
     public function jobs(User $user): int
     {
         Gate::forUser($user)->authorize('release');
-        $count = DB::table('failed_jobs')->count();
+        $count = Works::countFailedJobs();
         if ($count > 0) {
             Artisan::call('queue:retry', ['id' => ['all']]);
         }

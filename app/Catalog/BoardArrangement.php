@@ -29,8 +29,15 @@ final class BoardArrangement
         return $stored === null ? BoardLayout::usual($matrix) : BoardLayout::remembered($matrix, $stored->down, $stored->across);
     }
 
+    public function keep(User $user, Matrix $matrix, BoardLayout $layout): void
+    {
+        $row = ['user_id' => $user->id, 'axes' => $this->key($matrix)];
+        $places = ['down' => $layout->down?->id, 'across' => $layout->across?->id];
+        DB::table('board_layouts')->upsert([$row + $places], array_keys($row), array_keys($places));
+    }
+
     /** What products with the same axes have in common. */
-    public function key(Matrix $matrix): string
+    private function key(Matrix $matrix): string
     {
         $ids = $matrix->axisIds();
         sort($ids);

@@ -51,6 +51,11 @@ final readonly class Works
         return Queue::size();
     }
 
+    public static function countFailedJobs(): int
+    {
+        return DB::table('failed_jobs')->count();
+    }
+
     /** @return Collection<int, stdClass> the latest first */
     public function failedJobs(): Collection
     {

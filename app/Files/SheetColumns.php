@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Files;
 
 use App\Catalog\LoadedProduct;
+use App\Store\SaidOfProducts;
 use Core\Color\Swatch;
 use Core\Details\Counting;
 use Core\Details\DetailKind;
@@ -17,8 +18,6 @@ use Core\Product\Sku;
 use Core\Product\SkuField;
 use Core\Product\SkuFields;
 use Core\Sheets\SafeCell;
-use Illuminate\Database\Query\Builder;
-use Illuminate\Support\Facades\DB;
 
 /** The columns of the flat sheet, and a product's rows in them. */
 final readonly class SheetColumns
@@ -45,9 +44,6 @@ final readonly class SheetColumns
     /** They have columns of their own, or stand in the column of the stock. */
     private const ELSEWHERE = [DetailKind::AlsoIn, DetailKind::ListPrice, DetailKind::Cost, DetailKind::PictureUnits, DetailKind::ProductUnits];
 
-    /** Products asked about in one query. */
-    private const CHUNK = 5_000;
-
     /**
      * @param  list<string>  $axes  names of all axes that the products use
      * @param  list<string>  $swatchAxes  those of them that have swatches
@@ -67,31 +63,22 @@ final readonly class SheetColumns
     /** @param  list<int>  $productIds */
     public static function of(array $productIds): self
     {
-        $axes = $swatched = $facts = $kinds = $texts = [];
-        foreach (array_chunk($productIds, self::CHUNK) as $ids) {
-            $used = DB::table('product_axes')->join('axes', 'axes.id', '=', 'product_axes.axis_id')->whereIn('product_id', $ids)->whereNotNull('product_axes.position')
-                ->groupBy('axes.id', 'axes.name')->selectRaw('axes.id, axes.name, min(product_axes.position) as place')->get();
-            foreach ($used as $axis) {
-                $axes[$axis->id] = [min($axis->place, $axes[$axis->id][0] ?? $axis->place), $axis->id, $axis->name];
-            }
-            $swatched += array_flip(DB::table('product_values')->join('axis_values', 'axis_values.id', '=', 'product_values.value_id')
-                ->join('product_axes', fn ($own) => $own->on('product_axes.product_id', '=', 'product_values.product_id')->on('product_axes.axis_id', '=', 'product_values.axis_id'))
-                ->whereIn('product_values.product_id', $ids)->whereNotNull('product_values.position')->whereNotNull('product_axes.position')->where(fn (Builder $any) => $any->whereNotNull('axis_values.swatch')->orWhereNotNull('product_values.swatch'))->distinct()->pluck('axis_values.axis_id')->all());
-            foreach (SkuFields::texts() as $field) {
-                if (DB::table('skus')->whereIn('product_id', $ids)->whereNotNull($field->column())->exists()) {
-                    $texts[$field->key()] = $field;
-                }
-            }
-            $kinds += array_flip(DB::table('details')->whereIn('product_id', $ids)->distinct()->pluck('kind')->all());
-            foreach (DB::table('facts')->whereIn('product_id', $ids)->groupBy('folded')->selectRaw('folded, min(name) as name')->get() as $fact) {
-                $facts[$fact->folded] = min($fact->name, $facts[$fact->folded] ?? $fact->name);
-            }
-        }
-        sort($axes);
-        $details = array_values(array_filter(DetailKind::cases(), fn (DetailKind $kind): bool => isset($kinds[$kind->value]) && ! in_array($kind, self::ELSEWHERE, true)));
-        ksort($facts, SORT_STRING);
+        $said = SaidOfProducts::in($productIds);
+        $details = array_filter(
+            DetailKind::cases(),
+            fn (DetailKind $kind): bool => isset($said->kinds[$kind->value]) && ! in_array($kind, self::ELSEWHERE, true),
+        );
 
-        return new self(array_column($axes, 2), array_column(array_filter($axes, fn (array $axis): bool => isset($swatched[$axis[1]])), 2), $details, array_values($facts), array_values($texts));
+        return new self(
+            array_values($said->axes),
+            array_values(array_intersect_key($said->axes, $said->swatched)),
+            array_values($details),
+            $said->facts,
+            array_values(array_filter(
+                SkuFields::texts(),
+                fn (SkuField $field): bool => in_array($field->column(), $said->skuColumns, true),
+            )),
+        );
     }
 
     /** @return list<string> */

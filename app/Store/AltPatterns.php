@@ -20,6 +20,12 @@ final class AltPatterns
         return $this->all ??= DB::table('alt_patterns')->orderBy('language')->pluck('pattern', 'language')->all();
     }
 
+    /** @return ?int id of the row of a language; null where it has no pattern of its own */
+    public static function id(string $tag): ?int
+    {
+        return DB::table('alt_patterns')->where('language', $tag)->value('id');
+    }
+
     public function own(): AltText
     {
         return new AltText($this->all()[''] ?? AltText::PATTERN);

@@ -8,6 +8,7 @@ use App\Media\MediaKind;
 use App\Models\PhotoState;
 use Core\Gallery\Placement;
 use Core\Gallery\Role;
+use Illuminate\Support\Facades\DB;
 use stdClass;
 
 /** Reads placements, with their photos, films and models, from their rows. */
@@ -53,5 +54,15 @@ final readonly class PlacementReader
         }
 
         return $placements;
+    }
+
+    /**
+     * @param  list<int>  $placementIds
+     * @return list<int> ids of the photos of those that are in the product
+     */
+    public static function photoIds(int $productId, array $placementIds): array
+    {
+        return array_values(DB::table('placements')->where('product_id', $productId)->whereIn('id', $placementIds)
+            ->pluck('photo_id')->all());
     }
 }

@@ -63,6 +63,21 @@ final class Arrows
         ],
     ];
 
+    /** Modules that read and write tables: of products and the library, of counts, or of their own. */
+    private const KEEPING_TABLES = [
+        'Accounts',
+        'Backup',
+        'Batches',
+        'Catalog',
+        'Changing',
+        'History',
+        'Intake',
+        'Ledger',
+        'Media',
+        'Store',
+        'Summaries',
+    ];
+
     /** Refusals are known to all, and so is the core. */
     private const APP = [
         'Refusals' => [],
@@ -165,6 +180,25 @@ final class Arrows
         foreach ($source->staticCalls() as [$class, $method]) {
             if ($class === 'Illuminate\Support\Facades\DB' || is_subclass_of($class, Model::class)) {
                 $breaches[] = "asks {$class}::{$method}()";
+            }
+        }
+
+        return self::named($source, array_values(array_unique($breaches)));
+    }
+
+    /**
+     * @return list<string> what asks tables from a module that keeps none: it asks the modules that read and write them
+     */
+    public static function ofTables(Source $source): array
+    {
+        $module = explode('\\', $source->module() ?? '\\')[1];
+        if (in_array($module, self::KEEPING_TABLES, true)) {
+            return [];
+        }
+        $breaches = [];
+        foreach ($source->staticCalls() as [$class, $method]) {
+            if ($class === 'Illuminate\Support\Facades\DB' && ! in_array($method, ['transaction', 'connection'], true)) {
+                $breaches[] = "asks tables with {$method}()";
             }
         }
 

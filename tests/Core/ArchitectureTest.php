@@ -32,6 +32,25 @@ it('lets controllers and screens ask the catalog, and not the database', functio
     expect(breachesBelow('app/Http', Arrows::ofReaders(...)))->toBe([]);
 });
 
+it('asks tables only where they are kept: no Action, no command, no file and no screen does', function (): void {
+    expect(breachesBelow('app', Arrows::ofTables(...)))->toBe([]);
+});
+
+it('finds a module that asks tables of others', function (string $namespace, string $body, array $breaches): void {
+    $code = "<?php\n\nnamespace {$namespace};\n\nuse Illuminate\\Support\\Facades\\DB;\n\nfinal class Planted\n{\n"
+        ."    public function run(): mixed\n    {\n        {$body}\n    }\n}\n";
+    expect(Arrows::ofTables(new Source('planted.php', $code)))
+        ->toBe(array_map(fn (string $breach): string => "planted.php {$breach}", $breaches));
+})->with([
+    'an Action' => ['App\Actions', 'return DB::table("skus")->get();', ['asks tables with table()']],
+    'a command, in SQL' => ['App\Console\Commands', 'return DB::select("select 1");', ['asks tables with select()']],
+    'a file' => ['App\Files', 'return \Illuminate\Support\Facades\DB::scalar("select 1");', ['asks tables with scalar()']],
+    'a screen' => ['App\Http\Screens', 'return DB::table("skus")->count();', ['asks tables with table()']],
+    'a model' => ['App\Models', 'DB::statement("truncate skus");', ['asks tables with statement()']],
+    'a transaction is none' => ['App\Actions', 'return DB::transaction(fn () => 1);', []],
+    'the store keeps them' => ['App\Store', 'return DB::table("skus")->get();', []],
+]);
+
 it('has nothing but Actions among the Actions: a class that somebody does something with', function (): void {
     foreach (Source::below(dirname(__DIR__, 2).'/app/Actions') as $source) {
         $class = new ReflectionClass('App\\Actions\\'.basename($source->path, '.php'));
