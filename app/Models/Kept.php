@@ -13,7 +13,4 @@ interface Kept
     public function keptName(): string;
 
     public function keptVersion(): int;
-
-    /** @param  string  $way  "undo" or "redo" */
-    public function keptAddress(string $way): string;
 }

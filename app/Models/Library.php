@@ -39,9 +39,4 @@ final class Library extends Model implements Kept
     {
         return $this->version;
     }
-
-    public function keptAddress(string $way): string
-    {
-        return route("library.{$way}");
-    }
 }

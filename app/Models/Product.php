@@ -52,11 +52,6 @@ final class Product extends Model implements Kept
         return $this->version;
     }
 
-    public function keptAddress(string $way): string
-    {
-        return route($way, $this);
-    }
-
     /** @param  Builder<self>  $query */
     public function scopeStanding(Builder $query): void
     {

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Screens;
 
+use App\Models\Product;
 use App\Changing\EntryUndo;
 use App\History\Timeline;
 use App\Models\HistoryEntry;
@@ -37,5 +38,11 @@ final readonly class KeptBar
             EntryUndo::nextUndo($kept->keptProductId(), $user->id)?->words,
             EntryUndo::nextRedo($kept->keptProductId(), $user->id)?->words,
         );
+    }
+
+    /** @param  string  $way  "undo" or "redo" */
+    public function address(Kept $of, string $way): string
+    {
+        return $of instanceof Product ? route($way, $of) : route("library.{$way}");
     }
 }
