@@ -9,6 +9,7 @@ use App\Catalog\ChosenSkusLoader;
 use App\Catalog\LoadedProduct;
 use App\Catalog\ProductLoader;
 use App\Catalog\ShopDay;
+use App\Http\Requests\ProductRequest;
 use App\Http\Screens\BoardScreen;
 use App\Http\Screens\NumberCells;
 use App\Http\Screens\SumsOfNumbers;
@@ -39,12 +40,12 @@ final class BoardResponder
     ) {
     }
 
-    public function page(BoardRequest $request): Response
+    public function page(ProductRequest $request): Response
     {
         return response()->view('board.page', $this->data($request));
     }
 
-    public function fragment(BoardRequest $request, ?HistoryEntry $entry = null): Response
+    public function fragment(ProductRequest $request, ?HistoryEntry $entry = null): Response
     {
         return $request->page() !== ProductPage::Board
             ? $this->pages->fragment($request, $request->page(), $entry)
@@ -55,7 +56,7 @@ final class BoardResponder
      * After a change of the numbers of SKUs: the cells that it was about, and the sums; the whole board where they are
      * many, or where the lens shows something else.
      */
-    public function numbers(BoardRequest $request, ?HistoryEntry $entry): Response
+    public function numbers(ProductRequest $request, ?HistoryEntry $entry): Response
     {
         if ($entry === null || $request->lens()->isPhotos()) {
             return $this->fragment($request, $entry);
@@ -85,13 +86,13 @@ final class BoardResponder
         return response($dialog->render(), 200, ['HX-Retarget' => '#dialog-body', 'HX-Reswap' => 'innerHTML']);
     }
 
-    public function tray(BoardRequest $request): Response
+    public function tray(ProductRequest $request): Response
     {
         return response()->view('board.tray-fragment', $this->data($request));
     }
 
     /** One picture of the tray, with its reasons and all that can be done with it. */
-    public function about(BoardRequest $request, int $placementId): Response
+    public function about(ProductRequest $request, int $placementId): Response
     {
         $data = $this->data($request);
         /** @var LoadedProduct $loaded */
@@ -111,7 +112,7 @@ final class BoardResponder
      * @param  bool  $wasChanged  by this very request
      * @return array<string, mixed>
      */
-    private function data(BoardRequest $request, bool $wasChanged = false): array
+    private function data(ProductRequest $request, bool $wasChanged = false): array
     {
         $loaded = $wasChanged ? $this->loader->changed($request->product()) : $this->loader->again($request->product());
         $layout = $this->arrangement->layout($request->user(), $loaded->matrix);

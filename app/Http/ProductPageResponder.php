@@ -6,6 +6,7 @@ namespace App\Http;
 
 use App\Catalog\LoadedProduct;
 use App\Catalog\ProductLoader;
+use App\Http\Requests\ProductRequest;
 use App\Http\Screens\ColorScreen;
 use App\Http\Screens\ContactScreen;
 use App\Http\Screens\CoverageScreen;
@@ -23,12 +24,12 @@ final readonly class ProductPageResponder
     {
     }
 
-    public function page(BoardRequest $request, ProductPage $page): Response
+    public function page(ProductRequest $request, ProductPage $page): Response
     {
         return response()->view("{$page->value}.page", $this->data($request, $this->loader->again($request->product()), $page));
     }
 
-    public function fragment(BoardRequest $request, ProductPage $page, ?HistoryEntry $entry = null): Response
+    public function fragment(ProductRequest $request, ProductPage $page, ?HistoryEntry $entry = null): Response
     {
         $loaded = $entry === null ? $this->loader->again($request->product()) : $this->loader->changed($request->product());
 
@@ -36,7 +37,7 @@ final readonly class ProductPageResponder
     }
 
     /** @return array<string, mixed> */
-    private function data(BoardRequest $request, LoadedProduct $loaded, ProductPage $page): array
+    private function data(ProductRequest $request, LoadedProduct $loaded, ProductPage $page): array
     {
         $pictures = new PictureLinks($loaded);
 

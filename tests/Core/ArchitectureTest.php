@@ -131,7 +131,7 @@ it('finds an arrow that goes up, and a module that is not known', function (stri
     ],
     'an Action asks a screen' => ['App\Actions', 'App\Http\Lens', ['goes up to App\Http\Lens']],
     'a file asks a screen' => ['App\Files', 'App\Http\Screens\PictureLinks', ['goes up to App\Http\Screens\PictureLinks']],
-    'the command line asks the screens' => ['App\Console', 'App\Http\BoardRequest', ['goes up to App\Http\BoardRequest']],
+    'the command line asks the screens' => ['App\Console', 'App\Http\Requests\ProductRequest', ['goes up to App\Http\Requests\ProductRequest']],
     'a refusal asks a model' => ['App\Refusals', 'App\Models\Product', ['goes up to App\Models\Product']],
     'a new module' => ['App\Helpers', 'Core\Text\Name', ['is in a module that is not known: Helpers']],
     'down is free' => ['App\Actions\Deeper', 'App\Refusals\Stale', []],

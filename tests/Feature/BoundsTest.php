@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 use App\Http\Middleware\BoundedInput;
 use App\Http\Middleware\FewAtOnce;
+use App\Http\Requests\SkuRequest;
 use App\Models\Right;
 use Illuminate\Support\Facades\DB;
 use Tests\Addresses;
@@ -19,19 +20,31 @@ beforeEach(function (): void {
     $this->actingAs(Shop::person(Right::View));
 });
 
-it('bounds what a request carries before it is spread out (lists of 50,000 took 31 seconds)', function (array $input, int $status): void {
+it('bounds what a request carries before it is spread out (lists of 50,000 took 31 seconds)', function (string $form, array $input, int $status): void {
+    $this->actingAs($this->shop->user);
     memory_reset_peak_usage();
     $before = memory_get_usage();
-    $answer = $this->call('POST', '/products/SMOCK/tray', $input, server: ['HTTP_HX_REQUEST' => 'true']);
+    $answer = $this->call('POST', "/products/SMOCK/{$form}", $input, server: ['HTTP_HX_REQUEST' => 'true']);
     expect($answer->status())->toBe($status)->and(memory_get_peak_usage() - $before)->toBeLessThan(64 * 1024 * 1024);
 })->with([
-    '50,000 axes' => [['axes' => array_fill(0, 50_000, ['name' => 'x', 'values' => 'y'])], 413],
-    '90,000 values of a rule' => [['rule' => array_fill(1, 300, array_fill(0, 300, '1'))], 413],
-    '19,600 values of a rule' => [['rule' => array_fill(1, 140, array_fill(0, 139, '1'))], 422],
-    '5,000 axes' => [['axes' => array_fill(0, 5_000, ['name' => 'x', 'values' => 'y'])], 422],
-    'fields within fields' => [['axes' => [[[[[[['deep']]]]]]]], 413],
-    'a text of a megabyte' => [['text' => str_repeat('x', 1_000_000)], 422],
+    '50,000 axes' => ['tray', ['axes' => array_fill(0, 50_000, ['name' => 'x', 'values' => 'y'])], 413],
+    '90,000 values of a rule' => ['rules', ['rule' => array_fill(1, 300, array_fill(0, 300, '1'))], 413],
+    '19,600 values of a rule' => ['rules', ['rule' => array_fill(1, 140, array_fill(0, 139, '1'))], 422],
+    '5,000 axes' => ['setup/plan', ['axes' => array_fill(0, 5_000, ['name' => 'x', 'values' => 'y'])], 422],
+    'fields within fields' => ['setup/plan', ['axes' => [[[[[[['deep']]]]]]]], 413],
+    'a text of a megabyte' => ['details', ['field' => 'name', 'value' => str_repeat('x', 1_000_000)], 422],
 ]);
+
+it('reads no field of a form that has no rule', function (): void {
+    $request = SkuRequest::create('/', 'POST', ['typed' => '12', 'text' => 'x', 'codes' => ['A' => 'B']]);
+    expect($request->string('typed')->toString())->toBe('12');
+    foreach (['text', 'codes', 'nonsense'] as $field) {
+        expect(fn () => $request->input($field))->toThrow(LogicException::class, "no rule for the field “{$field}”")
+            ->and(fn () => $request->string($field))->toThrow(LogicException::class)
+            ->and(fn () => $request->boolean($field))->toThrow(LogicException::class)
+            ->and(fn () => $request->integer($field))->toThrow(LogicException::class);
+    }
+});
 
 it('has no rule with a star, which spreads a list out before it looks how long it is', function (): void {
     $stars = [];

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
-use App\Http\BoardRequest;
 use App\Http\BoardResponder;
+use App\Http\Requests\ProductRequest;
 use App\Models\Product;
 use Illuminate\Http\Response;
 
@@ -15,22 +15,22 @@ final class BoardController
     {
     }
 
-    public function show(BoardRequest $request): Response
+    public function show(ProductRequest $request): Response
     {
         return $this->board->page($request);
     }
 
-    public function fragment(BoardRequest $request): Response
+    public function fragment(ProductRequest $request): Response
     {
         return $this->board->fragment($request);
     }
 
-    public function tray(BoardRequest $request): Response
+    public function tray(ProductRequest $request): Response
     {
         return $this->board->tray($request);
     }
 
-    public function about(BoardRequest $request, Product $product, int $placement): Response
+    public function about(ProductRequest $request, Product $product, int $placement): Response
     {
         return $this->board->about($request, $placement);
     }

@@ -9,8 +9,8 @@ use App\Actions\ApplyCodePattern;
 use App\Catalog\CatalogLookup;
 use App\Catalog\CodePatterns;
 use App\Catalog\ProductLoader;
-use App\Http\BoardRequest;
 use App\Http\BoardResponder;
+use App\Http\Requests\CodesRequest;
 use App\Http\Screens\LabelScreen;
 use App\Models\GtinRangeRecord;
 use Core\Changes\NumberFromRange;
@@ -28,7 +28,7 @@ final readonly class CodeController
     }
 
     /** What becomes of the codes of the product by a pattern. */
-    public function plan(BoardRequest $request, ApplyCodePattern $action): View
+    public function plan(CodesRequest $request, ApplyCodePattern $action): View
     {
         $loaded = $this->loader->load($request->product());
         $patternId = $request->has('pattern') ? $this->patternId($request) : $loaded->product->code_pattern_id;
@@ -36,13 +36,13 @@ final readonly class CodeController
         return view('board.codes', ['product' => $loaded->product, 'loaded' => $loaded, 'patterns' => $this->patterns->all(), 'patternId' => $patternId, 'typedToo' => $request->boolean('typed_too'), 'plan' => $action->plan($loaded, $patternId, $this->chosen($request), $request->boolean('typed_too'))]);
     }
 
-    public function apply(BoardRequest $request, ApplyCodePattern $action): Response
+    public function apply(CodesRequest $request, ApplyCodePattern $action): Response
     {
         return $this->board->fragment($request, $action->run($request->change(), $this->patternId($request), $this->chosen($request), $request->boolean('typed_too')));
     }
 
     /** Which GTINs the selected SKUs would be given. */
-    public function gtinPlan(BoardRequest $request, CatalogLookup $catalog): View
+    public function gtinPlan(CodesRequest $request, CatalogLookup $catalog): View
     {
         $chosen = $this->loader->load($request->product())->chosen($request->selection());
         $ranges = $this->patterns->ranges();
@@ -64,13 +64,13 @@ final readonly class CodeController
         );
     }
 
-    public function allocate(BoardRequest $request, AllocateGtins $action): Response
+    public function allocate(CodesRequest $request, AllocateGtins $action): Response
     {
         return $this->board->fragment($request, $action->run($request->change(), $request->selection(), $request->integer('range')));
     }
 
     /** Labels of the selected SKUs, to be printed. */
-    public function labels(BoardRequest $request): View
+    public function labels(CodesRequest $request): View
     {
         $loaded = $this->loader->load($request->product());
         $copies = $request->input('copies', []);
@@ -91,13 +91,13 @@ final readonly class CodeController
         }
     }
 
-    private function patternId(BoardRequest $request): ?int
+    private function patternId(CodesRequest $request): ?int
     {
         return $request->integer('pattern') === 0 ? null : $request->integer('pattern');
     }
 
     /** @return array<string, string> */
-    private function chosen(BoardRequest $request): array
+    private function chosen(CodesRequest $request): array
     {
         return $request->choices()->codes;
     }

@@ -13,10 +13,10 @@ use App\Catalog\ProductColors;
 use App\Catalog\ProductLoader;
 use App\Catalog\SwatchForm;
 use App\Catalog\Usage;
-use App\Http\BoardRequest;
 use App\Http\BoardResponder;
 use App\Http\ProductPage;
 use App\Http\ProductPageResponder;
+use App\Http\Requests\ColorsRequest;
 use App\Http\Screens\ColorScreen;
 use App\Http\Screens\SwatchScreen;
 use App\Http\SwatchSheetAnswer;
@@ -38,17 +38,17 @@ final readonly class ColorsController
     {
     }
 
-    public function show(BoardRequest $request): Response
+    public function show(ColorsRequest $request): Response
     {
         return $request->hasHeader('HX-Request') ? $this->pages->fragment($request, ProductPage::Colors) : $this->pages->page($request, ProductPage::Colors);
     }
 
-    public function display(BoardRequest $request, SetDisplay $action): Response
+    public function display(ColorsRequest $request, SetDisplay $action): Response
     {
         return $this->pages->fragment($request, ProductPage::Colors, $action->run($request->change(), $request->integer('axis'), AxisDisplay::tryFrom($request->string('display')->toString())));
     }
 
-    public function order(BoardRequest $request, ReorderValues $action): Response
+    public function order(ColorsRequest $request, ReorderValues $action): Response
     {
         $by = ColorOrder::tryFrom($request->string('by')->toString()) ?? throw new Refusal(
             'Say by what the colors are to be ordered.',
@@ -59,20 +59,20 @@ final readonly class ColorsController
         return $this->pages->fragment($request, ProductPage::Colors, $action->byColor($request->change(), $request->integer('axis'), $by));
     }
 
-    public function fill(BoardRequest $request, SetSwatches $action): Response
+    public function fill(ColorsRequest $request, SetSwatches $action): Response
     {
         return $this->pages->fragment($request, ProductPage::Colors, $action->fromLeads($request->change(), $request->integer('axis')));
     }
 
     /** What the pictures show, beside them, before it is taken. */
-    public function proposals(BoardRequest $request): View
+    public function proposals(ColorsRequest $request): View
     {
         $loaded = $this->loader->again($request->product());
 
         return view('colors.take', ['product' => $loaded->product, 'screen' => $this->screen($loaded, $request)]);
     }
 
-    public function take(BoardRequest $request, SetSwatches $action): Response
+    public function take(ColorsRequest $request, SetSwatches $action): Response
     {
         $measured = array_map(strval(...), array_filter((array) $request->input('measured')));
 
@@ -80,7 +80,7 @@ final readonly class ColorsController
     }
 
     /** The dialog in which a swatch is made, as it is or as it is being made. */
-    public function swatch(BoardRequest $request, Product $product, LibraryValue $value, ColorNaming $naming, Usage $usage): View
+    public function swatch(ColorsRequest $request, Product $product, LibraryValue $value, ColorNaming $naming, Usage $usage): View
     {
         $loaded = $this->loader->again($product);
         $axis = $loaded->core()->axisHaving($value->id);
@@ -100,7 +100,7 @@ final readonly class ColorsController
         return view('colors.swatch', ['screen' => $screen, 'product' => $product, 'keep' => route('colors.swatch.set', [$product, $value]), 'draft' => route('colors.swatch', [$product, $value])]);
     }
 
-    public function setSwatch(BoardRequest $request, Product $product, LibraryValue $value, SetSwatches $action, ColorNaming $naming): Response
+    public function setSwatch(ColorsRequest $request, Product $product, LibraryValue $value, SetSwatches $action, ColorNaming $naming): Response
     {
         $swatch = $request->boolean('none') ? null : $request->swatchForm()?->swatch($naming);
         $seen = $request->has('seen') ? $request->string('seen')->toString() : null;
@@ -110,7 +110,7 @@ final readonly class ColorsController
     }
 
     /** A swatch moved on the map: the same with another color. */
-    public function move(BoardRequest $request, Product $product, LibraryValue $value, SetSwatches $action): Response
+    public function move(ColorsRequest $request, Product $product, LibraryValue $value, SetSwatches $action): Response
     {
         $lab = $request->lab() ?? throw new Refusal('Say which color it is to have.', RefusalKind::Missing, 'lab');
         $swatch = $this->loader->again($product)->swatches->of($value->id);
@@ -119,32 +119,32 @@ final readonly class ColorsController
         return $this->pages->fragment($request, ProductPage::Colors, $action->one($request->change(), $value->id, $moved, $request->isHereOnly()));
     }
 
-    public function sheet(BoardRequest $request): View
+    public function sheet(ColorsRequest $request): View
     {
         $loaded = $this->loader->again($request->product());
 
         return view('colors.sheet', ['title' => $loaded->product->name, 'note' => $loaded->product->code, 'screen' => $this->screen($loaded, $request), 'svg' => route('colors.sheet.svg', ['product' => $loaded->product, 'axis' => $request->integer('axis')]), 'png' => route('colors.sheet.png', ['product' => $loaded->product, 'axis' => $request->integer('axis')])]);
     }
 
-    public function sheetSvg(BoardRequest $request, SwatchSheetAnswer $sheet): Response
+    public function sheetSvg(ColorsRequest $request, SwatchSheetAnswer $sheet): Response
     {
         return $sheet->svg(...$this->titleAndColors($request));
     }
 
-    public function sheetPng(BoardRequest $request, SwatchSheetAnswer $sheet): Response
+    public function sheetPng(ColorsRequest $request, SwatchSheetAnswer $sheet): Response
     {
         return $sheet->png(...$this->titleAndColors($request));
     }
 
     /** @return array{string, AxisColors} */
-    private function titleAndColors(BoardRequest $request): array
+    private function titleAndColors(ColorsRequest $request): array
     {
         $loaded = $this->loader->again($request->product());
 
         return ["{$loaded->product->name} · {$loaded->product->code}", $this->screen($loaded, $request)->colors];
     }
 
-    private function screen(LoadedProduct $loaded, BoardRequest $request): ColorScreen
+    private function screen(LoadedProduct $loaded, ColorsRequest $request): ColorScreen
     {
         return ColorScreen::of($loaded, $request->integer('axis'), $request->eyes(), false) ?? throw new Refusal(
             'This product has no axis with colors.',

@@ -6,9 +6,9 @@ namespace App\Http\Controllers;
 
 use App\Actions\FillAltTexts;
 use App\Catalog\ProductLoader;
-use App\Http\BoardRequest;
 use App\Http\ProductPage;
 use App\Http\ProductPageResponder;
+use App\Http\Requests\ProductRequest;
 use App\Http\Screens\AltTextScreen;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\Response;
@@ -20,20 +20,20 @@ final readonly class ContactController
     {
     }
 
-    public function show(BoardRequest $request): Response
+    public function show(ProductRequest $request): Response
     {
         return $request->hasHeader('HX-Request') ? $this->pages->fragment($request, ProductPage::Contact) : $this->pages->page($request, ProductPage::Contact);
     }
 
     /** The alt texts of the product's pictures, and what would be put in place of those that are not good. */
-    public function texts(BoardRequest $request, ProductLoader $loader): View
+    public function texts(ProductRequest $request, ProductLoader $loader): View
     {
         $loaded = $loader->again($request->product());
 
         return view('contact.texts', ['product' => $loaded->product, 'screen' => new AltTextScreen($loaded)]);
     }
 
-    public function fillTexts(BoardRequest $request, FillAltTexts $action): Response
+    public function fillTexts(ProductRequest $request, FillAltTexts $action): Response
     {
         return $this->pages->fragment($request, ProductPage::Contact, $action->run($request->change()));
     }

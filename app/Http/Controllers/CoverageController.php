@@ -8,9 +8,9 @@ use App\Actions\FillHole;
 use App\Actions\SetPictureAxes;
 use App\Actions\SetShot;
 use App\Catalog\ProductLoader;
-use App\Http\BoardRequest;
 use App\Http\ProductPage;
 use App\Http\ProductPageResponder;
+use App\Http\Requests\CoverageRequest;
 use App\Http\Screens\HoleScreen;
 use App\Http\Screens\PictureAxesScreen;
 use Core\Gallery\Need;
@@ -26,13 +26,13 @@ final readonly class CoverageController
     {
     }
 
-    public function show(BoardRequest $request): Response
+    public function show(CoverageRequest $request): Response
     {
         return $request->hasHeader('HX-Request') ? $this->pages->fragment($request, ProductPage::Coverage) : $this->pages->page($request, ProductPage::Coverage);
     }
 
     /** One place of the map, and all that can be done about it. */
-    public function hole(BoardRequest $request, ProductLoader $loader): View
+    public function hole(CoverageRequest $request, ProductLoader $loader): View
     {
         $loaded = $loader->again($request->product());
         $view = $request->pictureView() ?? throw new Refusal('Say which view is meant.', RefusalKind::Missing, 'view');
@@ -40,7 +40,7 @@ final readonly class CoverageController
         return view('coverage.hole', ['product' => $loaded->product, 'hole' => HoleScreen::of($loaded, $request->onto() ?? $request->selection(), $view)]);
     }
 
-    public function fill(BoardRequest $request, FillHole $action): Response
+    public function fill(CoverageRequest $request, FillHole $action): Response
     {
         $part = $request->onto() ?? throw new Refusal(
             'Say which part of the product lacks it.',
@@ -53,19 +53,19 @@ final readonly class CoverageController
     }
 
     /** By which axes pictures differ: what is proposed, and what a choice does. */
-    public function axes(BoardRequest $request, ProductLoader $loader): View
+    public function axes(CoverageRequest $request, ProductLoader $loader): View
     {
         $loaded = $loader->again($request->product());
 
         return view('coverage.axes', ['product' => $loaded->product, 'screen' => new PictureAxesScreen($loaded, $request->boolean('said') ? $request->pictureAxes() : PictureAxesScreen::now($loaded))]);
     }
 
-    public function setAxes(BoardRequest $request, SetPictureAxes $action): Response
+    public function setAxes(CoverageRequest $request, SetPictureAxes $action): Response
     {
         return $this->pages->fragment($request, ProductPage::Coverage, $action->run($request->change(), $request->pictureAxes()));
     }
 
-    public function shot(BoardRequest $request, SetShot $action): Response
+    public function shot(CoverageRequest $request, SetShot $action): Response
     {
         $view = $request->pictureView() ?? throw new Refusal('Say which view is meant.', RefusalKind::Missing, 'view');
 

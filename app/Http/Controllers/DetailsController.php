@@ -10,10 +10,10 @@ use App\Actions\EditFacts;
 use App\Actions\SetDetail;
 use App\Actions\SetProductCode;
 use App\Catalog\ProductLoader;
-use App\Http\BoardRequest;
 use App\Http\BoardResponder;
 use App\Http\ProductPage;
 use App\Http\ProductPageResponder;
+use App\Http\Requests\DetailsRequest;
 use App\Http\Screens\DetailPartScreen;
 use App\Http\Screens\PictureLinks;
 use Core\Changes\Codes\ProductCode;
@@ -38,13 +38,13 @@ final class DetailsController
     {
     }
 
-    public function show(BoardRequest $request): Response
+    public function show(DetailsRequest $request): Response
     {
         return $request->hasHeader('HX-Request') ? $this->pages->fragment($request, ProductPage::Details) : $this->pages->page($request, ProductPage::Details);
     }
 
     /** The product's pictures, to be put into its description. */
-    public function pictures(BoardRequest $request): View
+    public function pictures(DetailsRequest $request): View
     {
         $loaded = $this->loader->again($request->product());
 
@@ -52,7 +52,7 @@ final class DetailsController
     }
 
     /** One field at a time: each is kept when it is left. */
-    public function update(BoardRequest $request, EditDetails $action): Response
+    public function update(DetailsRequest $request, EditDetails $action): Response
     {
         $request->validate([
             'field' => ['required', Rule::in(array_keys(EditDetails::FIELDS))],
@@ -65,7 +65,7 @@ final class DetailsController
     }
 
     /** One detail of the product, or of a part of it, answered with the page that asks. */
-    public function set(BoardRequest $request, SetDetail $action, BoardResponder $board): Response
+    public function set(DetailsRequest $request, SetDetail $action, BoardResponder $board): Response
     {
         $entry = $request->boolean('part')
             ? $action->ofPart(
@@ -81,7 +81,7 @@ final class DetailsController
     }
 
     /** The part that is selected, or whose values were typed. */
-    private function part(BoardRequest $request): Selection
+    private function part(DetailsRequest $request): Selection
     {
         if (! $request->filled('find')) {
             return $request->selection();
@@ -94,7 +94,7 @@ final class DetailsController
     }
 
     /** What a detail says of a part, and its fields. */
-    public function draft(BoardRequest $request): View
+    public function draft(DetailsRequest $request): View
     {
         $part = $this->loader->load($request->product())->selected($request->selection());
         if ($part->isNothing()) {
@@ -105,7 +105,7 @@ final class DetailsController
     }
 
     /** What becomes of the codes of its SKUs where the product gets another. */
-    public function code(BoardRequest $request, SetProductCode $action): View
+    public function code(DetailsRequest $request, SetProductCode $action): View
     {
         $loaded = $this->loader->load($request->product());
         $typed = $request->string('code', $loaded->product->code)->limit(100, '')->toString();
@@ -132,7 +132,7 @@ final class DetailsController
     }
 
     /** The page is loaded anew, since its address has the code. */
-    public function changeCode(BoardRequest $request, SetProductCode $action): Response
+    public function changeCode(DetailsRequest $request, SetProductCode $action): Response
     {
         $typed = $request->string('code')->limit(100, '')->toString();
         $action->run($request->change(), $typed, $request->boolean('skus_too'), $request->choices()->codes);
@@ -141,7 +141,7 @@ final class DetailsController
     }
 
     /** What becomes of the prices in another currency. */
-    public function currency(BoardRequest $request): View
+    public function currency(DetailsRequest $request): View
     {
         $loaded = $this->loader->load($request->product());
         $code = $request->string('code', $request->product()->currency)->toString();
@@ -154,7 +154,7 @@ final class DetailsController
         return view('details.currency', ['product' => $request->product(), 'code' => $code, 'plan' => $plan, 'problem' => $problem, 'round' => $request->boolean('round')]);
     }
 
-    public function changeCurrency(BoardRequest $request, ChangeCurrency $action): Response
+    public function changeCurrency(DetailsRequest $request, ChangeCurrency $action): Response
     {
         $action->run($request->change(), $request->string('code')->toString(), $request->boolean('round'));
 
@@ -162,21 +162,21 @@ final class DetailsController
     }
 
     /** Something to be said otherwise of a part, which is typed. */
-    public function otherwise(BoardRequest $request): View
+    public function otherwise(DetailsRequest $request): View
     {
         $several = [DetailKind::Sale, DetailKind::PictureUnits];
 
         return view('details.otherwise', ['product' => $request->product(), 'kinds' => array_filter(DetailKind::cases(), fn (DetailKind $kind): bool => ! $kind->isOfProduct() && ! in_array($kind, $several, true))]);
     }
 
-    public function setFact(BoardRequest $request, EditFacts $action): Response
+    public function setFact(DetailsRequest $request, EditFacts $action): Response
     {
         $kind = FactKind::tryFrom($request->string('kind')->toString()) ?? FactKind::Text;
 
         return $this->pages->fragment($request, ProductPage::Details, $action->set($request->change(), $request->string('name')->toString(), $request->string('value')->toString(), $kind, $request->string('unit')->toString(), ! $request->boolean('is_hidden')));
     }
 
-    public function removeFact(BoardRequest $request, EditFacts $action): Response
+    public function removeFact(DetailsRequest $request, EditFacts $action): Response
     {
         return $this->pages->fragment($request, ProductPage::Details, $action->remove($request->change(), $request->integer('fact')));
     }

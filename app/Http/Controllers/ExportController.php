@@ -6,13 +6,13 @@ namespace App\Http\Controllers;
 
 use App\Files\JsonLdDocument;
 use App\Files\SheetExport;
-use App\Http\BoardRequest;
+use App\Http\Requests\ProductRequest;
 use Illuminate\Http\Response;
 use Symfony\Component\HttpFoundation\StreamedResponse;
 
 final class ExportController
 {
-    public function sheet(BoardRequest $request, SheetExport $export): StreamedResponse
+    public function sheet(ProductRequest $request, SheetExport $export): StreamedResponse
     {
         return response()->streamDownload(
             fn () => $export->csv($request->product(), 'php://output'),
@@ -21,7 +21,7 @@ final class ExportController
         );
     }
 
-    public function jsonLd(BoardRequest $request, JsonLdDocument $document): Response
+    public function jsonLd(ProductRequest $request, JsonLdDocument $document): Response
     {
         return response($document->of($request->product()), 200, [
             'Content-Type' => 'application/ld+json',

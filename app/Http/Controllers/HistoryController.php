@@ -7,8 +7,8 @@ namespace App\Http\Controllers;
 use App\Actions\UndoRedo;
 use App\Catalog\Snapshots;
 use App\History\Timeline;
-use App\Http\BoardRequest;
 use App\Http\BoardResponder;
+use App\Http\Requests\HistoryRequest;
 use App\Http\Screens\ComparisonScreen;
 use App\Models\HistoryEntry;
 use App\Models\Product;
@@ -23,7 +23,7 @@ final class HistoryController
     {
     }
 
-    public function index(BoardRequest $request): View
+    public function index(HistoryRequest $request): View
     {
         return view('history.index', ['product' => $request->product(), 'entries' => $this->timeline->page($request->product())]);
     }
@@ -34,7 +34,7 @@ final class HistoryController
     }
 
     /** Two points of a product's history; without a later one, the product as it is. */
-    public function compare(BoardRequest $request, Snapshots $snapshots): View
+    public function compare(HistoryRequest $request, Snapshots $snapshots): View
     {
         return view('history.compare', ['product' => $request->product(), 'comparison' => new ComparisonScreen(
             $request->product(),
@@ -49,18 +49,18 @@ final class HistoryController
         )]);
     }
 
-    public function undo(BoardRequest $request, UndoRedo $action, BoardResponder $board): Response
+    public function undo(HistoryRequest $request, UndoRedo $action, BoardResponder $board): Response
     {
         return $this->answer($request, $board, $action->undo($request->change()));
     }
 
-    public function redo(BoardRequest $request, UndoRedo $action, BoardResponder $board): Response
+    public function redo(HistoryRequest $request, UndoRedo $action, BoardResponder $board): Response
     {
         return $this->answer($request, $board, $action->redo($request->change()));
     }
 
     /** All of one's own changes that came after an entry. */
-    public function undoTo(BoardRequest $request, Product $product, int $entry, UndoRedo $action): Response
+    public function undoTo(HistoryRequest $request, Product $product, int $entry, UndoRedo $action): Response
     {
         $action->undoTo($request->change(), $entry);
 
@@ -68,7 +68,7 @@ final class HistoryController
     }
 
     /** On the board its fragment; on other pages the page is loaded again. */
-    private function answer(BoardRequest $request, BoardResponder $board, HistoryEntry $entry): Response
+    private function answer(HistoryRequest $request, BoardResponder $board, HistoryEntry $entry): Response
     {
         return $request->boolean('reload') || $this->timeline->isRemoved($request->product())
             ? response('', 204, ['HX-Refresh' => 'true'])

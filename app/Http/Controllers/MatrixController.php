@@ -10,8 +10,8 @@ use App\Actions\LeaveOutCells;
 use App\Actions\ReorderValues;
 use App\Catalog\LoadedProduct;
 use App\Catalog\ProductLoader;
-use App\Http\BoardRequest;
 use App\Http\BoardResponder;
+use App\Http\Requests\MatrixRequest;
 use App\Http\Screens\PlanScreen;
 use App\Http\Screens\RulesScreen;
 use App\Http\Screens\SetupScreen;
@@ -32,24 +32,24 @@ final class MatrixController
     }
 
     /** The axes as they are, plus what was typed beside a chip row. */
-    public function setup(BoardRequest $request, SetupScreen $setup): View
+    public function setup(MatrixRequest $request, SetupScreen $setup): View
     {
         $loaded = $this->loader->load($request->product());
 
         return view('board.setup', $setup->from($loaded, $this->opened($request, $loaded), new MatrixChoices())->data());
     }
 
-    public function plan(BoardRequest $request, SetupScreen $setup): View
+    public function plan(MatrixRequest $request, SetupScreen $setup): View
     {
-        return view('board.setup', $setup->from($this->loader->load($request->product()), $this->drafts($request), $request->choices())->data());
+        return view('board.setup', $setup->from($this->loader->load($request->product()), $request->drafts(), $request->choices())->data());
     }
 
-    public function build(BoardRequest $request, ChangeMatrix $action): Response
+    public function build(MatrixRequest $request, ChangeMatrix $action): Response
     {
-        return $this->board->fragment($request, $action->run($request->change(), $this->drafts($request), $request->choices()));
+        return $this->board->fragment($request, $action->run($request->change(), $request->drafts(), $request->choices()));
     }
 
-    public function leaveOutPlan(BoardRequest $request, LeaveOutCells $action): View
+    public function leaveOutPlan(MatrixRequest $request, LeaveOutCells $action): View
     {
         $loaded = $this->loader->load($request->product());
         $selection = $loaded->selected($request->selection());
@@ -63,25 +63,25 @@ final class MatrixController
         ]);
     }
 
-    public function leaveOut(BoardRequest $request, LeaveOutCells $action): Response
+    public function leaveOut(MatrixRequest $request, LeaveOutCells $action): Response
     {
         return $this->board->fragment($request, $action->run($request->change(), $request->selection(), $request->boolean('again'), $request->choices()));
     }
 
     /** The left-out rules of the product, and a new one as far as it is chosen. */
-    public function rules(BoardRequest $request, LeaveOutCells $action): View
+    public function rules(MatrixRequest $request, LeaveOutCells $action): View
     {
         $loaded = $this->loader->load($request->product());
 
         return view('board.rules', ['product' => $request->product(), 'rules' => new RulesScreen($loaded, $action, $request->ruleValues())]);
     }
 
-    public function leaveOutByRule(BoardRequest $request, LeaveOutCells $action): Response
+    public function leaveOutByRule(MatrixRequest $request, LeaveOutCells $action): Response
     {
         return $this->board->fragment($request, $action->byRule($request->change(), $request->ruleValues(), $request->boolean('again'), $request->choices()));
     }
 
-    public function arrange(BoardRequest $request, ArrangeBoard $action): Response
+    public function arrange(MatrixRequest $request, ArrangeBoard $action): Response
     {
         $action->run($request->user(), $this->loader->load($request->product()), $request->integer('axis'), $request->string('place')->toString());
         $request->request->remove('layer');
@@ -89,14 +89,14 @@ final class MatrixController
         return $this->board->fragment($request);
     }
 
-    public function fold(BoardRequest $request, ArrangeBoard $action): Response
+    public function fold(MatrixRequest $request, ArrangeBoard $action): Response
     {
         $action->fold($request->user(), $request->boolean('folded'));
 
         return $this->board->fragment($request);
     }
 
-    public function reorder(BoardRequest $request, ReorderValues $action): Response
+    public function reorder(MatrixRequest $request, ReorderValues $action): Response
     {
         $ids = array_map(intval(...), explode(',', $request->string('order')->toString()));
 
@@ -104,7 +104,7 @@ final class MatrixController
     }
 
     /** @return list<DraftAxis> */
-    private function opened(BoardRequest $request, LoadedProduct $loaded): array
+    private function opened(MatrixRequest $request, LoadedProduct $loaded): array
     {
         $drafts = [];
         foreach ($loaded->matrix->axes as $axis) {
@@ -125,13 +125,5 @@ final class MatrixController
         }
 
         return $drafts === [] ? [new DraftAxis('', '', key: 'new')] : $drafts;
-    }
-
-    /** @return list<DraftAxis> */
-    private function drafts(BoardRequest $request): array
-    {
-        $rows = $request->input('axes', []);
-
-        return DraftAxis::fromForm(is_array($rows) ? $rows : []);
     }
 }

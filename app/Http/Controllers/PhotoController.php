@@ -18,9 +18,9 @@ use App\Actions\SetCrop;
 use App\Actions\UnlinkPhotos;
 use App\Catalog\ProductLoader;
 use App\History\Change;
-use App\Http\BoardRequest;
 use App\Http\BoardResponder;
 use App\Http\Bounds\ListBound;
+use App\Http\Requests\PicturesRequest;
 use App\Http\Screens\PictureLinks;
 use App\Media\CutNotKept;
 use App\Media\IncomingFile;
@@ -91,7 +91,7 @@ final class PhotoController
     }
 
     /** What of a picture is shown, in every shape; before it is kept as well. */
-    public function crop(BoardRequest $request, Product $product, int $placement, ProductLoader $loader): View
+    public function crop(PicturesRequest $request, Product $product, int $placement, ProductLoader $loader): View
     {
         $loaded = $loader->again($product);
         $row = $loaded->placements[$placement] ?? abort(404);
@@ -99,19 +99,19 @@ final class PhotoController
         return view('board.crop', ['product' => $loaded->product, 'row' => $row, 'picture' => (new PictureLinks($loaded))->url($row->placement, PhotoSize::Gallery), 'crop' => $request->crop() ?? Crop::fromKey($row->placement->crop)]);
     }
 
-    public function setCrop(BoardRequest $request, Product $product, int $placement, SetCrop $action): Response
+    public function setCrop(PicturesRequest $request, Product $product, int $placement, SetCrop $action): Response
     {
         return $this->board->fragment($request, $action->run($request->change(), $placement, $request->crop() ?? Crop::middle()));
     }
 
-    public function readAgain(BoardRequest $request, ReadPhotosAgain $action): Response
+    public function readAgain(PicturesRequest $request, ReadPhotosAgain $action): Response
     {
         $action->run($request->user(), $request->product(), $request->placementIds());
 
         return $this->board->fragment($request);
     }
 
-    public function receive(BoardRequest $request, ReceivePhotos $action): JsonResponse
+    public function receive(PicturesRequest $request, ReceivePhotos $action): JsonResponse
     {
         $request->validate([
             'files' => ['required', 'array', 'max:'.config('slate.uploads.most_files')],
@@ -150,7 +150,7 @@ final class PhotoController
         return $lost;
     }
 
-    public function replace(BoardRequest $request, Product $product, int $placement, ReplacePhoto $action): Response
+    public function replace(PicturesRequest $request, Product $product, int $placement, ReplacePhoto $action): Response
     {
         $file = $request->file('file');
         if (! $file instanceof UploadedFile) {
@@ -160,61 +160,61 @@ final class PhotoController
         return $this->board->fragment($request, $action->run($request->change(), $placement, $this->incoming($file)));
     }
 
-    public function link(BoardRequest $request, LinkPhotos $action): Response
+    public function link(PicturesRequest $request, LinkPhotos $action): Response
     {
         return $this->board->fragment($request, $action->run($request->change(), $request->placementIds(), $request->onto() ?? $request->selection(), $request->boolean('only')));
     }
 
-    public function unlink(BoardRequest $request, UnlinkPhotos $action): Response
+    public function unlink(PicturesRequest $request, UnlinkPhotos $action): Response
     {
         return $this->board->fragment($request, $action->run($request->change(), $request->placementIds(), $request->selection(), $request->boolean('everywhere')));
     }
 
-    public function hide(BoardRequest $request, HidePhotos $action): Response
+    public function hide(PicturesRequest $request, HidePhotos $action): Response
     {
         return $this->board->fragment($request, $action->run($request->change(), $request->placementIds(), $request->selection(), $request->boolean('again')));
     }
 
-    public function move(BoardRequest $request, OrderPhotos $action): Response
+    public function move(PicturesRequest $request, OrderPhotos $action): Response
     {
         return $this->board->fragment($request, $action->move($request->change(), $request->placementIds()[0] ?? 0, $request->selection(), $request->integer('to')));
     }
 
-    public function place(BoardRequest $request, PlaceInStrip $action): Response
+    public function place(PicturesRequest $request, PlaceInStrip $action): Response
     {
         $onto = $request->onto() ?? throw new Refusal('Drop it on a strip.', RefusalKind::Missing, 'onto');
 
         return $this->board->fragment($request, $action->run($request->change(), $request->placementIds()[0] ?? 0, $request->selection(), $onto, $request->integer('to'), $request->boolean('instead')));
     }
 
-    public function followShotList(BoardRequest $request, OrderPhotos $action): Response
+    public function followShotList(PicturesRequest $request, OrderPhotos $action): Response
     {
         return $this->board->fragment($request, $action->followShotList($request->change()));
     }
 
-    public function matchOthers(BoardRequest $request, OrderPhotos $action): Response
+    public function matchOthers(PicturesRequest $request, OrderPhotos $action): Response
     {
         return $this->board->fragment($request, $action->matchTo($request->change(), $request->selection()));
     }
 
-    public function view(BoardRequest $request, DescribePhotos $action): Response
+    public function view(PicturesRequest $request, DescribePhotos $action): Response
     {
         return $this->board->fragment($request, $action->view($request->change(), $request->placementIds(), $request->pictureView()));
     }
 
-    public function altText(BoardRequest $request, DescribePhotos $action): Response
+    public function altText(PicturesRequest $request, DescribePhotos $action): Response
     {
         return $this->board->fragment($request, $action->altText($request->change(), $request->placementIds()[0] ?? 0, $request->string('text')->toString()));
     }
 
-    public function role(BoardRequest $request, AssignRole $action): Response
+    public function role(PicturesRequest $request, AssignRole $action): Response
     {
         $request->validate(['role' => ['required', Rule::enum(Role::class)]]);
 
         return $this->board->fragment($request, $action->run($request->change(), $request->placementIds()[0] ?? 0, Role::from($request->string('role')->toString()), $request->boolean('take')));
     }
 
-    public function remove(BoardRequest $request, RemovePhotos $action): Response
+    public function remove(PicturesRequest $request, RemovePhotos $action): Response
     {
         return $this->board->fragment($request, $action->run($request->change(), $request->placementIds()));
     }

@@ -7,14 +7,14 @@ namespace App\Http\Controllers;
 use App\Catalog\Banners;
 use App\Catalog\ProductLoader;
 use App\Catalog\ValueNames;
-use App\Http\BoardRequest;
+use App\Http\Requests\PreviewRequest;
 use App\Http\Screens\PreviewScreen;
 use App\Store\AltPatterns;
 use Illuminate\Contracts\View\View;
 
 final class PreviewController
 {
-    public function show(BoardRequest $request, ProductLoader $loader, AltPatterns $patterns, Banners $banners): View
+    public function show(PreviewRequest $request, ProductLoader $loader, AltPatterns $patterns, Banners $banners): View
     {
         $loaded = $loader->load($request->product());
         $names = ValueNames::of($loaded->matrix, $request->exists('lang') ? $request->string('lang')->toString() : (string) $request->user()->language);

@@ -8,10 +8,10 @@ use App\Actions\AdjustPrices;
 use App\Actions\ChangePrices;
 use App\Actions\EditDetails;
 use App\Catalog\ProductLoader;
-use App\Http\BoardRequest;
 use App\Http\BoardResponder;
 use App\Http\ProductPage;
 use App\Http\ProductPageResponder;
+use App\Http\Requests\PricesRequest;
 use App\Http\Screens\PriceChangeScreen;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\Response;
@@ -23,26 +23,26 @@ final readonly class PriceController
     {
     }
 
-    public function show(BoardRequest $request): Response
+    public function show(PricesRequest $request): Response
     {
         return $request->hasHeader('HX-Request') ? $this->pages->fragment($request, ProductPage::Prices) : $this->pages->page($request, ProductPage::Prices);
     }
 
     /** The price of all that have none of their own. */
-    public function base(BoardRequest $request, EditDetails $action): Response
+    public function base(PricesRequest $request, EditDetails $action): Response
     {
         $typed = $request->string('typed')->limit(100, '')->trim()->toString();
 
         return $this->board->fragment($request, $action->run($request->change(), 'price', $typed === '' ? null : $typed));
     }
 
-    public function adjust(BoardRequest $request, AdjustPrices $action, string $product, int $value): Response
+    public function adjust(PricesRequest $request, AdjustPrices $action, string $product, int $value): Response
     {
         return $this->board->fragment($request, $action->run($request->change(), $value, $request->string('amount')->limit(100, '')->toString(), $request->string('percent')->limit(100, '')->toString()));
     }
 
     /** What raising, lowering, setting or rounding does to the selected SKUs, before it is done. */
-    public function plan(BoardRequest $request, ProductLoader $loader): View
+    public function plan(PricesRequest $request, ProductLoader $loader): View
     {
         $chosen = $loader->load($request->product())->chosen($request->selection());
         $screen = PriceChangeScreen::of($chosen, $request->priceWish());
@@ -51,7 +51,7 @@ final readonly class PriceController
     }
 
     /** Own prices that are just what the rule makes. */
-    public function letGo(BoardRequest $request, ChangePrices $action): Response
+    public function letGo(PricesRequest $request, ChangePrices $action): Response
     {
         return $this->board->fragment($request, $action->letGo($request->change()));
     }

@@ -6,9 +6,9 @@ namespace App\Http\Controllers;
 
 use App\Actions\GiveRoles;
 use App\Catalog\ProductLoader;
-use App\Http\BoardRequest;
 use App\Http\ProductPage;
 use App\Http\ProductPageResponder;
+use App\Http\Requests\RolesRequest;
 use App\Http\Screens\PictureLinks;
 use App\Http\Screens\RoleScreen;
 use App\Store\ViewShelf;
@@ -26,13 +26,13 @@ final readonly class RoleController
     {
     }
 
-    public function show(BoardRequest $request): Response
+    public function show(RolesRequest $request): Response
     {
         return $request->hasHeader('HX-Request') ? $this->pages->fragment($request, ProductPage::Roles) : $this->pages->page($request, ProductPage::Roles);
     }
 
     /** The pictures of one combination, to choose from for a role. */
-    public function choose(BoardRequest $request): View
+    public function choose(RolesRequest $request): View
     {
         $loaded = $this->loader->again($request->product());
         $screen = new RoleScreen($loaded, new PictureLinks($loaded));
@@ -51,7 +51,7 @@ final readonly class RoleController
     }
 
     /** What a rule would do; without one, the form for it. */
-    public function plan(BoardRequest $request): View
+    public function plan(RolesRequest $request): View
     {
         $loaded = $this->loader->again($request->product());
         $views = $request->roleViews($this->shelf->views());
@@ -67,7 +67,7 @@ final readonly class RoleController
         );
     }
 
-    public function give(BoardRequest $request, GiveRoles $action): Response
+    public function give(RolesRequest $request, GiveRoles $action): Response
     {
         return $this->pages->fragment($request, ProductPage::Roles, $action->run($request->change(), $request->roleViews($this->shelf->views())));
     }

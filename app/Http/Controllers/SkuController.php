@@ -12,8 +12,8 @@ use App\Actions\SetGtin;
 use App\Actions\SetSkuField;
 use App\Actions\SetStock;
 use App\Catalog\ProductLoader;
-use App\Http\BoardRequest;
 use App\Http\BoardResponder;
+use App\Http\Requests\SkuRequest;
 use App\Http\Screens\PriceChangeScreen;
 use App\Http\Screens\SkuScreen;
 use App\Models\Product;
@@ -38,7 +38,7 @@ final class SkuController
     }
 
     /** Where something is to be decided that was not said, that is asked first. */
-    public function price(BoardRequest $request, ChangePrices $action): Response
+    public function price(SkuRequest $request, ChangePrices $action): Response
     {
         $wish = $request->priceWish();
         try {
@@ -60,27 +60,27 @@ final class SkuController
         }
     }
 
-    public function stock(BoardRequest $request, SetStock $action): Response
+    public function stock(SkuRequest $request, SetStock $action): Response
     {
         return $this->board->numbers($request, $action->run($request->change(), $request->selection(), $this->typed($request)));
     }
 
-    public function code(BoardRequest $request, SetCode $action): Response
+    public function code(SkuRequest $request, SetCode $action): Response
     {
         return $this->board->numbers($request, $action->run($request->change(), $request->selection(), $this->typed($request)));
     }
 
-    public function gtin(BoardRequest $request, SetGtin $action): Response
+    public function gtin(SkuRequest $request, SetGtin $action): Response
     {
         return $this->board->numbers($request, $action->run($request->change(), $request->selection(), $this->typed($request)));
     }
 
     /** Any other field of the SKUs, such as their weight. */
-    public function field(BoardRequest $request, Product $product, string $field, SetSkuField $action): Response
+    public function field(SkuRequest $request, Product $product, string $field, SetSkuField $action): Response
     {
         $own = SkuFields::named($field);
         if ($own === null || in_array($own->column(), self::WITH_RULES, true)) {
-            throw new Refusal('SKUs have no such field. Look at the board again.', RefusalKind::Gone, 'lens');
+            abort(404);
         }
 
         return $this->board->numbers(
@@ -90,7 +90,7 @@ final class SkuController
     }
 
     /** What becomes of the units where they are counted for something else. */
-    public function countingPlan(BoardRequest $request, ProductLoader $loader): View
+    public function countingPlan(SkuRequest $request, ProductLoader $loader): View
     {
         $loaded = $loader->load($request->product());
 
@@ -107,7 +107,7 @@ final class SkuController
         );
     }
 
-    public function counting(BoardRequest $request, SetCounting $action): Response
+    public function counting(SkuRequest $request, SetCounting $action): Response
     {
         return $this->board->fragment(
             $request,
@@ -123,7 +123,7 @@ final class SkuController
     }
 
     /** A block of a spreadsheet, or one row or column of the matrix over the others. */
-    public function block(BoardRequest $request, PasteBlock $action): Response
+    public function block(SkuRequest $request, PasteBlock $action): Response
     {
         $field = $request->lens()->field ?? throw new Refusal(
             'Choose first what the cells show, such as codes or prices.',
@@ -140,14 +140,14 @@ final class SkuController
     }
 
     /** Everything about one SKU, and why. */
-    public function about(BoardRequest $request, ProductLoader $loader): View
+    public function about(SkuRequest $request, ProductLoader $loader): View
     {
         $loaded = $loader->load($request->product());
 
         return view('board.sku', ['product' => $request->product(), 'screen' => new SkuScreen($loaded, $loaded->chosen($request->selection())->one('Only one SKU can be explained at a time'))]);
     }
 
-    private function typed(BoardRequest $request): string
+    private function typed(SkuRequest $request): string
     {
         return mb_substr($request->string('typed')->toString(), 0, 100);
     }

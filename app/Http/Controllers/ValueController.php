@@ -12,8 +12,8 @@ use App\Catalog\LoadedProduct;
 use App\Catalog\ProductLoader;
 use App\Catalog\Usage;
 use App\Catalog\ValueForm;
-use App\Http\BoardRequest;
 use App\Http\BoardResponder;
+use App\Http\Requests\ValueRequest;
 use App\Http\Screens\PlanScreen;
 use App\Models\LibraryValue;
 use App\Models\Product;
@@ -31,7 +31,7 @@ final class ValueController
     ) {
     }
 
-    public function show(BoardRequest $request, Product $product, LibraryValue $value, Usage $usage): View
+    public function show(ValueRequest $request, Product $product, LibraryValue $value, Usage $usage): View
     {
         $loaded = $this->loader->load($product);
 
@@ -41,12 +41,12 @@ final class ValueController
         ]);
     }
 
-    public function edit(BoardRequest $request, Product $product, LibraryValue $value, EditValue $action): Response
+    public function edit(ValueRequest $request, Product $product, LibraryValue $value, EditValue $action): Response
     {
         return $this->board->fragment($request, $action->run($request->change(), $value->id, self::form($request), $request->string('scope')->toString() === 'here', $request->filled('seen') ? $request->string('seen')->toString() : null));
     }
 
-    public function mergePlan(BoardRequest $request, Product $product, LibraryValue $value, MergeValues $action): View
+    public function mergePlan(ValueRequest $request, Product $product, LibraryValue $value, MergeValues $action): View
     {
         $loaded = $this->loader->load($product);
         $about = ['axis' => $loaded->core()->axisHaving($value->id)] + $this->about($loaded, $value);
@@ -57,12 +57,12 @@ final class ValueController
         return view('board.merge', $about + ['others' => $others, 'into' => $into, 'comersStay' => $request->boolean('comers_stay'), 'plan' => $plan, 'problem' => $problem]);
     }
 
-    public function merge(BoardRequest $request, Product $product, LibraryValue $value, MergeValues $action): Response
+    public function merge(ValueRequest $request, Product $product, LibraryValue $value, MergeValues $action): Response
     {
         return $this->board->fragment($request, $action->run($request->change(), $value->id, $request->integer('into'), $request->choices()));
     }
 
-    public function splitPlan(BoardRequest $request, Product $product, LibraryValue $value, SplitValue $action): View
+    public function splitPlan(ValueRequest $request, Product $product, LibraryValue $value, SplitValue $action): View
     {
         $loaded = $this->loader->load($product);
         $about = ['axis' => $loaded->core()->axisHaving($value->id)] + $this->about($loaded, $value);
@@ -75,13 +75,13 @@ final class ValueController
         return view('board.split', $about + ['typed' => $typed, 'pictures' => $request->boolean('pictures'), 'plan' => $plan, 'problem' => $problem]);
     }
 
-    public function split(BoardRequest $request, Product $product, LibraryValue $value, SplitValue $action): Response
+    public function split(ValueRequest $request, Product $product, LibraryValue $value, SplitValue $action): Response
     {
         return $this->board->fragment($request, $action->run($request->change(), $value->id, $request->string('parts')->toString(), $request->boolean('pictures'), $request->choices()));
     }
 
     /** The value that shoppers find chosen on an axis, or the SKU whose gallery opens the product. */
-    public function opening(BoardRequest $request, SetOpening $action): Response
+    public function opening(ValueRequest $request, SetOpening $action): Response
     {
         $entry = $request->has('axis')
             ? $action->value($request->change(), $request->integer('axis'), $request->integer('value') ?: null)

@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace App\Http\Screens;
 
-use App\Models\Product;
 use App\Changing\EntryUndo;
 use App\History\Timeline;
 use App\Models\HistoryEntry;
 use App\Models\Kept;
+use App\Models\Product;
 use App\Models\User;
 
 /** What is kept of a product or the library, and what the person can undo and redo. */
