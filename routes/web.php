@@ -25,6 +25,7 @@ use App\Http\Controllers\OwnAccountController;
 use App\Http\Controllers\PhotoController;
 use App\Http\Controllers\PreviewController;
 use App\Http\Controllers\PriceController;
+use App\Http\Controllers\ProductPageController;
 use App\Http\Controllers\RoleController;
 use App\Http\Controllers\SessionController;
 use App\Http\Controllers\ShootingController;
@@ -38,6 +39,7 @@ use App\Http\Middleware\KnownSession;
 use App\Http\Middleware\PasswordAsked;
 use App\Http\Middleware\SentOnce;
 use App\Http\Middleware\ShowRemoved;
+use App\Http\ProductPage;
 use Illuminate\Support\Facades\Route;
 
 Route::middleware('guest')->group(function (): void {
@@ -123,10 +125,11 @@ Route::middleware([
         Route::post('/photos/{placement}/about', [BoardController::class, 'about'])
             ->middleware('looks')
             ->name('photo.about');
-        Route::get('/coverage', [CoverageController::class, 'show'])->name('coverage');
-        Route::get('/contact', [ContactController::class, 'show'])->name('contact');
-        Route::get('/roles', [RoleController::class, 'show'])->name('roles');
-        Route::get('/colors', [ColorsController::class, 'show'])->name('colors');
+        foreach (ProductPage::drawn() as $page) {
+            Route::get("/{$page->value}", ProductPageController::class)
+                ->defaults('shown', $page->value)
+                ->name($page->value);
+        }
         Route::get('/colors/sheet', [ColorsController::class, 'sheet'])->name('colors.sheet');
         Route::get('/colors/sheet.svg', [ColorsController::class, 'sheetSvg'])
             ->middleware('at-once:heavy,1')
@@ -135,9 +138,7 @@ Route::middleware([
             ->middleware('at-once:heavy,1')
             ->name('colors.sheet.png');
         Route::get('/labels', [CodeController::class, 'labels'])->middleware('at-once:heavy,1')->name('labels');
-        Route::get('/prices', [PriceController::class, 'show'])->name('prices');
         Route::get('/preview', [PreviewController::class, 'show'])->middleware('at-once:heavy,1')->name('preview');
-        Route::get('/details', [DetailsController::class, 'show'])->name('details');
         Route::get('/details/pictures', [DetailsController::class, 'pictures'])->name('details.pictures');
         Route::get('/history', [HistoryController::class, 'index'])->name('history');
         Route::get('/history/compare', [HistoryController::class, 'compare'])

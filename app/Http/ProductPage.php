@@ -4,14 +4,56 @@ declare(strict_types=1);
 
 namespace App\Http;
 
-/** The pages of a product on which it is changed: each is answered with its own picture of what came of it. */
+use App\Http\Screens\ColorScreen;
+use App\Http\Screens\ContactScreen;
+use App\Http\Screens\CoverageScreen;
+use App\Http\Screens\DetailsScreen;
+use App\Http\Screens\PageScreen;
+use App\Http\Screens\PriceScreen;
+use App\Http\Screens\RoleScreen;
+
+/**
+ * The pages of a product, in the order of their links. A new one is a case here, a screen that draws it, and a view
+ * “inner” in the folder of its name; its address is its name, and a change made from it is answered with it.
+ */
 enum ProductPage: string
 {
     case Board = 'board';
-    case Coverage = 'coverage';
     case Contact = 'contact';
+    case Coverage = 'coverage';
     case Roles = 'roles';
     case Colors = 'colors';
     case Prices = 'prices';
+    case Preview = 'preview';
     case Details = 'details';
+    case History = 'history';
+
+    public function title(): string
+    {
+        return match ($this) {
+            self::Contact => 'Contact sheet',
+            self::Preview => 'Shopper preview',
+            default => ucfirst($this->value),
+        };
+    }
+
+    /** @return ?class-string<PageScreen> what draws it; null where it has a controller of its own */
+    public function screen(): ?string
+    {
+        return match ($this) {
+            self::Contact => ContactScreen::class,
+            self::Coverage => CoverageScreen::class,
+            self::Roles => RoleScreen::class,
+            self::Colors => ColorScreen::class,
+            self::Prices => PriceScreen::class,
+            self::Details => DetailsScreen::class,
+            self::Board, self::Preview, self::History => null,
+        };
+    }
+
+    /** @return list<self> those that a screen draws, and from which the product is changed */
+    public static function drawn(): array
+    {
+        return array_values(array_filter(self::cases(), fn (self $page): bool => $page->screen() !== null));
+    }
 }

@@ -7,13 +7,7 @@ namespace App\Http;
 use App\Catalog\LoadedProduct;
 use App\Catalog\ProductLoader;
 use App\Http\Requests\ProductRequest;
-use App\Http\Screens\ColorScreen;
-use App\Http\Screens\ContactScreen;
-use App\Http\Screens\CoverageScreen;
-use App\Http\Screens\DetailsScreen;
-use App\Http\Screens\PictureLinks;
-use App\Http\Screens\PriceScreen;
-use App\Http\Screens\RoleScreen;
+use App\Http\Screens\PageScreen;
 use App\Models\HistoryEntry;
 use Illuminate\Http\Response;
 
@@ -26,28 +20,32 @@ final readonly class ProductPageResponder
 
     public function page(ProductRequest $request, ProductPage $page): Response
     {
-        return response()->view("{$page->value}.page", $this->data($request, $this->loader->again($request->product()), $page));
+        return $this->drawn('product.page', $request, $this->loader->again($request->product()), $page);
     }
 
     public function fragment(ProductRequest $request, ProductPage $page, ?HistoryEntry $entry = null): Response
     {
-        $loaded = $entry === null ? $this->loader->again($request->product()) : $this->loader->changed($request->product());
+        $loaded = $entry === null
+            ? $this->loader->again($request->product())
+            : $this->loader->changed($request->product());
 
-        return response()->view("{$page->value}.fragment", $this->data($request, $loaded, $page));
+        return $this->drawn('product.fragment', $request, $loaded, $page);
     }
 
-    /** @return array<string, mixed> */
-    private function data(ProductRequest $request, LoadedProduct $loaded, ProductPage $page): array
+    private function drawn(string $view, ProductRequest $request, LoadedProduct $loaded, ProductPage $page): Response
     {
-        $pictures = new PictureLinks($loaded);
+        return response()->view($view, [
+            'productPage' => $page,
+            'product' => $loaded->product,
+            'loaded' => $loaded,
+            'screen' => $this->screen($page, $loaded, $request),
+        ]);
+    }
 
-        return ['product' => $loaded->product, 'loaded' => $loaded, 'screen' => match ($page) {
-            ProductPage::Contact => new ContactScreen($loaded, $pictures, $request->string('align')->toString() === 'view'),
-            ProductPage::Roles => new RoleScreen($loaded, $pictures),
-            ProductPage::Colors => ColorScreen::of($loaded, $request->integer('axis'), $request->eyes(), $request->user()->can('edit')),
-            ProductPage::Details => DetailsScreen::of($loaded),
-            ProductPage::Prices => PriceScreen::of($loaded),
-            default => new CoverageScreen($loaded, $pictures),
-        }];
+    private function screen(ProductPage $page, LoadedProduct $loaded, ProductRequest $request): ?PageScreen
+    {
+        $screen = $page->screen();
+
+        return $screen === null ? null : $screen::forPage($loaded, $request);
     }
 }

@@ -38,11 +38,6 @@ final readonly class ColorsController
     {
     }
 
-    public function show(ColorsRequest $request): Response
-    {
-        return $request->hasHeader('HX-Request') ? $this->pages->fragment($request, ProductPage::Colors) : $this->pages->page($request, ProductPage::Colors);
-    }
-
     public function display(ColorsRequest $request, SetDisplay $action): Response
     {
         return $this->pages->fragment($request, ProductPage::Colors, $action->run($request->change(), $request->integer('axis'), AxisDisplay::tryFrom($request->string('display')->toString())));

@@ -20,11 +20,6 @@ final readonly class ContactController
     {
     }
 
-    public function show(ProductRequest $request): Response
-    {
-        return $request->hasHeader('HX-Request') ? $this->pages->fragment($request, ProductPage::Contact) : $this->pages->page($request, ProductPage::Contact);
-    }
-
     /** The alt texts of the product's pictures, and what would be put in place of those that are not good. */
     public function texts(ProductRequest $request, ProductLoader $loader): View
     {

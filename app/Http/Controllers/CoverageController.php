@@ -26,11 +26,6 @@ final readonly class CoverageController
     {
     }
 
-    public function show(CoverageRequest $request): Response
-    {
-        return $request->hasHeader('HX-Request') ? $this->pages->fragment($request, ProductPage::Coverage) : $this->pages->page($request, ProductPage::Coverage);
-    }
-
     /** One place of the map, and all that can be done about it. */
     public function hole(CoverageRequest $request, ProductLoader $loader): View
     {

@@ -38,11 +38,6 @@ final class DetailsController
     {
     }
 
-    public function show(DetailsRequest $request): Response
-    {
-        return $request->hasHeader('HX-Request') ? $this->pages->fragment($request, ProductPage::Details) : $this->pages->page($request, ProductPage::Details);
-    }
-
     /** The product's pictures, to be put into its description. */
     public function pictures(DetailsRequest $request): View
     {

@@ -9,8 +9,6 @@ use App\Actions\ChangePrices;
 use App\Actions\EditDetails;
 use App\Catalog\ProductLoader;
 use App\Http\BoardResponder;
-use App\Http\ProductPage;
-use App\Http\ProductPageResponder;
 use App\Http\Requests\PricesRequest;
 use App\Http\Screens\PriceChangeScreen;
 use Illuminate\Contracts\View\View;
@@ -19,13 +17,8 @@ use Illuminate\Http\Response;
 /** How the prices of a product come about, and what a change of many does. */
 final readonly class PriceController
 {
-    public function __construct(private ProductPageResponder $pages, private BoardResponder $board)
+    public function __construct(private BoardResponder $board)
     {
-    }
-
-    public function show(PricesRequest $request): Response
-    {
-        return $request->hasHeader('HX-Request') ? $this->pages->fragment($request, ProductPage::Prices) : $this->pages->page($request, ProductPage::Prices);
     }
 
     /** The price of all that have none of their own. */

@@ -26,11 +26,6 @@ final readonly class RoleController
     {
     }
 
-    public function show(RolesRequest $request): Response
-    {
-        return $request->hasHeader('HX-Request') ? $this->pages->fragment($request, ProductPage::Roles) : $this->pages->page($request, ProductPage::Roles);
-    }
-
     /** The pictures of one combination, to choose from for a role. */
     public function choose(RolesRequest $request): View
     {

@@ -42,7 +42,7 @@ class ProductRequest extends FormRequest
             'token' => ['nullable', 'uuid'],
             'selected' => self::PART,
             'onto' => self::PART,
-            'page' => ['nullable', 'in:'.implode(',', array_column(ProductPage::cases(), 'value'))],
+            'page' => ['nullable', 'in:'.implode(',', array_column([ProductPage::Board, ...ProductPage::drawn()], 'value'))],
             'lens' => ['nullable', 'in:'.implode(',', array_map(fn (Lens $lens): string => $lens->value, Lens::cases()))],
             'layer' => ['nullable', 'string', 'max:200', 'regex:/^[0-9:,]*$/'],
             'find' => self::CHOICE,

@@ -6,6 +6,7 @@ namespace App\Http\Screens;
 
 use App\Catalog\LoadedProduct;
 use App\Catalog\ProductColors;
+use App\Http\Requests\ProductRequest;
 use Core\Checks\AxisColors;
 use Core\Checks\Finding;
 use Core\Checks\SwatchCheck;
@@ -18,7 +19,7 @@ use Core\Matrix\Value;
 use Core\Reach\Selection;
 
 /** The colors of one axis: of a product with its pictures, or of the library. */
-final class ColorScreen
+final class ColorScreen implements PageScreen
 {
     public readonly ColorMap $map;
 
@@ -41,6 +42,11 @@ final class ColorScreen
     }
 
     /** @return ?self null where no axis of the product has colors */
+    public static function forPage(LoadedProduct $loaded, ProductRequest $request): ?static
+    {
+        return self::of($loaded, $request->integer('axis'), $request->eyes(), $request->user()->can('edit'));
+    }
+
     public static function of(LoadedProduct $loaded, int $axisId, ?Deficiency $eyes, bool $canEdit): ?self
     {
         $all = new ProductColors($loaded);

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Screens;
 
 use App\Catalog\LoadedProduct;
+use App\Http\Requests\ProductRequest;
 use App\Media\PhotoSize;
 use Core\Gallery\ContactSheet;
 use Core\Gallery\CoverageCell;
@@ -17,7 +18,7 @@ use Core\Reach\Reach;
 use Core\Reach\Wording;
 
 /** Every gallery of a product, one strip for each picture combination, aligned by place or by view. */
-final class ContactScreen
+final class ContactScreen implements PageScreen
 {
     public readonly ContactSheet $sheet;
 
@@ -28,6 +29,11 @@ final class ContactScreen
 
     /** @var array<string, string> key of a reach => in words */
     private array $words = [];
+
+    public static function forPage(LoadedProduct $loaded, ProductRequest $request): static
+    {
+        return new self($loaded, new PictureLinks($loaded), $request->string('align')->toString() === 'view');
+    }
 
     public function __construct(
         public readonly LoadedProduct $loaded,

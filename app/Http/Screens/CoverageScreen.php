@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Screens;
 
 use App\Catalog\LoadedProduct;
+use App\Http\Requests\ProductRequest;
 use Core\Gallery\Coverage;
 use Core\Gallery\CoverageCell;
 use Core\Gallery\CoverageRow;
@@ -12,11 +13,16 @@ use Core\Gallery\Need;
 use Core\Gallery\Shot;
 
 /** The coverage map of a product: picture combinations down, the views of its shot list across. */
-final readonly class CoverageScreen
+final readonly class CoverageScreen implements PageScreen
 {
     public ?Coverage $coverage;
 
     public PartNames $names;
+
+    public static function forPage(LoadedProduct $loaded, ProductRequest $request): static
+    {
+        return new self($loaded, new PictureLinks($loaded));
+    }
 
     public function __construct(public LoadedProduct $loaded, private PictureLinks $pictures)
     {

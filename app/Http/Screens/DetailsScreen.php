@@ -8,6 +8,7 @@ use App\Catalog\FormattedText;
 use App\Catalog\LibraryShelf;
 use App\Catalog\LoadedProduct;
 use App\Catalog\Remembered;
+use App\Http\Requests\ProductRequest;
 use App\Models\ShotListRecord;
 use Core\Checks\CheckedProduct;
 use Core\Checks\Checks;
@@ -22,7 +23,7 @@ use Core\Product\Description;
 use Core\Reach\Wording;
 
 /** All that is said of a product, what is still missing, and what parts say otherwise. */
-final readonly class DetailsScreen
+final readonly class DetailsScreen implements PageScreen
 {
     /** Where on this page what is missing is typed. */
     private const FIELDS = [
@@ -45,6 +46,11 @@ final readonly class DetailsScreen
         private Remembered $known,
         private LibraryShelf $shelf,
     ) {
+    }
+
+    public static function forPage(LoadedProduct $loaded, ProductRequest $request): static
+    {
+        return self::of($loaded);
     }
 
     public static function of(LoadedProduct $loaded): self

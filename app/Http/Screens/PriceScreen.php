@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Screens;
 
 use App\Catalog\LoadedProduct;
+use App\Http\Requests\ProductRequest;
 use Core\Checks\CheckedProduct;
 use Core\Checks\Checks;
 use Core\Checks\DetailCheck;
@@ -19,7 +20,7 @@ use Core\Product\Sku;
 use Core\Reach\Wording;
 
 /** How the prices of a product come about. */
-final readonly class PriceScreen
+final readonly class PriceScreen implements PageScreen
 {
     /** Kinds of which parts may say otherwise. */
     private const OWN = [DetailKind::ListPrice, DetailKind::Cost, DetailKind::Ending, DetailKind::Sale];
@@ -40,6 +41,11 @@ final readonly class PriceScreen
             }
         }
         $this->byValue = $byValue;
+    }
+
+    public static function forPage(LoadedProduct $loaded, ProductRequest $request): static
+    {
+        return self::of($loaded);
     }
 
     public static function of(LoadedProduct $loaded): self

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Screens;
 
 use App\Catalog\LoadedProduct;
+use App\Http\Requests\ProductRequest;
 use Core\Gallery\ContactSheet;
 use Core\Gallery\Ground;
 use Core\Gallery\Role;
@@ -13,7 +14,7 @@ use Core\Gallery\RoleChooser;
 use Core\Gallery\Strip;
 
 /** Who does which job in each picture combination, and why. */
-final class RoleScreen
+final class RoleScreen implements PageScreen
 {
     public readonly ContactSheet $sheet;
 
@@ -23,6 +24,11 @@ final class RoleScreen
 
     /** @var array<string, array<string, RoleCell>> by the strip's key */
     private array $cells = [];
+
+    public static function forPage(LoadedProduct $loaded, ProductRequest $request): static
+    {
+        return new self($loaded, new PictureLinks($loaded));
+    }
 
     public function __construct(public readonly LoadedProduct $loaded, private readonly PictureLinks $pictures)
     {

@@ -1,9 +1,3 @@
-@extends('layout.app')
-@section('title', 'Contact sheet of '.$product->name)
-@section('kept')<x-kept :of="$product"/>@endsection
-@section('content')
-<x-product-head :product="$product" current="contact"/>
-<div class="page"><div id="live">@include('contact.inner')</div></div>
 <div id="drag-caption" role="status" hidden></div>
 <dialog id="between" aria-labelledby="between-title">
     <h2 id="between-title"></h2>
@@ -15,4 +9,3 @@
     <div class="compared"><figure><img alt=""><figcaption></figcaption></figure><figure><img alt=""><figcaption></figcaption></figure></div>
     <div class="buttons"><button type="button" class="btn btn-plain" data-flicker aria-pressed="false">Flicker (F)</button><button type="button" class="btn btn-primary" data-do="close">Close</button></div>
 </dialog>
-@endsection

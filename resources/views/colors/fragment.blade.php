@@ -1,2 +1,0 @@
-@include('colors.inner')
-<x-kept :of="$product" :swap="true"/>

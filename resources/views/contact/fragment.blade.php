@@ -1,2 +1,0 @@
-@include('contact.inner')
-<x-kept :of="$product" :swap="true"/>

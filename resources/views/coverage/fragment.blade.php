@@ -1,2 +1,0 @@
-@include('coverage.inner')
-<x-kept :of="$product" :swap="true"/>

@@ -1,0 +1,1 @@
+<div id="drag-caption" role="status" hidden></div>

@@ -1,2 +1,0 @@
-@include('details.inner')
-<x-kept :of="$product" :swap="true"/>

@@ -1,2 +1,0 @@
-@include('prices.inner')
-<x-kept :of="$product" :swap="true"/>

@@ -1,0 +1,2 @@
+@include("{$productPage->value}.inner")
+<x-kept :of="$product" :swap="true"/>

@@ -1,2 +1,0 @@
-@include('roles.inner')
-<x-kept :of="$product" :swap="true"/>
