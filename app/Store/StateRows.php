@@ -142,7 +142,7 @@ final readonly class StateRows
     {
         $columns = [];
         foreach (SkuFields::texts() as $field) {
-            $columns[$field->column()] = $field->stored($sku);
+            $columns[$field->column()] = $sku->texts[$field->key()] ?? null;
         }
 
         return $columns;

@@ -51,9 +51,6 @@ interface SkuField
     /** What there is to know of it, in a word; empty for nothing. */
     public function note(Sku $sku): string;
 
-    /** A SKU's own, as its column keeps it. */
-    public function stored(Sku $sku): string|int|null;
-
     /**
      * The SKU with what was typed; nothing for none.
      *

@@ -14,6 +14,8 @@ use Core\RefusalKind;
 /** The code by which the shop knows a SKU: every SKU has one, and no two the same. */
 final readonly class CodeField implements SkuField
 {
+    use UsualField;
+
     public const KEY = 'codes';
 
     public function key(): string
@@ -36,29 +38,14 @@ final readonly class CodeField implements SkuField
         return 'Codes';
     }
 
-    public function inWords(int $count): string
-    {
-        return $count === 1 ? 'code' : 'codes';
-    }
-
     public function hint(): string
     {
         return 'The code of one SKU';
     }
 
-    public function none(): string
-    {
-        return 'none';
-    }
-
     public function isUnique(): bool
     {
         return true;
-    }
-
-    public function isFigure(): bool
-    {
-        return false;
     }
 
     public function isSearched(): bool
@@ -71,16 +58,6 @@ final readonly class CodeField implements SkuField
         return $sku->code;
     }
 
-    public function note(Sku $sku): string
-    {
-        return '';
-    }
-
-    public function stored(Sku $sku): string
-    {
-        return $sku->code;
-    }
-
     public function written(Sku $sku, string $typed, Currency $currency): Sku
     {
         return $sku->coded(self::read($typed));
@@ -89,11 +66,6 @@ final readonly class CodeField implements SkuField
     public function linked(Sku $sku): array
     {
         return ['sku' => $sku->code];
-    }
-
-    public function details(): array
-    {
-        return [];
     }
 
     /** @throws Refusal where it cannot be a code */

@@ -12,6 +12,8 @@ use Core\Product\SkuField;
 /** The number by which the trade knows a SKU: no two have the same. */
 final readonly class GtinField implements SkuField
 {
+    use UsualField;
+
     public const KEY = 'gtin';
 
     public function key(): string
@@ -29,11 +31,6 @@ final readonly class GtinField implements SkuField
         return 'GTIN';
     }
 
-    public function short(): string
-    {
-        return 'GTIN';
-    }
-
     public function inWords(int $count): string
     {
         return $count === 1 ? 'GTIN' : 'GTINs';
@@ -42,11 +39,6 @@ final readonly class GtinField implements SkuField
     public function hint(): string
     {
         return 'The GTIN of one SKU: 8, 12, 13 or 14 digits';
-    }
-
-    public function none(): string
-    {
-        return 'none';
     }
 
     public function isUnique(): bool
@@ -74,11 +66,6 @@ final readonly class GtinField implements SkuField
         return $sku->gtin !== null && Gtin::restriction($sku->gtin) !== null ? 'restricted' : '';
     }
 
-    public function stored(Sku $sku): ?string
-    {
-        return $sku->gtin;
-    }
-
     public function written(Sku $sku, string $typed, Currency $currency): Sku
     {
         return $sku->numbered(trim($typed) === '' ? null : Gtin::typed($typed));
@@ -87,10 +74,5 @@ final readonly class GtinField implements SkuField
     public function linked(Sku $sku): array
     {
         return $sku->gtin === null ? [] : ['gtin' => $sku->gtin];
-    }
-
-    public function details(): array
-    {
-        return [];
     }
 }

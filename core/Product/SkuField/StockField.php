@@ -13,6 +13,8 @@ use Core\Stock\StockChange;
 /** Units that were counted for one SKU alone. */
 final readonly class StockField implements SkuField
 {
+    use UsualField;
+
     public const KEY = 'stock';
 
     public function key(): string
@@ -26,11 +28,6 @@ final readonly class StockField implements SkuField
     }
 
     public function name(): string
-    {
-        return 'Stock';
-    }
-
-    public function short(): string
     {
         return 'Stock';
     }
@@ -50,19 +47,9 @@ final readonly class StockField implements SkuField
         return 'not counted';
     }
 
-    public function isUnique(): bool
-    {
-        return false;
-    }
-
     public function isFigure(): bool
     {
         return true;
-    }
-
-    public function isSearched(): bool
-    {
-        return false;
     }
 
     public function shown(Sku $sku): string
@@ -70,25 +57,9 @@ final readonly class StockField implements SkuField
         return (string) $sku->stock;
     }
 
-    public function note(Sku $sku): string
-    {
-        return '';
-    }
-
-    public function stored(Sku $sku): ?int
-    {
-        return $sku->stock;
-    }
-
     public function written(Sku $sku, string $typed, Currency $currency): Sku
     {
         return $sku->counted(StockChange::units($typed));
-    }
-
-    /** Whether it can be bought is a matter of shared units and of the day. */
-    public function linked(Sku $sku): array
-    {
-        return [];
     }
 
     public function details(): array

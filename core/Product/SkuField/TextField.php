@@ -13,6 +13,8 @@ use Core\RefusalKind;
 /** A short text of a SKU, as it is typed. Its column has its key, with underscores. */
 final readonly class TextField implements SkuField
 {
+    use UsualField;
+
     public const LONGEST = 70;
 
     /**
@@ -51,29 +53,9 @@ final readonly class TextField implements SkuField
         return $this->short;
     }
 
-    public function inWords(int $count): string
-    {
-        return lcfirst($this->name).($count === 1 ? '' : 's');
-    }
-
     public function hint(): string
     {
         return $this->hint;
-    }
-
-    public function none(): string
-    {
-        return 'none';
-    }
-
-    public function isUnique(): bool
-    {
-        return false;
-    }
-
-    public function isFigure(): bool
-    {
-        return false;
     }
 
     public function isSearched(): bool
@@ -84,16 +66,6 @@ final readonly class TextField implements SkuField
     public function shown(Sku $sku): string
     {
         return $sku->texts[$this->key] ?? '';
-    }
-
-    public function note(Sku $sku): string
-    {
-        return '';
-    }
-
-    public function stored(Sku $sku): ?string
-    {
-        return $sku->texts[$this->key] ?? null;
     }
 
     public function written(Sku $sku, string $typed, Currency $currency): Sku
@@ -115,10 +87,5 @@ final readonly class TextField implements SkuField
         $text = $this->shown($sku);
 
         return $this->linkedAs === '' || $text === '' ? [] : [$this->linkedAs => $text];
-    }
-
-    public function details(): array
-    {
-        return [];
     }
 }

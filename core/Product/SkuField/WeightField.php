@@ -13,6 +13,8 @@ use Core\Product\SkuField;
 /** What one of a SKU weighs, in grams. */
 final readonly class WeightField implements SkuField
 {
+    use UsualField;
+
     public const KEY = 'weight';
 
     public function key(): string
@@ -30,16 +32,6 @@ final readonly class WeightField implements SkuField
         return 'Weight';
     }
 
-    public function short(): string
-    {
-        return 'Weight';
-    }
-
-    public function inWords(int $count): string
-    {
-        return $count === 1 ? 'weight' : 'weights';
-    }
-
     public function hint(): string
     {
         return 'Such as 350, 1.2 kg or 12 oz';
@@ -50,19 +42,9 @@ final readonly class WeightField implements SkuField
         return 'not weighed';
     }
 
-    public function isUnique(): bool
-    {
-        return false;
-    }
-
     public function isFigure(): bool
     {
         return true;
-    }
-
-    public function isSearched(): bool
-    {
-        return false;
     }
 
     public function shown(Sku $sku): string
@@ -73,11 +55,6 @@ final readonly class WeightField implements SkuField
     public function note(Sku $sku): string
     {
         return $sku->weightG === null ? $this->none() : '';
-    }
-
-    public function stored(Sku $sku): ?int
-    {
-        return $sku->weightG;
     }
 
     public function written(Sku $sku, string $typed, Currency $currency): Sku
