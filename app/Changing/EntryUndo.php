@@ -65,18 +65,6 @@ final class EntryUndo
         return $this->run($change, 'undo', fn (): ?HistoryEntry => self::own($change->productId, $change->user->id)->whereNull('undone_at')->where('id', '>', $entryId)->oldest('id')->first(), $entryId);
     }
 
-    /** Takes back one entry, whatever came after it. */
-    public function undoEntry(Change $change, int $entryId): HistoryEntry
-    {
-        return $this->run($change, 'undo', fn (): ?HistoryEntry => self::own($change->productId, $change->user->id)->whereNull('undone_at')->find($entryId));
-    }
-
-    /** Makes one entry again that was taken back, whatever came after it. */
-    public function redoEntry(Change $change, int $entryId): HistoryEntry
-    {
-        return $this->run($change, 'redo', fn (): ?HistoryEntry => self::own($change->productId, $change->user->id)->whereNotNull('undone_at')->find($entryId));
-    }
-
     public static function nextUndo(?int $productId, int $userId): ?HistoryEntry
     {
         return self::own($productId, $userId)->whereNull('undone_at')->where('is_final', false)->latest('id')->first();

@@ -10,6 +10,8 @@ use App\Media\PhotosRead;
 use App\Models\Product;
 use App\Store\AltPatterns;
 use App\Store\ViewShelf;
+use Core\Checks\Checks;
+use Core\Checks\Source;
 use Illuminate\Database\Query\Builder;
 use Illuminate\Support\Facades\DB;
 
@@ -37,7 +39,9 @@ final readonly class SharedCounts
     /** Photos were read anew: their colors count. */
     public function photosRead(PhotosRead $read): void
     {
-        $this->countAnew(DB::table('placements')->whereIn('photo_id', $read->photoIds)->select('product_id'));
+        if (Checks::read(Source::Photo)) {
+            $this->countAnew(DB::table('placements')->whereIn('photo_id', $read->photoIds)->select('product_id'));
+        }
     }
 
     /** @param  Builder  $productIds  a query of them */

@@ -84,25 +84,6 @@ final class Ledger
     }
 
     /**
-     * Many rows of one product. The product's row is locked meanwhile, so the new ids are those past the last.
-     *
-     * @param  list<array<string, mixed>>  $rows
-     */
-    public function insertMany(string $table, int $productId, array $rows): void
-    {
-        if ($rows === []) {
-            return;
-        }
-        $last = DB::table($table)->where('product_id', $productId)->max('id') ?? 0;
-        foreach (array_chunk($rows, self::CHUNK) as $chunk) {
-            DB::table($table)->insert(array_map(fn (array $row): array => $row + ['product_id' => $productId], $chunk));
-        }
-        foreach (DB::table($table)->where('product_id', $productId)->where('id', '>', $last)->orderBy('id')->get() as $row) {
-            $this->log->add(new RowChange($table, $row->id, null, (array) $row));
-        }
-    }
-
-    /**
      * @param  array<int, array<string, mixed>>  $updates  id => the columns to set
      */
     public function update(string $table, array $updates): void

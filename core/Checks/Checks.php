@@ -48,4 +48,16 @@ final readonly class Checks
 
         return $counts;
     }
+
+    /** Whether any check reads it, so that what is kept of findings changes with it. */
+    public static function read(Source $source): bool
+    {
+        foreach (self::all() as $check) {
+            if (in_array($source, $check->reads(), true)) {
+                return true;
+            }
+        }
+
+        return false;
+    }
 }

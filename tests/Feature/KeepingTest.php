@@ -54,7 +54,13 @@ it('remembers only what changed', function (): void {
 it('gives rows their ids back when their making is redone', function (): void {
     $shop = Shop::stocked();
     $ledger = new Ledger();
-    $ledger->insertMany('product_axes', $shop->product->id, [['axis_id' => axisNamed('Lining'), 'position' => 5], ['axis_id' => axisNamed('Trim'), 'position' => 6]]);
+    foreach (['Lining' => 5, 'Trim' => 6] as $axis => $position) {
+        $ledger->insert('product_axes', [
+            'product_id' => $shop->product->id,
+            'axis_id' => axisNamed($axis),
+            'position' => $position,
+        ]);
+    }
     $made = DB::table('product_axes')->where('position', '>=', 5)->orderBy('id')->get()->toArray();
     $inverse = array_map(fn (RowChange $change): RowChange => $change->inverse(), array_reverse(changesOf($ledger)));
     (new Replay($inverse))->run();
