@@ -9,7 +9,7 @@ use App\Changing\UnitOfWork;
 use App\History\Change;
 use App\Models\HistoryEntry;
 use App\Models\LibraryValue;
-use Core\Changes\AdjustValuePrice;
+use Core\Changes\Prices\AdjustValuePrice;
 use Core\Changes\ProductChange;
 use Core\Pricing\Adjustment;
 use Core\Pricing\Currency;

@@ -7,7 +7,7 @@ namespace App\Actions;
 use App\Changing\UnitOfWork;
 use App\History\Change;
 use App\Models\HistoryEntry;
-use Core\Changes\NumberFromRange;
+use Core\Changes\Skus\NumberFromRange;
 use Core\Reach\Selection;
 
 /** Gives each selected SKU that has no GTIN the next free one of a range. */

@@ -7,7 +7,7 @@ namespace App\Actions;
 use App\Changing\UnitOfWork;
 use App\History\Change;
 use App\Models\HistoryEntry;
-use Core\Changes\GiveRole;
+use Core\Changes\Pictures\GiveRole;
 use Core\Gallery\Role;
 
 /** Gives a picture a role where it reaches, or takes it away. */

@@ -7,7 +7,7 @@ namespace App\Actions;
 use App\Changing\UnitOfWork;
 use App\History\Change;
 use App\Models\HistoryEntry;
-use Core\Changes\SellIn;
+use Core\Changes\Prices\SellIn;
 
 /** Sells a product in another currency: the numbers stay, rounded where the currency cannot have them. */
 final class ChangeCurrency

@@ -8,10 +8,10 @@ use App\Batches\SameForEach;
 use App\Changing\UnitOfWork;
 use App\History\Change;
 use App\Models\HistoryEntry;
-use Core\Changes\LetGoOfNeedlessPrices;
-use Core\Changes\PriceByRule;
-use Core\Changes\PriceToDecide;
-use Core\Changes\PriceWish;
+use Core\Changes\Prices\LetGoOfNeedlessPrices;
+use Core\Changes\Prices\PriceByRule;
+use Core\Changes\Prices\PriceToDecide;
+use Core\Changes\Prices\PriceWish;
 use Core\Changes\SkuChange;
 use Core\Reach\Selection;
 

@@ -7,8 +7,8 @@ namespace App\Actions;
 use App\Changing\UnitOfWork;
 use App\History\Change;
 use App\Models\HistoryEntry;
-use Core\Changes\ShowView;
-use Core\Changes\TypeAltText;
+use Core\Changes\Pictures\ShowView;
+use Core\Changes\Pictures\TypeAltText;
 use Core\Gallery\View;
 
 /** Says what pictures show: their view, or the text that stands for one. */

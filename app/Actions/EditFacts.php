@@ -7,8 +7,8 @@ namespace App\Actions;
 use App\Changing\UnitOfWork;
 use App\History\Change;
 use App\Models\HistoryEntry;
-use Core\Changes\RemoveFact;
-use Core\Changes\SayFact;
+use Core\Changes\Details\RemoveFact;
+use Core\Changes\Details\SayFact;
 use Core\Details\FactKind;
 
 /** Says facts of a product, and takes them away. */

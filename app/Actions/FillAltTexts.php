@@ -7,7 +7,7 @@ namespace App\Actions;
 use App\Changing\UnitOfWork;
 use App\History\Change;
 use App\Models\HistoryEntry;
-use Core\Changes\MakeAltTextsOwn;
+use Core\Changes\Pictures\MakeAltTextsOwn;
 
 /** Gives pictures whose texts are doubled texts of their own. */
 final class FillAltTexts

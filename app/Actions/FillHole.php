@@ -7,7 +7,7 @@ namespace App\Actions;
 use App\Changing\UnitOfWork;
 use App\History\Change;
 use App\Models\HistoryEntry;
-use Core\Changes\FillWithPictures;
+use Core\Changes\Pictures\FillWithPictures;
 use Core\Gallery\View;
 use Core\Reach\Selection;
 

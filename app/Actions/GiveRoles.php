@@ -7,7 +7,7 @@ namespace App\Actions;
 use App\Changing\UnitOfWork;
 use App\History\Change;
 use App\Models\HistoryEntry;
-use Core\Changes\GiveRolesByViews;
+use Core\Changes\Pictures\GiveRolesByViews;
 use Core\Gallery\View;
 
 /** Gives roles to the pictures of a view, in every picture combination that has one. */

@@ -7,7 +7,7 @@ namespace App\Actions;
 use App\Changing\UnitOfWork;
 use App\History\Change;
 use App\Models\HistoryEntry;
-use Core\Changes\HidePictures;
+use Core\Changes\Pictures\HidePictures;
 use Core\Reach\Selection;
 
 /** Hides pictures in galleries that they reach, or shows them there again. */

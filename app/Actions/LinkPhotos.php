@@ -7,7 +7,7 @@ namespace App\Actions;
 use App\Changing\UnitOfWork;
 use App\History\Change;
 use App\Models\HistoryEntry;
-use Core\Changes\LinkPictures;
+use Core\Changes\Pictures\LinkPictures;
 use Core\Reach\Selection;
 
 /** Links pictures to a part of a product. */

@@ -7,9 +7,9 @@ namespace App\Actions;
 use App\Changing\UnitOfWork;
 use App\History\Change;
 use App\Models\HistoryEntry;
-use Core\Changes\MatchGalleries;
-use Core\Changes\MovePicture;
-use Core\Changes\OrderByShotList;
+use Core\Changes\Pictures\MatchGalleries;
+use Core\Changes\Pictures\MovePicture;
+use Core\Changes\Pictures\OrderByShotList;
 use Core\Reach\Selection;
 
 /** Orders pictures: one in a gallery, all by the shot list, or all galleries like one. */

@@ -7,7 +7,7 @@ namespace App\Actions;
 use App\Changing\UnitOfWork;
 use App\History\Change;
 use App\Models\HistoryEntry;
-use Core\Changes\PlaceInGallery;
+use Core\Changes\Pictures\PlaceInGallery;
 use Core\Reach\Selection;
 
 /** Links a picture of one strip of the contact sheet to another, at a place in it; there as well, or instead. */

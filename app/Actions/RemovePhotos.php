@@ -7,7 +7,7 @@ namespace App\Actions;
 use App\Changing\UnitOfWork;
 use App\History\Change;
 use App\Models\HistoryEntry;
-use Core\Changes\RemovePictures;
+use Core\Changes\Pictures\RemovePictures;
 
 /** Takes pictures out of a product that are in its tray. */
 final class RemovePhotos

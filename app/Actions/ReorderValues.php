@@ -7,7 +7,7 @@ namespace App\Actions;
 use App\Changing\UnitOfWork;
 use App\History\Change;
 use App\Models\HistoryEntry;
-use Core\Changes\OrderValues;
+use Core\Changes\Values\OrderValues;
 use Core\Color\ColorOrder;
 
 /** Puts the values of an axis into another order. */

@@ -9,7 +9,7 @@ use App\History\Change;
 use App\Media\IncomingFile;
 use App\Media\PhotoStore;
 use App\Models\HistoryEntry;
-use Core\Changes\ReplaceFile;
+use Core\Changes\Pictures\ReplaceFile;
 use Illuminate\Support\Facades\Gate;
 
 /** Puts another file in the place of a picture: where it is linked, its place in the order, its roles and texts stay. */

@@ -7,7 +7,7 @@ namespace App\Actions;
 use App\Changing\UnitOfWork;
 use App\History\Change;
 use App\Models\HistoryEntry;
-use Core\Changes\CodeSku;
+use Core\Changes\Skus\CodeSku;
 use Core\Reach\Selection;
 
 /** Types the code of one SKU. A typed code is kept when codes are made anew. */

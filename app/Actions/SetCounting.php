@@ -7,7 +7,7 @@ namespace App\Actions;
 use App\Changing\UnitOfWork;
 use App\History\Change;
 use App\Models\HistoryEntry;
-use Core\Changes\CountFor;
+use Core\Changes\Skus\CountFor;
 use Core\Details\Counting;
 
 /** Says what the stock of a product is counted for. */

@@ -8,7 +8,7 @@ use App\Changing\UnitOfWork;
 use App\History\Change;
 use App\Media\DeriveCuts;
 use App\Models\HistoryEntry;
-use Core\Changes\FocusPicture;
+use Core\Changes\Pictures\FocusPicture;
 use Core\Gallery\Crop;
 
 /** Says what of a picture matters: its focus, and the part that may be shown. */

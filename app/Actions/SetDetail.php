@@ -7,7 +7,7 @@ namespace App\Actions;
 use App\Changing\UnitOfWork;
 use App\History\Change;
 use App\Models\HistoryEntry;
-use Core\Changes\SayDetail;
+use Core\Changes\Details\SayDetail;
 use Core\Details\DetailKind;
 use Core\Reach\Selection;
 

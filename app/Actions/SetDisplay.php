@@ -7,7 +7,7 @@ namespace App\Actions;
 use App\Changing\UnitOfWork;
 use App\History\Change;
 use App\Models\HistoryEntry;
-use Core\Changes\ShowAxisAs;
+use Core\Changes\Values\ShowAxisAs;
 use Core\Matrix\AxisDisplay;
 
 /** Says how shoppers choose from an axis of a product. */

@@ -7,7 +7,7 @@ namespace App\Actions;
 use App\Changing\UnitOfWork;
 use App\History\Change;
 use App\Models\HistoryEntry;
-use Core\Changes\NumberSkus;
+use Core\Changes\Skus\NumberSkus;
 use Core\Reach\Selection;
 
 /** Types the GTIN of one SKU; or takes those of all selected away. */

@@ -7,8 +7,8 @@ namespace App\Actions;
 use App\Changing\UnitOfWork;
 use App\History\Change;
 use App\Models\HistoryEntry;
-use Core\Changes\OpenWithSku;
-use Core\Changes\OpenWithValue;
+use Core\Changes\Values\OpenWithSku;
+use Core\Changes\Values\OpenWithValue;
 use Core\Reach\Selection;
 
 /** Says what shoppers see first: a SKU, or a value of an axis. */

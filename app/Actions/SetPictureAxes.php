@@ -7,7 +7,7 @@ namespace App\Actions;
 use App\Changing\UnitOfWork;
 use App\History\Change;
 use App\Models\HistoryEntry;
-use Core\Changes\DifferInPictures;
+use Core\Changes\Pictures\DifferInPictures;
 
 /** Says by which axes the pictures of a product differ. */
 final class SetPictureAxes

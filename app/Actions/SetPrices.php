@@ -7,7 +7,7 @@ namespace App\Actions;
 use App\Changing\UnitOfWork;
 use App\History\Change;
 use App\Models\HistoryEntry;
-use Core\Changes\PriceSkus;
+use Core\Changes\Prices\PriceSkus;
 use Core\Reach\Selection;
 
 /**

@@ -7,7 +7,7 @@ namespace App\Actions;
 use App\Changing\UnitOfWork;
 use App\History\Change;
 use App\Models\HistoryEntry;
-use Core\Changes\NeedShot;
+use Core\Changes\Pictures\NeedShot;
 use Core\Gallery\Need;
 use Core\Gallery\View;
 

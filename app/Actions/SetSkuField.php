@@ -7,7 +7,7 @@ namespace App\Actions;
 use App\Changing\UnitOfWork;
 use App\History\Change;
 use App\Models\HistoryEntry;
-use Core\Changes\WriteSkus;
+use Core\Changes\Skus\WriteSkus;
 use Core\Product\SkuField;
 use Core\Reach\Selection;
 

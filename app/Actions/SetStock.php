@@ -8,8 +8,8 @@ use App\Batches\SameForEach;
 use App\Changing\UnitOfWork;
 use App\History\Change;
 use App\Models\HistoryEntry;
-use Core\Changes\CountSkus;
 use Core\Changes\SkuChange;
+use Core\Changes\Skus\CountSkus;
 use Core\Reach\Selection;
 use Core\Stock\StockChange;
 

@@ -7,7 +7,7 @@ namespace App\Actions;
 use App\Changing\UnitOfWork;
 use App\History\Change;
 use App\Models\HistoryEntry;
-use Core\Changes\UnlinkPictures;
+use Core\Changes\Pictures\UnlinkPictures;
 use Core\Reach\Selection;
 
 /** Unlinks pictures from a part of a product, or sends them back to the tray. */

@@ -11,7 +11,7 @@ use App\Models\Product;
 use Core\Changes\Catalog;
 use Core\Changes\Codes\NamedPattern;
 use Core\Changes\Matrix\SharedAxis;
-use Core\Changes\NamedRange;
+use Core\Changes\Skus\NamedRange;
 use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Support\Facades\DB;
 

@@ -6,6 +6,7 @@ namespace Core\Changes;
 
 use Core\Changes\Codes\NamedPattern;
 use Core\Changes\Matrix\SharedAxis;
+use Core\Changes\Skus\NamedRange;
 
 /** What a change has to know of the rest of the catalog. */
 interface Catalog

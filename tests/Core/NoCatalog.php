@@ -7,7 +7,7 @@ namespace Tests\Core;
 use Core\Changes\Catalog;
 use Core\Changes\Codes\NamedPattern;
 use Core\Changes\Matrix\SharedAxis;
-use Core\Changes\NamedRange;
+use Core\Changes\Skus\NamedRange;
 
 /** A catalog with nothing in it but what a test says. */
 final readonly class NoCatalog implements Catalog

@@ -13,7 +13,7 @@ use App\Http\BoardResponder;
 use App\Http\Requests\CodesRequest;
 use App\Http\Screens\LabelScreen;
 use App\Models\GtinRangeRecord;
-use Core\Changes\NumberFromRange;
+use Core\Changes\Skus\NumberFromRange;
 use Core\Codes\Gtin;
 use Core\Codes\UnreadableGtin;
 use Core\Product\ChosenSkus;

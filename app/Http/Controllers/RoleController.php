@@ -12,7 +12,7 @@ use App\Http\Requests\RolesRequest;
 use App\Http\Screens\PictureLinks;
 use App\Http\Screens\RoleScreen;
 use App\Store\ViewShelf;
-use Core\Changes\GiveRolesByViews;
+use Core\Changes\Pictures\GiveRolesByViews;
 use Core\Gallery\Role;
 use Core\Refusal;
 use Core\RefusalKind;

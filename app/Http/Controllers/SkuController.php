@@ -17,7 +17,7 @@ use App\Http\Requests\SkuRequest;
 use App\Http\Screens\PriceChangeScreen;
 use App\Http\Screens\SkuScreen;
 use App\Models\Product;
-use Core\Changes\PriceToDecide;
+use Core\Changes\Prices\PriceToDecide;
 use Core\Details\Counting;
 use Core\Product\CountingPlan;
 use Core\Product\SkuFields;

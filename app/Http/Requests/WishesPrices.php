@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace App\Http\Requests;
 
-use Core\Changes\PriceWay;
-use Core\Changes\PriceWish;
+use Core\Changes\Prices\PriceWay;
+use Core\Changes\Prices\PriceWish;
 use Core\Pricing\OwnPrices;
 
 /** A change of prices, and how it is to be made. */

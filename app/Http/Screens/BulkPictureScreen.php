@@ -6,7 +6,7 @@ namespace App\Http\Screens;
 
 use App\Catalog\CatalogLookup;
 use App\Catalog\ProductLoader;
-use Core\Changes\PutPicture;
+use Core\Changes\Pictures\PutPicture;
 use Core\CoreException;
 use Core\Product\Product;
 use Core\Reach\Wording;

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Screens;
 
-use Core\Changes\PriceWish;
+use Core\Changes\Prices\PriceWish;
 use Core\CoreException;
 use Core\Details\PricePlan;
 use Core\Details\RuleChange;

@@ -6,8 +6,6 @@ namespace Core\Changes\Pictures;
 
 use Core\Changes\Catalog;
 use Core\Changes\Changed;
-use Core\Changes\LinkPictures;
-use Core\Changes\PictureWords;
 use Core\Changes\ProductChange;
 use Core\Gallery\Placement;
 use Core\Product\Product;

@@ -13,7 +13,7 @@
                 <input type="hidden" name="photo" value="{{ $wanted['photo'] }}">
                 <div class="line">
                     <div class="field"><label for="file">It is called</label><input class="form-control" id="file" name="file" value="{{ $wanted['file'] ?? '' }}" maxlength="180" required></div>
-                    <div class="field"><label for="way">What</label><select class="form-select" id="way" name="way">@foreach (Core\Changes\PictureWay::cases() as $way)<option value="{{ $way->value }}" @selected(($wanted['way'] ?? 'add') === $way->value)>{{ $way->inWords() }}</option>@endforeach</select></div>
+                    <div class="field"><label for="way">What</label><select class="form-select" id="way" name="way">@foreach (Core\Changes\Pictures\PictureWay::cases() as $way)<option value="{{ $way->value }}" @selected(($wanted['way'] ?? 'add') === $way->value)>{{ $way->inWords() }}</option>@endforeach</select></div>
                     <div class="field"><label for="part">Where</label><input class="form-control" id="part" name="part" value="{{ $wanted['part'] ?? '' }}" maxlength="200" placeholder="whole product, or such as Moss" autocomplete="off"></div>
                     <div class="field"><label for="view">View</label><select class="form-select" id="view" name="view"><option value="">as it is</option>@foreach (app(App\Store\ViewShelf::class)->views()->all as $view)<option value="{{ $view->key }}" @selected(($wanted['view'] ?? '') === $view->key)>{{ $view->label() }}</option>@endforeach</select></div>
                 </div>
