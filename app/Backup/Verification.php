@@ -20,24 +20,24 @@ final class Verification
     {
     }
 
-    /** @return Generator<Finding> */
+    /** @return Generator<Damage> */
     public function run(bool $mend): Generator
     {
         foreach (Photo::query()->orderBy('id')->lazyById(self::CHUNK) as $photo) {
             yield from $this->photo($photo, $mend);
         }
         foreach ($this->ownerless() as $place) {
-            yield new Finding('A row belongs to nothing', $place, false);
+            yield new Damage('A row belongs to nothing', $place, false);
         }
         yield from $this->strays();
     }
 
-    /** @return Generator<Finding> */
+    /** @return Generator<Damage> */
     private function photo(Photo $photo, bool $mend): Generator
     {
         $path = PhotoStore::originalPath($photo->sha256, $photo->type);
         if (! $this->store->disk()->exists($path)) {
-            yield new Finding('The file of a picture is missing', $path, false);
+            yield new Damage('The file of a picture is missing', $path, false);
             if ($mend) {
                 $photo->update(['state' => PhotoState::Failed, 'failure' => 'The file of this picture is missing. Drop it again.']);
             }
@@ -45,17 +45,17 @@ final class Verification
             return;
         }
         if ($this->checksum($path) !== $photo->sha256) {
-            yield new Finding('The file of a picture is not what it was', $path, false);
+            yield new Damage('The file of a picture is not what it was', $path, false);
 
             return;
         }
         if ($photo->state === PhotoState::Ready && ! $this->store->isWhole($photo)) {
-            yield new Finding('A size or a measurement of a picture is missing', $path, $mend);
+            yield new Damage('A size or a measurement of a picture is missing', $path, $mend);
             if ($mend) {
                 $this->store->readAgain($photo);
             }
         } elseif ($photo->state === PhotoState::Waiting && ! $this->isQueued($photo)) {
-            yield new Finding('A picture waits to be read, and nothing is to read it', $path, $mend);
+            yield new Damage('A picture waits to be read, and nothing is to read it', $path, $mend);
             if ($mend) {
                 $this->store->readAgain($photo);
             }
@@ -94,7 +94,7 @@ final class Verification
      * Files in the store that no picture has. They are named, not removed: somebody may want them back with an older
      * database. Those of the last hour may still be arriving.
      *
-     * @return Generator<Finding>
+     * @return Generator<Damage>
      */
     private function strays(): Generator
     {
@@ -102,7 +102,7 @@ final class Verification
             $known = Photo::query()->whereIn('sha256', array_map(fn (string $path): string => pathinfo($path, PATHINFO_FILENAME), $paths))->pluck('sha256')->all();
             foreach ($paths as $path) {
                 if (! in_array(pathinfo($path, PATHINFO_FILENAME), $known, true) && $this->store->disk()->lastModified($path) < time() - 3600) {
-                    yield new Finding('A file in the store belongs to no picture', $path, false);
+                    yield new Damage('A file in the store belongs to no picture', $path, false);
                 }
             }
         }

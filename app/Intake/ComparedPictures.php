@@ -77,13 +77,13 @@ final class ComparedPictures
         $alike = [];
         foreach (array_slice($this->byPhoto[(int) $one->file->photo_id], 0, self::MOST) as $other) {
             if ($other !== $one) {
-                $alike[] = self::ofFile($other, Likeness::Same);
+                $alike[] = self::ofFile($other, DuplicateKind::Same);
             }
         }
         foreach (array_slice($this->twins[(int) $one->file->photo_id] ?? [], 0, self::MOST) as $photoId) {
             foreach (array_slice($this->byPhoto[$photoId] ?? [], 0, self::MOST) as $other) {
                 if (! $this->areTold($one, $other->product?->id, $other->verdict?->isSure() === true ? $other->verdict->reach : null, $other->verdict?->view)) {
-                    $alike[] = self::ofFile($other, Likeness::Nearly);
+                    $alike[] = self::ofFile($other, DuplicateKind::Nearly);
                 }
             }
             $picture = $this->standing[$one->product->id ?? 0][$photoId] ?? null;
@@ -118,7 +118,7 @@ final class ComparedPictures
 
         return [
             ...array_values(array_map(fn (StandingPicture $picture): Alike => $picture->picture, $taken)),
-            ...array_values(array_map(fn (int $id): Alike => self::ofFile($this->open[$id], Likeness::Place), $claims)),
+            ...array_values(array_map(fn (int $id): Alike => self::ofFile($this->open[$id], DuplicateKind::Place), $claims)),
         ];
     }
 
@@ -138,7 +138,7 @@ final class ComparedPictures
         return $matrix !== null && $part->subtract($reach, $matrix)->isNothing();
     }
 
-    private static function ofFile(ReadFile $other, Likeness $likeness): Alike
+    private static function ofFile(ReadFile $other, DuplicateKind $likeness): Alike
     {
         return new Alike($likeness, (int) $other->file->photo_id, $other->file->file, $other->photoState ?? PhotoState::Waiting, $other->width, $other->height, $other->file->bytes, $other->file->id);
     }

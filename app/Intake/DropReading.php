@@ -197,7 +197,7 @@ final class DropReading
             foreach ($rows as $row) {
                 $matrix = $products[$row->product_id]->matrix;
                 $pictures[] = new StandingPicture(
-                    new Alike(Likeness::Place, $row->photo_id, $row->file_name, PhotoState::from($row->state), $row->width, $row->height, $row->bytes, null, $row->id),
+                    new Alike(DuplicateKind::Place, $row->photo_id, $row->file_name, PhotoState::from($row->state), $row->width, $row->height, $row->bytes, null, $row->id),
                     $row->product_id,
                     Clauses::decode($row->reach)->activeIn($matrix),
                     $this->shelf->views()->find($row->view),

@@ -13,7 +13,7 @@ use Illuminate\Database\LostConnectionDetector;
 use Illuminate\Support\Facades\DB;
 use Throwable;
 
-/** Keeps the counts of products. Counting twice, or by two workers at once, does no harm. */
+/** Keeps the counts of products. ProductCounting twice, or by two workers at once, does no harm. */
 final class Summaries
 {
     public const CHUNK = 25;
@@ -23,7 +23,7 @@ final class Summaries
 
     public function __construct(
         private readonly ProductLoader $loader,
-        private readonly Counting $counting,
+        private readonly ProductCounting $counting,
         private readonly Words $words,
         private readonly SkuSummaries $skus,
         private readonly LexiconWords $lexicon,

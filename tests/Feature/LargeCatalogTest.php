@@ -7,7 +7,7 @@ use App\Catalog\ListQuery;
 use App\Catalog\ListSort;
 use App\Catalog\ProductList;
 use App\Models\Product;
-use App\Summaries\Counting;
+use App\Summaries\ProductCounting;
 use App\Summaries\Summaries;
 use App\Summaries\Totals;
 use Database\Seeders\LargeCatalog;
@@ -98,7 +98,7 @@ it('counts each product once however it is asked, and totals that add up', funct
     $this->artisan('slate:recount')->assertSuccessful();
     expect(Totals::all())->toBe($kept)->and($kept['all'][''])->toBe(41)->and(array_sum($kept['state']))->toBe(41)->and(array_sum($kept['category']))->toBe(41);
     foreach (Product::query()->get() as $product) {
-        $counted = app(Counting::class)->of(app(App\Catalog\ProductLoader::class)->load($product));
+        $counted = app(ProductCounting::class)->of(app(App\Catalog\ProductLoader::class)->load($product));
         expect(DB::table('product_summaries')->where('product_id', $product->id)->value('skus'))->toBe($counted['skus'])
             ->and(DB::table('sku_summaries')->where('product_id', $product->id)->count())->toBe($counted['skus']);
     }

@@ -10,7 +10,7 @@ use App\Ledger\RowChange;
 use App\Models\HistoryEntry;
 use App\Models\PhotoState;
 use App\Models\Product;
-use App\Summaries\Counting;
+use App\Summaries\ProductCounting;
 use App\Summaries\SkuCounting;
 use Core\Checks\CheckedProduct;
 use Core\Checks\Checks;
@@ -181,7 +181,7 @@ final class Verdict
     private function counts(): void
     {
         foreach (Product::query()->get() as $product) {
-            $counted = app(Counting::class)->of(app(ProductLoader::class)->load($product));
+            $counted = app(ProductCounting::class)->of(app(ProductLoader::class)->load($product));
             $kept = (array) DB::table('product_summaries')->where('product_id', $product->id)->first();
             foreach ($counted as $column => $value) {
                 if (! array_key_exists($column, $kept) || (string) $kept[$column] !== (string) (is_bool($value) ? (int) $value : $value)) {

@@ -9,7 +9,7 @@ use App\Catalog\LoadedProduct;
 use App\Catalog\ProductColors;
 use App\Catalog\ValueNames;
 use App\Http\Screens\PreviewScreen;
-use App\Summaries\Counting;
+use App\Summaries\ProductCounting;
 use App\Summaries\SkuCounting;
 use App\Summaries\Summaries;
 use Brick\Math\BigDecimal;
@@ -226,7 +226,7 @@ final class Laws
         $loaded = $this->shop->loaded();
         $texts = fn (array $row): array => array_map(fn (mixed $value): string => is_bool($value) ? (string) (int) $value : (string) $value, $row);
         $kept = (array) DB::table('product_summaries')->where('product_id', $loaded->product->id)->first();
-        $fresh = $texts(app(Counting::class)->of($loaded));
+        $fresh = $texts(app(ProductCounting::class)->of($loaded));
         LawBroken::unlessSame(array_intersect_key($texts($kept), $fresh), $fresh, 'what is kept in counts is what is there');
         $skus = DB::table('sku_summaries')->where('product_id', $loaded->product->id)->orderBy('sku_id')->get()->keyBy('sku_id')->map(fn (stdClass $row): array => $texts((array) $row))->all();
         $counted = array_map($texts, app(SkuCounting::class)->of($loaded));

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\Intake;
 
 /** In what another picture is like one of a drop. */
-enum Likeness
+enum DuplicateKind
 {
     /** The very same file. */
     case Same;

@@ -17,7 +17,7 @@ use Core\Product\Sku;
 use Core\Product\StockCount;
 
 /** What lists show of a product, counted from the product itself. */
-final readonly class Counting
+final readonly class ProductCounting
 {
     private const MOST_COLORS = 40;
 
