@@ -167,6 +167,7 @@ final class DemoSeeder extends Seeder
             'kind' => ['Smock'],
             'condition' => ['new'],
             'warranty' => ['2 years on seams'],
+            'care' => ['Machine wash at 40 °C, Do not bleach, Line dry in the shade, Iron at medium heat'],
             'dimensions' => ['34 × 26 × 4 cm'],
             'origin' => ['PT'],
             'customs code' => ['6211.42'],

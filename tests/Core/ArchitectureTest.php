@@ -51,6 +51,14 @@ it('finds a module that asks tables of others', function (string $namespace, str
     'the store keeps them' => ['App\Store', 'return DB::table("skus")->get();', []],
 ]);
 
+it('has no two classes of one name but the product as the core has it and its row', function (): void {
+    $names = array_map(
+        fn (Source $source): string => basename($source->path, '.php'),
+        [...Source::below(dirname(__DIR__, 2).'/app'), ...Source::below(dirname(__DIR__, 2).'/core')],
+    );
+    expect(array_keys(array_filter(array_count_values($names), fn (int $count): bool => $count > 1)))->toBe(['Product']);
+});
+
 it('has nothing but Actions among the Actions: a class that somebody does something with', function (): void {
     foreach (Source::below(dirname(__DIR__, 2).'/app/Actions') as $source) {
         $class = new ReflectionClass('App\\Actions\\'.basename($source->path, '.php'));
