@@ -198,7 +198,7 @@ it('writes every column of every table that belongs to a product, and the drawn 
     $random = Samples::random(7);
     $library = storedLibrary($random);
     $seen = [];
-    for ($seed = 1; $seed <= 6; $seed++) {
+    for ($seed = 1; $seed <= 20; $seed++) {
         $state = (new RandomProduct($random, $library))->state("MANY-{$seed}");
         $rows = ['products' => [StateRows::product($state)]] + (new StateRows([]))->all($state);
         foreach ($rows as $table => $all) {

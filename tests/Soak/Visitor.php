@@ -112,7 +112,8 @@ final class Visitor
             $answer = Answer::of($this->curl, curl_exec($this->curl));
             $this->answers[$answer->status] = ($this->answers[$answer->status] ?? 0) + 1;
             // A page that ends in its middle, since the server was killed, is none.
-            $isCut = $method === 'GET' && $answer->status === 200 && ! str_contains($answer->body, '</html>');
+            $isWhole = str_contains($answer->body, '<html') === str_contains($answer->body, '</html>');
+            $isCut = $method === 'GET' && $answer->status === 200 && ($answer->body === '' || ! $isWhole);
             if (! in_array($answer->status, self::UNANSWERED, true) && ! $isCut) {
                 $this->longestGap = max($this->longestGap, microtime(true) - $began);
 
