@@ -94,8 +94,9 @@ final class BatchRunner
      */
     private function portion(Batch $batch, array $items): void
     {
+        $way = $batch->state;
         try {
-            match ($batch->state) {
+            match ($way) {
                 BatchState::Undoing => $this->back($batch, $items),
                 BatchState::Redoing => $this->again($batch, $items),
                 default => $this->together($batch, $this->operations->named($batch->act), $items),
@@ -104,11 +105,14 @@ final class BatchRunner
             if (count($items) > 1) {
                 foreach ($items as $item) {
                     $this->portion($batch, [$item]);
+                    if ($batch->state !== $way) {
+                        return;
+                    }
                 }
 
                 return;
             }
-            $isStanding = in_array($batch->state, [BatchState::Undoing, BatchState::Redoing], true);
+            $isStanding = in_array($way, [BatchState::Undoing, BatchState::Redoing], true);
             $why = $this->why($fault);
             $this->note(
                 $batch,

@@ -14,6 +14,7 @@ use App\Models\Product;
 use App\Models\User;
 use App\Store\StateWriter;
 use Core\Changes\Changed;
+use Core\Changes\GrowsLibrary;
 use Core\Changes\ProductChange;
 use Core\Changes\SkuChange;
 use Core\CoreException;
@@ -21,6 +22,7 @@ use Core\Product\ProductState;
 use Core\Reach\Selection;
 use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Support\Facades\Gate;
+use LogicException;
 
 /**
  * The unit of work for many products: locked in the order of their ids, read in a fixed number of queries, each changed
@@ -99,6 +101,9 @@ final readonly class Portion
     {
         $refused = $before = $changed = [];
         foreach ($changes as $id => $change) {
+            if ($change instanceof GrowsLibrary) {
+                throw new LogicException($change::class.' names what the library may lack: that is not added here yet.');
+            }
             $product = $products->get($id);
             if ($product === null) {
                 $refused[$id] = PortionOutcome::refused('This product is not there any more.');

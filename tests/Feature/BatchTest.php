@@ -6,12 +6,20 @@ use App\Actions\SetStock;
 use App\Actions\StartBatch;
 use App\Actions\SteerBatch;
 use App\Batches\BatchRunner;
+use App\Batches\BulkOperations;
 use App\Batches\RunBatch;
+use App\Batches\SameForEach;
 use App\Models\Batch;
 use App\Models\BatchState;
 use App\Models\HistoryEntry;
 use App\Models\Product;
 use App\Models\Right;
+use Core\Changes\Catalog;
+use Core\Changes\Changed;
+use Core\Changes\Details\ProductText;
+use Core\Changes\Details\SayText;
+use Core\Changes\ProductChange;
+use Core\Product\Product as CoreProduct;
 use Core\Reach\Selection;
 use Core\Refusal;
 use Illuminate\Auth\Access\AuthorizationException;
@@ -109,6 +117,44 @@ it('takes back what was written where all was vetted, and one refuses in the end
     app(App\Actions\UndoRedo::class)->undo($shops[2]->change());
     expect(rowsOfProducts())->toEqual($before);
 });
+
+it('goes no further where something breaks and all or nothing is wanted; else it leaves out the one that broke', function (bool $isWhole, array $then): void {
+    Queue::fake();
+    $shops = shops(4);
+    $breaking = new class () implements SameForEach, ProductChange {
+        public static bool $breaks = false;
+
+        public function inWords(array $wanted): string
+        {
+            return 'Brand set to Oats';
+        }
+
+        public function change(Selection $where, array $wanted): ProductChange
+        {
+            return $this;
+        }
+
+        public function on(CoreProduct $product, Catalog $catalog): Changed
+        {
+            if (self::$breaks && $product->state->details->code === 'P-2') {
+                throw new RuntimeException('The power went.');
+            }
+
+            return (new SayText(ProductText::Brand, 'Oats'))->on($product, $catalog);
+        }
+    };
+    app()->instance(BulkOperations::class, new BulkOperations(['breaking' => fn (): SameForEach => $breaking]));
+    $batch = begun($shops, 'breaking', [], $isWhole);
+    $batch->update(['state' => BatchState::Running]);
+    $breaking::$breaks = true;
+    app(BatchRunner::class)->advance($batch->id, 60);
+    expect(standing($batch))->toBe($then)
+        ->and(DB::table('products')->where('brand', 'Oats')->count())->toBe($then['changed'] ?? 0)
+        ->and(DB::table('batch_products')->where('state', 'refused')->value('words'))->toContain('Something went wrong here');
+})->with([
+    'as far as possible' => [false, ['changed' => 3, 'refused' => 1]],
+    'all or nothing' => [true, ['refused' => 1, 'undone' => 1, 'waiting' => 2]],
+]);
 
 it('leaves what somebody has changed since, and says so', function (): void {
     $shops = shops(3);
