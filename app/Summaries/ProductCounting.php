@@ -13,8 +13,10 @@ use Core\Matrix\AxisKind;
 use Core\Matrix\Combination;
 use Core\Matrix\Value;
 use Core\Pricing\Money;
+use Core\Product\Completeness;
 use Core\Product\Sku;
 use Core\Product\StockCount;
+use Core\Product\StockState;
 
 /** What lists show of a product, counted from the product itself. */
 final readonly class ProductCounting
@@ -46,7 +48,7 @@ final readonly class ProductCounting
             'code' => $product->code,
             'category' => $product->category,
             'changed_at' => $product->updated_at->format('Y-m-d H:i:s'),
-            'state' => Completeness::of($loaded)->value,
+            'state' => Completeness::of($loaded->core())->value,
             'stock_state' => StockState::of($stock, count($loaded->made))->value,
             'has_tray' => $tray > 0,
             'lacks_price' => count($priced) < count($prices),

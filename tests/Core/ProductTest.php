@@ -12,6 +12,7 @@ use Core\Gallery\ShotList;
 use Core\Gallery\View;
 use Core\Matrix\Combination;
 use Core\Matrix\SkuState;
+use Core\Product\Completeness;
 use Core\Product\CountingPlan;
 use Core\Product\KnownNames;
 use Core\Product\LibraryPart;
@@ -21,6 +22,7 @@ use Core\Product\ProductState;
 use Core\Product\SelectionGallery;
 use Core\Product\Sku;
 use Core\Product\StockCount;
+use Core\Product\StockState;
 use Core\Reach\Reach;
 use Core\Reach\Selection;
 use Core\Refusal;
@@ -149,4 +151,28 @@ it('lets a picture have a role, lose it, be told and be cropped, and stays what 
         ->and($picture->told('x')->untold())->toEqual($picture)
         ->and($picture->replacedBy(9, 'n.jpg')->reach)->toEqual($picture->reach)
         ->and($picture->reaching(Reach::everything(), Reach::nothing())->photoId)->toBe($picture->photoId);
+});
+
+it('says how far a product has come, and what there is of it', function (): void {
+    $product = Samples::product();
+    $stock = function (?int ...$units): StockState {
+        $counted = Samples::product(fn (ProductState $state): ProductState => $state->withSkus(array_map(
+            fn (Sku $sku, int $at): Sku => $sku->counted($units[$at]),
+            $state->skus,
+            array_keys($state->skus),
+        )));
+
+        return StockState::of(new StockCount($counted->made, $counted->book), count($counted->made));
+    };
+    $empty = new Product(new ProductState($product->state->details, $product->matrix));
+    $lacking = new Product($product->state->withPictures([]), $product->library);
+    expect(Completeness::of($product))->toBe(Completeness::Complete)
+        ->and(Completeness::of($lacking))->toBe(Completeness::Lacking)
+        ->and(Completeness::of($empty))->toBe(Completeness::Unbuilt)
+        ->and(Completeness::of(new Product($product->state)))->toBe(Completeness::Complete)
+        ->and($stock(1, 2, 3, 4))->toBe(StockState::InStock)
+        ->and($stock(1, 0, 3, 4))->toBe(StockState::Partly)
+        ->and($stock(0, 0, 0, 0))->toBe(StockState::SoldOut)
+        ->and($stock(null, null, null, null))->toBe(StockState::NotCounted)
+        ->and(StockState::of(new StockCount([], $empty->book), 0))->toBe(StockState::Nothing);
 });

@@ -2,8 +2,8 @@
     hx-get="{{ route($page->place) }}" hx-target="#catalog-list" hx-trigger="input delay:200ms from:#search, change, submit" hx-sync="this:replace">
     <div class="field wide"><label for="search">Search</label><input class="form-control" type="search" id="search" name="q" value="{{ $page->asked->search }}" placeholder="Name, code, SKU, GTIN or file name" autocomplete="off"></div>
     @foreach ([
-        'state' => ['Pictures', array_column(App\Summaries\Completeness::cases(), null, 'value')],
-        'stock' => ['Stock', array_column(App\Summaries\StockState::cases(), null, 'value')],
+        'state' => ['Pictures', array_column(Core\Product\Completeness::cases(), null, 'value')],
+        'stock' => ['Stock', array_column(Core\Product\StockState::cases(), null, 'value')],
     ] as $facet => [$label, $cases])
         <div class="field"><label for="by-{{ $facet }}">{{ $label }}</label>
             <select class="form-select" id="by-{{ $facet }}" name="{{ $facet }}"><option value="">any</option>

@@ -2,9 +2,7 @@
 
 declare(strict_types=1);
 
-namespace App\Summaries;
-
-use Core\Product\StockCount;
+namespace Core\Product;
 
 /** What there is of a product, over all its SKUs on offer. */
 enum StockState: string

@@ -2,9 +2,7 @@
 
 declare(strict_types=1);
 
-namespace App\Summaries;
-
-use App\Catalog\LoadedProduct;
+namespace Core\Product;
 
 /** How far a product has come. */
 enum Completeness: string
@@ -13,11 +11,11 @@ enum Completeness: string
     case Lacking = 'lacking';
     case Complete = 'complete';
 
-    public static function of(LoadedProduct $loaded): self
+    public static function of(Product $product): self
     {
         return match (true) {
-            $loaded->made === [] => self::Unbuilt,
-            ($loaded->coverage()?->percent() ?? 100) < 100 => self::Lacking,
+            $product->made === [] => self::Unbuilt,
+            ($product->coverage()?->percent() ?? 100) < 100 => self::Lacking,
             default => self::Complete,
         };
     }
