@@ -5,11 +5,15 @@ declare(strict_types=1);
 namespace Core\Product;
 
 use Core\CoreException;
+use Core\Pricing\Currency;
+use Core\Pricing\Money;
 use stdClass;
 
 /** One object of a document: its fields are asked by name and kind, and what is amiss is said with its place. */
 final readonly class Fields
 {
+    private const AMOUNT = '/^-?\d{1,12}(\.\d{1,4})?$/D';
+
     /**
      * @param  string  $place  where it stands: "axes 2, values 3"; empty for the document itself
      */
@@ -88,6 +92,29 @@ final readonly class Fields
         );
 
         return array_map($isText, $this->list($name));
+    }
+
+    public function money(string $name, Currency $currency): ?Money
+    {
+        $text = $this->textOrNone($name);
+        if ($text !== null && preg_match(self::AMOUNT, $text) !== 1) {
+            throw $this->amiss($name, "an amount such as 49.00 is expected, not “{$text}”");
+        }
+
+        return $text === null ? null : $this->reading($name, fn (): Money => Money::of($text, $currency));
+    }
+
+    /**
+     * One of the cases of an enum, by its value.
+     *
+     * @template T of \BackedEnum
+     *
+     * @param  class-string<T>  $enum
+     * @return T
+     */
+    public function case(string $name, string $enum): mixed
+    {
+        return $enum::tryFrom($this->text($name)) ?? throw $this->amiss($name, "“{$this->text($name)}” is not known");
     }
 
     /** @return list<string> what its fields are called: of a choice its axes */
