@@ -2,9 +2,10 @@
 
 declare(strict_types=1);
 
-namespace Core\Product;
+namespace Core\Product\Document;
 
 use Core\Gallery\Views;
+use Core\Product\LibraryRef;
 use Core\Text\Name;
 
 /** What a library has, by ids and by names: with it a product is written for another catalog, and read in this one. */

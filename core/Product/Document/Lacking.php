@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace Core\Product;
+namespace Core\Product\Document;
 
 use Core\Matrix\AxisDisplay;
 use Core\Matrix\AxisKind;

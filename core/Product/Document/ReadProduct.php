@@ -2,7 +2,9 @@
 
 declare(strict_types=1);
 
-namespace Core\Product;
+namespace Core\Product\Document;
+
+use Core\Product\ProductState;
 
 /** A product out of a document, and what the library lacks of it: these have ids below zero in the state. */
 final readonly class ReadProduct

@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace Core\Product;
+namespace Core\Product\Document;
 
 use Brick\Math\BigDecimal;
 use Core\Color\Srgb;
@@ -15,6 +15,7 @@ use Core\Matrix\SleepingAxis;
 use Core\Matrix\Value;
 use Core\Pricing\Adjustment;
 use Core\Pricing\Currency;
+use Core\Product\OwnAxis;
 
 /** Reads what a document says of axes and values. */
 final readonly class DocumentAxes

@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace Core\Product;
+namespace Core\Product\Document;
 
 use Core\Color\Srgb;
 use Core\Color\Swatch;
@@ -15,6 +15,10 @@ use Core\Matrix\Axis;
 use Core\Matrix\Combination;
 use Core\Matrix\SleepingAxis;
 use Core\Pricing\Adjustment;
+use Core\Product\Description;
+use Core\Product\OwnAxis;
+use Core\Product\ProductState;
+use Core\Product\Sku;
 use Core\Reach\Reach;
 
 /** Writes a product by names, codes and checksums in the place of ids. */

@@ -2,8 +2,9 @@
 
 declare(strict_types=1);
 
-namespace Core\Product;
+namespace Core\Product\Document;
 
+use Core\Product\ProductState;
 use JsonException;
 use stdClass;
 

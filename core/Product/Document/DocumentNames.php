@@ -2,13 +2,14 @@
 
 declare(strict_types=1);
 
-namespace Core\Product;
+namespace Core\Product\Document;
 
 use Core\Gallery\View;
 use Core\Matrix\AxisDisplay;
 use Core\Matrix\AxisKind;
 use Core\Matrix\Combination;
 use Core\Matrix\Value;
+use Core\Product\LibraryRef;
 use Core\Reach\Clause;
 use Core\Reach\Reach;
 

@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace Core\Product;
+namespace Core\Product\Document;
 
 use Core\Details\DetailKind;
 use Core\Details\Details;
@@ -16,6 +16,10 @@ use Core\Gallery\Shot;
 use Core\Matrix\Matrix;
 use Core\Matrix\SkuState;
 use Core\Pricing\Currency;
+use Core\Product\ProductDetails;
+use Core\Product\ProductState;
+use Core\Product\Sku;
+use Core\Product\SkuFields;
 use stdClass;
 
 /** Reads a document into a product of this catalog: once, as it notes what the library lacks on its way. */
