@@ -126,9 +126,7 @@ Route::middleware([
             ->middleware('looks')
             ->name('photo.about');
         foreach (ProductPage::drawn() as $page) {
-            Route::get("/{$page->value}", ProductPageController::class)
-                ->defaults('shown', $page->value)
-                ->name($page->value);
+            Route::get("/{$page->value}", ProductPageController::class)->name($page->value);
         }
         Route::get('/colors/sheet', [ColorsController::class, 'sheet'])->name('colors.sheet');
         Route::get('/colors/sheet.svg', [ColorsController::class, 'sheetSvg'])

@@ -7,7 +7,6 @@ namespace App\Http\Controllers;
 use App\Http\ProductPage;
 use App\Http\ProductPageResponder;
 use App\Http\Requests\ProductRequest;
-use App\Models\Product;
 use Illuminate\Http\Response;
 
 /** A page of a product: whole, or as what a script puts in the place of what it shows. */
@@ -17,9 +16,10 @@ final readonly class ProductPageController
     {
     }
 
-    public function __invoke(ProductRequest $request, Product $product, string $shown): Response
+    /** The address says which, since its route is called as the page. */
+    public function __invoke(ProductRequest $request): Response
     {
-        $page = ProductPage::from($shown);
+        $page = ProductPage::from((string) $request->route()->getName());
 
         return $request->hasHeader('HX-Request')
             ? $this->pages->fragment($request, $page)
