@@ -6,10 +6,10 @@ namespace Bench;
 
 use App\Actions\ChangeMatrix;
 use App\Actions\CreateProduct;
-use App\Catalog\ProductLoader;
 use App\History\Change;
 use App\Models\User;
 use App\Store\Clauses;
+use App\Store\Products\ProductLoader;
 use Core\Changes\Matrix\DraftAxis;
 use Core\Changes\Matrix\MatrixChoices;
 use Core\Reach\Reach;

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace Bench;
 
-use App\Catalog\ShopWords;
 use App\Models\Product;
+use App\Store\Words\ShopWords;
 use Core\Matching\DroppedName;
 use Core\Matching\DropReader;
 use Core\Matching\Verdict;

@@ -4,13 +4,13 @@ declare(strict_types=1);
 
 /* Fills, adds to, and shows the shop that tests/backup.sh backs up and restores. */
 
-use App\Catalog\GalleryReport;
-use App\Catalog\ProductLoader;
+use App\Console\Reports\GalleryReport;
 use App\Media\PhotoSize;
 use App\Media\PhotoStore;
 use App\Models\HistoryEntry;
 use App\Models\Photo;
 use App\Models\Product;
+use App\Store\Products\ProductLoader;
 use Illuminate\Contracts\Console\Kernel;
 use Tests\Shop;
 

@@ -5,11 +5,11 @@ declare(strict_types=1);
 /* What tests/full-disk.sh tries on the small disks that it has mounted. */
 
 use App\Actions\TryAgain;
-use App\Catalog\Health;
 use App\Media\PhotoStore;
 use App\Models\Photo;
 use App\Models\PhotoState;
 use App\Models\Right;
+use App\Summaries\Status\Health;
 use Illuminate\Contracts\Console\Kernel;
 use Illuminate\Support\Facades\Artisan;
 use Illuminate\Support\Facades\DB;

@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace App\Actions;
 
 use App\Batches\BatchRunner;
-use App\Catalog\ProductLoader;
 use App\Intake\Acceptance;
 use App\Intake\Alike;
 use App\Intake\DropKeeper;
@@ -20,6 +19,7 @@ use App\Models\DropFileState;
 use App\Models\Product;
 use App\Models\User;
 use App\Store\Clauses;
+use App\Store\Products\ProductLoader;
 use Core\Gallery\View;
 use Core\Reach\Selection;
 use Core\Refusal;

@@ -9,7 +9,7 @@ use App\History\Change;
 use App\Ledger\Ledger;
 use App\Models\HistoryEntry;
 use App\Models\LibraryAxis;
-use App\Store\LibraryRows;
+use App\Store\Library\LibraryRows;
 use Core\Codes\ValueCode;
 use Core\Color\ColorNames;
 use Core\Color\Swatch;

@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace App\Actions;
 
-use App\Catalog\BoardArrangement;
-use App\Catalog\LoadedProduct;
 use App\Models\User;
+use App\Store\Products\BoardArrangement;
+use App\Store\Products\LoadedProduct;
 
 /**
  * Remembers for a person how the board is laid out for products with the same axes. It changes no product,

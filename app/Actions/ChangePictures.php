@@ -6,7 +6,7 @@ namespace App\Actions;
 
 use App\Batches\SameForEach;
 use App\Models\Photo;
-use App\Store\ViewShelf;
+use App\Store\Library\ViewShelf;
 use Core\Changes\Pictures\PictureWay;
 use Core\Changes\Pictures\PutPicture;
 use Core\Changes\ProductChange;

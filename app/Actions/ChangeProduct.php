@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace App\Actions;
 
-use App\Catalog\FormattedText;
 use App\Changing\UnitOfWork;
 use App\History\Change;
 use App\Models\HistoryEntry;
+use App\Store\Words\FormattedText;
 use Core\Changes\BecomeState;
 use Core\Changes\Matrix\MatrixChoices;
 use Core\Product\ProductState;

@@ -4,12 +4,12 @@ declare(strict_types=1);
 
 namespace App\Actions;
 
-use App\Catalog\AxisForm;
 use App\Changing\UnitOfWork;
 use App\History\Change;
 use App\Ledger\Ledger;
 use App\Models\HistoryEntry;
 use App\Models\LibraryAxis;
+use App\Store\Library\AxisForm;
 use Core\Refusal;
 use Core\RefusalKind;
 

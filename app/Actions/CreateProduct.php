@@ -4,12 +4,12 @@ declare(strict_types=1);
 
 namespace App\Actions;
 
-use App\Catalog\CatalogLookup;
-use App\Catalog\ProductLoader;
 use App\Changing\UnitOfWork;
 use App\Models\Product;
 use App\Models\User;
-use App\Store\ViewShelf;
+use App\Store\Library\ViewShelf;
+use App\Store\Products\CatalogLookup;
+use App\Store\Products\ProductLoader;
 use Core\Changes\SetUpLike;
 use Core\Pricing\Currency;
 use Core\Product\ProductDetails;

@@ -5,12 +5,12 @@ declare(strict_types=1);
 namespace App\Actions;
 
 use App\Batches\SameForEach;
-use App\Catalog\FormattedText;
 use App\Changing\UnitOfWork;
 use App\History\Change;
 use App\Models\HistoryEntry;
 use App\Models\ShotListRecord;
-use App\Store\ViewShelf;
+use App\Store\Library\ViewShelf;
+use App\Store\Words\FormattedText;
 use Core\Changes\Details\ProductText;
 use Core\Changes\Details\SayText;
 use Core\Changes\Pictures\FollowShotList;

@@ -4,8 +4,6 @@ declare(strict_types=1);
 
 namespace App\Actions;
 
-use App\Catalog\ProductLoader;
-use App\Catalog\ValueForm;
 use App\Changing\UnitOfWork;
 use App\History\Change;
 use App\Ledger\Ledger;
@@ -13,7 +11,9 @@ use App\Models\HistoryEntry;
 use App\Models\Kept;
 use App\Models\LibraryValue;
 use App\Models\Product;
-use App\Store\ValueTwins;
+use App\Store\Library\ValueForm;
+use App\Store\Library\ValueTwins;
+use App\Store\Products\ProductLoader;
 use Core\Changes\Values\CallValue;
 use Core\Refusal;
 use Core\RefusalKind;

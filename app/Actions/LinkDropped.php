@@ -7,7 +7,7 @@ namespace App\Actions;
 use App\Batches\OwnForEach;
 use App\Models\DropFile;
 use App\Store\Clauses;
-use App\Store\ViewShelf;
+use App\Store\Library\ViewShelf;
 use Core\Changes\Pictures\ArrivingPicture;
 use Core\Changes\Pictures\LinkArrived;
 

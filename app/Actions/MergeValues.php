@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace App\Actions;
 
-use App\Catalog\CatalogLookup;
-use App\Catalog\LoadedProduct;
 use App\Changing\UnitOfWork;
 use App\History\Change;
 use App\Models\HistoryEntry;
+use App\Store\Products\CatalogLookup;
+use App\Store\Products\LoadedProduct;
 use Core\Changes\Matrix\JoinValues;
 use Core\Changes\Matrix\MatrixChoices;
 use Core\Changes\Matrix\PlannedChange;

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace App\Actions;
 
-use App\Catalog\NameWarnings;
 use App\Changing\UnitOfWork;
 use App\History\Change;
 use App\Media\IncomingFile;
@@ -12,6 +11,7 @@ use App\Media\PhotoStore;
 use App\Media\Receipt;
 use App\Media\TakenPhoto;
 use App\Refusals\PhotoRefused;
+use App\Store\Words\NameWarnings;
 use Core\Changes\Pictures\ArrivingPicture;
 use Core\Changes\Pictures\TakeInPictures;
 use Core\Product\Product;

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace App\Actions;
 
-use App\Catalog\Usage;
 use App\Changing\UnitOfWork;
 use App\History\Change;
 use App\Ledger\Ledger;
@@ -12,7 +11,8 @@ use App\Models\HistoryEntry;
 use App\Models\LibraryAxis;
 use App\Models\LibraryValue;
 use App\Models\SizeRunRecord;
-use App\Store\SenderWords;
+use App\Store\Library\Usage;
+use App\Store\Words\SenderWords;
 use Core\Refusal;
 use Core\RefusalKind;
 

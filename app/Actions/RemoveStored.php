@@ -4,8 +4,6 @@ declare(strict_types=1);
 
 namespace App\Actions;
 
-use App\Catalog\PictureUses;
-use App\Catalog\SwatchUses;
 use App\Changing\UnitOfWork;
 use App\History\Change;
 use App\Ledger\KeptChanges;
@@ -16,6 +14,8 @@ use App\Models\DropFile;
 use App\Models\DropFileState;
 use App\Models\HistoryEntry;
 use App\Models\Photo;
+use App\Store\Library\SwatchUses;
+use App\Store\Products\PictureUses;
 use Core\Refusal;
 use Core\RefusalKind;
 use Illuminate\Support\Facades\DB;

@@ -8,7 +8,7 @@ use App\Changing\UnitOfWork;
 use App\History\Change;
 use App\Ledger\Ledger;
 use App\Models\HistoryEntry;
-use App\Store\AltPatterns;
+use App\Store\Library\AltPatterns;
 use Core\Gallery\AltText;
 use Core\Refusal;
 use Core\RefusalKind;

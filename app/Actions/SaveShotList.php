@@ -9,7 +9,7 @@ use App\History\Change;
 use App\Ledger\Ledger;
 use App\Models\HistoryEntry;
 use App\Models\ShotListRecord;
-use App\Store\ViewShelf;
+use App\Store\Library\ViewShelf;
 use Core\Gallery\Need;
 use Core\Refusal;
 use Core\RefusalKind;

@@ -4,12 +4,12 @@ declare(strict_types=1);
 
 namespace App\Actions;
 
-use App\Catalog\ViewForm;
 use App\Changing\UnitOfWork;
 use App\History\Change;
 use App\Ledger\Ledger;
 use App\Models\HistoryEntry;
 use App\Models\LibraryView;
+use App\Store\Library\ViewForm;
 use Core\Refusal;
 use Core\RefusalKind;
 use Core\Text\Name;

@@ -4,13 +4,6 @@ declare(strict_types=1);
 
 namespace App\Actions;
 
-use App\Catalog\FilledGaps;
-use App\Catalog\LeadSwatches;
-use App\Catalog\LibraryLeads;
-use App\Catalog\LoadedProduct;
-use App\Catalog\ProductColors;
-use App\Catalog\ProductLoader;
-use App\Catalog\SwatchStore;
 use App\Changing\UnitOfWork;
 use App\History\Change;
 use App\Ledger\Ledger;
@@ -18,6 +11,13 @@ use App\Models\HistoryEntry;
 use App\Models\Kept;
 use App\Models\LibraryValue;
 use App\Models\Product;
+use App\Store\Library\FilledGaps;
+use App\Store\Library\LeadSwatches;
+use App\Store\Library\LibraryLeads;
+use App\Store\Library\SwatchStore;
+use App\Store\Products\LoadedProduct;
+use App\Store\Products\ProductColors;
+use App\Store\Products\ProductLoader;
 use Core\Changes\Values\DressValues;
 use Core\Checks\SwatchChecks;
 use Core\Color\Swatch;

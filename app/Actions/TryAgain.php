@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace App\Actions;
 
-use App\Catalog\Works;
 use App\Media\PhotoStore;
 use App\Models\Photo;
 use App\Models\PhotoState;
 use App\Models\User;
+use App\Summaries\Status\SystemStatus;
 use Illuminate\Support\Facades\Artisan;
 use Illuminate\Support\Facades\Gate;
 
@@ -38,7 +38,7 @@ final class TryAgain
     public function jobs(User $user): int
     {
         Gate::forUser($user)->authorize('release');
-        $count = Works::countFailedJobs();
+        $count = SystemStatus::countFailedJobs();
         if ($count > 0) {
             Artisan::call('queue:retry', ['id' => ['all']]);
         }

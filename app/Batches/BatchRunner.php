@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace App\Batches;
 
-use App\Catalog\Portions;
 use App\Changing\EntryUndo;
 use App\Changing\Portion;
 use App\Changing\PortionOutcome;
@@ -12,6 +11,7 @@ use App\History\Announcer;
 use App\Models\Batch;
 use App\Models\BatchProductState;
 use App\Models\BatchState;
+use App\Store\Products\Portions;
 use Core\Changes\ProductChange;
 use Core\Changes\SkuChange;
 use Core\CoreException;

@@ -4,14 +4,14 @@ declare(strict_types=1);
 
 namespace App\Changing;
 
-use App\Catalog\CatalogLookup;
-use App\Catalog\ChosenSkusLoader;
-use App\Catalog\ProductLoader;
 use App\Ledger\ChangeLog;
 use App\Ledger\KeptChanges;
 use App\Ledger\Ledger;
 use App\Models\Product;
 use App\Models\User;
+use App\Store\Products\CatalogLookup;
+use App\Store\Products\ChosenSkusLoader;
+use App\Store\Products\ProductLoader;
 use App\Store\StateWriter;
 use Core\Changes\Changed;
 use Core\Changes\GrowsLibrary;

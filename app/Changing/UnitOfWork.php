@@ -4,9 +4,6 @@ declare(strict_types=1);
 
 namespace App\Changing;
 
-use App\Catalog\CatalogLookup;
-use App\Catalog\ChosenSkusLoader;
-use App\Catalog\ProductLoader;
 use App\History\Announcer;
 use App\History\Change;
 use App\History\KeptMarks;
@@ -23,7 +20,10 @@ use App\Models\Product;
 use App\Models\User;
 use App\Refusals\AlreadyKept;
 use App\Refusals\Stale;
-use App\Store\LibraryRows;
+use App\Store\Library\LibraryRows;
+use App\Store\Products\CatalogLookup;
+use App\Store\Products\ChosenSkusLoader;
+use App\Store\Products\ProductLoader;
 use App\Store\StateRows;
 use App\Store\StateWriter;
 use Closure;

@@ -4,12 +4,12 @@ declare(strict_types=1);
 
 namespace App\Files;
 
-use App\Catalog\LoadedProduct;
-use App\Catalog\ProductLoader;
-use App\Catalog\ShopDay;
 use App\Media\MediaKind;
 use App\Media\PhotoSize;
 use App\Models\Product;
+use App\Store\Products\LoadedProduct;
+use App\Store\Products\ProductLoader;
+use App\Store\ShopDay;
 use Core\Details\Condition;
 use Core\Details\Counting;
 use Core\Details\DetailKind;

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Files;
 
-use App\Catalog\LoadedProduct;
+use App\Store\Products\LoadedProduct;
 use App\Store\SaidOfProducts;
 use Core\Color\Swatch;
 use Core\Details\Counting;

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace App\Files;
 
-use App\Catalog\ProductLoader;
 use App\Models\Product;
+use App\Store\Products\ProductLoader;
 
 /** Writes products as a flat sheet, one row for each SKU and left-out cell: a hundred products at a time, however many there are. */
 final class SheetExport

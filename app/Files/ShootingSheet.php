@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Files;
 
-use App\Catalog\ShootingLine;
+use App\Summaries\Shooting\ShootingLine;
 use Core\Sheets\SafeCell;
 
 /** A shooting list as a sheet: one row for each picture. */

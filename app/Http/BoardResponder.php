@@ -4,11 +4,6 @@ declare(strict_types=1);
 
 namespace App\Http;
 
-use App\Catalog\BoardArrangement;
-use App\Catalog\ChosenSkusLoader;
-use App\Catalog\LoadedProduct;
-use App\Catalog\ProductLoader;
-use App\Catalog\ShopDay;
 use App\Http\Requests\ProductRequest;
 use App\Http\Screens\BoardScreen;
 use App\Http\Screens\NumberCells;
@@ -16,6 +11,11 @@ use App\Http\Screens\SumsOfNumbers;
 use App\Http\Screens\TrayScreen;
 use App\Media\PhotoSize;
 use App\Models\HistoryEntry;
+use App\Store\Products\BoardArrangement;
+use App\Store\Products\ChosenSkusLoader;
+use App\Store\Products\LoadedProduct;
+use App\Store\Products\ProductLoader;
+use App\Store\ShopDay;
 use Core\Matrix\Combination;
 use Core\Reach\Selection;
 use Core\Reach\TypedSelection;

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace App\Http;
 
-use App\Catalog\ListQuery;
-use App\Catalog\ListSort;
+use App\Summaries\Lists\ListQuery;
+use App\Summaries\Lists\ListSort;
 use Illuminate\Foundation\Http\FormRequest;
 
 /** What of the catalog is asked for, as the address of the page says it. What it does not understand it passes over. */

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\Http;
 
 use App\Intake\AnnouncedFile;
-use App\Store\ViewShelf;
+use App\Store\Library\ViewShelf;
 use Core\Gallery\UnknownView;
 use Core\Gallery\View;
 use Core\Reach\Selection;

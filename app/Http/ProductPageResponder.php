@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace App\Http;
 
-use App\Catalog\LoadedProduct;
-use App\Catalog\ProductLoader;
 use App\Http\Requests\ProductRequest;
 use App\Http\Screens\PageScreen;
 use App\Models\HistoryEntry;
+use App\Store\Products\LoadedProduct;
+use App\Store\Products\ProductLoader;
 use Illuminate\Http\Response;
 
 /** A product's pages beside the board, whole or as what a change is answered with. */

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace App\Http;
 
-use App\Catalog\SwatchForm;
 use App\Http\Bounds\ListBound;
+use App\Store\Library\SwatchForm;
 use Core\Color\Deficiency;
 use Core\Color\Lab;
 use Core\Color\SwatchKind;

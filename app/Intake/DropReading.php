@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace App\Intake;
 
-use App\Catalog\ShopWords;
 use App\Media\NearDoubles;
 use App\Media\PhotoLook;
 use App\Media\PhotoLooks;
@@ -14,7 +13,8 @@ use App\Models\DropFileState;
 use App\Models\Photo;
 use App\Models\PhotoState;
 use App\Store\Clauses;
-use App\Store\ViewShelf;
+use App\Store\Library\ViewShelf;
+use App\Store\Words\ShopWords;
 use Core\Matching\DroppedName;
 use Core\Matching\DropReader;
 use Core\Matching\KnownProduct;

@@ -7,7 +7,7 @@ namespace App\Intake;
 use App\Media\NearDoubles;
 use App\Media\PhotoLook;
 use App\Store\Clauses;
-use App\Store\ViewShelf;
+use App\Store\Library\ViewShelf;
 use Core\Matching\Resembled;
 use Core\Matching\SeenPicture;
 use Illuminate\Support\Facades\DB;

@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace App\Intake;
 
-use App\Catalog\SearchWords;
-use App\Catalog\SwatchUses;
 use App\Models\PhotoState;
+use App\Store\Library\SwatchUses;
+use App\Summaries\Lists\SearchWords;
 use Core\Color\ColorDifference;
 use Core\Color\ColorNames;
 use Core\Color\Lab;

@@ -6,6 +6,7 @@ namespace App\Store;
 
 use App\Media\MediaKind;
 use App\Models\PhotoState;
+use App\Store\Library\ViewShelf;
 use Core\Gallery\Placement;
 use Core\Gallery\Role;
 use Illuminate\Support\Facades\DB;

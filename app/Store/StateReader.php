@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace App\Store;
 
+use App\Store\Library\AltPatterns;
+use App\Store\Library\ViewShelf;
 use Core\Color\Swatch;
 use Core\Details\Fact;
 use Core\Details\FactKind;

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace App\Store;
 
+use App\Store\Library\SwatchColumns;
+use App\Store\Library\ViewShelf;
 use Core\Details\Fact;
 use Core\Details\ReachedDetail;
 use Core\Gallery\Placement;

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Summaries;
 
-use App\Catalog\LoadedProduct;
+use App\Store\Products\LoadedProduct;
 use Core\Gallery\Cover;
 use Core\Gallery\Need;
 use Illuminate\Support\Facades\DB;

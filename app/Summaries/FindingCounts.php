@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace App\Summaries;
 
-use App\Catalog\LoadedProduct;
-use App\Catalog\ProductColors;
+use App\Store\Products\LoadedProduct;
+use App\Store\Products\ProductColors;
 use Core\Checks\CheckedProduct;
 use Core\Checks\Checks;
 use Illuminate\Support\Facades\DB;

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace App\Summaries;
 
-use App\Catalog\LoadedProduct;
-use App\Catalog\SearchWords;
+use App\Store\Products\LoadedProduct;
+use App\Summaries\Lists\SearchWords;
 use Core\Matching\MeaningKind;
 use Core\Text\NearWords;
 use Core\Text\WordForms;

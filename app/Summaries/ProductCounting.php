@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace App\Summaries;
 
-use App\Catalog\LoadedProduct;
 use App\Store\Amounts;
+use App\Store\Products\LoadedProduct;
 use Core\Gallery\CoverageCell;
 use Core\Gallery\Role;
 use Core\Matrix\Arithmetic;

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace App\Summaries;
 
-use App\Catalog\LoadedProduct;
 use App\Store\Amounts;
+use App\Store\Products\LoadedProduct;
 use Core\Gallery\CoverageRow;
 use Core\Matrix\Axis;
 use Core\Product\Sku;

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Summaries;
 
-use App\Catalog\LoadedProduct;
+use App\Store\Products\LoadedProduct;
 use Illuminate\Support\Facades\DB;
 
 /** Keeps what is counted of SKUs. Of a product with thousands only those that changed are written. */

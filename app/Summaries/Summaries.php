@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace App\Summaries;
 
-use App\Catalog\Portions;
-use App\Catalog\ProductLoader;
 use App\Models\Product;
-use App\Store\AltPatterns;
-use App\Store\ViewShelf;
+use App\Store\Library\AltPatterns;
+use App\Store\Library\ViewShelf;
+use App\Store\Products\Portions;
+use App\Store\Products\ProductLoader;
 use Illuminate\Database\LostConnectionDetector;
 use Illuminate\Support\Facades\DB;
 use Throwable;

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Summaries;
 
-use App\Catalog\ListQuery;
+use App\Summaries\Lists\ListQuery;
 use Illuminate\Support\Facades\DB;
 
 /** How many products each filter of the catalog would show: kept up with each product that is counted. */

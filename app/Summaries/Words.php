@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace App\Summaries;
 
-use App\Catalog\SearchWords;
 use App\Models\Product;
+use App\Summaries\Lists\SearchWords;
 use Core\Text\Name;
 use Core\Text\NearWords;
 use Illuminate\Database\Query\Builder;

@@ -7,7 +7,7 @@ namespace Database\Seeders;
 use App\Ledger\Ledger;
 use App\Models\LibraryAxis;
 use App\Models\LibraryValue;
-use App\Store\LibraryRows;
+use App\Store\Library\LibraryRows;
 use Core\Codes\ValueCode;
 use Core\Color\Swatch;
 use Core\Matrix\AxisDisplay;

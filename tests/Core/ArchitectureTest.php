@@ -130,10 +130,10 @@ it('finds an arrow that goes up, and a module that is not known', function (stri
     'the matrix asks a reach' => ['Core\Matrix', 'Core\Reach\Reach', ['goes up to Core\Reach\Reach']],
     'text asks sizes' => ['Core\Text', 'Core\Sizes\SizeReader', ['goes up to Core\Sizes\SizeReader']],
     'the core asks the application' => ['Core\Gallery', 'App\Models\Product', ['goes up to App\Models\Product']],
-    'a model asks the catalog' => ['App\Models', 'App\Catalog\Usage', ['goes up to App\Catalog\Usage']],
-    'the catalog asks an Action' => ['App\Catalog', 'App\Actions\SetStock', ['goes up to App\Actions\SetStock']],
-    'the catalog asks the history' => [
-        'App\Catalog',
+    'a model asks the store' => ['App\Models', 'App\Store\Library\Usage', ['goes up to App\Store\Library\Usage']],
+    'the store asks an Action' => ['App\Store', 'App\Actions\SetStock', ['goes up to App\Actions\SetStock']],
+    'the store asks the unit of work' => [
+        'App\Store',
         'App\Changing\UnitOfWork',
         ['goes up to App\Changing\UnitOfWork'],
     ],

@@ -8,18 +8,18 @@ use App\Actions\SaveShotList;
 use App\Actions\SaveView;
 use App\Actions\SetShot;
 use App\Actions\UndoRedo;
-use App\Catalog\ListQuery;
-use App\Catalog\ProductList;
-use App\Catalog\ShootingLine;
-use App\Catalog\ShootingList;
-use App\Catalog\ShopWords;
-use App\Catalog\ViewForm;
 use App\History\Change;
 use App\Models\Library;
 use App\Models\LibraryView;
 use App\Models\Product;
 use App\Models\Right;
 use App\Models\ShotListRecord;
+use App\Store\Library\ViewForm;
+use App\Store\Words\ShopWords;
+use App\Summaries\Lists\ListQuery;
+use App\Summaries\Lists\ProductList;
+use App\Summaries\Shooting\ShootingLine;
+use App\Summaries\Shooting\ShootingList;
 use App\Summaries\Summaries;
 use Core\Gallery\Need;
 use Core\Gallery\Role;
@@ -233,7 +233,7 @@ it('keeps coverage and roles with the colors through every change of the matrix,
     expect($look())->toEqual($before);
     missingEverywhere($shop);
 })->with([
-    'renamed' => [fn (Shop $shop) => app(App\Actions\EditValue::class)->run($shop->change(), $shop->id('Moss'), App\Catalog\ValueForm::typed('Lichen', 'LCH'), true), 1],
+    'renamed' => [fn (Shop $shop) => app(App\Actions\EditValue::class)->run($shop->change(), $shop->id('Moss'), App\Store\Library\ValueForm::typed('Lichen', 'LCH'), true), 1],
     'merged' => [function (Shop $shop): void {
         $shop->merge('Clay', 'Moss');
         expect(array_column(array_filter(reported('SMOCK'), fn (array $row): bool => $row['combination']['Color'] === 'Moss' && $row['view'] === 'front'), 'files'))->toBe([['Moss front.jpg', 'Clay front.jpg']]);

@@ -2,9 +2,9 @@
 
 declare(strict_types=1);
 
-use App\Catalog\FormattedText;
 use App\Files\JsonLdDocument;
 use App\Models\Product;
+use App\Store\Words\FormattedText;
 use Illuminate\Support\Facades\DB;
 use Tests\Shop;
 

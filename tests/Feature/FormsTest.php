@@ -2,9 +2,9 @@
 
 declare(strict_types=1);
 
-use App\Catalog\AxisForm;
-use App\Catalog\Usage;
-use App\Catalog\ValueForm;
+use App\Store\Library\AxisForm;
+use App\Store\Library\Usage;
+use App\Store\Library\ValueForm;
 use Core\Matrix\AxisDisplay;
 use Core\Matrix\AxisKind;
 use Core\Refusal;

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 use App\Actions\SetDetail;
 use App\Actions\SetPrices;
-use App\Catalog\Health;
+use App\Summaries\Status\Health;
 use Core\Details\DetailKind;
 use Illuminate\Support\Facades\Storage;
 use Tests\Shop;

@@ -2,11 +2,11 @@
 
 declare(strict_types=1);
 
-use App\Catalog\Jump;
-use App\Catalog\ListQuery;
-use App\Catalog\ListSort;
-use App\Catalog\ProductList;
 use App\Models\Product;
+use App\Summaries\Lists\Jump;
+use App\Summaries\Lists\ListQuery;
+use App\Summaries\Lists\ListSort;
+use App\Summaries\Lists\ProductList;
 use App\Summaries\ProductCounting;
 use App\Summaries\Summaries;
 use App\Summaries\Totals;
@@ -98,7 +98,7 @@ it('counts each product once however it is asked, and totals that add up', funct
     $this->artisan('slate:recount')->assertSuccessful();
     expect(Totals::all())->toBe($kept)->and($kept['all'][''])->toBe(41)->and(array_sum($kept['state']))->toBe(41)->and(array_sum($kept['category']))->toBe(41);
     foreach (Product::query()->get() as $product) {
-        $counted = app(ProductCounting::class)->of(app(App\Catalog\ProductLoader::class)->load($product));
+        $counted = app(ProductCounting::class)->of(app(App\Store\Products\ProductLoader::class)->load($product));
         expect(DB::table('product_summaries')->where('product_id', $product->id)->value('skus'))->toBe($counted['skus'])
             ->and(DB::table('sku_summaries')->where('product_id', $product->id)->count())->toBe($counted['skus']);
     }

@@ -13,7 +13,7 @@ use App\Actions\SetOpening;
 use App\Actions\SetPrices;
 use App\Actions\SetStock;
 use App\Actions\SetSwatches;
-use App\Catalog\ValueForm;
+use App\Store\Library\ValueForm;
 use Core\Changes\Matrix\DraftValue;
 use Core\Changes\Matrix\LikeChoice;
 use Core\Changes\Matrix\MatrixChoices;

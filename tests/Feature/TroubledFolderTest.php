@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 use App\Actions\ChangeMatrix;
 use App\Actions\CreateProduct;
-use App\Catalog\ProductLoader;
 use App\History\Change;
 use App\Intake\ReadFile;
 use App\Intake\Standing;
@@ -13,6 +12,7 @@ use App\Media\PhotoStore;
 use App\Models\LibraryValue;
 use App\Models\Photo;
 use App\Models\Product;
+use App\Store\Products\ProductLoader;
 use Core\Changes\Matrix\DraftAxis;
 use Core\Changes\Matrix\MatrixChoices;
 use Core\Codes\Gtin;

@@ -2,9 +2,9 @@
 
 declare(strict_types=1);
 
-use App\Catalog\CatalogLookup;
 use App\Models\LibraryAxis;
 use App\Models\LibraryValue;
+use App\Store\Products\CatalogLookup;
 use Core\Changes\Matrix\DraftAxis;
 use Core\Changes\Matrix\DraftReader;
 use Core\Matrix\Value;

@@ -118,7 +118,7 @@ it('leaves the picture combinations of a product that counts by them as they are
     $say = fn (bool $inPictures) => app(App\Actions\EditAxis::class)->run(
         $library(),
         $size,
-        App\Catalog\AxisForm::typed('Size', 'size', 'buttons', $inPictures),
+        App\Store\Library\AxisForm::typed('Size', 'size', 'buttons', $inPictures),
     );
     $entry = $say(true);
     expect(unitsOf($shop))->toBe([150, ['Clay' => 50, 'Moss' => 100]])

@@ -188,7 +188,7 @@ it('sets a product up like another: axes, labels, left-out rules, opening values
     app(SetOpening::class)->value($shop->change(), $shop->id('Color'), $shop->id('Clay'));
     boardPost($shop, "values/{$shop->id('Moss')}", ['name' => 'Forest', 'code' => 'MOSS', 'scope' => 'here'])->assertOk();
     $this->post('/products', ['name' => 'Field smock', 'code' => 'FIELD', 'like' => 'SMOCK'])->assertRedirect('/products/FIELD');
-    $copy = app(App\Catalog\ProductLoader::class)->load(Product::query()->where('code', 'FIELD')->firstOrFail());
+    $copy = app(App\Store\Products\ProductLoader::class)->load(Product::query()->where('code', 'FIELD')->firstOrFail());
     expect($copy->made)->toHaveCount(11)
         ->and(array_map(fn ($sku): string => $sku->code, array_values($copy->made))[0])->toBe('FIELD-MOSS-S')
         ->and(array_sum(array_map(fn ($sku): int => (int) $sku->stock, $copy->made)))->toBe(0)

@@ -3,15 +3,15 @@
 declare(strict_types=1);
 
 use App\Actions\ChangeProduct;
-use App\Catalog\CatalogLookup;
 use App\Changing\UnitOfWork;
 use App\Models\LibraryAxis;
 use App\Models\LibraryValue;
 use App\Models\Product;
-use App\Store\LibraryReader;
+use App\Store\Library\LibraryReader;
 use App\Store\PlacementReader;
 use App\Store\PlacementRow;
 use App\Store\ProductRows;
+use App\Store\Products\CatalogLookup;
 use App\Store\StateReader;
 use App\Store\StateRows;
 use Core\Changes\Details\ProductText;

@@ -6,11 +6,11 @@ namespace Tests\Soak;
 
 use App\Actions\ChangeMatrix;
 use App\Actions\CreateProduct;
-use App\Catalog\ProductLoader;
 use App\History\Change;
 use App\Models\Product;
 use App\Models\Right;
 use App\Models\User;
+use App\Store\Products\ProductLoader;
 use Core\Changes\Matrix\DraftAxis;
 use Core\Changes\Matrix\MatrixChoices;
 use Illuminate\Support\Facades\DB;

@@ -4,12 +4,12 @@ declare(strict_types=1);
 
 namespace Tests\Soak;
 
-use App\Catalog\ProductColors;
-use App\Catalog\ProductLoader;
 use App\Ledger\RowChange;
 use App\Models\HistoryEntry;
 use App\Models\PhotoState;
 use App\Models\Product;
+use App\Store\Products\ProductColors;
+use App\Store\Products\ProductLoader;
 use App\Summaries\ProductCounting;
 use App\Summaries\SkuCounting;
 use Core\Checks\CheckedProduct;

@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace Tests\Walk;
 
-use App\Catalog\CatalogLookup;
-use App\Catalog\LoadedProduct;
-use App\Catalog\ProductColors;
-use App\Catalog\ValueNames;
 use App\Http\Screens\PreviewScreen;
+use App\Store\Library\ValueNames;
+use App\Store\Products\CatalogLookup;
+use App\Store\Products\LoadedProduct;
+use App\Store\Products\ProductColors;
 use App\Summaries\ProductCounting;
 use App\Summaries\SkuCounting;
 use App\Summaries\Summaries;

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Walk;
 
-use App\Catalog\LoadedProduct;
+use App\Store\Products\LoadedProduct;
 use Core\Details\Counting;
 use Core\Details\DetailKind;
 

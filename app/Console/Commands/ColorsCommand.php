@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace App\Console\Commands;
 
-use App\Catalog\ColorReport;
-use App\Catalog\ProductLoader;
+use App\Console\Reports\ColorReport;
 use App\Models\Product;
+use App\Store\Products\ProductLoader;
 use Illuminate\Console\Command;
 
 final class ColorsCommand extends Command

@@ -4,15 +4,15 @@ declare(strict_types=1);
 
 namespace App\Console\Commands;
 
-use App\Catalog\CoverageReport;
-use App\Catalog\LoadedProduct;
-use App\Catalog\Portions;
-use App\Catalog\ProductLoader;
-use App\Catalog\ShootingList;
 use App\Console\GivenTexts;
+use App\Console\Reports\CoverageReport;
 use App\Files\SheetWriter;
 use App\Files\ShootingSheet;
 use App\Models\Product;
+use App\Store\Products\LoadedProduct;
+use App\Store\Products\Portions;
+use App\Store\Products\ProductLoader;
+use App\Summaries\Shooting\ShootingList;
 use Core\Refusal;
 use Core\RefusalKind;
 use Illuminate\Console\Command;

@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace App\Console\Commands;
 
-use App\Catalog\ProductLoader;
-use App\Catalog\SkuReport;
 use App\Console\GivenTexts;
+use App\Console\Reports\SkuReport;
+use App\Store\Products\ProductLoader;
 use Core\Product\SkuFields;
 use Illuminate\Console\Command;
 

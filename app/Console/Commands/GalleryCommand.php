@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace App\Console\Commands;
 
-use App\Catalog\GalleryReport;
-use App\Catalog\LoadedProduct;
-use App\Catalog\ProductLoader;
 use App\Console\GivenTexts;
+use App\Console\Reports\GalleryReport;
 use App\Models\Product;
+use App\Store\Products\LoadedProduct;
+use App\Store\Products\ProductLoader;
 use Core\CoreException;
 use Core\Product\Sku;
 use Core\Refusal;

@@ -6,15 +6,15 @@ namespace App\Console\Commands;
 
 use App\Accounts\Accounts;
 use App\Actions\ReceivePhotos;
-use App\Catalog\ReachNames;
-use App\Catalog\ShopWords;
 use App\Console\GivenTexts;
+use App\Console\Reports\ReachNames;
 use App\History\Change;
 use App\Intake\Resemblances;
 use App\Media\IncomingFile;
 use App\Media\LookedAt;
 use App\Models\Product;
 use App\Models\User;
+use App\Store\Words\ShopWords;
 use Core\Matching\DroppedName;
 use Core\Matching\DropReader;
 use Core\Matching\KnownProduct;

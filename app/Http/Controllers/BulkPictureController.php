@@ -6,12 +6,12 @@ namespace App\Http\Controllers;
 
 use App\Actions\ChangePictures;
 use App\Actions\StartBatch;
-use App\Catalog\ProductList;
 use App\Http\CatalogRequest;
 use App\Http\Screens\BulkPictureScreen;
 use App\Http\Screens\CatalogScreen;
 use App\Intake\StoredPictures;
 use App\Intake\StoredQuery;
+use App\Summaries\Lists\ProductList;
 use Core\Reach\Selection;
 use Core\Refusal;
 use Illuminate\Contracts\View\View;

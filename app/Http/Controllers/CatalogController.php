@@ -5,10 +5,10 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\Actions\CreateProduct;
-use App\Catalog\Jump;
-use App\Catalog\ProductLoader;
 use App\Http\CatalogRequest;
 use App\Http\Screens\CatalogScreen;
+use App\Store\Products\ProductLoader;
+use App\Summaries\Lists\Jump;
 use Core\Changes\Codes\ProductCode;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;

@@ -6,13 +6,13 @@ namespace App\Http\Controllers;
 
 use App\Actions\AllocateGtins;
 use App\Actions\ApplyCodePattern;
-use App\Catalog\CatalogLookup;
-use App\Catalog\CodePatterns;
-use App\Catalog\ProductLoader;
 use App\Http\BoardResponder;
 use App\Http\Requests\CodesRequest;
 use App\Http\Screens\LabelScreen;
 use App\Models\GtinRangeRecord;
+use App\Store\Products\CatalogLookup;
+use App\Store\Products\CodePatterns;
+use App\Store\Products\ProductLoader;
 use Core\Changes\Skus\NumberFromRange;
 use Core\Codes\Gtin;
 use Core\Codes\UnreadableGtin;

@@ -5,11 +5,11 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\Actions\FillAltTexts;
-use App\Catalog\ProductLoader;
 use App\Http\ProductPage;
 use App\Http\ProductPageResponder;
 use App\Http\Requests\ProductRequest;
 use App\Http\Screens\AltTextScreen;
+use App\Store\Products\ProductLoader;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\Response;
 

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
-use App\Catalog\Health;
+use App\Summaries\Status\Health;
 use Illuminate\Http\JsonResponse;
 
 /** For machines that watch over this one: whether the process answers, and whether it can do its work. */

@@ -5,13 +5,13 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\Actions\UndoRedo;
-use App\Catalog\Snapshots;
 use App\History\Timeline;
 use App\Http\BoardResponder;
 use App\Http\Requests\HistoryRequest;
 use App\Http\Screens\ComparisonScreen;
 use App\Models\HistoryEntry;
 use App\Models\Product;
+use App\Store\Products\Snapshots;
 use Core\Refusal;
 use Core\RefusalKind;
 use Illuminate\Contracts\View\View;

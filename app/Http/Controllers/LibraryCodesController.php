@@ -6,12 +6,12 @@ namespace App\Http\Controllers;
 
 use App\Actions\SaveCodePattern;
 use App\Actions\SaveGtinRange;
-use App\Catalog\CodePatternForm;
 use App\Http\LibraryRequest;
 use App\Http\Screens\CodesScreen;
 use App\Http\Screens\LibraryScreen;
 use App\Models\CodePatternRecord;
 use App\Models\GtinRangeRecord;
+use App\Store\Library\CodePatternForm;
 use Core\Codes\CodePattern;
 use Core\CoreException;
 use Illuminate\Contracts\View\View;

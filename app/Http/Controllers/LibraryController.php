@@ -14,13 +14,13 @@ use App\Actions\RemoveSizeRun;
 use App\Actions\SaveSizeRun;
 use App\Actions\TeachWord;
 use App\Actions\UndoRedo;
-use App\Catalog\AxisForm;
-use App\Catalog\LibraryShelf;
 use App\Http\LibraryRequest;
 use App\Http\Screens\LibraryScreen;
 use App\Models\LibraryAxis;
 use App\Models\LibraryValue;
 use App\Models\SizeRunRecord;
+use App\Store\Library\AxisForm;
+use App\Store\Library\LibraryShelf;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\Response;
 

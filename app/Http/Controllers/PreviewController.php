@@ -4,12 +4,12 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
-use App\Catalog\Banners;
-use App\Catalog\ProductLoader;
-use App\Catalog\ValueNames;
 use App\Http\Requests\PreviewRequest;
 use App\Http\Screens\PreviewScreen;
-use App\Store\AltPatterns;
+use App\Store\Library\AltPatterns;
+use App\Store\Library\Banners;
+use App\Store\Library\ValueNames;
+use App\Store\Products\ProductLoader;
 use Illuminate\Contracts\View\View;
 
 final class PreviewController

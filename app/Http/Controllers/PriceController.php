@@ -7,10 +7,10 @@ namespace App\Http\Controllers;
 use App\Actions\AdjustPrices;
 use App\Actions\ChangePrices;
 use App\Actions\EditDetails;
-use App\Catalog\ProductLoader;
 use App\Http\BoardResponder;
 use App\Http\Requests\PricesRequest;
 use App\Http\Screens\PriceChangeScreen;
+use App\Store\Products\ProductLoader;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\Response;
 

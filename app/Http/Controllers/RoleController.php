@@ -5,13 +5,13 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\Actions\GiveRoles;
-use App\Catalog\ProductLoader;
 use App\Http\ProductPage;
 use App\Http\ProductPageResponder;
 use App\Http\Requests\RolesRequest;
 use App\Http\Screens\PictureLinks;
 use App\Http\Screens\RoleScreen;
-use App\Store\ViewShelf;
+use App\Store\Library\ViewShelf;
+use App\Store\Products\ProductLoader;
 use Core\Changes\Pictures\GiveRolesByViews;
 use Core\Gallery\Role;
 use Core\Refusal;

@@ -4,18 +4,18 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
-use App\Catalog\ListQuery;
-use App\Catalog\ListSort;
-use App\Catalog\ProductList;
-use App\Catalog\ProductLoader;
-use App\Catalog\ShootingLine;
-use App\Catalog\ShootingList;
 use App\Files\SheetWriter;
 use App\Files\ShootingSheet;
 use App\Http\CatalogRequest;
 use App\Http\Screens\CoverageList;
 use App\Http\Screens\ShootingScreen;
 use App\Models\Product;
+use App\Store\Products\ProductLoader;
+use App\Summaries\Lists\ListQuery;
+use App\Summaries\Lists\ListSort;
+use App\Summaries\Lists\ProductList;
+use App\Summaries\Shooting\ShootingLine;
+use App\Summaries\Shooting\ShootingList;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\Response;
 use Symfony\Component\HttpFoundation\StreamedResponse;

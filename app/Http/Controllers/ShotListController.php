@@ -10,12 +10,12 @@ use App\Actions\SaveAltPattern;
 use App\Actions\SaveShotList;
 use App\Actions\SaveView;
 use App\Actions\TeachWord;
-use App\Catalog\ViewForm;
 use App\Http\LibraryRequest;
 use App\Http\Screens\LibraryScreen;
 use App\Models\LibraryView;
 use App\Models\ShotListRecord;
-use App\Store\AltPatterns;
+use App\Store\Library\AltPatterns;
+use App\Store\Library\ViewForm;
 use Illuminate\Contracts\View\View;
 
 /** What pictures can show, which of it each kind of product needs, and how it is said in words. */

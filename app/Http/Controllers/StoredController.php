@@ -6,13 +6,13 @@ namespace App\Http\Controllers;
 
 use App\Actions\PickStored;
 use App\Actions\RemoveStored;
-use App\Catalog\PictureUses;
-use App\Catalog\ProductLoader;
-use App\Catalog\SwatchUses;
 use App\History\Change;
 use App\Http\Bounds\ListBound;
 use App\Intake\StoredPictures;
 use App\Intake\StoredQuery;
+use App\Store\Library\SwatchUses;
+use App\Store\Products\PictureUses;
+use App\Store\Products\ProductLoader;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;

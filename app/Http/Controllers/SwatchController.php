@@ -5,11 +5,11 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\Actions\KeepPicture;
-use App\Catalog\ColorNaming;
 use App\Http\LibraryRequest;
 use App\Media\IncomingFile;
 use App\Media\PictureSamples;
 use App\Models\Photo;
+use App\Store\Library\ColorNaming;
 use Core\Color\Eyedropper;
 use Core\Gallery\Crop;
 use Core\Refusal;

@@ -5,22 +5,22 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\Actions\TryAgain;
-use App\Catalog\Works;
+use App\Summaries\Status\SystemStatus;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 
 final class WorksController
 {
-    public function show(Works $works): View
+    public function show(SystemStatus $status): View
     {
         return view('works.index', [
-            'checks' => $works->checks(),
-            'waitingJobs' => $works->waitingJobs(),
-            'pictures' => $works->pictures(),
-            'unread' => $works->unread(),
-            'failed' => $works->failedJobs(),
-            'versions' => $works->versions(),
+            'checks' => $status->checks(),
+            'waitingJobs' => $status->waitingJobs(),
+            'pictures' => $status->pictures(),
+            'unread' => $status->unread(),
+            'failed' => $status->failedJobs(),
+            'versions' => $status->versions(),
         ]);
     }
 

@@ -6,7 +6,7 @@ namespace App\Http\Requests;
 
 use App\Http\Bounds\ListBound;
 use App\Http\Bounds\NumberBound;
-use App\Store\ViewShelf;
+use App\Store\Library\ViewShelf;
 use Core\Gallery\UnknownView;
 use Core\Gallery\View;
 

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace App\Http\Screens;
 
-use App\Catalog\LoadedProduct;
 use App\Store\PlacementRow;
+use App\Store\Products\LoadedProduct;
 use Core\Gallery\AltFault;
 use Core\Product\AltTexts;
 

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace App\Http\Screens;
 
-use App\Catalog\Banners;
 use App\Models\Banner;
+use App\Store\Library\Banners;
 use App\Summaries\Totals;
 
 /** The categories and landing pages of the shop, with their banners. */

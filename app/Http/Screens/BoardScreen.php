@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace App\Http\Screens;
 
-use App\Catalog\LoadedProduct;
-use App\Catalog\ShopDay;
 use App\Http\Lens;
+use App\Store\Products\LoadedProduct;
+use App\Store\ShopDay;
 use Core\Details\Counting;
 use Core\Gallery\Coverage;
 use Core\Gallery\CoverageRow;

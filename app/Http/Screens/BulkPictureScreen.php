@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace App\Http\Screens;
 
-use App\Catalog\CatalogLookup;
-use App\Catalog\ProductLoader;
+use App\Store\Products\CatalogLookup;
+use App\Store\Products\ProductLoader;
 use Core\Changes\Pictures\PutPicture;
 use Core\CoreException;
 use Core\Product\Product;

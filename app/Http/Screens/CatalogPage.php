@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace App\Http\Screens;
 
-use App\Catalog\ListPage;
-use App\Catalog\ListQuery;
-use App\Catalog\ListSort;
+use App\Summaries\Lists\ListPage;
+use App\Summaries\Lists\ListQuery;
+use App\Summaries\Lists\ListSort;
 
 /** One page of the catalog. */
 final readonly class CatalogPage

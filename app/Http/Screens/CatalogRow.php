@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Screens;
 
-use App\Catalog\ValueLabel;
+use App\Store\Library\ValueLabel;
 
 /** A product in the catalog's list. */
 final readonly class CatalogRow

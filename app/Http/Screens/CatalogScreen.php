@@ -4,12 +4,12 @@ declare(strict_types=1);
 
 namespace App\Http\Screens;
 
-use App\Catalog\LibraryShelf;
-use App\Catalog\ListQuery;
-use App\Catalog\ProductList;
-use App\Catalog\ValueLabel;
-use App\Catalog\ValueLabels;
 use App\Media\PhotoSize;
+use App\Store\Library\LibraryShelf;
+use App\Store\Library\ValueLabel;
+use App\Store\Library\ValueLabels;
+use App\Summaries\Lists\ListQuery;
+use App\Summaries\Lists\ProductList;
 use App\Summaries\Summaries;
 use App\Summaries\Totals;
 use Illuminate\Support\Carbon;

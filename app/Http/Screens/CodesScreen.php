@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace App\Http\Screens;
 
-use App\Catalog\CodePatterns;
 use App\Models\CodePatternRecord;
 use App\Models\GtinRangeRecord;
+use App\Store\Products\CodePatterns;
 use Core\Codes\CodePart;
 use Core\Codes\CodePartKind;
 use Core\Codes\CodeParts;

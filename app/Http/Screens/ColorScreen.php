@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace App\Http\Screens;
 
-use App\Catalog\LoadedProduct;
-use App\Catalog\ProductColors;
 use App\Http\Requests\ProductRequest;
+use App\Store\Products\LoadedProduct;
+use App\Store\Products\ProductColors;
 use Core\Checks\AxisColors;
 use Core\Checks\Finding;
 use Core\Checks\SwatchCheck;

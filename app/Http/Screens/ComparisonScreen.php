@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace App\Http\Screens;
 
-use App\Catalog\Snapshots;
 use App\History\Timeline;
 use App\Models\HistoryEntry;
 use App\Models\Product;
+use App\Store\Products\Snapshots;
 use Core\Product\Difference;
 use Core\Product\DifferenceWording;
 use Core\Product\Remark;

@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace App\Http\Screens;
 
-use App\Catalog\LoadedProduct;
 use App\Http\Requests\ProductRequest;
 use App\Media\PhotoSize;
+use App\Store\Products\LoadedProduct;
 use Core\Gallery\ContactSheet;
 use Core\Gallery\CoverageCell;
 use Core\Gallery\Entry;

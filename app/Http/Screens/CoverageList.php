@@ -4,12 +4,12 @@ declare(strict_types=1);
 
 namespace App\Http\Screens;
 
-use App\Catalog\KeptCoverage;
-use App\Catalog\KeptCoverages;
-use App\Catalog\LibraryShelf;
-use App\Catalog\ListQuery;
 use App\Models\ShotListRecord;
-use App\Store\ViewShelf;
+use App\Store\Library\LibraryShelf;
+use App\Store\Library\ViewShelf;
+use App\Summaries\Coverage\KeptCoverage;
+use App\Summaries\Coverage\KeptCoverages;
+use App\Summaries\Lists\ListQuery;
 use Core\Gallery\View;
 
 /** The coverage map over the catalog: products down, views across, from the kept counts. */

@@ -4,12 +4,12 @@ declare(strict_types=1);
 
 namespace App\Http\Screens;
 
-use App\Catalog\FormattedText;
-use App\Catalog\LibraryShelf;
-use App\Catalog\LoadedProduct;
-use App\Catalog\Remembered;
 use App\Http\Requests\ProductRequest;
 use App\Models\ShotListRecord;
+use App\Store\Library\LibraryShelf;
+use App\Store\Products\LoadedProduct;
+use App\Store\Words\FormattedText;
+use App\Store\Words\InputSuggestions;
 use Core\Checks\CheckedProduct;
 use Core\Checks\Checks;
 use Core\Checks\DetailCheck;
@@ -43,7 +43,7 @@ final readonly class DetailsScreen implements PageScreen
     private function __construct(
         public LoadedProduct $loaded,
         public array $findings,
-        private Remembered $known,
+        private InputSuggestions $known,
         private LibraryShelf $shelf,
     ) {
     }
@@ -55,7 +55,7 @@ final readonly class DetailsScreen implements PageScreen
 
     public static function of(LoadedProduct $loaded): self
     {
-        return new self($loaded, Checks::findings(new CheckedProduct($loaded->core()), DetailCheck::cases()), app(Remembered::class), app(LibraryShelf::class));
+        return new self($loaded, Checks::findings(new CheckedProduct($loaded->core()), DetailCheck::cases()), app(InputSuggestions::class), app(LibraryShelf::class));
     }
 
     /** @return array<string, list<DetailKind>> what is typed here beside what everyone needs, by the title of its group */

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace App\Http\Screens;
 
-use App\Catalog\LoadedProduct;
 use App\Files\BarcodeDrawing;
+use App\Store\Products\LoadedProduct;
 use Core\Codes\Barcode;
 use Core\Product\Sku;
 

@@ -4,8 +4,6 @@ declare(strict_types=1);
 
 namespace App\Http\Screens;
 
-use App\Catalog\LibraryShelf;
-use App\Catalog\Usage;
 use App\History\Timeline;
 use App\Models\Library;
 use App\Models\LibraryAxis;
@@ -13,6 +11,8 @@ use App\Models\LibraryValue;
 use App\Models\LibraryView;
 use App\Models\ShotListRecord;
 use App\Models\SizeRunRecord;
+use App\Store\Library\LibraryShelf;
+use App\Store\Library\Usage;
 use Core\Checks\SwatchChecks;
 use Core\Gallery\Need;
 use Core\Gallery\Shot;

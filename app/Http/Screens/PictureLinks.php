@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace App\Http\Screens;
 
-use App\Catalog\LoadedProduct;
 use App\Media\PhotoSize;
 use App\Models\PhotoState;
+use App\Store\Products\LoadedProduct;
 use Core\Gallery\Placement;
 
 /** Addresses and alt texts of a product's pictures, each worked out once. */

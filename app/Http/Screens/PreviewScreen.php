@@ -4,15 +4,15 @@ declare(strict_types=1);
 
 namespace App\Http\Screens;
 
-use App\Catalog\FormattedText;
-use App\Catalog\LoadedProduct;
-use App\Catalog\ShopDay;
-use App\Catalog\ValueNames;
 use App\Media\PhotoCuts;
 use App\Media\PhotoSize;
 use App\Models\Banner;
 use App\Models\PhotoState;
+use App\Store\Library\ValueNames;
 use App\Store\PlacementRow;
+use App\Store\Products\LoadedProduct;
+use App\Store\ShopDay;
+use App\Store\Words\FormattedText;
 use Core\Color\Contrast;
 use Core\Color\SwatchKind;
 use Core\Gallery\AltText;

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace App\Http\Screens;
 
-use App\Catalog\LoadedProduct;
 use App\Http\Requests\ProductRequest;
+use App\Store\Products\LoadedProduct;
 use Core\Checks\CheckedProduct;
 use Core\Checks\Checks;
 use Core\Checks\DetailCheck;

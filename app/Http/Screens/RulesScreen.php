@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Screens;
 
 use App\Actions\LeaveOutCells;
-use App\Catalog\LoadedProduct;
+use App\Store\Products\LoadedProduct;
 use Core\Changes\Matrix\OfferCells;
 use Core\Matrix\Axis;
 use Core\Matrix\Value;

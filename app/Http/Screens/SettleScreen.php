@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace App\Http\Screens;
 
-use App\Catalog\LoadedProduct;
 use App\Intake\ReadDrop;
 use App\Intake\ReadFile;
 use App\Media\PhotoSize;
 use App\Models\Product;
+use App\Store\Products\LoadedProduct;
 use Core\Color\ColorShare;
 use Core\Color\Swatch;
 use Core\Gallery\View;

@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace App\Http\Screens;
 
-use App\Catalog\CatalogLookup;
-use App\Catalog\LibraryShelf;
-use App\Catalog\LoadedProduct;
 use App\Models\SizeRunRecord;
+use App\Store\Library\LibraryShelf;
+use App\Store\Products\CatalogLookup;
+use App\Store\Products\LoadedProduct;
 use Core\Changes\Matrix\DraftAxis;
 use Core\Changes\Matrix\DraftReader;
 use Core\Changes\Matrix\DraftValue;

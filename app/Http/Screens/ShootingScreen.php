@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace App\Http\Screens;
 
-use App\Catalog\ListQuery;
-use App\Catalog\ShootingLine;
+use App\Summaries\Lists\ListQuery;
+use App\Summaries\Shooting\ShootingLine;
 use Core\Gallery\Need;
 
 /** A shooting list as a photographer works through it: grouped by product, by color or by view. */

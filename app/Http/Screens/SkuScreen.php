@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace App\Http\Screens;
 
-use App\Catalog\LoadedProduct;
-use App\Catalog\ShopDay;
 use App\Files\BarcodeDrawing;
+use App\Store\Products\LoadedProduct;
+use App\Store\ShopDay;
 use Brick\Math\BigDecimal;
 use Core\Codes\Barcode;
 use Core\Details\DetailReader;

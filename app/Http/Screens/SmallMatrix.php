@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Screens;
 
-use App\Catalog\LoadedProduct;
+use App\Store\Products\LoadedProduct;
 use Core\Color\Swatch;
 use Core\Matrix\Axis;
 use Core\Matrix\Combination;

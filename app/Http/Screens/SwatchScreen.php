@@ -4,13 +4,13 @@ declare(strict_types=1);
 
 namespace App\Http\Screens;
 
-use App\Catalog\ColorNaming;
-use App\Catalog\LoadedProduct;
-use App\Catalog\SwatchForm;
 use App\Media\MediaKind;
 use App\Models\LibraryValue;
 use App\Models\PhotoState;
+use App\Store\Library\ColorNaming;
+use App\Store\Library\SwatchForm;
 use App\Store\PlacementRow;
+use App\Store\Products\LoadedProduct;
 use Core\Checks\AxisColors;
 use Core\Checks\Finding;
 use Core\Checks\SwatchChecks;

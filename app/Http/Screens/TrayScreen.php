@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace App\Http\Screens;
 
-use App\Catalog\LoadedProduct;
 use App\Models\PhotoState;
 use App\Store\PlacementRow;
+use App\Store\Products\LoadedProduct;
 use Core\Gallery\CoverageRow;
 use Core\Gallery\Entry;
 use Core\Gallery\Ground;

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Screens;
 
-use App\Catalog\ColorNaming;
+use App\Store\Library\ColorNaming;
 use Core\Checks\AxisColors;
 use Core\Checks\NearValue;
 use Core\Color\CssColors;

@@ -6,7 +6,7 @@
     </div>
     <fieldset class="field scope">
         <legend>The name holds</legend>
-        <label><input type="radio" class="form-check-input" name="scope" value="everywhere" @checked($label === $value->name)> everywhere: {{ count($usedBy) > 1 ? App\Catalog\Usage::inWords($usedBy) : 'only this product uses it' }}</label>
+        <label><input type="radio" class="form-check-input" name="scope" value="everywhere" @checked($label === $value->name)> everywhere: {{ count($usedBy) > 1 ? App\Store\Library\Usage::inWords($usedBy) : 'only this product uses it' }}</label>
         <label><input type="radio" class="form-check-input" name="scope" value="here" @checked($label !== $value->name)> on this product only</label>
     </fieldset>
     @include('library.value-fields', ['swatch' => $loaded->swatches->of($value->id), 'swatchDialog' => route('colors.swatch', [$product, $value])])

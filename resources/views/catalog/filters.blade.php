@@ -17,7 +17,7 @@
     @if (($page->totals['lacks'] ?? []) !== [])
         <div class="field"><label for="by-lacks">View missing</label>
             <select class="form-select" id="by-lacks" name="lacks"><option value="">any or none</option>
-                @foreach (app(App\Store\ViewShelf::class)->views()->all as $view)@if (($page->totals['lacks'][$view->key] ?? 0) > 0)<option value="{{ $view->key }}" @selected(($page->asked->filters['lacks'] ?? '') === $view->key)>{{ $view->name }} ({{ number_format($page->totals['lacks'][$view->key]) }})</option>@endif @endforeach
+                @foreach (app(App\Store\Library\ViewShelf::class)->views()->all as $view)@if (($page->totals['lacks'][$view->key] ?? 0) > 0)<option value="{{ $view->key }}" @selected(($page->asked->filters['lacks'] ?? '') === $view->key)>{{ $view->name }} ({{ number_format($page->totals['lacks'][$view->key]) }})</option>@endif @endforeach
             </select></div>
     @endif
     <div class="flags">
