@@ -11,13 +11,13 @@ use App\Intake\AnnouncedFile;
 use App\Intake\DropReading;
 use App\Intake\ReadDrop;
 use App\Intake\ReadFile;
-use App\Intake\Standing;
 use App\Models\Batch;
 use App\Models\Drop;
 use App\Models\DropFile;
 use App\Models\Product;
 use App\Models\User;
 use Core\Color\ColorNames;
+use Core\Matching\Drop\DropFileStatus;
 use Core\Text\Name;
 use Imagick;
 use ImagickDraw;
@@ -88,19 +88,19 @@ final class Dropped
     /** @return array<string, string> file => how it stands */
     public static function standings(Drop $drop): array
     {
-        $standings = [];
+        $statuses = [];
         foreach (self::read($drop)->files as $read) {
-            $standings[$read->file->file] = $read->standing->value;
+            $statuses[$read->file->file] = $read->status->value;
         }
-        ksort($standings);
+        ksort($statuses);
 
-        return $standings;
+        return $statuses;
     }
 
     /** @return array<int, string> id => what a page showed of them */
-    public static function seen(Drop $drop, Standing $standing = Standing::Sure): array
+    public static function seen(Drop $drop, DropFileStatus $status = DropFileStatus::Sure): array
     {
-        return array_map(fn (ReadFile $read): string => $read->seen(), self::read($drop)->standing($standing));
+        return array_map(fn (ReadFile $read): string => $read->seen(), self::read($drop)->withStatus($status));
     }
 
     public static function acceptSure(User $user, Drop $drop): Batch

@@ -6,10 +6,8 @@ namespace App\Actions;
 
 use App\Batches\BatchRunner;
 use App\Intake\Acceptance;
-use App\Intake\Alike;
 use App\Intake\DropKeeper;
 use App\Intake\DropReading;
-use App\Intake\LinkOrder;
 use App\Intake\ReadDrop;
 use App\Intake\ReadFile;
 use App\Models\Batch;
@@ -21,6 +19,9 @@ use App\Models\User;
 use App\Store\Clauses;
 use App\Store\Products\ProductLoader;
 use Core\Gallery\View;
+use Core\Matching\Drop\DropPicture;
+use Core\Matching\Drop\DuplicateCandidate;
+use Core\Matching\Drop\LinkOrder;
 use Core\Reach\Selection;
 use Core\Refusal;
 use Core\RefusalKind;
@@ -95,7 +96,7 @@ final class AcceptFiles
         return $this->accept($user, $drop, fn (ReadDrop $read): array => array_map(fn (ReadFile $one): Acceptance => new Acceptance($product->id, $reach, $view ?? $one->verdict?->view), $read->openOnes($ids)), 'Linked');
     }
 
-    private function replaced(ReadFile $one): Alike
+    private function replaced(ReadFile $one): DuplicateCandidate
     {
         foreach ($one->alike as $alike) {
             if ($alike->placementId !== null) {
@@ -131,7 +132,9 @@ final class AcceptFiles
     private function note(Batch $batch, array $accepted, ReadDrop $read): void
     {
         $rows = [];
-        foreach (LinkOrder::of($accepted, $read) as $place => $id) {
+        $pictures = array_map(fn (int $id): DropPicture => $read->files[$id]->picture(), array_keys($accepted));
+        $views = array_map(fn (Acceptance $one): ?View => $one->view, $accepted);
+        foreach (LinkOrder::of($pictures, $views, $read->views) as $place => $id) {
             $rows[] = [
                 ...$read->files[$id]->file->only(['id', 'drop_id', 'print', 'file', 'bytes']),
                 'state' => DropFileState::Stored->value, 'batch_id' => $batch->id, 'to_product_id' => $accepted[$id]->productId,

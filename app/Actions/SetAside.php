@@ -8,11 +8,11 @@ use App\Intake\DropKeeper;
 use App\Intake\DropReading;
 use App\Intake\IncomingParts;
 use App\Intake\ReadDrop;
-use App\Intake\Standing;
 use App\Models\Drop;
 use App\Models\DropFile;
 use App\Models\DropFileState;
 use App\Models\User;
+use Core\Matching\Drop\DropFileStatus;
 use Core\Refusal;
 use Core\RefusalKind;
 
@@ -38,7 +38,7 @@ final class SetAside
     public function takeUp(User $user, Drop $drop, array $ids): void
     {
         $this->keeper->keep($user, $drop, function () use ($drop, $ids): string {
-            $files = array_intersect_key($this->reading->of($drop)->standing(Standing::Aside), array_flip($ids));
+            $files = array_intersect_key($this->reading->of($drop)->withStatus(DropFileStatus::Aside), array_flip($ids));
             if (count($files) !== count($ids) || $ids === []) {
                 throw new Refusal('Not all of these are put aside. Look at the table again.', RefusalKind::Changed);
             }

@@ -7,7 +7,6 @@ namespace App\Batches;
 use App\Models\Batch;
 use App\Models\BatchProductState;
 use Illuminate\Pagination\LengthAwarePaginator;
-use Illuminate\Support\Collection;
 use Illuminate\Support\Facades\DB;
 use stdClass;
 
@@ -46,12 +45,27 @@ final class BatchList
     /**
      * Products of a batch in the order it goes through them, from one on.
      *
-     * @return Collection<int, stdClass> with code, name, words; one more than is shown where there are more
+     * @return list<BatchedProduct> one more than is shown where there are more
      */
-    public function products(string $batchId, BatchProductState $state, int $after): Collection
+    public function products(string $batchId, BatchProductState $state, int $after): array
     {
-        return DB::table('batch_products')->join('products', 'products.id', '=', 'batch_products.product_id')
-            ->where('batch_products.batch_id', $batchId)->where('batch_products.state', $state->value)->where('batch_products.product_id', '>', $after)
-            ->orderBy('batch_products.product_id')->limit(self::PRODUCTS + 1)->get(['products.id', 'products.code', 'products.name', 'batch_products.words']);
+        $rows = DB::table('batch_products')
+            ->join('products', 'products.id', '=', 'batch_products.product_id')
+            ->where('batch_products.batch_id', $batchId)
+            ->where('batch_products.state', $state->value)
+            ->where('batch_products.product_id', '>', $after)
+            ->orderBy('batch_products.product_id')
+            ->limit(self::PRODUCTS + 1)
+            ->get(['products.id', 'products.code', 'products.name', 'batch_products.words']);
+
+        return array_values(array_map(
+            fn (stdClass $row): BatchedProduct => new BatchedProduct(
+                $row->id,
+                $row->code,
+                $row->name,
+                (string) $row->words,
+            ),
+            $rows->all(),
+        ));
     }
 }

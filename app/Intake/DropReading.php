@@ -15,12 +15,17 @@ use App\Models\PhotoState;
 use App\Store\Clauses;
 use App\Store\Library\ViewShelf;
 use App\Store\Words\ShopWords;
+use Core\Matching\Drop\DropFileStatus;
+use Core\Matching\Drop\DropPicture;
+use Core\Matching\Drop\DuplicateCandidate;
+use Core\Matching\Drop\DuplicateKind;
+use Core\Matching\Drop\Duplicates;
+use Core\Matching\Drop\ProductPicture;
 use Core\Matching\DroppedName;
 use Core\Matching\DropReader;
 use Core\Matching\KnownProduct;
 use Core\Matching\Lexicon;
 use Core\Matching\SeenPicture;
-use Core\Matching\Verdict;
 use Illuminate\Support\Facades\DB;
 use stdClass;
 
@@ -57,14 +62,14 @@ final class DropReading
             $verdict = $verdicts[$id] ?? null;
             $photo = $photos[$file->photo_id] ?? null;
             $look = $looks[$file->photo_id] ?? null;
-            [$standing, $why] = $this->arrived($file, $photo, $look, $links[$id] ?? null);
-            $linkedTo = in_array($standing, [Standing::Linked, Standing::Underway], true) ? Clauses::decode((string) $file->to_reach) : null;
+            [$status, $why] = $this->arrived($file, $photo, $look, $links[$id] ?? null);
+            $linkedTo = in_array($status, [DropFileStatus::Linked, DropFileStatus::Underway], true) ? Clauses::decode((string) $file->to_reach) : null;
             $product = $linkedTo === null ? $this->product($lexicon, $verdict?->productId) : $this->product($lexicon, $file->to_product_id);
-            $read[$id] = new ReadFile($file, $standing ?? $this->reckoned($verdict), $verdict, $product, $look, $photo?->state, $photo->width ?? 0, $photo->height ?? 0, [], $why, $linkedTo);
+            $read[$id] = new ReadFile($file, $status ?? DropFileStatus::ofVerdict($verdict), $verdict, $product, $look, $photo?->state, $photo->width ?? 0, $photo->height ?? 0, [], $why, $linkedTo);
         }
         $read = $this->compared($read, $twins);
-        $order = array_flip(array_map(fn (Standing $standing): string => $standing->value, Standing::cases()));
-        uasort($read, fn (ReadFile $a, ReadFile $b): int => [$order[$a->standing->value], $a->trouble()] <=> [$order[$b->standing->value], $b->trouble()] ?: strnatcasecmp("{$a->file->folder}/{$a->file->file}", "{$b->file->folder}/{$b->file->file}"));
+        $order = array_flip(array_map(fn (DropFileStatus $status): string => $status->value, DropFileStatus::cases()));
+        uasort($read, fn (ReadFile $a, ReadFile $b): int => [$order[$a->status->value], $a->trouble()] <=> [$order[$b->status->value], $b->trouble()] ?: strnatcasecmp("{$a->file->folder}/{$a->file->file}", "{$b->file->folder}/{$b->file->file}"));
 
         return new ReadDrop($drop, $read, $this->shelf->views());
     }
@@ -72,32 +77,22 @@ final class DropReading
     /**
      * How a file stands whatever its name says; null where the reading decides.
      *
-     * @return array{?Standing, string} with why
+     * @return array{?DropFileStatus, string} with why
      */
     private function arrived(DropFile $file, ?Photo $photo, ?PhotoLook $look, ?stdClass $link): array
     {
         $linking = Linking::of($link);
 
         return match (true) {
-            $file->state === DropFileState::Refused => [Standing::Refused, $file->remark],
-            $photo === null => [Standing::Arriving, ''],
-            $linking->isStanding() => [Standing::Linked, ''],
-            $linking->isUnderway() => [Standing::Underway, ''],
-            $file->state === DropFileState::Aside => [Standing::Aside, ''],
-            $linking->isRefused() => [Standing::NotLinked, (string) $link?->words],
-            in_array($photo->state, [PhotoState::Failed, PhotoState::Refused], true) => [Standing::Broken, (string) $photo->failure],
-            $look === null => [Standing::Looking, (string) $photo->failure],
+            $file->state === DropFileState::Refused => [DropFileStatus::Refused, $file->remark],
+            $photo === null => [DropFileStatus::Arriving, ''],
+            $linking->isStanding() => [DropFileStatus::Linked, ''],
+            $linking->isUnderway() => [DropFileStatus::Underway, ''],
+            $file->state === DropFileState::Aside => [DropFileStatus::Aside, ''],
+            $linking->isRefused() => [DropFileStatus::NotLinked, (string) $link?->words],
+            in_array($photo->state, [PhotoState::Failed, PhotoState::Refused], true) => [DropFileStatus::Broken, (string) $photo->failure],
+            $look === null => [DropFileStatus::Looking, (string) $photo->failure],
             default => [null, ''],
-        };
-    }
-
-    private function reckoned(?Verdict $verdict): Standing
-    {
-        return match (true) {
-            $verdict?->productId === null => Standing::NotUnderstood,
-            $verdict->isSure() => Standing::Sure,
-            $verdict->confidence > 0.5 => Standing::Likely,
-            default => Standing::InDoubt,
         };
     }
 
@@ -168,11 +163,11 @@ final class DropReading
      */
     private function compared(array $read, array $twins): array
     {
-        $open = array_filter($read, fn (ReadFile $one): bool => $one->standing->isOpen());
-        $shelf = new ComparedPictures($open, $this->placements($open), $twins);
-        foreach ($open as $id => $one) {
-            [$standing, $alike] = $shelf->about($one);
-            $read[$id] = new ReadFile($one->file, $standing, $one->verdict, $one->product, $one->look, $one->photoState, $one->width, $one->height, $alike, $one->why);
+        $open = array_filter($read, fn (ReadFile $one): bool => $one->status->isOpen());
+        $pictures = array_map(fn (ReadFile $one): DropPicture => $one->picture(), $open);
+        $duplicates = new Duplicates($pictures, $this->placements($open), $twins);
+        foreach ($pictures as $id => $picture) {
+            $read[$id] = $read[$id]->compared($duplicates->about($picture));
         }
 
         return $read;
@@ -180,7 +175,7 @@ final class DropReading
 
     /**
      * @param  array<int, ReadFile>  $open
-     * @return list<StandingPicture> of the products that the open files are of
+     * @return list<ProductPicture> of the products that the open files are of
      */
     private function placements(array $open): array
     {
@@ -196,8 +191,8 @@ final class DropReading
                 ->get(['placements.id', 'placements.product_id', 'placements.photo_id', 'placements.file_name', 'placements.reach', 'placements.view', 'photos.state', 'photos.width', 'photos.height', 'photos.bytes']);
             foreach ($rows as $row) {
                 $matrix = $products[$row->product_id]->matrix;
-                $pictures[] = new StandingPicture(
-                    new Alike(DuplicateKind::Place, $row->photo_id, $row->file_name, PhotoState::from($row->state), $row->width, $row->height, $row->bytes, null, $row->id),
+                $pictures[] = new ProductPicture(
+                    new DuplicateCandidate(DuplicateKind::Place, $row->photo_id, $row->file_name, $row->state === PhotoState::Ready->value, $row->width, $row->height, $row->bytes, null, $row->id),
                     $row->product_id,
                     Clauses::decode($row->reach)->activeIn($matrix),
                     $this->shelf->views()->find($row->view),

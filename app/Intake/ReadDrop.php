@@ -6,6 +6,7 @@ namespace App\Intake;
 
 use App\Models\Drop;
 use Core\Gallery\Views;
+use Core\Matching\Drop\DropFileStatus;
 use Core\Refusal;
 use Core\RefusalKind;
 
@@ -23,15 +24,15 @@ final readonly class ReadDrop
     ) {
     }
 
-    public function count(Standing ...$standings): int
+    public function count(DropFileStatus ...$statuses): int
     {
-        return count(array_filter($this->files, fn (ReadFile $read): bool => in_array($read->standing, $standings, true)));
+        return count(array_filter($this->files, fn (ReadFile $read): bool => in_array($read->status, $statuses, true)));
     }
 
     /** @return array<int, ReadFile> */
-    public function standing(Standing ...$standings): array
+    public function withStatus(DropFileStatus ...$statuses): array
     {
-        return array_filter($this->files, fn (ReadFile $read): bool => in_array($read->standing, $standings, true));
+        return array_filter($this->files, fn (ReadFile $read): bool => in_array($read->status, $statuses, true));
     }
 
     /** @param  array<int, ReadFile>  $files */
@@ -43,13 +44,13 @@ final readonly class ReadDrop
     /** @return array<int, ReadFile> those that can take the place of a picture that a product has */
     public function better(): array
     {
-        return array_filter($this->standing(Standing::Double), fn (ReadFile $read): bool => ($read->alike[0]->placementId ?? null) !== null);
+        return array_filter($this->withStatus(DropFileStatus::Double), fn (ReadFile $read): bool => ($read->alike[0]->placementId ?? null) !== null);
     }
 
     /** @return array<int, ReadFile> pictures that are kept and not linked */
     public function open(): array
     {
-        return array_filter($this->files, fn (ReadFile $read): bool => $read->standing->isOpen());
+        return array_filter($this->files, fn (ReadFile $read): bool => $read->status->isOpen());
     }
 
     /**
@@ -69,9 +70,9 @@ final readonly class ReadDrop
                 'One of these files is no longer in this drop. Look at the table again.',
                 RefusalKind::Gone,
             );
-            if (! $read->standing->isOpen()) {
+            if (! $read->status->isOpen()) {
                 throw new Refusal(
-                    "{$read->file->file} is {$read->standing->label()} by now. Look at the table again.",
+                    "{$read->file->file} is {$read->status->label()} by now. Look at the table again.",
                     RefusalKind::Changed,
                 );
             }

@@ -8,6 +8,10 @@ use App\Media\PhotoLook;
 use App\Models\DropFile;
 use App\Models\PhotoState;
 use Core\Matching\DoubtKind;
+use Core\Matching\Drop\Comparison;
+use Core\Matching\Drop\DropFileStatus;
+use Core\Matching\Drop\DropPicture;
+use Core\Matching\Drop\DuplicateCandidate;
 use Core\Matching\KnownProduct;
 use Core\Matching\Verdict;
 use Core\Reach\Reach;
@@ -19,13 +23,13 @@ final readonly class ReadFile
      * @param  ?Verdict  $verdict  null where it is no picture that is kept
      * @param  ?KnownProduct  $product  that it is linked to; else of the verdict
      * @param  ?PhotoLook  $look  null while it is not measured
-     * @param  list<Alike>  $alike  pictures that show the same
+     * @param  list<DuplicateCandidate>  $alike  pictures that show the same
      * @param  string  $why  why it stands so, where the verdict does not say it
      * @param  ?Reach  $linkedTo  the part of the product that it was accepted for, where it is linked or about to be
      */
     public function __construct(
         public DropFile $file,
-        public Standing $standing,
+        public DropFileStatus $status,
         public ?Verdict $verdict = null,
         public ?KnownProduct $product = null,
         public ?PhotoLook $look = null,
@@ -38,6 +42,39 @@ final readonly class ReadFile
     ) {
     }
 
+    /** As far as it is compared with others; of one that is kept. */
+    public function picture(): DropPicture
+    {
+        return new DropPicture(
+            $this->file->id,
+            $this->file->file,
+            (int) $this->file->photo_id,
+            $this->photoState === PhotoState::Ready,
+            $this->width,
+            $this->height,
+            $this->file->bytes,
+            $this->status,
+            $this->verdict,
+            $this->product,
+        );
+    }
+
+    public function compared(Comparison $comparison): self
+    {
+        return new self(
+            $this->file,
+            $comparison->status,
+            $this->verdict,
+            $this->product,
+            $this->look,
+            $this->photoState,
+            $this->width,
+            $this->height,
+            $comparison->candidates,
+            $this->why,
+        );
+    }
+
     /** Whether it is linked elsewhere than its reading says: somebody pointed there. */
     public function isByHand(): bool
     {
@@ -47,7 +84,7 @@ final readonly class ReadFile
     /** What a page shows of the reading: it is accepted only as it was seen. */
     public function seen(): string
     {
-        return substr(sha1(implode(' ', [$this->product?->id, $this->verdict?->reach?->key(), $this->verdict?->view?->key, $this->verdict?->place, $this->standing->value])), 0, 10);
+        return substr(sha1(implode(' ', [$this->product?->id, $this->verdict?->reach?->key(), $this->verdict?->view?->key, $this->verdict?->place, $this->status->value])), 0, 10);
     }
 
     /** The heading that it comes under where a drop is grouped by what is wrong. */
@@ -55,12 +92,12 @@ final readonly class ReadFile
     {
         $doubt = $this->verdict?->doubts[0] ?? null;
 
-        return match ($this->standing) {
-            Standing::InDoubt, Standing::NotUnderstood => ($doubt->kind ?? DoubtKind::NoProduct)->label(),
-            Standing::Likely => $doubt?->kind->label() ?? 'Read by a slip, a part of a name, or the color',
-            Standing::Double => $this->alike[0]->heading(),
-            Standing::NotLinked => 'Could not be linked',
-            default => ucfirst($this->standing->label()),
+        return match ($this->status) {
+            DropFileStatus::InDoubt, DropFileStatus::NotUnderstood => ($doubt->kind ?? DoubtKind::NoProduct)->label(),
+            DropFileStatus::Likely => $doubt?->kind->label() ?? 'Read by a slip, a part of a name, or the color',
+            DropFileStatus::Double => $this->alike[0]->heading(),
+            DropFileStatus::NotLinked => 'Could not be linked',
+            default => ucfirst($this->status->label()),
         };
     }
 }

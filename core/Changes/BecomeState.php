@@ -9,6 +9,7 @@ use Core\Changes\Matrix\MatrixChoices;
 use Core\Changes\Matrix\MatrixPlanner;
 use Core\Changes\Matrix\PlannedChange;
 use Core\Changes\Matrix\PlannedState;
+use Core\Codes\CodePattern;
 use Core\Gallery\Placement;
 use Core\Matrix\Axis;
 use Core\Matrix\Combination;
@@ -57,7 +58,7 @@ final readonly class BecomeState implements ProductChange
         $state = new ProductState(
             $this->details($base, $pictures),
             $this->matrix($base->matrix),
-            $this->skus($base->skus, $difference, $catalog),
+            $this->skus($base->skus, $difference, $product, $catalog),
             $pictures,
         );
         $words = (new DifferenceWording())->summary($difference);
@@ -239,8 +240,9 @@ final readonly class BecomeState implements ProductChange
      * @param  list<Sku>  $skus  as the plan made them
      * @return list<Sku>
      */
-    private function skus(array $skus, Difference $difference, Catalog $catalog): array
+    private function skus(array $skus, Difference $difference, Product $product, Catalog $catalog): array
     {
+        $pattern = (new CodePlanner($catalog))->patternOf($product);
         $byId = $byCell = [];
         foreach ($skus as $at => $sku) {
             $byId[$sku->id] = $at;
@@ -261,12 +263,23 @@ final readonly class BecomeState implements ProductChange
             }
             $changed[$at] = $skus[$at]->asNumbered($wanted);
             if ($wanted->code !== '' && $wanted->code !== $pair->before?->code) {
-                $changed[$at] = $changed[$at]->coded($wanted->code);
+                $changed[$at] = $changed[$at]->coded($wanted->code, $this->isTyped($wanted, $pattern));
             }
         }
         $this->refuseTaken(array_intersect_key($skus, $changed), $changed, $catalog);
 
         return array_values(array_replace($skus, $changed));
+    }
+
+    /** Whether a code stays where codes are made anew: somebody typed it, or the pattern would make another. */
+    private function isTyped(Sku $wanted, CodePattern $pattern): bool
+    {
+        if ($wanted->isCodeTyped || ! $this->wanted->matrix->isCell($wanted->cell)) {
+            return true;
+        }
+        $parts = $this->wanted->matrix->codeParts([$wanted->cell]);
+
+        return $pattern->code($this->wanted->details->code, $parts[0]) !== $wanted->code;
     }
 
     /**

@@ -434,6 +434,22 @@ it('becomes what is wanted, and is then no different any more', function (): voi
         ->and(shaped(new BecomeState($wanted, 'Again'), fn (): ProductState => $state)[1])->toBe([]);
 });
 
+it('takes a code of a sheet for typed unless the pattern of the product makes the same, or the sheet says so', function (): void {
+    $wanted = shapedSmock(fn (ProductState $state): ProductState => $state->withSkus([
+        $state->skus[0]->coded('SMOCK-MOSS-S', false),
+        $state->skus[1]->coded('SMOCK-MOSS-M', true),
+        $state->skus[2]->coded('OLD-77', false),
+        $state->skus[3],
+    ]))->state;
+    $state = shaped(new BecomeState($wanted, 'Sheet'))[2];
+    expect(array_map(fn (Sku $sku): array => [$sku->code, $sku->isCodeTyped], $state->skus))->toBe([
+        ['SMOCK-MOSS-S', false],
+        ['SMOCK-MOSS-M', true],
+        ['OLD-77', true],
+        ['SMOCK-4', false],
+    ]);
+});
+
 it('takes another setup on, with codes of its own', function (): void {
     $empty = new ProductState(new ProductDetails('Cape', 'CAPE', Currency::of('EUR')), Matrix::of([]));
     $pattern = shapedSmock()->state;

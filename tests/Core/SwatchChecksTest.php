@@ -6,6 +6,7 @@ use Core\Checks\AxisColors;
 use Core\Checks\Finding;
 use Core\Checks\SwatchCheck;
 use Core\Checks\SwatchChecks;
+use Core\Checks\SwatchLeads;
 use Core\Checks\ValuePicture;
 use Core\Color\ColorMeter;
 use Core\Color\ColorShare;
@@ -14,12 +15,16 @@ use Core\Color\Sample;
 use Core\Color\Srgb;
 use Core\Color\Swatch;
 use Core\Gallery\ClothPiece;
+use Core\Gallery\Placement;
 use Core\Gallery\Shape;
 use Core\Matrix\Axis;
 use Core\Matrix\AxisDisplay;
 use Core\Matrix\AxisKind;
 use Core\Matrix\Value;
+use Core\Product\Product;
+use Core\Product\ProductState;
 use Tests\Core\DrawnCloth;
+use Tests\Core\Samples;
 
 /**
  * @param  array<string, ?string>  $swatches  label => swatch as stored; value ids from 1
@@ -173,4 +178,34 @@ it('finds the cloth of a drawn photo, and something where there is none', functi
     expect($crop->width)->toBeGreaterThan(100)
         ->and(ClothPiece::in($sample, [Srgb::fromHex('#ff00ff')])->width)->toBeGreaterThan(0)
         ->and(ClothPiece::in(new Sample(1, 1, [0x5F7049]), [$main])->isMiddle())->toBeTrue();
+});
+
+it('takes a swatch from the Lead that shows one value alone, and says of others why not', function (): void {
+    $product = Samples::product();
+    $color = $product->matrix->axes[0];
+    $of = fn (array $accused = [], array $unread = []): SwatchLeads => SwatchLeads::of(
+        $product,
+        $color,
+        $color->values,
+        $accused,
+        $unread,
+    );
+    expect(array_map(fn (Placement $lead): string => $lead->file, $of()->leads))
+        ->toBe([11 => 'moss.jpg', 12 => 'clay.jpg'])
+        ->and($of()->open)->toBe([])
+        ->and($of([1], [102 => true])->leads)->toBe([])
+        ->and($of([1], [102 => true])->open)->toBe([
+            11 => 'moss.jpg looks like another color than Moss.',
+            12 => 'clay.jpg is not read yet. Try again in a moment.',
+        ]);
+    $having = fn (Placement ...$pictures): Product => Samples::product(
+        fn (ProductState $state): ProductState => $state->withPictures(array_values($pictures)),
+    );
+    $shared = $having($product->state->pictures[2]);
+    expect(SwatchLeads::of($shared, $color, $color->values, [], [])->open)->toBe([
+        11 => 'Moss has no picture of its own: guide.jpg is of others too.',
+        12 => 'Clay has no picture of its own: guide.jpg is of others too.',
+    ]);
+    $bare = $having();
+    expect(SwatchLeads::of($bare, $color, $color->values, [], [])->open[11])->toBe('Moss has no picture yet.');
 });

@@ -73,7 +73,7 @@ it('never writes where an archive says, nor more than it may', function (): void
     }));
     $why = [];
     foreach (Dropped::read($drop)->files as $read) {
-        $why[$read->file->file] = "{$read->standing->value}: {$read->why}";
+        $why[$read->file->file] = "{$read->status->value}: {$read->why}";
     }
     expect($why['out.jpg'])->toStartWith('refused: “../../out.jpg” leads out of the archive')
         ->and($why['root.jpg'])->toContain('leads out of the archive')->and($why['windows.jpg'])->toContain('leads out of the archive')

@@ -45,7 +45,7 @@ it('takes every kind of file there is, or says why not', function (string $name,
     $shop = Shop::open();
     $drop = Dropped::files($shop->user, [$name => $make(), 'SMOCK_front.jpg' => Dropped::picture('SMOCK_front.jpg')]);
     $one = Dropped::one($drop, $name);
-    expect($one->standing->value)->toBe($standing, $one->why)->and("{$one->why} {$one->file->remark}")->toContain($says);
+    expect($one->status->value)->toBe($standing, $one->why)->and("{$one->why} {$one->file->remark}")->toContain($says);
     if ($standing === 'not-understood') {
         $photo = Photo::query()->findOrFail($one->file->photo_id);
         foreach (PhotoSize::cases() as $size) {
@@ -56,7 +56,7 @@ it('takes every kind of file there is, or says why not', function (string $name,
         }
     }
     // Whatever it was, the next one is read.
-    expect(Dropped::one($drop, 'SMOCK_front.jpg')->standing->value)->toBe('sure');
+    expect(Dropped::one($drop, 'SMOCK_front.jpg')->status->value)->toBe('sure');
 })->with([
     '30 MB JPEG' => ['a.jpg', fn (): string => scratch((string) file_get_contents(gradient('jpeg', fn (Imagick $one) => $one->scaleImage(2_600, 2_000))).str_repeat("\0", 30 * 1_048_576)), 'not-understood', ''],
     '16-bit PNG' => ['a.png', fn (): string => gradient('png', function (Imagick $one): void {

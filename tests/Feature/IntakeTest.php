@@ -17,7 +17,6 @@ use App\Intake\AnnouncedFile;
 use App\Intake\DropPulse;
 use App\Intake\Drops;
 use App\Intake\IncomingParts;
-use App\Intake\Standing;
 use App\Models\Drop;
 use App\Models\DropFile;
 use App\Models\DropFileState;
@@ -26,6 +25,7 @@ use App\Models\LibraryValue;
 use App\Models\Photo;
 use App\Models\Right;
 use Core\Gallery\View;
+use Core\Matching\Drop\DropFileStatus;
 use Core\Reach\Selection;
 use Core\Refusal;
 use Illuminate\Http\UploadedFile;
@@ -185,9 +185,9 @@ it('puts a better file in the place of another, which keeps where it is linked, 
         ->and(Dropped::one($drop, 'SMOCK_moss_front.jpg')->trouble())->toBe('The product has a picture of this view there');
     $rivals = Dropped::files($shop->user, ['SMOCK_slate_back.jpg', 'slate back SMOCK.jpg']);
     expect(
-        fn () => app(AcceptFiles::class)->asRead($shop->user, $rivals, Dropped::seen($rivals, Standing::Double), true),
+        fn () => app(AcceptFiles::class)->asRead($shop->user, $rivals, Dropped::seen($rivals, DropFileStatus::Double), true),
     )->toThrow(Refusal::class, 'would both take the place of Slate back.jpg');
-    $batch = app(AcceptFiles::class)->asRead($shop->user, $drop, Dropped::seen($drop, Standing::Double), true);
+    $batch = app(AcceptFiles::class)->asRead($shop->user, $drop, Dropped::seen($drop, DropFileStatus::Double), true);
     $row = DB::table('placements')->find($old);
     expect($row->file_name)->toBe('SMOCK_moss_front.jpg')->and($row->alt_text)->toBe('From the front')->and($row->roles)->toBe('["lead"]')
         ->and($shop->files(['Color' => 'Moss'])[0])->toBe('SMOCK_moss_front.jpg')
@@ -410,7 +410,7 @@ it('links one picture that came under two names to where either says', function 
     $path = Dropped::picture('guide.jpg', '#888888');
     $drop = Dropped::files($shop->user, ['SMOCK_moss_pack.jpg' => $path, 'SMOCK_clay_pack.jpg' => $path]);
     expect(Dropped::standings($drop))->toBe(['SMOCK_clay_pack.jpg' => 'double', 'SMOCK_moss_pack.jpg' => 'double'])->and(Dropped::one($drop, 'SMOCK_clay_pack.jpg')->trouble())->toBe('The same picture twice in this drop');
-    app(AcceptFiles::class)->asRead($shop->user, $drop, Dropped::seen($drop, Standing::Double));
+    app(AcceptFiles::class)->asRead($shop->user, $drop, Dropped::seen($drop, DropFileStatus::Double));
     expect(DB::table('placements')->count())->toBe(1)->and($shop->files(['Color' => 'Moss']))->toBe(['SMOCK_clay_pack.jpg'])->and($shop->files(['Color' => 'Clay']))->toBe(['SMOCK_clay_pack.jpg'])->and($shop->files(['Color' => 'Slate']))->toBe([]);
 });
 

@@ -6,7 +6,6 @@ use App\Actions\ChangeMatrix;
 use App\Actions\CreateProduct;
 use App\History\Change;
 use App\Intake\ReadFile;
-use App\Intake\Standing;
 use App\Media\PhotoSize;
 use App\Media\PhotoStore;
 use App\Models\LibraryValue;
@@ -16,6 +15,7 @@ use App\Store\Products\ProductLoader;
 use Core\Changes\Matrix\DraftAxis;
 use Core\Changes\Matrix\MatrixChoices;
 use Core\Codes\Gtin;
+use Core\Matching\Drop\DropFileStatus;
 use Core\Reach\Wording;
 use Illuminate\Support\Facades\Artisan;
 use Illuminate\Support\Facades\DB;
@@ -123,16 +123,16 @@ it('reads a folder of 120 files in four habits: nothing that is sure is wrong, n
     $files = array_column($files, 1, 0);
     expect($files)->toHaveCount(108);
     $traps = [
-        'SMOCK_moss_clay_worn.jpg' => ['#5f7049', Standing::InDoubt, 'more than one color'],
-        'SMOCK_clay_worn.jpg' => ['#5f7049', Standing::InDoubt, 'The name says Clay, the picture looks Moss.'],
-        'SMOCK_berry_side.jpg' => ['#8a3557', Standing::InDoubt, 'does not come in Berry'],
-        'SMOOCK_slate_worn.jpg' => ['#4c5d73', Standing::Likely, 'a letter away from SMOCK'],
-        'SMOCK_worn.jpg' => ['#888888', Standing::InDoubt, 'says no Color'],
-        'SMOCK-S_side.jpg' => ['#999999', Standing::InDoubt, '“S” can be'],
-        'SMOCK CAPE moss.jpg' => ['#5f7049', Standing::InDoubt, 'more than one product'],
-        'CAPE_moss_front_back.jpg' => ['#5f7049', Standing::InDoubt, 'more than one view'],
-        'IMG_9921.jpg' => ['#777777', Standing::NotUnderstood, 'Nothing in the name'],
-        'APRON_oat_front (1).jpg' => ['', Standing::Double, 'Nearly the same picture'],
+        'SMOCK_moss_clay_worn.jpg' => ['#5f7049', DropFileStatus::InDoubt, 'more than one color'],
+        'SMOCK_clay_worn.jpg' => ['#5f7049', DropFileStatus::InDoubt, 'The name says Clay, the picture looks Moss.'],
+        'SMOCK_berry_side.jpg' => ['#8a3557', DropFileStatus::InDoubt, 'does not come in Berry'],
+        'SMOOCK_slate_worn.jpg' => ['#4c5d73', DropFileStatus::Likely, 'a letter away from SMOCK'],
+        'SMOCK_worn.jpg' => ['#888888', DropFileStatus::InDoubt, 'says no Color'],
+        'SMOCK-S_side.jpg' => ['#999999', DropFileStatus::InDoubt, '“S” can be'],
+        'SMOCK CAPE moss.jpg' => ['#5f7049', DropFileStatus::InDoubt, 'more than one product'],
+        'CAPE_moss_front_back.jpg' => ['#5f7049', DropFileStatus::InDoubt, 'more than one view'],
+        'IMG_9921.jpg' => ['#777777', DropFileStatus::NotUnderstood, 'Nothing in the name'],
+        'APRON_oat_front (1).jpg' => ['', DropFileStatus::Double, 'Nearly the same picture'],
     ];
     foreach ($traps as $name => [$hex]) {
         $files[$name] = $hex === '' ? smaller($files['APRON_oat_front.jpg']) : Dropped::picture($name, $hex);
@@ -151,14 +151,14 @@ it('reads a folder of 120 files in four habits: nothing that is sure is wrong, n
         if ($one->verdict?->isSure() === true) {
             $fits = $is !== null && $one->product?->code === $is[0] && (new Wording())->say($one->verdict->reach, $one->product->matrix) === $is[1] && $one->verdict->view?->key === $is[2];
             // The near-double's name is as clear as its twin's; only its picture is doubled.
-            $fits || $one->standing === Standing::Double ? $right[] = $one->file->file : $wrong[$one->file->file] = [...$one->verdict->reasons, ...$one->verdict->doubtWords()];
+            $fits || $one->status === DropFileStatus::Double ? $right[] = $one->file->file : $wrong[$one->file->file] = [...$one->verdict->reasons, ...$one->verdict->doubtWords()];
         }
     }
     expect($wrong)->toBe([])->and(count(array_intersect(array_keys($clear), $right)))->toBeGreaterThanOrEqual(100);
     foreach ($traps as $name => [, $standing, $says]) {
         $one = array_values(array_filter($read, fn (ReadFile $read): bool => $read->file->file === $name))[0];
         $said = implode(' ', [...$one->verdict->doubtWords(), ...$one->verdict->reasons, ...array_map(fn ($alike): string => $alike->inWords(), $one->alike)]);
-        expect($one->standing)->toBe($standing, "{$name}: {$said}")->and($said)->toContain($says);
+        expect($one->status)->toBe($standing, "{$name}: {$said}")->and($said)->toContain($says);
     }
 
     // The picture that lay on its side stands upright.

@@ -4,12 +4,11 @@ declare(strict_types=1);
 
 namespace App\Http\Screens;
 
+use App\Batches\BatchedProduct;
 use App\Batches\BatchList;
 use App\Models\Batch;
 use App\Models\BatchProductState;
 use App\Models\BatchState;
-use Illuminate\Support\Collection;
-use stdClass;
 
 /** A batch as its page draws it. */
 final readonly class BatchScreen
@@ -17,13 +16,13 @@ final readonly class BatchScreen
     /**
      * @param  array<string, int>  $counts  state => products
      * @param  BatchProductState  $shown  the state whose products are listed
-     * @param  Collection<int, stdClass>  $products  one more than is shown where there are more
+     * @param  list<BatchedProduct>  $products  one more than is shown where there are more
      */
     public function __construct(
         public Batch $batch,
         private array $counts,
         public BatchProductState $shown,
-        private Collection $products,
+        private array $products,
         private bool $isOwn,
     ) {
     }
@@ -57,10 +56,10 @@ final readonly class BatchScreen
         return array_values(array_filter(BatchProductState::cases(), fn (BatchProductState $state): bool => $this->count($state) > 0));
     }
 
-    /** @return list<stdClass> */
+    /** @return list<BatchedProduct> */
     public function products(): array
     {
-        return array_values($this->products->take(BatchList::PRODUCTS)->all());
+        return array_slice($this->products, 0, BatchList::PRODUCTS);
     }
 
     /** Whether the state that is listed has a reason. */
@@ -72,7 +71,7 @@ final readonly class BatchScreen
     /** The product after which the next page begins; null on the last. */
     public function next(): ?int
     {
-        return $this->products->count() > BatchList::PRODUCTS ? $this->products[BatchList::PRODUCTS - 1]->id : null;
+        return count($this->products) > BatchList::PRODUCTS ? $this->products[BatchList::PRODUCTS - 1]->id : null;
     }
 
     /** @return array<string, string> what can be done now: the address's last part => label */

@@ -4,13 +4,13 @@ declare(strict_types=1);
 
 namespace App\Http\Screens;
 
-use App\Intake\Alike;
+use Core\Matching\Drop\DuplicateCandidate;
 
 /** A picture of a product, and the file of a drop that can take its place. */
 final readonly class BetterPair
 {
     public function __construct(
-        public Alike $old,
+        public DuplicateCandidate $old,
         public IntakeRow $row,
     ) {
     }

@@ -31,7 +31,7 @@ final class CoverageList
     public function show(ListQuery $asked): self
     {
         $this->page = $this->catalog->page($asked, 'coverage.catalog');
-        $ids = array_column($this->page->list->rows, 'product_id', 'live_code');
+        $ids = array_column($this->page->list->rows, 'id', 'code');
         $kept = $this->coverages->of(array_values($ids));
         $this->kept = array_map(fn (int $id): array => $kept[$id] ?? [], $ids);
 

@@ -5,9 +5,9 @@ declare(strict_types=1);
 namespace App\Http\Screens;
 
 use App\Intake\ReadFile;
-use App\Intake\Standing;
 use App\Media\PhotoSize;
 use App\Models\PhotoState;
+use Core\Matching\Drop\DropFileStatus;
 use Core\Matching\NamePart;
 use Core\Matching\NameSource;
 use Core\Reach\Reach;
@@ -94,12 +94,12 @@ final readonly class IntakeRow
     {
         $verdict = $this->read->verdict;
 
-        return $this->read->isByHand() ? ['Somebody pointed there.'] : match ($this->read->standing) {
-            Standing::Refused, Standing::Broken, Standing::NotLinked => [$this->read->why],
-            Standing::Looking => [$this->read->why === '' ? 'Its picture is being looked at.' : $this->read->why],
-            Standing::Arriving => [$this->read->file->received > 0 ? Sizes::megabytes($this->read->file->received).' of '.Sizes::megabytes($this->read->file->bytes).' have arrived.' : 'Drop the same files again to go on.'],
-            Standing::There => ['The product has this very picture there.'],
-            Standing::Double => [$this->read->alike[0]->inWords().(count($this->read->alike) > 1 ? ' And '.(count($this->read->alike) - 1).' more.' : ''), ...($verdict?->doubtWords() ?? [])],
+        return $this->read->isByHand() ? ['Somebody pointed there.'] : match ($this->read->status) {
+            DropFileStatus::Refused, DropFileStatus::Broken, DropFileStatus::NotLinked => [$this->read->why],
+            DropFileStatus::Looking => [$this->read->why === '' ? 'Its picture is being looked at.' : $this->read->why],
+            DropFileStatus::Arriving => [$this->read->file->received > 0 ? Sizes::megabytes($this->read->file->received).' of '.Sizes::megabytes($this->read->file->bytes).' have arrived.' : 'Drop the same files again to go on.'],
+            DropFileStatus::There => ['The product has this very picture there.'],
+            DropFileStatus::Double => [$this->read->alike[0]->inWords().(count($this->read->alike) > 1 ? ' And '.(count($this->read->alike) - 1).' more.' : ''), ...($verdict?->doubtWords() ?? [])],
             default => $verdict === null ? [] : ($verdict->doubts === [] ? $verdict->reasons : $verdict->doubtWords()),
         };
     }
@@ -110,7 +110,7 @@ final readonly class IntakeRow
         [$width, $height, $look] = [$this->read->width, $this->read->height, $this->read->look];
 
         return array_values(array_filter([
-            $this->read->file->remark !== '' && $this->read->standing !== Standing::Refused ? $this->read->file->remark : '',
+            $this->read->file->remark !== '' && $this->read->status !== DropFileStatus::Refused ? $this->read->file->remark : '',
             $width > 0 && max($width, $height) < self::SMALL ? "Small: {$width} × {$height}." : '',
             $width > 0 && max($width, $height) > 1.05 * min($width, $height) ? "Not square: {$width} × {$height}." : '',
             $look !== null && $look->sharpness < self::BLURRED && $look->colors->filled > 0.05 ? 'Nothing in it is sharp.' : '',

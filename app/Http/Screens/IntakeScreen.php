@@ -8,16 +8,16 @@ use App\Intake\DropNote;
 use App\Intake\DropPulse;
 use App\Intake\ReadDrop;
 use App\Intake\ReadFile;
-use App\Intake\Standing;
 use App\Models\Batch;
 use App\Models\BatchState;
+use Core\Matching\Drop\DropFileStatus;
 
 /** The reading table of a drop. */
 final readonly class IntakeScreen
 {
     private const PAGE = 150;
 
-    private const SETTLED = [Standing::Aside, Standing::Linked];
+    private const SETTLED = [DropFileStatus::Aside, DropFileStatus::Linked];
 
     /**
      * @param  string  $by  "product" or "need"
@@ -63,36 +63,36 @@ final readonly class IntakeScreen
         return $this->page;
     }
 
-    public function count(Standing ...$standings): int
+    public function count(DropFileStatus ...$statuses): int
     {
-        return $this->read->count(...$standings);
+        return $this->read->count(...$statuses);
     }
 
     /** Files that are all there: nothing of the drop is lost if the window is closed. */
     public function isSafe(): bool
     {
-        return $this->count(Standing::Arriving) === 0;
+        return $this->count(DropFileStatus::Arriving) === 0;
     }
 
     /** Whether the page may look different in a moment by itself. */
     public function isMoving(): bool
     {
         $arriving = array_filter(
-            $this->read->standing(Standing::Arriving),
+            $this->read->withStatus(DropFileStatus::Arriving),
             fn (ReadFile $one): bool => $one->file->updated_at->isAfter(now()->subSeconds(DropPulse::STILL_SENT)),
         );
 
-        return $arriving !== [] || $this->count(Standing::Looking, Standing::Underway) > 0;
+        return $arriving !== [] || $this->count(DropFileStatus::Looking, DropFileStatus::Underway) > 0;
     }
 
     /** @return list<array{string, string}> how many stand how, in words, each with a class */
     public function sums(): array
     {
         $sums = [];
-        foreach ([[Standing::Sure], [Standing::Likely], [Standing::InDoubt, Standing::NotLinked], [Standing::Double], [Standing::NotUnderstood], [Standing::There], [Standing::Broken], [Standing::Refused], [Standing::Looking], [Standing::Arriving], [Standing::Underway], [Standing::Aside], [Standing::Linked]] as $standings) {
-            $count = $this->count(...$standings);
+        foreach ([[DropFileStatus::Sure], [DropFileStatus::Likely], [DropFileStatus::InDoubt, DropFileStatus::NotLinked], [DropFileStatus::Double], [DropFileStatus::NotUnderstood], [DropFileStatus::There], [DropFileStatus::Broken], [DropFileStatus::Refused], [DropFileStatus::Looking], [DropFileStatus::Arriving], [DropFileStatus::Underway], [DropFileStatus::Aside], [DropFileStatus::Linked]] as $statuses) {
+            $count = $this->count(...$statuses);
             if ($count > 0) {
-                $sums[] = [number_format($count).' '.$standings[0]->label(), $standings[0]->value];
+                $sums[] = [number_format($count).' '.$statuses[0]->label(), $statuses[0]->value];
             }
         }
 
@@ -102,12 +102,12 @@ final readonly class IntakeScreen
     /** The files that can be accepted as they are read, as the page shows them. */
     public function sure(): string
     {
-        return $this->marks(Standing::Sure);
+        return $this->marks(DropFileStatus::Sure);
     }
 
     public function there(): string
     {
-        return $this->marks(Standing::There);
+        return $this->marks(DropFileStatus::There);
     }
 
     /** The last act that can be undone, or made again. */
@@ -129,9 +129,9 @@ final readonly class IntakeScreen
         return $last?->state === BatchState::Undone ? $last : null;
     }
 
-    private function marks(Standing $standing): string
+    private function marks(DropFileStatus $status): string
     {
-        return implode(',', array_map(fn (ReadFile $one): string => "{$one->file->id}:{$one->seen()}", $this->read->standing($standing)));
+        return implode(',', array_map(fn (ReadFile $one): string => "{$one->file->id}:{$one->seen()}", $this->read->withStatus($status)));
     }
 
     private function heading(ReadFile $one): string
@@ -142,7 +142,7 @@ final readonly class IntakeScreen
     /** @return array<int, ReadFile> those looked at, in the order of their groups */
     private function shown(): array
     {
-        $shown = array_filter($this->read->files, fn (ReadFile $one): bool => in_array($one->standing, self::SETTLED, true) === ($this->show === 'settled'));
+        $shown = array_filter($this->read->files, fn (ReadFile $one): bool => in_array($one->status, self::SETTLED, true) === ($this->show === 'settled'));
         if ($this->by === 'product') {
             uasort($shown, fn (ReadFile $a, ReadFile $b): int => [$a->product === null ? 0 : 1, $a->product->name ?? ''] <=> [$b->product === null ? 0 : 1, $b->product->name ?? '']);
         }

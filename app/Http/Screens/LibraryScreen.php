@@ -13,6 +13,7 @@ use App\Models\ShotListRecord;
 use App\Models\SizeRunRecord;
 use App\Store\Library\LibraryShelf;
 use App\Store\Library\Usage;
+use App\Store\Words\SenderWord;
 use Core\Checks\SwatchChecks;
 use Core\Gallery\Need;
 use Core\Gallery\Shot;
@@ -22,7 +23,6 @@ use Core\Matrix\Value;
 use Core\Sizes\SizeOrder;
 use Core\Sizes\SizeRun;
 use Illuminate\Database\Eloquent\Collection;
-use stdClass;
 
 /** The library as its pages show it. */
 final readonly class LibraryScreen
@@ -80,7 +80,7 @@ final readonly class LibraryScreen
         return $this->shelf->views();
     }
 
-    /** @return list<stdClass> words that were taught to mean a view or nothing: id, sender, word, view */
+    /** @return list<SenderWord> words that were taught to mean a view or nothing */
     public function taughtWords(): array
     {
         return $this->shelf->taughtWords();

@@ -26,6 +26,7 @@ use Core\Matrix\AxisDisplay;
 use Core\Matrix\Combination;
 use Core\Matrix\Matrix;
 use Core\Product\Description;
+use Core\Product\PurchaseTerms;
 use Core\Product\Sku;
 use Core\Product\StockCount;
 use Core\Stock\Availability;
@@ -40,7 +41,7 @@ final class PreviewScreen
 
     public readonly PictureLinks $pictures;
 
-    public readonly PreviewTerms $terms;
+    public readonly PurchaseTerms $terms;
 
     private readonly Day $today;
 
@@ -63,7 +64,12 @@ final class PreviewScreen
         $this->gallery = $loaded->galleries()->forChoice($this->choice);
         $this->pictures = new PictureLinks($loaded);
         $this->today = ShopDay::today();
-        $this->terms = new PreviewTerms($loaded, $this->skusFor($this->choice) ?: array_values($loaded->made), $this->sku(), $this->today);
+        $this->terms = new PurchaseTerms(
+            $loaded->core(),
+            $this->skusFor($this->choice) ?: array_values($loaded->made),
+            $this->sku(),
+            $this->today,
+        );
     }
 
     /** @return list<string|Placement> texts, and the pictures between them that the product still has */

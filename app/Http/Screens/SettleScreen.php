@@ -56,7 +56,7 @@ final readonly class SettleScreen
     /** Whether what is read can be accepted as it is. */
     public function canAccept(): bool
     {
-        return $this->file->standing->isOpen() && $this->file->product !== null && $this->file->verdict?->reach !== null;
+        return $this->file->status->isOpen() && $this->file->product !== null && $this->file->verdict?->reach !== null;
     }
 
     /** @return list<array{string, string, ?Swatch}> what the name says and what the picture looks like: label, value, swatch */

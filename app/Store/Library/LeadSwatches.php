@@ -7,18 +7,18 @@ namespace App\Store\Library;
 use App\Media\PictureSamples;
 use App\Models\Photo;
 use App\Models\PhotoState;
-use App\Store\PlacementRow;
 use App\Store\Products\LoadedProduct;
 use App\Store\Products\ProductColors;
-use Core\Checks\ValuePicture;
+use Core\Checks\FilledGaps;
+use Core\Checks\SwatchLeads;
 use Core\Color\Eyedropper;
 use Core\Color\Swatch;
 use Core\Color\SwatchPiece;
 use Core\Gallery\ClothPiece;
 use Core\Gallery\Crop;
+use Core\Gallery\Placement;
 use Core\Matrix\Axis;
 use Core\Matrix\AxisDisplay;
-use Core\Matrix\Combination;
 use Core\Matrix\Value;
 
 /** Makes swatches from the picture that shoppers see first of each value. */
@@ -34,35 +34,42 @@ final readonly class LeadSwatches
         $colors = new ProductColors($loaded);
         $measured = $colors->of($axis);
         $accused = $colors->accused($axis);
-        $swatches = $open = $leads = [];
-        foreach ($values as $value) {
-            $lead = $loaded->galleries()->forChoice(Combination::of([$axis->id => $value->id]))->lead();
-            $row = $lead === null ? null : $loaded->placements[$lead->id];
-            $isOwn = $row !== null && ValuePicture::valueOf($row->reach()->activeIn($loaded->matrix), $axis->id) === $value->id;
-            match (true) {
-                $row === null => $open[$value->id] = "{$value->label} has no picture yet.",
-                ! $isOwn => $open[$value->id] = "{$value->label} has no picture of its own: {$row->file()} is of others too.",
-                in_array($row->id(), $accused, true) => $open[$value->id] = "{$row->file()} looks like another color than {$value->label}.",
-                $row->photoState !== PhotoState::Ready => $open[$value->id] = "{$row->file()} is not read yet. Try again in a moment.",
-                default => $leads[$value->id] = $row,
-            };
-        }
-        $photos = Photo::query()->whereKey(array_map(fn (PlacementRow $row): int => $row->photoId, $leads))->get()->keyBy('id');
-        foreach ($leads as $valueId => $row) {
+        $found = SwatchLeads::of($loaded->core(), $axis, $values, $accused, $this->unread($loaded));
+        $photos = Photo::query()
+            ->whereKey(array_map(fn (Placement $lead): int => $lead->photoId, $found->leads))
+            ->get()
+            ->keyBy('id');
+        $swatches = [];
+        $open = $found->open;
+        foreach ($found->leads as $valueId => $lead) {
             $known = $measured->measured($valueId, $accused);
             $swatch = $display === AxisDisplay::PictureSwatches
-                ? $this->piece($photos[$row->photoId], $known?->swatch)
+                ? $this->piece($photos[$lead->photoId], $known?->swatch)
                 : ($known?->isSure === true ? $known->swatch : null);
             if ($swatch !== null) {
                 $swatches[$valueId] = $swatch;
             } elseif ($display === AxisDisplay::PictureSwatches) {
-                $open[$valueId] = "{$row->file()} cannot be read at the moment. Try again later.";
+                $open[$valueId] = "{$lead->file} cannot be read at the moment. Try again later.";
             } else {
-                $open[$valueId] = "What {$row->file()} shows cannot be told surely from its ground: take the color from it by hand.";
+                $open[$valueId] = "What {$lead->file} shows cannot be told surely from its ground: take the color from it"
+                    .' by hand.';
             }
         }
 
         return new FilledGaps($swatches, $open);
+    }
+
+    /** @return array<int, true> ids of photos */
+    private function unread(LoadedProduct $loaded): array
+    {
+        $unread = [];
+        foreach ($loaded->placements as $row) {
+            if ($row->photoState !== PhotoState::Ready) {
+                $unread[$row->photoId] = true;
+            }
+        }
+
+        return $unread;
     }
 
     /**

@@ -7,6 +7,7 @@ namespace App\Store\Library;
 use App\Models\LibraryValue;
 use App\Store\Products\LoadedProduct;
 use App\Store\Products\ProductLoader;
+use Core\Checks\FilledGaps;
 use Core\Checks\SwatchChecks;
 use Core\Matrix\Value;
 use Illuminate\Support\Facades\DB;

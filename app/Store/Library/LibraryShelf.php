@@ -9,17 +9,21 @@ use App\Models\LibraryValue;
 use App\Models\LibraryView;
 use App\Models\ShotListRecord;
 use App\Models\SizeRunRecord;
+use App\Store\Words\SenderWord;
+use App\Store\Words\SenderWords;
 use Core\Checks\AxisColors;
 use Core\Matrix\Axis;
 use Core\Matrix\Value;
 use Core\Text\Name;
 use Illuminate\Database\Eloquent\Collection;
-use Illuminate\Support\Facades\DB;
-use stdClass;
 
 /** What the library holds, for the screens that show it. */
 final class LibraryShelf
 {
+    public function __construct(private readonly SenderWords $senderWords)
+    {
+    }
+
     /** @return Collection<int, LibraryAxis> by name, with their values and runs */
     public function axes(): Collection
     {
@@ -77,19 +81,16 @@ final class LibraryShelf
         return LibraryValue::query()->whereIn('id', $valueIds)->pluck('name', 'id')->all();
     }
 
-    /** @return list<stdClass> words that were taught to mean a view or nothing: id, sender (empty for everybody), word, view */
+    /** @return list<SenderWord> words that were taught to mean a view or nothing */
     public function taughtWords(): array
     {
-        return array_values(
-            DB::table('sender_words')->whereNull('value_id')->orderBy('word')->orderBy('sender')
-                ->get(['id', 'sender', 'word', 'view'])->all(),
-        );
+        return $this->senderWords->ofNoValue();
     }
 
-    /** @return list<stdClass> what senders call a value: id, sender, word */
+    /** @return list<SenderWord> what senders call a value */
     public function senderWords(int $valueId): array
     {
-        return array_values(DB::table('sender_words')->where('value_id', $valueId)->orderBy('sender')->orderBy('word')->get(['id', 'sender', 'word'])->all());
+        return $this->senderWords->ofValue($valueId);
     }
 
     /** @return Collection<int, SizeRunRecord> with their axes and the values of these */

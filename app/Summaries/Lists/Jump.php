@@ -48,7 +48,10 @@ final class Jump
     {
         $named = mb_strlen(trim($typed)) < self::SHORTEST ? [] : $this->list->named(trim($typed));
 
-        return array_map(fn (stdClass $row): Hit => new Hit($row->live_name, $row->live_code, $row->live_code), array_slice($named, 0, self::HITS));
+        return array_map(
+            fn (ListedProduct $product): Hit => new Hit($product->name, $product->code, $product->code),
+            array_slice($named, 0, self::HITS),
+        );
     }
 
     /**

@@ -29,10 +29,19 @@ final class ProductList
         [$rows, $count, $hasEarlier, $hasLater] = $found;
         $last = count($rows) - 1;
 
-        return new ListPage($rows, $count, $hasEarlier && $rows !== [] ? $this->place($rows[0], $asked->sort) : null, $hasLater && $rows !== [] ? $this->place($rows[$last], $asked->sort) : null, $meant);
+        return new ListPage(
+            array_map(ListedProduct::of(...), $rows),
+            $count,
+            $hasEarlier && $rows !== [] ? $this->place($rows[0], $asked->sort) : null,
+            $hasLater && $rows !== [] ? $this->place($rows[$last], $asked->sort) : null,
+            $meant,
+        );
     }
 
-    /** @return list<stdClass> products with the words typed in name or code, by name; with words a slip away where there are none */
+    /**
+     * @return list<ListedProduct> products with the words typed in name or code, by name; with words a slip away where
+     *     there are none
+     */
     public function named(string $typed): array
     {
         $search = ProductSearch::of($typed);
@@ -42,7 +51,11 @@ final class ProductList
         $rows = $this->rows(new ListQuery($typed), $search->byNameOnly())[0];
         $meant = $rows === [] ? $this->meant($typed, true) : null;
 
-        return $meant === null ? $rows : $this->rows(new ListQuery($meant), ProductSearch::of($meant)?->byNameOnly())[0];
+        if ($meant !== null) {
+            $rows = $this->rows(new ListQuery($meant), ProductSearch::of($meant)?->byNameOnly())[0];
+        }
+
+        return array_map(ListedProduct::of(...), $rows);
     }
 
     /**

@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace App\Summaries\Status;
 
 use App\Models\PhotoState;
-use Illuminate\Support\Collection;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Queue;
 use Imagick;
@@ -37,13 +36,33 @@ final readonly class SystemStatus
         );
     }
 
-    /** @return Collection<int, stdClass> pictures without sizes, with a product each is in */
-    public function unread(): Collection
+    /** @return list<UnreadPicture> pictures without sizes, with a product each is in */
+    public function unread(): array
     {
-        return DB::table('photos')->leftJoin('placements', 'placements.photo_id', '=', 'photos.id')->leftJoin('products', 'products.id', '=', 'placements.product_id')
-            ->where('photos.state', '<>', PhotoState::Ready->value)->groupBy('photos.id', 'photos.state', 'photos.failure', 'photos.updated_at', 'photos.bytes')
-            ->orderBy('photos.updated_at')->limit(self::LISTED)
-            ->get(['photos.id', 'photos.state', 'photos.failure', 'photos.updated_at', 'photos.bytes', DB::raw('min(placements.file_name) as file'), DB::raw('min(products.name) as product'), DB::raw('min(products.code) as code')]);
+        $rows = DB::table('photos')
+            ->leftJoin('placements', 'placements.photo_id', '=', 'photos.id')
+            ->leftJoin('products', 'products.id', '=', 'placements.product_id')
+            ->where('photos.state', '<>', PhotoState::Ready->value)
+            ->groupBy('photos.id', 'photos.state', 'photos.failure', 'photos.updated_at', 'photos.bytes')
+            ->orderBy('photos.updated_at')
+            ->limit(self::LISTED)
+            ->get([
+                'photos.state',
+                'photos.failure',
+                'photos.bytes',
+                DB::raw('min(placements.file_name) as file'),
+                DB::raw('min(products.name) as product'),
+                DB::raw('min(products.code) as code'),
+            ]);
+
+        return array_values(array_map(fn (stdClass $row): UnreadPicture => new UnreadPicture(
+            $row->state,
+            (int) $row->bytes,
+            $row->failure,
+            $row->file,
+            $row->code,
+            $row->product,
+        ), $rows->all()));
     }
 
     public function waitingJobs(): int
@@ -56,14 +75,19 @@ final readonly class SystemStatus
         return DB::table('failed_jobs')->count();
     }
 
-    /** @return Collection<int, stdClass> the latest first */
-    public function failedJobs(): Collection
+    /** @return list<FailedJob> the latest first */
+    public function failedJobs(): array
     {
-        return DB::table('failed_jobs')->latest('id')->limit(self::LISTED)->get(['id', 'payload', 'exception', 'failed_at'])->map(fn (stdClass $job): stdClass => (object) [
-            'name' => class_basename((string) (json_decode($job->payload, true)['displayName'] ?? 'a job')),
-            'why' => mb_strimwidth(strtok($job->exception, "\n") ?: '', 0, 200, '…'),
-            'at' => $job->failed_at,
-        ]);
+        $rows = DB::table('failed_jobs')
+            ->latest('id')
+            ->limit(self::LISTED)
+            ->get(['payload', 'exception', 'failed_at']);
+
+        return array_values(array_map(fn (stdClass $row): FailedJob => new FailedJob(
+            class_basename((string) (json_decode($row->payload, true)['displayName'] ?? 'a job')),
+            mb_strimwidth(strtok($row->exception, "\n") ?: '', 0, 200, '…'),
+            (string) $row->failed_at,
+        ), $rows->all()));
     }
 
     /** @return array<string, string> */

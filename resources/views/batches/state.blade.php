@@ -15,7 +15,7 @@
     @else
         <table class="plain">
             <thead><tr><th scope="col">Product</th><th scope="col">Code</th>@if ($screen->saysWhy())<th scope="col">Why</th>@endif</tr></thead>
-            <tbody>@foreach ($screen->products() as $product)<tr><td><a class="name" href="{{ route('board', $product->code) }}">{{ $product->name }}</a></td><td>{{ $product->code }}</td>@if ($screen->saysWhy())<td>{{ $product->words }}</td>@endif</tr>@endforeach</tbody>
+            <tbody>@foreach ($screen->products() as $product)<tr><td><a class="name" href="{{ route('board', $product->code) }}">{{ $product->name }}</a></td><td>{{ $product->code }}</td>@if ($screen->saysWhy())<td>{{ $product->why }}</td>@endif</tr>@endforeach</tbody>
         </table>
         @if ($screen->next() !== null)<nav class="pages" aria-label="Pages"><a class="btn btn-plain" href="{{ route('batch', ['batch' => $batch->id, 'state' => $screen->shown->value, 'after' => $screen->next()]) }}" rel="next">Later</a></nav>@endif
     @endif

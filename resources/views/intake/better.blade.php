@@ -7,7 +7,7 @@
         @foreach ($pairs as $pair)
             <tr>
                 <td><input type="checkbox" class="form-check-input" checked value="{{ $pair->row->id() }}:{{ $pair->row->read->seen() }}" aria-label="Replace {{ $pair->old->file }}"></td>
-                <td><figure>@if ($pair->old->photoState === App\Models\PhotoState::Ready)<img src="{{ App\Media\PhotoSize::Thumb->address($pair->old->photoId) }}" alt="">@endif<figcaption><x-file-name :name="$pair->old->file"/>{{ $pair->old->width }} × {{ $pair->old->height }}</figcaption></figure></td>
+                <td><figure>@if ($pair->old->isReady)<img src="{{ App\Media\PhotoSize::Thumb->address($pair->old->photoId) }}" alt="">@endif<figcaption><x-file-name :name="$pair->old->file"/>{{ $pair->old->width }} × {{ $pair->old->height }}</figcaption></figure></td>
                 <td><figure>@if ($pair->row->picture() !== null)<img src="{{ $pair->row->picture() }}" alt="">@endif<figcaption><x-file-name :name="$pair->row->file()"/>{{ $pair->row->read->width }} × {{ $pair->row->read->height }}@if ($pair->isSmaller()) <span class="warns">smaller than now</span>@endif</figcaption></figure></td>
                 <td><b>{{ $pair->row->read->product->name }}</b><br>{{ $pair->row->place() }}</td>
             </tr>

@@ -4,10 +4,10 @@
 @php($product = $screen->product())
 <div class="settle-inner" data-settled-file="{{ $file->file->id }}" data-product="{{ $product?->code }}" data-selected="{{ $screen->selected() }}">
     <div class="settle-top">
-        <figure>@if ($screen->picture() !== null)<img src="{{ $screen->picture() }}" alt="{{ $file->file->file }}">@else<span class="no-picture">{{ $file->standing->label() }}</span>@endif</figure>
+        <figure>@if ($screen->picture() !== null)<img src="{{ $screen->picture() }}" alt="{{ $file->file->file }}">@else<span class="no-picture">{{ $file->status->label() }}</span>@endif</figure>
         <div>
             <x-file-name :name="$file->file->file"/>
-            <p class="verdict"><b>{{ $file->standing->label() }}</b>@if ($file->product !== null) · {{ $file->product->name }} · {{ $screen->row->place() }}@endif</p>
+            <p class="verdict"><b>{{ $file->status->label() }}</b>@if ($file->product !== null) · {{ $file->product->name }} · {{ $screen->row->place() }}@endif</p>
             <ul class="reasons">
                 @if ($file->isByHand())<li>Somebody pointed there. Its name and its picture say:</li>@endif
                 @foreach ($file->verdict?->doubtWords() ?? [] as $doubt)<li class="warns">{{ $doubt }}</li>@endforeach
@@ -30,11 +30,11 @@
             <div><dt>Measured</dt><dd><x-swatch :swatch="$screen->colors() === [] ? null : Core\Color\Swatch::of($screen->colors()[0]->color)"/><b>{{ $screen->colors()[0]->color->hex() ?? '–' }}</b></dd></div>
         </dl>
     @endif
-    @if ($file->standing === App\Intake\Standing::Double)@include('intake.alike')@endif
-    @if ($can && $file->standing === App\Intake\Standing::Broken)
+    @if ($file->status === Core\Matching\Drop\DropFileStatus::Double)@include('intake.alike')@endif
+    @if ($can && $file->status === Core\Matching\Drop\DropFileStatus::Broken)
         <button type="button" class="btn btn-plain" data-intake="read-again" data-files="{{ $file->file->id }}">Read it again</button>
     @endif
-    @if ($can && $file->standing->isOpen())
+    @if ($can && $file->status->isOpen())
         <div class="settle-product">
             <label for="settle-find">Product</label>
             <input class="form-control" id="settle-find" type="search" name="q" autocomplete="off" placeholder="{{ $product === null ? 'Which product is it of?' : $product->name.', '.$product->code }}" hx-get="{{ route('intake.products') }}" hx-trigger="input changed delay:150ms" hx-target="#settle-hits" hx-swap="innerHTML">
@@ -44,7 +44,7 @@
             @if ($file->file->said_product_id !== null)<button type="button" class="btn btn-quiet" data-intake-product="">Back to what is read</button>@endif
         </div>
         @if ($screen->matrix !== null)@include('intake.matrix', ['matrix' => $screen->matrix])@endif
-        @if ($file->alike !== [] && $file->standing !== App\Intake\Standing::Double)@include('intake.alike')@endif
+        @if ($file->alike !== [] && $file->status !== Core\Matching\Drop\DropFileStatus::Double)@include('intake.alike')@endif
         @if ($screen->wordsToTeach() !== [])
             <form class="teach" data-intake-teach>
                 <label for="teach-word">Teach:</label>

@@ -15,8 +15,8 @@
         </tbody>
     </table>
 
-    <div class="works-head"><h2>Pictures without sizes</h2>@if ($unread->isNotEmpty())<form method="post" action="{{ route('works.pictures') }}"><x-once/><button class="btn btn-plain">Read all again</button></form>@endif</div>
-    @if ($unread->isEmpty())
+    <div class="works-head"><h2>Pictures without sizes</h2>@if ($unread !== [])<form method="post" action="{{ route('works.pictures') }}"><x-once/><button class="btn btn-plain">Read all again</button></form>@endif</div>
+    @if ($unread === [])
         <p class="quiet">None: every picture can be shown.</p>
     @else
         <table class="plain"><thead><tr><th scope="col">Picture</th><th scope="col">Product</th><th scope="col">State</th><th scope="col">Why</th><th scope="col" class="number">Size</th></tr></thead><tbody>
@@ -26,8 +26,8 @@
         </tbody></table>
     @endif
 
-    <div class="works-head"><h2>Jobs that failed</h2>@if ($failed->isNotEmpty())<form method="post" action="{{ route('works.jobs') }}"><x-once/><button class="btn btn-plain">Try all again</button></form>@endif</div>
-    @if ($failed->isEmpty())
+    <div class="works-head"><h2>Jobs that failed</h2>@if ($failed !== [])<form method="post" action="{{ route('works.jobs') }}"><x-once/><button class="btn btn-plain">Try all again</button></form>@endif</div>
+    @if ($failed === [])
         <p class="quiet">None.</p>
     @else
         <table class="plain"><thead><tr><th scope="col">Job</th><th scope="col">When</th><th scope="col">Why</th></tr></thead><tbody>

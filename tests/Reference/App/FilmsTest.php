@@ -2,9 +2,9 @@
 
 declare(strict_types=1);
 
-use App\Media\GlbFile;
 use App\Media\IncomingFile;
 use App\Media\PhotoInspector;
+use Core\Gallery\Model\GlbContainer;
 use Tests\Films;
 
 require_once dirname(__DIR__).'/tools.php';
@@ -47,6 +47,6 @@ it('takes the models that the Khronos validator takes, and refuses those it refu
     ];
     $errors = outside(['node', 'tests/Reference/tools/gltf.mjs'], array_map(base64_encode(...), array_values($models)));
     $theirs = array_combine(array_keys($models), array_map(fn (int $count): bool => $count === 0, $errors));
-    $ours = array_map(fn (string $model): bool => GlbFile::fault($model) === null, $models);
+    $ours = array_map(fn (string $model): bool => GlbContainer::fault($model) === null, $models);
     expect($ours)->toBe($theirs)->and(array_filter($ours))->toHaveCount(3);
 });

@@ -2,26 +2,27 @@
 
 declare(strict_types=1);
 
-namespace App\Http\Screens;
+namespace Core\Product;
 
-use App\Store\Products\LoadedProduct;
 use Core\Details\BuyerText;
 use Core\Details\DetailKind;
 use Core\Pricing\Money;
 use Core\Pricing\QuantityBreak;
-use Core\Product\Sku;
 use Core\Stock\Availability;
 use Core\Text\Day;
 
-/** On what terms a shopper buys what is chosen: prices of the day, what holds of an order, and what is said of the goods. */
-final readonly class PreviewTerms
+/**
+ * On what terms a shopper buys what is chosen: prices of the day, what holds of an order, and what is said of the
+ * goods.
+ */
+final readonly class PurchaseTerms
 {
     /**
      * @param  list<Sku>  $inQuestion  those that the choice leaves, or all where it leaves none
      * @param  ?Sku  $sku  the one that is chosen
      */
     public function __construct(
-        private LoadedProduct $loaded,
+        private Product $product,
         private array $inQuestion,
         private ?Sku $sku,
         private Day $today,
@@ -42,8 +43,10 @@ final readonly class PreviewTerms
     {
         $now = $this->pricesNow();
         $skus = $this->inQuestion;
-        $onSale = array_filter($skus, fn (Sku $sku): bool => $this->loaded->saleNow($sku, $this->today) !== null);
-        $priceThen = fn (Sku $sku): ?Money => $onSale === [] ? $this->loaded->prices->listPrice($sku->cell) : $this->loaded->price($sku);
+        $onSale = array_filter($skus, fn (Sku $sku): bool => $this->product->saleNow($sku, $this->today) !== null);
+        $priceThen = fn (Sku $sku): ?Money => $onSale === []
+            ? $this->product->prices->listPrice($sku->cell)
+            : $this->product->price($sku);
         $before = array_values(array_filter(array_map($priceThen, $skus)));
         if ($now === [] || count($now) !== count($skus) || count($before) !== count($skus)) {
             return '';
@@ -55,21 +58,27 @@ final readonly class PreviewTerms
     /** @return list<Money> */
     private function pricesNow(): array
     {
-        return array_values(array_filter(
-            array_map(
-                fn (Sku $sku): ?Money => $this->loaded->saleNow($sku, $this->today)->price ?? $this->loaded->price($sku),
-                $this->inQuestion,
-            ),
-        ));
+        return array_values(array_filter(array_map($this->priceNow(...), $this->inQuestion)));
+    }
+
+    private function priceNow(Sku $sku): ?Money
+    {
+        return $this->product->saleNow($sku, $this->today)->price ?? $this->product->price($sku);
     }
 
     /** @return list<string> what more than one costs: "From 10: 5 % off each unit; 10 cost 465.50" */
     public function breaks(): array
     {
-        $breaks = $this->loaded->prices->breaks();
-        $unit = $this->sku === null ? null : $this->loaded->saleNow($this->sku, $this->today)->price ?? $this->loaded->price($this->sku);
+        $breaks = $this->product->prices->breaks();
+        $unit = $this->sku === null ? null : $this->priceNow($this->sku);
 
-        return array_map(fn (QuantityBreak $break): string => ucfirst($break->inWords()).($unit === null ? '' : '; '.number_format($break->from)." cost {$breaks->total($unit, $break->from)->shown()}"), $breaks->breaks);
+        return array_map(function (QuantityBreak $break) use ($breaks, $unit): string {
+            $cost = $unit === null
+                ? ''
+                : '; '.number_format($break->from)." cost {$breaks->total($unit, $break->from)->shown()}";
+
+            return ucfirst($break->inWords()).$cost;
+        }, $breaks->breaks);
     }
 
     /** What is said of the product, or of the chosen SKU, that shoppers read; empty for nothing. */
@@ -77,7 +86,7 @@ final readonly class PreviewTerms
     {
         $sku = $this->sku ?? $this->inQuestion[0] ?? null;
 
-        return $sku === null ? $this->loaded->details->whole($kind) : $this->loaded->said($kind, $sku);
+        return $sku === null ? $this->product->state->details->details->whole($kind) : $this->product->said($kind, $sku);
     }
 
     /** @return array<string, string> the terms of the sale: what => in words */
@@ -86,7 +95,7 @@ final readonly class PreviewTerms
         $terms = [];
         foreach (DetailKind::cases() as $kind) {
             $text = $this->said($kind);
-            $term = $text === '' ? '' : $kind->type()->term($text, $this->loaded->prices->currency);
+            $term = $text === '' ? '' : $kind->type()->term($text, $this->product->prices->currency);
             if ($term !== '') {
                 $terms[$kind->label()] = $term;
             }
@@ -98,24 +107,27 @@ final readonly class PreviewTerms
     /** What the buyer is asked for; null for nothing. */
     public function buyerText(): ?BuyerText
     {
-        $text = $this->loaded->details->whole(DetailKind::BuyerText);
+        $text = $this->product->state->details->details->whole(DetailKind::BuyerText);
 
         return $text === '' ? null : BuyerText::fromText($text);
     }
 
-    /** @return list<string> what holds of an order of the chosen SKU: that few are left, when it comes, how many can be ordered */
+    /**
+     * @return list<string> what holds of an order of the chosen SKU: that few are left, when it comes, how many can be
+     *     ordered
+     */
     public function conditions(): array
     {
         $sku = $this->sku;
         if ($sku === null) {
             return [];
         }
-        $limits = $this->loaded->orderLimits($sku);
+        $limits = $this->product->orderLimits($sku);
 
         return array_values(array_filter([
-            match ($this->loaded->availability($sku, $this->today)) {
-                Availability::Low => 'Only '.number_format((int) $this->loaded->units($sku)).' left',
-                Availability::PreOrder => 'Here on '.Day::typed($this->loaded->said(DetailKind::PreOrder, $sku))->inWords(),
+            match ($this->product->availability($sku, $this->today)) {
+                Availability::Low => 'Only '.number_format((int) $this->product->units($sku)).' left',
+                Availability::PreOrder => 'Here on '.Day::typed($this->product->said(DetailKind::PreOrder, $sku))->inWords(),
                 default => '',
             },
             $limits->least === null ? '' : 'At least '.number_format($limits->least).' per order',

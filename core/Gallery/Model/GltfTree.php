@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace App\Media;
+namespace Core\Gallery\Model;
 
 /**
  * The description of a model, held against what every reader relies on: what refers to what, that nothing lies outside
@@ -104,7 +104,8 @@ final readonly class GltfTree
         foreach ($this->lists['accessors'] as $accessor) {
             $component = $accessor['componentType'] ?? null;
             $type = $accessor['type'] ?? null;
-            $size = (is_int($component) ? self::COMPONENTS[$component] ?? 0 : 0) * (is_string($type) ? self::ELEMENTS[$type] ?? 0 : 0);
+            $bytes = is_int($component) ? self::COMPONENTS[$component] ?? 0 : 0;
+            $size = $bytes * (is_string($type) ? self::ELEMENTS[$type] ?? 0 : 0);
             $count = self::number($accessor, 'count', 0);
             $offset = self::number($accessor, 'byteOffset', 0);
             if ($size === 0 || $count === null || $count < 1 || $offset === null) {
@@ -123,7 +124,7 @@ final readonly class GltfTree
             }
             $step = self::number($view, 'byteStride', $size);
             // Counted from the end, so that no product is larger than a number can be.
-            $room = (int) $view['byteLength'] - $offset - $size;
+            $room = (self::number($view, 'byteLength', 0) ?? 0) - $offset - $size;
             if ($step === null || $step < 1 || $room < 0 || $count - 1 > intdiv($room, $step)) {
                 return self::OUTSIDE;
             }
@@ -164,30 +165,33 @@ final readonly class GltfTree
     /** A node hangs on one other at most, and none hangs on itself by way of others (3.5.2). */
     private function nodeFault(): ?string
     {
-        $nodes = $this->lists['nodes'];
-        $children = $parents = [];
-        foreach ($nodes as $at => $node) {
-            $children[$at] = $node['children'] ?? [];
-            if (! is_array($children[$at]) || (isset($node['mesh']) && $this->at('meshes', $node['mesh']) === null)) {
+        /** @var array<int, list<int>> $children node => those that hang on it */
+        $children = [];
+        $parents = [];
+        foreach ($this->lists['nodes'] as $at => $node) {
+            $own = $node['children'] ?? [];
+            if (! is_array($own) || (isset($node['mesh']) && $this->at('meshes', $node['mesh']) === null)) {
                 return self::ABSENT;
             }
-            foreach ($children[$at] as $child) {
-                if ($this->at('nodes', $child) === null) {
+            $children[$at] = [];
+            foreach ($own as $child) {
+                if (! is_int($child) || $this->at('nodes', $child) === null) {
                     return self::ABSENT;
                 }
                 if (isset($parents[$child])) {
                     return 'a part of it hangs in two places';
                 }
                 $parents[$child] = true;
+                $children[$at][] = $child;
             }
         }
-        $open = array_keys(array_diff_key($nodes, $parents));
+        $open = array_keys(array_diff_key($children, $parents));
         $reached = 0;
         while ($open !== []) {
             $reached++;
             array_push($open, ...$children[array_pop($open)]);
         }
-        if ($reached < count($nodes)) {
+        if ($reached < count($children)) {
             return 'a part of it hangs on itself';
         }
         foreach ($this->lists['scenes'] as $scene) {

@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace App\Store\Library;
+namespace Core\Checks;
 
 use Core\Color\Swatch;
 

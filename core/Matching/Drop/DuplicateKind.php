@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace App\Intake;
+namespace Core\Matching\Drop;
 
 /** In what another picture is like one of a drop. */
 enum DuplicateKind

@@ -2,11 +2,16 @@
 
 declare(strict_types=1);
 
-namespace App\Intake;
+namespace Core\Matching\Drop;
+
+use Core\Matching\Verdict;
 
 /** How a file of a drop stands, in the order in which a person is needed. */
-enum Standing: string
+enum DropFileStatus: string
 {
+    /** From here on more speaks for a reading than against it. */
+    private const EVEN = 0.5;
+
     /** Something speaks against the reading. */
     case InDoubt = 'in-doubt';
 
@@ -44,6 +49,17 @@ enum Standing: string
     case Aside = 'aside';
 
     case Linked = 'linked';
+
+    /** How a picture stands by its reading alone. */
+    public static function ofVerdict(?Verdict $verdict): self
+    {
+        return match (true) {
+            $verdict?->productId === null => self::NotUnderstood,
+            $verdict->isSure() => self::Sure,
+            $verdict->confidence > self::EVEN => self::Likely,
+            default => self::InDoubt,
+        };
+    }
 
     public function label(): string
     {

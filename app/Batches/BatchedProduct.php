@@ -1,0 +1,18 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Batches;
+
+/** A product of a batch. */
+final readonly class BatchedProduct
+{
+    /** @param  string  $why  what refused it, or keeps it as it is; empty for nothing */
+    public function __construct(
+        public int $id,
+        public string $code,
+        public string $name,
+        public string $why,
+    ) {
+    }
+}
