@@ -96,7 +96,7 @@ final class BoardPage
         $user = User::query()->where('email', 'ada@thrumbury.example')->firstOrFail();
         $product = app(CreateProduct::class)->run($user, "Bench smock {$code}", $code, 1);
         app(ChangeMatrix::class)->run(new Change($user, $product->id, 1), $axes, new MatrixChoices());
-        [$color] = app(ProductLoader::class)->load($product->refresh())->matrix->axes;
+        [$color] = app(ProductLoader::class)->load($product->refresh())->core->matrix->axes;
         for ($at = 0; $at < $pictures; $at++) {
             $photo = DB::table('photos')->insertGetId(['sha256' => hash('sha256', $code.$at), 'type' => 'jpg', 'bytes' => 1, 'width' => 1600, 'height' => 1600, 'state' => 'ready']);
             DB::table('placements')->insert([

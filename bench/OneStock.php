@@ -56,7 +56,7 @@ final class OneStock
         $product = app(CreateProduct::class)->run($user, "Bench stock {$code}", $code, 1);
         $numbered = fn (string $stem, int $count): string => implode(',', array_map(fn (int $at): string => "{$stem} {$at}", range(1, $count)));
         app(ChangeMatrix::class)->run(new Change($user, $product->id, 1), [new DraftAxis('Color', $numbered('Shade', $colors)), new DraftAxis('Size', $numbered('Number', $sizes))], new MatrixChoices());
-        $cells = app(ProductLoader::class)->load($product->refresh())->madeCells();
+        $cells = app(ProductLoader::class)->load($product->refresh())->core->madeCells();
 
         return $cells[intdiv(count($cells), 2)]->key;
     }

@@ -187,7 +187,7 @@ final class Shop
     public function token(array $where): string
     {
         $values = [];
-        foreach ($this->loaded()->matrix->axes as $axis) {
+        foreach ($this->loaded()->core->matrix->axes as $axis) {
             foreach ($axis->values as $value) {
                 if (($where[$axis->name] ?? null) === $value->label) {
                     $values[$axis->id] = $value->id;
@@ -207,7 +207,7 @@ final class Shop
     /** @param array<string, string> $where */
     public function gallery(array $where): Gallery
     {
-        return $this->loaded()->galleries()->forChoice(Combination::fromKey($this->token($where)));
+        return $this->loaded()->core->galleries()->forChoice(Combination::fromKey($this->token($where)));
     }
 
     /**
@@ -255,7 +255,7 @@ final class Shop
             'state' => $this->state(),
             'sheet' => $this->sheet(),
             'json' => app(JsonLdDocument::class)->of($loaded->product),
-            'galleries' => array_map(fn ($sku): string => json_encode($report->sku($loaded, $sku)), array_values($loaded->made)),
+            'galleries' => array_map(fn ($sku): string => json_encode($report->sku($loaded, $sku)), array_values($loaded->core->made)),
         ];
     }
 
@@ -286,7 +286,7 @@ final class Shop
     /** @param array<string, string> $where */
     public function sku(array $where): Sku
     {
-        return $this->loaded()->made[$this->token($where)];
+        return $this->loaded()->core->made[$this->token($where)];
     }
 
     public function words(): string

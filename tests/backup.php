@@ -29,7 +29,7 @@ match ($argv[1]) {
     'galleries' => (function () use ($app): void {
         $product = Product::query()->where('code', 'SMOCK')->sole();
         $loaded = $app->make(ProductLoader::class)->load($product);
-        foreach ($loaded->made as $sku) {
+        foreach ($loaded->core->made as $sku) {
             echo json_encode((new GalleryReport())->sku($loaded, $sku)), "\n";
         }
         echo HistoryEntry::query()->where('product_id', $product->id)->pluck('words')->implode("\n"), "\n";

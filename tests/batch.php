@@ -28,7 +28,7 @@ $app->make(Kernel::class)->bootstrap();
 $product = fn (): Product => Product::query()->where('code', 'like', 'GEN-%')->latest('id')->firstOrFail();
 $ines = fn (): User => User::query()->where('email', 'ines@thrumbury.example')->firstOrFail();
 $stock = function (Product $product): array {
-    return array_map(fn ($sku): ?int => $sku->stock, array_values(app(ProductLoader::class)->load($product)->made));
+    return array_map(fn ($sku): ?int => $sku->stock, array_values(app(ProductLoader::class)->load($product)->core->made));
 };
 $require = function (bool $holds, string $else): void {
     if (! $holds) {
@@ -64,7 +64,7 @@ match ($argv[1]) {
     'person' => (function () use ($argv, $stock, $require): void {
         $one = Product::query()->where('code', trim((string) file_get_contents($argv[2])))->firstOrFail();
         $require(array_unique($stock($one)) === [77], 'The stock typed meanwhile is not there: '.json_encode($stock($one)));
-        $base = app(ProductLoader::class)->load($one)->prices->base?->shown();
+        $base = app(ProductLoader::class)->load($one)->core->prices->base?->shown();
         $require($base === '52.50', 'The price of the batch is not there: '.json_encode($base));
     })(),
     'undo-person' => (function () use ($argv, $ines): void {

@@ -84,7 +84,7 @@ final class AcceptFiles
      */
     public function here(User $user, Drop $drop, array $ids, Product $product, Selection $where, ?View $view): Batch
     {
-        $reach = $this->loader->load($product)->selected($where)->reach;
+        $reach = $this->loader->load($product)->core->selected($where)->reach;
         if ($reach->isNothing()) {
             throw new Refusal(
                 'Point at a color, a size, a cell or the corner first: that is what the picture is linked to.',

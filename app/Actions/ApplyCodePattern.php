@@ -32,6 +32,6 @@ final class ApplyCodePattern
     /** @param  array<string, string>  $chosen */
     public function plan(LoadedProduct $loaded, ?int $patternId, array $chosen, bool $typedToo): CodePlan
     {
-        return (new MakeCodes($patternId, $chosen, $typedToo))->plan($loaded->core(), $this->catalog);
+        return (new MakeCodes($patternId, $chosen, $typedToo))->plan($loaded->core, $this->catalog);
     }
 }

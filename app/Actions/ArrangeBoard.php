@@ -20,8 +20,8 @@ final class ArrangeBoard
 
     public function run(User $user, LoadedProduct $loaded, int $axisId, string $place): void
     {
-        $matrix = $loaded->matrix;
-        $layout = $this->arrangement->layout($user, $matrix)->moved($matrix, $loaded->core()->axis($axisId), $place);
+        $matrix = $loaded->core->matrix;
+        $layout = $this->arrangement->layout($user, $matrix)->moved($matrix, $loaded->core->axis($axisId), $place);
         $this->arrangement->keep($user, $matrix, $layout);
     }
 

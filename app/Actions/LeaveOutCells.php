@@ -51,7 +51,7 @@ final class LeaveOutCells
         bool $offerAgain,
         MatrixChoices $choices = new MatrixChoices(),
     ): PlannedChange {
-        return $this->wanted($where, $offerAgain, $choices)->plan($loaded->core(), $this->catalog);
+        return $this->wanted($where, $offerAgain, $choices)->plan($loaded->core, $this->catalog);
     }
 
     /** @param  Selection|array<int, list<int>>  $where */

@@ -27,6 +27,6 @@ final class MergeValues
 
     public function plan(LoadedProduct $loaded, int $goesId, int $staysId, MatrixChoices $choices): PlannedChange
     {
-        return (new JoinValues($goesId, $staysId, $choices))->plan($loaded->core(), $this->catalog);
+        return (new JoinValues($goesId, $staysId, $choices))->plan($loaded->core, $this->catalog);
     }
 }

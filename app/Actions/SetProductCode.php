@@ -38,12 +38,12 @@ final class SetProductCode
      */
     public function plan(LoadedProduct $loaded, string $typed, array $chosen): CodePlan
     {
-        return (new CodeProduct($typed, true, $chosen))->plan($loaded->core(), $this->catalog);
+        return (new CodeProduct($typed, true, $chosen))->plan($loaded->core, $this->catalog);
     }
 
     /** @throws Refusal where another product or SKU has it */
     public function refuseTaken(LoadedProduct $loaded, string $typed, ?CodePlan $plan): void
     {
-        (new CodeProduct($typed, $plan !== null))->refuseTaken($loaded->core(), $this->catalog, $plan);
+        (new CodeProduct($typed, $plan !== null))->refuseTaken($loaded->core, $this->catalog, $plan);
     }
 }

@@ -86,7 +86,7 @@ final class SetSwatches
             function (Ledger $ledger, Kept $kept) use ($axisId, $measured, $hereOnly): string {
                 $loaded = $this->loaded($kept);
                 $colors = new ProductColors($loaded);
-                $axis = $loaded->core()->axis($axisId);
+                $axis = $loaded->core->axis($axisId);
                 $swatches = [];
                 foreach ($measured as $valueId => $text) {
                     $now = $colors->of($axis)->measured($valueId, $colors->accused($axis))?->swatch;
@@ -116,7 +116,7 @@ final class SetSwatches
             self::class,
             function (Ledger $ledger, Kept $kept) use ($axisId): string {
                 $loaded = $this->loaded($kept);
-                $axis = $loaded->core()->axis($axisId);
+                $axis = $loaded->core->axis($axisId);
                 $lacking = SwatchChecks::lacking((new ProductColors($loaded))->of($axis));
                 $filled = $this->leads->of($loaded, $axis, $lacking, $axis->display);
                 $this->refuseNothing($lacking, $filled);
@@ -168,7 +168,7 @@ final class SetSwatches
         }
         $values = $this->store->store($ledger, $swatches);
         if ($kept instanceof Product) {
-            $own = $this->loader->load($kept)->core()->library->names;
+            $own = $this->loader->load($kept)->core->library->names;
             $known = array_values(array_filter(array_keys($swatches), $own->knows(...)));
             $this->work->apply($ledger, $kept, DressValues::asLibrary($known));
         }

@@ -37,7 +37,7 @@ final class SplitValue
     /** The parts, held against the library. */
     public function read(LoadedProduct $loaded, int $valueId, string $parts): ReadAxis
     {
-        return (new DivideValue($valueId, $parts))->read($loaded->core(), $this->catalog);
+        return (new DivideValue($valueId, $parts))->read($loaded->core, $this->catalog);
     }
 
     public function plan(
@@ -47,6 +47,6 @@ final class SplitValue
         bool $picturesForAll,
         MatrixChoices $choices = new MatrixChoices(),
     ): PlannedChange {
-        return (new DivideValue($valueId, $parts, $picturesForAll, $choices))->plan($loaded->core(), $this->catalog);
+        return (new DivideValue($valueId, $parts, $picturesForAll, $choices))->plan($loaded->core, $this->catalog);
     }
 }

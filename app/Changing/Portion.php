@@ -124,7 +124,7 @@ final readonly class Portion
             try {
                 [$before[$id], $changed[$id]] = $change instanceof SkuChange
                     ? [$chosen[$id]->product->state, $change->on($chosen[$id], $this->catalog)]
-                    : [$whole[$id]->state(), $change->on($whole[$id]->core(), $this->catalog)];
+                    : [$whole[$id]->core->state, $change->on($whole[$id]->core, $this->catalog)];
             } catch (CoreException $refusal) {
                 unset($before[$id], $changed[$id]);
                 $refused[$id] = PortionOutcome::refused($refusal->getMessage());

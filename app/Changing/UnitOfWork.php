@@ -89,7 +89,7 @@ final class UnitOfWork
      */
     public function apply(Ledger $ledger, Product $kept, ProductChange $wanted, ?Closure $told = null): Changed
     {
-        $product = $this->loader->load($kept)->core();
+        $product = $this->loader->load($kept)->core;
         if ($told !== null) {
             $told($product);
         }

@@ -49,11 +49,11 @@ final class JsonLdDocument
             'description' => (new Description($product->description))->plain(),
             'brand' => $product->brand === '' ? null : ['@type' => 'Brand', 'name' => $product->brand],
             'category' => $this->categories($loaded),
-            'keywords' => $loaded->details->whole(DetailKind::Tags),
-            'additionalProperty' => array_map($this->fact(...), array_values(array_filter($loaded->facts, fn (Fact $fact): bool => $fact->isShown))),
+            'keywords' => $loaded->core->state->details->details->whole(DetailKind::Tags),
+            'additionalProperty' => array_map($this->fact(...), array_values(array_filter($loaded->core->state->details->facts, fn (Fact $fact): bool => $fact->isShown))),
         ]);
-        if ($loaded->matrix->axes === []) {
-            $single = array_values($loaded->made)[0] ?? null;
+        if ($loaded->core->matrix->axes === []) {
+            $single = array_values($loaded->core->made)[0] ?? null;
 
             return [
                 '@context' => 'https://schema.org',
@@ -70,12 +70,12 @@ final class JsonLdDocument
             'productGroupID' => $product->code,
             ...$about,
             ...array_filter([
-                'image' => $this->images($loaded, $loaded->galleries()->forChoice(Combination::of([]))),
-                'subjectOf' => $this->films($loaded, $loaded->galleries()->forChoice(Combination::of([]))),
+                'image' => $this->images($loaded, $loaded->core->galleries()->forChoice(Combination::of([]))),
+                'subjectOf' => $this->films($loaded, $loaded->core->galleries()->forChoice(Combination::of([]))),
                 'variesBy' => $this->variesBy($loaded),
                 'hasVariant' => array_map(
                     fn (Sku $sku): array => $this->variant($loaded, $sku),
-                    array_values($loaded->made),
+                    array_values($loaded->core->made),
                 ),
             ]),
         ];
@@ -84,11 +84,11 @@ final class JsonLdDocument
     /** @return array<string, mixed> */
     private function variant(LoadedProduct $loaded, Sku $sku): array
     {
-        $choice = $loaded->matrix->choice($sku->cell);
+        $choice = $loaded->core->matrix->choice($sku->cell);
         $own = [];
         $more = [];
         foreach ($this->properties($loaded) as $axisId => $property) {
-            $axis = $loaded->matrix->axis($axisId);
+            $axis = $loaded->core->matrix->axis($axisId);
             $label = $axis?->value($sku->cell->value($axisId) ?? 0)->label ?? '';
             if ($property === null) {
                 $more[] = ['@type' => 'PropertyValue', 'name' => $axis->name ?? '', 'value' => $label];
@@ -105,17 +105,17 @@ final class JsonLdDocument
             ...$own,
             ...$this->said($loaded, $sku),
             'additionalProperty' => $more,
-            'image' => $this->images($loaded, $loaded->galleries()->of($sku->cell)),
-            'subjectOf' => $this->films($loaded, $loaded->galleries()->of($sku->cell)),
+            'image' => $this->images($loaded, $loaded->core->galleries()->of($sku->cell)),
+            'subjectOf' => $this->films($loaded, $loaded->core->galleries()->of($sku->cell)),
             'offers' => [
                 '@type' => 'Offer',
                 ...$this->price($loaded, $sku),
                 ...$this->availability($loaded, $sku),
-                'itemCondition' => 'https://schema.org/'.(Condition::tryFrom($loaded->said(DetailKind::Condition, $sku)) ?? Condition::AsNew)->schemaName(),
-                ...($loaded->said(DetailKind::Warranty, $sku) === '' ? [] : ['warranty' => ['@type' => 'WarrantyPromise', 'description' => $loaded->said(DetailKind::Warranty, $sku)]]),
+                'itemCondition' => 'https://schema.org/'.(Condition::tryFrom($loaded->core->said(DetailKind::Condition, $sku)) ?? Condition::AsNew)->schemaName(),
+                ...($loaded->core->said(DetailKind::Warranty, $sku) === '' ? [] : ['warranty' => ['@type' => 'WarrantyPromise', 'description' => $loaded->core->said(DetailKind::Warranty, $sku)]]),
                 // Units that several SKUs share are nobody's own: whoever added them up would sell them more than once.
                 ...(
-                    $sku->stock === null || $loaded->book->counting !== Counting::Sku
+                    $sku->stock === null || $loaded->core->book->counting !== Counting::Sku
                         ? []
                         : ['inventoryLevel' => ['@type' => 'QuantitativeValue', 'value' => $sku->stock]]
                 ),
@@ -126,7 +126,7 @@ final class JsonLdDocument
     /** @return string|list<string> one path, or all of them */
     private function categories(LoadedProduct $loaded): string|array
     {
-        $further = $loaded->details->whole(DetailKind::AlsoIn);
+        $further = $loaded->core->state->details->details->whole(DetailKind::AlsoIn);
         $all = array_values(array_filter([$loaded->product->category, ...explode("\n", $further)], fn (string $path): bool => $path !== ''));
 
         return count($all) > 1 ? $all : $all[0] ?? '';
@@ -148,7 +148,7 @@ final class JsonLdDocument
     {
         $linked = [];
         foreach (DetailKind::cases() as $kind) {
-            $text = $loaded->said($kind, $sku);
+            $text = $loaded->core->said($kind, $sku);
             $linked += $text === '' ? [] : $kind->type()->linked($text);
         }
 
@@ -158,12 +158,12 @@ final class JsonLdDocument
     /** @return array<string, mixed> whether it can be bought, from when on, and how many at a time */
     private function availability(LoadedProduct $loaded, Sku $sku): array
     {
-        $availability = $loaded->availability($sku, ShopDay::today());
-        $limits = $loaded->orderLimits($sku);
+        $availability = $loaded->core->availability($sku, ShopDay::today());
+        $limits = $loaded->core->orderLimits($sku);
         $quantity = array_filter(['minValue' => $limits->least, 'maxValue' => $limits->most]);
 
         return ['availability' => "https://schema.org/{$availability->schemaName()}"]
-            + ($availability === Availability::PreOrder ? ['availabilityStarts' => $loaded->said(DetailKind::PreOrder, $sku)] : [])
+            + ($availability === Availability::PreOrder ? ['availabilityStarts' => $loaded->core->said(DetailKind::PreOrder, $sku)] : [])
             + ($quantity === [] ? [] : ['eligibleQuantity' => ['@type' => 'QuantitativeValue'] + $quantity]);
     }
 
@@ -175,15 +175,15 @@ final class JsonLdDocument
      */
     private function price(LoadedProduct $loaded, Sku $sku): array
     {
-        $price = $loaded->price($sku);
+        $price = $loaded->core->price($sku);
         if ($price === null) {
             return [];
         }
-        $sale = $loaded->saleNow($sku, ShopDay::today());
+        $sale = $loaded->core->saleNow($sku, ShopDay::today());
         $currency = $price->currency->code;
         $specified = fn (Money $money, ?string $type): array => ['@type' => 'UnitPriceSpecification', 'price' => $money->shown(), 'priceCurrency' => $currency] + ($type === null ? [] : ['priceType' => "https://schema.org/{$type}"]);
-        $list = $loaded->prices->listPrice($sku->cell);
-        $all = $loaded->prices->breaks();
+        $list = $loaded->core->prices->listPrice($sku->cell);
+        $all = $loaded->core->prices->breaks();
         $breaks = array_filter($all->breaks, fn (QuantityBreak $break): bool => $break->scope === BreakScope::Unit);
         $specifications = [
             ...($sale === null ? [] : [$specified($price, 'RegularPrice')]),
@@ -223,7 +223,7 @@ final class JsonLdDocument
             if (! $entry->placement->isStill) {
                 $site = rtrim((string) config('app.url'), '/');
                 $file = ['contentUrl' => $site.MediaKind::address($row->photoId, $row->type), 'encodingFormat' => MediaKind::TYPES[$row->type]];
-                $about = ['name' => $entry->placement->file, 'description' => $loaded->altText($entry->placement), 'thumbnailUrl' => $site.PhotoSize::Gallery->address($row->photoId)];
+                $about = ['name' => $entry->placement->file, 'description' => $loaded->core->altText($entry->placement), 'thumbnailUrl' => $site.PhotoSize::Gallery->address($row->photoId)];
                 $films[] = $row->kind() === MediaKind::Film
                     ? ['@type' => 'VideoObject'] + $about + $file + ['duration' => 'PT'.round((int) $row->milliseconds / 1000, 3).'S']
                     : ['@type' => '3DModel'] + $about + ['encoding' => ['@type' => 'MediaObject'] + $file];
@@ -242,7 +242,7 @@ final class JsonLdDocument
             '@type' => 'ImageObject',
             'contentUrl' => rtrim((string) config('app.url'), '/').PhotoSize::Zoom->address($row->photoId),
             'name' => $entry->placement->file,
-            'caption' => $loaded->altText($entry->placement),
+            'caption' => $loaded->core->altText($entry->placement),
         ];
     }
 
@@ -256,7 +256,7 @@ final class JsonLdDocument
     {
         $names = [];
         foreach ($this->properties($loaded) as $axisId => $property) {
-            $names[] = $property === null ? $loaded->matrix->axis($axisId)->name ?? '' : 'https://schema.org/'.$property;
+            $names[] = $property === null ? $loaded->core->matrix->axis($axisId)->name ?? '' : 'https://schema.org/'.$property;
         }
 
         return $names;
@@ -271,7 +271,7 @@ final class JsonLdDocument
     private function properties(LoadedProduct $loaded): array
     {
         $properties = [];
-        foreach ($loaded->matrix->axes as $axis) {
+        foreach ($loaded->core->matrix->axes as $axis) {
             $name = mb_strtolower($axis->name);
             $property = match (true) {
                 $axis->kind === AxisKind::Size => 'size',

@@ -99,9 +99,9 @@ final readonly class SheetColumns
     public function rows(LoadedProduct $loaded): iterable
     {
         $retired = array_filter(
-            $loaded->skus,
+            $loaded->core->state->skus,
             fn (Sku $sku): bool =>
-                ! $sku->isMade() && $loaded->matrix->isCell($sku->cell) && ! isset($loaded->made[$sku->cell->key]),
+                ! $sku->isMade() && $loaded->core->matrix->isCell($sku->cell) && ! isset($loaded->core->made[$sku->cell->key]),
         );
         // Of several in one cell the last on offer stands for it.
         usort($retired, fn (Sku $a, Sku $b): int => [$b->retiredAt, $a->id] <=> [$a->retiredAt, $b->id]);
@@ -112,15 +112,15 @@ final readonly class SheetColumns
         $first = true;
         // What several SKUs are sold from stands on the first of them, so that the column adds up.
         $pools = [];
-        foreach ($loaded->matrix->inOrder($loaded->matrix->combinations()) as $cell) {
-            $sku = $loaded->made[$cell->key] ?? $byCell[$cell->key] ?? null;
-            $leftOut = ! $loaded->matrix->isOffered($cell);
+        foreach ($loaded->core->matrix->inOrder($loaded->core->matrix->combinations()) as $cell) {
+            $sku = $loaded->core->made[$cell->key] ?? $byCell[$cell->key] ?? null;
+            $leftOut = ! $loaded->core->matrix->isOffered($cell);
             if ($sku === null && ! $leftOut) {
                 continue;
             }
             yield array_map(SafeCell::write(...), $this->row($loaded, $cell, $sku, $leftOut ? 'left out' : $sku->state->value ?? '', $first, $pools));
             $first = false;
-            $pools += $sku?->isMade() === true ? [$loaded->source($sku) => true] : [];
+            $pools += $sku?->isMade() === true ? [$loaded->core->source($sku) => true] : [];
         }
         if ($first) {
             // A product that has no SKU yet is still a product.
@@ -141,27 +141,27 @@ final readonly class SheetColumns
         array $pools = [],
     ): array {
         $product = $loaded->product;
-        $choice = $loaded->matrix->choice($cell);
-        $gallery = $loaded->galleries()->of($cell);
+        $choice = $loaded->core->matrix->choice($cell);
+        $gallery = $loaded->core->galleries()->of($cell);
 
         return [
             $product->code,
-            ...($first ? [$product->name, $product->description, $product->brand, implode('|', array_filter([$product->category, ...explode("\n", $loaded->details->whole(DetailKind::AlsoIn))], fn (string $path): bool => $path !== ''))] : ['', '', '', '']),
+            ...($first ? [$product->name, $product->description, $product->brand, implode('|', array_filter([$product->category, ...explode("\n", $loaded->core->state->details->details->whole(DetailKind::AlsoIn))], fn (string $path): bool => $path !== ''))] : ['', '', '', '']),
             ...array_map(fn (string $axis): string => $choice[$axis] ?? '', $this->axes),
             $sku->code ?? '',
             $sku->gtin ?? '',
             $sku?->price?->shown() ?? '',
-            $first ? $loaded->prices->base?->shown() ?? '' : '',
-            $sku === null ? '' : $loaded->price($sku)?->shown() ?? '',
-            $loaded->prices->sale($cell)?->price->shown() ?? '',
-            $loaded->prices->listPrice($cell)?->shown() ?? '',
-            $loaded->prices->cost($cell)?->shown() ?? '',
+            $first ? $loaded->core->prices->base?->shown() ?? '' : '',
+            $sku === null ? '' : $loaded->core->price($sku)?->shown() ?? '',
+            $loaded->core->prices->sale($cell)?->price->shown() ?? '',
+            $loaded->core->prices->listPrice($cell)?->shown() ?? '',
+            $loaded->core->prices->cost($cell)?->shown() ?? '',
             $product->currency,
             (string) ($sku->weightG ?? ''),
             match (true) {
                 $sku === null => '',
-                ! $sku->isMade() => $loaded->book->counting === Counting::Sku ? (string) $sku->stock : '',
-                default => isset($pools[$loaded->source($sku)]) ? '' : (string) $loaded->units($sku),
+                ! $sku->isMade() => $loaded->core->book->counting === Counting::Sku ? (string) $sku->stock : '',
+                default => isset($pools[$loaded->core->source($sku)]) ? '' : (string) $loaded->core->units($sku),
             },
             $state,
             $sku === null ? '' : implode('|', array_map(fn (Entry $entry): string => $entry->placement->file, $gallery->entries)),
@@ -169,7 +169,7 @@ final readonly class SheetColumns
             ...array_map(fn (SkuField $field): string => $sku === null ? '' : $field->shown($sku), $this->texts),
             ...array_map(fn (string $axis): string => $this->swatch($loaded, $axis, $cell), $this->swatchAxes),
             ...array_map(fn (DetailKind $kind): string => $this->detail($loaded, $kind, $sku, $first), $this->details),
-            ...array_map(fn (string $fact): string => $first ? Fact::named($loaded->facts, $fact)->value ?? '' : '', $this->facts),
+            ...array_map(fn (string $fact): string => $first ? Fact::named($loaded->core->state->details->facts, $fact)->value ?? '' : '', $this->facts),
         ];
     }
 
@@ -177,17 +177,17 @@ final readonly class SheetColumns
     private function detail(LoadedProduct $loaded, DetailKind $kind, ?Sku $sku, bool $first): string
     {
         return match (true) {
-            $kind === DetailKind::Breaks => $first ? $loaded->prices->breaks()->ranges() : '',
-            $kind->isOfProduct() => $first ? $loaded->details->whole($kind) : '',
-            default => $sku === null ? '' : $loaded->said($kind, $sku),
+            $kind === DetailKind::Breaks => $first ? $loaded->core->prices->breaks()->ranges() : '',
+            $kind->isOfProduct() => $first ? $loaded->core->state->details->details->whole($kind) : '',
+            default => $sku === null ? '' : $loaded->core->said($kind, $sku),
         };
     }
 
     private function swatch(LoadedProduct $loaded, string $axisName, Combination $cell): string
     {
-        foreach ($loaded->matrix->axes as $axis) {
+        foreach ($loaded->core->matrix->axes as $axis) {
             if ($axis->name === $axisName) {
-                return $this->swatchSaid($loaded, $loaded->swatches->of($cell->value($axis->id) ?? 0));
+                return $this->swatchSaid($loaded, $loaded->core->library->swatches->of($cell->value($axis->id) ?? 0));
             }
         }
 

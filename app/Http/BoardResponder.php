@@ -115,24 +115,24 @@ final class BoardResponder
     private function data(ProductRequest $request, bool $wasChanged = false): array
     {
         $loaded = $wasChanged ? $this->loader->changed($request->product()) : $this->loader->again($request->product());
-        $layout = $this->arrangement->layout($request->user(), $loaded->matrix);
-        $layers = $request->has('layer') ? $request->layers($loaded->matrix) : $layout->firstLayers($loaded->matrix);
+        $layout = $this->arrangement->layout($request->user(), $loaded->core->matrix);
+        $layers = $request->has('layer') ? $request->layers($loaded->core->matrix) : $layout->firstLayers($loaded->core->matrix);
         $board = new BoardScreen($loaded, $layout, $request->lens(), array_diff_key($layers, array_flip([$layout->down->id ?? 0, $layout->across->id ?? 0])));
         $selected = match (true) {
             $request->filled('find') => $this->found($request->string('find')->toString(), $loaded, $board),
             $request->has('selected') => $request->selectedKey(),
             default => $board->firstSelection(),
         };
-        $part = $loaded->selected(Selection::fromKey($selected));
+        $part = $loaded->core->selected(Selection::fromKey($selected));
         if ($board->hidesAllOf($part->reach)) {
             $selected = $board->firstSelection();
-            $part = $loaded->selected(Selection::fromKey($selected));
+            $part = $loaded->core->selected(Selection::fromKey($selected));
         }
 
         return [
             'product' => $loaded->product,
             'loaded' => $loaded,
-            'folded' => $this->arrangement->isFolded($request->user(), $loaded->matrix),
+            'folded' => $this->arrangement->isFolded($request->user(), $loaded->core->matrix),
             'board' => $board,
             'tray' => new TrayScreen($loaded, $part, $selected, $board->pictures),
         ];
@@ -141,16 +141,16 @@ final class BoardResponder
     /** The part of the matrix whose values, or whose SKU's code, were typed. */
     private function found(string $typed, LoadedProduct $loaded, BoardScreen $board): string
     {
-        foreach ($loaded->made as $sku) {
+        foreach ($loaded->core->made as $sku) {
             if (Name::of($sku->code)->is(Name::of($typed))) {
                 return Selection::at($sku->cell)->key();
             }
         }
-        $reach = (new TypedSelection())->read($typed, $loaded->matrix, $loaded->core()->library->synonyms);
+        $reach = (new TypedSelection())->read($typed, $loaded->core->matrix, $loaded->core->library->synonyms);
         if ($board->hidesAllOf($reach)) {
             throw new Refusal(
                 ucfirst(
-                    (new Wording())->say($reach, $loaded->matrix),
+                    (new Wording())->say($reach, $loaded->core->matrix),
                 ).' lies in layers that are not shown. Choose “All” above the matrix, then select it.',
                 RefusalKind::Impossible,
                 'find',

@@ -35,7 +35,7 @@ final readonly class CoverageSummaries
     private function rows(LoadedProduct $loaded): array
     {
         $rows = [];
-        foreach ($loaded->product->removed_at === null ? $loaded->coverage()->rows ?? [] : [] as $row) {
+        foreach ($loaded->product->removed_at === null ? $loaded->core->coverage()->rows ?? [] : [] as $row) {
             foreach ($row->cells as $view => $cell) {
                 $key = "{$loaded->product->id} {$view}";
                 $rows[$key] ??= ['product_id' => $loaded->product->id, 'view' => $cell->shot->view->key, 'need' => $cell->shot->need->value, 'there' => 0, 'shared' => 0, 'missing' => 0, 'lacking' => 0];

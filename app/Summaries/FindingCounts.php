@@ -27,7 +27,7 @@ final readonly class FindingCounts
         $rows = $gone = [];
         foreach (ProductColors::ofMany($products) as $id => $colors) {
             $isStanding = $products[$id]->product->removed_at === null;
-            $counts = $isStanding ? Checks::counts(new CheckedProduct($products[$id]->core(), $colors->all())) : [];
+            $counts = $isStanding ? Checks::counts(new CheckedProduct($products[$id]->core, $colors->all())) : [];
             foreach ($counts as $check => $found) {
                 if (($before[$id][$check] ?? 0) !== $found) {
                     $rows[] = ['product_id' => $id, 'check_key' => $check, 'found' => $found];

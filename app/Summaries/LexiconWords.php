@@ -50,7 +50,7 @@ final class LexiconWords
                     $words[] = [MeaningKind::Part, null, $part];
                 }
             }
-            foreach ($loaded->made as $sku) {
+            foreach ($loaded->core->made as $sku) {
                 $words[] = [MeaningKind::Sku, $sku->id, $sku->code];
                 if ($sku->gtin !== null) {
                     $words[] = [MeaningKind::Gtin, $sku->id, $sku->gtin];

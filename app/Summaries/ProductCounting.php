@@ -32,13 +32,13 @@ final readonly class ProductCounting
     public function of(LoadedProduct $loaded): array
     {
         $product = $loaded->product;
-        $arithmetic = Arithmetic::of($loaded->matrix);
-        $stock = new StockCount($loaded->made, $loaded->book);
+        $arithmetic = Arithmetic::of($loaded->core->matrix);
+        $stock = new StockCount($loaded->core->made, $loaded->core->book);
         $tray = count($loaded->tray());
-        $prices = array_map(fn (Sku $sku): ?Money => $loaded->price($sku), array_values($loaded->made));
+        $prices = array_map(fn (Sku $sku): ?Money => $loaded->core->price($sku), array_values($loaded->core->made));
         $priced = array_values(array_filter($prices));
         $lowest = array_reduce($priced, fn (?Money $low, Money $price): Money => $low === null || $price->isLessThan($low) ? $price : $low);
-        $card = $loaded->galleries()->forChoice(Combination::of([]))->role(Role::Card)->placement();
+        $card = $loaded->core->galleries()->forChoice(Combination::of([]))->role(Role::Card)->placement();
 
         return [
             'product_id' => $product->id,
@@ -48,24 +48,24 @@ final readonly class ProductCounting
             'code' => $product->code,
             'category' => $product->category,
             'changed_at' => $product->updated_at->format('Y-m-d H:i:s'),
-            'state' => Completeness::of($loaded->core())->value,
-            'stock_state' => StockState::of($stock, count($loaded->made))->value,
+            'state' => Completeness::of($loaded->core)->value,
+            'stock_state' => StockState::of($stock, count($loaded->core->made))->value,
             'has_tray' => $tray > 0,
             'lacks_price' => count($priced) < count($prices),
-            'skus' => count($loaded->made),
+            'skus' => count($loaded->core->made),
             'cells' => $arithmetic->cells,
             'left_out' => $arithmetic->leftOut,
             'pictures' => count($loaded->placements) - $tray,
             'tray' => $tray,
-            'coverage' => $loaded->coverage()?->percent() ?? self::NONE,
+            'coverage' => $loaded->core->coverage()?->percent() ?? self::NONE,
             'price_low' => Amounts::stored($lowest) ?? self::NO_PRICE,
-            'prices' => $loaded->prices($loaded->made),
+            'prices' => $loaded->core->priceRange($loaded->core->made),
             'units' => $stock->units,
             'not_counted' => $stock->notCounted,
             'colors' => json_encode(array_slice($this->values($loaded, AxisKind::Color), 0, self::MOST_COLORS), JSON_THROW_ON_ERROR),
             'sizes' => json_encode($this->ends($this->values($loaded, AxisKind::Size)), JSON_THROW_ON_ERROR),
             'card_photo_id' => $card === null ? null : $loaded->placements[$card->id]->photoId,
-            'card_text' => $card === null ? '' : $loaded->altText($card),
+            'card_text' => $card === null ? '' : $loaded->core->altText($card),
             ...$this->holes($loaded),
         ];
     }
@@ -75,7 +75,7 @@ final readonly class ProductCounting
     {
         $holes = $touched = 0;
         $lacks = [];
-        foreach ($loaded->coverage()->rows ?? [] as $row) {
+        foreach ($loaded->core->coverage()->rows ?? [] as $row) {
             $holes += $row->lacks();
             $lacks += array_flip(array_map(fn (CoverageCell $cell): string => $cell->shot->view->key, $row->holes()));
             $touched += $row->touched;
@@ -90,7 +90,7 @@ final readonly class ProductCounting
     private function values(LoadedProduct $loaded, AxisKind $kind): array
     {
         $ids = [];
-        foreach ($loaded->matrix->axes as $axis) {
+        foreach ($loaded->core->matrix->axes as $axis) {
             if ($axis->kind === $kind) {
                 array_push($ids, ...array_map(fn (Value $value): int => $value->id, $axis->values));
             }

@@ -20,10 +20,10 @@ final readonly class SkuCounting
     /** @return array<int, array<string, int|string>> rows of sku_summaries by SKU id: those on offer */
     public function of(LoadedProduct $loaded): array
     {
-        $axisIds = array_map(fn (Axis $axis): int => $axis->id, $loaded->matrix->pictureAxes());
+        $axisIds = array_map(fn (Axis $axis): int => $axis->id, $loaded->core->matrix->pictureAxes());
         $rows = [];
-        foreach ($loaded->made as $sku) {
-            $rows[$sku->id] = $this->row($loaded, $sku, $loaded->coverage()?->rows[$sku->cell->on($axisIds)->key] ?? null);
+        foreach ($loaded->core->made as $sku) {
+            $rows[$sku->id] = $this->row($loaded, $sku, $loaded->core->coverage()?->rows[$sku->cell->on($axisIds)->key] ?? null);
         }
 
         return $rows;
@@ -32,14 +32,14 @@ final readonly class SkuCounting
     /** @return array<string, int|string> */
     private function row(LoadedProduct $loaded, Sku $sku, ?CoverageRow $coverage): array
     {
-        $gallery = $loaded->galleries()->of($sku->cell);
+        $gallery = $loaded->core->galleries()->of($sku->cell);
 
         return [
             'sku_id' => $sku->id,
             'product_id' => $loaded->product->id,
-            'price' => Amounts::stored($loaded->price($sku)) ?? self::NO_PRICE,
+            'price' => Amounts::stored($loaded->core->price($sku)) ?? self::NO_PRICE,
             'has_own_price' => (int) ($sku->price !== null),
-            'units' => $loaded->units($sku) ?? self::NONE,
+            'units' => $loaded->core->units($sku) ?? self::NONE,
             'pictures' => count($gallery->entries),
             'has_lead' => (int) ($gallery->lead() !== null),
             'missing' => $coverage?->lacks() ?? self::NONE,

@@ -157,8 +157,20 @@ final class Product
             $this->madeCells(),
             array_map($this->units(...), $this->made),
             $this->chosenOpening(),
-            array_intersect_key($this->state->details->openings, array_flip($this->matrix->axisIds())),
+            $this->openings(),
         );
+    }
+
+    /** @return array<int, int> axis id => the value that shoppers find chosen */
+    public function openings(): array
+    {
+        return array_intersect_key($this->state->details->openings, array_flip($this->matrix->axisIds()));
+    }
+
+    /** @return array<int, OwnAxis> by axis id; those that it has and of which it says something itself */
+    public function ownAxes(): array
+    {
+        return array_intersect_key($this->state->details->ownAxes, array_flip($this->matrix->axisIds()));
     }
 
     /** Whether somebody chose the SKU that opens the product, and it is on offer. */
@@ -259,6 +271,16 @@ final class Product
     public function price(Sku $sku): ?Money
     {
         return $this->prices->price($sku->cell, $sku->price)->effective();
+    }
+
+    /**
+     * The prices of some SKUs in words: one, or the lowest and the highest.
+     *
+     * @param  array<Sku>  $skus
+     */
+    public function priceRange(array $skus): string
+    {
+        return Money::range(array_values(array_filter(array_map($this->price(...), array_values($skus)))));
     }
 
     /** The sale that a shopper meets on a day: one whose days have come, and that is below the regular price. */

@@ -359,8 +359,8 @@ final class DemoSeeder extends Seeder
         foreach (['trousers' => 'TB-FIELD', 'clog' => 'TB-CLOG'] as $name => $code) {
             $product = Product::query()->where('code', $code)->firstOrFail();
             $loaded = $this->loaded($product);
-            foreach ($loaded->made as $sku) {
-                $color = strtolower((string) ($loaded->matrix->choice($sku->cell)['Color'] ?? ''));
+            foreach ($loaded->core->made as $sku) {
+                $color = strtolower((string) ($loaded->core->matrix->choice($sku->cell)['Color'] ?? ''));
                 $codes["{$name} {$color}"] ??= $sku->code;
                 $gtins["{$name} {$color}"] ??= (string) DB::table('skus')->where('id', $sku->id)->value('gtin');
             }
@@ -430,7 +430,7 @@ final class DemoSeeder extends Seeder
     {
         $loaded = $this->loaded($product);
         $byUnits = [];
-        foreach (array_values($loaded->made) as $at => $sku) {
+        foreach (array_values($loaded->core->made) as $at => $sku) {
             $byUnits[$units[$at % count($units)]][] = $sku->cell->key;
             DB::table('skus')->where('id', $sku->id)->update(['gtin' => Gtin::fromBody(sprintf('20%010d', $sku->id)), 'weight_g' => 380]);
         }
@@ -443,7 +443,7 @@ final class DemoSeeder extends Seeder
     private function part(Product $product, array $where): Selection
     {
         $values = [];
-        foreach ($this->loaded($product)->matrix->axes as $axis) {
+        foreach ($this->loaded($product)->core->matrix->axes as $axis) {
             foreach ($axis->values as $value) {
                 if (($where[$axis->name] ?? null) === $value->label) {
                     $values[$axis->id] = $value->id;

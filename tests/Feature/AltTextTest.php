@@ -32,7 +32,7 @@ it('makes alt texts by the library’s pattern, for each language; a typed text 
     $choice = $shop->token(['Color' => 'Moss']);
     $this->get("/products/SMOCK/preview?choice={$choice}")->assertOk()->assertSee('front of Potting smock in Moss')->assertSee('From behind');
     $this->get("/products/SMOCK/preview?choice={$choice}&lang=de")->assertOk()->assertSee('Potting smock in Moos, Vorderansicht')->assertSee('Potting smock in Moos, back')->assertDontSee('From behind');
-    expect($shop->loaded()->altText($shop->loaded()->placements[$shop->placement('guide.jpg')]->placement))->toBe('size guide of Potting smock');
+    expect($shop->loaded()->core->altText($shop->loaded()->placements[$shop->placement('guide.jpg')]->placement))->toBe('size guide of Potting smock');
     $this->get('/library/texts')->assertOk()->assertSee('{view} of {product}[ in {values}]', false)->assertSee('front of Potting smock in Moss');
     app(UndoRedo::class)->undo($library());
     app(UndoRedo::class)->undo($library());

@@ -178,7 +178,7 @@ it('is told to whoever has one of the products open, and runs over nothing of th
         ->assertStatus(409)->assertSee('Price of the whole product set to 52.00');
     $this->post('/products/P-2/skus/stock', ['version' => $shops[1]->version(), 'selected' => '*', 'typed' => '3'], ['HX-Request' => 'true'])->assertOk();
     $sku = $shops[1]->sku(['Color' => 'Moss', 'Size' => 'S']);
-    expect($sku->stock)->toBe(3)->and($shops[1]->loaded()->price($sku)?->shown())->toBe('52.00');
+    expect($sku->stock)->toBe(3)->and($shops[1]->loaded()->core->price($sku)?->shown())->toBe('52.00');
 });
 
 it('does nothing twice, whoever goes on with it and however often it broke off', function (): void {

@@ -50,7 +50,7 @@ function gtinRange(Shop $shop, string $first, string $last, string $prefix = '40
 /** @return list<string> codes of SKUs on offer, in the product's order */
 function codesOf(Shop $shop): array
 {
-    return array_values(array_map(fn ($sku): string => $sku->code, $shop->loaded()->made));
+    return array_values(array_map(fn ($sku): string => $sku->code, $shop->loaded()->core->made));
 }
 
 function codesPost(Shop $shop, string $path, array $input = [])
@@ -153,13 +153,13 @@ it('gives SKUs without a GTIN the next free ones, and says which and why not', f
     app(SetGtin::class)->run($shop->change(), $shop->part(['Color' => 'Moss', 'Size' => 'M']), Gtin::fromBody('400638100011'));
     codesPost($shop, 'gtins/plan', ['selected' => '*', 'range' => $id])->assertOk()->assertSee('3 SKUs get '.Gtin::fromBody('400638100010').' to '.Gtin::fromBody('400638100013'));
     codesPost($shop, 'gtins', ['selected' => '*', 'range' => $id])->assertOk();
-    expect(array_map(fn ($sku): ?string => $sku->gtin, array_values($shop->loaded()->made)))->toBe(array_map(Gtin::fromBody(...), ['400638100010', '400638100011', '400638100012', '400638100013']));
+    expect(array_map(fn ($sku): ?string => $sku->gtin, array_values($shop->loaded()->core->made)))->toBe(array_map(Gtin::fromBody(...), ['400638100010', '400638100011', '400638100012', '400638100013']));
     codesPost($shop, 'gtins', ['selected' => '*', 'range' => $id])->assertStatus(422)->assertSee('has a GTIN already');
     $shop->axes(['Color' => 'Moss, Clay, Oat', 'Size' => 'S, M']);
     expect(fn () => app(AllocateGtins::class)->run($shop->change(), Selection::whole(), $id))->toThrow(UnreadableGtin::class, 'The range is used up: 2 more numbers are needed');
     $shop->undo();
     $shop->undo();
-    expect(array_filter(array_map(fn ($sku): ?string => $sku->gtin, $shop->loaded()->made)))->toHaveCount(1);
+    expect(array_filter(array_map(fn ($sku): ?string => $sku->gtin, $shop->loaded()->core->made)))->toHaveCount(1);
     $within = gtinRange($shop, '1', '9', '2000000');
     codesPost($shop, 'gtins/plan', ['selected' => '*', 'range' => $within])->assertOk()->assertSee('for numbers within a company or a region');
 });

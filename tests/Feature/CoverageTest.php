@@ -223,7 +223,7 @@ it('never counts what is left out, open or retired', function (): void {
 it('keeps coverage and roles with the colors through every change of the matrix, and undoes it whole', function (Closure $deed, int $undos): void {
     $shop = $this->shop;
     app(SetShot::class)->run($shop->change(), View::usual('detail'), Need::Wanted, 'seldom asked for');
-    $look = fn (): array => [$shop->state(), reported('SMOCK'), array_map(fn ($sku): ?string => $shop->loaded()->galleries()->of($sku->cell)->role(Role::Lead)->placement()?->file, array_values($shop->loaded()->made))];
+    $look = fn (): array => [$shop->state(), reported('SMOCK'), array_map(fn ($sku): ?string => $shop->loaded()->core->galleries()->of($sku->cell)->role(Role::Lead)->placement()?->file, array_values($shop->loaded()->core->made))];
     $before = $look();
     $deed($shop);
     missingEverywhere($shop);
@@ -410,9 +410,9 @@ it('draws forty strips of twelve pictures in as many queries as few', function (
     $shop->axes(['Color' => implode(', ', array_map(fn (int $at): string => "Shade {$at}", range(1, 40))), 'Size' => 'S, M']);
     $photo = DB::table('placements')->where('product_id', $shop->product->id)->value('photo_id');
     $rows = [];
-    foreach ($shop->loaded()->matrix->axes[0]->values as $value) {
+    foreach ($shop->loaded()->core->matrix->axes[0]->values as $value) {
         foreach (range(1, 12) as $at) {
-            $rows[] = ['product_id' => $shop->product->id, 'photo_id' => $photo, 'file_name' => "{$value->label} {$at}.jpg", 'position' => count($rows) + 100, 'reach' => json_encode([[$shop->loaded()->matrix->axes[0]->id => [$value->id]]]), 'hidden' => '[]', 'view' => ['front', 'back', 'detail'][$at % 3], 'roles' => '[]', 'alt_text' => ''];
+            $rows[] = ['product_id' => $shop->product->id, 'photo_id' => $photo, 'file_name' => "{$value->label} {$at}.jpg", 'position' => count($rows) + 100, 'reach' => json_encode([[$shop->loaded()->core->matrix->axes[0]->id => [$value->id]]]), 'hidden' => '[]', 'view' => ['front', 'back', 'detail'][$at % 3], 'roles' => '[]', 'alt_text' => ''];
         }
     }
     DB::table('placements')->insert($rows);

@@ -111,7 +111,7 @@ it('keeps the focus through changes of the matrix, and shows it in the preview',
     $shop->merge('Clay', 'Moss');
     $row = $shop->loaded()->placements[$shop->placement('Moss front.jpg')];
     expect($row->placement->crop)->toBe($key)
-        ->and($shop->loaded()->state()->pictures[0]->crop)->toBe($key);
+        ->and($shop->loaded()->core->state->pictures[0]->crop)->toBe($key);
     $this->get('/products/SMOCK/preview?choice='.$shop->token(['Color' => 'Moss']))->assertOk()->assertSee("/photos/{$row->photoId}/square-{$key}.jpg")->assertSee("/photos/{$row->photoId}/wide-{$key}.jpg");
     expect($shop->gallery(['Color' => 'Moss'])->role(Role::Lead)->placement()?->view?->is(View::usual('front')))->toBeTrue();
 });

@@ -135,7 +135,7 @@ it('writes quantity prices with the quantities at which each holds (5 % from 10 
         ->and(
             Core\Pricing\QuantityBreaks::fromText(
                 '10-49 5% unit;50- 20.00 order',
-                $shop->loaded()->prices->currency,
+                $shop->loaded()->core->prices->currency,
             )->text(),
         )->toBe('10 5% unit;50 20.00 order');
 });

@@ -94,7 +94,7 @@ it('adds a value by name and keeps the others by id (a size added to “Moss, de
     $form = setupForm($this->get('/products/SMOCK/setup?axis='.$shop->id('Size').'&add=XXL')->assertOk()->assertSee('makes 3')->assertDontSee('retires')->getContent());
     $this->post('/products/SMOCK/setup', $form + ['version' => $shop->version()], ['HX-Request' => 'true'])->assertOk();
 
-    expect($shop->loaded()->made)->toHaveCount(15)->and($shop->sku(['Color' => 'Moss, deep', 'Size' => 'M'])->stock)->toBe(10);
+    expect($shop->loaded()->core->made)->toHaveCount(15)->and($shop->sku(['Color' => 'Moss, deep', 'Size' => 'M'])->stock)->toBe(10);
 });
 
 it('keeps a value under its own label when the library gets another of that name (Clay called Terracotta was swapped for it)', function (): void {
@@ -102,7 +102,7 @@ it('keeps a value under its own label when the library gets another of that name
     app(EditValue::class)->run($shop->change(), $shop->id('Clay'), ValueForm::typed('Terracotta', 'CLAY'), true);
     Shop::open('OTHER')->axes(['Color' => 'Terracotta']);
     $own = DB::table('axis_values')->where('name', 'Clay')->value('id');
-    $read = (new DraftReader(app(CatalogLookup::class)))->read([new DraftAxis('Color', 'Moss, Terracotta, Slate'), new DraftAxis('Size', 'S, M, L, XL, XXL')], $shop->loaded()->core());
+    $read = (new DraftReader(app(CatalogLookup::class)))->read([new DraftAxis('Color', 'Moss, Terracotta, Slate'), new DraftAxis('Size', 'S, M, L, XL, XXL')], $shop->loaded()->core);
 
     expect($read[0]->axis->values[1]->id)->toBe($own);
     $shop->axes(['Color' => 'Moss, Terracotta, Slate', 'Size' => 'S, M, L, XL, XXL']);
@@ -151,8 +151,8 @@ it('offers again all that was selected (row Moss and the cell Clay in M returned
     app(LeaveOutCells::class)->run($shop->change(), $shop->part(['Size' => 'M']), false);
     app(LeaveOutCells::class)->run($shop->change(), Selection::fromKey($shop->token(['Color' => 'Moss']).';'.$shop->token(['Color' => 'Clay', 'Size' => 'M'])), true);
 
-    expect($shop->loaded()->made)->toHaveKeys([$shop->token(['Color' => 'Moss', 'Size' => 'M']), $shop->token(['Color' => 'Clay', 'Size' => 'M'])])
-        ->and($shop->loaded()->made)->toHaveCount(11);
+    expect($shop->loaded()->core->made)->toHaveKeys([$shop->token(['Color' => 'Moss', 'Size' => 'M']), $shop->token(['Color' => 'Clay', 'Size' => 'M'])])
+        ->and($shop->loaded()->core->made)->toHaveCount(11);
 });
 
 it('leaves out no cell but those selected (two cells of a row took its third with them)', function (): void {
@@ -162,7 +162,7 @@ it('leaves out no cell but those selected (two cells of a row took its third wit
     app(LeaveOutCells::class)->run($shop->change(), Selection::fromKey($others), false);
     app(LeaveOutCells::class)->run($shop->change(), Selection::fromKey($others), true);
 
-    expect($shop->loaded()->made)->toHaveCount(11)->not->toHaveKey($shop->token(['Color' => 'Clay', 'Size' => 'M']));
+    expect($shop->loaded()->core->made)->toHaveCount(11)->not->toHaveKey($shop->token(['Color' => 'Clay', 'Size' => 'M']));
 });
 
 it('merges retired pairs by the same choice (40 units of the value that stays were out of sight)', function (): void {
@@ -186,18 +186,18 @@ it('merges retired pairs with the SKU that was chosen, and its stock added where
     $shop->merge('S', 'L', new MatrixChoices(stockAddsUp: true, winners: [$cell => $comes]));
     $shop->axes(['Color' => 'Moss, Clay, Slate', 'Size' => 'M, L, XL']);
 
-    expect($shop->loaded()->made[$cell]->id)->toBe($comes)->and($shop->loaded()->made[$cell]->stock)->toBe(20);
+    expect($shop->loaded()->core->made[$cell]->id)->toBe($comes)->and($shop->loaded()->core->made[$cell]->stock)->toBe(20);
 });
 
 it('takes what shoppers find chosen along as values merge and split (the opening value stayed behind)', function (): void {
     $shop = Shop::stocked();
     app(SetOpening::class)->value($shop->change(), $shop->id('Color'), $shop->id('Slate'));
     $shop->merge('Slate', 'Clay');
-    expect($shop->loaded()->openingChoice()->key)->toBe($shop->token(['Color' => 'Clay']));
+    expect($shop->loaded()->core->opens()->choice()->key)->toBe($shop->token(['Color' => 'Clay']));
     $shop->split('Clay', 'Rust, Ochre');
-    expect($shop->loaded()->openingChoice()->key)->toBe($shop->token(['Color' => 'Rust']));
+    expect($shop->loaded()->core->opens()->choice()->key)->toBe($shop->token(['Color' => 'Rust']));
     $shop->undo();
-    expect($shop->loaded()->openingChoice()->key)->toBe($shop->token(['Color' => 'Clay']));
+    expect($shop->loaded()->core->opens()->choice()->key)->toBe($shop->token(['Color' => 'Clay']));
 });
 
 it('lets what is hidden follow the value that stays, and names every picture that shows or vanishes (it vanished from the one that stays)', function (): void {
@@ -221,7 +221,7 @@ it('leaves out, as an axis goes, only what all had left out, and wakes what slep
     $before = $shop->everything();
     $pullover = $shop->sku(['Size' => 'S', 'Style' => 'Pullover'])->id;
     $shop->axes(['Size' => 'S, M'], [], [$shop->id('Style') => $shop->id('Button')]);
-    expect($shop->loaded()->made)->toHaveCount(2)
+    expect($shop->loaded()->core->made)->toHaveCount(2)
         ->and($shop->sku(['Size' => 'S'])->id)->toBe($pullover)
         ->and($shop->files(['Size' => 'M']))->toBe(['button.jpg']);
     $shop->axes(['Size' => 'S, M', 'Style' => 'Button, Pullover'], ['style' => 'Button']);
@@ -232,12 +232,12 @@ it('leaves out, as an axis goes, only what all had left out, and wakes what slep
 it('always has a way out of a code that is not free (leave out, add an axis, drop it, offer again: refused)', function (): void {
     $shop = Shop::stocked();
     $cell = $shop->token(['Color' => 'Clay', 'Size' => 'M']);
-    $code = $shop->loaded()->made[$cell]->code;
+    $code = $shop->loaded()->core->made[$cell]->code;
     app(LeaveOutCells::class)->run($shop->change(), Selection::fromKey($cell), false);
     $shop->axes(['Color' => 'Moss, Clay, Slate', 'Size' => 'S, M, L, XL', 'Style' => 'Button, Pullover'], ['style' => 'Pullover']);
     $shop->axes(['Color' => 'Moss, Clay, Slate', 'Size' => 'S, M, L, XL'], [], [$shop->id('Style') => $shop->id('Button')]);
     app(LeaveOutCells::class)->run($shop->change(), Selection::fromKey($cell), true);
-    expect($shop->loaded()->made[$cell]->code)->toBe($code);
+    expect($shop->loaded()->core->made[$cell]->code)->toBe($code);
 
     // Where another has it, the plan names it and proposes one that is free.
     app(SetCode::class)->run($shop->change(), Selection::fromKey($cell), 'SMOCK-OAT-S');
@@ -261,7 +261,7 @@ it('gives no code twice, of products and SKUs together (a SKU could be given a p
     $single->axes([]);
     app(SetCode::class)->run($single->change(), Selection::whole(), 'ELSE');
     app(SetCode::class)->run($single->change(), Selection::whole(), 'SINGLE');
-    expect($single->loaded()->made['']->code)->toBe('SINGLE');
+    expect($single->loaded()->core->made['']->code)->toBe('SINGLE');
 });
 
 it('wakes each value of a clause (linked to Moss and Clay, Clay removed, Slate linked, Clay back: its link was gone)', function (): void {
@@ -288,7 +288,7 @@ it('wakes each value of a clause (linked to Moss and Clay, Clay removed, Slate l
     $shop->axes($without);
     app(LeaveOutCells::class)->run($shop->change(), $shop->part(['Color' => 'Slate', 'Size' => 'M']), false);
     $shop->axes($with);
-    expect(array_filter(array_keys($shop->loaded()->made), fn (string $key): bool => str_contains($key, ':'.$shop->id('M'))))->toBe([]);
+    expect(array_filter(array_keys($shop->loaded()->core->made), fn (string $key): bool => str_contains($key, ':'.$shop->id('M'))))->toBe([]);
 });
 
 it('undoes the making of a product only while nobody else has worked on it (it took their work along)', function (): void {
@@ -320,10 +320,10 @@ it('says what stands in the way of an undo (a fact set anew, or a code that anot
     $shop->undo();
 
     app(EditFacts::class)->set($shop->change(), 'Lining', 'cotton');
-    app(EditFacts::class)->remove($shop->change(), $shop->loaded()->facts[0]->id);
+    app(EditFacts::class)->remove($shop->change(), $shop->loaded()->core->state->details->facts[0]->id);
     app(EditFacts::class)->set($shop->change($ines), 'lining', 'wool');
     expect(fn () => $shop->undo())->toThrow(Refusal::class, 'cannot be undone: Ines changed the same thing')
-        ->and($shop->loaded()->facts[0]->value)->toBe('wool');
+        ->and($shop->loaded()->core->state->details->facts[0]->value)->toBe('wool');
 });
 
 it('undoes two codes that were exchanged (answered 500)', function (): void {
@@ -336,8 +336,8 @@ it('undoes two codes that were exchanged (answered 500)', function (): void {
     }
     app(UndoRedo::class)->undoTo($shop->change(), (int) $start);
     expect($shop->everything())->toBe(array_replace($before, ['state' => $shop->state()]))
-        ->and($shop->loaded()->made[$moss]->code)->toBe('SMOCK-MOSS-S')
-        ->and($shop->loaded()->made[$clay]->code)->toBe('SMOCK-CLAY-S');
+        ->and($shop->loaded()->core->made[$moss]->code)->toBe('SMOCK-MOSS-S')
+        ->and($shop->loaded()->core->made[$clay]->code)->toBe('SMOCK-CLAY-S');
 });
 
 it('offers no redo once pictures have arrived in between', function (): void {
@@ -354,9 +354,9 @@ it('offers no redo once pictures have arrived in between', function (): void {
 it('puts one axis in the place of another with the same values (its own retired codes stood in the way)', function (): void {
     $shop = Shop::open();
     $shop->axes(['Fit' => 'Regular, Tall', 'Size' => 'S, M']);
-    $codes = array_map(fn ($sku): string => $sku->code, array_values($shop->loaded()->made));
+    $codes = array_map(fn ($sku): string => $sku->code, array_values($shop->loaded()->core->made));
     $shop->changeAxes(['Length' => 'Regular, Tall', 'Size' => 'S, M'], new MatrixChoices(exchanges: [$shop->id('Fit') => 'length']));
-    expect(array_map(fn ($sku): string => $sku->code, array_values($shop->loaded()->made)))->toBe($codes);
+    expect(array_map(fn ($sku): string => $sku->code, array_values($shop->loaded()->core->made)))->toBe($codes);
     $shop->undo();
 
     // Not exchanged but dropped and added, the codes that are taken have a way out.
@@ -367,7 +367,7 @@ it('puts one axis in the place of another with the same values (its own retired 
 it('takes two names for equal just where the database does (Rosé beside Rose, Søl, zero-width signs and 80 × ß answered 500)', function (string $typed, int $values): void {
     $shop = Shop::open();
     $shop->axes(['Color' => $typed]);
-    expect($shop->loaded()->made)->toHaveCount($values)->and(LibraryValue::query()->count())->toBe($values);
+    expect($shop->loaded()->core->made)->toHaveCount($values)->and(LibraryValue::query()->count())->toBe($values);
 })->with([['Rose, Rosé', 2], ['Sol, Søl', 2], ["Moss, Mo\u{200B}ss", 1], [str_repeat('ß', 80).', x', 2], ["\u{200B}\u{200D}, x", 1], ['STRASSE, Straße', 1], ['36⅔, m²', 2]]);
 
 it('takes two names for equal just where the database does, over all of Unicode (folding and collation disagreed)', function (): void {
@@ -568,7 +568,7 @@ it('shows of a retired SKU what its own values show, though its axis was dropped
     $shop = Shop::stocked();
     app(UnlinkPhotos::class)->run($shop->change(), [$shop->placement('guide.jpg')], Selection::whole());
     app(LinkPhotos::class)->run($shop->change(), [$shop->placement('guide.jpg')], $shop->part(['Size' => 'S']));
-    $sizes = $shop->loaded()->matrix->axes[1]->id;
+    $sizes = $shop->loaded()->core->matrix->axes[1]->id;
     $shop->axes(['Color' => 'Moss, Clay, Slate'], survivors: [$sizes => $shop->id('M')]);
     $told = function (string $sku): array {
         Artisan::call('slate:gallery', ['product' => 'SMOCK', '--sku' => $sku, '--json' => true]);

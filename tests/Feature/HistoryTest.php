@@ -126,7 +126,7 @@ it('refuses to undo past somebody else’s later change of the same thing, and n
     expect($shop->state())->toBe($before);
     $shop->undo($other);
     $shop->undo();
-    expect(array_sum(array_map(fn ($sku): int => $sku->stock, $shop->loaded()->made)))->toBe(120);
+    expect(array_sum(array_map(fn ($sku): int => $sku->stock, $shop->loaded()->core->made)))->toBe(120);
 });
 
 it('undoes one’s own change while somebody else changed another thing', function (): void {
@@ -135,7 +135,7 @@ it('undoes one’s own change while somebody else changed another thing', functi
     app(SetStock::class)->run($shop->change(), $shop->part(['Color' => 'Moss']), '5');
     app(SetStock::class)->run($shop->change($other), $shop->part(['Color' => 'Clay']), '7');
     $shop->undo();
-    $stock = fn (string $color): int => $shop->loaded()->made[$shop->token(['Color' => $color, 'Size' => 'S'])]->stock;
+    $stock = fn (string $color): int => $shop->loaded()->core->made[$shop->token(['Color' => $color, 'Size' => 'S'])]->stock;
     expect($stock('Moss'))->toBe(10)->and($stock('Clay'))->toBe(7);
 });
 

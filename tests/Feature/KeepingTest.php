@@ -129,7 +129,7 @@ it('looks again where somebody was quicker with the same value, and uses theirs 
         }
     });
     $shop->axes(['Color' => 'Moss, Clay']);
-    expect($quicker)->toBeFalse()->and($shop->loaded()->made)->toHaveCount(2)->and(LibraryValue::query()->count())->toBe(2);
+    expect($quicker)->toBeFalse()->and($shop->loaded()->core->made)->toHaveCount(2)->and(LibraryValue::query()->count())->toBe(2);
 });
 
 it('says so where a picture could not be made for another reason', function (): void {

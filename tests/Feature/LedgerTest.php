@@ -164,12 +164,12 @@ it('takes a shared row away only where nobody uses it and nobody has changed it'
     app(UndoRedo::class)->undo($shop->change());
     expect($names())->toBe(['Mauve']);
     app(UndoRedo::class)->redo($shop->change());
-    expect($names())->toBe(['Mauve', 'Puce'])->and($shop->loaded()->matrix->axes[0]->count())->toBe(2);
+    expect($names())->toBe(['Mauve', 'Puce'])->and($shop->loaded()->core->matrix->axes[0]->count())->toBe(2);
 
     // Somebody gave the other a code of its own: it stays as it is now.
     DB::table('axis_values')->where('name', 'Puce')->update(['code' => 'FLEA']);
     app(UndoRedo::class)->undo($shop->change());
     expect($names())->toBe(['Mauve', 'Puce']);
     app(UndoRedo::class)->redo($shop->change());
-    expect(DB::table('axis_values')->where('name', 'Puce')->value('code'))->toBe('FLEA')->and($shop->loaded()->made)->toHaveCount(4);
+    expect(DB::table('axis_values')->where('name', 'Puce')->value('code'))->toBe('FLEA')->and($shop->loaded()->core->made)->toHaveCount(4);
 });

@@ -156,7 +156,7 @@ it('drops a size run onto a product in one go, in its own order', function (): v
     $this->get('/products/HAT/setup')->assertOk()->assertSee('Size: Beds')->assertSee('data-items="'.json_encode(array_map(fn (string $name): int => libraryValue($name)->id, ['King', 'Single', 'Double'])).'"', false);
     // Typed in any order, sizes of a run stand as the run has them.
     $hat->axes(['Size' => 'Single, King']);
-    expect(array_map(fn ($value): string => $value->label, $hat->loaded()->matrix->axes[0]->values))->toBe(['King', 'Single']);
+    expect(array_map(fn ($value): string => $value->label, $hat->loaded()->core->matrix->axes[0]->values))->toBe(['King', 'Single']);
 });
 
 it('reads a synonym as the value it means, and says so', function (): void {
@@ -171,17 +171,17 @@ it('names a value for one product only, and reads that name there', function ():
     $moss = libraryValue('Moss');
     $this->post("/products/SMOCK/values/{$moss->id}", ['version' => $this->shop->version(), 'name' => 'Forest', 'code' => 'MOSS', 'scope' => 'here'], ['HX-Request' => 'true'])->assertOk()->assertSee('Forest');
     expect($moss->refresh()->name)->toBe('Moss')
-        ->and($hat->loaded()->matrix->axes[0]->values[0]->label)->toBe('Moss')
+        ->and($hat->loaded()->core->matrix->axes[0]->values[0]->label)->toBe('Moss')
         ->and($this->shop->sheet())->toContain('Forest')->not->toContain('Moss,');
     // The product's own name is read as the same value, beside the library's.
     $this->shop->axes(['Color' => 'forest, Clay, Slate', 'Size' => 'S, M, L, XL']);
-    expect($this->shop->loaded()->made)->toHaveCount(12)->and(LibraryValue::query()->where('name', 'forest')->exists())->toBeFalse();
+    expect($this->shop->loaded()->core->made)->toHaveCount(12)->and(LibraryValue::query()->where('name', 'forest')->exists())->toBeFalse();
     $clay = libraryValue('Clay');
     $this->post("/products/SMOCK/values/{$clay->id}", ['version' => $this->shop->version(), 'name' => 'FOREST', 'code' => $clay->code, 'scope' => 'here'], ['HX-Request' => 'true'])
         ->assertStatus(422)->assertSee('Potting smock has a Color “FOREST” already');
     $this->post("/products/SMOCK/values/{$moss->id}", ['version' => $this->shop->version(), 'name' => 'Woodland', 'code' => 'MOSS', 'scope' => 'everywhere'], ['HX-Request' => 'true'])->assertOk();
-    expect($this->shop->loaded()->matrix->axes[0]->values[0]->label)->toBe('Woodland')
-        ->and($hat->loaded()->matrix->axes[0]->values[0]->label)->toBe('Woodland');
+    expect($this->shop->loaded()->core->matrix->axes[0]->values[0]->label)->toBe('Woodland')
+        ->and($hat->loaded()->core->matrix->axes[0]->values[0]->label)->toBe('Woodland');
 });
 
 it('shows shoppers each axis as the library says, in the language asked for', function (): void {

@@ -23,9 +23,9 @@ use Tests\Shop;
 it('serves 12 SKUs with 13 placements: each shows its color’s four and the guide', function (): void {
     $shop = Shop::stocked();
     expect(DB::table('placements')->count())->toBe(13);
-    foreach ($shop->loaded()->made as $sku) {
-        $color = $shop->loaded()->matrix->choice($sku->cell)['Color'];
-        $gallery = $shop->loaded()->galleries()->of($sku->cell);
+    foreach ($shop->loaded()->core->made as $sku) {
+        $color = $shop->loaded()->core->matrix->choice($sku->cell)['Color'];
+        $gallery = $shop->loaded()->core->galleries()->of($sku->cell);
         expect(array_map(fn ($entry): string => $entry->placement->file, $gallery->entries))
             ->toBe(["{$color} front.jpg", "{$color} back.jpg", "{$color} worn.jpg", "{$color} detail.jpg", 'guide.jpg'])
             ->and($gallery->lead()?->file)->toBe("{$color} front.jpg");
@@ -43,15 +43,15 @@ it('shows a picture narrowed to one SKU for that SKU alone, as its Lead', functi
 it('removes a value and adds it again: same SKUs, codes, stock and pictures; each undone to the identical state', function (): void {
     $shop = Shop::stocked();
     $start = $shop->state();
-    $made = array_map(fn ($sku): int => $sku->id, $shop->loaded()->made);
+    $made = array_map(fn ($sku): int => $sku->id, $shop->loaded()->core->made);
     $shop->axes(['Color' => 'Moss, Slate', 'Size' => 'S, M, L, XL']);
     $without = $shop->state();
-    expect($shop->loaded()->made)->toHaveCount(8)
+    expect($shop->loaded()->core->made)->toHaveCount(8)
         ->and(array_map(fn ($row): string => $row->file(), $shop->loaded()->tray()))->toBe(['Clay front.jpg', 'Clay back.jpg', 'Clay worn.jpg', 'Clay detail.jpg'])
         ->and(HistoryEntry::query()->latest('id')->value('words'))->toBe('Removed Color Clay: retires 4 with 40 in stock, 4 pictures return to the tray (2 colors × 4 sizes = 8 SKUs)');
 
     $shop->axes(['Color' => 'Moss, Clay, Slate', 'Size' => 'S, M, L, XL']);
-    expect(array_map(fn ($sku): int => $sku->id, $shop->loaded()->made))->toBe($made)
+    expect(array_map(fn ($sku): int => $sku->id, $shop->loaded()->core->made))->toBe($made)
         ->and($shop->loaded()->tray())->toBe([])
         ->and($shop->state()['skus'])->toBe($start['skus'])
         ->and($shop->state()['placements'])->toBe($start['placements']);
@@ -81,11 +81,11 @@ it('adds a style to a finished product: nothing is lost, and one undo takes it b
     $start = $shop->state();
     $shop->axes(['Color' => 'Moss, Clay, Slate', 'Size' => 'S, M, L, XL', 'Style' => 'Buttoned, Pullover'], ['style' => 'Pullover']);
     $loaded = $shop->loaded();
-    $old = $loaded->made[$shop->token(['Color' => 'Moss', 'Size' => 'S', 'Style' => 'Pullover'])];
-    expect($loaded->made)->toHaveCount(24)
+    $old = $loaded->core->made[$shop->token(['Color' => 'Moss', 'Size' => 'S', 'Style' => 'Pullover'])];
+    expect($loaded->core->made)->toHaveCount(24)
         ->and($old->code)->toBe('SMOCK-MOSS-S')
         ->and($old->stock)->toBe(10)
-        ->and($loaded->made[$shop->token(['Color' => 'Moss', 'Size' => 'S', 'Style' => 'Buttoned'])]->code)->toBe('SMOCK-MOSS-S-BTT')
+        ->and($loaded->core->made[$shop->token(['Color' => 'Moss', 'Size' => 'S', 'Style' => 'Buttoned'])]->code)->toBe('SMOCK-MOSS-S-BTT')
         ->and($shop->files(['Color' => 'Moss', 'Style' => 'Buttoned']))->toBe($shop->files(['Color' => 'Moss', 'Style' => 'Pullover']))
         ->and($loaded->tray())->toBe([]);
     $shop->undo();
@@ -103,8 +103,8 @@ it('drops an axis onto the value that stays, with stock added up if asked', func
     $buttoned = LibraryValue::query()->where('name', 'Buttoned')->value('id');
     $shop->axes(['Color' => 'Moss, Clay, Slate', 'Size' => 'S, M, L, XL'], [], [$style => $buttoned], $addsUp);
     $loaded = $shop->loaded();
-    expect($loaded->made)->toHaveCount(12)
-        ->and(array_sum(array_map(fn ($sku): int => $sku->stock, $loaded->made)))->toBe($stock)
+    expect($loaded->core->made)->toHaveCount(12)
+        ->and(array_sum(array_map(fn ($sku): int => $sku->stock, $loaded->core->made)))->toBe($stock)
         ->and(array_map(fn ($row): string => $row->file(), $loaded->tray()))->toBe(['pullover.jpg'])
         ->and($shop->files(['Color' => 'Moss']))->toContain('buttoned.jpg')
         ->and($shop->files(['Color' => 'Clay']))->not->toContain('buttoned.jpg');
@@ -117,12 +117,12 @@ it('leaves cells out as rules that later builds keep, and offers them again as t
     $start = $shop->state();
     $cells = $shop->token(['Color' => 'Moss', 'Size' => 'XL']).';'.$shop->token(['Size' => 'S']);
     app(LeaveOutCells::class)->run($shop->change(), Selection::fromKey($cells), false);
-    expect($shop->loaded()->made)->toHaveCount(8);
+    expect($shop->loaded()->core->made)->toHaveCount(8);
     $shop->axes(['Color' => 'Moss, Clay, Slate, Oat', 'Size' => 'S, M, L, XL']);
-    expect($shop->loaded()->made)->toHaveCount(11);
+    expect($shop->loaded()->core->made)->toHaveCount(11);
     $shop->undo();
     app(LeaveOutCells::class)->run($shop->change(), Selection::fromKey($cells), true);
-    expect($shop->state()['skus'])->toBe($start['skus'])->and($shop->loaded()->matrix->leftOut->isNothing())->toBeTrue();
+    expect($shop->state()['skus'])->toBe($start['skus'])->and($shop->loaded()->core->matrix->leftOut->isNothing())->toBeTrue();
 });
 
 it('keeps the library: new values are in it once, whatever their case', function (): void {
@@ -136,8 +136,8 @@ it('keeps the library: new values are in it once, whatever their case', function
 it('puts sizes into order, and keeps an order that was dragged', function (): void {
     $shop = Shop::open();
     $shop->axes(['Size' => 'XL, S, M']);
-    $axis = $shop->loaded()->matrix->axes[0];
-    $labels = fn (): array => array_map(fn ($value): string => $value->label, $shop->loaded()->matrix->axes[0]->values);
+    $axis = $shop->loaded()->core->matrix->axes[0];
+    $labels = fn (): array => array_map(fn ($value): string => $value->label, $shop->loaded()->core->matrix->axes[0]->values);
     expect($labels())->toBe(['S', 'M', 'XL']);
     app(ReorderValues::class)->run($shop->change(), $axis->id, array_reverse($axis->valueIds()));
     expect($labels())->toBe(['XL', 'M', 'S']);
@@ -192,7 +192,7 @@ it('lets nobody change without the right', function (): void {
 
 it('goes home to another value than the one that stayed, with a code of its own for what comes in its place (it ended in a clash)', function (): void {
     $shop = Shop::stocked();
-    $sizes = $shop->loaded()->matrix->axes[1]->id;
+    $sizes = $shop->loaded()->core->matrix->axes[1]->id;
     $moss = $shop->sku(['Color' => 'Moss', 'Size' => 'M'])->id;
     $shop->axes(['Color' => 'Moss, Clay, Slate'], survivors: [$sizes => $shop->id('M')]);
     $send = fn (string $path, array $more) => test()->actingAs($shop->user)->post("/products/SMOCK/{$path}", $more + [
@@ -208,8 +208,8 @@ it('goes home to another value than the one that stayed, with a code of its own 
     expect($found[2])->toBe(['SMOCK-MOSS-M-2', 'SMOCK-CLAY-M-2', 'SMOCK-SLT-M-2']);
     $send('setup', [])->assertStatus(422)->assertSee('is the code of a SKU');
     $send('setup', ['codes' => array_combine($found[1], $found[2])])->assertOk();
-    expect($shop->loaded()->made)->toHaveCount(12)->and($shop->sku(['Color' => 'Moss', 'Size' => 'S'])->id)->toBe($moss)
+    expect($shop->loaded()->core->made)->toHaveCount(12)->and($shop->sku(['Color' => 'Moss', 'Size' => 'S'])->id)->toBe($moss)
         ->and($shop->sku(['Color' => 'Moss', 'Size' => 'M'])->code)->toBe('SMOCK-MOSS-M-2');
     $shop->undo();
-    expect($shop->loaded()->made)->toHaveCount(3);
+    expect($shop->loaded()->core->made)->toHaveCount(3);
 });

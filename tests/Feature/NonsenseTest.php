@@ -93,7 +93,7 @@ it('answers nonsense with a sentence, and never half does it', function (int $se
         expect($answer->status())->not->toBe(401, $route->uri())->not->toBe(429);
         expect($shop->user->refresh()->right)->toBe(Right::Release)->and($shop->user->closed_at)->toBeNull();
         // The product can still be loaded, drawn and taken out.
-        expect($shop->loaded()->skus)->not->toBe([]);
+        expect($shop->loaded()->core->state->skus)->not->toBe([]);
     }
     expect($shop->sheet())->not->toBe('');
     $this->get("/intake/{$drop->id}")->assertOk();

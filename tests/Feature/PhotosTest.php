@@ -120,7 +120,7 @@ it('links to what is selected, in the fewest words', function (): void {
         app(LinkPhotos::class)->run($shop->change(), [$id], $shop->part(['Color' => 'Moss', 'Size' => $size]));
     }
     expect($shop->loaded()->placements[$id]->reach()->toArrays())->toHaveCount(1)
-        ->and($shop->loaded()->selected(Selection::nothing())->isNothing())->toBeTrue();
+        ->and($shop->loaded()->core->selected(Selection::nothing())->isNothing())->toBeTrue();
     app(LinkPhotos::class)->run($shop->change(), [$id], Selection::whole());
     expect($shop->loaded()->placements[$id]->reach()->isEverything())->toBeTrue();
     app(UnlinkPhotos::class)->run($shop->change(), [$id], $shop->part(['Color' => 'Clay']));

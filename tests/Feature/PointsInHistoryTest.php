@@ -120,7 +120,7 @@ it('sees the past of a product as it was, whatever has been changed, undone and 
     $snapshots = app(Snapshots::class);
     $now = fn () => $snapshots->at(Product::query()->findOrFail($shop->product->id), null);
     for ($step = 0; $step < 10; $step++) {
-        $labels = array_map(fn ($value): string => $value->label, $shop->loaded()->matrix->axes[0]->values);
+        $labels = array_map(fn ($value): string => $value->label, $shop->loaded()->core->matrix->axes[0]->values);
         match ($random->getInt(0, 4)) {
             0 => app(SetStock::class)->run($shop->change(), Selection::whole(), (string) $random->getInt(1, 99)),
             1 => $shop->axes(['Color' => implode(', ', $random->shuffleArray(['Moss', 'Clay', 'Slate', 'Oat'])), 'Size' => 'S, M']),

@@ -36,8 +36,8 @@ function soldAt(Shop $shop): array
 {
     $loaded = $shop->loaded();
     $prices = array_count_values(array_map(
-        fn ($sku): string => $loaded->price($sku)?->shown() ?? 'none',
-        array_values($loaded->made),
+        fn ($sku): string => $loaded->core->price($sku)?->shown() ?? 'none',
+        array_values($loaded->core->made),
     ));
     ksort($prices);
 
@@ -46,7 +46,7 @@ function soldAt(Shop $shop): array
 
 function ownPrices(Shop $shop): int
 {
-    return count(array_filter($shop->loaded()->made, fn ($sku): bool => $sku->price !== null));
+    return count(array_filter($shop->loaded()->core->made, fn ($sku): bool => $sku->price !== null));
 }
 
 it('makes a price typed for the whole product its base price (it gave every SKU a price of its own, so that a new one had none)', function (): void {
@@ -207,7 +207,7 @@ it('keeps what the value that stays added as its axis is dropped, until the axis
     $shop = ruledShop();
     app(App\Actions\AdjustPrices::class)->run($shop->change(), $shop->id('XL'), '+13.70', '');
     app(App\Actions\AdjustPrices::class)->run($shop->change(), $shop->id('Moss'), '+1', '');
-    $sizes = $shop->loaded()->matrix->axes[1]->id;
+    $sizes = $shop->loaded()->core->matrix->axes[1]->id;
     $plan = planOf(
         $shop,
         [['name' => 'Color', 'values' => 'Moss, Clay, Slate']],
@@ -252,10 +252,10 @@ it('names every price that a change of axes changes, and it is so', function ():
     $shop = ruledShop();
     app(App\Actions\AdjustPrices::class)->run($shop->change(), $shop->id('XL'), '+5', '');
     app(SetPrices::class)->run($shop->change(), $shop->part(['Color' => 'Clay', 'Size' => 'S']), '55');
-    $sizes = $shop->loaded()->matrix->axes[1]->id;
+    $sizes = $shop->loaded()->core->matrix->axes[1]->id;
     $moss = $shop->sku(['Color' => 'Moss', 'Size' => 'S'])->id;
     // Moss keeps its S though XL stays: from then on it costs what XL costs.
-    $cell = Core\Matrix\Combination::of([$shop->loaded()->matrix->axes[0]->id => $shop->id('Moss')])->key;
+    $cell = Core\Matrix\Combination::of([$shop->loaded()->core->matrix->axes[0]->id => $shop->id('Moss')])->key;
     $settled = ['survivors' => [$sizes => $shop->id('XL')], 'winners' => [$cell => $moss]];
     planOf($shop, [['name' => 'Color', 'values' => 'Moss, Clay, Slate']], $settled)
         ->assertSee('Prices that change: 49.00 → 54.00 for 1 SKU.');

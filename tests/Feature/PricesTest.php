@@ -33,7 +33,7 @@ function priced(string $base = '49'): Shop
 function pricesOf(Shop $shop): array
 {
     $loaded = $shop->loaded();
-    $prices = array_count_values(array_map(fn ($sku): string => $loaded->price($sku)?->shown() ?? 'none', array_values($loaded->made)));
+    $prices = array_count_values(array_map(fn ($sku): string => $loaded->core->price($sku)?->shown() ?? 'none', array_values($loaded->core->made)));
     ksort($prices);
 
     return $prices;
@@ -53,7 +53,7 @@ it('lets a value add to the price of its SKUs, undone and redone', function (): 
     $shop = priced('20');
     adjust($shop, 'XL', '+10.00');
 
-    expect(pricesOf($shop))->toBe(['20.00' => 9, '30.00' => 3])->and($shop->loaded()->prices($shop->loaded()->made))->toBe('20.00–30.00')
+    expect(pricesOf($shop))->toBe(['20.00' => 9, '30.00' => 3])->and($shop->loaded()->core->priceRange($shop->loaded()->core->made))->toBe('20.00–30.00')
         ->and($shop->words())->toBe('Price at Size XL set to +10.00 (was none)');
     $shop->undo();
     expect(pricesOf($shop))->toBe(['20.00' => 12]);
@@ -173,9 +173,9 @@ it('says what becomes of every amount in another currency, and changes all of th
         ->toThrow(Refusal::class, 'JPY cannot have');
     app(ChangeCurrency::class)->run($shop->change(), 'JPY', true);
     $loaded = $shop->loaded();
-    expect($loaded->prices->base?->shown())->toBe('50')->and($loaded->prices->adjustments[$shop->id('XL')]->inWords())->toBe('+10 and +8 %')
-        ->and($loaded->details->whole(DetailKind::Cost))->toBe('21')->and($loaded->details->parts(DetailKind::Sale)[0]->text)->toBe('40 - -')
-        ->and($loaded->details->whole(DetailKind::Ending))->toBe('')
+    expect($loaded->core->prices->base?->shown())->toBe('50')->and($loaded->core->prices->adjustments[$shop->id('XL')]->inWords())->toBe('+10 and +8 %')
+        ->and($loaded->core->state->details->details->whole(DetailKind::Cost))->toBe('21')->and($loaded->core->state->details->details->parts(DetailKind::Sale)[0]->text)->toBe('40 - -')
+        ->and($loaded->core->state->details->details->whole(DetailKind::Ending))->toBe('')
         ->and($shop->words())->toContain('prices have no ending any more');
     $shop->undo();
     expect($shop->state()['details'])->toEqual($before['details']);
@@ -185,7 +185,7 @@ it('says of a part what the product does not, and lets the part follow again', f
     $shop = priced();
     app(SetDetail::class)->ofProduct($shop->change(), DetailKind::Cost, ['20']);
     $moss = ['selected' => $shop->token(['Color' => 'Moss']), 'detail' => 'cost', 'part' => 1];
-    $cost = fn (string $label): string => $shop->loaded()->prices->cost($shop->loaded()->skusIn($shop->part(['Color' => $label])->cells($shop->loaded()->matrix))[0]->cell)?->shown() ?? 'none';
+    $cost = fn (string $label): string => $shop->loaded()->core->prices->cost($shop->loaded()->core->skusIn($shop->part(['Color' => $label])->cells($shop->loaded()->core->matrix))[0]->cell)?->shown() ?? 'none';
     pricesPost($shop, 'details/part', $moss)->assertOk()->assertSee('Cost of Moss')->assertSee('The product has 20.00');
     pricesPost($shop, 'details/set', $moss + ['fields' => ['24']])->assertOk()->assertSee('Said otherwise of parts');
     expect([$cost('Moss'), $cost('Clay')])->toBe(['24.00', '20.00']);
@@ -208,7 +208,7 @@ it('keeps a part that sleeps, and what is said follows through undo, redo and co
     $shop->axes(['Color' => 'Clay, Slate', 'Size' => 'S, M, L, XL']);
     app(SetDetail::class)->ofPart($shop->change(), DetailKind::Cost, $shop->part(['Color' => 'Clay']), ['24']);
     $shop->axes(['Color' => 'Moss, Clay, Slate', 'Size' => 'S, M, L, XL']);
-    $costs = fn (): array => array_count_values(array_map(fn ($sku): string => $shop->loaded()->prices->cost($sku->cell)?->shown() ?? 'none', array_values($shop->loaded()->made)));
+    $costs = fn (): array => array_count_values(array_map(fn ($sku): string => $shop->loaded()->core->prices->cost($sku->cell)?->shown() ?? 'none', array_values($shop->loaded()->core->made)));
     expect($costs())->toBe(['24.00' => 8, 'none' => 4]);
     $shop->undo();
     $shop->undo();
@@ -313,7 +313,7 @@ it('counts what can be counted, and says what cannot', function (): void {
         ->expectsOutputToContain('1 products counted')
         ->assertSuccessful();
     $this->actingAs($shop->user)->get('/products/SMOCK/prices')->assertOk()->assertSee('more than any price can be');
-    expect($shop->loaded()->price($shop->sku(['Color' => 'Moss', 'Size' => 'XL'])))->toBeNull();
+    expect($shop->loaded()->core->price($shop->sku(['Color' => 'Moss', 'Size' => 'XL'])))->toBeNull();
     DB::table('products')->update(['is_counted' => false, 'currency' => 'XXQ']);
     $this->artisan('slate:recount', ['--waiting' => true])
         ->expectsOutputToContain('1 could not be counted')

@@ -17,7 +17,7 @@ function codeOf(Shop $shop): string
 /** @return list<string> */
 function skuCodes(Shop $shop): array
 {
-    return array_values(array_map(fn ($sku): string => $sku->code, $shop->loaded()->made));
+    return array_values(array_map(fn ($sku): string => $sku->code, $shop->loaded()->core->made));
 }
 
 it('gives a product another code, and its SKUs those that the pattern makes of it (it could not be changed)', function (): void {
@@ -42,7 +42,7 @@ it('leaves the codes of SKUs where that is wanted, and those of retired ones alw
         ->and($shop->words())->toBe('Code of the product set to GARB (was SMOCK); its SKUs keep theirs');
     app(SetProductCode::class)->run($shop->change(), 'GARB2', true);
     expect(skuCodes($shop)[0])->toBe('GARB2-MOSS-S');
-    $retired = array_filter($shop->loaded()->skus, fn ($sku): bool => $sku->state === SkuState::Retired);
+    $retired = array_filter($shop->loaded()->core->state->skus, fn ($sku): bool => $sku->state === SkuState::Retired);
     expect(array_values(array_map(fn ($sku): string => $sku->code, $retired)))->each->toStartWith('SMOCK-SLT');
 });
 
@@ -81,7 +81,7 @@ it('shows what becomes of the codes, and leads from the old address to the new o
     $this->get('/products/SMOCK/prices?lens=prices')->assertRedirect('/products/GARB/prices?lens=prices');
     // A page that was open meanwhile goes on: what it asks is of the same product.
     $send('skus/stock', ['selected' => '*', 'typed' => '4'])->assertOk();
-    expect($shop->loaded()->made)->each(fn ($sku) => $sku->stock->toBe(4));
+    expect($shop->loaded()->core->made)->each(fn ($sku) => $sku->stock->toBe(4));
     // The code of before can be given to another product, and is that one's then.
     Shop::open('SMOCK');
     $this->get('/products/SMOCK')->assertOk();

@@ -47,7 +47,7 @@ it('bounds how often the costly looks are asked for', function (): void {
         $this->post('/products/SMOCK/tray', ['selected' => '*'], ['HX-Request' => 'true'])->assertOk();
     }
     $this->post('/products/SMOCK/tray', ['selected' => '*'], ['HX-Request' => 'true'])->assertStatus(429)->assertSee('Wait a moment');
-    expect($shop->loaded()->made)->toHaveCount(12);
+    expect($shop->loaded()->core->made)->toHaveCount(12);
 });
 
 it('shows every screen of a product to who may look, and lets them change nothing', function (string $path): void {

@@ -22,14 +22,14 @@ function met(Shop $shop, ?array $choice, string $language = ''): PreviewScreen
 {
     $loaded = $shop->loaded();
 
-    return new PreviewScreen($loaded, $choice === null ? null : $shop->token($choice), false, ValueNames::of($loaded->matrix, $language));
+    return new PreviewScreen($loaded, $choice === null ? null : $shop->token($choice), false, ValueNames::of($loaded->core->matrix, $language));
 }
 
 /** @return array<string, string> label => state */
 function optionStates(Shop $shop, array $choice, int $axis): array
 {
     $preview = met($shop, $choice);
-    $options = $preview->options($preview->loaded->matrix->axes[$axis]);
+    $options = $preview->options($preview->loaded->core->matrix->axes[$axis]);
 
     return array_combine(array_map(fn (PreviewOption $option): string => $option->label, $options), array_map(fn (PreviewOption $option): string => $option->state, $options));
 }
@@ -86,25 +86,25 @@ it('shows a range of prices until one SKU is chosen', function (): void {
 it('unchooses what is chosen again, and refuses what is not a value of the product (it answered with the first value’s gallery)', function (): void {
     $shop = Shop::stocked();
     $preview = met($shop, ['Color' => 'Moss', 'Size' => 'S']);
-    $moss = $preview->options($preview->loaded->matrix->axes[0])[0];
+    $moss = $preview->options($preview->loaded->core->matrix->axes[0])[0];
     expect($moss->isChosen)->toBeTrue()->and($moss->choice)->toBe($shop->token(['Size' => 'S']));
     $color = $shop->id('Color');
     foreach (['99999998:99999999,'.$shop->token(['Color' => 'Clay']) => 'does not differ', "{$color}:99999999" => 'is no Color of this product'] as $key => $why) {
-        expect(fn () => new PreviewScreen($shop->loaded(), $key, false, ValueNames::of($shop->loaded()->matrix, '')))->toThrow(UnknownChoice::class, $why);
+        expect(fn () => new PreviewScreen($shop->loaded(), $key, false, ValueNames::of($shop->loaded()->core->matrix, '')))->toThrow(UnknownChoice::class, $why);
     }
 });
 
 it('shows the Swatch picture of a color where there is one, and no blank where there is none', function (): void {
     $shop = Shop::stocked();
-    $picture = fn (int $at): ?string => met($shop, [])->options($shop->loaded()->matrix->axes[0])[$at]->picture;
+    $picture = fn (int $at): ?string => met($shop, [])->options($shop->loaded()->core->matrix->axes[0])[$at]->picture;
     expect($picture(0))->toBeNull();
     $shop->photo('cloth.jpg', ['Color' => 'Moss'], View::usual('detail'), Role::Swatch);
     expect($picture(0))->not->toBeNull()->and($picture(1))->toBeNull();
     DB::table('axes')->where('name', 'Color')->update(['display' => 'picture swatches']);
-    $clay = met($shop, [])->options($shop->loaded()->matrix->axes[0])[1];
+    $clay = met($shop, [])->options($shop->loaded()->core->matrix->axes[0])[1];
     expect($picture(0))->not->toBeNull()->and($clay->picture)->toBeNull()->and($clay->swatch)->toBeNull();
     DB::table('axis_values')->where('name', 'Clay')->update(['swatch' => 'dots:#b4694a/#ffffff']);
-    expect(met($shop, [])->options($shop->loaded()->matrix->axes[0])[1]->swatch?->text())->toBe('dots:#b4694a/#ffffff');
+    expect(met($shop, [])->options($shop->loaded()->core->matrix->axes[0])[1]->swatch?->text())->toBe('dots:#b4694a/#ffffff');
 });
 
 it('names axes and values in a language as far as there are translations', function (): void {
@@ -112,7 +112,7 @@ it('names axes and values in a language as far as there are translations', funct
     DB::table('axis_values')->where('name', 'Moss')->update(['translations' => '{"de":"Moos","pt-BR":"musgo"}']);
     DB::table('axes')->where('name', 'Size')->update(['translations' => '{"de":"Größe"}']);
     $preview = met($shop, ['Color' => 'Moss'], 'de-CH');
-    expect($preview->chosenLabel($preview->loaded->matrix->axes[0]))->toBe('Moos')
+    expect($preview->chosenLabel($preview->loaded->core->matrix->axes[0]))->toBe('Moos')
         ->and($preview->offer())->toBe('Choose a größe')
         ->and($preview->names->tags)->toBe(['de', 'pt-BR'])
         ->and(met($shop, ['Color' => 'Moss'], 'fr')->offer())->toBe('Choose a size');
@@ -125,7 +125,7 @@ it('opens with pictures even where nothing is chosen, in stock or made; a color 
     app(SetStock::class)->run($shop->change(), Selection::whole(), '0');
     expect(met($shop, null)->gallery->lead()?->file)->toBe('Moss front.jpg');
     app(LeaveOutCells::class)->run($shop->change(), Selection::whole(), false);
-    expect($shop->loaded()->made)->toBe([])
+    expect($shop->loaded()->core->made)->toBe([])
         ->and(met($shop, null)->gallery->isEmpty())->toBeFalse()
         ->and(met($shop, ['Color' => 'Moss'])->gallery->isEmpty())->toBeTrue();
 });

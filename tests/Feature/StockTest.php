@@ -21,7 +21,7 @@ function stockOf(Shop $shop, array $where = []): string
 {
     $loaded = $shop->loaded();
 
-    return (new StockCount($loaded->chosen($where === [] ? Selection::whole() : $shop->part($where))->skus, $loaded->book))->inWords();
+    return (new StockCount($loaded->core->chosen($where === [] ? Selection::whole() : $shop->part($where))->skus, $loaded->core->book))->inWords();
 }
 
 function setStock(Shop $shop, string $typed, array $where = []): void
@@ -66,7 +66,7 @@ it('counts 100, 50 and 150 by color over four sizes, sums them once, and undoes 
         setStock($shop, $units, ['Color' => $color, 'Size' => 'M']);
     }
     expect(stockOf($shop))->toBe('300 in stock, counted for each picture combination')->and(stockOf($shop, ['Color' => 'Clay']))->toStartWith('50 in stock')
-        ->and($shop->loaded()->units($shop->sku(['Color' => 'Moss', 'Size' => 'XL'])))->toBe(100)
+        ->and($shop->loaded()->core->units($shop->sku(['Color' => 'Moss', 'Size' => 'XL'])))->toBe(100)
             ->and($shop->words())->toContain('Slate, counted together, set to 150');
     setStock($shop, '-20', ['Size' => 'S']);
     expect(stockOf($shop))->toStartWith('240 in stock');

@@ -66,19 +66,19 @@ function clothed(): Shop
 
 function swatch(Shop $shop, string $value): ?Swatch
 {
-    return $shop->loaded()->swatches->of($shop->id($value));
+    return $shop->loaded()->core->library->swatches->of($shop->id($value));
 }
 
 /** @return list<PreviewOption> what a shopper is offered of the color */
 function offered(Shop $shop): array
 {
-    return (new PreviewScreen($shop->loaded(), null, false, ValueNames::of($shop->loaded()->matrix, '')))->options($shop->loaded()->matrix->axes[0]);
+    return (new PreviewScreen($shop->loaded(), null, false, ValueNames::of($shop->loaded()->core->matrix, '')))->options($shop->loaded()->core->matrix->axes[0]);
 }
 
 /** @return list<string> */
 function foundOf(Shop $shop): array
 {
-    return array_map(fn (Finding $finding): string => $finding->check->key(), (new ProductColors($shop->loaded()))->findings($shop->loaded()->matrix->axes[0]));
+    return array_map(fn (Finding $finding): string => $finding->check->key(), (new ProductColors($shop->loaded()))->findings($shop->loaded()->core->matrix->axes[0]));
 }
 
 function colorApart(string $one, string $other): float
@@ -124,10 +124,10 @@ it('turns an axis from a list to complete picture swatches in two acts, each one
 it('gives a color that a value had nowhere to the library, and a piece of this cloth to the product', function (): void {
     $shop = clothed();
     app(SetSwatches::class)->fromLeads($shop->change(), $shop->id('Color'));
-    expect(LibraryValue::query()->where('name', 'Moss')->value('swatch'))->not->toBeNull()->and($shop->loaded()->swatches->own())->toBe([]);
+    expect(LibraryValue::query()->where('name', 'Moss')->value('swatch'))->not->toBeNull()->and($shop->loaded()->core->library->swatches->own())->toBe([]);
     app(SetDisplay::class)->run($shop->change(), $shop->id('Color'), AxisDisplay::PictureSwatches);
     app(SetSwatches::class)->fromLeads($shop->change(), $shop->id('Color'));
-    expect($shop->loaded()->swatches->own())->toHaveCount(3)
+    expect($shop->loaded()->core->library->swatches->own())->toHaveCount(3)
         ->and(LibraryValue::query()->where('name', 'Moss')->first()?->look()?->isPicture())->toBeFalse();
     // Where nothing lacks, nothing is done, and it is said.
     expect(fn () => app(SetSwatches::class)->fromLeads($shop->change(), $shop->id('Color')))
@@ -150,7 +150,7 @@ it('says why a gap stays open', function (): void {
 it('takes measured colors as they were seen, and not when the pictures show others by now', function (): void {
     $shop = clothed();
     $color = $shop->id('Color');
-    $measured = fn (): array => array_filter(array_map(fn ($value): ?string => (new ProductColors($shop->loaded()))->of($shop->loaded()->matrix->axes[0])->measured($value->id)?->swatch->text(), array_column($shop->loaded()->matrix->axes[0]->values, null, 'id')));
+    $measured = fn (): array => array_filter(array_map(fn ($value): ?string => (new ProductColors($shop->loaded()))->of($shop->loaded()->core->matrix->axes[0])->measured($value->id)?->swatch->text(), array_column($shop->loaded()->core->matrix->axes[0]->values, null, 'id')));
     $seen = $measured();
     expect($seen)->toHaveCount(3);
     foreach (CLOTH as $value => $hex) {
@@ -179,7 +179,7 @@ it('names the picture that is linked to another color than it shows', function (
         ->and($report['findings'][0]['message'])->toBe('IMG_7.jpg is linked to Moss and looks like Clay.');
     // It is not what a swatch is taken from.
     $colors = new ProductColors($shop->loaded());
-    $axis = $shop->loaded()->matrix->axes[0];
+    $axis = $shop->loaded()->core->matrix->axes[0];
     expect($colors->of($axis)->measured($shop->id('Moss'), $colors->accused($axis))?->pictures)->toBe(2);
     $this->actingAs($shop->user)->get('/products/SMOCK/colors')->assertOk()->assertSee('IMG_7.jpg is linked to Moss and looks like Clay.');
 });
@@ -203,20 +203,20 @@ it('lets a product have a swatch of its own, and follow the library again', func
     $shop = Shop::stocked();
     $other = Shop::open('APRON');
     $other->axes(['Color' => 'Moss']);
-    $before = $shop->loaded()->state();
+    $before = $shop->loaded()->core->state;
     app(SetSwatches::class)->one($shop->change(), $shop->id('Moss'), Swatch::read('stripes:#5f7049/#ffffff'), true);
     app(SetDisplay::class)->run($shop->change(), $shop->id('Color'), AxisDisplay::PictureSwatches);
     expect(swatch($shop, 'Moss')?->text())->toBe('stripes:#5f7049/#ffffff')->and(swatch($other, 'Moss')?->text())->toBe('#5f7049')
-        ->and($other->loaded()->matrix->axes[0]->display)->toBe(AxisDisplay::ColorSwatches);
+        ->and($other->loaded()->core->matrix->axes[0]->display)->toBe(AxisDisplay::ColorSwatches);
     // History tells it, and both ways.
     $remarks = fn (Difference $difference): array => array_map(fn (Remark $remark): string => $remark->words, (new DifferenceWording())->remarks($difference));
-    expect($remarks(Difference::between($before, $shop->loaded()->state())))->toBe([
+    expect($remarks(Difference::between($before, $shop->loaded()->core->state)))->toBe([
         'Color of its own: none → shoppers choose by picture swatches',
         'Swatch of its own for Color Moss: none → stripes of #5f7049 and #ffffff',
-    ])->and(Difference::between($shop->loaded()->state(), $shop->loaded()->state())->isNone())->toBeTrue();
+    ])->and(Difference::between($shop->loaded()->core->state, $shop->loaded()->core->state)->isNone())->toBeTrue();
     // A color set for every product is seen on this one too.
     app(SetSwatches::class)->one($shop->change(), $shop->id('Moss'), Swatch::read('#607049'));
-    expect(swatch($shop, 'Moss')?->text())->toBe('#607049')->and(swatch($other, 'Moss')?->text())->toBe('#607049')->and($shop->loaded()->swatches->own())->toBe([]);
+    expect(swatch($shop, 'Moss')?->text())->toBe('#607049')->and(swatch($other, 'Moss')?->text())->toBe('#607049')->and($shop->loaded()->core->library->swatches->own())->toBe([]);
     $shop->undo();
     expect(swatch($shop, 'Moss')?->text())->toBe('stripes:#5f7049/#ffffff')->and(swatch($other, 'Moss')?->text())->toBe('#5f7049');
     app(SetSwatches::class)->one($shop->change(), $shop->id('Moss'), null, true);
@@ -351,7 +351,7 @@ it('proposes two-part swatches for compound names, and orders them behind their 
     $shop->axes(['Color' => 'White with red print, Navy, White, White with blue print']);
     expect(swatch($shop, 'White with red print')?->text())->toBe('#f6f5f1/#b3322f');
     $this->actingAs($shop->user)->post('/products/SMOCK/colors/order', ['axis' => $shop->id('Color'), 'by' => 'hue', 'version' => $shop->version()], ['HX-Request' => 'true'])->assertOk();
-    expect(array_column($shop->loaded()->matrix->axes[0]->values, 'label'))->toBe(['White', 'White with red print', 'White with blue print', 'Navy']);
+    expect(array_column($shop->loaded()->core->matrix->axes[0]->values, 'label'))->toBe(['White', 'White with red print', 'White with blue print', 'Navy']);
 });
 
 it('sets a product up like another with how shoppers choose, and without swatches of its cloth', function (): void {
@@ -361,8 +361,8 @@ it('sets a product up like another with how shoppers choose, and without swatche
     app(SetSwatches::class)->one($shop->change(), $shop->id('Moss'), Swatch::read('#112233'), true);
     $this->actingAs($shop->user)->post('/products', ['name' => 'Apron', 'code' => 'APRON', 'like' => 'SMOCK'])->assertSessionHasNoErrors();
     $copy = app(App\Store\Products\ProductLoader::class)->load(App\Models\Product::query()->where('code', 'APRON')->firstOrFail());
-    expect($copy->matrix->axes[0]->display)->toBe(AxisDisplay::PictureSwatches)->and($copy->matrix->axes[1]->changesPicture)->toBeTrue()
-        ->and($copy->swatches->of($shop->id('Moss'))?->text())->toBe('#5f7049');
+    expect($copy->core->matrix->axes[0]->display)->toBe(AxisDisplay::PictureSwatches)->and($copy->core->matrix->axes[1]->changesPicture)->toBeTrue()
+        ->and($copy->core->library->swatches->of($shop->id('Moss'))?->text())->toBe('#5f7049');
 });
 
 /** A file with a bag of this color and its soft shadow. */

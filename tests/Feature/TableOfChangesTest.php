@@ -97,7 +97,7 @@ it('adds a value like another: its price, weight and left-out cells, never its s
         ->and($oat->stock)->toBeNull()
         ->and($oat->code)->toBe('SMOCK-OAT-XL')
         ->and($shop->sku(['Color' => 'Oat', 'Size' => 'S'])->price?->shown())->toBe('49.00')
-        ->and($shop->loaded()->made)->not->toHaveKey($shop->token(['Color' => 'Ink', 'Size' => 'XL']))
+        ->and($shop->loaded()->core->made)->not->toHaveKey($shop->token(['Color' => 'Ink', 'Size' => 'XL']))
         ->and($shop->files(['Color' => 'Oat', 'Size' => 'XL']))->toBe(['guide.jpg'])
         ->and($shop->words())->toContain('makes 7');
 });
@@ -110,12 +110,12 @@ it('merges two colors that both have stock and a Lead: the person says which sta
     $clash = 'lead-'.$shop->placement('Clay front.jpg').'-'.$shop->placement('Moss front.jpg');
     $shop->merge('Moss', 'Clay', new MatrixChoices(stockAddsUp: true, winners: [$cell => $moss->id], roles: [$clash => $shop->placement('Moss front.jpg')]));
     $loaded = $shop->loaded();
-    expect($loaded->made)->toHaveCount(7)
-        ->and($loaded->made[$cell]->id)->toBe($moss->id)
-        ->and($loaded->made[$cell]->code)->toBe('SMOCK-MOSS-M')
-        ->and($loaded->made[$cell]->stock)->toBe(20)
+    expect($loaded->core->made)->toHaveCount(7)
+        ->and($loaded->core->made[$cell]->id)->toBe($moss->id)
+        ->and($loaded->core->made[$cell]->code)->toBe('SMOCK-MOSS-M')
+        ->and($loaded->core->made[$cell]->stock)->toBe(20)
         ->and($shop->sku(['Color' => 'Clay', 'Size' => 'S'])->code)->toBe('ODD-1')
-        ->and(array_column($loaded->skus, null, 'id')[$clay->id]->isMade())->toBeFalse()
+        ->and(array_column($loaded->core->state->skus, null, 'id')[$clay->id]->isMade())->toBeFalse()
         ->and($shop->gallery(['Color' => 'Clay', 'Size' => 'M'])->lead()?->file)->toBe('Moss front.jpg')
         ->and($shop->gallery(['Color' => 'Clay', 'Size' => 'XL'])->lead()?->file)->toBe('moss xl.jpg')
         ->and($loaded->placements[$shop->placement('Clay front.jpg')]->placement->roles)->toBe([])
@@ -142,7 +142,7 @@ it('splits a color: SKUs and pictures go to the first part, the others are made 
         ->and($shop->sku(['Color' => 'Lichen', 'Size' => 'XL'])->stock)->toBeNull()
         ->and($shop->gallery(['Color' => 'Fern', 'Size' => 'S'])->lead()?->file)->toBe('Moss front.jpg')
         ->and($shop->files(['Color' => 'Lichen', 'Size' => 'S']))->toBe($files)
-        ->and(array_map(fn ($value): string => $value->label, $shop->loaded()->matrix->axes[0]->values))->toBe(['Fern', 'Lichen', 'Clay', 'Slate']);
+        ->and(array_map(fn ($value): string => $value->label, $shop->loaded()->core->matrix->axes[0]->values))->toBe(['Fern', 'Lichen', 'Clay', 'Slate']);
 })->with([
     'pictures for the first part' => [false, ['guide.jpg']],
     'pictures for all' => [true, ['Moss front.jpg', 'Moss back.jpg', 'Moss worn.jpg', 'Moss detail.jpg', 'guide.jpg']],
@@ -157,7 +157,7 @@ it('exchanges an axis: SKUs keep code, stock and pictures under the value that t
         heirs: [$shop->id('S') => DraftValue::called('short'), $shop->id('M') => null, $shop->id('L') => DraftValue::called('long'), $shop->id('XL') => null],
     ));
     expect($shop->sku(['Color' => 'Moss', 'Length' => 'Long'])->id)->toBe($large->id)
-        ->and($shop->loaded()->made)->toHaveCount(6)
+        ->and($shop->loaded()->core->made)->toHaveCount(6)
         ->and($shop->files(['Color' => 'Clay', 'Length' => 'Long']))->toContain('long.jpg')
         ->and($shop->files(['Color' => 'Clay', 'Length' => 'Short']))->not->toContain('long.jpg')
         ->and($shop->words())->toContain('in the place of Size');
@@ -170,18 +170,18 @@ it('drops an axis whose SKUs differ in price: the survivor’s price stays, or t
     $shop->changeAxes(['Color' => 'Moss, Clay, Slate'], new MatrixChoices(survivors: [$size => $shop->id('M')], winners: [$shop->token(['Color' => 'Moss']) => $xl->id]));
     expect($shop->sku(['Color' => 'Moss'])->price?->shown())->toBe('54.00')
         ->and($shop->sku(['Color' => 'Clay'])->price?->shown())->toBe('49.00')
-        ->and($shop->loaded()->made)->toHaveCount(3);
+        ->and($shop->loaded()->core->made)->toHaveCount(3);
 });
 
 it('turns a fact into an axis and back', function (): void {
     $shop = worriedShop();
     app(EditFacts::class)->set($shop->change(), 'Lining', 'cotton');
     $shop->axes(['Color' => 'Moss, Clay, Slate', 'Size' => ALL_SIZES, 'Lining' => 'Wool, Cotton']);
-    expect($shop->loaded()->facts)->toBe([])
+    expect($shop->loaded()->core->state->details->facts)->toBe([])
         ->and($shop->sku(['Color' => 'Moss', 'Size' => 'M', 'Lining' => 'Cotton'])->stock)->toBe(10)
         ->and($shop->sku(['Color' => 'Moss', 'Size' => 'M', 'Lining' => 'Wool'])->stock)->toBeNull();
     $shop->changeAxes(['Color' => 'Moss, Clay, Slate', 'Size' => ALL_SIZES], new MatrixChoices(survivors: [$shop->id('Lining') => $shop->id('Cotton')], asFacts: [$shop->id('Lining')]));
-    expect($shop->loaded()->facts[0]->value)->toBe('Cotton')
+    expect($shop->loaded()->core->state->details->facts[0]->value)->toBe('Cotton')
         ->and($shop->sku(['Color' => 'Moss', 'Size' => 'M'])->stock)->toBe(10);
     expect(fn () => app(EditFacts::class)->set($shop->change(), 'color', 'green'))
         ->toThrow(Core\Refusal::class, 'Color is an axis of this product');
@@ -194,7 +194,7 @@ it('brings a removed value back with everything: label, opening, codes, prices, 
     $before = $shop->everything();
     $shop->axes(['Color' => 'Clay, Slate', 'Size' => ALL_SIZES]);
     expect($shop->words())->toBe('Removed Color Forest: retires 4 with 40 in stock, 5 pictures return to the tray (2 colors × 4 sizes = 8 cells − 1 left out = 7 SKUs)')
-        ->and($shop->loaded()->openingChoice()->values)->toBe([]);
+        ->and($shop->loaded()->core->opens()->choice()->values)->toBe([]);
     $shop->axes(['Color' => 'Moss, Clay, Slate', 'Size' => ALL_SIZES]);
     expect($shop->everything())->toBe($before);
 });
@@ -204,7 +204,7 @@ it('restores random products after any change of mind', function (int $seed): vo
     $pick = fn (array $list): mixed => $list[$random->getInt(0, count($list) - 1)];
     $shop = Shop::open();
     $shop->axes(array_slice(['Color' => 'Moss, Clay, Slate', 'Size' => 'S, M, L', 'Style' => 'Buttoned, Pullover'], 0, $random->getInt(1, 3)));
-    $axes = $shop->loaded()->matrix->axes;
+    $axes = $shop->loaded()->core->matrix->axes;
     foreach (range(1, 5) as $at) {
         $axis = $pick($axes);
         $shop->photo("p{$at}.jpg", [$axis->name => $pick($axis->values)->label], $pick([View::usual('front'), View::usual('back'), null]), $pick([Role::Lead, Role::Card, null]));
@@ -213,12 +213,12 @@ it('restores random products after any change of mind', function (int $seed): vo
         app(SetStock::class)->run($shop->change(), $shop->part([$axis->name => $pick($axis->values)->label]), (string) $random->getInt(0, 9));
         app(SetPrices::class)->run($shop->change(), $shop->part([$axis->name => $pick($axis->values)->label]), (string) $random->getInt(10, 90));
     }
-    $stock = array_sum(array_map(fn ($sku): int => (int) $sku->stock, $shop->loaded()->skus));
-    $codes = array_map(fn ($sku): string => $sku->code, array_column($shop->loaded()->skus, null, 'id'));
+    $stock = array_sum(array_map(fn ($sku): int => (int) $sku->stock, $shop->loaded()->core->state->skus));
+    $codes = array_map(fn ($sku): string => $sku->code, array_column($shop->loaded()->core->state->skus, null, 'id'));
     foreach (range(1, 5) as $step) {
-        $axis = $pick($shop->loaded()->matrix->axes);
+        $axis = $pick($shop->loaded()->core->matrix->axes);
         $typed = [];
-        foreach ($shop->loaded()->matrix->axes as $own) {
+        foreach ($shop->loaded()->core->matrix->axes as $own) {
             $typed[$own->name] = implode(', ', array_map(fn ($value): string => $value->label, $own->values));
         }
         [$one, $other] = [$axis->values[0], $axis->values[$axis->count() - 1]];
@@ -234,7 +234,7 @@ it('restores random products after any change of mind', function (int $seed): vo
         $shop->redo();
         expect($shop->everything())->toBe($after);
         // No unit is lost and no code goes to another SKU, whatever collapses.
-        $skus = $shop->loaded()->skus;
+        $skus = $shop->loaded()->core->state->skus;
         expect(array_sum(array_map(fn ($sku): int => (int) $sku->stock, $skus)))->toBe($stock)
             ->and(array_intersect_key(array_map(fn ($sku): string => $sku->code, array_column($skus, null, 'id')), $codes))->toBe($codes);
     }

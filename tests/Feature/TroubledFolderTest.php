@@ -65,8 +65,8 @@ function clearNames(): array
     foreach (Product::query()->orderBy('id')->get() as $product) {
         $loaded = app(ProductLoader::class)->load($product);
         $skus = [];
-        foreach ($loaded->made as $sku) {
-            $choice = $loaded->matrix->choice($sku->cell);
+        foreach ($loaded->core->made as $sku) {
+            $choice = $loaded->core->matrix->choice($sku->cell);
             $skus[$choice['Color']][$choice['Size']] = [$sku->code, (string) DB::table('skus')->where('id', $sku->id)->value('gtin')];
         }
         foreach (array_slice(array_keys($skus), 0, 3) as $color) {

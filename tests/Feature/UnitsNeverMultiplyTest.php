@@ -31,12 +31,12 @@ function unitsOf(Shop $shop): array
 {
     $loaded = $shop->loaded();
     $pools = [];
-    foreach ($loaded->made as $sku) {
-        $pools[implode(' ', $loaded->matrix->choice($loaded->book->part($sku->cell)))] = $loaded->units($sku);
+    foreach ($loaded->core->made as $sku) {
+        $pools[implode(' ', $loaded->core->matrix->choice($loaded->core->book->part($sku->cell)))] = $loaded->core->units($sku);
     }
     ksort($pools);
 
-    return [(new StockCount($loaded->made, $loaded->book))->units, $pools];
+    return [(new StockCount($loaded->core->made, $loaded->core->book))->units, $pools];
 }
 
 it('sends units to the home value of a new axis that pictures show (150 became 300)', function (): void {
@@ -125,8 +125,8 @@ it('leaves the picture combinations of a product that counts by them as they are
         ->and($entry->words)->toBe(
             'Changed the axis Size; 1 product counts stock by picture combination, and pictures differ there as before',
         )
-        ->and($shop->loaded()->matrix->axis($size)->changesPicture)->toBeFalse()
-        ->and($free->loaded()->matrix->axis($size)->changesPicture)->toBeTrue();
+        ->and($shop->loaded()->core->matrix->axis($size)->changesPicture)->toBeFalse()
+        ->and($free->loaded()->core->matrix->axis($size)->changesPicture)->toBeTrue();
     app(App\Actions\UndoRedo::class)->undo($library());
     expect(DB::table('product_axes')->whereNotNull('changes_picture')->count())->toBe(0)
         ->and(unitsOf($shop)[0])->toBe(150);

@@ -89,12 +89,12 @@ it('leaves out by a rule that holds for what comes later, names the rules, and t
     $rule = ['rule' => [$shop->id('Color') => [$shop->id('Moss'), $shop->id('Clay')], $shop->id('Size') => [$shop->id('XL')]]];
     boardPost($shop, 'rules/plan', $rule)->assertOk()->assertSee('Leave out <b>Moss and Clay, XL only</b>', false)->assertSee('This retires 2 with 20 in stock');
     boardPost($shop, 'rules', $rule)->assertOk();
-    expect($shop->loaded()->made)->toHaveCount(10)->and($shop->words())->toBe('Left out Moss and Clay, XL only: retires 2 with 20 in stock');
+    expect($shop->loaded()->core->made)->toHaveCount(10)->and($shop->words())->toBe('Left out Moss and Clay, XL only: retires 2 with 20 in stock');
     $shop->axes(['Color' => 'Moss, Clay, Slate, Oat', 'Size' => 'S, M, L, XL', 'Style' => 'Wrap, Open']);
-    expect($shop->loaded()->made)->toHaveCount(28);
+    expect($shop->loaded()->core->made)->toHaveCount(28);
     boardPost($shop, 'rules/plan')->assertOk()->assertSee('Moss and Clay, XL only')->assertSee('4 cells');
     boardPost($shop, 'rules', $rule + ['again' => 1])->assertOk();
-    expect($shop->loaded()->made)->toHaveCount(32);
+    expect($shop->loaded()->core->made)->toHaveCount(32);
     boardPost($shop, 'rules/plan')->assertOk()->assertSee('every combination is sold');
     boardPost($shop, 'rules')->assertStatus(422)->assertSee('Select the cells first');
 });
@@ -177,9 +177,9 @@ it('carries the opening SKU along as axes come and go', function (): void {
     $shop = Shop::stocked();
     app(SetOpening::class)->sku($shop->change(), $shop->part(['Color' => 'Slate', 'Size' => 'L']));
     $shop->axes(['Color' => 'Moss, Clay, Slate', 'Size' => 'S, M, L, XL', 'Style' => 'Wrap, Open'], ['style' => 'Open']);
-    expect($shop->loaded()->opening()->key)->toBe($shop->token(['Color' => 'Slate', 'Size' => 'L', 'Style' => 'Open']));
+    expect($shop->loaded()->core->opens()->cell()->key)->toBe($shop->token(['Color' => 'Slate', 'Size' => 'L', 'Style' => 'Open']));
     $shop->merge('Slate', 'Clay');
-    expect($shop->loaded()->opening()->key)->toBe($shop->token(['Color' => 'Clay', 'Size' => 'L', 'Style' => 'Open']));
+    expect($shop->loaded()->core->opens()->cell()->key)->toBe($shop->token(['Color' => 'Clay', 'Size' => 'L', 'Style' => 'Open']));
 });
 
 it('sets a product up like another: axes, labels, left-out rules, opening values and shot list', function (): void {
@@ -189,11 +189,11 @@ it('sets a product up like another: axes, labels, left-out rules, opening values
     boardPost($shop, "values/{$shop->id('Moss')}", ['name' => 'Forest', 'code' => 'MOSS', 'scope' => 'here'])->assertOk();
     $this->post('/products', ['name' => 'Field smock', 'code' => 'FIELD', 'like' => 'SMOCK'])->assertRedirect('/products/FIELD');
     $copy = app(App\Store\Products\ProductLoader::class)->load(Product::query()->where('code', 'FIELD')->firstOrFail());
-    expect($copy->made)->toHaveCount(11)
-        ->and(array_map(fn ($sku): string => $sku->code, array_values($copy->made))[0])->toBe('FIELD-MOSS-S')
-        ->and(array_sum(array_map(fn ($sku): int => (int) $sku->stock, $copy->made)))->toBe(0)
-        ->and($copy->matrix->axes[0]->values[0]->label)->toBe('Forest')
-        ->and($copy->openingChoice()->key)->toBe($shop->token(['Color' => 'Clay']))
+    expect($copy->core->made)->toHaveCount(11)
+        ->and(array_map(fn ($sku): string => $sku->code, array_values($copy->core->made))[0])->toBe('FIELD-MOSS-S')
+        ->and(array_sum(array_map(fn ($sku): int => (int) $sku->stock, $copy->core->made)))->toBe(0)
+        ->and($copy->core->matrix->axes[0]->values[0]->label)->toBe('Forest')
+        ->and($copy->core->opens()->choice()->key)->toBe($shop->token(['Color' => 'Clay']))
         ->and($copy->product->shot_list_id)->toBe(1)
         ->and($copy->placements)->toBe([])
         ->and(HistoryEntry::query()->where('product_id', $copy->product->id)->value('words'))->toBe('Made the product Field smock, set up like Potting smock: makes 11');
@@ -216,16 +216,16 @@ it('keeps, changes and removes facts, and makes one an axis', function (): void 
     boardPost($shop, 'facts', ['name' => 'Lining', 'value' => 'linen'])->assertOk()->assertSee('Make it an axis');
     boardPost($shop, 'facts', ['name' => 'lining', 'value' => 'wool'])->assertOk()->assertSee('wool')->assertDontSee('<td>linen</td>', false);
     boardPost($shop, 'facts', ['name' => '', 'value' => 'x'])->assertStatus(422)->assertSee('A fact needs a name');
-    $fact = $shop->loaded()->facts[0];
+    $fact = $shop->loaded()->core->state->details->facts[0];
     expect($shop->sheet())->toContain('fact Lining')->toContain('wool');
     $this->get('/products/SMOCK/preview')->assertSee('wool');
     $this->get('/products/SMOCK/product.jsonld')->assertSee('"Lining"', false);
     $this->get("/products/SMOCK/setup?fact={$fact->id}")->assertOk()->assertSee('The fact “Lining: wool” becomes the axis')->assertSee('The 12 SKUs of today are Lining');
     boardPost($shop, 'facts/remove', ['fact' => $fact->id])->assertOk()->assertDontSee('wool');
     boardPost($shop, 'facts/remove', ['fact' => $fact->id])->assertStatus(422)->assertSee('no longer there');
-    expect($shop->loaded()->facts)->toBe([]);
+    expect($shop->loaded()->core->state->details->facts)->toBe([]);
     $shop->undo();
-    expect($shop->loaded()->facts[0]->value)->toBe('wool');
+    expect($shop->loaded()->core->state->details->facts[0]->value)->toBe('wool');
 });
 
 it('asks the later of two people who change the axes at the same moment to look again; nothing is lost', function (): void {
@@ -249,7 +249,7 @@ it('plans, builds and shows 5,000 cells of four axes layer by layer, and refuses
     $shop = Shop::open();
     $numbered = fn (string $stem, int $count): string => implode(',', array_map(fn (int $at): string => "{$stem} {$at}", range(1, $count)));
     $shop->axes(['Color' => $numbered('Color', 25), 'Size' => $numbered('Size', 20), 'Style' => $numbered('Style', 5), 'Lining' => 'None, Wool']);
-    expect($shop->loaded()->made)->toHaveCount(5000);
+    expect($shop->loaded()->core->made)->toHaveCount(5000);
     $page = $this->actingAs($shop->user)->get('/products/SMOCK')->assertOk()->getContent();
     expect(substr_count($page, 'role="gridcell"'))->toBe(500);
     $all = $this->get('/products/SMOCK?layer=')->assertOk()->getContent();
@@ -259,7 +259,7 @@ it('plans, builds and shows 5,000 cells of four axes layer by layer, and refuses
     expect(fn () => $shop->axes(['Color' => $numbered('Color', 10_001)]))->toThrow(MatrixTooLarge::class);
     expect($shop->state())->toBe($before);
     $shop->undo();
-    expect($shop->loaded()->skus)->toBe([]);
+    expect($shop->loaded()->core->state->skus)->toBe([]);
 });
 
 it('marks every row of the matrix by what it shows, so that only what changed is drawn anew', function (): void {

@@ -44,9 +44,9 @@ function leftBetween(ProductState $wanted, ProductState $is): array
 /** One change of many kinds, drawn. */
 function somethingElse(Shop $shop, Random\Randomizer $random): void
 {
-    $matrix = $shop->loaded()->matrix;
+    $matrix = $shop->loaded()->core->matrix;
     $pick = fn (array $list): mixed => array_values($list)[$random->getInt(0, count($list) - 1)];
-    $cell = fn (): Selection => Selection::fromKey($pick($shop->loaded()->madeCells())->key);
+    $cell = fn (): Selection => Selection::fromKey($pick($shop->loaded()->core->madeCells())->key);
     $row = fn (): Selection => $shop->part(['Color' => $pick($matrix->axes[0]->values)->label]);
     $picture = fn (): int => (int) $pick(array_keys($shop->loaded()->placements));
     match ($random->getInt(0, 17)) {
@@ -76,7 +76,7 @@ it('makes a product again what it was, in one entry that is undone to the identi
     $shop = Shop::stocked();
     $states = [];
     for ($step = 0; $step < 9; $step++) {
-        $states[] = $shop->loaded()->state();
+        $states[] = $shop->loaded()->core->state;
         try {
             somethingElse($shop, $random);
         } catch (Refusal|Core\CoreException) {
@@ -88,7 +88,7 @@ it('makes a product again what it was, in one entry that is undone to the identi
     $entries = App\Models\HistoryEntry::query()->count();
 
     app(ChangeProduct::class)->run($shop->change(), $wanted, 'As it was');
-    expect(leftBetween($wanted, $shop->loaded()->state()))->toBe([])->and(Difference::between($wanted, $shop->loaded()->state())->isNone())->toBeTrue();
+    expect(leftBetween($wanted, $shop->loaded()->core->state))->toBe([])->and(Difference::between($wanted, $shop->loaded()->core->state)->isNone())->toBeTrue();
     $after = $shop->everything();
     expect(app(ChangeProduct::class)->run($shop->change(), $wanted, 'As it was'))->toBeNull()
         ->and(App\Models\HistoryEntry::query()->count())->toBeLessThanOrEqual($entries + 1);
@@ -102,7 +102,7 @@ it('makes a product again what it was, in one entry that is undone to the identi
 
 it('takes a state that knows no ids, as a sheet has it', function (): void {
     $shop = Shop::stocked();
-    $is = $shop->loaded()->state();
+    $is = $shop->loaded()->core->state;
     $eur = Currency::of('EUR');
     $oat = App\Models\LibraryValue::query()->create(['axis_id' => $shop->id('Color'), 'name' => 'Oat', 'folded' => 'oat', 'code' => 'OAT', 'position' => 9]);
     $colors = $is->matrix->axes[0];
@@ -114,7 +114,7 @@ it('takes a state that knows no ids, as a sheet has it', function (): void {
             0,
             $cell,
             Core\Matrix\SkuState::Made,
-            $isOat ? "OATY-{$at}" : $shop->loaded()->made[$cell->key]->code,
+            $isOat ? "OATY-{$at}" : $shop->loaded()->core->made[$cell->key]->code,
             $isOat ? Money::of('60', $eur) : null,
             $isOat ? 3 : 10,
             null,
@@ -153,8 +153,8 @@ it('takes a state that knows no ids, as a sheet has it', function (): void {
     app(ChangeProduct::class)->run($shop->change(), $wanted, 'From the sheet autumn.csv');
     $loaded = $shop->loaded();
     expect($shop->words())->toBe('From the sheet autumn.csv: brand, price, fact Lining, axes, 16 SKUs, 12 pictures')
-        ->and(Difference::between($loaded->state(), $wanted)->isNone())->toBeTrue()
-        ->and($loaded->made)->toHaveCount(16)
+        ->and(Difference::between($loaded->core->state, $wanted)->isNone())->toBeTrue()
+        ->and($loaded->core->made)->toHaveCount(16)
         ->and($shop->sku(['Color' => 'Oat', 'Size' => 'M'])->price?->shown())->toBe('60.00')
         ->and($shop->sku(['Color' => 'Oat', 'Size' => 'M'])->code)->toStartWith('OATY-')
         ->and($shop->sku(['Color' => 'Moss', 'Size' => 'M'])->price)->toBeNull()
@@ -168,7 +168,7 @@ it('refuses a code that another product has, and leaves all as it was', function
     $shop = Shop::stocked();
     $other = Shop::open('OTHER');
     $other->axes(['Size' => 'S, M']);
-    $is = $shop->loaded()->state();
+    $is = $shop->loaded()->core->state;
     $skus = $is->skus;
     $skus[3] = new Sku($skus[3]->id, $skus[3]->cell, $skus[3]->state, 'OTHER-S', $skus[3]->price, 99);
     $before = $shop->everything();
@@ -184,7 +184,7 @@ it('refuses a code that another product has, and leaves all as it was', function
 
 it('lets SKUs of one product exchange their codes', function (): void {
     $shop = Shop::stocked();
-    $is = $shop->loaded()->state();
+    $is = $shop->loaded()->core->state;
     $skus = $is->skus;
     $swap = fn (int $to, int $of): Sku => new Sku(
         $skus[$to]->id,
@@ -196,5 +196,5 @@ it('lets SKUs of one product exchange their codes', function (): void {
     );
     $wanted = new ProductState($is->details, $is->matrix, [$swap(0, 1), $swap(1, 2), $swap(2, 0), ...array_slice($skus, 3)], $is->pictures);
     app(ChangeProduct::class)->run($shop->change(), $wanted, 'Sheet');
-    expect(Difference::between($shop->loaded()->state(), $wanted)->isNone())->toBeTrue();
+    expect(Difference::between($shop->loaded()->core->state, $wanted)->isNone())->toBeTrue();
 });

@@ -236,16 +236,16 @@ it('carries every column in a document as well: state, document, and the same ro
 it('finds nothing to change where a product is brought its own document', function (): void {
     $shop = Shop::stocked();
     $library = app(LibraryReader::class)->index();
-    $document = ProductDocument::of($shop->loaded()->state(), $library);
+    $document = ProductDocument::of($shop->loaded()->core->state, $library);
     $read = $document->read($library);
     expect($read->lacking)->toBe([])
         ->and(app(ChangeProduct::class)->run($shop->change(), $read->state, 'The same document'))->toBeNull();
 
     $shop->axes(['Color' => 'Moss, Clay', 'Size' => 'S, M, L, XL']);
     app(ChangeProduct::class)->run($shop->change(), $read->state, 'As the document says');
-    expect(ProductDocument::of($shop->loaded()->state(), $library)->read($library)->state->matrix->axes)
+    expect(ProductDocument::of($shop->loaded()->core->state, $library)->read($library)->state->matrix->axes)
         ->toEqual($read->state->matrix->axes)
-        ->and(count($shop->loaded()->made))->toBe(12);
+        ->and(count($shop->loaded()->core->made))->toBe(12);
 });
 
 it('knows every table that has rows of a product', function (): void {
@@ -343,7 +343,7 @@ it('stores what a change says and no more, and takes it back to the identical ro
     foreach (changesOfEveryTable($state) as $what => $change) {
         $before = $rows();
         try {
-            $core = $shop->loaded()->core();
+            $core = $shop->loaded()->core;
             $wanted = $change instanceof SkuChange
                 ? $change->on($core->chosen($change->selection()), app(CatalogLookup::class))
                 : $change->on($core, app(CatalogLookup::class));

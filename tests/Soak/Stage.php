@@ -45,6 +45,6 @@ final class Stage
         $product = app(CreateProduct::class)->run($user, "Product {$code}", $code, 1);
         app(ChangeMatrix::class)->run(new Change($user, $product->id, 1), [new DraftAxis('Color', 'Moss, Clay, Slate'), new DraftAxis('Size', 'S, M, L, XL')], new MatrixChoices());
 
-        return array_keys(app(ProductLoader::class)->load(Product::query()->findOrFail($product->id))->made);
+        return array_keys(app(ProductLoader::class)->load(Product::query()->findOrFail($product->id))->core->made);
     }
 }

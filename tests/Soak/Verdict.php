@@ -85,7 +85,7 @@ final class Verdict
         $product = Product::query()->where('code', $told['product'])->sole();
         $loaded = app(ProductLoader::class)->load($product);
         $found = ['stock' => [], 'price' => [], 'files' => []];
-        foreach ($loaded->made as $key => $sku) {
+        foreach ($loaded->core->made as $key => $sku) {
             assert($sku instanceof Sku);
             $row = DB::table('skus')->where('product_id', $product->id)->where('code', $sku->code)->sole();
             if ($row->stock !== null) {
@@ -189,7 +189,7 @@ final class Verdict
                 }
             }
             $loaded = app(ProductLoader::class)->load($product);
-            $found = Checks::counts(new CheckedProduct($loaded->core(), (new ProductColors($loaded))->all()));
+            $found = Checks::counts(new CheckedProduct($loaded->core, (new ProductColors($loaded))->all()));
             $keptFindings = DB::table('finding_counts')->where('product_id', $product->id)->pluck('found', 'check_key');
             if ($found != $keptFindings->all()) {
                 $this->faults[] = "The findings of {$product->code} are counted wrongly: {$keptFindings} is kept, "

@@ -108,7 +108,7 @@ final class Deeds
             Verb::RolesByRule => app(GiveRoles::class)->run($change, ['lead' => $draw->of(Views::usual()->all), 'hover' => $draw->of(Views::usual()->all)]),
             Verb::Shot => app(SetShot::class)->run($change, $draw->of(Views::usual()->all), $draw->of([...Need::cases(), null]), 'it has none'),
             Verb::Crop => app(SetCrop::class)->run($change, $this->photo($loaded, $draw), Crop::of(100 * $draw->below(11), 100 * $draw->below(11))),
-            Verb::PictureAxes => app(SetPictureAxes::class)->run($change, $draw->some($loaded->matrix->axisIds())),
+            Verb::PictureAxes => app(SetPictureAxes::class)->run($change, $draw->some($loaded->core->matrix->axisIds())),
             Verb::Swatch => $this->swatch($change, $loaded, $draw),
             Verb::Display => $this->display($change, $loaded, $draw),
             Verb::Adjust => $this->adjust($change, $loaded, $draw),
@@ -152,7 +152,7 @@ final class Deeds
             survivors: $this->survivors($loaded, $draw),
             stockAddsUp: $draw->oneIn(2),
             likes: $likes,
-            asFacts: $draw->oneIn(3) ? $loaded->matrix->axisIds() : [],
+            asFacts: $draw->oneIn(3) ? $loaded->core->matrix->axisIds() : [],
             winners: $this->winners($loaded, $draw),
         ));
     }
@@ -166,7 +166,7 @@ final class Deeds
     {
         $id = $axis->id ?? $this->libraryId($name);
         $own = array_map(fn (Value $value): DraftValue => DraftValue::existing($value->id), $axis->values ?? []);
-        $asleep = array_map(DraftValue::existing(...), $id === null ? [] : array_values(array_diff($loaded->matrix->everyValueId($id), $axis?->valueIds() ?? [])));
+        $asleep = array_map(DraftValue::existing(...), $id === null ? [] : array_values(array_diff($loaded->core->matrix->everyValueId($id), $axis?->valueIds() ?? [])));
         $values = [...$draw->some($own, 5), ...$draw->some($asleep, 2)];
 
         return new DraftAxis($name, $draw->oneIn(2) || $values === [] ? implode(' | ', $typed ?: ['Plain']) : '', $draw->oneIn(3), null, $id, $values);
@@ -174,13 +174,13 @@ final class Deeds
 
     private function exchange(Change $change, LoadedProduct $loaded, Draw $draw): void
     {
-        $old = $loaded->matrix->axes === [] ? null : $draw->of($loaded->matrix->axes);
+        $old = $loaded->core->matrix->axes === [] ? null : $draw->of($loaded->core->matrix->axes);
         if ($old === null) {
             return;
         }
         $name = $draw->of(['Length', 'Fit', 'Cuff']);
         $drafts = [];
-        foreach ($loaded->matrix->axes as $axis) {
+        foreach ($loaded->core->matrix->axes as $axis) {
             $drafts[] = $axis->id === $old->id
                 ? new DraftAxis($name, implode(' | ', $draw->oneIn(2) ? array_map(fn (Value $value): string => str_replace(['|', ',', ';'], ' ', $value->label), $old->values) : ['Short', 'Long']))
                 : new DraftAxis($axis->name, '', true, null, $axis->id, array_map(fn (Value $value): DraftValue => DraftValue::existing($value->id), $axis->values));
@@ -215,7 +215,7 @@ final class Deeds
 
     private function adjustStanding(Change $change, LoadedProduct $loaded, Draw $draw): void
     {
-        $standing = array_keys($loaded->prices->standingLabels());
+        $standing = array_keys($loaded->core->prices->standingLabels());
         if ($standing !== []) {
             app(AdjustPrices::class)
                 ->run($change, $draw->of($standing), $draw->of(['', '+5', '2.50']), $draw->of(['', '', '10']));
@@ -273,7 +273,7 @@ final class Deeds
 
     private function swapCodes(User $person, LoadedProduct $loaded, Draw $draw): void
     {
-        $made = array_values($loaded->made);
+        $made = array_values($loaded->core->made);
         if (count($made) < 2) {
             return;
         }
@@ -295,8 +295,8 @@ final class Deeds
 
     private function fact(Change $change, LoadedProduct $loaded, Draw $draw): void
     {
-        $draw->oneIn(3) && $loaded->facts !== []
-            ? app(EditFacts::class)->remove($change, $draw->of($loaded->facts)->id)
+        $draw->oneIn(3) && $loaded->core->state->details->facts !== []
+            ? app(EditFacts::class)->remove($change, $draw->of($loaded->core->state->details->facts)->id)
             : app(EditFacts::class)->set($change, $draw->of(['Lining', 'Style', 'Care']), $draw->of(['Wool', 'Zip', 'by hand']));
     }
 
@@ -324,7 +324,7 @@ final class Deeds
         $parts = [];
         for ($count = $draw->of([1, 1, 1, 2, 3]); $count > 0; $count--) {
             $values = [];
-            foreach ($loaded->matrix->axes as $axis) {
+            foreach ($loaded->core->matrix->axes as $axis) {
                 if (! $draw->oneIn(2)) {
                     $values[] = "{$axis->id}:{$draw->of($axis->values)->id}";
                 }
@@ -338,7 +338,7 @@ final class Deeds
 
     private function cell(LoadedProduct $loaded, Draw $draw): string
     {
-        $made = array_keys($loaded->made);
+        $made = array_keys($loaded->core->made);
 
         return $made === [] || $made === [''] ? '*' : (string) $draw->of($made);
     }
@@ -356,12 +356,12 @@ final class Deeds
 
     private function axis(LoadedProduct $loaded, Draw $draw): ?Axis
     {
-        return $loaded->matrix->axes === [] ? null : $draw->of($loaded->matrix->axes);
+        return $loaded->core->matrix->axes === [] ? null : $draw->of($loaded->core->matrix->axes);
     }
 
     private function axisCalled(LoadedProduct $loaded, string $name): ?Axis
     {
-        return array_values(array_filter($loaded->matrix->axes, fn (Axis $axis): bool => $axis->name === $name))[0] ?? null;
+        return array_values(array_filter($loaded->core->matrix->axes, fn (Axis $axis): bool => $axis->name === $name))[0] ?? null;
     }
 
     private function libraryId(string $name): ?int
@@ -373,7 +373,7 @@ final class Deeds
     private function survivors(LoadedProduct $loaded, Draw $draw): array
     {
         $survivors = [];
-        foreach ($loaded->matrix->axes as $axis) {
+        foreach ($loaded->core->matrix->axes as $axis) {
             $survivors[$axis->id] = $draw->of($axis->values)->id;
         }
 
@@ -384,13 +384,13 @@ final class Deeds
     private function winners(LoadedProduct $loaded, Draw $draw): array
     {
         $winners = [];
-        foreach ($draw->oneIn(2) ? $loaded->skus : [] as $sku) {
-            foreach ($loaded->skus as $other) {
+        foreach ($draw->oneIn(2) ? $loaded->core->state->skus : [] as $sku) {
+            foreach ($loaded->core->state->skus as $other) {
                 $winners[$other->cell->key] = $sku->id;
             }
             // Where an axis is dropped, the cell is what is left of its own.
-            foreach ($loaded->matrix->axisIds() as $axisId) {
-                $others = array_values(array_diff($loaded->matrix->axisIds(), [$axisId]));
+            foreach ($loaded->core->matrix->axisIds() as $axisId) {
+                $others = array_values(array_diff($loaded->core->matrix->axisIds(), [$axisId]));
                 $winners[$sku->cell->on($others)->key] = $sku->id;
             }
             if ($draw->oneIn(2)) {

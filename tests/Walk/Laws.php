@@ -64,7 +64,7 @@ final class Laws
     public function state(): array
     {
         $labels = [];
-        foreach ($this->shop->loaded()->matrix->axes as $axis) {
+        foreach ($this->shop->loaded()->core->matrix->axes as $axis) {
             foreach ($axis->values as $value) {
                 $labels[$value->id] = $value->label;
             }
@@ -156,18 +156,18 @@ final class Laws
     /** A chosen value shows only what is linked to it, and nothing where there is no SKU of it. */
     private function valuesShowTheirOwn(LoadedProduct $loaded): void
     {
-        foreach ($loaded->matrix->pictureAxes() as $axis) {
+        foreach ($loaded->core->matrix->pictureAxes() as $axis) {
             foreach ($axis->values as $value) {
                 $choice = Combination::of([$axis->id => $value->id]);
-                $entries = $loaded->galleries()->forChoice($choice)->entries;
-                $isMade = array_filter($loaded->made, fn (Sku $sku): bool => $sku->cell->includes($choice)) !== [];
+                $entries = $loaded->core->galleries()->forChoice($choice)->entries;
+                $isMade = array_filter($loaded->core->made, fn (Sku $sku): bool => $sku->cell->includes($choice)) !== [];
                 LawBroken::unless(
                     $isMade || $entries === [],
                     'a value without a SKU shows nothing',
                     "{$axis->name} {$value->label}",
                 );
                 foreach ($entries as $entry) {
-                    $reach = $entry->placement->reach->activeIn($loaded->matrix);
+                    $reach = $entry->placement->reach->activeIn($loaded->core->matrix);
                     $allows = array_filter(
                         $reach->clauses,
                         fn (Clause $clause): bool => $clause->allows($axis->id, $value->id),
@@ -198,9 +198,9 @@ final class Laws
 
     private function sharedUnits(LoadedProduct $loaded): int
     {
-        return match ($loaded->book->counting) {
+        return match ($loaded->core->book->counting) {
             Way::None, Way::Sku => 0,
-            Way::Pictures, Way::Product => (new StockCount($loaded->made, $loaded->book))->units,
+            Way::Pictures, Way::Product => (new StockCount($loaded->core->made, $loaded->core->book))->units,
         };
     }
 
@@ -209,11 +209,11 @@ final class Laws
     {
         $own = DB::table('product_values')->where('product_id', $loaded->product->id)->pluck('swatch', 'value_id');
         $shared = DB::table('axis_values')->whereIn('id', $own->keys())->pluck('swatch', 'id');
-        $preview = new PreviewScreen($loaded, null, false, ValueNames::of($loaded->matrix, ''));
-        foreach ($loaded->matrix->axes as $axis) {
+        $preview = new PreviewScreen($loaded, null, false, ValueNames::of($loaded->core->matrix, ''));
+        foreach ($loaded->core->matrix->axes as $axis) {
             foreach ($preview->options($axis) as $at => $option) {
                 $id = $axis->values[$at]->id;
-                LawBroken::unlessSame($loaded->swatches->of($id)?->text(), $own[$id] ?? $shared[$id], "{$axis->values[$at]->label} is shown by its own swatch, else by the library’s");
+                LawBroken::unlessSame($loaded->core->library->swatches->of($id)?->text(), $own[$id] ?? $shared[$id], "{$axis->values[$at]->label} is shown by its own swatch, else by the library’s");
                 LawBroken::unlessSame($option->swatch === null || $axis->display->isServedBy($option->swatch), true, 'no shopper meets a blank swatch');
             }
         }
@@ -233,12 +233,12 @@ final class Laws
         ksort($counted);
         LawBroken::unlessSame($skus, $counted, 'what is kept in counts of SKUs is what is there');
         $found = DB::table('finding_counts')->where('product_id', $loaded->product->id)->pluck('found', 'check_key')->all();
-        $checked = Checks::counts(new CheckedProduct($loaded->core(), (new ProductColors($loaded))->all()));
+        $checked = Checks::counts(new CheckedProduct($loaded->core, (new ProductColors($loaded))->all()));
         ksort($found);
         ksort($checked);
         LawBroken::unlessSame($found, $checked, 'what is kept of findings is what is found');
         $views = [];
-        foreach ($loaded->coverage()->rows ?? [] as $row) {
+        foreach ($loaded->core->coverage()->rows ?? [] as $row) {
             foreach ($row->cells as $view => $cell) {
                 $views[$view][$cell->cover->value] = ($views[$view][$cell->cover->value] ?? 0) + 1;
             }
@@ -257,9 +257,9 @@ final class Laws
             return;
         }
         $rows = DB::table('product_values')->where('product_id', $loaded->product->id)->get()->keyBy('value_id');
-        foreach ($loaded->made as $sku) {
+        foreach ($loaded->core->made as $sku) {
             $price = BigDecimal::of($loaded->product->price);
-            $values = array_map(fn (Axis $axis) => $rows[$sku->cell->value($axis->id)], $loaded->matrix->axes);
+            $values = array_map(fn (Axis $axis) => $rows[$sku->cell->value($axis->id)], $loaded->core->matrix->axes);
             // What the product stands at on axes that sleep goes on counting.
             array_push($values, ...array_map(fn (int $valueId) => $rows[$valueId], array_values($this->stands())));
             foreach ($values as $row) {
@@ -268,8 +268,8 @@ final class Laws
             foreach ($values as $row) {
                 $price = $price->plus($price->multipliedBy($row->price_percent ?? '0')->dividedBy(100, 30, RoundingMode::HALF_UP));
             }
-            $wanted = $sku->price !== null ? $sku->price->shown() : ($price->isNegative() ? 'none' : (string) $price->toScale($loaded->prices->currency->digits, RoundingMode::HALF_UP));
-            $is = $loaded->price($sku)?->shown() ?? 'none';
+            $wanted = $sku->price !== null ? $sku->price->shown() : ($price->isNegative() ? 'none' : (string) $price->toScale($loaded->core->prices->currency->digits, RoundingMode::HALF_UP));
+            $is = $loaded->core->price($sku)?->shown() ?? 'none';
             LawBroken::unlessSame($is, $wanted, "{$sku->code} costs what its rules make");
         }
     }
@@ -278,23 +278,23 @@ final class Laws
     private function unitsAreCountedOnce(LoadedProduct $loaded): void
     {
         $said = fn (string $kind): array => DB::table('details')->where('product_id', $loaded->product->id)->where('kind', $kind)->get()->all();
-        $sum = match ($loaded->book->counting) {
+        $sum = match ($loaded->core->book->counting) {
             Way::None => 0,
-            Way::Product => $loaded->made === [] ? 0 : (int) ($said('product units')[0]->text ?? 0),
-            Way::Sku => array_sum(array_map(fn (Sku $sku): int => $sku->stock ?? 0, $loaded->made)),
+            Way::Product => $loaded->core->made === [] ? 0 : (int) ($said('product units')[0]->text ?? 0),
+            Way::Sku => array_sum(array_map(fn (Sku $sku): int => $sku->stock ?? 0, $loaded->core->made)),
             Way::Pictures => null,
         };
-        $is = (new StockCount($loaded->made, $loaded->book))->units;
-        LawBroken::unlessSame($is, $sum ?? $is, "the stock adds up to what was counted for {$loaded->book->counting->inWords()}");
+        $is = (new StockCount($loaded->core->made, $loaded->core->book))->units;
+        LawBroken::unlessSame($is, $sum ?? $is, "the stock adds up to what was counted for {$loaded->core->book->counting->inWords()}");
     }
 
     /** made + left out + open = the axes' sizes multiplied; one SKU to a cell, and only where it is offered. */
     private function cellsAddUp(LoadedProduct $loaded): void
     {
-        $matrix = $loaded->matrix;
+        $matrix = $loaded->core->matrix;
         $made = array_map(
             fn (Sku $sku): string => $sku->cell->key,
-            array_values(array_filter($loaded->skus, fn (Sku $sku): bool => $sku->isMade())),
+            array_values(array_filter($loaded->core->state->skus, fn (Sku $sku): bool => $sku->isMade())),
         );
         LawBroken::unlessSame(count(array_unique($made)), count($made), 'no two SKUs on offer share a cell');
         $left = array_map(fn (Combination $cell): string => $cell->key, array_filter($matrix->combinations(), fn (Combination $cell): bool => $this->isLeftOut($cell)));
@@ -317,27 +317,27 @@ final class Laws
     /** The dialog of the axes, opened and left as it is, plans nothing but what is open. */
     private function untouchedIsUnchanged(LoadedProduct $loaded): void
     {
-        $drafts = array_map(fn (Axis $axis): DraftAxis => new DraftAxis($axis->name, '', true, null, $axis->id, array_map(fn (Value $value): DraftValue => DraftValue::existing($value->id), $axis->values)), $loaded->matrix->axes);
-        $planned = (new SetUpAxes($drafts))->plan($loaded->core(), app(CatalogLookup::class));
+        $drafts = array_map(fn (Axis $axis): DraftAxis => new DraftAxis($axis->name, '', true, null, $axis->id, array_map(fn (Value $value): DraftValue => DraftValue::existing($value->id), $axis->values)), $loaded->core->matrix->axes);
+        $planned = (new SetUpAxes($drafts))->plan($loaded->core, app(CatalogLookup::class));
         LawBroken::unless($planned->plan->retire === [] && $planned->plan->move === [], 'a plan from a matrix to itself touches no SKU', $planned->plan->inWords());
-        LawBroken::unlessSame(count($planned->plan->keep), count($loaded->made), 'a plan from a matrix to itself keeps what is made');
+        LawBroken::unlessSame(count($planned->plan->keep), count($loaded->core->made), 'a plan from a matrix to itself keeps what is made');
     }
 
     /** What a value is called on the product, typed, is that value. */
     private function labelsAreRead(LoadedProduct $loaded): void
     {
-        $drafts = array_map(fn (Axis $axis): DraftAxis => new DraftAxis($axis->name, '', true, null, $axis->id, array_map(fn (Value $value): DraftValue => DraftValue::called($value->label), $axis->values)), $loaded->matrix->axes);
-        foreach ((new DraftReader(app(CatalogLookup::class)))->read($drafts, $loaded->core()) as $at => $read) {
-            LawBroken::unlessSame($read->axis->valueIds(), $loaded->matrix->axes[$at]->valueIds(), 'a product’s own labels mean its own values');
+        $drafts = array_map(fn (Axis $axis): DraftAxis => new DraftAxis($axis->name, '', true, null, $axis->id, array_map(fn (Value $value): DraftValue => DraftValue::called($value->label), $axis->values)), $loaded->core->matrix->axes);
+        foreach ((new DraftReader(app(CatalogLookup::class)))->read($drafts, $loaded->core) as $at => $read) {
+            LawBroken::unlessSame($read->axis->valueIds(), $loaded->core->matrix->axes[$at]->valueIds(), 'a product’s own labels mean its own values');
         }
     }
 
     private function galleriesAreTheOneOrder(LoadedProduct $loaded): void
     {
         $rows = DB::table('placements')->where('product_id', $this->shop->product->id)->orderBy('position')->orderBy('id')->get();
-        foreach ($loaded->made as $sku) {
+        foreach ($loaded->core->made as $sku) {
             $expected = $rows->filter(fn (stdClass $row): bool => $this->reaches($row->reach, $sku->cell) && ! $this->reaches($row->hidden, $sku->cell))->pluck('id')->values()->all();
-            LawBroken::unlessSame($loaded->galleries()->of($sku->cell)->placementIds(), $expected, 'a gallery is the one order, less what does not reach it or is hidden');
+            LawBroken::unlessSame($loaded->core->galleries()->of($sku->cell)->placementIds(), $expected, 'a gallery is the one order, less what does not reach it or is hidden');
         }
     }
 
@@ -345,8 +345,8 @@ final class Laws
     private function coverageIsOfTheGalleries(LoadedProduct $loaded): void
     {
         $skus = 0;
-        foreach ($loaded->coverage()->rows ?? [] as $row) {
-            $own = array_filter($loaded->made, fn (Sku $sku): bool => $sku->cell->includes($row->combination));
+        foreach ($loaded->core->coverage()->rows ?? [] as $row) {
+            $own = array_filter($loaded->core->made, fn (Sku $sku): bool => $sku->cell->includes($row->combination));
             $skus += count($own);
             foreach ($row->cells as $view => $cell) {
                 $lacking = count(array_filter(
@@ -356,7 +356,7 @@ final class Laws
                             (string) $view,
                             array_map(
                                 fn (Entry $entry): string => $entry->placement->view->key ?? '',
-                                $loaded->galleries()->of($sku->cell)->entries,
+                                $loaded->core->galleries()->of($sku->cell)->entries,
                             ),
                             true,
                         ),
@@ -364,13 +364,13 @@ final class Laws
                 LawBroken::unlessSame([$cell->skus, $cell->lacking, $cell->cover === Cover::Missing], [count($own), $lacking, $lacking > 0], "coverage of {$view} is what the galleries show");
             }
         }
-        LawBroken::unlessSame($skus, $loaded->coverage() === null ? 0 : count($loaded->made), 'each SKU on offer is in one picture combination');
+        LawBroken::unlessSame($skus, $loaded->core->coverage() === null ? 0 : count($loaded->core->made), 'each SKU on offer is in one picture combination');
     }
 
     private function rolesHold(LoadedProduct $loaded): void
     {
-        foreach ($loaded->made as $sku) {
-            $gallery = $loaded->galleries()->of($sku->cell);
+        foreach ($loaded->core->made as $sku) {
+            $gallery = $loaded->core->galleries()->of($sku->cell);
             [$lead, $card, $hover] = array_map($gallery->role(...), [Role::Lead, Role::Card, Role::Hover]);
             $views = array_map(fn (Entry $entry): ?string => $entry->placement->view?->key, $gallery->entries);
             LawBroken::unless($views === [] || $lead->entry !== null, 'where there is a picture, there is a Lead');

@@ -29,17 +29,17 @@ final readonly class Standing
     public function __construct(LoadedProduct $loaded)
     {
         $prices = $cells = $says = $units = [];
-        foreach ($loaded->made as $key => $sku) {
-            $prices[$sku->id] = $cells[$key] = $loaded->price($sku)?->shown() ?? 'none';
-            if ($loaded->book->counting === Counting::Pictures && $sku->stock !== null) {
-                $units[$loaded->matrix->inWords($loaded->book->part($sku->cell))] = $sku->stock;
+        foreach ($loaded->core->made as $key => $sku) {
+            $prices[$sku->id] = $cells[$key] = $loaded->core->price($sku)?->shown() ?? 'none';
+            if ($loaded->core->book->counting === Counting::Pictures && $sku->stock !== null) {
+                $units[$loaded->core->matrix->inWords($loaded->core->book->part($sku->cell))] = $sku->stock;
             }
         }
         $wholes = [];
         foreach (DetailKind::cases() as $kind) {
-            $wholes[$kind->value] = $loaded->details->whole($kind);
-            $finder = $loaded->details->finder($kind, $loaded->matrix);
-            foreach ($finder->isNone() ? [] : $loaded->made as $sku) {
+            $wholes[$kind->value] = $loaded->core->state->details->details->whole($kind);
+            $finder = $loaded->core->state->details->details->finder($kind, $loaded->core->matrix);
+            foreach ($finder->isNone() ? [] : $loaded->core->made as $sku) {
                 if ($finder->isOwnAt($sku->cell)) {
                     $says["{$kind->value} {$sku->id}"] = $finder->at($sku->cell);
                 }
@@ -56,9 +56,9 @@ final readonly class Standing
     /** Whether a change of axes, as it stands afterwards, changes what is asked for any SKU that was on offer. */
     public function changesPrices(LoadedProduct $after): bool
     {
-        foreach ($after->made as $key => $sku) {
+        foreach ($after->core->made as $key => $sku) {
             $was = isset($this->prices[$sku->id]) ? $this->cellPrices[$key] ?? $this->prices[$sku->id] : null;
-            if ($was !== null && $was !== ($after->price($sku)?->shown() ?? 'none')) {
+            if ($was !== null && $was !== ($after->core->price($sku)?->shown() ?? 'none')) {
                 return true;
             }
         }

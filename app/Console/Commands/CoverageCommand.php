@@ -92,7 +92,7 @@ final class CoverageCommand extends Command
     {
         $lacks = false;
         foreach ($this->loaded($ids, $loader) as $loaded) {
-            $coverage = $loaded->coverage();
+            $coverage = $loaded->core->coverage();
             $this->newLine();
             $this->line("{$loaded->product->code}  {$loaded->product->name}: ".match (true) {
                 $coverage === null => 'no shot list',
@@ -102,14 +102,14 @@ final class CoverageCommand extends Command
             $rows = [];
             foreach ($coverage->rows ?? [] as $row) {
                 $rows[] = [
-                    $loaded->matrix->inWordsOr($row->combination, 'the whole product'),
+                    $loaded->core->matrix->inWordsOr($row->combination, 'the whole product'),
                     $row->skus,
                     ...array_map(fn ($cell): string => $cell->inWords(), array_values($row->cells)),
                 ];
                 $lacks = $lacks || $row->lacks() > 0;
             }
             if ($rows !== []) {
-                $this->table(['', 'SKUs', ...array_map(fn ($shot): string => "{$shot->view->name} ({$shot->need->value})", array_values($loaded->shotList->shots ?? []))], $rows);
+                $this->table(['', 'SKUs', ...array_map(fn ($shot): string => "{$shot->view->name} ({$shot->need->value})", array_values($loaded->core->library->shotList->shots ?? []))], $rows);
             }
         }
 

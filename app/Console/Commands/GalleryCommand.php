@@ -52,8 +52,8 @@ final class GalleryCommand extends Command
         }
         $wanted = $this->optional('sku');
         $skus = $wanted === null
-            ? array_values($loaded->made)
-            : array_values(array_filter($loaded->skus, fn (Sku $sku): bool => strcasecmp($sku->code, $wanted) === 0));
+            ? array_values($loaded->core->made)
+            : array_values(array_filter($loaded->core->state->skus, fn (Sku $sku): bool => strcasecmp($sku->code, $wanted) === 0));
         if (count($skus) === 0) {
             throw new Refusal(
                 $wanted === null

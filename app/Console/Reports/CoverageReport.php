@@ -14,12 +14,12 @@ final readonly class CoverageReport
     public function of(LoadedProduct $loaded): array
     {
         $rows = [];
-        foreach ($loaded->coverage()->rows ?? [] as $row) {
+        foreach ($loaded->core->coverage()->rows ?? [] as $row) {
             foreach ($row->cells as $cell) {
                 if ($cell->shot->need !== Need::NotWanted) {
                     $rows[] = [
                         'product' => $loaded->product->code,
-                        'combination' => (object) $loaded->matrix->choice($row->combination),
+                        'combination' => (object) $loaded->core->matrix->choice($row->combination),
                         'view' => $cell->shot->view->name,
                         'required' => $cell->shot->need === Need::Required,
                         'state' => $cell->cover->value,

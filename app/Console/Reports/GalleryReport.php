@@ -26,8 +26,8 @@ final class GalleryReport
         return [
             'sku' => $sku->code,
             'state' => $sku->state->value,
-            'choice' => (object) $loaded->choiceOf($sku),
-        ] + $this->gallery($loaded, $loaded->galleryOf($sku));
+            'choice' => (object) $loaded->core->choiceOf($sku),
+        ] + $this->gallery($loaded, $loaded->core->galleryOf($sku));
     }
 
     /**
@@ -39,11 +39,11 @@ final class GalleryReport
     public function choice(LoadedProduct $loaded, array $typed): array
     {
         $choice = $this->read($loaded, $typed);
-        $gallery = $loaded->galleries()->forChoice($choice);
+        $gallery = $loaded->core->galleries()->forChoice($choice);
 
         return [
-            'choice' => (object) $loaded->matrix->choice($choice),
-            'shown_with' => (object) $loaded->matrix->choice($gallery->seenWith ?? Combination::of([])),
+            'choice' => (object) $loaded->core->matrix->choice($choice),
+            'shown_with' => (object) $loaded->core->matrix->choice($gallery->seenWith ?? Combination::of([])),
         ] + $this->gallery($loaded, $gallery);
     }
 
@@ -53,15 +53,15 @@ final class GalleryReport
         $roles = [];
         foreach (Role::cases() as $role) {
             $answer = $gallery->role($role);
-            $roles[$role->value] = ['file' => $answer->placement()?->file, 'reason' => $answer->reason($loaded->matrix)];
+            $roles[$role->value] = ['file' => $answer->placement()?->file, 'reason' => $answer->reason($loaded->core->matrix)];
         }
 
         return [
             'gallery' => array_map(fn (Entry $entry): array => [
                 'file' => $entry->placement->file,
                 'view' => $entry->placement->view?->name,
-                'reach' => ReachNames::of($entry->placement->reach, $loaded->matrix),
-                'reach_words' => (new Wording())->say($entry->placement->reach, $loaded->matrix),
+                'reach' => ReachNames::of($entry->placement->reach, $loaded->core->matrix),
+                'reach_words' => (new Wording())->say($entry->placement->reach, $loaded->core->matrix),
                 'roles' => $this->roles($gallery, $entry->placement),
             ], $gallery->entries),
             'roles' => $roles,
@@ -106,7 +106,7 @@ final class GalleryReport
     {
         for ($sign = strpos($typed, '='); $sign !== false; $sign = strpos($typed, '=', $sign + 1)) {
             [$axisName, $label] = [Name::of(substr($typed, 0, $sign)), Name::of(substr($typed, $sign + 1))];
-            foreach ($loaded->matrix->axes as $axis) {
+            foreach ($loaded->core->matrix->axes as $axis) {
                 foreach (Name::of($axis->name)->is($axisName) ? $axis->values : [] as $value) {
                     if (Name::of($value->label)->is($label)) {
                         return [$axis->id, $value->id];

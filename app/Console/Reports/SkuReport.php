@@ -20,9 +20,9 @@ final readonly class SkuReport
     /** @return array<string, mixed> */
     public function of(LoadedProduct $loaded, Sku $sku): array
     {
-        $reader = new DetailReader($loaded->prices->currency);
+        $reader = new DetailReader($loaded->core->prices->currency);
         $details = [];
-        foreach ($loaded->details->allAt($sku->cell, $loaded->matrix) as $said) {
+        foreach ($loaded->core->state->details->details->allAt($sku->cell, $loaded->core->matrix) as $said) {
             $details[$said->kind->value] = ['text' => $said->text, 'words' => $reader->inWords($said->kind, $said->text), 'own' => $said->isOwn];
         }
 
@@ -30,12 +30,12 @@ final readonly class SkuReport
             'sku' => $sku->code,
             'product' => $loaded->product->code,
             'state' => $sku->state->value,
-            'choice' => (object) $loaded->choiceOf($sku),
+            'choice' => (object) $loaded->core->choiceOf($sku),
             'price' => $this->price($loaded, $sku),
             'stock' => [
-                'count' => $loaded->units($sku),
-                'counted_by' => $loaded->book->counting->value,
-                'state' => $loaded->availability($sku, ShopDay::today())->value,
+                'count' => $loaded->core->units($sku),
+                'counted_by' => $loaded->core->book->counting->value,
+                'state' => $loaded->core->availability($sku, ShopDay::today())->value,
             ],
             'gtin' => $sku->gtin,
             'code' => ['text' => $sku->code, 'typed' => $sku->isCodeTyped],
@@ -48,25 +48,25 @@ final readonly class SkuReport
     /** @return array<string, mixed> */
     private function price(LoadedProduct $loaded, Sku $sku): array
     {
-        $price = $loaded->prices->price($sku->cell, $sku->price);
-        $sale = $loaded->prices->sale($sku->cell);
-        $today = $loaded->saleNow($sku, ShopDay::today());
-        $margin = $loaded->prices->margin($sku->cell, $today->price ?? $price->effective());
+        $price = $loaded->core->prices->price($sku->cell, $sku->price);
+        $sale = $loaded->core->prices->sale($sku->cell);
+        $today = $loaded->core->saleNow($sku, ShopDay::today());
+        $margin = $loaded->core->prices->margin($sku->cell, $today->price ?? $price->effective());
 
         return [
             'amount' => $price->effective()?->shown(),
-            'currency' => $loaded->prices->currency->code,
+            'currency' => $loaded->core->prices->currency->code,
             'own' => $price->own?->shown(),
             'overrides' => $price->own === null ? null : $price->ruled?->shown(),
-            'steps' => array_map(fn (PriceStep $step): array => ['what' => $step->what, 'change' => $step->change, 'amount' => $step->shown($loaded->prices->currency)], $price->steps),
+            'steps' => array_map(fn (PriceStep $step): array => ['what' => $step->what, 'change' => $step->change, 'amount' => $step->shown($loaded->core->prices->currency)], $price->steps),
             'sale' => $sale === null ? null : [
                 'amount' => $sale->price->shown(),
                 'from' => $sale->from?->iso,
                 'until' => $sale->until?->iso,
                 'today' => $today !== null,
             ],
-            'list_price' => $loaded->prices->listPrice($sku->cell)?->shown(),
-            'cost' => $loaded->prices->cost($sku->cell)?->shown(),
+            'list_price' => $loaded->core->prices->listPrice($sku->cell)?->shown(),
+            'cost' => $loaded->core->prices->cost($sku->cell)?->shown(),
             'margin' => $margin === null ? null : ['amount' => $margin->amount()->shown(), 'percent' => $margin->percent() === null ? null : (string) $margin->percent()],
         ];
     }

@@ -44,7 +44,7 @@ final readonly class CodeController
     /** Which GTINs the selected SKUs would be given. */
     public function gtinPlan(CodesRequest $request, CatalogLookup $catalog): View
     {
-        $chosen = $this->loader->load($request->product())->chosen($request->selection());
+        $chosen = $this->loader->load($request->product())->core->chosen($request->selection());
         $ranges = $this->patterns->ranges();
         $range = array_values(array_filter($ranges, fn (GtinRangeRecord $one): bool => $one->id === $request->integer('range')))[0] ?? $ranges[0] ?? null;
         [$numbers, $problem] = $this->next($chosen, $range, $catalog);
@@ -75,7 +75,7 @@ final readonly class CodeController
         $loaded = $this->loader->load($request->product());
         $copies = $request->input('copies', []);
 
-        return view('labels.page', ['product' => $loaded->product, 'screen' => new LabelScreen($loaded, $loaded->chosen($request->selection())->some(), is_array($copies) ? array_map(intval(...), $copies) : []), 'selected' => $request->selectedKey()]);
+        return view('labels.page', ['product' => $loaded->product, 'screen' => new LabelScreen($loaded, $loaded->core->chosen($request->selection())->some(), is_array($copies) ? array_map(intval(...), $copies) : []), 'selected' => $request->selectedKey()]);
     }
 
     /** @return array{list<string>, string} the numbers, or why there are none */

@@ -78,12 +78,12 @@ final readonly class ColorsController
     public function swatch(ColorsRequest $request, Product $product, LibraryValue $value, ColorNaming $naming, Usage $usage): View
     {
         $loaded = $this->loader->again($product);
-        $axis = $loaded->core()->axisHaving($value->id);
+        $axis = $loaded->core->axisHaving($value->id);
         $usedBy = $usage->ofValue($value->id);
-        $isOwn = isset($loaded->swatches->own()[$value->id]);
+        $isOwn = isset($loaded->core->library->swatches->own()[$value->id]);
         $screen = new SwatchScreen(
             $value->load('axis'),
-            $request->swatchForm() ?? SwatchForm::showing($loaded->swatches->of($value->id)),
+            $request->swatchForm() ?? SwatchForm::showing($loaded->core->library->swatches->of($value->id)),
             (new ProductColors($loaded))->of($axis),
             [$loaded],
             $naming,
@@ -108,7 +108,7 @@ final readonly class ColorsController
     public function move(ColorsRequest $request, Product $product, LibraryValue $value, SetSwatches $action): Response
     {
         $lab = $request->lab() ?? throw new Refusal('Say which color it is to have.', RefusalKind::Missing, 'lab');
-        $swatch = $this->loader->again($product)->swatches->of($value->id);
+        $swatch = $this->loader->again($product)->core->library->swatches->of($value->id);
         $moved = $swatch === null ? Swatch::of($lab->toSrgb()) : $swatch->called($lab->toSrgb());
 
         return $this->pages->fragment($request, ProductPage::Colors, $action->one($request->change(), $value->id, $moved, $request->isHereOnly()));

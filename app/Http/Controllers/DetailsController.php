@@ -81,7 +81,7 @@ final class DetailsController
         if (! $request->filled('find')) {
             return $request->selection();
         }
-        $core = $this->loader->load($request->product())->core();
+        $core = $this->loader->load($request->product())->core;
         $reach = (new TypedSelection())
             ->read($request->string('find')->toString(), $core->matrix, $core->library->synonyms);
 
@@ -91,7 +91,7 @@ final class DetailsController
     /** What a detail says of a part, and its fields. */
     public function draft(DetailsRequest $request): View
     {
-        $part = $this->loader->load($request->product())->selected($request->selection());
+        $part = $this->loader->load($request->product())->core->selected($request->selection());
         if ($part->isNothing()) {
             throw Refusal::nothingSelected();
         }
@@ -141,7 +141,7 @@ final class DetailsController
         $loaded = $this->loader->load($request->product());
         $code = $request->string('code', $request->product()->currency)->toString();
         try {
-            [$plan, $problem] = [new CurrencyPlan($loaded->core(), Currency::of($code)), ''];
+            [$plan, $problem] = [new CurrencyPlan($loaded->core, Currency::of($code)), ''];
         } catch (UnknownCurrency $unknown) {
             [$plan, $problem] = [null, $unknown->getMessage()];
         }

@@ -52,7 +52,7 @@ final class MatrixController
     public function leaveOutPlan(MatrixRequest $request, LeaveOutCells $action): View
     {
         $loaded = $this->loader->load($request->product());
-        $selection = $loaded->selected($request->selection());
+        $selection = $loaded->core->selected($request->selection());
         $planned = $action->plan($loaded, $request->selection(), $request->boolean('again'), $request->choices());
 
         return view('board.leave-out', [
@@ -107,7 +107,7 @@ final class MatrixController
     private function opened(MatrixRequest $request, LoadedProduct $loaded): array
     {
         $drafts = [];
-        foreach ($loaded->matrix->axes as $axis) {
+        foreach ($loaded->core->matrix->axes as $axis) {
             $values = array_values(array_filter($axis->values, fn (Value $value): bool => $value->id !== $request->integer('without')));
             $drafts[] = new DraftAxis(
                 $axis->name,
@@ -118,7 +118,7 @@ final class MatrixController
                 key: "a{$axis->id}",
             );
         }
-        foreach ($loaded->facts as $fact) {
+        foreach ($loaded->core->state->details->facts as $fact) {
             if ($fact->id === $request->integer('fact')) {
                 $drafts[] = new DraftAxis($fact->name, $fact->value, key: 'fact');
             }

@@ -17,7 +17,7 @@ final class PreviewController
     public function show(PreviewRequest $request, ProductLoader $loader, AltPatterns $patterns, Banners $banners): View
     {
         $loaded = $loader->load($request->product());
-        $names = ValueNames::of($loaded->matrix, $request->exists('lang') ? $request->string('lang')->toString() : (string) $request->user()->language);
+        $names = ValueNames::of($loaded->core->matrix, $request->exists('lang') ? $request->string('lang')->toString() : (string) $request->user()->language);
         $preview = new PreviewScreen(
             $loaded,
             $request->exists('choice') ? $request->string('choice')->toString() : null,

@@ -57,7 +57,7 @@ final readonly class RoleController
                 'product' => $loaded->product,
                 'loaded' => $loaded,
                 'views' => $views,
-                'plan' => $views === [] ? null : (new GiveRolesByViews($views))->plan($loaded->core()),
+                'plan' => $views === [] ? null : (new GiveRolesByViews($views))->plan($loaded->core),
             ],
         );
     }

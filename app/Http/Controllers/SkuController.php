@@ -98,10 +98,10 @@ final class SkuController
             'board.counting',
             [
                 'product' => $request->product(),
-                'now' => $loaded->book->counting,
+                'now' => $loaded->core->book->counting,
                 'plan' => new CountingPlan(
-                    $loaded->core(),
-                    Counting::tryFrom($request->string('counting')->toString()) ?? $loaded->book->counting,
+                    $loaded->core,
+                    Counting::tryFrom($request->string('counting')->toString()) ?? $loaded->core->book->counting,
                 ),
             ],
         );
@@ -144,7 +144,7 @@ final class SkuController
     {
         $loaded = $loader->load($request->product());
 
-        return view('board.sku', ['product' => $request->product(), 'screen' => new SkuScreen($loaded, $loaded->chosen($request->selection())->one('Only one SKU can be explained at a time'))]);
+        return view('board.sku', ['product' => $request->product(), 'screen' => new SkuScreen($loaded, $loaded->core->chosen($request->selection())->one('Only one SKU can be explained at a time'))]);
     }
 
     private function typed(SkuRequest $request): string

@@ -37,7 +37,7 @@ final class ValueController
 
         return view('board.value', $this->about($loaded, $value) + [
             'usedBy' => $usage->ofValue($value->id),
-            'opens' => ($loaded->openings[$value->axis_id] ?? 0) === $value->id,
+            'opens' => ($loaded->core->openings()[$value->axis_id] ?? 0) === $value->id,
         ]);
     }
 
@@ -49,7 +49,7 @@ final class ValueController
     public function mergePlan(ValueRequest $request, Product $product, LibraryValue $value, MergeValues $action): View
     {
         $loaded = $this->loader->load($product);
-        $about = ['axis' => $loaded->core()->axisHaving($value->id)] + $this->about($loaded, $value);
+        $about = ['axis' => $loaded->core->axisHaving($value->id)] + $this->about($loaded, $value);
         $others = array_values(array_filter($about['axis']->values, fn ($other): bool => $other->id !== $value->id));
         $into = $request->integer('into') ?: $others[0]->id ?? 0;
         [$plan, $problem] = $this->planned(fn (): PlanScreen => new PlanScreen($loaded, $action->plan($loaded, $value->id, $into, $request->choices())));
@@ -65,7 +65,7 @@ final class ValueController
     public function splitPlan(ValueRequest $request, Product $product, LibraryValue $value, SplitValue $action): View
     {
         $loaded = $this->loader->load($product);
-        $about = ['axis' => $loaded->core()->axisHaving($value->id)] + $this->about($loaded, $value);
+        $about = ['axis' => $loaded->core->axisHaving($value->id)] + $this->about($loaded, $value);
         $typed = $request->string('parts')->toString();
         [$plan, $problem] = trim($typed) === '' ? [null, ''] : $this->planned(fn (): PlanScreen => new PlanScreen(
             $loaded,
@@ -103,7 +103,7 @@ final class ValueController
     /** @return array{product: Product, loaded: LoadedProduct, value: LibraryValue, axis: ?Axis, label: string} */
     private function about(LoadedProduct $loaded, LibraryValue $value): array
     {
-        $axis = $loaded->matrix->axisOf($value->id);
+        $axis = $loaded->core->matrix->axisOf($value->id);
 
         return ['product' => $loaded->product, 'loaded' => $loaded, 'value' => $value->load('axis'), 'axis' => $axis, 'label' => $axis?->value($value->id)->label ?? $value->name];
     }

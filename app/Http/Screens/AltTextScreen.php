@@ -25,7 +25,7 @@ final readonly class AltTextScreen
 
     public function __construct(public LoadedProduct $loaded)
     {
-        $texts = new AltTexts($loaded->core());
+        $texts = new AltTexts($loaded->core);
         $check = $texts->check();
         $this->texts = $texts->all();
         $this->faults = $check->faults();

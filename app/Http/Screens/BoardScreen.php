@@ -58,12 +58,12 @@ final class BoardScreen
         public readonly Lens $lens,
         public readonly array $layers,
     ) {
-        $this->matrix = $loaded->matrix;
-        $this->numbers = new NumberCells($loaded->matrix, $lens, $loaded->prices, $loaded->book, ShopDay::today());
+        $this->matrix = $loaded->core->matrix;
+        $this->numbers = new NumberCells($loaded->core->matrix, $lens, $loaded->core->prices, $loaded->core->book, ShopDay::today());
         $this->pictures = new PictureLinks($loaded);
         $this->photos = new PhotoCells($loaded, $this->pictures);
-        $this->arithmetic = Arithmetic::of($loaded->matrix);
-        $this->coverage = $loaded->coverage();
+        $this->arithmetic = Arithmetic::of($loaded->core->matrix);
+        $this->coverage = $loaded->core->coverage();
         $this->columns = $this->columns();
         $this->rows = $this->rows();
     }
@@ -116,7 +116,7 @@ final class BoardScreen
     /** "57 SKUs of 60 cells, 3 left out"; "not built yet, 1 cell" */
     public function countInWords(): string
     {
-        $made = count($this->loaded->made);
+        $made = count($this->loaded->core->made);
         $cells = number_format($this->arithmetic->cells).($this->arithmetic->cells === 1 ? ' cell' : ' cells');
         $words = match (true) {
             $made === 0 => "not built yet, {$cells}",
@@ -159,16 +159,16 @@ final class BoardScreen
         $name = implode(',', $axisIds);
         if (! isset($this->grouped[$name])) {
             $this->grouped[$name] = [];
-            foreach ($this->loaded->made as $sku) {
+            foreach ($this->loaded->core->made as $sku) {
                 $this->grouped[$name][$sku->cell->on($axisIds)->key][] = $sku;
             }
         }
-        $count = new StockCount($this->grouped[$name][$part->key] ?? [], $this->loaded->book);
+        $count = new StockCount($this->grouped[$name][$part->key] ?? [], $this->loaded->core->book);
 
         return match (true) {
             $count->isNone() => 'no SKU',
             $count->isUncounted() => 'not counted',
-            default => number_format($count->units).' in stock'.($this->loaded->book->counting === Counting::Product ? ', all SKUs together' : ''),
+            default => number_format($count->units).' in stock'.($this->loaded->core->book->counting === Counting::Product ? ', all SKUs together' : ''),
         };
     }
 
@@ -182,7 +182,7 @@ final class BoardScreen
         }
         $counts = [];
         $shown = Combination::of($fixed);
-        foreach ($this->loaded->made as $sku) {
+        foreach ($this->loaded->core->made as $sku) {
             if ($sku->cell->includes($shown)) {
                 $counts[$sku->cell->value($across->id)] = ($counts[$sku->cell->value($across->id)] ?? 0) + 1;
             }
@@ -195,12 +195,12 @@ final class BoardScreen
                 Combination::of([$across->id => $value->id] + $fixed)->key,
                 $value->label,
                 match ($count) {
-                    0 => $this->loaded->made === [] ? '' : 'no SKU',
+                    0 => $this->loaded->core->made === [] ? '' : 'no SKU',
                     1 => '1 SKU',
                     default => "{$count} SKUs",
                 },
                 $across->kind === AxisKind::Color,
-                $this->loaded->swatches->of($value->id),
+                $this->loaded->core->library->swatches->of($value->id),
                 words: $this->matrix->inWords(Combination::of([$across->id => $value->id] + $fixed)),
                 units: $this->unitsIn(Combination::of([$across->id => $value->id] + $fixed)->key),
             );
@@ -230,7 +230,7 @@ final class BoardScreen
                     $label,
                     $row === null || ! $this->lens->isPhotos() || ($open !== [] && $span > 1) ? '' : $row->inWords(),
                     $down->kind === AxisKind::Color && $of === $outer,
-                    $of === $outer ? $this->loaded->swatches->of($value->id) : null,
+                    $of === $outer ? $this->loaded->core->library->swatches->of($value->id) : null,
                     $span > 1 || ! $this->lens->isPhotos() ? [] : $row->cells ?? [],
                     $span,
                     $this->matrix->inWords($of),
@@ -271,7 +271,7 @@ final class BoardScreen
 
     private function cell(Combination $cell): BoardCell
     {
-        $sku = $this->loaded->made[$cell->key] ?? null;
+        $sku = $this->loaded->core->made[$cell->key] ?? null;
         $place = $this->matrix->inWords($cell);
         if ($sku === null) {
             $state = $this->matrix->isOffered($cell) ? 'open' : 'left out';

@@ -29,7 +29,7 @@ final readonly class BulkPictureScreen
         foreach ($this->loader->standing($productIds) as $loaded) {
             $row = ['code' => $loaded->product->code, 'name' => $loaded->product->name, 'place' => '', 'before' => '', 'after' => '', 'refusal' => ''];
             try {
-                $core = $loaded->core();
+                $core = $loaded->core;
                 $after = new Product($bulk->on($core, $this->catalog)->state, $core->library);
                 $place = (new Wording())->whole($bulk->reach($core), $core->matrix);
                 $rows[] = ['place' => $place, 'before' => $bulk->files($core), 'after' => $bulk->files($after)] + $row;

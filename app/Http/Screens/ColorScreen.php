@@ -109,7 +109,7 @@ final class ColorScreen implements PageScreen
     /** How the library has shoppers choose, where the product differs. */
     public function ownDisplay(): ?AxisDisplay
     {
-        return ($this->loaded->ownAxes[$this->axis()->id] ?? null)?->display;
+        return ($this->loaded?->core->ownAxes()[$this->axis()->id] ?? null)?->display;
     }
 
     /** "2 of 5 values have no swatch. 1 picture looks like another color. Moss and Fern are too alike." in counts. */
@@ -152,7 +152,7 @@ final class ColorScreen implements PageScreen
             $rows[] = new ColorRow(
                 $value,
                 $swatch,
-                isset(($this->loaded?->swatches->own() ?? [])[$value->id]),
+                isset(($this->loaded?->core->library->swatches->own() ?? [])[$value->id]),
                 count($this->colors->told($value->id)),
                 $measured,
                 $row === null ? null : $links?->thumb($row->placement),

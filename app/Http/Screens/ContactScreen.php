@@ -40,7 +40,7 @@ final class ContactScreen implements PageScreen
         private readonly PictureLinks $pictures,
         public readonly bool $byView,
     ) {
-        $this->sheet = ContactSheet::of($loaded->matrix, $loaded->madeCells(), $loaded->corePlacements(), $loaded->galleries());
+        $this->sheet = ContactSheet::of($loaded->core->matrix, $loaded->core->madeCells(), $loaded->core->state->pictures, $loaded->core->galleries());
         $this->names = new PartNames($loaded);
         $this->columns = $byView ? $this->sheet->columns() : [];
     }
@@ -87,7 +87,7 @@ final class ContactScreen implements PageScreen
     /** What is missing in a column of the strips aligned by view; null where nothing is. */
     public function hole(Strip $strip, int $column): ?CoverageCell
     {
-        $cell = $this->loaded->coverage()?->rows[$strip->part->key]->cells[$this->columns[$column]->view->key ?? ''] ?? null;
+        $cell = $this->loaded->core->coverage()?->rows[$strip->part->key]->cells[$this->columns[$column]->view->key ?? ''] ?? null;
 
         return $cell?->isHole() === true && $this->columns[$column]->number === 1 ? $cell : null;
     }
@@ -95,7 +95,7 @@ final class ContactScreen implements PageScreen
     /** @return list<CoverageCell> views that the shot list asks for and the strip lacks */
     public function holes(Strip $strip): array
     {
-        return ($this->loaded->coverage()->rows[$strip->part->key] ?? null)?->holes() ?? [];
+        return ($this->loaded->core->coverage()->rows[$strip->part->key] ?? null)?->holes() ?? [];
     }
 
     public function thumb(Entry $entry): ?string
@@ -117,11 +117,11 @@ final class ContactScreen implements PageScreen
 
     public function isLead(Strip $strip, Entry $entry): bool
     {
-        return $this->loaded->galleries()->of($strip->cells[0])->role(Role::Lead)->placement()?->id === $entry->placement->id;
+        return $this->loaded->core->galleries()->of($strip->cells[0])->role(Role::Lead)->placement()?->id === $entry->placement->id;
     }
 
     private function say(Reach $reach): string
     {
-        return (new Wording())->say($reach, $this->loaded->matrix);
+        return (new Wording())->say($reach, $this->loaded->core->matrix);
     }
 }

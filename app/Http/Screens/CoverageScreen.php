@@ -26,14 +26,14 @@ final readonly class CoverageScreen implements PageScreen
 
     public function __construct(public LoadedProduct $loaded, private PictureLinks $pictures)
     {
-        $this->coverage = $loaded->coverage();
+        $this->coverage = $loaded->core->coverage();
         $this->names = new PartNames($loaded);
     }
 
     /** @return list<Shot> */
     public function shots(): array
     {
-        return array_values($this->loaded->shotList->shots ?? []);
+        return array_values($this->loaded->core->library->shotList->shots ?? []);
     }
 
     /** @return list<CoverageRow> */

@@ -55,7 +55,7 @@ final readonly class DetailsScreen implements PageScreen
 
     public static function of(LoadedProduct $loaded): self
     {
-        return new self($loaded, Checks::findings(new CheckedProduct($loaded->core()), DetailCheck::cases()), app(InputSuggestions::class), app(LibraryShelf::class));
+        return new self($loaded, Checks::findings(new CheckedProduct($loaded->core), DetailCheck::cases()), app(InputSuggestions::class), app(LibraryShelf::class));
     }
 
     /** @return array<string, list<DetailKind>> what is typed here beside what everyone needs, by the title of its group */
@@ -106,13 +106,13 @@ final readonly class DetailsScreen implements PageScreen
     /** @return list<array{DetailKind, string, string, string}> kind, part in words, what is said there, the part as a selection */
     public function parts(): array
     {
-        $reader = new DetailReader($this->loaded->prices->currency);
+        $reader = new DetailReader($this->loaded->core->prices->currency);
         $parts = [];
-        foreach ($this->loaded->details->all as $detail) {
-            $active = $detail->reach->activeIn($this->loaded->matrix);
+        foreach ($this->loaded->core->state->details->details->all as $detail) {
+            $active = $detail->reach->activeIn($this->loaded->core->matrix);
             if (! $detail->reach->isEverything() && ! $active->isNothing() && ! in_array($detail->kind, self::ELSEWHERE, true)) {
                 $selected = array_merge(...array_map(fn ($clause): array => array_map(fn ($part): string => $part->key, $clause->parts()), $active->clauses));
-                $parts[] = [$detail->kind, (new Wording())->say($detail->reach, $this->loaded->matrix), $detail->text === '' ? 'none there' : $reader->inWords($detail->kind, $detail->text), implode(';', $selected)];
+                $parts[] = [$detail->kind, (new Wording())->say($detail->reach, $this->loaded->core->matrix), $detail->text === '' ? 'none there' : $reader->inWords($detail->kind, $detail->text), implode(';', $selected)];
             }
         }
 

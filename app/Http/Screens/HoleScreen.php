@@ -34,21 +34,21 @@ final readonly class HoleScreen
 
     public static function of(LoadedProduct $loaded, Selection $where, View $view): self
     {
-        $axisIds = array_map(fn (Axis $axis): int => $axis->id, $loaded->matrix->pictureAxes());
+        $axisIds = array_map(fn (Axis $axis): int => $axis->id, $loaded->core->matrix->pictureAxes());
         $part = Combination::fromKey(in_array($where->key(), ['*', ''], true) ? '' : explode(';', $where->key())[0])->on($axisIds);
 
-        return new self($loaded, $loaded->selected($where), $where->key(), $view, $loaded->coverage()->rows[$part->key]->cells[$view->key] ?? null, new PictureLinks($loaded));
+        return new self($loaded, $loaded->core->selected($where), $where->key(), $view, $loaded->core->coverage()->rows[$part->key]->cells[$view->key] ?? null, new PictureLinks($loaded));
     }
 
     public function place(): string
     {
-        return $this->part->isNothing() ? 'gone' : (new Wording())->say($this->part->reach, $this->loaded->matrix);
+        return $this->part->isNothing() ? 'gone' : (new Wording())->say($this->part->reach, $this->loaded->core->matrix);
     }
 
     /** What is said of the view here alone; null where the product goes by its list. */
     public function own(): ?Shot
     {
-        foreach ($this->loaded->ownShots as $shot) {
+        foreach ($this->loaded->core->state->details->shots as $shot) {
             if ($shot->view->is($this->view)) {
                 return $shot;
             }
@@ -64,7 +64,7 @@ final readonly class HoleScreen
         foreach ($this->loaded->placements as $row) {
             $rank = $this->rank($row);
             if ($rank !== null) {
-                $ranked[$rank][] = [$row, $this->pictures->thumb($row->placement), $rank === 0 ? 'not linked' : (new Wording())->say($row->reach(), $this->loaded->matrix)];
+                $ranked[$rank][] = [$row, $this->pictures->thumb($row->placement), $rank === 0 ? 'not linked' : (new Wording())->say($row->reach(), $this->loaded->core->matrix)];
             }
         }
         ksort($ranked);
@@ -74,7 +74,7 @@ final readonly class HoleScreen
 
     private function rank(PlacementRow $row): ?int
     {
-        $reach = $row->reach()->activeIn($this->loaded->matrix);
+        $reach = $row->reach()->activeIn($this->loaded->core->matrix);
         $isHere = ! $reach->cut($this->part->reach)->isNothing();
 
         return match (true) {
@@ -87,6 +87,6 @@ final readonly class HoleScreen
 
     private function isAll(Reach $reach): bool
     {
-        return $this->part->reach->subtract($reach, $this->loaded->matrix)->isNothing();
+        return $this->part->reach->subtract($reach, $this->loaded->core->matrix)->isNothing();
     }
 }

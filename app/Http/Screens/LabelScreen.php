@@ -64,14 +64,14 @@ final readonly class LabelScreen
     /** What there is of a SKU, or a dash where nobody has counted it. */
     public function units(Sku $sku): string
     {
-        $units = $this->loaded->units($sku);
+        $units = $this->loaded->core->units($sku);
 
         return $units === null ? '–' : number_format($units);
     }
 
     public function price(Sku $sku): string
     {
-        $price = $this->loaded->price($sku);
+        $price = $this->loaded->core->price($sku);
 
         return $price === null ? '' : "{$price->shown()} {$price->currency->code}";
     }

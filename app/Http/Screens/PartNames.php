@@ -20,15 +20,15 @@ final readonly class PartNames
     /** "Moss, Gauntlet" */
     public function label(Combination $part): string
     {
-        return $this->loaded->matrix->inWordsOr($part, 'Whole product');
+        return $this->loaded->core->matrix->inWordsOr($part, 'Whole product');
     }
 
     /** @return array{bool, ?Swatch} whether it has a color, and the swatch of it */
     public function swatch(Combination $part): array
     {
-        foreach ($this->loaded->matrix->pictureAxes() as $axis) {
+        foreach ($this->loaded->core->matrix->pictureAxes() as $axis) {
             if ($axis->kind === AxisKind::Color) {
-                return [true, $this->loaded->swatches->of($part->value($axis->id) ?? 0)];
+                return [true, $this->loaded->core->library->swatches->of($part->value($axis->id) ?? 0)];
             }
         }
 

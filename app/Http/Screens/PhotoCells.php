@@ -16,13 +16,13 @@ final readonly class PhotoCells
 
     public function __construct(private LoadedProduct $loaded, private PictureLinks $pictures)
     {
-        $this->opensAt = $loaded->hasChosenOpening() ? $loaded->opening()?->key : null;
+        $this->opensAt = $loaded->core->hasChosenOpening() ? $loaded->core->opens()->cell()?->key : null;
     }
 
     public function cell(Combination $cell): BoardCell
     {
-        $place = $this->loaded->matrix->inWords($cell);
-        $gallery = $this->loaded->galleries()->of($cell);
+        $place = $this->loaded->core->matrix->inWords($cell);
+        $gallery = $this->loaded->core->galleries()->of($cell);
         $lead = $gallery->lead();
         if ($gallery->isEmpty()) {
             return new BoardCell($cell->key, 'made', "{$place}: no picture", text: 'no picture', warns: true);
@@ -53,7 +53,7 @@ final readonly class PhotoCells
     private function isOwn(Entry $entry): bool
     {
         foreach ($entry->through->axisIds() as $axisId) {
-            if ($this->loaded->matrix->axis($axisId)?->changesPicture === false) {
+            if ($this->loaded->core->matrix->axis($axisId)?->changesPicture === false) {
                 return true;
             }
         }

@@ -41,6 +41,6 @@ final class PictureLinks
 
     public function text(Placement $placement): string
     {
-        return $this->texts[$placement->id] ??= $this->loaded->altText($placement);
+        return $this->texts[$placement->id] ??= $this->loaded->core->altText($placement);
     }
 }

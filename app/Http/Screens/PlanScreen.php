@@ -29,7 +29,7 @@ final readonly class PlanScreen
         private LoadedProduct $loaded,
         public PlannedChange $planned,
     ) {
-        $this->skus = array_column($loaded->skus, null, 'id');
+        $this->skus = array_column($loaded->core->state->skus, null, 'id');
     }
 
     public function arithmetic(): string
@@ -43,8 +43,8 @@ final readonly class PlanScreen
         $shape = fn ($matrix): array => array_map(fn ($axis): array => [$axis->id, $axis->valueIds()], $matrix->axes);
 
         return ! $this->planned->plan->isEmpty()
-            || $shape($this->planned->change->to) !== $shape($this->loaded->matrix)
-            || ! Reach::leftOutOf($this->planned->change->to)->equals(Reach::leftOutOf($this->loaded->matrix));
+            || $shape($this->planned->change->to) !== $shape($this->loaded->core->matrix)
+            || ! Reach::leftOutOf($this->planned->change->to)->equals(Reach::leftOutOf($this->loaded->core->matrix));
     }
 
     /** @return list<string> what else there is to know */
@@ -77,7 +77,7 @@ final readonly class PlanScreen
             $remarks[] = 'Units in stock: '.UnitMove::allInWords($this->planned->unitMoves, self::NAMED).'.';
         }
         foreach ($this->planned->prices->standingLabels() as $valueId => $label) {
-            if (! isset($this->loaded->prices->standingLabels()[$valueId])) {
+            if (! isset($this->loaded->core->prices->standingLabels()[$valueId])) {
                 $remarks[] = "What {$label} adds ({$this->planned->prices->adjustments[$valueId]->inWords()}) goes on"
                     .' counting; the Prices page can let go of it.';
             }
@@ -98,7 +98,7 @@ final readonly class PlanScreen
             $collapses,
             fn (Collapse $collapse): bool => count(array_filter(
                 $this->candidates($collapse),
-                fn (Sku $sku): bool => $this->loaded->units($sku) > 0,
+                fn (Sku $sku): bool => $this->loaded->core->units($sku) > 0,
             )) > 1,
         ));
         $parts = array_filter([$stock > 0 ? "{$stock} with stock on both sides" : '', $prices > 0 ? "{$prices} with different prices" : '']);
@@ -147,19 +147,19 @@ final readonly class PlanScreen
     /** Where a SKU lies now. */
     public function place(Sku $sku): string
     {
-        return $this->loaded->matrix->inWords($sku->cell).($sku->isMade() ? '' : ' (retired)');
+        return $this->loaded->core->matrix->inWords($sku->cell).($sku->isMade() ? '' : ' (retired)');
     }
 
     public function stock(Sku $sku): string
     {
-        $units = $this->loaded->units($sku);
+        $units = $this->loaded->core->units($sku);
 
         return $units === null ? 'not counted' : number_format($units).' in stock';
     }
 
     public function price(Sku $sku): string
     {
-        return $this->loaded->price($sku)?->shown() ?? 'no price';
+        return $this->loaded->core->price($sku)?->shown() ?? 'no price';
     }
 
     /** @param  list<string>  $names */

@@ -60,13 +60,13 @@ final class PreviewScreen
         private readonly AltText $altText = new AltText(),
         private readonly ?Banner $banner = null,
     ) {
-        $this->choice = $choice === null ? $loaded->openingChoice() : Combination::fromKey($choice);
-        $this->gallery = $loaded->galleries()->forChoice($this->choice);
+        $this->choice = $choice === null ? $loaded->core->opens()->choice() : Combination::fromKey($choice);
+        $this->gallery = $loaded->core->galleries()->forChoice($this->choice);
         $this->pictures = new PictureLinks($loaded);
         $this->today = ShopDay::today();
         $this->terms = new PurchaseTerms(
-            $loaded->core(),
-            $this->skusFor($this->choice) ?: array_values($loaded->made),
+            $loaded->core,
+            $this->skusFor($this->choice) ?: array_values($loaded->core->made),
             $this->sku(),
             $this->today,
         );
@@ -108,8 +108,8 @@ final class PreviewScreen
     public function text(Placement $placement): string
     {
         return $this->names->tag === ''
-            ? $this->loaded->altText($placement)
-            : $this->altText->made($placement, $this->loaded->product->name, $this->translated ??= $this->names->matrix($this->loaded->matrix), $this->loaded->product->brand, $this->names->view($placement->view));
+            ? $this->loaded->core->altText($placement)
+            : $this->altText->made($placement, $this->loaded->product->name, $this->translated ??= $this->names->matrix($this->loaded->core->matrix), $this->loaded->product->brand, $this->names->view($placement->view));
     }
 
     /** @return list<array{string, string, string, Shape}> what else shoppers meet: words, address, alt text, shape */
@@ -135,9 +135,9 @@ final class PreviewScreen
         foreach ($axis->values as $value) {
             $isChosen = $this->choice->value($axis->id) === $value->id;
             $skus = $this->skusFor($others->with($axis->id, $value->id));
-            $own = $this->loaded->galleries()->forChoice(Combination::of([$axis->id => $value->id]));
+            $own = $this->loaded->core->galleries()->forChoice(Combination::of([$axis->id => $value->id]));
             $picture = $axis->display->hasSwatches() ? $own->role(Role::Swatch)->placement() : null;
-            $swatch = $this->loaded->swatches->of($value->id);
+            $swatch = $this->loaded->core->library->swatches->of($value->id);
             $options[] = new PreviewOption(
                 $this->names->value($value),
                 $isChosen ? $others->key : $others->with($axis->id, $value->id)->key,
@@ -146,7 +146,7 @@ final class PreviewScreen
                     $skus === [] => 'missing',
                     array_filter(
                         $skus,
-                        fn (Sku $sku): bool => $this->loaded->availability($sku, $this->today)->canBeBought(),
+                        fn (Sku $sku): bool => $this->loaded->core->availability($sku, $this->today)->canBeBought(),
                     ) === [] => 'sold out',
                     default => 'free',
                 },
@@ -169,14 +169,14 @@ final class PreviewScreen
 
     public function sku(): ?Sku
     {
-        return $this->loaded->made[$this->choice->key] ?? null;
+        return $this->loaded->core->made[$this->choice->key] ?? null;
     }
 
     /** What the pictures show that was not chosen: "Shown in Moss"; empty where all was. */
     public function shownIn(): string
     {
         $names = [];
-        foreach ($this->loaded->matrix->axes as $axis) {
+        foreach ($this->loaded->core->matrix->axes as $axis) {
             $value = $axis->value($this->gallery->seenWith?->value($axis->id) ?? 0);
             if ($value !== null) {
                 $names[] = $this->names->value($value);
@@ -190,10 +190,10 @@ final class PreviewScreen
     public function offer(): string
     {
         $sku = $this->sku();
-        $open = array_filter($this->loaded->matrix->axes, fn (Axis $axis): bool => $this->choice->value($axis->id) === null);
+        $open = array_filter($this->loaded->core->matrix->axes, fn (Axis $axis): bool => $this->choice->value($axis->id) === null);
 
         return match (true) {
-            $sku !== null => match ($this->loaded->availability($sku, $this->today)) {
+            $sku !== null => match ($this->loaded->core->availability($sku, $this->today)) {
                 Availability::SoldOut => 'Sold out',
                 Availability::PreOrder => 'Order ahead',
                 default => 'Add to basket',
@@ -207,10 +207,10 @@ final class PreviewScreen
     public function inSmallPrint(): string
     {
         $sku = $this->sku();
-        $count = count($this->loaded->made);
+        $count = count($this->loaded->core->made);
 
         return match (true) {
-            $sku !== null => $sku->code.' · '.(new StockCount([$sku], $this->loaded->book))->inWords(),
+            $sku !== null => $sku->code.' · '.(new StockCount([$sku], $this->loaded->core->book))->inWords(),
             $count === 0 => 'No SKU is made yet',
             default => number_format($count).($count === 1 ? ' SKU' : ' SKUs').' in all',
         };
@@ -219,7 +219,7 @@ final class PreviewScreen
     /** @return list<Sku> made SKUs that a partial choice leaves in question */
     private function skusFor(Combination $choice): array
     {
-        return array_values(array_filter($this->loaded->made, fn (Sku $sku): bool => $sku->cell->includes($choice)));
+        return array_values(array_filter($this->loaded->core->made, fn (Sku $sku): bool => $sku->cell->includes($choice)));
     }
 
     /** @param  list<string>  $names */

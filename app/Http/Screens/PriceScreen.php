@@ -35,7 +35,7 @@ final readonly class PriceScreen implements PageScreen
         public LadderDrawing $ladder,
     ) {
         $byValue = [];
-        foreach ($loaded->made as $sku) {
+        foreach ($loaded->core->made as $sku) {
             foreach (isset($prices[$sku->id]) ? $sku->cell->values : [] as $valueId) {
                 $byValue[$valueId][] = $prices[$sku->id];
             }
@@ -51,22 +51,22 @@ final readonly class PriceScreen implements PageScreen
     public static function of(LoadedProduct $loaded): self
     {
         $prices = $steps = [];
-        foreach ($loaded->made as $sku) {
-            $price = $loaded->price($sku);
+        foreach ($loaded->core->made as $sku) {
+            $price = $loaded->core->price($sku);
             if ($price !== null) {
                 $prices[$sku->id] = $price;
                 $steps[] = new LadderPrice($sku->cell, $price, $sku->price !== null);
             }
         }
 
-        return new self($loaded, $prices, new LadderDrawing($loaded->matrix, new PriceLadder($loaded->matrix, $steps)));
+        return new self($loaded, $prices, new LadderDrawing($loaded->core->matrix, new PriceLadder($loaded->core->matrix, $steps)));
     }
 
     /** "49.00–54.00 EUR over 60 SKUs, 2 with a price of their own, 1 without a price" */
     public function summary(): string
     {
-        $count = count($this->loaded->made);
-        $own = count(array_filter($this->loaded->made, fn (Sku $sku): bool => $sku->price !== null));
+        $count = count($this->loaded->core->made);
+        $own = count(array_filter($this->loaded->core->made, fn (Sku $sku): bool => $sku->price !== null));
         $without = $count - count($this->prices);
         $range = Money::range(array_values($this->prices));
 
@@ -78,7 +78,7 @@ final readonly class PriceScreen implements PageScreen
     /** "12 own prices are just what the rule makes"; empty where none is. */
     public function needless(): string
     {
-        $count = count(PricePlan::ofNeedless($this->loaded->prices, $this->loaded->pricedSkus())->own);
+        $count = count(PricePlan::ofNeedless($this->loaded->core->prices, $this->loaded->core->pricedSkus())->own);
 
         return match ($count) {
             0 => '',
@@ -90,9 +90,9 @@ final readonly class PriceScreen implements PageScreen
     /** The least and the greatest margin, in a sale as well; empty where no cost is known. */
     public function margins(): string
     {
-        $prices = $this->loaded->prices;
+        $prices = $this->loaded->core->prices;
         $margins = [];
-        foreach ($this->loaded->made as $sku) {
+        foreach ($this->loaded->core->made as $sku) {
             $price = $this->prices[$sku->id] ?? null;
             $sale = $prices->sale($sku->cell);
             $margins[] = $prices->margin($sku->cell, $price);
@@ -117,12 +117,12 @@ final readonly class PriceScreen implements PageScreen
     /** @return list<array{string, string, string}> "Sale", "Moss", what is said there; then its reach as a selection */
     public function parts(): array
     {
-        $reader = new DetailReader($this->loaded->prices->currency);
+        $reader = new DetailReader($this->loaded->core->prices->currency);
         $parts = [];
         foreach (self::OWN as $kind) {
-            foreach ($this->loaded->details->parts($kind) as $part) {
-                if (! $part->reach->activeIn($this->loaded->matrix)->isNothing()) {
-                    $parts[] = [$kind->label(), (new Wording())->say($part->reach, $this->loaded->matrix), $part->text === '' ? 'none there' : $reader->inWords($kind, $part->text)];
+            foreach ($this->loaded->core->state->details->details->parts($kind) as $part) {
+                if (! $part->reach->activeIn($this->loaded->core->matrix)->isNothing()) {
+                    $parts[] = [$kind->label(), (new Wording())->say($part->reach, $this->loaded->core->matrix), $part->text === '' ? 'none there' : $reader->inWords($kind, $part->text)];
                 }
             }
         }
@@ -134,8 +134,8 @@ final readonly class PriceScreen implements PageScreen
     public function doubts(): array
     {
         $doubts = [];
-        foreach (Checks::findings(new CheckedProduct($this->loaded->core()), DetailCheck::cases()) as $finding) {
-            $places = $this->listed(array_map(fn (string $key): string => $this->loaded->placeOf($this->loaded->made[$key]), $finding->cells));
+        foreach (Checks::findings(new CheckedProduct($this->loaded->core), DetailCheck::cases()) as $finding) {
+            $places = $this->listed(array_map(fn (string $key): string => $this->loaded->core->placeOf($this->loaded->core->made[$key]), $finding->cells));
             $doubts[] = match ($finding->check) {
                 DetailCheck::SaleNotBelow => "The sale is not below the regular price: {$places}. Shoppers pay the regular one.",
                 DetailCheck::TooHigh => "The rules make more than any price can be, so that there is none: {$places}.",
@@ -147,7 +147,7 @@ final readonly class PriceScreen implements PageScreen
         $doubts = array_values(array_filter($doubts, fn (string $doubt): bool => $doubt !== ''));
         $cheapest = $this->cheapest();
 
-        return [...$doubts, ...($cheapest === null ? [] : $this->loaded->prices->breaks()->doubts($cheapest))];
+        return [...$doubts, ...($cheapest === null ? [] : $this->loaded->core->prices->breaks()->doubts($cheapest))];
     }
 
     private function cheapest(): ?Money

@@ -32,9 +32,9 @@ final class RoleScreen implements PageScreen
 
     public function __construct(public readonly LoadedProduct $loaded, private readonly PictureLinks $pictures)
     {
-        $this->sheet = ContactSheet::of($loaded->matrix, $loaded->madeCells(), $loaded->corePlacements(), $loaded->galleries());
+        $this->sheet = ContactSheet::of($loaded->core->matrix, $loaded->core->madeCells(), $loaded->core->state->pictures, $loaded->core->galleries());
         $this->names = new PartNames($loaded);
-        $this->chooser = new RoleChooser($loaded->madeCells());
+        $this->chooser = new RoleChooser($loaded->core->madeCells());
     }
 
     /** @return array<string, RoleCell> by the role's value */
@@ -50,7 +50,7 @@ final class RoleScreen implements PageScreen
         foreach (Role::cases() as $role) {
             $answers = [];
             foreach ($strip->cells as $cell) {
-                $answer = $this->loaded->galleries()->of($cell)->role($role);
+                $answer = $this->loaded->core->galleries()->of($cell)->role($role);
                 $answers[$answer->placement()->id ?? 0] ??= $answer;
             }
             $first = reset($answers) ?: new RoleAnswer($role, null, Ground::None);
@@ -60,8 +60,8 @@ final class RoleScreen implements PageScreen
                 $first->placement() === null ? null : $this->pictures->thumb($first->placement()),
                 $first->ground === Ground::Assigned,
                 $first->isClash($this->chooser),
-                $first->briefly($this->loaded->matrix),
-                $first->reason($this->loaded->matrix),
+                $first->briefly($this->loaded->core->matrix),
+                $first->reason($this->loaded->core->matrix),
                 count($answers) - 1,
             );
         }

@@ -26,7 +26,7 @@ final class RulesScreen
         LeaveOutCells $action,
         private readonly array $chosen,
     ) {
-        $this->wanted = OfferCells::leaveOut($chosen)->reach($loaded->core());
+        $this->wanted = OfferCells::leaveOut($chosen)->reach($loaded->core);
         $this->plan = $this->wanted->isNothing()
             ? null
             : new PlanScreen($loaded, $action->plan($loaded, $chosen, offerAgain: false));
@@ -35,28 +35,28 @@ final class RulesScreen
     /** @return list<Clause> */
     public function rules(): array
     {
-        return Reach::leftOutNow($this->loaded->matrix)->clauses;
+        return Reach::leftOutNow($this->loaded->core->matrix)->clauses;
     }
 
     public function words(Clause $rule): string
     {
-        return (new Wording())->clause($rule, $this->loaded->matrix);
+        return (new Wording())->clause($rule, $this->loaded->core->matrix);
     }
 
     public function wantedInWords(): string
     {
-        return (new Wording())->say($this->wanted, $this->loaded->matrix);
+        return (new Wording())->say($this->wanted, $this->loaded->core->matrix);
     }
 
     public function cells(Clause $rule): int
     {
-        return count(Reach::of($rule)->among($this->loaded->matrix->combinations()));
+        return count(Reach::of($rule)->among($this->loaded->core->matrix->combinations()));
     }
 
     /** Rules about values the product does not have at the moment; they hold again when those return. */
     public function sleeping(): int
     {
-        return count(Reach::leftOutOf($this->loaded->matrix)->dormantIn($this->loaded->matrix)->clauses);
+        return count(Reach::leftOutOf($this->loaded->core->matrix)->dormantIn($this->loaded->core->matrix)->clauses);
     }
 
     public function isChosen(Axis $axis, Value $value): bool

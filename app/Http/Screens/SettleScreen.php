@@ -50,7 +50,7 @@ final readonly class SettleScreen
             return '';
         }
 
-        return Selection::of($verdict->reach->activeIn($this->loaded->matrix))->key();
+        return Selection::of($verdict->reach->activeIn($this->loaded->core->matrix))->key();
     }
 
     /** Whether what is read can be accepted as it is. */
@@ -119,7 +119,7 @@ final readonly class SettleScreen
     public function values(): array
     {
         $values = [];
-        foreach ($this->loaded->matrix->axes ?? [] as $axis) {
+        foreach ($this->loaded->core->matrix->axes ?? [] as $axis) {
             foreach ($axis->values as $value) {
                 $values[] = [$axis->name, $value->label, $value->id];
             }

@@ -51,8 +51,8 @@ final class SetupScreen
         $this->choices = $choices;
         $typed = array_values(array_filter($drafts, fn (DraftAxis $draft): bool => $draft->axisId !== null || $draft->name !== '' || trim($draft->typed) !== ''));
         try {
-            $this->read = (new DraftReader($this->catalog))->read($typed, $loaded->core());
-            $this->planned = (new SetupPlanner($this->catalog))->plan($loaded->core(), $this->read, $choices);
+            $this->read = (new DraftReader($this->catalog))->read($typed, $loaded->core);
+            $this->planned = (new SetupPlanner($this->catalog))->plan($loaded->core, $this->read, $choices);
         } catch (CoreException $problem) {
             $this->problem = $problem->getMessage();
         }
@@ -102,8 +102,8 @@ final class SetupScreen
 
         return array_map(fn (DraftValue $value): SetupChip => new SetupChip(
             $value->toJson(),
-            $value->id === null ? $value->label : $this->loaded->matrix->axisOf($value->id)?->value($value->id)->label ?? $names[$value->id] ?? '',
-            $this->loaded->swatches->of($value->id ?? 0),
+            $value->id === null ? $value->label : $this->loaded->core->matrix->axisOf($value->id)?->value($value->id)->label ?? $names[$value->id] ?? '',
+            $this->loaded->core->library->swatches->of($value->id ?? 0),
             $value->id === null,
         ), $draft->values);
     }
@@ -119,7 +119,7 @@ final class SetupScreen
     /** @return list<Value> values that an axis of the product gets more */
     public function additions(ReadAxis $read): array
     {
-        $own = $this->loaded->matrix->axis($read->axis->id);
+        $own = $this->loaded->core->matrix->axis($read->axis->id);
 
         return $own === null ? [] : array_values(array_filter($read->axis->values, fn (Value $value): bool => ! $own->has($value->id)));
     }
@@ -139,7 +139,7 @@ final class SetupScreen
     /** @return list<Axis> added axes that the SKUs of today need a value on */
     public function homes(): array
     {
-        return $this->planned === null || $this->loaded->made === []
+        return $this->planned === null || $this->loaded->core->made === []
             ? []
             : array_values(array_filter($this->planned->change->added(), fn (Axis $axis): bool => isset($this->planned->change->homes[$axis->id])));
     }
@@ -147,7 +147,7 @@ final class SetupScreen
     /** @return list<Fact> */
     public function becomeAxes(): array
     {
-        return array_values(array_filter(array_map(fn (Axis $axis): ?Fact => Fact::named($this->loaded->facts, $axis->name), $this->planned?->change->added() ?? [])));
+        return array_values(array_filter(array_map(fn (Axis $axis): ?Fact => Fact::named($this->loaded->core->state->details->facts, $axis->name), $this->planned?->change->added() ?? [])));
     }
 
     /** The key of an axis's row in the form. */

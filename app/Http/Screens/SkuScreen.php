@@ -26,13 +26,13 @@ final readonly class SkuScreen
 
     public function __construct(public LoadedProduct $loaded, public Sku $sku)
     {
-        $this->price = $loaded->prices->price($sku->cell, $sku->price);
+        $this->price = $loaded->core->prices->price($sku->cell, $sku->price);
     }
 
     /** @return list<array{string, string, string}> what, change, the price from here on */
     public function steps(): array
     {
-        return array_map(fn (PriceStep $step): array => [ucfirst($step->what), $step->change, $step->shown($this->loaded->prices->currency)], $this->price->steps);
+        return array_map(fn (PriceStep $step): array => [ucfirst($step->what), $step->change, $step->shown($this->loaded->core->prices->currency)], $this->price->steps);
     }
 
     /** Why it is sold at what it is, in a sentence. */
@@ -62,12 +62,12 @@ final readonly class SkuScreen
     /** @return array<string, string> what is said of it beside its price, list price, cost and the like => in words */
     public function details(): array
     {
-        $reader = new DetailReader($this->loaded->prices->currency);
+        $reader = new DetailReader($this->loaded->core->prices->currency);
         $details = $this->texts();
-        foreach ($this->loaded->details->allAt($this->sku->cell, $this->loaded->matrix) as $said) {
+        foreach ($this->loaded->core->state->details->details->allAt($this->sku->cell, $this->loaded->core->matrix) as $said) {
             $details[$said->kind->label()] = $reader->inWords($said->kind, $said->text).($said->isOwn ? ' (here, not as the product)' : '');
         }
-        $margin = $this->loaded->prices->margin($this->sku->cell, $this->pays());
+        $margin = $this->loaded->core->prices->margin($this->sku->cell, $this->pays());
 
         return $details + ($margin === null ? [] : ['Margin today' => $margin->inWords()]);
     }
@@ -75,7 +75,7 @@ final readonly class SkuScreen
     /** What a shopper pays today. */
     public function pays(): ?Money
     {
-        return $this->loaded->saleNow($this->sku, ShopDay::today())->price ?? $this->price->effective();
+        return $this->loaded->core->saleNow($this->sku, ShopDay::today())->price ?? $this->price->effective();
     }
 
     /** The bars of its GTIN as SVG; null where it has none. */
@@ -92,6 +92,6 @@ final readonly class SkuScreen
 
     public function stockInWords(): string
     {
-        return (new StockCount([$this->sku], $this->loaded->book))->inWords();
+        return (new StockCount([$this->sku], $this->loaded->core->book))->inWords();
     }
 }

@@ -24,20 +24,20 @@ final readonly class SmallMatrix
 
     public function __construct(public LoadedProduct $loaded)
     {
-        $matrix = $loaded->matrix;
+        $matrix = $loaded->core->matrix;
         $pictureIds = array_map(fn (Axis $axis): int => $axis->id, $matrix->pictureAxes());
         $others = array_values(array_filter($matrix->axes, fn (Axis $axis): bool => ! in_array($axis->id, $pictureIds, true)));
         $columns = self::combined($others);
         $this->columns = count($columns) > self::MOST_COLUMNS || $others === [] ? [] : $columns;
         $links = new PictureLinks($loaded);
         $made = [];
-        foreach ($loaded->madeCells() as $cell) {
+        foreach ($loaded->core->madeCells() as $cell) {
             $made[$cell->on($pictureIds)->key] ??= $cell;
         }
         $rows = [];
         foreach ($pictureIds === [] ? [] : array_slice(self::combined($matrix->pictureAxes()), 0, self::MOST_ROWS) as $row) {
             $cell = $made[$row->key] ?? null;
-            $gallery = $cell === null ? null : $loaded->galleries()->of($cell);
+            $gallery = $cell === null ? null : $loaded->core->galleries()->of($cell);
             $lead = $gallery?->lead();
             $rows[] = new SmallRow($row, $this->label($row), $this->swatches($row), $cell !== null, count($gallery->entries ?? []), $lead === null ? null : $links->thumb($lead));
         }
@@ -47,18 +47,18 @@ final readonly class SmallMatrix
     /** How many rows there are besides those shown. */
     public function more(): int
     {
-        return max(0, (int) array_product(array_map(fn (Axis $axis): int => $axis->count(), $this->loaded->matrix->pictureAxes())) - count($this->rows));
+        return max(0, (int) array_product(array_map(fn (Axis $axis): int => $axis->count(), $this->loaded->core->matrix->pictureAxes())) - count($this->rows));
     }
 
     public function label(Combination $part): string
     {
-        return implode(' · ', $this->loaded->matrix->choice($part));
+        return implode(' · ', $this->loaded->core->matrix->choice($part));
     }
 
     /** Whether the cell of a row and a column has a SKU on offer. */
     public function isMade(SmallRow $row, Combination $column): bool
     {
-        return isset($this->loaded->made[$this->cell($row, $column)->key]);
+        return isset($this->loaded->core->made[$this->cell($row, $column)->key]);
     }
 
     public function cell(SmallRow $row, Combination $column): Combination
@@ -69,7 +69,7 @@ final readonly class SmallMatrix
     /** @return list<Swatch> */
     private function swatches(Combination $row): array
     {
-        return array_values(array_filter(array_map(fn (int $valueId): ?Swatch => $this->loaded->swatches->of($valueId), $row->values)));
+        return array_values(array_filter(array_map(fn (int $valueId): ?Swatch => $this->loaded->core->library->swatches->of($valueId), $row->values)));
     }
 
     /**

@@ -120,7 +120,7 @@ final class SwatchScreen
     {
         $own = $other = $seen = [];
         foreach ($this->products as $loaded) {
-            $axis = $loaded->matrix->axis($this->colors->axis->id);
+            $axis = $loaded->core->matrix->axis($this->colors->axis->id);
             if ($axis === null) {
                 continue;
             }
@@ -129,7 +129,7 @@ final class SwatchScreen
                     continue;
                 }
                 $seen[$row->photoId] = true;
-                $reach = $row->reach()->activeIn($loaded->matrix);
+                $reach = $row->reach()->activeIn($loaded->core->matrix);
                 if (ValuePicture::valueOf($reach, $axis->id) === $this->value->id) {
                     $own[] = $row;
                 } elseif (array_filter($reach->clauses, fn (Clause $clause): bool => $clause->allows($axis->id, $this->value->id)) !== []) {

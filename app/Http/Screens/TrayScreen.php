@@ -71,7 +71,7 @@ final class TrayScreen
             $wanted,
             $this->pictures->thumb($wanted->placement),
             $this->pictures->text($wanted->placement),
-            (new Wording())->say($wanted->reach(), $loaded->matrix),
+            (new Wording())->say($wanted->reach(), $loaded->core->matrix),
             reasons: ['It is linked elsewhere, not to what is selected.'],
         );
     }
@@ -96,7 +96,7 @@ final class TrayScreen
         $skus = $this->gallery->skuCount;
 
         return number_format($pictures).($pictures === 1 ? ' picture' : ' pictures').' · '.match (true) {
-            $this->loaded->made === [] => 'no SKU yet',
+            $this->loaded->core->made === [] => 'no SKU yet',
             $skus === 0 => 'no SKU',
             default => number_format($skus).($skus === 1 ? ' SKU' : ' SKUs'),
         };
@@ -127,13 +127,13 @@ final class TrayScreen
     public function coverage(): ?CoverageRow
     {
         $loaded = $this->loaded;
-        $axisIds = array_map(fn ($axis): int => $axis->id, $loaded->matrix->pictureAxes());
+        $axisIds = array_map(fn ($axis): int => $axis->id, $loaded->core->matrix->pictureAxes());
         $keys = [];
         foreach ($this->selection->skus() as $sku) {
             $keys[$sku->cell->on($axisIds)->key] = true;
         }
 
-        return count($keys) === 1 ? $loaded->coverage()?->rows[(string) array_key_first($keys)] ?? null : null;
+        return count($keys) === 1 ? $loaded->core->coverage()?->rows[(string) array_key_first($keys)] ?? null : null;
     }
 
     /** @return array<string, string> the selection in sums, for the foot: what is summed => in words */
@@ -148,7 +148,7 @@ final class TrayScreen
         return [
             'skus' => number_format(count($skus)).(count($skus) === 1 ? ' SKU' : ' SKUs'),
             'pictures' => count($this->gallery->shown).(count($this->gallery->shown) === 1 ? ' picture' : ' pictures'),
-            ...(new SumsOfNumbers($loaded->prices($skus), $loaded->product->currency, $skus, $loaded->book))->inWords(),
+            ...(new SumsOfNumbers($loaded->core->priceRange($skus), $loaded->product->currency, $skus, $loaded->core->book))->inWords(),
         ];
     }
 
@@ -157,11 +157,11 @@ final class TrayScreen
         $loaded = $this->loaded;
         $row = $loaded->placements[$entry->placement->id];
         $wording = new Wording();
-        $reach = $wording->say($row->reach(), $loaded->matrix);
+        $reach = $wording->say($row->reach(), $loaded->core->matrix);
         $times = $this->gallery->shownBy[$row->id()] ?? 0;
         $everywhere = $times === $this->gallery->skuCount;
         $reasons = [$hidden
-            ? "Linked to {$reach}, but hidden from ".$wording->say($row->placement->hidden, $loaded->matrix).'.'
+            ? "Linked to {$reach}, but hidden from ".$wording->say($row->placement->hidden, $loaded->core->matrix).'.'
             : "Here because it is linked to {$reach}".($everywhere ? '.' : ": {$times} of the {$this->gallery->skuCount} selected SKUs show it.")];
         $badges = [];
         foreach ($this->roles($entry) as $name => [$answer, $galleries]) {
@@ -169,7 +169,7 @@ final class TrayScreen
             if ($answer->ground === Ground::Assigned || in_array($answer->role, [Role::Lead, Role::Hover, Role::Guide], true)) {
                 $badges[] = $name;
             }
-            $reasons[] = "{$name}, {$answer->role->meaning()}: ".lcfirst($answer->reason($loaded->matrix)).($partly ? ' Not in every selected gallery.' : '');
+            $reasons[] = "{$name}, {$answer->role->meaning()}: ".lcfirst($answer->reason($loaded->core->matrix)).($partly ? ' Not in every selected gallery.' : '');
         }
         foreach ($entry->placement->roles as $role) {
             if (! in_array($role->label(), $badges, true)) {
@@ -196,7 +196,7 @@ final class TrayScreen
     /** Why a picture that is linked reaches no SKU on offer; empty where it is linked to nothing. */
     private function idleWords(PlacementRow $row): string
     {
-        $matrix = $this->loaded->matrix;
+        $matrix = $this->loaded->core->matrix;
 
         return match (true) {
             $row->reach()->isNothing() => '',

@@ -34,7 +34,7 @@ final readonly class LeadSwatches
         $colors = new ProductColors($loaded);
         $measured = $colors->of($axis);
         $accused = $colors->accused($axis);
-        $found = SwatchLeads::of($loaded->core(), $axis, $values, $accused, $this->unread($loaded));
+        $found = SwatchLeads::of($loaded->core, $axis, $values, $accused, $this->unread($loaded));
         $photos = Photo::query()
             ->whereKey(array_map(fn (Placement $lead): int => $lead->photoId, $found->leads))
             ->get()

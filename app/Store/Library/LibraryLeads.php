@@ -35,7 +35,7 @@ final readonly class LibraryLeads
         $lacking = SwatchChecks::lacking($axis);
         $gaps = new FilledGaps([], array_column(array_map(fn (Value $value): array => [$value->id, "{$value->label} is in no product that has a picture of it."], $lacking), 1, 0));
         foreach ($this->loader->standing($this->products($axisId, array_map(fn (Value $value): int => $value->id, $lacking))) as $loaded) {
-            $own = $loaded->matrix->axis($axisId);
+            $own = $loaded->core->matrix->axis($axisId);
             $left = $own === null ? [] : array_values(array_filter($lacking, fn (Value $value): bool => ! isset($gaps->swatches[$value->id]) && $own->has($value->id)));
             if ($own !== null && $left !== []) {
                 $gaps = $gaps->with($this->leads->of($loaded, $own, $left, $axis->axis->display));

@@ -66,14 +66,14 @@ final class ProductColors
     /** @return list<Axis> those whose values are shown by a sign, or have one */
     public function axes(): array
     {
-        return array_values(array_filter($this->loaded->matrix->axes, fn (Axis $axis): bool => $axis->kind === AxisKind::Color
+        return array_values(array_filter($this->loaded->core->matrix->axes, fn (Axis $axis): bool => $axis->kind === AxisKind::Color
             || $axis->display->hasSwatches()
-            || array_filter($axis->values, fn (Value $value): bool => $this->loaded->swatches->of($value->id) !== null) !== []));
+            || array_filter($axis->values, fn (Value $value): bool => $this->loaded->core->library->swatches->of($value->id) !== null) !== []));
     }
 
     public function of(Axis $axis): AxisColors
     {
-        return $this->known[$axis->id] ??= new AxisColors($axis, array_intersect_key($this->loaded->swatches->all(), array_flip($axis->valueIds())), $this->pictures($axis));
+        return $this->known[$axis->id] ??= new AxisColors($axis, array_intersect_key($this->loaded->core->library->swatches->all(), array_flip($axis->valueIds())), $this->pictures($axis));
     }
 
     /** @return list<Finding> */
@@ -93,7 +93,7 @@ final class ProductColors
     {
         $pictures = [];
         foreach ($this->loaded->placements as $row) {
-            $value = $this->shows($row) ? ValuePicture::valueOf($row->reach()->activeIn($this->loaded->matrix), $axis->id) : null;
+            $value = $this->shows($row) ? ValuePicture::valueOf($row->reach()->activeIn($this->loaded->core->matrix), $axis->id) : null;
             $look = $value === null ? null : $this->looks()[$row->photoId] ?? null;
             if ($value !== null && $look !== null) {
                 $pictures[] = new ValuePicture($row->id(), $row->file(), $value, $look->colors);

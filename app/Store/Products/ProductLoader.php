@@ -105,7 +105,7 @@ final class ProductLoader
             return null;
         }
         $loaded = $this->load(Product::query()->whereKey((int) $row->product_id)->firstOrFail());
-        foreach ($loaded->skus as $sku) {
+        foreach ($loaded->core->state->skus as $sku) {
             if ($sku->id === $row->id) {
                 return [$loaded, $sku];
             }

@@ -24,7 +24,7 @@ final class Snapshots
     public function at(Product $product, ?int $entryId): ProductState
     {
         if ($entryId === null) {
-            return $this->loader->load($product)->state();
+            return $this->loader->load($product)->core->state;
         }
         $rows = ['products' => [$product->id => (array) DB::table('products')->find($product->id)]];
         foreach (array_keys(ProductRows::TABLES) as $table) {
@@ -51,6 +51,6 @@ final class Snapshots
         }
         $past = (new Product())->newFromBuilder($rows['products'][$product->id]);
 
-        return $this->loader->assemble([$past], ProductRows::past($product->id, $rows))[$product->id]->state();
+        return $this->loader->assemble([$past], ProductRows::past($product->id, $rows))[$product->id]->core->state;
     }
 }

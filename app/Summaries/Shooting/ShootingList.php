@@ -45,7 +45,7 @@ final readonly class ShootingList
     private function holes(LoadedProduct $loaded): array
     {
         $wanted = [];
-        foreach ($loaded->coverage()->rows ?? [] as $row) {
+        foreach ($loaded->core->coverage()->rows ?? [] as $row) {
             foreach ($row->holes() as $cell) {
                 // One for the whole product, whatever lacks it.
                 $part = $cell->shot->view->showing->isOfAll() ? Combination::of([]) : $row->combination;
@@ -61,7 +61,7 @@ final readonly class ShootingList
 
     private function asked(LoadedProduct $loaded, Combination $part, View $view): AskedPicture
     {
-        foreach ($loaded->made as $sku) {
+        foreach ($loaded->core->made as $sku) {
             if ($sku->cell->includes($part)) {
                 break;
             }

@@ -35,7 +35,7 @@ final readonly class WantedPicture
 
     private function color(): string
     {
-        foreach ($this->loaded->matrix->axes as $axis) {
+        foreach ($this->loaded->core->matrix->axes as $axis) {
             if ($axis->kind === AxisKind::Color) {
                 return $axis->value($this->part->value($axis->id) ?? 0)->label ?? '';
             }
@@ -50,7 +50,7 @@ final readonly class WantedPicture
         return new ShootingLine(
             $this->loaded->product->code,
             $this->loaded->product->name,
-            $this->loaded->matrix->choice($this->part),
+            $this->loaded->core->matrix->choice($this->part),
             $this->color(),
             Selection::at($this->part)->key(),
             $this->shot->view,

@@ -1,6 +1,6 @@
 {{-- The axes of the product: in full, or folded to one line. What is looked at of a layer is chosen here too. --}}
 <div @class(['axes', 'is-folded' => $folded]) id="axes">
-    @foreach ($loaded->matrix->axes as $axis)
+    @foreach ($loaded->core->matrix->axes as $axis)
         @php($isLayer = $board->layout->place($axis) === Core\Matrix\BoardLayout::LAYERS)
         <div class="axis" id="axis-{{ $axis->id }}">
             <span class="name">{{ $axis->name }} @if ($folded)<b>{{ $axis->count() }}</b> @endif<label><span class="visually-hidden">Where {{ $axis->name }} runs</span><select class="place-of" data-place="{{ $axis->id }}" data-url="{{ route('layout', $product) }}" id="place-{{ $axis->id }}">@foreach ($board->layout->places() as $place)<option @selected($board->layout->place($axis) === $place)>{{ $place }}</option>@endforeach</select></label></span>
@@ -12,12 +12,12 @@
                         @foreach ($axis->values as $value)
                             <li class="chip" id="value-{{ $value->id }}" data-value="{{ $value->id }}" data-name="{{ $value->label }}">
                                 @can('edit')
-                                    <button type="button" class="label" data-dialog="{{ route('value', [$product, $value->id]) }}" title="Change {{ $value->label }}">@if ($axis->kind === Core\Matrix\AxisKind::Color)<x-swatch :swatch="$loaded->swatches->of($value->id)"/>@endif<x-long-name :name="$value->label"/>@if (($loaded->openings[$axis->id] ?? 0) === $value->id)<small title="Shoppers find it chosen">opens</small>@endif</button>
+                                    <button type="button" class="label" data-dialog="{{ route('value', [$product, $value->id]) }}" title="Change {{ $value->label }}">@if ($axis->kind === Core\Matrix\AxisKind::Color)<x-swatch :swatch="$loaded->core->library->swatches->of($value->id)"/>@endif<x-long-name :name="$value->label"/>@if (($loaded->core->openings()[$axis->id] ?? 0) === $value->id)<small title="Shoppers find it chosen">opens</small>@endif</button>
                                     <button type="button" class="btn-quiet step" data-value-step="-1" title="Earlier: {{ $value->label }}"><x-icon name="chevron-left"/><span class="visually-hidden">{{ $value->label }} earlier</span></button>
                                     <button type="button" class="btn-quiet step" data-value-step="1" title="Later: {{ $value->label }}"><x-icon name="chevron-right"/><span class="visually-hidden">{{ $value->label }} later</span></button>
                                     <button type="button" class="btn-quiet drop" data-dialog="{{ route('setup', $product) }}" data-with="{{ json_encode(['without' => $value->id]) }}" title="Remove {{ $value->label }}…"><x-icon name="x"/><span class="visually-hidden">Remove {{ $value->label }}…</span></button>
                                 @else
-                                    <span class="label">@if ($axis->kind === Core\Matrix\AxisKind::Color)<x-swatch :swatch="$loaded->swatches->of($value->id)"/>@endif<x-long-name :name="$value->label"/></span>
+                                    <span class="label">@if ($axis->kind === Core\Matrix\AxisKind::Color)<x-swatch :swatch="$loaded->core->library->swatches->of($value->id)"/>@endif<x-long-name :name="$value->label"/></span>
                                 @endcan
                             </li>
                         @endforeach
@@ -39,7 +39,7 @@
             @endif
         </div>
     @endforeach
-    @if ($loaded->matrix->axes !== [])
+    @if ($loaded->core->matrix->axes !== [])
         <div class="axes-tools">
             <span class="sum">{{ $board->arithmetic->inWords() }}</span>
             @can('edit')<button type="button" class="btn btn-plain" data-dialog="{{ route('setup', $product) }}">Change axes…</button>@endcan

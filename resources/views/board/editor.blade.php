@@ -1,7 +1,7 @@
 @php($lens = $board->lens)
 @can('edit')
     @if ($lens->isPhotos())
-        @if ($loaded->matrix->axes !== [])
+        @if ($loaded->core->matrix->axes !== [])
             <div class="editor">
                 <button type="button" class="btn btn-plain" data-dialog="{{ route('leave-out.plan', $product) }}" data-verb="POST">Leave out…</button>
                 <details class="menu" id="more"><summary class="btn btn-plain">More</summary><div role="group" aria-label="More for the selection">

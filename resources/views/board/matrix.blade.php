@@ -33,6 +33,6 @@
         @endforeach
     </tbody>
 </table>
-@if ($loaded->matrix->axes === [])
-    <p class="empty">{{ $loaded->made === [] ? 'This product has no SKU yet.' : 'This product is a single SKU.' }} Choose its axes above: type or paste the sizes and colors it comes in, and every combination is built at once.{{ $loaded->made === [] ? ' If it comes in one kind only, build it without axes.' : '' }}</p>
+@if ($loaded->core->matrix->axes === [])
+    <p class="empty">{{ $loaded->core->made === [] ? 'This product has no SKU yet.' : 'This product is a single SKU.' }} Choose its axes above: type or paste the sizes and colors it comes in, and every combination is built at once.{{ $loaded->core->made === [] ? ' If it comes in one kind only, build it without axes.' : '' }}</p>
 @endif

@@ -14,7 +14,7 @@
     <form class="replans" id="rule" data-act="{{ route('rules.keep', $product) }}" data-plan="{{ route('rules', $product) }}" data-replans="dialog">
         <h3>Leave out by a rule</h3>
         <p class="quiet">Choose values on one axis or more; an axis without a choice means all of it. Later builds keep to the rule.</p>
-        @foreach ($rules->loaded->matrix->axes as $axis)
+        @foreach ($rules->loaded->core->matrix->axes as $axis)
             <fieldset class="rule-axis"><legend>{{ $axis->name }}</legend><div>@foreach ($axis->values as $choice)<label><input type="checkbox" class="form-check-input" name="rule[{{ $axis->id }}][{{ $choice->id }}]" value="{{ $choice->id }}" @checked($rules->isChosen($axis, $choice))> {{ $choice->label }}</label>@endforeach</div></fieldset>
         @endforeach
         @if ($rules->plan !== null)<p class="settle">Leave out <b>{{ $rules->wantedInWords() }}</b></p>@endif

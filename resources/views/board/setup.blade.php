@@ -27,7 +27,7 @@
                     @if ($own !== null && $own->isNew())<li>{{ $own->axis->name }} is new to the library. <label><input type="checkbox" class="form-check-input" name="axes[{{ $at }}][pictures]" value="1" @checked($own->axis->changesPicture)> Its values look different in pictures</label><input type="hidden" name="axes[{{ $at }}][pictures_asked]" value="1"></li>
                     @endif
                     @foreach ($own === null ? [] : $setup->additions($own) as $value)
-                        <li class="like"><label>{{ $value->label }} is made like <select class="form-select" id="like-{{ $at }}-{{ $loop->index }}" name="likes[{{ $at }}][{{ $loop->index }}]"><option value="">no other</option>@foreach ($loaded->matrix->axis($own->axis->id)->values as $other)@if ($own->axis->has($other->id))<option value="{{ $setup->likeItem($value, $other) }}" @selected($setup->likeOf($own, $value) === $other->id)>{{ $other->label }}</option>@endif
+                        <li class="like"><label>{{ $value->label }} is made like <select class="form-select" id="like-{{ $at }}-{{ $loop->index }}" name="likes[{{ $at }}][{{ $loop->index }}]"><option value="">no other</option>@foreach ($loaded->core->matrix->axis($own->axis->id)->values as $other)@if ($own->axis->has($other->id))<option value="{{ $setup->likeItem($value, $other) }}" @selected($setup->likeOf($own, $value) === $other->id)>{{ $other->label }}</option>@endif
                         @endforeach</select></label> <span class="quiet">same price, weight and left-out cells</span></li>
                     @endforeach
                     @if ($own !== null && $own->runs !== [])<li class="library">Size runs: @foreach ($setup->runItems($own) as $name => $items)<button type="button" class="btn btn-plain" data-setup="use-run" data-items="{{ $items }}">{{ $name }}</button> @endforeach</li>@endif
@@ -43,7 +43,7 @@
     </div>
 
     @foreach ($setup->homes() as $axis)
-        <div class="settle"><label for="home-{{ $loop->index }}">{{ count($loaded->made) === 1 ? 'The SKU of today is' : 'The '.count($loaded->made).' SKUs of today are' }} {{ $axis->name }}</label><select class="form-select" id="home-{{ $loop->index }}" name="homes[{{ $setup->row($axis) }}]">@foreach ($axis->values as $value)<option value="{{ Core\Changes\Matrix\DraftValue::of($value)->toJson() }}" @selected(($planned->change->homes[$axis->id] ?? null) === $value->id)>{{ $value->label }}</option>@endforeach</select></div>
+        <div class="settle"><label for="home-{{ $loop->index }}">{{ count($loaded->core->made) === 1 ? 'The SKU of today is' : 'The '.count($loaded->core->made).' SKUs of today are' }} {{ $axis->name }}</label><select class="form-select" id="home-{{ $loop->index }}" name="homes[{{ $setup->row($axis) }}]">@foreach ($axis->values as $value)<option value="{{ Core\Changes\Matrix\DraftValue::of($value)->toJson() }}" @selected(($planned->change->homes[$axis->id] ?? null) === $value->id)>{{ $value->label }}</option>@endforeach</select></div>
     @endforeach
     @foreach ($setup->becomeAxes() as $fact)<p class="settle">The fact “{{ $fact->name }}: {{ $fact->value }}” becomes the axis.</p>@endforeach
     @foreach ($dropped as $axis)
@@ -61,7 +61,7 @@
     <x-plan :plan="$plan" :problem="$problem" :changes="$shapeChanges"/>
     <div class="buttons">
         <button type="button" class="btn btn-plain" data-do="close">Cancel</button>
-        <button class="btn btn-primary" @disabled(! $shapeChanges)>{{ $loaded->matrix->axes === [] ? 'Build' : 'Change' }}</button>
+        <button class="btn btn-primary" @disabled(! $shapeChanges)>{{ $loaded->core->matrix->axes === [] ? 'Build' : 'Change' }}</button>
     </div>
     <template id="setup-axis">
         <fieldset id="axis-row-NEW">

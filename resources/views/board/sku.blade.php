@@ -1,5 +1,5 @@
 <h2 id="dialog-title">{{ $screen->sku->code }}</h2>
-<p class="quiet">{{ $screen->loaded->placeOf($screen->sku) }}{{ $screen->sku->gtin === null ? '' : ' · GTIN '.$screen->sku->gtin }} · {{ $screen->stockInWords() }}{{ $screen->sku->weightG === null ? '' : ' · '.number_format($screen->sku->weightG).' g ('.$screen->ounces().' oz)' }}</p>
+<p class="quiet">{{ $screen->loaded->core->placeOf($screen->sku) }}{{ $screen->sku->gtin === null ? '' : ' · GTIN '.$screen->sku->gtin }} · {{ $screen->stockInWords() }}{{ $screen->sku->weightG === null ? '' : ' · '.number_format($screen->sku->weightG).' g ('.$screen->ounces().' oz)' }}</p>
 @if ($screen->barcode() !== null){!! $screen->barcode() !!}@endif
 <div class="sku-parts">
     <section><h3>Price</h3>

@@ -16,7 +16,7 @@
         </div>
         @if (count($shown) > 1)
             <div class="tools" role="group" aria-label="Order of the galleries" data-needs-no-marks>
-                @if ($loaded->shotList !== null)<button type="button" class="btn btn-plain" data-change="follow-shot-list" title="Sort all galleries of this product by the shot list">Follow the shot list</button>@endif
+                @if ($loaded->core->library->shotList !== null)<button type="button" class="btn btn-plain" data-change="follow-shot-list" title="Sort all galleries of this product by the shot list">Follow the shot list</button>@endif
                 <button type="button" class="btn btn-plain" data-change="match-others" title="Give the other galleries the sequence of views that this one has">Match the others to this</button>
             </div>
         @endif

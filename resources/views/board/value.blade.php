@@ -9,7 +9,7 @@
         <label><input type="radio" class="form-check-input" name="scope" value="everywhere" @checked($label === $value->name)> everywhere: {{ count($usedBy) > 1 ? App\Store\Library\Usage::inWords($usedBy) : 'only this product uses it' }}</label>
         <label><input type="radio" class="form-check-input" name="scope" value="here" @checked($label !== $value->name)> on this product only</label>
     </fieldset>
-    @include('library.value-fields', ['swatch' => $loaded->swatches->of($value->id), 'swatchDialog' => route('colors.swatch', [$product, $value])])
+    @include('library.value-fields', ['swatch' => $loaded->core->library->swatches->of($value->id), 'swatchDialog' => route('colors.swatch', [$product, $value])])
     <div class="buttons"><button type="button" class="btn btn-plain" data-do="close">Cancel</button><button class="btn btn-primary">Keep</button></div>
 </form>
 @if ($axis !== null)

@@ -1,7 +1,7 @@
 {{-- A detail of the whole product; one of a single field is kept as it is left. --}}
 @props(['product', 'loaded', 'kind'])
-@php($fields = $kind->type()->inputs($loaded->details->whole($kind), $loaded->prices->currency))
-@php($parts = count($loaded->details->parts($kind)))
+@php($fields = $kind->type()->inputs($loaded->core->state->details->details->whole($kind), $loaded->core->prices->currency))
+@php($parts = count($loaded->core->state->details->details->parts($kind)))
 <form @class(['detail', 'is-wide' => count($fields) > 1 || $fields[0]->type === 'lines']) data-act="{{ route('details.set', $product) }}" @if (count($fields) === 1) data-at-once @endif>
     <input type="hidden" name="detail" value="{{ $kind->value }}">
     <div class="detail-fields">

@@ -7,7 +7,7 @@
         @if (count($screen->sheet->strips) > 0)
             <div class="contact-tools">
                 <div class="lenses" role="group" aria-label="What stands under each other"><button type="button" class="lens" data-align-by="place" aria-pressed="{{ $screen->byView ? 'false' : 'true' }}">By place</button><button type="button" class="lens" data-align-by="view" aria-pressed="{{ $screen->byView ? 'true' : 'false' }}">By view</button></div>
-                @if ($canEdit && $loaded->shotList !== null)<button type="button" class="btn btn-plain" data-contact="follow-shot-list" title="All galleries in the order {{ implode(', ', array_map(fn ($view) => $view->name, $loaded->shotList->views())) }}">Follow the shot list</button>@endif
+                @if ($canEdit && $loaded->core->library->shotList !== null)<button type="button" class="btn btn-plain" data-contact="follow-shot-list" title="All galleries in the order {{ implode(', ', array_map(fn ($view) => $view->name, $loaded->core->library->shotList->views())) }}">Follow the shot list</button>@endif
                 @if ($canEdit)<button type="button" class="btn btn-plain" data-dialog="{{ route('alt-texts.plan', $product) }}" data-verb="POST">Alt texts…</button>@endif
                 <button type="button" class="btn btn-plain" data-contact="compare" disabled title="Mark two pictures (Space), then compare them large">Compare two</button>
             </div>

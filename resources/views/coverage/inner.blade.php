@@ -5,7 +5,7 @@
         <p class="coverage-tools">
             <x-cover-key/>
             <span class="spacer"></span>
-            @if ($loaded->matrix->axes !== [])<span class="quiet">Pictures differ by {{ implode(', ', array_map(fn ($axis) => $axis->name, $loaded->matrix->pictureAxes())) ?: 'nothing' }}</span>@can('edit')<button type="button" class="btn btn-plain" data-dialog="{{ route('picture-axes.plan', $product) }}" data-verb="POST">Change…</button>@endcan @endif
+            @if ($loaded->core->matrix->axes !== [])<span class="quiet">Pictures differ by {{ implode(', ', array_map(fn ($axis) => $axis->name, $loaded->core->matrix->pictureAxes())) ?: 'nothing' }}</span>@can('edit')<button type="button" class="btn btn-plain" data-dialog="{{ route('picture-axes.plan', $product) }}" data-verb="POST">Change…</button>@endcan @endif
             <a class="btn btn-plain" href="{{ route('shooting-list', ['product' => $product->code]) }}">Shooting list</a>
         </p>
         <div class="coverage-scroll"><table class="coverage-map">

@@ -1,5 +1,5 @@
 @can('edit')
-    <p class="quiet">With the same axes, values, left-out rules, opening values, shot list and code pattern: {{ Core\Matrix\Arithmetic::of($loaded->matrix)->inWords() }}. SKUs get codes of their own; pictures, prices, stock and details stay here.</p>
+    <p class="quiet">With the same axes, values, left-out rules, opening values, shot list and code pattern: {{ Core\Matrix\Arithmetic::of($loaded->core->matrix)->inWords() }}. SKUs get codes of their own; pictures, prices, stock and details stay here.</p>
     <x-new-product label="Another product like this" :like="$product->code"/>
 @endcan
 <h2>Take it out</h2>

@@ -1,8 +1,8 @@
 <h2>Facts</h2>
 <p class="quiet">What else is to be said, without making SKUs. A fact that turns out to come in several kinds can become an axis.</p>
-@if ($loaded->facts !== [])
+@if ($loaded->core->state->details->facts !== [])
     <table class="plain facts-table"><tbody>
-    @foreach ($loaded->facts as $fact)
+    @foreach ($loaded->core->state->details->facts as $fact)
         <tr><th scope="row">{{ $fact->name }}</th><td>{{ $fact->inWords() }}</td><td class="quiet">{{ $fact->kind->value }}{{ $fact->isShown ? '' : ', not shown to shoppers' }}</td>
         <td>@can('edit')<a class="btn btn-plain" href="{{ route('board', ['product' => $product, 'open' => route('setup', ['product' => $product, 'fact' => $fact->id], false)]) }}">Make it an axis…</a>
             <button type="button" class="btn btn-plain" data-post="{{ route('facts.remove', $product) }}" data-with="{{ json_encode(['fact' => $fact->id]) }}">Remove<span class="visually-hidden"> {{ $fact->name }}</span></button>@endcan</td></tr>
@@ -20,6 +20,6 @@
     </form>
 @endcan
 <h2>What shoppers see first</h2>
-<p>{{ $loaded->opening() === null ? 'No SKU is on offer yet.' : $loaded->matrix->inWordsOr($loaded->opening(), 'The single SKU').($loaded->hasChosenOpening() ? ', as chosen.' : ', the first that is not sold out.') }}
-    {{ $loaded->openingChoice()->values === [] ? 'Shoppers choose every value themselves.' : 'They find '.$loaded->matrix->inWords($loaded->openingChoice()).' chosen.' }}
+<p>{{ $loaded->core->opens()->cell() === null ? 'No SKU is on offer yet.' : $loaded->core->matrix->inWordsOr($loaded->core->opens()->cell(), 'The single SKU').($loaded->core->hasChosenOpening() ? ', as chosen.' : ', the first that is not sold out.') }}
+    {{ $loaded->core->opens()->choice()->values === [] ? 'Shoppers choose every value themselves.' : 'They find '.$loaded->core->matrix->inWords($loaded->core->opens()->choice()).' chosen.' }}
     @if ($product->opening_cell !== null)@can('edit')<button type="button" class="btn btn-plain" data-post="{{ route('opening', $product) }}" data-with='{"none":1}'>Back to the first that is not sold out</button>@endcan @endif</p>

@@ -30,7 +30,7 @@
                 </select>
                 <p class="hint">The views that this kind of product needs.</p>
             </div></form>
-            <div class="field"><span class="label">Prices</span><p class="currency">{{ $loaded->prices($loaded->made) === '' ? 'none yet' : $loaded->prices($loaded->made) }} <b>{{ $product->currency }}</b> <a class="btn btn-plain" href="{{ route('prices', $product) }}">Prices</a>@if ($canEdit) <button type="button" class="btn btn-plain" data-dialog="{{ route('currency', $product) }}">Change…<span class="visually-hidden"> the currency</span></button>@endif</p></div>
+            <div class="field"><span class="label">Prices</span><p class="currency">{{ $loaded->core->priceRange($loaded->core->made) === '' ? 'none yet' : $loaded->core->priceRange($loaded->core->made) }} <b>{{ $product->currency }}</b> <a class="btn btn-plain" href="{{ route('prices', $product) }}">Prices</a>@if ($canEdit) <button type="button" class="btn btn-plain" data-dialog="{{ route('currency', $product) }}">Change…<span class="visually-hidden"> the currency</span></button>@endif</p></div>
         </div>
         <div>
             <x-detail-form :product="$product" :loaded="$loaded" :kind="Core\Details\DetailKind::ShortText"/>
@@ -68,6 +68,6 @@
         @endforeach
         </tbody></table>
     @endif
-    @if ($canEdit && $loaded->matrix->axes !== [])<p class="quiet">To say something otherwise of a color, a size or a single SKU: <button type="button" class="btn btn-plain" data-dialog="{{ route('details.otherwise', $product) }}" data-verb="POST">Say otherwise of a part…</button></p>@endif
+    @if ($canEdit && $loaded->core->matrix->axes !== [])<p class="quiet">To say something otherwise of a color, a size or a single SKU: <button type="button" class="btn btn-plain" data-dialog="{{ route('details.otherwise', $product) }}" data-verb="POST">Say otherwise of a part…</button></p>@endif
     @foreach ($screen->known() as $id => $entries)<datalist id="known-{{ $id }}">@foreach ($entries as $entry)<option value="{{ $entry }}"></option>@endforeach</datalist>@endforeach
 </div>

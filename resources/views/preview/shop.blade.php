@@ -21,7 +21,7 @@
         @if ($preview->terms->said(Core\Details\DetailKind::ShortText) !== '')<p class="shop-short">{{ $preview->terms->said(Core\Details\DetailKind::ShortText) }}</p>@endif
         <p class="price">{{ $preview->terms->price() === '' ? 'No price yet' : $preview->terms->price().' '.$preview->loaded->product->currency }}@if ($preview->terms->priceBefore() !== '') <del><span class="visually-hidden">before </span>{{ $preview->terms->priceBefore() }}</del>@endif</p>
         @if ($preview->terms->breaks() !== [])<ul class="shop-breaks">@foreach ($preview->terms->breaks() as $break)<li>{{ $break }}</li>@endforeach</ul>@endif
-        @foreach ($preview->loaded->matrix->axes as $axis)
+        @foreach ($preview->loaded->core->matrix->axes as $axis)
             <fieldset>
                 <legend>{{ $preview->names->axis($axis) }}{{ $preview->chosenLabel($axis) === '' ? '' : ': '.$preview->chosenLabel($axis) }}</legend>
                 @if ($axis->display === Core\Matrix\AxisDisplay::List)
@@ -45,7 +45,7 @@
         <p class="small-print">{{ $preview->inSmallPrint() }}. This is a preview: nothing can be bought here.</p>
         @if ($preview->terms->buyerText() !== null)<p class="field"><label for="buyer-text">{{ $preview->terms->buyerText()->asks }}</label><input class="form-control" id="buyer-text" minlength="{{ $preview->terms->buyerText()->least }}" maxlength="{{ $preview->terms->buyerText()->most }}" @required($preview->terms->buyerText()->least > 0)><small>{{ $preview->terms->buyerText()->least === 0 ? 'Up to '.$preview->terms->buyerText()->most : $preview->terms->buyerText()->least.' to '.$preview->terms->buyerText()->most }} characters</small></p>@endif
         @if ($preview->terms->said(Core\Details\DetailKind::Highlights) !== '')<ul class="shop-highlights">@foreach (explode("\n", $preview->terms->said(Core\Details\DetailKind::Highlights)) as $line)<li>{{ $line }}</li>@endforeach</ul>@endif
-        @php($facts = array_filter($preview->loaded->facts, fn ($fact) => $fact->isShown))
+        @php($facts = array_filter($preview->loaded->core->state->details->facts, fn ($fact) => $fact->isShown))
         @if ($facts !== [] || $preview->terms->terms() !== [])<dl class="shop-facts">@foreach ($facts as $fact)<div><dt>{{ $fact->name }}</dt><dd>{{ $fact->inWords() }}</dd></div>@endforeach @foreach ($preview->terms->terms() as $what => $words)<div><dt>{{ $what }}</dt><dd>{{ $words }}</dd></div>@endforeach</dl>@endif
         @if ($preview->loaded->product->description !== '')<div class="shop-description">@foreach ($preview->description() as $part)@if (is_string($part))@if ($preview->isFormatted()){!! $part !!}@else<p>{{ $part }}</p>@endif @else<figure><img src="{{ $preview->pictures->url($part, App\Media\PhotoSize::Card) }}" alt="{{ $preview->text($part) }}" loading="lazy"></figure>@endif @endforeach</div>@endif
     </div>

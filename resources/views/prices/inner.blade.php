@@ -1,5 +1,5 @@
 @php($canEdit = auth()->user()->can('edit'))
-@php($prices = $loaded->prices)
+@php($prices = $loaded->core->prices)
 <div class="prices" data-page="prices" data-version="{{ $product->version }}" data-url="{{ route('prices', $product) }}">
     <p class="prices-sum" role="status">{{ $screen->summary() }}@if ($screen->margins() !== '') · margin {{ $screen->margins() }}@endif</p>
     @if ($screen->doubts() !== [])<ul class="findings">@foreach ($screen->doubts() as $doubt)<li class="finding warns">{{ $doubt }}</li>@endforeach</ul>@endif
@@ -32,7 +32,7 @@
                     <a href="{{ route('board', ['product' => $product, 'lens' => 'prices', 'selected' => $spot->selected]) }}" tabindex="-1"><rect @class(['spot', 'is-own' => $spot->price->isOwn, 'is-odd' => $spot->isOdd]) x="{{ $spot->x + 1 }}" y="{{ $spot->y - ($spot->isOdd ? 5 : 3) }}" width="{{ max(1.2, $spot->width - 2) }}" height="{{ $spot->isOdd ? 10 : 6 }}" rx="1.5"/><title>{{ $spot->inWords() }}</title></a>
                 @endforeach
             </svg></div>
-            <p class="quiet">A mark to each SKU, along {{ $loaded->matrix->axes === [] ? 'the product' : implode(', then ', array_map(fn ($axis) => $axis->name, $loaded->matrix->axes)) }}; outlined where the price is the SKU’s own.@if ($screen->ladder->odd() === []) None stands out.@endif</p>
+            <p class="quiet">A mark to each SKU, along {{ $loaded->core->matrix->axes === [] ? 'the product' : implode(', then ', array_map(fn ($axis) => $axis->name, $loaded->core->matrix->axes)) }}; outlined where the price is the SKU’s own.@if ($screen->ladder->odd() === []) None stands out.@endif</p>
             @if ($screen->ladder->odd() !== [])<ul class="findings">@foreach (array_slice($screen->ladder->odd(), 0, 20) as $spot)<li class="finding advises"><b>{{ $spot->price->price->shown() }}</b> {{ $spot->place }} stands out: its values make another price elsewhere. <a href="{{ route('board', ['product' => $product, 'lens' => 'prices', 'selected' => $spot->selected]) }}">Show on the board</a></li>@endforeach</ul>@endif
         @endif
     </section>
@@ -49,7 +49,7 @@
     <div class="prices-parts">
         <section aria-labelledby="adjust-title">
             <h2 id="adjust-title">What values add</h2>
-            @if ($loaded->matrix->axes === [] && $prices->standingLabels() === [])
+            @if ($loaded->core->matrix->axes === [] && $prices->standingLabels() === [])
                 <p class="quiet">This product is a single SKU.</p>
             @else
                 <p class="quiet">Amounts first, then percentages, in the order of the axes; rounded, then ended. −5 takes away.</p>
@@ -64,7 +64,7 @@
                             @endforeach
                         </tbody>
                     @endif
-                    @foreach ($loaded->matrix->axes as $axis)
+                    @foreach ($loaded->core->matrix->axes as $axis)
                         <tbody>
                             <tr><th scope="rowgroup" colspan="4" class="axis">{{ $axis->name }}</th></tr>
                             @foreach ($axis->values as $value)

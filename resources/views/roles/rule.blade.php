@@ -14,12 +14,12 @@
             <p><b>{{ count($changes) === 0 ? 'Nothing changes.' : count($changes).' of '.count($plan->steps).(count($changes) === 1 ? ' changes.' : ' change.') }}</b></p>
             @if ($changes !== [])
                 <div class="pairs" tabindex="0" role="region" aria-label="What changes"><table class="plain"><thead><tr><th scope="col">Where</th><th scope="col">Role</th><th scope="col">Now</th><th scope="col">Then</th></tr></thead><tbody>
-                @foreach (array_slice($changes, 0, 100) as $step)<tr><td>{{ $loaded->matrix->inWordsOr($step->part, 'Whole product') }}</td><td>{{ $step->role->label() }}</td><td>{{ $step->before->placement()?->file ?? 'none' }}@if ($step->before->ground !== Core\Gallery\Ground::Assigned)<span class="quiet"> stepped in</span>@endif</td><td>{{ $step->after->placement()?->file ?? 'none' }}</td></tr>@endforeach
+                @foreach (array_slice($changes, 0, 100) as $step)<tr><td>{{ $loaded->core->matrix->inWordsOr($step->part, 'Whole product') }}</td><td>{{ $step->role->label() }}</td><td>{{ $step->before->placement()?->file ?? 'none' }}@if ($step->before->ground !== Core\Gallery\Ground::Assigned)<span class="quiet"> stepped in</span>@endif</td><td>{{ $step->after->placement()?->file ?? 'none' }}</td></tr>@endforeach
                 </tbody></table></div>
                 @if (count($changes) > 100)<p class="quiet">And {{ count($changes) - 100 }} more.</p>@endif
             @endif
-            @foreach (array_slice($plan->without(), 0, 8) as $step)<p class="quiet">{{ $loaded->matrix->inWordsOr($step->part, 'The product') }} has no {{ $views[$step->role->value]->name }} picture; its {{ $step->role->label() }} stays as it is.</p>@endforeach
-            @foreach (array_slice($plan->thwarted(), 0, 8) as $step)<p class="warns">{{ $loaded->matrix->inWordsOr($step->part, 'The product') }}: {{ $step->after->placement()?->file }} stays {{ $step->role->label() }}, since it is narrower and needed elsewhere.</p>@endforeach
+            @foreach (array_slice($plan->without(), 0, 8) as $step)<p class="quiet">{{ $loaded->core->matrix->inWordsOr($step->part, 'The product') }} has no {{ $views[$step->role->value]->name }} picture; its {{ $step->role->label() }} stays as it is.</p>@endforeach
+            @foreach (array_slice($plan->thwarted(), 0, 8) as $step)<p class="warns">{{ $loaded->core->matrix->inWordsOr($step->part, 'The product') }}: {{ $step->after->placement()?->file }} stays {{ $step->role->label() }}, since it is narrower and needed elsewhere.</p>@endforeach
         @endif
     </div>
     <div class="buttons"><button type="button" class="btn btn-plain" data-do="close">Cancel</button><button class="btn btn-primary" @disabled($plan === null || $plan->changes() === [])>Give these roles</button></div>

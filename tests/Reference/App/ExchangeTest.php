@@ -50,7 +50,7 @@ it('is CSV that another language’s reader reads back unchanged', function (): 
     expect($rows)->toHaveCount(12)
         ->and($rows[0]['description'])->toBe($awkward)
         ->and($rows[0]['name'])->toBe('Smock, "potting"')
-        ->and(array_column($rows, 'sku'))->toBe(array_map(fn ($sku): string => $sku->code, array_values($shop->loaded()->made)))
+        ->and(array_column($rows, 'sku'))->toBe(array_map(fn ($sku): string => $sku->code, array_values($shop->loaded()->core->made)))
         ->and(array_sum(array_map(intval(...), array_column($rows, 'stock'))))->toBe(120);
 });
 
@@ -88,5 +88,5 @@ it('has 80 in stock of 8 SKUs at 10 each', function (): void {
     $rows = outside(['python3', 'tests/Reference/tools/counts.py'], ['what' => 'csv', 'file' => $file]);
     expect($rows)->toHaveCount(8)
         ->and(array_sum(array_map(intval(...), array_column($rows, 'stock'))))->toBe(80)
-        ->and((new StockCount($shop->loaded()->made, $shop->loaded()->book))->inWords())->toBe('80 in stock');
+        ->and((new StockCount($shop->loaded()->core->made, $shop->loaded()->core->book))->inWords())->toBe('80 in stock');
 });
