@@ -6,7 +6,7 @@ namespace Bench;
 
 use Core\Gallery\Galleries;
 use Core\Gallery\Placement;
-use Core\Gallery\Role;
+use Core\Gallery\Roles\Role;
 use Core\Gallery\View;
 use Core\Gallery\Views;
 use Core\Matrix\Axis;

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Bench;
 
-use App\Actions\StartBatch;
+use App\Actions\Batches\StartBatch;
 use App\Batches\BatchRunner;
 use App\Models\Product;
 use App\Models\User;

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace Bench;
 
-use App\Actions\ChangeMatrix;
-use App\Actions\CreateProduct;
+use App\Actions\Matrix\ChangeMatrix;
+use App\Actions\Product\CreateProduct;
 use App\History\Change;
 use App\Models\User;
 use App\Store\Clauses;

@@ -7,8 +7,8 @@ namespace Bench;
 use Core\Matrix\Axis;
 use Core\Matrix\AxisKind;
 use Core\Matrix\Matrix;
-use Core\Matrix\MatrixChange;
-use Core\Matrix\Planner;
+use Core\Matrix\Planning\MatrixChange;
+use Core\Matrix\Planning\Planner;
 use Core\Matrix\Value;
 
 /** The plan that builds all cells, beside a bare loop that makes the same combinations and keys. */

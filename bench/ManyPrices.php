@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace Bench;
 
-use App\Actions\ChangeMatrix;
-use App\Actions\CreateProduct;
-use App\Actions\SetPrices;
+use App\Actions\Matrix\ChangeMatrix;
+use App\Actions\Product\CreateProduct;
+use App\Actions\Skus\SetPrices;
 use App\History\Change;
 use App\Models\HistoryEntry;
 use App\Models\Product;

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Bench;
 
 use App\Media\DerivePhoto;
-use App\Media\IncomingFile;
+use App\Media\Incoming\IncomingFile;
 use App\Media\PhotoStore;
 use App\Media\PictureReader;
 use Illuminate\Filesystem\Filesystem;

@@ -6,8 +6,8 @@ namespace Bench;
 
 use App\Models\Product;
 use App\Store\Words\ShopWords;
-use Core\Matching\DroppedName;
 use Core\Matching\DropReader;
+use Core\Matching\Names\DroppedName;
 use Core\Matching\Verdict;
 use Illuminate\Support\Facades\DB;
 use Random\Engine\Xoshiro256StarStar;

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 /* Prints the tables of docs/colors.md: php bench/colors.php */
 
-use Tests\Core\ColorTrials;
+use Tests\Core\Color\ColorTrials;
 
 require dirname(__DIR__).'/vendor/autoload.php';
 

@@ -9,8 +9,8 @@ declare(strict_types=1);
  * floors and walls, and of surfaces whose relief the cloth gets (those in the archive of Debian's sweethome3d).
  */
 
-use Tests\Core\ComposedTrials;
-use Tests\Core\Photograph;
+use Tests\Core\Color\ComposedTrials;
+use Tests\Core\Color\Photograph;
 
 require dirname(__DIR__).'/vendor/autoload.php';
 

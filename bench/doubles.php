@@ -7,9 +7,9 @@ declare(strict_types=1);
  * with photographs (those that bench/composed.php takes for outdoors), beside half of the demo's pictures.
  */
 
-use Core\Color\Sample;
-use Core\Matching\Fingerprint;
-use Core\Matching\Resemblance;
+use Core\Color\Measuring\Sample;
+use Core\Matching\Fingerprints\Fingerprint;
+use Core\Matching\Fingerprints\Resemblance;
 
 require dirname(__DIR__).'/vendor/autoload.php';
 

@@ -11,6 +11,7 @@ use App\Models\User;
 use Illuminate\Contracts\Auth\Authenticatable;
 use Illuminate\Foundation\Testing\TestCase as BaseTestCase;
 use Illuminate\Support\Facades\Storage;
+use Tests\Support\QuickReader;
 
 abstract class TestCase extends BaseTestCase
 {

@@ -6,13 +6,13 @@ namespace App\Files;
 
 use App\Store\Products\LoadedProduct;
 use App\Store\SaidOfProducts;
-use Core\Color\Swatch;
+use Core\Color\Swatches\Swatch;
 use Core\Details\Counting;
 use Core\Details\DetailKind;
 use Core\Details\Fact;
 use Core\Gallery\Entry;
-use Core\Gallery\Ground;
-use Core\Gallery\Role;
+use Core\Gallery\Roles\Ground;
+use Core\Gallery\Roles\Role;
 use Core\Matrix\Combination;
 use Core\Product\Sku;
 use Core\Product\SkuField;

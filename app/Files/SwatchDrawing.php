@@ -6,7 +6,7 @@ namespace App\Files;
 
 use App\Media\PhotoCuts;
 use Core\Color\Srgb;
-use Core\Color\Swatch;
+use Core\Color\Swatches\Swatch;
 use Core\Gallery\Crop;
 use Core\Gallery\Shape;
 

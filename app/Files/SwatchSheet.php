@@ -11,7 +11,7 @@ use App\Models\Photo;
 use Core\Checks\AxisColors;
 use Core\Color\Lab;
 use Core\Color\Srgb;
-use Core\Color\Swatch;
+use Core\Color\Swatches\Swatch;
 use Core\Gallery\Crop;
 use Core\Gallery\Shape;
 use Core\Refusal;

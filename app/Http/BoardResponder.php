@@ -5,10 +5,10 @@ declare(strict_types=1);
 namespace App\Http;
 
 use App\Http\Requests\ProductRequest;
-use App\Http\Screens\BoardScreen;
-use App\Http\Screens\NumberCells;
-use App\Http\Screens\SumsOfNumbers;
-use App\Http\Screens\TrayScreen;
+use App\Http\Screens\Board\BoardScreen;
+use App\Http\Screens\Board\NumberCells;
+use App\Http\Screens\Board\SumsOfNumbers;
+use App\Http\Screens\Board\TrayScreen;
 use App\Media\PhotoSize;
 use App\Models\HistoryEntry;
 use App\Store\Products\BoardArrangement;

@@ -4,13 +4,13 @@ declare(strict_types=1);
 
 namespace App\Http;
 
-use App\Http\Screens\ColorScreen;
-use App\Http\Screens\ContactScreen;
-use App\Http\Screens\CoverageScreen;
-use App\Http\Screens\DetailsScreen;
-use App\Http\Screens\PageScreen;
-use App\Http\Screens\PriceScreen;
-use App\Http\Screens\RoleScreen;
+use App\Http\Screens\Colors\ColorScreen;
+use App\Http\Screens\Pictures\ContactScreen;
+use App\Http\Screens\Pictures\CoverageScreen;
+use App\Http\Screens\Pictures\RoleScreen;
+use App\Http\Screens\Product\DetailsScreen;
+use App\Http\Screens\Product\PageScreen;
+use App\Http\Screens\Product\PriceScreen;
 
 /**
  * The pages of a product, in the order of their links. A new one is a case here, a screen that draws it, and a view

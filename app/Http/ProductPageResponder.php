@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\Http;
 
 use App\Http\Requests\ProductRequest;
-use App\Http\Screens\PageScreen;
+use App\Http\Screens\Product\PageScreen;
 use App\Models\HistoryEntry;
 use App\Store\Products\LoadedProduct;
 use App\Store\Products\ProductLoader;

@@ -8,8 +8,8 @@ use App\Http\Bounds\ListBound;
 use App\Store\Library\SwatchForm;
 use Core\Color\Deficiency;
 use Core\Color\Lab;
-use Core\Color\SwatchKind;
-use Core\Color\Tile;
+use Core\Color\Swatches\SwatchKind;
+use Core\Color\Swatches\Tile;
 
 /** What a request says of a swatch, and how colors are looked at. */
 trait SaysSwatches

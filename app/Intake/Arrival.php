@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace App\Intake;
 
-use App\Media\IncomingFile;
+use App\Media\Incoming\IncomingFile;
+use App\Media\Incoming\WrittenWords;
 use App\Media\PhotoStore;
-use App\Media\WrittenWords;
 use App\Models\DropFile;
 use App\Models\DropFileState;
 use App\Refusals\PhotoRefused;

@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace App\Intake;
 
-use App\Media\NearDoubles;
-use App\Media\PhotoLook;
-use App\Media\PhotoLooks;
+use App\Media\Looks\NearDoubles;
+use App\Media\Looks\PhotoLook;
+use App\Media\Looks\PhotoLooks;
 use App\Models\Drop;
 use App\Models\DropFile;
 use App\Models\DropFileState;
@@ -21,10 +21,10 @@ use Core\Matching\Drop\DuplicateCandidate;
 use Core\Matching\Drop\DuplicateKind;
 use Core\Matching\Drop\Duplicates;
 use Core\Matching\Drop\ProductPicture;
-use Core\Matching\DroppedName;
 use Core\Matching\DropReader;
-use Core\Matching\KnownProduct;
-use Core\Matching\Lexicon;
+use Core\Matching\Names\DroppedName;
+use Core\Matching\Names\KnownProduct;
+use Core\Matching\Names\Lexicon;
 use Core\Matching\SeenPicture;
 use Illuminate\Support\Facades\DB;
 use stdClass;

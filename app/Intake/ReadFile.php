@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Intake;
 
-use App\Media\PhotoLook;
+use App\Media\Looks\PhotoLook;
 use App\Models\DropFile;
 use App\Models\PhotoState;
 use Core\Matching\DoubtKind;
@@ -12,7 +12,7 @@ use Core\Matching\Drop\Comparison;
 use Core\Matching\Drop\DropFileStatus;
 use Core\Matching\Drop\DropPicture;
 use Core\Matching\Drop\DuplicateCandidate;
-use Core\Matching\KnownProduct;
+use Core\Matching\Names\KnownProduct;
 use Core\Matching\Verdict;
 use Core\Reach\Reach;
 

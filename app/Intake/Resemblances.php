@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace App\Intake;
 
-use App\Media\NearDoubles;
-use App\Media\PhotoLook;
+use App\Media\Looks\NearDoubles;
+use App\Media\Looks\PhotoLook;
 use App\Store\Clauses;
 use App\Store\Library\ViewShelf;
-use Core\Matching\Resembled;
+use Core\Matching\Fingerprints\Resembled;
 use Core\Matching\SeenPicture;
 use Illuminate\Support\Facades\DB;
 

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace App\Media;
 
+use App\Media\Looks\NearDoubles;
+use App\Media\Looks\PhotoLooks;
 use App\Models\Photo;
 use App\Models\PhotoState;
 use Illuminate\Contracts\Queue\ShouldQueue;

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Media;
 
-use Core\Color\Swatch;
+use Core\Color\Swatches\Swatch;
 use Core\Gallery\Crop;
 use Core\Gallery\Shape;
 use Illuminate\Support\Facades\DB;

@@ -4,8 +4,9 @@ declare(strict_types=1);
 
 namespace App\Media;
 
+use App\Media\Looks\PhotoLooks;
 use App\Models\Photo;
-use Core\Color\ColorMeter;
+use Core\Color\Measuring\ColorMeter;
 use Illuminate\Contracts\Queue\ShouldBeUnique;
 use Illuminate\Contracts\Queue\ShouldQueue;
 use Illuminate\Foundation\Queue\Queueable;

@@ -4,6 +4,11 @@ declare(strict_types=1);
 
 namespace App\Media;
 
+use App\Media\Incoming\IncomingFile;
+use App\Media\Incoming\InspectedPhoto;
+use App\Media\Incoming\PhotoInspector;
+use App\Media\Incoming\TakenPhoto;
+use App\Media\Looks\PhotoLooks;
 use App\Models\Photo;
 use App\Models\PhotoState;
 use App\Refusals\PhotoRefused;

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace App\Media;
 
+use App\Media\Incoming\InspectedPhoto;
+use App\Media\Looks\PhotoLook;
 use App\Models\Photo;
 use Illuminate\Contracts\Filesystem\Filesystem;
 use Symfony\Component\Process\Exception\ExceptionInterface as ProcessException;

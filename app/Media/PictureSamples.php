@@ -6,7 +6,7 @@ namespace App\Media;
 
 use App\Models\Photo;
 use App\Models\PhotoState;
-use Core\Color\Sample;
+use Core\Color\Measuring\Sample;
 use Core\Gallery\Crop;
 use Core\Gallery\Shape;
 use Imagick;

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Media;
 
+use App\Media\Incoming\GlbFile;
 use Imagick;
 use ImagickDraw;
 use Symfony\Component\Process\Exception\ExceptionInterface as ProcessException;

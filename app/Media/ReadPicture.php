@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace App\Media;
 
+use App\Media\Looks\PhotoLook;
+
 /** The sizes of a picture, what it looks like, and what it took to find out. */
 final readonly class ReadPicture
 {

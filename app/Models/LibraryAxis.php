@@ -8,7 +8,7 @@ use Core\Changes\Matrix\SharedAxis;
 use Core\Changes\Matrix\SharedValue;
 use Core\Matrix\AxisDisplay;
 use Core\Matrix\AxisKind;
-use Core\Matrix\KnownValues;
+use Core\Matrix\Typed\KnownValues;
 use Core\Sizes\SizeRun;
 use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Database\Eloquent\Model;

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\Models;
 
 use Core\Changes\Matrix\SharedValue;
-use Core\Color\Swatch;
+use Core\Color\Swatches\Swatch;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 
@@ -15,7 +15,7 @@ use Illuminate\Database\Eloquent\Relations\BelongsTo;
  * @property string $name
  * @property string $folded
  * @property string $code
- * @property ?string $swatch as Core\Color\Swatch writes it
+ * @property ?string $swatch as Core\Color\Swatches\Swatch writes it
  * @property ?int $swatch_photo_id the picture that it is a piece of
  * @property int $position
  * @property list<string> $synonyms other words for it

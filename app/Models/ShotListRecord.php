@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Models;
 
-use Core\Gallery\ShotList;
+use Core\Gallery\Coverage\ShotList;
 use Core\Gallery\Views;
 use Illuminate\Database\Eloquent\Model;
 

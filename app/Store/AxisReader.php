@@ -7,7 +7,7 @@ namespace App\Store;
 use Core\Matrix\Axis;
 use Core\Matrix\AxisDisplay;
 use Core\Matrix\AxisKind;
-use Core\Matrix\SleepingAxis;
+use Core\Matrix\Planning\SleepingAxis;
 use Core\Matrix\Value;
 use Core\Product\OwnAxis;
 use stdClass;

@@ -8,7 +8,7 @@ use App\Media\MediaKind;
 use App\Models\PhotoState;
 use App\Store\Library\ViewShelf;
 use Core\Gallery\Placement;
-use Core\Gallery\Role;
+use Core\Gallery\Roles\Role;
 use Illuminate\Support\Facades\DB;
 use stdClass;
 

@@ -6,7 +6,7 @@ namespace App\Store;
 
 use App\Store\Library\AltPatterns;
 use App\Store\Library\ViewShelf;
-use Core\Color\Swatch;
+use Core\Color\Swatches\Swatch;
 use Core\Details\Fact;
 use Core\Details\FactKind;
 use Core\Gallery\Placement;

@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace App\Summaries;
 
 use App\Store\Products\LoadedProduct;
-use Core\Gallery\Cover;
-use Core\Gallery\Need;
+use Core\Gallery\Coverage\Cover;
+use Core\Gallery\Coverage\Need;
 use Illuminate\Support\Facades\DB;
 
 /** Keeps how the picture combinations of each product have each view of its shot list. */

@@ -6,7 +6,7 @@ namespace App\Summaries;
 
 use App\Store\Products\LoadedProduct;
 use App\Summaries\Lists\SearchWords;
-use Core\Matching\MeaningKind;
+use Core\Matching\Names\MeaningKind;
 use Core\Text\NearWords;
 use Core\Text\WordForms;
 use Illuminate\Support\Facades\DB;

@@ -6,8 +6,8 @@ namespace App\Summaries;
 
 use App\Store\Amounts;
 use App\Store\Products\LoadedProduct;
-use Core\Gallery\CoverageCell;
-use Core\Gallery\Role;
+use Core\Gallery\Coverage\CoverageCell;
+use Core\Gallery\Roles\Role;
 use Core\Matrix\Arithmetic;
 use Core\Matrix\AxisKind;
 use Core\Matrix\Combination;

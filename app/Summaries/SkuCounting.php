@@ -6,7 +6,7 @@ namespace App\Summaries;
 
 use App\Store\Amounts;
 use App\Store\Products\LoadedProduct;
-use Core\Gallery\CoverageRow;
+use Core\Gallery\Coverage\CoverageRow;
 use Core\Matrix\Axis;
 use Core\Product\Sku;
 

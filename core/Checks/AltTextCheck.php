@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Core\Checks;
 
-use Core\Gallery\AltFault;
+use Core\Gallery\AltTexts\AltFault;
 
 /** What texts that stand for pictures are held against. */
 enum AltTextCheck: string implements Check

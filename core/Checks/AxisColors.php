@@ -5,13 +5,13 @@ declare(strict_types=1);
 namespace Core\Checks;
 
 use Core\Color\ColorDifference;
-use Core\Color\ColorShare;
 use Core\Color\Lab;
-use Core\Color\ShootLight;
+use Core\Color\Measuring\ColorShare;
+use Core\Color\Measuring\ShootLight;
+use Core\Color\Measuring\TellingColors;
 use Core\Color\Srgb;
-use Core\Color\Swatch;
-use Core\Color\SwatchDistance;
-use Core\Color\TellingColors;
+use Core\Color\Swatches\Swatch;
+use Core\Color\Swatches\SwatchDistance;
 use Core\Matrix\Axis;
 
 /** The colors of an axis: the swatches of its values, and what the pictures of each value show. */

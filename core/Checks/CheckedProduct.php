@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Core\Checks;
 
-use Core\Gallery\AltFault;
+use Core\Gallery\AltTexts\AltFault;
 use Core\Gallery\ContactSheet;
 use Core\Product\AltTexts;
 use Core\Product\Product;

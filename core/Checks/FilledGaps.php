@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Core\Checks;
 
-use Core\Color\Swatch;
+use Core\Color\Swatches\Swatch;
 
 /** Swatches for values that lack one, and why some still do. */
 final readonly class FilledGaps

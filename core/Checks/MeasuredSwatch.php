@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Core\Checks;
 
-use Core\Color\Swatch;
+use Core\Color\Swatches\Swatch;
 
 /** The swatch that the pictures of a value propose, and the picture that shows it best. */
 final readonly class MeasuredSwatch

@@ -8,8 +8,8 @@ use Core\Color\Contrast;
 use Core\Color\Deficiency;
 use Core\Color\Lab;
 use Core\Color\Srgb;
-use Core\Color\Swatch;
-use Core\Color\SwatchDistance;
+use Core\Color\Swatches\Swatch;
+use Core\Color\Swatches\SwatchDistance;
 use Core\Matrix\AxisDisplay;
 use Core\Matrix\Value;
 

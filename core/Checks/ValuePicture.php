@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Core\Checks;
 
-use Core\Color\PictureColors;
+use Core\Color\Measuring\PictureColors;
 use Core\Reach\Reach;
 
 /** A picture that shows one value of an axis, and the colors that were measured of it. */

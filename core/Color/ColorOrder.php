@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Core\Color;
 
+use Core\Color\Swatches\Swatch;
+
 /**
  * The order of the colors of an axis. Compound colors ("white with red print", "white with blue print") stand together
  * behind the plain color that they have most of.

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Core\Gallery;
 
 use Core\Color\Lab;
-use Core\Color\Sample;
+use Core\Color\Measuring\Sample;
 use Core\Color\Srgb;
 
 /** Finds the piece of a picture that shows the cloth and nothing else: what a swatch is cut from. */

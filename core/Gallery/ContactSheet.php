@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Core\Gallery;
 
+use Core\Gallery\Coverage\NumberedShot;
+use Core\Gallery\Sequence\SequenceDifference;
 use Core\Matrix\Axis;
 use Core\Matrix\Combination;
 use Core\Matrix\Matrix;

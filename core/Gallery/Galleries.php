@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Core\Gallery;
 
+use Core\Gallery\Roles\RoleChooser;
 use Core\Matrix\Combination;
 use Core\Matrix\Matrix;
 use Core\Reach\Clause;

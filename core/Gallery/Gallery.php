@@ -4,6 +4,9 @@ declare(strict_types=1);
 
 namespace Core\Gallery;
 
+use Core\Gallery\Roles\Ground;
+use Core\Gallery\Roles\Role;
+use Core\Gallery\Roles\RoleAnswer;
 use Core\Matrix\Combination;
 
 /** The ordered placements that reach a SKU or a partial choice, and who does which job there. */

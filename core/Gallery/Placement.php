@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Core\Gallery;
 
+use Core\Gallery\Roles\Role;
 use Core\Reach\Reach;
 
 /**

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Core\Gallery;
 
+use Core\Gallery\Coverage\NumberedShot;
 use Core\Matrix\Combination;
 
 /** The gallery of one picture combination, as a row of pictures. */

@@ -4,6 +4,12 @@ declare(strict_types=1);
 
 namespace Core\Matching;
 
+use Core\Matching\Names\KnownProduct;
+use Core\Matching\Names\Lexicon;
+use Core\Matching\Names\Meaning;
+use Core\Matching\Names\MeaningKind;
+use Core\Matching\Names\NamePart;
+use Core\Matching\Names\NameReading;
 use Core\Matrix\Axis;
 use Core\Matrix\AxisKind;
 use Core\Text\WordForms;

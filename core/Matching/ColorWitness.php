@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace Core\Matching;
 
-use Core\Color\ColorShare;
-use Core\Color\PictureColors;
-use Core\Color\Swatch;
-use Core\Color\SwatchDistance;
-use Core\Color\TellingColors;
+use Core\Color\Measuring\ColorShare;
+use Core\Color\Measuring\PictureColors;
+use Core\Color\Measuring\TellingColors;
+use Core\Color\Swatches\Swatch;
+use Core\Color\Swatches\SwatchDistance;
 use Core\Matrix\Axis;
 
 /** Says what the colors of a picture tell about the values of an axis, by their swatches. */

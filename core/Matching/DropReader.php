@@ -4,6 +4,13 @@ declare(strict_types=1);
 
 namespace Core\Matching;
 
+use Core\Matching\Names\DropHabits;
+use Core\Matching\Names\DroppedName;
+use Core\Matching\Names\Lexicon;
+use Core\Matching\Names\MeaningKind;
+use Core\Matching\Names\NamePart;
+use Core\Matching\Names\NameReader;
+use Core\Matching\Names\NameReading;
 use Core\Reach\Clause;
 use Core\Reach\Reach;
 use Core\Text\WordForms;

@@ -5,6 +5,14 @@ declare(strict_types=1);
 namespace Core\Matching;
 
 use Core\Gallery\View;
+use Core\Matching\Names\KnownProduct;
+use Core\Matching\Names\Lexicon;
+use Core\Matching\Names\MeaningKind;
+use Core\Matching\Names\NamePart;
+use Core\Matching\Names\NameReading;
+use Core\Matching\Names\NameSource;
+use Core\Matching\Names\ProductFinder;
+use Core\Matching\Names\ValueFinder;
 use Core\Matrix\Axis;
 use Core\Matrix\AxisKind;
 use Core\Reach\Clause;

@@ -4,7 +4,8 @@ declare(strict_types=1);
 
 namespace Core\Matching;
 
-use Core\Color\PictureColors;
+use Core\Color\Measuring\PictureColors;
+use Core\Matching\Fingerprints\Resembled;
 
 /** What a picture itself says, whatever its name is. */
 final readonly class SeenPicture

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Core\Matching;
 
 use Core\Gallery\View;
+use Core\Matching\Names\NameReading;
 use Core\Reach\Reach;
 
 /** Where a picture belongs as far as can be told, how surely, and why. */

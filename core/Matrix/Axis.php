@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Core\Matrix;
 
+use Core\Matrix\Typed\DoubleValue;
+
 /** An axis as one product uses it: some of its values, in the product's own order. */
 final readonly class Axis
 {

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Core\Matrix;
 
-use Core\Color\Swatch;
+use Core\Color\Swatches\Swatch;
 
 /** How shoppers see the values of an axis. */
 enum AxisDisplay: string

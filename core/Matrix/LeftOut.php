@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Core\Matrix;
 
+use Core\Matrix\Planning\Handover;
+
 /** Rules that say which combinations are deliberately not sold; a reach fulfills it. */
 interface LeftOut
 {

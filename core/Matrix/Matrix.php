@@ -7,6 +7,7 @@ namespace Core\Matrix;
 use Brick\Math\BigInteger;
 use Core\Codes\CodeParts;
 use Core\Codes\CodeValue;
+use Core\Matrix\Planning\SleepingAxis;
 
 /**
  * All cells of a product: its axes, and which combinations are deliberately not sold.

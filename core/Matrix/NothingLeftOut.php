@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Core\Matrix;
 
+use Core\Matrix\Planning\Handover;
+
 /** Every combination is sold. */
 final readonly class NothingLeftOut implements LeftOut
 {

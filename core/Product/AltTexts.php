@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Core\Product;
 
-use Core\Gallery\AltCheck;
+use Core\Gallery\AltTexts\AltCheck;
 use Core\Gallery\ContactSheet;
 use Core\Gallery\Placement;
 

@@ -5,9 +5,9 @@ declare(strict_types=1);
 namespace Core\Product;
 
 use Core\Details\Details;
-use Core\Details\PricedPart;
-use Core\Details\PricedSku;
-use Core\Details\PriceList;
+use Core\Details\Prices\PricedPart;
+use Core\Details\Prices\PricedSku;
+use Core\Details\Prices\PriceList;
 use Core\Matrix\Combination;
 use Core\Matrix\Matrix;
 use Core\Pricing\Money;

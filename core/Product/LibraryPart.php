@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace Core\Product;
 
-use Core\Gallery\AltText;
-use Core\Gallery\ShotList;
+use Core\Gallery\AltTexts\AltText;
+use Core\Gallery\Coverage\ShotList;
 
 /**
  * What a product uses of the library beside its axes and values, which the state has under the product's own labels.

@@ -4,12 +4,12 @@ declare(strict_types=1);
 
 namespace Core\Product;
 
-use Core\Color\Swatch;
+use Core\Color\Swatches\Swatch;
 use Core\Details\DetailReader;
 use Core\Details\Details;
 use Core\Details\Fact;
 use Core\Details\SaidText;
-use Core\Gallery\Shot;
+use Core\Gallery\Coverage\Shot;
 use Core\Matrix\Combination;
 use Core\Matrix\Matrix;
 use Core\Pricing\Adjustment;

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Core\Product;
 
-use Core\Color\Swatch;
+use Core\Color\Swatches\Swatch;
 use Core\Gallery\Placement;
 use Core\Matrix\Matrix;
 

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Core\Product;
 
-use Core\Color\Swatch;
+use Core\Color\Swatches\Swatch;
 
 /** The swatches of a product's values: the library's, and its own where its cloth differs. */
 final readonly class ProductSwatches

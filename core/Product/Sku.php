@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace Core\Product;
 
-use Core\Details\PricedSku;
+use Core\Details\Prices\PricedSku;
 use Core\Matrix\Combination;
+use Core\Matrix\Planning\StandingSku;
 use Core\Matrix\SkuState;
-use Core\Matrix\StandingSku;
 use Core\Pricing\Money;
 use Core\Stock\StockBook;
 

@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace Core\Reach;
 
-use Core\Matrix\Handover;
-use Core\Matrix\Likeness;
-use Core\Matrix\MatrixChange;
-use Core\Matrix\Succession;
+use Core\Matrix\Planning\Handover;
+use Core\Matrix\Planning\Likeness;
+use Core\Matrix\Planning\MatrixChange;
+use Core\Matrix\Planning\Succession;
 
 /**
  * Reaches after a change of the matrix. What names a value or an axis that goes stays as it is, and sleeps; where a

@@ -5,12 +5,12 @@ declare(strict_types=1);
 namespace Core\Reach;
 
 use Core\Matrix\Combination;
-use Core\Matrix\Handover;
 use Core\Matrix\LeftOut;
-use Core\Matrix\Likeness;
 use Core\Matrix\Matrix;
-use Core\Matrix\SleepingAxis;
-use Core\Matrix\Succession;
+use Core\Matrix\Planning\Handover;
+use Core\Matrix\Planning\Likeness;
+use Core\Matrix\Planning\SleepingAxis;
+use Core\Matrix\Planning\Succession;
 
 /**
  * The set of combinations a thing applies to: a union of clauses. No clause is nothing; the empty

@@ -9,7 +9,7 @@ use Core\Details\DetailKind;
 use Core\Details\Details;
 use Core\Matrix\Combination;
 use Core\Matrix\Matrix;
-use Core\Matrix\MatrixChange;
+use Core\Matrix\Planning\MatrixChange;
 use Core\Reach\Clause;
 use Core\Reach\Reach;
 

@@ -6,9 +6,9 @@ namespace Core\Stock;
 
 use Core\Details\Counting;
 use Core\Matrix\Combination;
-use Core\Matrix\MatrixChange;
-use Core\Matrix\Plan;
-use Core\Matrix\StandingSku;
+use Core\Matrix\Planning\MatrixChange;
+use Core\Matrix\Planning\Plan;
+use Core\Matrix\Planning\StandingSku;
 
 /**
  * What becomes of units as the matrix changes, which its plan names: of those that a picture combination has, wherever

@@ -9,7 +9,7 @@ use App\Models\LibraryAxis;
 use App\Models\LibraryValue;
 use App\Store\Library\LibraryRows;
 use Core\Codes\ValueCode;
-use Core\Color\Swatch;
+use Core\Color\Swatches\Swatch;
 use Core\Matrix\AxisDisplay;
 use Core\Matrix\AxisKind;
 use Core\Matrix\Combination;

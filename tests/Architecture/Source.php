@@ -27,7 +27,7 @@ final class Source
         $this->imports = $this->readImports();
     }
 
-    /** @return list<self> of all PHP files below a folder */
+    /** @return list<self> of all PHP files below a folder, by path: a disk may list them in any order */
     public static function below(string $folder): array
     {
         $sources = [];
@@ -37,7 +37,15 @@ final class Source
             }
         }
 
+        usort($sources, fn (self $a, self $b): int => $a->path <=> $b->path);
+
         return $sources;
+    }
+
+    /** The class that the file declares, by its full name. */
+    public function className(): string
+    {
+        return $this->namespace.'\\'.basename($this->path, '.php');
     }
 
     public function isStrict(): bool

@@ -61,7 +61,7 @@ it('has no two classes of one name but the product as the core has it and its ro
 
 it('has nothing but Actions among the Actions: a class that somebody does something with', function (): void {
     foreach (Source::below(dirname(__DIR__, 2).'/app/Actions') as $source) {
-        $class = new ReflectionClass('App\\Actions\\'.basename($source->path, '.php'));
+        $class = new ReflectionClass($source->className());
         $acts = array_filter($class->getMethods(ReflectionMethod::IS_PUBLIC), function (ReflectionMethod $method): bool {
             $types = array_map(fn (ReflectionParameter $parameter): string => ltrim((string) $parameter->getType(), '?'), $method->getParameters());
 
@@ -70,6 +70,17 @@ it('has nothing but Actions among the Actions: a class that somebody does someth
         $isBulk = $class->implementsInterface(BulkOperation::class);
         expect($isBulk || $acts !== [])->toBeTrue("{$class->getShortName()} is no Action");
     }
+});
+
+it('shows in its folders what is inside: none holds more than 26 files', function (): void {
+    $counts = [];
+    foreach (['app', 'core', 'tests', 'bench'] as $top) {
+        foreach (Source::below(dirname(__DIR__, 2).'/'.$top) as $source) {
+            $folder = dirname($source->path);
+            $counts[$folder] = ($counts[$folder] ?? 0) + 1;
+        }
+    }
+    expect(array_filter($counts, fn (int $count): bool => $count > 26))->toBe([]);
 });
 
 it('asks for nothing in a template but what it was given', function (): void {
@@ -131,14 +142,14 @@ it('finds an arrow that goes up, and a module that is not known', function (stri
     'text asks sizes' => ['Core\Text', 'Core\Sizes\SizeReader', ['goes up to Core\Sizes\SizeReader']],
     'the core asks the application' => ['Core\Gallery', 'App\Models\Product', ['goes up to App\Models\Product']],
     'a model asks the store' => ['App\Models', 'App\Store\Library\Usage', ['goes up to App\Store\Library\Usage']],
-    'the store asks an Action' => ['App\Store', 'App\Actions\SetStock', ['goes up to App\Actions\SetStock']],
+    'the store asks an Action' => ['App\Store', 'App\Actions\Skus\SetStock', ['goes up to App\Actions\Skus\SetStock']],
     'the store asks the unit of work' => [
         'App\Store',
         'App\Changing\UnitOfWork',
         ['goes up to App\Changing\UnitOfWork'],
     ],
     'an Action asks a screen' => ['App\Actions', 'App\Http\Lens', ['goes up to App\Http\Lens']],
-    'a file asks a screen' => ['App\Files', 'App\Http\Screens\PictureLinks', ['goes up to App\Http\Screens\PictureLinks']],
+    'a file asks a screen' => ['App\Files', 'App\Http\Screens\Pictures\PictureLinks', ['goes up to App\Http\Screens\Pictures\PictureLinks']],
     'the command line asks the screens' => ['App\Console', 'App\Http\Requests\ProductRequest', ['goes up to App\Http\Requests\ProductRequest']],
     'a refusal asks a model' => ['App\Refusals', 'App\Models\Product', ['goes up to App\Models\Product']],
     'a new module' => ['App\Helpers', 'Core\Text\Name', ['is in a module that is not known: Helpers']],

@@ -4,18 +4,18 @@ declare(strict_types=1);
 
 use Core\Codes\ValueCode;
 use Core\Gallery\Galleries;
-use Core\Gallery\Order;
 use Core\Gallery\Placement;
-use Core\Gallery\Role;
+use Core\Gallery\Roles\Role;
+use Core\Gallery\Sequence\Order;
 use Core\Gallery\UnknownChoice;
 use Core\Gallery\View;
 use Core\Matrix\Axis;
 use Core\Matrix\AxisKind;
 use Core\Matrix\Combination;
 use Core\Matrix\Matrix;
-use Core\Matrix\RepeatedValue;
+use Core\Matrix\Typed\RepeatedValue;
+use Core\Matrix\Typed\ValueReader;
 use Core\Matrix\Value;
-use Core\Matrix\ValueReader;
 use Core\Reach\Clause;
 use Core\Reach\Reach;
 use Core\Reach\Simplifier;
@@ -26,7 +26,7 @@ use Core\Sizes\SizeGuide;
 use Core\Sizes\SizeOrder;
 use Core\Sizes\SizeRun;
 use Core\Text\Name;
-use Tests\Core\Samples;
+use Tests\Core\Color\Samples;
 
 /*
  * Faults of the core that were found by trying. Each name says what went wrong before, in brackets.

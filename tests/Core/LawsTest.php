@@ -2,25 +2,25 @@
 
 declare(strict_types=1);
 
-use Core\Gallery\Cover;
-use Core\Gallery\Coverage;
+use Core\Gallery\Coverage\Cover;
+use Core\Gallery\Coverage\Coverage;
+use Core\Gallery\Coverage\ShotList;
 use Core\Gallery\Galleries;
-use Core\Gallery\Order;
 use Core\Gallery\Placement;
-use Core\Gallery\ShotList;
+use Core\Gallery\Sequence\Order;
 use Core\Gallery\View;
 use Core\Gallery\Views;
 use Core\Matrix\Axis;
 use Core\Matrix\Combination;
 use Core\Matrix\Matrix;
-use Core\Matrix\MatrixChange;
+use Core\Matrix\Planning\MatrixChange;
 use Core\Reach\Carrying;
 use Core\Reach\Clause;
 use Core\Reach\Reach;
 use Core\Reach\Simplifier;
 use Core\Reach\Wording;
 use Random\Randomizer;
-use Tests\Core\Samples;
+use Tests\Core\Color\Samples;
 
 /*
  * Laws that tie the parts of the core together, on random matrices, reaches and orders.

@@ -5,7 +5,7 @@ declare(strict_types=1);
 use Illuminate\Queue\Events\Looping;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Storage;
-use Tests\Shop;
+use Tests\Support\Shop;
 
 /** What the application answers while its database cannot be reached. */
 function whileAway(Closure $asked): mixed

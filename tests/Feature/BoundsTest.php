@@ -7,8 +7,8 @@ use App\Http\Middleware\FewAtOnce;
 use App\Http\Requests\SkuRequest;
 use App\Models\Right;
 use Illuminate\Support\Facades\DB;
-use Tests\Addresses;
-use Tests\Shop;
+use Tests\Support\Addresses;
+use Tests\Support\Shop;
 
 /*
  * Nobody's request can hold up what others do: what it carries is bounded before anything is spread out, and what is

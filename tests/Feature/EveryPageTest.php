@@ -5,9 +5,9 @@ declare(strict_types=1);
 use App\Models\Right;
 use Core\Reach\Selection;
 use Illuminate\Support\Facades\DB;
-use Tests\Addresses;
-use Tests\Dropped;
-use Tests\Shop;
+use Tests\Support\Addresses;
+use Tests\Support\Dropped;
+use Tests\Support\Shop;
 
 /*
  * Every address that shows something, of products that nobody drew the page for. A test of five values says nothing of
@@ -61,7 +61,7 @@ dataset('products that nobody drew the page for', [
             $names = array_map(fn (int $at): string => "IMG_{$at}.jpg", range(1, 30)),
             array_map(Dropped::picture(...), $names),
         ));
-        app(App\Actions\LinkPhotos::class)
+        app(App\Actions\Pictures\LinkPhotos::class)
             ->run($shop->change(), array_map($shop->placement(...), $names), Selection::whole());
 
         return $shop;
@@ -86,7 +86,7 @@ dataset('products that nobody drew the page for', [
         ]);
         DB::table('products')->update(['name' => HOSTILE[0]]);
         foreach (['description', 'brand', 'category'] as $at => $field) {
-            app(App\Actions\EditDetails::class)->run($shop->change(), $field, HOSTILE[$at]);
+            app(App\Actions\Product\EditDetails::class)->run($shop->change(), $field, HOSTILE[$at]);
         }
         Dropped::files($shop->user, ['"><script>.jpg' => Shop::picture('three')]);
 

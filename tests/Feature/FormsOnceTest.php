@@ -2,12 +2,12 @@
 
 declare(strict_types=1);
 
-use App\Actions\EditDetails;
+use App\Actions\Product\EditDetails;
 use App\Models\Batch;
 use App\Models\Right;
 use App\Models\User;
 use Illuminate\Support\Str;
-use Tests\Shop;
+use Tests\Support\Shop;
 
 /*
  * A plain form is carried out once, however often its button is pressed.

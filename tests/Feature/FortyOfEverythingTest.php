@@ -2,12 +2,12 @@
 
 declare(strict_types=1);
 
-use App\Actions\SetDetail;
-use App\Actions\SetPrices;
+use App\Actions\Product\SetDetail;
+use App\Actions\Skus\SetPrices;
 use App\Summaries\Status\Health;
 use Core\Details\DetailKind;
 use Illuminate\Support\Facades\Storage;
-use Tests\Shop;
+use Tests\Support\Shop;
 
 /*
  * What was seen of five of a thing, seen of forty.

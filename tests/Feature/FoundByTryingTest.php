@@ -2,21 +2,21 @@
 
 declare(strict_types=1);
 
-use App\Actions\AssignRole;
-use App\Actions\ChangeCurrency;
-use App\Actions\EditDetails;
-use App\Actions\EditFacts;
-use App\Actions\EditValue;
-use App\Actions\HidePhotos;
-use App\Actions\LeaveOutCells;
-use App\Actions\LinkPhotos;
-use App\Actions\OrderPhotos;
-use App\Actions\SetCode;
-use App\Actions\SetOpening;
-use App\Actions\SetPrices;
-use App\Actions\SetStock;
-use App\Actions\UndoRedo;
-use App\Actions\UnlinkPhotos;
+use App\Actions\Matrix\EditValue;
+use App\Actions\Matrix\LeaveOutCells;
+use App\Actions\Pictures\AssignRole;
+use App\Actions\Pictures\HidePhotos;
+use App\Actions\Pictures\LinkPhotos;
+use App\Actions\Pictures\OrderPhotos;
+use App\Actions\Pictures\UnlinkPhotos;
+use App\Actions\Product\EditDetails;
+use App\Actions\Product\EditFacts;
+use App\Actions\Product\SetOpening;
+use App\Actions\Product\UndoRedo;
+use App\Actions\Skus\ChangeCurrency;
+use App\Actions\Skus\SetCode;
+use App\Actions\Skus\SetPrices;
+use App\Actions\Skus\SetStock;
 use App\Changing\EntryUndo;
 use App\Files\JsonLdDocument;
 use App\Models\HistoryEntry;
@@ -28,7 +28,7 @@ use Core\Changes\Matrix\DraftAxis;
 use Core\Changes\Matrix\DraftReader;
 use Core\Changes\Matrix\MatrixChoices;
 use Core\Codes\CodeNotFree;
-use Core\Gallery\Role;
+use Core\Gallery\Roles\Role;
 use Core\Gallery\View;
 use Core\Matrix\MatrixTooLarge;
 use Core\Reach\Selection;
@@ -37,8 +37,8 @@ use Core\Text\Name;
 use Illuminate\Support\Facades\Artisan;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Schema;
-use Tests\Core\Samples;
-use Tests\Shop;
+use Tests\Core\Color\Samples;
+use Tests\Support\Shop;
 
 /*
  * Faults that were found by trying. Each name says what went wrong before, in brackets.

@@ -7,10 +7,10 @@ use App\Models\Right;
 use Illuminate\Routing\Middleware\ThrottleRequests;
 use Illuminate\Routing\Route as OneRoute;
 use Illuminate\Support\Facades\DB;
-use Tests\Addresses;
-use Tests\Core\Samples;
-use Tests\Dropped;
-use Tests\Shop;
+use Tests\Core\Color\Samples;
+use Tests\Support\Addresses;
+use Tests\Support\Dropped;
+use Tests\Support\Shop;
 
 /*
  * Whatever is sent to an address that changes something, the answer is a sentence, and nothing is half done.
@@ -63,7 +63,7 @@ it('answers nonsense with a sentence, and never half does it', function (int $se
         ->insert(['axis_id' => $shop->id('Size'), 'name' => 'Run', 'folded' => 'run', 'value_ids' => '[]']);
     DB::table('code_patterns')->insert(['name' => 'Clothes', 'folded' => 'clothes', 'parts' => '[{"kind":"product","axis":0,"text":""},{"kind":"number","axis":0,"text":"01"}]', 'separator' => '-', 'letters' => 'as they are', 'longest' => 40]);
     DB::table('gtin_ranges')->insert(['name' => 'Range', 'folded' => 'range', 'prefix' => '4006381', 'first' => '1', 'last' => '9']);
-    app(App\Actions\StartBatch::class)->run($shop->user, 'sku-stock', ['value' => '10'], [$shop->product->id], false, Core\Reach\Selection::whole());
+    app(App\Actions\Batches\StartBatch::class)->run($shop->user, 'sku-stock', ['value' => '10'], [$shop->product->id], false, Core\Reach\Selection::whole());
     $drop = Dropped::files($shop->user, ['SMOCK_moss_side.jpg', 'IMG_1.jpg']);
     // With every right, in the own account as well: the only one who keeps the accounts stays so.
     $shop->user->update(['right' => Right::Release]);

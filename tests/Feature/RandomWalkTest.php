@@ -2,11 +2,11 @@
 
 declare(strict_types=1);
 
-use App\Actions\SetStock;
+use App\Actions\Skus\SetStock;
 use Core\Reach\Selection;
 use Core\Refusal;
-use Tests\Core\Samples;
-use Tests\Shop;
+use Tests\Core\Color\Samples;
+use Tests\Support\Shop;
 use Tests\Walk\Breach;
 use Tests\Walk\Shrinker;
 use Tests\Walk\Step;

@@ -8,7 +8,7 @@ use Illuminate\Cache\RateLimiting\Limit;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\RateLimiter;
 use Illuminate\Support\Facades\Route;
-use Tests\Shop;
+use Tests\Support\Shop;
 
 it('asks everybody to sign in, and slows down who guesses', function (): void {
     $this->get('/')->assertRedirect('/sign-in');

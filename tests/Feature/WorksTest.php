@@ -8,7 +8,7 @@ use App\Models\PhotoState;
 use App\Models\Right;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Storage;
-use Tests\Shop;
+use Tests\Support\Shop;
 
 it('shows what runs behind the screens to those who may release, and to nobody else', function (): void {
     Shop::stocked();

@@ -6,8 +6,8 @@ namespace Tests\Matching;
 
 use Core\Matching\DropReader;
 use Core\Matching\Verdict;
-use Tests\Core\RandomShop;
-use Tests\Core\Samples;
+use Tests\Core\Color\Samples;
+use Tests\Core\Matching\RandomShop;
 
 /** What becomes of names that are drawn at random: how many are read fully, surely, wrongly, and how many traps are seen. */
 final class Tally

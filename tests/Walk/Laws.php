@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Walk;
 
-use App\Http\Screens\PreviewScreen;
+use App\Http\Screens\Product\PreviewScreen;
 use App\Store\Library\ValueNames;
 use App\Store\Products\CatalogLookup;
 use App\Store\Products\LoadedProduct;
@@ -21,11 +21,11 @@ use Core\Changes\Matrix\SetUpAxes;
 use Core\Checks\CheckedProduct;
 use Core\Checks\Checks;
 use Core\Details\Counting as Way;
-use Core\Gallery\Cover;
+use Core\Gallery\Coverage\Cover;
+use Core\Gallery\Coverage\Need;
 use Core\Gallery\Entry;
-use Core\Gallery\Ground;
-use Core\Gallery\Need;
-use Core\Gallery\Role;
+use Core\Gallery\Roles\Ground;
+use Core\Gallery\Roles\Role;
 use Core\Matrix\Axis;
 use Core\Matrix\Combination;
 use Core\Matrix\Value;
@@ -34,7 +34,7 @@ use Core\Product\StockCount;
 use Core\Reach\Clause;
 use Illuminate\Support\Facades\DB;
 use stdClass;
-use Tests\Shop;
+use Tests\Support\Shop;
 
 /** What holds of a product whatever was done to it. The rows are read here anew, not through the core. */
 final class Laws

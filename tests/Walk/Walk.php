@@ -11,7 +11,7 @@ use Closure;
 use Core\CoreException;
 use Core\Refusal;
 use Illuminate\Support\Facades\DB;
-use Tests\Shop;
+use Tests\Support\Shop;
 use Throwable;
 
 /**

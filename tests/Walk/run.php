@@ -5,7 +5,7 @@ declare(strict_types=1);
 /* Walks at random until the time is up; prints the smallest sequence that breaks a law. Called by bin/walk. */
 
 use Illuminate\Contracts\Console\Kernel;
-use Tests\Core\Samples;
+use Tests\Core\Color\Samples;
 use Tests\Walk\Shrinker;
 use Tests\Walk\Step;
 use Tests\Walk\Walk;

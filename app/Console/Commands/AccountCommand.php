@@ -6,7 +6,7 @@ namespace App\Console\Commands;
 
 use App\Accounts\AccountForm;
 use App\Accounts\NewPassword;
-use App\Actions\OpenAccount;
+use App\Actions\Accounts\OpenAccount;
 use App\Console\GivenTexts;
 use App\Models\Right;
 use App\Models\User;

@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace App\Console\Commands;
 
 use App\Accounts\Accounts;
-use App\Actions\StartBatch;
-use App\Actions\SteerBatch;
+use App\Actions\Batches\StartBatch;
+use App\Actions\Batches\SteerBatch;
 use App\Batches\BatchList;
 use App\Console\GivenTexts;
 use App\Models\User;

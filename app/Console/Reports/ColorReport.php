@@ -8,8 +8,8 @@ use App\Store\Products\LoadedProduct;
 use App\Store\Products\ProductColors;
 use Core\Checks\Finding;
 use Core\Checks\ValuePicture;
-use Core\Color\ColorShare;
 use Core\Color\Lab;
+use Core\Color\Measuring\ColorShare;
 use Core\Color\Srgb;
 
 /** The swatches of a product, what was measured of its pictures and what was found, as the exchange format has it. */

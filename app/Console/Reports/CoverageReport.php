@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\Console\Reports;
 
 use App\Store\Products\LoadedProduct;
-use Core\Gallery\Need;
+use Core\Gallery\Coverage\Need;
 
 /** How the picture combinations of a product have the views of its shot list, as the exchange format has it. */
 final readonly class CoverageReport

@@ -4,13 +4,13 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
-use App\Actions\StartBatch;
-use App\Actions\SteerBatch;
+use App\Actions\Batches\StartBatch;
+use App\Actions\Batches\SteerBatch;
 use App\Batches\BatchList;
 use App\Http\BatchRequest;
 use App\Http\CatalogRequest;
-use App\Http\Screens\BatchScreen;
-use App\Http\Screens\CatalogScreen;
+use App\Http\Screens\Catalog\BatchScreen;
+use App\Http\Screens\Catalog\CatalogScreen;
 use App\Models\BatchProductState;
 use App\Store\Library\LibraryShelf;
 use App\Summaries\Lists\ProductList;

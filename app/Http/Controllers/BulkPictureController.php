@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
-use App\Actions\ChangePictures;
-use App\Actions\StartBatch;
+use App\Actions\Batches\StartBatch;
+use App\Actions\Pictures\ChangePictures;
 use App\Http\CatalogRequest;
-use App\Http\Screens\BulkPictureScreen;
-use App\Http\Screens\CatalogScreen;
+use App\Http\Screens\Catalog\CatalogScreen;
+use App\Http\Screens\Pictures\BulkPictureScreen;
 use App\Intake\StoredPictures;
 use App\Intake\StoredQuery;
 use App\Summaries\Lists\ProductList;

@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
-use App\Actions\CreateProduct;
+use App\Actions\Product\CreateProduct;
 use App\Http\CatalogRequest;
-use App\Http\Screens\CatalogScreen;
+use App\Http\Screens\Catalog\CatalogScreen;
 use App\Store\Products\ProductLoader;
 use App\Summaries\Lists\Jump;
 use Core\Changes\Codes\ProductCode;

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
-use App\Actions\TakePoster;
-use App\Media\IncomingFile;
+use App\Actions\Pictures\TakePoster;
+use App\Media\Incoming\IncomingFile;
 use App\Media\MediaKind;
 use App\Media\PhotoStore;
 use App\Models\Photo;

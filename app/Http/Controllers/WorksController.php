@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
-use App\Actions\TryAgain;
+use App\Actions\Batches\TryAgain;
 use App\Summaries\Status\SystemStatus;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Requests;
 
 use App\Http\Bounds\ListBound;
-use Core\Gallery\Role;
+use Core\Gallery\Roles\Role;
 use Core\Gallery\View;
 use Core\Gallery\Views;
 

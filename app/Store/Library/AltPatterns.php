@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Store\Library;
 
-use Core\Gallery\AltText;
+use Core\Gallery\AltTexts\AltText;
 use Core\Text\Translations;
 use Illuminate\Support\Facades\DB;
 

@@ -5,11 +5,11 @@ declare(strict_types=1);
 namespace App\Store\Library;
 
 use App\Models\LibraryValue;
-use Core\Color\NamedColor;
-use Core\Color\NamedColors;
-use Core\Color\NearColor;
+use Core\Color\Names\NamedColor;
+use Core\Color\Names\NamedColors;
+use Core\Color\Names\NearColor;
+use Core\Color\Names\TypedColor;
 use Core\Color\Srgb;
-use Core\Color\TypedColor;
 use Core\Color\UnreadableColor;
 use Core\Matrix\AxisKind;
 use Core\Text\Name;

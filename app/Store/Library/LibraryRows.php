@@ -8,7 +8,7 @@ use App\Ledger\Ledger;
 use App\Models\LibraryAxis;
 use App\Models\LibraryValue;
 use Core\Changes\Matrix\ReadAxis;
-use Core\Color\Swatch;
+use Core\Color\Swatches\Swatch;
 use Core\Matrix\Value;
 use Core\Text\Name;
 

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Store\Library;
 
-use Core\Color\Swatch;
+use Core\Color\Swatches\Swatch;
 
 /** A swatch as its two columns have it. */
 final class SwatchColumns

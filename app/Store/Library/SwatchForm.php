@@ -5,10 +5,10 @@ declare(strict_types=1);
 namespace App\Store\Library;
 
 use Core\Color\Srgb;
-use Core\Color\Swatch;
-use Core\Color\SwatchKind;
-use Core\Color\SwatchPiece;
-use Core\Color\Tile;
+use Core\Color\Swatches\Swatch;
+use Core\Color\Swatches\SwatchKind;
+use Core\Color\Swatches\SwatchPiece;
+use Core\Color\Swatches\Tile;
 use Core\Color\UnreadableColor;
 use Core\Gallery\Crop;
 use Core\Refusal;

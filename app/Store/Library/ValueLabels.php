@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Store\Library;
 
-use Core\Color\Swatch;
+use Core\Color\Swatches\Swatch;
 use Illuminate\Support\Facades\DB;
 
 /** What values are called in products, and the colors they are shown by: of many products in two queries. */

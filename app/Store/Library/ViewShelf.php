@@ -6,9 +6,9 @@ namespace App\Store\Library;
 
 use App\Models\LibraryView;
 use App\Models\ShotListRecord;
-use Core\Gallery\Need;
-use Core\Gallery\Shot;
-use Core\Gallery\ShotList;
+use Core\Gallery\Coverage\Need;
+use Core\Gallery\Coverage\Shot;
+use Core\Gallery\Coverage\ShotList;
 use Core\Gallery\View;
 use Core\Gallery\Views;
 use Core\Product\LibraryRef;

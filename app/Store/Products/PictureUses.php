@@ -7,7 +7,7 @@ namespace App\Store\Products;
 use App\Models\Product;
 use App\Store\Clauses;
 use App\Store\Library\ViewShelf;
-use Core\Gallery\Role;
+use Core\Gallery\Roles\Role;
 use Core\Reach\Wording;
 use Illuminate\Support\Facades\DB;
 

@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace App\Store\Products;
 
+use App\Media\Looks\PhotoLook;
+use App\Media\Looks\PhotoLooks;
 use App\Media\MediaKind;
-use App\Media\PhotoLook;
-use App\Media\PhotoLooks;
 use App\Models\PhotoState;
 use App\Store\PlacementRow;
 use Core\Checks\AxisColors;

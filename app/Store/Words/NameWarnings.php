@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace App\Store\Words;
 
 use App\Models\Product;
-use Core\Matching\DroppedName;
 use Core\Matching\DropReader;
+use Core\Matching\Names\DroppedName;
 use Core\Product\SelectedPart;
 use Core\Reach\Wording;
 

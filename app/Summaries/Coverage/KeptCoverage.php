@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Summaries\Coverage;
 
-use Core\Gallery\Need;
+use Core\Gallery\Coverage\Need;
 
 /** How the picture combinations of a product have one view, as it is kept. */
 final readonly class KeptCoverage

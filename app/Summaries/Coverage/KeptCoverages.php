@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Summaries\Coverage;
 
-use Core\Gallery\Need;
+use Core\Gallery\Coverage\Need;
 use Illuminate\Support\Facades\DB;
 
 /** The coverage of products as it is kept, for lists. */

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Summaries\Shooting;
 
-use Core\Gallery\Need;
+use Core\Gallery\Coverage\Need;
 use Core\Gallery\View;
 
 /** A picture that is missing. */

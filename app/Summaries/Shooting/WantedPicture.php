@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\Summaries\Shooting;
 
 use App\Store\Products\LoadedProduct;
-use Core\Gallery\Shot;
+use Core\Gallery\Coverage\Shot;
 use Core\Matching\AskedPicture;
 use Core\Matrix\AxisKind;
 use Core\Matrix\Combination;

@@ -8,7 +8,7 @@ use Core\Changes\Catalog;
 use Core\Changes\Changed;
 use Core\Changes\ProductChange;
 use Core\Matrix\Matrix;
-use Core\Matrix\MatrixChange;
+use Core\Matrix\Planning\MatrixChange;
 use Core\Product\Product;
 use Core\Reach\Clause;
 use Core\Reach\Reach;

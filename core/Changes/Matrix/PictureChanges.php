@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace Core\Changes\Matrix;
 
 use Core\Gallery\Galleries;
-use Core\Matrix\MatrixChange;
-use Core\Matrix\Plan;
+use Core\Matrix\Planning\MatrixChange;
+use Core\Matrix\Planning\Plan;
 use Core\Product\Product;
 
 /** What a change of the matrix does to the pictures that shoppers see. */

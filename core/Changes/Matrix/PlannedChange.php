@@ -6,13 +6,13 @@ namespace Core\Changes\Matrix;
 
 use Core\Codes\PlannedCodes;
 use Core\Details\Details;
-use Core\Details\PriceList;
-use Core\Details\PriceMove;
+use Core\Details\Prices\PriceList;
+use Core\Details\Prices\PriceMove;
 use Core\Gallery\Placement;
-use Core\Gallery\Role;
-use Core\Gallery\RoleClash;
-use Core\Matrix\MatrixChange;
-use Core\Matrix\Plan;
+use Core\Gallery\Roles\Role;
+use Core\Gallery\Roles\RoleClash;
+use Core\Matrix\Planning\MatrixChange;
+use Core\Matrix\Planning\Plan;
 use Core\Stock\UnitMove;
 
 /** A change of the matrix, decided but not stored: what it does to SKUs, codes and pictures. */

@@ -8,7 +8,7 @@ use Core\Gallery\Placement;
 use Core\Matrix\Axis;
 use Core\Matrix\Combination;
 use Core\Matrix\Matrix;
-use Core\Matrix\MatrixChange;
+use Core\Matrix\Planning\MatrixChange;
 use Core\Matrix\SkuState;
 use Core\Matrix\Value;
 use Core\Product\Product;

@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace Core\Changes\Matrix;
 
-use Core\Color\Swatch;
+use Core\Color\Swatches\Swatch;
 use Core\Matrix\Axis;
-use Core\Matrix\TypedValues;
+use Core\Matrix\Typed\TypedValues;
 use Core\Matrix\Value;
 use Core\Sizes\SizeRun;
 

@@ -7,10 +7,10 @@ namespace Core\Changes\Matrix;
 use Core\Changes\Catalog;
 use Core\Details\Fact;
 use Core\Matrix\Axis;
-use Core\Matrix\Likeness;
 use Core\Matrix\Matrix;
-use Core\Matrix\MatrixChange;
-use Core\Matrix\Succession;
+use Core\Matrix\Planning\Likeness;
+use Core\Matrix\Planning\MatrixChange;
+use Core\Matrix\Planning\Succession;
 use Core\Product\Product;
 
 /** From axes as they were typed and what was settled about them to a planned change of the matrix. */

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Core\Changes\Matrix;
 
-use Core\Color\Swatch;
+use Core\Color\Swatches\Swatch;
 
 /** A value of the library. */
 final readonly class SharedValue

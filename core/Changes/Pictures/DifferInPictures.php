@@ -9,7 +9,7 @@ use Core\Changes\Changed;
 use Core\Changes\ProductChange;
 use Core\Matrix\Axis;
 use Core\Product\OwnAxis;
-use Core\Product\PictureAxesPlan;
+use Core\Product\Plans\PictureAxesPlan;
 use Core\Product\Product;
 use Core\Product\ProductDetails;
 

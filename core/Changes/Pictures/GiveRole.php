@@ -8,7 +8,7 @@ use Core\Changes\Catalog;
 use Core\Changes\Changed;
 use Core\Changes\ProductChange;
 use Core\Gallery\Placement;
-use Core\Gallery\Role;
+use Core\Gallery\Roles\Role;
 use Core\Product\Product;
 use Core\Reach\Wording;
 use Core\Refusal;

@@ -7,7 +7,7 @@ namespace Core\Changes\Pictures;
 use Core\Changes\Catalog;
 use Core\Changes\Changed;
 use Core\Changes\ProductChange;
-use Core\Gallery\Order;
+use Core\Gallery\Sequence\Order;
 use Core\Product\Product;
 use Core\Refusal;
 use Core\RefusalKind;

@@ -7,7 +7,7 @@ namespace Core\Changes\Prices;
 use Core\Changes\Catalog;
 use Core\Changes\Changed;
 use Core\Changes\SkuChange;
-use Core\Details\PricePlan;
+use Core\Details\Prices\PricePlan;
 use Core\Pricing\PriceChange;
 use Core\Product\ChosenSkus;
 use Core\Product\Sku;

@@ -9,7 +9,7 @@ use Core\Changes\Changed;
 use Core\Changes\ProductChange;
 use Core\Pricing\Adjustment;
 use Core\Pricing\Currency;
-use Core\Product\CurrencyPlan;
+use Core\Product\Plans\CurrencyPlan;
 use Core\Product\Product;
 use Core\Product\ProductState;
 use Core\Product\Sku;

@@ -8,7 +8,7 @@ use Core\Changes\Catalog;
 use Core\Changes\Changed;
 use Core\Changes\ProductChange;
 use Core\Details\Counting;
-use Core\Product\CountingPlan;
+use Core\Product\Plans\CountingPlan;
 use Core\Product\Product;
 
 /** Says what the stock of a product is counted for. */

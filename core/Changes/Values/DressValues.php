@@ -7,7 +7,7 @@ namespace Core\Changes\Values;
 use Core\Changes\Catalog;
 use Core\Changes\Changed;
 use Core\Changes\ProductChange;
-use Core\Color\Swatch;
+use Core\Color\Swatches\Swatch;
 use Core\Product\Product;
 use Core\Refusal;
 use Core\RefusalKind;

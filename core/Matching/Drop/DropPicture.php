@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Core\Matching\Drop;
 
-use Core\Matching\KnownProduct;
+use Core\Matching\Names\KnownProduct;
 use Core\Matching\Verdict;
 
 /** A picture of a drop as its name and its look are read. */

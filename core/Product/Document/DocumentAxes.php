@@ -6,12 +6,12 @@ namespace Core\Product\Document;
 
 use Brick\Math\BigDecimal;
 use Core\Color\Srgb;
-use Core\Color\Swatch;
-use Core\Color\SwatchPiece;
-use Core\Color\Tile;
+use Core\Color\Swatches\Swatch;
+use Core\Color\Swatches\SwatchPiece;
+use Core\Color\Swatches\Tile;
 use Core\Matrix\Axis;
 use Core\Matrix\AxisDisplay;
-use Core\Matrix\SleepingAxis;
+use Core\Matrix\Planning\SleepingAxis;
 use Core\Matrix\Value;
 use Core\Pricing\Adjustment;
 use Core\Pricing\Currency;

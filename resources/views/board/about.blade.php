@@ -10,7 +10,7 @@
             @can('edit')
                 <h3>Roles</h3>
                 <div class="roles" role="group" aria-label="Roles">
-                    @foreach (Core\Gallery\Role::cases() as $role)
+                    @foreach (Core\Gallery\Roles\Role::cases() as $role)
                         @php($has = $card->row->placement->carries($role))
                         <button type="button" class="btn btn-plain" aria-pressed="{{ $has ? 'true' : 'false' }}" data-change="role" data-placements="{{ $card->row->id() }}" data-with="{{ json_encode(['role' => $role->value, 'take' => $has ? 1 : 0]) }}" title="{{ $role->meaning() }}">{{ $role->label() }}</button>
                     @endforeach

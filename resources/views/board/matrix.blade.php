@@ -21,7 +21,7 @@
                         <span><x-long-name :name="$row->head->label" lines="2"/>
                             @if ($row->head->units !== '')<small data-units>{{ $row->head->units }}</small>@elseif ($row->head->note !== '')<small>{{ $row->head->note }}</small>@endif
                             @if ($row->head->views !== [] && $row->head->units === '')
-                                <span class="dots" role="img" aria-label="{{ $row->head->viewsInWords() }}">@foreach ($row->head->views as $cell)@if ($cell->shot->need !== Core\Gallery\Need::NotWanted)<i class="{{ $cell->cover->value }} {{ $cell->shot->need->value }}" title="{{ $cell->shot->view->name }}, {{ $cell->shot->need->value }}: {{ $cell->inWords() }}"></i>@endif @endforeach</span>
+                                <span class="dots" role="img" aria-label="{{ $row->head->viewsInWords() }}">@foreach ($row->head->views as $cell)@if ($cell->shot->need !== Core\Gallery\Coverage\Need::NotWanted)<i class="{{ $cell->cover->value }} {{ $cell->shot->need->value }}" title="{{ $cell->shot->view->name }}, {{ $cell->shot->need->value }}: {{ $cell->inWords() }}"></i>@endif @endforeach</span>
                             @endif
                         </span>
                     </span>

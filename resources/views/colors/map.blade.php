@@ -58,7 +58,7 @@
             @foreach ($screen->rows() as $row)
                 <tr @class(['is-found' => $row->findings !== []])>
                     <th scope="row">{{ $row->value->label }} <small>{{ $row->value->code }}</small></th>
-                    <td class="swatch-cell"><x-swatch class="swatch-large" :swatch="$row->swatch"/> @if ($row->swatch === null)<span class="quiet">none</span>@else<span><code>{{ $row->swatch->hex() }}</code><small>{{ App\Http\Screens\ColorMap::inWords(Core\Color\Lab::of($row->swatch->main())) }}</small>@if ($row->remark() !== '')<small>{{ $row->remark() }}</small>@endif</span>@endif</td>
+                    <td class="swatch-cell"><x-swatch class="swatch-large" :swatch="$row->swatch"/> @if ($row->swatch === null)<span class="quiet">none</span>@else<span><code>{{ $row->swatch->hex() }}</code><small>{{ App\Http\Screens\Colors\ColorMap::inWords(Core\Color\Lab::of($row->swatch->main())) }}</small>@if ($row->remark() !== '')<small>{{ $row->remark() }}</small>@endif</span>@endif</td>
                     @if ($product ?? false)
                         <td class="swatch-cell">@if ($row->measured === null)<span class="quiet">{{ $row->pictures === 0 ? 'nothing that can be told' : 'another color' }}</span>@else @if ($row->thumb !== null)<img src="{{ $row->thumb }}" alt="" loading="lazy">@endif<x-swatch class="swatch-large" :swatch="$row->measured->swatch"/> <span><code>{{ $row->measured->swatch->hex() }}</code><small>{{ $row->measured->pictures }} {{ $row->measured->pictures === 1 ? 'picture' : 'pictures' }}{{ $row->measured->isSure ? '' : ', ground uneven' }}</small></span>@endif</td>
                         <td class="number">{{ $row->distance === null ? '–' : number_format($row->distance, 1) }}</td>

@@ -19,15 +19,15 @@
                 </div>
             @endfor
             @if ($screen->problem !== '')<p class="problem" role="alert">{{ $screen->problem }}</p>@endif
-            @if ($form->kind === Core\Color\SwatchKind::Pattern)
-                <fieldset class="tiles"><legend>Pattern</legend>@foreach (Core\Color\Tile::cases() as $tile)<label title="{{ ucfirst($tile->value) }}"><input type="radio" class="visually-hidden" name="tile" value="{{ $tile->value }}" @checked(($form->tile ?? Core\Color\Tile::Stripes) === $tile)><x-swatch class="swatch-large" :swatch="($screen->swatch ?? Core\Color\Swatch::read('#d8c8a2/#3c4068'))->drawn()->inTile($tile)"/><span class="visually-hidden">{{ $tile->value }}</span></label>@endforeach</fieldset>
+            @if ($form->kind === Core\Color\Swatches\SwatchKind::Pattern)
+                <fieldset class="tiles"><legend>Pattern</legend>@foreach (Core\Color\Swatches\Tile::cases() as $tile)<label title="{{ ucfirst($tile->value) }}"><input type="radio" class="visually-hidden" name="tile" value="{{ $tile->value }}" @checked(($form->tile ?? Core\Color\Swatches\Tile::Stripes) === $tile)><x-swatch class="swatch-large" :swatch="($screen->swatch ?? Core\Color\Swatches\Swatch::read('#d8c8a2/#3c4068'))->drawn()->inTile($tile)"/><span class="visually-hidden">{{ $tile->value }}</span></label>@endforeach</fieldset>
             @endif
             @if ($screen->swatch !== null)
-                <p class="swatch-words"><code>{{ $screen->swatch->hex() }}</code> {{ App\Http\Screens\ColorMap::inWords(Core\Color\Lab::of($screen->swatch->main())) }}</p>
+                <p class="swatch-words"><code>{{ $screen->swatch->hex() }}</code> {{ App\Http\Screens\Colors\ColorMap::inWords(Core\Color\Lab::of($screen->swatch->main())) }}</p>
                 <p class="swatch-words quiet">Called so: {{ implode(', ', array_map(fn ($near) => $near->named->name.($near->named->isOwn ? ' (yours)' : '').' '.number_format($near->distance, 1), $screen->names())) }}</p>
                 @foreach ($screen->findings() as $finding)<p class="finding {{ $finding->check->severity()->value }}">{{ $finding->message }}@if ($finding->distance !== null) ΔE00 {{ number_format($finding->distance, 1) }}.@endif</p>@endforeach
             @elseif ($screen->byName() !== null)
-                <p class="swatch-words"><button type="button" class="btn btn-plain" data-color-take="{{ $screen->byName()->color->hex() }}"><x-swatch :swatch="Core\Color\Swatch::of($screen->byName()->color)"/> Take {{ $screen->byName()->name }} {{ $screen->byName()->color->hex() }}</button></p>
+                <p class="swatch-words"><button type="button" class="btn btn-plain" data-color-take="{{ $screen->byName()->color->hex() }}"><x-swatch :swatch="Core\Color\Swatches\Swatch::of($screen->byName()->color)"/> Take {{ $screen->byName()->name }} {{ $screen->byName()->color->hex() }}</button></p>
             @endif
             @if ($product !== null)
                 <fieldset class="field scope"><legend>It is for</legend>
@@ -41,7 +41,7 @@
                     <img src="{{ App\Media\PhotoSize::Gallery->address($photoId) }}" alt="" draggable="false"><svg viewBox="0 0 1000 1000" preserveAspectRatio="none" aria-hidden="true"><rect class="patch-under" width="100" height="100"/><rect class="patch" width="100" height="100"/></svg>
                 </div>
                 <div class="dropper-tools"><label for="dropper-size">Patch</label><input type="range" class="form-range" id="dropper-size" min="2" max="60" value="10" data-dropper-size aria-label="Size of the patch"><span data-dropper-share>10 %</span><label for="dropper-into">into</label><select class="form-select" id="dropper-into" data-dropper-into><option value="0">Color</option><option value="1">Second</option><option value="2">Third</option></select></div>
-                <p class="quiet" role="status" data-dropper-said>{{ $form->kind === Core\Color\SwatchKind::Piece ? 'Click where the cloth is plain to see: the patch becomes the swatch.' : 'Click on the cloth: the color of the patch is taken, without shadow and highlight.' }}</p>
+                <p class="quiet" role="status" data-dropper-said>{{ $form->kind === Core\Color\Swatches\SwatchKind::Piece ? 'Click where the cloth is plain to see: the patch becomes the swatch.' : 'Click on the cloth: the color of the patch is taken, without shadow and highlight.' }}</p>
             @else
                 <p class="quiet">No picture shows this value alone. A picture from your disk can be taken instead.</p>
             @endif

@@ -17,7 +17,7 @@
         <h3>Is it needed of {{ $product->name }}?</h3>
         <input type="hidden" name="view" value="{{ $hole->view->key }}">
         <div class="line">
-            <div class="field"><label for="shot-need">{{ $hole->view->label() }} pictures are</label><select class="form-select" id="shot-need" name="need"><option value="">as the shot list says</option>@foreach (Core\Gallery\Need::cases() as $need)<option value="{{ $need->value }}" @selected($own?->need === $need)>{{ $need->value }} here</option>@endforeach</select></div>
+            <div class="field"><label for="shot-need">{{ $hole->view->label() }} pictures are</label><select class="form-select" id="shot-need" name="need"><option value="">as the shot list says</option>@foreach (Core\Gallery\Coverage\Need::cases() as $need)<option value="{{ $need->value }}" @selected($own?->need === $need)>{{ $need->value }} here</option>@endforeach</select></div>
             <div class="field wide"><label for="shot-reason">Why</label><input class="form-control" id="shot-reason" name="reason" value="{{ $own?->reason }}" maxlength="120" placeholder="Such as: nobody wears a cushion" autocomplete="off"></div>
             <button class="btn btn-primary">Keep</button>
         </div>

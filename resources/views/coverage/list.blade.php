@@ -18,7 +18,7 @@
                     <td class="number">{{ $row->touched === 0 ? '' : number_format($row->touched) }}</td>
                     @foreach ($views as $view)
                         @php($cell = $screen->cell($row, $view))
-                        <td class="view">@if ($cell === null)<span class="visually-hidden">not on its list</span>@elseif ($cell->need === Core\Gallery\Need::NotWanted)<span class="quiet" title="not wanted">–<span class="visually-hidden">not wanted</span></span>@else<a href="{{ route('coverage', $row->code) }}" title="{{ $view->label() }}, {{ $cell->inWords() }}" aria-label="{{ $row->name }}: {{ $view->name }}, {{ $cell->inWords() }}"><x-cover-bar :kept="$cell"/><span @class(['warns' => $cell->missing > 0 && $cell->need === Core\Gallery\Need::Required])>{{ $cell->missing === 0 ? 'all' : ($cell->parts() - $cell->missing).' of '.$cell->parts() }}</span></a>@endif</td>
+                        <td class="view">@if ($cell === null)<span class="visually-hidden">not on its list</span>@elseif ($cell->need === Core\Gallery\Coverage\Need::NotWanted)<span class="quiet" title="not wanted">–<span class="visually-hidden">not wanted</span></span>@else<a href="{{ route('coverage', $row->code) }}" title="{{ $view->label() }}, {{ $cell->inWords() }}" aria-label="{{ $row->name }}: {{ $view->name }}, {{ $cell->inWords() }}"><x-cover-bar :kept="$cell"/><span @class(['warns' => $cell->missing > 0 && $cell->need === Core\Gallery\Coverage\Need::Required])>{{ $cell->missing === 0 ? 'all' : ($cell->parts() - $cell->missing).' of '.$cell->parts() }}</span></a>@endif</td>
                     @endforeach
                 </tr>
             @endforeach

@@ -18,8 +18,8 @@
                 @foreach ($screen->row->remarks() as $remark)<li>{{ $remark }}</li>@endforeach
             </ul>
             @if ($screen->colors() !== [])
-                <p class="seen" title="Main colors of what is shown">@foreach ($screen->colors() as $share)<x-swatch :swatch="Core\Color\Swatch::of($share->color)"/><span>{{ round(100 * $share->share) }} %</span>@endforeach</p>
-                <p class="seen" title="Along the border of the picture"><x-swatch :swatch="Core\Color\Swatch::of($file->look->colors->background)"/><span>ground, {{ round(100 * $file->look->colors->evenness) }} % even</span></p>
+                <p class="seen" title="Main colors of what is shown">@foreach ($screen->colors() as $share)<x-swatch :swatch="Core\Color\Swatches\Swatch::of($share->color)"/><span>{{ round(100 * $share->share) }} %</span>@endforeach</p>
+                <p class="seen" title="Along the border of the picture"><x-swatch :swatch="Core\Color\Swatches\Swatch::of($file->look->colors->background)"/><span>ground, {{ round(100 * $file->look->colors->evenness) }} % even</span></p>
             @endif
             @if ($file->look?->colors->doubt !== null)<p class="seen"><span>{{ $file->look->colors->doubt }}</span></p>@endif
         </div>
@@ -27,7 +27,7 @@
     @if ($screen->contradiction() !== [])
         <dl class="clash" aria-label="Name and picture disagree">
             @foreach ($screen->contradiction() as [$what, $value, $swatch])<div><dt>{{ $what }}</dt><dd><x-swatch :swatch="$swatch"/><b>{{ $value }}</b></dd></div>@endforeach
-            <div><dt>Measured</dt><dd><x-swatch :swatch="$screen->colors() === [] ? null : Core\Color\Swatch::of($screen->colors()[0]->color)"/><b>{{ $screen->colors()[0]->color->hex() ?? '–' }}</b></dd></div>
+            <div><dt>Measured</dt><dd><x-swatch :swatch="$screen->colors() === [] ? null : Core\Color\Swatches\Swatch::of($screen->colors()[0]->color)"/><b>{{ $screen->colors()[0]->color->hex() ?? '–' }}</b></dd></div>
         </dl>
     @endif
     @if ($file->status === Core\Matching\Drop\DropFileStatus::Double)@include('intake.alike')@endif

@@ -9,7 +9,7 @@
             <tr data-value="{{ $view->key }}">
                 <td class="order"><button type="button" class="btn-quiet" data-step="earlier"><x-icon name="arrow-up"/><span class="visually-hidden">{{ $view->name }} earlier</span></button><button type="button" class="btn-quiet" data-step="later"><x-icon name="arrow-down"/><span class="visually-hidden">{{ $view->name }} later</span></button></td>
                 <td class="name">{{ $view->label() }}</td>
-                <td><select class="form-select" name="need[{{ $view->key }}]" aria-label="{{ $view->label() }} is"><option value="">not on the list</option><option value="required" @selected($need === Core\Gallery\Need::Required)>required</option><option value="wanted" @selected($need === Core\Gallery\Need::Wanted)>wanted</option></select></td>
+                <td><select class="form-select" name="need[{{ $view->key }}]" aria-label="{{ $view->label() }} is"><option value="">not on the list</option><option value="required" @selected($need === Core\Gallery\Coverage\Need::Required)>required</option><option value="wanted" @selected($need === Core\Gallery\Coverage\Need::Wanted)>wanted</option></select></td>
             </tr>
         @endforeach
         </tbody>

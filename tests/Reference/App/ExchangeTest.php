@@ -2,13 +2,13 @@
 
 declare(strict_types=1);
 
-use App\Actions\SetStock;
+use App\Actions\Skus\SetStock;
 use App\Files\JsonLdDocument;
 use App\Models\Product;
 use Core\Product\StockCount;
 use Core\Reach\Selection;
 use Illuminate\Support\Facades\DB;
-use Tests\Shop;
+use Tests\Support\Shop;
 
 require_once dirname(__DIR__).'/tools.php';
 

@@ -2,10 +2,10 @@
 
 declare(strict_types=1);
 
-use App\Media\IncomingFile;
-use App\Media\PhotoInspector;
+use App\Media\Incoming\IncomingFile;
+use App\Media\Incoming\PhotoInspector;
 use Core\Gallery\Model\GlbContainer;
-use Tests\Films;
+use Tests\Support\Films;
 
 require_once dirname(__DIR__).'/tools.php';
 

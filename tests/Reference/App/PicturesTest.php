@@ -7,7 +7,7 @@ use App\Media\PhotoStore;
 use App\Models\Photo;
 use App\Models\PhotoState;
 use Illuminate\Support\Facades\Storage;
-use Tests\Shop;
+use Tests\Support\Shop;
 
 require_once __DIR__.'/../tools.php';
 

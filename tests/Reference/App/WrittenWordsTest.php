@@ -2,10 +2,10 @@
 
 declare(strict_types=1);
 
-use App\Media\WrittenWords;
+use App\Media\Incoming\WrittenWords;
 use Symfony\Component\Process\Process;
-use Tests\Dropped;
-use Tests\Shop;
+use Tests\Support\Dropped;
+use Tests\Support\Shop;
 
 /*
  * Source: exiftool writes the fields that are read here: IPTC and XMP, in every kind of file that it can write them into.

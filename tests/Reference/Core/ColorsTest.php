@@ -6,7 +6,7 @@ use Core\Color\ColorDifference;
 use Core\Color\Lab;
 use Core\Color\Srgb;
 use Core\Color\UnreadableColor;
-use Tests\Core\Samples;
+use Tests\Core\Color\Samples;
 
 require_once __DIR__.'/../tools.php';
 

@@ -6,12 +6,12 @@ use Core\Codes\Gtin;
 use Core\Matrix\Axis;
 use Core\Matrix\AxisKind;
 use Core\Matrix\Matrix;
-use Core\Matrix\MatrixChange;
-use Core\Matrix\Planner;
+use Core\Matrix\Planning\MatrixChange;
+use Core\Matrix\Planning\Planner;
+use Core\Matrix\Typed\ValueReader;
 use Core\Matrix\Value;
-use Core\Matrix\ValueReader;
 use Core\Sizes\SizeOrder;
-use Tests\Core\Samples;
+use Tests\Core\Color\Samples;
 
 require_once dirname(__DIR__).'/tools.php';
 

@@ -2,11 +2,11 @@
 
 declare(strict_types=1);
 
-use Core\Color\Sample;
-use Core\Matching\Fingerprint;
-use Core\Matching\UnreadableFingerprint;
-use Tests\Core\DrawnCloth;
-use Tests\Core\Samples;
+use Core\Color\Measuring\Sample;
+use Core\Matching\Fingerprints\Fingerprint;
+use Core\Matching\Fingerprints\UnreadableFingerprint;
+use Tests\Core\Color\DrawnCloth;
+use Tests\Core\Color\Samples;
 
 require_once __DIR__.'/../tools.php';
 

@@ -10,7 +10,7 @@ use Core\Details\Quantity;
 use Core\Details\Unit;
 use Core\Pricing\Currency;
 use Symfony\Component\Process\Process;
-use Tests\Core\Samples;
+use Tests\Core\Color\Samples;
 
 require_once dirname(__DIR__).'/tools.php';
 

@@ -2,8 +2,8 @@
 
 declare(strict_types=1);
 
-use Core\Gallery\LongestRun;
-use Tests\Core\Samples;
+use Core\Gallery\Sequence\LongestRun;
+use Tests\Core\Color\Samples;
 
 require_once dirname(__DIR__).'/tools.php';
 

@@ -7,7 +7,7 @@ use Core\Sizes\ShoeSize;
 use Core\Sizes\SizeGuide;
 use Core\Sizes\SizeOrder;
 use Core\Sizes\SizeRun;
-use Tests\Core\Samples;
+use Tests\Core\Color\Samples;
 
 require_once dirname(__DIR__).'/tools.php';
 

@@ -3,11 +3,11 @@
 declare(strict_types=1);
 
 use Core\Color\Contrast;
-use Core\Color\CssColors;
 use Core\Color\Deficiency;
+use Core\Color\Names\CssColors;
+use Core\Color\Names\TypedColor;
 use Core\Color\Srgb;
-use Core\Color\TypedColor;
-use Tests\Core\Samples;
+use Tests\Core\Color\Samples;
 
 require_once __DIR__.'/../tools.php';
 

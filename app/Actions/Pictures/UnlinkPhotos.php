@@ -1,0 +1,25 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Actions\Pictures;
+
+use App\Changing\UnitOfWork;
+use App\History\Change;
+use App\Models\HistoryEntry;
+use Core\Changes\Pictures\UnlinkPictures;
+use Core\Reach\Selection;
+
+/** Unlinks pictures from a part of a product, or sends them back to the tray. */
+final class UnlinkPhotos
+{
+    public function __construct(private readonly UnitOfWork $work)
+    {
+    }
+
+    /** @param  list<int>  $placementIds */
+    public function run(Change $change, array $placementIds, Selection $selected, bool $everywhere = false): ?HistoryEntry
+    {
+        return $this->work->change($change, self::class, new UnlinkPictures($placementIds, $selected, $everywhere));
+    }
+}

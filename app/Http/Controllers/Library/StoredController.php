@@ -1,0 +1,87 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers\Library;
+
+use App\Actions\Intake\PickStored;
+use App\Actions\Pictures\RemoveStored;
+use App\History\Change;
+use App\Http\Bounds\ListBound;
+use App\Intake\StoredPictures;
+use App\Intake\StoredQuery;
+use App\Store\Library\SwatchUses;
+use App\Store\Products\PictureUses;
+use App\Store\Products\ProductLoader;
+use Illuminate\Contracts\View\View;
+use Illuminate\Http\RedirectResponse;
+use Illuminate\Http\Request;
+
+/** Pictures that are stored already, to be picked for the intake. */
+final class StoredController
+{
+    public function __construct(private readonly ProductLoader $products)
+    {
+    }
+
+    public function index(Request $request, StoredPictures $pictures): View
+    {
+        $given = $request->validate([
+            'name' => ['nullable', 'string', 'max:100'],
+            'product' => ['nullable', 'string', 'max:40', 'exists:products,code'],
+            'color' => ['nullable', 'string', 'max:40'],
+            'least' => ['nullable', 'integer', 'min:0', 'max:20000'],
+            'since' => ['nullable', 'date_format:Y-m-d'],
+            'unused' => ['nullable', 'boolean'],
+            'after' => ['nullable', 'integer'],
+        ], ['product.exists' => 'No product has the code :input.']);
+        $color = $pictures->color((string) ($given['color'] ?? ''));
+        $found = $pictures->find(new StoredQuery(
+            trim((string) ($given['name'] ?? '')),
+            isset($given['product']) ? $this->products->named($given['product'])->id : null,
+            $color,
+            (int) ($given['least'] ?? 0),
+            $given['since'] ?? null,
+            (bool) ($given['unused'] ?? false),
+            isset($given['after']) ? (int) $given['after'] : null,
+        ));
+
+        return view('intake.stored', [
+            'given' => $given,
+            'isUnknownColor' => ($given['color'] ?? '') !== '' && $color === null,
+            'pictures' => array_slice($found, 0, StoredPictures::PAGE),
+            'next' => count($found) > StoredPictures::PAGE ? $found[StoredPictures::PAGE - 1]->photoId : null,
+        ]);
+    }
+
+    /** Where a picture is used. */
+    public function uses(int $photo): View
+    {
+        return view('intake.uses', ['uses' => PictureUses::of([$photo])[$photo] ?? [], 'swatches' => SwatchUses::of([$photo])[$photo] ?? [], 'photoId' => $photo]);
+    }
+
+    /** Marked pictures are taken out of the store for good. */
+    public function remove(Request $request, RemoveStored $action): RedirectResponse
+    {
+        $entry = $action->run(new Change($request->user(), null), $this->marked($request));
+
+        return redirect()->route('intake.stored', ['unused' => 1])->with('said', $entry->words ?? 'These pictures are not there any more.');
+    }
+
+    public function store(Request $request, PickStored $action): RedirectResponse
+    {
+        return redirect()->route('intake.drop', $action->run($request->user(), $this->marked($request)));
+    }
+
+    /** @return array<int, string> photo id => what it is called */
+    private function marked(Request $request): array
+    {
+        $request->validate(['photos' => ['nullable', 'array', ListBound::ofTexts(StoredPictures::PAGE, 200)]]);
+        $names = [];
+        foreach ($request->array('photos') as $id => $name) {
+            $names[(int) $id] = (string) $name;
+        }
+
+        return $names;
+    }
+}

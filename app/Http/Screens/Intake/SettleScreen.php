@@ -1,0 +1,142 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Screens\Intake;
+
+use App\Http\Screens\Board\SmallMatrix;
+use App\Intake\ReadDrop;
+use App\Intake\ReadFile;
+use App\Media\PhotoSize;
+use App\Models\Product;
+use App\Store\Products\LoadedProduct;
+use Core\Color\Measuring\ColorShare;
+use Core\Color\Swatches\Swatch;
+use Core\Gallery\View;
+use Core\Matching\Names\NamePart;
+use Core\Matching\Names\NameSource;
+use Core\Reach\Selection;
+
+/** One picture of a drop beside the small matrix of its product. */
+final readonly class SettleScreen
+{
+    private const MOST_PRODUCTS = 6;
+
+    private const MOST_COLORS = 3;
+
+    public IntakeRow $row;
+
+    public ?SmallMatrix $matrix;
+
+    /** @param  ?LoadedProduct  $loaded  the product whose matrix is shown */
+    public function __construct(
+        public ReadDrop $read,
+        public ReadFile $file,
+        public ?LoadedProduct $loaded,
+    ) {
+        $this->row = new IntakeRow($file);
+        $this->matrix = $loaded === null ? null : new SmallMatrix($loaded);
+    }
+
+    public function picture(): ?string
+    {
+        return $this->row->picture(PhotoSize::Card);
+    }
+
+    /** What is pointed at as it opens: what was read, unless the picture speaks against it. */
+    public function selected(): string
+    {
+        $verdict = $this->file->verdict;
+        if ($this->loaded === null || $verdict?->reach === null || $this->file->product?->id !== $this->loaded->product->id || $verdict->contradiction !== null || $verdict->doubts !== []) {
+            return '';
+        }
+
+        return Selection::of($verdict->reach->activeIn($this->loaded->core->matrix))->key();
+    }
+
+    /** Whether what is read can be accepted as it is. */
+    public function canAccept(): bool
+    {
+        return $this->file->status->isOpen() && $this->file->product !== null && $this->file->verdict?->reach !== null;
+    }
+
+    /** @return list<array{string, string, ?Swatch}> what the name says and what the picture looks like: label, value, swatch */
+    public function contradiction(): array
+    {
+        $clash = $this->file->verdict?->contradiction;
+        $product = $this->file->product;
+        if ($clash === null || $product === null) {
+            return [];
+        }
+
+        return [
+            ['The name says', $product->label($clash->axisId, $clash->saidId), $product->swatches[$clash->saidId] ?? null],
+            ['The picture looks', $product->label($clash->axisId, $clash->looksId), $product->swatches[$clash->looksId] ?? null],
+        ];
+    }
+
+    /** @return list<ColorShare> what was measured of the picture */
+    public function colors(): array
+    {
+        return array_slice($this->file->look->colors->colors ?? [], 0, self::MOST_COLORS);
+    }
+
+    /** @return array<string, string> code => name of products that others of the drop are of */
+    public function products(): array
+    {
+        $times = $names = [];
+        foreach ($this->read->files as $one) {
+            if ($one->product !== null) {
+                $times[$one->product->code] = ($times[$one->product->code] ?? 0) + 1;
+                $names[$one->product->code] = $one->product->name;
+            }
+        }
+        arsort($times);
+
+        return array_intersect_key($names, array_slice($times, 0, self::MOST_PRODUCTS, true));
+    }
+
+    /**
+     * @return list<string> words of the name that can be taught: those that nobody knows, and those that were guessed
+     */
+    public function wordsToTeach(): array
+    {
+        $reading = $this->file->verdict?->reading;
+        $parts = $reading->unknown ?? [];
+        foreach ($reading->understood ?? [] as $understood) {
+            if (count($understood->parts) === 1 && $understood->isGuessed()) {
+                $parts[] = $understood->parts[0];
+            }
+        }
+        $own = array_filter(
+            $parts,
+            fn (NamePart $part): bool => $part->source === NameSource::File && mb_strlen($part->bare) > 1,
+        );
+
+        return array_values(array_unique(array_map(fn (NamePart $part): string => $part->text, $own)));
+    }
+
+    /** @return list<array{string, string, int}> values that a word can be taught to mean: axis, value, its id */
+    public function values(): array
+    {
+        $values = [];
+        foreach ($this->loaded->core->matrix->axes ?? [] as $axis) {
+            foreach ($axis->values as $value) {
+                $values[] = [$axis->name, $value->label, $value->id];
+            }
+        }
+
+        return $values;
+    }
+
+    /** @return list<View> that a word can be taught to mean */
+    public function views(): array
+    {
+        return $this->read->views->all;
+    }
+
+    public function product(): ?Product
+    {
+        return $this->loaded?->product;
+    }
+}

@@ -1,0 +1,54 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Screens\Product;
+
+use App\History\Timeline;
+use App\Models\HistoryEntry;
+use App\Models\Product;
+use App\Store\Products\Snapshots;
+use Core\Product\Difference\Difference;
+use Core\Product\Difference\DifferenceWording;
+use Core\Product\Difference\Remark;
+
+/** What is different between two points of a product's history, the earlier first whichever was given first. */
+final readonly class ComparisonScreen
+{
+    private const SHOWN = 100;
+
+    public HistoryEntry $from;
+
+    /** Null: the product as it is. */
+    public ?HistoryEntry $to;
+
+    /** @var array<string, list<Remark>> by section */
+    public array $sections;
+
+    public function __construct(Product $product, Snapshots $snapshots, Timeline $timeline, int $fromId, ?int $toId)
+    {
+        [$earlier, $later] = $toId !== null && $toId < $fromId ? [$toId, $fromId] : [$fromId, $toId];
+        $entry = fn (int $id): HistoryEntry => $timeline->entry($product, $id);
+        $this->from = $entry($earlier);
+        $this->to = $later === null ? null : $entry($later);
+        $sections = [];
+        foreach ((new DifferenceWording())->remarks(Difference::between($snapshots->at($product, $earlier), $snapshots->at($product, $later))) as $remark) {
+            $sections[$remark->section->value][] = $remark;
+        }
+        $this->sections = $sections;
+    }
+
+    /**
+     * @param  list<Remark>  $differences
+     * @return list<Remark>
+     */
+    public function shown(array $differences): array
+    {
+        return array_slice($differences, 0, self::SHOWN);
+    }
+
+    public function point(?HistoryEntry $entry): string
+    {
+        return $entry === null ? 'as it is now' : "after “{$entry->words}”, {$entry->at('j M Y H:i')}, {$entry->user->name}";
+    }
+}

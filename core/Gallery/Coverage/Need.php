@@ -1,0 +1,13 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Core\Gallery\Coverage;
+
+/** How much a product needs a view. */
+enum Need: string
+{
+    case Required = 'required';
+    case Wanted = 'wanted';
+    case NotWanted = 'not wanted';
+}
