@@ -53,7 +53,7 @@
         <button type="button" class="btn btn-plain" data-do="close">Cancel</button><button class="btn btn-primary" @disabled($screen->swatch === null)>Keep</button>
     </div>
 </form>
-@if ($product !== null && isset($screen->product?->core->swatches->own()[$screen->value->id]))
+@if ($product !== null && isset($screen->product?->core->library->swatches->own()[$screen->value->id]))
     <form data-act="{{ $keep }}"><input type="hidden" name="none" value="1"><input type="hidden" name="scope" value="here"><button class="btn btn-plain">Show what the library has for {{ $screen->label() }} again</button></form>
 @elseif ($screen->value->swatch !== null && $product === null)
     <form data-act="{{ $keep }}"><input type="hidden" name="none" value="1"><button class="btn btn-plain">Take its swatch away</button></form>
