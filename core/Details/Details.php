@@ -126,7 +126,16 @@ final readonly class Details
     /** The same after a change of the matrix. */
     public function carried(Carrying $carrying): self
     {
-        return new self(array_map(fn (ReachedDetail $detail): ReachedDetail => new ReachedDetail($detail->kind, $carrying->said($detail->reach), $detail->text), $this->all));
+        return new self(array_map(
+            fn (ReachedDetail $detail): ReachedDetail => new ReachedDetail(
+                $detail->kind,
+                $detail->kind === DetailKind::PictureUnits
+                    ? $carrying->units($detail->reach)
+                    : $carrying->said($detail->reach),
+                $detail->text,
+            ),
+            $this->all,
+        ));
     }
 
     /** @return list<Money> all amounts of money in what is said */

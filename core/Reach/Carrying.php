@@ -58,6 +58,19 @@ final readonly class Carrying
         return $this->grown($reach);
     }
 
+    /**
+     * The places that units are counted for. One that is split leaves them to its first part, and what is made like it
+     * has none of them, also while it sleeps: nobody has said more units.
+     */
+    public function units(Reach $places): Reach
+    {
+        foreach ($this->handover->inTurn() as [$succession, $stands]) {
+            $places = $stands ? $places : $places->succeeded($succession);
+        }
+
+        return $places;
+    }
+
     /** Left-out rules after the change. Of two values that become one, what was left out of both is left out. */
     public function leftOut(Reach $rules): Reach
     {

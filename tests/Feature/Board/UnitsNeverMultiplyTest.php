@@ -166,3 +166,15 @@ it('goes by the axes that the product says its pictures differ by, not by those 
         ['Clay L' => null, 'Clay M' => null, 'Clay S' => 50, 'Moss L' => null, 'Moss M' => null, 'Moss S' => 100],
     ]);
 });
+
+it('leaves units that sleep with the first part of a split (30 became 40)', function (): void {
+    $shop = counted();
+    app(SetPictureAxes::class)->run($shop->change(), [$shop->id('Color'), $shop->id('Size')]);
+    $shop->axes(['Color' => 'Moss', 'Size' => 'S, M']);
+    $shop->split('S', '34, 36');
+    $shop->axes(['Color' => 'Moss, Clay', 'Size' => '34, 36, M']);
+    expect(unitsOf($shop))->toBe([150, [
+        'Clay 34' => 50, 'Clay 36' => null, 'Clay M' => null,
+        'Moss 34' => 100, 'Moss 36' => null, 'Moss M' => null,
+    ]]);
+});
