@@ -1,8 +1,7 @@
-@php($hasLayers = ($board->rows[0] ?? null)?->group !== null)
-<table class="matrix @if ($hasLayers) has-layers @endif" role="grid" aria-multiselectable="true" aria-label="Matrix of {{ $product->name }}">
+<table class="matrix @if ($board->hasLayers()) has-layers @endif" role="grid" aria-multiselectable="true" aria-label="Matrix of {{ $product->name }}">
     <thead>
         <tr>
-            <th class="corner" scope="col" data-part="{{ $board->layerToken() === '' ? '*' : $board->layerToken() }}" data-head="corner" data-words="{{ lcfirst($board->cornerLabel()) === 'whole product' ? 'the whole product' : $board->cornerLabel() }}" data-row="-1" data-column="-1" tabindex="-1" @if ($hasLayers) colspan="2" @endif>{{ $board->cornerLabel() }}@if ($board->lens->isStock())<small data-units>{{ $board->unitsIn($board->layerToken() === '' ? '' : $board->layerToken()) }}</small>@endif</th>
+            <th class="corner" scope="col" data-part="{{ $board->layerToken() === '' ? '*' : $board->layerToken() }}" data-head="corner" data-words="{{ lcfirst($board->cornerLabel()) === 'whole product' ? 'the whole product' : $board->cornerLabel() }}" data-row="-1" data-column="-1" tabindex="-1" @if ($board->hasLayers()) colspan="2" @endif>{{ $board->cornerLabel() }}@if ($board->lens->isStock())<small data-units>{{ $board->unitsIn($board->layerToken() === '' ? '' : $board->layerToken()) }}</small>@endif</th>
             @foreach ($board->columns as $column)
                 <th scope="col" data-part="{{ $column->key }}" data-head="column" data-words="{{ $column->words }}" data-row="-1" data-column="{{ $loop->index }}" tabindex="-1">@if ($column->isColor)<x-swatch :swatch="$column->swatch"/> @endif<x-long-name :name="$column->label" lines="2"/>@if ($column->units !== '')<small data-units>{{ $column->units }}</small>@else<small>{{ $column->note }}</small>@endif</th>
             @endforeach
@@ -15,7 +14,7 @@
                 @if ($row->group !== null)
                     <th class="group" scope="rowgroup" rowspan="{{ $row->group->rows > 2 || ($board->rows[$y + 1] ?? null)?->group === null ? $row->group->rows : 1 }}" data-part="{{ $row->group->key }}" data-head="group" data-words="{{ $row->group->words }}" data-row="{{ $y }}" data-column="-2" tabindex="-1"><span class="row-head">@if ($row->group->isColor)<x-swatch class="swatch-tall" :swatch="$row->group->swatch"/>@endif<span><x-long-name :name="$row->group->label" lines="2"/>@if ($row->group->units !== '')<small data-units>{{ $row->group->units }}</small>@endif</span></span></th>
                 @endif
-                <th class="@if ($hasLayers) inner @endif" scope="row" data-part="{{ $row->head->key }}" data-head="row" data-words="{{ $row->head->words }}" data-row="{{ $y }}" data-column="-1" tabindex="-1">
+                <th class="@if ($board->hasLayers()) inner @endif" scope="row" data-part="{{ $row->head->key }}" data-head="row" data-words="{{ $row->head->words }}" data-row="{{ $y }}" data-column="-1" tabindex="-1">
                     <span class="row-head">
                         @if ($row->head->isColor)<x-swatch class="swatch-tall" :swatch="$row->head->swatch"/>@endif
                         <span><x-long-name :name="$row->head->label" lines="2"/>

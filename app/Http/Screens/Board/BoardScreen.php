@@ -109,6 +109,12 @@ final class BoardScreen
     }
 
     /** What the corner selects: the whole product, or all of the layer looked at. */
+    /** Whether rows are grouped by a third axis, whose values then head the groups. */
+    public function hasLayers(): bool
+    {
+        return $this->rows !== [] && $this->rows[0]->group !== null;
+    }
+
     public function cornerLabel(): string
     {
         return $this->layers === [] ? 'Whole product' : 'All '.$this->matrix->inWords(Combination::of($this->layers));
