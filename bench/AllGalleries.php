@@ -20,8 +20,18 @@ final class AllGalleries
 {
     public static function measure(): Result
     {
-        $axis = fn (int $id, int $values, AxisKind $kind): Axis => new Axis($id, "Axis {$id}", $kind, array_map(fn (int $at): Value => new Value($id * 1000 + $at, "V{$at}"), range(1, $values)), $kind === AxisKind::Color);
-        $matrix = Matrix::of([$axis(1, 50, AxisKind::Color), $axis(2, 20, AxisKind::Size), $axis(3, 10, AxisKind::Other)]);
+        $axis = fn(int $id, int $values, AxisKind $kind): Axis => new Axis(
+            $id,
+            "Axis {$id}",
+            $kind,
+            array_map(fn(int $at): Value => new Value($id * 1000 + $at, "V{$at}"), range(1, $values)),
+            $kind === AxisKind::Color,
+        );
+        $matrix = Matrix::of([
+            $axis(1, 50, AxisKind::Color),
+            $axis(2, 20, AxisKind::Size),
+            $axis(3, 10, AxisKind::Other),
+        ]);
         $made = $matrix->offered();
         $placements = self::placements();
         $galleries = function () use ($matrix, $made, $placements): array {
@@ -54,7 +64,12 @@ final class AllGalleries
             return $written;
         };
 
-        return new Result('galleries and roles of all SKUs', '10,000 SKUs, 500 placements', Timing::ratio($galleries, $bare), 8.0);
+        return new Result(
+            'galleries and roles of all SKUs',
+            '10,000 SKUs, 500 placements',
+            Timing::ratio($galleries, $bare),
+            8.0,
+        );
     }
 
     /** @return list<Placement> nine for each color, some for a color in one style, some for a single SKU */
@@ -64,13 +79,33 @@ final class AllGalleries
         $placements = [];
         foreach (range(1, 50) as $color) {
             foreach (range(0, 6) as $at) {
-                $placements[] = self::placement(count($placements) + 1, [1 => [1000 + $color]], $views[$at], $at === 0 ? [Role::Lead] : []);
+                $placements[] = self::placement(
+                    count($placements) + 1,
+                    [1 => [1000 + $color]],
+                    $views[$at],
+                    $at === 0 ? [Role::Lead] : [],
+                );
             }
-            $placements[] = self::placement(count($placements) + 1, [1 => [1000 + $color], 3 => [3000 + $color % 10 + 1]], View::usual('detail'), [Role::Card]);
-            $placements[] = self::placement(count($placements) + 1, [1 => [1000 + $color], 2 => [2000 + $color % 20 + 1], 3 => [3000 + $color % 10 + 1]], View::usual('front'), [Role::Lead]);
+            $placements[] = self::placement(
+                count($placements) + 1,
+                [1 => [1000 + $color], 3 => [3000 + ($color % 10) + 1]],
+                View::usual('detail'),
+                [Role::Card],
+            );
+            $placements[] = self::placement(
+                count($placements) + 1,
+                [1 => [1000 + $color], 2 => [2000 + ($color % 20) + 1], 3 => [3000 + ($color % 10) + 1]],
+                View::usual('front'),
+                [Role::Lead],
+            );
         }
         for ($at = 0; count($placements) < 500; $at++) {
-            $placements[] = self::placement(count($placements) + 1, $at % 2 === 0 ? [] : [2 => [2000 + $at % 20 + 1]], View::usual('size guide'), []);
+            $placements[] = self::placement(
+                count($placements) + 1,
+                $at % 2 === 0 ? [] : [2 => [2000 + ($at % 20) + 1]],
+                View::usual('size guide'),
+                [],
+            );
         }
 
         return $placements;

@@ -33,12 +33,19 @@ final class BatchOfPrices
         Queue::fake();
         DemoSeeder::accounts();
         $last = (int) Product::query()->max('id');
-        LargeCatalog::make(self::PRODUCTS, self::SKUS, 1, 11, fn (int $at): int => $at);
+        LargeCatalog::make(self::PRODUCTS, self::SKUS, 1, 11, fn(int $at): int => $at);
         $ids = Product::query()->where('id', '>', $last)->pluck('id')->all();
         $user = User::query()->where('email', 'ada@thrumbury.example')->firstOrFail();
         // Each SKU has a price of its own, and no two of a product the same, so that every row is written for itself.
-        DB::table('skus')->whereIn('product_id', $ids)->update(['price' => DB::raw('40 + (id % 97)')]);
-        $rows = DB::table('skus')->whereIn('product_id', $ids)->where('state', 'made')->get()->map(fn (object $row): array => (array) $row)->all();
+        DB::table('skus')
+            ->whereIn('product_id', $ids)
+            ->update(['price' => DB::raw('40 + (id % 97)')]);
+        $rows = DB::table('skus')
+            ->whereIn('product_id', $ids)
+            ->where('state', 'made')
+            ->get()
+            ->map(fn(object $row): array => (array) $row)
+            ->all();
 
         $batch = app(StartBatch::class)->run($user, 'sku-price', ['value' => '+10 %'], $ids, false, Selection::whole());
         memory_reset_peak_usage();
@@ -46,19 +53,28 @@ final class BatchOfPrices
         app(BatchRunner::class)->advance($batch->id, 3600);
         $own = hrtime(true) - $start;
         $peak = intdiv(memory_get_peak_usage(), 1024 * 1024);
-        if (DB::table('batch_products')->where('batch_id', $batch->id)->whereNotIn('state', ['changed', 'same'])->exists()) {
+        if (
+            DB::table('batch_products')
+                ->where('batch_id', $batch->id)
+                ->whereNotIn('state', ['changed', 'same'])
+                ->exists()
+        ) {
             throw new RuntimeException('The batch of the bench did not change every product.');
         }
 
         $start = hrtime(true);
         foreach (array_chunk($rows, self::CHUNK) as $chunk) {
-            DB::table('skus')->upsert(array_map(fn (array $row): array => ['price' => '53.5000'] + $row, $chunk), ['id'], ['price']);
+            DB::table('skus')->upsert(
+                array_map(fn(array $row): array => ['price' => '53.5000'] + $row, $chunk),
+                ['id'],
+                ['price'],
+            );
         }
         $bare = hrtime(true) - $start;
 
         return new Result(
             'batch of one price',
-            number_format(count($rows)).' SKUs in 2,000 products',
+            number_format(count($rows)) . ' SKUs in 2,000 products',
             $own / $bare,
             4.0,
             sprintf('%.1f s beside %.1f s; %d MB at most', $own / 1e9, $bare / 1e9, $peak),

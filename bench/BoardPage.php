@@ -41,8 +41,15 @@ final class BoardPage
 
     public static function of600(string $url): Result
     {
-        $numbered = fn (string $stem, int $count): string => implode(',', array_map(fn (int $at): string => "{$stem} {$at}", range(1, $count)));
-        self::fill('BENCH-600', [new DraftAxis('Color', $numbered('Color', 10)), new DraftAxis('Size', $numbered('Size', 12)), new DraftAxis('Style', $numbered('Style', 5))]);
+        $numbered = fn(string $stem, int $count): string => implode(
+            ',',
+            array_map(fn(int $at): string => "{$stem} {$at}", range(1, $count)),
+        );
+        self::fill('BENCH-600', [
+            new DraftAxis('Color', $numbered('Color', 10)),
+            new DraftAxis('Size', $numbered('Size', 12)),
+            new DraftAxis('Style', $numbered('Style', 5)),
+        ]);
 
         return (new self($url, 'BENCH-600', '', 600))->measure('600 SKUs, 120 placements', 12.0);
     }
@@ -64,9 +71,21 @@ final class BoardPage
     /** Forty strips of twelve pictures beside each other. */
     public static function contactOf40(string $url): Result
     {
-        self::fill('BENCH-STRIPS', [new DraftAxis('Color', implode(',', array_map(fn (int $at): string => "Shade {$at}", range(1, 40)))), new DraftAxis('Size', 'S, M, L')], 480, 40);
+        self::fill(
+            'BENCH-STRIPS',
+            [
+                new DraftAxis('Color', implode(',', array_map(fn(int $at): string => "Shade {$at}", range(1, 40)))),
+                new DraftAxis('Size', 'S, M, L'),
+            ],
+            480,
+            40,
+        );
 
-        return (new self($url, 'BENCH-STRIPS', '/contact', 480, 'data-shot='))->measure('40 strips × 12 pictures', 12.0, 'contact sheet');
+        return (new self($url, 'BENCH-STRIPS', '/contact', 480, 'data-shot='))->measure(
+            '40 strips × 12 pictures',
+            12.0,
+            'contact sheet',
+        );
     }
 
     private function measure(string $size, float $limit, string $work = 'board page'): Result
@@ -86,7 +105,13 @@ final class BoardPage
         $own = Timing::median($times[$board]);
         $empty = Timing::median($times['/bench-empty']);
 
-        return new Result($work, $size, $own / $empty, $limit, sprintf('%.0f ms beside %.0f ms; %d queries', $own / 1e6, $empty / 1e6, $this->queries()));
+        return new Result(
+            $work,
+            $size,
+            $own / $empty,
+            $limit,
+            sprintf('%.0f ms beside %.0f ms; %d queries', $own / 1e6, $empty / 1e6, $this->queries()),
+        );
     }
 
     /** @param  list<DraftAxis>  $axes the colors first */
@@ -98,10 +123,23 @@ final class BoardPage
         app(ChangeMatrix::class)->run(new Change($user, $product->id, 1), $axes, new MatrixChoices());
         [$color] = app(ProductLoader::class)->load($product->refresh())->core->matrix->axes;
         for ($at = 0; $at < $pictures; $at++) {
-            $photo = DB::table('photos')->insertGetId(['sha256' => hash('sha256', $code.$at), 'type' => 'jpg', 'bytes' => 1, 'width' => 1600, 'height' => 1600, 'state' => 'ready']);
+            $photo = DB::table('photos')->insertGetId([
+                'sha256' => hash('sha256', $code . $at),
+                'type' => 'jpg',
+                'bytes' => 1,
+                'width' => 1600,
+                'height' => 1600,
+                'state' => 'ready',
+            ]);
             DB::table('placements')->insert([
-                'product_id' => $product->id, 'photo_id' => $photo, 'file_name' => "p{$at}.jpg", 'position' => $at, 'view' => ['front', 'back', 'detail', 'worn'][intdiv($at, $colors) % 4],
-                'reach' => Clauses::encode(Reach::fromArrays([[$color->id => [$color->values[$at % $colors]->id]]])), 'hidden' => '[]', 'roles' => $at < $colors ? '["lead"]' : '[]',
+                'product_id' => $product->id,
+                'photo_id' => $photo,
+                'file_name' => "p{$at}.jpg",
+                'position' => $at,
+                'view' => ['front', 'back', 'detail', 'worn'][intdiv($at, $colors) % 4],
+                'reach' => Clauses::encode(Reach::fromArrays([[$color->id => [$color->values[$at % $colors]->id]]])),
+                'hidden' => '[]',
+                'roles' => $at < $colors ? '["lead"]' : '[]',
             ]);
         }
     }
@@ -109,7 +147,11 @@ final class BoardPage
     private function signIn(): void
     {
         preg_match('/name="_token" value="([^"]+)"/', $this->get('/sign-in'), $token);
-        $this->get('/sign-in', ['_token' => $token[1], 'email' => 'ada@thrumbury.example', 'password' => DemoSeeder::PASSWORD]);
+        $this->get('/sign-in', [
+            '_token' => $token[1],
+            'email' => 'ada@thrumbury.example',
+            'password' => DemoSeeder::PASSWORD,
+        ]);
         if (substr_count($this->get("/products/{$this->code}{$this->query}"), $this->cell) !== $this->shown) {
             throw new RuntimeException("The board of the bench does not show its {$this->shown} cells.");
         }
@@ -118,14 +160,19 @@ final class BoardPage
     /** @param array<string, string> $post */
     private function get(string $path, array $post = []): string
     {
-        $handle = curl_init($this->url.$path);
-        curl_setopt_array($handle, [CURLOPT_RETURNTRANSFER => true, CURLOPT_COOKIEFILE => $this->cookies, CURLOPT_COOKIEJAR => $this->cookies, CURLOPT_TIMEOUT => 30]);
+        $handle = curl_init($this->url . $path);
+        curl_setopt_array($handle, [
+            CURLOPT_RETURNTRANSFER => true,
+            CURLOPT_COOKIEFILE => $this->cookies,
+            CURLOPT_COOKIEJAR => $this->cookies,
+            CURLOPT_TIMEOUT => 30,
+        ]);
         if ($post !== []) {
             curl_setopt($handle, CURLOPT_POSTFIELDS, http_build_query($post));
         }
         $body = curl_exec($handle);
-        if (! is_string($body) || curl_getinfo($handle, CURLINFO_HTTP_CODE) >= 400) {
-            throw new RuntimeException("{$path} answered ".curl_getinfo($handle, CURLINFO_HTTP_CODE));
+        if (!is_string($body) || curl_getinfo($handle, CURLINFO_HTTP_CODE) >= 400) {
+            throw new RuntimeException("{$path} answered " . curl_getinfo($handle, CURLINFO_HTTP_CODE));
         }
 
         return $body;

@@ -22,11 +22,16 @@ final class BuildMatrix
         $user = User::query()->where('email', 'ada@thrumbury.example')->firstOrFail();
         $product = app(CreateProduct::class)->run($user, 'Bench trousers', 'BENCH-4', 1);
         $axes = self::axes();
-        $build = fn () => app(ChangeMatrix::class)->run(new Change($user, $product->id, 1), $axes, new MatrixChoices());
+        $build = fn() => app(ChangeMatrix::class)->run(new Change($user, $product->id, 1), $axes, new MatrixChoices());
         $rows = [];
         DB::beginTransaction();
         $build();
-        foreach (DB::table('skus')->where('product_id', $product->id)->get(['product_id', 'cell', 'state', 'code', 'price', 'weight_g']) as $row) {
+        foreach (
+            DB::table('skus')
+                ->where('product_id', $product->id)
+                ->get(['product_id', 'cell', 'state', 'code', 'price', 'weight_g'])
+            as $row
+        ) {
             $rows[] = (array) $row;
         }
         DB::rollBack();
@@ -36,15 +41,28 @@ final class BuildMatrix
             }
         };
 
-        return new Result('build', '5,000 cells of 4 axes', Timing::ratio(fn () => self::undone($build), fn () => self::undone($bare), 7), 6.0);
+        return new Result(
+            'build',
+            '5,000 cells of 4 axes',
+            Timing::ratio(fn() => self::undone($build), fn() => self::undone($bare), 7),
+            6.0,
+        );
     }
 
     /** @return list<DraftAxis> */
     public static function axes(): array
     {
-        $numbered = fn (string $stem, int $count): string => implode(',', array_map(fn (int $at): string => "{$stem} {$at}", range(1, $count)));
+        $numbered = fn(string $stem, int $count): string => implode(
+            ',',
+            array_map(fn(int $at): string => "{$stem} {$at}", range(1, $count)),
+        );
 
-        return [new DraftAxis('Color', $numbered('Color', 25)), new DraftAxis('Size', $numbered('Size', 20)), new DraftAxis('Style', $numbered('Style', 5)), new DraftAxis('Lining', 'None, Wool')];
+        return [
+            new DraftAxis('Color', $numbered('Color', 25)),
+            new DraftAxis('Size', $numbered('Size', 20)),
+            new DraftAxis('Style', $numbered('Style', 5)),
+            new DraftAxis('Lining', 'None, Wool'),
+        ];
     }
 
     private static function undone(callable $work): void

@@ -17,7 +17,12 @@ final class BuildPlan
     /** @param  non-empty-list<int>  $counts  values of each axis */
     public static function measure(string $size, array $counts): Result
     {
-        $axis = fn (int $id, int $values): Axis => new Axis($id, "Axis {$id}", AxisKind::Other, array_map(fn (int $at): Value => new Value($id * 100 + $at, "V{$at}"), range(1, $values)));
+        $axis = fn(int $id, int $values): Axis => new Axis(
+            $id,
+            "Axis {$id}",
+            AxisKind::Other,
+            array_map(fn(int $at): Value => new Value($id * 100 + $at, "V{$at}"), range(1, $values)),
+        );
         $axes = array_map($axis, range(1, count($counts)), $counts);
         $plan = function () use ($axes): int {
             $matrix = Matrix::of($axes);

@@ -41,7 +41,7 @@ final class OneReaderInALoop
         $reader->signIn('wren@thrumbury.example', DemoSeeder::PASSWORD);
         $other = new Visitor($url);
         $other->signIn('ines@thrumbury.example', DemoSeeder::PASSWORD);
-        $alone = self::times($other, fn () => null);
+        $alone = self::times($other, fn() => null);
         $multi = curl_multi_init();
         $asked = 0;
         for ($at = 0; $at < self::AT_ONCE; $at++) {
@@ -87,7 +87,7 @@ final class OneReaderInALoop
             } while ($running > 0);
             $times[] = (hrtime(true) - $start) / 1e6;
             if (curl_getinfo($handle, CURLINFO_RESPONSE_CODE) !== 200) {
-                throw new RuntimeException('The catalog answered '.curl_getinfo($handle, CURLINFO_RESPONSE_CODE));
+                throw new RuntimeException('The catalog answered ' . curl_getinfo($handle, CURLINFO_RESPONSE_CODE));
             }
             curl_multi_close($multi);
         }

@@ -33,7 +33,13 @@ final class OneStock
             foreach ($boards as $code => $cell) {
                 $version = (int) Product::query()->where('code', $code)->value('version');
                 $start = hrtime(true);
-                $answer = $visitor->post("/products/{$code}/skus/stock", ['lens' => 'stock', 'selected' => $cell, 'typed' => (string) ($round + 1), 'version' => $version, 'token' => Visitor::token()]);
+                $answer = $visitor->post("/products/{$code}/skus/stock", [
+                    'lens' => 'stock',
+                    'selected' => $cell,
+                    'typed' => (string) ($round + 1),
+                    'version' => $version,
+                    'token' => Visitor::token(),
+                ]);
                 if ($round >= 3) {
                     $times[$code][] = hrtime(true) - $start;
                 }
@@ -46,7 +52,13 @@ final class OneStock
         $many = Timing::median($times['ONE-MANY']);
         $few = Timing::median($times['ONE-FEW']);
 
-        return new Result('one stock', '10,000 cells beside 60', $many / $few, 3.0, sprintf('%.0f ms beside %.0f ms; %s bytes answered', $many / 1e6, $few / 1e6, number_format($bytes)));
+        return new Result(
+            'one stock',
+            '10,000 cells beside 60',
+            $many / $few,
+            3.0,
+            sprintf('%.0f ms beside %.0f ms; %s bytes answered', $many / 1e6, $few / 1e6, number_format($bytes)),
+        );
     }
 
     /** @return string key of a cell in the middle */
@@ -54,8 +66,15 @@ final class OneStock
     {
         $user = User::query()->where('email', 'ada@thrumbury.example')->firstOrFail();
         $product = app(CreateProduct::class)->run($user, "Bench stock {$code}", $code, 1);
-        $numbered = fn (string $stem, int $count): string => implode(',', array_map(fn (int $at): string => "{$stem} {$at}", range(1, $count)));
-        app(ChangeMatrix::class)->run(new Change($user, $product->id, 1), [new DraftAxis('Color', $numbered('Shade', $colors)), new DraftAxis('Size', $numbered('Number', $sizes))], new MatrixChoices());
+        $numbered = fn(string $stem, int $count): string => implode(
+            ',',
+            array_map(fn(int $at): string => "{$stem} {$at}", range(1, $count)),
+        );
+        app(ChangeMatrix::class)->run(
+            new Change($user, $product->id, 1),
+            [new DraftAxis('Color', $numbered('Shade', $colors)), new DraftAxis('Size', $numbered('Number', $sizes))],
+            new MatrixChoices(),
+        );
         $cells = app(ProductLoader::class)->load($product->refresh())->core->madeCells();
 
         return $cells[intdiv(count($cells), 2)]->key;

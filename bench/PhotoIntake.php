@@ -27,9 +27,9 @@ final class PhotoIntake
     public static function measure(): Result
     {
         $files = new Filesystem();
-        $folder = sys_get_temp_dir().'/slate-bench-'.getmypid();
+        $folder = sys_get_temp_dir() . '/slate-bench-' . getmypid();
         $files->ensureDirectoryExists("{$folder}/bare");
-        config(['filesystems.disks.'.config('filesystems.default').'.root' => "{$folder}/store"]);
+        config(['filesystems.disks.' . config('filesystems.default') . '.root' => "{$folder}/store"]);
         Storage::forgetDisk(config('filesystems.default'));
         try {
             [$ours, $bare] = self::times($folder);
@@ -38,20 +38,34 @@ final class PhotoIntake
             DB::table('jobs')->delete();
         }
 
-        return new Result('photo intake', self::PHOTOS.' photos of 1600×1600', $ours / $bare, 1.5, sprintf('%.0f ms beside %.0f ms each; %d MB at most for one', $ours / self::PHOTOS / 1e6, $bare / self::PHOTOS / 1e6, (int) Photo::query()->max('read_kilobytes') / 1024));
+        return new Result(
+            'photo intake',
+            self::PHOTOS . ' photos of 1600×1600',
+            $ours / $bare,
+            1.5,
+            sprintf(
+                '%.0f ms beside %.0f ms each; %d MB at most for one',
+                $ours / self::PHOTOS / 1e6,
+                $bare / self::PHOTOS / 1e6,
+                (int) Photo::query()->max('read_kilobytes') / 1024,
+            ),
+        );
     }
 
     /** @return array{int, int} nanoseconds for all */
     private static function times(string $folder): array
     {
-        $drawn = glob(dirname(__DIR__).'/database/demo/photos/*.jpg') ?: [];
+        $drawn = glob(dirname(__DIR__) . '/database/demo/photos/*.jpg') ?: [];
         [$store, $reader] = [app(PhotoStore::class), app(PictureReader::class)];
         [$ours, $bare] = [0, 0];
         for ($from = 0; $from < self::PHOTOS; $from += self::IN_TURN) {
             $paths = [];
             for ($at = $from; $at < $from + self::IN_TURN; $at++) {
                 // What stands after the end of a JPEG is no part of the picture, and makes another file of it.
-                file_put_contents($paths[] = "{$folder}/{$at}.jpg", file_get_contents($drawn[$at % count($drawn)])."bench {$at}");
+                file_put_contents(
+                    $paths[] = "{$folder}/{$at}.jpg",
+                    file_get_contents($drawn[$at % count($drawn)]) . "bench {$at}",
+                );
             }
             $start = hrtime(true);
             foreach ($paths as $path) {
@@ -63,7 +77,7 @@ final class PhotoIntake
             }
             $ours += hrtime(true) - $start;
             $start = hrtime(true);
-            array_map(fn (string $path) => self::bare($path, "{$folder}/bare"), $paths);
+            array_map(fn(string $path) => self::bare($path, "{$folder}/bare"), $paths);
             $bare += hrtime(true) - $start;
             array_map(unlink(...), $paths);
         }

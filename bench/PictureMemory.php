@@ -23,16 +23,20 @@ final class PictureMemory
     public static function measure(): Result
     {
         $files = new Filesystem();
-        $folder = sys_get_temp_dir().'/slate-bench-'.getmypid();
+        $folder = sys_get_temp_dir() . '/slate-bench-' . getmypid();
         $files->ensureDirectoryExists($folder);
-        config(['filesystems.disks.'.config('filesystems.default').'.root' => "{$folder}/store"]);
+        config(['filesystems.disks.' . config('filesystems.default') . '.root' => "{$folder}/store"]);
         Storage::forgetDisk(config('filesystems.default'));
         [$store, $reader] = [app(PhotoStore::class), app(PictureReader::class)];
         try {
             $first = 0;
             for ($at = 1; $at <= self::PICTURES; $at++) {
                 $picture = new Imagick();
-                $picture->newPseudoImage(320, 320, sprintf('gradient:#%06x-#%06x', $at * 7919 % 0xFFFFFF, $at * 104729 % 0xFFFFFF));
+                $picture->newPseudoImage(
+                    320,
+                    320,
+                    sprintf('gradient:#%06x-#%06x', ($at * 7919) % 0xffffff, ($at * 104729) % 0xffffff),
+                );
                 $picture->setImageFormat('jpeg');
                 $picture->writeImage($path = "{$folder}/{$at}.jpg");
                 $picture->clear();
@@ -48,6 +52,12 @@ final class PictureMemory
             DB::table('jobs')->delete();
         }
 
-        return new Result('memory of taking in', number_format(self::PICTURES).' pictures', $last / $first, 1.1, sprintf('%.1f MB after %d, %.1f MB at the end', $first / 1_048_576, self::FIRST, $last / 1_048_576));
+        return new Result(
+            'memory of taking in',
+            number_format(self::PICTURES) . ' pictures',
+            $last / $first,
+            1.1,
+            sprintf('%.1f MB after %d, %.1f MB at the end', $first / 1_048_576, self::FIRST, $last / 1_048_576),
+        );
     }
 }

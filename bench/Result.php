@@ -13,8 +13,7 @@ final readonly class Result
         public float $ratio,
         public float $limit,
         public string $note = '',
-    ) {
-    }
+    ) {}
 
     public function holds(): bool
     {

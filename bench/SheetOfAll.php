@@ -35,17 +35,29 @@ final class SheetOfAll
         DB::statement('drop table bench_cells');
         array_map(unlink(...), [$path, "{$path}.bare"]);
 
-        return new Result('sheet of all', number_format($rows).' SKUs to CSV', $own / $bare, 4.0, sprintf('%.1f s beside %.1f s; %d MB at most', $own / 1e9, $bare / 1e9, $peak));
+        return new Result(
+            'sheet of all',
+            number_format($rows) . ' SKUs to CSV',
+            $own / $bare,
+            4.0,
+            sprintf('%.1f s beside %.1f s; %d MB at most', $own / 1e9, $bare / 1e9, $peak),
+        );
     }
 
     private static function fillTable(string $path): void
     {
         $file = fopen($path, 'rb');
         $columns = count(fgetcsv($file, escape: ''));
-        DB::statement('create table bench_cells (line int unsigned primary key, '.implode(', ', array_map(fn (int $at): string => "c{$at} text", range(1, $columns))).')');
+        DB::statement(
+            'create table bench_cells (line int unsigned primary key, ' .
+                implode(', ', array_map(fn(int $at): string => "c{$at} text", range(1, $columns))) .
+                ')',
+        );
         $rows = [];
         for ($line = 1; ($cells = fgetcsv($file, escape: '')) !== false; $line++) {
-            $rows[] = ['line' => $line] + array_combine(array_map(fn (int $at): string => "c{$at}", range(1, $columns)), $cells);
+            $rows[] =
+                ['line' => $line] +
+                array_combine(array_map(fn(int $at): string => "c{$at}", range(1, $columns)), $cells);
             if (count($rows) === 1_000) {
                 DB::table('bench_cells')->insert($rows);
                 $rows = [];

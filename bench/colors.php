@@ -6,11 +6,11 @@ declare(strict_types=1);
 
 use Tests\Core\Color\ColorTrials;
 
-require dirname(__DIR__).'/vendor/autoload.php';
+require dirname(__DIR__) . '/vendor/autoload.php';
 
 const CLOTHS = 60;
 
-$at = fn (array $sorted, float $share): float => $sorted[(int) ($share * (count($sorted) - 1))];
+$at = fn(array $sorted, float $share): float => $sorted[(int) ($share * (count($sorted) - 1))];
 $all = ['main' => [], 'picked' => []];
 echo "| drawn | main color: median | 9 of 10 | worst | picked: median | 9 of 10 | worst |\n| --- | --- | --- | --- | --- | --- | --- |\n";
 foreach (ColorTrials::errors(CLOTHS) as $case => $errors) {

@@ -12,10 +12,10 @@ declare(strict_types=1);
 use Tests\Core\Color\ComposedTrials;
 use Tests\Core\Color\Photograph;
 
-require dirname(__DIR__).'/vendor/autoload.php';
+require dirname(__DIR__) . '/vendor/autoload.php';
 
 [, $outdoors, $rooms, $cloths] = $argv + [1 => '', 2 => '', 3 => ''];
-$read = fn (string $folder): array => array_map(
+$read = fn(string $folder): array => array_map(
     Photograph::read(...),
     array_slice(glob("{$folder}/*.{jpg,png}", GLOB_BRACE) ?: [], 0, 30),
 );

@@ -11,7 +11,7 @@ use Core\Color\Measuring\Sample;
 use Core\Matching\Fingerprints\Fingerprint;
 use Core\Matching\Fingerprints\Resemblance;
 
-require dirname(__DIR__).'/vendor/autoload.php';
+require dirname(__DIR__) . '/vendor/autoload.php';
 
 $cut = function (Imagick $picture, float $left, float $top, float $wide, float $high): void {
     [$width, $height] = [$picture->getImageWidth(), $picture->getImageHeight()];
@@ -27,18 +27,18 @@ $times = function (Imagick $picture, float $share, int $channel = Imagick::CHANN
     $picture->evaluateImage(Imagick::EVALUATE_MULTIPLY, $share, $channel);
 };
 $edits = [
-    'each channel × 1.2' => fn (Imagick $picture) => $times($picture, 1.2),
-    '20 % brighter in HSL' => fn (Imagick $picture) => $picture->modulateImage(120, 100, 100),
-    '18 % darker in HSL' => fn (Imagick $picture) => $picture->modulateImage(82, 100, 100),
+    'each channel × 1.2' => fn(Imagick $picture) => $times($picture, 1.2),
+    '20 % brighter in HSL' => fn(Imagick $picture) => $picture->modulateImage(120, 100, 100),
+    '18 % darker in HSL' => fn(Imagick $picture) => $picture->modulateImage(82, 100, 100),
     'warmer (red × 1.08, blue × 0.88)' => function (Imagick $picture) use ($times): void {
         $times($picture, 1.08, Imagick::CHANNEL_RED);
         $times($picture, 0.88, Imagick::CHANNEL_BLUE);
     },
-    'cut by 12 % on all sides' => fn (Imagick $picture) => $cut($picture, 0.12, 0.12, 0.76, 0.76),
-    'cut by 12 % on the left' => fn (Imagick $picture) => $cut($picture, 0.12, 0.0, 0.88, 1.0),
-    'cut by 6 % on all sides' => fn (Imagick $picture) => $cut($picture, 0.06, 0.06, 0.88, 0.88),
-    'mirrored' => fn (Imagick $picture) => $picture->flopImage(),
-    'without colors' => fn (Imagick $picture) => $picture->modulateImage(100, 0, 100),
+    'cut by 12 % on all sides' => fn(Imagick $picture) => $cut($picture, 0.12, 0.12, 0.76, 0.76),
+    'cut by 12 % on the left' => fn(Imagick $picture) => $cut($picture, 0.12, 0.0, 0.88, 1.0),
+    'cut by 6 % on all sides' => fn(Imagick $picture) => $cut($picture, 0.06, 0.06, 0.88, 0.88),
+    'mirrored' => fn(Imagick $picture) => $picture->flopImage(),
+    'without colors' => fn(Imagick $picture) => $picture->modulateImage(100, 0, 100),
 ];
 $pressed = function (Imagick $picture): Sample {
     $small = clone $picture;
@@ -51,8 +51,9 @@ $pressed = function (Imagick $picture): Sample {
 $isDouble = function (Sample $one, Sample $other): bool {
     [$first, $second] = [Resemblance::of($one), Resemblance::of($other)];
     [$own, $theirs] = [$first->prints(), $second->prints()];
-    $isLookedAt = $own['all']->distance($theirs['all']) <= Resemblance::MOST_BITS
-        || Fingerprint::of($one->mirrored())->distance($theirs['all']) <= Resemblance::MOST_BITS_MIRRORED;
+    $isLookedAt =
+        $own['all']->distance($theirs['all']) <= Resemblance::MOST_BITS ||
+        Fingerprint::of($one->mirrored())->distance($theirs['all']) <= Resemblance::MOST_BITS_MIRRORED;
     foreach ([...array_values($own), ...array_values($theirs)] as $at => $print) {
         $whole = $at < count($own) ? $theirs['all'] : $own['all'];
         $isLookedAt = $isLookedAt || $print->distance($whole) <= Resemblance::MOST_BITS_CUT;
@@ -64,13 +65,13 @@ $isDouble = function (Sample $one, Sample $other): bool {
     return $isLookedAt && $first->difference($second) <= Resemblance::SAME;
 };
 
-$demo = glob(dirname(__DIR__).'/database/demo/photos/*.jpg') ?: [];
-$others = array_slice(glob(($argv[1] ?? '').'/*.jpg') ?: [], 0, 14);
+$demo = glob(dirname(__DIR__) . '/database/demo/photos/*.jpg') ?: [];
+$others = array_slice(glob(($argv[1] ?? '') . '/*.jpg') ?: [], 0, 14);
 if ($others === []) {
     fwrite(STDERR, "Give a folder with photographs.\n");
     exit(1);
 }
-$files = [...array_values(array_filter($demo, fn (int $at): bool => $at % 2 === 0, ARRAY_FILTER_USE_KEY)), ...$others];
+$files = [...array_values(array_filter($demo, fn(int $at): bool => $at % 2 === 0, ARRAY_FILTER_USE_KEY)), ...$others];
 $whole = [];
 $found = array_fill_keys(array_keys($edits), 0);
 foreach ($files as $file) {
@@ -84,7 +85,7 @@ foreach ($files as $file) {
         $found[$name] += $isDouble($whole[basename($file)], $pressed($edited)) ? 1 : 0;
     }
 }
-echo '| edited | found of '.count($files)." |\n| --- | ---: |\n";
+echo '| edited | found of ' . count($files) . " |\n| --- | ---: |\n";
 foreach ($found as $name => $count) {
     echo "| {$name} | {$count} |\n";
 }
@@ -98,4 +99,8 @@ foreach ($names as $at => $one) {
     }
 }
 $all = intdiv(count($names) * (count($names) - 1), 2);
-echo "\nOf {$all} pairs of different pictures, ".count($pairs).' are taken for the same: '.implode('; ', $pairs).".\n";
+echo "\nOf {$all} pairs of different pictures, " .
+    count($pairs) .
+    ' are taken for the same: ' .
+    implode('; ', $pairs) .
+    ".\n";

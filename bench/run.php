@@ -20,8 +20,8 @@ use Bench\Result;
 use Bench\SheetOfAll;
 use Illuminate\Contracts\Console\Kernel;
 
-require dirname(__DIR__).'/vendor/autoload.php';
-$app = require dirname(__DIR__).'/bootstrap/app.php';
+require dirname(__DIR__) . '/vendor/autoload.php';
+$app = require dirname(__DIR__) . '/bootstrap/app.php';
 $app->make(Kernel::class)->bootstrap();
 
 $url = (string) getenv('BENCH_URL');
@@ -46,11 +46,31 @@ $results = [
 ];
 
 if (in_array('--json', $argv, true)) {
-    echo json_encode(array_map(fn (Result $result): array => ['work' => $result->work, 'size' => $result->size, 'ratio' => round($result->ratio, 2), 'limit' => $result->limit], $results), JSON_THROW_ON_ERROR), "\n";
+    echo json_encode(
+    array_map(
+        fn(Result $result): array => [
+            'work' => $result->work,
+            'size' => $result->size,
+            'ratio' => round($result->ratio, 2),
+            'limit' => $result->limit,
+        ],
+        $results,
+    ),
+    JSON_THROW_ON_ERROR,
+),
+        "\n";
 } else {
     printf("%-34s %-36s %8s %8s\n", 'work', 'size', 'ratio', 'at most');
     foreach ($results as $result) {
-        printf("%-34s %-36s %7.2f× %7.1f× %s%s\n", $result->work, $result->size, $result->ratio, $result->limit, $result->holds() ? '' : ' PASSED THE LIMIT', $result->note === '' ? '' : " ({$result->note})");
+        printf(
+            "%-34s %-36s %7.2f× %7.1f× %s%s\n",
+            $result->work,
+            $result->size,
+            $result->ratio,
+            $result->limit,
+            $result->holds() ? '' : ' PASSED THE LIMIT',
+            $result->note === '' ? '' : " ({$result->note})",
+        );
     }
 }
-exit(array_filter($results, fn (Result $result): bool => ! $result->holds()) === [] ? 0 : 1);
+exit(array_filter($results, fn(Result $result): bool => !$result->holds()) === [] ? 0 : 1);

@@ -16,14 +16,20 @@ const TYPES = [
     'woff2' => 'font/woff2',
 ];
 
-$public = dirname(__DIR__).'/public';
+$public = dirname(__DIR__) . '/public';
 $path = rawurldecode((string) parse_url((string) $_SERVER['REQUEST_URI'], PHP_URL_PATH));
-$file = str_contains($path, "\0") ? false : realpath($public.$path);
+$file = str_contains($path, "\0") ? false : realpath($public . $path);
 $type = TYPES[pathinfo($path, PATHINFO_EXTENSION)] ?? null;
 
-if ($file === false || $type === null || ! is_file($file) || ! str_starts_with($file, $public.'/') || str_contains($path, '/.')) {
+if (
+    $file === false ||
+    $type === null ||
+    !is_file($file) ||
+    !str_starts_with($file, $public . '/') ||
+    str_contains($path, '/.')
+) {
     $_SERVER['SCRIPT_NAME'] = '/index.php';
-    $_SERVER['SCRIPT_FILENAME'] = $public.'/index.php';
+    $_SERVER['SCRIPT_FILENAME'] = $public . '/index.php';
     unset($public, $path, $file, $type);
     require $_SERVER['SCRIPT_FILENAME'];
 
@@ -34,16 +40,19 @@ $tag = sprintf('"%x-%x"', filemtime($file), filesize($file));
 header("Content-Security-Policy: default-src 'none'; sandbox");
 header('X-Content-Type-Options: nosniff');
 header('Referrer-Policy: same-origin');
-header('ETag: '.$tag);
+header('ETag: ' . $tag);
 // The names of what is built change with what is in them.
-header('Cache-Control: '.(str_starts_with($path, '/build/assets/') ? 'public, max-age=31536000, immutable' : 'public, max-age=300'));
-header('Content-Type: '.$type);
+header(
+    'Cache-Control: ' .
+        (str_starts_with($path, '/build/assets/') ? 'public, max-age=31536000, immutable' : 'public, max-age=300'),
+);
+header('Content-Type: ' . $type);
 if (($_SERVER['HTTP_IF_NONE_MATCH'] ?? '') === $tag) {
     http_response_code(304);
 
     return;
 }
-header('Content-Length: '.filesize($file));
+header('Content-Length: ' . filesize($file));
 if ($_SERVER['REQUEST_METHOD'] !== 'HEAD') {
     readfile($file);
 }

@@ -22,12 +22,16 @@ use Illuminate\Support\Facades\Route;
 use Illuminate\View\Middleware\ShareErrorsFromSession;
 
 return Application::configure(basePath: dirname(__DIR__))
-    ->withRouting(web: __DIR__.'/../routes/web.php', commands: __DIR__.'/../routes/console.php', then: fn () => Route::group([], __DIR__.'/../routes/health.php'))
+    ->withRouting(
+        web: __DIR__ . '/../routes/web.php',
+        commands: __DIR__ . '/../routes/console.php',
+        then: fn() => Route::group([], __DIR__ . '/../routes/health.php'),
+    )
     ->withMiddleware(function (Middleware $middleware): void {
         // Everything is same-origin; see compat/README.md.
         $middleware->remove(HandleCors::class);
         // By whichever name a request calls this server, links are made for the names that it has.
-        $middleware->trustHosts(at: fn (): array => TrustedHosts::patterns(), subdomains: false);
+        $middleware->trustHosts(at: fn(): array => TrustedHosts::patterns(), subdomains: false);
         // Before anything reads what a request carries.
         $middleware->prepend(BoundedInput::class);
         // Outermost: errors and redirects have the headers too.
@@ -48,9 +52,9 @@ return Application::configure(basePath: dirname(__DIR__))
         $middleware->group('looks', ['throttle:looks', 'at-once:pages,2,looks']);
         // Where somebody was on the way to stands in the address: a guest has no session.
         $middleware->redirectGuestsTo(
-            fn (Request $request): string => route(
+            fn(Request $request): string => route(
                 'sign-in',
-                $request->isMethod('GET') && ! $request->hasHeader('HX-Request') && $request->getRequestUri() !== '/'
+                $request->isMethod('GET') && !$request->hasHeader('HX-Request') && $request->getRequestUri() !== '/'
                     ? ['to' => $request->getRequestUri()]
                     : [],
                 false,
@@ -58,5 +62,5 @@ return Application::configure(basePath: dirname(__DIR__))
         );
         $middleware->redirectUsersTo('/');
     })
-    ->withExceptions(fn (Exceptions $exceptions) => RefusalAnswers::register($exceptions))
+    ->withExceptions(fn(Exceptions $exceptions) => RefusalAnswers::register($exceptions))
     ->create();

@@ -25,6 +25,12 @@ return [
     'redis' => [
         'client' => 'predis',
         'options' => ['prefix' => env('REDIS_PREFIX', 'indigo-slate-')],
-        'default' => ['url' => env('REDIS_URL'), 'host' => env('REDIS_HOST', '127.0.0.1'), 'port' => env('REDIS_PORT', '6379'), 'password' => env('REDIS_PASSWORD'), 'database' => env('REDIS_DB', '0')],
+        'default' => [
+            'url' => env('REDIS_URL'),
+            'host' => env('REDIS_HOST', '127.0.0.1'),
+            'port' => env('REDIS_PORT', '6379'),
+            'password' => env('REDIS_PASSWORD'),
+            'database' => env('REDIS_DB', '0'),
+        ],
     ],
 ];

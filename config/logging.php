@@ -8,7 +8,13 @@ use Monolog\Handler\StreamHandler;
 use Monolog\Processor\PsrLogMessageProcessor;
 
 // One JSON object to a line, each with the id of the request or of the job's request (App\Http\Middleware\RequestId).
-$lines = ['driver' => 'monolog', 'level' => env('LOG_LEVEL', 'info'), 'formatter' => JsonFormatter::class, 'formatter_with' => ['includeStacktraces' => true], 'processors' => [PsrLogMessageProcessor::class]];
+$lines = [
+    'driver' => 'monolog',
+    'level' => env('LOG_LEVEL', 'info'),
+    'formatter' => JsonFormatter::class,
+    'formatter_with' => ['includeStacktraces' => true],
+    'processors' => [PsrLogMessageProcessor::class],
+];
 
 return [
     'default' => env('LOG_CHANNEL', 'files'),

@@ -3,7 +3,7 @@
 declare(strict_types=1);
 
 // What PHP takes in at once is said in one place; php, nginx and the page follow it.
-$php = parse_ini_file(dirname(__DIR__).'/deploy/php/slate.ini', false, INI_SCANNER_RAW);
+$php = parse_ini_file(dirname(__DIR__) . '/deploy/php/slate.ini', false, INI_SCANNER_RAW);
 
 return [
     // The shop's own time zone: a sale begins and ends by its days. Times are shown in it as well, where neither a

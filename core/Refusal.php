@@ -24,6 +24,10 @@ class Refusal extends CoreException
 
     public static function nothingSelected(): self
     {
-        return new self('Select the SKUs first: a row, a column or cells of the matrix.', RefusalKind::Missing, 'selected');
+        return new self(
+            'Select the SKUs first: a row, a column or cells of the matrix.',
+            RefusalKind::Missing,
+            'selected',
+        );
     }
 }

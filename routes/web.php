@@ -49,7 +49,9 @@ Route::middleware('guest')->group(function (): void {
 
 // Pictures are many on a page, and cost little.
 Route::middleware(['auth', KnownSession::class, 'can:view'])->group(function (): void {
-    Route::get('/media/{photo}.{type}', [MediaController::class, 'show'])->where('type', 'mp4|webm|glb')->name('media');
+    Route::get('/media/{photo}.{type}', [MediaController::class, 'show'])
+        ->where('type', 'mp4|webm|glb')
+        ->name('media');
     Route::get('/photos/{photo}/{shape}.jpg', [PhotoController::class, 'cut'])
         ->where('shape', '(square|wide|tall|chip)(-[0-9]{1,4}){0,6}')
         ->name('photo.cut');
@@ -66,17 +68,21 @@ Route::middleware([
     SentOnce::class,
 ])->group(function (): void {
     Route::post('/sign-out', [SessionController::class, 'destroy'])->name('sign-out');
-    Route::prefix('/account')->middleware('throttle:changes')->group(function (): void {
-        Route::get('/', [OwnAccountController::class, 'show'])->name('own-account');
-        Route::post('/', [OwnAccountController::class, 'edit'])->name('own-account.edit');
-        Route::post('/password', [OwnAccountController::class, 'password'])->middleware('throttle:passwords')->name('own-account.password');
-        Route::post('/sessions', [OwnAccountController::class, 'endSessions'])->name('own-account.sessions');
-        Route::post('/sessions/end', [OwnAccountController::class, 'endSession'])->name('own-account.session');
-        Route::get('/confirm', [OwnAccountController::class, 'confirm'])->name('own-account.confirm');
-        Route::post('/confirm', [OwnAccountController::class, 'giveConfirmation'])
-            ->middleware('throttle:passwords')
-            ->name('own-account.confirm.give');
-    });
+    Route::prefix('/account')
+        ->middleware('throttle:changes')
+        ->group(function (): void {
+            Route::get('/', [OwnAccountController::class, 'show'])->name('own-account');
+            Route::post('/', [OwnAccountController::class, 'edit'])->name('own-account.edit');
+            Route::post('/password', [OwnAccountController::class, 'password'])
+                ->middleware('throttle:passwords')
+                ->name('own-account.password');
+            Route::post('/sessions', [OwnAccountController::class, 'endSessions'])->name('own-account.sessions');
+            Route::post('/sessions/end', [OwnAccountController::class, 'endSession'])->name('own-account.session');
+            Route::get('/confirm', [OwnAccountController::class, 'confirm'])->name('own-account.confirm');
+            Route::post('/confirm', [OwnAccountController::class, 'giveConfirmation'])
+                ->middleware('throttle:passwords')
+                ->name('own-account.confirm.give');
+        });
     Route::get('/', [CatalogController::class, 'index'])->name('catalog');
     Route::get('/coverage', [ShootingController::class, 'coverage'])->name('coverage.catalog');
     Route::get('/coverage/shooting-list', [ShootingController::class, 'page'])
@@ -116,56 +122,74 @@ Route::middleware([
     Route::get('/library/shots', [ShotListController::class, 'index'])->name('library.shots');
     Route::get('/library/history', [HistoryController::class, 'library'])->name('library.history');
 
-    Route::prefix('/products/{product}')->middleware(ShowRemoved::class)->group(function (): void {
-        Route::get('/', [BoardController::class, 'show'])->name('board');
-        Route::get('/board', [BoardController::class, 'fragment'])->name('board.fragment');
-        // What is selected may be long, so the tray is asked for in a body; it only reads.
-        Route::post('/tray', [BoardController::class, 'tray'])->middleware('looks')->name('board.tray');
-        Route::post('/skus/about', [SkuController::class, 'about'])->middleware('looks')->name('skus.about');
-        Route::post('/photos/{placement}/about', [BoardController::class, 'about'])
-            ->middleware('looks')
-            ->name('photo.about');
-        foreach (ProductPage::drawn() as $page) {
-            Route::get("/{$page->value}", ProductPageController::class)->name($page->value);
-        }
-        Route::get('/colors/sheet', [ColorsController::class, 'sheet'])->name('colors.sheet');
-        Route::get('/colors/sheet.svg', [ColorsController::class, 'sheetSvg'])
-            ->middleware('at-once:heavy,1')
-            ->name('colors.sheet.svg');
-        Route::get('/colors/sheet.png', [ColorsController::class, 'sheetPng'])
-            ->middleware('at-once:heavy,1')
-            ->name('colors.sheet.png');
-        Route::get('/labels', [CodeController::class, 'labels'])->middleware('at-once:heavy,1')->name('labels');
-        Route::get('/preview', [PreviewController::class, 'show'])->middleware('at-once:heavy,1')->name('preview');
-        Route::get('/details/pictures', [DetailsController::class, 'pictures'])->name('details.pictures');
-        Route::get('/history', [HistoryController::class, 'index'])->name('history');
-        Route::get('/history/compare', [HistoryController::class, 'compare'])
-            ->middleware('at-once:heavy,1')
-            ->name('history.compare');
-        // How the board is laid out is the person's own, so the right to look is enough.
-        Route::post('/layout', [MatrixController::class, 'arrange'])->name('layout');
-        Route::post('/layout/fold', [MatrixController::class, 'fold'])->name('layout.fold');
-        Route::get('/sheet.csv', [ExportController::class, 'sheet'])->middleware('at-once:heavy,1')->name('sheet');
-        Route::get('/product.jsonld', [ExportController::class, 'jsonLd'])
-            ->middleware('at-once:heavy,1')
-            ->name('json-ld');
-    });
+    Route::prefix('/products/{product}')
+        ->middleware(ShowRemoved::class)
+        ->group(function (): void {
+            Route::get('/', [BoardController::class, 'show'])->name('board');
+            Route::get('/board', [BoardController::class, 'fragment'])->name('board.fragment');
+            // What is selected may be long, so the tray is asked for in a body; it only reads.
+            Route::post('/tray', [BoardController::class, 'tray'])
+                ->middleware('looks')
+                ->name('board.tray');
+            Route::post('/skus/about', [SkuController::class, 'about'])
+                ->middleware('looks')
+                ->name('skus.about');
+            Route::post('/photos/{placement}/about', [BoardController::class, 'about'])
+                ->middleware('looks')
+                ->name('photo.about');
+            foreach (ProductPage::drawn() as $page) {
+                Route::get("/{$page->value}", ProductPageController::class)->name($page->value);
+            }
+            Route::get('/colors/sheet', [ColorsController::class, 'sheet'])->name('colors.sheet');
+            Route::get('/colors/sheet.svg', [ColorsController::class, 'sheetSvg'])
+                ->middleware('at-once:heavy,1')
+                ->name('colors.sheet.svg');
+            Route::get('/colors/sheet.png', [ColorsController::class, 'sheetPng'])
+                ->middleware('at-once:heavy,1')
+                ->name('colors.sheet.png');
+            Route::get('/labels', [CodeController::class, 'labels'])
+                ->middleware('at-once:heavy,1')
+                ->name('labels');
+            Route::get('/preview', [PreviewController::class, 'show'])
+                ->middleware('at-once:heavy,1')
+                ->name('preview');
+            Route::get('/details/pictures', [DetailsController::class, 'pictures'])->name('details.pictures');
+            Route::get('/history', [HistoryController::class, 'index'])->name('history');
+            Route::get('/history/compare', [HistoryController::class, 'compare'])
+                ->middleware('at-once:heavy,1')
+                ->name('history.compare');
+            // How the board is laid out is the person's own, so the right to look is enough.
+            Route::post('/layout', [MatrixController::class, 'arrange'])->name('layout');
+            Route::post('/layout/fold', [MatrixController::class, 'fold'])->name('layout.fold');
+            Route::get('/sheet.csv', [ExportController::class, 'sheet'])
+                ->middleware('at-once:heavy,1')
+                ->name('sheet');
+            Route::get('/product.jsonld', [ExportController::class, 'jsonLd'])
+                ->middleware('at-once:heavy,1')
+                ->name('json-ld');
+        });
 
     Route::middleware('can:release')->group(function (): void {
         Route::get('/works', [WorksController::class, 'show'])->name('works');
         Route::post('/works/pictures', [WorksController::class, 'readAgain'])->name('works.pictures');
         Route::post('/works/jobs', [WorksController::class, 'retryJobs'])->name('works.jobs');
 
-        Route::prefix('/accounts')->middleware(['throttle:changes', PasswordAsked::class])->group(function (): void {
-            Route::get('/', [AccountsController::class, 'index'])->name('accounts');
-            Route::post('/', [AccountsController::class, 'store'])->name('accounts.store');
-            Route::get('/{account}', [AccountsController::class, 'show'])->name('accounts.show');
-            Route::post('/{account}', [AccountsController::class, 'edit'])->name('accounts.edit');
-            Route::post('/{account}/password', [AccountsController::class, 'renewPassword'])->name('accounts.password');
-            Route::post('/{account}/sessions', [AccountsController::class, 'endSessions'])->name('accounts.sessions');
-            Route::post('/{account}/close', [AccountsController::class, 'close'])->name('accounts.close');
-            Route::post('/{account}/reopen', [AccountsController::class, 'reopen'])->name('accounts.reopen');
-        });
+        Route::prefix('/accounts')
+            ->middleware(['throttle:changes', PasswordAsked::class])
+            ->group(function (): void {
+                Route::get('/', [AccountsController::class, 'index'])->name('accounts');
+                Route::post('/', [AccountsController::class, 'store'])->name('accounts.store');
+                Route::get('/{account}', [AccountsController::class, 'show'])->name('accounts.show');
+                Route::post('/{account}', [AccountsController::class, 'edit'])->name('accounts.edit');
+                Route::post('/{account}/password', [AccountsController::class, 'renewPassword'])->name(
+                    'accounts.password',
+                );
+                Route::post('/{account}/sessions', [AccountsController::class, 'endSessions'])->name(
+                    'accounts.sessions',
+                );
+                Route::post('/{account}/close', [AccountsController::class, 'close'])->name('accounts.close');
+                Route::post('/{account}/reopen', [AccountsController::class, 'reopen'])->name('accounts.reopen');
+            });
     });
 
     Route::middleware(['can:edit', 'throttle:parts'])->group(function (): void {
@@ -200,38 +224,60 @@ Route::middleware([
             Route::post('/axes/{axis}/values', [LibraryController::class, 'addValues'])->name('library.values.add');
             Route::post('/axes/{axis}/order', [LibraryController::class, 'order'])->name('library.values.order');
             Route::post('/axes/{axis}/colors/add', [LibraryColorsController::class, 'add'])->name('library.colors.add');
-            Route::post('/axes/{axis}/colors/order', [LibraryColorsController::class, 'order'])->name('library.colors.order');
-            Route::post('/axes/{axis}/colors/fill', [LibraryColorsController::class, 'fill'])->name('library.colors.fill');
+            Route::post('/axes/{axis}/colors/order', [LibraryColorsController::class, 'order'])->name(
+                'library.colors.order',
+            );
+            Route::post('/axes/{axis}/colors/fill', [LibraryColorsController::class, 'fill'])->name(
+                'library.colors.fill',
+            );
             Route::post('/values/{value}/swatch/draft', [LibraryColorsController::class, 'swatch'])
                 ->middleware('looks')
                 ->name('library.swatch');
-            Route::post('/values/{value}/swatch', [LibraryColorsController::class, 'setSwatch'])->name('library.swatch.set');
-            Route::post('/values/{value}/swatch/move', [LibraryColorsController::class, 'move'])->name('library.swatch.move');
+            Route::post('/values/{value}/swatch', [LibraryColorsController::class, 'setSwatch'])->name(
+                'library.swatch.set',
+            );
+            Route::post('/values/{value}/swatch/move', [LibraryColorsController::class, 'move'])->name(
+                'library.swatch.move',
+            );
             Route::post('/swatches/picture', [SwatchController::class, 'picture'])->name('swatch.picture');
             Route::get('/values/{value}', [LibraryController::class, 'value'])->name('library.value');
             Route::post('/values/{value}', [LibraryController::class, 'editValue'])->name('library.value.edit');
-            Route::post('/values/{value}/words/{word}/forget', [LibraryController::class, 'forgetWord'])
-                ->name('library.word.forget');
-            Route::post('/values/{value}/remove', [LibraryController::class, 'removeValue'])->name('library.value.remove');
-            Route::get('/codes/patterns/new', [LibraryCodesController::class, 'pattern'])->name('library.code-patterns.new');
-            Route::get('/codes/patterns/{pattern}', [LibraryCodesController::class, 'pattern'])
-                ->name('library.code-pattern');
+            Route::post('/values/{value}/words/{word}/forget', [LibraryController::class, 'forgetWord'])->name(
+                'library.word.forget',
+            );
+            Route::post('/values/{value}/remove', [LibraryController::class, 'removeValue'])->name(
+                'library.value.remove',
+            );
+            Route::get('/codes/patterns/new', [LibraryCodesController::class, 'pattern'])->name(
+                'library.code-patterns.new',
+            );
+            Route::get('/codes/patterns/{pattern}', [LibraryCodesController::class, 'pattern'])->name(
+                'library.code-pattern',
+            );
             Route::post('/codes/patterns/draft', [LibraryCodesController::class, 'draft'])
                 ->middleware('looks')
                 ->name('library.code-patterns.draft');
             Route::post('/codes/patterns/{pattern}/draft', [LibraryCodesController::class, 'draft'])
                 ->middleware('looks')
                 ->name('library.code-pattern.draft');
-            Route::post('/codes/patterns', [LibraryCodesController::class, 'save'])->name('library.code-patterns.create');
-            Route::post('/codes/patterns/{pattern}', [LibraryCodesController::class, 'save'])
-                ->name('library.code-pattern.edit');
-            Route::post('/codes/patterns/{pattern}/remove', [LibraryCodesController::class, 'remove'])
-                ->name('library.code-pattern.remove');
-            Route::post('/codes/ranges', [LibraryCodesController::class, 'saveRange'])->name('library.gtin-ranges.create');
-            Route::post('/codes/ranges/{range}', [LibraryCodesController::class, 'saveRange'])
-                ->name('library.gtin-range.edit');
-            Route::post('/codes/ranges/{range}/remove', [LibraryCodesController::class, 'removeRange'])
-                ->name('library.gtin-range.remove');
+            Route::post('/codes/patterns', [LibraryCodesController::class, 'save'])->name(
+                'library.code-patterns.create',
+            );
+            Route::post('/codes/patterns/{pattern}', [LibraryCodesController::class, 'save'])->name(
+                'library.code-pattern.edit',
+            );
+            Route::post('/codes/patterns/{pattern}/remove', [LibraryCodesController::class, 'remove'])->name(
+                'library.code-pattern.remove',
+            );
+            Route::post('/codes/ranges', [LibraryCodesController::class, 'saveRange'])->name(
+                'library.gtin-ranges.create',
+            );
+            Route::post('/codes/ranges/{range}', [LibraryCodesController::class, 'saveRange'])->name(
+                'library.gtin-range.edit',
+            );
+            Route::post('/codes/ranges/{range}/remove', [LibraryCodesController::class, 'removeRange'])->name(
+                'library.gtin-range.remove',
+            );
             Route::post('/runs', [LibraryController::class, 'saveRun'])->name('library.runs.create');
             Route::get('/runs/{run}', [LibraryController::class, 'run'])->name('library.run');
             Route::post('/runs/{run}', [LibraryController::class, 'saveRun'])->name('library.run.edit');
@@ -246,16 +292,19 @@ Route::middleware([
             Route::get('/shots/lists/{list}', [ShotListController::class, 'list'])->name('library.shot-list');
             Route::post('/shots/lists', [ShotListController::class, 'saveList'])->name('library.shot-lists.create');
             Route::post('/shots/lists/{list}', [ShotListController::class, 'saveList'])->name('library.shot-list.edit');
-            Route::post('/shots/lists/{list}/remove', [ShotListController::class, 'removeList'])
-                ->name('library.shot-list.remove');
+            Route::post('/shots/lists/{list}/remove', [ShotListController::class, 'removeList'])->name(
+                'library.shot-list.remove',
+            );
             Route::get('/shots/views/new', [ShotListController::class, 'view'])->name('library.views.new');
             Route::get('/shots/views/{view}', [ShotListController::class, 'view'])->name('library.view');
             Route::post('/shots/views', [ShotListController::class, 'saveView'])->name('library.views.create');
             Route::post('/shots/views/{view}', [ShotListController::class, 'saveView'])->name('library.view.edit');
-            Route::post('/shots/views/{view}/remove', [ShotListController::class, 'removeView'])
-                ->name('library.view.remove');
-            Route::post('/shots/words/{word}/forget', [ShotListController::class, 'forgetWord'])
-                ->name('library.taught.forget');
+            Route::post('/shots/views/{view}/remove', [ShotListController::class, 'removeView'])->name(
+                'library.view.remove',
+            );
+            Route::post('/shots/words/{word}/forget', [ShotListController::class, 'forgetWord'])->name(
+                'library.taught.forget',
+            );
             Route::post('/undo', [LibraryController::class, 'undo'])->name('library.undo');
             Route::post('/redo', [LibraryController::class, 'redo'])->name('library.redo');
         });
@@ -331,9 +380,13 @@ Route::middleware([
                 ->middleware('looks')
                 ->name('counting.plan');
             Route::post('/stock/counting', [SkuController::class, 'counting'])->name('counting');
-            Route::post('/codes/plan', [CodeController::class, 'plan'])->middleware('looks')->name('codes.plan');
+            Route::post('/codes/plan', [CodeController::class, 'plan'])
+                ->middleware('looks')
+                ->name('codes.plan');
             Route::post('/codes', [CodeController::class, 'apply'])->name('codes.apply');
-            Route::post('/gtins/plan', [CodeController::class, 'gtinPlan'])->middleware('looks')->name('gtins.plan');
+            Route::post('/gtins/plan', [CodeController::class, 'gtinPlan'])
+                ->middleware('looks')
+                ->name('gtins.plan');
             Route::post('/gtins', [CodeController::class, 'allocate'])->name('gtins.allocate');
             Route::post('/skus/block', [SkuController::class, 'block'])->name('skus.block');
 

@@ -29,7 +29,9 @@ function signIn(
     Auth::forgetGuards();
     app('session')->driver()->flush();
     // The form as it is on the page, with the ticket that goes with it.
-    $page = test()->withCookies(['remembered' => ''])->get('/sign-in');
+    $page = test()
+        ->withCookies(['remembered' => ''])
+        ->get('/sign-in');
     preg_match('/name="_token" value="([^"]+)"/', (string) $page->getContent(), $ticket);
     $cookies += ['sign_in_ticket' => $page->getCookie('sign_in_ticket')->getValue()];
 

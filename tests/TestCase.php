@@ -19,7 +19,10 @@ abstract class TestCase extends BaseTestCase
     {
         parent::setUp();
         Storage::fake('local');
-        $this->app->bind(PictureReader::class, fn (): PictureReader => new QuickReader(config('slate.reading.folder'), 20, 60, 0, 0));
+        $this->app->bind(
+            PictureReader::class,
+            fn(): PictureReader => new QuickReader(config('slate.reading.folder'), 20, 60, 0, 0),
+        );
         $this->withoutVite();
     }
 

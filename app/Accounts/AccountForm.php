@@ -17,20 +17,18 @@ final readonly class AccountForm
 
     private const MOST_ADDRESS = 190;
 
-    private function __construct(
-        public string $name,
-        public string $email,
-        public Right $right,
-    ) {
-    }
+    private function __construct(public string $name, public string $email, public Right $right) {}
 
     /** @throws Refusal */
     public static function typed(string $name, string $email, string $right): self
     {
         $address = mb_strtolower((string) Normalizer::normalize(mb_scrub(trim($email), 'UTF-8'), Normalizer::FORM_C));
-        if (strlen($address) > self::MOST_ADDRESS || filter_var($address, FILTER_VALIDATE_EMAIL, FILTER_FLAG_EMAIL_UNICODE) === false) {
+        if (
+            strlen($address) > self::MOST_ADDRESS ||
+            filter_var($address, FILTER_VALIDATE_EMAIL, FILTER_FLAG_EMAIL_UNICODE) === false
+        ) {
             throw new Refusal(
-                '“'.mb_strimwidth($address, 0, 60, '…').'” is no email address. It looks like name@shop.example.',
+                '“' . mb_strimwidth($address, 0, 60, '…') . '” is no email address. It looks like name@shop.example.',
                 RefusalKind::Unreadable,
                 'email',
             );
@@ -39,11 +37,12 @@ final readonly class AccountForm
         return new self(
             self::name($name),
             $address,
-            Right::tryFrom($right) ?? throw new Refusal(
-                'Choose what the account may do: look, edit, or edit and release.',
-                RefusalKind::Missing,
-                'right',
-            ),
+            Right::tryFrom($right) ??
+                throw new Refusal(
+                    'Choose what the account may do: look, edit, or edit and release.',
+                    RefusalKind::Missing,
+                    'right',
+                ),
         );
     }
 
@@ -52,7 +51,7 @@ final readonly class AccountForm
     {
         $name = Name::of($typed);
         if ($name->isEmpty() || $name->isLongerThan(self::MOST_NAME)) {
-            throw new Refusal('A name has 1 to '.self::MOST_NAME.' characters.', RefusalKind::Unreadable, 'name');
+            throw new Refusal('A name has 1 to ' . self::MOST_NAME . ' characters.', RefusalKind::Unreadable, 'name');
         }
 
         return $name->shown;

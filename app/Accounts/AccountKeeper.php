@@ -55,47 +55,60 @@ final class AccountKeeper
             Gate::forUser($by)->authorize('release');
         }
 
-        return $this->unlessTaken((string) $row['email'], fn (): User => DB::transaction(function () use ($by, $row, $words): User {
-            $account = User::query()->create($row);
-            $this->note($by, $account, $words);
+        return $this->unlessTaken(
+            (string) $row['email'],
+            fn(): User => DB::transaction(function () use ($by, $row, $words): User {
+                $account = User::query()->create($row);
+                $this->note($by, $account, $words);
 
-            return $account->refresh();
-        }, self::TRIES));
+                return $account->refresh();
+            }, self::TRIES),
+        );
     }
 
     /** @param  Closure(User): ?string  $work */
     private function written(User $by, int $accountId, ?string $seen, Closure $work): User
     {
-        return $this->unlessTaken('', fn (): User => DB::transaction(function () use ($by, $accountId, $seen, $work): User {
-            // Those who may release are locked as well, so that no two of them take the right from each other.
-            $locked = User::query()->where('id', $accountId)->orWhere('right', Right::Release)->orderBy('id')->lockForUpdate()->get()->keyBy('id');
-            $account = $locked->get($accountId) ?? throw new Refusal(
-                'This account is not there. Load the page again.',
-                RefusalKind::Gone,
-            );
-            if ($seen !== null && $account->seen() !== $seen) {
-                throw new Refusal(
-                    "The account of {$account->name} was changed meanwhile. Nothing was kept; look at it as it is now.",
-                    RefusalKind::Changed,
-                );
-            }
-            $couldRelease = self::mayRelease($account);
-            $words = $work($account);
-            if ($words !== null) {
-                $others = $locked->filter(fn (User $other): bool => $other->id !== $account->id && self::mayRelease($other));
-                if ($couldRelease && $others->isEmpty() && ! self::mayRelease($account)) {
+        return $this->unlessTaken(
+            '',
+            fn(): User => DB::transaction(function () use ($by, $accountId, $seen, $work): User {
+                // Those who may release are locked as well, so that no two of them take the right from each other.
+                $locked = User::query()
+                    ->where('id', $accountId)
+                    ->orWhere('right', Right::Release)
+                    ->orderBy('id')
+                    ->lockForUpdate()
+                    ->get()
+                    ->keyBy('id');
+                $account =
+                    $locked->get($accountId) ??
+                    throw new Refusal('This account is not there. Load the page again.', RefusalKind::Gone);
+                if ($seen !== null && $account->seen() !== $seen) {
                     throw new Refusal(
-                        "{$account->name} is the only one who may release and keep accounts. Give somebody else that right first.",
-                        RefusalKind::Impossible,
-                        'right',
+                        "The account of {$account->name} was changed meanwhile. Nothing was kept; look at it as it is now.",
+                        RefusalKind::Changed,
                     );
                 }
-                $account->save();
-                $this->note($by, $account, $words);
-            }
+                $couldRelease = self::mayRelease($account);
+                $words = $work($account);
+                if ($words !== null) {
+                    $others = $locked->filter(
+                        fn(User $other): bool => $other->id !== $account->id && self::mayRelease($other),
+                    );
+                    if ($couldRelease && $others->isEmpty() && !self::mayRelease($account)) {
+                        throw new Refusal(
+                            "{$account->name} is the only one who may release and keep accounts. Give somebody else that right first.",
+                            RefusalKind::Impossible,
+                            'right',
+                        );
+                    }
+                    $account->save();
+                    $this->note($by, $account, $words);
+                }
 
-            return $account;
-        }, self::TRIES));
+                return $account;
+            }, self::TRIES),
+        );
     }
 
     private static function mayRelease(User $account): bool
@@ -121,6 +134,11 @@ final class AccountKeeper
 
     private function note(?User $by, User $account, string $words): void
     {
-        AccountNote::query()->create(['account_id' => $account->id, 'user_id' => $by?->id, 'words' => mb_strimwidth($words, 0, 400, '…'), 'created_at' => now()]);
+        AccountNote::query()->create([
+            'account_id' => $account->id,
+            'user_id' => $by?->id,
+            'words' => mb_strimwidth($words, 0, 400, '…'),
+            'created_at' => now(),
+        ]);
     }
 }

@@ -27,6 +27,11 @@ final class Accounts
     /** @return Collection<int, AccountNote> the latest first */
     public function notes(User $account): Collection
     {
-        return AccountNote::query()->with('user')->where('account_id', $account->id)->latest('id')->limit(self::MOST_NOTES)->get();
+        return AccountNote::query()
+            ->with('user')
+            ->where('account_id', $account->id)
+            ->latest('id')
+            ->limit(self::MOST_NOTES)
+            ->get();
     }
 }

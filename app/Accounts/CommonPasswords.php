@@ -19,9 +19,7 @@ final class CommonPasswords
     private ?array $all = null;
 
     /** @param  string  $list  the file: JSON, the most used first */
-    public function __construct(private readonly string $list)
-    {
-    }
+    public function __construct(private readonly string $list) {}
 
     /** Whether it is one of them, alone, twice in a row, or with digits and signs around it. */
     public function has(string $plain): bool
@@ -29,7 +27,7 @@ final class CommonPasswords
         $bare = mb_strtolower($plain);
         $word = (string) preg_replace('/^[^\p{L}]+|[^\p{L}]+$/u', '', $bare);
         $half = mb_substr($bare, 0, intdiv(mb_strlen($bare), 2));
-        $isTwice = $half !== '' && $half.$half === $bare;
+        $isTwice = $half !== '' && $half . $half === $bare;
 
         return $this->isListed($bare) || $this->isListed($word) || ($isTwice && $this->isListed($half));
     }
@@ -44,7 +42,7 @@ final class CommonPasswords
     {
         if ($this->all === null) {
             $list = json_decode((string) @file_get_contents($this->list), true);
-            if (! is_array($list)) {
+            if (!is_array($list)) {
                 throw new RuntimeException(
                     "The list of common passwords is not there: {$this->list}. Build the screens again.",
                 );

@@ -23,11 +23,7 @@ final readonly class NewPassword
     /** Letters and digits that are not taken for one another. */
     private const LETTERS = 'abcdefghjkmnpqrstuvwxyz23456789';
 
-    private function __construct(
-        public string $plain,
-        public bool $isTemporary,
-    ) {
-    }
+    private function __construct(public string $plain, public bool $isTemporary) {}
 
     /** When a password made now has to be replaced; null for one that its owner chose. */
     public function until(): ?Carbon
@@ -47,20 +43,26 @@ final readonly class NewPassword
         }
         if (mb_strlen($plain) < self::LEAST) {
             throw new Refusal(
-                'A password has at least '.self::LEAST.' characters. A few words in a row are easy to keep in mind.',
+                'A password has at least ' .
+                    self::LEAST .
+                    ' characters. A few words in a row are easy to keep in mind.',
                 RefusalKind::Unreadable,
                 'password',
             );
         }
         if (strlen($plain) > self::MOST_BYTES || str_contains($plain, "\0")) {
             throw new Refusal(
-                'A password has at most '.self::MOST_BYTES.' letters, fewer with accents. Choose a shorter one.',
+                'A password has at most ' . self::MOST_BYTES . ' letters, fewer with accents. Choose a shorter one.',
                 RefusalKind::Unreadable,
                 'password',
             );
         }
         $bare = Name::of($plain)->bare();
-        $own = [Name::of($name)->bare(), Name::of($email)->bare(), Name::of(strstr($email, '@', true) ?: $email)->bare()];
+        $own = [
+            Name::of($name)->bare(),
+            Name::of($email)->bare(),
+            Name::of(strstr($email, '@', true) ?: $email)->bare(),
+        ];
         if (count(array_unique(mb_str_split($bare))) < 4 || in_array($bare, $own, true)) {
             throw new Refusal(
                 'This password is guessed easily: it is the name, the address, or a few characters repeated. Choose another.',
@@ -82,7 +84,7 @@ final readonly class NewPassword
     /** Three groups of five, to be read out or written down; 15 × log2(31) = 74 bits. */
     public static function made(): self
     {
-        $letters = array_map(fn (): string => self::LETTERS[random_int(0, strlen(self::LETTERS) - 1)], range(1, 15));
+        $letters = array_map(fn(): string => self::LETTERS[random_int(0, strlen(self::LETTERS) - 1)], range(1, 15));
 
         return new self(implode('-', array_map(implode(...), array_chunk($letters, 5))), true);
     }

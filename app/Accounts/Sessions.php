@@ -63,15 +63,20 @@ final class Sessions
     {
         $idle = now()->subMinutes(self::IDLE_MINUTES);
 
-        return AccountSession::query()->where('user_id', $account->id)->whereNull('ended_at')
-            ->where(fn ($going) => $going->where('seen_at', '>', $idle)->orWhere('remembered_until', '>', now()))
-            ->latest('seen_at')->get();
+        return AccountSession::query()
+            ->where('user_id', $account->id)
+            ->whereNull('ended_at')
+            ->where(fn($going) => $going->where('seen_at', '>', $idle)->orWhere('remembered_until', '>', now()))
+            ->latest('seen_at')
+            ->get();
     }
 
     /** Ends one of an account's sessions; the account has to be saved after. */
     public function end(User $account, string $id): void
     {
-        self::ending($account)->whereKey($id)->update(['ended_at' => now()]);
+        self::ending($account)
+            ->whereKey($id)
+            ->update(['ended_at' => now()]);
     }
 
     /**
@@ -82,7 +87,7 @@ final class Sessions
     public static function endAll(User $account, ?string $except = null): void
     {
         self::ending($account)
-            ->when($except !== null, fn (Builder $others) => $others->where('id', '<>', $except))
+            ->when($except !== null, fn(Builder $others) => $others->where('id', '<>', $except))
             ->update(['ended_at' => now()]);
     }
 

@@ -22,9 +22,7 @@ final readonly class SignInLimits
     private const FROM_ADDRESS = [[30, 60], [300, 3600]];
 
     /** @param  array<string, array{int, int}>  $limits  counter => tries, and within how many seconds */
-    private function __construct(private array $limits)
-    {
-    }
+    private function __construct(private array $limits) {}
 
     /**
      * @param  ?User  $account  with the address given; null where nobody has it
@@ -38,7 +36,10 @@ final readonly class SignInLimits
         }
 
         return new self([
-            ...self::counters($account === null ? 'nobody:'.hash('sha256', Name::of($email)->folded) : "account:{$account->id}", self::OF_ACCOUNT),
+            ...self::counters(
+                $account === null ? 'nobody:' . hash('sha256', Name::of($email)->folded) : "account:{$account->id}",
+                self::OF_ACCOUNT,
+            ),
             ...self::counters("address:{$address}", self::FROM_ADDRESS),
         ]);
     }
@@ -87,6 +88,6 @@ final readonly class SignInLimits
      */
     private static function counters(string $name, array $limits): array
     {
-        return array_combine(array_map(fn (array $limit): string => "sign-in:{$name}:{$limit[1]}", $limits), $limits);
+        return array_combine(array_map(fn(array $limit): string => "sign-in:{$name}:{$limit[1]}", $limits), $limits);
     }
 }

@@ -24,8 +24,24 @@ final class Dump
         touch($file);
         chmod($file, 0o600);
         $database = DB::connection()->getDatabaseName();
-        $without = array_map(fn (string $table): string => "--ignore-table-data={$database}.{$table}", self::WITHOUT_ROWS);
-        $this->run(['mariadb-dump', ...$this->connection(), '--single-transaction', '--quick', '--hex-blob', '--skip-comments', '--result-file='.$file, ...$without, $database], null);
+        $without = array_map(
+            fn(string $table): string => "--ignore-table-data={$database}.{$table}",
+            self::WITHOUT_ROWS,
+        );
+        $this->run(
+            [
+                'mariadb-dump',
+                ...$this->connection(),
+                '--single-transaction',
+                '--quick',
+                '--hex-blob',
+                '--skip-comments',
+                '--result-file=' . $file,
+                ...$without,
+                $database,
+            ],
+            null,
+        );
     }
 
     /** @throws BackupFault */
@@ -43,9 +59,18 @@ final class Dump
     private function connection(): array
     {
         $config = DB::connection()->getConfig();
-        $address = ($config['unix_socket'] ?? '') !== '' ? ['--socket='.$config['unix_socket']] : ['--protocol=tcp', '--host='.$config['host'], '--port='.$config['port']];
+        $address =
+            ($config['unix_socket'] ?? '') !== ''
+                ? ['--socket=' . $config['unix_socket']]
+                : ['--protocol=tcp', '--host=' . $config['host'], '--port=' . $config['port']];
 
-        return ['--no-defaults', ...$address, '--user='.$config['username'], '--default-character-set=utf8mb4', '--max-allowed-packet=64M'];
+        return [
+            '--no-defaults',
+            ...$address,
+            '--user=' . $config['username'],
+            '--default-character-set=utf8mb4',
+            '--max-allowed-packet=64M',
+        ];
     }
 
     /**
@@ -54,9 +79,15 @@ final class Dump
      */
     private function run(array $command, mixed $input): void
     {
-        $process = new Process($command, null, ['MYSQL_PWD' => (string) DB::connection()->getConfig('password')], $input, self::SECONDS);
+        $process = new Process(
+            $command,
+            null,
+            ['MYSQL_PWD' => (string) DB::connection()->getConfig('password')],
+            $input,
+            self::SECONDS,
+        );
         if ($process->run() !== 0) {
-            throw new BackupFault("{$command[0]} says: ".trim($process->getErrorOutput()));
+            throw new BackupFault("{$command[0]} says: " . trim($process->getErrorOutput()));
         }
     }
 }

@@ -16,9 +16,11 @@ use Illuminate\Support\Facades\Schema;
 /** Brings a backup into an empty place: the database, the originals, and the sizes made of them anew. */
 final class Restore
 {
-    public function __construct(private readonly Dump $dump, private readonly PhotoStore $store, private readonly Verification $verification)
-    {
-    }
+    public function __construct(
+        private readonly Dump $dump,
+        private readonly PhotoStore $store,
+        private readonly Verification $verification,
+    ) {}
 
     /**
      * @return Manifest what was restored; the sizes of its pictures are made by the queue
@@ -29,7 +31,9 @@ final class Restore
     {
         $manifest = Manifest::read($folder);
         if (Schema::hasTable('products') && (Product::query()->exists() || Photo::query()->exists())) {
-            throw new BackupFault('There are products or pictures here already. Restore into an empty place: another database, or this one after “bin/start --fresh --no-demo”.');
+            throw new BackupFault(
+                'There are products or pictures here already. Restore into an empty place: another database, or this one after “bin/start --fresh --no-demo”.',
+            );
         }
         // Originals first: as soon as the rows are there, so is all that they name.
         foreach ($manifest->photos as $sha256 => $type) {
@@ -38,7 +42,7 @@ final class Restore
             fclose($stream);
         }
         Schema::dropAllTables();
-        $this->dump->read("{$folder}/".Manifest::DATABASE);
+        $this->dump->read("{$folder}/" . Manifest::DATABASE);
         DB::purge();
         // A backup of an older version is brought up to this one.
         Artisan::call('migrate', ['--force' => true]);

@@ -16,9 +16,7 @@ final class Verification
 {
     private const CHUNK = 200;
 
-    public function __construct(private readonly PhotoStore $store)
-    {
-    }
+    public function __construct(private readonly PhotoStore $store) {}
 
     /** @return Generator<Damage> */
     public function run(bool $mend): Generator
@@ -36,10 +34,13 @@ final class Verification
     private function photo(Photo $photo, bool $mend): Generator
     {
         $path = PhotoStore::originalPath($photo->sha256, $photo->type);
-        if (! $this->store->disk()->exists($path)) {
+        if (!$this->store->disk()->exists($path)) {
             yield new Damage('The file of a picture is missing', $path, false);
             if ($mend) {
-                $photo->update(['state' => PhotoState::Failed, 'failure' => 'The file of this picture is missing. Drop it again.']);
+                $photo->update([
+                    'state' => PhotoState::Failed,
+                    'failure' => 'The file of this picture is missing. Drop it again.',
+                ]);
             }
 
             return;
@@ -49,12 +50,12 @@ final class Verification
 
             return;
         }
-        if ($photo->state === PhotoState::Ready && ! $this->store->isWhole($photo)) {
+        if ($photo->state === PhotoState::Ready && !$this->store->isWhole($photo)) {
             yield new Damage('A size or a measurement of a picture is missing', $path, $mend);
             if ($mend) {
                 $this->store->readAgain($photo);
             }
-        } elseif ($photo->state === PhotoState::Waiting && ! $this->isQueued($photo)) {
+        } elseif ($photo->state === PhotoState::Waiting && !$this->isQueued($photo)) {
             yield new Damage('A picture waits to be read, and nothing is to read it', $path, $mend);
             if ($mend) {
                 $this->store->readAgain($photo);
@@ -74,15 +75,39 @@ final class Verification
 
     private function isQueued(Photo $photo): bool
     {
-        return DB::table('jobs')->where('payload', 'like', '%DerivePhoto%')->where('payload', 'like', '%photoId\\\\";i:'.$photo->id.';%')->exists();
+        return DB::table('jobs')
+            ->where('payload', 'like', '%DerivePhoto%')
+            ->where('payload', 'like', '%photoId\\\\";i:' . $photo->id . ';%')
+            ->exists();
     }
 
     /** @return list<string> rows whose product, axis, value or photo is not there */
     private function ownerless(): array
     {
         $found = [];
-        foreach ([['skus', 'product_id', 'products'], ['placements', 'product_id', 'products'], ['placements', 'photo_id', 'photos'], ['product_axes', 'product_id', 'products'], ['product_axes', 'axis_id', 'axes'], ['product_values', 'value_id', 'axis_values'], ['axis_values', 'axis_id', 'axes'], ['facts', 'product_id', 'products'], ['details', 'product_id', 'products']] as [$table, $column, $owner]) {
-            foreach (DB::table($table)->leftJoin($owner, "{$owner}.id", '=', "{$table}.{$column}")->whereNull("{$owner}.id")->whereNotNull("{$table}.{$column}")->limit(self::CHUNK)->pluck("{$table}.id") as $id) {
+        foreach (
+            [
+                ['skus', 'product_id', 'products'],
+                ['placements', 'product_id', 'products'],
+                ['placements', 'photo_id', 'photos'],
+                ['product_axes', 'product_id', 'products'],
+                ['product_axes', 'axis_id', 'axes'],
+                ['product_values', 'value_id', 'axis_values'],
+                ['axis_values', 'axis_id', 'axes'],
+                ['facts', 'product_id', 'products'],
+                ['details', 'product_id', 'products'],
+            ]
+            as [$table, $column, $owner]
+        ) {
+            foreach (
+                DB::table($table)
+                    ->leftJoin($owner, "{$owner}.id", '=', "{$table}.{$column}")
+                    ->whereNull("{$owner}.id")
+                    ->whereNotNull("{$table}.{$column}")
+                    ->limit(self::CHUNK)
+                    ->pluck("{$table}.id")
+                as $id
+            ) {
                 $found[] = "{$table} {$id}";
             }
         }
@@ -99,9 +124,15 @@ final class Verification
     private function strays(): Generator
     {
         foreach (array_chunk($this->store->disk()->allFiles('photos'), self::CHUNK) as $paths) {
-            $known = Photo::query()->whereIn('sha256', array_map(fn (string $path): string => pathinfo($path, PATHINFO_FILENAME), $paths))->pluck('sha256')->all();
+            $known = Photo::query()
+                ->whereIn('sha256', array_map(fn(string $path): string => pathinfo($path, PATHINFO_FILENAME), $paths))
+                ->pluck('sha256')
+                ->all();
             foreach ($paths as $path) {
-                if (! in_array(pathinfo($path, PATHINFO_FILENAME), $known, true) && $this->store->disk()->lastModified($path) < time() - 3600) {
+                if (
+                    !in_array(pathinfo($path, PATHINFO_FILENAME), $known, true) &&
+                    $this->store->disk()->lastModified($path) < time() - 3600
+                ) {
                     yield new Damage('A file in the store belongs to no picture', $path, false);
                 }
             }

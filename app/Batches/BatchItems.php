@@ -45,8 +45,9 @@ final class BatchItems
     /** @param  list<BatchProductState>  $states  of those that are tried again */
     public static function again(Batch $batch, array $states): void
     {
-        DB::table(self::TABLE)->where('batch_id', $batch->id)
-            ->whereIn('state', array_map(fn (BatchProductState $state): string => $state->value, $states))
+        DB::table(self::TABLE)
+            ->where('batch_id', $batch->id)
+            ->whereIn('state', array_map(fn(BatchProductState $state): string => $state->value, $states))
             ->update(['state' => BatchProductState::Waiting->value, 'words' => '', 'history_id' => null]);
     }
 

@@ -35,7 +35,14 @@ final class BatchList
     public function counts(array $batchIds): array
     {
         $counts = array_fill_keys($batchIds, []);
-        foreach (DB::table('batch_products')->whereIn('batch_id', $batchIds)->groupBy('batch_id', 'state')->selectRaw('batch_id, state, count(*) as products')->get() as $row) {
+        foreach (
+            DB::table('batch_products')
+                ->whereIn('batch_id', $batchIds)
+                ->groupBy('batch_id', 'state')
+                ->selectRaw('batch_id, state, count(*) as products')
+                ->get()
+            as $row
+        ) {
             $counts[$row->batch_id][$row->state] = (int) $row->products;
         }
 
@@ -58,14 +65,16 @@ final class BatchList
             ->limit(self::PRODUCTS + 1)
             ->get(['products.id', 'products.code', 'products.name', 'batch_products.words']);
 
-        return array_values(array_map(
-            fn (stdClass $row): BatchedProduct => new BatchedProduct(
-                $row->id,
-                $row->code,
-                $row->name,
-                (string) $row->words,
+        return array_values(
+            array_map(
+                fn(stdClass $row): BatchedProduct => new BatchedProduct(
+                    $row->id,
+                    $row->code,
+                    $row->name,
+                    (string) $row->words,
+                ),
+                $rows->all(),
             ),
-            $rows->all(),
-        ));
+        );
     }
 }

@@ -41,15 +41,19 @@ final class BatchRunner
         private readonly Announcer $announcer,
         private readonly Portion $portions,
         private readonly int $atOnce = 50,
-    ) {
-    }
+    ) {}
 
     /** Has those go on again that nobody works on: their worker died. */
     public static function takeUp(int $seconds): void
     {
-        $atWork = array_filter(BatchState::cases(), fn (BatchState $state): bool => $state->isAtWork());
-        foreach (Batch::query()->whereIn('state', $atWork)->where('beat_at', '<', now()->subSeconds($seconds))->pluck('id') as $id) {
-            Batch::query()->whereKey($id)->update(['beat_at' => now()]);
+        $atWork = array_filter(BatchState::cases(), fn(BatchState $state): bool => $state->isAtWork());
+        foreach (
+            Batch::query()->whereIn('state', $atWork)->where('beat_at', '<', now()->subSeconds($seconds))->pluck('id')
+            as $id
+        ) {
+            Batch::query()
+                ->whereKey($id)
+                ->update(['beat_at' => now()]);
             RunBatch::dispatch($id);
         }
     }
@@ -76,8 +80,10 @@ final class BatchRunner
 
                 continue;
             }
-            $this->announcer->onceAfter(fn () => $this->portion($batch, $items));
-            Batch::query()->whereKey($batchId)->update(['beat_at' => now()]);
+            $this->announcer->onceAfter(fn() => $this->portion($batch, $items));
+            Batch::query()
+                ->whereKey($batchId)
+                ->update(['beat_at' => now()]);
             $batch->refresh();
             if (microtime(true) >= $end) {
                 return $batch->state->isAtWork();
@@ -114,12 +120,7 @@ final class BatchRunner
             }
             $isStanding = in_array($way, [BatchState::Undoing, BatchState::Redoing], true);
             $why = $this->why($fault);
-            $this->note(
-                $batch,
-                $items[0],
-                $isStanding ? BatchProductState::Stands : BatchProductState::Refused,
-                $why,
-            );
+            $this->note($batch, $items[0], $isStanding ? BatchProductState::Stands : BatchProductState::Refused, $why);
         }
         if ($batch->is_whole && $batch->state === BatchState::Running && $this->hasRefused($batch)) {
             $batch->update(['state' => BatchState::Undoing]);
@@ -149,7 +150,7 @@ final class BatchRunner
                     $operation::class,
                     array_intersect_key($changes, $waiting),
                 );
-                $refused = array_filter($outcomes, fn (PortionOutcome $outcome): bool => $outcome->isRefused);
+                $refused = array_filter($outcomes, fn(PortionOutcome $outcome): bool => $outcome->isRefused);
                 if ($batch->is_whole && $refused !== []) {
                     throw new NothingOfIt($refused);
                 }
@@ -170,12 +171,14 @@ final class BatchRunner
 
         return match (true) {
             $operation instanceof SameForEach => array_map(
-                fn (string $key): ProductChange|SkuChange =>
-                    $operation->change(Selection::fromKey($key), $batch->wanted),
+                fn(string $key): ProductChange|SkuChange => $operation->change(
+                    Selection::fromKey($key),
+                    $batch->wanted,
+                ),
                 $selections,
             ),
             $operation instanceof OwnForEach => $operation->changes($batch->id, array_keys($selections)),
-            default => throw new LogicException($operation::class.' does not say what it does.'),
+            default => throw new LogicException($operation::class . ' does not say what it does.'),
         };
     }
 
@@ -188,8 +191,14 @@ final class BatchRunner
     private function claimed(Batch $batch, array $productIds): array
     {
         $open = [BatchProductState::Waiting->value, BatchProductState::Vetted->value];
-        $ids = DB::table('batch_products')->where('batch_id', $batch->id)->whereIn('product_id', $productIds)
-            ->whereIn('state', $open)->orderBy('product_id')->lockForUpdate()->pluck('product_id')->all();
+        $ids = DB::table('batch_products')
+            ->where('batch_id', $batch->id)
+            ->whereIn('product_id', $productIds)
+            ->whereIn('state', $open)
+            ->orderBy('product_id')
+            ->lockForUpdate()
+            ->pluck('product_id')
+            ->all();
 
         return array_fill_keys($ids, true);
     }
@@ -209,17 +218,17 @@ final class BatchRunner
         foreach ($byState as $state => $alike) {
             $words = $history = '';
             foreach ($alike as $id => $outcome) {
-                $words .= " when {$id} then ".DB::getPdo()->quote(mb_strimwidth($outcome->words, 0, 400, '…'));
-                $history .= " when {$id} then ".($outcome->historyId ?? 'null');
+                $words .= " when {$id} then " . DB::getPdo()->quote(mb_strimwidth($outcome->words, 0, 400, '…'));
+                $history .= " when {$id} then " . ($outcome->historyId ?? 'null');
             }
-            DB::table('batch_products')->where('batch_id', $batch->id)->whereIn(
-                'product_id',
-                array_keys($alike),
-            )->update([
-                'state' => $state,
-                'words' => DB::raw("case product_id{$words} end"),
-                'history_id' => DB::raw("case product_id{$history} end"),
-            ]);
+            DB::table('batch_products')
+                ->where('batch_id', $batch->id)
+                ->whereIn('product_id', array_keys($alike))
+                ->update([
+                    'state' => $state,
+                    'words' => DB::raw("case product_id{$words} end"),
+                    'history_id' => DB::raw("case product_id{$history} end"),
+                ]);
         }
     }
 
@@ -242,18 +251,19 @@ final class BatchRunner
         };
         $items = [];
         foreach ($from as $state) {
-            $items = $items === []
-                ? DB::table('batch_products')
-                    ->where('batch_id', $batch->id)
-                    ->where('state', $state->value)
-                    ->orderBy('product_id')
-                    ->limit($this->atOnce)
-                    ->get()
-                    ->values()
-                    ->all()
-                : $items;
+            $items =
+                $items === []
+                    ? DB::table('batch_products')
+                        ->where('batch_id', $batch->id)
+                        ->where('state', $state->value)
+                        ->orderBy('product_id')
+                        ->limit($this->atOnce)
+                        ->get()
+                        ->values()
+                        ->all()
+                    : $items;
         }
-        $ids = array_values(array_map(fn (stdClass $item): int => $item->product_id, $items));
+        $ids = array_values(array_map(fn(stdClass $item): int => $item->product_id, $items));
 
         return array_slice($items, 0, count(Portions::first($ids)));
     }
@@ -269,7 +279,10 @@ final class BatchRunner
             BatchState::Undoing => $batch->is_whole && $refused ? BatchState::Refused : BatchState::Undone,
             default => BatchState::Done,
         };
-        Batch::query()->whereKey($batch->id)->where('state', $batch->state->value)->update(['state' => $next->value, 'beat_at' => now(), 'ended_at' => $next->isAtWork() ? null : now()]);
+        Batch::query()
+            ->whereKey($batch->id)
+            ->where('state', $batch->state->value)
+            ->update(['state' => $next->value, 'beat_at' => now(), 'ended_at' => $next->isAtWork() ? null : now()]);
     }
 
     /** @param  list<stdClass>  $items */
@@ -293,14 +306,19 @@ final class BatchRunner
     {
         DB::transaction(function () use ($batch, $items, $way, $into): void {
             $history = array_column($items, 'history_id', 'product_id');
-            $open = DB::table('batch_products')->where('batch_id', $batch->id)
-                ->whereIn('product_id', array_keys($history))->where('state', $items[0]->state)
-                ->orderBy('product_id')->lockForUpdate()->pluck('product_id')->all();
+            $open = DB::table('batch_products')
+                ->where('batch_id', $batch->id)
+                ->whereIn('product_id', array_keys($history))
+                ->where('state', $items[0]->state)
+                ->orderBy('product_id')
+                ->lockForUpdate()
+                ->pluck('product_id')
+                ->all();
             $meant = array_intersect_key($history, array_flip($open));
             $this->undo->batch($batch->user, $way, array_values(array_filter($meant)));
             $this->noteAll(
                 $batch,
-                array_map(fn (?int $id): PortionOutcome => PortionOutcome::made($id), $meant),
+                array_map(fn(?int $id): PortionOutcome => PortionOutcome::made($id), $meant),
                 $into,
                 $into,
             );
@@ -310,7 +328,9 @@ final class BatchRunner
     /** Why a product was left as it is, unless another worker has noted what became of it. */
     private function note(Batch $batch, stdClass $item, BatchProductState $state, string $why): void
     {
-        DB::table('batch_products')->where('batch_id', $batch->id)->where('product_id', $item->product_id)
+        DB::table('batch_products')
+            ->where('batch_id', $batch->id)
+            ->where('product_id', $item->product_id)
             ->where('state', $item->state)
             ->update(['state' => $state->value, 'words' => mb_strimwidth($why, 0, 400, '…')]);
     }

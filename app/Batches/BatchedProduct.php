@@ -8,11 +8,5 @@ namespace App\Batches;
 final readonly class BatchedProduct
 {
     /** @param  string  $why  what refused it, or keeps it as it is; empty for nothing */
-    public function __construct(
-        public int $id,
-        public string $code,
-        public string $name,
-        public string $why,
-    ) {
-    }
+    public function __construct(public int $id, public string $code, public string $name, public string $why) {}
 }

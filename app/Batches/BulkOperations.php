@@ -12,9 +12,7 @@ use Core\RefusalKind;
 final readonly class BulkOperations
 {
     /** @param  array<string, Closure(): BulkOperation>  $operations */
-    public function __construct(private array $operations)
-    {
-    }
+    public function __construct(private array $operations) {}
 
     public function named(string $name): BulkOperation
     {

@@ -19,9 +19,7 @@ final class RunBatch implements ShouldQueue
 
     public int $timeout = 90;
 
-    public function __construct(private readonly string $batchId)
-    {
-    }
+    public function __construct(private readonly string $batchId) {}
 
     public function handle(BatchRunner $runner): void
     {

@@ -46,23 +46,39 @@ final class EntryUndo
         private readonly UnitOfWork $work,
         private readonly SharedCounts $shared,
         private readonly Versions $versions,
-    ) {
-    }
+    ) {}
 
     public function undo(Change $change): HistoryEntry
     {
-        return $this->run($change, 'undo', fn (): ?HistoryEntry => self::nextUndo($change->productId, $change->user->id));
+        return $this->run(
+            $change,
+            'undo',
+            fn(): ?HistoryEntry => self::nextUndo($change->productId, $change->user->id),
+        );
     }
 
     public function redo(Change $change): HistoryEntry
     {
-        return $this->run($change, 'redo', fn (): ?HistoryEntry => self::nextRedo($change->productId, $change->user->id));
+        return $this->run(
+            $change,
+            'redo',
+            fn(): ?HistoryEntry => self::nextRedo($change->productId, $change->user->id),
+        );
     }
 
     /** Takes back all of one's own changes that came after an entry, as one. What others did meanwhile stays. */
     public function undoTo(Change $change, int $entryId): HistoryEntry
     {
-        return $this->run($change, 'undo', fn (): ?HistoryEntry => self::own($change->productId, $change->user->id)->whereNull('undone_at')->where('id', '>', $entryId)->oldest('id')->first(), $entryId);
+        return $this->run(
+            $change,
+            'undo',
+            fn(): ?HistoryEntry => self::own($change->productId, $change->user->id)
+                ->whereNull('undone_at')
+                ->where('id', '>', $entryId)
+                ->oldest('id')
+                ->first(),
+            $entryId,
+        );
     }
 
     public static function nextUndo(?int $productId, int $userId): ?HistoryEntry
@@ -73,8 +89,12 @@ final class EntryUndo
     /** The earliest of one's undone entries that no change of one's own made since has overtaken. */
     public static function nextRedo(?int $productId, int $userId): ?HistoryEntry
     {
-        return self::own($productId, $userId)->whereNotNull('undone_at')->where('is_final', false)
-            ->where('undone_after', '>=', (int) self::own($productId, $userId)->max('id'))->oldest('id')->first();
+        return self::own($productId, $userId)
+            ->whereNotNull('undone_at')
+            ->where('is_final', false)
+            ->where('undone_after', '>=', (int) self::own($productId, $userId)->max('id'))
+            ->oldest('id')
+            ->first();
     }
 
     /** @return Builder<HistoryEntry> */
@@ -93,9 +113,17 @@ final class EntryUndo
 
         return DB::transaction(function () use ($change, $way, $which, $after): HistoryEntry {
             $kept = $this->work->lock($change, evenRemoved: $way === 'redo');
-            $entry = $which() ?? throw new Refusal("There is nothing of yours to {$way} in {$kept->keptName()}.", RefusalKind::Gone);
-            $entries = $after === null ? $this->withBatch($entry, $way) : self::own($change->productId, $change->user->id)
-                ->whereNull('undone_at')->where('id', '>', $after)->oldest('id')->get();
+            $entry =
+                $which() ??
+                throw new Refusal("There is nothing of yours to {$way} in {$kept->keptName()}.", RefusalKind::Gone);
+            $entries =
+                $after === null
+                    ? $this->withBatch($entry, $way)
+                    : self::own($change->productId, $change->user->id)
+                        ->whereNull('undone_at')
+                        ->where('id', '>', $after)
+                        ->oldest('id')
+                        ->get();
             if ($way === 'undo') {
                 $this->refuseToUnmake($entries, $change);
             }
@@ -120,19 +148,26 @@ final class EntryUndo
     {
         Gate::forUser($user)->authorize('edit');
         $first = HistoryEntry::query()->whereKey($entryIds)->get();
-        $products = Product::query()->whereKey($first->pluck('product_id')->all())->orderBy('id')->lockForUpdate()->get();
-        $removed = $products->first(fn (Product $product): bool => $product->removed_at !== null);
+        $products = Product::query()
+            ->whereKey($first->pluck('product_id')->all())
+            ->orderBy('id')
+            ->lockForUpdate()
+            ->get();
+        $removed = $products->first(fn(Product $product): bool => $product->removed_at !== null);
         if ($way === 'undo' && $removed !== null) {
             throw UnitOfWork::removed($removed);
         }
-        $entries = HistoryEntry::query()->where('user_id', $user->id)
+        $entries = HistoryEntry::query()
+            ->where('user_id', $user->id)
             ->whereIn('batch', $first->pluck('batch')->unique()->all())
             ->whereIn('product_id', $products->modelKeys())
             ->when(
                 $way === 'undo',
-                fn (Builder $query) => $query->whereNull('undone_at'),
-                fn (Builder $query) => $query->whereIn('undone_with', $first->pluck('undone_with')->filter()->all()),
-            )->oldest('id')->get();
+                fn(Builder $query) => $query->whereNull('undone_at'),
+                fn(Builder $query) => $query->whereIn('undone_with', $first->pluck('undone_with')->filter()->all()),
+            )
+            ->oldest('id')
+            ->get();
         if ($entries->isEmpty()) {
             return;
         }
@@ -166,8 +201,8 @@ final class EntryUndo
         } catch (QueryException $fault) {
             throw match ($fault->errorInfo[1] ?? null) {
                 self::REFERS_TO_NOTHING => new Refusal(
-                    "“{$first->words}” cannot be {$done}: what it used is not there any more, in the library or among"
-                        .' the stored pictures.',
+                    "“{$first->words}” cannot be {$done}: what it used is not there any more, in the library or among" .
+                        ' the stored pictures.',
                     RefusalKind::Gone,
                 ),
                 self::IS_REFERRED_TO => new Refusal(
@@ -184,14 +219,18 @@ final class EntryUndo
     /** @param  Collection<int, HistoryEntry>  $entries */
     private function mark(Collection $entries, string $way, User $user): void
     {
-        HistoryEntry::query()->whereKey($entries->modelKeys())->update($way === 'undo'
-            ? [
-                'undone_at' => now(),
-                'undone_by' => $user->id,
-                'undone_after' => HistoryEntry::query()->max('id'),
-                'undone_with' => (string) Str::ulid(),
-            ]
-            : ['undone_at' => null, 'undone_by' => null, 'undone_after' => null, 'undone_with' => null]);
+        HistoryEntry::query()
+            ->whereKey($entries->modelKeys())
+            ->update(
+                $way === 'undo'
+                    ? [
+                        'undone_at' => now(),
+                        'undone_by' => $user->id,
+                        'undone_after' => HistoryEntry::query()->max('id'),
+                        'undone_with' => (string) Str::ulid(),
+                    ]
+                    : ['undone_at' => null, 'undone_by' => null, 'undone_after' => null, 'undone_with' => null],
+            );
     }
 
     /**
@@ -206,9 +245,15 @@ final class EntryUndo
             return new Collection([$entry]);
         }
 
-        return self::own($entry->product_id, $entry->user_id)->where('batch', $entry->batch)
-            ->when($way === 'undo', fn (Builder $query) => $query->whereNull('undone_at'), fn (Builder $query) => $query->whereNotNull('undone_at')->where('undone_with', $entry->undone_with))
-            ->oldest('id')->get();
+        return self::own($entry->product_id, $entry->user_id)
+            ->where('batch', $entry->batch)
+            ->when(
+                $way === 'undo',
+                fn(Builder $query) => $query->whereNull('undone_at'),
+                fn(Builder $query) => $query->whereNotNull('undone_at')->where('undone_with', $entry->undone_with),
+            )
+            ->oldest('id')
+            ->get();
     }
 
     /**
@@ -220,7 +265,12 @@ final class EntryUndo
     {
         $final = $entries->firstWhere('is_final', true);
         if ($final !== null) {
-            throw new Refusal("“{$final->words}” ({$final->at('j M Y')}) cannot be ".($way === 'undo' ? 'undone' : 'redone').' any more: changes of that age keep only their words.', RefusalKind::Gone);
+            throw new Refusal(
+                "“{$final->words}” ({$final->at('j M Y')}) cannot be " .
+                    ($way === 'undo' ? 'undone' : 'redone') .
+                    ' any more: changes of that age keep only their words.',
+                RefusalKind::Gone,
+            );
         }
     }
 
@@ -232,10 +282,22 @@ final class EntryUndo
     private function refuseToUnmake(Collection $entries, Change $change): void
     {
         $making = $entries->firstWhere('action', self::MAKING);
-        $other = $making === null ? null : HistoryEntry::with('user')->where('product_id', $making->product_id)->whereNull('undone_at')
-            ->where('user_id', '<>', $change->user->id)->latest('id')->first();
+        $other =
+            $making === null
+                ? null
+                : HistoryEntry::with('user')
+                    ->where('product_id', $making->product_id)
+                    ->whereNull('undone_at')
+                    ->where('user_id', '<>', $change->user->id)
+                    ->latest('id')
+                    ->first();
         if ($other !== null) {
-            throw new Refusal("“{$making->words}” cannot be undone: {$other->user->name} has worked on it since ({$other->at('H:i')}: {$other->words}).", RefusalKind::Changed);
+            throw new Refusal(
+                "“{$making->words}” cannot be undone: {$other->user->name} has worked on it since ({$other->at(
+                    'H:i',
+                )}: {$other->words}).",
+                RefusalKind::Changed,
+            );
         }
     }
 
@@ -255,9 +317,22 @@ final class EntryUndo
             return false;
         };
         $own = $entries->first($touches) ?? $entries->firstOrFail();
-        $later = HistoryEntry::with('user')->where('id', '>', $own->id)->whereNull('undone_at')->whereKeyNot($entries->modelKeys())->latest('id')->limit(self::LOOKED_THROUGH)->get()->first($touches);
-        $why = $later === null ? $unknown : "{$later->user->name} changed the same thing at {$later->at('H:i')}: {$later->words}";
+        $later = HistoryEntry::with('user')
+            ->where('id', '>', $own->id)
+            ->whereNull('undone_at')
+            ->whereKeyNot($entries->modelKeys())
+            ->latest('id')
+            ->limit(self::LOOKED_THROUGH)
+            ->get()
+            ->first($touches);
+        $why =
+            $later === null
+                ? $unknown
+                : "{$later->user->name} changed the same thing at {$later->at('H:i')}: {$later->words}";
 
-        return new Refusal("“{$own->words}” cannot be ".($way === 'undo' ? 'undone' : 'redone').": {$why}.", RefusalKind::Changed);
+        return new Refusal(
+            "“{$own->words}” cannot be " . ($way === 'undo' ? 'undone' : 'redone') . ": {$why}.",
+            RefusalKind::Changed,
+        );
     }
 }

@@ -36,8 +36,7 @@ final readonly class Portion
         private ChosenSkusLoader $chosen,
         private CatalogLookup $catalog,
         private Versions $versions,
-    ) {
-    }
+    ) {}
 
     /**
      * In the transaction of whoever notes what became of them.
@@ -58,7 +57,7 @@ final readonly class Portion
             $writer->write($ledgers[$id], $id, $before[$id], $one->state);
         }
         $writer->flush();
-        $ledgers = array_filter($ledgers, fn (Ledger $ledger): bool => ! $ledger->isEmpty());
+        $ledgers = array_filter($ledgers, fn(Ledger $ledger): bool => !$ledger->isEmpty());
         $entries = $this->note($user, $batchId, $action, $products, $changed, $ledgers);
         foreach (array_keys($changed) as $id) {
             $outcomes[$id] = PortionOutcome::made($entries[$id] ?? null);
@@ -77,7 +76,7 @@ final readonly class Portion
     {
         [$outcomes, , $changed] = $this->tried($this->products(array_keys($changes), lock: false), $changes);
 
-        return $outcomes + array_map(fn (Changed $one): PortionOutcome => PortionOutcome::made(null), $changed);
+        return $outcomes + array_map(fn(Changed $one): PortionOutcome => PortionOutcome::made(null), $changed);
     }
 
     /**
@@ -102,7 +101,9 @@ final readonly class Portion
         $refused = $before = $changed = [];
         foreach ($changes as $id => $change) {
             if ($change instanceof GrowsLibrary) {
-                throw new LogicException($change::class.' names what the library may lack: that is not added here yet.');
+                throw new LogicException(
+                    $change::class . ' names what the library may lack: that is not added here yet.',
+                );
             }
             $product = $products->get($id);
             if ($product === null) {
@@ -113,8 +114,8 @@ final readonly class Portion
         }
         $open = array_diff_key($changes, $refused);
         $selections = array_map(
-            fn (SkuChange $change): Selection => $change->selection(),
-            array_filter($open, fn ($change): bool => $change instanceof SkuChange),
+            fn(SkuChange $change): Selection => $change->selection(),
+            array_filter($open, fn($change): bool => $change instanceof SkuChange),
         );
         $numbered = array_values($products->only(array_keys($selections))->all());
         $chosen = $numbered === [] ? [] : $this->chosen->loadMany($numbered, $selections);
@@ -122,9 +123,10 @@ final readonly class Portion
         $whole = $others === [] ? [] : $this->loader->loadMany($others);
         foreach ($open as $id => $change) {
             try {
-                [$before[$id], $changed[$id]] = $change instanceof SkuChange
-                    ? [$chosen[$id]->product->state, $change->on($chosen[$id], $this->catalog)]
-                    : [$whole[$id]->core->state, $change->on($whole[$id]->core, $this->catalog)];
+                [$before[$id], $changed[$id]] =
+                    $change instanceof SkuChange
+                        ? [$chosen[$id]->product->state, $change->on($chosen[$id], $this->catalog)]
+                        : [$whole[$id]->core->state, $change->on($whole[$id]->core, $this->catalog)];
             } catch (CoreException $refusal) {
                 unset($before[$id], $changed[$id]);
                 $refused[$id] = PortionOutcome::refused($refusal->getMessage());
@@ -168,6 +170,6 @@ final readonly class Portion
             ];
         }
 
-        return KeptChanges::enter($rows, array_map(fn (Ledger $ledger): ChangeLog => $ledger->log(), $ledgers));
+        return KeptChanges::enter($rows, array_map(fn(Ledger $ledger): ChangeLog => $ledger->log(), $ledgers));
     }
 }

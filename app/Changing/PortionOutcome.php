@@ -7,12 +7,7 @@ namespace App\Changing;
 /** What became of one of many products. */
 final readonly class PortionOutcome
 {
-    private function __construct(
-        public bool $isRefused,
-        public string $words,
-        public ?int $historyId,
-    ) {
-    }
+    private function __construct(public bool $isRefused, public string $words, public ?int $historyId) {}
 
     /** @param  string  $why  a sentence */
     public static function refused(string $why): self

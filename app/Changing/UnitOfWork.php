@@ -55,8 +55,7 @@ final class UnitOfWork
         private readonly KeptMarks $marks,
         private readonly CatalogLookup $catalog,
         private readonly LibraryRows $library,
-    ) {
-    }
+    ) {}
 
     /**
      * A change of a product, as a value.
@@ -148,9 +147,9 @@ final class UnitOfWork
 
         return DB::transaction(function () use ($user, $action, $details, $setUp): Product {
             $row = StateRows::product(new ProductState($details, Matrix::of([])));
-            $product = Product::query()->findOrFail(Product::query()->insertGetId(
-                ['version' => 1, 'created_at' => now(), 'updated_at' => now()] + $row,
-            ));
+            $product = Product::query()->findOrFail(
+                Product::query()->insertGetId(['version' => 1, 'created_at' => now(), 'updated_at' => now()] + $row),
+            );
             $words = "Made the product {$details->name}";
             if ($setUp !== null) {
                 $words .= ", {$this->apply(new Ledger(), $product, $setUp)->words}";
@@ -181,11 +180,12 @@ final class UnitOfWork
      */
     public function lock(Change $change, bool $evenRemoved = false): Kept
     {
-        $kept = $change->productId === null
-            ? Library::query()->lockForUpdate()->firstOrFail()
-            : Product::query()->lockForUpdate()->findOrFail($change->productId);
+        $kept =
+            $change->productId === null
+                ? Library::query()->lockForUpdate()->firstOrFail()
+                : Product::query()->lockForUpdate()->findOrFail($change->productId);
         $this->marks->note($change);
-        if ($kept instanceof Product && $kept->removed_at !== null && ! $evenRemoved) {
+        if ($kept instanceof Product && $kept->removed_at !== null && !$evenRemoved) {
             throw self::removed($kept);
         }
         if ($change->version !== null && $kept->keptVersion() !== $change->version) {
@@ -197,17 +197,28 @@ final class UnitOfWork
 
     public static function removed(Product $product): Refusal
     {
-        return new Refusal("The making of {$product->name} was undone. Redo it first; then it can be changed.", RefusalKind::Impossible);
+        return new Refusal(
+            "The making of {$product->name} was undone. Redo it first; then it can be changed.",
+            RefusalKind::Impossible,
+        );
     }
 
     private function stale(Kept $kept, int $version): Stale
     {
-        $entries = HistoryEntry::with('user')->where('product_id', $kept->keptProductId())->where('version', '>', $version)->latest('id')->limit(3)->get();
-        $what = $entries->map(fn (HistoryEntry $entry): string => "{$entry->user->name}, {$entry->at('H:i')}: {$entry->words}")->implode('; ');
+        $entries = HistoryEntry::with('user')
+            ->where('product_id', $kept->keptProductId())
+            ->where('version', '>', $version)
+            ->latest('id')
+            ->limit(3)
+            ->get();
+        $what = $entries
+            ->map(fn(HistoryEntry $entry): string => "{$entry->user->name}, {$entry->at('H:i')}: {$entry->words}")
+            ->implode('; ');
 
         return new Stale(
-            "{$kept->keptName()} changed while this window was open".($what === '' ? '.' : " ({$what}).")
-            .' The window now shows it as it is. Your change was not made yet.',
+            "{$kept->keptName()} changed while this window was open" .
+                ($what === '' ? '.' : " ({$what}).") .
+                ' The window now shows it as it is. Your change was not made yet.',
             $kept->keptVersion(),
         );
     }
@@ -228,7 +239,9 @@ final class UnitOfWork
     /** @param  array<string, int>  $with  more of the product's row */
     private function noteChanged(Product $product, array $with = []): void
     {
-        Product::query()->whereKey($product->id)->update($with + ['updated_at' => now(), 'revision' => $product->revision + 1, 'is_counted' => false]);
+        Product::query()
+            ->whereKey($product->id)
+            ->update($with + ['updated_at' => now(), 'revision' => $product->revision + 1, 'is_counted' => false]);
         $this->announcer->changed();
     }
 
@@ -242,12 +255,15 @@ final class UnitOfWork
 
         for ($try = 1; ; $try++) {
             try {
-                return DB::transaction(fn (): ?HistoryEntry => $this->written($change, $action, $work), self::TRIES);
+                return DB::transaction(fn(): ?HistoryEntry => $this->written($change, $action, $work), self::TRIES);
             } catch (UniqueConstraintViolationException) {
                 $this->loader->forget();
                 // Somebody was quicker with a name or a code: at a second look it is there, and is used or named.
                 if ($try === self::TRIES) {
-                    throw new Refusal('Somebody has just taken the same name or code. Nothing was changed; look again, and choose another if it is still taken.', RefusalKind::Taken);
+                    throw new Refusal(
+                        'Somebody has just taken the same name or code. Nothing was changed; look again, and choose another if it is still taken.',
+                        RefusalKind::Taken,
+                    );
                 }
             }
         }

@@ -20,14 +20,47 @@ final class BarcodeDrawing
         $bearers = $barcode->symbology === 'ITF-14';
         $path = '';
         foreach ($barcode->bars() as [$at, $modules]) {
-            $path .= 'M'.self::number($at * $module).' 0h'.self::number($modules * $module).'v'.self::HEIGHT.'h-'.self::number($modules * $module).'z';
+            $path .=
+                'M' .
+                self::number($at * $module) .
+                ' 0h' .
+                self::number($modules * $module) .
+                'v' .
+                self::HEIGHT .
+                'h-' .
+                self::number($modules * $module) .
+                'z';
         }
         $height = self::HEIGHT + self::DIGITS + 4;
 
-        return '<svg class="barcode" xmlns="http://www.w3.org/2000/svg" viewBox="0 0 '.self::number($width)." {$height}\" width=\"".self::number($width)."\" height=\"{$height}\" role=\"img\" aria-label=\"{$barcode->symbology} {$barcode->digits}\">"
-            .'<rect width="'.self::number($width)."\" height=\"{$height}\" fill=\"#fff\"/><path d=\"{$path}\" fill=\"#000\"/>"
-            .($bearers ? '<path d="M0 0h'.self::number($width).'v4h-'.self::number($width).'zM0 '.(self::HEIGHT - 4).'h'.self::number($width).'v4h-'.self::number($width).'z" fill="#000"/>' : '')
-            .'<text x="'.self::number($width / 2).'" y="'.(self::HEIGHT + self::DIGITS).'" text-anchor="middle" font-family="monospace" font-size="'.self::DIGITS."\" fill=\"#000\">{$barcode->digits}</text></svg>";
+        return '<svg class="barcode" xmlns="http://www.w3.org/2000/svg" viewBox="0 0 ' .
+            self::number($width) .
+            " {$height}\" width=\"" .
+            self::number($width) .
+            "\" height=\"{$height}\" role=\"img\" aria-label=\"{$barcode->symbology} {$barcode->digits}\">" .
+            '<rect width="' .
+            self::number($width) .
+            "\" height=\"{$height}\" fill=\"#fff\"/><path d=\"{$path}\" fill=\"#000\"/>" .
+            ($bearers
+                ? '<path d="M0 0h' .
+                    self::number($width) .
+                    'v4h-' .
+                    self::number($width) .
+                    'zM0 ' .
+                    (self::HEIGHT - 4) .
+                    'h' .
+                    self::number($width) .
+                    'v4h-' .
+                    self::number($width) .
+                    'z" fill="#000"/>'
+                : '') .
+            '<text x="' .
+            self::number($width / 2) .
+            '" y="' .
+            (self::HEIGHT + self::DIGITS) .
+            '" text-anchor="middle" font-family="monospace" font-size="' .
+            self::DIGITS .
+            "\" fill=\"#000\">{$barcode->digits}</text></svg>";
     }
 
     private static function number(float $number): string

@@ -31,13 +31,14 @@ use Core\Stock\Availability;
 /** A product as schema.org JSON-LD: a ProductGroup with its variants, or a single Product. */
 final class JsonLdDocument
 {
-    public function __construct(private readonly ProductLoader $loader)
-    {
-    }
+    public function __construct(private readonly ProductLoader $loader) {}
 
     public function of(Product $product): string
     {
-        return json_encode($this->tree($this->loader->load($product)), JSON_THROW_ON_ERROR | JSON_PRETTY_PRINT | JSON_UNESCAPED_SLASHES | JSON_UNESCAPED_UNICODE | JSON_HEX_TAG);
+        return json_encode(
+            $this->tree($this->loader->load($product)),
+            JSON_THROW_ON_ERROR | JSON_PRETTY_PRINT | JSON_UNESCAPED_SLASHES | JSON_UNESCAPED_UNICODE | JSON_HEX_TAG,
+        );
     }
 
     /** @return array<string, mixed> */
@@ -50,14 +51,21 @@ final class JsonLdDocument
             'brand' => $product->brand === '' ? null : ['@type' => 'Brand', 'name' => $product->brand],
             'category' => $this->categories($loaded),
             'keywords' => $loaded->core->state->details->details->whole(DetailKind::Tags),
-            'additionalProperty' => array_map($this->fact(...), array_values(array_filter($loaded->core->state->details->facts, fn (Fact $fact): bool => $fact->isShown))),
+            'additionalProperty' => array_map(
+                $this->fact(...),
+                array_values(
+                    array_filter($loaded->core->state->details->facts, fn(Fact $fact): bool => $fact->isShown),
+                ),
+            ),
         ]);
         if ($loaded->core->matrix->axes === []) {
             $single = array_values($loaded->core->made)[0] ?? null;
 
             return [
                 '@context' => 'https://schema.org',
-                ...($single === null ? ['@type' => 'Product', '@id' => $this->url($product), 'productID' => $product->code] : $this->variant($loaded, $single)),
+                ...$single === null
+                    ? ['@type' => 'Product', '@id' => $this->url($product), 'productID' => $product->code]
+                    : $this->variant($loaded, $single),
                 ...$about,
             ];
         }
@@ -74,7 +82,7 @@ final class JsonLdDocument
                 'subjectOf' => $this->films($loaded, $loaded->core->galleries()->forChoice(Combination::of([]))),
                 'variesBy' => $this->variesBy($loaded),
                 'hasVariant' => array_map(
-                    fn (Sku $sku): array => $this->variant($loaded, $sku),
+                    fn(Sku $sku): array => $this->variant($loaded, $sku),
                     array_values($loaded->core->made),
                 ),
             ]),
@@ -97,37 +105,54 @@ final class JsonLdDocument
             }
         }
 
-        return array_filter([
-            '@type' => 'Product',
-            '@id' => $this->url($loaded->product).'#'.rawurlencode($sku->code),
-            'name' => trim($loaded->product->name.' '.implode(', ', $choice)),
-            ...array_merge(...array_map(fn (SkuField $field): array => $field->linked($sku), SkuFields::all())),
-            ...$own,
-            ...$this->said($loaded, $sku),
-            'additionalProperty' => $more,
-            'image' => $this->images($loaded, $loaded->core->galleries()->of($sku->cell)),
-            'subjectOf' => $this->films($loaded, $loaded->core->galleries()->of($sku->cell)),
-            'offers' => [
-                '@type' => 'Offer',
-                ...$this->price($loaded, $sku),
-                ...$this->availability($loaded, $sku),
-                'itemCondition' => 'https://schema.org/'.(Condition::tryFrom($loaded->core->said(DetailKind::Condition, $sku)) ?? Condition::AsNew)->schemaName(),
-                ...($loaded->core->said(DetailKind::Warranty, $sku) === '' ? [] : ['warranty' => ['@type' => 'WarrantyPromise', 'description' => $loaded->core->said(DetailKind::Warranty, $sku)]]),
-                // Units that several SKUs share are nobody's own: whoever added them up would sell them more than once.
-                ...(
-                    $sku->stock === null || $loaded->core->book->counting !== Counting::Sku
+        return array_filter(
+            [
+                '@type' => 'Product',
+                '@id' => $this->url($loaded->product) . '#' . rawurlencode($sku->code),
+                'name' => trim($loaded->product->name . ' ' . implode(', ', $choice)),
+                ...array_merge(...array_map(fn(SkuField $field): array => $field->linked($sku), SkuFields::all())),
+                ...$own,
+                ...$this->said($loaded, $sku),
+                'additionalProperty' => $more,
+                'image' => $this->images($loaded, $loaded->core->galleries()->of($sku->cell)),
+                'subjectOf' => $this->films($loaded, $loaded->core->galleries()->of($sku->cell)),
+                'offers' => [
+                    '@type' => 'Offer',
+                    ...$this->price($loaded, $sku),
+                    ...$this->availability($loaded, $sku),
+                    'itemCondition' =>
+                        'https://schema.org/' .
+                        (
+                            Condition::tryFrom($loaded->core->said(DetailKind::Condition, $sku)) ?? Condition::AsNew
+                        )->schemaName(),
+                    ...$loaded->core->said(DetailKind::Warranty, $sku) === ''
                         ? []
-                        : ['inventoryLevel' => ['@type' => 'QuantitativeValue', 'value' => $sku->stock]]
-                ),
+                        : [
+                            'warranty' => [
+                                '@type' => 'WarrantyPromise',
+                                'description' => $loaded->core->said(DetailKind::Warranty, $sku),
+                            ],
+                        ],
+                    // Units that several SKUs share are nobody's own: whoever added them up would sell them more than once.
+                    ...$sku->stock === null || $loaded->core->book->counting !== Counting::Sku
+                        ? []
+                        : ['inventoryLevel' => ['@type' => 'QuantitativeValue', 'value' => $sku->stock]],
+                ],
             ],
-        ], fn (mixed $value): bool => $value !== null && $value !== []);
+            fn(mixed $value): bool => $value !== null && $value !== [],
+        );
     }
 
     /** @return string|list<string> one path, or all of them */
     private function categories(LoadedProduct $loaded): string|array
     {
         $further = $loaded->core->state->details->details->whole(DetailKind::AlsoIn);
-        $all = array_values(array_filter([$loaded->product->category, ...explode("\n", $further)], fn (string $path): bool => $path !== ''));
+        $all = array_values(
+            array_filter(
+                [$loaded->product->category, ...explode("\n", $further)],
+                fn(string $path): bool => $path !== '',
+            ),
+        );
 
         return count($all) > 1 ? $all : $all[0] ?? '';
     }
@@ -135,12 +160,16 @@ final class JsonLdDocument
     /** @return array<string, mixed> */
     private function fact(Fact $fact): array
     {
-        return ['@type' => 'PropertyValue', 'name' => $fact->name, 'value' => match ($fact->kind) {
-            FactKind::Number => json_decode($fact->value),
-            FactKind::YesNo => $fact->value === 'yes',
-            FactKind::Many => explode(', ', $fact->value),
-            FactKind::Text => $fact->value,
-        }] + ($fact->unit === '' ? [] : ['unitText' => $fact->unit]);
+        return [
+            '@type' => 'PropertyValue',
+            'name' => $fact->name,
+            'value' => match ($fact->kind) {
+                FactKind::Number => json_decode($fact->value),
+                FactKind::YesNo => $fact->value === 'yes',
+                FactKind::Many => explode(', ', $fact->value),
+                FactKind::Text => $fact->value,
+            },
+        ] + ($fact->unit === '' ? [] : ['unitText' => $fact->unit]);
     }
 
     /** @return array<string, mixed> what is said of a SKU and its part that schema.org has a word for */
@@ -162,9 +191,11 @@ final class JsonLdDocument
         $limits = $loaded->core->orderLimits($sku);
         $quantity = array_filter(['minValue' => $limits->least, 'maxValue' => $limits->most]);
 
-        return ['availability' => "https://schema.org/{$availability->schemaName()}"]
-            + ($availability === Availability::PreOrder ? ['availabilityStarts' => $loaded->core->said(DetailKind::PreOrder, $sku)] : [])
-            + ($quantity === [] ? [] : ['eligibleQuantity' => ['@type' => 'QuantitativeValue'] + $quantity]);
+        return ['availability' => "https://schema.org/{$availability->schemaName()}"] +
+            ($availability === Availability::PreOrder
+                ? ['availabilityStarts' => $loaded->core->said(DetailKind::PreOrder, $sku)]
+                : []) +
+            ($quantity === [] ? [] : ['eligibleQuantity' => ['@type' => 'QuantitativeValue'] + $quantity]);
     }
 
     /**
@@ -181,15 +212,19 @@ final class JsonLdDocument
         }
         $sale = $loaded->core->saleNow($sku, ShopDay::today());
         $currency = $price->currency->code;
-        $specified = fn (Money $money, ?string $type): array => ['@type' => 'UnitPriceSpecification', 'price' => $money->shown(), 'priceCurrency' => $currency] + ($type === null ? [] : ['priceType' => "https://schema.org/{$type}"]);
+        $specified = fn(Money $money, ?string $type): array => [
+            '@type' => 'UnitPriceSpecification',
+            'price' => $money->shown(),
+            'priceCurrency' => $currency,
+        ] + ($type === null ? [] : ['priceType' => "https://schema.org/{$type}"]);
         $list = $loaded->core->prices->listPrice($sku->cell);
         $all = $loaded->core->prices->breaks();
-        $breaks = array_filter($all->breaks, fn (QuantityBreak $break): bool => $break->scope === BreakScope::Unit);
+        $breaks = array_filter($all->breaks, fn(QuantityBreak $break): bool => $break->scope === BreakScope::Unit);
         $specifications = [
-            ...($sale === null ? [] : [$specified($price, 'RegularPrice')]),
-            ...($list === null ? [] : [$specified($list, 'ListPrice')]),
+            ...$sale === null ? [] : [$specified($price, 'RegularPrice')],
+            ...$list === null ? [] : [$specified($list, 'ListPrice')],
             ...array_map(
-                fn (QuantityBreak $break): array => $specified($break->total($sale->price ?? $price, 1), null) + [
+                fn(QuantityBreak $break): array => $specified($break->total($sale->price ?? $price, 1), null) + [
                     'eligibleQuantity' => array_filter([
                         '@type' => 'QuantitativeValue',
                         'minValue' => $break->from,
@@ -203,15 +238,18 @@ final class JsonLdDocument
         return [
             'price' => ($sale->price ?? $price)->shown(),
             'priceCurrency' => $currency,
-            ...($sale?->until === null ? [] : ['priceValidUntil' => $sale->until->iso]),
-            ...($specifications === [] ? [] : ['priceSpecification' => $specifications]),
+            ...$sale?->until === null ? [] : ['priceValidUntil' => $sale->until->iso],
+            ...$specifications === [] ? [] : ['priceSpecification' => $specifications],
         ];
     }
 
     /** @return list<array<string, mixed>> the Lead first, then in order */
     private function images(LoadedProduct $loaded, Gallery $gallery): array
     {
-        return array_map(fn (Entry $entry): array => $this->image($loaded, $entry), array_values(array_filter($gallery->leadFirst(), fn (Entry $entry): bool => $entry->placement->isStill)));
+        return array_map(
+            fn(Entry $entry): array => $this->image($loaded, $entry),
+            array_values(array_filter($gallery->leadFirst(), fn(Entry $entry): bool => $entry->placement->isStill)),
+        );
     }
 
     /** @return list<array<string, mixed>> films and models of a gallery, in order */
@@ -220,13 +258,23 @@ final class JsonLdDocument
         $films = [];
         foreach ($gallery->entries as $entry) {
             $row = $loaded->placements[$entry->placement->id];
-            if (! $entry->placement->isStill) {
+            if (!$entry->placement->isStill) {
                 $site = rtrim((string) config('app.url'), '/');
-                $file = ['contentUrl' => $site.MediaKind::address($row->photoId, $row->type), 'encodingFormat' => MediaKind::TYPES[$row->type]];
-                $about = ['name' => $entry->placement->file, 'description' => $loaded->core->altText($entry->placement), 'thumbnailUrl' => $site.PhotoSize::Gallery->address($row->photoId)];
-                $films[] = $row->kind() === MediaKind::Film
-                    ? ['@type' => 'VideoObject'] + $about + $file + ['duration' => 'PT'.round((int) $row->milliseconds / 1000, 3).'S']
-                    : ['@type' => '3DModel'] + $about + ['encoding' => ['@type' => 'MediaObject'] + $file];
+                $file = [
+                    'contentUrl' => $site . MediaKind::address($row->photoId, $row->type),
+                    'encodingFormat' => MediaKind::TYPES[$row->type],
+                ];
+                $about = [
+                    'name' => $entry->placement->file,
+                    'description' => $loaded->core->altText($entry->placement),
+                    'thumbnailUrl' => $site . PhotoSize::Gallery->address($row->photoId),
+                ];
+                $films[] =
+                    $row->kind() === MediaKind::Film
+                        ? ['@type' => 'VideoObject'] +
+                            $about +
+                            $file + ['duration' => 'PT' . round((int) $row->milliseconds / 1000, 3) . 'S']
+                        : ['@type' => '3DModel'] + $about + ['encoding' => ['@type' => 'MediaObject'] + $file];
             }
         }
 
@@ -240,7 +288,7 @@ final class JsonLdDocument
 
         return [
             '@type' => 'ImageObject',
-            'contentUrl' => rtrim((string) config('app.url'), '/').PhotoSize::Zoom->address($row->photoId),
+            'contentUrl' => rtrim((string) config('app.url'), '/') . PhotoSize::Zoom->address($row->photoId),
             'name' => $entry->placement->file,
             'caption' => $loaded->core->altText($entry->placement),
         ];
@@ -248,7 +296,7 @@ final class JsonLdDocument
 
     private function url(Product $product): string
     {
-        return rtrim((string) config('app.url'), '/').'/products/'.rawurlencode($product->code);
+        return rtrim((string) config('app.url'), '/') . '/products/' . rawurlencode($product->code);
     }
 
     /** @return list<string> */
@@ -256,7 +304,10 @@ final class JsonLdDocument
     {
         $names = [];
         foreach ($this->properties($loaded) as $axisId => $property) {
-            $names[] = $property === null ? $loaded->core->matrix->axis($axisId)->name ?? '' : 'https://schema.org/'.$property;
+            $names[] =
+                $property === null
+                    ? $loaded->core->matrix->axis($axisId)->name ?? ''
+                    : 'https://schema.org/' . $property;
         }
 
         return $names;

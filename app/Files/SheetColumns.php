@@ -42,7 +42,13 @@ final readonly class SheetColumns
     ];
 
     /** They have columns of their own, or stand in the column of the stock. */
-    private const ELSEWHERE = [DetailKind::AlsoIn, DetailKind::ListPrice, DetailKind::Cost, DetailKind::PictureUnits, DetailKind::ProductUnits];
+    private const ELSEWHERE = [
+        DetailKind::AlsoIn,
+        DetailKind::ListPrice,
+        DetailKind::Cost,
+        DetailKind::PictureUnits,
+        DetailKind::ProductUnits,
+    ];
 
     /**
      * @param  list<string>  $axes  names of all axes that the products use
@@ -57,8 +63,7 @@ final readonly class SheetColumns
         private array $details,
         private array $facts,
         private array $texts,
-    ) {
-    }
+    ) {}
 
     /** @param  list<int>  $productIds */
     public static function of(array $productIds): self
@@ -66,7 +71,7 @@ final readonly class SheetColumns
         $said = SaidOfProducts::in($productIds);
         $details = array_filter(
             DetailKind::cases(),
-            fn (DetailKind $kind): bool => isset($said->kinds[$kind->value]) && ! in_array($kind, self::ELSEWHERE, true),
+            fn(DetailKind $kind): bool => isset($said->kinds[$kind->value]) && !in_array($kind, self::ELSEWHERE, true),
         );
 
         return new self(
@@ -74,10 +79,12 @@ final readonly class SheetColumns
             array_values(array_intersect_key($said->axes, $said->swatched)),
             array_values($details),
             $said->facts,
-            array_values(array_filter(
-                SkuFields::texts(),
-                fn (SkuField $field): bool => in_array($field->column(), $said->skuColumns, true),
-            )),
+            array_values(
+                array_filter(
+                    SkuFields::texts(),
+                    fn(SkuField $field): bool => in_array($field->column(), $said->skuColumns, true),
+                ),
+            ),
         );
     }
 
@@ -86,12 +93,12 @@ final readonly class SheetColumns
     {
         return [
             ...self::FIXED,
-            ...array_map(fn (string $axis): string => "axis {$axis}", $this->axes),
+            ...array_map(fn(string $axis): string => "axis {$axis}", $this->axes),
             ...self::SKU,
-            ...array_map(fn (SkuField $field): string => str_replace('-', ' ', $field->key()), $this->texts),
-            ...array_map(fn (string $axis): string => "swatch {$axis}", $this->swatchAxes),
-            ...array_map(fn (DetailKind $kind): string => $kind->value, $this->details),
-            ...array_map(fn (string $fact): string => "fact {$fact}", $this->facts),
+            ...array_map(fn(SkuField $field): string => str_replace('-', ' ', $field->key()), $this->texts),
+            ...array_map(fn(string $axis): string => "swatch {$axis}", $this->swatchAxes),
+            ...array_map(fn(DetailKind $kind): string => $kind->value, $this->details),
+            ...array_map(fn(string $fact): string => "fact {$fact}", $this->facts),
         ];
     }
 
@@ -100,11 +107,12 @@ final readonly class SheetColumns
     {
         $retired = array_filter(
             $loaded->core->state->skus,
-            fn (Sku $sku): bool =>
-                ! $sku->isMade() && $loaded->core->matrix->isCell($sku->cell) && ! isset($loaded->core->made[$sku->cell->key]),
+            fn(Sku $sku): bool => !$sku->isMade() &&
+                $loaded->core->matrix->isCell($sku->cell) &&
+                !isset($loaded->core->made[$sku->cell->key]),
         );
         // Of several in one cell the last on offer stands for it.
-        usort($retired, fn (Sku $a, Sku $b): int => [$b->retiredAt, $a->id] <=> [$a->retiredAt, $b->id]);
+        usort($retired, fn(Sku $a, Sku $b): int => [$b->retiredAt, $a->id] <=> [$a->retiredAt, $b->id]);
         $byCell = [];
         foreach ($retired as $sku) {
             $byCell[$sku->cell->key] ??= $sku;
@@ -113,12 +121,15 @@ final readonly class SheetColumns
         // What several SKUs are sold from stands on the first of them, so that the column adds up.
         $pools = [];
         foreach ($loaded->core->matrix->inOrder($loaded->core->matrix->combinations()) as $cell) {
-            $sku = $loaded->core->made[$cell->key] ?? $byCell[$cell->key] ?? null;
-            $leftOut = ! $loaded->core->matrix->isOffered($cell);
-            if ($sku === null && ! $leftOut) {
+            $sku = $loaded->core->made[$cell->key] ?? ($byCell[$cell->key] ?? null);
+            $leftOut = !$loaded->core->matrix->isOffered($cell);
+            if ($sku === null && !$leftOut) {
                 continue;
             }
-            yield array_map(SafeCell::write(...), $this->row($loaded, $cell, $sku, $leftOut ? 'left out' : $sku->state->value ?? '', $first, $pools));
+            yield array_map(
+                SafeCell::write(...),
+                $this->row($loaded, $cell, $sku, $leftOut ? 'left out' : $sku->state->value ?? '', $first, $pools),
+            );
             $first = false;
             $pools += $sku?->isMade() === true ? [$loaded->core->source($sku) => true] : [];
         }
@@ -146,8 +157,24 @@ final readonly class SheetColumns
 
         return [
             $product->code,
-            ...($first ? [$product->name, $product->description, $product->brand, implode('|', array_filter([$product->category, ...explode("\n", $loaded->core->state->details->details->whole(DetailKind::AlsoIn))], fn (string $path): bool => $path !== ''))] : ['', '', '', '']),
-            ...array_map(fn (string $axis): string => $choice[$axis] ?? '', $this->axes),
+            ...$first
+                ? [
+                    $product->name,
+                    $product->description,
+                    $product->brand,
+                    implode(
+                        '|',
+                        array_filter(
+                            [
+                                $product->category,
+                                ...explode("\n", $loaded->core->state->details->details->whole(DetailKind::AlsoIn)),
+                            ],
+                            fn(string $path): bool => $path !== '',
+                        ),
+                    ),
+                ]
+                : ['', '', '', ''],
+            ...array_map(fn(string $axis): string => $choice[$axis] ?? '', $this->axes),
             $sku->code ?? '',
             $sku->gtin ?? '',
             $sku?->price?->shown() ?? '',
@@ -160,16 +187,25 @@ final readonly class SheetColumns
             (string) ($sku->weightG ?? ''),
             match (true) {
                 $sku === null => '',
-                ! $sku->isMade() => $loaded->core->book->counting === Counting::Sku ? (string) $sku->stock : '',
+                !$sku->isMade() => $loaded->core->book->counting === Counting::Sku ? (string) $sku->stock : '',
                 default => isset($pools[$loaded->core->source($sku)]) ? '' : (string) $loaded->core->units($sku),
             },
             $state,
-            $sku === null ? '' : implode('|', array_map(fn (Entry $entry): string => $entry->placement->file, $gallery->entries)),
-            $sku !== null && $gallery->role(Role::Lead)->ground === Ground::Assigned ? $gallery->lead()->file ?? '' : '',
-            ...array_map(fn (SkuField $field): string => $sku === null ? '' : $field->shown($sku), $this->texts),
-            ...array_map(fn (string $axis): string => $this->swatch($loaded, $axis, $cell), $this->swatchAxes),
-            ...array_map(fn (DetailKind $kind): string => $this->detail($loaded, $kind, $sku, $first), $this->details),
-            ...array_map(fn (string $fact): string => $first ? Fact::named($loaded->core->state->details->facts, $fact)->value ?? '' : '', $this->facts),
+            $sku === null
+                ? ''
+                : implode('|', array_map(fn(Entry $entry): string => $entry->placement->file, $gallery->entries)),
+            $sku !== null && $gallery->role(Role::Lead)->ground === Ground::Assigned
+                ? $gallery->lead()->file ?? ''
+                : '',
+            ...array_map(fn(SkuField $field): string => $sku === null ? '' : $field->shown($sku), $this->texts),
+            ...array_map(fn(string $axis): string => $this->swatch($loaded, $axis, $cell), $this->swatchAxes),
+            ...array_map(fn(DetailKind $kind): string => $this->detail($loaded, $kind, $sku, $first), $this->details),
+            ...array_map(
+                fn(string $fact): string => $first
+                    ? Fact::named($loaded->core->state->details->facts, $fact)->value ?? ''
+                    : '',
+                $this->facts,
+            ),
         ];
     }
 

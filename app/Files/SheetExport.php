@@ -12,9 +12,7 @@ final class SheetExport
 {
     private const CHUNK = 100;
 
-    public function __construct(private readonly ProductLoader $loader)
-    {
-    }
+    public function __construct(private readonly ProductLoader $loader) {}
 
     public function csv(Product $product, string $path): int
     {

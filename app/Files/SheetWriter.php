@@ -17,9 +17,7 @@ final class SheetWriter
     /** What XML 1.0 cannot hold (section 2.2). */
     private const NO_XML = '/[^\x{9}\x{A}\x{D}\x{20}-\x{D7FF}\x{E000}-\x{FFFD}\x{10000}-\x{10FFFF}]+/u';
 
-    private function __construct(private readonly WriterInterface $writer, private readonly bool $isXml)
-    {
-    }
+    private function __construct(private readonly WriterInterface $writer, private readonly bool $isXml) {}
 
     /** RFC 4180, UTF-8, comma, no byte-order mark. */
     public static function csv(string $path): self
@@ -54,7 +52,17 @@ final class SheetWriter
     /** @param  list<string>  $cells */
     public function row(array $cells): void
     {
-        $this->writer->addRow(new Row(array_map(fn (string $text): Cell => new Cell($this->isXml ? (string) preg_replace(self::NO_XML, '', $text) : $text), $cells), null));
+        $this->writer->addRow(
+            new Row(
+                array_map(
+                    fn(string $text): Cell => new Cell(
+                        $this->isXml ? (string) preg_replace(self::NO_XML, '', $text) : $text,
+                    ),
+                    $cells,
+                ),
+                null,
+            ),
+        );
     }
 
     public function close(): void

@@ -21,7 +21,17 @@ final readonly class ShootingSheet
         $writer->row(self::HEADER);
         $count = 0;
         foreach ($lines as $line) {
-            $writer->row(array_map(SafeCell::write(...), [$line->code, $line->name, $line->part(), $line->view->name, $line->need->value, (string) $line->skus, $line->file]));
+            $writer->row(
+                array_map(SafeCell::write(...), [
+                    $line->code,
+                    $line->name,
+                    $line->part(),
+                    $line->view->name,
+                    $line->need->value,
+                    (string) $line->skus,
+                    $line->file,
+                ]),
+            );
             $count++;
         }
         $writer->close();

@@ -25,8 +25,11 @@ final class SwatchDrawing
         $crop = Crop::fromKey($swatch->piece->frame ?? '');
         $side = self::SIDE;
 
-        return self::inner($swatch->drawn())."<svg width=\"{$side}\" height=\"{$side}\" viewBox=\"{$crop->left} {$crop->top} {$crop->width} {$crop->height}\" preserveAspectRatio=\"none\">"
-            .'<image href="'.htmlspecialchars($picture, ENT_QUOTES | ENT_XML1).'" width="1000" height="1000" preserveAspectRatio="none"/></svg>';
+        return self::inner($swatch->drawn()) .
+            "<svg width=\"{$side}\" height=\"{$side}\" viewBox=\"{$crop->left} {$crop->top} {$crop->width} {$crop->height}\" preserveAspectRatio=\"none\">" .
+            '<image href="' .
+            htmlspecialchars($picture, ENT_QUOTES | ENT_XML1) .
+            '" width="1000" height="1000" preserveAspectRatio="none"/></svg>';
     }
 
     /** @param  ?string  $picture  address of the piece of a picture; null for that by which the application serves it */
@@ -36,16 +39,29 @@ final class SwatchDrawing
         if ($swatch->tile !== null) {
             $drawn = self::band($swatch->main(), 0, $side);
             foreach ($swatch->tile->figures() as $figure) {
-                $drawn .= "<path fill=\"{$swatch->colors[$figure->color]->hex()}\"".($figure->opacity < 1 ? " fill-opacity=\"{$figure->opacity}\"" : '')." d=\"{$figure->path}\"/>";
+                $drawn .=
+                    "<path fill=\"{$swatch->colors[$figure->color]->hex()}\"" .
+                    ($figure->opacity < 1 ? " fill-opacity=\"{$figure->opacity}\"" : '') .
+                    " d=\"{$figure->path}\"/>";
             }
 
             return $drawn;
         }
         $width = $side / count($swatch->colors);
-        $drawn = implode('', array_map(fn (Srgb $color, int $at): string => self::band($color, $at * $width, $width), $swatch->colors, array_keys($swatch->colors)));
+        $drawn = implode(
+            '',
+            array_map(
+                fn(Srgb $color, int $at): string => self::band($color, $at * $width, $width),
+                $swatch->colors,
+                array_keys($swatch->colors),
+            ),
+        );
         if ($swatch->piece !== null) {
             $picture ??= PhotoCuts::address($swatch->piece->photoId, Shape::Chip, Crop::fromKey($swatch->piece->frame));
-            $drawn .= '<image href="'.htmlspecialchars($picture, ENT_QUOTES | ENT_XML1)."\" width=\"{$side}\" height=\"{$side}\" preserveAspectRatio=\"xMidYMid slice\"/>";
+            $drawn .=
+                '<image href="' .
+                htmlspecialchars($picture, ENT_QUOTES | ENT_XML1) .
+                "\" width=\"{$side}\" height=\"{$side}\" preserveAspectRatio=\"xMidYMid slice\"/>";
         }
 
         return $drawn;
@@ -53,6 +69,6 @@ final class SwatchDrawing
 
     private static function band(Srgb $color, float $from, float $width): string
     {
-        return "<rect x=\"{$from}\" width=\"{$width}\" height=\"".self::SIDE."\" fill=\"{$color->hex()}\"/>";
+        return "<rect x=\"{$from}\" width=\"{$width}\" height=\"" . self::SIDE . "\" fill=\"{$color->hex()}\"/>";
     }
 }

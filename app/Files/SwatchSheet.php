@@ -35,9 +35,7 @@ final readonly class SwatchSheet
 
     private const MEMORY = 1_200 * 1024 * 1024;
 
-    public function __construct(private PhotoCuts $cuts)
-    {
-    }
+    public function __construct(private PhotoCuts $cuts) {}
 
     public function svg(string $title, AxisColors $colors): string
     {
@@ -46,34 +44,62 @@ final readonly class SwatchSheet
         $height = (int) ceil(count($values) / self::COLUMNS) * self::CELL[1] + 2 * self::MARGIN + 40;
         $cells = '';
         foreach ($values as $at => $value) {
-            $x = self::MARGIN + $at % self::COLUMNS * self::CELL[0];
+            $x = self::MARGIN + ($at % self::COLUMNS) * self::CELL[0];
             $y = self::MARGIN + 40 + intdiv($at, self::COLUMNS) * self::CELL[1];
             $swatch = $colors->swatch($value->id);
-            $cells .= "<g transform=\"translate({$x} {$y})\">".($swatch === null ? '' : $this->drawn($swatch))
-                .self::text(0, self::SIDE + 18, $value->label, 'font-weight="600"')
-                .self::text(self::SIDE + 10, 14, $value->code, 'fill="#5b6475"')
-                .($swatch === null ? self::text(self::SIDE + 10, 32, 'no swatch', 'fill="#5b6475"') : implode('', array_map(
-                    fn (Srgb $color, int $line): string => self::text(self::SIDE + 10, 32 + 15 * $line, $color->hex(), 'font-size="11"').self::text(self::SIDE + 64, 32 + 15 * $line, self::inLab($color), 'font-size="11" fill="#5b6475"'),
-                    $swatch->colors,
-                    array_keys($swatch->colors),
-                ))).'</g>';
+            $cells .=
+                "<g transform=\"translate({$x} {$y})\">" .
+                ($swatch === null ? '' : $this->drawn($swatch)) .
+                self::text(0, self::SIDE + 18, $value->label, 'font-weight="600"') .
+                self::text(self::SIDE + 10, 14, $value->code, 'fill="#5b6475"') .
+                ($swatch === null
+                    ? self::text(self::SIDE + 10, 32, 'no swatch', 'fill="#5b6475"')
+                    : implode(
+                        '',
+                        array_map(
+                            fn(Srgb $color, int $line): string => self::text(
+                                self::SIDE + 10,
+                                32 + 15 * $line,
+                                $color->hex(),
+                                'font-size="11"',
+                            ) .
+                                self::text(
+                                    self::SIDE + 64,
+                                    32 + 15 * $line,
+                                    self::inLab($color),
+                                    'font-size="11" fill="#5b6475"',
+                                ),
+                            $swatch->colors,
+                            array_keys($swatch->colors),
+                        ),
+                    )) .
+                '</g>';
         }
 
-        return '<?xml version="1.0" encoding="UTF-8"?>'."\n<svg xmlns=\"http://www.w3.org/2000/svg\" width=\"{$width}\" height=\"{$height}\" viewBox=\"0 0 {$width} {$height}\" font-family=\"sans-serif\" font-size=\"13\" fill=\"#1f2633\">"
-            ."<rect width=\"{$width}\" height=\"{$height}\" fill=\"#ffffff\"/>".self::text(self::MARGIN, self::MARGIN + 14, "{$title} · {$colors->axis->name}", 'font-size="18" font-weight="600"').$cells.'</svg>';
+        return '<?xml version="1.0" encoding="UTF-8"?>' .
+            "\n<svg xmlns=\"http://www.w3.org/2000/svg\" width=\"{$width}\" height=\"{$height}\" viewBox=\"0 0 {$width} {$height}\" font-family=\"sans-serif\" font-size=\"13\" fill=\"#1f2633\">" .
+            "<rect width=\"{$width}\" height=\"{$height}\" fill=\"#ffffff\"/>" .
+            self::text(
+                self::MARGIN,
+                self::MARGIN + 14,
+                "{$title} · {$colors->axis->name}",
+                'font-size="18" font-weight="600"',
+            ) .
+            $cells .
+            '</svg>';
     }
 
     /** @throws Refusal where it cannot be drawn at the moment */
     public function png(string $svg): string
     {
         $process = BoundedProcess::of(
-            ['--cpu='.self::TIMEOUT, '--as='.self::MEMORY],
+            ['--cpu=' . self::TIMEOUT, '--as=' . self::MEMORY],
             ['rsvg-convert', '--format=png', '--zoom=2'],
             self::TIMEOUT,
         );
         $process->setInput($svg);
         $process->run();
-        if (! $process->isSuccessful()) {
+        if (!$process->isSuccessful()) {
             report(new RuntimeException($process->getErrorOutput()));
             throw new Refusal(
                 'The sheet could not be drawn as PNG at the moment. Take the SVG, or try again in a while.',
@@ -88,8 +114,16 @@ final readonly class SwatchSheet
     {
         $scale = self::SIDE / SwatchDrawing::SIDE;
 
-        return "<g transform=\"scale({$scale})\">".SwatchDrawing::inner($swatch, $this->picture($swatch)).'</g>'
-            .'<rect x=".5" y=".5" width="'.(self::SIDE - 1).'" height="'.(self::SIDE - 1).'" fill="none" stroke="#8a92a3"'.($swatch->needsOutline(new Srgb(255, 255, 255)) ? '' : ' stroke-opacity=".35"').'/>';
+        return "<g transform=\"scale({$scale})\">" .
+            SwatchDrawing::inner($swatch, $this->picture($swatch)) .
+            '</g>' .
+            '<rect x=".5" y=".5" width="' .
+            (self::SIDE - 1) .
+            '" height="' .
+            (self::SIDE - 1) .
+            '" fill="none" stroke="#8a92a3"' .
+            ($swatch->needsOutline(new Srgb(255, 255, 255)) ? '' : ' stroke-opacity=".35"') .
+            '/>';
     }
 
     /** The piece of the picture itself, so that the sheet can be sent away. */
@@ -99,9 +133,14 @@ final readonly class SwatchSheet
         if ($piece === null) {
             return null;
         }
-        $bytes = $this->cuts->bytes(Photo::query()->findOrFail($piece->photoId), Shape::Chip, Crop::fromKey($piece->frame), PictureFormat::Jpeg);
+        $bytes = $this->cuts->bytes(
+            Photo::query()->findOrFail($piece->photoId),
+            Shape::Chip,
+            Crop::fromKey($piece->frame),
+            PictureFormat::Jpeg,
+        );
 
-        return 'data:image/jpeg;base64,'.base64_encode($bytes ?? '');
+        return 'data:image/jpeg;base64,' . base64_encode($bytes ?? '');
     }
 
     private static function inLab(Srgb $color): string
@@ -113,6 +152,8 @@ final readonly class SwatchSheet
 
     private static function text(int $x, int $y, string $text, string $style): string
     {
-        return "<text x=\"{$x}\" y=\"{$y}\" {$style}>".htmlspecialchars($text, ENT_QUOTES | ENT_XML1 | ENT_SUBSTITUTE).'</text>';
+        return "<text x=\"{$x}\" y=\"{$y}\" {$style}>" .
+            htmlspecialchars($text, ENT_QUOTES | ENT_XML1 | ENT_SUBSTITUTE) .
+            '</text>';
     }
 }

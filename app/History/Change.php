@@ -23,8 +23,7 @@ final readonly class Change
         public ?string $batch = null,
         public ?string $token = null,
         public bool $isNews = false,
-    ) {
-    }
+    ) {}
 
     /** One of a batch: nobody looked at a version, but whoever has the product open is told that it changed. */
     public static function ofBatch(User $user, int $productId, string $batch): self

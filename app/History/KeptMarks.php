@@ -25,7 +25,13 @@ final class KeptMarks
         if ($change->token === null) {
             return;
         }
-        if (DB::table('changes_kept')->insertOrIgnore(['token' => $change->token, 'user_id' => $change->user->id, 'created_at' => now()]) === 0) {
+        if (
+            DB::table('changes_kept')->insertOrIgnore([
+                'token' => $change->token,
+                'user_id' => $change->user->id,
+                'created_at' => now(),
+            ]) === 0
+        ) {
             throw new AlreadyKept('This change was kept when it was sent first.');
         }
     }
@@ -33,6 +39,10 @@ final class KeptMarks
     /** Lets go of the old ones; at most a chunk, so that whoever asks can do other things in between. */
     public function sweep(): void
     {
-        DB::table('changes_kept')->where('created_at', '<', now()->subDays(self::DAYS))->orderBy('created_at')->limit(self::CHUNK)->delete();
+        DB::table('changes_kept')
+            ->where('created_at', '<', now()->subDays(self::DAYS))
+            ->orderBy('created_at')
+            ->limit(self::CHUNK)
+            ->delete();
     }
 }

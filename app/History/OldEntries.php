@@ -14,9 +14,7 @@ final readonly class OldEntries
     private const CHUNK = 500;
 
     /** @param  ?int  $days  the age; null where every change can be undone for ever */
-    public function __construct(private ?int $days)
-    {
-    }
+    public function __construct(private ?int $days) {}
 
     /** @return int how many let go now; at most a chunk, so that whoever asks can do other things in between */
     public function letGo(): int
@@ -24,9 +22,19 @@ final readonly class OldEntries
         if ($this->days === null) {
             return 0;
         }
-        $ids = array_values(HistoryEntry::query()->where('is_final', false)->where('created_at', '<', now()->subDays($this->days))->orderBy('created_at')->limit(self::CHUNK)->pluck('id')->all());
+        $ids = array_values(
+            HistoryEntry::query()
+                ->where('is_final', false)
+                ->where('created_at', '<', now()->subDays($this->days))
+                ->orderBy('created_at')
+                ->limit(self::CHUNK)
+                ->pluck('id')
+                ->all(),
+        );
         DB::transaction(function () use ($ids): void {
-            HistoryEntry::query()->whereKey($ids)->update(['is_final' => true]);
+            HistoryEntry::query()
+                ->whereKey($ids)
+                ->update(['is_final' => true]);
             KeptChanges::letGo($ids);
         });
 

@@ -10,7 +10,5 @@ use Illuminate\Contracts\Events\ShouldDispatchAfterCommit;
 final readonly class ProductsChanged implements ShouldDispatchAfterCommit
 {
     /** @param  ?int  $madeId  a product that was made just now, and is to stand in the list at once */
-    public function __construct(public ?int $madeId = null)
-    {
-    }
+    public function __construct(public ?int $madeId = null) {}
 }

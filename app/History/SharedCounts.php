@@ -18,9 +18,11 @@ use Illuminate\Support\Facades\DB;
 /** What products share and are counted by: a change of it, or its undo, has them counted anew. */
 final readonly class SharedCounts
 {
-    public function __construct(private Announcer $announcer, private ViewShelf $shelf, private AltPatterns $patterns)
-    {
-    }
+    public function __construct(
+        private Announcer $announcer,
+        private ViewShelf $shelf,
+        private AltPatterns $patterns,
+    ) {}
 
     public function follow(ChangeLog|Replay $changes): void
     {
@@ -64,7 +66,9 @@ final readonly class SharedCounts
             'axes' => DB::table('product_axes')->whereIn('axis_id', $ids)->select('product_id'),
             'shot_lists' => DB::table('products')->whereIn('shot_list_id', $ids)->select('id'),
             'alt_patterns' => DB::table('placements')->select('product_id'),
-            default => DB::table('placements')->whereIn('view', DB::table('views')->whereIn('id', $ids)->select('key'))->select('product_id'),
+            default => DB::table('placements')
+                ->whereIn('view', DB::table('views')->whereIn('id', $ids)->select('key'))
+                ->select('product_id'),
         };
     }
 }

@@ -18,8 +18,11 @@ final class Timeline
     /** @return LengthAwarePaginator<int, HistoryEntry> the latest first */
     public function page(Kept $kept): LengthAwarePaginator
     {
-        return HistoryEntry::with(['user', 'undoer'])->select()
-            ->where('product_id', $kept->keptProductId())->latest('id')->paginate(self::PAGE);
+        return HistoryEntry::with(['user', 'undoer'])
+            ->select()
+            ->where('product_id', $kept->keptProductId())
+            ->latest('id')
+            ->paginate(self::PAGE);
     }
 
     public function entry(Product $product, int $entryId): HistoryEntry
@@ -30,7 +33,11 @@ final class Timeline
     /** The last change that stands. */
     public static function last(Kept $kept): ?HistoryEntry
     {
-        return HistoryEntry::query()->where('product_id', $kept->keptProductId())->whereNull('undone_at')->latest('id')->first(['id', 'words', 'created_at']);
+        return HistoryEntry::query()
+            ->where('product_id', $kept->keptProductId())
+            ->whereNull('undone_at')
+            ->latest('id')
+            ->first(['id', 'words', 'created_at']);
     }
 
     /** Whether the making of a product is undone. */

@@ -44,7 +44,12 @@ final class AccountRequest extends FormRequest
 
     public function newPassword(): NewPassword
     {
-        return NewPassword::typed($this->text('password'), $this->text('password_confirmation'), $this->own()->name, $this->own()->email);
+        return NewPassword::typed(
+            $this->text('password'),
+            $this->text('password_confirmation'),
+            $this->own()->name,
+            $this->own()->email,
+        );
     }
 
     /** What the page showed of the account. */

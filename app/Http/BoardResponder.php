@@ -37,8 +37,7 @@ final class BoardResponder
         private readonly BoardArrangement $arrangement,
         private readonly ChosenSkusLoader $chosen,
         private readonly ProductPageResponder $pages,
-    ) {
-    }
+    ) {}
 
     public function page(ProductRequest $request): Response
     {
@@ -49,7 +48,10 @@ final class BoardResponder
     {
         return $request->page() !== ProductPage::Board
             ? $this->pages->fragment($request, $request->page(), $entry)
-            : response()->view('board.fragment', $this->data($request, wasChanged: $entry !== null) + ['entry' => $entry]);
+            : response()->view(
+                'board.fragment',
+                $this->data($request, wasChanged: $entry !== null) + ['entry' => $entry],
+            );
     }
 
     /**
@@ -70,14 +72,24 @@ final class BoardResponder
         }
         $cells = new NumberCells($chosen->matrix, $request->lens(), $chosen->prices, $chosen->book, ShopDay::today());
 
-        return response()->view('board.numbers', [
-            'product' => $product,
-            'version' => $entry->version,
-            'cells' => array_map($cells->cell(...), $chosen->skus),
-            'lens' => $request->lens(),
-            'sums' => (new SumsOfNumbers($chosen->pricesInWords(), $product->currency, $chosen->skus, $chosen->book))->inWords(),
-            'entry' => $entry,
-        ], 200, ['HX-Retarget' => '#numbers', 'HX-Reswap' => 'innerHTML']);
+        return response()->view(
+            'board.numbers',
+            [
+                'product' => $product,
+                'version' => $entry->version,
+                'cells' => array_map($cells->cell(...), $chosen->skus),
+                'lens' => $request->lens(),
+                'sums' => (new SumsOfNumbers(
+                    $chosen->pricesInWords(),
+                    $product->currency,
+                    $chosen->skus,
+                    $chosen->book,
+                ))->inWords(),
+                'entry' => $entry,
+            ],
+            200,
+            ['HX-Retarget' => '#numbers', 'HX-Reswap' => 'innerHTML'],
+        );
     }
 
     /** Something to decide before a change is made: it opens in the dialog, and the board stays as it is. */
@@ -116,8 +128,15 @@ final class BoardResponder
     {
         $loaded = $wasChanged ? $this->loader->changed($request->product()) : $this->loader->again($request->product());
         $layout = $this->arrangement->layout($request->user(), $loaded->core->matrix);
-        $layers = $request->has('layer') ? $request->layers($loaded->core->matrix) : $layout->firstLayers($loaded->core->matrix);
-        $board = new BoardScreen($loaded, $layout, $request->lens(), array_diff_key($layers, array_flip([$layout->down->id ?? 0, $layout->across->id ?? 0])));
+        $layers = $request->has('layer')
+            ? $request->layers($loaded->core->matrix)
+            : $layout->firstLayers($loaded->core->matrix);
+        $board = new BoardScreen(
+            $loaded,
+            $layout,
+            $request->lens(),
+            array_diff_key($layers, array_flip([$layout->down->id ?? 0, $layout->across->id ?? 0])),
+        );
         $selected = match (true) {
             $request->filled('find') => $this->found($request->string('find')->toString(), $loaded, $board),
             $request->has('selected') => $request->selectedKey(),
@@ -149,14 +168,13 @@ final class BoardResponder
         $reach = (new TypedSelection())->read($typed, $loaded->core->matrix, $loaded->core->library->synonyms);
         if ($board->hidesAllOf($reach)) {
             throw new Refusal(
-                ucfirst(
-                    (new Wording())->say($reach, $loaded->core->matrix),
-                ).' lies in layers that are not shown. Choose “All” above the matrix, then select it.',
+                ucfirst((new Wording())->say($reach, $loaded->core->matrix)) .
+                    ' lies in layers that are not shown. Choose “All” above the matrix, then select it.',
                 RefusalKind::Impossible,
                 'find',
             );
         }
 
-        return implode(';', array_map(fn (Combination $part): string => $part->key, $reach->clauses[0]->parts()));
+        return implode(';', array_map(fn(Combination $part): string => $part->key, $reach->clauses[0]->parts()));
     }
 }

@@ -12,11 +12,20 @@ final class CropForm
     /** @return ?Crop null where nothing was sent */
     public static function read(mixed $given): ?Crop
     {
-        if (! is_array($given) || $given === []) {
+        if (!is_array($given) || $given === []) {
             return null;
         }
-        $number = fn (string $name, int $usual): int => (int) round(10 * max(0, min(100, is_numeric($given[$name] ?? null) ? (float) $given[$name] : $usual)));
+        $number = fn(string $name, int $usual): int => (int) round(
+            10 * max(0, min(100, is_numeric($given[$name] ?? null) ? (float) $given[$name] : $usual)),
+        );
 
-        return Crop::of($number('x', 50), $number('y', 50), $number('left', 0), $number('top', 0), $number('width', 100), $number('height', 100));
+        return Crop::of(
+            $number('x', 50),
+            $number('y', 50),
+            $number('left', 0),
+            $number('top', 0),
+            $number('width', 100),
+            $number('height', 100),
+        );
     }
 }

@@ -20,7 +20,10 @@ final class IntakeRequest extends FormRequest
     public function rules(): array
     {
         return [
-            ...array_fill_keys(['name', 'sender', 'product', 'view', 'word', 'taught', 'q', 'by', 'show'], ['nullable', 'string', 'max:200']),
+            ...array_fill_keys(
+                ['name', 'sender', 'product', 'view', 'word', 'taught', 'q', 'by', 'show'],
+                ['nullable', 'string', 'max:200'],
+            ),
             'files' => ['nullable', 'string', 'max:200000', 'regex:/^[0-9a-f:,]*$/'],
             'selected' => ['nullable', 'string', 'max:20000', 'regex:/^(\*|[0-9:,;]*)$/'],
             'at' => ['nullable', 'integer', 'min:0'],
@@ -40,7 +43,7 @@ final class IntakeRequest extends FormRequest
     {
         $seen = [];
         foreach (array_filter(explode(',', $this->text('files'))) as $pair) {
-            [$id, $mark] = explode(':', $pair.':');
+            [$id, $mark] = explode(':', $pair . ':');
             $seen[(int) $id] = $mark;
         }
 
@@ -79,7 +82,13 @@ final class IntakeRequest extends FormRequest
         $given = $this->json('announced');
         $files = [];
         foreach (is_array($given) ? array_values($given) : [] as $file) {
-            if (! is_array($file) || ! is_string($file[0] ?? null) || ! is_int($file[1] ?? null) || $file[1] < 0 || ! is_int($file[2] ?? null)) {
+            if (
+                !is_array($file) ||
+                !is_string($file[0] ?? null) ||
+                !is_int($file[1] ?? null) ||
+                $file[1] < 0 ||
+                !is_int($file[2] ?? null)
+            ) {
                 throw new Refusal(
                     'A file is announced by its path, its bytes and when it was changed.',
                     RefusalKind::Unreadable,

@@ -19,11 +19,7 @@ final readonly class KnownBrowser
     private const MOST_ACCOUNTS = 10;
 
     /** @param  list<int>  $accounts */
-    private function __construct(
-        public string $id,
-        private array $accounts,
-    ) {
-    }
+    private function __construct(public string $id, private array $accounts) {}
 
     public static function from(Request $request): self
     {
@@ -31,7 +27,9 @@ final readonly class KnownBrowser
         $kept = is_string($cookie) ? json_decode($cookie, true, 3) : null;
         $id = $kept['id'] ?? null;
 
-        return is_string($id) && is_array($kept['accounts'] ?? null) ? new self($id, array_values(array_map(intval(...), $kept['accounts']))) : new self((string) Str::uuid(), []);
+        return is_string($id) && is_array($kept['accounts'] ?? null)
+            ? new self($id, array_values(array_map(intval(...), $kept['accounts'])))
+            : new self((string) Str::uuid(), []);
     }
 
     public function knows(User $account): bool
@@ -42,6 +40,10 @@ final readonly class KnownBrowser
     public function remember(User $account): void
     {
         $accounts = array_slice(array_values(array_unique([$account->id, ...$this->accounts])), 0, self::MOST_ACCOUNTS);
-        Cookie::queue(self::COOKIE, json_encode(['id' => $this->id, 'accounts' => $accounts], JSON_THROW_ON_ERROR), self::MINUTES);
+        Cookie::queue(
+            self::COOKIE,
+            json_encode(['id' => $this->id, 'accounts' => $accounts], JSON_THROW_ON_ERROR),
+            self::MINUTES,
+        );
     }
 }

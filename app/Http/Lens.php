@@ -18,9 +18,7 @@ final readonly class Lens
     private const PHOTOS = 'photos';
 
     /** @param  ?SkuField  $field  null where they show photos */
-    private function __construct(public string $value, public ?SkuField $field)
-    {
-    }
+    private function __construct(public string $value, public ?SkuField $field) {}
 
     public static function photos(): self
     {

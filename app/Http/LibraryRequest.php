@@ -72,6 +72,11 @@ final class LibraryRequest extends FormRequest
 
     public function change(): Change
     {
-        return new Change($this->user(), null, $this->integer('version'), token: $this->filled('token') ? $this->string('token')->toString() : null);
+        return new Change(
+            $this->user(),
+            null,
+            $this->integer('version'),
+            token: $this->filled('token') ? $this->string('token')->toString() : null,
+        );
     }
 }

@@ -25,10 +25,10 @@ final class ProductAddress
         $product = FormerCodes::product($code) ?? throw (new ModelNotFoundException())->setModel(Product::class);
         $isFormer = mb_strtolower($product->code) !== mb_strtolower($code);
         if (
-            $isFormer
-            && $request->isMethod('GET')
-            && ! $request->hasHeader('HX-Request')
-            && $route->getName() !== null
+            $isFormer &&
+            $request->isMethod('GET') &&
+            !$request->hasHeader('HX-Request') &&
+            $route->getName() !== null
         ) {
             $parameters = ['product' => $product->code] + $route->parameters() + $request->query();
 

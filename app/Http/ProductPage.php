@@ -54,6 +54,6 @@ enum ProductPage: string
     /** @return list<self> those that a screen draws, and from which the product is changed */
     public static function drawn(): array
     {
-        return array_values(array_filter(self::cases(), fn (self $page): bool => $page->screen() !== null));
+        return array_values(array_filter(self::cases(), fn(self $page): bool => $page->screen() !== null));
     }
 }

@@ -14,9 +14,7 @@ use Illuminate\Http\Response;
 /** A product's pages beside the board, whole or as what a change is answered with. */
 final readonly class ProductPageResponder
 {
-    public function __construct(private ProductLoader $loader)
-    {
-    }
+    public function __construct(private ProductLoader $loader) {}
 
     public function page(ProductRequest $request, ProductPage $page): Response
     {
@@ -25,9 +23,8 @@ final readonly class ProductPageResponder
 
     public function fragment(ProductRequest $request, ProductPage $page, ?HistoryEntry $entry = null): Response
     {
-        $loaded = $entry === null
-            ? $this->loader->again($request->product())
-            : $this->loader->changed($request->product());
+        $loaded =
+            $entry === null ? $this->loader->again($request->product()) : $this->loader->changed($request->product());
 
         return $this->drawn('product.fragment', $request, $loaded, $page);
     }

@@ -31,7 +31,7 @@ final class RefusalAnswers
     public static function register(Exceptions $exceptions): void
     {
         $exceptions->dontReport([AlreadyKept::class, CoreException::class]);
-        $exceptions->render(fn (Throwable $refusal, Request $request): mixed => self::answer($refusal, $request));
+        $exceptions->render(fn(Throwable $refusal, Request $request): mixed => self::answer($refusal, $request));
     }
 
     private static function answer(Throwable $refusal, Request $request): mixed
@@ -48,12 +48,20 @@ final class RefusalAnswers
         }
         if ($refusal instanceof CoreException) {
             return match (true) {
-                $fragment => self::notice($refusal->getMessage(), $refusal instanceof Stale ? 409 : 422, $refusal instanceof Stale ? $refusal->version : null, self::field($refusal, $request)),
-                $request->expectsJson() => response()->json(self::told($refusal, $request), $refusal instanceof Stale ? 409 : 422),
+                $fragment => self::notice(
+                    $refusal->getMessage(),
+                    $refusal instanceof Stale ? 409 : 422,
+                    $refusal instanceof Stale ? $refusal->version : null,
+                    self::field($refusal, $request),
+                ),
+                $request->expectsJson() => response()->json(
+                    self::told($refusal, $request),
+                    $refusal instanceof Stale ? 409 : 422,
+                ),
                 default => self::back($request, $refusal->getMessage()),
             };
         }
-        if (! $fragment) {
+        if (!$fragment) {
             // A program is told no more than a person is: the framework would name the class of what is not there.
             return $request->expectsJson() && self::status($refusal) === 404
                 ? response()->json(['message' => 'This is not here.'], 404)
@@ -62,7 +70,11 @@ final class RefusalAnswers
         if ($refusal instanceof ValidationException) {
             return self::notice((string) $refusal->validator->errors()->first(), 422);
         }
-        if ($refusal instanceof AuthenticationException || self::status($refusal) === 419 || $refusal instanceof TokenMismatchException) {
+        if (
+            $refusal instanceof AuthenticationException ||
+            self::status($refusal) === 419 ||
+            $refusal instanceof TokenMismatchException
+        ) {
             return response('', 401, ['HX-Redirect' => route('sign-in')]);
         }
         if ($refusal instanceof PostTooLargeException) {
@@ -75,7 +87,12 @@ final class RefusalAnswers
             400 => self::notice('This address or form cannot be read. Load the page again.', 400),
             413 => self::notice('This is more than can be taken at once. Choose less, or do it in parts.', 413),
             429 => self::notice('Too many requests in a short time. Wait a moment and try again.', 429),
-            default => self::notice('Something went wrong here; nothing was changed. Try again, and if it stays, tell whoever runs this server that request '.Context::get('request').' failed.', 500),
+            default => self::notice(
+                'Something went wrong here; nothing was changed. Try again, and if it stays, tell whoever runs this server that request ' .
+                    Context::get('request') .
+                    ' failed.',
+                500,
+            ),
         };
     }
 
@@ -86,7 +103,7 @@ final class RefusalAnswers
             return $refusal->field;
         }
 
-        return collect(['typed', 'amount', 'percent'])->first(fn (string $field): bool => $request->filled($field));
+        return collect(['typed', 'amount', 'percent'])->first(fn(string $field): bool => $request->filled($field));
     }
 
     /** Whether the database cannot be reached, or went away in the middle of something. */
@@ -95,7 +112,11 @@ final class RefusalAnswers
         $detector = new LostConnectionDetector();
         for ($cause = $refusal; $cause !== null; $cause = $cause->getPrevious()) {
             // A connection that broke in a transaction still holds itself to be in one.
-            if ($cause instanceof PDOException && ($detector->causedByLostConnection($cause) || str_contains($cause->getMessage(), 'already an active transaction'))) {
+            if (
+                $cause instanceof PDOException &&
+                ($detector->causedByLostConnection($cause) ||
+                    str_contains($cause->getMessage(), 'already an active transaction'))
+            ) {
                 return true;
             }
         }
@@ -107,8 +128,10 @@ final class RefusalAnswers
     {
         $message = match (true) {
             $request->isMethod('GET') => 'The database does not answer at the moment.',
-            $request->filled('token') => 'The database does not answer at the moment. Your change is sent again as soon as it does, and made once.',
-            default => 'The database does not answer at the moment. Look whether your last change is there once it is back; if it is not, make it again.',
+            $request->filled('token')
+                => 'The database does not answer at the moment. Your change is sent again as soon as it does, and made once.',
+            default
+                => 'The database does not answer at the moment. Look whether your last change is there once it is back; if it is not, make it again.',
         };
         $response = match (true) {
             $fragment => self::notice($message, 503),
@@ -136,12 +159,17 @@ final class RefusalAnswers
      */
     private static function notice(string $message, int $status, ?int $version = null, ?string $field = null): Response
     {
-        return response()->view('components.notice', ['message' => $message, 'canRepeat' => $version !== null], $status, array_filter([
-            'X-Version' => $version,
-            'X-Field' => $field,
-            'HX-Retarget' => '#notice',
-            'HX-Reswap' => 'innerHTML',
-        ]));
+        return response()->view(
+            'components.notice',
+            ['message' => $message, 'canRepeat' => $version !== null],
+            $status,
+            array_filter([
+                'X-Version' => $version,
+                'X-Field' => $field,
+                'HX-Retarget' => '#notice',
+                'HX-Reswap' => 'innerHTML',
+            ]),
+        );
     }
 
     /** @return array<string, string|int> for programs: the sentence, and what is known of its kind and its place */
@@ -149,19 +177,24 @@ final class RefusalAnswers
     {
         $isPlaced = $refusal instanceof Refusal;
 
-        return array_filter([
-            'message' => $refusal->getMessage(),
-            'kind' => ($isPlaced ? $refusal->kind : RefusalKind::Unreadable)->value,
-            'field' => self::field($refusal, $request),
-            'row' => $isPlaced ? $refusal->row : null,
-            'column' => $isPlaced ? $refusal->column : null,
-        ], fn (string|int|null $part): bool => $part !== null);
+        return array_filter(
+            [
+                'message' => $refusal->getMessage(),
+                'kind' => ($isPlaced ? $refusal->kind : RefusalKind::Unreadable)->value,
+                'field' => self::field($refusal, $request),
+                'row' => $isPlaced ? $refusal->row : null,
+                'column' => $isPlaced ? $refusal->column : null,
+            ],
+            fn(string|int|null $part): bool => $part !== null,
+        );
     }
 
     private static function back(Request $request, string $message): mixed
     {
         return $request->isMethod('GET')
             ? response()->view('layout.refused', ['message' => $message], 422)
-            : back()->withInput($request->except(['current_password', 'password', 'password_confirmation']))->withErrors(['refused' => $message]);
+            : back()
+                ->withInput($request->except(['current_password', 'password', 'password_confirmation']))
+                ->withErrors(['refused' => $message]);
     }
 }

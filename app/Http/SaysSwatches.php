@@ -26,7 +26,7 @@ trait SaysSwatches
     /** @return ?SwatchForm null where nothing is said of one yet */
     public function swatchForm(): ?SwatchForm
     {
-        if (! $this->filled('kind') || ! is_array($this->input('colors'))) {
+        if (!$this->filled('kind') || !is_array($this->input('colors'))) {
             return null;
         }
 
@@ -50,7 +50,13 @@ trait SaysSwatches
     {
         $numbers = array_map(floatval(...), explode(',', $this->string('lab')->toString()));
 
-        return count($numbers) === 3 ? new Lab(max(0.0, min(100.0, $numbers[0])), max(-150.0, min(150.0, $numbers[1])), max(-150.0, min(150.0, $numbers[2]))) : null;
+        return count($numbers) === 3
+            ? new Lab(
+                max(0.0, min(100.0, $numbers[0])),
+                max(-150.0, min(150.0, $numbers[1])),
+                max(-150.0, min(150.0, $numbers[2])),
+            )
+            : null;
     }
 
     /** Whether a change is meant for this product only. */

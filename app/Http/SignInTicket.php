@@ -38,6 +38,6 @@ final class SignInTicket
 
     private static function name(Request $request): string
     {
-        return ($request->isSecure() ? '__Host-' : '').self::COOKIE;
+        return ($request->isSecure() ? '__Host-' : '') . self::COOKIE;
     }
 }

@@ -37,9 +37,7 @@ final readonly class SignedIn
 
     private const COOKIE = 'remembered';
 
-    public function __construct(private Sessions $sessions)
-    {
-    }
+    public function __construct(private Sessions $sessions) {}
 
     /** After the password was right. */
     public function begin(Request $request, User $account, bool $isRemembered): void
@@ -68,7 +66,7 @@ final readonly class SignedIn
     public function isGoingOn(Request $request, User $account): bool
     {
         $id = $request->session()->get(self::SESSION);
-        if (! is_string($id) || $account->closed_at !== null) {
+        if (!is_string($id) || $account->closed_at !== null) {
             return false;
         }
         [$ended, $at] = $request->session()->get(self::KNOWN, [-1, 0]);
@@ -130,6 +128,6 @@ final readonly class SignedIn
 
     private static function cookie(Request $request): string
     {
-        return ($request->isSecure() ? '__Host-' : '').self::COOKIE;
+        return ($request->isSecure() ? '__Host-' : '') . self::COOKIE;
     }
 }

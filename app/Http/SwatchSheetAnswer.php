@@ -11,9 +11,7 @@ use Illuminate\Http\Response;
 /** The swatches of an axis as a file to be kept. */
 final readonly class SwatchSheetAnswer
 {
-    public function __construct(private SwatchSheet $sheet)
-    {
-    }
+    public function __construct(private SwatchSheet $sheet) {}
 
     public function svg(string $title, AxisColors $colors): Response
     {
@@ -27,6 +25,9 @@ final readonly class SwatchSheetAnswer
 
     private function file(string $content, string $type, string $name): Response
     {
-        return response($content, 200, ['Content-Type' => $type, 'Content-Disposition' => "attachment; filename=\"{$name}\""]);
+        return response($content, 200, [
+            'Content-Type' => $type,
+            'Content-Disposition' => "attachment; filename=\"{$name}\"",
+        ]);
     }
 }

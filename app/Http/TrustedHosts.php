@@ -19,11 +19,13 @@ final class TrustedHosts
         $named = array_map(trim(...), explode(',', (string) config('slate.trusted_hosts')));
 
         return array_map(
-            fn (string $host): string => '^'.preg_quote($host, '{').'$',
-            array_values(array_filter(
-                [...self::ITSELF, is_string($own) ? $own : '', ...$named],
-                fn (string $host): bool => $host !== '',
-            )),
+            fn(string $host): string => '^' . preg_quote($host, '{') . '$',
+            array_values(
+                array_filter(
+                    [...self::ITSELF, is_string($own) ? $own : '', ...$named],
+                    fn(string $host): bool => $host !== '',
+                ),
+            ),
         );
     }
 }

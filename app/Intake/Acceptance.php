@@ -16,6 +16,5 @@ final readonly class Acceptance
         public Reach $reach,
         public ?View $view,
         public ?int $replacesId = null,
-    ) {
-    }
+    ) {}
 }

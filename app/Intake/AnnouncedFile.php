@@ -14,13 +14,7 @@ final readonly class AnnouncedFile
 
     private const LONGEST_FOLDER = 300;
 
-    private function __construct(
-        public string $file,
-        public string $folder,
-        public int $bytes,
-        private string $mark,
-    ) {
-    }
+    private function __construct(public string $file, public string $folder, public int $bytes, private string $mark) {}
 
     /**
      * @param  string  $path  its name, with the folders it lies in
@@ -28,17 +22,31 @@ final readonly class AnnouncedFile
      */
     public static function of(string $path, int $bytes, string $changed): self
     {
-        $parts = array_values(array_filter(explode('/', str_replace('\\', '/', mb_scrub($path, 'UTF-8'))), fn (string $part): bool => ! in_array($part, ['', '.', '..'], true)));
+        $parts = array_values(
+            array_filter(
+                explode('/', str_replace('\\', '/', mb_scrub($path, 'UTF-8'))),
+                fn(string $part): bool => !in_array($part, ['', '.', '..'], true),
+            ),
+        );
         $file = self::plain((string) array_pop($parts));
         // Of a long name the end is kept, where files differ.
         $file = mb_strlen($file) > self::LONGEST_NAME ? mb_substr($file, -self::LONGEST_NAME) : $file;
 
-        return new self($file === '' ? 'picture' : $file, mb_substr(self::plain(implode('/', $parts)), 0, self::LONGEST_FOLDER), $bytes, "{$path}\n{$bytes}\n{$changed}");
+        return new self(
+            $file === '' ? 'picture' : $file,
+            mb_substr(self::plain(implode('/', $parts)), 0, self::LONGEST_FOLDER),
+            $bytes,
+            "{$path}\n{$bytes}\n{$changed}",
+        );
     }
 
     public static function inArchive(DropFile $archive, ArchiveEntry $entry): self
     {
-        return self::of(rtrim("{$archive->folder}/{$archive->file}/{$entry->path}", '/'), $entry->bytes, "{$archive->print} {$entry->index} {$entry->sum}");
+        return self::of(
+            rtrim("{$archive->folder}/{$archive->file}/{$entry->path}", '/'),
+            $entry->bytes,
+            "{$archive->print} {$entry->index} {$entry->sum}",
+        );
     }
 
     /** The same for the same file. */
@@ -50,7 +58,14 @@ final readonly class AnnouncedFile
     /** @return array<string, mixed> of drop_files */
     public function row(int $dropId): array
     {
-        return ['drop_id' => $dropId, 'print' => $this->print(), 'file' => $this->file, 'folder' => $this->folder, 'bytes' => $this->bytes, 'state' => DropFileState::Arriving->value];
+        return [
+            'drop_id' => $dropId,
+            'print' => $this->print(),
+            'file' => $this->file,
+            'folder' => $this->folder,
+            'bytes' => $this->bytes,
+            'state' => DropFileState::Arriving->value,
+        ];
     }
 
     /** Without characters that no file system or sheet would keep. */

@@ -14,8 +14,7 @@ final readonly class ArchiveEntry
         public int $bytes,
         public int $sum,
         public bool $isLocked,
-    ) {
-    }
+    ) {}
 
     public function file(): string
     {

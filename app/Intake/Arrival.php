@@ -14,9 +14,7 @@ use App\Refusals\PhotoRefused;
 /** Takes in one picture of a drop that lies whole on this machine, or says why it cannot be taken. */
 final class Arrival
 {
-    public function __construct(private readonly PhotoStore $store)
-    {
-    }
+    public function __construct(private readonly PhotoStore $store) {}
 
     public function take(DropFile $file, string $path): void
     {

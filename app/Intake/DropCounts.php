@@ -15,14 +15,14 @@ final readonly class DropCounts
         public int $refused = 0,
         public int $aside = 0,
         public int $linked = 0,
-    ) {
-    }
+    ) {}
 
     public function with(DropFileState $state, bool $isLinked, int $files): self
     {
         return new self(
             $this->files + $files,
-            $this->arriving + (in_array($state, [DropFileState::Arriving, DropFileState::Unpacking], true) ? $files : 0),
+            $this->arriving +
+                (in_array($state, [DropFileState::Arriving, DropFileState::Unpacking], true) ? $files : 0),
             $this->refused + ($state === DropFileState::Refused ? $files : 0),
             $this->aside + ($state === DropFileState::Aside ? $files : 0),
             $this->linked + ($state === DropFileState::Stored && $isLinked ? $files : 0),

@@ -21,7 +21,12 @@ final class DropKeeper
         DB::transaction(function () use ($user, $drop, $work): void {
             // Whoever settles the same drop at once comes second, and sees what is settled.
             Drop::query()->whereKey($drop->id)->lockForUpdate()->firstOrFail();
-            DB::table('drop_notes')->insert(['drop_id' => $drop->id, 'user_id' => $user->id, 'words' => mb_strimwidth($work(), 0, self::LONGEST, '…'), 'created_at' => now()]);
+            DB::table('drop_notes')->insert([
+                'drop_id' => $drop->id,
+                'user_id' => $user->id,
+                'words' => mb_strimwidth($work(), 0, self::LONGEST, '…'),
+                'created_at' => now(),
+            ]);
         });
     }
 }

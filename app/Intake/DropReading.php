@@ -34,26 +34,47 @@ final class DropReading
 {
     private const CHUNK = 1_000;
 
-    public function __construct(private readonly ShopWords $words, private readonly Resemblances $resemblances, private readonly ViewShelf $shelf)
-    {
-    }
+    public function __construct(
+        private readonly ShopWords $words,
+        private readonly Resemblances $resemblances,
+        private readonly ViewShelf $shelf,
+    ) {}
 
     /** As it stands at one moment: what another person accepts meanwhile is seen as a whole, or not at all. */
     public function of(Drop $drop): ReadDrop
     {
-        return DB::transaction(fn (): ReadDrop => $this->read($drop));
+        return DB::transaction(fn(): ReadDrop => $this->read($drop));
     }
 
     private function read(Drop $drop): ReadDrop
     {
-        $files = DropFile::query()->where('drop_id', $drop->id)->where('state', '<>', DropFileState::Unpacked)->orderBy('id')->get()->keyBy('id')->all();
-        $stored = array_filter($files, fn (DropFile $file): bool => $file->photo_id !== null);
+        $files = DropFile::query()
+            ->where('drop_id', $drop->id)
+            ->where('state', '<>', DropFileState::Unpacked)
+            ->orderBy('id')
+            ->get()
+            ->keyBy('id')
+            ->all();
+        $stored = array_filter($files, fn(DropFile $file): bool => $file->photo_id !== null);
         $photos = $this->photos($stored);
         $looks = PhotoLooks::of(array_keys($photos));
-        $names = array_map(fn (DropFile $file): DroppedName => new DroppedName($file->file, $file->folder, $file->title, $file->keywords, $file->said_product_id, $this->shelf->views()->find($file->said_view)), $stored);
+        $names = array_map(
+            fn(DropFile $file): DroppedName => new DroppedName(
+                $file->file,
+                $file->folder,
+                $file->title,
+                $file->keywords,
+                $file->said_product_id,
+                $this->shelf->views()->find($file->said_view),
+            ),
+            $stored,
+        );
         $twins = NearDoubles::of(array_keys($photos));
         $seen = $this->seen($stored, $looks, $twins);
-        $lexicon = $this->words->of($names, $drop->product, $drop->sender, [...Resemblances::products($seen), ...array_filter(array_map(fn (DropFile $file): ?int => $file->to_product_id, array_values($stored)))]);
+        $lexicon = $this->words->of($names, $drop->product, $drop->sender, [
+            ...Resemblances::products($seen),
+            ...array_filter(array_map(fn(DropFile $file): ?int => $file->to_product_id, array_values($stored))),
+        ]);
         $verdicts = (new DropReader($lexicon))->read($names, $drop->product_id, $seen);
         $links = $this->links($drop);
 
@@ -63,13 +84,37 @@ final class DropReading
             $photo = $photos[$file->photo_id] ?? null;
             $look = $looks[$file->photo_id] ?? null;
             [$status, $why] = $this->arrived($file, $photo, $look, $links[$id] ?? null);
-            $linkedTo = in_array($status, [DropFileStatus::Linked, DropFileStatus::Underway], true) ? Clauses::decode((string) $file->to_reach) : null;
-            $product = $linkedTo === null ? $this->product($lexicon, $verdict?->productId) : $this->product($lexicon, $file->to_product_id);
-            $read[$id] = new ReadFile($file, $status ?? DropFileStatus::ofVerdict($verdict), $verdict, $product, $look, $photo?->state, $photo->width ?? 0, $photo->height ?? 0, [], $why, $linkedTo);
+            $linkedTo = in_array($status, [DropFileStatus::Linked, DropFileStatus::Underway], true)
+                ? Clauses::decode((string) $file->to_reach)
+                : null;
+            $product =
+                $linkedTo === null
+                    ? $this->product($lexicon, $verdict?->productId)
+                    : $this->product($lexicon, $file->to_product_id);
+            $read[$id] = new ReadFile(
+                $file,
+                $status ?? DropFileStatus::ofVerdict($verdict),
+                $verdict,
+                $product,
+                $look,
+                $photo?->state,
+                $photo->width ?? 0,
+                $photo->height ?? 0,
+                [],
+                $why,
+                $linkedTo,
+            );
         }
         $read = $this->compared($read, $twins);
-        $order = array_flip(array_map(fn (DropFileStatus $status): string => $status->value, DropFileStatus::cases()));
-        uasort($read, fn (ReadFile $a, ReadFile $b): int => [$order[$a->status->value], $a->trouble()] <=> [$order[$b->status->value], $b->trouble()] ?: strnatcasecmp("{$a->file->folder}/{$a->file->file}", "{$b->file->folder}/{$b->file->file}"));
+        $order = array_flip(array_map(fn(DropFileStatus $status): string => $status->value, DropFileStatus::cases()));
+        uasort(
+            $read,
+            fn(ReadFile $a, ReadFile $b): int => [$order[$a->status->value], $a->trouble()] <=> [
+                $order[$b->status->value],
+                $b->trouble(),
+            ] ?:
+            strnatcasecmp("{$a->file->folder}/{$a->file->file}", "{$b->file->folder}/{$b->file->file}"),
+        );
 
         return new ReadDrop($drop, $read, $this->shelf->views());
     }
@@ -90,7 +135,10 @@ final class DropReading
             $linking->isUnderway() => [DropFileStatus::Underway, ''],
             $file->state === DropFileState::Aside => [DropFileStatus::Aside, ''],
             $linking->isRefused() => [DropFileStatus::NotLinked, (string) $link?->words],
-            in_array($photo->state, [PhotoState::Failed, PhotoState::Refused], true) => [DropFileStatus::Broken, (string) $photo->failure],
+            in_array($photo->state, [PhotoState::Failed, PhotoState::Refused], true) => [
+                DropFileStatus::Broken,
+                (string) $photo->failure,
+            ],
             $look === null => [DropFileStatus::Looking, (string) $photo->failure],
             default => [null, ''],
         };
@@ -108,7 +156,10 @@ final class DropReading
     private function photos(array $files): array
     {
         $photos = [];
-        foreach (array_chunk(array_unique(array_map(fn (DropFile $file): ?int => $file->photo_id, $files)), self::CHUNK) as $chunk) {
+        foreach (
+            array_chunk(array_unique(array_map(fn(DropFile $file): ?int => $file->photo_id, $files)), self::CHUNK)
+            as $chunk
+        ) {
             $photos += Photo::query()->whereKey($chunk)->get()->keyBy('id')->all();
         }
 
@@ -132,10 +183,7 @@ final class DropReading
         foreach ($files as $id => $file) {
             $photoId = (int) $file->photo_id;
             if (isset($looks[$photoId])) {
-                $same = array_map(
-                    fn (int $twin): array => $byPhoto[$twin] ?? [],
-                    [$photoId, ...$twins[$photoId] ?? []],
-                );
+                $same = array_map(fn(int $twin): array => $byPhoto[$twin] ?? [], [$photoId, ...$twins[$photoId] ?? []]);
                 $seen[$id] = new SeenPicture(
                     $looks[$photoId]->colors,
                     $resembled[$photoId] ?? null,
@@ -150,8 +198,13 @@ final class DropReading
     /** @return array<int, stdClass> file id => what became of its linking */
     private function links(Drop $drop): array
     {
-        return Linking::files()->where('drop_files.drop_id', $drop->id)->whereNotNull('drop_files.batch_id')
-            ->selectRaw('drop_files.id, batch_products.words, '.Linking::COLUMNS)->get()->keyBy('id')->all();
+        return Linking::files()
+            ->where('drop_files.drop_id', $drop->id)
+            ->whereNotNull('drop_files.batch_id')
+            ->selectRaw('drop_files.id, batch_products.words, ' . Linking::COLUMNS)
+            ->get()
+            ->keyBy('id')
+            ->all();
     }
 
     /**
@@ -163,8 +216,8 @@ final class DropReading
      */
     private function compared(array $read, array $twins): array
     {
-        $open = array_filter($read, fn (ReadFile $one): bool => $one->status->isOpen());
-        $pictures = array_map(fn (ReadFile $one): DropPicture => $one->picture(), $open);
+        $open = array_filter($read, fn(ReadFile $one): bool => $one->status->isOpen());
+        $pictures = array_map(fn(ReadFile $one): DropPicture => $one->picture(), $open);
         $duplicates = new Duplicates($pictures, $this->placements($open), $twins);
         foreach ($pictures as $id => $picture) {
             $read[$id] = $read[$id]->compared($duplicates->about($picture));
@@ -187,12 +240,36 @@ final class DropReading
         }
         $pictures = [];
         foreach (array_chunk(array_keys($products), self::CHUNK) as $chunk) {
-            $rows = DB::table('placements')->join('photos', 'photos.id', '=', 'placements.photo_id')->whereIn('placements.product_id', $chunk)->orderBy('placements.position')
-                ->get(['placements.id', 'placements.product_id', 'placements.photo_id', 'placements.file_name', 'placements.reach', 'placements.view', 'photos.state', 'photos.width', 'photos.height', 'photos.bytes']);
+            $rows = DB::table('placements')
+                ->join('photos', 'photos.id', '=', 'placements.photo_id')
+                ->whereIn('placements.product_id', $chunk)
+                ->orderBy('placements.position')
+                ->get([
+                    'placements.id',
+                    'placements.product_id',
+                    'placements.photo_id',
+                    'placements.file_name',
+                    'placements.reach',
+                    'placements.view',
+                    'photos.state',
+                    'photos.width',
+                    'photos.height',
+                    'photos.bytes',
+                ]);
             foreach ($rows as $row) {
                 $matrix = $products[$row->product_id]->matrix;
                 $pictures[] = new ProductPicture(
-                    new DuplicateCandidate(DuplicateKind::Place, $row->photo_id, $row->file_name, $row->state === PhotoState::Ready->value, $row->width, $row->height, $row->bytes, null, $row->id),
+                    new DuplicateCandidate(
+                        DuplicateKind::Place,
+                        $row->photo_id,
+                        $row->file_name,
+                        $row->state === PhotoState::Ready->value,
+                        $row->width,
+                        $row->height,
+                        $row->bytes,
+                        null,
+                        $row->id,
+                    ),
                     $row->product_id,
                     Clauses::decode($row->reach)->activeIn($matrix),
                     $this->shelf->views()->find($row->view),

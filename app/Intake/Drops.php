@@ -41,11 +41,18 @@ final class Drops
     public function counts(array $dropIds): array
     {
         $counts = array_fill_keys($dropIds, new DropCounts());
-        $rows = Linking::files()->whereIn('drop_files.drop_id', $dropIds)->where('drop_files.state', '<>', DropFileState::Unpacked->value)
+        $rows = Linking::files()
+            ->whereIn('drop_files.drop_id', $dropIds)
+            ->where('drop_files.state', '<>', DropFileState::Unpacked->value)
             ->groupBy('drop_files.drop_id', 'drop_files.state', 'linking', 'is_undone')
-            ->selectRaw('drop_files.drop_id, drop_files.state, count(*) as files, '.Linking::COLUMNS)->get();
+            ->selectRaw('drop_files.drop_id, drop_files.state, count(*) as files, ' . Linking::COLUMNS)
+            ->get();
         foreach ($rows as $row) {
-            $counts[$row->drop_id] = $counts[$row->drop_id]->with(DropFileState::from($row->state), Linking::of($row)->isStanding(), (int) $row->files);
+            $counts[$row->drop_id] = $counts[$row->drop_id]->with(
+                DropFileState::from($row->state),
+                Linking::of($row)->isStanding(),
+                (int) $row->files,
+            );
         }
 
         return $counts;
@@ -54,7 +61,15 @@ final class Drops
     /** @return list<string> who sent drops, the latest first */
     public function senders(): array
     {
-        return array_values(Drop::query()->where('sender', '<>', '')->groupBy('sender')->orderByRaw('max(id) desc')->limit(self::SENDERS)->pluck('sender')->all());
+        return array_values(
+            Drop::query()
+                ->where('sender', '<>', '')
+                ->groupBy('sender')
+                ->orderByRaw('max(id) desc')
+                ->limit(self::SENDERS)
+                ->pluck('sender')
+                ->all(),
+        );
     }
 
     /**
@@ -65,25 +80,55 @@ final class Drops
     {
         $known = [];
         foreach (array_chunk($prints, self::CHUNK) as $chunk) {
-            $known += DropFile::query()->where('drop_id', $drop->id)->whereIn('print', $chunk)->get()->keyBy('print')->all();
+            $known += DropFile::query()
+                ->where('drop_id', $drop->id)
+                ->whereIn('print', $chunk)
+                ->get()
+                ->keyBy('print')
+                ->all();
         }
 
-        return array_values(array_filter(array_map(fn (string $print): ?DropFile => $known[$print] ?? null, $prints)));
+        return array_values(array_filter(array_map(fn(string $print): ?DropFile => $known[$print] ?? null, $prints)));
     }
 
     /** @return list<DropNote> what was done with it, the latest first */
     public function notes(Drop $drop): array
     {
-        $rows = DB::table('drop_notes')->join('users', 'users.id', '=', 'drop_notes.user_id')->where('drop_notes.drop_id', $drop->id)->latest('drop_notes.id')->limit(self::NOTES)->get(['users.name', 'drop_notes.words', 'drop_notes.created_at']);
+        $rows = DB::table('drop_notes')
+            ->join('users', 'users.id', '=', 'drop_notes.user_id')
+            ->where('drop_notes.drop_id', $drop->id)
+            ->latest('drop_notes.id')
+            ->limit(self::NOTES)
+            ->get(['users.name', 'drop_notes.words', 'drop_notes.created_at']);
 
-        return array_values(array_map(fn (stdClass $row): DropNote => new DropNote($row->name, $row->words, Carbon::parse($row->created_at)), $rows->all()));
+        return array_values(
+            array_map(
+                fn(stdClass $row): DropNote => new DropNote($row->name, $row->words, Carbon::parse($row->created_at)),
+                $rows->all(),
+            ),
+        );
     }
 
     /** @return list<Batch> what somebody accepted of the drop last, the latest first */
     public function acts(Drop $drop, User $user): array
     {
-        $ids = DB::table('drop_files')->where('drop_id', $drop->id)->whereNotNull('batch_id')->distinct()->pluck('batch_id')->all();
+        $ids = DB::table('drop_files')
+            ->where('drop_id', $drop->id)
+            ->whereNotNull('batch_id')
+            ->distinct()
+            ->pluck('batch_id')
+            ->all();
 
-        return array_values(Batch::query()->whereKey($ids)->where('user_id', $user->id)->whereNot('state', BatchState::Refused)->latest('created_at')->latest('id')->limit(self::ACTS)->get()->all());
+        return array_values(
+            Batch::query()
+                ->whereKey($ids)
+                ->where('user_id', $user->id)
+                ->whereNot('state', BatchState::Refused)
+                ->latest('created_at')
+                ->latest('id')
+                ->limit(self::ACTS)
+                ->get()
+                ->all(),
+        );
     }
 }

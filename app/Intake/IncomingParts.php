@@ -19,9 +19,7 @@ final class IncomingParts
 
     private const SWEPT_AT_ONCE = 100;
 
-    public function __construct(private readonly PhotoStore $store)
-    {
-    }
+    public function __construct(private readonly PhotoStore $store) {}
 
     /** @throws PhotoRefused where there is no room */
     public function put(DropFile $file, int $at, string $content): void
@@ -30,7 +28,9 @@ final class IncomingParts
             $this->store->write(sprintf('%s/%012d', self::folder($file), $at), $content);
         } catch (FilesystemException $fault) {
             report($fault);
-            throw new PhotoRefused("{$file->file} could not be kept: the server has too little room. Drop it again in a while.");
+            throw new PhotoRefused(
+                "{$file->file} could not be kept: the server has too little room. Drop it again in a while.",
+            );
         }
     }
 
@@ -44,13 +44,19 @@ final class IncomingParts
     public function joined(DropFile $file, string $folder): string
     {
         $path = "{$folder}/joined";
-        $joined = fopen($path, 'wb') ?: throw new PhotoRefused("{$file->file} could not be put together: the server has too little room. Drop it again in a while.");
+        $joined =
+            fopen($path, 'wb') ?:
+            throw new PhotoRefused(
+                "{$file->file} could not be put together: the server has too little room. Drop it again in a while.",
+            );
         try {
             $disk = $this->store->disk();
             $parts = $disk->files(self::folder($file));
             sort($parts);
             foreach ($parts as $part) {
-                $stream = $disk->readStream($part) ?? throw new PhotoRefused("A part of {$file->file} is missing. Drop it again.");
+                $stream =
+                    $disk->readStream($part) ??
+                    throw new PhotoRefused("A part of {$file->file} is missing. Drop it again.");
                 stream_copy_to_stream($stream, $joined);
                 fclose($stream);
             }
@@ -72,7 +78,15 @@ final class IncomingParts
     /** Lets go of what never came to its end: whoever drops it again begins anew. */
     public function sweep(): void
     {
-        foreach (DropFile::query()->where('state', DropFileState::Arriving)->where('received', '>', 0)->where('updated_at', '<', now()->subDays(self::KEPT_DAYS))->limit(self::SWEPT_AT_ONCE)->get() as $file) {
+        foreach (
+            DropFile::query()
+                ->where('state', DropFileState::Arriving)
+                ->where('received', '>', 0)
+                ->where('updated_at', '<', now()->subDays(self::KEPT_DAYS))
+                ->limit(self::SWEPT_AT_ONCE)
+                ->get()
+            as $file
+        ) {
             $file->update(['received' => 0]);
             $this->forget($file);
         }
@@ -80,6 +94,6 @@ final class IncomingParts
 
     private static function folder(DropFile $file): string
     {
-        return self::FOLDER."/{$file->id}";
+        return self::FOLDER . "/{$file->id}";
     }
 }

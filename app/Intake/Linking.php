@@ -14,16 +14,18 @@ final readonly class Linking
 {
     public const COLUMNS = 'batch_products.state as linking, history.undone_at is not null as is_undone';
 
-    private function __construct(
-        private ?BatchProductState $state,
-        private bool $isUndone,
-    ) {
-    }
+    private function __construct(private ?BatchProductState $state, private bool $isUndone) {}
 
     /** Files of drops, each with its linking. */
     public static function files(): Builder
     {
-        return DB::table('drop_files')->leftJoin('batch_products', fn ($join) => $join->on('batch_products.batch_id', '=', 'drop_files.batch_id')->on('batch_products.product_id', '=', 'drop_files.to_product_id'))
+        return DB::table('drop_files')
+            ->leftJoin(
+                'batch_products',
+                fn($join) => $join
+                    ->on('batch_products.batch_id', '=', 'drop_files.batch_id')
+                    ->on('batch_products.product_id', '=', 'drop_files.to_product_id'),
+            )
             ->leftJoin('history', 'history.id', '=', 'batch_products.history_id');
     }
 
@@ -36,7 +38,8 @@ final readonly class Linking
     /** Whether the product shows it so. */
     public function isStanding(): bool
     {
-        return $this->state === BatchProductState::Same || (in_array($this->state, [BatchProductState::Changed, BatchProductState::Stands], true) && ! $this->isUndone);
+        return $this->state === BatchProductState::Same ||
+            (in_array($this->state, [BatchProductState::Changed, BatchProductState::Stands], true) && !$this->isUndone);
     }
 
     public function isUnderway(): bool

@@ -57,8 +57,7 @@ final class PictureArchive
         private readonly ZipArchive $zip,
         public readonly array $entries,
         public readonly int $passedOver,
-    ) {
-    }
+    ) {}
 
     /**
      * @param  int  $mostEntries  of the archive, pictures or not
@@ -75,7 +74,9 @@ final class PictureArchive
         $path = $directory->before === 0 ? $path : self::without($path, $directory->before);
         // What the library finds is what the list said, or the file says two things.
         if ($zip->open($path, ZipArchive::RDONLY) !== true || $zip->numFiles !== count($names)) {
-            throw new PhotoRefused("{$name} is damaged and cannot be opened. Pack it again, or drop the folder itself.");
+            throw new PhotoRefused(
+                "{$name} is damaged and cannot be opened. Pack it again, or drop the folder itself.",
+            );
         }
         $entries = [];
         $bytes = $passedOver = 0;
@@ -91,12 +92,25 @@ final class PictureArchive
                 continue;
             }
             $bytes += $stat['size'] <= $mostEach ? $stat['size'] : 0;
-            $entries[] = new ArchiveEntry($at, $inner, $stat['size'], $stat['crc'], $stat['encryption_method'] !== ZipArchive::EM_NONE);
+            $entries[] = new ArchiveEntry(
+                $at,
+                $inner,
+                $stat['size'],
+                $stat['crc'],
+                $stat['encryption_method'] !== ZipArchive::EM_NONE,
+            );
         }
         if ($bytes > $mostBytes) {
-            throw new PhotoRefused(sprintf('%s would take %s GB unpacked; %s GB is the most. Pack it in several.', $name, number_format($bytes / 1_073_741_824, 1), number_format($mostBytes / 1_073_741_824)));
+            throw new PhotoRefused(
+                sprintf(
+                    '%s would take %s GB unpacked; %s GB is the most. Pack it in several.',
+                    $name,
+                    number_format($bytes / 1_073_741_824, 1),
+                    number_format($mostBytes / 1_073_741_824),
+                ),
+            );
         }
-        usort($entries, fn (ArchiveEntry $a, ArchiveEntry $b): int => strnatcasecmp($a->path, $b->path));
+        usort($entries, fn(ArchiveEntry $a, ArchiveEntry $b): int => strnatcasecmp($a->path, $b->path));
 
         return new self($zip, $entries, $passedOver);
     }
@@ -131,7 +145,7 @@ final class PictureArchive
             if (preg_match($pattern, $beginning) === 1) {
                 $isNameless = $inner === '' || str_ends_with($inner, '/');
 
-                return ($isNameless ? $inner.'picture '.($at + 1) : $inner).".{$ending}";
+                return ($isNameless ? $inner . 'picture ' . ($at + 1) : $inner) . ".{$ending}";
             }
         }
 
@@ -152,17 +166,26 @@ final class PictureArchive
             throw new PhotoRefused("{$entry->file()} is locked with a password. Pack it again without one.");
         }
         if ($entry->leadsOut()) {
-            throw new PhotoRefused("“{$entry->path}” leads out of the archive; it was left there. Pack it again as a plain folder.");
+            throw new PhotoRefused(
+                "“{$entry->path}” leads out of the archive; it was left there. Pack it again as a plain folder.",
+            );
         }
         if ($entry->bytes > $most) {
-            throw new PhotoRefused(sprintf('%s has %s MB; a picture can have %s MB. Save it smaller.', $entry->file(), number_format($entry->bytes / 1_048_576), number_format($most / 1_048_576)));
+            throw new PhotoRefused(
+                sprintf(
+                    '%s has %s MB; a picture can have %s MB. Save it smaller.',
+                    $entry->file(),
+                    number_format($entry->bytes / 1_048_576),
+                    number_format($most / 1_048_576),
+                ),
+            );
         }
         $from = $this->zip->getStreamIndex($entry->index);
         $to = fopen($path, 'wb');
         $sum = hash_init('crc32b');
         try {
             $written = 0;
-            while ($from !== false && $to !== false && ! feof($from) && $written <= $most) {
+            while ($from !== false && $to !== false && !feof($from) && $written <= $most) {
                 // An entry whose sum is wrong ends here with a warning, and is found by its length or its sum.
                 $piece = @fread($from, self::PIECE);
                 if ($piece === false) {
@@ -176,8 +199,10 @@ final class PictureArchive
             is_resource($from) && fclose($from);
         }
         $isWhole = $from !== false && $to !== false && $written === $entry->bytes;
-        if (! $isWhole || hash_final($sum) !== sprintf('%08x', $entry->sum & 0xFFFFFFFF)) {
-            throw new PhotoRefused("{$entry->file()} is damaged in the archive. Pack it again, or drop the picture itself.");
+        if (!$isWhole || hash_final($sum) !== sprintf('%08x', $entry->sum & 0xffffffff)) {
+            throw new PhotoRefused(
+                "{$entry->file()} is damaged in the archive. Pack it again, or drop the picture itself.",
+            );
         }
     }
 
@@ -195,6 +220,10 @@ final class PictureArchive
             $name = str_replace(["\0", "\u{FEFF}"], '', $name);
         }
 
-        return str_replace('\\', '/', mb_check_encoding($name, 'UTF-8') ? $name : (string) mb_convert_encoding($name, 'UTF-8', 'CP850'));
+        return str_replace(
+            '\\',
+            '/',
+            mb_check_encoding($name, 'UTF-8') ? $name : (string) mb_convert_encoding($name, 'UTF-8', 'CP850'),
+        );
     }
 }

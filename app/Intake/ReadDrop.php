@@ -17,40 +17,40 @@ final readonly class ReadDrop
      * @param  array<int, ReadFile>  $files  by id, those first that need a person
      * @param  Views  $views  that the shop knows
      */
-    public function __construct(
-        public Drop $drop,
-        public array $files,
-        public Views $views,
-    ) {
-    }
+    public function __construct(public Drop $drop, public array $files, public Views $views) {}
 
     public function count(DropFileStatus ...$statuses): int
     {
-        return count(array_filter($this->files, fn (ReadFile $read): bool => in_array($read->status, $statuses, true)));
+        return count(array_filter($this->files, fn(ReadFile $read): bool => in_array($read->status, $statuses, true)));
     }
 
     /** @return array<int, ReadFile> */
     public function withStatus(DropFileStatus ...$statuses): array
     {
-        return array_filter($this->files, fn (ReadFile $read): bool => in_array($read->status, $statuses, true));
+        return array_filter($this->files, fn(ReadFile $read): bool => in_array($read->status, $statuses, true));
     }
 
     /** @param  array<int, ReadFile>  $files */
     public static function named(array $files): string
     {
-        return count($files) === 1 ? $files[array_key_first($files)]->file->file : number_format(count($files)).' pictures';
+        return count($files) === 1
+            ? $files[array_key_first($files)]->file->file
+            : number_format(count($files)) . ' pictures';
     }
 
     /** @return array<int, ReadFile> those that can take the place of a picture that a product has */
     public function better(): array
     {
-        return array_filter($this->withStatus(DropFileStatus::Double), fn (ReadFile $read): bool => ($read->alike[0]->placementId ?? null) !== null);
+        return array_filter(
+            $this->withStatus(DropFileStatus::Double),
+            fn(ReadFile $read): bool => ($read->alike[0]->placementId ?? null) !== null,
+        );
     }
 
     /** @return array<int, ReadFile> pictures that are kept and not linked */
     public function open(): array
     {
-        return array_filter($this->files, fn (ReadFile $read): bool => $read->status->isOpen());
+        return array_filter($this->files, fn(ReadFile $read): bool => $read->status->isOpen());
     }
 
     /**
@@ -66,11 +66,13 @@ final readonly class ReadDrop
         }
         $chosen = [];
         foreach ($ids as $id) {
-            $read = $this->files[$id] ?? throw new Refusal(
-                'One of these files is no longer in this drop. Look at the table again.',
-                RefusalKind::Gone,
-            );
-            if (! $read->status->isOpen()) {
+            $read =
+                $this->files[$id] ??
+                throw new Refusal(
+                    'One of these files is no longer in this drop. Look at the table again.',
+                    RefusalKind::Gone,
+                );
+            if (!$read->status->isOpen()) {
                 throw new Refusal(
                     "{$read->file->file} is {$read->status->label()} by now. Look at the table again.",
                     RefusalKind::Changed,

@@ -39,8 +39,7 @@ final readonly class ReadFile
         public array $alike = [],
         public string $why = '',
         public ?Reach $linkedTo = null,
-    ) {
-    }
+    ) {}
 
     /** As far as it is compared with others; of one that is kept. */
     public function picture(): DropPicture
@@ -78,13 +77,27 @@ final readonly class ReadFile
     /** Whether it is linked elsewhere than its reading says: somebody pointed there. */
     public function isByHand(): bool
     {
-        return $this->linkedTo !== null && ($this->verdict?->productId !== $this->product?->id || $this->verdict?->reach?->key() !== $this->linkedTo->key());
+        return $this->linkedTo !== null &&
+            ($this->verdict?->productId !== $this->product?->id ||
+                $this->verdict?->reach?->key() !== $this->linkedTo->key());
     }
 
     /** What a page shows of the reading: it is accepted only as it was seen. */
     public function seen(): string
     {
-        return substr(sha1(implode(' ', [$this->product?->id, $this->verdict?->reach?->key(), $this->verdict?->view?->key, $this->verdict?->place, $this->status->value])), 0, 10);
+        return substr(
+            sha1(
+                implode(' ', [
+                    $this->product?->id,
+                    $this->verdict?->reach?->key(),
+                    $this->verdict?->view?->key,
+                    $this->verdict?->place,
+                    $this->status->value,
+                ]),
+            ),
+            0,
+            10,
+        );
     }
 
     /** The heading that it comes under where a drop is grouped by what is wrong. */

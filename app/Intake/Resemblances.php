@@ -17,9 +17,7 @@ final class Resemblances
 {
     private const CHUNK = 1_000;
 
-    public function __construct(private readonly ViewShelf $shelf)
-    {
-    }
+    public function __construct(private readonly ViewShelf $shelf) {}
 
     /** The picture of a product that one with this look is nearly the same as. */
     public function of(PhotoLook $look): ?Resembled
@@ -35,10 +33,26 @@ final class Resemblances
     {
         $found = [];
         foreach (array_chunk(array_values(array_unique(array_merge(...array_values($twins)))), self::CHUNK) as $chunk) {
-            $rows = DB::table('placements')->join('products', 'products.id', '=', 'placements.product_id')->whereNull('products.removed_at')->whereIn('placements.photo_id', $chunk)->where('placements.reach', '<>', '[]')
-                ->orderByDesc('placements.id')->get(['placements.photo_id', 'placements.product_id', 'placements.reach', 'placements.view', 'placements.file_name']);
+            $rows = DB::table('placements')
+                ->join('products', 'products.id', '=', 'placements.product_id')
+                ->whereNull('products.removed_at')
+                ->whereIn('placements.photo_id', $chunk)
+                ->where('placements.reach', '<>', '[]')
+                ->orderByDesc('placements.id')
+                ->get([
+                    'placements.photo_id',
+                    'placements.product_id',
+                    'placements.reach',
+                    'placements.view',
+                    'placements.file_name',
+                ]);
             foreach ($rows as $row) {
-                $found[(int) $row->photo_id] = new Resembled($row->product_id, Clauses::decode($row->reach), $this->shelf->views()->find($row->view), $row->file_name);
+                $found[(int) $row->photo_id] = new Resembled(
+                    $row->product_id,
+                    Clauses::decode($row->reach),
+                    $this->shelf->views()->find($row->view),
+                    $row->file_name,
+                );
             }
         }
         $resembled = [];
@@ -59,6 +73,8 @@ final class Resemblances
      */
     public static function products(array $seen): array
     {
-        return array_values(array_unique(array_filter(array_map(fn (SeenPicture $one): ?int => $one->resembles?->productId, $seen))));
+        return array_values(
+            array_unique(array_filter(array_map(fn(SeenPicture $one): ?int => $one->resembles?->productId, $seen))),
+        );
     }
 }

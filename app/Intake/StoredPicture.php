@@ -15,6 +15,5 @@ final readonly class StoredPicture
         public int $bytes,
         public string $came,
         public int $uses,
-    ) {
-    }
+    ) {}
 }

@@ -23,6 +23,5 @@ final readonly class StoredQuery
         public ?string $since = null,
         public bool $isUnused = false,
         public ?int $after = null,
-    ) {
-    }
+    ) {}
 }

@@ -29,14 +29,18 @@ final class UnpackArchive implements ShouldQueue
 
     public int $timeout = 90;
 
-    public function __construct(private readonly int $fileId)
-    {
-    }
+    public function __construct(private readonly int $fileId) {}
 
     /** Has those unpacked whose worker died. */
     public static function takeUp(): void
     {
-        foreach (DropFile::query()->where('state', DropFileState::Unpacking)->where('updated_at', '<', now()->subSeconds(self::FORGOTTEN))->get() as $file) {
+        foreach (
+            DropFile::query()
+                ->where('state', DropFileState::Unpacking)
+                ->where('updated_at', '<', now()->subSeconds(self::FORGOTTEN))
+                ->get()
+            as $file
+        ) {
             $file->touch();
             self::dispatch($file->id);
         }
@@ -50,7 +54,7 @@ final class UnpackArchive implements ShouldQueue
         }
         try {
             $isThrough = $folders->within(
-                fn (string $folder): bool => $this->unpackIn($folder, $file, $parts, $arrival),
+                fn(string $folder): bool => $this->unpackIn($folder, $file, $parts, $arrival),
             );
         } catch (PhotoRefused $refusal) {
             Arrival::refuse($file, $refusal->getMessage());
@@ -58,7 +62,7 @@ final class UnpackArchive implements ShouldQueue
 
             return;
         }
-        if (! $isThrough) {
+        if (!$isThrough) {
             self::dispatch($file->id);
         }
     }
@@ -91,7 +95,10 @@ final class UnpackArchive implements ShouldQueue
     {
         $file = DropFile::query()->find($this->fileId);
         if ($file !== null) {
-            Arrival::refuse($file, "Unpacking {$file->file} broke off. Drop it again; if it breaks off once more, drop the folder itself.");
+            Arrival::refuse(
+                $file,
+                "Unpacking {$file->file} broke off. Drop it again; if it breaks off once more, drop the folder itself.",
+            );
         }
     }
 
@@ -103,7 +110,14 @@ final class UnpackArchive implements ShouldQueue
     {
         $end = microtime(true) + self::MOST_SECONDS;
         $entries = $this->announce($file, $archive);
-        foreach (DropFile::query()->where('archive_id', $file->id)->where('state', DropFileState::Arriving)->orderBy('id')->get() as $one) {
+        foreach (
+            DropFile::query()
+                ->where('archive_id', $file->id)
+                ->where('state', DropFileState::Arriving)
+                ->orderBy('id')
+                ->get()
+            as $one
+        ) {
             if (microtime(true) >= $end) {
                 return false;
             }
@@ -145,10 +159,12 @@ final class UnpackArchive implements ShouldQueue
     {
         $count = count($archive->entries);
 
-        return ($count === 1 ? '1 picture' : number_format($count).' pictures').' in it'.match ($archive->passedOver) {
-            0 => '.',
-            1 => '; 1 file that is none was passed over.',
-            default => '; '.number_format($archive->passedOver).' files that are none were passed over.',
-        };
+        return ($count === 1 ? '1 picture' : number_format($count) . ' pictures') .
+            ' in it' .
+            match ($archive->passedOver) {
+                0 => '.',
+                1 => '; 1 file that is none was passed over.',
+                default => '; ' . number_format($archive->passedOver) . ' files that are none were passed over.',
+            };
     }
 }

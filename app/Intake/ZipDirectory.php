@@ -42,9 +42,7 @@ final readonly class ZipDirectory
      * @param  list<string>  $names  as they stand there, in the directory's order
      * @param  int  $before  bytes of other data before the archive, which its offsets do not count
      */
-    private function __construct(public array $names, public int $before)
-    {
-    }
+    private function __construct(public array $names, public int $before) {}
 
     /** Whether a file is a ZIP: it begins as one, or ends as one with other data before it. */
     public static function isIn(string $path): bool
@@ -92,7 +90,11 @@ final readonly class ZipDirectory
                 [$count, $bytes, $offset, $end] = self::said($file, $tail, $at, $size - strlen($tail));
                 if ($count > $mostEntries) {
                     throw new PhotoRefused(
-                        "{$name} holds ".number_format($count).' files; '.number_format($mostEntries).' is the most. Pack it in several.',
+                        "{$name} holds " .
+                            number_format($count) .
+                            ' files; ' .
+                            number_format($mostEntries) .
+                            ' is the most. Pack it in several.',
                     );
                 }
                 if ($bytes > self::MOST_BYTES) {
@@ -110,9 +112,10 @@ final readonly class ZipDirectory
             fclose($file);
         }
 
-        return $directory ?? throw new PhotoRefused(
-            "{$name} is damaged and cannot be opened. Pack it again, or drop the folder itself.",
-        );
+        return $directory ??
+            throw new PhotoRefused(
+                "{$name} is damaged and cannot be opened. Pack it again, or drop the folder itself.",
+            );
     }
 
     private static function tail(string $path): string
@@ -153,8 +156,8 @@ final readonly class ZipDirectory
             foreach ([$here, $before + $at - 20 - 56] as $place) {
                 $record = $place >= 0 && fseek($file, $place) === 0 ? (string) fread($file, 56) : '';
                 if (strlen($record) === 56 && str_starts_with($record, self::END_64)) {
-                    $count = max($count === 0xFFFF ? 0 : $count, self::number('P', $record, 32));
-                    $bytes = max($bytes === 0xFFFFFFFF ? 0 : $bytes, self::number('P', $record, 40));
+                    $count = max($count === 0xffff ? 0 : $count, self::number('P', $record, 32));
+                    $bytes = max($bytes === 0xffffffff ? 0 : $bytes, self::number('P', $record, 40));
                     $offset = self::number('P', $record, 48);
                     $end = $place;
                     break;
@@ -175,16 +178,12 @@ final readonly class ZipDirectory
             return $bytes === 0 && $from >= 0 ? [] : null;
         }
         $list = fseek($file, $from) === 0 ? (string) stream_get_contents($file, $bytes) : '';
-        if (strlen($list) < $bytes || ! str_starts_with($list, self::LISTED)) {
+        if (strlen($list) < $bytes || !str_starts_with($list, self::LISTED)) {
             return null;
         }
         $names = [];
         $at = 0;
-        while (
-            $at + self::LISTED_BYTES <= $bytes
-            && substr($list, $at, 4) === self::LISTED
-            && count($names) <= $most
-        ) {
+        while ($at + self::LISTED_BYTES <= $bytes && substr($list, $at, 4) === self::LISTED && count($names) <= $most) {
             $length = self::number('v', $list, $at + 28);
             $names[] = substr($list, $at + self::LISTED_BYTES, $length);
             $extra = self::number('v', $list, $at + 30);

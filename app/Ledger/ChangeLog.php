@@ -102,6 +102,15 @@ final class ChangeLog implements IteratorAggregate
         /** @var list<array{table: string, id: int, before: array<string, mixed>|null, after: array<string, mixed>|null, shared?: bool}> $rows */
         $rows = json_decode((string) gzinflate($part), true, 64, JSON_THROW_ON_ERROR);
 
-        return array_map(fn (array $row): RowChange => new RowChange($row['table'], $row['id'], $row['before'], $row['after'], $row['shared'] ?? false), $rows);
+        return array_map(
+            fn(array $row): RowChange => new RowChange(
+                $row['table'],
+                $row['id'],
+                $row['before'],
+                $row['after'],
+                $row['shared'] ?? false,
+            ),
+            $rows,
+        );
     }
 }

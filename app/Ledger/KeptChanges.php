@@ -24,9 +24,7 @@ final readonly class KeptChanges implements IteratorAggregate
     private const ENTRIES = 500;
 
     /** @param  list<int>  $entryIds  the oldest first */
-    public function __construct(private array $entryIds, private bool $takenBack = false)
-    {
-    }
+    public function __construct(private array $entryIds, private bool $takenBack = false) {}
 
     public static function keep(int $entryId, ChangeLog $log): void
     {
@@ -67,7 +65,10 @@ final readonly class KeptChanges implements IteratorAggregate
     /** @return Generator<int, RowChange> */
     public function getIterator(): Generator
     {
-        foreach (array_chunk($this->takenBack ? array_reverse($this->entryIds) : $this->entryIds, self::ENTRIES) as $entryIds) {
+        foreach (
+            array_chunk($this->takenBack ? array_reverse($this->entryIds) : $this->entryIds, self::ENTRIES)
+            as $entryIds
+        ) {
             foreach ($this->groups($entryIds) as $group) {
                 yield from $this->changes($group);
             }
@@ -82,7 +83,11 @@ final readonly class KeptChanges implements IteratorAggregate
      */
     private function groups(array $entryIds): Generator
     {
-        $counts = DB::table(self::TABLE)->whereIn('history_id', $entryIds)->groupBy('history_id')->selectRaw('history_id, count(*) as parts')->pluck('parts', 'history_id');
+        $counts = DB::table(self::TABLE)
+            ->whereIn('history_id', $entryIds)
+            ->groupBy('history_id')
+            ->selectRaw('history_id, count(*) as parts')
+            ->pluck('parts', 'history_id');
         $group = [];
         $size = 0;
         foreach ($entryIds as $entryId) {
@@ -109,7 +114,13 @@ final readonly class KeptChanges implements IteratorAggregate
     private function changes(array $group): Generator
     {
         $packed = [];
-        foreach (DB::table(self::TABLE)->whereIn('history_id', array_keys($group))->whereIn('part', array_unique(array_merge(...$group)))->get() as $row) {
+        foreach (
+            DB::table(self::TABLE)
+                ->whereIn('history_id', array_keys($group))
+                ->whereIn('part', array_unique(array_merge(...$group)))
+                ->get()
+            as $row
+        ) {
             $packed[$row->history_id][$row->part] = $row->packed;
         }
         foreach ($group as $entryId => $parts) {

@@ -56,9 +56,10 @@ final class Ledger
 
         return $first === null
             ? null
-            : $this->photoId ?? $first->before['photo_id'] ?? $first->after['photo_id'] ?? DB::table('placements')
-                ->where('id', $first->id)
-                ->value('photo_id');
+            : $this->photoId ??
+                    ($first->before['photo_id'] ??
+                        ($first->after['photo_id'] ??
+                            DB::table('placements')->where('id', $first->id)->value('photo_id')));
     }
 
     /** @param  array<string, mixed>  $row */
@@ -92,7 +93,11 @@ final class Ledger
             $full = [];
             $columns = [];
             foreach (Rows::of($table, array_keys($chunk)) as $id => $row) {
-                $after = array_filter($chunk[$id], fn (mixed $value, string $column): bool => $row[$column] !== $value, ARRAY_FILTER_USE_BOTH);
+                $after = array_filter(
+                    $chunk[$id],
+                    fn(mixed $value, string $column): bool => $row[$column] !== $value,
+                    ARRAY_FILTER_USE_BOTH,
+                );
                 if ($after !== []) {
                     $this->log->add(new RowChange($table, $id, array_intersect_key($row, $after), $after));
                     $full[] = $after + $row;
@@ -114,8 +119,8 @@ final class Ledger
      */
     private function write(string $table, array $rows, array $columns): void
     {
-        $wanted = array_map(fn (array $row): array => array_intersect_key($row, $columns), $rows);
-        if (array_filter($wanted, fn (array $one): bool => $one !== $wanted[0]) === []) {
+        $wanted = array_map(fn(array $row): array => array_intersect_key($row, $columns), $rows);
+        if (array_filter($wanted, fn(array $one): bool => $one !== $wanted[0]) === []) {
             DB::table($table)->whereIn('id', array_column($rows, 'id'))->update($wanted[0]);
         } else {
             DB::table($table)->upsert($rows, ['id'], array_keys($columns));

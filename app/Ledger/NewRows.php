@@ -17,8 +17,8 @@ final class NewRows
     public static function insert(string $table, array $rows): array
     {
         $columns = array_keys($rows[0]);
-        $named = implode(', ', array_map(fn (string $column): string => "`{$column}`", $columns));
-        $marks = '('.implode(', ', array_fill(0, count($columns), '?')).')';
+        $named = implode(', ', array_map(fn(string $column): string => "`{$column}`", $columns));
+        $marks = '(' . implode(', ', array_fill(0, count($columns), '?')) . ')';
         $values = implode(', ', array_fill(0, count($rows), $marks));
         $new = DB::select(
             "insert into `{$table}` ({$named}) values {$values} returning id",
@@ -26,6 +26,6 @@ final class NewRows
             false,
         );
 
-        return array_values(array_map(fn (stdClass $row): int => $row->id, $new));
+        return array_values(array_map(fn(stdClass $row): int => $row->id, $new));
     }
 }

@@ -19,9 +19,7 @@ final class Outcome
     /** @var list<int> to be deleted where nobody uses them */
     public array $shared = [];
 
-    public function __construct(public readonly string $table)
-    {
-    }
+    public function __construct(public readonly string $table) {}
 
     /**
      * @param  ?array<string, mixed>  $before  null where it is not there

@@ -18,12 +18,27 @@ final class Replay
     private const CHUNK = 500;
 
     /** Tables that others refer to come before these. */
-    private const ORDER = ['axes' => 1, 'axis_values' => 2, 'size_runs' => 3, 'views' => 3, 'shot_lists' => 3, 'code_patterns' => 3, 'gtin_ranges' => 3, 'products' => 4, 'product_axes' => 5, 'product_values' => 6];
+    private const ORDER = [
+        'axes' => 1,
+        'axis_values' => 2,
+        'size_runs' => 3,
+        'views' => 3,
+        'shot_lists' => 3,
+        'code_patterns' => 3,
+        'gtin_ranges' => 3,
+        'products' => 4,
+        'product_axes' => 5,
+        'product_values' => 6,
+    ];
 
     /** Where rows of the library are used. */
     private const USES = [
         'axes' => [['product_axes', 'axis_id'], ['axis_values', 'axis_id'], ['size_runs', 'axis_id']],
-        'axis_values' => [['product_values', 'value_id'], ['product_axes', 'opening_value_id'], ['product_axes', 'stands_at_value_id']],
+        'axis_values' => [
+            ['product_values', 'value_id'],
+            ['product_axes', 'opening_value_id'],
+            ['product_axes', 'stands_at_value_id'],
+        ],
     ];
 
     /** @var array<string, array<int, int>> table => id => the portion it is in */
@@ -62,7 +77,10 @@ final class Replay
         for ($portion = 0; $portion <= $last; $portion++) {
             $outcomes = $this->outcomes($portion, false);
             foreach ($outcomes as $outcome) {
-                (new UniqueKeys($outcome->table))->refuseTaken([...$outcome->insert, ...array_values($outcome->update)], $this->portions[$outcome->table]);
+                (new UniqueKeys($outcome->table))->refuseTaken(
+                    [...$outcome->insert, ...array_values($outcome->update)],
+                    $this->portions[$outcome->table],
+                );
             }
             $first = $portion === 0 ? $outcomes : [];
         }
@@ -108,7 +126,11 @@ final class Replay
             }
         }
 
-        return array_map(fn (string $table, array $byId): Outcome => $this->outcome($table, $byId, $keysAreLetGo), array_keys($byTable), $byTable);
+        return array_map(
+            fn(string $table, array $byId): Outcome => $this->outcome($table, $byId, $keysAreLetGo),
+            array_keys($byTable),
+            $byTable,
+        );
     }
 
     /** @param  array<int, list<RowChange>>  $byId */
@@ -119,7 +141,8 @@ final class Replay
             $rows = Rows::of($table, array_keys($chunk));
             foreach ($chunk as $id => $changes) {
                 $before = $rows[$id] ?? null;
-                $after = $before !== null && $keysAreLetGo ? (new UniqueKeys($table))->asBefore($before, $changes) : $before;
+                $after =
+                    $before !== null && $keysAreLetGo ? (new UniqueKeys($table))->asBefore($before, $changes) : $before;
                 $isShared = false;
                 foreach ($changes as $change) {
                     $after = $change->appliedTo($after);
@@ -135,7 +158,10 @@ final class Replay
     /** @param  list<Outcome>  $outcomes */
     private function write(array $outcomes): void
     {
-        usort($outcomes, fn (Outcome $a, Outcome $b): int => (self::ORDER[$a->table] ?? 9) <=> (self::ORDER[$b->table] ?? 9));
+        usort(
+            $outcomes,
+            fn(Outcome $a, Outcome $b): int => (self::ORDER[$a->table] ?? 9) <=> (self::ORDER[$b->table] ?? 9),
+        );
         $ledger = new Ledger();
         foreach (array_reverse($outcomes) as $outcome) {
             $ledger->delete($outcome->table, $outcome->delete);

@@ -20,8 +20,7 @@ final readonly class RowChange implements JsonSerializable
         public ?array $before,
         public ?array $after,
         public bool $isShared = false,
-    ) {
-    }
+    ) {}
 
     public function inverse(): self
     {
@@ -38,7 +37,7 @@ final readonly class RowChange implements JsonSerializable
      */
     public function appliedTo(?array $row): ?array
     {
-        if (! $this->expects($row)) {
+        if (!$this->expects($row)) {
             return $this->isShared ? $row : throw new RowHasChanged($this);
         }
 
@@ -47,18 +46,21 @@ final readonly class RowChange implements JsonSerializable
 
     public function place(): string
     {
-        return $this->table.' '.$this->id;
+        return $this->table . ' ' . $this->id;
     }
 
     /** @return array<string, mixed> */
     public function jsonSerialize(): array
     {
-        return ['table' => $this->table, 'id' => $this->id, 'before' => $this->before, 'after' => $this->after] + ($this->isShared ? ['shared' => true] : []);
+        return ['table' => $this->table, 'id' => $this->id, 'before' => $this->before, 'after' => $this->after] +
+            ($this->isShared ? ['shared' => true] : []);
     }
 
     /** @param  array<string, mixed>|null  $row */
     private function expects(?array $row): bool
     {
-        return $this->before === null ? $row === null : $row !== null && array_intersect_key($row, $this->before) == $this->before;
+        return $this->before === null
+            ? $row === null
+            : $row !== null && array_intersect_key($row, $this->before) == $this->before;
     }
 }

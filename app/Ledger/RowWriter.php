@@ -39,7 +39,7 @@ final class RowWriter
     {
         $changed = array_filter(
             $after,
-            fn (mixed $value, string $column): bool => $before[$column] !== $value,
+            fn(mixed $value, string $column): bool => $before[$column] !== $value,
             ARRAY_FILTER_USE_BOTH,
         );
         if ($changed !== []) {
@@ -106,14 +106,14 @@ final class RowWriter
     private function writeAlike(string $table, array $updates): void
     {
         $first = reset($updates)[0];
-        if (array_filter($updates, fn (array $update): bool => $update[0] !== $first) === []) {
+        if (array_filter($updates, fn(array $update): bool => $update[0] !== $first) === []) {
             DB::table($table)->whereIn('id', array_keys($updates))->update($first);
         } elseif ($table === 'products') {
             // Its row has more than the state knows, so that it cannot be written as a whole.
             DB::table($table)->whereIn('id', array_keys($updates))->update($this->cases($updates));
         } else {
             DB::table($table)->upsert(
-                array_values(array_map(fn (array $update): array => $update[1], $updates)),
+                array_values(array_map(fn(array $update): array => $update[1], $updates)),
                 ['id'],
                 array_keys($first),
             );
@@ -132,7 +132,7 @@ final class RowWriter
             foreach ($updates as $id => [$changed]) {
                 $value = $changed[$column];
                 $said = is_int($value) || $value === null ? $value : DB::getPdo()->quote((string) $value);
-                $when .= " when {$id} then ".($said ?? 'null');
+                $when .= " when {$id} then " . ($said ?? 'null');
             }
             $cases[$column] = DB::raw("case id{$when} end");
         }
@@ -143,7 +143,7 @@ final class RowWriter
     /** @param  non-empty-list<array{Ledger, array<string, mixed>}>  $rows */
     private function writeInserts(string $table, array $rows): void
     {
-        $ids = NewRows::insert($table, array_map(fn (array $row): array => $row[1], $rows));
+        $ids = NewRows::insert($table, array_map(fn(array $row): array => $row[1], $rows));
         foreach ($rows as $at => [$ledger, $row]) {
             $ledger->note(new RowChange($table, $ids[$at], null, ['id' => $ids[$at]] + $row), $row['photo_id'] ?? null);
         }

@@ -32,9 +32,7 @@ final readonly class UniqueKeys
     /** Columns that can be given up for a moment. */
     private const LOOSE = ['code', 'folded', 'gtin'];
 
-    public function __construct(private string $table)
-    {
-    }
+    public function __construct(private string $table) {}
 
     /**
      * Rows let go of what they have, so that others can have it.
@@ -75,7 +73,9 @@ final readonly class UniqueKeys
     /** @return list<string> columns that can be given up for a moment */
     public function loose(): array
     {
-        return array_values(array_intersect(array_unique(array_merge([], ...self::KEYS[$this->table] ?? [])), self::LOOSE));
+        return array_values(
+            array_intersect(array_unique(array_merge([], ...self::KEYS[$this->table] ?? [])), self::LOOSE),
+        );
     }
 
     /**
@@ -95,8 +95,13 @@ final readonly class UniqueKeys
                 }
             }
             foreach (array_chunk($wanted, self::CHUNK) as $chunk) {
-                foreach (DB::table($this->table)->whereIn($last, $chunk)->get(['id', ...$columns]) as $other) {
-                    if (isset($wanted[self::key((array) $other, $columns)]) && ! isset($changing[$other->id])) {
+                foreach (
+                    DB::table($this->table)
+                        ->whereIn($last, $chunk)
+                        ->get(['id', ...$columns])
+                    as $other
+                ) {
+                    if (isset($wanted[self::key((array) $other, $columns)]) && !isset($changing[$other->id])) {
                         throw new KeyIsTaken($this->table, $last, (string) $other->{$last}, $other->id);
                     }
                 }
@@ -110,6 +115,6 @@ final readonly class UniqueKeys
      */
     private static function key(array $row, array $columns): string
     {
-        return mb_strtolower(implode("\0", array_map(fn (string $column): string => (string) $row[$column], $columns)));
+        return mb_strtolower(implode("\0", array_map(fn(string $column): string => (string) $row[$column], $columns)));
     }
 }

@@ -7,6 +7,4 @@ namespace App\Media;
 use RuntimeException;
 
 /** Nothing shows the picture in this shape and frame, so it is not cut. */
-final class CutNotKept extends RuntimeException
-{
-}
+final class CutNotKept extends RuntimeException {}

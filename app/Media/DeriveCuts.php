@@ -24,9 +24,11 @@ final class DeriveCuts implements ShouldQueue, ShouldBeUnique
     /** Seconds. */
     public int $uniqueFor = 60;
 
-    public function __construct(public readonly int $photoId, public readonly string $crop, public readonly Shape $shape = Shape::Square)
-    {
-    }
+    public function __construct(
+        public readonly int $photoId,
+        public readonly string $crop,
+        public readonly Shape $shape = Shape::Square,
+    ) {}
 
     public function uniqueId(): string
     {

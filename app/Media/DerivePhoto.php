@@ -35,9 +35,7 @@ final class DerivePhoto implements ShouldQueue
 
     private const TRIES = 3;
 
-    public function __construct(public readonly int $photoId)
-    {
-    }
+    public function __construct(public readonly int $photoId) {}
 
     public function handle(PhotoStore $store, PictureReader $reader): void
     {
@@ -84,7 +82,9 @@ final class DerivePhoto implements ShouldQueue
     public function failed(Throwable $cause): void
     {
         $fault = PictureFault::ours($cause->getMessage());
-        Photo::query()->whereKey($this->photoId)->update(['state' => $fault->state, 'failure' => $fault->getMessage()]);
+        Photo::query()
+            ->whereKey($this->photoId)
+            ->update(['state' => $fault->state, 'failure' => $fault->getMessage()]);
     }
 
     /** @throws PictureFault */
@@ -93,7 +93,10 @@ final class DerivePhoto implements ShouldQueue
         try {
             foreach ($read->sizes as $size => $formats) {
                 foreach ($formats as $format => $bytes) {
-                    $store->write(PhotoStore::derivedPath($photo->sha256, PhotoSize::from($size), PictureFormat::from($format)), $bytes);
+                    $store->write(
+                        PhotoStore::derivedPath($photo->sha256, PhotoSize::from($size), PictureFormat::from($format)),
+                        $bytes,
+                    );
                 }
             }
         } catch (FilesystemException $fault) {

@@ -28,7 +28,10 @@ final class ForgottenPictures
         $since = now()->subSeconds(
             Queue::size() + Queue::size(PhotoCuts::ASKED_FOR) === 0 ? self::WHEN_IDLE : self::WHEN_BUSY,
         );
-        foreach (Photo::query()->where('state', PhotoState::Waiting)->where('updated_at', '<', $since)->lazyById(self::CHUNK) as $photo) {
+        foreach (
+            Photo::query()->where('state', PhotoState::Waiting)->where('updated_at', '<', $since)->lazyById(self::CHUNK)
+            as $photo
+        ) {
             $photo->touch();
             DerivePhoto::dispatch($photo->id);
             $count++;

@@ -13,9 +13,7 @@ use Illuminate\Support\Facades\DB;
 final readonly class KeptCrops
 {
     /** @param  array<string, true>  $kept  keys of what is used */
-    private function __construct(private array $kept)
-    {
-    }
+    private function __construct(private array $kept) {}
 
     /**
      * Asked in as many queries whatever the number of pictures.
@@ -26,14 +24,26 @@ final readonly class KeptCrops
     {
         $kept = [];
         foreach (['placements', 'banners'] as $table) {
-            foreach (DB::table($table)->whereIn('photo_id', $photoIds)->distinct()->get(['photo_id', 'crop']) as $row) {
+            foreach (
+                DB::table($table)
+                    ->whereIn('photo_id', $photoIds)
+                    ->distinct()
+                    ->get(['photo_id', 'crop'])
+                as $row
+            ) {
                 // Before somebody has chosen a focus, a picture is shown from its middle.
                 $kept[self::key((int) $row->photo_id, false, '')] = true;
                 $kept[self::key((int) $row->photo_id, false, (string) $row->crop)] = true;
             }
         }
         foreach (['axis_values', 'product_values'] as $table) {
-            foreach (DB::table($table)->whereIn('swatch_photo_id', $photoIds)->distinct()->get(['swatch_photo_id', 'swatch']) as $row) {
+            foreach (
+                DB::table($table)
+                    ->whereIn('swatch_photo_id', $photoIds)
+                    ->distinct()
+                    ->get(['swatch_photo_id', 'swatch'])
+                as $row
+            ) {
                 $frame = Swatch::read((string) $row->swatch)->piece->frame ?? '';
                 $kept[self::key((int) $row->swatch_photo_id, true, Crop::fromKey($frame)->key())] = true;
             }
@@ -49,6 +59,6 @@ final readonly class KeptCrops
 
     private static function key(int $photoId, bool $isSwatch, string $crop): string
     {
-        return "{$photoId} ".($isSwatch ? 'swatch' : 'picture')." {$crop}";
+        return "{$photoId} " . ($isSwatch ? 'swatch' : 'picture') . " {$crop}";
     }
 }

@@ -46,7 +46,7 @@ final class MeasureAgain implements ShouldBeUnique, ShouldQueue
             PhotoLooks::correct($photo->id, $sample === null ? null : (new ColorMeter())->measure($sample));
         }
         if ($photos->isNotEmpty()) {
-            event(new PhotosRead(array_values($photos->map(fn (Photo $photo): int => $photo->id)->all())));
+            event(new PhotosRead(array_values($photos->map(fn(Photo $photo): int => $photo->id)->all())));
         }
     }
 }

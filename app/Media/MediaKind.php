@@ -35,7 +35,11 @@ enum MediaKind: string
     {
         return match ($this) {
             self::Still => '',
-            self::Film => sprintf('%d:%02d', intdiv((int) round(($milliseconds ?? 0) / 1000), 60), (int) round(($milliseconds ?? 0) / 1000) % 60),
+            self::Film => sprintf(
+                '%d:%02d',
+                intdiv((int) round(($milliseconds ?? 0) / 1000), 60),
+                (int) round(($milliseconds ?? 0) / 1000) % 60,
+            ),
             self::Model => '3D',
         };
     }

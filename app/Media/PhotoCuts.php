@@ -24,14 +24,12 @@ final readonly class PhotoCuts
 
     private const NAME = '/^([0-9a-f]{64})-(square|wide|tall|chip)((?:-\d{1,4}){0,6})\.(?:jpg|webp)$/';
 
-    public function __construct(private PhotoStore $store)
-    {
-    }
+    public function __construct(private PhotoStore $store) {}
 
     /** Where the shape of a photo is served. */
     public static function address(int $photoId, Shape $shape, Crop $crop): string
     {
-        return "/photos/{$photoId}/{$shape->value}".($crop->isMiddle() ? '' : '-'.$crop->key()).'.jpg';
+        return "/photos/{$photoId}/{$shape->value}" . ($crop->isMiddle() ? '' : '-' . $crop->key()) . '.jpg';
     }
 
     /** @param  Shape  $shape  made with all that are cut along with it */
@@ -72,7 +70,7 @@ final readonly class PhotoCuts
         if ($this->store->disk()->exists($path)) {
             return $this->store->disk()->get($path);
         }
-        if (! KeptCrops::of([$photo->id])->has($photo->id, $shape, $crop)) {
+        if (!KeptCrops::of([$photo->id])->has($photo->id, $shape, $crop)) {
             throw new CutNotKept();
         }
         DeriveCuts::dispatch($photo->id, $crop->key(), $shape)->onQueue(self::ASKED_FOR);
@@ -93,13 +91,12 @@ final readonly class PhotoCuts
                 $cuts[] = [$path, $found[1], Shape::from($found[2]), Crop::fromKey(ltrim($found[3], '-'))];
             }
         }
-        $photos = $cuts === []
-            ? []
-            : Photo::query()->whereIn('sha256', array_column($cuts, 1))->pluck('id', 'sha256')->all();
+        $photos =
+            $cuts === [] ? [] : Photo::query()->whereIn('sha256', array_column($cuts, 1))->pluck('id', 'sha256')->all();
         $kept = KeptCrops::of(array_values($photos));
         foreach ($cuts as [$path, $sha256, $shape, $crop]) {
             $isKept = isset($photos[$sha256]) && $kept->has($photos[$sha256], $shape, $crop);
-            if (! $isKept && $this->store->disk()->lastModified($path) < time() - self::KEPT_FOR) {
+            if (!$isKept && $this->store->disk()->lastModified($path) < time() - self::KEPT_FOR) {
                 $this->store->disk()->delete($path);
             }
         }
@@ -107,6 +104,10 @@ final readonly class PhotoCuts
 
     private function path(Photo $photo, Shape $shape, Crop $crop, PictureFormat $format): string
     {
-        return 'derived/'.substr($photo->sha256, 0, 2)."/{$photo->sha256}-{$shape->value}".($crop->isMiddle() ? '' : '-'.$crop->key()).".{$format->value}";
+        return 'derived/' .
+            substr($photo->sha256, 0, 2) .
+            "/{$photo->sha256}-{$shape->value}" .
+            ($crop->isMiddle() ? '' : '-' . $crop->key()) .
+            ".{$format->value}";
     }
 }

@@ -85,11 +85,17 @@ final class PhotoDeriver
             }
             $larger = "{$folder}/{$size->value}";
         }
-        file_put_contents("{$folder}/".self::SAMPLES, json_encode([
-            'colors' => $this->sample($picture, self::COLORS, true),
-            'fingerprint' => $this->sample($picture, self::FINGERPRINT, false),
-            'sharpness' => $sharpness,
-        ], JSON_THROW_ON_ERROR));
+        file_put_contents(
+            "{$folder}/" . self::SAMPLES,
+            json_encode(
+                [
+                    'colors' => $this->sample($picture, self::COLORS, true),
+                    'fingerprint' => $this->sample($picture, self::FINGERPRINT, false),
+                    'sharpness' => $sharpness,
+                ],
+                JSON_THROW_ON_ERROR,
+            ),
+        );
         $picture->clear();
     }
 
@@ -111,7 +117,7 @@ final class PhotoDeriver
         }
         $picture->setImageFormat($format === PictureFormat::WebP ? 'webp' : 'jpeg');
         $picture->setImageCompressionQuality($format === PictureFormat::WebP ? self::WEBP_QUALITY : self::QUALITY);
-        $picture->writeImage(($format === PictureFormat::WebP ? 'webp' : 'jpeg').":{$path}.{$format->value}");
+        $picture->writeImage(($format === PictureFormat::WebP ? 'webp' : 'jpeg') . ":{$path}.{$format->value}");
     }
 
     /** What the file says its numbers mean is kept: colors are converted, not renamed. Numbers without a meaning are taken for sRGB. */
@@ -134,7 +140,7 @@ final class PhotoDeriver
     private function sample(Imagick $picture, int $side, bool $isFitted): array
     {
         $sample = clone $picture;
-        if (! $isFitted || max($sample->getImageWidth(), $sample->getImageHeight()) > $side) {
+        if (!$isFitted || max($sample->getImageWidth(), $sample->getImageHeight()) > $side) {
             $sample->resizeImage($side, $side, Imagick::FILTER_BOX, 1.0, $isFitted);
         }
         [$width, $height] = [$sample->getImageWidth(), $sample->getImageHeight()];
@@ -147,12 +153,28 @@ final class PhotoDeriver
     /** How strongly neighboring pixels differ in the middle of the picture: the root mean square of the Laplacian of its light; 0 where all is one, under 5 where nothing is sharp. */
     private function sharpness(Imagick $picture): float
     {
-        [$width, $height] = [min(self::MIDDLE, $picture->getImageWidth()), min(self::MIDDLE, $picture->getImageHeight())];
-        $light = $picture->exportImagePixels(intdiv($picture->getImageWidth() - $width, 2), intdiv($picture->getImageHeight() - $height, 2), $width, $height, 'I', Imagick::PIXEL_CHAR);
+        [$width, $height] = [
+            min(self::MIDDLE, $picture->getImageWidth()),
+            min(self::MIDDLE, $picture->getImageHeight()),
+        ];
+        $light = $picture->exportImagePixels(
+            intdiv($picture->getImageWidth() - $width, 2),
+            intdiv($picture->getImageHeight() - $height, 2),
+            $width,
+            $height,
+            'I',
+            Imagick::PIXEL_CHAR,
+        );
         $squares = $count = 0;
         for ($y = 1; $y < $height - 1; $y++) {
             for ($at = $y * $width + 1, $end = ($y + 1) * $width - 1; $at < $end; $at++) {
-                $squares += (4 * $light[$at] - $light[$at - 1] - $light[$at + 1] - $light[$at - $width] - $light[$at + $width]) ** 2;
+                $squares +=
+                    (4 * $light[$at] -
+                        $light[$at - 1] -
+                        $light[$at + 1] -
+                        $light[$at - $width] -
+                        $light[$at + $width]) **
+                    2;
                 $count++;
             }
         }

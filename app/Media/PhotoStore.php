@@ -28,11 +28,7 @@ final class PhotoStore
     /** Seconds in which a file may have been written for a picture whose row is not there yet. */
     private const JUST_NOW = 120;
 
-    public function __construct(
-        private readonly Filesystem $disk,
-        private readonly PhotoInspector $inspector,
-    ) {
-    }
+    public function __construct(private readonly Filesystem $disk, private readonly PhotoInspector $inspector) {}
 
     /** @throws PhotoRefused */
     public function take(IncomingFile $file): TakenPhoto
@@ -41,7 +37,7 @@ final class PhotoStore
         $sha256 = (string) hash_file('sha256', $file->path);
         $known = Photo::query()->where('sha256', $sha256)->first();
         if ($known !== null) {
-            if ($known->state->canBeReadAgain() || ! $this->disk->exists(self::originalPath($sha256, $known->type))) {
+            if ($known->state->canBeReadAgain() || !$this->disk->exists(self::originalPath($sha256, $known->type))) {
                 $this->keep($file, $sha256, $known->type);
                 $this->readAgain($known);
             }
@@ -49,14 +45,17 @@ final class PhotoStore
             return new TakenPhoto($known, $inspected->hasMoreFrames);
         }
         $this->keep($file, $sha256, $inspected->type);
-        $photo = Photo::query()->createOrFirst(['sha256' => $sha256], [
-            'type' => $inspected->type,
-            'bytes' => $inspected->bytes,
-            'width' => $inspected->width,
-            'height' => $inspected->height,
-            'duration_ms' => $inspected->milliseconds,
-            'state' => PhotoState::Waiting,
-        ]);
+        $photo = Photo::query()->createOrFirst(
+            ['sha256' => $sha256],
+            [
+                'type' => $inspected->type,
+                'bytes' => $inspected->bytes,
+                'width' => $inspected->width,
+                'height' => $inspected->height,
+                'duration_ms' => $inspected->milliseconds,
+                'state' => PhotoState::Waiting,
+            ],
+        );
         DerivePhoto::dispatch($photo->id)->afterCommit();
 
         return new TakenPhoto($photo, $inspected->hasMoreFrames);
@@ -76,8 +75,8 @@ final class PhotoStore
         } catch (Throwable $error) {
             report($error);
             throw new PhotoRefused(
-                "{$file->name} could not be looked at: something broke off on this server, which is not the file’s fault. "
-                .'It was reported. Save it anew, as a plain JPEG, and drop that.',
+                "{$file->name} could not be looked at: something broke off on this server, which is not the file’s fault. " .
+                    'It was reported. Save it anew, as a plain JPEG, and drop that.',
             );
         }
     }
@@ -101,7 +100,7 @@ final class PhotoStore
     {
         foreach (PhotoSize::cases() as $size) {
             foreach (PictureFormat::cases() as $format) {
-                if (! $this->disk->exists(self::derivedPath($photo->sha256, $size, $format))) {
+                if (!$this->disk->exists(self::derivedPath($photo->sha256, $size, $format))) {
                     return false;
                 }
             }
@@ -125,7 +124,9 @@ final class PhotoStore
             $this->write(self::originalPath($sha256, $type), $stream);
         } catch (FilesystemException $fault) {
             report($fault);
-            throw new PhotoRefused("{$file->name} could not be kept: the server has too little room. Drop it again in a while.");
+            throw new PhotoRefused(
+                "{$file->name} could not be kept: the server has too little room. Drop it again in a while.",
+            );
         } finally {
             fclose($stream);
         }
@@ -142,7 +143,7 @@ final class PhotoStore
     public function write(string $path, mixed $content): void
     {
         $isLocal = $this->disk instanceof LocalFilesystemAdapter;
-        $first = $isLocal ? self::ARRIVING.'/'.bin2hex(random_bytes(12)) : $path;
+        $first = $isLocal ? self::ARRIVING . '/' . bin2hex(random_bytes(12)) : $path;
         try {
             is_resource($content) ? $this->disk->writeStream($first, $content) : $this->disk->put($first, $content);
             if ($isLocal) {
@@ -173,7 +174,10 @@ final class PhotoStore
         if ($this->disk->exists($original) && $this->disk->lastModified($original) > time() - self::JUST_NOW) {
             return;
         }
-        $made = array_filter($this->disk->files('derived/'.substr($sha256, 0, 2)), fn (string $path): bool => str_starts_with(basename($path), $sha256));
+        $made = array_filter(
+            $this->disk->files('derived/' . substr($sha256, 0, 2)),
+            fn(string $path): bool => str_starts_with(basename($path), $sha256),
+        );
         $this->disk->delete([$original, ...array_values($made)]);
     }
 
@@ -184,11 +188,14 @@ final class PhotoStore
 
     public static function originalPath(string $sha256, string $type): string
     {
-        return 'photos/'.substr($sha256, 0, 2).'/'.$sha256.'.'.$type;
+        return 'photos/' . substr($sha256, 0, 2) . '/' . $sha256 . '.' . $type;
     }
 
-    public static function derivedPath(string $sha256, PhotoSize $size, PictureFormat $format = PictureFormat::Jpeg): string
-    {
-        return 'derived/'.substr($sha256, 0, 2).'/'.$sha256.'-'.$size->value.'.'.$format->value;
+    public static function derivedPath(
+        string $sha256,
+        PhotoSize $size,
+        PictureFormat $format = PictureFormat::Jpeg,
+    ): string {
+        return 'derived/' . substr($sha256, 0, 2) . '/' . $sha256 . '-' . $size->value . '.' . $format->value;
     }
 }

@@ -8,7 +8,5 @@ namespace App\Media;
 final readonly class PhotosRead
 {
     /** @param  list<int>  $photoIds */
-    public function __construct(public array $photoIds)
-    {
-    }
+    public function __construct(public array $photoIds) {}
 }

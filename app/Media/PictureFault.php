@@ -58,13 +58,21 @@ final class PictureFault extends RuntimeException
     /** It breaks a limit that every picture is held to. */
     public static function beyond(string $limit, string $cause): self
     {
-        return new self("This picture {$limit}. Save it anew, as a plain JPEG, and drop that.", PhotoState::Refused, $cause);
+        return new self(
+            "This picture {$limit}. Save it anew, as a plain JPEG, and drop that.",
+            PhotoState::Refused,
+            $cause,
+        );
     }
 
     /** The server lacks what it needs at the moment. */
     public static function lacking(string $what, string $cause): self
     {
-        return new self("The server has too little {$what} at the moment; this picture is read as soon as there is enough.", PhotoState::Waiting, $cause);
+        return new self(
+            "The server has too little {$what} at the moment; this picture is read as soon as there is enough.",
+            PhotoState::Waiting,
+            $cause,
+        );
     }
 
     /** The original is not in the store. */

@@ -55,12 +55,14 @@ class PictureReader
     /** @throws PictureFault */
     public function read(Photo $photo, Filesystem $disk): ReadPicture
     {
-        return $this->folders->within(fn (string $folder): ReadPicture => $this->ofStill(
-            $photo->type,
-            max($photo->width, $photo->height),
-            $this->fetched($photo, $disk, $folder),
-            $folder,
-        ));
+        return $this->folders->within(
+            fn(string $folder): ReadPicture => $this->ofStill(
+                $photo->type,
+                max($photo->width, $photo->height),
+                $this->fetched($photo, $disk, $folder),
+                $folder,
+            ),
+        );
     }
 
     /**
@@ -70,18 +72,23 @@ class PictureReader
      */
     public function readFile(string $path, InspectedPhoto $inspected): ReadPicture
     {
-        return $this->folders->within(fn (string $folder): ReadPicture => $this->ofStill(
-            $inspected->type,
-            max($inspected->width, $inspected->height),
-            (string) realpath($path),
-            $folder,
-        ));
+        return $this->folders->within(
+            fn(string $folder): ReadPicture => $this->ofStill(
+                $inspected->type,
+                max($inspected->width, $inspected->height),
+                (string) realpath($path),
+                $folder,
+            ),
+        );
     }
 
     /** @throws PictureFault */
     private function ofStill(string $type, int $longerSide, string $original, string $folder): ReadPicture
     {
-        [$stillType, $still] = MediaKind::ofType($type) === MediaKind::Still ? [$type, $original] : Posters::still($original, $type, $folder);
+        [$stillType, $still] =
+            MediaKind::ofType($type) === MediaKind::Still
+                ? [$type, $original]
+                : Posters::still($original, $type, $folder);
 
         return $this->sizes($folder, $this->decoded($stillType, $longerSide, $still, $folder));
     }
@@ -103,7 +110,7 @@ class PictureReader
         $copied = @file_put_contents($original, $stream);
         fclose($stream);
         if ($copied !== $photo->bytes) {
-            throw $copied === false || $copied < $photo->bytes && (int) @disk_free_space($folder) < $photo->bytes
+            throw $copied === false || ($copied < $photo->bytes && (int) @disk_free_space($folder) < $photo->bytes)
                 ? PictureFault::lacking('room on disk', "copied {$copied} of {$photo->bytes} bytes")
                 : PictureFault::lost($path);
         }
@@ -116,18 +123,29 @@ class PictureReader
     {
         $process = BoundedProcess::of(
             [
-                '--cpu='.$this->cpuSeconds.':'.($this->cpuSeconds + self::GRACE),
+                '--cpu=' . $this->cpuSeconds . ':' . ($this->cpuSeconds + self::GRACE),
                 "--as={$this->mostMemory}",
                 "--fsize={$this->mostDisk}",
             ],
             [
-                PHP_BINARY, '-n', '-d', 'extension=imagick', '-d', 'memory_limit=256M', '-d', 'display_errors=stderr',
-                __DIR__.'/read-picture.php', $original, $type, (string) $longerSide, $folder,
+                PHP_BINARY,
+                '-n',
+                '-d',
+                'extension=imagick',
+                '-d',
+                'memory_limit=256M',
+                '-d',
+                'display_errors=stderr',
+                __DIR__ . '/read-picture.php',
+                $original,
+                $type,
+                (string) $longerSide,
+                $folder,
             ],
             $this->wallSeconds,
             $folder,
             [
-                'MAGICK_CONFIGURE_PATH' => __DIR__.'/imagemagick',
+                'MAGICK_CONFIGURE_PATH' => __DIR__ . '/imagemagick',
                 'MAGICK_TEMPORARY_PATH' => $folder,
                 'MAGICK_TMPDIR' => $folder,
                 'TMPDIR' => $folder,
@@ -144,10 +162,10 @@ class PictureReader
         }
         $said = json_decode($process->getOutput(), true);
         if (
-            ! is_array($said)
-            || isset($said['fault'])
-            || ! is_int($said['milliseconds'] ?? null)
-            || ! is_int($said['kilobytes'] ?? null)
+            !is_array($said) ||
+            isset($said['fault']) ||
+            !is_int($said['milliseconds'] ?? null) ||
+            !is_int($said['kilobytes'] ?? null)
         ) {
             throw $this->fault($process, is_array($said) ? $said : []);
         }
@@ -170,10 +188,18 @@ class PictureReader
         $signal = $process->hasBeenSignaled() ? $process->getTermSignal() : max(0, $exit - 128);
 
         return match (true) {
-            preg_match('/no space left|quota exceeded|read-only file system/i', $cause) === 1
-                => PictureFault::lacking('room on disk', $cause),
-            $signal === self::OUT_OF_TIME => PictureFault::beyond("takes longer than {$this->cpuSeconds} seconds to read", $cause),
-            $signal === self::FILE_TOO_LARGE => PictureFault::beyond('needs more room to be read than a picture may', $cause),
+            preg_match('/no space left|quota exceeded|read-only file system/i', $cause) === 1 => PictureFault::lacking(
+                'room on disk',
+                $cause,
+            ),
+            $signal === self::OUT_OF_TIME => PictureFault::beyond(
+                "takes longer than {$this->cpuSeconds} seconds to read",
+                $cause,
+            ),
+            $signal === self::FILE_TOO_LARGE => PictureFault::beyond(
+                'needs more room to be read than a picture may',
+                $cause,
+            ),
             $signal === self::KILLED => PictureFault::lacking('memory', $cause),
             preg_match('/allowed memory size|cannot allocate|failed to map|bad_alloc|out of memory/i', $errors) === 1
                 => PictureFault::beyond('needs more memory to be read than a picture may', $cause),
@@ -207,13 +233,14 @@ class PictureReader
         foreach (PhotoSize::cases() as $size) {
             foreach (PictureFormat::cases() as $format) {
                 $bytes = @file_get_contents("{$folder}/{$size->value}.{$format->value}");
-                $sizes[$size->value][$format->value] = $bytes === false || $bytes === ''
-                    ? throw PictureFault::ours("no {$size->value}.{$format->value} was made")
-                    : $bytes;
+                $sizes[$size->value][$format->value] =
+                    $bytes === false || $bytes === ''
+                        ? throw PictureFault::ours("no {$size->value}.{$format->value} was made")
+                        : $bytes;
             }
         }
 
-        $samples = @file_get_contents("{$folder}/".PhotoDeriver::SAMPLES);
+        $samples = @file_get_contents("{$folder}/" . PhotoDeriver::SAMPLES);
 
         return new ReadPicture(
             $sizes,

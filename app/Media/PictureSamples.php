@@ -19,9 +19,7 @@ final readonly class PictureSamples
 
     private const PATCH = 40;
 
-    public function __construct(private PhotoStore $store)
-    {
-    }
+    public function __construct(private PhotoStore $store) {}
 
     /** @return ?Sample of all of a picture; null where it is not ready */
     public function whole(Photo $photo): ?Sample
@@ -74,12 +72,24 @@ final readonly class PictureSamples
 
     private function sample(Imagick $picture, float $scale): Sample
     {
-        $picture->resizeImage(max(1, (int) round($scale * $picture->getImageWidth())), max(1, (int) round($scale * $picture->getImageHeight())), Imagick::FILTER_BOX, 1.0);
+        $picture->resizeImage(
+            max(1, (int) round($scale * $picture->getImageWidth())),
+            max(1, (int) round($scale * $picture->getImageHeight())),
+            Imagick::FILTER_BOX,
+            1.0,
+        );
         [$width, $height] = [$picture->getImageWidth(), $picture->getImageHeight()];
         /** @var list<int> $channels */
         $channels = $picture->exportImagePixels(0, 0, $width, $height, 'RGB', Imagick::PIXEL_CHAR);
         $picture->clear();
 
-        return new Sample($width, $height, array_map(fn (array $pixel): int => $pixel[0] << 16 | $pixel[1] << 8 | $pixel[2], array_chunk($channels, 3)));
+        return new Sample(
+            $width,
+            $height,
+            array_map(
+                fn(array $pixel): int => ($pixel[0] << 16) | ($pixel[1] << 8) | $pixel[2],
+                array_chunk($channels, 3),
+            ),
+        );
     }
 }

@@ -28,7 +28,9 @@ final class Posters
      */
     public static function still(string $original, string $type, string $folder): array
     {
-        return MediaKind::ofType($type) === MediaKind::Film ? ['jpg', self::frame($original, $folder)] : ['png', self::sign($folder)];
+        return MediaKind::ofType($type) === MediaKind::Film
+            ? ['jpg', self::frame($original, $folder)]
+            : ['png', self::sign($folder)];
     }
 
     /** The most telling of the first frames, as ffmpeg's thumbnail filter finds it. */
@@ -36,15 +38,24 @@ final class Posters
     {
         $path = "{$folder}/poster.jpg";
         $process = BoundedProcess::of(
-            ['--cpu='.self::SECONDS, '--as='.self::MEMORY],
+            ['--cpu=' . self::SECONDS, '--as=' . self::MEMORY],
             [
-                'ffmpeg', '-nostdin', '-v', 'error', '-protocol_whitelist', 'file', '-threads', '1', '-i', $film,
+                'ffmpeg',
+                '-nostdin',
+                '-v',
+                'error',
+                '-protocol_whitelist',
+                'file',
+                '-threads',
+                '1',
+                '-i',
+                $film,
                 '-an',
                 '-sn',
                 '-map_metadata',
                 '-1',
                 '-vf',
-                self::SMALLER.',thumbnail=50',
+                self::SMALLER . ',thumbnail=50',
                 '-frames:v',
                 '1',
                 '-q:v',
@@ -57,10 +68,12 @@ final class Posters
         try {
             $process->run();
         } catch (ProcessException $late) {
-            throw PictureFault::beyond('takes longer than '.self::SECONDS.' seconds to read', $late->getMessage());
+            throw PictureFault::beyond('takes longer than ' . self::SECONDS . ' seconds to read', $late->getMessage());
         }
 
-        return is_file($path) && filesize($path) > 0 ? $path : throw PictureFault::damaged('no frame: '.mb_substr($process->getErrorOutput(), 0, 300));
+        return is_file($path) && filesize($path) > 0
+            ? $path
+            : throw PictureFault::damaged('no frame: ' . mb_substr($process->getErrorOutput(), 0, 300));
     }
 
     private static function sign(string $folder): string
@@ -71,10 +84,17 @@ final class Posters
         $draw->setStrokeColor('#8b94a8');
         $draw->setStrokeWidth(14);
         $draw->setStrokeLineJoin(Imagick::LINEJOIN_ROUND);
-        $at = fn (float $x, float $y): array => ['x' => $side * $x, 'y' => $side * $y];
-        $draw->polygon([$at(.5, .22), $at(.74, .36), $at(.74, .64), $at(.5, .78), $at(.26, .64), $at(.26, .36)]);
-        $draw->polyline([$at(.26, .36), $at(.5, .5), $at(.74, .36)]);
-        $draw->line($side * .5, $side * .5, $side * .5, $side * .78);
+        $at = fn(float $x, float $y): array => ['x' => $side * $x, 'y' => $side * $y];
+        $draw->polygon([
+            $at(0.5, 0.22),
+            $at(0.74, 0.36),
+            $at(0.74, 0.64),
+            $at(0.5, 0.78),
+            $at(0.26, 0.64),
+            $at(0.26, 0.36),
+        ]);
+        $draw->polyline([$at(0.26, 0.36), $at(0.5, 0.5), $at(0.74, 0.36)]);
+        $draw->line($side * 0.5, $side * 0.5, $side * 0.5, $side * 0.78);
         $picture = new Imagick();
         $picture->newImage($side, $side, '#f7f7f5', 'png');
         $picture->drawImage($draw);

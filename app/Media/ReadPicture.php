@@ -15,6 +15,5 @@ final readonly class ReadPicture
         public PhotoLook $look,
         public int $milliseconds,
         public int $kilobytes,
-    ) {
-    }
+    ) {}
 }

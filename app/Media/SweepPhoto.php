@@ -18,9 +18,7 @@ final class SweepPhoto implements ShouldQueue
     /** Seconds between two tries. */
     public int $backoff = 60;
 
-    public function __construct(public readonly string $sha256, public readonly string $type)
-    {
-    }
+    public function __construct(public readonly string $sha256, public readonly string $type) {}
 
     public function handle(PhotoStore $store): void
     {

@@ -22,9 +22,7 @@ final readonly class WorkFolder
      * @param  string  $place  the folder in which each has its own
      * @param  int  $longest  seconds after which no work of a living process goes on any more
      */
-    public function __construct(private string $place, private int $longest)
-    {
-    }
+    public function __construct(private string $place, private int $longest) {}
 
     /** The one that the settings name. */
     public static function asSet(): self
@@ -44,8 +42,8 @@ final readonly class WorkFolder
     public function within(Closure $work): mixed
     {
         $this->sweep();
-        $folder = $this->place.'/'.self::PREFIX.getmypid().'-'.bin2hex(random_bytes(8));
-        if (! @mkdir($folder, 0o700, true)) {
+        $folder = $this->place . '/' . self::PREFIX . getmypid() . '-' . bin2hex(random_bytes(8));
+        if (!@mkdir($folder, 0o700, true)) {
             throw PictureFault::lacking('room to work in', "cannot make {$folder}");
         }
         try {
@@ -58,11 +56,11 @@ final readonly class WorkFolder
     /** Removes what killed processes have left behind. Whatever else lies beside these folders is not ours. */
     public function sweep(): void
     {
-        foreach (glob($this->place.'/'.self::PREFIX.'*', GLOB_ONLYDIR) ?: [] as $folder) {
+        foreach (glob($this->place . '/' . self::PREFIX . '*', GLOB_ONLYDIR) ?: [] as $folder) {
             if (preg_match(self::NAME, basename($folder), $found) !== 1) {
                 continue;
             }
-            if (! is_dir("/proc/{$found[1]}") || (int) @filemtime($folder) < time() - $this->longest) {
+            if (!is_dir("/proc/{$found[1]}") || (int) @filemtime($folder) < time() - $this->longest) {
                 self::remove($folder);
             }
         }

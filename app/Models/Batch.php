@@ -47,6 +47,13 @@ final class Batch extends Model
 
     protected function casts(): array
     {
-        return ['wanted' => 'array', 'is_whole' => 'boolean', 'state' => BatchState::class, 'created_at' => 'datetime', 'beat_at' => 'datetime', 'ended_at' => 'datetime'];
+        return [
+            'wanted' => 'array',
+            'is_whole' => 'boolean',
+            'state' => BatchState::class,
+            'created_at' => 'datetime',
+            'beat_at' => 'datetime',
+            'ended_at' => 'datetime',
+        ];
     }
 }

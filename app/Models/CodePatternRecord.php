@@ -30,7 +30,12 @@ final class CodePatternRecord extends Model
 
     public function toCore(): CodePattern
     {
-        return CodePattern::of(array_map(CodePart::fromArray(...), $this->parts), $this->separator, LetterCase::from($this->letters), (string) $this->longest);
+        return CodePattern::of(
+            array_map(CodePart::fromArray(...), $this->parts),
+            $this->separator,
+            LetterCase::from($this->letters),
+            (string) $this->longest,
+        );
     }
 
     protected function casts(): array

@@ -41,6 +41,11 @@ final class DropFile extends Model
 
     protected function casts(): array
     {
-        return ['state' => DropFileState::class, 'bytes' => 'integer', 'received' => 'integer', 'to_place' => 'integer'];
+        return [
+            'state' => DropFileState::class,
+            'bytes' => 'integer',
+            'received' => 'integer',
+            'to_place' => 'integer',
+        ];
     }
 }

@@ -56,10 +56,18 @@ final class LibraryAxis extends Model
     {
         $names = $this->values->pluck('name', 'id');
 
-        return array_values($this->runs->map(fn (SizeRunRecord $run): SizeRun => new SizeRun(
-            $run->name,
-            array_values(array_filter(array_map(fn (int $id): ?string => $names[$id] ?? null, $run->value_ids))),
-        ))->all());
+        return array_values(
+            $this->runs
+                ->map(
+                    fn(SizeRunRecord $run): SizeRun => new SizeRun(
+                        $run->name,
+                        array_values(
+                            array_filter(array_map(fn(int $id): ?string => $names[$id] ?? null, $run->value_ids)),
+                        ),
+                    ),
+                )
+                ->all(),
+        );
     }
 
     /** With its values and runs, which have to be loaded. */
@@ -72,7 +80,7 @@ final class LibraryAxis extends Model
             $this->kind,
             $this->changes_picture,
             $this->display,
-            $this->values->keyBy('id')->map(fn (LibraryValue $value): SharedValue => $value->toCore())->all(),
+            $this->values->keyBy('id')->map(fn(LibraryValue $value): SharedValue => $value->toCore())->all(),
             $this->sizeRuns(),
         );
     }
@@ -90,6 +98,11 @@ final class LibraryAxis extends Model
 
     protected function casts(): array
     {
-        return ['kind' => AxisKind::class, 'display' => AxisDisplay::class, 'translations' => 'array', 'changes_picture' => 'boolean'];
+        return [
+            'kind' => AxisKind::class,
+            'display' => AxisDisplay::class,
+            'translations' => 'array',
+            'changes_picture' => 'boolean',
+        ];
     }
 }

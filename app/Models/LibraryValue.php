@@ -33,7 +33,10 @@ final class LibraryValue extends Model
     /** @return list<array{int, string}> its id and each of its synonyms and translations */
     public function otherWords(): array
     {
-        return array_map(fn (string $word): array => [$this->id, $word], [...$this->synonyms, ...array_values($this->translations)]);
+        return array_map(fn(string $word): array => [$this->id, $word], [
+            ...$this->synonyms,
+            ...array_values($this->translations),
+        ]);
     }
 
     public function toCore(): SharedValue

@@ -60,6 +60,12 @@ final class Product extends Model implements Kept
 
     protected function casts(): array
     {
-        return ['left_out' => 'array', 'version' => 'integer', 'revision' => 'integer', 'is_counted' => 'boolean', 'removed_at' => 'datetime'];
+        return [
+            'left_out' => 'array',
+            'version' => 'integer',
+            'revision' => 'integer',
+            'is_counted' => 'boolean',
+            'removed_at' => 'datetime',
+        ];
     }
 }

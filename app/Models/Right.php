@@ -13,7 +13,7 @@ enum Right: string
 
     public function includes(self $other): bool
     {
-        $order = array_flip(array_map(fn (self $right): string => $right->value, self::cases()));
+        $order = array_flip(array_map(fn(self $right): string => $right->value, self::cases()));
 
         return $order[$this->value] >= $order[$other->value];
     }

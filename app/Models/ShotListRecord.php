@@ -27,7 +27,7 @@ final class ShotListRecord extends Model
 
     public function toCore(Views $views): ShotList
     {
-        $known = fn (array $keys): array => array_values(array_filter(array_map($views->find(...), $keys)));
+        $known = fn(array $keys): array => array_values(array_filter(array_map($views->find(...), $keys)));
 
         return ShotList::of($known($this->views), $known($this->required));
     }

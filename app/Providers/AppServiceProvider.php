@@ -90,14 +90,17 @@ final class AppServiceProvider extends ServiceProvider
     public function register(): void
     {
         $this->app->singleton(ExceptionHandler::class, QuietHandler::class);
-        $this->app->singleton(BulkOperations::class, fn (Application $app): BulkOperations => new BulkOperations([
-            'sku-price' => fn (): BulkOperation => $app->make(ChangePrices::class),
-            'value-price' => fn (): BulkOperation => $app->make(AdjustPrices::class),
-            'sku-stock' => fn (): BulkOperation => $app->make(SetStock::class),
-            'details' => fn (): BulkOperation => $app->make(EditDetails::class),
-            ChangePictures::NAME => fn (): BulkOperation => $app->make(ChangePictures::class),
-            LinkDropped::NAME => fn (): BulkOperation => $app->make(LinkDropped::class),
-        ]));
+        $this->app->singleton(
+            BulkOperations::class,
+            fn(Application $app): BulkOperations => new BulkOperations([
+                'sku-price' => fn(): BulkOperation => $app->make(ChangePrices::class),
+                'value-price' => fn(): BulkOperation => $app->make(AdjustPrices::class),
+                'sku-stock' => fn(): BulkOperation => $app->make(SetStock::class),
+                'details' => fn(): BulkOperation => $app->make(EditDetails::class),
+                ChangePictures::NAME => fn(): BulkOperation => $app->make(ChangePictures::class),
+                LinkDropped::NAME => fn(): BulkOperation => $app->make(LinkDropped::class),
+            ]),
+        );
         // One for the Action and for the answer: what was changed is not read a second time.
         $this->app->scoped(ProductLoader::class);
         $this->app->scoped(ViewShelf::class);
@@ -106,39 +109,49 @@ final class AppServiceProvider extends ServiceProvider
         $this->app->scoped(Announcer::class);
         // The same as the answer goes out: it lets go of what it took.
         $this->app->scoped(FewAtOnce::class);
-        $this->app->singleton(PhotoInspector::class, fn (): PhotoInspector => new PhotoInspector(
-            config('slate.photos.most_bytes'),
-            config('slate.photos.most_pixels'),
-            config('slate.photos.most_side'),
-        ));
-        $this->app->bind(PictureReader::class, fn (): PictureReader => new PictureReader(
-            config('slate.reading.folder'),
-            config('slate.reading.cpu_seconds'),
-            config('slate.reading.wall_seconds'),
-            config('slate.reading.most_memory'),
-            config('slate.reading.most_disk'),
-        ));
-        $this->app->bind(WorkFolder::class, fn (): WorkFolder => WorkFolder::asSet());
+        $this->app->singleton(
+            PhotoInspector::class,
+            fn(): PhotoInspector => new PhotoInspector(
+                config('slate.photos.most_bytes'),
+                config('slate.photos.most_pixels'),
+                config('slate.photos.most_side'),
+            ),
+        );
+        $this->app->bind(
+            PictureReader::class,
+            fn(): PictureReader => new PictureReader(
+                config('slate.reading.folder'),
+                config('slate.reading.cpu_seconds'),
+                config('slate.reading.wall_seconds'),
+                config('slate.reading.most_memory'),
+                config('slate.reading.most_disk'),
+            ),
+        );
+        $this->app->bind(WorkFolder::class, fn(): WorkFolder => WorkFolder::asSet());
         $this->app->singleton(
             CommonPasswords::class,
-            fn (): CommonPasswords => new CommonPasswords(config('slate.common_passwords')),
+            fn(): CommonPasswords => new CommonPasswords(config('slate.common_passwords')),
         );
-        $this->app->bind(ColorNaming::class, fn (): ColorNaming => new ColorNaming(config('slate.color_names')));
-        $this->app->bind(OldEntries::class, fn (): OldEntries => new OldEntries(config('slate.undo_days')));
-        $this->app->bind(PhotoStore::class, fn (Application $app): PhotoStore => new PhotoStore(
-            Storage::disk(),
-            $app->make(PhotoInspector::class),
-        ));
+        $this->app->bind(ColorNaming::class, fn(): ColorNaming => new ColorNaming(config('slate.color_names')));
+        $this->app->bind(OldEntries::class, fn(): OldEntries => new OldEntries(config('slate.undo_days')));
+        $this->app->bind(
+            PhotoStore::class,
+            fn(Application $app): PhotoStore => new PhotoStore(Storage::disk(), $app->make(PhotoInspector::class)),
+        );
     }
 
     public function boot(): void
     {
-        if (! in_array(config('slate.zone'), timezone_identifiers_list(), true)) {
+        if (!in_array(config('slate.zone'), timezone_identifiers_list(), true)) {
             throw new InvalidArgumentException(
-                'SHOP_ZONE in .env names no time zone: '.config('slate.zone').'. One is called Europe/Berlin.',
+                'SHOP_ZONE in .env names no time zone: ' . config('slate.zone') . '. One is called Europe/Berlin.',
             );
         }
-        TrustProxies::at(config('slate.trusted_proxies') === '*' ? '*' : array_filter(array_map(trim(...), explode(',', (string) config('slate.trusted_proxies')))));
+        TrustProxies::at(
+            config('slate.trusted_proxies') === '*'
+                ? '*'
+                : array_filter(array_map(trim(...), explode(',', (string) config('slate.trusted_proxies')))),
+        );
         $this->tendWhileWorking();
         Event::listen(PhotosRead::class, [SharedCounts::class, 'photosRead']);
         Event::listen(function (ProductsChanged $changed): void {
@@ -147,25 +160,37 @@ final class AppServiceProvider extends ServiceProvider
             }
             CountProducts::dispatch();
         });
-        Model::shouldBeStrict(! $this->app->environment('production'));
+        Model::shouldBeStrict(!$this->app->environment('production'));
         foreach (Right::cases() as $right) {
-            Gate::define($right->value, fn (User $user): bool => $user->right->includes($right));
+            Gate::define($right->value, fn(User $user): bool => $user->right->includes($right));
         }
         // An id is a number that the database can have; whatever else stands in its place is not found.
         Route::patterns(array_fill_keys(self::IDS, '[1-9][0-9]{0,17}') + ['batch' => '[0-9A-Za-z]{26}']);
         Route::bind(
             'product',
-            fn (string $code, ActiveRoute $route): Product => ProductAddress::resolve($code, $route, request()),
+            fn(string $code, ActiveRoute $route): Product => ProductAddress::resolve($code, $route, request()),
         );
         // Whoever sits at an open session may not guess the password of its owner.
-        RateLimiter::for('passwords', fn (Request $request): Limit => Limit::perMinute(5)->by((string) $request->user()?->id));
+        RateLimiter::for(
+            'passwords',
+            fn(Request $request): Limit => Limit::perMinute(5)->by((string) $request->user()?->id),
+        );
         // Far beyond what hands do, far below what would hold the server: what is selected is worked on at every look.
-        $looks = fn (Request $request): Limit => Limit::perMinute(900)->by("looks {$request->user()?->id}");
+        $looks = fn(Request $request): Limit => Limit::perMinute(900)->by("looks {$request->user()?->id}");
         RateLimiter::for('looks', $looks);
-        RateLimiter::for('reads', fn (Request $request): Limit => $request->isMethodSafe() ? $looks($request) : Limit::none());
+        RateLimiter::for(
+            'reads',
+            fn(Request $request): Limit => $request->isMethodSafe() ? $looks($request) : Limit::none(),
+        );
         // Parts of files, one after the other from a quick line.
-        RateLimiter::for('parts', fn (Request $request): Limit => Limit::perMinute(6_000)->by((string) $request->user()?->id));
-        RateLimiter::for('changes', fn (Request $request): Limit => Limit::perMinute(600)->by((string) $request->user()?->id));
+        RateLimiter::for(
+            'parts',
+            fn(Request $request): Limit => Limit::perMinute(6_000)->by((string) $request->user()?->id),
+        );
+        RateLimiter::for(
+            'changes',
+            fn(Request $request): Limit => Limit::perMinute(600)->by((string) $request->user()?->id),
+        );
     }
 
     /** Whoever works off the queue looks now and then whether something was left behind. */
@@ -186,7 +211,7 @@ final class AppServiceProvider extends ServiceProvider
                     CountProducts::dispatch();
                 }
                 MeasureAgain::whenIdle();
-                $this->app->make(PhotoCuts::class)->sweep(intdiv(time(), self::TENDED_EVERY) & 0xFF);
+                $this->app->make(PhotoCuts::class)->sweep(intdiv(time(), self::TENDED_EVERY) & 0xff);
                 $this->app->make(PictureReader::class)->sweep();
                 $this->app->make(PhotoStore::class)->sweep();
             }

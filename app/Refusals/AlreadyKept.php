@@ -7,6 +7,4 @@ namespace App\Refusals;
 use RuntimeException;
 
 /** The same change was kept before; its answer was lost on the way. Nothing is done a second time. */
-final class AlreadyKept extends RuntimeException
-{
-}
+final class AlreadyKept extends RuntimeException {}

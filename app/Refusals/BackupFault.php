@@ -7,6 +7,4 @@ namespace App\Refusals;
 use RuntimeException;
 
 /** Why a backup or a restore was not done; the sentence is for the person at the command line. */
-final class BackupFault extends RuntimeException
-{
-}
+final class BackupFault extends RuntimeException {}

@@ -6,6 +6,4 @@ namespace App\Refusals;
 
 use Core\Refusal;
 
-final class PhotoRefused extends Refusal
-{
-}
+final class PhotoRefused extends Refusal {}

@@ -23,7 +23,7 @@ final class AxisReader
      */
     public static function used(array $rows): array
     {
-        return array_values(array_filter($rows, fn (stdClass $row): bool => $row->position !== null));
+        return array_values(array_filter($rows, fn(stdClass $row): bool => $row->position !== null));
     }
 
     /**
@@ -46,15 +46,18 @@ final class AxisReader
             }
         }
 
-        return array_map(fn (stdClass $row): Axis => new Axis(
-            $row->axis_id,
-            $library[$row->axis_id]->name,
-            AxisKind::from($library[$row->axis_id]->kind),
-            $byAxis[$row->axis_id] ?? [],
-            (bool) ($row->changes_picture ?? $library[$row->axis_id]->changes_picture),
-            AxisDisplay::from($row->display ?? $library[$row->axis_id]->display),
-            $sleeping[$row->axis_id] ?? [],
-        ), self::used($ownAxes));
+        return array_map(
+            fn(stdClass $row): Axis => new Axis(
+                $row->axis_id,
+                $library[$row->axis_id]->name,
+                AxisKind::from($library[$row->axis_id]->kind),
+                $byAxis[$row->axis_id] ?? [],
+                (bool) ($row->changes_picture ?? $library[$row->axis_id]->changes_picture),
+                AxisDisplay::from($row->display ?? $library[$row->axis_id]->display),
+                $sleeping[$row->axis_id] ?? [],
+            ),
+            self::used($ownAxes),
+        );
     }
 
     /**
@@ -65,10 +68,13 @@ final class AxisReader
     {
         $own = [];
         foreach ($rows as $row) {
-            $own[$row->axis_id] = new OwnAxis($row->changes_picture === null ? null : (bool) $row->changes_picture, $row->display === null ? null : AxisDisplay::from($row->display));
+            $own[$row->axis_id] = new OwnAxis(
+                $row->changes_picture === null ? null : (bool) $row->changes_picture,
+                $row->display === null ? null : AxisDisplay::from($row->display),
+            );
         }
 
-        return array_filter($own, fn (OwnAxis $axis): bool => ! $axis->isNone());
+        return array_filter($own, fn(OwnAxis $axis): bool => !$axis->isNone());
     }
 
     /**
@@ -85,7 +91,9 @@ final class AxisReader
         $sleeping = [];
         foreach ($ownAxes as $axis) {
             if ($axis->position === null) {
-                $values = array_values(array_filter($ownValues, fn (stdClass $row): bool => $row->axis_id === $axis->axis_id));
+                $values = array_values(
+                    array_filter($ownValues, fn(stdClass $row): bool => $row->axis_id === $axis->axis_id),
+                );
                 $placed = array_column(self::used($values), 'value_id');
                 $stands = array_column($values, null, 'value_id')[$axis->stands_at_value_id] ?? null;
                 $sleeping[] = new SleepingAxis(
@@ -112,11 +120,11 @@ final class AxisReader
     {
         usort(
             $ownAxes,
-            fn (stdClass $a, stdClass $b): int => [
-                $a->position === null,
-                $a->position,
-                $a->id,
-            ] <=> [$b->position === null, $b->position, $b->id],
+            fn(stdClass $a, stdClass $b): int => [$a->position === null, $a->position, $a->id] <=> [
+                $b->position === null,
+                $b->position,
+                $b->id,
+            ],
         );
         $names = [];
         foreach ($ownAxes as $row) {

@@ -17,7 +17,10 @@ final class Clauses
 
     public static function encode(Reach $reach): string
     {
-        return json_encode(array_map(fn (array $clause): object => (object) $clause, $reach->toArrays()), JSON_THROW_ON_ERROR);
+        return json_encode(
+            array_map(fn(array $clause): object => (object) $clause, $reach->toArrays()),
+            JSON_THROW_ON_ERROR,
+        );
     }
 
     public static function decode(string $json): Reach

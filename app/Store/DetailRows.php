@@ -38,7 +38,9 @@ final class DetailRows
             if ($row->price_amount !== null || $row->price_percent !== null) {
                 $adjustments[$row->value_id] = new Adjustment(
                     $row->price_amount === null ? null : Money::of($row->price_amount, $currency),
-                    $row->price_percent === null ? null : self::exact(BigDecimal::of($row->price_percent)->stripTrailingZeros()),
+                    $row->price_percent === null
+                        ? null
+                        : self::exact(BigDecimal::of($row->price_percent)->stripTrailingZeros()),
                 );
             }
         }

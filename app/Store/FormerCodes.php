@@ -14,7 +14,7 @@ final class FormerCodes
     public static function remember(int $productId, string ...$codes): void
     {
         DB::table('former_codes')->upsert(
-            array_map(fn (string $code): array => ['code' => $code, 'product_id' => $productId], $codes),
+            array_map(fn(string $code): array => ['code' => $code, 'product_id' => $productId], $codes),
             ['code'],
             ['product_id'],
         );
@@ -23,8 +23,8 @@ final class FormerCodes
     /** The product that has a code, else the one that had it last. */
     public static function product(string $code): ?Product
     {
-        return Product::query()->where('code', $code)->first()
-            ?? Product::query()
+        return Product::query()->where('code', $code)->first() ??
+            Product::query()
                 ->whereKey(DB::table('former_codes')->where('code', $code)->value('product_id') ?? 0)
                 ->first();
     }

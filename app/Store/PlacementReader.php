@@ -15,9 +15,7 @@ use stdClass;
 /** Reads placements, with their photos, films and models, from their rows. */
 final readonly class PlacementReader
 {
-    public function __construct(private ViewShelf $shelf)
-    {
-    }
+    public function __construct(private ViewShelf $shelf) {}
 
     /**
      * @param  list<stdClass>  $rows
@@ -36,7 +34,11 @@ final readonly class PlacementReader
                     Clauses::decode($row->reach),
                     Clauses::decode($row->hidden),
                     $this->shelf->views()->find($row->view),
-                    $row->roles === '[]' ? [] : array_values(array_map(Role::from(...), json_decode($row->roles, true, 8, JSON_THROW_ON_ERROR))),
+                    $row->roles === '[]'
+                        ? []
+                        : array_values(
+                            array_map(Role::from(...), json_decode($row->roles, true, 8, JSON_THROW_ON_ERROR)),
+                        ),
                     $row->alt_text,
                     MediaKind::ofType($photo->type) === MediaKind::Still,
                     $row->crop,
@@ -63,7 +65,12 @@ final readonly class PlacementReader
      */
     public static function photoIds(int $productId, array $placementIds): array
     {
-        return array_values(DB::table('placements')->where('product_id', $productId)->whereIn('id', $placementIds)
-            ->pluck('photo_id')->all());
+        return array_values(
+            DB::table('placements')
+                ->where('product_id', $productId)
+                ->whereIn('id', $placementIds)
+                ->pluck('photo_id')
+                ->all(),
+        );
     }
 }

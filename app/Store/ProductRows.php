@@ -14,14 +14,17 @@ use stdClass;
 final readonly class ProductRows
 {
     /** Each with the column it is read in the order of. */
-    public const TABLES = ['product_axes' => 'position', 'product_values' => 'position', 'skus' => 'id', 'placements' => 'position', 'facts' => 'position', 'details' => 'id'];
+    public const TABLES = [
+        'product_axes' => 'position',
+        'product_values' => 'position',
+        'skus' => 'id',
+        'placements' => 'position',
+        'facts' => 'position',
+        'details' => 'id',
+    ];
 
     /** @param  array<string, array<int, list<stdClass>>>  $rows table => product id => rows */
-    private function __construct(
-        private array $rows,
-        private ReferredRows $referred = new ReferredRows(),
-    ) {
-    }
+    private function __construct(private array $rows, private ReferredRows $referred = new ReferredRows()) {}
 
     /** @param  list<int>  $productIds */
     public static function stored(array $productIds): self
@@ -57,10 +60,14 @@ final readonly class ProductRows
      */
     public function withSkus(array $productIds, ?array $cells = null): self
     {
-        $skus = DB::table('skus')->where('state', SkuState::Made->value)
-            ->when($cells !== null, fn (Builder $query) => $query->whereIn('cell', $cells ?? []));
+        $skus = DB::table('skus')
+            ->where('state', SkuState::Made->value)
+            ->when($cells !== null, fn(Builder $query) => $query->whereIn('cell', $cells ?? []));
 
-        return new self(['skus' => self::read($skus, $productIds, self::TABLES['skus'])] + $this->rows, $this->referred);
+        return new self(
+            ['skus' => self::read($skus, $productIds, self::TABLES['skus'])] + $this->rows,
+            $this->referred,
+        );
     }
 
     /**
@@ -87,8 +94,8 @@ final readonly class ProductRows
         $rows = [];
         foreach (self::TABLES as $table => $order) {
             $own = $byTable[$table] ?? [];
-            usort($own, fn (array $a, array $b): int => [$a[$order], $a['id']] <=> [$b[$order], $b['id']]);
-            $rows[$table][$productId] = array_map(fn (array $row): stdClass => (object) $row, $own);
+            usort($own, fn(array $a, array $b): int => [$a[$order], $a['id']] <=> [$b[$order], $b['id']]);
+            $rows[$table][$productId] = array_map(fn(array $row): stdClass => (object) $row, $own);
         }
 
         return new self($rows);
@@ -133,13 +140,17 @@ final readonly class ProductRows
     {
         $byTable = [];
         foreach (array_keys(self::TABLES) as $table) {
-            $byTable[$table] = array_column(array_map(fn (stdClass $row): array => (array) $row, $this->of($table, $productId)), null, 'id');
+            $byTable[$table] = array_column(
+                array_map(fn(stdClass $row): array => (array) $row, $this->of($table, $productId)),
+                null,
+                'id',
+            );
         }
         foreach ($changes as $change) {
             if ($change->table === 'products') {
                 continue;
             }
-            if (! isset($byTable[$change->table])) {
+            if (!isset($byTable[$change->table])) {
                 return null;
             }
             $row = $change->appliedTo($byTable[$change->table][$change->id] ?? null);

@@ -22,7 +22,7 @@ final class ReferredRows
     public function of(string $table, array $ids): array
     {
         $this->known[$table] ??= [];
-        $missing = array_values(array_filter($ids, fn (int $id): bool => ! isset($this->known[$table][$id])));
+        $missing = array_values(array_filter($ids, fn(int $id): bool => !isset($this->known[$table][$id])));
         foreach (array_chunk($missing, self::CHUNK) as $chunk) {
             foreach (DB::table($table)->whereIn('id', $chunk)->get() as $row) {
                 $this->known[$table][$row->id] = $row;

@@ -28,8 +28,7 @@ final readonly class SaidOfProducts
         public array $kinds,
         public array $facts,
         public array $skuColumns,
-    ) {
-    }
+    ) {}
 
     /** @param  list<int>  $productIds */
     public static function in(array $productIds): self
@@ -41,8 +40,12 @@ final readonly class SaidOfProducts
             }
             $swatched += self::swatched($ids);
             $kinds += array_flip(DB::table('details')->whereIn('product_id', $ids)->distinct()->pluck('kind')->all());
-            $named = DB::table('facts')->whereIn('product_id', $ids)->groupBy('folded')
-                ->selectRaw('folded, min(name) as name')->pluck('name', 'folded')->all();
+            $named = DB::table('facts')
+                ->whereIn('product_id', $ids)
+                ->groupBy('folded')
+                ->selectRaw('folded, min(name) as name')
+                ->pluck('name', 'folded')
+                ->all();
             foreach ($named as $folded => $name) {
                 $facts[$folded] = min($name, $facts[$folded] ?? $name);
             }
@@ -66,11 +69,16 @@ final readonly class SaidOfProducts
      */
     private static function axes(array $ids): array
     {
-        return DB::table('product_axes')->join('axes', 'axes.id', '=', 'product_axes.axis_id')
-            ->whereIn('product_id', $ids)->whereNotNull('product_axes.position')
+        return DB::table('product_axes')
+            ->join('axes', 'axes.id', '=', 'product_axes.axis_id')
+            ->whereIn('product_id', $ids)
+            ->whereNotNull('product_axes.position')
             ->groupBy('axes.id', 'axes.name')
             ->selectRaw('axes.id, axes.name, min(product_axes.position) as place')
-            ->get()->keyBy('id')->map(fn (object $axis): array => [$axis->place, $axis->name])->all();
+            ->get()
+            ->keyBy('id')
+            ->map(fn(object $axis): array => [$axis->place, $axis->name])
+            ->all();
     }
 
     /**
@@ -79,20 +87,26 @@ final readonly class SaidOfProducts
      */
     private static function swatched(array $ids): array
     {
-        $ofItsAxis = fn (JoinClause $own) => $own
+        $ofItsAxis = fn(JoinClause $own) => $own
             ->on('product_axes.product_id', '=', 'product_values.product_id')
             ->on('product_axes.axis_id', '=', 'product_values.axis_id');
 
-        return array_flip(DB::table('product_values')
-            ->join('axis_values', 'axis_values.id', '=', 'product_values.value_id')
-            ->join('product_axes', $ofItsAxis)
-            ->whereIn('product_values.product_id', $ids)
-            ->whereNotNull('product_values.position')
-            ->whereNotNull('product_axes.position')
-            ->where(fn (Builder $any) => $any
-                ->whereNotNull('axis_values.swatch')
-                ->orWhereNotNull('product_values.swatch'))
-            ->distinct()->pluck('axis_values.axis_id')->all());
+        return array_flip(
+            DB::table('product_values')
+                ->join('axis_values', 'axis_values.id', '=', 'product_values.value_id')
+                ->join('product_axes', $ofItsAxis)
+                ->whereIn('product_values.product_id', $ids)
+                ->whereNotNull('product_values.position')
+                ->whereNotNull('product_axes.position')
+                ->where(
+                    fn(Builder $any) => $any
+                        ->whereNotNull('axis_values.swatch')
+                        ->orWhereNotNull('product_values.swatch'),
+                )
+                ->distinct()
+                ->pluck('axis_values.axis_id')
+                ->all(),
+        );
     }
 
     /**

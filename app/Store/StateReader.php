@@ -32,9 +32,7 @@ use stdClass;
 /** Reads products out of their rows: what StateRows writes. */
 final readonly class StateReader
 {
-    public function __construct(private ViewShelf $shelf, private AltPatterns $patterns)
-    {
-    }
+    public function __construct(private ViewShelf $shelf, private AltPatterns $patterns) {}
 
     /**
      * @param  stdClass  $row  of products
@@ -51,7 +49,7 @@ final readonly class StateReader
         $state = new ProductState(
             $this->details($row, $rows, $matrix),
             $matrix,
-            array_map(fn (stdClass $sku): Sku => self::sku($sku, $matrix, $currency), $rows->of('skus', $row->id)),
+            array_map(fn(stdClass $sku): Sku => self::sku($sku, $matrix, $currency), $rows->of('skus', $row->id)),
             $pictures,
         );
         $labels = $shared = [];
@@ -62,18 +60,24 @@ final readonly class StateReader
             }
         }
 
-        return new Product($state, new LibraryPart(
-            $this->shelf->shotList($row->shot_list_id, $row->shots),
-            $this->patterns->own(),
-            new KnownNames(AxisReader::names($ownAxes, $axes), $labels),
-            new ProductSwatches($shared, $state->awakeSwatches()),
-            array_map(
-                fn (stdClass $axis): UsualAxis =>
-                    new UsualAxis((bool) $axis->changes_picture, AxisDisplay::from($axis->display)),
-                $axes,
+        return new Product(
+            $state,
+            new LibraryPart(
+                $this->shelf->shotList($row->shot_list_id, $row->shots),
+                $this->patterns->own(),
+                new KnownNames(AxisReader::names($ownAxes, $axes), $labels),
+                new ProductSwatches($shared, $state->awakeSwatches()),
+                array_map(
+                    fn(stdClass $axis): UsualAxis => new UsualAxis(
+                        (bool) $axis->changes_picture,
+                        AxisDisplay::from($axis->display),
+                    ),
+                    $axes,
+                ),
+                self::synonyms($matrix, $values),
             ),
-            self::synonyms($matrix, $values),
-        ), (int) $row->version);
+            (int) $row->version,
+        );
     }
 
     /**
@@ -100,7 +104,7 @@ final readonly class StateReader
             new ProductState(
                 $details,
                 $matrix,
-                array_map(fn (stdClass $sku): Sku => self::sku($sku, $matrix, $currency), $rows->of('skus', $row->id)),
+                array_map(fn(stdClass $sku): Sku => self::sku($sku, $matrix, $currency), $rows->of('skus', $row->id)),
             ),
         );
     }
@@ -148,7 +152,7 @@ final readonly class StateReader
             $texts[$field->key()] = $row->{$field->column()};
         }
 
-        return array_filter($texts, fn (?string $text): bool => $text !== null);
+        return array_filter($texts, fn(?string $text): bool => $text !== null);
     }
 
     private function details(stdClass $row, ProductRows $rows, Matrix $matrix): ProductDetails
@@ -161,7 +165,7 @@ final readonly class StateReader
             if ($value->swatch !== null) {
                 $swatches[$value->value_id] = Swatch::read($value->swatch);
             }
-            if ($value->label !== null && ! self::isAwake($value, $matrix)) {
+            if ($value->label !== null && !self::isAwake($value, $matrix)) {
                 $labels[$value->value_id] = $value->label;
             }
         }
@@ -176,15 +180,14 @@ final readonly class StateReader
             $row->price === null ? null : Money::of($row->price, $currency),
             $this->shelf->shotListRef($row->shot_list_id),
             array_map(
-                fn (stdClass $fact): Fact =>
-                    new Fact(
-                        $fact->id,
-                        $fact->name,
-                        $fact->value,
-                        FactKind::from($fact->kind),
-                        $fact->unit,
-                        (bool) $fact->is_shown,
-                    ),
+                fn(stdClass $fact): Fact => new Fact(
+                    $fact->id,
+                    $fact->name,
+                    $fact->value,
+                    FactKind::from($fact->kind),
+                    $fact->unit,
+                    (bool) $fact->is_shown,
+                ),
                 $rows->of('facts', $row->id),
             ),
             array_filter(array_column($axes, 'opening_value_id', 'axis_id')),

@@ -30,9 +30,7 @@ final readonly class StateRows
      * @param  array<int, string>  $names  what the library calls the values, by id: a label that is the same is none of
      * the product's own
      */
-    public function __construct(private array $names)
-    {
-    }
+    public function __construct(private array $names) {}
 
     /** @return array<string, mixed> the columns of the product's own row */
     public static function product(ProductState $state): array
@@ -60,18 +58,20 @@ final readonly class StateRows
     {
         $rows = [];
         foreach ($state->matrix->axes as $position => $axis) {
-            $rows[$axis->id] = [
-                'axis_id' => $axis->id,
-                'position' => $position,
-                'stands_at_value_id' => null,
-            ] + self::look($state->details, $axis->id);
+            $rows[$axis->id] =
+                [
+                    'axis_id' => $axis->id,
+                    'position' => $position,
+                    'stands_at_value_id' => null,
+                ] + self::look($state->details, $axis->id);
         }
         foreach ($state->matrix->sleeping as $axis) {
-            $rows[$axis->id] = [
-                'axis_id' => $axis->id,
-                'position' => null,
-                'stands_at_value_id' => $axis->standsAt,
-            ] + self::look($state->details, $axis->id);
+            $rows[$axis->id] =
+                [
+                    'axis_id' => $axis->id,
+                    'position' => null,
+                    'stands_at_value_id' => $axis->standsAt,
+                ] + self::look($state->details, $axis->id);
         }
 
         return $rows;
@@ -98,14 +98,16 @@ final readonly class StateRows
             $placed = $axis instanceof SleepingAxis ? $axis->valueIds : $axis->valueIds();
             foreach ([...array_keys($placed), ...array_fill(0, count($axis->sleeping), null)] as $at => $position) {
                 $id = $axis->everyValueId()[$at];
-                $label = $labels[$id] ?? $state->details->sleepingLabels[$id] ?? null;
-                $rows[$id] = [
-                    'axis_id' => $axis->id,
-                    'value_id' => $id,
-                    'position' => $position,
-                    'label' => $label === ($this->names[$id] ?? null) ? null : $label,
-                ] + SwatchColumns::of($state->details->ownSwatches[$id] ?? null)
-                    + self::adjustment($state->details->adjustments[$id] ?? new Adjustment());
+                $label = $labels[$id] ?? ($state->details->sleepingLabels[$id] ?? null);
+                $rows[$id] =
+                    [
+                        'axis_id' => $axis->id,
+                        'value_id' => $id,
+                        'position' => $position,
+                        'label' => $label === ($this->names[$id] ?? null) ? null : $label,
+                    ] +
+                    SwatchColumns::of($state->details->ownSwatches[$id] ?? null) +
+                    self::adjustment($state->details->adjustments[$id] ?? new Adjustment());
             }
         }
 
@@ -117,9 +119,10 @@ final readonly class StateRows
     {
         return [
             'price_amount' => Amounts::stored($adjustment->amount),
-            'price_percent' => $adjustment->percent === null ? null : (string) $adjustment->percent->toScale(
-                Adjustment::PERCENT_DIGITS,
-            ),
+            'price_percent' =>
+                $adjustment->percent === null
+                    ? null
+                    : (string) $adjustment->percent->toScale(Adjustment::PERCENT_DIGITS),
         ];
     }
 
@@ -164,7 +167,7 @@ final readonly class StateRows
             'hidden' => Clauses::encode($placement->hidden),
             'view' => $placement->view?->key,
             'roles' => json_encode(
-                array_map(fn (Role $role): string => $role->value, $placement->roles),
+                array_map(fn(Role $role): string => $role->value, $placement->roles),
                 JSON_THROW_ON_ERROR,
             ),
             'alt_text' => $placement->altText,
@@ -195,11 +198,11 @@ final readonly class StateRows
             'product_values' => array_values($this->values($state)),
             'skus' => array_map(self::sku(...), $state->skus),
             'placements' => array_map(
-                fn (Placement $picture, int $at): array => self::placement($picture, $at + 1),
+                fn(Placement $picture, int $at): array => self::placement($picture, $at + 1),
                 $pictures,
                 array_keys($pictures),
             ),
-            'facts' => array_map(fn (Fact $fact, int $at): array => self::fact($fact, $at), $facts, array_keys($facts)),
+            'facts' => array_map(fn(Fact $fact, int $at): array => self::fact($fact, $at), $facts, array_keys($facts)),
             'details' => array_map(self::detail(...), $state->details->details->all),
         ];
     }

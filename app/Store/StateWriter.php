@@ -48,20 +48,17 @@ final class StateWriter
     private function resolve(): void
     {
         $places = [];
-        $pictures = DB::table('placements')->whereIn('product_id', array_keys($this->unresolved))
-            ->orderBy('position')->orderBy('id')->get(['id', 'product_id']);
+        $pictures = DB::table('placements')
+            ->whereIn('product_id', array_keys($this->unresolved))
+            ->orderBy('position')
+            ->orderBy('id')
+            ->get(['id', 'product_id']);
         foreach ($pictures as $row) {
             $places[$row->product_id][] = $row->id;
         }
         foreach ($this->unresolved as $productId => [$ledger, $text]) {
-            $named = Description::fromElsewhere($text, fn (int $at): ?int => $places[$productId][$at - 1] ?? null);
-            $this->writer->update(
-                $ledger,
-                'products',
-                $productId,
-                ['description' => $text],
-                ['description' => $named],
-            );
+            $named = Description::fromElsewhere($text, fn(int $at): ?int => $places[$productId][$at - 1] ?? null);
+            $this->writer->update($ledger, 'products', $productId, ['description' => $text], ['description' => $named]);
         }
         $this->unresolved = [];
         $this->writer->flush();
@@ -133,12 +130,12 @@ final class StateWriter
             return $labels;
         };
         [$old, $new] = [$labels($before), $labels($after)];
-        $isOther = array_filter(
-            $new,
-            fn (string $label, int $id): bool => ($old[$id] ?? null) !== $label,
-            ARRAY_FILTER_USE_BOTH,
-        )
-            + array_diff_key($old, $new);
+        $isOther =
+            array_filter(
+                $new,
+                fn(string $label, int $id): bool => ($old[$id] ?? null) !== $label,
+                ARRAY_FILTER_USE_BOTH,
+            ) + array_diff_key($old, $new);
 
         return $isOther === []
             ? []
@@ -187,14 +184,9 @@ final class StateWriter
             if ($sku->id === 0) {
                 $this->writer->insert($ledger, 'skus', ['product_id' => $productId] + StateRows::sku($sku));
             } elseif ($old[$sku->id] !== $sku) {
-                $this->writer->update(
-                    $ledger,
-                    'skus',
-                    $sku->id,
-                    StateRows::sku($old[$sku->id]),
-                    StateRows::sku($sku),
-                    ['product_id' => $productId],
-                );
+                $this->writer->update($ledger, 'skus', $sku->id, StateRows::sku($old[$sku->id]), StateRows::sku($sku), [
+                    'product_id' => $productId,
+                ]);
             }
         }
     }
@@ -272,7 +264,7 @@ final class StateWriter
             }
         }
         foreach ($before as $fact) {
-            if (! isset($kept[$fact->id])) {
+            if (!isset($kept[$fact->id])) {
                 $this->writer->delete(
                     $ledger,
                     'facts',
@@ -301,18 +293,13 @@ final class StateWriter
                 $this->writer->insert($ledger, 'details', ['product_id' => $productId] + $row);
             } else {
                 $kept[$match->id] = true;
-                $this->writer->update(
-                    $ledger,
-                    'details',
-                    $match->id,
-                    self::columns($match),
-                    $row,
-                    ['product_id' => $productId],
-                );
+                $this->writer->update($ledger, 'details', $match->id, self::columns($match), $row, [
+                    'product_id' => $productId,
+                ]);
             }
         }
         foreach ($stored as $row) {
-            if (! isset($kept[$row->id])) {
+            if (!isset($kept[$row->id])) {
                 $this->writer->delete($ledger, 'details', $row->id, ['product_id' => $productId] + self::columns($row));
             }
         }
@@ -327,7 +314,7 @@ final class StateWriter
     {
         foreach ($stored as $row) {
             $isAlike = $row->text === $wanted['text'] || $row->reach === $wanted['reach'];
-            if (! isset($kept[$row->id]) && $row->kind === $wanted['kind'] && $isAlike) {
+            if (!isset($kept[$row->id]) && $row->kind === $wanted['kind'] && $isAlike) {
                 return $row;
             }
         }

@@ -22,17 +22,18 @@ final class StoredKeys
     private array $rows = [];
 
     /** @param  list<int>  $productIds  locked meanwhile */
-    public function __construct(private readonly array $productIds)
-    {
-    }
+    public function __construct(private readonly array $productIds) {}
 
     /** @return list<stdClass> in the order of their ids */
     public function of(string $table, int $productId): array
     {
-        if (! isset($this->rows[$table])) {
+        if (!isset($this->rows[$table])) {
             $this->rows[$table] = [];
             $columns = ['id', 'product_id', ...self::COLUMNS[$table]];
-            foreach (DB::table($table)->whereIn('product_id', $this->productIds)->orderBy('id')->get($columns) as $row) {
+            foreach (
+                DB::table($table)->whereIn('product_id', $this->productIds)->orderBy('id')->get($columns)
+                as $row
+            ) {
                 $this->rows[$table][$row->product_id][] = $row;
             }
         }

@@ -34,7 +34,14 @@ final class LexiconWords
         }
         foreach (array_chunk(array_values(array_diff_key($rows, $known)), self::CHUNK) as $new) {
             DB::table('lexicon_words')->insert($new);
-            $this->keepSlips(array_values(array_map(fn (array $row): string => (string) $row['form'], array_filter($new, fn (array $row): bool => $row['kind'] === MeaningKind::Product->value))));
+            $this->keepSlips(
+                array_values(
+                    array_map(
+                        fn(array $row): string => (string) $row['form'],
+                        array_filter($new, fn(array $row): bool => $row['kind'] === MeaningKind::Product->value),
+                    ),
+                ),
+            );
         }
     }
 
@@ -46,7 +53,7 @@ final class LexiconWords
         if ($product->removed_at === null) {
             $words = [[MeaningKind::Product, null, $product->code], [MeaningKind::Product, null, $product->name]];
             foreach ([...SearchWords::of($product->name), ...SearchWords::of($product->code)] as $part) {
-                if (mb_strlen($part) >= self::SHORTEST_PART && ! ctype_digit($part)) {
+                if (mb_strlen($part) >= self::SHORTEST_PART && !ctype_digit($part)) {
                     $words[] = [MeaningKind::Part, null, $part];
                 }
             }
@@ -60,7 +67,13 @@ final class LexiconWords
         $rows = [];
         foreach ($words as [$kind, $skuId, $word]) {
             foreach (WordForms::of($word) as $form) {
-                $row = ['form' => mb_substr($form, 0, self::LONGEST), 'kind' => $kind->value, 'product_id' => $product->id, 'sku_id' => $skuId, 'word' => mb_substr($word, 0, 120)];
+                $row = [
+                    'form' => mb_substr($form, 0, self::LONGEST),
+                    'kind' => $kind->value,
+                    'product_id' => $product->id,
+                    'sku_id' => $skuId,
+                    'word' => mb_substr($word, 0, 120),
+                ];
                 $rows[$this->key($row)] = $row;
             }
         }

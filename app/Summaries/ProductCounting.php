@@ -35,9 +35,12 @@ final readonly class ProductCounting
         $arithmetic = Arithmetic::of($loaded->core->matrix);
         $stock = new StockCount($loaded->core->made, $loaded->core->book);
         $tray = count($loaded->tray());
-        $prices = array_map(fn (Sku $sku): ?Money => $loaded->core->price($sku), array_values($loaded->core->made));
+        $prices = array_map(fn(Sku $sku): ?Money => $loaded->core->price($sku), array_values($loaded->core->made));
         $priced = array_values(array_filter($prices));
-        $lowest = array_reduce($priced, fn (?Money $low, Money $price): Money => $low === null || $price->isLessThan($low) ? $price : $low);
+        $lowest = array_reduce(
+            $priced,
+            fn(?Money $low, Money $price): Money => $low === null || $price->isLessThan($low) ? $price : $low,
+        );
         $card = $loaded->core->galleries()->forChoice(Combination::of([]))->role(Role::Card)->placement();
 
         return [
@@ -62,7 +65,10 @@ final readonly class ProductCounting
             'prices' => $loaded->core->priceRange($loaded->core->made),
             'units' => $stock->units,
             'not_counted' => $stock->notCounted,
-            'colors' => json_encode(array_slice($this->values($loaded, AxisKind::Color), 0, self::MOST_COLORS), JSON_THROW_ON_ERROR),
+            'colors' => json_encode(
+                array_slice($this->values($loaded, AxisKind::Color), 0, self::MOST_COLORS),
+                JSON_THROW_ON_ERROR,
+            ),
             'sizes' => json_encode($this->ends($this->values($loaded, AxisKind::Size)), JSON_THROW_ON_ERROR),
             'card_photo_id' => $card === null ? null : $loaded->placements[$card->id]->photoId,
             'card_text' => $card === null ? '' : $loaded->core->altText($card),
@@ -77,13 +83,17 @@ final readonly class ProductCounting
         $lacks = [];
         foreach ($loaded->core->coverage()->rows ?? [] as $row) {
             $holes += $row->lacks();
-            $lacks += array_flip(array_map(fn (CoverageCell $cell): string => $cell->shot->view->key, $row->holes()));
+            $lacks += array_flip(array_map(fn(CoverageCell $cell): string => $cell->shot->view->key, $row->holes()));
             $touched += $row->touched;
         }
 
         ksort($lacks);
 
-        return ['holes' => $holes, 'touched' => $touched, 'lacks' => json_encode(array_map(strval(...), array_keys($lacks)), JSON_THROW_ON_ERROR)];
+        return [
+            'holes' => $holes,
+            'touched' => $touched,
+            'lacks' => json_encode(array_map(strval(...), array_keys($lacks)), JSON_THROW_ON_ERROR),
+        ];
     }
 
     /** @return list<int> ids of the values of all axes of a kind, in order */
@@ -92,7 +102,7 @@ final readonly class ProductCounting
         $ids = [];
         foreach ($loaded->core->matrix->axes as $axis) {
             if ($axis->kind === $kind) {
-                array_push($ids, ...array_map(fn (Value $value): int => $value->id, $axis->values));
+                array_push($ids, ...array_map(fn(Value $value): int => $value->id, $axis->values));
             }
         }
 

@@ -20,10 +20,14 @@ final readonly class SkuCounting
     /** @return array<int, array<string, int|string>> rows of sku_summaries by SKU id: those on offer */
     public function of(LoadedProduct $loaded): array
     {
-        $axisIds = array_map(fn (Axis $axis): int => $axis->id, $loaded->core->matrix->pictureAxes());
+        $axisIds = array_map(fn(Axis $axis): int => $axis->id, $loaded->core->matrix->pictureAxes());
         $rows = [];
         foreach ($loaded->core->made as $sku) {
-            $rows[$sku->id] = $this->row($loaded, $sku, $loaded->core->coverage()?->rows[$sku->cell->on($axisIds)->key] ?? null);
+            $rows[$sku->id] = $this->row(
+                $loaded,
+                $sku,
+                $loaded->core->coverage()?->rows[$sku->cell->on($axisIds)->key] ?? null,
+            );
         }
 
         return $rows;

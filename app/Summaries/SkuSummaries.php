@@ -12,16 +12,19 @@ final readonly class SkuSummaries
 {
     private const CHUNK = 1_000;
 
-    public function __construct(private SkuCounting $counting)
-    {
-    }
+    public function __construct(private SkuCounting $counting) {}
 
     /** @param  array<int, LoadedProduct>  $products  by id */
     public function keep(array $products): void
     {
-        $before = DB::table('sku_summaries')->whereIn('product_id', array_keys($products))->get()->keyBy('sku_id')->map(fn (object $row): array => (array) $row)->all();
+        $before = DB::table('sku_summaries')
+            ->whereIn('product_id', array_keys($products))
+            ->get()
+            ->keyBy('sku_id')
+            ->map(fn(object $row): array => (array) $row)
+            ->all();
         $rows = array_replace(...array_values(array_map($this->counting->of(...), $products)));
-        $changed = array_values(array_filter($rows, fn (array $row): bool => ($before[$row['sku_id']] ?? null) != $row));
+        $changed = array_values(array_filter($rows, fn(array $row): bool => ($before[$row['sku_id']] ?? null) != $row));
         foreach (array_chunk($changed, self::CHUNK) as $chunk) {
             DB::table('sku_summaries')->upsert($chunk, ['sku_id'], array_keys($chunk[0]));
         }

@@ -31,8 +31,7 @@ final class Summaries
         private readonly FindingCounts $findings,
         private readonly ViewShelf $shelf,
         private readonly AltPatterns $patterns,
-    ) {
-    }
+    ) {}
 
     /** How many products could not be counted just now; why is in the log. */
     public function failed(): int
@@ -49,7 +48,15 @@ final class Summaries
     /** @return int how many of those that wait were looked at; fewer than a chunk where that was all */
     public function countSome(): int
     {
-        $ids = array_values(DB::table('products')->where('is_counted', false)->whereNotIn('id', $this->setAside)->orderBy('id')->limit(self::CHUNK)->pluck('id')->all());
+        $ids = array_values(
+            DB::table('products')
+                ->where('is_counted', false)
+                ->whereNotIn('id', $this->setAside)
+                ->orderBy('id')
+                ->limit(self::CHUNK)
+                ->pluck('id')
+                ->all(),
+        );
         for ($left = $ids; $left !== []; $left = array_slice($left, count($some))) {
             $this->countOrSetAside($some = Portions::first($left));
         }
@@ -71,7 +78,7 @@ final class Summaries
                 throw $fault;
             }
             if (count($productIds) > 1) {
-                array_map(fn (int $id) => $this->countOrSetAside([$id]), $productIds);
+                array_map(fn(int $id) => $this->countOrSetAside([$id]), $productIds);
             } else {
                 report($fault);
                 $this->setAside[] = $productIds[0];
@@ -118,9 +125,17 @@ final class Summaries
      */
     private function keep(array $rows, array $products): array
     {
-        $before = DB::table('product_summaries')->whereIn('product_id', array_keys($rows))->orderBy('product_id')->lockForUpdate()->get()->keyBy('product_id');
+        $before = DB::table('product_summaries')
+            ->whereIn('product_id', array_keys($rows))
+            ->orderBy('product_id')
+            ->lockForUpdate()
+            ->get()
+            ->keyBy('product_id');
         // Another worker may have counted a later state of it meanwhile.
-        $rows = array_filter($rows, fn (array $row): bool => ($before[$row['product_id']]->revision ?? 0) <= $row['revision']);
+        $rows = array_filter(
+            $rows,
+            fn(array $row): bool => ($before[$row['product_id']]->revision ?? 0) <= $row['revision'],
+        );
         if ($rows === []) {
             return [];
         }
@@ -131,10 +146,19 @@ final class Summaries
             $totals->note(isset($before[$id]) ? (array) $before[$id] : null, $row);
         }
         // What was changed once more meanwhile waits to be counted again.
-        DB::table('products')->join('product_summaries', fn ($counted) => $counted->on('product_summaries.product_id', '=', 'products.id')->on('product_summaries.revision', '=', 'products.revision'))
-            ->whereIn('products.id', array_keys($rows))->update(['products.is_counted' => true]);
+        DB::table('products')
+            ->join(
+                'product_summaries',
+                fn($counted) => $counted
+                    ->on('product_summaries.product_id', '=', 'products.id')
+                    ->on('product_summaries.revision', '=', 'products.revision'),
+            )
+            ->whereIn('products.id', array_keys($rows))
+            ->update(['products.is_counted' => true]);
         $totals->keep();
-        $this->words->keep(array_values(array_filter($products, fn (Product $product): bool => isset($rows[$product->id]))));
+        $this->words->keep(
+            array_values(array_filter($products, fn(Product $product): bool => isset($rows[$product->id]))),
+        );
 
         return array_keys($rows);
     }

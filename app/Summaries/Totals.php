@@ -33,7 +33,10 @@ final class Totals
         foreach ($this->changes as $facet => $values) {
             ksort($values);
             foreach (array_filter($values) as $value => $change) {
-                DB::statement('insert into catalog_totals (facet, value, products) values (?, ?, ?) on duplicate key update products = products + ?', [$facet, (string) $value, $change, $change]);
+                DB::statement(
+                    'insert into catalog_totals (facet, value, products) values (?, ?, ?) on duplicate key update products = products + ?',
+                    [$facet, (string) $value, $change, $change],
+                );
             }
         }
         $this->changes = [];
@@ -43,7 +46,10 @@ final class Totals
     public static function all(): array
     {
         $totals = [];
-        foreach (DB::table('catalog_totals')->where('products', '>', 0)->orderBy('facet')->orderBy('value')->get() as $row) {
+        foreach (
+            DB::table('catalog_totals')->where('products', '>', 0)->orderBy('facet')->orderBy('value')->get()
+            as $row
+        ) {
             $totals[$row->facet][$row->value] = $row->products;
         }
 
@@ -56,7 +62,22 @@ final class Totals
         DB::transaction(function (): void {
             DB::table('catalog_totals')->delete();
             $totals = new self();
-            foreach (DB::table('product_summaries')->orderBy('product_id')->select(['product_id', 'is_removed', 'state', 'stock_state', 'category', 'has_tray', 'lacks_price', 'lacks'])->lazyById(1_000, 'product_id') as $row) {
+            foreach (
+                DB::table('product_summaries')
+                    ->orderBy('product_id')
+                    ->select([
+                        'product_id',
+                        'is_removed',
+                        'state',
+                        'stock_state',
+                        'category',
+                        'has_tray',
+                        'lacks_price',
+                        'lacks',
+                    ])
+                    ->lazyById(1_000, 'product_id')
+                as $row
+            ) {
                 $totals->note(null, (array) $row);
             }
             $totals->keep();
@@ -78,9 +99,12 @@ final class Totals
             ['state', (string) $row['state']],
             ['stock', (string) $row['stock_state']],
             ['category', (string) $row['category']],
-            ...((bool) $row['has_tray'] ? [['tray', 'some']] : []),
-            ...((bool) $row['lacks_price'] ? [['price', 'none']] : []),
-            ...array_map(fn (string $view): array => [ListQuery::LACKS, $view], array_values(json_decode((string) $row['lacks'], true, 2, JSON_THROW_ON_ERROR))),
+            ...(bool) $row['has_tray'] ? [['tray', 'some']] : [],
+            ...(bool) $row['lacks_price'] ? [['price', 'none']] : [],
+            ...array_map(
+                fn(string $view): array => [ListQuery::LACKS, $view],
+                array_values(json_decode((string) $row['lacks'], true, 2, JSON_THROW_ON_ERROR)),
+            ),
         ];
     }
 }

@@ -23,23 +23,38 @@ final class Words
         $words = [];
         foreach ($products as $product) {
             $code = mb_substr(Name::of($product->code)->folded, 0, SearchWords::LONGEST);
-            foreach (array_unique([$code, ...SearchWords::of($product->name), ...SearchWords::of($product->code)]) as $word) {
+            foreach (
+                array_unique([$code, ...SearchWords::of($product->name), ...SearchWords::of($product->code)])
+                as $word
+            ) {
                 $rows[] = ['product_id' => $product->id, 'word' => $word];
                 $words[$word] = true;
             }
         }
         $known = [];
-        foreach (DB::table('product_words')->whereIn('product_id', array_map(fn (Product $product): int => $product->id, $products))->get() as $row) {
+        foreach (
+            DB::table('product_words')
+                ->whereIn('product_id', array_map(fn(Product $product): int => $product->id, $products))
+                ->get()
+            as $row
+        ) {
             $known["{$row->product_id} {$row->word}"] = $row;
         }
-        $new = array_filter($rows, fn (array $row): bool => ! isset($known["{$row['product_id']} {$row['word']}"]));
-        $gone = array_diff_key($known, array_flip(array_map(fn (array $row): string => "{$row['product_id']} {$row['word']}", $rows)));
+        $new = array_filter($rows, fn(array $row): bool => !isset($known["{$row['product_id']} {$row['word']}"]));
+        $gone = array_diff_key(
+            $known,
+            array_flip(array_map(fn(array $row): string => "{$row['product_id']} {$row['word']}", $rows)),
+        );
         if ($gone !== []) {
-            DB::table('product_words')->where(function (Builder $any) use ($gone): void {
-                foreach ($gone as $row) {
-                    $any->orWhere(fn (Builder $one) => $one->where('product_id', $row->product_id)->where('word', $row->word));
-                }
-            })->delete();
+            DB::table('product_words')
+                ->where(function (Builder $any) use ($gone): void {
+                    foreach ($gone as $row) {
+                        $any->orWhere(
+                            fn(Builder $one) => $one->where('product_id', $row->product_id)->where('word', $row->word),
+                        );
+                    }
+                })
+                ->delete();
         }
         foreach (array_chunk(array_values($new), self::CHUNK) as $chunk) {
             DB::table('product_words')->insertOrIgnore($chunk);

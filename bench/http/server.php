@@ -10,7 +10,7 @@ use Illuminate\Support\Facades\Route;
 if (preg_match('#^/(build|photos)/.*\.(css|js|woff2)$#', $_SERVER['REQUEST_URI'])) {
     return false;
 }
-require dirname(__DIR__, 2).'/vendor/autoload.php';
-$app = require dirname(__DIR__, 2).'/bootstrap/app.php';
-$app->booted(fn () => Route::middleware('web')->get('/bench-empty', fn (): string => ''));
+require dirname(__DIR__, 2) . '/vendor/autoload.php';
+$app = require dirname(__DIR__, 2) . '/bootstrap/app.php';
+$app->booted(fn() => Route::middleware('web')->get('/bench-empty', fn(): string => ''));
 $app->handleRequest(Request::capture());

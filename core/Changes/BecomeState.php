@@ -43,8 +43,7 @@ final readonly class BecomeState implements ProductChange
         private ProductState $wanted,
         private string $why,
         private MatrixChoices $choices = new MatrixChoices(),
-    ) {
-    }
+    ) {}
 
     public function on(Product $product, Catalog $catalog): Changed
     {
@@ -52,9 +51,10 @@ final readonly class BecomeState implements ProductChange
         $planned = $this->plan($product, $catalog, $difference);
         $base = $planned === null ? $product->state : PlannedState::of($product, $planned);
         $this->refuseTakenCode($product, $catalog);
-        $pictures = $difference->pictures === [] && ! $difference->isReordered
-            ? $base->pictures
-            : $this->pictures($product->state->pictures);
+        $pictures =
+            $difference->pictures === [] && !$difference->isReordered
+                ? $base->pictures
+                : $this->pictures($product->state->pictures);
         $state = new ProductState(
             $this->details($base, $pictures),
             $this->matrix($base->matrix),
@@ -63,7 +63,7 @@ final readonly class BecomeState implements ProductChange
         );
         $words = (new DifferenceWording())->summary($difference);
 
-        return new Changed($state, "{$this->why}: ".($words === '' ? 'nothing else' : $words));
+        return new Changed($state, "{$this->why}: " . ($words === '' ? 'nothing else' : $words));
     }
 
     /** What its axes and cells become; null where they stay as they are. */
@@ -84,7 +84,7 @@ final readonly class BecomeState implements ProductChange
     private function isUnbuilt(Product $product): bool
     {
         foreach ($this->wanted->skus as $sku) {
-            if ($sku->isMade() && ! isset($product->made[$sku->cell->key])) {
+            if ($sku->isMade() && !isset($product->made[$sku->cell->key])) {
                 return true;
             }
         }
@@ -101,10 +101,10 @@ final readonly class BecomeState implements ProductChange
         $to = $difference->after->matrix;
         $moved = array_filter(
             $difference->skus,
-            fn (SkuDifference $sku): bool => $sku->before !== null && $sku->after !== null && $sku->after->id !== 0,
+            fn(SkuDifference $sku): bool => $sku->before !== null && $sku->after !== null && $sku->after->id !== 0,
         );
-        $were = array_map(fn (SkuDifference $sku): ?Combination => $sku->before?->cell, $moved);
-        $become = array_map(fn (SkuDifference $sku): ?Combination => $sku->after?->cell, $moved);
+        $were = array_map(fn(SkuDifference $sku): ?Combination => $sku->before?->cell, $moved);
+        $become = array_map(fn(SkuDifference $sku): ?Combination => $sku->after?->cell, $moved);
         $homes = $survivors = [];
         foreach ($to->axes as $axis) {
             if ($from->axis($axis->id) === null && $axis->count() > 0) {
@@ -142,7 +142,7 @@ final readonly class BecomeState implements ProductChange
     {
         $new = [];
         foreach ($this->wanted->skus as $sku) {
-            $isNew = $sku->code !== '' && ! isset($product->made[$sku->cell->key]);
+            $isNew = $sku->code !== '' && !isset($product->made[$sku->cell->key]);
             if ($isNew && $this->wanted->matrix->isCell($sku->cell)) {
                 $new[$sku->cell->key] = $sku;
             }
@@ -151,7 +151,7 @@ final readonly class BecomeState implements ProductChange
             return $this->choices;
         }
         $pattern = $planner->patternOf($product);
-        $cells = array_map(fn (Sku $sku): Combination => $sku->cell, array_values($new));
+        $cells = array_map(fn(Sku $sku): Combination => $sku->cell, array_values($new));
         $codes = [];
         foreach ($this->wanted->matrix->codeParts($cells) as $parts) {
             $made = $pattern->code($product->state->details->code, $parts);
@@ -170,7 +170,7 @@ final readonly class BecomeState implements ProductChange
         $taken = $code === $own ? [] : $catalog->codes([$code], $own, []);
         if ($taken !== []) {
             throw new Refusal(
-                "{$code} is the code of ".array_values($taken)[0].'. Choose another.',
+                "{$code} is the code of " . array_values($taken)[0] . '. Choose another.',
                 RefusalKind::Taken,
                 'code',
             );
@@ -180,15 +180,18 @@ final readonly class BecomeState implements ProductChange
     /** Called and shown as wanted; what sleeps, and what is left out, as the plan made it. */
     private function matrix(Matrix $planned): Matrix
     {
-        $axes = array_map(fn (Axis $axis): Axis => new Axis(
-            $axis->id,
-            $axis->name,
-            $axis->kind,
-            $axis->values,
-            $axis->changesPicture,
-            $axis->display,
-            $planned->axis($axis->id)->sleeping ?? [],
-        ), $this->wanted->matrix->axes);
+        $axes = array_map(
+            fn(Axis $axis): Axis => new Axis(
+                $axis->id,
+                $axis->name,
+                $axis->kind,
+                $axis->values,
+                $axis->changesPicture,
+                $axis->display,
+                $planned->axis($axis->id)->sleeping ?? [],
+            ),
+            $this->wanted->matrix->axes,
+        );
 
         return Matrix::of($axes, $planned->leftOut, array_values($planned->sleeping));
     }
@@ -203,19 +206,19 @@ final readonly class BecomeState implements ProductChange
             $values += array_fill_keys($axis->valueIds(), true);
             $labels += array_column($axis->values, 'label', 'id');
         }
-        $id = fn (int $place): ?int => ($pictures[$place - 1]->id ?? 0) > 0 ? $pictures[$place - 1]->id : null;
+        $id = fn(int $place): ?int => ($pictures[$place - 1]->id ?? 0) > 0 ? $pictures[$place - 1]->id : null;
 
         return $wanted->with([
             'description' => Description::fromElsewhere($wanted->description, $id),
             'openings' => self::merged($axes, $wanted->openings, $base->details->openings),
             'ownAxes' => array_filter(
                 self::merged($axes, $wanted->ownAxes, $base->details->ownAxes),
-                fn (OwnAxis $axis): bool => ! $axis->isNone(),
+                fn(OwnAxis $axis): bool => !$axis->isNone(),
             ),
             'ownSwatches' => self::merged($values, $wanted->ownSwatches, $base->details->ownSwatches),
             'adjustments' => array_filter(
                 self::merged($values, $wanted->adjustments, $base->details->adjustments),
-                fn (Adjustment $adjustment): bool => ! $adjustment->isNone(),
+                fn(Adjustment $adjustment): bool => !$adjustment->isNone(),
             ),
             'sleepingLabels' => array_diff_key($base->details->sleepingLabels, $labels),
         ]);
@@ -246,7 +249,7 @@ final readonly class BecomeState implements ProductChange
         $byId = $byCell = [];
         foreach ($skus as $at => $sku) {
             $byId[$sku->id] = $at;
-            if ($sku->isMade() || ! isset($byCell[$sku->combination->key])) {
+            if ($sku->isMade() || !isset($byCell[$sku->combination->key])) {
                 $byCell[$sku->combination->key] = $at;
             }
         }
@@ -274,7 +277,7 @@ final readonly class BecomeState implements ProductChange
     /** Whether a code stays where codes are made anew: somebody typed it, or the pattern would make another. */
     private function isTyped(Sku $wanted, CodePattern $pattern): bool
     {
-        if ($wanted->isCodeTyped || ! $this->wanted->matrix->isCell($wanted->cell)) {
+        if ($wanted->isCodeTyped || !$this->wanted->matrix->isCell($wanted->cell)) {
             return true;
         }
         $parts = $this->wanted->matrix->codeParts([$wanted->cell]);
@@ -288,18 +291,21 @@ final readonly class BecomeState implements ProductChange
      */
     private function refuseTaken(array $before, array $after, Catalog $catalog): void
     {
-        $ids = array_values(array_map(fn (Sku $sku): int => $sku->id, $before));
+        $ids = array_values(array_map(fn(Sku $sku): int => $sku->id, $before));
         $codes = array_values(array_diff(array_column($after, 'code'), array_column($before, 'code')));
         $sharing = $this->wanted->matrix->axes === [] ? $this->wanted->details->code : null;
         foreach ($codes === [] ? [] : $catalog->codes($codes, $sharing, $ids) as $code => $owner) {
             throw new Refusal("{$code} is the code of {$owner}. Choose another.", RefusalKind::Taken, 'sku');
         }
-        $gtins = array_values(array_diff(
-            array_filter(array_column($after, 'gtin')),
-            array_filter(array_column($before, 'gtin')),
-        ));
+        $gtins = array_values(
+            array_diff(array_filter(array_column($after, 'gtin')), array_filter(array_column($before, 'gtin'))),
+        );
         foreach ($gtins === [] ? [] : $catalog->gtins($gtins, $ids) as $gtin => $owner) {
-            throw new Refusal("{$gtin} is the GTIN of {$owner}. Two SKUs cannot have the same.", RefusalKind::Taken, 'sku');
+            throw new Refusal(
+                "{$gtin} is the GTIN of {$owner}. Two SKUs cannot have the same.",
+                RefusalKind::Taken,
+                'sku',
+            );
         }
     }
 
@@ -315,8 +321,8 @@ final readonly class BecomeState implements ProductChange
         $byPhoto = array_column($own, 'id', 'photoId');
 
         return array_map(
-            fn (Placement $picture, int $at): Placement => $picture->withId(
-                $ids[$picture->id] ?? $byPhoto[$picture->photoId] ?? -1 - $at,
+            fn(Placement $picture, int $at): Placement => $picture->withId(
+                $ids[$picture->id] ?? ($byPhoto[$picture->photoId] ?? -1 - $at),
             ),
             $this->wanted->pictures,
             array_keys($this->wanted->pictures),

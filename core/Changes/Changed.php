@@ -10,9 +10,5 @@ use Core\Product\ProductState;
 final readonly class Changed
 {
     /** @param  string  $words  for its history: "Weight of Moss, all sizes set to 350 g (was not weighed)" */
-    public function __construct(
-        public ProductState $state,
-        public string $words,
-    ) {
-    }
+    public function __construct(public ProductState $state, public string $words) {}
 }

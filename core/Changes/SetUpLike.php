@@ -18,9 +18,7 @@ use Core\RefusalKind;
  */
 final readonly class SetUpLike implements ProductChange
 {
-    public function __construct(private ProductState $pattern)
-    {
-    }
+    public function __construct(private ProductState $pattern) {}
 
     public function on(Product $product, Catalog $catalog): Changed
     {
@@ -31,7 +29,7 @@ final readonly class SetUpLike implements ProductChange
 
             return new Changed(
                 $become->on($product, $catalog)->state,
-                "set up like {$name}: ".($planned?->inWords() ?? 'nothing to make yet'),
+                "set up like {$name}: " . ($planned?->inWords() ?? 'nothing to make yet'),
             );
         } catch (CodeNotFree $clash) {
             throw new Refusal(

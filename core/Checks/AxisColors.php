@@ -53,7 +53,7 @@ final class AxisColors
         public readonly array $swatches,
         public readonly array $pictures = [],
     ) {
-        $this->labs = array_map(fn (Swatch $swatch): Lab => Lab::of($swatch->main()), $swatches);
+        $this->labs = array_map(fn(Swatch $swatch): Lab => Lab::of($swatch->main()), $swatches);
         foreach ($pictures as $picture) {
             if ($picture->isTold()) {
                 $this->told[$picture->valueId][] = $picture;
@@ -89,11 +89,11 @@ final class AxisColors
     {
         $distances = [];
         foreach ($this->told($valueId) as $picture) {
-            if (! in_array($picture->placementId, $without, true)) {
+            if (!in_array($picture->placementId, $without, true)) {
                 $distances[] = $this->distance($picture);
             }
         }
-        $distances = array_values(array_filter($distances, fn (?float $distance): bool => $distance !== null));
+        $distances = array_values(array_filter($distances, fn(?float $distance): bool => $distance !== null));
         sort($distances);
 
         return $distances[intdiv(count($distances), 2)] ?? null;
@@ -109,8 +109,12 @@ final class AxisColors
         $main = $seen[0]->color ?? null;
         $swatch = $this->lit($valueId);
         $bySwatch = $swatch === null || $seen === [] ? null : SwatchDistance::fromPicture($seen, $swatch);
-        $others = $picture->valueId === $valueId ? $this->middleOf($valueId, $picture) : $this->middles[$valueId] ??= $this->middleOf($valueId, null) ?? false;
-        $byPictures = ! $others instanceof Lab || $main === null ? null : ColorDifference::ciede2000(Lab::of($main), $others);
+        $others =
+            $picture->valueId === $valueId
+                ? $this->middleOf($valueId, $picture)
+                : ($this->middles[$valueId] ??= $this->middleOf($valueId, null) ?? false);
+        $byPictures =
+            !($others instanceof Lab) || $main === null ? null : ColorDifference::ciede2000(Lab::of($main), $others);
 
         return $bySwatch === null || $byPictures === null ? $bySwatch ?? $byPictures : min($bySwatch, $byPictures);
     }
@@ -128,7 +132,7 @@ final class AxisColors
     {
         $swatch = $this->swatch($valueId);
 
-        return $swatch === null ? null : $this->lit[$valueId] ??= $this->inLight($swatch);
+        return $swatch === null ? null : ($this->lit[$valueId] ??= $this->inLight($swatch));
     }
 
     private function inLight(Swatch $swatch): Swatch
@@ -167,17 +171,33 @@ final class AxisColors
      */
     public function measured(int $valueId, array $without = []): ?MeasuredSwatch
     {
-        $pictures = array_values(array_filter($this->told($valueId), fn (ValuePicture $picture): bool => ! in_array($picture->placementId, $without, true)));
-        $sure = array_values(array_filter($pictures, fn (ValuePicture $one): bool => $one->seen->doubt === null));
+        $pictures = array_values(
+            array_filter(
+                $this->told($valueId),
+                fn(ValuePicture $picture): bool => !in_array($picture->placementId, $without, true),
+            ),
+        );
+        $sure = array_values(array_filter($pictures, fn(ValuePicture $one): bool => $one->seen->doubt === null));
         if ($pictures === []) {
             return null;
         }
         $pictures = $sure === [] ? $pictures : $sure;
         $middle = Lab::median($this->mains($pictures));
-        usort($pictures, fn (ValuePicture $one, ValuePicture $other): int => $this->away($one, $middle) <=> $this->away($other, $middle));
+        usort(
+            $pictures,
+            fn(ValuePicture $one, ValuePicture $other): int => $this->away($one, $middle) <=>
+                $this->away($other, $middle),
+        );
         $shares = $pictures[0]->seen->colors;
         $least = count($this->swatch($valueId)->colors ?? []) > 1 ? self::SECOND_OF_TWO : self::SECOND;
-        $colors = array_map(fn (ColorShare $share): Srgb => $share->color, array_filter(array_slice($shares, 0, 2), fn (ColorShare $share, int $at): bool => $at === 0 || $share->share >= $least, ARRAY_FILTER_USE_BOTH));
+        $colors = array_map(
+            fn(ColorShare $share): Srgb => $share->color,
+            array_filter(
+                array_slice($shares, 0, 2),
+                fn(ColorShare $share, int $at): bool => $at === 0 || $share->share >= $least,
+                ARRAY_FILTER_USE_BOTH,
+            ),
+        );
 
         return new MeasuredSwatch(
             Swatch::of(...array_values($colors)),
@@ -209,8 +229,11 @@ final class AxisColors
             }
         }
         asort($plain);
-        $near = array_map(fn (int $id): NearValue => new NearValue($id, SwatchDistance::between($swatch, $this->swatches[$id])), array_keys(array_slice($plain, 0, $most + self::LOOKED_AT, true)));
-        usort($near, fn (NearValue $one, NearValue $other): int => $one->distance <=> $other->distance);
+        $near = array_map(
+            fn(int $id): NearValue => new NearValue($id, SwatchDistance::between($swatch, $this->swatches[$id])),
+            array_keys(array_slice($plain, 0, $most + self::LOOKED_AT, true)),
+        );
+        usort($near, fn(NearValue $one, NearValue $other): int => $one->distance <=> $other->distance);
 
         return array_slice($near, 0, $most);
     }
@@ -218,7 +241,9 @@ final class AxisColors
     /** The color in the middle of a value's pictures but one; null where they are too few to have a middle. */
     private function middleOf(int $valueId, ?ValuePicture $without): ?Lab
     {
-        $others = array_values(array_filter($this->told($valueId), fn (ValuePicture $other): bool => $other !== $without));
+        $others = array_values(
+            array_filter($this->told($valueId), fn(ValuePicture $other): bool => $other !== $without),
+        );
 
         return count($others) < 2 ? null : Lab::median($this->mains($others));
     }
@@ -235,7 +260,7 @@ final class AxisColors
     private function mains(array $pictures): array
     {
         return array_map(
-            fn (ValuePicture $picture): Lab => Lab::of($this->main($picture) ?? $picture->seen->background),
+            fn(ValuePicture $picture): Lab => Lab::of($this->main($picture) ?? $picture->seen->background),
             $pictures,
         );
     }

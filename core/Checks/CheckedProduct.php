@@ -23,9 +23,7 @@ final class CheckedProduct
     private ?ContactSheet $sheet = null;
 
     /** @param  list<AxisColors>  $colors  of its axes that have any, with what was measured of its pictures */
-    public function __construct(public readonly Product $product, private readonly array $colors = [])
-    {
-    }
+    public function __construct(public readonly Product $product, private readonly array $colors = []) {}
 
     /** @return list<Finding> of a check on numbers and details */
     public function ofDetails(DetailCheck $check): array
@@ -40,7 +38,7 @@ final class CheckedProduct
     {
         $this->swatches ??= array_merge(...array_map(SwatchChecks::of(...), $this->colors));
 
-        return array_values(array_filter($this->swatches, fn (Finding $finding): bool => $finding->check === $check));
+        return array_values(array_filter($this->swatches, fn(Finding $finding): bool => $finding->check === $check));
     }
 
     /** @return array<int, non-empty-list<AltFault>> placement id => what is wrong with its text */

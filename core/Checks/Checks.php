@@ -10,12 +10,7 @@ final readonly class Checks
     /** @return list<Check> */
     public static function all(): array
     {
-        return [
-            ...DetailCheck::cases(),
-            ...SwatchCheck::cases(),
-            ...AltTextCheck::cases(),
-            ...GalleryCheck::cases(),
-        ];
+        return [...DetailCheck::cases(), ...SwatchCheck::cases(), ...AltTextCheck::cases(), ...GalleryCheck::cases()];
     }
 
     /**
@@ -24,10 +19,10 @@ final readonly class Checks
      */
     public static function findings(CheckedProduct $checked, array $checks): array
     {
-        $findings = array_merge(...array_map(fn (Check $check): array => $check->findings($checked), $checks));
-        $ranks = array_flip(array_map(fn (Severity $severity): string => $severity->value, Severity::cases()));
-        $rank = fn (Finding $finding): int => $ranks[$finding->check->severity()->value];
-        usort($findings, fn (Finding $one, Finding $other): int => $rank($one) <=> $rank($other));
+        $findings = array_merge(...array_map(fn(Check $check): array => $check->findings($checked), $checks));
+        $ranks = array_flip(array_map(fn(Severity $severity): string => $severity->value, Severity::cases()));
+        $rank = fn(Finding $finding): int => $ranks[$finding->check->severity()->value];
+        usort($findings, fn(Finding $one, Finding $other): int => $rank($one) <=> $rank($other));
 
         return $findings;
     }

@@ -40,8 +40,14 @@ enum DetailCheck: string implements Check
     {
         return match ($this) {
             self::NoSku, self::NoPrice, self::BelowZero, self::TooHigh, self::NoOrder => Severity::Stop,
-            self::SaleNotBelow, self::BelowCost, self::SaleBelowCost, self::AllSoldOut,
-            self::NoPicture, self::NoCategory, self::NoDescription => Severity::Warn,
+            self::SaleNotBelow,
+            self::BelowCost,
+            self::SaleBelowCost,
+            self::AllSoldOut,
+            self::NoPicture,
+            self::NoCategory,
+            self::NoDescription
+                => Severity::Warn,
             default => Severity::Advise,
         };
     }
@@ -59,8 +65,9 @@ enum DetailCheck: string implements Check
             self::NoDescription => Place::detail('description'),
             self::NoBrand => Place::detail('brand'),
             self::NoShortText => Place::detail('short text'),
-            self::BelowZero, self::TooHigh, self::SaleNotBelow, self::BelowCost,
-            self::SaleBelowCost => Place::on(Page::Prices),
+            self::BelowZero, self::TooHigh, self::SaleNotBelow, self::BelowCost, self::SaleBelowCost => Place::on(
+                Page::Prices,
+            ),
             self::NoPrice => Place::board(PriceField::KEY),
             self::AllSoldOut, self::NotCounted, self::NoOrder => Place::board(StockField::KEY),
             self::NoGtin, self::RestrictedGtin => Place::board(GtinField::KEY),
@@ -80,7 +87,7 @@ enum DetailCheck: string implements Check
      */
     public function inWords(int $count): string
     {
-        $skus = number_format($count).($count === 1 ? ' SKU' : ' SKUs');
+        $skus = number_format($count) . ($count === 1 ? ' SKU' : ' SKUs');
 
         return match ($this) {
             self::NoSku => 'No SKU is made yet',

@@ -20,7 +20,7 @@ final readonly class DetailChecks
     public function __construct(private Product $product)
     {
         $this->sold = array_map(
-            fn (Sku $sku): SellingPrice => $product->prices->price($sku->cell, $sku->price),
+            fn(Sku $sku): SellingPrice => $product->prices->price($sku->cell, $sku->price),
             $product->made,
         );
     }
@@ -38,9 +38,7 @@ final readonly class DetailChecks
             DetailCheck::NoShortText => $this->where($check, $details->details->whole(DetailKind::ShortText) === ''),
             DetailCheck::NoPicture => $this->where($check, $this->product->state->pictures === []),
             DetailCheck::AllSoldOut => $this->where($check, $this->isAllSoldOut()),
-            DetailCheck::NotCounted => $this->product->book->counting === Counting::None
-                ? []
-                : $this->skus($check),
+            DetailCheck::NotCounted => $this->product->book->counting === Counting::None ? [] : $this->skus($check),
             default => $this->skus($check),
         };
     }
@@ -54,7 +52,7 @@ final readonly class DetailChecks
     /** @return list<Finding> */
     private function skus(DetailCheck $check): array
     {
-        $cells = array_keys(array_filter($this->product->made, fn (Sku $sku): bool => $this->isFound($check, $sku)));
+        $cells = array_keys(array_filter($this->product->made, fn(Sku $sku): bool => $this->isFound($check, $sku)));
         $count = count($cells);
 
         return $count === 0
@@ -67,12 +65,14 @@ final readonly class DetailChecks
         $sold = $this->sold[$sku->cell->key];
 
         return match ($check) {
-            DetailCheck::NoPrice => $sold->effective() === null && ! $sold->isBelowZero && ! $sold->isTooHigh,
+            DetailCheck::NoPrice => $sold->effective() === null && !$sold->isBelowZero && !$sold->isTooHigh,
             DetailCheck::BelowZero => $sku->price === null && $sold->isBelowZero,
             DetailCheck::TooHigh => $sku->price === null && $sold->isTooHigh,
             DetailCheck::SaleNotBelow => $this->hasDearSale($sku),
-            DetailCheck::BelowCost => $this->product->prices->margin($sku->cell, $sold->effective())
-                ?->amount()->amount->isNegative() === true,
+            DetailCheck::BelowCost => $this->product->prices
+                ->margin($sku->cell, $sold->effective())
+                ?->amount()
+                ->amount->isNegative() === true,
             DetailCheck::SaleBelowCost => $this->isSoldBelowCostInSale($sku),
             DetailCheck::NoOrder => $this->product->orderLimits($sku)->areImpossible(),
             DetailCheck::NotCounted => $this->product->units($sku) === null,
@@ -85,7 +85,7 @@ final readonly class DetailChecks
 
     private function isAllSoldOut(): bool
     {
-        $isThere = fn (Sku $sku): bool => $this->product->units($sku) !== 0;
+        $isThere = fn(Sku $sku): bool => $this->product->units($sku) !== 0;
 
         return $this->product->made !== [] && array_filter($this->product->made, $isThere) === [];
     }
@@ -95,7 +95,7 @@ final readonly class DetailChecks
         $sale = $this->product->prices->sale($sku->cell);
         $price = $this->sold[$sku->cell->key]->effective();
 
-        return $sale !== null && $price !== null && ! $sale->isBelow($price);
+        return $sale !== null && $price !== null && !$sale->isBelow($price);
     }
 
     private function isSoldBelowCostInSale(Sku $sku): bool
@@ -103,7 +103,7 @@ final readonly class DetailChecks
         $sale = $this->product->prices->sale($sku->cell);
         $isSale = $sale !== null && $sale->isBelow($this->sold[$sku->cell->key]->effective());
 
-        return $isSale
-            && $this->product->prices->margin($sku->cell, $sale->price)?->amount()->amount->isNegative() === true;
+        return $isSale &&
+            $this->product->prices->margin($sku->cell, $sale->price)?->amount()->amount->isNegative() === true;
     }
 }

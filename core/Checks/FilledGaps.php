@@ -13,11 +13,7 @@ final readonly class FilledGaps
      * @param  array<int, Swatch>  $swatches  by value id
      * @param  array<int, string>  $open  value id => why there is none for it
      */
-    public function __construct(
-        public array $swatches,
-        public array $open,
-    ) {
-    }
+    public function __construct(public array $swatches, public array $open) {}
 
     public function with(self $more): self
     {

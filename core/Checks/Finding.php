@@ -23,6 +23,5 @@ final readonly class Finding
         public ?float $distance = null,
         public ?int $placementId = null,
         public int $count = 1,
-    ) {
-    }
+    ) {}
 }

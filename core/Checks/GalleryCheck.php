@@ -28,11 +28,13 @@ enum GalleryCheck: string implements Check
 
     public function place(): Place
     {
-        return Place::on(match ($this) {
-            self::Missing => Page::Coverage,
-            self::Unlinked => Page::Board,
-            self::OtherSequence => Page::Contact,
-        });
+        return Place::on(
+            match ($this) {
+                self::Missing => Page::Coverage,
+                self::Unlinked => Page::Board,
+                self::OtherSequence => Page::Contact,
+            },
+        );
     }
 
     public function findings(CheckedProduct $checked): array
@@ -51,9 +53,9 @@ enum GalleryCheck: string implements Check
         $many = number_format($count);
 
         return match ($this) {
-            self::Missing => $many.($count === 1 ? ' wanted view is' : ' wanted views are').' missing',
-            self::Unlinked => $many.($count === 1 ? ' picture is' : ' pictures are').' not linked yet',
-            self::OtherSequence => $many.($count === 1 ? ' gallery has' : ' galleries have').' another sequence',
+            self::Missing => $many . ($count === 1 ? ' wanted view is' : ' wanted views are') . ' missing',
+            self::Unlinked => $many . ($count === 1 ? ' picture is' : ' pictures are') . ' not linked yet',
+            self::OtherSequence => $many . ($count === 1 ? ' gallery has' : ' galleries have') . ' another sequence',
         };
     }
 

@@ -18,6 +18,5 @@ final readonly class MeasuredSwatch
         public int $placementId,
         public int $pictures,
         public bool $isSure,
-    ) {
-    }
+    ) {}
 }

@@ -8,9 +8,5 @@ namespace Core\Checks;
 final readonly class NearValue
 {
     /** @param  float  $distance  ΔE00 */
-    public function __construct(
-        public int $valueId,
-        public float $distance,
-    ) {
-    }
+    public function __construct(public int $valueId, public float $distance) {}
 }

@@ -10,11 +10,7 @@ final readonly class Place
     /**
      * @param  string  $part  of the board the key of a SKU field, of the details that of a field; empty for the whole
      */
-    private function __construct(
-        public Page $page,
-        public string $part = '',
-    ) {
-    }
+    private function __construct(public Page $page, public string $part = '') {}
 
     public static function on(Page $page): self
     {

@@ -37,7 +37,10 @@ final class SwatchChecks
             ...self::missing($colors),
             ...$mislabeled,
             ...self::alike($colors),
-            ...self::far($colors, array_values(array_filter(array_map(fn (Finding $finding): ?int => $finding->placementId, $mislabeled)))),
+            ...self::far(
+                $colors,
+                array_values(array_filter(array_map(fn(Finding $finding): ?int => $finding->placementId, $mislabeled))),
+            ),
             ...self::hardlySeen($colors),
         ];
     }
@@ -60,14 +63,15 @@ final class SwatchChecks
                 }
             }
             if (
-                $nearest !== null
-                && $own - $least >= SwatchDistance::NEARER
-                && ! self::showsItsOwn($colors, $picture, $nearest->id)
+                $nearest !== null &&
+                $own - $least >= SwatchDistance::NEARER &&
+                !self::showsItsOwn($colors, $picture, $nearest->id)
             ) {
                 $findings[] = new Finding(
                     SwatchCheck::Mislabeled,
-                    "{$picture->file} is linked to ".($colors->axis->value($picture->valueId)->label ?? 'another color')
-                        ." and looks like {$nearest->label}.",
+                    "{$picture->file} is linked to " .
+                        ($colors->axis->value($picture->valueId)->label ?? 'another color') .
+                        " and looks like {$nearest->label}.",
                     valueIds: [$picture->valueId, $nearest->id],
                     distance: $colors->distance($picture),
                     placementId: $picture->placementId,
@@ -91,8 +95,11 @@ final class SwatchChecks
         foreach (array_slice($colors->telling($picture), 1) as $share) {
             $toOwn = SwatchDistance::ofColor($share->color, $own);
             $toOther = $other === null ? INF : SwatchDistance::ofColor($share->color, $other);
-            if ($share->share >= SwatchDistance::TRIM && $toOwn <= SwatchDistance::OF_CLOTH / 2
-                && $toOther - $toOwn >= SwatchDistance::NEARER / 2) {
+            if (
+                $share->share >= SwatchDistance::TRIM &&
+                $toOwn <= SwatchDistance::OF_CLOTH / 2 &&
+                $toOther - $toOwn >= SwatchDistance::NEARER / 2
+            ) {
                 return true;
             }
         }
@@ -105,11 +112,14 @@ final class SwatchChecks
     {
         $what = $colors->axis->display === AxisDisplay::PictureSwatches ? 'picture swatch' : 'swatch';
 
-        return array_map(fn (Value $value): Finding => new Finding(
-            SwatchCheck::Missing,
-            "{$value->label} has no {$what}; shoppers see its name alone.",
-            valueIds: [$value->id],
-        ), self::lacking($colors));
+        return array_map(
+            fn(Value $value): Finding => new Finding(
+                SwatchCheck::Missing,
+                "{$value->label} has no {$what}; shoppers see its name alone.",
+                valueIds: [$value->id],
+            ),
+            self::lacking($colors),
+        );
     }
 
     /** @return list<Value> values that lack what shoppers are to see of them */
@@ -117,18 +127,34 @@ final class SwatchChecks
     {
         $display = $colors->axis->display;
 
-        return array_values(array_filter($colors->axis->values, fn (Value $value): bool => $display->hasSwatches() && ! $display->isServedBy($colors->swatch($value->id))));
+        return array_values(
+            array_filter(
+                $colors->axis->values,
+                fn(Value $value): bool => $display->hasSwatches() && !$display->isServedBy($colors->swatch($value->id)),
+            ),
+        );
     }
 
     /** @return list<Finding> */
     private static function alike(AxisColors $colors): array
     {
-        $values = array_values(array_filter($colors->axis->values, fn (Value $value): bool => $colors->swatch($value->id) !== null));
-        $looks = ['' => array_map(fn (Value $value): Swatch => $colors->swatches[$value->id], $values)];
+        $values = array_values(
+            array_filter($colors->axis->values, fn(Value $value): bool => $colors->swatch($value->id) !== null),
+        );
+        $looks = ['' => array_map(fn(Value $value): Swatch => $colors->swatches[$value->id], $values)];
         foreach (Deficiency::cases() as $deficiency) {
-            $looks[$deficiency->inWords()] = array_map(fn (Swatch $swatch): Swatch => self::seen($swatch, $deficiency), $looks['']);
+            $looks[$deficiency->inWords()] = array_map(
+                fn(Swatch $swatch): Swatch => self::seen($swatch, $deficiency),
+                $looks[''],
+            );
         }
-        $lights = array_map(fn (array $swatches): array => array_map(fn (Swatch $swatch): float => Lab::of($swatch->main())->lightness, $swatches), $looks);
+        $lights = array_map(
+            fn(array $swatches): array => array_map(
+                fn(Swatch $swatch): float => Lab::of($swatch->main())->lightness,
+                $swatches,
+            ),
+            $looks,
+        );
         $findings = [];
         foreach ($values as $at => $one) {
             for ($next = $at + 1; $next < count($values); $next++) {
@@ -160,8 +186,9 @@ final class SwatchChecks
             )
             : new Finding(
                 SwatchCheck::AlikeWithout,
-                "{$one->label} and {$other->label} look alike ".implode(' and ', array_keys($alike))
-                    .'; only their names tell them apart.',
+                "{$one->label} and {$other->label} look alike " .
+                    implode(' and ', array_keys($alike)) .
+                    '; only their names tell them apart.',
                 valueIds: [$one->id, $other->id],
                 distance: min($alike),
             );
@@ -183,11 +210,17 @@ final class SwatchChecks
         foreach ($colors->axis->values as $value) {
             $middle = $colors->middleDistance($value->id, $accused);
             if ($middle !== null && $middle > self::FAR) {
-                $pictures = count(array_filter($colors->told($value->id), fn (ValuePicture $picture): bool => ! in_array($picture->placementId, $accused, true)));
+                $pictures = count(
+                    array_filter(
+                        $colors->told($value->id),
+                        fn(ValuePicture $picture): bool => !in_array($picture->placementId, $accused, true),
+                    ),
+                );
                 $findings[] = new Finding(
                     SwatchCheck::Far,
-                    "The swatch of {$value->label} is not the color that its "
-                        .($pictures === 1 ? 'picture shows' : "{$pictures} pictures show").'.',
+                    "The swatch of {$value->label} is not the color that its " .
+                        ($pictures === 1 ? 'picture shows' : "{$pictures} pictures show") .
+                        '.',
                     valueIds: [$value->id],
                     distance: $middle,
                 );
@@ -208,7 +241,10 @@ final class SwatchChecks
             if ($swatch === null) {
                 continue;
             }
-            if (max(array_map(fn (Srgb $color): float => Contrast::ratio($white, $color), $swatch->colors)) < self::HARDLY_SEEN) {
+            if (
+                max(array_map(fn(Srgb $color): float => Contrast::ratio($white, $color), $swatch->colors)) <
+                self::HARDLY_SEEN
+            ) {
                 $findings[] = new Finding(
                     SwatchCheck::HardlySeen,
                     "{$value->label} is hardly seen on a white page; an outline is drawn around it.",
@@ -219,9 +255,11 @@ final class SwatchChecks
             if ($onButtons && $contrast < Contrast::TEXT) {
                 $findings[] = new Finding(
                     SwatchCheck::HardlyRead,
-                    "{$value->label} has no color of text that is read well on all of its button (contrast "
-                        .number_format($contrast, 1).' of '.number_format(Contrast::TEXT, 1)
-                        .'); its name stands beside the color.',
+                    "{$value->label} has no color of text that is read well on all of its button (contrast " .
+                        number_format($contrast, 1) .
+                        ' of ' .
+                        number_format(Contrast::TEXT, 1) .
+                        '); its name stands beside the color.',
                     valueIds: [$value->id],
                 );
             }

@@ -20,9 +20,7 @@ final readonly class SwatchLeads
      * @param  array<int, Placement>  $leads  by value id
      * @param  array<int, string>  $open  value id => why there is none for it
      */
-    private function __construct(public array $leads, public array $open)
-    {
-    }
+    private function __construct(public array $leads, public array $open) {}
 
     /**
      * @param  list<Value>  $values  of the axis
@@ -41,12 +39,12 @@ final readonly class SwatchLeads
             }
             $isOwn = ValuePicture::valueOf($lead->reach->activeIn($product->matrix), $axis->id) === $value->id;
             $why = match (true) {
-                ! $isOwn => "{$value->label} has no picture of its own: {$lead->file} is of others too.",
+                !$isOwn => "{$value->label} has no picture of its own: {$lead->file} is of others too.",
                 in_array($lead->id, $accused, true) => "{$lead->file} looks like another color than {$value->label}.",
                 isset($unread[$lead->photoId]) => "{$lead->file} is not read yet. Try again in a moment.",
                 default => null,
             };
-            $why === null ? $leads[$value->id] = $lead : $open[$value->id] = $why;
+            $why === null ? ($leads[$value->id] = $lead) : ($open[$value->id] = $why);
         }
 
         return new self($leads, $open);

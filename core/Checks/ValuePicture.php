@@ -15,15 +15,14 @@ final readonly class ValuePicture
         public string $file,
         public int $valueId,
         public PictureColors $seen,
-    ) {
-    }
+    ) {}
 
     /** The one value of an axis that a reach names, so that a picture with it shows that value; null where it names none, or several. */
     public static function valueOf(Reach $reach, int $axisId): ?int
     {
         $values = [];
         foreach ($reach->clauses as $clause) {
-            if (! $clause->names($axisId)) {
+            if (!$clause->names($axisId)) {
                 return null;
             }
             $values += array_flip($clause->values()[$axisId]);

@@ -12,10 +12,32 @@ namespace Core\Codes;
 final readonly class Barcode
 {
     /** Of the digits 0 to 9 in seven modules, from the left: odd parity. */
-    private const ODD = ['0001101', '0011001', '0010011', '0111101', '0100011', '0110001', '0101111', '0111011', '0110111', '0001011'];
+    private const ODD = [
+        '0001101',
+        '0011001',
+        '0010011',
+        '0111101',
+        '0100011',
+        '0110001',
+        '0101111',
+        '0111011',
+        '0110111',
+        '0001011',
+    ];
 
     /** Which of the left six digits of an EAN-13 have even parity, by its first digit. */
-    private const PARITY = ['000000', '001011', '001101', '001110', '010011', '011001', '011100', '010101', '010110', '011010'];
+    private const PARITY = [
+        '000000',
+        '001011',
+        '001101',
+        '001110',
+        '010011',
+        '011001',
+        '011100',
+        '010101',
+        '010110',
+        '011010',
+    ];
 
     /** Interleaved 2 of 5: which of the five bars, or spaces, of a digit are wide. */
     private const WIDE = ['00110', '10001', '01001', '11000', '00101', '10100', '01100', '00011', '10010', '01010'];
@@ -35,8 +57,7 @@ final readonly class Barcode
         public array $widths,
         public int $quietLeft,
         public int $quietRight,
-    ) {
-    }
+    ) {}
 
     /**
      * @param  string  $gtin  8, 12, 13 or 14 digits
@@ -83,17 +104,27 @@ final readonly class Barcode
             $left .= self::PARITY[(int) $digits[0]][$at] === '1' ? self::even((int) $digit) : self::ODD[(int) $digit];
         }
 
-        return "101{$left}01010".self::right(substr($digits, 7)).'101';
+        return "101{$left}01010" . self::right(substr($digits, 7)) . '101';
     }
 
     private static function eight(string $digits): string
     {
-        return '101'.implode('', array_map(fn (string $digit): string => self::ODD[(int) $digit], str_split(substr($digits, 0, 4)))).'01010'.self::right(substr($digits, 4)).'101';
+        return '101' .
+            implode(
+                '',
+                array_map(fn(string $digit): string => self::ODD[(int) $digit], str_split(substr($digits, 0, 4))),
+            ) .
+            '01010' .
+            self::right(substr($digits, 4)) .
+            '101';
     }
 
     private static function right(string $digits): string
     {
-        return implode('', array_map(fn (string $digit): string => strtr(self::ODD[(int) $digit], '01', '10'), str_split($digits)));
+        return implode(
+            '',
+            array_map(fn(string $digit): string => strtr(self::ODD[(int) $digit], '01', '10'), str_split($digits)),
+        );
     }
 
     private static function even(int $digit): string

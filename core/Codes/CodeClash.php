@@ -24,15 +24,15 @@ final readonly class CodeClash
         public string $proposal,
         public int $longest = SkuCodes::LONGEST,
         public string $cause = '',
-    ) {
-    }
+    ) {}
 
     /** What is in the way, in a sentence or two. */
     public function inWords(): string
     {
-        $what = $this->owner === null
-            ? "“{$this->tried}” for {$this->place} is longer than {$this->longest} characters."
-            : "“{$this->tried}” for {$this->place} is the code of {$this->owner} already.";
+        $what =
+            $this->owner === null
+                ? "“{$this->tried}” for {$this->place} is longer than {$this->longest} characters."
+                : "“{$this->tried}” for {$this->place} is the code of {$this->owner} already.";
 
         return trim("{$what} {$this->cause}");
     }

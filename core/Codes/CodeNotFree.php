@@ -10,6 +10,8 @@ final class CodeNotFree extends CoreException
 {
     public function __construct(public readonly CodeClash $clash)
     {
-        parent::__construct("{$clash->inWords()} Give it another, such as {$clash->proposal}, or give one of its values another code.");
+        parent::__construct(
+            "{$clash->inWords()} Give it another, such as {$clash->proposal}, or give one of its values another code.",
+        );
     }
 }

@@ -13,12 +13,7 @@ final readonly class CodePart
      * @param  int  $axisId  of the axis; 0 for other kinds
      * @param  string  $text  the fixed text, or the first number with its leading zeros: "001"
      */
-    private function __construct(
-        public CodePartKind $kind,
-        public int $axisId = 0,
-        public string $text = '',
-    ) {
-    }
+    private function __construct(public CodePartKind $kind, public int $axisId = 0, public string $text = '') {}
 
     public static function product(): self
     {
@@ -40,7 +35,9 @@ final readonly class CodePart
     {
         $text = trim($typed);
 
-        return preg_match('/^[A-Za-z0-9][A-Za-z0-9._\/-]{0,19}$/', $text) === 1 ? new self(CodePartKind::Text, text: $text) : throw UnreadableCodePattern::noText($typed);
+        return preg_match('/^[A-Za-z0-9][A-Za-z0-9._\/-]{0,19}$/', $text) === 1
+            ? new self(CodePartKind::Text, text: $text)
+            : throw UnreadableCodePattern::noText($typed);
     }
 
     /**
@@ -52,7 +49,9 @@ final readonly class CodePart
     {
         $first = trim($typed) === '' ? '1' : trim($typed);
 
-        return preg_match('/^\d{1,'.self::MOST_DIGITS.'}$/', $first) === 1 ? new self(CodePartKind::Number, text: $first) : throw UnreadableCodePattern::noNumber($typed, self::MOST_DIGITS);
+        return preg_match('/^\d{1,' . self::MOST_DIGITS . '}$/', $first) === 1
+            ? new self(CodePartKind::Number, text: $first)
+            : throw UnreadableCodePattern::noNumber($typed, self::MOST_DIGITS);
     }
 
     /** A running number, as long as the first at least. */

@@ -12,10 +12,5 @@ final readonly class CodeParts
      * @param  array<int, CodeValue>  $values  by axis id, in the product's order of axes
      * @param  string  $place  where it lies, in words
      */
-    public function __construct(
-        public string $key,
-        public array $values,
-        public string $place,
-    ) {
-    }
+    public function __construct(public string $key, public array $values, public string $place) {}
 }

@@ -19,8 +19,7 @@ final readonly class CodePattern
         public string $separator,
         public LetterCase $letters,
         public int $longest,
-    ) {
-    }
+    ) {}
 
     /** "TB-SMK-MOSS-M": the product's code, and those of its values. */
     public static function usual(): self
@@ -47,10 +46,15 @@ final readonly class CodePattern
         if ($parts === []) {
             throw UnreadableCodePattern::isEmpty();
         }
-        if (! in_array($separator, ['', '-', '.', '_', '/'], true)) {
+        if (!in_array($separator, ['', '-', '.', '_', '/'], true)) {
             throw UnreadableCodePattern::noSeparator($separator);
         }
-        $most = trim($longest) === '' ? SkuCodes::LONGEST : (preg_match('/^\d{1,2}$/', trim($longest)) === 1 ? (int) trim($longest) : 0);
+        $most =
+            trim($longest) === ''
+                ? SkuCodes::LONGEST
+                : (preg_match('/^\d{1,2}$/', trim($longest)) === 1
+                    ? (int) trim($longest)
+                    : 0);
         if ($most < 4 || $most > SkuCodes::LONGEST) {
             throw UnreadableCodePattern::noLength($longest, SkuCodes::LONGEST);
         }
@@ -61,7 +65,14 @@ final readonly class CodePattern
     /** The code of a SKU; where the pattern has no number, the number says nothing. */
     public function code(string $productCode, CodeParts $sku, int $number = 0): string
     {
-        return $this->joined(array_map(fn (CodePart $part): string => $part->kind === CodePartKind::Number ? $part->numbered($number) : $this->part($part, $productCode, $sku), $this->parts));
+        return $this->joined(
+            array_map(
+                fn(CodePart $part): string => $part->kind === CodePartKind::Number
+                    ? $part->numbered($number)
+                    : $this->part($part, $productCode, $sku),
+                $this->parts,
+            ),
+        );
     }
 
     /** Its running number; null where it has none. */
@@ -90,7 +101,7 @@ final readonly class CodePattern
         }
         [$before, $behind] = array_map($this->joined(...), $sides);
 
-        return [$before === '' ? '' : $before.$this->separator, $behind === '' ? '' : $this->separator.$behind];
+        return [$before === '' ? '' : $before . $this->separator, $behind === '' ? '' : $this->separator . $behind];
     }
 
     /** Whether the code says which value of an axis a SKU has. */
@@ -111,7 +122,16 @@ final readonly class CodePattern
             CodePartKind::Product => $productCode,
             CodePartKind::Text => $part->text,
             CodePartKind::Axis => $sku->values[$part->axisId]->code ?? '',
-            CodePartKind::Values => implode($this->separator, array_filter(array_map(fn (CodeValue $value): string => $value->code, array_diff_key($sku->values, $this->named())), fn (string $code): bool => $code !== '')),
+            CodePartKind::Values => implode(
+                $this->separator,
+                array_filter(
+                    array_map(
+                        fn(CodeValue $value): string => $value->code,
+                        array_diff_key($sku->values, $this->named()),
+                    ),
+                    fn(string $code): bool => $code !== '',
+                ),
+            ),
             CodePartKind::Number => '',
         };
     }
@@ -132,6 +152,8 @@ final readonly class CodePattern
     /** @param  list<string>  $parts */
     private function joined(array $parts): string
     {
-        return $this->letters->of(implode($this->separator, array_filter($parts, fn (string $part): bool => $part !== '')));
+        return $this->letters->of(
+            implode($this->separator, array_filter($parts, fn(string $part): bool => $part !== '')),
+        );
     }
 }

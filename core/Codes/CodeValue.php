@@ -8,10 +8,5 @@ namespace Core\Codes;
 final readonly class CodeValue
 {
     /** @param  string  $code  empty: nothing is put into the SKU's code */
-    public function __construct(
-        public string $axis,
-        public string $label,
-        public string $code,
-    ) {
-    }
+    public function __construct(public string $axis, public string $label, public string $code) {}
 }

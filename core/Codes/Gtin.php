@@ -31,7 +31,7 @@ final class Gtin
             $sum += (int) $digit * ($place % 2 === 0 ? 3 : 1);
         }
 
-        return (10 - $sum % 10) % 10;
+        return (10 - ($sum % 10)) % 10;
     }
 
     /**
@@ -40,15 +40,15 @@ final class Gtin
      */
     public static function fromBody(string $body): string
     {
-        return $body.self::checkDigit($body);
+        return $body . self::checkDigit($body);
     }
 
     /** Whether it has 8, 12, 13 or 14 digits, not all of them zero, of which the last is the right check digit. */
     public static function isValid(string $gtin): bool
     {
-        return preg_match('/^(\d{8}|\d{12,14})$/', $gtin) === 1
-            && trim($gtin, '0') !== ''
-            && self::checkDigit(substr($gtin, 0, -1)) === (int) substr($gtin, -1);
+        return preg_match('/^(\d{8}|\d{12,14})$/', $gtin) === 1 &&
+            trim($gtin, '0') !== '' &&
+            self::checkDigit(substr($gtin, 0, -1)) === (int) substr($gtin, -1);
     }
 
     /**
@@ -71,7 +71,9 @@ final class Gtin
             throw UnreadableGtin::isNothing($digits);
         }
 
-        return self::isValid($digits) ? $digits : throw UnreadableGtin::wrongCheckDigit($digits, self::checkDigit(substr($digits, 0, -1)));
+        return self::isValid($digits)
+            ? $digits
+            : throw UnreadableGtin::wrongCheckDigit($digits, self::checkDigit(substr($digits, 0, -1)));
     }
 
     /**
@@ -83,7 +85,10 @@ final class Gtin
     public static function forms(string $gtin): array
     {
         $bare = ltrim($gtin, '0');
-        $forms = array_map(fn (int $length): string => str_pad($bare, $length, '0', STR_PAD_LEFT), array_filter([8, 12, 13, 14], fn (int $length): bool => strlen($bare) <= $length));
+        $forms = array_map(
+            fn(int $length): string => str_pad($bare, $length, '0', STR_PAD_LEFT),
+            array_filter([8, 12, 13, 14], fn(int $length): bool => strlen($bare) <= $length),
+        );
 
         return array_values($forms);
     }

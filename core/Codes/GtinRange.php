@@ -12,12 +12,7 @@ final readonly class GtinRange
     /** Numbers that can be given at once. */
     private const MOST = 10_000;
 
-    private function __construct(
-        public string $prefix,
-        public int $from,
-        public int $to,
-    ) {
-    }
+    private function __construct(public string $prefix, public int $from, public int $to) {}
 
     /**
      * @param  string  $prefix  as it was given to the company, 4 to 11 digits
@@ -33,7 +28,11 @@ final readonly class GtinRange
             throw UnreadableGtin::noPrefix($prefix);
         }
         $places = self::BODY - strlen($digits);
-        $item = fn (string $typed, int $usual): int => trim($typed) === '' ? $usual : (preg_match('/^\d{1,'.$places.'}$/', trim($typed)) === 1 ? (int) trim($typed) : -1);
+        $item = fn(string $typed, int $usual): int => trim($typed) === ''
+            ? $usual
+            : (preg_match('/^\d{1,' . $places . '}$/', trim($typed)) === 1
+                ? (int) trim($typed)
+                : -1);
         [$first, $last] = [$item($from, 0), $item($to, 10 ** $places - 1)];
         if ($first < 0 || $last < $first) {
             throw UnreadableGtin::noRange($from, $to, $places);
@@ -45,7 +44,9 @@ final readonly class GtinRange
     /** The number of an item, as a GTIN-13. */
     public function number(int $item): string
     {
-        return Gtin::fromBody($this->prefix.str_pad((string) $item, self::BODY - strlen($this->prefix), '0', STR_PAD_LEFT));
+        return Gtin::fromBody(
+            $this->prefix . str_pad((string) $item, self::BODY - strlen($this->prefix), '0', STR_PAD_LEFT),
+        );
     }
 
     /** @return array{string, string} the first and the last GTIN-13 of the range */
@@ -67,11 +68,25 @@ final readonly class GtinRange
         $free = [];
         for ($item = $this->from; $item <= $this->to && count($free) < min($count, self::MOST); $item++) {
             $number = $this->number($item);
-            if (! isset($taken[$number])) {
+            if (!isset($taken[$number])) {
                 $free[] = $number;
             }
         }
 
-        return count($free) < $count ? throw UnreadableGtin::isExhausted($count - count($free), $this->prefix, ...array_map(fn (int $item): string => str_pad((string) $item, self::BODY - strlen($this->prefix), '0', STR_PAD_LEFT), [$this->from, $this->to])) : $free;
+        return count($free) < $count
+            ? throw UnreadableGtin::isExhausted(
+                $count - count($free),
+                $this->prefix,
+                ...array_map(
+                    fn(int $item): string => str_pad(
+                        (string) $item,
+                        self::BODY - strlen($this->prefix),
+                        '0',
+                        STR_PAD_LEFT,
+                    ),
+                    [$this->from, $this->to],
+                ),
+            )
+            : $free;
     }
 }

@@ -12,12 +12,7 @@ final readonly class PlannedCodes
      * @param  list<CodeClash>  $clashes  those that somebody has to settle
      * @param  array<string, string>  $chosen  wanted code => the one that somebody chose in its place, and that is free
      */
-    public function __construct(
-        public array $codes,
-        public array $clashes,
-        public array $chosen = [],
-    ) {
-    }
+    public function __construct(public array $codes, public array $clashes, public array $chosen = []) {}
 
     /** @throws CodeNotFree while there is a clash */
     public function settled(): self

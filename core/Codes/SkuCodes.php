@@ -34,8 +34,13 @@ final class SkuCodes
      * @param  array<string, string>  $chosen  wanted code, of a second SKU that wants it "CODE (2)" => the code that somebody chose in its place
      * @param  array<string, int>  $numbers  what stands before and behind a running number, with a line break between => the next that is free
      */
-    public function forCells(string $productCode, array $cells, array $taken = [], array $chosen = [], array $numbers = []): PlannedCodes
-    {
+    public function forCells(
+        string $productCode,
+        array $cells,
+        array $taken = [],
+        array $chosen = [],
+        array $numbers = [],
+    ): PlannedCodes {
         $codes = [];
         $clashes = [];
         $used = [];
@@ -52,7 +57,15 @@ final class SkuCodes
             $owner = $owners[mb_strtoupper($code)] ?? null;
             if ($owner !== null || mb_strlen($code) > $this->pattern->longest) {
                 $other = $met[mb_strtoupper($code)] ?? null;
-                $clashes[] = new CodeClash($name, $code, $cell->place, $owner, $this->free($code, $owners, $upper), $this->pattern->longest, $other === null ? '' : $this->cause($cell, $other));
+                $clashes[] = new CodeClash(
+                    $name,
+                    $code,
+                    $cell->place,
+                    $owner,
+                    $this->free($code, $owners, $upper),
+                    $this->pattern->longest,
+                    $other === null ? '' : $this->cause($cell, $other),
+                );
 
                 continue;
             }
@@ -94,11 +107,13 @@ final class SkuCodes
             if ($foreign === null || $foreign->label === $value->label) {
                 continue;
             }
-            if (! $this->pattern->says($axisId)) {
+            if (!$this->pattern->says($axisId)) {
                 return "The pattern does not say the {$value->axis}, so that {$foreign->label} and {$value->label} make the same: add it, or a running number.";
             }
             if (strcasecmp($foreign->code, $value->code) === 0) {
-                return "{$foreign->label} and {$value->label} have the same code {$value->code}: {$value->label} could have ".ValueCode::propose($value->label, [$value->code => true]).'.';
+                return "{$foreign->label} and {$value->label} have the same code {$value->code}: {$value->label} could have " .
+                    ValueCode::propose($value->label, [$value->code => true]) .
+                    '.';
             }
         }
 
@@ -114,8 +129,8 @@ final class SkuCodes
     private function free(string $code, array $owners, array $wanted): string
     {
         for ($number = 2; ; $number++) {
-            $free = mb_substr($code, 0, $this->pattern->longest - strlen((string) $number) - 1).'-'.$number;
-            if (! isset($owners[mb_strtoupper($free)]) && ! isset($wanted[mb_strtoupper($free)])) {
+            $free = mb_substr($code, 0, $this->pattern->longest - strlen((string) $number) - 1) . '-' . $number;
+            if (!isset($owners[mb_strtoupper($free)]) && !isset($wanted[mb_strtoupper($free)])) {
                 return $free;
             }
         }

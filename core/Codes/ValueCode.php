@@ -25,23 +25,27 @@ final class ValueCode
     public static function propose(string $name, array $taken = []): string
     {
         self::$toLatin ??= Transliterator::create('Any-Latin; Latin-ASCII; Upper()');
-        $decimal = (string) preg_replace(['/(\d)\s+\.(\d)/', '/(?<!\d)\.(\d)/'], ['$1.$2', '0.$1'], strtr($name, self::FRACTIONS));
+        $decimal = (string) preg_replace(
+            ['/(\d)\s+\.(\d)/', '/(?<!\d)\.(\d)/'],
+            ['$1.$2', '0.$1'],
+            strtr($name, self::FRACTIONS),
+        );
         $latin = self::$toLatin?->transliterate($decimal);
         $dashed = (string) preg_replace('/(\d)[^A-Z0-9]+(?=\d)/', '$1-', is_string($latin) ? $latin : $name);
         $letters = (string) preg_replace('/[^A-Z0-9-]+|(?<!\d)-|-(?!\d)/', '', $dashed);
         $letters = $letters === '' ? 'X' : $letters;
         $short = (bool) preg_match('/\d/', $letters) || strlen($letters) <= 4;
-        $skeleton = $short ? $letters : $letters[0].preg_replace('/[AEIOU]/', '', substr($letters, 1));
+        $skeleton = $short ? $letters : $letters[0] . preg_replace('/[AEIOU]/', '', substr($letters, 1));
 
         foreach (self::candidates($skeleton, $letters, $short) as $candidate) {
-            if (! isset($taken[$candidate])) {
+            if (!isset($taken[$candidate])) {
                 return $candidate;
             }
         }
         $stem = rtrim(substr($letters, 0, self::LONGEST - 3), '-');
         for ($number = 2; ; $number++) {
-            if (! isset($taken[$stem.$number])) {
-                return $stem.$number;
+            if (!isset($taken[$stem . $number])) {
+                return $stem . $number;
             }
         }
     }

@@ -24,32 +24,46 @@ final class ColorDifference
         [$h1, $h2] = [self::hue($a1, $one->b), self::hue($a2, $other->b)];
         $isGray = $c1 * $c2 == 0.0;
 
-        $turn = $isGray ? 0.0 : match (true) {
-            abs($h2 - $h1) <= 180 => $h2 - $h1,
-            $h2 > $h1 => $h2 - $h1 - 360,
-            default => $h2 - $h1 + 360,
-        };
+        $turn = $isGray
+            ? 0.0
+            : match (true) {
+                abs($h2 - $h1) <= 180 => $h2 - $h1,
+                $h2 > $h1 => $h2 - $h1 - 360,
+                default => $h2 - $h1 + 360,
+            };
         $byLightness = $other->lightness - $one->lightness;
         $byChroma = $c2 - $c1;
         $byHue = 2 * sqrt($c1 * $c2) * sin(deg2rad($turn / 2));
 
         $lightness = ($one->lightness + $other->lightness) / 2;
         $chroma = ($c1 + $c2) / 2;
-        $hue = $isGray ? $h1 + $h2 : match (true) {
-            abs($h1 - $h2) <= 180 => ($h1 + $h2) / 2,
-            $h1 + $h2 < 360 => ($h1 + $h2 + 360) / 2,
-            default => ($h1 + $h2 - 360) / 2,
-        };
-        $weight = 1 - 0.17 * cos(deg2rad($hue - 30)) + 0.24 * cos(deg2rad(2 * $hue)) + 0.32 * cos(deg2rad(3 * $hue + 6)) - 0.20 * cos(deg2rad(4 * $hue - 63));
+        $hue = $isGray
+            ? $h1 + $h2
+            : match (true) {
+                abs($h1 - $h2) <= 180 => ($h1 + $h2) / 2,
+                $h1 + $h2 < 360 => ($h1 + $h2 + 360) / 2,
+                default => ($h1 + $h2 - 360) / 2,
+            };
+        $weight =
+            1 -
+            0.17 * cos(deg2rad($hue - 30)) +
+            0.24 * cos(deg2rad(2 * $hue)) +
+            0.32 * cos(deg2rad(3 * $hue + 6)) -
+            0.2 * cos(deg2rad(4 * $hue - 63));
         $off = ($lightness - 50) ** 2;
-        $scaleLightness = 1 + 0.015 * $off / sqrt(20 + $off);
+        $scaleLightness = 1 + (0.015 * $off) / sqrt(20 + $off);
         $scaleChroma = 1 + 0.045 * $chroma;
         $scaleHue = 1 + 0.015 * $chroma * $weight;
-        $rotation = -sin(deg2rad(60 * exp(-((($hue - 275) / 25) ** 2)))) * 2 * sqrt($chroma ** 7 / ($chroma ** 7 + self::POWER));
+        $rotation =
+            -sin(deg2rad(60 * exp(-((($hue - 275) / 25) ** 2)))) *
+            2 *
+            sqrt($chroma ** 7 / ($chroma ** 7 + self::POWER));
 
         return sqrt(
-            ($byLightness / $scaleLightness) ** 2 + ($byChroma / $scaleChroma) ** 2 + ($byHue / $scaleHue) ** 2
-            + $rotation * ($byChroma / $scaleChroma) * ($byHue / $scaleHue),
+            ($byLightness / $scaleLightness) ** 2 +
+                ($byChroma / $scaleChroma) ** 2 +
+                ($byHue / $scaleHue) ** 2 +
+                $rotation * ($byChroma / $scaleChroma) * ($byHue / $scaleHue),
         );
     }
 

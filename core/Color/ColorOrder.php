@@ -59,12 +59,19 @@ enum ColorOrder: string
             $keys[$id] = [
                 ...$this->place($known[$heads[$id]]->main()),
                 $places[$heads[$id]],
-                ...array_merge(...array_map(fn (int $at): array => isset($swatch->colors[$at]) ? $this->place($swatch->colors[$at]) : self::NO_COLOR, [1, 2])),
+                ...array_merge(
+                    ...array_map(
+                        fn(int $at): array => isset($swatch->colors[$at])
+                            ? $this->place($swatch->colors[$at])
+                            : self::NO_COLOR,
+                        [1, 2],
+                    ),
+                ),
                 $places[$id],
             ];
         }
         // Lists of one length are compared from their first figure on.
-        uasort($keys, fn (array $one, array $other): int => $one <=> $other);
+        uasort($keys, fn(array $one, array $other): int => $one <=> $other);
 
         return [...array_keys($keys), ...array_keys(array_diff_key($swatches, $known))];
     }
@@ -75,7 +82,7 @@ enum ColorOrder: string
      */
     private function heads(array $swatches): array
     {
-        $plain = array_filter($swatches, fn (Swatch $swatch): bool => count($swatch->colors) === 1);
+        $plain = array_filter($swatches, fn(Swatch $swatch): bool => count($swatch->colors) === 1);
         $heads = $leading = [];
         foreach ($swatches as $id => $swatch) {
             $heads[$id] = $id;

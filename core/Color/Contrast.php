@@ -27,7 +27,7 @@ final class Contrast
      */
     public static function least(Srgb $color, array $grounds): float
     {
-        return min(array_map(fn (Srgb $ground): float => self::ratio($color, $ground), $grounds));
+        return min(array_map(fn(Srgb $ground): float => self::ratio($color, $ground), $grounds));
     }
 
     /**

@@ -30,19 +30,33 @@ enum Deficiency: string
     {
         $light = $color->linear();
 
-        return Srgb::fromLinear(...array_map(
-            fn (array $row): float => $row[0] * $light[0] + $row[1] * $light[1] + $row[2] * $light[2],
-            $this->matrix(),
-        ));
+        return Srgb::fromLinear(
+            ...array_map(
+                fn(array $row): float => $row[0] * $light[0] + $row[1] * $light[1] + $row[2] * $light[2],
+                $this->matrix(),
+            ),
+        );
     }
 
     /** @return array{array{float, float, float}, array{float, float, float}, array{float, float, float}} */
     private function matrix(): array
     {
         return match ($this) {
-            self::Protanopia => [[0.152286, 1.052583, -0.204868], [0.114503, 0.786281, 0.099216], [-0.003882, -0.048116, 1.051998]],
-            self::Deuteranopia => [[0.367322, 0.860646, -0.227968], [0.280085, 0.672501, 0.047413], [-0.011820, 0.042940, 0.968881]],
-            self::Tritanopia => [[1.255528, -0.076749, -0.178779], [-0.078411, 0.930809, 0.147602], [0.004733, 0.691367, 0.303900]],
+            self::Protanopia => [
+                [0.152286, 1.052583, -0.204868],
+                [0.114503, 0.786281, 0.099216],
+                [-0.003882, -0.048116, 1.051998],
+            ],
+            self::Deuteranopia => [
+                [0.367322, 0.860646, -0.227968],
+                [0.280085, 0.672501, 0.047413],
+                [-0.01182, 0.04294, 0.968881],
+            ],
+            self::Tritanopia => [
+                [1.255528, -0.076749, -0.178779],
+                [-0.078411, 0.930809, 0.147602],
+                [0.004733, 0.691367, 0.3039],
+            ],
         };
     }
 }

@@ -13,12 +13,7 @@ final readonly class Lab
     /** Where the cube root ends and the line begins, as CIE 15 gives it: (6/29)³. */
     private const ROOT_ABOVE = 216 / 24389;
 
-    public function __construct(
-        public float $lightness,
-        public float $a,
-        public float $b,
-    ) {
-    }
+    public function __construct(public float $lightness, public float $a, public float $b) {}
 
     public static function of(Srgb $color): self
     {
@@ -26,8 +21,8 @@ final readonly class Lab
         // sRGB to XYZ under D65. IEC 61966-2-1.
         return self::ofXyz(
             0.4124564 * $red + 0.3575761 * $green + 0.1804375 * $blue,
-            0.2126729 * $red + 0.7151522 * $green + 0.0721750 * $blue,
-            0.0193339 * $red + 0.1191920 * $green + 0.9503041 * $blue,
+            0.2126729 * $red + 0.7151522 * $green + 0.072175 * $blue,
+            0.0193339 * $red + 0.119192 * $green + 0.9503041 * $blue,
         );
     }
 
@@ -39,7 +34,11 @@ final readonly class Lab
     {
         $y = ($lightness + 16) / 116;
         // White of D50 by its chromaticity, 0.3457 and 0.3585.
-        [$x, $y, $z] = [self::cube($y + $a / 500) * 0.3457 / 0.3585, self::cube($y), self::cube($y - $b / 200) * (1 - 0.3457 - 0.3585) / 0.3585];
+        [$x, $y, $z] = [
+            (self::cube($y + $a / 500) * 0.3457) / 0.3585,
+            self::cube($y),
+            (self::cube($y - $b / 200) * (1 - 0.3457 - 0.3585)) / 0.3585,
+        ];
 
         return self::ofXyz(
             0.955473421488075 * $x - 0.02309845494876471 * $y + 0.06325924320057072 * $z,
@@ -69,9 +68,9 @@ final readonly class Lab
     public static function median(array $labs): self
     {
         return new self(
-            self::middle(array_map(fn (self $lab): float => $lab->lightness, $labs)),
-            self::middle(array_map(fn (self $lab): float => $lab->a, $labs)),
-            self::middle(array_map(fn (self $lab): float => $lab->b, $labs)),
+            self::middle(array_map(fn(self $lab): float => $lab->lightness, $labs)),
+            self::middle(array_map(fn(self $lab): float => $lab->a, $labs)),
+            self::middle(array_map(fn(self $lab): float => $lab->b, $labs)),
         );
     }
 
@@ -92,7 +91,9 @@ final readonly class Lab
     /** The plain distance in the space, ΔE*ab of 1976: quick, and enough to tell whether two pixels are of one cloth. */
     public function distance(self $other): float
     {
-        return sqrt(($this->lightness - $other->lightness) ** 2 + ($this->a - $other->a) ** 2 + ($this->b - $other->b) ** 2);
+        return sqrt(
+            ($this->lightness - $other->lightness) ** 2 + ($this->a - $other->a) ** 2 + ($this->b - $other->b) ** 2,
+        );
     }
 
     /** @return float degrees from 0 to below 360, from red over yellow, green and blue; 0 of a gray */
@@ -119,11 +120,15 @@ final readonly class Lab
     private function linear(): array
     {
         $y = ($this->lightness + 16) / 116;
-        [$x, $y, $z] = [self::cube($y + $this->a / 500) * self::WHITE[0], self::cube($y) * self::WHITE[1], self::cube($y - $this->b / 200) * self::WHITE[2]];
+        [$x, $y, $z] = [
+            self::cube($y + $this->a / 500) * self::WHITE[0],
+            self::cube($y) * self::WHITE[1],
+            self::cube($y - $this->b / 200) * self::WHITE[2],
+        ];
 
         return [
             3.2404542 * $x - 1.5371385 * $y - 0.4985314 * $z,
-            -0.9692660 * $x + 1.8760108 * $y + 0.0415560 * $z,
+            -0.969266 * $x + 1.8760108 * $y + 0.041556 * $z,
             0.0556434 * $x - 0.2040259 * $y + 1.0572252 * $z,
         ];
     }
@@ -131,14 +136,18 @@ final readonly class Lab
     /** @param  float  $y  of XYZ under D65, where white has Y = 1 */
     private static function ofXyz(float $x, float $y, float $z): self
     {
-        [$x, $y, $z] = [self::root($x / self::WHITE[0]), self::root($y / self::WHITE[1]), self::root($z / self::WHITE[2])];
+        [$x, $y, $z] = [
+            self::root($x / self::WHITE[0]),
+            self::root($y / self::WHITE[1]),
+            self::root($z / self::WHITE[2]),
+        ];
 
         return new self(116 * $y - 16, 500 * ($x - $y), 200 * ($y - $z));
     }
 
     private static function root(float $share): float
     {
-        return $share > self::ROOT_ABOVE ? $share ** (1 / 3) : (24389 / 27 * $share + 16) / 116;
+        return $share > self::ROOT_ABOVE ? $share ** (1 / 3) : ((24389 / 27) * $share + 16) / 116;
     }
 
     private static function cube(float $root): float

@@ -13,11 +13,8 @@ final readonly class Srgb
     /** Light that the rounding of figures may be off. */
     private const ROUNDING = 0.0002;
 
-    public function __construct(
-        public int $red,
-        public int $green,
-        public int $blue,
-    ) {
+    public function __construct(public int $red, public int $green, public int $blue)
+    {
         if (min($red, $green, $blue) < 0 || max($red, $green, $blue) > 255) {
             throw UnreadableColor::outOfBounds($red, $green, $blue);
         }
@@ -35,7 +32,7 @@ final readonly class Srgb
             throw UnreadableColor::noHex($hex);
         }
         if (strlen($digits) === 3) {
-            $digits = $digits[0].$digits[0].$digits[1].$digits[1].$digits[2].$digits[2];
+            $digits = $digits[0] . $digits[0] . $digits[1] . $digits[1] . $digits[2] . $digits[2];
         }
 
         return self::packed((int) hexdec($digits));
@@ -72,9 +69,13 @@ final readonly class Srgb
      */
     public function mixedWith(self $other, float $opacity): self
     {
-        $mixed = fn (int $own, int $theirs): int => (int) round($own + $opacity * ($theirs - $own));
+        $mixed = fn(int $own, int $theirs): int => (int) round($own + $opacity * ($theirs - $own));
 
-        return new self($mixed($this->red, $other->red), $mixed($this->green, $other->green), $mixed($this->blue, $other->blue));
+        return new self(
+            $mixed($this->red, $other->red),
+            $mixed($this->green, $other->green),
+            $mixed($this->blue, $other->blue),
+        );
     }
 
     /** @return array{float, float, float} red, green and blue as light adds up, each from 0 to 1 */

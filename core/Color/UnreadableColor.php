@@ -19,7 +19,9 @@ final class UnreadableColor extends CoreException
     {
         $shown = mb_strimwidth($typed, 0, 40, '…');
 
-        return new self("“{$shown}” is not a color that is known. Type hex such as #5f7049, a color’s name, lab(45 -12 20) or oklch(0.52 0.06 125).");
+        return new self(
+            "“{$shown}” is not a color that is known. Type hex such as #5f7049, a color’s name, lab(45 -12 20) or oklch(0.52 0.06 125).",
+        );
     }
 
     /** @param  string  $text  as it is stored */
@@ -27,7 +29,9 @@ final class UnreadableColor extends CoreException
     {
         $shown = mb_strimwidth($text, 0, 60, '…');
 
-        return new self("“{$shown}” is not a swatch. A swatch has one to three colors, such as #5f7049/#d9c9a3, and may have a pattern or a piece of a picture before them.");
+        return new self(
+            "“{$shown}” is not a swatch. A swatch has one to three colors, such as #5f7049/#d9c9a3, and may have a pattern or a piece of a picture before them.",
+        );
     }
 
     public static function wrongCount(int $colors): self

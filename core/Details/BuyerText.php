@@ -18,18 +18,13 @@ final readonly class BuyerText
      * @param  int  $least  characters; 0 where it may be left empty
      * @param  int  $most  characters
      */
-    private function __construct(
-        public string $asks,
-        public int $least,
-        public int $most,
-    ) {
-    }
+    private function __construct(public string $asks, public int $least, public int $most) {}
 
     /** @throws UnreadableDetail */
     public static function typed(string $asks, string $least, string $most): self
     {
         $label = trim((string) preg_replace('/\s+/u', ' ', $asks));
-        $read = fn (string $typed, int $usual): int => trim($typed) === '' ? $usual : self::count($typed);
+        $read = fn(string $typed, int $usual): int => trim($typed) === '' ? $usual : self::count($typed);
         $from = $read($least, 0);
         $to = $read($most, 100);
         if ($label === '' || mb_strlen($label) > self::MOST_LABEL || $from < 0 || $to < 1 || $from > $to) {
@@ -44,7 +39,11 @@ final readonly class BuyerText
     {
         $number = NumberReader::read($typed);
 
-        return $number->isNegative() || $number->isGreaterThan(self::MOST_CHARACTERS) || $number->hasNonZeroFractionalPart() ? -1 : $number->toInt();
+        return $number->isNegative() ||
+            $number->isGreaterThan(self::MOST_CHARACTERS) ||
+            $number->hasNonZeroFractionalPart()
+            ? -1
+            : $number->toInt();
     }
 
     /** @param  string  $text  as text() gives it */
@@ -63,6 +62,7 @@ final readonly class BuyerText
 
     public function inWords(): string
     {
-        return "{$this->asks}, ".($this->least === 0 ? "up to {$this->most} characters" : "{$this->least} to {$this->most} characters");
+        return "{$this->asks}, " .
+            ($this->least === 0 ? "up to {$this->most} characters" : "{$this->least} to {$this->most} characters");
     }
 }

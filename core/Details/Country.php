@@ -14,11 +14,52 @@ final class Country
     private static array $names = [];
 
     /** Codes that intl has names for and that are no country of ISO 3166-1: groups, reserved and withdrawn ones. */
-    private const NONE = ['AC', 'AN', 'BU', 'CP', 'CQ', 'CS', 'CT', 'DD', 'DG', 'DY', 'EA', 'EU', 'EZ', 'FQ', 'FX', 'HV', 'IC', 'JT', 'MI', 'NH', 'NQ', 'NT', 'PC', 'PU', 'PZ', 'QO', 'QU', 'RH', 'SU', 'TA', 'TP', 'UK', 'UN', 'VD', 'WK', 'XA', 'XB', 'XK', 'YD', 'YU', 'ZR', 'ZZ'];
+    private const NONE = [
+        'AC',
+        'AN',
+        'BU',
+        'CP',
+        'CQ',
+        'CS',
+        'CT',
+        'DD',
+        'DG',
+        'DY',
+        'EA',
+        'EU',
+        'EZ',
+        'FQ',
+        'FX',
+        'HV',
+        'IC',
+        'JT',
+        'MI',
+        'NH',
+        'NQ',
+        'NT',
+        'PC',
+        'PU',
+        'PZ',
+        'QO',
+        'QU',
+        'RH',
+        'SU',
+        'TA',
+        'TP',
+        'UK',
+        'UN',
+        'VD',
+        'WK',
+        'XA',
+        'XB',
+        'XK',
+        'YD',
+        'YU',
+        'ZR',
+        'ZZ',
+    ];
 
-    private function __construct(public readonly string $code)
-    {
-    }
+    private function __construct(public readonly string $code) {}
 
     /**
      * Two letters, or the name in English.
@@ -52,8 +93,12 @@ final class Country
             foreach (range('A', 'Z') as $first) {
                 foreach (range('A', 'Z') as $second) {
                     $name = Locale::getDisplayRegion("-{$first}{$second}", 'en');
-                    if ($name !== false && $name !== $first.$second && ! in_array($first.$second, self::NONE, true)) {
-                        self::$names[$first.$second] = $name;
+                    if (
+                        $name !== false &&
+                        $name !== $first . $second &&
+                        !in_array($first . $second, self::NONE, true)
+                    ) {
+                        self::$names[$first . $second] = $name;
                     }
                 }
             }

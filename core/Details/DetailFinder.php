@@ -12,14 +12,21 @@ use Core\Reach\ReachIndex;
 final readonly class DetailFinder
 {
     /** @param  list<array{ReachIndex, string}>  $parts  that say otherwise; the first that covers a SKU holds */
-    private function __construct(private string $whole, private array $parts)
-    {
-    }
+    private function __construct(private string $whole, private array $parts) {}
 
     /** @param  list<ReachedDetail>  $parts */
     public static function of(string $whole, array $parts, Matrix $matrix): self
     {
-        return new self($whole, array_map(fn (ReachedDetail $part): array => [new ReachIndex($part->reach->activeIn($matrix)->clauses), $part->text], $parts));
+        return new self(
+            $whole,
+            array_map(
+                fn(ReachedDetail $part): array => [
+                    new ReachIndex($part->reach->activeIn($matrix)->clauses),
+                    $part->text,
+                ],
+                $parts,
+            ),
+        );
     }
 
     /** What holds at a SKU; empty for nothing. */

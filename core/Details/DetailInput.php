@@ -19,6 +19,5 @@ final readonly class DetailInput
         public string $hint = '',
         public array $options = [],
         public string $known = '',
-    ) {
-    }
+    ) {}
 }

@@ -11,9 +11,7 @@ use Core\Pricing\Money;
 /** Reads what is typed of a product into the one way it is kept, and says what is kept. */
 final readonly class DetailReader
 {
-    public function __construct(private Currency $currency)
-    {
-    }
+    public function __construct(private Currency $currency) {}
 
     /**
      * @param  list<string>  $typed  as many texts as the detail has inputs

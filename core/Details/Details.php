@@ -19,9 +19,7 @@ use Core\Reach\Wording;
 final readonly class Details
 {
     /** @param  list<ReachedDetail>  $all  of a part before others that it might overlap after values became one: the first holds */
-    public function __construct(public array $all = [])
-    {
-    }
+    public function __construct(public array $all = []) {}
 
     /** What is said of the whole product; empty for nothing. */
     public function whole(DetailKind $kind): string
@@ -38,7 +36,12 @@ final readonly class Details
     /** @return list<ReachedDetail> parts that say otherwise */
     public function parts(DetailKind $kind): array
     {
-        return array_values(array_filter($this->all, fn (ReachedDetail $detail): bool => $detail->kind === $kind && ! $detail->reach->isEverything()));
+        return array_values(
+            array_filter(
+                $this->all,
+                fn(ReachedDetail $detail): bool => $detail->kind === $kind && !$detail->reach->isEverything(),
+            ),
+        );
     }
 
     /** What holds at a SKU; empty for nothing. */
@@ -80,17 +83,18 @@ final readonly class Details
         if ($where->isEverything() && $text !== null) {
             return $this->withWhole($kind, $text);
         }
-        $all = array_values(array_filter(
-            $this->all,
-            fn (ReachedDetail $detail): bool => $detail->kind !== $kind || $detail->reach->isEverything(),
-        ));
+        $all = array_values(
+            array_filter(
+                $this->all,
+                fn(ReachedDetail $detail): bool => $detail->kind !== $kind || $detail->reach->isEverything(),
+            ),
+        );
         $isNew = $text !== null;
         foreach ($this->parts($kind) as $part) {
-            $rest = $isNew && $part->text === $text
-                ? $part->reach->union($where)
-                : $part->reach->subtract($where, $matrix);
+            $rest =
+                $isNew && $part->text === $text ? $part->reach->union($where) : $part->reach->subtract($where, $matrix);
             $isNew = $isNew && $part->text !== $text;
-            if (! $rest->isNothing()) {
+            if (!$rest->isNothing()) {
                 $all[] = new ReachedDetail($kind, $rest, $part->text);
             }
         }
@@ -107,18 +111,22 @@ final readonly class Details
     public function pooled(Reach $where, ?string $units, Matrix $matrix): self
     {
         return $where->isEverything()
-            ? $this->with(DetailKind::PictureUnits, $where, null, $matrix)
-                ->withWhole(DetailKind::PictureUnits, (string) $units)
+            ? $this->with(DetailKind::PictureUnits, $where, null, $matrix)->withWhole(
+                DetailKind::PictureUnits,
+                (string) $units,
+            )
             : $this->with(DetailKind::PictureUnits, $where, $units, $matrix);
     }
 
     /** Said anew of the whole product; parts that say something of their own go on saying it. */
     public function withWhole(DetailKind $kind, string $text): self
     {
-        $others = array_values(array_filter(
-            $this->all,
-            fn (ReachedDetail $detail): bool => $detail->kind !== $kind || ! $detail->reach->isEverything(),
-        ));
+        $others = array_values(
+            array_filter(
+                $this->all,
+                fn(ReachedDetail $detail): bool => $detail->kind !== $kind || !$detail->reach->isEverything(),
+            ),
+        );
 
         return new self($text === '' ? $others : [...$others, new ReachedDetail($kind, Reach::everything(), $text)]);
     }
@@ -126,16 +134,18 @@ final readonly class Details
     /** The same after a change of the matrix. */
     public function carried(Carrying $carrying): self
     {
-        return new self(array_map(
-            fn (ReachedDetail $detail): ReachedDetail => new ReachedDetail(
-                $detail->kind,
-                $detail->kind === DetailKind::PictureUnits
-                    ? $carrying->units($detail->reach)
-                    : $carrying->said($detail->reach),
-                $detail->text,
+        return new self(
+            array_map(
+                fn(ReachedDetail $detail): ReachedDetail => new ReachedDetail(
+                    $detail->kind,
+                    $detail->kind === DetailKind::PictureUnits
+                        ? $carrying->units($detail->reach)
+                        : $carrying->said($detail->reach),
+                    $detail->text,
+                ),
+                $this->all,
             ),
-            $this->all,
-        ));
+        );
     }
 
     /** @return list<Money> all amounts of money in what is said */
@@ -143,13 +153,23 @@ final readonly class Details
     {
         $reader = new DetailReader($currency);
 
-        return array_merge(...array_map(fn (ReachedDetail $detail): array => $reader->amounts($detail->kind, $detail->text), $this->all));
+        return array_merge(
+            ...array_map(
+                fn(ReachedDetail $detail): array => $reader->amounts($detail->kind, $detail->text),
+                $this->all,
+            ),
+        );
     }
 
     /** Whether of a kind as much is said as in another. */
     public function hasAsMany(self $other, DetailKind $kind): bool
     {
-        $count = fn (self $details): int => count(array_filter($details->all, fn (ReachedDetail $detail): bool => $detail->kind === $kind && $detail->text !== ''));
+        $count = fn(self $details): int => count(
+            array_filter(
+                $details->all,
+                fn(ReachedDetail $detail): bool => $detail->kind === $kind && $detail->text !== '',
+            ),
+        );
 
         return $count($this) === $count($other);
     }
@@ -158,9 +178,23 @@ final readonly class Details
     public function inCurrency(Currency $from, Currency $to): self
     {
         $reader = new DetailReader($from);
-        $all = array_map(fn (ReachedDetail $detail): ReachedDetail => new ReachedDetail($detail->kind, $detail->reach, $reader->inCurrency($detail->kind, $detail->text, $to)), $this->all);
+        $all = array_map(
+            fn(ReachedDetail $detail): ReachedDetail => new ReachedDetail(
+                $detail->kind,
+                $detail->reach,
+                $reader->inCurrency($detail->kind, $detail->text, $to),
+            ),
+            $this->all,
+        );
 
-        return new self(array_values(array_filter($all, fn (ReachedDetail $detail): bool => $detail->text !== '' || ! $detail->reach->isEverything())));
+        return new self(
+            array_values(
+                array_filter(
+                    $all,
+                    fn(ReachedDetail $detail): bool => $detail->text !== '' || !$detail->reach->isEverything(),
+                ),
+            ),
+        );
     }
 
     /**
@@ -175,14 +209,14 @@ final readonly class Details
             $where = match (true) {
                 $detail->reach->isEverything() => '',
                 $detail->reach->activeIn($matrix)->isNothing() => ' (of a part that sleeps)',
-                default => ', '.(new Wording())->say($detail->reach, $matrix),
+                default => ', ' . (new Wording())->say($detail->reach, $matrix),
             };
             $texts["{$detail->kind->value} {$detail->reach->key()}"] = new SaidText(
-                $detail->kind->label().$where,
+                $detail->kind->label() . $where,
                 $detail->text === '' ? 'none there' : $reader->inWords($detail->kind, $detail->text),
             );
         }
-        uasort($texts, fn (SaidText $one, SaidText $other): int => $one->name <=> $other->name);
+        uasort($texts, fn(SaidText $one, SaidText $other): int => $one->name <=> $other->name);
 
         return $texts;
     }

@@ -10,9 +10,7 @@ use Brick\Math\BigDecimal;
 final readonly class Dimensions
 {
     /** @param  array{Quantity, Quantity, Quantity}  $sides  all in one unit */
-    private function __construct(public array $sides)
-    {
-    }
+    private function __construct(public array $sides) {}
 
     /**
      * "30 × 20 × 5 cm", "30x20x5"; also with a unit behind each.
@@ -26,7 +24,7 @@ final readonly class Dimensions
             throw UnreadableDetail::noDimensions($typed);
         }
         $last = Quantity::typed($parts[2], Unit::Centimeter);
-        $sides = array_map(fn (string $part): Quantity => Quantity::typed($part, $last->unit), [$parts[0], $parts[1]]);
+        $sides = array_map(fn(string $part): Quantity => Quantity::typed($part, $last->unit), [$parts[0], $parts[1]]);
         if ($sides[0]->unit !== $last->unit || $sides[1]->unit !== $last->unit) {
             throw UnreadableDetail::noDimensions($typed);
         }
@@ -38,7 +36,7 @@ final readonly class Dimensions
     public static function fromText(string $text): self
     {
         [$length, $width, $height, $unit] = explode(' ', str_replace(' × ', ' ', $text));
-        $side = fn (string $number): Quantity => new Quantity(BigDecimal::of($number), Unit::from($unit));
+        $side = fn(string $number): Quantity => new Quantity(BigDecimal::of($number), Unit::from($unit));
 
         return new self([$side($length), $side($width), $side($height)]);
     }
@@ -46,12 +44,15 @@ final readonly class Dimensions
     /** The same in another unit, rounded half up to a decimal: "11.8 × 7.9 × 2.0 in". */
     public function in(Unit $unit): string
     {
-        return implode(' × ', array_map(fn (Quantity $side): string => (string) $side->in($unit, 1), $this->sides))." {$unit->value}";
+        return implode(' × ', array_map(fn(Quantity $side): string => (string) $side->in($unit, 1), $this->sides)) .
+            " {$unit->value}";
     }
 
     /** "30 × 20 × 5 cm" */
     public function text(): string
     {
-        return implode(' × ', array_map(fn (Quantity $side): string => (string) $side->number, $this->sides)).' '.$this->sides[0]->unit->value;
+        return implode(' × ', array_map(fn(Quantity $side): string => (string) $side->number, $this->sides)) .
+            ' ' .
+            $this->sides[0]->unit->value;
     }
 }

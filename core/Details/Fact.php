@@ -23,8 +23,7 @@ final readonly class Fact
         public FactKind $kind = FactKind::Text,
         public string $unit = '',
         public bool $isShown = true,
-    ) {
-    }
+    ) {}
 
     /** "320 g/m²", "cotton", "yes" */
     public function inWords(): string
@@ -35,12 +34,12 @@ final readonly class Fact
     /** All that is kept of it beside its name: "320 g/m² (number, not shown)". */
     public function whole(): string
     {
-        $notes = array_filter([
-            $this->kind === FactKind::Text ? '' : $this->kind->value,
-            $this->isShown ? '' : 'not shown',
-        ], fn (string $note): bool => $note !== '');
+        $notes = array_filter(
+            [$this->kind === FactKind::Text ? '' : $this->kind->value, $this->isShown ? '' : 'not shown'],
+            fn(string $note): bool => $note !== '',
+        );
 
-        return $this->inWords().($notes === [] ? '' : ' ('.implode(', ', $notes).')');
+        return $this->inWords() . ($notes === [] ? '' : ' (' . implode(', ', $notes) . ')');
     }
 
     /** The same fact, under its own name, saying what another says. */

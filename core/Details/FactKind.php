@@ -29,16 +29,20 @@ enum FactKind: string
         // What a text says is shown as typed: “m²” stays “m²”.
         $text = trim((string) preg_replace('/\s+/u', ' ', $typed));
 
-        return $text === '' ? '' : match ($this) {
-            self::Text => $text,
-            self::Number => (string) NumberReader::read($text)->stripTrailingZeros()->toScale(max(0, NumberReader::read($text)->stripTrailingZeros()->getScale())),
-            self::YesNo => match (mb_strtolower($text)) {
-                'yes', 'y', '1', 'true' => 'yes',
-                'no', 'n', '0', 'false' => 'no',
-                default => throw UnreadableDetail::neitherYesNorNo($typed),
-            },
-            self::Many => $this->entries($text),
-        };
+        return $text === ''
+            ? ''
+            : match ($this) {
+                self::Text => $text,
+                self::Number => (string) NumberReader::read($text)
+                    ->stripTrailingZeros()
+                    ->toScale(max(0, NumberReader::read($text)->stripTrailingZeros()->getScale())),
+                self::YesNo => match (mb_strtolower($text)) {
+                    'yes', 'y', '1', 'true' => 'yes',
+                    'no', 'n', '0', 'false' => 'no',
+                    default => throw UnreadableDetail::neitherYesNorNo($typed),
+                },
+                self::Many => $this->entries($text),
+            };
     }
 
     private function entries(string $text): string
@@ -49,6 +53,8 @@ enum FactKind: string
         }
         unset($entries['']);
 
-        return count($entries) > self::MOST_ENTRIES ? throw UnreadableDetail::tooManyEntries(self::MOST_ENTRIES) : implode(', ', $entries);
+        return count($entries) > self::MOST_ENTRIES
+            ? throw UnreadableDetail::tooManyEntries(self::MOST_ENTRIES)
+            : implode(', ', $entries);
     }
 }

@@ -11,11 +11,7 @@ final readonly class OrderLimits
      * @param  ?int  $least  null for any
      * @param  ?int  $most  null for any
      */
-    private function __construct(
-        public ?int $least,
-        public ?int $most,
-    ) {
-    }
+    private function __construct(public ?int $least, public ?int $most) {}
 
     /** As both are kept; empty for none. */
     public static function of(string $least, string $most): self

@@ -15,11 +15,7 @@ final readonly class Quantity
 
     private const DIGITS = 6;
 
-    public function __construct(
-        public BigDecimal $number,
-        public Unit $unit,
-    ) {
-    }
+    public function __construct(public BigDecimal $number, public Unit $unit) {}
 
     /**
      * "350", "1.2 kg", "12 oz", "30cm"
@@ -47,7 +43,9 @@ final readonly class Quantity
     /** The same in another unit that measures the same, rounded half up to so many decimals. */
     public function in(Unit $unit, int $digits): BigDecimal
     {
-        return $this->number->multipliedBy($this->unit->factor())->dividedBy($unit->factor(), $digits, RoundingMode::HALF_UP);
+        return $this->number
+            ->multipliedBy($this->unit->factor())
+            ->dividedBy($unit->factor(), $digits, RoundingMode::HALF_UP);
     }
 
     /** "1.2 kg" */

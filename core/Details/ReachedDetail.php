@@ -10,10 +10,5 @@ use Core\Reach\Reach;
 final readonly class ReachedDetail
 {
     /** @param  string  $text  as the reader keeps it; empty says of a part that it has none, whatever the product has */
-    public function __construct(
-        public DetailKind $kind,
-        public Reach $reach,
-        public string $text,
-    ) {
-    }
+    public function __construct(public DetailKind $kind, public Reach $reach, public string $text) {}
 }

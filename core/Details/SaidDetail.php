@@ -8,10 +8,5 @@ namespace Core\Details;
 final readonly class SaidDetail
 {
     /** @param  bool  $isOwn  whether its part says otherwise than the product */
-    public function __construct(
-        public DetailKind $kind,
-        public string $text,
-        public bool $isOwn,
-    ) {
-    }
+    public function __construct(public DetailKind $kind, public string $text, public bool $isOwn) {}
 }

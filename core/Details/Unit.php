@@ -22,10 +22,34 @@ enum Unit: string
 
     /** As people write them. */
     private const WORDS = [
-        'grams' => 'g', 'gram' => 'g', 'gr' => 'g', 'kilos' => 'kg', 'kilo' => 'kg', 'kilograms' => 'kg', 'kilogram' => 'kg',
-        'ounces' => 'oz', 'ounce' => 'oz', 'lbs' => 'lb', 'pounds' => 'lb', 'pound' => 'lb',
-        'inches' => 'in', 'inch' => 'in', '"' => 'in', '″' => 'in', 'feet' => 'ft', 'foot' => 'ft', "'" => 'ft', '′' => 'ft',
-        'meters' => 'm', 'metres' => 'm', 'meter' => 'm', 'metre' => 'm', 'centimeters' => 'cm', 'centimetres' => 'cm', 'millimeters' => 'mm', 'millimetres' => 'mm',
+        'grams' => 'g',
+        'gram' => 'g',
+        'gr' => 'g',
+        'kilos' => 'kg',
+        'kilo' => 'kg',
+        'kilograms' => 'kg',
+        'kilogram' => 'kg',
+        'ounces' => 'oz',
+        'ounce' => 'oz',
+        'lbs' => 'lb',
+        'pounds' => 'lb',
+        'pound' => 'lb',
+        'inches' => 'in',
+        'inch' => 'in',
+        '"' => 'in',
+        '″' => 'in',
+        'feet' => 'ft',
+        'foot' => 'ft',
+        "'" => 'ft',
+        '′' => 'ft',
+        'meters' => 'm',
+        'metres' => 'm',
+        'meter' => 'm',
+        'metre' => 'm',
+        'centimeters' => 'cm',
+        'centimetres' => 'cm',
+        'millimeters' => 'mm',
+        'millimetres' => 'mm',
     ];
 
     public static function typed(string $word): ?self
@@ -43,16 +67,18 @@ enum Unit: string
     /** @return BigDecimal grams, or millimeters, to one of it; exact */
     public function factor(): BigDecimal
     {
-        return BigDecimal::of(match ($this) {
-            self::Milligram => '0.001',
-            self::Kilogram, self::Meter => '1000',
-            self::Ounce => '28.349523125',
-            self::Pound => '453.59237',
-            self::Centimeter => '10',
-            self::Inch => '25.4',
-            self::Foot => '304.8',
-            self::Gram, self::Millimeter => '1',
-        });
+        return BigDecimal::of(
+            match ($this) {
+                self::Milligram => '0.001',
+                self::Kilogram, self::Meter => '1000',
+                self::Ounce => '28.349523125',
+                self::Pound => '453.59237',
+                self::Centimeter => '10',
+                self::Inch => '25.4',
+                self::Foot => '304.8',
+                self::Gram, self::Millimeter => '1',
+            },
+        );
     }
 
     /** The code of UN/CEFACT Recommendation 20, which schema.org asks for (from memory). */

@@ -21,6 +21,8 @@ final class Weight
     {
         $grams = Quantity::typed($typed, Unit::Gram)->in(Unit::Gram, 0);
 
-        return $grams->isZero() || $grams->isGreaterThan(self::MOST) ? throw UnreadableDetail::noWeight($typed, self::MOST) : $grams->toInt();
+        return $grams->isZero() || $grams->isGreaterThan(self::MOST)
+            ? throw UnreadableDetail::noWeight($typed, self::MOST)
+            : $grams->toInt();
     }
 }

@@ -50,7 +50,9 @@ final readonly class CellClasses
         $limits = $clause->values();
         $classes = [0];
         foreach ($this->steps as $axisId => $steps) {
-            $own = array_unique(isset($limits[$axisId]) ? array_intersect_key($steps, array_flip($limits[$axisId])) : $steps);
+            $own = array_unique(
+                isset($limits[$axisId]) ? array_intersect_key($steps, array_flip($limits[$axisId])) : $steps,
+            );
             if (count($own) === 1) {
                 $step = reset($own);
                 foreach ($classes as $at => $class) {
@@ -84,7 +86,7 @@ final readonly class CellClasses
                 $number++;
                 foreach ($clause->values() as $axisId => $valueIds) {
                     foreach ($valueIds as $valueId) {
-                        $marks[$axisId][$valueId] = ($marks[$axisId][$valueId] ?? '').','.$number;
+                        $marks[$axisId][$valueId] = ($marks[$axisId][$valueId] ?? '') . ',' . $number;
                     }
                 }
             }

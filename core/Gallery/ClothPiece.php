@@ -35,7 +35,12 @@ final class ClothPiece
             [$found, $nearest] = [null, INF];
             for ($top = 0; $top + $side <= $picture->height; $top++) {
                 for ($left = 0; $left + $side <= $picture->width; $left++) {
-                    $filled = ($sums[$top + $side][$left + $side] - $sums[$top][$left + $side] - $sums[$top + $side][$left] + $sums[$top][$left]) / $side ** 2;
+                    $filled =
+                        ($sums[$top + $side][$left + $side] -
+                            $sums[$top][$left + $side] -
+                            $sums[$top + $side][$left] +
+                            $sums[$top][$left]) /
+                        $side ** 2;
                     $away = hypot($left + $side / 2 - $picture->width / 2, $top + $side / 2 - $picture->height / 2);
                     if ($filled >= self::LEAST && $away < $nearest) {
                         [$found, $nearest] = [[$left, $top, $side], $away];
@@ -55,7 +60,7 @@ final class ClothPiece
 
     private static function crop(Sample $picture, int $left, int $top, int $side): Crop
     {
-        $share = fn (float $pixels, int $of): int => (int) round(1_000 * $pixels / $of);
+        $share = fn(float $pixels, int $of): int => (int) round((1_000 * $pixels) / $of);
 
         return Crop::of(
             $share($left + $side / 2, $picture->width),
@@ -92,7 +97,10 @@ final class ClothPiece
     private static function isCloth(Lab $lab, array $cloth): bool
     {
         foreach ($cloth as $color) {
-            if (hypot(($lab->lightness - $color->lightness) / 3, hypot($lab->a - $color->a, $lab->b - $color->b)) <= self::CLOTH) {
+            if (
+                hypot(($lab->lightness - $color->lightness) / 3, hypot($lab->a - $color->a, $lab->b - $color->b)) <=
+                self::CLOTH
+            ) {
                 return true;
             }
         }

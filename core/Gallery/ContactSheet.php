@@ -19,7 +19,7 @@ final readonly class ContactSheet
     /** @param  list<Strip>  $strips  in the product's order */
     private function __construct(public array $strips)
     {
-        $times = array_count_values(array_map(fn (Strip $strip): string => $strip->sequence(), $strips));
+        $times = array_count_values(array_map(fn(Strip $strip): string => $strip->sequence(), $strips));
         $best = null;
         foreach ($strips as $strip) {
             $best = $best === null || $times[$strip->sequence()] > $times[$best->sequence()] ? $strip : $best;
@@ -33,8 +33,8 @@ final readonly class ContactSheet
      */
     public static function of(Matrix $matrix, array $made, array $placements, Galleries $galleries): self
     {
-        $axisIds = array_map(fn (Axis $axis): int => $axis->id, $matrix->pictureAxes());
-        $places = array_flip(array_map(fn (Placement $placement): int => $placement->id, $placements));
+        $axisIds = array_map(fn(Axis $axis): int => $axis->id, $matrix->pictureAxes());
+        $places = array_flip(array_map(fn(Placement $placement): int => $placement->id, $placements));
         $parts = $cells = $entries = $shownBy = [];
         foreach ($made as $cell) {
             $part = $cell->on($axisIds);
@@ -51,7 +51,13 @@ final readonly class ContactSheet
             $own = $entries[$key] ?? [];
             ksort($own);
             $own = array_values($own);
-            $strips[] = new Strip($part, $cells[$key], $own, $shownBy[$key] ?? [], NumberedShot::of(array_map(fn (Entry $entry): Placement => $entry->placement, $own)));
+            $strips[] = new Strip(
+                $part,
+                $cells[$key],
+                $own,
+                $shownBy[$key] ?? [],
+                NumberedShot::of(array_map(fn(Entry $entry): Placement => $entry->placement, $own)),
+            );
         }
 
         return new self($strips);
@@ -65,13 +71,15 @@ final readonly class ContactSheet
     /** How many strips have the pictures that they share with the reference in another order. */
     public function outOfOrder(): int
     {
-        return count(array_filter($this->strips, fn (Strip $strip): bool => $this->difference($strip)->moved !== []));
+        return count(array_filter($this->strips, fn(Strip $strip): bool => $this->difference($strip)->moved !== []));
     }
 
     /** How many strips have another sequence than the reference. */
     public function differing(): int
     {
-        return count(array_filter($this->strips, fn (Strip $strip): bool => $strip->sequence() !== $this->reference?->sequence()));
+        return count(
+            array_filter($this->strips, fn(Strip $strip): bool => $strip->sequence() !== $this->reference?->sequence()),
+        );
     }
 
     /**
@@ -83,11 +91,11 @@ final readonly class ContactSheet
     public function columns(): array
     {
         $columns = $this->reference->shots ?? [];
-        $known = array_fill_keys(array_map(fn (NumberedShot $shot): string => $shot->key, $columns), true);
+        $known = array_fill_keys(array_map(fn(NumberedShot $shot): string => $shot->key, $columns), true);
         foreach ($this->strips as $strip) {
             $after = null;
             foreach ($strip->shots as $shot) {
-                if (! isset($known[$shot->key])) {
+                if (!isset($known[$shot->key])) {
                     $known[$shot->key] = true;
                     array_splice($columns, $after === null ? 0 : $this->place($columns, $after) + 1, 0, [$shot]);
                 }

@@ -22,8 +22,7 @@ final readonly class Crop
         public int $top,
         public int $width,
         public int $height,
-    ) {
-    }
+    ) {}
 
     /** The middle of the whole picture. */
     public static function middle(): self
@@ -35,20 +34,34 @@ final readonly class Crop
      * What lies outside of the picture is drawn in, a frame that is too small widened, a focus outside of the frame
      * moved to its edge.
      */
-    public static function of(int $x, int $y, int $left = 0, int $top = 0, int $width = self::WHOLE, int $height = self::WHOLE): self
-    {
+    public static function of(
+        int $x,
+        int $y,
+        int $left = 0,
+        int $top = 0,
+        int $width = self::WHOLE,
+        int $height = self::WHOLE,
+    ): self {
         $width = max(self::LEAST, min(self::WHOLE, $width));
         $height = max(self::LEAST, min(self::WHOLE, $height));
         $left = max(0, min(self::WHOLE - $width, $left));
         $top = max(0, min(self::WHOLE - $height, $top));
 
-        return new self(max($left, min($left + $width, $x)), max($top, min($top + $height, $y)), $left, $top, $width, $height);
+        return new self(
+            max($left, min($left + $width, $x)),
+            max($top, min($top + $height, $y)),
+            $left,
+            $top,
+            $width,
+            $height,
+        );
     }
 
     /** @param  string  $key  as key() writes it; what is none is the middle */
     public static function fromKey(string $key): self
     {
-        $numbers = preg_match('/^\d{1,4}(-\d{1,4}){5}$/', $key) === 1 ? array_map(intval(...), explode('-', $key)) : null;
+        $numbers =
+            preg_match('/^\d{1,4}(-\d{1,4}){5}$/', $key) === 1 ? array_map(intval(...), explode('-', $key)) : null;
 
         return $numbers === null ? self::middle() : self::of(...$numbers);
     }
@@ -63,7 +76,14 @@ final readonly class Crop
 
     public function isMiddle(): bool
     {
-        return [$this->x, $this->y, $this->left, $this->top, $this->width, $this->height] === [500, 500, 0, 0, self::WHOLE, self::WHOLE];
+        return [$this->x, $this->y, $this->left, $this->top, $this->width, $this->height] === [
+            500,
+            500,
+            0,
+            0,
+            self::WHOLE,
+            self::WHOLE,
+        ];
     }
 
     /**
@@ -74,15 +94,27 @@ final readonly class Crop
      */
     public function cut(Shape $shape, int $pictureWidth, int $pictureHeight): Cut
     {
-        $frameWidth = $this->width * $pictureWidth / self::WHOLE;
-        $frameHeight = $this->height * $pictureHeight / self::WHOLE;
+        $frameWidth = ($this->width * $pictureWidth) / self::WHOLE;
+        $frameHeight = ($this->height * $pictureHeight) / self::WHOLE;
         $ratio = $shape->width() / $shape->height();
         $width = max(1, (int) floor(min($frameWidth, $frameHeight * $ratio)));
         $height = max(1, (int) floor(min($frameHeight, $frameWidth / $ratio)));
 
         return new Cut(
-            $this->within($this->x * $pictureWidth / self::WHOLE, $width, $this->left * $pictureWidth / self::WHOLE, $frameWidth, $pictureWidth),
-            $this->within($this->y * $pictureHeight / self::WHOLE, $height, $this->top * $pictureHeight / self::WHOLE, $frameHeight, $pictureHeight),
+            $this->within(
+                ($this->x * $pictureWidth) / self::WHOLE,
+                $width,
+                ($this->left * $pictureWidth) / self::WHOLE,
+                $frameWidth,
+                $pictureWidth,
+            ),
+            $this->within(
+                ($this->y * $pictureHeight) / self::WHOLE,
+                $height,
+                ($this->top * $pictureHeight) / self::WHOLE,
+                $frameHeight,
+                $pictureHeight,
+            ),
             $width,
             $height,
         );

@@ -7,11 +7,5 @@ namespace Core\Gallery;
 /** A part of a picture, in pixels. */
 final readonly class Cut
 {
-    public function __construct(
-        public int $left,
-        public int $top,
-        public int $width,
-        public int $height,
-    ) {
-    }
+    public function __construct(public int $left, public int $top, public int $width, public int $height) {}
 }

@@ -9,10 +9,5 @@ use Core\Reach\Clause;
 /** A placement that reaches a cell, and the clause it does so through (the narrowest of its reach there). */
 final readonly class Entry
 {
-    public function __construct(
-        public Placement $placement,
-        public Clause $through,
-        public bool $isHidden = false,
-    ) {
-    }
+    public function __construct(public Placement $placement, public Clause $through, public bool $isHidden = false) {}
 }

@@ -49,8 +49,8 @@ final class Galleries
     ) {
         $this->opening = $opening ?? new Opening($matrix, $made);
         $this->chooser = new RoleChooser($made);
-        $reaches = array_map(fn (Placement $placement): Reach => $placement->reach->activeIn($matrix), $placements);
-        $hidden = array_map(fn (Placement $placement): Reach => $placement->hidden->activeIn($matrix), $placements);
+        $reaches = array_map(fn(Placement $placement): Reach => $placement->reach->activeIn($matrix), $placements);
+        $hidden = array_map(fn(Placement $placement): Reach => $placement->hidden->activeIn($matrix), $placements);
         $this->classes = new CellClasses($matrix, [...$reaches, ...$hidden]);
         foreach ($placements as $at => $placement) {
             $this->write($placement, $reaches[$at], $hidden[$at]);
@@ -102,7 +102,7 @@ final class Galleries
     {
         foreach ($choice->values as $axisId => $valueId) {
             $axis = $this->matrix->axis($axisId) ?? throw UnknownChoice::axis($this->matrix);
-            if (! $axis->has($valueId)) {
+            if (!$axis->has($valueId)) {
                 throw UnknownChoice::value($axis);
             }
         }
@@ -111,7 +111,7 @@ final class Galleries
         }
         $remaining = $this->madeIn($choice);
         if ($remaining === []) {
-            $pictureAxes = array_map(fn ($axis): int => $axis->id, $this->matrix->pictureAxes());
+            $pictureAxes = array_map(fn($axis): int => $axis->id, $this->matrix->pictureAxes());
             $seen = $choice->on($pictureAxes);
 
             return $seen->key === $choice->key
@@ -122,7 +122,9 @@ final class Galleries
         $classes = array_values(array_unique(array_map($this->classes->of(...), $this->madeIn($seen))));
         $gallery = $this->merged($classes);
 
-        return $seen->key === $choice->key ? $gallery : $gallery->seenWith(Combination::of(array_diff_key($seen->values, $choice->values)));
+        return $seen->key === $choice->key
+            ? $gallery
+            : $gallery->seenWith(Combination::of(array_diff_key($seen->values, $choice->values)));
     }
 
     /** The choice, with the opening value of every picture axis whose values in question do not look alike. */
@@ -134,11 +136,13 @@ final class Galleries
                 foreach ($this->madeIn($choice) as $cell) {
                     $looks[$cell->value($axis->id)][spl_object_id($this->of($cell))] = true;
                 }
-                $alike = array_unique(array_map(function (array $galleries): string {
-                    ksort($galleries);
+                $alike = array_unique(
+                    array_map(function (array $galleries): string {
+                        ksort($galleries);
 
-                    return implode(',', array_keys($galleries));
-                }, $looks));
+                        return implode(',', array_keys($galleries));
+                    }, $looks),
+                );
                 $opening = count($alike) < 2 ? null : $this->opening->within($choice)?->value($axis->id);
                 $choice = $opening === null ? $choice : $choice->with($axis->id, $opening);
             }
@@ -150,7 +154,7 @@ final class Galleries
     /** @return list<Combination> made cells that a choice leaves in question, in the product's order */
     private function madeIn(Combination $choice): array
     {
-        return array_values(array_filter($this->made, fn (Combination $cell): bool => $cell->includes($choice)));
+        return array_values(array_filter($this->made, fn(Combination $cell): bool => $cell->includes($choice)));
     }
 
     private function forOpening(): Gallery
@@ -159,7 +163,7 @@ final class Galleries
         $cells = $opening === null ? $this->made : [$opening, ...$this->made];
         foreach ($cells as $cell) {
             $gallery = $this->of($cell);
-            if (! $gallery->isEmpty()) {
+            if (!$gallery->isEmpty()) {
                 return $gallery;
             }
         }
@@ -197,7 +201,7 @@ final class Galleries
                 $first[$id] ??= $entry;
             }
         }
-        $isEverywhere = fn (int $times): bool => $times === count($classes);
+        $isEverywhere = fn(int $times): bool => $times === count($classes);
         $chosen = array_filter($shown, $isEverywhere) ?: array_filter($shown);
         $reaching = array_filter($reached, $isEverywhere) + $chosen;
         $entries = [];
@@ -217,23 +221,25 @@ final class Galleries
     {
         $reaching = [];
         foreach ($this->placements as $placement) {
-            $clauses = array_values(array_filter($placement->reach->clauses, fn (Clause $clause): bool => $clause->covers($cell)));
+            $clauses = array_values(
+                array_filter($placement->reach->clauses, fn(Clause $clause): bool => $clause->covers($cell)),
+            );
             if ($clauses !== []) {
                 $isHidden = $placement->hidden->covers($cell);
-                $entries = array_map(fn (Clause $clause): Entry => new Entry($placement, $clause, $isHidden), $clauses);
+                $entries = array_map(fn(Clause $clause): Entry => new Entry($placement, $clause, $isHidden), $clauses);
                 usort($entries, $this->chooser->narrowerFirst(...));
                 $reaching[] = $entries[0];
             }
         }
-        $shown = array_values(array_filter($reaching, fn (Entry $entry): bool => ! $entry->isHidden));
-        $hidden = array_values(array_filter($reaching, fn (Entry $entry): bool => $entry->isHidden));
+        $shown = array_values(array_filter($reaching, fn(Entry $entry): bool => !$entry->isHidden));
+        $hidden = array_values(array_filter($reaching, fn(Entry $entry): bool => $entry->isHidden));
 
         return new Gallery($shown, $hidden, $this->chooser->choose($reaching, $shown));
     }
 
     private function ofClass(int $class): Gallery
     {
-        if (! isset($this->byClass[$class])) {
+        if (!isset($this->byClass[$class])) {
             $numbers = $this->reaching[$class] ?? [];
             $this->byClass[$class] = $this->byContent[implode(',', $numbers)] ??= $this->build($numbers);
         }
@@ -265,7 +271,13 @@ final class Galleries
         $clauses = $reach->clauses;
         if (count($clauses) > 1) {
             // The widest first, so that the narrowest has the last word.
-            usort($clauses, fn (Clause $a, Clause $b): int => $this->chooser->narrowerFirst(new Entry($placement, $b), new Entry($placement, $a)));
+            usort(
+                $clauses,
+                fn(Clause $a, Clause $b): int => $this->chooser->narrowerFirst(
+                    new Entry($placement, $b),
+                    new Entry($placement, $a),
+                ),
+            );
         }
         $numbers = [];
         foreach ($clauses as $clause) {
@@ -278,8 +290,10 @@ final class Galleries
         foreach ($hidden->clauses as $clause) {
             foreach ($this->classes->under($clause) as $class) {
                 $number = $numbers[$class] ?? null;
-                if ($number !== null && ! $this->entries[$number]->isHidden) {
-                    $numbers[$class] = $hiddenNumbers[$number] ??= $this->number(new Entry($placement, $this->entries[$number]->through, true));
+                if ($number !== null && !$this->entries[$number]->isHidden) {
+                    $numbers[$class] = $hiddenNumbers[$number] ??= $this->number(
+                        new Entry($placement, $this->entries[$number]->through, true),
+                    );
                 }
             }
         }

@@ -27,7 +27,7 @@ final readonly class Gallery
         private array $roles,
         public ?Combination $seenWith = null,
     ) {
-        $this->placementIds = array_map(fn (Entry $entry): int => $entry->placement->id, $entries);
+        $this->placementIds = array_map(fn(Entry $entry): int => $entry->placement->id, $entries);
     }
 
     /** The same gallery as the answer to a choice in which some values were filled in. */
@@ -55,7 +55,7 @@ final readonly class Gallery
         if ($lead === null) {
             return $this->entries;
         }
-        $rest = array_filter($this->entries, fn (Entry $entry): bool => $entry->placement->id !== $lead->placement->id);
+        $rest = array_filter($this->entries, fn(Entry $entry): bool => $entry->placement->id !== $lead->placement->id);
 
         return [$lead, ...array_values($rest)];
     }
@@ -79,9 +79,8 @@ final readonly class Gallery
      */
     public function rolesOf(Placement $placement): array
     {
-        return array_values(array_filter(
-            $this->roles,
-            fn (RoleAnswer $answer): bool => $answer->placement()?->id === $placement->id,
-        ));
+        return array_values(
+            array_filter($this->roles, fn(RoleAnswer $answer): bool => $answer->placement()?->id === $placement->id),
+        );
     }
 }

@@ -22,8 +22,7 @@ final readonly class Opening
         private array $stock = [],
         private ?Combination $chosen = null,
         private array $openings = [],
-    ) {
-    }
+    ) {}
 
     /**
      * The cell whose gallery opens the product: the chosen one if it is made; else, of those with the opening values,
@@ -47,7 +46,11 @@ final readonly class Opening
     public function within(Combination $choice): ?Combination
     {
         $remaining = $this->including($choice, $this->made);
-        $seen = $this->narrowed($this->narrowed($choice, $this->openings, $remaining), $this->cell()->values ?? [], $remaining);
+        $seen = $this->narrowed(
+            $this->narrowed($choice, $this->openings, $remaining),
+            $this->cell()->values ?? [],
+            $remaining,
+        );
 
         return $this->firstOf($this->including($seen, $remaining));
     }
@@ -100,6 +103,8 @@ final readonly class Opening
      */
     private function including(Combination $choice, array $cells): array
     {
-        return $choice->values === [] ? $cells : array_values(array_filter($cells, fn (Combination $cell): bool => $cell->includes($choice)));
+        return $choice->values === []
+            ? $cells
+            : array_values(array_filter($cells, fn(Combination $cell): bool => $cell->includes($choice)));
     }
 }

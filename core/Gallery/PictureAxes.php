@@ -29,17 +29,20 @@ final class PictureAxes
             }
             $linked++;
             foreach ($matrix->axes as $axis) {
-                $narrows = fn (Clause $clause): bool => $clause->names($axis->id);
+                $narrows = fn(Clause $clause): bool => $clause->names($axis->id);
                 $named[$axis->id] = ($named[$axis->id] ?? 0) + (array_filter($reach->clauses, $narrows) === [] ? 0 : 1);
             }
         }
 
-        return array_map(fn (Axis $axis): PictureAxis => new PictureAxis(
-            $axis,
-            $named[$axis->id] ?? 0,
-            $linked,
-            $linked === 0 ? $axis->changesPicture : ($named[$axis->id] ?? 0) >= self::LEAST * $linked,
-        ), $matrix->axes);
+        return array_map(
+            fn(Axis $axis): PictureAxis => new PictureAxis(
+                $axis,
+                $named[$axis->id] ?? 0,
+                $linked,
+                $linked === 0 ? $axis->changesPicture : ($named[$axis->id] ?? 0) >= self::LEAST * $linked,
+            ),
+            $matrix->axes,
+        );
     }
 
     /**

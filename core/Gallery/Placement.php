@@ -36,8 +36,7 @@ final readonly class Placement
         public bool $isStill = true,
         public string $crop = '',
         public int $photoId = 0,
-    ) {
-    }
+    ) {}
 
     /** Whether somebody gave it the role. */
     public function carries(Role $role): bool
@@ -64,7 +63,7 @@ final readonly class Placement
     /** The same picture with a role, or without it. */
     public function having(Role $role, bool $has): self
     {
-        $isOwn = fn (Role $own): bool => $own === $role ? $has : $this->carries($own);
+        $isOwn = fn(Role $own): bool => $own === $role ? $has : $this->carries($own);
 
         return $this->doing(array_values(array_filter(Role::cases(), $isOwn)));
     }

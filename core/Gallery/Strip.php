@@ -22,8 +22,7 @@ final readonly class Strip
         public array $entries,
         public array $shownBy,
         public array $shots,
-    ) {
-    }
+    ) {}
 
     /** How many made cells it is of. */
     public function skus(): int
@@ -34,6 +33,6 @@ final readonly class Strip
     /** What it has in common with strips of the same sequence. */
     public function sequence(): string
     {
-        return implode(',', array_map(fn (NumberedShot $shot): string => $shot->key, $this->shots));
+        return implode(',', array_map(fn(NumberedShot $shot): string => $shot->key, $this->shots));
     }
 }

@@ -19,8 +19,7 @@ final readonly class View
         public Showing $showing = Showing::Goods,
         public array $words = [],
         public array $looseWords = [],
-    ) {
-    }
+    ) {}
 
     /** One of the usual views. */
     public static function usual(string $key): self
@@ -36,6 +35,6 @@ final readonly class View
     /** As it is said on screen: "Size guide". */
     public function label(): string
     {
-        return mb_strtoupper(mb_substr($this->name, 0, 1)).mb_substr($this->name, 1);
+        return mb_strtoupper(mb_substr($this->name, 0, 1)) . mb_substr($this->name, 1);
     }
 }

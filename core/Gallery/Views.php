@@ -60,11 +60,19 @@ final readonly class Views
             ['detail', 'details', 'close up', 'macro', 'nahaufnahme', 'détail', 'dettaglio', 'detalle', 'zoom'],
             ['inside', 'innen'],
         ],
-        'worn' => [Showing::Goods, ['worn', 'on model', 'getragen', 'porté', 'indossato', 'lifestyle'], ['model', 'look']],
+        'worn' => [
+            Showing::Goods,
+            ['worn', 'on model', 'getragen', 'porté', 'indossato', 'lifestyle'],
+            ['model', 'look'],
+        ],
         'flat' => [Showing::Goods, ['flat', 'flat lay', 'flach', 'gelegt', 'à plat', 'laydown'], []],
         'turned' => [Showing::Goods, ['turned', 'turntable', 'all around', 'rundum'], ['film', 'video']],
         'pack' => [Showing::Whole, ['packaging', 'packed', 'verpackung', 'emballage'], ['pack', 'box']],
-        'size guide' => [Showing::Guide, ['size guide', 'size chart', 'sizing', 'measurements', 'größentabelle', 'maßtabelle', 'guide des tailles'], []],
+        'size guide' => [
+            Showing::Guide,
+            ['size guide', 'size chart', 'sizing', 'measurements', 'größentabelle', 'maßtabelle', 'guide des tailles'],
+            [],
+        ],
     ];
 
     /** @var array<string, View> by key */
@@ -82,11 +90,13 @@ final readonly class Views
         /** @var ?self $usual */
         static $usual = null;
 
-        return $usual ??= new self(array_map(
-            fn (string $key, array $view): View => new View($key, $key, $view[0], $view[1], $view[2]),
-            array_keys(self::USUAL),
-            self::USUAL,
-        ));
+        return $usual ??= new self(
+            array_map(
+                fn(string $key, array $view): View => new View($key, $key, $view[0], $view[1], $view[2]),
+                array_keys(self::USUAL),
+                self::USUAL,
+            ),
+        );
     }
 
     /** @return ?View null for none, and for a key that is not there any more */

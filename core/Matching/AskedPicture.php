@@ -25,14 +25,16 @@ final readonly class AskedPicture
         public View $view,
         public string $skuCode,
         public ?string $gtin,
-    ) {
-    }
+    ) {}
 
     /** @return list<string> without an ending, the best first */
     public function names(): array
     {
         $names = [];
-        foreach (array_filter([$this->skuCode, (string) $this->gtin], fn (string $code): bool => $code !== '') as $code) {
+        foreach (
+            array_filter([$this->skuCode, (string) $this->gtin], fn(string $code): bool => $code !== '')
+            as $code
+        ) {
             foreach ($this->view->words as $word) {
                 $names[] = trim((string) preg_replace(self::NOT_IN_NAMES, '-', "{$code}_{$word}"), '-');
             }
@@ -44,6 +46,9 @@ final readonly class AskedPicture
     /** Whether a reading says this product, part and view, and is as sure as can be. */
     public function isReadAs(Verdict $verdict): bool
     {
-        return $verdict->productId === $this->productId && $verdict->reach?->equals($this->reach) === true && $verdict->view?->is($this->view) === true && $verdict->confidence >= self::SURE;
+        return $verdict->productId === $this->productId &&
+            $verdict->reach?->equals($this->reach) === true &&
+            $verdict->view?->is($this->view) === true &&
+            $verdict->confidence >= self::SURE;
     }
 }

@@ -29,8 +29,7 @@ final readonly class Circumstances
         public ?int $usualId = null,
         public array $trusted = [],
         public string $otherCode = '',
-    ) {
-    }
+    ) {}
 
     public function amongOthersOf(int $productId, string $otherCode): self
     {

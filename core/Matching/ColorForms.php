@@ -30,9 +30,7 @@ final readonly class ColorForms
     /** Letters of a short form. */
     private const SHORT = [3, 4];
 
-    public function __construct(private Lexicon $lexicon)
-    {
-    }
+    public function __construct(private Lexicon $lexicon) {}
 
     /**
      * The reading with such words understood.
@@ -44,11 +42,8 @@ final readonly class ColorForms
     {
         foreach ($product->matrix->axes as $axis) {
             if ($axis->kind === AxisKind::Color && $axis->changesPicture) {
-                $reading = $this->turned(
-                    $reading,
-                    $axis,
-                    $senders,
-                ) ?? $this->almost($reading, $axis, $senders) ?? $reading;
+                $reading =
+                    $this->turned($reading, $axis, $senders) ?? ($this->almost($reading, $axis, $senders) ?? $reading);
             }
         }
 
@@ -68,7 +63,7 @@ final readonly class ColorForms
             }
             foreach ($reading->neighbors($part) as $other) {
                 $parts = $other instanceof NamePart ? [$other] : $other->parts;
-                $words = [...array_map(fn (NamePart $own): string => $own->bare, $parts), $part->bare];
+                $words = [...array_map(fn(NamePart $own): string => $own->bare, $parts), $part->bare];
                 sort($words);
                 $ids = $this->valuesWith($axis, function (string $word) use ($words): bool {
                     $own = self::words($word);
@@ -117,9 +112,9 @@ final readonly class ColorForms
     private function oneOf(Axis $axis, string $bare): ?Meaning
     {
         $ways = [
-            [Exactness::Inflected, fn (string $word): bool => self::isInflected($bare, WordForms::bare($word))],
-            [Exactness::Halved, fn (string $word): bool => self::isHalf($bare, $word)],
-            [Exactness::Short, fn (string $word): bool => self::isShort($bare, WordForms::bare($word))],
+            [Exactness::Inflected, fn(string $word): bool => self::isInflected($bare, WordForms::bare($word))],
+            [Exactness::Halved, fn(string $word): bool => self::isHalf($bare, $word)],
+            [Exactness::Short, fn(string $word): bool => self::isShort($bare, WordForms::bare($word))],
         ];
         foreach ($ways as [$exactness, $fits]) {
             $ids = $this->valuesWith($axis, $fits);
@@ -164,7 +159,7 @@ final readonly class ColorForms
     {
         $words = array_map(WordForms::bare(...), preg_split('/[^\p{L}\p{N}\p{M}]+/u', $name) ?: []);
 
-        return array_values(array_filter($words, fn (string $word): bool => $word !== ''));
+        return array_values(array_filter($words, fn(string $word): bool => $word !== ''));
     }
 
     /** Whether a word is one of several that a color's name has. */
@@ -180,7 +175,7 @@ final readonly class ColorForms
     {
         $length = mb_strlen($bare);
         $isOfLetters = preg_match('/^\p{L}+$/u', $bare) === 1;
-        if (! $isOfLetters || $length < self::SHORT[0] || $length > self::SHORT[1] || mb_strlen($word) <= $length) {
+        if (!$isOfLetters || $length < self::SHORT[0] || $length > self::SHORT[1] || mb_strlen($word) <= $length) {
             return false;
         }
         if (str_starts_with($word, $bare)) {
@@ -189,7 +184,7 @@ final readonly class ColorForms
         $letters = preg_split('//u', $bare, -1, PREG_SPLIT_NO_EMPTY) ?: [];
         $isOfConsonants = preg_match('/[aeiou]/', mb_substr($bare, 1)) !== 1;
 
-        return $isOfConsonants && preg_match('/^'.implode('.*', $letters).'/u', $word) === 1;
+        return $isOfConsonants && preg_match('/^' . implode('.*', $letters) . '/u', $word) === 1;
     }
 
     /** Whether two words are one but for the endings of an adjective: "noire" and "noir", "negra" and "negro". */

@@ -17,6 +17,5 @@ final readonly class ColorGuess
         public float $distance,
         public float $margin,
         public float $confidence,
-    ) {
-    }
+    ) {}
 }

@@ -15,17 +15,13 @@ use Core\Matrix\Axis;
 final readonly class ColorWitness
 {
     /** Most that a picture alone can tell. */
-    public const MOST = 0.70;
+    public const MOST = 0.7;
 
     /** ΔE00 by which the nearest must be before the next to tell all it can. */
     private const CLEAR = 10.0;
 
     /** @param  array<int, Swatch>  $swatches  by value id */
-    public function __construct(
-        private PictureColors $seen,
-        private array $swatches,
-    ) {
-    }
+    public function __construct(private PictureColors $seen, private array $swatches) {}
 
     /** The value that the picture looks like; null where it cannot be told. */
     public function guess(Axis $axis): ?ColorGuess
@@ -39,12 +35,14 @@ final readonly class ColorWitness
         $confidence = self::MOST * min(1.0, ($second - $first) / self::CLEAR);
         $isSure = $this->seen->doubt === null;
 
-        return $first > SwatchDistance::OF_CLOTH ? null : new ColorGuess(
-            (int) array_key_first($distances),
-            $first,
-            $second - $first,
-            $isSure ? $confidence : $confidence / 2,
-        );
+        return $first > SwatchDistance::OF_CLOTH
+            ? null
+            : new ColorGuess(
+                (int) array_key_first($distances),
+                $first,
+                $second - $first,
+                $isSure ? $confidence : $confidence / 2,
+            );
     }
 
     /** The value that the picture looks like instead of the one that the name says; null where nothing speaks against it. */
@@ -52,10 +50,10 @@ final readonly class ColorWitness
     {
         $guess = $this->guess($axis);
         if (
-            $guess === null
-            || $guess->valueId === $saidId
-            || ! isset($this->swatches[$saidId])
-            || ! $this->seen->areTold()
+            $guess === null ||
+            $guess->valueId === $saidId ||
+            !isset($this->swatches[$saidId]) ||
+            !$this->seen->areTold()
         ) {
             return null;
         }

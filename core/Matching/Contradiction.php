@@ -7,10 +7,5 @@ namespace Core\Matching;
 /** A name says one value and the picture looks like another. */
 final readonly class Contradiction
 {
-    public function __construct(
-        public int $axisId,
-        public int $saidId,
-        public int $looksId,
-    ) {
-    }
+    public function __construct(public int $axisId, public int $saidId, public int $looksId) {}
 }

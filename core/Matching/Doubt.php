@@ -7,9 +7,5 @@ namespace Core\Matching;
 /** What speaks against a reading, in a sentence. */
 final readonly class Doubt
 {
-    public function __construct(
-        public DoubtKind $kind,
-        public string $words,
-    ) {
-    }
+    public function __construct(public DoubtKind $kind, public string $words) {}
 }

@@ -45,7 +45,7 @@ final readonly class DropReader
      */
     public function read(array $names, ?int $productId = null, array $seen = []): array
     {
-        $parts = array_map(fn (DroppedName $name): array => $name->parts(), $names);
+        $parts = array_map(fn(DroppedName $name): array => $name->parts(), $names);
         $habits = $this->habits->of($parts, $names);
         $readings = [];
         foreach ($parts as $key => $own) {
@@ -97,10 +97,11 @@ final readonly class DropReader
         foreach ($times as $word => $count) {
             $isOfColors = $apart[$word] === 0;
             foreach ($besides[$word] ?? [] as $axisId => $values) {
-                $isOfColors = $isOfColors
-                    && (count($values) === 1 || count($values) < self::MOST_VALUES * count($colors[$axisId]));
+                $isOfColors =
+                    $isOfColors &&
+                    (count($values) === 1 || count($values) < self::MOST_VALUES * count($colors[$axisId]));
             }
-            if ($count > self::HABIT && ! $isOfColors) {
+            if ($count > self::HABIT && !$isOfColors) {
                 $common[] = (string) $word;
             }
         }
@@ -124,8 +125,10 @@ final readonly class DropReader
             $said = [];
             foreach ($reading->understood as $understood) {
                 foreach ($understood->meanings as $meaning) {
-                    $said += $meaning->skuId === null ? [(int) $meaning->axisId => true]
-                        : $this->lexicon->sku($meaning->skuId)->values ?? [];
+                    $said +=
+                        $meaning->skuId === null
+                            ? [(int) $meaning->axisId => true]
+                            : $this->lexicon->sku($meaning->skuId)->values ?? [];
                 }
             }
             foreach ($reading->unknown as $part) {
@@ -166,7 +169,8 @@ final readonly class DropReader
         $byFolder = [];
         foreach ($verdicts as $key => $verdict) {
             if ($verdict->isSure()) {
-                $byFolder[$names[$key]->folder][(int) $verdict->productId] = ($byFolder[$names[$key]->folder][(int) $verdict->productId] ?? 0) + 1;
+                $byFolder[$names[$key]->folder][(int) $verdict->productId] =
+                    ($byFolder[$names[$key]->folder][(int) $verdict->productId] ?? 0) + 1;
             }
         }
         foreach ($verdicts as $key => $verdict) {
@@ -193,17 +197,18 @@ final readonly class DropReader
         $code = $this->lexicon->product($productId)->code ?? '';
         $pattern = preg_replace_callback(
             '/\p{L}+|\p{N}+|[^\p{L}\p{N}]+/u',
-            fn (array $run): string => match (true) {
-                preg_match('/\p{L}/u', $run[0]) === 1 => '\p{L}{'.mb_strlen($run[0]).'}',
-                preg_match('/\p{N}/u', $run[0]) === 1 => '\p{N}{'.mb_strlen($run[0]).'}',
+            fn(array $run): string => match (true) {
+                preg_match('/\p{L}/u', $run[0]) === 1 => '\p{L}{' . mb_strlen($run[0]) . '}',
+                preg_match('/\p{N}/u', $run[0]) === 1 => '\p{N}{' . mb_strlen($run[0]) . '}',
                 default => '[^\p{L}\p{N}]*',
             },
             $code,
         );
         // A code of letters alone is like any word.
-        if (preg_match('/\p{N}{2,}/u', $code) !== 1
-
-                                    || preg_match("/(?<![\\p{L}\\p{N}]){$pattern}(?![\\p{L}\\p{N}])/u", mb_scrub($file, 'UTF-8'), $found) !== 1) {
+        if (
+            preg_match('/\p{N}{2,}/u', $code) !== 1 ||
+            preg_match("/(?<![\\p{L}\\p{N}]){$pattern}(?![\\p{L}\\p{N}])/u", mb_scrub($file, 'UTF-8'), $found) !== 1
+        ) {
             return '';
         }
 
@@ -222,11 +227,19 @@ final readonly class DropReader
         $fitting = $broken = [];
         foreach ($verdicts as $verdict) {
             if ($verdict->isByPart && $verdict->productId !== null) {
-                $fitting[$verdict->productId] = ($fitting[$verdict->productId] ?? 0) + ($verdict->foreignWords() === [] ? 1 : 0);
-                $broken[$verdict->productId] = ($broken[$verdict->productId] ?? 0) + ($verdict->foreignWords() === [] ? 0 : 1);
+                $fitting[$verdict->productId] =
+                    ($fitting[$verdict->productId] ?? 0) + ($verdict->foreignWords() === [] ? 1 : 0);
+                $broken[$verdict->productId] =
+                    ($broken[$verdict->productId] ?? 0) + ($verdict->foreignWords() === [] ? 0 : 1);
             }
         }
-        $trusted = array_keys(array_filter($fitting, fn (int $times, int $id): bool => $times > self::HABIT && $times > self::HABIT * $broken[$id], ARRAY_FILTER_USE_BOTH));
+        $trusted = array_keys(
+            array_filter(
+                $fitting,
+                fn(int $times, int $id): bool => $times > self::HABIT && $times > self::HABIT * $broken[$id],
+                ARRAY_FILTER_USE_BOTH,
+            ),
+        );
 
         foreach ($verdicts as $key => $verdict) {
             if ($verdict->isByPart && in_array($verdict->productId, $trusted, true)) {
@@ -290,7 +303,8 @@ final readonly class DropReader
         }
         $reach = ($verdict->reach ?? Reach::everything())->cut(Reach::of(Clause::of([$axisId => [$valueId]])));
 
-        return $verdict->narrowedTo($reach)
+        return $verdict
+            ->narrowedTo($reach)
             ->because("There is another picture of the same for another size, so that this one is only for {$size}.");
     }
 }

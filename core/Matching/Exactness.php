@@ -39,8 +39,8 @@ enum Exactness
         return match ($this) {
             self::Sku => 0.99,
             self::Own => 0.95,
-            self::Synonym => 0.90,
-            self::Part => 0.80,
+            self::Synonym => 0.9,
+            self::Part => 0.8,
             self::Slip, self::Turned, self::Halved, self::Short, self::Inflected => 0.75,
         };
     }

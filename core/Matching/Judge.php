@@ -22,7 +22,7 @@ use Core\Reach\Reach;
 final readonly class Judge
 {
     /** Where a word that nobody knows stands beside a color: it is as likely a part of that color's name. */
-    private const WITH_A_SHADE = 0.70;
+    private const WITH_A_SHADE = 0.7;
 
     /** Letters of a word that may matter. */
     private const LEAST_REST = 3;
@@ -49,17 +49,35 @@ final readonly class Judge
             return new Verdict(null, null, $view, $place, 0.0, $case->reasons, $case->doubts, $reading);
         }
         $reading = $this->forms->understand($reading->withoutGround(), $product, $known->senders);
-        $values = $this->isOfAllBySku($reading, $view) ? [] : $this->values->find($reading, $product, $case, $known->common);
+        $values = $this->isOfAllBySku($reading, $view)
+            ? []
+            : $this->values->find($reading, $product, $case, $known->common);
         $resembles = $known->seen?->resembles?->productId === $product->id ? $known->seen->resembles : null;
         $reach = $this->reach($product, $values, $view, $known->seen, $case);
         $view ??= $resembles?->view;
         foreach ($reading->unknown as $part) {
-            if ($part->source === NameSource::File && mb_strlen($part->bare) >= self::LEAST_REST && ! in_array($part->bare, $known->common, true)) {
+            if (
+                $part->source === NameSource::File &&
+                mb_strlen($part->bare) >= self::LEAST_REST &&
+                !in_array($part->bare, $known->common, true)
+            ) {
                 $this->doubtWord($reading, $part, $product, $case);
             }
         }
 
-        return new Verdict($product->id, $reach, $view, $place, $case->confidence, $case->reasons, $case->doubts, $reading, $case->isByPart, $case->contradiction, $this->narrower($product, $values));
+        return new Verdict(
+            $product->id,
+            $reach,
+            $view,
+            $place,
+            $case->confidence,
+            $case->reasons,
+            $case->doubts,
+            $reading,
+            $case->isByPart,
+            $case->contradiction,
+            $this->narrower($product, $values),
+        );
     }
 
     /**
@@ -70,7 +88,7 @@ final readonly class Judge
     {
         $narrower = [];
         foreach ($product->matrix->axes as $axis) {
-            if (! $axis->changesPicture && count($values[$axis->id] ?? []) === 1) {
+            if (!$axis->changesPicture && count($values[$axis->id] ?? []) === 1) {
                 $narrower[$axis->id] = $values[$axis->id][0];
             }
         }
@@ -82,7 +100,12 @@ final readonly class Judge
     private function reach(KnownProduct $product, array $values, ?View $view, ?SeenPicture $seen, OpenCase $case): Reach
     {
         $resembles = $seen?->resembles;
-        if ($resembles !== null && $resembles->productId === $product->id && $case->foreign === [] && array_intersect_key($values, array_flip($product->matrix->axisIds())) === []) {
+        if (
+            $resembles !== null &&
+            $resembles->productId === $product->id &&
+            $case->foreign === [] &&
+            array_intersect_key($values, array_flip($product->matrix->axisIds())) === []
+        ) {
             $case->atMost(ColorWitness::MOST);
             $case->reasons[] = "It is nearly the same picture as {$resembles->file}, of {$product->name}.";
 
@@ -93,7 +116,14 @@ final readonly class Judge
         foreach ($product->matrix->pictureAxes() as $axis) {
             $said = $values[$axis->id] ?? [];
             if (count($said) > 1) {
-                $case->doubt(DoubtKind::ManyValues, 'It names more than one '.mb_strtolower($axis->name).': '.implode(' and ', array_map(fn (int $id): string => $product->label($axis->id, $id), $said)).'.');
+                $case->doubt(
+                    DoubtKind::ManyValues,
+                    'It names more than one ' .
+                        mb_strtolower($axis->name) .
+                        ': ' .
+                        implode(' and ', array_map(fn(int $id): string => $product->label($axis->id, $id), $said)) .
+                        '.',
+                );
             }
             if ($said !== []) {
                 $sets[$axis->id] = $said;
@@ -101,17 +131,25 @@ final readonly class Judge
                 if (isset($case->byForm[$axis->id])) {
                     $this->raise($witness, $product, $axis, $said[0], $case);
                 }
-            } elseif (($guess = isset($case->foreign[$axis->id]) || $view?->showing->isOfAll() === true ? null : $witness?->guess($axis)) !== null) {
+            } elseif (
+                ($guess =
+                    isset($case->foreign[$axis->id]) || $view?->showing->isOfAll() === true
+                        ? null
+                        : $witness?->guess($axis)) !== null
+            ) {
                 $sets[$axis->id] = [$guess->valueId];
                 $case->atMost($guess->confidence);
-                $case->reasons[] = "The name says no {$axis->name}; the picture looks {$product->label($axis->id, $guess->valueId)}.";
-            } elseif ($axis->count() > 1 && ! isset($case->foreign[$axis->id]) && ! $view?->showing->isOfAll() === true) {
+                $case->reasons[] = "The name says no {$axis->name}; the picture looks {$product->label(
+                    $axis->id,
+                    $guess->valueId,
+                )}.";
+            } elseif ($axis->count() > 1 && !isset($case->foreign[$axis->id]) && !$view?->showing->isOfAll() === true) {
                 $case->doubt(DoubtKind::NoValue, "It says no {$axis->name}.");
             }
         }
         foreach ($product->matrix->axes as $axis) {
-            if (! $axis->changesPicture && count($values[$axis->id] ?? []) > 1) {
-                $case->doubt(DoubtKind::ManyValues, 'It names more than one '.mb_strtolower($axis->name).'.');
+            if (!$axis->changesPicture && count($values[$axis->id] ?? []) > 1) {
+                $case->doubt(DoubtKind::ManyValues, 'It names more than one ' . mb_strtolower($axis->name) . '.');
             }
         }
 
@@ -127,7 +165,13 @@ final readonly class Judge
     {
         $looks = count($said) === 1 ? $witness?->against($axis, $said[0]) : null;
         if ($looks !== null) {
-            $case->doubt(DoubtKind::Contradiction, "The name says {$product->label($axis->id, $said[0])}, the picture looks {$product->label($axis->id, $looks)}.");
+            $case->doubt(
+                DoubtKind::Contradiction,
+                "The name says {$product->label($axis->id, $said[0])}, the picture looks {$product->label(
+                    $axis->id,
+                    $looks,
+                )}.",
+            );
             $case->contradiction = new Contradiction($axis->id, $said[0], $looks);
         }
     }
@@ -145,8 +189,9 @@ final readonly class Judge
     /** A size guide named by a SKU's code alone is of the whole product: the code says which product, not which color. */
     private function isOfAllBySku(NameReading $reading, ?View $view): bool
     {
-        return $view?->showing->isOfAll() === true && $reading->meanings(MeaningKind::Value) === []
-            && ($reading->meanings(MeaningKind::Sku) !== [] || $reading->meanings(MeaningKind::Gtin) !== []);
+        return $view?->showing->isOfAll() === true &&
+            $reading->meanings(MeaningKind::Value) === [] &&
+            ($reading->meanings(MeaningKind::Sku) !== [] || $reading->meanings(MeaningKind::Gtin) !== []);
     }
 
     private function view(NameReading $reading, OpenCase $case): ?View
@@ -158,14 +203,22 @@ final readonly class Judge
             $best = max($best, $meaning->exactness->confidence());
         }
         // A word that can mean goods as well gives way to a plainer one.
-        $views = array_filter($views, fn (array $pair): bool => $pair[1]->exactness->confidence() === $best);
+        $views = array_filter($views, fn(array $pair): bool => $pair[1]->exactness->confidence() === $best);
         if (count($views) > 1) {
-            $case->doubt(DoubtKind::ManyViews, 'It names more than one view: '.implode(' and ', array_keys($views)).'.');
+            $case->doubt(
+                DoubtKind::ManyViews,
+                'It names more than one view: ' . implode(' and ', array_keys($views)) . '.',
+            );
         }
         foreach ($views as [$understood, $meaning]) {
             // A word that the shop itself has for the view takes nothing from the surest code.
-            $case->atMost($meaning->exactness === Exactness::Own ? Exactness::Sku->confidence() : $meaning->exactness->confidence());
-            $case->reasons[] = "“{$understood->text()}” is the view ".mb_strtolower((string) $meaning->view?->label()).'.';
+            $case->atMost(
+                $meaning->exactness === Exactness::Own
+                    ? Exactness::Sku->confidence()
+                    : $meaning->exactness->confidence(),
+            );
+            $case->reasons[] =
+                "“{$understood->text()}” is the view " . mb_strtolower((string) $meaning->view?->label()) . '.';
 
             return $meaning->view;
         }
@@ -203,5 +256,4 @@ final readonly class Judge
 
         return $last;
     }
-
 }

@@ -15,6 +15,5 @@ final readonly class SeenPicture
         public PictureColors $colors,
         public ?Resembled $resembles = null,
         public array $same = [],
-    ) {
-    }
+    ) {}
 }

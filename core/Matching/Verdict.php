@@ -12,7 +12,7 @@ use Core\Reach\Reach;
 final readonly class Verdict
 {
     /** From here on it may be accepted without a look at each. */
-    public const SURE = 0.90;
+    public const SURE = 0.9;
 
     /** The most of what is not sure. */
     public const LIKELY = 0.85;
@@ -39,8 +39,7 @@ final readonly class Verdict
         public bool $isByPart = false,
         public ?Contradiction $contradiction = null,
         public array $narrower = [],
-    ) {
-    }
+    ) {}
 
     public function isSure(): bool
     {
@@ -61,13 +60,18 @@ final readonly class Verdict
     /** @return list<string> what speaks against it, in sentences */
     public function doubtWords(): array
     {
-        return array_map(fn (Doubt $doubt): string => $doubt->words, $this->doubts);
+        return array_map(fn(Doubt $doubt): string => $doubt->words, $this->doubts);
     }
 
     /** @return list<string> the doubts that it names a value the product does not come in, or another product */
     public function foreignWords(): array
     {
-        return array_values(array_map(fn (Doubt $doubt): string => $doubt->words, array_filter($this->doubts, fn (Doubt $doubt): bool => $doubt->kind->isForeign())));
+        return array_values(
+            array_map(
+                fn(Doubt $doubt): string => $doubt->words,
+                array_filter($this->doubts, fn(Doubt $doubt): bool => $doubt->kind->isForeign()),
+            ),
+        );
     }
 
     /** Whether the name means another part of the product than this, or something that the product does not have. */

@@ -50,10 +50,18 @@ final readonly class Axis
      */
     public function with(array $values): self
     {
-        $ids = array_map(fn (Value $value): int => $value->id, $values);
+        $ids = array_map(fn(Value $value): int => $value->id, $values);
         $sleeping = array_diff([...$this->sleeping, ...$this->valueIds()], $ids);
 
-        return new self($this->id, $this->name, $this->kind, $values, $this->changesPicture, $this->display, array_values($sleeping));
+        return new self(
+            $this->id,
+            $this->name,
+            $this->kind,
+            $values,
+            $this->changesPicture,
+            $this->display,
+            array_values($sleeping),
+        );
     }
 
     /** The same axis where its values look different in pictures, or do not. */

@@ -17,12 +17,7 @@ final readonly class BoardLayout
     private const MOST_AT_ONCE = 1_000;
 
     /** @param  list<Axis>  $layers in the product's order */
-    private function __construct(
-        public ?Axis $down,
-        public ?Axis $across,
-        public array $layers,
-    ) {
-    }
+    private function __construct(public ?Axis $down, public ?Axis $across, public array $layers) {}
 
     /** Sizes run across where there are any; of the rest the first axis that changes the picture runs down. */
     public static function usual(Matrix $matrix): self
@@ -31,9 +26,9 @@ final readonly class BoardLayout
         if (count($axes) < 2) {
             return new self($axes[0] ?? null, null, []);
         }
-        usort($axes, fn (Axis $a, Axis $b): int => ($b->kind === AxisKind::Size) <=> ($a->kind === AxisKind::Size));
+        usort($axes, fn(Axis $a, Axis $b): int => ($b->kind === AxisKind::Size) <=> ($a->kind === AxisKind::Size));
         $across = $axes[0]->kind === AxisKind::Size ? array_shift($axes) : array_pop($axes);
-        usort($axes, fn (Axis $a, Axis $b): int => $b->changesPicture <=> $a->changesPicture);
+        usort($axes, fn(Axis $a, Axis $b): int => $b->changesPicture <=> $a->changesPicture);
 
         return self::remembered($matrix, $axes[0]->id, $across->id);
     }
@@ -43,8 +38,13 @@ final readonly class BoardLayout
     {
         $down = $matrix->axis($downId ?? 0);
         $across = $matrix->axis($acrossId ?? 0);
-        $layers = array_values(array_filter($matrix->axes, fn (Axis $axis): bool => $axis !== $down && $axis !== $across));
-        $fits = count($matrix->axes) === 1 ? ($down === null) !== ($across === null) : $down !== null && $across !== null && $down !== $across;
+        $layers = array_values(
+            array_filter($matrix->axes, fn(Axis $axis): bool => $axis !== $down && $axis !== $across),
+        );
+        $fits =
+            count($matrix->axes) === 1
+                ? ($down === null) !== ($across === null)
+                : $down !== null && $across !== null && $down !== $across;
 
         return $fits ? new self($down, $across, $layers) : self::usual($matrix);
     }

@@ -12,11 +12,7 @@ namespace Core\Matrix;
 final readonly class Combination
 {
     /** @param  array<int, int>  $values axis id => value id, by axis id */
-    private function __construct(
-        public array $values,
-        public string $key,
-    ) {
-    }
+    private function __construct(public array $values, public string $key) {}
 
     /** @param  array<int, int>  $values axis id => value id, in any order */
     public static function of(array $values): self
@@ -24,7 +20,7 @@ final readonly class Combination
         ksort($values);
         $parts = [];
         foreach ($values as $axis => $value) {
-            $parts[] = $axis.':'.$value;
+            $parts[] = $axis . ':' . $value;
         }
 
         return new self($values, implode(',', $parts));

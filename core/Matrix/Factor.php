@@ -7,11 +7,7 @@ namespace Core\Matrix;
 /** One factor of the arithmetic: how many values an axis has, and what they are called. */
 final readonly class Factor
 {
-    public function __construct(
-        public int $count,
-        public string $axisName,
-    ) {
-    }
+    public function __construct(public int $count, public string $axisName) {}
 
     /** What its values are called when counted: "size", "colors". */
     public function noun(): string
@@ -22,15 +18,15 @@ final readonly class Factor
         }
 
         return match (true) {
-            preg_match('/(s|x|z|ch|sh)$/u', $noun) === 1 => $noun.'es',
-            preg_match('/[^aeiou]y$/u', $noun) === 1 => mb_substr($noun, 0, -1).'ies',
-            default => $noun.'s',
+            preg_match('/(s|x|z|ch|sh)$/u', $noun) === 1 => $noun . 'es',
+            preg_match('/[^aeiou]y$/u', $noun) === 1 => mb_substr($noun, 0, -1) . 'ies',
+            default => $noun . 's',
         };
     }
 
     /** "5 sizes" */
     public function inWords(): string
     {
-        return $this->count.' '.$this->noun();
+        return $this->count . ' ' . $this->noun();
     }
 }

@@ -36,20 +36,21 @@ final readonly class Matrix
      *
      * @throws MatrixTooLarge
      */
-    public function __construct(
-        public array $axes,
-        public LeftOut $leftOut,
-        array $sleeping = [],
-    ) {
-        $this->byId = array_combine(array_map(fn (Axis $axis): int => $axis->id, $axes), $axes);
+    public function __construct(public array $axes, public LeftOut $leftOut, array $sleeping = [])
+    {
+        $this->byId = array_combine(array_map(fn(Axis $axis): int => $axis->id, $axes), $axes);
         if (count($axes) > self::MOST_AXES) {
             throw MatrixTooLarge::axes(count($axes));
         }
-        $cells = array_reduce($axes, fn (BigInteger $cells, Axis $axis): BigInteger => $cells->multipliedBy($axis->count()), BigInteger::one());
+        $cells = array_reduce(
+            $axes,
+            fn(BigInteger $cells, Axis $axis): BigInteger => $cells->multipliedBy($axis->count()),
+            BigInteger::one(),
+        );
         if ($cells->isGreaterThan(self::MOST_CELLS)) {
             throw MatrixTooLarge::cells($cells);
         }
-        $asleep = array_combine(array_map(fn (SleepingAxis $axis): int => $axis->id, $sleeping), $sleeping);
+        $asleep = array_combine(array_map(fn(SleepingAxis $axis): int => $axis->id, $sleeping), $sleeping);
         $this->sleeping = array_diff_key($asleep, $this->byId);
         $this->standing = $leftOut->leftOutIn($this);
     }
@@ -66,7 +67,11 @@ final readonly class Matrix
     /** The same matrix with an axis changed, or with another in the place of one. */
     public function withAxis(Axis $axis, ?int $inPlaceOf = null): self
     {
-        return new self(array_map(fn (Axis $own): Axis => $own->id === ($inPlaceOf ?? $axis->id) ? $axis : $own, $this->axes), $this->leftOut, array_values($this->sleeping));
+        return new self(
+            array_map(fn(Axis $own): Axis => $own->id === ($inPlaceOf ?? $axis->id) ? $axis : $own, $this->axes),
+            $this->leftOut,
+            array_values($this->sleeping),
+        );
     }
 
     /**
@@ -76,7 +81,7 @@ final readonly class Matrix
      */
     public function everyValueId(int $axisId): array
     {
-        return ($this->byId[$axisId] ?? $this->sleeping[$axisId] ?? null)?->everyValueId() ?? [];
+        return ($this->byId[$axisId] ?? ($this->sleeping[$axisId] ?? null))?->everyValueId() ?? [];
     }
 
     /**
@@ -87,7 +92,7 @@ final readonly class Matrix
     {
         $axes = [];
         foreach ([...$this->axes, ...$this->sleeping] as $axis) {
-            $values = array_map(fn (int $id): Value => new Value($id, ''), $axis->everyValueId());
+            $values = array_map(fn(int $id): Value => new Value($id, ''), $axis->everyValueId());
             $axes[] = new Axis($axis->id, '', AxisKind::Other, $values);
         }
         try {
@@ -100,7 +105,10 @@ final readonly class Matrix
     /** Where a SKU lies in this matrix: its combination on the axes that there are; null where it lacks one. */
     public function place(Combination $combination): ?Combination
     {
-        if (count($combination->values) === count($this->byId) && array_diff_key($combination->values, $this->byId) === []) {
+        if (
+            count($combination->values) === count($this->byId) &&
+            array_diff_key($combination->values, $this->byId) === []
+        ) {
             return $combination;
         }
         $place = $combination->on($this->axisIds());
@@ -166,16 +174,16 @@ final readonly class Matrix
             sort($valueIds);
             $longer = [];
             foreach ($rows as [$values, $key]) {
-                $stem = $key === '' ? $axisId.':' : $key.','.$axisId.':';
+                $stem = $key === '' ? $axisId . ':' : $key . ',' . $axisId . ':';
                 foreach ($valueIds as $valueId) {
                     $values[$axisId] = $valueId;
-                    $longer[] = [$values, $stem.$valueId];
+                    $longer[] = [$values, $stem . $valueId];
                 }
             }
             $rows = $longer;
         }
 
-        return array_map(fn (array $row): Combination => Combination::ready($row[0], $row[1]), $rows);
+        return array_map(fn(array $row): Combination => Combination::ready($row[0], $row[1]), $rows);
     }
 
     /**
@@ -195,7 +203,7 @@ final readonly class Matrix
             return false;
         }
         foreach ($combination->values as $axisId => $valueId) {
-            if (! isset($this->byId[$axisId]) || ! $this->byId[$axisId]->has($valueId)) {
+            if (!isset($this->byId[$axisId]) || !$this->byId[$axisId]->has($valueId)) {
                 return false;
             }
         }
@@ -206,7 +214,7 @@ final readonly class Matrix
     /** Whether the combination is a cell that is not left out. */
     public function isOffered(Combination $combination): bool
     {
-        return $this->isCell($combination) && ! $this->standing->covers($combination);
+        return $this->isCell($combination) && !$this->standing->covers($combination);
     }
 
     /**
@@ -216,7 +224,7 @@ final readonly class Matrix
      */
     public function pictureAxes(): array
     {
-        return array_values(array_filter($this->axes, fn (Axis $axis): bool => $axis->changesPicture));
+        return array_values(array_filter($this->axes, fn(Axis $axis): bool => $axis->changesPicture));
     }
 
     /**
@@ -259,15 +267,22 @@ final readonly class Matrix
      */
     public function codeParts(array $cells): array
     {
-        return array_map(fn (Combination $cell): CodeParts => new CodeParts(
-            $cell->key,
-            array_column(array_map(function (Axis $axis) use ($cell): array {
-                $value = $axis->value($cell->value($axis->id) ?? 0);
+        return array_map(
+            fn(Combination $cell): CodeParts => new CodeParts(
+                $cell->key,
+                array_column(
+                    array_map(function (Axis $axis) use ($cell): array {
+                        $value = $axis->value($cell->value($axis->id) ?? 0);
 
-                return [$axis->id, new CodeValue($axis->name, $value->label ?? '', $value->code ?? '')];
-            }, $this->axes), 1, 0),
-            $this->inWordsOr($cell, 'the single SKU'),
-        ), $cells);
+                        return [$axis->id, new CodeValue($axis->name, $value->label ?? '', $value->code ?? '')];
+                    }, $this->axes),
+                    1,
+                    0,
+                ),
+                $this->inWordsOr($cell, 'the single SKU'),
+            ),
+            $cells,
+        );
     }
 
     /**

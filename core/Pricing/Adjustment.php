@@ -21,11 +21,7 @@ final readonly class Adjustment
      * @param  ?Money  $amount  may be below zero
      * @param  ?BigDecimal  $percent  above −100
      */
-    public function __construct(
-        public ?Money $amount = null,
-        public ?BigDecimal $percent = null,
-    ) {
-    }
+    public function __construct(public ?Money $amount = null, public ?BigDecimal $percent = null) {}
 
     /**
      * As both are typed, with or without a sign: "+10.00", "−5", "8"; nothing for none, and zero is none.
@@ -94,22 +90,25 @@ final readonly class Adjustment
     /** "+10.00", "−8 %", "+10.00 and +8 %"; empty for none. */
     public function inWords(): string
     {
-        return implode(' and ', array_filter([
-            $this->amount === null ? '' : self::withSign($this->amount->amount),
-            $this->percent === null ? '' : self::withSign($this->percent).' %',
-        ]));
+        return implode(
+            ' and ',
+            array_filter([
+                $this->amount === null ? '' : self::withSign($this->amount->amount),
+                $this->percent === null ? '' : self::withSign($this->percent) . ' %',
+            ]),
+        );
     }
 
     /** "+10.00", "−5": with its sign, as it is printed. */
     public static function withSign(BigDecimal $number): string
     {
-        return ($number->isNegative() ? '−' : '+').$number->abs();
+        return ($number->isNegative() ? '−' : '+') . $number->abs();
     }
 
     /** As it is typed again: "+10.00", "-8", "+12.1250". */
     public static function again(BigDecimal $number): string
     {
-        return ($number->isNegative() ? '-' : '+').NumberReader::again($number->abs());
+        return ($number->isNegative() ? '-' : '+') . NumberReader::again($number->abs());
     }
 
     private static function share(BigDecimal $percent, string $said): BigDecimal

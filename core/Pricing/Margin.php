@@ -25,7 +25,9 @@ final readonly class Margin
     /** @return ?BigDecimal percent with one decimal, rounded half up; null where the price is nothing */
     public function percent(): ?BigDecimal
     {
-        return $this->price->amount->isZero() ? null : $this->amount()->amount->multipliedBy(100)->dividedBy($this->price->amount, 1, RoundingMode::HALF_UP);
+        return $this->price->amount->isZero()
+            ? null
+            : $this->amount()->amount->multipliedBy(100)->dividedBy($this->price->amount, 1, RoundingMode::HALF_UP);
     }
 
     /** "29.00, 59.2 %" */
@@ -34,6 +36,6 @@ final readonly class Margin
         $percent = $this->percent();
         $text = str_replace('-', '−', $this->amount()->shown());
 
-        return $percent === null ? $text : "{$text}, ".str_replace('-', '−', (string) $percent).' %';
+        return $percent === null ? $text : "{$text}, " . str_replace('-', '−', (string) $percent) . ' %';
     }
 }

@@ -15,11 +15,7 @@ final readonly class Money
     /** No price is larger. */
     private const MOST = '999999999';
 
-    private function __construct(
-        public BigDecimal $amount,
-        public Currency $currency,
-    ) {
-    }
+    private function __construct(public BigDecimal $amount, public Currency $currency) {}
 
     /**
      * @param  BigDecimal|string  $amount  a decimal number, such as "49.5"
@@ -141,7 +137,9 @@ final readonly class Money
     /** The same number in another currency; null where that has fewer digits than the number needs. */
     public function in(Currency $currency): ?self
     {
-        return $this->amount->stripTrailingZeros()->getScale() > $currency->digits ? null : self::of($this->amount, $currency);
+        return $this->amount->stripTrailingZeros()->getScale() > $currency->digits
+            ? null
+            : self::of($this->amount, $currency);
     }
 
     /** The same number in another currency, rounded half up to its digits. */
@@ -171,7 +169,7 @@ final readonly class Money
         $lowest = self::lowest($prices);
         $highest = self::highest($prices);
 
-        return $lowest->equals($highest) ? $lowest->shown() : $lowest->shown().'–'.$highest->shown();
+        return $lowest->equals($highest) ? $lowest->shown() : $lowest->shown() . '–' . $highest->shown();
     }
 
     /**
@@ -183,7 +181,7 @@ final readonly class Money
     {
         return array_reduce(
             $prices,
-            fn (self $lowest, self $price): self => $price->isLessThan($lowest) ? $price : $lowest,
+            fn(self $lowest, self $price): self => $price->isLessThan($lowest) ? $price : $lowest,
             $prices[0],
         );
     }
@@ -197,7 +195,7 @@ final readonly class Money
     {
         return array_reduce(
             $prices,
-            fn (self $highest, self $price): self => $highest->isLessThan($price) ? $price : $highest,
+            fn(self $highest, self $price): self => $highest->isLessThan($price) ? $price : $highest,
             $prices[0],
         );
     }
@@ -206,7 +204,9 @@ final readonly class Money
     private static function withoutCurrency(string $typed, Currency $currency): string
     {
         $sign = '(\p{Sc}|[A-Za-z]{3})';
-        if (preg_match("/^\\s*{$sign}\\s*(?=[\\d\\-\x{2212}])(.*)$|^(.*\\d)\\s*{$sign}\\s*$/us", $typed, $found) !== 1) {
+        if (
+            preg_match("/^\\s*{$sign}\\s*(?=[\\d\\-\x{2212}])(.*)$|^(.*\\d)\\s*{$sign}\\s*$/us", $typed, $found) !== 1
+        ) {
             return $typed;
         }
         [$said, $number] = $found[1] !== '' ? [$found[1], $found[2]] : [$found[4], $found[3]];
@@ -216,12 +216,14 @@ final readonly class Money
 
     private static function bounded(BigDecimal $amount, string $said): BigDecimal
     {
-        return $amount->isNegative() || $amount->isGreaterThan(self::MOST) ? throw UnreadablePrice::outOfBounds($said, self::MOST) : $amount;
+        return $amount->isNegative() || $amount->isGreaterThan(self::MOST)
+            ? throw UnreadablePrice::outOfBounds($said, self::MOST)
+            : $amount;
     }
 
     private function assertSameCurrency(self $other): void
     {
-        if (! $this->currency->is($other->currency)) {
+        if (!$this->currency->is($other->currency)) {
             throw new CurrencyMismatch($this->currency, $other->currency);
         }
     }

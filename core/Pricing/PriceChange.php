@@ -21,8 +21,7 @@ final readonly class PriceChange
         public ?BigDecimal $by = null,
         public ?BigDecimal $percent = null,
         public ?PriceEnding $ending = null,
-    ) {
-    }
+    ) {}
 
     /**
      * As it is typed: "49.90" sets, "+5" and "-5" raise and lower, "+10 %" and "-10 %" by a share; nothing gives back
@@ -39,7 +38,10 @@ final readonly class PriceChange
             return new self(percent: Adjustment::percentage($found[1]), ending: $end);
         }
         if (preg_match('/^[+\-\x{2212}\x{2013}\x{FF0B}]/u', $text) === 1) {
-            return new self(by: Adjustment::typed($text, '', $currency)->amount->amount ?? BigDecimal::zero(), ending: $end);
+            return new self(
+                by: Adjustment::typed($text, '', $currency)->amount->amount ?? BigDecimal::zero(),
+                ending: $end,
+            );
         }
 
         return new self(to: $text === '' ? null : Money::typed($text, $currency), ending: $end);
@@ -54,7 +56,7 @@ final readonly class PriceChange
     /** Whether it needs to know what a SKU costs. */
     public function isOfWhatIs(): bool
     {
-        return $this->to === null && ! $this->givesBack();
+        return $this->to === null && !$this->givesBack();
     }
 
     /**
@@ -86,7 +88,10 @@ final readonly class PriceChange
     /** "set to 49.90", "raised by 10 %", "lowered by 5.00", "ending .95" */
     public function inWords(): string
     {
-        $how = fn (BigDecimal $number, string $unit): string => ($number->isNegative() ? 'lowered' : 'raised').' by '.$number->abs().$unit;
+        $how = fn(BigDecimal $number, string $unit): string => ($number->isNegative() ? 'lowered' : 'raised') .
+            ' by ' .
+            $number->abs() .
+            $unit;
         $words = match (true) {
             $this->to !== null => "set to {$this->to->shown()}",
             $this->percent !== null => $how($this->percent, ' %'),
@@ -100,9 +105,10 @@ final readonly class PriceChange
 
     private function changed(Money $is): Money
     {
-        $exact = $this->percent === null
-            ? $is->amount->plus($this->by ?? BigDecimal::zero())
-            : Adjustment::scaled($is->amount, $this->percent);
+        $exact =
+            $this->percent === null
+                ? $is->amount->plus($this->by ?? BigDecimal::zero())
+                : Adjustment::scaled($is->amount, $this->percent);
         if ($exact->isNegative()) {
             throw UnreadablePrice::fallsBelowZero($is, $this->inWords());
         }

@@ -14,12 +14,7 @@ use Brick\Math\RoundingMode;
 final readonly class PriceEnding
 {
     /** @param  BigDecimal  $step  between two amounts that end so: a power of ten */
-    private function __construct(
-        private string $text,
-        private BigDecimal $end,
-        private BigDecimal $step,
-    ) {
-    }
+    private function __construct(private string $text, private BigDecimal $end, private BigDecimal $step) {}
 
     /**
      * @param  string  $typed  the last digits, with either decimal sign: ".95", ",95", "9.00", "80"
@@ -29,14 +24,22 @@ final readonly class PriceEnding
     public static function typed(string $typed, Currency $currency): self
     {
         $text = str_replace(',', '.', trim($typed));
-        if (preg_match('/^(\d{0,4})(?:\.(\d+))?$/', $text, $parts) !== 1 || $text === '' || strlen($parts[2] ?? '') > $currency->digits) {
+        if (
+            preg_match('/^(\d{0,4})(?:\.(\d+))?$/', $text, $parts) !== 1 ||
+            $text === '' ||
+            strlen($parts[2] ?? '') > $currency->digits
+        ) {
             throw UnreadablePrice::noEnding($typed, $currency);
         }
         // A zero before the point is written by habit: "0.95" is ".95".
         $whole = $parts[1] === '0' && isset($parts[2]) ? '' : $parts[1];
-        $fraction = isset($parts[2]) ? '.'.str_pad($parts[2], $currency->digits, '0') : '';
+        $fraction = isset($parts[2]) ? '.' . str_pad($parts[2], $currency->digits, '0') : '';
 
-        return new self($whole.$fraction, BigDecimal::of(($whole === '' ? '0' : $whole).$fraction), BigDecimal::of(10)->power(strlen($whole)));
+        return new self(
+            $whole . $fraction,
+            BigDecimal::of(($whole === '' ? '0' : $whole) . $fraction),
+            BigDecimal::of(10)->power(strlen($whole)),
+        );
     }
 
     /** The price that ends so and lies nearest. */
@@ -48,7 +51,10 @@ final readonly class PriceEnding
         $times = $price->amount->minus($this->end)->dividedBy($this->step, 0, RoundingMode::FLOOR);
         $below = $times->multipliedBy($this->step)->plus($this->end);
         $above = $below->plus($this->step);
-        $nearest = $price->amount->minus($below)->isLessThan($above->minus($price->amount)) && ! $below->isNegativeOrZero() ? $below : $above;
+        $nearest =
+            $price->amount->minus($below)->isLessThan($above->minus($price->amount)) && !$below->isNegativeOrZero()
+                ? $below
+                : $above;
 
         return Money::of($nearest, $price->currency);
     }

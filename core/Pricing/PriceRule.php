@@ -18,8 +18,7 @@ final readonly class PriceRule
         public ?Money $base,
         public array $adjustments = [],
         public ?PriceEnding $ending = null,
-    ) {
-    }
+    ) {}
 
     /** @param  ?Money  $own  typed for the SKU: it wins */
     public function price(?Money $own): SellingPrice
@@ -46,13 +45,21 @@ final readonly class PriceRule
         foreach ($this->adjustments as $value) {
             if ($value->adjustment->amount !== null) {
                 $amount = $amount->plus($value->adjustment->amount->amount);
-                $steps[] = new PriceStep($value->label, Adjustment::withSign($value->adjustment->amount->amount), $amount);
+                $steps[] = new PriceStep(
+                    $value->label,
+                    Adjustment::withSign($value->adjustment->amount->amount),
+                    $amount,
+                );
             }
         }
         foreach ($this->adjustments as $value) {
             if ($value->adjustment->percent !== null) {
                 $amount = Adjustment::scaled($amount, $value->adjustment->percent);
-                $steps[] = new PriceStep($value->label, Adjustment::withSign($value->adjustment->percent).' %', $amount);
+                $steps[] = new PriceStep(
+                    $value->label,
+                    Adjustment::withSign($value->adjustment->percent) . ' %',
+                    $amount,
+                );
             }
         }
         if ($amount->isNegative()) {
@@ -67,11 +74,11 @@ final readonly class PriceRule
     {
         $steps = [];
         $price = Money::rounded($exact, $this->currency);
-        if (! $price->amount->isEqualTo($exact)) {
+        if (!$price->amount->isEqualTo($exact)) {
             $steps[] = new PriceStep('rounded', '', $price->amount);
         }
         $ended = $this->ending?->of($price) ?? $price;
-        if (! $ended->equals($price)) {
+        if (!$ended->equals($price)) {
             $steps[] = new PriceStep("ending {$this->ending?->text()}", '', $ended->amount);
         }
 

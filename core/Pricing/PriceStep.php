@@ -14,12 +14,7 @@ final readonly class PriceStep
      * @param  string  $change  "+10.00", "+8 %"; empty where the line sets the amount
      * @param  BigDecimal  $amount  the price from here on, exact: rounding is a line of its own
      */
-    public function __construct(
-        public string $what,
-        public string $change,
-        public BigDecimal $amount,
-    ) {
-    }
+    public function __construct(public string $what, public string $change, public BigDecimal $amount) {}
 
     /** With at least the digits of a currency: "52.00", "52.9125". */
     public function shown(Currency $currency): string

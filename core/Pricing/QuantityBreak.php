@@ -14,12 +14,7 @@ final readonly class QuantityBreak
      * @param  int  $from  units, 2 or more
      * @param  Money|BigDecimal  $off  an amount, or percent; above zero
      */
-    public function __construct(
-        public int $from,
-        public Money|BigDecimal $off,
-        public BreakScope $scope,
-    ) {
-    }
+    public function __construct(public int $from, public Money|BigDecimal $off, public BreakScope $scope) {}
 
     /** What so many units cost together. A reduced unit is rounded half up before it is taken so many times. */
     public function total(Money $unit, int $units): Money
@@ -32,7 +27,12 @@ final readonly class QuantityBreak
             return $rest->amount->isNegative() ? $rest->minus($rest) : $rest;
         }
         $keeps = BigDecimal::of(100)->minus($this->off);
-        $reduced = fn (Money $money): Money => Money::rounded($money->amount->multipliedBy($keeps)->dividedBy(100, $money->amount->getScale() + $this->off->getScale() + 2), $money->currency);
+        $reduced = fn(Money $money): Money => Money::rounded(
+            $money->amount
+                ->multipliedBy($keeps)
+                ->dividedBy(100, $money->amount->getScale() + $this->off->getScale() + 2),
+            $money->currency,
+        );
 
         return $this->scope === BreakScope::Unit ? $reduced($unit)->times($units) : $reduced($whole);
     }
@@ -46,7 +46,9 @@ final readonly class QuantityBreak
     /** The same as it is typed again. */
     public function offAgain(): string
     {
-        return $this->off instanceof Money ? NumberReader::again($this->off->amount) : NumberReader::again($this->off).' %';
+        return $this->off instanceof Money
+            ? NumberReader::again($this->off->amount)
+            : NumberReader::again($this->off) . ' %';
     }
 
     /** "5 %", "2.00" */

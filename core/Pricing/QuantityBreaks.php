@@ -15,9 +15,7 @@ final readonly class QuantityBreaks
     private const MOST_UNITS = 1_000_000;
 
     /** @param  list<QuantityBreak>  $breaks  by quantity */
-    private function __construct(public array $breaks)
-    {
-    }
+    private function __construct(public array $breaks) {}
 
     /**
      * As they are typed; rows that say nothing are passed over.
@@ -34,14 +32,22 @@ final readonly class QuantityBreaks
                 continue;
             }
             $units = NumberReader::read($from);
-            if ($units->hasNonZeroFractionalPart() || $units->isLessThan(2) || $units->isGreaterThan(self::MOST_UNITS)) {
+            if (
+                $units->hasNonZeroFractionalPart() ||
+                $units->isLessThan(2) ||
+                $units->isGreaterThan(self::MOST_UNITS)
+            ) {
                 throw UnreadableBreak::noQuantity($from);
             }
             $count = $units->toInt();
             if (isset($breaks[$count])) {
                 throw UnreadableBreak::isTwice($count);
             }
-            $breaks[$count] = new QuantityBreak($count, self::off($off, $currency), BreakScope::tryFrom($scope) ?? BreakScope::Unit);
+            $breaks[$count] = new QuantityBreak(
+                $count,
+                self::off($off, $currency),
+                BreakScope::tryFrom($scope) ?? BreakScope::Unit,
+            );
         }
         ksort($breaks);
 
@@ -54,7 +60,13 @@ final readonly class QuantityBreaks
         $breaks = [];
         foreach ($text === '' ? [] : explode(';', $text) as $part) {
             [$from, $off, $scope] = explode(' ', $part);
-            $breaks[] = new QuantityBreak((int) $from, str_ends_with($off, '%') ? BigDecimal::of(substr($off, 0, -1)) : Money::rounded(BigDecimal::of($off), $currency), BreakScope::from($scope));
+            $breaks[] = new QuantityBreak(
+                (int) $from,
+                str_ends_with($off, '%')
+                    ? BigDecimal::of(substr($off, 0, -1))
+                    : Money::rounded(BigDecimal::of($off), $currency),
+                BreakScope::from($scope),
+            );
         }
 
         return new self($breaks);
@@ -69,11 +81,14 @@ final readonly class QuantityBreaks
     /** The same with the quantities at which each holds, for others to read: "10-49 5% unit;50- 100.00 order" */
     public function ranges(): string
     {
-        return implode(';', array_map(function (QuantityBreak $break): string {
-            [$from, $off, $scope] = explode(' ', $this->textOf($break));
+        return implode(
+            ';',
+            array_map(function (QuantityBreak $break): string {
+                [$from, $off, $scope] = explode(' ', $this->textOf($break));
 
-            return "{$from}-{$this->until($break)} {$off} {$scope}";
-        }, $this->breaks));
+                return "{$from}-{$this->until($break)} {$off} {$scope}";
+            }, $this->breaks),
+        );
     }
 
     /** The one that holds for so many units: the last that they reach. */
@@ -117,7 +132,7 @@ final readonly class QuantityBreaks
             $now = $break->total($unit, $break->from);
             if ($before !== null && $before->total($unit, $break->from)->isLessThan($now)) {
                 $doubts[] = "From {$break->from} on the reduction is less than from {$before->from}.";
-            } elseif ($now->amount->isZero() && ! $unit->amount->isZero()) {
+            } elseif ($now->amount->isZero() && !$unit->amount->isZero()) {
                 $doubts[] = "From {$break->from} on nothing is left of {$unit->shown()}.";
             }
         }
@@ -127,7 +142,7 @@ final readonly class QuantityBreaks
 
     public function inWords(): string
     {
-        return implode('; ', array_map(fn (QuantityBreak $break): string => $break->inWords(), $this->breaks));
+        return implode('; ', array_map(fn(QuantityBreak $break): string => $break->inWords(), $this->breaks));
     }
 
     private function textOf(QuantityBreak $break): string
@@ -139,7 +154,10 @@ final readonly class QuantityBreaks
 
     private static function off(string $typed, Currency $currency): Money|BigDecimal
     {
-        $off = preg_match('/^(.*)%\s*$/us', $typed, $found) === 1 ? Adjustment::percentage($found[1]) : Money::typed($typed, $currency);
+        $off =
+            preg_match('/^(.*)%\s*$/us', $typed, $found) === 1
+                ? Adjustment::percentage($found[1])
+                : Money::typed($typed, $currency);
         $number = $off instanceof Money ? $off->amount : $off;
         if ($number->isNegativeOrZero() || ($off instanceof BigDecimal && $off->isGreaterThan(100))) {
             throw UnreadableBreak::noReduction($typed);

@@ -14,11 +14,8 @@ final readonly class Sale
     private const OPEN = '-';
 
     /** @throws UnreadablePrice where it ends before it begins */
-    public function __construct(
-        public Money $price,
-        public ?Day $from = null,
-        public ?Day $until = null,
-    ) {
+    public function __construct(public Money $price, public ?Day $from = null, public ?Day $until = null)
+    {
         if ($from !== null && $until?->isBefore($from) === true) {
             throw UnreadablePrice::endsBeforeItBegins();
         }
@@ -31,7 +28,7 @@ final readonly class Sale
      */
     public static function typed(string $price, string $from, string $until, Currency $currency): self
     {
-        $day = fn (string $typed): ?Day => trim($typed) === '' ? null : Day::typed($typed);
+        $day = fn(string $typed): ?Day => trim($typed) === '' ? null : Day::typed($typed);
 
         return new self(Money::typed($price, $currency), $day($from), $day($until));
     }
@@ -41,7 +38,11 @@ final readonly class Sale
     {
         [$price, $from, $until] = explode(' ', $text) + ['0', self::OPEN, self::OPEN];
 
-        return new self(Money::rounded(BigDecimal::of($price), $currency), $from === self::OPEN ? null : Day::typed($from), $until === self::OPEN ? null : Day::typed($until));
+        return new self(
+            Money::rounded(BigDecimal::of($price), $currency),
+            $from === self::OPEN ? null : Day::typed($from),
+            $until === self::OPEN ? null : Day::typed($until),
+        );
     }
 
     /** As it is stored: "39.00 2026-12-01 -" */
@@ -58,17 +59,20 @@ final readonly class Sale
 
     public function isOn(Day $day): bool
     {
-        return ! ($this->from !== null && $day->isBefore($this->from)) && ! ($this->until !== null && $this->until->isBefore($day));
+        return !($this->from !== null && $day->isBefore($this->from)) &&
+            !($this->until !== null && $this->until->isBefore($day));
     }
 
     /** "39.00, 1 December 2026 to 24 December 2026", "39.00 from 1 December 2026", "39.00 until …", "39.00" */
     public function inWords(): string
     {
-        return $this->price->shown().match (true) {
-            $this->from !== null && $this->until !== null => ", {$this->from->inWords()} to {$this->until->inWords()}",
-            $this->from !== null => " from {$this->from->inWords()}",
-            $this->until !== null => " until {$this->until->inWords()}",
-            default => '',
-        };
+        return $this->price->shown() .
+            match (true) {
+                $this->from !== null && $this->until !== null
+                    => ", {$this->from->inWords()} to {$this->until->inWords()}",
+                $this->from !== null => " from {$this->from->inWords()}",
+                $this->until !== null => " until {$this->until->inWords()}",
+                default => '',
+            };
     }
 }

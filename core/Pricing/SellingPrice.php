@@ -20,8 +20,7 @@ final readonly class SellingPrice
         public array $steps = [],
         public bool $isBelowZero = false,
         public bool $isTooHigh = false,
-    ) {
-    }
+    ) {}
 
     /** Null where neither is there: then it cannot be sold. */
     public function effective(): ?Money

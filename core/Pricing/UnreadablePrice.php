@@ -39,7 +39,9 @@ final class UnreadablePrice extends CoreException
     /** @param  string  $typed  what was to be a percentage */
     public static function noPercentage(string $typed, int $most, int $digits): self
     {
-        return new self("“{$typed}” is not a percentage here: it must lie above −100 and up to {$most}, with up to {$digits} decimals.");
+        return new self(
+            "“{$typed}” is not a percentage here: it must lie above −100 and up to {$most}, with up to {$digits} decimals.",
+        );
     }
 
     /** @param  string  $typed  what prices were to end in */
@@ -48,13 +50,19 @@ final class UnreadablePrice extends CoreException
         $such = $currency->digits === 0 ? '80' : '.95';
         $decimals = $currency->digits === 0 ? 'no decimals' : "up to {$currency->digits} decimals";
 
-        return new self('“'.mb_substr($typed, 0, 20)."” is not an ending. Type the last digits of a price in {$currency->code}, such as {$such}: up to four before the decimal sign, {$decimals}.");
+        return new self(
+            '“' .
+                mb_substr($typed, 0, 20) .
+                "” is not an ending. Type the last digits of a price in {$currency->code}, such as {$such}: up to four before the decimal sign, {$decimals}.",
+        );
     }
 
     /** What a price is sold at for a time must be less than what it is else. */
     public static function saleIsNotBelow(Money $sale, Money $regular, string $place): self
     {
-        return new self("A sale price of {$sale->shown()} is not below the regular {$regular->shown()} of {$place}. Type less, or select only SKUs that cost more.");
+        return new self(
+            "A sale price of {$sale->shown()} is not below the regular {$regular->shown()} of {$place}. Type less, or select only SKUs that cost more.",
+        );
     }
 
     public static function endsBeforeItBegins(): self
@@ -65,15 +73,19 @@ final class UnreadablePrice extends CoreException
     /** @param  string  $how  what was to be done to it, in words */
     public static function fallsBelowZero(Money $price, string $how): self
     {
-        return new self("{$price->shown()} {$how} would come below zero. Take less away, or select only SKUs that cost more.");
+        return new self(
+            "{$price->shown()} {$how} would come below zero. Take less away, or select only SKUs that cost more.",
+        );
     }
 
     /** What the rules would make of the price of a SKU is none. */
     public static function isNone(string $place, bool $isTooHigh): self
     {
-        return new self($isTooHigh
-            ? "{$place} would cost more than any price can be. Add less, or give the product a lower price first."
-            : "{$place} would cost less than nothing. Take less away, or give the product a higher price first.");
+        return new self(
+            $isTooHigh
+                ? "{$place} would cost more than any price can be. Add less, or give the product a lower price first."
+                : "{$place} would cost less than nothing. Take less away, or give the product a higher price first.",
+        );
     }
 
     /** A price that is to be raised or lowered, and is not there. */

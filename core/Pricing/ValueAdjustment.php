@@ -7,9 +7,5 @@ namespace Core\Pricing;
 /** What a value does to the price, with what it is called. */
 final readonly class ValueAdjustment
 {
-    public function __construct(
-        public string $label,
-        public Adjustment $adjustment,
-    ) {
-    }
+    public function __construct(public string $label, public Adjustment $adjustment) {}
 }

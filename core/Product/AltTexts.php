@@ -11,9 +11,7 @@ use Core\Gallery\Placement;
 /** The alt texts of all linked pictures of a product, and what is wrong with them. */
 final readonly class AltTexts
 {
-    public function __construct(private Product $product)
-    {
-    }
+    public function __construct(private Product $product) {}
 
     /** @return array<int, string> placement id => text, in the one order */
     public function all(): array
@@ -47,9 +45,11 @@ final readonly class AltTexts
     {
         $reaching = $this->product->galleries()->reaching();
 
-        return array_values(array_filter(
-            $this->product->state->pictures,
-            fn (Placement $picture): bool => isset($reaching[$picture->id]),
-        ));
+        return array_values(
+            array_filter(
+                $this->product->state->pictures,
+                fn(Placement $picture): bool => isset($reaching[$picture->id]),
+            ),
+        );
     }
 }

@@ -34,17 +34,14 @@ final readonly class ChosenSkus
     public array $skus;
 
     /** @param  ?list<Combination>  $made  all cells that have a SKU; null where the very cells were pointed at */
-    public function __construct(
-        public Product $product,
-        private Selection $selection,
-        private ?array $made,
-    ) {
+    public function __construct(public Product $product, private Selection $selection, private ?array $made)
+    {
         $this->matrix = $product->matrix;
         $this->prices = $product->prices;
         $this->details = $product->state->details->details;
         $this->book = $product->book;
         $index = new ReachIndex($selection->cells($product->matrix)->clauses);
-        $isMeant = fn (Sku $sku): bool => $product->matrix->isCell($sku->cell) && $index->covers($sku->cell);
+        $isMeant = fn(Sku $sku): bool => $product->matrix->isCell($sku->cell) && $index->covers($sku->cell);
         $this->skus = array_values(array_filter($product->made, $isMeant));
     }
 
@@ -106,7 +103,7 @@ final readonly class ChosenSkus
     /** @return list<PricedSku> */
     public function pricedSkus(): array
     {
-        return array_map(fn (Sku $sku): PricedSku => $sku->priced(), $this->skus);
+        return array_map(fn(Sku $sku): PricedSku => $sku->priced(), $this->skus);
     }
 
     /** The prices they are sold at in words: one, or the lowest and the highest. */

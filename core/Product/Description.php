@@ -18,9 +18,7 @@ final readonly class Description
     /** In formatted text a picture stands in a paragraph of its own. */
     private const PICTURE_PARAGRAPH = '/<p>\s*\[picture (\d{1,18})\]\s*(?:<br\s*\/?>)?\s*<\/p>/';
 
-    public function __construct(private string $text)
-    {
-    }
+    public function __construct(private string $text) {}
 
     /** How a picture is named in a text. */
     public static function picture(int $placementId): string
@@ -45,7 +43,11 @@ final readonly class Description
      */
     public function renamed(callable $name): string
     {
-        return (string) preg_replace_callback(self::PICTURE, fn (array $found): string => $name((int) $found[1]), $this->text);
+        return (string) preg_replace_callback(
+            self::PICTURE,
+            fn(array $found): string => $name((int) $found[1]),
+            $this->text,
+        );
     }
 
     /**
@@ -81,7 +83,16 @@ final readonly class Description
     public function parts(): array
     {
         $parts = [];
-        foreach (preg_split($this->isFormatted() ? self::PICTURE_PARAGRAPH : self::PICTURE, $this->text, -1, PREG_SPLIT_DELIM_CAPTURE) ?: [] as $at => $part) {
+        foreach (
+            preg_split(
+                $this->isFormatted() ? self::PICTURE_PARAGRAPH : self::PICTURE,
+                $this->text,
+                -1,
+                PREG_SPLIT_DELIM_CAPTURE,
+            ) ?:
+            []
+            as $at => $part
+        ) {
             if ($at % 2 === 1) {
                 $parts[] = (int) $part;
             } elseif (trim($part) !== '') {
@@ -100,7 +111,13 @@ final readonly class Description
             $texts = array_map(function (string $html): string {
                 $lines = (string) preg_replace('/<br\s*\/?>|<\/(p|li|h[1-6])>/i', "\n", $html);
 
-                return trim((string) preg_replace("/[ \t]*\n\s*/", "\n", html_entity_decode(strip_tags($lines), ENT_QUOTES | ENT_HTML5, 'UTF-8')));
+                return trim(
+                    (string) preg_replace(
+                        "/[ \t]*\n\s*/",
+                        "\n",
+                        html_entity_decode(strip_tags($lines), ENT_QUOTES | ENT_HTML5, 'UTF-8'),
+                    ),
+                );
             }, $texts);
         }
 
@@ -115,6 +132,14 @@ final readonly class Description
         }
         $paragraphs = preg_split('/\R+/u', trim($this->text)) ?: [];
 
-        return implode('', array_map(fn (string $paragraph): string => '<p>'.htmlspecialchars($paragraph, ENT_QUOTES | ENT_HTML5, 'UTF-8').'</p>', $paragraphs));
+        return implode(
+            '',
+            array_map(
+                fn(string $paragraph): string => '<p>' .
+                    htmlspecialchars($paragraph, ENT_QUOTES | ENT_HTML5, 'UTF-8') .
+                    '</p>',
+                $paragraphs,
+            ),
+        );
     }
 }

@@ -13,11 +13,7 @@ final readonly class KnownNames
      * @param  array<int, string>  $axes  axis id => name, in the product's order, those that sleep last
      * @param  array<int, string>  $values  value id => its label here, or what the library calls it
      */
-    public function __construct(
-        private array $axes,
-        private array $values,
-    ) {
-    }
+    public function __construct(private array $axes, private array $values) {}
 
     /** Whether the product has the value, or had it. */
     public function knows(int $valueId): bool

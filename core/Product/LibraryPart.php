@@ -27,6 +27,5 @@ final readonly class LibraryPart
         public ProductSwatches $swatches = new ProductSwatches([], []),
         public array $usual = [],
         public array $synonyms = [],
-    ) {
-    }
+    ) {}
 }

@@ -8,11 +8,7 @@ namespace Core\Product;
 final readonly class LibraryRef
 {
     /** @param  string  $name  by which another catalog finds its own */
-    public function __construct(
-        public int $id,
-        public string $name,
-    ) {
-    }
+    public function __construct(public int $id, public string $name) {}
 
     /** Whether both follow the same; none is the same as none. */
     public static function same(?self $one, ?self $other): bool

@@ -13,11 +13,7 @@ final readonly class OwnAxis
      * @param  ?bool  $changesPicture  whether its values look different in pictures; null as the library says
      * @param  ?AxisDisplay  $display  how shoppers choose; null as the library says
      */
-    public function __construct(
-        public ?bool $changesPicture = null,
-        public ?AxisDisplay $display = null,
-    ) {
-    }
+    public function __construct(public ?bool $changesPicture = null, public ?AxisDisplay $display = null) {}
 
     public function isNone(): bool
     {
@@ -27,9 +23,16 @@ final readonly class OwnAxis
     /** "pictures differ by it, shoppers choose by picture swatches"; empty where it says nothing. */
     public function inWords(): string
     {
-        return implode(', ', array_filter([
-            $this->changesPicture === null ? '' : ($this->changesPicture ? 'pictures differ by it' : 'pictures do not differ by it'),
-            $this->display === null ? '' : "shoppers choose by {$this->display->inWords()}",
-        ]));
+        return implode(
+            ', ',
+            array_filter([
+                $this->changesPicture === null
+                    ? ''
+                    : ($this->changesPicture
+                        ? 'pictures differ by it'
+                        : 'pictures do not differ by it'),
+                $this->display === null ? '' : "shoppers choose by {$this->display->inWords()}",
+            ]),
+        );
     }
 }

@@ -14,9 +14,7 @@ final readonly class PictureNames
      * @param  array<int, string>  $here  photo id => the name it has here
      * @param  array<string, true>  $names  in lower case
      */
-    private function __construct(private array $here, private array $names)
-    {
-    }
+    private function __construct(private array $here, private array $names) {}
 
     public static function of(ProductState $state): self
     {
@@ -52,8 +50,8 @@ final readonly class PictureNames
         $ending = pathinfo($name, PATHINFO_EXTENSION);
         $stem = mb_substr($ending === '' ? $name : mb_substr($name, 0, -mb_strlen($ending) - 1), 0, self::LONGEST);
         for ($number = 1; ; $number++) {
-            $free = $stem.($number === 1 ? '' : " ({$number})").($ending === '' ? '' : '.'.$ending);
-            if (! isset($this->names[mb_strtolower($free)])) {
+            $free = $stem . ($number === 1 ? '' : " ({$number})") . ($ending === '' ? '' : '.' . $ending);
+            if (!isset($this->names[mb_strtolower($free)])) {
                 return $free;
             }
         }

@@ -73,7 +73,10 @@ final class Product
             }
         }
         $made = [];
-        foreach ($state->matrix->inOrder(array_map(fn (Sku $sku): Combination => $sku->cell, array_values($byKey))) as $cell) {
+        foreach (
+            $state->matrix->inOrder(array_map(fn(Sku $sku): Combination => $sku->cell, array_values($byKey)))
+            as $cell
+        ) {
             $made[$cell->key] = $byKey[$cell->key];
         }
         $this->made = $made;
@@ -94,19 +97,19 @@ final class Product
     /** @return list<Combination> made cells, in the product's order */
     public function madeCells(): array
     {
-        return array_map(fn (Sku $sku): Combination => $sku->cell, array_values($this->made));
+        return array_map(fn(Sku $sku): Combination => $sku->cell, array_values($this->made));
     }
 
     /** @return list<StandingSku> those on offer, in the product's order */
     public function standingSkus(): array
     {
-        return array_map(fn (Sku $sku): StandingSku => $sku->standing($this->book), array_values($this->made));
+        return array_map(fn(Sku $sku): StandingSku => $sku->standing($this->book), array_values($this->made));
     }
 
     /** @return list<PricedSku> those on offer, in the product's order */
     public function pricedSkus(): array
     {
-        return array_map(fn (Sku $sku): PricedSku => $sku->priced(), array_values($this->made));
+        return array_map(fn(Sku $sku): PricedSku => $sku->priced(), array_values($this->made));
     }
 
     /** @return list<Sku> the made SKUs that a reach covers */
@@ -114,7 +117,7 @@ final class Product
     {
         $index = new ReachIndex($reach->clauses);
 
-        return array_values(array_filter($this->made, fn (Sku $sku): bool => $index->covers($sku->cell)));
+        return array_values(array_filter($this->made, fn(Sku $sku): bool => $index->covers($sku->cell)));
     }
 
     /**
@@ -195,7 +198,7 @@ final class Product
 
         return $list === null
             ? null
-            : $this->coverage ??= Coverage::of($this->matrix, $this->madeCells(), $this->galleries(), $list);
+            : ($this->coverage ??= Coverage::of($this->matrix, $this->madeCells(), $this->galleries(), $list));
     }
 
     /** The text that stands for a picture: typed, else made by the library's pattern. */
@@ -216,10 +219,9 @@ final class Product
      */
     public function pictures(array $ids): array
     {
-        $chosen = array_values(array_filter(
-            $this->state->pictures,
-            fn (Placement $picture): bool => in_array($picture->id, $ids, true),
-        ));
+        $chosen = array_values(
+            array_filter($this->state->pictures, fn(Placement $picture): bool => in_array($picture->id, $ids, true)),
+        );
         if ($ids === [] || $chosen === []) {
             throw $ids === [] ? new Refusal('Mark a picture first.', RefusalKind::Missing) : self::pictureIsGone();
         }
@@ -242,10 +244,8 @@ final class Product
      */
     public function axis(int $axisId): Axis
     {
-        return $this->matrix->axis($axisId) ?? throw new Refusal(
-            'This axis is no longer on the product. Look at its axes again.',
-            RefusalKind::Gone,
-        );
+        return $this->matrix->axis($axisId) ??
+            throw new Refusal('This axis is no longer on the product. Look at its axes again.', RefusalKind::Gone);
     }
 
     /**
@@ -255,16 +255,14 @@ final class Product
      */
     public function axisHaving(int $valueId): Axis
     {
-        return $this->matrix->axisOf($valueId) ?? throw new Refusal(
-            'This value is no longer on the product. Look at its axes again.',
-            RefusalKind::Gone,
-        );
+        return $this->matrix->axisOf($valueId) ??
+            throw new Refusal('This value is no longer on the product. Look at its axes again.', RefusalKind::Gone);
     }
 
     /** Whether a picture reaches anything that the product has. */
     public function isLinked(Placement $placement): bool
     {
-        return ! $placement->reach->activeIn($this->matrix)->isNothing();
+        return !$placement->reach->activeIn($this->matrix)->isNothing();
     }
 
     /** The regular price of a SKU: its own, else as the product's rules make it. */
@@ -321,7 +319,8 @@ final class Product
     /** What is said of a SKU, as the reader keeps it; empty for nothing. */
     public function said(DetailKind $kind, Sku $sku): string
     {
-        return ($this->finders[$kind->value] ??= $this->state->details->details->finder($kind, $this->matrix))
-            ->at($sku->cell);
+        return ($this->finders[$kind->value] ??= $this->state->details->details->finder($kind, $this->matrix))->at(
+            $sku->cell,
+        );
     }
 }

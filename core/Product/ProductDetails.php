@@ -65,8 +65,7 @@ final readonly class ProductDetails
         public Details $details = new Details(),
         public ?LibraryRef $codePattern = null,
         public array $sleepingLabels = [],
-    ) {
-    }
+    ) {}
 
     /** The same with what is said of it and its parts. */
     public function saying(Details $details): self
@@ -79,14 +78,14 @@ final readonly class ProductDetails
     {
         $all = array_replace($this->ownAxes, [$axisId => $own]);
 
-        return $this->with(['ownAxes' => array_filter($all, fn (OwnAxis $axis): bool => ! $axis->isNone())]);
+        return $this->with(['ownAxes' => array_filter($all, fn(OwnAxis $axis): bool => !$axis->isNone())]);
     }
 
     /** The same with a fact, in the place of what is said under its name; a new one comes last. */
     public function withFact(Fact $fact): self
     {
         $facts = array_map(
-            fn (Fact $own): Fact => $own->isNamed($fact->name) ? $own->saying($fact) : $own,
+            fn(Fact $own): Fact => $own->isNamed($fact->name) ? $own->saying($fact) : $own,
             $this->facts,
         );
 
@@ -100,7 +99,7 @@ final readonly class ProductDetails
      */
     public function pricedBy(?Money $base, array $adjustments): self
     {
-        $some = array_filter($adjustments, fn (Adjustment $adjustment): bool => ! $adjustment->isNone());
+        $some = array_filter($adjustments, fn(Adjustment $adjustment): bool => !$adjustment->isNone());
 
         return $this->with(['basePrice' => $base, 'adjustments' => $some]);
     }
@@ -132,23 +131,26 @@ final readonly class ProductDetails
      */
     public function texts(Matrix $matrix): array
     {
-        $texts = [
-            'name' => new SaidText('Name', $this->name),
-            'code' => new SaidText('Code', $this->code),
-            'description' => new SaidText('Description', $this->description),
-            'brand' => new SaidText('Brand', $this->brand),
-            'category' => new SaidText('Category', $this->category),
-            'currency' => new SaidText('Currency', $this->currency->code),
-            'price' => new SaidText('Price', $this->basePrice?->shown() ?? ''),
-            'shot list' => new SaidText('Shot list', $this->shotList->name ?? ''),
-            'code pattern' => new SaidText('Code pattern', $this->codePattern->name ?? ''),
-        ] + $this->adjustmentTexts($matrix) + $this->details->texts(new DetailReader($this->currency), $matrix);
+        $texts =
+            [
+                'name' => new SaidText('Name', $this->name),
+                'code' => new SaidText('Code', $this->code),
+                'description' => new SaidText('Description', $this->description),
+                'brand' => new SaidText('Brand', $this->brand),
+                'category' => new SaidText('Category', $this->category),
+                'currency' => new SaidText('Currency', $this->currency->code),
+                'price' => new SaidText('Price', $this->basePrice?->shown() ?? ''),
+                'shot list' => new SaidText('Shot list', $this->shotList->name ?? ''),
+                'code pattern' => new SaidText('Code pattern', $this->codePattern->name ?? ''),
+            ] +
+            $this->adjustmentTexts($matrix) +
+            $this->details->texts(new DetailReader($this->currency), $matrix);
         foreach ($this->shots as $shot) {
-            $need = $shot->need->value.($shot->reason === '' ? '' : ": {$shot->reason}");
+            $need = $shot->need->value . ($shot->reason === '' ? '' : ": {$shot->reason}");
             $texts["shot {$shot->view->key}"] = new SaidText("{$shot->view->label()} pictures", $need);
         }
         foreach ($this->facts as $fact) {
-            $texts['fact '.Name::of($fact->name)->folded] = new SaidText("Fact {$fact->name}", $fact->whole());
+            $texts['fact ' . Name::of($fact->name)->folded] = new SaidText("Fact {$fact->name}", $fact->whole());
         }
 
         return $texts;

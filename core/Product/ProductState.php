@@ -23,8 +23,7 @@ final readonly class ProductState
         public Matrix $matrix,
         public array $skus = [],
         public array $pictures = [],
-    ) {
-    }
+    ) {}
 
     /**
      * The same setup for another product: axes, values, labels, rules, openings and how shoppers choose, and SKUs in
@@ -33,8 +32,8 @@ final readonly class ProductState
      */
     public function asSetupOf(ProductDetails $details): self
     {
-        $made = array_values(array_filter($this->skus, fn (Sku $sku): bool => $sku->isMade()));
-        $skus = array_map(fn (Sku $sku): Sku => new Sku(0, $sku->cell, $sku->state, ''), $made);
+        $made = array_values(array_filter($this->skus, fn(Sku $sku): bool => $sku->isMade()));
+        $skus = array_map(fn(Sku $sku): Sku => new Sku(0, $sku->cell, $sku->state, ''), $made);
 
         return new self($details, Matrix::of($this->matrix->axes, $this->matrix->leftOut), $skus);
     }
@@ -51,7 +50,7 @@ final readonly class ProductState
         return new self(
             $this->details,
             $this->matrix,
-            array_map(fn (Sku $sku): Sku => $byId[$sku->id] ?? $sku, $this->skus),
+            array_map(fn(Sku $sku): Sku => $byId[$sku->id] ?? $sku, $this->skus),
             $this->pictures,
         );
     }
@@ -81,16 +80,15 @@ final readonly class ProductState
     {
         $byId = array_column($changed, null, 'id');
 
-        return $this->withPictures(array_map(
-            fn (Placement $picture): Placement => $byId[$picture->id] ?? $picture,
-            $this->pictures,
-        ));
+        return $this->withPictures(
+            array_map(fn(Placement $picture): Placement => $byId[$picture->id] ?? $picture, $this->pictures),
+        );
     }
 
     /** @return list<int> ids of its pictures, in the one order */
     public function pictureIds(): array
     {
-        return array_map(fn (Placement $picture): int => $picture->id, $this->pictures);
+        return array_map(fn(Placement $picture): int => $picture->id, $this->pictures);
     }
 
     /**
@@ -102,7 +100,7 @@ final readonly class ProductState
     {
         $byId = array_column($this->pictures, null, 'id');
 
-        return $this->withPictures(array_map(fn (int $id): Placement => $byId[$id], $ids));
+        return $this->withPictures(array_map(fn(int $id): Placement => $byId[$id], $ids));
     }
 
     /** @return array<int, Swatch> its own swatches of the values that it has at the moment, by value id */

@@ -13,16 +13,12 @@ final readonly class ProductSwatches
      * @param  array<int, Swatch>  $shared  by value id
      * @param  array<int, Swatch>  $own  by value id
      */
-    public function __construct(
-        private array $shared,
-        private array $own,
-    ) {
-    }
+    public function __construct(private array $shared, private array $own) {}
 
     /** What is shown for a value. */
     public function of(int $valueId): ?Swatch
     {
-        return $this->own[$valueId] ?? $this->shared[$valueId] ?? null;
+        return $this->own[$valueId] ?? ($this->shared[$valueId] ?? null);
     }
 
     /** @return array<int, Swatch> those that the product has of its own, by value id */

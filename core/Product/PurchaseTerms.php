@@ -26,8 +26,7 @@ final readonly class PurchaseTerms
         private array $inQuestion,
         private ?Sku $sku,
         private Day $today,
-    ) {
-    }
+    ) {}
 
     /** What a shopper pays today for what is chosen: one price, or the lowest and the highest. */
     public function price(): string
@@ -43,8 +42,8 @@ final readonly class PurchaseTerms
     {
         $now = $this->pricesNow();
         $skus = $this->inQuestion;
-        $onSale = array_filter($skus, fn (Sku $sku): bool => $this->product->saleNow($sku, $this->today) !== null);
-        $priceThen = fn (Sku $sku): ?Money => $onSale === []
+        $onSale = array_filter($skus, fn(Sku $sku): bool => $this->product->saleNow($sku, $this->today) !== null);
+        $priceThen = fn(Sku $sku): ?Money => $onSale === []
             ? $this->product->prices->listPrice($sku->cell)
             : $this->product->price($sku);
         $before = array_values(array_filter(array_map($priceThen, $skus)));
@@ -73,20 +72,23 @@ final readonly class PurchaseTerms
         $unit = $this->sku === null ? null : $this->priceNow($this->sku);
 
         return array_map(function (QuantityBreak $break) use ($breaks, $unit): string {
-            $cost = $unit === null
-                ? ''
-                : '; '.number_format($break->from)." cost {$breaks->total($unit, $break->from)->shown()}";
+            $cost =
+                $unit === null
+                    ? ''
+                    : '; ' . number_format($break->from) . " cost {$breaks->total($unit, $break->from)->shown()}";
 
-            return ucfirst($break->inWords()).$cost;
+            return ucfirst($break->inWords()) . $cost;
         }, $breaks->breaks);
     }
 
     /** What is said of the product, or of the chosen SKU, that shoppers read; empty for nothing. */
     public function said(DetailKind $kind): string
     {
-        $sku = $this->sku ?? $this->inQuestion[0] ?? null;
+        $sku = $this->sku ?? ($this->inQuestion[0] ?? null);
 
-        return $sku === null ? $this->product->state->details->details->whole($kind) : $this->product->said($kind, $sku);
+        return $sku === null
+            ? $this->product->state->details->details->whole($kind)
+            : $this->product->said($kind, $sku);
     }
 
     /** @return array<string, string> the terms of the sale: what => in words */
@@ -124,14 +126,17 @@ final readonly class PurchaseTerms
         }
         $limits = $this->product->orderLimits($sku);
 
-        return array_values(array_filter([
-            match ($this->product->availability($sku, $this->today)) {
-                Availability::Low => 'Only '.number_format((int) $this->product->units($sku)).' left',
-                Availability::PreOrder => 'Here on '.Day::typed($this->product->said(DetailKind::PreOrder, $sku))->inWords(),
-                default => '',
-            },
-            $limits->least === null ? '' : 'At least '.number_format($limits->least).' per order',
-            $limits->most === null ? '' : 'At most '.number_format($limits->most).' per order',
-        ]));
+        return array_values(
+            array_filter([
+                match ($this->product->availability($sku, $this->today)) {
+                    Availability::Low => 'Only ' . number_format((int) $this->product->units($sku)) . ' left',
+                    Availability::PreOrder => 'Here on ' .
+                        Day::typed($this->product->said(DetailKind::PreOrder, $sku))->inWords(),
+                    default => '',
+                },
+                $limits->least === null ? '' : 'At least ' . number_format($limits->least) . ' per order',
+                $limits->most === null ? '' : 'At most ' . number_format($limits->most) . ' per order',
+            ]),
+        );
     }
 }

@@ -83,6 +83,6 @@ final class SelectionGallery
     /** Whether every selected SKU shows the same pictures. */
     public function isOne(): bool
     {
-        return array_filter($this->shownBy, fn (int $times): bool => $times < $this->skuCount) === [];
+        return array_filter($this->shownBy, fn(int $times): bool => $times < $this->skuCount) === [];
     }
 }

@@ -91,10 +91,12 @@ final readonly class Sku
     /** The same with a text of it, or without where that is empty. */
     public function saying(string $key, string $text): self
     {
-        return $this->with(['texts' => array_filter(
-            array_replace($this->texts, [$key => $text]),
-            fn (string $said): bool => $said !== '',
-        )]);
+        return $this->with([
+            'texts' => array_filter(
+                array_replace($this->texts, [$key => $text]),
+                fn(string $said): bool => $said !== '',
+            ),
+        ]);
     }
 
     /**

@@ -17,7 +17,14 @@ final readonly class SkuFields
     /** @return list<SkuField> in the order in which people see them */
     public static function all(): array
     {
-        return [new CodeField(), new PriceField(), new StockField(), new GtinField(), new WeightField(), ...self::texts()];
+        return [
+            new CodeField(),
+            new PriceField(),
+            new StockField(),
+            new GtinField(),
+            new WeightField(),
+            ...self::texts(),
+        ];
     }
 
     /** @return list<TextField> those that are texts and nothing more */
@@ -38,10 +45,12 @@ final readonly class SkuFields
     /** @return list<SkuField> by which a SKU can be found that begins with what was typed */
     public static function searchedBy(string $typed): array
     {
-        return array_values(array_filter(
-            self::all(),
-            fn (SkuField $field): bool => $field->isSearched() && (! $field->isFigure() || ctype_digit($typed)),
-        ));
+        return array_values(
+            array_filter(
+                self::all(),
+                fn(SkuField $field): bool => $field->isSearched() && (!$field->isFigure() || ctype_digit($typed)),
+            ),
+        );
     }
 
     public static function named(string $key): ?SkuField

@@ -36,8 +36,8 @@ final readonly class StockCount
         }
         $this->figures = $figures;
         $this->units = array_sum($bySource);
-        $this->notCounted = count(array_filter($figures, fn (?int $units): bool => $units === null));
-        $this->soldOut = count(array_filter($figures, fn (?int $units): bool => $units === 0));
+        $this->notCounted = count(array_filter($figures, fn(?int $units): bool => $units === null));
+        $this->soldOut = count(array_filter($figures, fn(?int $units): bool => $units === 0));
     }
 
     /** Whether there is no SKU at all. */
@@ -55,25 +55,30 @@ final readonly class StockCount
     /** "61 in stock, 1 sold out, 2 not counted"; "stock not counted"; "300 in stock for the whole product". */
     public function inWords(): string
     {
-        if (! $this->isNone() && $this->isUncounted()) {
+        if (!$this->isNone() && $this->isUncounted()) {
             return 'stock not counted';
         }
 
-        return number_format($this->units).' in stock'.$this->sharedBy()
-            .($this->soldOut > 0 ? ', '.number_format($this->soldOut).' sold out' : '')
-            .($this->notCounted > 0 ? ', '.number_format($this->notCounted).' not counted' : '');
+        return number_format($this->units) .
+            ' in stock' .
+            $this->sharedBy() .
+            ($this->soldOut > 0 ? ', ' . number_format($this->soldOut) . ' sold out' : '') .
+            ($this->notCounted > 0 ? ', ' . number_format($this->notCounted) . ' not counted' : '');
     }
 
     /** The lowest and the highest figure: "0–16"; "not counted"; "5, some not counted". */
     public function range(): string
     {
-        $counted = array_filter($this->figures, fn (?int $units): bool => $units !== null);
+        $counted = array_filter($this->figures, fn(?int $units): bool => $units !== null);
         if ($counted === []) {
             return 'not counted';
         }
-        $range = min($counted) === max($counted) ? number_format(min($counted)) : number_format(min($counted)).'–'.number_format(max($counted));
+        $range =
+            min($counted) === max($counted)
+                ? number_format(min($counted))
+                : number_format(min($counted)) . '–' . number_format(max($counted));
 
-        return $range.($this->notCounted > 0 ? ', some not counted' : '');
+        return $range . ($this->notCounted > 0 ? ', some not counted' : '');
     }
 
     private function sharedBy(): string

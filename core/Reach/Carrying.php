@@ -15,9 +15,7 @@ use Core\Matrix\Planning\Succession;
  */
 final readonly class Carrying
 {
-    public function __construct(private Handover $handover)
-    {
-    }
+    public function __construct(private Handover $handover) {}
 
     /** Reaches carried along the change. */
     public static function along(MatrixChange $change): self
@@ -90,8 +88,10 @@ final readonly class Carrying
         $ofOld = [];
         $ofNew = [];
         foreach ($rules->clauses as $clause) {
-            $namesOld = $clause->names($succession->axisId) && $clause->allows($succession->axisId, $succession->valueId);
-            $namesNew = $clause->names($succession->toAxisId) && $clause->allows($succession->toAxisId, $succession->toValueId);
+            $namesOld =
+                $clause->names($succession->axisId) && $clause->allows($succession->axisId, $succession->valueId);
+            $namesNew =
+                $clause->names($succession->toAxisId) && $clause->allows($succession->toAxisId, $succession->toValueId);
             if ($namesOld && $namesNew) {
                 $clauses[] = $clause->lacking($succession->axisId, $succession->valueId);
             } elseif ($namesOld) {
@@ -119,7 +119,10 @@ final readonly class Carrying
         }
         foreach ($this->handover->homes as $axisId => $home) {
             $stood = $this->handover->from->sleeping[$axisId]->standsAt ?? null;
-            $reach = $stood === null || $stood === $home ? $reach : $reach->extendedLike(new Likeness($axisId, $home, $stood));
+            $reach =
+                $stood === null || $stood === $home
+                    ? $reach
+                    : $reach->extendedLike(new Likeness($axisId, $home, $stood));
         }
 
         return $reach;

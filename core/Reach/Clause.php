@@ -14,9 +14,7 @@ use Core\Matrix\Matrix;
 final readonly class Clause
 {
     /** @param  array<int, array<int, true>>  $sets axis id => value ids as keys, all by id */
-    private function __construct(private array $sets)
-    {
-    }
+    private function __construct(private array $sets) {}
 
     /** @param  array<int, list<int>>  $values axis id => value ids, in any order */
     public static function of(array $values): self
@@ -40,13 +38,13 @@ final readonly class Clause
     /** The clause that covers just what a combination (whole or partial) names. */
     public static function at(Combination $combination): self
     {
-        return self::of(array_map(fn (int $value): array => [$value], $combination->values));
+        return self::of(array_map(fn(int $value): array => [$value], $combination->values));
     }
 
     /** @return array<int, list<int>> axis id => value ids, all by id */
     public function values(): array
     {
-        return array_map(fn (array $set): array => array_keys($set), $this->sets);
+        return array_map(fn(array $set): array => array_keys($set), $this->sets);
     }
 
     /** @return list<int> */
@@ -85,7 +83,7 @@ final readonly class Clause
     /** Whether the value is in it; an axis that it does not name is free. */
     public function allows(int $axisId, int $valueId): bool
     {
-        return ! isset($this->sets[$axisId]) || isset($this->sets[$axisId][$valueId]);
+        return !isset($this->sets[$axisId]) || isset($this->sets[$axisId][$valueId]);
     }
 
     /** Whether it names no axis. */
@@ -104,7 +102,7 @@ final readonly class Clause
     public function covers(Combination $cell): bool
     {
         foreach ($this->sets as $axisId => $set) {
-            if (! isset($set[$cell->values[$axisId] ?? 0])) {
+            if (!isset($set[$cell->values[$axisId] ?? 0])) {
                 return false;
             }
         }
@@ -128,7 +126,7 @@ final readonly class Clause
     public function isWithin(self $other): bool
     {
         foreach ($other->sets as $axisId => $set) {
-            if (! isset($this->sets[$axisId]) || array_diff_key($this->sets[$axisId], $set) !== []) {
+            if (!isset($this->sets[$axisId]) || array_diff_key($this->sets[$axisId], $set) !== []) {
                 return false;
             }
         }
@@ -188,7 +186,7 @@ final readonly class Clause
     /** The clause with one more value of an axis; one that leaves the axis free allows it already. */
     public function widened(int $axisId, int $valueId): self
     {
-        if (! $this->names($axisId)) {
+        if (!$this->names($axisId)) {
             return $this;
         }
         $sets = $this->sets;
@@ -209,13 +207,13 @@ final readonly class Clause
         foreach ($this->sets as $axisId => $set) {
             $axis = $matrix->axis($axisId);
             if ($axis === null) {
-                if (! isset($set[$matrix->sleeping[$axisId]->standsAt ?? 0])) {
+                if (!isset($set[$matrix->sleeping[$axisId]->standsAt ?? 0])) {
                     return null;
                 }
 
                 continue;
             }
-            $active = array_filter($set, fn (int $valueId): bool => $axis->has($valueId), ARRAY_FILTER_USE_KEY);
+            $active = array_filter($set, fn(int $valueId): bool => $axis->has($valueId), ARRAY_FILTER_USE_KEY);
             if ($active === []) {
                 return null;
             }
@@ -228,7 +226,7 @@ final readonly class Clause
     /** The same for all clauses that differ on this axis only; one that leaves it free is like none that names it. */
     public function keyWithout(int $axisId): string
     {
-        return ($this->names($axisId) ? '' : 'free ').$this->freed($axisId)->key();
+        return ($this->names($axisId) ? '' : 'free ') . $this->freed($axisId)->key();
     }
 
     /**
@@ -254,7 +252,7 @@ final readonly class Clause
     {
         $parts = [];
         foreach ($this->sets as $axisId => $set) {
-            $parts[] = $axisId.':'.implode('|', array_keys($set));
+            $parts[] = $axisId . ':' . implode('|', array_keys($set));
         }
 
         return implode(',', $parts);

@@ -25,14 +25,14 @@ final readonly class Reach implements LeftOut
     private const VERY_MANY = 200;
 
     /** @param  list<Clause>  $clauses */
-    private function __construct(public array $clauses)
-    {
-    }
+    private function __construct(public array $clauses) {}
 
     /** Clauses within another are dropped, neighbors are joined: the set stays the same whatever the matrix. */
     public static function of(Clause ...$clauses): self
     {
-        return new self(self::joined(array_values(array_filter($clauses, fn (Clause $clause): bool => ! $clause->isNothing()))));
+        return new self(
+            self::joined(array_values(array_filter($clauses, fn(Clause $clause): bool => !$clause->isNothing()))),
+        );
     }
 
     /** Applies nowhere: a picture in the tray. */
@@ -50,7 +50,7 @@ final readonly class Reach implements LeftOut
     /** @param  list<array<int, list<int>>>  $clauses each axis id => value ids */
     public static function fromArrays(array $clauses): self
     {
-        return self::of(...array_map(fn (array $values): Clause => Clause::of($values), $clauses));
+        return self::of(...array_map(fn(array $values): Clause => Clause::of($values), $clauses));
     }
 
     /** The left-out rules of a matrix, what sleeps of them too. */
@@ -70,7 +70,7 @@ final readonly class Reach implements LeftOut
     /** @return list<array<int, list<int>>> each axis id => value ids */
     public function toArrays(): array
     {
-        return array_map(fn (Clause $clause): array => $clause->values(), $this->clauses);
+        return array_map(fn(Clause $clause): array => $clause->values(), $this->clauses);
     }
 
     /** Whether it has no clause. */
@@ -112,7 +112,9 @@ final readonly class Reach implements LeftOut
     {
         $index = new ReachIndex($this->clauses);
 
-        return $this->clauses === [] ? $cells : array_values(array_filter($cells, fn (Combination $cell): bool => ! $index->covers($cell)));
+        return $this->clauses === []
+            ? $cells
+            : array_values(array_filter($cells, fn(Combination $cell): bool => !$index->covers($cell)));
     }
 
     public function leftOutAfter(Handover $handover): self
@@ -147,7 +149,11 @@ final readonly class Reach implements LeftOut
     {
         $subtraction = new Subtraction($matrix);
 
-        return self::of(...array_merge(...array_map(fn (Clause $clause): array => $subtraction->of($clause, $other->clauses), $this->clauses)));
+        return self::of(
+            ...array_merge(
+                ...array_map(fn(Clause $clause): array => $subtraction->of($clause, $other->clauses), $this->clauses),
+            ),
+        );
     }
 
     /** The same reach once a value has handed over to another: where it was named, its heir is. */
@@ -155,7 +161,7 @@ final readonly class Reach implements LeftOut
     {
         $clauses = [];
         foreach ($this->clauses as $clause) {
-            if (! $clause->names($succession->axisId) || ! $clause->allows($succession->axisId, $succession->valueId)) {
+            if (!$clause->names($succession->axisId) || !$clause->allows($succession->axisId, $succession->valueId)) {
                 $clauses[] = $clause;
 
                 continue;
@@ -164,7 +170,11 @@ final readonly class Reach implements LeftOut
             if ($succession->axisId === $succession->toAxisId) {
                 $clauses[] = $rest->widened($succession->toAxisId, $succession->toValueId);
             } else {
-                array_push($clauses, $rest, $clause->freed($succession->axisId)->limited($succession->toAxisId, [$succession->toValueId]));
+                array_push(
+                    $clauses,
+                    $rest,
+                    $clause->freed($succession->axisId)->limited($succession->toAxisId, [$succession->toValueId]),
+                );
             }
         }
 
@@ -174,20 +184,23 @@ final readonly class Reach implements LeftOut
     /** The same reach, and wherever it names the value that a new one is like, the new one too. */
     public function extendedLike(Likeness $likeness): self
     {
-        return self::of(...array_map(
-            fn (Clause $clause): Clause => $clause->names($likeness->axisId) && $clause->allows($likeness->axisId, $likeness->likeId)
-                ? $clause->widened($likeness->axisId, $likeness->valueId)
-                : $clause,
-            $this->clauses,
-        ));
+        return self::of(
+            ...array_map(
+                fn(Clause $clause): Clause => $clause->names($likeness->axisId) &&
+                $clause->allows($likeness->axisId, $likeness->likeId)
+                    ? $clause->widened($likeness->axisId, $likeness->valueId)
+                    : $clause,
+                $this->clauses,
+            ),
+        );
     }
 
     /** The part that applies to the matrix as it is; the rest lies dormant until its axes and values return. */
     public function activeIn(Matrix $matrix): self
     {
-        $clauses = array_map(fn (Clause $clause): ?Clause => $clause->activeIn($matrix), $this->clauses);
+        $clauses = array_map(fn(Clause $clause): ?Clause => $clause->activeIn($matrix), $this->clauses);
 
-        return self::of(...array_filter($clauses, fn (?Clause $clause): bool => $clause !== null));
+        return self::of(...array_filter($clauses, fn(?Clause $clause): bool => $clause !== null));
     }
 
     /**
@@ -207,10 +220,9 @@ final readonly class Reach implements LeftOut
     /** The clauses that lie dormant in the matrix. */
     public function dormantIn(Matrix $matrix): self
     {
-        return new self(array_values(array_filter(
-            $this->clauses,
-            fn (Clause $clause): bool => $clause->activeIn($matrix) === null,
-        )));
+        return new self(
+            array_values(array_filter($this->clauses, fn(Clause $clause): bool => $clause->activeIn($matrix) === null)),
+        );
     }
 
     /** Whether both have the same clauses, in whatever order. */
@@ -222,7 +234,7 @@ final readonly class Reach implements LeftOut
     /** The same for the same clauses, in whatever order they stand. */
     public function key(): string
     {
-        $keys = array_map(fn (Clause $clause): string => $clause->key(), $this->clauses);
+        $keys = array_map(fn(Clause $clause): string => $clause->key(), $this->clauses);
         sort($keys);
 
         return $keys === [] ? 'nothing' : implode(';', $keys);
@@ -231,13 +243,15 @@ final readonly class Reach implements LeftOut
     /** The part that holds at every value which a sleeping axis had. */
     private function forAll(SleepingAxis $axis): self
     {
-        if (array_filter($this->clauses, fn (Clause $clause): bool => $clause->names($axis->id)) === []) {
+        if (array_filter($this->clauses, fn(Clause $clause): bool => $clause->names($axis->id)) === []) {
             return $this;
         }
         $everywhere = self::everything();
         foreach ($axis->valueIds as $valueId) {
-            $there = array_filter($this->clauses, fn (Clause $clause): bool => $clause->allows($axis->id, $valueId));
-            $everywhere = $everywhere->cut(self::of(...array_map(fn (Clause $clause): Clause => $clause->freed($axis->id), $there)));
+            $there = array_filter($this->clauses, fn(Clause $clause): bool => $clause->allows($axis->id, $valueId));
+            $everywhere = $everywhere->cut(
+                self::of(...array_map(fn(Clause $clause): Clause => $clause->freed($axis->id), $there)),
+            );
         }
 
         return $everywhere;
@@ -259,7 +273,9 @@ final readonly class Reach implements LeftOut
         // The axis on which most are joined comes first, so that fewest are left.
         $groups = [];
         foreach (array_keys($axisIds) as $axisId) {
-            $groups[$axisId] = count(array_flip(array_map(fn (Clause $clause): string => $clause->keyWithout($axisId), $clauses)));
+            $groups[$axisId] = count(
+                array_flip(array_map(fn(Clause $clause): string => $clause->keyWithout($axisId), $clauses)),
+            );
         }
         asort($groups);
         do {
@@ -269,7 +285,10 @@ final readonly class Reach implements LeftOut
                 foreach ($clauses as $clause) {
                     $joined[$clause->keyWithout($axisId)][] = $clause;
                 }
-                $clauses = array_map(fn (array $alike): Clause => Clause::unitedOn($axisId, $alike), array_values($joined));
+                $clauses = array_map(
+                    fn(array $alike): Clause => Clause::unitedOn($axisId, $alike),
+                    array_values($joined),
+                );
             }
         } while (count($clauses) < $count);
 

@@ -17,9 +17,7 @@ final readonly class Selection
     private const WHOLE = '*';
 
     /** @param  list<Clause>  $parts  as they were pointed at, not joined */
-    private function __construct(public array $parts)
-    {
-    }
+    private function __construct(public array $parts) {}
 
     /** The whole product. */
     public static function whole(): self
@@ -55,7 +53,9 @@ final readonly class Selection
         return match ($key) {
             self::WHOLE => self::whole(),
             '' => self::nothing(),
-            default => new self(array_map(fn (string $part): Clause => Clause::at(Combination::fromKey($part)), explode(';', $key))),
+            default => new self(
+                array_map(fn(string $part): Clause => Clause::at(Combination::fromKey($part)), explode(';', $key)),
+            ),
         };
     }
 
@@ -67,7 +67,7 @@ final readonly class Selection
             if ($part->isEverything()) {
                 return self::WHOLE;
             }
-            array_push($keys, ...array_map(fn (Combination $one): string => $one->key, $part->parts()));
+            array_push($keys, ...array_map(fn(Combination $one): string => $one->key, $part->parts()));
         }
 
         return implode(';', $keys);
@@ -83,9 +83,9 @@ final readonly class Selection
     public function cells(Matrix $matrix): Reach
     {
         // Left aside before anything is joined.
-        $active = array_map(fn (Clause $clause): ?Clause => $clause->activeIn($matrix), $this->parts);
+        $active = array_map(fn(Clause $clause): ?Clause => $clause->activeIn($matrix), $this->parts);
 
-        return Reach::of(...array_filter($active, fn (?Clause $clause): bool => $clause !== null));
+        return Reach::of(...array_filter($active, fn(?Clause $clause): bool => $clause !== null));
     }
 
     /**

@@ -73,9 +73,12 @@ final class Simplifier
     public function simplify(Reach $reach, Matrix $matrix): Reach
     {
         $joined = $this->freed($reach, $matrix);
-        $whole = count($joined->clauses) < 2 || count($joined->clauses) > self::MOST_CLAUSES ? null : $matrix->withSleepers();
+        $whole =
+            count($joined->clauses) < 2 || count($joined->clauses) > self::MOST_CLAUSES
+                ? null
+                : $matrix->withSleepers();
         // A clause on an axis that the product never had cannot be counted in cells.
-        if ($whole === null || $whole->cellCount() > self::MOST_CELLS || ! $joined->activeIn($whole)->equals($joined)) {
+        if ($whole === null || $whole->cellCount() > self::MOST_CELLS || !$joined->activeIn($whole)->equals($joined)) {
             return $joined;
         }
 
@@ -89,7 +92,11 @@ final class Simplifier
         if (count($reach->clauses) < 2 || count($reach->clauses) > self::MOST_SAID) {
             return $reach;
         }
-        $simple = $this->withOnlyValues($this->fromCells($reach->among($matrix->combinations()), $cells, $matrix), $reach, $matrix);
+        $simple = $this->withOnlyValues(
+            $this->fromCells($reach->among($matrix->combinations()), $cells, $matrix),
+            $reach,
+            $matrix,
+        );
 
         return count($simple->clauses) < count($reach->clauses) ? $simple : $reach;
     }
@@ -99,11 +106,10 @@ final class Simplifier
     {
         do {
             $before = $reach;
-            $reach = Reach::of(...array_map(
-                fn (Clause $clause): Clause => $this->withoutFullAxes($clause, $matrix),
-                $reach->clauses,
-            ));
-        } while (! $reach->equals($before));
+            $reach = Reach::of(
+                ...array_map(fn(Clause $clause): Clause => $this->withoutFullAxes($clause, $matrix), $reach->clauses),
+            );
+        } while (!$reach->equals($before));
 
         return $reach;
     }
@@ -112,7 +118,7 @@ final class Simplifier
     private function withOnlyValues(Reach $simple, Reach $reach, Matrix $matrix): Reach
     {
         foreach ($matrix->axes as $axis) {
-            $isNamed = array_filter($reach->clauses, fn (Clause $clause): bool => ! $clause->names($axis->id)) === [];
+            $isNamed = array_filter($reach->clauses, fn(Clause $clause): bool => !$clause->names($axis->id)) === [];
             if ($isNamed && count($axis->everyValueId()) === 1) {
                 $simple = $simple->cut(Reach::of(Clause::of([$axis->id => $axis->everyValueId()])));
             }
@@ -172,7 +178,7 @@ final class Simplifier
             $flipped = array_flip($axisIds);
             $broken = [];
             foreach ($cells as $cell) {
-                if (! isset($wanted[$cell->key])) {
+                if (!isset($wanted[$cell->key])) {
                     $broken[implode(',', array_intersect_key($cell->values, $flipped))] = true;
                 }
             }
@@ -181,14 +187,14 @@ final class Simplifier
             foreach ($open as $cellKey => $cell) {
                 $part = array_intersect_key($cell->values, $flipped);
                 $key = implode(',', $part);
-                if (! isset($broken[$key])) {
+                if (!isset($broken[$key])) {
                     $slabs[$key] = $part;
                     $covered[$cellKey] = true;
                 }
             }
             if (count($covered) > count($bestCovered)) {
                 $bestCovered = $covered;
-                $best = array_map(fn (array $part): Clause => Clause::at(Combination::of($part)), array_values($slabs));
+                $best = array_map(fn(array $part): Clause => Clause::at(Combination::of($part)), array_values($slabs));
             }
         }
 
@@ -211,7 +217,7 @@ final class Simplifier
             }
         }
         foreach (array_reverse(array_keys($clauses)) as $at) {
-            if (count($clauses) > 1 && array_filter($cells[$at], fn (string $key): bool => $times[$key] < 2) === []) {
+            if (count($clauses) > 1 && array_filter($cells[$at], fn(string $key): bool => $times[$key] < 2) === []) {
                 unset($clauses[$at]);
                 foreach ($cells[$at] as $key) {
                     $times[$key]--;

@@ -12,9 +12,7 @@ use Core\Matrix\Matrix;
  */
 final readonly class Subtraction
 {
-    public function __construct(private Matrix $matrix)
-    {
-    }
+    public function __construct(private Matrix $matrix) {}
 
     /**
      * What is left of a clause. One that nothing is taken from is left as it is.
@@ -24,7 +22,7 @@ final readonly class Subtraction
      */
     public function of(Clause $clause, array $taken): array
     {
-        $met = array_values(array_filter($taken, fn (Clause $one): bool => ! $clause->cut($one)->isNothing()));
+        $met = array_values(array_filter($taken, fn(Clause $one): bool => !$clause->cut($one)->isNothing()));
 
         return $this->left($clause, $met);
     }
@@ -39,12 +37,18 @@ final readonly class Subtraction
             return [$clause];
         }
         $axisId = $this->axisNamedMost($taken);
-        if ($axisId === null || array_filter($taken, fn (Clause $one): bool => $one->isEverything()) !== []) {
+        if ($axisId === null || array_filter($taken, fn(Clause $one): bool => $one->isEverything()) !== []) {
             return [];
         }
         $left = [];
         foreach ($this->alike($clause, $axisId, $taken) as $allowing => $valueIds) {
-            $there = $allowing === '' ? [] : array_map(fn (string $at): Clause => $taken[(int) $at]->freed($axisId), explode(',', (string) $allowing));
+            $there =
+                $allowing === ''
+                    ? []
+                    : array_map(
+                        fn(string $at): Clause => $taken[(int) $at]->freed($axisId),
+                        explode(',', (string) $allowing),
+                    );
             array_push($left, ...$this->left($clause->limited($axisId, $valueIds), $there));
         }
 

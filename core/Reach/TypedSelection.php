@@ -29,13 +29,20 @@ final class TypedSelection
     {
         $clauses = [];
         foreach (explode(';', Name::of($typed)->folded) as $part) {
-            $words = preg_split('/[\s,|]+/u', (string) preg_replace('/[–—]/u', ' '.self::TO.' ', $part), -1, PREG_SPLIT_NO_EMPTY) ?: [];
+            $words =
+                preg_split(
+                    '/[\s,|]+/u',
+                    (string) preg_replace('/[–—]/u', ' ' . self::TO . ' ', $part),
+                    -1,
+                    PREG_SPLIT_NO_EMPTY,
+                ) ?:
+                [];
             if ($words === ['whole', 'product']) {
                 return Reach::everything();
             }
             $sets = $this->sets($words, $matrix, $synonyms);
             if ($sets !== []) {
-                $clauses[] = Clause::of(array_map(fn (array $ids): array => array_values(array_unique($ids)), $sets));
+                $clauses[] = Clause::of(array_map(fn(array $ids): array => array_values(array_unique($ids)), $sets));
             }
         }
 
@@ -89,9 +96,18 @@ final class TypedSelection
         foreach ($words[0] !== 'every' || $but === false ? [] : $matrix->axes as $axis) {
             if (Name::of($axis->name)->folded === implode(' ', array_slice($words, 1, $but - 1))) {
                 [$found, $length] = $this->longest(array_slice($words, $but + 1), $matrix, $synonyms);
-                $left = array_map(fn (array $one): int => $one[1], array_filter($found, fn (array $one): bool => $one[0] === $axis->id));
+                $left = array_map(
+                    fn(array $one): int => $one[1],
+                    array_filter($found, fn(array $one): bool => $one[0] === $axis->id),
+                );
 
-                return [array_map(fn (int $id): array => [$axis->id, $id], array_values(array_diff($axis->valueIds(), $left))), $but + 1 + $length];
+                return [
+                    array_map(
+                        fn(int $id): array => [$axis->id, $id],
+                        array_values(array_diff($axis->valueIds(), $left)),
+                    ),
+                    $but + 1 + $length,
+                ];
             }
         }
 
@@ -113,7 +129,10 @@ final class TypedSelection
                     $ids = $matrix->axis($axisId)?->valueIds() ?? [];
                     [$low, $high] = [(int) array_search($first, $ids, true), (int) array_search($last, $ids, true)];
 
-                    return array_map(fn (int $id): array => [$axisId, $id], array_slice($ids, min($low, $high), abs($high - $low) + 1));
+                    return array_map(
+                        fn(int $id): array => [$axisId, $id],
+                        array_slice($ids, min($low, $high), abs($high - $low) + 1),
+                    );
                 }
             }
         }
@@ -179,7 +198,10 @@ final class TypedSelection
         foreach ($matrix->axes as $axis) {
             foreach ($axis->values as $value) {
                 $folded = Name::of($value->label)->folded;
-                if (str_starts_with($folded, $word) || (mb_strlen($word) > 2 && EditDistance::atMostOne($folded, $word))) {
+                if (
+                    str_starts_with($folded, $word) ||
+                    (mb_strlen($word) > 2 && EditDistance::atMostOne($folded, $word))
+                ) {
                     $close[] = $value->label;
                 }
             }

@@ -11,6 +11,11 @@ final class UnknownValue extends CoreException
     /** @param  list<string>  $close */
     public static function named(string $word, array $close): self
     {
-        return new self("No value of this product is called “{$word}”.".($close === [] ? ' Type names such as those in the rows above the matrix.' : ' Perhaps '.implode(' or ', array_slice($close, 0, 4)).'?'));
+        return new self(
+            "No value of this product is called “{$word}”." .
+                ($close === []
+                    ? ' Type names such as those in the rows above the matrix.'
+                    : ' Perhaps ' . implode(' or ', array_slice($close, 0, 4)) . '?'),
+        );
     }
 }

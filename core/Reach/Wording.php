@@ -24,7 +24,13 @@ final class Wording
             return 'not linked';
         }
 
-        return $this->joined(array_map(fn (Clause $clause): string => $this->clause($clause, $matrix), array_slice($active->clauses, 0, self::MOST)), count($active->clauses));
+        return $this->joined(
+            array_map(
+                fn(Clause $clause): string => $this->clause($clause, $matrix),
+                array_slice($active->clauses, 0, self::MOST),
+            ),
+            count($active->clauses),
+        );
     }
 
     /** The same with what is left free: "Ink, all sizes"; "the whole product". */
@@ -33,9 +39,15 @@ final class Wording
         $parts = [];
         $clauses = $reach->activeIn($matrix)->clauses;
         foreach (array_slice($clauses, 0, self::MOST) as $clause) {
-            $free = array_values(array_filter($matrix->axes, fn (Axis $axis): bool => ! $clause->names($axis->id) && $axis->count() > 1));
-            $all = $free === [] ? '' : ', all '.$this->listed(array_map(fn (Axis $axis): string => (new Factor(2, $axis->name))->noun(), $free));
-            $parts[] = $clause->isEverything() ? 'the whole product' : $this->clause($clause, $matrix).$all;
+            $free = array_values(
+                array_filter($matrix->axes, fn(Axis $axis): bool => !$clause->names($axis->id) && $axis->count() > 1),
+            );
+            $all =
+                $free === []
+                    ? ''
+                    : ', all ' .
+                        $this->listed(array_map(fn(Axis $axis): string => (new Factor(2, $axis->name))->noun(), $free));
+            $parts[] = $clause->isEverything() ? 'the whole product' : $this->clause($clause, $matrix) . $all;
         }
 
         return $this->joined($parts, count($clauses));
@@ -46,7 +58,7 @@ final class Wording
     {
         $more = $all - count($parts);
 
-        return implode('; ', $parts).($more > 0 ? '; and '.number_format($more).' more places' : '');
+        return implode('; ', $parts) . ($more > 0 ? '; and ' . number_format($more) . ' more places' : '');
     }
 
     /** One clause: values in the product’s order, axis by axis. */
@@ -64,27 +76,35 @@ final class Wording
             return 'whole product';
         }
 
-        return implode(', ', $parts).($several && count($parts) > 1 ? ' only' : '');
+        return implode(', ', $parts) . ($several && count($parts) > 1 ? ' only' : '');
     }
 
     /** @return list<Axis> */
     private function picturesFirst(Matrix $matrix): array
     {
         $axes = $matrix->axes;
-        usort($axes, fn (Axis $a, Axis $b): int => $b->changesPicture <=> $a->changesPicture);
+        usort($axes, fn(Axis $a, Axis $b): int => $b->changesPicture <=> $a->changesPicture);
 
         return $axes;
     }
 
     private function values(Axis $axis, Clause $clause): string
     {
-        $in = array_values(array_filter($axis->values, fn (Value $value): bool => $clause->allows($axis->id, $value->id)));
-        $labels = array_map(fn (Value $value): string => $value->label, $in);
-        $places = array_map(fn (Value $value): int => $axis->place($value->id) ?? 0, $in);
-        if ($axis->kind === AxisKind::Size && count($in) > 2 && count($in) - 1 === $places[count($in) - 1] - $places[0]) {
-            return $labels[0].'–'.$labels[count($labels) - 1];
+        $in = array_values(
+            array_filter($axis->values, fn(Value $value): bool => $clause->allows($axis->id, $value->id)),
+        );
+        $labels = array_map(fn(Value $value): string => $value->label, $in);
+        $places = array_map(fn(Value $value): int => $axis->place($value->id) ?? 0, $in);
+        if (
+            $axis->kind === AxisKind::Size &&
+            count($in) > 2 &&
+            count($in) - 1 === $places[count($in) - 1] - $places[0]
+        ) {
+            return $labels[0] . '–' . $labels[count($labels) - 1];
         }
-        $missing = array_values(array_filter($axis->values, fn (Value $value): bool => ! $clause->allows($axis->id, $value->id)));
+        $missing = array_values(
+            array_filter($axis->values, fn(Value $value): bool => !$clause->allows($axis->id, $value->id)),
+        );
         if (count($missing) === 1 && count($in) > 3) {
             return "every {$axis->name} but {$missing[0]->label}";
         }
@@ -97,6 +117,6 @@ final class Wording
     {
         $last = array_pop($labels);
 
-        return $labels === [] ? (string) $last : implode(', ', $labels).' and '.$last;
+        return $labels === [] ? (string) $last : implode(', ', $labels) . ' and ' . $last;
     }
 }

@@ -11,14 +11,12 @@ use Core\Reach\Selection;
 final readonly class CellGrid
 {
     /** @param  list<list<string>>  $rows  keys of cells; all rows are of one length */
-    private function __construct(private array $rows)
-    {
-    }
+    private function __construct(private array $rows) {}
 
     /** @param  string  $key  rows with "|" between, in each the keys of its cells with ";" between */
     public static function fromKey(string $key): self
     {
-        return new self($key === '' ? [] : array_map(fn (string $row): array => explode(';', $row), explode('|', $key)));
+        return new self($key === '' ? [] : array_map(fn(string $row): array => explode(';', $row), explode('|', $key)));
     }
 
     /** @return int cells across; 0 where there are none */
@@ -60,6 +58,10 @@ final readonly class CellGrid
     /** @param  list<string>  $keys */
     public static function selection(array $keys): Selection
     {
-        return Selection::fromKey($keys === [''] ? '*' : implode(';', array_map(fn (string $key): string => Combination::fromKey($key)->key, $keys)));
+        return Selection::fromKey(
+            $keys === ['']
+                ? '*'
+                : implode(';', array_map(fn(string $key): string => Combination::fromKey($key)->key, $keys)),
+        );
     }
 }

@@ -17,9 +17,7 @@ final readonly class PastedBlock
     private const MOST_BYTES = 1_000_000;
 
     /** @param  non-empty-list<non-empty-list<string>>  $rows  of one length */
-    private function __construct(private array $rows)
-    {
-    }
+    private function __construct(private array $rows) {}
 
     /**
      * @param  string  $text  with tabs and line breaks of any system
@@ -61,10 +59,11 @@ final readonly class PastedBlock
     /** Without its first row, where that names what stands below: no digit in it, and some in the next. */
     public function withoutHeading(): self
     {
-        $isHeading = count($this->rows) > 1
-            && implode('', $this->rows[0]) !== ''
-            && ! self::hasDigits($this->rows[0])
-            && self::hasDigits($this->rows[1]);
+        $isHeading =
+            count($this->rows) > 1 &&
+            implode('', $this->rows[0]) !== '' &&
+            !self::hasDigits($this->rows[0]) &&
+            self::hasDigits($this->rows[1]);
 
         return $isHeading ? new self(array_slice($this->rows, 1)) : $this;
     }
@@ -96,7 +95,15 @@ final readonly class PastedBlock
             throw UnreadableBlock::doesNotFit($this, $height, $width);
         }
 
-        return new self(array_map(fn (int $row): array => array_map(fn (int $column): string => $this->at($row % $this->height(), $column % $this->width()), range(0, $width - 1)), range(0, $height - 1)));
+        return new self(
+            array_map(
+                fn(int $row): array => array_map(
+                    fn(int $column): string => $this->at($row % $this->height(), $column % $this->width()),
+                    range(0, $width - 1),
+                ),
+                range(0, $height - 1),
+            ),
+        );
     }
 
     /** "6 rows and 4 columns" */
@@ -108,7 +115,10 @@ final readonly class PastedBlock
     /** "6 rows and 4 columns" */
     public static function size(int $height, int $width): string
     {
-        return "{$height} ".($height === 1 ? 'row' : 'rows')." and {$width} ".($width === 1 ? 'column' : 'columns');
+        return "{$height} " .
+            ($height === 1 ? 'row' : 'rows') .
+            " and {$width} " .
+            ($width === 1 ? 'column' : 'columns');
     }
 
     /** @param  list<string>  $row */
@@ -123,15 +133,17 @@ final readonly class PastedBlock
      */
     private static function separator(string $text, ?int $width): string
     {
-        $lines = array_values(array_filter(
-            explode("\n", (string) preg_replace('/"(?:[^"]|"")*"/', '', $text)),
-            fn (string $line): bool => trim($line) !== '',
-        ));
+        $lines = array_values(
+            array_filter(
+                explode("\n", (string) preg_replace('/"(?:[^"]|"")*"/', '', $text)),
+                fn(string $line): bool => trim($line) !== '',
+            ),
+        );
         if (str_contains($text, "\t") || $lines === []) {
             return "\t";
         }
         foreach ([';', ','] as $sign) {
-            $counts = array_unique(array_map(fn (string $line): int => substr_count($line, $sign), $lines));
+            $counts = array_unique(array_map(fn(string $line): int => substr_count($line, $sign), $lines));
             $count = count($counts) === 1 ? (int) reset($counts) : 0;
             if ($count > 1 || ($count === 1 && ($sign === ';' || $width === 2))) {
                 return $sign;

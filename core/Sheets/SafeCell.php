@@ -22,12 +22,12 @@ final class SafeCell
     {
         return is_numeric($text)
             ? $text
-            : preg_replace('/'.self::BEGINNING.'(?='.self::RISKY.')/uD', "$1'", $text) ?? $text;
+            : preg_replace('/' . self::BEGINNING . '(?=' . self::RISKY . ')/uD', "$1'", $text) ?? $text;
     }
 
     /** The text that write() was given; a cell that was never written so stays as it is. */
     public static function read(string $cell): string
     {
-        return preg_replace('/'.self::BEGINNING."'(?=".self::RISKY.')/uD', '$1', $cell) ?? $cell;
+        return preg_replace('/' . self::BEGINNING . "'(?=" . self::RISKY . ')/uD', '$1', $cell) ?? $cell;
     }
 }

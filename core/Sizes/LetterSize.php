@@ -10,11 +10,33 @@ namespace Core\Sizes;
  */
 final class LetterSize
 {
-    private const WOMEN = ['XXS' => 66, 'XS' => 74, 'S' => 82, 'M' => 90, 'L' => 98, 'XL' => 107, 'XXL' => 119, '3XL' => 131, '4XL' => 143, '5XL' => 155];
+    private const WOMEN = [
+        'XXS' => 66,
+        'XS' => 74,
+        'S' => 82,
+        'M' => 90,
+        'L' => 98,
+        'XL' => 107,
+        'XXL' => 119,
+        '3XL' => 131,
+        '4XL' => 143,
+        '5XL' => 155,
+    ];
 
     private const WOMEN_END = 167;
 
-    private const MEN = ['XXS' => 70, 'XS' => 78, 'S' => 86, 'M' => 94, 'L' => 102, 'XL' => 110, 'XXL' => 118, '3XL' => 129, '4XL' => 141, '5XL' => 154];
+    private const MEN = [
+        'XXS' => 70,
+        'XS' => 78,
+        'S' => 86,
+        'M' => 94,
+        'L' => 102,
+        'XL' => 110,
+        'XXL' => 118,
+        '3XL' => 129,
+        '4XL' => 141,
+        '5XL' => 154,
+    ];
 
     private const MEN_END = 166;
 

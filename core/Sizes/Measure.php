@@ -10,10 +10,28 @@ final class Measure
     private const DIGITS = 4;
 
     /** Milliliters to a unit. Definitions of the SI; the US fluid ounce from memory. */
-    private const VOLUMES = ['ml' => 1_000, 'cl' => 10_000, 'dl' => 100_000, 'l' => 1_000_000, 'liter' => 1_000_000, 'liters' => 1_000_000, 'litre' => 1_000_000, 'litres' => 1_000_000, 'fl oz' => 29_574];
+    private const VOLUMES = [
+        'ml' => 1_000,
+        'cl' => 10_000,
+        'dl' => 100_000,
+        'l' => 1_000_000,
+        'liter' => 1_000_000,
+        'liters' => 1_000_000,
+        'litre' => 1_000_000,
+        'litres' => 1_000_000,
+        'fl oz' => 29_574,
+    ];
 
     /** Thousandths of a gram to a unit. Definitions of the SI and of the international pound (453.59237 g). */
-    private const WEIGHTS = ['mg' => 1, 'g' => 1_000, 'gr' => 1_000, 'kg' => 1_000_000, 'oz' => 28_350, 'lb' => 453_592, 'lbs' => 453_592];
+    private const WEIGHTS = [
+        'mg' => 1,
+        'g' => 1_000,
+        'gr' => 1_000,
+        'kg' => 1_000_000,
+        'oz' => 28_350,
+        'lb' => 453_592,
+        'lbs' => 453_592,
+    ];
 
     /** Tenths of a millimeter to a unit; the inch is 25.4 mm. */
     private const LENGTHS = ['mm' => 10, 'cm' => 100, 'in' => 254, 'inch' => 254, '"' => 254, '″' => 254];

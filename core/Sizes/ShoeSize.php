@@ -25,9 +25,7 @@ final readonly class ShoeSize
     /** Children's sizes run to 13, where the grown-ups' 1 follows. */
     private const CHILDREN = 13;
 
-    private function __construct(private BigRational $lastMm)
-    {
-    }
+    private function __construct(private BigRational $lastMm) {}
 
     /** @param  string  $size  in Paris points of 2/3 cm, such as "42" or "42.5" */
     public static function eu(string $size): self
@@ -83,7 +81,7 @@ final readonly class ShoeSize
 
         return match (true) {
             $size->isGreaterThanOrEqualTo('3/4') => $this->half($size),
-            $child->isGreaterThanOrEqualTo(0) => $this->half($child).' child',
+            $child->isGreaterThanOrEqualTo(0) => $this->half($child) . ' child',
             default => '–',
         };
     }
@@ -97,6 +95,6 @@ final readonly class ShoeSize
     {
         $halves = $size->multipliedBy(2)->toScale(0, RoundingMode::HALF_UP)->toBigInteger()->toInt();
 
-        return intdiv($halves, 2).($halves % 2 === 0 ? '' : '.5');
+        return intdiv($halves, 2) . ($halves % 2 === 0 ? '' : '.5');
     }
 }

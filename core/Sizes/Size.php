@@ -19,8 +19,7 @@ final readonly class Size
         public string $family,
         public array $rank,
         private string $folded,
-    ) {
-    }
+    ) {}
 
     /** Whether a family of sizes knows it, so that it has a place among others. */
     public function isKnown(): bool
@@ -31,6 +30,6 @@ final readonly class Size
     /** Two sizes of the same identity are one size under two names: 2XL and XXL. */
     public function identity(): string
     {
-        return $this->isKnown() ? $this->family.' '.implode('/', $this->rank) : 'as typed '.$this->folded;
+        return $this->isKnown() ? $this->family . ' ' . implode('/', $this->rank) : 'as typed ' . $this->folded;
     }
 }

@@ -11,11 +11,7 @@ final readonly class SizeGuide
      * @param  list<string>  $columns
      * @param  list<list<string>>  $rows  the size first, then a cell for each further column
      */
-    private function __construct(
-        public array $columns,
-        public array $rows,
-    ) {
-    }
+    private function __construct(public array $columns, public array $rows) {}
 
     /** Null where the sizes are of neither kind. */
     public static function of(SizeRun $run): ?self

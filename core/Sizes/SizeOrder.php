@@ -7,9 +7,7 @@ namespace Core\Sizes;
 /** Puts sizes into the order in which people expect to read them. */
 final class SizeOrder
 {
-    public function __construct(private readonly SizeReader $reader = new SizeReader())
-    {
-    }
+    public function __construct(private readonly SizeReader $reader = new SizeReader()) {}
 
     /**
      * A run that has all the sizes decides. Otherwise each family is sorted within itself, and families
@@ -22,8 +20,8 @@ final class SizeOrder
     public function sort(array $sizes, array $runs = []): array
     {
         foreach ($runs as $run) {
-            $places = array_map(fn (string $size): ?int => $run->place($size), $sizes);
-            if ($sizes !== [] && ! in_array(null, $places, true)) {
+            $places = array_map(fn(string $size): ?int => $run->place($size), $sizes);
+            if ($sizes !== [] && !in_array(null, $places, true)) {
                 array_multisort($places, SORT_NUMERIC, array_keys($sizes), $sizes);
 
                 return $sizes;
@@ -41,8 +39,8 @@ final class SizeOrder
         }
         $sorted = [];
         foreach ($families as $family) {
-            usort($family, fn (Size $a, Size $b): int => self::compared($a->rank, $b->rank));
-            array_push($sorted, ...array_map(fn (Size $size): string => $size->typed, $family));
+            usort($family, fn(Size $a, Size $b): int => self::compared($a->rank, $b->rank));
+            array_push($sorted, ...array_map(fn(Size $size): string => $size->typed, $family));
         }
 
         return [...$sorted, ...$unknown];
@@ -67,7 +65,7 @@ final class SizeOrder
             $same[$this->reader->read($size)->identity()][] = $size;
         }
 
-        return array_values(array_filter($same, fn (array $names): bool => count($names) > 1));
+        return array_values(array_filter($same, fn(array $names): bool => count($names) > 1));
     }
 
     /**
@@ -81,7 +79,7 @@ final class SizeOrder
         foreach ($read->isKnown() ? [] : $runs as $run) {
             $place = $run->place($size);
             if ($place !== null) {
-                return new Size($size, 'run '.$run->name, [$place], $size);
+                return new Size($size, 'run ' . $run->name, [$place], $size);
             }
         }
 

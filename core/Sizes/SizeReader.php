@@ -13,10 +13,27 @@ use Core\Text\Name;
 final class SizeReader
 {
     private const WORDS = [
-        'extra extra small' => 'XXS', 'extra small' => 'XS', 'xsmall' => 'XS', 'x small' => 'XS', 'small' => 'S', 'sm' => 'S', 'sml' => 'S',
-        'medium' => 'M', 'med' => 'M', 'md' => 'M', 'large' => 'L', 'lg' => 'L', 'lrg' => 'L',
-        'extra large' => 'XL', 'xlarge' => 'XL', 'x large' => 'XL', 'xlg' => 'XL', 'extra extra large' => 'XXL',
-        'xx large' => 'XXL', 'xxlarge' => 'XXL', 'xxlg' => 'XXL',
+        'extra extra small' => 'XXS',
+        'extra small' => 'XS',
+        'xsmall' => 'XS',
+        'x small' => 'XS',
+        'small' => 'S',
+        'sm' => 'S',
+        'sml' => 'S',
+        'medium' => 'M',
+        'med' => 'M',
+        'md' => 'M',
+        'large' => 'L',
+        'lg' => 'L',
+        'lrg' => 'L',
+        'extra large' => 'XL',
+        'xlarge' => 'XL',
+        'x large' => 'XL',
+        'xlg' => 'XL',
+        'extra extra large' => 'XXL',
+        'xx large' => 'XXL',
+        'xxlarge' => 'XXL',
+        'xxlg' => 'XXL',
     ];
 
     private const FRACTIONS = ['½' => '.5', '¼' => '.25', '¾' => '.75', '⅓' => '.33', '⅔' => '.67'];
@@ -37,12 +54,11 @@ final class SizeReader
         $text = strtr($name->folded, ['1⁄2' => ' .5', ' 1/2' => '.5', '⁄' => '/']);
         $text = (string) preg_replace(['/(\d)\s+\.(\d)/', '/(\d),(\d)/'], ['$1.$2', '$1.$2'], $text);
 
-        return $this->age($typed, $text)
-            ?? $this->letters($typed, $text)
-            ?? $this->cup($typed, $text)
-            ?? $this->measure($typed, $text)
-            ?? $this->numbers($typed, $text)
-            ?? new Size($typed, '', [], $name->folded);
+        return $this->age($typed, $text) ??
+            ($this->letters($typed, $text) ??
+                ($this->cup($typed, $text) ??
+                    ($this->measure($typed, $text) ??
+                        ($this->numbers($typed, $text) ?? new Size($typed, '', [], $name->folded)))));
     }
 
     private function letters(string $typed, string $text): ?Size
@@ -51,7 +67,9 @@ final class SizeReader
             return new Size($typed, $found[2] === 't' ? 'toddler' : 'letter X', Measure::number($found[1]), $text);
         }
         $build = 0;
-        if (preg_match('/^(.*[a-z])[\s-]*\b(petite|short|regular|long|tall)$|^(\d?x*[sml])(t)$/', $text, $found) === 1) {
+        if (
+            preg_match('/^(.*[a-z])[\s-]*\b(petite|short|regular|long|tall)$|^(\d?x*[sml])(t)$/', $text, $found) === 1
+        ) {
             $text = $found[3] ?? $found[1];
             $build = self::BUILDS[$found[4] ?? $found[2]];
         }
@@ -103,7 +121,13 @@ final class SizeReader
         }
         $number = self::NUMBER;
         $dash = self::DASH;
-        if (preg_match("/^{$number}(?:{$dash}{$number})?\s*(m|mo|mos|mth|mths|months?|y|yr|yrs|years?)\.?$/u", $text, $found) !== 1) {
+        if (
+            preg_match(
+                "/^{$number}(?:{$dash}{$number})?\s*(m|mo|mos|mth|mths|months?|y|yr|yrs|years?)\.?$/u",
+                $text,
+                $found,
+            ) !== 1
+        ) {
             return null;
         }
         $months = str_starts_with($found[3], 'y') ? 12 : 1;
@@ -125,14 +149,20 @@ final class SizeReader
             return $amount === null ? null : new Size($typed, $amount[0], [$amount[1]], $text);
         }
         $unit = '\s*(mm|cm|in|inch|″|")?';
-        if (preg_match("~^{$number}{$unit}\s*[x×]\s*{$number}{$unit}(?:\s*[x×]\s*{$number}{$unit})?$~u", $text, $found) !== 1) {
+        if (
+            preg_match(
+                "~^{$number}{$unit}\s*[x×]\s*{$number}{$unit}(?:\s*[x×]\s*{$number}{$unit})?$~u",
+                $text,
+                $found,
+            ) !== 1
+        ) {
             return null;
         }
         $last = array_values(array_filter([$found[6] ?? '', $found[4] ?? '', $found[2]]))[0] ?? 'cm';
         $rank = [];
         foreach ([1, 3, 5] as $at) {
             if (($found[$at] ?? '') !== '') {
-                $rank[] = Measure::length($found[$at], ($found[$at + 1] ?? '') ?: $last);
+                $rank[] = Measure::length($found[$at], $found[$at + 1] ?? '' ?: $last);
             }
         }
 
@@ -147,12 +177,22 @@ final class SizeReader
         if (preg_match('/^(eu|uk|us|fr|it|de|jp)\s*(.+)$/', $text, $found) === 1) {
             [, $system, $text] = $found;
         }
-        $family = rtrim('number '.strtoupper($system));
+        $family = rtrim('number ' . strtoupper($system));
         if (preg_match("/^{$number}(?:{$dash}{$number})?$/u", $text, $found) === 1) {
-            return new Size($typed, $family, [...Measure::number($found[1]), ...Measure::number($found[2] ?? $found[1])], $text);
+            return new Size(
+                $typed,
+                $family,
+                [...Measure::number($found[1]), ...Measure::number($found[2] ?? $found[1])],
+                $text,
+            );
         }
         if (preg_match("~^{$number}\s*/\s*{$number}$~u", $text, $found) === 1) {
-            return new Size($typed, rtrim('two-part '.strtoupper($system)), [...Measure::number($found[1]), ...Measure::number($found[2])], $text);
+            return new Size(
+                $typed,
+                rtrim('two-part ' . strtoupper($system)),
+                [...Measure::number($found[1]), ...Measure::number($found[2])],
+                $text,
+            );
         }
 
         return null;

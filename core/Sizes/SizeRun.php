@@ -10,11 +10,7 @@ use Core\Text\Name;
 final readonly class SizeRun
 {
     /** @param  list<string>  $sizes in order */
-    public function __construct(
-        public string $name,
-        public array $sizes,
-    ) {
-    }
+    public function __construct(public string $name, public array $sizes) {}
 
     /** The place of a size in the run, from 0. */
     public function place(string $size): ?int

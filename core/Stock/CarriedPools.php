@@ -32,8 +32,7 @@ final readonly class CarriedPools
         private array $places,
         private array $units,
         private bool $addsUp,
-    ) {
-    }
+    ) {}
 
     /**
      * @param  Details  $carried  as they are after the change, without regard to units
@@ -123,7 +122,7 @@ final readonly class CarriedPools
         foreach (array_intersect_key($this->units, $this->places) as $landed) {
             foreach ($this->addsUp || count($landed) === 1 ? array_keys($landed) : [] as $key) {
                 $place = Combination::fromKey((string) $key);
-                if ($place->values !== [] && ! isset($this->places[$key])) {
+                if ($place->values !== [] && !isset($this->places[$key])) {
                     $went[] = Clause::at($place);
                 }
             }
@@ -137,12 +136,12 @@ final readonly class CarriedPools
     private function landedAt(Combination $place, StockBook $carried): ?int
     {
         $landed = $this->units[$place->key];
-        $counted = array_filter($landed, fn (?int $units): bool => $units !== null);
+        $counted = array_filter($landed, fn(?int $units): bool => $units !== null);
 
         return match (true) {
             count($landed) === 1 => reset($landed),
             // Of several that become one, what was said of the one that stays holds.
-            ! $this->addsUp => $carried->of($place, null),
+            !$this->addsUp => $carried->of($place, null),
             default => $counted === [] ? null : array_sum($counted),
         };
     }
@@ -158,14 +157,14 @@ final readonly class CarriedPools
         $slept = $this->before->parts(DetailKind::PictureUnits);
         $awake = $waking = [];
         foreach ($this->places as $key => $place) {
-            $known = $place->on(array_map(fn ($axis): int => $axis->id, $this->from->axes));
+            $known = $place->on(array_map(fn($axis): int => $axis->id, $this->from->axes));
             foreach (isset($this->units[$key]) ? [] : $slept as $part) {
                 foreach ($part->reach->clauses as $clause) {
-                    if (! $clause->covers($place) || $part->reach->activeIn($this->from)->covers($known)) {
+                    if (!$clause->covers($place) || $part->reach->activeIn($this->from)->covers($known)) {
                         continue;
                     }
                     $counted = $place->on($clause->axisIds())->key;
-                    if (! isset($awake[$counted])) {
+                    if (!isset($awake[$counted])) {
                         $awake[$counted] = true;
                         $waking[$key] = (int) $part->text;
                     }

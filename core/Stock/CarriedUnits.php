@@ -23,8 +23,7 @@ final readonly class CarriedUnits
         private StockBook $is,
         private StockBook $then,
         private array $skus,
-    ) {
-    }
+    ) {}
 
     /**
      * @param  StockBook  $is  what is sold from where before the change
@@ -80,7 +79,7 @@ final readonly class CarriedUnits
             }
             $was = $this->is->part($lies);
             $from[$was->key] = $was;
-            if ($cell !== null && $this->change->to->isOffered($cell) && ! isset($to[$was->key])) {
+            if ($cell !== null && $this->change->to->isOffered($cell) && !isset($to[$was->key])) {
                 $to[$was->key] = $this->then->part($cell);
                 $sources[$to[$was->key]->key][] = $was;
             }
@@ -105,7 +104,7 @@ final readonly class CarriedUnits
             foreach ($before as $part) {
                 $was[$this->words($part, $this->change->from->inWords(...))] = $this->is->of($part, null);
             }
-            if ($was !== [$words => $units] && array_filter($was, fn (?int $count): bool => $count !== null) !== []) {
+            if ($was !== [$words => $units] && array_filter($was, fn(?int $count): bool => $count !== null) !== []) {
                 $moves[] = new UnitMove($was, $words, $units);
             }
         }

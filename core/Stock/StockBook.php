@@ -36,7 +36,7 @@ final readonly class StockBook
         $this->lowMarks = $details->finder(DetailKind::LowMark, $matrix);
         $this->preOrders = $details->finder(DetailKind::PreOrder, $matrix);
         $this->ofProduct = self::units($details->whole(DetailKind::ProductUnits));
-        $this->pictureAxes = array_map(fn (Axis $axis): int => $axis->id, $matrix->pictureAxes());
+        $this->pictureAxes = array_map(fn(Axis $axis): int => $axis->id, $matrix->pictureAxes());
     }
 
     /**
@@ -74,7 +74,12 @@ final readonly class StockBook
     {
         $here = $units === 0 ? $this->preOrders->at($cell) : '';
 
-        return Availability::of($units, $units === null ? null : self::units($this->lowMarks->at($cell)), $here === '' ? null : Day::typed($here), $today);
+        return Availability::of(
+            $units,
+            $units === null ? null : self::units($this->lowMarks->at($cell)),
+            $here === '' ? null : Day::typed($here),
+            $today,
+        );
     }
 
     /** The picture combination that a cell lies in. */

@@ -11,11 +11,7 @@ final readonly class StockChange
 {
     public const MOST = 9_999_999;
 
-    private function __construct(
-        private ?int $to,
-        private ?int $by = null,
-    ) {
-    }
+    private function __construct(private ?int $to, private ?int $by = null) {}
 
     /**
      * As it is typed: "12" sets, "+5" adds, "-3" takes away, nothing says that nobody counts them.
@@ -84,9 +80,9 @@ final readonly class StockChange
     public function inWords(): string
     {
         return match (true) {
-            $this->by !== null => number_format(abs($this->by)).($this->by < 0 ? ' less' : ' more'),
+            $this->by !== null => number_format(abs($this->by)) . ($this->by < 0 ? ' less' : ' more'),
             $this->to === null => 'no longer counted',
-            default => 'set to '.number_format($this->to),
+            default => 'set to ' . number_format($this->to),
         };
     }
 }

@@ -12,12 +12,7 @@ final readonly class UnitMove
      * @param  ?string  $to  where they are counted then; null where they rest, since all that is sold from them goes
      * @param  ?int  $units  how many there are then
      */
-    public function __construct(
-        public array $from,
-        public ?string $to,
-        public ?int $units,
-    ) {
-    }
+    public function __construct(public array $from, public ?string $to, public ?int $units) {}
 
     /**
      * The first few, and how many more; empty where there is none.
@@ -26,16 +21,16 @@ final readonly class UnitMove
      */
     public static function allInWords(array $moves, int $most): string
     {
-        $words = array_map(fn (self $move): string => $move->inWords(), array_slice($moves, 0, $most));
+        $words = array_map(fn(self $move): string => $move->inWords(), array_slice($moves, 0, $most));
         $more = count($moves) - $most;
 
-        return implode('; ', $words).($more > 0 ? " and {$more} more" : '');
+        return implode('; ', $words) . ($more > 0 ? " and {$more} more" : '');
     }
 
     /** "Moss 100 → Moss, Button 100", "Clay 50 rest", "Plum 20 again" */
     public function inWords(): string
     {
-        $count = fn (?int $units): string => $units === null ? 'not counted' : number_format($units);
+        $count = fn(?int $units): string => $units === null ? 'not counted' : number_format($units);
         $from = [];
         foreach ($this->from as $place => $units) {
             $from[] = "{$place} {$count($units)}";

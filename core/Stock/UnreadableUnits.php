@@ -11,7 +11,13 @@ final class UnreadableUnits extends CoreException
 {
     public static function called(string $typed, int $most): self
     {
-        return new self('“'.mb_substr($typed, 0, 30).'” is not a number of units. Type a whole number such as 12, at most '.number_format($most).'.');
+        return new self(
+            '“' .
+                mb_substr($typed, 0, 30) .
+                '” is not a number of units. Type a whole number such as 12, at most ' .
+                number_format($most) .
+                '.',
+        );
     }
 
     public static function areFewer(int $is, int $taken, string $place): self

@@ -7,13 +7,24 @@ namespace Core\Text;
 /** A day of the Gregorian calendar, without a time: "2026-12-24". */
 final readonly class Day
 {
-    private const MONTHS = ['January', 'February', 'March', 'April', 'May', 'June', 'July', 'August', 'September', 'October', 'November', 'December'];
+    private const MONTHS = [
+        'January',
+        'February',
+        'March',
+        'April',
+        'May',
+        'June',
+        'July',
+        'August',
+        'September',
+        'October',
+        'November',
+        'December',
+    ];
 
     private const DAYS = [31, 28, 31, 30, 31, 30, 31, 31, 30, 31, 30, 31];
 
-    private function __construct(public string $iso)
-    {
-    }
+    private function __construct(public string $iso) {}
 
     /**
      * @param  string  $typed  year, month, day, as ISO 8601 has them; from 1900 to 2199
@@ -23,7 +34,10 @@ final readonly class Day
     public static function typed(string $typed): self
     {
         $text = trim($typed);
-        if (preg_match('/^((?:19|20|21)\d\d)-(0[1-9]|1[0-2])-(\d\d)$/', $text, $found) !== 1 || ! self::isInMonth((int) $found[1], (int) $found[2], (int) $found[3])) {
+        if (
+            preg_match('/^((?:19|20|21)\d\d)-(0[1-9]|1[0-2])-(\d\d)$/', $text, $found) !== 1 ||
+            !self::isInMonth((int) $found[1], (int) $found[2], (int) $found[3])
+        ) {
             throw new UnreadableDay($typed);
         }
 
@@ -40,7 +54,7 @@ final readonly class Day
     {
         [$year, $month, $day] = array_map(intval(...), explode('-', $this->iso));
 
-        return $day.' '.self::MONTHS[$month - 1]." {$year}";
+        return $day . ' ' . self::MONTHS[$month - 1] . " {$year}";
     }
 
     private static function isInMonth(int $year, int $month, int $day): bool

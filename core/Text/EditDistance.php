@@ -21,13 +21,16 @@ final class EditDistance
         }
         $restLeft = array_slice($left, $from);
         $restRight = array_slice($right, $from);
-        $swapped = count($restLeft) >= 2 && count($restRight) >= 2
-            && $restLeft[0] === $restRight[1] && $restLeft[1] === $restRight[0]
-            && array_slice($restLeft, 2) === array_slice($restRight, 2);
+        $swapped =
+            count($restLeft) >= 2 &&
+            count($restRight) >= 2 &&
+            $restLeft[0] === $restRight[1] &&
+            $restLeft[1] === $restRight[0] &&
+            array_slice($restLeft, 2) === array_slice($restRight, 2);
 
-        return $swapped
-            || array_slice($restLeft, 1) === array_slice($restRight, 1)
-            || array_slice($restLeft, 1) === $restRight
-            || $restLeft === array_slice($restRight, 1);
+        return $swapped ||
+            array_slice($restLeft, 1) === array_slice($restRight, 1) ||
+            array_slice($restLeft, 1) === $restRight ||
+            $restLeft === array_slice($restRight, 1);
     }
 }

@@ -21,11 +21,7 @@ final readonly class Name
     /** Normalizer::FORM_KC_CF, which static analysis does not know. */
     private const NFKC_CASEFOLD = 48;
 
-    private function __construct(
-        public string $shown,
-        public string $folded,
-    ) {
-    }
+    private function __construct(public string $shown, public string $folded) {}
 
     /** @param  string  $typed  anything; what is no UTF-8 is read as far as it is */
     public static function of(string $typed): self

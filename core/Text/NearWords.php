@@ -34,10 +34,10 @@ final class NearWords
                 $other = (string) $other;
                 $shorter = min(mb_strlen($other), mb_strlen($word));
                 if (
-                    $other !== $word
-                    && $shorter >= self::SHORTEST
-                    && self::digits($other) === self::digits($word)
-                    && EditDistance::atMostOne($other, $word)
+                    $other !== $word &&
+                    $shorter >= self::SHORTEST &&
+                    self::digits($other) === self::digits($word) &&
+                    EditDistance::atMostOne($other, $word)
                 ) {
                     if ($shorter > self::SHORTEST) {
                         return $other;

@@ -32,7 +32,7 @@ final class NumberReader
         }
         [, $sign, $number] = $found;
 
-        return BigDecimal::of($sign.self::unsigned($number, $typed, $digits));
+        return BigDecimal::of($sign . self::unsigned($number, $typed, $digits));
     }
 
     /** A number as it can be typed again, and is read as nothing else: "1.2340", where "1.234" could be 1234 too. */
@@ -47,7 +47,7 @@ final class NumberReader
     private static function plain(string $typed): string
     {
         if (mb_strlen($typed) > self::LONGEST) {
-            throw UnreadableNumber::noNumber(mb_substr($typed, 0, self::LONGEST).'…');
+            throw UnreadableNumber::noNumber(mb_substr($typed, 0, self::LONGEST) . '…');
         }
         $normal = Normalizer::normalize(mb_scrub($typed, 'UTF-8'), Normalizer::FORM_KC);
         $text = (string) preg_replace('/^[\s\p{Z}]+|[\s\p{Z}]+$/u', '', is_string($normal) ? $normal : $typed);
@@ -73,14 +73,18 @@ final class NumberReader
         if ($count > 1) {
             return self::grouped($text, $sign, null, $typed);
         }
-        if (preg_match('/^(\d{1,3})[.,](\d{3})$/', $text, $found) === 1 && trim($found[1].$found[2], '0') !== '') {
-            if ($digits === 0 && ! str_starts_with($found[1], '0')) {
-                return $found[1].$found[2];
+        if (preg_match('/^(\d{1,3})[.,](\d{3})$/', $text, $found) === 1 && trim($found[1] . $found[2], '0') !== '') {
+            if ($digits === 0 && !str_starts_with($found[1], '0')) {
+                return $found[1] . $found[2];
             }
             if ($digits === 3) {
                 return "{$found[1]}.{$found[2]}";
             }
-            throw UnreadableNumber::twoReadings($typed, "{$found[1]}.{$found[2]}", ltrim($found[1].$found[2], '0') ?: '0');
+            throw UnreadableNumber::twoReadings(
+                $typed,
+                "{$found[1]}.{$found[2]}",
+                ltrim($found[1] . $found[2], '0') ?: '0',
+            );
         }
 
         return self::grouped($text, ' ', $count === 0 ? null : $sign, $typed);
@@ -90,7 +94,7 @@ final class NumberReader
     private static function grouped(string $text, string $group, ?string $decimal, string $typed): string
     {
         $separator = preg_quote($group, '/');
-        $fraction = $decimal === null ? '' : '('.preg_quote($decimal, '/').'\d+)';
+        $fraction = $decimal === null ? '' : '(' . preg_quote($decimal, '/') . '\d+)';
         if (preg_match("/^(?:\\d+|[1-9]\\d{0,2}(?:{$separator}\\d{3})+){$fraction}$/", $text) !== 1) {
             throw UnreadableNumber::noNumber($typed);
         }

@@ -8,9 +8,7 @@ namespace Core\Text;
 final readonly class Translations
 {
     /** @param  array<string, string>  $byTag */
-    private function __construct(public array $byTag)
-    {
-    }
+    private function __construct(public array $byTag) {}
 
     /**
      * One to a line: "de: Moos".
@@ -49,7 +47,14 @@ final readonly class Translations
     /** As it is typed in a form: one to a line, "de: Moos". */
     public function typed(): string
     {
-        return implode("\n", array_map(fn (string $tag, string $name): string => "{$tag}: {$name}", array_keys($this->byTag), $this->byTag));
+        return implode(
+            "\n",
+            array_map(
+                fn(string $tag, string $name): string => "{$tag}: {$name}",
+                array_keys($this->byTag),
+                $this->byTag,
+            ),
+        );
     }
 
     /** The name in a language: under its own tag, else under a shorter one ("pt" for "pt-BR"), else null. */
@@ -77,10 +82,22 @@ final readonly class Translations
     /** A language tag as it is written: language in small letters, script with a capital, region in capitals; null where it is none. */
     public static function canonical(string $tag): ?string
     {
-        if (preg_match('/^([a-z]{2,3})(?:-([a-z]{4}))?(?:-([a-z]{2}|\d{3}))?$/i', str_replace('_', '-', $tag), $found) !== 1) {
+        if (
+            preg_match(
+                '/^([a-z]{2,3})(?:-([a-z]{4}))?(?:-([a-z]{2}|\d{3}))?$/i',
+                str_replace('_', '-', $tag),
+                $found,
+            ) !== 1
+        ) {
             return null;
         }
 
-        return implode('-', array_filter([strtolower($found[1]), ucfirst(strtolower($found[2] ?? '')), strtoupper($found[3] ?? '')], fn (string $part): bool => $part !== ''));
+        return implode(
+            '-',
+            array_filter(
+                [strtolower($found[1]), ucfirst(strtolower($found[2] ?? '')), strtoupper($found[3] ?? '')],
+                fn(string $part): bool => $part !== '',
+            ),
+        );
     }
 }

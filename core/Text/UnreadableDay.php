@@ -10,6 +10,8 @@ final class UnreadableDay extends CoreException
 {
     public function __construct(string $typed)
     {
-        parent::__construct('“'.mb_substr($typed, 0, 20).'” is not a day. Type year, month and day, such as 2026-12-24.');
+        parent::__construct(
+            '“' . mb_substr($typed, 0, 20) . '” is not a day. Type year, month and day, such as 2026-12-24.',
+        );
     }
 }

@@ -11,7 +11,9 @@ final class UnreadableTranslation extends CoreException
     /** @param  string  $line  as it was typed */
     public static function line(string $line): self
     {
-        return new self("“{$line}” is not a translation. Type a language tag, a colon and the name, such as “de: Moos”.");
+        return new self(
+            "“{$line}” is not a translation. Type a language tag, a colon and the name, such as “de: Moos”.",
+        );
     }
 
     /** @param  string  $tag  of the language that stands twice */

@@ -33,7 +33,7 @@ final class WordForms
         $bare = Name::of($word)->bare();
         $forms = [self::unmarked($bare), self::unmarked(strtr($bare, self::SPELLED))];
 
-        return array_values(array_unique(array_filter($forms, fn (string $form): bool => $form !== '')));
+        return array_values(array_unique(array_filter($forms, fn(string $form): bool => $form !== '')));
     }
 
     /** Whether a bare word may be meant by one that is a letter away: it is long enough, and no number, where a letter away is another thing. */

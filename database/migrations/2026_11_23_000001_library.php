@@ -7,7 +7,7 @@ use Illuminate\Database\Schema\Blueprint;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Schema;
 
-return new class () extends Migration {
+return new class extends Migration {
     public function up(): void
     {
         Schema::create('library', function (Blueprint $table): void {
@@ -19,7 +19,9 @@ return new class () extends Migration {
             $table->string('display', 24)->default('buttons');
             $table->json('translations')->default('{}');
         });
-        DB::table('axes')->where('kind', 'color')->update(['display' => 'color swatches']);
+        DB::table('axes')
+            ->where('kind', 'color')
+            ->update(['display' => 'color swatches']);
         Schema::table('axis_values', function (Blueprint $table): void {
             $table->unsignedInteger('position')->default(0);
             $table->json('synonyms')->default('[]');

@@ -10,7 +10,7 @@ use Illuminate\Database\Schema\Blueprint;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Schema;
 
-return new class () extends Migration {
+return new class extends Migration {
     private const NAMED = ['axes', 'axis_values', 'facts', 'size_runs'];
 
     public function up(): void
@@ -49,10 +49,21 @@ return new class () extends Migration {
     {
         foreach (self::NAMED as $name) {
             Schema::table($name, function (Blueprint $table): void {
-                $table->string('folded', Name::LONGEST_FOLDED)->charset('utf8mb4')->collation('utf8mb4_nopad_bin')->change();
+                $table
+                    ->string('folded', Name::LONGEST_FOLDED)
+                    ->charset('utf8mb4')
+                    ->collation('utf8mb4_nopad_bin')
+                    ->change();
             });
-            foreach (DB::table($name)->orderBy('id')->get(['id', 'name']) as $row) {
-                DB::table($name)->where('id', $row->id)->update(['folded' => Name::of($row->name)->folded]);
+            foreach (
+                DB::table($name)
+                    ->orderBy('id')
+                    ->get(['id', 'name'])
+                as $row
+            ) {
+                DB::table($name)
+                    ->where('id', $row->id)
+                    ->update(['folded' => Name::of($row->name)->folded]);
             }
         }
     }
@@ -64,12 +75,19 @@ return new class () extends Migration {
             try {
                 $currency = Currency::of($code);
             } catch (UnknownCurrency) {
-                DB::table('products')->where('currency', $code)->update(['currency' => 'EUR']);
+                DB::table('products')
+                    ->where('currency', $code)
+                    ->update(['currency' => 'EUR']);
                 $currency = Currency::of('EUR');
             }
-            DB::table('skus')->whereIn('product_id', DB::table('products')->where('currency', $currency->code)->select('id'))
-                ->whereNotNull('price')->update(['price' => DB::raw("round(price, {$currency->digits})")]);
-            DB::table('products')->where('currency', $currency->code)->whereNotNull('price')->update(['price' => DB::raw("round(price, {$currency->digits})")]);
+            DB::table('skus')
+                ->whereIn('product_id', DB::table('products')->where('currency', $currency->code)->select('id'))
+                ->whereNotNull('price')
+                ->update(['price' => DB::raw("round(price, {$currency->digits})")]);
+            DB::table('products')
+                ->where('currency', $currency->code)
+                ->whereNotNull('price')
+                ->update(['price' => DB::raw("round(price, {$currency->digits})")]);
         }
     }
 };

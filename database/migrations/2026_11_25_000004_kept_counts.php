@@ -6,7 +6,7 @@ use Illuminate\Database\Migrations\Migration;
 use Illuminate\Database\Schema\Blueprint;
 use Illuminate\Support\Facades\Schema;
 
-return new class () extends Migration {
+return new class extends Migration {
     /** What the catalog is sorted by, each with the product's id behind it. */
     private const SORTED = ['name', 'code', 'skus', 'pictures', 'coverage', 'price_low', 'units', 'changed_at'];
 
@@ -73,7 +73,10 @@ return new class () extends Migration {
             $table->primary(['slip', 'word']);
             $table->index('word');
         });
-        Schema::table('skus', fn (Blueprint $table) => $table->index(['code', 'product_id'], 'skus_code_of_product'));
-        Schema::table('placements', fn (Blueprint $table) => $table->index(['file_name', 'product_id'], 'placements_file_of_product'));
+        Schema::table('skus', fn(Blueprint $table) => $table->index(['code', 'product_id'], 'skus_code_of_product'));
+        Schema::table(
+            'placements',
+            fn(Blueprint $table) => $table->index(['file_name', 'product_id'], 'placements_file_of_product'),
+        );
     }
 };

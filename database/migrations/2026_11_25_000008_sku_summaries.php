@@ -7,7 +7,7 @@ use Illuminate\Database\Schema\Blueprint;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Schema;
 
-return new class () extends Migration {
+return new class extends Migration {
     /** What SKUs of many products are looked for by. */
     private const FOUND_BY = ['price', 'units', 'pictures', 'missing'];
 

@@ -9,7 +9,7 @@ use Illuminate\Database\Schema\Blueprint;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Schema;
 
-return new class () extends Migration {
+return new class extends Migration {
     public function up(): void
     {
         Schema::create('views', function (Blueprint $table): void {
@@ -34,18 +34,23 @@ return new class () extends Migration {
                 'position' => $at + 1,
             ]);
         }
-        Schema::table('shot_lists', fn (Blueprint $table) => $table->string('folded', 60)->collation('utf8mb4_bin')->default(''));
+        Schema::table(
+            'shot_lists',
+            fn(Blueprint $table) => $table->string('folded', 60)->collation('utf8mb4_bin')->default(''),
+        );
         foreach (DB::table('shot_lists')->get(['id', 'name']) as $list) {
-            DB::table('shot_lists')->where('id', $list->id)->update(['folded' => Name::of($list->name)->folded]);
+            DB::table('shot_lists')
+                ->where('id', $list->id)
+                ->update(['folded' => Name::of($list->name)->folded]);
         }
-        Schema::table('shot_lists', fn (Blueprint $table) => $table->unique('folded'));
+        Schema::table('shot_lists', fn(Blueprint $table) => $table->unique('folded'));
         Schema::table('products', function (Blueprint $table): void {
             // Where the product differs from its shot list: view, need, reason.
             $table->json('shots')->default('[]');
             $table->index('shot_list_id', 'products_of_shot_list');
         });
         // Whether the axis changes what pictures show of this product; null for what the library says of the axis.
-        Schema::table('product_axes', fn (Blueprint $table) => $table->boolean('changes_picture')->nullable());
+        Schema::table('product_axes', fn(Blueprint $table) => $table->boolean('changes_picture')->nullable());
         DB::statement('ALTER TABLE placements MODIFY view VARCHAR(24) CHARACTER SET ascii COLLATE ascii_bin NULL');
         Schema::table('placements', function (Blueprint $table): void {
             $table->index(['view', 'product_id'], 'placements_of_view');

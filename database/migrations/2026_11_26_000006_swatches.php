@@ -6,7 +6,7 @@ use Illuminate\Database\Migrations\Migration;
 use Illuminate\Database\Schema\Blueprint;
 use Illuminate\Support\Facades\Schema;
 
-return new class () extends Migration {
+return new class extends Migration {
     public function up(): void
     {
         // A swatch as Core\Color\Swatches\Swatch writes it; the picture that it is a piece of is named again, so that it stays.
@@ -20,6 +20,6 @@ return new class () extends Migration {
             $table->foreignId('swatch_photo_id')->nullable()->constrained('photos');
         });
         // How shoppers choose on the axis in this product; null as the library says of the axis.
-        Schema::table('product_axes', fn (Blueprint $table) => $table->string('display', 24)->nullable());
+        Schema::table('product_axes', fn(Blueprint $table) => $table->string('display', 24)->nullable());
     }
 };

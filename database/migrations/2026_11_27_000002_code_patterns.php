@@ -6,7 +6,7 @@ use Illuminate\Database\Migrations\Migration;
 use Illuminate\Database\Schema\Blueprint;
 use Illuminate\Support\Facades\Schema;
 
-return new class () extends Migration {
+return new class extends Migration {
     public function up(): void
     {
         // How codes of SKUs are put together, for a kind of product; parts as Core\Codes\CodePart writes them.
@@ -20,7 +20,10 @@ return new class () extends Migration {
             $table->unsignedTinyInteger('longest');
         });
         // Null: the usual one.
-        Schema::table('products', fn (Blueprint $table) => $table->foreignId('code_pattern_id')->nullable()->constrained());
+        Schema::table(
+            'products',
+            fn(Blueprint $table) => $table->foreignId('code_pattern_id')->nullable()->constrained(),
+        );
         // The numbers that a company may give to its items.
         Schema::create('gtin_ranges', function (Blueprint $table): void {
             $table->id();

@@ -7,7 +7,7 @@ use Illuminate\Database\Schema\Blueprint;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Schema;
 
-return new class () extends Migration {
+return new class extends Migration {
     public function up(): void
     {
         // Where somebody is signed in. A browser that is to remember it has a token, of which only a hash is kept.
@@ -27,7 +27,9 @@ return new class () extends Migration {
             $table->timestamp('password_until')->nullable();
             $table->dropColumn('remember_token');
         });
-        DB::table('users')->where('password_is_temporary', true)->update(['password_until' => now()->addWeek()]);
+        DB::table('users')
+            ->where('password_is_temporary', true)
+            ->update(['password_until' => now()->addWeek()]);
         // Sessions of before are in no list: they end.
         DB::table('sessions')->delete();
     }

@@ -7,7 +7,7 @@ use Illuminate\Database\Schema\Blueprint;
 use Illuminate\Support\Facades\Schema;
 
 /** The number that the manufacturer gives a SKU. */
-return new class () extends Migration {
+return new class extends Migration {
     public function up(): void
     {
         Schema::table('skus', function (Blueprint $table): void {

@@ -8,7 +8,7 @@ use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Schema;
 
 /** How often each product is in breach of each check; those without a breach have no row. */
-return new class () extends Migration {
+return new class extends Migration {
     public function up(): void
     {
         Schema::create('finding_counts', function (Blueprint $table): void {

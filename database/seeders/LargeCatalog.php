@@ -27,17 +27,117 @@ use RuntimeException;
  */
 final class LargeCatalog
 {
-    private const COLORS = ['Moss', 'Clay', 'Slate', 'Oat', 'Ink', 'Fern', 'Berry', 'Bark', 'Straw', 'Chalk', 'Rust', 'Plum', 'Sky', 'Stone', 'Sage', 'Coal', 'Honey', 'Rose', 'Teal', 'Sand'];
+    private const COLORS = [
+        'Moss',
+        'Clay',
+        'Slate',
+        'Oat',
+        'Ink',
+        'Fern',
+        'Berry',
+        'Bark',
+        'Straw',
+        'Chalk',
+        'Rust',
+        'Plum',
+        'Sky',
+        'Stone',
+        'Sage',
+        'Coal',
+        'Honey',
+        'Rose',
+        'Teal',
+        'Sand',
+    ];
 
     private const SIZES = ['XS', 'S', 'M', 'L', 'XL', 'XXL'];
 
-    private const MANNERS = ['Waxed', 'Quilted', 'Striped', 'Light', 'Heavy', 'Woven', 'Brushed', 'Ribbed', 'Padded', 'Washed', 'Corded', 'Felted', 'Hooded', 'Lined', 'Pleated', 'Checked', 'Knitted', 'Canvas', 'Linen', 'Woolen'];
+    private const MANNERS = [
+        'Waxed',
+        'Quilted',
+        'Striped',
+        'Light',
+        'Heavy',
+        'Woven',
+        'Brushed',
+        'Ribbed',
+        'Padded',
+        'Washed',
+        'Corded',
+        'Felted',
+        'Hooded',
+        'Lined',
+        'Pleated',
+        'Checked',
+        'Knitted',
+        'Canvas',
+        'Linen',
+        'Woolen',
+    ];
 
-    private const PLACES = ['orchard', 'garden', 'meadow', 'harbor', 'field', 'cellar', 'market', 'winter', 'summer', 'river', 'hill', 'forest', 'kitchen', 'studio', 'stable', 'workshop', 'island', 'morning', 'evening', 'travel'];
+    private const PLACES = [
+        'orchard',
+        'garden',
+        'meadow',
+        'harbor',
+        'field',
+        'cellar',
+        'market',
+        'winter',
+        'summer',
+        'river',
+        'hill',
+        'forest',
+        'kitchen',
+        'studio',
+        'stable',
+        'workshop',
+        'island',
+        'morning',
+        'evening',
+        'travel',
+    ];
 
-    private const THINGS = ['smock', 'apron', 'shirt', 'trousers', 'jacket', 'vest', 'skirt', 'scarf', 'hat', 'gloves', 'socks', 'coat', 'overall', 'sweater', 'cape', 'shorts', 'belt', 'bag', 'blanket', 'cushion'];
+    private const THINGS = [
+        'smock',
+        'apron',
+        'shirt',
+        'trousers',
+        'jacket',
+        'vest',
+        'skirt',
+        'scarf',
+        'hat',
+        'gloves',
+        'socks',
+        'coat',
+        'overall',
+        'sweater',
+        'cape',
+        'shorts',
+        'belt',
+        'bag',
+        'blanket',
+        'cushion',
+    ];
 
-    private const CATEGORIES = ['Outerwear > Smocks', 'Outerwear > Coats', 'Outerwear > Capes', 'Workwear > Trousers', 'Workwear > Overalls', 'Workwear > Shirts', 'Knitwear', 'Hats', 'Gloves', 'Scarves', 'Bags', 'Home > Cushions', 'Home > Blankets', 'Aprons', ''];
+    private const CATEGORIES = [
+        'Outerwear > Smocks',
+        'Outerwear > Coats',
+        'Outerwear > Capes',
+        'Workwear > Trousers',
+        'Workwear > Overalls',
+        'Workwear > Shirts',
+        'Knitwear',
+        'Hats',
+        'Gloves',
+        'Scarves',
+        'Bags',
+        'Home > Cushions',
+        'Home > Blankets',
+        'Aprons',
+        '',
+    ];
 
     private const VIEWS = ['front', 'back', 'detail', 'worn'];
 
@@ -52,11 +152,8 @@ final class LargeCatalog
     private array $rows = [];
 
     /** @param  list<int>  $photos */
-    private function __construct(
-        int $seed,
-        private readonly array $photos,
-        private readonly int $picturesEach,
-    ) {
+    private function __construct(int $seed, private readonly array $photos, private readonly int $picturesEach)
+    {
         $this->random = new Randomizer(new Xoshiro256StarStar($seed));
         foreach (['products', 'skus'] as $table) {
             $this->next[$table] = (int) DB::table($table)->max('id') + 1;
@@ -82,7 +179,7 @@ final class LargeCatalog
         $shotList = (int) DB::table('shot_lists')->min('id');
         $left = $skus;
         for ($at = 0; $at < $products; $at++) {
-            $wanted = max(1, (int) round($left / ($products - $at) * $this->random->getInt(60, 140) / 100));
+            $wanted = max(1, (int) round((($left / ($products - $at)) * $this->random->getInt(60, 140)) / 100));
             $left -= $this->product($at, $at === $products - 1 ? max(1, $left) : $wanted, $color, $size, $shotList);
             if ($at % self::CHUNK === self::CHUNK - 1 || $at === $products - 1) {
                 $this->write();
@@ -97,18 +194,37 @@ final class LargeCatalog
      */
     private function axis(string $name, AxisKind $kind, array $values): array
     {
-        $axis = LibraryAxis::query()->firstOrCreate(['folded' => Name::of($name)->folded], ['name' => $name, 'kind' => $kind, 'display' => $kind === AxisKind::Color ? AxisDisplay::ColorSwatches : AxisDisplay::Buttons, 'changes_picture' => $kind === AxisKind::Color]);
+        $axis = LibraryAxis::query()->firstOrCreate(
+            ['folded' => Name::of($name)->folded],
+            [
+                'name' => $name,
+                'kind' => $kind,
+                'display' => $kind === AxisKind::Color ? AxisDisplay::ColorSwatches : AxisDisplay::Buttons,
+                'changes_picture' => $kind === AxisKind::Color,
+            ],
+        );
         $taken = array_flip($axis->values()->pluck('code')->all());
         $missing = [];
-        foreach (array_diff(array_map(fn (string $label): string => Name::of($label)->folded, $values), $axis->values()->pluck('folded')->all()) as $at => $folded) {
-            $missing[] = new Value(-1 - $at, $values[$at], $code = ValueCode::propose($values[$at], $taken));
+        foreach (
+            array_diff(
+                array_map(fn(string $label): string => Name::of($label)->folded, $values),
+                $axis->values()->pluck('folded')->all(),
+            )
+            as $at => $folded
+        ) {
+            $missing[] = new Value(-1 - $at, $values[$at], ($code = ValueCode::propose($values[$at], $taken)));
             $taken[$code] = true;
         }
-        $swatches = array_map(fn (Value $value): ?Swatch => $kind === AxisKind::Color ? Swatch::read('#'.substr(hash('crc32b', $value->label), 0, 6)) : null, array_column($missing, null, 'id'));
+        $swatches = array_map(
+            fn(Value $value): ?Swatch => $kind === AxisKind::Color
+                ? Swatch::read('#' . substr(hash('crc32b', $value->label), 0, 6))
+                : null,
+            array_column($missing, null, 'id'),
+        );
         (new LibraryRows())->add(new Ledger(), $axis, $missing, $swatches);
         $byName = $axis->values()->get()->keyBy('folded');
 
-        return [$axis->id, array_map(fn (string $label): LibraryValue => $byName[Name::of($label)->folded], $values)];
+        return [$axis->id, array_map(fn(string $label): LibraryValue => $byName[Name::of($label)->folded], $values)];
     }
 
     /**
@@ -123,25 +239,55 @@ final class LargeCatalog
         $colors = max(1, min(count($color[1]), (int) round($wanted / $sizes)));
         $ownColors = $this->random->pickArrayKeys($color[1], $colors);
         $ownSizes = array_slice(array_keys($size[1]), $this->random->getInt(0, count($size[1]) - $sizes), $sizes);
-        $name = self::MANNERS[$this->random->getInt(0, 19)].' '.self::PLACES[$this->random->getInt(0, 19)].' '.self::THINGS[$this->random->getInt(0, 19)];
+        $name =
+            self::MANNERS[$this->random->getInt(0, 19)] .
+            ' ' .
+            self::PLACES[$this->random->getInt(0, 19)] .
+            ' ' .
+            self::THINGS[$this->random->getInt(0, 19)];
         $code = sprintf('GEN-%06d', $id);
         $now = '2026-01-01 00:00:00';
-        $this->rows['products'][] = ['id' => $id, 'code' => $code, 'name' => $name, 'description' => '', 'brand' => '', 'category' => self::CATEGORIES[$this->random->getInt(0, count(self::CATEGORIES) - 1)], 'currency' => 'EUR', 'price' => $this->random->getInt(1, 50) === 1 ? null : $this->random->getInt(9, 190).'.90', 'shot_list_id' => $shotList, 'left_out' => '[]', 'created_at' => $now, 'updated_at' => date('Y-m-d H:i:s', strtotime($now) + $this->random->getInt(0, 20_000_000))];
+        $this->rows['products'][] = [
+            'id' => $id,
+            'code' => $code,
+            'name' => $name,
+            'description' => '',
+            'brand' => '',
+            'category' => self::CATEGORIES[$this->random->getInt(0, count(self::CATEGORIES) - 1)],
+            'currency' => 'EUR',
+            'price' => $this->random->getInt(1, 50) === 1 ? null : $this->random->getInt(9, 190) . '.90',
+            'shot_list_id' => $shotList,
+            'left_out' => '[]',
+            'created_at' => $now,
+            'updated_at' => date('Y-m-d H:i:s', strtotime($now) + $this->random->getInt(0, 20_000_000)),
+        ];
         foreach ([$color, $size] as $place => [$axisId]) {
             $this->rows['product_axes'][] = ['product_id' => $id, 'axis_id' => $axisId, 'position' => $place];
         }
         foreach ([[$color, $ownColors], [$size, $ownSizes]] as [[$axisId, $values], $own]) {
             foreach ($own as $place => $key) {
-                $this->rows['product_values'][] = ['product_id' => $id, 'axis_id' => $axisId, 'value_id' => $values[$key]->id, 'position' => $place];
+                $this->rows['product_values'][] = [
+                    'product_id' => $id,
+                    'axis_id' => $axisId,
+                    'value_id' => $values[$key]->id,
+                    'position' => $place,
+                ];
             }
         }
         $counted = $this->random->getInt(1, 20) > 1;
         foreach ($ownColors as $c) {
             foreach ($ownSizes as $s) {
-                $this->rows['skus'][] = ['id' => $this->next['skus']++, 'product_id' => $id, 'cell' => Combination::of([$color[0] => $color[1][$c]->id, $size[0] => $size[1][$s]->id])->key, 'state' => SkuState::Made->value, 'code' => "{$code}-{$color[1][$c]->code}-{$size[1][$s]->code}", 'stock' => $counted ? max(0, $this->random->getInt(-3, 40)) : null];
+                $this->rows['skus'][] = [
+                    'id' => $this->next['skus']++,
+                    'product_id' => $id,
+                    'cell' => Combination::of([$color[0] => $color[1][$c]->id, $size[0] => $size[1][$s]->id])->key,
+                    'state' => SkuState::Made->value,
+                    'code' => "{$code}-{$color[1][$c]->code}-{$size[1][$s]->code}",
+                    'stock' => $counted ? max(0, $this->random->getInt(-3, 40)) : null,
+                ];
             }
         }
-        $this->pictures($id, $code, $color[0], array_map(fn (int $key): LibraryValue => $color[1][$key], $ownColors));
+        $this->pictures($id, $code, $color[0], array_map(fn(int $key): LibraryValue => $color[1][$key], $ownColors));
 
         return count($ownColors) * count($ownSizes);
     }
@@ -160,8 +306,14 @@ final class LargeCatalog
             // One in a hundred waits in the tray.
             $isLoose = $this->random->getInt(1, 100) === 1;
             $this->rows['placements'][] = [
-                'product_id' => $productId, 'photo_id' => $this->photos[$this->random->getInt(0, count($this->photos) - 1)], 'file_name' => strtolower("{$code}_{$color->code}_{$view}_{$at}.jpg"), 'position' => $at + 1,
-                'reach' => $isLoose ? '[]' : json_encode([[$axisId => [$color->id]]], JSON_THROW_ON_ERROR), 'hidden' => '[]', 'view' => $view, 'roles' => $at < count($colors) && ! $isLoose ? '["lead"]' : '[]',
+                'product_id' => $productId,
+                'photo_id' => $this->photos[$this->random->getInt(0, count($this->photos) - 1)],
+                'file_name' => strtolower("{$code}_{$color->code}_{$view}_{$at}.jpg"),
+                'position' => $at + 1,
+                'reach' => $isLoose ? '[]' : json_encode([[$axisId => [$color->id]]], JSON_THROW_ON_ERROR),
+                'hidden' => '[]',
+                'view' => $view,
+                'roles' => $at < count($colors) && !$isLoose ? '["lead"]' : '[]',
             ];
         }
     }

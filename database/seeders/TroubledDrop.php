@@ -15,9 +15,7 @@ final class TroubledDrop
     public const SENDER = 'Marle photographs';
 
     /** @param  string  $photos  folder of the demo's pictures */
-    public function __construct(private readonly string $photos)
-    {
-    }
+    public function __construct(private readonly string $photos) {}
 
     /**
      * @param  string  $folder  where the files are written, with folders in it
@@ -62,13 +60,13 @@ final class TroubledDrop
             'studio/TB-CUSHION_stripe_detail.jpg' => ['cushion-stripe', 'small'],
             'studio/TB-CUSHION_check_detail.jpg' => ['cushion-check', 'near'],
             'studio/TB-TWINE_detail.jpg' => ['twine', 'banner'],
-            'supplier/'.$sku['trousers bark'].'_01.jpg' => ['trousers-bark-front', 'mirrored'],
-            'supplier/'.$sku['trousers bark'].'_02.jpg' => ['trousers-bark-front', 'near'],
-            'supplier/'.$sku['trousers slate'].'_01.jpg' => ['trousers-slate-front', 'mirrored'],
-            'supplier/'.$sku['trousers slate'].'_02.jpg' => ['trousers-slate-front', 'near'],
-            'supplier/'.$gtin['clog bark'].'_back.jpg' => ['clog-bark-side', 'mirrored'],
-            'supplier/'.$gtin['clog berry'].'_back.jpg' => ['clog-berry-side', 'mirrored'],
-            'supplier/'.$gtin['clog fern'].'_back.jpg' => ['clog-fern-side', 'mirrored'],
+            'supplier/' . $sku['trousers bark'] . '_01.jpg' => ['trousers-bark-front', 'mirrored'],
+            'supplier/' . $sku['trousers bark'] . '_02.jpg' => ['trousers-bark-front', 'near'],
+            'supplier/' . $sku['trousers slate'] . '_01.jpg' => ['trousers-slate-front', 'mirrored'],
+            'supplier/' . $sku['trousers slate'] . '_02.jpg' => ['trousers-slate-front', 'near'],
+            'supplier/' . $gtin['clog bark'] . '_back.jpg' => ['clog-bark-side', 'mirrored'],
+            'supplier/' . $gtin['clog berry'] . '_back.jpg' => ['clog-berry-side', 'mirrored'],
+            'supplier/' . $gtin['clog fern'] . '_back.jpg' => ['clog-fern-side', 'mirrored'],
             'rain cape Schiefer seitlich 1600px.jpg' => ['cape-slate-front', 'mirrored'],
             'rain cape Moos seitlich 1600px.jpg' => ['cape-moss-front', 'mirrored'],
             'Nahaufnahme rain cape mousse.jpg' => ['cape-moss-front', 'near'],
@@ -95,7 +93,12 @@ final class TroubledDrop
     private function cutALittle(Imagick $picture): void
     {
         [$width, $height] = [$picture->getImageWidth(), $picture->getImageHeight()];
-        $picture->cropImage((int) ($width * 0.96), (int) ($height * 0.96), (int) ($width * 0.02), (int) ($height * 0.02));
+        $picture->cropImage(
+            (int) ($width * 0.96),
+            (int) ($height * 0.96),
+            (int) ($width * 0.02),
+            (int) ($height * 0.02),
+        );
         $picture->setImagePage(0, 0, 0, 0);
         $picture->resizeImage(2000, 2000, Imagick::FILTER_TRIANGLE, 1.0, true);
     }
@@ -111,7 +114,12 @@ final class TroubledDrop
     private function wider(Imagick $picture): void
     {
         $picture->setImageBackgroundColor($picture->getImagePixelColor(2, 2));
-        $picture->extentImage((int) ($picture->getImageWidth() * 1.15), (int) ($picture->getImageHeight() * 1.15), (int) (-0.075 * $picture->getImageWidth()), (int) (-0.075 * $picture->getImageHeight()));
+        $picture->extentImage(
+            (int) ($picture->getImageWidth() * 1.15),
+            (int) ($picture->getImageHeight() * 1.15),
+            (int) (-0.075 * $picture->getImageWidth()),
+            (int) (-0.075 * $picture->getImageHeight()),
+        );
         $picture->flopImage();
     }
 
@@ -123,6 +131,11 @@ final class TroubledDrop
     private function banner(Imagick $picture): void
     {
         $picture->setImageBackgroundColor(new ImagickPixel('#f4f4f1'));
-        $picture->extentImage($picture->getImageWidth(), intdiv($picture->getImageHeight() * 2, 3), 0, intdiv($picture->getImageHeight(), 6));
+        $picture->extentImage(
+            $picture->getImageWidth(),
+            intdiv($picture->getImageHeight() * 2, 3),
+            0,
+            intdiv($picture->getImageHeight(), 6),
+        );
     }
 }

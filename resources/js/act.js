@@ -18,13 +18,23 @@ const region = () => document.querySelector('#board, #live, #library, #intake');
 
 /** What every request from the board says of where the person stands. */
 export function context() {
-  const root = boardRoot();
-  if (!root) {
-    const page = document.querySelector('[data-page]')?.dataset;
-    return { version: document.getElementById('version')?.value ?? page?.version ?? document.querySelector('[data-version]')?.dataset.version ?? '', ...(page ? { page: page.page } : {}), ...Object.fromEntries(['align', 'axis', 'eyes'].filter((name) => page?.[name]).map((name) => [name, page[name]])) };
-  }
-  const { version, lens, layer } = root.dataset;
-  return { version, lens, layer, selected: root.dataset.selected };
+    const root = boardRoot();
+    if (!root) {
+        const page = document.querySelector('[data-page]')?.dataset;
+        return {
+            version:
+                document.getElementById('version')?.value ??
+                page?.version ??
+                document.querySelector('[data-version]')?.dataset.version ??
+                '',
+            ...(page ? { page: page.page } : {}),
+            ...Object.fromEntries(
+                ['align', 'axis', 'eyes'].filter((name) => page?.[name]).map((name) => [name, page[name]]),
+            ),
+        };
+    }
+    const { version, lens, layer } = root.dataset;
+    return { version, lens, layer, selected: root.dataset.selected };
 }
 
 /** Which opening of the dialog there was as a change was asked for, by its token. */
@@ -37,8 +47,8 @@ let queue = Promise.resolve();
 
 /** Changes and looks at the board go one after the other, so that no older answer is drawn over a newer one. */
 export function enqueue(work) {
-  queue = queue.catch(() => {}).then(work);
-  return queue;
+    queue = queue.catch(() => {}).then(work);
+    return queue;
 }
 
 /**
@@ -47,165 +57,193 @@ export function enqueue(work) {
  * server knows it by its token and makes it once, so that nobody is left to guess whether it was kept.
  */
 export function act(url, values = {}) {
-  const said = { ...context(), ...values };
-  const opening = document.getElementById('dialog')?.dataset.opening ?? '';
-  last = { url, values: said };
-  return enqueue(async () => {
-    const sent = { ...said, version: context().version, token: unique() };
-    openings.set(sent.token, opening);
-    for (let pause = FIRST_PAUSE; ; pause = Math.min(pause * 2, LONGEST_PAUSE)) {
-      pending = sent.token;
-      const status = await post(url, sent);
-      if (!UNANSWERED.includes(status)) {
-        return;
-      }
-      await wait(pause);
-    }
-  });
+    const said = { ...context(), ...values };
+    const opening = document.getElementById('dialog')?.dataset.opening ?? '';
+    last = { url, values: said };
+    return enqueue(async () => {
+        const sent = { ...said, version: context().version, token: unique() };
+        openings.set(sent.token, opening);
+        for (let pause = FIRST_PAUSE; ; pause = Math.min(pause * 2, LONGEST_PAUSE)) {
+            pending = sent.token;
+            const status = await post(url, sent);
+            if (!UNANSWERED.includes(status)) {
+                return;
+            }
+            await wait(pause);
+        }
+    });
 }
 
 /** The same with a file, which goes along as it is. */
 export function actWithFile(url, file) {
-  return enqueue(() => htmx.ajax('POST', url, { source: '#source-file', target: region(), swap: 'morph:innerHTML', values: { ...context(), token: unique(), file } }));
+    return enqueue(() =>
+        htmx.ajax('POST', url, {
+            source: '#source-file',
+            target: region(),
+            swap: 'morph:innerHTML',
+            values: { ...context(), token: unique(), file },
+        }),
+    );
 }
 
 /** The status of the answer; 0 where there was none. */
 function post(url, values) {
-  return new Promise((resolve) => {
-    const listen = (event) => {
-      if (event.detail.requestConfig.parameters.token === values.token) {
-        document.removeEventListener('htmx:afterRequest', listen);
-        resolve(event.detail.xhr.status);
-      }
-    };
-    document.addEventListener('htmx:afterRequest', listen);
-    htmx.ajax('POST', url, {
-      source: '#source-act',
-      target: region() ?? '#notice',
-      swap: region() ? 'morph:innerHTML' : 'innerHTML',
-      values,
-    }).catch(() => {});
-  });
+    return new Promise((resolve) => {
+        const listen = (event) => {
+            if (event.detail.requestConfig.parameters.token === values.token) {
+                document.removeEventListener('htmx:afterRequest', listen);
+                resolve(event.detail.xhr.status);
+            }
+        };
+        document.addEventListener('htmx:afterRequest', listen);
+        htmx.ajax('POST', url, {
+            source: '#source-act',
+            target: region() ?? '#notice',
+            swap: region() ? 'morph:innerHTML' : 'innerHTML',
+            values,
+        }).catch(() => {});
+    });
 }
 
-export const wait = (milliseconds) => new Promise((resolve) => { setTimeout(resolve, milliseconds); });
+export const wait = (milliseconds) =>
+    new Promise((resolve) => {
+        setTimeout(resolve, milliseconds);
+    });
 
 /** A UUID, also where the page was not loaded over https. */
-export const unique = () => crypto.randomUUID?.()
-  ?? '10000000-1000-4000-8000-100000000000'.replace(/[018]/g, (digit) => (digit ^ (crypto.getRandomValues(new Uint8Array(1))[0] & (15 >> (digit / 4)))).toString(16));
+export const unique = () =>
+    crypto.randomUUID?.() ??
+    '10000000-1000-4000-8000-100000000000'.replace(/[018]/g, (digit) =>
+        (digit ^ (crypto.getRandomValues(new Uint8Array(1))[0] & (15 >> (digit / 4)))).toString(16),
+    );
 
 // Before an answer is carried out: it may lead to another page, for which this one is left without a question.
 document.addEventListener('htmx:beforeOnLoad', (event) => {
-  const { requestConfig, xhr } = event.detail;
-  if (requestConfig.parameters.token === pending && !UNANSWERED.includes(xhr.status)) {
-    pending = null;
-  }
+    const { requestConfig, xhr } = event.detail;
+    if (requestConfig.parameters.token === pending && !UNANSWERED.includes(xhr.status)) {
+        pending = null;
+    }
 });
 
 // A change on its way is not left without a word.
 window.addEventListener('beforeunload', (event) => {
-  if (pending) {
-    event.preventDefault();
-  }
+    if (pending) {
+        event.preventDefault();
+    }
 });
 
 /** The same change once more, on the product as it is now. */
 export function repeatLast() {
-  document.getElementById('notice').replaceChildren();
-  if (last) {
-    act(last.url, last.values);
-  }
+    document.getElementById('notice').replaceChildren();
+    if (last) {
+        act(last.url, last.values);
+    }
 }
 
 export function refresh(extra = {}) {
-  const root = liveRoot();
-  return enqueue(() => htmx.ajax('GET', root.dataset.url, {
-    source: '#source-read',
-    target: region(),
-    swap: 'morph:innerHTML',
-    values: { ...context(), version: '', ...extra },
-  }));
+    const root = liveRoot();
+    return enqueue(() =>
+        htmx.ajax('GET', root.dataset.url, {
+            source: '#source-read',
+            target: region(),
+            swap: 'morph:innerHTML',
+            values: { ...context(), version: '', ...extra },
+        }),
+    );
 }
 
 function notice(message) {
-  const box = document.createElement('div');
-  box.className = 'notice';
-  const text = document.createElement('p');
-  text.textContent = message;
-  const close = document.createElement('button');
-  close.type = 'button';
-  close.className = 'btn btn-plain';
-  close.dataset.do = 'dismiss';
-  close.textContent = 'Close';
-  box.append(text, close);
-  document.getElementById(document.getElementById('dialog')?.open ? 'dialog-notice' : 'notice').replaceChildren(box);
+    const box = document.createElement('div');
+    box.className = 'notice';
+    const text = document.createElement('p');
+    text.textContent = message;
+    const close = document.createElement('button');
+    close.type = 'button';
+    close.className = 'btn btn-plain';
+    close.dataset.do = 'dismiss';
+    close.textContent = 'Close';
+    box.append(text, close);
+    document.getElementById(document.getElementById('dialog')?.open ? 'dialog-notice' : 'notice').replaceChildren(box);
 }
 
 /** Whether the application itself has answered: what stands before it answers with pages of its own. */
-const isOwnAnswer = (xhr) => xhr.status < 400 || xhr.getResponseHeader('HX-Retarget') || xhr.getResponseHeader('HX-Redirect') || xhr.getResponseHeader('X-Ask-Again');
+const isOwnAnswer = (xhr) =>
+    xhr.status < 400 ||
+    xhr.getResponseHeader('HX-Retarget') ||
+    xhr.getResponseHeader('HX-Redirect') ||
+    xhr.getResponseHeader('X-Ask-Again');
 
 document.addEventListener('htmx:beforeSwap', (event) => {
-  if (!isOwnAnswer(event.detail.xhr)) {
-    event.detail.shouldSwap = false;
-  }
+    if (!isOwnAnswer(event.detail.xhr)) {
+        event.detail.shouldSwap = false;
+    }
 });
 
 // The server works out a few things at a time for a person: what came besides is asked for again in a moment.
 document.addEventListener('htmx:beforeSwap', (event) => {
-  const { xhr, requestConfig, target, etc } = event.detail;
-  if (xhr.status !== 429 || !xhr.getResponseHeader('X-Ask-Again')) {
-    return;
-  }
-  event.detail.shouldSwap = false;
-  event.detail.isError = false;
-  setTimeout(() => {
-    if (requestConfig.elt.isConnected && target.isConnected) {
-      htmx.ajax(requestConfig.verb, requestConfig.path, {
-        source: requestConfig.elt,
-        target,
-        swap: etc?.swapOverride,
-        values: Object.fromEntries(requestConfig.formData?.entries?.() ?? Object.entries(requestConfig.parameters)),
-      });
+    const { xhr, requestConfig, target, etc } = event.detail;
+    if (xhr.status !== 429 || !xhr.getResponseHeader('X-Ask-Again')) {
+        return;
     }
-  }, AGAIN_AFTER + Math.random() * AGAIN_AFTER);
+    event.detail.shouldSwap = false;
+    event.detail.isError = false;
+    setTimeout(
+        () => {
+            if (requestConfig.elt.isConnected && target.isConnected) {
+                htmx.ajax(requestConfig.verb, requestConfig.path, {
+                    source: requestConfig.elt,
+                    target,
+                    swap: etc?.swapOverride,
+                    values: Object.fromEntries(
+                        requestConfig.formData?.entries?.() ?? Object.entries(requestConfig.parameters),
+                    ),
+                });
+            }
+        },
+        AGAIN_AFTER + Math.random() * AGAIN_AFTER,
+    );
 });
 
 // A field that was refused is marked, until something else is typed there.
 document.addEventListener('htmx:afterRequest', (event) => {
-  const name = event.detail.xhr.getResponseHeader('X-Field');
-  const within = document.getElementById('dialog')?.open ? document.getElementById('dialog') : document.getElementById('main');
-  const field = name && [...within.querySelectorAll('input, select, textarea')].find((one) => one.name === name);
-  if (field) {
-    field.setAttribute('aria-invalid', 'true');
-    field.addEventListener('input', () => field.removeAttribute('aria-invalid'), { once: true });
-  }
+    const name = event.detail.xhr.getResponseHeader('X-Field');
+    const within = document.getElementById('dialog')?.open
+        ? document.getElementById('dialog')
+        : document.getElementById('main');
+    const field = name && [...within.querySelectorAll('input, select, textarea')].find((one) => one.name === name);
+    if (field) {
+        field.setAttribute('aria-invalid', 'true');
+        field.addEventListener('input', () => field.removeAttribute('aria-invalid'), { once: true });
+    }
 });
 
 // A changed product: show it as it is, and offer the change again.
 document.addEventListener('htmx:afterRequest', (event) => {
-  const { xhr, requestConfig } = event.detail;
-  if (requestConfig.verb !== 'post') {
-    return;
-  }
-  if (xhr.getResponseHeader('X-Kept')) {
-    document.dispatchEvent(new CustomEvent('kept'));
-    document.getElementById('notice').replaceChildren();
-    if (liveRoot()) {
-      refresh();
-    } else {
-      window.location.reload();
+    const { xhr, requestConfig } = event.detail;
+    if (requestConfig.verb !== 'post') {
+        return;
     }
-  } else if (xhr.status === 409 && liveRoot()) {
-    refresh();
-  } else if (xhr.status === 409) {
-    for (const holder of document.querySelectorAll('#version')) {
-      holder.value = xhr.getResponseHeader('X-Version');
+    if (xhr.getResponseHeader('X-Kept')) {
+        document.dispatchEvent(new CustomEvent('kept'));
+        document.getElementById('notice').replaceChildren();
+        if (liveRoot()) {
+            refresh();
+        } else {
+            window.location.reload();
+        }
+    } else if (xhr.status === 409 && liveRoot()) {
+        refresh();
+    } else if (xhr.status === 409) {
+        for (const holder of document.querySelectorAll('#version')) {
+            holder.value = xhr.getResponseHeader('X-Version');
+        }
+    } else if (xhr.status < 400 && requestConfig.path === last?.url) {
+        document.getElementById('notice').replaceChildren();
+    } else if (UNANSWERED.includes(xhr.status) && requestConfig.parameters.token) {
+        notice(
+            'The server does not answer at the moment. Your change is sent again as soon as it does, and made once.',
+        );
+    } else if (xhr.status === 0 || !isOwnAnswer(xhr)) {
+        notice('The server did not answer as it should. Try again in a moment.');
     }
-  } else if (xhr.status < 400 && requestConfig.path === last?.url) {
-    document.getElementById('notice').replaceChildren();
-  } else if (UNANSWERED.includes(xhr.status) && requestConfig.parameters.token) {
-    notice('The server does not answer at the moment. Your change is sent again as soon as it does, and made once.');
-  } else if (xhr.status === 0 || !isOwnAnswer(xhr)) {
-    notice('The server did not answer as it should. Try again in a moment.');
-  }
 });

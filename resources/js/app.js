@@ -23,142 +23,145 @@ document.cookie = `zone=${Intl.DateTimeFormat().resolvedOptions().timeZone}; pat
 htmx.config.allowEval = false;
 htmx.config.includeIndicatorStyles = false;
 htmx.config.responseHandling = [
-  { code: '204', swap: false },
-  { code: '[23]..', swap: true },
-  { code: '[45]..', swap: true, error: true },
+    { code: '204', swap: false },
+    { code: '[23]..', swap: true },
+    { code: '[45]..', swap: true, error: true },
 ];
 
 htmx.defineExtension('morph', {
-  isInlineSwap: (style) => style === 'morph:outerHTML',
-  handleSwap(style, target, fragment) {
-    if (style.startsWith('morph')) {
-      return Idiomorph.morph(target, fragment.children, {
-        morphStyle: style.split(':')[1] ?? 'outerHTML',
-        // What is being typed stays; the children of any other element in focus, such as a cell, are drawn anew.
-        ignoreActiveValue: document.activeElement?.matches('input, textarea, select') ?? false,
-        // What the browser itself wrote, such as the progress of files being sent, is not the server's to clear;
-        // and rows of the matrix that are drawn the same need no look.
-        // What somebody unfolded stays so.
-        callbacks: {
-          beforeAttributeUpdated: (attribute, node) => !(attribute === 'open' && node.matches('dialog details')),
-          beforeNodeMorphed: (node, next) => !node.dataset?.keep && (!node.dataset?.print || node.dataset.print !== next.dataset?.print),
-        },
-      });
-    }
-    return false;
-  },
+    isInlineSwap: (style) => style === 'morph:outerHTML',
+    handleSwap(style, target, fragment) {
+        if (style.startsWith('morph')) {
+            return Idiomorph.morph(target, fragment.children, {
+                morphStyle: style.split(':')[1] ?? 'outerHTML',
+                // What is being typed stays; the children of any other element in focus, such as a cell, are drawn anew.
+                ignoreActiveValue: document.activeElement?.matches('input, textarea, select') ?? false,
+                // What the browser itself wrote, such as the progress of files being sent, is not the server's to clear;
+                // and rows of the matrix that are drawn the same need no look.
+                // What somebody unfolded stays so.
+                callbacks: {
+                    beforeAttributeUpdated: (attribute, node) =>
+                        !(attribute === 'open' && node.matches('dialog details')),
+                    beforeNodeMorphed: (node, next) =>
+                        !node.dataset?.keep && (!node.dataset?.print || node.dataset.print !== next.dataset?.print),
+                },
+            });
+        }
+        return false;
+    },
 });
 
 document.addEventListener('htmx:configRequest', (event) => {
-  event.detail.headers['X-CSRF-TOKEN'] = document.querySelector('meta[name=csrf-token]').content;
+    event.detail.headers['X-CSRF-TOKEN'] = document.querySelector('meta[name=csrf-token]').content;
 });
 
 document.addEventListener('click', (event) => {
-  const posting = event.target.closest('[data-post]');
-  if (posting) {
-    act(posting.dataset.post, JSON.parse(posting.dataset.with ?? '{}'));
-    return;
-  }
-  const button = event.target.closest('[data-do]');
-  if (!button || button.disabled) {
-    return;
-  }
-  const doing = {
-    'dismiss': () => button.closest('.notice').remove(),
-    'repeat': repeatLast,
-    'close': closeDialog,
-    'print': () => window.print(),
-    'keys': () => document.getElementById('keys').showModal(),
-    'undo': () => act(button.dataset.url, reload()),
-    'redo': () => act(button.dataset.url, reload()),
-  }[button.dataset.do];
-  if (doing) {
-    event.preventDefault();
-    doing();
-  }
+    const posting = event.target.closest('[data-post]');
+    if (posting) {
+        act(posting.dataset.post, JSON.parse(posting.dataset.with ?? '{}'));
+        return;
+    }
+    const button = event.target.closest('[data-do]');
+    if (!button || button.disabled) {
+        return;
+    }
+    const doing = {
+        dismiss: () => button.closest('.notice').remove(),
+        repeat: repeatLast,
+        close: closeDialog,
+        print: () => window.print(),
+        keys: () => document.getElementById('keys').showModal(),
+        undo: () => act(button.dataset.url, reload()),
+        redo: () => act(button.dataset.url, reload()),
+    }[button.dataset.do];
+    if (doing) {
+        event.preventDefault();
+        doing();
+    }
 });
 
 // A menu closes when something in it is chosen, or something else is clicked.
 document.addEventListener('click', (event) => {
-  for (const menu of document.querySelectorAll('details.menu[open]')) {
-    if (!menu.contains(event.target) || event.target.closest('button')) {
-      menu.open = false;
+    for (const menu of document.querySelectorAll('details.menu[open]')) {
+        if (!menu.contains(event.target) || event.target.closest('button')) {
+            menu.open = false;
+        }
     }
-  }
 });
 
 document.addEventListener('click', (event) => {
-  const opener = event.target.closest('[data-dialog]');
-  if (opener && !opener.disabled) {
-    openDialog(opener.dataset.verb ?? 'GET', opener.dataset.dialog, JSON.parse(opener.dataset.with ?? '{}'));
-  }
+    const opener = event.target.closest('[data-dialog]');
+    if (opener && !opener.disabled) {
+        openDialog(opener.dataset.verb ?? 'GET', opener.dataset.dialog, JSON.parse(opener.dataset.with ?? '{}'));
+    }
 });
 
 const reload = () => (document.querySelector('[data-board], [data-page]') ? {} : { reload: 1 });
 
 document.addEventListener('keydown', (event) => {
-  const typing = event.target.closest('input, textarea, select, dialog');
-  const modifier = event.ctrlKey || event.metaKey;
-  if (modifier && event.key.toLowerCase() === 'z' && !typing) {
-    event.preventDefault();
-    document.querySelector(`[data-do=${event.shiftKey ? 'redo' : 'undo'}]:not(:disabled)`)?.click();
-  } else if (event.key === 'Escape' && document.querySelector('details.menu[open]')) {
-    document.querySelector('details.menu[open]').open = false;
-  } else if (event.key === '/' && !typing) {
-    event.preventDefault();
-    document.getElementById('jump').focus();
-  } else if (event.key === '?' && !typing) {
-    event.preventDefault();
-    document.getElementById('keys').showModal();
-  }
+    const typing = event.target.closest('input, textarea, select, dialog');
+    const modifier = event.ctrlKey || event.metaKey;
+    if (modifier && event.key.toLowerCase() === 'z' && !typing) {
+        event.preventDefault();
+        document.querySelector(`[data-do=${event.shiftKey ? 'redo' : 'undo'}]:not(:disabled)`)?.click();
+    } else if (event.key === 'Escape' && document.querySelector('details.menu[open]')) {
+        document.querySelector('details.menu[open]').open = false;
+    } else if (event.key === '/' && !typing) {
+        event.preventDefault();
+        document.getElementById('jump').focus();
+    } else if (event.key === '?' && !typing) {
+        event.preventDefault();
+        document.getElementById('keys').showModal();
+    }
 });
 
 // In the shopper preview: zooming, and another picture on the stage.
 document.addEventListener('click', (event) => {
-  const stage = event.target.closest('.stage');
-  if (stage) {
-    const zoomed = stage.classList.toggle('is-zoomed');
-    stage.setAttribute('aria-pressed', String(zoomed));
-    const image = stage.querySelector('img');
-    image.style.transform = zoomed ? 'scale(2.2)' : '';
-    if (zoomed && image.dataset.zoom) {
-      image.src = image.dataset.zoom;
+    const stage = event.target.closest('.stage');
+    if (stage) {
+        const zoomed = stage.classList.toggle('is-zoomed');
+        stage.setAttribute('aria-pressed', String(zoomed));
+        const image = stage.querySelector('img');
+        image.style.transform = zoomed ? 'scale(2.2)' : '';
+        if (zoomed && image.dataset.zoom) {
+            image.src = image.dataset.zoom;
+        }
     }
-  }
-  const strip = event.target.closest('[data-show]');
-  if (strip) {
-    const image = document.querySelector('.stage img');
-    image.src = strip.dataset.show;
-    image.dataset.zoom = strip.dataset.zoom;
-    image.alt = strip.dataset.alt;
-    play(image.closest('[data-player]'), strip.dataset.kind, strip.dataset.media);
-    for (const other of document.querySelectorAll('[data-show]')) {
-      other.setAttribute('aria-pressed', String(other === strip));
+    const strip = event.target.closest('[data-show]');
+    if (strip) {
+        const image = document.querySelector('.stage img');
+        image.src = strip.dataset.show;
+        image.dataset.zoom = strip.dataset.zoom;
+        image.alt = strip.dataset.alt;
+        play(image.closest('[data-player]'), strip.dataset.kind, strip.dataset.media);
+        for (const other of document.querySelectorAll('[data-show]')) {
+            other.setAttribute('aria-pressed', String(other === strip));
+        }
     }
-  }
 });
 
 document.addEventListener('pointermove', (event) => {
-  const stage = event.target.closest?.('.stage.is-zoomed');
-  if (stage) {
-    const box = stage.getBoundingClientRect();
-    stage.querySelector('img').style.transformOrigin = `${((event.clientX - box.left) / box.width) * 100}% ${((event.clientY - box.top) / box.height) * 100}%`;
-  }
+    const stage = event.target.closest?.('.stage.is-zoomed');
+    if (stage) {
+        const box = stage.getBoundingClientRect();
+        stage.querySelector('img').style.transformOrigin =
+            `${((event.clientX - box.left) / box.width) * 100}% ${((event.clientY - box.top) / box.height) * 100}%`;
+    }
 });
 
 Alpine.data('jump', () => ({
-  leave(event) {
-    if (event.key === 'Escape') {
-      this.$refs.hits.replaceChildren();
-      this.$refs.field.blur();
-    } else if (event.key === 'Enter') {
-      event.preventDefault();
-      this.$refs.hits.querySelector('a')?.click();
-    } else if (event.key === 'ArrowDown') {
-      event.preventDefault();
-      this.$refs.hits.querySelector('a')?.focus();
-    }
-  },
+    leave(event) {
+        if (event.key === 'Escape') {
+            this.$refs.hits.replaceChildren();
+            this.$refs.field.blur();
+        } else if (event.key === 'Enter') {
+            event.preventDefault();
+            this.$refs.hits.querySelector('a')?.click();
+        } else if (event.key === 'ArrowDown') {
+            event.preventDefault();
+            this.$refs.hits.querySelector('a')?.focus();
+        }
+    },
 }));
 Alpine.data('board', board);
 Alpine.start();

@@ -9,90 +9,95 @@ let openAxis = '';
 
 /** Keeps the order in which the values of a list stand now. */
 export function keepOrder(list) {
-  const order = [...list.querySelectorAll('.chip')].map((chip) => chip.dataset.value).join(',');
-  act(boardRoot().dataset.order, { axis: list.dataset.axis, order });
+    const order = [...list.querySelectorAll('.chip')].map((chip) => chip.dataset.value).join(',');
+    act(boardRoot().dataset.order, { axis: list.dataset.axis, order });
 }
 
 const box = (axis) => document.querySelector(`[data-values-of="${CSS.escape(axis)}"]`);
 
 /** How many values of each axis stand on the first line; the others are counted on a button. */
 function measure() {
-  for (const more of document.querySelectorAll('[data-more-values]')) {
-    const values = box(more.dataset.moreValues);
-    const chips = [...values.querySelectorAll('.chip')];
-    const isOpen = openAxis === more.dataset.moreValues;
-    values.classList.toggle('is-open', isOpen);
-    values.querySelector('[data-values-find]').hidden = !isOpen;
-    const hidden = isOpen || chips.length === 0 ? 0 : chips.filter((chip) => chip.offsetTop > chips[0].offsetTop).length;
-    more.hidden = !isOpen && hidden === 0;
-    more.setAttribute('aria-expanded', String(isOpen));
-    if (!isOpen) {
-      more.textContent = `${hidden} more`;
+    for (const more of document.querySelectorAll('[data-more-values]')) {
+        const values = box(more.dataset.moreValues);
+        const chips = [...values.querySelectorAll('.chip')];
+        const isOpen = openAxis === more.dataset.moreValues;
+        values.classList.toggle('is-open', isOpen);
+        values.querySelector('[data-values-find]').hidden = !isOpen;
+        const hidden =
+            isOpen || chips.length === 0 ? 0 : chips.filter((chip) => chip.offsetTop > chips[0].offsetTop).length;
+        more.hidden = !isOpen && hidden === 0;
+        more.setAttribute('aria-expanded', String(isOpen));
+        if (!isOpen) {
+            more.textContent = `${hidden} more`;
+        }
+        // What is not seen is not stepped through by keys.
+        for (const chip of chips) {
+            chip.inert = !isOpen && chip.offsetTop > chips[0].offsetTop;
+        }
     }
-    // What is not seen is not stepped through by keys.
-    for (const chip of chips) {
-      chip.inert = !isOpen && chip.offsetTop > chips[0].offsetTop;
-    }
-  }
 }
 
 function open(axis) {
-  openAxis = axis;
-  measure();
-  if (axis !== '') {
-    box(axis).querySelector('[data-values-find]').focus();
-  }
+    openAxis = axis;
+    measure();
+    if (axis !== '') {
+        box(axis).querySelector('[data-values-find]').focus();
+    }
 }
 
 function search(field) {
-  const typed = field.value.trim().toLocaleLowerCase();
-  for (const chip of field.parentElement.querySelectorAll('.chip')) {
-    chip.hidden = typed !== '' && !chip.dataset.name.toLocaleLowerCase().includes(typed);
-  }
+    const typed = field.value.trim().toLocaleLowerCase();
+    for (const chip of field.parentElement.querySelectorAll('.chip')) {
+        chip.hidden = typed !== '' && !chip.dataset.name.toLocaleLowerCase().includes(typed);
+    }
 }
 
 /** Moves a value by one among those that are shown. */
 function step(button) {
-  const chip = button.closest('.chip');
-  const list = chip.parentElement;
-  const shown = [...list.querySelectorAll('.chip:not([hidden])')];
-  const other = shown[shown.indexOf(chip) + Number(button.dataset.valueStep)];
-  if (other) {
-    list.insertBefore(chip, button.dataset.valueStep === '1' ? other.nextSibling : other);
-    button.focus();
-    keepOrder(list);
-  }
+    const chip = button.closest('.chip');
+    const list = chip.parentElement;
+    const shown = [...list.querySelectorAll('.chip:not([hidden])')];
+    const other = shown[shown.indexOf(chip) + Number(button.dataset.valueStep)];
+    if (other) {
+        list.insertBefore(chip, button.dataset.valueStep === '1' ? other.nextSibling : other);
+        button.focus();
+        keepOrder(list);
+    }
 }
 
 document.addEventListener('click', (event) => {
-  const more = event.target.closest('[data-more-values]');
-  const stepping = event.target.closest('[data-value-step]');
-  if (more) {
-    open(openAxis === more.dataset.moreValues ? '' : more.dataset.moreValues);
-  } else if (stepping) {
-    step(stepping);
-  } else if (openAxis !== '' && !event.target.closest('.values.is-open, dialog')) {
-    open('');
-  }
+    const more = event.target.closest('[data-more-values]');
+    const stepping = event.target.closest('[data-value-step]');
+    if (more) {
+        open(openAxis === more.dataset.moreValues ? '' : more.dataset.moreValues);
+    } else if (stepping) {
+        step(stepping);
+    } else if (openAxis !== '' && !event.target.closest('.values.is-open, dialog')) {
+        open('');
+    }
 });
 
 document.addEventListener('input', (event) => {
-  if (event.target.matches('[data-values-find]')) {
-    search(event.target);
-  }
+    if (event.target.matches('[data-values-find]')) {
+        search(event.target);
+    }
 });
 
-document.addEventListener('keydown', (event) => {
-  if (event.key === 'Escape' && event.target.closest?.('.values.is-open')) {
-    event.preventDefault();
-    event.stopPropagation();
-    const axis = openAxis;
-    open('');
-    document.querySelector(`[data-more-values="${CSS.escape(axis)}"]`)?.focus();
-  }
-}, true);
+document.addEventListener(
+    'keydown',
+    (event) => {
+        if (event.key === 'Escape' && event.target.closest?.('.values.is-open')) {
+            event.preventDefault();
+            event.stopPropagation();
+            const axis = openAxis;
+            open('');
+            document.querySelector(`[data-more-values="${CSS.escape(axis)}"]`)?.focus();
+        }
+    },
+    true,
+);
 
 for (const name of ['DOMContentLoaded', 'htmx:afterSettle']) {
-  document.addEventListener(name, measure);
+    document.addEventListener(name, measure);
 }
 window.addEventListener('resize', measure);

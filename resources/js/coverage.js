@@ -9,43 +9,43 @@ const hole = (event) => event.target.closest?.('[data-page][data-can-edit="1"] [
 const place = ({ onto, view, words }) => ({ part: onto, view, words });
 
 function mark(target) {
-  for (const other of document.querySelectorAll('[data-hole].is-target')) {
-    other.classList.toggle('is-target', other === target);
-  }
-  target?.classList.add('is-target');
+    for (const other of document.querySelectorAll('[data-hole].is-target')) {
+        other.classList.toggle('is-target', other === target);
+    }
+    target?.classList.add('is-target');
 }
 
 document.addEventListener('dragover', (event) => {
-  if (!event.dataTransfer.types.includes('Files') || !document.querySelector('[data-page=coverage]')) {
-    return;
-  }
-  const target = hole(event);
-  mark(target);
-  if (target) {
-    const { words, skus } = target.dataset;
-    event.preventDefault();
-    event.dataTransfer.dropEffect = 'copy';
-    say(event, `Take in as ${words}: ${skus} ${skus === '1' ? 'SKU' : 'SKUs'}`);
-  } else {
-    say(event, '');
-  }
+    if (!event.dataTransfer.types.includes('Files') || !document.querySelector('[data-page=coverage]')) {
+        return;
+    }
+    const target = hole(event);
+    mark(target);
+    if (target) {
+        const { words, skus } = target.dataset;
+        event.preventDefault();
+        event.dataTransfer.dropEffect = 'copy';
+        say(event, `Take in as ${words}: ${skus} ${skus === '1' ? 'SKU' : 'SKUs'}`);
+    } else {
+        say(event, '');
+    }
 });
 
 document.addEventListener('drop', (event) => {
-  const target = hole(event);
-  if (target && event.dataTransfer.files.length > 0) {
-    event.preventDefault();
-    upload([...event.dataTransfer.files], place(target.dataset));
-  }
-  mark(null);
-  say(event, '');
+    const target = hole(event);
+    if (target && event.dataTransfer.files.length > 0) {
+        event.preventDefault();
+        upload([...event.dataTransfer.files], place(target.dataset));
+    }
+    mark(null);
+    say(event, '');
 });
 
 document.addEventListener('change', (event) => {
-  const field = event.target.closest('[data-hole-file]');
-  if (field?.files.length > 0) {
-    const files = [...field.files];
-    closeDialog();
-    upload(files, place(field.dataset));
-  }
+    const field = event.target.closest('[data-hole-file]');
+    if (field?.files.length > 0) {
+        const files = [...field.files];
+        closeDialog();
+        upload(files, place(field.dataset));
+    }
 });

@@ -14,98 +14,123 @@ const PAUSES = [1000, 2000, 4000, 8000, 15000, 30000];
  * dropped on a part of the matrix are linked there at once.
  */
 export async function upload(files, onto = null) {
-  const batch = unique();
-  const box = document.getElementById('uploads');
-  const list = document.createElement('ul');
-  const bar = document.createElement('progress');
-  bar.max = files.length;
-  bar.value = 0;
-  bar.setAttribute('aria-label', 'Files sent');
-  const words = document.createElement('p');
-  words.setAttribute('role', 'status');
-  box.replaceChildren(words, bar, list);
+    const batch = unique();
+    const box = document.getElementById('uploads');
+    const list = document.createElement('ul');
+    const bar = document.createElement('progress');
+    bar.max = files.length;
+    bar.value = 0;
+    bar.setAttribute('aria-label', 'Files sent');
+    const words = document.createElement('p');
+    words.setAttribute('role', 'status');
+    box.replaceChildren(words, bar, list);
 
-  let taken = 0;
-  const say = (sentence, warns) => {
-    const line = document.createElement('li');
-    line.textContent = sentence;
-    line.className = warns ? 'warns' : '';
-    list.append(line);
-  };
-  const most = JSON.parse(liveRoot().dataset.most);
-  const tooLarge = (file) => file.size > most.picture;
-  for (const file of [...files].filter(tooLarge)) {
-    say(`${file.name} has ${megabytes(file.size)} MB; a picture can have ${megabytes(most.picture)} MB. Save it smaller.`, true);
-    bar.value += 1;
-  }
-  for (const parcel of parcels([...files].filter((file) => !tooLarge(file)), most)) {
-    words.textContent = `${bar.value} of ${files.length} files sent`;
-    try {
-      const answer = await send(parcel, batch, onto, () => { words.textContent = 'The server does not answer at the moment; these files are sent again.'; });
-      taken += answer.taken.length;
-      answer.refused.forEach((sentence) => say(sentence, true));
-      answer.warnings.forEach((sentence) => say(sentence, true));
-      answer.known.forEach((sentence) => say(sentence, false));
-      answer.taken.filter((name) => /\((as .+: another picture has its name|its first picture; it holds more)\)$/.test(name)).forEach((name) => say(name, false));
-    } catch (problem) {
-      parcel.forEach((file) => say(`${file.name}: ${problem.message}`, true));
+    let taken = 0;
+    const say = (sentence, warns) => {
+        const line = document.createElement('li');
+        line.textContent = sentence;
+        line.className = warns ? 'warns' : '';
+        list.append(line);
+    };
+    const most = JSON.parse(liveRoot().dataset.most);
+    const tooLarge = (file) => file.size > most.picture;
+    for (const file of [...files].filter(tooLarge)) {
+        say(
+            `${file.name} has ${megabytes(file.size)} MB; a picture can have ${megabytes(most.picture)} MB. Save it smaller.`,
+            true,
+        );
+        bar.value += 1;
     }
-    bar.value += parcel.length;
-    await refresh();
-  }
-  words.textContent = onto ? `${taken} of ${files.length} files are linked to ${onto.words}.` : `${taken} of ${files.length} files are in the tray.`;
-  bar.remove();
+    for (const parcel of parcels(
+        [...files].filter((file) => !tooLarge(file)),
+        most,
+    )) {
+        words.textContent = `${bar.value} of ${files.length} files sent`;
+        try {
+            const answer = await send(parcel, batch, onto, () => {
+                words.textContent = 'The server does not answer at the moment; these files are sent again.';
+            });
+            taken += answer.taken.length;
+            answer.refused.forEach((sentence) => say(sentence, true));
+            answer.warnings.forEach((sentence) => say(sentence, true));
+            answer.known.forEach((sentence) => say(sentence, false));
+            answer.taken
+                .filter((name) =>
+                    /\((as .+: another picture has its name|its first picture; it holds more)\)$/.test(name),
+                )
+                .forEach((name) => say(name, false));
+        } catch (problem) {
+            parcel.forEach((file) => say(`${file.name}: ${problem.message}`, true));
+        }
+        bar.value += parcel.length;
+        await refresh();
+    }
+    words.textContent = onto
+        ? `${taken} of ${files.length} files are linked to ${onto.words}.`
+        : `${taken} of ${files.length} files are in the tray.`;
+    bar.remove();
 }
 
 const megabytes = (bytes) => (bytes / 1048576).toLocaleString('en', { maximumFractionDigits: 1 });
 
 function parcels(files, most) {
-  const all = [];
-  let bytes = 0;
-  for (const file of files) {
-    const current = all[all.length - 1];
-    if (!current || current.length >= Math.min(MOST_FILES, most.files) || bytes + file.size > most.bytes - FORM_BYTES) {
-      all.push([file]);
-      bytes = file.size;
-    } else {
-      current.push(file);
-      bytes += file.size;
+    const all = [];
+    let bytes = 0;
+    for (const file of files) {
+        const current = all[all.length - 1];
+        if (
+            !current ||
+            current.length >= Math.min(MOST_FILES, most.files) ||
+            bytes + file.size > most.bytes - FORM_BYTES
+        ) {
+            all.push([file]);
+            bytes = file.size;
+        } else {
+            current.push(file);
+            bytes += file.size;
+        }
     }
-  }
-  return all;
+    return all;
 }
 
 /** A parcel that is not answered is sent again: what had arrived of it is recognized by its content. */
 async function send(parcel, batch, onto, onWait) {
-  const body = new FormData();
-  for (const file of parcel) {
-    body.append('files[]', file);
-    body.append('names[]', file.name);
-  }
-  body.append('batch', batch);
-  if (onto) {
-    body.append('onto', onto.part);
-    if (onto.view) {
-      body.append('view', onto.view);
+    const body = new FormData();
+    for (const file of parcel) {
+        body.append('files[]', file);
+        body.append('names[]', file.name);
     }
-  }
-  for (let tries = 0; ; tries += 1) {
-    const response = await fetch(liveRoot().dataset.upload, {
-      method: 'POST',
-      body,
-      headers: { Accept: 'application/json', 'X-CSRF-TOKEN': document.querySelector('meta[name=csrf-token]').content },
-    }).catch(() => null);
-    if (response?.ok) {
-      const answer = await response.json();
-      return tries === 0 ? answer : { ...answer, taken: [...answer.taken, ...answer.known], known: [] };
+    body.append('batch', batch);
+    if (onto) {
+        body.append('onto', onto.part);
+        if (onto.view) {
+            body.append('view', onto.view);
+        }
     }
-    if (response && ![429, 502, 503, 504].includes(response.status)) {
-      throw new Error(response.status === 413 ? 'together these files are more than this server takes; drop them one by one.' : 'it could not be taken; drop it again.');
+    for (let tries = 0; ; tries += 1) {
+        const response = await fetch(liveRoot().dataset.upload, {
+            method: 'POST',
+            body,
+            headers: {
+                Accept: 'application/json',
+                'X-CSRF-TOKEN': document.querySelector('meta[name=csrf-token]').content,
+            },
+        }).catch(() => null);
+        if (response?.ok) {
+            const answer = await response.json();
+            return tries === 0 ? answer : { ...answer, taken: [...answer.taken, ...answer.known], known: [] };
+        }
+        if (response && ![429, 502, 503, 504].includes(response.status)) {
+            throw new Error(
+                response.status === 413
+                    ? 'together these files are more than this server takes; drop them one by one.'
+                    : 'it could not be taken; drop it again.',
+            );
+        }
+        if (tries === PAUSES.length) {
+            throw new Error('the server did not answer; drop it again.');
+        }
+        onWait();
+        await wait(PAUSES[tries]);
     }
-    if (tries === PAUSES.length) {
-      throw new Error('the server did not answer; drop it again.');
-    }
-    onWait();
-    await wait(PAUSES[tries]);
-  }
 }

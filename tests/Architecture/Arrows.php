@@ -149,7 +149,18 @@ final class Arrows
     ];
 
     /** What reads rows that were not loaded, called on a model, a relation or a collection of models. */
-    private const READS = ['newQuery', 'loadMissing', 'loadCount', 'refresh', 'fresh', 'paginate', 'simplePaginate', 'findOrFail', 'firstOrFail', 'sole'];
+    private const READS = [
+        'newQuery',
+        'loadMissing',
+        'loadCount',
+        'refresh',
+        'fresh',
+        'paginate',
+        'simplePaginate',
+        'findOrFail',
+        'firstOrFail',
+        'sole',
+    ];
 
     /** @return list<string> breaches, each with its file */
     public static function of(Source $source): array
@@ -159,8 +170,15 @@ final class Arrows
         $breaches = isset($allowed[$module]) || $module === '' ? [] : ["is in a module that is not known: {$module}"];
         foreach ($source->classes() as $class) {
             $parts = explode('\\', $class);
-            $isOwn = $parts[0] === $root && ($parts[1] === $module || in_array($parts[1], $allowed[$module] ?? [], true));
-            if (isset($parts[2]) && in_array($parts[0], ['Core', 'App'], true) && $module !== '' && ! $isOwn && ! self::isKnownToAll($root, $parts)) {
+            $isOwn =
+                $parts[0] === $root && ($parts[1] === $module || in_array($parts[1], $allowed[$module] ?? [], true));
+            if (
+                isset($parts[2]) &&
+                in_array($parts[0], ['Core', 'App'], true) &&
+                $module !== '' &&
+                !$isOwn &&
+                !self::isKnownToAll($root, $parts)
+            ) {
                 $breaches[] = "goes up to {$class}";
             }
         }
@@ -171,7 +189,10 @@ final class Arrows
     /** @return list<string> what reads the database from a screen or a controller, which ask the catalog for what they show */
     public static function ofReaders(Source $source): array
     {
-        $breaches = array_map(fn (string $method): string => "reads with {$method}()", array_values(array_intersect($source->methods(), self::READS)));
+        $breaches = array_map(
+            fn(string $method): string => "reads with {$method}()",
+            array_values(array_intersect($source->methods(), self::READS)),
+        );
         foreach ($source->staticCalls() as [$class, $method]) {
             if ($class === 'Illuminate\Support\Facades\DB' || is_subclass_of($class, Model::class)) {
                 $breaches[] = "asks {$class}::{$method}()";
@@ -192,7 +213,7 @@ final class Arrows
         }
         $breaches = [];
         foreach ($source->staticCalls() as [$class, $method]) {
-            if ($class === 'Illuminate\Support\Facades\DB' && ! in_array($method, ['transaction', 'connection'], true)) {
+            if ($class === 'Illuminate\Support\Facades\DB' && !in_array($method, ['transaction', 'connection'], true)) {
                 $breaches[] = "asks tables with {$method}()";
             }
         }
@@ -212,6 +233,6 @@ final class Arrows
      */
     private static function named(Source $source, array $breaches): array
     {
-        return array_map(fn (string $breach): string => "{$source->path} {$breach}", $breaches);
+        return array_map(fn(string $breach): string => "{$source->path} {$breach}", $breaches);
     }
 }

@@ -27,7 +27,7 @@ final class ModuleGraph
     private function __construct(string $folder)
     {
         $root = ucfirst($folder);
-        foreach (Source::below(dirname(__DIR__, 2)."/{$folder}") as $source) {
+        foreach (Source::below(dirname(__DIR__, 2) . "/{$folder}") as $source) {
             $module = explode('\\', $source->module() ?? '\\')[1] ?? '';
             if ($module === '') {
                 continue;
@@ -52,9 +52,9 @@ final class ModuleGraph
         $core = $core->drawn('core', 0, $height);
         $appDrawn = $app->drawn('app', $width - $app->width(), $height);
 
-        return "<svg xmlns=\"http://www.w3.org/2000/svg\" viewBox=\"0 0 {$width} {$height}\" width=\"{$width}\" height=\"{$height}\" font-family=\"sans-serif\" font-size=\"13\">\n"
-            ."<title>Which module uses which; app uses core as well</title>\n"
-            ."<rect width=\"{$width}\" height=\"{$height}\" fill=\"#ffffff\"/>\n{$core}{$appDrawn}</svg>\n";
+        return "<svg xmlns=\"http://www.w3.org/2000/svg\" viewBox=\"0 0 {$width} {$height}\" width=\"{$width}\" height=\"{$height}\" font-family=\"sans-serif\" font-size=\"13\">\n" .
+            "<title>Which module uses which; app uses core as well</title>\n" .
+            "<rect width=\"{$width}\" height=\"{$height}\" fill=\"#ffffff\"/>\n{$core}{$appDrawn}</svg>\n";
     }
 
     /** @return array<int, list<string>> level, from 0 for those that use none => modules */
@@ -148,6 +148,6 @@ final class ModuleGraph
             );
         }
 
-        return $svg.sprintf("<text x=\"%d\" y=\"20\" fill=\"#5b616e\">%s/</text>\n", $left + self::MARGIN, $name);
+        return $svg . sprintf("<text x=\"%d\" y=\"20\" fill=\"#5b616e\">%s/</text>\n", $left + self::MARGIN, $name);
     }
 }

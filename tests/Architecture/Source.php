@@ -22,7 +22,9 @@ final class Source
 
     public function __construct(public readonly string $path, private readonly string $code)
     {
-        $this->tokens = array_values(array_filter(PhpToken::tokenize($code), fn (PhpToken $token): bool => ! $token->isIgnorable()));
+        $this->tokens = array_values(
+            array_filter(PhpToken::tokenize($code), fn(PhpToken $token): bool => !$token->isIgnorable()),
+        );
         $this->namespace = $this->readNamespace();
         $this->imports = $this->readImports();
     }
@@ -31,13 +33,16 @@ final class Source
     public static function below(string $folder): array
     {
         $sources = [];
-        foreach (new RecursiveIteratorIterator(new RecursiveDirectoryIterator($folder, FilesystemIterator::SKIP_DOTS)) as $file) {
+        foreach (
+            new RecursiveIteratorIterator(new RecursiveDirectoryIterator($folder, FilesystemIterator::SKIP_DOTS))
+            as $file
+        ) {
             if ($file->getExtension() === 'php') {
                 $sources[] = new self($file->getPathname(), (string) file_get_contents($file->getPathname()));
             }
         }
 
-        usort($sources, fn (self $a, self $b): int => $a->path <=> $b->path);
+        usort($sources, fn(self $a, self $b): int => $a->path <=> $b->path);
 
         return $sources;
     }
@@ -45,7 +50,7 @@ final class Source
     /** The class that the file declares, by its full name. */
     public function className(): string
     {
-        return $this->namespace.'\\'.basename($this->path, '.php');
+        return $this->namespace . '\\' . basename($this->path, '.php');
     }
 
     public function isStrict(): bool
@@ -58,10 +63,15 @@ final class Source
     {
         $names = array_values($this->imports);
         foreach ($this->tokens as $at => $token) {
-            $isCalled = $this->is($at + 1, '(') && ! $this->is($at - 1, T_NEW);
-            if ($token->is([T_NAME_FULLY_QUALIFIED, T_NAME_QUALIFIED]) && ! $isCalled) {
-                $names[] = $token->is(T_NAME_FULLY_QUALIFIED) ? ltrim($token->text, '\\') : $this->resolved($token->text);
-            } elseif ($token->is(T_STRING) && ($this->is($at + 1, T_DOUBLE_COLON) || $this->is($at - 1, [T_NEW, T_EXTENDS, T_INSTANCEOF]))) {
+            $isCalled = $this->is($at + 1, '(') && !$this->is($at - 1, T_NEW);
+            if ($token->is([T_NAME_FULLY_QUALIFIED, T_NAME_QUALIFIED]) && !$isCalled) {
+                $names[] = $token->is(T_NAME_FULLY_QUALIFIED)
+                    ? ltrim($token->text, '\\')
+                    : $this->resolved($token->text);
+            } elseif (
+                $token->is(T_STRING) &&
+                ($this->is($at + 1, T_DOUBLE_COLON) || $this->is($at - 1, [T_NEW, T_EXTENDS, T_INSTANCEOF]))
+            ) {
                 $names[] = $this->resolved($token->text);
             }
         }
@@ -75,9 +85,22 @@ final class Source
         $names = [];
         foreach ($this->tokens as $at => $token) {
             $isName = $token->is([T_STRING, T_NAME_FULLY_QUALIFIED]) && $this->is($at + 1, '(');
-            if ($isName && ! $this->is($at - 1, [T_OBJECT_OPERATOR, T_NULLSAFE_OBJECT_OPERATOR, T_DOUBLE_COLON, T_FUNCTION, T_NEW, T_FN]) && ! $this->isAttribute($at)) {
+            if (
+                $isName &&
+                !$this->is($at - 1, [
+                    T_OBJECT_OPERATOR,
+                    T_NULLSAFE_OBJECT_OPERATOR,
+                    T_DOUBLE_COLON,
+                    T_FUNCTION,
+                    T_NEW,
+                    T_FN,
+                ]) &&
+                !$this->isAttribute($at)
+            ) {
                 $names[] = strtolower(ltrim($token->text, '\\'));
-            } elseif ($token->is([T_EXIT, T_ECHO, T_PRINT, T_EVAL, T_INCLUDE, T_INCLUDE_ONCE, T_REQUIRE, T_REQUIRE_ONCE])) {
+            } elseif (
+                $token->is([T_EXIT, T_ECHO, T_PRINT, T_EVAL, T_INCLUDE, T_INCLUDE_ONCE, T_REQUIRE, T_REQUIRE_ONCE])
+            ) {
                 $names[] = strtolower($token->text);
             }
         }
@@ -90,7 +113,11 @@ final class Source
     {
         $names = [];
         foreach ($this->tokens as $at => $token) {
-            if ($token->is(T_STRING) && $this->is($at - 1, [T_OBJECT_OPERATOR, T_NULLSAFE_OBJECT_OPERATOR, T_DOUBLE_COLON]) && $this->is($at + 1, '(')) {
+            if (
+                $token->is(T_STRING) &&
+                $this->is($at - 1, [T_OBJECT_OPERATOR, T_NULLSAFE_OBJECT_OPERATOR, T_DOUBLE_COLON]) &&
+                $this->is($at + 1, '(')
+            ) {
                 $names[] = $token->text;
             }
         }
@@ -103,8 +130,16 @@ final class Source
     {
         $calls = [];
         foreach ($this->tokens as $at => $token) {
-            if ($token->is([T_STRING, T_NAME_FULLY_QUALIFIED, T_NAME_QUALIFIED]) && $this->is($at + 1, T_DOUBLE_COLON) && $this->is($at + 2, T_STRING) && $this->is($at + 3, '(')) {
-                $calls[] = [$token->is(T_NAME_FULLY_QUALIFIED) ? ltrim($token->text, '\\') : $this->resolved($token->text), $this->tokens[$at + 2]->text];
+            if (
+                $token->is([T_STRING, T_NAME_FULLY_QUALIFIED, T_NAME_QUALIFIED]) &&
+                $this->is($at + 1, T_DOUBLE_COLON) &&
+                $this->is($at + 2, T_STRING) &&
+                $this->is($at + 3, '(')
+            ) {
+                $calls[] = [
+                    $token->is(T_NAME_FULLY_QUALIFIED) ? ltrim($token->text, '\\') : $this->resolved($token->text),
+                    $this->tokens[$at + 2]->text,
+                ];
             }
         }
 
@@ -124,8 +159,13 @@ final class Source
     {
         $open = [];
         foreach ($this->tokens as $at => $token) {
-            if ($token->is(T_CLASS) && $this->is($at + 1, T_STRING) && ! $this->is($at - 1, T_DOUBLE_COLON)
-                && ! $this->is($at - 1, [T_FINAL, T_ABSTRACT]) && ! ($this->is($at - 1, T_READONLY) && $this->is($at - 2, [T_FINAL, T_ABSTRACT]))) {
+            if (
+                $token->is(T_CLASS) &&
+                $this->is($at + 1, T_STRING) &&
+                !$this->is($at - 1, T_DOUBLE_COLON) &&
+                !$this->is($at - 1, [T_FINAL, T_ABSTRACT]) &&
+                !($this->is($at - 1, T_READONLY) && $this->is($at - 2, [T_FINAL, T_ABSTRACT]))
+            ) {
                 $open[] = $this->tokens[$at + 1]->text;
             }
         }
@@ -151,8 +191,8 @@ final class Source
 
         return match (true) {
             in_array(strtolower($name), ['self', 'static', 'parent'], true) => strtolower($name),
-            $first !== null => $first.(isset($parts[1]) ? '\\'.$parts[1] : ''),
-            $this->namespace !== '' => $this->namespace.'\\'.$name,
+            $first !== null => $first . (isset($parts[1]) ? '\\' . $parts[1] : ''),
+            $this->namespace !== '' => $this->namespace . '\\' . $name,
             default => $name,
         };
     }
@@ -171,7 +211,12 @@ final class Source
     /** @return array<string, string> */
     private function readImports(): array
     {
-        preg_match_all('/^use\s+(?:function\s+)?\\\\?([\w\\\\]+)(?:\s+as\s+(\w+))?;/m', $this->code, $found, PREG_SET_ORDER);
+        preg_match_all(
+            '/^use\s+(?:function\s+)?\\\\?([\w\\\\]+)(?:\s+as\s+(\w+))?;/m',
+            $this->code,
+            $found,
+            PREG_SET_ORDER,
+        );
         $imports = [];
         foreach ($found as $use) {
             $parts = explode('\\', $use[1]);

@@ -27,5 +27,14 @@ $own->writeImage("{$folder}/teal xl only.webp");
 file_put_contents("{$folder}/notes.jpg", "These are notes, not a picture.\n");
 file_put_contents("{$folder}/empty.jpg", '');
 // A header that promises 20,000 × 20,000 pixels; nothing of it may be decoded.
-$header = 'IHDR'.pack('NNCCCCC', 20_000, 20_000, 8, 2, 0, 0, 0);
-file_put_contents("{$folder}/huge.png", "\x89PNG\r\n\x1a\n".pack('N', 13).$header.pack('N', crc32($header)).pack('N', 0).'IEND'.pack('N', crc32('IEND')));
+$header = 'IHDR' . pack('NNCCCCC', 20_000, 20_000, 8, 2, 0, 0, 0);
+file_put_contents(
+    "{$folder}/huge.png",
+    "\x89PNG\r\n\x1a\n" .
+        pack('N', 13) .
+        $header .
+        pack('N', crc32($header)) .
+        pack('N', 0) .
+        'IEND' .
+        pack('N', crc32('IEND')),
+);

@@ -10,7 +10,19 @@ declare(strict_types=1);
 [, $folder, $code] = $argv;
 $views = ['front', 'back', 'side', 'detail', 'worn', ...array_slice($argv, 3)];
 mt_srand(11);
-foreach (['Teal' => '#008080', 'Maroon' => '#800000', 'Olive' => '#808000', 'Navy' => '#000080', 'Orange' => '#ffa500', 'Orchid' => '#da70d6', 'Tan' => '#d2b48c', 'Gray' => '#808080'] as $name => $color) {
+foreach (
+    [
+        'Teal' => '#008080',
+        'Maroon' => '#800000',
+        'Olive' => '#808000',
+        'Navy' => '#000080',
+        'Orange' => '#ffa500',
+        'Orchid' => '#da70d6',
+        'Tan' => '#d2b48c',
+        'Gray' => '#808080',
+    ]
+    as $name => $color
+) {
     foreach ($views as $place => $view) {
         $draw = new ImagickDraw();
         $draw->setFillColor($color);
@@ -20,13 +32,13 @@ foreach (['Teal' => '#008080', 'Maroon' => '#800000', 'Olive' => '#808000', 'Nav
         $picture->newImage(400, 400, '#fbfbfa', 'jpeg');
         $picture->drawImage($draw);
         $picture->setImageCompressionQuality(86);
-        $picture->writeImage("{$folder}/{$code}_".strtolower($name)."_{$view}.jpg");
+        $picture->writeImage("{$folder}/{$code}_" . strtolower($name) . "_{$view}.jpg");
     }
 }
 @mkdir("{$folder}/many");
 for ($at = 1; $at <= 200; $at++) {
     $picture = new Imagick();
-    $picture->newImage(40, 40, sprintf('#%06x', mt_rand(0, 0xFFFFFF)), 'jpeg');
+    $picture->newImage(40, 40, sprintf('#%06x', mt_rand(0, 0xffffff)), 'jpeg');
     $picture->commentImage("{$code} {$at}");
     $picture->writeImage(sprintf('%s/many/%s-many-%03d.jpg', $folder, $code, $at));
 }

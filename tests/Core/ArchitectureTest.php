@@ -13,7 +13,7 @@ use Tests\Architecture\Source;
 /** @param  callable(Source): list<string>  $rule */
 function breachesBelow(string $folder, callable $rule): array
 {
-    return array_merge(...array_map($rule, Source::below(dirname(__DIR__, 2).'/'.$folder)));
+    return array_merge(...array_map($rule, Source::below(dirname(__DIR__, 2) . '/' . $folder)));
 }
 
 it('keeps the core free of frameworks, clocks, chance and files, strict and final', function (): void {
@@ -37,14 +37,20 @@ it('asks tables only where they are kept: no Action, no command, no file and no 
 });
 
 it('finds a module that asks tables of others', function (string $namespace, string $body, array $breaches): void {
-    $code = "<?php\n\nnamespace {$namespace};\n\nuse Illuminate\\Support\\Facades\\DB;\n\nfinal class Planted\n{\n"
-        ."    public function run(): mixed\n    {\n        {$body}\n    }\n}\n";
-    expect(Arrows::ofTables(new Source('planted.php', $code)))
-        ->toBe(array_map(fn (string $breach): string => "planted.php {$breach}", $breaches));
+    $code =
+        "<?php\n\nnamespace {$namespace};\n\nuse Illuminate\\Support\\Facades\\DB;\n\nfinal class Planted\n{\n" .
+        "    public function run(): mixed\n    {\n        {$body}\n    }\n}\n";
+    expect(Arrows::ofTables(new Source('planted.php', $code)))->toBe(
+        array_map(fn(string $breach): string => "planted.php {$breach}", $breaches),
+    );
 })->with([
     'an Action' => ['App\Actions', 'return DB::table("skus")->get();', ['asks tables with table()']],
     'a command, in SQL' => ['App\Console\Commands', 'return DB::select("select 1");', ['asks tables with select()']],
-    'a file' => ['App\Files', 'return \Illuminate\Support\Facades\DB::scalar("select 1");', ['asks tables with scalar()']],
+    'a file' => [
+        'App\Files',
+        'return \Illuminate\Support\Facades\DB::scalar("select 1");',
+        ['asks tables with scalar()'],
+    ],
     'a screen' => ['App\Http\Screens', 'return DB::table("skus")->count();', ['asks tables with table()']],
     'a model' => ['App\Models', 'DB::statement("truncate skus");', ['asks tables with statement()']],
     'a transaction is none' => ['App\Actions', 'return DB::transaction(fn () => 1);', []],
@@ -52,20 +58,25 @@ it('finds a module that asks tables of others', function (string $namespace, str
 ]);
 
 it('has no two classes of one name but the product as the core has it and its row', function (): void {
-    $names = array_map(
-        fn (Source $source): string => basename($source->path, '.php'),
-        [...Source::below(dirname(__DIR__, 2).'/app'), ...Source::below(dirname(__DIR__, 2).'/core')],
-    );
-    expect(array_keys(array_filter(array_count_values($names), fn (int $count): bool => $count > 1)))->toBe(['Product']);
+    $names = array_map(fn(Source $source): string => basename($source->path, '.php'), [
+        ...Source::below(dirname(__DIR__, 2) . '/app'),
+        ...Source::below(dirname(__DIR__, 2) . '/core'),
+    ]);
+    expect(array_keys(array_filter(array_count_values($names), fn(int $count): bool => $count > 1)))->toBe(['Product']);
 });
 
 it('has nothing but Actions among the Actions: a class that somebody does something with', function (): void {
-    foreach (Source::below(dirname(__DIR__, 2).'/app/Actions') as $source) {
+    foreach (Source::below(dirname(__DIR__, 2) . '/app/Actions') as $source) {
         $class = new ReflectionClass($source->className());
-        $acts = array_filter($class->getMethods(ReflectionMethod::IS_PUBLIC), function (ReflectionMethod $method): bool {
-            $types = array_map(fn (ReflectionParameter $parameter): string => ltrim((string) $parameter->getType(), '?'), $method->getParameters());
+        $acts = array_filter($class->getMethods(ReflectionMethod::IS_PUBLIC), function (
+            ReflectionMethod $method,
+        ): bool {
+            $types = array_map(
+                fn(ReflectionParameter $parameter): string => ltrim((string) $parameter->getType(), '?'),
+                $method->getParameters(),
+            );
 
-            return ! $method->isConstructor() && array_intersect($types, [Change::class, User::class]) !== [];
+            return !$method->isConstructor() && array_intersect($types, [Change::class, User::class]) !== [];
         });
         $isBulk = $class->implementsInterface(BulkOperation::class);
         expect($isBulk || $acts !== [])->toBeTrue("{$class->getShortName()} is no Action");
@@ -75,34 +86,48 @@ it('has nothing but Actions among the Actions: a class that somebody does someth
 it('shows in its folders what is inside: none holds more than 26 files', function (): void {
     $counts = [];
     foreach (['app', 'core', 'tests', 'bench'] as $top) {
-        foreach (Source::below(dirname(__DIR__, 2).'/'.$top) as $source) {
+        foreach (Source::below(dirname(__DIR__, 2) . '/' . $top) as $source) {
             $folder = dirname($source->path);
             $counts[$folder] = ($counts[$folder] ?? 0) + 1;
         }
     }
-    expect(array_filter($counts, fn (int $count): bool => $count > 26))->toBe([]);
+    expect(array_filter($counts, fn(int $count): bool => $count > 26))->toBe([]);
 });
 
 it('asks for nothing in a template but what it was given', function (): void {
-    $views = array_merge(glob(dirname(__DIR__, 2).'/resources/views/*/*.blade.php') ?: [], glob(dirname(__DIR__, 2).'/resources/views/*/*/*.blade.php') ?: []);
+    $views = array_merge(
+        glob(dirname(__DIR__, 2) . '/resources/views/*/*.blade.php') ?: [],
+        glob(dirname(__DIR__, 2) . '/resources/views/*/*/*.blade.php') ?: [],
+    );
     expect($views)->not->toBe([]);
     foreach ($views as $view) {
-        expect((string) file_get_contents($view))->not->toMatch('/::(query|with|find|where|all)\\(|->(get|paginate|firstOrFail)\\(|DB::/', $view);
+        expect((string) file_get_contents($view))->not->toMatch(
+            '/::(query|with|find|where|all)\\(|->(get|paginate|firstOrFail)\\(|DB::/',
+            $view,
+        );
     }
 });
 
 it('leaves nothing behind that was for looking only', function (): void {
-    $calls = fn (Source $source): array => array_map(fn (string $function): string => "{$source->path}: {$function}", array_values(array_intersect($source->functions(), ['dd', 'dump', 'var_dump', 'ray', 'print_r', 'error_log'])));
+    $calls = fn(Source $source): array => array_map(
+        fn(string $function): string => "{$source->path}: {$function}",
+        array_values(array_intersect($source->functions(), ['dd', 'dump', 'var_dump', 'ray', 'print_r', 'error_log'])),
+    );
     foreach (['core', 'app', 'database', 'tests'] as $folder) {
         expect(breachesBelow($folder, $calls))->toBe([]);
     }
 });
 
-it('finds each breach that is planted (it passed with a clock, shuffle(), file access, a class that is not final)', function (string $body, string $breach, string $head = 'final class Planted'): void {
-    $code = "<?php\n\ndeclare(strict_types=1);\n\nnamespace Core\\Planted;\n\nuse Core\\Matrix\\Matrix;\nuse DateTimeImmutable as Moment;\n\n{$head}\n{\n    public function run(array \$list, Matrix \$matrix): mixed\n    {\n        {$body}\n    }\n}\n";
-    $without = str_replace("use DateTimeImmutable as Moment;\n", '', $code);
-    expect(Purity::ofCore(new Source('planted.php', str_contains($body, 'Moment') ? $code : $without)))->toBe(["planted.php {$breach}"]);
-})->with([
+it(
+    'finds each breach that is planted (it passed with a clock, shuffle(), file access, a class that is not final)',
+    function (string $body, string $breach, string $head = 'final class Planted'): void {
+        $code = "<?php\n\ndeclare(strict_types=1);\n\nnamespace Core\\Planted;\n\nuse Core\\Matrix\\Matrix;\nuse DateTimeImmutable as Moment;\n\n{$head}\n{\n    public function run(array \$list, Matrix \$matrix): mixed\n    {\n        {$body}\n    }\n}\n";
+        $without = str_replace("use DateTimeImmutable as Moment;\n", '', $code);
+        expect(Purity::ofCore(new Source('planted.php', str_contains($body, 'Moment') ? $code : $without)))->toBe([
+            "planted.php {$breach}",
+        ]);
+    },
+)->with([
     'a clock' => ['return time();', 'calls time'],
     'a finer clock' => ['return \microtime(true);', 'calls microtime'],
     'a date' => ['return new Moment();', 'uses the class DateTimeImmutable'],
@@ -116,7 +141,10 @@ it('finds each breach that is planted (it passed with a clock, shuffle(), file a
     'output' => ['echo "x"; return 1;', 'calls echo'],
     'another file' => ['return require "x.php";', 'calls require'],
     'the framework’s helper' => ['return config("app.name");', 'calls config'],
-    'the framework’s facade' => ['return \Illuminate\Support\Facades\DB::table("x");', 'uses the class Illuminate\Support\Facades\DB'],
+    'the framework’s facade' => [
+        'return \Illuminate\Support\Facades\DB::table("x");',
+        'uses the class Illuminate\Support\Facades\DB',
+    ],
     'the application' => ['return \App\Models\Product::class;', 'uses the class App\Models\Product'],
     'a command' => ['return shell_exec("ls");', 'calls shell_exec'],
     'a class that is not final' => ['return $matrix;', 'Planted is not final', 'class Planted'],
@@ -134,9 +162,15 @@ it('finds a controller that writes', function (string $body, string $breach): vo
     ['(new \App\Ledger\Ledger())->changes();', 'uses the ledger'],
 ]);
 
-it('finds an arrow that goes up, and a module that is not known', function (string $namespace, string $used, array $breaches): void {
+it('finds an arrow that goes up, and a module that is not known', function (
+    string $namespace,
+    string $used,
+    array $breaches,
+): void {
     $code = "<?php\n\ndeclare(strict_types=1);\n\nnamespace {$namespace};\n\nuse {$used};\n\nfinal class Planted\n{\n}\n";
-    expect(Arrows::of(new Source('planted.php', $code)))->toBe(array_map(fn (string $breach): string => "planted.php {$breach}", $breaches));
+    expect(Arrows::of(new Source('planted.php', $code)))->toBe(
+        array_map(fn(string $breach): string => "planted.php {$breach}", $breaches),
+    );
 })->with([
     'the matrix asks a reach' => ['Core\Matrix', 'Core\Reach\Reach', ['goes up to Core\Reach\Reach']],
     'text asks sizes' => ['Core\Text', 'Core\Sizes\SizeReader', ['goes up to Core\Sizes\SizeReader']],
@@ -149,8 +183,16 @@ it('finds an arrow that goes up, and a module that is not known', function (stri
         ['goes up to App\Changing\UnitOfWork'],
     ],
     'an Action asks a screen' => ['App\Actions', 'App\Http\Lens', ['goes up to App\Http\Lens']],
-    'a file asks a screen' => ['App\Files', 'App\Http\Screens\Pictures\PictureLinks', ['goes up to App\Http\Screens\Pictures\PictureLinks']],
-    'the command line asks the screens' => ['App\Console', 'App\Http\Requests\ProductRequest', ['goes up to App\Http\Requests\ProductRequest']],
+    'a file asks a screen' => [
+        'App\Files',
+        'App\Http\Screens\Pictures\PictureLinks',
+        ['goes up to App\Http\Screens\Pictures\PictureLinks'],
+    ],
+    'the command line asks the screens' => [
+        'App\Console',
+        'App\Http\Requests\ProductRequest',
+        ['goes up to App\Http\Requests\ProductRequest'],
+    ],
     'a refusal asks a model' => ['App\Refusals', 'App\Models\Product', ['goes up to App\Models\Product']],
     'a new module' => ['App\Helpers', 'Core\Text\Name', ['is in a module that is not known: Helpers']],
     'down is free' => ['App\Actions\Deeper', 'App\Refusals\Stale', []],
@@ -158,9 +200,13 @@ it('finds an arrow that goes up, and a module that is not known', function (stri
 ]);
 
 it('finds an arrow in a name that is written out, or called without an import', function (): void {
-    $code = fn (string $body): string => "<?php\n\nnamespace Core\\Matrix;\n\nfinal class Planted\n{\n    public function run(): mixed\n    {\n        {$body}\n    }\n}\n";
-    expect(Arrows::of(new Source('planted.php', $code('return \\Core\\Reach\\Reach::nothing();'))))->toBe(['planted.php goes up to Core\Reach\Reach'])
-        ->and(Arrows::of(new Source('planted.php', $code('return \\App\\Models\\Product::query();'))))->toBe(['planted.php goes up to App\Models\Product']);
+    $code = fn(
+        string $body,
+    ): string => "<?php\n\nnamespace Core\\Matrix;\n\nfinal class Planted\n{\n    public function run(): mixed\n    {\n        {$body}\n    }\n}\n";
+    expect(Arrows::of(new Source('planted.php', $code('return \\Core\\Reach\\Reach::nothing();'))))
+        ->toBe(['planted.php goes up to Core\Reach\Reach'])
+        ->and(Arrows::of(new Source('planted.php', $code('return \\App\\Models\\Product::query();'))))
+        ->toBe(['planted.php goes up to App\Models\Product']);
 });
 
 it('finds a screen that asks the database', function (string $body, string $breach): void {
@@ -174,10 +220,11 @@ it('finds a screen that asks the database', function (string $body, string $brea
 ]);
 
 it('lets pass what is pure', function (): void {
-    $code = "<?php\n\ndeclare(strict_types=1);\n\nnamespace Core\\Planted;\n\nuse Brick\\Math\\BigDecimal;\n\nfinal readonly class Planted\n{\n    public function date(array \$list): array\n    {\n        \$this->time(\$list);\n        return array_map(fn (string \$one): string => mb_strtolower((string) BigDecimal::of(\$one)), \$list);\n    }\n\n    private function time(array \$rand): void\n    {\n    }\n}\n";
+    $code =
+        "<?php\n\ndeclare(strict_types=1);\n\nnamespace Core\\Planted;\n\nuse Brick\\Math\\BigDecimal;\n\nfinal readonly class Planted\n{\n    public function date(array \$list): array\n    {\n        \$this->time(\$list);\n        return array_map(fn (string \$one): string => mb_strtolower((string) BigDecimal::of(\$one)), \$list);\n    }\n\n    private function time(array \$rand): void\n    {\n    }\n}\n";
     expect(Purity::ofCore(new Source('planted.php', $code)))->toBe([]);
 });
 
 it('has the modules drawn as they are (bin/modules draws them)', function (): void {
-    expect(file_get_contents(dirname(__DIR__, 2).'/docs/modules.svg'))->toBe(ModuleGraph::svg());
+    expect(file_get_contents(dirname(__DIR__, 2) . '/docs/modules.svg'))->toBe(ModuleGraph::svg());
 });

@@ -20,7 +20,7 @@ function longNames(int $count): string
     return implode(
         ', ',
         array_map(
-            fn (int $at): string => sprintf('Zwirbeltuch %02d nach alter Zunftordnung gewebt', $at),
+            fn(int $at): string => sprintf('Zwirbeltuch %02d nach alter Zunftordnung gewebt', $at),
             range(1, $count),
         ),
     );
@@ -41,57 +41,72 @@ const HOSTILE = [
 ];
 
 dataset('products that nobody drew the page for', [
-    'an empty product' => [fn (): Shop => Shop::open()],
-    'a single item with a SKU' => [function (): Shop {
-        $shop = Shop::open();
-        $shop->axes([]);
+    'an empty product' => [fn(): Shop => Shop::open()],
+    'a single item with a SKU' => [
+        function (): Shop {
+            $shop = Shop::open();
+            $shop->axes([]);
 
-        return $shop;
-    }],
-    '600 SKUs without pictures' => [function (): Shop {
-        $shop = Shop::open();
-        $shop->axes(['Color' => longNames(40), 'Size' => implode(', ', range(30, 44))]);
+            return $shop;
+        },
+    ],
+    '600 SKUs without pictures' => [
+        function (): Shop {
+            $shop = Shop::open();
+            $shop->axes(['Color' => longNames(40), 'Size' => implode(', ', range(30, 44))]);
 
-        return $shop;
-    }],
-    '40 values without a swatch, with pictures' => [function (): Shop {
-        $shop = Shop::open();
-        $shop->axes(['Color' => longNames(40)]);
-        $shop->receive(array_combine(
-            $names = array_map(fn (int $at): string => "IMG_{$at}.jpg", range(1, 30)),
-            array_map(Dropped::picture(...), $names),
-        ));
-        app(App\Actions\Pictures\LinkPhotos::class)
-            ->run($shop->change(), array_map($shop->placement(...), $names), Selection::whole());
+            return $shop;
+        },
+    ],
+    '40 values without a swatch, with pictures' => [
+        function (): Shop {
+            $shop = Shop::open();
+            $shop->axes(['Color' => longNames(40)]);
+            $shop->receive(
+                array_combine(
+                    $names = array_map(fn(int $at): string => "IMG_{$at}.jpg", range(1, 30)),
+                    array_map(Dropped::picture(...), $names),
+                ),
+            );
+            app(App\Actions\Pictures\LinkPhotos::class)->run(
+                $shop->change(),
+                array_map($shop->placement(...), $names),
+                Selection::whole(),
+            );
 
-        return $shop;
-    }],
-    'four axes' => [function (): Shop {
-        $shop = Shop::open();
-        $shop->axes(['Color' => 'Qwertz, Asdf', 'Size' => 'S, M', 'Style' => 'A, B', 'Fabric' => 'C, D']);
+            return $shop;
+        },
+    ],
+    'four axes' => [
+        function (): Shop {
+            $shop = Shop::open();
+            $shop->axes(['Color' => 'Qwertz, Asdf', 'Size' => 'S, M', 'Style' => 'A, B', 'Fabric' => 'C, D']);
 
-        return $shop;
-    }],
-    'every text hostile' => [function (): Shop {
-        $shop = Shop::open();
-        $names = array_map(
-            fn (string $text, int $at): string => str_replace(',', '', $text)." {$at}",
-            HOSTILE,
-            array_keys(HOSTILE),
-        );
-        $shop->axes(['Color' => implode("\n", $names), '"><i>Size' => 'S, M']);
-        $shop->receive([
-            '"><img src=x onerror=alert(1)>.jpg' => Shop::picture('one'),
-            '=1+1.jpg' => Shop::picture('two'),
-        ]);
-        DB::table('products')->update(['name' => HOSTILE[0]]);
-        foreach (['description', 'brand', 'category'] as $at => $field) {
-            app(App\Actions\Product\EditDetails::class)->run($shop->change(), $field, HOSTILE[$at]);
-        }
-        Dropped::files($shop->user, ['"><script>.jpg' => Shop::picture('three')]);
+            return $shop;
+        },
+    ],
+    'every text hostile' => [
+        function (): Shop {
+            $shop = Shop::open();
+            $names = array_map(
+                fn(string $text, int $at): string => str_replace(',', '', $text) . " {$at}",
+                HOSTILE,
+                array_keys(HOSTILE),
+            );
+            $shop->axes(['Color' => implode("\n", $names), '"><i>Size' => 'S, M']);
+            $shop->receive([
+                '"><img src=x onerror=alert(1)>.jpg' => Shop::picture('one'),
+                '=1+1.jpg' => Shop::picture('two'),
+            ]);
+            DB::table('products')->update(['name' => HOSTILE[0]]);
+            foreach (['description', 'brand', 'category'] as $at => $field) {
+                app(App\Actions\Product\EditDetails::class)->run($shop->change(), $field, HOSTILE[$at]);
+            }
+            Dropped::files($shop->user, ['"><script>.jpg' => Shop::picture('three')]);
 
-        return $shop;
-    }],
+            return $shop;
+        },
+    ],
 ]);
 
 it('draws every page (the Colors page of a product without swatches answered 500)', function (Closure $make): void {
@@ -101,11 +116,13 @@ it('draws every page (the Colors page of a product without swatches answered 500
     foreach (Addresses::of(['GET']) as $route) {
         $address = Addresses::filled($route, $shop);
         $answer = $this->get($address, str_contains($route->uri(), 'fragment') ? ['HX-Request' => 'true'] : []);
-        expect($answer->baseResponse->getStatusCode())
-            ->toBeLessThan(500, "{$address}: ".mb_substr((string) ($answer->exception ?? null)?->getMessage(), 0, 300));
-        expect(
-            (string) $answer->baseResponse->getContent(),
-        )->not->toContain('<script>alert(1)')->not->toContain('<img src=x');
+        expect($answer->baseResponse->getStatusCode())->toBeLessThan(
+            500,
+            "{$address}: " . mb_substr((string) ($answer->exception ?? null)?->getMessage(), 0, 300),
+        );
+        expect((string) $answer->baseResponse->getContent())
+            ->not->toContain('<script>alert(1)')
+            ->not->toContain('<img src=x');
     }
     // Each axis has pages of its own.
     foreach (DB::table('axes')->pluck('id') as $axis) {
@@ -141,7 +158,7 @@ it('answers ids that are none with not found (they answered 500)', function (str
         );
         expect($answer->status())->toBe(
             404,
-            "{$route->methods()[0]} {$address}: ".mb_substr((string) $answer->exception?->getMessage(), 0, 300),
+            "{$route->methods()[0]} {$address}: " . mb_substr((string) $answer->exception?->getMessage(), 0, 300),
         );
     }
 })->with(['99999999999999999999', '0', '-1', '1e3', '1.5', '٣', '%00', '%C0%80', '0x1']);

@@ -33,23 +33,30 @@ it('lets what was refused be sent again as it stands', function (): void {
         ->from('/accounts')
         ->post('/accounts', ['name' => '', 'email' => 'mo@thrumbury.example', 'right' => 'view', 'token' => $token])
         ->assertSessionHasErrors('refused');
-    $this->post(
-        '/accounts',
-        ['name' => 'Mo', 'email' => 'mo@thrumbury.example', 'right' => 'view', 'token' => $token],
-    )->assertSessionHasNoErrors();
+    $this->post('/accounts', [
+        'name' => 'Mo',
+        'email' => 'mo@thrumbury.example',
+        'right' => 'view',
+        'token' => $token,
+    ])->assertSessionHasNoErrors();
     expect(User::query()->where('name', 'Mo')->count())->toBe(1);
 });
 
 it('has a token in every plain form', function (): void {
     $without = [];
-    foreach (new RecursiveIteratorIterator(new RecursiveDirectoryIterator(resource_path('views'), FilesystemIterator::SKIP_DOTS)) as $file) {
+    foreach (
+        new RecursiveIteratorIterator(
+            new RecursiveDirectoryIterator(resource_path('views'), FilesystemIterator::SKIP_DOTS),
+        )
+        as $file
+    ) {
         preg_match_all(
             '~<form[^>]*method="post"(?:(?!</form>).)*~s',
             (string) file_get_contents((string) $file),
             $forms,
         );
         foreach ($forms[0] as $form) {
-            if (! str_contains($form, '<x-once/>') && basename((string) $file) !== 'sign-in.blade.php') {
+            if (!str_contains($form, '<x-once/>') && basename((string) $file) !== 'sign-in.blade.php') {
                 $without[] = basename((string) $file);
             }
         }
@@ -59,14 +66,19 @@ it('has a token in every plain form', function (): void {
 
 it('refuses a text whose formatting lies too deep within itself (64 seconds for one)', function (): void {
     $shop = Shop::open();
-    $deep = str_repeat('<ul><li>', 900).'x'.str_repeat('</li></ul>', 900);
-    $this->actingAs($shop->user)->post(
-        '/products/SMOCK/details',
-        ['field' => 'description', 'value' => "<p>y</p>{$deep}", 'version' => $shop->version()],
-        ['HX-Request' => 'true'],
-    )
-        ->assertStatus(422)->assertSee('Paste it without formatting');
-    app(EditDetails::class)
-        ->run($shop->change(), 'description', '<p>y</p>'.str_repeat('<ul><li>', 20).'x'.str_repeat('</li></ul>', 20));
+    $deep = str_repeat('<ul><li>', 900) . 'x' . str_repeat('</li></ul>', 900);
+    $this->actingAs($shop->user)
+        ->post(
+            '/products/SMOCK/details',
+            ['field' => 'description', 'value' => "<p>y</p>{$deep}", 'version' => $shop->version()],
+            ['HX-Request' => 'true'],
+        )
+        ->assertStatus(422)
+        ->assertSee('Paste it without formatting');
+    app(EditDetails::class)->run(
+        $shop->change(),
+        'description',
+        '<p>y</p>' . str_repeat('<ul><li>', 20) . 'x' . str_repeat('</li></ul>', 20),
+    );
     expect($shop->product->refresh()->description)->toContain('<ul>');
 });

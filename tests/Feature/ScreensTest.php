@@ -30,46 +30,75 @@ it('does not count who signs in rightly', function (): void {
 it('guards every route: reading wants the right to view, changing the right to edit', function (): void {
     $reads = ['skus.about', 'board.tray', 'photo.about', 'sign-out', 'layout', 'layout.fold'];
     foreach (Route::getRoutes() as $route) {
-        if (in_array($route->uri(), ['sign-in', 'storage/{path}', 'up', 'ready'], true) || $route->getName() === 'storage.local') {
+        if (
+            in_array($route->uri(), ['sign-in', 'storage/{path}', 'up', 'ready'], true) ||
+            $route->getName() === 'storage.local'
+        ) {
             continue;
         }
-        $changes = array_diff($route->methods(), ['GET', 'HEAD', 'OPTIONS']) !== [] && ! in_array($route->getName(), $reads, true) && ! str_starts_with((string) $route->getName(), 'own-account');
+        $changes =
+            array_diff($route->methods(), ['GET', 'HEAD', 'OPTIONS']) !== [] &&
+            !in_array($route->getName(), $reads, true) &&
+            !str_starts_with((string) $route->getName(), 'own-account');
         expect($route->gatherMiddleware())->toContain('auth', 'can:view');
-        expect(array_intersect(['can:edit', 'can:release'], $route->gatherMiddleware()) !== [] || ! $changes)->toBeTrue($route->uri());
+        expect(array_intersect(['can:edit', 'can:release'], $route->gatherMiddleware()) !== [] || !$changes)->toBeTrue(
+            $route->uri(),
+        );
     }
 });
 
 it('bounds how often the costly looks are asked for', function (): void {
     $shop = Shop::stocked();
     $this->actingAs(Shop::person(Right::View));
-    RateLimiter::for('reads', fn (): Limit => Limit::perMinute(3)->by('one'));
+    RateLimiter::for('reads', fn(): Limit => Limit::perMinute(3)->by('one'));
     foreach (range(1, 3) as $look) {
         $this->post('/products/SMOCK/tray', ['selected' => '*'], ['HX-Request' => 'true'])->assertOk();
     }
-    $this->post('/products/SMOCK/tray', ['selected' => '*'], ['HX-Request' => 'true'])->assertStatus(429)->assertSee('Wait a moment');
+    $this->post('/products/SMOCK/tray', ['selected' => '*'], ['HX-Request' => 'true'])
+        ->assertStatus(429)
+        ->assertSee('Wait a moment');
     expect($shop->loaded()->core->made)->toHaveCount(12);
 });
 
 it('shows every screen of a product to who may look, and lets them change nothing', function (string $path): void {
     $shop = Shop::stocked();
-    $this->actingAs(Shop::person(Right::View))->get("/products/SMOCK{$path}")->assertOk()->assertSee('Potting smock')->assertDontSee('data-do="undo"', false);
-    $this->post('/products/SMOCK/skus/stock', ['selected' => '*', 'typed' => '1', 'version' => $shop->version()], ['HX-Request' => 'true'])
-        ->assertForbidden()->assertSee('can look but not change');
+    $this->actingAs(Shop::person(Right::View))
+        ->get("/products/SMOCK{$path}")
+        ->assertOk()
+        ->assertSee('Potting smock')
+        ->assertDontSee('data-do="undo"', false);
+    $this->post(
+        '/products/SMOCK/skus/stock',
+        ['selected' => '*', 'typed' => '1', 'version' => $shop->version()],
+        ['HX-Request' => 'true'],
+    )
+        ->assertForbidden()
+        ->assertSee('can look but not change');
 })->with(['', '/preview', '/details', '/history', '?lens=stock', '?lens=prices', '?lens=codes']);
 
 it('sends headers that keep foreign scripts and frames out', function (): void {
-    $policy = $this->get('/sign-in')->assertHeader('X-Content-Type-Options', 'nosniff')->headers->get('Content-Security-Policy');
+    $policy = $this->get('/sign-in')
+        ->assertHeader('X-Content-Type-Options', 'nosniff')
+        ->headers->get('Content-Security-Policy');
     expect($policy)->toContain("script-src 'self'")->not->toContain('unsafe');
-    $this->actingAs(Shop::person(Right::View))->get('/')->assertDontSee('style="', false)->assertDontSee('onclick', false);
+    $this->actingAs(Shop::person(Right::View))
+        ->get('/')
+        ->assertDontSee('style="', false)
+        ->assertDontSee('onclick', false);
 });
 
 it('escapes what people type', function (): void {
     $shop = Shop::stocked();
     DB::table('products')->update(['name' => '<script>alert(1)</script>']);
-    DB::table('axis_values')->where('name', 'Moss')->update(['name' => '<b>Moss</b>']);
+    DB::table('axis_values')
+        ->where('name', 'Moss')
+        ->update(['name' => '<b>Moss</b>']);
     $this->actingAs($shop->user);
     foreach (['', '/preview', '/details', '/history'] as $path) {
-        $this->get("/products/SMOCK{$path}")->assertOk()->assertDontSee('<script>alert', false)->assertDontSee('<b>Moss', false);
+        $this->get("/products/SMOCK{$path}")
+            ->assertOk()
+            ->assertDontSee('<script>alert', false)
+            ->assertDontSee('<b>Moss', false);
     }
 });
 
@@ -93,7 +122,12 @@ it('asks the database as often for many as for few', function (): void {
     expect($count('/'))->toBe($catalog)->and($count('/products/SMOCK'))->toBe($board);
 });
 
-it('lays out no axis, one, two, three and four', function (array $axes, int $cells, array $sees, array $places = []): void {
+it('lays out no axis, one, two, three and four', function (
+    array $axes,
+    int $cells,
+    array $sees,
+    array $places = [],
+): void {
     $shop = Shop::open();
     $shop->axes($axes);
     $answer = $this->actingAs($shop->user)->get('/products/SMOCK')->assertOk();
@@ -102,49 +136,84 @@ it('lays out no axis, one, two, three and four', function (array $axes, int $cel
         $answer->assertSee($text, false);
     }
     foreach ($places as $axis => $place) {
-        expect($answer->getContent())->toMatch("/Where {$axis} runs<\\/span><select[^>]*>(?:<option ?>\\w+<\\/option>)*<option selected>{$place}/");
+        expect($answer->getContent())->toMatch(
+            "/Where {$axis} runs<\\/span><select[^>]*>(?:<option ?>\\w+<\\/option>)*<option selected>{$place}/",
+        );
     }
 })->with([
     'none' => [[], 1, ['The SKU', '1 SKU']],
     'one' => [['Color' => 'Moss, Clay'], 2, [], ['Color' => 'down']],
     'only sizes' => [['Size' => 'S, M'], 2, [], ['Size' => 'down']],
     'two' => [['Color' => 'Moss, Clay', 'Size' => 'S, M, L'], 6, [], ['Size' => 'across']],
-    'three' => [['Color' => 'Moss, Clay', 'Size' => 'S, M, L', 'Style' => 'Buttoned, Pullover'], 12, ['rowspan="2"'], ['Style' => 'layers', 'Color' => 'down']],
-    'four' => [['Color' => 'Moss, Clay', 'Size' => 'S, M', 'Style' => 'Buttoned, Pullover', 'Lining' => 'None, Wool'], 16, ['rowspan="4"']],
+    'three' => [
+        ['Color' => 'Moss, Clay', 'Size' => 'S, M, L', 'Style' => 'Buttoned, Pullover'],
+        12,
+        ['rowspan="2"'],
+        ['Style' => 'layers', 'Color' => 'down'],
+    ],
+    'four' => [
+        ['Color' => 'Moss, Clay', 'Size' => 'S, M', 'Style' => 'Buttoned, Pullover', 'Lining' => 'None, Wool'],
+        16,
+        ['rowspan="4"'],
+    ],
 ]);
 
 it('looks at one layer, and selects within it', function (): void {
     $shop = Shop::open();
     $shop->axes(['Color' => 'Moss, Clay', 'Size' => 'S, M', 'Style' => 'Buttoned, Pullover']);
     $layer = $shop->token(['Style' => 'Pullover']);
-    $answer = $this->actingAs($shop->user)->get("/products/SMOCK?layer={$layer}")->assertOk();
+    $answer = $this->actingAs($shop->user)
+        ->get("/products/SMOCK?layer={$layer}")
+        ->assertOk();
     expect(substr_count($answer->getContent(), 'role="gridcell"'))->toBe(4);
-    $answer->assertSee('data-part="'.$shop->token(['Color' => 'Moss', 'Style' => 'Pullover']).'"', false)->assertSee('All Pullover');
+    $answer
+        ->assertSee('data-part="' . $shop->token(['Color' => 'Moss', 'Style' => 'Pullover']) . '"', false)
+        ->assertSee('All Pullover');
     // What was selected in another layer is not on screen: the first row is selected instead.
-    $this->get("/products/SMOCK?layer={$layer}&selected=".$shop->token(['Style' => 'Buttoned']))->assertSee('Gallery of Moss, Pullover');
+    $this->get("/products/SMOCK?layer={$layer}&selected=" . $shop->token(['Style' => 'Buttoned']))->assertSee(
+        'Gallery of Moss, Pullover',
+    );
 });
 
 it('plans while typing: doubles, near-misses, arithmetic, and what stands in the way', function (): void {
     $shop = Shop::stocked();
-    $plan = fn (array $axes) => $this->actingAs($shop->user)->post('/products/SMOCK/setup/plan', ['axes' => $axes])->assertOk();
+    $plan = fn(array $axes) => $this->actingAs($shop->user)
+        ->post('/products/SMOCK/setup/plan', ['axes' => $axes])
+        ->assertOk();
     $plan([['name' => 'color', 'values' => 'Moss, Clay, Slate, moss, Slat'], ['name' => 'Size', 'values' => 'Lg, S']])
-        ->assertSee('“moss” stands here already')->assertSee('“Slat” is close to Slate')->assertSee('“Lg” is close to L')
-        ->assertSee('4 colors × 2 sizes = 8 SKUs')->assertSee('retires 9 with 90 in stock');
+        ->assertSee('“moss” stands here already')
+        ->assertSee('“Slat” is close to Slate')
+        ->assertSee('“Lg” is close to L')
+        ->assertSee('4 colors × 2 sizes = 8 SKUs')
+        ->assertSee('retires 9 with 90 in stock');
     $plan([['name' => '', 'values' => 'S, M']])->assertSee('give the axis a name');
-    $plan([['name' => 'Size', 'values' => implode(',', range(1, 10_001))]])->assertSee('10,001 cells; a product can have 10,000');
+    $plan([['name' => 'Size', 'values' => implode(',', range(1, 10_001))]])->assertSee(
+        '10,001 cells; a product can have 10,000',
+    );
     expect(DB::table('axis_values')->count())->toBe(7);
 });
 
 it('answers a stale change with what changed, and a way to repeat it', function (): void {
     $shop = Shop::stocked();
-    $this->actingAs($shop->user)->post('/products/SMOCK/skus/stock', ['selected' => '*', 'typed' => '1', 'version' => 1], ['HX-Request' => 'true'])
-        ->assertStatus(409)->assertHeader('HX-Retarget', '#notice')->assertSee('Stock of the whole product set to 10 (was not counted)')->assertSee('Make my change now');
+    $this->actingAs($shop->user)
+        ->post(
+            '/products/SMOCK/skus/stock',
+            ['selected' => '*', 'typed' => '1', 'version' => 1],
+            ['HX-Request' => 'true'],
+        )
+        ->assertStatus(409)
+        ->assertHeader('HX-Retarget', '#notice')
+        ->assertSee('Stock of the whole product set to 10 (was not counted)')
+        ->assertSee('Make my change now');
 });
 
 it('refuses bad input at the place it was typed', function (string $path, array $input, string $words): void {
     $shop = Shop::stocked();
     $before = $shop->state();
-    $this->actingAs($shop->user)->post("/products/SMOCK/{$path}", $input + ['version' => $shop->version()], ['HX-Request' => 'true'])->assertStatus(422)->assertSee($words);
+    $this->actingAs($shop->user)
+        ->post("/products/SMOCK/{$path}", $input + ['version' => $shop->version()], ['HX-Request' => 'true'])
+        ->assertStatus(422)
+        ->assertSee($words);
     expect($shop->state())->toBe($before);
 })->with([
     ['skus/price', ['selected' => '*', 'typed' => 'cheap'], '“cheap” is not a number'],
@@ -171,11 +240,19 @@ it('jumps to products, SKUs and photos', function (): void {
 
 it('shows a shopper what can be had', function (): void {
     $shop = Shop::stocked();
-    DB::table('skus')->where('code', 'SMOCK-CLAY-M')->update(['stock' => 0]);
-    $this->actingAs($shop->user)->get('/products/SMOCK/preview?choice='.$shop->token(['Color' => 'Clay', 'Size' => 'M']))
-        ->assertSee('Sold out')->assertSee('Clay front.jpg')->assertDontSee('Moss front.jpg')->assertSee('SMOCK-CLAY-M');
+    DB::table('skus')
+        ->where('code', 'SMOCK-CLAY-M')
+        ->update(['stock' => 0]);
+    $this->actingAs($shop->user)
+        ->get('/products/SMOCK/preview?choice=' . $shop->token(['Color' => 'Clay', 'Size' => 'M']))
+        ->assertSee('Sold out')
+        ->assertSee('Clay front.jpg')
+        ->assertDontSee('Moss front.jpg')
+        ->assertSee('SMOCK-CLAY-M');
     $this->get('/products/SMOCK/preview?choice=')->assertSee('Choose a color and a size')->assertSee('Moss front.jpg');
-    $this->get('/products/SMOCK/preview?choice=9:9')->assertStatus(422)->assertSee('This product does not differ in what was chosen');
+    $this->get('/products/SMOCK/preview?choice=9:9')
+        ->assertStatus(422)
+        ->assertSee('This product does not differ in what was chosen');
     $this->get('/products/SMOCK/preview?choice=bad')->assertStatus(422)->assertSee('is not a cell of the matrix');
 });
 

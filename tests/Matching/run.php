@@ -6,7 +6,7 @@ declare(strict_types=1);
 
 use Tests\Matching\Tally;
 
-require dirname(__DIR__, 2).'/vendor/autoload.php';
+require dirname(__DIR__, 2) . '/vendor/autoload.php';
 
 $shops = max(1, (int) ($argv[1] ?? 40));
 $tally = new Tally();

@@ -46,8 +46,7 @@ final class Client
         private readonly string $pictures,
         private readonly int $at,
         private readonly int $seed,
-    ) {
-    }
+    ) {}
 
     /** @return array<string, mixed> */
     public function work(int $seconds): array
@@ -55,8 +54,10 @@ final class Client
         mt_srand($this->seed);
         $this->version = $this->visitor->get("/products/{$this->product}")->version;
         $this->sharedVersion = $this->visitor->get('/products/SHARED')->version;
-        for ($end = time() + $seconds; time() < $end;) {
-            $deed = ['stock', 'stock', 'stock', 'price', 'price', 'drop', 'undo', 'undo', 'redo', 'share'][mt_rand(0, 9)];
+        for ($end = time() + $seconds; time() < $end; ) {
+            $deed = ['stock', 'stock', 'stock', 'price', 'price', 'drop', 'undo', 'undo', 'redo', 'share'][
+                mt_rand(0, 9)
+            ];
             if ($this->{$deed}()) {
                 $this->deeds[$deed] = ($this->deeds[$deed] ?? 0) + 1;
             }
@@ -66,7 +67,15 @@ final class Client
             $this->deeds['redo'] = ($this->deeds['redo'] ?? 0) + 1;
         }
 
-        return ['product' => $this->product, 'model' => $this->model, 'deeds' => $this->deeds, 'shared' => $this->shared, 'entries' => count($this->done), 'answers' => $this->visitor->answers, 'gap' => $this->visitor->longestGap];
+        return [
+            'product' => $this->product,
+            'model' => $this->model,
+            'deeds' => $this->deeds,
+            'shared' => $this->shared,
+            'entries' => count($this->done),
+            'answers' => $this->visitor->answers,
+            'gap' => $this->visitor->longestGap,
+        ];
     }
 
     private function stock(): bool
@@ -96,13 +105,17 @@ final class Client
         $onto = mt_rand(0, 1) === 1 ? $this->cells[mt_rand(0, count($this->cells) - 1)] : null;
         $files = [];
         foreach (range(1, mt_rand(1, 3)) as $ignored) {
-            $name = "{$this->product} ".++$this->number.'.jpg';
+            $name = "{$this->product} " . ++$this->number . '.jpg';
             $files[$name] = $this->drawn($name);
         }
         $answer = $this->visitor->drop("/products/{$this->product}/photos", $files, $onto);
         $receipt = json_decode($answer->body, true);
-        if ($answer->status !== 200 || ($receipt['refused'] ?? null) !== [] || count($receipt['taken']) + count($receipt['known']) !== count($files)) {
-            throw new RuntimeException("Pictures dropped: {$answer->status} ".substr($answer->body, 0, 600));
+        if (
+            $answer->status !== 200 ||
+            ($receipt['refused'] ?? null) !== [] ||
+            count($receipt['taken']) + count($receipt['known']) !== count($files)
+        ) {
+            throw new RuntimeException("Pictures dropped: {$answer->status} " . substr($answer->body, 0, 600));
         }
         array_map(unlink(...), $files);
         $this->remember(function () use ($files, $onto): void {
@@ -141,15 +154,24 @@ final class Client
     {
         $number = $this->at * 100_000 + ++$this->number;
         for ($try = 0; $try < 60; $try++) {
-            $answer = $this->visitor->post('/products/SHARED/skus/stock', ['lens' => 'stock', 'selected' => $this->sharedCells[mt_rand(0, count($this->sharedCells) - 1)], 'typed' => $number, 'version' => $this->sharedVersion, 'token' => Visitor::token()]);
-            $this->sharedVersion = $answer->version !== 0 ? $answer->version : $this->visitor->get('/products/SHARED')->version;
+            $answer = $this->visitor->post('/products/SHARED/skus/stock', [
+                'lens' => 'stock',
+                'selected' => $this->sharedCells[mt_rand(0, count($this->sharedCells) - 1)],
+                'typed' => $number,
+                'version' => $this->sharedVersion,
+                'token' => Visitor::token(),
+            ]);
+            $this->sharedVersion =
+                $answer->version !== 0 ? $answer->version : $this->visitor->get('/products/SHARED')->version;
             if ($answer->status === 200 || $answer->wasKeptBefore) {
                 $this->shared[] = $number;
 
                 return true;
             }
             if ($answer->status !== 409) {
-                throw new RuntimeException("The shared product: {$answer->status} ".substr(strip_tags($answer->body), 0, 600));
+                throw new RuntimeException(
+                    "The shared product: {$answer->status} " . substr(strip_tags($answer->body), 0, 600),
+                );
             }
         }
 
@@ -174,14 +196,19 @@ final class Client
     /** @param  array<string, mixed>  $fields */
     private function sent(string $path, array $fields): void
     {
-        $answer = $this->visitor->post("/products/{$this->product}/{$path}", $fields + ['lens' => 'stock', 'version' => $this->version, 'token' => Visitor::token()]);
-        if ($answer->status !== 200 && ! $answer->wasKeptBefore) {
+        $answer = $this->visitor->post(
+            "/products/{$this->product}/{$path}",
+            $fields + ['lens' => 'stock', 'version' => $this->version, 'token' => Visitor::token()],
+        );
+        if ($answer->status !== 200 && !$answer->wasKeptBefore) {
             throw new RuntimeException(
-                date('H:i:s')." {$path}, version {$this->version}: {$answer->status} "
-                    .substr((string) preg_replace('/\s+/', ' ', strip_tags($answer->body)), 0, 600),
+                date('H:i:s') .
+                    " {$path}, version {$this->version}: {$answer->status} " .
+                    substr((string) preg_replace('/\s+/', ' ', strip_tags($answer->body)), 0, 600),
             );
         }
-        $this->version = $answer->version !== 0 ? $answer->version : $this->visitor->get("/products/{$this->product}")->version;
+        $this->version =
+            $answer->version !== 0 ? $answer->version : $this->visitor->get("/products/{$this->product}")->version;
     }
 
     /** A picture of noise, unlike every other. */
@@ -189,9 +216,16 @@ final class Client
     {
         $picture = imagecreatetruecolor(600, 600);
         foreach (range(1, 60) as $ignored) {
-            imagefilledellipse($picture, mt_rand(0, 600), mt_rand(0, 600), mt_rand(20, 300), mt_rand(20, 300), mt_rand(0, 0xFFFFFF));
+            imagefilledellipse(
+                $picture,
+                mt_rand(0, 600),
+                mt_rand(0, 600),
+                mt_rand(20, 300),
+                mt_rand(20, 300),
+                mt_rand(0, 0xffffff),
+            );
         }
-        $path = "{$this->pictures}/".md5($name).'.jpg';
+        $path = "{$this->pictures}/" . md5($name) . '.jpg';
         imagejpeg($picture, $path, 88);
 
         return $path;

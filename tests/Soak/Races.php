@@ -25,11 +25,7 @@ final class Races
     private array $faults = [];
 
     /** @param  array<string, mixed>  $stage */
-    public function __construct(
-        private readonly array $stage,
-        private readonly string $base,
-    ) {
-    }
+    public function __construct(private readonly array $stage, private readonly string $base) {}
 
     public function run(): int
     {
@@ -38,30 +34,91 @@ final class Races
             $visitor->signIn($this->stage['people'][$at % count($this->stage['people'])], Stage::PASSWORD);
             $this->visitors[] = $visitor;
         }
-        $product = fn (int $at): string => "/products/{$this->stage['racers'][$at]['code']}";
-        $version = fn (int $at, string $path): int => $this->visitors[$at]->get($path)->version;
+        $product = fn(int $at): string => "/products/{$this->stage['racers'][$at]['code']}";
+        $version = fn(int $at, string $path): int => $this->visitors[$at]->get($path)->version;
         for ($round = 1; $round <= self::ROUNDS; $round++) {
             $letter = chr(64 + $round);
-            $this->race('the same code for a new product', fn (int $at): array => ['/products', ['name' => "Race {$round} of {$at}", 'code' => "RACE-{$round}"]]);
-            $this->race('the same new axis', fn (int $at): array => ['/library/axes', ['name' => "Finish {$letter}", 'kind' => 'other', 'display' => 'buttons', 'version' => $version($at, '/library')]]);
-            $this->race('the same new values in products of their own', fn (int $at): array => [$product($at).'/setup', [
-                'version' => $version($at, $product($at)),
-                'axes' => [['name' => 'Color', 'values' => "Moss, Clay, Slate, Race {$letter}"], ['name' => 'Size', 'values' => 'S, M, L, XL']],
-            ]]);
-            $this->race('the same code for SKUs of their own', fn (int $at): array => [$product($at).'/skus/code', [
-                'version' => $version($at, $product($at)), 'lens' => 'codes', 'selected' => $this->stage['racers'][$at]['cells'][0], 'typed' => "SAME-{$round}",
-            ]]);
-            $this->race(self::NUMBERS, fn (int $at): array => [$product($at).'/gtins', [
-                'version' => $version($at, $product($at)), 'lens' => 'gtin', 'selected' => $this->stage['racers'][$at]['cells'][$round], 'range' => $this->stage['range'],
-            ]]);
-            $this->race('a change of the same product', fn (int $at): array => [$product(0).'/skus/stock', [
-                'version' => $version($at, $product(0)), 'lens' => 'stock', 'selected' => $this->stage['racers'][0]['cells'][$at], 'typed' => $round * 100 + $at,
-            ]]);
+            $this->race(
+                'the same code for a new product',
+                fn(int $at): array => ['/products', ['name' => "Race {$round} of {$at}", 'code' => "RACE-{$round}"]],
+            );
+            $this->race(
+                'the same new axis',
+                fn(int $at): array => [
+                    '/library/axes',
+                    [
+                        'name' => "Finish {$letter}",
+                        'kind' => 'other',
+                        'display' => 'buttons',
+                        'version' => $version($at, '/library'),
+                    ],
+                ],
+            );
+            $this->race(
+                'the same new values in products of their own',
+                fn(int $at): array => [
+                    $product($at) . '/setup',
+                    [
+                        'version' => $version($at, $product($at)),
+                        'axes' => [
+                            ['name' => 'Color', 'values' => "Moss, Clay, Slate, Race {$letter}"],
+                            ['name' => 'Size', 'values' => 'S, M, L, XL'],
+                        ],
+                    ],
+                ],
+            );
+            $this->race(
+                'the same code for SKUs of their own',
+                fn(int $at): array => [
+                    $product($at) . '/skus/code',
+                    [
+                        'version' => $version($at, $product($at)),
+                        'lens' => 'codes',
+                        'selected' => $this->stage['racers'][$at]['cells'][0],
+                        'typed' => "SAME-{$round}",
+                    ],
+                ],
+            );
+            $this->race(
+                self::NUMBERS,
+                fn(int $at): array => [
+                    $product($at) . '/gtins',
+                    [
+                        'version' => $version($at, $product($at)),
+                        'lens' => 'gtin',
+                        'selected' => $this->stage['racers'][$at]['cells'][$round],
+                        'range' => $this->stage['range'],
+                    ],
+                ],
+            );
+            $this->race(
+                'a change of the same product',
+                fn(int $at): array => [
+                    $product(0) . '/skus/stock',
+                    [
+                        'version' => $version($at, $product(0)),
+                        'lens' => 'stock',
+                        'selected' => $this->stage['racers'][0]['cells'][$at],
+                        'typed' => $round * 100 + $at,
+                    ],
+                ],
+            );
         }
         $this->pressButtonManyTimes();
         foreach ($this->answers as $race => $counts) {
             ksort($counts);
-            printf("  %s: %s\n", $race, implode(', ', array_map(fn (int $status, int $count): string => "{$status} × {$count}", array_keys($counts), $counts)));
+            printf(
+                "  %s: %s\n",
+                $race,
+                implode(
+                    ', ',
+                    array_map(
+                        fn(int $status, int $count): string => "{$status} × {$count}",
+                        array_keys($counts),
+                        $counts,
+                    ),
+                ),
+            );
         }
         foreach ($this->faults as $fault) {
             echo "  NOT: {$fault}\n";
@@ -79,10 +136,10 @@ final class Races
             'value' => 'Race',
             'token' => Visitor::token(),
         ];
-        $handles = array_map(fn (int $at): CurlHandle => $this->visitors[0]->preparedForm('/bulk', $form), range(1, 4));
-        $led = array_map(fn (Answer $answer): string => "{$answer->status} {$answer->location}", $this->sent($handles));
+        $handles = array_map(fn(int $at): CurlHandle => $this->visitors[0]->preparedForm('/bulk', $form), range(1, 4));
+        $led = array_map(fn(Answer $answer): string => "{$answer->status} {$answer->location}", $this->sent($handles));
         if (count(array_unique($led)) !== 1 || preg_match('~^302 .*/bulk/[0-9A-Za-z]{26}$~', $led[0]) !== 1) {
-            $this->faults[] = 'a button pressed four times: '.implode(', ', $led);
+            $this->faults[] = 'a button pressed four times: ' . implode(', ', $led);
         }
     }
 
@@ -101,10 +158,10 @@ final class Races
             curl_multi_select($multi, 0.1);
         } while ($running > 0 && $status === CURLM_OK);
         $answers = array_map(
-            fn (CurlHandle $handle): Answer => Answer::of($handle, curl_multi_getcontent($handle)),
+            fn(CurlHandle $handle): Answer => Answer::of($handle, curl_multi_getcontent($handle)),
             $handles,
         );
-        array_map(fn (CurlHandle $handle) => curl_multi_remove_handle($multi, $handle), $handles);
+        array_map(fn(CurlHandle $handle) => curl_multi_remove_handle($multi, $handle), $handles);
         curl_multi_close($multi);
 
         return $answers;
@@ -124,8 +181,14 @@ final class Races
         foreach ($this->sent($handles) as $answer) {
             $this->answers[$name][$answer->status] = ($this->answers[$name][$answer->status] ?? 0) + 1;
             // Of the numbers of a range there are enough for all: nobody is told to try again.
-            if ($answer->status === 0 || $answer->status >= 500 || ($name === self::NUMBERS && $answer->status !== 200)) {
-                $this->faults[] = "{$name}: {$answer->status} ".substr(trim((string) preg_replace('/\s+/', ' ', strip_tags($answer->body))), 0, 300);
+            if (
+                $answer->status === 0 ||
+                $answer->status >= 500 ||
+                ($name === self::NUMBERS && $answer->status !== 200)
+            ) {
+                $this->faults[] =
+                    "{$name}: {$answer->status} " .
+                    substr(trim((string) preg_replace('/\s+/', ' ', strip_tags($answer->body))), 0, 300);
             }
         }
     }

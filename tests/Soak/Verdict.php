@@ -28,11 +28,7 @@ final class Verdict
     private array $faults = [];
 
     /** @param  array<string, mixed>  $stage */
-    public function __construct(
-        private readonly array $stage,
-        private readonly string $folder,
-    ) {
-    }
+    public function __construct(private readonly array $stage, private readonly string $folder) {}
 
     public function say(): int
     {
@@ -40,7 +36,7 @@ final class Verdict
         $gap = 0;
         foreach (array_keys($this->stage['people']) as $at) {
             $told = json_decode((string) @file_get_contents("{$this->folder}/{$at}.json"), true);
-            if (! is_array($told)) {
+            if (!is_array($told)) {
                 $this->faults[] = "Client {$at} did not come to its end";
 
                 continue;
@@ -69,9 +65,31 @@ final class Verdict
         }
         ksort($deeds);
         ksort($answers);
-        printf("  changes kept: %s (%s)\n", number_format(array_sum($deeds)), implode(', ', array_map(fn (string $kind, int $count): string => "{$count} {$kind}", array_keys($deeds), $deeds)));
-        printf("  answers: %s; the longest that anybody waited for one: %.1f s\n", implode(', ', array_map(fn (int $status, int $count): string => ($status === 0 ? 'none' : (string) $status)." × {$count}", array_keys($answers), $answers)), $gap);
-        printf("  pictures: %d, all with their sizes; history entries replayed: %d\n", DB::table('photos')->count(), DB::table('history')->count());
+        printf(
+            "  changes kept: %s (%s)\n",
+            number_format(array_sum($deeds)),
+            implode(
+                ', ',
+                array_map(fn(string $kind, int $count): string => "{$count} {$kind}", array_keys($deeds), $deeds),
+            ),
+        );
+        printf(
+            "  answers: %s; the longest that anybody waited for one: %.1f s\n",
+            implode(
+                ', ',
+                array_map(
+                    fn(int $status, int $count): string => ($status === 0 ? 'none' : (string) $status) . " × {$count}",
+                    array_keys($answers),
+                    $answers,
+                ),
+            ),
+            $gap,
+        );
+        printf(
+            "  pictures: %d, all with their sizes; history entries replayed: %d\n",
+            DB::table('photos')->count(),
+            DB::table('history')->count(),
+        );
         foreach ($this->faults as $fault) {
             echo "  NOT: {$fault}\n";
         }
@@ -100,12 +118,25 @@ final class Verdict
             $found['files'][$placement->file()] = $loaded->isLinked($placement);
             $linked[$placement->file()] = ($told['model']['files'][$placement->file()] ?? '') !== '';
         }
-        $model = ['files' => array_map(fn (string $onto): bool => $onto !== '', $told['model']['files'])] + $told['model'];
+        $model =
+            ['files' => array_map(fn(string $onto): bool => $onto !== '', $told['model']['files'])] + $told['model'];
         foreach ($model as $kind => $kept) {
-            $lost = array_diff_key($kept, $found[$kind]) + array_filter($kept, fn (mixed $value, string $key): bool => isset($found[$kind][$key]) && (string) $found[$kind][$key] !== (string) $value && (float) $found[$kind][$key] !== (float) $value, ARRAY_FILTER_USE_BOTH);
+            $lost =
+                array_diff_key($kept, $found[$kind]) +
+                array_filter(
+                    $kept,
+                    fn(mixed $value, string $key): bool => isset($found[$kind][$key]) &&
+                        (string) $found[$kind][$key] !== (string) $value &&
+                        (float) $found[$kind][$key] !== (float) $value,
+                    ARRAY_FILTER_USE_BOTH,
+                );
             $more = array_diff_key($found[$kind], $kept);
             if ($lost !== [] || $more !== []) {
-                $this->faults[] = "{$told['product']}, {$kind}: was answered as kept ".json_encode($lost).', is there '.json_encode(array_intersect_key($found[$kind], $lost) + $more);
+                $this->faults[] =
+                    "{$told['product']}, {$kind}: was answered as kept " .
+                    json_encode($lost) .
+                    ', is there ' .
+                    json_encode(array_intersect_key($found[$kind], $lost) + $more);
             }
         }
         $entries = HistoryEntry::query()->where('product_id', $product->id)->whereNull('undone_at')->count();
@@ -120,11 +151,24 @@ final class Verdict
     {
         $product = Product::query()->where('code', 'SHARED')->sole();
         $words = HistoryEntry::query()->where('product_id', $product->id)->where('action', 'SetStock')->pluck('words');
-        $told = $words->map(fn (string $words): int => (int) str_replace(',', '', preg_match('/set to ([\d,]+)/', $words, $found) === 1 ? $found[1] : '0'))->all();
+        $told = $words
+            ->map(
+                fn(string $words): int => (int) str_replace(
+                    ',',
+                    '',
+                    preg_match('/set to ([\d,]+)/', $words, $found) === 1 ? $found[1] : '0',
+                ),
+            )
+            ->all();
         sort($told);
         sort($numbers);
         if ($told !== $numbers) {
-            $this->faults[] = 'The shared product: lost '.json_encode(array_values(array_diff($numbers, $told))).', made unasked or twice '.json_encode(array_values(array_diff_assoc($told, array_unique($told)))).json_encode(array_values(array_diff($told, $numbers)));
+            $this->faults[] =
+                'The shared product: lost ' .
+                json_encode(array_values(array_diff($numbers, $told))) .
+                ', made unasked or twice ' .
+                json_encode(array_values(array_diff_assoc($told, array_unique($told)))) .
+                json_encode(array_values(array_diff($told, $numbers)));
         }
     }
 
@@ -134,7 +178,14 @@ final class Verdict
         foreach (Product::query()->get() as $product) {
             $rows = array_fill_keys(self::TABLES, []);
             try {
-                foreach (HistoryEntry::query()->where('product_id', $product->id)->whereNull('undone_at')->oldest('id')->get() as $entry) {
+                foreach (
+                    HistoryEntry::query()
+                        ->where('product_id', $product->id)
+                        ->whereNull('undone_at')
+                        ->oldest('id')
+                        ->get()
+                    as $entry
+                ) {
                     foreach ($entry->rowChanges() as $change) {
                         if (isset($rows[$change->table])) {
                             $rows[$change->table] = $this->applied($rows[$change->table], $change);
@@ -147,9 +198,16 @@ final class Verdict
                 continue;
             }
             foreach (self::TABLES as $table) {
-                $there = DB::table($table)->where('product_id', $product->id)->get()->keyBy('id')->map(fn (object $row): array => (array) $row)->all();
+                $there = DB::table($table)
+                    ->where('product_id', $product->id)
+                    ->get()
+                    ->keyBy('id')
+                    ->map(fn(object $row): array => (array) $row)
+                    ->all();
                 if ($rows[$table] != $there) {
-                    $this->faults[] = "The history of {$product->code} replays to other {$table}: ".json_encode([array_keys($rows[$table]), array_keys($there)]);
+                    $this->faults[] =
+                        "The history of {$product->code} replays to other {$table}: " .
+                        json_encode([array_keys($rows[$table]), array_keys($there)]);
                 }
             }
         }
@@ -184,23 +242,39 @@ final class Verdict
             $counted = app(ProductCounting::class)->of(app(ProductLoader::class)->load($product));
             $kept = (array) DB::table('product_summaries')->where('product_id', $product->id)->first();
             foreach ($counted as $column => $value) {
-                if (! array_key_exists($column, $kept) || (string) $kept[$column] !== (string) (is_bool($value) ? (int) $value : $value)) {
-                    $this->faults[] = "{$product->code} is counted wrongly: {$column} ".json_encode($kept[$column] ?? null).' is kept, '.json_encode($value).' is right';
+                if (
+                    !array_key_exists($column, $kept) ||
+                    (string) $kept[$column] !== (string) (is_bool($value) ? (int) $value : $value)
+                ) {
+                    $this->faults[] =
+                        "{$product->code} is counted wrongly: {$column} " .
+                        json_encode($kept[$column] ?? null) .
+                        ' is kept, ' .
+                        json_encode($value) .
+                        ' is right';
                 }
             }
             $loaded = app(ProductLoader::class)->load($product);
             $found = Checks::counts(new CheckedProduct($loaded->core, (new ProductColors($loaded))->all()));
             $keptFindings = DB::table('finding_counts')->where('product_id', $product->id)->pluck('found', 'check_key');
             if ($found != $keptFindings->all()) {
-                $this->faults[] = "The findings of {$product->code} are counted wrongly: {$keptFindings} is kept, "
-                    .json_encode($found).' is right';
+                $this->faults[] =
+                    "The findings of {$product->code} are counted wrongly: {$keptFindings} is kept, " .
+                    json_encode($found) .
+                    ' is right';
             }
             $skus = app(SkuCounting::class)->of(app(ProductLoader::class)->load($product));
-            $keptSkus = DB::table('sku_summaries')->where('product_id', $product->id)->get()->keyBy('sku_id')->map(fn (object $row): array => (array) $row)->all();
+            $keptSkus = DB::table('sku_summaries')
+                ->where('product_id', $product->id)
+                ->get()
+                ->keyBy('sku_id')
+                ->map(fn(object $row): array => (array) $row)
+                ->all();
             ksort($skus);
             ksort($keptSkus);
             if ($skus != $keptSkus) {
-                $this->faults[] = "The SKUs of {$product->code} are counted wrongly: ".json_encode([$keptSkus, $skus]);
+                $this->faults[] =
+                    "The SKUs of {$product->code} are counted wrongly: " . json_encode([$keptSkus, $skus]);
             }
         }
     }

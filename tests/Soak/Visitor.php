@@ -32,7 +32,13 @@ final class Visitor
     public function __construct(private readonly string $base)
     {
         $this->curl = curl_init();
-        curl_setopt_array($this->curl, [CURLOPT_COOKIEFILE => '', CURLOPT_RETURNTRANSFER => true, CURLOPT_HEADER => true, CURLOPT_TIMEOUT => 20, CURLOPT_CONNECTTIMEOUT => 5]);
+        curl_setopt_array($this->curl, [
+            CURLOPT_COOKIEFILE => '',
+            CURLOPT_RETURNTRANSFER => true,
+            CURLOPT_HEADER => true,
+            CURLOPT_TIMEOUT => 20,
+            CURLOPT_CONNECTTIMEOUT => 5,
+        ]);
     }
 
     public function signIn(string $email, string $password): void
@@ -79,7 +85,14 @@ final class Visitor
 
     public static function token(): string
     {
-        return vsprintf('%s%s-%s-4%s-8%s-%s%s%s', array_map(fn (string $part, int $at): string => $at === 3 || $at === 4 ? substr($part, 1) : $part, str_split(bin2hex(random_bytes(16)), 4), range(0, 7)));
+        return vsprintf(
+            '%s%s-%s-4%s-8%s-%s%s%s',
+            array_map(
+                fn(string $part, int $at): string => $at === 3 || $at === 4 ? substr($part, 1) : $part,
+                str_split(bin2hex(random_bytes(16)), 4),
+                range(0, 7),
+            ),
+        );
     }
 
     /** A handle of its own for one request, to be sent at the same moment as others. */
@@ -98,7 +111,7 @@ final class Visitor
     public function preparedForm(string $path, array $fields): CurlHandle
     {
         $curl = $this->prepared($path, $fields);
-        curl_setopt($curl, CURLOPT_HTTPHEADER, ['X-CSRF-TOKEN: '.$this->csrf]);
+        curl_setopt($curl, CURLOPT_HTTPHEADER, ['X-CSRF-TOKEN: ' . $this->csrf]);
 
         return $curl;
     }
@@ -113,14 +126,19 @@ final class Visitor
             $this->answers[$answer->status] = ($this->answers[$answer->status] ?? 0) + 1;
             // A page that ends in its middle, since the server was killed, is none.
             $isWhole = str_contains($answer->body, '<html') === str_contains($answer->body, '</html>');
-            $isCut = $method === 'GET' && $answer->status === 200 && ($answer->body === '' || ! $isWhole);
-            if (! in_array($answer->status, self::UNANSWERED, true) && ! $isCut) {
+            $isCut = $method === 'GET' && $answer->status === 200 && ($answer->body === '' || !$isWhole);
+            if (!in_array($answer->status, self::UNANSWERED, true) && !$isCut) {
                 $this->longestGap = max($this->longestGap, microtime(true) - $began);
 
                 return $answer;
             }
             if (microtime(true) - $began > self::LONGEST_WAIT) {
-                throw new RuntimeException("{$method} {$path} was not answered for ".self::LONGEST_WAIT." s: {$answer->status} ".curl_error($this->curl));
+                throw new RuntimeException(
+                    "{$method} {$path} was not answered for " .
+                        self::LONGEST_WAIT .
+                        " s: {$answer->status} " .
+                        curl_error($this->curl),
+                );
             }
             usleep((int) ($pause * 1_000_000));
         }
@@ -130,12 +148,18 @@ final class Visitor
     private function aim(CurlHandle $curl, string $method, string $path, array $fields, bool $isForm): void
     {
         curl_setopt_array($curl, [
-            CURLOPT_URL => str_starts_with($path, 'http') ? $path : $this->base.$path,
-            CURLOPT_HTTPHEADER => ['X-CSRF-TOKEN: '.$this->csrf, ...($isForm ? ['Accept: application/json'] : ($this->csrf === '' ? [] : ['HX-Request: true']))],
+            CURLOPT_URL => str_starts_with($path, 'http') ? $path : $this->base . $path,
+            CURLOPT_HTTPHEADER => [
+                'X-CSRF-TOKEN: ' . $this->csrf,
+                ...$isForm ? ['Accept: application/json'] : ($this->csrf === '' ? [] : ['HX-Request: true']),
+            ],
             CURLOPT_HTTPGET => $method === 'GET',
         ]);
         if ($method === 'POST') {
-            curl_setopt_array($curl, [CURLOPT_POST => true, CURLOPT_POSTFIELDS => $isForm ? $fields : http_build_query($fields)]);
+            curl_setopt_array($curl, [
+                CURLOPT_POST => true,
+                CURLOPT_POSTFIELDS => $isForm ? $fields : http_build_query($fields),
+            ]);
         }
     }
 

@@ -16,11 +16,11 @@ use Tests\Soak\Stage;
 use Tests\Soak\Verdict;
 use Tests\Soak\Visitor;
 
-require dirname(__DIR__, 2).'/vendor/autoload.php';
+require dirname(__DIR__, 2) . '/vendor/autoload.php';
 
 [, $part, $file] = $argv;
 if ($part !== 'client' && $part !== 'races') {
-    $app = require dirname(__DIR__, 2).'/bootstrap/app.php';
+    $app = require dirname(__DIR__, 2) . '/bootstrap/app.php';
     $app->make(Illuminate\Contracts\Console\Kernel::class)->bootstrap();
 }
 $stage = $part === 'prepare' ? null : json_decode((string) file_get_contents($file), true);
@@ -33,10 +33,18 @@ try {
             [, , , $base, $at, $seconds, $seed, $out] = $argv;
             $visitor = new Visitor($base);
             $visitor->signIn($stage['people'][$at], Stage::PASSWORD);
-            $folder = sys_get_temp_dir()."/slate-soak-{$at}-".getmypid();
+            $folder = sys_get_temp_dir() . "/slate-soak-{$at}-" . getmypid();
             mkdir($folder);
             try {
-                $done = (new Client($visitor, $stage['products'][$at]['code'], $stage['products'][$at]['cells'], $stage['shared'], $folder, (int) $at, (int) $seed + (int) $at))->work((int) $seconds);
+                $done = (new Client(
+                    $visitor,
+                    $stage['products'][$at]['code'],
+                    $stage['products'][$at]['cells'],
+                    $stage['shared'],
+                    $folder,
+                    (int) $at,
+                    (int) $seed + (int) $at,
+                ))->work((int) $seconds);
                 file_put_contents("{$out}/{$at}.json", json_encode($done));
             } finally {
                 array_map(unlink(...), glob("{$folder}/*") ?: []);
@@ -46,6 +54,6 @@ try {
         'verify' => exit((new Verdict($stage, $argv[3]))->say()),
     };
 } catch (Throwable $fault) {
-    fwrite(STDERR, "{$part} ".($argv[4] ?? '').": {$fault->getMessage()}\n");
+    fwrite(STDERR, "{$part} " . ($argv[4] ?? '') . ": {$fault->getMessage()}\n");
     exit(1);
 }

@@ -14,8 +14,8 @@ use App\Store\Products\ProductLoader;
 use Illuminate\Contracts\Console\Kernel;
 use Tests\Support\Shop;
 
-require dirname(__DIR__, 2).'/vendor/autoload.php';
-$app = require dirname(__DIR__, 2).'/bootstrap/app.php';
+require dirname(__DIR__, 2) . '/vendor/autoload.php';
+$app = require dirname(__DIR__, 2) . '/bootstrap/app.php';
 $app->make(Kernel::class)->bootstrap();
 
 match ($argv[1]) {

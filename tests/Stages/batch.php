@@ -20,18 +20,21 @@ use Illuminate\Support\Facades\Artisan;
 use Illuminate\Support\Facades\DB;
 use Tests\Support\Shop;
 
-require dirname(__DIR__, 2).'/vendor/autoload.php';
-$app = require dirname(__DIR__, 2).'/bootstrap/app.php';
+require dirname(__DIR__, 2) . '/vendor/autoload.php';
+$app = require dirname(__DIR__, 2) . '/bootstrap/app.php';
 $app->make(Kernel::class)->bootstrap();
 
 /** The last product that the batch comes to, so that somebody is there first. */
-$product = fn (): Product => Product::query()->where('code', 'like', 'GEN-%')->latest('id')->firstOrFail();
-$ines = fn (): User => User::query()->where('email', 'ines@thrumbury.example')->firstOrFail();
+$product = fn(): Product => Product::query()->where('code', 'like', 'GEN-%')->latest('id')->firstOrFail();
+$ines = fn(): User => User::query()->where('email', 'ines@thrumbury.example')->firstOrFail();
 $stock = function (Product $product): array {
-    return array_map(fn ($sku): ?int => $sku->stock, array_values(app(ProductLoader::class)->load($product)->core->made));
+    return array_map(
+        fn($sku): ?int => $sku->stock,
+        array_values(app(ProductLoader::class)->load($product)->core->made),
+    );
 };
 $require = function (bool $holds, string $else): void {
-    if (! $holds) {
+    if (!$holds) {
         fwrite(STDERR, "{$else}\n");
         exit(1);
     }
@@ -42,14 +45,18 @@ match ($argv[1]) {
     'stock' => Shop::stocked(),
     // Where the worker is killed it writes no peak; those of all jobs before are there.
     'work' => (function () use ($app, $argv): void {
-        $app->make('events')->listen([Illuminate\Queue\Events\JobProcessed::class, Illuminate\Queue\Events\JobReleasedAfterException::class], fn () => file_put_contents($argv[2], intdiv(memory_get_peak_usage(true), 1024 * 1024)."\n", FILE_APPEND));
+        $app->make('events')->listen(
+            [Illuminate\Queue\Events\JobProcessed::class, Illuminate\Queue\Events\JobReleasedAfterException::class],
+            fn() => file_put_contents($argv[2], intdiv(memory_get_peak_usage(true), 1024 * 1024) . "\n", FILE_APPEND),
+        );
         Artisan::call('queue:work', ['--sleep' => 0.2, '--tries' => 3]);
     })(),
     // A picture that the products do not have is a new row of each.
     'add' => (function (): void {
         $row = (array) DB::table('photos')->where('state', 'ready')->first();
-        $photo = DB::table('photos')
-            ->insertGetId(['sha256' => hash('sha256', 'label')] + array_diff_key($row, ['id' => true]));
+        $photo = DB::table('photos')->insertGetId(
+            ['sha256' => hash('sha256', 'label')] + array_diff_key($row, ['id' => true]),
+        );
         $ids = Product::query()->where('code', 'like', 'GEN-%')->orderBy('id')->pluck('id')->all();
         $wanted = ['photo' => (string) $photo, 'way' => 'add', 'file' => 'label.jpg'];
         $ada = User::query()->where('email', 'ada@thrumbury.example')->firstOrFail();
@@ -63,9 +70,12 @@ match ($argv[1]) {
     })(),
     'person' => (function () use ($argv, $stock, $require): void {
         $one = Product::query()->where('code', trim((string) file_get_contents($argv[2])))->firstOrFail();
-        $require(array_unique($stock($one)) === [77], 'The stock typed meanwhile is not there: '.json_encode($stock($one)));
+        $require(
+            array_unique($stock($one)) === [77],
+            'The stock typed meanwhile is not there: ' . json_encode($stock($one)),
+        );
         $base = app(ProductLoader::class)->load($one)->core->prices->base?->shown();
-        $require($base === '52.50', 'The price of the batch is not there: '.json_encode($base));
+        $require($base === '52.50', 'The price of the batch is not there: ' . json_encode($base));
     })(),
     'undo-person' => (function () use ($argv, $ines): void {
         $one = Product::query()->where('code', trim((string) file_get_contents($argv[2])))->firstOrFail();
@@ -73,12 +83,31 @@ match ($argv[1]) {
     })(),
     'count' => (function () use ($argv, $require): void {
         $id = $argv[2];
-        $states = DB::table('batch_products')->where('batch_id', $id)->groupBy('state')->selectRaw('state, count(*) as products')->pluck('products', 'state')->all();
-        $twice = HistoryEntry::query()->where('batch', $id)->groupBy('product_id')->havingRaw('count(*) > 1')->selectRaw('product_id')->get()->count();
-        $require(array_diff(array_keys($states), ['changed', 'same']) === [] && $twice === 0 && HistoryEntry::query()->where('batch', $id)->count() === $states['changed'], json_encode([$states, $twice]));
+        $states = DB::table('batch_products')
+            ->where('batch_id', $id)
+            ->groupBy('state')
+            ->selectRaw('state, count(*) as products')
+            ->pluck('products', 'state')
+            ->all();
+        $twice = HistoryEntry::query()
+            ->where('batch', $id)
+            ->groupBy('product_id')
+            ->havingRaw('count(*) > 1')
+            ->selectRaw('product_id')
+            ->get()
+            ->count();
+        $require(
+            array_diff(array_keys($states), ['changed', 'same']) === [] &&
+                $twice === 0 &&
+                HistoryEntry::query()->where('batch', $id)->count() === $states['changed'],
+            json_encode([$states, $twice]),
+        );
         // One price for all SKUs of a product is its base price, and no SKU has one of its own beside it.
-        $bases = DB::table('products')->whereIn('id', DB::table('batch_products')->where('batch_id', $id)->select('product_id'));
-        $others = $bases->where(fn ($base) => $base->whereNull('price')->orWhere('price', '<>', '52.5000'))->count();
+        $bases = DB::table('products')->whereIn(
+            'id',
+            DB::table('batch_products')->where('batch_id', $id)->select('product_id'),
+        );
+        $others = $bases->where(fn($base) => $base->whereNull('price')->orWhere('price', '<>', '52.5000'))->count();
         $own = DB::table('skus')->where('state', 'made')->whereNotNull('price')->count();
         $require($others === 0 && $own === 0, "{$others} products have another price, {$own} SKUs one of their own");
     })(),

@@ -2,5 +2,11 @@
 import S3rver from 's3rver';
 
 const [port, directory] = process.argv.slice(2);
-await new S3rver({ address: '127.0.0.1', port: Number(port), directory, silent: true, configureBuckets: [{ name: 'slate' }] }).run();
+await new S3rver({
+    address: '127.0.0.1',
+    port: Number(port),
+    directory,
+    silent: true,
+    configureBuckets: [{ name: 'slate' }],
+}).run();
 console.log('ready');

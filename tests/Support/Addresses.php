@@ -17,18 +17,20 @@ final class Addresses
      */
     public static function of(array $methods, string $pattern = '/./'): array
     {
-        return array_values(array_filter(
-            Route::getRoutes()->getRoutes(),
-            fn (OneRoute $route): bool => array_intersect($methods, $route->methods()) !== []
-                && preg_match($pattern, $route->uri()) === 1
-                && ! str_starts_with($route->uri(), 'storage/'),
-        ));
+        return array_values(
+            array_filter(
+                Route::getRoutes()->getRoutes(),
+                fn(OneRoute $route): bool => array_intersect($methods, $route->methods()) !== [] &&
+                    preg_match($pattern, $route->uri()) === 1 &&
+                    !str_starts_with($route->uri(), 'storage/'),
+            ),
+        );
     }
 
     /** @param  array<string, string>  $instead  parameter => what stands in its place */
     public static function filled(OneRoute $route, Shop $shop, array $instead = []): string
     {
-        $last = fn (string $table): string => (string) (DB::table($table)->max('id') ?? 1);
+        $last = fn(string $table): string => (string) (DB::table($table)->max('id') ?? 1);
         $parameters = $instead + [
             'product' => $shop->product->code,
             'value' => $last('axis_values'),
@@ -53,10 +55,11 @@ final class Addresses
             'type' => 'mp4',
         ];
 
-        return '/'.preg_replace_callback(
-            '/\{(\w+)\??\}/',
-            fn (array $found): string => $parameters[$found[1]] ?? '1',
-            $route->uri(),
-        );
+        return '/' .
+            preg_replace_callback(
+                '/\{(\w+)\??\}/',
+                fn(array $found): string => $parameters[$found[1]] ?? '1',
+                $route->uri(),
+            );
     }
 }

@@ -39,12 +39,29 @@ final class Dropped
         $picture = new Imagick();
         $picture->newImage($side, $side, '#f7f7f5', 'jpeg');
         $cloth = new ImagickDraw();
-        $cloth->setFillColor($color ?? ColorNames::hex(Name::of($name)->folded) ?? '#808080');
+        $cloth->setFillColor($color ?? (ColorNames::hex(Name::of($name)->folded) ?? '#808080'));
         mt_srand(crc32($name));
-        $cloth->ellipse($side * 0.5, $side * mt_rand(40, 60) / 100, $side * mt_rand(18, 34) / 100, $side * mt_rand(18, 34) / 100, 0, 360);
-        $cloth->rectangle($side * mt_rand(25, 45) / 100, $side * mt_rand(30, 40) / 100, $side * mt_rand(55, 75) / 100, $side * mt_rand(60, 85) / 100);
+        $cloth->ellipse(
+            $side * 0.5,
+            ($side * mt_rand(40, 60)) / 100,
+            ($side * mt_rand(18, 34)) / 100,
+            ($side * mt_rand(18, 34)) / 100,
+            0,
+            360,
+        );
+        $cloth->rectangle(
+            ($side * mt_rand(25, 45)) / 100,
+            ($side * mt_rand(30, 40)) / 100,
+            ($side * mt_rand(55, 75)) / 100,
+            ($side * mt_rand(60, 85)) / 100,
+        );
         $cloth->setFillColor(new ImagickPixel('#f7f7f5'));
-        $cloth->circle($side * mt_rand(40, 60) / 100, $side * mt_rand(40, 60) / 100, $side * mt_rand(40, 60) / 100, $side * 0.45);
+        $cloth->circle(
+            ($side * mt_rand(40, 60)) / 100,
+            ($side * mt_rand(40, 60)) / 100,
+            ($side * mt_rand(40, 60)) / 100,
+            $side * 0.45,
+        );
         $picture->drawImage($cloth);
         $picture->setImageCompressionQuality(92);
         $path = (string) tempnam(sys_get_temp_dir(), 'slate');
@@ -60,10 +77,20 @@ final class Dropped
         foreach ($files as $name => $path) {
             $paths[is_int($name) ? $path : $name] = is_int($name) ? self::picture($path) : $path;
         }
-        $announced = array_map(fn (string $name, string $path): AnnouncedFile => AnnouncedFile::of($name, (int) filesize($path), '1'), array_keys($paths), $paths);
+        $announced = array_map(
+            fn(string $name, string $path): AnnouncedFile => AnnouncedFile::of($name, (int) filesize($path), '1'),
+            array_keys($paths),
+            $paths,
+        );
         $drop = app(OpenDrop::class)->run($user, '', $sender, $product, $announced);
         foreach (array_values($paths) as $at => $path) {
-            app(ReceivePart::class)->run($user, DropFile::query()->where('drop_id', $drop->id)->where('print', $announced[$at]->print())->firstOrFail()->id, 0, (string) file_get_contents($path));
+            app(ReceivePart::class)->run(
+                $user,
+                DropFile::query()->where('drop_id', $drop->id)->where('print', $announced[$at]->print())->firstOrFail()
+                    ->id,
+                0,
+                (string) file_get_contents($path),
+            );
         }
 
         return $drop;
@@ -100,7 +127,7 @@ final class Dropped
     /** @return array<int, string> id => what a page showed of them */
     public static function seen(Drop $drop, DropFileStatus $status = DropFileStatus::Sure): array
     {
-        return array_map(fn (ReadFile $read): string => $read->seen(), self::read($drop)->withStatus($status));
+        return array_map(fn(ReadFile $read): string => $read->seen(), self::read($drop)->withStatus($status));
     }
 
     public static function acceptSure(User $user, Drop $drop): Batch

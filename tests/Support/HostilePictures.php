@@ -23,7 +23,12 @@ final class HostilePictures
         $last = (int) strrpos($jpeg, "\xff\xda");
         $scan = substr($jpeg, $last, -2);
 
-        return self::written('scans.jpg', substr($jpeg, 0, $last).str_repeat($scan, max(1, min($scans, intdiv(38_000_000, strlen($scan)))))."\xff\xd9");
+        return self::written(
+            'scans.jpg',
+            substr($jpeg, 0, $last) .
+                str_repeat($scan, max(1, min($scans, intdiv(38_000_000, strlen($scan))))) .
+                "\xff\xd9",
+        );
     }
 
     /** The same of one color only: each scan has a few hundred bytes, and still goes over 59 million pixels. */
@@ -35,7 +40,7 @@ final class HostilePictures
         $jpeg = $picture->getImageBlob();
         $scan = substr($jpeg, (int) strrpos($jpeg, "\xff\xda"), -2);
 
-        return self::written('empty.jpg', substr($jpeg, 0, -2).str_repeat($scan, $scans)."\xff\xd9");
+        return self::written('empty.jpg', substr($jpeg, 0, -2) . str_repeat($scan, $scans) . "\xff\xd9");
     }
 
     /** 60 million pixels in a few kilobytes: no decoder believes it. */
@@ -48,9 +53,9 @@ final class HostilePictures
     public static function largest(): string
     {
         mt_srand(7);
-        $part = implode('', array_map(fn (): string => chr(mt_rand(0, 255)), range(1, 997)));
+        $part = implode('', array_map(fn(): string => chr(mt_rand(0, 255)), range(1, 997)));
 
-        return self::png('largest.png', 16_000, 3_750, 8, "\0".substr(str_repeat($part, 17), 0, 16_000), 3_750);
+        return self::png('largest.png', 16_000, 3_750, 8, "\0" . substr(str_repeat($part, 17), 0, 16_000), 3_750);
     }
 
     /** A small picture with a text of a gigabyte, packed. */
@@ -64,29 +69,51 @@ final class HostilePictures
         }
         $packed .= deflate_add($deflate, '', ZLIB_FINISH);
 
-        return self::png('text.png', 300, 200, 8, str_repeat("\x40", 301), 200, self::chunk('zTXt', "Comment\0\0".$packed));
+        return self::png(
+            'text.png',
+            300,
+            200,
+            8,
+            str_repeat("\x40", 301),
+            200,
+            self::chunk('zTXt', "Comment\0\0" . $packed),
+        );
     }
 
-    private static function png(string $name, int $width, int $height, int $depth, string $row, int $rows, string $more = ''): string
-    {
+    private static function png(
+        string $name,
+        int $width,
+        int $height,
+        int $depth,
+        string $row,
+        int $rows,
+        string $more = '',
+    ): string {
         $deflate = deflate_init(ZLIB_ENCODING_DEFLATE, ['level' => 9]);
         $data = '';
         for ($at = 0; $at < $rows; $at++) {
-            $data .= deflate_add($deflate, "\0".substr($row, 1), ZLIB_NO_FLUSH);
+            $data .= deflate_add($deflate, "\0" . substr($row, 1), ZLIB_NO_FLUSH);
         }
         $data .= deflate_add($deflate, '', ZLIB_FINISH);
 
-        return self::written($name, self::SIGNATURE.self::chunk('IHDR', pack('NNCCCCC', $width, $height, $depth, 0, 0, 0, 0)).$more.self::chunk('IDAT', $data).self::chunk('IEND', ''));
+        return self::written(
+            $name,
+            self::SIGNATURE .
+                self::chunk('IHDR', pack('NNCCCCC', $width, $height, $depth, 0, 0, 0, 0)) .
+                $more .
+                self::chunk('IDAT', $data) .
+                self::chunk('IEND', ''),
+        );
     }
 
     private static function chunk(string $type, string $data): string
     {
-        return pack('N', strlen($data)).$type.$data.pack('N', crc32($type.$data));
+        return pack('N', strlen($data)) . $type . $data . pack('N', crc32($type . $data));
     }
 
     private static function written(string $name, string $bytes): string
     {
-        $path = tempnam(sys_get_temp_dir(), 'slate').'-'.$name;
+        $path = tempnam(sys_get_temp_dir(), 'slate') . '-' . $name;
         file_put_contents($path, $bytes);
 
         return $path;

@@ -25,7 +25,10 @@ final class Photographs
             'lomiri-wallpapers-16.04/usr/share/backgrounds',
         ];
         foreach ($folders as $folder) {
-            foreach (glob(dirname(__DIR__, 2)."/.data/photographs/{$folder}/*.{jpg,png}", GLOB_BRACE) ?: [] as $path) {
+            foreach (
+                glob(dirname(__DIR__, 2) . "/.data/photographs/{$folder}/*.{jpg,png}", GLOB_BRACE) ?: []
+                as $path
+            ) {
                 // One of them is cut off on purpose.
                 if (basename($path) !== 'truncated.jpg') {
                     $found[basename($path)] = $path;
@@ -42,7 +45,7 @@ final class Photographs
     /** @return array<string, string> a dozen of them */
     public static function some(): array
     {
-        $small = array_filter(self::all(), fn (string $path): bool => filesize($path) < 1_000_000);
+        $small = array_filter(self::all(), fn(string $path): bool => filesize($path) < 1_000_000);
 
         return array_slice($small, 0, 12, true);
     }

@@ -22,59 +22,63 @@ final class RawZip
         foreach ($entries as $name => $content) {
             $name = (string) $name;
             $offset = strlen($local);
-            $sum = (crc32($content) + $sumOff) & 0xFFFFFFFF;
-            $local .= pack(
-                'VvvvvvVVVvv',
-                0x04034B50,
-                20,
-                0,
-                0,
-                0,
-                0,
-                $sum,
-                strlen($content),
-                strlen($content),
-                strlen($name),
-                0,
-            ).$name.$content;
-            $list .= pack(
-                'VvvvvvvVVVvvvvvVV',
-                0x02014B50,
-                20,
-                20,
-                0,
-                0,
-                0,
-                0,
-                $sum,
-                strlen($content),
-                strlen($content),
-                strlen($name),
-                0,
-                0,
-                0,
-                0,
-                0,
-                $offset,
-            ).$name;
+            $sum = (crc32($content) + $sumOff) & 0xffffffff;
+            $local .=
+                pack(
+                    'VvvvvvVVVvv',
+                    0x04034b50,
+                    20,
+                    0,
+                    0,
+                    0,
+                    0,
+                    $sum,
+                    strlen($content),
+                    strlen($content),
+                    strlen($name),
+                    0,
+                ) .
+                $name .
+                $content;
+            $list .=
+                pack(
+                    'VvvvvvvVVVvvvvvVV',
+                    0x02014b50,
+                    20,
+                    20,
+                    0,
+                    0,
+                    0,
+                    0,
+                    $sum,
+                    strlen($content),
+                    strlen($content),
+                    strlen($name),
+                    0,
+                    0,
+                    0,
+                    0,
+                    0,
+                    $offset,
+                ) . $name;
         }
         $end ??= self::end(...);
-        $path = sys_get_temp_dir().'/slate-'.bin2hex(random_bytes(6)).'.zip';
-        file_put_contents($path, $before.$local.$list.$end(count($entries), strlen($list), strlen($local)));
+        $path = sys_get_temp_dir() . '/slate-' . bin2hex(random_bytes(6)) . '.zip';
+        file_put_contents($path, $before . $local . $list . $end(count($entries), strlen($list), strlen($local)));
 
         return $path;
     }
 
     public static function end(int $count, int $bytes, int $at, string $comment = ''): string
     {
-        return pack('VvvvvVVv', 0x06054B50, 0, 0, $count, $count, $bytes, $at, strlen($comment)).$comment;
+        return pack('VvvvvVVv', 0x06054b50, 0, 0, $count, $count, $bytes, $at, strlen($comment)) . $comment;
     }
 
     /** The ends of ZIP64: the record, where it is, and the old end with a number of its own choosing. */
     public static function end64(int $count, int $bytes, int $at, int $saidInOldEnd): string
     {
-        return pack('VPvvVVPPPP', 0x06064B50, 44, 45, 45, 0, 0, $count, $count, $bytes, $at)
-            .pack('VVPV', 0x07064B50, 0, $at + $bytes, 1)
-            .self::end($saidInOldEnd, $bytes, $at);
+        return pack('VPvvVVPPPP', 0x06064b50, 44, 45, 45, 0, 0, $count, $count, $bytes, $at) .
+            pack('VVPV', 0x07064b50, 0, $at + $bytes, 1) .
+            self::end($saidInOldEnd, $bytes, $at);
     }
 }

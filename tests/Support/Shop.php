@@ -56,7 +56,14 @@ final class Shop
 
     public static function person(Right $right, string $name = 'Wren'): User
     {
-        return User::query()->create(['name' => $name, 'email' => strtolower(uniqid($name)).'@thrumbury.example', 'password' => 'slate-demo', 'right' => $right])->refresh();
+        return User::query()
+            ->create([
+                'name' => $name,
+                'email' => strtolower(uniqid($name)) . '@thrumbury.example',
+                'password' => 'slate-demo',
+                'right' => $right,
+            ])
+            ->refresh();
     }
 
     /** Three colors × four sizes, four pictures for each color and one size guide for all; 13 placements. */
@@ -65,20 +72,29 @@ final class Shop
         $shop = self::open();
         $shop->axes(['Color' => 'Moss, Clay, Slate', 'Size' => 'S, M, L, XL']);
         $colors = ['Moss', 'Clay', 'Slate'];
-        $views = ['front' => View::usual('front'), 'back' => View::usual('back'), 'worn' => View::usual('worn'), 'detail' => View::usual('detail')];
+        $views = [
+            'front' => View::usual('front'),
+            'back' => View::usual('back'),
+            'worn' => View::usual('worn'),
+            'detail' => View::usual('detail'),
+        ];
         $files = [];
         foreach ($colors as $color) {
-            array_push($files, ...array_map(fn (string $word): string => "{$color} {$word}.jpg", array_keys($views)));
+            array_push($files, ...array_map(fn(string $word): string => "{$color} {$word}.jpg", array_keys($views)));
         }
         $files[] = 'guide.jpg';
         $shop->receive(array_combine($files, array_map(self::picture(...), $files)));
         foreach ($colors as $color) {
-            $own = array_map(fn (string $word): int => $shop->placement("{$color} {$word}.jpg"), array_keys($views));
+            $own = array_map(fn(string $word): int => $shop->placement("{$color} {$word}.jpg"), array_keys($views));
             app(LinkPhotos::class)->run($shop->change(), $own, $shop->part(['Color' => $color]));
             app(AssignRole::class)->run($shop->change(), $own[0], Role::Lead);
         }
         foreach ($views as $word => $view) {
-            app(DescribePhotos::class)->view($shop->change(), array_map(fn (string $color): int => $shop->placement("{$color} {$word}.jpg"), $colors), $view);
+            app(DescribePhotos::class)->view(
+                $shop->change(),
+                array_map(fn(string $color): int => $shop->placement("{$color} {$word}.jpg"), $colors),
+                $view,
+            );
         }
         app(LinkPhotos::class)->run($shop->change(), [$shop->placement('guide.jpg')], Selection::whole());
         app(DescribePhotos::class)->view($shop->change(), [$shop->placement('guide.jpg')], View::usual('size guide'));
@@ -95,15 +111,23 @@ final class Shop
      */
     public function axes(array $axes, array $homes = [], array $survivors = [], bool $stockAddsUp = false): void
     {
-        $drafts = array_map(fn (string $name, string $typed): DraftAxis => new DraftAxis($name, $typed), array_keys($axes), $axes);
-        app(ChangeMatrix::class)->run($this->change(), $drafts, new MatrixChoices(array_map(DraftValue::called(...), $homes), $survivors, $stockAddsUp));
+        $drafts = array_map(
+            fn(string $name, string $typed): DraftAxis => new DraftAxis($name, $typed),
+            array_keys($axes),
+            $axes,
+        );
+        app(ChangeMatrix::class)->run(
+            $this->change(),
+            $drafts,
+            new MatrixChoices(array_map(DraftValue::called(...), $homes), $survivors, $stockAddsUp),
+        );
     }
 
     /** A small picture whose content is its name's, written to a file. */
     public static function picture(string $name, string $format = 'jpeg', int $side = 24): string
     {
         $picture = new Imagick();
-        $picture->newImage($side, $side, '#'.substr(md5($name), 0, 6), $format);
+        $picture->newImage($side, $side, '#' . substr(md5($name), 0, 6), $format);
         $path = tempnam(sys_get_temp_dir(), 'slate');
         $picture->setImageFormat($format);
         file_put_contents($path, $picture->getImageBlob());
@@ -116,7 +140,11 @@ final class Shop
     {
         return app(ReceivePhotos::class)->run(
             new Change($this->user, $this->product->id, null, $batch),
-            array_map(fn (string $name, string $path): IncomingFile => new IncomingFile($path, $name), array_keys($files), $files),
+            array_map(
+                fn(string $name, string $path): IncomingFile => new IncomingFile($path, $name),
+                array_keys($files),
+                $files,
+            ),
         );
     }
 
@@ -165,7 +193,10 @@ final class Shop
 
     public function placement(string $name): int
     {
-        return (int) DB::table('placements')->where('product_id', $this->product->id)->where('file_name', $name)->value('id');
+        return (int) DB::table('placements')
+            ->where('product_id', $this->product->id)
+            ->where('file_name', $name)
+            ->value('id');
     }
 
     public function loaded(): LoadedProduct
@@ -216,7 +247,7 @@ final class Shop
      */
     public function files(array $where): array
     {
-        return array_map(fn ($entry): string => $entry->placement->file, $this->gallery($where)->entries);
+        return array_map(fn($entry): string => $entry->placement->file, $this->gallery($where)->entries);
     }
 
     public function undo(?User $user = null): void
@@ -232,10 +263,29 @@ final class Shop
     /** All rows of the product but its version and times: two equal states are the same product. */
     public function state(): array
     {
-        $rows = fn (string $table): array => DB::table($table)->where('product_id', $this->product->id)->orderBy('id')->get()->map(fn ($row): array => (array) $row)->all();
+        $rows = fn(string $table): array => DB::table($table)
+            ->where('product_id', $this->product->id)
+            ->orderBy('id')
+            ->get()
+            ->map(fn($row): array => (array) $row)
+            ->all();
 
         return [
-            'product' => (array) DB::table('products')->where('id', $this->product->id)->first(['name', 'description', 'price', 'left_out', 'removed_at', 'brand', 'opening_cell', 'shots', 'currency', 'category', 'code_pattern_id']),
+            'product' => (array) DB::table('products')
+                ->where('id', $this->product->id)
+                ->first([
+                    'name',
+                    'description',
+                    'price',
+                    'left_out',
+                    'removed_at',
+                    'brand',
+                    'opening_cell',
+                    'shots',
+                    'currency',
+                    'category',
+                    'code_pattern_id',
+                ]),
             'facts' => $rows('facts'),
             'details' => $rows('details'),
             'axes' => $rows('product_axes'),
@@ -255,19 +305,28 @@ final class Shop
             'state' => $this->state(),
             'sheet' => $this->sheet(),
             'json' => app(JsonLdDocument::class)->of($loaded->product),
-            'galleries' => array_map(fn ($sku): string => json_encode($report->sku($loaded, $sku)), array_values($loaded->core->made)),
+            'galleries' => array_map(
+                fn($sku): string => json_encode($report->sku($loaded, $sku)),
+                array_values($loaded->core->made),
+            ),
         ];
     }
 
     /** The id of a value, or of an axis, by name. */
     public function id(string $name): int
     {
-        return (int) (DB::table('axis_values')->where('name', $name)->value('id') ?? DB::table('axes')->where('name', $name)->value('id'));
+        return (int) (DB::table('axis_values')->where('name', $name)->value('id') ??
+            DB::table('axes')->where('name', $name)->value('id'));
     }
 
     public function merge(string $goes, string $stays, ?MatrixChoices $choices = null): void
     {
-        app(MergeValues::class)->run($this->change(), $this->id($goes), $this->id($stays), $choices ?? new MatrixChoices());
+        app(MergeValues::class)->run(
+            $this->change(),
+            $this->id($goes),
+            $this->id($stays),
+            $choices ?? new MatrixChoices(),
+        );
     }
 
     public function split(string $whole, string $parts, bool $pictures = false): void
@@ -280,7 +339,15 @@ final class Shop
      */
     public function changeAxes(array $axes, MatrixChoices $choices): void
     {
-        app(ChangeMatrix::class)->run($this->change(), array_map(fn (string $name, string $typed): DraftAxis => new DraftAxis($name, $typed), array_keys($axes), $axes), $choices);
+        app(ChangeMatrix::class)->run(
+            $this->change(),
+            array_map(
+                fn(string $name, string $typed): DraftAxis => new DraftAxis($name, $typed),
+                array_keys($axes),
+                $axes,
+            ),
+            $choices,
+        );
     }
 
     /** @param array<string, string> $where */
@@ -307,9 +374,12 @@ final class Shop
     /** @return array<string, array<string, string>> the rows of the flat sheet by the SKU's code, each by the names of its columns */
     public function rows(): array
     {
-        $lines = array_map(fn (string $line): array => str_getcsv($line, escape: ''), preg_split('/\r?\n(?=[^"]*(?:"[^"]*"[^"]*)*$)/', trim($this->sheet())) ?: []);
+        $lines = array_map(
+            fn(string $line): array => str_getcsv($line, escape: ''),
+            preg_split('/\r?\n(?=[^"]*(?:"[^"]*"[^"]*)*$)/', trim($this->sheet())) ?: [],
+        );
         $header = array_shift($lines) ?? [];
-        $rows = array_map(fn (array $line): array => array_combine($header, $line), $lines);
+        $rows = array_map(fn(array $line): array => array_combine($header, $line), $lines);
 
         return array_column($rows, null, 'sku');
     }

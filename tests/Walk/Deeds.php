@@ -64,16 +64,33 @@ use Tests\Support\Shop;
 /** Does what a step says, as the board, its dialogs and keys would. */
 final class Deeds
 {
-    private const AXES = ['Color' => ['Moss', 'Clay', 'Slate', 'Oat'], 'Size' => ['S', 'M', 'L', 'XL'], 'Style' => ['Buttoned', 'Pullover', 'Zip'], 'Lining' => ['Wool', 'None']];
+    private const AXES = [
+        'Color' => ['Moss', 'Clay', 'Slate', 'Oat'],
+        'Size' => ['S', 'M', 'L', 'XL'],
+        'Style' => ['Buttoned', 'Pullover', 'Zip'],
+        'Lining' => ['Wool', 'None'],
+    ];
 
-    private const LABELS = ['Moss, deep', 'a|b', 'Clay', 'M', '"quoted"', 'שחור', '🌱 sprout', 'Terracotta', '=1+1', 'é', 'Moss; S', '12', 'every Color but S'];
+    private const LABELS = [
+        'Moss, deep',
+        'a|b',
+        'Clay',
+        'M',
+        '"quoted"',
+        'שחור',
+        '🌱 sprout',
+        'Terracotta',
+        '=1+1',
+        'é',
+        'Moss; S',
+        '12',
+        'every Color but S',
+    ];
 
     /** What was tried last, also where it was refused. */
     public string $last = '';
 
-    public function __construct(private readonly Shop $shop, private readonly Shop $other)
-    {
-    }
+    public function __construct(private readonly Shop $shop, private readonly Shop $other) {}
 
     public function do(Step $step, User $person): void
     {
@@ -86,34 +103,119 @@ final class Deeds
             Verb::Exchange => $this->exchange($change, $loaded, $draw),
             Verb::Merge => $this->merge($change, $loaded, $draw),
             Verb::Split => $this->split($change, $loaded, $draw),
-            Verb::LeaveOut => app(LeaveOutCells::class)->run($change, Selection::fromKey($this->selected($loaded, $draw)), false),
-            Verb::OfferAgain => app(LeaveOutCells::class)->run($change, Selection::fromKey($this->selected($loaded, $draw)), true),
-            Verb::Link => app(LinkPhotos::class)->run($change, $this->photos($loaded, $draw), Selection::fromKey($this->selected($loaded, $draw)), $draw->oneIn(4)),
-            Verb::Unlink => app(UnlinkPhotos::class)->run($change, $this->photos($loaded, $draw), Selection::fromKey($this->selected($loaded, $draw)), $draw->oneIn(8)),
-            Verb::Hide => app(HidePhotos::class)->run($change, $this->photos($loaded, $draw), Selection::fromKey($this->selected($loaded, $draw))),
-            Verb::Show => app(HidePhotos::class)->run($change, $this->photos($loaded, $draw), Selection::fromKey($this->selected($loaded, $draw)), true),
+            Verb::LeaveOut => app(LeaveOutCells::class)->run(
+                $change,
+                Selection::fromKey($this->selected($loaded, $draw)),
+                false,
+            ),
+            Verb::OfferAgain => app(LeaveOutCells::class)->run(
+                $change,
+                Selection::fromKey($this->selected($loaded, $draw)),
+                true,
+            ),
+            Verb::Link => app(LinkPhotos::class)->run(
+                $change,
+                $this->photos($loaded, $draw),
+                Selection::fromKey($this->selected($loaded, $draw)),
+                $draw->oneIn(4),
+            ),
+            Verb::Unlink => app(UnlinkPhotos::class)->run(
+                $change,
+                $this->photos($loaded, $draw),
+                Selection::fromKey($this->selected($loaded, $draw)),
+                $draw->oneIn(8),
+            ),
+            Verb::Hide => app(HidePhotos::class)->run(
+                $change,
+                $this->photos($loaded, $draw),
+                Selection::fromKey($this->selected($loaded, $draw)),
+            ),
+            Verb::Show => app(HidePhotos::class)->run(
+                $change,
+                $this->photos($loaded, $draw),
+                Selection::fromKey($this->selected($loaded, $draw)),
+                true,
+            ),
             Verb::Rename => $this->rename($change, $loaded, $draw),
-            Verb::ElsewhereNamed => $this->other->axes(['Color' => implode(' | ', [$draw->of(['Terracotta', 'Clay', 'Moss', 'é', '12']), $draw->of(['Fern', 'Rust', 'Ink'])])]),
-            Verb::Code => app(SetCode::class)->run($change, Selection::fromKey($this->cell($loaded, $draw)), $draw->of(['ODD-1', 'ODD-2', 'SMOCK-MOSS-M', 'SMOCK-CLAY', 'SMOCK', 'OTHER'])),
+            Verb::ElsewhereNamed => $this->other->axes([
+                'Color' => implode(' | ', [
+                    $draw->of(['Terracotta', 'Clay', 'Moss', 'é', '12']),
+                    $draw->of(['Fern', 'Rust', 'Ink']),
+                ]),
+            ]),
+            Verb::Code => app(SetCode::class)->run(
+                $change,
+                Selection::fromKey($this->cell($loaded, $draw)),
+                $draw->of(['ODD-1', 'ODD-2', 'SMOCK-MOSS-M', 'SMOCK-CLAY', 'SMOCK', 'OTHER']),
+            ),
             Verb::SwapCodes => $this->swapCodes($person, $loaded, $draw),
-            Verb::Stock => app(SetStock::class)->run($change, Selection::fromKey($this->selected($loaded, $draw)), $draw->of(['', '0', '3', '10', '25', '+4', '-2'])),
-            Verb::Price => app(SetPrices::class)->run($change, Selection::fromKey($this->selected($loaded, $draw)), $draw->of(['', '49', '54.50', '19,90', '+10 %', '-5'])),
-            Verb::Role => app(AssignRole::class)->run($change, $this->photo($loaded, $draw), $draw->of(Role::cases()), $draw->oneIn(4)),
+            Verb::Stock => app(SetStock::class)->run(
+                $change,
+                Selection::fromKey($this->selected($loaded, $draw)),
+                $draw->of(['', '0', '3', '10', '25', '+4', '-2']),
+            ),
+            Verb::Price => app(SetPrices::class)->run(
+                $change,
+                Selection::fromKey($this->selected($loaded, $draw)),
+                $draw->of(['', '49', '54.50', '19,90', '+10 %', '-5']),
+            ),
+            Verb::Role => app(AssignRole::class)->run(
+                $change,
+                $this->photo($loaded, $draw),
+                $draw->of(Role::cases()),
+                $draw->oneIn(4),
+            ),
             Verb::Order => $this->order($change, $loaded, $draw),
-            Verb::View => app(DescribePhotos::class)->view($change, $this->photos($loaded, $draw), $draw->of([...Views::usual()->all, null])),
+            Verb::View => app(DescribePhotos::class)->view(
+                $change,
+                $this->photos($loaded, $draw),
+                $draw->of([...Views::usual()->all, null]),
+            ),
             Verb::Fact => $this->fact($change, $loaded, $draw),
             Verb::Opening => $this->opening($change, $loaded, $draw),
             Verb::Reorder => $this->reorder($change, $loaded, $draw),
-            Verb::Place => app(PlaceInStrip::class)->run($change, $this->photo($loaded, $draw), Selection::fromKey($this->selected($loaded, $draw)), Selection::fromKey($this->selected($loaded, $draw)), $draw->below(6), $draw->oneIn(2)),
-            Verb::RolesByRule => app(GiveRoles::class)->run($change, ['lead' => $draw->of(Views::usual()->all), 'hover' => $draw->of(Views::usual()->all)]),
-            Verb::Shot => app(SetShot::class)->run($change, $draw->of(Views::usual()->all), $draw->of([...Need::cases(), null]), 'it has none'),
-            Verb::Crop => app(SetCrop::class)->run($change, $this->photo($loaded, $draw), Crop::of(100 * $draw->below(11), 100 * $draw->below(11))),
-            Verb::PictureAxes => app(SetPictureAxes::class)->run($change, $draw->some($loaded->core->matrix->axisIds())),
+            Verb::Place => app(PlaceInStrip::class)->run(
+                $change,
+                $this->photo($loaded, $draw),
+                Selection::fromKey($this->selected($loaded, $draw)),
+                Selection::fromKey($this->selected($loaded, $draw)),
+                $draw->below(6),
+                $draw->oneIn(2),
+            ),
+            Verb::RolesByRule => app(GiveRoles::class)->run($change, [
+                'lead' => $draw->of(Views::usual()->all),
+                'hover' => $draw->of(Views::usual()->all),
+            ]),
+            Verb::Shot => app(SetShot::class)->run(
+                $change,
+                $draw->of(Views::usual()->all),
+                $draw->of([...Need::cases(), null]),
+                'it has none',
+            ),
+            Verb::Crop => app(SetCrop::class)->run(
+                $change,
+                $this->photo($loaded, $draw),
+                Crop::of(100 * $draw->below(11), 100 * $draw->below(11)),
+            ),
+            Verb::PictureAxes => app(SetPictureAxes::class)->run(
+                $change,
+                $draw->some($loaded->core->matrix->axisIds()),
+            ),
             Verb::Swatch => $this->swatch($change, $loaded, $draw),
             Verb::Display => $this->display($change, $loaded, $draw),
             Verb::Adjust => $this->adjust($change, $loaded, $draw),
-            Verb::Detail => app(SetDetail::class)->ofPart($change, $draw->of([DetailKind::Cost, DetailKind::Sale, DetailKind::Least, DetailKind::Condition]), Selection::fromKey($this->selected($loaded, $draw)), [$draw->of(['', '3', '20', 'used'])], $draw->oneIn(5)),
-            Verb::DetailOfAll => app(SetDetail::class)->ofProduct($change, $draw->of([DetailKind::Cost, DetailKind::Ending, DetailKind::LowMark]), [$draw->of(['', '5', '9'])]),
+            Verb::Detail => app(SetDetail::class)->ofPart(
+                $change,
+                $draw->of([DetailKind::Cost, DetailKind::Sale, DetailKind::Least, DetailKind::Condition]),
+                Selection::fromKey($this->selected($loaded, $draw)),
+                [$draw->of(['', '3', '20', 'used'])],
+                $draw->oneIn(5),
+            ),
+            Verb::DetailOfAll => app(SetDetail::class)->ofProduct(
+                $change,
+                $draw->of([DetailKind::Cost, DetailKind::Ending, DetailKind::LowMark]),
+                [$draw->of(['', '5', '9'])],
+            ),
             Verb::Counting => app(SetCounting::class)->run(
                 $change,
                 $draw->of([...Counting::cases(), Counting::Pictures, Counting::Pictures]),
@@ -126,8 +228,17 @@ final class Deeds
                 $draw->of(['SMOCK', 'GARB', 'OTHER', 'ODD-1']),
                 $draw->oneIn(2),
             ),
-            Verb::Fill => app(FillHole::class)->run($change, $this->photos($loaded, $draw), Selection::fromKey($this->selected($loaded, $draw)), $draw->of(Views::usual()->all)),
-            Verb::Currency => app(ChangeCurrency::class)->run($change, $draw->of(['EUR', 'USD', 'JPY', 'KWD', 'XXX']), $draw->oneIn(2)),
+            Verb::Fill => app(FillHole::class)->run(
+                $change,
+                $this->photos($loaded, $draw),
+                Selection::fromKey($this->selected($loaded, $draw)),
+                $draw->of(Views::usual()->all),
+            ),
+            Verb::Currency => app(ChangeCurrency::class)->run(
+                $change,
+                $draw->of(['EUR', 'USD', 'JPY', 'KWD', 'XXX']),
+                $draw->oneIn(2),
+            ),
         };
     }
 
@@ -144,17 +255,23 @@ final class Deeds
             $drafts[] = $draft = $this->draft($loaded, $axis, $name, $draw->some($names), $draw);
             $homes[$draft->key] = DraftValue::called($draw->of($names));
             if ($axis !== null && $axis->count() > 0 && $draw->oneIn(3)) {
-                $likes[$draft->key] = [new LikeChoice(DraftValue::called($draw->of($names)), $draw->of($axis->values)->id)];
+                $likes[$draft->key] = [
+                    new LikeChoice(DraftValue::called($draw->of($names)), $draw->of($axis->values)->id),
+                ];
             }
         }
-        app(ChangeMatrix::class)->run($change, $drafts, new MatrixChoices(
-            homes: $draw->oneIn(2) ? $homes : [],
-            survivors: $this->survivors($loaded, $draw),
-            stockAddsUp: $draw->oneIn(2),
-            likes: $likes,
-            asFacts: $draw->oneIn(3) ? $loaded->core->matrix->axisIds() : [],
-            winners: $this->winners($loaded, $draw),
-        ));
+        app(ChangeMatrix::class)->run(
+            $change,
+            $drafts,
+            new MatrixChoices(
+                homes: $draw->oneIn(2) ? $homes : [],
+                survivors: $this->survivors($loaded, $draw),
+                stockAddsUp: $draw->oneIn(2),
+                likes: $likes,
+                asFacts: $draw->oneIn(3) ? $loaded->core->matrix->axisIds() : [],
+                winners: $this->winners($loaded, $draw),
+            ),
+        );
     }
 
     /**
@@ -165,11 +282,23 @@ final class Deeds
     private function draft(LoadedProduct $loaded, ?Axis $axis, string $name, array $typed, Draw $draw): DraftAxis
     {
         $id = $axis->id ?? $this->libraryId($name);
-        $own = array_map(fn (Value $value): DraftValue => DraftValue::existing($value->id), $axis->values ?? []);
-        $asleep = array_map(DraftValue::existing(...), $id === null ? [] : array_values(array_diff($loaded->core->matrix->everyValueId($id), $axis?->valueIds() ?? [])));
+        $own = array_map(fn(Value $value): DraftValue => DraftValue::existing($value->id), $axis->values ?? []);
+        $asleep = array_map(
+            DraftValue::existing(...),
+            $id === null
+                ? []
+                : array_values(array_diff($loaded->core->matrix->everyValueId($id), $axis?->valueIds() ?? [])),
+        );
         $values = [...$draw->some($own, 5), ...$draw->some($asleep, 2)];
 
-        return new DraftAxis($name, $draw->oneIn(2) || $values === [] ? implode(' | ', $typed ?: ['Plain']) : '', $draw->oneIn(3), null, $id, $values);
+        return new DraftAxis(
+            $name,
+            $draw->oneIn(2) || $values === [] ? implode(' | ', $typed ?: ['Plain']) : '',
+            $draw->oneIn(3),
+            null,
+            $id,
+            $values,
+        );
     }
 
     private function exchange(Change $change, LoadedProduct $loaded, Draw $draw): void
@@ -181,18 +310,50 @@ final class Deeds
         $name = $draw->of(['Length', 'Fit', 'Cuff']);
         $drafts = [];
         foreach ($loaded->core->matrix->axes as $axis) {
-            $drafts[] = $axis->id === $old->id
-                ? new DraftAxis($name, implode(' | ', $draw->oneIn(2) ? array_map(fn (Value $value): string => str_replace(['|', ',', ';'], ' ', $value->label), $old->values) : ['Short', 'Long']))
-                : new DraftAxis($axis->name, '', true, null, $axis->id, array_map(fn (Value $value): DraftValue => DraftValue::existing($value->id), $axis->values));
+            $drafts[] =
+                $axis->id === $old->id
+                    ? new DraftAxis(
+                        $name,
+                        implode(
+                            ' | ',
+                            $draw->oneIn(2)
+                                ? array_map(
+                                    fn(Value $value): string => str_replace(['|', ',', ';'], ' ', $value->label),
+                                    $old->values,
+                                )
+                                : ['Short', 'Long'],
+                        ),
+                    )
+                    : new DraftAxis(
+                        $axis->name,
+                        '',
+                        true,
+                        null,
+                        $axis->id,
+                        array_map(fn(Value $value): DraftValue => DraftValue::existing($value->id), $axis->values),
+                    );
         }
-        app(ChangeMatrix::class)->run($change, $drafts, new MatrixChoices(stockAddsUp: $draw->oneIn(2), exchanges: [$old->id => mb_strtolower($name)], winners: $this->winners($loaded, $draw)));
+        app(ChangeMatrix::class)->run(
+            $change,
+            $drafts,
+            new MatrixChoices(
+                stockAddsUp: $draw->oneIn(2),
+                exchanges: [$old->id => mb_strtolower($name)],
+                winners: $this->winners($loaded, $draw),
+            ),
+        );
     }
 
     private function adjust(Change $change, LoadedProduct $loaded, Draw $draw): void
     {
         $axis = $this->axis($loaded, $draw);
         if ($axis !== null) {
-            app(AdjustPrices::class)->run($change, $draw->of($axis->values)->id, $draw->of(['', '+5', '-60', '2.50']), $draw->of(['', '', '10', '-7.5']));
+            app(AdjustPrices::class)->run(
+                $change,
+                $draw->of($axis->values)->id,
+                $draw->of(['', '+5', '-60', '2.50']),
+                $draw->of(['', '', '10', '-7.5']),
+            );
         }
     }
 
@@ -205,20 +366,28 @@ final class Deeds
             $draw->oneIn(4) => $this->selected($loaded, $draw),
             default => "{$axis->id}:{$draw->of($axis->values)->id}",
         };
-        app(ChangePrices::class)->run($change, Selection::fromKey($selected), new PriceWish(
-            $draw->of(['49', '54.50', '+10 %', '-12.5 %', '+5', '-3', '']),
-            $draw->oneIn(5) ? '.95' : '',
-            $draw->of([PriceWay::Rule, PriceWay::Rule, PriceWay::Own]),
-            $draw->of([...OwnPrices::cases(), null]),
-        ));
+        app(ChangePrices::class)->run(
+            $change,
+            Selection::fromKey($selected),
+            new PriceWish(
+                $draw->of(['49', '54.50', '+10 %', '-12.5 %', '+5', '-3', '']),
+                $draw->oneIn(5) ? '.95' : '',
+                $draw->of([PriceWay::Rule, PriceWay::Rule, PriceWay::Own]),
+                $draw->of([...OwnPrices::cases(), null]),
+            ),
+        );
     }
 
     private function adjustStanding(Change $change, LoadedProduct $loaded, Draw $draw): void
     {
         $standing = array_keys($loaded->core->prices->standingLabels());
         if ($standing !== []) {
-            app(AdjustPrices::class)
-                ->run($change, $draw->of($standing), $draw->of(['', '+5', '2.50']), $draw->of(['', '', '10']));
+            app(AdjustPrices::class)->run(
+                $change,
+                $draw->of($standing),
+                $draw->of(['', '+5', '2.50']),
+                $draw->of(['', '', '10']),
+            );
         }
     }
 
@@ -227,7 +396,16 @@ final class Deeds
         $axis = $this->axis($loaded, $draw);
         if ($axis !== null) {
             [$goes, $stays] = [$draw->of($axis->values), $draw->of($axis->values)];
-            app(MergeValues::class)->run($change, $goes->id, $stays->id, new MatrixChoices(stockAddsUp: $draw->oneIn(2), comersStay: $draw->oneIn(2), winners: $this->winners($loaded, $draw)));
+            app(MergeValues::class)->run(
+                $change,
+                $goes->id,
+                $stays->id,
+                new MatrixChoices(
+                    stockAddsUp: $draw->oneIn(2),
+                    comersStay: $draw->oneIn(2),
+                    winners: $this->winners($loaded, $draw),
+                ),
+            );
         }
     }
 
@@ -245,7 +423,12 @@ final class Deeds
         $axis = $this->axis($loaded, $draw);
         if ($axis !== null) {
             $value = LibraryValue::query()->findOrFail($draw->of($axis->values)->id);
-            app(EditValue::class)->run($change, $value->id, ValueForm::typed($draw->oneIn(4) ? $value->name : $draw->of(self::LABELS), $value->code), ! $draw->oneIn(4));
+            app(EditValue::class)->run(
+                $change,
+                $value->id,
+                ValueForm::typed($draw->oneIn(4) ? $value->name : $draw->of(self::LABELS), $value->code),
+                !$draw->oneIn(4),
+            );
         }
     }
 
@@ -253,8 +436,17 @@ final class Deeds
     {
         $axis = $this->axis($loaded, $draw);
         if ($axis !== null) {
-            $swatch = $draw->oneIn(4) ? null : Swatch::read($draw->of(['#5f7049', '#f6f5f1/#b3322f', 'checks:#d8c8a2/#8a3557', 'plaid:#111111/#eeeeee/#b4694a']));
-            app(SetSwatches::class)->one($change, $draw->of($axis->values)->id, $swatch, ! $draw->oneIn(4));
+            $swatch = $draw->oneIn(4)
+                ? null
+                : Swatch::read(
+                    $draw->of([
+                        '#5f7049',
+                        '#f6f5f1/#b3322f',
+                        'checks:#d8c8a2/#8a3557',
+                        'plaid:#111111/#eeeeee/#b4694a',
+                    ]),
+                );
+            app(SetSwatches::class)->one($change, $draw->of($axis->values)->id, $swatch, !$draw->oneIn(4));
         }
     }
 
@@ -280,7 +472,11 @@ final class Deeds
         $first = $made[$draw->below(count($made) - 1)];
         $second = $made[count($made) - 1];
         foreach ([[$first, 'BETWEEN'], [$second, $first->code], [$first, $second->code]] as [$sku, $code]) {
-            app(SetCode::class)->run($this->shop->change($person), Selection::fromKey($sku->cell->key === '' ? '*' : $sku->cell->key), $code);
+            app(SetCode::class)->run(
+                $this->shop->change($person),
+                Selection::fromKey($sku->cell->key === '' ? '*' : $sku->cell->key),
+                $code,
+            );
         }
     }
 
@@ -289,7 +485,12 @@ final class Deeds
         match ($draw->below(3)) {
             0 => app(OrderPhotos::class)->followShotList($change),
             1 => app(OrderPhotos::class)->matchTo($change, Selection::fromKey($this->selected($loaded, $draw))),
-            default => app(OrderPhotos::class)->move($change, $this->photo($loaded, $draw), Selection::fromKey($this->selected($loaded, $draw)), $draw->below(5)),
+            default => app(OrderPhotos::class)->move(
+                $change,
+                $this->photo($loaded, $draw),
+                Selection::fromKey($this->selected($loaded, $draw)),
+                $draw->below(5),
+            ),
         };
     }
 
@@ -297,14 +498,21 @@ final class Deeds
     {
         $draw->oneIn(3) && $loaded->core->state->details->facts !== []
             ? app(EditFacts::class)->remove($change, $draw->of($loaded->core->state->details->facts)->id)
-            : app(EditFacts::class)->set($change, $draw->of(['Lining', 'Style', 'Care']), $draw->of(['Wool', 'Zip', 'by hand']));
+            : app(EditFacts::class)->set(
+                $change,
+                $draw->of(['Lining', 'Style', 'Care']),
+                $draw->of(['Wool', 'Zip', 'by hand']),
+            );
     }
 
     private function opening(Change $change, LoadedProduct $loaded, Draw $draw): void
     {
         $axis = $this->axis($loaded, $draw);
         $draw->oneIn(2) || $axis === null
-            ? app(SetOpening::class)->sku($change, $draw->oneIn(4) ? null : Selection::fromKey($this->cell($loaded, $draw)))
+            ? app(SetOpening::class)->sku(
+                $change,
+                $draw->oneIn(4) ? null : Selection::fromKey($this->cell($loaded, $draw)),
+            )
             : app(SetOpening::class)->value($change, $axis->id, $draw->oneIn(4) ? null : $draw->of($axis->values)->id);
     }
 
@@ -314,7 +522,10 @@ final class Deeds
         if ($axis !== null) {
             $ids = $axis->valueIds();
             $at = $draw->below(count($ids));
-            app(ReorderValues::class)->run($change, $axis->id, [...array_slice($ids, $at), ...array_slice($ids, 0, $at)]);
+            app(ReorderValues::class)->run($change, $axis->id, [
+                ...array_slice($ids, $at),
+                ...array_slice($ids, 0, $at),
+            ]);
         }
     }
 
@@ -325,7 +536,7 @@ final class Deeds
         for ($count = $draw->of([1, 1, 1, 2, 3]); $count > 0; $count--) {
             $values = [];
             foreach ($loaded->core->matrix->axes as $axis) {
-                if (! $draw->oneIn(2)) {
+                if (!$draw->oneIn(2)) {
                     $values[] = "{$axis->id}:{$draw->of($axis->values)->id}";
                 }
             }
@@ -361,7 +572,9 @@ final class Deeds
 
     private function axisCalled(LoadedProduct $loaded, string $name): ?Axis
     {
-        return array_values(array_filter($loaded->core->matrix->axes, fn (Axis $axis): bool => $axis->name === $name))[0] ?? null;
+        return array_values(
+            array_filter($loaded->core->matrix->axes, fn(Axis $axis): bool => $axis->name === $name),
+        )[0] ?? null;
     }
 
     private function libraryId(string $name): ?int

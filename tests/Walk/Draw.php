@@ -10,9 +10,7 @@ final class Draw
     private int $at = 0;
 
     /** @param  non-empty-list<int>  $numbers */
-    public function __construct(private readonly array $numbers)
-    {
-    }
+    public function __construct(private readonly array $numbers) {}
 
     public function below(int $count): int
     {
@@ -43,7 +41,7 @@ final class Draw
      */
     public function some(array $list, int $oneIn = 3): array
     {
-        $some = array_values(array_filter($list, fn (): bool => ! $this->oneIn($oneIn)));
+        $some = array_values(array_filter($list, fn(): bool => !$this->oneIn($oneIn)));
 
         return $this->oneIn(3) ? array_reverse($some) : $some;
     }

@@ -16,7 +16,7 @@ final class LawBroken extends RuntimeException
 
     public static function unless(bool $holds, string $law, string $how = ''): void
     {
-        if (! $holds) {
+        if (!$holds) {
             throw new self($law, $how);
         }
     }
@@ -41,6 +41,6 @@ final class LawBroken extends RuntimeException
             return "{$place} in another order";
         }
 
-        return "{$place} is ".json_encode($is).', was '.json_encode($was);
+        return "{$place} is " . json_encode($is) . ', was ' . json_encode($was);
     }
 }

@@ -17,7 +17,7 @@ final class Shrinker
     {
         $steps = array_slice($steps, 0, $breach->step);
         for ($size = intdiv(count($steps), 2); $size >= 1; $size = intdiv($size, 2)) {
-            for ($from = 0; $from < count($steps);) {
+            for ($from = 0; $from < count($steps); ) {
                 $fewer = [...array_slice($steps, 0, $from), ...array_slice($steps, $from + $size)];
                 $again = $fewer === [] ? null : $run($fewer);
                 if ($again?->law === $breach->law) {

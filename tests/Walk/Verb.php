@@ -88,8 +88,17 @@ enum Verb
     public static function numbersFirst(): array
     {
         return [
-            self::Axes, self::PriceByRule, self::PriceByRule, self::Adjust, self::Adjust, self::Adjust, self::Price,
-            self::Counting, self::Stock, self::Stock, self::Detail,
+            self::Axes,
+            self::PriceByRule,
+            self::PriceByRule,
+            self::Adjust,
+            self::Adjust,
+            self::Adjust,
+            self::Price,
+            self::Counting,
+            self::Stock,
+            self::Stock,
+            self::Detail,
         ];
     }
 

@@ -76,11 +76,18 @@ final class Walk
             $this->laws->countsAreFresh();
         } catch (Refusal $refused) {
             // Values that a change made stay in the library when it is undone; one may have taken an older name.
-            return str_contains($refused->getMessage(), 'the library has another value') ? null : new Breach('one’s own changes can be undone', $refused->getMessage(), count($steps), $done);
+            return str_contains($refused->getMessage(), 'the library has another value')
+                ? null
+                : new Breach('one’s own changes can be undone', $refused->getMessage(), count($steps), $done);
         } catch (LawBroken $broken) {
             return new Breach($broken->law, $broken->getMessage(), $at + 1, [...$done, (string) $this->deeds->last]);
         } catch (Throwable $fault) {
-            return new Breach('nothing breaks down: '.$fault::class, $fault->getMessage()."\n".$fault->getFile().':'.$fault->getLine(), $at + 1, [...$done, (string) $this->deeds->last]);
+            return new Breach(
+                'nothing breaks down: ' . $fault::class,
+                $fault->getMessage() . "\n" . $fault->getFile() . ':' . $fault->getLine(),
+                $at + 1,
+                [...$done, (string) $this->deeds->last],
+            );
         }
 
         return null;
@@ -114,7 +121,7 @@ final class Walk
         }
         LawBroken::unlessSame($this->laws->state(), $after, 'a change redone is the same change');
 
-        return ["{$person->name}: {$this->shop->words()}", fn () => $this->takeBack($person, $changes, $before)];
+        return ["{$person->name}: {$this->shop->words()}", fn() => $this->takeBack($person, $changes, $before)];
     }
 
     /** @param  array<string, mixed>  $before */

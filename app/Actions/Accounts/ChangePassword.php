@@ -15,15 +15,13 @@ use Illuminate\Support\Facades\Hash;
 /** A person chooses another password; all other sessions end. */
 final class ChangePassword
 {
-    public function __construct(private readonly AccountKeeper $accounts)
-    {
-    }
+    public function __construct(private readonly AccountKeeper $accounts) {}
 
     /** @param  ?string  $session  the one that asks for it, and goes on */
     public function run(User $own, string $present, NewPassword $password, ?string $session = null): User
     {
         return $this->accounts->keepOwn($own, function (User $account) use ($present, $password, $session): string {
-            if (! Hash::check($present, $account->password)) {
+            if (!Hash::check($present, $account->password)) {
                 throw new Refusal(
                     'The present password is another. Nothing was changed.',
                     RefusalKind::Unreadable,

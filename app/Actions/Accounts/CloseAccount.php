@@ -12,9 +12,7 @@ use Illuminate\Support\Carbon;
 /** Closes an account, or opens a closed one again. It is never deleted: history keeps the name of who did what. */
 final class CloseAccount
 {
-    public function __construct(private readonly AccountKeeper $accounts)
-    {
-    }
+    public function __construct(private readonly AccountKeeper $accounts) {}
 
     public function run(User $by, int $accountId, string $seen): User
     {

@@ -11,9 +11,7 @@ use App\Models\User;
 /** Changes the name, the address or the right of an account. */
 final class EditAccount
 {
-    public function __construct(private readonly AccountKeeper $accounts)
-    {
-    }
+    public function __construct(private readonly AccountKeeper $accounts) {}
 
     public function run(User $by, int $accountId, string $seen, AccountForm $form): User
     {
@@ -22,11 +20,13 @@ final class EditAccount
             $said = array_filter([
                 $was === $form->name ? '' : "is now called {$form->name}",
                 $account->email === $form->email ? '' : "signs in as {$form->email} (was {$account->email})",
-                $account->right === $form->right ? '' : "may {$form->right->inWords()} (was: {$account->right->inWords()})",
+                $account->right === $form->right
+                    ? ''
+                    : "may {$form->right->inWords()} (was: {$account->right->inWords()})",
             ]);
             $account->fill(['name' => $form->name, 'email' => $form->email, 'right' => $form->right]);
 
-            return $said === [] ? null : "{$was} ".implode('; ', $said);
+            return $said === [] ? null : "{$was} " . implode('; ', $said);
         });
     }
 }

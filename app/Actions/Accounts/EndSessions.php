@@ -11,9 +11,7 @@ use App\Models\User;
 /** Signs an account out everywhere. */
 final class EndSessions
 {
-    public function __construct(private readonly AccountKeeper $accounts, private readonly Sessions $sessions)
-    {
-    }
+    public function __construct(private readonly AccountKeeper $accounts, private readonly Sessions $sessions) {}
 
     /** @param  ?string  $session  the one that asks for it, and goes on where the account is the own one */
     public function run(User $by, int $accountId, ?string $session = null): User

@@ -12,20 +12,22 @@ use App\Models\User;
 /** Makes an account. */
 final class OpenAccount
 {
-    public function __construct(private readonly AccountKeeper $accounts)
-    {
-    }
+    public function __construct(private readonly AccountKeeper $accounts) {}
 
     /** @param  ?User  $by  null on the command line */
     public function run(?User $by, AccountForm $form, NewPassword $password): User
     {
-        return $this->accounts->add($by, [
-            'name' => $form->name,
-            'email' => $form->email,
-            'right' => $form->right,
-            'password' => $password->plain,
-            'password_is_temporary' => $password->isTemporary,
-            'password_until' => $password->until(),
-        ], "Made the account of {$form->name}, who may {$form->right->inWords()}");
+        return $this->accounts->add(
+            $by,
+            [
+                'name' => $form->name,
+                'email' => $form->email,
+                'right' => $form->right,
+                'password' => $password->plain,
+                'password_is_temporary' => $password->isTemporary,
+                'password_until' => $password->until(),
+            ],
+            "Made the account of {$form->name}, who may {$form->right->inWords()}",
+        );
     }
 }

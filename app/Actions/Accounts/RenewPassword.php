@@ -12,14 +12,15 @@ use App\Models\User;
 /** Gives an account whose password was forgotten another to begin with. */
 final class RenewPassword
 {
-    public function __construct(private readonly AccountKeeper $accounts)
-    {
-    }
+    public function __construct(private readonly AccountKeeper $accounts) {}
 
     /** @param  ?string  $session  the one that asks for it, and goes on where the account is the own one */
     public function run(User $by, int $accountId, string $seen, NewPassword $password, ?string $session = null): User
     {
-        return $this->accounts->keep($by, $accountId, $seen, function (User $account) use ($password, $session): string {
+        return $this->accounts->keep($by, $accountId, $seen, function (User $account) use (
+            $password,
+            $session,
+        ): string {
             $account->fill([
                 'password' => $password->plain,
                 'password_is_temporary' => $password->isTemporary,

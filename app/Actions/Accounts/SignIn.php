@@ -25,7 +25,7 @@ final class SignIn
 
             return false;
         }
-        if (! Hash::check($password, $account->password)) {
+        if (!Hash::check($password, $account->password)) {
             return false;
         }
         if ($account->closed_at !== null) {
@@ -42,7 +42,9 @@ final class SignIn
                 'email',
             );
         }
-        User::query()->whereKey($account->id)->update(['signed_in_at' => now()]);
+        User::query()
+            ->whereKey($account->id)
+            ->update(['signed_in_at' => now()]);
 
         return true;
     }

@@ -20,9 +20,7 @@ use Illuminate\Support\Str;
 /** Begins one act on many products. The queue works it off; each product has its own entry in its history. */
 final class StartBatch
 {
-    public function __construct(private readonly BulkOperations $operations)
-    {
-    }
+    public function __construct(private readonly BulkOperations $operations) {}
 
     /**
      * @param  array<string, ?string>  $wanted  what the act is given, as typed
@@ -30,8 +28,14 @@ final class StartBatch
      * @param  bool  $isWhole  all or nothing; else as far as possible
      * @param  Selection  $where  the part of each product that is meant
      */
-    public function run(User $user, string $act, array $wanted, iterable $productIds, bool $isWhole, Selection $where): Batch
-    {
+    public function run(
+        User $user,
+        string $act,
+        array $wanted,
+        iterable $productIds,
+        bool $isWhole,
+        Selection $where,
+    ): Batch {
         Gate::forUser($user)->authorize('edit');
         $words = $this->operations->named($act)->inWords($wanted);
         $batch = DB::transaction(function () use ($user, $act, $wanted, $productIds, $isWhole, $where, $words): Batch {

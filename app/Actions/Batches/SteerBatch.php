@@ -20,44 +20,73 @@ final class SteerBatch
 {
     public function stop(User $user, string $batchId): Batch
     {
-        return $this->turn($user, $batchId, fn (Batch $batch): ?BatchState => $batch->state->isAtWork() ? BatchState::Stopped : null, 'is not at work');
+        return $this->turn(
+            $user,
+            $batchId,
+            fn(Batch $batch): ?BatchState => $batch->state->isAtWork() ? BatchState::Stopped : null,
+            'is not at work',
+        );
     }
 
     public function goOn(User $user, string $batchId): Batch
     {
-        return $this->turn($user, $batchId, fn (Batch $batch): ?BatchState => $batch->state === BatchState::Stopped ? $this->beginning($batch) : null, 'was not stopped');
+        return $this->turn(
+            $user,
+            $batchId,
+            fn(Batch $batch): ?BatchState => $batch->state === BatchState::Stopped ? $this->beginning($batch) : null,
+            'was not stopped',
+        );
     }
 
     /** What was changed is taken back, product by product; what somebody has changed since stands. */
     public function undo(User $user, string $batchId): Batch
     {
-        return $this->turn($user, $batchId, fn (Batch $batch): ?BatchState => in_array($batch->state, [BatchState::Done, BatchState::Stopped], true) ? BatchState::Undoing : null, 'cannot be undone now');
+        return $this->turn(
+            $user,
+            $batchId,
+            fn(Batch $batch): ?BatchState => in_array($batch->state, [BatchState::Done, BatchState::Stopped], true)
+                ? BatchState::Undoing
+                : null,
+            'cannot be undone now',
+        );
     }
 
     public function redo(User $user, string $batchId): Batch
     {
-        return $this->turn($user, $batchId, fn (Batch $batch): ?BatchState => $batch->state === BatchState::Undone ? BatchState::Redoing : null, 'is not undone');
+        return $this->turn(
+            $user,
+            $batchId,
+            fn(Batch $batch): ?BatchState => $batch->state === BatchState::Undone ? BatchState::Redoing : null,
+            'is not undone',
+        );
     }
 
     /** The products that refused are tried again. */
     public function tryAgain(User $user, string $batchId): Batch
     {
-        return $this->turn($user, $batchId, function (Batch $batch): ?BatchState {
-            if (! in_array($batch->state, [BatchState::Done, BatchState::Refused], true)) {
-                return null;
-            }
-            $again = $batch->is_whole ? [BatchProductState::Refused, BatchProductState::Vetted, BatchProductState::Undone] : [BatchProductState::Refused];
-            BatchItems::again($batch, $again);
+        return $this->turn(
+            $user,
+            $batchId,
+            function (Batch $batch): ?BatchState {
+                if (!in_array($batch->state, [BatchState::Done, BatchState::Refused], true)) {
+                    return null;
+                }
+                $again = $batch->is_whole
+                    ? [BatchProductState::Refused, BatchProductState::Vetted, BatchProductState::Undone]
+                    : [BatchProductState::Refused];
+                BatchItems::again($batch, $again);
 
-            return $this->beginning($batch);
-        }, 'is not at its end');
+                return $this->beginning($batch);
+            },
+            'is not at its end',
+        );
     }
 
     private function beginning(Batch $batch): BatchState
     {
         $isBegun = BatchItems::hasAny($batch, BatchProductState::Changed);
 
-        return $batch->is_whole && ! $isBegun ? BatchState::Vetting : BatchState::Running;
+        return $batch->is_whole && !$isBegun ? BatchState::Vetting : BatchState::Running;
     }
 
     /** @param  callable(Batch): ?BatchState  $next  null where that cannot be done now */
@@ -72,10 +101,9 @@ final class SteerBatch
                     RefusalKind::Impossible,
                 );
             }
-            $state = $next($batch) ?? throw new Refusal(
-                "“{$batch->words}” {$why}: it is {$batch->state->inWords()}.",
-                RefusalKind::Changed,
-            );
+            $state =
+                $next($batch) ??
+                throw new Refusal("“{$batch->words}” {$why}: it is {$batch->state->inWords()}.", RefusalKind::Changed);
             $batch->update(['state' => $state, 'beat_at' => now(), 'ended_at' => $state->isAtWork() ? null : now()]);
 
             return $batch;

@@ -17,9 +17,7 @@ final class TryAgain
 {
     private const CHUNK = 200;
 
-    public function __construct(private readonly PhotoStore $store)
-    {
-    }
+    public function __construct(private readonly PhotoStore $store) {}
 
     /** @return int how many pictures are read again: all that failed, were refused, or wait */
     public function pictures(User $user): int

@@ -38,8 +38,7 @@ final class AcceptFiles
         private readonly ProductLoader $loader,
         private readonly StartBatch $start,
         private readonly BatchRunner $runner,
-    ) {
-    }
+    ) {}
 
     /**
      * @param  array<int, string>  $seen  file id => what the page showed of its reading (ReadFile::seen())
@@ -49,34 +48,44 @@ final class AcceptFiles
      */
     public function asRead(User $user, Drop $drop, array $seen, bool $replace = false): Batch
     {
-        return $this->accept($user, $drop, function (ReadDrop $read) use ($seen, $replace): array {
-            $accepted = $replaced = [];
-            foreach ($read->openOnes(array_keys($seen)) as $id => $one) {
-                if ($one->seen() !== $seen[$id]) {
-                    throw new Refusal(
-                        "{$one->file->file} is read differently by now. Nothing was linked; the table shows how it is read.",
-                        RefusalKind::Changed,
+        return $this->accept(
+            $user,
+            $drop,
+            function (ReadDrop $read) use ($seen, $replace): array {
+                $accepted = $replaced = [];
+                foreach ($read->openOnes(array_keys($seen)) as $id => $one) {
+                    if ($one->seen() !== $seen[$id]) {
+                        throw new Refusal(
+                            "{$one->file->file} is read differently by now. Nothing was linked; the table shows how it is read.",
+                            RefusalKind::Changed,
+                        );
+                    }
+                    if ($one->product === null || $one->verdict?->reach === null) {
+                        throw new Refusal(
+                            "Nobody knows which product {$one->file->file} is of. Choose it, then its part.",
+                            RefusalKind::Missing,
+                        );
+                    }
+                    $old = $replace ? $this->replaced($one) : null;
+                    if ($old !== null && isset($replaced[(int) $old->placementId])) {
+                        throw new Refusal(
+                            "{$replaced[(int) $old->placementId]} and {$one->file->file} would both take the place of {$old->file}. Choose one of the two.",
+                            RefusalKind::Impossible,
+                        );
+                    }
+                    $replaced[(int) $old?->placementId] = $one->file->file;
+                    $accepted[$id] = new Acceptance(
+                        $one->product->id,
+                        $one->verdict->reach,
+                        $one->verdict->view,
+                        $old?->placementId,
                     );
                 }
-                if ($one->product === null || $one->verdict?->reach === null) {
-                    throw new Refusal(
-                        "Nobody knows which product {$one->file->file} is of. Choose it, then its part.",
-                        RefusalKind::Missing,
-                    );
-                }
-                $old = $replace ? $this->replaced($one) : null;
-                if ($old !== null && isset($replaced[(int) $old->placementId])) {
-                    throw new Refusal(
-                        "{$replaced[(int) $old->placementId]} and {$one->file->file} would both take the place of {$old->file}. Choose one of the two.",
-                        RefusalKind::Impossible,
-                    );
-                }
-                $replaced[(int) $old?->placementId] = $one->file->file;
-                $accepted[$id] = new Acceptance($one->product->id, $one->verdict->reach, $one->verdict->view, $old?->placementId);
-            }
 
-            return $accepted;
-        }, $replace ? 'Replaced' : 'Linked');
+                return $accepted;
+            },
+            $replace ? 'Replaced' : 'Linked',
+        );
     }
 
     /**
@@ -94,7 +103,15 @@ final class AcceptFiles
             );
         }
 
-        return $this->accept($user, $drop, fn (ReadDrop $read): array => array_map(fn (ReadFile $one): Acceptance => new Acceptance($product->id, $reach, $view ?? $one->verdict?->view), $read->openOnes($ids)), 'Linked');
+        return $this->accept(
+            $user,
+            $drop,
+            fn(ReadDrop $read): array => array_map(
+                fn(ReadFile $one): Acceptance => new Acceptance($product->id, $reach, $view ?? $one->verdict?->view),
+                $read->openOnes($ids),
+            ),
+            'Linked',
+        );
     }
 
     private function replaced(ReadFile $one): DuplicateCandidate
@@ -115,10 +132,22 @@ final class AcceptFiles
         $this->keeper->keep($user, $drop, function () use ($user, $drop, $choose, $verb, &$batch): string {
             $read = $this->reading->of($drop);
             $accepted = $choose($read);
-            $productIds = array_values(array_unique(array_map(fn (Acceptance $one): int => $one->productId, $accepted)));
+            $productIds = array_values(array_unique(array_map(fn(Acceptance $one): int => $one->productId, $accepted)));
             sort($productIds);
             $count = count($accepted);
-            $batch = $this->start->run($user, LinkDropped::NAME, ['verb' => $verb, 'count' => (string) $count, 'file' => $count === 1 ? $read->files[array_key_first($accepted)]->file->file : '', 'drop' => $drop->name], $productIds, false, Selection::whole());
+            $batch = $this->start->run(
+                $user,
+                LinkDropped::NAME,
+                [
+                    'verb' => $verb,
+                    'count' => (string) $count,
+                    'file' => $count === 1 ? $read->files[array_key_first($accepted)]->file->file : '',
+                    'drop' => $drop->name,
+                ],
+                $productIds,
+                false,
+                Selection::whole(),
+            );
             $this->note($batch, $accepted, $read);
 
             return $batch->words;
@@ -133,17 +162,26 @@ final class AcceptFiles
     private function note(Batch $batch, array $accepted, ReadDrop $read): void
     {
         $rows = [];
-        $pictures = array_map(fn (int $id): DropPicture => $read->files[$id]->picture(), array_keys($accepted));
-        $views = array_map(fn (Acceptance $one): ?View => $one->view, $accepted);
+        $pictures = array_map(fn(int $id): DropPicture => $read->files[$id]->picture(), array_keys($accepted));
+        $views = array_map(fn(Acceptance $one): ?View => $one->view, $accepted);
         foreach (LinkOrder::of($pictures, $views, $read->views) as $place => $id) {
             $rows[] = [
                 ...$read->files[$id]->file->only(['id', 'drop_id', 'print', 'file', 'bytes']),
-                'state' => DropFileState::Stored->value, 'batch_id' => $batch->id, 'to_product_id' => $accepted[$id]->productId,
-                'to_reach' => Clauses::encode($accepted[$id]->reach), 'to_view' => $accepted[$id]->view?->key, 'to_place' => $place, 'replaces_id' => $accepted[$id]->replacesId,
+                'state' => DropFileState::Stored->value,
+                'batch_id' => $batch->id,
+                'to_product_id' => $accepted[$id]->productId,
+                'to_reach' => Clauses::encode($accepted[$id]->reach),
+                'to_view' => $accepted[$id]->view?->key,
+                'to_place' => $place,
+                'replaces_id' => $accepted[$id]->replacesId,
             ];
         }
         foreach (array_chunk($rows, self::CHUNK) as $chunk) {
-            DropFile::query()->upsert($chunk, ['id'], ['state', 'batch_id', 'to_product_id', 'to_reach', 'to_view', 'to_place', 'replaces_id']);
+            DropFile::query()->upsert(
+                $chunk,
+                ['id'],
+                ['state', 'batch_id', 'to_product_id', 'to_reach', 'to_view', 'to_place', 'replaces_id'],
+            );
         }
     }
 }

@@ -19,22 +19,23 @@ final class LinkDropped implements OwnForEach
 {
     public const NAME = 'drop';
 
-    public function __construct(private readonly ViewShelf $shelf)
-    {
-    }
+    public function __construct(private readonly ViewShelf $shelf) {}
 
     public function inWords(array $wanted): string
     {
         $count = (int) ($wanted['count'] ?? 0);
-        $what = $count === 1 ? $wanted['file'] ?? '' : number_format($count).' pictures';
+        $what = $count === 1 ? $wanted['file'] ?? '' : number_format($count) . ' pictures';
 
-        return ($wanted['verb'] ?? 'Linked')." {$what} of “{$wanted['drop']}”";
+        return ($wanted['verb'] ?? 'Linked') . " {$what} of “{$wanted['drop']}”";
     }
 
     public function changes(string $batchId, array $productIds): array
     {
-        $files = DropFile::query()->where('batch_id', $batchId)->whereIn('to_product_id', $productIds)
-            ->orderBy('to_place')->get();
+        $files = DropFile::query()
+            ->where('batch_id', $batchId)
+            ->whereIn('to_product_id', $productIds)
+            ->orderBy('to_place')
+            ->get();
         $changes = [];
         foreach ($productIds as $id) {
             $own = $files->where('to_product_id', $id)->values();

@@ -27,10 +27,16 @@ final class PickStored
         }
 
         return DB::transaction(function () use ($user, $names): Drop {
-            $drop = Drop::query()->create(['user_id' => $user->id, 'name' => 'Stored pictures'.(count($names) === 1 ? '' : ', '.number_format(count($names))), 'created_at' => now()]);
+            $drop = Drop::query()->create([
+                'user_id' => $user->id,
+                'name' => 'Stored pictures' . (count($names) === 1 ? '' : ', ' . number_format(count($names))),
+                'created_at' => now(),
+            ]);
             $rows = [];
             foreach (Photo::query()->whereKey(array_keys($names))->get() as $photo) {
-                $rows[] = ['state' => DropFileState::Stored->value, 'photo_id' => $photo->id, 'received' => $photo->bytes] + AnnouncedFile::of($names[$photo->id], $photo->bytes, "photo {$photo->id}")->row($drop->id);
+                $rows[] =
+                    ['state' => DropFileState::Stored->value, 'photo_id' => $photo->id, 'received' => $photo->bytes] +
+                    AnnouncedFile::of($names[$photo->id], $photo->bytes, "photo {$photo->id}")->row($drop->id);
             }
             DropFile::query()->insert($rows);
 

@@ -24,8 +24,7 @@ final class ReceivePart
         private readonly IncomingParts $parts,
         private readonly Arrival $arrival,
         private readonly WorkFolder $folders,
-    ) {
-    }
+    ) {}
 
     /** @param  int  $at  where in the file it begins, in bytes */
     public function run(User $user, int $fileId, int $at, string $content): DropFile
@@ -34,7 +33,11 @@ final class ReceivePart
 
         return DB::transaction(function () use ($fileId, $at, $content): DropFile {
             $file = DropFile::query()->lockForUpdate()->findOrFail($fileId);
-            if ($file->state !== DropFileState::Arriving || $at !== $file->received || $at + strlen($content) > $file->bytes) {
+            if (
+                $file->state !== DropFileState::Arriving ||
+                $at !== $file->received ||
+                $at + strlen($content) > $file->bytes
+            ) {
                 return $file;
             }
             try {
@@ -44,7 +47,7 @@ final class ReceivePart
                 if ($file->received === $file->bytes) {
                     $this->takeIn($file);
                 }
-            } catch (PhotoRefused|PictureFault $refusal) {
+            } catch (PhotoRefused | PictureFault $refusal) {
                 Arrival::refuse($file, $refusal->getMessage());
                 $this->parts->forget($file);
             }
@@ -59,7 +62,16 @@ final class ReceivePart
         $isArchive = str_ends_with(mb_strtolower($file->file), '.zip');
         $most = config($isArchive ? 'slate.intake.most_archive' : 'slate.photos.most_bytes');
         if ($file->bytes > $most) {
-            throw new PhotoRefused(sprintf('%s has %s MB; %s can have %s MB. %s', $file->file, number_format($file->bytes / 1_048_576), $isArchive ? 'an archive' : 'a picture', number_format($most / 1_048_576), $isArchive ? 'Pack it in several.' : 'Save it smaller.'));
+            throw new PhotoRefused(
+                sprintf(
+                    '%s has %s MB; %s can have %s MB. %s',
+                    $file->file,
+                    number_format($file->bytes / 1_048_576),
+                    $isArchive ? 'an archive' : 'a picture',
+                    number_format($most / 1_048_576),
+                    $isArchive ? 'Pack it in several.' : 'Save it smaller.',
+                ),
+            );
         }
     }
 

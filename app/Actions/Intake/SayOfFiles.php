@@ -16,9 +16,7 @@ use Core\Gallery\View;
 /** Says of pictures of a drop which product they are of, or which view they show: the rest is read with that. Links nothing. */
 final class SayOfFiles
 {
-    public function __construct(private readonly DropReading $reading, private readonly DropKeeper $keeper)
-    {
-    }
+    public function __construct(private readonly DropReading $reading, private readonly DropKeeper $keeper) {}
 
     /**
      * @param  list<int>  $ids
@@ -26,7 +24,13 @@ final class SayOfFiles
      */
     public function product(User $user, Drop $drop, array $ids, ?Product $product): void
     {
-        $this->say($user, $drop, $ids, ['said_product_id' => $product?->id], $product === null ? 'is of the product that is read' : "is of {$product->name}");
+        $this->say(
+            $user,
+            $drop,
+            $ids,
+            ['said_product_id' => $product?->id],
+            $product === null ? 'is of the product that is read' : "is of {$product->name}",
+        );
     }
 
     /**
@@ -35,7 +39,13 @@ final class SayOfFiles
      */
     public function view(User $user, Drop $drop, array $ids, ?View $view): void
     {
-        $this->say($user, $drop, $ids, ['said_view' => $view?->key], $view === null ? 'shows the view that is read' : "shows the view {$view->name}");
+        $this->say(
+            $user,
+            $drop,
+            $ids,
+            ['said_view' => $view?->key],
+            $view === null ? 'shows the view that is read' : "shows the view {$view->name}",
+        );
     }
 
     /**
@@ -48,7 +58,7 @@ final class SayOfFiles
             $files = $this->reading->of($drop)->openOnes($ids);
             DropFile::query()->whereKey(array_keys($files))->update($columns);
 
-            return 'Said that '.ReadDrop::named($files)." {$what}";
+            return 'Said that ' . ReadDrop::named($files) . " {$what}";
         });
     }
 }

@@ -19,18 +19,22 @@ use Core\RefusalKind;
 /** Puts pictures of a drop aside that belong to nothing here, takes them up again, or gives up waiting for what never arrived. */
 final class SetAside
 {
-    public function __construct(private readonly DropReading $reading, private readonly DropKeeper $keeper, private readonly IncomingParts $parts)
-    {
-    }
+    public function __construct(
+        private readonly DropReading $reading,
+        private readonly DropKeeper $keeper,
+        private readonly IncomingParts $parts,
+    ) {}
 
     /** @param  list<int>  $ids */
     public function run(User $user, Drop $drop, array $ids): void
     {
         $this->keeper->keep($user, $drop, function () use ($drop, $ids): string {
             $files = $this->reading->of($drop)->openOnes($ids);
-            DropFile::query()->whereKey(array_keys($files))->update(['state' => DropFileState::Aside]);
+            DropFile::query()
+                ->whereKey(array_keys($files))
+                ->update(['state' => DropFileState::Aside]);
 
-            return 'Put '.ReadDrop::named($files).' aside';
+            return 'Put ' . ReadDrop::named($files) . ' aside';
         });
     }
 
@@ -38,13 +42,18 @@ final class SetAside
     public function takeUp(User $user, Drop $drop, array $ids): void
     {
         $this->keeper->keep($user, $drop, function () use ($drop, $ids): string {
-            $files = array_intersect_key($this->reading->of($drop)->withStatus(DropFileStatus::Aside), array_flip($ids));
+            $files = array_intersect_key(
+                $this->reading->of($drop)->withStatus(DropFileStatus::Aside),
+                array_flip($ids),
+            );
             if (count($files) !== count($ids) || $ids === []) {
                 throw new Refusal('Not all of these are put aside. Look at the table again.', RefusalKind::Changed);
             }
-            DropFile::query()->whereKey($ids)->update(['state' => DropFileState::Stored]);
+            DropFile::query()
+                ->whereKey($ids)
+                ->update(['state' => DropFileState::Stored]);
 
-            return 'Took '.ReadDrop::named($files).' up again';
+            return 'Took ' . ReadDrop::named($files) . ' up again';
         });
     }
 
@@ -52,12 +61,24 @@ final class SetAside
     public function forgetMissing(User $user, Drop $drop): void
     {
         $this->keeper->keep($user, $drop, function () use ($drop): string {
-            $archives = DropFile::query()->where('drop_id', $drop->id)->whereNotNull('archive_id')->distinct()->pluck('archive_id')->all();
-            $files = DropFile::query()->where('drop_id', $drop->id)->whereIn('state', [DropFileState::Arriving, DropFileState::Refused])->whereKeyNot($archives)->get();
+            $archives = DropFile::query()
+                ->where('drop_id', $drop->id)
+                ->whereNotNull('archive_id')
+                ->distinct()
+                ->pluck('archive_id')
+                ->all();
+            $files = DropFile::query()
+                ->where('drop_id', $drop->id)
+                ->whereIn('state', [DropFileState::Arriving, DropFileState::Refused])
+                ->whereKeyNot($archives)
+                ->get();
             $files->each($this->parts->forget(...));
             DropFile::query()->whereKey($files->modelKeys())->delete();
 
-            return 'Struck '.number_format($files->count()).($files->count() === 1 ? ' file that' : ' files that').' did not come in';
+            return 'Struck ' .
+                number_format($files->count()) .
+                ($files->count() === 1 ? ' file that' : ' files that') .
+                ' did not come in';
         });
     }
 }

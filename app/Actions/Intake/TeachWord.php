@@ -27,8 +27,7 @@ final class TeachWord
         private readonly UnitOfWork $work,
         private readonly ViewShelf $shelf,
         private readonly SenderWords $words,
-    ) {
-    }
+    ) {}
 
     /** @param  string  $sender  whose word it is; empty for everybody's */
     public function run(User $user, string $word, int $valueId, string $sender = ''): ?HistoryEntry
@@ -36,17 +35,24 @@ final class TeachWord
         $name = self::word($word);
 
         return $this->keep($user, function (Ledger $ledger) use ($name, $valueId, $sender): string {
-            $value = LibraryValue::with('axis')
-                ->lockForUpdate()
-                ->find($valueId) ?? throw new Refusal('Choose the value that it means.', RefusalKind::Missing, 'value');
+            $value =
+                LibraryValue::with('axis')->lockForUpdate()->find($valueId) ??
+                throw new Refusal('Choose the value that it means.', RefusalKind::Missing, 'value');
             $this->refuseTaken($value, $name);
             if ($sender === '') {
-                $ledger->update('axis_values', [$value->id => ['synonyms' => json_encode($this->with($value->synonyms, $name), JSON_THROW_ON_ERROR | JSON_UNESCAPED_UNICODE)]]);
+                $ledger->update('axis_values', [
+                    $value->id => [
+                        'synonyms' => json_encode(
+                            $this->with($value->synonyms, $name),
+                            JSON_THROW_ON_ERROR | JSON_UNESCAPED_UNICODE,
+                        ),
+                    ],
+                ]);
             } else {
                 $this->teachOf($ledger, $name, Name::of($sender), ['value_id' => $value->id, 'view' => null]);
             }
 
-            return "Taught that “{$name->shown}” means {$value->axis->name} {$value->name}".self::whose($sender);
+            return "Taught that “{$name->shown}” means {$value->axis->name} {$value->name}" . self::whose($sender);
         });
     }
 
@@ -58,7 +64,7 @@ final class TeachWord
         return $this->keep($user, function (Ledger $ledger) use ($name, $view, $sender): string {
             $this->teachOf($ledger, $name, Name::of($sender), ['value_id' => null, 'view' => $view->key]);
 
-            return "Taught that “{$name->shown}” means the view {$view->label()}".self::whose($sender);
+            return "Taught that “{$name->shown}” means the view {$view->label()}" . self::whose($sender);
         });
     }
 
@@ -70,7 +76,7 @@ final class TeachWord
         return $this->keep($user, function (Ledger $ledger) use ($name, $sender): string {
             $this->teachOf($ledger, $name, Name::of($sender), ['value_id' => null, 'view' => null]);
 
-            return "Taught that “{$name->shown}” means nothing".self::whose($sender);
+            return "Taught that “{$name->shown}” means nothing" . self::whose($sender);
         });
     }
 
@@ -78,17 +84,18 @@ final class TeachWord
     public function forget(Change $change, int $wordId): ?HistoryEntry
     {
         return $this->work->keepLibrary($change, self::class, function (Ledger $ledger) use ($wordId): string {
-            $word = $this->words->find($wordId)
-                ?? throw new Refusal('This word is forgotten already.', RefusalKind::Gone);
+            $word =
+                $this->words->find($wordId) ?? throw new Refusal('This word is forgotten already.', RefusalKind::Gone);
             $value = $word->valueId === null ? null : LibraryValue::with('axis')->findOrFail($word->valueId);
             $ledger->delete('sender_words', [$wordId]);
             $meant = match (true) {
                 $value !== null => "{$value->axis->name} {$value->name}",
-                $word->view !== null => 'the view '.($this->shelf->views()->find($word->view)?->label() ?? $word->view),
+                $word->view !== null => 'the view ' .
+                    ($this->shelf->views()->find($word->view)?->label() ?? $word->view),
                 default => 'nothing',
             };
 
-            return "Forgot that “{$word->word}” means {$meant}".self::whose($word->sender);
+            return "Forgot that “{$word->word}” means {$meant}" . self::whose($word->sender);
         });
     }
 
@@ -103,7 +110,7 @@ final class TeachWord
         $name = Name::of($typed);
         if ($name->isEmpty() || $name->isLongerThan(self::LONGEST)) {
             throw new Refusal(
-                'Type the word as it stands in the names, up to '.self::LONGEST.' characters.',
+                'Type the word as it stands in the names, up to ' . self::LONGEST . ' characters.',
                 RefusalKind::Missing,
                 'word',
             );
@@ -114,7 +121,7 @@ final class TeachWord
 
     private static function whose(string $sender): string
     {
-        return trim($sender) === '' ? '' : ' in what '.trim($sender).' sends';
+        return trim($sender) === '' ? '' : ' in what ' . trim($sender) . ' sends';
     }
 
     /** @param  array<string, int|string|null>  $meaning  columns that say what it means */
@@ -122,7 +129,10 @@ final class TeachWord
     {
         $known = $this->words->named($sender, $word);
         if ($known === null) {
-            $ledger->insert('sender_words', ['sender' => $sender->folded, 'word' => $word->shown, 'folded' => $word->folded] + $meaning);
+            $ledger->insert(
+                'sender_words',
+                ['sender' => $sender->folded, 'word' => $word->shown, 'folded' => $word->folded] + $meaning,
+            );
         } else {
             $ledger->update('sender_words', [$known->id => $meaning]);
         }

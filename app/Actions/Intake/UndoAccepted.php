@@ -17,18 +17,17 @@ final class UndoAccepted
         private readonly DropKeeper $keeper,
         private readonly SteerBatch $steer,
         private readonly BatchRunner $runner,
-    ) {
-    }
+    ) {}
 
     public function undo(User $user, Drop $drop, string $batchId): void
     {
-        $this->keeper->keep($user, $drop, fn (): string => "Undone: {$this->steer->undo($user, $batchId)->words}");
+        $this->keeper->keep($user, $drop, fn(): string => "Undone: {$this->steer->undo($user, $batchId)->words}");
         $this->runner->begin($batchId);
     }
 
     public function redo(User $user, Drop $drop, string $batchId): void
     {
-        $this->keeper->keep($user, $drop, fn (): string => "Made again: {$this->steer->redo($user, $batchId)->words}");
+        $this->keeper->keep($user, $drop, fn(): string => "Made again: {$this->steer->redo($user, $batchId)->words}");
         $this->runner->begin($batchId);
     }
 }

@@ -25,9 +25,7 @@ final class AddLibraryValues
 {
     private const LONGEST = 80;
 
-    public function __construct(private readonly UnitOfWork $work, private readonly LibraryRows $library)
-    {
-    }
+    public function __construct(private readonly UnitOfWork $work, private readonly LibraryRows $library) {}
 
     public function run(Change $change, int $axisId, string $typed): ?HistoryEntry
     {
@@ -44,14 +42,18 @@ final class AddLibraryValues
                 );
             }
 
-            return "Added {$axis->name} ".implode(', ', $added).' to the library';
+            return "Added {$axis->name} " . implode(', ', $added) . ' to the library';
         });
     }
 
     /** One value with a swatch that was chosen for it. */
     public function one(Change $change, int $axisId, string $name, Swatch $swatch): ?HistoryEntry
     {
-        return $this->work->keepLibrary($change, self::class, function (Ledger $ledger) use ($axisId, $name, $swatch): string {
+        return $this->work->keepLibrary($change, self::class, function (Ledger $ledger) use (
+            $axisId,
+            $name,
+            $swatch,
+        ): string {
             $axis = LibraryAxis::with('values')->findOrFail($axisId);
             $read = (new ValueReader())->read($name, $axis->kind, $axis->knownValues())->values;
             $value = $read[0] ?? throw new Refusal('Say what the new value is called.', RefusalKind::Missing, 'name');
@@ -66,7 +68,12 @@ final class AddLibraryValues
             }
             $this->refuseLong($value->label);
             $codes = array_fill_keys($axis->values->pluck('code')->all(), true);
-            $this->library->add($ledger, $axis, [new Value(-1, $value->label, ValueCode::propose($value->label, $codes))], [-1 => $swatch]);
+            $this->library->add(
+                $ledger,
+                $axis,
+                [new Value(-1, $value->label, ValueCode::propose($value->label, $codes))],
+                [-1 => $swatch],
+            );
 
             return "Added {$axis->name} {$value->label} to the library, {$swatch->inWords()}";
         });
@@ -76,7 +83,7 @@ final class AddLibraryValues
     {
         if (Name::of($label)->isLongerThan(self::LONGEST)) {
             throw new Refusal(
-                "“{$label}” is too long: a value can have ".self::LONGEST.' characters. Is a comma missing?',
+                "“{$label}” is too long: a value can have " . self::LONGEST . ' characters. Is a comma missing?',
                 RefusalKind::Unreadable,
                 'values',
             );
@@ -97,10 +104,11 @@ final class AddLibraryValues
             $code = ValueCode::propose($value->label, $codes);
             $codes[$code] = true;
             $added[] = new Value(-1 - $at, $value->label, $code);
-            $swatches[-1 - $at] = $axis->kind === AxisKind::Color ? ColorNames::swatch(Name::of($value->label)->folded) : null;
+            $swatches[-1 - $at] =
+                $axis->kind === AxisKind::Color ? ColorNames::swatch(Name::of($value->label)->folded) : null;
         }
         $this->library->add($ledger, $axis, $added, $swatches);
 
-        return array_map(fn (Value $value): string => $value->label, $added);
+        return array_map(fn(Value $value): string => $value->label, $added);
     }
 }

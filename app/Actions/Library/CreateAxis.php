@@ -16,9 +16,7 @@ use Core\RefusalKind;
 /** Adds an axis to the library. */
 final class CreateAxis
 {
-    public function __construct(private readonly UnitOfWork $work)
-    {
-    }
+    public function __construct(private readonly UnitOfWork $work) {}
 
     public function run(Change $change, AxisForm $form): ?HistoryEntry
     {

@@ -17,9 +17,7 @@ use Core\RefusalKind;
 /** Changes an axis of the library for every product that uses it. */
 final class EditAxis
 {
-    public function __construct(private readonly UnitOfWork $work)
-    {
-    }
+    public function __construct(private readonly UnitOfWork $work) {}
 
     public function run(Change $change, int $axisId, AxisForm $form): ?HistoryEntry
     {
@@ -32,9 +30,14 @@ final class EditAxis
             $kept = $form->changesPicture === $axis->changes_picture ? 0 : $this->keepCounting($ledger, $axis);
             $ledger->update('axes', [$axisId => $form->row()]);
 
-            return "Changed the axis {$axis->name}".($form->name->shown === $axis->name ? '' : " to {$form->name->shown}")
-                .($kept === 0 ? '' : '; '.number_format($kept).($kept === 1 ? ' product counts' : ' products count')
-                    .' stock by picture combination, and pictures differ there as before');
+            return "Changed the axis {$axis->name}" .
+                ($form->name->shown === $axis->name ? '' : " to {$form->name->shown}") .
+                ($kept === 0
+                    ? ''
+                    : '; ' .
+                        number_format($kept) .
+                        ($kept === 1 ? ' product counts' : ' products count') .
+                        ' stock by picture combination, and pictures differ there as before');
         });
     }
 

@@ -16,9 +16,7 @@ use Core\RefusalKind;
 /** Puts the values of an axis into another order in the library; products keep their own order. */
 final class OrderLibraryValues
 {
-    public function __construct(private readonly UnitOfWork $work)
-    {
-    }
+    public function __construct(private readonly UnitOfWork $work) {}
 
     /** Colors by hue, lightness or name; compound ones stand together. */
     public function byColor(Change $change, int $axisId, ColorOrder $order): ?HistoryEntry
@@ -39,10 +37,17 @@ final class OrderLibraryValues
     /** @param  list<int>  $valueIds in the new order */
     public function run(Change $change, int $axisId, array $valueIds): ?HistoryEntry
     {
-        return $this->work->keepLibrary($change, self::class, function (Ledger $ledger) use ($axisId, $valueIds): string {
+        return $this->work->keepLibrary($change, self::class, function (Ledger $ledger) use (
+            $axisId,
+            $valueIds,
+        ): string {
             $axis = LibraryAxis::with('values')->findOrFail($axisId);
             $own = $axis->values->modelKeys();
-            if (array_diff($own, $valueIds) !== [] || array_diff($valueIds, $own) !== [] || count($own) !== count($valueIds)) {
+            if (
+                array_diff($own, $valueIds) !== [] ||
+                array_diff($valueIds, $own) !== [] ||
+                count($own) !== count($valueIds)
+            ) {
                 throw new Refusal(
                     "The values of {$axis->name} changed meanwhile. Look at the order again.",
                     RefusalKind::Changed,
@@ -57,6 +62,12 @@ final class OrderLibraryValues
     /** @param  list<int>  $valueIds */
     private function store(Ledger $ledger, array $valueIds): void
     {
-        $ledger->update('axis_values', array_combine($valueIds, array_map(fn (int $place): array => ['position' => $place + 1], array_keys($valueIds))));
+        $ledger->update(
+            'axis_values',
+            array_combine(
+                $valueIds,
+                array_map(fn(int $place): array => ['position' => $place + 1], array_keys($valueIds)),
+            ),
+        );
     }
 }

@@ -23,8 +23,7 @@ final class RemoveFromLibrary
         private readonly UnitOfWork $work,
         private readonly Usage $usage,
         private readonly SenderWords $words,
-    ) {
-    }
+    ) {}
 
     public function value(Change $change, int $valueId): ?HistoryEntry
     {
@@ -75,7 +74,11 @@ final class RemoveFromLibrary
     {
         if ($products !== []) {
             throw new Refusal(
-                "{$what} stays: ".Usage::inWords($products).' '.(count($products) === 1 ? 'uses it or has' : 'use it or have').' used it, and may want it back.',
+                "{$what} stays: " .
+                    Usage::inWords($products) .
+                    ' ' .
+                    (count($products) === 1 ? 'uses it or has' : 'use it or have') .
+                    ' used it, and may want it back.',
                 RefusalKind::Impossible,
             );
         }

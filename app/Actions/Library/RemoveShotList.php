@@ -16,9 +16,7 @@ use Core\RefusalKind;
 /** Takes a shot list out of the library that no product has. */
 final class RemoveShotList
 {
-    public function __construct(private readonly UnitOfWork $work, private readonly Usage $usage)
-    {
-    }
+    public function __construct(private readonly UnitOfWork $work, private readonly Usage $usage) {}
 
     public function run(Change $change, int $listId): ?HistoryEntry
     {
@@ -27,7 +25,11 @@ final class RemoveShotList
             $products = $this->usage->everOfShotList($listId);
             if ($products !== []) {
                 throw new Refusal(
-                    "{$list->name} stays: ".Usage::inWords($products).' '.(count($products) === 1 ? 'has' : 'have').' it. Give them another first.',
+                    "{$list->name} stays: " .
+                        Usage::inWords($products) .
+                        ' ' .
+                        (count($products) === 1 ? 'has' : 'have') .
+                        ' it. Give them another first.',
                     RefusalKind::Impossible,
                 );
             }

@@ -13,9 +13,7 @@ use App\Models\SizeRunRecord;
 /** Removes a size run; the values in it stay. */
 final class RemoveSizeRun
 {
-    public function __construct(private readonly UnitOfWork $work)
-    {
-    }
+    public function __construct(private readonly UnitOfWork $work) {}
 
     public function run(Change $change, int $runId): ?HistoryEntry
     {

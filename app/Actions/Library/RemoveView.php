@@ -17,9 +17,7 @@ use Core\RefusalKind;
 /** Takes a view out of the library that no shot list and no picture has. */
 final class RemoveView
 {
-    public function __construct(private readonly UnitOfWork $work, private readonly Usage $usage)
-    {
-    }
+    public function __construct(private readonly UnitOfWork $work, private readonly Usage $usage) {}
 
     public function run(Change $change, int $viewId): ?HistoryEntry
     {
@@ -36,14 +34,18 @@ final class RemoveView
             $asking = $this->usage->askingFor($view->key);
             if ($asking !== []) {
                 throw new Refusal(
-                    "{$view->name} stays: ".Usage::inWords($asking).' '.(count($asking) === 1 ? 'says' : 'say').' of its own whether it is needed. Change that there first.',
+                    "{$view->name} stays: " .
+                        Usage::inWords($asking) .
+                        ' ' .
+                        (count($asking) === 1 ? 'says' : 'say') .
+                        ' of its own whether it is needed. Change that there first.',
                     RefusalKind::Impossible,
                 );
             }
             $products = $this->usage->ofView($view->key);
             if ($products !== []) {
                 throw new Refusal(
-                    "{$view->name} stays: pictures of ".Usage::inWords($products).' show it.',
+                    "{$view->name} stays: pictures of " . Usage::inWords($products) . ' show it.',
                     RefusalKind::Impossible,
                 );
             }

@@ -19,9 +19,7 @@ final class SaveAltPattern
 {
     private const MOST = 200;
 
-    public function __construct(private readonly UnitOfWork $work)
-    {
-    }
+    public function __construct(private readonly UnitOfWork $work) {}
 
     /**
      * @param  string  $language  a tag; empty for the shop's own
@@ -30,16 +28,18 @@ final class SaveAltPattern
     public function run(Change $change, string $language, string $pattern): ?HistoryEntry
     {
         $pattern = trim($pattern);
-        $tag = trim($language) === ''
-            ? ''
-            : Translations::canonical(trim($language)) ?? throw new Refusal(
-                "“{$language}” is no tag of a language. Write de, fr or pt-BR.",
-                RefusalKind::Unreadable,
-                'language',
-            );
+        $tag =
+            trim($language) === ''
+                ? ''
+                : Translations::canonical(trim($language)) ??
+                    throw new Refusal(
+                        "“{$language}” is no tag of a language. Write de, fr or pt-BR.",
+                        RefusalKind::Unreadable,
+                        'language',
+                    );
         if (mb_strlen($pattern) > self::MOST) {
             throw new Refusal(
-                'A pattern can have '.self::MOST.' characters; this has '.mb_strlen($pattern).'.',
+                'A pattern can have ' . self::MOST . ' characters; this has ' . mb_strlen($pattern) . '.',
                 RefusalKind::Unreadable,
                 'pattern',
             );
@@ -49,7 +49,10 @@ final class SaveAltPattern
         return $this->work->keepLibrary($change, self::class, function (Ledger $ledger) use ($tag, $pattern): string {
             $known = AltPatterns::id($tag);
             match (true) {
-                $known === null && $pattern !== '' => $ledger->insert('alt_patterns', ['language' => $tag, 'pattern' => $pattern]),
+                $known === null && $pattern !== '' => $ledger->insert('alt_patterns', [
+                    'language' => $tag,
+                    'pattern' => $pattern,
+                ]),
                 $known !== null && $pattern === '' => $ledger->delete('alt_patterns', [$known]),
                 $known !== null => $ledger->update('alt_patterns', [$known => ['pattern' => $pattern]]),
                 default => null,

@@ -21,9 +21,7 @@ final class SaveCodePattern
 {
     private const MOST_NAME = 60;
 
-    public function __construct(private readonly UnitOfWork $work)
-    {
-    }
+    public function __construct(private readonly UnitOfWork $work) {}
 
     /** @param  ?int  $patternId  null for a new one */
     public function run(Change $change, ?int $patternId, string $name, CodePattern $pattern): ?HistoryEntry
@@ -31,20 +29,32 @@ final class SaveCodePattern
         $called = Name::of($name);
         if ($called->isEmpty() || $called->isLongerThan(self::MOST_NAME)) {
             throw new Refusal(
-                'A pattern needs a name of up to '.self::MOST_NAME.' characters, such as Clothes.',
+                'A pattern needs a name of up to ' . self::MOST_NAME . ' characters, such as Clothes.',
                 RefusalKind::Missing,
                 'name',
             );
         }
 
-        return $this->work->keepLibrary($change, self::class, function (Ledger $ledger) use ($patternId, $called, $pattern): string {
-            if (CodePatternRecord::query()->where('folded', $called->folded)->whereKeyNot($patternId ?? 0)->exists()) {
+        return $this->work->keepLibrary($change, self::class, function (Ledger $ledger) use (
+            $patternId,
+            $called,
+            $pattern,
+        ): string {
+            if (
+                CodePatternRecord::query()
+                    ->where('folded', $called->folded)
+                    ->whereKeyNot($patternId ?? 0)
+                    ->exists()
+            ) {
                 throw new Refusal("There is a pattern {$called->shown} already.", RefusalKind::Taken, 'name');
             }
             $row = [
                 'name' => $called->shown,
                 'folded' => $called->folded,
-                'parts' => json_encode(array_map(fn (CodePart $part): array => $part->toArray(), $pattern->parts), JSON_THROW_ON_ERROR),
+                'parts' => json_encode(
+                    array_map(fn(CodePart $part): array => $part->toArray(), $pattern->parts),
+                    JSON_THROW_ON_ERROR,
+                ),
                 'separator' => $pattern->separator,
                 'letters' => $pattern->letters->value,
                 'longest' => $pattern->longest,
@@ -67,7 +77,9 @@ final class SaveCodePattern
             $users = Product::query()->where('code_pattern_id', $patternId)->count();
             if ($users > 0) {
                 throw new Refusal(
-                    number_format($users).($users === 1 ? ' product has' : ' products have')." codes by {$record->name}. Give them another pattern first.",
+                    number_format($users) .
+                        ($users === 1 ? ' product has' : ' products have') .
+                        " codes by {$record->name}. Give them another pattern first.",
                     RefusalKind::Impossible,
                     'name',
                 );

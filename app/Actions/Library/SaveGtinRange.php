@@ -19,31 +19,54 @@ final class SaveGtinRange
 {
     private const MOST_NAME = 60;
 
-    public function __construct(private readonly UnitOfWork $work)
-    {
-    }
+    public function __construct(private readonly UnitOfWork $work) {}
 
     /** @param  ?int  $rangeId  null for a new one */
-    public function run(Change $change, ?int $rangeId, string $name, string $prefix, string $first, string $last): ?HistoryEntry
-    {
+    public function run(
+        Change $change,
+        ?int $rangeId,
+        string $name,
+        string $prefix,
+        string $first,
+        string $last,
+    ): ?HistoryEntry {
         $called = Name::of($name);
         if ($called->isEmpty() || $called->isLongerThan(self::MOST_NAME)) {
             throw new Refusal(
-                'A range needs a name of up to '.self::MOST_NAME.' characters.',
+                'A range needs a name of up to ' . self::MOST_NAME . ' characters.',
                 RefusalKind::Missing,
                 'name',
             );
         }
         $range = GtinRange::typed($prefix, $first, $last);
 
-        return $this->work->keepLibrary($change, self::class, function (Ledger $ledger) use ($rangeId, $called, $range): string {
-            if (GtinRangeRecord::query()->where('folded', $called->folded)->whereKeyNot($rangeId ?? 0)->exists()) {
+        return $this->work->keepLibrary($change, self::class, function (Ledger $ledger) use (
+            $rangeId,
+            $called,
+            $range,
+        ): string {
+            if (
+                GtinRangeRecord::query()
+                    ->where('folded', $called->folded)
+                    ->whereKeyNot($rangeId ?? 0)
+                    ->exists()
+            ) {
                 throw new Refusal("There is a range {$called->shown} already.", RefusalKind::Taken, 'name');
             }
-            $row = ['name' => $called->shown, 'folded' => $called->folded, 'prefix' => $range->prefix, 'first' => (string) $range->from, 'last' => (string) $range->to];
-            $rangeId === null ? $ledger->insert('gtin_ranges', $row) : $ledger->update('gtin_ranges', [$rangeId => $row]);
+            $row = [
+                'name' => $called->shown,
+                'folded' => $called->folded,
+                'prefix' => $range->prefix,
+                'first' => (string) $range->from,
+                'last' => (string) $range->to,
+            ];
+            $rangeId === null
+                ? $ledger->insert('gtin_ranges', $row)
+                : $ledger->update('gtin_ranges', [$rangeId => $row]);
 
-            return ($rangeId === null ? 'Made' : 'Changed')." the GTIN range {$called->shown}: ".implode(' to ', $range->ends());
+            return ($rangeId === null ? 'Made' : 'Changed') .
+                " the GTIN range {$called->shown}: " .
+                implode(' to ', $range->ends());
         });
     }
 

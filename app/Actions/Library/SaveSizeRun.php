@@ -21,35 +21,48 @@ final class SaveSizeRun
 {
     private const MOST_NAME = 60;
 
-    public function __construct(private readonly UnitOfWork $work, private readonly AddLibraryValues $values)
-    {
-    }
+    public function __construct(private readonly UnitOfWork $work, private readonly AddLibraryValues $values) {}
 
     /** @param  ?int  $runId  null for a new one */
     public function run(Change $change, ?int $runId, string $name, int $axisId, string $typed): ?HistoryEntry
     {
-        return $this->work->keepLibrary($change, self::class, function (Ledger $ledger) use ($runId, $name, $axisId, $typed): string {
+        return $this->work->keepLibrary($change, self::class, function (Ledger $ledger) use (
+            $runId,
+            $name,
+            $axisId,
+            $typed,
+        ): string {
             $called = Name::of($name);
             if ($called->isEmpty() || $called->isLongerThan(self::MOST_NAME)) {
                 throw new Refusal(
-                    'A size run needs a name of up to '.self::MOST_NAME.' characters, such as XS–XXL.',
+                    'A size run needs a name of up to ' . self::MOST_NAME . ' characters, such as XS–XXL.',
                     RefusalKind::Missing,
                     'name',
                 );
             }
-            if (SizeRunRecord::query()->where('folded', $called->folded)->whereKeyNot($runId ?? 0)->exists()) {
+            if (
+                SizeRunRecord::query()
+                    ->where('folded', $called->folded)
+                    ->whereKeyNot($runId ?? 0)
+                    ->exists()
+            ) {
                 throw new Refusal("There is a size run {$called->shown} already.", RefusalKind::Taken, 'name');
             }
             $axis = LibraryAxis::with('values')->findOrFail($axisId);
             $this->values->add($ledger, $axis, $typed);
-            $row = ['axis_id' => $axisId, 'name' => $called->shown, 'folded' => $called->folded, 'value_ids' => json_encode($this->ids($axis->load('values'), $typed), JSON_THROW_ON_ERROR)];
+            $row = [
+                'axis_id' => $axisId,
+                'name' => $called->shown,
+                'folded' => $called->folded,
+                'value_ids' => json_encode($this->ids($axis->load('values'), $typed), JSON_THROW_ON_ERROR),
+            ];
             if ($runId === null) {
                 $ledger->insert('size_runs', $row);
             } else {
                 $ledger->update('size_runs', [$runId => $row]);
             }
 
-            return ($runId === null ? 'Made' : 'Changed')." the size run {$called->shown}";
+            return ($runId === null ? 'Made' : 'Changed') . " the size run {$called->shown}";
         });
     }
 
@@ -57,7 +70,7 @@ final class SaveSizeRun
     private function ids(LibraryAxis $axis, string $typed): array
     {
         $read = (new ValueReader())->read($typed, $axis->kind, $axis->knownValues());
-        $ids = array_values(array_filter(array_map(fn (TypedValue $value): ?int => $value->id, $read->values)));
+        $ids = array_values(array_filter(array_map(fn(TypedValue $value): ?int => $value->id, $read->values)));
         if ($ids === []) {
             throw new Refusal(
                 'A size run needs at least one value. Type them in order, with commas between.',

@@ -25,16 +25,14 @@ final class SetBanner
 
     private const LONGEST_TEXT = 300;
 
-    public function __construct(private readonly UnitOfWork $work)
-    {
-    }
+    public function __construct(private readonly UnitOfWork $work) {}
 
     public function picture(Change $change, BannerKind $kind, string $name, int $photoId, string $file): ?HistoryEntry
     {
         $called = Name::of($name);
         if ($called->isEmpty() || $called->isLongerThan(self::MOST_NAME)) {
             throw new Refusal(
-                "A {$kind->inWords()} needs a name of up to ".self::MOST_NAME.' characters.',
+                "A {$kind->inWords()} needs a name of up to " . self::MOST_NAME . ' characters.',
                 RefusalKind::Missing,
                 'name',
             );
@@ -44,11 +42,28 @@ final class SetBanner
             throw new Refusal('Choose a still picture that is stored.', RefusalKind::Missing, 'photo');
         }
 
-        return $this->work->keepLibrary($change, self::class, function (Ledger $ledger) use ($kind, $called, $photo, $file): string {
+        return $this->work->keepLibrary($change, self::class, function (Ledger $ledger) use (
+            $kind,
+            $called,
+            $photo,
+            $file,
+        ): string {
             $known = Banner::query()->where('kind', $kind)->where('folded', $called->folded)->first();
-            $row = ['photo_id' => $photo->id, 'file_name' => mb_substr($file === '' ? "picture-{$photo->id}.{$photo->type}" : $file, 0, 200), 'crop' => ''];
+            $row = [
+                'photo_id' => $photo->id,
+                'file_name' => mb_substr($file === '' ? "picture-{$photo->id}.{$photo->type}" : $file, 0, 200),
+                'crop' => '',
+            ];
             $known === null
-                ? $ledger->insert('banners', $row + ['kind' => $kind->value, 'name' => $called->shown, 'folded' => $called->folded, 'alt_text' => ''])
+                ? $ledger->insert(
+                    'banners',
+                    $row + [
+                        'kind' => $kind->value,
+                        'name' => $called->shown,
+                        'folded' => $called->folded,
+                        'alt_text' => '',
+                    ],
+                )
                 : $ledger->update('banners', [$known->id => $row]);
             DeriveCuts::dispatch($photo->id, '')->afterCommit();
 
@@ -61,13 +76,17 @@ final class SetBanner
     {
         if (mb_strlen($altText) > self::LONGEST_TEXT) {
             throw new Refusal(
-                'The alt text can have '.self::LONGEST_TEXT.' characters; this has '.mb_strlen($altText).'.',
+                'The alt text can have ' . self::LONGEST_TEXT . ' characters; this has ' . mb_strlen($altText) . '.',
                 RefusalKind::Unreadable,
                 'text',
             );
         }
 
-        return $this->work->keepLibrary($change, self::class, function (Ledger $ledger) use ($bannerId, $crop, $altText): string {
+        return $this->work->keepLibrary($change, self::class, function (Ledger $ledger) use (
+            $bannerId,
+            $crop,
+            $altText,
+        ): string {
             $banner = Banner::query()->findOrFail($bannerId);
             $ledger->update('banners', [$bannerId => ['crop' => $crop->key(), 'alt_text' => trim($altText)]]);
             DeriveCuts::dispatch($banner->photo_id, $crop->key())->afterCommit();

@@ -14,9 +14,7 @@ use App\Store\Products\LoadedProduct;
  */
 final class ArrangeBoard
 {
-    public function __construct(private readonly BoardArrangement $arrangement)
-    {
-    }
+    public function __construct(private readonly BoardArrangement $arrangement) {}
 
     public function run(User $user, LoadedProduct $loaded, int $axisId, string $place): void
     {

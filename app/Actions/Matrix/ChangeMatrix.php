@@ -14,9 +14,7 @@ use Core\Changes\Matrix\SetUpAxes;
 /** Changes a product's axes and values as typed: the plan of the same answers is shown before it runs. */
 final class ChangeMatrix
 {
-    public function __construct(private readonly UnitOfWork $work)
-    {
-    }
+    public function __construct(private readonly UnitOfWork $work) {}
 
     /** @param  list<DraftAxis>  $axes */
     public function run(Change $change, array $axes, MatrixChoices $choices): ?HistoryEntry

@@ -25,18 +25,27 @@ use Core\Text\Name;
  */
 final class EditValue
 {
-    public function __construct(private readonly UnitOfWork $work, private readonly ProductLoader $loader)
-    {
-    }
+    public function __construct(private readonly UnitOfWork $work, private readonly ProductLoader $loader) {}
 
     /**
      * @param  bool  $nameHereOnly  the product calls the value so; the library keeps its name
      * @param  ?string  $seen  what the dialog showed of the value (LibraryValue::seen()): a change of the value from
      *                         another product, which leaves this one's version as it was, is not taken back unseen
      */
-    public function run(Change $change, int $valueId, ValueForm $form, bool $nameHereOnly = false, ?string $seen = null): ?HistoryEntry
-    {
-        return $this->work->keepLibrary($change, self::class, function (Ledger $ledger, Kept $kept) use ($change, $valueId, $form, $nameHereOnly, $seen): string {
+    public function run(
+        Change $change,
+        int $valueId,
+        ValueForm $form,
+        bool $nameHereOnly = false,
+        ?string $seen = null,
+    ): ?HistoryEntry {
+        return $this->work->keepLibrary($change, self::class, function (Ledger $ledger, Kept $kept) use (
+            $change,
+            $valueId,
+            $form,
+            $nameHereOnly,
+            $seen,
+        ): string {
             $value = LibraryValue::with('axis')->lockForUpdate()->findOrFail($valueId);
             if ($seen !== null && $value->seen() !== $seen) {
                 throw new Refusal(
@@ -46,12 +55,17 @@ final class EditValue
             }
             $this->refuseTaken($value, $form, $nameHereOnly);
             $called = $kept instanceof Product ? $this->called($kept, $value) : null;
-            $ledger->update('axis_values', [$value->id => [
-                ...($nameHereOnly ? [] : ['name' => $form->name->shown, 'folded' => $form->name->folded]),
-                'code' => $form->code,
-                'synonyms' => json_encode($form->synonyms, JSON_THROW_ON_ERROR | JSON_UNESCAPED_UNICODE),
-                'translations' => json_encode((object) $form->translations->byTag, JSON_THROW_ON_ERROR | JSON_UNESCAPED_UNICODE),
-            ]]);
+            $ledger->update('axis_values', [
+                $value->id => [
+                    ...$nameHereOnly ? [] : ['name' => $form->name->shown, 'folded' => $form->name->folded],
+                    'code' => $form->code,
+                    'synonyms' => json_encode($form->synonyms, JSON_THROW_ON_ERROR | JSON_UNESCAPED_UNICODE),
+                    'translations' => json_encode(
+                        (object) $form->translations->byTag,
+                        JSON_THROW_ON_ERROR | JSON_UNESCAPED_UNICODE,
+                    ),
+                ],
+            ]);
             if ($kept instanceof Product && $called !== null) {
                 // What is said for every product is said on this one too.
                 $this->work->apply($ledger, $kept, new CallValue($value->id, $form->name->shown));
@@ -60,7 +74,8 @@ final class EditValue
             $this->refuseTwins($value, $form, $nameHereOnly ? $change->productId : null);
             $renamed = $form->name->shown === $called ? '' : " to {$form->name->shown}";
 
-            return "Changed {$value->axis->name} {$called}{$renamed}".($nameHereOnly ? ' on this product' : ' in the library');
+            return "Changed {$value->axis->name} {$called}{$renamed}" .
+                ($nameHereOnly ? ' on this product' : ' in the library');
         });
     }
 
@@ -78,8 +93,8 @@ final class EditValue
         foreach (ValueTwins::of($value, $productId) as [$product, $called]) {
             if (Name::of($called)->is($form->name)) {
                 throw new Refusal(
-                    "{$product} has a {$value->axis->name} “{$form->name->shown}” already. Choose another name, or merge"
-                        .' the two.',
+                    "{$product} has a {$value->axis->name} “{$form->name->shown}” already. Choose another name, or merge" .
+                        ' the two.',
                     RefusalKind::Taken,
                     'name',
                 );
@@ -104,10 +119,10 @@ final class EditValue
                     if (Name::of($taken)->is(Name::of($word))) {
                         throw new Refusal(
                             $taken === $other->name
-                            ? "{$value->axis->name} has a value “{$other->name}” already."
-                            : "“{$taken}” is another word for {$value->axis->name} {$other->name} already.",
+                                ? "{$value->axis->name} has a value “{$other->name}” already."
+                                : "“{$taken}” is another word for {$value->axis->name} {$other->name} already.",
                             RefusalKind::Taken,
-                            'name'
+                            'name',
                         );
                     }
                 }

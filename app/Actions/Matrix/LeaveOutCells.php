@@ -17,9 +17,7 @@ use Core\Reach\Selection;
 /** Leaves the selected cells out of the offer, as rules that later builds keep; or offers them again. */
 final class LeaveOutCells
 {
-    public function __construct(private readonly UnitOfWork $work, private readonly CatalogLookup $catalog)
-    {
-    }
+    public function __construct(private readonly UnitOfWork $work, private readonly CatalogLookup $catalog) {}
 
     public function run(
         Change $change,

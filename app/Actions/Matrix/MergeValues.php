@@ -16,9 +16,7 @@ use Core\Changes\Matrix\PlannedChange;
 /** Merges one value of a product into another of the same axis: SKUs and pictures become the other's. */
 final class MergeValues
 {
-    public function __construct(private readonly UnitOfWork $work, private readonly CatalogLookup $catalog)
-    {
-    }
+    public function __construct(private readonly UnitOfWork $work, private readonly CatalogLookup $catalog) {}
 
     public function run(Change $change, int $goesId, int $staysId, MatrixChoices $choices): ?HistoryEntry
     {

@@ -13,9 +13,7 @@ use Core\Color\ColorOrder;
 /** Puts the values of an axis into another order. */
 final class ReorderValues
 {
-    public function __construct(private readonly UnitOfWork $work)
-    {
-    }
+    public function __construct(private readonly UnitOfWork $work) {}
 
     /** Colors by hue, lightness or name; compound ones stand together. */
     public function byColor(Change $change, int $axisId, ColorOrder $order): ?HistoryEntry

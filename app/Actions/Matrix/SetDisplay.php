@@ -13,9 +13,7 @@ use Core\Matrix\AxisDisplay;
 /** Says how shoppers choose from an axis of a product. */
 final class SetDisplay
 {
-    public function __construct(private readonly UnitOfWork $work)
-    {
-    }
+    public function __construct(private readonly UnitOfWork $work) {}
 
     /** @param  ?AxisDisplay  $display  null as the library says */
     public function run(Change $change, int $axisId, ?AxisDisplay $display): ?HistoryEntry

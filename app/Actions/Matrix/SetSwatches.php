@@ -39,8 +39,7 @@ final class SetSwatches
         private readonly SwatchStore $store,
         private readonly LeadSwatches $leads,
         private readonly LibraryLeads $libraryLeads,
-    ) {
-    }
+    ) {}
 
     /**
      * @param  ?Swatch  $swatch  null for none; of a product's own, as the library has it
@@ -54,19 +53,20 @@ final class SetSwatches
         bool $hereOnly = false,
         ?string $seen = null,
     ): ?HistoryEntry {
-        return $this->work->keepLibrary(
-            $change,
-            self::class,
-            function (Ledger $ledger, Kept $kept) use ($valueId, $swatch, $hereOnly, $seen): string {
-                $this->store->refuseChanged([$valueId], $seen === null ? [] : [$valueId => $seen]);
-                $given = $this->given($ledger, $kept, [$valueId => $swatch], $hereOnly, '');
-                $value = LibraryValue::with('axis')->findOrFail($valueId);
+        return $this->work->keepLibrary($change, self::class, function (Ledger $ledger, Kept $kept) use (
+            $valueId,
+            $swatch,
+            $hereOnly,
+            $seen,
+        ): string {
+            $this->store->refuseChanged([$valueId], $seen === null ? [] : [$valueId => $seen]);
+            $given = $this->given($ledger, $kept, [$valueId => $swatch], $hereOnly, '');
+            $value = LibraryValue::with('axis')->findOrFail($valueId);
 
-                return $hereOnly
-                    ? $given
-                    : "Swatch of {$value->axis->name} {$value->name} is ".($swatch?->inWords() ?? 'gone');
-            },
-        );
+            return $hereOnly
+                ? $given
+                : "Swatch of {$value->axis->name} {$value->name} is " . ($swatch?->inWords() ?? 'gone');
+        });
     }
 
     /**
@@ -80,29 +80,29 @@ final class SetSwatches
             throw new Refusal('Mark the values whose measured colors are to be taken.', RefusalKind::Missing, 'values');
         }
 
-        return $this->work->keepLibrary(
-            $change,
-            self::class,
-            function (Ledger $ledger, Kept $kept) use ($axisId, $measured, $hereOnly): string {
-                $loaded = $this->loaded($kept);
-                $colors = new ProductColors($loaded);
-                $axis = $loaded->core->axis($axisId);
-                $swatches = [];
-                foreach ($measured as $valueId => $text) {
-                    $now = $colors->of($axis)->measured($valueId, $colors->accused($axis))?->swatch;
-                    if ($now?->text() !== $text) {
-                        throw new Refusal(
-                            'The pictures show other colors by now. Look at them again.',
-                            RefusalKind::Changed,
-                            'values',
-                        );
-                    }
-                    $swatches[$valueId] = $now;
+        return $this->work->keepLibrary($change, self::class, function (Ledger $ledger, Kept $kept) use (
+            $axisId,
+            $measured,
+            $hereOnly,
+        ): string {
+            $loaded = $this->loaded($kept);
+            $colors = new ProductColors($loaded);
+            $axis = $loaded->core->axis($axisId);
+            $swatches = [];
+            foreach ($measured as $valueId => $text) {
+                $now = $colors->of($axis)->measured($valueId, $colors->accused($axis))?->swatch;
+                if ($now?->text() !== $text) {
+                    throw new Refusal(
+                        'The pictures show other colors by now. Look at them again.',
+                        RefusalKind::Changed,
+                        'values',
+                    );
                 }
+                $swatches[$valueId] = $now;
+            }
 
-                return $this->given($ledger, $kept, $swatches, $hereOnly, 'taken from pictures');
-            },
-        );
+            return $this->given($ledger, $kept, $swatches, $hereOnly, 'taken from pictures');
+        });
     }
 
     /**
@@ -111,37 +111,33 @@ final class SetSwatches
      */
     public function fromLeads(Change $change, int $axisId): ?HistoryEntry
     {
-        return $this->work->keepLibrary(
-            $change,
-            self::class,
-            function (Ledger $ledger, Kept $kept) use ($axisId): string {
-                $loaded = $this->loaded($kept);
-                $axis = $loaded->core->axis($axisId);
-                $lacking = SwatchChecks::lacking((new ProductColors($loaded))->of($axis));
-                $filled = $this->leads->of($loaded, $axis, $lacking, $axis->display);
-                $this->refuseNothing($lacking, $filled);
-                $hereOnly = $axis->display === AxisDisplay::PictureSwatches;
-                $given = $this->given($ledger, $kept, $filled->swatches, $hereOnly, 'made from Lead pictures');
+        return $this->work->keepLibrary($change, self::class, function (Ledger $ledger, Kept $kept) use (
+            $axisId,
+        ): string {
+            $loaded = $this->loaded($kept);
+            $axis = $loaded->core->axis($axisId);
+            $lacking = SwatchChecks::lacking((new ProductColors($loaded))->of($axis));
+            $filled = $this->leads->of($loaded, $axis, $lacking, $axis->display);
+            $this->refuseNothing($lacking, $filled);
+            $hereOnly = $axis->display === AxisDisplay::PictureSwatches;
+            $given = $this->given($ledger, $kept, $filled->swatches, $hereOnly, 'made from Lead pictures');
 
-                return $given.$this->stillOpen($filled);
-            },
-        );
+            return $given . $this->stillOpen($filled);
+        });
     }
 
     /** The same for the library: each value from the Lead of a product that has it. */
     public function fromLeadsOfProducts(Change $change, int $axisId): ?HistoryEntry
     {
-        return $this->work->keepLibrary(
-            $change,
-            self::class,
-            function (Ledger $ledger, Kept $kept) use ($axisId): string {
-                [$lacking, $filled] = $this->libraryLeads->of($axisId);
-                $this->refuseNothing($lacking, $filled);
-                $given = $this->given($ledger, $kept, $filled->swatches, false, 'made from Lead pictures');
+        return $this->work->keepLibrary($change, self::class, function (Ledger $ledger, Kept $kept) use (
+            $axisId,
+        ): string {
+            [$lacking, $filled] = $this->libraryLeads->of($axisId);
+            $this->refuseNothing($lacking, $filled);
+            $given = $this->given($ledger, $kept, $filled->swatches, false, 'made from Lead pictures');
 
-                return $given.$this->stillOpen($filled);
-            },
-        );
+            return $given . $this->stillOpen($filled);
+        });
     }
 
     private function loaded(Kept $kept): LoadedProduct
@@ -183,7 +179,7 @@ final class SetSwatches
             throw new Refusal(
                 $lacking === []
                     ? 'No value lacks a swatch.'
-                    : 'No gap can be filled from pictures: '.implode(' ', array_slice($filled->open, 0, self::NAMED)),
+                    : 'No gap can be filled from pictures: ' . implode(' ', array_slice($filled->open, 0, self::NAMED)),
                 RefusalKind::Impossible,
                 'values',
             );
@@ -193,7 +189,7 @@ final class SetSwatches
     /** Why some still lack one, to be said with what was done. */
     private function stillOpen(FilledGaps $filled): string
     {
-        return $filled->open === [] ? '' : '. '.implode(' ', array_slice($filled->open, 0, self::NAMED));
+        return $filled->open === [] ? '' : '. ' . implode(' ', array_slice($filled->open, 0, self::NAMED));
     }
 
     /** @param  non-empty-array<int, LibraryValue>  $values */
@@ -201,8 +197,8 @@ final class SetSwatches
     {
         $more = count($values) - self::NAMED;
 
-        $first = array_map(fn (LibraryValue $value): string => $value->name, array_slice($values, 0, self::NAMED));
+        $first = array_map(fn(LibraryValue $value): string => $value->name, array_slice($values, 0, self::NAMED));
 
-        return implode(', ', $first).($more > 0 ? " and {$more} more" : '');
+        return implode(', ', $first) . ($more > 0 ? " and {$more} more" : '');
     }
 }

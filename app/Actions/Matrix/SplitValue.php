@@ -17,9 +17,7 @@ use Core\Changes\Matrix\ReadAxis;
 /** Splits one value into several: what there is goes to the first part, the others are made like it. */
 final class SplitValue
 {
-    public function __construct(private readonly UnitOfWork $work, private readonly CatalogLookup $catalog)
-    {
-    }
+    public function __construct(private readonly UnitOfWork $work, private readonly CatalogLookup $catalog) {}
 
     /** @param  string  $parts  as typed, the first part first */
     public function run(

@@ -13,9 +13,7 @@ use Core\Gallery\Roles\Role;
 /** Gives a picture a role where it reaches, or takes it away. */
 final class AssignRole
 {
-    public function __construct(private readonly UnitOfWork $work)
-    {
-    }
+    public function __construct(private readonly UnitOfWork $work) {}
 
     public function run(Change $change, int $placementId, Role $role, bool $take = false): ?HistoryEntry
     {

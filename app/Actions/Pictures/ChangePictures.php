@@ -24,9 +24,7 @@ final class ChangePictures implements SameForEach
     /** @var array<string, PutPicture> what was read of a batch, for each of its products */
     private array $read = [];
 
-    public function __construct(private readonly ViewShelf $shelf)
-    {
-    }
+    public function __construct(private readonly ViewShelf $shelf) {}
 
     public function inWords(array $wanted): string
     {
@@ -47,21 +45,17 @@ final class ChangePictures implements SameForEach
      */
     public function meant(array $wanted): PutPicture
     {
-        $way = PictureWay::tryFrom((string) ($wanted['way'] ?? '')) ?? throw new Refusal(
-            'Say what is to be done with the picture.',
-            RefusalKind::Missing,
-            'way',
-        );
-        $photo = $this->photo((int) ($wanted['photo'] ?? 0)) ?? throw new Refusal(
-            'Choose a stored picture first.',
-            RefusalKind::Missing,
-            'photo',
-        );
+        $way =
+            PictureWay::tryFrom((string) ($wanted['way'] ?? '')) ??
+            throw new Refusal('Say what is to be done with the picture.', RefusalKind::Missing, 'way');
+        $photo =
+            $this->photo((int) ($wanted['photo'] ?? 0)) ??
+            throw new Refusal('Choose a stored picture first.', RefusalKind::Missing, 'photo');
         $other = $way === PictureWay::Replace ? $this->photo((int) ($wanted['other'] ?? 0)) : null;
         $part = trim((string) ($wanted['part'] ?? ''));
         if (mb_strlen($part) > self::LONGEST_PART) {
             throw new Refusal(
-                'The part is longer than anybody would type ('.self::LONGEST_PART.' characters).',
+                'The part is longer than anybody would type (' . self::LONGEST_PART . ' characters).',
                 RefusalKind::Unreadable,
                 'part',
             );

@@ -14,9 +14,7 @@ use Core\Gallery\View;
 /** Says what pictures show: their view, or the text that stands for one. */
 final class DescribePhotos
 {
-    public function __construct(private readonly UnitOfWork $work)
-    {
-    }
+    public function __construct(private readonly UnitOfWork $work) {}
 
     /** @param  list<int>  $placementIds */
     public function view(Change $change, array $placementIds, ?View $view): ?HistoryEntry

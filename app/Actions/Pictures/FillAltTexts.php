@@ -12,9 +12,7 @@ use Core\Changes\Pictures\MakeAltTextsOwn;
 /** Gives pictures whose texts are doubled texts of their own. */
 final class FillAltTexts
 {
-    public function __construct(private readonly UnitOfWork $work)
-    {
-    }
+    public function __construct(private readonly UnitOfWork $work) {}
 
     public function run(Change $change): ?HistoryEntry
     {

@@ -14,9 +14,7 @@ use Core\Reach\Selection;
 /** Links pictures to a part of a product that lacks a view, and says that they show it. */
 final class FillHole
 {
-    public function __construct(private readonly UnitOfWork $work)
-    {
-    }
+    public function __construct(private readonly UnitOfWork $work) {}
 
     /** @param  list<int>  $placementIds */
     public function run(Change $change, array $placementIds, Selection $part, View $view): ?HistoryEntry

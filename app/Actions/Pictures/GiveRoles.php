@@ -13,9 +13,7 @@ use Core\Gallery\View;
 /** Gives roles to the pictures of a view, in every picture combination that has one. */
 final class GiveRoles
 {
-    public function __construct(private readonly UnitOfWork $work)
-    {
-    }
+    public function __construct(private readonly UnitOfWork $work) {}
 
     /** @param  array<string, View>  $views  role's value => the view that is to have it */
     public function run(Change $change, array $views): ?HistoryEntry

@@ -13,13 +13,15 @@ use Core\Reach\Selection;
 /** Hides pictures in galleries that they reach, or shows them there again. */
 final class HidePhotos
 {
-    public function __construct(private readonly UnitOfWork $work)
-    {
-    }
+    public function __construct(private readonly UnitOfWork $work) {}
 
     /** @param  list<int>  $placementIds */
-    public function run(Change $change, array $placementIds, Selection $selected, bool $showAgain = false): ?HistoryEntry
-    {
+    public function run(
+        Change $change,
+        array $placementIds,
+        Selection $selected,
+        bool $showAgain = false,
+    ): ?HistoryEntry {
         return $this->work->change($change, self::class, new HidePictures($placementIds, $selected, $showAgain));
     }
 }

@@ -17,9 +17,7 @@ use Illuminate\Support\Facades\Gate;
 /** Stores a picture that no product has yet: of a pattern, to make swatches from. It changes nothing that is sold. */
 final class KeepPicture
 {
-    public function __construct(private readonly PhotoStore $store)
-    {
-    }
+    public function __construct(private readonly PhotoStore $store) {}
 
     public function run(User $user, IncomingFile $file): Photo
     {

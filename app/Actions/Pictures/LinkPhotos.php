@@ -13,13 +13,15 @@ use Core\Reach\Selection;
 /** Links pictures to a part of a product. */
 final class LinkPhotos
 {
-    public function __construct(private readonly UnitOfWork $work)
-    {
-    }
+    public function __construct(private readonly UnitOfWork $work) {}
 
     /** @param  list<int>  $placementIds */
-    public function run(Change $change, array $placementIds, Selection $selected, bool $onlyThere = false): ?HistoryEntry
-    {
+    public function run(
+        Change $change,
+        array $placementIds,
+        Selection $selected,
+        bool $onlyThere = false,
+    ): ?HistoryEntry {
         return $this->work->change($change, self::class, new LinkPictures($placementIds, $selected, $onlyThere));
     }
 }

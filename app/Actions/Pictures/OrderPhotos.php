@@ -15,9 +15,7 @@ use Core\Reach\Selection;
 /** Orders pictures: one in a gallery, all by the shot list, or all galleries like one. */
 final class OrderPhotos
 {
-    public function __construct(private readonly UnitOfWork $work)
-    {
-    }
+    public function __construct(private readonly UnitOfWork $work) {}
 
     /** @param  int  $to  the place in the gallery of the selection, from 0 */
     public function move(Change $change, int $placementId, Selection $selected, int $to): ?HistoryEntry

@@ -17,9 +17,7 @@ use Illuminate\Support\Facades\Gate;
 /** Has pictures read again that have no sizes. It changes nothing of the product, so it is in no history. */
 final class ReadPhotosAgain
 {
-    public function __construct(private readonly PhotoStore $store)
-    {
-    }
+    public function __construct(private readonly PhotoStore $store) {}
 
     /**
      * @param  list<int>  $placementIds
@@ -46,7 +44,10 @@ final class ReadPhotosAgain
     /** @param  Collection<int, int|null>|list<int>  $photoIds */
     private function readAgain(Collection|array $photoIds): int
     {
-        $photos = Photo::query()->whereKey($photoIds)->get()->filter(fn (Photo $photo): bool => $photo->state->canBeReadAgain() || ! $this->store->isWhole($photo));
+        $photos = Photo::query()
+            ->whereKey($photoIds)
+            ->get()
+            ->filter(fn(Photo $photo): bool => $photo->state->canBeReadAgain() || !$this->store->isWhole($photo));
         $photos->each($this->store->readAgain(...));
 
         return $photos->count();
@@ -55,7 +56,7 @@ final class ReadPhotosAgain
     /** A picture whose sizes somebody asked for, and that are not there although they were made. */
     public function missing(Photo $photo): void
     {
-        if (! $photo->state->canBeReadAgain()) {
+        if (!$photo->state->canBeReadAgain()) {
             $this->store->readAgainWhenIdle($photo);
         }
     }

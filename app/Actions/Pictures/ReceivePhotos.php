@@ -29,8 +29,7 @@ final class ReceivePhotos
         private readonly UnitOfWork $work,
         private readonly PhotoStore $store,
         private readonly NameWarnings $warnings,
-    ) {
-    }
+    ) {}
 
     /**
      * @param  list<IncomingFile>  $files
@@ -49,7 +48,7 @@ final class ReceivePhotos
             }
         }
         $arriving = array_map(
-            fn (TakenPhoto $took, int $at): ArrivingPicture => new ArrivingPicture(
+            fn(TakenPhoto $took, int $at): ArrivingPicture => new ArrivingPicture(
                 $took->photo->id,
                 $files[$at]->name,
                 $files[$at]->reach ?? Reach::nothing(),
@@ -61,9 +60,18 @@ final class ReceivePhotos
         $wanted = new TakeInPictures($arriving, $onto);
         $taken = $known = $warnings = [];
         $productId = $change->productId;
-        $told = function (Product $product) use ($productId, $wanted, $photos, $files, $onto, &$taken, &$known, &$warnings): void {
+        $told = function (Product $product) use (
+            $productId,
+            $wanted,
+            $photos,
+            $files,
+            $onto,
+            &$taken,
+            &$known,
+            &$warnings,
+        ): void {
             [$taken, $known] = $this->told($product, $wanted->names($product), $photos, $files);
-            $names = array_map(fn (int $at): string => $files[$at]->name, array_keys($photos));
+            $names = array_map(fn(int $at): string => $files[$at]->name, array_keys($photos));
             $warnings = $onto === null ? [] : $this->warnings->of((int) $productId, $names, $product->selected($onto));
         };
         $this->work->change($change, self::class, $wanted, $told);
@@ -84,12 +92,15 @@ final class ReceivePhotos
         foreach (array_keys($photos) as $place => $at) {
             [$photo, $file, $name] = [$photos[$at]->photo, $files[$at]->name, $names[$place]];
             if (isset($here[$photo->id]) || isset($met[$photo->id])) {
-                $known[] = "{$file} is here already".($name === $file ? '' : ", as {$name}")
-                    .($photo->wasChanged('state') ? '; it is read again.' : '.');
+                $known[] =
+                    "{$file} is here already" .
+                    ($name === $file ? '' : ", as {$name}") .
+                    ($photo->wasChanged('state') ? '; it is read again.' : '.');
             } else {
                 $met[$photo->id] = true;
-                $taken[] = ($name === $file ? $file : "{$file} (as {$name}: another picture has its name)")
-                    .($photos[$at]->hasMoreFrames ? ' (its first picture; it holds more)' : '');
+                $taken[] =
+                    ($name === $file ? $file : "{$file} (as {$name}: another picture has its name)") .
+                    ($photos[$at]->hasMoreFrames ? ' (its first picture; it holds more)' : '');
             }
         }
 

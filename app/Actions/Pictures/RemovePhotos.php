@@ -12,9 +12,7 @@ use Core\Changes\Pictures\RemovePictures;
 /** Takes pictures out of a product that are in its tray. */
 final class RemovePhotos
 {
-    public function __construct(private readonly UnitOfWork $work)
-    {
-    }
+    public function __construct(private readonly UnitOfWork $work) {}
 
     /** @param  list<int>  $placementIds */
     public function run(Change $change, array $placementIds): ?HistoryEntry

@@ -25,9 +25,7 @@ final class RemoveStored
 {
     private const NAMED = 5;
 
-    public function __construct(private readonly UnitOfWork $work)
-    {
-    }
+    public function __construct(private readonly UnitOfWork $work) {}
 
     /** @param  array<int, string>  $photos  id => what it is called */
     public function run(Change $change, array $photos): ?HistoryEntry
@@ -38,21 +36,26 @@ final class RemoveStored
 
         return DB::transaction(function () use ($change, $photos): ?HistoryEntry {
             $entry = $this->work->keepLibrary($change, self::class, function (Ledger $ledger) use ($photos): string {
-                $rows = Photo::query()->whereKey(array_keys($photos))->lockForUpdate()->get(['id', 'sha256', 'type']);
+                $rows = Photo::query()
+                    ->whereKey(array_keys($photos))
+                    ->lockForUpdate()
+                    ->get(['id', 'sha256', 'type']);
                 $this->refuseUsed(array_intersect_key($photos, $rows->keyBy('id')->all()));
-                DropFile::query()->whereIn('photo_id', $rows->modelKeys())->update([
-                    'photo_id' => null,
-                    'state' => DropFileState::Refused,
-                    'remark' => 'This picture was removed for good. Drop it again if it is needed.',
-                ]);
-                $ledger->delete('photos', array_values($rows->map(fn (Photo $photo): int => $photo->id)->all()));
+                DropFile::query()
+                    ->whereIn('photo_id', $rows->modelKeys())
+                    ->update([
+                        'photo_id' => null,
+                        'state' => DropFileState::Refused,
+                        'remark' => 'This picture was removed for good. Drop it again if it is needed.',
+                    ]);
+                $ledger->delete('photos', array_values($rows->map(fn(Photo $photo): int => $photo->id)->all()));
                 foreach ($rows as $row) {
                     SweepPhoto::dispatch($row->sha256, $row->type)->afterCommit();
                 }
                 $names = array_slice(array_values($photos), 0, self::NAMED);
                 $more = $rows->count() - count($names);
 
-                return 'Removed for good: '.implode(', ', $names).($more > 0 ? " and {$more} more" : '');
+                return 'Removed for good: ' . implode(', ', $names) . ($more > 0 ? " and {$more} more" : '');
             });
             if ($entry !== null) {
                 // The files go; what cannot come back is not offered to be undone.
@@ -85,7 +88,9 @@ final class RemoveStored
         foreach (PictureUses::of(array_keys($photos)) as $id => $uses) {
             $use = $uses[0];
             throw new Refusal(
-                "{$photos[$id]} stays: {$use->product} has it".($use->isRemoved ? ', whose making was undone and may be made again' : '').'. Remove it there first.',
+                "{$photos[$id]} stays: {$use->product} has it" .
+                    ($use->isRemoved ? ', whose making was undone and may be made again' : '') .
+                    '. Remove it there first.',
                 RefusalKind::Impossible,
                 'photos',
             );

@@ -15,9 +15,7 @@ use Illuminate\Support\Facades\Gate;
 /** Puts another file in the place of a picture: where it is linked, its place in the order, its roles and texts stay. */
 final class ReplacePhoto
 {
-    public function __construct(private readonly UnitOfWork $work, private readonly PhotoStore $store)
-    {
-    }
+    public function __construct(private readonly UnitOfWork $work, private readonly PhotoStore $store) {}
 
     public function run(Change $change, int $placementId, IncomingFile $file): ?HistoryEntry
     {

@@ -14,9 +14,7 @@ use Core\Gallery\Crop;
 /** Says what of a picture matters: its focus, and the part that may be shown. */
 final class SetCrop
 {
-    public function __construct(private readonly UnitOfWork $work)
-    {
-    }
+    public function __construct(private readonly UnitOfWork $work) {}
 
     public function run(Change $change, int $placementId, Crop $crop): ?HistoryEntry
     {

@@ -14,9 +14,7 @@ use Core\Gallery\View;
 /** Says of one view that a product needs it otherwise than its shot list says. */
 final class SetShot
 {
-    public function __construct(private readonly UnitOfWork $work)
-    {
-    }
+    public function __construct(private readonly UnitOfWork $work) {}
 
     /** @param  ?Need  $need  null for what the list says */
     public function run(Change $change, View $view, ?Need $need, string $reason): ?HistoryEntry

@@ -24,15 +24,20 @@ use Illuminate\Support\Facades\Gate;
 /** Takes a picture of a model, as somebody has turned it, as the still that stands for it everywhere. */
 final class TakePoster
 {
-    public function __construct(private readonly PhotoInspector $inspector, private readonly PictureReader $reader, private readonly PhotoStore $store)
-    {
-    }
+    public function __construct(
+        private readonly PhotoInspector $inspector,
+        private readonly PictureReader $reader,
+        private readonly PhotoStore $store,
+    ) {}
 
     public function run(User $user, Photo $photo, IncomingFile $file): void
     {
         Gate::forUser($user)->authorize('edit');
         $inspected = $this->inspector->inspect($file);
-        if (MediaKind::ofType($photo->type) !== MediaKind::Model || MediaKind::ofType($inspected->type) !== MediaKind::Still) {
+        if (
+            MediaKind::ofType($photo->type) !== MediaKind::Model ||
+            MediaKind::ofType($inspected->type) !== MediaKind::Still
+        ) {
             throw new Refusal('A poster is a still picture of a model.', RefusalKind::Impossible, 'poster');
         }
         try {
@@ -42,11 +47,19 @@ final class TakePoster
         }
         foreach ($read->sizes as $size => $formats) {
             foreach ($formats as $format => $bytes) {
-                $this->store->write(PhotoStore::derivedPath($photo->sha256, PhotoSize::from($size), PictureFormat::from($format)), $bytes);
+                $this->store->write(
+                    PhotoStore::derivedPath($photo->sha256, PhotoSize::from($size), PictureFormat::from($format)),
+                    $bytes,
+                );
             }
         }
         PhotoLooks::keep($photo, $read->look);
-        $photo->update(['state' => PhotoState::Ready, 'failure' => null, 'width' => $inspected->width, 'height' => $inspected->height]);
+        $photo->update([
+            'state' => PhotoState::Ready,
+            'failure' => null,
+            'width' => $inspected->width,
+            'height' => $inspected->height,
+        ]);
         event(new PhotosRead([$photo->id]));
     }
 }

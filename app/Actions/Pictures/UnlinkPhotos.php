@@ -13,13 +13,15 @@ use Core\Reach\Selection;
 /** Unlinks pictures from a part of a product, or sends them back to the tray. */
 final class UnlinkPhotos
 {
-    public function __construct(private readonly UnitOfWork $work)
-    {
-    }
+    public function __construct(private readonly UnitOfWork $work) {}
 
     /** @param  list<int>  $placementIds */
-    public function run(Change $change, array $placementIds, Selection $selected, bool $everywhere = false): ?HistoryEntry
-    {
+    public function run(
+        Change $change,
+        array $placementIds,
+        Selection $selected,
+        bool $everywhere = false,
+    ): ?HistoryEntry {
         return $this->work->change($change, self::class, new UnlinkPictures($placementIds, $selected, $everywhere));
     }
 }

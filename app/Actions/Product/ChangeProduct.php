@@ -15,9 +15,7 @@ use Core\Product\ProductState;
 /** Makes a product what somebody wants it to be: the difference is stored in one transaction and one entry. */
 final class ChangeProduct
 {
-    public function __construct(private readonly UnitOfWork $work)
-    {
-    }
+    public function __construct(private readonly UnitOfWork $work) {}
 
     /**
      * @param  ProductState  $wanted  its axes and values are of the library

@@ -30,8 +30,7 @@ final class CreateProduct
         private readonly ProductLoader $loader,
         private readonly CatalogLookup $catalog,
         private readonly ViewShelf $shelf,
-    ) {
-    }
+    ) {}
 
     public function run(User $user, string $name, string $code, ?int $shotListId = null, ?Product $like = null): Product
     {

@@ -25,11 +25,16 @@ use Core\Text\NumberReader;
 /** Changes one detail of a product: name, description, brand, category, price, shot list. */
 final class EditDetails implements SameForEach
 {
-    public const FIELDS = ['name' => 'name', 'description' => 'description', 'brand' => 'brand', 'category' => 'category', 'price' => 'price', 'shot_list_id' => 'shot list'];
+    public const FIELDS = [
+        'name' => 'name',
+        'description' => 'description',
+        'brand' => 'brand',
+        'category' => 'category',
+        'price' => 'price',
+        'shot_list_id' => 'shot list',
+    ];
 
-    public function __construct(private readonly UnitOfWork $work, private readonly ViewShelf $shelf)
-    {
-    }
+    public function __construct(private readonly UnitOfWork $work, private readonly ViewShelf $shelf) {}
 
     /** @param  string|int|null  $value  as typed; of a shot list its id; nothing for none */
     public function run(Change $change, string $field, string|int|null $value): ?HistoryEntry
@@ -42,9 +47,20 @@ final class EditDetails implements SameForEach
         [$field, $value] = $this->wanted($wanted);
 
         return match ($field) {
-            'price' => 'Price of the product '.self::priceInWords((string) $value),
-            'shot_list_id' => $value === null ? 'No shot list any more' : 'Shot list set to '.(ShotListRecord::query()->whereKey($value)->value('name') ?? throw new Refusal('This shot list is not there any more. Choose another.', RefusalKind::Gone, 'value')),
-            default => ucfirst(self::FIELDS[$field]).' set to “'.ProductText::from($field)->read((string) $value).'”',
+            'price' => 'Price of the product ' . self::priceInWords((string) $value),
+            'shot_list_id' => $value === null
+                ? 'No shot list any more'
+                : 'Shot list set to ' .
+                    (ShotListRecord::query()->whereKey($value)->value('name') ??
+                        throw new Refusal(
+                            'This shot list is not there any more. Choose another.',
+                            RefusalKind::Gone,
+                            'value',
+                        )),
+            default => ucfirst(self::FIELDS[$field]) .
+                ' set to “' .
+                ProductText::from($field)->read((string) $value) .
+                '”',
         };
     }
 
@@ -79,7 +95,7 @@ final class EditDetails implements SameForEach
         return match (true) {
             $typed === '' => 'set to none',
             preg_match('/^[+\-−–]|%$/u', $typed) === 1 => "changed by {$typed}",
-            default => 'set to '.NumberReader::read($typed),
+            default => 'set to ' . NumberReader::read($typed),
         };
     }
 
@@ -91,7 +107,7 @@ final class EditDetails implements SameForEach
     {
         $field = (string) ($wanted['field'] ?? '');
         $value = trim((string) ($wanted['value'] ?? ''));
-        if (! in_array($field, ['price', 'brand', 'category', 'shot_list_id'], true)) {
+        if (!in_array($field, ['price', 'brand', 'category', 'shot_list_id'], true)) {
             throw new Refusal('This cannot be changed for many products at once.', RefusalKind::Impossible, 'act');
         }
 

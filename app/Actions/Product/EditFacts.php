@@ -14,13 +14,17 @@ use Core\Details\FactKind;
 /** Says facts of a product, and takes them away. */
 final class EditFacts
 {
-    public function __construct(private readonly UnitOfWork $work)
-    {
-    }
+    public function __construct(private readonly UnitOfWork $work) {}
 
     /** @param  string  $unit  of a number; nothing for none */
-    public function set(Change $change, string $name, string $value, FactKind $kind = FactKind::Text, string $unit = '', bool $isShown = true): ?HistoryEntry
-    {
+    public function set(
+        Change $change,
+        string $name,
+        string $value,
+        FactKind $kind = FactKind::Text,
+        string $unit = '',
+        bool $isShown = true,
+    ): ?HistoryEntry {
         return $this->work->change($change, self::class, new SayFact($name, $value, $kind, $unit, $isShown));
     }
 

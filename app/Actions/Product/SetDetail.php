@@ -14,9 +14,7 @@ use Core\Reach\Selection;
 /** Says something of a product, or otherwise of a part of it. */
 final class SetDetail
 {
-    public function __construct(private readonly UnitOfWork $work)
-    {
-    }
+    public function __construct(private readonly UnitOfWork $work) {}
 
     /**
      * Of the whole product: parts that say otherwise go on saying so.
@@ -34,8 +32,13 @@ final class SetDetail
      * @param  list<string>  $typed  nothing: as the product has it
      * @param  bool  $none  whether the part has none, whatever the product has
      */
-    public function ofPart(Change $change, DetailKind $kind, Selection $where, array $typed, bool $none = false): ?HistoryEntry
-    {
+    public function ofPart(
+        Change $change,
+        DetailKind $kind,
+        Selection $where,
+        array $typed,
+        bool $none = false,
+    ): ?HistoryEntry {
         return $this->work->change($change, self::class, new SayDetail($kind, $typed, $where, $none));
     }
 }

@@ -14,9 +14,7 @@ use Core\Reach\Selection;
 /** Says what shoppers see first: a SKU, or a value of an axis. */
 final class SetOpening
 {
-    public function __construct(private readonly UnitOfWork $work)
-    {
-    }
+    public function __construct(private readonly UnitOfWork $work) {}
 
     /** @param  ?Selection  $selected  the SKU; null leaves it to the first in stock */
     public function sku(Change $change, ?Selection $selected): ?HistoryEntry

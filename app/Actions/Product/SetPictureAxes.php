@@ -12,9 +12,7 @@ use Core\Changes\Pictures\DifferInPictures;
 /** Says by which axes the pictures of a product differ. */
 final class SetPictureAxes
 {
-    public function __construct(private readonly UnitOfWork $work)
-    {
-    }
+    public function __construct(private readonly UnitOfWork $work) {}
 
     /** @param  list<int>  $axisIds */
     public function run(Change $change, array $axisIds): ?HistoryEntry

@@ -16,9 +16,7 @@ use Core\Refusal;
 /** Gives a product another code, and if wanted its SKUs those that the pattern makes of it. */
 final class SetProductCode
 {
-    public function __construct(private readonly UnitOfWork $work, private readonly CatalogLookup $catalog)
-    {
-    }
+    public function __construct(private readonly UnitOfWork $work, private readonly CatalogLookup $catalog) {}
 
     /**
      * @param  array<string, string>  $chosen  wanted code => the one that somebody chose in its place

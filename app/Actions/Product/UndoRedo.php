@@ -11,9 +11,7 @@ use App\Models\HistoryEntry;
 /** Takes back one's own last change of a product or of the library, or all of one's own back to a point; or makes them again. */
 final class UndoRedo
 {
-    public function __construct(private readonly EntryUndo $entries)
-    {
-    }
+    public function __construct(private readonly EntryUndo $entries) {}
 
     public function undo(Change $change): HistoryEntry
     {

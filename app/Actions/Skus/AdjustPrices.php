@@ -22,9 +22,7 @@ final class AdjustPrices implements SameForEach
 {
     private const FINEST = 'CLF';
 
-    public function __construct(private readonly UnitOfWork $work)
-    {
-    }
+    public function __construct(private readonly UnitOfWork $work) {}
 
     /**
      * Both as typed; nothing takes it away. The value may be one of an axis that sleeps, at which the product stands:
@@ -37,14 +35,15 @@ final class AdjustPrices implements SameForEach
 
     public function inWords(array $wanted): string
     {
-        $value = LibraryValue::query()->with('axis')->find($this->valueId($wanted))
-            ?? throw new Refusal('Choose the value whose price is to be changed.', RefusalKind::Missing, 'of');
+        $value =
+            LibraryValue::query()->with('axis')->find($this->valueId($wanted)) ??
+            throw new Refusal('Choose the value whose price is to be changed.', RefusalKind::Missing, 'of');
         [$amount, $percent] = $this->parts($wanted);
         $typed = trim((string) ($wanted['value'] ?? ''));
         // Read here as in the currency with the most decimals, since each product has its own.
         Adjustment::typed($amount, $percent, Currency::of(self::FINEST));
 
-        return "What {$value->axis->name} {$value->name} adds set to ".($typed === '' ? 'nothing' : $typed);
+        return "What {$value->axis->name} {$value->name} adds set to " . ($typed === '' ? 'nothing' : $typed);
     }
 
     public function change(Selection $where, array $wanted): ProductChange

@@ -13,9 +13,7 @@ use Core\Reach\Selection;
 /** Gives each selected SKU that has no GTIN the next free one of a range. */
 final class AllocateGtins
 {
-    public function __construct(private readonly UnitOfWork $work)
-    {
-    }
+    public function __construct(private readonly UnitOfWork $work) {}
 
     public function run(Change $change, Selection $selected, int $rangeId): ?HistoryEntry
     {

@@ -15,9 +15,7 @@ use Core\Changes\Codes\MakeCodes;
 /** Gives a product a pattern of the library, and its SKUs the codes that it makes. */
 final class ApplyCodePattern
 {
-    public function __construct(private readonly UnitOfWork $work, private readonly CatalogLookup $catalog)
-    {
-    }
+    public function __construct(private readonly UnitOfWork $work, private readonly CatalogLookup $catalog) {}
 
     /**
      * @param  ?int  $patternId  null for the usual one

@@ -12,9 +12,7 @@ use Core\Changes\Prices\SellIn;
 /** Sells a product in another currency: the numbers stay, rounded where the currency cannot have them. */
 final class ChangeCurrency
 {
-    public function __construct(private readonly UnitOfWork $work)
-    {
-    }
+    public function __construct(private readonly UnitOfWork $work) {}
 
     public function run(Change $change, string $code, bool $round): ?HistoryEntry
     {

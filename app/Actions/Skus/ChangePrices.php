@@ -22,9 +22,7 @@ use Core\Reach\Selection;
  */
 final class ChangePrices implements SameForEach
 {
-    public function __construct(private readonly UnitOfWork $work)
-    {
-    }
+    public function __construct(private readonly UnitOfWork $work) {}
 
     /** Where the person is to be asked first, PriceToDecide passes through, and nothing is changed. */
     public function run(Change $change, Selection $selected, PriceWish $wish): ?HistoryEntry
@@ -42,7 +40,7 @@ final class ChangePrices implements SameForEach
     {
         $typed = trim((string) ($wanted['value'] ?? ''));
 
-        return 'Price of every SKU '.($typed === '' ? 'set to the product’s' : EditDetails::priceInWords($typed));
+        return 'Price of every SKU ' . ($typed === '' ? 'set to the product’s' : EditDetails::priceInWords($typed));
     }
 
     public function change(Selection $where, array $wanted): SkuChange

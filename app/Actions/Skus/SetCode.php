@@ -13,9 +13,7 @@ use Core\Reach\Selection;
 /** Types the code of one SKU. A typed code is kept when codes are made anew. */
 final class SetCode
 {
-    public function __construct(private readonly UnitOfWork $work)
-    {
-    }
+    public function __construct(private readonly UnitOfWork $work) {}
 
     public function run(Change $change, Selection $selected, string $typed): ?HistoryEntry
     {

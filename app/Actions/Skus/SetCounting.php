@@ -13,9 +13,7 @@ use Core\Details\Counting;
 /** Says what the stock of a product is counted for. */
 final class SetCounting
 {
-    public function __construct(private readonly UnitOfWork $work)
-    {
-    }
+    public function __construct(private readonly UnitOfWork $work) {}
 
     public function run(Change $change, Counting $to): ?HistoryEntry
     {

@@ -13,9 +13,7 @@ use Core\Reach\Selection;
 /** Types the GTIN of one SKU; or takes those of all selected away. */
 final class SetGtin
 {
-    public function __construct(private readonly UnitOfWork $work)
-    {
-    }
+    public function __construct(private readonly UnitOfWork $work) {}
 
     /** @param  string  $typed  nothing: none */
     public function run(Change $change, Selection $selected, string $typed): ?HistoryEntry

@@ -16,9 +16,7 @@ use Core\Reach\Selection;
  */
 final class SetPrices
 {
-    public function __construct(private readonly UnitOfWork $work)
-    {
-    }
+    public function __construct(private readonly UnitOfWork $work) {}
 
     /**
      * @param  string  $typed  "49.90", "+5", "-10 %", or nothing

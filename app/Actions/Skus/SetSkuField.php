@@ -14,9 +14,7 @@ use Core\Reach\Selection;
 /** Writes the same into a field of all selected SKUs, such as their weight; or takes it away. */
 final class SetSkuField
 {
-    public function __construct(private readonly UnitOfWork $work)
-    {
-    }
+    public function __construct(private readonly UnitOfWork $work) {}
 
     /** @param  string  $typed  nothing for none */
     public function run(Change $change, Selection $selection, SkuField $field, string $typed): ?HistoryEntry

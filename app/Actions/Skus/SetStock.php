@@ -19,9 +19,7 @@ use Core\Stock\StockChange;
  */
 final class SetStock implements SameForEach
 {
-    public function __construct(private readonly UnitOfWork $work)
-    {
-    }
+    public function __construct(private readonly UnitOfWork $work) {}
 
     /** @param  string  $typed  "12", "+5", "-3", or nothing where the units are not counted */
     public function run(Change $change, Selection $selected, string $typed): ?HistoryEntry
@@ -31,7 +29,7 @@ final class SetStock implements SameForEach
 
     public function inWords(array $wanted): string
     {
-        return 'Stock of every SKU '.StockChange::typed((string) ($wanted['value'] ?? ''))->inWords();
+        return 'Stock of every SKU ' . StockChange::typed((string) ($wanted['value'] ?? ''))->inWords();
     }
 
     public function change(Selection $where, array $wanted): SkuChange

@@ -27,9 +27,13 @@ final class AccountCommand extends Command
             return self::SUCCESS;
         }
         try {
-            $form = AccountForm::typed($this->given('name', 'Name'), $this->given('email', 'Email address'), (string) $this->optional('right'));
+            $form = AccountForm::typed(
+                $this->given('name', 'Name'),
+                $this->given('email', 'Email address'),
+                (string) $this->optional('right'),
+            );
             $password = NewPassword::typed(
-                (string) $this->secret('Password (at least '.NewPassword::LEAST.' characters)'),
+                (string) $this->secret('Password (at least ' . NewPassword::LEAST . ' characters)'),
                 (string) $this->secret('The same again'),
                 $form->name,
                 $form->email,

@@ -27,9 +27,14 @@ final class BackupCommand extends Command
             return 2;
         }
         if ($this->option('json')) {
-            $this->line((string) json_encode(['folder' => $this->text('folder'), 'photos' => count($manifest->photos), 'lost' => $lost], JSON_THROW_ON_ERROR | JSON_UNESCAPED_SLASHES));
+            $this->line(
+                (string) json_encode(
+                    ['folder' => $this->text('folder'), 'photos' => count($manifest->photos), 'lost' => $lost],
+                    JSON_THROW_ON_ERROR | JSON_UNESCAPED_SLASHES,
+                ),
+            );
         } else {
-            $this->line("{$this->text('folder')}: the database and ".count($manifest->photos).' pictures');
+            $this->line("{$this->text('folder')}: the database and " . count($manifest->photos) . ' pictures');
             foreach ($lost as $file) {
                 $this->warn("{$file} is missing in the store, or is not what it was: it is not in the backup.");
             }

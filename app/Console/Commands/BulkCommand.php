@@ -51,20 +51,25 @@ final class BulkCommand extends Command
         parent::__construct();
     }
 
-    public function handle(Accounts $accounts, StartBatch $start, SteerBatch $steer, BatchList $batches, ProductList $list): int
-    {
+    public function handle(
+        Accounts $accounts,
+        StartBatch $start,
+        SteerBatch $steer,
+        BatchList $batches,
+        ProductList $list,
+    ): int {
         $what = $this->text('what');
         $value = $this->text('value');
         try {
             if ($what === 'show') {
                 return $this->show($batches, $value);
             }
-            $user = $accounts->withAddress((string) $this->optional('as')) ?? throw new Refusal(
-                'Say whose account does it: --as=name@shop.example.',
-                RefusalKind::Missing,
-                'as',
-            );
-            $id = in_array($what, self::WAYS, true) ? $this->steered($steer, $user, $what, $value) : $this->begun($start, $list, $user, $what, $value);
+            $user =
+                $accounts->withAddress((string) $this->optional('as')) ??
+                throw new Refusal('Say whose account does it: --as=name@shop.example.', RefusalKind::Missing, 'as');
+            $id = in_array($what, self::WAYS, true)
+                ? $this->steered($steer, $user, $what, $value)
+                : $this->begun($start, $list, $user, $what, $value);
 
             return $this->show($batches, $id);
         } catch (Refusal $refusal) {
@@ -76,26 +81,35 @@ final class BulkCommand extends Command
 
     private function begun(StartBatch $start, ProductList $list, User $user, string $what, string $value): string
     {
-        [$act, $wanted] = self::WHAT[$what] ?? throw new Refusal(
-            'Say what is to be changed: '.implode(', ', array_keys(self::WHAT)).'.',
-            RefusalKind::Missing,
-            'what',
-        );
+        [$act, $wanted] =
+            self::WHAT[$what] ??
+            throw new Refusal(
+                'Say what is to be changed: ' . implode(', ', array_keys(self::WHAT)) . '.',
+                RefusalKind::Missing,
+                'what',
+            );
         if ($act === 'value-price') {
             $wanted['of'] = (string) $this->valueId();
         }
         $category = $this->optional('category');
         $filters = $category === null ? [] : ['category' => $category];
 
-        return $start->run($user, $act, $wanted + ['value' => $value], $list->ids(new ListQuery((string) $this->optional('search'), $filters)), (bool) $this->option('all-or-nothing'), Selection::whole())->id;
+        return $start->run(
+            $user,
+            $act,
+            $wanted + ['value' => $value],
+            $list->ids(new ListQuery((string) $this->optional('search'), $filters)),
+            (bool) $this->option('all-or-nothing'),
+            Selection::whole(),
+        )->id;
     }
 
     private function valueId(): int
     {
-        [$axis, $value] = explode('=', $this->optional('of').'=', 3);
+        [$axis, $value] = explode('=', $this->optional('of') . '=', 3);
 
-        return $this->library->valueCalled($axis, $value)
-            ?? throw new Refusal(
+        return $this->library->valueCalled($axis, $value) ??
+            throw new Refusal(
                 'Say whose price is to be changed, with its axis: --of="Size=XL".',
                 RefusalKind::Missing,
                 'of',
@@ -120,10 +134,22 @@ final class BulkCommand extends Command
         $batch = $batches->named($id);
         $counts = $batches->counts([$id])[$id];
         if ($this->option('json')) {
-            $this->line(json_encode(['id' => $id, 'words' => $batch->words, 'state' => $batch->state->value, 'products' => $counts], JSON_THROW_ON_ERROR | JSON_UNESCAPED_UNICODE));
+            $this->line(
+                json_encode(
+                    ['id' => $id, 'words' => $batch->words, 'state' => $batch->state->value, 'products' => $counts],
+                    JSON_THROW_ON_ERROR | JSON_UNESCAPED_UNICODE,
+                ),
+            );
         } else {
             $this->info("{$batch->words}: {$batch->state->inWords()} ({$id})");
-            $this->table(['Products', 'Count'], array_map(fn (string $state, int $count): array => [$state, number_format($count)], array_keys($counts), $counts));
+            $this->table(
+                ['Products', 'Count'],
+                array_map(
+                    fn(string $state, int $count): array => [$state, number_format($count)],
+                    array_keys($counts),
+                    $counts,
+                ),
+            );
         }
 
         return self::SUCCESS;

@@ -18,9 +18,12 @@ final class ColorsCommand extends Command
     public function handle(ProductLoader $loader, ColorReport $report): int
     {
         $code = $this->argument('product');
-        $product = Product::query()->standing()->where('code', is_string($code) ? $code : '')->first();
+        $product = Product::query()
+            ->standing()
+            ->where('code', is_string($code) ? $code : '')
+            ->first();
         if ($product === null) {
-            $this->components->error('No product has the code '.(is_string($code) ? $code : '').'.');
+            $this->components->error('No product has the code ' . (is_string($code) ? $code : '') . '.');
 
             return 2;
         }
@@ -28,10 +31,35 @@ final class ColorsCommand extends Command
         if ($this->option('json')) {
             $this->line(json_encode($colors, JSON_THROW_ON_ERROR | JSON_UNESCAPED_SLASHES | JSON_UNESCAPED_UNICODE));
         } else {
-            $this->table(['Axis', 'Value', 'Swatch', 'L*, a*, b*'], array_map(fn (array $one): array => [$one['axis'], $one['value'], implode(' / ', $one['colors']) ?: '–', implode(' / ', array_map(fn (array $lab): string => implode(', ', $lab), $one['lab']))], $colors['swatches']));
-            $this->table(['Picture', 'Value', 'Shows', 'ΔE00'], array_map(fn (array $one): array => [$one['file'], $one['value'], implode(' ', array_column($one['colors'], 'hex')) ?: $one['doubt'], $one['delta_e00'] ?? '–'], $colors['photos']));
+            $this->table(
+                ['Axis', 'Value', 'Swatch', 'L*, a*, b*'],
+                array_map(
+                    fn(array $one): array => [
+                        $one['axis'],
+                        $one['value'],
+                        implode(' / ', $one['colors']) ?: '–',
+                        implode(' / ', array_map(fn(array $lab): string => implode(', ', $lab), $one['lab'])),
+                    ],
+                    $colors['swatches'],
+                ),
+            );
+            $this->table(
+                ['Picture', 'Value', 'Shows', 'ΔE00'],
+                array_map(
+                    fn(array $one): array => [
+                        $one['file'],
+                        $one['value'],
+                        implode(' ', array_column($one['colors'], 'hex')) ?: $one['doubt'],
+                        $one['delta_e00'] ?? '–',
+                    ],
+                    $colors['photos'],
+                ),
+            );
             foreach ($colors['findings'] as $finding) {
-                $this->line("{$finding['severity']}  {$finding['message']}".($finding['delta_e00'] === null ? '' : " ΔE00 {$finding['delta_e00']}"));
+                $this->line(
+                    "{$finding['severity']}  {$finding['message']}" .
+                        ($finding['delta_e00'] === null ? '' : " ΔE00 {$finding['delta_e00']}"),
+                );
             }
         }
 

@@ -29,7 +29,9 @@ final class CoverageCommand extends Command
     {
         try {
             $ids = $this->productIds();
-            $lacks = $this->option('json') ? $this->printJson($ids, $loader, $report) : $this->printTable($ids, $loader);
+            $lacks = $this->option('json')
+                ? $this->printJson($ids, $loader, $report)
+                : $this->printTable($ids, $loader);
             $file = $this->optional('shooting-list');
             $written = $file === null ? 0 : $this->write($file, $ids, $list, $sheet);
         } catch (Refusal $refused) {
@@ -37,8 +39,8 @@ final class CoverageCommand extends Command
 
             return 2;
         }
-        if ($file !== null && ! $this->option('json')) {
-            $this->line("{$file}: {$written} ".($written === 1 ? 'picture' : 'pictures').' to be taken');
+        if ($file !== null && !$this->option('json')) {
+            $this->line("{$file}: {$written} " . ($written === 1 ? 'picture' : 'pictures') . ' to be taken');
         }
 
         return $lacks ? 1 : 0;
@@ -49,10 +51,15 @@ final class CoverageCommand extends Command
     {
         $given = $this->argument('product');
         $wanted = is_array($given) ? array_values(array_map(strval(...), $given)) : [];
-        $found = Product::query()->standing()->when($wanted !== [], fn ($query) => $query->whereIn('code', $wanted))->orderBy('code')->pluck('code', 'id')->all();
+        $found = Product::query()
+            ->standing()
+            ->when($wanted !== [], fn($query) => $query->whereIn('code', $wanted))
+            ->orderBy('code')
+            ->pluck('code', 'id')
+            ->all();
         $missing = array_udiff($wanted, $found, strcasecmp(...));
         if ($missing !== []) {
-            throw new Refusal('No product has the code '.implode(', ', $missing).'.', RefusalKind::Gone, 'product');
+            throw new Refusal('No product has the code ' . implode(', ', $missing) . '.', RefusalKind::Gone, 'product');
         }
 
         return array_map(intval(...), array_keys($found));
@@ -78,7 +85,9 @@ final class CoverageCommand extends Command
         foreach ($this->loaded($ids, $loader) as $loaded) {
             foreach ($report->of($loaded) as $row) {
                 $lacks = $lacks || ($row['required'] && $row['state'] === 'missing');
-                $this->line($before.json_encode($row, JSON_THROW_ON_ERROR | JSON_UNESCAPED_SLASHES | JSON_UNESCAPED_UNICODE));
+                $this->line(
+                    $before . json_encode($row, JSON_THROW_ON_ERROR | JSON_UNESCAPED_SLASHES | JSON_UNESCAPED_UNICODE),
+                );
                 $before = ',';
             }
         }
@@ -94,22 +103,35 @@ final class CoverageCommand extends Command
         foreach ($this->loaded($ids, $loader) as $loaded) {
             $coverage = $loaded->core->coverage();
             $this->newLine();
-            $this->line("{$loaded->product->code}  {$loaded->product->name}: ".match (true) {
-                $coverage === null => 'no shot list',
-                $coverage->rows === [] => 'no SKU yet',
-                default => "{$coverage->percent()} % of the required views are there",
-            });
+            $this->line(
+                "{$loaded->product->code}  {$loaded->product->name}: " .
+                    match (true) {
+                        $coverage === null => 'no shot list',
+                        $coverage->rows === [] => 'no SKU yet',
+                        default => "{$coverage->percent()} % of the required views are there",
+                    },
+            );
             $rows = [];
             foreach ($coverage->rows ?? [] as $row) {
                 $rows[] = [
                     $loaded->core->matrix->inWordsOr($row->combination, 'the whole product'),
                     $row->skus,
-                    ...array_map(fn ($cell): string => $cell->inWords(), array_values($row->cells)),
+                    ...array_map(fn($cell): string => $cell->inWords(), array_values($row->cells)),
                 ];
                 $lacks = $lacks || $row->lacks() > 0;
             }
             if ($rows !== []) {
-                $this->table(['', 'SKUs', ...array_map(fn ($shot): string => "{$shot->view->name} ({$shot->need->value})", array_values($loaded->core->library->shotList->shots ?? []))], $rows);
+                $this->table(
+                    [
+                        '',
+                        'SKUs',
+                        ...array_map(
+                            fn($shot): string => "{$shot->view->name} ({$shot->need->value})",
+                            array_values($loaded->core->library->shotList->shots ?? []),
+                        ),
+                    ],
+                    $rows,
+                );
             }
         }
 
@@ -119,14 +141,17 @@ final class CoverageCommand extends Command
     /** @param  list<int>  $ids */
     private function write(string $file, array $ids, ShootingList $list, ShootingSheet $sheet): int
     {
-        if (! is_dir(dirname($file)) || ! is_writable(dirname($file))) {
+        if (!is_dir(dirname($file)) || !is_writable(dirname($file))) {
             throw new Refusal(
-                'There is no folder '.dirname($file).' that can be written to.',
+                'There is no folder ' . dirname($file) . ' that can be written to.',
                 RefusalKind::Gone,
                 'shooting-list',
             );
         }
-        $written = $sheet->write($list->of($ids), SheetWriter::byEnding("{$file}.part", strtolower(pathinfo($file, PATHINFO_EXTENSION))));
+        $written = $sheet->write(
+            $list->of($ids),
+            SheetWriter::byEnding("{$file}.part", strtolower(pathinfo($file, PATHINFO_EXTENSION))),
+        );
         rename("{$file}.part", $file);
 
         return $written;

@@ -28,22 +28,57 @@ final class ExplainCommand extends Command
         }
         $told = $report->of(...$found);
         if ($this->option('json')) {
-            $this->line((string) json_encode($told, JSON_THROW_ON_ERROR | JSON_PRETTY_PRINT | JSON_UNESCAPED_SLASHES | JSON_UNESCAPED_UNICODE));
+            $this->line(
+                (string) json_encode(
+                    $told,
+                    JSON_THROW_ON_ERROR | JSON_PRETTY_PRINT | JSON_UNESCAPED_SLASHES | JSON_UNESCAPED_UNICODE,
+                ),
+            );
 
             return 0;
         }
-        $this->line("{$told['sku']}  ".implode(', ', (array) $told['choice']).($told['state'] === 'retired' ? '  (retired: not on offer)' : ''));
-        $this->table(['Price', 'Change', $told['price']['currency']], array_map(fn (array $step): array => [$step['what'], $step['change'], $step['amount']], $told['price']['steps']));
-        foreach (['GTIN' => $told['gtin'] ?? 'none', 'Stock' => $told['stock']['count'] ?? 'not counted', 'Code' => $told['code']['typed'] ? 'typed' : 'made of its values', 'Weight' => $told['weight_g'] === null ? 'not known' : "{$told['weight_g']} g", 'Margin' => $told['price']['margin']['percent'] ?? 'not known'] as $what => $says) {
+        $this->line(
+            "{$told['sku']}  " .
+                implode(', ', (array) $told['choice']) .
+                ($told['state'] === 'retired' ? '  (retired: not on offer)' : ''),
+        );
+        $this->table(
+            ['Price', 'Change', $told['price']['currency']],
+            array_map(
+                fn(array $step): array => [$step['what'], $step['change'], $step['amount']],
+                $told['price']['steps'],
+            ),
+        );
+        foreach (
+            [
+                'GTIN' => $told['gtin'] ?? 'none',
+                'Stock' => $told['stock']['count'] ?? 'not counted',
+                'Code' => $told['code']['typed'] ? 'typed' : 'made of its values',
+                'Weight' => $told['weight_g'] === null ? 'not known' : "{$told['weight_g']} g",
+                'Margin' => $told['price']['margin']['percent'] ?? 'not known',
+            ]
+            as $what => $says
+        ) {
             $this->line(sprintf('  %-8s %s', $what, $says));
         }
         foreach ((array) $told['texts'] as $key => $text) {
-            $this->line('  '.SkuFields::named($key)?->name().": {$text}");
+            $this->line('  ' . SkuFields::named($key)?->name() . ": {$text}");
         }
         foreach ((array) $told['details'] as $kind => $detail) {
-            $this->line("  {$kind}: {$detail['words']}".($detail['own'] ? ' (here, not as the product)' : ''));
+            $this->line("  {$kind}: {$detail['words']}" . ($detail['own'] ? ' (here, not as the product)' : ''));
         }
-        $this->table(['Picture', 'View', 'Linked to', 'Roles'], array_map(fn (array $entry): array => [$entry['file'], $entry['view'] ?? '', $entry['reach_words'], implode(', ', $entry['roles'])], $told['gallery']));
+        $this->table(
+            ['Picture', 'View', 'Linked to', 'Roles'],
+            array_map(
+                fn(array $entry): array => [
+                    $entry['file'],
+                    $entry['view'] ?? '',
+                    $entry['reach_words'],
+                    implode(', ', $entry['roles']),
+                ],
+                $told['gallery'],
+            ),
+        );
         foreach ($told['roles'] as $role => $answer) {
             $this->line(sprintf('  %-7s %s  %s', $role, $answer['file'] ?? '–', $answer['reason']));
         }

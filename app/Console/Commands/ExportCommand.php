@@ -26,13 +26,17 @@ final class ExportCommand extends Command
     {
         $file = $this->text('file');
         $wanted = $this->every('product');
-        $products = Product::query()->standing()->orderBy('code')
-            ->when($wanted !== [], fn (Builder $query) => $query->whereIn('code', $wanted))->pluck('code', 'id')->all();
+        $products = Product::query()
+            ->standing()
+            ->orderBy('code')
+            ->when($wanted !== [], fn(Builder $query) => $query->whereIn('code', $wanted))
+            ->pluck('code', 'id')
+            ->all();
         $missing = array_udiff($wanted, $products, strcasecmp(...));
         if ($missing !== []) {
-            return $this->refuse('No product has the code '.implode(', ', $missing).'.');
+            return $this->refuse('No product has the code ' . implode(', ', $missing) . '.');
         }
-        $partial = $file.'.part';
+        $partial = $file . '.part';
         try {
             $rows = $this->write($file, $partial, array_map(intval(...), array_keys($products)), $sheet, $document);
         } catch (Refusal $refused) {
@@ -40,18 +44,28 @@ final class ExportCommand extends Command
         }
         rename($partial, $file);
         $this->option('json')
-            ? $this->line((string) json_encode(['file' => $file, 'products' => count($products), 'rows' => $rows], JSON_THROW_ON_ERROR | JSON_UNESCAPED_SLASHES))
-            : $this->line("{$file}: ".count($products)." products, {$rows} rows");
+            ? $this->line(
+                (string) json_encode(
+                    ['file' => $file, 'products' => count($products), 'rows' => $rows],
+                    JSON_THROW_ON_ERROR | JSON_UNESCAPED_SLASHES,
+                ),
+            )
+            : $this->line("{$file}: " . count($products) . " products, {$rows} rows");
 
         return 0;
     }
 
     /** @param  list<int>  $productIds */
-    private function write(string $file, string $partial, array $productIds, SheetExport $sheet, JsonLdDocument $document): int
-    {
-        if (! is_dir(dirname($file)) || ! is_writable(dirname($file))) {
+    private function write(
+        string $file,
+        string $partial,
+        array $productIds,
+        SheetExport $sheet,
+        JsonLdDocument $document,
+    ): int {
+        if (!is_dir(dirname($file)) || !is_writable(dirname($file))) {
             throw new Refusal(
-                'There is no folder '.dirname($file).' that can be written to.',
+                'There is no folder ' . dirname($file) . ' that can be written to.',
                 RefusalKind::Gone,
                 'file',
             );

@@ -51,9 +51,15 @@ final class GalleryCommand extends Command
             return [$report->choice($loaded, $this->every('choose'))];
         }
         $wanted = $this->optional('sku');
-        $skus = $wanted === null
-            ? array_values($loaded->core->made)
-            : array_values(array_filter($loaded->core->state->skus, fn (Sku $sku): bool => strcasecmp($sku->code, $wanted) === 0));
+        $skus =
+            $wanted === null
+                ? array_values($loaded->core->made)
+                : array_values(
+                    array_filter(
+                        $loaded->core->state->skus,
+                        fn(Sku $sku): bool => strcasecmp($sku->code, $wanted) === 0,
+                    ),
+                );
         if (count($skus) === 0) {
             throw new Refusal(
                 $wanted === null
@@ -75,10 +81,10 @@ final class GalleryCommand extends Command
     private function printJson(Product $product, iterable $galleries): void
     {
         $flags = JSON_THROW_ON_ERROR | JSON_UNESCAPED_SLASHES | JSON_UNESCAPED_UNICODE;
-        $this->line('{"product": '.json_encode($product->code, $flags).', "skus": [');
+        $this->line('{"product": ' . json_encode($product->code, $flags) . ', "skus": [');
         $before = '';
         foreach ($galleries as $gallery) {
-            $this->line($before.json_encode($gallery, $flags));
+            $this->line($before . json_encode($gallery, $flags));
             $before = ',';
         }
         $this->line(']}');
@@ -89,10 +95,20 @@ final class GalleryCommand extends Command
     {
         foreach ($galleries as $gallery) {
             $this->newLine();
-            $this->line(trim(($gallery['sku'] ?? '').'  '.implode(', ', (array) $gallery['choice'])).(($gallery['state'] ?? '') === 'retired' ? '  (retired: not on offer)' : '').$this->filledIn($gallery));
+            $this->line(
+                trim(($gallery['sku'] ?? '') . '  ' . implode(', ', (array) $gallery['choice'])) .
+                    (($gallery['state'] ?? '') === 'retired' ? '  (retired: not on offer)' : '') .
+                    $this->filledIn($gallery),
+            );
             $rows = [];
             foreach ($gallery['gallery'] as $at => $entry) {
-                $rows[] = [$at + 1, $entry['file'], $entry['view'] ?? '', $entry['reach_words'], implode(', ', $entry['roles'])];
+                $rows[] = [
+                    $at + 1,
+                    $entry['file'],
+                    $entry['view'] ?? '',
+                    $entry['reach_words'],
+                    implode(', ', $entry['roles']),
+                ];
             }
             $this->table(['', 'Picture', 'View', 'Linked to', 'Roles'], $rows);
             foreach ($gallery['roles'] as $role => $answer) {

@@ -21,15 +21,26 @@ final class GenerateCommand extends Command
     public function handle(): int
     {
         DB::connection()->disableQueryLog();
-        $numbers = array_map(fn (string $option): string => (string) $this->optional($option), ['products', 'skus', 'pictures', 'seed']);
-        if (array_filter($numbers, fn (string $number): bool => ! ctype_digit($number)) !== [] || (int) $numbers[0] < 1) {
+        $numbers = array_map(fn(string $option): string => (string) $this->optional($option), [
+            'products',
+            'skus',
+            'pictures',
+            'seed',
+        ]);
+        if (array_filter($numbers, fn(string $number): bool => !ctype_digit($number)) !== [] || (int) $numbers[0] < 1) {
             $this->error('--products, --skus, --pictures and --seed want whole numbers.');
 
             return self::INVALID;
         }
         $bar = $this->output->createProgressBar((int) $numbers[0]);
         try {
-            LargeCatalog::make((int) $numbers[0], (int) $numbers[1], (int) $numbers[2], (int) $numbers[3], $bar->setProgress(...));
+            LargeCatalog::make(
+                (int) $numbers[0],
+                (int) $numbers[1],
+                (int) $numbers[2],
+                (int) $numbers[3],
+                $bar->setProgress(...),
+            );
         } catch (RuntimeException $fault) {
             $this->error($fault->getMessage());
 

@@ -45,18 +45,25 @@ final class MatchCommand extends Command
 
     protected $description = 'Reads names of files and the pictures, and says which product, part and view each is of';
 
-    public function handle(ShopWords $words, ReceivePhotos $action, Accounts $accounts, LookedAt $looked, Resemblances $resemblances): int
-    {
+    public function handle(
+        ShopWords $words,
+        ReceivePhotos $action,
+        Accounts $accounts,
+        LookedAt $looked,
+        Resemblances $resemblances,
+    ): int {
         try {
             $given = $this->givenProduct();
             $accept = $this->accepted();
-            $user = $accept === null
-                ? null
-                : $accounts->withAddress((string) $this->optional('as')) ?? throw new Refusal(
-                    'Say whose account links them: --as=name@shop.example.',
-                    RefusalKind::Missing,
-                    'as',
-                );
+            $user =
+                $accept === null
+                    ? null
+                    : $accounts->withAddress((string) $this->optional('as')) ??
+                        throw new Refusal(
+                            'Say whose account links them: --as=name@shop.example.',
+                            RefusalKind::Missing,
+                            'as',
+                        );
             $names = $this->names();
             $seen = $this->seen($names, $looked, $resemblances);
             $list = $words->of($names, $given, (string) $this->optional('sender'), Resemblances::products($seen));
@@ -97,16 +104,14 @@ final class MatchCommand extends Command
 
         return $code === null
             ? null
-            : Product::query()
-                ->standing()
-                ->where('code', $code)
-                ->first() ?? throw new Refusal("No product has the code {$code}.", RefusalKind::Gone, 'product');
+            : Product::query()->standing()->where('code', $code)->first() ??
+                    throw new Refusal("No product has the code {$code}.", RefusalKind::Gone, 'product');
     }
 
     private function accepted(): ?float
     {
         $typed = $this->optional('accept');
-        if ($typed !== null && (! is_numeric($typed) || (float) $typed <= 0.5 || (float) $typed > 1)) {
+        if ($typed !== null && (!is_numeric($typed) || (float) $typed <= 0.5 || (float) $typed > 1)) {
             throw new Refusal(
                 '--accept wants a confidence above 0.5, up to 1, such as 0.9.',
                 RefusalKind::Unreadable,
@@ -121,18 +126,26 @@ final class MatchCommand extends Command
     private function names(): array
     {
         $dir = rtrim($this->text('dir'), '/');
-        if (! is_dir($dir) || ! is_readable($dir)) {
+        if (!is_dir($dir) || !is_readable($dir)) {
             throw new Refusal("{$dir} is no folder that can be read.", RefusalKind::Gone, 'dir');
         }
         $names = [];
         /** @var SplFileInfo $file */
-        foreach (new RecursiveIteratorIterator(new RecursiveDirectoryIterator($dir, FilesystemIterator::SKIP_DOTS)) as $file) {
+        foreach (
+            new RecursiveIteratorIterator(new RecursiveDirectoryIterator($dir, FilesystemIterator::SKIP_DOTS))
+            as $file
+        ) {
             if ($file->isFile() && in_array(strtolower($file->getExtension()), self::ENDINGS, true)) {
-                $names[$file->getPathname()] = new DroppedName($file->getFilename(), basename($dir).substr($file->getPath(), strlen($dir)));
+                $names[$file->getPathname()] = new DroppedName(
+                    $file->getFilename(),
+                    basename($dir) . substr($file->getPath(), strlen($dir)),
+                );
             }
             if (count($names) > self::MOST_FILES) {
                 throw new Refusal(
-                    'There are more than '.number_format(self::MOST_FILES).' pictures in this folder. Read its folders one after the other.',
+                    'There are more than ' .
+                        number_format(self::MOST_FILES) .
+                        ' pictures in this folder. Read its folders one after the other.',
                     RefusalKind::Impossible,
                     'dir',
                 );
@@ -156,7 +169,8 @@ final class MatchCommand extends Command
                 'file' => $names[$path]->file,
                 'path' => ltrim(substr($path, strlen(rtrim($this->text('dir'), '/'))), '/'),
                 'product' => $product?->code,
-                'reach' => $product === null ? null : ReachNames::of($verdict->reach ?? Reach::nothing(), $product->matrix),
+                'reach' =>
+                    $product === null ? null : ReachNames::of($verdict->reach ?? Reach::nothing(), $product->matrix),
                 'view' => $verdict->view?->name,
                 'place' => $verdict->place,
                 'confidence' => $verdict->confidence,
@@ -180,12 +194,17 @@ final class MatchCommand extends Command
                 $product->code ?? '–',
                 $product === null ? '–' : (new Wording())->say($verdict->reach ?? Reach::nothing(), $product->matrix),
                 $verdict->view->name ?? '–',
-                "{$verdict->inWords()} (".number_format($verdict->confidence, 2).')',
+                "{$verdict->inWords()} (" . number_format($verdict->confidence, 2) . ')',
                 implode(' ', $verdict->doubts === [] ? $verdict->reasons : $verdict->doubtWords()),
             ];
         }
         $this->table(['File', 'Product', 'Part', 'View', 'How sure', 'Why'], $rows);
-        $this->line(count(array_filter($verdicts, fn (Verdict $verdict): bool => $verdict->isSure())).' of '.count($verdicts).' are sure.');
+        $this->line(
+            count(array_filter($verdicts, fn(Verdict $verdict): bool => $verdict->isSure())) .
+                ' of ' .
+                count($verdicts) .
+                ' are sure.',
+        );
     }
 
     private function product(Lexicon $list, Verdict $verdict): ?KnownProduct
@@ -202,7 +221,12 @@ final class MatchCommand extends Command
         $byProduct = [];
         foreach ($verdicts as $path => $verdict) {
             if ($verdict->productId !== null && $verdict->confidence >= $accept) {
-                $byProduct[$verdict->productId][] = new IncomingFile($path, basename($path), $verdict->reach, $verdict->view);
+                $byProduct[$verdict->productId][] = new IncomingFile(
+                    $path,
+                    basename($path),
+                    $verdict->reach,
+                    $verdict->view,
+                );
             }
         }
         $refused = [];
@@ -215,9 +239,13 @@ final class MatchCommand extends Command
             $said->writeln("<comment>{$why}</comment>");
         }
         // What programs read is JSON and nothing else; they are told by the exit code.
-        if (! $this->option('json')) {
+        if (!$this->option('json')) {
             $this->line(
-                'Taken in: '.(array_sum(array_map(count(...), $byProduct)) - count($refused)).', refused: '.count($refused).'.',
+                'Taken in: ' .
+                    (array_sum(array_map(count(...), $byProduct)) - count($refused)) .
+                    ', refused: ' .
+                    count($refused) .
+                    '.',
             );
         }
 

@@ -16,7 +16,7 @@ final class RecountCommand extends Command
 
     public function handle(Summaries $summaries): int
     {
-        if (! $this->option('waiting')) {
+        if (!$this->option('waiting')) {
             Summaries::forgetAll();
         }
         $waiting = Summaries::waiting();
@@ -28,10 +28,11 @@ final class RecountCommand extends Command
         $bar->clear();
         Totals::rebuild();
         $failed = $summaries->failed();
-        $this->info(number_format($waiting - $failed).' products counted.');
+        $this->info(number_format($waiting - $failed) . ' products counted.');
         if ($failed > 0) {
             $this->error(
-                number_format($failed).' could not be counted; the log says why. They are tried again with the next change.',
+                number_format($failed) .
+                    ' could not be counted; the log says why. They are tried again with the next change.',
             );
         }
 

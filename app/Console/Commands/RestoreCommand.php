@@ -26,7 +26,11 @@ final class RestoreCommand extends Command
 
             return 2;
         }
-        $this->line("Restored what was kept at {$manifest->madeAt}: the database and ".count($manifest->photos).' pictures. Their sizes are made by the queue; “slate:verify” says when all is there.');
+        $this->line(
+            "Restored what was kept at {$manifest->madeAt}: the database and " .
+                count($manifest->photos) .
+                ' pictures. Their sizes are made by the queue; “slate:verify” says when all is there.',
+        );
 
         return 0;
     }

@@ -18,13 +18,31 @@ final class VerifyCommand extends Command
     {
         $findings = iterator_to_array($verification->run((bool) $this->option('mend')), false);
         if ($this->option('json')) {
-            $this->line((string) json_encode(array_map(fn (Damage $finding): array => ['what' => $finding->what, 'place' => $finding->place, 'mended' => $finding->isMended], $findings), JSON_THROW_ON_ERROR | JSON_UNESCAPED_SLASHES));
+            $this->line(
+                (string) json_encode(
+                    array_map(
+                        fn(Damage $finding): array => [
+                            'what' => $finding->what,
+                            'place' => $finding->place,
+                            'mended' => $finding->isMended,
+                        ],
+                        $findings,
+                    ),
+                    JSON_THROW_ON_ERROR | JSON_UNESCAPED_SLASHES,
+                ),
+            );
         } elseif ($findings === []) {
             $this->line('All is there, and is what it was.');
         } else {
-            $this->table(['What', 'Where', ''], array_map(fn (Damage $finding): array => [$finding->what, $finding->place, $finding->isMended ? 'mended' : ''], $findings));
+            $this->table(
+                ['What', 'Where', ''],
+                array_map(
+                    fn(Damage $finding): array => [$finding->what, $finding->place, $finding->isMended ? 'mended' : ''],
+                    $findings,
+                ),
+            );
         }
 
-        return array_filter($findings, fn (Damage $finding): bool => ! $finding->isMended) === [] ? 0 : 1;
+        return array_filter($findings, fn(Damage $finding): bool => !$finding->isMended) === [] ? 0 : 1;
     }
 }

@@ -26,7 +26,7 @@ final class WorkCommand extends Command
     public function handle(): int
     {
         return $this->callSilently('queue:work', [
-            '--queue' => 'default,'.PhotoCuts::ASKED_FOR,
+            '--queue' => 'default,' . PhotoCuts::ASKED_FOR,
             '--sleep' => '0.2',
             '--tries' => '3',
             '--memory' => (string) self::MEMORY,

@@ -22,13 +22,13 @@ final readonly class ColorReport
         $report = ['product' => $loaded->product->code, 'swatches' => [], 'photos' => [], 'findings' => []];
         foreach ($all->axes() as $axis) {
             $colors = $all->of($axis);
-            $label = fn (int $valueId): string => $axis->value($valueId)->label ?? '';
+            $label = fn(int $valueId): string => $axis->value($valueId)->label ?? '';
             foreach ($axis->values as $value) {
                 $swatch = $colors->swatch($value->id);
                 $report['swatches'][] = [
                     'axis' => $axis->name,
                     'value' => $value->label,
-                    'colors' => array_map(fn (Srgb $color): string => $color->hex(), $swatch->colors ?? []),
+                    'colors' => array_map(fn(Srgb $color): string => $color->hex(), $swatch->colors ?? []),
                     'lab' => array_map($this->lab(...), $swatch->colors ?? []),
                     'kind' => $swatch?->kind()->value,
                     'shown_as' => $axis->display->value,
@@ -51,7 +51,10 @@ final readonly class ColorReport
         return [
             'file' => $picture->file,
             'value' => $value,
-            'colors' => array_map(fn (ColorShare $share): array => ['hex' => $share->color->hex(), 'share' => round($share->share, 4)], $picture->seen->colors),
+            'colors' => array_map(
+                fn(ColorShare $share): array => ['hex' => $share->color->hex(), 'share' => round($share->share, 4)],
+                $picture->seen->colors,
+            ),
             'delta_e00' => $distance === null ? null : round($distance, 2),
             'doubt' => $picture->seen->doubt,
         ];
@@ -63,7 +66,13 @@ final readonly class ColorReport
      */
     private function finding(Finding $finding, array $values): array
     {
-        return ['id' => $finding->check->key(), 'severity' => $finding->check->severity()->value, 'values' => $values, 'delta_e00' => $finding->distance === null ? null : round($finding->distance, 2), 'message' => $finding->message];
+        return [
+            'id' => $finding->check->key(),
+            'severity' => $finding->check->severity()->value,
+            'values' => $values,
+            'delta_e00' => $finding->distance === null ? null : round($finding->distance, 2),
+            'message' => $finding->message,
+        ];
     }
 
     /** @return array{float, float, float} */

@@ -25,7 +25,10 @@ final readonly class CoverageReport
                         'state' => $cell->cover->value,
                         'skus' => $cell->skus,
                         'lacking' => $cell->lacking,
-                        'files' => array_map(fn (int $id): string => $loaded->placements[$id]->file(), $cell->placementIds),
+                        'files' => array_map(
+                            fn(int $id): string => $loaded->placements[$id]->file(),
+                            $cell->placementIds,
+                        ),
                     ];
                 }
             }

@@ -53,17 +53,23 @@ final class GalleryReport
         $roles = [];
         foreach (Role::cases() as $role) {
             $answer = $gallery->role($role);
-            $roles[$role->value] = ['file' => $answer->placement()?->file, 'reason' => $answer->reason($loaded->core->matrix)];
+            $roles[$role->value] = [
+                'file' => $answer->placement()?->file,
+                'reason' => $answer->reason($loaded->core->matrix),
+            ];
         }
 
         return [
-            'gallery' => array_map(fn (Entry $entry): array => [
-                'file' => $entry->placement->file,
-                'view' => $entry->placement->view?->name,
-                'reach' => ReachNames::of($entry->placement->reach, $loaded->core->matrix),
-                'reach_words' => (new Wording())->say($entry->placement->reach, $loaded->core->matrix),
-                'roles' => $this->roles($gallery, $entry->placement),
-            ], $gallery->entries),
+            'gallery' => array_map(
+                fn(Entry $entry): array => [
+                    'file' => $entry->placement->file,
+                    'view' => $entry->placement->view?->name,
+                    'reach' => ReachNames::of($entry->placement->reach, $loaded->core->matrix),
+                    'reach_words' => (new Wording())->say($entry->placement->reach, $loaded->core->matrix),
+                    'roles' => $this->roles($gallery, $entry->placement),
+                ],
+                $gallery->entries,
+            ),
             'roles' => $roles,
         ];
     }
@@ -71,7 +77,7 @@ final class GalleryReport
     /** @return list<string> */
     private function roles(Gallery $gallery, Placement $placement): array
     {
-        return array_map(fn (RoleAnswer $answer): string => $answer->role->value, $gallery->rolesOf($placement));
+        return array_map(fn(RoleAnswer $answer): string => $answer->role->value, $gallery->rolesOf($placement));
     }
 
     /**
@@ -83,11 +89,13 @@ final class GalleryReport
     {
         $values = [];
         foreach ($typed as $part) {
-            $found = $this->pair($loaded, $part) ?? throw new Refusal(
-                "{$loaded->product->name} has no “{$part}”. Say it as --choose=\"Axis=Value\", once for each axis.",
-                RefusalKind::Gone,
-                'choose',
-            );
+            $found =
+                $this->pair($loaded, $part) ??
+                throw new Refusal(
+                    "{$loaded->product->name} has no “{$part}”. Say it as --choose=\"Axis=Value\", once for each axis.",
+                    RefusalKind::Gone,
+                    'choose',
+                );
             if (isset($values[$found[0]])) {
                 throw new Refusal(
                     "“{$part}” names an axis that was chosen already. Choose one value of each axis.",

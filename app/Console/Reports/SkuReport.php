@@ -13,9 +13,7 @@ use Core\Product\Sku;
 /** Everything about a SKU and why, in the shape that the exchange format fixes. */
 final readonly class SkuReport
 {
-    public function __construct(private GalleryReport $galleries)
-    {
-    }
+    public function __construct(private GalleryReport $galleries) {}
 
     /** @return array<string, mixed> */
     public function of(LoadedProduct $loaded, Sku $sku): array
@@ -23,7 +21,11 @@ final readonly class SkuReport
         $reader = new DetailReader($loaded->core->prices->currency);
         $details = [];
         foreach ($loaded->core->state->details->details->allAt($sku->cell, $loaded->core->matrix) as $said) {
-            $details[$said->kind->value] = ['text' => $said->text, 'words' => $reader->inWords($said->kind, $said->text), 'own' => $said->isOwn];
+            $details[$said->kind->value] = [
+                'text' => $said->text,
+                'words' => $reader->inWords($said->kind, $said->text),
+                'own' => $said->isOwn,
+            ];
         }
 
         return [
@@ -58,16 +60,32 @@ final readonly class SkuReport
             'currency' => $loaded->core->prices->currency->code,
             'own' => $price->own?->shown(),
             'overrides' => $price->own === null ? null : $price->ruled?->shown(),
-            'steps' => array_map(fn (PriceStep $step): array => ['what' => $step->what, 'change' => $step->change, 'amount' => $step->shown($loaded->core->prices->currency)], $price->steps),
-            'sale' => $sale === null ? null : [
-                'amount' => $sale->price->shown(),
-                'from' => $sale->from?->iso,
-                'until' => $sale->until?->iso,
-                'today' => $today !== null,
-            ],
+            'steps' => array_map(
+                fn(PriceStep $step): array => [
+                    'what' => $step->what,
+                    'change' => $step->change,
+                    'amount' => $step->shown($loaded->core->prices->currency),
+                ],
+                $price->steps,
+            ),
+            'sale' =>
+                $sale === null
+                    ? null
+                    : [
+                        'amount' => $sale->price->shown(),
+                        'from' => $sale->from?->iso,
+                        'until' => $sale->until?->iso,
+                        'today' => $today !== null,
+                    ],
             'list_price' => $loaded->core->prices->listPrice($sku->cell)?->shown(),
             'cost' => $loaded->core->prices->cost($sku->cell)?->shown(),
-            'margin' => $margin === null ? null : ['amount' => $margin->amount()->shown(), 'percent' => $margin->percent() === null ? null : (string) $margin->percent()],
+            'margin' =>
+                $margin === null
+                    ? null
+                    : [
+                        'amount' => $margin->amount()->shown(),
+                        'percent' => $margin->percent() === null ? null : (string) $margin->percent(),
+                    ],
         ];
     }
 }

@@ -10,9 +10,7 @@ use Illuminate\Contracts\Validation\ValidationRule;
 /** A list of at most so many things, each within a bound of its own. */
 final readonly class ListBound implements Bound, ValidationRule
 {
-    public function __construct(private int $most, private Bound $each)
-    {
-    }
+    public function __construct(private int $most, private Bound $each) {}
 
     public static function ofTexts(int $most, int $longest): self
     {
@@ -24,11 +22,11 @@ final readonly class ListBound implements Bound, ValidationRule
         if ($given === null) {
             return null;
         }
-        if (! is_array($given)) {
+        if (!is_array($given)) {
             return 'has to be a list.';
         }
         if (count($given) > $this->most) {
-            return 'has '.number_format(count($given)).' entries; '.number_format($this->most).' is the most.';
+            return 'has ' . number_format(count($given)) . ' entries; ' . number_format($this->most) . ' is the most.';
         }
         foreach ($given as $one) {
             $fault = $this->each->fault($one);
@@ -45,7 +43,7 @@ final readonly class ListBound implements Bound, ValidationRule
     {
         $fault = $this->fault($value);
         if ($fault !== null) {
-            $fail('What was sent as '.str_replace('_', ' ', $attribute)." {$fault}");
+            $fail('What was sent as ' . str_replace('_', ' ', $attribute) . " {$fault}");
         }
     }
 }

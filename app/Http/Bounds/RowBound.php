@@ -8,13 +8,11 @@ namespace App\Http\Bounds;
 final readonly class RowBound implements Bound
 {
     /** @param  array<string, Bound>  $fields */
-    public function __construct(private array $fields)
-    {
-    }
+    public function __construct(private array $fields) {}
 
     public function fault(mixed $given): ?string
     {
-        if (! is_array($given)) {
+        if (!is_array($given)) {
             return 'has to be a row of fields.';
         }
         foreach ($this->fields as $name => $bound) {

@@ -21,15 +21,16 @@ use Illuminate\Http\Request;
 
 final class BatchController
 {
-    public function __construct(private readonly BatchList $batches)
-    {
-    }
+    public function __construct(private readonly BatchList $batches) {}
 
     public function index(): View
     {
         $page = $this->batches->page();
 
-        return view('batches.index', ['batches' => $page, 'counts' => $this->batches->counts(array_values($page->pluck('id')->all()))]);
+        return view('batches.index', [
+            'batches' => $page,
+            'counts' => $this->batches->counts(array_values($page->pluck('id')->all())),
+        ]);
     }
 
     /** What is to be changed of the products that the catalog shows. */
@@ -46,9 +47,20 @@ final class BatchController
         ]);
     }
 
-    public function store(BatchRequest $request, CatalogRequest $asked, ProductList $list, StartBatch $action): RedirectResponse
-    {
-        $batch = $action->run($request->user(), $request->act(), $request->wanted(), $list->ids($asked->asked()), $request->isWhole(), Selection::whole());
+    public function store(
+        BatchRequest $request,
+        CatalogRequest $asked,
+        ProductList $list,
+        StartBatch $action,
+    ): RedirectResponse {
+        $batch = $action->run(
+            $request->user(),
+            $request->act(),
+            $request->wanted(),
+            $list->ids($asked->asked()),
+            $request->isWhole(),
+            Selection::whole(),
+        );
 
         return redirect()->route('batch', $batch);
     }
@@ -57,13 +69,21 @@ final class BatchController
     {
         $found = $this->batches->named($batch);
         $counts = $this->batches->counts([$batch])[$batch];
-        $shown = $request->shown() ?? match (true) {
-            isset($counts[BatchProductState::Refused->value]) => BatchProductState::Refused,
-            isset($counts[BatchProductState::Stands->value]) => BatchProductState::Stands,
-            isset($counts[BatchProductState::Undone->value]) => BatchProductState::Undone,
-            default => BatchProductState::Changed,
-        };
-        $screen = new BatchScreen($found, $counts, $shown, $this->batches->products($batch, $shown, $request->afterProduct()), $found->user_id === $request->user()->id && $request->user()->can('edit'));
+        $shown =
+            $request->shown() ??
+            match (true) {
+                isset($counts[BatchProductState::Refused->value]) => BatchProductState::Refused,
+                isset($counts[BatchProductState::Stands->value]) => BatchProductState::Stands,
+                isset($counts[BatchProductState::Undone->value]) => BatchProductState::Undone,
+                default => BatchProductState::Changed,
+            };
+        $screen = new BatchScreen(
+            $found,
+            $counts,
+            $shown,
+            $this->batches->products($batch, $shown, $request->afterProduct()),
+            $found->user_id === $request->user()->id && $request->user()->can('edit'),
+        );
 
         return view($request->hasHeader('HX-Request') ? 'batches.state' : 'batches.show', ['screen' => $screen]);
     }

@@ -26,12 +26,15 @@ final readonly class BulkPictureController
     /** Stored pictures that are offered in its place. */
     private const OFFERED = 18;
 
-    public function __construct(private ProductList $list)
-    {
-    }
+    public function __construct(private ProductList $list) {}
 
-    public function form(CatalogRequest $request, CatalogScreen $catalog, ChangePictures $action, BulkPictureScreen $screen, StoredPictures $stored): View
-    {
+    public function form(
+        CatalogRequest $request,
+        CatalogScreen $catalog,
+        ChangePictures $action,
+        BulkPictureScreen $screen,
+        StoredPictures $stored,
+    ): View {
         $wanted = $request->wantedPicture();
         $ids = [];
         foreach ($this->list->ids($request->asked()) as $id) {
@@ -60,6 +63,16 @@ final readonly class BulkPictureController
 
     public function store(CatalogRequest $request, StartBatch $action): RedirectResponse
     {
-        return redirect()->route('batch', $action->run($request->user(), ChangePictures::NAME, $request->wantedPicture(), $this->list->ids($request->asked()), $request->input('mode') === 'all', Selection::whole()));
+        return redirect()->route(
+            'batch',
+            $action->run(
+                $request->user(),
+                ChangePictures::NAME,
+                $request->wantedPicture(),
+                $this->list->ids($request->asked()),
+                $request->input('mode') === 'all',
+                Selection::whole(),
+            ),
+        );
     }
 }

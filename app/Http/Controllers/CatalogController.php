@@ -30,17 +30,21 @@ final class CatalogController
 
     public function store(Request $request, CreateProduct $create, ProductLoader $products): RedirectResponse
     {
-        $given = $request->validate([
-            'name' => ['required', 'string', 'max:120'],
-            'code' => ['required', 'string', 'regex:'.ProductCode::PATTERN],
-            'shot_list_id' => ['nullable', 'integer', 'exists:shot_lists,id'],
-            'like' => ['nullable', 'string', Rule::exists('products', 'code')->whereNull('removed_at')],
-        ], [
-            'like.exists' => 'There is no product with the code :input to copy the setup of.',
-            'name.required' => 'Give the product a name.',
-            'code.required' => 'Give the product a code.',
-            'code.regex' => 'A code has up to 40 letters, digits, dots, dashes and underscores, and begins with a letter or digit.',
-        ]);
+        $given = $request->validate(
+            [
+                'name' => ['required', 'string', 'max:120'],
+                'code' => ['required', 'string', 'regex:' . ProductCode::PATTERN],
+                'shot_list_id' => ['nullable', 'integer', 'exists:shot_lists,id'],
+                'like' => ['nullable', 'string', Rule::exists('products', 'code')->whereNull('removed_at')],
+            ],
+            [
+                'like.exists' => 'There is no product with the code :input to copy the setup of.',
+                'name.required' => 'Give the product a name.',
+                'code.required' => 'Give the product a code.',
+                'code.regex' =>
+                    'A code has up to 40 letters, digits, dots, dashes and underscores, and begins with a letter or digit.',
+            ],
+        );
         $product = $create->run(
             $request->user(),
             $given['name'],

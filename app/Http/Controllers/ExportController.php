@@ -15,8 +15,8 @@ final class ExportController
     public function sheet(ProductRequest $request, SheetExport $export): StreamedResponse
     {
         return response()->streamDownload(
-            fn () => $export->csv($request->product(), 'php://output'),
-            $request->product()->code.'.csv',
+            fn() => $export->csv($request->product(), 'php://output'),
+            $request->product()->code . '.csv',
             ['Content-Type' => 'text/csv; charset=UTF-8'],
         );
     }
@@ -25,7 +25,7 @@ final class ExportController
     {
         return response($document->of($request->product()), 200, [
             'Content-Type' => 'application/ld+json',
-            'Content-Disposition' => 'attachment; filename="'.$request->product()->code.'.jsonld"',
+            'Content-Disposition' => 'attachment; filename="' . $request->product()->code . '.jsonld"',
         ]);
     }
 }

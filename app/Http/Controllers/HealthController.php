@@ -18,7 +18,7 @@ final class HealthController
     public function ready(Health $health): JsonResponse
     {
         $checks = $health->checks();
-        $ready = ! in_array(false, array_column($checks, 'ok'), true);
+        $ready = !in_array(false, array_column($checks, 'ok'), true);
 
         return response()->json(['ready' => $ready, 'checks' => $checks], $ready ? 200 : 503);
     }

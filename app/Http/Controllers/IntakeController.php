@@ -36,14 +36,17 @@ final class IntakeController
         private readonly Drops $drops,
         private readonly DropReading $reading,
         private readonly ProductLoader $products,
-    ) {
-    }
+    ) {}
 
     public function index(): View
     {
         $page = $this->drops->page();
 
-        return view('intake.index', ['drops' => $page, 'counts' => $this->drops->counts(array_values($page->pluck('id')->all())), 'senders' => $this->drops->senders()]);
+        return view('intake.index', [
+            'drops' => $page,
+            'counts' => $this->drops->counts(array_values($page->pluck('id')->all())),
+            'senders' => $this->drops->senders(),
+        ]);
     }
 
     public function show(IntakeRequest $request, Drop $drop): View|Response
@@ -52,7 +55,10 @@ final class IntakeController
             return response()->noContent();
         }
 
-        return view($request->hasHeader('HX-Request') && ! $request->hasHeader('X-Whole') ? 'intake.inner' : 'intake.show', ['screen' => $this->screen($request, $drop)]);
+        return view(
+            $request->hasHeader('HX-Request') && !$request->hasHeader('X-Whole') ? 'intake.inner' : 'intake.show',
+            ['screen' => $this->screen($request, $drop)],
+        );
     }
 
     /** One picture beside the matrix of its product, or of the one that is asked for. */
@@ -62,13 +68,22 @@ final class IntakeController
         $one = $read->files[$file] ?? abort(404);
         $code = $request->text('product') === '' ? $one->product?->code : $request->text('product');
 
-        return view('intake.settle', ['screen' => new SettleScreen($read, $one, $code === null ? null : $this->products->load($this->products->named($code)))]);
+        return view('intake.settle', [
+            'screen' => new SettleScreen(
+                $read,
+                $one,
+                $code === null ? null : $this->products->load($this->products->named($code)),
+            ),
+        ]);
     }
 
     /** The pictures of products that files of the drop can take the place of, before and after. */
     public function better(Drop $drop): View
     {
-        $pairs = array_map(fn (ReadFile $one): BetterPair => new BetterPair($one->alike[0], new IntakeRow($one)), array_values($this->reading->of($drop)->better()));
+        $pairs = array_map(
+            fn(ReadFile $one): BetterPair => new BetterPair($one->alike[0], new IntakeRow($one)),
+            array_values($this->reading->of($drop)->better()),
+        );
 
         return view('intake.better', ['drop' => $drop, 'pairs' => $pairs]);
     }
@@ -84,15 +99,28 @@ final class IntakeController
         $files = $request->announced();
         $product = $request->text('product') === '' ? null : $this->products->named($request->text('product'));
         $drop = $action->run($request->user(), $request->text('name'), $request->text('sender'), $product, $files);
-        $known = $this->drops->files($drop, array_map(fn ($file): string => $file->print(), array_values($files)));
+        $known = $this->drops->files($drop, array_map(fn($file): string => $file->print(), array_values($files)));
 
-        return response()->json(['url' => route('intake.drop', $drop), 'name' => $drop->name, 'files' => array_map($this->told(...), $known)]);
+        return response()->json([
+            'url' => route('intake.drop', $drop),
+            'name' => $drop->name,
+            'files' => array_map($this->told(...), $known),
+        ]);
     }
 
     /** The next bytes of a file, in the body as they are. */
     public function part(IntakeRequest $request, int $file, ReceivePart $action): JsonResponse
     {
-        return response()->json($this->told($action->run($request->user(), $file, (int) $request->query('at', '0'), (string) $request->getContent())));
+        return response()->json(
+            $this->told(
+                $action->run(
+                    $request->user(),
+                    $file,
+                    (int) $request->query('at', '0'),
+                    (string) $request->getContent(),
+                ),
+            ),
+        );
     }
 
     public function accept(IntakeRequest $request, Drop $drop, AcceptFiles $action): View
@@ -104,7 +132,14 @@ final class IntakeController
 
     public function link(IntakeRequest $request, Drop $drop, AcceptFiles $action): View
     {
-        $action->here($request->user(), $drop, $request->fileIds(), $this->products->named($request->text('product')), $request->selection(), $request->pictureView());
+        $action->here(
+            $request->user(),
+            $drop,
+            $request->fileIds(),
+            $this->products->named($request->text('product')),
+            $request->selection(),
+            $request->pictureView(),
+        );
 
         return $this->fragment($request, $drop);
     }
@@ -112,7 +147,12 @@ final class IntakeController
     public function say(IntakeRequest $request, Drop $drop, SayOfFiles $action): View
     {
         if ($request->has('product')) {
-            $action->product($request->user(), $drop, $request->fileIds(), $request->text('product') === '' ? null : $this->products->named($request->text('product')));
+            $action->product(
+                $request->user(),
+                $drop,
+                $request->fileIds(),
+                $request->text('product') === '' ? null : $this->products->named($request->text('product')),
+            );
         } else {
             $action->view($request->user(), $drop, $request->fileIds(), $request->pictureView());
         }
@@ -137,7 +177,7 @@ final class IntakeController
         $user = $request->user();
         $word = $request->text('word');
         $sender = $request->boolean('sender_only') ? $drop->sender : '';
-        [$kind, $what] = explode(' ', $request->text('taught').' ');
+        [$kind, $what] = explode(' ', $request->text('taught') . ' ');
         match ($kind) {
             'nothing' => $action->asNothing($user, $word, $sender),
             'view' => $action->asView($user, $word, $request->viewCalled($what), $sender),
@@ -156,7 +196,9 @@ final class IntakeController
 
     public function undo(IntakeRequest $request, Drop $drop, UndoAccepted $action): View
     {
-        $request->boolean('again') ? $action->redo($request->user(), $drop, $request->text('batch')) : $action->undo($request->user(), $drop, $request->text('batch'));
+        $request->boolean('again')
+            ? $action->redo($request->user(), $drop, $request->text('batch'))
+            : $action->undo($request->user(), $drop, $request->text('batch'));
 
         return $this->fragment($request, $drop);
     }
@@ -185,6 +227,11 @@ final class IntakeController
     /** @return array<string, string|int|bool> of a file, for whoever sends it */
     private function told(DropFile $file): array
     {
-        return ['id' => $file->id, 'received' => $file->received, 'arrives' => $file->state === DropFileState::Arriving, 'refused' => $file->state === DropFileState::Refused ? $file->remark : ''];
+        return [
+            'id' => $file->id,
+            'received' => $file->received,
+            'arrives' => $file->state === DropFileState::Arriving,
+            'refused' => $file->state === DropFileState::Refused ? $file->remark : '',
+        ];
     }
 }

@@ -26,20 +26,22 @@ final class MediaController
     public function show(Request $request, Photo $photo, string $type, PhotoStore $store): Response
     {
         $path = PhotoStore::originalPath($photo->sha256, $photo->type);
-        abort_unless($photo->type === $type && MediaKind::ofType($type) !== MediaKind::Still && $store->disk()->exists($path), 404);
+        abort_unless(
+            $photo->type === $type && MediaKind::ofType($type) !== MediaKind::Still && $store->disk()->exists($path),
+            404,
+        );
         $headers = ['Content-Type' => MediaKind::TYPES[$type]];
-        $response = $store->disk() instanceof LocalFilesystemAdapter
-            ? new BinaryFileResponse($store->disk()->path($path), 200, $headers)
-            : response()->stream(
-                fn () => fpassthru(
-                    $store->disk()->readStream($path) ?? throw new Refusal(
-                        'The file of this film is missing. Drop it again.',
-                        RefusalKind::Gone,
+        $response =
+            $store->disk() instanceof LocalFilesystemAdapter
+                ? new BinaryFileResponse($store->disk()->path($path), 200, $headers)
+                : response()->stream(
+                    fn() => fpassthru(
+                        $store->disk()->readStream($path) ??
+                            throw new Refusal('The file of this film is missing. Drop it again.', RefusalKind::Gone),
                     ),
-                ),
-                200,
-                $headers + ['Content-Length' => (string) $photo->bytes],
-            );
+                    200,
+                    $headers + ['Content-Length' => (string) $photo->bytes],
+                );
         $response->setPrivate()->setMaxAge(self::YEAR)->setImmutable();
         $response->setEtag($photo->sha256);
 
@@ -49,7 +51,7 @@ final class MediaController
     public function poster(Request $request, Photo $photo, TakePoster $action): \Illuminate\Http\Response
     {
         $file = $request->file('poster');
-        if (! $file instanceof UploadedFile || ! $file->isValid()) {
+        if (!($file instanceof UploadedFile) || !$file->isValid()) {
             throw new Refusal('The poster did not arrive. Take it again.', RefusalKind::Missing, 'poster');
         }
         $action->run($request->user(), $photo, new IncomingFile((string) $file->getRealPath(), 'The poster'));

@@ -26,16 +26,20 @@ final readonly class ShootingController
     /** Lines of the page; the sheet has them all. */
     private const MOST = 1_000;
 
-    public function __construct(private ShootingList $list, private ProductList $products, private ProductLoader $loader)
-    {
-    }
+    public function __construct(
+        private ShootingList $list,
+        private ProductList $products,
+        private ProductLoader $loader,
+    ) {}
 
     public function coverage(CatalogRequest $request, CoverageList $coverage): Response
     {
         $screen = $coverage->show($request->asked(ListSort::Holes, true));
 
         return $request->hasHeader('HX-Request')
-            ? response()->view('coverage.list', ['screen' => $screen, 'page' => $screen->page], 200, ['HX-Replace-Url' => $screen->page->address([])])
+            ? response()->view('coverage.list', ['screen' => $screen, 'page' => $screen->page], 200, [
+                'HX-Replace-Url' => $screen->page->address([]),
+            ])
             : response()->view('coverage.catalog', ['screen' => $screen, 'page' => $screen->page]);
     }
 
@@ -51,14 +55,22 @@ final readonly class ShootingController
         }
         $by = $request->string('by')->toString();
 
-        return view('coverage.shooting', ['screen' => new ShootingScreen($lines, $isAll ?? true, isset(ShootingScreen::BY[$by]) ? $by : 'product', $request->asked(), $this->product($request)?->code)]);
+        return view('coverage.shooting', [
+            'screen' => new ShootingScreen(
+                $lines,
+                $isAll ?? true,
+                isset(ShootingScreen::BY[$by]) ? $by : 'product',
+                $request->asked(),
+                $this->product($request)?->code,
+            ),
+        ]);
     }
 
     public function sheet(CatalogRequest $request, ShootingSheet $sheet): StreamedResponse
     {
         return response()->streamDownload(
-            fn () => $sheet->write($this->lines($request), SheetWriter::csv('php://output')),
-            trim('shooting-list-'.($this->product($request)->code ?? ''), '-').'.csv',
+            fn() => $sheet->write($this->lines($request), SheetWriter::csv('php://output')),
+            trim('shooting-list-' . ($this->product($request)->code ?? ''), '-') . '.csv',
             ['Content-Type' => 'text/csv; charset=UTF-8'],
         );
     }
@@ -68,7 +80,15 @@ final readonly class ShootingController
     {
         $product = $this->product($request);
         $asked = $request->asked();
-        $ids = $product !== null ? [$product->id] : iterator_to_array($this->products->ids(new ListQuery($asked->search, $asked->filters + [ListQuery::LACKS => ListQuery::ANY])), false);
+        $ids =
+            $product !== null
+                ? [$product->id]
+                : iterator_to_array(
+                    $this->products->ids(
+                        new ListQuery($asked->search, $asked->filters + [ListQuery::LACKS => ListQuery::ANY]),
+                    ),
+                    false,
+                );
 
         return $this->list->of($ids);
     }

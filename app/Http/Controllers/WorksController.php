@@ -28,13 +28,17 @@ final class WorksController
     {
         $count = $action->pictures($request->user());
 
-        return redirect()->route('works')->with('said', $count === 1 ? 'One picture is read again.' : "{$count} pictures are read again.");
+        return redirect()
+            ->route('works')
+            ->with('said', $count === 1 ? 'One picture is read again.' : "{$count} pictures are read again.");
     }
 
     public function retryJobs(Request $request, TryAgain $action): RedirectResponse
     {
         $count = $action->jobs($request->user());
 
-        return redirect()->route('works')->with('said', $count === 1 ? 'One job is back in the queue.' : "{$count} jobs are back in the queue.");
+        return redirect()
+            ->route('works')
+            ->with('said', $count === 1 ? 'One job is back in the queue.' : "{$count} jobs are back in the queue.");
     }
 }

@@ -32,12 +32,12 @@ final class BoundedInput
     public function handle(Request $request, Closure $next): Response
     {
         if (
-            $request->isMethodSafe()
-            && ($request->headers->has('Transfer-Encoding') || (int) $request->headers->get('Content-Length', '0') > 0)
+            $request->isMethodSafe() &&
+            ($request->headers->has('Transfer-Encoding') || (int) $request->headers->get('Content-Length', '0') > 0)
         ) {
             throw new BadRequestHttpException('A request that only asks has no body.');
         }
-        if ($request->isJson() && ! $request->isMethodSafe()) {
+        if ($request->isJson() && !$request->isMethodSafe()) {
             $this->boundJson($request);
         }
         $this->bound($request->query->all(), self::MOST_ASKED);
@@ -50,9 +50,10 @@ final class BoundedInput
     {
         $body = strlen($request->getContent()) > self::MOST_JSON ? throw $this->tooMuch() : $request->getContent();
         try {
-            $given = $body === ''
-                ? []
-                : json_decode($body, true, self::DEEPEST + 1, JSON_THROW_ON_ERROR | JSON_INVALID_UTF8_SUBSTITUTE);
+            $given =
+                $body === ''
+                    ? []
+                    : json_decode($body, true, self::DEEPEST + 1, JSON_THROW_ON_ERROR | JSON_INVALID_UTF8_SUBSTITUTE);
         } catch (JsonException) {
             throw new BadRequestHttpException('The body is no JSON, or lies too deep within itself.');
         }

@@ -32,10 +32,10 @@ final class FewAtOnce
     public function handle(Request $request, Closure $next, string $kind, string $most, string $looks = ''): Response
     {
         // Changes wait for one another where they have to: at the rows they write.
-        if (! $request->isMethodSafe() && $looks === '') {
+        if (!$request->isMethodSafe() && $looks === '') {
             return $next($request);
         }
-        if (! $this->take("{$kind}-{$request->user()?->id}", (int) $most)) {
+        if (!$this->take("{$kind}-{$request->user()?->id}", (int) $most)) {
             return $this->later($request);
         }
 
@@ -57,7 +57,7 @@ final class FewAtOnce
             $file = @fopen("{$folder}/{$name}-{$place}", 'c');
             if ($file === false || flock($file, LOCK_EX | LOCK_NB)) {
                 // Where the disk is full or read-only, reading goes on without places.
-                $file === false || $this->held["{$name}-{$place}"] = $file;
+                $file === false || ($this->held["{$name}-{$place}"] = $file);
 
                 return true;
             }

@@ -18,22 +18,25 @@ use Symfony\Component\HttpFoundation\Response;
  */
 final readonly class KnownSession
 {
-    public function __construct(private SignedIn $signedIn)
-    {
-    }
+    public function __construct(private SignedIn $signedIn) {}
 
     public function handle(Request $request, Closure $next): Response
     {
         /** @var User $account */
         $account = $request->user();
         Context::add('user', $account->id);
-        if (! $this->signedIn->isGoingOn($request, $account)) {
+        if (!$this->signedIn->isGoingOn($request, $account)) {
             $this->signedIn->end($request);
 
             return self::sent($request, redirect()->route('sign-in', ['because' => 'ended']));
         }
-        if ($account->password_is_temporary && ! $request->routeIs('own-account*', 'sign-out')) {
-            return self::sent($request, redirect()->route('own-account')->with('said', 'The password you signed in with was made by somebody else. Choose your own first.'));
+        if ($account->password_is_temporary && !$request->routeIs('own-account*', 'sign-out')) {
+            return self::sent(
+                $request,
+                redirect()
+                    ->route('own-account')
+                    ->with('said', 'The password you signed in with was made by somebody else. Choose your own first.'),
+            );
         }
 
         return $next($request);

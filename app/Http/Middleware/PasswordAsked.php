@@ -18,7 +18,7 @@ final class PasswordAsked
             return $next($request);
         }
         // A form comes back to its page with what was typed.
-        if (! $request->isMethod('GET')) {
+        if (!$request->isMethod('GET')) {
             $request->flashExcept(['password', 'current_password', 'password_confirmation']);
         }
         $request->session()->put('url.intended', $request->isMethod('GET') ? $request->fullUrl() : url()->previous());

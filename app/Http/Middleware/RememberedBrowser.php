@@ -13,9 +13,7 @@ use Symfony\Component\HttpFoundation\Response;
 /** Lets a browser in again that was asked to remember who sits at it. */
 final readonly class RememberedBrowser
 {
-    public function __construct(private SignedIn $signedIn)
-    {
-    }
+    public function __construct(private SignedIn $signedIn) {}
 
     public function handle(Request $request, Closure $next): Response
     {

@@ -19,7 +19,10 @@ final class RequestId
     {
         $given = (string) $request->headers->get(self::HEADER);
         // A proxy may have given it one; nothing else may write into the log.
-        $id = $request->isFromTrustedProxy() && preg_match('/^[A-Za-z0-9._-]{8,64}$/', $given) === 1 ? $given : (string) Str::ulid();
+        $id =
+            $request->isFromTrustedProxy() && preg_match('/^[A-Za-z0-9._-]{8,64}$/', $given) === 1
+                ? $given
+                : (string) Str::ulid();
         Context::add('request', $id);
         $response = $next($request);
         $response->headers->set(self::HEADER, $id);

@@ -20,7 +20,9 @@ final class SecurityHeaders
         $response->headers->set('X-Frame-Options', 'DENY');
         $response->headers->set('Referrer-Policy', 'same-origin');
         // A page is nobody's to keep: what may be kept says so itself.
-        if (in_array($response->headers->get('Cache-Control'), ['no-cache, private', 'private, no-cache', null], true)) {
+        if (
+            in_array($response->headers->get('Cache-Control'), ['no-cache, private', 'private, no-cache', null], true)
+        ) {
             $response->headers->set('Cache-Control', 'no-store, private');
         }
         if ($request->isSecure()) {

@@ -27,8 +27,8 @@ final class SentOnce
 
     public function handle(Request $request, Closure $next): Response
     {
-        $token = $request->isMethod('POST') && ! $request->hasHeader('HX-Request') ? $request->input('token') : null;
-        if (! is_string($token) || preg_match('/^[0-9a-zA-Z-]{20,40}$/', $token) !== 1) {
+        $token = $request->isMethod('POST') && !$request->hasHeader('HX-Request') ? $request->input('token') : null;
+        if (!is_string($token) || preg_match('/^[0-9a-zA-Z-]{20,40}$/', $token) !== 1) {
             return $next($request);
         }
         $key = "sent-once:{$request->user()?->id}:{$token}";
@@ -44,7 +44,7 @@ final class SentOnce
             }
             $response = $next($request);
             // What was refused may be sent again as it stands on the page.
-            if ($response instanceof RedirectResponse && ! $request->session()->has('errors')) {
+            if ($response instanceof RedirectResponse && !$request->session()->has('errors')) {
                 Cache::put($key, $response->getTargetUrl(), self::KNOWN_FOR);
             }
 

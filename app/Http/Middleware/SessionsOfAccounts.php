@@ -20,7 +20,7 @@ final class SessionsOfAccounts extends StartSession
     {
         if ($request->isSecure()) {
             config(['session.secure' => true]);
-            $this->manager->driver()->setName('__Host-'.config('session.cookie'));
+            $this->manager->driver()->setName('__Host-' . config('session.cookie'));
         }
 
         return parent::getSession($request);
@@ -28,7 +28,7 @@ final class SessionsOfAccounts extends StartSession
 
     protected function saveSession($request): void
     {
-        if ($request->session()->has(SignedIn::SESSION) && ! $request->attributes->has(SentOnce::LEAVES_SESSION)) {
+        if ($request->session()->has(SignedIn::SESSION) && !$request->attributes->has(SentOnce::LEAVES_SESSION)) {
             parent::saveSession($request);
         }
     }

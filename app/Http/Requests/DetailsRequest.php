@@ -37,11 +37,8 @@ final class DetailsRequest extends ProductRequest
     /** What is to be said of the product or of a part of it. */
     public function detail(): DetailKind
     {
-        return DetailKind::tryFrom($this->string('detail')->toString()) ?? throw new Refusal(
-            'Say first what is to be changed.',
-            RefusalKind::Missing,
-            'detail',
-        );
+        return DetailKind::tryFrom($this->string('detail')->toString()) ??
+            throw new Refusal('Say first what is to be changed.', RefusalKind::Missing, 'detail');
     }
 
     /** @return list<string> the fields of a detail as they were typed */

@@ -58,7 +58,7 @@ final class MatrixRequest extends ProductRequest
     public function ruleValues(): array
     {
         return array_map(
-            fn (mixed $ids): array => array_values(array_map(intval(...), array_filter((array) $ids))),
+            fn(mixed $ids): array => array_values(array_map(intval(...), array_filter((array) $ids))),
             $this->byId('rule'),
         );
     }

@@ -42,8 +42,14 @@ class ProductRequest extends FormRequest
             'token' => ['nullable', 'uuid'],
             'selected' => self::PART,
             'onto' => self::PART,
-            'page' => ['nullable', 'in:'.implode(',', array_column([ProductPage::Board, ...ProductPage::drawn()], 'value'))],
-            'lens' => ['nullable', 'in:'.implode(',', array_map(fn (Lens $lens): string => $lens->value, Lens::cases()))],
+            'page' => [
+                'nullable',
+                'in:' . implode(',', array_column([ProductPage::Board, ...ProductPage::drawn()], 'value')),
+            ],
+            'lens' => [
+                'nullable',
+                'in:' . implode(',', array_map(fn(Lens $lens): string => $lens->value, Lens::cases())),
+            ],
             'layer' => ['nullable', 'string', 'max:200', 'regex:/^[0-9:,]*$/'],
             'find' => self::CHOICE,
             'axis' => self::ID,
@@ -65,8 +71,8 @@ class ProductRequest extends FormRequest
      */
     public function input($key = null, $default = null): mixed
     {
-        if ($key !== null && ! isset($this->rules()[$key])) {
-            throw new LogicException(static::class." has no rule for the field “{$key}”, so that it cannot be read.");
+        if ($key !== null && !isset($this->rules()[$key])) {
+            throw new LogicException(static::class . " has no rule for the field “{$key}”, so that it cannot be read.");
         }
 
         return parent::input($key, $default);
@@ -128,7 +134,7 @@ class ProductRequest extends FormRequest
     {
         $layers = [];
         foreach (array_filter(explode(',', $this->string('layer')->toString())) as $part) {
-            [$axisId, $valueId] = array_map(intval(...), explode(':', $part.':0'));
+            [$axisId, $valueId] = array_map(intval(...), explode(':', $part . ':0'));
             $axis = $matrix->axis($axisId);
             if ($axis instanceof Axis && $axis->has($valueId)) {
                 $layers[$axisId] = $valueId;

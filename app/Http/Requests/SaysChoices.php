@@ -31,7 +31,7 @@ trait SaysChoices
     /** What was settled about a change of the matrix. */
     public function choices(): MatrixChoices
     {
-        $value = fn (mixed $json): ?DraftValue => (string) $json === '' ? null : DraftValue::fromJson((string) $json);
+        $value = fn(mixed $json): ?DraftValue => (string) $json === '' ? null : DraftValue::fromJson((string) $json);
         $winners = [];
         foreach ($this->fields('winners') as $key => $skuId) {
             $winners[$key === '-' ? '' : (string) $key] = (int) $skuId;
@@ -42,7 +42,7 @@ trait SaysChoices
             homes: array_filter(array_map($value, $this->fields('homes'))),
             survivors: array_map(intval(...), $this->byId('survivors')),
             stockAddsUp: $this->boolean('stock_adds_up'),
-            exchanges: array_filter($exchanges, fn (string $row): bool => $row !== ''),
+            exchanges: array_filter($exchanges, fn(string $row): bool => $row !== ''),
             heirs: array_map($value, $this->byId('heirs')),
             likes: array_map($this->likes(...), $this->fields('likes')),
             asFacts: array_map(intval(...), array_keys($this->byId('as_facts'))),
@@ -56,7 +56,7 @@ trait SaysChoices
     /** @return array<string, string> code that is not free => the one to take in its place */
     public function codes(): array
     {
-        return array_filter(array_map(fn (mixed $code): string => trim((string) $code), $this->fields('codes')));
+        return array_filter(array_map(fn(mixed $code): string => trim((string) $code), $this->fields('codes')));
     }
 
     /** @return list<LikeChoice> */

@@ -19,8 +19,7 @@ final readonly class KeptBar
         public string $words,
         public ?string $undo,
         public ?string $redo,
-    ) {
-    }
+    ) {}
 
     /** Just after a change of one's own: it is the last, it can be undone, and there is nothing left to redo. */
     public static function after(HistoryEntry $own): self

@@ -36,36 +36,68 @@ final class FilmProbe
     {
         $said = self::ask($file);
         $streams = is_array($said['streams'] ?? null) ? $said['streams'] : [];
-        $pictures = array_values(array_filter($streams, fn (mixed $stream): bool => is_array($stream) && ($stream['codec_type'] ?? '') === 'video'));
-        $seconds = (float) ($said['format']['duration'] ?? $pictures[0]['duration'] ?? 0);
+        $pictures = array_values(
+            array_filter(
+                $streams,
+                fn(mixed $stream): bool => is_array($stream) && ($stream['codec_type'] ?? '') === 'video',
+            ),
+        );
+        $seconds = (float) ($said['format']['duration'] ?? ($pictures[0]['duration'] ?? 0));
         [$width, $height] = [(int) ($pictures[0]['width'] ?? 0), (int) ($pictures[0]['height'] ?? 0)];
         if ($width < 1 || $height < 1 || $seconds <= 0) {
-            throw new PhotoRefused("{$file->name} begins like a film but cannot be read. Copy it again from where it came.");
+            throw new PhotoRefused(
+                "{$file->name} begins like a film but cannot be read. Copy it again from where it came.",
+            );
         }
         $codec = is_string($pictures[0]['codec_name'] ?? null)
             ? $pictures[0]['codec_name']
             : 'in a way that nobody knows';
-        if (! in_array($codec, self::CODECS, true)) {
+        if (!in_array($codec, self::CODECS, true)) {
             throw new PhotoRefused(
                 "{$file->name} is a film that not every browser plays ({$codec}). Save it as H.264 in MP4, or as VP9 in WebM.",
             );
         }
         if ($seconds > self::LONGEST || max($width, $height) > self::MOST_SIDE) {
-            throw new PhotoRefused(sprintf('%s runs %d s at %s × %s px; a film can run %d s with %s px. Cut it shorter, or save it smaller.', $file->name, (int) $seconds, number_format($width), number_format($height), self::LONGEST, number_format(self::MOST_SIDE)));
+            throw new PhotoRefused(
+                sprintf(
+                    '%s runs %d s at %s × %s px; a film can run %d s with %s px. Cut it shorter, or save it smaller.',
+                    $file->name,
+                    (int) $seconds,
+                    number_format($width),
+                    number_format($height),
+                    self::LONGEST,
+                    number_format(self::MOST_SIDE),
+                ),
+            );
         }
         $turned = abs((int) ($pictures[0]['side_data_list'][0]['rotation'] ?? 0)) % 180 === 90;
 
-        return new InspectedPhoto($type, $turned ? $height : $width, $turned ? $width : $height, $bytes, false, (int) round($seconds * 1000));
+        return new InspectedPhoto(
+            $type,
+            $turned ? $height : $width,
+            $turned ? $width : $height,
+            $bytes,
+            false,
+            (int) round($seconds * 1000),
+        );
     }
 
     /** @return array<string, mixed> */
     private static function ask(IncomingFile $file): array
     {
         $process = BoundedProcess::of(
-            ['--cpu='.self::SECONDS, '--as='.self::MEMORY],
+            ['--cpu=' . self::SECONDS, '--as=' . self::MEMORY],
             [
-                'ffprobe', '-v', 'quiet', '-protocol_whitelist', 'file',
-                '-print_format', 'json', '-show_entries', self::ASKED, (string) realpath($file->path),
+                'ffprobe',
+                '-v',
+                'quiet',
+                '-protocol_whitelist',
+                'file',
+                '-print_format',
+                'json',
+                '-show_entries',
+                self::ASKED,
+                (string) realpath($file->path),
             ],
             2 * self::SECONDS,
         );
@@ -82,7 +114,9 @@ final class FilmProbe
         }
         $said = strlen($answer) > self::LONGEST_ANSWER ? null : json_decode($answer, true, 32);
         if ($process->getExitCode() === 127) {
-            throw new PhotoRefused("{$file->name} is a film, and this server cannot read films: ffmpeg is not installed on it.");
+            throw new PhotoRefused(
+                "{$file->name} is a film, and this server cannot read films: ffmpeg is not installed on it.",
+            );
         }
 
         return is_array($said) ? $said : [];

@@ -18,7 +18,8 @@ final class FrameCounter
             // Each picture of a GIF that moves begins with how long it is shown. GIF89a, section 23.
             'gif' => preg_match_all('/\x00\x21\xF9\x04.{4}\x00[\x21\x2C]/s', self::beginning($path, self::MOST)) > 1,
             // The header of a WebP with more than one picture in it says so. RFC 9649, section 2.7.1.
-            'webp' => preg_match('/^RIFF.{4}WEBPVP8X.{4}(.)/s', self::beginning($path, 21), $head) === 1 && (ord($head[1]) & 2) !== 0,
+            'webp' => preg_match('/^RIFF.{4}WEBPVP8X.{4}(.)/s', self::beginning($path, 21), $head) === 1 &&
+                (ord($head[1]) & 2) !== 0,
             'tif' => self::hasMorePages($path),
             default => false,
         };

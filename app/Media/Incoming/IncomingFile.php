@@ -19,6 +19,5 @@ final readonly class IncomingFile
         public string $name,
         public ?Reach $reach = null,
         public ?View $view = null,
-    ) {
-    }
+    ) {}
 }

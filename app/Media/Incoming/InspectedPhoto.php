@@ -14,6 +14,5 @@ final readonly class InspectedPhoto
         public int $bytes,
         public bool $hasMoreFrames,
         public ?int $milliseconds = null,
-    ) {
-    }
+    ) {}
 }

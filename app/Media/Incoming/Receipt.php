@@ -18,6 +18,5 @@ final readonly class Receipt
         public array $known,
         public array $refused,
         public array $warnings,
-    ) {
-    }
+    ) {}
 }

@@ -10,9 +10,5 @@ use App\Models\Photo;
 final readonly class TakenPhoto
 {
     /** @param  bool  $hasMoreFrames  whether the file holds more than the first picture, which alone is used */
-    public function __construct(
-        public Photo $photo,
-        public bool $hasMoreFrames,
-    ) {
-    }
+    public function __construct(public Photo $photo, public bool $hasMoreFrames) {}
 }

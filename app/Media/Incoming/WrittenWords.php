@@ -15,16 +15,12 @@ final readonly class WrittenWords
 
     private const KEYWORDS = '2#025';
 
-    private function __construct(
-        public string $title,
-        public string $keywords,
-    ) {
-    }
+    private function __construct(public string $title, public string $keywords) {}
 
     public static function of(string $path): self
     {
         $iptc = self::iptc($path);
-        $title = $iptc[self::TITLE[0]][0] ?? $iptc[self::TITLE[1]][0] ?? '';
+        $title = $iptc[self::TITLE[0]][0] ?? ($iptc[self::TITLE[1]][0] ?? '');
         $keywords = $iptc[self::KEYWORDS] ?? [];
         if ($title === '' || $keywords === []) {
             $packet = self::packet($path);
@@ -32,7 +28,10 @@ final readonly class WrittenWords
             $keywords = $keywords === [] ? self::items($packet, 'subject') : $keywords;
         }
 
-        return new self(self::plain($title), implode('; ', array_filter(array_map(self::plain(...), $keywords), fn (string $word): bool => $word !== '')));
+        return new self(
+            self::plain($title),
+            implode('; ', array_filter(array_map(self::plain(...), $keywords), fn(string $word): bool => $word !== '')),
+        );
     }
 
     /** @return array<string, list<string>> */
@@ -61,11 +60,17 @@ final readonly class WrittenWords
     /** @return list<string> what a list of Dublin Core holds */
     private static function items(string $packet, string $name): array
     {
-        if (preg_match("~<dc:{$name}\\b[^>]*>(.*?)</dc:{$name}>~s", $packet, $found) !== 1 || preg_match_all('~<rdf:li\b[^>]*>(.*?)</rdf:li>~s', $found[1], $items) < 1) {
+        if (
+            preg_match("~<dc:{$name}\\b[^>]*>(.*?)</dc:{$name}>~s", $packet, $found) !== 1 ||
+            preg_match_all('~<rdf:li\b[^>]*>(.*?)</rdf:li>~s', $found[1], $items) < 1
+        ) {
             return [];
         }
 
-        return array_map(fn (string $item): string => html_entity_decode($item, ENT_QUOTES | ENT_XML1, 'UTF-8'), $items[1]);
+        return array_map(
+            fn(string $item): string => html_entity_decode($item, ENT_QUOTES | ENT_XML1, 'UTF-8'),
+            $items[1],
+        );
     }
 
     /** Older programs write in the characters of Western Europe. */

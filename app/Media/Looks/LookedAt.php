@@ -14,11 +14,7 @@ use App\Refusals\PhotoRefused;
 /** What files look like that may never be taken in: measured now, or remembered where the same file is kept already. */
 final class LookedAt
 {
-    public function __construct(
-        private readonly PhotoInspector $inspector,
-        private readonly PictureReader $reader,
-    ) {
-    }
+    public function __construct(private readonly PhotoInspector $inspector, private readonly PictureReader $reader) {}
 
     /** @return ?PhotoLook null where it is no picture that can be read */
     public function at(IncomingFile $file): ?PhotoLook
@@ -27,8 +23,9 @@ final class LookedAt
             $inspected = $this->inspector->inspect($file);
             $known = Photo::query()->where('sha256', (string) hash_file('sha256', $file->path))->value('id');
 
-            return ($known === null ? null : PhotoLooks::of([(int) $known])[$known] ?? null) ?? $this->reader->readFile($file->path, $inspected)->look;
-        } catch (PhotoRefused|PictureFault) {
+            return ($known === null ? null : PhotoLooks::of([(int) $known])[$known] ?? null) ??
+                $this->reader->readFile($file->path, $inspected)->look;
+        } catch (PhotoRefused | PictureFault) {
             // It is said when somebody takes the file in; until then its name is read all the same.
             return null;
         }

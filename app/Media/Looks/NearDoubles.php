@@ -23,7 +23,11 @@ final class NearDoubles
     {
         $rows = [];
         foreach (self::like($look, $photo->id) as $otherId => $difference) {
-            $rows[] = ['photo_id' => min($photo->id, $otherId), 'other_id' => max($photo->id, $otherId), 'difference' => round($difference, 2)];
+            $rows[] = [
+                'photo_id' => min($photo->id, $otherId),
+                'other_id' => max($photo->id, $otherId),
+                'difference' => round($difference, 2),
+            ];
         }
         DB::table('photo_twins')->upsert($rows, ['photo_id', 'other_id']);
     }
@@ -36,10 +40,13 @@ final class NearDoubles
         }
         $own = Resemblance::of($look->pressed);
         $candidates = self::candidates($own, Fingerprint::of($look->pressed->mirrored()), $exceptId)
-            ->limit(self::MOST_COMPARED)->pluck('sample', 'photo_id');
+            ->limit(self::MOST_COMPARED)
+            ->pluck('sample', 'photo_id');
         $like = [];
         foreach ($candidates as $otherId => $sample) {
-            $difference = $own->difference(Resemblance::of(Sample::ofBytes(Fingerprint::SIDE, Fingerprint::SIDE, $sample)));
+            $difference = $own->difference(
+                Resemblance::of(Sample::ofBytes(Fingerprint::SIDE, Fingerprint::SIDE, $sample)),
+            );
             if ($difference <= Resemblance::SAME) {
                 $like[(int) $otherId] = $difference;
             }
@@ -54,18 +61,18 @@ final class NearDoubles
     {
         $prints = $own->prints();
         // Bits that differ, each with what its kind may differ less than whole pictures may.
-        $bits = ['BIT_COUNT(bits ^ CONV(?, 16, 10)) + '.(Resemblance::MOST_BITS - Resemblance::MOST_BITS_MIRRORED)];
+        $bits = ['BIT_COUNT(bits ^ CONV(?, 16, 10)) + ' . (Resemblance::MOST_BITS - Resemblance::MOST_BITS_MIRRORED)];
         $hexes = [$mirrored->hex];
         foreach ($prints as $cut => $print) {
             $less = $cut === 'all' ? 0 : Resemblance::MOST_BITS - Resemblance::MOST_BITS_CUT;
             array_push(
                 $bits,
-                'BIT_COUNT('.PhotoLooks::bitsOf($cut)." ^ CONV(?, 16, 10)) + {$less}",
+                'BIT_COUNT(' . PhotoLooks::bitsOf($cut) . " ^ CONV(?, 16, 10)) + {$less}",
                 "BIT_COUNT(bits ^ CONV(?, 16, 10)) + {$less}",
             );
             array_push($hexes, $prints['all']->hex, $print->hex);
         }
-        $least = 'LEAST('.implode(', ', $bits).')';
+        $least = 'LEAST(' . implode(', ', $bits) . ')';
         $query = DB::table('photo_looks')->where('photo_id', '<>', $exceptId)->whereNotNull('sample');
         foreach (['mean_l', 'mean_a', 'mean_b'] as $at => $column) {
             $most = Resemblance::MOST_OF_MEANS[$at];
@@ -84,7 +91,12 @@ final class NearDoubles
         $twins = [];
         foreach (array_chunk($photoIds, self::CHUNK) as $chunk) {
             foreach ([['photo_id', 'other_id'], ['other_id', 'photo_id']] as [$own, $other]) {
-                foreach (DB::table('photo_twins')->whereIn($own, $chunk)->get([$own, $other]) as $row) {
+                foreach (
+                    DB::table('photo_twins')
+                        ->whereIn($own, $chunk)
+                        ->get([$own, $other])
+                    as $row
+                ) {
                     $twins[(int) $row->{$own}][] = (int) $row->{$other};
                 }
             }

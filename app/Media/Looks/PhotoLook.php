@@ -23,8 +23,7 @@ final readonly class PhotoLook
         public Fingerprint $fingerprint,
         public float $sharpness,
         public ?Sample $pressed = null,
-    ) {
-    }
+    ) {}
 
     /**
      * @param  string  $json  the samples as PhotoDeriver leaves them
@@ -38,7 +37,12 @@ final readonly class PhotoLook
 
         $pressed = self::sample($samples['fingerprint']);
 
-        return new self((new ColorMeter())->measure(self::sample($samples['colors'])), Fingerprint::of($pressed), $samples['sharpness'], $pressed);
+        return new self(
+            (new ColorMeter())->measure(self::sample($samples['colors'])),
+            Fingerprint::of($pressed),
+            $samples['sharpness'],
+            $pressed,
+        );
     }
 
     /** @param  array{width: int, height: int, pixels: string}  $sample */

@@ -27,17 +27,22 @@ final class PhotoLooks
     {
         $resemblance = $look->pressed === null ? null : Resemblance::of($look->pressed);
         [$lightness, $a, $b] = $resemblance?->mean() ?? [0.0, 0.0, 0.0];
-        DB::table('photo_looks')->upsert([[
-            'photo_id' => $photo->id,
-            ...self::columns($look->colors),
-            'fingerprint' => $look->fingerprint->hex,
-            ...self::prints($resemblance, $look->fingerprint),
-            'sharpness' => $look->sharpness,
-            'mean_l' => round($lightness, 1),
-            'mean_a' => round($a, 1),
-            'mean_b' => round($b, 1),
-            'sample' => $look->pressed?->bytes(),
-        ]], 'photo_id');
+        DB::table('photo_looks')->upsert(
+            [
+                [
+                    'photo_id' => $photo->id,
+                    ...self::columns($look->colors),
+                    'fingerprint' => $look->fingerprint->hex,
+                    ...self::prints($resemblance, $look->fingerprint),
+                    'sharpness' => $look->sharpness,
+                    'mean_l' => round($lightness, 1),
+                    'mean_a' => round($a, 1),
+                    'mean_b' => round($b, 1),
+                    'sample' => $look->pressed?->bytes(),
+                ],
+            ],
+            'photo_id',
+        );
     }
 
     /**
@@ -47,22 +52,26 @@ final class PhotoLooks
      */
     public static function correct(int $photoId, ?PictureColors $colors): void
     {
-        $row = DB::table('photo_looks')->where('photo_id', $photoId)->first(['sample', 'fingerprint']);
+        $row = DB::table('photo_looks')
+            ->where('photo_id', $photoId)
+            ->first(['sample', 'fingerprint']);
         if ($row === null) {
             return;
         }
         $pressed = $row->sample === null ? null : Sample::ofBytes(Fingerprint::SIDE, Fingerprint::SIDE, $row->sample);
         $resemblance = $pressed === null ? null : Resemblance::of($pressed);
-        DB::table('photo_looks')->where('photo_id', $photoId)->update([
-            ...($colors === null ? ['measured_by' => self::MEASURED_BY] : self::columns($colors)),
-            ...self::prints($resemblance, Fingerprint::fromHex($row->fingerprint)),
-        ]);
+        DB::table('photo_looks')
+            ->where('photo_id', $photoId)
+            ->update([
+                ...$colors === null ? ['measured_by' => self::MEASURED_BY] : self::columns($colors),
+                ...self::prints($resemblance, Fingerprint::fromHex($row->fingerprint)),
+            ]);
     }
 
     /** The column that has the fingerprint of a cut. */
     public static function bitsOf(string $cut): string
     {
-        return $cut === 'all' ? 'bits' : 'bits_'.str_replace(' ', '_', $cut);
+        return $cut === 'all' ? 'bits' : 'bits_' . str_replace(' ', '_', $cut);
     }
 
     /** @return array<string, Expression> */
@@ -79,16 +88,23 @@ final class PhotoLooks
     /** @return list<int> ids of some ready pictures that were measured in an earlier way */
     public static function outdated(int $most): array
     {
-        return array_values(DB::table('photo_looks')->join('photos', 'photos.id', '=', 'photo_looks.photo_id')
-            ->where('photo_looks.measured_by', '<', self::MEASURED_BY)->where('photos.state', PhotoState::Ready->value)
-            ->orderBy('photo_looks.photo_id')->limit($most)->pluck('photo_looks.photo_id')->all());
+        return array_values(
+            DB::table('photo_looks')
+                ->join('photos', 'photos.id', '=', 'photo_looks.photo_id')
+                ->where('photo_looks.measured_by', '<', self::MEASURED_BY)
+                ->where('photos.state', PhotoState::Ready->value)
+                ->orderBy('photo_looks.photo_id')
+                ->limit($most)
+                ->pluck('photo_looks.photo_id')
+                ->all(),
+        );
     }
 
     /** @return array<string, mixed> */
     private static function columns(PictureColors $colors): array
     {
         $shares = array_map(
-            fn (ColorShare $share): array => [$share->color->hex(), round($share->share, 4)],
+            fn(ColorShare $share): array => [$share->color->hex(), round($share->share, 4)],
             $colors->colors,
         );
 
@@ -110,11 +126,34 @@ final class PhotoLooks
     {
         $looks = [];
         foreach (array_chunk($photoIds, self::CHUNK) as $chunk) {
-            foreach (DB::table('photo_looks')->whereIn('photo_id', $chunk)->get(['photo_id', 'background', 'evenness', 'filled', 'colors', 'doubt', 'fingerprint', 'sharpness']) as $row) {
+            foreach (
+                DB::table('photo_looks')
+                    ->whereIn('photo_id', $chunk)
+                    ->get([
+                        'photo_id',
+                        'background',
+                        'evenness',
+                        'filled',
+                        'colors',
+                        'doubt',
+                        'fingerprint',
+                        'sharpness',
+                    ])
+                as $row
+            ) {
                 /** @var list<array{string, float}> $shares */
                 $shares = json_decode($row->colors, true, flags: JSON_THROW_ON_ERROR);
                 $looks[(int) $row->photo_id] = new PhotoLook(
-                    new PictureColors(Srgb::fromHex($row->background), (float) $row->evenness, (float) $row->filled, array_map(fn (array $share): ColorShare => new ColorShare(Srgb::fromHex($share[0]), $share[1]), $shares), $row->doubt),
+                    new PictureColors(
+                        Srgb::fromHex($row->background),
+                        (float) $row->evenness,
+                        (float) $row->filled,
+                        array_map(
+                            fn(array $share): ColorShare => new ColorShare(Srgb::fromHex($share[0]), $share[1]),
+                            $shares,
+                        ),
+                        $row->doubt,
+                    ),
                     Fingerprint::fromHex($row->fingerprint),
                     (float) $row->sharpness,
                 );

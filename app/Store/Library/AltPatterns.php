@@ -36,7 +36,10 @@ final class AltPatterns
     {
         $all = $this->all();
 
-        return new AltText($all[Translations::nearest($tag, array_values(array_filter(array_keys($all))))] ?? $all[''] ?? AltText::PATTERN);
+        return new AltText(
+            $all[Translations::nearest($tag, array_values(array_filter(array_keys($all))))] ??
+                ($all[''] ?? AltText::PATTERN),
+        );
     }
 
     public function forget(): void

@@ -22,23 +22,33 @@ final readonly class AxisForm
         public AxisDisplay $display,
         public bool $changesPicture,
         public Translations $translations,
-    ) {
-    }
+    ) {}
 
     /** @throws Refusal */
-    public static function typed(string $name, string $kind, string $display, bool $changesPicture, string $translations = ''): self
-    {
+    public static function typed(
+        string $name,
+        string $kind,
+        string $display,
+        bool $changesPicture,
+        string $translations = '',
+    ): self {
         $read = Name::of($name);
         if ($read->isEmpty() || $read->isLongerThan(self::MOST_NAME)) {
             throw new Refusal(
-                'An axis needs a name of up to '.self::MOST_NAME.' characters, such as Size.',
+                'An axis needs a name of up to ' . self::MOST_NAME . ' characters, such as Size.',
                 RefusalKind::Missing,
                 'name',
             );
         }
         $kinds = AxisKind::tryFrom($kind) ?? AxisKind::Other;
 
-        return new self($read, $kinds, AxisDisplay::tryFrom($display) ?? AxisDisplay::usualFor($kinds), $changesPicture, Translations::read($translations));
+        return new self(
+            $read,
+            $kinds,
+            AxisDisplay::tryFrom($display) ?? AxisDisplay::usualFor($kinds),
+            $changesPicture,
+            Translations::read($translations),
+        );
     }
 
     /** @return array<string, mixed> */
@@ -50,7 +60,10 @@ final readonly class AxisForm
             'kind' => $this->kind->value,
             'display' => $this->display->value,
             'changes_picture' => (int) $this->changesPicture,
-            'translations' => json_encode((object) $this->translations->byTag, JSON_THROW_ON_ERROR | JSON_UNESCAPED_UNICODE),
+            'translations' => json_encode(
+                (object) $this->translations->byTag,
+                JSON_THROW_ON_ERROR | JSON_UNESCAPED_UNICODE,
+            ),
         ];
     }
 }

@@ -32,7 +32,15 @@ final class Banners
             $names[] = Name::of(implode(' > ', $parts))->folded;
             array_pop($parts);
         }
-        $found = $names === [] ? [] : Banner::query()->where('kind', BannerKind::Category)->whereIn('folded', $names)->get()->keyBy('folded')->all();
+        $found =
+            $names === []
+                ? []
+                : Banner::query()
+                    ->where('kind', BannerKind::Category)
+                    ->whereIn('folded', $names)
+                    ->get()
+                    ->keyBy('folded')
+                    ->all();
         foreach ($names as $name) {
             if (isset($found[$name])) {
                 return $found[$name];

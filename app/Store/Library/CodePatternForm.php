@@ -19,8 +19,13 @@ final class CodePatternForm
      * @param  list<string>  $kinds  of each place: "product", "values", "axis 3", "number", "text", or nothing
      * @param  list<string>  $texts  of each place: the fixed text, or the first number
      */
-    public static function read(array $kinds, array $texts, string $separator, string $letters, string $longest): CodePattern
-    {
+    public static function read(
+        array $kinds,
+        array $texts,
+        string $separator,
+        string $letters,
+        string $longest,
+    ): CodePattern {
         $axes = LibraryAxis::query()->pluck('id')->all();
         $parts = [];
         foreach ($kinds as $at => $kind) {

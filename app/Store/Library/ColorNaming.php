@@ -24,9 +24,7 @@ final class ColorNaming
     private ?array $open = null;
 
     /** @param  string  $list  the file of the open list: JSON, each with name and hex */
-    public function __construct(private readonly string $list)
-    {
-    }
+    public function __construct(private readonly string $list) {}
 
     /**
      * A color as somebody typed it, or as somebody calls it.
@@ -65,7 +63,11 @@ final class ColorNaming
         $bare = Name::of(mb_substr($typed, 0, 100))->bare();
         foreach ($names as $named) {
             // Most names of the list are of another length, and need no folding to be told apart.
-            if ($bare !== '' && abs(mb_strlen($named->name) - mb_strlen($typed)) < 6 && Name::of($named->name)->bare() === $bare) {
+            if (
+                $bare !== '' &&
+                abs(mb_strlen($named->name) - mb_strlen($typed)) < 6 &&
+                Name::of($named->name)->bare() === $bare
+            ) {
                 return $named;
             }
         }
@@ -78,7 +80,14 @@ final class ColorNaming
     {
         if ($this->own === null) {
             $this->own = [];
-            foreach (LibraryValue::query()->whereHas('axis', fn ($axis) => $axis->where('kind', AxisKind::Color))->whereNotNull('swatch')->orderBy('position')->get() as $value) {
+            foreach (
+                LibraryValue::query()
+                    ->whereHas('axis', fn($axis) => $axis->where('kind', AxisKind::Color))
+                    ->whereNotNull('swatch')
+                    ->orderBy('position')
+                    ->get()
+                as $value
+            ) {
                 foreach ([$value->name, ...$value->synonyms] as $name) {
                     $this->own[] = new NamedColor($name, $value->look()?->main() ?? new Srgb(0, 0, 0), true);
                 }
@@ -94,7 +103,10 @@ final class ColorNaming
         if ($this->open === null) {
             /** @var list<array{name: string, hex: string}> $list */
             $list = json_decode((string) file_get_contents($this->list), true, flags: JSON_THROW_ON_ERROR);
-            $this->open = array_map(fn (array $color): NamedColor => new NamedColor($color['name'], Srgb::fromHex($color['hex'])), $list);
+            $this->open = array_map(
+                fn(array $color): NamedColor => new NamedColor($color['name'], Srgb::fromHex($color['hex'])),
+                $list,
+            );
         }
 
         return $this->open;

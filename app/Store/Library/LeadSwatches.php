@@ -24,9 +24,7 @@ use Core\Matrix\Value;
 /** Makes swatches from the picture that shoppers see first of each value. */
 final readonly class LeadSwatches
 {
-    public function __construct(private PictureSamples $samples)
-    {
-    }
+    public function __construct(private PictureSamples $samples) {}
 
     /** @param  list<Value>  $values  of the axis */
     public function of(LoadedProduct $loaded, Axis $axis, array $values, AxisDisplay $display): FilledGaps
@@ -36,23 +34,27 @@ final readonly class LeadSwatches
         $accused = $colors->accused($axis);
         $found = SwatchLeads::of($loaded->core, $axis, $values, $accused, $this->unread($loaded));
         $photos = Photo::query()
-            ->whereKey(array_map(fn (Placement $lead): int => $lead->photoId, $found->leads))
+            ->whereKey(array_map(fn(Placement $lead): int => $lead->photoId, $found->leads))
             ->get()
             ->keyBy('id');
         $swatches = [];
         $open = $found->open;
         foreach ($found->leads as $valueId => $lead) {
             $known = $measured->measured($valueId, $accused);
-            $swatch = $display === AxisDisplay::PictureSwatches
-                ? $this->piece($photos[$lead->photoId], $known?->swatch)
-                : ($known?->isSure === true ? $known->swatch : null);
+            $swatch =
+                $display === AxisDisplay::PictureSwatches
+                    ? $this->piece($photos[$lead->photoId], $known?->swatch)
+                    : ($known?->isSure === true
+                        ? $known->swatch
+                        : null);
             if ($swatch !== null) {
                 $swatches[$valueId] = $swatch;
             } elseif ($display === AxisDisplay::PictureSwatches) {
                 $open[$valueId] = "{$lead->file} cannot be read at the moment. Try again later.";
             } else {
-                $open[$valueId] = "What {$lead->file} shows cannot be told surely from its ground: take the color from it"
-                    .' by hand.';
+                $open[$valueId] =
+                    "What {$lead->file} shows cannot be told surely from its ground: take the color from it" .
+                    ' by hand.';
             }
         }
 

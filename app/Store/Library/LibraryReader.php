@@ -16,27 +16,36 @@ use stdClass;
 /** The library by ids and names, for writing products for another catalog and reading them in this one. */
 final readonly class LibraryReader
 {
-    public function __construct(private ViewShelf $shelf)
-    {
-    }
+    public function __construct(private ViewShelf $shelf) {}
 
     /** @param  ?list<int>  $photoIds  pictures whose checksums are wanted; null for all */
     public function index(?array $photoIds = null): LibraryIndex
     {
         $values = [];
-        foreach (DB::table('axis_values')->orderBy('position')->orderBy('id')->get(['id', 'axis_id', 'name', 'code']) as $row) {
+        foreach (
+            DB::table('axis_values')
+                ->orderBy('position')
+                ->orderBy('id')
+                ->get(['id', 'axis_id', 'name', 'code'])
+            as $row
+        ) {
             $values[$row->axis_id][] = new Value($row->id, $row->name, $row->code);
         }
-        $axes = DB::table('axes')->orderBy('id')->get()->map(fn (stdClass $row): IndexedAxis => new IndexedAxis(
-            $row->id,
-            $row->name,
-            AxisKind::from($row->kind),
-            (bool) $row->changes_picture,
-            AxisDisplay::from($row->display),
-            $values[$row->id] ?? [],
-        ));
+        $axes = DB::table('axes')
+            ->orderBy('id')
+            ->get()
+            ->map(
+                fn(stdClass $row): IndexedAxis => new IndexedAxis(
+                    $row->id,
+                    $row->name,
+                    AxisKind::from($row->kind),
+                    (bool) $row->changes_picture,
+                    AxisDisplay::from($row->display),
+                    $values[$row->id] ?? [],
+                ),
+            );
         $photos = DB::table('photos')
-            ->when($photoIds !== null, fn ($query) => $query->whereIn('id', $photoIds ?? []))
+            ->when($photoIds !== null, fn($query) => $query->whereIn('id', $photoIds ?? []))
             ->pluck('sha256', 'id');
 
         return new LibraryIndex(
@@ -54,7 +63,7 @@ final readonly class LibraryReader
         $names = DB::table($table)->orderBy('id')->pluck('name', 'id')->all();
 
         return array_map(
-            fn (int $id, string $name): LibraryRef => new LibraryRef($id, $name),
+            fn(int $id, string $name): LibraryRef => new LibraryRef($id, $name),
             array_keys($names),
             $names,
         );

@@ -24,17 +24,22 @@ final class LibraryRows
     public function addMissing(Ledger $ledger, array $read): void
     {
         foreach ($read as $axis) {
-            $axisId = $axis->isNew() ? $ledger->insertShared('axes', [
-                'name' => $axis->axis->name,
-                'folded' => Name::of($axis->axis->name)->folded,
-                'kind' => $axis->axis->kind->value,
-                'changes_picture' => (int) $axis->axis->changesPicture,
-                'display' => $axis->axis->display->value,
-            ]) : $axis->axis->id;
+            $axisId = $axis->isNew()
+                ? $ledger->insertShared('axes', [
+                    'name' => $axis->axis->name,
+                    'folded' => Name::of($axis->axis->name)->folded,
+                    'kind' => $axis->axis->kind->value,
+                    'changes_picture' => (int) $axis->axis->changesPicture,
+                    'display' => $axis->axis->display->value,
+                ])
+                : $axis->axis->id;
             $position = $axis->newValues() === [] ? 0 : $this->lastPosition($axisId);
             foreach ($axis->axis->values as $value) {
                 if ($value->id < 0) {
-                    $ledger->insertShared('axis_values', $this->row($axisId, $value, $axis->swatches[$value->id], ++$position));
+                    $ledger->insertShared(
+                        'axis_values',
+                        $this->row($axisId, $value, $axis->swatches[$value->id], ++$position),
+                    );
                 }
             }
         }
@@ -62,6 +67,12 @@ final class LibraryRows
     /** @return array<string, mixed> */
     private function row(int $axisId, Value $value, ?Swatch $swatch, int $position): array
     {
-        return ['axis_id' => $axisId, 'name' => $value->label, 'folded' => Name::of($value->label)->folded, 'code' => $value->code, 'position' => $position] + SwatchColumns::of($swatch);
+        return [
+            'axis_id' => $axisId,
+            'name' => $value->label,
+            'folded' => Name::of($value->label)->folded,
+            'code' => $value->code,
+            'position' => $position,
+        ] + SwatchColumns::of($swatch);
     }
 }

@@ -20,14 +20,14 @@ use Illuminate\Database\Eloquent\Collection;
 /** What the library holds, for the screens that show it. */
 final class LibraryShelf
 {
-    public function __construct(private readonly SenderWords $senderWords)
-    {
-    }
+    public function __construct(private readonly SenderWords $senderWords) {}
 
     /** @return Collection<int, LibraryAxis> by name, with their values and runs */
     public function axes(): Collection
     {
-        return LibraryAxis::with(['values', 'runs'])->orderBy('name')->get();
+        return LibraryAxis::with(['values', 'runs'])
+            ->orderBy('name')
+            ->get();
     }
 
     /** An axis as it stands now. */
@@ -47,7 +47,14 @@ final class LibraryShelf
         }
 
         return new AxisColors(
-            new Axis($axis->id, $axis->name, $axis->kind, array_map(fn (LibraryValue $value): Value => new Value($value->id, $value->name, $value->code), $values), $axis->changes_picture, $axis->display),
+            new Axis(
+                $axis->id,
+                $axis->name,
+                $axis->kind,
+                array_map(fn(LibraryValue $value): Value => new Value($value->id, $value->name, $value->code), $values),
+                $axis->changes_picture,
+                $axis->display,
+            ),
             array_filter($swatches),
         );
     }

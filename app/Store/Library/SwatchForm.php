@@ -27,14 +27,13 @@ final readonly class SwatchForm
         public ?Tile $tile = null,
         public ?int $photoId = null,
         public string $frame = '',
-    ) {
-    }
+    ) {}
 
     public static function showing(?Swatch $swatch): self
     {
         return new self(
             $swatch?->kind() ?? SwatchKind::Colors,
-            array_map(fn (Srgb $color): string => $color->hex(), $swatch->colors ?? []),
+            array_map(fn(Srgb $color): string => $color->hex(), $swatch->colors ?? []),
             $swatch?->tile,
             $swatch?->piece?->photoId,
             $swatch->piece->frame ?? '',
@@ -67,14 +66,17 @@ final readonly class SwatchForm
         return match ($this->kind) {
             SwatchKind::Colors => $swatch,
             SwatchKind::Pattern => $swatch->inTile($this->tile ?? Tile::Stripes),
-            SwatchKind::Piece => $swatch->cutFrom(new SwatchPiece(
-                $this->photoId ?? throw new Refusal(
-                    'Choose the picture that the swatch is a piece of.',
-                    RefusalKind::Missing,
-                    'photo',
+            SwatchKind::Piece => $swatch->cutFrom(
+                new SwatchPiece(
+                    $this->photoId ??
+                        throw new Refusal(
+                            'Choose the picture that the swatch is a piece of.',
+                            RefusalKind::Missing,
+                            'photo',
+                        ),
+                    Crop::fromKey($this->frame)->key(),
                 ),
-                Crop::fromKey($this->frame)->key(),
-            )),
+            ),
         };
     }
 }

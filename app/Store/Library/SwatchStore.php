@@ -41,8 +41,8 @@ final class SwatchStore
         foreach (array_intersect_key($this->values($valueIds), $seen) as $id => $value) {
             if (($value->swatch ?? '') !== $seen[$id]) {
                 throw new Refusal(
-                    "The swatch of {$value->name} was changed in the library meanwhile. Look at the colors as they are"
-                        .' now.',
+                    "The swatch of {$value->name} was changed in the library meanwhile. Look at the colors as they are" .
+                        ' now.',
                     RefusalKind::Changed,
                     'values',
                 );
@@ -83,8 +83,8 @@ final class SwatchStore
      */
     public function cut(array $swatches): void
     {
-        $pieces = array_filter(array_map(fn (?Swatch $swatch): ?SwatchPiece => $swatch?->piece, $swatches));
-        $ids = array_map(fn (SwatchPiece $piece): int => $piece->photoId, $pieces);
+        $pieces = array_filter(array_map(fn(?Swatch $swatch): ?SwatchPiece => $swatch?->piece, $swatches));
+        $ids = array_map(fn(SwatchPiece $piece): int => $piece->photoId, $pieces);
         $types = $ids === [] ? [] : Photo::query()->whereKey($ids)->pluck('type', 'id')->all();
         foreach ($pieces as $piece) {
             $type = $types[$piece->photoId] ?? null;

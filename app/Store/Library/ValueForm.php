@@ -22,8 +22,7 @@ final readonly class ValueForm
         public string $code,
         public array $synonyms,
         public Translations $translations,
-    ) {
-    }
+    ) {}
 
     /**
      * @param  string  $synonyms  with commas between
@@ -44,7 +43,7 @@ final readonly class ValueForm
         }
         if ($read->isLongerThan(self::MOST_NAME)) {
             throw new Refusal(
-                'The name of a value can have '.self::MOST_NAME.' characters.',
+                'The name of a value can have ' . self::MOST_NAME . ' characters.',
                 RefusalKind::Unreadable,
                 'name',
             );
@@ -52,7 +51,7 @@ final readonly class ValueForm
         $words = [];
         foreach (preg_split('/[,;|\n]+/u', $synonyms) ?: [] as $word) {
             $synonym = Name::of($word);
-            if (! $synonym->isEmpty() && ! $synonym->is($read)) {
+            if (!$synonym->isEmpty() && !$synonym->is($read)) {
                 $words[$synonym->folded] = $synonym->shown;
             }
         }

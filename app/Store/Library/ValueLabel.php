@@ -9,9 +9,5 @@ use Core\Color\Swatches\Swatch;
 /** What a product calls a value, and what it is shown by. */
 final readonly class ValueLabel
 {
-    public function __construct(
-        public string $label,
-        public ?Swatch $swatch,
-    ) {
-    }
+    public function __construct(public string $label, public ?Swatch $swatch) {}
 }

@@ -16,13 +16,21 @@ final class ValueLabels
      */
     public function of(array $productIds): array
     {
-        $own = DB::table('product_values')->whereIn('product_id', $productIds)->get(['product_id', 'value_id', 'label', 'swatch']);
+        $own = DB::table('product_values')
+            ->whereIn('product_id', $productIds)
+            ->get(['product_id', 'value_id', 'label', 'swatch']);
         // Not joined: the library has few values, so that the database would begin with them and read every product's.
-        $values = DB::table('axis_values')->whereIn('id', $own->pluck('value_id')->unique()->all())->get(['id', 'name', 'swatch'])->keyBy('id');
+        $values = DB::table('axis_values')
+            ->whereIn('id', $own->pluck('value_id')->unique()->all())
+            ->get(['id', 'name', 'swatch'])
+            ->keyBy('id');
         $labels = [];
         foreach ($own as $row) {
             $value = $values[$row->value_id];
-            $labels[$row->product_id][$row->value_id] = new ValueLabel($row->label ?? $value->name, ($row->swatch ?? $value->swatch) === null ? null : Swatch::read($row->swatch ?? $value->swatch));
+            $labels[$row->product_id][$row->value_id] = new ValueLabel(
+                $row->label ?? $value->name,
+                ($row->swatch ?? $value->swatch) === null ? null : Swatch::read($row->swatch ?? $value->swatch),
+            );
         }
 
         return $labels;

@@ -28,16 +28,31 @@ final readonly class ValueNames
         private array $values,
         private array $views,
         public array $tags,
-    ) {
-    }
+    ) {}
 
     /** @param  string  $tag  the language wanted; the nearest that there is, else none, is the one shown */
     public static function of(Matrix $matrix, string $tag): self
     {
-        $axes = LibraryAxis::query()->whereIn('id', $matrix->axisIds())->get()->keyBy('id')->map(fn (LibraryAxis $axis): Translations => Translations::of($axis->translations))->all();
-        $values = LibraryValue::query()->whereIn('axis_id', $matrix->axisIds())->where('translations', '<>', '{}')->get()->keyBy('id')
-            ->filter(fn (LibraryValue $value): bool => $matrix->axisOf($value->id) !== null)->map(fn (LibraryValue $value): Translations => Translations::of($value->translations))->all();
-        $views = LibraryView::query()->where('translations', '<>', '{}')->get()->keyBy('key')->map(fn (LibraryView $view): Translations => Translations::of($view->translations))->all();
+        $axes = LibraryAxis::query()
+            ->whereIn('id', $matrix->axisIds())
+            ->get()
+            ->keyBy('id')
+            ->map(fn(LibraryAxis $axis): Translations => Translations::of($axis->translations))
+            ->all();
+        $values = LibraryValue::query()
+            ->whereIn('axis_id', $matrix->axisIds())
+            ->where('translations', '<>', '{}')
+            ->get()
+            ->keyBy('id')
+            ->filter(fn(LibraryValue $value): bool => $matrix->axisOf($value->id) !== null)
+            ->map(fn(LibraryValue $value): Translations => Translations::of($value->translations))
+            ->all();
+        $views = LibraryView::query()
+            ->where('translations', '<>', '{}')
+            ->get()
+            ->keyBy('key')
+            ->map(fn(LibraryView $view): Translations => Translations::of($view->translations))
+            ->all();
         $tags = [];
         foreach ([...$axes, ...$values] as $translations) {
             $tags += $translations->byTag;
@@ -56,8 +71,21 @@ final readonly class ValueNames
     public function matrix(Matrix $matrix): Matrix
     {
         foreach ($matrix->axes as $axis) {
-            $values = array_map(fn (Value $value): Value => new Value($value->id, $this->value($value), $value->code), $axis->values);
-            $matrix = $matrix->withAxis(new Axis($axis->id, $this->axis($axis), $axis->kind, $values, $axis->changesPicture, $axis->display, $axis->sleeping));
+            $values = array_map(
+                fn(Value $value): Value => new Value($value->id, $this->value($value), $value->code),
+                $axis->values,
+            );
+            $matrix = $matrix->withAxis(
+                new Axis(
+                    $axis->id,
+                    $this->axis($axis),
+                    $axis->kind,
+                    $values,
+                    $axis->changesPicture,
+                    $axis->display,
+                    $axis->sleeping,
+                ),
+            );
         }
 
         return $matrix;

@@ -20,24 +20,30 @@ final class ValueTwins
      */
     public static function of(LibraryValue $value, ?int $productId): array
     {
-        $following = DB::table('product_values')->where('value_id', $value->id)->whereNotNull('position')
-            ->whereNull('label')->select('product_id');
+        $following = DB::table('product_values')
+            ->where('value_id', $value->id)
+            ->whereNotNull('position')
+            ->whereNull('label')
+            ->select('product_id');
 
-        return array_values(DB::table('product_values')
-            ->join('axis_values', 'axis_values.id', '=', 'product_values.value_id')
-            ->join('products', 'products.id', '=', 'product_values.product_id')
-            ->where('product_values.axis_id', $value->axis_id)
-            ->where('product_values.value_id', '<>', $value->id)
-            ->whereNotNull('product_values.position')
-            ->when(
-                $productId !== null,
-                fn (Builder $rows) => $rows->where('product_values.product_id', $productId),
-                fn (Builder $rows) => $rows->whereNotNull('product_values.label')
-                    ->whereIn('product_values.product_id', $following),
-            )
-            ->orderBy('products.id')
-            ->get(['axis_values.name', 'product_values.label', 'products.name as product'])
-            ->map(fn (object $row): array => [$row->product, $row->label ?? $row->name])
-            ->all());
+        return array_values(
+            DB::table('product_values')
+                ->join('axis_values', 'axis_values.id', '=', 'product_values.value_id')
+                ->join('products', 'products.id', '=', 'product_values.product_id')
+                ->where('product_values.axis_id', $value->axis_id)
+                ->where('product_values.value_id', '<>', $value->id)
+                ->whereNotNull('product_values.position')
+                ->when(
+                    $productId !== null,
+                    fn(Builder $rows) => $rows->where('product_values.product_id', $productId),
+                    fn(Builder $rows) => $rows
+                        ->whereNotNull('product_values.label')
+                        ->whereIn('product_values.product_id', $following),
+                )
+                ->orderBy('products.id')
+                ->get(['axis_values.name', 'product_values.label', 'products.name as product'])
+                ->map(fn(object $row): array => [$row->product, $row->label ?? $row->name])
+                ->all(),
+        );
     }
 }

@@ -29,25 +29,35 @@ final readonly class ViewForm
         public array $words,
         public array $looseWords,
         public Translations $translations,
-    ) {
-    }
+    ) {}
 
     /** @throws Refusal */
-    public static function typed(string $name, string $showing, string $words, string $looseWords, string $translations = ''): self
-    {
+    public static function typed(
+        string $name,
+        string $showing,
+        string $words,
+        string $looseWords,
+        string $translations = '',
+    ): self {
         $read = Name::of($name);
         if ($read->isEmpty() || $read->isLongerThan(self::MOST_NAME)) {
             throw new Refusal(
-                'A view needs a name of up to '.self::MOST_NAME.' characters, such as “sole” or “lining”.',
+                'A view needs a name of up to ' . self::MOST_NAME . ' characters, such as “sole” or “lining”.',
                 RefusalKind::Missing,
                 'name',
             );
         }
         $own = self::words($words, 'words');
         // What it is called means it, unless its words say so already.
-        $known = array_map(fn (string $word): string => Name::of($word)->folded, $own);
+        $known = array_map(fn(string $word): string => Name::of($word)->folded, $own);
 
-        return new self($read, Showing::tryFrom($showing) ?? Showing::Goods, in_array($read->folded, $known, true) ? $own : [$read->shown, ...$own], self::words($looseWords, 'loose_words'), Translations::read($translations));
+        return new self(
+            $read,
+            Showing::tryFrom($showing) ?? Showing::Goods,
+            in_array($read->folded, $known, true) ? $own : [$read->shown, ...$own],
+            self::words($looseWords, 'loose_words'),
+            Translations::read($translations),
+        );
     }
 
     /** @return array<string, string> columns of its row */
@@ -73,7 +83,9 @@ final readonly class ViewForm
             $name = Name::of($word);
             if ($name->isLongerThan(self::MOST_WORD)) {
                 throw new Refusal(
-                    "“{$name->shown}” is longer than a word of a file name can be here (".self::MOST_WORD.' characters).',
+                    "“{$name->shown}” is longer than a word of a file name can be here (" .
+                        self::MOST_WORD .
+                        ' characters).',
                     RefusalKind::Unreadable,
                     $field,
                 );
@@ -82,7 +94,7 @@ final readonly class ViewForm
         }
         if (count($words) > self::MOST_WORDS) {
             throw new Refusal(
-                'A view can have '.self::MOST_WORDS.' words; these are '.count($words).'.',
+                'A view can have ' . self::MOST_WORDS . ' words; these are ' . count($words) . '.',
                 RefusalKind::Unreadable,
                 $field,
             );

@@ -26,14 +26,23 @@ final class ViewShelf
 
     public function views(): Views
     {
-        return $this->views ??= new Views(array_values(LibraryView::query()->orderBy('position')->orderBy('id')->get()->map(fn (LibraryView $view): View => $view->toCore())->all()));
+        return $this->views ??= new Views(
+            array_values(
+                LibraryView::query()
+                    ->orderBy('position')
+                    ->orderBy('id')
+                    ->get()
+                    ->map(fn(LibraryView $view): View => $view->toCore())
+                    ->all(),
+            ),
+        );
     }
 
     /** The list of a product: that of its kind, and where it differs from it. */
     public function shotList(?int $id, string $own): ?ShotList
     {
         $record = $this->records()[$id ?? 0] ?? null;
-        $list = $record === null ? null : $this->shotLists[$record->id] ??= $record->toCore($this->views());
+        $list = $record === null ? null : ($this->shotLists[$record->id] ??= $record->toCore($this->views()));
 
         return $own === '[]' ? $list : $list?->differingIn($this->shots($own));
     }
@@ -72,7 +81,10 @@ final class ViewShelf
     /** @param  list<Shot>  $shots */
     public static function encode(array $shots): string
     {
-        return json_encode(array_map(fn (Shot $shot): array => [$shot->view->key, $shot->need->value, $shot->reason], $shots), JSON_THROW_ON_ERROR | JSON_UNESCAPED_UNICODE);
+        return json_encode(
+            array_map(fn(Shot $shot): array => [$shot->view->key, $shot->need->value, $shot->reason], $shots),
+            JSON_THROW_ON_ERROR | JSON_UNESCAPED_UNICODE,
+        );
     }
 
     /** After the library has changed. */

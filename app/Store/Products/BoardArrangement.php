@@ -26,7 +26,9 @@ final class BoardArrangement
     {
         $stored = DB::table('board_layouts')->where('user_id', $user->id)->where('axes', $this->key($matrix))->first();
 
-        return $stored === null ? BoardLayout::usual($matrix) : BoardLayout::remembered($matrix, $stored->down, $stored->across);
+        return $stored === null
+            ? BoardLayout::usual($matrix)
+            : BoardLayout::remembered($matrix, $stored->down, $stored->across);
     }
 
     public function keep(User $user, Matrix $matrix, BoardLayout $layout): void

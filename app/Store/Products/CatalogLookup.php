@@ -18,9 +18,7 @@ use Illuminate\Support\Facades\DB;
 /** What a change has to know of the rest of the catalog, asked in one query for all that is in question. */
 final readonly class CatalogLookup implements Catalog
 {
-    public function __construct(private TakenCodes $taken)
-    {
-    }
+    public function __construct(private TakenCodes $taken) {}
 
     public function codes(array $codes, ?string $sharing, array $except): array
     {
@@ -61,10 +59,10 @@ final readonly class CatalogLookup implements Catalog
     public function axes(array $folded, array $ids): array
     {
         $axes = LibraryAxis::with(['values', 'runs'])
-            ->where(fn (Builder $any) => $any->whereIn('folded', $folded)->orWhereIn('id', $ids))
+            ->where(fn(Builder $any) => $any->whereIn('folded', $folded)->orWhereIn('id', $ids))
             ->get();
 
-        return array_values($axes->map(fn (LibraryAxis $axis): SharedAxis => $axis->toCore())->all());
+        return array_values($axes->map(fn(LibraryAxis $axis): SharedAxis => $axis->toCore())->all());
     }
 
     public function axisNames(): array

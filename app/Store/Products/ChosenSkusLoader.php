@@ -51,7 +51,7 @@ final class ChosenSkusLoader
      */
     public function loadMany(array $products, array $selections): array
     {
-        $ids = array_map(fn (Product $product): int => $product->id, $products);
+        $ids = array_map(fn(Product $product): int => $product->id, $products);
         $rows = ProductRows::numbers($ids)->withSkus($ids);
         $chosen = [];
         foreach ($products as $product) {
@@ -86,7 +86,7 @@ final class ChosenSkusLoader
         foreach ($selection->parts as $part) {
             $combinations = array_product(array_map(count(...), $part->values())) > self::FEW ? [] : $part->parts();
             foreach ($combinations as $combination) {
-                if (! $matrix->isCell($combination)) {
+                if (!$matrix->isCell($combination)) {
                     return null;
                 }
                 $keys[$combination->key] = $combination->key;
@@ -103,7 +103,14 @@ final class ChosenSkusLoader
     private function made(int $productId, Matrix $matrix): array
     {
         $cells = [];
-        foreach (DB::table('skus')->where('product_id', $productId)->where('state', SkuState::Made->value)->orderBy('id')->pluck('cell') as $key) {
+        foreach (
+            DB::table('skus')
+                ->where('product_id', $productId)
+                ->where('state', SkuState::Made->value)
+                ->orderBy('id')
+                ->pluck('cell')
+            as $key
+        ) {
             $cell = $matrix->place(Combination::fromKey($key));
             if ($cell !== null) {
                 $cells[] = $cell;

@@ -30,9 +30,7 @@ final class CodePatterns
     /** @var ?array{string, list<CodeParts>} */
     private ?array $examples = null;
 
-    public function __construct(private readonly ProductLoader $loader, private readonly TakenCodes $taken)
-    {
-    }
+    public function __construct(private readonly ProductLoader $loader, private readonly TakenCodes $taken) {}
 
     /** @return list<CodePatternRecord> */
     public function all(): array
@@ -55,13 +53,27 @@ final class CodePatterns
     /** @return array<int, int> pattern id => products that have it */
     public function users(): array
     {
-        return $this->users ??= Product::query()->whereNotNull('code_pattern_id')->groupBy('code_pattern_id')->selectRaw('code_pattern_id, count(*) as users')->pluck('users', 'code_pattern_id')->all();
+        return $this->users ??= Product::query()
+            ->whereNotNull('code_pattern_id')
+            ->groupBy('code_pattern_id')
+            ->selectRaw('code_pattern_id, count(*) as users')
+            ->pluck('users', 'code_pattern_id')
+            ->all();
     }
 
     /** @return array<int, int> range id => how many of its numbers SKUs have */
     public function given(): array
     {
-        return $this->given ??= $this->taken->countsBetween(array_column(array_map(fn (GtinRangeRecord $record): array => [$record->id, $record->toCore()->ends()], $this->ranges()), 1, 0));
+        return $this->given ??= $this->taken->countsBetween(
+            array_column(
+                array_map(
+                    fn(GtinRangeRecord $record): array => [$record->id, $record->toCore()->ends()],
+                    $this->ranges(),
+                ),
+                1,
+                0,
+            ),
+        );
     }
 
     /** @return array{string, list<CodeParts>} a product's code, and SKUs of it; invented ones where there is none */
@@ -70,12 +82,26 @@ final class CodePatterns
         if ($this->examples !== null) {
             return $this->examples;
         }
-        $product = Product::query()->standing()->whereIn('id', DB::table('product_axes')->whereNotNull('position')->select('product_id'))->orderBy('id')->first();
+        $product = Product::query()
+            ->standing()
+            ->whereIn('id', DB::table('product_axes')->whereNotNull('position')->select('product_id'))
+            ->orderBy('id')
+            ->first();
         $parts = $product === null ? [] : $this->parts($product);
 
-        return $this->examples = $product === null || $parts === []
-            ? ['SMOCK', [new CodeParts('', [1 => new CodeValue('Color', 'Moss', 'MOSS'), 2 => new CodeValue('Size', 'M', 'M')], 'Moss, M')]]
-            : [$product->code, $parts];
+        return $this->examples =
+            $product === null || $parts === []
+                ? [
+                    'SMOCK',
+                    [
+                        new CodeParts(
+                            '',
+                            [1 => new CodeValue('Color', 'Moss', 'MOSS'), 2 => new CodeValue('Size', 'M', 'M')],
+                            'Moss, M',
+                        ),
+                    ],
+                ]
+                : [$product->code, $parts];
     }
 
     /** @return list<CodeParts> */

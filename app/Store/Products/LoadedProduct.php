@@ -12,12 +12,7 @@ use Core\Product\Product as CoreProduct;
 final readonly class LoadedProduct
 {
     /** @param  array<int, PlacementRow>  $placements  by id, in the one order */
-    public function __construct(
-        public Product $product,
-        public CoreProduct $core,
-        public array $placements,
-    ) {
-    }
+    public function __construct(public Product $product, public CoreProduct $core, public array $placements) {}
 
     public function isLinked(PlacementRow $row): bool
     {
@@ -29,9 +24,8 @@ final readonly class LoadedProduct
     {
         $reaching = $this->core->galleries()->reaching();
 
-        return array_values(array_filter(
-            $this->placements,
-            fn (PlacementRow $row): bool => ! isset($reaching[$row->id()]),
-        ));
+        return array_values(
+            array_filter($this->placements, fn(PlacementRow $row): bool => !isset($reaching[$row->id()])),
+        );
     }
 }

@@ -21,6 +21,5 @@ final readonly class PictureUse
         public string $view,
         public array $roles,
         public bool $isRemoved,
-    ) {
-    }
+    ) {}
 }

@@ -23,10 +23,26 @@ final class PictureUses
      */
     public static function of(array $photoIds): array
     {
-        $rows = DB::table('placements')->join('products', 'products.id', '=', 'placements.product_id')->whereIn('placements.photo_id', $photoIds)
-            ->orderBy('products.name')->orderBy('placements.id')->limit(self::MOST * max(1, count($photoIds)))
-            ->get(['placements.photo_id', 'placements.product_id', 'placements.file_name', 'placements.reach', 'placements.view', 'placements.roles', 'products.code', 'products.name', 'products.removed_at']);
-        $products = Product::query()->whereKey($rows->pluck('product_id')->unique()->values()->all())->get();
+        $rows = DB::table('placements')
+            ->join('products', 'products.id', '=', 'placements.product_id')
+            ->whereIn('placements.photo_id', $photoIds)
+            ->orderBy('products.name')
+            ->orderBy('placements.id')
+            ->limit(self::MOST * max(1, count($photoIds)))
+            ->get([
+                'placements.photo_id',
+                'placements.product_id',
+                'placements.file_name',
+                'placements.reach',
+                'placements.view',
+                'placements.roles',
+                'products.code',
+                'products.name',
+                'products.removed_at',
+            ]);
+        $products = Product::query()
+            ->whereKey($rows->pluck('product_id')->unique()->values()->all())
+            ->get();
         $matrices = app(ProductLoader::class)->matrices(array_values($products->all()));
         $views = app(ViewShelf::class)->views();
         $uses = [];
@@ -36,9 +52,16 @@ final class PictureUses
                 $row->code,
                 $row->name,
                 $row->file_name,
-                $reach->activeIn($matrices[$row->product_id])->isNothing() ? 'not linked' : (new Wording())->say($reach, $matrices[$row->product_id]),
+                $reach->activeIn($matrices[$row->product_id])->isNothing()
+                    ? 'not linked'
+                    : (new Wording())->say($reach, $matrices[$row->product_id]),
                 $views->find($row->view)->name ?? '',
-                array_values(array_map(fn (string $role): string => Role::from($role)->label(), json_decode($row->roles, true, 2, JSON_THROW_ON_ERROR))),
+                array_values(
+                    array_map(
+                        fn(string $role): string => Role::from($role)->label(),
+                        json_decode($row->roles, true, 2, JSON_THROW_ON_ERROR),
+                    ),
+                ),
                 $row->removed_at !== null,
             );
         }

@@ -17,7 +17,11 @@ final class Portions
      */
     public static function first(array $productIds): array
     {
-        $counts = DB::table('skus')->whereIn('product_id', $productIds)->groupBy('product_id')->selectRaw('product_id, count(*) as skus')->pluck('skus', 'product_id');
+        $counts = DB::table('skus')
+            ->whereIn('product_id', $productIds)
+            ->groupBy('product_id')
+            ->selectRaw('product_id, count(*) as skus')
+            ->pluck('skus', 'product_id');
         $skus = 0;
         foreach ($productIds as $at => $productId) {
             $skus += (int) ($counts[$productId] ?? 0);

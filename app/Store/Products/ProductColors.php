@@ -29,9 +29,7 @@ final class ProductColors
     /** @var array<int, list<Finding>> by axis id */
     private array $findings = [];
 
-    public function __construct(public readonly LoadedProduct $loaded)
-    {
-    }
+    public function __construct(public readonly LoadedProduct $loaded) {}
 
     /**
      * The colors of several products, with what was measured of their pictures, in as many queries as of one.
@@ -66,14 +64,26 @@ final class ProductColors
     /** @return list<Axis> those whose values are shown by a sign, or have one */
     public function axes(): array
     {
-        return array_values(array_filter($this->loaded->core->matrix->axes, fn (Axis $axis): bool => $axis->kind === AxisKind::Color
-            || $axis->display->hasSwatches()
-            || array_filter($axis->values, fn (Value $value): bool => $this->loaded->core->library->swatches->of($value->id) !== null) !== []));
+        return array_values(
+            array_filter(
+                $this->loaded->core->matrix->axes,
+                fn(Axis $axis): bool => $axis->kind === AxisKind::Color ||
+                    $axis->display->hasSwatches() ||
+                    array_filter(
+                        $axis->values,
+                        fn(Value $value): bool => $this->loaded->core->library->swatches->of($value->id) !== null,
+                    ) !== [],
+            ),
+        );
     }
 
     public function of(Axis $axis): AxisColors
     {
-        return $this->known[$axis->id] ??= new AxisColors($axis, array_intersect_key($this->loaded->core->library->swatches->all(), array_flip($axis->valueIds())), $this->pictures($axis));
+        return $this->known[$axis->id] ??= new AxisColors(
+            $axis,
+            array_intersect_key($this->loaded->core->library->swatches->all(), array_flip($axis->valueIds())),
+            $this->pictures($axis),
+        );
     }
 
     /** @return list<Finding> */
@@ -85,7 +95,9 @@ final class ProductColors
     /** @return list<int> ids of placements that look like another value than theirs */
     public function accused(Axis $axis): array
     {
-        return array_values(array_filter(array_map(fn (Finding $finding): ?int => $finding->placementId, $this->findings($axis))));
+        return array_values(
+            array_filter(array_map(fn(Finding $finding): ?int => $finding->placementId, $this->findings($axis))),
+        );
     }
 
     /** @return list<ValuePicture> stills that show the goods in one value of the axis, in the one order */
@@ -93,7 +105,9 @@ final class ProductColors
     {
         $pictures = [];
         foreach ($this->loaded->placements as $row) {
-            $value = $this->shows($row) ? ValuePicture::valueOf($row->reach()->activeIn($this->loaded->core->matrix), $axis->id) : null;
+            $value = $this->shows($row)
+                ? ValuePicture::valueOf($row->reach()->activeIn($this->loaded->core->matrix), $axis->id)
+                : null;
             $look = $value === null ? null : $this->looks()[$row->photoId] ?? null;
             if ($value !== null && $look !== null) {
                 $pictures[] = new ValuePicture($row->id(), $row->file(), $value, $look->colors);
@@ -105,12 +119,18 @@ final class ProductColors
 
     private function shows(PlacementRow $row): bool
     {
-        return $row->photoState === PhotoState::Ready && $row->kind() === MediaKind::Still && $row->placement->view?->showing->isOfAll() !== true;
+        return $row->photoState === PhotoState::Ready &&
+            $row->kind() === MediaKind::Still &&
+            $row->placement->view?->showing->isOfAll() !== true;
     }
 
     /** @return array<int, PhotoLook> */
     private function looks(): array
     {
-        return $this->looks ??= PhotoLooks::of(array_values(array_unique(array_map(fn (PlacementRow $row): int => $row->photoId, $this->loaded->placements))));
+        return $this->looks ??= PhotoLooks::of(
+            array_values(
+                array_unique(array_map(fn(PlacementRow $row): int => $row->photoId, $this->loaded->placements)),
+            ),
+        );
     }
 }

@@ -29,9 +29,7 @@ final class ProductLoader
     /** @var array{int, int} product id, revision */
     private array $rowsAre = [0, 0];
 
-    public function __construct(private readonly StateReader $states, private readonly PlacementReader $placements)
-    {
-    }
+    public function __construct(private readonly StateReader $states, private readonly PlacementReader $placements) {}
 
     public function load(Product $product): LoadedProduct
     {
@@ -55,16 +53,39 @@ final class ProductLoader
      */
     public function matrices(array $products): array
     {
-        $ids = array_map(fn (Product $product): int => $product->id, $products);
-        $axes = DB::table('product_axes')->join('axes', 'axes.id', '=', 'product_axes.axis_id')->whereIn('product_axes.product_id', $ids)
-            ->orderBy('product_axes.position')->orderBy('product_axes.id')->get(['product_axes.*', 'axes.name', 'axes.kind', DB::raw('coalesce(product_axes.changes_picture, axes.changes_picture) as changes_picture'), DB::raw('coalesce(product_axes.display, axes.display) as display')])->groupBy('product_id');
-        $values = DB::table('product_values')->join('axis_values', 'axis_values.id', '=', 'product_values.value_id')->whereIn('product_values.product_id', $ids)
-            ->orderBy('product_values.position')->orderBy('product_values.id')->get(['product_values.*', 'axis_values.name', 'axis_values.code'])->groupBy('product_id');
+        $ids = array_map(fn(Product $product): int => $product->id, $products);
+        $axes = DB::table('product_axes')
+            ->join('axes', 'axes.id', '=', 'product_axes.axis_id')
+            ->whereIn('product_axes.product_id', $ids)
+            ->orderBy('product_axes.position')
+            ->orderBy('product_axes.id')
+            ->get([
+                'product_axes.*',
+                'axes.name',
+                'axes.kind',
+                DB::raw('coalesce(product_axes.changes_picture, axes.changes_picture) as changes_picture'),
+                DB::raw('coalesce(product_axes.display, axes.display) as display'),
+            ])
+            ->groupBy('product_id');
+        $values = DB::table('product_values')
+            ->join('axis_values', 'axis_values.id', '=', 'product_values.value_id')
+            ->whereIn('product_values.product_id', $ids)
+            ->orderBy('product_values.position')
+            ->orderBy('product_values.id')
+            ->get(['product_values.*', 'axis_values.name', 'axis_values.code'])
+            ->groupBy('product_id');
         $matrices = [];
         foreach ($products as $product) {
             $ownAxes = array_values($axes->get($product->id)?->all() ?? []);
             $ownValues = array_values($values->get($product->id)?->all() ?? []);
-            $library = array_map(fn (stdClass $row): stdClass => (object) ['id' => $row->value_id, 'name' => $row->name, 'code' => $row->code], $ownValues);
+            $library = array_map(
+                fn(stdClass $row): stdClass => (object) [
+                    'id' => $row->value_id,
+                    'name' => $row->name,
+                    'code' => $row->code,
+                ],
+                $ownValues,
+            );
             $axesById = array_column($ownAxes, null, 'axis_id');
             $valuesById = array_column($library, null, 'id');
             $matrices[$product->id] = new Matrix(
@@ -100,7 +121,11 @@ final class ProductLoader
      */
     public function withSku(string $code): ?array
     {
-        $row = DB::table('skus')->join('products', 'products.id', '=', 'skus.product_id')->whereNull('products.removed_at')->where('skus.code', $code)->first(['skus.id', 'product_id']);
+        $row = DB::table('skus')
+            ->join('products', 'products.id', '=', 'skus.product_id')
+            ->whereNull('products.removed_at')
+            ->where('skus.code', $code)
+            ->first(['skus.id', 'product_id']);
         if ($row === null) {
             return null;
         }
@@ -144,7 +169,10 @@ final class ProductLoader
      */
     public function loadMany(array $products): array
     {
-        return $this->assemble($products, ProductRows::stored(array_map(fn (Product $product): int => $product->id, $products)));
+        return $this->assemble(
+            $products,
+            ProductRows::stored(array_map(fn(Product $product): int => $product->id, $products)),
+        );
     }
 
     /**
@@ -155,7 +183,12 @@ final class ProductLoader
     {
         $loaded = $this->loadMany(array_values(Product::query()->standing()->whereKey($productIds)->get()->all()));
 
-        return array_values(array_map(fn (int $id): LoadedProduct => $loaded[$id], array_filter($productIds, fn (int $id): bool => isset($loaded[$id]))));
+        return array_values(
+            array_map(
+                fn(int $id): LoadedProduct => $loaded[$id],
+                array_filter($productIds, fn(int $id): bool => isset($loaded[$id])),
+            ),
+        );
     }
 
     /**
@@ -168,7 +201,7 @@ final class ProductLoader
         $loaded = [];
         foreach ($products as $product) {
             $placements = $this->placements->read($rows->of('placements', $product->id), $photos);
-            $pictures = array_map(fn (PlacementRow $row): Placement => $row->placement, array_values($placements));
+            $pictures = array_map(fn(PlacementRow $row): Placement => $row->placement, array_values($placements));
             $core = $this->states->product((object) $product->getAttributes(), $rows, $pictures);
             $loaded[$product->id] = new LoadedProduct($product, $core, $placements);
         }

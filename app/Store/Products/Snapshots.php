@@ -16,9 +16,7 @@ use Illuminate\Support\Facades\DB;
 /** A product as it was after an entry of its history: what is stored, with all later changes taken back in memory. */
 final class Snapshots
 {
-    public function __construct(private readonly ProductLoader $loader)
-    {
-    }
+    public function __construct(private readonly ProductLoader $loader) {}
 
     /** @param  ?int  $entryId  the last entry that counts; null for the product as it is */
     public function at(Product $product, ?int $entryId): ProductState
@@ -28,13 +26,23 @@ final class Snapshots
         }
         $rows = ['products' => [$product->id => (array) DB::table('products')->find($product->id)]];
         foreach (array_keys(ProductRows::TABLES) as $table) {
-            $rows[$table] = DB::table($table)->where('product_id', $product->id)->get()->keyBy('id')->map(fn (object $row): array => (array) $row)->all();
+            $rows[$table] = DB::table($table)
+                ->where('product_id', $product->id)
+                ->get()
+                ->keyBy('id')
+                ->map(fn(object $row): array => (array) $row)
+                ->all();
         }
-        $later = HistoryEntry::query()->where('product_id', $product->id)->whereNull('undone_at')->where('id', '>', $entryId);
+        $later = HistoryEntry::query()
+            ->where('product_id', $product->id)
+            ->whereNull('undone_at')
+            ->where('id', '>', $entryId);
         $final = (clone $later)->where('is_final', true)->latest('id')->first();
         if ($final !== null) {
             throw new Refusal(
-                "How it was before “{$final->words}” ({$final->at('j M Y')}) is not known any more: changes of that age keep only their words. Choose a later point.",
+                "How it was before “{$final->words}” ({$final->at(
+                    'j M Y',
+                )}) is not known any more: changes of that age keep only their words. Choose a later point.",
                 RefusalKind::Gone,
                 'from',
             );

@@ -27,16 +27,27 @@ final class TakenCodes
         $taken = [];
         $except = array_flip($exceptSkuIds);
         foreach (array_chunk($codes, self::CHUNK) as $chunk) {
-            foreach (DB::table('products')->whereIn('code', $chunk)->where('id', '<>', $sharingProductId ?? 0)->get(['code', 'name', 'removed_at']) as $row) {
-                $taken[mb_strtoupper($row->code)] = $row->name.($row->removed_at === null ? '' : ', which was undone');
+            foreach (
+                DB::table('products')
+                    ->whereIn('code', $chunk)
+                    ->where('id', '<>', $sharingProductId ?? 0)
+                    ->get(['code', 'name', 'removed_at'])
+                as $row
+            ) {
+                $taken[mb_strtoupper($row->code)] =
+                    $row->name . ($row->removed_at === null ? '' : ', which was undone');
             }
-            $skus = DB::table('skus')->join('products', 'products.id', '=', 'skus.product_id')
-                ->whereIn('skus.code', $chunk)->get(['skus.id', 'skus.code', 'skus.state', 'products.name']);
+            $skus = DB::table('skus')
+                ->join('products', 'products.id', '=', 'skus.product_id')
+                ->whereIn('skus.code', $chunk)
+                ->get(['skus.id', 'skus.code', 'skus.state', 'products.name']);
             foreach ($skus as $row) {
                 if (isset($except[$row->id])) {
                     continue;
                 }
-                $taken[mb_strtoupper($row->code)] = "a SKU of {$row->name}".($row->state === 'retired' ? ' (retired, but its code stays its own)' : '');
+                $taken[mb_strtoupper($row->code)] =
+                    "a SKU of {$row->name}" .
+                    ($row->state === 'retired' ? ' (retired, but its code stays its own)' : '');
             }
         }
 
@@ -58,12 +69,21 @@ final class TakenCodes
             foreach (array_values($chunk) as $at => [$before, $behind]) {
                 foreach (['products', 'skus'] as $table) {
                     $queries[] = DB::table($table)
-                        ->where('code', 'like', addcslashes($before, '\\%_').'%'.addcslashes($behind, '\\%_'))
-                        ->whereRaw('code regexp ?', ['^'.preg_quote($before).'[0-9]{1,9}'.preg_quote($behind).'$'])
-                        ->selectRaw('? as at, max(cast(substr(code, ?, char_length(code) - ?) as unsigned)) as highest', [$at, mb_strlen($before) + 1, mb_strlen($before) + mb_strlen($behind)]);
+                        ->where('code', 'like', addcslashes($before, '\\%_') . '%' . addcslashes($behind, '\\%_'))
+                        ->whereRaw('code regexp ?', [
+                            '^' . preg_quote($before) . '[0-9]{1,9}' . preg_quote($behind) . '$',
+                        ])
+                        ->selectRaw(
+                            '? as at, max(cast(substr(code, ?, char_length(code) - ?) as unsigned)) as highest',
+                            [$at, mb_strlen($before) + 1, mb_strlen($before) + mb_strlen($behind)],
+                        );
                 }
             }
-            $all = array_reduce(array_slice($queries, 1), fn (Builder $union, Builder $one): Builder => $union->unionAll($one), $queries[0]);
+            $all = array_reduce(
+                array_slice($queries, 1),
+                fn(Builder $union, Builder $one): Builder => $union->unionAll($one),
+                $queries[0],
+            );
             foreach ($all->get() as $row) {
                 $highest[$keys[(int) $row->at]] = max($highest[$keys[(int) $row->at]], (int) $row->highest);
             }
@@ -82,11 +102,20 @@ final class TakenCodes
     {
         $counts = DB::query();
         foreach ($ranges as $at => [$first, $last]) {
-            $counts->selectSub(DB::table('skus')->whereBetween('gtin', [$first, $last])->whereRaw('char_length(gtin) = ?', [strlen($first)])->selectRaw('count(*)'), "range_{$at}");
+            $counts->selectSub(
+                DB::table('skus')
+                    ->whereBetween('gtin', [$first, $last])
+                    ->whereRaw('char_length(gtin) = ?', [strlen($first)])
+                    ->selectRaw('count(*)'),
+                "range_{$at}",
+            );
         }
         $row = $ranges === [] ? null : $counts->first();
 
-        return array_combine(array_keys($ranges), array_map(fn (int $at): int => (int) ($row->{"range_{$at}"} ?? 0), array_keys($ranges)));
+        return array_combine(
+            array_keys($ranges),
+            array_map(fn(int $at): int => (int) ($row->{"range_{$at}"} ?? 0), array_keys($ranges)),
+        );
     }
 
     /**
@@ -95,7 +124,12 @@ final class TakenCodes
      */
     public function between(string $first, string $last, bool $lock = false): array
     {
-        return DB::table('skus')->when($lock, fn (Builder $query) => $query->lockForUpdate())->whereBetween('gtin', [$first, $last])->whereRaw('char_length(gtin) = ?', [strlen($first)])->pluck('id', 'gtin')->all();
+        return DB::table('skus')
+            ->when($lock, fn(Builder $query) => $query->lockForUpdate())
+            ->whereBetween('gtin', [$first, $last])
+            ->whereRaw('char_length(gtin) = ?', [strlen($first)])
+            ->pluck('id', 'gtin')
+            ->all();
     }
 
     /**
@@ -111,9 +145,12 @@ final class TakenCodes
             $typed += array_fill_keys(Gtin::forms($gtin), $gtin);
         }
         foreach (array_chunk(array_map(strval(...), array_keys($typed)), self::CHUNK) as $chunk) {
-            $skus = DB::table('skus')->join('products', 'products.id', '=', 'skus.product_id')->whereIn('skus.gtin', $chunk)->get(['skus.id', 'skus.gtin', 'skus.code', 'products.name']);
+            $skus = DB::table('skus')
+                ->join('products', 'products.id', '=', 'skus.product_id')
+                ->whereIn('skus.gtin', $chunk)
+                ->get(['skus.id', 'skus.gtin', 'skus.code', 'products.name']);
             foreach ($skus as $row) {
-                if (! in_array($row->id, $exceptSkuIds, true)) {
+                if (!in_array($row->id, $exceptSkuIds, true)) {
                     $taken[$typed[$row->gtin]] = "{$row->code}, a SKU of {$row->name}";
                 }
             }
@@ -125,6 +162,7 @@ final class TakenCodes
     /** What has the code, in words; null where it is free. */
     public function owner(string $code, ?int $sharingProductId = null, ?int $exceptSkuId = null): ?string
     {
-        return array_values($this->among([$code], $sharingProductId, $exceptSkuId === null ? [] : [$exceptSkuId]))[0] ?? null;
+        return array_values($this->among([$code], $sharingProductId, $exceptSkuId === null ? [] : [$exceptSkuId]))[0] ??
+            null;
     }
 }

@@ -48,19 +48,23 @@ final class FormattedText
     public static function cleaned(string $typed): string
     {
         $text = trim($typed);
-        if (! (new Description($text))->isFormatted()) {
+        if (!(new Description($text))->isFormatted()) {
             return $text;
         }
         if (self::depth($text) > self::DEEPEST) {
             throw new Refusal(
-                'The formatting of this text lies more than '.self::DEEPEST.' deep within itself. Paste it without formatting.',
+                'The formatting of this text lies more than ' .
+                    self::DEEPEST .
+                    ' deep within itself. Paste it without formatting.',
                 RefusalKind::Unreadable,
                 'description',
             );
         }
         $cleaned = trim(self::sanitizer()->sanitizeFor('div', $text));
 
-        return (new Description($cleaned))->plain() === '' && (new Description($cleaned))->parts() === [] ? '' : self::withoutEmpty($cleaned);
+        return (new Description($cleaned))->plain() === '' && (new Description($cleaned))->parts() === []
+            ? ''
+            : self::withoutEmpty($cleaned);
     }
 
     /** A text that was stored, as it may be shown. */
@@ -75,7 +79,7 @@ final class FormattedText
         $depth = $deepest = 0;
         preg_match_all('~<(/?)([a-z][a-z0-9]*)~i', $html, $tags, PREG_SET_ORDER);
         foreach ($tags as [, $slash, $name]) {
-            if (! in_array(strtolower($name), self::ALONE, true)) {
+            if (!in_array(strtolower($name), self::ALONE, true)) {
                 $depth = max(0, $depth + ($slash === '' ? 1 : -1));
                 $deepest = max($deepest, $depth);
             }
@@ -94,12 +98,39 @@ final class FormattedText
     private static function sanitizer(): HtmlSanitizer
     {
         if (self::$sanitizer === null) {
-            $config = (new HtmlSanitizerConfig())->withMaxInputLength(self::MOST)->allowLinkSchemes(['http', 'https', 'mailto'])->allowElement('a', ['href'])->forceAttribute('a', 'rel', 'noopener nofollow');
+            $config = (new HtmlSanitizerConfig())
+                ->withMaxInputLength(self::MOST)
+                ->allowLinkSchemes(['http', 'https', 'mailto'])
+                ->allowElement('a', ['href'])
+                ->forceAttribute('a', 'rel', 'noopener nofollow');
             foreach (self::ELEMENTS as $element) {
                 $config = $config->allowElement($element);
             }
             // Others lose their tags; their text stays.
-            foreach (['div', 'span', 'b', 'i', 'u', 'h1', 'h2', 'h5', 'h6', 'table', 'tbody', 'thead', 'tr', 'td', 'th', 'font', 'section', 'article', 'blockquote'] as $element) {
+            foreach (
+                [
+                    'div',
+                    'span',
+                    'b',
+                    'i',
+                    'u',
+                    'h1',
+                    'h2',
+                    'h5',
+                    'h6',
+                    'table',
+                    'tbody',
+                    'thead',
+                    'tr',
+                    'td',
+                    'th',
+                    'font',
+                    'section',
+                    'article',
+                    'blockquote',
+                ]
+                as $element
+            ) {
                 $config = $config->blockElement($element);
             }
             self::$sanitizer = new HtmlSanitizer($config);

@@ -26,7 +26,15 @@ final class InputSuggestions
     public function paths(): array
     {
         $paths = [];
-        foreach ([...$this->column('category'), ...array_merge(...array_map(fn (string $text): array => explode("\n", $text), $this->texts(DetailKind::AlsoIn)))] as $path) {
+        foreach (
+            [
+                ...$this->column('category'),
+                ...array_merge(
+                    ...array_map(fn(string $text): array => explode("\n", $text), $this->texts(DetailKind::AlsoIn)),
+                ),
+            ]
+            as $path
+        ) {
             $parts = explode(' > ', $path);
             for ($depth = 1; $depth <= count($parts); $depth++) {
                 $part = implode(' > ', array_slice($parts, 0, $depth));
@@ -53,7 +61,7 @@ final class InputSuggestions
                     $words[Name::of($word)->folded] ??= $word;
                 }
             }
-            $kind->type()->usual() === [] ? sort($words) : $words = array_values($words);
+            $kind->type()->usual() === [] ? sort($words) : ($words = array_values($words));
             $lists[str_replace(' ', '-', $kind->value)] = array_slice($words, 0, self::MOST);
         }
 
@@ -63,12 +71,30 @@ final class InputSuggestions
     /** @return list<string> */
     private function column(string $column): array
     {
-        return array_values(DB::table('products')->where($column, '<>', '')->whereNull('removed_at')->distinct()->orderBy($column)->limit(self::MOST)->pluck($column)->all());
+        return array_values(
+            DB::table('products')
+                ->where($column, '<>', '')
+                ->whereNull('removed_at')
+                ->distinct()
+                ->orderBy($column)
+                ->limit(self::MOST)
+                ->pluck($column)
+                ->all(),
+        );
     }
 
     /** @return list<string> */
     private function texts(DetailKind $kind): array
     {
-        return array_values(DB::table('details')->where('kind', $kind->value)->where('text', '<>', '')->distinct()->orderBy('text')->limit(self::MOST)->pluck('text')->all());
+        return array_values(
+            DB::table('details')
+                ->where('kind', $kind->value)
+                ->where('text', '<>', '')
+                ->distinct()
+                ->orderBy('text')
+                ->limit(self::MOST)
+                ->pluck('text')
+                ->all(),
+        );
     }
 }

@@ -13,9 +13,7 @@ use Core\Reach\Wording;
 /** What the names of pictures say against the part of a product that somebody links them to. */
 final class NameWarnings
 {
-    public function __construct(private readonly ShopWords $words)
-    {
-    }
+    public function __construct(private readonly ShopWords $words) {}
 
     /**
      * @param  list<string>  $files  names
@@ -23,14 +21,15 @@ final class NameWarnings
      */
     public function of(int $productId, array $files, SelectedPart $part): array
     {
-        $names = array_map(fn (string $file): DroppedName => new DroppedName($file), $files);
+        $names = array_map(fn(string $file): DroppedName => new DroppedName($file), $files);
         $words = $this->words->of($names, Product::query()->findOrFail($productId));
         $warnings = [];
         foreach ((new DropReader($words))->read($names, $productId) as $at => $verdict) {
             if ($verdict->speaksAgainst($part->reach)) {
-                $says = $verdict->reach === null || $verdict->foreignWords() !== []
-                    ? '. '.implode(' ', $verdict->foreignWords())
-                    : '; its name says '.(new Wording())->say($verdict->reach, $part->product->matrix).'.';
+                $says =
+                    $verdict->reach === null || $verdict->foreignWords() !== []
+                        ? '. ' . implode(' ', $verdict->foreignWords())
+                        : '; its name says ' . (new Wording())->say($verdict->reach, $part->product->matrix) . '.';
                 $warnings[] = "{$files[$at]} is linked to {$part->place()}{$says}";
             }
         }

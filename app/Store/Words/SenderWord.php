@@ -14,6 +14,5 @@ final readonly class SenderWord
         public string $word,
         public ?int $valueId,
         public ?string $view,
-    ) {
-    }
+    ) {}
 }

@@ -40,9 +40,7 @@ final class ShopWords
     /** @var array<int, string> value id => its name in the library */
     private array $names = [];
 
-    public function __construct(private readonly ProductLoader $loader, private readonly ViewShelf $shelf)
-    {
-    }
+    public function __construct(private readonly ProductLoader $loader, private readonly ViewShelf $shelf) {}
 
     /**
      * @param  array<array-key, DroppedName>  $names
@@ -64,7 +62,10 @@ final class ShopWords
             }
         }
         $this->add($list, $this->rows($words));
-        foreach ([$given?->id, ...$also, ...array_map(fn (DroppedName $name): ?int => $name->productId, array_values($names))] as $id) {
+        foreach (
+            [$given?->id, ...$also, ...array_map(fn(DroppedName $name): ?int => $name->productId, array_values($names))]
+            as $id
+        ) {
             if ($id !== null && $list->product($id) === null) {
                 $this->addProducts($list, [$id]);
             }
@@ -90,12 +91,32 @@ final class ShopWords
     {
         $rows = [];
         foreach (array_chunk(array_map(strval(...), array_keys($words)), self::CHUNK) as $chunk) {
-            array_push($rows, ...DB::table('lexicon_words')->whereIn('form', $chunk)->where('kind', '<>', MeaningKind::Part->value)->get(self::COLUMNS)->all());
+            array_push(
+                $rows,
+                ...DB::table('lexicon_words')
+                    ->whereIn('form', $chunk)
+                    ->where('kind', '<>', MeaningKind::Part->value)
+                    ->get(self::COLUMNS)
+                    ->all(),
+            );
         }
         // A part of a product's name is one word. One that very many products have tells none of them apart.
         foreach (array_chunk(array_map(strval(...), array_keys(array_filter($words))), self::CHUNK) as $chunk) {
-            $telling = DB::table('lexicon_words')->whereIn('form', $chunk)->where('kind', MeaningKind::Part->value)->groupBy('form')->havingRaw('count(*) <= ?', [self::MOST_WITH_A_PART])->pluck('form')->all();
-            array_push($rows, ...DB::table('lexicon_words')->whereIn('form', $telling)->where('kind', MeaningKind::Part->value)->get(self::COLUMNS)->all());
+            $telling = DB::table('lexicon_words')
+                ->whereIn('form', $chunk)
+                ->where('kind', MeaningKind::Part->value)
+                ->groupBy('form')
+                ->havingRaw('count(*) <= ?', [self::MOST_WITH_A_PART])
+                ->pluck('form')
+                ->all();
+            array_push(
+                $rows,
+                ...DB::table('lexicon_words')
+                    ->whereIn('form', $telling)
+                    ->where('kind', MeaningKind::Part->value)
+                    ->get(self::COLUMNS)
+                    ->all(),
+            );
         }
 
         return $rows;
@@ -119,7 +140,14 @@ final class ShopWords
         }
         $rows = [];
         foreach (array_chunk(array_map(strval(...), array_keys($near)), self::CHUNK) as $chunk) {
-            array_push($rows, ...DB::table('lexicon_words')->whereIn('form', $chunk)->where('kind', MeaningKind::Product->value)->get(self::COLUMNS)->all());
+            array_push(
+                $rows,
+                ...DB::table('lexicon_words')
+                    ->whereIn('form', $chunk)
+                    ->where('kind', MeaningKind::Product->value)
+                    ->get(self::COLUMNS)
+                    ->all(),
+            );
         }
 
         return $rows;
@@ -128,14 +156,30 @@ final class ShopWords
     /** @param  list<stdClass>  $rows  of lexicon_words */
     private function add(WordList $list, array $rows): void
     {
-        $this->addProducts($list, array_values(array_filter(array_unique(array_column($rows, 'product_id')), fn (int $id): bool => $list->product($id) === null)));
+        $this->addProducts(
+            $list,
+            array_values(
+                array_filter(
+                    array_unique(array_column($rows, 'product_id')),
+                    fn(int $id): bool => $list->product($id) === null,
+                ),
+            ),
+        );
         foreach ($rows as $row) {
             $kind = MeaningKind::from($row->kind);
-            $list->add($row->word, match ($kind) {
-                MeaningKind::Product => Meaning::product($row->product_id, $row->word),
-                MeaningKind::Part => Meaning::part($row->product_id, $row->word),
-                default => Meaning::sku($row->product_id, (int) $row->sku_id, $row->word, $kind === MeaningKind::Gtin),
-            });
+            $list->add(
+                $row->word,
+                match ($kind) {
+                    MeaningKind::Product => Meaning::product($row->product_id, $row->word),
+                    MeaningKind::Part => Meaning::part($row->product_id, $row->word),
+                    default => Meaning::sku(
+                        $row->product_id,
+                        (int) $row->sku_id,
+                        $row->word,
+                        $kind === MeaningKind::Gtin,
+                    ),
+                },
+            );
         }
         $this->addSkus($list, array_values(array_unique(array_filter(array_column($rows, 'sku_id')))));
     }
@@ -151,11 +195,16 @@ final class ShopWords
             $own = $this->ownSwatches(array_keys($matrices));
             foreach ($matrices as $id => $matrix) {
                 $product = $byId[$id];
-                $list->addProduct(new KnownProduct($id, $product->code, $product->name, $matrix, ($own[$id] ?? []) + $swatches));
+                $list->addProduct(
+                    new KnownProduct($id, $product->code, $product->name, $matrix, ($own[$id] ?? []) + $swatches),
+                );
                 foreach ($matrix->axes as $axis) {
                     foreach ($axis->values as $value) {
                         if ($value->label !== ($this->names[$value->id] ?? null)) {
-                            $list->add($value->label, Meaning::value($axis->id, $value->id, $value->label, Exactness::Own, $id));
+                            $list->add(
+                                $value->label,
+                                Meaning::value($axis->id, $value->id, $value->label, Exactness::Own, $id),
+                            );
                         }
                     }
                 }
@@ -170,7 +219,13 @@ final class ShopWords
     private function ownSwatches(array $productIds): array
     {
         $own = [];
-        foreach (DB::table('product_values')->whereIn('product_id', $productIds)->whereNotNull('swatch')->get(['product_id', 'value_id', 'swatch']) as $row) {
+        foreach (
+            DB::table('product_values')
+                ->whereIn('product_id', $productIds)
+                ->whereNotNull('swatch')
+                ->get(['product_id', 'value_id', 'swatch'])
+            as $row
+        ) {
             $own[$row->product_id][$row->value_id] = Swatch::read($row->swatch);
         }
 
@@ -191,7 +246,10 @@ final class ShopWords
         }
         $swatches = [];
         foreach (array_chunk($ids, self::CHUNK) as $chunk) {
-            foreach (DB::table('axis_values')->whereIn('id', $chunk)->whereNotNull('swatch')->pluck('swatch', 'id') as $id => $swatch) {
+            foreach (
+                DB::table('axis_values')->whereIn('id', $chunk)->whereNotNull('swatch')->pluck('swatch', 'id')
+                as $id => $swatch
+            ) {
                 $swatches[(int) $id] = Swatch::read($swatch);
             }
         }
@@ -215,14 +273,23 @@ final class ShopWords
         $rows = DB::table('sender_words')
             ->leftJoin('axis_values', 'axis_values.id', '=', 'sender_words.value_id')
             ->whereIn('sender_words.sender', array_unique(['', Name::of($sender)->folded]))
-            ->get(['sender_words.word', 'sender_words.view', 'axis_values.axis_id', 'axis_values.id', 'axis_values.name']);
+            ->get([
+                'sender_words.word',
+                'sender_words.view',
+                'axis_values.axis_id',
+                'axis_values.id',
+                'axis_values.name',
+            ]);
         foreach ($rows as $row) {
             $view = $this->shelf->views()->find($row->view);
-            $list->add($row->word, match (true) {
-                $view !== null => Meaning::view($view, $row->word),
-                $row->id === null => Meaning::nothing($row->word),
-                default => Meaning::value($row->axis_id, $row->id, $row->name, Exactness::Synonym),
-            });
+            $list->add(
+                $row->word,
+                match (true) {
+                    $view !== null => Meaning::view($view, $row->word),
+                    $row->id === null => Meaning::nothing($row->word),
+                    default => Meaning::value($row->axis_id, $row->id, $row->name, Exactness::Synonym),
+                },
+            );
         }
     }
 

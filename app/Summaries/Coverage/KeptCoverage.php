@@ -16,8 +16,7 @@ final readonly class KeptCoverage
         public int $shared,
         public int $missing,
         public int $lacking,
-    ) {
-    }
+    ) {}
 
     public function parts(): int
     {
@@ -27,10 +26,17 @@ final readonly class KeptCoverage
     /** "front, required: 6 there, 2 shared, 1 missing on 5 SKUs" without the view. */
     public function inWords(): string
     {
-        return $this->need->value.': '.implode(', ', array_filter([
-            $this->there > 0 ? "{$this->there} there" : '',
-            $this->shared > 0 ? "{$this->shared} shared" : '',
-            $this->missing > 0 ? "{$this->missing} missing on {$this->lacking} ".($this->lacking === 1 ? 'SKU' : 'SKUs') : '',
-        ]));
+        return $this->need->value .
+            ': ' .
+            implode(
+                ', ',
+                array_filter([
+                    $this->there > 0 ? "{$this->there} there" : '',
+                    $this->shared > 0 ? "{$this->shared} shared" : '',
+                    $this->missing > 0
+                        ? "{$this->missing} missing on {$this->lacking} " . ($this->lacking === 1 ? 'SKU' : 'SKUs')
+                        : '',
+                ]),
+            );
     }
 }

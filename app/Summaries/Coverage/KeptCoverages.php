@@ -18,7 +18,13 @@ final class KeptCoverages
     {
         $kept = [];
         foreach (DB::table('coverage_summaries')->whereIn('product_id', $productIds)->get() as $row) {
-            $kept[$row->product_id][$row->view] = new KeptCoverage(Need::from($row->need), $row->there, $row->shared, $row->missing, $row->lacking);
+            $kept[$row->product_id][$row->view] = new KeptCoverage(
+                Need::from($row->need),
+                $row->there,
+                $row->shared,
+                $row->missing,
+                $row->lacking,
+            );
         }
 
         return $kept;

@@ -13,6 +13,5 @@ final readonly class Hit
         public string $note,
         public string $product,
         public ?string $selected = null,
-    ) {
-    }
+    ) {}
 }

@@ -15,9 +15,7 @@ final class Jump
 
     private const SHORTEST = 2;
 
-    public function __construct(private readonly ProductList $list)
-    {
-    }
+    public function __construct(private readonly ProductList $list) {}
 
     /** @return list<Hit> */
     public function hits(string $typed): array
@@ -31,8 +29,10 @@ final class Jump
             $column = $field->column();
             $columns = array_values(array_unique(['code', $column, 'cell', 'state']));
             foreach ($this->beginning('skus', $column, $typed, $columns) as [$sku, $product]) {
-                $where = ($column === 'code' ? '' : "{$sku->code}, ").$product->name
-                    .($sku->state === 'retired' ? ', retired' : '');
+                $where =
+                    ($column === 'code' ? '' : "{$sku->code}, ") .
+                    $product->name .
+                    ($sku->state === 'retired' ? ', retired' : '');
                 $hits[] = new Hit($sku->{$column}, $where, $product->code, $sku->cell === '' ? '*' : $sku->cell);
             }
         }
@@ -49,7 +49,7 @@ final class Jump
         $named = mb_strlen(trim($typed)) < self::SHORTEST ? [] : $this->list->named(trim($typed));
 
         return array_map(
-            fn (ListedProduct $product): Hit => new Hit($product->name, $product->code, $product->code),
+            fn(ListedProduct $product): Hit => new Hit($product->name, $product->code, $product->code),
             array_slice($named, 0, self::HITS),
         );
     }
@@ -63,9 +63,21 @@ final class Jump
      */
     private function beginning(string $table, string $column, string $typed, array $columns): array
     {
-        $ids = DB::table($table)->where($column, 'like', SearchWords::beginning($typed))->orderBy($column)->limit(2 * self::HITS)->pluck('id')->all();
-        $rows = DB::table($table)->whereIn('id', $ids)->orderBy($column)->get(['product_id', ...$columns]);
-        $products = DB::table('products')->whereIn('id', $rows->pluck('product_id')->unique()->all())->whereNull('removed_at')->get(['id', 'code', 'name'])->keyBy('id');
+        $ids = DB::table($table)
+            ->where($column, 'like', SearchWords::beginning($typed))
+            ->orderBy($column)
+            ->limit(2 * self::HITS)
+            ->pluck('id')
+            ->all();
+        $rows = DB::table($table)
+            ->whereIn('id', $ids)
+            ->orderBy($column)
+            ->get(['product_id', ...$columns]);
+        $products = DB::table('products')
+            ->whereIn('id', $rows->pluck('product_id')->unique()->all())
+            ->whereNull('removed_at')
+            ->get(['id', 'code', 'name'])
+            ->keyBy('id');
         $found = [];
         foreach ($rows as $row) {
             if (isset($products[$row->product_id]) && count($found) < self::HITS) {

@@ -20,6 +20,5 @@ final readonly class ListPage
         public ?string $earlier,
         public ?string $later,
         public ?string $meant,
-    ) {
-    }
+    ) {}
 }

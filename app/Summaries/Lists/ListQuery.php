@@ -8,7 +8,13 @@ namespace App\Summaries\Lists;
 final readonly class ListQuery
 {
     /** Facet => column of product_summaries; what is a yes or no is asked for by any value. */
-    public const FACETS = ['state' => 'state', 'stock' => 'stock_state', 'category' => 'category', 'tray' => 'has_tray', 'price' => 'lacks_price'];
+    public const FACETS = [
+        'state' => 'state',
+        'stock' => 'stock_state',
+        'category' => 'category',
+        'tray' => 'has_tray',
+        'price' => 'lacks_price',
+    ];
 
     public const FLAGS = ['tray', 'price'];
 
@@ -30,6 +36,5 @@ final readonly class ListQuery
         public bool $descending = false,
         public ?string $after = null,
         public ?string $before = null,
-    ) {
-    }
+    ) {}
 }

@@ -40,8 +40,7 @@ final readonly class ListedProduct
         public Carbon $changedAt,
         public int $holes,
         public int $touched,
-    ) {
-    }
+    ) {}
 
     /** @param  stdClass  $row  of product_summaries, with live_code, live_name, live_category */
     public static function of(stdClass $row): self

@@ -67,8 +67,11 @@ final class ProductList
     {
         $words = SearchWords::of($typed);
         $isUnknown = $areUnknown && count($words) === 1;
-        $isKnown = fn (string $word): bool => ctype_digit($word) || (! $isUnknown && SearchWords::isKnown($word));
-        $meant = array_map(fn (string $word): string => $isKnown($word) ? $word : SearchWords::near($word) ?? $word, $words);
+        $isKnown = fn(string $word): bool => ctype_digit($word) || (!$isUnknown && SearchWords::isKnown($word));
+        $meant = array_map(
+            fn(string $word): string => $isKnown($word) ? $word : SearchWords::near($word) ?? $word,
+            $words,
+        );
 
         return $meant === $words ? null : implode(' ', $meant);
     }
@@ -82,7 +85,12 @@ final class ProductList
     /** @return iterable<int> ids of all products that are meant */
     public function ids(ListQuery $asked): iterable
     {
-        foreach ($this->all($asked)->select('product_summaries.product_id')->lazyById(self::CHUNK, 'product_summaries.product_id', 'product_id') as $row) {
+        foreach (
+            $this->all($asked)
+                ->select('product_summaries.product_id')
+                ->lazyById(self::CHUNK, 'product_summaries.product_id', 'product_id')
+            as $row
+        ) {
             yield $row->product_id;
         }
     }
@@ -97,7 +105,9 @@ final class ProductList
             ProductSearch::of($meant ?? $asked->search)?->narrow($query);
         }
 
-        return $query->join('products', 'products.id', '=', 'product_summaries.product_id')->whereNull('products.removed_at');
+        return $query
+            ->join('products', 'products.id', '=', 'product_summaries.product_id')
+            ->whereNull('products.removed_at');
     }
 
     private function filtered(ListQuery $asked): Builder
@@ -106,12 +116,21 @@ final class ProductList
         foreach ($asked->filters as $facet => $value) {
             if ($facet === ListQuery::LACKS) {
                 // With a limit it is asked of each product in the order of the list, until the page is full.
-                $query->whereExists(fn (Builder $lacking) => $lacking->from('coverage_summaries')->whereColumn('coverage_summaries.product_id', 'product_summaries.product_id')
-                    ->when($value !== ListQuery::ANY, fn (Builder $of) => $of->where('view', $value))->where('missing', '>', 0)->limit(1));
+                $query->whereExists(
+                    fn(Builder $lacking) => $lacking
+                        ->from('coverage_summaries')
+                        ->whereColumn('coverage_summaries.product_id', 'product_summaries.product_id')
+                        ->when($value !== ListQuery::ANY, fn(Builder $of) => $of->where('view', $value))
+                        ->where('missing', '>', 0)
+                        ->limit(1),
+                );
 
                 continue;
             }
-            $query->where('product_summaries.'.ListQuery::FACETS[$facet], in_array($facet, ListQuery::FLAGS, true) ? true : $value);
+            $query->where(
+                'product_summaries.' . ListQuery::FACETS[$facet],
+                in_array($facet, ListQuery::FLAGS, true) ? true : $value,
+            );
         }
 
         return $query;
@@ -130,14 +149,19 @@ final class ProductList
             $count = (clone $query)->count();
         }
         $backwards = $asked->before !== null;
-        $column = 'product_summaries.'.$asked->sort->column();
+        $column = 'product_summaries.' . $asked->sort->column();
         $place = $this->placed($backwards ? $asked->before : $asked->after);
         if ($place !== null) {
             $this->from($query, $column, $place, $asked->descending !== $backwards);
         }
         $way = $asked->descending !== $backwards ? 'desc' : 'asc';
         // The index alone says which; only the rows of the page are read.
-        $ids = $query->orderBy($column, $way)->orderBy('product_summaries.product_id', $way)->limit(self::PAGE + 1)->pluck('product_summaries.product_id')->all();
+        $ids = $query
+            ->orderBy($column, $way)
+            ->orderBy('product_summaries.product_id', $way)
+            ->limit(self::PAGE + 1)
+            ->pluck('product_summaries.product_id')
+            ->all();
         $hasMore = count($ids) > self::PAGE;
         $rows = $this->read(array_slice(array_values($ids), 0, self::PAGE));
 
@@ -152,22 +176,44 @@ final class ProductList
      */
     private function read(array $ids): array
     {
-        $rows = DB::table('product_summaries')->join('products', 'products.id', '=', 'product_summaries.product_id')->whereIn('product_summaries.product_id', $ids)->whereNull('products.removed_at')
-            ->get(['product_summaries.*', 'products.name as live_name', 'products.code as live_code', 'products.category as live_category'])->keyBy('product_id');
+        $rows = DB::table('product_summaries')
+            ->join('products', 'products.id', '=', 'product_summaries.product_id')
+            ->whereIn('product_summaries.product_id', $ids)
+            ->whereNull('products.removed_at')
+            ->get([
+                'product_summaries.*',
+                'products.name as live_name',
+                'products.code as live_code',
+                'products.category as live_category',
+            ])
+            ->keyBy('product_id');
 
-        return array_values(array_filter(array_map(fn (int $id): ?stdClass => $rows[$id] ?? null, $ids)));
+        return array_values(array_filter(array_map(fn(int $id): ?stdClass => $rows[$id] ?? null, $ids)));
     }
 
     /** @param  array{string, int}  $place */
     private function from(Builder $query, string $column, array $place, bool $down): void
     {
         [$beyond, $or] = $down ? ['<', '<='] : ['>', '>='];
-        $query->where($column, $or, $place[0])->where(fn (Builder $either) => $either->where($column, $beyond, $place[0])->orWhere('product_summaries.product_id', $beyond, $place[1]));
+        $query
+            ->where($column, $or, $place[0])
+            ->where(
+                fn(Builder $either) => $either
+                    ->where($column, $beyond, $place[0])
+                    ->orWhere('product_summaries.product_id', $beyond, $place[1]),
+            );
     }
 
     private function place(stdClass $row, ListSort $sort): string
     {
-        return rtrim(strtr(base64_encode(json_encode([(string) $row->{$sort->column()}, $row->product_id], JSON_THROW_ON_ERROR)), '+/', '-_'), '=');
+        return rtrim(
+            strtr(
+                base64_encode(json_encode([(string) $row->{$sort->column()}, $row->product_id], JSON_THROW_ON_ERROR)),
+                '+/',
+                '-_',
+            ),
+            '=',
+        );
     }
 
     /** @return ?array{string, int} null for the beginning or the end, and for what is no place */

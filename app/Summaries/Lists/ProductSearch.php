@@ -22,12 +22,7 @@ final readonly class ProductSearch
     private const SHORTEST = 2;
 
     /** @param  list<string>  $words  folded */
-    public function __construct(
-        private string $typed,
-        private array $words,
-        private bool $isByNameOnly = false,
-    ) {
-    }
+    public function __construct(private string $typed, private array $words, private bool $isByNameOnly = false) {}
 
     /** The same by the words of names and codes alone. */
     public function byNameOnly(): self
@@ -52,11 +47,18 @@ final readonly class ProductSearch
     {
         $ids = [];
         foreach ($this->keys() as $source) {
-            $found = $source()->limit(self::FEW + 1)->pluck('product_id')->all();
+            $found = $source()
+                ->limit(self::FEW + 1)
+                ->pluck('product_id')
+                ->all();
             if (count($found) > self::FEW) {
                 $column = $source()->columns[0] ?? 'product_id';
                 // With a limit the database asks each product in the order of the list, and stops when the page is full.
-                $query->whereExists($source()->whereColumn(is_string($column) ? $column : 'product_id', 'product_summaries.product_id')->limit(1));
+                $query->whereExists(
+                    $source()
+                        ->whereColumn(is_string($column) ? $column : 'product_id', 'product_summaries.product_id')
+                        ->limit(1),
+                );
 
                 return null;
             }
@@ -71,14 +73,16 @@ final readonly class ProductSearch
     private function keys(): array
     {
         $like = SearchWords::beginning($this->typed);
-        $keys = $this->words === [] ? [] : [fn (): Builder => $this->byWords()];
-        if (! $this->isByNameOnly && mb_strlen($this->typed) >= self::SHORTEST) {
+        $keys = $this->words === [] ? [] : [fn(): Builder => $this->byWords()];
+        if (!$this->isByNameOnly && mb_strlen($this->typed) >= self::SHORTEST) {
             $columns = array_map(
-                fn (SkuField $field): array => ['skus', $field->column()],
+                fn(SkuField $field): array => ['skus', $field->column()],
                 SkuFields::searchedBy($this->typed),
             );
             foreach ([...$columns, ['placements', 'file_name']] as [$table, $column]) {
-                $keys[] = fn (): Builder => DB::table($table)->where("{$table}.{$column}", 'like', $like)->select("{$table}.product_id");
+                $keys[] = fn(): Builder => DB::table($table)
+                    ->where("{$table}.{$column}", 'like', $like)
+                    ->select("{$table}.product_id");
             }
         }
 
@@ -89,11 +93,18 @@ final readonly class ProductSearch
     {
         // The longest word tells most: the others are asked of its products only.
         $words = $this->words;
-        usort($words, fn (string $a, string $b): int => mb_strlen($b) <=> mb_strlen($a));
+        usort($words, fn(string $a, string $b): int => mb_strlen($b) <=> mb_strlen($a));
         $first = (string) array_shift($words);
-        $query = DB::table('product_words')->where('product_words.word', 'like', SearchWords::beginning($first))->select('product_words.product_id');
+        $query = DB::table('product_words')
+            ->where('product_words.word', 'like', SearchWords::beginning($first))
+            ->select('product_words.product_id');
         foreach ($words as $at => $word) {
-            $query->whereExists(fn (Builder $other) => $other->from("product_words as word_{$at}")->whereColumn("word_{$at}.product_id", 'product_words.product_id')->where("word_{$at}.word", 'like', SearchWords::beginning($word)));
+            $query->whereExists(
+                fn(Builder $other) => $other
+                    ->from("product_words as word_{$at}")
+                    ->whereColumn("word_{$at}.product_id", 'product_words.product_id')
+                    ->where("word_{$at}.word", 'like', SearchWords::beginning($word)),
+            );
         }
 
         return $query;

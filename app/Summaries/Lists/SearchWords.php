@@ -21,7 +21,7 @@ final class SearchWords
     public static function of(string $text): array
     {
         $parts = preg_split('/[^\p{L}\p{N}]+/u', Name::of($text)->folded, -1, PREG_SPLIT_NO_EMPTY) ?: [];
-        $words = array_unique(array_map(fn (string $part): string => mb_substr($part, 0, self::LONGEST), $parts));
+        $words = array_unique(array_map(fn(string $part): string => mb_substr($part, 0, self::LONGEST), $parts));
 
         return array_map(strval(...), array_slice(array_values($words), 0, self::MOST));
     }
@@ -29,7 +29,7 @@ final class SearchWords
     /** A pattern for what begins so, whatever signs are in it. */
     public static function beginning(string $typed): string
     {
-        return addcslashes($typed, '%_\\').'%';
+        return addcslashes($typed, '%_\\') . '%';
     }
 
     /** Whether any product has a word that begins so. */
@@ -42,7 +42,13 @@ final class SearchWords
     public static function near(string $typed): ?string
     {
         $near = new NearWords();
-        foreach (DB::table('word_slips')->whereIn('slip', NearWords::variantsOf($typed))->limit(self::MOST_NEAR)->pluck('word') as $word) {
+        foreach (
+            DB::table('word_slips')
+                ->whereIn('slip', NearWords::variantsOf($typed))
+                ->limit(self::MOST_NEAR)
+                ->pluck('word')
+            as $word
+        ) {
             $near->add((string) $word);
         }
 

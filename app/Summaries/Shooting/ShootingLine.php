@@ -27,8 +27,7 @@ final readonly class ShootingLine
         public Need $need,
         public int $skus,
         public string $file,
-    ) {
-    }
+    ) {}
 
     public function part(): string
     {

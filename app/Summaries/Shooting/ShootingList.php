@@ -21,9 +21,7 @@ final readonly class ShootingList
 {
     private const ENDING = '.jpg';
 
-    public function __construct(private ProductLoader $loader, private ShopWords $words)
-    {
-    }
+    public function __construct(private ProductLoader $loader, private ShopWords $words) {}
 
     /**
      * @param  list<int>  $productIds  in the order of the list
@@ -52,7 +50,13 @@ final readonly class ShootingList
                 $key = "{$cell->shot->view->key} {$part->key}";
                 $wanted[$key] = isset($wanted[$key])
                     ? $wanted[$key]->lackedBy($cell->lacking)
-                    : new WantedPicture($loaded, $this->asked($loaded, $part, $cell->shot->view), $cell->shot, $part, $cell->lacking);
+                    : new WantedPicture(
+                        $loaded,
+                        $this->asked($loaded, $part, $cell->shot->view),
+                        $cell->shot,
+                        $part,
+                        $cell->lacking,
+                    );
             }
         }
 
@@ -67,7 +71,13 @@ final readonly class ShootingList
             }
         }
 
-        return new AskedPicture($loaded->product->id, $part->values === [] ? Reach::everything() : Reach::of(Clause::at($part)), $view, $sku->code ?? '', $sku->gtin ?? null);
+        return new AskedPicture(
+            $loaded->product->id,
+            $part->values === [] ? Reach::everything() : Reach::of(Clause::at($part)),
+            $view,
+            $sku->code ?? '',
+            $sku->gtin ?? null,
+        );
     }
 
     /**
@@ -84,7 +94,7 @@ final readonly class ShootingList
             foreach ($open as $at => $picture) {
                 $name = $picture->asked->names()[$try] ?? null;
                 if ($name !== null) {
-                    $names[$at] = new DroppedName($name.self::ENDING, '');
+                    $names[$at] = new DroppedName($name . self::ENDING, '');
                 }
             }
             $verdicts = $names === [] ? [] : (new DropReader($this->words->of($names)))->read($names);

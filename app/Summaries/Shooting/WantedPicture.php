@@ -24,8 +24,7 @@ final readonly class WantedPicture
         public Shot $shot,
         public Combination $part,
         public int $skus,
-    ) {
-    }
+    ) {}
 
     /** The same for more SKUs. */
     public function lackedBy(int $more): self

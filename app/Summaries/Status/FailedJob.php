@@ -7,10 +7,5 @@ namespace App\Summaries\Status;
 /** A job of the queue that was given up. */
 final readonly class FailedJob
 {
-    public function __construct(
-        public string $name,
-        public string $why,
-        public string $at,
-    ) {
-    }
+    public function __construct(public string $name, public string $why, public string $at) {}
 }

@@ -47,25 +47,28 @@ final class Health
         }
         $age = $oldest === null ? 0 : (int) now()->timestamp - (int) $oldest;
 
-        return ['ok' => $age <= self::OLDEST_JOB, 'says' => $oldest === null ? 'nothing waits' : "the oldest job waits for {$age} s"];
+        return [
+            'ok' => $age <= self::OLDEST_JOB,
+            'says' => $oldest === null ? 'nothing waits' : "the oldest job waits for {$age} s",
+        ];
     }
 
     /** @return array{ok: bool, says: string} */
     private function disk(Filesystem $disk): array
     {
-        $probe = 'probe/'.bin2hex(random_bytes(6));
+        $probe = 'probe/' . bin2hex(random_bytes(6));
         try {
             $disk->put($probe, 'x');
             $disk->delete($probe);
         } catch (Throwable) {
             return ['ok' => false, 'says' => 'cannot be written'];
         }
-        if (! $disk instanceof LocalFilesystemAdapter) {
+        if (!($disk instanceof LocalFilesystemAdapter)) {
             return ['ok' => true, 'says' => 'can be written'];
         }
         // The disk that photos lie on, which need not be the application's.
         $free = (float) @disk_free_space($disk->path(''));
 
-        return ['ok' => $free > self::LEAST_FREE_BYTES, 'says' => number_format($free / 1_073_741_824, 1).' GB free'];
+        return ['ok' => $free > self::LEAST_FREE_BYTES, 'says' => number_format($free / 1_073_741_824, 1) . ' GB free'];
     }
 }

@@ -15,9 +15,7 @@ final readonly class SystemStatus
 {
     private const LISTED = 100;
 
-    public function __construct(private Health $health)
-    {
-    }
+    public function __construct(private Health $health) {}
 
     /** @return array<string, array{ok: bool, says: string}> */
     public function checks(): array
@@ -28,11 +26,15 @@ final readonly class SystemStatus
     /** @return array<string, int> state => how many pictures */
     public function pictures(): array
     {
-        $counts = DB::table('photos')->groupBy('state')->selectRaw('state, count(*) as pictures')->pluck('pictures', 'state')->all();
+        $counts = DB::table('photos')
+            ->groupBy('state')
+            ->selectRaw('state, count(*) as pictures')
+            ->pluck('pictures', 'state')
+            ->all();
 
         return array_combine(
-            array_map(fn (PhotoState $state): string => $state->value, PhotoState::cases()),
-            array_map(fn (PhotoState $state): int => (int) ($counts[$state->value] ?? 0), PhotoState::cases()),
+            array_map(fn(PhotoState $state): string => $state->value, PhotoState::cases()),
+            array_map(fn(PhotoState $state): int => (int) ($counts[$state->value] ?? 0), PhotoState::cases()),
         );
     }
 
@@ -55,14 +57,19 @@ final readonly class SystemStatus
                 DB::raw('min(products.code) as code'),
             ]);
 
-        return array_values(array_map(fn (stdClass $row): UnreadPicture => new UnreadPicture(
-            $row->state,
-            (int) $row->bytes,
-            $row->failure,
-            $row->file,
-            $row->code,
-            $row->product,
-        ), $rows->all()));
+        return array_values(
+            array_map(
+                fn(stdClass $row): UnreadPicture => new UnreadPicture(
+                    $row->state,
+                    (int) $row->bytes,
+                    $row->failure,
+                    $row->file,
+                    $row->code,
+                    $row->product,
+                ),
+                $rows->all(),
+            ),
+        );
     }
 
     public function waitingJobs(): int
@@ -83,11 +90,16 @@ final readonly class SystemStatus
             ->limit(self::LISTED)
             ->get(['payload', 'exception', 'failed_at']);
 
-        return array_values(array_map(fn (stdClass $row): FailedJob => new FailedJob(
-            class_basename((string) (json_decode($row->payload, true)['displayName'] ?? 'a job')),
-            mb_strimwidth(strtok($row->exception, "\n") ?: '', 0, 200, '…'),
-            (string) $row->failed_at,
-        ), $rows->all()));
+        return array_values(
+            array_map(
+                fn(stdClass $row): FailedJob => new FailedJob(
+                    class_basename((string) (json_decode($row->payload, true)['displayName'] ?? 'a job')),
+                    mb_strimwidth(strtok($row->exception, "\n") ?: '', 0, 200, '…'),
+                    (string) $row->failed_at,
+                ),
+                $rows->all(),
+            ),
+        );
     }
 
     /** @return array<string, string> */

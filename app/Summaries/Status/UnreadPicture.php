@@ -18,6 +18,5 @@ final readonly class UnreadPicture
         public ?string $file,
         public ?string $code,
         public ?string $product,
-    ) {
-    }
+    ) {}
 }

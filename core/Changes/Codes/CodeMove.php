@@ -9,10 +9,5 @@ use Core\Product\Sku;
 /** A SKU whose code becomes another. */
 final readonly class CodeMove
 {
-    public function __construct(
-        public Sku $sku,
-        public string $place,
-        public string $to,
-    ) {
-    }
+    public function __construct(public Sku $sku, public string $place, public string $to) {}
 }

@@ -28,24 +28,26 @@ final readonly class CodePlan
 
     public function __construct(CodePlanner $planner, private Product $product, public CodeWish $wish)
     {
-        $cells = array_map(fn (Sku $sku): Combination => $sku->cell, array_values($product->made));
+        $cells = array_map(fn(Sku $sku): Combination => $sku->cell, array_values($product->made));
         $parts = array_column($product->matrix->codeParts($cells), null, 'key');
         $remade = $locked = [];
         foreach ($product->made as $key => $sku) {
             if ($this->fits($parts[$key], $sku)) {
                 continue;
             }
-            $sku->isCodeTyped && ! $wish->typedToo ? $locked[] = $sku : $remade[$key] = $sku;
+            $sku->isCodeTyped && !$wish->typedToo ? ($locked[] = $sku) : ($remade[$key] = $sku);
         }
         $this->locked = $locked;
-        $this->planned = $planner->plan(new CodeRequest(
-            $wish->productCode,
-            $wish->pattern,
-            array_values(array_intersect_key($parts, $remade)),
-            $wish->chosen,
-            $product->matrix->axes === [] ? $product->state->details->code : null,
-            array_values(array_map(fn (Sku $sku): int => $sku->id, $remade)),
-        ));
+        $this->planned = $planner->plan(
+            new CodeRequest(
+                $wish->productCode,
+                $wish->pattern,
+                array_values(array_intersect_key($parts, $remade)),
+                $wish->chosen,
+                $product->matrix->axes === [] ? $product->state->details->code : null,
+                array_values(array_map(fn(Sku $sku): int => $sku->id, $remade)),
+            ),
+        );
         $moves = [];
         foreach ($remade as $key => $sku) {
             if (isset($this->planned->codes[$key])) {
@@ -65,25 +67,25 @@ final readonly class CodePlan
         $this->planned->settled();
 
         return $this->product->state->withSkus(
-            array_map(fn (CodeMove $move): Sku => $move->sku->coded($move->to, isTyped: false), $this->moves),
+            array_map(fn(CodeMove $move): Sku => $move->sku->coded($move->to, isTyped: false), $this->moves),
         );
     }
 
     /** @return list<int> ids of the SKUs whose codes change */
     public function skuIds(): array
     {
-        return array_map(fn (CodeMove $move): int => $move->sku->id, $this->moves);
+        return array_map(fn(CodeMove $move): int => $move->sku->id, $this->moves);
     }
 
     /** "changes 12 codes, leaves 2 that were typed" */
     public function inWords(): string
     {
         $count = count($this->moves);
-        $changes = number_format($count).($count === 1 ? ' code' : ' codes');
+        $changes = number_format($count) . ($count === 1 ? ' code' : ' codes');
         $left = count($this->locked);
-        $leaves = ', leaves '.number_format($left).' that '.($left === 1 ? 'was' : 'were').' typed';
+        $leaves = ', leaves ' . number_format($left) . ' that ' . ($left === 1 ? 'was' : 'were') . ' typed';
 
-        return 'changes '.($count === 0 ? 'no code' : $changes).($left === 0 ? '' : $leaves);
+        return 'changes ' . ($count === 0 ? 'no code' : $changes) . ($left === 0 ? '' : $leaves);
     }
 
     /** Whether a SKU has the code that the pattern makes, with whatever running number. */
@@ -95,8 +97,8 @@ final readonly class CodePlan
             return $sku->code === $pattern->code($this->wish->productCode, $parts);
         }
         $sides = $pattern->around($this->wish->productCode, $parts);
-        [$before, $behind] = array_map(fn (string $side): string => preg_quote($side, '/'), $sides);
+        [$before, $behind] = array_map(fn(string $side): string => preg_quote($side, '/'), $sides);
 
-        return preg_match("/^{$before}\\d{".strlen($number->text).",9}{$behind}$/", $sku->code) === 1;
+        return preg_match("/^{$before}\\d{" . strlen($number->text) . ",9}{$behind}$/", $sku->code) === 1;
     }
 }

@@ -16,9 +16,7 @@ use Core\RefusalKind;
 /** Plans which codes SKUs get, with what the catalog has already. */
 final readonly class CodePlanner
 {
-    public function __construct(private Catalog $catalog)
-    {
-    }
+    public function __construct(private Catalog $catalog) {}
 
     /** By which a product's codes are made. */
     public function patternOf(Product $product): CodePattern
@@ -31,11 +29,8 @@ final readonly class CodePlanner
     /** @throws Refusal where the library has it no more */
     public function pattern(int $id): NamedPattern
     {
-        return $this->catalog->codePattern($id) ?? throw new Refusal(
-            'This pattern is not there any more. Choose another.',
-            RefusalKind::Gone,
-            'pattern',
-        );
+        return $this->catalog->codePattern($id) ??
+            throw new Refusal('This pattern is not there any more. Choose another.', RefusalKind::Gone, 'pattern');
     }
 
     /** Where a code is not free, the one that is proposed is. */
@@ -46,13 +41,13 @@ final readonly class CodePlanner
         $numbers = $this->numbers($request);
         // What is wanted without regard to what others have: its clashes are with itself only.
         $free = $codes->forCells($request->productCode, $request->parts, [], $request->chosen, $numbers);
-        $tried = array_map(fn (CodeClash $clash): string => $clash->tried, $free->clashes);
+        $tried = array_map(fn(CodeClash $clash): string => $clash->tried, $free->clashes);
         $asked = [...array_values($free->codes), ...$tried];
         $taken = [];
         do {
             $taken += $this->taken($asked, $request->sharing, $except);
             $planned = $codes->forCells($request->productCode, $request->parts, $taken, $request->chosen, $numbers);
-            $proposals = array_map(fn (CodeClash $clash): string => $clash->proposal, $planned->clashes);
+            $proposals = array_map(fn(CodeClash $clash): string => $clash->proposal, $planned->clashes);
             $asked = array_values(array_diff($proposals, $asked));
             $found = $this->taken($asked, null, $except);
             $taken += $found;
@@ -86,7 +81,7 @@ final readonly class CodePlanner
             $sides = $request->pattern->around($request->productCode, $part);
             $around[implode("\n", $sides)] = $sides;
         }
-        $next = fn (int $highest): int => max((int) $number->text, $highest + 1);
+        $next = fn(int $highest): int => max((int) $number->text, $highest + 1);
 
         return array_map($next, $this->catalog->highestNumbers($around));
     }

@@ -20,9 +20,7 @@ final readonly class CodeProduct implements ProductChange
      * @param  bool  $skusToo  whether its SKUs get other codes, but for those that somebody typed
      * @param  array<string, string>  $chosen  wanted code => the one that somebody chose in its place
      */
-    public function __construct(private string $typed, private bool $skusToo, private array $chosen = [])
-    {
-    }
+    public function __construct(private string $typed, private bool $skusToo, private array $chosen = []) {}
 
     public function on(Product $product, Catalog $catalog): Changed
     {
@@ -34,8 +32,8 @@ final readonly class CodeProduct implements ProductChange
 
         return new Changed(
             $code === $was ? $state : $state->withDetails($state->details->with(['code' => $code])),
-            "Code of the product set to {$code} (was {$was})"
-                .($plan === null ? '; its SKUs keep theirs' : ": {$plan->inWords()}"),
+            "Code of the product set to {$code} (was {$was})" .
+                ($plan === null ? '; its SKUs keep theirs' : ": {$plan->inWords()}"),
         );
     }
 
@@ -56,16 +54,12 @@ final readonly class CodeProduct implements ProductChange
     public function refuseTaken(Product $product, Catalog $catalog, ?CodePlan $plan): void
     {
         $code = ProductCode::read($this->typed);
-        $own = array_map(fn (Sku $sku): int => $sku->id, $product->state->skus);
+        $own = array_map(fn(Sku $sku): int => $sku->id, $product->state->skus);
         $sharing = $product->matrix->axes === [] ? $own : [];
-        $taken = $catalog->codes(
-            [$code],
-            $product->state->details->code,
-            [...$sharing, ...($plan?->skuIds() ?? [])],
-        );
+        $taken = $catalog->codes([$code], $product->state->details->code, [...$sharing, ...$plan?->skuIds() ?? []]);
         if ($taken !== []) {
             throw new Refusal(
-                "{$code} is the code of ".array_values($taken)[0].'. Choose another.',
+                "{$code} is the code of " . array_values($taken)[0] . '. Choose another.',
                 RefusalKind::Taken,
                 'code',
             );

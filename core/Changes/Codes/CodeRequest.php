@@ -24,6 +24,5 @@ final readonly class CodeRequest
         public array $chosen,
         public ?string $sharing,
         public array $exceptSkuIds = [],
-    ) {
-    }
+    ) {}
 }

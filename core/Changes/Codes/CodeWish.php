@@ -19,6 +19,5 @@ final readonly class CodeWish
         public CodePattern $pattern,
         public array $chosen = [],
         public bool $typedToo = false,
-    ) {
-    }
+    ) {}
 }

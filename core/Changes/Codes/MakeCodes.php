@@ -20,9 +20,7 @@ final readonly class MakeCodes implements ProductChange
      * @param  array<string, string>  $chosen  wanted code => the one that somebody chose in its place
      * @param  bool  $typedToo  whether codes that somebody typed are made anew as well
      */
-    public function __construct(private ?int $patternId, private array $chosen = [], private bool $typedToo = false)
-    {
-    }
+    public function __construct(private ?int $patternId, private array $chosen = [], private bool $typedToo = false) {}
 
     public function on(Product $product, Catalog $catalog): Changed
     {
@@ -53,11 +51,15 @@ final readonly class MakeCodes implements ProductChange
 
     private function planBy(?NamedPattern $pattern, Product $product, Catalog $catalog): CodePlan
     {
-        return new CodePlan(new CodePlanner($catalog), $product, new CodeWish(
-            $product->state->details->code,
-            $pattern === null ? CodePattern::usual() : $pattern->pattern,
-            $this->chosen,
-            $this->typedToo,
-        ));
+        return new CodePlan(
+            new CodePlanner($catalog),
+            $product,
+            new CodeWish(
+                $product->state->details->code,
+                $pattern === null ? CodePattern::usual() : $pattern->pattern,
+                $this->chosen,
+                $this->typedToo,
+            ),
+        );
     }
 }

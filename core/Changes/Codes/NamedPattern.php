@@ -9,10 +9,5 @@ use Core\Codes\CodePattern;
 /** A pattern of the library, by which codes of SKUs are made. */
 final readonly class NamedPattern
 {
-    public function __construct(
-        public int $id,
-        public string $name,
-        public CodePattern $pattern,
-    ) {
-    }
+    public function __construct(public int $id, public string $name, public CodePattern $pattern) {}
 }

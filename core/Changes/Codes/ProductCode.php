@@ -18,8 +18,8 @@ final readonly class ProductCode
         $code = trim($typed);
         if (preg_match(self::PATTERN, $code) !== 1) {
             throw new Refusal(
-                'A code of a product has up to 40 letters, digits, points, dashes and underscores, and begins with a'
-                    .' letter or a digit.',
+                'A code of a product has up to 40 letters, digits, points, dashes and underscores, and begins with a' .
+                    ' letter or a digit.',
                 RefusalKind::Unreadable,
                 'code',
             );

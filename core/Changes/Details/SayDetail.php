@@ -40,8 +40,7 @@ final readonly class SayDetail implements ProductChange
         private array $typed,
         private ?Selection $where = null,
         private bool $isNone = false,
-    ) {
-    }
+    ) {}
 
     public function on(Product $product, Catalog $catalog): Changed
     {
@@ -66,7 +65,7 @@ final readonly class SayDetail implements ProductChange
         $this->refuseImpossible(
             $product,
             $wanted,
-            array_filter($product->made, fn (Sku $sku): bool => ! $finder->isOwnAt($sku->cell)),
+            array_filter($product->made, fn(Sku $sku): bool => !$finder->isOwnAt($sku->cell)),
         );
         $was = $reader->inWords($this->kind, $details->whole($this->kind));
 
@@ -96,15 +95,15 @@ final readonly class SayDetail implements ProductChange
         $wanted = $details->with($this->kind, $part->reach, $text, $product->matrix);
         $this->refuseImpossible($product, $wanted, $part->skus());
         $finder = $details->finder($this->kind, $product->matrix);
-        $inWords = fn (Sku $sku): string => $reader->inWords($this->kind, $finder->at($sku->cell));
+        $inWords = fn(Sku $sku): string => $reader->inWords($this->kind, $finder->at($sku->cell));
         $was = array_values(array_unique(array_map($inWords, $part->skus())));
-        $were = count($was) > self::NAMED ? count($was).' different' : implode(' or ', $was);
+        $were = count($was) > self::NAMED ? count($was) . ' different' : implode(' or ', $was);
 
         return new Changed(
             $product->state->withDetails($product->state->details->saying($wanted)),
-            "{$this->kind->label()} of {$part->place()} set to "
-                .($text === null ? 'the product’s' : $reader->inWords($this->kind, $text))
-                .($was === [] ? '' : " (was {$were})"),
+            "{$this->kind->label()} of {$part->place()} set to " .
+                ($text === null ? 'the product’s' : $reader->inWords($this->kind, $text)) .
+                ($was === [] ? '' : " (was {$were})"),
         );
     }
 
@@ -128,12 +127,14 @@ final readonly class SayDetail implements ProductChange
                 continue;
             }
             $sale = Sale::fromText($text, $product->prices->currency);
-            $price = $product->price($sku) ?? throw new Refusal(
-                $product->placeOf($sku).' has no price yet. Type one first; then a sale can be below it.',
-                RefusalKind::Impossible,
-                'fields.0',
-            );
-            if (! $sale->isBelow($price)) {
+            $price =
+                $product->price($sku) ??
+                throw new Refusal(
+                    $product->placeOf($sku) . ' has no price yet. Type one first; then a sale can be below it.',
+                    RefusalKind::Impossible,
+                    'fields.0',
+                );
+            if (!$sale->isBelow($price)) {
                 throw UnreadablePrice::saleIsNotBelow($sale->price, $price, $product->placeOf($sku));
             }
         }

@@ -33,8 +33,7 @@ final readonly class SayFact implements ProductChange
         private FactKind $kind = FactKind::Text,
         private string $unit = '',
         private bool $isShown = true,
-    ) {
-    }
+    ) {}
 
     public function on(Product $product, Catalog $catalog): Changed
     {
@@ -52,7 +51,9 @@ final readonly class SayFact implements ProductChange
 
         return new Changed(
             $product->state->withDetails($product->state->details->withFact($fact)),
-            "{$fact->name}: {$fact->inWords()}".($fact->isShown ? '' : ', not shown to shoppers').($was === null ? '' : " (was {$was->inWords()})"),
+            "{$fact->name}: {$fact->inWords()}" .
+                ($fact->isShown ? '' : ', not shown to shoppers') .
+                ($was === null ? '' : " (was {$was->inWords()})"),
         );
     }
 
@@ -63,14 +64,18 @@ final readonly class SayFact implements ProductChange
         $said = $this->kind->read($this->value);
         $unit = $this->kind === FactKind::Number ? trim($this->unit) : '';
         if (
-            $name->isEmpty()
-            || $said === ''
-            || $name->isLongerThan(self::LONGEST_NAME)
-            || mb_strlen($said) > self::LONGEST_VALUE
-            || mb_strlen($unit) > self::LONGEST_UNIT
+            $name->isEmpty() ||
+            $said === '' ||
+            $name->isLongerThan(self::LONGEST_NAME) ||
+            mb_strlen($said) > self::LONGEST_VALUE ||
+            mb_strlen($unit) > self::LONGEST_UNIT
         ) {
             throw new Refusal(
-                'A fact needs a name of up to '.self::LONGEST_NAME.' characters and what it says, up to '.self::LONGEST_VALUE.', such as Lining: cotton.',
+                'A fact needs a name of up to ' .
+                    self::LONGEST_NAME .
+                    ' characters and what it says, up to ' .
+                    self::LONGEST_VALUE .
+                    ', such as Lining: cotton.',
                 RefusalKind::Missing,
                 'name',
             );

@@ -13,9 +13,7 @@ use Core\Product\Product;
 final readonly class SayText implements ProductChange
 {
     /** @param  string  $typed  a description that is formatted was cleaned before */
-    public function __construct(private ProductText $what, private string $typed)
-    {
-    }
+    public function __construct(private ProductText $what, private string $typed) {}
 
     public function on(Product $product, Catalog $catalog): Changed
     {
@@ -32,6 +30,6 @@ final readonly class SayText implements ProductChange
     {
         return $this->what === ProductText::Description
             ? 'Changed the description of the product'
-            : ucfirst($this->what->value)." set to “{$text}” (was “{$was}”)";
+            : ucfirst($this->what->value) . " set to “{$text}” (was “{$was}”)";
     }
 }

@@ -28,8 +28,7 @@ final readonly class DivideValue implements GrowsLibrary
         private string $parts,
         private bool $picturesForAll = false,
         private MatrixChoices $choices = new MatrixChoices(),
-    ) {
-    }
+    ) {}
 
     public function named(Product $product, Catalog $catalog): array
     {
@@ -70,20 +69,24 @@ final readonly class DivideValue implements GrowsLibrary
         $first = $parts->values[0];
         $values = [];
         foreach ($axis->values as $value) {
-            array_push($values, ...($value->id === $this->valueId ? $parts->values : [$value]));
+            array_push($values, ...$value->id === $this->valueId ? $parts->values : [$value]);
         }
 
-        return (new MatrixPlanner($catalog))->plan($product, new MatrixChange(
-            $product->matrix,
-            $product->matrix->withAxis($axis->with($values)),
-            successions: $first->id === $this->valueId
-                ? []
-                : [Succession::within($axis->id, $this->valueId, $first->id)],
-            likes: array_map(
-                fn (Value $part): Likeness => new Likeness($axis->id, $part->id, $first->id, $this->picturesForAll),
-                array_slice($parts->values, 1),
+        return (new MatrixPlanner($catalog))->plan(
+            $product,
+            new MatrixChange(
+                $product->matrix,
+                $product->matrix->withAxis($axis->with($values)),
+                successions: $first->id === $this->valueId
+                    ? []
+                    : [Succession::within($axis->id, $this->valueId, $first->id)],
+                likes: array_map(
+                    fn(Value $part): Likeness => new Likeness($axis->id, $part->id, $first->id, $this->picturesForAll),
+                    array_slice($parts->values, 1),
+                ),
             ),
-        ), $this->choices);
+            $this->choices,
+        );
     }
 
     /** @throws Refusal where the parts are none, or are on the product already */
@@ -100,8 +103,8 @@ final readonly class DivideValue implements GrowsLibrary
         foreach ($parts->values as $at => $part) {
             if ($part->id !== $this->valueId && $axis->has($part->id)) {
                 throw new Refusal(
-                    "{$part->label} is on this product already. Split {$whole} into others, or merge it into"
-                        ." {$part->label}.",
+                    "{$part->label} is on this product already. Split {$whole} into others, or merge it into" .
+                        " {$part->label}.",
                     RefusalKind::Taken,
                     'parts',
                 );

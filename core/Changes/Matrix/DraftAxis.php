@@ -43,7 +43,7 @@ final readonly class DraftAxis
     {
         $axes = [];
         foreach ($rows as $key => $row) {
-            $text = fn (string $field): string => is_array($row) && is_string($row[$field] ?? null) ? $row[$field] : '';
+            $text = fn(string $field): string => is_array($row) && is_string($row[$field] ?? null) ? $row[$field] : '';
             $axis = new self(
                 trim($text('name')),
                 $text('values'),
@@ -63,7 +63,7 @@ final readonly class DraftAxis
 
     public function itemsJson(): string
     {
-        $items = array_map(fn (DraftValue $value): int|string => $value->id ?? $value->label, $this->values);
+        $items = array_map(fn(DraftValue $value): int|string => $value->id ?? $value->label, $this->values);
 
         return json_encode($items, JSON_THROW_ON_ERROR | JSON_UNESCAPED_UNICODE);
     }
@@ -72,7 +72,7 @@ final readonly class DraftAxis
     private static function values(string $json): array
     {
         $given = $json === '' ? [] : json_decode($json, true, 3);
-        if (! is_array($given)) {
+        if (!is_array($given)) {
             throw new Refusal(
                 'The values of an axis could not be read. Open the axes again.',
                 RefusalKind::Unreadable,

@@ -32,9 +32,7 @@ final readonly class DraftReader
 
     private const LONGEST_VALUE = 80;
 
-    public function __construct(private Catalog $catalog)
-    {
-    }
+    public function __construct(private Catalog $catalog) {}
 
     /**
      * @param  list<DraftAxis>  $drafts
@@ -46,8 +44,8 @@ final readonly class DraftReader
     public function read(array $drafts, ?Product $own = null): array
     {
         $library = $this->catalog->axes(
-            array_map(fn (DraftAxis $draft): string => Name::of($draft->name)->folded, $drafts),
-            array_values(array_filter(array_map(fn (DraftAxis $draft): ?int => $draft->axisId, $drafts))),
+            array_map(fn(DraftAxis $draft): string => Name::of($draft->name)->folded, $drafts),
+            array_values(array_filter(array_map(fn(DraftAxis $draft): ?int => $draft->axisId, $drafts))),
         );
         $read = [];
         foreach ($drafts as $at => $draft) {
@@ -55,7 +53,7 @@ final readonly class DraftReader
             $identity = $axis === null ? Name::of($draft->name)->folded : $axis->id;
             if (isset($read[$identity])) {
                 throw new Refusal(
-                    ($axis->name ?? $draft->name).' stands twice. Put its values on one line.',
+                    ($axis->name ?? $draft->name) . ' stands twice. Put its values on one line.',
                     RefusalKind::Impossible,
                     'axes',
                 );
@@ -70,11 +68,12 @@ final readonly class DraftReader
     private function axis(DraftAxis $draft, array $library): ?SharedAxis
     {
         if ($draft->axisId !== null) {
-            return array_column($library, null, 'id')[$draft->axisId] ?? throw new Refusal(
-                'An axis is no longer in the library. Open the axes again.',
-                RefusalKind::Gone,
-                'axes',
-            );
+            return array_column($library, null, 'id')[$draft->axisId] ??
+                throw new Refusal(
+                    'An axis is no longer in the library. Open the axes again.',
+                    RefusalKind::Gone,
+                    'axes',
+                );
         }
         $name = Name::of($draft->name);
         if ($name->isEmpty()) {
@@ -86,7 +85,7 @@ final readonly class DraftReader
         }
         if ($name->isLongerThan(self::LONGEST_AXIS)) {
             throw new Refusal(
-                'The name of an axis can have '.self::LONGEST_AXIS." characters; “{$name->shown}” has more.",
+                'The name of an axis can have ' . self::LONGEST_AXIS . " characters; “{$name->shown}” has more.",
                 RefusalKind::Unreadable,
                 'axes',
             );
@@ -110,9 +109,9 @@ final readonly class DraftReader
             $library->name ?? Name::of($draft->name)->shown,
             $kind,
             $values,
-            ($known ?? $asleep)->changesPicture
-                ?? $library->changesPicture ?? $draft->changesPicture ?? $kind !== AxisKind::Size,
-            $known->display ?? $library->display ?? AxisDisplay::usualFor($kind),
+            ($known ?? $asleep)->changesPicture ??
+                ($library->changesPicture ?? ($draft->changesPicture ?? $kind !== AxisKind::Size)),
+            $known->display ?? ($library->display ?? AxisDisplay::usualFor($kind)),
         );
 
         return new ReadAxis(
@@ -137,9 +136,10 @@ final readonly class DraftReader
         $codes = array_fill_keys(array_column($library->values ?? [], 'code'), true);
         $values = [];
         foreach ($typed as $at => $one) {
-            $value = $one->id === null
-                ? new Value(-1 - $at, $this->bounded($one->label), ValueCode::propose($one->label, $codes))
-                : new Value($one->id, $one->label, $library->values[$one->id]->code ?? '');
+            $value =
+                $one->id === null
+                    ? new Value(-1 - $at, $this->bounded($one->label), ValueCode::propose($one->label, $codes))
+                    : new Value($one->id, $one->label, $library->values[$one->id]->code ?? '');
             $codes[$value->code] = true;
             $values[] = $value;
         }
@@ -153,8 +153,8 @@ final readonly class DraftReader
         $swatches = [];
         foreach ($axis->values as $value) {
             $swatches[$value->id] = match (true) {
-                $value->id > 0 => $own?->library->swatches->of($value->id)
-                    ?? $library->values[$value->id]->swatch ?? null,
+                $value->id > 0 => $own?->library->swatches->of($value->id) ??
+                    ($library->values[$value->id]->swatch ?? null),
                 $axis->kind === AxisKind::Color => ColorNames::swatch(Name::of($value->label)->folded),
                 default => null,
             };
@@ -174,10 +174,7 @@ final readonly class DraftReader
             return [];
         }
         $asleep = $own?->state->details->sleepingLabels ?? [];
-        $labels = array_map(
-            fn (SharedValue $value): string => $asleep[$value->id] ?? $value->name,
-            $library->values,
-        );
+        $labels = array_map(fn(SharedValue $value): string => $asleep[$value->id] ?? $value->name, $library->values);
         foreach ($own?->matrix->axis($library->id)->values ?? [] as $value) {
             $labels[$value->id] = $value->label;
         }
@@ -196,7 +193,7 @@ final readonly class DraftReader
         $values = $library->values ?? [];
         $awake = $library === null ? [] : array_column($own?->matrix->axis($library->id)->values ?? [], 'label', 'id');
         $asleep = array_intersect_key($own?->state->details->sleepingLabels ?? [], $values);
-        $names = array_map(fn (SharedValue $value): string => $value->name, $values);
+        $names = array_map(fn(SharedValue $value): string => $value->name, $values);
         $words = [];
         foreach ($values as $value) {
             foreach ($value->words as $word) {
@@ -218,7 +215,7 @@ final readonly class DraftReader
      */
     private function pairs(array $texts): array
     {
-        return array_map(fn (int $id, string $text): array => [$id, $text], array_keys($texts), $texts);
+        return array_map(fn(int $id, string $text): array => [$id, $text], array_keys($texts), $texts);
     }
 
     /** @param  array<int, string>  $labels */
@@ -227,9 +224,11 @@ final readonly class DraftReader
         $reader = new ValueReader();
         $read = new TypedValues([], [], [], []);
         foreach ($draft->values as $value) {
-            $read = $read->and($value->id === null
-                ? $reader->readParts([$value->label], $kind, $known, $read->values)
-                : new TypedValues([$this->standing($value->id, $labels)], [], [], []));
+            $read = $read->and(
+                $value->id === null
+                    ? $reader->readParts([$value->label], $kind, $known, $read->values)
+                    : new TypedValues([$this->standing($value->id, $labels)], [], [], []),
+            );
         }
 
         return $read->and($reader->read($draft->typed, $kind, $known, $read->values));
@@ -238,11 +237,9 @@ final readonly class DraftReader
     /** @param  array<int, string>  $labels */
     private function standing(int $valueId, array $labels): TypedValue
     {
-        $label = $labels[$valueId] ?? throw new Refusal(
-            'A value is no longer in the library. Open the axes again.',
-            RefusalKind::Gone,
-            'axes',
-        );
+        $label =
+            $labels[$valueId] ??
+            throw new Refusal('A value is no longer in the library. Open the axes again.', RefusalKind::Gone, 'axes');
 
         return new TypedValue($label, $valueId);
     }
@@ -261,7 +258,7 @@ final readonly class DraftReader
         foreach ($values as $value) {
             $byLabel[$value->label][] = $value;
         }
-        $labels = array_map(fn (TypedValue $value): string => $value->label, $values);
+        $labels = array_map(fn(TypedValue $value): string => $value->label, $values);
 
         return array_map(function (string $label) use (&$byLabel): TypedValue {
             return array_shift($byLabel[$label]) ?? new TypedValue($label, null);
@@ -272,8 +269,11 @@ final readonly class DraftReader
     {
         if (Name::of($label)->isLongerThan(self::LONGEST_VALUE)) {
             throw new Refusal(
-                '“'.mb_strimwidth($label, 0, self::LONGEST_VALUE, '…').'” is too long: a value can have '
-                    .self::LONGEST_VALUE.' characters. Is a comma missing?',
+                '“' .
+                    mb_strimwidth($label, 0, self::LONGEST_VALUE, '…') .
+                    '” is too long: a value can have ' .
+                    self::LONGEST_VALUE .
+                    ' characters. Is a comma missing?',
                 RefusalKind::Unreadable,
                 'axes',
             );
@@ -289,10 +289,10 @@ final readonly class DraftReader
         foreach ($values as $value) {
             $folded = Name::of($value->label)->folded;
             $other = $seen[$folded] ?? null;
-            if ($other !== null && ! ($own?->has($value->id) === true && $own->has($other))) {
+            if ($other !== null && !($own?->has($value->id) === true && $own->has($other))) {
                 throw new Refusal(
-                    "{$axis} would have two values called {$value->label}. Give the one that is there another name"
-                        .' first, or leave the other out.',
+                    "{$axis} would have two values called {$value->label}. Give the one that is there another name" .
+                        ' first, or leave the other out.',
                     RefusalKind::Taken,
                     'axes',
                 );
@@ -308,13 +308,12 @@ final readonly class DraftReader
     private function unused(?SharedAxis $library, array $labels, Axis $axis): array
     {
         $left = array_diff_key($library->values ?? [], array_flip($axis->valueIds()));
-        $rest = array_values(array_map(
-            fn (SharedValue $value): Value => new Value($value->id, $labels[$value->id], $value->code),
-            $left,
-        ));
+        $rest = array_values(
+            array_map(fn(SharedValue $value): Value => new Value($value->id, $labels[$value->id], $value->code), $left),
+        );
         if ($axis->kind === AxisKind::Size) {
             $places = array_flip((new SizeOrder())->sort(array_column($rest, 'label')));
-            usort($rest, fn (Value $a, Value $b): int => $places[$a->label] <=> $places[$b->label]);
+            usort($rest, fn(Value $a, Value $b): int => $places[$a->label] <=> $places[$b->label]);
         }
 
         return $rest;
@@ -348,11 +347,9 @@ final readonly class DraftReader
         $typed = (new ValueReader())->read($draft->typed, AxisKind::Other)->labels();
         $values = [...array_column($draft->values, 'label'), ...$typed];
         $sizes = new SizeReader();
-        $isOther = fn (string $value): bool => ! $sizes->read($value)->isKnown();
+        $isOther = fn(string $value): bool => !$sizes->read($value)->isKnown();
         $areSizes = count($values) > 1 && array_filter($values, $isOther) === [];
 
-        return $areSizes || preg_match('/\b(sizes?|length|waist)\b/u', $name) === 1
-            ? AxisKind::Size
-            : AxisKind::Other;
+        return $areSizes || preg_match('/\b(sizes?|length|waist)\b/u', $name) === 1 ? AxisKind::Size : AxisKind::Other;
     }
 }

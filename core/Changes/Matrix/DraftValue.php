@@ -15,11 +15,7 @@ use Core\Text\Name;
  */
 final readonly class DraftValue
 {
-    private function __construct(
-        public ?int $id,
-        public string $label,
-    ) {
-    }
+    private function __construct(public ?int $id, public string $label) {}
 
     public static function existing(int $id): self
     {

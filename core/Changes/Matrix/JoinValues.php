@@ -21,8 +21,7 @@ final readonly class JoinValues implements ProductChange
         private int $goesId,
         private int $staysId,
         private MatrixChoices $choices = new MatrixChoices(),
-    ) {
-    }
+    ) {}
 
     public function on(Product $product, Catalog $catalog): Changed
     {
@@ -40,22 +39,26 @@ final readonly class JoinValues implements ProductChange
     public function plan(Product $product, Catalog $catalog): PlannedChange
     {
         $axis = $product->axisHaving($this->goesId);
-        if ($this->goesId === $this->staysId || ! $axis->has($this->staysId)) {
+        if ($this->goesId === $this->staysId || !$axis->has($this->staysId)) {
             throw new Refusal(
                 "Choose another value of {$axis->name} to merge {$axis->value($this->goesId)?->label} into.",
                 RefusalKind::Missing,
                 'onto',
             );
         }
-        $rest = array_values(array_filter($axis->values, fn (Value $value): bool => $value->id !== $this->goesId));
+        $rest = array_values(array_filter($axis->values, fn(Value $value): bool => $value->id !== $this->goesId));
 
-        return (new MatrixPlanner($catalog))->plan($product, new MatrixChange(
-            $product->matrix,
-            $product->matrix->withAxis($axis->with($rest)),
-            stockAddsUp: $this->choices->stockAddsUp,
-            successions: [Succession::within($axis->id, $this->goesId, $this->staysId)],
-            comersStay: $this->choices->comersStay,
-            winners: $this->choices->winners,
-        ), $this->choices);
+        return (new MatrixPlanner($catalog))->plan(
+            $product,
+            new MatrixChange(
+                $product->matrix,
+                $product->matrix->withAxis($axis->with($rest)),
+                stockAddsUp: $this->choices->stockAddsUp,
+                successions: [Succession::within($axis->id, $this->goesId, $this->staysId)],
+                comersStay: $this->choices->comersStay,
+                winners: $this->choices->winners,
+            ),
+            $this->choices,
+        );
     }
 }

@@ -38,13 +38,15 @@ final readonly class MatrixPlanner
         MatrixChange $change,
         MatrixChoices $choices = new MatrixChoices(),
     ): PlannedChange {
-        $standing = fn (Sku $sku): StandingSku => $sku->standing($product->book);
+        $standing = fn(Sku $sku): StandingSku => $sku->standing($product->book);
         $plan = (new Planner())->plan($change, array_map($standing, $product->state->skus));
         $carrying = Carrying::along($change);
-        $pools = array_values(array_map(
-            fn (Sku $sku): array => [$sku->combination, $product->book->part($sku->cell), $product->units($sku)],
-            $product->made,
-        ));
+        $pools = array_values(
+            array_map(
+                fn(Sku $sku): array => [$sku->combination, $product->book->part($sku->cell), $product->units($sku)],
+                $product->made,
+            ),
+        );
         $said = $product->state->details->details;
         $details = CarriedPools::along($change, $said, $said->carried($carrying), $pools);
         $prices = $product->prices->along($change, $details);
@@ -67,7 +69,7 @@ final readonly class MatrixPlanner
     /** @return list<PricedSku> those on offer, with their values on axes that sleep */
     private function priced(Product $product): array
     {
-        $priced = fn (Sku $sku): PricedSku => new PricedSku($sku->id, $sku->combination, $sku->price);
+        $priced = fn(Sku $sku): PricedSku => new PricedSku($sku->id, $sku->combination, $sku->price);
 
         return array_map($priced, array_values($product->made));
     }
@@ -88,8 +90,10 @@ final readonly class MatrixPlanner
     /** What shoppers see once the change is made. */
     private function galleries(Product $product, MatrixChange $change, Carrying $carrying): Galleries
     {
-        $carried = fn (Placement $picture): Placement =>
-            $picture->reaching($carrying->reach($picture->reach), $carrying->hidden($picture->hidden));
+        $carried = fn(Placement $picture): Placement => $picture->reaching(
+            $carrying->reach($picture->reach),
+            $carrying->hidden($picture->hidden),
+        );
 
         return new Galleries(
             $change->to,

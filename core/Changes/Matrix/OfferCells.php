@@ -29,8 +29,7 @@ final readonly class OfferCells implements ProductChange
         private Selection|array $where,
         private bool $isOffered,
         private MatrixChoices $choices,
-    ) {
-    }
+    ) {}
 
     /** @param  Selection|array<int, list<int>>  $where  of a rule axis id => value ids; an axis not named is free */
     public static function leaveOut(Selection|array $where, MatrixChoices $choices = new MatrixChoices()): self
@@ -50,7 +49,7 @@ final readonly class OfferCells implements ProductChange
         if ($this->where instanceof Selection) {
             return $product->selected($this->where)->cells;
         }
-        $named = array_filter($this->where, fn (array $valueIds): bool => $valueIds !== []);
+        $named = array_filter($this->where, fn(array $valueIds): bool => $valueIds !== []);
 
         return $named === [] ? Reach::nothing() : Reach::of(Clause::of($named))->activeIn($product->matrix);
     }
@@ -62,7 +61,7 @@ final readonly class OfferCells implements ProductChange
 
         return new Changed(
             PlannedState::of($product, $planned),
-            ($this->isOffered ? "Offered {$where} again: " : "Left out {$where}: ").$planned->inWords(),
+            ($this->isOffered ? "Offered {$where} again: " : "Left out {$where}: ") . $planned->inWords(),
         );
     }
 

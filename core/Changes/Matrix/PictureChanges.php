@@ -48,15 +48,16 @@ final readonly class PictureChanges
         $live = array_fill_keys([...$plan->keep, ...array_keys($landings)], true);
         $shown = $vanished = $seen = [];
         foreach ($product->state->skus as $sku) {
-            $cell = $sku->isMade() && isset($live[$sku->id])
-                ? $change->to->place($landings[$sku->id] ?? $sku->combination)
-                : null;
+            $cell =
+                $sku->isMade() && isset($live[$sku->id])
+                    ? $change->to->place($landings[$sku->id] ?? $sku->combination)
+                    : null;
             if ($cell === null) {
                 continue;
             }
             [$was, $is] = [$product->galleries()->of($sku->cell), $after->of($cell)];
-            $pair = spl_object_id($was).' '.spl_object_id($is);
-            if (! isset($seen[$pair])) {
+            $pair = spl_object_id($was) . ' ' . spl_object_id($is);
+            if (!isset($seen[$pair])) {
                 $seen[$pair] = true;
                 [$old, $new] = [array_flip($was->placementIds()), array_flip($is->placementIds())];
                 $shown += array_diff_key($new, $old);

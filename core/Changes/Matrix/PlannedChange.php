@@ -37,8 +37,7 @@ final readonly class PlannedChange
         public array $unitMoves,
         public array $clashes,
         private array $roleChoices,
-    ) {
-    }
+    ) {}
 
     /** The picture that keeps the role of a clash. */
     public function keeps(RoleClash $clash): Placement
@@ -56,7 +55,7 @@ final readonly class PlannedChange
             }
         }
 
-        return array_values(array_filter($placement->roles, fn (Role $role): bool => ! in_array($role, $lost, true)));
+        return array_values(array_filter($placement->roles, fn(Role $role): bool => !in_array($role, $lost, true)));
     }
 
     /** What happens to SKUs and pictures: what is to be shown before it runs, with more in lines of their own. */
@@ -66,7 +65,8 @@ final readonly class PlannedChange
         $returning = ['to the tray' => $this->pictures->toTray, 'to their place' => $this->pictures->fromTray];
         foreach ($returning as $where => $files) {
             if ($files !== []) {
-                $words .= ', '.count($files).(count($files) === 1 ? ' picture returns ' : ' pictures return ').$where;
+                $words .=
+                    ', ' . count($files) . (count($files) === 1 ? ' picture returns ' : ' pictures return ') . $where;
             }
         }
 
@@ -78,10 +78,10 @@ final readonly class PlannedChange
     {
         $words = $this->summary();
         if ($this->priceMoves !== []) {
-            $words .= ', changes prices: '.PriceMove::allInWords($this->priceMoves, 3);
+            $words .= ', changes prices: ' . PriceMove::allInWords($this->priceMoves, 3);
         }
         if ($this->unitMoves !== []) {
-            $words .= ', moves units: '.UnitMove::allInWords($this->unitMoves, 3);
+            $words .= ', moves units: ' . UnitMove::allInWords($this->unitMoves, 3);
         }
 
         return $words;

@@ -26,9 +26,12 @@ final readonly class PlannedState
         $change = $planned->change;
         $matrix = self::labeled($change->to, $before);
         $carrying = Carrying::along($change);
-        $pictures = array_map(fn (Placement $picture): Placement => $picture
-            ->reaching($carrying->reach($picture->reach), $carrying->hidden($picture->hidden))
-            ->doing($planned->rolesOf($picture)), $before->pictures);
+        $pictures = array_map(
+            fn(Placement $picture): Placement => $picture
+                ->reaching($carrying->reach($picture->reach), $carrying->hidden($picture->hidden))
+                ->doing($planned->rolesOf($picture)),
+            $before->pictures,
+        );
 
         return new ProductState(
             self::details($before, $planned, $matrix),
@@ -45,16 +48,19 @@ final readonly class PlannedState
         foreach ($before->matrix->axes as $axis) {
             $own += array_column($axis->values, 'label', 'id');
         }
-        $value = fn (Value $value): Value => new Value($value->id, $own[$value->id] ?? $value->label, $value->code);
-        $axes = array_map(fn (Axis $axis): Axis => new Axis(
-            $axis->id,
-            $axis->name,
-            $axis->kind,
-            array_map($value, $axis->values),
-            $axis->changesPicture,
-            $axis->display,
-            $axis->sleeping,
-        ), $to->axes);
+        $value = fn(Value $value): Value => new Value($value->id, $own[$value->id] ?? $value->label, $value->code);
+        $axes = array_map(
+            fn(Axis $axis): Axis => new Axis(
+                $axis->id,
+                $axis->name,
+                $axis->kind,
+                array_map($value, $axis->values),
+                $axis->changesPicture,
+                $axis->display,
+                $axis->sleeping,
+            ),
+            $to->axes,
+        );
 
         return Matrix::of($axes, $to->leftOut, array_values($to->sleeping));
     }
@@ -110,13 +116,13 @@ final readonly class PlannedState
         $plan = $planned->plan;
         $moved = array_column($plan->move, 'to', 'skuId');
         $revived = array_flip($plan->revive);
-        $retired = array_flip(array_map(fn ($sku): int => $sku->id, $plan->retire));
+        $retired = array_flip(array_map(fn($sku): int => $sku->id, $plan->retire));
         $returning = array_flip($plan->firstToReturn);
         $units = [];
         $stock = array_column($before, 'stock', 'id');
         foreach ($plan->stockMoves as $move) {
-            $units[$move->fromSkuId] = ($units[$move->fromSkuId] ?? $stock[$move->fromSkuId] ?? 0) - $move->units;
-            $units[$move->toSkuId] = ($units[$move->toSkuId] ?? $stock[$move->toSkuId] ?? 0) + $move->units;
+            $units[$move->fromSkuId] = ($units[$move->fromSkuId] ?? ($stock[$move->fromSkuId] ?? 0)) - $move->units;
+            $units[$move->toSkuId] = ($units[$move->toSkuId] ?? ($stock[$move->toSkuId] ?? 0)) + $move->units;
         }
         $after = [];
         foreach ($before as $sku) {
@@ -155,11 +161,11 @@ final readonly class PlannedState
         $cell = $matrix->place($combination) ?? $combination;
         $stock = $units[$sku->id] ?? $sku->stock;
         if (
-            $cell->key === $sku->cell->key
-            && $combination->key === $sku->combination->key
-            && $state === $sku->state
-            && $retiredAt === $sku->retiredAt
-            && $stock === $sku->stock
+            $cell->key === $sku->cell->key &&
+            $combination->key === $sku->combination->key &&
+            $state === $sku->state &&
+            $retiredAt === $sku->retiredAt &&
+            $stock === $sku->stock
         ) {
             return $sku;
         }

@@ -27,8 +27,7 @@ final readonly class ReadAxis
         public array $unused,
         public array $runs,
         public ?string $near = null,
-    ) {
-    }
+    ) {}
 
     public function isNew(): bool
     {

@@ -27,15 +27,13 @@ final readonly class SetUpAxes implements GrowsLibrary
     private const NAMED = 8;
 
     /** @param  list<DraftAxis>  $axes */
-    public function __construct(private array $axes, private MatrixChoices $choices = new MatrixChoices())
-    {
-    }
+    public function __construct(private array $axes, private MatrixChoices $choices = new MatrixChoices()) {}
 
     /** @throws MatrixTooLarge before the library gets anything */
     public function named(Product $product, Catalog $catalog): array
     {
         $read = (new DraftReader($catalog))->read($this->axes, $product);
-        Matrix::of(array_map(fn (ReadAxis $axis): Axis => $axis->axis, $read));
+        Matrix::of(array_map(fn(ReadAxis $axis): Axis => $axis->axis, $read));
 
         return $read;
     }
@@ -62,13 +60,13 @@ final readonly class SetUpAxes implements GrowsLibrary
         $details = $state->details;
         $facts = $details->facts;
         foreach ($change->added() as $axis) {
-            $facts = array_values(array_filter($facts, fn (Fact $fact): bool => ! $fact->isNamed($axis->name)));
+            $facts = array_values(array_filter($facts, fn(Fact $fact): bool => !$fact->isNamed($axis->name)));
         }
         if (count($facts) < count($details->facts)) {
             $details = $details->with(['facts' => $facts]);
         }
         foreach ($change->dropped() as $axis) {
-            if (in_array($axis->id, $this->choices->asFacts, true) && ! $change->isExchanged($axis->id)) {
+            if (in_array($axis->id, $this->choices->asFacts, true) && !$change->isExchanged($axis->id)) {
                 $value = $axis->value($change->survivors[$axis->id])->label ?? '';
                 $details = $details->withFact(new Fact(0, $axis->name, $value));
             }
@@ -91,15 +89,15 @@ final readonly class SetUpAxes implements GrowsLibrary
             $parts[] = $from->axisIds() === $change->to->axisIds() ? 'Built the matrix' : 'Reordered the axes';
         }
 
-        return implode('; ', $parts).": {$planned->inWords()} (".Arithmetic::of($change->to)->inWords().')';
+        return implode('; ', $parts) . ": {$planned->inWords()} (" . Arithmetic::of($change->to)->inWords() . ')';
     }
 
     /** @return list<string> */
     private function axisWords(?Axis $old, Axis $axis): array
     {
         $words = [];
-        $added = array_filter($axis->values, fn (Value $value): bool => $old === null || ! $old->has($value->id));
-        $removed = array_filter($old->values ?? [], fn (Value $value): bool => ! $axis->has($value->id));
+        $added = array_filter($axis->values, fn(Value $value): bool => $old === null || !$old->has($value->id));
+        $removed = array_filter($old->values ?? [], fn(Value $value): bool => !$axis->has($value->id));
         if ($added !== []) {
             $words[] = "Added {$axis->name} {$this->labels($added)}";
         }
@@ -119,6 +117,6 @@ final readonly class SetUpAxes implements GrowsLibrary
         $named = implode(', ', array_column(array_slice($values, 0, self::NAMED), 'label'));
         $more = count($values) - self::NAMED;
 
-        return $named.($more > 0 ? " and {$more} more" : '');
+        return $named . ($more > 0 ? " and {$more} more" : '');
     }
 }

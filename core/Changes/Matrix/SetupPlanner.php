@@ -27,37 +27,41 @@ final readonly class SetupPlanner
     public function plan(Product $product, array $read, MatrixChoices $choices): PlannedChange
     {
         $from = $product->matrix;
-        $to = new Matrix(array_map(fn (ReadAxis $axis): Axis => $axis->axis, $read), $from->leftOut);
+        $to = new Matrix(array_map(fn(ReadAxis $axis): Axis => $axis->axis, $read), $from->leftOut);
         $rows = [];
         foreach ($read as $axis) {
             $rows[$axis->axis->id] = $axis->draft->key;
         }
         $successions = $this->successions($from, $to, $rows, $choices);
-        $taken = array_map(fn (Succession $succession): int => $succession->toAxisId, $successions);
+        $taken = array_map(fn(Succession $succession): int => $succession->toAxisId, $successions);
         $homes = [];
         foreach ($to->axes as $axis) {
-            if ($from->axis($axis->id) === null && ! in_array($axis->id, $taken, true)) {
+            if ($from->axis($axis->id) === null && !in_array($axis->id, $taken, true)) {
                 $homes[$axis->id] = $this->home($product, $axis, $choices->homes[$rows[$axis->id]] ?? null);
             }
         }
-        $exchanged = array_map(fn (Succession $succession): int => $succession->axisId, $successions);
+        $exchanged = array_map(fn(Succession $succession): int => $succession->axisId, $successions);
         $survivors = [];
         foreach ($from->axes as $axis) {
-            if ($to->axis($axis->id) === null && ! in_array($axis->id, $exchanged, true)) {
+            if ($to->axis($axis->id) === null && !in_array($axis->id, $exchanged, true)) {
                 $survivors[$axis->id] = $choices->survivors[$axis->id] ?? $axis->values[0]->id;
             }
         }
 
-        return $this->planner->plan($product, new MatrixChange(
-            $from,
-            $to,
-            array_filter($homes),
-            $survivors,
-            $choices->stockAddsUp,
-            $successions,
-            $this->likes($from, $to, $rows, $choices),
-            winners: $choices->winners,
-        ), $choices);
+        return $this->planner->plan(
+            $product,
+            new MatrixChange(
+                $from,
+                $to,
+                array_filter($homes),
+                $survivors,
+                $choices->stockAddsUp,
+                $successions,
+                $this->likes($from, $to, $rows, $choices),
+                winners: $choices->winners,
+            ),
+            $choices,
+        );
     }
 
     /**
@@ -78,7 +82,7 @@ final readonly class SetupPlanner
                 // Unsaid, the value of the same name takes over, else the one in the same place.
                 $heir = array_key_exists($value->id, $choices->heirs)
                     ? $choices->heirs[$value->id]?->among($new->values)
-                    : DraftValue::called($value->label)->among($new->values) ?? $new->values[$place] ?? null;
+                    : DraftValue::called($value->label)->among($new->values) ?? ($new->values[$place] ?? null);
                 if ($heir !== null) {
                     $successions[] = new Succession($old->id, $value->id, $new->id, $heir->id);
                 }
@@ -100,7 +104,7 @@ final readonly class SetupPlanner
             foreach ($choices->likes[$rows[$axis->id]] ?? [] as $choice) {
                 $new = $choice->value->among($axis->values);
                 $stays = $old?->has($choice->likeId) === true && $axis->has($choice->likeId);
-                if ($new !== null && $stays && ! $old->has($new->id)) {
+                if ($new !== null && $stays && !$old->has($new->id)) {
                     $likes[] = new Likeness($axis->id, $new->id, $choice->likeId);
                 }
             }
@@ -117,12 +121,14 @@ final readonly class SetupPlanner
     {
         $fact = Fact::named($product->state->details->facts, $axis->name);
         $stood = $product->matrix->sleeping[$axis->id]->standsAt ?? null;
-        $wanted = $chosen ?? match (true) {
-            $fact !== null => DraftValue::called($fact->value),
-            $stood !== null => DraftValue::existing($stood),
-            default => null,
-        };
+        $wanted =
+            $chosen ??
+            match (true) {
+                $fact !== null => DraftValue::called($fact->value),
+                $stood !== null => DraftValue::existing($stood),
+                default => null,
+            };
 
-        return ($wanted?->among($axis->values) ?? $axis->values[0] ?? null)?->id;
+        return ($wanted?->among($axis->values) ?? ($axis->values[0] ?? null))?->id;
     }
 }

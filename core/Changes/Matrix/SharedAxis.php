@@ -24,6 +24,5 @@ final readonly class SharedAxis
         public AxisDisplay $display,
         public array $values,
         public array $runs,
-    ) {
-    }
+    ) {}
 }

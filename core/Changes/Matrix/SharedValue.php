@@ -16,6 +16,5 @@ final readonly class SharedValue
         public string $code,
         public array $words,
         public ?Swatch $swatch,
-    ) {
-    }
+    ) {}
 }

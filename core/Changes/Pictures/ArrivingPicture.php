@@ -22,6 +22,5 @@ final readonly class ArrivingPicture
         public Reach $reach,
         public ?View $view = null,
         public ?int $replacesId = null,
-    ) {
-    }
+    ) {}
 }

@@ -20,9 +20,7 @@ final readonly class DifferInPictures implements ProductChange
     private const NAMED = 3;
 
     /** @param  list<int>  $axisIds */
-    public function __construct(private array $axisIds)
-    {
-    }
+    public function __construct(private array $axisIds) {}
 
     public function on(Product $product, Catalog $catalog): Changed
     {
@@ -33,15 +31,15 @@ final readonly class DifferInPictures implements ProductChange
         }
         $chosen = array_filter(
             $product->matrix->axes,
-            fn (Axis $axis): bool => in_array($axis->id, $this->axisIds, true),
+            fn(Axis $axis): bool => in_array($axis->id, $this->axisIds, true),
         );
-        $names = array_map(fn (Axis $axis): string => $axis->name, $chosen);
+        $names = array_map(fn(Axis $axis): string => $axis->name, $chosen);
         $units = $plan->unitsInWords(self::NAMED);
 
         return new Changed(
             $product->state->withDetails($details)->withMatrix($plan->to),
-            ($names === [] ? 'Pictures differ by no axis' : 'Pictures differ by '.implode(' and ', $names))
-                .($units === '' ? '' : "; moves units: {$units}"),
+            ($names === [] ? 'Pictures differ by no axis' : 'Pictures differ by ' . implode(' and ', $names)) .
+                ($units === '' ? '' : "; moves units: {$units}"),
         );
     }
 

@@ -19,9 +19,7 @@ use Core\RefusalKind;
 final readonly class FillWithPictures implements ProductChange
 {
     /** @param  list<int>  $placementIds */
-    public function __construct(private array $placementIds, private Selection $part, private View $view)
-    {
-    }
+    public function __construct(private array $placementIds, private Selection $part, private View $view) {}
 
     public function on(Product $product, Catalog $catalog): Changed
     {
@@ -34,7 +32,7 @@ final readonly class FillWithPictures implements ProductChange
                 'onto',
             );
         }
-        $linked = fn (Placement $picture): Placement => LinkPictures::there(
+        $linked = fn(Placement $picture): Placement => LinkPictures::there(
             $picture,
             $where->reach,
             $product->matrix,
@@ -43,7 +41,7 @@ final readonly class FillWithPictures implements ProductChange
 
         return new Changed(
             $product->state->withChangedPictures(array_map($linked, $pictures)),
-            PictureWords::named($pictures)." is the {$this->view->name} of {$words}",
+            PictureWords::named($pictures) . " is the {$this->view->name} of {$words}",
         );
     }
 }

@@ -14,9 +14,7 @@ use Core\Product\Product;
 final readonly class FollowShotList implements ProductChange
 {
     /** @param  ?LibraryRef  $list  null for none */
-    public function __construct(private ?LibraryRef $list)
-    {
-    }
+    public function __construct(private ?LibraryRef $list) {}
 
     public function on(Product $product, Catalog $catalog): Changed
     {

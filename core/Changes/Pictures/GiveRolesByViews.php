@@ -19,16 +19,14 @@ use Core\RefusalKind;
 final readonly class GiveRolesByViews implements ProductChange
 {
     /** @param  array<string, View>  $views  role's value => the view that is to have it */
-    public function __construct(private array $views)
-    {
-    }
+    public function __construct(private array $views) {}
 
     public function on(Product $product, Catalog $catalog): Changed
     {
         if ($this->views === []) {
             throw new Refusal('Choose a view for at least one role.', RefusalKind::Missing, 'rule');
         }
-        $said = fn (string $role, View $view): string => Role::from($role)->label()." is the {$view->name}";
+        $said = fn(string $role, View $view): string => Role::from($role)->label() . " is the {$view->name}";
         $rule = implode(', ', array_map($said, array_keys($this->views), $this->views));
 
         return new Changed(

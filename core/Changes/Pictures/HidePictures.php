@@ -19,9 +19,11 @@ use Core\RefusalKind;
 final readonly class HidePictures implements ProductChange
 {
     /** @param  list<int>  $placementIds */
-    public function __construct(private array $placementIds, private Selection $where, private bool $showAgain = false)
-    {
-    }
+    public function __construct(
+        private array $placementIds,
+        private Selection $where,
+        private bool $showAgain = false,
+    ) {}
 
     public function on(Product $product, Catalog $catalog): Changed
     {
@@ -41,7 +43,10 @@ final readonly class HidePictures implements ProductChange
 
         return new Changed(
             $product->state->withChangedPictures($changed),
-            ($this->showAgain ? 'Showed ' : 'Hid ').PictureWords::named($pictures).($this->showAgain ? ' again in ' : ' from ').$where,
+            ($this->showAgain ? 'Showed ' : 'Hid ') .
+                PictureWords::named($pictures) .
+                ($this->showAgain ? ' again in ' : ' from ') .
+                $where,
         );
     }
 }

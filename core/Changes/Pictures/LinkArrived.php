@@ -21,9 +21,7 @@ use Core\RefusalKind;
 final readonly class LinkArrived implements ProductChange
 {
     /** @param  list<ArrivingPicture>  $pictures  in the order of their places */
-    public function __construct(private array $pictures)
-    {
-    }
+    public function __construct(private array $pictures) {}
 
     public function on(Product $product, Catalog $catalog): Changed
     {
@@ -61,10 +59,12 @@ final readonly class LinkArrived implements ProductChange
     /** The better file keeps reach, place, roles and texts of the one before. */
     private function replaced(Product $product, ArrivingPicture $picture, NewPictures $new, bool $isHere): Placement
     {
-        $old = array_column($product->state->pictures, null, 'id')[$picture->replacesId] ?? throw new Refusal(
-            "The picture that {$picture->file} was to replace is no longer in this product. Look at it again.",
-            RefusalKind::Gone,
-        );
+        $old =
+            array_column($product->state->pictures, null, 'id')[$picture->replacesId] ??
+            throw new Refusal(
+                "The picture that {$picture->file} was to replace is no longer in this product. Look at it again.",
+                RefusalKind::Gone,
+            );
         if ($isHere) {
             throw new Refusal(
                 "{$picture->file} is in this product already, beside {$old->file}. Remove one of the two on the board.",
@@ -78,7 +78,7 @@ final readonly class LinkArrived implements ProductChange
     private function words(Product $product): string
     {
         $count = count($this->pictures);
-        $isReplacing = fn (ArrivingPicture $picture): bool => $picture->replacesId !== null;
+        $isReplacing = fn(ArrivingPicture $picture): bool => $picture->replacesId !== null;
         $replaced = count(array_filter($this->pictures, $isReplacing));
         if ($count === 1) {
             $only = $this->pictures[0];
@@ -90,10 +90,12 @@ final readonly class LinkArrived implements ProductChange
         }
 
         return match ($replaced) {
-            0 => 'Linked '.number_format($count).' pictures from the intake',
-            $count => 'Replaced '.number_format($replaced).' pictures by better files',
-            default => 'Linked '.number_format($count - $replaced).' pictures from the intake, replaced '
-                .number_format($replaced),
+            0 => 'Linked ' . number_format($count) . ' pictures from the intake',
+            $count => 'Replaced ' . number_format($replaced) . ' pictures by better files',
+            default => 'Linked ' .
+                number_format($count - $replaced) .
+                ' pictures from the intake, replaced ' .
+                number_format($replaced),
         };
     }
 }

@@ -21,9 +21,11 @@ use Core\RefusalKind;
 final readonly class LinkPictures implements ProductChange
 {
     /** @param  list<int>  $placementIds */
-    public function __construct(private array $placementIds, private Selection $where, private bool $onlyThere = false)
-    {
-    }
+    public function __construct(
+        private array $placementIds,
+        private Selection $where,
+        private bool $onlyThere = false,
+    ) {}
 
     public function on(Product $product, Catalog $catalog): Changed
     {
@@ -37,14 +39,14 @@ final readonly class LinkPictures implements ProductChange
             );
         }
         $linked = array_map(
-            fn (Placement $picture): Placement => $this->linked($picture, $part->reach, $product->matrix),
+            fn(Placement $picture): Placement => $this->linked($picture, $part->reach, $product->matrix),
             $pictures,
         );
         $words = (new Wording())->say($part->reach, $product->matrix);
 
         return new Changed(
             $product->state->withChangedPictures($linked),
-            'Linked '.PictureWords::named($pictures).($this->onlyThere ? ' only' : '')." to {$words}",
+            'Linked ' . PictureWords::named($pictures) . ($this->onlyThere ? ' only' : '') . " to {$words}",
         );
     }
 

@@ -25,7 +25,7 @@ final readonly class MakeAltTextsOwn implements ProductChange
 
         return new Changed(
             $product->state->withChangedPictures($told),
-            'Alt text of '.(count($told) === 1 ? $told[0]->file : count($told).' pictures').' made their own',
+            'Alt text of ' . (count($told) === 1 ? $told[0]->file : count($told) . ' pictures') . ' made their own',
         );
     }
 }

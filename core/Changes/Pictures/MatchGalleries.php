@@ -19,20 +19,20 @@ use Core\RefusalKind;
 /** Gives every picture combination the sequence of views that one has, and says which cannot have it. */
 final readonly class MatchGalleries implements ProductChange
 {
-    public function __construct(private Selection $selection)
-    {
-    }
+    public function __construct(private Selection $selection) {}
 
     public function on(Product $product, Catalog $catalog): Changed
     {
         $part = $product->selected($this->selection);
-        $sku = $part->skus()[0] ?? throw new Refusal(
-            'Select the color that the others are to match.',
-            RefusalKind::Missing,
-            'selected',
+        $sku =
+            $part->skus()[0] ??
+            throw new Refusal('Select the color that the others are to match.', RefusalKind::Missing, 'selected');
+        $matched = (new Order())->matchedTo(
+            $sku->cell,
+            $product->state->pictures,
+            $product->madeCells(),
+            $product->galleries(),
         );
-        $matched = (new Order())
-            ->matchedTo($sku->cell, $product->state->pictures, $product->madeCells(), $product->galleries());
         $like = $product->matrix->inWordsOr($this->seen($product, $sku->cell), $part->place());
 
         return new Changed(
@@ -43,7 +43,7 @@ final readonly class MatchGalleries implements ProductChange
 
     private function seen(Product $product, Combination $cell): Combination
     {
-        return $cell->on(array_map(fn (Axis $axis): int => $axis->id, $product->matrix->pictureAxes()));
+        return $cell->on(array_map(fn(Axis $axis): int => $axis->id, $product->matrix->pictureAxes()));
     }
 
     /** Which galleries cannot match, and why. */
@@ -56,10 +56,11 @@ final readonly class MatchGalleries implements ProductChange
                 $this->seen($product, $mismatch->cell),
                 $product->matrix->inWords($mismatch->cell),
             );
-            $words[$where] ??= "{$where} cannot: it would need {$files[$mismatch->firstId]} before {$files[$mismatch->secondId]}, "
-                .'which galleries that match have the other way round';
+            $words[$where] ??=
+                "{$where} cannot: it would need {$files[$mismatch->firstId]} before {$files[$mismatch->secondId]}, " .
+                'which galleries that match have the other way round';
         }
 
-        return $words === [] ? '' : '; '.implode('; ', $words);
+        return $words === [] ? '' : '; ' . implode('; ', $words);
     }
 }

@@ -16,9 +16,7 @@ use Core\Reach\Selection;
 final readonly class MovePicture implements ProductChange
 {
     /** @param  int  $to  the place in the gallery of the selection, from 0; past the end is the end */
-    public function __construct(private int $placementId, private Selection $where, private int $to)
-    {
-    }
+    public function __construct(private int $placementId, private Selection $where, private int $to) {}
 
     public function on(Product $product, Catalog $catalog): Changed
     {
@@ -30,7 +28,7 @@ final readonly class MovePicture implements ProductChange
 
         return new Changed(
             $product->state->inOrder($order),
-            "Moved {$picture->file} to place ".($to + 1).($part->isNothing() ? '' : " of {$part->inWords()}"),
+            "Moved {$picture->file} to place " . ($to + 1) . ($part->isNothing() ? '' : " of {$part->inWords()}"),
         );
     }
 }

@@ -20,16 +20,14 @@ final readonly class NeedShot implements ProductChange
     private const LONGEST_REASON = 120;
 
     /** @param  ?Need  $need  null for what the list says */
-    public function __construct(private View $view, private ?Need $need, private string $reason)
-    {
-    }
+    public function __construct(private View $view, private ?Need $need, private string $reason) {}
 
     public function on(Product $product, Catalog $catalog): Changed
     {
         $reason = trim($this->reason);
         if (mb_strlen($reason) > self::LONGEST_REASON) {
             throw new Refusal(
-                'A reason can have '.self::LONGEST_REASON.' characters; this has '.mb_strlen($reason).'.',
+                'A reason can have ' . self::LONGEST_REASON . ' characters; this has ' . mb_strlen($reason) . '.',
                 RefusalKind::Unreadable,
                 'reason',
             );
@@ -45,13 +43,16 @@ final readonly class NeedShot implements ProductChange
             throw new Refusal('This product has no shot list. Choose one under Details.', RefusalKind::Missing);
         }
         $details = $product->state->details;
-        $own = array_values(array_filter($details->shots, fn (Shot $shot): bool => ! $shot->view->is($this->view)));
+        $own = array_values(array_filter($details->shots, fn(Shot $shot): bool => !$shot->view->is($this->view)));
         if ($this->need !== null) {
             $own[] = new Shot($this->view, $this->need, $reason);
         }
 
-        return new Changed($product->state->withDetails($details->with(['shots' => $own])), $this->need === null
-            ? "{$this->view->label()} pictures as the shot list says"
-            : "{$this->view->label()} pictures {$this->need->value} here".($reason === '' ? '' : ": {$reason}"));
+        return new Changed(
+            $product->state->withDetails($details->with(['shots' => $own])),
+            $this->need === null
+                ? "{$this->view->label()} pictures as the shot list says"
+                : "{$this->view->label()} pictures {$this->need->value} here" . ($reason === '' ? '' : ": {$reason}"),
+        );
     }
 }

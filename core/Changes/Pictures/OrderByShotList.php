@@ -17,8 +17,9 @@ final readonly class OrderByShotList implements ProductChange
 {
     public function on(Product $product, Catalog $catalog): Changed
     {
-        $list = $product->library->shotList
-            ?? throw new Refusal('This product has no shot list. Choose one under Details.', RefusalKind::Missing);
+        $list =
+            $product->library->shotList ??
+            throw new Refusal('This product has no shot list. Choose one under Details.', RefusalKind::Missing);
         $order = (new Order())->byShotList($product->state->pictures, $list, $product->madeCells());
 
         return new Changed($product->state->inOrder($order), 'Put the pictures into the order of the shot list');

@@ -12,6 +12,6 @@ final class PictureWords
     /** @param  non-empty-list<Placement>  $pictures */
     public static function named(array $pictures): string
     {
-        return count($pictures) === 1 ? $pictures[0]->file : count($pictures).' pictures';
+        return count($pictures) === 1 ? $pictures[0]->file : count($pictures) . ' pictures';
     }
 }

@@ -31,8 +31,7 @@ final readonly class PlaceInGallery implements ProductChange
         private Selection $onto,
         private int $place,
         private bool $instead,
-    ) {
-    }
+    ) {}
 
     public function on(Product $product, Catalog $catalog): Changed
     {
@@ -46,23 +45,24 @@ final readonly class PlaceInGallery implements ProductChange
             );
         }
         $wording = new Wording();
-        $left = $this->instead ? ', no longer of '.$wording->say($here->reach, $product->matrix) : '';
+        $left = $this->instead ? ', no longer of ' . $wording->say($here->reach, $product->matrix) : '';
 
         return new Changed(
             $product->state
                 ->withChangedPictures([$this->linked($product, $picture, $here, $there)])
                 ->inOrder($this->order($product, $picture)),
-            "Put {$picture->file} at place ".($this->place + 1).' of '.$wording->say(
-                $there->reach,
-                $product->matrix,
-            ).$left,
+            "Put {$picture->file} at place " .
+                ($this->place + 1) .
+                ' of ' .
+                $wording->say($there->reach, $product->matrix) .
+                $left,
         );
     }
 
     private function linked(Product $product, Placement $picture, SelectedPart $here, SelectedPart $there): Placement
     {
         $linked = LinkPictures::there($picture, $there->reach, $product->matrix);
-        if (! $this->instead) {
+        if (!$this->instead) {
             return $linked;
         }
         $left = $here->cells->subtract($there->cells, $product->matrix);
@@ -77,7 +77,7 @@ final readonly class PlaceInGallery implements ProductChange
         // Where it comes to stand in the other gallery by its place in the one order; from there it is moved.
         $places = array_flip($product->state->pictureIds());
         $own = [...array_values(array_diff($gallery, [$picture->id])), $picture->id];
-        usort($own, fn (int $one, int $other): int => $places[$one] <=> $places[$other]);
+        usort($own, fn(int $one, int $other): int => $places[$one] <=> $places[$other]);
 
         return (new Order())->move($product->state->pictureIds(), $own, $picture->id, $this->place);
     }

@@ -36,8 +36,7 @@ final readonly class PutPicture implements ProductChange
         public ?View $view,
         public ?int $otherId,
         public string $otherFile,
-    ) {
-    }
+    ) {}
 
     /** "Guide.jpg added to Moss", to be said of each product. */
     public function inWords(): string
@@ -45,8 +44,9 @@ final readonly class PutPicture implements ProductChange
         $part = $this->part === '' ? 'the whole product' : $this->part;
 
         return match ($this->way) {
-            PictureWay::Add => "{$this->file} added to {$part}".($this->view === null ? '' : " as its {$this->view->name}"),
-            PictureWay::Set => "{$this->file} is the only ".($this->view->name ?? 'picture')." of {$part}",
+            PictureWay::Add => "{$this->file} added to {$part}" .
+                ($this->view === null ? '' : " as its {$this->view->name}"),
+            PictureWay::Set => "{$this->file} is the only " . ($this->view->name ?? 'picture') . " of {$part}",
             PictureWay::Take => "{$this->file} taken from {$part}",
             PictureWay::Replace => "{$this->file} replaced by {$this->otherFile}",
         };
@@ -59,9 +59,9 @@ final readonly class PutPicture implements ProductChange
         $state = match ($this->way) {
             PictureWay::Add => $this->added($product, $reach, $here),
             PictureWay::Set => $this->set($product, $reach, $here),
-            PictureWay::Take => $here === null ? $product->state : $product->state->withChangedPictures([
-                $this->left($here, $reach, $product),
-            ]),
+            PictureWay::Take => $here === null
+                ? $product->state
+                : $product->state->withChangedPictures([$this->left($here, $reach, $product)]),
             PictureWay::Replace => $here === null ? $product->state : $this->replaced($product, $here),
         };
 
@@ -87,7 +87,7 @@ final readonly class PutPicture implements ProductChange
     /** The files that the part shows, of the view that is meant, in order. */
     public function files(Product $product): string
     {
-        $isMeant = fn (Entry $entry): bool => $this->view === null || $entry->placement->view?->is($this->view) === true;
+        $isMeant = fn(Entry $entry): bool => $this->view === null || $entry->placement->view?->is($this->view) === true;
         $shown = [];
         foreach ($product->skusIn($this->reach($product)) as $sku) {
             foreach (array_filter($product->galleries()->of($sku->cell)->entries, $isMeant) as $entry) {
@@ -96,10 +96,10 @@ final readonly class PutPicture implements ProductChange
         }
         $pictures = array_filter(
             $product->state->pictures,
-            fn (Placement $picture): bool => isset($shown[$picture->id]),
+            fn(Placement $picture): bool => isset($shown[$picture->id]),
         );
 
-        return implode(', ', array_map(fn (Placement $picture): string => $picture->file, $pictures));
+        return implode(', ', array_map(fn(Placement $picture): string => $picture->file, $pictures));
     }
 
     private function added(Product $product, Reach $reach, ?Placement $here): ProductState
@@ -118,17 +118,14 @@ final readonly class PutPicture implements ProductChange
     /** The only one of its view there: others of it leave the part. */
     private function set(Product $product, Reach $reach, ?Placement $here): ProductState
     {
-        $view = $this->view ?? throw new Refusal(
-            'Say which view it is to be the only one of.',
-            RefusalKind::Missing,
-            'view',
-        );
-        $isOther = fn (Placement $picture): bool => $picture !== $here && $picture->view?->is($view) === true;
+        $view =
+            $this->view ??
+            throw new Refusal('Say which view it is to be the only one of.', RefusalKind::Missing, 'view');
+        $isOther = fn(Placement $picture): bool => $picture !== $here && $picture->view?->is($view) === true;
         $others = array_filter($product->state->pictures, $isOther);
-        $left = $product->state->withChangedPictures(array_map(
-            fn (Placement $picture): Placement => $this->left($picture, $reach, $product),
-            $others,
-        ));
+        $left = $product->state->withChangedPictures(
+            array_map(fn(Placement $picture): Placement => $this->left($picture, $reach, $product), $others),
+        );
 
         return $this->added(new Product($left, $product->library, $product->version), $reach, $here);
     }
@@ -140,11 +137,9 @@ final readonly class PutPicture implements ProductChange
 
     private function replaced(Product $product, Placement $here): ProductState
     {
-        $otherId = $this->otherId ?? throw new Refusal(
-            'Choose the picture that takes its place.',
-            RefusalKind::Missing,
-            'other',
-        );
+        $otherId =
+            $this->otherId ??
+            throw new Refusal('Choose the picture that takes its place.', RefusalKind::Missing, 'other');
         $names = PictureNames::of($product->state);
         if ($names->nameOf($otherId) !== null) {
             throw new Refusal(

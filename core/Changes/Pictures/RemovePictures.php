@@ -16,9 +16,7 @@ use Core\RefusalKind;
 final readonly class RemovePictures implements ProductChange
 {
     /** @param  list<int>  $placementIds */
-    public function __construct(private array $placementIds)
-    {
-    }
+    public function __construct(private array $placementIds) {}
 
     public function on(Product $product, Catalog $catalog): Changed
     {
@@ -31,14 +29,16 @@ final readonly class RemovePictures implements ProductChange
                 );
             }
         }
-        $rest = array_values(array_filter(
-            $product->state->pictures,
-            fn (Placement $picture): bool => ! in_array($picture, $pictures, true),
-        ));
+        $rest = array_values(
+            array_filter(
+                $product->state->pictures,
+                fn(Placement $picture): bool => !in_array($picture, $pictures, true),
+            ),
+        );
 
         return new Changed(
             $product->state->withPictures($rest),
-            'Removed '.PictureWords::named($pictures).' from the product',
+            'Removed ' . PictureWords::named($pictures) . ' from the product',
         );
     }
 }

@@ -16,9 +16,7 @@ use Core\RefusalKind;
 final readonly class ReplaceFile implements ProductChange
 {
     /** @param  string  $file  what the other is called */
-    public function __construct(private int $placementId, private int $photoId, private string $file)
-    {
-    }
+    public function __construct(private int $placementId, private int $photoId, private string $file) {}
 
     public function on(Product $product, Catalog $catalog): Changed
     {

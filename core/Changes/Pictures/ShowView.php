@@ -15,9 +15,7 @@ use Core\Product\Product;
 final readonly class ShowView implements ProductChange
 {
     /** @param  list<int>  $placementIds */
-    public function __construct(private array $placementIds, private ?View $view)
-    {
-    }
+    public function __construct(private array $placementIds, private ?View $view) {}
 
     public function on(Product $product, Catalog $catalog): Changed
     {
@@ -25,11 +23,10 @@ final readonly class ShowView implements ProductChange
         $named = PictureWords::named($pictures);
 
         return new Changed(
-            $product->state->withChangedPictures(array_map(
-                fn (Placement $picture): Placement => $picture->showing($this->view),
-                $pictures,
-            )),
-            $named.($this->view === null ? ': no view' : ": view {$this->view->name}"),
+            $product->state->withChangedPictures(
+                array_map(fn(Placement $picture): Placement => $picture->showing($this->view), $pictures),
+            ),
+            $named . ($this->view === null ? ': no view' : ": view {$this->view->name}"),
         );
     }
 }

@@ -23,9 +23,7 @@ final readonly class TakeInPictures implements ProductChange
      * @param  list<ArrivingPicture>  $pictures
      * @param  ?Selection  $onto  a part of the matrix to link them to; null for where each says itself
      */
-    public function __construct(private array $pictures, private ?Selection $onto = null)
-    {
-    }
+    public function __construct(private array $pictures, private ?Selection $onto = null) {}
 
     public function on(Product $product, Catalog $catalog): Changed
     {
@@ -47,8 +45,8 @@ final readonly class TakeInPictures implements ProductChange
     private function placed(NewPictures $new, ?SelectedPart $part): array
     {
         return array_map(
-            fn (ArrivingPicture $picture): string => $new->name($picture->photoId)
-                ?? $new->add($picture->photoId, $picture->file, $part->reach ?? $picture->reach, $picture->view),
+            fn(ArrivingPicture $picture): string => $new->name($picture->photoId) ??
+                $new->add($picture->photoId, $picture->file, $part->reach ?? $picture->reach, $picture->view),
             $this->pictures,
         );
     }
@@ -78,10 +76,10 @@ final readonly class TakeInPictures implements ProductChange
         if ($part !== null) {
             $count = count(array_unique($names));
 
-            return 'Took in '.($count === 1 ? $names[0] : "{$count} pictures").", linked to {$part->place()}";
+            return 'Took in ' . ($count === 1 ? $names[0] : "{$count} pictures") . ", linked to {$part->place()}";
         }
         $what = $added === [] ? 'no picture' : PictureWords::named($added);
-        $isInTray = fn (Placement $picture): bool => $picture->reach->equals(Reach::nothing());
+        $isInTray = fn(Placement $picture): bool => $picture->reach->equals(Reach::nothing());
 
         return $added !== [] && array_filter($added, $isInTray) === []
             ? "Took in {$what}, linked to where their names say"

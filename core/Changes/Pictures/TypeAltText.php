@@ -16,15 +16,13 @@ final readonly class TypeAltText implements ProductChange
 {
     private const LONGEST = 300;
 
-    public function __construct(private int $placementId, private string $text)
-    {
-    }
+    public function __construct(private int $placementId, private string $text) {}
 
     public function on(Product $product, Catalog $catalog): Changed
     {
         if (mb_strlen($this->text) > self::LONGEST) {
             throw new Refusal(
-                'The alt text can have '.self::LONGEST.' characters; this has '.mb_strlen($this->text).'.',
+                'The alt text can have ' . self::LONGEST . ' characters; this has ' . mb_strlen($this->text) . '.',
                 RefusalKind::Unreadable,
                 'text',
             );

@@ -19,9 +19,11 @@ use Core\RefusalKind;
 final readonly class UnlinkPictures implements ProductChange
 {
     /** @param  list<int>  $placementIds */
-    public function __construct(private array $placementIds, private Selection $where, private bool $everywhere = false)
-    {
-    }
+    public function __construct(
+        private array $placementIds,
+        private Selection $where,
+        private bool $everywhere = false,
+    ) {}
 
     public function on(Product $product, Catalog $catalog): Changed
     {
@@ -34,14 +36,23 @@ final readonly class UnlinkPictures implements ProductChange
                 'selected',
             );
         }
-        $unlinked = array_map(fn (Placement $picture): Placement => $picture->reaching(
-            (new Simplifier())->simplify($picture->reach->subtract($part->reach, $product->matrix), $product->matrix),
-            $picture->hidden,
-        ), $pictures);
+        $unlinked = array_map(
+            fn(Placement $picture): Placement => $picture->reaching(
+                (new Simplifier())->simplify(
+                    $picture->reach->subtract($part->reach, $product->matrix),
+                    $product->matrix,
+                ),
+                $picture->hidden,
+            ),
+            $pictures,
+        );
         $named = PictureWords::named($pictures);
 
-        return new Changed($product->state->withChangedPictures($unlinked), $this->everywhere
-            ? "Returned {$named} to the tray"
-            : "Unlinked {$named} from ".(new Wording())->say($part->reach, $product->matrix));
+        return new Changed(
+            $product->state->withChangedPictures($unlinked),
+            $this->everywhere
+                ? "Returned {$named} to the tray"
+                : "Unlinked {$named} from " . (new Wording())->say($part->reach, $product->matrix),
+        );
     }
 }

@@ -33,8 +33,7 @@ final readonly class AdjustValuePrice implements ProductChange
         private string $amount,
         private string $percent,
         private bool $isOfMany = false,
-    ) {
-    }
+    ) {}
 
     public function on(Product $product, Catalog $catalog): Changed
     {
@@ -57,19 +56,22 @@ final readonly class AdjustValuePrice implements ProductChange
         $own = $this->ownPrices($product, $axis);
 
         return new Changed(
-            $product->state->withDetails($details->pricedBy(
-                $details->basePrice,
-                [$this->valueId => $adjustment] + $details->adjustments,
-            )),
-            "Price at {$label} set to ".($adjustment->inWords() ?: 'no adjustment').' (was '.($was ?: 'none').')'
-                .($own === 0 ? '' : "; {$own} with a price of their own stay"),
+            $product->state->withDetails(
+                $details->pricedBy($details->basePrice, [$this->valueId => $adjustment] + $details->adjustments),
+            ),
+            "Price at {$label} set to " .
+                ($adjustment->inWords() ?: 'no adjustment') .
+                ' (was ' .
+                ($was ?: 'none') .
+                ')' .
+                ($own === 0 ? '' : "; {$own} with a price of their own stay"),
         );
     }
 
     private function ownPrices(Product $product, ?Axis $axis): int
     {
-        $isAt = fn (Sku $sku): bool => $axis === null || $sku->cell->value($axis->id) === $this->valueId;
+        $isAt = fn(Sku $sku): bool => $axis === null || $sku->cell->value($axis->id) === $this->valueId;
 
-        return count(array_filter($product->made, fn (Sku $sku): bool => $sku->price !== null && $isAt($sku)));
+        return count(array_filter($product->made, fn(Sku $sku): bool => $sku->price !== null && $isAt($sku)));
     }
 }

@@ -26,7 +26,9 @@ final readonly class LetGoOfNeedlessPrices implements SkuChange
 
         return new Changed(
             $chosen->product->state->withSkus(PriceSkus::priced($chosen->skus, $plan)),
-            number_format($count).($count === 1 ? ' own price that is' : ' own prices that are').' what the rule makes let go of',
+            number_format($count) .
+                ($count === 1 ? ' own price that is' : ' own prices that are') .
+                ' what the rule makes let go of',
         );
     }
 }

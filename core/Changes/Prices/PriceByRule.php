@@ -22,9 +22,7 @@ use Core\Reach\Selection;
  */
 final readonly class PriceByRule implements SkuChange
 {
-    public function __construct(private Selection $selection, private PriceWish $wish)
-    {
-    }
+    public function __construct(private Selection $selection, private PriceWish $wish) {}
 
     public function selection(): Selection
     {
@@ -43,15 +41,16 @@ final readonly class PriceByRule implements SkuChange
         }
         $others = $this->wish->others($wanted);
         $plan = PricePlan::byRule($rule, $chosen->prices, $chosen->pricedSkus(), $others);
-        if ($this->wish->way === PriceWay::Asking && ($plan->standing !== [] || ! $rule->saysWhatIsTyped($plan))) {
+        if ($this->wish->way === PriceWay::Asking && ($plan->standing !== [] || !$rule->saysWhatIsTyped($plan))) {
             throw new PriceToDecide($chosen);
         }
         $state = $chosen->product->state->withDetails($this->ruled($chosen->product->state->details, $rule));
 
         return new Changed(
             $state->withSkus(PriceSkus::priced($chosen->skus, $plan)),
-            "Price of {$chosen->place()} {$wanted->inWords()}: ".($rule->inWords() ?: 'the rule stays')
-                .self::standingInWords($plan, $others),
+            "Price of {$chosen->place()} {$wanted->inWords()}: " .
+                ($rule->inWords() ?: 'the rule stays') .
+                self::standingInWords($plan, $others),
         );
     }
 
@@ -70,7 +69,12 @@ final readonly class PriceByRule implements SkuChange
         if ($count === 0) {
             return '';
         }
-        $prices = number_format($count).($count === 1 ? ' own price' : ' own prices').' ('.Money::range($plan->standing).')';
+        $prices =
+            number_format($count) .
+            ($count === 1 ? ' own price' : ' own prices') .
+            ' (' .
+            Money::range($plan->standing) .
+            ')';
 
         return match ($others) {
             OwnPrices::Stay => "; {$prices} kept",

@@ -25,9 +25,7 @@ final readonly class PriceSkus implements SkuChange
      * @param  string  $typed  "49.90", "+5", "-10 %", or nothing
      * @param  string  $ending  in what each of them is to end from now on; nothing for none
      */
-    public function __construct(private Selection $selection, private string $typed, private string $ending = '')
-    {
-    }
+    public function __construct(private Selection $selection, private string $typed, private string $ending = '') {}
 
     public function selection(): Selection
     {
@@ -50,8 +48,10 @@ final readonly class PriceSkus implements SkuChange
 
         return new Changed(
             $chosen->product->state->withSkus(self::priced($chosen->skus, $plan)),
-            "Price of {$chosen->place()} {$wanted->inWords()} (was ".($was === '' ? 'none' : $was).')'
-                .($plan->without === 0 ? '' : "; {$plan->without} had none and have none"),
+            "Price of {$chosen->place()} {$wanted->inWords()} (was " .
+                ($was === '' ? 'none' : $was) .
+                ')' .
+                ($plan->without === 0 ? '' : "; {$plan->without} had none and have none"),
         );
     }
 
@@ -63,8 +63,8 @@ final readonly class PriceSkus implements SkuChange
      */
     public static function priced(array $skus, PricePlan $plan): array
     {
-        $said = array_filter($skus, fn (Sku $sku): bool => array_key_exists($sku->id, $plan->own));
+        $said = array_filter($skus, fn(Sku $sku): bool => array_key_exists($sku->id, $plan->own));
 
-        return array_values(array_map(fn (Sku $sku): Sku => $sku->priceOf($plan->own[$sku->id]), $said));
+        return array_values(array_map(fn(Sku $sku): Sku => $sku->priceOf($plan->own[$sku->id]), $said));
     }
 }

@@ -13,6 +13,10 @@ final class PriceToDecide extends Refusal
 {
     public function __construct(public readonly ChosenSkus $chosen)
     {
-        parent::__construct('Say first what becomes of prices that SKUs have of their own.', RefusalKind::Missing, 'way');
+        parent::__construct(
+            'Say first what becomes of prices that SKUs have of their own.',
+            RefusalKind::Missing,
+            'way',
+        );
     }
 }

@@ -22,8 +22,7 @@ final readonly class PriceWish
         public string $ending = '',
         public PriceWay $way = PriceWay::Rule,
         private ?OwnPrices $others = null,
-    ) {
-    }
+    ) {}
 
     public function isNothing(): bool
     {

@@ -20,15 +20,13 @@ use Core\RefusalKind;
 final readonly class SellIn implements ProductChange
 {
     /** @param  bool  $round  whether somebody has looked at what is rounded */
-    public function __construct(private string $code, private bool $round)
-    {
-    }
+    public function __construct(private string $code, private bool $round) {}
 
     public function on(Product $product, Catalog $catalog): Changed
     {
         $currency = Currency::of($this->code);
         $plan = new CurrencyPlan($product, $currency);
-        if ($plan->rounded() !== [] && ! $this->round) {
+        if ($plan->rounded() !== [] && !$this->round) {
             throw new Refusal(
                 "{$currency->code} cannot have {$plan->rounded()[0]->from->shown()}. Look at what becomes of the prices, and change them with rounding, or type others first.",
                 RefusalKind::Impossible,
@@ -46,16 +44,16 @@ final readonly class SellIn implements ProductChange
     {
         $details = $state->details;
         $adjustments = array_map(
-            fn (Adjustment $one): Adjustment => new Adjustment($one->amount?->roundedIn($currency), $one->percent),
+            fn(Adjustment $one): Adjustment => new Adjustment($one->amount?->roundedIn($currency), $one->percent),
             $details->adjustments,
         );
-        $priced = $details->pricedBy($details->basePrice?->roundedIn($currency), $adjustments)
+        $priced = $details
+            ->pricedBy($details->basePrice?->roundedIn($currency), $adjustments)
             ->saying($details->details->inCurrency($details->currency, $currency))
             ->with(['currency' => $currency]);
 
-        return $state->withDetails($priced)->withSkus(array_map(
-            fn (Sku $sku): Sku => $sku->priceOf($sku->price?->roundedIn($currency)),
-            $state->skus,
-        ));
+        return $state
+            ->withDetails($priced)
+            ->withSkus(array_map(fn(Sku $sku): Sku => $sku->priceOf($sku->price?->roundedIn($currency)), $state->skus));
     }
 }

@@ -15,9 +15,7 @@ use Core\Product\Product;
 final readonly class SetBasePrice implements ProductChange
 {
     /** @param  string  $typed  "49.90", "+5", "-10 %", or nothing for none */
-    public function __construct(private string $typed)
-    {
-    }
+    public function __construct(private string $typed) {}
 
     public function on(Product $product, Catalog $catalog): Changed
     {
@@ -31,7 +29,11 @@ final readonly class SetBasePrice implements ProductChange
 
         return new Changed(
             $product->state->withDetails($details->pricedBy($price, $details->adjustments)),
-            "Price of the product {$set}".($price?->shown() ?? 'none').' (was '.($details->basePrice?->shown() ?? 'none').')',
+            "Price of the product {$set}" .
+                ($price?->shown() ?? 'none') .
+                ' (was ' .
+                ($details->basePrice?->shown() ?? 'none') .
+                ')',
         );
     }
 }

@@ -16,9 +16,7 @@ use Core\RefusalKind;
 /** Types the code of one SKU. A typed code is kept when codes are made anew. */
 final readonly class CodeSku implements SkuChange
 {
-    public function __construct(private Selection $selection, private string $typed)
-    {
-    }
+    public function __construct(private Selection $selection, private string $typed) {}
 
     public function selection(): Selection
     {

@@ -14,9 +14,7 @@ use Core\Product\Product;
 /** Says what the stock of a product is counted for. */
 final readonly class CountFor implements ProductChange
 {
-    public function __construct(private Counting $to)
-    {
-    }
+    public function __construct(private Counting $to) {}
 
     public function on(Product $product, Catalog $catalog): Changed
     {

@@ -31,9 +31,7 @@ final readonly class CountSkus implements SkuChange
     private const NAMED = 20;
 
     /** @param  string  $typed  "12", "+5", "-3", or nothing where the units are not counted */
-    public function __construct(private Selection $selection, private string $typed)
-    {
-    }
+    public function __construct(private Selection $selection, private string $typed) {}
 
     public function selection(): Selection
     {
@@ -51,7 +49,7 @@ final readonly class CountSkus implements SkuChange
                 'typed',
             );
         }
-        $counted = count(array_filter($skus, fn (Sku $sku): bool => $chosen->units($sku) !== null));
+        $counted = count(array_filter($skus, fn(Sku $sku): bool => $chosen->units($sku) !== null));
         if ($wanted->isOfWhatIs() && $counted === 0) {
             throw new Refusal(
                 'Nobody has counted these yet: there is nothing to add to or take from. Set what is there.',
@@ -64,21 +62,22 @@ final readonly class CountSkus implements SkuChange
 
         return new Changed(
             $this->state($chosen, $wanted),
-            "Stock of {$this->place($chosen)} {$wanted->inWords()} (was {$was})"
-                .($wanted->isOfWhatIs() && $rest > 0 ? "; {$rest} are not counted, as before" : ''),
+            "Stock of {$this->place($chosen)} {$wanted->inWords()} (was {$was})" .
+                ($wanted->isOfWhatIs() && $rest > 0 ? "; {$rest} are not counted, as before" : ''),
         );
     }
 
     private function state(ChosenSkus $chosen, StockChange $wanted): ProductState
     {
         $state = $chosen->product->state;
-        $units = fn (Sku $sku): ?int => $wanted->of($chosen->units($sku), $chosen->placeOf($sku));
+        $units = fn(Sku $sku): ?int => $wanted->of($chosen->units($sku), $chosen->placeOf($sku));
         if ($chosen->book->counting === Counting::Sku) {
-            return $state->withSkus(array_map(fn (Sku $sku): Sku => $sku->counted($units($sku)), $chosen->skus));
+            return $state->withSkus(array_map(fn(Sku $sku): Sku => $sku->counted($units($sku)), $chosen->skus));
         }
-        $details = $chosen->book->counting === Counting::Product
-            ? $chosen->details->withWhole(DetailKind::ProductUnits, (string) $units($chosen->some()[0]))
-            : $this->pooled($chosen, $units);
+        $details =
+            $chosen->book->counting === Counting::Product
+                ? $chosen->details->withWhole(DetailKind::ProductUnits, (string) $units($chosen->some()[0]))
+                : $this->pooled($chosen, $units);
 
         return $state->withDetails($state->details->saying($details));
     }
@@ -105,7 +104,7 @@ final readonly class CountSkus implements SkuChange
     /** Where it was changed; all that is sold from the same units is meant. */
     private function place(ChosenSkus $chosen): string
     {
-        $part = fn (Sku $sku): string => $chosen->matrix->inWordsOr(
+        $part = fn(Sku $sku): string => $chosen->matrix->inWordsOr(
             $chosen->book->part($sku->cell),
             'the whole product',
         );
@@ -115,7 +114,7 @@ final readonly class CountSkus implements SkuChange
             Counting::Pictures => implode(
                 '; ',
                 array_slice(array_unique(array_map($part, $chosen->skus)), 0, self::NAMED),
-            ).', counted together,',
+            ) . ', counted together,',
             default => $chosen->place(),
         };
     }

@@ -9,9 +9,5 @@ use Core\Codes\GtinRange;
 /** A range of GTINs of the library. */
 final readonly class NamedRange
 {
-    public function __construct(
-        public string $name,
-        public GtinRange $range,
-    ) {
-    }
+    public function __construct(public string $name, public GtinRange $range) {}
 }

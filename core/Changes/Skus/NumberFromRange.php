@@ -17,9 +17,7 @@ use Core\RefusalKind;
 /** Gives each selected SKU that has no GTIN the next free one of a range. */
 final readonly class NumberFromRange implements SkuChange
 {
-    public function __construct(private Selection $selection, private int $rangeId)
-    {
-    }
+    public function __construct(private Selection $selection, private int $rangeId) {}
 
     public function selection(): Selection
     {
@@ -28,8 +26,9 @@ final readonly class NumberFromRange implements SkuChange
 
     public function on(ChosenSkus $chosen, Catalog $catalog): Changed
     {
-        $range = $catalog->gtinRange($this->rangeId)
-            ?? throw new Refusal('This range is not there any more. Choose another.', RefusalKind::Gone, 'range');
+        $range =
+            $catalog->gtinRange($this->rangeId) ??
+            throw new Refusal('This range is not there any more. Choose another.', RefusalKind::Gone, 'range');
         $skus = self::lacking($chosen);
         if ($skus === []) {
             throw new Refusal('Every one of these SKUs has a GTIN already.', RefusalKind::Impossible, 'range');
@@ -39,12 +38,10 @@ final readonly class NumberFromRange implements SkuChange
         $ends = implode(' to ', array_unique([$numbers[0], $numbers[$count - 1]]));
 
         return new Changed(
-            $chosen->product->state->withSkus(array_map(
-                fn (Sku $sku, string $gtin): Sku => $sku->numbered($gtin),
-                $skus,
-                $numbers,
-            )),
-            "Gave {$count} ".($count === 1 ? 'GTIN' : 'GTINs')." of {$range->name} to {$chosen->place()}: {$ends}",
+            $chosen->product->state->withSkus(
+                array_map(fn(Sku $sku, string $gtin): Sku => $sku->numbered($gtin), $skus, $numbers),
+            ),
+            "Gave {$count} " . ($count === 1 ? 'GTIN' : 'GTINs') . " of {$range->name} to {$chosen->place()}: {$ends}",
         );
     }
 
@@ -55,7 +52,7 @@ final readonly class NumberFromRange implements SkuChange
      */
     public static function lacking(ChosenSkus $chosen): array
     {
-        return array_values(array_filter($chosen->some(), fn (Sku $sku): bool => $sku->gtin === null));
+        return array_values(array_filter($chosen->some(), fn(Sku $sku): bool => $sku->gtin === null));
     }
 
     /** @return list<string> as many numbers of a range as are asked for, the next that are free */

@@ -18,9 +18,7 @@ use Core\RefusalKind;
 final readonly class NumberSkus implements SkuChange
 {
     /** @param  string  $typed  nothing: none */
-    public function __construct(private Selection $selection, private string $typed)
-    {
-    }
+    public function __construct(private Selection $selection, private string $typed) {}
 
     public function selection(): Selection
     {
@@ -32,7 +30,7 @@ final readonly class NumberSkus implements SkuChange
         $gtin = trim($this->typed) === '' ? null : Gtin::typed($this->typed);
         $state = $chosen->product->state;
         if ($gtin === null) {
-            $without = array_map(fn (Sku $sku): Sku => $sku->numbered(null), $chosen->some());
+            $without = array_map(fn(Sku $sku): Sku => $sku->numbered(null), $chosen->some());
 
             return new Changed($state->withSkus($without), "GTIN of {$chosen->place()} taken away");
         }
@@ -50,7 +48,8 @@ final readonly class NumberSkus implements SkuChange
 
         return new Changed(
             $state->withSkus([$sku->numbered($gtin)]),
-            "GTIN of {$chosen->place()} set to {$gtin} (was {$was})".($restriction === null ? '' : "; it is {$restriction}"),
+            "GTIN of {$chosen->place()} set to {$gtin} (was {$was})" .
+                ($restriction === null ? '' : "; it is {$restriction}"),
         );
     }
 }

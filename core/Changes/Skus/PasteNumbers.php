@@ -26,9 +26,7 @@ use Core\RefusalKind;
 final readonly class PasteNumbers implements SkuChange
 {
     /** @param  array<string, TypedCell>  $typed  by the key of the cell */
-    public function __construct(private Selection $selection, private SkuField $field, private array $typed)
-    {
-    }
+    public function __construct(private Selection $selection, private SkuField $field, private array $typed) {}
 
     public function selection(): Selection
     {
@@ -39,8 +37,8 @@ final readonly class PasteNumbers implements SkuChange
     {
         if ($this->field->key() === StockField::KEY && $chosen->book->counting !== Counting::Sku) {
             throw new Refusal(
-                "Stock is counted for {$chosen->book->counting->inWords()} here, so that a block of figures for single SKUs"
-                    .' says nothing. Type the units, or count for each SKU.',
+                "Stock is counted for {$chosen->book->counting->inWords()} here, so that a block of figures for single SKUs" .
+                    ' says nothing. Type the units, or count for each SKU.',
                 RefusalKind::Impossible,
                 'block',
             );
@@ -98,12 +96,12 @@ final readonly class PasteNumbers implements SkuChange
      */
     private function refuseTakenCodes(ChosenSkus $chosen, array $written, array $before, Catalog $catalog): void
     {
-        $isOther = fn (Sku $sku): bool => mb_strtoupper($sku->code) !== mb_strtoupper($before[$sku->cell->key]->code);
+        $isOther = fn(Sku $sku): bool => mb_strtoupper($sku->code) !== mb_strtoupper($before[$sku->cell->key]->code);
         $changed = array_filter($written, $isOther);
         $taken = $catalog->codes(
-            array_values(array_map(fn (Sku $sku): string => $sku->code, $changed)),
+            array_values(array_map(fn(Sku $sku): string => $sku->code, $changed)),
             $chosen->matrix->axes === [] ? $chosen->product->state->details->code : null,
-            array_values(array_map(fn (Sku $sku): int => $sku->id, $written)),
+            array_values(array_map(fn(Sku $sku): int => $sku->id, $written)),
         );
         $met = [];
         foreach ($written as $key => $sku) {
@@ -125,15 +123,15 @@ final readonly class PasteNumbers implements SkuChange
     /** @param  array<string, Sku>  $written  by the key of the cell */
     private function refuseTakenGtins(ChosenSkus $chosen, array $written, Catalog $catalog): void
     {
-        $numbered = array_filter($written, fn (Sku $sku): bool => $sku->gtin !== null);
+        $numbered = array_filter($written, fn(Sku $sku): bool => $sku->gtin !== null);
         $taken = $catalog->gtins(
-            array_values(array_map(fn (Sku $sku): string => (string) $sku->gtin, $numbered)),
-            array_values(array_map(fn (Sku $sku): int => $sku->id, $written)),
+            array_values(array_map(fn(Sku $sku): string => (string) $sku->gtin, $numbered)),
+            array_values(array_map(fn(Sku $sku): int => $sku->id, $written)),
         );
         $met = [];
         foreach ($numbered as $key => $sku) {
             $same = ltrim((string) $sku->gtin, '0');
-            $owner = $met[$same] ?? $taken[(string) $sku->gtin] ?? null;
+            $owner = $met[$same] ?? ($taken[(string) $sku->gtin] ?? null);
             if ($owner !== null) {
                 throw $this->refusal(
                     $chosen,

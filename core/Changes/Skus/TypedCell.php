@@ -11,10 +11,5 @@ final readonly class TypedCell
      * @param  int  $row  of the block, from 1
      * @param  int  $column  of the block, from 1
      */
-    public function __construct(
-        public int $row,
-        public int $column,
-        public string $text,
-    ) {
-    }
+    public function __construct(public int $row, public int $column, public string $text) {}
 }

@@ -19,9 +19,7 @@ final readonly class WriteSkus implements SkuChange
     private const NAMED = 3;
 
     /** @param  string  $typed  nothing for none */
-    public function __construct(private Selection $selection, private SkuField $field, private string $typed)
-    {
-    }
+    public function __construct(private Selection $selection, private SkuField $field, private string $typed) {}
 
     public function selection(): Selection
     {
@@ -32,9 +30,9 @@ final readonly class WriteSkus implements SkuChange
     {
         $currency = $chosen->prices->currency;
         $skus = $chosen->some();
-        $written = array_map(fn (Sku $sku): Sku => $this->field->written($sku, $this->typed, $currency), $skus);
+        $written = array_map(fn(Sku $sku): Sku => $this->field->written($sku, $this->typed, $currency), $skus);
         $was = array_values(array_unique(array_map($this->inWords(...), $skus)));
-        $were = count($was) > self::NAMED ? count($was).' different' : implode(' or ', $was);
+        $were = count($was) > self::NAMED ? count($was) . ' different' : implode(' or ', $was);
 
         return new Changed(
             $chosen->product->state->withSkus($written),

@@ -13,9 +13,7 @@ use Core\Product\Product;
 /** Says what a product calls a value, also one that sleeps: a name of its own, or the library's. */
 final readonly class CallValue implements ProductChange
 {
-    public function __construct(private int $valueId, private string $label)
-    {
-    }
+    public function __construct(private int $valueId, private string $label) {}
 
     public function on(Product $product, Catalog $catalog): Changed
     {
@@ -28,14 +26,12 @@ final readonly class CallValue implements ProductChange
             return new Changed($product->state->withDetails($details->with(['sleepingLabels' => $labels])), $words);
         }
         $values = array_map(
-            fn (Value $value): Value =>
-                $value->id === $this->valueId ? new Value($value->id, $this->label, $value->code) : $value,
+            fn(Value $value): Value => $value->id === $this->valueId
+                ? new Value($value->id, $this->label, $value->code)
+                : $value,
             $axis->values,
         );
 
-        return new Changed(
-            $product->state->withMatrix($product->matrix->withAxis($axis->with($values))),
-            $words,
-        );
+        return new Changed($product->state->withMatrix($product->matrix->withAxis($axis->with($values))), $words);
     }
 }

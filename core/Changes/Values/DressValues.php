@@ -22,9 +22,7 @@ final readonly class DressValues implements ProductChange
      * @param  array<int, ?Swatch>  $swatches  by value id; null for the one of the library
      * @param  string  $from  what they were taken from, in words: "taken from pictures"
      */
-    public function __construct(private array $swatches, private string $from = '')
-    {
-    }
+    public function __construct(private array $swatches, private string $from = '') {}
 
     /**
      * Lets the product follow the library in these values.
@@ -39,7 +37,7 @@ final readonly class DressValues implements ProductChange
     public function on(Product $product, Catalog $catalog): Changed
     {
         foreach (array_keys($this->swatches) as $id) {
-            if (! $product->library->names->knows($id)) {
+            if (!$product->library->names->knows($id)) {
                 throw new Refusal(
                     'The product does not have a value any more. Look at its colors as they are now.',
                     RefusalKind::Gone,
@@ -61,14 +59,15 @@ final readonly class DressValues implements ProductChange
         $named = array_map($product->library->names->value(...), array_keys($this->swatches));
         if ($this->from === '') {
             $axis = $product->matrix->axisOf((int) array_key_first($this->swatches));
-            $value = ($axis === null ? '' : "{$axis->name} ").implode(', ', $named);
+            $value = ($axis === null ? '' : "{$axis->name} ") . implode(', ', $named);
             $swatch = array_values($this->swatches)[0] ?? null;
 
-            return "Swatch of {$value} on this product is ".($swatch?->inWords() ?? 'the library’s again');
+            return "Swatch of {$value} on this product is " . ($swatch?->inWords() ?? 'the library’s again');
         }
         $more = count($named) - self::NAMED;
 
-        return "On this product, swatches {$this->from}: ".implode(', ', array_slice($named, 0, self::NAMED))
-            .($more > 0 ? " and {$more} more" : '');
+        return "On this product, swatches {$this->from}: " .
+            implode(', ', array_slice($named, 0, self::NAMED)) .
+            ($more > 0 ? " and {$more} more" : '');
     }
 }

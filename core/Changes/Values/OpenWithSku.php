@@ -14,9 +14,7 @@ use Core\Reach\Selection;
 final readonly class OpenWithSku implements ProductChange
 {
     /** @param  ?Selection  $selected  the SKU; null leaves it to the first in stock */
-    public function __construct(private ?Selection $selected)
-    {
-    }
+    public function __construct(private ?Selection $selected) {}
 
     public function on(Product $product, Catalog $catalog): Changed
     {

@@ -15,9 +15,7 @@ use Core\RefusalKind;
 final readonly class OpenWithValue implements ProductChange
 {
     /** @param  ?int  $valueId  null: the shopper chooses */
-    public function __construct(private int $axisId, private ?int $valueId)
-    {
-    }
+    public function __construct(private int $axisId, private ?int $valueId) {}
 
     public function on(Product $product, Catalog $catalog): Changed
     {

@@ -22,9 +22,7 @@ final readonly class OrderValues implements ProductChange
      * @param  list<int>|ColorOrder  $order  the values in the new order; by hue, lightness or name, where compound
      * colors stand together
      */
-    public function __construct(private int $axisId, private array|ColorOrder $order)
-    {
-    }
+    public function __construct(private int $axisId, private array|ColorOrder $order) {}
 
     public function on(Product $product, Catalog $catalog): Changed
     {
@@ -33,11 +31,11 @@ final readonly class OrderValues implements ProductChange
             ? $this->given($axis, $this->order)
             : $this->byColor($axis, $product, $this->order);
         $values = array_values(array_filter(array_map($axis->value(...), $ids)));
-        $labels = implode(', ', array_map(fn (Value $value): string => $value->label, $values));
+        $labels = implode(', ', array_map(fn(Value $value): string => $value->label, $values));
 
         return new Changed(
             $product->state->withMatrix($product->matrix->withAxis($axis->with($values))),
-            "Reordered {$axis->name}: {$labels}".(is_array($this->order) ? '' : ", {$this->order->inWords()}"),
+            "Reordered {$axis->name}: {$labels}" . (is_array($this->order) ? '' : ", {$this->order->inWords()}"),
         );
     }
 

@@ -15,9 +15,7 @@ use Core\Product\Product;
 final readonly class ShowAxisAs implements ProductChange
 {
     /** @param  ?AxisDisplay  $display  null as the library says */
-    public function __construct(private int $axisId, private ?AxisDisplay $display)
-    {
-    }
+    public function __construct(private int $axisId, private ?AxisDisplay $display) {}
 
     public function on(Product $product, Catalog $catalog): Changed
     {
@@ -33,8 +31,9 @@ final readonly class ShowAxisAs implements ProductChange
             $product->state
                 ->withDetails($details->withOwnAxis($axis->id, $said))
                 ->withMatrix($product->matrix->withAxis($axis->shownAs($this->display ?? $usual))),
-            "Shoppers choose the {$axis->name} by ".($this->display ?? $usual)
-                ->inWords().($isUsual ? ', as the library says' : ''),
+            "Shoppers choose the {$axis->name} by " .
+                ($this->display ?? $usual)->inWords() .
+                ($isUsual ? ', as the library says' : ''),
         );
     }
 }

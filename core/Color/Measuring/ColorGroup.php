@@ -29,11 +29,14 @@ final readonly class ColorGroup
     /** @param  non-empty-list<Lab>  $labs */
     public function __construct(array $labs)
     {
-        usort($labs, fn (Lab $one, Lab $other): int => $one->lightness <=> $other->lightness);
+        usort($labs, fn(Lab $one, Lab $other): int => $one->lightness <=> $other->lightness);
         $this->labs = $labs;
         $this->even = max(1, (int) ceil(self::EVEN * count($labs)));
         $last = count($labs) - $this->even;
-        $widths = array_map(fn (int $at): float => $labs[$at + $this->even - 1]->lightness - $labs[$at]->lightness, range(0, $last));
+        $widths = array_map(
+            fn(int $at): float => $labs[$at + $this->even - 1]->lightness - $labs[$at]->lightness,
+            range(0, $last),
+        );
         $most = self::NEARLY[0] * min($widths) + self::NEARLY[1];
         while ($widths[$last] > $most) {
             $last--;
@@ -60,7 +63,7 @@ final readonly class ColorGroup
     {
         $least = $this->labs[$this->from]->lightness - self::CLEARLY;
 
-        return count(array_filter($this->labs, fn (Lab $lab): bool => $lab->lightness < $least));
+        return count(array_filter($this->labs, fn(Lab $lab): bool => $lab->lightness < $least));
     }
 
     /** @return int pixels that shine: clearly brighter than the evenly lit ones */
@@ -68,6 +71,6 @@ final readonly class ColorGroup
     {
         $most = $this->labs[$this->from + $this->even - 1]->lightness + self::CLEARLY;
 
-        return count(array_filter($this->labs, fn (Lab $lab): bool => $lab->lightness > $most));
+        return count(array_filter($this->labs, fn(Lab $lab): bool => $lab->lightness > $most));
     }
 }

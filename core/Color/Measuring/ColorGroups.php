@@ -34,8 +34,8 @@ final class ColorGroups
     {
         $clusters = LabClusters::of($labs, self::GROUPS, self::ROUNDS, self::LOOKED_AT, self::STEP);
         $parts = array_values($clusters->parted($labs));
-        $groups = array_map(fn (array $group): ColorGroup => new ColorGroup($group), self::united($parts));
-        usort($groups, fn (ColorGroup $one, ColorGroup $other): int => $other->count() <=> $one->count());
+        $groups = array_map(fn(array $group): ColorGroup => new ColorGroup($group), self::united($parts));
+        usort($groups, fn(ColorGroup $one, ColorGroup $other): int => $other->count() <=> $one->count());
 
         return $groups;
     }
@@ -46,7 +46,7 @@ final class ColorGroups
      */
     private static function united(array $groups): array
     {
-        usort($groups, fn (array $one, array $other): int => count($other) <=> count($one));
+        usort($groups, fn(array $one, array $other): int => count($other) <=> count($one));
         $united = [];
         foreach ($groups as $group) {
             foreach ($united as $at => $larger) {
@@ -73,6 +73,9 @@ final class ColorGroups
             return false;
         }
 
-        return hypot($first[0] / array_sum($first) - $second[0] / array_sum($second), $first[1] / array_sum($first) - $second[1] / array_sum($second)) <= self::ONE_CLOTH[1];
+        return hypot(
+            $first[0] / array_sum($first) - $second[0] / array_sum($second),
+            $first[1] / array_sum($first) - $second[1] / array_sum($second),
+        ) <= self::ONE_CLOTH[1];
     }
 }

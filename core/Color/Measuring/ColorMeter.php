@@ -52,18 +52,32 @@ final class ColorMeter
             return $known[$pixel] ??= Lab::of(Srgb::packed($pixel));
         }, $sample->pixels);
         $border = $sample->border(max(1, intdiv(min($sample->width, $sample->height), 40)));
-        $ground = Lab::median(array_map(fn (int $at): Lab => $labs[$at], $border));
-        $even = count(array_filter($border, fn (int $at): bool => $labs[$at]->distance($ground) <= self::LIKE_BORDER)) / count($border);
+        $ground = Lab::median(array_map(fn(int $at): Lab => $labs[$at], $border));
+        $even =
+            count(array_filter($border, fn(int $at): bool => $labs[$at]->distance($ground) <= self::LIKE_BORDER)) /
+            count($border);
         if ($even < PictureColors::EVEN) {
             return $this->ofMiddle($sample, $labs, $ground, $even);
         }
         $shown = $this->shown($sample, $labs, $ground, $border);
         $filled = count($shown) / count($labs);
         if ($filled < self::MOST_TRIM && ($ground->lightness < self::PALE[0] || $ground->chroma() > self::PALE[1])) {
-            return new PictureColors($ground->toSrgb(), $even, 1.0, $this->colors(array_values($sample->evened($labs))), null);
+            return new PictureColors(
+                $ground->toSrgb(),
+                $even,
+                1.0,
+                $this->colors(array_values($sample->evened($labs))),
+                null,
+            );
         }
         if ($shown === [] || $filled < self::LEAST_FILLED) {
-            return new PictureColors($ground->toSrgb(), $even, $filled, [], 'What it shows has nearly the color of its background, so that its color cannot be told.');
+            return new PictureColors(
+                $ground->toSrgb(),
+                $even,
+                $filled,
+                [],
+                'What it shows has nearly the color of its background, so that its color cannot be told.',
+            );
         }
 
         if ($filled < self::MOST_SHADOW && $this->mayBeShadow(Lab::median($shown), $ground)) {
@@ -122,7 +136,9 @@ final class ColorMeter
         }
 
         // Pixels of the outline are mixed with the ground.
-        return $shown === [] ? [] : array_values($sample->evened($inner !== [] && count($inner) >= count($shown) / 4 ? $inner : $shown));
+        return $shown === []
+            ? []
+            : array_values($sample->evened($inner !== [] && count($inner) >= count($shown) / 4 ? $inner : $shown));
     }
 
     /**
@@ -134,16 +150,16 @@ final class ColorMeter
      */
     private function flooded(Sample $sample, array $labs, array $border, Lab $ground): array
     {
-        $isPlain = fn (int $at): bool => $labs[$at]->distance($ground) <= self::STEP;
-        $likeGround = fn (int $at): bool => $labs[$at]->distance($ground) <= self::LIKE_BORDER;
+        $isPlain = fn(int $at): bool => $labs[$at]->distance($ground) <= self::STEP;
+        $likeGround = fn(int $at): bool => $labs[$at]->distance($ground) <= self::LIKE_BORDER;
         $begin = array_values(array_filter($border, $likeGround));
         $isGround = $sample->reached(
             $begin,
-            fn (int $at, int $from): bool => $isPlain($at) || $this->isShade($labs[$at], $labs[$from], $ground),
+            fn(int $at, int $from): bool => $isPlain($at) || $this->isShade($labs[$at], $labs[$from], $ground),
         );
         $isShade = array_filter(
             array_diff_key($isGround, array_flip($begin)),
-            fn (int $at): bool => ! $isPlain($at),
+            fn(int $at): bool => !$isPlain($at),
             ARRAY_FILTER_USE_KEY,
         );
 
@@ -153,16 +169,17 @@ final class ColorMeter
     /** Whether something has the hue of the ground and less light: all that is seen of white goods on white. */
     private function mayBeShadow(Lab $shown, Lab $ground): bool
     {
-        return $shown->lightness < $ground->lightness
-            && hypot($shown->a - $ground->a, $shown->b - $ground->b) <= self::SHADOW[1];
+        return $shown->lightness < $ground->lightness &&
+            hypot($shown->a - $ground->a, $shown->b - $ground->b) <= self::SHADOW[1];
     }
 
     private function isShade(Lab $lab, Lab $neighbor, Lab $ground): bool
     {
         $isTinted = hypot($lab->a - $ground->a, $lab->b - $ground->b) > self::SHADOW[1];
 
-        return ! $isTinted && $ground->lightness - $lab->lightness <= self::SHADOW[0]
-            && $lab->distance($neighbor) <= self::STEP;
+        return !$isTinted &&
+            $ground->lightness - $lab->lightness <= self::SHADOW[0] &&
+            $lab->distance($neighbor) <= self::STEP;
     }
 
     /**
@@ -181,7 +198,7 @@ final class ColorMeter
             if (isset($seen[$start])) {
                 continue;
             }
-            $part = $sample->reached([$start], fn (int $at): bool => isset($isShade[$at]));
+            $part = $sample->reached([$start], fn(int $at): bool => isset($isShade[$at]));
             $seen += $part;
             $goods += $this->hasOutline($sample, $labs, $part, $plain, $isGround) ? $part : [];
         }
@@ -203,7 +220,7 @@ final class ColorMeter
                 if (isset($plain[$at])) {
                     $all++;
                     $sharp += $labs[$at]->distance($labs[$from]) > self::OUTLINE ? 1 : 0;
-                } elseif (! isset($isGround[$at]) && isset($plain[$at + $at - $from])) {
+                } elseif (!isset($isGround[$at]) && isset($plain[$at + $at - $from])) {
                     // A pixel between the two, mixed of both, and plain ground right behind it.
                     $all++;
                     $sharp++;

@@ -10,9 +10,5 @@ use Core\Color\Srgb;
 final readonly class ColorShare
 {
     /** @param  float  $share  from 0 to 1 */
-    public function __construct(
-        public Srgb $color,
-        public float $share,
-    ) {
-    }
+    public function __construct(public Srgb $color, public float $share) {}
 }

@@ -12,10 +12,15 @@ final class Eyedropper
 {
     public static function take(Sample $patch): PickedColor
     {
-        $labs = $patch->evened(array_map(fn (int $pixel): Lab => Lab::of(Srgb::packed($pixel)), $patch->pixels));
+        $labs = $patch->evened(array_map(fn(int $pixel): Lab => Lab::of(Srgb::packed($pixel)), $patch->pixels));
         $group = ColorGroups::of(array_values($labs))[0];
         $all = count($labs);
 
-        return new PickedColor($group->color()->toSrgb(), $group->darker() / $all, $group->brighter() / $all, 1 - $group->count() / $all);
+        return new PickedColor(
+            $group->color()->toSrgb(),
+            $group->darker() / $all,
+            $group->brighter() / $all,
+            1 - $group->count() / $all,
+        );
     }
 }

@@ -13,9 +13,7 @@ use Core\Color\Lab;
 final readonly class LabClusters
 {
     /** @param  non-empty-array<int, Lab>  $centers  the middle of each group */
-    private function __construct(private array $centers)
-    {
-    }
+    private function __construct(private array $centers) {}
 
     /**
      * @param  non-empty-list<Lab>  $labs
@@ -26,14 +24,14 @@ final readonly class LabClusters
     public static function of(array $labs, int $groups, int $rounds, int $lookedAt, float $step): self
     {
         $every = max(1, intdiv(count($labs), $lookedAt));
-        $some = array_map(fn (array $next): Lab => $next[0], array_chunk($labs, $every));
+        $some = array_map(fn(array $next): Lab => $next[0], array_chunk($labs, $every));
         $centers = [Lab::median($labs)];
-        $nearest = array_map(fn (Lab $lab): float => $lab->distance($centers[0]), $some);
+        $nearest = array_map(fn(Lab $lab): float => $lab->distance($centers[0]), $some);
         while (count($centers) < $groups && max($nearest) > $step) {
             $center = $some[(int) array_search(max($nearest), $nearest, true)];
             $centers[] = $center;
             $nearest = array_map(
-                fn (Lab $lab, float $before): float => min($before, $lab->distance($center)),
+                fn(Lab $lab, float $before): float => min($before, $lab->distance($center)),
                 $some,
                 $nearest,
             );
@@ -56,8 +54,8 @@ final readonly class LabClusters
         [$best, $least] = [array_key_first($this->centers), INF];
         foreach ($this->centers as $group => $center) {
             // As Lab::distance(), squared: this is where the time goes.
-            $distance = ($lab->lightness - $center->lightness) ** 2 + ($lab->a - $center->a) ** 2
-                + ($lab->b - $center->b) ** 2;
+            $distance =
+                ($lab->lightness - $center->lightness) ** 2 + ($lab->a - $center->a) ** 2 + ($lab->b - $center->b) ** 2;
             if ($distance < $least) {
                 [$best, $least] = [$group, $distance];
             }

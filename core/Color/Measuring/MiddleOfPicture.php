@@ -51,7 +51,7 @@ final class MiddleOfPicture
         if (array_sum(array_intersect_key($inMiddle, array_filter($isShown))) < self::LEAST_SHOWN) {
             return self::filling(array_intersect_key($labs, array_flip($middle)));
         }
-        $own = array_filter($labs, fn (int $at): bool => $isShown[$groupOf[$at]] ?? false, ARRAY_FILTER_USE_KEY);
+        $own = array_filter($labs, fn(int $at): bool => $isShown[$groupOf[$at]] ?? false, ARRAY_FILTER_USE_KEY);
 
         return self::connected($sample, $own, $middle);
     }
@@ -79,9 +79,9 @@ final class MiddleOfPicture
      */
     private static function shares(array $groupOf, array $places): array
     {
-        $counts = array_count_values(array_map(fn (int $at): int => $groupOf[$at], $places));
+        $counts = array_count_values(array_map(fn(int $at): int => $groupOf[$at], $places));
 
-        return array_map(fn (int $count): float => $count / count($places), $counts);
+        return array_map(fn(int $count): float => $count / count($places), $counts);
     }
 
     /** @return list<int> places of the pixels in the middle, or along the border */
@@ -89,7 +89,7 @@ final class MiddleOfPicture
     {
         $places = [];
         foreach (array_keys($sample->pixels) as $at) {
-            $x = ($at % $sample->width + 0.5) / $sample->width;
+            $x = (($at % $sample->width) + 0.5) / $sample->width;
             $y = (intdiv($at, $sample->width) + 0.5) / $sample->height;
             $isThere = $inMiddle
                 ? max(abs($x - 0.5), abs($y - 0.5)) < self::MIDDLE / 2
@@ -111,8 +111,8 @@ final class MiddleOfPicture
      */
     private static function connected(Sample $sample, array $own, array $middle): array
     {
-        $begin = array_values(array_filter($middle, fn (int $at): bool => isset($own[$at])));
-        $reached = $sample->reached($begin, fn (int $at): bool => isset($own[$at]));
+        $begin = array_values(array_filter($middle, fn(int $at): bool => isset($own[$at])));
+        $reached = $sample->reached($begin, fn(int $at): bool => isset($own[$at]));
 
         return array_intersect_key($own, $reached);
     }

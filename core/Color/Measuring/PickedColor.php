@@ -14,19 +14,21 @@ final readonly class PickedColor
         public float $shadow,
         public float $highlight,
         public float $otherColors,
-    ) {
-    }
+    ) {}
 
     /** "left out: 12 % shadow, 3 % highlight, 20 % other colors"; empty where nothing was. */
     public function leftOut(): string
     {
         $parts = [];
-        foreach (['shadow' => $this->shadow, 'highlight' => $this->highlight, 'other colors' => $this->otherColors] as $what => $share) {
+        foreach (
+            ['shadow' => $this->shadow, 'highlight' => $this->highlight, 'other colors' => $this->otherColors]
+            as $what => $share
+        ) {
             if ($share >= 0.005) {
-                $parts[] = round(100 * $share)." % {$what}";
+                $parts[] = round(100 * $share) . " % {$what}";
             }
         }
 
-        return $parts === [] ? '' : 'left out: '.implode(', ', $parts);
+        return $parts === [] ? '' : 'left out: ' . implode(', ', $parts);
     }
 }

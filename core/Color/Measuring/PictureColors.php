@@ -28,8 +28,7 @@ final readonly class PictureColors
         public float $filled,
         public array $colors,
         public ?string $doubt,
-    ) {
-    }
+    ) {}
 
     /** The color that most of it has; null where it cannot be told. */
     public function main(): ?Srgb

@@ -17,11 +17,8 @@ final readonly class Sample
     public array $pixels;
 
     /** @param  list<int>  $pixels  as many as width × height */
-    public function __construct(
-        public int $width,
-        public int $height,
-        array $pixels,
-    ) {
+    public function __construct(public int $width, public int $height, array $pixels)
+    {
         if ($pixels === [] || $width < 1 || $height < 1 || count($pixels) !== $width * $height) {
             throw UnreadableColor::wrongSample($width, $height, count($pixels));
         }
@@ -31,7 +28,11 @@ final readonly class Sample
     /** @param  string  $bytes  red, green and blue of each pixel, a byte each */
     public static function ofBytes(int $width, int $height, string $bytes): self
     {
-        return new self($width, $height, array_map(fn (string $pixel): int => (int) hexdec(bin2hex($pixel)), str_split($bytes, 3)));
+        return new self(
+            $width,
+            $height,
+            array_map(fn(string $pixel): int => (int) hexdec(bin2hex($pixel)), str_split($bytes, 3)),
+        );
     }
 
     /**
@@ -50,7 +51,7 @@ final readonly class Sample
                 0.0,
                 min(
                     $this->height - 1.001,
-                    ($top + ($bottom - $top) * ($y + 0.5) / $this->height) * $this->height - 0.5,
+                    ($top + (($bottom - $top) * ($y + 0.5)) / $this->height) * $this->height - 0.5,
                 ),
             );
             for ($x = 0; $x < $this->width; $x++) {
@@ -58,7 +59,7 @@ final readonly class Sample
                     0.0,
                     min(
                         $this->width - 1.001,
-                        ($left + ($right - $left) * ($x + 0.5) / $this->width) * $this->width - 0.5,
+                        ($left + (($right - $left) * ($x + 0.5)) / $this->width) * $this->width - 0.5,
                     ),
                 );
                 $pixels[] = $this->between($u, $v);
@@ -79,7 +80,7 @@ final readonly class Sample
                 foreach ([16, 8, 0] as $shift) {
                     $sum = 0;
                     foreach ([$at, $at + 1, $at + $this->width, $at + $this->width + 1] as $one) {
-                        $sum += $this->pixels[$one] >> $shift & 255;
+                        $sum += ($this->pixels[$one] >> $shift) & 255;
                     }
                     $packed |= (int) round($sum / 4) << $shift;
                 }
@@ -105,10 +106,12 @@ final readonly class Sample
         $at = $row * $this->width + $column;
         $packed = 0;
         foreach ([16, 8, 0] as $shift) {
-            $above = ($this->pixels[$at] >> $shift & 255) * (1 - $across)
-                + ($this->pixels[$at + 1] >> $shift & 255) * $across;
-            $below = ($this->pixels[$at + $this->width] >> $shift & 255) * (1 - $across)
-                + ($this->pixels[$at + $this->width + 1] >> $shift & 255) * $across;
+            $above =
+                (($this->pixels[$at] >> $shift) & 255) * (1 - $across) +
+                (($this->pixels[$at + 1] >> $shift) & 255) * $across;
+            $below =
+                (($this->pixels[$at + $this->width] >> $shift) & 255) * (1 - $across) +
+                (($this->pixels[$at + $this->width + 1] >> $shift) & 255) * $across;
             $packed |= (int) round($above * (1 - $down) + $below * $down) << $shift;
         }
 
@@ -118,7 +121,13 @@ final readonly class Sample
     /** As ofBytes() reads it. */
     public function bytes(): string
     {
-        return implode('', array_map(fn (int $pixel): string => pack('C3', $pixel >> 16, $pixel >> 8 & 255, $pixel & 255), $this->pixels));
+        return implode(
+            '',
+            array_map(
+                fn(int $pixel): string => pack('C3', $pixel >> 16, ($pixel >> 8) & 255, $pixel & 255),
+                $this->pixels,
+            ),
+        );
     }
 
     /** @return non-empty-list<int> places of the pixels within a ring of this width along the border */
@@ -169,7 +178,7 @@ final readonly class Sample
         while ($from !== []) {
             $at = array_pop($from);
             foreach ($this->beside($at) as $next) {
-                if (! isset($reached[$next]) && $reaches($next, $at)) {
+                if (!isset($reached[$next]) && $reaches($next, $at)) {
                     $reached[$next] = true;
                     $from[] = $next;
                 }
@@ -190,7 +199,7 @@ final readonly class Sample
     {
         $evened = [];
         foreach ($labs as $at => $lab) {
-            [$x, $row] = [$at % $this->width, $at - $at % $this->width];
+            [$x, $row] = [$at % $this->width, $at - ($at % $this->width)];
             $near = [$lab];
             foreach ([-$this->width, 0, $this->width] as $rows) {
                 for ($beside = max(0, $x - 1); $beside <= min($this->width - 1, $x + 1); $beside++) {

@@ -26,9 +26,7 @@ final readonly class ShootLight
     private const NONE = 0.08;
 
     /** @param  array{float, float, float}  $shares  of red, green and blue */
-    private function __construct(private array $shares)
-    {
-    }
+    private function __construct(private array $shares) {}
 
     /**
      * @param  list<array{Srgb, Srgb}>  $pairs  what a picture shows, and what its swatch promises
@@ -54,8 +52,8 @@ final readonly class ShootLight
             sort($own);
             $count = count($own);
             if (
-                $count < self::LEAST_PICTURES
-                || $own[intdiv(3 * $count, 4)] - $own[intdiv($count, 4)] > self::MOST_SPREAD
+                $count < self::LEAST_PICTURES ||
+                $own[intdiv(3 * $count, 4)] - $own[intdiv($count, 4)] > self::MOST_SPREAD
             ) {
                 return null;
             }

@@ -27,7 +27,7 @@ final readonly class TellingColors
         foreach ($first === null || count($swatches) < 2 ? [] : array_slice($first->colors, 1) as $color) {
             $has = array_filter(
                 $swatches,
-                fn (Swatch $swatch): bool => SwatchDistance::ofColor($color, $swatch) <= self::ONE_TRIM,
+                fn(Swatch $swatch): bool => SwatchDistance::ofColor($color, $swatch) <= self::ONE_TRIM,
             );
             if (count($has) === count($swatches)) {
                 $common[] = Swatch::of($color);
@@ -44,13 +44,16 @@ final readonly class TellingColors
         if ($seen->doubt === null && $seen->filled < 1.0) {
             $idle[] = Swatch::of($seen->background);
         }
-        $own = array_values(array_filter(
-            $seen->colors,
-            fn (ColorShare $share): bool => array_filter(
-                $idle,
-                fn (Swatch $one): bool => SwatchDistance::ofColor($share->color, $one) <= SwatchDistance::OF_CLOTH / 2,
-            ) === [],
-        ));
+        $own = array_values(
+            array_filter(
+                $seen->colors,
+                fn(ColorShare $share): bool => array_filter(
+                    $idle,
+                    fn(Swatch $one): bool => SwatchDistance::ofColor($share->color, $one) <=
+                        SwatchDistance::OF_CLOTH / 2,
+                ) === [],
+            ),
+        );
 
         return $own === [] ? $seen->colors : $own;
     }

@@ -10,10 +10,5 @@ use Core\Color\Srgb;
 final readonly class NamedColor
 {
     /** @param  bool  $isOwn  whether the shop calls it so; else an open list does */
-    public function __construct(
-        public string $name,
-        public Srgb $color,
-        public bool $isOwn = false,
-    ) {
-    }
+    public function __construct(public string $name, public Srgb $color, public bool $isOwn = false) {}
 }

@@ -8,9 +8,5 @@ namespace Core\Color\Names;
 final readonly class NearColor
 {
     /** @param  float  $distance  ΔE00 */
-    public function __construct(
-        public NamedColor $named,
-        public float $distance,
-    ) {
-    }
+    public function __construct(public NamedColor $named, public float $distance) {}
 }

@@ -21,12 +21,7 @@ final readonly class Swatch
     private const FRAME = '\d{1,4}(?:-\d{1,4}){5}';
 
     /** @param  non-empty-list<Srgb>  $colors  the first is the one it is called by */
-    private function __construct(
-        public array $colors,
-        public ?Tile $tile = null,
-        public ?SwatchPiece $piece = null,
-    ) {
-    }
+    private function __construct(public array $colors, public ?Tile $tile = null, public ?SwatchPiece $piece = null) {}
 
     /**
      * Colors side by side.
@@ -46,7 +41,13 @@ final readonly class Swatch
     /** The same colors in a pattern; where it has fewer than the tile, the last stands for the rest. */
     public function inTile(Tile $tile): self
     {
-        return new self(array_map(fn (int $at): Srgb => $this->colors[min($at, count($this->colors) - 1)], range(0, $tile->colors() - 1)), $tile);
+        return new self(
+            array_map(
+                fn(int $at): Srgb => $this->colors[min($at, count($this->colors) - 1)],
+                range(0, $tile->colors() - 1),
+            ),
+            $tile,
+        );
     }
 
     /** The same with another color to be called by. */
@@ -75,7 +76,13 @@ final readonly class Swatch
     public static function read(string $text): self
     {
         $tiles = implode('|', array_column(Tile::cases(), 'value'));
-        if (preg_match('/^(?:('.$tiles.'):|photo:([1-9]\d{0,17}):('.self::FRAME.')?:)?('.self::COLORS.')$/iD', $text, $parts) !== 1) {
+        if (
+            preg_match(
+                '/^(?:(' . $tiles . '):|photo:([1-9]\d{0,17}):(' . self::FRAME . ')?:)?(' . self::COLORS . ')$/iD',
+                $text,
+                $parts,
+            ) !== 1
+        ) {
             throw UnreadableColor::noSwatch($text);
         }
         $plain = new self(array_map(Srgb::fromHex(...), explode('/', $parts[4])));
@@ -94,7 +101,7 @@ final readonly class Swatch
             $this->tile !== null => "{$this->tile->value}:",
             $this->piece !== null => "photo:{$this->piece->photoId}:{$this->piece->frame}:",
             default => '',
-        }.$this->hex();
+        } . $this->hex();
     }
 
     public function kind(): SwatchKind
@@ -137,23 +144,32 @@ final readonly class Swatch
     /** @return non-empty-list<Srgb> its colors, and what is seen where threads of two of them lie side by side */
     public function shades(): array
     {
-        $mixed = array_filter($this->tile?->figures() ?? [], fn (TileFigure $figure): bool => $figure->opacity < 1);
+        $mixed = array_filter($this->tile?->figures() ?? [], fn(TileFigure $figure): bool => $figure->opacity < 1);
 
-        return [...$this->colors, ...array_map(fn (TileFigure $figure): Srgb => $this->main()->mixedWith($this->colors[$figure->color], $figure->opacity), array_values($mixed))];
+        return [
+            ...$this->colors,
+            ...array_map(
+                fn(TileFigure $figure): Srgb => $this->main()->mixedWith(
+                    $this->colors[$figure->color],
+                    $figure->opacity,
+                ),
+                array_values($mixed),
+            ),
+        ];
     }
 
     /** "#5f7049/#d9c9a3" */
     public function hex(): string
     {
-        return implode('/', array_map(fn (Srgb $color): string => $color->hex(), $this->colors));
+        return implode('/', array_map(fn(Srgb $color): string => $color->hex(), $this->colors));
     }
 
     /** "#5f7049 and #d9c9a3", "stripes of #5f7049 and #d9c9a3", "a piece of a picture, #5f7049". */
     public function inWords(): string
     {
-        $hex = array_map(fn (Srgb $color): string => $color->hex(), $this->colors);
+        $hex = array_map(fn(Srgb $color): string => $color->hex(), $this->colors);
         $last = array_pop($hex);
-        $colors = $hex === [] ? $last : implode(', ', $hex)." and {$last}";
+        $colors = $hex === [] ? $last : implode(', ', $hex) . " and {$last}";
 
         return match (true) {
             $this->tile !== null => "{$this->tile->value} of {$colors}",

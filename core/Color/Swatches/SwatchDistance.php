@@ -67,9 +67,13 @@ final class SwatchDistance
     {
         [$main] = $seen;
         $distance = self::nearest($main->color, $swatch->shades());
-        $further = array_values(array_filter(array_slice($seen, 1), fn (ColorShare $share): bool => $share->share >= self::LEAST_SHARE));
+        $further = array_values(
+            array_filter(array_slice($seen, 1), fn(ColorShare $share): bool => $share->share >= self::LEAST_SHARE),
+        );
         foreach ($further as $share) {
-            $distance += self::FURTHER * min(self::MOST_FURTHER, self::nearest($share->color, $swatch->shades())) / count($further);
+            $distance +=
+                (self::FURTHER * min(self::MOST_FURTHER, self::nearest($share->color, $swatch->shades()))) /
+                count($further);
         }
         $isUnseen = count($swatch->colors) > 1 && count($further) + 1 < count($swatch->colors);
 
@@ -79,7 +83,7 @@ final class SwatchDistance
     /** @param  non-empty-list<Srgb>  $colors */
     private static function nearest(Srgb $color, array $colors): float
     {
-        return min(array_map(fn (Srgb $other): float => self::apart($color, $other), $colors));
+        return min(array_map(fn(Srgb $other): float => self::apart($color, $other), $colors));
     }
 
     private static function apart(Srgb $one, Srgb $other): float

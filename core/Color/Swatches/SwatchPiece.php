@@ -11,9 +11,5 @@ final readonly class SwatchPiece
      * @param  int  $photoId  of the stored picture
      * @param  string  $frame  which piece of it, as a crop is stored; empty for all of it
      */
-    public function __construct(
-        public int $photoId,
-        public string $frame = '',
-    ) {
-    }
+    public function __construct(public int $photoId, public string $frame = '') {}
 }

@@ -12,10 +12,5 @@ final readonly class TileFigure
      * @param  int  $color  which of the swatch's colors, from 0, which is the ground
      * @param  float  $opacity  from 0 to 1: threads of two colors side by side look like half of each
      */
-    public function __construct(
-        public string $path,
-        public int $color = 1,
-        public float $opacity = 1.0,
-    ) {
-    }
+    public function __construct(public string $path, public int $color = 1, public float $opacity = 1.0) {}
 }

@@ -21,7 +21,7 @@ final class CarriedAdjustments
     {
         $carried = $adjustments;
         foreach ($handover->inTurn() as [$succession, $stands]) {
-            if (! $stands && isset($adjustments[$succession->valueId])) {
+            if (!$stands && isset($adjustments[$succession->valueId])) {
                 $carried[$succession->toValueId] = $adjustments[$succession->valueId];
             }
         }

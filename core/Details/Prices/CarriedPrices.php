@@ -36,7 +36,7 @@ final class CarriedPrices
             $before = $lay[$cell->key] ?? $sku;
             $was = $is->price($change->from->place($before->cell) ?? $before->cell, $before->own)->effective();
             $becomes = $then->price($cell, $sku->own)->effective();
-            if (! (new PriceMove($was, $becomes, 1))->isSame()) {
+            if (!(new PriceMove($was, $becomes, 1))->isSame()) {
                 $moves = PriceMove::counted($moves, $was, $becomes);
             }
         }

@@ -10,10 +10,5 @@ use Core\Pricing\Money;
 /** The price of one SKU, for a ladder of them. */
 final readonly class LadderPrice
 {
-    public function __construct(
-        public Combination $cell,
-        public Money $price,
-        public bool $isOwn,
-    ) {
-    }
+    public function __construct(public Combination $cell, public Money $price, public bool $isOwn) {}
 }

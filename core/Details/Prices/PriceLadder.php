@@ -35,7 +35,7 @@ final readonly class PriceLadder
         foreach ($prices as $one) {
             $steps[$one->price->shown()] = $one->price;
         }
-        usort($steps, fn (Money $a, Money $b): int => $a->amount->compareTo($b->amount));
+        usort($steps, fn(Money $a, Money $b): int => $a->amount->compareTo($b->amount));
         $this->steps = $steps;
         $this->odd = count($prices) < self::FEW ? [] : $this->off($prices) + $this->unruly($matrix, $prices);
     }
@@ -48,12 +48,12 @@ final readonly class PriceLadder
      */
     private function off(array $prices): array
     {
-        $sorted = array_map(fn (LadderPrice $one): Money => $one->price, $prices);
-        usort($sorted, fn (Money $a, Money $b): int => $a->amount->compareTo($b->amount));
+        $sorted = array_map(fn(LadderPrice $one): Money => $one->price, $prices);
+        usort($sorted, fn(Money $a, Money $b): int => $a->amount->compareTo($b->amount));
         $middle = $sorted[intdiv(count($sorted), 2)];
         $odd = [];
         foreach ($prices as $one) {
-            if (! $one->price->isLessThan($middle->times(2)) || ! $middle->isLessThan($one->price->times(2))) {
+            if (!$one->price->isLessThan($middle->times(2)) || !$middle->isLessThan($one->price->times(2))) {
                 $odd[$one->cell->key] = true;
             }
         }
@@ -71,7 +71,7 @@ final readonly class PriceLadder
             return [];
         }
         // In the smallest unit of the currency, so that all stays whole.
-        $rest = array_map(fn (LadderPrice $one): int => $one->price->amount->getUnscaledValue()->toInt(), $prices);
+        $rest = array_map(fn(LadderPrice $one): int => $one->price->amount->getUnscaledValue()->toInt(), $prices);
         for ($round = 0; $round < self::ROUNDS; $round++) {
             foreach ($matrix->axes as $axis) {
                 $byValue = [];

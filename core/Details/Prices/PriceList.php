@@ -55,10 +55,15 @@ final readonly class PriceList
         $this->sales = $details->finder(DetailKind::Sale, $matrix);
         $this->listPrices = $details->finder(DetailKind::ListPrice, $matrix);
         $this->costs = $details->finder(DetailKind::Cost, $matrix);
-        $this->axes = $adjustments === [] ? [] : array_values(array_filter(
-            $matrix->axes,
-            fn (Axis $axis): bool => array_intersect_key($adjustments, array_flip($axis->valueIds())) !== [],
-        ));
+        $this->axes =
+            $adjustments === []
+                ? []
+                : array_values(
+                    array_filter(
+                        $matrix->axes,
+                        fn(Axis $axis): bool => array_intersect_key($adjustments, array_flip($axis->valueIds())) !== [],
+                    ),
+                );
         $standing = [];
         foreach ($this->standingLabels() as $valueId => $label) {
             $standing[] = new ValueAdjustment($label, $adjustments[$valueId]);
@@ -83,7 +88,12 @@ final readonly class PriceList
         }
         $ending = $this->endings->at($cell);
 
-        return (new PriceRule($this->currency, $this->base, $adjustments, $ending === '' ? null : PriceEnding::typed($ending, $this->currency)))->price($own);
+        return (new PriceRule(
+            $this->currency,
+            $this->base,
+            $adjustments,
+            $ending === '' ? null : PriceEnding::typed($ending, $this->currency),
+        ))->price($own);
     }
 
     /** The same for cells that the rules make the same price of, so that it is worked out once for all of them. */
@@ -91,7 +101,7 @@ final readonly class PriceList
     {
         $key = $this->endings->at($cell);
         foreach ($this->axes as $axis) {
-            $key .= ','.($cell->values[$axis->id] ?? 0);
+            $key .= ',' . ($cell->values[$axis->id] ?? 0);
         }
 
         return $key;
@@ -172,15 +182,15 @@ final readonly class PriceList
     /** Whether the rules of another list make the same of every cell that both have. */
     public function makesAllLike(self $other): bool
     {
-        $endings = fn (self $list): array => array_filter(
+        $endings = fn(self $list): array => array_filter(
             $list->details->all,
-            fn (ReachedDetail $detail): bool => $detail->kind === DetailKind::Ending,
+            fn(ReachedDetail $detail): bool => $detail->kind === DetailKind::Ending,
         );
 
-        return $this->base == $other->base
-            && $this->adjustments == $other->adjustments
-            && $this->standing == $other->standing
-            && array_values($endings($this)) == array_values($endings($other));
+        return $this->base == $other->base &&
+            $this->adjustments == $other->adjustments &&
+            $this->standing == $other->standing &&
+            array_values($endings($this)) == array_values($endings($other));
     }
 
     /** Where a cell lies, in words: "Ink, M". */
@@ -192,6 +202,6 @@ final readonly class PriceList
     /** What the product calls a value; empty where it does not have it at the moment. */
     public function labelOf(int $valueId): string
     {
-        return $this->matrix->axisOf($valueId)?->value($valueId)->label ?? $this->standingLabels()[$valueId] ?? '';
+        return $this->matrix->axisOf($valueId)?->value($valueId)->label ?? ($this->standingLabels()[$valueId] ?? '');
     }
 }

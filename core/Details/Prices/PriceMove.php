@@ -9,12 +9,7 @@ use Core\Pricing\Money;
 /** A price, what it becomes, and how many SKUs have it. */
 final readonly class PriceMove
 {
-    public function __construct(
-        public ?Money $from,
-        public ?Money $to,
-        public int $count,
-    ) {
-    }
+    public function __construct(public ?Money $from, public ?Money $to, public int $count) {}
 
     public function isSame(): bool
     {
@@ -29,7 +24,7 @@ final readonly class PriceMove
      */
     public static function counted(array $moves, ?Money $from, ?Money $to, int $skus = 1): array
     {
-        $key = ($from?->shown() ?? '').'>'.($to?->shown() ?? '');
+        $key = ($from?->shown() ?? '') . '>' . ($to?->shown() ?? '');
         $moves[$key] = new self($from, $to, ($moves[$key]->count ?? 0) + $skus);
 
         return $moves;
@@ -41,9 +36,12 @@ final readonly class PriceMove
      */
     public static function inOrder(array $moves): array
     {
-        usort($moves, fn (self $a, self $b): int => $a->from === null || $b->from === null
-            ? ($a->from === null ? 0 : 1) <=> ($b->from === null ? 0 : 1)
-            : $a->from->amount->compareTo($b->from->amount));
+        usort(
+            $moves,
+            fn(self $a, self $b): int => $a->from === null || $b->from === null
+                ? ($a->from === null ? 0 : 1) <=> ($b->from === null ? 0 : 1)
+                : $a->from->amount->compareTo($b->from->amount),
+        );
 
         return $moves;
     }
@@ -55,9 +53,9 @@ final readonly class PriceMove
      */
     public static function allInWords(array $moves, int $most): string
     {
-        $words = array_map(fn (self $move): string => $move->inWords(), array_slice($moves, 0, $most));
+        $words = array_map(fn(self $move): string => $move->inWords(), array_slice($moves, 0, $most));
         if (count($moves) > $most) {
-            $words[] = count($moves) - $most.' more';
+            $words[] = count($moves) - $most . ' more';
         }
 
         return implode(', ', $words);
@@ -66,8 +64,8 @@ final readonly class PriceMove
     /** "49.00 → 53.90 for 6 SKUs" */
     public function inWords(): string
     {
-        $skus = $this->count === 1 ? '1 SKU' : number_format($this->count).' SKUs';
+        $skus = $this->count === 1 ? '1 SKU' : number_format($this->count) . ' SKUs';
 
-        return ($this->from?->shown() ?? 'none').' → '.($this->to?->shown() ?? 'none')." for {$skus}";
+        return ($this->from?->shown() ?? 'none') . ' → ' . ($this->to?->shown() ?? 'none') . " for {$skus}";
     }
 }

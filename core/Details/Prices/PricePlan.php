@@ -24,8 +24,7 @@ final readonly class PricePlan
         public array $moves,
         public int $without,
         public array $standing = [],
-    ) {
-    }
+    ) {}
 
     /**
      * Each SKU gets a price of its own, or is given back to its product.

@@ -11,11 +11,7 @@ use Core\Reach\Reach;
 final readonly class PricedPart
 {
     /** @param  ?int  $valueId  null for the whole product */
-    private function __construct(
-        public ?int $valueId,
-        public string $label = '',
-    ) {
-    }
+    private function __construct(public ?int $valueId, public string $label = '') {}
 
     public static function whole(): self
     {

@@ -11,10 +11,5 @@ use Core\Pricing\Money;
 final readonly class PricedSku
 {
     /** @param  ?Money  $own  typed for it; null where it follows the rule */
-    public function __construct(
-        public int $id,
-        public Combination $cell,
-        public ?Money $own,
-    ) {
-    }
+    public function __construct(public int $id, public Combination $cell, public ?Money $own) {}
 }

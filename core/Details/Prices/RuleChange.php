@@ -26,8 +26,7 @@ final readonly class RuleChange
         private PricedPart $part,
         public array $adjustments,
         public ?PriceEnding $ending,
-    ) {
-    }
+    ) {}
 
     /**
      * Raised or lowered by a share, a whole product has its base price changed and every amount that a value adds, so
@@ -118,8 +117,8 @@ final readonly class RuleChange
     {
         $typed = $this->change->to;
 
-        return $typed === null
-            || array_filter($plan->moves, fn (PriceMove $move): bool => $move->to?->equals($typed) === false) === [];
+        return $typed === null ||
+            array_filter($plan->moves, fn(PriceMove $move): bool => $move->to?->equals($typed) === false) === [];
     }
 
     /** "the base price", "what Moss adds" */
@@ -133,14 +132,15 @@ final readonly class RuleChange
     {
         $words = [];
         $base = $this->then->base;
-        if ($base !== null && ($this->is->base === null || ! $base->equals($this->is->base))) {
-            $words[] = "base price {$base->shown()} (was ".($this->is->base?->shown() ?? 'none').')';
+        if ($base !== null && ($this->is->base === null || !$base->equals($this->is->base))) {
+            $words[] = "base price {$base->shown()} (was " . ($this->is->base?->shown() ?? 'none') . ')';
         }
         foreach ($this->adjustments as $valueId => $adjustment) {
             $label = $this->is->labelOf($valueId);
             $was = ($this->is->adjustments[$valueId] ?? new Adjustment())->inWords();
             if ($label !== '' && $adjustment->inWords() !== $was) {
-                $words[] = "{$label} adds ".($adjustment->inWords() ?: 'nothing').' (was '.($was ?: 'nothing').')';
+                $words[] =
+                    "{$label} adds " . ($adjustment->inWords() ?: 'nothing') . ' (was ' . ($was ?: 'nothing') . ')';
             }
         }
         if ($this->ending !== null) {
@@ -153,8 +153,10 @@ final readonly class RuleChange
     /** @throws UnreadablePrice where it is more than any price */
     private static function scaled(Money $amount, BigDecimal $percent): Money
     {
-        $exact = Adjustment::scaled($amount->amount, $percent)
-            ->toScale($amount->currency->digits, RoundingMode::HALF_UP);
+        $exact = Adjustment::scaled($amount->amount, $percent)->toScale(
+            $amount->currency->digits,
+            RoundingMode::HALF_UP,
+        );
 
         return Money::addition($exact, $amount->currency);
     }

@@ -32,10 +32,7 @@ final readonly class BreaksDetail implements DetailType
     /** @param  list<string>  $typed  three to each quantity */
     public function read(array $typed, Currency $currency): string
     {
-        $rows = array_map(
-            fn (array $row): array => [$row[0], $row[1] ?? '', $row[2] ?? ''],
-            array_chunk($typed, 3),
-        );
+        $rows = array_map(fn(array $row): array => [$row[0], $row[1] ?? '', $row[2] ?? ''], array_chunk($typed, 3));
 
         return QuantityBreaks::typed($rows, $currency)->text();
     }
@@ -49,7 +46,7 @@ final readonly class BreaksDetail implements DetailType
     {
         return (string) preg_replace_callback(
             '/(?<= )[\d.]+(?= )/',
-            fn (array $found): string => Money::of($found[0], $from)->roundedIn($to)->shown(),
+            fn(array $found): string => Money::of($found[0], $from)->roundedIn($to)->shown(),
             $kept,
         );
     }

@@ -30,8 +30,7 @@ final readonly class ConditionDetail implements DetailType
     {
         $condition = $typed[0];
 
-        return Condition::tryFrom(mb_strtolower($condition))->value
-            ?? throw UnreadableDetail::noCondition($condition);
+        return Condition::tryFrom(mb_strtolower($condition))->value ?? throw UnreadableDetail::noCondition($condition);
     }
 
     public function inputs(string $kept, Currency $currency): array

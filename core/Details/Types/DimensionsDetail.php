@@ -35,9 +35,8 @@ final readonly class DimensionsDetail implements DetailType
     public function inputs(string $kept, Currency $currency): array
     {
         $other = str_ends_with($kept, 'in') || str_ends_with($kept, 'ft') ? Unit::Centimeter : Unit::Inch;
-        $hint = $kept === ''
-            ? 'Of what is sent, such as 30 × 20 × 5 cm.'
-            : '= '.Dimensions::fromText($kept)->in($other);
+        $hint =
+            $kept === '' ? 'Of what is sent, such as 30 × 20 × 5 cm.' : '= ' . Dimensions::fromText($kept)->in($other);
 
         return [new DetailInput($this->label(), $kept, hint: $hint)];
     }
@@ -50,11 +49,14 @@ final readonly class DimensionsDetail implements DetailType
     /** In the unit codes of UN/ECE Recommendation 20. */
     public function linked(string $kept): array
     {
-        $measures = array_map(fn (Quantity $side): array => [
-            '@type' => 'QuantitativeValue',
-            'value' => json_decode((string) $side->number),
-            'unitCode' => $side->unit->commonCode(),
-        ], Dimensions::fromText($kept)->sides);
+        $measures = array_map(
+            fn(Quantity $side): array => [
+                '@type' => 'QuantitativeValue',
+                'value' => json_decode((string) $side->number),
+                'unitCode' => $side->unit->commonCode(),
+            ],
+            Dimensions::fromText($kept)->sides,
+        );
 
         return ['depth' => $measures[0], 'width' => $measures[1], 'height' => $measures[2]];
     }

@@ -36,8 +36,7 @@ final readonly class ListDetail implements DetailType
         private bool $isPath = false,
         private bool $isTerm = false,
         private array $usual = [],
-    ) {
-    }
+    ) {}
 
     public function label(): string
     {
@@ -106,6 +105,6 @@ final readonly class ListDetail implements DetailType
     {
         $parts = array_map(trim(...), preg_split('/[>›]/u', $typed) ?: []);
 
-        return implode(' > ', array_filter($parts, fn (string $part): bool => $part !== ''));
+        return implode(' > ', array_filter($parts, fn(string $part): bool => $part !== ''));
     }
 }

@@ -23,8 +23,7 @@ final readonly class MoneyDetail implements DetailType
         private string $hint,
         private DetailSection $section = DetailSection::Elsewhere,
         private ?string $zero = null,
-    ) {
-    }
+    ) {}
 
     public function label(): string
     {

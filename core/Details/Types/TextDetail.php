@@ -30,8 +30,7 @@ final readonly class TextDetail implements DetailType
         private bool $isOfProduct = false,
         private bool $isTerm = false,
         private string $linkedAs = '',
-    ) {
-    }
+    ) {}
 
     public function label(): string
     {

@@ -24,8 +24,7 @@ final readonly class UnitsDetail implements DetailType
         private string $hint = '',
         private DetailSection $section = DetailSection::Elsewhere,
         private bool $isOfProduct = false,
-    ) {
-    }
+    ) {}
 
     public function label(): string
     {
@@ -46,9 +45,9 @@ final readonly class UnitsDetail implements DetailType
     {
         $units = $typed[0];
         $number = NumberReader::read($units);
-        $isInRange = ! $number->isLessThan($this->least) && ! $number->isGreaterThan(self::MOST);
+        $isInRange = !$number->isLessThan($this->least) && !$number->isGreaterThan(self::MOST);
 
-        return $isInRange && ! $number->hasNonZeroFractionalPart()
+        return $isInRange && !$number->hasNonZeroFractionalPart()
             ? (string) $number->toInt()
             : throw UnreadableDetail::noCount($units, $this->least, self::MOST);
     }

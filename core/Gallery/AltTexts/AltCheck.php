@@ -15,20 +15,25 @@ final readonly class AltCheck
      * @param  array<int, string>  $texts  placement id => its text, typed or made
      * @param  array<int, string>  $made  placement id => its text by the pattern
      */
-    public function __construct(private array $strips, private array $texts, private array $made, private string $productName)
-    {
-    }
+    public function __construct(
+        private array $strips,
+        private array $texts,
+        private array $made,
+        private string $productName,
+    ) {}
 
     /** @return array<int, non-empty-list<AltFault>> placement id => what is wrong with its text */
     public function faults(): array
     {
         $faults = [];
         foreach ($this->texts as $id => $text) {
-            $own = array_values(array_filter([
-                Name::of($text)->is(Name::of($this->productName)) || trim($text) === '' ? AltFault::Gap : null,
-                $this->isTaken($id, $text, $this->texts) ? AltFault::Double : null,
-                mb_strlen($text) > AltText::LONGEST ? AltFault::Long : null,
-            ]));
+            $own = array_values(
+                array_filter([
+                    Name::of($text)->is(Name::of($this->productName)) || trim($text) === '' ? AltFault::Gap : null,
+                    $this->isTaken($id, $text, $this->texts) ? AltFault::Double : null,
+                    mb_strlen($text) > AltText::LONGEST ? AltFault::Long : null,
+                ]),
+            );
             if ($own !== []) {
                 $faults[$id] = $own;
             }
@@ -54,8 +59,8 @@ final readonly class AltCheck
             }
             for ($number = 1; ; $number++) {
                 $ending = $number === 1 ? '' : ", {$number}";
-                $text = $this->cut($stem, AltText::LONGEST - mb_strlen($ending)).$ending;
-                if (! $this->isTaken($id, $text, $texts)) {
+                $text = $this->cut($stem, AltText::LONGEST - mb_strlen($ending)) . $ending;
+                if (!$this->isTaken($id, $text, $texts)) {
                     break;
                 }
             }

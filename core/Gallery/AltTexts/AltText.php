@@ -38,7 +38,9 @@ final readonly class AltText
     /** A typed text wins; otherwise the pattern. */
     public function of(Placement $placement, string $productName, Matrix $matrix, string $brand = ''): string
     {
-        return $placement->altText !== '' ? $placement->altText : $this->made($placement, $productName, $matrix, $brand);
+        return $placement->altText !== ''
+            ? $placement->altText
+            : $this->made($placement, $productName, $matrix, $brand);
     }
 
     /**
@@ -46,19 +48,37 @@ final readonly class AltText
      *
      * @param  ?string  $viewName  what the view is called, where that is not its own name
      */
-    public function made(Placement $placement, string $productName, Matrix $matrix, string $brand = '', ?string $viewName = null): string
-    {
+    public function made(
+        Placement $placement,
+        string $productName,
+        Matrix $matrix,
+        string $brand = '',
+        ?string $viewName = null,
+    ): string {
         $reach = $placement->reach->activeIn($matrix);
         $parts = [
             '{product}' => $productName,
             '{brand}' => $brand,
             '{values}' => $reach->isEverything() || $reach->isNothing() ? '' : (new Wording())->say($reach, $matrix),
-            '{view}' => $viewName ?? $placement->view->name ?? '',
+            '{view}' => $viewName ?? ($placement->view->name ?? ''),
         ];
         // What stands in square brackets falls away with a part in it that has nothing to say.
-        $said = preg_replace_callback('/\[([^\[\]]*)\]/', fn (array $found): string => array_filter($parts, fn (string $text, string $part): bool => $text === '' && str_contains($found[1], $part), ARRAY_FILTER_USE_BOTH) === [] ? $found[1] : '', $this->pattern);
+        $said = preg_replace_callback(
+            '/\[([^\[\]]*)\]/',
+            fn(array $found): string => array_filter(
+                $parts,
+                fn(string $text, string $part): bool => $text === '' && str_contains($found[1], $part),
+                ARRAY_FILTER_USE_BOTH,
+            ) === []
+                ? $found[1]
+                : '',
+            $this->pattern,
+        );
         $text = strtr((string) $said, $parts);
 
-        return trim((string) preg_replace(['/(\s*,)+\s*(?=,|$)/', '/\s{2,}/', '/\(\s*\)/'], ['', ' ', ''], $text), ' ,:–-');
+        return trim(
+            (string) preg_replace(['/(\s*,)+\s*(?=,|$)/', '/\s{2,}/', '/\(\s*\)/'], ['', ' ', ''], $text),
+            ' ,:–-',
+        );
     }
 }

@@ -10,16 +10,16 @@ final class UnreadablePattern extends CoreException
 {
     public static function unknownPart(string $part): self
     {
-        return new self("A pattern knows no {{$part}}. It can have ".self::parts().'.');
+        return new self("A pattern knows no {{$part}}. It can have " . self::parts() . '.');
     }
 
     public static function noPart(): self
     {
-        return new self('A pattern without parts would be the same for every picture. Put in '.self::parts().'.');
+        return new self('A pattern without parts would be the same for every picture. Put in ' . self::parts() . '.');
     }
 
     private static function parts(): string
     {
-        return implode(', ', array_map(fn (string $part): string => "{{$part}}", AltText::PARTS));
+        return implode(', ', array_map(fn(string $part): string => "{{$part}}", AltText::PARTS));
     }
 }

@@ -15,9 +15,7 @@ use Core\Reach\Clause;
 final readonly class Coverage
 {
     /** @param  array<string, CoverageRow>  $rows by the picture combination's key, in the product's order */
-    private function __construct(public array $rows)
-    {
-    }
+    private function __construct(public array $rows) {}
 
     /**
      * A view counts where every made cell of the combination shows it.
@@ -26,7 +24,7 @@ final readonly class Coverage
      */
     public static function of(Matrix $matrix, array $made, Galleries $galleries, ShotList $shotList): self
     {
-        $axisIds = array_map(fn (Axis $axis): int => $axis->id, $matrix->pictureAxes());
+        $axisIds = array_map(fn(Axis $axis): int => $axis->id, $matrix->pictureAxes());
         $parts = $alike = $times = [];
         foreach ($made as $cell) {
             $part = $cell->on($axisIds);
@@ -38,12 +36,22 @@ final readonly class Coverage
         $rows = [];
         foreach ($parts as $key => $part) {
             $skus = array_sum($times[$key]);
-            $shown = array_map(fn (Gallery $gallery): array => self::shown($gallery, $part), $alike[$key]);
+            $shown = array_map(fn(Gallery $gallery): array => self::shown($gallery, $part), $alike[$key]);
             $cells = [];
             foreach ($shotList->shots as $view => $shot) {
-                $cells[$view] = self::cell($shot, array_column($shown, $view), $skus, self::lacking((string) $view, $shown, $times[$key]));
+                $cells[$view] = self::cell(
+                    $shot,
+                    array_column($shown, $view),
+                    $skus,
+                    self::lacking((string) $view, $shown, $times[$key]),
+                );
             }
-            $rows[(string) $key] = new CoverageRow($part, $skus, self::touched($shotList, $shown, $times[$key]), $cells);
+            $rows[(string) $key] = new CoverageRow(
+                $part,
+                $skus,
+                self::touched($shotList, $shown, $times[$key]),
+                $cells,
+            );
         }
 
         return new self($rows);
@@ -96,7 +104,13 @@ final readonly class Coverage
             default => Cover::There,
         };
 
-        return new CoverageCell($shot, $cover, $skus, $lacking, array_values(array_unique(array_merge(...array_column($shown, 1)))));
+        return new CoverageCell(
+            $shot,
+            $cover,
+            $skus,
+            $lacking,
+            array_values(array_unique(array_merge(...array_column($shown, 1)))),
+        );
     }
 
     /**
@@ -106,7 +120,9 @@ final readonly class Coverage
      */
     private static function lacking(string $view, array $shown, array $times): int
     {
-        return array_sum(array_filter($times, fn (int $gallery): bool => ! isset($shown[$gallery][$view]), ARRAY_FILTER_USE_KEY));
+        return array_sum(
+            array_filter($times, fn(int $gallery): bool => !isset($shown[$gallery][$view]), ARRAY_FILTER_USE_KEY),
+        );
     }
 
     /**
@@ -116,9 +132,15 @@ final readonly class Coverage
      */
     private static function touched(ShotList $shotList, array $shown, array $times): int
     {
-        $required = array_filter($shotList->shots, fn (Shot $shot): bool => $shot->need === Need::Required);
+        $required = array_filter($shotList->shots, fn(Shot $shot): bool => $shot->need === Need::Required);
 
-        return array_sum(array_filter($times, fn (int $gallery): bool => array_diff_key($required, $shown[$gallery]) !== [], ARRAY_FILTER_USE_KEY));
+        return array_sum(
+            array_filter(
+                $times,
+                fn(int $gallery): bool => array_diff_key($required, $shown[$gallery]) !== [],
+                ARRAY_FILTER_USE_KEY,
+            ),
+        );
     }
 
     private static function isNarrowedTo(Combination $part, Clause $clause): bool

@@ -18,8 +18,7 @@ final readonly class CoverageCell
         public int $skus,
         public int $lacking,
         public array $placementIds,
-    ) {
-    }
+    ) {}
 
     /** Whether something is missing that is needed. */
     public function isHole(): bool
@@ -37,8 +36,10 @@ final readonly class CoverageCell
     public function inWords(): string
     {
         return match (true) {
-            $this->shot->need === Need::NotWanted && $this->cover === Cover::Missing => Need::NotWanted->value.($this->shot->reason === '' ? '' : ": {$this->shot->reason}"),
-            $this->cover === Cover::Missing && $this->lacking < $this->skus => "missing on {$this->lacking} of {$this->skus} SKUs",
+            $this->shot->need === Need::NotWanted && $this->cover === Cover::Missing => Need::NotWanted->value .
+                ($this->shot->reason === '' ? '' : ": {$this->shot->reason}"),
+            $this->cover === Cover::Missing && $this->lacking < $this->skus
+                => "missing on {$this->lacking} of {$this->skus} SKUs",
             default => $this->cover->value,
         };
     }

@@ -19,13 +19,12 @@ final readonly class CoverageRow
         public int $skus,
         public int $touched,
         public array $cells,
-    ) {
-    }
+    ) {}
 
     /** How many of the views of a need are there or shared. */
     public function has(Need $need): int
     {
-        return count(array_filter($this->of($need), fn (CoverageCell $cell): bool => $cell->cover !== Cover::Missing));
+        return count(array_filter($this->of($need), fn(CoverageCell $cell): bool => $cell->cover !== Cover::Missing));
     }
 
     /** How many of the required views are missing. */
@@ -49,12 +48,12 @@ final readonly class CoverageRow
     /** @return list<CoverageCell> what is missing and needed, in order */
     public function holes(): array
     {
-        return array_values(array_filter($this->cells, fn (CoverageCell $cell): bool => $cell->isHole()));
+        return array_values(array_filter($this->cells, fn(CoverageCell $cell): bool => $cell->isHole()));
     }
 
     /** @return array<string, CoverageCell> */
     private function of(Need $need): array
     {
-        return array_filter($this->cells, fn (CoverageCell $cell): bool => $cell->shot->need === $need);
+        return array_filter($this->cells, fn(CoverageCell $cell): bool => $cell->shot->need === $need);
     }
 }

@@ -15,12 +15,9 @@ final readonly class NumberedShot
     public string $key;
 
     /** @param  int  $number  which of the pictures of its view it is, from 1 */
-    public function __construct(
-        public int $placementId,
-        public ?View $view,
-        public int $number,
-    ) {
-        $this->key = ($view->key ?? self::NO_VIEW)." {$number}";
+    public function __construct(public int $placementId, public ?View $view, public int $number)
+    {
+        $this->key = ($view->key ?? self::NO_VIEW) . " {$number}";
     }
 
     /**

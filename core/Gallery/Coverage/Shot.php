@@ -10,10 +10,5 @@ use Core\Gallery\View;
 final readonly class Shot
 {
     /** @param  string  $reason  why a product differs here from its list; empty where it does not */
-    public function __construct(
-        public View $view,
-        public Need $need,
-        public string $reason = '',
-    ) {
-    }
+    public function __construct(public View $view, public Need $need, public string $reason = '') {}
 }

@@ -30,7 +30,15 @@ final readonly class ShotList
     {
         $keys = array_column($required, 'key');
 
-        return new self(array_map(fn (View $view): Shot => new Shot($view, in_array($view->key, $keys, true) ? Need::Required : Need::Wanted), $views));
+        return new self(
+            array_map(
+                fn(View $view): Shot => new Shot(
+                    $view,
+                    in_array($view->key, $keys, true) ? Need::Required : Need::Wanted,
+                ),
+                $views,
+            ),
+        );
     }
 
     /**
@@ -60,6 +68,11 @@ final readonly class ShotList
     /** @return list<View> in order, but for those that are not wanted */
     public function views(): array
     {
-        return array_values(array_map(fn (Shot $shot): View => $shot->view, array_filter($this->shots, fn (Shot $shot): bool => $shot->need !== Need::NotWanted)));
+        return array_values(
+            array_map(
+                fn(Shot $shot): View => $shot->view,
+                array_filter($this->shots, fn(Shot $shot): bool => $shot->need !== Need::NotWanted),
+            ),
+        );
     }
 }

@@ -7,11 +7,11 @@ namespace Core\Gallery\Model;
 /** A model as binary glTF 2.0: its container. Source: Khronos, glTF 2.0 Specification, 4 (GLB). */
 final class GlbContainer
 {
-    private const MAGIC = 0x46546C67;
+    private const MAGIC = 0x46546c67;
 
-    private const JSON = 0x4E4F534A;
+    private const JSON = 0x4e4f534a;
 
-    private const BIN = 0x004E4942;
+    private const BIN = 0x004e4942;
 
     private const MOST_JSON = 8 * 1024 * 1024;
 
@@ -32,11 +32,11 @@ final class GlbContainer
         }
         $isWhole = $head['length'] === strlen($content) && 20 + $head['size'] <= $head['length'];
         $isDescribed = $head['kind'] === self::JSON && $head['size'] <= self::MOST_JSON && $head['size'] % 4 === 0;
-        if (! $isWhole || ! $isDescribed) {
+        if (!$isWhole || !$isDescribed) {
             return self::WRONG_LENGTH;
         }
         $tree = json_decode(substr($content, 20, $head['size']), true, self::DEEP);
-        if (! is_array($tree)) {
+        if (!is_array($tree)) {
             return 'its description is not readable';
         }
         $bytes = self::binaryBytes($content, 20 + $head['size']);

@@ -37,9 +37,7 @@ final readonly class GltfTree
     private const UNKNOWN = 'its description is not that of a model';
 
     /** @param  array<string, list<array<array-key, mixed>>>  $lists  by name, each of LISTS */
-    private function __construct(private array $lists)
-    {
-    }
+    private function __construct(private array $lists) {}
 
     /**
      * What is wrong with a description, as part of a sentence; null where nothing is.
@@ -50,7 +48,7 @@ final readonly class GltfTree
     public static function fault(array $tree, int $binary): ?string
     {
         $version = is_array($tree['asset'] ?? null) ? $tree['asset']['version'] ?? null : null;
-        if (! is_string($version) || ! str_starts_with($version, '2.')) {
+        if (!is_string($version) || !str_starts_with($version, '2.')) {
             return 'it is not glTF 2.0';
         }
         if (($tree['extensionsRequired'] ?? []) !== []) {
@@ -59,18 +57,17 @@ final readonly class GltfTree
         $lists = [];
         foreach (self::LISTS as $name) {
             $list = $tree[$name] ?? [];
-            if (! is_array($list) || ! array_is_list($list) || array_filter($list, is_array(...)) !== $list) {
+            if (!is_array($list) || !array_is_list($list) || array_filter($list, is_array(...)) !== $list) {
                 return self::UNKNOWN;
             }
             $lists[$name] = $list;
         }
         $self = new self($lists);
 
-        return $self->dataFault($binary)
-            ?? $self->accessorFault()
-            ?? $self->shapeFault()
-            ?? $self->nodeFault()
-            ?? ($lists['meshes'] === [] ? 'there is nothing in it to see' : null);
+        return $self->dataFault($binary) ??
+            ($self->accessorFault() ??
+                ($self->shapeFault() ??
+                    ($self->nodeFault() ?? ($lists['meshes'] === [] ? 'there is nothing in it to see' : null))));
     }
 
     private function dataFault(int $binary): ?string
@@ -91,7 +88,7 @@ final readonly class GltfTree
             $length = self::number($view, 'byteLength', 0);
             $offset = self::number($view, 'byteOffset', 0);
             $isThere = ($view['buffer'] ?? null) === 0 && $bytes > 0;
-            if (! $isThere || $length === null || $length < 1 || $offset === null || $offset > $bytes - $length) {
+            if (!$isThere || $length === null || $length < 1 || $offset === null || $offset > $bytes - $length) {
                 return self::OUTSIDE;
             }
         }
@@ -111,7 +108,7 @@ final readonly class GltfTree
             if ($size === 0 || $count === null || $count < 1 || $offset === null) {
                 return 'it counts in a way that glTF does not know';
             }
-            if (! isset($accessor['bufferView'])) {
+            if (!isset($accessor['bufferView'])) {
                 if ($count > intdiv(self::MOST_ZEROS, $size)) {
                     return 'it stands for more data than it has';
                 }
@@ -137,12 +134,12 @@ final readonly class GltfTree
     {
         foreach ($this->lists['meshes'] as $mesh) {
             $primitives = $mesh['primitives'] ?? [];
-            if (! is_array($primitives)) {
+            if (!is_array($primitives)) {
                 return self::UNKNOWN;
             }
             foreach ($primitives as $primitive) {
                 $attributes = is_array($primitive) ? $primitive['attributes'] ?? null : null;
-                if (! is_array($primitive) || ! is_array($attributes) || $attributes === []) {
+                if (!is_array($primitive) || !is_array($attributes) || $attributes === []) {
                     return 'a shape of it refers to what is not there';
                 }
                 $used = isset($primitive['indices'])
@@ -170,12 +167,12 @@ final readonly class GltfTree
         $parents = [];
         foreach ($this->lists['nodes'] as $at => $node) {
             $own = $node['children'] ?? [];
-            if (! is_array($own) || (isset($node['mesh']) && $this->at('meshes', $node['mesh']) === null)) {
+            if (!is_array($own) || (isset($node['mesh']) && $this->at('meshes', $node['mesh']) === null)) {
                 return self::ABSENT;
             }
             $children[$at] = [];
             foreach ($own as $child) {
-                if (! is_int($child) || $this->at('nodes', $child) === null) {
+                if (!is_int($child) || $this->at('nodes', $child) === null) {
                     return self::ABSENT;
                 }
                 if (isset($parents[$child])) {

@@ -20,9 +20,7 @@ final class RoleChooser
     private array $counts = [];
 
     /** @param  list<Combination>  $made */
-    public function __construct(private readonly array $made)
-    {
-    }
+    public function __construct(private readonly array $made) {}
 
     /**
      * @param  list<Entry>  $reaching  in order, hidden ones too
@@ -36,7 +34,10 @@ final class RoleChooser
         foreach ($reaching as $entry) {
             foreach ($entry->placement->roles as $role) {
                 // What is hidden may still stand in listings, but cannot be what a shopper sees first.
-                if (($role !== Role::Lead || ! $entry->isHidden) && ($entry->placement->isStill || ! $role->needsStill())) {
+                if (
+                    ($role !== Role::Lead || !$entry->isHidden) &&
+                    ($entry->placement->isStill || !$role->needsStill())
+                ) {
                     $assigned[$role->value][] = $entry;
                 }
             }
@@ -46,14 +47,23 @@ final class RoleChooser
             if (count($candidates) > 1) {
                 usort($candidates, $this->narrowerFirst(...));
             }
-            $answers[$name] = new RoleAnswer(Role::from($name), $candidates[0], Ground::Assigned, array_slice($candidates, 1));
+            $answers[$name] = new RoleAnswer(
+                Role::from($name),
+                $candidates[0],
+                Ground::Assigned,
+                array_slice($candidates, 1),
+            );
         }
-        $lead = ($answers[Role::Lead->value] ??= $this->lead($shown));
+        $lead = $answers[Role::Lead->value] ??= $this->lead($shown);
         foreach ([Role::Card, Role::Share] as $role) {
             $answers[$role->value] ??= $this->fallback($role, $lead->entry, Ground::AsLead);
         }
         $answers[Role::Hover->value] ??= $this->hover($shown, $answers[Role::Card->value]->placement());
-        $answers[Role::Guide->value] ??= $this->fallback(Role::Guide, $this->firstShowing(Showing::Guide, $shown), Ground::SizeGuideView);
+        $answers[Role::Guide->value] ??= $this->fallback(
+            Role::Guide,
+            $this->firstShowing(Showing::Guide, $shown),
+            Ground::SizeGuideView,
+        );
         $answers[Role::Swatch->value] ??= new RoleAnswer(Role::Swatch, null, Ground::None);
 
         return $answers;
@@ -62,8 +72,8 @@ final class RoleChooser
     /** @return int below zero where the first reaches less: more axes named, then fewer made cells, then earlier */
     public function narrowerFirst(Entry $a, Entry $b): int
     {
-        return count($b->through->axisIds()) <=> count($a->through->axisIds())
-            ?: $this->madeCells($a->through) <=> $this->madeCells($b->through);
+        return count($b->through->axisIds()) <=> count($a->through->axisIds()) ?:
+            $this->madeCells($a->through) <=> $this->madeCells($b->through);
     }
 
     /** How many made cells the clause covers. */
@@ -80,9 +90,9 @@ final class RoleChooser
     /** @param  list<Entry>  $shown */
     private function lead(array $shown): RoleAnswer
     {
-        $stills = array_filter($shown, fn (Entry $entry): bool => $entry->placement->isStill);
+        $stills = array_filter($shown, fn(Entry $entry): bool => $entry->placement->isStill);
         foreach ($stills as $entry) {
-            if (! $entry->placement->isGuide()) {
+            if (!$entry->placement->isGuide()) {
                 return new RoleAnswer(Role::Lead, $entry, Ground::FirstPicture);
             }
         }
@@ -97,7 +107,14 @@ final class RoleChooser
      */
     private function hover(array $shown, ?Placement $card): RoleAnswer
     {
-        $others = array_values(array_filter($shown, fn (Entry $entry): bool => $entry->placement->isStill && ! $entry->placement->isGuide() && $entry->placement->id !== $card?->id));
+        $others = array_values(
+            array_filter(
+                $shown,
+                fn(Entry $entry): bool => $entry->placement->isStill &&
+                    !$entry->placement->isGuide() &&
+                    $entry->placement->id !== $card?->id,
+            ),
+        );
         $back = $this->firstShowing(Showing::Back, $others);
 
         return $back === null

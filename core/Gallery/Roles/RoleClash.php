@@ -15,11 +15,7 @@ use Core\Reach\Carrying;
 final readonly class RoleClash
 {
     /** @param  non-empty-list<Placement>  $placements those whose reach the change leaves as it is first */
-    public function __construct(
-        public Role $role,
-        public array $placements,
-    ) {
-    }
+    public function __construct(public Role $role, public array $placements) {}
 
     /**
      * @param  list<Placement>  $placements  as they are before the change
@@ -32,14 +28,14 @@ final readonly class RoleClash
             $before = $placement->reach->activeIn($change->from)->key();
             $after = Carrying::along($change)->reach($placement->reach)->activeIn($change->to);
             foreach ($after->isNothing() ? [] : $placement->roles as $role) {
-                $groups[$role->value.' '.$after->key()][$before][] = $placement;
+                $groups[$role->value . ' ' . $after->key()][$before][] = $placement;
             }
         }
         $clashes = [];
         foreach ($groups as $key => $byReach) {
             if (count($byReach) > 1) {
                 [$role, $after] = explode(' ', $key, 2);
-                uksort($byReach, fn (string $a, string $b): int => ($b === $after) <=> ($a === $after));
+                uksort($byReach, fn(string $a, string $b): int => ($b === $after) <=> ($a === $after));
                 $clashes[] = new self(Role::from($role), array_merge(...array_values($byReach)));
             }
         }
@@ -62,6 +58,8 @@ final readonly class RoleClash
     /** What it is called in a form: the role and the placements. */
     public function key(): string
     {
-        return $this->role->value.'-'.implode('-', array_map(fn (Placement $placement): int => $placement->id, $this->placements));
+        return $this->role->value .
+            '-' .
+            implode('-', array_map(fn(Placement $placement): int => $placement->id, $this->placements));
     }
 }

@@ -20,9 +20,7 @@ use Core\Matrix\Matrix;
 final readonly class RoleRule
 {
     /** @param  array<string, View>  $views  role's value => the view that is to have it */
-    public function __construct(private array $views)
-    {
-    }
+    public function __construct(private array $views) {}
 
     /**
      * @param  list<Combination>  $made  in the product's order
@@ -41,20 +39,34 @@ final readonly class RoleRule
             foreach ($sheet->strips as $strip) {
                 $wanted[$name][$strip->part->key] = $this->first($strip, $view);
             }
-            $chosen = array_map(fn (Placement $placement): int => $placement->id, array_values(array_filter($wanted[$name] ?? [])));
+            $chosen = array_map(
+                fn(Placement $placement): int => $placement->id,
+                array_values(array_filter($wanted[$name] ?? [])),
+            );
             foreach ($placements as $placement) {
-                $has = in_array($placement->id, $chosen, true) || ($placement->carries($role) && $this->isNeeded($placement, $sheet, $wanted[$name] ?? []));
+                $has =
+                    in_array($placement->id, $chosen, true) ||
+                    ($placement->carries($role) && $this->isNeeded($placement, $sheet, $wanted[$name] ?? []));
                 $roles[$placement->id] = $this->with($roles[$placement->id], $role, $has);
             }
         }
-        $after = array_map(fn (Placement $placement): Placement => $placement->doing($roles[$placement->id]), $placements);
+        $after = array_map(
+            fn(Placement $placement): Placement => $placement->doing($roles[$placement->id]),
+            $placements,
+        );
         $galleries = new Galleries($matrix, $made, $after, $opening);
         $steps = [];
         foreach ($sheet->strips as $strip) {
             $cell = $strip->cells[0];
             foreach (array_keys($this->views) as $name) {
                 $role = Role::from($name);
-                $steps[] = new RoleStep($strip->part, $role, $wanted[$name][$strip->part->key], $before->of($cell)->role($role), $galleries->of($cell)->role($role));
+                $steps[] = new RoleStep(
+                    $strip->part,
+                    $role,
+                    $wanted[$name][$strip->part->key],
+                    $before->of($cell)->role($role),
+                    $galleries->of($cell)->role($role),
+                );
             }
         }
 
@@ -99,6 +111,8 @@ final readonly class RoleRule
      */
     private function with(array $roles, Role $role, bool $has): array
     {
-        return array_values(array_filter(Role::cases(), fn (Role $one): bool => $one === $role ? $has : in_array($one, $roles, true)));
+        return array_values(
+            array_filter(Role::cases(), fn(Role $one): bool => $one === $role ? $has : in_array($one, $roles, true)),
+        );
     }
 }

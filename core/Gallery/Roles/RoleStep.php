@@ -17,12 +17,12 @@ final readonly class RoleStep
         public ?Placement $wanted,
         public RoleAnswer $before,
         public RoleAnswer $after,
-    ) {
-    }
+    ) {}
 
     public function changes(): bool
     {
-        return $this->before->placement()?->id !== $this->after->placement()?->id || ($this->before->ground === Ground::Assigned) !== ($this->after->ground === Ground::Assigned);
+        return $this->before->placement()?->id !== $this->after->placement()?->id ||
+            ($this->before->ground === Ground::Assigned) !== ($this->after->ground === Ground::Assigned);
     }
 
     /** Whether the rule means a picture, and another does the job all the same. */

@@ -11,9 +11,5 @@ final readonly class Matched
      * @param  list<int>  $order  all placement ids
      * @param  list<Mismatch>  $mismatches
      */
-    public function __construct(
-        public array $order,
-        public array $mismatches,
-    ) {
-    }
+    public function __construct(public array $order, public array $mismatches) {}
 }

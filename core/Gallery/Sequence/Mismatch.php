@@ -14,10 +14,5 @@ final readonly class Mismatch
      * @param  int  $firstId  the placement that would have to come first
      * @param  int  $secondId  the placement that stands before it elsewhere
      */
-    public function __construct(
-        public Combination $cell,
-        public int $firstId,
-        public int $secondId,
-    ) {
-    }
+    public function __construct(public Combination $cell, public int $firstId, public int $secondId) {}
 }

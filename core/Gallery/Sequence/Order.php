@@ -32,11 +32,12 @@ final class Order
         if ($from === false || $from === $to) {
             return $order;
         }
-        $rest = array_values(array_filter($order, fn (int $other): bool => $other !== $id));
-        $neighbors = array_values(array_filter($gallery, fn (int $other): bool => $other !== $id));
-        $at = $to > $from
-            ? (int) array_search($neighbors[$to - 1], $rest, true) + 1
-            : (int) array_search($neighbors[$to], $rest, true);
+        $rest = array_values(array_filter($order, fn(int $other): bool => $other !== $id));
+        $neighbors = array_values(array_filter($gallery, fn(int $other): bool => $other !== $id));
+        $at =
+            $to > $from
+                ? (int) array_search($neighbors[$to - 1], $rest, true) + 1
+                : (int) array_search($neighbors[$to], $rest, true);
         array_splice($rest, $at, 0, [$id]);
 
         return $rest;
@@ -53,13 +54,23 @@ final class Order
      */
     public function byShotList(array $placements, ShotList $shotList, array $cells): array
     {
-        $others = array_flip(array_values(array_unique(array_filter(array_map(fn (Placement $placement): ?string => $placement->view?->key, $placements)))));
-        $rank = fn (?View $view): int => $shotList->place($view) ?? count($shotList->shots) + ($others[$view->key ?? ''] ?? count($others));
+        $others = array_flip(
+            array_values(
+                array_unique(
+                    array_filter(array_map(fn(Placement $placement): ?string => $placement->view?->key, $placements)),
+                ),
+            ),
+        );
+        $rank = fn(?View $view): int => $shotList->place($view) ??
+            count($shotList->shots) + ($others[$view->key ?? ''] ?? count($others));
         $firsts = $this->firsts($cells);
-        $ranks = array_map(fn (Placement $placement): array => [$rank($placement->view), $this->firstCell($placement, $cells, $firsts)], $placements);
+        $ranks = array_map(
+            fn(Placement $placement): array => [$rank($placement->view), $this->firstCell($placement, $cells, $firsts)],
+            $placements,
+        );
         asort($ranks);
 
-        return array_map(fn (int $at): int => $placements[$at]->id, array_keys($ranks));
+        return array_map(fn(int $at): int => $placements[$at]->id, array_keys($ranks));
     }
 
     /**
@@ -75,7 +86,10 @@ final class Order
             $sets = $clause->values();
             if (count($sets) === 1) {
                 $axisId = (int) array_key_first($sets);
-                $first = min([$first, ...array_values(array_intersect_key($firsts[$axisId] ?? [], array_flip($sets[$axisId])))]);
+                $first = min([
+                    $first,
+                    ...array_values(array_intersect_key($firsts[$axisId] ?? [], array_flip($sets[$axisId]))),
+                ]);
 
                 continue;
             }
@@ -129,8 +143,8 @@ final class Order
             $at[$key] ??= $cell;
         }
         $keys = array_map(strval(...), array_keys($chains));
-        $matched = array_filter($keys, fn (string $key): bool => $key === implode(',', $chains[$key]));
-        $order = new Precedence(array_map(fn (Placement $placement): int => $placement->id, $placements));
+        $matched = array_filter($keys, fn(string $key): bool => $key === implode(',', $chains[$key]));
+        $order = new Precedence(array_map(fn(Placement $placement): int => $placement->id, $placements));
         foreach ($matched as $key) {
             $order = $order->with($chains[$key]) ?? $order;
         }
@@ -167,6 +181,6 @@ final class Order
     /** @return list<NumberedShot> */
     private function shots(Gallery $gallery): array
     {
-        return NumberedShot::of(array_map(fn (Entry $entry): Placement => $entry->placement, $gallery->entries));
+        return NumberedShot::of(array_map(fn(Entry $entry): Placement => $entry->placement, $gallery->entries));
     }
 }

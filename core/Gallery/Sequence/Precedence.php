@@ -13,11 +13,7 @@ final readonly class Precedence
      * @param  list<int>  $ids  in their present order
      * @param  array<int, array<int, true>>  $after  placement id => those that come after it
      */
-    public function __construct(
-        private array $ids,
-        private array $after = [],
-    ) {
-    }
+    public function __construct(private array $ids, private array $after = []) {}
 
     /**
      * The same with some that have to follow each other; null where that contradicts what is wanted already.
@@ -70,7 +66,7 @@ final readonly class Precedence
             $free->insert($places[$id]);
         }
         $sorted = [];
-        while (! $free->isEmpty()) {
+        while (!$free->isEmpty()) {
             $id = $this->ids[$free->extract()];
             $sorted[] = $id;
             foreach (array_keys($this->after[$id] ?? []) as $follower) {
@@ -92,7 +88,7 @@ final readonly class Precedence
             if ($id === $second) {
                 return true;
             }
-            if (! isset($seen[$id])) {
+            if (!isset($seen[$id])) {
                 $seen[$id] = true;
                 array_push($open, ...array_keys($this->after[$id] ?? []));
             }

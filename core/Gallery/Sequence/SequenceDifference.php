@@ -14,12 +14,7 @@ final readonly class SequenceDifference
      * @param  list<NumberedShot>  $more  in the other only
      * @param  list<NumberedShot>  $moved  in both; without them the rest is in the same order
      */
-    private function __construct(
-        public array $missing,
-        public array $more,
-        public array $moved,
-    ) {
-    }
+    private function __construct(public array $missing, public array $more, public array $moved) {}
 
     /**
      * @param  list<NumberedShot>  $reference
@@ -27,15 +22,17 @@ final readonly class SequenceDifference
      */
     public static function between(array $reference, array $own): self
     {
-        $ranks = array_flip(array_map(fn (NumberedShot $shot): string => $shot->key, $reference));
-        $keys = array_flip(array_map(fn (NumberedShot $shot): string => $shot->key, $own));
-        $both = array_values(array_filter($own, fn (NumberedShot $shot): bool => isset($ranks[$shot->key])));
-        $inOrder = LongestRun::places(array_map(fn (NumberedShot $shot): int => $ranks[$shot->key], $both));
+        $ranks = array_flip(array_map(fn(NumberedShot $shot): string => $shot->key, $reference));
+        $keys = array_flip(array_map(fn(NumberedShot $shot): string => $shot->key, $own));
+        $both = array_values(array_filter($own, fn(NumberedShot $shot): bool => isset($ranks[$shot->key])));
+        $inOrder = LongestRun::places(array_map(fn(NumberedShot $shot): int => $ranks[$shot->key], $both));
 
         return new self(
-            array_values(array_filter($reference, fn (NumberedShot $shot): bool => ! isset($keys[$shot->key]))),
-            array_values(array_filter($own, fn (NumberedShot $shot): bool => ! isset($ranks[$shot->key]))),
-            array_values(array_filter($both, fn (int $place): bool => ! in_array($place, $inOrder, true), ARRAY_FILTER_USE_KEY)),
+            array_values(array_filter($reference, fn(NumberedShot $shot): bool => !isset($keys[$shot->key]))),
+            array_values(array_filter($own, fn(NumberedShot $shot): bool => !isset($ranks[$shot->key]))),
+            array_values(
+                array_filter($both, fn(int $place): bool => !in_array($place, $inOrder, true), ARRAY_FILTER_USE_KEY),
+            ),
         );
     }
 
@@ -53,16 +50,22 @@ final readonly class SequenceDifference
     /** "detail stands elsewhere; no worn; detail 2 more"; empty where nothing is different. */
     public function inWords(): string
     {
-        return implode('; ', array_filter([
-            $this->moved === [] ? '' : self::named($this->moved).(count($this->moved) === 1 ? ' stands elsewhere' : ' stand elsewhere'),
-            $this->missing === [] ? '' : 'no '.self::named($this->missing),
-            $this->more === [] ? '' : self::named($this->more).' more',
-        ]));
+        return implode(
+            '; ',
+            array_filter([
+                $this->moved === []
+                    ? ''
+                    : self::named($this->moved) .
+                        (count($this->moved) === 1 ? ' stands elsewhere' : ' stand elsewhere'),
+                $this->missing === [] ? '' : 'no ' . self::named($this->missing),
+                $this->more === [] ? '' : self::named($this->more) . ' more',
+            ]),
+        );
     }
 
     /** @param  list<NumberedShot>  $shots */
     private static function named(array $shots): string
     {
-        return implode(', ', array_map(fn (NumberedShot $shot): string => $shot->inWords(), $shots));
+        return implode(', ', array_map(fn(NumberedShot $shot): string => $shot->inWords(), $shots));
     }
 }

@@ -8,7 +8,5 @@ namespace Core\Matching\Drop;
 final readonly class Comparison
 {
     /** @param  list<DuplicateCandidate>  $candidates  that of the same place in the product first */
-    public function __construct(public DropFileStatus $status, public array $candidates)
-    {
-    }
+    public function __construct(public DropFileStatus $status, public array $candidates) {}
 }

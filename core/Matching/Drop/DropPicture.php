@@ -28,8 +28,7 @@ final readonly class DropPicture
         public DropFileStatus $status,
         public ?Verdict $verdict,
         public ?KnownProduct $product,
-    ) {
-    }
+    ) {}
 
     /** Whether its place can be told: a product is known, and it waits for nothing else. */
     public function isRead(): bool

@@ -22,8 +22,7 @@ final readonly class DuplicateCandidate
         public int $bytes,
         public ?int $fileId = null,
         public ?int $placementId = null,
-    ) {
-    }
+    ) {}
 
     public function asNearly(): self
     {

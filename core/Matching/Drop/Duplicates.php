@@ -76,8 +76,11 @@ final class Duplicates
         $verdict = $picture->verdict;
         $own = $this->ofProducts[$picture->product->id ?? 0][$picture->photoId] ?? null;
 
-        return $own !== null && $picture->product !== null && $verdict?->reach !== null && $verdict->isSure()
-            && $verdict->reach->subtract($own->reach, $picture->product->matrix)->isNothing();
+        return $own !== null &&
+            $picture->product !== null &&
+            $verdict?->reach !== null &&
+            $verdict->isSure() &&
+            $verdict->reach->subtract($own->reach, $picture->product->matrix)->isNothing();
     }
 
     /**
@@ -96,12 +99,12 @@ final class Duplicates
         foreach (array_slice($this->twins[$picture->photoId] ?? [], 0, self::MOST) as $photoId) {
             foreach (array_slice($this->byPhoto[$photoId] ?? [], 0, self::MOST) as $other) {
                 $sureReach = $other->verdict?->isSure() === true ? $other->verdict->reach : null;
-                if (! $this->areToldApart($picture, $other->product?->id, $sureReach, $other->verdict?->view)) {
+                if (!$this->areToldApart($picture, $other->product?->id, $sureReach, $other->verdict?->view)) {
                     $candidates[] = $other->asCandidate(DuplicateKind::Nearly);
                 }
             }
             $own = $this->ofProducts[$picture->product->id ?? 0][$photoId] ?? null;
-            if ($own !== null && ! $this->areToldApart($picture, $own->productId, $own->reach, $own->view)) {
+            if ($own !== null && !$this->areToldApart($picture, $own->productId, $own->reach, $own->view)) {
                 $candidates[] = $own->picture->asNearly();
             }
         }
@@ -114,12 +117,12 @@ final class Duplicates
     {
         $verdict = $picture->verdict;
         $isOfSameProduct = $productId === $picture->product?->id;
-        if ($verdict?->isSure() !== true || $verdict->reach === null || ! $isOfSameProduct || $reach === null) {
+        if ($verdict?->isSure() !== true || $verdict->reach === null || !$isOfSameProduct || $reach === null) {
             return false;
         }
 
-        return $verdict->reach->cut($reach)->isNothing()
-            || ($verdict->view !== null && $view !== null && $verdict->view !== $view);
+        return $verdict->reach->cut($reach)->isNothing() ||
+            ($verdict->view !== null && $view !== null && $verdict->view !== $view);
     }
 
     /**
@@ -130,7 +133,7 @@ final class Duplicates
     private function ofPlace(DropPicture $picture): array
     {
         $place = $this->place($picture);
-        if ($place === null || $picture->verdict?->place !== null || ! $picture->isRead()) {
+        if ($place === null || $picture->verdict?->place !== null || !$picture->isRead()) {
             return [];
         }
         $candidates = [];
@@ -161,6 +164,6 @@ final class Duplicates
 
     private static function key(int $productId, Reach $reach, View $view, Matrix $matrix): string
     {
-        return "{$productId} {$view->key} ".(new Simplifier())->simplify($reach, $matrix)->key();
+        return "{$productId} {$view->key} " . (new Simplifier())->simplify($reach, $matrix)->key();
     }
 }

@@ -20,13 +20,15 @@ final class LinkOrder
      */
     public static function of(array $pictures, array $views, Views $known): array
     {
-        $rank = fn (DropPicture $picture): array => [
+        $rank = fn(DropPicture $picture): array => [
             $known->place($views[$picture->id] ?? null),
             $picture->verdict->place ?? PHP_INT_MAX,
         ];
-        usort($pictures, fn (DropPicture $a, DropPicture $b): int => $rank($a) <=> $rank($b)
-            ?: strnatcasecmp($a->file, $b->file));
+        usort(
+            $pictures,
+            fn(DropPicture $a, DropPicture $b): int => $rank($a) <=> $rank($b) ?: strnatcasecmp($a->file, $b->file),
+        );
 
-        return array_map(fn (DropPicture $picture): int => $picture->id, $pictures);
+        return array_map(fn(DropPicture $picture): int => $picture->id, $pictures);
     }
 }

@@ -15,6 +15,5 @@ final readonly class ProductPicture
         public int $productId,
         public Reach $reach,
         public ?View $view,
-    ) {
-    }
+    ) {}
 }

@@ -22,9 +22,7 @@ final readonly class Fingerprint
     private const LUMA = [0.299, 0.587, 0.114];
 
     /** @param  string  $hex  16 digits of 0 to 9 and a to f */
-    private function __construct(public string $hex)
-    {
-    }
+    private function __construct(public string $hex) {}
 
     public static function fromHex(string $hex): self
     {
@@ -37,7 +35,12 @@ final readonly class Fingerprint
         if ($sample->width !== self::SIDE || $sample->height !== self::SIDE) {
             throw UnreadableFingerprint::sample($sample->width, $sample->height);
         }
-        $light = array_map(fn (int $pixel): float => self::LUMA[0] * ($pixel >> 16) + self::LUMA[1] * ($pixel >> 8 & 255) + self::LUMA[2] * ($pixel & 255), $sample->pixels);
+        $light = array_map(
+            fn(int $pixel): float => self::LUMA[0] * ($pixel >> 16) +
+                self::LUMA[1] * (($pixel >> 8) & 255) +
+                self::LUMA[2] * ($pixel & 255),
+            $sample->pixels,
+        );
         $waves = self::waves($light);
         $sorted = $waves;
         sort($sorted);
@@ -45,7 +48,9 @@ final readonly class Fingerprint
         $median = ($sorted[$middle - 1] + $sorted[$middle]) / 2;
         $hex = '';
         foreach (array_chunk($waves, 4) as $four) {
-            $hex .= dechex(array_reduce($four, fn (int $bits, float $wave): int => $bits << 1 | ($wave > $median ? 1 : 0), 0));
+            $hex .= dechex(
+                array_reduce($four, fn(int $bits, float $wave): int => ($bits << 1) | ($wave > $median ? 1 : 0), 0),
+            );
         }
 
         return new self($hex);
@@ -73,7 +78,7 @@ final readonly class Fingerprint
         $cosines = [];
         for ($wave = 1; $wave <= self::WAVES; $wave++) {
             for ($at = 0; $at < self::SIDE; $at++) {
-                $cosines[$wave][$at] = cos((2 * $at + 1) * $wave * M_PI / (2 * self::SIDE));
+                $cosines[$wave][$at] = cos(((2 * $at + 1) * $wave * M_PI) / (2 * self::SIDE));
             }
         }
         $across = [];

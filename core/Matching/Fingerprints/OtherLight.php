@@ -38,9 +38,7 @@ final readonly class OtherLight
      * @param  array{float, float, float}  $shares  of red, green and blue, as screens count them
      * @param  bool  $movesGround  whether it is seen on the ground, and not on the goods alone
      */
-    private function __construct(private array $shares, public bool $movesGround)
-    {
-    }
+    private function __construct(private array $shares, public bool $movesGround) {}
 
     /** @return ?self null where no light can have made the one of the other */
     public static function between(Sample $one, Sample $other): ?self
@@ -69,7 +67,7 @@ final readonly class OtherLight
     {
         $lit = 0;
         foreach ([16, 8, 0] as $at => $shift) {
-            $lit |= min(255, (int) round(($pixel >> $shift & 255) * $this->shares[$at])) << $shift;
+            $lit |= min(255, (int) round((($pixel >> $shift) & 255) * $this->shares[$at])) << $shift;
         }
 
         return $lit;
@@ -80,9 +78,9 @@ final readonly class OtherLight
     {
         [$own, $theirs] = [self::ground($one), self::ground($other)];
         if (min($own->red, $own->green, $own->blue, $theirs->red, $theirs->green, $theirs->blue) >= self::WHITE[0]) {
-            return max(array_map(fn (float $share): float => max($share, 1 / $share), $this->shares)) <= self::WHITE[1];
+            return max(array_map(fn(float $share): float => max($share, 1 / $share), $this->shares)) <= self::WHITE[1];
         }
-        $lit = Srgb::packed($this->pixel($own->red << 16 | $own->green << 8 | $own->blue));
+        $lit = Srgb::packed($this->pixel(($own->red << 16) | ($own->green << 8) | $own->blue));
 
         $moved = Lab::of($own)->distance(Lab::of($theirs));
 
@@ -94,7 +92,7 @@ final readonly class OtherLight
     {
         $shares = [];
         foreach ($one->pixels as $at => $pixel) {
-            [$own, $theirs] = [$pixel >> $shift & 255, $other->pixels[$at] >> $shift & 255];
+            [$own, $theirs] = [($pixel >> $shift) & 255, ($other->pixels[$at] >> $shift) & 255];
             if (min($own, $theirs) >= self::TOLD[0] && max($own, $theirs) <= self::TOLD[1]) {
                 $shares[] = $theirs / $own;
             }
@@ -109,7 +107,7 @@ final readonly class OtherLight
         $channels = [[], [], []];
         foreach ($sample->border(1) as $at) {
             foreach ([16, 8, 0] as $channel => $shift) {
-                $channels[$channel][] = $sample->pixels[$at] >> $shift & 255;
+                $channels[$channel][] = ($sample->pixels[$at] >> $shift) & 255;
             }
         }
         $middle = array_map(function (array $values): int {

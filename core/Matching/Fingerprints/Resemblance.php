@@ -72,8 +72,16 @@ final readonly class Resemblance
 
     /** One edge inwards or outwards, or all. */
     private const MOVES = [
-        [1, 0, 0, 0], [-1, 0, 0, 0], [0, 1, 0, 0], [0, -1, 0, 0], [0, 0, 1, 0], [0, 0, -1, 0], [0, 0, 0, 1],
-        [0, 0, 0, -1], [1, 1, -1, -1], [-1, -1, 1, 1],
+        [1, 0, 0, 0],
+        [-1, 0, 0, 0],
+        [0, 1, 0, 0],
+        [0, -1, 0, 0],
+        [0, 0, 1, 0],
+        [0, 0, -1, 0],
+        [0, 0, 0, 1],
+        [0, 0, 0, -1],
+        [1, 1, -1, -1],
+        [-1, -1, 1, 1],
     ];
 
     /** Shift in a and b that editing makes, where it moved the ground as well. */
@@ -89,9 +97,7 @@ final readonly class Resemblance
      * @param  list<array{float, float, float}>  $lab  of its pixels, two by two in one, row by row
      * @param  array{float, float, float}  $ground  the color along its border
      */
-    private function __construct(private Sample $sample, private array $lab, private array $ground)
-    {
-    }
+    private function __construct(private Sample $sample, private array $lab, private array $ground) {}
 
     /** @param  Sample  $sample  the whole picture, pressed into 32 × 32 */
     public static function of(Sample $sample): self
@@ -108,15 +114,11 @@ final readonly class Resemblance
         }, $half->pixels);
         $border = array_intersect_key($lab, array_flip($half->border(1)));
 
-        return new self(
-            $sample,
-            $lab,
-            [
-                self::median(array_column($border, 0)),
-                self::median(array_column($border, 1)),
-                self::median(array_column($border, 2)),
-            ],
-        );
+        return new self($sample, $lab, [
+            self::median(array_column($border, 0)),
+            self::median(array_column($border, 1)),
+            self::median(array_column($border, 2)),
+        ]);
     }
 
     /**
@@ -126,7 +128,7 @@ final readonly class Resemblance
      */
     public function prints(): array
     {
-        return array_map(fn (array $edges): Fingerprint => Fingerprint::of($this->sample->cut(...$edges)), self::CUTS);
+        return array_map(fn(array $edges): Fingerprint => Fingerprint::of($this->sample->cut(...$edges)), self::CUTS);
     }
 
     public function mirrored(): self
@@ -197,9 +199,9 @@ final readonly class Resemblance
                 }
             }
         }
-        usort($ways, fn (array $a, array $b): int => $a[0] <=> $b[0]);
+        usort($ways, fn(array $a, array $b): int => $a[0] <=> $b[0]);
 
-        return array_map(fn (array $way): array => [$way[1], $way[2], $way[3]], array_slice($ways, 0, self::TRIED));
+        return array_map(fn(array $way): array => [$way[1], $way[2], $way[3]], array_slice($ways, 0, self::TRIED));
     }
 
     /**
@@ -230,8 +232,10 @@ final readonly class Resemblance
                 $isBetter = false;
                 foreach (self::MOVES as $move) {
                     $moved = [
-                        $edges[0] + $move[0] * $step, $edges[1] + $move[1] * $step,
-                        $edges[2] + $move[2] * $step, $edges[3] + $move[3] * $step,
+                        $edges[0] + $move[0] * $step,
+                        $edges[1] + $move[1] * $step,
+                        $edges[2] + $move[2] * $step,
+                        $edges[3] + $move[3] * $step,
                     ];
                     $left = min($moved[2] - $moved[0], $moved[3] - $moved[1]);
                     if (min($moved) < 0.0 || max($moved) > 1.0 || $left < self::LEAST_LEFT) {
@@ -263,14 +267,14 @@ final readonly class Resemblance
         for ($y = $step - 1; $y < self::HALF; $y += $step) {
             $v = max(
                 0.0,
-                min(self::HALF - 1.001, ($top + ($bottom - $top) * ($y + 0.5) / self::HALF) * self::HALF - 0.5),
+                min(self::HALF - 1.001, ($top + (($bottom - $top) * ($y + 0.5)) / self::HALF) * self::HALF - 0.5),
             );
             $row = (int) $v;
             $down = $v - $row;
             for ($x = $step - 1; $x < self::HALF; $x += $step) {
                 $u = max(
                     0.0,
-                    min(self::HALF - 1.001, ($left + ($right - $left) * ($x + 0.5) / self::HALF) * self::HALF - 0.5),
+                    min(self::HALF - 1.001, ($left + (($right - $left) * ($x + 0.5)) / self::HALF) * self::HALF - 0.5),
                 );
                 $column = (int) $u;
                 $across = $u - $column;
@@ -278,13 +282,15 @@ final readonly class Resemblance
                 $own = [0.0, 0.0, 0.0];
                 foreach ([0, 1, 2] as $part) {
                     $above = $this->lab[$at][$part] * (1 - $across) + $this->lab[$at + 1][$part] * $across;
-                    $below = $this->lab[$at + self::HALF][$part] * (1 - $across)
-                        + $this->lab[$at + self::HALF + 1][$part] * $across;
+                    $below =
+                        $this->lab[$at + self::HALF][$part] * (1 - $across) +
+                        $this->lab[$at + self::HALF + 1][$part] * $across;
                     $own[$part] = $above * (1 - $down) + $below * $down;
                 }
                 $theirs = $other->lab[$y * self::HALF + $x];
-                $isShown = self::between($own, $this->ground) > self::SHOWN
-                    || self::between($theirs, $other->ground) > self::SHOWN;
+                $isShown =
+                    self::between($own, $this->ground) > self::SHOWN ||
+                    self::between($theirs, $other->ground) > self::SHOWN;
                 if ($isShown) {
                     $differences[] = [$own[0] - $theirs[0], $own[1] - $theirs[1], $own[2] - $theirs[2]];
                 }
@@ -295,10 +301,8 @@ final readonly class Resemblance
         }
         $shift = $isTinted ? self::tint($differences) : [0.0, 0.0, 0.0];
 
-        return array_sum(array_map(
-            fn (array $one): float => self::between($one, $shift),
-            $differences,
-        )) / count($differences);
+        return array_sum(array_map(fn(array $one): float => self::between($one, $shift), $differences)) /
+            count($differences);
     }
 
     /**

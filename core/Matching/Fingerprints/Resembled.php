@@ -10,11 +10,5 @@ use Core\Reach\Reach;
 /** A picture of a product that one of a drop is nearly the same as. */
 final readonly class Resembled
 {
-    public function __construct(
-        public int $productId,
-        public Reach $reach,
-        public ?View $view,
-        public string $file,
-    ) {
-    }
+    public function __construct(public int $productId, public Reach $reach, public ?View $view, public string $file) {}
 }

@@ -13,8 +13,17 @@ final readonly class DropHabits
 {
     /** Letters that stand for a view at the end of a name. Common practice, no source. */
     private const VIEWS = [
-        'f' => 'front', 'fr' => 'front', 'b' => 'back', 'bk' => 'back', 's' => 'side', 'sd' => 'side', 'l' => 'side',
-        'r' => 'side', 'd' => 'detail', 'dt' => 'detail', 't' => 'top view',
+        'f' => 'front',
+        'fr' => 'front',
+        'b' => 'back',
+        'bk' => 'back',
+        's' => 'side',
+        'sd' => 'side',
+        'l' => 'side',
+        'r' => 'side',
+        'd' => 'detail',
+        'dt' => 'detail',
+        't' => 'top view',
     ];
 
     /** Those that are sizes as well: they are views only beside others that are not. */
@@ -48,9 +57,7 @@ final readonly class DropHabits
         'image',
     ];
 
-    public function __construct(private Lexicon $lexicon)
-    {
-    }
+    public function __construct(private Lexicon $lexicon) {}
 
     /**
      * @param  array<array-key, list<NamePart>>  $parts  of each name
@@ -59,20 +66,24 @@ final readonly class DropHabits
      */
     public function of(array $parts, array $names): array
     {
-        $habits = array_map(fn (array $own): array => $this->fingerprints($own) + $this->numbers($own), $parts);
+        $habits = array_map(fn(array $own): array => $this->fingerprints($own) + $this->numbers($own), $parts);
         $ends = [];
         foreach ($parts as $key => $own) {
             $at = $this->end($own);
-            if ($at !== null && ! isset($habits[$key][$at])) {
-                $stem = $names[$key]->folder."\n".implode(' ', array_column(array_slice($own, 0, $at), 'bare'));
+            if ($at !== null && !isset($habits[$key][$at])) {
+                $stem = $names[$key]->folder . "\n" . implode(' ', array_column(array_slice($own, 0, $at), 'bare'));
                 $ends[$stem][$key] = [$at, $own[$at]];
             }
         }
-        $views = $this->viewLetters(array_merge(
-            ...array_values(array_map(fn (array $stem): array => array_column(array_column($stem, 1), 'bare'), $ends)),
-        ));
+        $views = $this->viewLetters(
+            array_merge(
+                ...array_values(
+                    array_map(fn(array $stem): array => array_column(array_column($stem, 1), 'bare'), $ends),
+                ),
+            ),
+        );
         foreach ($ends as $stem) {
-            $shots = $this->shots(array_map(fn (array $end): NamePart => $end[1], $stem));
+            $shots = $this->shots(array_map(fn(array $end): NamePart => $end[1], $stem));
             foreach ($stem as $key => [$at, $part]) {
                 if (isset($shots[$key])) {
                     $habits[$key][$at] = PartHabit::shot($shots[$key]);
@@ -92,9 +103,9 @@ final readonly class DropHabits
      */
     private function end(array $parts): ?int
     {
-        $own = count(array_filter($parts, fn (NamePart $part): bool => $part->source === NameSource::File));
+        $own = count(array_filter($parts, fn(NamePart $part): bool => $part->source === NameSource::File));
         for ($at = $own - 1; $at > 0; $at--) {
-            if (! Noise::isNoise($parts, $at)) {
+            if (!Noise::isNoise($parts, $at)) {
                 return $parts[$at]->isGlued ? null : $at;
             }
         }
@@ -142,10 +153,12 @@ final readonly class DropHabits
         }
         $views = [];
         foreach ($used as $letter => $word) {
-            $meanings = array_values(array_filter(
-                $this->lexicon->exactly(str_replace(' ', '', $word)),
-                fn (Meaning $meaning): bool => $meaning->kind === MeaningKind::View,
-            ));
+            $meanings = array_values(
+                array_filter(
+                    $this->lexicon->exactly(str_replace(' ', '', $word)),
+                    fn(Meaning $meaning): bool => $meaning->kind === MeaningKind::View,
+                ),
+            );
             if ($meanings !== []) {
                 $views[$letter] = $meanings;
             }
@@ -170,8 +183,8 @@ final readonly class DropHabits
             $shortest = $end - $from > self::OFTEN ? self::SHORT_PRINT : self::LONG_PRINT;
             $isPrint = $end - $from > 1 && strlen($word) >= $shortest && preg_match('/^[0-9a-f]+$/', $word) === 1;
             if (
-                $isPrint
-                && ! $this->isKnown([$word, ...array_column(array_slice($parts, $from, $end - $from), 'bare')])
+                $isPrint &&
+                !$this->isKnown([$word, ...array_column(array_slice($parts, $from, $end - $from), 'bare')])
             ) {
                 $habits += array_fill($from, $end - $from, PartHabit::nothing());
             }
@@ -201,7 +214,7 @@ final readonly class DropHabits
         $habits = [];
         foreach ($parts as $at => $part) {
             $before = $parts[$at - 1]->bare ?? '';
-            if ($at === 0 || ! $part->isNumber() || strlen($part->bare) > self::MOST_DIGITS) {
+            if ($at === 0 || !$part->isNumber() || strlen($part->bare) > self::MOST_DIGITS) {
                 continue;
             }
             if ($part->isGlued && in_array($before, Noise::VERSIONS, true)) {

@@ -24,8 +24,7 @@ final readonly class DroppedName
         public string $keywords = '',
         public ?int $productId = null,
         public ?View $view = null,
-    ) {
-    }
+    ) {}
 
     /** @return list<NamePart> */
     public function parts(): array

@@ -18,12 +18,13 @@ final readonly class KnownProduct
         public string $name,
         public Matrix $matrix,
         public array $swatches = [],
-    ) {
-    }
+    ) {}
 
     /** What the product calls one of its values; empty where it has no such value. */
     public function label(int $axisId, int $valueId): string
     {
-        return $this->matrix->choice(Combination::of([$axisId => $valueId]))[$this->matrix->axis($axisId)->name ?? ''] ?? '';
+        return $this->matrix->choice(Combination::of([$axisId => $valueId]))[
+            $this->matrix->axis($axisId)->name ?? ''
+        ] ?? '';
     }
 }

@@ -23,8 +23,7 @@ final readonly class Meaning
         public ?int $axisId = null,
         public ?int $valueId = null,
         public ?View $view = null,
-    ) {
-    }
+    ) {}
 
     /** A SKU, by its code or its GTIN. */
     public static function sku(int $productId, int $skuId, string $code, bool $isGtin = false): self
@@ -48,8 +47,13 @@ final readonly class Meaning
      * @param  Exactness  $exactness  Own for its code and name, Synonym for other words
      * @param  ?int  $productId  null where every product that has the value means it so
      */
-    public static function value(int $axisId, int $valueId, string $word, Exactness $exactness = Exactness::Own, ?int $productId = null): self
-    {
+    public static function value(
+        int $axisId,
+        int $valueId,
+        string $word,
+        Exactness $exactness = Exactness::Own,
+        ?int $productId = null,
+    ): self {
         return new self(MeaningKind::Value, $exactness, $word, $productId, null, $axisId, $valueId);
     }
 
@@ -67,7 +71,16 @@ final readonly class Meaning
     /** The same thing, by a word that is a letter away from its own. */
     public function bySlip(): self
     {
-        return new self($this->kind, Exactness::Slip, $this->word, $this->productId, $this->skuId, $this->axisId, $this->valueId, $this->view);
+        return new self(
+            $this->kind,
+            Exactness::Slip,
+            $this->word,
+            $this->productId,
+            $this->skuId,
+            $this->axisId,
+            $this->valueId,
+            $this->view,
+        );
     }
 
     /** The same for the same thing, by whatever word. */

@@ -24,8 +24,7 @@ final readonly class NamePart
         public bool $isBracketed,
         public NameSource $source,
         public int $segment = 0,
-    ) {
-    }
+    ) {}
 
     public function isNumber(): bool
     {
@@ -35,6 +34,14 @@ final readonly class NamePart
     /** The same as the number of a shot. */
     public function counted(int $number): self
     {
-        return new self($this->text, (string) $number, $this->at, $this->isGlued, $this->isBracketed, $this->source, $this->segment);
+        return new self(
+            $this->text,
+            (string) $number,
+            $this->at,
+            $this->isGlued,
+            $this->isBracketed,
+            $this->source,
+            $this->segment,
+        );
     }
 }

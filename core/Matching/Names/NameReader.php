@@ -27,9 +27,7 @@ final readonly class NameReader
         [MeaningKind::Part],
     ];
 
-    public function __construct(private Lexicon $lexicon)
-    {
-    }
+    public function __construct(private Lexicon $lexicon) {}
 
     /**
      * @param  list<NamePart>  $parts
@@ -59,14 +57,13 @@ final readonly class NameReader
         }
         foreach (self::ORDER as $kinds) {
             foreach ($spans as [$from, $length, $meanings]) {
-                if (! self::isFree($taken, $from, $length)) {
+                if (!self::isFree($taken, $from, $length)) {
                     continue;
                 }
-                $own = array_values(array_filter($meanings, fn (Meaning $meaning): bool => in_array($meaning->kind, $kinds, true)));
-                if (
-                    $own !== []
-                    && ! ($own[0]->kind === MeaningKind::Sku && self::endsInValue($spans, $from, $length))
-                ) {
+                $own = array_values(
+                    array_filter($meanings, fn(Meaning $meaning): bool => in_array($meaning->kind, $kinds, true)),
+                );
+                if ($own !== [] && !($own[0]->kind === MeaningKind::Sku && self::endsInValue($spans, $from, $length))) {
                     for ($at = $from + 1; $at < $from + $length; $at++) {
                         $taken[$at] = null;
                     }
@@ -88,12 +85,16 @@ final readonly class NameReader
     {
         $codes = $values = [];
         foreach ($spans as [$at, $own, $meanings]) {
-            $kinds = array_map(fn (Meaning $meaning): MeaningKind => $meaning->kind, $meanings);
+            $kinds = array_map(fn(Meaning $meaning): MeaningKind => $meaning->kind, $meanings);
             if ($at === $from && in_array(MeaningKind::Product, $kinds, true)) {
                 $codes[$at + $own] = true;
             }
-            if ($at > $from && $at < $from + $length && $at + $own > $from + $length
-                && in_array(MeaningKind::Value, $kinds, true)) {
+            if (
+                $at > $from &&
+                $at < $from + $length &&
+                $at + $own > $from + $length &&
+                in_array(MeaningKind::Value, $kinds, true)
+            ) {
                 $values[$at] = true;
             }
         }
@@ -140,11 +141,15 @@ final readonly class NameReader
         if (count($taken) === count($parts)) {
             return [];
         }
-        $unread = array_filter(self::windows($parts), fn (array $window): bool => $window[1] <= self::MOST_PARTS_BY_SLIP && self::isFree($taken, $window[0], $window[1])
-            && ($window[1] > 1 || ! (Noise::isNoise($parts, $window[0]) || $parts[$window[0]]->isNumber())));
-        usort($unread, fn (array $a, array $b): int => [$b[1], $a[0]] <=> [$a[1], $b[0]]);
+        $unread = array_filter(
+            self::windows($parts),
+            fn(array $window): bool => $window[1] <= self::MOST_PARTS_BY_SLIP &&
+                self::isFree($taken, $window[0], $window[1]) &&
+                ($window[1] > 1 || !(Noise::isNoise($parts, $window[0]) || $parts[$window[0]]->isNumber())),
+        );
+        usort($unread, fn(array $a, array $b): int => [$b[1], $a[0]] <=> [$a[1], $b[0]]);
 
-        return array_map(fn (array $window): array => [$window[0], $window[1], $window[2]], $unread);
+        return array_map(fn(array $window): array => [$window[0], $window[1], $window[2]], $unread);
     }
 
     /** @param  array<int, ?Understood>  $taken */
@@ -188,9 +193,9 @@ final readonly class NameReader
                 $spans[] = [$from, $length, $meanings, mb_strlen($word)];
             }
         }
-        usort($spans, fn (array $a, array $b): int => [$b[3], $a[0]] <=> [$a[3], $b[0]]);
+        usort($spans, fn(array $a, array $b): int => [$b[3], $a[0]] <=> [$a[3], $b[0]]);
 
-        return array_map(fn (array $span): array => [$span[0], $span[1], $span[2]], $spans);
+        return array_map(fn(array $span): array => [$span[0], $span[1], $span[2]], $spans);
     }
 
     /**
@@ -278,11 +283,11 @@ final readonly class NameReader
             } elseif (array_key_exists($at, $taken)) {
                 $own = $taken[$at];
                 if (
-                    $own !== null
-                    && $hasSku
-                    && count($own->parts) === 1
-                    && $part->isNumber()
-                    && $own->isOnly(MeaningKind::Value)
+                    $own !== null &&
+                    $hasSku &&
+                    count($own->parts) === 1 &&
+                    $part->isNumber() &&
+                    $own->isOnly(MeaningKind::Value)
                 ) {
                     // The SKU has said its values: a number beside it is that of a shot.
                     $numbers[] = $part;

@@ -18,8 +18,7 @@ final readonly class NameReading
         public array $passedOver,
         public array $numbers,
         public array $unknown,
-    ) {
-    }
+    ) {}
 
     /**
      * @return list<array{Understood, Meaning}> each word with a meaning of that kind, those of the file's own name first
@@ -30,7 +29,10 @@ final readonly class NameReading
         foreach ([true, false] as $isOwn) {
             foreach ($this->understood as $understood) {
                 if (($understood->parts[0]->source === NameSource::File) === $isOwn) {
-                    array_push($pairs, ...array_map(fn (Meaning $meaning): array => [$understood, $meaning], $understood->of($kind)));
+                    array_push(
+                        $pairs,
+                        ...array_map(fn(Meaning $meaning): array => [$understood, $meaning], $understood->of($kind)),
+                    );
                 }
             }
         }
@@ -51,15 +53,16 @@ final readonly class NameReading
             }
         }
 
-        return $grounds === [] ? $this : new self(
-            array_values(array_filter(
-                $this->understood,
-                fn (Understood $one): bool => ! in_array($one, $grounds, true),
-            )),
-            [...$this->passedOver, ...$idle],
-            $this->numbers,
-            array_values(array_filter($this->unknown, fn (NamePart $part): bool => ! in_array($part, $idle, true))),
-        );
+        return $grounds === []
+            ? $this
+            : new self(
+                array_values(
+                    array_filter($this->understood, fn(Understood $one): bool => !in_array($one, $grounds, true)),
+                ),
+                [...$this->passedOver, ...$idle],
+                $this->numbers,
+                array_values(array_filter($this->unknown, fn(NamePart $part): bool => !in_array($part, $idle, true))),
+            );
     }
 
     /** Whether a value is said by nothing but a plain number. */
@@ -70,7 +73,7 @@ final readonly class NameReading
             if ($meaning->axisId === $axisId && $meaning->valueId === $valueId) {
                 $isByNumber = true;
                 foreach ($understood->parts as $part) {
-                    if (! $part->isNumber()) {
+                    if (!$part->isNumber()) {
                         return false;
                     }
                 }
@@ -88,12 +91,14 @@ final readonly class NameReading
      */
     public function withUnderstood(array $parts, array $meanings): self
     {
-        usort($parts, fn (NamePart $a, NamePart $b): int => $a->at <=> $b->at);
-        $isOther = fn (NamePart $own): bool => ! in_array($own, $parts, true);
-        $understood = array_values(array_filter(
-            $this->understood,
-            fn (Understood $one): bool => array_filter($one->parts, $isOther) === $one->parts,
-        ));
+        usort($parts, fn(NamePart $a, NamePart $b): int => $a->at <=> $b->at);
+        $isOther = fn(NamePart $own): bool => !in_array($own, $parts, true);
+        $understood = array_values(
+            array_filter(
+                $this->understood,
+                fn(Understood $one): bool => array_filter($one->parts, $isOther) === $one->parts,
+            ),
+        );
 
         return new self(
             [...$understood, new Understood($parts, $meanings)],
@@ -110,7 +115,7 @@ final readonly class NameReading
      */
     public function beside(NamePart $part): array
     {
-        return array_values(array_filter($this->neighbors($part), fn (mixed $one): bool => $one instanceof Understood));
+        return array_values(array_filter($this->neighbors($part), fn(mixed $one): bool => $one instanceof Understood));
     }
 
     /**
@@ -128,12 +133,15 @@ final readonly class NameReading
         foreach ([...$this->passedOver, ...$this->numbers, ...$this->unknown] as $own) {
             $row[] = [$own, $own];
         }
-        $row = array_values(array_filter(
-            $row,
-            fn (array $one): bool => $one[0]->source === $part->source && $one[0]->segment === $part->segment
-                && ($one[1] instanceof Understood || ! Noise::isParticle($one[0])),
-        ));
-        usort($row, fn (array $a, array $b): int => $a[0]->at <=> $b[0]->at);
+        $row = array_values(
+            array_filter(
+                $row,
+                fn(array $one): bool => $one[0]->source === $part->source &&
+                    $one[0]->segment === $part->segment &&
+                    ($one[1] instanceof Understood || !Noise::isParticle($one[0])),
+            ),
+        );
+        usort($row, fn(array $a, array $b): int => $a[0]->at <=> $b[0]->at);
         $at = array_search($part, array_column($row, 0), true);
 
         return $at === false ? [] : array_values(array_filter([$row[$at - 1][1] ?? null, $row[$at + 1][1] ?? null]));

@@ -8,9 +8,69 @@ namespace Core\Matching\Names;
 final class Noise
 {
     private const WORDS = [
-        'img', 'image', 'images', 'pic', 'picture', 'photo', 'photos', 'foto', 'bild', 'dsc', 'dscn', 'dscf', 'mvi', 'pict', 'scan', 'screenshot', 'untitled', 'unbenannt',
-        'final', 'finale', 'last', 'new', 'neu', 'old', 'alt', 'copy', 'kopie', 'copia', 'copie', 'edit', 'edited', 'retouched', 'retusche', 'corrected', 'cut', 'cutout', 'crop', 'cropped', 'freisteller',
-        'web', 'shop', 'print', 'druck', 'hires', 'highres', 'lowres', 'lores', 'large', 'full', 'orig', 'original', 'px', 'dpi', 'rgb', 'srgb', 'cmyk', 'jpg', 'jpeg', 'png', 'tif', 'tiff', 'psd', 'webp',
+        'img',
+        'image',
+        'images',
+        'pic',
+        'picture',
+        'photo',
+        'photos',
+        'foto',
+        'bild',
+        'dsc',
+        'dscn',
+        'dscf',
+        'mvi',
+        'pict',
+        'scan',
+        'screenshot',
+        'untitled',
+        'unbenannt',
+        'final',
+        'finale',
+        'last',
+        'new',
+        'neu',
+        'old',
+        'alt',
+        'copy',
+        'kopie',
+        'copia',
+        'copie',
+        'edit',
+        'edited',
+        'retouched',
+        'retusche',
+        'corrected',
+        'cut',
+        'cutout',
+        'crop',
+        'cropped',
+        'freisteller',
+        'web',
+        'shop',
+        'print',
+        'druck',
+        'hires',
+        'highres',
+        'lowres',
+        'lores',
+        'large',
+        'full',
+        'orig',
+        'original',
+        'px',
+        'dpi',
+        'rgb',
+        'srgb',
+        'cmyk',
+        'jpg',
+        'jpeg',
+        'png',
+        'tif',
+        'tiff',
+        'psd',
+        'webp',
         'view',
         'views',
         'ansicht',
@@ -90,12 +150,32 @@ final class Noise
         'de',
         'du',
         'la',
-        'le', 'les', 'et', 'en', 'avec', 'el', 'los', 'las', 'del', 'con', 'di', 'da',
+        'le',
+        'les',
+        'et',
+        'en',
+        'avec',
+        'el',
+        'los',
+        'las',
+        'del',
+        'con',
+        'di',
+        'da',
     ];
 
     /** Words beside a color that say what a picture was taken before, and not what it shows. */
     private const GROUNDS = [
-        'bg', 'background', 'backdrop', 'hintergrund', 'fond', 'fondo', 'sfondo', 'achtergrond', 'bakgrund', 'baggrund',
+        'bg',
+        'background',
+        'backdrop',
+        'hintergrund',
+        'fond',
+        'fondo',
+        'sfondo',
+        'achtergrond',
+        'bakgrund',
+        'baggrund',
     ];
 
     /** The same, where they stand right before the color. */
@@ -127,8 +207,8 @@ final class Noise
     /** Whether a part says that the color behind it, or beside it, is that of the ground. */
     public static function saysGround(NamePart $part, NamePart $color): bool
     {
-        return in_array($part->bare, self::GROUNDS, true)
-            || ($part->at < $color->at && in_array($part->bare, self::BEFORE_GROUNDS, true));
+        return in_array($part->bare, self::GROUNDS, true) ||
+            ($part->at < $color->at && in_array($part->bare, self::BEFORE_GROUNDS, true));
     }
 
     public static function isParticle(NamePart $part): bool
@@ -141,9 +221,9 @@ final class Noise
     {
         $digits = strlen($part->bare);
 
-        return (in_array($before, self::VERSIONS, true) && $part->isGlued)
-            || (in_array($before, self::CAMERA, true) && $digits >= 3)
-            || in_array($after?->bare, ['px', 'dpi'], true)
-            || $digits >= 4;
+        return (in_array($before, self::VERSIONS, true) && $part->isGlued) ||
+            (in_array($before, self::CAMERA, true) && $digits >= 3) ||
+            in_array($after?->bare, ['px', 'dpi'], true) ||
+            $digits >= 4;
     }
 }

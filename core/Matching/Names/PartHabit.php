@@ -11,11 +11,7 @@ final readonly class PartHabit
      * @param  ?int  $shot  the number of a shot
      * @param  list<Meaning>  $views  a view; of one that says nothing at all, none
      */
-    private function __construct(
-        public ?int $shot,
-        public array $views,
-    ) {
-    }
+    private function __construct(public ?int $shot, public array $views) {}
 
     /** The number of a shot: the second of a run, or the one with the letter b. */
     public static function shot(int $number): self

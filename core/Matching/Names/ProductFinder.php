@@ -13,9 +13,7 @@ use Core\Matrix\Combination;
 /** Finds which product a name is of: by codes and full names, else by what its folder is of, else by a word that no other product's name has. */
 final readonly class ProductFinder
 {
-    public function __construct(private Lexicon $lexicon)
-    {
-    }
+    public function __construct(private Lexicon $lexicon) {}
 
     public function find(NameReading $reading, Circumstances $known, OpenCase $case): ?KnownProduct
     {
@@ -26,10 +24,15 @@ final readonly class ProductFinder
                 $said[(int) $meaning->productId] ??= [$understood, $meaning];
             }
         }
-        $id = $givenId ?? (count($said) === 1 ? array_key_first($said) : null) ?? ($said === [] ? $usualId : null);
+        $id = $givenId ?? ((count($said) === 1 ? array_key_first($said) : null) ?? ($said === [] ? $usualId : null));
         if ($id === null && $said !== []) {
             $id = array_key_first($said);
-            $case->doubt(DoubtKind::ManyProducts, 'It names more than one product: '.implode(', ', array_map(fn (array $pair): string => "“{$pair[1]->word}”", $said)).'.');
+            $case->doubt(
+                DoubtKind::ManyProducts,
+                'It names more than one product: ' .
+                    implode(', ', array_map(fn(array $pair): string => "“{$pair[1]->word}”", $said)) .
+                    '.',
+            );
         }
         $id ??= $this->byPart($reading, $known->trusted, $case);
         $isByLook = $id === null && $known->seen?->resembles !== null;
@@ -44,11 +47,20 @@ final readonly class ProductFinder
             [$understood, $meaning] = $said[$product->id];
             $case->atMost($meaning->exactness->confidence());
             $case->reasons[] = match ($meaning->kind) {
-                MeaningKind::Gtin => "{$understood->text()} is the GTIN of ".implode(', ', [$product->name, ...array_values($product->matrix->choice($this->lexicon->sku((int) $meaning->skuId) ?? Combination::of([])))]).'.',
+                MeaningKind::Gtin => "{$understood->text()} is the GTIN of " .
+                    implode(', ', [
+                        $product->name,
+                        ...array_values(
+                            $product->matrix->choice($this->lexicon->sku((int) $meaning->skuId) ?? Combination::of([])),
+                        ),
+                    ]) .
+                    '.',
                 MeaningKind::Sku => "“{$understood->text()}” is the SKU {$meaning->word}, {$product->name}.",
-                default => $meaning->exactness === Exactness::Slip ? "“{$understood->text()}” is a letter away from {$meaning->word}, {$product->name}." : "“{$understood->text()}” is {$product->name}.",
+                default => $meaning->exactness === Exactness::Slip
+                    ? "“{$understood->text()}” is a letter away from {$meaning->word}, {$product->name}."
+                    : "“{$understood->text()}” is {$product->name}.",
             };
-        } elseif ($givenId === null && ! $case->isByPart && ! $isByLook) {
+        } elseif ($givenId === null && !$case->isByPart && !$isByLook) {
             $case->atMost(Exactness::Synonym->confidence());
             $case->reasons[] = "The others beside it are all of {$product->name}.";
             if ($known->otherCode !== '') {
@@ -60,7 +72,12 @@ final readonly class ProductFinder
         }
         foreach ($givenId === null ? [] : $said as $otherId => [$understood, $meaning]) {
             if ($otherId !== $givenId) {
-                $case->doubt(DoubtKind::OtherProduct, "“{$understood->text()}” is ".($this->lexicon->product($otherId)->name ?? 'another product').'.');
+                $case->doubt(
+                    DoubtKind::OtherProduct,
+                    "“{$understood->text()}” is " .
+                        ($this->lexicon->product($otherId)->name ?? 'another product') .
+                        '.',
+                );
             }
         }
 
@@ -77,7 +94,10 @@ final readonly class ProductFinder
         $ids = null;
         $words = [];
         foreach ($reading->understood as $understood) {
-            $own = array_map(fn (Meaning $meaning): int => (int) $meaning->productId, $understood->of(MeaningKind::Part));
+            $own = array_map(
+                fn(Meaning $meaning): int => (int) $meaning->productId,
+                $understood->of(MeaningKind::Part),
+            );
             if ($own !== []) {
                 $ids = $ids === null ? $own : array_values(array_intersect($ids, $own));
                 $words[] = "“{$understood->text()}”";
@@ -91,7 +111,10 @@ final readonly class ProductFinder
         $name = $this->lexicon->product($id)->name ?? '';
         $isTrusted = in_array($id, $trusted, true);
         $case->atMost($isTrusted ? Exactness::Synonym->confidence() : Exactness::Part->confidence());
-        $case->reasons[] = implode(' and ', $words)." stands in the name of {$name} alone".($isTrusted ? ', and all others of the drop that say so fit it.' : '.');
+        $case->reasons[] =
+            implode(' and ', $words) .
+            " stands in the name of {$name} alone" .
+            ($isTrusted ? ', and all others of the drop that say so fit it.' : '.');
 
         return $id;
     }

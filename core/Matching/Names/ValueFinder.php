@@ -15,9 +15,7 @@ final readonly class ValueFinder
     /** Letters of a word for a style: shorter ones may be sizes. */
     private const LEAST_STYLE = 4;
 
-    public function __construct(private Lexicon $lexicon)
-    {
-    }
+    public function __construct(private Lexicon $lexicon) {}
 
     /**
      * @param  list<string>  $common  unknown words, bare, that are the sender's own
@@ -36,7 +34,7 @@ final readonly class ValueFinder
         }
         $open = [];
         foreach ($this->ofProduct($reading, $product, $case, $common) as [$understood, $meanings]) {
-            $axes = array_unique(array_map(fn (Meaning $meaning): int => (int) $meaning->axisId, $meanings));
+            $axes = array_unique(array_map(fn(Meaning $meaning): int => (int) $meaning->axisId, $meanings));
             if (count($axes) === 1) {
                 $this->take($values, $understood, $meanings, $product, $case);
             } else {
@@ -45,15 +43,34 @@ final readonly class ValueFinder
         }
         // What fits two axes is settled by what else the name says.
         foreach ($open as [$understood, $meanings]) {
-            $free = array_values(array_filter($meanings, fn (Meaning $meaning): bool => ! isset($values[$meaning->axisId])));
-            if ($free !== [] && count(array_unique(array_map(fn (Meaning $meaning): int => (int) $meaning->axisId, $free))) === 1) {
+            $free = array_values(
+                array_filter($meanings, fn(Meaning $meaning): bool => !isset($values[$meaning->axisId])),
+            );
+            if (
+                $free !== [] &&
+                count(array_unique(array_map(fn(Meaning $meaning): int => (int) $meaning->axisId, $free))) === 1
+            ) {
                 $this->take($values, $understood, $free, $product, $case);
             } elseif ($free !== []) {
-                $case->doubt(DoubtKind::ManyMeanings, "“{$understood->text()}” can be ".implode(' or ', array_map(fn (Meaning $meaning): string => $product->label((int) $meaning->axisId, (int) $meaning->valueId), $free)).'.');
+                $case->doubt(
+                    DoubtKind::ManyMeanings,
+                    "“{$understood->text()}” can be " .
+                        implode(
+                            ' or ',
+                            array_map(
+                                fn(Meaning $meaning): string => $product->label(
+                                    (int) $meaning->axisId,
+                                    (int) $meaning->valueId,
+                                ),
+                                $free,
+                            ),
+                        ) .
+                        '.',
+                );
             }
         }
 
-        return array_map(fn (array $ids): array => array_keys($ids), $values);
+        return array_map(fn(array $ids): array => array_keys($ids), $values);
     }
 
     /**
@@ -72,15 +89,24 @@ final readonly class ValueFinder
                 if ($meanings === [] || ($understood->parts[0]->source === NameSource::File) !== $isOwn) {
                     continue;
                 }
-                $all = array_values(array_filter($meanings, fn (Meaning $meaning): bool => $this->isOf($meaning, $product)));
-                $own = $isOwn ? $all : array_values(array_filter($all, fn (Meaning $meaning): bool => ! isset($settled[$meaning->axisId])));
+                $all = array_values(
+                    array_filter($meanings, fn(Meaning $meaning): bool => $this->isOf($meaning, $product)),
+                );
+                $own = $isOwn
+                    ? $all
+                    : array_values(
+                        array_filter($all, fn(Meaning $meaning): bool => !isset($settled[$meaning->axisId])),
+                    );
                 $word = $isOwn || $all === [] ? null : $this->strangerBeside($reading, $understood, $common);
-                if (! $isOwn && $word === null) {
+                if (!$isOwn && $word === null) {
                     $this->compare($all, $named, $product, $case);
                 }
                 if ($own !== []) {
                     if ($word !== null) {
-                        $case->doubt(DoubtKind::Folder, "The folder says “{$understood->text()}” beside “{$word->text}”: nobody knows whether that is {$own[0]->word}.");
+                        $case->doubt(
+                            DoubtKind::Folder,
+                            "The folder says “{$understood->text()}” beside “{$word->text}”: nobody knows whether that is {$own[0]->word}.",
+                        );
                     }
                     $found[] = [$understood, $own];
                     foreach ($own as $meaning) {
@@ -88,9 +114,9 @@ final readonly class ValueFinder
                         $named[(int) $meaning->axisId][(int) $meaning->valueId] = true;
                     }
                 } elseif (
-                    $isOwn
-                    && $understood->of(MeaningKind::View) === []
-                    && $this->isForeign($understood, $meanings, $product)
+                    $isOwn &&
+                    $understood->of(MeaningKind::View) === [] &&
+                    $this->isForeign($understood, $meanings, $product)
                 ) {
                     $case->doubt(DoubtKind::NotOffered, "{$product->name} does not come in {$meanings[0]->word}.");
                     $case->foreign[(int) $meanings[0]->axisId] = true;
@@ -112,7 +138,7 @@ final readonly class ValueFinder
     {
         foreach ($meanings as $meaning) {
             $axis = $product->matrix->axis((int) $meaning->axisId);
-            if ($axis?->changesPicture === true || ($axis === null && ! $this->mayBeSize($understood))) {
+            if ($axis?->changesPicture === true || ($axis === null && !$this->mayBeSize($understood))) {
                 return true;
             }
         }
@@ -124,14 +150,15 @@ final readonly class ValueFinder
     {
         $text = $understood->text();
 
-        return preg_match('/\p{N}/u', $text) === 1 || mb_strlen($text) < self::LEAST_STYLE
-            || (new SizeReader())->read($text)->isKnown();
+        return preg_match('/\p{N}/u', $text) === 1 ||
+            mb_strlen($text) < self::LEAST_STYLE ||
+            (new SizeReader())->read($text)->isKnown();
     }
 
     private function isOf(Meaning $meaning, KnownProduct $product): bool
     {
-        return ($meaning->productId === null || $meaning->productId === $product->id)
-            && $product->matrix->axis((int) $meaning->axisId)?->has((int) $meaning->valueId) === true;
+        return ($meaning->productId === null || $meaning->productId === $product->id) &&
+            $product->matrix->axis((int) $meaning->axisId)?->has((int) $meaning->valueId) === true;
     }
 
     /**
@@ -142,8 +169,11 @@ final readonly class ValueFinder
     private function strangerBeside(NameReading $reading, Understood $understood, array $common): ?NamePart
     {
         foreach ($reading->unknown as $part) {
-            if ($part->source === $understood->parts[0]->source && ! in_array($part->bare, $common, true)
-                && in_array($understood, $reading->beside($part), true)) {
+            if (
+                $part->source === $understood->parts[0]->source &&
+                !in_array($part->bare, $common, true) &&
+                in_array($understood, $reading->beside($part), true)
+            ) {
                 return $part;
             }
         }
@@ -162,8 +192,14 @@ final readonly class ValueFinder
         foreach ($folder as $meaning) {
             $said = $named[(int) $meaning->axisId] ?? [];
             $isPicture = $product->matrix->axis((int) $meaning->axisId)?->changesPicture === true;
-            if ($isPicture && $said !== [] && ! isset($said[(int) $meaning->valueId])) {
-                $case->doubt(DoubtKind::Folder, "The folder says {$product->label((int) $meaning->axisId, (int) $meaning->valueId)}, the name says {$product->label((int) $meaning->axisId, array_key_first($said))}.");
+            if ($isPicture && $said !== [] && !isset($said[(int) $meaning->valueId])) {
+                $case->doubt(
+                    DoubtKind::Folder,
+                    "The folder says {$product->label(
+                        (int) $meaning->axisId,
+                        (int) $meaning->valueId,
+                    )}, the name says {$product->label((int) $meaning->axisId, array_key_first($said))}.",
+                );
             }
         }
     }
@@ -172,12 +208,17 @@ final readonly class ValueFinder
      * @param  array<int, array<int, true>>  $values  axis id => value id
      * @param  non-empty-list<Meaning>  $meanings  of one axis
      */
-    private function take(array &$values, Understood $understood, array $meanings, KnownProduct $product, OpenCase $case): void
-    {
-        $best = max(array_map(fn (Meaning $meaning): float => $meaning->exactness->confidence(), $meanings));
+    private function take(
+        array &$values,
+        Understood $understood,
+        array $meanings,
+        KnownProduct $product,
+        OpenCase $case,
+    ): void {
+        $best = max(array_map(fn(Meaning $meaning): float => $meaning->exactness->confidence(), $meanings));
         foreach ($meanings as $meaning) {
             $isKnown = isset($values[$meaning->axisId][$meaning->valueId]);
-            if (! $isKnown && $meaning->exactness->confidence() === $best) {
+            if (!$isKnown && $meaning->exactness->confidence() === $best) {
                 $values[(int) $meaning->axisId][(int) $meaning->valueId] = true;
                 if ($meaning->exactness->isForm()) {
                     $case->byForm[(int) $meaning->axisId] = true;
@@ -185,15 +226,17 @@ final readonly class ValueFinder
                     $case->atMost($best);
                 }
                 $called = $product->label((int) $meaning->axisId, (int) $meaning->valueId);
-                $case->reasons[] = "“{$understood->text()}” is ".match ($meaning->exactness) {
-                    Exactness::Slip => "a letter away from {$called}.",
-                    Exactness::Turned => "{$called} with its words turned.",
-                    Exactness::Halved => "half of {$called}, and of no other that it comes in.",
-                    Exactness::Short => "taken as short for {$called}, the only one that it comes in.",
-                    Exactness::Inflected => "taken as another form of {$called}.",
-                    Exactness::Synonym => "another word for {$called}.",
-                    default => "{$called}.",
-                };
+                $case->reasons[] =
+                    "“{$understood->text()}” is " .
+                    match ($meaning->exactness) {
+                        Exactness::Slip => "a letter away from {$called}.",
+                        Exactness::Turned => "{$called} with its words turned.",
+                        Exactness::Halved => "half of {$called}, and of no other that it comes in.",
+                        Exactness::Short => "taken as short for {$called}, the only one that it comes in.",
+                        Exactness::Inflected => "taken as another form of {$called}.",
+                        Exactness::Synonym => "another word for {$called}.",
+                        default => "{$called}.",
+                    };
             }
         }
     }

@@ -14,7 +14,10 @@ final class ViewWords
     public static function addTo(WordList $list, Views $views): void
     {
         foreach ($views->all as $view) {
-            foreach ([[$view->words, Exactness::Own], [$view->looseWords, Exactness::Synonym]] as [$words, $exactness]) {
+            foreach (
+                [[$view->words, Exactness::Own], [$view->looseWords, Exactness::Synonym]]
+                as [$words, $exactness]
+            ) {
                 foreach ($words as $word) {
                     $list->add($word, Meaning::view($view, $word, $exactness));
                 }

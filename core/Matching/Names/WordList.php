@@ -34,7 +34,7 @@ final class WordList implements Lexicon
             $this->words[$meaning->valueId][] = $word;
         }
         foreach (WordForms::of($word) as $form) {
-            if (! isset($this->meanings[$form]) && WordForms::isReadBySlip($form)) {
+            if (!isset($this->meanings[$form]) && WordForms::isReadBySlip($form)) {
                 foreach (NearWords::variantsOf($form) as $variant) {
                     $this->nearby[$variant][] = $form;
                 }

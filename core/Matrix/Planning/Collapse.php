@@ -10,10 +10,5 @@ use Core\Matrix\Combination;
 final readonly class Collapse
 {
     /** @param  list<int>  $goes ids of the others */
-    public function __construct(
-        public Combination $cell,
-        public int $stays,
-        public array $goes,
-    ) {
-    }
+    public function __construct(public Combination $cell, public int $stays, public array $goes) {}
 }

@@ -42,7 +42,9 @@ final readonly class Handover
         $turns = [];
         $standing = [];
         foreach ($this->successions as $succession) {
-            $stands = isset($standing[$succession->target()]) || $this->from->axis($succession->toAxisId)?->has($succession->toValueId) === true;
+            $stands =
+                isset($standing[$succession->target()]) ||
+                $this->from->axis($succession->toAxisId)?->has($succession->toValueId) === true;
             $turns[] = [$succession, $stands];
             $standing[$succession->target()] = true;
         }

@@ -11,7 +11,9 @@ final class ImpossibleChange extends CoreException
     /** A value hands over and stays. */
     public static function stillThere(string $axis, string $value): self
     {
-        return new self("{$axis} {$value} cannot hand its SKUs over and stay as well. Take it off {$axis}, or leave it as it is.");
+        return new self(
+            "{$axis} {$value} cannot hand its SKUs over and stay as well. Take it off {$axis}, or leave it as it is.",
+        );
     }
 
     /** A value hands over to one that is not there. */

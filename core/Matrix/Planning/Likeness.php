@@ -15,6 +15,5 @@ final readonly class Likeness
         public int $valueId,
         public int $likeId,
         public bool $withPictures = false,
-    ) {
-    }
+    ) {}
 }

@@ -52,26 +52,28 @@ final readonly class MatrixChange
     ) {
         $this->survivors = array_diff_key($survivors, array_flip($to->axisIds()));
         $this->handover = new Handover($from, $successions, $likes, $homes);
-        $this->to = new Matrix(array_map($this->withSleepers(...), $to->axes), $to->leftOut->leftOutAfter($this->handover), [...array_values($from->sleeping), ...$this->fallAsleep($to)]);
+        $this->to = new Matrix(
+            array_map($this->withSleepers(...), $to->axes),
+            $to->leftOut->leftOutAfter($this->handover),
+            [...array_values($from->sleeping), ...$this->fallAsleep($to)],
+        );
         $this->check();
     }
 
     /** @return list<Axis> */
     public function added(): array
     {
-        return array_values(array_filter(
-            $this->to->axes,
-            fn (Axis $axis): bool => $this->from->axis($axis->id) === null,
-        ));
+        return array_values(
+            array_filter($this->to->axes, fn(Axis $axis): bool => $this->from->axis($axis->id) === null),
+        );
     }
 
     /** @return list<Axis> */
     public function dropped(): array
     {
-        return array_values(array_filter(
-            $this->from->axes,
-            fn (Axis $axis): bool => $this->to->axis($axis->id) === null,
-        ));
+        return array_values(
+            array_filter($this->from->axes, fn(Axis $axis): bool => $this->to->axis($axis->id) === null),
+        );
     }
 
     /** Whether the axis is dropped, and another takes its place. */
@@ -137,7 +139,11 @@ final readonly class MatrixChange
     {
         foreach ($this->homes as $axisId => $home) {
             $own = $cell->value($axisId);
-            if ($own !== null && $own !== ($this->from->sleeping[$axisId]->standsAt ?? null) && $landing->value($axisId) !== $own) {
+            if (
+                $own !== null &&
+                $own !== ($this->from->sleeping[$axisId]->standsAt ?? null) &&
+                $landing->value($axisId) !== $own
+            ) {
                 return true;
             }
         }
@@ -159,17 +165,35 @@ final readonly class MatrixChange
 
     private function withSleepers(Axis $axis): Axis
     {
-        $sleeping = array_values(array_diff([...$this->from->everyValueId($axis->id), ...$axis->sleeping], $axis->valueIds()));
+        $sleeping = array_values(
+            array_diff([...$this->from->everyValueId($axis->id), ...$axis->sleeping], $axis->valueIds()),
+        );
 
-        return new Axis($axis->id, $axis->name, $axis->kind, $axis->values, $axis->changesPicture, $axis->display, array_values(array_unique($sleeping)));
+        return new Axis(
+            $axis->id,
+            $axis->name,
+            $axis->kind,
+            $axis->values,
+            $axis->changesPicture,
+            $axis->display,
+            array_values(array_unique($sleeping)),
+        );
     }
 
     /** @return list<SleepingAxis> the axes that are dropped */
     private function fallAsleep(Matrix $to): array
     {
-        $gone = array_filter($this->from->axes, fn (Axis $axis): bool => $to->axis($axis->id) === null);
+        $gone = array_filter($this->from->axes, fn(Axis $axis): bool => $to->axis($axis->id) === null);
 
-        return array_values(array_map(fn (Axis $axis): SleepingAxis => SleepingAxis::of($axis, isset($this->handover->heirs[$axis->id]) ? null : $this->survivors[$axis->id] ?? null), $gone));
+        return array_values(
+            array_map(
+                fn(Axis $axis): SleepingAxis => SleepingAxis::of(
+                    $axis,
+                    isset($this->handover->heirs[$axis->id]) ? null : $this->survivors[$axis->id] ?? null,
+                ),
+                $gone,
+            ),
+        );
     }
 
     private function check(): void
@@ -182,17 +206,20 @@ final readonly class MatrixChange
         $heads = [];
         foreach ($this->successions as $succession) {
             $axis = $this->to->axis($succession->toAxisId);
-            if ($axis === null || ! $axis->has($succession->toValueId)) {
-                throw ImpossibleChange::noTarget($axis->name ?? $this->from->axis($succession->axisId)->name ?? '');
+            if ($axis === null || !$axis->has($succession->toValueId)) {
+                throw ImpossibleChange::noTarget($axis->name ?? ($this->from->axis($succession->axisId)->name ?? ''));
             }
             if ($this->to->axis($succession->axisId)?->has($succession->valueId) === true) {
-                throw ImpossibleChange::stillThere($axis->name, $this->to->axis($succession->axisId)->value($succession->valueId)->label ?? '');
+                throw ImpossibleChange::stillThere(
+                    $axis->name,
+                    $this->to->axis($succession->axisId)->value($succession->valueId)->label ?? '',
+                );
             }
             $heads[$succession->toAxisId] = true;
         }
         foreach ($this->likes as $likeness) {
             $axis = $this->to->axis($likeness->axisId);
-            if ($axis === null || ! $axis->has($likeness->valueId) || ! $axis->has($likeness->likeId)) {
+            if ($axis === null || !$axis->has($likeness->valueId) || !$axis->has($likeness->likeId)) {
                 throw ImpossibleChange::noTarget($axis->name ?? '');
             }
             if ($this->from->axis($likeness->axisId)?->has($likeness->valueId) === true) {
@@ -200,12 +227,18 @@ final readonly class MatrixChange
             }
         }
         foreach ($this->added() as $axis) {
-            if (! isset($heads[$axis->id]) && (! isset($this->homes[$axis->id]) || ! $axis->has($this->homes[$axis->id]))) {
+            if (
+                !isset($heads[$axis->id]) &&
+                (!isset($this->homes[$axis->id]) || !$axis->has($this->homes[$axis->id]))
+            ) {
                 throw ValueToChoose::home($axis->name);
             }
         }
         foreach ($this->dropped() as $axis) {
-            if (! $this->isExchanged($axis->id) && (! isset($this->survivors[$axis->id]) || ! $axis->has($this->survivors[$axis->id]))) {
+            if (
+                !$this->isExchanged($axis->id) &&
+                (!isset($this->survivors[$axis->id]) || !$axis->has($this->survivors[$axis->id]))
+            ) {
                 throw ValueToChoose::survivor($axis->name);
             }
         }

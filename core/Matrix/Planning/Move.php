@@ -14,6 +14,5 @@ final readonly class Move
         public Combination $from,
         public Combination $to,
         public bool $wasMade,
-    ) {
-    }
+    ) {}
 }

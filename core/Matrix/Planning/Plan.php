@@ -33,8 +33,7 @@ final readonly class Plan
         public array $collapses = [],
         public array $likenesses = [],
         public array $firstToReturn = [],
-    ) {
-    }
+    ) {}
 
     /** Whether no SKU is made, moved, revived or retired. */
     public function isEmpty(): bool
@@ -45,19 +44,19 @@ final readonly class Plan
     /** @return int units of the SKUs that go out of offer */
     public function retiredStock(): int
     {
-        return array_sum(array_map(fn (StandingSku $sku): int => $sku->stock ?? 0, $this->retire));
+        return array_sum(array_map(fn(StandingSku $sku): int => $sku->stock ?? 0, $this->retire));
     }
 
     /** @return int units that go to the SKU that stays */
     public function movedStock(): int
     {
-        return array_sum(array_map(fn (StockMove $move): int => $move->units, $this->stockMoves));
+        return array_sum(array_map(fn(StockMove $move): int => $move->units, $this->stockMoves));
     }
 
     /** How many made SKUs get another combination and stay made. */
     public function movedCount(): int
     {
-        return count(array_filter($this->move, fn (Move $move): bool => $move->wasMade));
+        return count(array_filter($this->move, fn(Move $move): bool => $move->wasMade));
     }
 
     /** How many SKUs are on offer when the plan has run. */
@@ -70,21 +69,24 @@ final readonly class Plan
     public function inWords(): string
     {
         $parts = [];
-        foreach ([
-            'makes' => count($this->make),
-            'brings back' => count($this->revive),
-            'moves' => $this->movedCount(),
-            'retires' => count($this->retire),
-        ] as $verb => $count) {
+        foreach (
+            [
+                'makes' => count($this->make),
+                'brings back' => count($this->revive),
+                'moves' => $this->movedCount(),
+                'retires' => count($this->retire),
+            ]
+            as $verb => $count
+        ) {
             if ($count > 0) {
-                $parts[$verb] = $verb.' '.number_format($count);
+                $parts[$verb] = $verb . ' ' . number_format($count);
             }
         }
         if (isset($parts['retires']) && $this->retiredStock() > 0) {
-            $parts['retires'] .= ' with '.number_format($this->retiredStock()).' in stock';
+            $parts['retires'] .= ' with ' . number_format($this->retiredStock()) . ' in stock';
         }
         if ($this->movedStock() > 0) {
-            $parts['stock'] = 'adds '.number_format($this->movedStock()).' units of stock to the SKUs that stay';
+            $parts['stock'] = 'adds ' . number_format($this->movedStock()) . ' units of stock to the SKUs that stay';
         }
 
         return $parts === [] ? 'changes no SKU' : implode(', ', $parts);

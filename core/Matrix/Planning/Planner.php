@@ -48,7 +48,12 @@ final class Planner
                 $keep[] = $sku->id;
             }
         }
-        $retire = array_values(array_filter($skus, fn (StandingSku $sku): bool => $sku->state === SkuState::Made && ! isset($live[$sku->id])));
+        $retire = array_values(
+            array_filter(
+                $skus,
+                fn(StandingSku $sku): bool => $sku->state === SkuState::Made && !isset($live[$sku->id]),
+            ),
+        );
         sort($keep);
         sort($revive);
 
@@ -75,14 +80,14 @@ final class Planner
      */
     private function inOrder(MatrixChange $change, array $skus, array $landings): array
     {
-        $rank = fn (StandingSku $sku): array => [
+        $rank = fn(StandingSku $sku): array => [
             $change->leavesItsOwn($sku->cell, $landings[$sku->id] ?? $sku->cell),
             $sku->state === SkuState::Retired,
             -$sku->retiredAt,
-            ! $change->isOnSurvivors($sku->cell),
+            !$change->isOnSurvivors($sku->cell),
             $sku->id,
         ];
-        usort($skus, fn (StandingSku $a, StandingSku $b): int => $rank($a) <=> $rank($b));
+        usort($skus, fn(StandingSku $a, StandingSku $b): int => $rank($a) <=> $rank($b));
 
         return $skus;
     }
@@ -127,10 +132,14 @@ final class Planner
         foreach ($groups as $key => $apart) {
             if (count($apart) > 1) {
                 // Of those that lay in one cell before, the first in order stands for it.
-                $group = array_map(fn (array $together): StandingSku => $together[0], array_values($apart));
+                $group = array_map(fn(array $together): StandingSku => $together[0], array_values($apart));
                 $stays = $this->winner($change, $group, (string) $key);
-                $goes = array_values(array_filter($group, fn (StandingSku $sku): bool => $sku !== $stays));
-                $collapses[$key] = new Collapse($cells[$key], $stays->id, array_map(fn (StandingSku $sku): int => $sku->id, $goes));
+                $goes = array_values(array_filter($group, fn(StandingSku $sku): bool => $sku !== $stays));
+                $collapses[$key] = new Collapse(
+                    $cells[$key],
+                    $stays->id,
+                    array_map(fn(StandingSku $sku): int => $sku->id, $goes),
+                );
             }
         }
 
@@ -150,14 +159,14 @@ final class Planner
                 return $sku;
             }
         }
-        $rank = fn (StandingSku $sku): array => [
+        $rank = fn(StandingSku $sku): array => [
             $sku->state === SkuState::Retired,
-            ! $change->isOnSurvivors($sku->cell),
+            !$change->isOnSurvivors($sku->cell),
             $change->handover->concerns($sku->cell) !== $change->comersStay,
             -$sku->retiredAt,
             $sku->id,
         ];
-        usort($group, fn (StandingSku $a, StandingSku $b): int => $rank($a) <=> $rank($b));
+        usort($group, fn(StandingSku $a, StandingSku $b): int => $rank($a) <=> $rank($b));
 
         return $group[0];
     }
@@ -187,7 +196,7 @@ final class Planner
         }
         $keepsCells = $change->keepsCells();
         foreach ($skus as $sku) {
-            if (! array_key_exists($sku->id, $settled)) {
+            if (!array_key_exists($sku->id, $settled)) {
                 $combination = $keepsCells ? $sku->cell : $landings[$sku->id] ?? null;
                 $cell = $combination === null ? null : $change->to->place($combination);
                 if ($cell !== null) {
@@ -216,19 +225,24 @@ final class Planner
             $landing = $landings[$sku->id] ?? $sku->cell;
             $isElsewhere = $change->from->place($sku->cell)?->key !== (string) $key;
             if ($landing->key !== $sku->cell->key || ($isElsewhere && $sku->state === SkuState::Made)) {
-                $moves[] = new Move($sku->id, $sku->cell, $landing, $isElsewhere && $sku->state === SkuState::Made && isset($live[$sku->id]));
+                $moves[] = new Move(
+                    $sku->id,
+                    $sku->cell,
+                    $landing,
+                    $isElsewhere && $sku->state === SkuState::Made && isset($live[$sku->id]),
+                );
             }
         }
         if ($change->homes !== []) {
             $claiming = array_column($claims, 'id', 'id');
             foreach ($skus as $sku) {
                 $atHome = $change->atHome($sku->cell);
-                if (! isset($claiming[$sku->id]) && $atHome->key !== $sku->cell->key) {
+                if (!isset($claiming[$sku->id]) && $atHome->key !== $sku->cell->key) {
                     $moves[] = new Move($sku->id, $sku->cell, $atHome, false);
                 }
             }
         }
-        usort($moves, fn (Move $a, Move $b): int => $a->skuId <=> $b->skuId);
+        usort($moves, fn(Move $a, Move $b): int => $a->skuId <=> $b->skuId);
 
         return $moves;
     }
@@ -243,9 +257,14 @@ final class Planner
      */
     private function firstToReturn(array $skus, array $collapses, array $live): array
     {
-        $stay = array_map(fn (Collapse $collapse): int => $collapse->stays, array_values($collapses));
-        $retired = array_filter($skus, fn (StandingSku $sku): bool => $sku->state === SkuState::Retired && ! isset($live[$sku->id]) && in_array($sku->id, $stay, true));
-        $ids = array_map(fn (StandingSku $sku): int => $sku->id, array_values($retired));
+        $stay = array_map(fn(Collapse $collapse): int => $collapse->stays, array_values($collapses));
+        $retired = array_filter(
+            $skus,
+            fn(StandingSku $sku): bool => $sku->state === SkuState::Retired &&
+                !isset($live[$sku->id]) &&
+                in_array($sku->id, $stay, true),
+        );
+        $ids = array_map(fn(StandingSku $sku): int => $sku->id, array_values($retired));
         sort($ids);
 
         return $ids;

@@ -28,8 +28,7 @@ final readonly class SleepingAxis
         public string $name = '',
         public string $label = '',
         public bool $changesPicture = false,
-    ) {
-    }
+    ) {}
 
     /** @param  ?int  $standsAt  the value that stays; null where another axis takes its place */
     public static function of(Axis $axis, ?int $standsAt): self

@@ -21,6 +21,5 @@ final readonly class StandingSku
         public SkuState $state,
         public ?int $stock = 0,
         public int $retiredAt = 0,
-    ) {
-    }
+    ) {}
 }

@@ -10,13 +10,7 @@ namespace Core\Matrix\Planning;
  */
 final readonly class Succession
 {
-    public function __construct(
-        public int $axisId,
-        public int $valueId,
-        public int $toAxisId,
-        public int $toValueId,
-    ) {
-    }
+    public function __construct(public int $axisId, public int $valueId, public int $toAxisId, public int $toValueId) {}
 
     /** One value hands over to another of the same axis. */
     public static function within(int $axisId, int $valueId, int $toValueId): self
@@ -27,6 +21,6 @@ final readonly class Succession
     /** The same for all that hand over to the same value. */
     public function target(): string
     {
-        return $this->toAxisId.':'.$this->toValueId;
+        return $this->toAxisId . ':' . $this->toValueId;
     }
 }

@@ -38,9 +38,12 @@ final class KnownValues
         private readonly AxisKind $kind = AxisKind::Other,
     ) {
         $this->near = new NearWords();
-        foreach ([...$names, ...array_map(fn (int $id, string $label): array => [$id, $label], array_keys($labels), $labels)] as [$id, $text]) {
+        foreach (
+            [...$names, ...array_map(fn(int $id, string $label): array => [$id, $label], array_keys($labels), $labels)]
+            as [$id, $text]
+        ) {
             $name = Name::of($text);
-            if (! isset($this->names[$name->folded])) {
+            if (!isset($this->names[$name->folded])) {
                 $this->names[$name->folded] = $id;
                 $this->bare[$name->bare()] ??= $id;
                 $this->near->add($name->folded);

@@ -7,11 +7,7 @@ namespace Core\Matrix\Typed;
 /** A value that was typed under another word for it: a synonym or a translation. */
 final readonly class OtherWord
 {
-    public function __construct(
-        public string $typed,
-        public string $known,
-    ) {
-    }
+    public function __construct(public string $typed, public string $known) {}
 
     /** Which word was read as which value. */
     public function inWords(): string

@@ -9,11 +9,7 @@ use Core\Text\Name;
 /** A value that was typed again, perhaps under another name (2XL for XXL), and counted once. */
 final readonly class RepeatedValue
 {
-    public function __construct(
-        public string $typed,
-        public string $kept,
-    ) {
-    }
+    public function __construct(public string $typed, public string $kept) {}
 
     /** Which value was typed twice, and as what. */
     public function inWords(): string

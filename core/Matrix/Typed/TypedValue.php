@@ -8,9 +8,5 @@ namespace Core\Matrix\Typed;
 final readonly class TypedValue
 {
     /** @param  ?int  $id  null where it is new */
-    public function __construct(
-        public string $label,
-        public ?int $id,
-    ) {
-    }
+    public function __construct(public string $label, public ?int $id) {}
 }

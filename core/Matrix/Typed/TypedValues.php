@@ -18,8 +18,7 @@ final readonly class TypedValues
         public array $doubles,
         public array $nearMisses,
         public array $otherWords,
-    ) {
-    }
+    ) {}
 
     /** Both, one after the other. */
     public function and(self $more): self
@@ -35,6 +34,6 @@ final readonly class TypedValues
     /** @return list<string> */
     public function labels(): array
     {
-        return array_map(fn (TypedValue $value): string => $value->label, $this->values);
+        return array_map(fn(TypedValue $value): string => $value->label, $this->values);
     }
 }

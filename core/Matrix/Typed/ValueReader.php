@@ -15,9 +15,7 @@ final class ValueReader
     /** Between two digits a comma is a decimal sign before one of these, where commas do not separate the values. */
     private const DECIMAL_COMMA = '/(?<=\d),(?=(?:5|25|75|33|66|67)(?!\d))|(?<![\d,])0,(?=\d)|(?<=\d),(?=\d+\s?(?:ml|cl|dl|l|g|kg|mm|cm|m)\b)/iu';
 
-    public function __construct(private readonly SizeReader $sizes = new SizeReader())
-    {
-    }
+    public function __construct(private readonly SizeReader $sizes = new SizeReader()) {}
 
     /**
      * Splits at commas, vertical bars, semicolons, tabs and new lines, and reads the parts.
@@ -72,7 +70,10 @@ final class ValueReader
                 $otherWords[] = new OtherWord($name->shown, $value->label);
             }
             $close = $id === null ? $known->near($name) : null;
-            $typed = $close !== null || $id !== null || $kind === AxisKind::Size ? null : $bare[$name->bare()] ?? $new->near($name->folded);
+            $typed =
+                $close !== null || $id !== null || $kind === AxisKind::Size
+                    ? null
+                    : $bare[$name->bare()] ?? $new->near($name->folded);
             if ($close !== null) {
                 $near[] = new NearMiss($name->shown, $known->label($close), $close);
             } elseif ($typed !== null && isset($seen[$typed])) {
@@ -91,10 +92,17 @@ final class ValueReader
         $bare = trim($typed);
         $others = preg_match('/[|;\t\r\n]|,\s|\s,/u', $bare) === 1;
         if ($others || substr_count($bare, ',') === 1) {
-            $typed = (string) preg_replace_callback(self::DECIMAL_COMMA, fn (array $found): string => str_replace(',', "\u{FFFC}", $found[0]), $typed);
+            $typed = (string) preg_replace_callback(
+                self::DECIMAL_COMMA,
+                fn(array $found): string => str_replace(',', "\u{FFFC}", $found[0]),
+                $typed,
+            );
         }
 
-        return array_map(fn (string $part): string => str_replace("\u{FFFC}", ',', $part), preg_split('/[,|;\t\r\n]+/u', $typed) ?: []);
+        return array_map(
+            fn(string $part): string => str_replace("\u{FFFC}", ',', $part),
+            preg_split('/[,|;\t\r\n]+/u', $typed) ?: [],
+        );
     }
 
     /** What makes two typed values the same: the folded name with nothing around signs, and for sizes what the size means (2XL is XXL). */

@@ -12,10 +12,5 @@ final readonly class DetailDifference
      * @param  string  $before  in words; empty for nothing
      * @param  string  $after  in words; empty for nothing
      */
-    public function __construct(
-        public string $name,
-        public string $before,
-        public string $after,
-    ) {
-    }
+    public function __construct(public string $name, public string $before, public string $after) {}
 }

@@ -39,8 +39,7 @@ final readonly class Difference
         public array $skus,
         public array $pictures,
         public bool $isReordered,
-    ) {
-    }
+    ) {}
 
     /** SKUs are the same where both know an id and it is one, else where they lie in one cell; pictures by id, else by photo. */
     public static function between(ProductState $before, ProductState $after): self
@@ -63,9 +62,17 @@ final readonly class Difference
             $details,
             self::opening($before) !== self::opening($after),
             self::look($before) !== self::look($after),
-            self::shape($before->matrix) !== self::shape($after->matrix) || ! Reach::leftOutOf($before->matrix)->equals(Reach::leftOutOf($after->matrix)),
-            array_values(array_filter(self::skus($before->skus, $after->skus), fn (SkuDifference $sku): bool => ! $sku->isNone())),
-            array_values(array_filter($pictures, fn (PictureDifference $picture): bool => ! $picture->isNone($before->matrix, $after->matrix))),
+            self::shape($before->matrix) !== self::shape($after->matrix) ||
+                !Reach::leftOutOf($before->matrix)->equals(Reach::leftOutOf($after->matrix)),
+            array_values(
+                array_filter(self::skus($before->skus, $after->skus), fn(SkuDifference $sku): bool => !$sku->isNone()),
+            ),
+            array_values(
+                array_filter(
+                    $pictures,
+                    fn(PictureDifference $picture): bool => !$picture->isNone($before->matrix, $after->matrix),
+                ),
+            ),
             self::isTurned($matches),
         );
     }
@@ -73,7 +80,13 @@ final readonly class Difference
     /** Whether the two states are the same in all that is kept. */
     public function isNone(): bool
     {
-        return $this->details === [] && ! $this->changesOpening && ! $this->changesLook && ! $this->changesShape && $this->skus === [] && $this->pictures === [] && ! $this->isReordered;
+        return $this->details === [] &&
+            !$this->changesOpening &&
+            !$this->changesLook &&
+            !$this->changesShape &&
+            $this->skus === [] &&
+            $this->pictures === [] &&
+            !$this->isReordered;
     }
 
     /** @return array{?string, array<int, int>} */
@@ -89,8 +102,11 @@ final readonly class Difference
     private static function look(ProductState $state): array
     {
         $own = array_intersect_key($state->details->ownAxes, array_flip($state->matrix->axisIds()));
-        $axes = array_map(fn (OwnAxis $axis): string => $axis->inWords(), array_filter($own, fn (OwnAxis $axis): bool => ! $axis->isNone()));
-        $swatches = array_map(fn (Swatch $swatch): string => $swatch->text(), $state->awakeSwatches());
+        $axes = array_map(
+            fn(OwnAxis $axis): string => $axis->inWords(),
+            array_filter($own, fn(OwnAxis $axis): bool => !$axis->isNone()),
+        );
+        $swatches = array_map(fn(Swatch $swatch): string => $swatch->text(), $state->awakeSwatches());
         ksort($axes);
         ksort($swatches);
 
@@ -100,7 +116,13 @@ final readonly class Difference
     /** @return list<array{int, list<array{int, string}>}> */
     private static function shape(Matrix $matrix): array
     {
-        return array_map(fn (Axis $axis): array => [$axis->id, array_map(fn (Value $value): array => [$value->id, $value->label], $axis->values)], $matrix->axes);
+        return array_map(
+            fn(Axis $axis): array => [
+                $axis->id,
+                array_map(fn(Value $value): array => [$value->id, $value->label], $axis->values),
+            ],
+            $matrix->axes,
+        );
     }
 
     /**
@@ -117,7 +139,7 @@ final readonly class Difference
                 $byId[$sku->id] = $at;
             }
             // One on offer stands for its cell; of retired ones the first.
-            if (! isset($byCell[$sku->cell->key]) || $sku->isMade()) {
+            if (!isset($byCell[$sku->cell->key]) || $sku->isMade()) {
                 $byCell[$sku->cell->key] = $at;
             }
         }
@@ -129,7 +151,7 @@ final readonly class Difference
             $pairs[] = new SkuDifference($at === null ? null : $before[$at], $sku);
         }
         foreach ($before as $at => $sku) {
-            if (! isset($met[$at])) {
+            if (!isset($met[$at])) {
                 $pairs[] = new SkuDifference($sku, null);
             }
         }
@@ -154,7 +176,10 @@ final readonly class Difference
             }
         }
 
-        return array_map(fn (Placement $picture): ?int => $byId[$picture->id] ?? $byPhoto[$picture->photoId] ?? null, $before);
+        return array_map(
+            fn(Placement $picture): ?int => $byId[$picture->id] ?? ($byPhoto[$picture->photoId] ?? null),
+            $before,
+        );
     }
 
     /**
@@ -165,9 +190,16 @@ final readonly class Difference
      */
     private static function pictures(array $before, array $after, array $matches): array
     {
-        $pairs = array_map(fn (Placement $old, ?int $at): PictureDifference => new PictureDifference($old, $at === null ? null : $after[$at]), $before, $matches);
+        $pairs = array_map(
+            fn(Placement $old, ?int $at): PictureDifference => new PictureDifference(
+                $old,
+                $at === null ? null : $after[$at],
+            ),
+            $before,
+            $matches,
+        );
         foreach ($after as $at => $new) {
-            if (! in_array($at, $matches, true)) {
+            if (!in_array($at, $matches, true)) {
                 $pairs[] = new PictureDifference(null, $new);
             }
         }
@@ -178,7 +210,7 @@ final readonly class Difference
     /** @param  list<?int>  $matches */
     private static function isTurned(array $matches): bool
     {
-        $places = array_values(array_filter($matches, fn (?int $at): bool => $at !== null));
+        $places = array_values(array_filter($matches, fn(?int $at): bool => $at !== null));
         $sorted = $places;
         sort($sorted);
 

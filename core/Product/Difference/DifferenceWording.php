@@ -39,9 +39,13 @@ final class DifferenceWording
     /** "name, price, axes, 12 SKUs, 3 pictures": what a change was about. */
     public function summary(Difference $difference): string
     {
-        $count = fn (int $count, string $one, string $many): string => $count === 1 ? "1 {$one}" : number_format($count)." {$many}";
+        $count = fn(int $count, string $one, string $many): string => $count === 1
+            ? "1 {$one}"
+            : number_format($count) . " {$many}";
         $parts = [
-            ...array_unique(array_map(fn (DetailDifference $detail): string => lcfirst($detail->name), $difference->details)),
+            ...array_unique(
+                array_map(fn(DetailDifference $detail): string => lcfirst($detail->name), $difference->details),
+            ),
             $difference->changesOpening ? 'what shoppers see first' : '',
             $difference->changesLook ? 'swatches and how shoppers choose' : '',
             $difference->changesShape ? 'axes' : '',
@@ -50,7 +54,7 @@ final class DifferenceWording
             $difference->isReordered ? 'order of pictures' : '',
         ];
 
-        return implode(', ', array_filter($parts, fn (string $part): bool => $part !== ''));
+        return implode(', ', array_filter($parts, fn(string $part): bool => $part !== ''));
     }
 
     /** @return list<Remark> */
@@ -58,17 +62,38 @@ final class DifferenceWording
     {
         $remarks = [];
         foreach ($difference->details as $detail) {
-            $remarks[] = new Remark(Section::Details, "{$detail->name}: {$this->fromTo($detail->before, $detail->after)}");
+            $remarks[] = new Remark(
+                Section::Details,
+                "{$detail->name}: {$this->fromTo($detail->before, $detail->after)}",
+            );
         }
-        foreach ($difference->changesOpening ? array_column([...$difference->before->matrix->axes, ...$difference->after->matrix->axes], null, 'id') : [] as $axis) {
-            $label = fn (ProductState $state): string => $state->matrix->axis($axis->id)?->value($state->details->openings[$axis->id] ?? 0)->label ?? '';
+        foreach (
+            $difference->changesOpening
+                ? array_column([...$difference->before->matrix->axes, ...$difference->after->matrix->axes], null, 'id')
+                : []
+            as $axis
+        ) {
+            $label = fn(ProductState $state): string => $state->matrix
+                ->axis($axis->id)
+                ?->value($state->details->openings[$axis->id] ?? 0)->label ?? '';
             if ($label($difference->before) !== $label($difference->after)) {
-                $remarks[] = new Remark(Section::Details, "Opens with {$axis->name}: {$this->fromTo($label($difference->before), $label($difference->after))}");
+                $remarks[] = new Remark(
+                    Section::Details,
+                    "Opens with {$axis->name}: {$this->fromTo(
+                        $label($difference->before),
+                        $label($difference->after),
+                    )}",
+                );
             }
         }
-        $cell = fn (ProductState $state): string => $state->details->openingCell === null ? '' : $state->matrix->inWords($state->details->openingCell);
+        $cell = fn(ProductState $state): string => $state->details->openingCell === null
+            ? ''
+            : $state->matrix->inWords($state->details->openingCell);
         if ($cell($difference->before) !== $cell($difference->after)) {
-            $remarks[] = new Remark(Section::Details, "Opens with the SKU: {$this->fromTo($cell($difference->before), $cell($difference->after))}");
+            $remarks[] = new Remark(
+                Section::Details,
+                "Opens with the SKU: {$this->fromTo($cell($difference->before), $cell($difference->after))}",
+            );
         }
 
         return $remarks;
@@ -88,8 +113,8 @@ final class DifferenceWording
 
                 continue;
             }
-            $added = array_filter($axis->values, fn (Value $value): bool => ! $old->has($value->id));
-            $removed = array_filter($old->values, fn (Value $value): bool => ! $axis->has($value->id));
+            $added = array_filter($axis->values, fn(Value $value): bool => !$old->has($value->id));
+            $removed = array_filter($old->values, fn(Value $value): bool => !$axis->has($value->id));
             if ($added !== []) {
                 $say("{$axis->name} has {$this->labels($added)} more");
             }
@@ -130,7 +155,10 @@ final class DifferenceWording
                 $was = ($old->ownSwatches[$value->id] ?? null)?->inWords() ?? '';
                 $is = ($new->ownSwatches[$value->id] ?? null)?->inWords() ?? '';
                 if ($was !== $is) {
-                    $remarks[] = new Remark(Section::Axes, "Swatch of its own for {$axis->name} {$value->label}: {$this->fromTo($was, $is)}");
+                    $remarks[] = new Remark(
+                        Section::Axes,
+                        "Swatch of its own for {$axis->name} {$value->label}: {$this->fromTo($was, $is)}",
+                    );
                 }
             }
         }
@@ -146,9 +174,11 @@ final class DifferenceWording
         if ($old->equals($new)) {
             return [];
         }
-        $say = fn (Reach $rules, Matrix $matrix): string => $rules->isNothing() ? '' : (new Wording())->say($rules, $matrix);
+        $say = fn(Reach $rules, Matrix $matrix): string => $rules->isNothing()
+            ? ''
+            : (new Wording())->say($rules, $matrix);
 
-        return [new Remark(Section::Axes, 'Left out: '.$this->fromTo($say($old, $before), $say($new, $after)))];
+        return [new Remark(Section::Axes, 'Left out: ' . $this->fromTo($say($old, $before), $say($new, $after)))];
     }
 
     /**
@@ -161,18 +191,24 @@ final class DifferenceWording
         $codes = [];
         foreach ($difference->skus as $sku) {
             $parts = match (true) {
-                $sku->before === null => ['new: '.$this->place($sku->after, $after)],
+                $sku->before === null => ['new: ' . $this->place($sku->after, $after)],
                 $sku->after === null => ['not made yet'],
                 default => $this->changes($sku, $before, $after),
             };
-            $codes[implode(', ', $parts)][] = $sku->after->code ?? $sku->before->code ?? '';
+            $codes[implode(', ', $parts)][] = $sku->after->code ?? ($sku->before->code ?? '');
         }
         $remarks = [];
         foreach ($codes as $words => $alike) {
             $more = count($alike) - self::NAMED;
-            $remarks[] = new Remark(Section::Skus, count($alike) === 1
-                ? "{$alike[0]} {$words}"
-                : count($alike)." SKUs {$words}: ".implode(', ', array_slice($alike, 0, self::NAMED)).($more > 0 ? " and {$more} more" : ''));
+            $remarks[] = new Remark(
+                Section::Skus,
+                count($alike) === 1
+                    ? "{$alike[0]} {$words}"
+                    : count($alike) .
+                        " SKUs {$words}: " .
+                        implode(', ', array_slice($alike, 0, self::NAMED)) .
+                        ($more > 0 ? " and {$more} more" : ''),
+            );
         }
 
         return $remarks;
@@ -186,7 +222,7 @@ final class DifferenceWording
             $parts[] = $sku->after?->isMade() === true ? 'on offer again' : 'retired';
         }
         if ($sku->isMoved()) {
-            $parts[] = 'from '.$this->place($sku->before, $before).' to '.$this->place($sku->after, $after);
+            $parts[] = 'from ' . $this->place($sku->before, $before) . ' to ' . $this->place($sku->after, $after);
         }
         foreach ($sku->numbers() as $what => [$was, $is]) {
             $parts[] = "{$what} {$this->fromTo($was, $is)}";
@@ -205,30 +241,46 @@ final class DifferenceWording
             $new = $picture->after;
             $parts = [];
             if ($old === null || $new === null) {
-                $parts[] = $new !== null ? 'new, '.$wording->say($new->reach, $after) : 'not in the product';
+                $parts[] = $new !== null ? 'new, ' . $wording->say($new->reach, $after) : 'not in the product';
             } else {
                 if ($old->photoId !== $new->photoId) {
-                    $parts[] = $old->file === $new->file ? 'another file of that name' : "another file in the place of {$old->file}";
+                    $parts[] =
+                        $old->file === $new->file
+                            ? 'another file of that name'
+                            : "another file in the place of {$old->file}";
                 }
-                foreach ([
-                    ['linked to', ...$this->reaches($old->reach, $before, $new->reach, $after)],
-                    ['hidden from', ...$this->reaches($old->hidden, $before, $new->hidden, $after)],
-                    ['view', $old->view->name ?? '', $new->view->name ?? ''],
-                    ['roles', $this->roles($old), $this->roles($new)],
-                    ['alt text', $old->altText, $new->altText],
-                    ['focus', $this->focus($old), $this->focus($new)],
-                ] as [$what, $was, $is]) {
+                foreach (
+                    [
+                        ['linked to', ...$this->reaches($old->reach, $before, $new->reach, $after)],
+                        ['hidden from', ...$this->reaches($old->hidden, $before, $new->hidden, $after)],
+                        ['view', $old->view->name ?? '', $new->view->name ?? ''],
+                        ['roles', $this->roles($old), $this->roles($new)],
+                        ['alt text', $old->altText, $new->altText],
+                        ['focus', $this->focus($old), $this->focus($new)],
+                    ]
+                    as [$what, $was, $is]
+                ) {
                     if ($was !== $is) {
                         $parts[] = "{$what} {$this->fromTo($was, $is)}";
                     }
                 }
             }
             if ($parts !== []) {
-                $remarks[] = new Remark(Section::Pictures, ($new->file ?? $old->file ?? '').': '.implode(', ', $parts));
+                $remarks[] = new Remark(
+                    Section::Pictures,
+                    ($new->file ?? ($old->file ?? '')) . ': ' . implode(', ', $parts),
+                );
             }
         }
         if ($difference->isReordered) {
-            $remarks[] = new Remark(Section::Pictures, 'The pictures stand in another order: '.implode(', ', array_map(fn (Placement $picture): string => $picture->file, $difference->after->pictures)));
+            $remarks[] = new Remark(
+                Section::Pictures,
+                'The pictures stand in another order: ' .
+                    implode(
+                        ', ',
+                        array_map(fn(Placement $picture): string => $picture->file, $difference->after->pictures),
+                    ),
+            );
         }
 
         return $remarks;
@@ -240,7 +292,9 @@ final class DifferenceWording
         if ($old->activeIn($before)->equals($new->activeIn($after))) {
             return ['', ''];
         }
-        $say = fn (Reach $reach, Matrix $matrix): string => $reach->activeIn($matrix)->isNothing() ? '' : (new Wording())->say($reach, $matrix);
+        $say = fn(Reach $reach, Matrix $matrix): string => $reach->activeIn($matrix)->isNothing()
+            ? ''
+            : (new Wording())->say($reach, $matrix);
 
         return [$say($old, $before), $say($new, $after)];
     }
@@ -249,12 +303,18 @@ final class DifferenceWording
     {
         $crop = Crop::fromKey($placement->crop);
 
-        return $crop->isMiddle() ? '' : round($crop->x / 10).' % across, '.round($crop->y / 10).' % down'.($crop->width < 1000 || $crop->height < 1000 ? ' in a part of it' : '');
+        return $crop->isMiddle()
+            ? ''
+            : round($crop->x / 10) .
+                    ' % across, ' .
+                    round($crop->y / 10) .
+                    ' % down' .
+                    ($crop->width < 1000 || $crop->height < 1000 ? ' in a part of it' : '');
     }
 
     private function roles(Placement $placement): string
     {
-        return implode(', ', array_map(fn (Role $role): string => $role->label(), $placement->roles));
+        return implode(', ', array_map(fn(Role $role): string => $role->label(), $placement->roles));
     }
 
     private function place(?Sku $sku, Matrix $matrix): string
@@ -273,11 +333,11 @@ final class DifferenceWording
     /** @param  array<Value>  $values */
     private function labels(array $values): string
     {
-        return implode(', ', array_map(fn (Value $value): string => $value->label, $values));
+        return implode(', ', array_map(fn(Value $value): string => $value->label, $values));
     }
 
     private function fromTo(string $old, string $new): string
     {
-        return ($old === '' ? 'none' : $old).' → '.($new === '' ? 'none' : $new);
+        return ($old === '' ? 'none' : $old) . ' → ' . ($new === '' ? 'none' : $new);
     }
 }

@@ -7,9 +7,5 @@ namespace Core\Product\Difference;
 /** One thing that is different between two states of a product, in words. */
 final readonly class Remark
 {
-    public function __construct(
-        public Section $section,
-        public string $words,
-    ) {
-    }
+    public function __construct(public Section $section, public string $words) {}
 }

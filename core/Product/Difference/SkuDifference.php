@@ -9,11 +9,7 @@ use Core\Product\Sku;
 /** A SKU in two states of a product; null where it is not in one of them. */
 final readonly class SkuDifference
 {
-    public function __construct(
-        public ?Sku $before,
-        public ?Sku $after,
-    ) {
-    }
+    public function __construct(public ?Sku $before, public ?Sku $after) {}
 
     /** @return array<string, array{string, string}> which of its own numbers changed: from, to */
     public function numbers(): array
@@ -48,6 +44,6 @@ final readonly class SkuDifference
             return ($this->before ?? $this->after)?->isMade() !== true;
         }
 
-        return ! $this->isMoved() && ! $this->changesState() && $this->numbers() === [];
+        return !$this->isMoved() && !$this->changesState() && $this->numbers() === [];
     }
 }

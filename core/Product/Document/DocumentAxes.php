@@ -21,9 +21,7 @@ use Core\Product\OwnAxis;
 final readonly class DocumentAxes
 {
     /** @param  list<Fields>  $axes */
-    public function __construct(private array $axes, private DocumentNames $names)
-    {
-    }
+    public function __construct(private array $axes, private DocumentNames $names) {}
 
     /** @return list<Axis> those that the product has at the moment */
     public function awake(): array
@@ -40,10 +38,7 @@ final readonly class DocumentAxes
     /** @return list<Fields> */
     private function those(bool $isAsleep): array
     {
-        return array_values(array_filter(
-            $this->axes,
-            fn (Fields $axis): bool => $axis->isTrue('asleep') === $isAsleep,
-        ));
+        return array_values(array_filter($this->axes, fn(Fields $axis): bool => $axis->isTrue('asleep') === $isAsleep));
     }
 
     /** @return array<int, OwnAxis> by axis id */
@@ -54,7 +49,7 @@ final readonly class DocumentAxes
             $own[$this->names->axis($axis)->id] = $this->ownAxis($axis);
         }
 
-        return array_filter($own, fn (OwnAxis $axis): bool => ! $axis->isNone());
+        return array_filter($own, fn(OwnAxis $axis): bool => !$axis->isNone());
     }
 
     /** @return array<int, int> by axis id */
@@ -113,7 +108,7 @@ final readonly class DocumentAxes
                     $value->money('adds', $currency),
                     $percent === null
                         ? null
-                        : $value->reading('adds_percent', fn (): BigDecimal => Adjustment::percentage($percent)),
+                        : $value->reading('adds_percent', fn(): BigDecimal => Adjustment::percentage($percent)),
                 );
                 if ($adds->amount !== null || $adds->percent !== null) {
                     $adjustments[$this->names->value($axis, $value, 'value')->id] = $adds;
@@ -157,7 +152,7 @@ final readonly class DocumentAxes
         $label = '';
         foreach ($fields->all('values') as $value) {
             $here = $this->names->value($fields, $value, 'value');
-            $value->isTrue('asleep') ? $asleep[] = $here->id : $placed[] = $here->id;
+            $value->isTrue('asleep') ? ($asleep[] = $here->id) : ($placed[] = $here->id);
             $label = $here->id === $stands?->id ? $value->textOrNone('label') ?? $here->label : $label;
         }
 
@@ -174,9 +169,8 @@ final readonly class DocumentAxes
 
     private function ownAxis(Fields $fields): OwnAxis
     {
-        $display = $fields->textOrNone('own_display') === null
-            ? null
-            : $fields->case('own_display', AxisDisplay::class);
+        $display =
+            $fields->textOrNone('own_display') === null ? null : $fields->case('own_display', AxisDisplay::class);
 
         return new OwnAxis($fields->isTrueOrNone('own_changes_picture'), $display);
     }
@@ -185,7 +179,7 @@ final readonly class DocumentAxes
     {
         $plain = $fields->reading(
             'colors',
-            fn (): Swatch => Swatch::of(...array_map(Srgb::fromHex(...), $fields->texts('colors'))),
+            fn(): Swatch => Swatch::of(...array_map(Srgb::fromHex(...), $fields->texts('colors'))),
         );
         if ($fields->textOrNone('pattern') !== null) {
             return $plain->inTile($fields->case('pattern', Tile::class));

@@ -24,9 +24,7 @@ final class DocumentNames
 
     private int $lastId = 0;
 
-    public function __construct(private readonly LibraryIndex $library)
-    {
-    }
+    public function __construct(private readonly LibraryIndex $library) {}
 
     /** @return list<Lacking> */
     public function lacking(): array
@@ -68,8 +66,8 @@ final class DocumentNames
     /** The value that a field names, of an axis of the document. */
     public function value(Fields $axis, Fields $fields, string $name): Value
     {
-        return $this->axes[$axis->text('axis')]->named($fields->text($name))
-            ?? throw $fields->amiss($name, "{$axis->text('axis')} has no such value");
+        return $this->axes[$axis->text('axis')]->named($fields->text($name)) ??
+            throw $fields->amiss($name, "{$axis->text('axis')} has no such value");
     }
 
     public function view(Fields $fields): ?View
@@ -152,18 +150,19 @@ final class DocumentNames
     {
         $known = $this->axes[$axis] ?? throw $fields->amiss($axis, 'the product has no such axis');
 
-        return [$known->id, array_map(
-            fn (string $value): int => $known->named($value)->id ?? throw $fields->amiss(
-                $axis,
-                "there is no value “{$value}”",
+        return [
+            $known->id,
+            array_map(
+                fn(string $value): int => $known->named($value)->id ??
+                    throw $fields->amiss($axis, "there is no value “{$value}”"),
+                $values,
             ),
-            $values,
-        )];
+        ];
     }
 
     private function lack(Lacking $lacking): void
     {
-        if (! in_array($lacking, $this->lacking, false)) {
+        if (!in_array($lacking, $this->lacking, false)) {
             $this->lacking[] = $lacking;
         }
     }

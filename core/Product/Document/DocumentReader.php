@@ -39,17 +39,16 @@ final class DocumentReader
     public function read(): ReadProduct
     {
         $fields = $this->fields;
-        $currency = $fields->reading('currency', fn (): Currency => Currency::of($fields->text('currency')));
+        $currency = $fields->reading('currency', fn(): Currency => Currency::of($fields->text('currency')));
         $described = $fields->all('axes');
         foreach ($described as $axis) {
             $this->names->know($axis);
         }
         $axes = new DocumentAxes($described, $this->names);
-        $matrix = $fields->reading('axes', fn (): Matrix => Matrix::of(
-            $axes->awake(),
-            $this->names->reach($fields, 'left_out'),
-            $axes->asleep(),
-        ));
+        $matrix = $fields->reading(
+            'axes',
+            fn(): Matrix => Matrix::of($axes->awake(), $this->names->reach($fields, 'left_out'), $axes->asleep()),
+        );
         $pictures = $this->pictures();
         $opening = $fields->fieldsOrNone('opening');
         $details = new ProductDetails(
@@ -72,7 +71,7 @@ final class DocumentReader
             $this->names->codePattern($fields, 'code_pattern'),
             $axes->sleepingLabels(),
         );
-        $skus = array_map(fn (Fields $sku): Sku => $this->sku($sku, $matrix, $currency), $fields->all('skus'));
+        $skus = array_map(fn(Fields $sku): Sku => $this->sku($sku, $matrix, $currency), $fields->all('skus'));
 
         return new ReadProduct(new ProductState($details, $matrix, $skus, $pictures), $this->names->lacking());
     }
@@ -130,10 +129,8 @@ final class DocumentReader
                     $this->names->reach($fields, 'hidden'),
                     $this->names->view($fields),
                     array_map(
-                        fn (string $role): Role => Role::tryFrom($role) ?? throw $fields->amiss(
-                            'roles',
-                            "there is no role “{$role}”",
-                        ),
+                        fn(string $role): Role => Role::tryFrom($role) ??
+                            throw $fields->amiss('roles', "there is no role “{$role}”"),
                         $fields->texts('roles'),
                     ),
                     $fields->text('alt_text'),
@@ -172,8 +169,6 @@ final class DocumentReader
     {
         $view = $this->names->view($fields);
 
-        return $view === null
-            ? null
-            : new Shot($view, $fields->case('need', Need::class), $fields->text('reason'));
+        return $view === null ? null : new Shot($view, $fields->case('need', Need::class), $fields->text('reason'));
     }
 }

@@ -24,9 +24,7 @@ use Core\Reach\Reach;
 /** Writes a product by names, codes and checksums in the place of ids. */
 final readonly class DocumentWriter
 {
-    public function __construct(private ProductState $state, private LibraryIndex $library)
-    {
-    }
+    public function __construct(private ProductState $state, private LibraryIndex $library) {}
 
     /**
      * @return array<string, mixed>
@@ -36,7 +34,7 @@ final readonly class DocumentWriter
     public function write(): array
     {
         $details = $this->state->details;
-        $places = array_flip(array_map(fn (Placement $picture): int => $picture->id, $this->state->pictures));
+        $places = array_flip(array_map(fn(Placement $picture): int => $picture->id, $this->state->pictures));
 
         return [
             'format' => ProductDocument::FORMAT,
@@ -44,39 +42,48 @@ final readonly class DocumentWriter
             'code' => $details->code,
             'name' => $details->name,
             'description' => (new Description($details->description))->renamed(
-                fn (int $id): string => Description::place(($places[$id] ?? -1) + 1),
+                fn(int $id): string => Description::place(($places[$id] ?? -1) + 1),
             ),
             'brand' => $details->brand,
             'category' => $details->category,
             'currency' => $details->currency->code,
             'price' => $details->basePrice?->shown(),
             'shot_list' => $details->shotList?->name,
-            'shots' => array_map(fn (Shot $shot): array => [
-                'view' => $shot->view->key,
-                'need' => $shot->need->value,
-                'reason' => $shot->reason,
-            ], $details->shots),
-            'code_pattern' => $details->codePattern?->name,
-            'axes' => array_map(
-                $this->axis(...),
-                [...$this->state->matrix->axes, ...array_values($this->state->matrix->sleeping)],
+            'shots' => array_map(
+                fn(Shot $shot): array => [
+                    'view' => $shot->view->key,
+                    'need' => $shot->need->value,
+                    'reason' => $shot->reason,
+                ],
+                $details->shots,
             ),
+            'code_pattern' => $details->codePattern?->name,
+            'axes' => array_map($this->axis(...), [
+                ...$this->state->matrix->axes,
+                ...array_values($this->state->matrix->sleeping),
+            ]),
             'left_out' => $this->reach(Reach::leftOutOf($this->state->matrix)),
             'opening' => $details->openingCell === null ? null : $this->choice($details->openingCell),
             'skus' => array_map($this->sku(...), $this->state->skus),
             'pictures' => array_map($this->picture(...), $this->state->pictures),
-            'facts' => array_map(fn (Fact $fact): array => [
-                'name' => $fact->name,
-                'value' => $fact->value,
-                'kind' => $fact->kind->value,
-                'unit' => $fact->unit,
-                'shown' => $fact->isShown,
-            ], $details->facts),
-            'details' => array_map(fn (ReachedDetail $detail): array => [
-                'kind' => $detail->kind->value,
-                'reach' => $this->reach($detail->reach),
-                'text' => $detail->text,
-            ], $details->details->all),
+            'facts' => array_map(
+                fn(Fact $fact): array => [
+                    'name' => $fact->name,
+                    'value' => $fact->value,
+                    'kind' => $fact->kind->value,
+                    'unit' => $fact->unit,
+                    'shown' => $fact->isShown,
+                ],
+                $details->facts,
+            ),
+            'details' => array_map(
+                fn(ReachedDetail $detail): array => [
+                    'kind' => $detail->kind->value,
+                    'reach' => $this->reach($detail->reach),
+                    'text' => $detail->text,
+                ],
+                $details->details->all,
+            ),
         ];
     }
 
@@ -101,8 +108,8 @@ final readonly class DocumentWriter
             'opens_with' => $opening === null ? null : $this->valueName($axis->id, $opening),
             'stands_at' => $standsAt === null ? null : $this->valueName($axis->id, $standsAt),
             'values' => [
-                ...array_map(fn (int $id): array => $this->value($axis, $id, false), $placed),
-                ...array_map(fn (int $id): array => $this->value($axis, $id, true), $axis->sleeping),
+                ...array_map(fn(int $id): array => $this->value($axis, $id, false), $placed),
+                ...array_map(fn(int $id): array => $this->value($axis, $id, true), $axis->sleeping),
             ],
         ];
     }
@@ -112,7 +119,7 @@ final readonly class DocumentWriter
     {
         $details = $this->state->details;
         $name = $this->valueName($axis->id, $id);
-        $label = ($axis instanceof Axis ? $axis->value($id)?->label : null) ?? $details->sleepingLabels[$id] ?? $name;
+        $label = ($axis instanceof Axis ? $axis->value($id)?->label : null) ?? ($details->sleepingLabels[$id] ?? $name);
         $adds = $details->adjustments[$id] ?? new Adjustment();
 
         return [
@@ -130,7 +137,7 @@ final readonly class DocumentWriter
     private function swatch(Swatch $swatch): array
     {
         return [
-            'colors' => array_map(fn (Srgb $color): string => $color->hex(), $swatch->colors),
+            'colors' => array_map(fn(Srgb $color): string => $color->hex(), $swatch->colors),
             'pattern' => $swatch->tile?->value,
             'picture' => $swatch->piece === null ? null : $this->checksum($swatch->piece->photoId),
             'frame' => $swatch->piece->frame ?? '',
@@ -163,7 +170,7 @@ final readonly class DocumentWriter
             'reach' => $this->reach($picture->reach),
             'hidden' => $this->reach($picture->hidden),
             'view' => $picture->view?->key,
-            'roles' => array_map(fn (Role $role): string => $role->value, $picture->roles),
+            'roles' => array_map(fn(Role $role): string => $role->value, $picture->roles),
             'alt_text' => $picture->altText,
             'crop' => $picture->crop,
         ];
@@ -187,7 +194,7 @@ final readonly class DocumentWriter
             $named = [];
             foreach ($clause as $axisId => $valueIds) {
                 $named[$this->known($axisId)->name] = array_map(
-                    fn (int $id): string => $this->valueName($axisId, $id),
+                    fn(int $id): string => $this->valueName($axisId, $id),
                     $valueIds,
                 );
             }
@@ -205,8 +212,8 @@ final readonly class DocumentWriter
     {
         $axis = $this->known($axisId);
 
-        return $axis->value($valueId)->label
-            ?? throw UnreadableDocument::unknownHere("a value of {$axis->name} ({$valueId})");
+        return $axis->value($valueId)->label ??
+            throw UnreadableDocument::unknownHere("a value of {$axis->name} ({$valueId})");
     }
 
     private function checksum(int $photoId): string

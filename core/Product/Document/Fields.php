@@ -17,11 +17,7 @@ final readonly class Fields
     /**
      * @param  string  $place  where it stands: "axes 2, values 3"; empty for the document itself
      */
-    public function __construct(
-        private stdClass $data,
-        private string $place = '',
-    ) {
-    }
+    public function __construct(private stdClass $data, private string $place = '') {}
 
     public function has(string $name): bool
     {
@@ -76,7 +72,7 @@ final readonly class Fields
     {
         $all = [];
         foreach ($this->list($name) as $at => $one) {
-            $place = $this->at($name).' '.($at + 1);
+            $place = $this->at($name) . ' ' . ($at + 1);
             $all[] = new self($this->object($one, $name), $place);
         }
 
@@ -86,10 +82,9 @@ final readonly class Fields
     /** @return list<string> */
     public function texts(string $name): array
     {
-        $isText = fn (mixed $one): string => is_string($one) ? $one : throw $this->amiss(
-            $name,
-            'a list of texts is expected',
-        );
+        $isText = fn(mixed $one): string => is_string($one)
+            ? $one
+            : throw $this->amiss($name, 'a list of texts is expected');
 
         return array_map($isText, $this->list($name));
     }
@@ -101,7 +96,7 @@ final readonly class Fields
             throw $this->amiss($name, "an amount such as 49.00 is expected, not “{$text}”");
         }
 
-        return $text === null ? null : $this->reading($name, fn (): Money => Money::of($text, $currency));
+        return $text === null ? null : $this->reading($name, fn(): Money => Money::of($text, $currency));
     }
 
     /**

@@ -32,7 +32,7 @@ final readonly class IndexedAxis
     ) {
         $this->byId = array_column($values, null, 'id');
         $this->byName = array_combine(
-            array_map(fn (Value $value): string => Name::of($value->label)->folded, $values),
+            array_map(fn(Value $value): string => Name::of($value->label)->folded, $values),
             $values,
         );
     }
@@ -50,13 +50,9 @@ final readonly class IndexedAxis
 
     public function with(Value $value): self
     {
-        return new self(
-            $this->id,
-            $this->name,
-            $this->kind,
-            $this->changesPicture,
-            $this->display,
-            [...$this->values, $value],
-        );
+        return new self($this->id, $this->name, $this->kind, $this->changesPicture, $this->display, [
+            ...$this->values,
+            $value,
+        ]);
     }
 }

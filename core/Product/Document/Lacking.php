@@ -25,8 +25,7 @@ final readonly class Lacking
         public ?AxisKind $axisKind = null,
         public bool $changesPicture = false,
         public ?AxisDisplay $display = null,
-    ) {
-    }
+    ) {}
 
     public static function axis(IndexedAxis $axis): self
     {

@@ -38,7 +38,7 @@ final readonly class LibraryIndex
     ) {
         $this->axes = array_column($axes, null, 'id');
         $this->byName = array_combine(
-            array_map(fn (IndexedAxis $axis): string => Name::of($axis->name)->folded, $axes),
+            array_map(fn(IndexedAxis $axis): string => Name::of($axis->name)->folded, $axes),
             $axes,
         );
         $this->photos = $photos;

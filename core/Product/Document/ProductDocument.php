@@ -24,21 +24,16 @@ final readonly class ProductDocument
     /**
      * @param  string  $json  as it is written to a file: one line, the same for the same product
      */
-    private function __construct(
-        public string $json,
-        private stdClass $data,
-    ) {
-    }
+    private function __construct(public string $json, private stdClass $data) {}
 
     /** @throws UnreadableDocument where the library does not know what the product uses */
     public static function of(ProductState $state, LibraryIndex $library): self
     {
         $data = (new DocumentWriter($state, $library))->write();
 
-        return self::fromJson(json_encode(
-            $data,
-            JSON_THROW_ON_ERROR | JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES,
-        ));
+        return self::fromJson(
+            json_encode($data, JSON_THROW_ON_ERROR | JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES),
+        );
     }
 
     /** @throws UnreadableDocument where it is no document of a product, or one of a newer version */
@@ -50,11 +45,11 @@ final readonly class ProductDocument
             throw UnreadableDocument::noDocument("it is no JSON ({$fault->getMessage()})");
         }
         if (
-            ! $data instanceof stdClass
-            || ($data->format ?? null) !== self::FORMAT
-            || ! is_int($data->version ?? null)
+            !($data instanceof stdClass) ||
+            ($data->format ?? null) !== self::FORMAT ||
+            !is_int($data->version ?? null)
         ) {
-            throw UnreadableDocument::noDocument('it does not say “format”: “'.self::FORMAT.'” and its version');
+            throw UnreadableDocument::noDocument('it does not say “format”: “' . self::FORMAT . '” and its version');
         }
         if ($data->version > self::VERSION) {
             throw UnreadableDocument::newer($data->version, self::VERSION);

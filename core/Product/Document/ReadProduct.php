@@ -10,9 +10,5 @@ use Core\Product\ProductState;
 final readonly class ReadProduct
 {
     /** @param  list<Lacking>  $lacking  in the order in which the document names them */
-    public function __construct(
-        public ProductState $state,
-        public array $lacking,
-    ) {
-    }
+    public function __construct(public ProductState $state, public array $lacking) {}
 }

@@ -28,7 +28,10 @@ final readonly class CountingPlan
     public function __construct(Product $product, public Counting $to)
     {
         $from = $product->book->counting;
-        $details = $product->state->details->details->withWhole(DetailKind::Counting, $to === Counting::Sku ? '' : $to->value);
+        $details = $product->state->details->details->withWhole(
+            DetailKind::Counting,
+            $to === Counting::Sku ? '' : $to->value,
+        );
         if ($to === Counting::Pictures && $from === Counting::Sku) {
             $details = $this->together($product, $details);
         }
@@ -50,7 +53,8 @@ final readonly class CountingPlan
     /** Whether other units are there than before: of a finer way of counting. */
     public function isOff(): bool
     {
-        return $this->to !== Counting::None && ($this->before->units !== $this->after->units || $this->before->notCounted !== $this->after->notCounted);
+        return $this->to !== Counting::None &&
+            ($this->before->units !== $this->after->units || $this->before->notCounted !== $this->after->notCounted);
     }
 
     private function together(Product $product, Details $details): Details

@@ -30,11 +30,18 @@ final readonly class PictureAxesPlan
     public function __construct(Product $product, array $axisIds)
     {
         $this->to = PictureAxes::chosen($product->matrix, $axisIds);
-        $skus = array_values(array_map(
-            fn (Sku $sku): array => [$sku->cell, $product->book->part($sku->cell), $product->units($sku)],
-            $product->made,
-        ));
-        $this->details = CarriedPools::withPictureAxes($product->matrix, $this->to, $product->state->details->details, $skus);
+        $skus = array_values(
+            array_map(
+                fn(Sku $sku): array => [$sku->cell, $product->book->part($sku->cell), $product->units($sku)],
+                $product->made,
+            ),
+        );
+        $this->details = CarriedPools::withPictureAxes(
+            $product->matrix,
+            $this->to,
+            $product->state->details->details,
+            $skus,
+        );
         $change = new MatrixChange($product->matrix, $this->to);
         $standing = $product->standingSkus();
         $this->unitMoves = CarriedUnits::moves(

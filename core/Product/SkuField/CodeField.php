@@ -73,10 +73,12 @@ final readonly class CodeField implements SkuField
     {
         $code = trim($typed);
 
-        return preg_match(SkuCodes::PATTERN, $code) === 1 ? $code : throw new Refusal(
-            "“{$typed}” cannot be a code: use up to 64 letters, digits, dots, dashes, slashes and underscores.",
-            RefusalKind::Unreadable,
-            'typed',
-        );
+        return preg_match(SkuCodes::PATTERN, $code) === 1
+            ? $code
+            : throw new Refusal(
+                "“{$typed}” cannot be a code: use up to 64 letters, digits, dots, dashes, slashes and underscores.",
+                RefusalKind::Unreadable,
+                'typed',
+            );
     }
 }

@@ -30,8 +30,7 @@ final readonly class TextField implements SkuField
         private string $hint,
         private string $linkedAs = '',
         private bool $isSearched = false,
-    ) {
-    }
+    ) {}
 
     public function key(): string
     {
@@ -73,7 +72,11 @@ final readonly class TextField implements SkuField
         $text = trim((string) preg_replace('/\s+/u', ' ', $typed));
         if (mb_strlen($text) > self::LONGEST) {
             throw new Refusal(
-                "{$this->name} can have ".self::LONGEST.' characters; “'.mb_strimwidth($text, 0, 40, '…').'” has more.',
+                "{$this->name} can have " .
+                    self::LONGEST .
+                    ' characters; “' .
+                    mb_strimwidth($text, 0, 40, '…') .
+                    '” has more.',
                 RefusalKind::Unreadable,
                 'typed',
             );

@@ -18,7 +18,7 @@ trait UsualField
 
     public function inWords(int $count): string
     {
-        return lcfirst($this->name()).($count === 1 ? '' : 's');
+        return lcfirst($this->name()) . ($count === 1 ? '' : 's');
     }
 
     public function none(): string

@@ -1,1 +1,3 @@
-@foreach (App\Models\Right::cases() as $right)<option value="{{ $right->value }}" @selected($chosen === $right->value)>{{ $right->inWords() }}</option>@endforeach
+@foreach (App\Models\Right::cases() as $right)
+    <option value="{{ $right->value }}" @selected($chosen === $right->value)>{{ $right->inWords() }}</option>
+@endforeach

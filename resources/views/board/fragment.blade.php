@@ -1,2 +1,2 @@
 @include('board.inner')
-<x-kept :of="$product" :swap="true"/>
+<x-kept :of="$product" :swap="true" />

@@ -1,9 +1,27 @@
-<table class="matrix @if ($board->hasLayers()) has-layers @endif" role="grid" aria-multiselectable="true" aria-label="Matrix of {{ $product->name }}">
+<table class="matrix @if ($board->hasLayers()) has-layers @endif" role="grid" aria-multiselectable="true"
+    aria-label="Matrix of {{ $product->name }}">
     <thead>
         <tr>
-            <th class="corner" scope="col" data-part="{{ $board->layerToken() === '' ? '*' : $board->layerToken() }}" data-head="corner" data-words="{{ lcfirst($board->cornerLabel()) === 'whole product' ? 'the whole product' : $board->cornerLabel() }}" data-row="-1" data-column="-1" tabindex="-1" @if ($board->hasLayers()) colspan="2" @endif>{{ $board->cornerLabel() }}@if ($board->lens->isStock())<small data-units>{{ $board->unitsIn($board->layerToken() === '' ? '' : $board->layerToken()) }}</small>@endif</th>
+            <th class="corner" scope="col" data-part="{{ $board->layerToken() === '' ? '*' : $board->layerToken() }}"
+                data-head="corner"
+                data-words="{{ lcfirst($board->cornerLabel()) === 'whole product' ? 'the whole product' : $board->cornerLabel() }}"
+                data-row="-1" data-column="-1" tabindex="-1" @if ($board->hasLayers()) colspan="2" @endif>
+                {{ $board->cornerLabel() }}@if ($board->lens->isStock())
+                    <small
+                        data-units>{{ $board->unitsIn($board->layerToken() === '' ? '' : $board->layerToken()) }}</small>
+                @endif
+            </th>
             @foreach ($board->columns as $column)
-                <th scope="col" data-part="{{ $column->key }}" data-head="column" data-words="{{ $column->words }}" data-row="-1" data-column="{{ $loop->index }}" tabindex="-1">@if ($column->isColor)<x-swatch :swatch="$column->swatch"/> @endif<x-long-name :name="$column->label" lines="2"/>@if ($column->units !== '')<small data-units>{{ $column->units }}</small>@else<small>{{ $column->note }}</small>@endif</th>
+                <th scope="col" data-part="{{ $column->key }}" data-head="column" data-words="{{ $column->words }}"
+                    data-row="-1" data-column="{{ $loop->index }}" tabindex="-1">
+                    @if ($column->isColor)
+                        <x-swatch :swatch="$column->swatch" />
+                    @endif
+                    <x-long-name :name="$column->label" lines="2" />
+                    @if ($column->units !== '')
+                    <small data-units>{{ $column->units }}</small>@else<small>{{ $column->note }}</small>
+                    @endif
+                </th>
             @endforeach
         </tr>
     </thead>
@@ -12,26 +30,60 @@
             @php($y = $loop->index)
             <tr data-print="{{ $row->print() }}{{ $y }}">
                 @if ($row->group !== null)
-                    <th class="group" scope="rowgroup" rowspan="{{ $row->group->rows > 2 || ($board->rows[$y + 1] ?? null)?->group === null ? $row->group->rows : 1 }}" data-part="{{ $row->group->key }}" data-head="group" data-words="{{ $row->group->words }}" data-row="{{ $y }}" data-column="-2" tabindex="-1"><span class="row-head">@if ($row->group->isColor)<x-swatch class="swatch-tall" :swatch="$row->group->swatch"/>@endif<span><x-long-name :name="$row->group->label" lines="2"/>@if ($row->group->units !== '')<small data-units>{{ $row->group->units }}</small>@endif</span></span></th>
+                    <th class="group" scope="rowgroup" rowspan="{{ $board->rowsOfGroup() }}"
+                        data-part="{{ $row->group->key }}" data-head="group" data-words="{{ $row->group->words }}"
+                        data-row="{{ $y }}" data-column="-2" tabindex="-1"><span class="row-head">
+                            @if ($row->group->isColor)
+                                <x-swatch class="swatch-tall" :swatch="$row->group->swatch" />
+                            @endif
+                            <span>
+                                <x-long-name :name="$row->group->label" lines="2" />
+                                @if ($row->group->units !== '')
+                                    <small data-units>{{ $row->group->units }}</small>
+                                @endif
+                            </span>
+                        </span></th>
                 @endif
-                <th class="@if ($board->hasLayers()) inner @endif" scope="row" data-part="{{ $row->head->key }}" data-head="row" data-words="{{ $row->head->words }}" data-row="{{ $y }}" data-column="-1" tabindex="-1">
+                <th class="@if ($board->hasLayers()) inner @endif" scope="row"
+                    data-part="{{ $row->head->key }}" data-head="row" data-words="{{ $row->head->words }}"
+                    data-row="{{ $y }}" data-column="-1" tabindex="-1">
                     <span class="row-head">
-                        @if ($row->head->isColor)<x-swatch class="swatch-tall" :swatch="$row->head->swatch"/>@endif
-                        <span><x-long-name :name="$row->head->label" lines="2"/>
-                            @if ($row->head->units !== '')<small data-units>{{ $row->head->units }}</small>@elseif ($row->head->note !== '')<small>{{ $row->head->note }}</small>@endif
+                        @if ($row->head->isColor)
+                            <x-swatch class="swatch-tall" :swatch="$row->head->swatch" />
+                        @endif
+                        <span><x-long-name :name="$row->head->label" lines="2" />
+                            @if ($row->head->units !== '')
+                                <small data-units>{{ $row->head->units }}</small>
+                            @elseif ($row->head->note !== '')
+                                <small>{{ $row->head->note }}</small>
+                            @endif
                             @if ($row->head->views !== [] && $row->head->units === '')
-                                <span class="dots" role="img" aria-label="{{ $row->head->viewsInWords() }}">@foreach ($row->head->views as $cell)@if ($cell->shot->need !== Core\Gallery\Coverage\Need::NotWanted)<i class="{{ $cell->cover->value }} {{ $cell->shot->need->value }}" title="{{ $cell->shot->view->name }}, {{ $cell->shot->need->value }}: {{ $cell->inWords() }}"></i>@endif @endforeach</span>
+                                <span class="dots" role="img" aria-label="{{ $row->head->viewsInWords() }}">
+                                    @foreach ($row->head->views as $cell)
+                                        @if ($cell->shot->need !== Core\Gallery\Coverage\Need::NotWanted)
+                                            <i class="{{ $cell->cover->value }} {{ $cell->shot->need->value }}"
+                                                title="{{ $cell->shot->view->name }}, {{ $cell->shot->need->value }}: {{ $cell->inWords() }}"></i>
+                                        @endif
+                                    @endforeach
+                                </span>
                             @endif
                         </span>
                     </span>
                 </th>
                 @foreach ($row->cells as $cell)
-<td role="gridcell" data-cell="{{ $cell->key }}" @if ($cell->state === 'made') data-made @endif data-row="{{ $y }}" data-column="{{ $loop->index }}" tabindex="{{ $y === 0 && $loop->first ? '0' : '-1' }}" aria-selected="false" aria-label="{{ $cell->label() }}" class="{{ $cell->classes($board->lens) }}">{{ $cell }}</td>
+                    <td role="gridcell" data-cell="{{ $cell->key }}"
+                        @if ($cell->state === 'made') data-made @endif data-row="{{ $y }}"
+                        data-column="{{ $loop->index }}" tabindex="{{ $y === 0 && $loop->first ? '0' : '-1' }}"
+                        aria-selected="false" aria-label="{{ $cell->label() }}"
+                        class="{{ $cell->classes($board->lens) }}">{{ $cell }}</td>
                 @endforeach
             </tr>
         @endforeach
     </tbody>
 </table>
 @if ($loaded->core->matrix->axes === [])
-    <p class="empty">{{ $loaded->core->made === [] ? 'This product has no SKU yet.' : 'This product is a single SKU.' }} Choose its axes above: type or paste the sizes and colors it comes in, and every combination is built at once.{{ $loaded->core->made === [] ? ' If it comes in one kind only, build it without axes.' : '' }}</p>
+    <p class="empty">
+        {{ $loaded->core->made === [] ? 'This product has no SKU yet.' : 'This product is a single SKU.' }} Choose its
+        axes above: type or paste the sizes and colors it comes in, and every combination is built at
+        once.{{ $loaded->core->made === [] ? ' If it comes in one kind only, build it without axes.' : '' }}</p>
 @endif

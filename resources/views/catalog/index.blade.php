@@ -1,11 +1,13 @@
 @extends('layout.app')
 @section('title', 'Catalog')
 @section('content')
-<div class="page">
-    <x-catalog-head place="catalog">
-        @can('edit')<x-new-product label="New product" :shot-lists="$page->shotLists" :likes="$page->rows"/>@endcan
-    </x-catalog-head>
-    @include('catalog.filters')
-    <div id="catalog-list">@include('catalog.list')</div>
-</div>
+    <div class="page">
+        <x-catalog-head place="catalog">
+            @can('edit')
+                <x-new-product label="New product" :shot-lists="$page->shotLists" :likes="$page->rows" />
+            @endcan
+        </x-catalog-head>
+        @include('catalog.filters')
+        <div id="catalog-list">@include('catalog.list')</div>
+    </div>
 @endsection

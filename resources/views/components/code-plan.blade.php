@@ -17,7 +17,13 @@
 @if ($plan->moves !== [])
     <div class="code-moves">
         <table class="plain">
-            <thead><tr><th scope="col">SKU</th><th scope="col">Now</th><th scope="col">Then</th></tr></thead>
+            <thead>
+                <tr>
+                    <th scope="col">SKU</th>
+                    <th scope="col">Now</th>
+                    <th scope="col">Then</th>
+                </tr>
+            </thead>
             <tbody>
                 @foreach (array_slice($plan->moves, 0, 100) as $move)
                     <tr>
@@ -35,5 +41,6 @@
 @endif
 @if ($plan->locked !== [])
     <p class="quiet">Typed, and left alone:
-        {{ implode(', ', array_map(fn ($sku) => $sku->code, array_slice($plan->locked, 0, 12))) }}{{ count($plan->locked) > 12 ? ' …' : '' }}</p>
+        {{ implode(', ', array_map(fn($sku) => $sku->code, array_slice($plan->locked, 0, 12))) }}{{ count($plan->locked) > 12 ? ' …' : '' }}
+    </p>
 @endif

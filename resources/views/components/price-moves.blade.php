@@ -12,7 +12,7 @@
         @foreach (array_slice($plan->moves, 0, 60) as $move)
             <tr>
                 <td class="number">{{ $move->from?->shown() ?? 'none' }}</td>
-                <td class="number">{{ $move->isSame() ? 'the same' : ($move->to?->shown() ?? 'none') }}</td>
+                <td class="number">{{ $move->isSame() ? 'the same' : $move->to?->shown() ?? 'none' }}</td>
                 <td class="number">{{ number_format($move->count) }}</td>
             </tr>
         @endforeach

@@ -2,7 +2,11 @@
 <div class="head" data-version="{{ $product->version }}">
     <div>
         <h1>{{ $product->name }}</h1>
-        <p><b>{{ $product->code }}</b>{{ $product->category === '' ? '' : ' · '.str_replace(' > ', ' › ', $product->category) }}@if ($slot->isNotEmpty()) · {{ $slot }}@endif</p>
+        <p><b>{{ $product->code }}</b>{{ $product->category === '' ? '' : ' · ' . str_replace(' > ', ' › ', $product->category) }}
+            @if ($slot->isNotEmpty())
+                · {{ $slot }}
+            @endif
+        </p>
     </div>
-    <x-product-views :product="$product" :current="$current"/>
+    <x-product-views :product="$product" :current="$current" />
 </div>

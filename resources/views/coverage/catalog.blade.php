@@ -1,9 +1,9 @@
 @extends('layout.app')
 @section('title', 'Coverage of the catalog')
 @section('content')
-<div class="page">
-    <x-catalog-head place="coverage.catalog"/>
-    @include('catalog.filters')
-    <div id="catalog-list">@include('coverage.list')</div>
-</div>
+    <div class="page">
+        <x-catalog-head place="coverage.catalog" />
+        @include('catalog.filters')
+        <div id="catalog-list">@include('coverage.list')</div>
+    </div>
 @endsection

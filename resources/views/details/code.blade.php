@@ -8,7 +8,7 @@
         <p class="hint">Addresses with the code of before still lead here.</p>
     </div>
     <label class="settle"><input type="checkbox" class="form-check-input" name="skus_too" value="1"
-        @checked($skusToo)> Make the codes of its SKUs anew</label>
+            @checked($skusToo)> Make the codes of its SKUs anew</label>
     <div @class(['plan', 'problem' => $problem !== '']) role="status" id="plan">
         @if ($problem !== '')
             <p>{{ $problem }}</p>
@@ -18,7 +18,7 @@
             <p>{{ ucfirst($plan->inWords()) }}. Retired SKUs keep theirs.</p>
         @endif
         @if ($plan !== null)
-            <x-code-plan :plan="$plan"/>
+            <x-code-plan :plan="$plan" />
         @endif
     </div>
     <div class="buttons">

@@ -1,5 +1,6 @@
 <!doctype html>
 <html lang="en">
+
 <head>
     <meta charset="utf-8">
     <meta name="viewport" content="width=device-width, initial-scale=1">
@@ -8,12 +9,16 @@
     <link rel="icon" href="/mark.svg" type="image/svg+xml">
     @vite(['resources/scss/app.scss'])
 </head>
+
 <body class="sign-in">
-<main>
-    <x-mark/>
-    <h1>Back in a moment</h1>
-    <p class="quiet">{{ $message }} This page asks again every 5 seconds.</p>
-    <p><a class="btn btn-primary" href="{{ request()->isMethod('GET') ? request()->fullUrl() : '/' }}">{{ request()->isMethod('GET') ? 'Ask again now' : 'To the catalog' }}</a></p>
-</main>
+    <main>
+        <x-mark />
+        <h1>Back in a moment</h1>
+        <p class="quiet">{{ $message }} This page asks again every 5 seconds.</p>
+        <p><a class="btn btn-primary"
+                href="{{ request()->isMethod('GET') ? request()->fullUrl() : '/' }}">{{ request()->isMethod('GET') ? 'Ask again now' : 'To the catalog' }}</a>
+        </p>
+    </main>
 </body>
+
 </html>

@@ -1,5 +1,6 @@
 <!doctype html>
 <html lang="en">
+
 <head>
     <meta charset="utf-8">
     <meta name="viewport" content="width=device-width, initial-scale=1">
@@ -7,12 +8,14 @@
     <link rel="icon" href="/mark.svg" type="image/svg+xml">
     @vite(['resources/scss/app.scss'])
 </head>
+
 <body class="sign-in">
-<main>
-    <x-mark/>
-    <h1>@yield('message')</h1>
-    <p class="quiet">@yield('code'). Nothing was changed.</p>
-    <p><a class="btn btn-primary" href="/">To the catalog</a></p>
-</main>
+    <main>
+        <x-mark />
+        <h1>@yield('message')</h1>
+        <p class="quiet">@yield('code'). Nothing was changed.</p>
+        <p><a class="btn btn-primary" href="/">To the catalog</a></p>
+    </main>
 </body>
+
 </html>

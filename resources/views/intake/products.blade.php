@@ -1,5 +1,11 @@
 @if ($hits === [])
-    <p class="quiet">No product is called so.</p>
+    <p class="quiet">
+        No product is called so.</p>
 @else
-    <div class="hits">@foreach ($hits as $hit)<button type="button" class="btn btn-plain" data-intake-product="{{ $hit->product }}">{{ $hit->label }} <span class="quiet">{{ $hit->note }}</span></button>@endforeach</div>
+    <div class="hits">
+        @foreach ($hits as $hit)
+            <button type="button" class="btn btn-plain" data-intake-product="{{ $hit->product }}">{{ $hit->label }}
+                <span class="quiet">{{ $hit->note }}</span></button>
+        @endforeach
+    </div>
 @endif

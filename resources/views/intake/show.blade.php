@@ -2,5 +2,5 @@
 @section('title', $screen->read->drop->name)
 @section('main-class', 'is-intake')
 @section('content')
-<div id="intake">@include('intake.inner')</div>
+    <div id="intake">@include('intake.inner')</div>
 @endsection

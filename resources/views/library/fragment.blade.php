@@ -1,2 +1,2 @@
-@include('library.'.$part)
-<x-kept :of="$library->library" :swap="true"/>
+@include('library.' . $part)
+<x-kept :of="$library->library" :swap="true" />

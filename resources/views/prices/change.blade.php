@@ -23,9 +23,11 @@
     @else
         <fieldset class="field ways">
             <legend>How</legend>
-            <label><input type="radio" class="form-check-input" name="way" value="rule" @checked($screen->isByRule())>
+            <label><input type="radio" class="form-check-input" name="way" value="rule"
+                    @checked($screen->isByRule())>
                 change {{ $screen->rule->subject() }}</label>
-            <label><input type="radio" class="form-check-input" name="way" value="own" @checked(! $screen->isByRule())>
+            <label><input type="radio" class="form-check-input" name="way" value="own"
+                    @checked(!$screen->isByRule())>
                 give each of these SKUs a price of its own</label>
         </fieldset>
         @if ($screen->standingInWords() !== '')
@@ -33,7 +35,7 @@
                 <legend>{{ $screen->standingInWords() }}</legend>
                 @foreach ($screen->standingWays() as $way => $isChosen)
                     <label><input type="radio" class="form-check-input" name="own" value="{{ $way }}"
-                        @checked($isChosen)> {{ Core\Pricing\OwnPrices::from($way)->inWords() }}</label>
+                            @checked($isChosen)> {{ Core\Pricing\OwnPrices::from($way)->inWords() }}</label>
                 @endforeach
             </fieldset>
         @endif
@@ -47,11 +49,11 @@
             @if ($screen->ruleInWords() !== '')
                 <p>{{ $screen->ruleInWords() }}</p>
             @endif
-            <x-price-moves :plan="$screen->plan"/>
+            <x-price-moves :plan="$screen->plan" />
         @endif
     </div>
     <div class="buttons">
         <button type="button" class="btn btn-plain" data-do="close">Cancel</button>
-        <button class="btn btn-primary" @disabled(! $screen->canBeMade())>Change prices</button>
+        <button class="btn btn-primary" @disabled(!$screen->canBeMade())>Change prices</button>
     </div>
 </form>

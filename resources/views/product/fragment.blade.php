@@ -1,2 +1,2 @@
 @include("{$productPage->value}.inner")
-<x-kept :of="$product" :swap="true"/>
+<x-kept :of="$product" :swap="true" />

@@ -25,8 +25,7 @@ final readonly class NoCatalog implements Catalog
         private array $ranges = [],
         private array $axes = [],
         private array $patterns = [],
-    ) {
-    }
+    ) {}
 
     public function codes(array $codes, ?string $sharing, array $except): array
     {
@@ -60,10 +59,12 @@ final readonly class NoCatalog implements Catalog
 
     public function axes(array $folded, array $ids): array
     {
-        return array_values(array_filter(
-            $this->axes,
-            fn (SharedAxis $axis): bool => in_array($axis->folded, $folded, true) || in_array($axis->id, $ids, true),
-        ));
+        return array_values(
+            array_filter(
+                $this->axes,
+                fn(SharedAxis $axis): bool => in_array($axis->folded, $folded, true) || in_array($axis->id, $ids, true),
+            ),
+        );
     }
 
     public function axisNames(): array

@@ -49,13 +49,23 @@ final class ColorTrials
             $ground = Srgb::fromHex($ground);
             for ($time = 0; $time < $cloths; $time++) {
                 do {
-                    [$cloth, $trim] = [Srgb::packed($random->getInt(0, 0xFFFFFF)), Srgb::packed($random->getInt(0, 0xFFFFFF))];
-                } while (self::apart($cloth, $ground) < self::APART || self::apart($trim, $ground) < self::APART || self::apart($cloth, $trim) < self::APART);
+                    [$cloth, $trim] = [
+                        Srgb::packed($random->getInt(0, 0xffffff)),
+                        Srgb::packed($random->getInt(0, 0xffffff)),
+                    ];
+                } while (
+                    self::apart($cloth, $ground) < self::APART ||
+                    self::apart($trim, $ground) < self::APART ||
+                    self::apart($cloth, $trim) < self::APART
+                );
                 $sample = (new DrawnCloth($time))->on($ground, $cloth, $folds, $weave, $fade, $hasTrim ? $trim : null);
                 $main = (new ColorMeter())->measure($sample)->main();
                 $errors[$case]['main'][] = $main === null ? INF : self::apart($main, $cloth);
                 // Where the light falls and no band is, as a person would point.
-                $errors[$case]['picked'][] = self::apart(Eyedropper::take(self::part($sample, 18, 10, 11))->color, $cloth);
+                $errors[$case]['picked'][] = self::apart(
+                    Eyedropper::take(self::part($sample, 18, 10, 11))->color,
+                    $cloth,
+                );
             }
             sort($errors[$case]['main']);
             sort($errors[$case]['picked']);
@@ -76,20 +86,33 @@ final class ColorTrials
         $result = ['found' => 0, 'accused' => 0, 'pictures' => 0];
         for ($product = 0; $product < $products; $product++) {
             $cloths = self::cloths($random, $random->getInt(3, 8));
-            $values = array_map(fn (int $at): Value => new Value($at + 1, "Color {$at}"), array_keys($cloths));
+            $values = array_map(fn(int $at): Value => new Value($at + 1, "Color {$at}"), array_keys($cloths));
             $swatches = [];
             $pictures = [];
             foreach ($cloths as $at => $cloth) {
                 $swatches[$at + 1] = Swatch::of(self::shifted($random, $cloth, 5));
                 for ($count = $random->getInt(2, 5); $count > 0; $count--) {
-                    $pictures[] = new ValuePicture(count($pictures) + 1, 'p'.(count($pictures) + 1), $at + 1, (new ColorMeter())->measure(self::photographed($random, $cloth)));
+                    $pictures[] = new ValuePicture(
+                        count($pictures) + 1,
+                        'p' . (count($pictures) + 1),
+                        $at + 1,
+                        (new ColorMeter())->measure(self::photographed($random, $cloth)),
+                    );
                 }
             }
             $wrong = $random->getInt(0, count($pictures) - 1);
             $right = $pictures[$wrong]->valueId;
-            $other = $random->getInt(0, 1) === 0 ? self::nearest($cloths, $right - 1) + 1 : ($right - 1 + $random->getInt(1, count($cloths) - 1)) % count($cloths) + 1;
+            $other =
+                $random->getInt(0, 1) === 0
+                    ? self::nearest($cloths, $right - 1) + 1
+                    : (($right - 1 + $random->getInt(1, count($cloths) - 1)) % count($cloths)) + 1;
             $pictures[$wrong] = new ValuePicture($wrong + 1, $pictures[$wrong]->file, $other, $pictures[$wrong]->seen);
-            $accused = array_map(fn ($finding): ?int => $finding->placementId, SwatchChecks::mislabeled(new AxisColors(new Axis(1, 'Color', AxisKind::Color, $values), $swatches, $pictures)));
+            $accused = array_map(
+                fn($finding): ?int => $finding->placementId,
+                SwatchChecks::mislabeled(
+                    new AxisColors(new Axis(1, 'Color', AxisKind::Color, $values), $swatches, $pictures),
+                ),
+            );
             $result['found'] += in_array($wrong + 1, $accused, true) ? 1 : 0;
             $result['accused'] += count(array_diff($accused, [$wrong + 1]));
             $result['pictures'] += count($pictures) - 1;
@@ -103,8 +126,11 @@ final class ColorTrials
     {
         $cloths = [];
         while (count($cloths) < $count) {
-            $new = Srgb::packed($random->getInt(0, 0xFFFFFF));
-            $near = array_filter([...$cloths, Srgb::fromHex(self::WHITE)], fn (Srgb $other): bool => self::apart($new, $other) < 8);
+            $new = Srgb::packed($random->getInt(0, 0xffffff));
+            $near = array_filter(
+                [...$cloths, Srgb::fromHex(self::WHITE)],
+                fn(Srgb $other): bool => self::apart($new, $other) < 8,
+            );
             if ($near === []) {
                 $cloths[] = $new;
             }
@@ -115,10 +141,17 @@ final class ColorTrials
 
     private static function photographed(Randomizer $random, Srgb $cloth): Sample
     {
-        $part = fn (float $most): float => $most * $random->getInt(0, 1000) / 1000;
-        $trim = $random->getInt(0, 3) === 0 ? Srgb::packed($random->getInt(0, 0xFFFFFF)) : null;
+        $part = fn(float $most): float => ($most * $random->getInt(0, 1000)) / 1000;
+        $trim = $random->getInt(0, 3) === 0 ? Srgb::packed($random->getInt(0, 0xffffff)) : null;
 
-        return (new DrawnCloth($random->getInt(0, 1_000_000)))->on(Srgb::fromHex(self::WHITE), self::shifted($random, $cloth, 6), $part(0.35), $part(0.15), $part(0.25), $trim);
+        return (new DrawnCloth($random->getInt(0, 1_000_000)))->on(
+            Srgb::fromHex(self::WHITE),
+            self::shifted($random, $cloth, 6),
+            $part(0.35),
+            $part(0.15),
+            $part(0.25),
+            $trim,
+        );
     }
 
     /** @param  non-empty-list<Srgb>  $cloths */
@@ -126,7 +159,10 @@ final class ColorTrials
     {
         $others = $cloths;
         unset($others[$to]);
-        uasort($others, fn (Srgb $one, Srgb $other): int => self::apart($one, $cloths[$to]) <=> self::apart($other, $cloths[$to]));
+        uasort(
+            $others,
+            fn(Srgb $one, Srgb $other): int => self::apart($one, $cloths[$to]) <=> self::apart($other, $cloths[$to]),
+        );
 
         return (int) array_key_first($others);
     }
@@ -134,7 +170,7 @@ final class ColorTrials
     /** The color a little off, as a cast of light or a typing person makes it. */
     private static function shifted(Randomizer $random, Srgb $color, int $most): Srgb
     {
-        $shift = fn (int $channel): int => max(0, min(255, $channel + $random->getInt(-$most, $most)));
+        $shift = fn(int $channel): int => max(0, min(255, $channel + $random->getInt(-$most, $most)));
 
         return new Srgb($shift($color->red), $shift($color->green), $shift($color->blue));
     }

@@ -14,14 +14,25 @@ it('comes near the color that cloth was drawn in', function () {
         foreach ($errors as $way => $distances) {
             array_push($all, ...$distances);
             // Light that fades over all of a patch cannot be told from the color of the cloth.
-            expect($distances[12])->toBeLessThan(5.0, "{$case}, {$way}")->and($distances[20])->toBeLessThan(9.0, "{$case}, {$way}");
+            expect($distances[12])
+                ->toBeLessThan(5.0, "{$case}, {$way}")
+                ->and($distances[20])
+                ->toBeLessThan(9.0, "{$case}, {$way}");
         }
     }
     sort($all);
     expect($all[intdiv(count($all), 2)])->toBeLessThan(2.0)->and($all[(int) (0.8 * count($all))])->toBeLessThan(3.0);
 });
 
-it('finds the one mislabeled picture of a product, and accuses hardly a right one, over a hundred drawn products', function () {
-    $result = ColorTrials::mislabeled(100);
-    expect($result['found'])->toBeGreaterThanOrEqual(95)->and($result['accused'])->toBeLessThanOrEqual(2)->and($result['pictures'])->toBeGreaterThan(1_000);
-});
+it(
+    'finds the one mislabeled picture of a product, and accuses hardly a right one, over a hundred drawn products',
+    function () {
+        $result = ColorTrials::mislabeled(100);
+        expect($result['found'])
+            ->toBeGreaterThanOrEqual(95)
+            ->and($result['accused'])
+            ->toBeLessThanOrEqual(2)
+            ->and($result['pictures'])
+            ->toBeGreaterThan(1_000);
+    },
+);

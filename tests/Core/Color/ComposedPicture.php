@@ -60,7 +60,7 @@ final class ComposedPicture
     /** @param  non-empty-list<Srgb>  $colors  the main one first */
     public function of(array $colors, string $pattern = 'plain'): self
     {
-        $this->colors = array_map(fn (Srgb $color): array => $color->linear(), $colors);
+        $this->colors = array_map(fn(Srgb $color): array => $color->linear(), $colors);
         $this->pattern = $pattern;
 
         return $this;
@@ -107,7 +107,10 @@ final class ComposedPicture
         $scale = intdiv(self::SIDE, self::SAMPLE);
         for ($at = 0; $at < self::SIDE ** 2; $at++) {
             [$column, $row] = [$at % self::SIDE, intdiv($at, self::SIDE)];
-            [$x, $y] = [($column / self::SIDE - 0.5) * 2 / $this->size, ($row / self::SIDE - 0.5) * 2 / $this->size];
+            [$x, $y] = [
+                (($column / self::SIDE - 0.5) * 2) / $this->size,
+                (($row / self::SIDE - 0.5) * 2) / $this->size,
+            ];
             if (self::isInside($shape, $x, $y)) {
                 $own = $this->colors[self::colorAt($this->pattern, $column, $row, $stripe) % count($this->colors)];
                 $light = 1 - $this->folds * max(0.0, sin(9 * $x + 2 * $y + $turn));
@@ -131,17 +134,17 @@ final class ComposedPicture
         return new Sample(
             self::SAMPLE,
             self::SAMPLE,
-            array_map(fn (array $sum): int => self::packed($sum, $count), $sums),
+            array_map(fn(array $sum): int => self::packed($sum, $count), $sums),
         );
     }
 
     private static function isInside(string $shape, float $x, float $y): bool
     {
         return match ($shape) {
-            'bag' => (abs($x) < 0.75 && $y > -0.35 && $y < 0.95)
-                || (abs(hypot($x / 0.5, ($y + 0.35) / 0.6) - 1) < 0.14 && $y <= -0.35),
-            'shirt' => (abs($x) < 0.5 && abs($y) < 0.95 && hypot($x / 0.2, ($y + 0.95) / 0.2) > 1)
-                || (abs($x) < 1.0 && $y > -0.9 && $y < -0.9 + 0.55 && abs($x) < 0.5 + 0.9 * ($y + 0.95)),
+            'bag' => (abs($x) < 0.75 && $y > -0.35 && $y < 0.95) ||
+                (abs(hypot($x / 0.5, ($y + 0.35) / 0.6) - 1) < 0.14 && $y <= -0.35),
+            'shirt' => (abs($x) < 0.5 && abs($y) < 0.95 && hypot($x / 0.2, ($y + 0.95) / 0.2) > 1) ||
+                (abs($x) < 1.0 && $y > -0.9 && $y < -0.9 + 0.55 && abs($x) < 0.5 + 0.9 * ($y + 0.95)),
             default => ($x / 0.7) ** 2 + ($y / 0.9) ** 2 < 1,
         };
     }
@@ -151,7 +154,7 @@ final class ComposedPicture
     {
         return match ($pattern) {
             'stripes' => intdiv($column + intdiv($row, 3), $stripe) % 3 === 2 ? 1 : 0,
-            'checks' => match (intdiv($column, $stripe) % 2 + intdiv($row, $stripe) % 2) {
+            'checks' => match ((intdiv($column, $stripe) % 2) + (intdiv($row, $stripe) % 2)) {
                 0 => 0,
                 1 => intdiv($column, $stripe) % 2 === 1 ? 1 : 0,
                 default => 2,
@@ -165,7 +168,7 @@ final class ComposedPicture
     {
         $packed = 0;
         foreach ($sum as $channel) {
-            $packed = $packed << 8 | max(0, min(255, intdiv($channel, $count)));
+            $packed = ($packed << 8) | max(0, min(255, intdiv($channel, $count)));
         }
 
         return $packed;

@@ -52,12 +52,7 @@ final readonly class ComposedTrials
      * @param  non-empty-list<Photograph>  $rooms
      * @param  non-empty-list<Photograph>  $reliefs  what cloth is woven like
      */
-    public function __construct(
-        private array $outdoors,
-        private array $rooms,
-        private array $reliefs,
-    ) {
-    }
+    public function __construct(private array $outdoors, private array $rooms, private array $reliefs) {}
 
     /**
      * Products of one kind of picture, each with 3 to 6 colors and 3 or 4 pictures of each, all in one light; one
@@ -145,16 +140,18 @@ final readonly class ComposedTrials
                 ->onGround(Srgb::fromHex(self::one($random, $grounds)))
                 ->of([$color])
                 ->sized($random->getInt(50, 80) / 100)
-                    ->shadowed($random->getInt(10, 70) / 100, $random->getInt(0, 30) / 100);
+                ->shadowed($random->getInt(10, 70) / 100, $random->getInt(0, 30) / 100);
             // Leather is smooth, cloth is not.
             $composed = $picture % 2 === 0 ? $composed->woven(self::one($random, $this->reliefs)) : $composed;
             $seen = (new ColorMeter())->measure($composed->sample());
             $isRight = $seen->main() !== null && self::apart($seen->main(), $color) <= self::NEAR;
-            $result[match (true) {
-                $isRight => 'right',
-                $seen->doubt !== null => 'untold',
-                default => 'wrong',
-            }]++;
+            $result[
+                match (true) {
+                    $isRight => 'right',
+                    $seen->doubt !== null => 'untold',
+                    default => 'wrong',
+                }
+            ]++;
         }
 
         return $result;
@@ -174,10 +171,8 @@ final readonly class ComposedTrials
             $trim = self::colors($random, 2);
             $near = array_filter(
                 $colors,
-                fn (Srgb $cloth): bool => min(
-                    self::apart($cloth, $trim[1]),
-                    self::apart($cloth, $trim[2]),
-                ) < 2 * self::APART,
+                fn(Srgb $cloth): bool => min(self::apart($cloth, $trim[1]), self::apart($cloth, $trim[2])) <
+                    2 * self::APART,
             );
         } while ($pattern !== 'plain' && ($near !== [] || self::apart($trim[1], $trim[2]) < 2 * self::APART));
         $values = $swatches = $samples = $shows = [];
@@ -188,7 +183,7 @@ final readonly class ComposedTrials
                 'checks' => [$cloth, $trim[1], $trim[2]],
                 default => [$cloth],
             };
-            $swatches[$id] = Swatch::of(...array_map(fn (Srgb $color): Srgb => self::typed($random, $color), $all));
+            $swatches[$id] = Swatch::of(...array_map(fn(Srgb $color): Srgb => self::typed($random, $color), $all));
             for ($count = $random->getInt(3, 4); $count > 0; $count--) {
                 $samples[] = $this->picture($random, $ground, $shoot, $size, $all, $pattern);
                 $shows[] = $id;
@@ -196,8 +191,8 @@ final readonly class ComposedTrials
         }
         $wrong = $random->getInt(0, count($samples) - 1);
         $others = array_values(array_diff(array_keys($colors), [$shows[$wrong]]));
-        $far = fn (int $id): float => self::apart($colors[$id], $colors[$shows[$wrong]]);
-        usort($others, fn (int $a, int $b): int => $far($a) <=> $far($b));
+        $far = fn(int $id): float => self::apart($colors[$id], $colors[$shows[$wrong]]);
+        usort($others, fn(int $a, int $b): int => $far($a) <=> $far($b));
         $said = $toNearest ? $others[0] : self::one($random, $others);
 
         return new ComposedProduct(
@@ -224,9 +219,11 @@ final readonly class ComposedTrials
         string $pattern,
     ): Sample {
         $size = $size === 'any' ? self::one($random, ['usual', 'usual', 'tight']) : $size;
-        $picture = (new ComposedPicture($random))->of($colors, $pattern)->woven(self::one($random, $this->reliefs))
+        $picture = (new ComposedPicture($random))
+            ->of($colors, $pattern)
+            ->woven(self::one($random, $this->reliefs))
             ->sized($size === 'tight' ? 1.0 + $random->getInt(0, 80) / 100 : 0.5 + $random->getInt(0, 30) / 100)
-            ->in(array_map(fn (float $part): float => $part * (1 + $random->getInt(-4, 4) / 100), $shoot));
+            ->in(array_map(fn(float $part): float => $part * (1 + $random->getInt(-4, 4) / 100), $shoot));
         match ($ground) {
             'white' => $picture,
             'gray' => $picture->onGround(Srgb::fromHex('#aeb1b5')),
@@ -262,11 +259,11 @@ final readonly class ComposedTrials
         $colors = [];
         while (count($colors) < $count) {
             $new = new Srgb($random->getInt(30, 220), $random->getInt(30, 220), $random->getInt(30, 220));
-            $near = array_filter($colors, fn (Srgb $other): bool => self::apart($new, $other) < self::APART);
+            $near = array_filter($colors, fn(Srgb $other): bool => self::apart($new, $other) < self::APART);
             if (
-                $near === []
-                && self::apart($new, Srgb::fromHex('#f7f7f5')) > 2 * self::APART
-                && self::apart($new, Srgb::fromHex('#aeb1b5')) > self::APART
+                $near === [] &&
+                self::apart($new, Srgb::fromHex('#f7f7f5')) > 2 * self::APART &&
+                self::apart($new, Srgb::fromHex('#aeb1b5')) > self::APART
             ) {
                 $colors[count($colors) + 1] = $new;
             }

@@ -15,12 +15,7 @@ final readonly class Photograph
     private const KEPT = 300;
 
     /** @param  list<array{float, float, float}>  $pixels  row by row, each part from 0 to 1 */
-    private function __construct(
-        public int $width,
-        public int $height,
-        private array $pixels,
-    ) {
-    }
+    private function __construct(public int $width, public int $height, private array $pixels) {}
 
     public static function read(string $path): self
     {
@@ -31,10 +26,11 @@ final readonly class Photograph
         $picture->resizeImage($width, $height, Imagick::FILTER_BOX, 1.0);
         $bytes = $picture->exportImagePixels(0, 0, $width, $height, 'RGB', Imagick::PIXEL_CHAR);
 
-        return new self($width, $height, array_map(
-            fn (array $three): array => (new Srgb(...$three))->linear(),
-            array_chunk($bytes, 3),
-        ));
+        return new self(
+            $width,
+            $height,
+            array_map(fn(array $three): array => (new Srgb(...$three))->linear(), array_chunk($bytes, 3)),
+        );
     }
 
     /**
@@ -45,12 +41,12 @@ final readonly class Photograph
         $side = 100;
         $pixels = [];
         $patches = [];
-        $part = fn (): float => $random->getInt(0, 1000) / 1000;
+        $part = fn(): float => $random->getInt(0, 1000) / 1000;
         for ($count = 60; $count > 0; $count--) {
             $patches[] = [$part(), $part(), 0.03 + 0.14 * $part(), [$part() ** 2, $part() ** 2, $part() ** 2]];
         }
         for ($at = 0; $at < $side ** 2; $at++) {
-            [$x, $y] = [$at % $side / $side, intdiv($at, $side) / $side];
+            [$x, $y] = [($at % $side) / $side, intdiv($at, $side) / $side];
             $color = [0.1 + 0.3 * $y, 0.15 + 0.2 * $x, 0.12];
             foreach ($patches as [$left, $top, $size, $own]) {
                 $color = hypot($x - $left, $y - $top) < $size ? $own : $color;
@@ -70,7 +66,7 @@ final readonly class Photograph
         $thread = $random->getInt(2, 5);
         for ($at = 0; $at < $side ** 2; $at++) {
             $isUp = (intdiv($at % $side, $thread) + intdiv(intdiv($at, $side), $thread)) % 2 === 0;
-            $light = ($isUp ? 0.55 : 0.45) * (0.85 + 0.3 * $random->getInt(0, 1000) / 1000);
+            $light = ($isUp ? 0.55 : 0.45) * (0.85 + (0.3 * $random->getInt(0, 1000)) / 1000);
             $pixels[] = [$light, $light, $light];
         }
 
@@ -103,12 +99,12 @@ final readonly class Photograph
     public function relief(Randomizer $random, int $side): array
     {
         $light = array_map(
-            fn (array $pixel): float => 0.2126 * $pixel[0] + 0.7152 * $pixel[1] + 0.0722 * $pixel[2],
+            fn(array $pixel): float => 0.2126 * $pixel[0] + 0.7152 * $pixel[1] + 0.0722 * $pixel[2],
             $this->piece($random, $side),
         );
         $mean = max(0.001, array_sum($light) / count($light));
 
-        return array_map(fn (float $one): float => $one / $mean, $light);
+        return array_map(fn(float $one): float => $one / $mean, $light);
     }
 
     private static function folded(int $at, int $size): int

@@ -27,12 +27,17 @@ function apart(?Srgb $one, Srgb $other): float
     return $one === null ? INF : ColorDifference::ciede2000(Lab::of($one), Lab::of($other));
 }
 
-it('finds the color of cloth in folds, weave, fading light and shadow, over drawn colors', function (float $folds, float $weave, float $fade, float $most) {
+it('finds the color of cloth in folds, weave, fading light and shadow, over drawn colors', function (
+    float $folds,
+    float $weave,
+    float $fade,
+    float $most,
+) {
     $random = new Randomizer(new Xoshiro256StarStar(41));
     $white = new Srgb(247, 247, 245);
     $worst = 0.0;
     for ($time = 0; $time < 60; $time++) {
-        $cloth = Srgb::packed($random->getInt(0, 0xFFFFFF));
+        $cloth = Srgb::packed($random->getInt(0, 0xffffff));
         if (apart($cloth, $white) < 25) {
             continue;
         }
@@ -51,28 +56,42 @@ it('finds the color of cloth in folds, weave, fading light and shadow, over draw
 
 it('is not led away by a ground of another color, nor by a band of trim', function () {
     foreach (['#f6f6f4', '#cfd6dc', '#2a2a2c', '#7fae8a'] as $ground) {
-        $colors = measured((new DrawnCloth(7))->on(Srgb::fromHex($ground), Srgb::fromHex('#b4694a'), trim: Srgb::fromHex('#3a3d63')));
-        expect(apart($colors->main(), Srgb::fromHex('#b4694a')))->toBeLessThan(7.0)
-            ->and(apart($colors->background, Srgb::fromHex($ground)))->toBeLessThan(3.0)
-            ->and(count($colors->colors))->toBeGreaterThan(1)
-            ->and(apart($colors->colors[1]->color, Srgb::fromHex('#3a3d63')))->toBeLessThan(12.0);
+        $colors = measured(
+            (new DrawnCloth(7))->on(Srgb::fromHex($ground), Srgb::fromHex('#b4694a'), trim: Srgb::fromHex('#3a3d63')),
+        );
+        expect(apart($colors->main(), Srgb::fromHex('#b4694a')))
+            ->toBeLessThan(7.0)
+            ->and(apart($colors->background, Srgb::fromHex($ground)))
+            ->toBeLessThan(3.0)
+            ->and(count($colors->colors))
+            ->toBeGreaterThan(1)
+            ->and(apart($colors->colors[1]->color, Srgb::fromHex('#3a3d63')))
+            ->toBeLessThan(12.0);
     }
 });
 
 it('keeps black and white apart, which are one gray in another light', function () {
-    $colors = measured((new DrawnCloth(3))->on(new Srgb(205, 214, 220), new Srgb(30, 30, 32), trim: new Srgb(244, 244, 244)));
-    expect(apart($colors->main(), new Srgb(30, 30, 32)))->toBeLessThan(6.0)
-        ->and($colors->colors[1]->color->luminance())->toBeGreaterThan(0.6);
+    $colors = measured(
+        (new DrawnCloth(3))->on(new Srgb(205, 214, 220), new Srgb(30, 30, 32), trim: new Srgb(244, 244, 244)),
+    );
+    expect(apart($colors->main(), new Srgb(30, 30, 32)))
+        ->toBeLessThan(6.0)
+        ->and($colors->colors[1]->color->luminance())
+        ->toBeGreaterThan(0.6);
 });
 
 it('says that it cannot tell white on white, and that a restless ground is no ground', function () {
-    $white = measured((new DrawnCloth(5))->on(new Srgb(250, 250, 249), new Srgb(248, 248, 247), folds: 0.02, weave: 0.01));
+    $white = measured(
+        (new DrawnCloth(5))->on(new Srgb(250, 250, 249), new Srgb(248, 248, 247), folds: 0.02, weave: 0.01),
+    );
     expect($white->main())->toBeNull()->and($white->doubt)->toContain('cannot be told');
 
     $random = new Randomizer(new Xoshiro256StarStar(9));
-    $restless = measured(new Sample(48, 48, array_map(fn (): int => $random->getInt(0, 0xFFFFFF), range(1, 48 * 48))));
-    expect($restless->doubt)->toContain('cannot be told from its background')
-        ->and($restless->evenness)->toBeLessThan(0.6);
+    $restless = measured(new Sample(48, 48, array_map(fn(): int => $random->getInt(0, 0xffffff), range(1, 48 * 48))));
+    expect($restless->doubt)
+        ->toContain('cannot be told from its background')
+        ->and($restless->evenness)
+        ->toBeLessThan(0.6);
 });
 
 it('takes cloth that fills the picture for what it shows', function () {
@@ -81,12 +100,21 @@ it('takes cloth that fills the picture for what it shows', function () {
 });
 
 it('says the same of the same picture, and its shares never pass the whole', function () {
-    $sample = (new DrawnCloth(13))->on(new Srgb(240, 240, 238), Srgb::fromHex('#5f7049'), 0.3, 0.1, 0.1, Srgb::fromHex('#d8c27d'));
-    expect(measured($sample))->toEqual(measured($sample))
-        ->and(array_sum(array_map(fn ($share): float => $share->share, measured($sample)->colors)))->toBeLessThanOrEqual(1.0 + 1e-9);
+    $sample = (new DrawnCloth(13))->on(
+        new Srgb(240, 240, 238),
+        Srgb::fromHex('#5f7049'),
+        0.3,
+        0.1,
+        0.1,
+        Srgb::fromHex('#d8c27d'),
+    );
+    expect(measured($sample))
+        ->toEqual(measured($sample))
+        ->and(array_sum(array_map(fn($share): float => $share->share, measured($sample)->colors)))
+        ->toBeLessThanOrEqual(1.0 + 1e-9);
 });
 
 it('measures a single pixel, and refuses a sample that is not as large as it says', function () {
-    expect(measured(new Sample(1, 1, [0x5F7049]))->main()?->hex())->toBe('#5f7049');
+    expect(measured(new Sample(1, 1, [0x5f7049]))->main()?->hex())->toBe('#5f7049');
     new Sample(2, 2, [1, 2, 3]);
 })->throws(UnreadableColor::class);

@@ -49,12 +49,27 @@ final class Samples
      * @param  list<string>  $sizes
      * @param  list<string>  $styles
      */
-    public static function smock(array $colors = ['Moss', 'Clay', 'Slate'], array $sizes = ['S', 'M', 'L', 'XL'], array $styles = [], ?Reach $leftOut = null): Matrix
-    {
+    public static function smock(
+        array $colors = ['Moss', 'Clay', 'Slate'],
+        array $sizes = ['S', 'M', 'L', 'XL'],
+        array $styles = [],
+        ?Reach $leftOut = null,
+    ): Matrix {
         $axes = [];
-        foreach ([[self::COLOR, 'Color', AxisKind::Color, $colors], [self::SIZE, 'Size', AxisKind::Size, $sizes], [self::STYLE, 'Style', AxisKind::Other, $styles]] as [$id, $name, $kind, $labels]) {
+        foreach (
+            [
+                [self::COLOR, 'Color', AxisKind::Color, $colors],
+                [self::SIZE, 'Size', AxisKind::Size, $sizes],
+                [self::STYLE, 'Style', AxisKind::Other, $styles],
+            ]
+            as [$id, $name, $kind, $labels]
+        ) {
             if ($labels !== []) {
-                $values = array_map(fn (int $at, string $label): Value => new Value($id * 10 + $at + 1, $label, strtoupper($label)), array_keys($labels), $labels);
+                $values = array_map(
+                    fn(int $at, string $label): Value => new Value($id * 10 + $at + 1, $label, strtoupper($label)),
+                    array_keys($labels),
+                    $labels,
+                );
                 $axes[] = new Axis($id, $name, $kind, $values, $kind !== AxisKind::Size);
             }
         }
@@ -73,7 +88,13 @@ final class Samples
         $matrix = self::smock(['Moss', 'Clay'], ['S', 'M']);
         $eur = Currency::of('EUR');
         $skus = array_map(
-            fn (Combination $cell, int $at): Sku => new Sku($at + 1, $cell, SkuState::Made, 'SMOCK-'.($at + 1), stock: 10),
+            fn(Combination $cell, int $at): Sku => new Sku(
+                $at + 1,
+                $cell,
+                SkuState::Made,
+                'SMOCK-' . ($at + 1),
+                stock: 10,
+            ),
             $matrix->combinations(),
             array_keys($matrix->combinations()),
         );
@@ -95,7 +116,14 @@ final class Samples
                 View::usual('front'),
                 photoId: 102,
             ),
-            new Placement(3, 'guide.jpg', Reach::everything(), Reach::nothing(), View::usual('size guide'), photoId: 103),
+            new Placement(
+                3,
+                'guide.jpg',
+                Reach::everything(),
+                Reach::nothing(),
+                View::usual('size guide'),
+                photoId: 103,
+            ),
             new Placement(4, 'tray.mp4', Reach::nothing(), Reach::nothing(), isStill: false, photoId: 104),
         ];
         $details = new ProductDetails(
@@ -107,7 +135,7 @@ final class Samples
         );
         $state = new ProductState($details, $matrix, $skus, $pictures);
         $usual = array_map(
-            fn (Axis $axis): UsualAxis => new UsualAxis($axis->changesPicture, $axis->display),
+            fn(Axis $axis): UsualAxis => new UsualAxis($axis->changesPicture, $axis->display),
             array_column($matrix->axes, null, 'id'),
         );
 
@@ -144,7 +172,7 @@ final class Samples
 
     public static function axis(Randomizer $random, int $id, int $values): Axis
     {
-        $list = array_map(fn (int $at): Value => new Value($id * 10 + $at, "V{$id}{$at}", "C{$at}"), range(1, $values));
+        $list = array_map(fn(int $at): Value => new Value($id * 10 + $at, "V{$id}{$at}", "C{$at}"), range(1, $values));
 
         return new Axis($id, "Axis {$id}", AxisKind::Other, $random->shuffleArray($list), $id % 2 === 1);
     }
@@ -156,7 +184,9 @@ final class Samples
             $values = [];
             foreach ($matrix->axes as $axis) {
                 if ($random->getInt(0, 1) === 1) {
-                    $values[$axis->id] = array_values(array_filter($axis->valueIds(), fn (): bool => $random->getInt(0, 2) > 0));
+                    $values[$axis->id] = array_values(
+                        array_filter($axis->valueIds(), fn(): bool => $random->getInt(0, 2) > 0),
+                    );
                 }
             }
             $clauses[] = Clause::of($values);
@@ -169,7 +199,12 @@ final class Samples
     public static function built(Matrix $matrix, int $firstId = 1, int $stock = 10): array
     {
         return array_map(
-            fn (int $at, Combination $cell): StandingSku => new StandingSku($firstId + $at, $cell, SkuState::Made, $stock),
+            fn(int $at, Combination $cell): StandingSku => new StandingSku(
+                $firstId + $at,
+                $cell,
+                SkuState::Made,
+                $stock,
+            ),
             array_keys($matrix->offered()),
             $matrix->offered(),
         );
@@ -183,14 +218,19 @@ final class Samples
      */
     public static function applied(Plan $plan, array $skus): array
     {
-        $next = max([0, ...array_map(fn (StandingSku $sku): int => $sku->id, $skus)]) + 1;
-        $now = max([0, ...array_map(fn (StandingSku $sku): int => $sku->retiredAt, $skus)]) + 1;
+        $next = max([0, ...array_map(fn(StandingSku $sku): int => $sku->id, $skus)]) + 1;
+        $now = max([0, ...array_map(fn(StandingSku $sku): int => $sku->retiredAt, $skus)]) + 1;
         $cells = [];
         $states = [];
         $stock = [];
         $retiredAt = [];
         foreach ($skus as $sku) {
-            [$cells[$sku->id], $states[$sku->id], $stock[$sku->id], $retiredAt[$sku->id]] = [$sku->cell, $sku->state, $sku->stock, $sku->retiredAt];
+            [$cells[$sku->id], $states[$sku->id], $stock[$sku->id], $retiredAt[$sku->id]] = [
+                $sku->cell,
+                $sku->state,
+                $sku->stock,
+                $sku->retiredAt,
+            ];
         }
         foreach ($plan->move as $move) {
             $cells[$move->skuId] = $move->to;
@@ -210,7 +250,10 @@ final class Samples
             $stock[$move->fromSkuId] -= $move->units;
             $stock[$move->toSkuId] = ($stock[$move->toSkuId] ?? 0) + $move->units;
         }
-        $after = array_map(fn (int $id): StandingSku => new StandingSku($id, $cells[$id], $states[$id], $stock[$id], $retiredAt[$id]), array_keys($cells));
+        $after = array_map(
+            fn(int $id): StandingSku => new StandingSku($id, $cells[$id], $states[$id], $stock[$id], $retiredAt[$id]),
+            array_keys($cells),
+        );
         foreach ($plan->make as $cell) {
             $after[] = new StandingSku($next++, $cell, SkuState::Made);
         }
@@ -224,15 +267,20 @@ final class Samples
      * @param  array<int, int>  $survivors
      * @return list<StandingSku>
      */
-    public static function changed(Matrix $from, Matrix $to, array $skus, array $homes = [], array $survivors = []): array
-    {
+    public static function changed(
+        Matrix $from,
+        Matrix $to,
+        array $skus,
+        array $homes = [],
+        array $survivors = [],
+    ): array {
         return self::applied((new Planner())->plan(new MatrixChange($from, $to, $homes, $survivors), $skus), $skus);
     }
 
     /** @param  list<StandingSku>  $skus */
     public static function stock(array $skus): int
     {
-        return array_sum(array_map(fn (StandingSku $sku): int => $sku->stock ?? 0, $skus));
+        return array_sum(array_map(fn(StandingSku $sku): int => $sku->stock ?? 0, $skus));
     }
 
     /**
@@ -254,8 +302,13 @@ final class Samples
     }
 
     /** @param  list<Role>  $roles */
-    public static function placement(int $id, Reach $reach, ?View $view = null, array $roles = [], ?Reach $hidden = null): Placement
-    {
+    public static function placement(
+        int $id,
+        Reach $reach,
+        ?View $view = null,
+        array $roles = [],
+        ?Reach $hidden = null,
+    ): Placement {
         return new Placement($id, "p{$id}.jpg", $reach, $hidden ?? Reach::nothing(), $view, $roles);
     }
 }

@@ -24,96 +24,134 @@ function said(Details $details, Matrix $matrix, DetailKind $kind = DetailKind::C
 {
     $finder = $details->finder($kind, $matrix);
 
-    return array_column(array_map(fn (Combination $cell): array => [$cell->key, $finder->at($cell)], $matrix->combinations()), 1, 0);
+    return array_column(
+        array_map(fn(Combination $cell): array => [$cell->key, $finder->at($cell)], $matrix->combinations()),
+        1,
+        0,
+    );
 }
 
-it('says what is typed somewhere there, and changes nothing elsewhere (a part lost its say where the product said the same for a while)', function (int $seed): void {
-    $random = Samples::random($seed);
-    $matrix = Samples::matrix($random, 3, 4);
-    $details = new Details();
-    // The second model: what each cell says of its own, and what the product says.
-    $own = [];
-    $whole = '';
-    for ($step = 0; $step < 12; $step++) {
-        $where = $random->getInt(0, 4) === 0 ? Reach::everything() : Samples::reach($random, $matrix, 3);
-        if ($where->isNothing()) {
-            continue;
-        }
-        $text = [null, '', '1', '2', '3'][$random->getInt(0, 4)];
-        $details = $details->with(DetailKind::Cost, $where, $text, $matrix);
-        if ($where->isEverything() && $text !== null) {
-            $whole = $text;
-        } else {
-            foreach ($matrix->combinations() as $cell) {
-                if ($where->covers($cell)) {
-                    unset($own[$cell->key]);
-                    $own += $text === null ? [] : [$cell->key => $text];
+it(
+    'says what is typed somewhere there, and changes nothing elsewhere (a part lost its say where the product said the same for a while)',
+    function (int $seed): void {
+        $random = Samples::random($seed);
+        $matrix = Samples::matrix($random, 3, 4);
+        $details = new Details();
+        // The second model: what each cell says of its own, and what the product says.
+        $own = [];
+        $whole = '';
+        for ($step = 0; $step < 12; $step++) {
+            $where = $random->getInt(0, 4) === 0 ? Reach::everything() : Samples::reach($random, $matrix, 3);
+            if ($where->isNothing()) {
+                continue;
+            }
+            $text = [null, '', '1', '2', '3'][$random->getInt(0, 4)];
+            $details = $details->with(DetailKind::Cost, $where, $text, $matrix);
+            if ($where->isEverything() && $text !== null) {
+                $whole = $text;
+            } else {
+                foreach ($matrix->combinations() as $cell) {
+                    if ($where->covers($cell)) {
+                        unset($own[$cell->key]);
+                        $own += $text === null ? [] : [$cell->key => $text];
+                    }
                 }
             }
+            $known = array_combine(
+                $keys = array_map(fn(Combination $cell): string => $cell->key, $matrix->combinations()),
+                array_map(fn(string $key): string => $own[$key] ?? $whole, $keys),
+            );
+            expect(said($details, $matrix))->toBe($known)->and($details->whole(DetailKind::Cost))->toBe($whole);
         }
-        $known = array_combine(
-            $keys = array_map(fn (Combination $cell): string => $cell->key, $matrix->combinations()),
-            array_map(fn (string $key): string => $own[$key] ?? $whole, $keys),
-        );
-        expect(said($details, $matrix))->toBe($known)->and($details->whole(DetailKind::Cost))->toBe($whole);
-    }
-    foreach ($matrix->combinations() as $cell) {
-        $covering = array_filter($details->parts(DetailKind::Cost), fn ($part): bool => $part->reach->covers($cell));
-        expect(count($covering))->toBeLessThan(2);
-    }
-})->with(range(1, 150));
+        foreach ($matrix->combinations() as $cell) {
+            $covering = array_filter($details->parts(DetailKind::Cost), fn($part): bool => $part->reach->covers($cell));
+            expect(count($covering))->toBeLessThan(2);
+        }
+    },
+)->with(range(1, 150));
 
-it('keeps what a part says, whatever the product says meanwhile (Moss followed after 24, then 24 for all, then 26 for all)', function (): void {
-    $matrix = Samples::smock();
-    $moss = Reach::of(Clause::of([Samples::COLOR => [11]]));
-    $details = (new Details())
-        ->with(DetailKind::Cost, $moss, '24.00', $matrix)
-        ->withWhole(DetailKind::Cost, '24.00')
-        ->withWhole(DetailKind::Cost, '26.00');
-    expect(array_count_values(said($details, $matrix)))->toBe(['24.00' => 4, '26.00' => 8]);
-    // The same the other way round: said of the part while the product says the same.
-    $same = (new Details())
-        ->withWhole(DetailKind::Cost, '24.00')
-        ->with(DetailKind::Cost, $moss, '24.00', $matrix)
-        ->withWhole(DetailKind::Cost, '26.00');
-    expect(array_count_values(said($same, $matrix)))->toBe(['24.00' => 4, '26.00' => 8]);
-    // Nothing here is a say like any other, also where the product says nothing yet.
-    $none = (new Details())->with(DetailKind::Cost, $moss, '', $matrix)->withWhole(DetailKind::Cost, '26.00');
-    expect(array_count_values(said($none, $matrix)))->toBe(['' => 4, '26.00' => 8]);
-    // As the product, for all parts: theirs go, the product's stays.
-    $follows = $details->with(DetailKind::Cost, Reach::everything(), null, $matrix);
-    expect(array_count_values(said($follows, $matrix)))->toBe(['26.00' => 12])
-        ->and($follows->parts(DetailKind::Cost))->toBe([]);
-});
+it(
+    'keeps what a part says, whatever the product says meanwhile (Moss followed after 24, then 24 for all, then 26 for all)',
+    function (): void {
+        $matrix = Samples::smock();
+        $moss = Reach::of(Clause::of([Samples::COLOR => [11]]));
+        $details = (new Details())
+            ->with(DetailKind::Cost, $moss, '24.00', $matrix)
+            ->withWhole(DetailKind::Cost, '24.00')
+            ->withWhole(DetailKind::Cost, '26.00');
+        expect(array_count_values(said($details, $matrix)))->toBe(['24.00' => 4, '26.00' => 8]);
+        // The same the other way round: said of the part while the product says the same.
+        $same = (new Details())
+            ->withWhole(DetailKind::Cost, '24.00')
+            ->with(DetailKind::Cost, $moss, '24.00', $matrix)
+            ->withWhole(DetailKind::Cost, '26.00');
+        expect(array_count_values(said($same, $matrix)))->toBe(['24.00' => 4, '26.00' => 8]);
+        // Nothing here is a say like any other, also where the product says nothing yet.
+        $none = (new Details())->with(DetailKind::Cost, $moss, '', $matrix)->withWhole(DetailKind::Cost, '26.00');
+        expect(array_count_values(said($none, $matrix)))->toBe(['' => 4, '26.00' => 8]);
+        // As the product, for all parts: theirs go, the product's stays.
+        $follows = $details->with(DetailKind::Cost, Reach::everything(), null, $matrix);
+        expect(array_count_values(said($follows, $matrix)))
+            ->toBe(['26.00' => 12])
+            ->and($follows->parts(DetailKind::Cost))
+            ->toBe([]);
+    },
+);
 
-it('lets a new value follow the product, and parts keep what they say when the product says something else', function (): void {
-    $matrix = Samples::smock();
-    $moss = Reach::of(Clause::of([Samples::COLOR => [11]]));
-    $details = (new Details())->withWhole(DetailKind::Cost, '20.00')->with(DetailKind::Cost, $moss, '24.00', $matrix)->withWhole(DetailKind::Cost, '21.00');
-    $larger = Samples::smock(['Moss', 'Clay', 'Slate', 'Oat'], ['S', 'M', 'L', 'XL', 'XXL']);
+it(
+    'lets a new value follow the product, and parts keep what they say when the product says something else',
+    function (): void {
+        $matrix = Samples::smock();
+        $moss = Reach::of(Clause::of([Samples::COLOR => [11]]));
+        $details = (new Details())
+            ->withWhole(DetailKind::Cost, '20.00')
+            ->with(DetailKind::Cost, $moss, '24.00', $matrix)
+            ->withWhole(DetailKind::Cost, '21.00');
+        $larger = Samples::smock(['Moss', 'Clay', 'Slate', 'Oat'], ['S', 'M', 'L', 'XL', 'XXL']);
 
-    expect(array_count_values(said($details, $larger)))->toBe(['24.00' => 5, '21.00' => 15])
-        ->and(array_column($details->texts(new DetailReader(Currency::of('EUR')), $matrix), 'words', 'name'))
+        expect(array_count_values(said($details, $larger)))
+            ->toBe(['24.00' => 5, '21.00' => 15])
+            ->and(array_column($details->texts(new DetailReader(Currency::of('EUR')), $matrix), 'words', 'name'))
             ->toBe(['Cost' => '21.00', 'Cost, Moss' => '24.00'])
-        ->and(array_count_values(said($details->withWhole(DetailKind::Cost, '24.00'), $matrix)))->toBe(['24.00' => 12])
-        ->and(array_count_values(
-            said($details->with(DetailKind::Cost, Reach::everything(), '9.00', $matrix), $matrix),
-        ))->toBe(['24.00' => 4, '9.00' => 8])
-        ->and(array_count_values(said($details->with(DetailKind::Cost, $moss, '', $matrix), $matrix)))->toBe(['' => 4, '21.00' => 8])
-        ->and(array_count_values(said($details->with(DetailKind::Cost, $moss, null, $matrix), $matrix)))->toBe(['21.00' => 12]);
-});
+            ->and(array_count_values(said($details->withWhole(DetailKind::Cost, '24.00'), $matrix)))
+            ->toBe(['24.00' => 12])
+            ->and(
+                array_count_values(
+                    said($details->with(DetailKind::Cost, Reach::everything(), '9.00', $matrix), $matrix),
+                ),
+            )
+            ->toBe(['24.00' => 4, '9.00' => 8])
+            ->and(array_count_values(said($details->with(DetailKind::Cost, $moss, '', $matrix), $matrix)))
+            ->toBe(['' => 4, '21.00' => 8])
+            ->and(array_count_values(said($details->with(DetailKind::Cost, $moss, null, $matrix), $matrix)))
+            ->toBe(['21.00' => 12]);
+    },
+);
 
-it('keeps what is typed in one way of writing', function (DetailKind $kind, array $typed, string $kept, string $words): void {
+it('keeps what is typed in one way of writing', function (
+    DetailKind $kind,
+    array $typed,
+    string $kept,
+    string $words,
+): void {
     $reader = new DetailReader(Currency::of('EUR'));
 
-    expect($reader->read($kind, $typed))->toBe($kept)
-        ->and($reader->inWords($kind, $kept))->toBe($words)
-        ->and($reader->read($kind, ['  ']))->toBe('');
+    expect($reader->read($kind, $typed))
+        ->toBe($kept)
+        ->and($reader->inWords($kind, $kept))
+        ->toBe($words)
+        ->and($reader->read($kind, ['  ']))
+        ->toBe('');
 })->with([
     [DetailKind::Cost, ['19,9'], '19.90', '19.90'],
     [DetailKind::Ending, ['0,95'], '.95', '.95'],
     [DetailKind::Sale, ['39', '2026-12-01', ''], '39.00 2026-12-01 -', '39.00 from 1 December 2026'],
-    [DetailKind::Sale, ['39', '2026-12-01', '2026-12-24'], '39.00 2026-12-01 2026-12-24', '39.00, 1 December 2026 to 24 December 2026'],
+    [
+        DetailKind::Sale,
+        ['39', '2026-12-01', '2026-12-24'],
+        '39.00 2026-12-01 2026-12-24',
+        '39.00, 1 December 2026 to 24 December 2026',
+    ],
     [DetailKind::LowMark, ['0'], '0', '0'],
     [DetailKind::Counting, ['product'], 'product', 'the whole product'],
     [DetailKind::Most, ['1 200'], '1200', '1200'],
@@ -126,18 +164,37 @@ it('keeps what is typed in one way of writing', function (DetailKind $kind, arra
         'Hand wash, Do not bleach, with vinegar',
         'Hand wash, Do not bleach, with vinegar',
     ],
-    [DetailKind::Highlights, ["Deep pockets\n\nDeep pockets\nWashed once"], "Deep pockets\nWashed once", 'Deep pockets; Washed once'],
+    [
+        DetailKind::Highlights,
+        ["Deep pockets\n\nDeep pockets\nWashed once"],
+        "Deep pockets\nWashed once",
+        'Deep pockets; Washed once',
+    ],
     [DetailKind::Condition, ['Used'], 'used', 'used'],
     [DetailKind::Customs, ['6211.43 90'], '62114390', '62114390'],
     [DetailKind::Origin, ['portugal'], 'PT', 'Portugal'],
     [DetailKind::Origin, ['ie'], 'IE', 'Ireland'],
-    [DetailKind::BuyerText, [' Name  to embroider', '3', '20'], '3 20 Name to embroider', 'Name to embroider, 3 to 20 characters'],
+    [
+        DetailKind::BuyerText,
+        [' Name  to embroider', '3', '20'],
+        '3 20 Name to embroider',
+        'Name to embroider, 3 to 20 characters',
+    ],
     [DetailKind::BuyerText, ['Greeting', '', ''], '0 100 Greeting', 'Greeting, up to 100 characters'],
-    [DetailKind::Breaks, ['50', '2', 'order', '10', '5 %', 'unit', '', '', ''], '10 5% unit;50 2.00 order', 'from 10: 5 % off each unit; from 50: 2.00 off the order'],
+    [
+        DetailKind::Breaks,
+        ['50', '2', 'order', '10', '5 %', 'unit', '', '', ''],
+        '10 5% unit;50 2.00 order',
+        'from 10: 5 % off each unit; from 50: 2.00 off the order',
+    ],
 ]);
 
-it('refuses what cannot be meant, and says what to do', function (DetailKind $kind, array $typed, string $message): void {
-    expect(fn () => (new DetailReader(Currency::of('EUR')))->read($kind, $typed))->toThrow($message);
+it('refuses what cannot be meant, and says what to do', function (
+    DetailKind $kind,
+    array $typed,
+    string $message,
+): void {
+    expect(fn() => (new DetailReader(Currency::of('EUR')))->read($kind, $typed))->toThrow($message);
 })->with([
     [DetailKind::Dimensions, ['30 × 20'], 'Type length, width and height in one unit'],
     [DetailKind::Dimensions, ['30 × 20 × 5 kg'], 'Type mm, cm, m, in or ft'],
@@ -164,7 +221,14 @@ it('refuses what cannot be meant, and says what to do', function (DetailKind $ki
     [DetailKind::Breaks, ['10', '101 %', 'unit'], 'is no reduction'],
 ]);
 
-it('reads amounts with their units and turns them into others', function (string $typed, Unit $usual, string $text, Unit $other, int $digits, string $shown): void {
+it('reads amounts with their units and turns them into others', function (
+    string $typed,
+    Unit $usual,
+    string $text,
+    Unit $other,
+    int $digits,
+    string $shown,
+): void {
     $quantity = Quantity::typed($typed, $usual);
 
     expect($quantity->text())->toBe($text)->and((string) $quantity->in($other, $digits))->toBe($shown);
@@ -179,18 +243,26 @@ it('reads amounts with their units and turns them into others', function (string
 
 it('refuses amounts of another kind, or none', function (string $typed): void {
     Quantity::typed($typed, Unit::Gram);
-})->with(['5 cm', '5 stone', '0', '-3 g', '0.0000001 g', '9999999999 kg'])->throws(UnreadableDetail::class);
+})
+    ->with(['5 cm', '5 stone', '0', '-3 g', '0.0000001 g', '9999999999 kg'])
+    ->throws(UnreadableDetail::class);
 
 it('turns amounts into another currency with their numbers', function (): void {
     $reader = new DetailReader(Currency::of('EUR'));
     $yen = Currency::of('JPY');
 
-    expect($reader->inCurrency(DetailKind::Cost, '19.90', $yen))->toBe('20')
-        ->and($reader->inCurrency(DetailKind::Sale, '39.50 2026-12-01 -', $yen))->toBe('40 2026-12-01 -')
-        ->and($reader->inCurrency(DetailKind::Breaks, '10 5.5% unit;50 2.50 order', $yen))->toBe('10 5.5% unit;50 3 order')
-        ->and($reader->inCurrency(DetailKind::Ending, '.95', $yen))->toBe('')
-        ->and($reader->inCurrency(DetailKind::Ending, '80', $yen))->toBe('80')
-        ->and($reader->inCurrency(DetailKind::Warranty, '2 years', $yen))->toBe('2 years');
+    expect($reader->inCurrency(DetailKind::Cost, '19.90', $yen))
+        ->toBe('20')
+        ->and($reader->inCurrency(DetailKind::Sale, '39.50 2026-12-01 -', $yen))
+        ->toBe('40 2026-12-01 -')
+        ->and($reader->inCurrency(DetailKind::Breaks, '10 5.5% unit;50 2.50 order', $yen))
+        ->toBe('10 5.5% unit;50 3 order')
+        ->and($reader->inCurrency(DetailKind::Ending, '.95', $yen))
+        ->toBe('')
+        ->and($reader->inCurrency(DetailKind::Ending, '80', $yen))
+        ->toBe('80')
+        ->and($reader->inCurrency(DetailKind::Warranty, '2 years', $yen))
+        ->toBe('2 years');
 });
 
 it('knows the countries of ISO 3166-1', function (): void {
@@ -211,5 +283,10 @@ it('gives numbers as they can be typed again, and are read as nothing else', fun
 it('reads what it keeps of dimensions again, whatever their numbers', function (): void {
     $kept = Dimensions::typed('30 × 20,1250 × 5 cm')->text();
 
-    expect($kept)->toBe('30 × 20.125 × 5 cm')->and(Dimensions::fromText($kept)->text())->toBe($kept)->and(Dimensions::fromText($kept)->in(Unit::Inch))->toBe('11.8 × 7.9 × 2.0 in');
+    expect($kept)
+        ->toBe('30 × 20.125 × 5 cm')
+        ->and(Dimensions::fromText($kept)->text())
+        ->toBe($kept)
+        ->and(Dimensions::fromText($kept)->in(Unit::Inch))
+        ->toBe('11.8 × 7.9 × 2.0 in');
 });

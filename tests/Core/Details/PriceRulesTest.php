@@ -33,12 +33,10 @@ const RULED_XL = 22;
 function ruledMatrix(): Matrix
 {
     return Matrix::of([
-        new Axis(
-            1,
-            'Color',
-            AxisKind::Color,
-            [new Value(RULED_MOSS, 'Moss', 'MOS'), new Value(RULED_CLAY, 'Clay', 'CLY')],
-        ),
+        new Axis(1, 'Color', AxisKind::Color, [
+            new Value(RULED_MOSS, 'Moss', 'MOS'),
+            new Value(RULED_CLAY, 'Clay', 'CLY'),
+        ]),
         new Axis(2, 'Size', AxisKind::Size, [new Value(RULED_S, 'S', 'S'), new Value(RULED_XL, 'XL', 'XL')]),
     ]);
 }
@@ -52,7 +50,7 @@ function ruledPrices(?string $base, array $adds = [], string $ending = '', strin
     return new PriceList(
         $of,
         $base === null ? null : Money::of($base, $of),
-        array_map(fn (array $add): Adjustment => Adjustment::typed($add[0], $add[1], $of), $adds),
+        array_map(fn(array $add): Adjustment => Adjustment::typed($add[0], $add[1], $of), $adds),
         new Details($details),
         ruledMatrix(),
     );
@@ -85,18 +83,24 @@ function ruledCosts(PriceList $prices, array $skus, array $own = []): array
     $costs = [];
     foreach ($skus as $sku) {
         $typed = array_key_exists($sku->id, $own) ? $own[$sku->id] : $sku->own;
-        $costs[ruledMatrix()->inWords($sku->cell)] = $prices->price($sku->cell, $typed)
-            ->effective()
-            ?->shown() ?? 'none';
+        $costs[ruledMatrix()->inWords($sku->cell)] =
+            $prices->price($sku->cell, $typed)->effective()?->shown() ?? 'none';
     }
 
     return $costs;
 }
 
-it('knows the whole product and exactly one value as parts that one rule is about', function (string $selected, ?int $value, bool $isNone = false): void {
+it('knows the whole product and exactly one value as parts that one rule is about', function (
+    string $selected,
+    ?int $value,
+    bool $isNone = false,
+): void {
     $matrix = ruledMatrix();
     $part = PricedPart::of(Selection::fromKey($selected)->reach($matrix, $matrix->combinations()), $matrix);
-    expect($part === null)->toBe($isNone)->and($part?->valueId)->toBe($value);
+    expect($part === null)
+        ->toBe($isNone)
+        ->and($part?->valueId)
+        ->toBe($value);
 })->with([
     'corner' => ['*', null],
     'every cell' => ['1:11,2:21;1:11,2:22;1:12,2:21;1:12,2:22', null],
@@ -114,10 +118,20 @@ it('takes an axis of one value for no limit', function (): void {
         new Axis(2, 'Size', AxisKind::Size, [new Value(RULED_S, 'S', 'S'), new Value(RULED_XL, 'XL', 'XL')]),
     ]);
     $part = PricedPart::of(Selection::fromKey('1:11,2:22')->cells($one), $one);
-    expect($part?->valueId)->toBe(RULED_XL)->and($part?->label)->toBe('XL');
+    expect($part?->valueId)
+        ->toBe(RULED_XL)
+        ->and($part?->label)
+        ->toBe('XL');
 });
 
-it('changes prices where their rule stands', function (array $is, string $part, string $typed, string $ending, array $costs, string $words): void {
+it('changes prices where their rule stands', function (
+    array $is,
+    string $part,
+    string $typed,
+    string $ending,
+    array $costs,
+    string $words,
+): void {
     $is = ruledPrices(...$is);
     $matrix = ruledMatrix();
     $change = PriceChange::typed($typed, $is->currency, $ending);
@@ -201,7 +215,12 @@ it('leaves to own prices what no rule can say', function (array $is, ?int $value
     'an ending of one value' => [['45'], RULED_MOSS, '49', '.95'],
 ]);
 
-it('refuses what is no price, whichever SKU comes to it', function (array $is, ?int $value, string $typed, string $words): void {
+it('refuses what is no price, whichever SKU comes to it', function (
+    array $is,
+    ?int $value,
+    string $typed,
+    string $words,
+): void {
     $is = ruledPrices(...$is);
     $part = $value === null ? PricedPart::whole() : PricedPart::value($value, 'Moss');
     $run = function () use ($is, $part, $typed): void {
@@ -218,13 +237,20 @@ it('refuses what is no price, whichever SKU comes to it', function (array $is, ?
     [['45', [RULED_MOSS => ['', '900']]], RULED_MOSS, '+900 %', 'is not a percentage here'],
 ]);
 
-it('says what becomes of own prices that the rule does not reach', function (string $typed, OwnPrices $others, array $costs, array $standing): void {
+it('says what becomes of own prices that the rule does not reach', function (
+    string $typed,
+    OwnPrices $others,
+    array $costs,
+    array $standing,
+): void {
     $is = ruledPrices('45');
     $skus = ruledSkus(['Moss, XL' => '60', 'Clay, S' => '45']);
     $rule = RuleChange::of($is, PricedPart::whole(), PriceChange::typed($typed, $is->currency));
     $plan = PricePlan::byRule($rule, $is, $skus, $others);
-    expect(array_values(ruledCosts($rule->then, $skus, $plan->own)))->toBe($costs)
-        ->and(array_map(fn (Money $own): string => $own->shown(), $plan->standing))->toBe($standing);
+    expect(array_values(ruledCosts($rule->then, $skus, $plan->own)))
+        ->toBe($costs)
+        ->and(array_map(fn(Money $own): string => $own->shown(), $plan->standing))
+        ->toBe($standing);
 })->with([
     ['49', OwnPrices::Stay, ['49.00', '60.00', '45.00', '49.00'], ['60.00', '45.00']],
     ['49', OwnPrices::Go, ['49.00', '49.00', '49.00', '49.00'], ['60.00', '45.00']],
@@ -236,17 +262,22 @@ it('finds own prices that the rule makes, and nothing costs anything else withou
     $prices = ruledPrices('45', [RULED_XL => ['2', '']], '.95');
     $skus = ruledSkus(['Moss, S' => '44.95', 'Moss, XL' => '46.95', 'Clay, XL' => '47']);
     $plan = PricePlan::ofNeedless($prices, $skus);
-    expect($plan->own)->toBe([1 => null, 2 => null])
-        ->and(array_filter($plan->moves, fn (PriceMove $move): bool => ! $move->isSame()))->toBe([])
-        ->and(ruledCosts($prices, $skus, $plan->own))->toBe(ruledCosts($prices, $skus));
+    expect($plan->own)
+        ->toBe([1 => null, 2 => null])
+        ->and(array_filter($plan->moves, fn(PriceMove $move): bool => !$move->isSame()))
+        ->toBe([])
+        ->and(ruledCosts($prices, $skus, $plan->own))
+        ->toBe(ruledCosts($prices, $skus));
 });
 
 it('says changes of prices in words, the first few of them', function (): void {
     $is = ruledPrices('45', [RULED_XL => ['2', '']]);
     $rule = RuleChange::of($is, PricedPart::whole(), PriceChange::typed('+5', $is->currency));
     $plan = PricePlan::byRule($rule, $is, ruledSkus(), OwnPrices::Stay);
-    expect(PriceMove::allInWords($plan->moves, 4))->toBe('45.00 → 50.00 for 2 SKUs, 47.00 → 52.00 for 2 SKUs')
-        ->and(PriceMove::allInWords($plan->moves, 1))->toBe('45.00 → 50.00 for 2 SKUs, 1 more');
+    expect(PriceMove::allInWords($plan->moves, 4))
+        ->toBe('45.00 → 50.00 for 2 SKUs, 47.00 → 52.00 for 2 SKUs')
+        ->and(PriceMove::allInWords($plan->moves, 1))
+        ->toBe('45.00 → 50.00 for 2 SKUs, 1 more');
 });
 
 it('holds as a law: a share on the whole product raises each SKU by it, within what rounding does', function (): void {

@@ -26,7 +26,12 @@ function galleries(Matrix $matrix, array $placements, ?Combination $opening = nu
 {
     $made = $matrix->inOrder($matrix->offered());
 
-    return new Galleries($matrix, $made, $placements, $opening === null ? null : new Opening($matrix, $made, chosen: $opening));
+    return new Galleries(
+        $matrix,
+        $made,
+        $placements,
+        $opening === null ? null : new Opening($matrix, $made, chosen: $opening),
+    );
 }
 
 /** @return list<Placement> four pictures for each color, one size guide for all, one for a single SKU */
@@ -34,8 +39,16 @@ function smockPictures(): array
 {
     $placements = [];
     foreach ([11, 12, 13] as $at => $color) {
-        foreach ([View::usual('front'), View::usual('back'), View::usual('worn'), View::usual('detail')] as $place => $view) {
-            $placements[] = Samples::placement($at * 10 + $place, Reach::fromArrays([[1 => [$color]]]), $view, $place === 0 ? [Role::Lead] : []);
+        foreach (
+            [View::usual('front'), View::usual('back'), View::usual('worn'), View::usual('detail')]
+            as $place => $view
+        ) {
+            $placements[] = Samples::placement(
+                $at * 10 + $place,
+                Reach::fromArrays([[1 => [$color]]]),
+                $view,
+                $place === 0 ? [Role::Lead] : [],
+            );
         }
     }
     $placements[] = Samples::placement(90, Reach::everything(), View::usual('size guide'));
@@ -48,9 +61,12 @@ it('shows each SKU its color’s four pictures and the guide: 13 placements serv
     expect($galleries->all())->toHaveCount(12);
     foreach ($galleries->all() as $key => $gallery) {
         $first = (Combination::fromKey($key)->value(1) - 11) * 10;
-        expect($gallery->placementIds())->toBe([$first, $first + 1, $first + 2, $first + 3, 90])
-            ->and($gallery->role(Role::Lead)->placement()?->id)->toBe($first)
-            ->and($gallery->role(Role::Guide)->placement()?->id)->toBe(90);
+        expect($gallery->placementIds())
+            ->toBe([$first, $first + 1, $first + 2, $first + 3, 90])
+            ->and($gallery->role(Role::Lead)->placement()?->id)
+            ->toBe($first)
+            ->and($gallery->role(Role::Guide)->placement()?->id)
+            ->toBe(90);
     }
 });
 
@@ -59,19 +75,33 @@ it('lets the picture of a single SKU outrank the color’s Lead there, and says 
     $matrix = Samples::smock();
     $galleries = galleries($matrix, [...smockPictures(), $own]);
     $there = $galleries->of(Combination::of([1 => 11, 2 => 24]));
-    expect($there->placementIds())->toBe([0, 1, 2, 3, 90, 99])
-        ->and($there->lead()?->id)->toBe(99)
-        ->and(array_map(fn (Entry $entry): int => $entry->placement->id, $there->leadFirst()))->toBe([99, 0, 1, 2, 3, 90])
-        ->and($there->role(Role::Lead)->reason($matrix))->toBe('Assigned for Moss, XL; narrower than or before p0.jpg (Moss).')
-        ->and($there->role(Role::Lead)->briefly($matrix))->toBe('for Moss, XL')
-        ->and($there->role(Role::Card)->briefly($matrix))->toBe('as the Lead')
-        ->and($there->role(Role::Guide)->briefly($matrix))->toBe('as the size guide')
-        ->and($there->role(Role::Swatch)->briefly($matrix))->toBe('')
-        ->and($galleries->of(Combination::of([1 => 11, 2 => 23]))->lead()?->id)->toBe(0)
-        ->and($galleries->of(Combination::of([1 => 11, 2 => 23]))->placementIds())->not->toContain(99);
+    expect($there->placementIds())
+        ->toBe([0, 1, 2, 3, 90, 99])
+        ->and($there->lead()?->id)
+        ->toBe(99)
+        ->and(array_map(fn(Entry $entry): int => $entry->placement->id, $there->leadFirst()))
+        ->toBe([99, 0, 1, 2, 3, 90])
+        ->and($there->role(Role::Lead)->reason($matrix))
+        ->toBe('Assigned for Moss, XL; narrower than or before p0.jpg (Moss).')
+        ->and($there->role(Role::Lead)->briefly($matrix))
+        ->toBe('for Moss, XL')
+        ->and($there->role(Role::Card)->briefly($matrix))
+        ->toBe('as the Lead')
+        ->and($there->role(Role::Guide)->briefly($matrix))
+        ->toBe('as the size guide')
+        ->and($there->role(Role::Swatch)->briefly($matrix))
+        ->toBe('')
+        ->and($galleries->of(Combination::of([1 => 11, 2 => 23]))->lead()?->id)
+        ->toBe(0)
+        ->and($galleries->of(Combination::of([1 => 11, 2 => 23]))->placementIds())
+        ->not->toContain(99);
 });
 
-it('ranks rivals by axes named, then by fewest made cells, then by order', function (array $clausesA, array $clausesB, int $winner): void {
+it('ranks rivals by axes named, then by fewest made cells, then by order', function (
+    array $clausesA,
+    array $clausesB,
+    int $winner,
+): void {
     $matrix = Samples::smock();
     $galleries = galleries($matrix, [
         Samples::placement(1, Reach::fromArrays($clausesA), null, [Role::Card]),
@@ -88,7 +118,10 @@ it('ranks rivals by axes named, then by fewest made cells, then by order', funct
 
 it('falls back as the rules say', function (array $placements, Role $role, ?int $id, Ground $ground): void {
     $gallery = galleries(Samples::smock(), $placements)->of(Combination::of([1 => 11, 2 => 21]));
-    expect($gallery->role($role)->placement()?->id)->toBe($id)->and($gallery->role($role)->ground)->toBe($ground);
+    expect($gallery->role($role)->placement()?->id)
+        ->toBe($id)
+        ->and($gallery->role($role)->ground)
+        ->toBe($ground);
 })->with(function (): array {
     $all = Reach::everything();
     $film = new Placement(1, 'film.mp4', $all, Reach::nothing(), null, [], '', false);
@@ -121,24 +154,35 @@ it('hides from a gallery without unlinking; hidden can be the Card, not the Lead
         Samples::placement(2, Reach::everything()),
     ];
     $gallery = galleries(Samples::smock(), $placements)->of($cell);
-    expect($gallery->placementIds())->toBe([2])
-        ->and($gallery->hidden[0]->placement->id)->toBe(1)
-        ->and($gallery->lead()?->id)->toBe(2)
-        ->and($gallery->role(Role::Card)->placement()?->id)->toBe(1)
-        ->and(galleries(Samples::smock(), $placements)->of(Combination::of([1 => 12, 2 => 21]))->lead()?->id)->toBe(1);
+    expect($gallery->placementIds())
+        ->toBe([2])
+        ->and($gallery->hidden[0]->placement->id)
+        ->toBe(1)
+        ->and($gallery->lead()?->id)
+        ->toBe(2)
+        ->and($gallery->role(Role::Card)->placement()?->id)
+        ->toBe(1)
+        ->and(galleries(Samples::smock(), $placements)->of(Combination::of([1 => 12, 2 => 21]))->lead()?->id)
+        ->toBe(1);
 });
 
 it('shows a picture linked to no value for all', function (): void {
     // Common practice, no source.
     $galleries = galleries(Samples::smock(), [Samples::placement(1, Reach::everything())]);
-    expect(array_unique(array_map(fn ($gallery): array => $gallery->placementIds(), $galleries->all()), SORT_REGULAR))->toBe(['1:11,2:21' => [1]]);
+    expect(
+        array_unique(array_map(fn($gallery): array => $gallery->placementIds(), $galleries->all()), SORT_REGULAR),
+    )->toBe(['1:11,2:21' => [1]]);
 });
 
 it('answers partial choices', function (array $choice, array $ids): void {
     $own = Samples::placement(99, Reach::fromArrays([[1 => [11], 2 => [24]]]));
     $opening = Combination::of([1 => 12, 2 => 21]);
     $leftOut = Reach::fromArrays([[1 => [13], 2 => [21]]]);
-    expect(galleries(Samples::smock(leftOut: $leftOut), [...smockPictures(), $own], $opening)->forChoice(Combination::of($choice))->placementIds())->toBe($ids);
+    expect(
+        galleries(Samples::smock(leftOut: $leftOut), [...smockPictures(), $own], $opening)
+            ->forChoice(Combination::of($choice))
+            ->placementIds(),
+    )->toBe($ids);
 })->with([
     'nothing: the opening SKU’s' => [[], [10, 11, 12, 13, 90]],
     'a color: what covers all its sizes' => [[1 => 11], [0, 1, 2, 3, 90]],
@@ -149,22 +193,46 @@ it('answers partial choices', function (array $choice, array $ids): void {
 
 it('shows what covers any where nothing covers all', function (): void {
     $placements = array_slice(smockPictures(), 0, 8);
-    expect(galleries(Samples::smock(), [...$placements, Samples::placement(50, Reach::fromArrays([[1 => [11], 2 => [21]]])), Samples::placement(51, Reach::fromArrays([[1 => [11], 2 => [22]]]))])->forChoice(Combination::of([1 => 13]))->placementIds())->toBe([]);
-    $bySize = [Samples::placement(50, Reach::fromArrays([[1 => [11], 2 => [21]]])), Samples::placement(51, Reach::fromArrays([[1 => [11], 2 => [22]]]))];
+    expect(
+        galleries(Samples::smock(), [
+            ...$placements,
+            Samples::placement(50, Reach::fromArrays([[1 => [11], 2 => [21]]])),
+            Samples::placement(51, Reach::fromArrays([[1 => [11], 2 => [22]]])),
+        ])
+            ->forChoice(Combination::of([1 => 13]))
+            ->placementIds(),
+    )->toBe([]);
+    $bySize = [
+        Samples::placement(50, Reach::fromArrays([[1 => [11], 2 => [21]]])),
+        Samples::placement(51, Reach::fromArrays([[1 => [11], 2 => [22]]])),
+    ];
     expect(galleries(Samples::smock(), $bySize)->forChoice(Combination::of([1 => 11]))->placementIds())->toBe([50, 51]);
 });
 
 it('is never empty before a choice while any picture is linked', function (): void {
     $placements = [Samples::placement(1, Reach::fromArrays([[1 => [13], 2 => [24]]]))];
-    expect(galleries(Samples::smock(), $placements, Combination::of([1 => 11, 2 => 21]))->forChoice(Combination::of([]))->placementIds())->toBe([1]);
+    expect(
+        galleries(Samples::smock(), $placements, Combination::of([1 => 11, 2 => 21]))
+            ->forChoice(Combination::of([]))
+            ->placementIds(),
+    )->toBe([1]);
     $leftOut = Samples::smock(leftOut: Reach::fromArrays([[1 => [13], 2 => [24]]]));
-    expect(galleries($leftOut, $placements)->forChoice(Combination::of([]))->placementIds())->toBe([1])
-        ->and(galleries($leftOut, [])->forChoice(Combination::of([]))->isEmpty())->toBeTrue();
+    expect(galleries($leftOut, $placements)->forChoice(Combination::of([]))->placementIds())
+        ->toBe([1])
+        ->and(galleries($leftOut, [])->forChoice(Combination::of([]))->isEmpty())
+        ->toBeTrue();
 });
 
-it('opens on the chosen SKU, else the first made and in stock, else the first made', function (array $stock, ?string $chosen, ?string $opens): void {
+it('opens on the chosen SKU, else the first made and in stock, else the first made', function (
+    array $stock,
+    ?string $chosen,
+    ?string $opens,
+): void {
     $made = Samples::smock()->inOrder(array_map(Combination::fromKey(...), array_keys($stock)));
-    expect((new Opening(Samples::smock(), $made, $stock, $chosen === null ? null : Combination::fromKey($chosen)))->cell()?->key)->toBe($opens);
+    expect(
+        (new Opening(Samples::smock(), $made, $stock, $chosen === null ? null : Combination::fromKey($chosen)))->cell()
+            ?->key,
+    )->toBe($opens);
 })->with([
     [['1:12,2:21' => 3, '1:11,2:22' => 4, '1:11,2:21' => 0], null, '1:11,2:22'],
     [['1:12,2:21' => 0, '1:11,2:22' => 0], null, '1:11,2:22'],
@@ -173,14 +241,17 @@ it('opens on the chosen SKU, else the first made and in stock, else the first ma
     [[], null, null],
 ]);
 
-it('opens within the values that shoppers find chosen, as far as a made SKU has them', function (array $openings, string $choice, ?string $opens): void {
+it('opens within the values that shoppers find chosen, as far as a made SKU has them', function (
+    array $openings,
+    string $choice,
+    ?string $opens,
+): void {
     $matrix = Samples::smock(leftOut: Reach::fromArrays([[1 => [13], 2 => [24]]]));
     $made = $matrix->inOrder($matrix->offered());
-    $stock = array_fill_keys(array_map(fn (Combination $cell): string => $cell->key, $made), 5);
+    $stock = array_fill_keys(array_map(fn(Combination $cell): string => $cell->key, $made), 5);
     $stock['1:13,2:21'] = 0;
     $opening = new Opening($matrix, $made, $stock, null, $openings);
-    expect($opening->choice()->key)->toBe($choice)
-        ->and($opening->cell()?->key)->toBe($opens);
+    expect($opening->choice()->key)->toBe($choice)->and($opening->cell()?->key)->toBe($opens);
 })->with([
     'none' => [[], '', '1:11,2:21'],
     'a color' => [[1 => 13], '1:13', '1:13,2:22'],
@@ -190,7 +261,11 @@ it('opens within the values that shoppers find chosen, as far as a made SKU has 
     'a value the product does not have' => [[1 => 99], '', '1:11,2:21'],
 ]);
 
-it('moves a picture between its new neighbors, as near to its place as they allow', function (int $id, int $to, array $expected): void {
+it('moves a picture between its new neighbors, as near to its place as they allow', function (
+    int $id,
+    int $to,
+    array $expected,
+): void {
     // One gallery shows 1, 3, 5, 7; the even ones belong to others.
     expect((new Order())->move([1, 2, 3, 4, 5, 6, 7], [1, 3, 5, 7], $id, $to))->toBe($expected);
 })->with([
@@ -205,22 +280,42 @@ it('moves a picture between its new neighbors, as near to its place as they allo
 
 it('follows the shot list, keeping the order within a view', function (): void {
     $all = Reach::everything();
-    $placements = [Samples::placement(1, $all), Samples::placement(2, $all, View::usual('detail')), Samples::placement(3, $all, View::usual('back')), Samples::placement(4, $all, View::usual('detail')), Samples::placement(5, $all, View::usual('front'))];
-    expect((new Order())->byShotList($placements, ShotList::of([View::usual('front'), View::usual('back'), View::usual('detail')], []), []))->toBe([5, 3, 2, 4, 1]);
+    $placements = [
+        Samples::placement(1, $all),
+        Samples::placement(2, $all, View::usual('detail')),
+        Samples::placement(3, $all, View::usual('back')),
+        Samples::placement(4, $all, View::usual('detail')),
+        Samples::placement(5, $all, View::usual('front')),
+    ];
+    expect(
+        (new Order())->byShotList(
+            $placements,
+            ShotList::of([View::usual('front'), View::usual('back'), View::usual('detail')], []),
+            [],
+        ),
+    )->toBe([5, 3, 2, 4, 1]);
 });
 
 it('matches the other colors to one', function (): void {
-    $of = fn (int $color): Reach => Reach::fromArrays([[1 => [$color]]]);
+    $of = fn(int $color): Reach => Reach::fromArrays([[1 => [$color]]]);
     $placements = [
-        Samples::placement(1, $of(11), View::usual('front')), Samples::placement(2, $of(11), View::usual('detail')), Samples::placement(3, $of(11), View::usual('back')), Samples::placement(4, $of(11), View::usual('detail')),
-        Samples::placement(5, $of(12), View::usual('detail')), Samples::placement(6, $of(12), View::usual('detail')), Samples::placement(7, $of(12), View::usual('worn')), Samples::placement(8, $of(12), View::usual('front')),
+        Samples::placement(1, $of(11), View::usual('front')),
+        Samples::placement(2, $of(11), View::usual('detail')),
+        Samples::placement(3, $of(11), View::usual('back')),
+        Samples::placement(4, $of(11), View::usual('detail')),
+        Samples::placement(5, $of(12), View::usual('detail')),
+        Samples::placement(6, $of(12), View::usual('detail')),
+        Samples::placement(7, $of(12), View::usual('worn')),
+        Samples::placement(8, $of(12), View::usual('front')),
     ];
     $matrix = Samples::smock(['Moss', 'Clay'], ['S']);
     $cells = $matrix->offered();
     $galleries = galleries($matrix, $placements);
     $order = (new Order())->matchedTo($cells[0], $placements, $cells, $galleries)->order;
-    expect(array_values(array_intersect($order, [1, 2, 3, 4])))->toBe([1, 2, 3, 4])
-        ->and(array_values(array_intersect($order, [5, 6, 7, 8])))->toBe([8, 5, 6, 7]);
+    expect(array_values(array_intersect($order, [1, 2, 3, 4])))
+        ->toBe([1, 2, 3, 4])
+        ->and(array_values(array_intersect($order, [5, 6, 7, 8])))
+        ->toBe([8, 5, 6, 7]);
 });
 
 it('tells there, shared and missing for each picture combination and view', function (): void {
@@ -231,47 +326,85 @@ it('tells there, shared and missing for each picture combination and view', func
         Samples::placement(3, Reach::fromArrays([[1 => [12], 2 => [21]]]), View::usual('front')),
         Samples::placement(4, Reach::everything(), View::usual('size guide')),
     ];
-    $shotList = ShotList::of([View::usual('front'), View::usual('back'), View::usual('detail'), View::usual('size guide')], [View::usual('front'), View::usual('detail')]);
+    $shotList = ShotList::of(
+        [View::usual('front'), View::usual('back'), View::usual('detail'), View::usual('size guide')],
+        [View::usual('front'), View::usual('detail')],
+    );
     $coverage = Coverage::of($matrix, $matrix->offered(), galleries($matrix, $placements), $shotList);
-    expect(array_map(fn (CoverageCell $cell): Cover => $cell->cover, $coverage->rows['1:11']->cells))->toBe(['front' => Cover::There, 'back' => Cover::Missing, 'detail' => Cover::Shared, 'size guide' => Cover::Shared])
-        ->and($coverage->rows['1:12']->cells['front']->cover)->toBe(Cover::Missing)
-        ->and(array_map(fn (CoverageCell $cell): View => $cell->shot->view, $coverage->rows['1:12']->holes()))->toBe([View::usual('front'), View::usual('back')])
-        ->and($coverage->rows['1:11']->inWords())->toBe('2 of 2 required · 1 of 2 wanted')
-        ->and($coverage->percent())->toBe(75);
+    expect(array_map(fn(CoverageCell $cell): Cover => $cell->cover, $coverage->rows['1:11']->cells))
+        ->toBe([
+            'front' => Cover::There,
+            'back' => Cover::Missing,
+            'detail' => Cover::Shared,
+            'size guide' => Cover::Shared,
+        ])
+        ->and($coverage->rows['1:12']->cells['front']->cover)
+        ->toBe(Cover::Missing)
+        ->and(array_map(fn(CoverageCell $cell): View => $cell->shot->view, $coverage->rows['1:12']->holes()))
+        ->toBe([View::usual('front'), View::usual('back')])
+        ->and($coverage->rows['1:11']->inWords())
+        ->toBe('2 of 2 required · 1 of 2 wanted')
+        ->and($coverage->percent())
+        ->toBe(75);
 });
 
 it('says a picture in a text: the typed one, else the pattern', function (Placement $placement, string $text): void {
     expect((new AltText())->of($placement, 'Potting smock', Samples::smock()))->toBe($text);
-})->with(fn (): array => [
-    [Samples::placement(1, Reach::fromArrays([[1 => [11]]]), View::usual('back')), 'Potting smock, Moss, back'],
-    [Samples::placement(1, Reach::everything(), View::usual('size guide')), 'Potting smock, size guide'],
-    [Samples::placement(1, Reach::everything()), 'Potting smock'],
-    [new Placement(1, 'a.jpg', Reach::everything(), Reach::nothing(), null, [], 'A hand holding the smock'), 'A hand holding the smock'],
-]);
+})->with(
+    fn(): array => [
+        [Samples::placement(1, Reach::fromArrays([[1 => [11]]]), View::usual('back')), 'Potting smock, Moss, back'],
+        [Samples::placement(1, Reach::everything(), View::usual('size guide')), 'Potting smock, size guide'],
+        [Samples::placement(1, Reach::everything()), 'Potting smock'],
+        [
+            new Placement(1, 'a.jpg', Reach::everything(), Reach::nothing(), null, [], 'A hand holding the smock'),
+            'A hand holding the smock',
+        ],
+    ],
+);
 
 it('agrees with asking every placement about every cell', function (int $seed): void {
     $random = Samples::random($seed);
     $matrix = Samples::matrix($random, 4, 4);
-    $placements = array_map(fn (int $id): Placement => Samples::placement(
-        $id,
-        Samples::reach($random, $matrix, 3),
-        $random->getInt(0, 2) === 0 ? null : Views::usual()->all[$random->getInt(0, 8)],
-        $random->getInt(0, 2) === 0 ? [Role::cases()[$random->getInt(0, 5)]] : [],
-        $random->getInt(0, 3) === 0 ? Samples::reach($random, $matrix, 1) : null,
-    ), range(1, $random->getInt(1, 12)));
+    $placements = array_map(
+        fn(int $id): Placement => Samples::placement(
+            $id,
+            Samples::reach($random, $matrix, 3),
+            $random->getInt(0, 2) === 0 ? null : Views::usual()->all[$random->getInt(0, 8)],
+            $random->getInt(0, 2) === 0 ? [Role::cases()[$random->getInt(0, 5)]] : [],
+            $random->getInt(0, 3) === 0 ? Samples::reach($random, $matrix, 1) : null,
+        ),
+        range(1, $random->getInt(1, 12)),
+    );
     $galleries = galleries($matrix, $placements);
     $made = $matrix->offered();
     foreach ($made as $cell) {
-        $expected = array_values(array_filter($placements, fn (Placement $placement): bool => $placement->reach->covers($cell) && ! $placement->hidden->covers($cell)));
+        $expected = array_values(
+            array_filter(
+                $placements,
+                fn(Placement $placement): bool => $placement->reach->covers($cell) &&
+                    !$placement->hidden->covers($cell),
+            ),
+        );
         $gallery = $galleries->of($cell);
-        expect($gallery->placementIds())->toBe(array_map(fn (Placement $placement): int => $placement->id, $expected));
+        expect($gallery->placementIds())->toBe(array_map(fn(Placement $placement): int => $placement->id, $expected));
         foreach (Role::cases() as $role) {
             $answer = $gallery->role($role);
-            $carriers = array_filter($placements, fn (Placement $placement): bool => $placement->carries($role) && $placement->reach->covers($cell) && ($role !== Role::Lead || ! $placement->hidden->covers($cell)));
-            expect($answer->ground === Ground::Assigned)->toBe($carriers !== [])
-                ->and(count($answer->rivals))->toBe(max(0, count($carriers) - 1));
+            $carriers = array_filter(
+                $placements,
+                fn(Placement $placement): bool => $placement->carries($role) &&
+                    $placement->reach->covers($cell) &&
+                    ($role !== Role::Lead || !$placement->hidden->covers($cell)),
+            );
+            expect($answer->ground === Ground::Assigned)
+                ->toBe($carriers !== [])
+                ->and(count($answer->rivals))
+                ->toBe(max(0, count($carriers) - 1));
             foreach ($answer->rivals as $rival) {
-                $rank = fn (Entry $entry): array => [-count($entry->through->axisIds()), count(array_filter($made, $entry->through->covers(...))), array_search($entry->placement, $placements, true)];
+                $rank = fn(Entry $entry): array => [
+                    -count($entry->through->axisIds()),
+                    count(array_filter($made, $entry->through->covers(...))),
+                    array_search($entry->placement, $placements, true),
+                ];
                 expect($rank($answer->entry) <=> $rank($rival))->toBe(-1);
             }
         }

@@ -18,7 +18,11 @@ function mossBecomesClay(): MatrixChange
 {
     $from = Samples::smock();
 
-    return new MatrixChange($from, $from->withAxis($from->axes[0]->with([new Value(12, 'Clay'), new Value(13, 'Slate')])), successions: [Succession::within(Samples::COLOR, 11, 12)]);
+    return new MatrixChange(
+        $from,
+        $from->withAxis($from->axes[0]->with([new Value(12, 'Clay'), new Value(13, 'Slate')])),
+        successions: [Succession::within(Samples::COLOR, 11, 12)],
+    );
 }
 
 /** @param  list<array<int, list<int>>>  $clauses */
@@ -38,18 +42,21 @@ it('finds the pictures that come to have one role for the same reach', function 
         picture(7, [[1 => [12]]]),
         picture(8, [[]], Role::Lead),
     ]);
-    $said = array_map(fn (RoleClash $clash): string => $clash->key(), $clashes);
+    $said = array_map(fn(RoleClash $clash): string => $clash->key(), $clashes);
     expect($said)->toBe(['lead-2-1', 'lead-5-4']);
 });
 
 it('keeps the role with the value that stays, or with the picture that was chosen', function (): void {
-    [$clash] = RoleClash::of(mossBecomesClay(), [picture(1, [[1 => [11]]], Role::Lead), picture(2, [[1 => [12]]], Role::Lead)]);
-    expect($clash->keeps(null)->id)->toBe(2)
-        ->and($clash->keeps(1)->id)->toBe(1)
-        ->and($clash->keeps(99)->id)->toBe(2);
+    [$clash] = RoleClash::of(mossBecomesClay(), [
+        picture(1, [[1 => [11]]], Role::Lead),
+        picture(2, [[1 => [12]]], Role::Lead),
+    ]);
+    expect($clash->keeps(null)->id)->toBe(2)->and($clash->keeps(1)->id)->toBe(1)->and($clash->keeps(99)->id)->toBe(2);
 });
 
-it('leaves alone what shared a role before, what lies dormant, and what another value keeps apart', function (array $pictures): void {
+it('leaves alone what shared a role before, what lies dormant, and what another value keeps apart', function (
+    array $pictures,
+): void {
     expect(RoleClash::of(mossBecomesClay(), $pictures))->toBe([]);
 })->with([
     'alike before' => [[picture(1, [[1 => [11]]], Role::Lead), picture(2, [[1 => [11]]], Role::Lead)]],
@@ -67,13 +74,18 @@ it('finds clashes as an axis is dropped', function (): void {
         picture(2, [[1 => [11]]], Role::Lead),
         picture(3, [[1 => [11], 3 => [32]]], Role::Lead),
     ]);
-    expect(array_map(fn (RoleClash $clash): string => $clash->key(), $clashes))->toBe(['lead-2-1']);
+    expect(array_map(fn(RoleClash $clash): string => $clash->key(), $clashes))->toBe(['lead-2-1']);
 });
 
 it('never finds one where nothing becomes another', function (int $seed): void {
     $random = Samples::random($seed);
     $matrix = Samples::matrix($random);
-    $pictures = array_map(fn (int $id): Placement => Samples::placement($id, Samples::reach($random, $matrix, 2), null, [Role::cases()[$random->getInt(0, 5)]]), range(1, 8));
+    $pictures = array_map(
+        fn(int $id): Placement => Samples::placement($id, Samples::reach($random, $matrix, 2), null, [
+            Role::cases()[$random->getInt(0, 5)],
+        ]),
+        range(1, 8),
+    );
     expect(RoleClash::of(new MatrixChange($matrix, $matrix), $pictures))->toBe([]);
 })->with(range(1, 40));
 
@@ -81,10 +93,14 @@ it('never finds one where nothing becomes another', function (int $seed): void {
 
 it('takes a value out of a clause, or one more in', function (): void {
     $clause = Core\Reach\Clause::of([1 => [11, 12], 2 => [21]]);
-    expect($clause->lacking(1, 11)->values())->toBe([1 => [12], 2 => [21]])
-        ->and($clause->lacking(2, 21)->isNothing())->toBeTrue()
-        ->and($clause->widened(1, 10)->values())->toBe([1 => [10, 11, 12], 2 => [21]])
-        ->and($clause->widened(3, 31))->toBe($clause);
+    expect($clause->lacking(1, 11)->values())
+        ->toBe([1 => [12], 2 => [21]])
+        ->and($clause->lacking(2, 21)->isNothing())
+        ->toBeTrue()
+        ->and($clause->widened(1, 10)->values())
+        ->toBe([1 => [10, 11, 12], 2 => [21]])
+        ->and($clause->widened(3, 31))
+        ->toBe($clause);
 });
 
 it('hands a reach over', function (array $clauses, Succession $succession, array $after): void {
@@ -101,7 +117,9 @@ it('hands a reach over', function (array $clauses, Succession $succession, array
 ]);
 
 it('extends a reach to what is made like', function (array $clauses, array $after): void {
-    expect(Reach::fromArrays($clauses)->extendedLike(new Likeness(1, 14, 11))->equals(Reach::fromArrays($after)))->toBeTrue();
+    expect(
+        Reach::fromArrays($clauses)->extendedLike(new Likeness(1, 14, 11))->equals(Reach::fromArrays($after)),
+    )->toBeTrue();
 })->with([
     [[[1 => [11]]], [[1 => [11, 14]]]],
     [[[1 => [12]]], [[1 => [12]]]],
@@ -111,15 +129,20 @@ it('extends a reach to what is made like', function (array $clauses, array $afte
 
 /* Several changes of mind at once. */
 
-it('plans a merge, a new value and a dropped axis in one change, and fills every offered cell', function (int $seed): void {
+it('plans a merge, a new value and a dropped axis in one change, and fills every offered cell', function (
+    int $seed,
+): void {
     $random = Samples::random($seed);
     $leftOut = Samples::reach($random, Samples::smock(styles: ['Buttoned', 'Pullover']), 2);
     $from = Samples::smock(styles: ['Buttoned', 'Pullover'], leftOut: $leftOut);
     [$colors, $sizes] = $from->axes;
-    $to = Matrix::of([
-        $colors->with([new Value(12, 'Clay'), new Value(13, 'Slate'), new Value(14, 'Oat')]),
-        $sizes->with(array_slice($sizes->values, 0, $random->getInt(1, 4))),
-    ], $leftOut);
+    $to = Matrix::of(
+        [
+            $colors->with([new Value(12, 'Clay'), new Value(13, 'Slate'), new Value(14, 'Oat')]),
+            $sizes->with(array_slice($sizes->values, 0, $random->getInt(1, 4))),
+        ],
+        $leftOut,
+    );
     $survivor = $random->getInt(31, 32);
     $change = new MatrixChange(
         $from,
@@ -133,9 +156,12 @@ it('plans a merge, a new value and a dropped axis in one change, and fills every
     $skus = Samples::built($from);
     $plan = (new Core\Matrix\Planning\Planner())->plan($change, $skus);
     $after = Samples::applied($plan, $skus);
-    expect(array_keys(Samples::made($after, $change->to)))->toEqualCanonicalizing(array_map(fn ($cell): string => $cell->key, $change->to->offered()))
-        ->and(Samples::stock($after))->toBe(Samples::stock($skus))
-        ->and((new Core\Matrix\Planning\Planner())->plan(new MatrixChange($change->to, $change->to), $after)->isEmpty())->toBeTrue();
+    expect(array_keys(Samples::made($after, $change->to)))
+        ->toEqualCanonicalizing(array_map(fn($cell): string => $cell->key, $change->to->offered()))
+        ->and(Samples::stock($after))
+        ->toBe(Samples::stock($skus))
+        ->and((new Core\Matrix\Planning\Planner())->plan(new MatrixChange($change->to, $change->to), $after)->isEmpty())
+        ->toBeTrue();
     foreach ($plan->collapses as $collapse) {
         expect($collapse->goes)->not->toContain($collapse->stays)->not->toBe([]);
     }

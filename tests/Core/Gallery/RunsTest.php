@@ -27,8 +27,8 @@ it('orders sizes by the run that has them all, else as sizes are read', function
 
 it('sorts any part of a run as the run stands', function (int $seed): void {
     $random = Samples::random($seed);
-    $all = array_map(fn (int $at): string => "Kind {$at}", $random->shuffleArray(range(1, 12)));
-    $part = array_values(array_filter($all, fn (): bool => $random->getInt(0, 1) === 1));
+    $all = array_map(fn(int $at): string => "Kind {$at}", $random->shuffleArray(range(1, 12)));
+    $part = array_values(array_filter($all, fn(): bool => $random->getInt(0, 1) === 1));
     expect((new SizeOrder())->sort($random->shuffleArray($part), [new SizeRun('Run', $all)]))->toBe($part);
 })->with(range(1, 40));
 
@@ -36,11 +36,16 @@ it('takes another word for the value it means, and says so', function (): void {
     $known = new KnownValues([1 => 'Moss', 2 => 'Clay'], [], [[1, 'olive'], [1, 'Moos']], AxisKind::Color);
     $read = (new ValueReader())->read('olive, Umber, Moos, Moss', AxisKind::Color, $known);
 
-    expect($read->labels())->toBe(['Moss', 'Umber'])
-        ->and($read->values[0]->id)->toBe(1)
-        ->and($read->otherWords[0]->inWords())->toBe('“olive” is another word for Moss.')
-        ->and(array_map(fn ($double): string => $double->typed, $read->doubles))->toBe(['Moos', 'Moss'])
-        ->and($read->nearMisses)->toBe([]);
+    expect($read->labels())
+        ->toBe(['Moss', 'Umber'])
+        ->and($read->values[0]->id)
+        ->toBe(1)
+        ->and($read->otherWords[0]->inWords())
+        ->toBe('“olive” is another word for Moss.')
+        ->and(array_map(fn($double): string => $double->typed, $read->doubles))
+        ->toBe(['Moos', 'Moss'])
+        ->and($read->nearMisses)
+        ->toBe([]);
 });
 
 it('gives thousands of values codes of their own', function (): void {

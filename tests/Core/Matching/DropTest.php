@@ -76,13 +76,14 @@ function ownPicture(int $placementId, int $photoId, ?int $color, string $view = 
 /** @return list<string> what is said of each */
 function saidOf(Comparison $comparison): array
 {
-    return array_map(fn (DuplicateCandidate $one): string => $one->inWords(), $comparison->candidates);
+    return array_map(fn(DuplicateCandidate $one): string => $one->inWords(), $comparison->candidates);
 }
 
 it('says how surely a name is read', function (?float $confidence, ?int $productId, DropFileStatus $status): void {
-    $verdict = $confidence === null
-        ? null
-        : new Verdict($productId, null, null, null, $confidence, [], [], new NameReading([], [], [], []));
+    $verdict =
+        $confidence === null
+            ? null
+            : new Verdict($productId, null, null, null, $confidence, [], [], new NameReading([], [], [], []));
     expect(DropFileStatus::ofVerdict($verdict))->toBe($status);
 })->with([
     'no picture' => [null, null, DropFileStatus::NotUnderstood],
@@ -101,14 +102,17 @@ it('finds the same picture, nearly the same, and another for one place', functio
     $pictures = [$moss, $sameFile, $nearly, $otherForPlace];
     $duplicates = new Duplicates($pictures, [ownPicture(7, 300, 11)], [101 => [103], 103 => [101]]);
     $about = $duplicates->about($moss);
-    expect($about->status)->toBe(DropFileStatus::Double)
-        ->and(saidOf($about))->toBe([
+    expect($about->status)
+        ->toBe(DropFileStatus::Double)
+        ->and(saidOf($about))
+        ->toBe([
             'The same picture as 2.jpg, of this drop.',
             'Nearly the same picture as 3.jpg, of this drop.',
             'own-7.jpg is the same view of the same part already.',
             '4.jpg, of this drop, is read as the same view of the same part.',
         ])
-        ->and(array_map(fn (DuplicateCandidate $one): string => $one->heading(), $about->candidates))->toBe([
+        ->and(array_map(fn(DuplicateCandidate $one): string => $one->heading(), $about->candidates))
+        ->toBe([
             'The same picture twice in this drop',
             'Nearly the same picture twice in this drop',
             'The product has a picture of this view there',
@@ -120,39 +124,47 @@ it('knows a picture that the product shows there already, and one that it shows 
     $picture = droppedPicture(1, 11, photoId: 300);
     $there = new Duplicates([$picture], [ownPicture(7, 300, null, 'back')], []);
     $elsewhere = new Duplicates([$picture], [ownPicture(7, 300, 12)], []);
-    expect($there->about($picture))->toEqual(new Comparison(DropFileStatus::There, []))
-        ->and($elsewhere->about($picture)->status)->toBe(DropFileStatus::Sure);
+    expect($there->about($picture))
+        ->toEqual(new Comparison(DropFileStatus::There, []))
+        ->and($elsewhere->about($picture)->status)
+        ->toBe(DropFileStatus::Sure);
     // What is not read surely may be linked elsewhere by hand.
     $likely = droppedPicture(1, 11, photoId: 300, confidence: 0.85);
-    expect((new Duplicates([$likely], [ownPicture(7, 300, null)], []))->about($likely)->status)
-        ->toBe(DropFileStatus::Likely);
+    expect((new Duplicates([$likely], [ownPicture(7, 300, null)], []))->about($likely)->status)->toBe(
+        DropFileStatus::Likely,
+    );
 });
 
 it('takes nearly the same pictures for two where the names surely tell them apart', function (): void {
     $moss = droppedPicture(1, 11);
     $twins = [101 => [102, 300], 102 => [101]];
-    $of = fn (DropPicture $other, ProductPicture ...$own): array => saidOf(
+    $of = fn(DropPicture $other, ProductPicture ...$own): array => saidOf(
         (new Duplicates([$moss, $other], array_values($own), $twins))->about($moss),
     );
-    expect($of(droppedPicture(2, 12)))->toBe([])
-        ->and($of(droppedPicture(2, 11, 'back')))->toBe([])
-        ->and($of(droppedPicture(2, 12, confidence: 0.6)))->toBe(['Nearly the same picture as 2.jpg, of this drop.'])
-        ->and($of(droppedPicture(2, 12), ownPicture(7, 300, 12)))->toBe([])
-        ->and($of(droppedPicture(2, 12), ownPicture(7, 300, null)))->toBe([
-            'Nearly the same picture as own-7.jpg, which the product has.',
-        ]);
+    expect($of(droppedPicture(2, 12)))
+        ->toBe([])
+        ->and($of(droppedPicture(2, 11, 'back')))
+        ->toBe([])
+        ->and($of(droppedPicture(2, 12, confidence: 0.6)))
+        ->toBe(['Nearly the same picture as 2.jpg, of this drop.'])
+        ->and($of(droppedPicture(2, 12), ownPicture(7, 300, 12)))
+        ->toBe([])
+        ->and($of(droppedPicture(2, 12), ownPicture(7, 300, null)))
+        ->toBe(['Nearly the same picture as own-7.jpg, which the product has.']);
 });
 
 it('takes a number in a name for one more picture of its place', function (): void {
     $first = droppedPicture(1, 11);
     $second = droppedPicture(2, 11, place: 2);
     $duplicates = new Duplicates([$first, $second], [ownPicture(7, 300, 11)], []);
-    expect($duplicates->about($second))->toEqual(new Comparison(DropFileStatus::Sure, []))
-        ->and(saidOf($duplicates->about($first)))->toBe(['own-7.jpg is the same view of the same part already.']);
+    expect($duplicates->about($second))
+        ->toEqual(new Comparison(DropFileStatus::Sure, []))
+        ->and(saidOf($duplicates->about($first)))
+        ->toBe(['own-7.jpg is the same view of the same part already.']);
 });
 
 it('looks at six of many, so that forty of one view do not draw forty each', function (): void {
-    $pictures = array_map(fn (int $id): DropPicture => droppedPicture($id, 11), range(1, 40));
+    $pictures = array_map(fn(int $id): DropPicture => droppedPicture($id, 11), range(1, 40));
     expect((new Duplicates($pictures, [], []))->about($pictures[0])->candidates)->toHaveCount(5);
 });
 
@@ -165,7 +177,9 @@ it('links by view, then by the place in the name, then by name as people count',
         droppedPicture(10, 11, 'back'),
         droppedPicture(5, 12, null),
     ];
-    $views = [12 => null, 2 => View::usual('back'), 3 => View::usual('front'), 4 => View::usual('front')]
-        + [10 => View::usual('back'), 5 => null];
+    $views = [12 => null, 2 => View::usual('back'), 3 => View::usual('front'), 4 => View::usual('front')] + [
+        10 => View::usual('back'),
+        5 => null,
+    ];
     expect(LinkOrder::of($pictures, $views, Views::usual()))->toBe([4, 3, 2, 10, 5, 12]);
 });

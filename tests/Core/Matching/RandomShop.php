@@ -25,26 +25,71 @@ use Random\Randomizer;
 /** A shop whose words are drawn at random, and folders of files named by habits that are drawn too. */
 final class RandomShop
 {
-    private const SYLLABLES = ['ba', 'lo', 'mi', 'ter', 'gran', 'vel', 'sho', 'dun', 'kar', 'po', 'lin', 'rus', 'fen', 'wic', 'mar', 'tol', 'ne', 'quil', 'ste', 'bru', 'çal', 'grü', 'nør'];
+    private const SYLLABLES = [
+        'ba',
+        'lo',
+        'mi',
+        'ter',
+        'gran',
+        'vel',
+        'sho',
+        'dun',
+        'kar',
+        'po',
+        'lin',
+        'rus',
+        'fen',
+        'wic',
+        'mar',
+        'tol',
+        'ne',
+        'quil',
+        'ste',
+        'bru',
+        'çal',
+        'grü',
+        'nør',
+    ];
 
     private const SIZES = ['XS', 'S', 'M', 'L', 'XL'];
 
-    private const VIEWS = [['front', 'front'], ['back', 'back'], ['vorne', 'front'], ['Rückseite', 'back'], ['detail', 'detail'], ['worn', 'worn'], ['flat', 'flat']];
+    private const VIEWS = [
+        ['front', 'front'],
+        ['back', 'back'],
+        ['vorne', 'front'],
+        ['Rückseite', 'back'],
+        ['detail', 'detail'],
+        ['worn', 'worn'],
+        ['flat', 'flat'],
+    ];
 
     /** How clear names are put together, by the number that clear() takes. */
     public const HABITS = [
-        'product code, color code, view', 'SKU, number', 'name, color and view in any order', 'GTIN, view',
-        'code without its signs, color, view, number', 'view, another word for the color, code',
-        'folders of product and color, view', 'EAN with zeros before it, view', 'SKU, number glued to the view',
+        'product code, color code, view',
+        'SKU, number',
+        'name, color and view in any order',
+        'GTIN, view',
+        'code without its signs, color, view, number',
+        'view, another word for the color, code',
+        'folders of product and color, view',
+        'EAN with zeros before it, view',
+        'SKU, number glued to the view',
     ];
 
     public const RUN = 'sender, code, color, a run of numbers or letters';
 
     /** By the number that trap() takes. */
     public const TRAPS = [
-        'two colors', 'a color it does not come in', 'no color', 'two products', 'two views',
-        'a shade that the shop does not have', 'a style it does not come in', 'a folder of another color',
-        'a folder that only looks like a color', 'the color of its ground',
+        'two colors',
+        'a color it does not come in',
+        'no color',
+        'two products',
+        'two views',
+        'a shade that the shop does not have',
+        'a style it does not come in',
+        'a folder of another color',
+        'a folder that only looks like a color',
+        'the color of its ground',
     ];
 
     /** How the name of a color is written almost right, by the number that almost() takes. */
@@ -127,7 +172,7 @@ final class RandomShop
         $colors = $this->values(1, 14, $taken);
         $labels = $this->random->getInt(0, 1) === 1 ? self::SIZES : ['1', '2', '3', '4', '5'];
         $sizes = array_map(
-            fn (int $at, string $size): Value => new Value(201 + $at, $size, $size),
+            fn(int $at, string $size): Value => new Value(201 + $at, $size, $size),
             array_keys($labels),
             $labels,
         );
@@ -140,7 +185,10 @@ final class RandomShop
         }
         foreach ($colors as $color) {
             $this->synonyms[$color->id] = $this->word($taken);
-            $this->words->add($this->synonyms[$color->id], Meaning::value(1, $color->id, $color->label, Exactness::Synonym));
+            $this->words->add(
+                $this->synonyms[$color->id],
+                Meaning::value(1, $color->id, $color->label, Exactness::Synonym),
+            );
         }
         for ($id = 1; $id <= $products; $id++) {
             $own = array_slice($this->random->shuffleArray($colors), 0, $this->random->getInt(2, 6));
@@ -152,8 +200,8 @@ final class RandomShop
                 $axes[] = new Axis(3, 'Style', AxisKind::Other, array_slice($this->styles, 0, 2), true);
             }
             $matrix = Matrix::of($axes);
-            $code = strtoupper(substr($this->ascii(), 0, 2)).'-'.$this->random->getInt(100, 999).$id;
-            $product = new KnownProduct($id, $code, ucfirst($this->word($taken)).' '.$this->word($taken), $matrix);
+            $code = strtoupper(substr($this->ascii(), 0, 2)) . '-' . $this->random->getInt(100, 999) . $id;
+            $product = new KnownProduct($id, $code, ucfirst($this->word($taken)) . ' ' . $this->word($taken), $matrix);
             $this->products[] = $product;
             $this->words->addProduct($product);
             $this->words->add($code, Meaning::product($id, $code));
@@ -161,7 +209,15 @@ final class RandomShop
             foreach ($matrix->combinations() as $cell) {
                 $sku++;
                 $gtin = \Core\Codes\Gtin::fromBody(sprintf('2%011d', $sku));
-                $skuCode = "{$code}-".implode('-', array_map(fn (Axis $axis): string => $axis->value($cell->value($axis->id) ?? 0)->code ?? '', $matrix->axes));
+                $skuCode =
+                    "{$code}-" .
+                    implode(
+                        '-',
+                        array_map(
+                            fn(Axis $axis): string => $axis->value($cell->value($axis->id) ?? 0)->code ?? '',
+                            $matrix->axes,
+                        ),
+                    );
                 $this->skus[$id][$cell->key] = [$sku, $skuCode, $gtin];
                 $this->words->add($skuCode, Meaning::sku($id, $sku, $skuCode));
                 $this->words->add($gtin, Meaning::sku($id, $sku, $skuCode, true));
@@ -184,22 +240,20 @@ final class RandomShop
         $view = View::usual($key);
         [, $skuCode, $gtin] = $this->skus[$product->id][$cell->key];
         $number = sprintf('%02d', $this->random->getInt(1, 9));
-        $print = $this->random->getInt(0, 9) === 0
-            ? '_'.substr(sha1((string) $this->random->getInt(0, 99_999)), 0, 8)
-            : '';
-        $noise = $this->one(self::NOISES).$print;
-        $style = isset($said[3]) ? '_'.$product->matrix->axis(3)?->value($said[3])?->label : '';
+        $print =
+            $this->random->getInt(0, 9) === 0
+                ? '_' . substr(sha1((string) $this->random->getInt(0, 99_999)), 0, 8)
+                : '';
+        $noise = $this->one(self::NOISES) . $print;
+        $style = isset($said[3]) ? '_' . $product->matrix->axis(3)?->value($said[3])?->label : '';
         $folder = '';
         $name = match ($habit) {
             0 => "{$product->code}_{$color?->code}{$style}_{$word}{$noise}",
             1 => "{$skuCode}_{$number}{$noise}",
-            2 => implode(' ', $this->random->shuffleArray([$product->name, $color?->label.$style, $word])).$noise,
+            2 => implode(' ', $this->random->shuffleArray([$product->name, $color?->label . $style, $word])) . $noise,
             3 => "{$gtin}_{$word}{$noise}",
-            4 => mb_strtolower(str_replace(
-                ['-', ' '],
-                '',
-                $product->code,
-            ))."-{$color?->label}{$style}-{$word}-{$number}{$noise}",
+            4 => mb_strtolower(str_replace(['-', ' '], '', $product->code)) .
+                "-{$color?->label}{$style}-{$word}-{$number}{$noise}",
             6 => "{$word}{$style}{$noise}",
             7 => "EAN 0{$gtin}_{$word}{$noise}",
             8 => "{$skuCode}_{$word}{$number}{$noise}",
@@ -227,8 +281,9 @@ final class RandomShop
         $own = array_intersect_key($sets[0] ?? [], $said);
         ksort($own);
 
-        return $verdict->productId === $productId && count($sets) === 1
-            && $own === array_map(fn (int $id): array => [$id], $said);
+        return $verdict->productId === $productId &&
+            count($sets) === 1 &&
+            $own === array_map(fn(int $id): array => [$id], $said);
     }
 
     /** @return array<int, int> axis id => value id, of axes that change pictures */
@@ -256,14 +311,14 @@ final class RandomShop
         $ascii = (string) preg_replace('/[^a-z]/', '', WordForms::bare($label));
         $consonants = (string) preg_replace('/[aeiou]/', '', substr($ascii, 1));
         $word = match (true) {
-            $form === 0 && count($words) === 1 => mb_substr($label, 0, 2).mb_substr($label, 3),
+            $form === 0 && count($words) === 1 => mb_substr($label, 0, 2) . mb_substr($label, 3),
             $form === 1 && count($words) > 1 => "{$words[1]}-{$words[0]}",
             $form === 2 && count($words) > 1 => $words[0],
-            $form === 3 && strlen($consonants) > 2 => $ascii[0].$consonants[0].$consonants[2],
-            $form === 4 && count($words) === 1 => $label.$this->one(self::ENDINGS),
+            $form === 3 && strlen($consonants) > 2 => $ascii[0] . $consonants[0] . $consonants[2],
+            $form === 4 && count($words) === 1 => $label . $this->one(self::ENDINGS),
             default => '',
         };
-        $style = isset($said[3]) ? '_'.$product->matrix->axis(3)?->value($said[3])?->label : '';
+        $style = isset($said[3]) ? '_' . $product->matrix->axis(3)?->value($said[3])?->label : '';
 
         $isAnother = $word === '' || $this->words->exactly(WordForms::bare($word)) !== [];
 
@@ -281,7 +336,8 @@ final class RandomShop
         $product = $this->one($this->products);
         $said = $this->pictured($product, $this->one($product->matrix->combinations()));
         $labels = array_map(
-            fn (int $id): string => $product->matrix->axes[0]->value($id)->label ?? $product->matrix->axis(3)?->value($id)->label ?? '',
+            fn(int $id): string => $product->matrix->axes[0]->value($id)->label ??
+                ($product->matrix->axis(3)?->value($id)->label ?? ''),
             $said,
         );
         $sender = $this->one(self::SENDERS);
@@ -292,7 +348,9 @@ final class RandomShop
         for ($number = $first, $last = $first + $this->random->getInt(1, 5); $number <= $last; $number++) {
             $end = $isOfLetters
                 ? chr(ord('a') + $number - $first)
-                : ($this->random->getInt(0, 1) === 1 ? sprintf('%02d', $number) : (string) $number);
+                : ($this->random->getInt(0, 1) === 1
+                    ? sprintf('%02d', $number)
+                    : (string) $number);
             $name = implode($separator, [$sender, $product->code, ...$labels, $end]);
             $run[] = [
                 new DroppedName("{$name}.jpg"),
@@ -310,8 +368,17 @@ final class RandomShop
     {
         $product = $this->one($this->products);
         [$one, $other] = array_slice($this->random->shuffleArray($product->matrix->axes[0]->values), 0, 2);
-        $foreign = $this->one(array_values(array_filter($this->words->product($product->id) === null ? [] : $this->allColors(), fn (Value $value): bool => ! $product->matrix->axes[0]->has($value->id))));
-        $second = $this->one(array_values(array_filter($this->products, fn (KnownProduct $known): bool => $known->id !== $product->id)));
+        $foreign = $this->one(
+            array_values(
+                array_filter(
+                    $this->words->product($product->id) === null ? [] : $this->allColors(),
+                    fn(Value $value): bool => !$product->matrix->axes[0]->has($value->id),
+                ),
+            ),
+        );
+        $second = $this->one(
+            array_values(array_filter($this->products, fn(KnownProduct $known): bool => $known->id !== $product->id)),
+        );
 
         $shade = $this->one(self::SHADES);
         $style = count($product->matrix->axes) > 2 ? $this->styles[0] : null;
@@ -337,15 +404,15 @@ final class RandomShop
                 new DroppedName("{$one->label}{$behind}_front.jpg", "{$product->code}/{$other->label}"),
                 'The folder says',
             ],
-            9 => [
-                new DroppedName("{$product->code}{$behind}_front_{$this->ground($one->label)}.jpg"),
-                'says no Color',
-            ],
+            9 => [new DroppedName("{$product->code}{$behind}_front_{$this->ground($one->label)}.jpg"), 'says no Color'],
             8 => [
                 new DroppedName("{$product->code}{$behind}_front.jpg", "{$one->label} {$this->one(self::ADDED)}"),
                 'The folder says',
             ],
-            default => [new DroppedName("{$product->code}_{$one->code}{$behind}_front_back.jpg"), 'more than one view'],
+            default => [
+                new DroppedName("{$product->code}_{$one->code}{$behind}_front_back.jpg"),
+                'more than one view',
+            ],
         };
     }
 
@@ -387,7 +454,7 @@ final class RandomShop
         for ($at = 1; $at <= $count; $at++) {
             $label = ucfirst($this->word($taken));
             if ($axisId === 1 && $at % 4 === 0) {
-                $label .= ' '.$values[$at - 2]->label;
+                $label .= ' ' . $values[$at - 2]->label;
             }
             $code = ValueCode::propose($label, $codes + array_flip(self::SIZES));
             $codes[$code] = true;
@@ -401,7 +468,7 @@ final class RandomShop
     private function word(array &$taken): string
     {
         do {
-            $word = implode('', array_map(fn (): string => $this->one(self::SYLLABLES), range(1, 3)));
+            $word = implode('', array_map(fn(): string => $this->one(self::SYLLABLES), range(1, 3)));
             $near = \Core\Text\NearWords::variantsOf(WordForms::bare($word));
         } while (array_intersect_key($taken, array_flip($near)) !== []);
         $taken += array_fill_keys($near, true);
@@ -411,7 +478,7 @@ final class RandomShop
 
     private function ascii(): string
     {
-        return implode('', array_map(fn (): string => chr($this->random->getInt(97, 122)), range(1, 3)));
+        return implode('', array_map(fn(): string => chr($this->random->getInt(97, 122)), range(1, 3)));
     }
 
     /**

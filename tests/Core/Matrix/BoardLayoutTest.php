@@ -10,7 +10,11 @@ use Tests\Core\Color\Samples;
 /** @return list<?string> down, across, layers */
 function laidOut(BoardLayout $layout): array
 {
-    return [$layout->down?->name, $layout->across?->name, ...array_map(fn (Axis $axis): string => $axis->name, $layout->layers)];
+    return [
+        $layout->down?->name,
+        $layout->across?->name,
+        ...array_map(fn(Axis $axis): string => $axis->name, $layout->layers),
+    ];
 }
 
 it('runs sizes across and pictures down', function (array $parts, array $expected): void {
@@ -23,11 +27,14 @@ it('runs sizes across and pictures down', function (array $parts, array $expecte
     'none' => [['colors' => [], 'sizes' => []], [null, null]],
 ]);
 
-it('gives an axis another place, and its old place to the one that was there', function (int $axisId, string $place, array $expected): void {
+it('gives an axis another place, and its old place to the one that was there', function (
+    int $axisId,
+    string $place,
+    array $expected,
+): void {
     $matrix = Samples::smock(styles: ['Buttoned', 'Pullover']);
     $layout = BoardLayout::usual($matrix)->moved($matrix, $matrix->axis($axisId), $place);
-    expect(laidOut($layout))->toBe($expected)
-        ->and($layout->place($matrix->axis($axisId)))->toBe($place);
+    expect(laidOut($layout))->toBe($expected)->and($layout->place($matrix->axis($axisId)))->toBe($place);
 })->with([
     'down and across' => [Samples::SIZE, 'down', ['Size', 'Color', 'Style']],
     'from the layers' => [Samples::STYLE, 'down', ['Style', 'Size', 'Color']],
@@ -39,17 +46,33 @@ it('gives an axis another place, and its old place to the one that was there', f
 it('lets a single axis run down or across', function (): void {
     $matrix = Samples::smock(sizes: []);
     $across = BoardLayout::usual($matrix)->moved($matrix, $matrix->axes[0], 'across');
-    expect(laidOut($across))->toBe([null, 'Color'])
-        ->and($across->places())->toBe(['down', 'across'])
-        ->and(laidOut($across->moved($matrix, $matrix->axes[0], 'down')))->toBe(['Color', null]);
+    expect(laidOut($across))
+        ->toBe([null, 'Color'])
+        ->and($across->places())
+        ->toBe(['down', 'across'])
+        ->and(laidOut($across->moved($matrix, $matrix->axes[0], 'down')))
+        ->toBe(['Color', null]);
 });
 
-it('falls back to the usual layout where a remembered one does not fit the axes any more', function (?int $down, ?int $across): void {
+it('falls back to the usual layout where a remembered one does not fit the axes any more', function (
+    ?int $down,
+    ?int $across,
+): void {
     expect(laidOut(BoardLayout::remembered(Samples::smock(), $down, $across)))->toBe(['Color', 'Size']);
 })->with([[9, 2], [1, null], [null, null], [1, 1], [3, 2]]);
 
-it('looks at one layer first where all of them would be too many cells', function (array $counts, int $atMost, int $fixed): void {
-    $matrix = Matrix::of(array_map(fn (int $id, int $count): Axis => Samples::axis(Samples::random($id), $id, $count), range(1, count($counts)), $counts));
+it('looks at one layer first where all of them would be too many cells', function (
+    array $counts,
+    int $atMost,
+    int $fixed,
+): void {
+    $matrix = Matrix::of(
+        array_map(
+            fn(int $id, int $count): Axis => Samples::axis(Samples::random($id), $id, $count),
+            range(1, count($counts)),
+            $counts,
+        ),
+    );
     $layout = BoardLayout::usual($matrix);
     $layers = $layout->firstLayers($matrix);
     $cells = $matrix->cellCount();
@@ -76,5 +99,5 @@ it('keeps every axis in one place, whatever is moved where', function (int $seed
         expect($layout->place($axis))->toBe($place);
     }
     $names = array_filter(laidOut($layout));
-    expect($names)->toEqualCanonicalizing(array_map(fn (Axis $axis): string => $axis->name, $matrix->axes));
+    expect($names)->toEqualCanonicalizing(array_map(fn(Axis $axis): string => $axis->name, $matrix->axes));
 })->with(range(1, 60));

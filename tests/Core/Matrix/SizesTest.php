@@ -25,14 +25,18 @@ it('puts sizes into their order, whatever order they were typed in', function (a
 ]);
 
 it('keeps mixed and unknown sizes as typed, after the known ones', function (): void {
-    expect((new SizeOrder())->sort(['Tall', 'L', '38', 'S', 'Petite', 'M']))->toBe(['S', 'M', 'L', '38', 'Tall', 'Petite'])
-        ->and((new SizeOrder())->sort(['King', 'Single']))->toBe(['King', 'Single']);
+    expect((new SizeOrder())->sort(['Tall', 'L', '38', 'S', 'Petite', 'M']))
+        ->toBe(['S', 'M', 'L', '38', 'Tall', 'Petite'])
+        ->and((new SizeOrder())->sort(['King', 'Single']))
+        ->toBe(['King', 'Single']);
 });
 
 it('lets a named run of the library decide', function (): void {
     $beds = new SizeRun('Beds', ['Single', 'Double', 'King']);
-    expect((new SizeOrder())->sort(['King', 'single', 'Double'], [$beds]))->toBe(['single', 'Double', 'King'])
-        ->and((new SizeOrder())->sort(['L', 'M'], [$beds]))->toBe(['M', 'L']);
+    expect((new SizeOrder())->sort(['King', 'single', 'Double'], [$beds]))
+        ->toBe(['single', 'Double', 'King'])
+        ->and((new SizeOrder())->sort(['L', 'M'], [$beds]))
+        ->toBe(['M', 'L']);
 });
 
 it('names one size under two names', function (): void {
@@ -40,8 +44,13 @@ it('names one size under two names', function (): void {
 });
 
 it('reads one size the same under all its names', function (array $names): void {
-    $identities = array_unique(array_map(fn (string $name): string => (new SizeReader())->read($name)->identity(), $names));
-    expect($identities)->toHaveCount(1)->and((new SizeReader())->read($names[0])->isKnown())->toBeTrue();
+    $identities = array_unique(
+        array_map(fn(string $name): string => (new SizeReader())->read($name)->identity(), $names),
+    );
+    expect($identities)
+        ->toHaveCount(1)
+        ->and((new SizeReader())->read($names[0])->isKnown())
+        ->toBeTrue();
 })->with([
     [['XXL', '2XL', '2xl', 'Extra Extra Large', 'xx-large']],
     [['S', 'small', 'Sm', 'SMALL ']],
@@ -52,4 +61,12 @@ it('reads one size the same under all its names', function (array $names): void 
 
 it('does not take one size for another', function (string $a, string $b): void {
     expect((new SizeReader())->read($a)->identity())->not->toBe((new SizeReader())->read($b)->identity());
-})->with([['M', '12M'], ['36', 'EU 36'], ['S', 'S/M'], ['32/34', '32-34'], ['34B', '34'], ['XL', 'XXL'], ['Tall', 'Petite']]);
+})->with([
+    ['M', '12M'],
+    ['36', 'EU 36'],
+    ['S', 'S/M'],
+    ['32/34', '32-34'],
+    ['34B', '34'],
+    ['XL', 'XXL'],
+    ['Tall', 'Petite'],
+]);

@@ -54,13 +54,32 @@ final class Sleeper
     {
         $cells = Reach::of($where)->activeIn($this->matrix);
         $simplifier = new Simplifier();
-        $selected = $simplifier->pointedAt($cells, array_map(fn (StandingSku $sku): Combination => $this->matrix->place($sku->cell) ?? $sku->cell, $this->made()), $this->matrix);
+        $selected = $simplifier->pointedAt(
+            $cells,
+            array_map(
+                fn(StandingSku $sku): Combination => $this->matrix->place($sku->cell) ?? $sku->cell,
+                $this->made(),
+            ),
+            $this->matrix,
+        );
         match ($verb) {
-            'link' => $this->reaches[$picture] = $simplifier->simplify($this->reaches[$picture]->union($selected), $this->matrix),
-            'unlink' => $this->reaches[$picture] = $simplifier->simplify($this->reaches[$picture]->subtract($selected, $this->matrix), $this->matrix),
-            'hide' => $this->hidden[$picture] = $simplifier->simplify($this->hidden[$picture]->union($selected), $this->matrix),
-            'show' => $this->hidden[$picture] = $simplifier->simplify($this->hidden[$picture]->subtract($selected, $this->matrix), $this->matrix),
-            'say' => $this->details = $this->details->with(DetailKind::Cost, $selected, "{$picture}", $this->matrix),
+            'link' => ($this->reaches[$picture] = $simplifier->simplify(
+                $this->reaches[$picture]->union($selected),
+                $this->matrix,
+            )),
+            'unlink' => ($this->reaches[$picture] = $simplifier->simplify(
+                $this->reaches[$picture]->subtract($selected, $this->matrix),
+                $this->matrix,
+            )),
+            'hide' => ($this->hidden[$picture] = $simplifier->simplify(
+                $this->hidden[$picture]->union($selected),
+                $this->matrix,
+            )),
+            'show' => ($this->hidden[$picture] = $simplifier->simplify(
+                $this->hidden[$picture]->subtract($selected, $this->matrix),
+                $this->matrix,
+            )),
+            'say' => ($this->details = $this->details->with(DetailKind::Cost, $selected, "{$picture}", $this->matrix)),
             'leave out' => $this->rules(Reach::leftOutOf($this->matrix)->union($cells)),
             'offer again' => $this->rules(Reach::leftOutOf($this->matrix)->subtract($cells, $this->matrix)),
         };
@@ -68,7 +87,12 @@ final class Sleeper
 
     private function rules(Reach $leftOut): void
     {
-        $this->run(new MatrixChange($this->matrix, Matrix::of($this->matrix->axes, (new Simplifier())->simplify($leftOut, $this->matrix))));
+        $this->run(
+            new MatrixChange(
+                $this->matrix,
+                Matrix::of($this->matrix->axes, (new Simplifier())->simplify($leftOut, $this->matrix)),
+            ),
+        );
     }
 
     private function run(MatrixChange $change): void
@@ -83,7 +107,7 @@ final class Sleeper
     /** @return list<StandingSku> */
     private function made(): array
     {
-        return array_values(array_filter($this->skus, fn (StandingSku $sku): bool => $sku->state === SkuState::Made));
+        return array_values(array_filter($this->skus, fn(StandingSku $sku): bool => $sku->state === SkuState::Made));
     }
 
     /** Another axis comes; the SKUs of today go to its first value. */
@@ -101,9 +125,21 @@ final class Sleeper
         $made = Samples::made($this->skus, $this->matrix);
         $seen = [];
         foreach ($this->matrix->combinations() as $cell) {
-            $shown = array_keys(array_filter($this->reaches, fn (Reach $reach, int $id): bool => $reach->activeIn($this->matrix)->covers($cell) && ! $this->hidden[$id]->activeIn($this->matrix)->covers($cell), ARRAY_FILTER_USE_BOTH));
+            $shown = array_keys(
+                array_filter(
+                    $this->reaches,
+                    fn(Reach $reach, int $id): bool => $reach->activeIn($this->matrix)->covers($cell) &&
+                        !$this->hidden[$id]->activeIn($this->matrix)->covers($cell),
+                    ARRAY_FILTER_USE_BOTH,
+                ),
+            );
             $id = $made[$cell->key] ?? 0;
-            $seen[$cell->key] = ($this->matrix->isOffered($cell) ? 'SKU '.($id > $most ? 'made since' : $id) : 'left out').' shows '.implode(' ', $shown).' and says '.$this->details->at(DetailKind::Cost, $cell, $this->matrix);
+            $seen[$cell->key] =
+                ($this->matrix->isOffered($cell) ? 'SKU ' . ($id > $most ? 'made since' : $id) : 'left out') .
+                ' shows ' .
+                implode(' ', $shown) .
+                ' and says ' .
+                $this->details->at(DetailKind::Cost, $cell, $this->matrix);
         }
         ksort($seen);
 
@@ -120,7 +156,7 @@ function brokenSleepAmongOthers(int $seed): array
 {
     $random = Samples::random($seed);
     $axes = array_map(
-        fn (int $id): Axis => Samples::axis($random, $id, $random->getInt(2, 3)),
+        fn(int $id): Axis => Samples::axis($random, $id, $random->getInt(2, 3)),
         range(1, $random->getInt(1, 3)),
     );
     $leaves = new Sleeper(Matrix::of($axes));
@@ -164,7 +200,10 @@ function brokenSleepAmongOthers(int $seed): array
 function brokenSleep(int $seed): array
 {
     $random = Samples::random($seed);
-    $axes = array_map(fn (int $id): Axis => Samples::axis($random, $id, $random->getInt(2, 4)), range(1, $random->getInt(1, 3)));
+    $axes = array_map(
+        fn(int $id): Axis => Samples::axis($random, $id, $random->getInt(2, 4)),
+        range(1, $random->getInt(1, 3)),
+    );
     $leaves = new Sleeper(Matrix::of($axes));
     $stays = new Sleeper(Matrix::of($axes));
     $steps = [];
@@ -173,7 +212,9 @@ function brokenSleep(int $seed): array
             $steps[] = comeAndGo($random, $leaves, $axes);
         } else {
             $where = somewhere($random, $leaves->matrix);
-            $verb = ['link', 'link', 'unlink', 'hide', 'show', 'leave out', 'offer again', 'say', 'say'][$random->getInt(0, 8)];
+            $verb = ['link', 'link', 'unlink', 'hide', 'show', 'leave out', 'offer again', 'say', 'say'][
+                $random->getInt(0, 8)
+            ];
             $picture = $random->getInt(1, 3);
             $leaves->edit($verb, $picture, $where);
             $stays->edit($verb, $picture, $where);
@@ -182,7 +223,15 @@ function brokenSleep(int $seed): array
     }
     $steps[] = comeAndGo($random, $leaves, $axes, back: true);
 
-    return $leaves->seen() === $stays->seen() ? [] : [...$steps, 'ended as', json_encode(array_diff_assoc($leaves->seen(), $stays->seen())), 'not as', json_encode(array_diff_assoc($stays->seen(), $leaves->seen()))];
+    return $leaves->seen() === $stays->seen()
+        ? []
+        : [
+            ...$steps,
+            'ended as',
+            json_encode(array_diff_assoc($leaves->seen(), $stays->seen())),
+            'not as',
+            json_encode(array_diff_assoc($stays->seen(), $leaves->seen())),
+        ];
 }
 
 /**
@@ -195,7 +244,7 @@ function comeAndGo(Randomizer $random, Sleeper $sleeper, array $all, bool $back 
     $homes = [];
     $survivors = [];
     foreach ($all as $axis) {
-        if (! $back && count($all) > 1 && $random->getInt(0, 3) === 0) {
+        if (!$back && count($all) > 1 && $random->getInt(0, 3) === 0) {
             $awake = $sleeper->matrix->axis($axis->id);
             if ($awake !== null) {
                 $survivors[$axis->id] = $awake->values[$random->getInt(0, $awake->count() - 1)]->id;
@@ -204,7 +253,12 @@ function comeAndGo(Randomizer $random, Sleeper $sleeper, array $all, bool $back 
             continue;
         }
         $stood = $sleeper->matrix->sleeping[$axis->id]->standsAt ?? null;
-        $values = array_values(array_filter($axis->values, fn ($value): bool => $back || $value->id === $stood || $random->getInt(0, 2) > 0)) ?: [$axis->values[0]];
+        $values = array_values(
+            array_filter(
+                $axis->values,
+                fn($value): bool => $back || $value->id === $stood || $random->getInt(0, 2) > 0,
+            ),
+        ) ?: [$axis->values[0]];
         $wanted[] = new Axis($axis->id, $axis->name, $axis->kind, $values, $axis->changesPicture);
         if ($stood !== null) {
             $homes[$axis->id] = $stood;
@@ -212,7 +266,10 @@ function comeAndGo(Randomizer $random, Sleeper $sleeper, array $all, bool $back 
     }
     $sleeper->become([...$wanted, ...$others], $homes, $survivors);
 
-    return 'have '.implode(' ', array_map(fn (Axis $axis): string => "{$axis->id}:".implode('|', $axis->valueIds()), $wanted)).' standing at '.json_encode($survivors);
+    return 'have ' .
+        implode(' ', array_map(fn(Axis $axis): string => "{$axis->id}:" . implode('|', $axis->valueIds()), $wanted)) .
+        ' standing at ' .
+        json_encode($survivors);
 }
 
 function somewhere(Randomizer $random, Matrix $matrix): Clause
@@ -233,11 +290,14 @@ it('ends the same with and without removing and adding again', function (int $ba
     }
 })->with(range(1, 30));
 
-it('ends the same whatever other axes came meanwhile (SKUs that slept found no cell, and new ones were made in their place)', function (int $batch): void {
-    foreach (range(100 * $batch, 100 * $batch + 99) as $seed) {
-        expect(brokenSleepAmongOthers($seed))->toBe([]);
-    }
-})->with(range(1, 15));
+it(
+    'ends the same whatever other axes came meanwhile (SKUs that slept found no cell, and new ones were made in their place)',
+    function (int $batch): void {
+        foreach (range(100 * $batch, 100 * $batch + 99) as $seed) {
+            expect(brokenSleepAmongOthers($seed))->toBe([]);
+        }
+    },
+)->with(range(1, 15));
 
 it('wakes a SKU and its stock though another axis came while it slept', function (): void {
     $color = Samples::smock(['Moss', 'Clay'], [])->axes[0];
@@ -246,17 +306,20 @@ it('wakes a SKU and its stock though another axis came while it slept', function
     $sleeper = new Sleeper(Matrix::of([$color, $size]));
     $small = Combination::of([Samples::COLOR => 11, Samples::SIZE => 21]);
     $sleeper->skus = array_map(
-        fn (StandingSku $sku): StandingSku =>
-            $sku->cell->key === $small->key ? new StandingSku($sku->id, $sku->cell, $sku->state, 7) : $sku,
+        fn(StandingSku $sku): StandingSku => $sku->cell->key === $small->key
+            ? new StandingSku($sku->id, $sku->cell, $sku->state, 7)
+            : $sku,
         $sleeper->skus,
     );
     $sleeper->become([$color], [], [Samples::SIZE => 22]);
     $sleeper->become([$color, $style], [Samples::STYLE => 31]);
     $sleeper->become([$color, $style, $size], [Samples::SIZE => 22]);
-    $there = array_values(array_filter(
-        $sleeper->skus,
-        fn (StandingSku $sku): bool => $sku->cell->key === $small->with(Samples::STYLE, 31)->key,
-    ));
+    $there = array_values(
+        array_filter(
+            $sleeper->skus,
+            fn(StandingSku $sku): bool => $sku->cell->key === $small->with(Samples::STYLE, 31)->key,
+        ),
+    );
     expect($there)->toHaveCount(1)->and($there[0]->stock)->toBe(7)->and($there[0]->state)->toBe(SkuState::Made);
 });
 
@@ -266,9 +329,8 @@ it('gives retired SKUs the home of an axis that comes, whatever else happened to
     $sleeper = new Sleeper(Matrix::of([$size]));
     $sleeper->become([$size->with([$size->values[0]])]);
     $sleeper->become([$size->with([$size->values[0]]), $style], [Samples::STYLE => 31]);
-    $retired = array_values(array_filter(
-        $sleeper->skus,
-        fn (StandingSku $sku): bool => $sku->state === SkuState::Retired,
-    ));
-    expect(array_map(fn (StandingSku $sku): ?int => $sku->cell->value(Samples::STYLE), $retired))->toBe([31]);
+    $retired = array_values(
+        array_filter($sleeper->skus, fn(StandingSku $sku): bool => $sku->state === SkuState::Retired),
+    );
+    expect(array_map(fn(StandingSku $sku): ?int => $sku->cell->value(Samples::STYLE), $retired))->toBe([31]);
 });

@@ -28,6 +28,5 @@ final readonly class ComposedProduct
         public array $shows,
         public int $wrong,
         public int $said,
-    ) {
-    }
+    ) {}
 }

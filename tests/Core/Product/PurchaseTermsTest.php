@@ -49,9 +49,12 @@ function termsOf(Product $product, ?int $chosen = null, string $day = '2026-11-3
 }
 
 it('shows a range until one SKU is chosen', function (): void {
-    expect(termsOf(soldSmock())->price())->toBe('49.00–59.00')
-        ->and(termsOf(soldSmock(), 0)->price())->toBe('59.00')
-        ->and(termsOf(soldSmock(), 1)->price())->toBe('49.00');
+    expect(termsOf(soldSmock())->price())
+        ->toBe('49.00–59.00')
+        ->and(termsOf(soldSmock(), 0)->price())
+        ->toBe('59.00')
+        ->and(termsOf(soldSmock(), 1)->price())
+        ->toBe('49.00');
 });
 
 it('strikes what it cost before only where all of it costs less', function (
@@ -64,7 +67,7 @@ it('strikes what it cost before only where all of it costs less', function (
     expect($terms->price())->toBe($price)->and($terms->priceBefore())->toBe($before);
 })->with(function (): array {
     $eur = Currency::of('EUR');
-    $sale = fn (string $price, string $from, string $until): array => [
+    $sale = fn(string $price, string $from, string $until): array => [
         'sale' => Sale::typed($price, $from, $until, $eur)->text(),
     ];
 
@@ -81,39 +84,48 @@ it('strikes what it cost before only where all of it costs less', function (
 
 it('says what more than one costs, and of one SKU how much that is', function (): void {
     $breaks = QuantityBreaks::typed([['10', '5 %', '']], Currency::of('EUR'))->text();
-    expect(termsOf(soldSmock(['breaks' => $breaks]), 1)->breaks())->toBe(['From 10: 5 % off each unit; 10 cost 465.50'])
-        ->and(termsOf(soldSmock(['breaks' => $breaks]))->breaks())->toBe(['From 10: 5 % off each unit']);
+    expect(termsOf(soldSmock(['breaks' => $breaks]), 1)->breaks())
+        ->toBe(['From 10: 5 % off each unit; 10 cost 465.50'])
+        ->and(termsOf(soldSmock(['breaks' => $breaks]))->breaks())
+        ->toBe(['From 10: 5 % off each unit']);
 });
 
 it('says what holds of an order of a SKU, and nothing of several', function (): void {
     $said = ['least' => '2', 'most' => '6', 'low mark' => '20', 'pre-order' => '2026-12-24'];
-    expect(termsOf(soldSmock($said))->conditions())->toBe([])
-        ->and(termsOf(soldSmock(['low mark' => '20']), 1)->conditions())->toBe(['Only 10 left'])
-        ->and(termsOf(soldSmock(['least' => '2', 'most' => '6']), 1)->conditions())->toBe([
-            'At least 2 per order',
-            'At most 6 per order',
-        ])
-        ->and(termsOf(soldSmock($said), 1)->conditions()[0])->toBe('Only 10 left')
-        ->and(termsOf(soldSmock($said), 3)->conditions())->toBe([
-            'Here on 24 December 2026',
-            'At least 2 per order',
-            'At most 6 per order',
-        ]);
+    expect(termsOf(soldSmock($said))->conditions())
+        ->toBe([])
+        ->and(termsOf(soldSmock(['low mark' => '20']), 1)->conditions())
+        ->toBe(['Only 10 left'])
+        ->and(termsOf(soldSmock(['least' => '2', 'most' => '6']), 1)->conditions())
+        ->toBe(['At least 2 per order', 'At most 6 per order'])
+        ->and(termsOf(soldSmock($said), 1)->conditions()[0])
+        ->toBe('Only 10 left')
+        ->and(termsOf(soldSmock($said), 3)->conditions())
+        ->toBe(['Here on 24 December 2026', 'At least 2 per order', 'At most 6 per order']);
 });
 
 it('says the terms that shoppers read, and what the buyer is asked for', function (): void {
     $buyer = BuyerText::typed('A name', '2', '12')->text();
     $terms = termsOf(soldSmock(['warranty' => '2 years', 'cost' => '12', 'buyer text' => $buyer]));
-    expect($terms->terms())->toHaveKey('Warranty')->not->toHaveKey('Cost')
-        ->and($terms->said(DetailKind::Warranty))->toBe('2 years')
-        ->and($terms->buyerText())->toEqual(BuyerText::fromText($buyer))
-        ->and(termsOf(soldSmock())->buyerText())->toBeNull();
+    expect($terms->terms())
+        ->toHaveKey('Warranty')
+        ->not->toHaveKey('Cost')
+        ->and($terms->said(DetailKind::Warranty))
+        ->toBe('2 years')
+        ->and($terms->buyerText())
+        ->toEqual(BuyerText::fromText($buyer))
+        ->and(termsOf(soldSmock())->buyerText())
+        ->toBeNull();
 });
 
 it('says nothing of a product of which nothing is made', function (): void {
     $nothing = new PurchaseTerms(Samples::product(), [], null, Day::typed('2026-11-30'));
-    expect($nothing->price())->toBe('')
-        ->and($nothing->priceBefore())->toBe('')
-        ->and($nothing->conditions())->toBe([])
-        ->and($nothing->said(DetailKind::Warranty))->toBe('');
+    expect($nothing->price())
+        ->toBe('')
+        ->and($nothing->priceBefore())
+        ->toBe('')
+        ->and($nothing->conditions())
+        ->toBe([])
+        ->and($nothing->said(DetailKind::Warranty))
+        ->toBe('');
 });

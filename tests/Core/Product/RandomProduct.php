@@ -77,7 +77,7 @@ final class RandomProduct
         $indexed = [];
         for ($id = 1; $id <= $axes; $id++) {
             $values = array_map(
-                fn (int $at): Value => new Value($id * 100 + $at, self::WORDS[$at]." {$id}", "C{$at}"),
+                fn(int $at): Value => new Value($id * 100 + $at, self::WORDS[$at] . " {$id}", "C{$at}"),
                 range(1, 8),
             );
             $kind = AxisKind::cases()[$id % 3];
@@ -130,7 +130,7 @@ final class RandomProduct
                     $axis->name,
                     $axis->kind,
                     array_map(
-                        fn (Value $value): Value => new Value($value->id, $labels[$value->id], $value->code),
+                        fn(Value $value): Value => new Value($value->id, $labels[$value->id], $value->code),
                         $used,
                     ),
                     $says->changesPicture ?? $axis->changesPicture,
@@ -149,7 +149,7 @@ final class RandomProduct
                     $says->changesPicture ?? $axis->changesPicture,
                 );
             }
-            if (! $says->isNone()) {
+            if (!$says->isNone()) {
                 $own[$axis->id] = $says;
             }
             if ($this->chance()) {
@@ -167,12 +167,12 @@ final class RandomProduct
         $pictures = $this->pictures($matrix);
         $currency = Currency::of('EUR');
         $details = new ProductDetails(
-            'Product '.$this->random->getInt(1, 999),
+            'Product ' . $this->random->getInt(1, 999),
             $code,
             $currency,
             $pictures === []
                 ? 'Plain.'
-                : "Wide sleeves.\n".Description::picture($pictures[count($pictures) - 1]->id)."\nTwo pockets.",
+                : "Wide sleeves.\n" . Description::picture($pictures[count($pictures) - 1]->id) . "\nTwo pockets.",
             $this->oneOf(['', 'Thrumbury']),
             $this->oneOf(['', 'Garden > Smocks']),
             $this->money(),
@@ -291,7 +291,10 @@ final class RandomProduct
     private function details(Matrix $matrix): Details
     {
         $details = (new Details())->withWhole(DetailKind::Cost, '21.00')->withWhole(DetailKind::Tags, 'garden, new');
-        foreach ([[DetailKind::Cost, '19.00'], [DetailKind::Origin, 'PT'], [DetailKind::ShortText, 'Short.']] as [$kind, $text]) {
+        foreach (
+            [[DetailKind::Cost, '19.00'], [DetailKind::Origin, 'PT'], [DetailKind::ShortText, 'Short.']]
+            as [$kind, $text]
+        ) {
             $axis = $this->oneOf($matrix->axes);
             $details = $details->with(
                 $kind,
@@ -315,7 +318,7 @@ final class RandomProduct
                     $values[$axis->id] = array_values(array_filter($axis->everyValueId(), $this->chance(...)));
                 }
             }
-            $clauses[] = Clause::of(array_filter($values, fn (array $ids): bool => $ids !== []));
+            $clauses[] = Clause::of(array_filter($values, fn(array $ids): bool => $ids !== []));
         }
 
         return Reach::of(...$clauses);
@@ -332,7 +335,7 @@ final class RandomProduct
 
     private function swatch(): Swatch
     {
-        $color = fn (): Srgb => Srgb::fromHex(sprintf('#%06x', $this->random->getInt(0, 0xFFFFFF)));
+        $color = fn(): Srgb => Srgb::fromHex(sprintf('#%06x', $this->random->getInt(0, 0xffffff)));
 
         return match ($this->random->getInt(0, 2)) {
             0 => Swatch::of($color(), $color()),
@@ -346,7 +349,7 @@ final class RandomProduct
     private function money(): Money
     {
         return Money::of(
-            $this->random->getInt(100, 9_900).'.'.sprintf('%02d', $this->random->getInt(0, 99)),
+            $this->random->getInt(100, 9_900) . '.' . sprintf('%02d', $this->random->getInt(0, 99)),
             Currency::of('EUR'),
         );
     }

@@ -20,7 +20,10 @@ function typedIn(string $typed, ?Matrix $matrix = null, array $synonyms = []): s
     return (new Wording())->say((new TypedSelection())->read($typed, $matrix, $synonyms), $matrix);
 }
 
-it('selects by typed names: values of one axis add up, of different axes narrow', function (string $typed, string $words): void {
+it('selects by typed names: values of one axis add up, of different axes narrow', function (
+    string $typed,
+    string $words,
+): void {
     expect(typedIn($typed))->toBe($words);
 })->with([
     ['moss', 'Moss'],
@@ -43,12 +46,14 @@ it('takes a value of two axes for both', function (): void {
 });
 
 it('knows other words', function (): void {
-    expect(typedIn('olive m', synonyms: ['olive' => 'Moss']))->toBe('Moss, M')
-        ->and(typedIn('dark blue gray', synonyms: ['dark blue gray' => 'Deep slate']))->toBe('Deep slate');
+    expect(typedIn('olive m', synonyms: ['olive' => 'Moss']))
+        ->toBe('Moss, M')
+        ->and(typedIn('dark blue gray', synonyms: ['dark blue gray' => 'Deep slate']))
+        ->toBe('Deep slate');
 });
 
 it('names what it does not know, and what is close', function (string $typed, string $why): void {
-    expect(fn () => typedIn($typed))->toThrow(UnknownValue::class, $why);
+    expect(fn() => typedIn($typed))->toThrow(UnknownValue::class, $why);
 })->with([
     ['moos', 'No value of this product is called “moos”. Perhaps Moss?'],
     ['moss violet', 'No value of this product is called “violet”. Type names'],
@@ -57,10 +62,20 @@ it('names what it does not know, and what is close', function (string $typed, st
 
 it('finds any cell by the names of its values', function (int $seed): void {
     $random = Samples::random($seed);
-    $named = Matrix::of(array_map(
-        fn (Axis $axis): Axis => new Axis($axis->id, $axis->name, AxisKind::Other, array_map(fn (Value $value): Value => new Value($value->id, "{$axis->name} {$value->id}"), $axis->values)),
-        Samples::matrix($random)->axes,
-    ));
+    $named = Matrix::of(
+        array_map(
+            fn(Axis $axis): Axis => new Axis(
+                $axis->id,
+                $axis->name,
+                AxisKind::Other,
+                array_map(
+                    fn(Value $value): Value => new Value($value->id, "{$axis->name} {$value->id}"),
+                    $axis->values,
+                ),
+            ),
+            Samples::matrix($random)->axes,
+        ),
+    );
     $cells = $named->combinations();
     $cell = $cells[$random->getInt(0, count($cells) - 1)];
     $typed = implode(' ', $random->shuffleArray(array_values($named->choice($cell))));
@@ -69,6 +84,8 @@ it('finds any cell by the names of its values', function (int $seed): void {
 })->with(range(1, 60));
 
 it('takes a clause apart into the parts of a matrix it is made of', function (): void {
-    expect(array_map(fn (Combination $part): string => $part->key, Clause::of([2 => [21, 22], 1 => [11]])->parts()))->toBe(['1:11,2:21', '1:11,2:22'])
-        ->and(array_map(fn (Combination $part): string => $part->key, Clause::everything()->parts()))->toBe(['']);
+    expect(array_map(fn(Combination $part): string => $part->key, Clause::of([2 => [21, 22], 1 => [11]])->parts()))
+        ->toBe(['1:11,2:21', '1:11,2:22'])
+        ->and(array_map(fn(Combination $part): string => $part->key, Clause::everything()->parts()))
+        ->toBe(['']);
 });

@@ -16,7 +16,7 @@ it('reads translations, one to a line, under canonical language tags', function 
 ]);
 
 it('refuses what is none, in words', function (string $typed, string $why): void {
-    expect(fn () => Translations::read($typed))->toThrow(UnreadableTranslation::class, $why);
+    expect(fn() => Translations::read($typed))->toThrow(UnreadableTranslation::class, $why);
 })->with([
     ['Moos', '“Moos” is not a translation. Type a language tag, a colon and the name'],
     ['de:', '“de:” is not a translation'],
@@ -29,6 +29,8 @@ it('finds the name in a language, or in a wider one', function (string $tag, ?st
 })->with([['de', 'Moos'], ['de-AT', 'Moos'], ['pt-br', 'musgo escuro'], ['pt-PT', 'musgo'], ['fr', null], ['', null]]);
 
 it('says again what was typed', function (): void {
-    expect(Translations::read("fr: mousse\nde: Moos")->typed())->toBe("de: Moos\nfr: mousse")
-        ->and(Translations::read(Translations::of(['de' => 'Moos'])->typed())->byTag)->toBe(['de' => 'Moos']);
+    expect(Translations::read("fr: mousse\nde: Moos")->typed())
+        ->toBe("de: Moos\nfr: mousse")
+        ->and(Translations::read(Translations::of(['de' => 'Moos'])->typed())->byTag)
+        ->toBe(['de' => 'Moos']);
 });

@@ -17,7 +17,10 @@ function changingRequests(Shop $shop): array
     return [
         'setup' => ['axes' => [['name' => 'Color', 'values' => 'Moss']]],
         'leave-out' => ['selected' => "{$color}:{$moss->id}"],
-        'values/order' => ['axis' => $color, 'order' => LibraryValue::query()->where('axis_id', $color)->orderByDesc('id')->pluck('id')->implode(',')],
+        'values/order' => [
+            'axis' => $color,
+            'order' => LibraryValue::query()->where('axis_id', $color)->orderByDesc('id')->pluck('id')->implode(','),
+        ],
         "values/{$moss->id}" => ['name' => 'Lichen', 'code' => 'LCH'],
         "colors/swatches/{$moss->id}" => ['kind' => 'colors', 'colors' => ['#808040'], 'scope' => 'here'],
         "colors/swatches/{$moss->id}/move" => ['lab' => '50,10,10', 'scope' => 'everywhere'],
@@ -45,7 +48,7 @@ function drawn(string $board): string
     preg_match('#<table.*?</table>#s', $board, $matrix);
     preg_match('#id="tray".*#s', $board, $tray);
 
-    return ($matrix[0] ?? 'no matrix').($tray[0] ?? 'no tray');
+    return ($matrix[0] ?? 'no matrix') . ($tray[0] ?? 'no tray');
 }
 
 it('lets nobody change anything without the right, at any address', function (): void {
@@ -72,15 +75,30 @@ it('does each change over HTTP, answers with the board, and takes it back with o
     unset($requests['undo'], $requests['photos/follow-shot-list'], $requests['photos/match-others']);
     foreach ($requests as $path => $input) {
         $before = [$shop->state(), LibraryValue::query()->get()->toArray()];
-        $answer = $this->post("/products/SMOCK/{$path}", $input + ['version' => $shop->version()], ['HX-Request' => 'true']);
+        $answer = $this->post("/products/SMOCK/{$path}", $input + ['version' => $shop->version()], [
+            'HX-Request' => 'true',
+        ]);
         $answer->assertOk();
         $after = [$shop->state(), LibraryValue::query()->get()->toArray()];
         expect($after)->not->toEqual($before, $path);
         if ($path !== 'details') {
-            $answer->assertSee(str_starts_with($path, 'colors/') && ! isset($input['kind']) ? 'data-page="colors"' : 'data-board', false)->assertSee('id="kept"', false);
+            $answer
+                ->assertSee(
+                    str_starts_with($path, 'colors/') && !isset($input['kind']) ? 'data-page="colors"' : 'data-board',
+                    false,
+                )
+                ->assertSee('id="kept"', false);
             // What was followed in memory is drawn as what is read anew.
-            $anew = $this->get('/products/SMOCK/board?'.http_build_query(array_intersect_key($input, ['selected' => 1]) + ['lens' => 'photos']), ['HX-Request' => 'true']);
-            expect(str_starts_with($path, 'colors/') && ! isset($input['kind']) ? drawn((string) $anew->getContent()) : drawn((string) $answer->getContent()))->toBe(drawn((string) $anew->getContent()), $path);
+            $anew = $this->get(
+                '/products/SMOCK/board?' .
+                    http_build_query(array_intersect_key($input, ['selected' => 1]) + ['lens' => 'photos']),
+                ['HX-Request' => 'true'],
+            );
+            expect(
+                str_starts_with($path, 'colors/') && !isset($input['kind'])
+                    ? drawn((string) $anew->getContent())
+                    : drawn((string) $answer->getContent()),
+            )->toBe(drawn((string) $anew->getContent()), $path);
         }
         $this->post('/products/SMOCK/undo', ['version' => $shop->version()], ['HX-Request' => 'true'])->assertOk();
         expect([$shop->state(), LibraryValue::query()->get()->toArray()])->toEqual($before, "{$path}, undone");
@@ -88,10 +106,14 @@ it('does each change over HTTP, answers with the board, and takes it back with o
 });
 
 it('includes the lesser rights in the greater', function (): void {
-    expect(Right::Release->includes(Right::Edit))->toBeTrue()
-        ->and(Right::Release->includes(Right::View))->toBeTrue()
-        ->and(Right::Edit->includes(Right::Release))->toBeFalse()
-        ->and(Right::View->includes(Right::Edit))->toBeFalse();
+    expect(Right::Release->includes(Right::Edit))
+        ->toBeTrue()
+        ->and(Right::Release->includes(Right::View))
+        ->toBeTrue()
+        ->and(Right::Edit->includes(Right::Release))
+        ->toBeFalse()
+        ->and(Right::View->includes(Right::Edit))
+        ->toBeFalse();
 });
 
 it('signs in, goes where one was going, and signs out', function (): void {
@@ -113,13 +135,22 @@ it('keeps the address typed at a wrong password, and says what to do', function 
 it('sends who is signed out to sign in, also from a part of a page', function (): void {
     Shop::open();
     auth()->logout();
-    $this->post('/products/SMOCK/undo', [], ['HX-Request' => 'true'])->assertUnauthorized()->assertHeader('HX-Redirect');
+    $this->post('/products/SMOCK/undo', [], ['HX-Request' => 'true'])
+        ->assertUnauthorized()
+        ->assertHeader('HX-Redirect');
 });
 
 it('forgets nothing of what is typed when a product is refused', function (): void {
     $shop = Shop::open();
-    $this->actingAs($shop->user)->from('/')->post('/products', ['name' => 'Second', 'code' => 'smock'])->assertRedirect('/');
-    $this->get('/')->assertSee('smock is the code of Potting smock. Choose another.')->assertSee('value="Second"', false);
-    $this->from('/')->post('/products', ['name' => '', 'code' => 'bad code!'])->assertSessionHasErrors(['name', 'code']);
+    $this->actingAs($shop->user)
+        ->from('/')
+        ->post('/products', ['name' => 'Second', 'code' => 'smock'])
+        ->assertRedirect('/');
+    $this->get('/')
+        ->assertSee('smock is the code of Potting smock. Choose another.')
+        ->assertSee('value="Second"', false);
+    $this->from('/')
+        ->post('/products', ['name' => '', 'code' => 'bad code!'])
+        ->assertSessionHasErrors(['name', 'code']);
     expect(DB::table('products')->count())->toBe(1);
 });

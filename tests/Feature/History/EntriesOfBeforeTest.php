@@ -21,7 +21,7 @@ use Illuminate\Support\Facades\DB;
 function withDump(string $file, Closure $do): void
 {
     $usual = config('database.default');
-    $name = config("database.connections.{$usual}.database").'_before';
+    $name = config("database.connections.{$usual}.database") . '_before';
     $settings = config("database.connections.{$usual}");
     $server = new PDO(
         "mysql:host={$settings['host']};port={$settings['port']}",
@@ -55,7 +55,7 @@ function rowsOfBefore(): array
         $rows[$table] = DB::table($table)
             ->orderBy('id')
             ->get()
-            ->map(fn (stdClass $row): array => array_diff_key((array) $row, $without))
+            ->map(fn(stdClass $row): array => array_diff_key((array) $row, $without))
             ->all();
     }
 
@@ -63,12 +63,12 @@ function rowsOfBefore(): array
 }
 
 it('takes back all that an earlier version wrote, and makes it again to the identical rows', function (): void {
-    withDump(dirname(__DIR__, 2).'/dumps/before-changes-as-values.sql.gz', function (): void {
+    withDump(dirname(__DIR__, 2) . '/dumps/before-changes-as-values.sql.gz', function (): void {
         Artisan::call('migrate', ['--force' => true]);
         $user = User::query()->firstOrFail();
         $product = Product::query()->where('code', 'SMOCK')->firstOrFail();
         $before = rowsOfBefore();
-        $change = fn (): Change => new Change(
+        $change = fn(): Change => new Change(
             $user,
             $product->id,
             (int) Product::query()->whereKey($product->id)->value('version'),
@@ -78,14 +78,17 @@ it('takes back all that an earlier version wrote, and makes it again to the iden
             app(UndoRedo::class)->undo($change());
             $steps++;
         }
-        expect($steps)->toBe(39)->and($product->refresh()->removed_at)->not->toBeNull()
+        expect($steps)
+            ->toBe(39)
+            ->and($product->refresh()->removed_at)
+            ->not->toBeNull()
             ->and(
-                DB::table('placements')
-                    ->count() + DB::table('skus')
-                    ->count() + DB::table('facts')
-                    ->count() + DB::table('details')
-                    ->count(),
-            )->toBe(0);
+                DB::table('placements')->count() +
+                    DB::table('skus')->count() +
+                    DB::table('facts')->count() +
+                    DB::table('details')->count(),
+            )
+            ->toBe(0);
         foreach (range(1, $steps) as $ignored) {
             app(UndoRedo::class)->redo($change());
         }

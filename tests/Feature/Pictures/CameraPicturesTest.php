@@ -17,7 +17,7 @@ use Tests\Support\Films;
 use Tests\Support\Photographs;
 use Tests\Support\Shop;
 
-require_once __DIR__.'/../../Reference/tools.php';
+require_once __DIR__ . '/../../Reference/tools.php';
 
 /*
  * Pictures as cameras and other programs make them, the whole way: upload, queue, reading process.
@@ -27,13 +27,16 @@ require_once __DIR__.'/../../Reference/tools.php';
 function wholeReader(): void
 {
     config(['queue.default' => 'database']);
-    app()->bind(PictureReader::class, fn (): PictureReader => new PictureReader(
-        sys_get_temp_dir().'/slate-camera-'.getmypid(),
-        20,
-        60,
-        600 * 1024 * 1024,
-        1024 * 1024 * 1024,
-    ));
+    app()->bind(
+        PictureReader::class,
+        fn(): PictureReader => new PictureReader(
+            sys_get_temp_dir() . '/slate-camera-' . getmypid(),
+            20,
+            60,
+            600 * 1024 * 1024,
+            1024 * 1024 * 1024,
+        ),
+    );
 }
 
 /**
@@ -44,11 +47,14 @@ function uploaded(Shop $shop, array $files): array
 {
     foreach (array_chunk($files, 8, true) as $some) {
         $uploads = array_map(
-            fn (string $name, string $path): UploadedFile => new UploadedFile($path, $name, null, null, true),
+            fn(string $name, string $path): UploadedFile => new UploadedFile($path, $name, null, null, true),
             array_keys($some),
             $some,
         );
-        test()->actingAs($shop->user)->post('/products/SMOCK/photos', ['files' => $uploads])->assertOk();
+        test()
+            ->actingAs($shop->user)
+            ->post('/products/SMOCK/photos', ['files' => $uploads])
+            ->assertOk();
     }
     while (DB::table('jobs')->where('available_at', '<=', time())->exists()) {
         test()->artisan('queue:work', ['--once' => true]);
@@ -57,9 +63,9 @@ function uploaded(Shop $shop, array $files): array
         ->join('photos', 'photos.id', '=', 'placements.photo_id')
         ->get(['photos.id', 'file_name']);
 
-    return $rows->mapWithKeys(
-        fn (stdClass $row): array => [$row->file_name => Photo::query()->findOrFail($row->id)],
-    )->all();
+    return $rows
+        ->mapWithKeys(fn(stdClass $row): array => [$row->file_name => Photo::query()->findOrFail($row->id)])
+        ->all();
 }
 
 /** @return array{int, int, int} the color in the middle of a derived size */
@@ -67,19 +73,18 @@ function middleOf(Photo $photo): array
 {
     $picture = new Imagick();
     $picture->readImageBlob((string) Storage::get(PhotoStore::derivedPath($photo->sha256, PhotoSize::Card)));
-    $color = $picture->getImagePixelColor(
-        intdiv($picture->getImageWidth(), 2),
-        intdiv($picture->getImageHeight(), 2),
-    )->getColor();
+    $color = $picture
+        ->getImagePixelColor(intdiv($picture->getImageWidth(), 2), intdiv($picture->getImageHeight(), 2))
+        ->getColor();
 
     return [$color['r'], $color['g'], $color['b']];
 }
 
 it('reads pictures with color profiles (nearly every photograph was called damaged)', function (): void {
     wholeReader();
-    mkdir($folder = sys_get_temp_dir().'/slate-profiles-'.bin2hex(random_bytes(4)));
+    mkdir($folder = sys_get_temp_dir() . '/slate-profiles-' . bin2hex(random_bytes(4)));
     // Source: sharp (libvips) writes the pictures and their profiles.
-    $files = outside(['node', __DIR__.'/../../Reference/tools/profiles.mjs', $folder], '');
+    $files = outside(['node', __DIR__ . '/../../Reference/tools/profiles.mjs', $folder], '');
     expect($files)->toHaveCount(8);
     foreach (uploaded(Shop::open(), $files) as $name => $photo) {
         expect($photo->state)->toBe(PhotoState::Ready, "{$name}: {$photo->failure}");
@@ -97,13 +102,21 @@ it('reads pictures with color profiles (nearly every photograph was called damag
 it('reads photographs that nobody here made, also with the profile of another camera', function (): void {
     $photographs = Photographs::some();
     wholeReader();
-    mkdir($folder = sys_get_temp_dir().'/slate-photographs-'.bin2hex(random_bytes(4)));
-    $files = outside(['node', __DIR__.'/../../Reference/tools/profiles.mjs', $folder], '');
+    mkdir($folder = sys_get_temp_dir() . '/slate-photographs-' . bin2hex(random_bytes(4)));
+    $files = outside(['node', __DIR__ . '/../../Reference/tools/profiles.mjs', $folder], '');
     (new Process(['exiftool', '-q', '-b', '-icc_profile', '-w', 'icc', $files['p3.jpg']]))->mustRun();
     foreach (array_slice($photographs, 0, 3, true) as $name => $path) {
         // Source: exiftool writes the profile and what a camera says of itself.
         copy($path, $copy = "{$folder}/as-shot-{$name}");
-        (new Process(['exiftool', '-q', '-overwrite_original', "-icc_profile<={$folder}/p3.icc", '-Model=Field 7', '-DateTimeOriginal=2026:03:01 10:00:00', $copy]))->mustRun();
+        (new Process([
+            'exiftool',
+            '-q',
+            '-overwrite_original',
+            "-icc_profile<={$folder}/p3.icc",
+            '-Model=Field 7',
+            '-DateTimeOriginal=2026:03:01 10:00:00',
+            $copy,
+        ]))->mustRun();
         $photographs["as-shot-{$name}"] = $copy;
     }
     foreach (uploaded(Shop::open(), $photographs) as $name => $photo) {
@@ -112,42 +125,51 @@ it('reads photographs that nobody here made, also with the profile of another ca
     expect(Photo::query()->count())->toBe(count($photographs));
 });
 
-it('never says that a fault of ours is the file’s: it is reported, waits, and is tried again (a missing class was damage)', function (): void {
-    config(['queue.default' => 'database']);
-    $shop = Shop::open();
-    $broken = new class (sys_get_temp_dir(), 20, 60, 600 << 20, 1 << 30) extends PictureReader {
-        protected function decoded(string $type, int $longerSide, string $original, string $folder): array
-        {
-            $process = new Process([
-                PHP_BINARY,
-                '-n',
-                '-d',
-                'display_errors=stderr',
-                '-r',
-                'new App\Media\NotThere();',
-            ]);
-            $process->run();
-            $fault = new ReflectionMethod(PictureReader::class, 'fault');
+it(
+    'never says that a fault of ours is the file’s: it is reported, waits, and is tried again (a missing class was damage)',
+    function (): void {
+        config(['queue.default' => 'database']);
+        $shop = Shop::open();
+        $broken = new class (sys_get_temp_dir(), 20, 60, 600 << 20, 1 << 30) extends PictureReader {
+            protected function decoded(string $type, int $longerSide, string $original, string $folder): array
+            {
+                $process = new Process([
+                    PHP_BINARY,
+                    '-n',
+                    '-d',
+                    'display_errors=stderr',
+                    '-r',
+                    'new App\Media\NotThere();',
+                ]);
+                $process->run();
+                $fault = new ReflectionMethod(PictureReader::class, 'fault');
 
-            throw $fault->invoke($this, $process, []);
+                throw $fault->invoke($this, $process, []);
+            }
+        };
+        app()->instance(PictureReader::class, $broken);
+        $photo = uploaded($shop, ['front.jpg' => Shop::picture('front')])['front.jpg'];
+        expect($photo->state)
+            ->toBe(PhotoState::Waiting)
+            ->and($photo->failure)
+            ->toContain('not the file’s fault')
+            ->and(DB::table('jobs')->count())
+            ->toBe(1, 'it is tried again');
+        // Whatever breaks off in the worker itself is no fault of the file either.
+        $photo->update(['failure' => null]);
+        DB::table('jobs')->delete();
+        app()->bind(PictureReader::class, fn(): PictureReader => throw new LogicException('A wrong setting'));
+        DerivePhoto::dispatch($photo->id);
+        foreach (range(1, 3) as $try) {
+            DB::table('jobs')->update(['available_at' => 0]);
+            $this->artisan('queue:work', ['--once' => true]);
         }
-    };
-    app()->instance(PictureReader::class, $broken);
-    $photo = uploaded($shop, ['front.jpg' => Shop::picture('front')])['front.jpg'];
-    expect($photo->state)->toBe(PhotoState::Waiting)->and($photo->failure)->toContain('not the file’s fault')
-        ->and(DB::table('jobs')->count())->toBe(1, 'it is tried again');
-    // Whatever breaks off in the worker itself is no fault of the file either.
-    $photo->update(['failure' => null]);
-    DB::table('jobs')->delete();
-    app()->bind(PictureReader::class, fn (): PictureReader => throw new LogicException('A wrong setting'));
-    DerivePhoto::dispatch($photo->id);
-    foreach (range(1, 3) as $try) {
-        DB::table('jobs')->update(['available_at' => 0]);
-        $this->artisan('queue:work', ['--once' => true]);
-    }
-    expect($photo->refresh()->state)->toBe(PhotoState::Waiting)
-        ->and($photo->failure)->toContain('not the file’s fault');
-});
+        expect($photo->refresh()->state)
+            ->toBe(PhotoState::Waiting)
+            ->and($photo->failure)
+            ->toContain('not the file’s fault');
+    },
+);
 
 /** A picture of noise in a format, for which no packing helps. */
 function noisy(string $format): string
@@ -171,19 +193,22 @@ function withTag(string $tiff, int $tag, int $value): string
     }
 }
 
-it('says of what is not taken whether it is damaged, too large or of an unknown kind (it was said to need memory)', function (string $name, Closure $make, string $says): void {
-    wholeReader();
-    $photo = uploaded(Shop::open(), [$name => Films::file($make())])[$name];
-    expect($photo->failure)->toContain($says)->and($photo->state)->toBe(PhotoState::Refused);
-})->with([
-    'half a JPEG' => ['half.jpg', fn (): string => substr(noisy('jpeg'), 0, -2_000), 'damaged'],
-    'half a PNG' => ['half.png', fn (): string => substr(noisy('png'), 0, -30_000), 'damaged'],
-    'half a WebP' => ['half.webp', fn (): string => substr(noisy('webp'), 0, -4_000), 'damaged'],
-    'half a GIF' => ['half.gif', fn (): string => substr(noisy('gif'), 0, -20_000), 'damaged'],
-    'a TIFF with odd tags' => ['odd.tif', fn (): string => withTag(noisy('tiff'), 277, 5_000), 'damaged'],
+it(
+    'says of what is not taken whether it is damaged, too large or of an unknown kind (it was said to need memory)',
+    function (string $name, Closure $make, string $says): void {
+        wholeReader();
+        $photo = uploaded(Shop::open(), [$name => Films::file($make())])[$name];
+        expect($photo->failure)->toContain($says)->and($photo->state)->toBe(PhotoState::Refused);
+    },
+)->with([
+    'half a JPEG' => ['half.jpg', fn(): string => substr(noisy('jpeg'), 0, -2_000), 'damaged'],
+    'half a PNG' => ['half.png', fn(): string => substr(noisy('png'), 0, -30_000), 'damaged'],
+    'half a WebP' => ['half.webp', fn(): string => substr(noisy('webp'), 0, -4_000), 'damaged'],
+    'half a GIF' => ['half.gif', fn(): string => substr(noisy('gif'), 0, -20_000), 'damaged'],
+    'a TIFF with odd tags' => ['odd.tif', fn(): string => withTag(noisy('tiff'), 277, 5_000), 'damaged'],
     'an unknown packing' => [
         'packing.tif',
-        fn (): string => withTag(noisy('tiff'), 259, 34_712),
+        fn(): string => withTag(noisy('tiff'), 259, 34_712),
         'of a kind that is not read',
     ],
 ]);
@@ -191,26 +216,56 @@ it('says of what is not taken whether it is damaged, too large or of an unknown 
 it('takes the good files beside a bad one (a film without a codec’s name took them with it)', function (): void {
     $shop = Shop::open();
     $model = Films::model(
-        fn (array $tree): array => ['bufferViews' => [['buffer' => [], 'byteLength' => [36]]]] + $tree,
+        fn(array $tree): array => ['bufferViews' => [['buffer' => [], 'byteLength' => [36]]]] + $tree,
     );
     $film = str_replace('avc1', 'zzzz', (string) file_get_contents(Films::film()));
     $uploads = [];
-    foreach (['good.jpg' => Shop::picture('good'), 'odd.glb' => Films::file($model), 'odd.mp4' => Films::file($film), 'fine.jpg' => Shop::picture('fine')] as $name => $path) {
+    foreach (
+        [
+            'good.jpg' => Shop::picture('good'),
+            'odd.glb' => Films::file($model),
+            'odd.mp4' => Films::file($film),
+            'fine.jpg' => Shop::picture('fine'),
+        ]
+        as $name => $path
+    ) {
         $uploads[] = new UploadedFile($path, $name, null, null, true);
     }
-    $answer = $this->actingAs($shop->user)->post('/products/SMOCK/photos', ['files' => $uploads])->assertOk();
-    expect($answer->json('taken'))->toBe(['good.jpg', 'fine.jpg'])->and($answer->json('refused'))->toHaveCount(2);
+    $answer = $this->actingAs($shop->user)
+        ->post('/products/SMOCK/photos', ['files' => $uploads])
+        ->assertOk();
+    expect($answer->json('taken'))
+        ->toBe(['good.jpg', 'fine.jpg'])
+        ->and($answer->json('refused'))
+        ->toHaveCount(2);
 });
 
 it('asks a film for what it needs only (a comment of 36 MB held a process for 19 seconds)', function (): void {
-    $path = tempnam(sys_get_temp_dir(), 'slate').'.mp4';
-    $described = Films::file(";FFMETADATA1\ncomment=".str_repeat('words and more ', 2_400_000)."\n");
-    (new Process(['ffmpeg', '-nostdin', '-v', 'error', '-y', '-i', Films::film(), '-i', $described, '-map_metadata', '1', '-codec', 'copy', $path]))->mustRun();
+    $path = tempnam(sys_get_temp_dir(), 'slate') . '.mp4';
+    $described = Films::file(";FFMETADATA1\ncomment=" . str_repeat('words and more ', 2_400_000) . "\n");
+    (new Process([
+        'ffmpeg',
+        '-nostdin',
+        '-v',
+        'error',
+        '-y',
+        '-i',
+        Films::film(),
+        '-i',
+        $described,
+        '-map_metadata',
+        '1',
+        '-codec',
+        'copy',
+        $path,
+    ]))->mustRun();
     expect(filesize($path))->toBeGreaterThan(30_000_000);
     memory_reset_peak_usage();
     $before = memory_get_usage();
-    expect(Shop::open()->receive(['long.mp4' => $path])->taken)->toBe(['long.mp4'])
-        ->and(memory_get_peak_usage() - $before)->toBeLessThan(24 * 1024 * 1024);
+    expect(Shop::open()->receive(['long.mp4' => $path])->taken)
+        ->toBe(['long.mp4'])
+        ->and(memory_get_peak_usage() - $before)
+        ->toBeLessThan(24 * 1024 * 1024);
 });
 
 it('hands neither the application’s key nor the database’s password to a program that reads files', function (): void {
@@ -218,8 +273,11 @@ it('hands neither the application’s key nor the database’s password to a pro
     $_ENV['APP_KEY'] = 'base64:secret';
     $process = App\Media\BoundedProcess::of(['--cpu=5'], ['env'], 5);
     $process->mustRun();
-    expect($process->getOutput())->not->toContain('secret')->toContain('PATH=')
-        ->and(substr_count($process->getOutput(), "\n"))->toBeLessThan(6);
+    expect($process->getOutput())
+        ->not->toContain('secret')
+        ->toContain('PATH=')
+        ->and(substr_count($process->getOutput(), "\n"))
+        ->toBeLessThan(6);
     putenv('DB_PASSWORD');
     unset($_ENV['APP_KEY']);
 });

@@ -132,12 +132,12 @@ function rowsToKeep(int $productId): array
             ->where('product_id', $productId)
             ->orderBy('id')
             ->get()
-            ->map(fn (stdClass $row): array => (array) $row)
+            ->map(fn(stdClass $row): array => (array) $row)
             ->all();
     }
 
     return array_map(
-        fn (array $all): array => array_map(fn (array $row): array => array_diff_key($row, array_flip(KEEPING)), $all),
+        fn(array $all): array => array_map(fn(array $row): array => array_diff_key($row, array_flip(KEEPING)), $all),
         $rows,
     );
 }
@@ -167,12 +167,17 @@ function writeState(int $productId, ProductState $state, LibraryIndex $library):
 function readState(int $productId): ProductState
 {
     $rows = ProductRows::stored([$productId]);
-    $placements = app(PlacementReader::class)
-        ->read($rows->of('placements', $productId), $rows->referred('placements', 'photo_id', 'photos'));
-    $pictures = array_map(fn (PlacementRow $row): Placement => $row->placement, array_values($placements));
+    $placements = app(PlacementReader::class)->read(
+        $rows->of('placements', $productId),
+        $rows->referred('placements', 'photo_id', 'photos'),
+    );
+    $pictures = array_map(fn(PlacementRow $row): Placement => $row->placement, array_values($placements));
 
-    return app(StateReader::class)
-        ->product((object) Product::query()->findOrFail($productId)->getAttributes(), $rows, $pictures)->state;
+    return app(StateReader::class)->product(
+        (object) Product::query()->findOrFail($productId)->getAttributes(),
+        $rows,
+        $pictures,
+    )->state;
 }
 
 it('keeps all of a product: state, rows, and the same state again', function (int $seed): void {
@@ -186,7 +191,9 @@ it('keeps all of a product: state, rows, and the same state again', function (in
     $again = readState($shop->product->id);
 
     expect($again)->toEqual($state);
-    DB::table('products')->where('id', $shop->product->id)->update(['code' => 'GONE']);
+    DB::table('products')
+        ->where('id', $shop->product->id)
+        ->update(['code' => 'GONE']);
     foreach (array_keys(ProductRows::TABLES) as $table) {
         DB::table($table)->where('product_id', $shop->product->id)->delete();
     }
@@ -194,38 +201,43 @@ it('keeps all of a product: state, rows, and the same state again', function (in
     expect(rowsToKeep($shop->product->id))->toBe($kept);
 })->with(range(1, 25));
 
-it('writes every column of every table that belongs to a product, and the drawn products have something in each', function (): void {
-    $random = Samples::random(7);
-    $library = storedLibrary($random);
-    $seen = [];
-    for ($seed = 1; $seed <= 20; $seed++) {
-        $state = (new RandomProduct($random, $library))->state("MANY-{$seed}");
-        $rows = ['products' => [StateRows::product($state)]] + (new StateRows([]))->all($state);
-        foreach ($rows as $table => $all) {
-            foreach ($all as $row) {
-                foreach ($row as $column => $value) {
-                    $seen[$table][$column][json_encode($value)] = true;
+it(
+    'writes every column of every table that belongs to a product, and the drawn products have something in each',
+    function (): void {
+        $random = Samples::random(7);
+        $library = storedLibrary($random);
+        $seen = [];
+        for ($seed = 1; $seed <= 20; $seed++) {
+            $state = (new RandomProduct($random, $library))->state("MANY-{$seed}");
+            $rows = ['products' => [StateRows::product($state)]] + (new StateRows([]))->all($state);
+            foreach ($rows as $table => $all) {
+                foreach ($all as $row) {
+                    foreach ($row as $column => $value) {
+                        $seen[$table][$column][json_encode($value)] = true;
+                    }
                 }
             }
         }
-    }
-    foreach (['products', ...array_keys(ProductRows::TABLES)] as $table) {
-        expect(unreached(Schema::getColumnListing($table), array_keys($seen[$table])))
-            ->toBe([], "columns of {$table} that StateRows does not write");
-        foreach (array_diff_key($seen[$table], array_flip(KEEPING)) as $column => $values) {
-            expect(count($values))->toBeGreaterThan(
-                $column === 'currency' ? 0 : 1,
-                "{$table}.{$column} is always the same in what is drawn",
+        foreach (['products', ...array_keys(ProductRows::TABLES)] as $table) {
+            expect(unreached(Schema::getColumnListing($table), array_keys($seen[$table])))->toBe(
+                [],
+                "columns of {$table} that StateRows does not write",
             );
+            foreach (array_diff_key($seen[$table], array_flip(KEEPING)) as $column => $values) {
+                expect(count($values))->toBeGreaterThan(
+                    $column === 'currency' ? 0 : 1,
+                    "{$table}.{$column} is always the same in what is drawn",
+                );
+            }
         }
-    }
-});
+    },
+);
 
 it('carries every column in a document as well: state, document, and the same rows again', function (int $seed): void {
     $random = Samples::random($seed);
     $library = RandomProduct::library($random);
     $state = (new RandomProduct($random, $library))->state();
-    $rows = fn (ProductState $state): array => [
+    $rows = fn(ProductState $state): array => [
         'products' => [array_diff_key(StateRows::product($state), ['description' => true])],
     ] + (new StateRows([]))->all($state);
     $read = ProductDocument::of($state, $library)->read($library)->state;
@@ -238,14 +250,17 @@ it('finds nothing to change where a product is brought its own document', functi
     $library = app(LibraryReader::class)->index();
     $document = ProductDocument::of($shop->loaded()->core->state, $library);
     $read = $document->read($library);
-    expect($read->lacking)->toBe([])
-        ->and(app(ChangeProduct::class)->run($shop->change(), $read->state, 'The same document'))->toBeNull();
+    expect($read->lacking)
+        ->toBe([])
+        ->and(app(ChangeProduct::class)->run($shop->change(), $read->state, 'The same document'))
+        ->toBeNull();
 
     $shop->axes(['Color' => 'Moss, Clay', 'Size' => 'S, M, L, XL']);
     app(ChangeProduct::class)->run($shop->change(), $read->state, 'As the document says');
     expect(ProductDocument::of($shop->loaded()->core->state, $library)->read($library)->state->matrix->axes)
         ->toEqual($read->state->matrix->axes)
-        ->and(count($shop->loaded()->core->made))->toBe(12);
+        ->and(count($shop->loaded()->core->made))
+        ->toBe(12);
 });
 
 it('knows every table that has rows of a product', function (): void {
@@ -273,8 +288,9 @@ it('knows every table that has rows of a product', function (): void {
 
 it('misses a column that nobody reads: planted, it is named', function (): void {
     $sku = (new RandomProduct(Samples::random(1), RandomProduct::library(Samples::random(1))))->state()->skus[0];
-    expect(unreached([...Schema::getColumnListing('skus'), 'planted'], array_keys(StateRows::sku($sku))))
-        ->toBe(['planted']);
+    expect(unreached([...Schema::getColumnListing('skus'), 'planted'], array_keys(StateRows::sku($sku))))->toBe([
+        'planted',
+    ]);
 });
 
 /** @return array<string, ProductChange|SkuChange> one of each kind of rows that a change can write */
@@ -282,7 +298,7 @@ function changesOfEveryTable(ProductState $state): array
 {
     $axis = $state->matrix->axes[0];
     $selection = Selection::fromKey(Combination::of([$axis->id => $axis->values[0]->id])->key);
-    $ids = array_map(fn (Placement $picture): int => $picture->id, array_slice($state->pictures, 0, 3));
+    $ids = array_map(fn(Placement $picture): int => $picture->id, array_slice($state->pictures, 0, 3));
 
     return [
         'numbers of SKUs' => new WriteSkus($selection, new WeightField(), '312'),
@@ -308,13 +324,13 @@ function changesOfEveryTable(ProductState $state): array
 function withoutNewIds(ProductState $state): ProductState
 {
     $facts = array_map(
-        fn (Fact $fact): Fact => new Fact(0, $fact->name, $fact->value, $fact->kind, $fact->unit, $fact->isShown),
+        fn(Fact $fact): Fact => new Fact(0, $fact->name, $fact->value, $fact->kind, $fact->unit, $fact->isShown),
         $state->details->facts,
     );
     $details = $state->details->details->all;
     usort(
         $details,
-        fn (ReachedDetail $one, ReachedDetail $other): int => [$one->kind->value, $one->reach->key()] <=> [
+        fn(ReachedDetail $one, ReachedDetail $other): int => [$one->kind->value, $one->reach->key()] <=> [
             $other->kind->value,
             $other->reach->key(),
         ],
@@ -333,10 +349,13 @@ it('stores what a change says and no more, and takes it back to the identical ro
         ...array_slice($state->pictures, 1),
     ]);
     writeState($shop->product->id, $state, $library);
-    $rows = fn (): array => array_map(
-        fn (string $table): array => DB::table($table)->where('product_id', $shop->product->id)->orderBy('id')->get()->map(
-            fn (stdClass $row): array => (array) $row,
-        )->all(),
+    $rows = fn(): array => array_map(
+        fn(string $table): array => DB::table($table)
+            ->where('product_id', $shop->product->id)
+            ->orderBy('id')
+            ->get()
+            ->map(fn(stdClass $row): array => (array) $row)
+            ->all(),
         array_combine(array_keys(ProductRows::TABLES), array_keys(ProductRows::TABLES)),
     );
     $done = 0;
@@ -344,9 +363,10 @@ it('stores what a change says and no more, and takes it back to the identical ro
         $before = $rows();
         try {
             $core = $shop->loaded()->core;
-            $wanted = $change instanceof SkuChange
-                ? $change->on($core->chosen($change->selection()), app(CatalogLookup::class))
-                : $change->on($core, app(CatalogLookup::class));
+            $wanted =
+                $change instanceof SkuChange
+                    ? $change->on($core->chosen($change->selection()), app(CatalogLookup::class))
+                    : $change->on($core, app(CatalogLookup::class));
             app(UnitOfWork::class)->change($shop->change(), self::class, $change);
         } catch (CoreException) {
             expect($rows())->toEqual($before, $what);

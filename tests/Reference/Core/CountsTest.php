@@ -13,7 +13,7 @@ use Core\Matrix\Value;
 use Core\Sizes\SizeOrder;
 use Tests\Core\Color\Samples;
 
-require_once dirname(__DIR__).'/tools.php';
+require_once dirname(__DIR__) . '/tools.php';
 
 /** @param list<string> $typed */
 function typedMatrix(array $typed): Matrix
@@ -21,7 +21,16 @@ function typedMatrix(array $typed): Matrix
     $axes = [];
     foreach ($typed as $at => $values) {
         $labels = (new ValueReader())->read($values, AxisKind::Other)->labels();
-        $axes[] = new Axis($at + 1, "Axis {$at}", AxisKind::Other, array_map(fn (int $place, string $label): Value => new Value($at * 100 + $place, $label), array_keys($labels), $labels));
+        $axes[] = new Axis(
+            $at + 1,
+            "Axis {$at}",
+            AxisKind::Other,
+            array_map(
+                fn(int $place, string $label): Value => new Value($at * 100 + $place, $label),
+                array_keys($labels),
+                $labels,
+            ),
+        );
     }
 
     return Matrix::of($axes);
@@ -31,19 +40,29 @@ function typedMatrix(array $typed): Matrix
 it('makes the combinations that an independent product makes', function (): void {
     for ($seed = 1; $seed <= 8; $seed++) {
         $matrix = Matrix::of(Samples::matrix(Samples::random($seed), 5, 6)->axes);
-        $axes = array_map(fn (Axis $axis): array => [$axis->id, $axis->valueIds()], $matrix->axes);
-        $keys = array_map(fn ($cell): string => $cell->key, $matrix->combinations());
+        $axes = array_map(fn(Axis $axis): array => [$axis->id, $axis->valueIds()], $matrix->axes);
+        $keys = array_map(fn($cell): string => $cell->key, $matrix->combinations());
         sort($keys, SORT_STRING);
-        expect($keys)->toBe(outside(['python3', 'tests/Reference/tools/counts.py'], ['what' => 'product', 'axes' => $axes]));
+        expect($keys)->toBe(
+            outside(['python3', 'tests/Reference/tools/counts.py'], ['what' => 'product', 'axes' => $axes]),
+        );
     }
 });
 
 // Source: python-stdnum's stdnum.ean (Debian python3-stdnum), side by side on random bodies.
 it('gives GTINs the check digits that an independent library gives', function (): void {
     $random = Samples::random(1);
-    $bodies = array_map(fn (): string => substr(str_repeat('0', 13).$random->getInt(0, 9_999_999_999_999), -[7, 11, 12, 13][$random->getInt(0, 3)]), range(1, 200));
-    $digits = array_map(fn (string $body): string => (string) Gtin::checkDigit($body), $bodies);
-    expect($digits)->toBe(outside(['python3', 'tests/Reference/tools/counts.py'], ['what' => 'gtin', 'bodies' => $bodies]));
+    $bodies = array_map(
+        fn(): string => substr(
+            str_repeat('0', 13) . $random->getInt(0, 9_999_999_999_999),
+            -[7, 11, 12, 13][$random->getInt(0, 3)],
+        ),
+        range(1, 200),
+    );
+    $digits = array_map(fn(string $body): string => (string) Gtin::checkDigit($body), $bodies);
+    expect($digits)->toBe(
+        outside(['python3', 'tests/Reference/tools/counts.py'], ['what' => 'gtin', 'bodies' => $bodies]),
+    );
 });
 
 // Common practice, no source: what people who sell clothes expect.

@@ -12,7 +12,7 @@ use Core\Pricing\Currency;
 use Symfony\Component\Process\Process;
 use Tests\Core\Color\Samples;
 
-require_once dirname(__DIR__).'/tools.php';
+require_once dirname(__DIR__) . '/tools.php';
 
 // Source: python-stdnum's stdnum.ean (Debian python3-stdnum), side by side on random numbers of all four lengths.
 it('takes for a GTIN what an independent library takes for one', function (): void {
@@ -20,15 +20,18 @@ it('takes for a GTIN what an independent library takes for one', function (): vo
     $numbers = [];
     foreach ([8, 12, 13, 14] as $length) {
         for ($times = 0; $times < 1000; $times++) {
-            $body = substr(str_repeat('0', 14).$random->getInt(0, 99_999_999_999_999), -($length - 1));
+            $body = substr(str_repeat('0', 14) . $random->getInt(0, 99_999_999_999_999), -($length - 1));
             // Half of them with the right digit, half with any.
-            $numbers[] = $times % 2 === 0 ? Gtin::fromBody($body) : $body.$random->getInt(0, 9);
+            $numbers[] = $times % 2 === 0 ? Gtin::fromBody($body) : $body . $random->getInt(0, 9);
         }
     }
     $valid = array_map(Gtin::isValid(...), $numbers);
 
-    expect(count(array_filter($valid)))->toBeGreaterThan(2000)->toBeLessThan(2600)
-        ->and($valid)->toBe(outside(['python3', 'tests/Reference/tools/counts.py'], ['what' => 'valid', 'numbers' => $numbers]));
+    expect(count(array_filter($valid)))
+        ->toBeGreaterThan(2000)
+        ->toBeLessThan(2600)
+        ->and($valid)
+        ->toBe(outside(['python3', 'tests/Reference/tools/counts.py'], ['what' => 'valid', 'numbers' => $numbers]));
 });
 
 // Source: worked examples of check digits as GS1's pages on check digits give them (from memory).
@@ -39,7 +42,9 @@ it('computes the check digits of worked examples', function (string $gtin): void
 it('gives numbers that an independent library takes for GTINs', function (): void {
     $numbers = GtinRange::typed('4006381', '100', '399')->free(300, []);
 
-    expect(outside(['python3', 'tests/Reference/tools/counts.py'], ['what' => 'valid', 'numbers' => $numbers]))->toBe(array_fill(0, 300, true));
+    expect(outside(['python3', 'tests/Reference/tools/counts.py'], ['what' => 'valid', 'numbers' => $numbers]))->toBe(
+        array_fill(0, 300, true),
+    );
 });
 
 // Source: the npm package currency-codes, which is made of the list that the maintenance agency of ISO 4217 publishes.
@@ -52,13 +57,19 @@ it('gives currencies the minor units of ISO 4217', function (): void {
         }
     }
 
-    expect(count(array_intersect_key($known, array_flip(Currency::codes()))))->toBeGreaterThan(150)->and($differs)->toBe([]);
+    expect(count(array_intersect_key($known, array_flip(Currency::codes()))))
+        ->toBeGreaterThan(150)
+        ->and($differs)
+        ->toBe([]);
 });
 
 // Source: GNU Units (Debian units), side by side on random amounts.
 it('converts weights and lengths as GNU Units does', function (): void {
     $random = Samples::random(9);
-    $kinds = [[Unit::Milligram, Unit::Gram, Unit::Kilogram, Unit::Ounce, Unit::Pound], [Unit::Millimeter, Unit::Centimeter, Unit::Meter, Unit::Inch, Unit::Foot]];
+    $kinds = [
+        [Unit::Milligram, Unit::Gram, Unit::Kilogram, Unit::Ounce, Unit::Pound],
+        [Unit::Millimeter, Unit::Centimeter, Unit::Meter, Unit::Inch, Unit::Foot],
+    ];
     $asked = $ours = [];
     foreach ($kinds as $units) {
         foreach ($units as $from) {
@@ -69,7 +80,7 @@ it('converts weights and lengths as GNU Units does', function (): void {
             }
         }
     }
-    $process = new Process(['units', '--terse', '--digits', '15'], null, null, implode("\n", $asked)."\n");
+    $process = new Process(['units', '--terse', '--digits', '15'], null, null, implode("\n", $asked) . "\n");
     $process->mustRun();
     $theirs = array_map(floatval(...), preg_split('/\s+/', trim($process->getOutput())) ?: []);
 
@@ -88,26 +99,38 @@ function barsAsPicture(Barcode $barcode): string
         $row = substr_replace($row, str_repeat("\0", $width * $scale), $at * $scale, $width * $scale);
     }
 
-    return 'P5 '.strlen($row)." 80 255\n".str_repeat($row, 80);
+    return 'P5 ' . strlen($row) . " 80 255\n" . str_repeat($row, 80);
 }
 
 // Source: ZBar (Debian zbar-tools), an independent reader, on drawn barcodes of random numbers.
 it('draws bars that an independent reader reads', function (int $length, string $config, string $named): void {
     $random = Samples::random($length);
-    $folder = sys_get_temp_dir().'/slate-bars-'.bin2hex($random->getBytes(4));
+    $folder = sys_get_temp_dir() . '/slate-bars-' . bin2hex($random->getBytes(4));
     mkdir($folder);
     $numbers = [];
     for ($times = 0; $times < 40; $times++) {
-        $number = Gtin::fromBody(substr(str_repeat('0', 14).$random->getInt(0, 99_999_999_999_999), -($length - 1)));
+        $number = Gtin::fromBody(substr(str_repeat('0', 14) . $random->getInt(0, 99_999_999_999_999), -($length - 1)));
         $numbers[sprintf('%02d', $times)] = $number;
         file_put_contents(sprintf('%s/%02d.pgm', $folder, $times), barsAsPicture(Barcode::of($number)));
     }
-    $process = new Process(['zbarimg', '--quiet', '--set', 'disable', '--set', $config, '--set', 'ean13.enable', ...glob("{$folder}/*.pgm") ?: []]);
+    $process = new Process([
+        'zbarimg',
+        '--quiet',
+        '--set',
+        'disable',
+        '--set',
+        $config,
+        '--set',
+        'ean13.enable',
+        ...glob("{$folder}/*.pgm") ?: [],
+    ]);
     $process->run();
     array_map(unlink(...), glob("{$folder}/*") ?: []);
     rmdir($folder);
 
-    expect(array_filter(explode("\n", trim($process->getOutput()))))->toBe(array_values(array_map(fn (string $number): string => "{$named}:{$number}", $numbers)));
+    expect(array_filter(explode("\n", trim($process->getOutput()))))->toBe(
+        array_values(array_map(fn(string $number): string => "{$named}:{$number}", $numbers)),
+    );
 })->with([
     'EAN-13' => [13, 'ean13.enable', 'EAN-13'],
     'UPC-A' => [12, 'upca.enable', 'UPC-A'],

@@ -3,11 +3,20 @@ import { converter, differenceCiede2000, wcagContrast, wcagLuminance } from 'cul
 
 let input = '';
 for await (const chunk of process.stdin) {
-  input += chunk;
+    input += chunk;
 }
 const lab = converter('lab65');
 const difference = differenceCiede2000();
-process.stdout.write(JSON.stringify(JSON.parse(input).map(([one, other]) => {
-  const { l, a, b } = lab(one);
-  return { lab: [l, a, b], difference: difference(one, other), luminance: wcagLuminance(one), contrast: wcagContrast(one, other) };
-})));
+process.stdout.write(
+    JSON.stringify(
+        JSON.parse(input).map(([one, other]) => {
+            const { l, a, b } = lab(one);
+            return {
+                lab: [l, a, b],
+                difference: difference(one, other),
+                luminance: wcagLuminance(one),
+                contrast: wcagContrast(one, other),
+            };
+        }),
+    ),
+);

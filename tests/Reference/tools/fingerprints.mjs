@@ -4,10 +4,16 @@ import sharp from 'sharp';
 
 let input = '';
 for await (const chunk of process.stdin) {
-  input += chunk;
+    input += chunk;
 }
 const bits = [];
 for (const grays of JSON.parse(input)) {
-  bits.push(await phash(await sharp(Buffer.from(grays), { raw: { width: 32, height: 32, channels: 1 } }).png().toBuffer()));
+    bits.push(
+        await phash(
+            await sharp(Buffer.from(grays), { raw: { width: 32, height: 32, channels: 1 } })
+                .png()
+                .toBuffer(),
+        ),
+    );
 }
 process.stdout.write(JSON.stringify(bits));

@@ -3,8 +3,17 @@ import { diffArrays } from 'diff';
 
 let input = '';
 for await (const chunk of process.stdin) {
-  input += chunk;
+    input += chunk;
 }
-process.stdout.write(JSON.stringify(JSON.parse(input).map((ranks) => diffArrays(ranks, [...ranks].sort((a, b) => a - b))
-  .filter((part) => !part.added && !part.removed)
-  .reduce((count, part) => count + part.value.length, 0))));
+process.stdout.write(
+    JSON.stringify(
+        JSON.parse(input).map((ranks) =>
+            diffArrays(
+                ranks,
+                [...ranks].sort((a, b) => a - b),
+            )
+                .filter((part) => !part.added && !part.removed)
+                .reduce((count, part) => count + part.value.length, 0),
+        ),
+    ),
+);

@@ -3,10 +3,14 @@ import { converter } from 'culori';
 
 let input = '';
 for await (const chunk of process.stdin) {
-  input += chunk;
+    input += chunk;
 }
 const rgb = converter('rgb');
-process.stdout.write(JSON.stringify(JSON.parse(input).map((typed) => {
-  const { r, g, b } = rgb(typed);
-  return [r, g, b].map((channel) => 255 * channel);
-})));
+process.stdout.write(
+    JSON.stringify(
+        JSON.parse(input).map((typed) => {
+            const { r, g, b } = rgb(typed);
+            return [r, g, b].map((channel) => 255 * channel);
+        }),
+    ),
+);

@@ -52,12 +52,18 @@ final class AccountsController
 
     public function close(AccountRequest $request, User $account, CloseAccount $action): RedirectResponse
     {
-        return $this->to($action->run($request->own(), $account->id, $request->seen()), 'The account is closed. Nobody can sign in to it, and whoever was is signed out.');
+        return $this->to(
+            $action->run($request->own(), $account->id, $request->seen()),
+            'The account is closed. Nobody can sign in to it, and whoever was is signed out.',
+        );
     }
 
     public function reopen(AccountRequest $request, User $account, CloseAccount $action): RedirectResponse
     {
-        return $this->to($action->reopen($request->own(), $account->id, $request->seen()), 'The account is open again, with the password it had.');
+        return $this->to(
+            $action->reopen($request->own(), $account->id, $request->seen()),
+            'The account is open again, with the password it had.',
+        );
     }
 
     public function endSessions(AccountRequest $request, User $account, EndSessions $action): RedirectResponse

@@ -46,7 +46,9 @@ final class OwnAccountController
         );
         $signedIn->passwordGiven($request);
 
-        return redirect()->route('own-account')->with('said', 'Your password is changed. You are signed out everywhere else.');
+        return redirect()
+            ->route('own-account')
+            ->with('said', 'Your password is changed. You are signed out everywhere else.');
     }
 
     public function endSessions(AccountRequest $request, EndSessions $action): RedirectResponse
@@ -74,7 +76,7 @@ final class OwnAccountController
     public function giveConfirmation(AccountRequest $request, SignedIn $signedIn): RedirectResponse
     {
         Session::reflash();
-        if (! Hash::check($request->text('current_password'), $request->own()->password)) {
+        if (!Hash::check($request->text('current_password'), $request->own()->password)) {
             throw new Refusal(
                 'This is not your password. Type it once more.',
                 RefusalKind::Unreadable,

@@ -26,7 +26,8 @@ final class SessionController
 
     /** What the page says of why somebody is here. */
     private const BECAUSE = [
-        'ended' => 'You were signed out here: the account was closed, its password was changed, or its sessions were ended.',
+        'ended' =>
+            'You were signed out here: the account was closed, its password was changed, or its sessions were ended.',
     ];
 
     public function show(Request $request): Response
@@ -45,10 +46,10 @@ final class SessionController
         $email = $request->input('email');
         $password = $request->input('password');
         $isTyped = is_string($email) && is_string($password) && $email !== '' && $password !== '';
-        if (! $isTyped || mb_strlen($email) > 190 || mb_strlen($password) > 1000) {
+        if (!$isTyped || mb_strlen($email) > 190 || mb_strlen($password) > 1000) {
             return $this->page($request, self::WRONG, is_string($email) ? mb_substr($email, 0, 190) : '');
         }
-        if (! SignInTicket::fits($request)) {
+        if (!SignInTicket::fits($request)) {
             return $this->page($request, 'This page was open for long. Type the password once more.', $email);
         }
         $account = $accounts->withAddress($email);
@@ -66,14 +67,15 @@ final class SessionController
         try {
             $fits = $action->run($account, $password);
         } catch (Refusal $closed) {
-            Log::warning(
-                'Sign-in refused',
-                ['account' => $account?->id, 'address' => $request->ip(), 'why' => $closed->getMessage()],
-            );
+            Log::warning('Sign-in refused', [
+                'account' => $account?->id,
+                'address' => $request->ip(),
+                'why' => $closed->getMessage(),
+            ]);
 
             return $this->page($request, $closed->getMessage(), $email);
         }
-        if ($account === null || ! $fits) {
+        if ($account === null || !$fits) {
             Log::warning('Sign-in failed', ['account' => $account?->id, 'address' => $request->ip()]);
 
             return $this->page($request, self::WRONG, $email);
@@ -95,7 +97,7 @@ final class SessionController
     private function tooOften(Request $request, string $email, int $wait): Response
     {
         Log::warning('Sign-in held back', ['address' => $request->ip(), 'seconds' => $wait]);
-        $when = $wait > 90 ? 'in '.ceil($wait / 60).' minutes' : "in {$wait} seconds";
+        $when = $wait > 90 ? 'in ' . ceil($wait / 60) . ' minutes' : "in {$wait} seconds";
         $answer = $this->page(
             $request,
             "Too many tries for this account or from this network. Try again {$when}. A browser that has signed in here before need not wait for others.",
@@ -107,14 +109,18 @@ final class SessionController
 
     private function page(Request $request, string $error = '', string $typed = '', string $said = ''): Response
     {
-        return response()->view('session.sign-in', [
-            'error' => $error,
-            'typed' => mb_scrub($typed, 'UTF-8'),
-            'said' => $said,
-            'to' => $this->wanted($request),
-            'ticket' => SignInTicket::give($request),
-            'remembers' => $request->boolean('remember'),
-        ], $error === '' ? 200 : 422);
+        return response()->view(
+            'session.sign-in',
+            [
+                'error' => $error,
+                'typed' => mb_scrub($typed, 'UTF-8'),
+                'said' => $said,
+                'to' => $this->wanted($request),
+                'ticket' => SignInTicket::give($request),
+                'remembers' => $request->boolean('remember'),
+            ],
+            $error === '' ? 200 : 422,
+        );
     }
 
     /** Where somebody was on the way to: a page of this application, and of no other. */

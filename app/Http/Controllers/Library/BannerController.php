@@ -32,13 +32,23 @@ final class BannerController
             'kind' => BannerKind::tryFrom($request->string('kind')->toString()) ?? BannerKind::Page,
             'name' => $request->string('name')->toString(),
             'find' => $request->string('find')->toString(),
-            'pictures' => array_slice($stored->find(new StoredQuery($request->string('find')->toString())), 0, self::OFFERED),
+            'pictures' => array_slice(
+                $stored->find(new StoredQuery($request->string('find')->toString())),
+                0,
+                self::OFFERED,
+            ),
         ]);
     }
 
     public function set(LibraryRequest $request, SetBanner $action): View
     {
-        $action->picture($request->change(), BannerKind::tryFrom($request->string('kind')->toString()) ?? BannerKind::Page, $request->string('name')->toString(), $request->integer('photo'), $request->string('file')->toString());
+        $action->picture(
+            $request->change(),
+            BannerKind::tryFrom($request->string('kind')->toString()) ?? BannerKind::Page,
+            $request->string('name')->toString(),
+            $request->integer('photo'),
+            $request->string('file')->toString(),
+        );
 
         return $this->page(true);
     }
@@ -46,12 +56,21 @@ final class BannerController
     /** What of a banner is shown; before it is kept as well. */
     public function edit(LibraryRequest $request, Banner $banner): View
     {
-        return view('library.banner', ['banner' => $banner->load('photo'), 'crop' => $request->crop() ?? $banner->focus(), 'text' => $request->has('text') ? $request->string('text')->toString() : $banner->alt_text]);
+        return view('library.banner', [
+            'banner' => $banner->load('photo'),
+            'crop' => $request->crop() ?? $banner->focus(),
+            'text' => $request->has('text') ? $request->string('text')->toString() : $banner->alt_text,
+        ]);
     }
 
     public function update(LibraryRequest $request, Banner $banner, SetBanner $action): View
     {
-        $action->details($request->change(), $banner->id, $request->crop() ?? Crop::middle(), $request->string('text')->toString());
+        $action->details(
+            $request->change(),
+            $banner->id,
+            $request->crop() ?? Crop::middle(),
+            $request->string('text')->toString(),
+        );
 
         return $this->page(true);
     }
@@ -65,6 +84,10 @@ final class BannerController
 
     private function page(bool $isPart): View
     {
-        return view($isPart ? 'library.fragment' : 'library.page', ['library' => app(LibraryScreen::class), 'part' => 'banners', 'banners' => app(BannerScreen::class)]);
+        return view($isPart ? 'library.fragment' : 'library.page', [
+            'library' => app(LibraryScreen::class),
+            'part' => 'banners',
+            'banners' => app(BannerScreen::class),
+        ]);
     }
 }

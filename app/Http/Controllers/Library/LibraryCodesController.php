@@ -38,7 +38,13 @@ final class LibraryCodesController
             [$wanted, $problem] = [null, $refused->getMessage()];
         }
 
-        return $this->form($pattern, $wanted, $request->string('name')->toString(), $problem, [$this->list($request, 'kinds'), $this->list($request, 'texts'), $request->string('separator')->toString(), $request->string('letters')->toString(), $request->string('longest')->toString()]);
+        return $this->form($pattern, $wanted, $request->string('name')->toString(), $problem, [
+            $this->list($request, 'kinds'),
+            $this->list($request, 'texts'),
+            $request->string('separator')->toString(),
+            $request->string('letters')->toString(),
+            $request->string('longest')->toString(),
+        ]);
     }
 
     public function save(LibraryRequest $request, SaveCodePattern $action, ?CodePatternRecord $pattern = null): View
@@ -57,7 +63,7 @@ final class LibraryCodesController
 
     public function saveRange(LibraryRequest $request, SaveGtinRange $action, ?GtinRangeRecord $range = null): View
     {
-        $text = fn (string $field): string => $request->string($field)->limit(60, '')->toString();
+        $text = fn(string $field): string => $request->string($field)->limit(60, '')->toString();
         $action->run($request->change(), $range?->id, $text('name'), $text('prefix'), $text('first'), $text('last'));
 
         return $this->page(true);
@@ -72,7 +78,13 @@ final class LibraryCodesController
 
     private function typed(LibraryRequest $request): CodePattern
     {
-        return CodePatternForm::read($this->list($request, 'kinds'), $this->list($request, 'texts'), $request->string('separator')->toString(), $request->string('letters')->toString(), $request->string('longest')->toString());
+        return CodePatternForm::read(
+            $this->list($request, 'kinds'),
+            $this->list($request, 'texts'),
+            $request->string('separator')->toString(),
+            $request->string('letters')->toString(),
+            $request->string('longest')->toString(),
+        );
     }
 
     /** @return list<string> */
@@ -80,12 +92,19 @@ final class LibraryCodesController
     {
         $given = $request->input($field, []);
 
-        return is_array($given) ? array_values(array_map(strval(...), array_slice($given, 0, CodePattern::MOST_PARTS))) : [];
+        return is_array($given)
+            ? array_values(array_map(strval(...), array_slice($given, 0, CodePattern::MOST_PARTS)))
+            : [];
     }
 
     /** @param  ?array{list<string>, list<string>, string, string, string}  $typed  as it stands in the form; null as it is stored */
-    private function form(?CodePatternRecord $record, ?CodePattern $pattern, string $name, string $problem, ?array $typed = null): View
-    {
+    private function form(
+        ?CodePatternRecord $record,
+        ?CodePattern $pattern,
+        string $name,
+        string $problem,
+        ?array $typed = null,
+    ): View {
         $stored = $record?->toCore() ?? CodePattern::usual();
         $codes = app(CodesScreen::class);
 
@@ -95,7 +114,10 @@ final class LibraryCodesController
             'name' => $name,
             'problem' => $problem,
             'example' => $problem !== '' ? '' : $codes->example($pattern ?? $stored),
-            'rows' => $typed === null ? $codes->rows($stored) : array_map(null, $typed[0], array_pad($typed[1], count($typed[0]), '')),
+            'rows' =>
+                $typed === null
+                    ? $codes->rows($stored)
+                    : array_map(null, $typed[0], array_pad($typed[1], count($typed[0]), '')),
             'separator' => $typed[2] ?? $stored->separator,
             'letters' => $typed[3] ?? $stored->letters->value,
             'longest' => $typed[4] ?? (string) $stored->longest,
@@ -105,6 +127,10 @@ final class LibraryCodesController
 
     private function page(bool $isPart): View
     {
-        return view($isPart ? 'library.fragment' : 'library.page', ['library' => app(LibraryScreen::class), 'part' => 'codes', 'codes' => app(CodesScreen::class)]);
+        return view($isPart ? 'library.fragment' : 'library.page', [
+            'library' => app(LibraryScreen::class),
+            'part' => 'codes',
+            'codes' => app(CodesScreen::class),
+        ]);
     }
 }

@@ -31,9 +31,7 @@ use Illuminate\Http\Response;
 /** The colors of an axis of the library: all its values beside each other. */
 final readonly class LibraryColorsController
 {
-    public function __construct(private LibraryShelf $shelf, private ColorNaming $naming)
-    {
-    }
+    public function __construct(private LibraryShelf $shelf, private ColorNaming $naming) {}
 
     public function show(LibraryRequest $request, LibraryAxis $axis): View
     {
@@ -43,11 +41,9 @@ final readonly class LibraryColorsController
     /** A value with the color that was tried for it. */
     public function add(LibraryRequest $request, LibraryAxis $axis, AddLibraryValues $action): View
     {
-        $swatch = $request->swatchForm()?->swatch($this->naming) ?? throw new Refusal(
-            'Say which color the new value has.',
-            RefusalKind::Missing,
-            'colors.0',
-        );
+        $swatch =
+            $request->swatchForm()?->swatch($this->naming) ??
+            throw new Refusal('Say which color the new value has.', RefusalKind::Missing, 'colors.0');
         $action->one($request->change(), $axis->id, $request->string('name')->toString(), $swatch);
 
         return $this->page($request, $axis, true);
@@ -55,11 +51,9 @@ final readonly class LibraryColorsController
 
     public function order(LibraryRequest $request, LibraryAxis $axis, OrderLibraryValues $action): View
     {
-        $by = ColorOrder::tryFrom($request->string('by')->toString()) ?? throw new Refusal(
-            'Say by what the colors are to be ordered.',
-            RefusalKind::Missing,
-            'by',
-        );
+        $by =
+            ColorOrder::tryFrom($request->string('by')->toString()) ??
+            throw new Refusal('Say by what the colors are to be ordered.', RefusalKind::Missing, 'by');
         $action->byColor($request->change(), $axis->id, $by);
 
         return $this->page($request, $axis, true);
@@ -73,8 +67,13 @@ final readonly class LibraryColorsController
     }
 
     /** The dialog in which a swatch is made, as it is or as it is being made. */
-    public function swatch(LibraryRequest $request, LibraryValue $value, ColorNaming $naming, LibraryLeads $leads, Usage $usage): View
-    {
+    public function swatch(
+        LibraryRequest $request,
+        LibraryValue $value,
+        ColorNaming $naming,
+        LibraryLeads $leads,
+        Usage $usage,
+    ): View {
         $screen = new SwatchScreen(
             $value->load('axis'),
             $request->swatchForm() ?? SwatchForm::showing($value->look()),
@@ -86,13 +85,27 @@ final readonly class LibraryColorsController
             Usage::inWords($usage->ofValue($value->id)),
         );
 
-        return view('colors.swatch', ['screen' => $screen, 'product' => null, 'keep' => route('library.swatch.set', [$value, 'part' => $request->string('part')]), 'draft' => route('library.swatch', [$value, 'part' => $request->string('part')])]);
+        return view('colors.swatch', [
+            'screen' => $screen,
+            'product' => null,
+            'keep' => route('library.swatch.set', [$value, 'part' => $request->string('part')]),
+            'draft' => route('library.swatch', [$value, 'part' => $request->string('part')]),
+        ]);
     }
 
-    public function setSwatch(LibraryRequest $request, LibraryValue $value, SetSwatches $action, ColorNaming $naming): View
-    {
+    public function setSwatch(
+        LibraryRequest $request,
+        LibraryValue $value,
+        SetSwatches $action,
+        ColorNaming $naming,
+    ): View {
         $swatch = $request->boolean('none') ? null : $request->swatchForm()?->swatch($naming);
-        $action->one($request->change(), $value->id, $swatch, seen: $request->has('seen') ? $request->string('seen')->toString() : null);
+        $action->one(
+            $request->change(),
+            $value->id,
+            $swatch,
+            seen: $request->has('seen') ? $request->string('seen')->toString() : null,
+        );
 
         return $this->page($request, $this->shelf->axis($value->axis_id), true);
     }
@@ -100,14 +113,24 @@ final readonly class LibraryColorsController
     public function move(LibraryRequest $request, LibraryValue $value, SetSwatches $action): View
     {
         $lab = $request->lab() ?? throw new Refusal('Say which color it is to have.', RefusalKind::Missing, 'lab');
-        $action->one($request->change(), $value->id, $value->look()?->called($lab->toSrgb()) ?? Swatch::of($lab->toSrgb()));
+        $action->one(
+            $request->change(),
+            $value->id,
+            $value->look()?->called($lab->toSrgb()) ?? Swatch::of($lab->toSrgb()),
+        );
 
         return $this->page($request, $this->shelf->axis($value->axis_id), true);
     }
 
     public function sheet(LibraryRequest $request, LibraryAxis $axis): View
     {
-        return view('colors.sheet', ['title' => $axis->name, 'note' => 'The library', 'screen' => ColorScreen::ofLibrary($this->shelf->colors($axis->id), null, false), 'svg' => route('library.colors.sheet.svg', $axis), 'png' => route('library.colors.sheet.png', $axis)]);
+        return view('colors.sheet', [
+            'title' => $axis->name,
+            'note' => 'The library',
+            'screen' => ColorScreen::ofLibrary($this->shelf->colors($axis->id), null, false),
+            'svg' => route('library.colors.sheet.svg', $axis),
+            'png' => route('library.colors.sheet.png', $axis),
+        ]);
     }
 
     public function sheetSvg(LibraryAxis $axis, SwatchSheetAnswer $sheet): Response

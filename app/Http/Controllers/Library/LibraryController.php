@@ -28,9 +28,7 @@ use Illuminate\Http\Response;
 /** The one library: axes, their values, and size runs. */
 final class LibraryController
 {
-    public function __construct(private readonly LibraryShelf $shelf)
-    {
-    }
+    public function __construct(private readonly LibraryShelf $shelf) {}
 
     public function axes(LibraryRequest $request): View
     {
@@ -72,19 +70,32 @@ final class LibraryController
 
     public function order(LibraryRequest $request, LibraryAxis $axis, OrderLibraryValues $action): View
     {
-        $action->run($request->change(), $axis->id, array_map(intval(...), explode(',', $request->string('order')->toString())));
+        $action->run(
+            $request->change(),
+            $axis->id,
+            array_map(intval(...), explode(',', $request->string('order')->toString())),
+        );
 
         return $this->page($request, 'axis', ['axis' => $axis], changed: true);
     }
 
     public function value(LibraryRequest $request, LibraryValue $value, LibraryScreen $library): View
     {
-        return view('library.value', ['value' => $value->load('axis'), 'usedBy' => $library->valueUsedBy($value), 'senderWords' => $this->shelf->senderWords($value->id)]);
+        return view('library.value', [
+            'value' => $value->load('axis'),
+            'usedBy' => $library->valueUsedBy($value),
+            'senderWords' => $this->shelf->senderWords($value->id),
+        ]);
     }
 
     public function editValue(LibraryRequest $request, LibraryValue $value, EditValue $action): View
     {
-        $action->run($request->change(), $value->id, ValueController::form($request), seen: $request->filled('seen') ? $request->string('seen')->toString() : null);
+        $action->run(
+            $request->change(),
+            $value->id,
+            ValueController::form($request),
+            seen: $request->filled('seen') ? $request->string('seen')->toString() : null,
+        );
 
         return $this->page($request, 'axis', ['axis' => $this->shelf->axis($value->axis_id)], changed: true);
     }
@@ -111,7 +122,13 @@ final class LibraryController
 
     public function saveRun(LibraryRequest $request, SaveSizeRun $action, ?SizeRunRecord $run = null): View
     {
-        $action->run($request->change(), $run?->id, $request->string('name')->toString(), $request->integer('axis'), $request->string('values')->toString());
+        $action->run(
+            $request->change(),
+            $run?->id,
+            $request->string('name')->toString(),
+            $request->integer('axis'),
+            $request->string('values')->toString(),
+        );
 
         return $this->page($request, 'runs', changed: true);
     }
@@ -158,6 +175,9 @@ final class LibraryController
     {
         $isPart = $changed || $request->hasHeader('HX-Request');
 
-        return view($isPart ? 'library.fragment' : 'library.page', ['library' => app(LibraryScreen::class), 'part' => $part] + $data);
+        return view(
+            $isPart ? 'library.fragment' : 'library.page',
+            ['library' => app(LibraryScreen::class), 'part' => $part] + $data,
+        );
     }
 }

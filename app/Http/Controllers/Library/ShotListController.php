@@ -28,13 +28,26 @@ final class ShotListController
 
     public function view(LibraryRequest $request, LibraryScreen $library, ?LibraryView $view = null): View
     {
-        return view('library.view', ['view' => $view, 'pictures' => $view === null ? 0 : $library->picturesByView()[$view->key] ?? 0]);
+        return view('library.view', [
+            'view' => $view,
+            'pictures' => $view === null ? 0 : $library->picturesByView()[$view->key] ?? 0,
+        ]);
     }
 
     public function saveView(LibraryRequest $request, SaveView $action, ?LibraryView $view = null): View
     {
-        $text = fn (string $field): string => $request->string($field)->toString();
-        $action->run($request->change(), $view?->id, ViewForm::typed($text('name'), $text('showing'), $text('words'), $text('loose_words'), $text('translations')));
+        $text = fn(string $field): string => $request->string($field)->toString();
+        $action->run(
+            $request->change(),
+            $view?->id,
+            ViewForm::typed(
+                $text('name'),
+                $text('showing'),
+                $text('words'),
+                $text('loose_words'),
+                $text('translations'),
+            ),
+        );
 
         return $this->page(true);
     }
@@ -55,13 +68,22 @@ final class ShotListController
 
     public function list(LibraryRequest $request, LibraryScreen $library, ?ShotListRecord $list = null): View
     {
-        return view('library.shot-list', ['list' => $list, 'shots' => $library->shotsOf($list), 'usedBy' => $list === null ? '' : $library->shotListUsedBy($list)]);
+        return view('library.shot-list', [
+            'list' => $list,
+            'shots' => $library->shotsOf($list),
+            'usedBy' => $list === null ? '' : $library->shotListUsedBy($list),
+        ]);
     }
 
     public function saveList(LibraryRequest $request, SaveShotList $action, ?ShotListRecord $list = null): View
     {
         $needs = $request->input('need', []);
-        $action->run($request->change(), $list?->id, $request->string('name')->toString(), array_map(strval(...), is_array($needs) ? $needs : []));
+        $action->run(
+            $request->change(),
+            $list?->id,
+            $request->string('name')->toString(),
+            array_map(strval(...), is_array($needs) ? $needs : []),
+        );
 
         return $this->page(true);
     }
@@ -80,13 +102,21 @@ final class ShotListController
 
     public function savePattern(LibraryRequest $request, SaveAltPattern $action): View
     {
-        $action->run($request->change(), $request->string('language')->toString(), $request->string('pattern')->toString());
+        $action->run(
+            $request->change(),
+            $request->string('language')->toString(),
+            $request->string('pattern')->toString(),
+        );
 
         return $this->page(true, 'texts');
     }
 
     private function page(bool $isPart, string $part = 'shots'): View
     {
-        return view($isPart ? 'library.fragment' : 'library.page', ['library' => app(LibraryScreen::class), 'part' => $part, 'patterns' => app(AltPatterns::class)]);
+        return view($isPart ? 'library.fragment' : 'library.page', [
+            'library' => app(LibraryScreen::class),
+            'part' => $part,
+            'patterns' => app(AltPatterns::class),
+        ]);
     }
 }

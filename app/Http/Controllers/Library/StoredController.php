@@ -20,31 +20,34 @@ use Illuminate\Http\Request;
 /** Pictures that are stored already, to be picked for the intake. */
 final class StoredController
 {
-    public function __construct(private readonly ProductLoader $products)
-    {
-    }
+    public function __construct(private readonly ProductLoader $products) {}
 
     public function index(Request $request, StoredPictures $pictures): View
     {
-        $given = $request->validate([
-            'name' => ['nullable', 'string', 'max:100'],
-            'product' => ['nullable', 'string', 'max:40', 'exists:products,code'],
-            'color' => ['nullable', 'string', 'max:40'],
-            'least' => ['nullable', 'integer', 'min:0', 'max:20000'],
-            'since' => ['nullable', 'date_format:Y-m-d'],
-            'unused' => ['nullable', 'boolean'],
-            'after' => ['nullable', 'integer'],
-        ], ['product.exists' => 'No product has the code :input.']);
+        $given = $request->validate(
+            [
+                'name' => ['nullable', 'string', 'max:100'],
+                'product' => ['nullable', 'string', 'max:40', 'exists:products,code'],
+                'color' => ['nullable', 'string', 'max:40'],
+                'least' => ['nullable', 'integer', 'min:0', 'max:20000'],
+                'since' => ['nullable', 'date_format:Y-m-d'],
+                'unused' => ['nullable', 'boolean'],
+                'after' => ['nullable', 'integer'],
+            ],
+            ['product.exists' => 'No product has the code :input.'],
+        );
         $color = $pictures->color((string) ($given['color'] ?? ''));
-        $found = $pictures->find(new StoredQuery(
-            trim((string) ($given['name'] ?? '')),
-            isset($given['product']) ? $this->products->named($given['product'])->id : null,
-            $color,
-            (int) ($given['least'] ?? 0),
-            $given['since'] ?? null,
-            (bool) ($given['unused'] ?? false),
-            isset($given['after']) ? (int) $given['after'] : null,
-        ));
+        $found = $pictures->find(
+            new StoredQuery(
+                trim((string) ($given['name'] ?? '')),
+                isset($given['product']) ? $this->products->named($given['product'])->id : null,
+                $color,
+                (int) ($given['least'] ?? 0),
+                $given['since'] ?? null,
+                (bool) ($given['unused'] ?? false),
+                isset($given['after']) ? (int) $given['after'] : null,
+            ),
+        );
 
         return view('intake.stored', [
             'given' => $given,
@@ -57,7 +60,11 @@ final class StoredController
     /** Where a picture is used. */
     public function uses(int $photo): View
     {
-        return view('intake.uses', ['uses' => PictureUses::of([$photo])[$photo] ?? [], 'swatches' => SwatchUses::of([$photo])[$photo] ?? [], 'photoId' => $photo]);
+        return view('intake.uses', [
+            'uses' => PictureUses::of([$photo])[$photo] ?? [],
+            'swatches' => SwatchUses::of([$photo])[$photo] ?? [],
+            'photoId' => $photo,
+        ]);
     }
 
     /** Marked pictures are taken out of the store for good. */
@@ -65,7 +72,9 @@ final class StoredController
     {
         $entry = $action->run(new Change($request->user(), null), $this->marked($request));
 
-        return redirect()->route('intake.stored', ['unused' => 1])->with('said', $entry->words ?? 'These pictures are not there any more.');
+        return redirect()
+            ->route('intake.stored', ['unused' => 1])
+            ->with('said', $entry->words ?? 'These pictures are not there any more.');
     }
 
     public function store(Request $request, PickStored $action): RedirectResponse

@@ -11,9 +11,7 @@ use Illuminate\Http\Response;
 
 final class BoardController
 {
-    public function __construct(private readonly BoardResponder $board)
-    {
-    }
+    public function __construct(private readonly BoardResponder $board) {}
 
     public function show(ProductRequest $request): Response
     {

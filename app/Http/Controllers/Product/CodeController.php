@@ -23,9 +23,11 @@ use Illuminate\Http\Response;
 /** Codes by a pattern, GTINs out of a range, and labels with barcodes. */
 final readonly class CodeController
 {
-    public function __construct(private BoardResponder $board, private ProductLoader $loader, private CodePatterns $patterns)
-    {
-    }
+    public function __construct(
+        private BoardResponder $board,
+        private ProductLoader $loader,
+        private CodePatterns $patterns,
+    ) {}
 
     /** What becomes of the codes of the product by a pattern. */
     public function plan(CodesRequest $request, ApplyCodePattern $action): View
@@ -33,12 +35,27 @@ final readonly class CodeController
         $loaded = $this->loader->load($request->product());
         $patternId = $request->has('pattern') ? $this->patternId($request) : $loaded->product->code_pattern_id;
 
-        return view('board.codes', ['product' => $loaded->product, 'loaded' => $loaded, 'patterns' => $this->patterns->all(), 'patternId' => $patternId, 'typedToo' => $request->boolean('typed_too'), 'plan' => $action->plan($loaded, $patternId, $this->chosen($request), $request->boolean('typed_too'))]);
+        return view('board.codes', [
+            'product' => $loaded->product,
+            'loaded' => $loaded,
+            'patterns' => $this->patterns->all(),
+            'patternId' => $patternId,
+            'typedToo' => $request->boolean('typed_too'),
+            'plan' => $action->plan($loaded, $patternId, $this->chosen($request), $request->boolean('typed_too')),
+        ]);
     }
 
     public function apply(CodesRequest $request, ApplyCodePattern $action): Response
     {
-        return $this->board->fragment($request, $action->run($request->change(), $this->patternId($request), $this->chosen($request), $request->boolean('typed_too')));
+        return $this->board->fragment(
+            $request,
+            $action->run(
+                $request->change(),
+                $this->patternId($request),
+                $this->chosen($request),
+                $request->boolean('typed_too'),
+            ),
+        );
     }
 
     /** Which GTINs the selected SKUs would be given. */
@@ -46,27 +63,31 @@ final readonly class CodeController
     {
         $chosen = $this->loader->load($request->product())->core->chosen($request->selection());
         $ranges = $this->patterns->ranges();
-        $range = array_values(array_filter($ranges, fn (GtinRangeRecord $one): bool => $one->id === $request->integer('range')))[0] ?? $ranges[0] ?? null;
+        $range =
+            array_values(
+                array_filter($ranges, fn(GtinRangeRecord $one): bool => $one->id === $request->integer('range')),
+            )[0] ??
+            ($ranges[0] ?? null);
         [$numbers, $problem] = $this->next($chosen, $range, $catalog);
 
-        return view(
-            'board.gtins',
-            [
-                'product' => $request->product(),
-                'chosen' => $chosen,
-                'lacking' => NumberFromRange::lacking($chosen),
-                'ranges' => $ranges,
-                'range' => $range,
-                'numbers' => $numbers,
-                'problem' => $problem,
-                'restriction' => $numbers === [] ? null : Gtin::restriction($numbers[0]),
-            ],
-        );
+        return view('board.gtins', [
+            'product' => $request->product(),
+            'chosen' => $chosen,
+            'lacking' => NumberFromRange::lacking($chosen),
+            'ranges' => $ranges,
+            'range' => $range,
+            'numbers' => $numbers,
+            'problem' => $problem,
+            'restriction' => $numbers === [] ? null : Gtin::restriction($numbers[0]),
+        ]);
     }
 
     public function allocate(CodesRequest $request, AllocateGtins $action): Response
     {
-        return $this->board->fragment($request, $action->run($request->change(), $request->selection(), $request->integer('range')));
+        return $this->board->fragment(
+            $request,
+            $action->run($request->change(), $request->selection(), $request->integer('range')),
+        );
     }
 
     /** Labels of the selected SKUs, to be printed. */
@@ -75,7 +96,15 @@ final readonly class CodeController
         $loaded = $this->loader->load($request->product());
         $copies = $request->input('copies', []);
 
-        return view('labels.page', ['product' => $loaded->product, 'screen' => new LabelScreen($loaded, $loaded->core->chosen($request->selection())->some(), is_array($copies) ? array_map(intval(...), $copies) : []), 'selected' => $request->selectedKey()]);
+        return view('labels.page', [
+            'product' => $loaded->product,
+            'screen' => new LabelScreen(
+                $loaded,
+                $loaded->core->chosen($request->selection())->some(),
+                is_array($copies) ? array_map(intval(...), $copies) : [],
+            ),
+            'selected' => $request->selectedKey(),
+        ]);
     }
 
     /** @return array{list<string>, string} the numbers, or why there are none */

@@ -34,29 +34,45 @@ use Illuminate\Http\Response;
 /** The colors of a product: swatches, what its pictures show, and how shoppers choose. */
 final readonly class ColorsController
 {
-    public function __construct(private ProductPageResponder $pages, private BoardResponder $board, private ProductLoader $loader)
-    {
-    }
+    public function __construct(
+        private ProductPageResponder $pages,
+        private BoardResponder $board,
+        private ProductLoader $loader,
+    ) {}
 
     public function display(ColorsRequest $request, SetDisplay $action): Response
     {
-        return $this->pages->fragment($request, ProductPage::Colors, $action->run($request->change(), $request->integer('axis'), AxisDisplay::tryFrom($request->string('display')->toString())));
+        return $this->pages->fragment(
+            $request,
+            ProductPage::Colors,
+            $action->run(
+                $request->change(),
+                $request->integer('axis'),
+                AxisDisplay::tryFrom($request->string('display')->toString()),
+            ),
+        );
     }
 
     public function order(ColorsRequest $request, ReorderValues $action): Response
     {
-        $by = ColorOrder::tryFrom($request->string('by')->toString()) ?? throw new Refusal(
-            'Say by what the colors are to be ordered.',
-            RefusalKind::Missing,
-            'by',
-        );
+        $by =
+            ColorOrder::tryFrom($request->string('by')->toString()) ??
+            throw new Refusal('Say by what the colors are to be ordered.', RefusalKind::Missing, 'by');
 
-        return $this->pages->fragment($request, ProductPage::Colors, $action->byColor($request->change(), $request->integer('axis'), $by));
+        return $this->pages->fragment(
+            $request,
+            ProductPage::Colors,
+            $action->byColor($request->change(), $request->integer('axis'), $by),
+        );
     }
 
     public function fill(ColorsRequest $request, SetSwatches $action): Response
     {
-        return $this->pages->fragment($request, ProductPage::Colors, $action->fromLeads($request->change(), $request->integer('axis')));
+        return $this->pages->fragment(
+            $request,
+            ProductPage::Colors,
+            $action->fromLeads($request->change(), $request->integer('axis')),
+        );
     }
 
     /** What the pictures show, beside them, before it is taken. */
@@ -71,12 +87,21 @@ final readonly class ColorsController
     {
         $measured = array_map(strval(...), array_filter((array) $request->input('measured')));
 
-        return $this->pages->fragment($request, ProductPage::Colors, $action->measured($request->change(), $request->integer('axis'), $measured, $request->isHereOnly()));
+        return $this->pages->fragment(
+            $request,
+            ProductPage::Colors,
+            $action->measured($request->change(), $request->integer('axis'), $measured, $request->isHereOnly()),
+        );
     }
 
     /** The dialog in which a swatch is made, as it is or as it is being made. */
-    public function swatch(ColorsRequest $request, Product $product, LibraryValue $value, ColorNaming $naming, Usage $usage): View
-    {
+    public function swatch(
+        ColorsRequest $request,
+        Product $product,
+        LibraryValue $value,
+        ColorNaming $naming,
+        Usage $usage,
+    ): View {
         $loaded = $this->loader->again($product);
         $axis = $loaded->core->axisHaving($value->id);
         $usedBy = $usage->ofValue($value->id);
@@ -87,21 +112,36 @@ final readonly class ColorsController
             (new ProductColors($loaded))->of($axis),
             [$loaded],
             $naming,
-            $request->filled('scope') ? $request->isHereOnly() : $isOwn || ($value->swatch !== null && count($usedBy) > 1),
+            $request->filled('scope')
+                ? $request->isHereOnly()
+                : $isOwn || ($value->swatch !== null && count($usedBy) > 1),
             $loaded,
             count($usedBy) > 1 ? Usage::inWords($usedBy) : 'only this product uses it',
         );
 
-        return view('colors.swatch', ['screen' => $screen, 'product' => $product, 'keep' => route('colors.swatch.set', [$product, $value]), 'draft' => route('colors.swatch', [$product, $value])]);
+        return view('colors.swatch', [
+            'screen' => $screen,
+            'product' => $product,
+            'keep' => route('colors.swatch.set', [$product, $value]),
+            'draft' => route('colors.swatch', [$product, $value]),
+        ]);
     }
 
-    public function setSwatch(ColorsRequest $request, Product $product, LibraryValue $value, SetSwatches $action, ColorNaming $naming): Response
-    {
+    public function setSwatch(
+        ColorsRequest $request,
+        Product $product,
+        LibraryValue $value,
+        SetSwatches $action,
+        ColorNaming $naming,
+    ): Response {
         $swatch = $request->boolean('none') ? null : $request->swatchForm()?->swatch($naming);
         $seen = $request->has('seen') ? $request->string('seen')->toString() : null;
 
         // The dialog is opened from the board as well.
-        return $this->board->fragment($request, $action->one($request->change(), $value->id, $swatch, $request->isHereOnly(), $seen));
+        return $this->board->fragment(
+            $request,
+            $action->one($request->change(), $value->id, $swatch, $request->isHereOnly(), $seen),
+        );
     }
 
     /** A swatch moved on the map: the same with another color. */
@@ -111,14 +151,24 @@ final readonly class ColorsController
         $swatch = $this->loader->again($product)->core->library->swatches->of($value->id);
         $moved = $swatch === null ? Swatch::of($lab->toSrgb()) : $swatch->called($lab->toSrgb());
 
-        return $this->pages->fragment($request, ProductPage::Colors, $action->one($request->change(), $value->id, $moved, $request->isHereOnly()));
+        return $this->pages->fragment(
+            $request,
+            ProductPage::Colors,
+            $action->one($request->change(), $value->id, $moved, $request->isHereOnly()),
+        );
     }
 
     public function sheet(ColorsRequest $request): View
     {
         $loaded = $this->loader->again($request->product());
 
-        return view('colors.sheet', ['title' => $loaded->product->name, 'note' => $loaded->product->code, 'screen' => $this->screen($loaded, $request), 'svg' => route('colors.sheet.svg', ['product' => $loaded->product, 'axis' => $request->integer('axis')]), 'png' => route('colors.sheet.png', ['product' => $loaded->product, 'axis' => $request->integer('axis')])]);
+        return view('colors.sheet', [
+            'title' => $loaded->product->name,
+            'note' => $loaded->product->code,
+            'screen' => $this->screen($loaded, $request),
+            'svg' => route('colors.sheet.svg', ['product' => $loaded->product, 'axis' => $request->integer('axis')]),
+            'png' => route('colors.sheet.png', ['product' => $loaded->product, 'axis' => $request->integer('axis')]),
+        ]);
     }
 
     public function sheetSvg(ColorsRequest $request, SwatchSheetAnswer $sheet): Response
@@ -141,10 +191,7 @@ final readonly class ColorsController
 
     private function screen(LoadedProduct $loaded, ColorsRequest $request): ColorScreen
     {
-        return ColorScreen::of($loaded, $request->integer('axis'), $request->eyes(), false) ?? throw new Refusal(
-            'This product has no axis with colors.',
-            RefusalKind::Impossible,
-            'axis',
-        );
+        return ColorScreen::of($loaded, $request->integer('axis'), $request->eyes(), false) ??
+            throw new Refusal('This product has no axis with colors.', RefusalKind::Impossible, 'axis');
     }
 }

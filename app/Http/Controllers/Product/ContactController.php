@@ -16,9 +16,7 @@ use Illuminate\Http\Response;
 /** All galleries of a product beside each other. */
 final readonly class ContactController
 {
-    public function __construct(private ProductPageResponder $pages)
-    {
-    }
+    public function __construct(private ProductPageResponder $pages) {}
 
     /** The alt texts of the product's pictures, and what would be put in place of those that are not good. */
     public function texts(ProductRequest $request, ProductLoader $loader): View

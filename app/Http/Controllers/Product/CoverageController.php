@@ -22,9 +22,7 @@ use Illuminate\Http\Response;
 /** Which pictures of a product are there, and what is missing. */
 final readonly class CoverageController
 {
-    public function __construct(private ProductPageResponder $pages)
-    {
-    }
+    public function __construct(private ProductPageResponder $pages) {}
 
     /** One place of the map, and all that can be done about it. */
     public function hole(CoverageRequest $request, ProductLoader $loader): View
@@ -32,19 +30,24 @@ final readonly class CoverageController
         $loaded = $loader->again($request->product());
         $view = $request->pictureView() ?? throw new Refusal('Say which view is meant.', RefusalKind::Missing, 'view');
 
-        return view('coverage.hole', ['product' => $loaded->product, 'hole' => HoleScreen::of($loaded, $request->onto() ?? $request->selection(), $view)]);
+        return view('coverage.hole', [
+            'product' => $loaded->product,
+            'hole' => HoleScreen::of($loaded, $request->onto() ?? $request->selection(), $view),
+        ]);
     }
 
     public function fill(CoverageRequest $request, FillHole $action): Response
     {
-        $part = $request->onto() ?? throw new Refusal(
-            'Say which part of the product lacks it.',
-            RefusalKind::Missing,
-            'onto',
-        );
+        $part =
+            $request->onto() ??
+            throw new Refusal('Say which part of the product lacks it.', RefusalKind::Missing, 'onto');
         $view = $request->pictureView() ?? throw new Refusal('Say which view it shows.', RefusalKind::Missing, 'view');
 
-        return $this->pages->fragment($request, ProductPage::Coverage, $action->run($request->change(), $request->placementIds(), $part, $view));
+        return $this->pages->fragment(
+            $request,
+            ProductPage::Coverage,
+            $action->run($request->change(), $request->placementIds(), $part, $view),
+        );
     }
 
     /** By which axes pictures differ: what is proposed, and what a choice does. */
@@ -52,18 +55,37 @@ final readonly class CoverageController
     {
         $loaded = $loader->again($request->product());
 
-        return view('coverage.axes', ['product' => $loaded->product, 'screen' => new PictureAxesScreen($loaded, $request->boolean('said') ? $request->pictureAxes() : PictureAxesScreen::now($loaded))]);
+        return view('coverage.axes', [
+            'product' => $loaded->product,
+            'screen' => new PictureAxesScreen(
+                $loaded,
+                $request->boolean('said') ? $request->pictureAxes() : PictureAxesScreen::now($loaded),
+            ),
+        ]);
     }
 
     public function setAxes(CoverageRequest $request, SetPictureAxes $action): Response
     {
-        return $this->pages->fragment($request, ProductPage::Coverage, $action->run($request->change(), $request->pictureAxes()));
+        return $this->pages->fragment(
+            $request,
+            ProductPage::Coverage,
+            $action->run($request->change(), $request->pictureAxes()),
+        );
     }
 
     public function shot(CoverageRequest $request, SetShot $action): Response
     {
         $view = $request->pictureView() ?? throw new Refusal('Say which view is meant.', RefusalKind::Missing, 'view');
 
-        return $this->pages->fragment($request, ProductPage::Coverage, $action->run($request->change(), $view, Need::tryFrom($request->string('need')->toString()), $request->string('reason')->toString()));
+        return $this->pages->fragment(
+            $request,
+            ProductPage::Coverage,
+            $action->run(
+                $request->change(),
+                $view,
+                Need::tryFrom($request->string('need')->toString()),
+                $request->string('reason')->toString(),
+            ),
+        );
     }
 }

@@ -34,9 +34,7 @@ use Illuminate\Validation\Rule;
 
 final class DetailsController
 {
-    public function __construct(private readonly ProductLoader $loader, private readonly ProductPageResponder $pages)
-    {
-    }
+    public function __construct(private readonly ProductLoader $loader, private readonly ProductPageResponder $pages) {}
 
     /** The product's pictures, to be put into its description. */
     public function pictures(DetailsRequest $request): View
@@ -78,14 +76,25 @@ final class DetailsController
     /** The part that is selected, or whose values were typed. */
     private function part(DetailsRequest $request): Selection
     {
-        if (! $request->filled('find')) {
+        if (!$request->filled('find')) {
             return $request->selection();
         }
         $core = $this->loader->load($request->product())->core;
-        $reach = (new TypedSelection())
-            ->read($request->string('find')->toString(), $core->matrix, $core->library->synonyms);
+        $reach = (new TypedSelection())->read(
+            $request->string('find')->toString(),
+            $core->matrix,
+            $core->library->synonyms,
+        );
 
-        return Selection::fromKey(implode(';', array_map(fn (Combination $part): string => $part->key, array_merge(...array_map(fn (Clause $clause): array => $clause->parts(), $reach->clauses)))));
+        return Selection::fromKey(
+            implode(
+                ';',
+                array_map(
+                    fn(Combination $part): string => $part->key,
+                    array_merge(...array_map(fn(Clause $clause): array => $clause->parts(), $reach->clauses)),
+                ),
+            ),
+        );
     }
 
     /** What a detail says of a part, and its fields. */
@@ -96,7 +105,10 @@ final class DetailsController
             throw Refusal::nothingSelected();
         }
 
-        return view('details.part', ['product' => $request->product(), 'screen' => new DetailPartScreen($request->detail(), $part)]);
+        return view('details.part', [
+            'product' => $request->product(),
+            'screen' => new DetailPartScreen($request->detail(), $part),
+        ]);
     }
 
     /** What becomes of the codes of its SKUs where the product gets another. */
@@ -104,7 +116,7 @@ final class DetailsController
     {
         $loaded = $this->loader->load($request->product());
         $typed = $request->string('code', $loaded->product->code)->limit(100, '')->toString();
-        $skusToo = ! $request->has('code') || $request->boolean('skus_too');
+        $skusToo = !$request->has('code') || $request->boolean('skus_too');
         $plan = null;
         $problem = '';
         try {
@@ -114,16 +126,13 @@ final class DetailsController
             $problem = $refusal->getMessage();
         }
 
-        return view(
-            'details.code',
-            [
-                'product' => $loaded->product,
-                'typed' => $typed,
-                'skusToo' => $skusToo,
-                'plan' => $plan,
-                'problem' => $problem,
-            ],
-        );
+        return view('details.code', [
+            'product' => $loaded->product,
+            'typed' => $typed,
+            'skusToo' => $skusToo,
+            'plan' => $plan,
+            'problem' => $problem,
+        ]);
     }
 
     /** The page is loaded anew, since its address has the code. */
@@ -146,7 +155,13 @@ final class DetailsController
             [$plan, $problem] = [null, $unknown->getMessage()];
         }
 
-        return view('details.currency', ['product' => $request->product(), 'code' => $code, 'plan' => $plan, 'problem' => $problem, 'round' => $request->boolean('round')]);
+        return view('details.currency', [
+            'product' => $request->product(),
+            'code' => $code,
+            'plan' => $plan,
+            'problem' => $problem,
+            'round' => $request->boolean('round'),
+        ]);
     }
 
     public function changeCurrency(DetailsRequest $request, ChangeCurrency $action): Response
@@ -161,18 +176,39 @@ final class DetailsController
     {
         $several = [DetailKind::Sale, DetailKind::PictureUnits];
 
-        return view('details.otherwise', ['product' => $request->product(), 'kinds' => array_filter(DetailKind::cases(), fn (DetailKind $kind): bool => ! $kind->isOfProduct() && ! in_array($kind, $several, true))]);
+        return view('details.otherwise', [
+            'product' => $request->product(),
+            'kinds' => array_filter(
+                DetailKind::cases(),
+                fn(DetailKind $kind): bool => !$kind->isOfProduct() && !in_array($kind, $several, true),
+            ),
+        ]);
     }
 
     public function setFact(DetailsRequest $request, EditFacts $action): Response
     {
         $kind = FactKind::tryFrom($request->string('kind')->toString()) ?? FactKind::Text;
 
-        return $this->pages->fragment($request, ProductPage::Details, $action->set($request->change(), $request->string('name')->toString(), $request->string('value')->toString(), $kind, $request->string('unit')->toString(), ! $request->boolean('is_hidden')));
+        return $this->pages->fragment(
+            $request,
+            ProductPage::Details,
+            $action->set(
+                $request->change(),
+                $request->string('name')->toString(),
+                $request->string('value')->toString(),
+                $kind,
+                $request->string('unit')->toString(),
+                !$request->boolean('is_hidden'),
+            ),
+        );
     }
 
     public function removeFact(DetailsRequest $request, EditFacts $action): Response
     {
-        return $this->pages->fragment($request, ProductPage::Details, $action->remove($request->change(), $request->integer('fact')));
+        return $this->pages->fragment(
+            $request,
+            ProductPage::Details,
+            $action->remove($request->change(), $request->integer('fact')),
+        );
     }
 }

@@ -19,34 +19,38 @@ use Illuminate\Http\Response;
 
 final class HistoryController
 {
-    public function __construct(private readonly Timeline $timeline)
-    {
-    }
+    public function __construct(private readonly Timeline $timeline) {}
 
     public function index(HistoryRequest $request): View
     {
-        return view('history.index', ['product' => $request->product(), 'entries' => $this->timeline->page($request->product())]);
+        return view('history.index', [
+            'product' => $request->product(),
+            'entries' => $this->timeline->page($request->product()),
+        ]);
     }
 
     public function library(): View
     {
-        return view('history.library', ['library' => $this->timeline->library(), 'entries' => $this->timeline->page($this->timeline->library())]);
+        return view('history.library', [
+            'library' => $this->timeline->library(),
+            'entries' => $this->timeline->page($this->timeline->library()),
+        ]);
     }
 
     /** Two points of a product's history; without a later one, the product as it is. */
     public function compare(HistoryRequest $request, Snapshots $snapshots): View
     {
-        return view('history.compare', ['product' => $request->product(), 'comparison' => new ComparisonScreen(
-            $request->product(),
-            $snapshots,
-            $this->timeline,
-            $request->integer('from') ?: throw new Refusal(
-                'Choose the point to compare from.',
-                RefusalKind::Missing,
-                'from',
+        return view('history.compare', [
+            'product' => $request->product(),
+            'comparison' => new ComparisonScreen(
+                $request->product(),
+                $snapshots,
+                $this->timeline,
+                $request->integer('from') ?:
+                throw new Refusal('Choose the point to compare from.', RefusalKind::Missing, 'from'),
+                $request->integer('to') ?: null,
             ),
-            $request->integer('to') ?: null,
-        )]);
+        ]);
     }
 
     public function undo(HistoryRequest $request, UndoRedo $action, BoardResponder $board): Response

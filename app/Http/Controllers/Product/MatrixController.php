@@ -25,28 +25,33 @@ use Illuminate\Http\Response;
 
 final class MatrixController
 {
-    public function __construct(
-        private readonly ProductLoader $loader,
-        private readonly BoardResponder $board,
-    ) {
-    }
+    public function __construct(private readonly ProductLoader $loader, private readonly BoardResponder $board) {}
 
     /** The axes as they are, plus what was typed beside a chip row. */
     public function setup(MatrixRequest $request, SetupScreen $setup): View
     {
         $loaded = $this->loader->load($request->product());
 
-        return view('board.setup', $setup->from($loaded, $this->opened($request, $loaded), new MatrixChoices())->data());
+        return view(
+            'board.setup',
+            $setup->from($loaded, $this->opened($request, $loaded), new MatrixChoices())->data(),
+        );
     }
 
     public function plan(MatrixRequest $request, SetupScreen $setup): View
     {
-        return view('board.setup', $setup->from($this->loader->load($request->product()), $request->drafts(), $request->choices())->data());
+        return view(
+            'board.setup',
+            $setup->from($this->loader->load($request->product()), $request->drafts(), $request->choices())->data(),
+        );
     }
 
     public function build(MatrixRequest $request, ChangeMatrix $action): Response
     {
-        return $this->board->fragment($request, $action->run($request->change(), $request->drafts(), $request->choices()));
+        return $this->board->fragment(
+            $request,
+            $action->run($request->change(), $request->drafts(), $request->choices()),
+        );
     }
 
     public function leaveOutPlan(MatrixRequest $request, LeaveOutCells $action): View
@@ -65,7 +70,10 @@ final class MatrixController
 
     public function leaveOut(MatrixRequest $request, LeaveOutCells $action): Response
     {
-        return $this->board->fragment($request, $action->run($request->change(), $request->selection(), $request->boolean('again'), $request->choices()));
+        return $this->board->fragment(
+            $request,
+            $action->run($request->change(), $request->selection(), $request->boolean('again'), $request->choices()),
+        );
     }
 
     /** The left-out rules of the product, and a new one as far as it is chosen. */
@@ -73,17 +81,33 @@ final class MatrixController
     {
         $loaded = $this->loader->load($request->product());
 
-        return view('board.rules', ['product' => $request->product(), 'rules' => new RulesScreen($loaded, $action, $request->ruleValues())]);
+        return view('board.rules', [
+            'product' => $request->product(),
+            'rules' => new RulesScreen($loaded, $action, $request->ruleValues()),
+        ]);
     }
 
     public function leaveOutByRule(MatrixRequest $request, LeaveOutCells $action): Response
     {
-        return $this->board->fragment($request, $action->byRule($request->change(), $request->ruleValues(), $request->boolean('again'), $request->choices()));
+        return $this->board->fragment(
+            $request,
+            $action->byRule(
+                $request->change(),
+                $request->ruleValues(),
+                $request->boolean('again'),
+                $request->choices(),
+            ),
+        );
     }
 
     public function arrange(MatrixRequest $request, ArrangeBoard $action): Response
     {
-        $action->run($request->user(), $this->loader->load($request->product()), $request->integer('axis'), $request->string('place')->toString());
+        $action->run(
+            $request->user(),
+            $this->loader->load($request->product()),
+            $request->integer('axis'),
+            $request->string('place')->toString(),
+        );
         $request->request->remove('layer');
 
         return $this->board->fragment($request);
@@ -108,11 +132,13 @@ final class MatrixController
     {
         $drafts = [];
         foreach ($loaded->core->matrix->axes as $axis) {
-            $values = array_values(array_filter($axis->values, fn (Value $value): bool => $value->id !== $request->integer('without')));
+            $values = array_values(
+                array_filter($axis->values, fn(Value $value): bool => $value->id !== $request->integer('without')),
+            );
             $drafts[] = new DraftAxis(
                 $axis->name,
                 $request->integer('axis') === $axis->id ? $request->string('add')->toString() : '',
-                ! (new SizeOrder())->isSorted(array_map(fn (Value $value): string => $value->label, $axis->values)),
+                !(new SizeOrder())->isSorted(array_map(fn(Value $value): string => $value->label, $axis->values)),
                 axisId: $axis->id,
                 values: array_map(DraftValue::of(...), $values),
                 key: "a{$axis->id}",

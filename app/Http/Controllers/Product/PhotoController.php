@@ -47,16 +47,23 @@ final class PhotoController
 {
     private const YEAR = 31_536_000;
 
-    public function __construct(private readonly BoardResponder $board)
-    {
-    }
+    public function __construct(private readonly BoardResponder $board) {}
 
     /** In the smallest format that the browser reads. A size that is missing is made again meanwhile; a sign stands in for it. */
-    public function show(Request $request, Photo $photo, PhotoSize $size, PhotoStore $store, ReadPhotosAgain $again): Response
-    {
+    public function show(
+        Request $request,
+        Photo $photo,
+        PhotoSize $size,
+        PhotoStore $store,
+        ReadPhotosAgain $again,
+    ): Response {
         $format = PictureFormat::for(implode(',', $request->getAcceptableContentTypes()));
         $response = response('', 200, ['Content-Type' => $format->type(), 'Vary' => 'Accept']);
-        $response->setEtag($photo->sha256.$size->value.$format->value)->setPrivate()->setMaxAge(self::YEAR)->setImmutable();
+        $response
+            ->setEtag($photo->sha256 . $size->value . $format->value)
+            ->setPrivate()
+            ->setMaxAge(self::YEAR)
+            ->setImmutable();
         if ($response->isNotModified($request)) {
             return $response;
         }
@@ -64,7 +71,11 @@ final class PhotoController
         if ($bytes === null) {
             $again->missing($photo);
 
-            return response((string) file_get_contents(resource_path('images/being-read.svg')), 200, ['Content-Type' => 'image/svg+xml', 'Cache-Control' => 'no-store', 'Retry-After' => '5']);
+            return response((string) file_get_contents(resource_path('images/being-read.svg')), 200, [
+                'Content-Type' => 'image/svg+xml',
+                'Cache-Control' => 'no-store',
+                'Retry-After' => '5',
+            ]);
         }
 
         return $response->setContent($bytes);
@@ -73,7 +84,7 @@ final class PhotoController
     /** A picture in a shape that a channel uses, cut as its focus and frame say. */
     public function cut(Request $request, Photo $photo, string $shape, PhotoCuts $cuts): Response
     {
-        [$name, $crop] = explode('-', $shape.'-', 2);
+        [$name, $crop] = explode('-', $shape . '-', 2);
         $format = PictureFormat::for(implode(',', $request->getAcceptableContentTypes()));
         try {
             $bytes = $cuts->bytes($photo, Shape::from($name), Crop::fromKey(rtrim($crop, '-')), $format);
@@ -82,12 +93,22 @@ final class PhotoController
         }
         if ($bytes === null) {
             // A swatch shows its colors until its piece of the picture is cut.
-            $meanwhile = Shape::from($name) === Shape::Chip ? '<svg xmlns="http://www.w3.org/2000/svg" viewBox="0 0 1 1"/>' : (string) file_get_contents(resource_path('images/being-read.svg'));
+            $meanwhile =
+                Shape::from($name) === Shape::Chip
+                    ? '<svg xmlns="http://www.w3.org/2000/svg" viewBox="0 0 1 1"/>'
+                    : (string) file_get_contents(resource_path('images/being-read.svg'));
 
-            return response($meanwhile, 200, ['Content-Type' => 'image/svg+xml', 'Cache-Control' => 'no-store', 'Retry-After' => '5']);
+            return response($meanwhile, 200, [
+                'Content-Type' => 'image/svg+xml',
+                'Cache-Control' => 'no-store',
+                'Retry-After' => '5',
+            ]);
         }
 
-        return response($bytes, 200, ['Content-Type' => $format->type(), 'Vary' => 'Accept'])->setPrivate()->setMaxAge(self::YEAR)->setImmutable();
+        return response($bytes, 200, ['Content-Type' => $format->type(), 'Vary' => 'Accept'])
+            ->setPrivate()
+            ->setMaxAge(self::YEAR)
+            ->setImmutable();
     }
 
     /** What of a picture is shown, in every shape; before it is kept as well. */
@@ -96,12 +117,20 @@ final class PhotoController
         $loaded = $loader->again($product);
         $row = $loaded->placements[$placement] ?? abort(404);
 
-        return view('board.crop', ['product' => $loaded->product, 'row' => $row, 'picture' => (new PictureLinks($loaded))->url($row->placement, PhotoSize::Gallery), 'crop' => $request->crop() ?? Crop::fromKey($row->placement->crop)]);
+        return view('board.crop', [
+            'product' => $loaded->product,
+            'row' => $row,
+            'picture' => (new PictureLinks($loaded))->url($row->placement, PhotoSize::Gallery),
+            'crop' => $request->crop() ?? Crop::fromKey($row->placement->crop),
+        ]);
     }
 
     public function setCrop(PicturesRequest $request, Product $product, int $placement, SetCrop $action): Response
     {
-        return $this->board->fragment($request, $action->run($request->change(), $placement, $request->crop() ?? Crop::middle()));
+        return $this->board->fragment(
+            $request,
+            $action->run($request->change(), $placement, $request->crop() ?? Crop::middle()),
+        );
     }
 
     public function readAgain(PicturesRequest $request, ReadPhotosAgain $action): Response
@@ -114,20 +143,25 @@ final class PhotoController
     public function receive(PicturesRequest $request, ReceivePhotos $action): JsonResponse
     {
         $request->validate([
-            'files' => ['required', 'array', 'max:'.config('slate.uploads.most_files')],
+            'files' => ['required', 'array', 'max:' . config('slate.uploads.most_files')],
             'names' => ['nullable', 'array', ListBound::ofTexts(1_000, 1_000)],
         ]);
         $sent = $request->file('files') ?? [];
         $uploads = is_array($sent) ? array_values($sent) : [$sent];
         $view = $request->pictureView();
-        $files = array_map(fn (UploadedFile $upload): IncomingFile => $this->incoming($upload, $view), $uploads);
+        $files = array_map(fn(UploadedFile $upload): IncomingFile => $this->incoming($upload, $view), $uploads);
         $receipt = $action->run(
             new Change($request->user(), $request->product()->id, null, $request->input('batch')),
             $files,
             $request->onto(),
         );
 
-        return response()->json(['taken' => $receipt->taken, 'known' => $receipt->known, 'warnings' => $receipt->warnings, 'refused' => [...$receipt->refused, ...$this->lost($request, $uploads)]]);
+        return response()->json([
+            'taken' => $receipt->taken,
+            'known' => $receipt->known,
+            'warnings' => $receipt->warnings,
+            'refused' => [...$receipt->refused, ...$this->lost($request, $uploads)],
+        ]);
     }
 
     /**
@@ -138,7 +172,9 @@ final class PhotoController
      */
     private function lost(Request $request, array $uploads): array
     {
-        $arrived = array_count_values(array_map(fn (UploadedFile $file): string => $file->getClientOriginalName(), $uploads));
+        $arrived = array_count_values(
+            array_map(fn(UploadedFile $file): string => $file->getClientOriginalName(), $uploads),
+        );
         $lost = [];
         foreach ($request->array('names') as $name) {
             $arrived[$name] = ($arrived[$name] ?? 0) - 1;
@@ -153,7 +189,7 @@ final class PhotoController
     public function replace(PicturesRequest $request, Product $product, int $placement, ReplacePhoto $action): Response
     {
         $file = $request->file('file');
-        if (! $file instanceof UploadedFile) {
+        if (!($file instanceof UploadedFile)) {
             throw new Refusal('Choose the file that takes its place.', RefusalKind::Missing, 'file');
         }
 
@@ -162,29 +198,71 @@ final class PhotoController
 
     public function link(PicturesRequest $request, LinkPhotos $action): Response
     {
-        return $this->board->fragment($request, $action->run($request->change(), $request->placementIds(), $request->onto() ?? $request->selection(), $request->boolean('only')));
+        return $this->board->fragment(
+            $request,
+            $action->run(
+                $request->change(),
+                $request->placementIds(),
+                $request->onto() ?? $request->selection(),
+                $request->boolean('only'),
+            ),
+        );
     }
 
     public function unlink(PicturesRequest $request, UnlinkPhotos $action): Response
     {
-        return $this->board->fragment($request, $action->run($request->change(), $request->placementIds(), $request->selection(), $request->boolean('everywhere')));
+        return $this->board->fragment(
+            $request,
+            $action->run(
+                $request->change(),
+                $request->placementIds(),
+                $request->selection(),
+                $request->boolean('everywhere'),
+            ),
+        );
     }
 
     public function hide(PicturesRequest $request, HidePhotos $action): Response
     {
-        return $this->board->fragment($request, $action->run($request->change(), $request->placementIds(), $request->selection(), $request->boolean('again')));
+        return $this->board->fragment(
+            $request,
+            $action->run(
+                $request->change(),
+                $request->placementIds(),
+                $request->selection(),
+                $request->boolean('again'),
+            ),
+        );
     }
 
     public function move(PicturesRequest $request, OrderPhotos $action): Response
     {
-        return $this->board->fragment($request, $action->move($request->change(), $request->placementIds()[0] ?? 0, $request->selection(), $request->integer('to')));
+        return $this->board->fragment(
+            $request,
+            $action->move(
+                $request->change(),
+                $request->placementIds()[0] ?? 0,
+                $request->selection(),
+                $request->integer('to'),
+            ),
+        );
     }
 
     public function place(PicturesRequest $request, PlaceInStrip $action): Response
     {
         $onto = $request->onto() ?? throw new Refusal('Drop it on a strip.', RefusalKind::Missing, 'onto');
 
-        return $this->board->fragment($request, $action->run($request->change(), $request->placementIds()[0] ?? 0, $request->selection(), $onto, $request->integer('to'), $request->boolean('instead')));
+        return $this->board->fragment(
+            $request,
+            $action->run(
+                $request->change(),
+                $request->placementIds()[0] ?? 0,
+                $request->selection(),
+                $onto,
+                $request->integer('to'),
+                $request->boolean('instead'),
+            ),
+        );
     }
 
     public function followShotList(PicturesRequest $request, OrderPhotos $action): Response
@@ -199,19 +277,37 @@ final class PhotoController
 
     public function view(PicturesRequest $request, DescribePhotos $action): Response
     {
-        return $this->board->fragment($request, $action->view($request->change(), $request->placementIds(), $request->pictureView()));
+        return $this->board->fragment(
+            $request,
+            $action->view($request->change(), $request->placementIds(), $request->pictureView()),
+        );
     }
 
     public function altText(PicturesRequest $request, DescribePhotos $action): Response
     {
-        return $this->board->fragment($request, $action->altText($request->change(), $request->placementIds()[0] ?? 0, $request->string('text')->toString()));
+        return $this->board->fragment(
+            $request,
+            $action->altText(
+                $request->change(),
+                $request->placementIds()[0] ?? 0,
+                $request->string('text')->toString(),
+            ),
+        );
     }
 
     public function role(PicturesRequest $request, AssignRole $action): Response
     {
         $request->validate(['role' => ['required', Rule::enum(Role::class)]]);
 
-        return $this->board->fragment($request, $action->run($request->change(), $request->placementIds()[0] ?? 0, Role::from($request->string('role')->toString()), $request->boolean('take')));
+        return $this->board->fragment(
+            $request,
+            $action->run(
+                $request->change(),
+                $request->placementIds()[0] ?? 0,
+                Role::from($request->string('role')->toString()),
+                $request->boolean('take'),
+            ),
+        );
     }
 
     public function remove(PicturesRequest $request, RemovePhotos $action): Response
@@ -222,8 +318,18 @@ final class PhotoController
     private function incoming(UploadedFile $file, ?PictureView $view = null): IncomingFile
     {
         // A name may come with folders, or with characters that no file system or sheet would keep.
-        $name = trim((string) preg_replace('/[\x00-\x1f\x7f|"<>\\\\]+/u', ' ', basename(str_replace('\\', '/', $file->getClientOriginalName()))));
+        $name = trim(
+            (string) preg_replace(
+                '/[\x00-\x1f\x7f|"<>\\\\]+/u',
+                ' ',
+                basename(str_replace('\\', '/', $file->getClientOriginalName())),
+            ),
+        );
 
-        return new IncomingFile($file->isValid() ? (string) $file->getRealPath() : '', $name === '' ? 'picture' : $name, view: $view);
+        return new IncomingFile(
+            $file->isValid() ? (string) $file->getRealPath() : '',
+            $name === '' ? 'picture' : $name,
+            view: $view,
+        );
     }
 }

@@ -17,7 +17,10 @@ final class PreviewController
     public function show(PreviewRequest $request, ProductLoader $loader, AltPatterns $patterns, Banners $banners): View
     {
         $loaded = $loader->load($request->product());
-        $names = ValueNames::of($loaded->core->matrix, $request->exists('lang') ? $request->string('lang')->toString() : (string) $request->user()->language);
+        $names = ValueNames::of(
+            $loaded->core->matrix,
+            $request->exists('lang') ? $request->string('lang')->toString() : (string) $request->user()->language,
+        );
         $preview = new PreviewScreen(
             $loaded,
             $request->exists('choice') ? $request->string('choice')->toString() : null,
@@ -27,6 +30,9 @@ final class PreviewController
             $banners->of($loaded->product->category),
         );
 
-        return view($request->hasHeader('HX-Request') ? 'preview.shop' : 'preview.page', ['product' => $request->product(), 'preview' => $preview]);
+        return view($request->hasHeader('HX-Request') ? 'preview.shop' : 'preview.page', [
+            'product' => $request->product(),
+            'preview' => $preview,
+        ]);
     }
 }

@@ -17,21 +17,30 @@ use Illuminate\Http\Response;
 /** How the prices of a product come about, and what a change of many does. */
 final readonly class PriceController
 {
-    public function __construct(private BoardResponder $board)
-    {
-    }
+    public function __construct(private BoardResponder $board) {}
 
     /** The price of all that have none of their own. */
     public function base(PricesRequest $request, EditDetails $action): Response
     {
         $typed = $request->string('typed')->limit(100, '')->trim()->toString();
 
-        return $this->board->fragment($request, $action->run($request->change(), 'price', $typed === '' ? null : $typed));
+        return $this->board->fragment(
+            $request,
+            $action->run($request->change(), 'price', $typed === '' ? null : $typed),
+        );
     }
 
     public function adjust(PricesRequest $request, AdjustPrices $action, string $product, int $value): Response
     {
-        return $this->board->fragment($request, $action->run($request->change(), $value, $request->string('amount')->limit(100, '')->toString(), $request->string('percent')->limit(100, '')->toString()));
+        return $this->board->fragment(
+            $request,
+            $action->run(
+                $request->change(),
+                $value,
+                $request->string('amount')->limit(100, '')->toString(),
+                $request->string('percent')->limit(100, '')->toString(),
+            ),
+        );
     }
 
     /** What raising, lowering, setting or rounding does to the selected SKUs, before it is done. */

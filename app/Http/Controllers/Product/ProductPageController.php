@@ -12,9 +12,7 @@ use Illuminate\Http\Response;
 /** A page of a product: whole, or as what a script puts in the place of what it shows. */
 final readonly class ProductPageController
 {
-    public function __construct(private ProductPageResponder $pages)
-    {
-    }
+    public function __construct(private ProductPageResponder $pages) {}
 
     /** The address says which, since its route is called as the page. */
     public function __invoke(ProductRequest $request): Response

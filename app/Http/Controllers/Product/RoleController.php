@@ -22,27 +22,36 @@ use Illuminate\Http\Response;
 /** Who does which job in each color, and rules for all of them at once. */
 final readonly class RoleController
 {
-    public function __construct(private ProductPageResponder $pages, private ProductLoader $loader, private ViewShelf $shelf)
-    {
-    }
+    public function __construct(
+        private ProductPageResponder $pages,
+        private ProductLoader $loader,
+        private ViewShelf $shelf,
+    ) {}
 
     /** The pictures of one combination, to choose from for a role. */
     public function choose(RolesRequest $request): View
     {
         $loaded = $this->loader->again($request->product());
         $screen = new RoleScreen($loaded, new PictureLinks($loaded));
-        $role = Role::tryFrom($request->string('role')->toString()) ?? throw new Refusal(
-            'Say which role is meant.',
-            RefusalKind::Missing,
-            'role',
-        );
-        $strip = $screen->strip($request->selectedKey()) ?? throw new Refusal(
-            'This part is not in the product any more. Look at the table as it is now.',
-            RefusalKind::Gone,
-            'selected',
-        );
+        $role =
+            Role::tryFrom($request->string('role')->toString()) ??
+            throw new Refusal('Say which role is meant.', RefusalKind::Missing, 'role');
+        $strip =
+            $screen->strip($request->selectedKey()) ??
+            throw new Refusal(
+                'This part is not in the product any more. Look at the table as it is now.',
+                RefusalKind::Gone,
+                'selected',
+            );
 
-        return view('roles.choose', ['product' => $loaded->product, 'loaded' => $loaded, 'screen' => $screen, 'strip' => $strip, 'role' => $role, 'cell' => $screen->cells($strip)[$role->value]]);
+        return view('roles.choose', [
+            'product' => $loaded->product,
+            'loaded' => $loaded,
+            'screen' => $screen,
+            'strip' => $strip,
+            'role' => $role,
+            'cell' => $screen->cells($strip)[$role->value],
+        ]);
     }
 
     /** What a rule would do; without one, the form for it. */
@@ -51,19 +60,20 @@ final readonly class RoleController
         $loaded = $this->loader->again($request->product());
         $views = $request->roleViews($this->shelf->views());
 
-        return view(
-            'roles.rule',
-            [
-                'product' => $loaded->product,
-                'loaded' => $loaded,
-                'views' => $views,
-                'plan' => $views === [] ? null : (new GiveRolesByViews($views))->plan($loaded->core),
-            ],
-        );
+        return view('roles.rule', [
+            'product' => $loaded->product,
+            'loaded' => $loaded,
+            'views' => $views,
+            'plan' => $views === [] ? null : (new GiveRolesByViews($views))->plan($loaded->core),
+        ]);
     }
 
     public function give(RolesRequest $request, GiveRoles $action): Response
     {
-        return $this->pages->fragment($request, ProductPage::Roles, $action->run($request->change(), $request->roleViews($this->shelf->views())));
+        return $this->pages->fragment(
+            $request,
+            ProductPage::Roles,
+            $action->run($request->change(), $request->roleViews($this->shelf->views())),
+        );
     }
 }

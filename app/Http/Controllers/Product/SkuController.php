@@ -33,9 +33,7 @@ final class SkuController
     /** Columns that are written by rules of their own. */
     private const WITH_RULES = ['code', 'price', 'stock', 'gtin'];
 
-    public function __construct(private readonly BoardResponder $board)
-    {
-    }
+    public function __construct(private readonly BoardResponder $board) {}
 
     /** Where something is to be decided that was not said, that is asked first. */
     public function price(SkuRequest $request, ChangePrices $action): Response
@@ -53,26 +51,34 @@ final class SkuController
             }
             $screen = PriceChangeScreen::of($open->chosen, $wish);
 
-            return $this->board->question(view(
-                'prices.change',
-                ['product' => $request->product(), 'screen' => $screen],
-            ));
+            return $this->board->question(
+                view('prices.change', ['product' => $request->product(), 'screen' => $screen]),
+            );
         }
     }
 
     public function stock(SkuRequest $request, SetStock $action): Response
     {
-        return $this->board->numbers($request, $action->run($request->change(), $request->selection(), $this->typed($request)));
+        return $this->board->numbers(
+            $request,
+            $action->run($request->change(), $request->selection(), $this->typed($request)),
+        );
     }
 
     public function code(SkuRequest $request, SetCode $action): Response
     {
-        return $this->board->numbers($request, $action->run($request->change(), $request->selection(), $this->typed($request)));
+        return $this->board->numbers(
+            $request,
+            $action->run($request->change(), $request->selection(), $this->typed($request)),
+        );
     }
 
     public function gtin(SkuRequest $request, SetGtin $action): Response
     {
-        return $this->board->numbers($request, $action->run($request->change(), $request->selection(), $this->typed($request)));
+        return $this->board->numbers(
+            $request,
+            $action->run($request->change(), $request->selection(), $this->typed($request)),
+        );
     }
 
     /** Any other field of the SKUs, such as their weight. */
@@ -94,17 +100,14 @@ final class SkuController
     {
         $loaded = $loader->load($request->product());
 
-        return view(
-            'board.counting',
-            [
-                'product' => $request->product(),
-                'now' => $loaded->core->book->counting,
-                'plan' => new CountingPlan(
-                    $loaded->core,
-                    Counting::tryFrom($request->string('counting')->toString()) ?? $loaded->core->book->counting,
-                ),
-            ],
-        );
+        return view('board.counting', [
+            'product' => $request->product(),
+            'now' => $loaded->core->book->counting,
+            'plan' => new CountingPlan(
+                $loaded->core,
+                Counting::tryFrom($request->string('counting')->toString()) ?? $loaded->core->book->counting,
+            ),
+        ]);
     }
 
     public function counting(SkuRequest $request, SetCounting $action): Response
@@ -113,11 +116,8 @@ final class SkuController
             $request,
             $action->run(
                 $request->change(),
-                Counting::tryFrom($request->string('counting')->toString()) ?? throw new Refusal(
-                    'Say what the stock is counted for.',
-                    RefusalKind::Missing,
-                    'counting',
-                ),
+                Counting::tryFrom($request->string('counting')->toString()) ??
+                    throw new Refusal('Say what the stock is counted for.', RefusalKind::Missing, 'counting'),
             ),
         );
     }
@@ -125,11 +125,13 @@ final class SkuController
     /** A block of a spreadsheet, or one row or column of the matrix over the others. */
     public function block(SkuRequest $request, PasteBlock $action): Response
     {
-        $field = $request->lens()->field ?? throw new Refusal(
-            'Choose first what the cells show, such as codes or prices.',
-            RefusalKind::Missing,
-            'lens',
-        );
+        $field =
+            $request->lens()->field ??
+            throw new Refusal(
+                'Choose first what the cells show, such as codes or prices.',
+                RefusalKind::Missing,
+                'lens',
+            );
 
         // It may reach beyond what is selected, so that the whole board is drawn.
         $grid = CellGrid::fromKey($request->string('grid')->toString());
@@ -144,7 +146,13 @@ final class SkuController
     {
         $loaded = $loader->load($request->product());
 
-        return view('board.sku', ['product' => $request->product(), 'screen' => new SkuScreen($loaded, $loaded->core->chosen($request->selection())->one('Only one SKU can be explained at a time'))]);
+        return view('board.sku', [
+            'product' => $request->product(),
+            'screen' => new SkuScreen(
+                $loaded,
+                $loaded->core->chosen($request->selection())->one('Only one SKU can be explained at a time'),
+            ),
+        ]);
     }
 
     private function typed(SkuRequest $request): string

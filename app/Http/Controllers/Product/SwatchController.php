@@ -21,10 +21,15 @@ use Illuminate\Http\UploadedFile;
 final class SwatchController
 {
     /** The color of a patch, without shadow and highlight. */
-    public function pick(LibraryRequest $request, Photo $photo, PictureSamples $samples, ColorNaming $naming): JsonResponse
-    {
-        $patch = $samples->patch($photo, Crop::fromKey($request->string('frame')->toString()))
-            ?? throw new Refusal(
+    public function pick(
+        LibraryRequest $request,
+        Photo $photo,
+        PictureSamples $samples,
+        ColorNaming $naming,
+    ): JsonResponse {
+        $patch =
+            $samples->patch($photo, Crop::fromKey($request->string('frame')->toString())) ??
+            throw new Refusal(
                 'This picture is still being read. Try again in a moment.',
                 RefusalKind::Impossible,
                 'photo',
@@ -32,16 +37,25 @@ final class SwatchController
         $picked = Eyedropper::take($patch);
         $near = $naming->near($picked->color, 1)[0] ?? null;
 
-        return response()->json(['hex' => $picked->color->hex(), 'leftOut' => $picked->leftOut(), 'name' => $near?->named->name]);
+        return response()->json([
+            'hex' => $picked->color->hex(),
+            'leftOut' => $picked->leftOut(),
+            'name' => $near?->named->name,
+        ]);
     }
 
     public function picture(LibraryRequest $request, KeepPicture $action): JsonResponse
     {
         $file = $request->file('picture');
-        if (! $file instanceof UploadedFile || ! $file->isValid()) {
+        if (!($file instanceof UploadedFile) || !$file->isValid()) {
             throw new Refusal('The picture did not arrive. Choose it again.', RefusalKind::Missing, 'picture');
         }
 
-        return response()->json(['photo' => $action->run($request->user(), new IncomingFile((string) $file->getRealPath(), $file->getClientOriginalName()))->id]);
+        return response()->json([
+            'photo' => $action->run(
+                $request->user(),
+                new IncomingFile((string) $file->getRealPath(), $file->getClientOriginalName()),
+            )->id,
+        ]);
     }
 }

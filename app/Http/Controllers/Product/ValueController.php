@@ -25,41 +25,63 @@ use Illuminate\Http\Response;
 /** One value of a product: its name here or everywhere, merging, splitting, and whether shoppers find it chosen. */
 final class ValueController
 {
-    public function __construct(
-        private readonly ProductLoader $loader,
-        private readonly BoardResponder $board,
-    ) {
-    }
+    public function __construct(private readonly ProductLoader $loader, private readonly BoardResponder $board) {}
 
     public function show(ValueRequest $request, Product $product, LibraryValue $value, Usage $usage): View
     {
         $loaded = $this->loader->load($product);
 
-        return view('board.value', $this->about($loaded, $value) + [
-            'usedBy' => $usage->ofValue($value->id),
-            'opens' => ($loaded->core->openings()[$value->axis_id] ?? 0) === $value->id,
-        ]);
+        return view(
+            'board.value',
+            $this->about($loaded, $value) + [
+                'usedBy' => $usage->ofValue($value->id),
+                'opens' => ($loaded->core->openings()[$value->axis_id] ?? 0) === $value->id,
+            ],
+        );
     }
 
     public function edit(ValueRequest $request, Product $product, LibraryValue $value, EditValue $action): Response
     {
-        return $this->board->fragment($request, $action->run($request->change(), $value->id, self::form($request), $request->string('scope')->toString() === 'here', $request->filled('seen') ? $request->string('seen')->toString() : null));
+        return $this->board->fragment(
+            $request,
+            $action->run(
+                $request->change(),
+                $value->id,
+                self::form($request),
+                $request->string('scope')->toString() === 'here',
+                $request->filled('seen') ? $request->string('seen')->toString() : null,
+            ),
+        );
     }
 
     public function mergePlan(ValueRequest $request, Product $product, LibraryValue $value, MergeValues $action): View
     {
         $loaded = $this->loader->load($product);
         $about = ['axis' => $loaded->core->axisHaving($value->id)] + $this->about($loaded, $value);
-        $others = array_values(array_filter($about['axis']->values, fn ($other): bool => $other->id !== $value->id));
+        $others = array_values(array_filter($about['axis']->values, fn($other): bool => $other->id !== $value->id));
         $into = $request->integer('into') ?: $others[0]->id ?? 0;
-        [$plan, $problem] = $this->planned(fn (): PlanScreen => new PlanScreen($loaded, $action->plan($loaded, $value->id, $into, $request->choices())));
+        [$plan, $problem] = $this->planned(
+            fn(): PlanScreen => new PlanScreen($loaded, $action->plan($loaded, $value->id, $into, $request->choices())),
+        );
 
-        return view('board.merge', $about + ['others' => $others, 'into' => $into, 'comersStay' => $request->boolean('comers_stay'), 'plan' => $plan, 'problem' => $problem]);
+        return view(
+            'board.merge',
+            $about + [
+                'others' => $others,
+                'into' => $into,
+                'comersStay' => $request->boolean('comers_stay'),
+                'plan' => $plan,
+                'problem' => $problem,
+            ],
+        );
     }
 
     public function merge(ValueRequest $request, Product $product, LibraryValue $value, MergeValues $action): Response
     {
-        return $this->board->fragment($request, $action->run($request->change(), $value->id, $request->integer('into'), $request->choices()));
+        return $this->board->fragment(
+            $request,
+            $action->run($request->change(), $value->id, $request->integer('into'), $request->choices()),
+        );
     }
 
     public function splitPlan(ValueRequest $request, Product $product, LibraryValue $value, SplitValue $action): View
@@ -67,17 +89,39 @@ final class ValueController
         $loaded = $this->loader->load($product);
         $about = ['axis' => $loaded->core->axisHaving($value->id)] + $this->about($loaded, $value);
         $typed = $request->string('parts')->toString();
-        [$plan, $problem] = trim($typed) === '' ? [null, ''] : $this->planned(fn (): PlanScreen => new PlanScreen(
-            $loaded,
-            $action->plan($loaded, $value->id, $typed, $request->boolean('pictures'), $request->choices()),
-        ));
+        [$plan, $problem] =
+            trim($typed) === ''
+                ? [null, '']
+                : $this->planned(
+                    fn(): PlanScreen => new PlanScreen(
+                        $loaded,
+                        $action->plan($loaded, $value->id, $typed, $request->boolean('pictures'), $request->choices()),
+                    ),
+                );
 
-        return view('board.split', $about + ['typed' => $typed, 'pictures' => $request->boolean('pictures'), 'plan' => $plan, 'problem' => $problem]);
+        return view(
+            'board.split',
+            $about + [
+                'typed' => $typed,
+                'pictures' => $request->boolean('pictures'),
+                'plan' => $plan,
+                'problem' => $problem,
+            ],
+        );
     }
 
     public function split(ValueRequest $request, Product $product, LibraryValue $value, SplitValue $action): Response
     {
-        return $this->board->fragment($request, $action->run($request->change(), $value->id, $request->string('parts')->toString(), $request->boolean('pictures'), $request->choices()));
+        return $this->board->fragment(
+            $request,
+            $action->run(
+                $request->change(),
+                $value->id,
+                $request->string('parts')->toString(),
+                $request->boolean('pictures'),
+                $request->choices(),
+            ),
+        );
     }
 
     /** The value that shoppers find chosen on an axis, or the SKU whose gallery opens the product. */
@@ -87,7 +131,9 @@ final class ValueController
             ? $action->value($request->change(), $request->integer('axis'), $request->integer('value') ?: null)
             : $action->sku($request->change(), $request->boolean('none') ? null : $request->selection());
 
-        return $request->boolean('reload') ? response('', 204, ['HX-Refresh' => 'true']) : $this->board->fragment($request, $entry);
+        return $request->boolean('reload')
+            ? response('', 204, ['HX-Refresh' => 'true'])
+            : $this->board->fragment($request, $entry);
     }
 
     public static function form(\Illuminate\Http\Request $request): ValueForm
@@ -105,7 +151,13 @@ final class ValueController
     {
         $axis = $loaded->core->matrix->axisOf($value->id);
 
-        return ['product' => $loaded->product, 'loaded' => $loaded, 'value' => $value->load('axis'), 'axis' => $axis, 'label' => $axis?->value($value->id)->label ?? $value->name];
+        return [
+            'product' => $loaded->product,
+            'loaded' => $loaded,
+            'value' => $value->load('axis'),
+            'axis' => $axis,
+            'label' => $axis?->value($value->id)->label ?? $value->name,
+        ];
     }
 
     /**

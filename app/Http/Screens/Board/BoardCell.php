@@ -28,30 +28,35 @@ final readonly class BoardCell implements Htmlable
         public string $note = '',
         public bool $warns = false,
         public string $look = '',
-    ) {
-    }
+    ) {}
 
     /** For those who hear the grid. */
     public function label(): string
     {
-        return $this->place.($this->thumb === null && $this->state === 'made' && ! $this->warns ? ": {$this->text}" : '');
+        return $this->place .
+            ($this->thumb === null && $this->state === 'made' && !$this->warns ? ": {$this->text}" : '');
     }
 
     public function classes(Lens $lens): string
     {
-        return implode(' ', array_filter([
-            $this->state === 'made' ? $lens->value : str_replace(' ', '-', $this->state),
-            $this->warns ? 'warns' : '',
-            $this->look,
-            $this->state === 'made' && $lens->isOfNumbers() ? 'number' : '',
-        ]));
+        return implode(
+            ' ',
+            array_filter([
+                $this->state === 'made' ? $lens->value : str_replace(' ', '-', $this->state),
+                $this->warns ? 'warns' : '',
+                $this->look,
+                $this->state === 'made' && $lens->isOfNumbers() ? 'number' : '',
+            ]),
+        );
     }
 
     /** What stands in it. */
     public function toHtml(): string
     {
-        return ($this->thumb === null ? '<span class="text">'.e($this->text).'</span>' : '<img src="'.e($this->thumb).'" alt="" width="48" height="48" loading="lazy" draggable="false">')
-            .($this->note === '' ? '' : ' <span class="note">'.e($this->note).'</span>')
-            .($this->warns ? ' <span class="mark-warns"></span>' : '');
+        return ($this->thumb === null
+            ? '<span class="text">' . e($this->text) . '</span>'
+            : '<img src="' . e($this->thumb) . '" alt="" width="48" height="48" loading="lazy" draggable="false">') .
+            ($this->note === '' ? '' : ' <span class="note">' . e($this->note) . '</span>') .
+            ($this->warns ? ' <span class="mark-warns"></span>' : '');
     }
 }

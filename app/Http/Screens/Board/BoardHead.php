@@ -28,12 +28,19 @@ final readonly class BoardHead
         public int $rows = 1,
         public string $words = '',
         public string $units = '',
-    ) {
-    }
+    ) {}
 
     /** How it has the views, for who cannot see the marks: "front, required, there, back, wanted, missing". */
     public function viewsInWords(): string
     {
-        return implode(', ', array_map(fn (CoverageCell $cell): string => "{$cell->shot->view->name}, {$cell->shot->need->value}, {$cell->inWords()}", $this->views));
+        return implode(
+            ', ',
+            array_map(
+                fn(
+                    CoverageCell $cell,
+                ): string => "{$cell->shot->view->name}, {$cell->shot->need->value}, {$cell->inWords()}",
+                $this->views,
+            ),
+        );
     }
 }

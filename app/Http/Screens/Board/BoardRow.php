@@ -10,12 +10,7 @@ final readonly class BoardRow
      * @param  ?BoardHead  $group  on the first row of a group of layers
      * @param  list<BoardCell>  $cells
      */
-    public function __construct(
-        public ?BoardHead $group,
-        public BoardHead $head,
-        public array $cells,
-    ) {
-    }
+    public function __construct(public ?BoardHead $group, public BoardHead $head, public array $cells) {}
 
     /** The same for two rows that are drawn the same, so that a large board redraws only what changed. */
     public function print(): string

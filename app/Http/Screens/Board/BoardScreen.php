@@ -60,7 +60,13 @@ final class BoardScreen
         public readonly array $layers,
     ) {
         $this->matrix = $loaded->core->matrix;
-        $this->numbers = new NumberCells($loaded->core->matrix, $lens, $loaded->core->prices, $loaded->core->book, ShopDay::today());
+        $this->numbers = new NumberCells(
+            $loaded->core->matrix,
+            $lens,
+            $loaded->core->prices,
+            $loaded->core->book,
+            ShopDay::today(),
+        );
         $this->pictures = new PictureLinks($loaded);
         $this->photos = new PhotoCells($loaded, $this->pictures);
         $this->arithmetic = Arithmetic::of($loaded->core->matrix);
@@ -78,12 +84,13 @@ final class BoardScreen
     /** Where a form sends what is typed for the selection. */
     public function keepsAt(): string
     {
-        $own = [
-            CodeField::KEY => 'skus.code',
-            PriceField::KEY => 'skus.price',
-            StockField::KEY => 'skus.stock',
-            GtinField::KEY => 'skus.gtin',
-        ][$this->lens->value] ?? null;
+        $own =
+            [
+                CodeField::KEY => 'skus.code',
+                PriceField::KEY => 'skus.price',
+                StockField::KEY => 'skus.stock',
+                GtinField::KEY => 'skus.gtin',
+            ][$this->lens->value] ?? null;
 
         return $own === null
             ? route('skus.field', [$this->loaded->product, $this->lens->value])
@@ -99,39 +106,48 @@ final class BoardScreen
     /** What one might type to select, in this product's own names. */
     public function example(): string
     {
-        return implode(' ', array_map(fn (Axis $axis): string => $axis->values[0]->label, array_slice($this->matrix->axes, 0, 2)));
+        return implode(
+            ' ',
+            array_map(fn(Axis $axis): string => $axis->values[0]->label, array_slice($this->matrix->axes, 0, 2)),
+        );
     }
 
     /** Whether a reach lies wholly in layers that are not looked at. */
     public function hidesAllOf(Reach $reach): bool
     {
-        return ! $reach->isNothing() && $reach->cut(Reach::of(Clause::at(Combination::of($this->layers))))->isNothing();
+        return !$reach->isNothing() && $reach->cut(Reach::of(Clause::at(Combination::of($this->layers))))->isNothing();
     }
 
-    /** What the corner selects: the whole product, or all of the layer looked at. */
     /** Whether rows are grouped by a third axis, whose values then head the groups. */
     public function hasLayers(): bool
     {
         return $this->rows !== [] && $this->rows[0]->group !== null;
     }
 
+    /** Over how many rows the head of a group stands: all groups have as many. */
+    public function rowsOfGroup(): int
+    {
+        return intdiv(count($this->rows), max(1, count($this->layout->down->values ?? [])));
+    }
+
+    /** What the corner selects: the whole product, or all of the layer looked at. */
     public function cornerLabel(): string
     {
-        return $this->layers === [] ? 'Whole product' : 'All '.$this->matrix->inWords(Combination::of($this->layers));
+        return $this->layers === [] ? 'Whole product' : 'All ' . $this->matrix->inWords(Combination::of($this->layers));
     }
 
     /** "57 SKUs of 60 cells, 3 left out"; "not built yet, 1 cell" */
     public function countInWords(): string
     {
         $made = count($this->loaded->core->made);
-        $cells = number_format($this->arithmetic->cells).($this->arithmetic->cells === 1 ? ' cell' : ' cells');
+        $cells = number_format($this->arithmetic->cells) . ($this->arithmetic->cells === 1 ? ' cell' : ' cells');
         $words = match (true) {
             $made === 0 => "not built yet, {$cells}",
-            $made === $this->arithmetic->cells => number_format($made).($made === 1 ? ' SKU' : ' SKUs'),
-            default => number_format($made).($made === 1 ? ' SKU' : ' SKUs')." of {$cells}",
+            $made === $this->arithmetic->cells => number_format($made) . ($made === 1 ? ' SKU' : ' SKUs'),
+            default => number_format($made) . ($made === 1 ? ' SKU' : ' SKUs') . " of {$cells}",
         };
         if ($this->arithmetic->leftOut > 0) {
-            $words .= ', '.number_format($this->arithmetic->leftOut).' left out';
+            $words .= ', ' . number_format($this->arithmetic->leftOut) . ' left out';
         }
 
         return $words;
@@ -139,7 +155,14 @@ final class BoardScreen
 
     public function layerToken(): string
     {
-        return implode(',', array_map(fn (int $axis, int $value): string => "{$axis}:{$value}", array_keys($this->layers), $this->layers));
+        return implode(
+            ',',
+            array_map(
+                fn(int $axis, int $value): string => "{$axis}:{$value}",
+                array_keys($this->layers),
+                $this->layers,
+            ),
+        );
     }
 
     /** The layer parameter with another value looked at on one axis, or all (0). */
@@ -148,7 +171,10 @@ final class BoardScreen
         $layers = [$axis->id => $valueId] + $this->layers;
         unset($layers[$valueId === 0 ? $axis->id : 0]);
 
-        return implode(',', array_map(fn (int $id, int $value): string => "{$id}:{$value}", array_keys($layers), $layers));
+        return implode(
+            ',',
+            array_map(fn(int $id, int $value): string => "{$id}:{$value}", array_keys($layers), $layers),
+        );
     }
 
     /**
@@ -158,13 +184,13 @@ final class BoardScreen
      */
     public function unitsIn(string $key): string
     {
-        if (! $this->lens->isStock()) {
+        if (!$this->lens->isStock()) {
             return '';
         }
         $part = Combination::fromKey($key);
         $axisIds = array_keys($part->values);
         $name = implode(',', $axisIds);
-        if (! isset($this->grouped[$name])) {
+        if (!isset($this->grouped[$name])) {
             $this->grouped[$name] = [];
             foreach ($this->loaded->core->made as $sku) {
                 $this->grouped[$name][$sku->cell->on($axisIds)->key][] = $sku;
@@ -175,7 +201,9 @@ final class BoardScreen
         return match (true) {
             $count->isNone() => 'no SKU',
             $count->isUncounted() => 'not counted',
-            default => number_format($count->units).' in stock'.($this->loaded->core->book->counting === Counting::Product ? ', all SKUs together' : ''),
+            default => number_format($count->units) .
+                ' in stock' .
+                ($this->loaded->core->book->counting === Counting::Product ? ', all SKUs together' : ''),
         };
     }
 
@@ -221,9 +249,22 @@ final class BoardScreen
         if ($down === null) {
             $cell = Combination::of([]);
 
-            return [new BoardRow(null, new BoardHead('*', $this->layout->across === null ? $this->loaded->product->name : 'SKU', $this->coverageOf($cell)?->inWords() ?? '', views: $this->coverageOf($cell)->cells ?? []), $this->cells($cell))];
+            return [
+                new BoardRow(
+                    null,
+                    new BoardHead(
+                        '*',
+                        $this->layout->across === null ? $this->loaded->product->name : 'SKU',
+                        $this->coverageOf($cell)?->inWords() ?? '',
+                        views: $this->coverageOf($cell)->cells ?? [],
+                    ),
+                    $this->cells($cell),
+                ),
+            ];
         }
-        $open = array_values(array_filter($this->layout->layers, fn (Axis $axis): bool => ! isset($this->layers[$axis->id])));
+        $open = array_values(
+            array_filter($this->layout->layers, fn(Axis $axis): bool => !isset($this->layers[$axis->id])),
+        );
         $parts = Matrix::of($open);
         $inner = $parts->inOrder($parts->combinations());
         $rows = [];
@@ -232,24 +273,25 @@ final class BoardScreen
             foreach ($inner as $at => $layer) {
                 $part = Combination::of($layer->values + $outer->values);
                 $row = $this->coverageOf($part);
-                $head = fn (Combination $of, string $label, int $span): BoardHead => new BoardHead(
+                $head = fn(Combination $of, string $label, int $span): BoardHead => new BoardHead(
                     $of->key,
                     $label,
-                    $row === null || ! $this->lens->isPhotos() || ($open !== [] && $span > 1) ? '' : $row->inWords(),
+                    $row === null || !$this->lens->isPhotos() || ($open !== [] && $span > 1) ? '' : $row->inWords(),
                     $down->kind === AxisKind::Color && $of === $outer,
                     $of === $outer ? $this->loaded->core->library->swatches->of($value->id) : null,
-                    $span > 1 || ! $this->lens->isPhotos() ? [] : $row->cells ?? [],
+                    $span > 1 || !$this->lens->isPhotos() ? [] : $row->cells ?? [],
                     $span,
                     $this->matrix->inWords($of),
                     $open !== [] && $of === $outer && $span === 1 ? '' : $this->unitsIn($of->key),
                 );
-                $rows[] = $open === []
-                    ? new BoardRow(null, $head($outer, $value->label, 1), $this->cells($part))
-                    : new BoardRow(
-                        $at === 0 ? $head($outer, $value->label, max(2, count($inner))) : null,
-                        $head($part, implode(' · ', $parts->choice($layer)), 1),
-                        $this->cells($part),
-                    );
+                $rows[] =
+                    $open === []
+                        ? new BoardRow(null, $head($outer, $value->label, 1), $this->cells($part))
+                        : new BoardRow(
+                            $at === 0 ? $head($outer, $value->label, max(2, count($inner))) : null,
+                            $head($part, implode(' · ', $parts->choice($layer)), 1),
+                            $this->cells($part),
+                        );
             }
         }
 
@@ -258,7 +300,7 @@ final class BoardScreen
 
     private function coverageOf(Combination $part): ?CoverageRow
     {
-        $axisIds = array_map(fn (Axis $axis): int => $axis->id, $this->matrix->pictureAxes());
+        $axisIds = array_map(fn(Axis $axis): int => $axis->id, $this->matrix->pictureAxes());
 
         return $this->coverage->rows[$part->on($axisIds)->key] ?? null;
     }
@@ -271,7 +313,7 @@ final class BoardScreen
         }
 
         return array_map(
-            fn ($value): BoardCell => $this->cell($part->with($this->layout->across->id, $value->id)),
+            fn($value): BoardCell => $this->cell($part->with($this->layout->across->id, $value->id)),
             $this->layout->across->values,
         );
     }
@@ -283,7 +325,12 @@ final class BoardScreen
         if ($sku === null) {
             $state = $this->matrix->isOffered($cell) ? 'open' : 'left out';
 
-            return new BoardCell($cell->key, $state, $place === '' ? $state : "{$place}: {$state}", text: $state === 'open' ? 'not built' : 'left out');
+            return new BoardCell(
+                $cell->key,
+                $state,
+                $place === '' ? $state : "{$place}: {$state}",
+                text: $state === 'open' ? 'not built' : 'left out',
+            );
         }
 
         return $this->lens->isPhotos() ? $this->photos->cell($cell) : $this->numbers->cell($sku);

@@ -19,12 +19,7 @@ final readonly class LabelScreen
      * @param  list<Sku>  $skus
      * @param  array<int, int>  $copies  SKU id => labels; one where nothing is said
      */
-    public function __construct(
-        public LoadedProduct $loaded,
-        public array $skus,
-        private array $copies,
-    ) {
-    }
+    public function __construct(public LoadedProduct $loaded, public array $skus, private array $copies) {}
 
     /** @return int labels of a SKU */
     public function copies(Sku $sku): int
@@ -52,7 +47,7 @@ final readonly class LabelScreen
     /** @return int SKUs that have no GTIN: their labels have no bars */
     public function withoutGtin(): int
     {
-        return count(array_filter($this->skus, fn (Sku $sku): bool => $sku->gtin === null));
+        return count(array_filter($this->skus, fn(Sku $sku): bool => $sku->gtin === null));
     }
 
     /** The bars as SVG; null where the SKU has no GTIN. */

@@ -23,8 +23,7 @@ final readonly class NumberCells
         private PriceList $prices,
         private StockBook $book,
         private Day $today,
-    ) {
-    }
+    ) {}
 
     public function cell(Sku $sku): BoardCell
     {
@@ -74,13 +73,23 @@ final readonly class NumberCells
         $price = $this->prices->price($sku->cell, $sku->price);
 
         $sale = $this->prices->sale($sku->cell);
-        $notes = array_filter([$price->isNeedless() ? 'own, as the rule' : ($price->isOwn() ? 'own' : ''), match (true) {
-            $sale === null => '',
-            $sale->isOn($this->today) => "sale {$sale->price->shown()}",
-            $sale->from !== null && $this->today->isBefore($sale->from) => 'sale to come',
-            default => '',
-        }]);
+        $notes = array_filter([
+            $price->isNeedless() ? 'own, as the rule' : ($price->isOwn() ? 'own' : ''),
+            match (true) {
+                $sale === null => '',
+                $sale->isOn($this->today) => "sale {$sale->price->shown()}",
+                $sale->from !== null && $this->today->isBefore($sale->from) => 'sale to come',
+                default => '',
+            },
+        ]);
 
-        return new BoardCell($sku->cell->key, 'made', $place, text: $price->effective()?->shown() ?? '–', note: implode(' · ', $notes), warns: $price->effective() === null || $sale?->isBelow($price->effective()) === false);
+        return new BoardCell(
+            $sku->cell->key,
+            'made',
+            $place,
+            text: $price->effective()?->shown() ?? '–',
+            note: implode(' · ', $notes),
+            warns: $price->effective() === null || $sale?->isBelow($price->effective()) === false,
+        );
     }
 }

@@ -36,7 +36,7 @@ final readonly class PhotoCells
         return new BoardCell(
             $cell->key,
             'made',
-            $place.': '.($lead === null ? 'no Lead' : $lead->file),
+            $place . ': ' . ($lead === null ? 'no Lead' : $lead->file),
             $lead === null ? null : $this->pictures->thumb($lead),
             $lead === null ? 'no Lead' : '',
             implode(', ', array_filter([$own > 0 ? "+{$own} own" : '', $this->isOpening($cell) ? 'opens' : ''])),

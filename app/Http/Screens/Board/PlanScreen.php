@@ -25,10 +25,8 @@ final readonly class PlanScreen
     /** @var array<int, Sku> by id */
     private array $skus;
 
-    public function __construct(
-        private LoadedProduct $loaded,
-        public PlannedChange $planned,
-    ) {
+    public function __construct(private LoadedProduct $loaded, public PlannedChange $planned)
+    {
         $this->skus = array_column($loaded->core->state->skus, null, 'id');
     }
 
@@ -40,11 +38,11 @@ final readonly class PlanScreen
     /** Whether axes, values, SKUs or rules become others than they are. */
     public function changesAnything(): bool
     {
-        $shape = fn ($matrix): array => array_map(fn ($axis): array => [$axis->id, $axis->valueIds()], $matrix->axes);
+        $shape = fn($matrix): array => array_map(fn($axis): array => [$axis->id, $axis->valueIds()], $matrix->axes);
 
-        return ! $this->planned->plan->isEmpty()
-            || $shape($this->planned->change->to) !== $shape($this->loaded->core->matrix)
-            || ! Reach::leftOutOf($this->planned->change->to)->equals(Reach::leftOutOf($this->loaded->core->matrix));
+        return !$this->planned->plan->isEmpty() ||
+            $shape($this->planned->change->to) !== $shape($this->loaded->core->matrix) ||
+            !Reach::leftOutOf($this->planned->change->to)->equals(Reach::leftOutOf($this->loaded->core->matrix));
     }
 
     /** @return list<string> what else there is to know */
@@ -53,37 +51,49 @@ final readonly class PlanScreen
         $plan = $this->planned->plan;
         $remarks = [];
         if ($plan->retire !== []) {
-            $codes = array_map(fn ($sku): string => $this->skus[$sku->id]->code, $plan->retire);
-            $remarks[] = 'Retired, with their codes, stock and pictures kept: '.$this->named($codes).'.';
+            $codes = array_map(fn($sku): string => $this->skus[$sku->id]->code, $plan->retire);
+            $remarks[] = 'Retired, with their codes, stock and pictures kept: ' . $this->named($codes) . '.';
         }
         if ($plan->revive !== []) {
-            $remarks[] = 'Back as they were: '.$this->named(array_map(fn (int $id): string => $this->skus[$id]->code, $plan->revive)).'.';
+            $remarks[] =
+                'Back as they were: ' .
+                $this->named(array_map(fn(int $id): string => $this->skus[$id]->code, $plan->revive)) .
+                '.';
         }
-        foreach ([
-            'Back to the tray' => $this->planned->pictures->toTray,
-            'Back to their place' => $this->planned->pictures->fromTray,
-            'Now shown by SKUs that did not show them' => $this->planned->pictures->shown,
-            'No longer shown by SKUs that stay' => $this->planned->pictures->vanished,
-            'New codes' => array_values($this->planned->codes->codes),
-        ] as $what => $names) {
+        foreach (
+            [
+                'Back to the tray' => $this->planned->pictures->toTray,
+                'Back to their place' => $this->planned->pictures->fromTray,
+                'Now shown by SKUs that did not show them' => $this->planned->pictures->shown,
+                'No longer shown by SKUs that stay' => $this->planned->pictures->vanished,
+                'New codes' => array_values($this->planned->codes->codes),
+            ]
+            as $what => $names
+        ) {
             if ($names !== []) {
                 $remarks[] = "{$what}: {$this->named($names)}.";
             }
         }
         if ($this->planned->priceMoves !== []) {
-            $remarks[] = 'Prices that change: '.PriceMove::allInWords($this->planned->priceMoves, self::NAMED).'.';
+            $remarks[] = 'Prices that change: ' . PriceMove::allInWords($this->planned->priceMoves, self::NAMED) . '.';
         }
         if ($this->planned->unitMoves !== []) {
-            $remarks[] = 'Units in stock: '.UnitMove::allInWords($this->planned->unitMoves, self::NAMED).'.';
+            $remarks[] = 'Units in stock: ' . UnitMove::allInWords($this->planned->unitMoves, self::NAMED) . '.';
         }
         foreach ($this->planned->prices->standingLabels() as $valueId => $label) {
-            if (! isset($this->loaded->core->prices->standingLabels()[$valueId])) {
-                $remarks[] = "What {$label} adds ({$this->planned->prices->adjustments[$valueId]->inWords()}) goes on"
-                    .' counting; the Prices page can let go of it.';
+            if (!isset($this->loaded->core->prices->standingLabels()[$valueId])) {
+                $remarks[] =
+                    "What {$label} adds ({$this->planned->prices->adjustments[$valueId]->inWords()}) goes on" .
+                    ' counting; the Prices page can let go of it.';
             }
         }
         if ($plan->likenesses !== []) {
-            $remarks[] = count($plan->likenesses).(count($plan->likenesses) === 1 ? ' new SKU takes price and weight of the one it is like' : ' new SKUs take price and weight of those they are like').'; stock is not counted yet.';
+            $remarks[] =
+                count($plan->likenesses) .
+                (count($plan->likenesses) === 1
+                    ? ' new SKU takes price and weight of the one it is like'
+                    : ' new SKUs take price and weight of those they are like') .
+                '; stock is not counted yet.';
         }
 
         return $remarks;
@@ -93,17 +103,38 @@ final readonly class PlanScreen
     public function collapseWords(): string
     {
         $collapses = $this->planned->plan->collapses;
-        $prices = count(array_filter($collapses, fn (Collapse $collapse): bool => count(array_unique(array_map($this->price(...), $this->candidates($collapse)))) > 1));
-        $stock = count(array_filter(
-            $collapses,
-            fn (Collapse $collapse): bool => count(array_filter(
-                $this->candidates($collapse),
-                fn (Sku $sku): bool => $this->loaded->core->units($sku) > 0,
-            )) > 1,
-        ));
-        $parts = array_filter([$stock > 0 ? "{$stock} with stock on both sides" : '', $prices > 0 ? "{$prices} with different prices" : '']);
+        $prices = count(
+            array_filter(
+                $collapses,
+                fn(Collapse $collapse): bool => count(
+                    array_unique(array_map($this->price(...), $this->candidates($collapse))),
+                ) > 1,
+            ),
+        );
+        $stock = count(
+            array_filter(
+                $collapses,
+                fn(Collapse $collapse): bool => count(
+                    array_filter(
+                        $this->candidates($collapse),
+                        fn(Sku $sku): bool => $this->loaded->core->units($sku) > 0,
+                    ),
+                ) > 1,
+            ),
+        );
+        $parts = array_filter([
+            $stock > 0 ? "{$stock} with stock on both sides" : '',
+            $prices > 0 ? "{$prices} with different prices" : '',
+        ]);
 
-        return $collapses === [] ? '' : 'In '.count($collapses).(count($collapses) === 1 ? ' cell' : ' cells').' several SKUs become one'.($parts === [] ? '' : ': '.implode(', ', $parts)).'.';
+        return $collapses === []
+            ? ''
+            : 'In ' .
+                    count($collapses) .
+                    (count($collapses) === 1 ? ' cell' : ' cells') .
+                    ' several SKUs become one' .
+                    ($parts === [] ? '' : ': ' . implode(', ', $parts)) .
+                    '.';
     }
 
     /** @return list<Collapse> those that are listed */
@@ -120,7 +151,7 @@ final readonly class PlanScreen
     /** @return non-empty-list<Sku> the one that stays first */
     public function candidates(Collapse $collapse): array
     {
-        return array_map(fn (int $id): Sku => $this->skus[$id], [$collapse->stays, ...$collapse->goes]);
+        return array_map(fn(int $id): Sku => $this->skus[$id], [$collapse->stays, ...$collapse->goes]);
     }
 
     public function cell(Collapse $collapse): string
@@ -147,14 +178,14 @@ final readonly class PlanScreen
     /** Where a SKU lies now. */
     public function place(Sku $sku): string
     {
-        return $this->loaded->core->matrix->inWords($sku->cell).($sku->isMade() ? '' : ' (retired)');
+        return $this->loaded->core->matrix->inWords($sku->cell) . ($sku->isMade() ? '' : ' (retired)');
     }
 
     public function stock(Sku $sku): string
     {
         $units = $this->loaded->core->units($sku);
 
-        return $units === null ? 'not counted' : number_format($units).' in stock';
+        return $units === null ? 'not counted' : number_format($units) . ' in stock';
     }
 
     public function price(Sku $sku): string
@@ -167,6 +198,7 @@ final readonly class PlanScreen
     {
         $more = count($names) - self::NAMED;
 
-        return implode(', ', array_slice($names, 0, self::NAMED)).($more > 0 ? ' and '.number_format($more).' more' : '');
+        return implode(', ', array_slice($names, 0, self::NAMED)) .
+            ($more > 0 ? ' and ' . number_format($more) . ' more' : '');
     }
 }

@@ -15,6 +15,5 @@ final readonly class SetupChip
         public string $label,
         public ?Swatch $swatch,
         public bool $isNew,
-    ) {
-    }
+    ) {}
 }

@@ -37,11 +37,7 @@ final class SetupScreen
 
     private MatrixChoices $choices;
 
-    public function __construct(
-        private readonly CatalogLookup $catalog,
-        private readonly LibraryShelf $shelf,
-    ) {
-    }
+    public function __construct(private readonly CatalogLookup $catalog, private readonly LibraryShelf $shelf) {}
 
     /** @param  list<DraftAxis>  $drafts */
     public function from(LoadedProduct $loaded, array $drafts, MatrixChoices $choices): self
@@ -49,7 +45,14 @@ final class SetupScreen
         $this->loaded = $loaded;
         $this->drafts = $drafts;
         $this->choices = $choices;
-        $typed = array_values(array_filter($drafts, fn (DraftAxis $draft): bool => $draft->axisId !== null || $draft->name !== '' || trim($draft->typed) !== ''));
+        $typed = array_values(
+            array_filter(
+                $drafts,
+                fn(DraftAxis $draft): bool => $draft->axisId !== null ||
+                    $draft->name !== '' ||
+                    trim($draft->typed) !== '',
+            ),
+        );
         try {
             $this->read = (new DraftReader($this->catalog))->read($typed, $loaded->core);
             $this->planned = (new SetupPlanner($this->catalog))->plan($loaded->core, $this->read, $choices);
@@ -95,17 +98,33 @@ final class SetupScreen
     {
         foreach ($this->read as $read) {
             if ($read->draft->key === $draft->key) {
-                return array_map(fn (Value $value): SetupChip => new SetupChip(DraftValue::of($value)->toJson(), $value->label, $read->swatches[$value->id], $value->id < 0), $read->axis->values);
+                return array_map(
+                    fn(Value $value): SetupChip => new SetupChip(
+                        DraftValue::of($value)->toJson(),
+                        $value->label,
+                        $read->swatches[$value->id],
+                        $value->id < 0,
+                    ),
+                    $read->axis->values,
+                );
             }
         }
-        $names = $this->shelf->valueNames(array_values(array_filter(array_map(fn (DraftValue $value): ?int => $value->id, $draft->values))));
+        $names = $this->shelf->valueNames(
+            array_values(array_filter(array_map(fn(DraftValue $value): ?int => $value->id, $draft->values))),
+        );
 
-        return array_map(fn (DraftValue $value): SetupChip => new SetupChip(
-            $value->toJson(),
-            $value->id === null ? $value->label : $this->loaded->core->matrix->axisOf($value->id)?->value($value->id)->label ?? $names[$value->id] ?? '',
-            $this->loaded->core->library->swatches->of($value->id ?? 0),
-            $value->id === null,
-        ), $draft->values);
+        return array_map(
+            fn(DraftValue $value): SetupChip => new SetupChip(
+                $value->toJson(),
+                $value->id === null
+                    ? $value->label
+                    : $this->loaded->core->matrix->axisOf($value->id)?->value($value->id)->label ??
+                        ($names[$value->id] ?? ''),
+                $this->loaded->core->library->swatches->of($value->id ?? 0),
+                $value->id === null,
+            ),
+            $draft->values,
+        );
     }
 
     /** What a form sends of a new value that is made like another. */
@@ -121,7 +140,9 @@ final class SetupScreen
     {
         $own = $this->loaded->core->matrix->axis($read->axis->id);
 
-        return $own === null ? [] : array_values(array_filter($read->axis->values, fn (Value $value): bool => ! $own->has($value->id)));
+        return $own === null
+            ? []
+            : array_values(array_filter($read->axis->values, fn(Value $value): bool => !$own->has($value->id)));
     }
 
     /** The value that a new one is made like. */
@@ -141,13 +162,25 @@ final class SetupScreen
     {
         return $this->planned === null || $this->loaded->core->made === []
             ? []
-            : array_values(array_filter($this->planned->change->added(), fn (Axis $axis): bool => isset($this->planned->change->homes[$axis->id])));
+            : array_values(
+                array_filter(
+                    $this->planned->change->added(),
+                    fn(Axis $axis): bool => isset($this->planned->change->homes[$axis->id]),
+                ),
+            );
     }
 
     /** @return list<Fact> */
     public function becomeAxes(): array
     {
-        return array_values(array_filter(array_map(fn (Axis $axis): ?Fact => Fact::named($this->loaded->core->state->details->facts, $axis->name), $this->planned?->change->added() ?? [])));
+        return array_values(
+            array_filter(
+                array_map(
+                    fn(Axis $axis): ?Fact => Fact::named($this->loaded->core->state->details->facts, $axis->name),
+                    $this->planned?->change->added() ?? [],
+                ),
+            ),
+        );
     }
 
     /** The key of an axis's row in the form. */
@@ -193,7 +226,7 @@ final class SetupScreen
     /** @return list<SizeRunRecord> runs of axes that the form does not have yet */
     public function spareRuns(): array
     {
-        $ids = array_map(fn (ReadAxis $read): int => $read->axis->id, $this->read);
+        $ids = array_map(fn(ReadAxis $read): int => $read->axis->id, $this->read);
 
         return array_values($this->shelf->runsBeside($ids)->all());
     }

@@ -32,17 +32,27 @@ final readonly class SkuScreen
     /** @return list<array{string, string, string}> what, change, the price from here on */
     public function steps(): array
     {
-        return array_map(fn (PriceStep $step): array => [ucfirst($step->what), $step->change, $step->shown($this->loaded->core->prices->currency)], $this->price->steps);
+        return array_map(
+            fn(PriceStep $step): array => [
+                ucfirst($step->what),
+                $step->change,
+                $step->shown($this->loaded->core->prices->currency),
+            ],
+            $this->price->steps,
+        );
     }
 
     /** Why it is sold at what it is, in a sentence. */
     public function priceInWords(): string
     {
         return match (true) {
-            $this->price->isBelowZero && $this->price->own === null => 'The rules come to less than nothing, so that it has no price.',
-            $this->price->isTooHigh && $this->price->own === null => 'The rules come to more than any price can be, so that it has none.',
+            $this->price->isBelowZero && $this->price->own === null
+                => 'The rules come to less than nothing, so that it has no price.',
+            $this->price->isTooHigh && $this->price->own === null
+                => 'The rules come to more than any price can be, so that it has none.',
             $this->price->effective() === null => 'It has no price yet.',
-            $this->price->own !== null && $this->price->ruled !== null => "Its own price holds, in place of {$this->price->ruled->shown()}.",
+            $this->price->own !== null && $this->price->ruled !== null
+                => "Its own price holds, in place of {$this->price->ruled->shown()}.",
             $this->price->own !== null => 'Its own price holds; the product has none.',
             default => 'It follows the product.',
         };
@@ -56,7 +66,7 @@ final readonly class SkuScreen
             $texts[$field->name()] = $field->shown($this->sku);
         }
 
-        return array_filter($texts, fn (string $text): bool => $text !== '');
+        return array_filter($texts, fn(string $text): bool => $text !== '');
     }
 
     /** @return array<string, string> what is said of it beside its price, list price, cost and the like => in words */
@@ -64,8 +74,12 @@ final readonly class SkuScreen
     {
         $reader = new DetailReader($this->loaded->core->prices->currency);
         $details = $this->texts();
-        foreach ($this->loaded->core->state->details->details->allAt($this->sku->cell, $this->loaded->core->matrix) as $said) {
-            $details[$said->kind->label()] = $reader->inWords($said->kind, $said->text).($said->isOwn ? ' (here, not as the product)' : '');
+        foreach (
+            $this->loaded->core->state->details->details->allAt($this->sku->cell, $this->loaded->core->matrix)
+            as $said
+        ) {
+            $details[$said->kind->label()] =
+                $reader->inWords($said->kind, $said->text) . ($said->isOwn ? ' (here, not as the product)' : '');
         }
         $margin = $this->loaded->core->prices->margin($this->sku->cell, $this->pays());
 

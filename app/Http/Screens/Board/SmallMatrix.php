@@ -26,8 +26,10 @@ final readonly class SmallMatrix
     public function __construct(public LoadedProduct $loaded)
     {
         $matrix = $loaded->core->matrix;
-        $pictureIds = array_map(fn (Axis $axis): int => $axis->id, $matrix->pictureAxes());
-        $others = array_values(array_filter($matrix->axes, fn (Axis $axis): bool => ! in_array($axis->id, $pictureIds, true)));
+        $pictureIds = array_map(fn(Axis $axis): int => $axis->id, $matrix->pictureAxes());
+        $others = array_values(
+            array_filter($matrix->axes, fn(Axis $axis): bool => !in_array($axis->id, $pictureIds, true)),
+        );
         $columns = self::combined($others);
         $this->columns = count($columns) > self::MOST_COLUMNS || $others === [] ? [] : $columns;
         $links = new PictureLinks($loaded);
@@ -36,11 +38,21 @@ final readonly class SmallMatrix
             $made[$cell->on($pictureIds)->key] ??= $cell;
         }
         $rows = [];
-        foreach ($pictureIds === [] ? [] : array_slice(self::combined($matrix->pictureAxes()), 0, self::MOST_ROWS) as $row) {
+        foreach (
+            $pictureIds === [] ? [] : array_slice(self::combined($matrix->pictureAxes()), 0, self::MOST_ROWS)
+            as $row
+        ) {
             $cell = $made[$row->key] ?? null;
             $gallery = $cell === null ? null : $loaded->core->galleries()->of($cell);
             $lead = $gallery?->lead();
-            $rows[] = new SmallRow($row, $this->label($row), $this->swatches($row), $cell !== null, count($gallery->entries ?? []), $lead === null ? null : $links->thumb($lead));
+            $rows[] = new SmallRow(
+                $row,
+                $this->label($row),
+                $this->swatches($row),
+                $cell !== null,
+                count($gallery->entries ?? []),
+                $lead === null ? null : $links->thumb($lead),
+            );
         }
         $this->rows = $rows;
     }
@@ -48,7 +60,12 @@ final readonly class SmallMatrix
     /** How many rows there are besides those shown. */
     public function more(): int
     {
-        return max(0, (int) array_product(array_map(fn (Axis $axis): int => $axis->count(), $this->loaded->core->matrix->pictureAxes())) - count($this->rows));
+        return max(
+            0,
+            (int) array_product(
+                array_map(fn(Axis $axis): int => $axis->count(), $this->loaded->core->matrix->pictureAxes()),
+            ) - count($this->rows),
+        );
     }
 
     public function label(Combination $part): string
@@ -70,7 +87,14 @@ final readonly class SmallMatrix
     /** @return list<Swatch> */
     private function swatches(Combination $row): array
     {
-        return array_values(array_filter(array_map(fn (int $valueId): ?Swatch => $this->loaded->core->library->swatches->of($valueId), $row->values)));
+        return array_values(
+            array_filter(
+                array_map(
+                    fn(int $valueId): ?Swatch => $this->loaded->core->library->swatches->of($valueId),
+                    $row->values,
+                ),
+            ),
+        );
     }
 
     /**

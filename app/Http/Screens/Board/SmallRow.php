@@ -23,6 +23,5 @@ final readonly class SmallRow
         public bool $isOffered,
         public int $pictures,
         public ?string $lead,
-    ) {
-    }
+    ) {}
 }

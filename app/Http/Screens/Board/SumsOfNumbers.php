@@ -20,8 +20,7 @@ final readonly class SumsOfNumbers
         private string $currency,
         private array $skus,
         private StockBook $book,
-    ) {
-    }
+    ) {}
 
     /** @return array<string, string> what is summed => in words */
     public function inWords(): array

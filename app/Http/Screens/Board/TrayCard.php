@@ -23,6 +23,5 @@ final readonly class TrayCard
         public array $reasons = [],
         public int $place = 0,
         public bool $isHidden = false,
-    ) {
-    }
+    ) {}
 }

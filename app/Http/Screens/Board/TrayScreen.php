@@ -44,18 +44,24 @@ final class TrayScreen
     /** @return list<TrayCard> */
     public function hidden(): array
     {
-        return array_map(fn (Entry $entry): TrayCard => $this->card($entry, 0, true), array_values(array_diff_key($this->gallery->hidden, $this->gallery->shown)));
+        return array_map(
+            fn(Entry $entry): TrayCard => $this->card($entry, 0, true),
+            array_values(array_diff_key($this->gallery->hidden, $this->gallery->shown)),
+        );
     }
 
     /** @return list<TrayCard> */
     public function unlinked(): array
     {
-        return array_map(fn (PlacementRow $row): TrayCard => new TrayCard(
-            $row,
-            $this->pictures->thumb($row->placement),
-            $this->pictures->text($row->placement),
-            $this->idleWords($row),
-        ), $this->loaded->tray());
+        return array_map(
+            fn(PlacementRow $row): TrayCard => new TrayCard(
+                $row,
+                $this->pictures->thumb($row->placement),
+                $this->pictures->text($row->placement),
+                $this->idleWords($row),
+            ),
+            $this->loaded->tray(),
+        );
     }
 
     /** The card of a picture, whether it is in the gallery, hidden, or elsewhere. */
@@ -81,13 +87,16 @@ final class TrayScreen
     {
         return array_filter(
             $this->loaded->placements,
-            fn (PlacementRow $row): bool => $row->photoState === PhotoState::Waiting,
+            fn(PlacementRow $row): bool => $row->photoState === PhotoState::Waiting,
         ) !== [];
     }
 
     public function title(): string
     {
-        return $this->selection->isNothing() ? 'All linked pictures' : 'Gallery of '.($this->selection->reach->isEverything() ? 'the whole product' : $this->selection->inWords());
+        return $this->selection->isNothing()
+            ? 'All linked pictures'
+            : 'Gallery of ' .
+                    ($this->selection->reach->isEverything() ? 'the whole product' : $this->selection->inWords());
     }
 
     /** "6 pictures · 6 SKUs"; "6 pictures · no SKU yet" */
@@ -96,11 +105,14 @@ final class TrayScreen
         $pictures = count($this->gallery->shown);
         $skus = $this->gallery->skuCount;
 
-        return number_format($pictures).($pictures === 1 ? ' picture' : ' pictures').' · '.match (true) {
-            $this->loaded->core->made === [] => 'no SKU yet',
-            $skus === 0 => 'no SKU',
-            default => number_format($skus).($skus === 1 ? ' SKU' : ' SKUs'),
-        };
+        return number_format($pictures) .
+            ($pictures === 1 ? ' picture' : ' pictures') .
+            ' · ' .
+            match (true) {
+                $this->loaded->core->made === [] => 'no SKU yet',
+                $skus === 0 => 'no SKU',
+                default => number_format($skus) . ($skus === 1 ? ' SKU' : ' SKUs'),
+            };
     }
 
     /** Whether all selected SKUs show the same, and if not, which pictures are not everywhere. */
@@ -108,7 +120,9 @@ final class TrayScreen
     {
         $skus = $this->gallery->skuCount;
         if ($skus === 0) {
-            return $this->selection->isNothing() ? 'Select a color, a size or a cell to see its gallery.' : 'No SKU is on offer here.';
+            return $this->selection->isNothing()
+                ? 'Select a color, a size or a cell to see its gallery.'
+                : 'No SKU is on offer here.';
         }
         if ($this->gallery->ids() === []) {
             return 'No picture reaches this yet. Drag some here from below, or mark them and press L.';
@@ -119,16 +133,20 @@ final class TrayScreen
         if ($this->gallery->isOne()) {
             return "The same for all {$skus} SKUs.";
         }
-        $partly = count(array_filter($this->gallery->shownBy, fn (int $times): bool => $times < $skus));
+        $partly = count(array_filter($this->gallery->shownBy, fn(int $times): bool => $times < $skus));
 
-        return "{$partly} of these ".($partly === 1 ? 'is' : 'are').' not shown by all '.$skus.' SKUs; each says where it is.';
+        return "{$partly} of these " .
+            ($partly === 1 ? 'is' : 'are') .
+            ' not shown by all ' .
+            $skus .
+            ' SKUs; each says where it is.';
     }
 
     /** How the selection stands against the shot list, where it is one picture combination. */
     public function coverage(): ?CoverageRow
     {
         $loaded = $this->loaded;
-        $axisIds = array_map(fn ($axis): int => $axis->id, $loaded->core->matrix->pictureAxes());
+        $axisIds = array_map(fn($axis): int => $axis->id, $loaded->core->matrix->pictureAxes());
         $keys = [];
         foreach ($this->selection->skus() as $sku) {
             $keys[$sku->cell->on($axisIds)->key] = true;
@@ -147,9 +165,15 @@ final class TrayScreen
         }
 
         return [
-            'skus' => number_format(count($skus)).(count($skus) === 1 ? ' SKU' : ' SKUs'),
-            'pictures' => count($this->gallery->shown).(count($this->gallery->shown) === 1 ? ' picture' : ' pictures'),
-            ...(new SumsOfNumbers($loaded->core->priceRange($skus), $loaded->product->currency, $skus, $loaded->core->book))->inWords(),
+            'skus' => number_format(count($skus)) . (count($skus) === 1 ? ' SKU' : ' SKUs'),
+            'pictures' =>
+                count($this->gallery->shown) . (count($this->gallery->shown) === 1 ? ' picture' : ' pictures'),
+            ...(new SumsOfNumbers(
+                $loaded->core->priceRange($skus),
+                $loaded->product->currency,
+                $skus,
+                $loaded->core->book,
+            ))->inWords(),
         ];
     }
 
@@ -161,24 +185,44 @@ final class TrayScreen
         $reach = $wording->say($row->reach(), $loaded->core->matrix);
         $times = $this->gallery->shownBy[$row->id()] ?? 0;
         $everywhere = $times === $this->gallery->skuCount;
-        $reasons = [$hidden
-            ? "Linked to {$reach}, but hidden from ".$wording->say($row->placement->hidden, $loaded->core->matrix).'.'
-            : "Here because it is linked to {$reach}".($everywhere ? '.' : ": {$times} of the {$this->gallery->skuCount} selected SKUs show it.")];
+        $reasons = [
+            $hidden
+                ? "Linked to {$reach}, but hidden from " .
+                    $wording->say($row->placement->hidden, $loaded->core->matrix) .
+                    '.'
+                : "Here because it is linked to {$reach}" .
+                    ($everywhere ? '.' : ": {$times} of the {$this->gallery->skuCount} selected SKUs show it."),
+        ];
         $badges = [];
         foreach ($this->roles($entry) as $name => [$answer, $galleries]) {
             $partly = $galleries < count($this->gallery->galleries);
-            if ($answer->ground === Ground::Assigned || in_array($answer->role, [Role::Lead, Role::Hover, Role::Guide], true)) {
+            if (
+                $answer->ground === Ground::Assigned ||
+                in_array($answer->role, [Role::Lead, Role::Hover, Role::Guide], true)
+            ) {
                 $badges[] = $name;
             }
-            $reasons[] = "{$name}, {$answer->role->meaning()}: ".lcfirst($answer->reason($loaded->core->matrix)).($partly ? ' Not in every selected gallery.' : '');
+            $reasons[] =
+                "{$name}, {$answer->role->meaning()}: " .
+                lcfirst($answer->reason($loaded->core->matrix)) .
+                ($partly ? ' Not in every selected gallery.' : '');
         }
         foreach ($entry->placement->roles as $role) {
-            if (! in_array($role->label(), $badges, true)) {
+            if (!in_array($role->label(), $badges, true)) {
                 $reasons[] = "{$role->label()}: assigned, but a narrower or earlier picture does it here.";
             }
         }
 
-        return new TrayCard($row, $this->pictures->thumb($entry->placement), $this->pictures->text($entry->placement), $reach, $badges, $reasons, $place, $hidden);
+        return new TrayCard(
+            $row,
+            $this->pictures->thumb($entry->placement),
+            $this->pictures->text($entry->placement),
+            $reach,
+            $badges,
+            $reasons,
+            $place,
+            $hidden,
+        );
     }
 
     /** @return array<string, array{\Core\Gallery\Roles\RoleAnswer, int}> role label => its answer, and in how many of the galleries */
@@ -187,7 +231,10 @@ final class TrayScreen
         $roles = [];
         foreach ($this->gallery->galleries as $gallery) {
             foreach ($gallery->rolesOf($entry->placement) as $answer) {
-                $roles[$answer->role->label()] = [$roles[$answer->role->label()][0] ?? $answer, ($roles[$answer->role->label()][1] ?? 0) + 1];
+                $roles[$answer->role->label()] = [
+                    $roles[$answer->role->label()][0] ?? $answer,
+                    ($roles[$answer->role->label()][1] ?? 0) + 1,
+                ];
             }
         }
 
@@ -201,7 +248,9 @@ final class TrayScreen
 
         return match (true) {
             $row->reach()->isNothing() => '',
-            ! $row->reach()->activeIn($matrix)->isNothing() => 'for '.(new Wording())->say($row->reach(), $matrix).', not on offer',
+            !$row->reach()->activeIn($matrix)->isNothing() => 'for ' .
+                (new Wording())->say($row->reach(), $matrix) .
+                ', not on offer',
             count($row->reach()->clauses) === 1 => 'was linked to a value that is gone',
             default => 'was linked to values that are gone',
         };

@@ -24,8 +24,7 @@ final readonly class BatchScreen
         public BatchProductState $shown,
         private array $products,
         private bool $isOwn,
-    ) {
-    }
+    ) {}
 
     public function total(): int
     {
@@ -53,7 +52,9 @@ final readonly class BatchScreen
     /** @return list<BatchProductState> those that any product is in */
     public function states(): array
     {
-        return array_values(array_filter(BatchProductState::cases(), fn (BatchProductState $state): bool => $this->count($state) > 0));
+        return array_values(
+            array_filter(BatchProductState::cases(), fn(BatchProductState $state): bool => $this->count($state) > 0),
+        );
     }
 
     /** @return list<BatchedProduct> */
@@ -77,7 +78,7 @@ final readonly class BatchScreen
     /** @return array<string, string> what can be done now: the address's last part => label */
     public function deeds(): array
     {
-        if (! $this->isOwn) {
+        if (!$this->isOwn) {
             return [];
         }
         $deeds = match (true) {
@@ -87,7 +88,9 @@ final readonly class BatchScreen
             $this->batch->state === BatchState::Undone => ['redo' => 'Make all again'],
             default => [],
         };
-        $canTryAgain = in_array($this->batch->state, [BatchState::Done, BatchState::Refused], true) && $this->count(BatchProductState::Refused) > 0;
+        $canTryAgain =
+            in_array($this->batch->state, [BatchState::Done, BatchState::Refused], true) &&
+            $this->count(BatchProductState::Refused) > 0;
 
         return $canTryAgain ? ['again' => 'Try again what was refused'] + $deeds : $deeds;
     }
@@ -97,6 +100,6 @@ final readonly class BatchScreen
     {
         $seconds = (int) $this->batch->created_at->diffInSeconds($this->batch->ended_at ?? now());
 
-        return $seconds < 90 ? "{$seconds} s" : round($seconds / 60).' min';
+        return $seconds < 90 ? "{$seconds} s" : round($seconds / 60) . ' min';
     }
 }

@@ -26,8 +26,7 @@ final readonly class CatalogPage
         public array $shotLists,
         public int $waiting,
         public string $place = 'catalog',
-    ) {
-    }
+    ) {}
 
     public function all(): int
     {
@@ -37,18 +36,20 @@ final readonly class CatalogPage
     /** "8 products", "23 of 1,204 products", "more than 500 of 20,000 products". */
     public function countInWords(): string
     {
-        $all = number_format($this->all()).($this->all() === 1 ? ' product' : ' products');
+        $all = number_format($this->all()) . ($this->all() === 1 ? ' product' : ' products');
         if ($this->asked->search === '' && count($this->asked->filters) === 1) {
             $facet = (string) array_key_first($this->asked->filters);
-            $value = in_array($facet, ListQuery::FLAGS, true) ? (string) array_key_first($this->totals[$facet] ?? ['' => 0]) : $this->asked->filters[$facet];
+            $value = in_array($facet, ListQuery::FLAGS, true)
+                ? (string) array_key_first($this->totals[$facet] ?? ['' => 0])
+                : $this->asked->filters[$facet];
 
-            return number_format($this->totals[$facet][$value] ?? 0)." of {$all}";
+            return number_format($this->totals[$facet][$value] ?? 0) . " of {$all}";
         }
 
         return match (true) {
             $this->asked->search === '' && $this->asked->filters === [] => $all,
-            $this->list->found === null => $this->asked->search === '' ? "some of {$all}" : 'many of '.$all,
-            default => number_format($this->list->found)." of {$all}",
+            $this->list->found === null => $this->asked->search === '' ? "some of {$all}" : 'many of ' . $all,
+            default => number_format($this->list->found) . " of {$all}",
         };
     }
 
@@ -59,38 +60,64 @@ final readonly class CatalogPage
      */
     public function address(array $with): string
     {
-        return route($this->place, array_filter($with + [
-            'q' => $this->asked->search,
-            ...$this->asked->filters,
-            'sort' => $this->sort(),
-        ], fn (?string $value): bool => $value !== null && $value !== ''));
+        return route(
+            $this->place,
+            array_filter(
+                $with + [
+                    'q' => $this->asked->search,
+                    ...$this->asked->filters,
+                    'sort' => $this->sort(),
+                ],
+                fn(?string $value): bool => $value !== null && $value !== '',
+            ),
+        );
     }
 
     /** The list of all pictures that the products meant here lack. */
     public function shootingAddress(): string
     {
-        return route('shooting-list', array_filter(['q' => $this->asked->search, ...$this->asked->filters], fn (string $value): bool => $value !== ''));
+        return route(
+            'shooting-list',
+            array_filter(
+                ['q' => $this->asked->search, ...$this->asked->filters],
+                fn(string $value): bool => $value !== '',
+            ),
+        );
     }
 
     /** Where all the products that are meant are changed at once. */
     public function bulkAddress(): string
     {
-        return route('batches.form', array_filter(['q' => $this->asked->search, ...$this->asked->filters], fn (string $value): bool => $value !== ''));
+        return route(
+            'batches.form',
+            array_filter(
+                ['q' => $this->asked->search, ...$this->asked->filters],
+                fn(string $value): bool => $value !== '',
+            ),
+        );
     }
 
     /** How it is sorted, as the address says it; null for the usual way. */
     public function sort(): ?string
     {
-        return $this->place === 'catalog' && $this->asked->sort === ListSort::Name && ! $this->asked->descending ? null : ($this->asked->descending ? '-' : '').$this->asked->sort->value;
+        return $this->place === 'catalog' && $this->asked->sort === ListSort::Name && !$this->asked->descending
+            ? null
+            : ($this->asked->descending ? '-' : '') . $this->asked->sort->value;
     }
 
     /** The address that sorts by a column: first the way that is wanted more often, then the other. */
     public function sortedBy(ListSort $sort): string
     {
         $isNow = $this->asked->sort === $sort;
-        $startsDown = ! in_array($sort, [ListSort::Name, ListSort::Code, ListSort::Coverage, ListSort::Price, ListSort::Stock], true);
+        $startsDown = !in_array(
+            $sort,
+            [ListSort::Name, ListSort::Code, ListSort::Coverage, ListSort::Price, ListSort::Stock],
+            true,
+        );
 
-        return $this->address(['sort' => ($isNow ? ! $this->asked->descending : $startsDown) ? "-{$sort->value}" : $sort->value]);
+        return $this->address([
+            'sort' => ($isNow ? !$this->asked->descending : $startsDown) ? "-{$sort->value}" : $sort->value,
+        ]);
     }
 
     public function isSortedBy(ListSort $sort): string

@@ -38,8 +38,7 @@ final readonly class CatalogRow
         public string $changed,
         public int $holes,
         public int $touched,
-    ) {
-    }
+    ) {}
 
     /** @return list<ValueLabel> */
     public function shownColors(): array

@@ -21,17 +21,16 @@ final class CatalogScreen
         private readonly ProductList $list,
         private readonly ValueLabels $labels,
         private readonly LibraryShelf $shelf,
-    ) {
-    }
+    ) {}
 
     public function page(ListQuery $asked, string $place = 'catalog'): CatalogPage
     {
         $page = $this->list->page($asked);
-        $labels = $this->labels->of(array_map(fn (ListedProduct $product): int => $product->id, $page->rows));
+        $labels = $this->labels->of(array_map(fn(ListedProduct $product): int => $product->id, $page->rows));
 
         return new CatalogPage(
             array_map(
-                fn (ListedProduct $product): CatalogRow => $this->row($product, $labels[$product->id] ?? []),
+                fn(ListedProduct $product): CatalogRow => $this->row($product, $labels[$product->id] ?? []),
                 $page->rows,
             ),
             $page,
@@ -46,9 +45,9 @@ final class CatalogScreen
     /** @param  array<int, ValueLabel>  $labels  by value id */
     private function row(ListedProduct $product, array $labels): CatalogRow
     {
-        $known = fn (array $ids): array => array_values(array_filter(
-            array_map(fn (int $id): ?ValueLabel => $labels[$id] ?? null, $ids),
-        ));
+        $known = fn(array $ids): array => array_values(
+            array_filter(array_map(fn(int $id): ?ValueLabel => $labels[$id] ?? null, $ids)),
+        );
 
         return new CatalogRow(
             $product->code,

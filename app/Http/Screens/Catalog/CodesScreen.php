@@ -16,9 +16,7 @@ use Core\Codes\Gtin;
 /** Code patterns and ranges of GTINs, as the library shows them. */
 final readonly class CodesScreen
 {
-    public function __construct(private CodePatterns $patterns)
-    {
-    }
+    public function __construct(private CodePatterns $patterns) {}
 
     /** @return list<CodePatternRecord> */
     public function patterns(): array
@@ -43,18 +41,31 @@ final readonly class CodesScreen
         [$code, $parts] = $this->patterns->examples();
         $first = (int) ($pattern->number()->text ?? '1');
 
-        return implode(', ', array_map(fn (CodeParts $sku, int $at): string => $pattern->code($code, $sku, $first + $at), $parts, array_keys($parts)));
+        return implode(
+            ', ',
+            array_map(
+                fn(CodeParts $sku, int $at): string => $pattern->code($code, $sku, $first + $at),
+                $parts,
+                array_keys($parts),
+            ),
+        );
     }
 
     /** "product code - code of the Color - running number from 001" */
     public function inWords(CodePattern $pattern): string
     {
-        return implode($pattern->separator === '' ? ' ' : " {$pattern->separator} ", array_map(fn (CodePart $part): string => match ($part->kind) {
-            CodePartKind::Axis => 'code of the '.($this->patterns->axes()[$part->axisId] ?? 'axis'),
-            CodePartKind::Number => "number from {$part->text}",
-            CodePartKind::Text => "“{$part->text}”",
-            default => $part->kind->inWords(),
-        }, $pattern->parts));
+        return implode(
+            $pattern->separator === '' ? ' ' : " {$pattern->separator} ",
+            array_map(
+                fn(CodePart $part): string => match ($part->kind) {
+                    CodePartKind::Axis => 'code of the ' . ($this->patterns->axes()[$part->axisId] ?? 'axis'),
+                    CodePartKind::Number => "number from {$part->text}",
+                    CodePartKind::Text => "“{$part->text}”",
+                    default => $part->kind->inWords(),
+                },
+                $pattern->parts,
+            ),
+        );
     }
 
     /** @return array<string, string> what can stand at a place, as the form says it => in words */
@@ -68,13 +79,22 @@ final readonly class CodesScreen
             $choices["axis {$id}"] = "Code of the {$name}";
         }
 
-        return $choices + [CodePartKind::Number->value => 'Running number, from', CodePartKind::Text->value => 'Fixed text'];
+        return $choices + [
+            CodePartKind::Number->value => 'Running number, from',
+            CodePartKind::Text->value => 'Fixed text',
+        ];
     }
 
     /** @return list<array{string, string}> of each place of the form: what stands there, and its text */
     public function rows(?CodePattern $pattern): array
     {
-        $rows = array_map(fn (CodePart $part): array => [$part->kind === CodePartKind::Axis ? "axis {$part->axisId}" : $part->kind->value, $part->text], ($pattern ?? CodePattern::usual())->parts);
+        $rows = array_map(
+            fn(CodePart $part): array => [
+                $part->kind === CodePartKind::Axis ? "axis {$part->axisId}" : $part->kind->value,
+                $part->text,
+            ],
+            ($pattern ?? CodePattern::usual())->parts,
+        );
 
         return array_pad($rows, max(5, min(CodePattern::MOST_PARTS, count($rows) + 1)), ['', '']);
     }
@@ -86,6 +106,10 @@ final readonly class CodesScreen
         $left = $range->to - $range->from + 1 - ($this->patterns->given()[$record->id] ?? 0);
         $why = Gtin::restriction($range->number($range->from));
 
-        return number_format($left).' of '.number_format($range->to - $range->from + 1).' free'.($why === null ? '' : "; {$why}");
+        return number_format($left) .
+            ' of ' .
+            number_format($range->to - $range->from + 1) .
+            ' free' .
+            ($why === null ? '' : "; {$why}");
     }
 }

@@ -55,7 +55,10 @@ final readonly class LibraryScreen
     /** @return list<string> values that lack what shoppers are to see of them */
     public function lacking(LibraryAxis $axis): array
     {
-        return array_map(fn (Value $value): string => $value->label, SwatchChecks::lacking($this->shelf->colors($axis->id)));
+        return array_map(
+            fn(Value $value): string => $value->label,
+            SwatchChecks::lacking($this->shelf->colors($axis->id)),
+        );
     }
 
     public function usedBy(LibraryAxis $axis): string
@@ -117,9 +120,9 @@ final readonly class LibraryScreen
      */
     public function shotsOf(?ShotListRecord $list): array
     {
-        $views = new Views(array_values($this->views()->map(fn (LibraryView $view): View => $view->toCore())->all()));
+        $views = new Views(array_values($this->views()->map(fn(LibraryView $view): View => $view->toCore())->all()));
         $own = $list?->toCore($views);
-        $shots = array_map(fn (Shot $shot): array => [$shot->view, $shot->need], array_values($own->shots ?? []));
+        $shots = array_map(fn(Shot $shot): array => [$shot->view, $shot->need], array_values($own->shots ?? []));
         foreach ($views->all as $view) {
             if ($own?->need($view) === null) {
                 $shots[] = [$view, null];
@@ -133,7 +136,10 @@ final readonly class LibraryScreen
     {
         $names = $record->axis->values->pluck('name', 'id');
 
-        return new SizeRun($record->name, array_values(array_filter(array_map(fn (int $id): ?string => $names[$id] ?? null, $record->value_ids))));
+        return new SizeRun(
+            $record->name,
+            array_values(array_filter(array_map(fn(int $id): ?string => $names[$id] ?? null, $record->value_ids))),
+        );
     }
 
     /** What is unusual about the order of a run; empty where it is the one people expect. */
@@ -141,6 +147,6 @@ final readonly class LibraryScreen
     {
         $usual = (new SizeOrder())->sort($run->sizes);
 
-        return $usual === $run->sizes ? '' : 'An order of its own; usual would be '.implode(', ', $usual).'.';
+        return $usual === $run->sizes ? '' : 'An order of its own; usual would be ' . implode(', ', $usual) . '.';
     }
 }

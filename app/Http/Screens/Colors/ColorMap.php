@@ -52,10 +52,14 @@ final class ColorMap
         private readonly ?TriedColor $tried = null,
     ) {
         $swatches = array_map($this->seen(...), $colors->swatches);
-        $labs = [...($tried === null ? [] : [Lab::of($this->seen($tried->swatch)->main())]), ...array_map(fn (Swatch $swatch): Lab => Lab::of($swatch->main()), $swatches), ...array_map(fn (ValuePicture $picture): Lab => Lab::of($this->seenColor($picture)), $this->told())];
+        $labs = [
+            ...$tried === null ? [] : [Lab::of($this->seen($tried->swatch)->main())],
+            ...array_map(fn(Swatch $swatch): Lab => Lab::of($swatch->main()), $swatches),
+            ...array_map(fn(ValuePicture $picture): Lab => Lab::of($this->seenColor($picture)), $this->told()),
+        ];
         $farthest = max([
             self::LEAST,
-            ...array_map(fn (Lab $lab): float => max(abs($lab->a), abs($lab->b)) + self::MARGIN, $labs),
+            ...array_map(fn(Lab $lab): float => max(abs($lab->a), abs($lab->b)) + self::MARGIN, $labs),
         ]);
         $this->scale = self::SIDE / 2 / $farthest;
         $byValue = [];
@@ -78,7 +82,18 @@ final class ColorMap
         $swatch = $this->seen($this->tried->swatch);
         [$x, $y] = $this->place(Lab::of($swatch->main()));
 
-        return new MapPoint(0, $this->tried->name, $swatch, Lab::of($swatch->main()), $x, $y, $this->lightY(Lab::of($swatch->main())), $y - 14, false, false);
+        return new MapPoint(
+            0,
+            $this->tried->name,
+            $swatch,
+            Lab::of($swatch->main()),
+            $x,
+            $y,
+            $this->lightY(Lab::of($swatch->main())),
+            $y - 14,
+            false,
+            false,
+        );
     }
 
     /** @return list<array{int, float}> rings of equal chroma: how colorful, radius in pixels */
@@ -100,7 +115,7 @@ final class ColorMap
     /** "L 45, a −12, b 20" */
     public static function inWords(Lab $lab): string
     {
-        $number = fn (float $number): string => str_replace('-', '−', (string) (round($number) + 0));
+        $number = fn(float $number): string => str_replace('-', '−', (string) (round($number) + 0));
 
         return "L {$number($lab->lightness)}, a {$number($lab->a)}, b {$number($lab->b)}";
     }
@@ -109,9 +124,24 @@ final class ColorMap
     {
         $lab = Lab::of($swatch->main());
         [$x, $y] = $this->place($lab);
-        $marked = array_filter($this->findings, fn (Finding $finding): bool => $finding->placementId === null && in_array($value->id, $finding->valueIds, true));
+        $marked = array_filter(
+            $this->findings,
+            fn(Finding $finding): bool => $finding->placementId === null &&
+                in_array($value->id, $finding->valueIds, true),
+        );
 
-        return new MapPoint($value->id, $value->label, $swatch, $lab, $x, $y, $this->lightY($lab), $this->labelY($x, $y), $marked !== [], $this->canEdit && $this->eyes === null && $swatch->piece === null);
+        return new MapPoint(
+            $value->id,
+            $value->label,
+            $swatch,
+            $lab,
+            $x,
+            $y,
+            $this->lightY($lab),
+            $this->labelY($x, $y),
+            $marked !== [],
+            $this->canEdit && $this->eyes === null && $swatch->piece === null,
+        );
     }
 
     private function picture(ValuePicture $picture, ?MapPoint $swatch): MapPicture
@@ -120,20 +150,43 @@ final class ColorMap
         $lab = Lab::of($color);
         [$x, $y] = $this->place($lab);
         $distance = $this->colors->distance($picture);
-        $isAccused = array_filter($this->findings, fn (Finding $finding): bool => $finding->placementId === $picture->placementId) !== [];
+        $isAccused =
+            array_filter(
+                $this->findings,
+                fn(Finding $finding): bool => $finding->placementId === $picture->placementId,
+            ) !== [];
 
-        return new MapPicture($picture->placementId, $picture->file, $this->colors->axis->value($picture->valueId)->label ?? '', $color, $x, $y, $this->lightY($lab), $swatch, $distance, $isAccused || $distance > SwatchChecks::FAR, ($isAccused || $distance > SwatchChecks::FAR) && $this->isFree($x, $y));
+        return new MapPicture(
+            $picture->placementId,
+            $picture->file,
+            $this->colors->axis->value($picture->valueId)->label ?? '',
+            $color,
+            $x,
+            $y,
+            $this->lightY($lab),
+            $swatch,
+            $distance,
+            $isAccused || $distance > SwatchChecks::FAR,
+            ($isAccused || $distance > SwatchChecks::FAR) && $this->isFree($x, $y),
+        );
     }
 
     private function isFree(float $x, float $y): bool
     {
-        return array_filter($this->pictures, fn (MapPicture $other): bool => $other->isSaid && abs($other->x - $x) < self::LABEL[0] / 2 && abs($other->y - $y) < self::LABEL[1]) === [];
+        return array_filter(
+            $this->pictures,
+            fn(MapPicture $other): bool => $other->isSaid &&
+                abs($other->x - $x) < self::LABEL[0] / 2 &&
+                abs($other->y - $y) < self::LABEL[1],
+        ) === [];
     }
 
     /** @return list<ValuePicture> whose color can be told */
     private function told(): array
     {
-        return array_values(array_filter($this->colors->pictures, fn (ValuePicture $picture): bool => $picture->isTold()));
+        return array_values(
+            array_filter($this->colors->pictures, fn(ValuePicture $picture): bool => $picture->isTold()),
+        );
     }
 
     private function seenColor(ValuePicture $picture): Srgb
@@ -156,7 +209,7 @@ final class ColorMap
 
     private function lightY(Lab $lab): float
     {
-        return round((100 - $lab->lightness) / 100 * self::SIDE, 1);
+        return round(((100 - $lab->lightness) / 100) * self::SIDE, 1);
     }
 
     /** Names stand beside their points, one below the other where they would lie over each other. */

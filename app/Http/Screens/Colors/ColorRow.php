@@ -32,16 +32,18 @@ final readonly class ColorRow
         public ?NearValue $nearest,
         public string $nearestLabel,
         public array $findings,
-    ) {
-    }
+    ) {}
 
     /** "stripes", "cut from a picture, its own": what there is to say of the swatch beside its colors. */
     public function remark(): string
     {
-        return implode(', ', array_filter([
-            $this->swatch->tile->value ?? '',
-            ($this->swatch->piece ?? null) === null ? '' : 'cut from a picture',
-            $this->isOwn ? 'its own' : '',
-        ]));
+        return implode(
+            ', ',
+            array_filter([
+                $this->swatch->tile->value ?? '',
+                ($this->swatch->piece ?? null) === null ? '' : 'cut from a picture',
+                $this->isOwn ? 'its own' : '',
+            ]),
+        );
     }
 }

@@ -53,14 +53,19 @@ final class ColorScreen implements PageScreen
     {
         $all = new ProductColors($loaded);
         $axes = $all->axes();
-        $axis = array_values(array_filter($axes, fn (Axis $axis): bool => $axis->id === $axisId))[0] ?? $axes[0] ?? null;
+        $axis =
+            array_values(array_filter($axes, fn(Axis $axis): bool => $axis->id === $axisId))[0] ?? ($axes[0] ?? null);
 
         return $axis === null ? null : new self($all->of($axis), $eyes, $loaded, $all, $canEdit);
     }
 
     /** @param  ?TriedColor  $tried  a color that is thought of */
-    public static function ofLibrary(AxisColors $colors, ?Deficiency $eyes, bool $canEdit, ?TriedColor $tried = null): self
-    {
+    public static function ofLibrary(
+        AxisColors $colors,
+        ?Deficiency $eyes,
+        bool $canEdit,
+        ?TriedColor $tried = null,
+    ): self {
         return new self($colors, $eyes, null, null, $canEdit, $tried);
     }
 
@@ -84,8 +89,10 @@ final class ColorScreen implements PageScreen
     /** @return list<MapPicture> pictures that lie farther from their swatch than a color does, the farthest first */
     public function farPictures(): array
     {
-        $far = array_values(array_filter($this->map->pictures, fn (MapPicture $picture): bool => $picture->distance > SwatchChecks::FAR));
-        usort($far, fn (MapPicture $one, MapPicture $other): int => $other->distance <=> $one->distance);
+        $far = array_values(
+            array_filter($this->map->pictures, fn(MapPicture $picture): bool => $picture->distance > SwatchChecks::FAR),
+        );
+        usort($far, fn(MapPicture $one, MapPicture $other): int => $other->distance <=> $one->distance);
 
         return $far;
     }
@@ -93,7 +100,13 @@ final class ColorScreen implements PageScreen
     /** @return list<ColorRow> those whose pictures propose another swatch than they have */
     public function proposals(): array
     {
-        return array_values(array_filter($this->rows(), fn (ColorRow $row): bool => $row->measured !== null && $row->measured->swatch->hex() !== $row->swatch?->hex()));
+        return array_values(
+            array_filter(
+                $this->rows(),
+                fn(ColorRow $row): bool => $row->measured !== null &&
+                    $row->measured->swatch->hex() !== $row->swatch?->hex(),
+            ),
+        );
     }
 
     /** @return list<Value> values that lack what shoppers are to see of them */
@@ -124,10 +137,15 @@ final class ColorScreen implements PageScreen
         $values = count($this->axis()->values);
         $parts = [];
         foreach ($counts as $check => $count) {
-            $parts[] = lcfirst(SwatchCheck::from($check)->inWords()).': '.$count;
+            $parts[] = lcfirst(SwatchCheck::from($check)->inWords()) . ': ' . $count;
         }
 
-        return "{$values} ".($values === 1 ? 'value' : 'values').', '.count($this->colors->swatches).' with a swatch. '.($parts === [] ? 'Nothing is wrong with them.' : 'Found: '.implode(', ', $parts).'.');
+        return "{$values} " .
+            ($values === 1 ? 'value' : 'values') .
+            ', ' .
+            count($this->colors->swatches) .
+            ' with a swatch. ' .
+            ($parts === [] ? 'Nothing is wrong with them.' : 'Found: ' . implode(', ', $parts) . '.');
     }
 
     /** Where something that was found can be mended: the picture it is about. */
@@ -143,7 +161,9 @@ final class ColorScreen implements PageScreen
     /** @return list<ColorRow> */
     private function drawn(): array
     {
-        $accused = array_values(array_filter(array_map(fn (Finding $finding): ?int => $finding->placementId, $this->findings)));
+        $accused = array_values(
+            array_filter(array_map(fn(Finding $finding): ?int => $finding->placementId, $this->findings)),
+        );
         $links = $this->loaded === null ? null : new PictureLinks($this->loaded);
         $rows = [];
         foreach ($this->axis()->values as $value) {
@@ -161,7 +181,12 @@ final class ColorScreen implements PageScreen
                 $this->colors->middleDistance($value->id, $accused),
                 $nearest,
                 $nearest === null ? '' : $this->axis()->value($nearest->valueId)->label ?? '',
-                array_values(array_filter($this->findings, fn (Finding $finding): bool => in_array($value->id, $finding->valueIds, true))),
+                array_values(
+                    array_filter(
+                        $this->findings,
+                        fn(Finding $finding): bool => in_array($value->id, $finding->valueIds, true),
+                    ),
+                ),
             );
         }
 

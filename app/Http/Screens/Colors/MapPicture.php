@@ -26,6 +26,5 @@ final readonly class MapPicture
         public ?float $distance,
         public bool $isMarked,
         public bool $isSaid,
-    ) {
-    }
+    ) {}
 }

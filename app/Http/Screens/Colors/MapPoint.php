@@ -27,12 +27,11 @@ final readonly class MapPoint
         public float $labelY,
         public bool $isMarked,
         public bool $canMove,
-    ) {
-    }
+    ) {}
 
     /** "Moss, L 45, a −12, b 20". */
     public function inWords(): string
     {
-        return "{$this->label}, ".ColorMap::inWords($this->lab);
+        return "{$this->label}, " . ColorMap::inWords($this->lab);
     }
 }

@@ -86,7 +86,9 @@ final class SwatchScreen
             return '';
         }
 
-        return ($read->isOwn ? 'the shop’s own ' : '').($read->name === '' ? '' : "{$read->name}, ").$read->color->hex();
+        return ($read->isOwn ? 'the shop’s own ' : '') .
+            ($read->name === '' ? '' : "{$read->name}, ") .
+            $read->color->hex();
     }
 
     /** @return list<NearColor> names that are proposed for it */
@@ -110,9 +112,19 @@ final class SwatchScreen
     {
         $swatches = $this->colors->swatches;
         unset($swatches[$this->value->id]);
-        $colors = new AxisColors($this->colors->axis, $swatches + ($this->swatch === null ? [] : [$this->value->id => $this->swatch]), $this->colors->pictures);
+        $colors = new AxisColors(
+            $this->colors->axis,
+            $swatches + ($this->swatch === null ? [] : [$this->value->id => $this->swatch]),
+            $this->colors->pictures,
+        );
 
-        return array_values(array_filter(SwatchChecks::of($colors), fn (Finding $finding): bool => $finding->placementId === null && in_array($this->value->id, $finding->valueIds, true)));
+        return array_values(
+            array_filter(
+                SwatchChecks::of($colors),
+                fn(Finding $finding): bool => $finding->placementId === null &&
+                    in_array($this->value->id, $finding->valueIds, true),
+            ),
+        );
     }
 
     /** @return list<PlacementRow> stills that show the value, those of it alone first */
@@ -125,14 +137,23 @@ final class SwatchScreen
                 continue;
             }
             foreach ($loaded->placements as $row) {
-                if ($row->photoState !== PhotoState::Ready || $row->kind() !== MediaKind::Still || isset($seen[$row->photoId])) {
+                if (
+                    $row->photoState !== PhotoState::Ready ||
+                    $row->kind() !== MediaKind::Still ||
+                    isset($seen[$row->photoId])
+                ) {
                     continue;
                 }
                 $seen[$row->photoId] = true;
                 $reach = $row->reach()->activeIn($loaded->core->matrix);
                 if (ValuePicture::valueOf($reach, $axis->id) === $this->value->id) {
                     $own[] = $row;
-                } elseif (array_filter($reach->clauses, fn (Clause $clause): bool => $clause->allows($axis->id, $this->value->id)) !== []) {
+                } elseif (
+                    array_filter(
+                        $reach->clauses,
+                        fn(Clause $clause): bool => $clause->allows($axis->id, $this->value->id),
+                    ) !== []
+                ) {
                     $other[] = $row;
                 }
             }

@@ -22,13 +22,7 @@ final readonly class TriedColor
      * @param  string  $name  what it could be called
      * @param  list<NearValue>  $near  the values that are nearest
      */
-    public function __construct(
-        public string $typed,
-        public string $name,
-        public Swatch $swatch,
-        public array $near,
-    ) {
-    }
+    public function __construct(public string $typed, public string $name, public Swatch $swatch, public array $near) {}
 
     /** @throws UnreadableColor */
     public static function of(string $typed, ColorNaming $naming, AxisColors $colors): self
@@ -37,6 +31,13 @@ final readonly class TriedColor
         $swatch = Swatch::of($color);
 
         // Figures are no name; a name of the open list is proposed for them.
-        return new self($typed, TypedColor::find($typed) === null || CssColors::named($typed) !== null ? mb_convert_case($typed, MB_CASE_TITLE) : $naming->proposed($color), $swatch, $colors->near($swatch, self::MOST_NEAR));
+        return new self(
+            $typed,
+            TypedColor::find($typed) === null || CssColors::named($typed) !== null
+                ? mb_convert_case($typed, MB_CASE_TITLE)
+                : $naming->proposed($color),
+            $swatch,
+            $colors->near($swatch, self::MOST_NEAR),
+        );
     }
 }

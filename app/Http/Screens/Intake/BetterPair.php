@@ -9,11 +9,7 @@ use Core\Matching\Drop\DuplicateCandidate;
 /** A picture of a product, and the file of a drop that can take its place. */
 final readonly class BetterPair
 {
-    public function __construct(
-        public DuplicateCandidate $old,
-        public IntakeRow $row,
-    ) {
-    }
+    public function __construct(public DuplicateCandidate $old, public IntakeRow $row) {}
 
     public function isSmaller(): bool
     {

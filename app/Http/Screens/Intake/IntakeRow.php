@@ -23,9 +23,7 @@ final readonly class IntakeRow
     /** Sharpness under which nothing in the picture is sharp. */
     private const BLURRED = 5.0;
 
-    public function __construct(public ReadFile $read)
-    {
-    }
+    public function __construct(public ReadFile $read) {}
 
     public function id(): int
     {
@@ -50,10 +48,25 @@ final readonly class IntakeRow
         $reading = $this->read->verdict?->reading;
         foreach ($reading->understood ?? [] as $understood) {
             $last = $understood->parts[count($understood->parts) - 1];
-            $meanings = array_unique(array_map(fn ($meaning): string => "{$meaning->kind->value} {$meaning->word}", $understood->meanings));
-            $this->mark($marks, $understood->parts[0], $last->at + strlen($last->text), 'known', implode(' or ', array_slice($meanings, 0, 3)));
+            $meanings = array_unique(
+                array_map(fn($meaning): string => "{$meaning->kind->value} {$meaning->word}", $understood->meanings),
+            );
+            $this->mark(
+                $marks,
+                $understood->parts[0],
+                $last->at + strlen($last->text),
+                'known',
+                implode(' or ', array_slice($meanings, 0, 3)),
+            );
         }
-        foreach (['number' => ['numbers', 'a place'], 'idle' => ['passedOver', 'passed over'], 'unknown' => ['unknown', 'means nothing here']] as $kind => [$list, $says]) {
+        foreach (
+            [
+                'number' => ['numbers', 'a place'],
+                'idle' => ['passedOver', 'passed over'],
+                'unknown' => ['unknown', 'means nothing here'],
+            ]
+            as $kind => [$list, $says]
+        ) {
             foreach ($reading->{$list} ?? [] as $part) {
                 $this->mark($marks, $part, $part->at + strlen($part->text), $kind, $says);
             }
@@ -71,7 +84,7 @@ final readonly class IntakeRow
         }
         $pieces[] = [substr($name, $end), '', ''];
 
-        return array_values(array_filter($pieces, fn (array $piece): bool => $piece[0] !== ''));
+        return array_values(array_filter($pieces, fn(array $piece): bool => $piece[0] !== ''));
     }
 
     /** Where it belongs as far as is read: "Moss · front · 2". */
@@ -83,11 +96,22 @@ final readonly class IntakeRow
         }
         $isLinked = $this->read->linkedTo !== null;
 
-        return implode(' · ', array_filter([
-            ucfirst((new Wording())->say($this->read->linkedTo ?? $verdict->reach ?? Reach::nothing(), $this->read->product->matrix)),
-            (string) ($isLinked ? $this->read->file->to_view : $verdict?->view?->name),
-            $isLinked || $verdict?->place === null ? '' : (string) $verdict->place,
-        ], fn (string $part): bool => $part !== ''));
+        return implode(
+            ' · ',
+            array_filter(
+                [
+                    ucfirst(
+                        (new Wording())->say(
+                            $this->read->linkedTo ?? ($verdict->reach ?? Reach::nothing()),
+                            $this->read->product->matrix,
+                        ),
+                    ),
+                    (string) ($isLinked ? $this->read->file->to_view : $verdict?->view?->name),
+                    $isLinked || $verdict?->place === null ? '' : (string) $verdict->place,
+                ],
+                fn(string $part): bool => $part !== '',
+            ),
+        );
     }
 
     /** @return list<string> why it stands so: what speaks against it, else what it was read by */
@@ -95,14 +119,33 @@ final readonly class IntakeRow
     {
         $verdict = $this->read->verdict;
 
-        return $this->read->isByHand() ? ['Somebody pointed there.'] : match ($this->read->status) {
-            DropFileStatus::Refused, DropFileStatus::Broken, DropFileStatus::NotLinked => [$this->read->why],
-            DropFileStatus::Looking => [$this->read->why === '' ? 'Its picture is being looked at.' : $this->read->why],
-            DropFileStatus::Arriving => [$this->read->file->received > 0 ? Sizes::megabytes($this->read->file->received).' of '.Sizes::megabytes($this->read->file->bytes).' have arrived.' : 'Drop the same files again to go on.'],
-            DropFileStatus::There => ['The product has this very picture there.'],
-            DropFileStatus::Double => [$this->read->alike[0]->inWords().(count($this->read->alike) > 1 ? ' And '.(count($this->read->alike) - 1).' more.' : ''), ...($verdict?->doubtWords() ?? [])],
-            default => $verdict === null ? [] : ($verdict->doubts === [] ? $verdict->reasons : $verdict->doubtWords()),
-        };
+        return $this->read->isByHand()
+            ? ['Somebody pointed there.']
+            : match ($this->read->status) {
+                DropFileStatus::Refused, DropFileStatus::Broken, DropFileStatus::NotLinked => [$this->read->why],
+                DropFileStatus::Looking => [
+                    $this->read->why === '' ? 'Its picture is being looked at.' : $this->read->why,
+                ],
+                DropFileStatus::Arriving => [
+                    $this->read->file->received > 0
+                        ? Sizes::megabytes($this->read->file->received) .
+                            ' of ' .
+                            Sizes::megabytes($this->read->file->bytes) .
+                            ' have arrived.'
+                        : 'Drop the same files again to go on.',
+                ],
+                DropFileStatus::There => ['The product has this very picture there.'],
+                DropFileStatus::Double => [
+                    $this->read->alike[0]->inWords() .
+                    (count($this->read->alike) > 1 ? ' And ' . (count($this->read->alike) - 1) . ' more.' : ''),
+                    ...$verdict?->doubtWords() ?? [],
+                ],
+                default => $verdict === null
+                    ? []
+                    : ($verdict->doubts === []
+                        ? $verdict->reasons
+                        : $verdict->doubtWords()),
+            };
     }
 
     /** @return list<string> what is unusual about the picture itself */
@@ -110,12 +153,23 @@ final readonly class IntakeRow
     {
         [$width, $height, $look] = [$this->read->width, $this->read->height, $this->read->look];
 
-        return array_values(array_filter([
-            $this->read->file->remark !== '' && $this->read->status !== DropFileStatus::Refused ? $this->read->file->remark : '',
-            $width > 0 && max($width, $height) < self::SMALL ? "Small: {$width} × {$height}." : '',
-            $width > 0 && max($width, $height) > 1.05 * min($width, $height) ? "Not square: {$width} × {$height}." : '',
-            $look !== null && $look->sharpness < self::BLURRED && $look->colors->filled > 0.05 ? 'Nothing in it is sharp.' : '',
-        ], fn (string $remark): bool => $remark !== ''));
+        return array_values(
+            array_filter(
+                [
+                    $this->read->file->remark !== '' && $this->read->status !== DropFileStatus::Refused
+                        ? $this->read->file->remark
+                        : '',
+                    $width > 0 && max($width, $height) < self::SMALL ? "Small: {$width} × {$height}." : '',
+                    $width > 0 && max($width, $height) > 1.05 * min($width, $height)
+                        ? "Not square: {$width} × {$height}."
+                        : '',
+                    $look !== null && $look->sharpness < self::BLURRED && $look->colors->filled > 0.05
+                        ? 'Nothing in it is sharp.'
+                        : '',
+                ],
+                fn(string $remark): bool => $remark !== '',
+            ),
+        );
     }
 
     /** @param  array<int, array{int, string, string}>  $marks  from => to, kind, what it means; in bytes */

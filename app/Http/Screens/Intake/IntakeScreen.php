@@ -34,8 +34,7 @@ final readonly class IntakeScreen
         public array $acts,
         public string $pulse,
         public array $notes = [],
-    ) {
-    }
+    ) {}
 
     /** @return array<string, list<IntakeRow>> heading => rows of this page */
     public function groups(): array
@@ -50,7 +49,7 @@ final readonly class IntakeScreen
 
     public function countOf(string $heading): int
     {
-        return count(array_filter($this->shown(), fn (ReadFile $one): bool => $this->heading($one) === $heading));
+        return count(array_filter($this->shown(), fn(ReadFile $one): bool => $this->heading($one) === $heading));
     }
 
     public function pages(): int
@@ -79,7 +78,7 @@ final readonly class IntakeScreen
     {
         $arriving = array_filter(
             $this->read->withStatus(DropFileStatus::Arriving),
-            fn (ReadFile $one): bool => $one->file->updated_at->isAfter(now()->subSeconds(DropPulse::STILL_SENT)),
+            fn(ReadFile $one): bool => $one->file->updated_at->isAfter(now()->subSeconds(DropPulse::STILL_SENT)),
         );
 
         return $arriving !== [] || $this->count(DropFileStatus::Looking, DropFileStatus::Underway) > 0;
@@ -89,10 +88,27 @@ final readonly class IntakeScreen
     public function sums(): array
     {
         $sums = [];
-        foreach ([[DropFileStatus::Sure], [DropFileStatus::Likely], [DropFileStatus::InDoubt, DropFileStatus::NotLinked], [DropFileStatus::Double], [DropFileStatus::NotUnderstood], [DropFileStatus::There], [DropFileStatus::Broken], [DropFileStatus::Refused], [DropFileStatus::Looking], [DropFileStatus::Arriving], [DropFileStatus::Underway], [DropFileStatus::Aside], [DropFileStatus::Linked]] as $statuses) {
+        foreach (
+            [
+                [DropFileStatus::Sure],
+                [DropFileStatus::Likely],
+                [DropFileStatus::InDoubt, DropFileStatus::NotLinked],
+                [DropFileStatus::Double],
+                [DropFileStatus::NotUnderstood],
+                [DropFileStatus::There],
+                [DropFileStatus::Broken],
+                [DropFileStatus::Refused],
+                [DropFileStatus::Looking],
+                [DropFileStatus::Arriving],
+                [DropFileStatus::Underway],
+                [DropFileStatus::Aside],
+                [DropFileStatus::Linked],
+            ]
+            as $statuses
+        ) {
             $count = $this->count(...$statuses);
             if ($count > 0) {
-                $sums[] = [number_format($count).' '.$statuses[0]->label(), $statuses[0]->value];
+                $sums[] = [number_format($count) . ' ' . $statuses[0]->label(), $statuses[0]->value];
             }
         }
 
@@ -114,7 +130,19 @@ final readonly class IntakeScreen
     public function lastAct(): ?Batch
     {
         foreach ($this->acts as $act) {
-            if (in_array($act->state, [BatchState::Done, BatchState::Stopped, BatchState::Running, BatchState::Undoing, BatchState::Redoing], true)) {
+            if (
+                in_array(
+                    $act->state,
+                    [
+                        BatchState::Done,
+                        BatchState::Stopped,
+                        BatchState::Running,
+                        BatchState::Undoing,
+                        BatchState::Redoing,
+                    ],
+                    true,
+                )
+            ) {
                 return $act;
             }
         }
@@ -131,20 +159,32 @@ final readonly class IntakeScreen
 
     private function marks(DropFileStatus $status): string
     {
-        return implode(',', array_map(fn (ReadFile $one): string => "{$one->file->id}:{$one->seen()}", $this->read->withStatus($status)));
+        return implode(
+            ',',
+            array_map(fn(ReadFile $one): string => "{$one->file->id}:{$one->seen()}", $this->read->withStatus($status)),
+        );
     }
 
     private function heading(ReadFile $one): string
     {
-        return $this->by === 'product' ? ($one->product->name ?? 'No product yet') : $one->trouble();
+        return $this->by === 'product' ? $one->product->name ?? 'No product yet' : $one->trouble();
     }
 
     /** @return array<int, ReadFile> those looked at, in the order of their groups */
     private function shown(): array
     {
-        $shown = array_filter($this->read->files, fn (ReadFile $one): bool => in_array($one->status, self::SETTLED, true) === ($this->show === 'settled'));
+        $shown = array_filter(
+            $this->read->files,
+            fn(ReadFile $one): bool => in_array($one->status, self::SETTLED, true) === ($this->show === 'settled'),
+        );
         if ($this->by === 'product') {
-            uasort($shown, fn (ReadFile $a, ReadFile $b): int => [$a->product === null ? 0 : 1, $a->product->name ?? ''] <=> [$b->product === null ? 0 : 1, $b->product->name ?? '']);
+            uasort(
+                $shown,
+                fn(ReadFile $a, ReadFile $b): int => [$a->product === null ? 0 : 1, $a->product->name ?? ''] <=> [
+                    $b->product === null ? 0 : 1,
+                    $b->product->name ?? '',
+                ],
+            );
         }
 
         return $shown;

@@ -29,11 +29,8 @@ final readonly class SettleScreen
     public ?SmallMatrix $matrix;
 
     /** @param  ?LoadedProduct  $loaded  the product whose matrix is shown */
-    public function __construct(
-        public ReadDrop $read,
-        public ReadFile $file,
-        public ?LoadedProduct $loaded,
-    ) {
+    public function __construct(public ReadDrop $read, public ReadFile $file, public ?LoadedProduct $loaded)
+    {
         $this->row = new IntakeRow($file);
         $this->matrix = $loaded === null ? null : new SmallMatrix($loaded);
     }
@@ -47,7 +44,13 @@ final readonly class SettleScreen
     public function selected(): string
     {
         $verdict = $this->file->verdict;
-        if ($this->loaded === null || $verdict?->reach === null || $this->file->product?->id !== $this->loaded->product->id || $verdict->contradiction !== null || $verdict->doubts !== []) {
+        if (
+            $this->loaded === null ||
+            $verdict?->reach === null ||
+            $this->file->product?->id !== $this->loaded->product->id ||
+            $verdict->contradiction !== null ||
+            $verdict->doubts !== []
+        ) {
             return '';
         }
 
@@ -70,8 +73,16 @@ final readonly class SettleScreen
         }
 
         return [
-            ['The name says', $product->label($clash->axisId, $clash->saidId), $product->swatches[$clash->saidId] ?? null],
-            ['The picture looks', $product->label($clash->axisId, $clash->looksId), $product->swatches[$clash->looksId] ?? null],
+            [
+                'The name says',
+                $product->label($clash->axisId, $clash->saidId),
+                $product->swatches[$clash->saidId] ?? null,
+            ],
+            [
+                'The picture looks',
+                $product->label($clash->axisId, $clash->looksId),
+                $product->swatches[$clash->looksId] ?? null,
+            ],
         ];
     }
 
@@ -110,10 +121,10 @@ final readonly class SettleScreen
         }
         $own = array_filter(
             $parts,
-            fn (NamePart $part): bool => $part->source === NameSource::File && mb_strlen($part->bare) > 1,
+            fn(NamePart $part): bool => $part->source === NameSource::File && mb_strlen($part->bare) > 1,
         );
 
-        return array_values(array_unique(array_map(fn (NamePart $part): string => $part->text, $own)));
+        return array_values(array_unique(array_map(fn(NamePart $part): string => $part->text, $own)));
     }
 
     /** @return list<array{string, string, int}> values that a word can be taught to mean: axis, value, its id */

@@ -38,12 +38,15 @@ final readonly class AltTextScreen
     {
         $parts = [];
         foreach (AltFault::cases() as $fault) {
-            $count = count(array_filter($this->faults, fn (array $own): bool => in_array($fault, $own, true)));
+            $count = count(array_filter($this->faults, fn(array $own): bool => in_array($fault, $own, true)));
             $parts[] = $count === 0 ? '' : "{$count} {$fault->value}";
         }
         $all = count($this->texts);
 
-        return ($all === 1 ? '1 text' : "{$all} texts").(array_filter($parts) === [] ? ': nothing is wrong with '.($all === 1 ? 'it' : 'them') : ': '.implode(', ', array_filter($parts)));
+        return ($all === 1 ? '1 text' : "{$all} texts") .
+            (array_filter($parts) === []
+                ? ': nothing is wrong with ' . ($all === 1 ? 'it' : 'them')
+                : ': ' . implode(', ', array_filter($parts)));
     }
 
     /** @return list<array{PlacementRow, ?string, string, list<AltFault>, ?string}> picture, thumb, text, faults, proposal */
@@ -52,9 +55,15 @@ final readonly class AltTextScreen
         $rows = [];
         foreach ($this->texts as $id => $text) {
             $row = $this->loaded->placements[$id];
-            $rows[] = [$row, $this->pictures->thumb($row->placement), $text, $this->faults[$id] ?? [], $this->proposals[$id] ?? null];
+            $rows[] = [
+                $row,
+                $this->pictures->thumb($row->placement),
+                $text,
+                $this->faults[$id] ?? [],
+                $this->proposals[$id] ?? null,
+            ];
         }
-        usort($rows, fn (array $a, array $b): int => ($a[3] === []) <=> ($b[3] === []));
+        usort($rows, fn(array $a, array $b): int => ($a[3] === []) <=> ($b[3] === []));
 
         return $rows;
     }

@@ -11,9 +11,7 @@ use App\Summaries\Totals;
 /** The categories and landing pages of the shop, with their banners. */
 final readonly class BannerScreen
 {
-    public function __construct(private Banners $banners)
-    {
-    }
+    public function __construct(private Banners $banners) {}
 
     /** @return array<string, array{int, ?Banner}> category => products in it, and its banner */
     public function categories(): array

@@ -15,9 +15,7 @@ use Core\Refusal;
 /** What a bulk act on a picture would do to the first products that are meant. */
 final readonly class BulkPictureScreen
 {
-    public function __construct(private ProductLoader $loader, private CatalogLookup $catalog)
-    {
-    }
+    public function __construct(private ProductLoader $loader, private CatalogLookup $catalog) {}
 
     /**
      * @param  list<int>  $productIds
@@ -27,7 +25,14 @@ final readonly class BulkPictureScreen
     {
         $rows = [];
         foreach ($this->loader->standing($productIds) as $loaded) {
-            $row = ['code' => $loaded->product->code, 'name' => $loaded->product->name, 'place' => '', 'before' => '', 'after' => '', 'refusal' => ''];
+            $row = [
+                'code' => $loaded->product->code,
+                'name' => $loaded->product->name,
+                'place' => '',
+                'before' => '',
+                'after' => '',
+                'refusal' => '',
+            ];
             try {
                 $core = $loaded->core;
                 $after = new Product($bulk->on($core, $this->catalog)->state, $core->library);

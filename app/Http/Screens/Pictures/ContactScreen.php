@@ -41,7 +41,12 @@ final class ContactScreen implements PageScreen
         private readonly PictureLinks $pictures,
         public readonly bool $byView,
     ) {
-        $this->sheet = ContactSheet::of($loaded->core->matrix, $loaded->core->madeCells(), $loaded->core->state->pictures, $loaded->core->galleries());
+        $this->sheet = ContactSheet::of(
+            $loaded->core->matrix,
+            $loaded->core->madeCells(),
+            $loaded->core->state->pictures,
+            $loaded->core->galleries(),
+        );
         $this->names = new PartNames($loaded);
         $this->columns = $byView ? $this->sheet->columns() : [];
     }
@@ -53,12 +58,12 @@ final class ContactScreen implements PageScreen
      */
     public function cells(Strip $strip): array
     {
-        if (! $this->byView) {
+        if (!$this->byView) {
             return array_keys($strip->entries);
         }
-        $places = array_flip(array_map(fn (NumberedShot $shot): string => $shot->key, $strip->shots));
+        $places = array_flip(array_map(fn(NumberedShot $shot): string => $shot->key, $strip->shots));
 
-        return array_map(fn (NumberedShot $column): ?int => $places[$column->key] ?? null, $this->columns);
+        return array_map(fn(NumberedShot $column): ?int => $places[$column->key] ?? null, $this->columns);
     }
 
     public function difference(Strip $strip): SequenceDifference
@@ -77,18 +82,23 @@ final class ContactScreen implements PageScreen
             $all === 0 => 'This product has no SKU yet. Build its matrix on the board first.',
             $all === 1 => 'One gallery: nothing to compare it with',
             $differing === 0 => "All {$all} strips have one sequence",
-            default => "{$differing} of {$all} strips ".($differing === 1 ? 'differs' : 'differ').match (true) {
-                $moved === $differing => ' in order',
-                $moved === 0 => ' in what they have; the order is the same',
-                default => ", {$moved} in order",
-            },
+            default => "{$differing} of {$all} strips " .
+                ($differing === 1 ? 'differs' : 'differ') .
+                match (true) {
+                    $moved === $differing => ' in order',
+                    $moved === 0 => ' in what they have; the order is the same',
+                    default => ", {$moved} in order",
+                },
         };
     }
 
     /** What is missing in a column of the strips aligned by view; null where nothing is. */
     public function hole(Strip $strip, int $column): ?CoverageCell
     {
-        $cell = $this->loaded->core->coverage()?->rows[$strip->part->key]->cells[$this->columns[$column]->view->key ?? ''] ?? null;
+        $cell =
+            $this->loaded->core->coverage()?->rows[$strip->part->key]->cells[
+                $this->columns[$column]->view->key ?? ''
+            ] ?? null;
 
         return $cell?->isHole() === true && $this->columns[$column]->number === 1 ? $cell : null;
     }
@@ -118,7 +128,8 @@ final class ContactScreen implements PageScreen
 
     public function isLead(Strip $strip, Entry $entry): bool
     {
-        return $this->loaded->core->galleries()->of($strip->cells[0])->role(Role::Lead)->placement()?->id === $entry->placement->id;
+        return $this->loaded->core->galleries()->of($strip->cells[0])->role(Role::Lead)->placement()?->id ===
+            $entry->placement->id;
     }
 
     private function say(Reach $reach): string

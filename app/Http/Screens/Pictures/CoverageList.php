@@ -28,15 +28,14 @@ final class CoverageList
         private readonly KeptCoverages $coverages,
         private readonly LibraryShelf $library,
         private readonly ViewShelf $shelf,
-    ) {
-    }
+    ) {}
 
     public function show(ListQuery $asked): self
     {
         $this->page = $this->catalog->page($asked, 'coverage.catalog');
         $ids = array_column($this->page->list->rows, 'id', 'code');
         $kept = $this->coverages->of(array_values($ids));
-        $this->kept = array_map(fn (int $id): array => $kept[$id] ?? [], $ids);
+        $this->kept = array_map(fn(int $id): array => $kept[$id] ?? [], $ids);
 
         return $this;
     }
@@ -53,7 +52,7 @@ final class CoverageList
             $keys += $views;
         }
 
-        return array_values(array_filter($this->shelf->views()->all, fn (View $view): bool => isset($keys[$view->key])));
+        return array_values(array_filter($this->shelf->views()->all, fn(View $view): bool => isset($keys[$view->key])));
     }
 
     /** @return ?KeptCoverage null where the product's list does not have the view */

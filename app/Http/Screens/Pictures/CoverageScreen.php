@@ -56,7 +56,10 @@ final readonly class CoverageScreen implements PageScreen
     {
         $pictures = count($cell->placementIds);
 
-        return "{$this->names->label($row->combination)}, {$cell->shot->view->name}, {$cell->shot->need->value}: {$cell->inWords()}".($pictures > 1 ? " ({$pictures} pictures)" : '');
+        return "{$this->names->label(
+            $row->combination,
+        )}, {$cell->shot->view->name}, {$cell->shot->need->value}: {$cell->inWords()}" .
+            ($pictures > 1 ? " ({$pictures} pictures)" : '');
     }
 
     /** "5 of 30 required pictures are missing; 12 SKUs lack one. 3 wanted ones are missing as well." */
@@ -73,12 +76,25 @@ final readonly class CoverageScreen implements PageScreen
             foreach ($row->cells as $cell) {
                 $required += $cell->shot->need === Need::Required ? 1 : 0;
                 $missing += $cell->isRequiredHole() ? 1 : 0;
-                $wanted += $cell->isHole() && ! $cell->isRequiredHole() ? 1 : 0;
+                $wanted += $cell->isHole() && !$cell->isRequiredHole() ? 1 : 0;
             }
             $touched += $row->touched;
         }
 
-        return ($missing === 0 ? "All {$required} required pictures are there." : "{$missing} of {$required} required pictures ".($missing === 1 ? 'is' : 'are')." missing; {$touched} ".($touched === 1 ? 'SKU lacks' : 'SKUs lack').' at least one.')
-            .($wanted === 0 ? '' : " {$wanted} that ".($wanted === 1 ? 'is' : 'are').' only wanted '.($wanted === 1 ? 'is' : 'are').' missing'.($missing === 0 ? '.' : ' as well.'));
+        return ($missing === 0
+            ? "All {$required} required pictures are there."
+            : "{$missing} of {$required} required pictures " .
+                ($missing === 1 ? 'is' : 'are') .
+                " missing; {$touched} " .
+                ($touched === 1 ? 'SKU lacks' : 'SKUs lack') .
+                ' at least one.') .
+            ($wanted === 0
+                ? ''
+                : " {$wanted} that " .
+                    ($wanted === 1 ? 'is' : 'are') .
+                    ' only wanted ' .
+                    ($wanted === 1 ? 'is' : 'are') .
+                    ' missing' .
+                    ($missing === 0 ? '.' : ' as well.'));
     }
 }

@@ -29,20 +29,30 @@ final readonly class HoleScreen
         public View $view,
         public ?CoverageCell $cell,
         private PictureLinks $pictures,
-    ) {
-    }
+    ) {}
 
     public static function of(LoadedProduct $loaded, Selection $where, View $view): self
     {
-        $axisIds = array_map(fn (Axis $axis): int => $axis->id, $loaded->core->matrix->pictureAxes());
-        $part = Combination::fromKey(in_array($where->key(), ['*', ''], true) ? '' : explode(';', $where->key())[0])->on($axisIds);
+        $axisIds = array_map(fn(Axis $axis): int => $axis->id, $loaded->core->matrix->pictureAxes());
+        $part = Combination::fromKey(
+            in_array($where->key(), ['*', ''], true) ? '' : explode(';', $where->key())[0],
+        )->on($axisIds);
 
-        return new self($loaded, $loaded->core->selected($where), $where->key(), $view, $loaded->core->coverage()->rows[$part->key]->cells[$view->key] ?? null, new PictureLinks($loaded));
+        return new self(
+            $loaded,
+            $loaded->core->selected($where),
+            $where->key(),
+            $view,
+            $loaded->core->coverage()->rows[$part->key]->cells[$view->key] ?? null,
+            new PictureLinks($loaded),
+        );
     }
 
     public function place(): string
     {
-        return $this->part->isNothing() ? 'gone' : (new Wording())->say($this->part->reach, $this->loaded->core->matrix);
+        return $this->part->isNothing()
+            ? 'gone'
+            : (new Wording())->say($this->part->reach, $this->loaded->core->matrix);
     }
 
     /** What is said of the view here alone; null where the product goes by its list. */
@@ -64,7 +74,11 @@ final readonly class HoleScreen
         foreach ($this->loaded->placements as $row) {
             $rank = $this->rank($row);
             if ($rank !== null) {
-                $ranked[$rank][] = [$row, $this->pictures->thumb($row->placement), $rank === 0 ? 'not linked' : (new Wording())->say($row->reach(), $this->loaded->core->matrix)];
+                $ranked[$rank][] = [
+                    $row,
+                    $this->pictures->thumb($row->placement),
+                    $rank === 0 ? 'not linked' : (new Wording())->say($row->reach(), $this->loaded->core->matrix),
+                ];
             }
         }
         ksort($ranked);
@@ -75,12 +89,12 @@ final readonly class HoleScreen
     private function rank(PlacementRow $row): ?int
     {
         $reach = $row->reach()->activeIn($this->loaded->core->matrix);
-        $isHere = ! $reach->cut($this->part->reach)->isNothing();
+        $isHere = !$reach->cut($this->part->reach)->isNothing();
 
         return match (true) {
             $reach->isNothing() => 0,
             $isHere && $row->placement->view === null => 1,
-            $row->placement->view?->is($this->view) === true && ! $this->isAll($reach) => 2,
+            $row->placement->view?->is($this->view) === true && !$this->isAll($reach) => 2,
             default => null,
         };
     }

@@ -13,9 +13,7 @@ use Core\Reach\Selection;
 /** How a product's picture combinations are named on screen: in words, by a swatch, and as the board selects them. */
 final readonly class PartNames
 {
-    public function __construct(private LoadedProduct $loaded)
-    {
-    }
+    public function __construct(private LoadedProduct $loaded) {}
 
     /** "Moss, Gauntlet" */
     public function label(Combination $part): string

@@ -28,7 +28,7 @@ final readonly class PictureAxesScreen
     /** @return list<int> ids of the axes that change pictures now */
     public static function now(LoadedProduct $loaded): array
     {
-        return array_map(fn ($axis): int => $axis->id, $loaded->core->matrix->pictureAxes());
+        return array_map(fn($axis): int => $axis->id, $loaded->core->matrix->pictureAxes());
     }
 
     public function before(): string
@@ -52,13 +52,27 @@ final readonly class PictureAxesScreen
     {
         $made = $this->loaded->core->madeCells();
         if ($this->loaded->core->library->shotList === null || $made === []) {
-            $parts = count(array_unique(array_map(fn ($cell): string => $cell->on(array_map(fn ($axis): int => $axis->id, $matrix->pictureAxes()))->key, $made)));
+            $parts = count(
+                array_unique(
+                    array_map(
+                        fn($cell): string => $cell->on(array_map(fn($axis): int => $axis->id, $matrix->pictureAxes()))
+                            ->key,
+                        $made,
+                    ),
+                ),
+            );
 
             return $parts === 1 ? '1 gallery' : "{$parts} galleries";
         }
-        $coverage = Coverage::of($matrix, $made, new Galleries($matrix, $made, $this->loaded->core->state->pictures), $this->loaded->core->library->shotList);
-        $missing = array_sum(array_map(fn (CoverageRow $row): int => $row->lacks(), $coverage->rows));
+        $coverage = Coverage::of(
+            $matrix,
+            $made,
+            new Galleries($matrix, $made, $this->loaded->core->state->pictures),
+            $this->loaded->core->library->shotList,
+        );
+        $missing = array_sum(array_map(fn(CoverageRow $row): int => $row->lacks(), $coverage->rows));
 
-        return (count($coverage->rows) === 1 ? '1 gallery' : count($coverage->rows).' galleries').", {$coverage->percent()} % of the required views there, {$missing} missing";
+        return (count($coverage->rows) === 1 ? '1 gallery' : count($coverage->rows) . ' galleries') .
+            ", {$coverage->percent()} % of the required views there, {$missing} missing";
     }
 }

@@ -18,14 +18,12 @@ final class PictureLinks
     /** @var array<int, string> */
     private array $texts = [];
 
-    public function __construct(private readonly LoadedProduct $loaded)
-    {
-    }
+    public function __construct(private readonly LoadedProduct $loaded) {}
 
     /** @return ?string null while the sizes are not made */
     public function thumb(Placement $placement): ?string
     {
-        if (! array_key_exists($placement->id, $this->thumbs)) {
+        if (!array_key_exists($placement->id, $this->thumbs)) {
             $this->thumbs[$placement->id] = $this->url($placement, PhotoSize::Thumb);
         }
 

@@ -26,8 +26,7 @@ final readonly class RoleCell
         public string $brief,
         public string $reason,
         public int $others,
-    ) {
-    }
+    ) {}
 
     public function inWords(): string
     {

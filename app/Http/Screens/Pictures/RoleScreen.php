@@ -33,7 +33,12 @@ final class RoleScreen implements PageScreen
 
     public function __construct(public readonly LoadedProduct $loaded, private readonly PictureLinks $pictures)
     {
-        $this->sheet = ContactSheet::of($loaded->core->matrix, $loaded->core->madeCells(), $loaded->core->state->pictures, $loaded->core->galleries());
+        $this->sheet = ContactSheet::of(
+            $loaded->core->matrix,
+            $loaded->core->madeCells(),
+            $loaded->core->state->pictures,
+            $loaded->core->galleries(),
+        );
         $this->names = new PartNames($loaded);
         $this->chooser = new RoleChooser($loaded->core->madeCells());
     }
@@ -77,14 +82,15 @@ final class RoleScreen implements PageScreen
         foreach ($this->sheet->strips as $strip) {
             foreach ($this->cells($strip) as $cell) {
                 $assigned += $cell->isAssigned ? 1 : 0;
-                $steppedIn += ! $cell->isAssigned && $cell->placement !== null ? 1 : 0;
+                $steppedIn += !$cell->isAssigned && $cell->placement !== null ? 1 : 0;
                 $clashes += $cell->isClash ? 1 : 0;
             }
         }
 
         return $this->sheet->strips === []
             ? 'This product has no SKU yet. Build its matrix on the board first.'
-            : "{$assigned} assigned, {$steppedIn} stepped in".($clashes === 0 ? '' : ", {$clashes} with more than one picture for the same job");
+            : "{$assigned} assigned, {$steppedIn} stepped in" .
+                    ($clashes === 0 ? '' : ", {$clashes} with more than one picture for the same job");
     }
 
     public function strip(string $selected): ?Strip

@@ -24,19 +24,20 @@ final readonly class ShootingScreen
         public string $by,
         public ListQuery $asked,
         public ?string $product,
-    ) {
-    }
+    ) {}
 
     /** @return array<string, list<ShootingLine>> */
     public function groups(): array
     {
         $groups = [];
         foreach ($this->lines as $line) {
-            $groups[match ($this->by) {
-                'color' => $line->color === '' ? 'No color of its own' : $line->color,
-                'view' => $line->view->label(),
-                default => "{$line->name} · {$line->code}",
-            }][] = $line;
+            $groups[
+                match ($this->by) {
+                    'color' => $line->color === '' ? 'No color of its own' : $line->color,
+                    'view' => $line->view->label(),
+                    default => "{$line->name} · {$line->code}",
+                }
+            ][] = $line;
         }
         if ($this->by !== 'product') {
             ksort($groups, SORT_NATURAL | SORT_FLAG_CASE);
@@ -48,14 +49,30 @@ final readonly class ShootingScreen
     public function countInWords(): string
     {
         $count = count($this->lines);
-        $required = count(array_filter($this->lines, fn (ShootingLine $line): bool => $line->need === Need::Required));
+        $required = count(array_filter($this->lines, fn(ShootingLine $line): bool => $line->need === Need::Required));
 
-        return ($this->isAll ? '' : 'The first ').number_format($count).($count === 1 ? ' picture' : ' pictures').' to be taken, '.number_format($required).' required';
+        return ($this->isAll ? '' : 'The first ') .
+            number_format($count) .
+            ($count === 1 ? ' picture' : ' pictures') .
+            ' to be taken, ' .
+            number_format($required) .
+            ' required';
     }
 
     /** @param  array<string, string>  $with */
     public function address(array $with = [], string $route = 'shooting-list'): string
     {
-        return route($route, array_filter($with + ['by' => $this->by === 'product' ? '' : $this->by, 'product' => $this->product ?? '', 'q' => $this->asked->search, ...array_filter($this->asked->filters, fn (string $value): bool => $value !== ListQuery::ANY)], fn (string $value): bool => $value !== ''));
+        return route(
+            $route,
+            array_filter(
+                $with + [
+                    'by' => $this->by === 'product' ? '' : $this->by,
+                    'product' => $this->product ?? '',
+                    'q' => $this->asked->search,
+                    ...array_filter($this->asked->filters, fn(string $value): bool => $value !== ListQuery::ANY),
+                ],
+                fn(string $value): bool => $value !== '',
+            ),
+        );
     }
 }

@@ -28,11 +28,16 @@ final readonly class ComparisonScreen
     public function __construct(Product $product, Snapshots $snapshots, Timeline $timeline, int $fromId, ?int $toId)
     {
         [$earlier, $later] = $toId !== null && $toId < $fromId ? [$toId, $fromId] : [$fromId, $toId];
-        $entry = fn (int $id): HistoryEntry => $timeline->entry($product, $id);
+        $entry = fn(int $id): HistoryEntry => $timeline->entry($product, $id);
         $this->from = $entry($earlier);
         $this->to = $later === null ? null : $entry($later);
         $sections = [];
-        foreach ((new DifferenceWording())->remarks(Difference::between($snapshots->at($product, $earlier), $snapshots->at($product, $later))) as $remark) {
+        foreach (
+            (new DifferenceWording())->remarks(
+                Difference::between($snapshots->at($product, $earlier), $snapshots->at($product, $later)),
+            )
+            as $remark
+        ) {
             $sections[$remark->section->value][] = $remark;
         }
         $this->sections = $sections;
@@ -49,6 +54,8 @@ final readonly class ComparisonScreen
 
     public function point(?HistoryEntry $entry): string
     {
-        return $entry === null ? 'as it is now' : "after “{$entry->words}”, {$entry->at('j M Y H:i')}, {$entry->user->name}";
+        return $entry === null
+            ? 'as it is now'
+            : "after “{$entry->words}”, {$entry->at('j M Y H:i')}, {$entry->user->name}";
     }
 }

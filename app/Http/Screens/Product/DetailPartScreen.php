@@ -15,10 +15,8 @@ final readonly class DetailPartScreen
 {
     private DetailReader $reader;
 
-    public function __construct(
-        public DetailKind $kind,
-        public SelectedPart $part,
-    ) {
+    public function __construct(public DetailKind $kind, public SelectedPart $part)
+    {
         $this->reader = new DetailReader($part->product->prices->currency);
     }
 
@@ -44,7 +42,7 @@ final readonly class DetailPartScreen
     public function fields(): array
     {
         $finder = $this->part->product->state->details->details->finder($this->kind, $this->part->product->matrix);
-        $texts = array_unique(array_map(fn (Sku $sku): string => $finder->at($sku->cell), $this->part->skus()));
+        $texts = array_unique(array_map(fn(Sku $sku): string => $finder->at($sku->cell), $this->part->skus()));
 
         $text = count($texts) === 1 ? (string) array_values($texts)[0] : '';
 

@@ -45,8 +45,7 @@ final readonly class DetailsScreen implements PageScreen
         public array $findings,
         private InputSuggestions $known,
         private LibraryShelf $shelf,
-    ) {
-    }
+    ) {}
 
     public static function forPage(LoadedProduct $loaded, ProductRequest $request): static
     {
@@ -55,7 +54,12 @@ final readonly class DetailsScreen implements PageScreen
 
     public static function of(LoadedProduct $loaded): self
     {
-        return new self($loaded, Checks::findings(new CheckedProduct($loaded->core), DetailCheck::cases()), app(InputSuggestions::class), app(LibraryShelf::class));
+        return new self(
+            $loaded,
+            Checks::findings(new CheckedProduct($loaded->core), DetailCheck::cases()),
+            app(InputSuggestions::class),
+            app(LibraryShelf::class),
+        );
     }
 
     /** @return array<string, list<DetailKind>> what is typed here beside what everyone needs, by the title of its group */
@@ -63,10 +67,9 @@ final readonly class DetailsScreen implements PageScreen
     {
         $groups = [];
         foreach ([DetailSection::Shoppers, DetailSection::Sending, DetailSection::Orders] as $section) {
-            $groups[$section->value] = array_values(array_filter(
-                DetailKind::cases(),
-                fn (DetailKind $kind): bool => $kind->type()->section() === $section,
-            ));
+            $groups[$section->value] = array_values(
+                array_filter(DetailKind::cases(), fn(DetailKind $kind): bool => $kind->type()->section() === $section),
+            );
         }
 
         return $groups;
@@ -76,14 +79,16 @@ final readonly class DetailsScreen implements PageScreen
     public function summary(): string
     {
         $findings = $this->findings;
-        $count = fn (Severity $severity): int => count(array_filter($findings, fn (Finding $finding): bool => $finding->check->severity() === $severity));
+        $count = fn(Severity $severity): int => count(
+            array_filter($findings, fn(Finding $finding): bool => $finding->check->severity() === $severity),
+        );
         $words = array_filter([
-            $count(Severity::Stop) === 0 ? '' : $count(Severity::Stop).' to settle before it can be sold',
-            $count(Severity::Warn) === 0 ? '' : $count(Severity::Warn).' that shoppers would miss',
-            $count(Severity::Advise) === 0 ? '' : $count(Severity::Advise).' worth a look',
+            $count(Severity::Stop) === 0 ? '' : $count(Severity::Stop) . ' to settle before it can be sold',
+            $count(Severity::Warn) === 0 ? '' : $count(Severity::Warn) . ' that shoppers would miss',
+            $count(Severity::Advise) === 0 ? '' : $count(Severity::Advise) . ' worth a look',
         ]);
 
-        return $findings === [] ? 'Nothing is missing.' : ucfirst(implode(', ', $words)).'.';
+        return $findings === [] ? 'Nothing is missing.' : ucfirst(implode(', ', $words)) . '.';
     }
 
     /** Where a finding is mended: a field of this page, or the board with the SKUs selected. */
@@ -110,9 +115,23 @@ final readonly class DetailsScreen implements PageScreen
         $parts = [];
         foreach ($this->loaded->core->state->details->details->all as $detail) {
             $active = $detail->reach->activeIn($this->loaded->core->matrix);
-            if (! $detail->reach->isEverything() && ! $active->isNothing() && ! in_array($detail->kind, self::ELSEWHERE, true)) {
-                $selected = array_merge(...array_map(fn ($clause): array => array_map(fn ($part): string => $part->key, $clause->parts()), $active->clauses));
-                $parts[] = [$detail->kind, (new Wording())->say($detail->reach, $this->loaded->core->matrix), $detail->text === '' ? 'none there' : $reader->inWords($detail->kind, $detail->text), implode(';', $selected)];
+            if (
+                !$detail->reach->isEverything() &&
+                !$active->isNothing() &&
+                !in_array($detail->kind, self::ELSEWHERE, true)
+            ) {
+                $selected = array_merge(
+                    ...array_map(
+                        fn($clause): array => array_map(fn($part): string => $part->key, $clause->parts()),
+                        $active->clauses,
+                    ),
+                );
+                $parts[] = [
+                    $detail->kind,
+                    (new Wording())->say($detail->reach, $this->loaded->core->matrix),
+                    $detail->text === '' ? 'none there' : $reader->inWords($detail->kind, $detail->text),
+                    implode(';', $selected),
+                ];
             }
         }
 

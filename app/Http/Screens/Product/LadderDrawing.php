@@ -42,9 +42,16 @@ final readonly class LadderDrawing
         $first = $matrix->axes[0] ?? null;
         $this->rung = min(self::RUNG, self::MOST_HEIGHT / max(1, count($ladder->steps)));
         $count = count($ladder->prices);
-        $groupCount = $first === null ? 1 : count(array_unique(array_map(fn (LadderPrice $one): int => $one->cell->value($first->id) ?? 0, $ladder->prices)));
+        $groupCount =
+            $first === null
+                ? 1
+                : count(
+                    array_unique(
+                        array_map(fn(LadderPrice $one): int => $one->cell->value($first->id) ?? 0, $ladder->prices),
+                    ),
+                );
         $this->width = $count === 0 ? 0 : min(26, (self::WIDTH - self::LEFT - self::GAP * $groupCount) / $count);
-        $steps = array_flip(array_map(fn (Money $step): string => $step->shown(), $ladder->steps));
+        $steps = array_flip(array_map(fn(Money $step): string => $step->shown(), $ladder->steps));
         $groups = $spots = [];
         $x = (float) self::LEFT;
         $last = null;
@@ -55,7 +62,15 @@ final readonly class LadderDrawing
                 $groups[$value] = new LadderGroup($first?->value($value)->label ?? '', $x, $x);
                 $last = $value;
             }
-            $spot = new LadderSpot($one, Selection::at($one->cell)->key(), $matrix->inWords($one->cell), $x, $this->y($steps[$one->price->shown()]), isset($ladder->odd[$one->cell->key]), $this->width);
+            $spot = new LadderSpot(
+                $one,
+                Selection::at($one->cell)->key(),
+                $matrix->inWords($one->cell),
+                $x,
+                $this->y($steps[$one->price->shown()]),
+                isset($ladder->odd[$one->cell->key]),
+                $this->width,
+            );
             $before = $spots[count($spots) - 1] ?? null;
             // Too thin to be told apart, neighbors at one price are drawn as one.
             if ($this->width < self::THIN && $before?->isLike($spot) === true && $x > $groups[$value]->from) {
@@ -90,6 +105,6 @@ final readonly class LadderDrawing
     /** @return list<LadderSpot> */
     public function odd(): array
     {
-        return array_values(array_filter($this->spots, fn (LadderSpot $spot): bool => $spot->isOdd));
+        return array_values(array_filter($this->spots, fn(LadderSpot $spot): bool => $spot->isOdd));
     }
 }

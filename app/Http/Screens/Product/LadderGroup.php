@@ -7,12 +7,7 @@ namespace App\Http\Screens\Product;
 /** The SKUs of one value of the first axis, side by side on a price ladder. */
 final readonly class LadderGroup
 {
-    public function __construct(
-        public string $label,
-        public float $from,
-        public float $to,
-    ) {
-    }
+    public function __construct(public string $label, public float $from, public float $to) {}
 
     public function until(float $to): self
     {

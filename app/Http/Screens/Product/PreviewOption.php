@@ -23,8 +23,7 @@ final readonly class PreviewOption
         public ?Swatch $swatch,
         public ?string $picture,
         public bool $isGround,
-    ) {
-    }
+    ) {}
 
     /** Black or white, whichever is read better on its color. */
     public function ink(): string

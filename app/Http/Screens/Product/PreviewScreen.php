@@ -77,11 +77,19 @@ final class PreviewScreen
     public function description(): array
     {
         $parts = array_map(
-            fn (string|int $part): string|Placement|null => is_string($part) ? $part : ($this->loaded->placements[$part] ?? null)?->placement,
+            fn(string|int $part): string|Placement|null => is_string($part)
+                ? $part
+                : ($this->loaded->placements[$part] ?? null)?->placement,
             (new Description(FormattedText::shown($this->loaded->product->description)))->parts(),
         );
 
-        return array_values(array_filter($parts, fn (string|Placement|null $part): bool => is_string($part) || ($part !== null && $this->pictures->url($part, PhotoSize::Card) !== null)));
+        return array_values(
+            array_filter(
+                $parts,
+                fn(string|Placement|null $part): bool => is_string($part) ||
+                    ($part !== null && $this->pictures->url($part, PhotoSize::Card) !== null),
+            ),
+        );
     }
 
     public function isFormatted(): bool
@@ -110,18 +118,37 @@ final class PreviewScreen
     {
         return $this->names->tag === ''
             ? $this->loaded->core->altText($placement)
-            : $this->altText->made($placement, $this->loaded->product->name, $this->translated ??= $this->names->matrix($this->loaded->core->matrix), $this->loaded->product->brand, $this->names->view($placement->view));
+            : $this->altText->made(
+                $placement,
+                $this->loaded->product->name,
+                $this->translated ??= $this->names->matrix($this->loaded->core->matrix),
+                $this->loaded->product->brand,
+                $this->names->view($placement->view),
+            );
     }
 
     /** @return list<array{string, string, string, Shape}> what else shoppers meet: words, address, alt text, shape */
     public function shapes(): array
     {
         $shapes = [];
-        foreach ([[Role::Card, 'in listings', Shape::Square], [Role::Hover, 'pointed at', Shape::Square], [Role::Share, 'in link previews', Shape::Wide], [Role::Lead, 'on a phone', Shape::Tall]] as [$role, $words, $shape]) {
+        foreach (
+            [
+                [Role::Card, 'in listings', Shape::Square],
+                [Role::Hover, 'pointed at', Shape::Square],
+                [Role::Share, 'in link previews', Shape::Wide],
+                [Role::Lead, 'on a phone', Shape::Tall],
+            ]
+            as [$role, $words, $shape]
+        ) {
             $picture = $this->gallery->role($role)->placement();
             $row = $picture === null ? null : $this->loaded->placements[$picture->id];
             if ($picture !== null && $row?->photoState === PhotoState::Ready) {
-                $shapes[] = [$words, PhotoCuts::address($row->photoId, $shape, Crop::fromKey($picture->crop)), $this->text($picture), $shape];
+                $shapes[] = [
+                    $words,
+                    PhotoCuts::address($row->photoId, $shape, Crop::fromKey($picture->crop)),
+                    $this->text($picture),
+                    $shape,
+                ];
             }
         }
 
@@ -147,14 +174,21 @@ final class PreviewScreen
                     $skus === [] => 'missing',
                     array_filter(
                         $skus,
-                        fn (Sku $sku): bool => $this->loaded->core->availability($sku, $this->today)->canBeBought(),
-                    ) === [] => 'sold out',
+                        fn(Sku $sku): bool => $this->loaded->core->availability($sku, $this->today)->canBeBought(),
+                    ) === []
+                        => 'sold out',
                     default => 'free',
                 },
                 // What is blank never reaches a shopper: then the name stands alone.
-                $axis->display->isServedBy($swatch) ? ($axis->display === AxisDisplay::PictureSwatches ? $swatch : $swatch?->drawn()) : null,
+                $axis->display->isServedBy($swatch)
+                    ? ($axis->display === AxisDisplay::PictureSwatches
+                        ? $swatch
+                        : $swatch?->drawn())
+                    : null,
                 $picture === null ? null : $this->pictures->url($picture, PhotoSize::Thumb),
-                $axis->display === AxisDisplay::Buttons && $swatch?->kind() === SwatchKind::Colors && Contrast::least(Contrast::textOn($swatch->colors), $swatch->colors) >= Contrast::TEXT,
+                $axis->display === AxisDisplay::Buttons &&
+                    $swatch?->kind() === SwatchKind::Colors &&
+                    Contrast::least(Contrast::textOn($swatch->colors), $swatch->colors) >= Contrast::TEXT,
             );
         }
 
@@ -184,14 +218,17 @@ final class PreviewScreen
             }
         }
 
-        return $names === [] ? '' : 'Shown in '.implode(', ', $names);
+        return $names === [] ? '' : 'Shown in ' . implode(', ', $names);
     }
 
     /** What the buy button says. */
     public function offer(): string
     {
         $sku = $this->sku();
-        $open = array_filter($this->loaded->core->matrix->axes, fn (Axis $axis): bool => $this->choice->value($axis->id) === null);
+        $open = array_filter(
+            $this->loaded->core->matrix->axes,
+            fn(Axis $axis): bool => $this->choice->value($axis->id) === null,
+        );
 
         return match (true) {
             $sku !== null => match ($this->loaded->core->availability($sku, $this->today)) {
@@ -200,7 +237,10 @@ final class PreviewScreen
                 default => 'Add to basket',
             },
             $open === [] => 'Not available',
-            default => 'Choose a '.$this->listed(array_map(fn (Axis $axis): string => mb_strtolower($this->names->axis($axis)), array_values($open))),
+            default => 'Choose a ' .
+                $this->listed(
+                    array_map(fn(Axis $axis): string => mb_strtolower($this->names->axis($axis)), array_values($open)),
+                ),
         };
     }
 
@@ -211,16 +251,18 @@ final class PreviewScreen
         $count = count($this->loaded->core->made);
 
         return match (true) {
-            $sku !== null => $sku->code.' · '.(new StockCount([$sku], $this->loaded->core->book))->inWords(),
+            $sku !== null => $sku->code . ' · ' . (new StockCount([$sku], $this->loaded->core->book))->inWords(),
             $count === 0 => 'No SKU is made yet',
-            default => number_format($count).($count === 1 ? ' SKU' : ' SKUs').' in all',
+            default => number_format($count) . ($count === 1 ? ' SKU' : ' SKUs') . ' in all',
         };
     }
 
     /** @return list<Sku> made SKUs that a partial choice leaves in question */
     private function skusFor(Combination $choice): array
     {
-        return array_values(array_filter($this->loaded->core->made, fn (Sku $sku): bool => $sku->cell->includes($choice)));
+        return array_values(
+            array_filter($this->loaded->core->made, fn(Sku $sku): bool => $sku->cell->includes($choice)),
+        );
     }
 
     /** @param  list<string>  $names */
@@ -228,12 +270,17 @@ final class PreviewScreen
     {
         $last = array_pop($names);
 
-        return $names === [] ? (string) $last : implode(', a ', $names).' and a '.$last;
+        return $names === [] ? (string) $last : implode(', a ', $names) . ' and a ' . $last;
     }
 
     /** The address of the preview with another choice, in the same width and language. */
     public function address(string $choice): string
     {
-        return route('preview', ['product' => $this->loaded->product->code, 'width' => $this->isPhone ? 'phone' : 'desktop', 'lang' => $this->names->tag, 'choice' => $choice]);
+        return route('preview', [
+            'product' => $this->loaded->product->code,
+            'width' => $this->isPhone ? 'phone' : 'desktop',
+            'lang' => $this->names->tag,
+            'choice' => $choice,
+        ]);
     }
 }

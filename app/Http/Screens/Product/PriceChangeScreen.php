@@ -28,8 +28,7 @@ final readonly class PriceChangeScreen
         public ?RuleChange $rule = null,
         public ?PricePlan $plan = null,
         public string $problem = '',
-    ) {
-    }
+    ) {}
 
     public static function of(ChosenSkus $chosen, PriceWish $wish): self
     {
@@ -42,9 +41,10 @@ final readonly class PriceChangeScreen
             $change = $wish->change($prices->currency);
             $part = $chosen->pricedPart();
             $rule = $part === null ? null : RuleChange::of($prices, $part, $change);
-            $plan = $rule === null || $wish->isAsOwn()
-                ? PricePlan::ofOwn($prices, $chosen->pricedSkus(), $change)
-                : PricePlan::byRule($rule, $prices, $chosen->pricedSkus(), $wish->others($change));
+            $plan =
+                $rule === null || $wish->isAsOwn()
+                    ? PricePlan::ofOwn($prices, $chosen->pricedSkus(), $change)
+                    : PricePlan::byRule($rule, $prices, $chosen->pricedSkus(), $wish->others($change));
 
             return new self($chosen, $wish, $change, $rule, $plan);
         } catch (CoreException $unreadable) {
@@ -55,7 +55,7 @@ final readonly class PriceChangeScreen
     /** Whether it is made by a rule as things stand. */
     public function isByRule(): bool
     {
-        return $this->rule !== null && ! $this->wish->isAsOwn();
+        return $this->rule !== null && !$this->wish->isAsOwn();
     }
 
     /** "6 SKUs at 49.00–54.00 EUR." */
@@ -64,8 +64,11 @@ final readonly class PriceChangeScreen
         $count = count($this->chosen->skus);
         $prices = $this->chosen->pricesInWords();
 
-        return number_format($count).($count === 1 ? ' SKU' : ' SKUs').' at '
-            .($prices === '' ? 'no price' : "{$prices} {$this->chosen->prices->currency->code}").'.';
+        return number_format($count) .
+            ($count === 1 ? ' SKU' : ' SKUs') .
+            ' at ' .
+            ($prices === '' ? 'no price' : "{$prices} {$this->chosen->prices->currency->code}") .
+            '.';
     }
 
     /** What becomes of the rule, in a sentence; empty where it stays. */
@@ -73,7 +76,7 @@ final readonly class PriceChangeScreen
     {
         $words = $this->isByRule() ? (string) $this->rule?->inWords() : '';
 
-        return $words === '' ? '' : ucfirst($words).'. A SKU that comes later follows.';
+        return $words === '' ? '' : ucfirst($words) . '. A SKU that comes later follows.';
     }
 
     /** "2 SKUs have prices of their own (60.00–62.00):"; empty where the rule reaches all. */
@@ -81,9 +84,13 @@ final readonly class PriceChangeScreen
     {
         $standing = $this->isByRule() ? $this->plan->standing ?? [] : [];
 
-        return $standing === [] ? '' : number_format(count($standing))
-            .(count($standing) === 1 ? ' SKU has a price of its own' : ' SKUs have prices of their own')
-            .' ('.Money::range($standing).'):';
+        return $standing === []
+            ? ''
+            : number_format(count($standing)) .
+                    (count($standing) === 1 ? ' SKU has a price of its own' : ' SKUs have prices of their own') .
+                    ' (' .
+                    Money::range($standing) .
+                    '):';
     }
 
     /** @return array<string, bool> what can become of own prices => whether it does */

@@ -29,11 +29,8 @@ final readonly class PriceScreen implements PageScreen
     private array $byValue;
 
     /** @param  array<int, Money>  $prices  by SKU id; none of those that have none */
-    private function __construct(
-        public LoadedProduct $loaded,
-        private array $prices,
-        public LadderDrawing $ladder,
-    ) {
+    private function __construct(public LoadedProduct $loaded, private array $prices, public LadderDrawing $ladder)
+    {
         $byValue = [];
         foreach ($loaded->core->made as $sku) {
             foreach (isset($prices[$sku->id]) ? $sku->cell->values : [] as $valueId) {
@@ -59,20 +56,29 @@ final readonly class PriceScreen implements PageScreen
             }
         }
 
-        return new self($loaded, $prices, new LadderDrawing($loaded->core->matrix, new PriceLadder($loaded->core->matrix, $steps)));
+        return new self(
+            $loaded,
+            $prices,
+            new LadderDrawing($loaded->core->matrix, new PriceLadder($loaded->core->matrix, $steps)),
+        );
     }
 
     /** "49.00–54.00 EUR over 60 SKUs, 2 with a price of their own, 1 without a price" */
     public function summary(): string
     {
         $count = count($this->loaded->core->made);
-        $own = count(array_filter($this->loaded->core->made, fn (Sku $sku): bool => $sku->price !== null));
+        $own = count(array_filter($this->loaded->core->made, fn(Sku $sku): bool => $sku->price !== null));
         $without = $count - count($this->prices);
         $range = Money::range(array_values($this->prices));
 
-        return ($range === '' ? 'No price yet' : "{$range} {$this->loaded->product->currency}").' over '.number_format($count).($count === 1 ? ' SKU' : ' SKUs')
-            .($own === 0 ? '' : ', '.number_format($own).' with a price of '.($own === 1 ? 'its' : 'their').' own')
-            .($without === 0 ? '' : ', '.number_format($without).' without a price');
+        return ($range === '' ? 'No price yet' : "{$range} {$this->loaded->product->currency}") .
+            ' over ' .
+            number_format($count) .
+            ($count === 1 ? ' SKU' : ' SKUs') .
+            ($own === 0
+                ? ''
+                : ', ' . number_format($own) . ' with a price of ' . ($own === 1 ? 'its' : 'their') . ' own') .
+            ($without === 0 ? '' : ', ' . number_format($without) . ' without a price');
     }
 
     /** "12 own prices are just what the rule makes"; empty where none is. */
@@ -83,7 +89,7 @@ final readonly class PriceScreen implements PageScreen
         return match ($count) {
             0 => '',
             1 => 'One own price is just what the rule makes',
-            default => number_format($count).' own prices are just what the rule makes',
+            default => number_format($count) . ' own prices are just what the rule makes',
         };
     }
 
@@ -99,7 +105,12 @@ final readonly class PriceScreen implements PageScreen
             $margins[] = $sale !== null && $sale->isBelow($price) ? $prices->margin($sku->cell, $sale->price) : null;
         }
         $margins = array_values(array_filter($margins));
-        usort($margins, fn (Margin $a, Margin $b): int => ($a->percent() ?? $a->amount()->amount)->compareTo($b->percent() ?? $b->amount()->amount));
+        usort(
+            $margins,
+            fn(Margin $a, Margin $b): int => ($a->percent() ?? $a->amount()->amount)->compareTo(
+                $b->percent() ?? $b->amount()->amount,
+            ),
+        );
 
         return match (true) {
             $margins === [] => '',
@@ -121,8 +132,12 @@ final readonly class PriceScreen implements PageScreen
         $parts = [];
         foreach (self::OWN as $kind) {
             foreach ($this->loaded->core->state->details->details->parts($kind) as $part) {
-                if (! $part->reach->activeIn($this->loaded->core->matrix)->isNothing()) {
-                    $parts[] = [$kind->label(), (new Wording())->say($part->reach, $this->loaded->core->matrix), $part->text === '' ? 'none there' : $reader->inWords($kind, $part->text)];
+                if (!$part->reach->activeIn($this->loaded->core->matrix)->isNothing()) {
+                    $parts[] = [
+                        $kind->label(),
+                        (new Wording())->say($part->reach, $this->loaded->core->matrix),
+                        $part->text === '' ? 'none there' : $reader->inWords($kind, $part->text),
+                    ];
                 }
             }
         }
@@ -135,25 +150,31 @@ final readonly class PriceScreen implements PageScreen
     {
         $doubts = [];
         foreach (Checks::findings(new CheckedProduct($this->loaded->core), DetailCheck::cases()) as $finding) {
-            $places = $this->listed(array_map(fn (string $key): string => $this->loaded->core->placeOf($this->loaded->core->made[$key]), $finding->cells));
+            $places = $this->listed(
+                array_map(
+                    fn(string $key): string => $this->loaded->core->placeOf($this->loaded->core->made[$key]),
+                    $finding->cells,
+                ),
+            );
             $doubts[] = match ($finding->check) {
-                DetailCheck::SaleNotBelow => "The sale is not below the regular price: {$places}. Shoppers pay the regular one.",
+                DetailCheck::SaleNotBelow
+                    => "The sale is not below the regular price: {$places}. Shoppers pay the regular one.",
                 DetailCheck::TooHigh => "The rules make more than any price can be, so that there is none: {$places}.",
                 DetailCheck::BelowCost => "Sold below cost: {$places}.",
                 DetailCheck::SaleBelowCost => "Sold below cost in a sale: {$places}.",
                 default => '',
             };
         }
-        $doubts = array_values(array_filter($doubts, fn (string $doubt): bool => $doubt !== ''));
+        $doubts = array_values(array_filter($doubts, fn(string $doubt): bool => $doubt !== ''));
         $cheapest = $this->cheapest();
 
-        return [...$doubts, ...($cheapest === null ? [] : $this->loaded->core->prices->breaks()->doubts($cheapest))];
+        return [...$doubts, ...$cheapest === null ? [] : $this->loaded->core->prices->breaks()->doubts($cheapest)];
     }
 
     private function cheapest(): ?Money
     {
         $prices = array_values($this->prices);
-        usort($prices, fn (Money $a, Money $b): int => $a->amount->compareTo($b->amount));
+        usort($prices, fn(Money $a, Money $b): int => $a->amount->compareTo($b->amount));
 
         return $prices[0] ?? null;
     }
@@ -161,6 +182,7 @@ final readonly class PriceScreen implements PageScreen
     /** @param  list<string>  $places */
     private function listed(array $places): string
     {
-        return implode('; ', array_slice($places, 0, 5)).(count($places) > 5 ? ' and '.number_format(count($places) - 5).' more' : '');
+        return implode('; ', array_slice($places, 0, 5)) .
+            (count($places) > 5 ? ' and ' . number_format(count($places) - 5) . ' more' : '');
     }
 }
