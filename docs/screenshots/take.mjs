@@ -71,7 +71,7 @@ await page.emulateMedia({ colorScheme: 'light' });
 await page.goto(`${base}/products/TB-GLOVE/colors`);
 await take('colors');
 await page.goto(`${base}/products/TB-SMOCK/preview`);
-await page.locator('.option', { hasText: /^M$/ }).click();
+await page.locator('.option').getByText('M', { exact: true }).click();
 await page.waitForSelector('.option[aria-pressed=true]');
 await take('shopper-preview');
 await page.goto(`${base}/products/TB-SMOCK/history`);

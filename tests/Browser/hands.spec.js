@@ -223,7 +223,7 @@ test('nothing stands in the tray that can do nothing, and a size alone shows a c
     await expect(page.getByLabel('View of the marked pictures')).toBeHidden();
 
     await page.getByRole('link', { name: 'Shopper preview' }).click();
-    await page.locator('.option', { hasText: /^L$/ }).click();
+    await page.locator('.option').getByText('L', { exact: true }).click();
     await expect(page.locator('legend').nth(1)).toHaveText('Size: L');
     await expect(page.getByText(/^Shown in /)).toBeVisible();
 });
