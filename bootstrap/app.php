@@ -3,12 +3,12 @@
 declare(strict_types=1);
 
 use App\Http\Middleware\BoundedInput;
-use App\Http\Middleware\FewAtOnce;
-use App\Http\Middleware\ReadersZone;
+use App\Http\Middleware\LimitConcurrency;
 use App\Http\Middleware\RememberedBrowser;
 use App\Http\Middleware\RequestId;
 use App\Http\Middleware\SecurityHeaders;
 use App\Http\Middleware\SessionsOfAccounts;
+use App\Http\Middleware\SetTimeZone;
 use App\Http\RefusalAnswers;
 use App\Http\TrustedHosts;
 use Illuminate\Contracts\Auth\Middleware\AuthenticatesRequests;
@@ -40,14 +40,14 @@ return Application::configure(basePath: dirname(__DIR__))
         $middleware->append(RequestId::class);
         // Tabs and line breaks at the end of a block are cells.
         $middleware->trimStrings(except: ['block']);
-        $middleware->web(append: [ReadersZone::class], replace: [StartSession::class => SessionsOfAccounts::class]);
+        $middleware->web(append: [SetTimeZone::class], replace: [StartSession::class => SessionsOfAccounts::class]);
         $middleware->web(append: [RememberedBrowser::class]);
         $middleware->prependToPriorityList(AuthenticatesRequests::class, RememberedBrowser::class);
         $middleware->prependToPriorityList(ShareErrorsFromSession::class, SessionsOfAccounts::class);
         // It has a ticket of its own (App\Http\SignInTicket).
         $middleware->validateCsrfTokens(except: ['sign-in']);
-        $middleware->encryptCookies(except: [ReadersZone::COOKIE]);
-        $middleware->alias(['at-once' => FewAtOnce::class]);
+        $middleware->encryptCookies(except: [SetTimeZone::COOKIE]);
+        $middleware->alias(['at-once' => LimitConcurrency::class]);
         // What only asks, but has so much to say that it stands in a body.
         $middleware->group('looks', ['throttle:looks', 'at-once:pages,2,looks']);
         // Where somebody was on the way to stands in the address: a guest has no session.

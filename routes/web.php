@@ -34,10 +34,10 @@ use App\Http\Controllers\Product\SkuController;
 use App\Http\Controllers\Product\SwatchController;
 use App\Http\Controllers\Product\ValueController;
 use App\Http\Controllers\ShootingController;
-use App\Http\Controllers\WorksController;
+use App\Http\Controllers\SystemStatusController;
+use App\Http\Middleware\IdempotentForms;
 use App\Http\Middleware\KnownSession;
 use App\Http\Middleware\PasswordAsked;
-use App\Http\Middleware\SentOnce;
 use App\Http\Middleware\ShowRemoved;
 use App\Http\ProductPage;
 use Illuminate\Support\Facades\Route;
@@ -65,7 +65,7 @@ Route::middleware([
     'can:view',
     'throttle:reads',
     'at-once:pages,2',
-    SentOnce::class,
+    IdempotentForms::class,
 ])->group(function (): void {
     Route::post('/sign-out', [SessionController::class, 'destroy'])->name('sign-out');
     Route::prefix('/account')
@@ -170,9 +170,9 @@ Route::middleware([
         });
 
     Route::middleware('can:release')->group(function (): void {
-        Route::get('/works', [WorksController::class, 'show'])->name('works');
-        Route::post('/works/pictures', [WorksController::class, 'readAgain'])->name('works.pictures');
-        Route::post('/works/jobs', [WorksController::class, 'retryJobs'])->name('works.jobs');
+        Route::get('/works', [SystemStatusController::class, 'show'])->name('works');
+        Route::post('/works/pictures', [SystemStatusController::class, 'readAgain'])->name('works.pictures');
+        Route::post('/works/jobs', [SystemStatusController::class, 'retryJobs'])->name('works.jobs');
 
         Route::prefix('/accounts')
             ->middleware(['throttle:changes', PasswordAsked::class])

@@ -152,11 +152,11 @@ final class BatchRunner
                 );
                 $refused = array_filter($outcomes, fn(PortionOutcome $outcome): bool => $outcome->isRefused);
                 if ($batch->is_whole && $refused !== []) {
-                    throw new NothingOfIt($refused);
+                    throw new PortionRefused($refused);
                 }
                 $this->noteAll($batch, $outcomes, BatchProductState::Changed, BatchProductState::Same);
             }, self::TRIES);
-        } catch (NothingOfIt $refused) {
+        } catch (PortionRefused $refused) {
             $this->noteAll($batch, $refused->outcomes, BatchProductState::Changed, BatchProductState::Same);
         }
     }

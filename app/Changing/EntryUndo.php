@@ -6,8 +6,8 @@ namespace App\Changing;
 
 use App\History\Change;
 use App\History\SharedCounts;
-use App\Ledger\KeptChanges;
 use App\Ledger\KeyIsTaken;
+use App\Ledger\RecordedChanges;
 use App\Ledger\Replay;
 use App\Ledger\RowHasChanged;
 use App\Models\HistoryEntry;
@@ -192,7 +192,7 @@ final class EntryUndo
         $done = $way === 'undo' ? 'undone' : 'redone';
         $first = $entries->firstOrFail();
         try {
-            $replay = new Replay(new KeptChanges(array_values($entries->pluck('id')->all()), $way === 'undo'));
+            $replay = new Replay(new RecordedChanges(array_values($entries->pluck('id')->all()), $way === 'undo'));
             $replay->run();
             $this->shared->follow($replay);
         } catch (RowHasChanged $clash) {

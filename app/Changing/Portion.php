@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace App\Changing;
 
 use App\Ledger\ChangeLog;
-use App\Ledger\KeptChanges;
 use App\Ledger\Ledger;
+use App\Ledger\RecordedChanges;
 use App\Models\Product;
 use App\Models\User;
 use App\Store\Products\CatalogLookup;
@@ -170,6 +170,6 @@ final readonly class Portion
             ];
         }
 
-        return KeptChanges::enter($rows, array_map(fn(Ledger $ledger): ChangeLog => $ledger->log(), $ledgers));
+        return RecordedChanges::enter($rows, array_map(fn(Ledger $ledger): ChangeLog => $ledger->log(), $ledgers));
     }
 }

@@ -6,20 +6,20 @@ namespace App\Changing;
 
 use App\History\Announcer;
 use App\History\Change;
-use App\History\KeptMarks;
+use App\History\IdempotencyKeys;
 use App\History\ProductsChanged;
 use App\History\SharedCounts;
 use App\Ledger\ChangeLog;
-use App\Ledger\KeptChanges;
 use App\Ledger\Ledger;
+use App\Ledger\RecordedChanges;
 use App\Ledger\RowChange;
 use App\Models\HistoryEntry;
-use App\Models\Kept;
+use App\Models\HistoryOwner;
 use App\Models\Library;
 use App\Models\Product;
 use App\Models\User;
-use App\Refusals\AlreadyKept;
-use App\Refusals\Stale;
+use App\Refusals\AlreadyDone;
+use App\Refusals\StaleVersion;
 use App\Store\Library\LibraryRows;
 use App\Store\Products\CatalogLookup;
 use App\Store\Products\ChosenSkusLoader;
@@ -52,7 +52,7 @@ final class UnitOfWork
         private readonly ChosenSkusLoader $chosen,
         private readonly Announcer $announcer,
         private readonly SharedCounts $shared,
-        private readonly KeptMarks $marks,
+        private readonly IdempotencyKeys $marks,
         private readonly CatalogLookup $catalog,
         private readonly LibraryRows $library,
     ) {}
@@ -64,7 +64,7 @@ final class UnitOfWork
      * @param  ?Closure(CoreProduct): void  $told  is told what the product was before
      * @return ?HistoryEntry null where nothing changed
      *
-     * @throws Stale
+     * @throws StaleVersion
      */
     public function change(
         Change $change,
@@ -72,7 +72,10 @@ final class UnitOfWork
         ProductChange|SkuChange $wanted,
         ?Closure $told = null,
     ): ?HistoryEntry {
-        return $this->record($change, $action, function (Ledger $ledger, Kept $kept) use ($wanted, $told): string {
+        return $this->record($change, $action, function (Ledger $ledger, HistoryOwner $kept) use (
+            $wanted,
+            $told,
+        ): string {
             assert($kept instanceof Product);
 
             return $wanted instanceof SkuChange
@@ -122,11 +125,11 @@ final class UnitOfWork
      * A change of the library, noted in its own history or in that of the product it was made from.
      *
      * @param  class-string  $action
-     * @param  Closure(Ledger, Kept): string  $work  writes through the ledger, given the library, or the product it is
+     * @param  Closure(Ledger, HistoryOwner): string  $work  writes through the ledger, given the library, or the product it is
      * made from; returns what happened in words
      * @return ?HistoryEntry null where nothing changed
      *
-     * @throws Stale
+     * @throws StaleVersion
      */
     public function keepLibrary(Change $change, string $action, Closure $work): ?HistoryEntry
     {
@@ -164,7 +167,7 @@ final class UnitOfWork
             ]);
             $hidden = ['removed_at' => now()->format('Y-m-d H:i:s')];
             $making = new RowChange('products', $product->id, $hidden, ['removed_at' => null]);
-            KeptChanges::keep($entry->id, ChangeLog::of([$making]));
+            RecordedChanges::keep($entry->id, ChangeLog::of([$making]));
             event(new ProductsChanged($product->id));
 
             return $product->refresh();
@@ -174,11 +177,11 @@ final class UnitOfWork
     /**
      * @param  bool  $evenRemoved  whether a product whose making was undone may be changed
      *
-     * @throws AlreadyKept
-     * @throws Stale
+     * @throws AlreadyDone
+     * @throws StaleVersion
      * @throws Refusal
      */
-    public function lock(Change $change, bool $evenRemoved = false): Kept
+    public function lock(Change $change, bool $evenRemoved = false): HistoryOwner
     {
         $kept =
             $change->productId === null
@@ -203,7 +206,7 @@ final class UnitOfWork
         );
     }
 
-    private function stale(Kept $kept, int $version): Stale
+    private function stale(HistoryOwner $kept, int $version): StaleVersion
     {
         $entries = HistoryEntry::with('user')
             ->where('product_id', $kept->keptProductId())
@@ -215,7 +218,7 @@ final class UnitOfWork
             ->map(fn(HistoryEntry $entry): string => "{$entry->user->name}, {$entry->at('H:i')}: {$entry->words}")
             ->implode('; ');
 
-        return new Stale(
+        return new StaleVersion(
             "{$kept->keptName()} changed while this window was open" .
                 ($what === '' ? '.' : " ({$what}).") .
                 ' The window now shows it as it is. Your change was not made yet.',
@@ -224,7 +227,7 @@ final class UnitOfWork
     }
 
     /** A changed product or library: its next version. */
-    public function advance(Kept $kept): int
+    public function advance(HistoryOwner $kept): int
     {
         $next = $kept->keptVersion() + 1;
         if ($kept instanceof Product) {
@@ -247,7 +250,7 @@ final class UnitOfWork
 
     /**
      * @param  class-string  $action
-     * @param  Closure(Ledger, Kept): string  $work
+     * @param  Closure(Ledger, HistoryOwner): string  $work
      */
     private function record(Change $change, string $action, Closure $work): ?HistoryEntry
     {
@@ -271,7 +274,7 @@ final class UnitOfWork
 
     /**
      * @param  class-string  $action
-     * @param  Closure(Ledger, Kept): string  $work
+     * @param  Closure(Ledger, HistoryOwner): string  $work
      */
     private function written(Change $change, string $action, Closure $work): ?HistoryEntry
     {
@@ -303,7 +306,7 @@ final class UnitOfWork
             'photo_id' => $ledger->picture(),
             'created_at' => now(),
         ]);
-        KeptChanges::keep($entry->id, $ledger->log());
+        RecordedChanges::keep($entry->id, $ledger->log());
 
         return $entry;
     }

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace App\Files;
 
+use App\Store\DetailsInUse;
 use App\Store\Products\LoadedProduct;
-use App\Store\SaidOfProducts;
 use Core\Color\Swatches\Swatch;
 use Core\Details\Counting;
 use Core\Details\DetailKind;
@@ -68,7 +68,7 @@ final readonly class SheetColumns
     /** @param  list<int>  $productIds */
     public static function of(array $productIds): self
     {
-        $said = SaidOfProducts::in($productIds);
+        $said = DetailsInUse::in($productIds);
         $details = array_filter(
             DetailKind::cases(),
             fn(DetailKind $kind): bool => isset($said->kinds[$kind->value]) && !in_array($kind, self::ELSEWHERE, true),

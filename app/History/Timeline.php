@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\History;
 
 use App\Models\HistoryEntry;
-use App\Models\Kept;
+use App\Models\HistoryOwner;
 use App\Models\Library;
 use App\Models\Product;
 use Illuminate\Pagination\LengthAwarePaginator;
@@ -16,7 +16,7 @@ final class Timeline
     private const PAGE = 50;
 
     /** @return LengthAwarePaginator<int, HistoryEntry> the latest first */
-    public function page(Kept $kept): LengthAwarePaginator
+    public function page(HistoryOwner $kept): LengthAwarePaginator
     {
         return HistoryEntry::with(['user', 'undoer'])
             ->select()
@@ -31,7 +31,7 @@ final class Timeline
     }
 
     /** The last change that stands. */
-    public static function last(Kept $kept): ?HistoryEntry
+    public static function last(HistoryOwner $kept): ?HistoryEntry
     {
         return HistoryEntry::query()
             ->where('product_id', $kept->keptProductId())

@@ -12,7 +12,7 @@ use Illuminate\Foundation\Http\FormRequest;
 /** A request from the library's pages: which version of the library was looked at. */
 final class LibraryRequest extends FormRequest
 {
-    use SaysSwatches;
+    use ReadsSwatches;
 
     /** @return array<string, list<mixed>> */
     public function rules(): array

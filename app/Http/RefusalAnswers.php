@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace App\Http;
 
-use App\Refusals\AlreadyKept;
-use App\Refusals\Stale;
+use App\Refusals\AlreadyDone;
+use App\Refusals\StaleVersion;
 use Core\CoreException;
 use Core\Refusal;
 use Core\RefusalKind;
@@ -30,7 +30,7 @@ final class RefusalAnswers
 {
     public static function register(Exceptions $exceptions): void
     {
-        $exceptions->dontReport([AlreadyKept::class, CoreException::class]);
+        $exceptions->dontReport([AlreadyDone::class, CoreException::class]);
         $exceptions->render(fn(Throwable $refusal, Request $request): mixed => self::answer($refusal, $request));
     }
 
@@ -43,20 +43,20 @@ final class RefusalAnswers
         if ($refusal instanceof MalformedUrlException) {
             $refusal = new NotFoundHttpException();
         }
-        if ($refusal instanceof AlreadyKept) {
+        if ($refusal instanceof AlreadyDone) {
             return response('', 204, ['X-Kept' => '1']);
         }
         if ($refusal instanceof CoreException) {
             return match (true) {
                 $fragment => self::notice(
                     $refusal->getMessage(),
-                    $refusal instanceof Stale ? 409 : 422,
-                    $refusal instanceof Stale ? $refusal->version : null,
+                    $refusal instanceof StaleVersion ? 409 : 422,
+                    $refusal instanceof StaleVersion ? $refusal->version : null,
                     self::field($refusal, $request),
                 ),
                 $request->expectsJson() => response()->json(
                     self::told($refusal, $request),
-                    $refusal instanceof Stale ? 409 : 422,
+                    $refusal instanceof StaleVersion ? 409 : 422,
                 ),
                 default => self::back($request, $refusal->getMessage()),
             };

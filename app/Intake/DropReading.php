@@ -126,7 +126,7 @@ final class DropReading
      */
     private function arrived(DropFile $file, ?Photo $photo, ?PhotoLook $look, ?stdClass $link): array
     {
-        $linking = Linking::of($link);
+        $linking = LinkingState::of($link);
 
         return match (true) {
             $file->state === DropFileState::Refused => [DropFileStatus::Refused, $file->remark],
@@ -198,10 +198,10 @@ final class DropReading
     /** @return array<int, stdClass> file id => what became of its linking */
     private function links(Drop $drop): array
     {
-        return Linking::files()
+        return LinkingState::files()
             ->where('drop_files.drop_id', $drop->id)
             ->whereNotNull('drop_files.batch_id')
-            ->selectRaw('drop_files.id, batch_products.words, ' . Linking::COLUMNS)
+            ->selectRaw('drop_files.id, batch_products.words, ' . LinkingState::COLUMNS)
             ->get()
             ->keyBy('id')
             ->all();

@@ -41,16 +41,16 @@ final class Drops
     public function counts(array $dropIds): array
     {
         $counts = array_fill_keys($dropIds, new DropCounts());
-        $rows = Linking::files()
+        $rows = LinkingState::files()
             ->whereIn('drop_files.drop_id', $dropIds)
             ->where('drop_files.state', '<>', DropFileState::Unpacked->value)
             ->groupBy('drop_files.drop_id', 'drop_files.state', 'linking', 'is_undone')
-            ->selectRaw('drop_files.drop_id, drop_files.state, count(*) as files, ' . Linking::COLUMNS)
+            ->selectRaw('drop_files.drop_id, drop_files.state, count(*) as files, ' . LinkingState::COLUMNS)
             ->get();
         foreach ($rows as $row) {
             $counts[$row->drop_id] = $counts[$row->drop_id]->with(
                 DropFileState::from($row->state),
-                Linking::of($row)->isStanding(),
+                LinkingState::of($row)->isStanding(),
                 (int) $row->files,
             );
         }

@@ -115,7 +115,7 @@ final class Replay
 
     /**
      * @param  bool  $keysAreLetGo  whether rows have given up what no two may share, so that they no longer stand as they did
-     * @return list<Outcome>
+     * @return list<RowOutcome>
      */
     private function outcomes(int $portion, bool $keysAreLetGo): array
     {
@@ -127,16 +127,16 @@ final class Replay
         }
 
         return array_map(
-            fn(string $table, array $byId): Outcome => $this->outcome($table, $byId, $keysAreLetGo),
+            fn(string $table, array $byId): RowOutcome => $this->outcome($table, $byId, $keysAreLetGo),
             array_keys($byTable),
             $byTable,
         );
     }
 
     /** @param  array<int, list<RowChange>>  $byId */
-    private function outcome(string $table, array $byId, bool $keysAreLetGo): Outcome
+    private function outcome(string $table, array $byId, bool $keysAreLetGo): RowOutcome
     {
-        $outcome = new Outcome($table);
+        $outcome = new RowOutcome($table);
         foreach (array_chunk($byId, self::CHUNK, true) as $chunk) {
             $rows = Rows::of($table, array_keys($chunk));
             foreach ($chunk as $id => $changes) {
@@ -155,12 +155,12 @@ final class Replay
         return $outcome;
     }
 
-    /** @param  list<Outcome>  $outcomes */
+    /** @param  list<RowOutcome>  $outcomes */
     private function write(array $outcomes): void
     {
         usort(
             $outcomes,
-            fn(Outcome $a, Outcome $b): int => (self::ORDER[$a->table] ?? 9) <=> (self::ORDER[$b->table] ?? 9),
+            fn(RowOutcome $a, RowOutcome $b): int => (self::ORDER[$a->table] ?? 9) <=> (self::ORDER[$b->table] ?? 9),
         );
         $ledger = new Ledger();
         foreach (array_reverse($outcomes) as $outcome) {

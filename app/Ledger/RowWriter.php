@@ -143,7 +143,7 @@ final class RowWriter
     /** @param  non-empty-list<array{Ledger, array<string, mixed>}>  $rows */
     private function writeInserts(string $table, array $rows): void
     {
-        $ids = NewRows::insert($table, array_map(fn(array $row): array => $row[1], $rows));
+        $ids = RowInserter::insert($table, array_map(fn(array $row): array => $row[1], $rows));
         foreach ($rows as $at => [$ledger, $row]) {
             $ledger->note(new RowChange($table, $ids[$at], null, ['id' => $ids[$at]] + $row), $row['photo_id'] ?? null);
         }

@@ -70,7 +70,7 @@ final readonly class PhotoCuts
         if ($this->store->disk()->exists($path)) {
             return $this->store->disk()->get($path);
         }
-        if (!KeptCrops::of([$photo->id])->has($photo->id, $shape, $crop)) {
+        if (!CropsInUse::of([$photo->id])->has($photo->id, $shape, $crop)) {
             throw new CutNotKept();
         }
         DeriveCuts::dispatch($photo->id, $crop->key(), $shape)->onQueue(self::ASKED_FOR);
@@ -93,7 +93,7 @@ final readonly class PhotoCuts
         }
         $photos =
             $cuts === [] ? [] : Photo::query()->whereIn('sha256', array_column($cuts, 1))->pluck('id', 'sha256')->all();
-        $kept = KeptCrops::of(array_values($photos));
+        $kept = CropsInUse::of(array_values($photos));
         foreach ($cuts as [$path, $sha256, $shape, $crop]) {
             $isKept = isset($photos[$sha256]) && $kept->has($photos[$sha256], $shape, $crop);
             if (!$isKept && $this->store->disk()->lastModified($path) < time() - self::KEPT_FOR) {

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Models;
 
-use App\Ledger\KeptChanges;
+use App\Ledger\RecordedChanges;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Support\Carbon;
@@ -37,9 +37,9 @@ final class HistoryEntry extends Model
     protected $guarded = [];
 
     /** The changed rows, read part by part. */
-    public function rowChanges(): KeptChanges
+    public function rowChanges(): RecordedChanges
     {
-        return new KeptChanges([$this->id]);
+        return new RecordedChanges([$this->id]);
     }
 
     /** When it was, on the reader's own clock. */

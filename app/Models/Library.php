@@ -12,7 +12,7 @@ use Illuminate\Database\Eloquent\Model;
  * @property int $id
  * @property int $version
  */
-final class Library extends Model implements Kept
+final class Library extends Model implements HistoryOwner
 {
     public $timestamps = false;
 

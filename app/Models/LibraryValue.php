@@ -55,7 +55,7 @@ final class LibraryValue extends Model
     /** What a dialog showed of it, to tell whether somebody changed it meanwhile, from wherever. */
     public function seen(): string
     {
-        return Seen::of($this->name, $this->code, $this->synonyms, $this->translations);
+        return RowFingerprint::of($this->name, $this->code, $this->synonyms, $this->translations);
     }
 
     /** @return BelongsTo<LibraryAxis, $this> */

@@ -28,7 +28,7 @@ use Illuminate\Support\Carbon;
  * @property ?Carbon $removed_at set while the making of the product is undone
  * @property Carbon $updated_at
  */
-final class Product extends Model implements Kept
+final class Product extends Model implements HistoryOwner
 {
     protected $guarded = [];
 

@@ -31,7 +31,7 @@ final class User extends Authenticatable
     /** What an account's page showed, to tell whether somebody changed it meanwhile. */
     public function seen(): string
     {
-        return Seen::of($this->name, $this->email, $this->right->value, $this->closed_at?->getTimestamp());
+        return RowFingerprint::of($this->name, $this->email, $this->right->value, $this->closed_at?->getTimestamp());
     }
 
     /** Browsers are remembered by their sessions (AccountSession), not by the framework. */

@@ -16,22 +16,22 @@ use App\Batches\BatchRunner;
 use App\Batches\BulkOperation;
 use App\Batches\BulkOperations;
 use App\History\Announcer;
-use App\History\KeptMarks;
-use App\History\OldEntries;
+use App\History\HistoryPruning;
+use App\History\IdempotencyKeys;
 use App\History\ProductsChanged;
 use App\History\SharedCounts;
-use App\Http\Middleware\FewAtOnce;
+use App\Http\Middleware\LimitConcurrency;
 use App\Http\ProductAddress;
-use App\Http\QuietHandler;
+use App\Http\SessionlessExceptionHandler;
 use App\Intake\IncomingParts;
 use App\Intake\UnpackArchive;
-use App\Media\ForgottenPictures;
 use App\Media\Incoming\PhotoInspector;
 use App\Media\MeasureAgain;
 use App\Media\PhotoCuts;
 use App\Media\PhotosRead;
 use App\Media\PhotoStore;
 use App\Media\PictureReader;
+use App\Media\StalledPictures;
 use App\Media\WorkFolder;
 use App\Models\Product;
 use App\Models\Right;
@@ -89,7 +89,7 @@ final class AppServiceProvider extends ServiceProvider
 
     public function register(): void
     {
-        $this->app->singleton(ExceptionHandler::class, QuietHandler::class);
+        $this->app->singleton(ExceptionHandler::class, SessionlessExceptionHandler::class);
         $this->app->singleton(
             BulkOperations::class,
             fn(Application $app): BulkOperations => new BulkOperations([
@@ -108,7 +108,7 @@ final class AppServiceProvider extends ServiceProvider
         $this->app->scoped(ChosenSkusLoader::class);
         $this->app->scoped(Announcer::class);
         // The same as the answer goes out: it lets go of what it took.
-        $this->app->scoped(FewAtOnce::class);
+        $this->app->scoped(LimitConcurrency::class);
         $this->app->singleton(
             PhotoInspector::class,
             fn(): PhotoInspector => new PhotoInspector(
@@ -133,7 +133,7 @@ final class AppServiceProvider extends ServiceProvider
             fn(): CommonPasswords => new CommonPasswords(config('slate.common_passwords')),
         );
         $this->app->bind(ColorNaming::class, fn(): ColorNaming => new ColorNaming(config('slate.color_names')));
-        $this->app->bind(OldEntries::class, fn(): OldEntries => new OldEntries(config('slate.undo_days')));
+        $this->app->bind(HistoryPruning::class, fn(): HistoryPruning => new HistoryPruning(config('slate.undo_days')));
         $this->app->bind(
             PhotoStore::class,
             fn(Application $app): PhotoStore => new PhotoStore(Storage::disk(), $app->make(PhotoInspector::class)),
@@ -200,12 +200,12 @@ final class AppServiceProvider extends ServiceProvider
         Event::listen(Looping::class, function () use (&$next): void {
             if (time() >= $next) {
                 $next = time() + self::TENDED_EVERY;
-                $this->app->make(ForgottenPictures::class)->takeUp();
+                $this->app->make(StalledPictures::class)->takeUp();
                 BatchRunner::takeUp(self::FORGOTTEN_BATCH);
                 UnpackArchive::takeUp();
                 $this->app->make(IncomingParts::class)->sweep();
-                $this->app->make(OldEntries::class)->letGo();
-                $this->app->make(KeptMarks::class)->sweep();
+                $this->app->make(HistoryPruning::class)->letGo();
+                $this->app->make(IdempotencyKeys::class)->sweep();
                 $this->app->make(Sessions::class)->sweep();
                 if (Queue::size() === 0 && Summaries::waiting() > 0) {
                     CountProducts::dispatch();

@@ -23,7 +23,7 @@ final class StateWriter
 {
     private readonly RowWriter $writer;
 
-    private readonly StoredKeys $keys;
+    private readonly RowKeys $keys;
 
     /** @var array<int, array{Ledger, string}> product id => its description, which names pictures by their places */
     private array $unresolved = [];
@@ -32,7 +32,7 @@ final class StateWriter
     public function __construct(array $productIds)
     {
         $this->writer = new RowWriter();
-        $this->keys = new StoredKeys($productIds);
+        $this->keys = new RowKeys($productIds);
     }
 
     /** Writes all that waits, in few statements. */

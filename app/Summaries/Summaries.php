@@ -24,7 +24,7 @@ final class Summaries
     public function __construct(
         private readonly ProductLoader $loader,
         private readonly ProductCounting $counting,
-        private readonly Words $words,
+        private readonly SearchTerms $words,
         private readonly SkuSummaries $skus,
         private readonly LexiconWords $lexicon,
         private readonly CoverageSummaries $coverage,

@@ -28,9 +28,9 @@ enum AltTextCheck: string implements Check
         return [Source::Product, Source::Library];
     }
 
-    public function place(): Place
+    public function place(): FindingPlace
     {
-        return Place::on(Page::Contact);
+        return FindingPlace::on(Page::Contact);
     }
 
     public function findings(CheckedProduct $checked): array

@@ -16,7 +16,7 @@ interface Check
     public function reads(): array;
 
     /** Where what it finds is mended. */
-    public function place(): Place;
+    public function place(): FindingPlace;
 
     /** @return list<Finding> */
     public function findings(CheckedProduct $checked): array;

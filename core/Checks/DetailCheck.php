@@ -57,21 +57,24 @@ enum DetailCheck: string implements Check
         return [Source::Product];
     }
 
-    public function place(): Place
+    public function place(): FindingPlace
     {
         return match ($this) {
-            self::NoSku, self::NoPicture => Place::on(Page::Board),
-            self::NoCategory => Place::detail('category'),
-            self::NoDescription => Place::detail('description'),
-            self::NoBrand => Place::detail('brand'),
-            self::NoShortText => Place::detail('short text'),
-            self::BelowZero, self::TooHigh, self::SaleNotBelow, self::BelowCost, self::SaleBelowCost => Place::on(
-                Page::Prices,
-            ),
-            self::NoPrice => Place::board(PriceField::KEY),
-            self::AllSoldOut, self::NotCounted, self::NoOrder => Place::board(StockField::KEY),
-            self::NoGtin, self::RestrictedGtin => Place::board(GtinField::KEY),
-            self::NoWeight => Place::board(WeightField::KEY),
+            self::NoSku, self::NoPicture => FindingPlace::on(Page::Board),
+            self::NoCategory => FindingPlace::detail('category'),
+            self::NoDescription => FindingPlace::detail('description'),
+            self::NoBrand => FindingPlace::detail('brand'),
+            self::NoShortText => FindingPlace::detail('short text'),
+            self::BelowZero,
+            self::TooHigh,
+            self::SaleNotBelow,
+            self::BelowCost,
+            self::SaleBelowCost
+                => FindingPlace::on(Page::Prices),
+            self::NoPrice => FindingPlace::board(PriceField::KEY),
+            self::AllSoldOut, self::NotCounted, self::NoOrder => FindingPlace::board(StockField::KEY),
+            self::NoGtin, self::RestrictedGtin => FindingPlace::board(GtinField::KEY),
+            self::NoWeight => FindingPlace::board(WeightField::KEY),
         };
     }
 

@@ -26,9 +26,9 @@ enum GalleryCheck: string implements Check
         return [Source::Product, Source::Library];
     }
 
-    public function place(): Place
+    public function place(): FindingPlace
     {
-        return Place::on(
+        return FindingPlace::on(
             match ($this) {
                 self::Missing => Page::Coverage,
                 self::Unlinked => Page::Board,

@@ -33,9 +33,9 @@ enum SwatchCheck: string implements Check
         return [Source::Product, Source::Library, Source::Photo];
     }
 
-    public function place(): Place
+    public function place(): FindingPlace
     {
-        return Place::on(Page::Colors);
+        return FindingPlace::on(Page::Colors);
     }
 
     public function findings(CheckedProduct $checked): array

@@ -8,8 +8,8 @@ use Core\Matrix\Combination;
 use Core\Matrix\Matrix;
 use Core\Pricing\Currency;
 use Core\Pricing\Money;
-use Core\Reach\Carrying;
 use Core\Reach\Reach;
+use Core\Reach\ReachMapper;
 use Core\Reach\Wording;
 
 /**
@@ -132,7 +132,7 @@ final readonly class Details
     }
 
     /** The same after a change of the matrix. */
-    public function carried(Carrying $carrying): self
+    public function carried(ReachMapper $carrying): self
     {
         return new self(
             array_map(

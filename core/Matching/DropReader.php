@@ -26,14 +26,14 @@ final readonly class DropReader
 
     private NameReader $reader;
 
-    private Judge $judge;
+    private NameMatcher $judge;
 
     private DropHabits $habits;
 
     public function __construct(private Lexicon $lexicon)
     {
         $this->reader = new NameReader($lexicon);
-        $this->judge = new Judge($lexicon);
+        $this->judge = new NameMatcher($lexicon);
         $this->habits = new DropHabits($lexicon);
     }
 

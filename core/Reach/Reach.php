@@ -119,7 +119,7 @@ final readonly class Reach implements LeftOut
 
     public function leftOutAfter(Handover $handover): self
     {
-        return (new Carrying($handover))->leftOut($this);
+        return (new ReachMapper($handover))->leftOut($this);
     }
 
     /** What either covers. */

@@ -195,7 +195,7 @@ it('finds an arrow that goes up, and a module that is not known', function (
     ],
     'a refusal asks a model' => ['App\Refusals', 'App\Models\Product', ['goes up to App\Models\Product']],
     'a new module' => ['App\Helpers', 'Core\Text\Name', ['is in a module that is not known: Helpers']],
-    'down is free' => ['App\Actions\Deeper', 'App\Refusals\Stale', []],
+    'down is free' => ['App\Actions\Deeper', 'App\Refusals\StaleVersion', []],
     'the core is free to all' => ['App\Models', 'Core\Gallery\View', []],
 ]);
 

@@ -14,9 +14,9 @@ use Core\Matrix\Axis;
 use Core\Matrix\Combination;
 use Core\Matrix\Matrix;
 use Core\Matrix\Planning\MatrixChange;
-use Core\Reach\Carrying;
 use Core\Reach\Clause;
 use Core\Reach\Reach;
+use Core\Reach\ReachMapper;
 use Core\Reach\Simplifier;
 use Core\Reach\Wording;
 use Random\Randomizer;
@@ -191,7 +191,7 @@ it('carries a reach over a dropped axis: what the surviving cells had, they have
     $survivor = $axes[2]->values[$random->getInt(0, $axes[2]->count() - 1)]->id;
     $change = new MatrixChange($from, $to, survivors: [3 => $survivor]);
     $reach = Samples::reach($random, $from);
-    $carried = Carrying::along($change)->reach($reach);
+    $carried = ReachMapper::along($change)->reach($reach);
 
     foreach ($to->combinations() as $cell) {
         expect($carried->activeIn($change->to)->covers($cell))->toBe($reach->covers($cell->with(3, $survivor)));
@@ -218,7 +218,7 @@ it('shows the same galleries once removed values are back', function (int $seed)
     $carried = array_map(
         fn(Placement $placement): Placement => Samples::placement(
             $placement->id,
-            Carrying::along($back)->reach(Carrying::along($change)->reach($placement->reach)),
+            ReachMapper::along($back)->reach(ReachMapper::along($change)->reach($placement->reach)),
             $placement->view,
         ),
         $placements,

@@ -3,7 +3,7 @@
 declare(strict_types=1);
 
 use App\Http\Middleware\BoundedInput;
-use App\Http\Middleware\FewAtOnce;
+use App\Http\Middleware\LimitConcurrency;
 use App\Http\Requests\SkuRequest;
 use App\Models\Right;
 use Illuminate\Support\Facades\DB;
@@ -121,7 +121,7 @@ it('works out a few things at a time for one person, and lets the others through
         ->assertSee('asked for again by itself');
     $this->get('/products/SMOCK/board', ['HX-Request' => 'true'])
         ->assertStatus(429)
-        ->assertHeader(FewAtOnce::HEADER, '1');
+        ->assertHeader(LimitConcurrency::HEADER, '1');
     $this->post('/products/SMOCK/tray', ['selected' => '*'], ['HX-Request' => 'true'])->assertStatus(429);
     // A change of his own is made all the same, and everybody else has places of their own.
     $this->post('/products/SMOCK/layout/fold', ['folded' => '1'], ['HX-Request' => 'true'])->assertOk();

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Actions\Accounts;
 
-use App\Accounts\AccountKeeper;
+use App\Accounts\AccountTransaction;
 use App\Accounts\NewPassword;
 use App\Accounts\Sessions;
 use App\Models\User;
@@ -15,7 +15,7 @@ use Illuminate\Support\Facades\Hash;
 /** A person chooses another password; all other sessions end. */
 final class ChangePassword
 {
-    public function __construct(private readonly AccountKeeper $accounts) {}
+    public function __construct(private readonly AccountTransaction $accounts) {}
 
     /** @param  ?string  $session  the one that asks for it, and goes on */
     public function run(User $own, string $present, NewPassword $password, ?string $session = null): User

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Actions\Accounts;
 
-use App\Accounts\AccountKeeper;
+use App\Accounts\AccountTransaction;
 use App\Accounts\Sessions;
 use App\Models\User;
 use Illuminate\Support\Carbon;
@@ -12,7 +12,7 @@ use Illuminate\Support\Carbon;
 /** Closes an account, or opens a closed one again. It is never deleted: history keeps the name of who did what. */
 final class CloseAccount
 {
-    public function __construct(private readonly AccountKeeper $accounts) {}
+    public function __construct(private readonly AccountTransaction $accounts) {}
 
     public function run(User $by, int $accountId, string $seen): User
     {

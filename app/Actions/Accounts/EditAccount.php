@@ -5,13 +5,13 @@ declare(strict_types=1);
 namespace App\Actions\Accounts;
 
 use App\Accounts\AccountForm;
-use App\Accounts\AccountKeeper;
+use App\Accounts\AccountTransaction;
 use App\Models\User;
 
 /** Changes the name, the address or the right of an account. */
 final class EditAccount
 {
-    public function __construct(private readonly AccountKeeper $accounts) {}
+    public function __construct(private readonly AccountTransaction $accounts) {}
 
     public function run(User $by, int $accountId, string $seen, AccountForm $form): User
     {

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\Actions\Accounts;
 
 use App\Accounts\AccountForm;
-use App\Accounts\AccountKeeper;
+use App\Accounts\AccountTransaction;
 use App\Models\User;
 use Core\Refusal;
 use Core\RefusalKind;
@@ -15,7 +15,7 @@ use DateTimeZone;
 /** A person's own name, time zone, and the language that previews open in. */
 final class EditOwnAccount
 {
-    public function __construct(private readonly AccountKeeper $accounts) {}
+    public function __construct(private readonly AccountTransaction $accounts) {}
 
     /**
      * @param  string  $zone  such as "Europe/London"; nothing leaves it to the browser

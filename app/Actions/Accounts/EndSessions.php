@@ -4,14 +4,14 @@ declare(strict_types=1);
 
 namespace App\Actions\Accounts;
 
-use App\Accounts\AccountKeeper;
+use App\Accounts\AccountTransaction;
 use App\Accounts\Sessions;
 use App\Models\User;
 
 /** Signs an account out everywhere. */
 final class EndSessions
 {
-    public function __construct(private readonly AccountKeeper $accounts, private readonly Sessions $sessions) {}
+    public function __construct(private readonly AccountTransaction $accounts, private readonly Sessions $sessions) {}
 
     /** @param  ?string  $session  the one that asks for it, and goes on where the account is the own one */
     public function run(User $by, int $accountId, ?string $session = null): User

@@ -5,14 +5,14 @@ declare(strict_types=1);
 namespace App\Actions\Accounts;
 
 use App\Accounts\AccountForm;
-use App\Accounts\AccountKeeper;
+use App\Accounts\AccountTransaction;
 use App\Accounts\NewPassword;
 use App\Models\User;
 
 /** Makes an account. */
 final class OpenAccount
 {
-    public function __construct(private readonly AccountKeeper $accounts) {}
+    public function __construct(private readonly AccountTransaction $accounts) {}
 
     /** @param  ?User  $by  null on the command line */
     public function run(?User $by, AccountForm $form, NewPassword $password): User

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Actions\Accounts;
 
-use App\Accounts\AccountKeeper;
+use App\Accounts\AccountTransaction;
 use App\Accounts\NewPassword;
 use App\Accounts\Sessions;
 use App\Models\User;
@@ -12,7 +12,7 @@ use App\Models\User;
 /** Gives an account whose password was forgotten another to begin with. */
 final class RenewPassword
 {
-    public function __construct(private readonly AccountKeeper $accounts) {}
+    public function __construct(private readonly AccountTransaction $accounts) {}
 
     /** @param  ?string  $session  the one that asks for it, and goes on where the account is the own one */
     public function run(User $by, int $accountId, string $seen, NewPassword $password, ?string $session = null): User

@@ -7,8 +7,8 @@ namespace App\Actions\Intake;
 use App\Actions\Batches\StartBatch;
 use App\Batches\BatchRunner;
 use App\Intake\Acceptance;
-use App\Intake\DropKeeper;
 use App\Intake\DropReading;
+use App\Intake\DropTransaction;
 use App\Intake\ReadDrop;
 use App\Intake\ReadFile;
 use App\Models\Batch;
@@ -34,7 +34,7 @@ final class AcceptFiles
 
     public function __construct(
         private readonly DropReading $reading,
-        private readonly DropKeeper $keeper,
+        private readonly DropTransaction $keeper,
         private readonly ProductLoader $loader,
         private readonly StartBatch $start,
         private readonly BatchRunner $runner,

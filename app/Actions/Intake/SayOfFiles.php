@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace App\Actions\Intake;
 
-use App\Intake\DropKeeper;
 use App\Intake\DropReading;
+use App\Intake\DropTransaction;
 use App\Intake\ReadDrop;
 use App\Models\Drop;
 use App\Models\DropFile;
@@ -16,7 +16,7 @@ use Core\Gallery\View;
 /** Says of pictures of a drop which product they are of, or which view they show: the rest is read with that. Links nothing. */
 final class SayOfFiles
 {
-    public function __construct(private readonly DropReading $reading, private readonly DropKeeper $keeper) {}
+    public function __construct(private readonly DropReading $reading, private readonly DropTransaction $keeper) {}
 
     /**
      * @param  list<int>  $ids

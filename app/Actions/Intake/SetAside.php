@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace App\Actions\Intake;
 
-use App\Intake\DropKeeper;
 use App\Intake\DropReading;
+use App\Intake\DropTransaction;
 use App\Intake\IncomingParts;
 use App\Intake\ReadDrop;
 use App\Models\Drop;
@@ -21,7 +21,7 @@ final class SetAside
 {
     public function __construct(
         private readonly DropReading $reading,
-        private readonly DropKeeper $keeper,
+        private readonly DropTransaction $keeper,
         private readonly IncomingParts $parts,
     ) {}
 

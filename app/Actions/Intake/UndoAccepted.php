@@ -6,7 +6,7 @@ namespace App\Actions\Intake;
 
 use App\Actions\Batches\SteerBatch;
 use App\Batches\BatchRunner;
-use App\Intake\DropKeeper;
+use App\Intake\DropTransaction;
 use App\Models\Drop;
 use App\Models\User;
 
@@ -14,7 +14,7 @@ use App\Models\User;
 final class UndoAccepted
 {
     public function __construct(
-        private readonly DropKeeper $keeper,
+        private readonly DropTransaction $keeper,
         private readonly SteerBatch $steer,
         private readonly BatchRunner $runner,
     ) {}

@@ -8,13 +8,13 @@ use App\Changing\UnitOfWork;
 use App\History\Change;
 use App\Ledger\Ledger;
 use App\Models\HistoryEntry;
-use App\Models\Kept;
+use App\Models\HistoryOwner;
 use App\Models\LibraryValue;
 use App\Models\Product;
 use App\Store\Library\ValueForm;
 use App\Store\Library\ValueTwins;
 use App\Store\Products\ProductLoader;
-use Core\Changes\Values\CallValue;
+use Core\Changes\Values\SetValueLabel;
 use Core\Refusal;
 use Core\RefusalKind;
 use Core\Text\Name;
@@ -39,7 +39,7 @@ final class EditValue
         bool $nameHereOnly = false,
         ?string $seen = null,
     ): ?HistoryEntry {
-        return $this->work->keepLibrary($change, self::class, function (Ledger $ledger, Kept $kept) use (
+        return $this->work->keepLibrary($change, self::class, function (Ledger $ledger, HistoryOwner $kept) use (
             $change,
             $valueId,
             $form,
@@ -68,7 +68,7 @@ final class EditValue
             ]);
             if ($kept instanceof Product && $called !== null) {
                 // What is said for every product is said on this one too.
-                $this->work->apply($ledger, $kept, new CallValue($value->id, $form->name->shown));
+                $this->work->apply($ledger, $kept, new SetValueLabel($value->id, $form->name->shown));
             }
             $called ??= $value->name;
             $this->refuseTwins($value, $form, $nameHereOnly ? $change->productId : null);

@@ -8,7 +8,7 @@ use App\Changing\UnitOfWork;
 use App\History\Change;
 use App\Ledger\Ledger;
 use App\Models\HistoryEntry;
-use App\Models\Kept;
+use App\Models\HistoryOwner;
 use App\Models\LibraryValue;
 use App\Models\Product;
 use App\Store\Library\LeadSwatches;
@@ -17,7 +17,7 @@ use App\Store\Library\SwatchStore;
 use App\Store\Products\LoadedProduct;
 use App\Store\Products\ProductColors;
 use App\Store\Products\ProductLoader;
-use Core\Changes\Values\DressValues;
+use Core\Changes\Values\SetValueSwatches;
 use Core\Checks\FilledGaps;
 use Core\Checks\SwatchChecks;
 use Core\Color\Swatches\Swatch;
@@ -53,7 +53,7 @@ final class SetSwatches
         bool $hereOnly = false,
         ?string $seen = null,
     ): ?HistoryEntry {
-        return $this->work->keepLibrary($change, self::class, function (Ledger $ledger, Kept $kept) use (
+        return $this->work->keepLibrary($change, self::class, function (Ledger $ledger, HistoryOwner $kept) use (
             $valueId,
             $swatch,
             $hereOnly,
@@ -80,7 +80,7 @@ final class SetSwatches
             throw new Refusal('Mark the values whose measured colors are to be taken.', RefusalKind::Missing, 'values');
         }
 
-        return $this->work->keepLibrary($change, self::class, function (Ledger $ledger, Kept $kept) use (
+        return $this->work->keepLibrary($change, self::class, function (Ledger $ledger, HistoryOwner $kept) use (
             $axisId,
             $measured,
             $hereOnly,
@@ -111,7 +111,7 @@ final class SetSwatches
      */
     public function fromLeads(Change $change, int $axisId): ?HistoryEntry
     {
-        return $this->work->keepLibrary($change, self::class, function (Ledger $ledger, Kept $kept) use (
+        return $this->work->keepLibrary($change, self::class, function (Ledger $ledger, HistoryOwner $kept) use (
             $axisId,
         ): string {
             $loaded = $this->loaded($kept);
@@ -129,7 +129,7 @@ final class SetSwatches
     /** The same for the library: each value from the Lead of a product that has it. */
     public function fromLeadsOfProducts(Change $change, int $axisId): ?HistoryEntry
     {
-        return $this->work->keepLibrary($change, self::class, function (Ledger $ledger, Kept $kept) use (
+        return $this->work->keepLibrary($change, self::class, function (Ledger $ledger, HistoryOwner $kept) use (
             $axisId,
         ): string {
             [$lacking, $filled] = $this->libraryLeads->of($axisId);
@@ -140,7 +140,7 @@ final class SetSwatches
         });
     }
 
-    private function loaded(Kept $kept): LoadedProduct
+    private function loaded(HistoryOwner $kept): LoadedProduct
     {
         assert($kept instanceof Product);
 
@@ -154,19 +154,19 @@ final class SetSwatches
      * @param  array<int, ?Swatch>  $swatches  by value id
      * @param  string  $from  what they were taken from, in words
      */
-    private function given(Ledger $ledger, Kept $kept, array $swatches, bool $hereOnly, string $from): string
+    private function given(Ledger $ledger, HistoryOwner $kept, array $swatches, bool $hereOnly, string $from): string
     {
         $this->store->cut($swatches);
         if ($hereOnly) {
             assert($kept instanceof Product);
 
-            return $this->work->apply($ledger, $kept, new DressValues($swatches, $from))->words;
+            return $this->work->apply($ledger, $kept, new SetValueSwatches($swatches, $from))->words;
         }
         $values = $this->store->store($ledger, $swatches);
         if ($kept instanceof Product) {
             $own = $this->loader->load($kept)->core->library->names;
             $known = array_values(array_filter(array_keys($swatches), $own->knows(...)));
-            $this->work->apply($ledger, $kept, DressValues::asLibrary($known));
+            $this->work->apply($ledger, $kept, SetValueSwatches::asLibrary($known));
         }
 
         return "Swatches {$from}: {$this->named($values)}";

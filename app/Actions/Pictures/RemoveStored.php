@@ -6,8 +6,8 @@ namespace App\Actions\Pictures;
 
 use App\Changing\UnitOfWork;
 use App\History\Change;
-use App\Ledger\KeptChanges;
 use App\Ledger\Ledger;
+use App\Ledger\RecordedChanges;
 use App\Media\SweepPhoto;
 use App\Models\Banner;
 use App\Models\DropFile;
@@ -59,7 +59,7 @@ final class RemoveStored
             });
             if ($entry !== null) {
                 // The files go; what cannot come back is not offered to be undone.
-                KeptChanges::letGo([$entry->id]);
+                RecordedChanges::letGo([$entry->id]);
                 $entry->update(['is_final' => true]);
             }
 

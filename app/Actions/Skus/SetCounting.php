@@ -7,7 +7,7 @@ namespace App\Actions\Skus;
 use App\Changing\UnitOfWork;
 use App\History\Change;
 use App\Models\HistoryEntry;
-use Core\Changes\Skus\CountFor;
+use Core\Changes\Skus\ChangeStockCounting;
 use Core\Details\Counting;
 
 /** Says what the stock of a product is counted for. */
@@ -17,6 +17,6 @@ final class SetCounting
 
     public function run(Change $change, Counting $to): ?HistoryEntry
     {
-        return $this->work->change($change, self::class, new CountFor($to));
+        return $this->work->change($change, self::class, new ChangeStockCounting($to));
     }
 }

@@ -11,7 +11,7 @@ use App\Console\Reports\ReachNames;
 use App\History\Change;
 use App\Intake\Resemblances;
 use App\Media\Incoming\IncomingFile;
-use App\Media\Looks\LookedAt;
+use App\Media\Looks\PictureLookCache;
 use App\Models\Product;
 use App\Models\User;
 use App\Store\Words\ShopWords;
@@ -49,7 +49,7 @@ final class MatchCommand extends Command
         ShopWords $words,
         ReceivePhotos $action,
         Accounts $accounts,
-        LookedAt $looked,
+        PictureLookCache $looked,
         Resemblances $resemblances,
     ): int {
         try {
@@ -82,7 +82,7 @@ final class MatchCommand extends Command
      * @param  array<string, DroppedName>  $names
      * @return array<string, SeenPicture> by path; of those that can be read
      */
-    private function seen(array $names, LookedAt $looked, Resemblances $resemblances): array
+    private function seen(array $names, PictureLookCache $looked, Resemblances $resemblances): array
     {
         $bar = $this->option('json') ? null : $this->output->createProgressBar(count($names));
         $seen = [];

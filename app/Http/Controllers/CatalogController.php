@@ -8,7 +8,7 @@ use App\Actions\Product\CreateProduct;
 use App\Http\CatalogRequest;
 use App\Http\Screens\Catalog\CatalogScreen;
 use App\Store\Products\ProductLoader;
-use App\Summaries\Lists\Jump;
+use App\Summaries\Lists\QuickSearch;
 use Core\Changes\Codes\ProductCode;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
@@ -56,7 +56,7 @@ final class CatalogController
         return redirect()->route('board', $product);
     }
 
-    public function jump(CatalogRequest $request, Jump $jump): View
+    public function jump(CatalogRequest $request, QuickSearch $jump): View
     {
         return view('catalog.jump', ['hits' => $jump->hits($request->asked()->search)]);
     }

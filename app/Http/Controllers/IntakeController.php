@@ -17,7 +17,7 @@ use App\Http\Screens\Intake\BetterPair;
 use App\Http\Screens\Intake\IntakeRow;
 use App\Http\Screens\Intake\IntakeScreen;
 use App\Http\Screens\Intake\SettleScreen;
-use App\Intake\DropPulse;
+use App\Intake\DropFingerprint;
 use App\Intake\DropReading;
 use App\Intake\Drops;
 use App\Intake\ReadFile;
@@ -25,7 +25,7 @@ use App\Models\Drop;
 use App\Models\DropFile;
 use App\Models\DropFileState;
 use App\Store\Products\ProductLoader;
-use App\Summaries\Lists\Jump;
+use App\Summaries\Lists\QuickSearch;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Response;
@@ -51,7 +51,7 @@ final class IntakeController
 
     public function show(IntakeRequest $request, Drop $drop): View|Response
     {
-        if ($request->text('pulse') !== '' && $request->text('pulse') === DropPulse::of($drop)) {
+        if ($request->text('pulse') !== '' && $request->text('pulse') === DropFingerprint::of($drop)) {
             return response()->noContent();
         }
 
@@ -89,7 +89,7 @@ final class IntakeController
     }
 
     /** Products by what is typed. */
-    public function find(IntakeRequest $request, Jump $jump): View
+    public function find(IntakeRequest $request, QuickSearch $jump): View
     {
         return view('intake.products', ['hits' => $jump->products($request->text('q'))]);
     }
@@ -211,7 +211,7 @@ final class IntakeController
     private function screen(IntakeRequest $request, Drop $drop): IntakeScreen
     {
         $show = $request->text('show') === 'settled' ? 'settled' : '';
-        $pulse = DropPulse::of($drop);
+        $pulse = DropFingerprint::of($drop);
 
         return new IntakeScreen(
             $this->reading->of($drop),

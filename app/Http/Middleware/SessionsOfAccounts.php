@@ -28,7 +28,10 @@ final class SessionsOfAccounts extends StartSession
 
     protected function saveSession($request): void
     {
-        if ($request->session()->has(SignedIn::SESSION) && !$request->attributes->has(SentOnce::LEAVES_SESSION)) {
+        if (
+            $request->session()->has(SignedIn::SESSION) &&
+            !$request->attributes->has(IdempotentForms::LEAVES_SESSION)
+        ) {
             parent::saveSession($request);
         }
     }

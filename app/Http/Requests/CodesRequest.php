@@ -10,7 +10,7 @@ use App\Http\Bounds\NumberBound;
 /** Codes by a pattern, GTINs out of a range, and labels. */
 final class CodesRequest extends ProductRequest
 {
-    use SaysChoices;
+    use ReadsMatrixChoices;
 
     protected function ownRules(): array
     {

@@ -5,12 +5,12 @@ declare(strict_types=1);
 namespace App\Http\Requests;
 
 use App\Http\Bounds\ListBound;
-use App\Http\SaysSwatches;
+use App\Http\ReadsSwatches;
 
 /** Colors of a product: swatches that are made or measured, and how shoppers choose. */
 final class ColorsRequest extends ProductRequest
 {
-    use SaysSwatches;
+    use ReadsSwatches;
 
     protected function ownRules(): array
     {

@@ -9,7 +9,7 @@ use App\Http\Bounds\ListBound;
 /** Which views a product needs, and which pictures fill its gaps. */
 final class CoverageRequest extends ProductRequest
 {
-    use SaysPictures;
+    use ReadsPictures;
 
     protected function ownRules(): array
     {

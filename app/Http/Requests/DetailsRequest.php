@@ -12,7 +12,7 @@ use Core\RefusalKind;
 /** What is said of a product: its fields, details of it and of its parts, facts, its code and currency. */
 final class DetailsRequest extends ProductRequest
 {
-    use SaysChoices;
+    use ReadsMatrixChoices;
 
     protected function ownRules(): array
     {

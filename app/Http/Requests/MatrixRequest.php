@@ -12,7 +12,7 @@ use Core\Changes\Matrix\DraftAxis;
 /** Axes and values as they are typed, rules for cells, and how the board is laid out. */
 final class MatrixRequest extends ProductRequest
 {
-    use SaysChoices;
+    use ReadsMatrixChoices;
 
     /** Characters of the values of one axis as they are typed, and as rows of them travel. */
     private const LONGEST_VALUES = 200_000;

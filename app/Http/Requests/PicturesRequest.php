@@ -11,7 +11,7 @@ use Core\Gallery\Crop;
 /** Pictures of a product: those that are dropped, and what is done with those that are there. */
 final class PicturesRequest extends ProductRequest
 {
-    use SaysPictures;
+    use ReadsPictures;
 
     protected function ownRules(): array
     {

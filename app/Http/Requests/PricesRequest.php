@@ -7,7 +7,7 @@ namespace App\Http\Requests;
 /** Prices by rules: the base, what values add, and changes of many. */
 final class PricesRequest extends ProductRequest
 {
-    use WishesPrices;
+    use ReadsPriceWish;
 
     protected function ownRules(): array
     {

@@ -7,7 +7,7 @@ namespace App\Http\Requests;
 /** Numbers of SKUs, typed or pasted. */
 final class SkuRequest extends ProductRequest
 {
-    use WishesPrices;
+    use ReadsPriceWish;
 
     protected function ownRules(): array
     {

@@ -7,7 +7,7 @@ namespace App\Http\Requests;
 /** A value of a product: its names, what it is merged into or split into, and what shoppers find chosen. */
 final class ValueRequest extends ProductRequest
 {
-    use SaysChoices;
+    use ReadsMatrixChoices;
 
     protected function ownRules(): array
     {

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Store\Products;
 
-use App\Ledger\KeptChanges;
+use App\Ledger\RecordedChanges;
 use App\Models\HistoryEntry;
 use App\Models\Product;
 use App\Store\ProductRows;
@@ -47,7 +47,10 @@ final class Snapshots
                 'from',
             );
         }
-        foreach (new KeptChanges(array_values($later->oldest('id')->pluck('id')->all()), takenBack: true) as $change) {
+        foreach (
+            new RecordedChanges(array_values($later->oldest('id')->pluck('id')->all()), takenBack: true)
+            as $change
+        ) {
             // What the library shares is as it is today at every point of a product's history.
             if (isset($rows[$change->table])) {
                 if ($change->after === null) {

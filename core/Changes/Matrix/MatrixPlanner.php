@@ -18,7 +18,7 @@ use Core\Matrix\Planning\Planner;
 use Core\Matrix\Planning\StandingSku;
 use Core\Product\Product;
 use Core\Product\Sku;
-use Core\Reach\Carrying;
+use Core\Reach\ReachMapper;
 use Core\Stock\CarriedPools;
 use Core\Stock\CarriedUnits;
 use Core\Stock\StockBook;
@@ -40,7 +40,7 @@ final readonly class MatrixPlanner
     ): PlannedChange {
         $standing = fn(Sku $sku): StandingSku => $sku->standing($product->book);
         $plan = (new Planner())->plan($change, array_map($standing, $product->state->skus));
-        $carrying = Carrying::along($change);
+        $carrying = ReachMapper::along($change);
         $pools = array_values(
             array_map(
                 fn(Sku $sku): array => [$sku->combination, $product->book->part($sku->cell), $product->units($sku)],
@@ -88,7 +88,7 @@ final readonly class MatrixPlanner
     }
 
     /** What shoppers see once the change is made. */
-    private function galleries(Product $product, MatrixChange $change, Carrying $carrying): Galleries
+    private function galleries(Product $product, MatrixChange $change, ReachMapper $carrying): Galleries
     {
         $carried = fn(Placement $picture): Placement => $picture->reaching(
             $carrying->reach($picture->reach),

@@ -15,7 +15,7 @@ use Core\Product\Product;
 use Core\Product\ProductDetails;
 use Core\Product\ProductState;
 use Core\Product\Sku;
-use Core\Reach\Carrying;
+use Core\Reach\ReachMapper;
 
 /** What a product is after a planned change of its matrix: axes, values, SKUs, reaches, prices and units. */
 final readonly class PlannedState
@@ -25,7 +25,7 @@ final readonly class PlannedState
         $before = $product->state;
         $change = $planned->change;
         $matrix = self::labeled($change->to, $before);
-        $carrying = Carrying::along($change);
+        $carrying = ReachMapper::along($change);
         $pictures = array_map(
             fn(Placement $picture): Placement => $picture
                 ->reaching($carrying->reach($picture->reach), $carrying->hidden($picture->hidden))

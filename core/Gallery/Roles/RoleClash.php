@@ -6,7 +6,7 @@ namespace Core\Gallery\Roles;
 
 use Core\Gallery\Placement;
 use Core\Matrix\Planning\MatrixChange;
-use Core\Reach\Carrying;
+use Core\Reach\ReachMapper;
 
 /**
  * Two or more placements that carry the same role for the very same reach once a change has run, and did
@@ -26,7 +26,7 @@ final readonly class RoleClash
         $groups = [];
         foreach ($placements as $placement) {
             $before = $placement->reach->activeIn($change->from)->key();
-            $after = Carrying::along($change)->reach($placement->reach)->activeIn($change->to);
+            $after = ReachMapper::along($change)->reach($placement->reach)->activeIn($change->to);
             foreach ($after->isNothing() ? [] : $placement->roles as $role) {
                 $groups[$role->value . ' ' . $after->key()][$before][] = $placement;
             }

@@ -19,14 +19,14 @@ final class DocumentNames
     /** @var array<string, IndexedAxis> by name as the document has it, with the values that the library lacks */
     private array $axes = [];
 
-    /** @var list<Lacking> */
+    /** @var list<MissingLibraryItem> */
     private array $lacking = [];
 
     private int $lastId = 0;
 
     public function __construct(private readonly LibraryIndex $library) {}
 
-    /** @return list<Lacking> */
+    /** @return list<MissingLibraryItem> */
     public function lacking(): array
     {
         return $this->lacking;
@@ -45,13 +45,13 @@ final class DocumentNames
                 $fields->isTrue('changes_picture'),
                 $fields->case('display', AxisDisplay::class),
             );
-            $this->lacking[] = Lacking::axis($axis);
+            $this->lacking[] = MissingLibraryItem::axis($axis);
         }
         foreach ($fields->all('values') as $value) {
             $label = $value->text('value');
             if ($axis->named($label) === null) {
                 $axis = $axis->with(new Value(--$this->lastId, $label, $value->text('code')));
-                $this->lacking[] = Lacking::value($this->lastId, $label, $name, $value->text('code'));
+                $this->lacking[] = MissingLibraryItem::value($this->lastId, $label, $name, $value->text('code'));
             }
         }
         $this->axes[$name] = $axis;
@@ -75,7 +75,7 @@ final class DocumentNames
         $key = $fields->textOrNone('view');
         $view = $this->library->views->find($key);
         if ($key !== null && $view === null) {
-            $this->lack(Lacking::of(LackingKind::View, $key));
+            $this->lack(MissingLibraryItem::of(MissingItemKind::View, $key));
         }
 
         return $view;
@@ -86,7 +86,7 @@ final class DocumentNames
     {
         $id = $this->library->photo($checksum);
         if ($id === null) {
-            $this->lack(Lacking::picture($file, $checksum));
+            $this->lack(MissingLibraryItem::picture($file, $checksum));
         }
 
         return $id;
@@ -95,22 +95,22 @@ final class DocumentNames
     /** A shot list that a field names; null for none, or for one that the library lacks. */
     public function shotList(Fields $fields, string $name): ?LibraryRef
     {
-        return $this->ref($fields, $name, LackingKind::ShotList, $this->library->shotLists);
+        return $this->ref($fields, $name, MissingItemKind::ShotList, $this->library->shotLists);
     }
 
     /** A code pattern that a field names; null for none, or for one that the library lacks. */
     public function codePattern(Fields $fields, string $name): ?LibraryRef
     {
-        return $this->ref($fields, $name, LackingKind::CodePattern, $this->library->codePatterns);
+        return $this->ref($fields, $name, MissingItemKind::CodePattern, $this->library->codePatterns);
     }
 
     /** @param  list<LibraryRef>  $known */
-    private function ref(Fields $fields, string $name, LackingKind $kind, array $known): ?LibraryRef
+    private function ref(Fields $fields, string $name, MissingItemKind $kind, array $known): ?LibraryRef
     {
         $wanted = $fields->textOrNone($name);
         $ref = $wanted === null ? null : LibraryIndex::named($known, $wanted);
         if ($wanted !== null && $ref === null) {
-            $this->lack(Lacking::of($kind, $wanted));
+            $this->lack(MissingLibraryItem::of($kind, $wanted));
         }
 
         return $ref;
@@ -160,7 +160,7 @@ final class DocumentNames
         ];
     }
 
-    private function lack(Lacking $lacking): void
+    private function lack(MissingLibraryItem $lacking): void
     {
         if (!in_array($lacking, $this->lacking, false)) {
             $this->lacking[] = $lacking;

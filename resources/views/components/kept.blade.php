@@ -1,5 +1,5 @@
 @props(['of', 'swap' => false, 'after' => null])
-@php($kept = $after === null ? App\Http\Screens\KeptBar::of($of, auth()->user()) : App\Http\Screens\KeptBar::after($after))
+@php($kept = $after === null ? App\Http\Screens\HistoryBar::of($of, auth()->user()) : App\Http\Screens\HistoryBar::after($after))
 <div class="kept" id="kept" @if ($swap) hx-swap-oob="true" @endif>
     @if ($kept->time !== '')
         <span class="what" title="{{ $kept->words }}">Kept <b>{{ $kept->time }}</b> · {{ $kept->words }}</span>

@@ -39,8 +39,8 @@ use Core\Changes\Prices\SellIn;
 use Core\Changes\Prices\SetBasePrice;
 use Core\Changes\ProductChange;
 use Core\Changes\SkuChange;
+use Core\Changes\Skus\ChangeStockCounting;
 use Core\Changes\Skus\CodeSku;
-use Core\Changes\Skus\CountFor;
 use Core\Changes\Skus\CountSkus;
 use Core\Changes\Skus\NamedRange;
 use Core\Changes\Skus\NumberFromRange;
@@ -255,7 +255,7 @@ it('does what it says, and nothing else', function (
         ['Color of its own: none → pictures do not differ by it', 'Size of its own: none → pictures differ by it'],
     ],
     'counted together' => fn() => [
-        new CountFor(Counting::Product),
+        new ChangeStockCounting(Counting::Product),
         'Stock counted for the whole product (was each SKU): 40 in stock becomes 40 in stock for the whole product',
         ['Stock counted for: none → the whole product', 'Units of the whole product: none → 40'],
     ],
@@ -607,7 +607,7 @@ it('asks first what becomes of own prices', function (): void {
 });
 
 it('changes units once where several SKUs are sold from them', function (): void {
-    $pooled = doneTo(Samples::product(), new CountFor(Counting::Pictures))[2];
+    $pooled = doneTo(Samples::product(), new ChangeStockCounting(Counting::Pictures))[2];
     [$words, , $state] = doneTo(new Product($pooled), new CountSkus(Samples::at(MOSS_S), '+5'));
     expect($words)
         ->toBe('Stock of Moss, counted together, 5 more (was 20)')
@@ -649,7 +649,7 @@ it('is the same twice: what is said again changes nothing', function (int $seed)
         new UnlinkPictures($ids, $selection),
         new HidePictures($ids, $selection),
         new ShowView($ids, View::usual('back')),
-        new CountFor(Counting::Product),
+        new ChangeStockCounting(Counting::Product),
         new DifferInPictures([$axis->id]),
     ];
     $done = 0;

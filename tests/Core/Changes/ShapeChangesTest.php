@@ -21,8 +21,8 @@ use Core\Changes\Pictures\LinkArrived;
 use Core\Changes\Pictures\TakeInPictures;
 use Core\Changes\ProductChange;
 use Core\Changes\SetUpLike;
-use Core\Changes\Values\CallValue;
-use Core\Changes\Values\DressValues;
+use Core\Changes\Values\SetValueLabel;
+use Core\Changes\Values\SetValueSwatches;
 use Core\Codes\CodeNotFree;
 use Core\Codes\CodePart;
 use Core\Codes\CodePattern;
@@ -268,12 +268,12 @@ it('says what a product becomes, and nothing else is different', function (
         ],
     ],
     'a swatch of its own' => fn() => [
-        new DressValues([11 => Swatch::read('#5f7049')]),
+        new SetValueSwatches([11 => Swatch::read('#5f7049')]),
         'Swatch of Color Moss on this product is #5f7049',
         ['Swatch of its own for Color Moss: none → #5f7049'],
     ],
     'a swatch as the library has it' => fn() => [
-        DressValues::asLibrary([11]),
+        SetValueSwatches::asLibrary([11]),
         'Swatch of Color Moss on this product is the library’s again',
         ['Swatch of its own for Color Moss: #5f7049 → none'],
         fn(ProductState $state): ProductState => $state->withDetails(
@@ -281,16 +281,16 @@ it('says what a product becomes, and nothing else is different', function (
         ),
     ],
     'swatches from pictures' => fn() => [
-        new DressValues([11 => Swatch::read('#5f7049'), 12 => Swatch::read('#aa6644')], 'taken from pictures'),
+        new SetValueSwatches([11 => Swatch::read('#5f7049'), 12 => Swatch::read('#aa6644')], 'taken from pictures'),
         'On this product, swatches taken from pictures: Moss, Clay',
         ['Swatch of its own for Color Moss: none → #5f7049', 'Swatch of its own for Color Clay: none → #aa6644'],
     ],
     'another name for a value' => fn() => [
-        new CallValue(11, 'Fern'),
+        new SetValueLabel(11, 'Fern'),
         'Called a value Fern',
         ['Color Moss is called Fern'],
     ],
-    'a name for a value that sleeps' => fn() => [new CallValue(13, 'Flint'), 'Called a value Flint', []],
+    'a name for a value that sleeps' => fn() => [new SetValueLabel(13, 'Flint'), 'Called a value Flint', []],
 ]);
 
 it('refuses with a kind, a field and words', function (
@@ -368,7 +368,7 @@ it('refuses with a kind, a field and words', function (
         'beside clay.jpg',
     ],
     'a swatch of a value that it never had' => fn() => [
-        new DressValues([19 => Swatch::read('#5f7049')]),
+        new SetValueSwatches([19 => Swatch::read('#5f7049')]),
         RefusalKind::Gone,
         'values',
         'does not have a value any more',

@@ -16,8 +16,8 @@ use Core\Matrix\Planning\StandingSku;
 use Core\Matrix\Planning\StockMove;
 use Core\Matrix\Planning\Succession;
 use Core\Matrix\Value;
-use Core\Reach\Carrying;
 use Core\Reach\Reach;
+use Core\Reach\ReachMapper;
 use Random\Randomizer;
 use Tests\Core\Color\Samples;
 
@@ -148,7 +148,7 @@ it('splits a value: its SKUs go to the first part, the others are made like them
         ->toBe(['1:15,2:21' => 9, '1:15,2:22' => 10, '1:15,2:23' => 11])
         ->and($change->to->isOffered(Combination::of([1 => 15, 2 => 24])))
         ->toBeFalse()
-        ->and(Carrying::along($change)->reach(Reach::fromArrays([[1 => [13]]]))->toArrays())
+        ->and(ReachMapper::along($change)->reach(Reach::fromArrays([[1 => [13]]]))->toArrays())
         ->toBe([[1 => [14]]]);
 });
 
@@ -160,9 +160,9 @@ it('gives a new value the pictures of the one it is like only where asked', func
             Samples::smock(),
             likes: [new Likeness(Samples::COLOR, 13, 12, $withPictures)],
         );
-        expect(Carrying::along($change)->reach(Reach::fromArrays([[1 => [12]]]))->toArrays())
+        expect(ReachMapper::along($change)->reach(Reach::fromArrays([[1 => [12]]]))->toArrays())
             ->toBe($expected)
-            ->and(Carrying::along($change)->reach(Reach::everything())->isEverything())
+            ->and(ReachMapper::along($change)->reach(Reach::everything())->isEverything())
             ->toBeTrue();
     }
 });
@@ -183,13 +183,13 @@ it(
             ->and($change->isExchanged(Samples::STYLE))
             ->toBeTrue()
             ->and(
-                Carrying::along($change)
+                ReachMapper::along($change)
                     ->reach(Reach::fromArrays([[1 => [11], 3 => [31, 33]]]))
                     ->activeIn($change->to)
                     ->toArrays(),
             )
             ->toBe([[1 => [11], 4 => [41]]])
-            ->and(Carrying::along($change)->reach(Reach::fromArrays([[3 => [31, 32]]]))->toArrays())
+            ->and(ReachMapper::along($change)->reach(Reach::fromArrays([[3 => [31, 32]]]))->toArrays())
             ->toBe([[4 => [41, 42]]]);
     },
 );
@@ -258,7 +258,7 @@ it('merges reaches and left-out rules as sets of cells merge', function (int $se
         successions: $axis === null ? [] : [Succession::within($axis->id, $goes, $stays)],
     );
     $reach = Samples::reach($random, $from);
-    $carried = Carrying::along($change)->reach($reach);
+    $carried = ReachMapper::along($change)->reach($reach);
     foreach ($change->to->combinations() as $cell) {
         $before =
             $axis !== null && $cell->value($axis->id) === $stays ? [$cell, $cell->with($axis->id, $goes)] : [$cell];
@@ -302,7 +302,7 @@ it('splits and merges back to the same SKUs in the same cells', function (int $s
     $again = Samples::applied((new Planner())->plan($back, $parts), $parts);
     expect(Samples::made($again))->toBe(Samples::made($skus));
     $reach = Samples::reach($random, $from);
-    $there = Carrying::along($back)->reach(Carrying::along($apart)->reach($reach));
+    $there = ReachMapper::along($back)->reach(ReachMapper::along($apart)->reach($reach));
     foreach ($from->combinations() as $cell) {
         expect($there->covers($cell))->toBe($reach->covers($cell));
     }
@@ -344,8 +344,8 @@ it('exchanges axes there and back to the same SKUs, reaches and rules', function
     expect(Samples::applied((new Planner())->plan($back, $exchanged), $exchanged))->toEqual($skus);
     $reach = Samples::reach($random, $from);
     expect(
-        Carrying::along($back)
-            ->reach(Carrying::along($there)->reach($reach))
+        ReachMapper::along($back)
+            ->reach(ReachMapper::along($there)->reach($reach))
             ->among($from->combinations()),
     )->toEqual($reach->among($from->combinations()));
 })->with('mind seeds');

@@ -8,8 +8,8 @@ use Core\Matrix\Planning\MatrixChange;
 use Core\Matrix\Planning\Planner;
 use Core\Matrix\Planning\StandingSku;
 use Core\Matrix\SkuState;
-use Core\Reach\Carrying;
 use Core\Reach\Reach;
+use Core\Reach\ReachMapper;
 use Tests\Core\Color\Samples;
 
 it('makes every cell of an empty product', function (): void {
@@ -141,7 +141,7 @@ it(
         $styled = Samples::smock(styles: ['Buttoned', 'Pullover']);
         $change = new MatrixChange($styled, Samples::smock(), survivors: [3 => 31]);
         $again = new MatrixChange($change->to, $styled, homes: [3 => 31]);
-        $now = fn(array $clauses): Reach => Carrying::along($change)
+        $now = fn(array $clauses): Reach => ReachMapper::along($change)
             ->reach(Reach::fromArrays($clauses))
             ->activeIn($change->to);
 
@@ -155,8 +155,8 @@ it(
             ->toBeTrue();
         $narrow = Reach::fromArrays([[1 => [11], 3 => [31]], [2 => [21], 3 => [32]]]);
         expect(
-            Carrying::along($again)
-                ->reach(Carrying::along($change)->reach($narrow))
+            ReachMapper::along($again)
+                ->reach(ReachMapper::along($change)->reach($narrow))
                 ->equals($narrow),
         )->toBeTrue();
     },
@@ -168,7 +168,7 @@ it('lets pictures go with the SKUs where these come back to another value than t
     $again = new MatrixChange($change->to, $styled, homes: [3 => 32]);
 
     expect(
-        Carrying::along($again)
+        ReachMapper::along($again)
             ->reach(Reach::fromArrays([[1 => [11], 3 => [31]]]))
             ->equals(Reach::fromArrays([[1 => [11], 3 => [31, 32]]])),
     )->toBeTrue();

@@ -11,9 +11,9 @@ use Core\Matrix\Planning\MatrixChange;
 use Core\Matrix\Planning\Planner;
 use Core\Matrix\Planning\StandingSku;
 use Core\Matrix\SkuState;
-use Core\Reach\Carrying;
 use Core\Reach\Clause;
 use Core\Reach\Reach;
+use Core\Reach\ReachMapper;
 use Core\Reach\Simplifier;
 use Random\Randomizer;
 use Tests\Core\Color\Samples;
@@ -98,9 +98,9 @@ final class Sleeper
     private function run(MatrixChange $change): void
     {
         $this->skus = Samples::applied((new Planner())->plan($change, $this->skus), $this->skus);
-        $this->reaches = array_map(Carrying::along($change)->reach(...), $this->reaches);
-        $this->hidden = array_map(Carrying::along($change)->hidden(...), $this->hidden);
-        $this->details = $this->details->carried(Carrying::along($change));
+        $this->reaches = array_map(ReachMapper::along($change)->reach(...), $this->reaches);
+        $this->hidden = array_map(ReachMapper::along($change)->hidden(...), $this->hidden);
+        $this->details = $this->details->carried(ReachMapper::along($change));
         $this->matrix = $change->to;
     }
 

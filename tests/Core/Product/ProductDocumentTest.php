@@ -8,8 +8,8 @@ use Core\Gallery\Views;
 use Core\Matrix\Value;
 use Core\Product\Difference\Difference;
 use Core\Product\Document\IndexedAxis;
-use Core\Product\Document\Lacking;
 use Core\Product\Document\LibraryIndex;
+use Core\Product\Document\MissingLibraryItem;
 use Core\Product\Document\ProductDocument;
 use Core\Product\Document\UnreadableDocument;
 use Core\Product\LibraryRef;
@@ -178,7 +178,9 @@ it('proposes to a library what it lacks', function (): void {
     $document = ProductDocument::of($state, $library);
     $empty = new LibraryIndex([], Views::usual());
     $read = $document->read($empty);
-    $kinds = array_count_values(array_map(fn(Lacking $lacking): string => $lacking->kind->value, $read->lacking));
+    $kinds = array_count_values(
+        array_map(fn(MissingLibraryItem $lacking): string => $lacking->kind->value, $read->lacking),
+    );
 
     expect($kinds['axis'])
         ->toBe(count($state->matrix->axes) + count($state->matrix->sleeping))
@@ -224,7 +226,7 @@ it(
             new LibraryIndex($axes, $library->views, $library->shotLists, $library->codePatterns, $photos),
         );
 
-        expect(array_map(fn(Lacking $lacking): string => $lacking->inWords(), $read->lacking))
+        expect(array_map(fn(MissingLibraryItem $lacking): string => $lacking->inWords(), $read->lacking))
             ->toBe(["the value {$library->axis($gone->id)->value($gone->values[0]->id)->label} of {$gone->name}"])
             ->and($read->state->matrix->axes[0]->values[0]->label)
             ->toBe($gone->values[0]->label)

@@ -10,7 +10,7 @@ use App\History\Change;
 use App\Models\HistoryEntry;
 use App\Models\LibraryValue;
 use App\Models\Right;
-use App\Refusals\Stale;
+use App\Refusals\StaleVersion;
 use Core\Gallery\Roles\Role;
 use Core\Matrix\AxisWithoutValues;
 use Core\Matrix\MatrixTooLarge;
@@ -255,7 +255,7 @@ it('tells the later of two people what changed, and writes nothing for them', fu
     $before = $shop->state();
     expect(
         fn() => app(SetStock::class)->run(new Change($other, $shop->product->id, $stale), Selection::whole(), '9'),
-    )->toThrow(Stale::class, 'Stock of the whole product set to 5 (was 10)');
+    )->toThrow(StaleVersion::class, 'Stock of the whole product set to 5 (was 10)');
     expect($shop->state())->toBe($before);
 });
 

@@ -10,7 +10,7 @@ use App\History\Change;
 use App\Models\HistoryEntry;
 use App\Models\Product;
 use App\Models\Right;
-use App\Refusals\Stale;
+use App\Refusals\StaleVersion;
 use Core\Matrix\MatrixTooLarge;
 use Core\Reach\Selection;
 use Core\Refusal;
@@ -372,7 +372,7 @@ it(
                 Selection::whole(),
                 '1',
             ),
-        )->toThrow(Stale::class);
+        )->toThrow(StaleVersion::class);
         expect($shop->everything())->toBe($first);
     },
 );

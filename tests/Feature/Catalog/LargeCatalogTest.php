@@ -3,10 +3,10 @@
 declare(strict_types=1);
 
 use App\Models\Product;
-use App\Summaries\Lists\Jump;
 use App\Summaries\Lists\ListQuery;
 use App\Summaries\Lists\ListSort;
 use App\Summaries\Lists\ProductList;
+use App\Summaries\Lists\QuickSearch;
 use App\Summaries\ProductCounting;
 use App\Summaries\Summaries;
 use App\Summaries\Totals;
@@ -110,7 +110,7 @@ it('reads no table whole for any page of the catalog, or for what is typed into 
         expect(fullScans(fn() => $list->page($query)))->toBe([], json_encode($query));
     }
     foreach (['orch', 'GEN-00', 'gen-000007', '2000', 'orchrad'] as $typed) {
-        expect(fullScans(fn() => app(Jump::class)->hits($typed)))->toBe([], $typed);
+        expect(fullScans(fn() => app(QuickSearch::class)->hits($typed)))->toBe([], $typed);
     }
 });
 

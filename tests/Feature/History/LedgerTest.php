@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 use App\Actions\Product\UndoRedo;
 use App\Ledger\ChangeLog;
-use App\Ledger\KeptChanges;
 use App\Ledger\Ledger;
+use App\Ledger\RecordedChanges;
 use App\Ledger\Replay;
 use App\Ledger\RowChange;
 use App\Ledger\RowHasChanged;
@@ -127,9 +127,9 @@ it('packs as many parts as it needs, and reads them in both directions', functio
     $parts = $log->parts();
     Shop::stocked();
     $entry = App\Models\HistoryEntry::query()->latest('id')->firstOrFail();
-    KeptChanges::letGo([$entry->id]);
-    KeptChanges::keep($entry->id, $log);
-    $read = fn(bool $takenBack): array => iterator_to_array(new KeptChanges([$entry->id], $takenBack), false);
+    RecordedChanges::letGo([$entry->id]);
+    RecordedChanges::keep($entry->id, $log);
+    $read = fn(bool $takenBack): array => iterator_to_array(new RecordedChanges([$entry->id], $takenBack), false);
     expect($parts)
         ->toHaveCount(3)
         ->and($log->count())

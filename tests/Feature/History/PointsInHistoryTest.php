@@ -8,7 +8,7 @@ use App\Actions\Product\SetOpening;
 use App\Actions\Product\UndoRedo;
 use App\Actions\Skus\SetPrices;
 use App\Actions\Skus\SetStock;
-use App\History\OldEntries;
+use App\History\HistoryPruning;
 use App\Ledger\RowChange;
 use App\Ledger\RowHasChanged;
 use App\Models\HistoryEntry;
@@ -246,13 +246,13 @@ it('keeps the words of old changes, and says that they cannot be undone any more
         ->where('id', '<=', $old->id)
         ->update(['created_at' => now()->subDays(40)]);
     app(SetStock::class)->run($shop->change(), $shop->part(['Color' => 'Moss']), '5');
-    expect((new OldEntries(null))->letGo())
+    expect((new HistoryPruning(null))->letGo())
         ->toBe(0)
-        ->and((new OldEntries(41))->letGo())
+        ->and((new HistoryPruning(41))->letGo())
         ->toBe(0)
-        ->and((new OldEntries(30))->letGo())
+        ->and((new HistoryPruning(30))->letGo())
         ->toBeGreaterThan(5)
-        ->and((new OldEntries(30))->letGo())
+        ->and((new HistoryPruning(30))->letGo())
         ->toBe(0)
         ->and(DB::table('history_rows')->where('history_id', '<=', $old->id)->count())
         ->toBe(0)

@@ -14,7 +14,7 @@ use App\Actions\Library\RemoveFromLibrary;
 use App\History\Change;
 use App\Http\Screens\Intake\IntakeRow;
 use App\Intake\AnnouncedFile;
-use App\Intake\DropPulse;
+use App\Intake\DropFingerprint;
 use App\Intake\Drops;
 use App\Intake\IncomingParts;
 use App\Models\Drop;
@@ -413,24 +413,24 @@ it('is not read again where nothing has moved since the page was drawn', functio
     $drop = Dropped::files($shop->user, ['SMOCK_moss_front.jpg', 'SMOCK_clay_front.jpg', 'qrx.jpg']);
     $this->actingAs($shop->user);
     $look = fn(string $pulse): mixed => $this->get("/intake/{$drop->id}?pulse={$pulse}", ['HX-Request' => '1']);
-    $pulse = DropPulse::of($drop);
+    $pulse = DropFingerprint::of($drop);
     $look('')
         ->assertOk()
         ->assertSee("data-pulse=\"{$pulse}\"", false);
     $look($pulse)->assertNoContent();
     app(SetAside::class)->run($shop->user, $drop, [idOf($drop, 'qrx.jpg')]);
     $look($pulse)->assertOk();
-    $pulse = DropPulse::of($drop);
+    $pulse = DropFingerprint::of($drop);
     Dropped::acceptSure($shop->user, $drop);
     $look($pulse)->assertOk();
-    $pulse = DropPulse::of($drop);
+    $pulse = DropFingerprint::of($drop);
     DB::table('photo_looks')->delete();
     $look($pulse)->assertOk();
     DB::table('drop_files')
         ->where('file', 'qrx.jpg')
         ->update(['state' => 'arriving']);
-    $pulse = DropPulse::of($drop);
-    $this->travel(DropPulse::STILL_SENT + 5)->seconds();
+    $pulse = DropFingerprint::of($drop);
+    $this->travel(DropFingerprint::STILL_SENT + 5)->seconds();
     $look($pulse)->assertOk();
 });
 

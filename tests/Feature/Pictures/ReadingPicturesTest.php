@@ -295,7 +295,7 @@ it('takes up a picture whose job was lost, and no other', function (): void {
     $shop = Shop::open();
     $shop->receive(['one.jpg' => Shop::picture('one')]);
     $photo = Photo::query()->firstOrFail();
-    $forgotten = app(App\Media\ForgottenPictures::class);
+    $forgotten = app(App\Media\StalledPictures::class);
     $age = fn(int $seconds) => DB::table('photos')->update(['updated_at' => now()->subSeconds($seconds)]);
     $age(60);
     expect($forgotten->takeUp())->toBe(0, 'its job waits in the queue');

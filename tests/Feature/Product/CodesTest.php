@@ -15,7 +15,7 @@ use App\Models\GtinRangeRecord;
 use App\Models\Library;
 use App\Models\Right;
 use App\Store\Products\TakenCodes;
-use App\Summaries\Lists\Jump;
+use App\Summaries\Lists\QuickSearch;
 use Core\Codes\CodeNotFree;
 use Core\Codes\CodePart;
 use Core\Codes\CodePattern;
@@ -337,7 +337,7 @@ it(
             ->toBe('KL-2204/S')
             ->and(array_column($shop->rows(), 'maker number', 'sku')['SMOCK-MOSS-M'])
             ->toBe('KL-2204/M')
-            ->and(app(Jump::class)->hits('kl-22')[0]->label)
+            ->and(app(QuickSearch::class)->hits('kl-22')[0]->label)
             ->toBe('KL-2204/M')
             ->and(Artisan::call('slate:explain', ['sku' => 'SMOCK-MOSS-S']))
             ->toBe(0)

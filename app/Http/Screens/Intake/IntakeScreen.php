@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace App\Http\Screens\Intake;
 
+use App\Intake\DropFingerprint;
 use App\Intake\DropNote;
-use App\Intake\DropPulse;
 use App\Intake\ReadDrop;
 use App\Intake\ReadFile;
 use App\Models\Batch;
@@ -78,7 +78,7 @@ final readonly class IntakeScreen
     {
         $arriving = array_filter(
             $this->read->withStatus(DropFileStatus::Arriving),
-            fn(ReadFile $one): bool => $one->file->updated_at->isAfter(now()->subSeconds(DropPulse::STILL_SENT)),
+            fn(ReadFile $one): bool => $one->file->updated_at->isAfter(now()->subSeconds(DropFingerprint::STILL_SENT)),
         );
 
         return $arriving !== [] || $this->count(DropFileStatus::Looking, DropFileStatus::Underway) > 0;

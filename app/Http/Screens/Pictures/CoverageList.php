@@ -10,8 +10,8 @@ use App\Http\Screens\Catalog\CatalogScreen;
 use App\Models\ShotListRecord;
 use App\Store\Library\LibraryShelf;
 use App\Store\Library\ViewShelf;
-use App\Summaries\Coverage\KeptCoverage;
-use App\Summaries\Coverage\KeptCoverages;
+use App\Summaries\Coverage\ViewCoverage;
+use App\Summaries\Coverage\ViewCoverages;
 use App\Summaries\Lists\ListQuery;
 use Core\Gallery\View;
 
@@ -20,12 +20,12 @@ final class CoverageList
 {
     public CatalogPage $page;
 
-    /** @var array<string, array<string, KeptCoverage>> product code => view's key */
+    /** @var array<string, array<string, ViewCoverage>> product code => view's key */
     private array $kept = [];
 
     public function __construct(
         private readonly CatalogScreen $catalog,
-        private readonly KeptCoverages $coverages,
+        private readonly ViewCoverages $coverages,
         private readonly LibraryShelf $library,
         private readonly ViewShelf $shelf,
     ) {}
@@ -55,8 +55,8 @@ final class CoverageList
         return array_values(array_filter($this->shelf->views()->all, fn(View $view): bool => isset($keys[$view->key])));
     }
 
-    /** @return ?KeptCoverage null where the product's list does not have the view */
-    public function cell(CatalogRow $row, View $view): ?KeptCoverage
+    /** @return ?ViewCoverage null where the product's list does not have the view */
+    public function cell(CatalogRow $row, View $view): ?ViewCoverage
     {
         return $this->kept[$row->code][$view->key] ?? null;
     }
