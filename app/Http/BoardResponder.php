@@ -127,7 +127,7 @@ final class BoardResponder
     private function data(ProductRequest $request, bool $wasChanged = false): array
     {
         $loaded = $wasChanged ? $this->loader->changed($request->product()) : $this->loader->again($request->product());
-        $layout = $this->arrangement->layout($request->user(), $loaded->core->matrix);
+        $layout = $this->arrangement->layout(Person::of($request), $loaded->core->matrix);
         $layers = $request->has('layer')
             ? $request->layers($loaded->core->matrix)
             : $layout->firstLayers($loaded->core->matrix);
@@ -151,7 +151,7 @@ final class BoardResponder
         return [
             'product' => $loaded->product,
             'loaded' => $loaded,
-            'folded' => $this->arrangement->isFolded($request->user(), $loaded->core->matrix),
+            'folded' => $this->arrangement->isFolded(Person::of($request), $loaded->core->matrix),
             'board' => $board,
             'tray' => new TrayScreen($loaded, $part, $selected, $board->pictures),
         ];

@@ -73,7 +73,7 @@ final class LibraryRequest extends FormRequest
     public function change(): Change
     {
         return new Change(
-            $this->user(),
+            Person::of($this),
             null,
             $this->integer('version'),
             token: $this->filled('token') ? $this->string('token')->toString() : null,

@@ -7,7 +7,6 @@ namespace App\Http;
 use App\Accounts\Sessions;
 use App\Models\AccountSession;
 use App\Models\User;
-use Illuminate\Auth\SessionGuard;
 use Illuminate\Http\Request;
 use Illuminate\Support\Facades\Auth;
 use Illuminate\Support\Facades\Cookie;
@@ -110,9 +109,7 @@ final readonly class SignedIn
             $this->sessions->end($account, self::id($request));
             $this->sessions->keep($account);
         }
-        $guard = Auth::guard('web');
-        assert($guard instanceof SessionGuard);
-        $guard->logoutCurrentDevice();
+        Auth::guard('web')->logoutCurrentDevice();
         Cookie::queue(Cookie::forget(self::cookie($request)));
         $request->session()->invalidate();
         $request->session()->regenerateToken();

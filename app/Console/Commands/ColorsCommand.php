@@ -18,12 +18,9 @@ final class ColorsCommand extends Command
     public function handle(ProductLoader $loader, ColorReport $report): int
     {
         $code = $this->argument('product');
-        $product = Product::query()
-            ->standing()
-            ->where('code', is_string($code) ? $code : '')
-            ->first();
+        $product = Product::query()->standing()->where('code', $code)->first();
         if ($product === null) {
-            $this->components->error('No product has the code ' . (is_string($code) ? $code : '') . '.');
+            $this->components->error('No product has the code ' . $code . '.');
 
             return 2;
         }

@@ -49,8 +49,7 @@ final class CoverageCommand extends Command
     /** @return list<int> by code */
     private function productIds(): array
     {
-        $given = $this->argument('product');
-        $wanted = is_array($given) ? array_values(array_map(strval(...), $given)) : [];
+        $wanted = array_values($this->argument('product'));
         $found = Product::query()
             ->standing()
             ->when($wanted !== [], fn($query) => $query->whereIn('code', $wanted))

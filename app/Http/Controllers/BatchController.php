@@ -9,6 +9,7 @@ use App\Actions\Batches\SteerBatch;
 use App\Batches\BatchList;
 use App\Http\BatchRequest;
 use App\Http\CatalogRequest;
+use App\Http\Person;
 use App\Http\Screens\Catalog\BatchScreen;
 use App\Http\Screens\Catalog\CatalogScreen;
 use App\Models\BatchProductState;
@@ -54,7 +55,7 @@ final class BatchController
         StartBatch $action,
     ): RedirectResponse {
         $batch = $action->run(
-            $request->user(),
+            Person::of($request),
             $request->act(),
             $request->wanted(),
             $list->ids($asked->asked()),
@@ -82,7 +83,7 @@ final class BatchController
             $counts,
             $shown,
             $this->batches->products($batch, $shown, $request->afterProduct()),
-            $found->user_id === $request->user()->id && $request->user()->can('edit'),
+            $found->user_id === Person::of($request)->id && Person::of($request)->can('edit'),
         );
 
         return view($request->hasHeader('HX-Request') ? 'batches.state' : 'batches.show', ['screen' => $screen]);
@@ -90,7 +91,7 @@ final class BatchController
 
     public function steer(Request $request, string $batch, string $way, SteerBatch $action): RedirectResponse
     {
-        $user = $request->user();
+        $user = Person::of($request);
         match ($way) {
             'stop' => $action->stop($user, $batch),
             'go-on' => $action->goOn($user, $batch),

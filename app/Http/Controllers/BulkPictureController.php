@@ -7,6 +7,7 @@ namespace App\Http\Controllers;
 use App\Actions\Batches\StartBatch;
 use App\Actions\Pictures\ChangePictures;
 use App\Http\CatalogRequest;
+use App\Http\Person;
 use App\Http\Screens\Catalog\CatalogScreen;
 use App\Http\Screens\Pictures\BulkPictureScreen;
 use App\Intake\StoredPictures;
@@ -66,7 +67,7 @@ final readonly class BulkPictureController
         return redirect()->route(
             'batch',
             $action->run(
-                $request->user(),
+                Person::of($request),
                 ChangePictures::NAME,
                 $request->wantedPicture(),
                 $this->list->ids($request->asked()),

@@ -6,6 +6,7 @@ namespace App\Http\Controllers;
 
 use App\Actions\Product\CreateProduct;
 use App\Http\CatalogRequest;
+use App\Http\Person;
 use App\Http\Screens\Catalog\CatalogScreen;
 use App\Store\Products\ProductLoader;
 use App\Summaries\Lists\QuickSearch;
@@ -46,7 +47,7 @@ final class CatalogController
             ],
         );
         $product = $create->run(
-            $request->user(),
+            Person::of($request),
             $given['name'],
             $given['code'],
             isset($given['shot_list_id']) ? (int) $given['shot_list_id'] : null,

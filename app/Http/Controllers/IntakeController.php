@@ -13,6 +13,7 @@ use App\Actions\Intake\TeachWord;
 use App\Actions\Intake\UndoAccepted;
 use App\Actions\Pictures\ReadPhotosAgain;
 use App\Http\IntakeRequest;
+use App\Http\Person;
 use App\Http\Screens\Intake\BetterPair;
 use App\Http\Screens\Intake\IntakeRow;
 use App\Http\Screens\Intake\IntakeScreen;
@@ -98,7 +99,7 @@ final class IntakeController
     {
         $files = $request->announced();
         $product = $request->text('product') === '' ? null : $this->products->named($request->text('product'));
-        $drop = $action->run($request->user(), $request->text('name'), $request->text('sender'), $product, $files);
+        $drop = $action->run(Person::of($request), $request->text('name'), $request->text('sender'), $product, $files);
         $known = $this->drops->files($drop, array_map(fn($file): string => $file->print(), array_values($files)));
 
         return response()->json([
@@ -114,7 +115,7 @@ final class IntakeController
         return response()->json(
             $this->told(
                 $action->run(
-                    $request->user(),
+                    Person::of($request),
                     $file,
                     (int) $request->query('at', '0'),
                     (string) $request->getContent(),
@@ -125,7 +126,7 @@ final class IntakeController
 
     public function accept(IntakeRequest $request, Drop $drop, AcceptFiles $action): View
     {
-        $action->asRead($request->user(), $drop, $request->seen(), $request->boolean('replace'));
+        $action->asRead(Person::of($request), $drop, $request->seen(), $request->boolean('replace'));
 
         return $this->fragment($request, $drop);
     }
@@ -133,7 +134,7 @@ final class IntakeController
     public function link(IntakeRequest $request, Drop $drop, AcceptFiles $action): View
     {
         $action->here(
-            $request->user(),
+            Person::of($request),
             $drop,
             $request->fileIds(),
             $this->products->named($request->text('product')),
@@ -148,13 +149,13 @@ final class IntakeController
     {
         if ($request->has('product')) {
             $action->product(
-                $request->user(),
+                Person::of($request),
                 $drop,
                 $request->fileIds(),
                 $request->text('product') === '' ? null : $this->products->named($request->text('product')),
             );
         } else {
-            $action->view($request->user(), $drop, $request->fileIds(), $request->pictureView());
+            $action->view(Person::of($request), $drop, $request->fileIds(), $request->pictureView());
         }
 
         return $this->fragment($request, $drop);
@@ -163,9 +164,9 @@ final class IntakeController
     public function aside(IntakeRequest $request, Drop $drop, SetAside $action): View
     {
         match (true) {
-            $request->boolean('back') => $action->takeUp($request->user(), $drop, $request->fileIds()),
-            $request->boolean('missing') => $action->forgetMissing($request->user(), $drop),
-            default => $action->run($request->user(), $drop, $request->fileIds()),
+            $request->boolean('back') => $action->takeUp(Person::of($request), $drop, $request->fileIds()),
+            $request->boolean('missing') => $action->forgetMissing(Person::of($request), $drop),
+            default => $action->run(Person::of($request), $drop, $request->fileIds()),
         };
 
         return $this->fragment($request, $drop);
@@ -174,7 +175,7 @@ final class IntakeController
     /** A word means a value, a view, or nothing. */
     public function teach(IntakeRequest $request, Drop $drop, TeachWord $action): View
     {
-        $user = $request->user();
+        $user = Person::of($request);
         $word = $request->text('word');
         $sender = $request->boolean('sender_only') ? $drop->sender : '';
         [$kind, $what] = explode(' ', $request->text('taught') . ' ');
@@ -189,7 +190,7 @@ final class IntakeController
 
     public function readAgain(IntakeRequest $request, Drop $drop, ReadPhotosAgain $action): View
     {
-        $action->ofDrop($request->user(), $drop, $request->fileIds());
+        $action->ofDrop(Person::of($request), $drop, $request->fileIds());
 
         return $this->fragment($request, $drop);
     }
@@ -197,8 +198,8 @@ final class IntakeController
     public function undo(IntakeRequest $request, Drop $drop, UndoAccepted $action): View
     {
         $request->boolean('again')
-            ? $action->redo($request->user(), $drop, $request->text('batch'))
-            : $action->undo($request->user(), $drop, $request->text('batch'));
+            ? $action->redo(Person::of($request), $drop, $request->text('batch'))
+            : $action->undo(Person::of($request), $drop, $request->text('batch'));
 
         return $this->fragment($request, $drop);
     }
@@ -218,7 +219,7 @@ final class IntakeController
             $request->text('by') === 'product' ? 'product' : 'need',
             $show,
             max(1, $request->integer('page', 1)),
-            $this->drops->acts($drop, $request->user()),
+            $this->drops->acts($drop, Person::of($request)),
             $pulse,
             $show === '' ? [] : $this->drops->notes($drop),
         );

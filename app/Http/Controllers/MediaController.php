@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\Actions\Pictures\TakePoster;
+use App\Http\Person;
 use App\Media\Incoming\IncomingFile;
 use App\Media\MediaKind;
 use App\Media\PhotoStore;
@@ -54,7 +55,7 @@ final class MediaController
         if (!($file instanceof UploadedFile) || !$file->isValid()) {
             throw new Refusal('The poster did not arrive. Take it again.', RefusalKind::Missing, 'poster');
         }
-        $action->run($request->user(), $photo, new IncomingFile((string) $file->getRealPath(), 'The poster'));
+        $action->run(Person::of($request), $photo, new IncomingFile((string) $file->getRealPath(), 'The poster'));
 
         return response('', 204);
     }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\Actions\Batches\TryAgain;
+use App\Http\Person;
 use App\Summaries\Status\SystemStatus;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
@@ -26,7 +27,7 @@ final class SystemStatusController
 
     public function readAgain(Request $request, TryAgain $action): RedirectResponse
     {
-        $count = $action->pictures($request->user());
+        $count = $action->pictures(Person::of($request));
 
         return redirect()
             ->route('works')
@@ -35,7 +36,7 @@ final class SystemStatusController
 
     public function retryJobs(Request $request, TryAgain $action): RedirectResponse
     {
-        $count = $action->jobs($request->user());
+        $count = $action->jobs(Person::of($request));
 
         return redirect()
             ->route('works')

@@ -6,6 +6,7 @@ namespace App\Http\Requests;
 
 use App\History\Change;
 use App\Http\Lens;
+use App\Http\Person;
 use App\Http\ProductPage;
 use App\Models\Product;
 use Core\Color\Deficiency;
@@ -94,7 +95,7 @@ class ProductRequest extends FormRequest
     {
         $token = $this->filled('token') ? $this->string('token')->toString() : null;
 
-        return new Change($this->user(), $this->product()->id, $this->integer('version'), token: $token);
+        return new Change(Person::of($this), $this->product()->id, $this->integer('version'), token: $token);
     }
 
     public function selection(): Selection

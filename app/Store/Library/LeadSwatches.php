@@ -43,7 +43,7 @@ final readonly class LeadSwatches
             $known = $measured->measured($valueId, $accused);
             $swatch =
                 $display === AxisDisplay::PictureSwatches
-                    ? $this->piece($photos[$lead->photoId], $known?->swatch)
+                    ? $this->piece($photos->findOrFail($lead->photoId), $known?->swatch)
                     : ($known?->isSure === true
                         ? $known->swatch
                         : null);

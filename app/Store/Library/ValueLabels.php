@@ -22,14 +22,15 @@ final class ValueLabels
         // Not joined: the library has few values, so that the database would begin with them and read every product's.
         $values = DB::table('axis_values')
             ->whereIn('id', $own->pluck('value_id')->unique()->all())
-            ->get(['id', 'name', 'swatch'])
-            ->keyBy('id');
+            ->get(['id', 'name', 'swatch']);
+        $names = $values->pluck('name', 'id')->all();
+        $swatches = $values->pluck('swatch', 'id')->all();
         $labels = [];
         foreach ($own as $row) {
-            $value = $values[$row->value_id];
+            $swatch = $row->swatch ?? $swatches[$row->value_id];
             $labels[$row->product_id][$row->value_id] = new ValueLabel(
-                $row->label ?? $value->name,
-                ($row->swatch ?? $value->swatch) === null ? null : Swatch::read($row->swatch ?? $value->swatch),
+                $row->label ?? $names[$row->value_id],
+                $swatch === null ? null : Swatch::read($swatch),
             );
         }
 

@@ -16,7 +16,7 @@ final class SenderWords
 
     public function find(int $id): ?SenderWord
     {
-        $row = DB::table(self::TABLE)->find($id);
+        $row = DB::table(self::TABLE)->where('id', $id)->first();
 
         return $row === null ? null : self::word($row);
     }

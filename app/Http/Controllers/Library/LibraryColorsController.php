@@ -8,6 +8,7 @@ use App\Actions\Library\AddLibraryValues;
 use App\Actions\Library\OrderLibraryValues;
 use App\Actions\Matrix\SetSwatches;
 use App\Http\LibraryRequest;
+use App\Http\Person;
 use App\Http\Screens\Catalog\LibraryScreen;
 use App\Http\Screens\Colors\ColorScreen;
 use App\Http\Screens\Colors\SwatchScreen;
@@ -158,7 +159,7 @@ final readonly class LibraryColorsController
             'library' => app(LibraryScreen::class),
             'part' => $request->string('part')->toString() === 'axis' ? 'axis' : 'colors',
             'axis' => $axis,
-            'screen' => ColorScreen::ofLibrary($colors, $request->eyes(), $request->user()->can('edit'), $tried),
+            'screen' => ColorScreen::ofLibrary($colors, $request->eyes(), Person::of($request)->can('edit'), $tried),
             'problem' => $problem,
             'typed' => $typed,
         ]);

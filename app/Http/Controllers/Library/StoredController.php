@@ -8,6 +8,7 @@ use App\Actions\Intake\PickStored;
 use App\Actions\Pictures\RemoveStored;
 use App\History\Change;
 use App\Http\Bounds\ListBound;
+use App\Http\Person;
 use App\Intake\StoredPictures;
 use App\Intake\StoredQuery;
 use App\Store\Library\SwatchUses;
@@ -70,7 +71,7 @@ final class StoredController
     /** Marked pictures are taken out of the store for good. */
     public function remove(Request $request, RemoveStored $action): RedirectResponse
     {
-        $entry = $action->run(new Change($request->user(), null), $this->marked($request));
+        $entry = $action->run(new Change(Person::of($request), null), $this->marked($request));
 
         return redirect()
             ->route('intake.stored', ['unused' => 1])
@@ -79,7 +80,7 @@ final class StoredController
 
     public function store(Request $request, PickStored $action): RedirectResponse
     {
-        return redirect()->route('intake.drop', $action->run($request->user(), $this->marked($request)));
+        return redirect()->route('intake.drop', $action->run(Person::of($request), $this->marked($request)));
     }
 
     /** @return array<int, string> photo id => what it is called */

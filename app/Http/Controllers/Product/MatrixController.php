@@ -9,6 +9,7 @@ use App\Actions\Matrix\ChangeMatrix;
 use App\Actions\Matrix\LeaveOutCells;
 use App\Actions\Matrix\ReorderValues;
 use App\Http\BoardResponder;
+use App\Http\Person;
 use App\Http\Requests\MatrixRequest;
 use App\Http\Screens\Board\PlanScreen;
 use App\Http\Screens\Board\RulesScreen;
@@ -103,7 +104,7 @@ final class MatrixController
     public function arrange(MatrixRequest $request, ArrangeBoard $action): Response
     {
         $action->run(
-            $request->user(),
+            Person::of($request),
             $this->loader->load($request->product()),
             $request->integer('axis'),
             $request->string('place')->toString(),
@@ -115,7 +116,7 @@ final class MatrixController
 
     public function fold(MatrixRequest $request, ArrangeBoard $action): Response
     {
-        $action->fold($request->user(), $request->boolean('folded'));
+        $action->fold(Person::of($request), $request->boolean('folded'));
 
         return $this->board->fragment($request);
     }

@@ -19,6 +19,7 @@ use App\Actions\Pictures\UnlinkPhotos;
 use App\History\Change;
 use App\Http\BoardResponder;
 use App\Http\Bounds\ListBound;
+use App\Http\Person;
 use App\Http\Requests\PicturesRequest;
 use App\Http\Screens\Pictures\PictureLinks;
 use App\Media\CutNotKept;
@@ -135,7 +136,7 @@ final class PhotoController
 
     public function readAgain(PicturesRequest $request, ReadPhotosAgain $action): Response
     {
-        $action->run($request->user(), $request->product(), $request->placementIds());
+        $action->run(Person::of($request), $request->product(), $request->placementIds());
 
         return $this->board->fragment($request);
     }
@@ -151,7 +152,7 @@ final class PhotoController
         $view = $request->pictureView();
         $files = array_map(fn(UploadedFile $upload): IncomingFile => $this->incoming($upload, $view), $uploads);
         $receipt = $action->run(
-            new Change($request->user(), $request->product()->id, null, $request->input('batch')),
+            new Change(Person::of($request), $request->product()->id, null, $request->input('batch')),
             $files,
             $request->onto(),
         );

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers\Product;
 
+use App\Http\Person;
 use App\Http\Requests\PreviewRequest;
 use App\Http\Screens\Product\PreviewScreen;
 use App\Store\Library\AltPatterns;
@@ -19,7 +20,7 @@ final class PreviewController
         $loaded = $loader->load($request->product());
         $names = ValueNames::of(
             $loaded->core->matrix,
-            $request->exists('lang') ? $request->string('lang')->toString() : (string) $request->user()->language,
+            $request->exists('lang') ? $request->string('lang')->toString() : (string) Person::of($request)->language,
         );
         $preview = new PreviewScreen(
             $loaded,

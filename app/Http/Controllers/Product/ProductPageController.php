@@ -17,7 +17,7 @@ final readonly class ProductPageController
     /** The address says which, since its route is called as the page. */
     public function __invoke(ProductRequest $request): Response
     {
-        $page = ProductPage::from((string) $request->route()->getName());
+        $page = ProductPage::from((string) $request->route()?->getName());
 
         return $request->hasHeader('HX-Request')
             ? $this->pages->fragment($request, $page)

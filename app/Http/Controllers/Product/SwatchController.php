@@ -6,6 +6,7 @@ namespace App\Http\Controllers\Product;
 
 use App\Actions\Pictures\KeepPicture;
 use App\Http\LibraryRequest;
+use App\Http\Person;
 use App\Media\Incoming\IncomingFile;
 use App\Media\PictureSamples;
 use App\Models\Photo;
@@ -53,7 +54,7 @@ final class SwatchController
 
         return response()->json([
             'photo' => $action->run(
-                $request->user(),
+                Person::of($request),
                 new IncomingFile((string) $file->getRealPath(), $file->getClientOriginalName()),
             )->id,
         ]);

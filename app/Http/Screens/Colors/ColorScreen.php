@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Screens\Colors;
 
+use App\Http\Person;
 use App\Http\Requests\ProductRequest;
 use App\Http\Screens\Pictures\PictureLinks;
 use App\Http\Screens\Product\PageScreen;
@@ -46,7 +47,7 @@ final class ColorScreen implements PageScreen
     /** @return ?self null where no axis of the product has colors */
     public static function forPage(LoadedProduct $loaded, ProductRequest $request): ?static
     {
-        return self::of($loaded, $request->integer('axis'), $request->eyes(), $request->user()->can('edit'));
+        return self::of($loaded, $request->integer('axis'), $request->eyes(), Person::of($request)->can('edit'));
     }
 
     public static function of(LoadedProduct $loaded, int $axisId, ?Deficiency $eyes, bool $canEdit): ?self
