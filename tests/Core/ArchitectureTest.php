@@ -228,3 +228,24 @@ it('lets pass what is pure', function (): void {
 it('has the modules drawn as they are (bin/modules draws them)', function (): void {
     expect(file_get_contents(dirname(__DIR__, 2) . '/docs/modules.svg'))->toBe(ModuleGraph::svg());
 });
+
+it('says of every setting that is read what it is for', function (): void {
+    $root = dirname(__DIR__, 2);
+    $read = [];
+    foreach (glob("{$root}/config/*.php") ?: [] as $file) {
+        preg_match_all("/env\\('([A-Z0-9_]+)'/", (string) file_get_contents($file), $found);
+        $read = [...$read, ...$found[1]];
+    }
+    preg_match_all('/^([A-Z0-9_]+)=/m', (string) file_get_contents("{$root}/.env.example"), $said);
+    $read = array_values(array_unique($read));
+    sort($read);
+    sort($said[1]);
+    expect($said[1])->toBe($read);
+});
+
+it('has the folders that classes are looked for in', function (): void {
+    $composer = json_decode((string) file_get_contents(dirname(__DIR__, 2) . '/composer.json'), true);
+    foreach ([...$composer['autoload']['psr-4'], ...$composer['autoload-dev']['psr-4']] as $folder) {
+        expect(dirname(__DIR__, 2) . '/' . $folder)->toBeDirectory();
+    }
+});
