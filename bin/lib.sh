@@ -64,10 +64,10 @@ install_packages() {
     mkdir -p "$DATA" storage/app storage/logs storage/framework/cache/data storage/framework/sessions storage/framework/views bootstrap/cache
     # Data, photos and logs are for their owner alone.
     chmod 700 "$DATA" storage/app storage/logs storage/framework
-    if [ ! -f vendor/autoload.php ] || changed composer composer.json; then
+    if [ ! -f vendor/autoload.php ] || changed composer composer.json compat/versions/composer.json; then
         say 'Installing the PHP packages …'
         composer install --no-interaction --no-progress --quiet --ignore-platform-req=php+
-        set_stamp composer composer.json
+        set_stamp composer composer.json compat/versions/composer.json
     fi
     if [ ! -d node_modules/vite ] || changed npm package-lock.json; then
         say 'Installing the packages of the screens …'
