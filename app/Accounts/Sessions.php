@@ -116,7 +116,7 @@ final class Sessions
     }
 
     /** Lets go of those that were not seen for long. */
-    public function sweep(): void
+    public function prune(): void
     {
         AccountSession::query()->where('seen_at', '<', now()->subDays(self::KEPT_DAYS))->delete();
     }

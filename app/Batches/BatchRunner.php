@@ -44,7 +44,7 @@ final class BatchRunner
     ) {}
 
     /** Has those go on again that nobody works on: their worker died. */
-    public static function takeUp(int $seconds): void
+    public static function resumeAbandoned(int $seconds): void
     {
         $atWork = array_filter(BatchState::cases(), fn(BatchState $state): bool => $state->isAtWork());
         foreach (

@@ -17,7 +17,7 @@ final readonly class HistoryPruning
     public function __construct(private ?int $days) {}
 
     /** @return int how many let go now; at most a chunk, so that whoever asks can do other things in between */
-    public function letGo(): int
+    public function prune(): int
     {
         if ($this->days === null) {
             return 0;
@@ -35,7 +35,7 @@ final readonly class HistoryPruning
             HistoryEntry::query()
                 ->whereKey($ids)
                 ->update(['is_final' => true]);
-            RecordedChanges::letGo($ids);
+            RecordedChanges::forget($ids);
         });
 
         return count($ids);

@@ -37,7 +37,7 @@ final class IdempotencyKeys
     }
 
     /** Lets go of the old ones; at most a chunk, so that whoever asks can do other things in between. */
-    public function sweep(): void
+    public function prune(): void
     {
         DB::table('changes_kept')
             ->where('created_at', '<', now()->subDays(self::DAYS))

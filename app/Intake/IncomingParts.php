@@ -76,7 +76,7 @@ final class IncomingParts
     }
 
     /** Lets go of what never came to its end: whoever drops it again begins anew. */
-    public function sweep(): void
+    public function pruneAbandoned(): void
     {
         foreach (
             DropFile::query()

@@ -32,7 +32,7 @@ final class UnpackArchive implements ShouldQueue
     public function __construct(private readonly int $fileId) {}
 
     /** Has those unpacked whose worker died. */
-    public static function takeUp(): void
+    public static function resumeAbandoned(): void
     {
         foreach (
             DropFile::query()

@@ -106,7 +106,7 @@ final class Ledger
             }
             if ($full !== []) {
                 if (count($full) > 1) {
-                    (new UniqueKeys($table))->letGo(array_column($full, 'id'), array_keys($columns));
+                    (new UniqueKeys($table))->release(array_column($full, 'id'), array_keys($columns));
                 }
                 $this->write($table, $full, $columns);
             }

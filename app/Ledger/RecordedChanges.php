@@ -57,7 +57,7 @@ final readonly class RecordedChanges implements IteratorAggregate
     }
 
     /** @param  list<int>  $entryIds */
-    public static function letGo(array $entryIds): void
+    public static function forget(array $entryIds): void
     {
         DB::table(self::TABLE)->whereIn('history_id', $entryIds)->delete();
     }

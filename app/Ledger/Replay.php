@@ -108,7 +108,7 @@ final class Replay
         }
         foreach ($ids as $table => $byColumn) {
             foreach ($byColumn as $column => $own) {
-                (new UniqueKeys($table))->letGo(array_keys($own), [$column]);
+                (new UniqueKeys($table))->release(array_keys($own), [$column]);
             }
         }
     }

@@ -90,7 +90,7 @@ final class RowWriter
         }
         if (count($updates) > 1) {
             foreach ($byColumns as $alike) {
-                (new UniqueKeys($table))->letGo(array_keys($alike), array_keys(reset($alike)[0]));
+                (new UniqueKeys($table))->release(array_keys($alike), array_keys(reset($alike)[0]));
             }
         }
         foreach ($byColumns as $alike) {

@@ -40,7 +40,7 @@ final readonly class UniqueKeys
      * @param  list<int>  $ids
      * @param  list<string>  $columns  that change
      */
-    public function letGo(array $ids, array $columns): void
+    public function release(array $ids, array $columns): void
     {
         $own = array_values(array_intersect($this->loose(), $columns));
         foreach ($own === [] ? [] : array_chunk($ids, self::CHUNK) as $chunk) {

@@ -30,7 +30,7 @@ final class MeasureAgain implements ShouldBeUnique, ShouldQueue
     public int $timeout = 90;
 
     /** Where nothing else waits, and there is something to measure. */
-    public static function whenIdle(): void
+    public static function dispatchWhenIdle(): void
     {
         if (Queue::size() === 0 && PhotoLooks::outdated(1) !== []) {
             self::dispatch();

@@ -83,7 +83,7 @@ final readonly class PhotoCuts
      *
      * @param  int<0, 255>  $folder
      */
-    public function sweep(int $folder): void
+    public function pruneUnused(int $folder): void
     {
         $cuts = [];
         foreach ($this->store->disk()->files(sprintf('derived/%02x', $folder)) as $path) {

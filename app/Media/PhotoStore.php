@@ -158,7 +158,7 @@ final class PhotoStore
     }
 
     /** Removes what was being written when the server died. */
-    public function sweep(): void
+    public function removeLeftovers(): void
     {
         foreach ($this->disk->files(self::ARRIVING) as $path) {
             if ($this->disk->lastModified($path) < time() - self::ARRIVES_WITHIN) {

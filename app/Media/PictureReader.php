@@ -94,9 +94,9 @@ class PictureReader
     }
 
     /** Removes what a reader that was killed has left behind. */
-    public function sweep(): void
+    public function removeLeftovers(): void
     {
-        $this->folders->sweep();
+        $this->folders->removeLeftovers();
     }
 
     private function fetched(Photo $photo, Filesystem $disk, string $folder): string

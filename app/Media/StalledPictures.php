@@ -22,7 +22,7 @@ final class StalledPictures
     private const WHEN_BUSY = 1_800;
 
     /** @return int how many were taken up */
-    public function takeUp(): int
+    public function requeue(): int
     {
         $count = 0;
         $since = now()->subSeconds(

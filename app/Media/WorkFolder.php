@@ -41,7 +41,7 @@ final readonly class WorkFolder
      */
     public function within(Closure $work): mixed
     {
-        $this->sweep();
+        $this->removeLeftovers();
         $folder = $this->place . '/' . self::PREFIX . getmypid() . '-' . bin2hex(random_bytes(8));
         if (!@mkdir($folder, 0o700, true)) {
             throw PictureFault::lacking('room to work in', "cannot make {$folder}");
@@ -54,7 +54,7 @@ final readonly class WorkFolder
     }
 
     /** Removes what killed processes have left behind. Whatever else lies beside these folders is not ours. */
-    public function sweep(): void
+    public function removeLeftovers(): void
     {
         foreach (glob($this->place . '/' . self::PREFIX . '*', GLOB_ONLYDIR) ?: [] as $folder) {
             if (preg_match(self::NAME, basename($folder), $found) !== 1) {

@@ -5,33 +5,25 @@ declare(strict_types=1);
 namespace App\Providers;
 
 use App\Accounts\CommonPasswords;
-use App\Accounts\Sessions;
 use App\Actions\Intake\LinkDropped;
 use App\Actions\Pictures\ChangePictures;
 use App\Actions\Product\EditDetails;
 use App\Actions\Skus\AdjustPrices;
 use App\Actions\Skus\ChangePrices;
 use App\Actions\Skus\SetStock;
-use App\Batches\BatchRunner;
 use App\Batches\BulkOperation;
 use App\Batches\BulkOperations;
 use App\History\Announcer;
 use App\History\HistoryPruning;
-use App\History\IdempotencyKeys;
 use App\History\ProductsChanged;
 use App\History\SharedCounts;
 use App\Http\Middleware\LimitConcurrency;
 use App\Http\ProductAddress;
 use App\Http\SessionlessExceptionHandler;
-use App\Intake\IncomingParts;
-use App\Intake\UnpackArchive;
 use App\Media\Incoming\PhotoInspector;
-use App\Media\MeasureAgain;
-use App\Media\PhotoCuts;
 use App\Media\PhotosRead;
 use App\Media\PhotoStore;
 use App\Media\PictureReader;
-use App\Media\StalledPictures;
 use App\Media\WorkFolder;
 use App\Models\Product;
 use App\Models\Right;
@@ -51,6 +43,7 @@ use Illuminate\Http\Middleware\TrustProxies;
 use Illuminate\Http\Request;
 use Illuminate\Queue\Events\Looping;
 use Illuminate\Routing\Route as ActiveRoute;
+use Illuminate\Support\Facades\Artisan;
 use Illuminate\Support\Facades\Event;
 use Illuminate\Support\Facades\Gate;
 use Illuminate\Support\Facades\Queue;
@@ -62,11 +55,8 @@ use InvalidArgumentException;
 
 final class AppServiceProvider extends ServiceProvider
 {
-    /** Seconds between two looks of a worker for what was left behind. */
-    private const TENDED_EVERY = 30;
-
-    /** Seconds after which nobody is at work on a batch that has not gone on. */
-    private const FORGOTTEN_BATCH = 60;
+    /** Seconds after which a worker runs what is due besides. */
+    private const SCHEDULE_EVERY = 30;
 
     /** What stands for an id in an address. */
     private const IDS = [
@@ -152,7 +142,7 @@ final class AppServiceProvider extends ServiceProvider
                 ? '*'
                 : array_filter(array_map(trim(...), explode(',', (string) config('slate.trusted_proxies')))),
         );
-        $this->tendWhileWorking();
+        $this->runTheScheduleWhileWorking();
         Event::listen(PhotosRead::class, [SharedCounts::class, 'photosRead']);
         Event::listen(function (ProductsChanged $changed): void {
             if ($changed->madeId !== null) {
@@ -193,27 +183,14 @@ final class AppServiceProvider extends ServiceProvider
         );
     }
 
-    /** Whoever works off the queue looks now and then whether something was left behind. */
-    private function tendWhileWorking(): void
+    /** Whoever works off the queue runs between two jobs what is due besides (routes/console.php). */
+    private function runTheScheduleWhileWorking(): void
     {
         $next = 0;
         Event::listen(Looping::class, function () use (&$next): void {
             if (time() >= $next) {
-                $next = time() + self::TENDED_EVERY;
-                $this->app->make(StalledPictures::class)->takeUp();
-                BatchRunner::takeUp(self::FORGOTTEN_BATCH);
-                UnpackArchive::takeUp();
-                $this->app->make(IncomingParts::class)->sweep();
-                $this->app->make(HistoryPruning::class)->letGo();
-                $this->app->make(IdempotencyKeys::class)->sweep();
-                $this->app->make(Sessions::class)->sweep();
-                if (Queue::size() === 0 && Summaries::waiting() > 0) {
-                    CountProducts::dispatch();
-                }
-                MeasureAgain::whenIdle();
-                $this->app->make(PhotoCuts::class)->sweep(intdiv(time(), self::TENDED_EVERY) & 0xff);
-                $this->app->make(PictureReader::class)->sweep();
-                $this->app->make(PhotoStore::class)->sweep();
+                $next = time() + self::SCHEDULE_EVERY;
+                Artisan::call('schedule:run');
             }
         });
     }

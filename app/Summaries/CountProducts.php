@@ -6,6 +6,7 @@ namespace App\Summaries;
 
 use Illuminate\Contracts\Queue\ShouldQueue;
 use Illuminate\Foundation\Queue\Queueable;
+use Illuminate\Support\Facades\Queue;
 
 /** Counts the products that were changed, whichever they are. Where none is left it does nothing. */
 final class CountProducts implements ShouldQueue
@@ -18,6 +19,14 @@ final class CountProducts implements ShouldQueue
     public int $tries = 3;
 
     public int $timeout = 90;
+
+    /** Where the queue is empty and products wait: the job that was to count them is lost. */
+    public static function dispatchWhenIdle(): void
+    {
+        if (Queue::size() === 0 && Summaries::waiting() > 0) {
+            self::dispatch();
+        }
+    }
 
     public function handle(Summaries $summaries): void
     {

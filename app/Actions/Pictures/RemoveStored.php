@@ -59,7 +59,7 @@ final class RemoveStored
             });
             if ($entry !== null) {
                 // The files go; what cannot come back is not offered to be undone.
-                RecordedChanges::letGo([$entry->id]);
+                RecordedChanges::forget([$entry->id]);
                 $entry->update(['is_final' => true]);
             }
 

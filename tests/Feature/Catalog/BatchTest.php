@@ -298,11 +298,11 @@ it('takes up a batch whose worker died, and stops and goes on as somebody says',
     $shops = shops(3);
     $batch = begun($shops, 'sku-stock', ['value' => '9']);
     Queue::assertPushed(RunBatch::class, 1);
-    BatchRunner::takeUp(60);
+    BatchRunner::resumeAbandoned(60);
     Queue::assertPushed(RunBatch::class, 1);
     $batch->update(['beat_at' => now()->subMinutes(2)]);
-    BatchRunner::takeUp(60);
-    BatchRunner::takeUp(60);
+    BatchRunner::resumeAbandoned(60);
+    BatchRunner::resumeAbandoned(60);
     Queue::assertPushed(RunBatch::class, 2);
 
     app()

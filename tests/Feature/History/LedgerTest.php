@@ -127,7 +127,7 @@ it('packs as many parts as it needs, and reads them in both directions', functio
     $parts = $log->parts();
     Shop::stocked();
     $entry = App\Models\HistoryEntry::query()->latest('id')->firstOrFail();
-    RecordedChanges::letGo([$entry->id]);
+    RecordedChanges::forget([$entry->id]);
     RecordedChanges::keep($entry->id, $log);
     $read = fn(bool $takenBack): array => iterator_to_array(new RecordedChanges([$entry->id], $takenBack), false);
     expect($parts)

@@ -246,13 +246,13 @@ it('keeps the words of old changes, and says that they cannot be undone any more
         ->where('id', '<=', $old->id)
         ->update(['created_at' => now()->subDays(40)]);
     app(SetStock::class)->run($shop->change(), $shop->part(['Color' => 'Moss']), '5');
-    expect((new HistoryPruning(null))->letGo())
+    expect((new HistoryPruning(null))->prune())
         ->toBe(0)
-        ->and((new HistoryPruning(41))->letGo())
+        ->and((new HistoryPruning(41))->prune())
         ->toBe(0)
-        ->and((new HistoryPruning(30))->letGo())
+        ->and((new HistoryPruning(30))->prune())
         ->toBeGreaterThan(5)
-        ->and((new HistoryPruning(30))->letGo())
+        ->and((new HistoryPruning(30))->prune())
         ->toBe(0)
         ->and(DB::table('history_rows')->where('history_id', '<=', $old->id)->count())
         ->toBe(0)

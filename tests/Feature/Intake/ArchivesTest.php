@@ -189,9 +189,9 @@ it('goes on where it was after its worker died, and takes up what nobody works o
     DropFile::query()
         ->whereKey($file->id)
         ->update(['updated_at' => now()->subMinutes(10)]);
-    UnpackArchive::takeUp();
+    UnpackArchive::resumeAbandoned();
     Queue::assertPushed(UnpackArchive::class, 2);
-    UnpackArchive::takeUp();
+    UnpackArchive::resumeAbandoned();
     Queue::assertPushed(UnpackArchive::class, 2);
     app()->call([new UnpackArchive($file->id), 'handle']);
     app()->call([new UnpackArchive($file->id), 'handle']);

@@ -98,12 +98,12 @@ it('takes a file in parts, in any order of trouble, and the same file once', fun
     // What never comes to its end is let go of after a month.
     $late = idOf($drop, 'SMOCK_clay_front.jpg');
     app(ReceivePart::class)->run($shop->user, $late, 0, 'beginning');
-    app(IncomingParts::class)->sweep();
+    app(IncomingParts::class)->pruneAbandoned();
     expect(Storage::disk('local')->allFiles('incoming'))->toHaveCount(1);
     DropFile::query()
         ->whereKey($late)
         ->update(['updated_at' => now()->subDays(40)]);
-    app(IncomingParts::class)->sweep();
+    app(IncomingParts::class)->pruneAbandoned();
     expect(Storage::disk('local')->allFiles('incoming'))
         ->toBe([])
         ->and(DropFile::query()->find($late)->received)

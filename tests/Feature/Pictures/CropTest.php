@@ -111,7 +111,7 @@ it(
             Storage::put($path, 'x');
             touch(Storage::path($path), $path === $new ? time() : time() - 200_000);
         }
-        app(PhotoCuts::class)->sweep((int) hexdec(substr($photo->sha256, 0, 2)));
+        app(PhotoCuts::class)->pruneUnused((int) hexdec(substr($photo->sha256, 0, 2)));
         expect([Storage::exists($shown), Storage::exists($old), Storage::exists($new)])
             ->toBe([true, false, true])
             ->and(Storage::exists("{$folder}/{$photo->sha256}-card.jpg"))

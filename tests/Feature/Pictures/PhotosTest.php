@@ -243,7 +243,7 @@ it('measures anew what an earlier version measured, once nothing else waits', fu
     ]);
     // One of them cannot be read for it: it is not asked for again and again.
     Storage::delete(PhotoStore::derivedPath($back->sha256, PhotoSize::Card));
-    MeasureAgain::whenIdle();
+    MeasureAgain::dispatchWhenIdle();
     expect(PhotoLooks::outdated(10))
         ->toBe([])
         ->and($measured($front)['colors'])

@@ -295,23 +295,23 @@ it('takes up a picture whose job was lost, and no other', function (): void {
     $shop = Shop::open();
     $shop->receive(['one.jpg' => Shop::picture('one')]);
     $photo = Photo::query()->firstOrFail();
-    $forgotten = app(App\Media\StalledPictures::class);
+    $stalled = app(App\Media\StalledPictures::class);
     $age = fn(int $seconds) => DB::table('photos')->update(['updated_at' => now()->subSeconds($seconds)]);
     $age(60);
-    expect($forgotten->takeUp())->toBe(0, 'its job waits in the queue');
+    expect($stalled->requeue())->toBe(0, 'its job waits in the queue');
     $age(3_600);
-    expect($forgotten->takeUp())->toBe(1, 'its job is long overdue');
+    expect($stalled->requeue())->toBe(1, 'its job is long overdue');
     DB::table('jobs')->delete();
-    expect($forgotten->takeUp())->toBe(0, 'it was just taken up');
+    expect($stalled->requeue())->toBe(0, 'it was just taken up');
     $age(60);
-    expect($forgotten->takeUp())
+    expect($stalled->requeue())
         ->toBe(1)
         ->and(DB::table('jobs')->count())
         ->toBe(1);
     $this->artisan('queue:work', ['--once' => true]);
     expect($photo->refresh()->state)->toBe(PhotoState::Ready);
     $age(3_600);
-    expect($forgotten->takeUp())->toBe(0);
+    expect($stalled->requeue())->toBe(0);
 });
 
 it('is looked after by whoever works off the queue', function (): void {
@@ -340,7 +340,7 @@ it(
             touch("{$work}/{$folder}/original.jpg");
         }
         touch("{$work}/{$gone[1]}", time() - 3_600);
-        (new PictureReader($work, 20, 60, 0, 0))->sweep();
+        (new PictureReader($work, 20, 60, 0, 0))->removeLeftovers();
         expect(array_map(basename(...), glob("{$work}/*")))->toEqualCanonicalizing($kept);
         (new Illuminate\Filesystem\Filesystem())->deleteDirectory($work);
     },
