@@ -11,6 +11,9 @@ use App\Models\User;
 use Illuminate\Contracts\Auth\Authenticatable;
 use Illuminate\Foundation\Testing\TestCase as BaseTestCase;
 use Illuminate\Support\Facades\Storage;
+use Illuminate\Testing\LoggedExceptionCollection;
+use Illuminate\Testing\TestResponse;
+use Tests\Support\PageResponse;
 use Tests\Support\QuickReader;
 
 abstract class TestCase extends BaseTestCase
@@ -24,6 +27,16 @@ abstract class TestCase extends BaseTestCase
             fn(): PictureReader => new QuickReader(config('slate.reading.folder'), 20, 60, 0, 0),
         );
         $this->withoutVite();
+    }
+
+    /** @return PageResponse what a page says, however it is broken into lines */
+    protected function createTestResponse($response, $request): TestResponse
+    {
+        return PageResponse::fromBaseResponse($response, $request)->withExceptions(
+            $this->app->bound(LoggedExceptionCollection::class)
+                ? $this->app->make(LoggedExceptionCollection::class)
+                : new LoggedExceptionCollection(),
+        );
     }
 
     /** Somebody at work: signed in, in a browser that the account lists, with a password that was just typed. */

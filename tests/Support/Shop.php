@@ -42,16 +42,15 @@ use ImagickDraw;
 /** A small shop for the tests, filled the way people fill one. */
 final class Shop
 {
-    public readonly Product $product;
+    private static ?Snapshot $stocked = null;
 
-    private function __construct(public readonly User $user, string $code)
-    {
-        $this->product = app(CreateProduct::class)->run($user, 'Potting smock', $code, 1);
-    }
+    private function __construct(public readonly User $user, public readonly Product $product) {}
 
     public static function open(string $code = 'SMOCK'): self
     {
-        return new self(self::person(Right::Edit, 'Ada'), $code);
+        $user = self::person(Right::Edit, 'Ada');
+
+        return new self($user, app(CreateProduct::class)->run($user, 'Potting smock', $code, 1));
     }
 
     public static function person(Right $right, string $name = 'Wren'): User
@@ -68,6 +67,25 @@ final class Shop
 
     /** Three colors × four sizes, four pictures for each color and one size guide for all; 13 placements. */
     public static function stocked(): self
+    {
+        if (User::query()->exists()) {
+            return self::stock();
+        }
+        if (self::$stocked === null) {
+            self::$stocked = Snapshot::of(self::stock(...));
+        } elseif (self::$stocked->fits()) {
+            self::$stocked->putBack();
+        } else {
+            return self::stock();
+        }
+
+        return new self(
+            User::query()->orderByDesc('id')->firstOrFail(),
+            Product::query()->where('code', 'SMOCK')->firstOrFail(),
+        );
+    }
+
+    private static function stock(): self
     {
         $shop = self::open();
         $shop->axes(['Color' => 'Moss, Clay, Slate', 'Size' => 'S, M, L, XL']);
