@@ -1,5 +1,9 @@
 import { defineConfig } from '@playwright/test';
 
+// Where there are several servers, each worker has one of its own.
+const servers = (process.env.SLATE_URLS ?? process.env.SLATE_URL ?? 'http://127.0.0.1:8080').trim().split(/\s+/);
+const mine = servers[Number(process.env.TEST_PARALLEL_INDEX ?? 0) % servers.length];
+
 // Debian's Chromium, kept from asking the network for anything of its own.
 export default defineConfig({
     testDir: 'tests/Browser',
@@ -13,7 +17,7 @@ export default defineConfig({
     outputDir: 'test-results',
     use: {
         actionTimeout: 30_000,
-        baseURL: process.env.SLATE_URL ?? 'http://127.0.0.1:8080',
+        baseURL: mine,
         viewport: { width: 1280, height: 800 },
         screenshot: 'only-on-failure',
         launchOptions: {

@@ -1,3 +1,4 @@
+import { on } from './events';
 import htmx from 'htmx.org';
 
 const UNANSWERED = [0, 502, 503, 504];
@@ -77,7 +78,7 @@ export function act(url, values = {}) {
 /** The same with a file, which goes along as it is. */
 export function actWithFile(url, file) {
     return enqueue(() =>
-        htmx.ajax('POST', url, {
+        htmx.ajax('post', url, {
             source: '#source-file',
             target: region(),
             swap: 'morph:innerHTML',
@@ -96,7 +97,7 @@ function post(url, values) {
             }
         };
         document.addEventListener('htmx:afterRequest', listen);
-        htmx.ajax('POST', url, {
+        htmx.ajax('post', url, {
             source: '#source-act',
             target: region() ?? '#notice',
             swap: region() ? 'morph:innerHTML' : 'innerHTML',
@@ -114,11 +115,11 @@ export const wait = (milliseconds) =>
 export const unique = () =>
     crypto.randomUUID?.() ??
     '10000000-1000-4000-8000-100000000000'.replace(/[018]/g, (digit) =>
-        (digit ^ (crypto.getRandomValues(new Uint8Array(1))[0] & (15 >> (digit / 4)))).toString(16),
+        (Number(digit) ^ (crypto.getRandomValues(new Uint8Array(1))[0] & (15 >> (Number(digit) / 4)))).toString(16),
     );
 
 // Before an answer is carried out: it may lead to another page, for which this one is left without a question.
-document.addEventListener('htmx:beforeOnLoad', (event) => {
+on('htmx:beforeOnLoad', '', (event) => {
     const { requestConfig, xhr } = event.detail;
     if (requestConfig.parameters.token === pending && !UNANSWERED.includes(xhr.status)) {
         pending = null;
@@ -143,7 +144,7 @@ export function repeatLast() {
 export function refresh(extra = {}) {
     const root = liveRoot();
     return enqueue(() =>
-        htmx.ajax('GET', root.dataset.url, {
+        htmx.ajax('get', root.dataset.url, {
             source: '#source-read',
             target: region(),
             swap: 'morph:innerHTML',
@@ -173,14 +174,14 @@ const isOwnAnswer = (xhr) =>
     xhr.getResponseHeader('HX-Redirect') ||
     xhr.getResponseHeader('X-Ask-Again');
 
-document.addEventListener('htmx:beforeSwap', (event) => {
+on('htmx:beforeSwap', '', (event) => {
     if (!isOwnAnswer(event.detail.xhr)) {
         event.detail.shouldSwap = false;
     }
 });
 
 // The server works out a few things at a time for a person: what came besides is asked for again in a moment.
-document.addEventListener('htmx:beforeSwap', (event) => {
+on('htmx:beforeSwap', '', (event) => {
     const { xhr, requestConfig, target, etc } = event.detail;
     if (xhr.status !== 429 || !xhr.getResponseHeader('X-Ask-Again')) {
         return;
@@ -205,7 +206,7 @@ document.addEventListener('htmx:beforeSwap', (event) => {
 });
 
 // A field that was refused is marked, until something else is typed there.
-document.addEventListener('htmx:afterRequest', (event) => {
+on('htmx:afterRequest', '', (event) => {
     const name = event.detail.xhr.getResponseHeader('X-Field');
     const within = document.getElementById('dialog')?.open
         ? document.getElementById('dialog')
@@ -218,7 +219,7 @@ document.addEventListener('htmx:afterRequest', (event) => {
 });
 
 // A changed product: show it as it is, and offer the change again.
-document.addEventListener('htmx:afterRequest', (event) => {
+on('htmx:afterRequest', '', (event) => {
     const { xhr, requestConfig } = event.detail;
     if (requestConfig.verb !== 'post') {
         return;

@@ -1,3 +1,4 @@
+import { on } from './events';
 import Alpine from '@alpinejs/csp';
 import { Idiomorph } from 'idiomorph';
 import htmx from 'htmx.org';
@@ -32,7 +33,7 @@ htmx.defineExtension('morph', {
     isInlineSwap: (style) => style === 'morph:outerHTML',
     handleSwap(style, target, fragment) {
         if (style.startsWith('morph')) {
-            return Idiomorph.morph(target, fragment.children, {
+            return Idiomorph.morph(target, /** @type {DocumentFragment} */ (fragment).children, {
                 morphStyle: style.split(':')[1] ?? 'outerHTML',
                 // What is being typed stays; the children of any other element in focus, such as a cell, are drawn anew.
                 ignoreActiveValue: document.activeElement?.matches('input, textarea, select') ?? false,
@@ -51,11 +52,11 @@ htmx.defineExtension('morph', {
     },
 });
 
-document.addEventListener('htmx:configRequest', (event) => {
+on('htmx:configRequest', '', (event) => {
     event.detail.headers['X-CSRF-TOKEN'] = document.querySelector('meta[name=csrf-token]').content;
 });
 
-document.addEventListener('click', (event) => {
+on('click', '', (event) => {
     const posting = event.target.closest('[data-post]');
     if (posting) {
         act(posting.dataset.post, JSON.parse(posting.dataset.with ?? '{}'));
@@ -81,7 +82,7 @@ document.addEventListener('click', (event) => {
 });
 
 // A menu closes when something in it is chosen, or something else is clicked.
-document.addEventListener('click', (event) => {
+on('click', '', (event) => {
     for (const menu of document.querySelectorAll('details.menu[open]')) {
         if (!menu.contains(event.target) || event.target.closest('button')) {
             menu.open = false;
@@ -89,16 +90,15 @@ document.addEventListener('click', (event) => {
     }
 });
 
-document.addEventListener('click', (event) => {
-    const opener = event.target.closest('[data-dialog]');
-    if (opener && !opener.disabled) {
+on('click', '[data-dialog]', (event, opener) => {
+    if (!opener.disabled) {
         openDialog(opener.dataset.verb ?? 'GET', opener.dataset.dialog, JSON.parse(opener.dataset.with ?? '{}'));
     }
 });
 
 const reload = () => (document.querySelector('[data-board], [data-page]') ? {} : { reload: 1 });
 
-document.addEventListener('keydown', (event) => {
+on('keydown', '', (event) => {
     const typing = event.target.closest('input, textarea, select, dialog');
     const modifier = event.ctrlKey || event.metaKey;
     if (modifier && event.key.toLowerCase() === 'z' && !typing) {
@@ -116,7 +116,7 @@ document.addEventListener('keydown', (event) => {
 });
 
 // In the shopper preview: zooming, and another picture on the stage.
-document.addEventListener('click', (event) => {
+on('click', '', (event) => {
     const stage = event.target.closest('.stage');
     if (stage) {
         const zoomed = stage.classList.toggle('is-zoomed');
@@ -140,13 +140,10 @@ document.addEventListener('click', (event) => {
     }
 });
 
-document.addEventListener('pointermove', (event) => {
-    const stage = event.target.closest?.('.stage.is-zoomed');
-    if (stage) {
-        const box = stage.getBoundingClientRect();
-        stage.querySelector('img').style.transformOrigin =
-            `${((event.clientX - box.left) / box.width) * 100}% ${((event.clientY - box.top) / box.height) * 100}%`;
-    }
+on('pointermove', '.stage.is-zoomed', (event, stage) => {
+    const box = stage.getBoundingClientRect();
+    stage.querySelector('img').style.transformOrigin =
+        `${((event.clientX - box.left) / box.width) * 100}% ${((event.clientY - box.top) / box.height) * 100}%`;
 });
 
 Alpine.data('jump', () => ({

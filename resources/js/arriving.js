@@ -1,3 +1,4 @@
+import { on } from './events';
 import htmx from 'htmx.org';
 import { drop, look, SOON } from './intake';
 import { chosen, filesOf, send } from './sending';
@@ -52,7 +53,7 @@ function panel() {
 
 /** Opens a drop without leaving the page that sends. */
 function open(url) {
-    htmx.ajax('GET', url, {
+    htmx.ajax('get', url, {
         source: '#source-read',
         target: '#main',
         select: '#main',
@@ -86,14 +87,14 @@ async function take(found, product = '') {
     }
 }
 
-document.addEventListener('change', (event) => {
+on('change', '', (event) => {
     if (event.target.matches('[data-intake-files]')) {
         take(chosen(event.target.files));
         event.target.value = '';
     }
 });
 
-document.addEventListener('click', (event) => {
+on('click', '', (event) => {
     if (event.target.closest('#sending [data-hide]')) {
         document.getElementById('sending').hidden = true;
     } else if (event.target.closest('#sending a') && !event.ctrlKey && !event.metaKey) {
@@ -110,7 +111,7 @@ const isOurs = (event) =>
 
 const veil = (shows) => document.getElementById('intake-veil')?.toggleAttribute('hidden', !shows);
 
-document.addEventListener('dragover', (event) => {
+on('dragover', '', (event) => {
     const ours = isOurs(event);
     veil(ours);
     if (ours) {
@@ -119,13 +120,13 @@ document.addEventListener('dragover', (event) => {
     }
 });
 
-document.addEventListener('dragleave', (event) => {
+on('dragleave', '', (event) => {
     if (event.relatedTarget === null) {
         veil(false);
     }
 });
 
-document.addEventListener('drop', async (event) => {
+on('drop', '', async (event) => {
     veil(false);
     if (isOurs(event)) {
         event.preventDefault();

@@ -1,3 +1,4 @@
+import { on, onCapture } from './events';
 import { act, boardRoot } from './act';
 
 /*
@@ -65,7 +66,7 @@ function step(button) {
     }
 }
 
-document.addEventListener('click', (event) => {
+on('click', '', (event) => {
     const more = event.target.closest('[data-more-values]');
     const stepping = event.target.closest('[data-value-step]');
     if (more) {
@@ -77,27 +78,23 @@ document.addEventListener('click', (event) => {
     }
 });
 
-document.addEventListener('input', (event) => {
+on('input', '', (event) => {
     if (event.target.matches('[data-values-find]')) {
         search(event.target);
     }
 });
 
-document.addEventListener(
-    'keydown',
-    (event) => {
-        if (event.key === 'Escape' && event.target.closest?.('.values.is-open')) {
-            event.preventDefault();
-            event.stopPropagation();
-            const axis = openAxis;
-            open('');
-            document.querySelector(`[data-more-values="${CSS.escape(axis)}"]`)?.focus();
-        }
-    },
-    true,
-);
+onCapture('keydown', '', (event) => {
+    if (event.key === 'Escape' && event.target.closest?.('.values.is-open')) {
+        event.preventDefault();
+        event.stopPropagation();
+        const axis = openAxis;
+        open('');
+        document.querySelector(`[data-more-values="${CSS.escape(axis)}"]`)?.focus();
+    }
+});
 
 for (const name of ['DOMContentLoaded', 'htmx:afterSettle']) {
-    document.addEventListener(name, measure);
+    on(name, '', measure);
 }
 window.addEventListener('resize', measure);

@@ -1,3 +1,4 @@
+import { on } from './events';
 import { act, boardRoot } from './act';
 
 /* Blocks of cells, copied to a spreadsheet and pasted from one, and the first row or column written along the others. */
@@ -112,19 +113,19 @@ export function blocks({ selection, canEdit }) {
     return {
         fill,
         listen() {
-            document.addEventListener('copy', (event) => {
+            on('copy', '', (event) => {
                 if (isHere()) {
                     event.preventDefault();
                     event.clipboardData.setData('text/plain', copied());
                 }
             });
-            document.addEventListener('paste', (event) => {
+            on('paste', '', (event) => {
                 if (isHere() && canEdit()) {
                     event.preventDefault();
                     paste(event.clipboardData.getData('text/plain'));
                 }
             });
-            document.addEventListener('click', (event) => {
+            on('click', '', (event) => {
                 if (event.target.closest('[data-fill]')) {
                     fill();
                 }

@@ -1,3 +1,4 @@
+import { on } from './events';
 import htmx from 'htmx.org';
 import { act, actWithFile, boardRoot, context, enqueue, refresh } from './act';
 import { blocks, sumHeads } from './blocks';
@@ -44,7 +45,7 @@ export function board() {
         clearTimeout(trayTimer);
         trayTimer = setTimeout(() => {
             enqueue(() =>
-                htmx.ajax('POST', url('tray'), {
+                htmx.ajax('post', url('tray'), {
                     source: '#source-tray',
                     target: '#tray',
                     swap: 'morph:outerHTML',
@@ -142,7 +143,7 @@ export function board() {
 
     function find(typed) {
         enqueue(() =>
-            htmx.ajax('POST', url('tray'), {
+            htmx.ajax('post', url('tray'), {
                 source: '#source-tray',
                 target: '#tray',
                 swap: 'morph:outerHTML',
@@ -264,14 +265,14 @@ export function board() {
             const root = this.$root;
             root.addEventListener('pointerdown', onPointerDown);
             root.addEventListener('pointerover', onPointerOver);
-            document.addEventListener('pointerup', () => {
+            on('pointerup', '', () => {
                 painting = null;
             });
-            document.addEventListener('click', onClick);
-            document.addEventListener('keydown', onKey);
+            on('click', '', onClick);
+            on('keydown', '', onKey);
             drags.listen();
             cells.listen();
-            document.addEventListener('change', (event) => {
+            on('change', '', (event) => {
                 if (event.target.matches('[data-replace]') && event.target.files.length > 0) {
                     actWithFile(event.target.dataset.replace, event.target.files[0]);
                     event.target.value = '';
@@ -312,7 +313,7 @@ export function board() {
                 }
             });
             // At once, not as it settles: what is typed in between must not meet the selection of the answer.
-            document.addEventListener('htmx:afterSwap', (event) => {
+            on('htmx:afterSwap', '', (event) => {
                 if (event.detail.target.id === 'numbers') {
                     drawNumbers(event.detail.target, event.detail.requestConfig.parameters.selected);
                 }

@@ -1,3 +1,4 @@
+import { on } from './events';
 import { act } from './act';
 import { openDialog } from './dialog';
 
@@ -23,6 +24,7 @@ const lab = (point) => (point.dataset.now ?? point.dataset.lab).split(',').map(N
 
 const round = (number) => String(Math.round(number)).replace('-', '−');
 
+/** @param {any} point  @param {number[]} lab */
 function show(point, [lightness, a, b]) {
     const { side, scale } = mapOf(point).dataset;
     const [x, y] = [side / 2 + a * scale, side / 2 - b * scale];
@@ -38,6 +40,7 @@ function show(point, [lightness, a, b]) {
         `${point.dataset.label}: L ${round(lightness)}, a ${round(a)}, b ${round(b)}`;
 }
 
+/** @param {number[]} lab */
 const bounded = ([lightness, a, b]) => [
     Math.max(0, Math.min(100, lightness)),
     Math.max(-128, Math.min(128, a)),
@@ -59,9 +62,8 @@ function reset(point) {
     delete point.dataset.now;
 }
 
-document.addEventListener('pointerdown', (event) => {
-    const point = event.target.closest?.('[data-color-map] [data-point]');
-    if (point && event.button === 0) {
+on('pointerdown', '[data-color-map] [data-point]', (event, point) => {
+    if (event.button === 0) {
         event.preventDefault();
         point.focus();
         drag = {
@@ -76,7 +78,7 @@ document.addEventListener('pointerdown', (event) => {
     }
 });
 
-document.addEventListener('pointermove', (event) => {
+on('pointermove', '', (event) => {
     if (!drag) {
         return;
     }
@@ -98,7 +100,7 @@ document.addEventListener('pointermove', (event) => {
     );
 });
 
-document.addEventListener('pointerup', () => {
+on('pointerup', '', () => {
     const ended = drag;
     drag = null;
     if (!ended) {
@@ -111,18 +113,14 @@ document.addEventListener('pointerup', () => {
     }
 });
 
-document.addEventListener('pointercancel', () => {
+on('pointercancel', '', () => {
     if (drag) {
         reset(drag.point);
         drag = null;
     }
 });
 
-document.addEventListener('keydown', (event) => {
-    const point = event.target.closest?.('[data-color-map] [data-point]');
-    if (!point) {
-        return;
-    }
+on('keydown', '[data-color-map] [data-point]', (event, point) => {
     const step = STEP[event.key];
     if (step && point.dataset.move) {
         event.preventDefault();

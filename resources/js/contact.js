@@ -1,3 +1,4 @@
+import { on, onCapture } from './events';
 import { act, enqueue, refresh } from './act';
 import { say } from './caption';
 import { closeDialog } from './dialog';
@@ -135,12 +136,12 @@ function leave() {
     say(null, '');
 }
 
-document.addEventListener('dragstart', (event) => {
+on('dragstart', '', (event) => {
     dragged = event.target.closest?.('[data-page=contact] [data-shot]') ?? null;
     event.dataTransfer?.setData('text/plain', dragged?.dataset.name ?? '');
 });
 
-document.addEventListener('dragover', (event) => {
+on('dragover', '', (event) => {
     const strip = target(event);
     if (dragged) {
         leave();
@@ -158,7 +159,7 @@ document.addEventListener('dragover', (event) => {
     }
 });
 
-document.addEventListener('drop', (event) => {
+on('drop', '', (event) => {
     const strip = target(event);
     if (strip) {
         event.preventDefault();
@@ -171,14 +172,14 @@ document.addEventListener('drop', (event) => {
     }
 });
 
-document.addEventListener('dragend', () => {
+on('dragend', '', () => {
     if (dragged) {
         leave();
         dragged = null;
     }
 });
 
-document.addEventListener('click', (event) => {
+on('click', '', (event) => {
     if (!sheet()) {
         return;
     }
@@ -210,7 +211,7 @@ document.addEventListener('click', (event) => {
     }
 });
 
-document.addEventListener('submit', (event) => {
+on('submit', '', (event) => {
     if (event.target.matches('[data-place-form]')) {
         event.preventDefault();
         const field = document.getElementById('to-place');
@@ -247,7 +248,7 @@ function beside(shot, key) {
     );
 }
 
-document.addEventListener('keydown', (event) => {
+on('keydown', '', (event) => {
     if (document.getElementById('compare')?.open && event.key.toLowerCase() === 'f') {
         document.querySelector('#compare [data-flicker]').click();
         return;
@@ -291,7 +292,7 @@ document.addEventListener('keydown', (event) => {
 });
 
 // What was marked is drawn anew with the sheet.
-document.addEventListener('htmx:afterSwap', (event) => {
+on('htmx:afterSwap', '', (event) => {
     if (sheet() && event.detail.target.id === 'live') {
         sheet()
             .querySelector('[data-contact=compare]')
@@ -299,7 +300,7 @@ document.addEventListener('htmx:afterSwap', (event) => {
     }
 });
 
-document.addEventListener('close', () => flickerEnds(), true);
+onCapture('close', '', () => flickerEnds());
 
 function flickerEnds() {
     clearInterval(beat);

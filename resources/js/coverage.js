@@ -1,3 +1,4 @@
+import { on } from './events';
 import { closeDialog } from './dialog';
 import { say } from './caption';
 import { upload } from './upload';
@@ -15,7 +16,7 @@ function mark(target) {
     target?.classList.add('is-target');
 }
 
-document.addEventListener('dragover', (event) => {
+on('dragover', '', (event) => {
     if (!event.dataTransfer.types.includes('Files') || !document.querySelector('[data-page=coverage]')) {
         return;
     }
@@ -31,7 +32,7 @@ document.addEventListener('dragover', (event) => {
     }
 });
 
-document.addEventListener('drop', (event) => {
+on('drop', '', (event) => {
     const target = hole(event);
     if (target && event.dataTransfer.files.length > 0) {
         event.preventDefault();
@@ -41,7 +42,7 @@ document.addEventListener('drop', (event) => {
     say(event, '');
 });
 
-document.addEventListener('change', (event) => {
+on('change', '', (event) => {
     const field = event.target.closest('[data-hole-file]');
     if (field?.files.length > 0) {
         const files = [...field.files];

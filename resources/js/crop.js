@@ -1,3 +1,5 @@
+import { on } from './events';
+
 /* The focus of a picture, set by pointer and keys; the shapes beside it follow. */
 
 const form = () => document.querySelector('#dialog form.crop');
@@ -21,24 +23,21 @@ function place(event) {
     set({ x: (x / width) * 100, y: (y / height) * 100 });
 }
 
-document.addEventListener('pointerdown', (event) => {
-    const picture = event.target.closest?.('[data-crop-picture]');
-    if (picture) {
-        event.preventDefault();
-        picture.setPointerCapture(event.pointerId);
-        place(event);
-        form().querySelector('[data-focus]').focus();
-    }
+on('pointerdown', '[data-crop-picture]', (event, picture) => {
+    event.preventDefault();
+    picture.setPointerCapture(event.pointerId);
+    place(event);
+    form().querySelector('[data-focus]').focus();
 });
 
-document.addEventListener('pointermove', (event) => {
+on('pointermove', '', (event) => {
     const picture = event.target.closest?.('[data-crop-picture]');
     if (picture?.hasPointerCapture(event.pointerId)) {
         place(event);
     }
 });
 
-document.addEventListener('keydown', (event) => {
+on('keydown', '', (event) => {
     const step = { ArrowLeft: ['x', -1], ArrowRight: ['x', 1], ArrowUp: ['y', -1], ArrowDown: ['y', 1] }[event.key];
     if (step && event.target.closest?.('[data-focus]')) {
         event.preventDefault();
@@ -46,7 +45,7 @@ document.addEventListener('keydown', (event) => {
     }
 });
 
-document.addEventListener('click', (event) => {
+on('click', '', (event) => {
     if (event.target.closest('[data-crop-middle]')) {
         set({ x: 50, y: 50, left: 0, top: 0, width: 100, height: 100 });
     }

@@ -1,3 +1,4 @@
+import { on } from './events';
 import htmx from 'htmx.org';
 import { context, isOfBefore } from './act';
 
@@ -20,20 +21,17 @@ export function closeDialog() {
 }
 
 // A dialog that is part of the page: shown by its button, and at once where something in it was refused.
-document.addEventListener('click', (event) => {
-    const show = event.target.closest('[data-shows]');
-    if (show) {
-        document.getElementById(show.dataset.shows).showModal();
-    }
+on('click', '[data-shows]', (event, show) => {
+    document.getElementById(show.dataset.shows).showModal();
 });
-document.addEventListener('DOMContentLoaded', () => {
+on('DOMContentLoaded', '', () => {
     document.querySelector('dialog[data-open]')?.showModal();
 });
 
 // A change that was kept though its answer was lost.
-document.addEventListener('kept', closeDialog);
+on('kept', '', closeDialog);
 
-document.addEventListener('htmx:afterSwap', (event) => {
+on('htmx:afterSwap', '', (event) => {
     if (event.detail.target.id === 'dialog-body' && event.detail.xhr.status < 400 && !dialog().open) {
         document.getElementById('dialog-notice').replaceChildren();
         dialog().dataset.opening = String(Number(dialog().dataset.opening ?? 0) + 1);
@@ -56,7 +54,7 @@ document.addEventListener('htmx:afterSwap', (event) => {
 });
 
 // What goes wrong while the dialog is open is said in the dialog; what was typed stays.
-document.addEventListener('htmx:beforeSwap', (event) => {
+on('htmx:beforeSwap', '', (event) => {
     // What the dialog shows is asked for again after a change; if it is closed meanwhile, it stays closed.
     if (event.detail.requestConfig.parameters.renew && !dialog().open) {
         event.detail.shouldSwap = false;

@@ -1,6 +1,6 @@
+import { on } from './events';
 import Sortable from 'sortablejs';
 import { keepOrder } from './axes';
-import { act, boardRoot } from './act';
 import { say } from './caption';
 import { upload } from './upload';
 
@@ -164,15 +164,15 @@ export function dragging({ selection, isMarked, markedIds, canEdit, change }) {
     }
 
     function listen() {
-        document.addEventListener('dragstart', onDragStart);
-        document.addEventListener('dragover', onDragOver);
-        document.addEventListener('drop', onDrop);
-        document.addEventListener('dragend', () => {
+        on('dragstart', '', onDragStart);
+        on('dragover', '', onDragOver);
+        on('drop', '', onDrop);
+        on('dragend', '', () => {
             leave();
             dragged = [];
         });
         // Files that leave the window are not dropped anywhere.
-        document.addEventListener('dragleave', (event) => {
+        on('dragleave', '', (event) => {
             if (event.relatedTarget === null) {
                 leave();
             }

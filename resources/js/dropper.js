@@ -1,3 +1,4 @@
+import { on, onCapture } from './events';
 import { openDialog } from './dialog';
 import { wait } from './act';
 
@@ -38,7 +39,7 @@ function draft() {
 }
 
 // An answer to what is not in the form any more would take back what was typed since.
-document.addEventListener('htmx:beforeSwap', (event) => {
+on('htmx:beforeSwap', '', (event) => {
     if (isOld && form() && event.detail.requestConfig.path === form().dataset.draft) {
         event.detail.shouldSwap = false;
     }
@@ -134,13 +135,13 @@ function begin() {
     }
 }
 
-document.addEventListener('htmx:afterSettle', (event) => {
+on('htmx:afterSettle', '', (event) => {
     if (event.detail.target.id === 'dialog-body' && form()) {
         begin();
     }
 });
 
-document.addEventListener('pointerdown', (event) => {
+on('pointerdown', '', (event) => {
     if (event.target.closest?.('[data-dropper]') && event.button === 0) {
         event.preventDefault();
         dropper().focus();
@@ -149,19 +150,19 @@ document.addEventListener('pointerdown', (event) => {
     }
 });
 
-document.addEventListener('pointermove', (event) => {
+on('pointermove', '', (event) => {
     if (event.target.closest?.('[data-dropper]')?.hasPointerCapture(event.pointerId)) {
         point(event);
     }
 });
 
-document.addEventListener('pointerup', (event) => {
+on('pointerup', '', (event) => {
     if (event.target.closest?.('[data-dropper]')?.hasPointerCapture(event.pointerId)) {
         take();
     }
 });
 
-document.addEventListener('keydown', (event) => {
+on('keydown', '', (event) => {
     if (!event.target.matches?.('[data-dropper]')) {
         return;
     }
@@ -185,7 +186,7 @@ document.addEventListener('keydown', (event) => {
     drawPatch();
 });
 
-document.addEventListener('input', (event) => {
+on('input', '', (event) => {
     if (event.target.matches?.('[data-dropper-size]')) {
         patch.side = Number(event.target.value) * 10;
         drawPatch();
@@ -230,7 +231,7 @@ async function choose(photo) {
     }
 }
 
-document.addEventListener('change', (event) => {
+on('change', '', (event) => {
     if (
         !event.target.closest?.('form[data-draft]') ||
         event.target.matches('[data-dropper-size], [data-dropper-into]')
@@ -248,22 +249,18 @@ document.addEventListener('change', (event) => {
 
 // A picture dropped on the dialog is for the swatch, and for nothing behind it.
 for (const kind of ['dragover', 'drop']) {
-    document.addEventListener(
-        kind,
-        (event) => {
-            if (form() && event.target.closest?.('#dialog') && event.dataTransfer.types.includes('Files')) {
-                event.preventDefault();
-                event.stopPropagation();
-                if (kind === 'drop' && event.dataTransfer.files.length > 0) {
-                    send(event.dataTransfer.files[0]);
-                }
+    onCapture(kind, '#dialog', (event) => {
+        if (form() && event.dataTransfer.types.includes('Files')) {
+            event.preventDefault();
+            event.stopPropagation();
+            if (kind === 'drop' && event.dataTransfer.files.length > 0) {
+                send(event.dataTransfer.files[0]);
             }
-        },
-        { capture: true },
-    );
+        }
+    });
 }
 
-document.addEventListener('click', (event) => {
+on('click', '', (event) => {
     const picture = event.target.closest?.('[data-dropper-photo]');
     const color = event.target.closest?.('[data-color-take]');
     if (picture) {

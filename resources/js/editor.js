@@ -1,3 +1,4 @@
+import { on } from './events';
 import DOMPurify from 'dompurify';
 import Squire from 'squire-rte';
 import { closeDialog } from './dialog';
@@ -68,7 +69,7 @@ function format(editor, verb) {
     })[verb]();
 }
 
-document.addEventListener('click', (event) => {
+on('click', '', (event) => {
     const button = event.target.closest('[data-format]');
     const box = button?.closest('.editor-box').querySelector('[data-editor]');
     if (box) {
@@ -85,5 +86,5 @@ document.addEventListener('click', (event) => {
     }
 });
 
-document.addEventListener('DOMContentLoaded', start);
-document.addEventListener('htmx:afterSettle', start);
+on('DOMContentLoaded', '', start);
+on('htmx:afterSettle', '', start);

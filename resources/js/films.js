@@ -1,3 +1,5 @@
+import { on } from './events';
+
 /* Films are played and models turned where a picture is shown large: in the preview, and in what is said about one. */
 
 let poster = null;
@@ -35,7 +37,7 @@ export async function stage(box, kind, url) {
     }
 }
 
-document.addEventListener('click', async (event) => {
+on('click', '', async (event) => {
     const player = event.target.closest('[data-play]');
     const taking = event.target.closest('[data-poster]');
     if (player) {

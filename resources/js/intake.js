@@ -1,3 +1,4 @@
+import { on } from './events';
 import htmx from 'htmx.org';
 import { act, enqueue } from './act';
 import { closeDialog } from './dialog';
@@ -52,7 +53,7 @@ function focus(row) {
     focused = row.dataset.file;
     if (asked !== token(row)) {
         asked = token(row);
-        htmx.ajax('GET', row.dataset.settle, { source: '#source-dialog', target: '#settle', swap: 'innerHTML' });
+        htmx.ajax('get', row.dataset.settle, { source: '#source-dialog', target: '#settle', swap: 'innerHTML' });
     }
     count();
 }
@@ -128,7 +129,7 @@ function filesFor(button) {
     return meant().map(token);
 }
 
-document.addEventListener('click', (event) => {
+on('click', '', (event) => {
     if (!drop()) {
         return;
     }
@@ -178,13 +179,13 @@ document.addEventListener('click', (event) => {
     }
 });
 
-document.addEventListener('focusin', (event) => {
+on('focusin', '', (event) => {
     if (event.target.matches?.('.intake-table tr.row')) {
         focus(event.target);
     }
 });
 
-document.addEventListener('change', (event) => {
+on('change', '', (event) => {
     if (event.target.matches('.intake-table input[type=checkbox]')) {
         count();
     } else if (event.target.matches('[data-intake-view]') && event.target.value !== '') {
@@ -198,15 +199,12 @@ document.addEventListener('change', (event) => {
     }
 });
 
-document.addEventListener('submit', (event) => {
-    const form = event.target.closest('[data-intake-teach]');
-    if (form) {
-        event.preventDefault();
-        change('teach', Object.fromEntries(new FormData(form)));
-    }
+on('submit', '[data-intake-teach]', (event, form) => {
+    event.preventDefault();
+    change('teach', Object.fromEntries(new FormData(form)));
 });
 
-document.addEventListener('keydown', (event) => {
+on('keydown', '', (event) => {
     if (
         !drop() ||
         event.ctrlKey ||
@@ -246,7 +244,7 @@ document.addEventListener('keydown', (event) => {
 
 // After a change the next picture is in focus, so that the drop can be gone through without a hand on the mouse.
 let place = 0;
-document.addEventListener('htmx:beforeSwap', (event) => {
+on('htmx:beforeSwap', '', (event) => {
     if (event.detail.target.id === 'intake') {
         place = Math.max(
             0,
@@ -255,7 +253,7 @@ document.addEventListener('htmx:beforeSwap', (event) => {
     }
 });
 
-document.addEventListener('htmx:afterSwap', (event) => {
+on('htmx:afterSwap', '', (event) => {
     if (event.detail.target.id === 'main') {
         asked = null;
     }
@@ -284,7 +282,7 @@ export function look(values = {}) {
         return Promise.resolve();
     }
     return enqueue(() =>
-        htmx.ajax('GET', drop().dataset.url, {
+        htmx.ajax('get', drop().dataset.url, {
             source: '#source-read',
             target: '#intake',
             swap: 'morph:innerHTML',
@@ -294,7 +292,7 @@ export function look(values = {}) {
 }
 
 // What was refused may be because the table is out of date: it is drawn as things stand.
-document.addEventListener('htmx:afterRequest', (event) => {
+on('htmx:afterRequest', '', (event) => {
     if (drop() && event.detail.requestConfig.verb === 'post' && event.detail.xhr.status === 422) {
         look();
     }

@@ -34,7 +34,7 @@ export function keyboard({ selection, fill, focusCell, inFocus, choose, change, 
 
     /** A key as if it were pressed now. */
     function type(key) {
-        const here = document.activeElement;
+        const here = /** @type {HTMLInputElement} */ (document.activeElement);
         if (awaited > 0) {
             held.push(key);
         } else if (here.id === 'typed' && key.length === 1) {

@@ -1,3 +1,4 @@
+import { on } from './events';
 import Sortable from 'sortablejs';
 import { act } from './act';
 
@@ -8,11 +9,7 @@ const send = (rows) =>
         order: [...rows.querySelectorAll('[data-value]')].map((row) => row.dataset.value).join(','),
     });
 
-document.addEventListener('click', (event) => {
-    const button = event.target.closest('[data-step]');
-    if (!button) {
-        return;
-    }
+on('click', '[data-step]', (event, button) => {
     const row = button.closest('[data-value]');
     const other = button.dataset.step === 'earlier' ? row.previousElementSibling : row.nextElementSibling;
     other?.[button.dataset.step === 'earlier' ? 'before' : 'after'](row);
@@ -40,5 +37,5 @@ function makeSortable() {
     }
 }
 
-document.addEventListener('DOMContentLoaded', makeSortable);
-document.addEventListener('htmx:afterSettle', makeSortable);
+on('DOMContentLoaded', '', makeSortable);
+on('htmx:afterSettle', '', makeSortable);

@@ -1,3 +1,4 @@
+import { on } from './events';
 import htmx from 'htmx.org';
 import Sortable from 'sortablejs';
 import { act, context } from './act';
@@ -24,7 +25,7 @@ function replan(delay = 250) {
             form().dataset.replans === 'dialog'
                 ? { target: '#dialog-body', swap: 'morph:innerHTML' }
                 : { target: `#${form().id}`, swap: 'morph:outerHTML' };
-        htmx.ajax('POST', form().dataset.plan, {
+        htmx.ajax('post', form().dataset.plan, {
             source: '#source-dialog',
             ...target,
             values: { ...context(), ...values },
@@ -33,7 +34,7 @@ function replan(delay = 250) {
 }
 
 // An answer to what has been changed since would take the change back: it is asked anew instead.
-document.addEventListener('htmx:beforeSwap', (event) => {
+on('htmx:beforeSwap', '', (event) => {
     if (form()?.dataset.plan === event.detail.requestConfig.path && asked !== edition) {
         event.detail.shouldSwap = false;
         replan(0);
@@ -53,7 +54,7 @@ function keepOrder(fieldset) {
     fieldset.querySelector('[data-dragged]').value = '1';
 }
 
-document.addEventListener('input', (event) => {
+on('input', '', (event) => {
     if (event.target.closest('form.replans')) {
         if (!/^(winners|roles|codes|stock_adds_up)/.test(event.target.name)) {
             // What was settled belongs to the plan as it was: another plan asks anew.
@@ -65,11 +66,7 @@ document.addEventListener('input', (event) => {
     }
 });
 
-document.addEventListener('click', (event) => {
-    const button = event.target.closest('#setup [data-setup]');
-    if (!button) {
-        return;
-    }
+on('click', '#setup [data-setup]', (event, button) => {
     const fieldset = button.closest('fieldset');
     if (button.dataset.setup === 'drop-value') {
         button.closest('[data-item]').remove();
@@ -142,16 +139,13 @@ function actOn(form) {
     act(form.dataset.act, values);
 }
 
-document.addEventListener('submit', (event) => {
-    const form = event.target.closest('form[data-act]');
-    if (form) {
-        event.preventDefault();
-        clearTimeout(pending);
-        actOn(form);
-    }
+on('submit', 'form[data-act]', (event, form) => {
+    event.preventDefault();
+    clearTimeout(pending);
+    actOn(form);
 });
 
-document.addEventListener('change', (event) => {
+on('change', '', (event) => {
     // A field may belong to a form that stands elsewhere, as in a row of a table.
     const form = event.target.form?.matches('[data-act][data-at-once]') ? event.target.form : null;
     if (form) {
@@ -175,7 +169,7 @@ function makeSortable(root) {
     }
 }
 
-document.addEventListener('htmx:afterSettle', () => {
+on('htmx:afterSettle', '', () => {
     if (form()) {
         makeSortable(document);
     }

@@ -384,7 +384,7 @@ test('a code in use is refused at the field, with what was typed kept', async ({
 test('two windows on one product: the later change is told, shown and repeated', async ({ page, browser }) => {
     await signIn(page);
     await page.goto(`/products/${code}?lens=stock`);
-    const other = await (await browser.newContext({ baseURL: process.env.SLATE_URL })).newPage();
+    const other = await (await browser.newContext({ baseURL: test.info().project.use.baseURL })).newPage();
     await signIn(other, 'ines');
     await other.goto(`/products/${code}?lens=stock`);
 
