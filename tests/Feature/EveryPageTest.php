@@ -162,3 +162,11 @@ it('answers ids that are none with not found (they answered 500)', function (str
         );
     }
 })->with(['99999999999999999999', '0', '-1', '1e3', '1.5', '٣', '%00', '%C0%80', '0x1']);
+
+it('compiles every view to what PHP reads (a formatter took parentheses that this PHP needs)', function (): void {
+    $views = (new Symfony\Component\Finder\Finder())->files()->in(resource_path('views'))->name('*.blade.php');
+    foreach ($views as $view) {
+        $code = app('blade.compiler')->compileString((string) file_get_contents($view->getPathname()));
+        expect(fn() => PhpToken::tokenize($code, TOKEN_PARSE))->not->toThrow(ParseError::class, $view->getPathname());
+    }
+});

@@ -56,7 +56,7 @@ it('has a token in every plain form', function (): void {
             $forms,
         );
         foreach ($forms[0] as $form) {
-            if (!str_contains($form, '<x-once/>') && basename((string) $file) !== 'sign-in.blade.php') {
+            if (!str_contains($form, '<x-once />') && basename((string) $file) !== 'sign-in.blade.php') {
                 $without[] = basename((string) $file);
             }
         }

@@ -27,6 +27,19 @@ final class PageResponse extends TestResponse
         return $this;
     }
 
+    public function assertSeeInOrder(array $values, $escape = true)
+    {
+        $page = self::read((string) $this->getContent());
+        $from = 0;
+        foreach ($this->texts($values, $escape) as $text) {
+            $at = strpos($page, $text, $from);
+            expect($at)->not->toBeFalse("“{$text}” does not follow in: " . substr($page, $from, 2000));
+            $from = (int) $at + strlen($text);
+        }
+
+        return $this;
+    }
+
     public static function read(string $html): string
     {
         return (string) preg_replace(['/\s+/', '/ ?(<[^<>]+>) ?/'], [' ', '$1'], $html);

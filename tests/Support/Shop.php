@@ -227,6 +227,17 @@ final class Shop
         return (int) Product::query()->whereKey($this->product->id)->value('version');
     }
 
+    /** The entry of the product's history that lies so many entries before another. */
+    public function entryBefore(int $id, int $howMany): int
+    {
+        return (int) DB::table('history')
+            ->where('product_id', $this->product->id)
+            ->where('id', '<=', $id)
+            ->orderByDesc('id')
+            ->skip($howMany)
+            ->value('id');
+    }
+
     public function change(?User $user = null): Change
     {
         return new Change($user ?? $this->user, $this->product->id, $this->version());

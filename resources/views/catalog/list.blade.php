@@ -1,7 +1,8 @@
 @php($columns = [['Product', 'name', ''], ['Colors', '', ''], ['Sizes', '', ''], ['SKUs', 'skus', 'number'], ['Pictures', 'pictures', 'number'], ['Views complete', 'coverage', ''], ['Price', 'price', 'number'], ['Stock', 'stock', 'number'], ['Changed', 'changed', 'number']])
 <p class="catalog-count" role="status">
-    {{ $page->countInWords() }}@if ($page->list->meant !== null)
-        . No product has “{{ $page->asked->search }}”; shown is <b>{{ $page->list->meant }}</b>
+    {{ $page->countInWords() . ($page->list->meant === null ? '' : '.') }}
+    @if ($page->list->meant !== null)
+        No product has “{{ $page->asked->search }}”; shown is <b>{{ $page->list->meant }}</b>
         @endif{{ '' }}@if ($page->waiting > 0)
             <span class="quiet"> · {{ number_format($page->waiting) }} still being counted</span>
             @endif @can('edit')@if ($page->rows !== [])

@@ -1,7 +1,8 @@
 @php($views = $screen->views())
 <p class="catalog-count" role="status">
-    {{ $page->countInWords() }}@if ($page->list->meant !== null)
-        . No product has “{{ $page->asked->search }}”; shown is <b>{{ $page->list->meant }}</b>
+    {{ $page->countInWords() . ($page->list->meant === null ? '' : '.') }}
+    @if ($page->list->meant !== null)
+        No product has “{{ $page->asked->search }}”; shown is <b>{{ $page->list->meant }}</b>
         @endif{{ '' }}@if ($page->waiting > 0)
             <span class="quiet"> · {{ number_format($page->waiting) }} still being counted</span>
         @endif <a class="change-all" href="{{ $page->shootingAddress() }}">Shooting list of these</a>

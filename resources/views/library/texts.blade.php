@@ -2,11 +2,9 @@
 <div data-library data-version="{{ $library->library->version }}" data-url="{{ route('library.texts') }}">
     <p class="quiet">An alt text stands for a picture where it cannot be seen. A typed one wins; every other is made by
         the pattern, without the parts that have nothing to say. Parts: @foreach (Core\Gallery\AltTexts\AltText::PARTS as $part)
-            <code>{{ '{' . $part . '}' }}</code>
-            @if (!$loop->last)
-                ,
-            @endif
-        @endforeach. What stands in [square brackets] falls away with a part in it that has nothing
+            <code>{{ '{' . $part . '}' }}</code>{{ $loop->last ? '.' : ',' }}
+        @endforeach
+        What stands in [square brackets] falls away with a part in it that has nothing
         to say.
     </p>
     <table class="plain library-shots">

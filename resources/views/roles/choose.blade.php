@@ -14,7 +14,7 @@
                             <img src="{{ $thumb }}" alt="" loading="lazy">
                         @endif
                         <x-file-name
-                            :name="$entry->placement->file" /><small>{{ $carries ? 'has it; take it away' : new Core\Reach\Wording()->say($entry->placement->reach, $loaded->core->matrix) }}</small>
+                            :name="$entry->placement->file" /><small>{{ $carries ? 'has it; take it away' : $screen->reachOf($entry->placement) }}</small>
                     </button>
                 </form>
             </li>

@@ -16,6 +16,7 @@ use Core\Gallery\View;
 use Core\Refusal;
 use Illuminate\Support\Facades\Artisan;
 use Illuminate\Support\Facades\DB;
+use Tests\Support\PageResponse;
 use Tests\Support\Shop;
 
 /** @return array<string, CatalogRow> by product code */
@@ -84,7 +85,7 @@ it('finds products by a part of the name or the beginning of the code', function
 /** The codes on a page of the catalog, and the addresses that its links lead to, by their words. */
 function catalogPage(string $address): array
 {
-    $page = (string) test()->get($address)->assertOk()->getContent();
+    $page = PageResponse::read((string) test()->get($address)->assertOk()->getContent());
     preg_match_all('#class="name" href="[^"]*/products/([^"]+)"#', $page, $codes);
     preg_match_all('#<a class="btn btn-plain" href="([^"]+)"[^>]*>(First|Earlier|Later|Last)</a>#', $page, $links);
 

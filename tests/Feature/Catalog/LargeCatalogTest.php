@@ -195,5 +195,7 @@ it('exports many products in as many queries as a hundred', function (): void {
         return count(DB::getQueryLog());
     };
     $ids = Product::query()->orderBy('code')->pluck('id')->all();
+    // What is read once and remembered is read by now.
+    $queries(array_slice($ids, 0, 1));
     expect($queries($ids))->toBe($queries(array_slice($ids, 0, 3)))->toBeLessThan(16);
 });

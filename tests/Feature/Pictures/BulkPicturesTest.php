@@ -6,6 +6,7 @@ use App\Actions\Batches\SteerBatch;
 use App\Models\Batch;
 use Core\Gallery\View;
 use Illuminate\Support\Facades\DB;
+use Tests\Support\PageResponse;
 use Tests\Support\Shop;
 
 beforeEach(function (): void {
@@ -18,9 +19,11 @@ beforeEach(function (): void {
     while (app(App\Summaries\Summaries::class)->countSome() > 0);
     $this->actingAs($this->smock->user);
     $this->guide = (int) DB::table('placements')->where('id', $this->smock->placement('guide.jpg'))->value('photo_id');
-    $this->ask = fn(array $wanted): string => (string) $this->get('/bulk/pictures?' . http_build_query($wanted))
-        ->assertOk()
-        ->getContent();
+    $this->ask = fn(array $wanted): string => PageResponse::read(
+        (string) $this->get('/bulk/pictures?' . http_build_query($wanted))
+            ->assertOk()
+            ->getContent(),
+    );
     $this->run = function (array $wanted): Batch {
         $this->post('/bulk/pictures', array_map(strval(...), $wanted))->assertSessionHasNoErrors()->assertRedirect();
 

@@ -8,11 +8,13 @@ use App\Http\Requests\ProductRequest;
 use App\Http\Screens\Product\PageScreen;
 use App\Store\Products\LoadedProduct;
 use Core\Gallery\ContactSheet;
+use Core\Gallery\Placement;
 use Core\Gallery\Roles\Ground;
 use Core\Gallery\Roles\Role;
 use Core\Gallery\Roles\RoleAnswer;
 use Core\Gallery\Roles\RoleChooser;
 use Core\Gallery\Strip;
+use Core\Reach\Wording;
 
 /** Who does which job in each picture combination, and why. */
 final class RoleScreen implements PageScreen
@@ -47,6 +49,12 @@ final class RoleScreen implements PageScreen
     public function cells(Strip $strip): array
     {
         return $this->cells[$strip->part->key] ??= $this->ofStrip($strip);
+    }
+
+    /** Where a picture is shown, in words. */
+    public function reachOf(Placement $placement): string
+    {
+        return (new Wording())->say($placement->reach, $this->loaded->core->matrix);
     }
 
     /** @return array<string, RoleCell> */
