@@ -64,10 +64,10 @@ install_packages() {
     mkdir -p "$DATA" storage/app storage/logs storage/framework/cache/data storage/framework/sessions storage/framework/views bootstrap/cache
     # Data, photos and logs are for their owner alone.
     chmod 700 "$DATA" storage/app storage/logs storage/framework
-    if [ ! -f vendor/autoload.php ] || changed composer composer.json compat/versions/composer.json; then
+    if [ ! -f vendor/autoload.php ] || changed composer composer.json versions/composer.json; then
         say 'Installing the PHP packages …'
         composer install --no-interaction --no-progress --quiet --ignore-platform-req=php+
-        set_stamp composer composer.json compat/versions/composer.json
+        set_stamp composer composer.json versions/composer.json
     fi
     if [ ! -d node_modules/vite ] || changed npm package-lock.json; then
         say 'Installing the packages of the screens …'
@@ -103,7 +103,7 @@ copy_of_project() {
     local copy
     copy=$(mktemp -d "/tmp/slate-$1-XXXXXX")
     mkdir -p "$copy/.data" "$copy/storage/framework/views" "$copy/storage/framework/pictures" "$copy/storage/logs" "$copy/storage/app" "$copy/bootstrap/cache"
-    cp -a app artisan bin compat composer.json config core database deploy package-lock.json package.json public resources routes tests vite.config.js "$copy/"
+    cp -a app artisan bin composer.json config core database deploy package-lock.json package.json public resources routes tests versions vite.config.js "$copy/"
     cp -a bootstrap/*.php "$copy/bootstrap/"
     cp -al node_modules vendor "$copy/"
     cp -p .data/*.stamp "$copy/.data/"

@@ -28,7 +28,7 @@ return Application::configure(basePath: dirname(__DIR__))
         then: fn() => Route::group([], __DIR__ . '/../routes/health.php'),
     )
     ->withMiddleware(function (Middleware $middleware): void {
-        // Everything is same-origin; see compat/README.md.
+        // Everything is same-origin.
         $middleware->remove(HandleCors::class);
         // By whichever name a request calls this server, links are made for the names that it has.
         $middleware->trustHosts(at: fn(): array => TrustedHosts::patterns(), subdomains: false);
