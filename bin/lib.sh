@@ -103,7 +103,7 @@ copy_of_project() {
     local copy
     copy=$(mktemp -d "/tmp/slate-$1-XXXXXX")
     mkdir -p "$copy/.data" "$copy/storage/framework/views" "$copy/storage/framework/pictures" "$copy/storage/logs" "$copy/storage/app" "$copy/bootstrap/cache"
-    cp -a app artisan bin composer.json config core database deploy package-lock.json package.json public resources routes tests versions vite.config.js "$copy/"
+    cp -a app artisan bin composer.json config core database deploy docs package-lock.json package.json public resources routes tests versions vite.config.js "$copy/"
     cp -a bootstrap/*.php "$copy/bootstrap/"
     cp -al node_modules vendor "$copy/"
     cp -p .data/*.stamp "$copy/.data/"

@@ -9,6 +9,7 @@ use App\Http\Controllers\BatchController;
 use App\Http\Controllers\BulkPictureController;
 use App\Http\Controllers\CatalogController;
 use App\Http\Controllers\ExportController;
+use App\Http\Controllers\HelpController;
 use App\Http\Controllers\IntakeController;
 use App\Http\Controllers\Library\BannerController;
 use App\Http\Controllers\Library\LibraryCodesController;
@@ -83,6 +84,8 @@ Route::middleware([
                 ->middleware('throttle:passwords')
                 ->name('own-account.confirm.give');
         });
+    Route::get('/help/pictures/{picture}', [HelpController::class, 'picture'])->name('help.picture');
+    Route::get('/help/{page?}', [HelpController::class, 'page'])->name('help');
     Route::get('/', [CatalogController::class, 'index'])->name('catalog');
     Route::get('/coverage', [ShootingController::class, 'coverage'])->name('coverage.catalog');
     Route::get('/coverage/shooting-list', [ShootingController::class, 'page'])

@@ -13,6 +13,7 @@ use App\Actions\Skus\ChangePrices;
 use App\Actions\Skus\SetStock;
 use App\Batches\BulkOperation;
 use App\Batches\BulkOperations;
+use App\Files\Guide;
 use App\History\Announcer;
 use App\History\HistoryPruning;
 use App\History\ProductsChanged;
@@ -122,6 +123,7 @@ final class AppServiceProvider extends ServiceProvider
             CommonPasswords::class,
             fn(): CommonPasswords => new CommonPasswords(config('slate.common_passwords')),
         );
+        $this->app->singleton(Guide::class, fn(): Guide => new Guide(base_path('docs')));
         $this->app->bind(ColorNaming::class, fn(): ColorNaming => new ColorNaming(config('slate.color_names')));
         $this->app->bind(HistoryPruning::class, fn(): HistoryPruning => new HistoryPruning(config('slate.undo_days')));
         $this->app->bind(

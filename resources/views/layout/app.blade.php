@@ -24,6 +24,8 @@
                 @if (request()->routeIs('batch*')) aria-current="page" @endif><x-icon name="list-checks" />Bulk desk</a>
             <a class="place" href="{{ route('library') }}"
                 @if (request()->routeIs('library*')) aria-current="page" @endif><x-icon name="swatch-book" />Library</a>
+            <a class="place" href="{{ route('help') }}"
+                @if (request()->routeIs('help')) aria-current="page" @endif><x-icon name="book-open" />Help</a>
             @can('release')
                 <a class="place" href="{{ route('works') }}"
                     @if (request()->routeIs('works*')) aria-current="page" @endif><x-icon name="activity" />Works</a>
