@@ -14,6 +14,7 @@ final readonly class BulkOperations
     /** @param  array<string, Closure(): BulkOperation>  $operations */
     public function __construct(private array $operations) {}
 
+    /** @throws Refusal */
     public function named(string $name): BulkOperation
     {
         return isset($this->operations[$name])

@@ -29,7 +29,11 @@ final class SheetWriter
         return new self($writer, false);
     }
 
-    /** @param  string  $ending csv, xlsx or ods */
+    /**
+     * @param  string  $ending csv, xlsx or ods
+     *
+     * @throws Refusal
+     */
     public static function byEnding(string $path, string $ending): self
     {
         if ($ending === 'csv') {

@@ -60,6 +60,7 @@ final class IntakeRequest extends FormRequest
         return app(ViewShelf::class)->views()->find($this->text('view'));
     }
 
+    /** @throws UnknownView */
     public function viewCalled(string $key): View
     {
         return app(ViewShelf::class)->views()->find($key) ?? throw UnknownView::called($key);
@@ -76,6 +77,8 @@ final class IntakeRequest extends FormRequest
      * The files that somebody is about to send: path, bytes and time of change of each.
      *
      * @return non-empty-array<int, AnnouncedFile>
+     *
+     * @throws Refusal
      */
     public function announced(): array
     {

@@ -132,6 +132,7 @@ final class AppServiceProvider extends ServiceProvider
         );
     }
 
+    /** @throws InvalidArgumentException */
     public function boot(): void
     {
         if (!in_array(config('slate.zone'), timezone_identifiers_list(), true)) {

@@ -20,6 +20,7 @@ final readonly class SetUpLike implements ProductChange
 {
     public function __construct(private ProductState $pattern) {}
 
+    /** @throws Refusal */
     public function on(Product $product, Catalog $catalog): Changed
     {
         $become = new BecomeState($this->pattern->asSetupOf($this->details($product->state->details)), '');

@@ -13,6 +13,7 @@ final readonly class Srgb
     /** Light that the rounding of figures may be off. */
     private const ROUNDING = 0.0002;
 
+    /** @throws UnreadableColor */
     public function __construct(public int $red, public int $green, public int $blue)
     {
         if (min($red, $green, $blue) < 0 || max($red, $green, $blue) > 255) {

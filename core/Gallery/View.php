@@ -21,7 +21,11 @@ final readonly class View
         public array $looseWords = [],
     ) {}
 
-    /** One of the usual views. */
+    /**
+     * One of the usual views.
+     *
+     * @throws UnknownView
+     */
     public static function usual(string $key): self
     {
         return Views::usual()->find($key) ?? throw UnknownView::called($key);

@@ -20,6 +20,8 @@ final readonly class Axis
      * @param  bool  $changesPicture  whether another value of this axis looks different in a photo
      * @param  AxisDisplay  $display  how shoppers see it
      * @param  list<int>  $sleeping  ids of values that the product had once and does not have at the moment
+     *
+     * @throws DoubleValue
      */
     public function __construct(
         public int $id,

@@ -20,7 +20,7 @@ final class Source
     /** @var array<string, string> alias => full name */
     private readonly array $imports;
 
-    public function __construct(public readonly string $path, private readonly string $code)
+    public function __construct(public readonly string $path, public readonly string $code)
     {
         $this->tokens = array_values(
             array_filter(PhpToken::tokenize($code), fn(PhpToken $token): bool => !$token->isIgnorable()),

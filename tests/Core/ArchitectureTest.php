@@ -6,6 +6,7 @@ use App\Batches\BulkOperation;
 use App\History\Change;
 use App\Models\User;
 use Tests\Architecture\Arrows;
+use Tests\Architecture\Methods;
 use Tests\Architecture\ModuleGraph;
 use Tests\Architecture\Purity;
 use Tests\Architecture\Source;
@@ -227,6 +228,16 @@ it('lets pass what is pure', function (): void {
 
 it('has the modules drawn as they are (bin/modules draws them)', function (): void {
     expect(file_get_contents(dirname(__DIR__, 2) . '/docs/modules.svg'))->toBe(ModuleGraph::svg());
+});
+
+it('says of every public method what it throws', function (): void {
+    $planted = "<?php\nfinal class Planted\n{\n    public function run(): void\n    {\n        throw new X();\n    }\n}\n";
+    expect(Methods::silent(new Source('planted.php', $planted)))
+        ->toBe(['planted.php run() throws, and does not say what'])
+        ->and(breachesBelow('core', Methods::silent(...)))
+        ->toBe([])
+        ->and(breachesBelow('app', Methods::silent(...)))
+        ->toBe([]);
 });
 
 it('says of every setting that is read what it is for', function (): void {

@@ -17,7 +17,11 @@ final class ChangePassword
 {
     public function __construct(private readonly AccountTransaction $accounts) {}
 
-    /** @param  ?string  $session  the one that asks for it, and goes on */
+    /**
+     * @param  ?string  $session  the one that asks for it, and goes on
+     *
+     * @throws Refusal
+     */
     public function run(User $own, string $present, NewPassword $password, ?string $session = null): User
     {
         return $this->accounts->keepOwn($own, function (User $account) use ($present, $password, $session): string {

@@ -20,6 +20,8 @@ final class EditOwnAccount
     /**
      * @param  string  $zone  such as "Europe/London"; nothing leaves it to the browser
      * @param  string  $language  a language tag such as "pt-BR"; nothing for names as they are
+     *
+     * @throws Refusal
      */
     public function run(User $own, string $name, string $zone, string $language): User
     {

@@ -27,6 +27,8 @@ final class StartBatch
      * @param  iterable<int>  $productIds
      * @param  bool  $isWhole  all or nothing; else as far as possible
      * @param  Selection  $where  the part of each product that is meant
+     *
+     * @throws Refusal
      */
     public function run(
         User $user,

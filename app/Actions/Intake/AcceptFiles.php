@@ -91,6 +91,8 @@ final class AcceptFiles
     /**
      * @param  list<int>  $ids
      * @param  ?View  $view  what they show; null for what is read
+     *
+     * @throws Refusal
      */
     public function here(User $user, Drop $drop, array $ids, Product $product, Selection $where, ?View $view): Batch
     {

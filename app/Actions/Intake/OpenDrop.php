@@ -23,7 +23,11 @@ final class OpenDrop
     /** Days after which files that are announced again make a new drop. */
     private const JOINED_FOR = 30;
 
-    /** @param  non-empty-array<int, AnnouncedFile>  $files */
+    /**
+     * @param  non-empty-array<int, AnnouncedFile>  $files
+     *
+     * @throws Refusal
+     */
     public function run(User $user, string $name, string $sender, ?Product $product, array $files): Drop
     {
         Gate::forUser($user)->authorize('edit');

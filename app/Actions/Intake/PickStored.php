@@ -18,7 +18,11 @@ use Illuminate\Support\Facades\Gate;
 /** Puts pictures that are stored already into a drop of their own, to be read and linked like those that arrive. */
 final class PickStored
 {
-    /** @param  array<int, string>  $names  photo id => the name it is read by */
+    /**
+     * @param  array<int, string>  $names  photo id => the name it is read by
+     *
+     * @throws Refusal
+     */
     public function run(User $user, array $names): Drop
     {
         Gate::forUser($user)->authorize('edit');

@@ -38,7 +38,11 @@ final class SetAside
         });
     }
 
-    /** @param  list<int>  $ids */
+    /**
+     * @param  list<int>  $ids
+     *
+     * @throws Refusal
+     */
     public function takeUp(User $user, Drop $drop, array $ids): void
     {
         $this->keeper->keep($user, $drop, function () use ($drop, $ids): string {

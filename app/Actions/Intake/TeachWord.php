@@ -29,7 +29,11 @@ final class TeachWord
         private readonly SenderWords $words,
     ) {}
 
-    /** @param  string  $sender  whose word it is; empty for everybody's */
+    /**
+     * @param  string  $sender  whose word it is; empty for everybody's
+     *
+     * @throws Refusal
+     */
     public function run(User $user, string $word, int $valueId, string $sender = ''): ?HistoryEntry
     {
         $name = self::word($word);
@@ -80,7 +84,11 @@ final class TeachWord
         });
     }
 
-    /** What was taught is forgotten. */
+    /**
+     * What was taught is forgotten.
+     *
+     * @throws Refusal
+     */
     public function forget(Change $change, int $wordId): ?HistoryEntry
     {
         return $this->work->keepLibrary($change, self::class, function (Ledger $ledger) use ($wordId): string {

@@ -27,6 +27,7 @@ final class AddLibraryValues
 
     public function __construct(private readonly UnitOfWork $work, private readonly LibraryRows $library) {}
 
+    /** @throws Refusal */
     public function run(Change $change, int $axisId, string $typed): ?HistoryEntry
     {
         return $this->work->keepLibrary($change, self::class, function (Ledger $ledger) use ($axisId, $typed): string {
@@ -46,7 +47,11 @@ final class AddLibraryValues
         });
     }
 
-    /** One value with a swatch that was chosen for it. */
+    /**
+     * One value with a swatch that was chosen for it.
+     *
+     * @throws Refusal
+     */
     public function one(Change $change, int $axisId, string $name, Swatch $swatch): ?HistoryEntry
     {
         return $this->work->keepLibrary($change, self::class, function (Ledger $ledger) use (

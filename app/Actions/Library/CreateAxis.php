@@ -18,6 +18,7 @@ final class CreateAxis
 {
     public function __construct(private readonly UnitOfWork $work) {}
 
+    /** @throws Refusal */
     public function run(Change $change, AxisForm $form): ?HistoryEntry
     {
         return $this->work->keepLibrary($change, self::class, function (Ledger $ledger) use ($form): string {

@@ -19,6 +19,7 @@ final class EditAxis
 {
     public function __construct(private readonly UnitOfWork $work) {}
 
+    /** @throws Refusal */
     public function run(Change $change, int $axisId, AxisForm $form): ?HistoryEntry
     {
         return $this->work->keepLibrary($change, self::class, function (Ledger $ledger) use ($axisId, $form): string {

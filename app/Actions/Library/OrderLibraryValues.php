@@ -34,7 +34,11 @@ final class OrderLibraryValues
         });
     }
 
-    /** @param  list<int>  $valueIds in the new order */
+    /**
+     * @param  list<int>  $valueIds in the new order
+     *
+     * @throws Refusal
+     */
     public function run(Change $change, int $axisId, array $valueIds): ?HistoryEntry
     {
         return $this->work->keepLibrary($change, self::class, function (Ledger $ledger) use (

@@ -25,6 +25,7 @@ final class RemoveFromLibrary
         private readonly SenderWords $words,
     ) {}
 
+    /** @throws Refusal */
     public function value(Change $change, int $valueId): ?HistoryEntry
     {
         return $this->work->keepLibrary($change, self::class, function (Ledger $ledger) use ($valueId): string {

@@ -18,6 +18,7 @@ final class RemoveShotList
 {
     public function __construct(private readonly UnitOfWork $work, private readonly Usage $usage) {}
 
+    /** @throws Refusal */
     public function run(Change $change, int $listId): ?HistoryEntry
     {
         return $this->work->keepLibrary($change, self::class, function (Ledger $ledger) use ($listId): string {

@@ -19,6 +19,7 @@ final class RemoveView
 {
     public function __construct(private readonly UnitOfWork $work, private readonly Usage $usage) {}
 
+    /** @throws Refusal */
     public function run(Change $change, int $viewId): ?HistoryEntry
     {
         return $this->work->keepLibrary($change, self::class, function (Ledger $ledger) use ($viewId): string {

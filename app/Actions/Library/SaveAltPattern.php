@@ -24,6 +24,8 @@ final class SaveAltPattern
     /**
      * @param  string  $language  a tag; empty for the shop's own
      * @param  string  $pattern  empty for none: the usual one, or the shop's own
+     *
+     * @throws Refusal
      */
     public function run(Change $change, string $language, string $pattern): ?HistoryEntry
     {

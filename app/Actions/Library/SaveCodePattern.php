@@ -23,7 +23,11 @@ final class SaveCodePattern
 
     public function __construct(private readonly UnitOfWork $work) {}
 
-    /** @param  ?int  $patternId  null for a new one */
+    /**
+     * @param  ?int  $patternId  null for a new one
+     *
+     * @throws Refusal
+     */
     public function run(Change $change, ?int $patternId, string $name, CodePattern $pattern): ?HistoryEntry
     {
         $called = Name::of($name);
@@ -70,6 +74,7 @@ final class SaveCodePattern
         });
     }
 
+    /** @throws Refusal */
     public function remove(Change $change, int $patternId): ?HistoryEntry
     {
         return $this->work->keepLibrary($change, self::class, function (Ledger $ledger) use ($patternId): string {

@@ -21,7 +21,11 @@ final class SaveGtinRange
 
     public function __construct(private readonly UnitOfWork $work) {}
 
-    /** @param  ?int  $rangeId  null for a new one */
+    /**
+     * @param  ?int  $rangeId  null for a new one
+     *
+     * @throws Refusal
+     */
     public function run(
         Change $change,
         ?int $rangeId,

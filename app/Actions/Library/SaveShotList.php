@@ -25,6 +25,8 @@ final class SaveShotList
     /**
      * @param  ?int  $listId  null for a new one
      * @param  array<string, string>  $needs  view's key => need, in the list's order; those of no need are not on it
+     *
+     * @throws Refusal
      */
     public function run(Change $change, ?int $listId, string $name, array $needs): ?HistoryEntry
     {

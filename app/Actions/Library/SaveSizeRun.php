@@ -23,7 +23,11 @@ final class SaveSizeRun
 
     public function __construct(private readonly UnitOfWork $work, private readonly AddLibraryValues $values) {}
 
-    /** @param  ?int  $runId  null for a new one */
+    /**
+     * @param  ?int  $runId  null for a new one
+     *
+     * @throws Refusal
+     */
     public function run(Change $change, ?int $runId, string $name, int $axisId, string $typed): ?HistoryEntry
     {
         return $this->work->keepLibrary($change, self::class, function (Ledger $ledger) use (

@@ -23,7 +23,11 @@ final class SaveView
 
     public function __construct(private readonly UnitOfWork $work) {}
 
-    /** @param  ?int  $viewId  null for a new one */
+    /**
+     * @param  ?int  $viewId  null for a new one
+     *
+     * @throws Refusal
+     */
     public function run(Change $change, ?int $viewId, ViewForm $form): ?HistoryEntry
     {
         return $this->work->keepLibrary($change, self::class, function (Ledger $ledger) use ($viewId, $form): string {

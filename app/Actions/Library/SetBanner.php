@@ -27,6 +27,7 @@ final class SetBanner
 
     public function __construct(private readonly UnitOfWork $work) {}
 
+    /** @throws Refusal */
     public function picture(Change $change, BannerKind $kind, string $name, int $photoId, string $file): ?HistoryEntry
     {
         $called = Name::of($name);
@@ -71,7 +72,11 @@ final class SetBanner
         });
     }
 
-    /** What of it is shown, and the text that stands for it. */
+    /**
+     * What of it is shown, and the text that stands for it.
+     *
+     * @throws Refusal
+     */
     public function details(Change $change, int $bannerId, Crop $crop, string $altText): ?HistoryEntry
     {
         if (mb_strlen($altText) > self::LONGEST_TEXT) {

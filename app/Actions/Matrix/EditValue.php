@@ -31,6 +31,8 @@ final class EditValue
      * @param  bool  $nameHereOnly  the product calls the value so; the library keeps its name
      * @param  ?string  $seen  what the dialog showed of the value (LibraryValue::seen()): a change of the value from
      *                         another product, which leaves this one's version as it was, is not taken back unseen
+     *
+     * @throws Refusal
      */
     public function run(
         Change $change,

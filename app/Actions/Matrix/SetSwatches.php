@@ -73,6 +73,8 @@ final class SetSwatches
      * What the pictures of values show, accepted as it was seen or not at all.
      *
      * @param  array<int, string>  $measured  value id => the swatch that was seen as measured, as stored
+     *
+     * @throws Refusal
      */
     public function measured(Change $change, int $axisId, array $measured, bool $hereOnly): ?HistoryEntry
     {

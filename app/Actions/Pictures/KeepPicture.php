@@ -19,6 +19,7 @@ final class KeepPicture
 {
     public function __construct(private readonly PhotoStore $store) {}
 
+    /** @throws Refusal */
     public function run(User $user, IncomingFile $file): Photo
     {
         Gate::forUser($user)->authorize('edit');

@@ -27,7 +27,11 @@ final class RemoveStored
 
     public function __construct(private readonly UnitOfWork $work) {}
 
-    /** @param  array<int, string>  $photos  id => what it is called */
+    /**
+     * @param  array<int, string>  $photos  id => what it is called
+     *
+     * @throws Refusal
+     */
     public function run(Change $change, array $photos): ?HistoryEntry
     {
         if ($photos === []) {

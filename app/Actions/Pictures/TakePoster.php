@@ -30,6 +30,7 @@ final class TakePoster
         private readonly PhotoStore $store,
     ) {}
 
+    /** @throws Refusal */
     public function run(User $user, Photo $photo, IncomingFile $file): void
     {
         Gate::forUser($user)->authorize('edit');

@@ -32,6 +32,7 @@ final class CreateProduct
         private readonly ViewShelf $shelf,
     ) {}
 
+    /** @throws Refusal */
     public function run(User $user, string $name, string $code, ?int $shotListId = null, ?Product $like = null): Product
     {
         $this->refuseTakenCode($code);

@@ -42,6 +42,7 @@ final class EditDetails implements SameForEach
         return $this->work->change($change, self::class, $this->meant($field, $value));
     }
 
+    /** @throws Refusal */
     public function inWords(array $wanted): string
     {
         [$field, $value] = $this->wanted($wanted);

@@ -33,6 +33,7 @@ final class AdjustPrices implements SameForEach
         return $this->work->change($change, self::class, new AdjustValuePrice($valueId, $amount, $percent));
     }
 
+    /** @throws Refusal */
     public function inWords(array $wanted): string
     {
         $value =

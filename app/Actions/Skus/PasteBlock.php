@@ -23,6 +23,8 @@ final class PasteBlock
     /**
      * @param  CellGrid  $grid  the cells as they lie on screen
      * @param  bool  $isFirst  whether only the cell was pointed at where the block begins
+     *
+     * @throws Refusal
      */
     public function run(
         Change $change,

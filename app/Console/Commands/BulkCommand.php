@@ -51,6 +51,7 @@ final class BulkCommand extends Command
         parent::__construct();
     }
 
+    /** @throws Refusal */
     public function handle(
         Accounts $accounts,
         StartBatch $start,

@@ -45,6 +45,7 @@ final class MatchCommand extends Command
 
     protected $description = 'Reads names of files and the pictures, and says which product, part and view each is of';
 
+    /** @throws Refusal */
     public function handle(
         ShopWords $words,
         ReceivePhotos $action,

@@ -23,7 +23,11 @@ final class MediaController
 {
     private const YEAR = 31_536_000;
 
-    /** In parts where a player asks for parts. */
+    /**
+     * In parts where a player asks for parts.
+     *
+     * @throws Refusal
+     */
     public function show(Request $request, Photo $photo, string $type, PhotoStore $store): Response
     {
         $path = PhotoStore::originalPath($photo->sha256, $photo->type);
@@ -49,6 +53,7 @@ final class MediaController
         return $response;
     }
 
+    /** @throws Refusal */
     public function poster(Request $request, Photo $photo, TakePoster $action): \Illuminate\Http\Response
     {
         $file = $request->file('poster');

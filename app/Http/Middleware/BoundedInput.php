@@ -29,6 +29,7 @@ final class BoundedInput
     /** How deep fields lie within one another. */
     private const DEEPEST = 6;
 
+    /** @throws BadRequestHttpException */
     public function handle(Request $request, Closure $next): Response
     {
         if (

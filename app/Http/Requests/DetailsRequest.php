@@ -34,7 +34,11 @@ final class DetailsRequest extends ProductRequest
         ];
     }
 
-    /** What is to be said of the product or of a part of it. */
+    /**
+     * What is to be said of the product or of a part of it.
+     *
+     * @throws Refusal
+     */
     public function detail(): DetailKind
     {
         return DetailKind::tryFrom($this->string('detail')->toString()) ??

@@ -69,6 +69,8 @@ class ProductRequest extends FormRequest
     /**
      * @param  ?string  $key
      * @param  mixed  $default
+     *
+     * @throws LogicException
      */
     public function input($key = null, $default = null): mixed
     {

@@ -28,7 +28,11 @@ trait ReadsPictures
         return array_map(intval(...), array_values($this->fields('placements')));
     }
 
-    /** @return ?View null where none was chosen */
+    /**
+     * @return ?View null where none was chosen
+     *
+     * @throws UnknownView
+     */
     public function pictureView(): ?View
     {
         $key = $this->string('view')->toString();

@@ -18,6 +18,8 @@ final class CodePatternForm
     /**
      * @param  list<string>  $kinds  of each place: "product", "values", "axis 3", "number", "text", or nothing
      * @param  list<string>  $texts  of each place: the fixed text, or the first number
+     *
+     * @throws Refusal
      */
     public static function read(
         array $kinds,

@@ -18,7 +18,11 @@ final class Snapshots
 {
     public function __construct(private readonly ProductLoader $loader) {}
 
-    /** @param  ?int  $entryId  the last entry that counts; null for the product as it is */
+    /**
+     * @param  ?int  $entryId  the last entry that counts; null for the product as it is
+     *
+     * @throws Refusal
+     */
     public function at(Product $product, ?int $entryId): ProductState
     {
         if ($entryId === null) {

@@ -17,6 +17,7 @@ final readonly class RemoveFact implements ProductChange
 {
     public function __construct(private int $factId) {}
 
+    /** @throws Refusal */
     public function on(Product $product, Catalog $catalog): Changed
     {
         $details = $product->state->details;

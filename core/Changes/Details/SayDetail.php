@@ -42,6 +42,7 @@ final readonly class SayDetail implements ProductChange
         private bool $isNone = false,
     ) {}
 
+    /** @throws Refusal */
     public function on(Product $product, Catalog $catalog): Changed
     {
         if (in_array($this->kind, self::ELSEWHERE, true)) {

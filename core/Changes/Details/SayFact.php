@@ -35,6 +35,7 @@ final readonly class SayFact implements ProductChange
         private bool $isShown = true,
     ) {}
 
+    /** @throws Refusal */
     public function on(Product $product, Catalog $catalog): Changed
     {
         $fact = $this->fact();

@@ -31,6 +31,8 @@ final readonly class MatrixChoices
      * @param  array<string, int>  $winners  cell key => id of the SKU that stays
      * @param  array<string, int>  $roles  clash key => id of the picture that keeps the role
      * @param  array<string, string>  $codes  code that is not free => the one to take in its place
+     *
+     * @throws Refusal
      */
     public function __construct(
         public array $homes = [],

@@ -21,6 +21,7 @@ final readonly class FillWithPictures implements ProductChange
     /** @param  list<int>  $placementIds */
     public function __construct(private array $placementIds, private Selection $part, private View $view) {}
 
+    /** @throws Refusal */
     public function on(Product $product, Catalog $catalog): Changed
     {
         $pictures = $product->pictures($this->placementIds);

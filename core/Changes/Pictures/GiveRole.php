@@ -19,6 +19,7 @@ final readonly class GiveRole implements ProductChange
 {
     public function __construct(private int $placementId, private Role $role, private bool $take = false) {}
 
+    /** @throws Refusal */
     public function on(Product $product, Catalog $catalog): Changed
     {
         [$picture] = $product->pictures([$this->placementId]);

@@ -21,6 +21,7 @@ final readonly class GiveRolesByViews implements ProductChange
     /** @param  array<string, View>  $views  role's value => the view that is to have it */
     public function __construct(private array $views) {}
 
+    /** @throws Refusal */
     public function on(Product $product, Catalog $catalog): Changed
     {
         if ($this->views === []) {

@@ -25,6 +25,7 @@ final readonly class HidePictures implements ProductChange
         private bool $showAgain = false,
     ) {}
 
+    /** @throws Refusal */
     public function on(Product $product, Catalog $catalog): Changed
     {
         $pictures = $product->pictures($this->placementIds);

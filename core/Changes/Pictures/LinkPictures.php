@@ -27,6 +27,7 @@ final readonly class LinkPictures implements ProductChange
         private bool $onlyThere = false,
     ) {}
 
+    /** @throws Refusal */
     public function on(Product $product, Catalog $catalog): Changed
     {
         $pictures = $product->pictures($this->placementIds);

@@ -21,6 +21,7 @@ final readonly class MatchGalleries implements ProductChange
 {
     public function __construct(private Selection $selection) {}
 
+    /** @throws Refusal */
     public function on(Product $product, Catalog $catalog): Changed
     {
         $part = $product->selected($this->selection);

@@ -22,6 +22,7 @@ final readonly class NeedShot implements ProductChange
     /** @param  ?Need  $need  null for what the list says */
     public function __construct(private View $view, private ?Need $need, private string $reason) {}
 
+    /** @throws Refusal */
     public function on(Product $product, Catalog $catalog): Changed
     {
         $reason = trim($this->reason);

@@ -15,6 +15,7 @@ use Core\RefusalKind;
 /** Puts the pictures of a product into the order of its shot list. */
 final readonly class OrderByShotList implements ProductChange
 {
+    /** @throws Refusal */
     public function on(Product $product, Catalog $catalog): Changed
     {
         $list =

@@ -33,6 +33,7 @@ final readonly class PlaceInGallery implements ProductChange
         private bool $instead,
     ) {}
 
+    /** @throws Refusal */
     public function on(Product $product, Catalog $catalog): Changed
     {
         [$picture] = $product->pictures([$this->placementId]);

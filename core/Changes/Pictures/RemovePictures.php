@@ -18,6 +18,7 @@ final readonly class RemovePictures implements ProductChange
     /** @param  list<int>  $placementIds */
     public function __construct(private array $placementIds) {}
 
+    /** @throws Refusal */
     public function on(Product $product, Catalog $catalog): Changed
     {
         $pictures = $product->pictures($this->placementIds);

@@ -18,6 +18,7 @@ final readonly class ReplaceFile implements ProductChange
     /** @param  string  $file  what the other is called */
     public function __construct(private int $placementId, private int $photoId, private string $file) {}
 
+    /** @throws Refusal */
     public function on(Product $product, Catalog $catalog): Changed
     {
         [$picture] = $product->pictures([$this->placementId]);

@@ -18,6 +18,7 @@ final readonly class TypeAltText implements ProductChange
 
     public function __construct(private int $placementId, private string $text) {}
 
+    /** @throws Refusal */
     public function on(Product $product, Catalog $catalog): Changed
     {
         if (mb_strlen($this->text) > self::LONGEST) {

@@ -25,6 +25,7 @@ final readonly class UnlinkPictures implements ProductChange
         private bool $everywhere = false,
     ) {}
 
+    /** @throws Refusal */
     public function on(Product $product, Catalog $catalog): Changed
     {
         $pictures = $product->pictures($this->placementIds);

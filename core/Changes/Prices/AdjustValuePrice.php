@@ -35,6 +35,7 @@ final readonly class AdjustValuePrice implements ProductChange
         private bool $isOfMany = false,
     ) {}
 
+    /** @throws Refusal */
     public function on(Product $product, Catalog $catalog): Changed
     {
         $adjustment = Adjustment::typed($this->amount, $this->percent, $product->prices->currency);

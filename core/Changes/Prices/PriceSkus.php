@@ -32,6 +32,7 @@ final readonly class PriceSkus implements SkuChange
         return $this->selection;
     }
 
+    /** @throws Refusal */
     public function on(ChosenSkus $chosen, Catalog $catalog): Changed
     {
         $wanted = PriceChange::typed($this->typed, $chosen->prices->currency, $this->ending);

@@ -22,6 +22,7 @@ final readonly class SellIn implements ProductChange
     /** @param  bool  $round  whether somebody has looked at what is rounded */
     public function __construct(private string $code, private bool $round) {}
 
+    /** @throws Refusal */
     public function on(Product $product, Catalog $catalog): Changed
     {
         $currency = Currency::of($this->code);

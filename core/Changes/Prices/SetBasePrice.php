@@ -17,6 +17,7 @@ final readonly class SetBasePrice implements ProductChange
     /** @param  string  $typed  "49.90", "+5", "-10 %", or nothing for none */
     public function __construct(private string $typed) {}
 
+    /** @throws UnreadablePrice */
     public function on(Product $product, Catalog $catalog): Changed
     {
         $details = $product->state->details;

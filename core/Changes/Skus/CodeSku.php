@@ -23,6 +23,7 @@ final readonly class CodeSku implements SkuChange
         return $this->selection;
     }
 
+    /** @throws Refusal */
     public function on(ChosenSkus $chosen, Catalog $catalog): Changed
     {
         $code = CodeField::read($this->typed);

@@ -38,6 +38,7 @@ final readonly class CountSkus implements SkuChange
         return $this->selection;
     }
 
+    /** @throws Refusal */
     public function on(ChosenSkus $chosen, Catalog $catalog): Changed
     {
         $wanted = StockChange::typed($this->typed);

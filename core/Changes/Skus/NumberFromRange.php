@@ -24,6 +24,7 @@ final readonly class NumberFromRange implements SkuChange
         return $this->selection;
     }
 
+    /** @throws Refusal */
     public function on(ChosenSkus $chosen, Catalog $catalog): Changed
     {
         $range =

@@ -25,6 +25,7 @@ final readonly class NumberSkus implements SkuChange
         return $this->selection;
     }
 
+    /** @throws Refusal */
     public function on(ChosenSkus $chosen, Catalog $catalog): Changed
     {
         $gtin = trim($this->typed) === '' ? null : Gtin::typed($this->typed);

@@ -33,6 +33,7 @@ final readonly class PasteNumbers implements SkuChange
         return $this->selection;
     }
 
+    /** @throws Refusal */
     public function on(ChosenSkus $chosen, Catalog $catalog): Changed
     {
         if ($this->field->key() === StockField::KEY && $chosen->book->counting !== Counting::Sku) {

@@ -17,6 +17,7 @@ final readonly class OpenWithValue implements ProductChange
     /** @param  ?int  $valueId  null: the shopper chooses */
     public function __construct(private int $axisId, private ?int $valueId) {}
 
+    /** @throws Refusal */
     public function on(Product $product, Catalog $catalog): Changed
     {
         $axis = $product->axis($this->axisId);

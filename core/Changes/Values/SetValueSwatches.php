@@ -34,6 +34,7 @@ final readonly class SetValueSwatches implements ProductChange
         return new self(array_fill_keys($valueIds, null));
     }
 
+    /** @throws Refusal */
     public function on(Product $product, Catalog $catalog): Changed
     {
         foreach (array_keys($this->swatches) as $id) {

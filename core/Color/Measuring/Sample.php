@@ -16,7 +16,11 @@ final readonly class Sample
     /** @var non-empty-list<int> */
     public array $pixels;
 
-    /** @param  list<int>  $pixels  as many as width × height */
+    /**
+     * @param  list<int>  $pixels  as many as width × height
+     *
+     * @throws UnreadableColor
+     */
     public function __construct(public int $width, public int $height, array $pixels)
     {
         if ($pixels === [] || $width < 1 || $height < 1 || count($pixels) !== $width * $height) {

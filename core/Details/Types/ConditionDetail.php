@@ -26,6 +26,7 @@ final readonly class ConditionDetail implements DetailType
         return DetailSection::Shoppers;
     }
 
+    /** @throws UnreadableDetail */
     public function read(array $typed, Currency $currency): string
     {
         $condition = $typed[0];

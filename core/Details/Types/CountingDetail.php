@@ -24,6 +24,7 @@ final readonly class CountingDetail implements DetailType
         return true;
     }
 
+    /** @throws UnreadableDetail */
     public function read(array $typed, Currency $currency): string
     {
         $way = $typed[0];

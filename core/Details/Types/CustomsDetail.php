@@ -25,6 +25,7 @@ final readonly class CustomsDetail implements DetailType
         return DetailSection::Sending;
     }
 
+    /** @throws UnreadableDetail */
     public function read(array $typed, Currency $currency): string
     {
         $code = $typed[0];

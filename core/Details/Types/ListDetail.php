@@ -53,6 +53,7 @@ final readonly class ListDetail implements DetailType
         return $this->isOfProduct;
     }
 
+    /** @throws UnreadableDetail */
     public function read(array $typed, Currency $currency): string
     {
         $usual = [];

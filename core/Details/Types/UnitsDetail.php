@@ -41,6 +41,7 @@ final readonly class UnitsDetail implements DetailType
         return $this->isOfProduct;
     }
 
+    /** @throws UnreadableDetail */
     public function read(array $typed, Currency $currency): string
     {
         $units = $typed[0];

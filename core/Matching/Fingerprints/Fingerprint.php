@@ -24,12 +24,17 @@ final readonly class Fingerprint
     /** @param  string  $hex  16 digits of 0 to 9 and a to f */
     private function __construct(public string $hex) {}
 
+    /** @throws UnreadableFingerprint */
     public static function fromHex(string $hex): self
     {
         return preg_match('/^[0-9a-f]{16}$/', $hex) === 1 ? new self($hex) : throw UnreadableFingerprint::of($hex);
     }
 
-    /** @param  Sample  $sample  the whole picture, pressed into 32 × 32 */
+    /**
+     * @param  Sample  $sample  the whole picture, pressed into 32 × 32
+     *
+     * @throws UnreadableFingerprint
+     */
     public static function of(Sample $sample): self
     {
         if ($sample->width !== self::SIDE || $sample->height !== self::SIDE) {

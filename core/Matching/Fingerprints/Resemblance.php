@@ -99,7 +99,11 @@ final readonly class Resemblance
      */
     private function __construct(private Sample $sample, private array $lab, private array $ground) {}
 
-    /** @param  Sample  $sample  the whole picture, pressed into 32 × 32 */
+    /**
+     * @param  Sample  $sample  the whole picture, pressed into 32 × 32
+     *
+     * @throws UnreadableFingerprint
+     */
     public static function of(Sample $sample): self
     {
         if ($sample->width !== self::SIDE || $sample->height !== self::SIDE) {

@@ -63,7 +63,11 @@ final class DocumentNames
         return $this->axes[$fields->text('axis')];
     }
 
-    /** The value that a field names, of an axis of the document. */
+    /**
+     * The value that a field names, of an axis of the document.
+     *
+     * @throws UnreadableDocument
+     */
     public function value(Fields $axis, Fields $fields, string $name): Value
     {
         return $this->axes[$axis->text('axis')]->named($fields->text($name)) ??

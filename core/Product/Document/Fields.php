@@ -24,6 +24,7 @@ final readonly class Fields
         return property_exists($this->data, $name);
     }
 
+    /** @throws UnreadableDocument */
     public function text(string $name): string
     {
         $value = $this->value($name);
@@ -36,6 +37,7 @@ final readonly class Fields
         return $this->value($name) === null ? null : $this->text($name);
     }
 
+    /** @throws UnreadableDocument */
     public function number(string $name): int
     {
         $value = $this->value($name);
@@ -48,6 +50,7 @@ final readonly class Fields
         return $this->value($name) === null ? null : $this->number($name);
     }
 
+    /** @throws UnreadableDocument */
     public function isTrue(string $name): bool
     {
         $value = $this->value($name);
@@ -79,7 +82,11 @@ final readonly class Fields
         return $all;
     }
 
-    /** @return list<string> */
+    /**
+     * @return list<string>
+     *
+     * @throws UnreadableDocument
+     */
     public function texts(string $name): array
     {
         $isText = fn(mixed $one): string => is_string($one)
@@ -89,6 +96,7 @@ final readonly class Fields
         return array_map($isText, $this->list($name));
     }
 
+    /** @throws UnreadableDocument */
     public function money(string $name, Currency $currency): ?Money
     {
         $text = $this->textOrNone($name);
@@ -106,6 +114,8 @@ final readonly class Fields
      *
      * @param  class-string<T>  $enum
      * @return T
+     *
+     * @throws UnreadableDocument
      */
     public function case(string $name, string $enum): mixed
     {

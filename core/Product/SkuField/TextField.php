@@ -67,6 +67,7 @@ final readonly class TextField implements SkuField
         return $sku->texts[$this->key] ?? '';
     }
 
+    /** @throws Refusal */
     public function written(Sku $sku, string $typed, Currency $currency): Sku
     {
         $text = trim((string) preg_replace('/\s+/u', ' ', $typed));

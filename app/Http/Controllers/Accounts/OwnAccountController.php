@@ -73,6 +73,7 @@ final class OwnAccountController
         return view('accounts.confirm');
     }
 
+    /** @throws Refusal */
     public function giveConfirmation(AccountRequest $request, SignedIn $signedIn): RedirectResponse
     {
         Session::reflash();

@@ -39,7 +39,11 @@ final readonly class LibraryColorsController
         return $this->page($request, $axis);
     }
 
-    /** A value with the color that was tried for it. */
+    /**
+     * A value with the color that was tried for it.
+     *
+     * @throws Refusal
+     */
     public function add(LibraryRequest $request, LibraryAxis $axis, AddLibraryValues $action): View
     {
         $swatch =
@@ -50,6 +54,7 @@ final readonly class LibraryColorsController
         return $this->page($request, $axis, true);
     }
 
+    /** @throws Refusal */
     public function order(LibraryRequest $request, LibraryAxis $axis, OrderLibraryValues $action): View
     {
         $by =
@@ -111,6 +116,7 @@ final readonly class LibraryColorsController
         return $this->page($request, $this->shelf->axis($value->axis_id), true);
     }
 
+    /** @throws Refusal */
     public function move(LibraryRequest $request, LibraryValue $value, SetSwatches $action): View
     {
         $lab = $request->lab() ?? throw new Refusal('Say which color it is to have.', RefusalKind::Missing, 'lab');

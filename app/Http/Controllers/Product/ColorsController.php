@@ -53,6 +53,7 @@ final readonly class ColorsController
         );
     }
 
+    /** @throws Refusal */
     public function order(ColorsRequest $request, ReorderValues $action): Response
     {
         $by =
@@ -144,7 +145,11 @@ final readonly class ColorsController
         );
     }
 
-    /** A swatch moved on the map: the same with another color. */
+    /**
+     * A swatch moved on the map: the same with another color.
+     *
+     * @throws Refusal
+     */
     public function move(ColorsRequest $request, Product $product, LibraryValue $value, SetSwatches $action): Response
     {
         $lab = $request->lab() ?? throw new Refusal('Say which color it is to have.', RefusalKind::Missing, 'lab');

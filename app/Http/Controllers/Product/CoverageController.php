@@ -24,7 +24,11 @@ final readonly class CoverageController
 {
     public function __construct(private ProductPageResponder $pages) {}
 
-    /** One place of the map, and all that can be done about it. */
+    /**
+     * One place of the map, and all that can be done about it.
+     *
+     * @throws Refusal
+     */
     public function hole(CoverageRequest $request, ProductLoader $loader): View
     {
         $loaded = $loader->again($request->product());
@@ -36,6 +40,7 @@ final readonly class CoverageController
         ]);
     }
 
+    /** @throws Refusal */
     public function fill(CoverageRequest $request, FillHole $action): Response
     {
         $part =
@@ -73,6 +78,7 @@ final readonly class CoverageController
         );
     }
 
+    /** @throws Refusal */
     public function shot(CoverageRequest $request, SetShot $action): Response
     {
         $view = $request->pictureView() ?? throw new Refusal('Say which view is meant.', RefusalKind::Missing, 'view');

@@ -97,7 +97,11 @@ final class DetailsController
         );
     }
 
-    /** What a detail says of a part, and its fields. */
+    /**
+     * What a detail says of a part, and its fields.
+     *
+     * @throws Refusal
+     */
     public function draft(DetailsRequest $request): View
     {
         $part = $this->loader->load($request->product())->core->selected($request->selection());

@@ -37,7 +37,11 @@ final class HistoryController
         ]);
     }
 
-    /** Two points of a product's history; without a later one, the product as it is. */
+    /**
+     * Two points of a product's history; without a later one, the product as it is.
+     *
+     * @throws Refusal
+     */
     public function compare(HistoryRequest $request, Snapshots $snapshots): View
     {
         return view('history.compare', [

@@ -187,6 +187,7 @@ final class PhotoController
         return $lost;
     }
 
+    /** @throws Refusal */
     public function replace(PicturesRequest $request, Product $product, int $placement, ReplacePhoto $action): Response
     {
         $file = $request->file('file');
@@ -249,6 +250,7 @@ final class PhotoController
         );
     }
 
+    /** @throws Refusal */
     public function place(PicturesRequest $request, PlaceInStrip $action): Response
     {
         $onto = $request->onto() ?? throw new Refusal('Drop it on a strip.', RefusalKind::Missing, 'onto');

@@ -28,7 +28,11 @@ final readonly class RoleController
         private ViewShelf $shelf,
     ) {}
 
-    /** The pictures of one combination, to choose from for a role. */
+    /**
+     * The pictures of one combination, to choose from for a role.
+     *
+     * @throws Refusal
+     */
     public function choose(RolesRequest $request): View
     {
         $loaded = $this->loader->again($request->product());

@@ -35,7 +35,11 @@ final class SkuController
 
     public function __construct(private readonly BoardResponder $board) {}
 
-    /** Where something is to be decided that was not said, that is asked first. */
+    /**
+     * Where something is to be decided that was not said, that is asked first.
+     *
+     * @throws Refusal
+     */
     public function price(SkuRequest $request, ChangePrices $action): Response
     {
         $wish = $request->priceWish();
@@ -110,6 +114,7 @@ final class SkuController
         ]);
     }
 
+    /** @throws Refusal */
     public function counting(SkuRequest $request, SetCounting $action): Response
     {
         return $this->board->fragment(
@@ -122,7 +127,11 @@ final class SkuController
         );
     }
 
-    /** A block of a spreadsheet, or one row or column of the matrix over the others. */
+    /**
+     * A block of a spreadsheet, or one row or column of the matrix over the others.
+     *
+     * @throws Refusal
+     */
     public function block(SkuRequest $request, PasteBlock $action): Response
     {
         $field =

@@ -21,7 +21,11 @@ use Illuminate\Http\UploadedFile;
 /** What a swatch is made from: the color of a patch of a picture, and pictures of patterns. */
 final class SwatchController
 {
-    /** The color of a patch, without shadow and highlight. */
+    /**
+     * The color of a patch, without shadow and highlight.
+     *
+     * @throws Refusal
+     */
     public function pick(
         LibraryRequest $request,
         Photo $photo,
@@ -45,6 +49,7 @@ final class SwatchController
         ]);
     }
 
+    /** @throws Refusal */
     public function picture(LibraryRequest $request, KeepPicture $action): JsonResponse
     {
         $file = $request->file('picture');
