@@ -13,7 +13,10 @@ use Core\Changes\Matrix\MatrixChoices;
 use Database\Seeders\DemoSeeder;
 use Illuminate\Support\Facades\DB;
 
-/** Building 5,000 cells of four axes: read, planned, stored and noted in the history; beside bare multi-row inserts of the same SKUs. */
+/**
+ * Building 5,000 cells of four axes: read, planned, stored and noted in the history; beside bare multi-row inserts of
+ * the same SKUs.
+ */
 final class BuildMatrix
 {
     public static function measure(): Result

@@ -18,7 +18,10 @@ use Database\Seeders\DemoSeeder;
 use Illuminate\Support\Facades\DB;
 use RuntimeException;
 
-/** The prices of 600 selected SKUs raised by a share, in one change and one entry of the history; beside bare multi-row updates of the same rows. */
+/**
+ * The prices of 600 selected SKUs raised by a share, in one change and one entry of the history; beside bare multi-row
+ * updates of the same rows.
+ */
 final class ManyPrices
 {
     private const ROUNDS = 15;

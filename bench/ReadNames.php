@@ -14,7 +14,10 @@ use Random\Engine\Xoshiro256StarStar;
 use Random\Randomizer;
 use RuntimeException;
 
-/** Names of files read against all products there are, with the words fetched from the kept index; beside splitting the same names into their words. */
+/**
+ * Names of files read against all products there are, with the words fetched from the kept index; beside splitting the
+ * same names into their words.
+ */
 final class ReadNames
 {
     private const NAMES = 10_000;

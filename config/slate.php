@@ -28,7 +28,8 @@ return [
         'most_bytes' => ini_parse_quantity($php['post_max_size']),
         'most_files' => (int) $php['max_file_uploads'],
     ],
-    // What a drop of the intake may hold: files of one drop or one archive, bytes of an archive, and of all that is in it.
+    // What a drop of the intake may hold: files of one drop or one archive, bytes of an archive, and of all that is in
+    // it.
     'intake' => [
         'most_files' => 2_000,
         'most_archive' => 4 * 1024 * 1024 * 1024,

@@ -26,7 +26,8 @@ final class AccountTransaction
      * An act on another's account, by somebody with the right to release.
      *
      * @param  ?string  $seen  what the page showed of it
-     * @param  Closure(User): ?string  $work  changes the account it is given; returns what happened in words, or null for nothing
+     * @param  Closure(User): ?string  $work  changes the account it is given; returns what happened in words, or null
+     *   for nothing
      */
     public function keep(User $by, int $accountId, ?string $seen, Closure $work): User
     {

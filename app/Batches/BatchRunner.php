@@ -58,7 +58,10 @@ final class BatchRunner
         }
     }
 
-    /** Takes a batch as far as is gone in a moment, so that a small one is through before its page is drawn; the queue does the rest. */
+    /**
+     * Takes a batch as far as is gone in a moment, so that a small one is through before its page is drawn; the queue
+     * does the rest.
+     */
     public function begin(string $batchId): void
     {
         $this->advance($batchId, self::A_MOMENT);

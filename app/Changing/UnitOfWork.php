@@ -41,7 +41,9 @@ use Illuminate\Database\UniqueConstraintViolationException;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Gate;
 
-/** The frame of every Action on a product or on the library: right, lock, version, one transaction, one History entry. */
+/**
+ * The frame of every Action on a product or on the library: right, lock, version, one transaction, one History entry.
+ */
 final class UnitOfWork
 {
     /** A deadlock, a lost connection or a name that somebody has just taken is tried again this often in all. */
@@ -125,7 +127,8 @@ final class UnitOfWork
      * A change of the library, noted in its own history or in that of the product it was made from.
      *
      * @param  class-string  $action
-     * @param  Closure(Ledger, HistoryOwner): string  $work  writes through the ledger, given the library, or the product it is
+     * @param  Closure(Ledger, HistoryOwner): string  $work  writes through the ledger, given the library, or the
+     *   product it is
      * made from; returns what happened in words
      * @return ?HistoryEntry null where nothing changed
      *

@@ -133,7 +133,8 @@ final class JsonLdDocument
                                 'description' => $loaded->core->said(DetailKind::Warranty, $sku),
                             ],
                         ],
-                    // Units that several SKUs share are nobody's own: whoever added them up would sell them more than once.
+                    // Units that several SKUs share are nobody's own: whoever added them up would sell them more than
+                    // once.
                     ...$sku->stock === null || $loaded->core->book->counting !== Counting::Sku
                         ? []
                         : ['inventoryLevel' => ['@type' => 'QuantitativeValue', 'value' => $sku->stock]],

@@ -53,7 +53,8 @@ final readonly class SheetColumns
     /**
      * @param  list<string>  $axes  names of all axes that the products use
      * @param  list<string>  $swatchAxes  those of them that have swatches
-     * @param  list<DetailKind>  $details  what is said of any of the products or of a part of one, and has no column of its own
+     * @param  list<DetailKind>  $details  what is said of any of the products or of a part of one, and has no column of
+     *   its own
      * @param  list<string>  $facts  names of all facts of the products
      * @param  list<SkuField>  $texts  what any SKU of the products says of itself in a text
      */

@@ -7,7 +7,10 @@ namespace App\Files;
 use App\Models\Product;
 use App\Store\Products\ProductLoader;
 
-/** Writes products as a flat sheet, one row for each SKU and left-out cell: a hundred products at a time, however many there are. */
+/**
+ * Writes products as a flat sheet, one row for each SKU and left-out cell: a hundred products at a time, however many
+ * there are.
+ */
 final class SheetExport
 {
     private const CHUNK = 100;

@@ -32,7 +32,9 @@ final class SwatchDrawing
             '" width="1000" height="1000" preserveAspectRatio="none"/></svg>';
     }
 
-    /** @param  ?string  $picture  address of the piece of a picture; null for that by which the application serves it */
+    /**
+     * @param  ?string  $picture  address of the piece of a picture; null for that by which the application serves it
+     */
     public static function inner(Swatch $swatch, ?string $picture = null): string
     {
         $side = self::SIDE;

@@ -8,7 +8,9 @@ use App\Ledger\RecordedChanges;
 use App\Models\HistoryEntry;
 use Illuminate\Support\Facades\DB;
 
-/** Entries older than a settable age keep their words, and let go of the changed rows: they cannot be undone any more. */
+/**
+ * Entries older than a settable age keep their words, and let go of the changed rows: they cannot be undone any more.
+ */
 final readonly class HistoryPruning
 {
     private const CHUNK = 500;

@@ -7,7 +7,9 @@ namespace App\History;
 use App\Refusals\AlreadyDone;
 use Illuminate\Support\Facades\DB;
 
-/** Which changes that a browser sent were kept, by their token: one whose answer was lost is sent again, and made once. */
+/**
+ * Which changes that a browser sent were kept, by their token: one whose answer was lost is sent again, and made once.
+ */
 final class IdempotencyKeys
 {
     /** Nobody sends a change again after a day. */

@@ -29,7 +29,10 @@ use Core\Matching\SeenPicture;
 use Illuminate\Support\Facades\DB;
 use stdClass;
 
-/** Reads a drop as it stands now: its names with the shop's words of now, its pictures, and what the products have already. */
+/**
+ * Reads a drop as it stands now: its names with the shop's words of now, its pictures, and what the products have
+ * already.
+ */
 final class DropReading
 {
     private const CHUNK = 1_000;

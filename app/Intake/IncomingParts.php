@@ -10,7 +10,10 @@ use App\Models\DropFileState;
 use App\Refusals\PhotoRefused;
 use League\Flysystem\FilesystemException;
 
-/** What has arrived of a file that is sent in parts. On the disk that all machines share, so that any of them takes the next part. */
+/**
+ * What has arrived of a file that is sent in parts. On the disk that all machines share, so that any of them takes the
+ * next part.
+ */
 final class IncomingParts
 {
     private const FOLDER = 'incoming';

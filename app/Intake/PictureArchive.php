@@ -8,7 +8,10 @@ use App\Media\Streams;
 use App\Refusals\PhotoRefused;
 use ZipArchive;
 
-/** A ZIP as it lies on this machine. It is read entry by entry, never unpacked by the names it gives, and bounded before anything of it is read. */
+/**
+ * A ZIP as it lies on this machine. It is read entry by entry, never unpacked by the names it gives, and bounded before
+ * anything of it is read.
+ */
 final class PictureArchive
 {
     /** What programs put beside the pictures. */

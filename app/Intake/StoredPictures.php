@@ -117,7 +117,9 @@ final class StoredPictures
         );
     }
 
-    /** What is meant by a color as somebody types it: a value of the shop's by its swatch, a color's name, or figures. */
+    /**
+     * What is meant by a color as somebody types it: a value of the shop's by its swatch, a color's name, or figures.
+     */
     public function color(string $typed): ?Srgb
     {
         $folded = Name::of($typed)->folded;

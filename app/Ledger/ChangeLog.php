@@ -99,7 +99,10 @@ final class ChangeLog implements IteratorAggregate
     /** @return list<RowChange> of one part */
     public static function unpack(string $part): array
     {
-        /** @var list<array{table: string, id: int, before: array<string, mixed>|null, after: array<string, mixed>|null, shared?: bool}> $rows */
+        /**
+         * @var list<array{table: string, id: int, before: array<string, mixed>|null, after: array<string, mixed>|null,
+         *   shared?: bool}> $rows
+         */
         $rows = json_decode((string) gzinflate($part), true, 64, JSON_THROW_ON_ERROR);
 
         return array_map(

@@ -72,7 +72,8 @@ final class Ledger
     }
 
     /**
-     * A row that others may use as well, made along with the change: undoing it takes it away only where nobody uses it.
+     * A row that others may use as well, made along with the change: undoing it takes it away only where nobody uses
+     * it.
      *
      * @param  array<string, mixed>  $row
      */

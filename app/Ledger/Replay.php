@@ -114,7 +114,8 @@ final class Replay
     }
 
     /**
-     * @param  bool  $keysAreLetGo  whether rows have given up what no two may share, so that they no longer stand as they did
+     * @param  bool  $keysAreLetGo  whether rows have given up what no two may share, so that they no longer stand as
+     *   they did
      * @return list<RowOutcome>
      */
     private function outcomes(int $portion, bool $keysAreLetGo): array

@@ -12,7 +12,8 @@ final readonly class RowChange implements JsonSerializable
     /**
      * @param  array<string, mixed>|null  $before
      * @param  array<string, mixed>|null  $after
-     * @param  bool  $isShared  a row that others use as well, made along with the change: it goes only where nobody uses it, and nobody has changed it
+     * @param  bool  $isShared  a row that others use as well, made along with the change: it goes only where nobody
+     *   uses it, and nobody has changed it
      */
     public function __construct(
         public string $table,

@@ -120,7 +120,10 @@ final class PhotoDeriver
         $picture->writeImage(($format === PictureFormat::WebP ? 'webp' : 'jpeg') . ":{$path}.{$format->value}");
     }
 
-    /** What the file says its numbers mean is kept: colors are converted, not renamed. Numbers without a meaning are taken for sRGB. */
+    /**
+     * What the file says its numbers mean is kept: colors are converted, not renamed. Numbers without a meaning are
+     * taken for sRGB.
+     */
     private function toSrgb(Imagick $picture): void
     {
         if ($picture->getImageProfiles('icc', false) !== []) {
@@ -150,7 +153,10 @@ final class PhotoDeriver
         return ['width' => $width, 'height' => $height, 'pixels' => base64_encode(pack('C*', ...$pixels))];
     }
 
-    /** How strongly neighboring pixels differ in the middle of the picture: the root mean square of the Laplacian of its light; 0 where all is one, under 5 where nothing is sharp. */
+    /**
+     * How strongly neighboring pixels differ in the middle of the picture: the root mean square of the Laplacian of its
+     * light; 0 where all is one, under 5 where nothing is sharp.
+     */
     private function sharpness(Imagick $picture): float
     {
         [$width, $height] = [

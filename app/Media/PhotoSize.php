@@ -4,7 +4,9 @@ declare(strict_types=1);
 
 namespace App\Media;
 
-/** The sizes a picture is derived in: the longer side in pixels, and what it is for. None is larger than the original. */
+/**
+ * The sizes a picture is derived in: the longer side in pixels, and what it is for. None is larger than the original.
+ */
 enum PhotoSize: string
 {
     /** In tables, strips and on the board. */

@@ -19,7 +19,9 @@ use Symfony\Component\Process\Process;
  */
 class PictureReader
 {
-    /** Seconds between the signal that time is up and the end; without them nobody could tell it from a lack of memory. */
+    /**
+     * Seconds between the signal that time is up and the end; without them nobody could tell it from a lack of memory.
+     */
     private const GRACE = 5;
 
     private const OUT_OF_TIME = 24;

@@ -9,7 +9,9 @@ use Imagick;
 use ImagickDraw;
 use Symfony\Component\Process\Exception\ExceptionInterface as ProcessException;
 
-/** The still that stands for what is none: a frame of a film, a sign for a model until somebody takes a poster of it. */
+/**
+ * The still that stands for what is none: a frame of a film, a sign for a model until somebody takes a poster of it.
+ */
 final class Posters
 {
     private const SECONDS = 20;

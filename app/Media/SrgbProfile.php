@@ -5,7 +5,8 @@ declare(strict_types=1);
 namespace App\Media;
 
 /**
- * Says to a color engine what sRGB is: an ICC profile of version 4, made here from the numbers of IEC 61966-2-1. Layout:
+ * Says to a color engine what sRGB is: an ICC profile of version 4, made here from the numbers of IEC 61966-2-1.
+ * Layout:
  * ICC.1:2010, sections 7 and 10. It is written by us, so nothing of it is somebody else's. It is read in a process
  * that has no extension of PHP but the picture library's.
  */

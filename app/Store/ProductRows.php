@@ -10,7 +10,10 @@ use Illuminate\Database\Query\Builder;
 use Illuminate\Support\Facades\DB;
 use stdClass;
 
-/** The rows that belong to products, as the tables have them: what a product is loaded from, and what its history changes. */
+/**
+ * The rows that belong to products, as the tables have them: what a product is loaded from, and what its history
+ * changes.
+ */
 final readonly class ProductRows
 {
     /** Each with the column it is read in the order of. */

@@ -76,7 +76,10 @@ final readonly class ProductCounting
         ];
     }
 
-    /** @return array<string, int|string> required views missing over all picture combinations, the SKUs that lack one, and the keys of all views that are missing somewhere */
+    /**
+     * @return array<string, int|string> required views missing over all picture combinations, the SKUs that lack one,
+     *   and the keys of all views that are missing somewhere
+     */
     private function holes(LoadedProduct $loaded): array
     {
         $holes = $touched = 0;

@@ -2,7 +2,10 @@
 
 declare(strict_types=1);
 
-/* The application's front controller with one more route: the framework's empty page, the yardstick. Only for bin/bench. */
+/*
+ * The application's front controller with one more route: the framework's empty page, the yardstick. Only for
+ * bin/bench.
+ */
 
 use Illuminate\Http\Request;
 use Illuminate\Support\Facades\Route;

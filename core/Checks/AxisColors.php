@@ -38,7 +38,10 @@ final class AxisColors
     /** @var array<int, Lab> of the color each value is called by */
     private array $labs;
 
-    /** @var array<int, Lab|false> by value id: the middle of its pictures, once it was asked for; false where there is none */
+    /**
+     * @var array<int, Lab|false> by value id: the middle of its pictures, once it was asked for; false where there is
+     *   none
+     */
     private array $middles = [];
 
     /** @var array<int, list<ValuePicture>> by value id; those that can be told */
@@ -72,7 +75,9 @@ final class AxisColors
         return $this->told[$valueId] ?? [];
     }
 
-    /** @return ?float ΔE00 from the main color of a picture to its value's swatch; null where one of them is not known */
+    /**
+     * @return ?float ΔE00 from the main color of a picture to its value's swatch; null where one of them is not known
+     */
     public function distance(ValuePicture $picture): ?float
     {
         $swatch = $this->swatch($picture->valueId);

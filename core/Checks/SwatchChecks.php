@@ -22,7 +22,10 @@ final class SwatchChecks
     /** ΔE00 from its pictures beyond which a swatch promises another color. */
     public const FAR = 10.0;
 
-    /** L* beyond which two colors are farther than ALIKE from each other whatever their hue: CIEDE2000 divides it by 1.75 at most. */
+    /**
+     * L* beyond which two colors are farther than ALIKE from each other whatever their hue: CIEDE2000 divides it by
+     * 1.75 at most.
+     */
     private const OTHER_LIGHT = 1.75 * self::ALIKE;
 
     /** Contrast to the ground below which a swatch is hardly seen. */
@@ -174,7 +177,10 @@ final class SwatchChecks
         return $findings;
     }
 
-    /** @param  non-empty-array<string, float>  $alike  how near they are to each other, by whose eyes; '' for everybody's */
+    /**
+     * @param  non-empty-array<string, float>  $alike  how near they are to each other, by whose eyes; '' for
+     *   everybody's
+     */
     private static function pair(Value $one, Value $other, array $alike): Finding
     {
         return isset($alike[''])

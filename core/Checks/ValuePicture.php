@@ -17,7 +17,10 @@ final readonly class ValuePicture
         public PictureColors $seen,
     ) {}
 
-    /** The one value of an axis that a reach names, so that a picture with it shows that value; null where it names none, or several. */
+    /**
+     * The one value of an axis that a reach names, so that a picture with it shows that value; null where it names
+     * none, or several.
+     */
     public static function valueOf(Reach $reach, int $axisId): ?int
     {
         $values = [];

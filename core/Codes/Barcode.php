@@ -82,7 +82,10 @@ final readonly class Barcode
         return array_sum($this->widths);
     }
 
-    /** @return list<array{int, int}> of each bar: where it begins, from the left edge of the quiet zone, and how wide it is, in modules */
+    /**
+     * @return list<array{int, int}> of each bar: where it begins, from the left edge of the quiet zone, and how wide it
+     *   is, in modules
+     */
     public function bars(): array
     {
         $bars = [];

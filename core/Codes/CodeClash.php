@@ -14,7 +14,8 @@ final readonly class CodeClash
      * @param  ?string  $owner  what has the code, in words; null where the code is too long
      * @param  string  $proposal  one that is free
      * @param  int  $longest  characters that a code can have
-     * @param  string  $cause  which values make the same code, and what to do, in a sentence; empty where the owner says all
+     * @param  string  $cause  which values make the same code, and what to do, in a sentence; empty where the owner
+     *   says all
      */
     public function __construct(
         public string $wanted,

@@ -4,7 +4,10 @@ declare(strict_types=1);
 
 namespace Core\Codes;
 
-/** How the codes of SKUs are put together: parts in order, what stands between them, the case of letters, the greatest length. */
+/**
+ * How the codes of SKUs are put together: parts in order, what stands between them, the case of letters, the greatest
+ * length.
+ */
 final readonly class CodePattern
 {
     /** More parts nobody reads. */

@@ -30,9 +30,12 @@ final class SkuCodes
      * there is no silent suffix: what is in the way is named, with a code that would be free, for a person to settle.
      *
      * @param  list<CodeParts>  $cells
-     * @param  array<string, string>  $taken  code in upper case => what has it, in words; those of the wanted codes, and more where they are known
-     * @param  array<string, string>  $chosen  wanted code, of a second SKU that wants it "CODE (2)" => the code that somebody chose in its place
-     * @param  array<string, int>  $numbers  what stands before and behind a running number, with a line break between => the next that is free
+     * @param  array<string, string>  $taken  code in upper case => what has it, in words; those of the wanted codes,
+     *   and more where they are known
+     * @param  array<string, string>  $chosen  wanted code, of a second SKU that wants it "CODE (2)" => the code that
+     *   somebody chose in its place
+     * @param  array<string, int>  $numbers  what stands before and behind a running number, with a line break between
+     *   => the next that is free
      */
     public function forCells(
         string $productCode,

@@ -4,7 +4,10 @@ declare(strict_types=1);
 
 namespace Core\Color;
 
-/** How well something stands out from its ground. WCAG 2.2, success criteria 1.4.3 and 1.4.11, and definition of contrast ratio. */
+/**
+ * How well something stands out from its ground. WCAG 2.2, success criteria 1.4.3 and 1.4.11, and definition of
+ * contrast ratio.
+ */
 final class Contrast
 {
     /** Least for text of usual size. WCAG 2.2, 1.4.3. */

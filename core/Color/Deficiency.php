@@ -5,7 +5,8 @@ declare(strict_types=1);
 namespace Core\Color;
 
 /**
- * How colors look to whom one kind of cone lacks. G. M. Machado, M. M. Oliveira, L. A. F. Fernandes: A Physiologically-based
+ * How colors look to whom one kind of cone lacks. G. M. Machado, M. M. Oliveira, L. A. F. Fernandes: A
+ * Physiologically-based
  * Model for Simulation of Color Vision Deficiency. IEEE Transactions on Visualization and Computer Graphics 15 (2009),
  * 1291–1298: the matrices of severity 1, which take linear light.
  */

@@ -4,7 +4,10 @@ declare(strict_types=1);
 
 namespace Core\Color;
 
-/** A color as it is seen: CIE 1976 L*a*b* under D65. L* from 0 (black) to 100 (white); a* green to red, b* blue to yellow. */
+/**
+ * A color as it is seen: CIE 1976 L*a*b* under D65. L* from 0 (black) to 100 (white); a* green to red, b* blue to
+ * yellow.
+ */
 final readonly class Lab
 {
     /** The white of sRGB: D65, 2° observer, Y = 1. IEC 61966-2-1. */
@@ -88,7 +91,9 @@ final readonly class Lab
         return hypot($this->a, $this->b);
     }
 
-    /** The plain distance in the space, ΔE*ab of 1976: quick, and enough to tell whether two pixels are of one cloth. */
+    /**
+     * The plain distance in the space, ΔE*ab of 1976: quick, and enough to tell whether two pixels are of one cloth.
+     */
     public function distance(self $other): float
     {
         return sqrt(
@@ -116,7 +121,10 @@ final readonly class Lab
         return Srgb::fromLinear(...$this->linear());
     }
 
-    /** @return array{float, float, float} red, green and blue as light adds up; outside of 0 to 1 where no screen shows it */
+    /**
+     * @return array{float, float, float} red, green and blue as light adds up; outside of 0 to 1 where no screen shows
+     *   it
+     */
     private function linear(): array
     {
         $y = ($this->lightness + 16) / 116;

@@ -4,7 +4,10 @@ declare(strict_types=1);
 
 namespace Core\Color;
 
-/** A color by lightness, chroma and hue of Oklab. B. Ottosson, A perceptual color space for image processing (2020); W3C, CSS Color Module Level 4, 9. */
+/**
+ * A color by lightness, chroma and hue of Oklab. B. Ottosson, A perceptual color space for image processing (2020);
+ * W3C, CSS Color Module Level 4, 9.
+ */
 final readonly class Oklch
 {
     /**
@@ -20,7 +23,10 @@ final readonly class Oklch
         return Srgb::shows(...$this->linear());
     }
 
-    /** The color that a screen shows for it: where it is too colorful for one, the most colorful of the same lightness and hue. */
+    /**
+     * The color that a screen shows for it: where it is too colorful for one, the most colorful of the same lightness
+     * and hue.
+     */
     public function toSrgb(): Srgb
     {
         [$low, $high] = [0.0, $this->chroma];
@@ -32,7 +38,10 @@ final readonly class Oklch
         return Srgb::fromLinear(...($this->isShown() ? $this : new self($this->lightness, $low, $this->hue))->linear());
     }
 
-    /** @return array{float, float, float} red, green and blue as light adds up; outside of 0 to 1 where no screen shows it */
+    /**
+     * @return array{float, float, float} red, green and blue as light adds up; outside of 0 to 1 where no screen shows
+     *   it
+     */
     private function linear(): array
     {
         [$a, $b] = [$this->chroma * cos(deg2rad($this->hue)), $this->chroma * sin(deg2rad($this->hue))];

@@ -18,7 +18,10 @@ use Core\Reach\Wording;
  */
 final readonly class Details
 {
-    /** @param  list<ReachedDetail>  $all  of a part before others that it might overlap after values became one: the first holds */
+    /**
+     * @param  list<ReachedDetail>  $all  of a part before others that it might overlap after values became one: the
+     *   first holds
+     */
     public function __construct(public array $all = []) {}
 
     /** What is said of the whole product; empty for nothing. */

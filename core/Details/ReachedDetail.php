@@ -9,6 +9,8 @@ use Core\Reach\Reach;
 /** Something said of a product, or of a part of it. */
 final readonly class ReachedDetail
 {
-    /** @param  string  $text  as the reader keeps it; empty says of a part that it has none, whatever the product has */
+    /**
+     * @param  string  $text  as the reader keeps it; empty says of a part that it has none, whatever the product has
+     */
     public function __construct(public DetailKind $kind, public Reach $reach, public string $text) {}
 }

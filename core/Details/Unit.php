@@ -6,7 +6,10 @@ namespace Core\Details;
 
 use Brick\Math\BigDecimal;
 
-/** Units of weight and length. The international pound is 453.59237 g, the inch 25.4 mm, both by definition; the others are of the SI. */
+/**
+ * Units of weight and length. The international pound is 453.59237 g, the inch 25.4 mm, both by definition; the others
+ * are of the SI.
+ */
 enum Unit: string
 {
     case Milligram = 'mg';

@@ -9,7 +9,10 @@ use Core\Matrix\Matrix;
 use Core\Reach\Clause;
 use Core\Reach\Reach;
 
-/** Cells that all of some reaches treat alike. A class is a number; values that every clause treats alike add the same to it. */
+/**
+ * Cells that all of some reaches treat alike. A class is a number; values that every clause treats alike add the same
+ * to it.
+ */
 final readonly class CellClasses
 {
     /** @var array<int, array<int, int>> axis id => value id => what the value adds to a cell's class */

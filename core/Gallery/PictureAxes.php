@@ -11,7 +11,10 @@ use Core\Reach\Clause;
 /** Which axes change what a product's pictures show, as what is linked says it. */
 final class PictureAxes
 {
-    /** An axis that fewer of the linked pictures name is taken for an exception: a picture of a single size. The figure is our own. */
+    /**
+     * An axis that fewer of the linked pictures name is taken for an exception: a picture of a single size. The figure
+     * is our own.
+     */
     private const LEAST = 0.25;
 
     /**

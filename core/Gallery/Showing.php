@@ -13,7 +13,9 @@ enum Showing: string
     /** They show the goods from behind: the first of them serves as Hover. */
     case Back = 'back';
 
-    /** They are there to be read, such as a size guide: the first serves as Guide, none as Lead while there is another. */
+    /**
+     * They are there to be read, such as a size guide: the first serves as Guide, none as Lead while there is another.
+     */
     case Guide = 'guide';
 
     /** They look the same for every color, such as the pack: a name that says no color says nothing amiss. */

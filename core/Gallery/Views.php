@@ -7,7 +7,10 @@ namespace Core\Gallery;
 /** The views that a shop knows, in order. */
 final readonly class Views
 {
-    /** Key => [what it shows, words by which photographers and suppliers say it, words that can mean goods as well]. Common practice, no source. */
+    /**
+     * Key => [what it shows, words by which photographers and suppliers say it, words that can mean goods as well].
+     * Common practice, no source.
+     */
     private const USUAL = [
         'front' => [
             Showing::Goods,

@@ -45,7 +45,10 @@ final readonly class ColorWitness
             );
     }
 
-    /** The value that the picture looks like instead of the one that the name says; null where nothing speaks against it. */
+    /**
+     * The value that the picture looks like instead of the one that the name says; null where nothing speaks against
+     * it.
+     */
     public function against(Axis $axis, int $saidId): ?int
     {
         $guess = $this->guess($axis);

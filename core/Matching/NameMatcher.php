@@ -186,7 +186,9 @@ final readonly class NameMatcher
         }
     }
 
-    /** A size guide named by a SKU's code alone is of the whole product: the code says which product, not which color. */
+    /**
+     * A size guide named by a SKU's code alone is of the whole product: the code says which product, not which color.
+     */
     private function isOfAllBySku(NameReading $reading, ?View $view): bool
     {
         return $view?->showing->isOfAll() === true &&

@@ -25,7 +25,8 @@ final readonly class Verdict
      * @param  list<string>  $reasons  what was understood, in sentences
      * @param  list<Doubt>  $doubts  what speaks against it
      * @param  bool  $isByPart  whether the product is told by a part of its name only
-     * @param  array<int, int>  $narrower  what it says beside the rest of axes that change no picture, such as the size: axis id => value id
+     * @param  array<int, int>  $narrower  what it says beside the rest of axes that change no picture, such as the
+     *   size: axis id => value id
      */
     public function __construct(
         public ?int $productId,

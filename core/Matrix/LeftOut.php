@@ -26,6 +26,8 @@ interface LeftOut
     /** The rules as they hold in a matrix as it is: less what names axes and values that it does not have. */
     public function leftOutIn(Matrix $matrix): self;
 
-    /** The rules after values have handed over to others. Of two that become one, what was left out of both is left out. */
+    /**
+     * The rules after values have handed over to others. Of two that become one, what was left out of both is left out.
+     */
     public function leftOutAfter(Handover $handover): self;
 }

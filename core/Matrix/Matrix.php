@@ -196,7 +196,9 @@ final readonly class Matrix
         return $this->standing->sparing($this->combinations());
     }
 
-    /** Whether the combination is a cell of this matrix: every axis named, no other, each with a value of the product's. */
+    /**
+     * Whether the combination is a cell of this matrix: every axis named, no other, each with a value of the product's.
+     */
     public function isCell(Combination $combination): bool
     {
         if (count($combination->values) !== count($this->byId)) {

@@ -6,7 +6,10 @@ namespace Core\Pricing;
 
 use Brick\Math\BigDecimal;
 
-/** How the regular price of a SKU comes about: base, the amounts of its values, then their percentages one after another, rounded half up, then the ending. */
+/**
+ * How the regular price of a SKU comes about: base, the amounts of its values, then their percentages one after
+ * another, rounded half up, then the ending.
+ */
 final readonly class PriceRule
 {
     /**

@@ -172,7 +172,8 @@ final readonly class Sku
     /**
      * @param  array{
      *     cell?: Combination, combination?: Combination, state?: SkuState, retiredAt?: int,
-     *     texts?: array<string, string>, code?: string, price?: ?Money, stock?: ?int, gtin?: ?string, weightG?: ?int, isCodeTyped?: bool
+     *     texts?: array<string, string>, code?: string, price?: ?Money, stock?: ?int, gtin?: ?string, weightG?: ?int,
+     *     isCodeTyped?: bool
      * }  $said
      */
     private function with(array $said): self

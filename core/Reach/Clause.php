@@ -54,7 +54,8 @@ final readonly class Clause
     }
 
     /**
-     * The parts of a matrix it is made of: every combination of its values. The empty clause is one part that names nothing.
+     * The parts of a matrix it is made of: every combination of its values. The empty clause is one part that names
+     * nothing.
      *
      * @return list<Combination>
      */

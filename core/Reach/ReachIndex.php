@@ -18,7 +18,10 @@ final class ReachIndex
     /** Few clauses are asked themselves. */
     private const FEW = 8;
 
-    /** @var array<string, array{list<int>, array<string, true>}> by the axes that are named: their ids, and the values covered */
+    /**
+     * @var array<string, array{list<int>, array<string, true>}> by the axes that are named: their ids, and the values
+     *   covered
+     */
     private array $parts = [];
 
     /** @var list<Clause> */

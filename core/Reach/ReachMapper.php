@@ -33,7 +33,9 @@ final readonly class ReachMapper
         return $this->grown($reach);
     }
 
-    /** Where a picture is hidden after the change. Of values that become one, what is hidden follows the one that stays. */
+    /**
+     * Where a picture is hidden after the change. Of values that become one, what is hidden follows the one that stays.
+     */
     public function hidden(Reach $hidden): Reach
     {
         foreach ($this->handover->inTurn() as [$succession, $stands]) {
@@ -43,7 +45,9 @@ final readonly class ReachMapper
         return $this->grown($hidden);
     }
 
-    /** Where something is said otherwise of a part. Of values that become one, what is said of the one that stays holds. */
+    /**
+     * Where something is said otherwise of a part. Of values that become one, what is said of the one that stays holds.
+     */
     public function said(Reach $reach): Reach
     {
         foreach ($this->handover->inTurn() as [$succession, $stands]) {

@@ -44,7 +44,8 @@ final readonly class Selection
     }
 
     /**
-     * @param  string  $key  "*" for the whole product, else keys of combinations, whole or partial, with ";" between; empty for nothing
+     * @param  string  $key  "*" for the whole product, else keys of combinations, whole or partial, with ";" between;
+     *   empty for nothing
      *
      * @throws UnreadableKey
      */

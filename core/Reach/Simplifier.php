@@ -162,7 +162,8 @@ final class Simplifier
     }
 
     /**
-     * Of some sets of axes the one whose whole slabs cover most of what is open, as joined clauses; and what they cover.
+     * Of some sets of axes the one whose whole slabs cover most of what is open, as joined clauses; and what they
+     * cover.
      *
      * @param  list<list<int>>  $axisSets
      * @param  array<string, Combination>  $wanted

@@ -33,8 +33,10 @@ final readonly class CellGrid
     /**
      * What of a block comes into which cell.
      *
-     * @param  bool  $isFirst  whether only the cell was pointed at where the block begins; what lies from there on is in the grid
-     * @return array<string, array{int, int, string}> key of a cell => row and column of the block, from 1, and what stands there
+     * @param  bool  $isFirst  whether only the cell was pointed at where the block begins; what lies from there on is
+     *   in the grid
+     * @return array<string, array{int, int, string}> key of a cell => row and column of the block, from 1, and what
+     *   stands there
      *
      * @throws UnreadableBlock where it does not fit
      */

@@ -13,7 +13,10 @@ use Core\Matrix\Combination;
 use Core\Matrix\Matrix;
 use Core\Text\Day;
 
-/** From which units each SKU of a product is sold. What was counted in another way sleeps, and is there again with that way. */
+/**
+ * From which units each SKU of a product is sold. What was counted in another way sleeps, and is there again with that
+ * way.
+ */
 final readonly class StockBook
 {
     public Counting $counting;
@@ -55,7 +58,10 @@ final readonly class StockBook
         };
     }
 
-    /** @return ?string the same for SKUs that are sold from the same units, so that these are summed once; null for one that has its own */
+    /**
+     * @return ?string the same for SKUs that are sold from the same units, so that these are summed once; null for one
+     *   that has its own
+     */
     public function pool(Combination $cell): ?string
     {
         return match ($this->counting) {

@@ -25,7 +25,10 @@ final class NearWords
         }
     }
 
-    /** A word that is one slip away from another one, and not the same; null where there is none, or where of short ones there are several. */
+    /**
+     * A word that is one slip away from another one, and not the same; null where there is none, or where of short ones
+     * there are several.
+     */
     public function near(string $word): ?string
     {
         $near = [];
@@ -58,7 +61,8 @@ final class NearWords
     /**
      * What a word is kept and looked for under, wherever that is: two words one slip apart have one of these in common.
      *
-     * @return list<string> the word, and what it is without each of its letters; none of a word too short to be found so
+     * @return list<string> the word, and what it is without each of its letters; none of a word too short to be found
+     *   so
      */
     public static function variantsOf(string $word): array
     {

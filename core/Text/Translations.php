@@ -79,7 +79,10 @@ final readonly class Translations
         return '';
     }
 
-    /** A language tag as it is written: language in small letters, script with a capital, region in capitals; null where it is none. */
+    /**
+     * A language tag as it is written: language in small letters, script with a capital, region in capitals; null where
+     * it is none.
+     */
     public static function canonical(string $tag): ?string
     {
         if (

@@ -6,7 +6,10 @@ namespace Core\Text;
 
 use Normalizer;
 
-/** The forms in which a word is looked for in names of files, where letters lose their marks: "grün" as "grun" and "gruen". */
+/**
+ * The forms in which a word is looked for in names of files, where letters lose their marks: "grün" as "grun" and
+ * "gruen".
+ */
 final class WordForms
 {
     /** Shorter words are too near to each other to be read by a slip. */
@@ -36,7 +39,10 @@ final class WordForms
         return array_values(array_unique(array_filter($forms, fn(string $form): bool => $form !== '')));
     }
 
-    /** Whether a bare word may be meant by one that is a letter away: it is long enough, and no number, where a letter away is another thing. */
+    /**
+     * Whether a bare word may be meant by one that is a letter away: it is long enough, and no number, where a letter
+     * away is another thing.
+     */
     public static function isReadBySlip(string $bare): bool
     {
         return mb_strlen($bare) >= self::SHORTEST_BY_SLIP && preg_match('/\p{N}/u', $bare) !== 1;

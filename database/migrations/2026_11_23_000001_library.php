@@ -35,7 +35,8 @@ return new class extends Migration {
             $table->string('folded', 60)->unique();
             $table->json('value_ids');
         });
-        // What a product does not use at the moment keeps its row, without a place: label and opening come back with it.
+        // What a product does not use at the moment keeps its row, without a place: label and opening come back with
+        // it.
         Schema::table('product_axes', function (Blueprint $table): void {
             $table->unsignedSmallInteger('position')->nullable()->change();
             $table->foreignId('opening_value_id')->nullable()->constrained('axis_values');

@@ -18,7 +18,8 @@ return new class extends Migration {
             $table->timestamp('signed_in_at')->nullable();
             $table->timestamp('closed_at')->nullable();
         });
-        // What was done to accounts. It is not undone with the catalog's history: each act has its opposite on the page.
+        // What was done to accounts. It is not undone with the catalog's history: each act has its opposite on the
+        // page.
         Schema::create('account_notes', function (Blueprint $table): void {
             $table->id();
             $table->foreignId('account_id')->constrained('users');

@@ -9,7 +9,8 @@ use Illuminate\Support\Facades\Schema;
 return new class extends Migration {
     public function up(): void
     {
-        // Focus and frame in thousandths of the picture: x, y, left, top, width, height; empty for the middle of all of it.
+        // Focus and frame in thousandths of the picture: x, y, left, top, width, height; empty for the middle of all of
+        // it.
         Schema::table('placements', fn(Blueprint $table) => $table->string('crop', 40)->charset('ascii')->default(''));
     }
 };

@@ -9,7 +9,8 @@ use Illuminate\Support\Facades\Schema;
 return new class extends Migration {
     public function up(): void
     {
-        // A swatch as Core\Color\Swatches\Swatch writes it; the picture that it is a piece of is named again, so that it stays.
+        // A swatch as Core\Color\Swatches\Swatch writes it; the picture that it is a piece of is named again, so that
+        // it stays.
         Schema::table('axis_values', function (Blueprint $table): void {
             $table->string('swatch', 100)->nullable()->change();
             $table->foreignId('swatch_photo_id')->nullable()->constrained('photos');

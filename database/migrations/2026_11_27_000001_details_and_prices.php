@@ -9,7 +9,8 @@ use Illuminate\Support\Facades\Schema;
 return new class extends Migration {
     public function up(): void
     {
-        // What is said of a product (its reach is everything) or otherwise of a part of it; the text as Core\Details\DetailReader keeps it.
+        // What is said of a product (its reach is everything) or otherwise of a part of it; the text as
+        // Core\Details\DetailReader keeps it.
         Schema::create('details', function (Blueprint $table): void {
             $table->id();
             $table->foreignId('product_id')->constrained();

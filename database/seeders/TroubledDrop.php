@@ -7,7 +7,10 @@ namespace Database\Seeders;
 use Imagick;
 use ImagickPixel;
 
-/** Two days' pictures as they come in a shop: two habits of naming and a third, doubles, a color that is not what the name says, one too small, one not square. Made from the demo's own drawings. */
+/**
+ * Two days' pictures as they come in a shop: two habits of naming and a third, doubles, a color that is not what the
+ * name says, one too small, one not square. Made from the demo's own drawings.
+ */
 final class TroubledDrop
 {
     public const NAME = 'Autumn pictures';

@@ -14,7 +14,10 @@ export const boardRoot = () => document.querySelector('[data-board]');
 /** A page that is drawn anew after a change, the board or another. */
 export const liveRoot = () => document.querySelector('[data-board], [data-page], [data-library]');
 
-/** The part of the page that a change is answered with: the board, another page of the product, the library's page, or a drop. */
+/**
+ * The part of the page that a change is answered with: the board, another page of the product, the library's page, or a
+ * drop.
+ */
 const region = () => document.querySelector('#board, #live, #library, #intake');
 
 /** What every request from the board says of where the person stands. */

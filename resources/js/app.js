@@ -35,9 +35,11 @@ htmx.defineExtension('morph', {
         if (style.startsWith('morph')) {
             return Idiomorph.morph(target, /** @type {DocumentFragment} */ (fragment).children, {
                 morphStyle: style.split(':')[1] ?? 'outerHTML',
-                // What is being typed stays; the children of any other element in focus, such as a cell, are drawn anew.
+                // What is being typed stays; the children of any other element in focus, such as a cell, are drawn
+                // anew.
                 ignoreActiveValue: document.activeElement?.matches('input, textarea, select') ?? false,
-                // What the browser itself wrote, such as the progress of files being sent, is not the server's to clear;
+                // What the browser itself wrote, such as the progress of files being sent, is not the server's to
+                // clear;
                 // and rows of the matrix that are drawn the same need no look.
                 // What somebody unfolded stays so.
                 callbacks: {

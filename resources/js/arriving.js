@@ -103,7 +103,9 @@ on('click', '', (event) => {
     }
 });
 
-/** Files dropped anywhere but on the board's matrix and tray, and where the coverage map lacks one, go into the intake. */
+/**
+ * Files dropped anywhere but on the board's matrix and tray, and where the coverage map lacks one, go into the intake.
+ */
 const isOurs = (event) =>
     settings() &&
     event.dataTransfer?.types.includes('Files') &&

@@ -1,7 +1,9 @@
 import { on } from './events';
 import { act, boardRoot } from './act';
 
-/* Blocks of cells, copied to a spreadsheet and pasted from one, and the first row or column written along the others. */
+/*
+ * Blocks of cells, copied to a spreadsheet and pasted from one, and the first row or column written along the others.
+ */
 
 const NOTHING = '–';
 

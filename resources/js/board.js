@@ -320,7 +320,8 @@ export function board() {
                 if (['board', 'tray'].includes(event.detail.target.id) && boardRoot()) {
                     const { target, requestConfig } = event.detail;
                     if (target.id === 'board') {
-                        // Whoever has gone on to another cell meanwhile stays there; the answer is about where they were.
+                        // Whoever has gone on to another cell meanwhile stays there; the answer is about where they
+                        // were.
                         const isElsewhere =
                             requestConfig?.parameters.selected !== undefined &&
                             requestConfig.parameters.selected !== selection.token;

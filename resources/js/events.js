@@ -1,6 +1,7 @@
 /**
  * What happens in a page, told to whoever registered for it. There is one listener on the document for each type of
- * event: parts of a page may come and go without being bound anew, and handlers are called in the order of registration.
+ * event: parts of a page may come and go without being bound anew, and handlers are called in the order of
+ * registration.
  *
  * @typedef {(event: any, element: any) => unknown} Handler
  */

@@ -136,7 +136,8 @@ export function keyboard({ selection, fill, focusCell, inFocus, choose, change, 
     }
 
     /**
-     * What is typed in a lens is kept with Enter, and the focus is back on the cell; Shift+Enter and Tab keep it and go on
+     * What is typed in a lens is kept with Enter, and the focus is back on the cell; Shift+Enter and Tab keep it and go
+     * on
      * to the next. Escape keeps nothing.
      */
     function onTyped(event) {

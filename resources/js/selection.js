@@ -113,7 +113,10 @@ export class Selection {
         return this.keysOfPart.get(part) ?? [...this.byKey.keys()].filter((key) => part === '*' || includes(key, part));
     }
 
-    /** The keys of all cells on screen that are like one: the same value of an axis, the same state, or showing the same. */
+    /**
+     * The keys of all cells on screen that are like one: the same value of an axis, the same state, or showing the
+     * same.
+     */
     like(cell, what) {
         if (what === 'lacking') {
             return [...this.byKey]

@@ -51,7 +51,8 @@ const isBeside = ({ path }) => /(^|\/)(\.[^/]*|Thumbs\.db|desktop\.ini)$/i.test(
  * Announces files to the intake and sends those of which anything is missing there, part by part. What is not answered
  * is sent again; what is there already is not.
  *
- * @param progress what is told as it goes: opened(drop), sent(bytes, allBytes, files, allFiles), waiting(), refused(sentence), done()
+ * @param progress what is told as it goes: opened(drop), sent(bytes, allBytes, files, allFiles), waiting(),
+ *   refused(sentence), done()
  */
 export async function send(found, { url, partUrl, partBytes, sender = '', product = '' }, progress) {
     const files = found.filter((one) => !isBeside(one));

@@ -186,7 +186,10 @@ final class Arrows
         return self::named($source, $breaches);
     }
 
-    /** @return list<string> what reads the database from a screen or a controller, which ask the catalog for what they show */
+    /**
+     * @return list<string> what reads the database from a screen or a controller, which ask the catalog for what they
+     *   show
+     */
     public static function ofReaders(Source $source): array
     {
         $breaches = array_map(

@@ -28,7 +28,9 @@ final class Purity
 
     private const EXTENSIONS = ['Core', 'ctype', 'intl', 'json', 'mbstring', 'pcre', 'SPL', 'standard', 'bcmath'];
 
-    /** Of the extension "standard" what reads or writes outside, waits, is by chance, or knows the time or the machine. */
+    /**
+     * Of the extension "standard" what reads or writes outside, waits, is by chance, or knows the time or the machine.
+     */
     private const IMPURE = '/^(f(open|close|read|write|puts|gets|getc|eof|seek|scanf|putcsv|getcsv|stat|truncate|flock|passthru|ile.*|nmatch|sockopen)|readfile|parse_ini_file|touch|unlink|rename|copy|mkdir|rmdir|tempnam|tmpfile|glob|scandir|opendir|readdir|dir|chdir|getcwd|is_(file|dir|link|readable|writable|executable)|stat|lstat|realpath|disk_.*|stream_.*|socket_.*|exec|shell_exec|system|passthru|proc_.*|popen|mail|header.*|setcookie|getenv|putenv|getopt|ini_.*|set_.*|php.*|sys_.*|get_cfg_var|usleep|sleep|time_.*|uniqid|microtime|hrtime|gettimeofday|rand|srand|mt_.*|shuffle|array_rand|str_shuffle|lcg_value|random_.*|gethost.*|dns_.*|var_dump|var_export|debug_.*|print_r|printf|vprintf|error_log|register_.*|constant|extract)$/';
 
     /** What changes rows, called on a model, a query or a relation. */

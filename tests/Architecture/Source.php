@@ -58,7 +58,10 @@ final class Source
         return preg_match('/^<\?php\s+declare\(strict_types=1\);/', $this->code) === 1;
     }
 
-    /** @return list<string> full names of all classes that are imported, called statically, made, caught, extended or hinted */
+    /**
+     * @return list<string> full names of all classes that are imported, called statically, made, caught, extended or
+     *   hinted
+     */
     public function classes(): array
     {
         $names = array_values($this->imports);

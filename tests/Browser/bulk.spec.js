@@ -1,7 +1,10 @@
 import { expect, test } from '@playwright/test';
 import { chooseAxesOf, listen, signIn, sound } from './helpers';
 
-/* One act on many products, begun in the catalog and watched on the bulk desk, with a stamp of its own so that it can be run again. */
+/*
+ * One act on many products, begun in the catalog and watched on the bulk desk, with a stamp of its own so that it can
+ * be run again.
+ */
 
 const stamp = Date.now().toString(36).toUpperCase();
 const codes = ['A', 'B', 'C'].map((letter) => `BULK-${stamp}-${letter}`);

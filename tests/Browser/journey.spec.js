@@ -26,7 +26,7 @@ test('from an empty product to galleries that follow the choice', async ({ page 
             .filter({ has: page.getByRole('button', { name: `About ${name}`, exact: false }) });
     const row = (name) => page.locator('.matrix [data-head=row]').filter({ hasText: name });
     const column = (name) =>
-        page.locator('.matrix [data-head=column]').filter({ hasText: new RegExp(`^\\s*${name}\\d`) });
+        page.locator('.matrix [data-head=column]').filter({ hasText: new RegExp(`^\\s*${name}\\s*\\d`) });
     const cell = (name) => page.getByRole('gridcell', { name: new RegExp(`^${name}`) });
 
     await test.step('sign in and make a product', async () => {

@@ -1,7 +1,10 @@
 import { expect, test } from '@playwright/test';
 import { chooseAxesOf, kept, listen, signIn, sound } from './helpers';
 
-/* Numbers where the matrix is: prices that come about line by line, stock counted together, codes by a pattern, and what is said of parts. */
+/*
+ * Numbers where the matrix is: prices that come about line by line, stock counted together, codes by a pattern, and
+ * what is said of parts.
+ */
 
 test.describe.configure({ mode: 'serial' });
 

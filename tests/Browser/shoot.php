@@ -4,7 +4,8 @@ declare(strict_types=1);
 
 /*
  * Makes what a photographer sends for the tests of the intake: php tests/Browser/shoot.php FOLDER CODE [VIEW…]
- * Eight colors, five views each and those named, named by code, color and view; and 200 small ones of nothing in particular.
+ * Eight colors, five views each and those named, named by code, color and view; and 200 small ones of nothing in
+ * particular.
  */
 
 [, $folder, $code] = $argv;

@@ -291,7 +291,8 @@ it(
 
         expect($answer->placementIds())->toBe($shared === [] ? $any : $shared);
 
-        // Without stock and chosen values, the first made cell opens the product: its values are filled in, as far as the choice leaves one that has them.
+        // Without stock and chosen values, the first made cell opens the product: its values are filled in, as far as
+        // the choice leaves one that has them.
         foreach ($answer->seenWith->values ?? [] as $axisId => $valueId) {
             $has = array_filter(
                 $made,

@@ -9,7 +9,10 @@ use Core\Matching\Verdict;
 use Tests\Core\Color\Samples;
 use Tests\Core\Matching\RandomShop;
 
-/** What becomes of names that are drawn at random: how many are read fully, surely, wrongly, and how many traps are seen. */
+/**
+ * What becomes of names that are drawn at random: how many are read fully, surely, wrongly, and how many traps are
+ * seen.
+ */
 final class Tally
 {
     private const CLEAR = 250;

@@ -12,7 +12,9 @@ use RuntimeException;
  */
 final class Client
 {
-    /** @var array{stock: array<string, int>, price: array<string, string>, files: array<string, string>} what was kept */
+    /**
+     * @var array{stock: array<string, int>, price: array<string, string>, files: array<string, string>} what was kept
+     */
     private array $model = ['stock' => [], 'price' => [], 'files' => []];
 
     /** @var list<array{array, array}> before and after each change that can be undone */

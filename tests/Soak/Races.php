@@ -6,7 +6,9 @@ namespace Tests\Soak;
 
 use CurlHandle;
 
-/** Eight people want the same name or code at the same moment: one gets it, the others are told, nobody meets an error. */
+/**
+ * Eight people want the same name or code at the same moment: one gets it, the others are told, nobody meets an error.
+ */
 final class Races
 {
     public const CLIENTS = 8;

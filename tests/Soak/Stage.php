@@ -20,7 +20,10 @@ final class Stage
 {
     public const PASSWORD = 'soak and soak';
 
-    /** @return array{people: list<string>, products: list<array{code: string, cells: list<string>}>, racers: list<array{code: string, cells: list<string>}>, shared: list<string>, range: int} */
+    /**
+     * @return array{people: list<string>, products: list<array{code: string, cells: list<string>}>, racers:
+     *   list<array{code: string, cells: list<string>}>, shared: list<string>, range: int}
+     */
     public static function set(int $clients): array
     {
         $people = [];

@@ -1,4 +1,5 @@
-// A stand-in for a storage that speaks S3, that keeps what it is given in a folder: node tests/Stages/object-store.mjs PORT FOLDER
+// A stand-in for a storage that speaks S3, that keeps what it is given in a folder: node tests/Stages/object-store.mjs
+// PORT FOLDER
 import S3rver from 's3rver';
 
 const [port, directory] = process.argv.slice(2);

@@ -400,7 +400,10 @@ final class Shop
         return $sheet;
     }
 
-    /** @return array<string, array<string, string>> the rows of the flat sheet by the SKU's code, each by the names of its columns */
+    /**
+     * @return array<string, array<string, string>> the rows of the flat sheet by the SKU's code, each by the names of
+     *   its columns
+     */
     public function rows(): array
     {
         $lines = array_map(

@@ -284,7 +284,10 @@ final class Laws
         }
     }
 
-    /** A price that is no SKU's own is base, amounts, percentages one after another, rounded half up, as the rows have them; without an ending. */
+    /**
+     * A price that is no SKU's own is base, amounts, percentages one after another, rounded half up, as the rows have
+     * them; without an ending.
+     */
     private function pricesComeOfTheRules(LoadedProduct $loaded): void
     {
         if (
@@ -458,7 +461,9 @@ final class Laws
         }
     }
 
-    /** Of what is made, and of nothing else, each SKU whose gallery lacks a view is counted where the view is missing. */
+    /**
+     * Of what is made, and of nothing else, each SKU whose gallery lacks a view is counted where the view is missing.
+     */
     private function coverageIsOfTheGalleries(LoadedProduct $loaded): void
     {
         $skus = 0;
@@ -517,7 +522,9 @@ final class Laws
         }
     }
 
-    /** Whether one of some clauses covers a cell: of an axis that sleeps, where the product stands at a value it allows. */
+    /**
+     * Whether one of some clauses covers a cell: of an axis that sleeps, where the product stands at a value it allows.
+     */
     private function reaches(string $clauses, Combination $cell): bool
     {
         foreach (json_decode($clauses, true) as $clause) {

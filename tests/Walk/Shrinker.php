@@ -6,7 +6,10 @@ namespace Tests\Walk;
 
 use Closure;
 
-/** Finds a smaller sequence that breaks the same law: halves, quarters … single steps are left out, as long as it still does. */
+/**
+ * Finds a smaller sequence that breaks the same law: halves, quarters … single steps are left out, as long as it still
+ * does.
+ */
 final class Shrinker
 {
     /**

@@ -93,7 +93,10 @@ final class Walk
         return null;
     }
 
-    /** @return array{string, ?Closure(): void} what was done in words, and how it is taken back in the end; null where nothing was kept */
+    /**
+     * @return array{string, ?Closure(): void} what was done in words, and how it is taken back in the end; null where
+     *   nothing was kept
+     */
     private function step(Step $step): array
     {
         $person = $this->people[$step->person];

@@ -15,7 +15,10 @@ use Core\RefusalKind;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Gate;
 
-/** What can be done with a batch that was begun: stop it, let it go on, undo it, make it again, try once more what was refused. */
+/**
+ * What can be done with a batch that was begun: stop it, let it go on, undo it, make it again, try once more what was
+ * refused.
+ */
 final class SteerBatch
 {
     public function stop(User $user, string $batchId): Batch

@@ -27,7 +27,10 @@ use Core\Reach\Selection;
 use Core\Refusal;
 use Core\RefusalKind;
 
-/** Accepts pictures of a drop: as they are read, or for a part of a product that somebody points at. All of one act are one batch, undone in one. */
+/**
+ * Accepts pictures of a drop: as they are read, or for a part of a product that somebody points at. All of one act are
+ * one batch, undone in one.
+ */
 final class AcceptFiles
 {
     private const CHUNK = 500;

@@ -15,7 +15,10 @@ use Core\RefusalKind;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Gate;
 
-/** Announces files to the intake. Those that an open drop of the same person lacks go on there: what has arrived of them is not sent twice. */
+/**
+ * Announces files to the intake. Those that an open drop of the same person lacks go on there: what has arrived of them
+ * is not sent twice.
+ */
 final class OpenDrop
 {
     private const CHUNK = 500;

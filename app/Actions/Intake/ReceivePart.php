@@ -17,7 +17,10 @@ use App\Refusals\PhotoRefused;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Gate;
 
-/** Takes the next part of a file of a drop; with the last one the file is taken in. A part that comes again does no harm. */
+/**
+ * Takes the next part of a file of a drop; with the last one the file is taken in. A part that comes again does no
+ * harm.
+ */
 final class ReceivePart
 {
     public function __construct(

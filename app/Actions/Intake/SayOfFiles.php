@@ -13,7 +13,10 @@ use App\Models\Product;
 use App\Models\User;
 use Core\Gallery\View;
 
-/** Says of pictures of a drop which product they are of, or which view they show: the rest is read with that. Links nothing. */
+/**
+ * Says of pictures of a drop which product they are of, or which view they show: the rest is read with that. Links
+ * nothing.
+ */
 final class SayOfFiles
 {
     public function __construct(private readonly DropReading $reading, private readonly DropTransaction $keeper) {}

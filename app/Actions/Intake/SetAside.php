@@ -16,7 +16,10 @@ use Core\Matching\Drop\DropFileStatus;
 use Core\Refusal;
 use Core\RefusalKind;
 
-/** Puts pictures of a drop aside that belong to nothing here, takes them up again, or gives up waiting for what never arrived. */
+/**
+ * Puts pictures of a drop aside that belong to nothing here, takes them up again, or gives up waiting for what never
+ * arrived.
+ */
 final class SetAside
 {
     public function __construct(

@@ -18,7 +18,9 @@ use Core\Refusal;
 use Core\RefusalKind;
 use Core\Text\Name;
 
-/** Teaches a word in names of files: it means a value, a view, or nothing, for everybody or in what one sender sends. */
+/**
+ * Teaches a word in names of files: it means a value, a view, or nothing, for everybody or in what one sender sends.
+ */
 final class TeachWord
 {
     private const LONGEST = 80;

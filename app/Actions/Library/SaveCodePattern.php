@@ -16,7 +16,9 @@ use Core\Refusal;
 use Core\RefusalKind;
 use Core\Text\Name;
 
-/** Makes a code pattern of the library, changes it for SKUs that come from now on, or lets one go that no product has. */
+/**
+ * Makes a code pattern of the library, changes it for SKUs that come from now on, or lets one go that no product has.
+ */
 final class SaveCodePattern
 {
     private const MOST_NAME = 60;

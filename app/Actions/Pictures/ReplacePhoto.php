@@ -12,7 +12,9 @@ use App\Models\HistoryEntry;
 use Core\Changes\Pictures\ReplaceFile;
 use Illuminate\Support\Facades\Gate;
 
-/** Puts another file in the place of a picture: where it is linked, its place in the order, its roles and texts stay. */
+/**
+ * Puts another file in the place of a picture: where it is linked, its place in the order, its roles and texts stay.
+ */
 final class ReplacePhoto
 {
     public function __construct(private readonly UnitOfWork $work, private readonly PhotoStore $store) {}

@@ -8,7 +8,10 @@ use App\Changing\EntryUndo;
 use App\History\Change;
 use App\Models\HistoryEntry;
 
-/** Takes back one's own last change of a product or of the library, or all of one's own back to a point; or makes them again. */
+/**
+ * Takes back one's own last change of a product or of the library, or all of one's own back to a point; or makes them
+ * again.
+ */
 final class UndoRedo
 {
     public function __construct(private readonly EntryUndo $entries) {}

@@ -15,7 +15,9 @@ use Core\RefusalKind;
 use Core\Sheets\CellGrid;
 use Core\Sheets\PastedBlock;
 
-/** Writes a block of a spreadsheet into the cells of the matrix: all of it, or nothing where one cell cannot be read. */
+/**
+ * Writes a block of a spreadsheet into the cells of the matrix: all of it, or nothing where one cell cannot be read.
+ */
 final class PasteBlock
 {
     public function __construct(private readonly UnitOfWork $work) {}

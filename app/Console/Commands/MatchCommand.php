@@ -32,7 +32,10 @@ use RecursiveDirectoryIterator;
 use RecursiveIteratorIterator;
 use SplFileInfo;
 
-/** Reads the names of the pictures in a folder and looks at them, says where each belongs, and links those that are sure if it is asked to. */
+/**
+ * Reads the names of the pictures in a folder and looks at them, says where each belongs, and links those that are sure
+ * if it is asked to.
+ */
 final class MatchCommand extends Command
 {
     use GivenTexts;

@@ -15,7 +15,10 @@ use Core\Color\Srgb;
 /** The swatches of a product, what was measured of its pictures and what was found, as the exchange format has it. */
 final readonly class ColorReport
 {
-    /** @return array{product: string, swatches: list<array<string, mixed>>, photos: list<array<string, mixed>>, findings: list<array<string, mixed>>} */
+    /**
+     * @return array{product: string, swatches: list<array<string, mixed>>, photos: list<array<string, mixed>>,
+     *   findings: list<array<string, mixed>>}
+     */
     public function of(LoadedProduct $loaded): array
     {
         $all = new ProductColors($loaded);

@@ -10,7 +10,10 @@ use Core\Gallery\Coverage\Need;
 /** How the picture combinations of a product have the views of its shot list, as the exchange format has it. */
 final readonly class CoverageReport
 {
-    /** @return list<array{product: string, combination: object, view: string, required: bool, state: string, skus: int, lacking: int, files: list<string>}> without what is not wanted */
+    /**
+     * @return list<array{product: string, combination: object, view: string, required: bool, state: string, skus: int,
+     *   lacking: int, files: list<string>}> without what is not wanted
+     */
     public function of(LoadedProduct $loaded): array
     {
         $rows = [];

@@ -31,7 +31,8 @@ final class GalleryReport
     }
 
     /**
-     * A partial choice, each part typed as "Color=Moss"; of "shown_with" what was filled in, since a picture axis was open.
+     * A partial choice, each part typed as "Color=Moss"; of "shown_with" what was filled in, since a picture axis was
+     * open.
      *
      * @param  list<string>  $typed
      * @return array<string, mixed>

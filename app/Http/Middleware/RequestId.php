@@ -10,7 +10,10 @@ use Illuminate\Support\Facades\Context;
 use Illuminate\Support\Str;
 use Symfony\Component\HttpFoundation\Response;
 
-/** Every request has an id: it is in all lines of the log, also in those of jobs that the request began, and in the answer. */
+/**
+ * Every request has an id: it is in all lines of the log, also in those of jobs that the request began, and in the
+ * answer.
+ */
 final class RequestId
 {
     public const HEADER = 'X-Request-Id';

@@ -11,7 +11,8 @@ final readonly class Receipt
      * @param  list<string>  $taken  names of files now in the tray
      * @param  list<string>  $known  sentences about files that were in the product already
      * @param  list<string>  $refused  sentences about files that were not taken
-     * @param  list<string>  $warnings  sentences about files whose names mean something else than where they were linked
+     * @param  list<string>  $warnings  sentences about files whose names mean something else than where they were
+     *   linked
      */
     public function __construct(
         public array $taken,

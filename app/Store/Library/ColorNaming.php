@@ -14,7 +14,10 @@ use Core\Color\UnreadableColor;
 use Core\Matrix\AxisKind;
 use Core\Text\Name;
 
-/** Colors for names and names for colors: the shop's own, those of the web, and an open list that ships with the screens. */
+/**
+ * Colors for names and names for colors: the shop's own, those of the web, and an open list that ships with the
+ * screens.
+ */
 final class ColorNaming
 {
     /** @var ?list<NamedColor> */

@@ -12,7 +12,8 @@ final class SwatchUses
 {
     /**
      * @param  list<int>  $photoIds
-     * @return array<int, non-empty-list<string>> photo id => whose swatch it is: "Color Moss", "Color Moss of Potting smock"
+     * @return array<int, non-empty-list<string>> photo id => whose swatch it is: "Color Moss", "Color Moss of Potting
+     *   smock"
      */
     public static function of(array $photoIds): array
     {

@@ -14,7 +14,8 @@ final class ValueTwins
     /**
      * Values of its axis on products that have it, each with the name of the product.
      *
-     * @param  ?int  $productId  where it gets a name of this product's own; null where the library's name of it changes,
+     * @param  ?int  $productId  where it gets a name of this product's own; null where the library's name of it
+     *   changes,
      * which only those products follow that call it nothing of their own
      * @return list<array{string, string}> the name of a product, and what another of its values is called
      */

@@ -76,7 +76,10 @@ final class ChosenSkusLoader
         return $this->changedProductId === $productId ? $this->changed : null;
     }
 
-    /** @return ?list<string> keys of the very cells that are pointed at; null where other parts are, or SKUs have values on axes that sleep */
+    /**
+     * @return ?list<string> keys of the very cells that are pointed at; null where other parts are, or SKUs have values
+     *   on axes that sleep
+     */
     private function keys(Matrix $matrix, Selection $selection): ?array
     {
         if ($matrix->sleeping !== [] || count($selection->parts) > self::FEW) {

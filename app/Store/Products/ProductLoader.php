@@ -99,7 +99,8 @@ final class ProductLoader
     }
 
     /**
-     * What was loaded last is followed through changes that were made to it just now, so that it need not be read again.
+     * What was loaded last is followed through changes that were made to it just now, so that it need not be read
+     * again.
      *
      * @param  ChangeLog  $changes  where there are very many, reading again is quicker
      */
@@ -145,7 +146,10 @@ final class ProductLoader
         return $this->load(Product::query()->findOrFail($product->id));
     }
 
-    /** A product that was changed just now: from what was followed, where that is of its latest revision, else read anew. */
+    /**
+     * A product that was changed just now: from what was followed, where that is of its latest revision, else read
+     * anew.
+     */
     public function changed(Product $product): LoadedProduct
     {
         $product = Product::query()->findOrFail($product->id);

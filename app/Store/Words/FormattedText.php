@@ -10,7 +10,10 @@ use Core\RefusalKind;
 use Symfony\Component\HtmlSanitizer\HtmlSanitizer;
 use Symfony\Component\HtmlSanitizer\HtmlSanitizerConfig;
 
-/** Formatted text as it may be stored and shown: paragraphs, headings, lists, strong and emphasized words, links to the web. */
+/**
+ * Formatted text as it may be stored and shown: paragraphs, headings, lists, strong and emphasized words, links to the
+ * web.
+ */
 final class FormattedText
 {
     private const ELEMENTS = ['p', 'br', 'strong', 'em', 'h3', 'h4', 'ul', 'ol', 'li'];

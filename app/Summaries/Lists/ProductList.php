@@ -136,7 +136,10 @@ final class ProductList
         return $query;
     }
 
-    /** @return array{list<stdClass>, ?int, bool, bool} rows, how many there are in all, whether there are earlier and later ones */
+    /**
+     * @return array{list<stdClass>, ?int, bool, bool} rows, how many there are in all, whether there are earlier and
+     *   later ones
+     */
     private function rows(ListQuery $asked, ?ProductSearch $search): array
     {
         $query = $this->filtered($asked);

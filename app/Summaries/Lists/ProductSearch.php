@@ -53,7 +53,8 @@ final readonly class ProductSearch
                 ->all();
             if (count($found) > self::FEW) {
                 $column = $source()->columns[0] ?? 'product_id';
-                // With a limit the database asks each product in the order of the list, and stops when the page is full.
+                // With a limit the database asks each product in the order of the list, and stops when the page is
+                // full.
                 $query->whereExists(
                     $source()
                         ->whereColumn(is_string($column) ? $column : 'product_id', 'product_summaries.product_id')

@@ -16,7 +16,10 @@ use Core\Matrix\Combination;
 use Core\Reach\Clause;
 use Core\Reach\Reach;
 
-/** Every picture that products lack, each with a name of a file that was read as just that: by the reader of the intake itself. */
+/**
+ * Every picture that products lack, each with a name of a file that was read as just that: by the reader of the intake
+ * itself.
+ */
 final readonly class ShootingList
 {
     private const ENDING = '.jpg';

@@ -12,7 +12,10 @@ final readonly class ColorGroup
     /** Part of the pixels that lie nearest together in lightness: between them is neither shadow nor highlight. */
     private const EVEN = 0.5;
 
-    /** How much wider than the narrowest such part one may be, and in L*, to be preferred for its light: shadows are larger than highlights. */
+    /**
+     * How much wider than the narrowest such part one may be, and in L*, to be preferred for its light: shadows are
+     * larger than highlights.
+     */
     private const NEARLY = [1.05, 0.1];
 
     /** L* by which shadow and highlight differ from what is evenly lit. */

@@ -23,7 +23,10 @@ final class ColorGroups
     /** ΔE00 within which two groups are one color. */
     private const ONE_COLOR = 6.0;
 
-    /** Light of the darker one beside the brighter, and distance of the two in chromaticity, for one cloth in two lights. */
+    /**
+     * Light of the darker one beside the brighter, and distance of the two in chromaticity, for one cloth in two
+     * lights.
+     */
     private const ONE_CLOTH = [0.3, 0.022];
 
     /**

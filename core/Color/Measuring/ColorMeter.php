@@ -36,7 +36,9 @@ final class ColorMeter
     /** Least share of a picture in which something is seen. */
     private const LEAST_FILLED = 0.02;
 
-    /** On a border that is no pale gray, this much at most is a seam or a button: the cloth itself fills the picture. */
+    /**
+     * On a border that is no pale gray, this much at most is a seam or a button: the cloth itself fills the picture.
+     */
     private const MOST_TRIM = 0.1;
 
     /** Least L* and most chroma of a pale gray. */

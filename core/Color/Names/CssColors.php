@@ -160,7 +160,10 @@ final class CssColors
         'yellowgreen' => '#9acd32',
     ];
 
-    /** @return ?Srgb the color of that name, in whatever case and in one word or more ("Forest green"); null where there is none */
+    /**
+     * @return ?Srgb the color of that name, in whatever case and in one word or more ("Forest green"); null where there
+     *   is none
+     */
     public static function named(string $name): ?Srgb
     {
         $hex = self::COLORS[strtolower((string) preg_replace('/[\s-]+/', '', $name))] ?? null;

@@ -94,7 +94,10 @@ final readonly class Swatch
         };
     }
 
-    /** What is stored: "#5f7049", "#5f7049/#d9c9a3", "stripes:#5f7049/#d9c9a3" or "photo:12:500-500-400-400-200-200:#5f7049". */
+    /**
+     * What is stored: "#5f7049", "#5f7049/#d9c9a3", "stripes:#5f7049/#d9c9a3" or
+     * "photo:12:500-500-400-400-200-200:#5f7049".
+     */
     public function text(): string
     {
         return match (true) {

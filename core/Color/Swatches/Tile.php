@@ -4,7 +4,9 @@ declare(strict_types=1);
 
 namespace Core\Color\Swatches;
 
-/** The patterns that are drawn of two or three colors. The first is the ground; each tile meets itself at every edge. */
+/**
+ * The patterns that are drawn of two or three colors. The first is the ground; each tile meets itself at every edge.
+ */
 enum Tile: string
 {
     case Stripes = 'stripes';

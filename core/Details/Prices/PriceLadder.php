@@ -9,8 +9,10 @@ use Core\Pricing\Money;
 
 /**
  * The prices of a product as steps, and those that stand out: a price that is not what its values make elsewhere (the
- * middle of what each value adds, found by polishing medians axis by axis: J. W. Tukey, Exploratory Data Analysis, 1977,
- * from memory), by more than a fiftieth; and one that is at least twice, or at most half of, the middle price. Where more
+ * middle of what each value adds, found by polishing medians axis by axis: J. W. Tukey, Exploratory Data Analysis,
+ * 1977,
+ * from memory), by more than a fiftieth; and one that is at least twice, or at most half of, the middle price. Where
+ * more
  * than a quarter would stand out, there is no rule that they break.
  */
 final readonly class PriceLadder

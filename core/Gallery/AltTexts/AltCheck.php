@@ -7,7 +7,10 @@ namespace Core\Gallery\AltTexts;
 use Core\Gallery\Strip;
 use Core\Text\Name;
 
-/** Holds the texts of a product's pictures against each other, gallery by gallery, and proposes others for those that are not good. */
+/**
+ * Holds the texts of a product's pictures against each other, gallery by gallery, and proposes others for those that
+ * are not good.
+ */
 final readonly class AltCheck
 {
     /**

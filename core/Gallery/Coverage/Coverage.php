@@ -11,7 +11,10 @@ use Core\Matrix\Combination;
 use Core\Matrix\Matrix;
 use Core\Reach\Clause;
 
-/** For every combination of picture axes that has a made cell, and each view on the shot list: there, shared, or missing. */
+/**
+ * For every combination of picture axes that has a made cell, and each view on the shot list: there, shared, or
+ * missing.
+ */
 final readonly class Coverage
 {
     /** @param  array<string, CoverageRow>  $rows by the picture combination's key, in the product's order */
@@ -76,7 +79,8 @@ final readonly class Coverage
     /**
      * The views that a gallery shows.
      *
-     * @return array<string, array{Cover, list<int>}> by the view's key: by what it is covered, and with which placements
+     * @return array<string, array{Cover, list<int>}> by the view's key: by what it is covered, and with which
+     *   placements
      */
     private static function shown(Gallery $gallery, Combination $part): array
     {

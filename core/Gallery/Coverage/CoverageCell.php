@@ -32,7 +32,10 @@ final readonly class CoverageCell
         return $this->cover === Cover::Missing && $this->shot->need === Need::Required;
     }
 
-    /** "there", "shared", "missing", "missing on 2 of 6 SKUs", "not wanted"; said of what is there even where it is not wanted. */
+    /**
+     * "there", "shared", "missing", "missing on 2 of 6 SKUs", "not wanted"; said of what is there even where it is not
+     * wanted.
+     */
     public function inWords(): string
     {
         return match (true) {

@@ -26,7 +26,9 @@ final readonly class RoleAnswer
         return $this->entry?->placement;
     }
 
-    /** Whether it was assigned to another picture of the very same narrowness as well, so that only the order decides. */
+    /**
+     * Whether it was assigned to another picture of the very same narrowness as well, so that only the order decides.
+     */
     public function isClash(RoleChooser $chooser): bool
     {
         return $this->ground === Ground::Assigned &&
@@ -35,7 +37,10 @@ final readonly class RoleAnswer
             $chooser->narrowerFirst($this->entry, $this->rivals[0]) === 0;
     }
 
-    /** In a few words, for a cell of a table, beside whether it was assigned: "for Moss", "as the Lead". Empty where nobody does it. */
+    /**
+     * In a few words, for a cell of a table, beside whether it was assigned: "for Moss", "as the Lead". Empty where
+     * nobody does it.
+     */
     public function briefly(Matrix $matrix): string
     {
         return match ($this->ground) {

@@ -6,7 +6,10 @@ namespace Core\Gallery\Sequence;
 
 use Core\Matrix\Combination;
 
-/** A gallery that cannot have the wanted sequence: it would need one picture before another that stand the other way round in a gallery that has it. */
+/**
+ * A gallery that cannot have the wanted sequence: it would need one picture before another that stand the other way
+ * round in a gallery that has it.
+ */
 final readonly class Mismatch
 {
     /**

@@ -6,7 +6,9 @@ namespace Core\Gallery\Sequence;
 
 use Core\Gallery\Coverage\NumberedShot;
 
-/** What is different between two sequences of pictures: what lacks, what is more, and the least that stands elsewhere. */
+/**
+ * What is different between two sequences of pictures: what lacks, what is more, and the least that stands elsewhere.
+ */
 final readonly class SequenceDifference
 {
     /**

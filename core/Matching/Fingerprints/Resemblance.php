@@ -164,7 +164,9 @@ final readonly class Resemblance
         return [$sums[0] / $count, $sums[1] / $count, $sums[2] / $count];
     }
 
-    /** @return float mean difference in Lab, from 0, the one laid over the other as well as can be; the same both ways */
+    /**
+     * @return float mean difference in Lab, from 0, the one laid over the other as well as can be; the same both ways
+     */
     public function difference(self $other): float
     {
         $best = $this->over($other, self::CUTS['all']);

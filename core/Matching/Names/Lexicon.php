@@ -6,7 +6,10 @@ namespace Core\Matching\Names;
 
 use Core\Matrix\Combination;
 
-/** The words that mean something in a shop: codes, names, other words, translations, words for views. It is kept, not made for each reading. */
+/**
+ * The words that mean something in a shop: codes, names, other words, translations, words for views. It is kept, not
+ * made for each reading.
+ */
 interface Lexicon
 {
     /**

@@ -182,7 +182,8 @@ final readonly class NameReader
 
     /**
      * @param  list<NamePart>  $parts
-     * @return list<array{int, int, non-empty-list<Meaning>}> from, how many parts, what they mean: those of more letters first
+     * @return list<array{int, int, non-empty-list<Meaning>}> from, how many parts, what they mean: those of more
+     *   letters first
      */
     private function spans(array $parts): array
     {

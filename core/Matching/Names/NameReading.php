@@ -21,7 +21,8 @@ final readonly class NameReading
     ) {}
 
     /**
-     * @return list<array{Understood, Meaning}> each word with a meaning of that kind, those of the file's own name first
+     * @return list<array{Understood, Meaning}> each word with a meaning of that kind, those of the file's own name
+     *   first
      */
     public function meanings(MeaningKind $kind): array
     {

@@ -10,7 +10,10 @@ use Core\Matching\Exactness;
 use Core\Matching\OpenCase;
 use Core\Matrix\Combination;
 
-/** Finds which product a name is of: by codes and full names, else by what its folder is of, else by a word that no other product's name has. */
+/**
+ * Finds which product a name is of: by codes and full names, else by what its folder is of, else by a word that no
+ * other product's name has.
+ */
 final readonly class ProductFinder
 {
     public function __construct(private Lexicon $lexicon) {}

@@ -9,7 +9,9 @@ use Core\Matching\Exactness;
 use Core\Matching\OpenCase;
 use Core\Sizes\SizeReader;
 
-/** Finds which values of a product a name says, each axis settled by what else the name says where a word fits several. */
+/**
+ * Finds which values of a product a name says, each axis settled by what else the name says where a word fits several.
+ */
 final readonly class ValueFinder
 {
     /** Letters of a word for a style: shorter ones may be sizes. */
@@ -74,7 +76,8 @@ final readonly class ValueFinder
     }
 
     /**
-     * Words for values, those of the file's own name first: what a folder says of an axis counts only where the name is silent.
+     * Words for values, those of the file's own name first: what a folder says of an axis counts only where the name is
+     * silent.
      *
      * @param  list<string>  $common
      * @return list<array{Understood, non-empty-list<Meaning>}>

@@ -7,7 +7,10 @@ namespace Core\Matrix\Planning;
 use Core\Matrix\Combination;
 use Core\Matrix\Matrix;
 
-/** Who takes over from whom as a matrix changes: values from others, new values from those they are made like, SKUs to home values. */
+/**
+ * Who takes over from whom as a matrix changes: values from others, new values from those they are made like, SKUs to
+ * home values.
+ */
 final readonly class Handover
 {
     /** @var array<int, array<int, Succession>> axis id => value id => who takes over */

@@ -32,7 +32,8 @@ final readonly class MatrixChange
      * @param  bool  $stockAddsUp  whether the stock of SKUs that collapse goes to the one that stays
      * @param  list<Succession>  $successions
      * @param  list<Likeness>  $likes
-     * @param  bool  $comersStay  whether, where a value hands over to one that has a SKU in the cell too, the one that comes stays
+     * @param  bool  $comersStay  whether, where a value hands over to one that has a SKU in the cell too, the one that
+     *   comes stays
      * @param  array<string, int>  $winners  key of a cell that several SKUs come to lie in => id of the SKU that stays
      *
      * @throws AxisWithoutValues

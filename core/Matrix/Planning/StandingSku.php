@@ -13,7 +13,8 @@ final readonly class StandingSku
     /**
      * @param  Combination  $cell  with its values on axes that sleep
      * @param  ?int  $stock  units; null where nobody has counted them
-     * @param  int  $retiredAt  when it last went out of offer, counted in the product's versions; of two that claim one cell the later comes back
+     * @param  int  $retiredAt  when it last went out of offer, counted in the product's versions; of two that claim one
+     *   cell the later comes back
      */
     public function __construct(
         public int $id,

@@ -105,7 +105,10 @@ final class ValueReader
         );
     }
 
-    /** What makes two typed values the same: the folded name with nothing around signs, and for sizes what the size means (2XL is XXL). */
+    /**
+     * What makes two typed values the same: the folded name with nothing around signs, and for sizes what the size
+     * means (2XL is XXL).
+     */
     private function identity(string $label, AxisKind $kind): string
     {
         if ($kind === AxisKind::Size) {

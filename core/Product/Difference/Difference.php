@@ -41,7 +41,10 @@ final readonly class Difference
         public bool $isReordered,
     ) {}
 
-    /** SKUs are the same where both know an id and it is one, else where they lie in one cell; pictures by id, else by photo. */
+    /**
+     * SKUs are the same where both know an id and it is one, else where they lie in one cell; pictures by id, else by
+     * photo.
+     */
     public static function between(ProductState $before, ProductState $after): self
     {
         $details = [];

@@ -14,7 +14,8 @@ use Core\Reach\Reach;
 use Core\Stock\StockBook;
 
 /**
- * What becomes of the units of a product where they are counted for something else. Counted for more SKUs together, they
+ * What becomes of the units of a product where they are counted for something else. Counted for more SKUs together,
+ * they
  * add up; counted for fewer, what was counted for these before is there again, as nobody can say who has how many.
  */
 final readonly class CountingPlan

@@ -162,12 +162,7 @@
                                         height="52" loading="lazy">@else<span></span>
                                     @endif
                                 </td>
-                                <td class="words"><span class="pieces">
-                                        @foreach ($row->pieces() as [$text, $kind, $means])
-                                            <mark class="is-{{ $kind }}"
-                                                title="{{ $means }}">{{ $text }}</mark>
-                                        @endforeach
-                                    </span>
+                                <td class="words"><span class="pieces">{{ $row->markedName() }}</span>
                                     @if ($row->read->file->folder !== '')
                                         <small>in {{ $row->read->file->folder }}</small>
                                     @endif

@@ -452,7 +452,8 @@ it('becomes what is wanted, and is then no different any more', function (): voi
         ->toStartWith('From the sheet: ')
         ->and($differences)
         ->toContain('Name: Smock → Work smock', 'SMOCK-2 price none → 52.00', 'new.jpg: new, whole product')
-        // The picture that is there under another id is the same one; a new one is named by its place until it is stored.
+        // The picture that is there under another id is the same one; a new one is named by its place until it is
+        // stored.
         ->and(array_map(fn(Placement $picture): int => $picture->id, $state->pictures))
         ->toBe([2, 1, -3])
         ->and($state->details->description)

@@ -20,7 +20,10 @@ use Core\Matrix\Value;
 use Random\Engine\Xoshiro256StarStar;
 use Random\Randomizer;
 
-/** Tries the measuring of colors on cloth that was drawn in a known color, and the finding of mislabeled pictures on drawn products. */
+/**
+ * Tries the measuring of colors on cloth that was drawn in a known color, and the finding of mislabeled pictures on
+ * drawn products.
+ */
 final class ColorTrials
 {
     private const WHITE = '#f7f7f5';
@@ -75,10 +78,13 @@ final class ColorTrials
     }
 
     /**
-     * Products of 3 to 8 colors with 2 to 5 pictures each, drawn with the faults of a studio (folds, weave, a cast, trims,
-     * swatches that are a little off), of which one picture is linked to another color, every other time to the nearest.
+     * Products of 3 to 8 colors with 2 to 5 pictures each, drawn with the faults of a studio (folds, weave, a cast,
+     * trims,
+     * swatches that are a little off), of which one picture is linked to another color, every other time to the
+     * nearest.
      *
-     * @return array{found: int, accused: int, pictures: int} products in which the one was found; right ones accused, of so many
+     * @return array{found: int, accused: int, pictures: int} products in which the one was found; right ones accused,
+     *   of so many
      */
     public static function mislabeled(int $products): array
     {

@@ -9,7 +9,10 @@ use Core\Color\Srgb;
 use Random\Engine\Xoshiro256StarStar;
 use Random\Randomizer;
 
-/** Draws a piece of cloth of a known color as a shop would photograph it: folds, weave, noise, a soft shadow on the ground. */
+/**
+ * Draws a piece of cloth of a known color as a shop would photograph it: folds, weave, noise, a soft shadow on the
+ * ground.
+ */
 final readonly class DrawnCloth
 {
     public const SIDE = 48;

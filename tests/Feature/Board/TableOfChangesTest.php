@@ -34,7 +34,10 @@ use Tests\Support\Shop;
  * same in everything that is stored and in everything that is exported.
  */
 
-/** A shop with what is easily lost: prices and codes of single SKUs, stock, narrow pictures, roles, hidden ones, left-out cells. */
+/**
+ * A shop with what is easily lost: prices and codes of single SKUs, stock, narrow pictures, roles, hidden ones,
+ * left-out cells.
+ */
 function worriedShop(): Shop
 {
     $shop = Shop::stocked();

@@ -88,7 +88,10 @@ function threeProducts(): Shop
     return $shop;
 }
 
-/** @return array<string, array{string, string, ?string}> name => what it is of: code, color, the view's key; and by which the cloth is drawn */
+/**
+ * @return array<string, array{string, string, ?string}> name => what it is of: code, color, the view's key; and by
+ *   which the cloth is drawn
+ */
 function clearNames(): array
 {
     $clear = [];

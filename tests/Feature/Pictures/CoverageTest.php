@@ -43,7 +43,10 @@ function reported(string ...$codes): array
     return json_decode(Artisan::output(), true, 16, JSON_THROW_ON_ERROR);
 }
 
-/** What is missing, as every place says it that can: the map, the board, the catalog's bar, its map, the command, the shooting list. */
+/**
+ * What is missing, as every place says it that can: the map, the board, the catalog's bar, its map, the command, the
+ * shooting list.
+ */
 function missingEverywhere(Shop $shop): array
 {
     while (app(Summaries::class)->countSome() > 0);

@@ -44,7 +44,8 @@ it(
                 ->toBeFalse()
                 ->and($ours[$name]['hasProfile'])
                 ->toBeFalse();
-            // Engines differ in how they fit ink to a screen: there it counts how near the drawn color is. Black ink is gray.
+            // Engines differ in how they fit ink to a screen: there it counts how near the drawn color is. Black ink is
+            // gray.
             $isInk = str_starts_with($name, 'cmyk');
             foreach ($isInk ? $theirs['plain.jpg']['colors'] : $read['colors'] as $at => $color) {
                 $most = max(

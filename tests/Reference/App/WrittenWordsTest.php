@@ -8,7 +8,8 @@ use Tests\Support\Dropped;
 use Tests\Support\Shop;
 
 /*
- * Source: exiftool writes the fields that are read here: IPTC and XMP, in every kind of file that it can write them into.
+ * Source: exiftool writes the fields that are read here: IPTC and XMP, in every kind of file that it can write them
+ * into.
  */
 
 /** @param  list<string>  $tags */

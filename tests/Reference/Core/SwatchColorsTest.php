@@ -72,7 +72,8 @@ it('reads lab() and oklch() as another library does', function (): void {
     expect($exact)->toBeGreaterThan(1_500);
 });
 
-// Source: the library colorspacious (Debian python3-colorspacious), on random colors; Machado, Oliveira, Fernandes 2009.
+// Source: the library colorspacious (Debian python3-colorspacious), on random colors; Machado, Oliveira, Fernandes
+// 2009.
 it('shows colors without a kind of cone as another library does', function (): void {
     $random = Samples::random(23);
     $colors = ['#000000', '#ffffff', '#ff0000', '#00ff00', '#0000ff'];
@@ -90,7 +91,8 @@ it('shows colors without a kind of cone as another library does', function (): v
 });
 
 /*
- * Source: W3C, Understanding WCAG 2.2, 1.4.3 Contrast (Minimum) and technique G18: black on white is 21:1; #777777 on white
+ * Source: W3C, Understanding WCAG 2.2, 1.4.3 Contrast (Minimum) and technique G18: black on white is 21:1; #777777 on
+ * white
  * is 4.47:1 and falls short, which #767676 at 4.54:1 does not. From WebAIM's worked list, from memory: #0000ff 8.59:1.
  */
 it('gives the contrast of the worked examples', function (string $one, string $other, float $ratio): void {

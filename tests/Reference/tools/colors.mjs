@@ -1,4 +1,5 @@
-// Pairs of hex colors in; out, for each: the first in CIE Lab under D65, the difference by CIEDE2000, the luminance of the first, the contrast of the two.
+// Pairs of hex colors in; out, for each: the first in CIE Lab under D65, the difference by CIEDE2000, the luminance of
+// the first, the contrast of the two.
 import { converter, differenceCiede2000, wcagContrast, wcagLuminance } from 'culori';
 
 let input = '';

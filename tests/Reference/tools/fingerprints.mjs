@@ -1,4 +1,5 @@
-// Pictures of 32 × 32 grays in; out, the 64 bits that another library makes of each: row by row of waves across, then down.
+// Pictures of 32 × 32 grays in; out, the 64 bits that another library makes of each: row by row of waves across, then
+// down.
 import phash from 'sharp-phash';
 import sharp from 'sharp';
 

@@ -1,4 +1,5 @@
-// Expands a JSON-LD document with jsonld.js, and checks its properties against schema.org as schema-dts has it, with TypeScript.
+// Expands a JSON-LD document with jsonld.js, and checks its properties against schema.org as schema-dts has it, with
+// TypeScript.
 import { readFileSync, writeFileSync, unlinkSync } from 'node:fs';
 import { join } from 'node:path';
 import jsonld from 'jsonld';

@@ -1,5 +1,6 @@
 // "make FOLDER": writes pictures of 4 × 3 patches of known color in many ways of writing a picture, and names them.
-// "read": of each file named in, what another engine reads of it, upright and in sRGB: its size and the color of each patch.
+// "read": of each file named in, what another engine reads of it, upright and in sRGB: its size and the color of each
+// patch.
 import sharp from 'sharp';
 
 const PATCHES = [

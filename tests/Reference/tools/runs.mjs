@@ -1,4 +1,5 @@
-// Permutations in; out, for each: the length of the longest common subsequence with the sorted row, which is that of its longest rising run.
+// Permutations in; out, for each: the length of the longest common subsequence with the sorted row, which is that of
+// its longest rising run.
 import { diffArrays } from 'diff';
 
 let input = '';

@@ -97,7 +97,10 @@ final class LibraryCodesController
             : [];
     }
 
-    /** @param  ?array{list<string>, list<string>, string, string, string}  $typed  as it stands in the form; null as it is stored */
+    /**
+     * @param  ?array{list<string>, list<string>, string, string, string}  $typed  as it stands in the form; null as it
+     *   is stored
+     */
     private function form(
         ?CodePatternRecord $record,
         ?CodePattern $pattern,

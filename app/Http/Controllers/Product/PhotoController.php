@@ -50,7 +50,10 @@ final class PhotoController
 
     public function __construct(private readonly BoardResponder $board) {}
 
-    /** In the smallest format that the browser reads. A size that is missing is made again meanwhile; a sign stands in for it. */
+    /**
+     * In the smallest format that the browser reads. A size that is missing is made again meanwhile; a sign stands in
+     * for it.
+     */
     public function show(
         Request $request,
         Photo $photo,

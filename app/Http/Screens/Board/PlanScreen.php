@@ -99,7 +99,10 @@ final readonly class PlanScreen
         return $remarks;
     }
 
-    /** How the SKUs differ that come to lie in one cell: "12 pairs: 9 with stock on both sides, 3 with different prices"; empty without any. */
+    /**
+     * How the SKUs differ that come to lie in one cell: "12 pairs: 9 with stock on both sides, 3 with different
+     * prices"; empty without any.
+     */
     public function collapseWords(): string
     {
         $collapses = $this->planned->plan->collapses;

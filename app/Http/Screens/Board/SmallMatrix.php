@@ -10,7 +10,10 @@ use Core\Color\Swatches\Swatch;
 use Core\Matrix\Axis;
 use Core\Matrix\Combination;
 
-/** The matrix of a product small enough to stand beside a picture: one row for each picture combination, the rest across where it fits. */
+/**
+ * The matrix of a product small enough to stand beside a picture: one row for each picture combination, the rest across
+ * where it fits.
+ */
 final readonly class SmallMatrix
 {
     private const MOST_ROWS = 120;

@@ -225,7 +225,10 @@ final class TrayScreen
         );
     }
 
-    /** @return array<string, array{\Core\Gallery\Roles\RoleAnswer, int}> role label => its answer, and in how many of the galleries */
+    /**
+     * @return array<string, array{\Core\Gallery\Roles\RoleAnswer, int}> role label => its answer, and in how many of
+     *   the galleries
+     */
     private function roles(Entry $entry): array
     {
         $roles = [];

@@ -73,7 +73,10 @@ final class SwatchScreen
         return $this->axis()->value($this->value->id)->label ?? $this->value->name;
     }
 
-    /** What a color that was typed is: "the shop’s own Moss, #5f7049", "the nearest that a screen shows, #00959c"; empty where it says itself. */
+    /**
+     * What a color that was typed is: "the shop’s own Moss, #5f7049", "the nearest that a screen shows, #00959c"; empty
+     * where it says itself.
+     */
     public function readAs(int $at): string
     {
         try {

@@ -13,11 +13,14 @@ use Core\Matching\Names\NamePart;
 use Core\Matching\Names\NameSource;
 use Core\Reach\Reach;
 use Core\Reach\Wording;
+use Illuminate\Support\HtmlString;
 
 /** One file of a drop as the reading table draws it. */
 final readonly class IntakeRow
 {
-    /** Longer side in pixels under which a picture is too small to be enlarged by a shopper. Common practice, no source. */
+    /**
+     * Longer side in pixels under which a picture is too small to be enlarged by a shopper. Common practice, no source.
+     */
     private const SMALL = 1_000;
 
     /** Sharpness under which nothing in the picture is sharp. */
@@ -40,8 +43,27 @@ final readonly class IntakeRow
         return $this->read->photoState === PhotoState::Ready ? $size->address((int) $this->read->file->photo_id) : null;
     }
 
-    /** @return list<array{string, string, string}> the name in pieces: text, how it was taken ("known", "number", "idle", "unknown", "" for what is between), what it means */
-    public function pieces(): array
+    /** The name, each piece marked with how it was read. Nothing stands between them: it would look like a space. */
+    public function markedName(): HtmlString
+    {
+        $marks = array_map(
+            fn(array $piece): string => sprintf(
+                '<mark class="is-%s" title="%s">%s</mark>',
+                e($piece[1]),
+                e($piece[2]),
+                e($piece[0]),
+            ),
+            $this->pieces(),
+        );
+
+        return new HtmlString(implode('', $marks));
+    }
+
+    /**
+     * @return list<array{string, string, string}> the name in pieces: text, how it was taken ("known", "number",
+     *   "idle", "unknown", "" for what is between), what it means
+     */
+    private function pieces(): array
     {
         $name = $this->file();
         $marks = [];

@@ -24,7 +24,8 @@ final readonly class IntakeScreen
      * @param  string  $show  "settled" for what is done with
      * @param  list<Batch>  $acts  what the person accepted last, the latest first
      * @param  string  $pulse  how things stood before they were read
-     * @param  list<DropNote>  $notes  what was done with the drop, the latest first; asked for where the settled ones are shown
+     * @param  list<DropNote>  $notes  what was done with the drop, the latest first; asked for where the settled ones
+     *   are shown
      */
     public function __construct(
         public ReadDrop $read,

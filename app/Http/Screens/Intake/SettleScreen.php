@@ -63,7 +63,10 @@ final readonly class SettleScreen
         return $this->file->status->isOpen() && $this->file->product !== null && $this->file->verdict?->reach !== null;
     }
 
-    /** @return list<array{string, string, ?Swatch}> what the name says and what the picture looks like: label, value, swatch */
+    /**
+     * @return list<array{string, string, ?Swatch}> what the name says and what the picture looks like: label, value,
+     *   swatch
+     */
     public function contradiction(): array
     {
         $clash = $this->file->verdict?->contradiction;

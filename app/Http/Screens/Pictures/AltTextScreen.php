@@ -49,7 +49,10 @@ final readonly class AltTextScreen
                 : ': ' . implode(', ', array_filter($parts)));
     }
 
-    /** @return list<array{PlacementRow, ?string, string, list<AltFault>, ?string}> picture, thumb, text, faults, proposal */
+    /**
+     * @return list<array{PlacementRow, ?string, string, list<AltFault>, ?string}> picture, thumb, text, faults,
+     *   proposal
+     */
     public function rows(): array
     {
         $rows = [];

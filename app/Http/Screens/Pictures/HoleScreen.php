@@ -67,7 +67,10 @@ final readonly class HoleScreen
         return null;
     }
 
-    /** @return list<array{PlacementRow, ?string, string}> pictures that could be it, with thumb and where they are: those not linked first, then those that reach the part without this view, then those of the view elsewhere */
+    /**
+     * @return list<array{PlacementRow, ?string, string}> pictures that could be it, with thumb and where they are:
+     *   those not linked first, then those that reach the part without this view, then those of the view elsewhere
+     */
     public function offered(): array
     {
         $ranked = [];

@@ -62,7 +62,9 @@ final readonly class DetailsScreen implements PageScreen
         );
     }
 
-    /** @return array<string, list<DetailKind>> what is typed here beside what everyone needs, by the title of its group */
+    /**
+     * @return array<string, list<DetailKind>> what is typed here beside what everyone needs, by the title of its group
+     */
     public function groups(): array
     {
         $groups = [];
@@ -108,7 +110,10 @@ final readonly class DetailsScreen implements PageScreen
         };
     }
 
-    /** @return list<array{DetailKind, string, string, string}> kind, part in words, what is said there, the part as a selection */
+    /**
+     * @return list<array{DetailKind, string, string, string}> kind, part in words, what is said there, the part as a
+     *   selection
+     */
     public function parts(): array
     {
         $reader = new DetailReader($this->loaded->core->prices->currency);
