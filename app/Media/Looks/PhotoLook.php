@@ -33,8 +33,11 @@ final readonly class PhotoLook
     public static function measured(string $json): self
     {
         /**
-         * @var array{colors: array{width: int, height: int, pixels: string}, fingerprint: array{width: int, height:
-         *   int, pixels: string}, sharpness: float} $samples
+         * @var array{
+         *     colors: array{width: int, height: int, pixels: string},
+         *     fingerprint: array{width: int, height: int, pixels: string},
+         *     sharpness: float,
+         * } $samples
          */
         $samples = json_decode($json, true, flags: JSON_THROW_ON_ERROR);
 
