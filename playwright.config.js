@@ -4,7 +4,7 @@ import { defineConfig } from '@playwright/test';
 const servers = (process.env.SLATE_URLS ?? process.env.SLATE_URL ?? 'http://127.0.0.1:8080').trim().split(/\s+/);
 const mine = servers[Number(process.env.TEST_PARALLEL_INDEX ?? 0) % servers.length];
 
-// Debian's Chromium, kept from asking the network for anything of its own.
+// Debian's Chromium, without its windows, kept from asking the network for anything of its own.
 export default defineConfig({
     testDir: 'tests/Browser',
     timeout: 300_000,
@@ -21,7 +21,7 @@ export default defineConfig({
         viewport: { width: 1280, height: 800 },
         screenshot: 'only-on-failure',
         launchOptions: {
-            executablePath: '/usr/bin/chromium',
+            executablePath: '/usr/bin/chromium-headless-shell',
             args: [
                 '--no-sandbox',
                 '--disable-gpu',

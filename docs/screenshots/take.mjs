@@ -5,7 +5,7 @@ import { chromium } from '@playwright/test';
 
 const folder = dirname(fileURLToPath(import.meta.url));
 const base = process.env.SLATE_URL;
-const browser = await chromium.launch({ executablePath: '/usr/bin/chromium', args: ['--no-sandbox', '--disable-gpu', '--disable-background-networking', '--disable-component-update', '--disable-sync', '--no-first-run'] });
+const browser = await chromium.launch({ executablePath: '/usr/bin/chromium-headless-shell', args: ['--no-sandbox', '--disable-gpu', '--disable-background-networking', '--disable-component-update', '--disable-sync', '--no-first-run'] });
 const page = await browser.newPage({ viewport: { width: 1280, height: 800 } });
 
 const idle = () => page.waitForLoadState('networkidle');

@@ -1,7 +1,7 @@
 import { on } from './events';
 import htmx from 'htmx.org';
 import { drop, look, SOON } from './intake';
-import { chosen, filesOf, send } from './sending';
+import { chosen, filesOf, megabytes, send } from './sending';
 
 const settings = () => document.getElementById('intake-settings')?.dataset;
 
@@ -13,7 +13,6 @@ function panel() {
     list.replaceChildren();
     link.hidden = true;
     let drawn = 0;
-    const size = (bytes) => (bytes / 1048576).toLocaleString('en', { maximumFractionDigits: 1 });
     return {
         opened(told) {
             link.hidden = false;
@@ -28,7 +27,7 @@ function panel() {
         sent(bytes, all, done, many) {
             bar.max = Math.max(1, all);
             bar.value = bytes;
-            words.textContent = `${done} of ${many} files, ${size(bytes)} of ${size(all)} MB have arrived`;
+            words.textContent = `${done} of ${many} files, ${megabytes(bytes)} of ${megabytes(all)} MB have arrived`;
             if (drop() && Date.now() - drawn > SOON) {
                 drawn = Date.now();
                 look();

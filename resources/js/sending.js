@@ -1,10 +1,7 @@
-import { wait } from './act';
+import { patiently } from './patient';
 
 /** Files that are sent side by side. */
 const AT_ONCE = 3;
-
-/** Milliseconds between two tries to send what was not answered; the last one again and again. */
-const PAUSES = [1000, 2000, 4000, 8000, 15000];
 
 let busy = 0;
 
@@ -118,31 +115,20 @@ export async function send(found, { url, partUrl, partBytes, sender = '', produc
 }
 
 async function call(method, url, body, type, progress) {
-    for (let tries = 0; ; tries += 1) {
-        const response = await fetch(url, {
-            method,
-            body,
-            headers: {
-                Accept: 'application/json',
-                'Content-Type': type,
-                'X-CSRF-TOKEN': document.querySelector('meta[name=csrf-token]').content,
-            },
-        }).catch((problem) => (problem instanceof TypeError ? null : Promise.reject(problem)));
-        if (response?.ok) {
-            return response.json();
-        }
-        if (response && ![429, 502, 503, 504].includes(response.status)) {
-            const answer = await response.json().catch(() => ({}));
-            throw new Error(
-                response.status === 401 || response.status === 419
-                    ? 'you are signed out. Sign in in another window, and drop the same files again: what has arrived is not sent twice.'
-                    : (answer.message ?? 'it could not be taken. Drop it again.'),
-            );
-        }
-        progress.waiting();
-        await wait(PAUSES[Math.min(tries, PAUSES.length - 1)]);
+    const { response } = await patiently(url, { method, body, headers: { 'Content-Type': type } }, progress.waiting);
+    if (response.ok) {
+        return response.json();
     }
+    const answer = await response.json().catch(() => ({}));
+    throw new Error(
+        response.status === 401 || response.status === 419
+            ? 'you are signed out. Sign in in another window, and drop the same files again: what has arrived is not sent twice.'
+            : (answer.message ?? 'it could not be taken. Drop it again.'),
+    );
 }
+
+/** Bytes in megabytes, as people read them. */
+export const megabytes = (bytes) => (bytes / 1048576).toLocaleString('en', { maximumFractionDigits: 1 });
 
 // What is on its way is not left without a word; what has arrived stays.
 window.addEventListener('beforeunload', (event) => {

@@ -1,4 +1,6 @@
-import { liveRoot, refresh, unique, wait } from './act';
+import { liveRoot, refresh, unique } from './act';
+import { megabytes } from './sending';
+import { patiently } from './patient';
 
 /** Files in a parcel: few enough for the progress to be seen. */
 const MOST_FILES = 10;
@@ -6,8 +8,8 @@ const MOST_FILES = 10;
 /** What of a request is not files. */
 const FORM_BYTES = 1024 * 1024;
 
-/** Milliseconds between two tries to send a parcel that was not answered. */
-const PAUSES = [1000, 2000, 4000, 8000, 15000, 30000];
+/** How often a parcel is sent that is not answered. */
+const MOST_TRIES = 7;
 
 /**
  * Sends files in parcels, one after the other, and says what became of each. All parcels are one change to undo. Files
@@ -71,8 +73,6 @@ export async function upload(files, onto = null) {
     bar.remove();
 }
 
-const megabytes = (bytes) => (bytes / 1048576).toLocaleString('en', { maximumFractionDigits: 1 });
-
 function parcels(files, most) {
     const all = [];
     let bytes = 0;
@@ -107,30 +107,22 @@ async function send(parcel, batch, onto, onWait) {
             body.append('view', onto.view);
         }
     }
-    for (let tries = 0; ; tries += 1) {
-        const response = await fetch(liveRoot().dataset.upload, {
-            method: 'POST',
-            body,
-            headers: {
-                Accept: 'application/json',
-                'X-CSRF-TOKEN': document.querySelector('meta[name=csrf-token]').content,
-            },
-        }).catch(() => null);
-        if (response?.ok) {
-            const answer = await response.json();
-            return tries === 0 ? answer : { ...answer, taken: [...answer.taken, ...answer.known], known: [] };
-        }
-        if (response && ![429, 502, 503, 504].includes(response.status)) {
-            throw new Error(
-                response.status === 413
-                    ? 'together these files are more than this server takes; drop them one by one.'
-                    : 'it could not be taken; drop it again.',
-            );
-        }
-        if (tries === PAUSES.length) {
-            throw new Error('the server did not answer; drop it again.');
-        }
-        onWait();
-        await wait(PAUSES[tries]);
+    const { response, tries } = await patiently(
+        liveRoot().dataset.upload,
+        { method: 'POST', body },
+        onWait,
+        MOST_TRIES,
+    );
+    if (response === null) {
+        throw new Error('the server did not answer; drop it again.');
     }
+    if (!response.ok) {
+        throw new Error(
+            response.status === 413
+                ? 'together these files are more than this server takes; drop them one by one.'
+                : 'it could not be taken; drop it again.',
+        );
+    }
+    const answer = await response.json();
+    return tries === 1 ? answer : { ...answer, taken: [...answer.taken, ...answer.known], known: [] };
 }

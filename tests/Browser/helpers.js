@@ -96,7 +96,8 @@ export function listen(page) {
     });
     page.on('pageerror', (error) => faults.push(error.message));
     page.on('console', (message) => {
-        if (message.type() === 'error' && !/(status of|Status Error Code) 4(09|10|22)/.test(message.text())) {
+        // What is refused says so on the page; what was too much at once is asked for again by itself.
+        if (message.type() === 'error' && !/(status of|Status Error Code) 4(09|10|22|29)/.test(message.text())) {
             faults.push(message.text());
         }
     });
