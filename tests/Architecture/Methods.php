@@ -21,7 +21,7 @@ final class Methods
             $throws = array_filter(
                 $find->findInstanceOf($method->stmts ?? [], Node\Expr\Throw_::class),
                 // Whatever was caught is thrown again.
-                fn(Node\Expr\Throw_ $throw): bool => !$throw->expr instanceof Node\Expr\Variable,
+                fn(Node\Expr\Throw_ $throw): bool => !($throw->expr instanceof Node\Expr\Variable),
             );
             if ($method->isPublic() && $throws !== [] && !str_contains((string) $method->getDocComment(), '@throws')) {
                 $silent[] = "{$source->path} {$method->name->name}() throws, and does not say what";

@@ -133,13 +133,9 @@ test('merging two colors asks which SKU and which Lead stays', async ({ page }) 
     await expect(plan(page)).toContainText('This retires 4 with 40 in stock');
     await expect(dialog(page)).toContainText('2 pictures would be Lead of the same SKUs');
     await sound(page, 'merge');
-    await dialog(page)
-        .getByLabel('Moss’s, in Clay’s place')
-        .check();
+    await dialog(page).getByLabel('Moss’s, in Clay’s place').check();
     await expect(plan(page)).toContainText('moves 4, retires 4');
-    await dialog(page)
-        .getByLabel('CLAY-M Clay, M')
-        .check();
+    await dialog(page).getByLabel('CLAY-M Clay, M').check();
     await expect(plan(page)).toContainText('moves 3, retires 4');
     await dialog(page).getByLabel('Add the stock of the others to it').check();
     await expect(plan(page)).toContainText('adds 40 units of stock');

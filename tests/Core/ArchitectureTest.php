@@ -231,7 +231,8 @@ it('has the modules drawn as they are (bin/modules draws them)', function (): vo
 });
 
 it('says of every public method what it throws', function (): void {
-    $planted = "<?php\nfinal class Planted\n{\n    public function run(): void\n    {\n        throw new X();\n    }\n}\n";
+    $planted =
+        "<?php\nfinal class Planted\n{\n    public function run(): void\n    {\n        throw new X();\n    }\n}\n";
     expect(Methods::silent(new Source('planted.php', $planted)))
         ->toBe(['planted.php run() throws, and does not say what'])
         ->and(breachesBelow('core', Methods::silent(...)))
