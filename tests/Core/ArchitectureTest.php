@@ -261,3 +261,27 @@ it('has the folders that classes are looked for in', function (): void {
         expect(dirname(__DIR__, 2) . '/' . $folder)->toBeDirectory();
     }
 });
+
+it('names in its docs only files and folders that are there', function (): void {
+    $root = dirname(__DIR__, 2);
+    $pages = [
+        "{$root}/README.md",
+        "{$root}/CONTRIBUTING.md",
+        ...glob("{$root}/docs/*.md") ?: [],
+        ...glob("{$root}/docs/decisions/*.md") ?: [],
+    ];
+    $missing = [];
+    foreach ($pages as $page) {
+        preg_match_all(
+            '~`((?:app|bin|bench|core|database|deploy|docs|resources|routes|tests)/[A-Za-z0-9_./-]+)`~',
+            (string) file_get_contents($page),
+            $named,
+        );
+        foreach ($named[1] as $path) {
+            if (!file_exists("{$root}/{$path}")) {
+                $missing[] = basename($page) . ": {$path}";
+            }
+        }
+    }
+    expect($missing)->toBe([]);
+});
