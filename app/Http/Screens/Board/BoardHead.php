@@ -14,7 +14,6 @@ final readonly class BoardHead
      * @param  string  $key  of the part of the matrix that it selects
      * @param  ?Swatch  $swatch  null where its value has none
      * @param  array<string, CoverageCell>  $views  coverage by view; empty without a shot list
-     * @param  int  $rows  how many rows it spans
      * @param  string  $words  what it selects, in words; empty where its label says it
      * @param  string  $units  the sum of its stock, in words; empty where the lens does not show it
      */
@@ -25,7 +24,6 @@ final readonly class BoardHead
         public bool $isColor = false,
         public ?Swatch $swatch = null,
         public array $views = [],
-        public int $rows = 1,
         public string $words = '',
         public string $units = '',
     ) {}

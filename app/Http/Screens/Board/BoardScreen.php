@@ -273,23 +273,22 @@ final class BoardScreen
             foreach ($inner as $at => $layer) {
                 $part = Combination::of($layer->values + $outer->values);
                 $row = $this->coverageOf($part);
-                $head = fn(Combination $of, string $label, int $span): BoardHead => new BoardHead(
+                $head = fn(Combination $of, string $label, bool $headsGroup): BoardHead => new BoardHead(
                     $of->key,
                     $label,
-                    $row === null || !$this->lens->isPhotos() || ($open !== [] && $span > 1) ? '' : $row->inWords(),
+                    $row === null || !$this->lens->isPhotos() || $headsGroup ? '' : $row->inWords(),
                     $down->kind === AxisKind::Color && $of === $outer,
                     $of === $outer ? $this->loaded->core->library->swatches->of($value->id) : null,
-                    $span > 1 || !$this->lens->isPhotos() ? [] : $row->cells ?? [],
-                    $span,
+                    $headsGroup || !$this->lens->isPhotos() ? [] : $row->cells ?? [],
                     $this->matrix->inWords($of),
-                    $open !== [] && $of === $outer && $span === 1 ? '' : $this->unitsIn($of->key),
+                    $this->unitsIn($of->key),
                 );
                 $rows[] =
                     $open === []
-                        ? new BoardRow(null, $head($outer, $value->label, 1), $this->cells($part))
+                        ? new BoardRow(null, $head($outer, $value->label, false), $this->cells($part))
                         : new BoardRow(
-                            $at === 0 ? $head($outer, $value->label, max(2, count($inner))) : null,
-                            $head($part, implode(' · ', $parts->choice($layer)), 1),
+                            $at === 0 ? $head($outer, $value->label, true) : null,
+                            $head($part, implode(' · ', $parts->choice($layer)), false),
                             $this->cells($part),
                         );
             }
