@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace Bench;
 
 use App\Actions\Batches\StartBatch;
+use App\Batches\BatchMode;
+use App\Batches\BatchOrder;
 use App\Batches\BatchRunner;
 use App\Models\Product;
 use App\Models\User;
@@ -47,7 +49,11 @@ final class BatchOfPrices
             ->map(fn(object $row): array => (array) $row)
             ->all();
 
-        $batch = app(StartBatch::class)->run($user, 'sku-price', ['value' => '+10 %'], $ids, false, Selection::whole());
+        $batch = app(StartBatch::class)->run(
+            $user,
+            new BatchOrder('sku-price', ['value' => '+10 %'], BatchMode::AsFarAsPossible, Selection::whole()),
+            $ids,
+        );
         memory_reset_peak_usage();
         $start = hrtime(true);
         app(BatchRunner::class)->advance($batch->id, 3600);

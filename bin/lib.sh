@@ -5,7 +5,7 @@ export COMPOSER_ALLOW_SUPERUSER=1
 
 say() { printf '%s\n' "$*" >&2; }
 
-APT_PACKAGES='php8.2-cli php8.2-mysql php8.2-gd php8.2-imagick php8.2-intl php8.2-zip php8.2-curl php8.2-bcmath php8.2-mbstring php8.2-xml composer mariadb-server mariadb-client librsvg2-bin ffmpeg unzip procps'
+APT_PACKAGES='php8.2-cli php8.2-mysql php8.2-gd php8.2-imagick php8.2-intl php8.2-zip php8.2-curl php8.2-bcmath php8.2-mbstring php8.2-xml composer mariadb-server mariadb-client librsvg2-bin ffmpeg zbar-tools qrencode unzip procps'
 
 missing_system() {
     local extension command modules
@@ -14,7 +14,7 @@ missing_system() {
     for extension in pdo_mysql imagick intl zip gd mbstring curl bcmath; do
         grep -qix "$extension" <<<"$modules" || echo "php-$extension"
     done
-    for command in composer mariadbd mariadb-install-db rsvg-convert ffmpeg unzip prlimit pgrep "$@"; do
+    for command in composer mariadbd mariadb-install-db rsvg-convert ffmpeg zbarimg qrencode unzip prlimit pgrep "$@"; do
         command -v "$command" >/dev/null || PATH="$PATH:/usr/sbin" command -v "$command" >/dev/null || echo "$command"
     done
 }
@@ -103,7 +103,7 @@ copy_of_project() {
     local copy
     copy=$(mktemp -d "/tmp/slate-$1-XXXXXX")
     mkdir -p "$copy/.data" "$copy/storage/framework/views" "$copy/storage/framework/pictures" "$copy/storage/logs" "$copy/storage/app" "$copy/bootstrap/cache"
-    cp -a app artisan bin composer.json config core database deploy docs package-lock.json package.json public resources routes tests versions vite.config.js "$copy/"
+    cp -a app artisan bin composer.json config core database deploy docs lang package-lock.json package.json public resources routes tests versions vite.config.js "$copy/"
     cp -a bootstrap/*.php "$copy/bootstrap/"
     cp -al node_modules vendor "$copy/"
     cp -p .data/*.stamp "$copy/.data/"

@@ -8,7 +8,9 @@ use App\Http\Middleware\RememberedBrowser;
 use App\Http\Middleware\RequestId;
 use App\Http\Middleware\SecurityHeaders;
 use App\Http\Middleware\SessionsOfAccounts;
+use App\Http\Middleware\SetLanguage;
 use App\Http\Middleware\SetTimeZone;
+use App\Http\Middleware\ShareRights;
 use App\Http\RefusalAnswers;
 use App\Http\TrustedHosts;
 use Illuminate\Contracts\Auth\Middleware\AuthenticatesRequests;
@@ -40,7 +42,10 @@ return Application::configure(basePath: dirname(__DIR__))
         $middleware->append(RequestId::class);
         // Tabs and line breaks at the end of a block are cells.
         $middleware->trimStrings(except: ['block']);
-        $middleware->web(append: [SetTimeZone::class], replace: [StartSession::class => SessionsOfAccounts::class]);
+        $middleware->web(
+            append: [SetLanguage::class, SetTimeZone::class, ShareRights::class],
+            replace: [StartSession::class => SessionsOfAccounts::class],
+        );
         $middleware->web(append: [RememberedBrowser::class]);
         $middleware->prependToPriorityList(AuthenticatesRequests::class, RememberedBrowser::class);
         $middleware->prependToPriorityList(ShareErrorsFromSession::class, SessionsOfAccounts::class);

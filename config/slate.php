@@ -27,6 +27,8 @@ return [
     'uploads' => [
         'most_bytes' => ini_parse_quantity($php['post_max_size']),
         'most_files' => (int) $php['max_file_uploads'],
+        // In pieces of which a large file is sent: what is lost with a connection is little.
+        'part_bytes' => min(4 * 1024 * 1024, ini_parse_quantity($php['post_max_size'])),
     ],
     // What a drop of the intake may hold: files of one drop or one archive, bytes of an archive, and of all that is in
     // it.

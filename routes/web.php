@@ -19,6 +19,7 @@ use App\Http\Controllers\Library\ShotListController;
 use App\Http\Controllers\Library\StoredController;
 use App\Http\Controllers\MediaController;
 use App\Http\Controllers\Product\BoardController;
+use App\Http\Controllers\Product\CardController;
 use App\Http\Controllers\Product\CodeController;
 use App\Http\Controllers\Product\ColorsController;
 use App\Http\Controllers\Product\ContactController;
@@ -94,6 +95,9 @@ Route::middleware([
     Route::get('/coverage/shooting-list.csv', [ShootingController::class, 'sheet'])
         ->middleware('at-once:heavy,1')
         ->name('shooting-list.csv');
+    Route::get('/coverage/slate-cards', [ShootingController::class, 'cards'])
+        ->middleware('at-once:heavy,1')
+        ->name('shooting-list.cards');
     Route::get('/jump', [CatalogController::class, 'jump'])->name('jump');
     Route::get('/photos/{photo}/color', [SwatchController::class, 'pick'])->name('photo.color');
 
@@ -153,6 +157,7 @@ Route::middleware([
             Route::get('/labels', [CodeController::class, 'labels'])
                 ->middleware('at-once:heavy,1')
                 ->name('labels');
+            Route::get('/cards', CardController::class)->middleware('at-once:heavy,1')->name('cards');
             Route::get('/preview', [PreviewController::class, 'show'])
                 ->middleware('at-once:heavy,1')
                 ->name('preview');

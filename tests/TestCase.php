@@ -13,6 +13,7 @@ use Illuminate\Foundation\Testing\TestCase as BaseTestCase;
 use Illuminate\Support\Facades\Storage;
 use Illuminate\Testing\LoggedExceptionCollection;
 use Illuminate\Testing\TestResponse;
+use Tests\Support\LazyCounts;
 use Tests\Support\PageResponse;
 use Tests\Support\QuickReader;
 
@@ -27,6 +28,7 @@ abstract class TestCase extends BaseTestCase
             fn(): PictureReader => new QuickReader(config('slate.reading.folder'), 20, 60, 0, 0),
         );
         $this->withoutVite();
+        LazyCounts::install();
     }
 
     /** @return PageResponse what a page says, however it is broken into lines */

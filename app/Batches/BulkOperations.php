@@ -11,8 +11,11 @@ use Core\RefusalKind;
 /** What can be done to many products at once, by the names that batches keep. */
 final readonly class BulkOperations
 {
-    /** @param  array<string, Closure(): BulkOperation>  $operations */
-    public function __construct(private array $operations) {}
+    /**
+     * @param  array<string, Closure(): BulkOperation>  $operations
+     * @param  list<OfferedOperation>  $offered  in the order of the form
+     */
+    public function __construct(private array $operations, public array $offered = []) {}
 
     /** @throws Refusal */
     public function named(string $name): BulkOperation

@@ -58,7 +58,7 @@ final readonly class Portion
         }
         $writer->flush();
         $ledgers = array_filter($ledgers, fn(Ledger $ledger): bool => !$ledger->isEmpty());
-        $entries = $this->note($user, $batchId, $action, $products, $changed, $ledgers);
+        $entries = $this->note(new PortionAct($user, $batchId, $action), $products, $changed, $ledgers);
         foreach (array_keys($changed) as $id) {
             $outcomes[$id] = PortionOutcome::made($entries[$id] ?? null);
         }
@@ -144,14 +144,8 @@ final readonly class Portion
      * @param  array<int, Ledger>  $ledgers  of those that are otherwise
      * @return array<int, int> product id => entry id
      */
-    private function note(
-        User $user,
-        string $batchId,
-        string $action,
-        Collection $products,
-        array $changed,
-        array $ledgers,
-    ): array {
+    private function note(PortionAct $act, Collection $products, array $changed, array $ledgers): array
+    {
         if ($ledgers === []) {
             return [];
         }
@@ -160,11 +154,11 @@ final readonly class Portion
         foreach ($ledgers as $id => $ledger) {
             $rows[$id] = [
                 'product_id' => $id,
-                'user_id' => $user->id,
-                'action' => class_basename($action),
+                'user_id' => $act->user->id,
+                'action' => class_basename($act->action),
                 'words' => mb_strimwidth($changed[$id]->words, 0, 400, '…'),
                 'version' => ($products->get($id)->version ?? 0) + 1,
-                'batch' => $batchId,
+                'batch' => $act->batchId,
                 'photo_id' => $ledger->picture(),
                 'created_at' => now(),
             ];

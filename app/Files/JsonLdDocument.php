@@ -36,7 +36,7 @@ final class JsonLdDocument
     public function of(Product $product): string
     {
         return json_encode(
-            $this->tree($this->loader->load($product)),
+            $this->tree($this->loader->again($product)),
             JSON_THROW_ON_ERROR | JSON_PRETTY_PRINT | JSON_UNESCAPED_SLASHES | JSON_UNESCAPED_UNICODE | JSON_HEX_TAG,
         );
     }

@@ -129,36 +129,33 @@ final readonly class SheetColumns
             }
             yield array_map(
                 SafeCell::write(...),
-                $this->row($loaded, $cell, $sku, $leftOut ? 'left out' : $sku->state->value ?? '', $first, $pools),
+                $this->row(
+                    $loaded,
+                    new SheetRow($cell, $sku, $leftOut ? 'left out' : $sku->state->value ?? '', $first, $pools),
+                ),
             );
             $first = false;
             $pools += $sku?->isMade() === true ? [$loaded->core->source($sku) => true] : [];
         }
         if ($first) {
             // A product that has no SKU yet is still a product.
-            yield array_map(SafeCell::write(...), $this->row($loaded, Combination::of([]), null, '', true));
+            yield array_map(
+                SafeCell::write(...),
+                $this->row($loaded, new SheetRow(Combination::of([]), null, '', true)),
+            );
         }
     }
 
-    /**
-     * @param  array<string, true>  $pools  whose units stand in a row before
-     * @return list<string>
-     */
-    private function row(
-        LoadedProduct $loaded,
-        Combination $cell,
-        ?Sku $sku,
-        string $state,
-        bool $first,
-        array $pools = [],
-    ): array {
+    /** @return list<string> */
+    private function row(LoadedProduct $loaded, SheetRow $row): array
+    {
         $product = $loaded->product;
-        $choice = $loaded->core->matrix->choice($cell);
-        $gallery = $loaded->core->galleries()->of($cell);
+        $choice = $loaded->core->matrix->choice($row->cell);
+        $gallery = $loaded->core->galleries()->of($row->cell);
 
         return [
             $product->code,
-            ...$first
+            ...$row->isFirst
                 ? [
                     $product->name,
                     $product->description,
@@ -176,33 +173,43 @@ final readonly class SheetColumns
                 ]
                 : ['', '', '', ''],
             ...array_map(fn(string $axis): string => $choice[$axis] ?? '', $this->axes),
-            $sku->code ?? '',
-            $sku->gtin ?? '',
-            $sku?->price?->shown() ?? '',
-            $first ? $loaded->core->prices->base?->shown() ?? '' : '',
-            $sku === null ? '' : $loaded->core->price($sku)?->shown() ?? '',
-            $loaded->core->prices->sale($cell)?->price->shown() ?? '',
-            $loaded->core->prices->listPrice($cell)?->shown() ?? '',
-            $loaded->core->prices->cost($cell)?->shown() ?? '',
+            $row->sku->code ?? '',
+            $row->sku->gtin ?? '',
+            $row->sku?->price?->shown() ?? '',
+            $row->isFirst ? $loaded->core->prices->base?->shown() ?? '' : '',
+            $row->sku === null ? '' : $loaded->core->price($row->sku)?->shown() ?? '',
+            $loaded->core->prices->sale($row->cell)?->price->shown() ?? '',
+            $loaded->core->prices->listPrice($row->cell)?->shown() ?? '',
+            $loaded->core->prices->cost($row->cell)?->shown() ?? '',
             $product->currency,
-            (string) ($sku->weightG ?? ''),
+            (string) ($row->sku->weightG ?? ''),
             match (true) {
-                $sku === null => '',
-                !$sku->isMade() => $loaded->core->book->counting === Counting::Sku ? (string) $sku->stock : '',
-                default => isset($pools[$loaded->core->source($sku)]) ? '' : (string) $loaded->core->units($sku),
+                $row->sku === null => '',
+                !$row->sku->isMade() => $loaded->core->book->counting === Counting::Sku
+                    ? (string) $row->sku->stock
+                    : '',
+                default => isset($row->pools[$loaded->core->source($row->sku)])
+                    ? ''
+                    : (string) $loaded->core->units($row->sku),
             },
-            $state,
-            $sku === null
+            $row->state,
+            $row->sku === null
                 ? ''
                 : implode('|', array_map(fn(Entry $entry): string => $entry->placement->file, $gallery->entries)),
-            $sku !== null && $gallery->role(Role::Lead)->ground === Ground::Assigned
+            $row->sku !== null && $gallery->role(Role::Lead)->ground === Ground::Assigned
                 ? $gallery->lead()->file ?? ''
                 : '',
-            ...array_map(fn(SkuField $field): string => $sku === null ? '' : $field->shown($sku), $this->texts),
-            ...array_map(fn(string $axis): string => $this->swatch($loaded, $axis, $cell), $this->swatchAxes),
-            ...array_map(fn(DetailKind $kind): string => $this->detail($loaded, $kind, $sku, $first), $this->details),
             ...array_map(
-                fn(string $fact): string => $first
+                fn(SkuField $field): string => $row->sku === null ? '' : $field->shown($row->sku),
+                $this->texts,
+            ),
+            ...array_map(fn(string $axis): string => $this->swatch($loaded, $axis, $row->cell), $this->swatchAxes),
+            ...array_map(
+                fn(DetailKind $kind): string => $this->detail($loaded, $kind, $row->sku, $row->isFirst),
+                $this->details,
+            ),
+            ...array_map(
+                fn(string $fact): string => $row->isFirst
                     ? Fact::named($loaded->core->state->details->facts, $fact)->value ?? ''
                     : '',
                 $this->facts,

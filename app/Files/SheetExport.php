@@ -5,11 +5,12 @@ declare(strict_types=1);
 namespace App\Files;
 
 use App\Models\Product;
+use App\Store\ConsistentRead;
 use App\Store\Products\ProductLoader;
 
 /**
  * Writes products as a flat sheet, one row for each SKU and left-out cell: a hundred products at a time, however many
- * there are.
+ * there are, and all as they are at one moment.
  */
 final class SheetExport
 {
@@ -27,6 +28,12 @@ final class SheetExport
      * @return int rows written, without the header
      */
     public function write(array $productIds, SheetWriter $writer): int
+    {
+        return ConsistentRead::of(fn(): int => $this->written($productIds, $writer));
+    }
+
+    /** @param  list<int>  $productIds */
+    private function written(array $productIds, SheetWriter $writer): int
     {
         $columns = SheetColumns::of($productIds);
         $writer->row($columns->header());

@@ -168,8 +168,9 @@ final class BoardResponder
         $reach = (new TypedSelection())->read($typed, $loaded->core->matrix, $loaded->core->library->synonyms);
         if ($board->hidesAllOf($reach)) {
             throw new Refusal(
-                ucfirst((new Wording())->say($reach, $loaded->core->matrix)) .
-                    ' lies in layers that are not shown. Choose “All” above the matrix, then select it.',
+                __('answers.matrix_lies_in_layers_that_are', [
+                    'matrix' => ucfirst((new Wording())->say($reach, $loaded->core->matrix)),
+                ]),
                 RefusalKind::Impossible,
                 'find',
             );

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http;
 
 use Core\Gallery\Crop;
+use Core\Gallery\CropFrame;
 
 /** Focus and frame as a form sends them: in percent, with up to one decimal. */
 final class CropForm
@@ -22,10 +23,7 @@ final class CropForm
         return Crop::of(
             $number('x', 50),
             $number('y', 50),
-            $number('left', 0),
-            $number('top', 0),
-            $number('width', 100),
-            $number('height', 100),
+            new CropFrame($number('left', 0), $number('top', 0), $number('width', 100), $number('height', 100)),
         );
     }
 }

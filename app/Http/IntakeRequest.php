@@ -92,17 +92,13 @@ final class IntakeRequest extends FormRequest
                 $file[1] < 0 ||
                 !is_int($file[2] ?? null)
             ) {
-                throw new Refusal(
-                    'A file is announced by its path, its bytes and when it was changed.',
-                    RefusalKind::Unreadable,
-                    'announced',
-                );
+                throw new Refusal(__('answers.a_file_is_announced_by_its'), RefusalKind::Unreadable, 'announced');
             }
             $files[] = AnnouncedFile::of(mb_substr($file[0], 0, 1_000), $file[1], (string) $file[2]);
         }
 
         return $files === []
-            ? throw new Refusal('Drop a picture, a folder or an archive.', RefusalKind::Missing, 'announced')
+            ? throw new Refusal(__('answers.drop_a_picture_a_folder_or'), RefusalKind::Missing, 'announced')
             : $files;
     }
 }

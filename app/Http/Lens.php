@@ -74,7 +74,7 @@ final readonly class Lens
 
     public function label(): string
     {
-        return $this->field?->short() ?? 'Photos';
+        return $this->field?->short() ?? __('answers.photos');
     }
 
     /** Whether its cells line up as figures do. */
@@ -94,9 +94,9 @@ final readonly class Lens
     {
         return match (true) {
             $this->field === null => '',
-            $this->isPrices() => "Price, {$currency}",
-            $this->isStock() => 'In stock, each',
-            $this->isOfOne() => "{$this->field->name()} of one SKU",
+            $this->isPrices() => __('answers.price_currency', ['currency' => $currency]),
+            $this->isStock() => __('answers.in_stock_each'),
+            $this->isOfOne() => __('answers.field_of_one_sku', ['field' => $this->field->name()]),
             default => "{$this->field->name()}, each",
         };
     }
@@ -107,8 +107,8 @@ final readonly class Lens
         return match (true) {
             $this->field === null => '',
             $this->isPrices() => $currency,
-            $this->isStock() => 'Units',
-            $this->isCodes() => 'Code',
+            $this->isStock() => __('answers.units'),
+            $this->isCodes() => __('answers.code'),
             default => $this->field->short(),
         };
     }
@@ -122,7 +122,7 @@ final readonly class Lens
     public function one(): string
     {
         return match (true) {
-            $this->field === null => 'Lead',
+            $this->field === null => __('answers.lead'),
             $this->isStock() => 'stock',
             default => $this->field->inWords(1),
         };
@@ -133,8 +133,8 @@ final readonly class Lens
     {
         return match (true) {
             $this->field === null, $this->isCodes() => '',
-            $this->isStock() => 'All not counted',
-            default => "All without a {$this->field->inWords(1)}",
+            $this->isStock() => __('answers.all_not_counted'),
+            default => __('answers.all_without_a_field', ['field' => $this->field->inWords(1)]),
         };
     }
 

@@ -30,11 +30,7 @@ enum ProductPage: string
 
     public function title(): string
     {
-        return match ($this) {
-            self::Contact => 'Contact sheet',
-            self::Preview => 'Shopper preview',
-            default => ucfirst($this->value),
-        };
+        return __("product.page_{$this->value}");
     }
 
     /** @return ?class-string<PageScreen> what draws it; null where it has a controller of its own */

@@ -64,7 +64,7 @@ final class RefusalAnswers
         if (!$fragment) {
             // A program is told no more than a person is: the framework would name the class of what is not there.
             return $request->expectsJson() && self::status($refusal) === 404
-                ? response()->json(['message' => 'This is not here.'], 404)
+                ? response()->json(['message' => __('answers.this_is_not_here')], 404)
                 : null;
         }
         if ($refusal instanceof ValidationException) {
@@ -78,21 +78,16 @@ final class RefusalAnswers
             return response('', 401, ['HX-Redirect' => route('sign-in')]);
         }
         if ($refusal instanceof PostTooLargeException) {
-            return self::notice('Together these files are more than can be taken at once. Drop fewer at a time.', 413);
+            return self::notice(__('answers.together_these_files_are_more_than'), 413);
         }
 
         return match (self::status($refusal)) {
-            403 => self::notice('Your account can look but not change. Ask somebody with the right to edit.', 403),
-            404 => self::notice('This is no longer here. Load the page again.', 404),
-            400 => self::notice('This address or form cannot be read. Load the page again.', 400),
-            413 => self::notice('This is more than can be taken at once. Choose less, or do it in parts.', 413),
-            429 => self::notice('Too many requests in a short time. Wait a moment and try again.', 429),
-            default => self::notice(
-                'Something went wrong here; nothing was changed. Try again, and if it stays, tell whoever runs this server that request ' .
-                    Context::get('request') .
-                    ' failed.',
-                500,
-            ),
+            403 => self::notice(__('answers.your_account_can_look_but_not'), 403),
+            404 => self::notice(__('answers.this_is_no_longer_here_load'), 404),
+            400 => self::notice(__('answers.this_address_or_form_cannot_be'), 400),
+            413 => self::notice(__('answers.this_is_more_than_can_be'), 413),
+            429 => self::notice(__('answers.too_many_requests_in_a_short'), 429),
+            default => self::notice(__('answers.something_went_wrong', ['request' => Context::get('request')]), 500),
         };
     }
 
@@ -127,11 +122,9 @@ final class RefusalAnswers
     private static function away(Request $request, bool $fragment): Response|JsonResponse
     {
         $message = match (true) {
-            $request->isMethod('GET') => 'The database does not answer at the moment.',
-            $request->filled('token')
-                => 'The database does not answer at the moment. Your change is sent again as soon as it does, and made once.',
-            default
-                => 'The database does not answer at the moment. Look whether your last change is there once it is back; if it is not, make it again.',
+            $request->isMethod('GET') => __('answers.the_database_does_not_answer_at'),
+            $request->filled('token') => __('answers.the_database_does_not_answer_at_2'),
+            default => __('answers.the_database_does_not_answer_at_3'),
         };
         $response = match (true) {
             $fragment => self::notice($message, 503),

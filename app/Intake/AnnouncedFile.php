@@ -14,11 +14,18 @@ final readonly class AnnouncedFile
 
     private const LONGEST_FOLDER = 300;
 
-    private function __construct(public string $file, public string $folder, public int $bytes, private string $mark) {}
+    private function __construct(
+        public string $file,
+        public string $folder,
+        public int $bytes,
+        private string $mark,
+        private ?int $changed,
+    ) {}
 
     /**
      * @param  string  $path  its name, with the folders it lies in
-     * @param  string  $changed  when it was changed last: any text that tells two states of it apart
+     * @param  string  $changed  when it was changed last: in milliseconds since 1970, or any text that tells two states of it
+     *   apart
      */
     public static function of(string $path, int $bytes, string $changed): self
     {
@@ -37,6 +44,7 @@ final readonly class AnnouncedFile
             mb_substr(self::plain(implode('/', $parts)), 0, self::LONGEST_FOLDER),
             $bytes,
             "{$path}\n{$bytes}\n{$changed}",
+            ctype_digit($changed) ? (int) substr($changed, 0, 15) : null,
         );
     }
 
@@ -65,6 +73,7 @@ final readonly class AnnouncedFile
             'folder' => $this->folder,
             'bytes' => $this->bytes,
             'state' => DropFileState::Arriving->value,
+            'changed_ms' => $this->changed,
         ];
     }
 

@@ -15,9 +15,10 @@ final readonly class DropCounts
         public int $refused = 0,
         public int $aside = 0,
         public int $linked = 0,
+        public int $cards = 0,
     ) {}
 
-    public function with(DropFileState $state, bool $isLinked, int $files): self
+    public function with(DropFileState $state, bool $isLinked, bool $isCard, int $files): self
     {
         return new self(
             $this->files + $files,
@@ -26,13 +27,14 @@ final readonly class DropCounts
             $this->refused + ($state === DropFileState::Refused ? $files : 0),
             $this->aside + ($state === DropFileState::Aside ? $files : 0),
             $this->linked + ($state === DropFileState::Stored && $isLinked ? $files : 0),
+            $this->cards + ($state === DropFileState::Stored && !$isLinked && $isCard ? $files : 0),
         );
     }
 
-    /** Pictures that are kept and wait to be settled. */
+    /** Pictures that are kept and wait to be settled; those of slate cards wait for nothing. */
     public function open(): int
     {
-        return $this->files - $this->arriving - $this->refused - $this->aside - $this->linked;
+        return $this->files - $this->arriving - $this->refused - $this->aside - $this->linked - $this->cards;
     }
 
     public function isSettled(): bool

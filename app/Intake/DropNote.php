@@ -14,6 +14,6 @@ final readonly class DropNote
     /** On the reader's own clock. */
     public function at(string $format): string
     {
-        return $this->when->setTimezone(config('slate.readers_zone'))->format($format);
+        return $this->when->setTimezone(config('slate.readers_zone'))->translatedFormat($format);
     }
 }

@@ -7,12 +7,15 @@ namespace App\Intake;
 use App\Media\Looks\NearDoubles;
 use App\Media\Looks\PhotoLook;
 use App\Media\Looks\PhotoLooks;
+use App\Media\Marks\MarksOfPhotos;
+use App\Media\Marks\PictureMarks;
 use App\Models\Drop;
 use App\Models\DropFile;
 use App\Models\DropFileState;
 use App\Models\Photo;
 use App\Models\PhotoState;
 use App\Store\Clauses;
+use App\Store\ConsistentRead;
 use App\Store\Library\ViewShelf;
 use App\Store\Words\ShopWords;
 use Core\Matching\Drop\DropFileStatus;
@@ -26,6 +29,7 @@ use Core\Matching\Names\DroppedName;
 use Core\Matching\Names\KnownProduct;
 use Core\Matching\Names\Lexicon;
 use Core\Matching\SeenPicture;
+use Core\Matching\Shoots\TakenPicture;
 use Illuminate\Support\Facades\DB;
 use stdClass;
 
@@ -46,7 +50,7 @@ final class DropReading
     /** As it stands at one moment: what another person accepts meanwhile is seen as a whole, or not at all. */
     public function of(Drop $drop): ReadDrop
     {
-        return DB::transaction(fn(): ReadDrop => $this->read($drop));
+        return ConsistentRead::of(fn(): ReadDrop => $this->read($drop));
     }
 
     private function read(Drop $drop): ReadDrop
@@ -61,6 +65,8 @@ final class DropReading
         $stored = array_filter($files, fn(DropFile $file): bool => $file->photo_id !== null);
         $photos = $this->photos($stored);
         $looks = PhotoLooks::of(array_keys($photos));
+        $marks = MarksOfPhotos::of(array_keys($photos));
+        $cards = CardsInPictures::of($marks);
         $names = array_map(
             fn(DropFile $file): DroppedName => new DroppedName(
                 $file->file,
@@ -69,6 +75,7 @@ final class DropReading
                 $file->keywords,
                 $file->said_product_id,
                 $this->shelf->views()->find($file->said_view),
+                $marks[$file->photo_id]->codes ?? [],
             ),
             $stored,
         );
@@ -76,9 +83,11 @@ final class DropReading
         $seen = $this->seen($stored, $looks, $twins);
         $lexicon = $this->words->of($names, $drop->product, $drop->sender, [
             ...Resemblances::products($seen),
+            ...$cards->productIds(),
             ...array_filter(array_map(fn(DropFile $file): ?int => $file->to_product_id, array_values($stored))),
         ]);
-        $verdicts = (new DropReader($lexicon))->read($names, $drop->product_id, $seen);
+        $taken = $this->taken($stored, $marks, $cards, $lexicon);
+        $verdicts = (new DropReader($lexicon))->read($names, $drop->product_id, $seen, $taken);
         $links = $this->links($drop);
 
         $read = [];
@@ -87,6 +96,13 @@ final class DropReading
             $photo = $photos[$file->photo_id] ?? null;
             $look = $looks[$file->photo_id] ?? null;
             [$status, $why] = $this->arrived($file, $photo, $look, $links[$id] ?? null);
+            if ($status === null && ($taken[$id]->isCard ?? false)) {
+                $words = $taken[$id]->card?->words;
+                [$status, $why] = [
+                    DropFileStatus::Card,
+                    $words === null ? 'No product that is here has this card.' : "What was taken after it is {$words}.",
+                ];
+            }
             $linkedTo = in_array($status, [DropFileStatus::Linked, DropFileStatus::Underway], true)
                 ? Clauses::decode((string) $file->to_reach)
                 : null;
@@ -145,6 +161,27 @@ final class DropReading
             $look === null => [DropFileStatus::Looking, (string) $photo->failure],
             default => [null, ''],
         };
+    }
+
+    /**
+     * @param  array<int, DropFile>  $files
+     * @param  array<int, PictureMarks>  $marks  by photo id
+     * @return array<int, TakenPicture> by file id
+     */
+    private function taken(array $files, array $marks, CardsInPictures $cards, Lexicon $lexicon): array
+    {
+        return array_map(
+            fn(DropFile $file): TakenPicture => new TakenPicture(
+                $file->file,
+                $file->folder,
+                $marks[$file->photo_id]->camera ?? '',
+                $marks[$file->photo_id]->takenAt ?? null,
+                $file->changed_ms,
+                $cards->isCard((int) $file->photo_id),
+                $cards->found((int) $file->photo_id, $lexicon, $this->shelf->views()),
+            ),
+            $files,
+        );
     }
 
     private function product(Lexicon $lexicon, ?int $productId): ?KnownProduct
@@ -219,7 +256,10 @@ final class DropReading
      */
     private function compared(array $read, array $twins): array
     {
-        $open = array_filter($read, fn(ReadFile $one): bool => $one->status->isOpen());
+        $open = array_filter(
+            $read,
+            fn(ReadFile $one): bool => $one->status->isOpen() && $one->status !== DropFileStatus::Card,
+        );
         $pictures = array_map(fn(ReadFile $one): DropPicture => $one->picture(), $open);
         $duplicates = new Duplicates($pictures, $this->placements($open), $twins);
         foreach ($pictures as $id => $picture) {

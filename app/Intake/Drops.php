@@ -44,13 +44,18 @@ final class Drops
         $rows = LinkingState::files()
             ->whereIn('drop_files.drop_id', $dropIds)
             ->where('drop_files.state', '<>', DropFileState::Unpacked->value)
-            ->groupBy('drop_files.drop_id', 'drop_files.state', 'linking', 'is_undone')
-            ->selectRaw('drop_files.drop_id, drop_files.state, count(*) as files, ' . LinkingState::COLUMNS)
+            ->leftJoin('photo_marks', 'photo_marks.photo_id', '=', 'drop_files.photo_id')
+            ->groupBy('drop_files.drop_id', 'drop_files.state', 'photo_marks.is_card', 'linking', 'is_undone')
+            ->selectRaw(
+                'drop_files.drop_id, drop_files.state, photo_marks.is_card, count(*) as files, ' .
+                    LinkingState::COLUMNS,
+            )
             ->get();
         foreach ($rows as $row) {
             $counts[$row->drop_id] = $counts[$row->drop_id]->with(
                 DropFileState::from($row->state),
                 LinkingState::of($row)->isStanding(),
+                (bool) $row->is_card,
                 (int) $row->files,
             );
         }

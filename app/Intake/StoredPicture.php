@@ -16,4 +16,10 @@ final readonly class StoredPicture
         public string $came,
         public int $uses,
     ) {}
+
+    /** The day on which it came: "2026-11-30". */
+    public function day(): string
+    {
+        return substr($this->came, 0, 10);
+    }
 }

@@ -31,11 +31,10 @@ final class RowWriter
     private array $deletes = [];
 
     /**
-     * @param  array<string, mixed>  $before  the row as it stands, whole or as far as the product owns it
+     * @param  array<string, mixed>  $before  the row as it stands, with all that a new one would need
      * @param  array<string, mixed>  $after  the same columns as they are to be
-     * @param  array<string, mixed>  $key  the rest of the row
      */
-    public function update(Ledger $ledger, string $table, int $id, array $before, array $after, array $key = []): void
+    public function update(Ledger $ledger, string $table, int $id, array $before, array $after): void
     {
         $changed = array_filter(
             $after,
@@ -47,7 +46,7 @@ final class RowWriter
                 new RowChange($table, $id, array_intersect_key($before, $changed), $changed),
                 $after['photo_id'] ?? null,
             );
-            $this->updates[$table][$id] = [$changed, ['id' => $id] + $key + $after];
+            $this->updates[$table][$id] = [$changed, ['id' => $id] + $after];
         }
     }
 

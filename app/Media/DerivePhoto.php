@@ -6,6 +6,7 @@ namespace App\Media;
 
 use App\Media\Looks\NearDoubles;
 use App\Media\Looks\PhotoLooks;
+use App\Media\Marks\MarksOfPhotos;
 use App\Models\Photo;
 use App\Models\PhotoState;
 use Illuminate\Contracts\Queue\ShouldQueue;
@@ -48,6 +49,7 @@ final class DerivePhoto implements ShouldQueue
             $this->keep($store, $photo, $read);
             PhotoLooks::keep($photo, $read->look);
             NearDoubles::note($photo, $read->look);
+            MarksOfPhotos::keep($photo, $read->marks);
             DB::transaction(function () use ($photo, $read): void {
                 $photo->update([
                     'state' => PhotoState::Ready,

@@ -17,6 +17,12 @@ final class PhotoDeriver
     /** Name of the file with the samples. */
     public const SAMPLES = 'samples.json';
 
+    /** Name of the gray copy in which codes are looked for. */
+    public const FOR_CODES = 'codes.pgm';
+
+    /** What is read of how a picture was taken. */
+    private const EXIF = ['DateTimeOriginal', 'SubSecTimeOriginal', 'Make', 'Model', 'BodySerialNumber'];
+
     private const QUALITY = 84;
 
     private const WEBP_QUALITY = 80;
@@ -68,6 +74,7 @@ final class PhotoDeriver
             $picture->setImageBackgroundColor(new ImagickPixel('white'));
             $picture->setImageAlphaChannel(Imagick::ALPHACHANNEL_REMOVE);
         }
+        $exif = self::exif($picture);
         $picture->stripImage();
         $picture->setInterlaceScheme(Imagick::INTERLACE_NO);
         $picture->setOption('webp:method', self::WEBP_EFFORT);
@@ -80,6 +87,9 @@ final class PhotoDeriver
                 $picture->resizeImage($size->side(), $size->side(), Imagick::FILTER_TRIANGLE, 1.0, true);
             }
             $sharpness ??= $this->sharpness($picture);
+            if ($size === PhotoSize::Card) {
+                $this->writeForCodes($picture, "{$folder}/" . self::FOR_CODES);
+            }
             foreach (PictureFormat::cases() as $format) {
                 $this->write($picture, $format, "{$folder}/{$size->value}", $isSmaller ? null : $larger);
             }
@@ -92,8 +102,9 @@ final class PhotoDeriver
                     'colors' => $this->sample($picture, self::COLORS, true),
                     'fingerprint' => $this->sample($picture, self::FINGERPRINT, false),
                     'sharpness' => $sharpness,
+                    'exif' => $exif,
                 ],
-                JSON_THROW_ON_ERROR,
+                JSON_THROW_ON_ERROR | JSON_INVALID_UTF8_SUBSTITUTE,
             ),
         );
         $picture->clear();
@@ -105,6 +116,30 @@ final class PhotoDeriver
         $bytes = (string) file_get_contents($path);
 
         return (int) strrpos($bytes, "\xFF\xDA") > (int) strrpos($bytes, "\xFF\xD9");
+    }
+
+    /** @return array<string, string> field => text; of what is written */
+    private static function exif(Imagick $picture): array
+    {
+        $fields = [];
+        foreach (self::EXIF as $field) {
+            // Imagick answers false for what is not written.
+            $text = (string) $picture->getImageProperty("exif:{$field}");
+            if ($text !== '') {
+                $fields[$field] = substr($text, 0, 200);
+            }
+        }
+
+        return $fields;
+    }
+
+    private function writeForCodes(Imagick $picture, string $path): void
+    {
+        $gray = clone $picture;
+        $gray->setImageType(Imagick::IMGTYPE_GRAYSCALE);
+        $gray->setImageDepth(8);
+        $gray->writeImage("pgm:{$path}");
+        $gray->clear();
     }
 
     /** @param  ?string  $same  the size before, where this one has as many pixels */

@@ -6,6 +6,8 @@ namespace App\Media;
 
 use App\Media\Incoming\InspectedPhoto;
 use App\Media\Looks\PhotoLook;
+use App\Media\Marks\CodeReader;
+use App\Media\Marks\PictureMarks;
 use App\Models\Photo;
 use Illuminate\Contracts\Filesystem\Filesystem;
 use Symfony\Component\Process\Exception\ExceptionInterface as ProcessException;
@@ -99,6 +101,12 @@ class PictureReader
     public function removeLeftovers(): void
     {
         $this->folders->removeLeftovers();
+    }
+
+    /** @return list<string> what the codes in a gray copy hold */
+    protected function codes(string $path): array
+    {
+        return CodeReader::read($path);
     }
 
     private function fetched(Photo $photo, Filesystem $disk, string $folder): string
@@ -243,10 +251,14 @@ class PictureReader
         }
 
         $samples = @file_get_contents("{$folder}/" . PhotoDeriver::SAMPLES);
+        $samples = $samples === false ? throw PictureFault::ours('no samples were made') : $samples;
+        /** @var array{exif: array<string, string>} $written */
+        $written = json_decode($samples, true, flags: JSON_THROW_ON_ERROR);
 
         return new ReadPicture(
             $sizes,
-            PhotoLook::measured($samples === false ? throw PictureFault::ours('no samples were made') : $samples),
+            PhotoLook::measured($samples),
+            PictureMarks::of($written['exif'], $this->codes("{$folder}/" . PhotoDeriver::FOR_CODES)),
             $said['milliseconds'],
             $said['kilobytes'],
         );

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Media;
 
 use App\Media\Looks\PhotoLook;
+use App\Media\Marks\PictureMarks;
 
 /** The sizes of a picture, what it looks like, and what it took to find out. */
 final readonly class ReadPicture
@@ -13,6 +14,7 @@ final readonly class ReadPicture
     public function __construct(
         public array $sizes,
         public PhotoLook $look,
+        public PictureMarks $marks,
         public int $milliseconds,
         public int $kilobytes,
     ) {}

@@ -42,7 +42,7 @@ final class Batch extends Model
     /** When it was begun, on the reader's own clock. */
     public function at(string $format): string
     {
-        return $this->created_at->setTimezone(config('slate.readers_zone'))->format($format);
+        return $this->created_at->setTimezone(config('slate.readers_zone'))->translatedFormat($format);
     }
 
     protected function casts(): array

@@ -31,6 +31,7 @@ use Illuminate\Support\Carbon;
  * @property ?string $to_view
  * @property int $to_place its place among those of its batch and product
  * @property ?int $replaces_id the placement whose file it takes
+ * @property ?int $changed_ms when the file was changed last, in milliseconds since 1970, as whoever sent it told
  * @property Carbon $updated_at
  */
 final class DropFile extends Model

@@ -45,12 +45,12 @@ final class HistoryEntry extends Model
     /** When it was, on the reader's own clock. */
     public function at(string $format): string
     {
-        return $this->created_at->setTimezone(config('slate.readers_zone'))->format($format);
+        return $this->created_at->setTimezone(config('slate.readers_zone'))->translatedFormat($format);
     }
 
     public function undoneAt(string $format): string
     {
-        return $this->undone_at?->setTimezone(config('slate.readers_zone'))->format($format) ?? '';
+        return $this->undone_at?->setTimezone(config('slate.readers_zone'))->translatedFormat($format) ?? '';
     }
 
     /** @return BelongsTo<User, $this> */

@@ -26,6 +26,7 @@ use Illuminate\Support\Carbon;
  * @property int $revision goes up with every change, also with those that leave the version as it is
  * @property bool $is_counted whether its summary is of this revision
  * @property ?Carbon $removed_at set while the making of the product is undone
+ * @property ?Carbon $created_at
  * @property Carbon $updated_at
  */
 final class Product extends Model implements HistoryOwner
@@ -45,6 +46,12 @@ final class Product extends Model implements HistoryOwner
     public function keptName(): string
     {
         return $this->name;
+    }
+
+    /** What tells it from a product of another catalog, on its slate cards: when it was made, in seconds. */
+    public function seal(): int
+    {
+        return (int) $this->created_at?->getTimestamp();
     }
 
     public function keptVersion(): int

@@ -32,6 +32,11 @@ final class ShotListRecord extends Model
         return ShotList::of($known($this->views), $known($this->required));
     }
 
+    public function requires(string $viewKey): bool
+    {
+        return in_array($viewKey, $this->required, true);
+    }
+
     protected function casts(): array
     {
         return ['views' => 'array', 'required' => 'array'];

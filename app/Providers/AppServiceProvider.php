@@ -13,6 +13,7 @@ use App\Actions\Skus\ChangePrices;
 use App\Actions\Skus\SetStock;
 use App\Batches\BulkOperation;
 use App\Batches\BulkOperations;
+use App\Batches\OfferedOperation;
 use App\Files\Guide;
 use App\History\Announcer;
 use App\History\HistoryPruning;
@@ -83,14 +84,24 @@ final class AppServiceProvider extends ServiceProvider
         $this->app->singleton(ExceptionHandler::class, SessionlessExceptionHandler::class);
         $this->app->singleton(
             BulkOperations::class,
-            fn(Application $app): BulkOperations => new BulkOperations([
-                'sku-price' => fn(): BulkOperation => $app->make(ChangePrices::class),
-                'value-price' => fn(): BulkOperation => $app->make(AdjustPrices::class),
-                'sku-stock' => fn(): BulkOperation => $app->make(SetStock::class),
-                'details' => fn(): BulkOperation => $app->make(EditDetails::class),
-                ChangePictures::NAME => fn(): BulkOperation => $app->make(ChangePictures::class),
-                LinkDropped::NAME => fn(): BulkOperation => $app->make(LinkDropped::class),
-            ]),
+            fn(Application $app): BulkOperations => new BulkOperations(
+                [
+                    'sku-price' => fn(): BulkOperation => $app->make(ChangePrices::class),
+                    'value-price' => fn(): BulkOperation => $app->make(AdjustPrices::class),
+                    'sku-stock' => fn(): BulkOperation => $app->make(SetStock::class),
+                    'details' => fn(): BulkOperation => $app->make(EditDetails::class),
+                    ChangePictures::NAME => fn(): BulkOperation => $app->make(ChangePictures::class),
+                    LinkDropped::NAME => fn(): BulkOperation => $app->make(LinkDropped::class),
+                ],
+                [
+                    new OfferedOperation('price', 'sku-price'),
+                    new OfferedOperation('value-price', 'value-price'),
+                    new OfferedOperation('stock', 'sku-stock'),
+                    new OfferedOperation('product-price', 'details', 'price'),
+                    new OfferedOperation('category', 'details', 'category'),
+                    new OfferedOperation('brand', 'details', 'brand'),
+                ],
+            ),
         );
         // One for the Action and for the answer: what was changed is not read a second time.
         $this->app->scoped(ProductLoader::class);

@@ -7,6 +7,7 @@ namespace App\Store;
 use App\Media\MediaKind;
 use App\Models\PhotoState;
 use Core\Gallery\Placement;
+use Core\Product\Description;
 use Core\Reach\Reach;
 
 /** A placement as stored, with its photo, film or model. The reach is the stored one: parts of it may lie dormant. */
@@ -53,5 +54,11 @@ final readonly class PlacementRow
     public function file(): string
     {
         return $this->placement->file;
+    }
+
+    /** How the description of the product names it. */
+    public function inDescription(): string
+    {
+        return Description::picture($this->id());
     }
 }

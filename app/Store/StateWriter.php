@@ -93,11 +93,7 @@ final class StateWriter
     {
         $this->writeKeyed(
             $ledger,
-            'product_axes',
-            'axis_id',
-            $productId,
-            StateRows::axes($before),
-            StateRows::axes($after),
+            new KeyedRows('product_axes', 'axis_id', $productId, StateRows::axes($before), StateRows::axes($after)),
         );
     }
 
@@ -106,11 +102,7 @@ final class StateWriter
         $names = new StateRows($this->namesOfChanged($before, $after));
         $this->writeKeyed(
             $ledger,
-            'product_values',
-            'value_id',
-            $productId,
-            $names->values($before),
-            $names->values($after),
+            new KeyedRows('product_values', 'value_id', $productId, $names->values($before), $names->values($after)),
         );
     }
 
@@ -142,31 +134,20 @@ final class StateWriter
             : DB::table('axis_values')->whereIn('id', array_keys($old + $new))->pluck('name', 'id')->all();
     }
 
-    /**
-     * Rows that are told apart by what they refer to.
-     *
-     * @param  array<int, array<string, mixed>>  $before  by that
-     * @param  array<int, array<string, mixed>>  $after  by that
-     */
-    private function writeKeyed(
-        Ledger $ledger,
-        string $table,
-        string $column,
-        int $productId,
-        array $before,
-        array $after,
-    ): void {
+    private function writeKeyed(Ledger $ledger, KeyedRows $rows): void
+    {
+        [$own, $before, $after] = [['product_id' => $rows->productId], $rows->before, $rows->after];
         if ($before === $after) {
             return;
         }
-        $ids = $this->keys->ids($table, $column, $productId);
+        $ids = $this->keys->ids($rows->table, $rows->column, $rows->productId);
         foreach ($after as $key => $row) {
             isset($before[$key])
-                ? $this->writer->update($ledger, $table, $ids[$key], $before[$key], $row, ['product_id' => $productId])
-                : $this->writer->insert($ledger, $table, ['product_id' => $productId] + $row);
+                ? $this->writer->update($ledger, $rows->table, $ids[$key], $own + $before[$key], $own + $row)
+                : $this->writer->insert($ledger, $rows->table, $own + $row);
         }
         foreach (array_diff_key($before, $after) as $key => $row) {
-            $this->writer->delete($ledger, $table, $ids[$key], ['product_id' => $productId] + $row);
+            $this->writer->delete($ledger, $rows->table, $ids[$key], $own + $row);
         }
     }
 
@@ -184,9 +165,14 @@ final class StateWriter
             if ($sku->id === 0) {
                 $this->writer->insert($ledger, 'skus', ['product_id' => $productId] + StateRows::sku($sku));
             } elseif ($old[$sku->id] !== $sku) {
-                $this->writer->update($ledger, 'skus', $sku->id, StateRows::sku($old[$sku->id]), StateRows::sku($sku), [
-                    'product_id' => $productId,
-                ]);
+                $own = ['product_id' => $productId];
+                $this->writer->update(
+                    $ledger,
+                    'skus',
+                    $sku->id,
+                    $own + StateRows::sku($old[$sku->id]),
+                    $own + StateRows::sku($sku),
+                );
             }
         }
     }
@@ -206,21 +192,21 @@ final class StateWriter
         $old = array_column($before, null, 'id');
         $last = 0;
         $kept = [];
+        $own = ['product_id' => $productId];
         foreach ($after as $picture) {
             $known = $old[$picture->id] ?? null;
             $last = $known !== null && $places[$picture->id] > $last ? $places[$picture->id] : $last + 1;
             $row = StateRows::placement($picture, $last);
             if ($known === null) {
-                $this->writer->insert($ledger, 'placements', ['product_id' => $productId] + $row);
+                $this->writer->insert($ledger, 'placements', $own + $row);
             } else {
                 $kept[$picture->id] = true;
                 $this->writer->update(
                     $ledger,
                     'placements',
                     $picture->id,
-                    StateRows::placement($known, $places[$picture->id]),
-                    $row,
-                    ['product_id' => $productId],
+                    $own + StateRows::placement($known, $places[$picture->id]),
+                    $own + $row,
                 );
             }
         }
@@ -246,20 +232,20 @@ final class StateWriter
         $stored = $this->keys->places('facts', $productId);
         $last = -1;
         $kept = [];
+        $own = ['product_id' => $productId];
         foreach ($after as $fact) {
             $known = Fact::named($before, $fact->name);
             $last = $known !== null && $stored[$known->id] > $last ? $stored[$known->id] : $last + 1;
             if ($known === null) {
-                $this->writer->insert($ledger, 'facts', ['product_id' => $productId] + StateRows::fact($fact, $last));
+                $this->writer->insert($ledger, 'facts', $own + StateRows::fact($fact, $last));
             } else {
                 $kept[$known->id] = true;
                 $this->writer->update(
                     $ledger,
                     'facts',
                     $known->id,
-                    StateRows::fact($known, $stored[$known->id]),
-                    StateRows::fact($fact, $last),
-                    ['product_id' => $productId],
+                    $own + StateRows::fact($known, $stored[$known->id]),
+                    $own + StateRows::fact($fact, $last),
                 );
             }
         }
@@ -286,16 +272,15 @@ final class StateWriter
     {
         $stored = $this->keys->of('details', $productId);
         $kept = [];
+        $own = ['product_id' => $productId];
         foreach ($after as $detail) {
             $row = StateRows::detail($detail);
             $match = self::match($stored, $kept, $row);
             if ($match === null) {
-                $this->writer->insert($ledger, 'details', ['product_id' => $productId] + $row);
+                $this->writer->insert($ledger, 'details', $own + $row);
             } else {
                 $kept[$match->id] = true;
-                $this->writer->update($ledger, 'details', $match->id, self::columns($match), $row, [
-                    'product_id' => $productId,
-                ]);
+                $this->writer->update($ledger, 'details', $match->id, $own + self::columns($match), $own + $row);
             }
         }
         foreach ($stored as $row) {

@@ -65,10 +65,12 @@ final class ClothPiece
         return Crop::of(
             $share($left + $side / 2, $picture->width),
             $share($top + $side / 2, $picture->height),
-            $share($left, $picture->width),
-            $share($top, $picture->height),
-            $share($side, $picture->width),
-            $share($side, $picture->height),
+            new CropFrame(
+                $share($left, $picture->width),
+                $share($top, $picture->height),
+                $share($side, $picture->width),
+                $share($side, $picture->height),
+            ),
         );
     }
 

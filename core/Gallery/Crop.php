@@ -10,10 +10,7 @@ namespace Core\Gallery;
  */
 final readonly class Crop
 {
-    private const WHOLE = 1_000;
-
-    /** A frame that is smaller shows nothing. */
-    private const LEAST = 50;
+    private const WHOLE = CropFrame::WHOLE;
 
     private function __construct(
         public int $x,
@@ -30,30 +27,16 @@ final readonly class Crop
         return new self(500, 500, 0, 0, self::WHOLE, self::WHOLE);
     }
 
-    /**
-     * What lies outside of the picture is drawn in, a frame that is too small widened, a focus outside of the frame
-     * moved to its edge.
-     */
-    public static function of(
-        int $x,
-        int $y,
-        int $left = 0,
-        int $top = 0,
-        int $width = self::WHOLE,
-        int $height = self::WHOLE,
-    ): self {
-        $width = max(self::LEAST, min(self::WHOLE, $width));
-        $height = max(self::LEAST, min(self::WHOLE, $height));
-        $left = max(0, min(self::WHOLE - $width, $left));
-        $top = max(0, min(self::WHOLE - $height, $top));
-
+    /** A focus outside of the frame is moved to its edge. */
+    public static function of(int $x, int $y, CropFrame $frame = new CropFrame()): self
+    {
         return new self(
-            max($left, min($left + $width, $x)),
-            max($top, min($top + $height, $y)),
-            $left,
-            $top,
-            $width,
-            $height,
+            max($frame->left, min($frame->left + $frame->width, $x)),
+            max($frame->top, min($frame->top + $frame->height, $y)),
+            $frame->left,
+            $frame->top,
+            $frame->width,
+            $frame->height,
         );
     }
 
@@ -63,7 +46,9 @@ final readonly class Crop
         $numbers =
             preg_match('/^\d{1,4}(-\d{1,4}){5}$/', $key) === 1 ? array_map(intval(...), explode('-', $key)) : null;
 
-        return $numbers === null ? self::middle() : self::of(...$numbers);
+        return $numbers === null
+            ? self::middle()
+            : self::of($numbers[0], $numbers[1], new CropFrame(...array_slice($numbers, 2)));
     }
 
     /** Empty for the middle of the whole picture. */

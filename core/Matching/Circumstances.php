@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Core\Matching;
 
 use Core\Gallery\View;
+use Core\Matching\Shoots\FoundCard;
 
 /** What is known about a picture beside its name. */
 final readonly class Circumstances
@@ -16,9 +17,9 @@ final readonly class Circumstances
      * @param  array<array-key, array<int, true>>  $senders  those of them => ids of axes of which names that have them
      *                                                       say a value as well: they are no value of these themselves
      * @param  ?SeenPicture  $seen  what was measured of it
-     * @param  ?int  $usualId  the product that all others of its folder are of, for a name that says none
+     * @param  ?Presumption  $presumed  the product that it is taken to be of, for a name that says none
      * @param  list<int>  $trusted  products whose names so many of the drop have a word of, that it is meant by it
-     * @param  string  $otherCode  what stands in that name where the code of the usual product would; empty for nothing
+     * @param  ?FoundCard  $card  the slate card that it was taken after
      */
     public function __construct(
         public ?int $givenId = null,
@@ -26,12 +27,12 @@ final readonly class Circumstances
         public array $common = [],
         public array $senders = [],
         public ?SeenPicture $seen = null,
-        public ?int $usualId = null,
+        public ?Presumption $presumed = null,
         public array $trusted = [],
-        public string $otherCode = '',
+        public ?FoundCard $card = null,
     ) {}
 
-    public function amongOthersOf(int $productId, string $otherCode): self
+    public function presuming(Presumption $presumed): self
     {
         return new self(
             $this->givenId,
@@ -39,9 +40,9 @@ final readonly class Circumstances
             $this->common,
             $this->senders,
             $this->seen,
-            $productId,
+            $presumed,
             $this->trusted,
-            $otherCode,
+            $this->card,
         );
     }
 
@@ -54,9 +55,9 @@ final readonly class Circumstances
             $this->common,
             $this->senders,
             $this->seen,
-            $this->usualId,
+            $this->presumed,
             $productIds,
-            $this->otherCode,
+            $this->card,
         );
     }
 }

@@ -18,6 +18,7 @@ enum DoubtKind: string
     case NoValue = 'no-value';
     case UnknownWord = 'unknown-word';
     case NoProduct = 'no-product';
+    case ViewByOrder = 'view-by-order';
 
     /** As a heading over the pictures of which it is said. */
     public function label(): string
@@ -34,6 +35,7 @@ enum DoubtKind: string
             self::NoValue => 'Says no value',
             self::UnknownWord => 'A word that nobody knows',
             self::NoProduct => 'Says no product',
+            self::ViewByOrder => 'View told by the order of taking',
         };
     }
 

@@ -11,6 +11,9 @@ use Core\Matching\Names\MeaningKind;
 use Core\Matching\Names\NamePart;
 use Core\Matching\Names\NameReader;
 use Core\Matching\Names\NameReading;
+use Core\Matching\Shoots\CardRun;
+use Core\Matching\Shoots\FoundCard;
+use Core\Matching\Shoots\TakenPicture;
 use Core\Reach\Clause;
 use Core\Reach\Reach;
 use Core\Text\WordForms;
@@ -41,10 +44,13 @@ final readonly class DropReader
      * @param  array<array-key, DroppedName>  $names
      * @param  ?int  $productId  where all are known to be of one product
      * @param  array<array-key, SeenPicture>  $seen  what was measured of the pictures, by the same keys
+     * @param  array<array-key, TakenPicture>  $taken  how they were taken, by the same keys
      * @return array<array-key, Verdict> by the same keys
      */
-    public function read(array $names, ?int $productId = null, array $seen = []): array
+    public function read(array $names, ?int $productId = null, array $seen = [], array $taken = []): array
     {
+        $runs = CardRun::in($taken);
+        $cards = $this->cards($runs, $names);
         $parts = array_map(fn(DroppedName $name): array => $name->parts(), $names);
         $habits = $this->habits->of($parts, $names);
         $readings = [];
@@ -61,13 +67,57 @@ final readonly class DropReader
                 $common,
                 $senders,
                 $seen[$key] ?? null,
+                card: $cards[$key] ?? null,
             );
             $verdicts[$key] = $this->judge->judge($reading, $known[$key]);
         }
-        $verdicts = $this->withUsualProducts($names, $verdicts, $known);
+        $verdicts = $this->withPresumedProducts($names, $verdicts, $known);
         $verdicts = $this->withTrustedParts($verdicts, $known);
 
+        $verdicts = $this->withViewsByOrder($verdicts, $runs);
+
         return $this->narrowed($verdicts, $seen);
+    }
+
+    /**
+     * @param  list<CardRun>  $runs
+     * @param  array<array-key, DroppedName>  $names
+     * @return array<array-key, FoundCard> of those that nobody has said another product of
+     */
+    private function cards(array $runs, array $names): array
+    {
+        $cards = [];
+        foreach ($runs as $run) {
+            foreach ($run->keys as $key) {
+                if (in_array($names[$key]->productId ?? null, [null, $run->card->productId], true)) {
+                    $cards[$key] = $run->card;
+                }
+            }
+        }
+
+        return $cards;
+    }
+
+    /**
+     * As many pictures after a card as there are views to be photographed, and none that says its view: they are these
+     * views, in this order.
+     *
+     * @param  array<array-key, Verdict>  $verdicts
+     * @param  list<CardRun>  $runs
+     * @return array<array-key, Verdict>
+     */
+    private function withViewsByOrder(array $verdicts, array $runs): array
+    {
+        foreach ($runs as $run) {
+            $known = array_filter($run->keys, fn(int|string $key): bool => $verdicts[$key]->view !== null);
+            if ($known === [] && count($run->keys) === count($run->card->views)) {
+                foreach ($run->keys as $at => $key) {
+                    $verdicts[$key] = $verdicts[$key]->showingByOrder($run->card->views[$at]);
+                }
+            }
+        }
+
+        return $verdicts;
     }
 
     /**
@@ -157,35 +207,88 @@ final readonly class DropReader
     }
 
     /**
-     * A name without a product, in a folder where all others are of one.
+     * A name without a product, in a folder where all others are of one, or with a value that only one product has.
      *
      * @param  array<array-key, DroppedName>  $names
      * @param  array<array-key, Verdict>  $verdicts
      * @param  array<array-key, Circumstances>  $known
      * @return array<array-key, Verdict>
      */
-    private function withUsualProducts(array $names, array $verdicts, array $known): array
+    private function withPresumedProducts(array $names, array $verdicts, array $known): array
     {
-        $byFolder = [];
+        $byFolder = $ofDrop = [];
         foreach ($verdicts as $key => $verdict) {
+            $id = (int) $verdict->productId;
+            if ($verdict->productId !== null) {
+                $ofDrop[$id] = $id;
+            }
             if ($verdict->isSure()) {
-                $byFolder[$names[$key]->folder][(int) $verdict->productId] =
-                    ($byFolder[$names[$key]->folder][(int) $verdict->productId] ?? 0) + 1;
+                $byFolder[$names[$key]->folder][$id] = ($byFolder[$names[$key]->folder][$id] ?? 0) + 1;
             }
         }
         foreach ($verdicts as $key => $verdict) {
-            $usual = $byFolder[$names[$key]->folder] ?? [];
-            if ($verdict->productId === null && count($usual) === 1 && reset($usual) >= self::HABIT) {
-                $usualId = array_key_first($usual);
-                $otherCode = $this->codeLike($usualId, $names[$key]->file);
-                $verdicts[$key] = $this->judge->judge(
-                    $verdict->reading,
-                    $known[$key]->amongOthersOf($usualId, $otherCode),
-                );
+            $presumed =
+                $verdict->productId === null
+                    ? $this->byFolder($byFolder[$names[$key]->folder] ?? [], $names[$key]->file) ??
+                        $this->byValue($verdict->reading, array_values($ofDrop))
+                    : null;
+            if ($presumed !== null) {
+                $verdicts[$key] = $this->judge->judge($verdict->reading, $known[$key]->presuming($presumed));
             }
         }
 
         return $verdicts;
+    }
+
+    /** @param  array<int, int>  $usual  product id => how many in the folder are surely of it */
+    private function byFolder(array $usual, string $file): ?Presumption
+    {
+        if (count($usual) !== 1 || reset($usual) < self::HABIT) {
+            return null;
+        }
+        $id = array_key_first($usual);
+        $name = $this->lexicon->product($id)->name ?? '';
+
+        return new Presumption(
+            $id,
+            Exactness::Synonym->confidence(),
+            "The others beside it are all of {$name}.",
+            $this->codeLike($id, $file),
+        );
+    }
+
+    /**
+     * By a color or a style that only one of the products in the drop has, else only one of the shop.
+     *
+     * @param  list<int>  $ofDrop  ids of products that others of the drop are read to be of
+     */
+    private function byValue(NameReading $reading, array $ofDrop): ?Presumption
+    {
+        foreach ($reading->meanings(MeaningKind::Value) as [, $meaning]) {
+            if ($meaning->exactness === Exactness::Slip || $meaning->valueId === null) {
+                continue;
+            }
+            $having = array_values(
+                array_filter($ofDrop, fn(int $id): bool => $this->showsValue($id, $meaning->valueId)),
+            );
+            $only = $having === [] ? $this->lexicon->onlyWith($meaning->valueId) : null;
+            $id = count($having) === 1 ? $having[0] : $only;
+            if ($id !== null && $this->showsValue($id, $meaning->valueId)) {
+                $product = $this->lexicon->product($id);
+                $whole = $only === null ? 'Of the products in this drop only' : 'Only';
+                $value = $product?->label((int) $meaning->axisId, $meaning->valueId);
+
+                return new Presumption($id, Verdict::LIKELY, "{$whole} {$product?->name} comes in {$value}.");
+            }
+        }
+
+        return null;
+    }
+
+    /** Whether a product has a value that shows in its pictures. */
+    private function showsValue(int $productId, int $valueId): bool
+    {
+        return $this->lexicon->product($productId)?->matrix->axisOf($valueId)?->changesPicture === true;
     }
 
     /**

@@ -13,6 +13,7 @@ use Core\Matching\Names\NameReading;
 use Core\Matching\Names\NameSource;
 use Core\Matching\Names\ProductFinder;
 use Core\Matching\Names\ValueFinder;
+use Core\Matching\Shoots\FoundCard;
 use Core\Matrix\Axis;
 use Core\Matrix\AxisKind;
 use Core\Reach\Clause;
@@ -44,7 +45,8 @@ final readonly class NameMatcher
     {
         $case = new OpenCase();
         $product = $this->products->find($reading, $known, $case);
-        [$view, $place] = [$known->view ?? $this->view($reading, $case), $this->place($reading)];
+        $view = $known->view ?? ($this->view($reading, $case) ?? $known->card?->view);
+        $place = $this->place($reading);
         if ($product === null) {
             return new Verdict(null, null, $view, $place, 0.0, $case->reasons, $case->doubts, $reading);
         }
@@ -52,11 +54,16 @@ final readonly class NameMatcher
         $values = $this->isOfAllBySku($reading, $view)
             ? []
             : $this->values->find($reading, $product, $case, $known->common);
+        if ($known->card !== null) {
+            $values = $this->withCard($values, $known->card, $product, $case);
+        }
         $resembles = $known->seen?->resembles?->productId === $product->id ? $known->seen->resembles : null;
         $reach = $this->reach($product, $values, $view, $known->seen, $case);
         $view ??= $resembles?->view;
         foreach ($reading->unknown as $part) {
             if (
+                // What a camera or a studio calls its files says nothing beside a card.
+                $known->card === null &&
                 $part->source === NameSource::File &&
                 mb_strlen($part->bare) >= self::LEAST_REST &&
                 !in_array($part->bare, $known->common, true)
@@ -78,6 +85,32 @@ final readonly class NameMatcher
             $case->contradiction,
             $this->narrower($product, $values),
         );
+    }
+
+    /**
+     * @param  array<int, list<int>>  $values  axis id => values that the name says
+     * @return array<int, list<int>> the same with what the card says where the name is silent
+     */
+    private function withCard(array $values, FoundCard $card, KnownProduct $product, OpenCase $case): array
+    {
+        $case->atMost(Exactness::Sku->confidence());
+        $case->reasons[] = "It was taken after the slate card of {$card->words}.";
+        foreach ($card->part->values as $axisId => $valueId) {
+            if (($values[$axisId] ?? []) === []) {
+                $values[$axisId] = [$valueId];
+                $case->byCard[$axisId] = true;
+            } elseif (!in_array($valueId, $values[$axisId], true)) {
+                $case->doubt(
+                    DoubtKind::Contradiction,
+                    "The name says {$product->label($axisId, $values[$axisId][0])}, the card before it {$product->label(
+                        $axisId,
+                        $valueId,
+                    )}.",
+                );
+            }
+        }
+
+        return $values;
     }
 
     /**
@@ -167,10 +200,11 @@ final readonly class NameMatcher
         if ($looks !== null) {
             $case->doubt(
                 DoubtKind::Contradiction,
-                "The name says {$product->label($axis->id, $said[0])}, the picture looks {$product->label(
-                    $axis->id,
-                    $looks,
-                )}.",
+                (isset($case->byCard[$axis->id]) ? 'The card before it' : 'The name') .
+                    " says {$product->label($axis->id, $said[0])}, the picture looks {$product->label(
+                        $axis->id,
+                        $looks,
+                    )}.",
             );
             $case->contradiction = new Contradiction($axis->id, $said[0], $looks);
         }

@@ -30,6 +30,9 @@ final class OpenCase
     /** @var array<int, true> axis ids of which the value is told by a guessed form of its name */
     public array $byForm = [];
 
+    /** @var array<int, true> axis ids of which the value is told by a slate card alone */
+    public array $byCard = [];
+
     /** Speaks against the reading, which is no surer than that any more. */
     public function doubt(DoubtKind $kind, string $sentence, float $atMost = self::IN_DOUBT): void
     {

@@ -87,6 +87,26 @@ final readonly class Verdict
         return $this->with($reach, $this->confidence, $this->reasons, $this->doubts);
     }
 
+    /** The same of a view that only the order of taking tells. */
+    public function showingByOrder(View $view): self
+    {
+        $words = "That it shows the view {$view->name} is told by the order in which it was taken.";
+
+        return new self(
+            $this->productId,
+            $this->reach,
+            $view,
+            $this->place,
+            min($this->confidence, self::LIKELY),
+            $this->reasons,
+            [...$this->doubts, new Doubt(DoubtKind::ViewByOrder, $words)],
+            $this->reading,
+            $this->isByPart,
+            $this->contradiction,
+            $this->narrower,
+        );
+    }
+
     /** The same with one more reason. */
     public function because(string $reason): self
     {

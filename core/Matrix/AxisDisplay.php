@@ -26,6 +26,16 @@ enum AxisDisplay: string
     }
 
     /** Whether a sign of each value is seen. */
+    public function isList(): bool
+    {
+        return $this === self::List;
+    }
+
+    public function isByPicture(): bool
+    {
+        return $this === self::PictureSwatches;
+    }
+
     public function hasSwatches(): bool
     {
         return $this === self::ColorSwatches || $this === self::PictureSwatches;

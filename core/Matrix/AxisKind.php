@@ -10,4 +10,9 @@ enum AxisKind: string
     case Size = 'size';
     case Color = 'color';
     case Other = 'other';
+
+    public function isColor(): bool
+    {
+        return $this === self::Color;
+    }
 }

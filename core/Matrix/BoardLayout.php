@@ -71,6 +71,11 @@ final readonly class BoardLayout
         return self::remembered($matrix, $at[self::DOWN], $at[self::ACROSS]);
     }
 
+    public function isLayer(Axis $axis): bool
+    {
+        return $this->place($axis) === self::LAYERS;
+    }
+
     /** @return string "down", "across" or "layers" */
     public function place(Axis $axis): string
     {

@@ -20,19 +20,40 @@ use Core\Reach\Reach;
  */
 final readonly class CarriedPools
 {
+    /** @var array<string, Combination> of the picture combinations after it, in the matrix's order */
+    private array $places;
+
+    /** @var array<string, array<string, ?int>> place after => place before => units */
+    private array $units;
+
     /**
      * @param  Details  $before  as they are said before the change
-     * @param  array<string, Combination>  $places  of the picture combinations after it, in the matrix's order
-     * @param  array<string, array<string, ?int>>  $units  place after => place before => units
+     * @param  Details  $carried  as they are after it, without regard to units
+     * @param  list<array{?Combination, Combination, ?int}>  $landed  cell after the change, place and units before it
      */
     private function __construct(
         private Matrix $from,
         private Matrix $to,
         private Details $before,
-        private array $places,
-        private array $units,
+        Details $carried,
+        array $landed,
         private bool $addsUp,
-    ) {}
+    ) {
+        $book = new StockBook($carried, $to);
+        $places = $units = $first = [];
+        foreach ($to->inOrder($to->offered()) as $cell) {
+            $place = $book->part($cell);
+            $places[$place->key] ??= $place;
+        }
+        foreach ($landed as [$cell, $part, $count]) {
+            $place = $cell === null ? null : $book->part($cell);
+            if ($place !== null && ($first[$part->key] ??= $place->key) === $place->key) {
+                $units[$place->key][$part->key] = $count;
+            }
+        }
+        $this->places = $places;
+        $this->units = $units;
+    }
 
     /**
      * @param  Details  $carried  as they are after the change, without regard to units
@@ -47,7 +68,9 @@ final readonly class CarriedPools
             $landed[] = [$landing === null ? null : $change->to->place($landing), $part, $units];
         }
 
-        return self::of($change->from, $change->to, $before, $carried, $landed, $change->stockAddsUp)->carry($carried);
+        return (new self($change->from, $change->to, $before, $carried, $landed, $change->stockAddsUp))->carry(
+            $carried,
+        );
     }
 
     /**
@@ -58,34 +81,7 @@ final readonly class CarriedPools
      */
     public static function withPictureAxes(Matrix $from, Matrix $to, Details $details, array $skus): Details
     {
-        return self::of($from, $to, $details, $details, $skus, true)->carry($details);
-    }
-
-    /**
-     * @param  list<array{?Combination, Combination, ?int}>  $landed  cell after the change, place and units before it
-     */
-    private static function of(
-        Matrix $from,
-        Matrix $to,
-        Details $before,
-        Details $carried,
-        array $landed,
-        bool $addsUp,
-    ): self {
-        $book = new StockBook($carried, $to);
-        $places = $units = $first = [];
-        foreach ($to->inOrder($to->offered()) as $cell) {
-            $place = $book->part($cell);
-            $places[$place->key] ??= $place;
-        }
-        foreach ($landed as [$cell, $part, $count]) {
-            $place = $cell === null ? null : $book->part($cell);
-            if ($place !== null && ($first[$part->key] ??= $place->key) === $place->key) {
-                $units[$place->key][$part->key] = $count;
-            }
-        }
-
-        return new self($from, $to, $before, $places, $units, $addsUp);
+        return (new self($from, $to, $details, $details, $skus, true))->carry($details);
     }
 
     private function carry(Details $carried): Details

@@ -38,11 +38,14 @@ use App\Models\Right;
 use App\Models\ShotListRecord;
 use App\Models\User;
 use App\Store\Library\AxisForm;
+use App\Store\Library\GtinRangeForm;
 use App\Store\Library\ValueForm;
 use App\Store\Products\LoadedProduct;
 use App\Store\Products\ProductLoader;
+use Core\Changes\Details\SayFact;
 use Core\Changes\Matrix\DraftAxis;
 use Core\Changes\Matrix\MatrixChoices;
+use Core\Changes\Matrix\OfferCells;
 use Core\Codes\CodePart;
 use Core\Codes\CodePattern;
 use Core\Codes\Gtin;
@@ -146,10 +149,12 @@ final class DemoSeeder extends Seeder
         );
         $this->leaveOut->run(
             $this->change($product),
-            $this->part($product, ['Color' => 'Oat', 'Size' => 'XXL', 'Style' => 'Pullover']),
-            false,
+            OfferCells::leaveOut($this->part($product, ['Color' => 'Oat', 'Size' => 'XXL', 'Style' => 'Pullover'])),
         );
-        $this->leaveOut->run($this->change($product), $this->part($product, ['Color' => 'Ink', 'Size' => 'XS']), false);
+        $this->leaveOut->run(
+            $this->change($product),
+            OfferCells::leaveOut($this->part($product, ['Color' => 'Ink', 'Size' => 'XS'])),
+        );
         $this->photos($product, 'smock-');
         $views = ['front' => View::usual('front'), 'back' => View::usual('back'), 'detail' => View::usual('detail')];
         foreach (['Moss', 'Clay', 'Slate', 'Oat', 'Ink'] as $color) {
@@ -268,8 +273,7 @@ final class DemoSeeder extends Seeder
         );
         $this->leaveOut->run(
             $this->change($product),
-            $this->part($product, ['Cuff' => 'Gauntlet', 'Glove size' => '6']),
-            false,
+            OfferCells::leaveOut($this->part($product, ['Cuff' => 'Gauntlet', 'Glove size' => '6'])),
         );
         $this->photos($product, 'glove-');
         foreach (['Moss', 'Straw', 'Berry'] as $color) {
@@ -347,8 +351,7 @@ final class DemoSeeder extends Seeder
         );
         $this->leaveOut->run(
             $this->change($product),
-            $this->part($product, ['Leg' => 'Short', 'Knee' => 'Padded']),
-            false,
+            OfferCells::leaveOut($this->part($product, ['Leg' => 'Short', 'Knee' => 'Padded'])),
         );
         $this->photos($product, 'trousers-');
         foreach (['Bark', 'Slate'] as $color) {
@@ -361,9 +364,9 @@ final class DemoSeeder extends Seeder
             );
         }
         $this->adjust($product, 'Padded', '', '12.5');
-        $this->facts->set($this->change($product), 'Cloth', 'cotton canvas, 320 g/m²');
-        $this->facts->set($this->change($product), 'Washable', 'yes', FactKind::YesNo);
-        $this->facts->set($this->change($product), 'Belt loops', '7', FactKind::Number);
+        $this->facts->set($this->change($product), new SayFact('Cloth', 'cotton canvas, 320 g/m²'));
+        $this->facts->set($this->change($product), new SayFact('Washable', 'yes', FactKind::YesNo));
+        $this->facts->set($this->change($product), new SayFact('Belt loops', '7', FactKind::Number));
         $this->stock($product, [5, 8, 3, 0, 6, 11, 2]);
     }
 
@@ -389,7 +392,7 @@ final class DemoSeeder extends Seeder
                 Role::Lead,
             );
         }
-        $this->facts->set($this->change($apron), 'Fits', 'everybody');
+        $this->facts->set($this->change($apron), new SayFact('Fits', 'everybody'));
         $this->say($apron, ['buyer text' => ['Name to embroider', '2', '18'], 'gift wrap' => ['3.50']]);
         $this->stock($apron, [21, 17, 9, 13]);
         $this->opening->value($this->change($apron), $this->id('axes', 'Color'), $this->id('axis_values', 'Ink'));
@@ -528,7 +531,7 @@ final class DemoSeeder extends Seeder
             'Numbered',
             CodePattern::of([CodePart::product(), CodePart::number('001')], '-', LetterCase::AsIs),
         );
-        $this->ranges->run($this->libraryChange(), null, 'Within the shop', '2000001', '1', '9999');
+        $this->ranges->run($this->libraryChange(), null, new GtinRangeForm('Within the shop', '2000001', '1', '9999'));
     }
 
     /** What came in today and waits in the intake. */

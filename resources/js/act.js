@@ -1,5 +1,6 @@
 import { on } from './events';
 import htmx from 'htmx.org';
+import { phrase } from './words';
 
 const UNANSWERED = [0, 502, 503, 504];
 const FIRST_PAUSE = 1000;
@@ -165,7 +166,7 @@ function notice(message) {
     close.type = 'button';
     close.className = 'btn btn-plain';
     close.dataset.do = 'dismiss';
-    close.textContent = 'Close';
+    close.textContent = phrase('close');
     box.append(text, close);
     document.getElementById(document.getElementById('dialog')?.open ? 'dialog-notice' : 'notice').replaceChildren(box);
 }
@@ -244,10 +245,8 @@ on('htmx:afterRequest', '', (event) => {
     } else if (xhr.status < 400 && requestConfig.path === last?.url) {
         document.getElementById('notice').replaceChildren();
     } else if (UNANSWERED.includes(xhr.status) && requestConfig.parameters.token) {
-        notice(
-            'The server does not answer at the moment. Your change is sent again as soon as it does, and made once.',
-        );
+        notice(phrase('change_waits'));
     } else if (xhr.status === 0 || !isOwnAnswer(xhr)) {
-        notice('The server did not answer as it should. Try again in a moment.');
+        notice(phrase('no_answer'));
     }
 });

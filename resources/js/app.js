@@ -5,7 +5,6 @@ import htmx from 'htmx.org';
 import { act, repeatLast } from './act';
 import { board } from './board';
 import { closeDialog, openDialog } from './dialog';
-import { stage as play } from './films';
 import './arriving';
 import './axes';
 import './colors';
@@ -16,6 +15,7 @@ import './editor';
 import './dropper';
 import './intake';
 import './library';
+import './preview';
 import './setup';
 
 // Times are shown on the reader's own clock, which the server learns from this.
@@ -41,10 +41,10 @@ htmx.defineExtension('morph', {
                 // What the browser itself wrote, such as the progress of files being sent, is not the server's to
                 // clear;
                 // and rows of the matrix that are drawn the same need no look.
-                // What somebody unfolded stays so.
+                // What somebody unfolded stays so, in a dialog or a menu: an answer that comes late folds nothing up.
                 callbacks: {
                     beforeAttributeUpdated: (attribute, node) =>
-                        !(attribute === 'open' && node.matches('dialog details')),
+                        !(attribute === 'open' && node.matches('dialog details, details.menu')),
                     beforeNodeMorphed: (node, next) =>
                         !node.dataset?.keep && (!node.dataset?.print || node.dataset.print !== next.dataset?.print),
                 },
@@ -115,37 +115,6 @@ on('keydown', '', (event) => {
         event.preventDefault();
         document.getElementById('keys').showModal();
     }
-});
-
-// In the shopper preview: zooming, and another picture on the stage.
-on('click', '', (event) => {
-    const stage = event.target.closest('.stage');
-    if (stage) {
-        const zoomed = stage.classList.toggle('is-zoomed');
-        stage.setAttribute('aria-pressed', String(zoomed));
-        const image = stage.querySelector('img');
-        image.style.transform = zoomed ? 'scale(2.2)' : '';
-        if (zoomed && image.dataset.zoom) {
-            image.src = image.dataset.zoom;
-        }
-    }
-    const strip = event.target.closest('[data-show]');
-    if (strip) {
-        const image = document.querySelector('.stage img');
-        image.src = strip.dataset.show;
-        image.dataset.zoom = strip.dataset.zoom;
-        image.alt = strip.dataset.alt;
-        play(image.closest('[data-player]'), strip.dataset.kind, strip.dataset.media);
-        for (const other of document.querySelectorAll('[data-show]')) {
-            other.setAttribute('aria-pressed', String(other === strip));
-        }
-    }
-});
-
-on('pointermove', '.stage.is-zoomed', (event, stage) => {
-    const box = stage.getBoundingClientRect();
-    stage.querySelector('img').style.transformOrigin =
-        `${((event.clientX - box.left) / box.width) * 100}% ${((event.clientY - box.top) / box.height) * 100}%`;
 });
 
 Alpine.data('jump', () => ({

@@ -2,6 +2,7 @@ import { on } from './events';
 import htmx from 'htmx.org';
 import { drop, look, SOON } from './intake';
 import { chosen, filesOf, megabytes, send } from './sending';
+import { phrase } from './words';
 
 const settings = () => document.getElementById('intake-settings')?.dataset;
 
@@ -27,14 +28,19 @@ function panel() {
         sent(bytes, all, done, many) {
             bar.max = Math.max(1, all);
             bar.value = bytes;
-            words.textContent = `${done} of ${many} files, ${megabytes(bytes)} of ${megabytes(all)} MB have arrived`;
+            words.textContent = phrase('arrived_of', {
+                done,
+                files: many,
+                size: megabytes(bytes),
+                all: megabytes(all),
+            });
             if (drop() && Date.now() - drawn > SOON) {
                 drawn = Date.now();
                 look();
             }
         },
         waiting() {
-            words.textContent = 'The server does not answer at the moment. It goes on by itself as soon as it does.';
+            words.textContent = phrase('waiting');
         },
         refused(sentence) {
             const line = document.createElement('li');
@@ -43,8 +49,7 @@ function panel() {
         },
         done(told, many) {
             bar.value = bar.max;
-            words.textContent =
-                many === 0 ? 'All of these are here already.' : 'All is safe. You can close this window.';
+            words.textContent = phrase(many === 0 ? 'all_here' : 'all_safe');
             look();
         },
     };

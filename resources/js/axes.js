@@ -1,5 +1,6 @@
 import { on, onCapture } from './events';
 import { act, boardRoot } from './act';
+import { phrase } from './words';
 
 /*
  * The values of an axis on the board: one line of them, and how many more there are. Opened, they are a list to scroll,
@@ -29,7 +30,7 @@ function measure() {
         more.hidden = !isOpen && hidden === 0;
         more.setAttribute('aria-expanded', String(isOpen));
         if (!isOpen) {
-            more.textContent = `${hidden} more`;
+            more.textContent = phrase('more', { count: hidden });
         }
         // What is not seen is not stepped through by keys.
         for (const chip of chips) {

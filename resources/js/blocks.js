@@ -1,5 +1,6 @@
 import { on } from './events';
 import { act, boardRoot } from './act';
+import { phrase } from './words';
 
 /*
  * Blocks of cells, copied to a spreadsheet and pasted from one, and the first row or column written along the others.
@@ -54,8 +55,8 @@ export function sumHeads(selection) {
         const counted = made.map(figure).filter((units) => units !== '');
         head.textContent =
             counted.length === 0
-                ? 'not counted'
-                : `${counted.reduce((sum, units) => sum + Number(units), 0).toLocaleString('en-US')} in stock`;
+                ? phrase('not_counted')
+                : phrase('in_stock', { count: counted.reduce((sum, units) => sum + Number(units), 0) });
     }
 }
 

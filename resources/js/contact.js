@@ -2,6 +2,7 @@ import { on, onCapture } from './events';
 import { act, enqueue, refresh } from './act';
 import { say } from './caption';
 import { closeDialog } from './dialog';
+import { phrase } from './words';
 
 /* The contact sheet: strips of pictures that are moved by pointer and by keys, compared, and made alike. */
 
@@ -107,11 +108,21 @@ function ask(shot, strip, place) {
     const [from, to] = [stripOf(shot).dataset, strip.dataset];
     asked = { 'placements[]': shot.dataset.shot, selected: from.strip, onto: to.strip, to: place };
     const dialog = document.getElementById('between');
-    dialog.querySelector('h2').textContent = `${shot.dataset.name} at place ${place + 1} of ${to.words}?`;
-    dialog.querySelector('[data-between-words]').textContent =
-        `It is of ${from.words}. ${to.words} has ${to.skus} ${to.skus === '1' ? 'SKU' : 'SKUs'}.`;
-    dialog.querySelector('[data-between=also]').textContent = `${to.words} as well`;
-    dialog.querySelector('[data-between=instead]').textContent = `${to.words} instead of ${from.words}`;
+    dialog.querySelector('h2').textContent = phrase('at_place', {
+        file: shot.dataset.name,
+        place: place + 1,
+        strip: to.words,
+    });
+    dialog.querySelector('[data-between-words]').textContent = phrase('strip_has', {
+        from: from.words,
+        to: to.words,
+        count: Number(to.skus),
+    });
+    dialog.querySelector('[data-between=also]').textContent = phrase('as_well', { strip: to.words });
+    dialog.querySelector('[data-between=instead]').textContent = phrase('instead_of', {
+        strip: to.words,
+        other: from.words,
+    });
     dialog.showModal();
 }
 
@@ -152,9 +163,7 @@ on('dragover', '', (event) => {
         const place = placeAt(strip, event) + 1;
         say(
             event,
-            strip === stripOf(dragged)
-                ? `To place ${place} of ${strip.dataset.words}`
-                : `To place ${place} of ${strip.dataset.words}: as well, or instead`,
+            phrase(strip === stripOf(dragged) ? 'to_place' : 'to_place_or', { place, strip: strip.dataset.words }),
         );
     }
 });

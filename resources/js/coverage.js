@@ -2,6 +2,7 @@ import { on } from './events';
 import { closeDialog } from './dialog';
 import { say } from './caption';
 import { upload } from './upload';
+import { phrase } from './words';
 
 /* On the coverage map a file is dropped where a picture is missing, or chosen there. */
 
@@ -26,7 +27,7 @@ on('dragover', '', (event) => {
         const { words, skus } = target.dataset;
         event.preventDefault();
         event.dataTransfer.dropEffect = 'copy';
-        say(event, `Take in as ${words}: ${skus} ${skus === '1' ? 'SKU' : 'SKUs'}`);
+        say(event, phrase('take_in_as', { view: words, count: Number(skus) }));
     } else {
         say(event, '');
     }

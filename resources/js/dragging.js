@@ -3,6 +3,7 @@ import Sortable from 'sortablejs';
 import { keepOrder } from './axes';
 import { say } from './caption';
 import { upload } from './upload';
+import { phrase } from './words';
 
 /**
  * Dragging: pictures onto the matrix or within the gallery, values within their axis, files onto the tray.
@@ -24,25 +25,21 @@ export function dragging({ selection, isMarked, markedIds, canEdit, change }) {
                       .filter(Boolean)
                       .join(', ')
                 : words;
-        return `${place || 'this SKU'}, ${count} ${count === 1 ? 'SKU' : 'SKUs'}`;
+        return phrase('place_skus', { place: place || phrase('this_sku'), count });
     }
 
     function saying(event, target, tray) {
         const files = event.dataTransfer.types.includes('Files');
         const many = files ? event.dataTransfer.items.length : dragged.length;
-        const things = files
-            ? `${many} ${many === 1 ? 'file' : 'files'}`
-            : `${many} ${many === 1 ? 'picture' : 'pictures'}`;
+        const things = phrase(files ? 'files' : 'pictures', { count: many });
         if (target && files) {
-            return `Take in ${things} and link to ${describe(target)}`;
+            return phrase('take_in_and_link', { things, place: describe(target) });
         }
         if (target) {
-            return event.shiftKey
-                ? `Link ${things} only to ${describe(target)}`
-                : `Link ${things} to ${describe(target)}; Shift: only there`;
+            return phrase(event.shiftKey ? 'link_only' : 'link', { things, place: describe(target) });
         }
         if (tray && files) {
-            return `Take in ${things}, not linked yet`;
+            return phrase('take_in', { things });
         }
         return '';
     }

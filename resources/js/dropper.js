@@ -1,6 +1,7 @@
 import { on, onCapture } from './events';
 import { openDialog } from './dialog';
 import { wait } from './act';
+import { phrase } from './words';
 
 /* A swatch as it is being made: what is typed or picked is read by the server, which draws the dialog anew. */
 
@@ -87,13 +88,13 @@ async function take() {
     const said = form().querySelector('[data-dropper-said]');
     const { key } = frame();
     const mine = ++asked;
-    said.textContent = 'Looking at it …';
+    said.textContent = phrase('looking');
     const answer = await look(`${dropper().dataset.url}?frame=${key}`).catch(() => null);
     if (mine !== asked || !form()) {
         return;
     }
     if (!answer?.ok) {
-        said.textContent = 'The color could not be read at the moment. Try again.';
+        said.textContent = phrase('color_unread');
         return;
     }
     const { hex, leftOut, name } = await answer.json();
@@ -102,7 +103,7 @@ async function take() {
     await draft();
     const now = form()?.querySelector('[data-dropper-said]');
     if (now) {
-        now.textContent = `${hex}, near ${name}${leftOut ? `; ${leftOut}` : ''}`;
+        now.textContent = phrase(leftOut ? 'color_near_without' : 'color_near', { hex, name, left_out: leftOut ?? '' });
         form().querySelector('[data-dropper-into]').value = into;
     }
 }
@@ -213,7 +214,7 @@ async function send(file) {
         const problem =
             said.querySelector('.problem') ??
             said.appendChild(Object.assign(document.createElement('p'), { className: 'problem', role: 'alert' }));
-        problem.textContent = told?.message ?? 'The picture did not arrive. Choose it again.';
+        problem.textContent = told?.message ?? phrase('picture_lost');
         return;
     }
     form().querySelector('[name=kind][value=piece]').checked = true;

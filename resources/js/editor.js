@@ -2,6 +2,7 @@ import { on } from './events';
 import DOMPurify from 'dompurify';
 import Squire from 'squire-rte';
 import { closeDialog } from './dialog';
+import { phrase } from './words';
 
 /* Formatted text in a field of its own: what stands in it is put into the form's field, and kept as it is left. The
    server cleans it once more. */
@@ -62,7 +63,7 @@ function format(editor, verb) {
         list: () => (editor.hasFormat('UL') ? editor.removeList() : editor.makeUnorderedList()),
         numbers: () => (editor.hasFormat('OL') ? editor.removeList() : editor.makeOrderedList()),
         link: () => {
-            const address = window.prompt('Address of the page, beginning with https://');
+            const address = window.prompt(phrase('address'));
             return address && /^(https?:|mailto:)/i.test(address) ? editor.makeLink(address) : editor.removeLink();
         },
         plain: () => editor.removeAllFormatting(),

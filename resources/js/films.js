@@ -1,4 +1,5 @@
 import { on } from './events';
+import { phrase } from './words';
 
 /* Films are played and models turned where a picture is shown large: in the preview, and in what is said about one. */
 
@@ -25,7 +26,7 @@ export async function stage(box, kind, url) {
         const canvas = document.createElement('canvas');
         canvas.tabIndex = 0;
         canvas.setAttribute('role', 'img');
-        canvas.setAttribute('aria-label', `${still.alt}. Turn it with the arrow keys.`);
+        canvas.setAttribute('aria-label', phrase('turn_it', { text: still.alt }));
         box.append(canvas);
         try {
             const { showModel } = await import('./model');
@@ -55,6 +56,6 @@ on('click', '', async (event) => {
                 'X-CSRF-TOKEN': document.querySelector('meta[name=csrf-token]').content,
             },
         }).catch(() => null);
-        taking.textContent = answer?.ok ? 'Poster taken' : 'It could not be taken; try again';
+        taking.textContent = phrase(answer?.ok ? 'poster_taken' : 'poster_lost');
     }
 });

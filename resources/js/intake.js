@@ -2,6 +2,7 @@ import { on } from './events';
 import htmx from 'htmx.org';
 import { act, enqueue } from './act';
 import { closeDialog } from './dialog';
+import { phrase } from './words';
 
 /** Milliseconds between two looks at what moves by itself. */
 export const SOON = 2500;
@@ -33,7 +34,7 @@ function count() {
     const many = marked().length;
     const words = document.querySelector('[data-intake-count]');
     if (words) {
-        words.textContent = many === 0 ? 'None marked' : `${many} marked`;
+        words.textContent = many === 0 ? phrase('none_marked') : phrase('marked', { count: many });
     }
     for (const control of document.querySelectorAll('[data-needs-files]')) {
         control.disabled = meant().length === 0;

@@ -128,7 +128,8 @@ async function call(method, url, body, type, progress) {
 }
 
 /** Bytes in megabytes, as people read them. */
-export const megabytes = (bytes) => (bytes / 1048576).toLocaleString('en', { maximumFractionDigits: 1 });
+export const megabytes = (bytes) =>
+    (bytes / 1048576).toLocaleString(document.documentElement.lang, { maximumFractionDigits: 1 });
 
 // What is on its way is not left without a word; what has arrived stays.
 window.addEventListener('beforeunload', (event) => {

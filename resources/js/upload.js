@@ -1,6 +1,7 @@
 import { liveRoot, refresh, unique } from './act';
 import { megabytes } from './sending';
 import { patiently } from './patient';
+import { phrase } from './words';
 
 /** Files in a parcel: few enough for the progress to be seen. */
 const MOST_FILES = 10;
@@ -22,7 +23,7 @@ export async function upload(files, onto = null) {
     const bar = document.createElement('progress');
     bar.max = files.length;
     bar.value = 0;
-    bar.setAttribute('aria-label', 'Files sent');
+    bar.setAttribute('aria-label', phrase('files_sent'));
     const words = document.createElement('p');
     words.setAttribute('role', 'status');
     box.replaceChildren(words, bar, list);
@@ -38,7 +39,11 @@ export async function upload(files, onto = null) {
     const tooLarge = (file) => file.size > most.picture;
     for (const file of [...files].filter(tooLarge)) {
         say(
-            `${file.name} has ${megabytes(file.size)} MB; a picture can have ${megabytes(most.picture)} MB. Save it smaller.`,
+            phrase('too_large', {
+                file: file.name,
+                size: megabytes(file.size),
+                most: megabytes(most.picture),
+            }),
             true,
         );
         bar.value += 1;
@@ -47,10 +52,10 @@ export async function upload(files, onto = null) {
         [...files].filter((file) => !tooLarge(file)),
         most,
     )) {
-        words.textContent = `${bar.value} of ${files.length} files sent`;
+        words.textContent = phrase('sent_of', { sent: bar.value, files: files.length });
         try {
             const answer = await send(parcel, batch, onto, () => {
-                words.textContent = 'The server does not answer at the moment; these files are sent again.';
+                words.textContent = phrase('sent_again');
             });
             taken += answer.taken.length;
             answer.refused.forEach((sentence) => say(sentence, true));
@@ -68,8 +73,8 @@ export async function upload(files, onto = null) {
         await refresh();
     }
     words.textContent = onto
-        ? `${taken} of ${files.length} files are linked to ${onto.words}.`
-        : `${taken} of ${files.length} files are in the tray.`;
+        ? phrase('linked_of', { taken, files: files.length, place: onto.words })
+        : phrase('in_tray', { taken, files: files.length });
     bar.remove();
 }
 

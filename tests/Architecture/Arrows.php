@@ -118,6 +118,7 @@ final class Arrows
             'Store',
             'Summaries',
         ],
+        'View' => ['Files', 'Http', 'Media', 'Models', 'Store', 'Summaries'],
         'Console' => [
             'Accounts',
             'Actions',

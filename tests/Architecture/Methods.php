@@ -30,4 +30,18 @@ final class Methods
 
         return $silent;
     }
+
+    /** @return list<string> methods of six parameters or more; what constructs a value may have them */
+    public static function crowded(Source $source): array
+    {
+        $crowded = [];
+        $syntax = (new ParserFactory())->createForNewestSupportedVersion()->parse($source->code) ?? [];
+        foreach ((new NodeFinder())->findInstanceOf($syntax, Node\Stmt\ClassMethod::class) as $method) {
+            if (count($method->params) > 5 && $method->name->name !== '__construct') {
+                $crowded[] = "{$source->path} {$method->name->name}() takes " . count($method->params);
+            }
+        }
+
+        return $crowded;
+    }
 }

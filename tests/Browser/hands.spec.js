@@ -294,9 +294,12 @@ test('with four axes the matrix has most of the height; a phone reads the board 
         ['Cuff', 'Plain, Ribbed'],
         ['Weave', 'Twill, Drill'],
     ]) {
+        const axes = page.locator('#setup fieldset');
+        const before = await axes.count();
         await page.getByRole('button', { name: 'Add an axis' }).click();
+        await expect(axes).toHaveCount(before + 1);
         await page.getByLabel('Name of the axis').last().fill(name);
-        await page.locator('#setup fieldset').last().locator('textarea').fill(values);
+        await axes.last().locator('textarea').fill(values);
         await expect(plan(page)).toContainText(`2 ${name.toLowerCase()}s`);
     }
     await page.getByRole('button', { name: 'Change', exact: true }).click();

@@ -3,7 +3,7 @@ import { mkdtempSync, readFileSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { expect, test } from '@playwright/test';
-import { drag, kept, listen, signIn, sound } from './helpers';
+import { drag, kept, listen, signIn, sound, textOf } from './helpers';
 
 const COLORS = ['Teal', 'Rose', 'Sand'];
 const VIEWS = ['front', 'back', 'worn', 'detail'];
@@ -251,10 +251,7 @@ test('from an empty product to galleries that follow the choice', async ({ page 
     });
 
     await test.step('a value removed and added again, a style added, all undone by one key', async () => {
-        const codes = async () => {
-            const answer = await page.request.get(`/products/${code}/sheet.csv`);
-            return answer.text();
-        };
+        const codes = () => textOf(page, `/products/${code}/sheet.csv`);
         const before = await codes();
         await page.getByRole('listitem').filter({ hasText: 'Rose' }).first().hover();
         await page.getByRole('button', { name: 'Remove Rose…' }).click();
@@ -312,7 +309,7 @@ test('from an empty product to galleries that follow the choice', async ({ page 
         await page.getByRole('link', { name: 'Shopper preview' }).click();
         const pictures = () =>
             page.locator('.strip [data-file]').evaluateAll((buttons) => buttons.map((button) => button.dataset.file));
-        expect(await pictures()).toHaveLength(5);
+        await expect(page.locator('.strip [data-file]')).toHaveCount(5);
         await sound(page, 'preview');
         await page.locator('.option', { hasText: 'Rose' }).click();
         await expect(page.locator('legend').first()).toHaveText('Color: Rose');

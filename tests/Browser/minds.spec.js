@@ -3,7 +3,7 @@ import { mkdtempSync, readFileSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { expect, test } from '@playwright/test';
-import { chooseAxesOf, kept, listen, signIn, sound } from './helpers';
+import { chooseAxesOf, kept, listen, signIn, sound, textOf } from './helpers';
 
 /* Changes of mind about a product with pictures: each shows its plan, keeps what exists, and is undone with one key. */
 
@@ -30,8 +30,7 @@ async function open(page, path = '') {
 async function exported(page) {
     const texts = [];
     for (const file of ['sheet.csv', 'product.jsonld']) {
-        const answer = await page.request.get(`/products/${code}/${file}`);
-        texts.push(await answer.text());
+        texts.push(await textOf(page, `/products/${code}/${file}`));
     }
     return texts.join('\n');
 }

@@ -26,8 +26,8 @@ test.beforeAll(async ({ browser }) => {
     await dialog(page).getByLabel('Name of the axis').first().fill('Color');
     await dialog(page).locator('textarea').first().fill('Moss, Clay');
     await page.getByRole('button', { name: 'Add an axis' }).click();
-    await dialog(page).getByLabel('Name of the axis').last().fill('Size');
-    await dialog(page).locator('textarea').last().fill('S, M, L, XL');
+    await dialog(page).getByLabel('Name of the axis').nth(1).fill('Size');
+    await dialog(page).locator('textarea').nth(1).fill('S, M, L, XL');
     await dialog(page).getByRole('button', { name: 'Build' }).click();
     await expect(page.locator('[data-made]')).toHaveCount(8);
     await page.close();

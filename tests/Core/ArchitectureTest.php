@@ -241,6 +241,16 @@ it('says of every public method what it throws', function (): void {
         ->toBe([]);
 });
 
+it('has no method of six parameters or more', function (): void {
+    $planted = '<?php final class Planted { public function run($a, $b, $c, $d, $e, $f): void {} }';
+    expect(Methods::crowded(new Source('planted.php', $planted)))
+        ->toBe(['planted.php run() takes 6'])
+        ->and(breachesBelow('core', Methods::crowded(...)))
+        ->toBe([])
+        ->and(breachesBelow('app', Methods::crowded(...)))
+        ->toBe([]);
+});
+
 it('says of every setting that is read what it is for', function (): void {
     $root = dirname(__DIR__, 2);
     $read = [];

@@ -24,9 +24,11 @@ use App\Models\LibraryValue;
 use App\Models\Right;
 use App\Store\Library\ValueForm;
 use App\Store\Products\CatalogLookup;
+use Core\Changes\Details\SayFact;
 use Core\Changes\Matrix\DraftAxis;
 use Core\Changes\Matrix\DraftReader;
 use Core\Changes\Matrix\MatrixChoices;
+use Core\Changes\Matrix\OfferCells;
 use Core\Codes\CodeNotFree;
 use Core\Gallery\Roles\Role;
 use Core\Gallery\View;
@@ -210,11 +212,11 @@ it(
         $id = $shop->photo('odd.jpg', ['Size' => 'M']);
         $claySmall = $shop->token(['Color' => 'Clay', 'Size' => 'S']);
         app(LinkPhotos::class)->run($shop->change(), [$id], Selection::fromKey($claySmall));
-        app(LeaveOutCells::class)->run($shop->change(), $shop->part(['Size' => 'M']), false);
+        app(LeaveOutCells::class)->run($shop->change(), OfferCells::leaveOut($shop->part(['Size' => 'M'])));
         app(UnlinkPhotos::class)->run($shop->change(), [$id], Selection::fromKey($claySmall));
         expect(array_map(fn($row): string => $row->file(), $shop->loaded()->tray()))->toBe(['odd.jpg']);
         $this->actingAs($shop->user)->get('/products/SMOCK')->assertSee('for M, not on offer');
-        app(LeaveOutCells::class)->run($shop->change(), $shop->part(['Size' => 'M']), true);
+        app(LeaveOutCells::class)->run($shop->change(), OfferCells::again($shop->part(['Size' => 'M'])));
 
         expect($shop->files(['Color' => 'Slate', 'Size' => 'M']))
             ->toContain('odd.jpg')
@@ -227,11 +229,14 @@ it(
 
 it('offers again all that was selected (row Moss and the cell Clay in M returned Moss in M only)', function (): void {
     $shop = Shop::stocked();
-    app(LeaveOutCells::class)->run($shop->change(), $shop->part(['Size' => 'M']), false);
+    app(LeaveOutCells::class)->run($shop->change(), OfferCells::leaveOut($shop->part(['Size' => 'M'])));
     app(LeaveOutCells::class)->run(
         $shop->change(),
-        Selection::fromKey($shop->token(['Color' => 'Moss']) . ';' . $shop->token(['Color' => 'Clay', 'Size' => 'M'])),
-        true,
+        OfferCells::again(
+            Selection::fromKey(
+                $shop->token(['Color' => 'Moss']) . ';' . $shop->token(['Color' => 'Clay', 'Size' => 'M']),
+            ),
+        ),
     );
 
     expect($shop->loaded()->core->made)
@@ -245,13 +250,16 @@ it('offers again all that was selected (row Moss and the cell Clay in M returned
 
 it('leaves out no cell but those selected (two cells of a row took its third with them)', function (): void {
     $shop = Shop::stocked();
-    app(LeaveOutCells::class)->run($shop->change(), $shop->part(['Color' => 'Clay', 'Size' => 'M']), false);
+    app(LeaveOutCells::class)->run(
+        $shop->change(),
+        OfferCells::leaveOut($shop->part(['Color' => 'Clay', 'Size' => 'M'])),
+    );
     $others = implode(
         ';',
         array_map(fn(string $size): string => $shop->token(['Color' => 'Clay', 'Size' => $size]), ['S', 'L', 'XL']),
     );
-    app(LeaveOutCells::class)->run($shop->change(), Selection::fromKey($others), false);
-    app(LeaveOutCells::class)->run($shop->change(), Selection::fromKey($others), true);
+    app(LeaveOutCells::class)->run($shop->change(), OfferCells::leaveOut(Selection::fromKey($others)));
+    app(LeaveOutCells::class)->run($shop->change(), OfferCells::again(Selection::fromKey($others)));
 
     expect($shop->loaded()->core->made)
         ->toHaveCount(11)
@@ -344,7 +352,10 @@ it(
         app(SetStock::class)->run($shop->change(), Selection::whole(), '10');
         $shop->photo('button.jpg', ['Style' => 'Button'], View::usual('front'));
         $shop->photo('pullover.jpg', ['Style' => 'Pullover'], View::usual('front'));
-        app(LeaveOutCells::class)->run($shop->change(), $shop->part(['Size' => 'S', 'Style' => 'Button']), false);
+        app(LeaveOutCells::class)->run(
+            $shop->change(),
+            OfferCells::leaveOut($shop->part(['Size' => 'S', 'Style' => 'Button'])),
+        );
         $before = $shop->everything();
         $pullover = $shop->sku(['Size' => 'S', 'Style' => 'Pullover'])->id;
         $shop->axes(['Size' => 'S, M'], [], [$shop->id('Style') => $shop->id('Button')]);
@@ -366,7 +377,7 @@ it(
         $shop = Shop::stocked();
         $cell = $shop->token(['Color' => 'Clay', 'Size' => 'M']);
         $code = $shop->loaded()->core->made[$cell]->code;
-        app(LeaveOutCells::class)->run($shop->change(), Selection::fromKey($cell), false);
+        app(LeaveOutCells::class)->run($shop->change(), OfferCells::leaveOut(Selection::fromKey($cell)));
         $shop->axes(
             ['Color' => 'Moss, Clay, Slate', 'Size' => 'S, M, L, XL', 'Style' => 'Button, Pullover'],
             ['style' => 'Pullover'],
@@ -376,7 +387,7 @@ it(
             [],
             [$shop->id('Style') => $shop->id('Button')],
         );
-        app(LeaveOutCells::class)->run($shop->change(), Selection::fromKey($cell), true);
+        app(LeaveOutCells::class)->run($shop->change(), OfferCells::again(Selection::fromKey($cell)));
         expect($shop->loaded()->core->made[$cell]->code)->toBe($code);
 
         // Where another has it, the plan names it and proposes one that is free.
@@ -449,15 +460,19 @@ it(
 
         app(LeaveOutCells::class)->run(
             $shop->change(),
-            Selection::fromKey(
-                $shop->token(['Color' => 'Clay', 'Size' => 'M']) .
-                    ';' .
-                    $shop->token(['Color' => 'Moss', 'Size' => 'M']),
+            OfferCells::leaveOut(
+                Selection::fromKey(
+                    $shop->token(['Color' => 'Clay', 'Size' => 'M']) .
+                        ';' .
+                        $shop->token(['Color' => 'Moss', 'Size' => 'M']),
+                ),
             ),
-            false,
         );
         $shop->axes($without);
-        app(LeaveOutCells::class)->run($shop->change(), $shop->part(['Color' => 'Slate', 'Size' => 'M']), false);
+        app(LeaveOutCells::class)->run(
+            $shop->change(),
+            OfferCells::leaveOut($shop->part(['Color' => 'Slate', 'Size' => 'M'])),
+        );
         $shop->axes($with);
         expect(
             array_filter(
@@ -509,9 +524,9 @@ it(
         $shop->undo($ines);
         $shop->undo();
 
-        app(EditFacts::class)->set($shop->change(), 'Lining', 'cotton');
+        app(EditFacts::class)->set($shop->change(), new SayFact('Lining', 'cotton'));
         app(EditFacts::class)->remove($shop->change(), $shop->loaded()->core->state->details->facts[0]->id);
-        app(EditFacts::class)->set($shop->change($ines), 'lining', 'wool');
+        app(EditFacts::class)->set($shop->change($ines), new SayFact('lining', 'wool'));
         expect(fn() => $shop->undo())
             ->toThrow(Refusal::class, 'cannot be undone: Ines changed the same thing')
             ->and($shop->loaded()->core->state->details->facts[0]->value)
@@ -699,7 +714,7 @@ it(
         $shop = Shop::stocked();
         app(SetPrices::class)->run($shop->change(), $shop->part(['Size' => 'XL']), '54.50');
         $before = $shop->everything();
-        expect(fn() => app(ChangeCurrency::class)->run($shop->change(), 'JPY', false))->toThrow(
+        expect(fn() => app(ChangeCurrency::class)->run($shop->change(), 'JPY'))->toThrow(
             Refusal::class,
             'JPY cannot have 54.50',
         );
@@ -781,7 +796,10 @@ it('shows a size chosen alone in the opening color, and says so (the size guide 
     Artisan::call('slate:gallery', ['product' => 'SMOCK', '--choose' => ['Size=L'], '--json' => true]);
     expect(json_decode(Artisan::output(), true)['skus'][0]['shown_with'])->toBe(['Color' => 'Clay']);
     // Where the opening color does not come in that size, the first that does.
-    app(LeaveOutCells::class)->run($shop->change(), $shop->part(['Color' => 'Clay', 'Size' => 'L']), false);
+    app(LeaveOutCells::class)->run(
+        $shop->change(),
+        OfferCells::leaveOut($shop->part(['Color' => 'Clay', 'Size' => 'L'])),
+    );
     expect($shop->files(['Size' => 'L'])[0])->toBe('Moss front.jpg');
 });
 
@@ -806,7 +824,7 @@ it('chooses by any name, and a retired SKU has its gallery (Black & White could 
         ->and(array_column($retired['gallery'], 'file'))
         ->toBe(['bw.jpg']);
     expect(Artisan::call('slate:gallery', ['product' => 'SMOCK', '--choose' => ['Size=S', 'Size=M']]))->toBe(2);
-    app(LeaveOutCells::class)->run($shop->change(), $shop->part(['Size' => 'S']), false);
+    app(LeaveOutCells::class)->run($shop->change(), OfferCells::leaveOut($shop->part(['Size' => 'S'])));
     app(LinkPhotos::class)->run($shop->change(), [$id], $shop->part(['Size' => 'S']));
     expect($shop->sheet())->toContain('"left out",bw.jpg');
 });

@@ -6,6 +6,7 @@ use App\Actions\Skus\SetStock;
 use Core\Reach\Selection;
 use Core\Refusal;
 use Tests\Core\Color\Samples;
+use Tests\Support\Seeds;
 use Tests\Support\Shop;
 use Tests\Walk\Breach;
 use Tests\Walk\Shrinker;
@@ -22,7 +23,7 @@ it('holds every law however two people change a product, undo and redo (bin/walk
         $breach = $walk->run($steps);
         expect($breach === null ? '' : Shrinker::smallest($steps, $breach, $walk->run(...))->inWords())->toBe('');
     }
-})->with(range(1, 8));
+})->with(Seeds::upTo(8));
 
 it('finds the smallest sequence that breaks a law', function (): void {
     $steps = Step::sequence(Samples::random(1), 40);
@@ -69,4 +70,4 @@ it(
             }
         }
     },
-)->with(range(1, 8));
+)->with(Seeds::upTo(8));

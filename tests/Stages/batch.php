@@ -8,6 +8,8 @@ use App\Actions\Batches\StartBatch;
 use App\Actions\Pictures\ChangePictures;
 use App\Actions\Product\UndoRedo;
 use App\Actions\Skus\SetStock;
+use App\Batches\BatchMode;
+use App\Batches\BatchOrder;
 use App\Batches\BatchRunner;
 use App\History\Change;
 use App\Models\HistoryEntry;
@@ -60,7 +62,11 @@ match ($argv[1]) {
         $ids = Product::query()->where('code', 'like', 'GEN-%')->orderBy('id')->pluck('id')->all();
         $wanted = ['photo' => (string) $photo, 'way' => 'add', 'file' => 'label.jpg'];
         $ada = User::query()->where('email', 'ada@thrumbury.example')->firstOrFail();
-        echo app(StartBatch::class)->run($ada, ChangePictures::NAME, $wanted, $ids, false, Selection::whole())->id;
+        echo app(StartBatch::class)->run(
+            $ada,
+            new BatchOrder(ChangePictures::NAME, $wanted, BatchMode::AsFarAsPossible, Selection::whole()),
+            $ids,
+        )->id;
     })(),
     'run' => app(BatchRunner::class)->advance($argv[2], 300.0),
     'work-on-one' => (function () use ($product, $ines): void {

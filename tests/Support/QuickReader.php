@@ -22,4 +22,9 @@ final class QuickReader extends PictureReader
 
         return ['milliseconds' => 0, 'kilobytes' => 0];
     }
+
+    protected function codes(string $path): array
+    {
+        return [];
+    }
 }

@@ -40,10 +40,13 @@ use App\Models\LibraryValue;
 use App\Models\User;
 use App\Store\Library\ValueForm;
 use App\Store\Products\LoadedProduct;
+use Core\Changes\Details\SayFact;
 use Core\Changes\Matrix\DraftAxis;
 use Core\Changes\Matrix\DraftValue;
 use Core\Changes\Matrix\LikeChoice;
 use Core\Changes\Matrix\MatrixChoices;
+use Core\Changes\Matrix\OfferCells;
+use Core\Changes\Pictures\PlaceInGallery;
 use Core\Changes\Prices\PriceWay;
 use Core\Changes\Prices\PriceWish;
 use Core\Color\ColorOrder;
@@ -105,36 +108,43 @@ final class Deeds
             Verb::Split => $this->split($change, $loaded, $draw),
             Verb::LeaveOut => app(LeaveOutCells::class)->run(
                 $change,
-                Selection::fromKey($this->selected($loaded, $draw)),
-                false,
+                OfferCells::leaveOut(Selection::fromKey($this->selected($loaded, $draw))),
             ),
             Verb::OfferAgain => app(LeaveOutCells::class)->run(
                 $change,
-                Selection::fromKey($this->selected($loaded, $draw)),
-                true,
+                OfferCells::again(Selection::fromKey($this->selected($loaded, $draw))),
             ),
-            Verb::Link => app(LinkPhotos::class)->run(
-                $change,
-                $this->photos($loaded, $draw),
-                Selection::fromKey($this->selected($loaded, $draw)),
-                $draw->oneIn(4),
-            ),
-            Verb::Unlink => app(UnlinkPhotos::class)->run(
-                $change,
-                $this->photos($loaded, $draw),
-                Selection::fromKey($this->selected($loaded, $draw)),
-                $draw->oneIn(8),
-            ),
+            Verb::Link => $draw->oneIn(4)
+                ? app(LinkPhotos::class)->onlyThere(
+                    $change,
+                    $this->photos($loaded, $draw),
+                    Selection::fromKey($this->selected($loaded, $draw)),
+                )
+                : app(LinkPhotos::class)->run(
+                    $change,
+                    $this->photos($loaded, $draw),
+                    Selection::fromKey($this->selected($loaded, $draw)),
+                ),
+            Verb::Unlink => $draw->oneIn(8)
+                ? app(UnlinkPhotos::class)->everywhere(
+                    $change,
+                    $this->photos($loaded, $draw),
+                    Selection::fromKey($this->selected($loaded, $draw)),
+                )
+                : app(UnlinkPhotos::class)->run(
+                    $change,
+                    $this->photos($loaded, $draw),
+                    Selection::fromKey($this->selected($loaded, $draw)),
+                ),
             Verb::Hide => app(HidePhotos::class)->run(
                 $change,
                 $this->photos($loaded, $draw),
                 Selection::fromKey($this->selected($loaded, $draw)),
             ),
-            Verb::Show => app(HidePhotos::class)->run(
+            Verb::Show => app(HidePhotos::class)->showAgain(
                 $change,
                 $this->photos($loaded, $draw),
                 Selection::fromKey($this->selected($loaded, $draw)),
-                true,
             ),
             Verb::Rename => $this->rename($change, $loaded, $draw),
             Verb::ElsewhereNamed => $this->other->axes([
@@ -159,12 +169,9 @@ final class Deeds
                 Selection::fromKey($this->selected($loaded, $draw)),
                 $draw->of(['', '49', '54.50', '19,90', '+10 %', '-5']),
             ),
-            Verb::Role => app(AssignRole::class)->run(
-                $change,
-                $this->photo($loaded, $draw),
-                $draw->of(Role::cases()),
-                $draw->oneIn(4),
-            ),
+            Verb::Role => $draw->oneIn(4)
+                ? app(AssignRole::class)->takeAway($change, $this->photo($loaded, $draw), $draw->of(Role::cases()))
+                : app(AssignRole::class)->run($change, $this->photo($loaded, $draw), $draw->of(Role::cases())),
             Verb::Order => $this->order($change, $loaded, $draw),
             Verb::View => app(DescribePhotos::class)->view(
                 $change,
@@ -176,11 +183,13 @@ final class Deeds
             Verb::Reorder => $this->reorder($change, $loaded, $draw),
             Verb::Place => app(PlaceInStrip::class)->run(
                 $change,
-                $this->photo($loaded, $draw),
-                Selection::fromKey($this->selected($loaded, $draw)),
-                Selection::fromKey($this->selected($loaded, $draw)),
-                $draw->below(6),
-                $draw->oneIn(2),
+                new PlaceInGallery(
+                    $this->photo($loaded, $draw),
+                    Selection::fromKey($this->selected($loaded, $draw)),
+                    Selection::fromKey($this->selected($loaded, $draw)),
+                    $draw->below(6),
+                    $draw->oneIn(2),
+                ),
             ),
             Verb::RolesByRule => app(GiveRoles::class)->run($change, [
                 'lead' => $draw->of(Views::usual()->all),
@@ -204,13 +213,19 @@ final class Deeds
             Verb::Swatch => $this->swatch($change, $loaded, $draw),
             Verb::Display => $this->display($change, $loaded, $draw),
             Verb::Adjust => $this->adjust($change, $loaded, $draw),
-            Verb::Detail => app(SetDetail::class)->ofPart(
-                $change,
-                $draw->of([DetailKind::Cost, DetailKind::Sale, DetailKind::Least, DetailKind::Condition]),
-                Selection::fromKey($this->selected($loaded, $draw)),
-                [$draw->of(['', '3', '20', 'used'])],
-                $draw->oneIn(5),
-            ),
+            Verb::Detail => $draw->oneIn(5)
+                ? app(SetDetail::class)->nothingOfPart(
+                    $change,
+                    $draw->of([DetailKind::Cost, DetailKind::Sale, DetailKind::Least, DetailKind::Condition]),
+                    Selection::fromKey($this->selected($loaded, $draw)),
+                    [$draw->of(['', '3', '20', 'used'])],
+                )
+                : app(SetDetail::class)->ofPart(
+                    $change,
+                    $draw->of([DetailKind::Cost, DetailKind::Sale, DetailKind::Least, DetailKind::Condition]),
+                    Selection::fromKey($this->selected($loaded, $draw)),
+                    [$draw->of(['', '3', '20', 'used'])],
+                ),
             Verb::DetailOfAll => app(SetDetail::class)->ofProduct(
                 $change,
                 $draw->of([DetailKind::Cost, DetailKind::Ending, DetailKind::LowMark]),
@@ -234,11 +249,9 @@ final class Deeds
                 Selection::fromKey($this->selected($loaded, $draw)),
                 $draw->of(Views::usual()->all),
             ),
-            Verb::Currency => app(ChangeCurrency::class)->run(
-                $change,
-                $draw->of(['EUR', 'USD', 'JPY', 'KWD', 'XXX']),
-                $draw->oneIn(2),
-            ),
+            Verb::Currency => $draw->oneIn(2)
+                ? app(ChangeCurrency::class)->rounding($change, $draw->of(['EUR', 'USD', 'JPY', 'KWD', 'XXX']))
+                : app(ChangeCurrency::class)->run($change, $draw->of(['EUR', 'USD', 'JPY', 'KWD', 'XXX'])),
         };
     }
 
@@ -500,8 +513,7 @@ final class Deeds
             ? app(EditFacts::class)->remove($change, $draw->of($loaded->core->state->details->facts)->id)
             : app(EditFacts::class)->set(
                 $change,
-                $draw->of(['Lining', 'Style', 'Care']),
-                $draw->of(['Wool', 'Zip', 'by hand']),
+                new SayFact($draw->of(['Lining', 'Style', 'Care']), $draw->of(['Wool', 'Zip', 'by hand'])),
             );
     }
 

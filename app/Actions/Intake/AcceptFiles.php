@@ -5,10 +5,13 @@ declare(strict_types=1);
 namespace App\Actions\Intake;
 
 use App\Actions\Batches\StartBatch;
+use App\Batches\BatchMode;
+use App\Batches\BatchOrder;
 use App\Batches\BatchRunner;
 use App\Intake\Acceptance;
 use App\Intake\DropReading;
 use App\Intake\DropTransaction;
+use App\Intake\PointedPlace;
 use App\Intake\ReadDrop;
 use App\Intake\ReadFile;
 use App\Models\Batch;
@@ -19,6 +22,7 @@ use App\Models\Product;
 use App\Models\User;
 use App\Store\Clauses;
 use App\Store\Products\ProductLoader;
+use Closure;
 use Core\Gallery\View;
 use Core\Matching\Drop\DropPicture;
 use Core\Matching\Drop\DuplicateCandidate;
@@ -45,61 +49,84 @@ final class AcceptFiles
 
     /**
      * @param  array<int, string>  $seen  file id => what the page showed of its reading (ReadFile::seen())
-     * @param  bool  $replace  takes the place of the picture that the product has of the same view there
      *
      * @throws Refusal where one of them is read differently by now
      */
-    public function asRead(User $user, Drop $drop, array $seen, bool $replace = false): Batch
+    public function asRead(User $user, Drop $drop, array $seen): Batch
     {
         return $this->accept(
             $user,
             $drop,
-            function (ReadDrop $read) use ($seen, $replace): array {
-                $accepted = $replaced = [];
-                foreach ($read->openOnes(array_keys($seen)) as $id => $one) {
-                    if ($one->seen() !== $seen[$id]) {
-                        throw new Refusal(
-                            "{$one->file->file} is read differently by now. Nothing was linked; the table shows how it is read.",
-                            RefusalKind::Changed,
-                        );
-                    }
-                    if ($one->product === null || $one->verdict?->reach === null) {
-                        throw new Refusal(
-                            "Nobody knows which product {$one->file->file} is of. Choose it, then its part.",
-                            RefusalKind::Missing,
-                        );
-                    }
-                    $old = $replace ? $this->replaced($one) : null;
-                    if ($old !== null && isset($replaced[(int) $old->placementId])) {
-                        throw new Refusal(
-                            "{$replaced[(int) $old->placementId]} and {$one->file->file} would both take the place of {$old->file}. Choose one of the two.",
-                            RefusalKind::Impossible,
-                        );
-                    }
-                    $replaced[(int) $old?->placementId] = $one->file->file;
-                    $accepted[$id] = new Acceptance(
-                        $one->product->id,
-                        $one->verdict->reach,
-                        $one->verdict->view,
-                        $old?->placementId,
-                    );
-                }
-
-                return $accepted;
-            },
-            $replace ? 'Replaced' : 'Linked',
+            fn(ReadDrop $read): array => $this->acceptances($read, $seen, fn(): ?DuplicateCandidate => null),
+            'Linked',
         );
     }
 
     /**
-     * @param  list<int>  $ids
-     * @param  ?View  $view  what they show; null for what is read
+     * Each takes the place of the picture that it is like, wherever that is linked.
+     *
+     * @param  array<int, string>  $seen  file id => how it was read as it was looked at
      *
      * @throws Refusal
      */
-    public function here(User $user, Drop $drop, array $ids, Product $product, Selection $where, ?View $view): Batch
+    public function inPlaceOfOthers(User $user, Drop $drop, array $seen): Batch
     {
-        $reach = $this->loader->load($product)->core->selected($where)->reach;
+        return $this->accept(
+            $user,
+            $drop,
+            fn(ReadDrop $read): array => $this->acceptances($read, $seen, $this->replaced(...)),
+            'Replaced',
+        );
+    }
+
+    /**
+     * @param  array<int, string>  $seen
+     * @param  Closure(ReadFile): ?DuplicateCandidate  $replaced  the picture that a file takes the place of
+     * @return array<int, Acceptance>
+     */
+    private function acceptances(ReadDrop $read, array $seen, Closure $replaced): array
+    {
+        $accepted = $taken = [];
+        foreach ($read->openOnes(array_keys($seen)) as $id => $one) {
+            if ($one->seen() !== $seen[$id]) {
+                throw new Refusal(
+                    "{$one->file->file} is read differently by now. Nothing was linked; the table shows how it is read.",
+                    RefusalKind::Changed,
+                );
+            }
+            if ($one->product === null || $one->verdict?->reach === null) {
+                throw new Refusal(
+                    "Nobody knows which product {$one->file->file} is of. Choose it, then its part.",
+                    RefusalKind::Missing,
+                );
+            }
+            $old = $replaced($one);
+            if ($old !== null && isset($taken[(int) $old->placementId])) {
+                throw new Refusal(
+                    "{$taken[(int) $old->placementId]} and {$one->file->file} would both take the place of {$old->file}. Choose one of the two.",
+                    RefusalKind::Impossible,
+                );
+            }
+            $taken[(int) $old?->placementId] = $one->file->file;
+            $accepted[$id] = new Acceptance(
+                $one->product->id,
+                $one->verdict->reach,
+                $one->verdict->view,
+                $old?->placementId,
+            );
+        }
+
+        return $accepted;
+    }
+
+    /**
+     * @param  list<int>  $ids
+     *
+     * @throws Refusal
+     */
+    public function here(User $user, Drop $drop, array $ids, PointedPlace $place): Batch
+    {
+        $reach = $this->loader->again($place->product)->core->selected($place->where)->reach;
         if ($reach->isNothing()) {
             throw new Refusal(
                 'Point at a color, a size, a cell or the corner first: that is what the picture is linked to.',
@@ -112,7 +139,11 @@ final class AcceptFiles
             $user,
             $drop,
             fn(ReadDrop $read): array => array_map(
-                fn(ReadFile $one): Acceptance => new Acceptance($product->id, $reach, $view ?? $one->verdict?->view),
+                fn(ReadFile $one): Acceptance => new Acceptance(
+                    $place->product->id,
+                    $reach,
+                    $place->view ?? $one->verdict?->view,
+                ),
                 $read->openOnes($ids),
             ),
             'Linked',
@@ -142,16 +173,18 @@ final class AcceptFiles
             $count = count($accepted);
             $batch = $this->start->run(
                 $user,
-                LinkDropped::NAME,
-                [
-                    'verb' => $verb,
-                    'count' => (string) $count,
-                    'file' => $count === 1 ? $read->files[array_key_first($accepted)]->file->file : '',
-                    'drop' => $drop->name,
-                ],
+                new BatchOrder(
+                    LinkDropped::NAME,
+                    [
+                        'verb' => $verb,
+                        'count' => (string) $count,
+                        'file' => $count === 1 ? $read->files[array_key_first($accepted)]->file->file : '',
+                        'drop' => $drop->name,
+                    ],
+                    BatchMode::AsFarAsPossible,
+                    Selection::whole(),
+                ),
                 $productIds,
-                false,
-                Selection::whole(),
             );
             $this->note($batch, $accepted, $read);
 

@@ -9,16 +9,13 @@ use App\History\Change;
 use App\Ledger\Ledger;
 use App\Models\GtinRangeRecord;
 use App\Models\HistoryEntry;
-use Core\Codes\GtinRange;
+use App\Store\Library\GtinRangeForm;
 use Core\Refusal;
 use Core\RefusalKind;
-use Core\Text\Name;
 
 /** Makes a range of numbers that the company may give, changes it, or lets it go; GTINs that were given stay. */
 final class SaveGtinRange
 {
-    private const MOST_NAME = 60;
-
     public function __construct(private readonly UnitOfWork $work) {}
 
     /**
@@ -26,23 +23,10 @@ final class SaveGtinRange
      *
      * @throws Refusal
      */
-    public function run(
-        Change $change,
-        ?int $rangeId,
-        string $name,
-        string $prefix,
-        string $first,
-        string $last,
-    ): ?HistoryEntry {
-        $called = Name::of($name);
-        if ($called->isEmpty() || $called->isLongerThan(self::MOST_NAME)) {
-            throw new Refusal(
-                'A range needs a name of up to ' . self::MOST_NAME . ' characters.',
-                RefusalKind::Missing,
-                'name',
-            );
-        }
-        $range = GtinRange::typed($prefix, $first, $last);
+    public function run(Change $change, ?int $rangeId, GtinRangeForm $form): ?HistoryEntry
+    {
+        $called = $form->name;
+        $range = $form->range();
 
         return $this->work->keepLibrary($change, self::class, function (Ledger $ledger) use (
             $rangeId,

@@ -84,7 +84,7 @@ final class EditValue
     /** What the product calls the value; null where it does not have it. */
     private function called(Product $product, LibraryValue $value): ?string
     {
-        $names = $this->loader->load($product)->core->library->names;
+        $names = $this->loader->again($product)->core->library->names;
 
         return $names->knows($value->id) ? $names->value($value->id) : null;
     }

@@ -15,8 +15,14 @@ final class AssignRole
 {
     public function __construct(private readonly UnitOfWork $work) {}
 
-    public function run(Change $change, int $placementId, Role $role, bool $take = false): ?HistoryEntry
+    public function run(Change $change, int $placementId, Role $role): ?HistoryEntry
     {
-        return $this->work->change($change, self::class, new GiveRole($placementId, $role, $take));
+        return $this->work->change($change, self::class, new GiveRole($placementId, $role));
+    }
+
+    /** Takes the role from the picture, wherever it has it. */
+    public function takeAway(Change $change, int $placementId, Role $role): ?HistoryEntry
+    {
+        return $this->work->change($change, self::class, new GiveRole($placementId, $role, true));
     }
 }

@@ -15,13 +15,20 @@ final class HidePhotos
 {
     public function __construct(private readonly UnitOfWork $work) {}
 
-    /** @param  list<int>  $placementIds */
-    public function run(
-        Change $change,
-        array $placementIds,
-        Selection $selected,
-        bool $showAgain = false,
-    ): ?HistoryEntry {
-        return $this->work->change($change, self::class, new HidePictures($placementIds, $selected, $showAgain));
+    /** @param  list<int>  $placementIds
+     */
+    public function run(Change $change, array $placementIds, Selection $selected): ?HistoryEntry
+    {
+        return $this->work->change($change, self::class, new HidePictures($placementIds, $selected));
+    }
+
+    /**
+     * Shows pictures where they were hidden.
+     *
+     * @param  list<int>  $placementIds
+     */
+    public function showAgain(Change $change, array $placementIds, Selection $selected): ?HistoryEntry
+    {
+        return $this->work->change($change, self::class, new HidePictures($placementIds, $selected, true));
     }
 }

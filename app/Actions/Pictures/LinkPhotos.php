@@ -15,13 +15,20 @@ final class LinkPhotos
 {
     public function __construct(private readonly UnitOfWork $work) {}
 
-    /** @param  list<int>  $placementIds */
-    public function run(
-        Change $change,
-        array $placementIds,
-        Selection $selected,
-        bool $onlyThere = false,
-    ): ?HistoryEntry {
-        return $this->work->change($change, self::class, new LinkPictures($placementIds, $selected, $onlyThere));
+    /** @param  list<int>  $placementIds
+     */
+    public function run(Change $change, array $placementIds, Selection $selected): ?HistoryEntry
+    {
+        return $this->work->change($change, self::class, new LinkPictures($placementIds, $selected));
+    }
+
+    /**
+     * Links them there, and takes them away everywhere else.
+     *
+     * @param  list<int>  $placementIds
+     */
+    public function onlyThere(Change $change, array $placementIds, Selection $selected): ?HistoryEntry
+    {
+        return $this->work->change($change, self::class, new LinkPictures($placementIds, $selected, true));
     }
 }

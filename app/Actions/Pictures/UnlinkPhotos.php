@@ -15,13 +15,20 @@ final class UnlinkPhotos
 {
     public function __construct(private readonly UnitOfWork $work) {}
 
-    /** @param  list<int>  $placementIds */
-    public function run(
-        Change $change,
-        array $placementIds,
-        Selection $selected,
-        bool $everywhere = false,
-    ): ?HistoryEntry {
-        return $this->work->change($change, self::class, new UnlinkPictures($placementIds, $selected, $everywhere));
+    /** @param  list<int>  $placementIds
+     */
+    public function run(Change $change, array $placementIds, Selection $selected): ?HistoryEntry
+    {
+        return $this->work->change($change, self::class, new UnlinkPictures($placementIds, $selected));
+    }
+
+    /**
+     * Unlinks them from all that they are linked to.
+     *
+     * @param  list<int>  $placementIds
+     */
+    public function everywhere(Change $change, array $placementIds, Selection $selected): ?HistoryEntry
+    {
+        return $this->work->change($change, self::class, new UnlinkPictures($placementIds, $selected, true));
     }
 }

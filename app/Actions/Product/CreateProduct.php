@@ -36,7 +36,7 @@ final class CreateProduct
     public function run(User $user, string $name, string $code, ?int $shotListId = null, ?Product $like = null): Product
     {
         $this->refuseTakenCode($code);
-        $pattern = $like === null ? null : $this->loader->load($like)->core->state;
+        $pattern = $like === null ? null : $this->loader->again($like)->core->state;
         $details = new ProductDetails(
             $name,
             $code,

@@ -30,15 +30,19 @@ final class SetDetail
      * Of a part of it.
      *
      * @param  list<string>  $typed  nothing: as the product has it
-     * @param  bool  $none  whether the part has none, whatever the product has
      */
-    public function ofPart(
-        Change $change,
-        DetailKind $kind,
-        Selection $where,
-        array $typed,
-        bool $none = false,
-    ): ?HistoryEntry {
-        return $this->work->change($change, self::class, new SayDetail($kind, $typed, $where, $none));
+    public function ofPart(Change $change, DetailKind $kind, Selection $where, array $typed): ?HistoryEntry
+    {
+        return $this->work->change($change, self::class, new SayDetail($kind, $typed, $where));
+    }
+
+    /**
+     * Says that the part has none, whatever the product says.
+     *
+     * @param list<string> $typed
+     */
+    public function nothingOfPart(Change $change, DetailKind $kind, Selection $where, array $typed): ?HistoryEntry
+    {
+        return $this->work->change($change, self::class, new SayDetail($kind, $typed, $where, true));
     }
 }

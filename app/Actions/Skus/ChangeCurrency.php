@@ -14,8 +14,14 @@ final class ChangeCurrency
 {
     public function __construct(private readonly UnitOfWork $work) {}
 
-    public function run(Change $change, string $code, bool $round): ?HistoryEntry
+    public function run(Change $change, string $code): ?HistoryEntry
     {
-        return $this->work->change($change, self::class, new SellIn($code, $round));
+        return $this->work->change($change, self::class, new SellIn($code, false));
+    }
+
+    /** Rounds the amounts that the other currency cannot have. */
+    public function rounding(Change $change, string $code): ?HistoryEntry
+    {
+        return $this->work->change($change, self::class, new SellIn($code, true));
     }
 }

@@ -8,6 +8,9 @@ use App\Accounts\Accounts;
 use App\Actions\Batches\StartBatch;
 use App\Actions\Batches\SteerBatch;
 use App\Batches\BatchList;
+use App\Batches\BatchMode;
+use App\Batches\BatchOrder;
+use App\Batches\BulkOperations;
 use App\Console\GivenTexts;
 use App\Models\User;
 use App\Store\Library\LibraryShelf;
@@ -23,19 +26,10 @@ final class BulkCommand extends Command
 {
     use GivenTexts;
 
-    private const WHAT = [
-        'price' => ['sku-price', []],
-        'value-price' => ['value-price', []],
-        'stock' => ['sku-stock', []],
-        'product-price' => ['details', ['field' => 'price']],
-        'brand' => ['details', ['field' => 'brand']],
-        'category' => ['details', ['field' => 'category']],
-    ];
-
     private const WAYS = ['stop', 'go-on', 'undo', 'redo', 'again', 'show'];
 
     protected $signature = 'slate:bulk
-        {what : price, value-price, stock, product-price, brand, category; or stop, go-on, undo, redo, again, show of a batch}
+        {what : price, stock, category or what else the bulk desk offers; or stop, go-on, undo, redo, again, show of a batch}
         {value? : What it is set to; or the id of the batch}
         {--as= : Email address of the account that does it}
         {--of= : Of value-price: the value, as “Size=XL”}
@@ -46,7 +40,7 @@ final class BulkCommand extends Command
 
     protected $description = 'Changes many products at once, and undoes that';
 
-    public function __construct(private readonly LibraryShelf $library)
+    public function __construct(private readonly LibraryShelf $library, private readonly BulkOperations $operations)
     {
         parent::__construct();
     }
@@ -82,13 +76,15 @@ final class BulkCommand extends Command
 
     private function begun(StartBatch $start, ProductList $list, User $user, string $what, string $value): string
     {
-        [$act, $wanted] =
-            self::WHAT[$what] ??
+        $offered = array_column($this->operations->offered, null, 'name');
+        $chosen =
+            $offered[$what] ??
             throw new Refusal(
-                'Say what is to be changed: ' . implode(', ', array_keys(self::WHAT)) . '.',
+                'Say what is to be changed: ' . implode(', ', array_keys($offered)) . '.',
                 RefusalKind::Missing,
                 'what',
             );
+        [$act, $wanted] = [$chosen->act, $chosen->given()];
         if ($act === 'value-price') {
             $wanted['of'] = (string) $this->valueId();
         }
@@ -97,11 +93,13 @@ final class BulkCommand extends Command
 
         return $start->run(
             $user,
-            $act,
-            $wanted + ['value' => $value],
+            new BatchOrder(
+                $act,
+                $wanted + ['value' => $value],
+                BatchMode::of((bool) $this->option('all-or-nothing')),
+                Selection::whole(),
+            ),
             $list->ids(new ListQuery((string) $this->optional('search'), $filters)),
-            (bool) $this->option('all-or-nothing'),
-            Selection::whole(),
         )->id;
     }
 

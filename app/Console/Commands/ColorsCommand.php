@@ -24,7 +24,7 @@ final class ColorsCommand extends Command
 
             return 2;
         }
-        $colors = $report->of($loader->load($product));
+        $colors = $report->of($loader->again($product));
         if ($this->option('json')) {
             $this->line(json_encode($colors, JSON_THROW_ON_ERROR | JSON_UNESCAPED_SLASHES | JSON_UNESCAPED_UNICODE));
         } else {

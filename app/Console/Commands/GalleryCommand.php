@@ -31,7 +31,7 @@ final class GalleryCommand extends Command
 
             return 2;
         }
-        $loaded = $loader->load($product);
+        $loaded = $loader->again($product);
         try {
             $galleries = $this->galleries($loaded, $report);
         } catch (CoreException $refused) {

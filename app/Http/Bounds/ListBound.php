@@ -23,15 +23,15 @@ final readonly class ListBound implements Bound, ValidationRule
             return null;
         }
         if (!is_array($given)) {
-            return 'has to be a list.';
+            return __('answers.has_to_be_a_list');
         }
         if (count($given) > $this->most) {
-            return 'has ' . number_format(count($given)) . ' entries; ' . number_format($this->most) . ' is the most.';
+            return __('answers.has_given_entries_most_is_the', ['given' => count($given), 'most' => $this->most]);
         }
         foreach ($given as $one) {
             $fault = $this->each->fault($one);
             if ($fault !== null) {
-                return "has an entry that {$fault}";
+                return __('answers.has_an_entry_that_fault', ['fault' => $fault]);
             }
         }
 
@@ -43,7 +43,12 @@ final readonly class ListBound implements Bound, ValidationRule
     {
         $fault = $this->fault($value);
         if ($fault !== null) {
-            $fail('What was sent as ' . str_replace('_', ' ', $attribute) . " {$fault}");
+            $fail(
+                __('answers.what_was_sent_as_attribute_fault', [
+                    'attribute' => str_replace('_', ' ', $attribute),
+                    'fault' => $fault,
+                ]),
+            );
         }
     }
 }

@@ -16,14 +16,15 @@ final readonly class NumberBound implements Bound
         }
         $number = is_int($given) || is_string($given) ? filter_var($given, FILTER_VALIDATE_INT) : false;
 
-        return match (true) {
-            $number === false => 'has to be a whole number.',
-            $number < $this->least || $number > $this->most => 'has to lie between ' .
-                number_format($this->least) .
-                ' and ' .
-                number_format($this->most) .
-                '.',
+        $fault = match (true) {
+            $number === false => __('answers.has_to_be_a_whole_number'),
+            $number < $this->least || $number > $this->most => __('answers.has_to_lie_between_least_and', [
+                'least' => $this->least,
+                'most' => $this->most,
+            ]),
             default => null,
         };
+
+        return is_string($fault) ? $fault : null;
     }
 }

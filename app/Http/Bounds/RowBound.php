@@ -13,12 +13,12 @@ final readonly class RowBound implements Bound
     public function fault(mixed $given): ?string
     {
         if (!is_array($given)) {
-            return 'has to be a row of fields.';
+            return __('answers.has_to_be_a_row_of');
         }
         foreach ($this->fields as $name => $bound) {
             $fault = $bound->fault($given[$name] ?? null);
             if ($fault !== null) {
-                return "has a field {$name} that {$fault}";
+                return __('answers.has_a_field_name_that_fault', ['name' => $name, 'fault' => $fault]);
             }
         }
 

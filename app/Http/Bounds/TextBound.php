@@ -11,13 +11,15 @@ final readonly class TextBound implements Bound
 
     public function fault(mixed $given): ?string
     {
-        return match (true) {
+        $fault = match (true) {
             $given === null => null,
-            !is_string($given) && !is_int($given) => 'has to be a text.',
-            mb_strlen((string) $given) > $this->longest => 'has more than ' .
-                number_format($this->longest) .
-                ' characters, which is the most.',
+            !is_string($given) && !is_int($given) => __('answers.has_to_be_a_text'),
+            mb_strlen((string) $given) > $this->longest => __('answers.has_more_than_longest_characters_which', [
+                'longest' => $this->longest,
+            ]),
             default => null,
         };
+
+        return is_string($fault) ? $fault : null;
     }
 }

@@ -7,6 +7,10 @@ namespace App\Http\Controllers;
 use App\Actions\Batches\StartBatch;
 use App\Actions\Batches\SteerBatch;
 use App\Batches\BatchList;
+use App\Batches\BatchMode;
+use App\Batches\BatchOrder;
+use App\Batches\BulkOperations;
+use App\Batches\OfferedOperation;
 use App\Http\BatchRequest;
 use App\Http\CatalogRequest;
 use App\Http\Person;
@@ -22,7 +26,7 @@ use Illuminate\Http\Request;
 
 final class BatchController
 {
-    public function __construct(private readonly BatchList $batches) {}
+    public function __construct(private readonly BatchList $batches, private readonly BulkOperations $operations) {}
 
     public function index(): View
     {
@@ -30,7 +34,10 @@ final class BatchController
 
         return view('batches.index', [
             'batches' => $page,
-            'counts' => $this->batches->counts(array_values($page->pluck('id')->all())),
+            'counts' => array_map(
+                fn(array $counts): array => [...$counts, 'all' => array_sum($counts)],
+                $this->batches->counts(array_values($page->pluck('id')->all())),
+            ),
         ]);
     }
 
@@ -45,6 +52,9 @@ final class BatchController
             'page' => $catalog->page($request->asked()),
             'found' => $list->count($request->asked()),
             'axes' => $library->axes(),
+            'whats' => collect($this->operations->offered)->mapWithKeys(
+                fn(OfferedOperation $one): array => [$one->key() => __("batches.what_{$one->key()}")],
+            ),
         ]);
     }
 
@@ -56,11 +66,8 @@ final class BatchController
     ): RedirectResponse {
         $batch = $action->run(
             Person::of($request),
-            $request->act(),
-            $request->wanted(),
+            new BatchOrder($request->act(), $request->wanted(), BatchMode::of($request->isWhole()), Selection::whole()),
             $list->ids($asked->asked()),
-            $request->isWhole(),
-            Selection::whole(),
         );
 
         return redirect()->route('batch', $batch);

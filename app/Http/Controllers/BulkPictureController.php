@@ -6,12 +6,15 @@ namespace App\Http\Controllers;
 
 use App\Actions\Batches\StartBatch;
 use App\Actions\Pictures\ChangePictures;
+use App\Batches\BatchMode;
+use App\Batches\BatchOrder;
 use App\Http\CatalogRequest;
 use App\Http\Person;
 use App\Http\Screens\Catalog\CatalogScreen;
 use App\Http\Screens\Pictures\BulkPictureScreen;
 use App\Intake\StoredPictures;
 use App\Intake\StoredQuery;
+use App\Store\Library\ViewShelf;
 use App\Summaries\Lists\ProductList;
 use Core\Reach\Selection;
 use Core\Refusal;
@@ -27,15 +30,15 @@ final readonly class BulkPictureController
     /** Stored pictures that are offered in its place. */
     private const OFFERED = 18;
 
-    public function __construct(private ProductList $list) {}
+    public function __construct(
+        private ProductList $list,
+        private CatalogScreen $catalog,
+        private StoredPictures $stored,
+        private ViewShelf $views,
+    ) {}
 
-    public function form(
-        CatalogRequest $request,
-        CatalogScreen $catalog,
-        ChangePictures $action,
-        BulkPictureScreen $screen,
-        StoredPictures $stored,
-    ): View {
+    public function form(CatalogRequest $request, ChangePictures $action, BulkPictureScreen $screen): View
+    {
         $wanted = $request->wantedPicture();
         $ids = [];
         foreach ($this->list->ids($request->asked()) as $id) {
@@ -52,13 +55,19 @@ final readonly class BulkPictureController
         }
 
         return view('batches.pictures', [
-            'page' => $catalog->page($request->asked(), 'bulk.pictures'),
+            'page' => $this->catalog->page($request->asked(), 'bulk.pictures'),
             'found' => $this->list->count($request->asked()),
             'wanted' => $wanted,
+            'given' => array_filter($wanted),
+            'views' => $this->views->views()->all,
             'problem' => $problem,
             'rows' => $bulk === null ? [] : $screen->rows($bulk, $ids),
             'words' => $bulk?->inWords(),
-            'others' => array_slice($stored->find(new StoredQuery((string) ($wanted['find'] ?? ''))), 0, self::OFFERED),
+            'others' => array_slice(
+                $this->stored->find(new StoredQuery((string) ($wanted['find'] ?? ''))),
+                0,
+                self::OFFERED,
+            ),
         ]);
     }
 
@@ -68,11 +77,13 @@ final readonly class BulkPictureController
             'batch',
             $action->run(
                 Person::of($request),
-                ChangePictures::NAME,
-                $request->wantedPicture(),
+                new BatchOrder(
+                    ChangePictures::NAME,
+                    $request->wantedPicture(),
+                    BatchMode::of($request->input('mode') === 'all'),
+                    Selection::whole(),
+                ),
                 $this->list->ids($request->asked()),
-                $request->input('mode') === 'all',
-                Selection::whole(),
             ),
         );
     }

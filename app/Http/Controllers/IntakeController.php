@@ -21,6 +21,7 @@ use App\Http\Screens\Intake\SettleScreen;
 use App\Intake\DropFingerprint;
 use App\Intake\DropReading;
 use App\Intake\Drops;
+use App\Intake\PointedPlace;
 use App\Intake\ReadFile;
 use App\Models\Drop;
 use App\Models\DropFile;
@@ -73,7 +74,7 @@ final class IntakeController
             'screen' => new SettleScreen(
                 $read,
                 $one,
-                $code === null ? null : $this->products->load($this->products->named($code)),
+                $code === null ? null : $this->products->again($this->products->named($code)),
             ),
         ]);
     }
@@ -126,7 +127,9 @@ final class IntakeController
 
     public function accept(IntakeRequest $request, Drop $drop, AcceptFiles $action): View
     {
-        $action->asRead(Person::of($request), $drop, $request->seen(), $request->boolean('replace'));
+        $request->boolean('replace')
+            ? $action->inPlaceOfOthers(Person::of($request), $drop, $request->seen())
+            : $action->asRead(Person::of($request), $drop, $request->seen());
 
         return $this->fragment($request, $drop);
     }
@@ -137,9 +140,11 @@ final class IntakeController
             Person::of($request),
             $drop,
             $request->fileIds(),
-            $this->products->named($request->text('product')),
-            $request->selection(),
-            $request->pictureView(),
+            new PointedPlace(
+                $this->products->named($request->text('product')),
+                $request->selection(),
+                $request->pictureView(),
+            ),
         );
 
         return $this->fragment($request, $drop);

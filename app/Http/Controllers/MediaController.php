@@ -42,7 +42,7 @@ final class MediaController
                 : response()->stream(
                     fn() => fpassthru(
                         $store->disk()->readStream($path) ??
-                            throw new Refusal('The file of this film is missing. Drop it again.', RefusalKind::Gone),
+                            throw new Refusal(__('answers.the_file_of_this_film_is'), RefusalKind::Gone),
                     ),
                     200,
                     $headers + ['Content-Length' => (string) $photo->bytes],
@@ -58,9 +58,13 @@ final class MediaController
     {
         $file = $request->file('poster');
         if (!($file instanceof UploadedFile) || !$file->isValid()) {
-            throw new Refusal('The poster did not arrive. Take it again.', RefusalKind::Missing, 'poster');
+            throw new Refusal(__('answers.the_poster_did_not_arrive_take'), RefusalKind::Missing, 'poster');
         }
-        $action->run(Person::of($request), $photo, new IncomingFile((string) $file->getRealPath(), 'The poster'));
+        $action->run(
+            Person::of($request),
+            $photo,
+            new IncomingFile((string) $file->getRealPath(), __('answers.the_poster')),
+        );
 
         return response('', 204);
     }

@@ -4,9 +4,13 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Files\Cards\ProductCards;
+use App\Files\Cards\WhichCards;
 use App\Files\SheetWriter;
 use App\Files\ShootingSheet;
 use App\Http\CatalogRequest;
+use App\Http\Screens\Pictures\CardPaper;
+use App\Http\Screens\Pictures\CardScreen;
 use App\Http\Screens\Pictures\CoverageList;
 use App\Http\Screens\Pictures\ShootingScreen;
 use App\Models\Product;
@@ -25,6 +29,9 @@ final readonly class ShootingController
 {
     /** Lines of the page; the sheet has them all. */
     private const MOST = 1_000;
+
+    /** Products whose cards are made together. */
+    private const AT_ONCE = 25;
 
     public function __construct(
         private ShootingList $list,
@@ -59,7 +66,7 @@ final readonly class ShootingController
             'screen' => new ShootingScreen(
                 $lines,
                 $isAll ?? true,
-                isset(ShootingScreen::BY[$by]) ? $by : 'product',
+                in_array($by, ShootingScreen::BY, true) ? $by : 'product',
                 $request->asked(),
                 $this->product($request)?->code,
             ),
@@ -75,22 +82,58 @@ final readonly class ShootingController
         );
     }
 
+    /** Slate cards for what is missing, to be printed. */
+    public function cards(CatalogRequest $request): View
+    {
+        $which = WhichCards::tryFrom($request->string('which')->toString());
+        $which = $which === WhichCards::MissingViews ? $which : WhichCards::Missing;
+        $cards = [];
+        foreach (array_chunk($this->productIds($request), self::AT_ONCE) as $ids) {
+            foreach ($this->loader->standing($ids) as $loaded) {
+                array_push($cards, ...ProductCards::of($loaded, $which));
+            }
+            if (count($cards) > CardScreen::MOST) {
+                break;
+            }
+        }
+
+        return view('cards.page', [
+            'product' => null,
+            'screen' => new CardScreen(
+                $cards,
+                [WhichCards::Missing, WhichCards::MissingViews],
+                $which,
+                CardPaper::tryFrom($request->string('paper')->toString()) ?? CardPaper::FourOnA4,
+            ),
+            'address' => route('shooting-list.cards'),
+            'kept' => array_filter([
+                'product' => $this->product($request)->code ?? '',
+                'q' => $request->asked()->search,
+                ...$request->asked()->filters,
+            ]),
+        ]);
+    }
+
     /** @return iterable<ShootingLine> */
     private function lines(CatalogRequest $request): iterable
     {
+        return $this->list->of($this->productIds($request));
+    }
+
+    /** @return list<int> the product that is asked for, or all that lack something */
+    private function productIds(CatalogRequest $request): array
+    {
         $product = $this->product($request);
         $asked = $request->asked();
-        $ids =
-            $product !== null
-                ? [$product->id]
-                : iterator_to_array(
-                    $this->products->ids(
-                        new ListQuery($asked->search, $asked->filters + [ListQuery::LACKS => ListQuery::ANY]),
-                    ),
-                    false,
-                );
 
-        return $this->list->of($ids);
+        return $product !== null
+            ? [$product->id]
+            : iterator_to_array(
+                $this->products->ids(
+                    new ListQuery($asked->search, $asked->filters + [ListQuery::LACKS => ListQuery::ANY]),
+                ),
+                false,
+            );
     }
 
     private function product(CatalogRequest $request): ?Product

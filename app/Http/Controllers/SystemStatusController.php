@@ -15,10 +15,12 @@ final class SystemStatusController
 {
     public function show(SystemStatus $status): View
     {
+        $pictures = $status->pictures();
+
         return view('works.index', [
             'checks' => $status->checks(),
             'waitingJobs' => $status->waitingJobs(),
-            'pictures' => $status->pictures(),
+            'pictures' => [...$pictures, 'all' => array_sum($pictures)],
             'unread' => $status->unread(),
             'failed' => $status->failedJobs(),
             'versions' => $status->versions(),
@@ -31,7 +33,12 @@ final class SystemStatusController
 
         return redirect()
             ->route('works')
-            ->with('said', $count === 1 ? 'One picture is read again.' : "{$count} pictures are read again.");
+            ->with(
+                'said',
+                $count === 1
+                    ? __('answers.one_picture_is_read_again')
+                    : __('answers.count_pictures_are_read_again', ['count' => $count]),
+            );
     }
 
     public function retryJobs(Request $request, TryAgain $action): RedirectResponse
@@ -40,6 +47,11 @@ final class SystemStatusController
 
         return redirect()
             ->route('works')
-            ->with('said', $count === 1 ? 'One job is back in the queue.' : "{$count} jobs are back in the queue.");
+            ->with(
+                'said',
+                $count === 1
+                    ? __('answers.one_job_is_back_in_the')
+                    : __('answers.count_jobs_are_back_in_the', ['count' => $count]),
+            );
     }
 }

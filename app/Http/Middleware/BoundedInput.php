@@ -36,7 +36,7 @@ final class BoundedInput
             $request->isMethodSafe() &&
             ($request->headers->has('Transfer-Encoding') || (int) $request->headers->get('Content-Length', '0') > 0)
         ) {
-            throw new BadRequestHttpException('A request that only asks has no body.');
+            throw new BadRequestHttpException(__('answers.a_request_that_only_asks_has'));
         }
         if ($request->isJson() && !$request->isMethodSafe()) {
             $this->boundJson($request);
@@ -56,7 +56,7 @@ final class BoundedInput
                     ? []
                     : json_decode($body, true, self::DEEPEST + 1, JSON_THROW_ON_ERROR | JSON_INVALID_UTF8_SUBSTITUTE);
         } catch (JsonException) {
-            throw new BadRequestHttpException('The body is no JSON, or lies too deep within itself.');
+            throw new BadRequestHttpException(__('answers.the_body_is_no_json_or'));
         }
         $this->bound(is_array($given) ? $given : [], self::MOST_FIELDS);
     }
@@ -82,6 +82,6 @@ final class BoundedInput
 
     private function tooMuch(): HttpException
     {
-        return new HttpException(413, 'This is more than can be taken at once. Choose less, or do it in parts.');
+        return new HttpException(413, __('answers.this_is_more_than_can_be'));
     }
 }

@@ -33,9 +33,7 @@ final readonly class KnownSession
         if ($account->password_is_temporary && !$request->routeIs('own-account*', 'sign-out')) {
             return self::sent(
                 $request,
-                redirect()
-                    ->route('own-account')
-                    ->with('said', 'The password you signed in with was made by somebody else. Choose your own first.'),
+                redirect()->route('own-account')->with('said', __('answers.the_password_you_signed_in_with')),
             );
         }
 

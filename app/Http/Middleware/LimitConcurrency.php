@@ -70,7 +70,7 @@ final class LimitConcurrency
     private function later(Request $request): Response
     {
         $headers = ['Retry-After' => (string) self::SECONDS, self::HEADER => '1', 'Cache-Control' => 'no-store'];
-        $message = 'Something else is being worked out for you at the moment. This is asked for again by itself.';
+        $message = __('answers.something_else_is_being_worked_out');
 
         return match (true) {
             $request->hasHeader('HX-Request') => response('', 429, $headers),

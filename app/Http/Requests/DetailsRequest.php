@@ -42,7 +42,7 @@ final class DetailsRequest extends ProductRequest
     public function detail(): DetailKind
     {
         return DetailKind::tryFrom($this->string('detail')->toString()) ??
-            throw new Refusal('Say first what is to be changed.', RefusalKind::Missing, 'detail');
+            throw new Refusal(__('answers.say_first_what_is_to_be'), RefusalKind::Missing, 'detail');
     }
 
     /** @return list<string> the fields of a detail as they were typed */

@@ -27,10 +27,12 @@ final class BrowserName
 
     public static function of(string $agent): string
     {
-        $browser = self::first(self::BROWSERS, $agent) ?? 'Another browser';
+        $browser = self::first(self::BROWSERS, $agent) ?? __('answers.another_browser');
         $system = self::first(self::SYSTEMS, $agent);
 
-        return $system === null ? $browser : "{$browser} on {$system}";
+        return $system === null
+            ? $browser
+            : __('answers.browser_on_system', ['browser' => $browser, 'system' => $system]);
     }
 
     /** @param  array<string, string>  $names  what stands in the text => what it is called */

@@ -10,6 +10,6 @@ final class Sizes
     /** "2.4 MB" */
     public static function megabytes(int $bytes): string
     {
-        return number_format($bytes / 1_048_576, 1) . ' MB';
+        return __('answers.bytes_mb', ['bytes' => number_format($bytes / 1_048_576, 1)]);
     }
 }

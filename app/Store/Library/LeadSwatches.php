@@ -16,6 +16,7 @@ use Core\Color\Swatches\Swatch;
 use Core\Color\Swatches\SwatchPiece;
 use Core\Gallery\ClothPiece;
 use Core\Gallery\Crop;
+use Core\Gallery\CropFrame;
 use Core\Gallery\Placement;
 use Core\Matrix\Axis;
 use Core\Matrix\AxisDisplay;
@@ -87,7 +88,7 @@ final readonly class LeadSwatches
             return null;
         }
         // Where the cloth has the color of its ground, the middle of the picture is the best there is.
-        $middle = Crop::of(500, 500, 400, 400, 200, 200);
+        $middle = Crop::of(500, 500, new CropFrame(400, 400, 200, 200));
         $frame = $measured === null ? $middle : ClothPiece::in($picture, $measured->colors);
         $patch = $this->samples->patch($photo, $frame);
         $colors = $measured ?? ($patch === null ? null : Swatch::of(Eyedropper::take($patch)->color));

@@ -7,6 +7,7 @@ namespace App\Store\Products;
 use App\Ledger\ChangeLog;
 use App\Models\Product;
 use App\Store\AxisReader;
+use App\Store\ConsistentRead;
 use App\Store\PlacementReader;
 use App\Store\PlacementRow;
 use App\Store\ProductRows;
@@ -31,12 +32,16 @@ final class ProductLoader
 
     public function __construct(private readonly StateReader $states, private readonly PlacementReader $placements) {}
 
+    /** A product whose own row was read in this transaction; anybody else reads it `again`. */
     public function load(Product $product): LoadedProduct
     {
-        $this->rows = ProductRows::stored([$product->id]);
         $this->rowsAre = [$product->id, $product->revision];
 
-        return $this->assemble([$product], $this->rows)[$product->id];
+        return ConsistentRead::of(function () use ($product): LoadedProduct {
+            $this->rows = ProductRows::stored([$product->id]);
+
+            return $this->assemble([$product], $this->rows)[$product->id];
+        });
     }
 
     /** The matrix of a product alone. */
@@ -52,6 +57,15 @@ final class ProductLoader
      * @return array<int, Matrix> by product id
      */
     public function matrices(array $products): array
+    {
+        return ConsistentRead::of(fn(): array => $this->readMatrices($products));
+    }
+
+    /**
+     * @param  list<Product>  $products
+     * @return array<int, Matrix> by product id
+     */
+    private function readMatrices(array $products): array
     {
         $ids = array_map(fn(Product $product): int => $product->id, $products);
         $axes = DB::table('product_axes')
@@ -130,7 +144,9 @@ final class ProductLoader
         if ($row === null) {
             return null;
         }
-        $loaded = $this->load(Product::query()->whereKey((int) $row->product_id)->firstOrFail());
+        $loaded = ConsistentRead::of(
+            fn(): LoadedProduct => $this->load(Product::query()->whereKey((int) $row->product_id)->firstOrFail()),
+        );
         foreach ($loaded->core->state->skus as $sku) {
             if ($sku->id === $row->id) {
                 return [$loaded, $sku];
@@ -140,10 +156,10 @@ final class ProductLoader
         return null;
     }
 
-    /** A product as it stands now, its own row too. */
+    /** A product as it stands at this moment, its own row too. */
     public function again(Product $product): LoadedProduct
     {
-        return $this->load(Product::query()->findOrFail($product->id));
+        return ConsistentRead::of(fn(): LoadedProduct => $this->load(Product::query()->findOrFail($product->id)));
     }
 
     /**
@@ -152,11 +168,13 @@ final class ProductLoader
      */
     public function changed(Product $product): LoadedProduct
     {
-        $product = Product::query()->findOrFail($product->id);
-        $rows = $this->rowsAre === [$product->id, $product->revision] ? $this->rows : null;
-        $this->forget();
+        return ConsistentRead::of(function () use ($product): LoadedProduct {
+            $product = Product::query()->findOrFail($product->id);
+            $rows = $this->rowsAre === [$product->id, $product->revision] ? $this->rows : null;
+            $this->forget();
 
-        return $rows === null ? $this->load($product) : $this->assemble([$product], $rows)[$product->id];
+            return $rows === null ? $this->load($product) : $this->assemble([$product], $rows)[$product->id];
+        });
     }
 
     /** After a change that was not kept. */
@@ -173,9 +191,11 @@ final class ProductLoader
      */
     public function loadMany(array $products): array
     {
-        return $this->assemble(
-            $products,
-            ProductRows::stored(array_map(fn(Product $product): int => $product->id, $products)),
+        return ConsistentRead::of(
+            fn(): array => $this->assemble(
+                $products,
+                ProductRows::stored(array_map(fn(Product $product): int => $product->id, $products)),
+            ),
         );
     }
 
@@ -185,7 +205,11 @@ final class ProductLoader
      */
     public function standing(array $productIds): array
     {
-        $loaded = $this->loadMany(array_values(Product::query()->standing()->whereKey($productIds)->get()->all()));
+        $loaded = ConsistentRead::of(
+            fn(): array => $this->loadMany(
+                array_values(Product::query()->standing()->whereKey($productIds)->get()->all()),
+            ),
+        );
 
         return array_values(
             array_map(

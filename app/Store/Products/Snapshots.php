@@ -7,6 +7,7 @@ namespace App\Store\Products;
 use App\Ledger\RecordedChanges;
 use App\Models\HistoryEntry;
 use App\Models\Product;
+use App\Store\ConsistentRead;
 use App\Store\ProductRows;
 use Core\Product\ProductState;
 use Core\Refusal;
@@ -25,9 +26,14 @@ final class Snapshots
      */
     public function at(Product $product, ?int $entryId): ProductState
     {
-        if ($entryId === null) {
-            return $this->loader->load($product)->core->state;
-        }
+        return $entryId === null
+            ? $this->loader->again($product)->core->state
+            : ConsistentRead::of(fn(): ProductState => $this->after($product, $entryId));
+    }
+
+    /** @throws Refusal */
+    private function after(Product $product, int $entryId): ProductState
+    {
         $rows = ['products' => [$product->id => (array) DB::table('products')->find($product->id)]];
         foreach (array_keys(ProductRows::TABLES) as $table) {
             $rows[$table] = DB::table($table)

@@ -79,8 +79,46 @@ final class ShopWords
             }
         }
         $this->add($list, $this->near(array_map(strval(...), array_values($unknown))));
+        $this->addOnlyWith($list, array_map(strval(...), array_keys($words)));
 
         return $list;
+    }
+
+    /**
+     * The products that alone have one of the values which names may mean.
+     *
+     * @param  list<string>  $words  bare
+     */
+    private function addOnlyWith(WordList $list, array $words): void
+    {
+        $valueIds = [];
+        foreach ($words as $word) {
+            foreach ($list->exactly($word) as $meaning) {
+                if ($meaning->valueId !== null) {
+                    $valueIds[$meaning->valueId] = $meaning->valueId;
+                }
+            }
+        }
+        $only = [];
+        foreach (array_chunk(array_values($valueIds), self::CHUNK) as $chunk) {
+            $only += DB::table('product_values')
+                ->join('products', 'products.id', '=', 'product_values.product_id')
+                ->whereNull('products.removed_at')
+                ->whereNotNull('product_values.position')
+                ->whereIn('product_values.value_id', $chunk)
+                ->groupBy('product_values.value_id')
+                ->havingRaw('count(*) = 1')
+                ->selectRaw('product_values.value_id, min(product_values.product_id) as product_id')
+                ->pluck('product_id', 'value_id')
+                ->all();
+        }
+        $this->addProducts(
+            $list,
+            array_values(array_filter(array_unique($only), fn(int $id): bool => $list->product($id) === null)),
+        );
+        foreach ($only as $valueId => $productId) {
+            $list->addOnlyWith($valueId, $productId);
+        }
     }
 
     /**
@@ -196,7 +234,14 @@ final class ShopWords
             foreach ($matrices as $id => $matrix) {
                 $product = $byId[$id];
                 $list->addProduct(
-                    new KnownProduct($id, $product->code, $product->name, $matrix, ($own[$id] ?? []) + $swatches),
+                    new KnownProduct(
+                        $id,
+                        $product->code,
+                        $product->name,
+                        $matrix,
+                        ($own[$id] ?? []) + $swatches,
+                        $this->shelf->shotList($product->shot_list_id, $product->shots)?->views() ?? [],
+                    ),
                 );
                 foreach ($matrix->axes as $axis) {
                     foreach ($axis->values as $value) {

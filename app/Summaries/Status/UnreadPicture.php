@@ -19,4 +19,9 @@ final readonly class UnreadPicture
         public ?string $code,
         public ?string $product,
     ) {}
+
+    public function kilobytes(): int
+    {
+        return (int) round($this->bytes / 1024);
+    }
 }

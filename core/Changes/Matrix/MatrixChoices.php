@@ -66,4 +66,9 @@ final readonly class MatrixChoices
 
         return new self(...[...$settled, 'codes' => $this->codes + $codes]);
     }
+
+    public function keepsAsFact(int $axisId): bool
+    {
+        return in_array($axisId, $this->asFacts, true);
+    }
 }

@@ -137,7 +137,10 @@ final readonly class PlannedState
                 isset($revived[$sku->id]) => 0,
                 default => $sku->retiredAt,
             };
-            $after[] = self::placed($sku, $combination, $state, $retiredAt, $units, $matrix);
+            $cell = $matrix->place($combination) ?? $combination;
+            $placed = self::placed($sku, $cell, $combination, $state, $retiredAt);
+            $stock = $units[$sku->id] ?? $sku->stock;
+            $after[] = $stock === $placed->stock ? $placed : $placed->counted($stock);
         }
         $byId = array_column($before, null, 'id');
         $codes = $planned->codes->settled()->codes;
@@ -149,27 +152,19 @@ final readonly class PlannedState
         return $after;
     }
 
-    /** @param  array<int, int>  $units  SKU id => what it has from now on, where that is otherwise */
+    /** The very SKU where nothing is otherwise. */
     private static function placed(
         Sku $sku,
+        Combination $cell,
         Combination $combination,
         SkuState $state,
         int $retiredAt,
-        array $units,
-        Matrix $matrix,
     ): Sku {
-        $cell = $matrix->place($combination) ?? $combination;
-        $stock = $units[$sku->id] ?? $sku->stock;
-        if (
-            $cell->key === $sku->cell->key &&
+        return $cell->key === $sku->cell->key &&
             $combination->key === $sku->combination->key &&
             $state === $sku->state &&
-            $retiredAt === $sku->retiredAt &&
-            $stock === $sku->stock
-        ) {
-            return $sku;
-        }
-
-        return $sku->placed($cell, $combination, $state, $retiredAt)->counted($stock);
+            $retiredAt === $sku->retiredAt
+            ? $sku
+            : $sku->placed($cell, $combination, $state, $retiredAt);
     }
 }

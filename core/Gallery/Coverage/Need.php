@@ -10,4 +10,14 @@ enum Need: string
     case Required = 'required';
     case Wanted = 'wanted';
     case NotWanted = 'not wanted';
+
+    public function isWanted(): bool
+    {
+        return $this !== self::NotWanted;
+    }
+
+    public function isRequired(): bool
+    {
+        return $this === self::Required;
+    }
 }

@@ -15,4 +15,9 @@ enum Ground
     case OtherPicture;
     case SizeGuideView;
     case None;
+
+    public function isAssigned(): bool
+    {
+        return $this === self::Assigned;
+    }
 }

@@ -38,6 +38,9 @@ enum DropFileStatus: string
 
     case Sure = 'sure';
 
+    /** It shows a slate card, and stands for what was taken after it. */
+    case Card = 'card';
+
     /** It is kept, and what it looks like is not measured yet. */
     case Looking = 'looking';
 
@@ -73,6 +76,7 @@ enum DropFileStatus: string
             self::NotLinked => 'not linked',
             self::There => 'there already',
             self::Sure => 'sure',
+            self::Card => 'a slate card',
             self::Looking => 'being looked at',
             self::Arriving => 'not arrived yet',
             self::Underway => 'being linked',
@@ -90,6 +94,7 @@ enum DropFileStatus: string
     /** Whether it is a picture that is kept and not linked: it can be settled. */
     public function isOpen(): bool
     {
-        return $this->needsPerson() || in_array($this, [self::There, self::Sure, self::Looking, self::Broken], true);
+        return $this->needsPerson() ||
+            in_array($this, [self::There, self::Sure, self::Card, self::Looking, self::Broken], true);
     }
 }

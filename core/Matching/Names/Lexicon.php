@@ -35,6 +35,9 @@ interface Lexicon
     /** The product's own matrix and names; null where it is not there. */
     public function product(int $productId): ?KnownProduct;
 
+    /** The one product of the shop that has a value; null where several have it, or none. */
+    public function onlyWith(int $valueId): ?int;
+
     /** The combination of a SKU. */
     public function sku(int $skuId): ?Combination;
 }

@@ -11,4 +11,7 @@ enum NameSource: string
     case Folder = 'folder';
     case Title = 'title';
     case Keywords = 'keywords';
+
+    /** A code that is seen in the picture. */
+    case Label = 'label';
 }

@@ -11,8 +11,8 @@ use Core\Matching\OpenCase;
 use Core\Matrix\Combination;
 
 /**
- * Finds which product a name is of: by codes and full names, else by what its folder is of, else by a word that no
- * other product's name has.
+ * Finds which product a name is of: by codes and full names, else by what the rest of the drop tells of it, else by a
+ * word that no other product's name has.
  */
 final readonly class ProductFinder
 {
@@ -20,14 +20,16 @@ final readonly class ProductFinder
 
     public function find(NameReading $reading, Circumstances $known, OpenCase $case): ?KnownProduct
     {
-        [$givenId, $usualId] = [$known->givenId, $known->usualId];
+        [$givenId, $presumed] = [$known->givenId ?? $known->card?->productId, $known->presumed];
         $said = [];
         foreach ([MeaningKind::Sku, MeaningKind::Gtin, MeaningKind::Product] as $kind) {
             foreach ($reading->meanings($kind) as [$understood, $meaning]) {
                 $said[(int) $meaning->productId] ??= [$understood, $meaning];
             }
         }
-        $id = $givenId ?? ((count($said) === 1 ? array_key_first($said) : null) ?? ($said === [] ? $usualId : null));
+        $id =
+            $givenId ??
+            ((count($said) === 1 ? array_key_first($said) : null) ?? ($said === [] ? $presumed?->productId : null));
         if ($id === null && $said !== []) {
             $id = array_key_first($said);
             $case->doubt(
@@ -63,13 +65,13 @@ final readonly class ProductFinder
                     ? "“{$understood->text()}” is a letter away from {$meaning->word}, {$product->name}."
                     : "“{$understood->text()}” is {$product->name}.",
             };
-        } elseif ($givenId === null && !$case->isByPart && !$isByLook) {
-            $case->atMost(Exactness::Synonym->confidence());
-            $case->reasons[] = "The others beside it are all of {$product->name}.";
-            if ($known->otherCode !== '') {
+        } elseif ($givenId === null && !$case->isByPart && !$isByLook && $presumed !== null) {
+            $case->atMost($presumed->confidence);
+            $case->reasons[] = $presumed->reason;
+            if ($presumed->otherCode !== '') {
                 $case->doubt(
                     DoubtKind::OtherProduct,
-                    "“{$known->otherCode}” looks like a code, and is not {$product->code}.",
+                    "“{$presumed->otherCode}” looks like a code, and is not {$product->code}.",
                 );
             }
         }

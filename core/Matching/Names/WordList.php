@@ -27,6 +27,9 @@ final class WordList implements Lexicon
     /** @var array<int, list<string>> value id => words for it, as written */
     private array $words = [];
 
+    /** @var array<int, int> value id => the one product that has it */
+    private array $only = [];
+
     /** The word in all its forms; of two meanings of one thing the more exact is kept. */
     public function add(string $word, Meaning $meaning): void
     {
@@ -55,6 +58,11 @@ final class WordList implements Lexicon
     public function addSku(int $skuId, Combination $cell): void
     {
         $this->skus[$skuId] = $cell;
+    }
+
+    public function addOnlyWith(int $valueId, int $productId): void
+    {
+        $this->only[$valueId] = $productId;
     }
 
     public function exactly(string $bare): array
@@ -86,6 +94,11 @@ final class WordList implements Lexicon
     public function product(int $productId): ?KnownProduct
     {
         return $this->products[$productId] ?? null;
+    }
+
+    public function onlyWith(int $valueId): ?int
+    {
+        return $this->only[$valueId] ?? null;
     }
 
     public function sku(int $skuId): ?Combination

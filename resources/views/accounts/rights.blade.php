@@ -1,3 +1,3 @@
-@foreach (App\Models\Right::cases() as $right)
+@foreach ($rights as $right)
     <option value="{{ $right->value }}" @selected($chosen === $right->value)>{{ $right->inWords() }}</option>
 @endforeach

@@ -1,13 +1,12 @@
 @extends('layout.app')
-@section('title', 'Change many products')
+@section('title', __('batches.change_many_products'))
 @section('content')
-    @php($count = number_format($found) . ($found === 1 ? ' product' : ' products'))
     <div class="page batches">
-        <h1>Change {{ $count }}</h1>
-        <p class="quiet">Each product is changed by itself, with an entry in its own history. It goes on while you work on
-            something else, and all of it can be undone.</p>
+        <h1>{{ trans_choice('batches.change_products', $found) }}</h1>
+        <p class="quiet">{{ __('batches.each_product_is_changed_by_itself') }}</p>
         @if ($found === 0)
-            <p class="empty">No product is like this. <a href="{{ $page->address([]) }}">Back to the catalog</a></p>
+            <p class="empty">{{ __('batches.no_product_is_like_this') }} <a
+                    href="{{ $page->address([]) }}">{{ __('batches.back_to_the_catalog') }}</a></p>
         @else
             <form method="post" action="{{ route('batches.store') }}" class="batch-form">
                 <x-once />
@@ -15,18 +14,18 @@
                 @foreach ($page->asked->filters as $facet => $value)
                     <input type="hidden" name="{{ $facet }}" value="{{ $value }}">
                 @endforeach
-                <div class="field"><label for="what">What</label>
+                <div class="field"><label for="what">{{ __('batches.what') }}</label>
                     <select class="form-select" id="what" name="what" required>
-                        @foreach (['sku-price' => 'Price of every SKU', 'value-price' => 'What a value adds to the price', 'sku-stock' => 'Stock of every SKU', 'details:price' => 'Price of the product', 'details:category' => 'Category', 'details:brand' => 'Brand'] as $what => $label)
+                        @foreach ($whats as $what => $label)
                             <option value="{{ $what }}" @selected(old('what') === $what)>{{ $label }}</option>
                         @endforeach
                         @foreach ($page->shotLists as $id => $name)
-                            <option value="details:shot_list_id:{{ $id }}" @selected(old('what') === "details:shot_list_id:{$id}")>Shot list:
-                                {{ $name }}</option>
+                            <option value="details:shot_list_id:{{ $id }}" @selected(old('what') === "details:shot_list_id:{$id}")>
+                                {{ __('batches.shot_list_name', ['name' => $name]) }}</option>
                         @endforeach
                     </select>
                 </div>
-                <div class="field only-value"><label for="of">Of the value</label>
+                <div class="field only-value"><label for="of">{{ __('batches.of_the_value') }}</label>
                     <select class="form-select" id="of" name="of">
                         @foreach ($axes as $axis)
                             <optgroup label="{{ $axis->name }}">
@@ -38,44 +37,43 @@
                         @endforeach
                     </select>
                 </div>
-                <div class="field"><label for="value">To</label><input class="form-control" id="value"
-                        name="value" value="{{ old('value') }}" maxlength="200" autocomplete="off"
+                <div class="field"><label for="value">{{ __('batches.to') }}</label><input class="form-control"
+                        id="value" name="value" value="{{ old('value') }}" maxlength="200" autocomplete="off"
                         aria-describedby="value-hint" @error('refused') aria-invalid="true" @enderror></div>
                 <fieldset class="field">
-                    <legend>If a product refuses</legend>
+                    <legend>{{ __('batches.if_a_product_refuses') }}</legend>
                     <label><input type="radio" class="form-check-input" name="mode" value="far"
-                            @checked(old('mode', 'far') === 'far')> change all others</label>
+                            @checked(old('mode', 'far') === 'far')> {{ __('batches.change_all_others') }}</label>
                     <label><input type="radio" class="form-check-input" name="mode" value="all"
-                            @checked(old('mode') === 'all')> change none: all or nothing</label>
+                            @checked(old('mode') === 'all')> {{ __('batches.change_none_all_or_nothing') }}</label>
                 </fieldset>
-                <button class="btn btn-primary submit">Change {{ $count }}</button>
+                <button class="btn btn-primary submit">{{ trans_choice('batches.change_products', $found) }}</button>
             </form>
-            <p class="quiet" id="value-hint">Prices: 52.00 sets, +5 and −5 raise and lower, +10 % and −10 % too; a raise of
-                every SKU changes base
-                prices, what values add, and own prices. What a value adds: +5.00 or +8 %. Nothing typed: SKUs follow their
-                product’s price, stock is no longer counted, the rest is emptied. A shot list needs nothing typed.</p>
+            <p class="quiet" id="value-hint">{{ __('batches.prices_52_00_sets_5_and') }}</p>
             <table class="plain">
                 <caption>
-                    {{ $found > count($page->rows) ? 'The first ' . count($page->rows) . ' of them, as they are now' : 'As they are now' }}
+                    {{ $found > count($page->rows) ? __('batches.the_first_rows_of_them_as', ['rows' => count($page->rows)]) : __('batches.as_they_are_now') }}
                 </caption>
                 <thead>
                     <tr>
-                        <th scope="col">Product</th>
-                        <th scope="col">Category</th>
-                        <th scope="col" class="number">SKUs</th>
-                        <th scope="col" class="number">Price</th>
-                        <th scope="col" class="number">Stock</th>
+                        <th scope="col">{{ __('batches.product') }}</th>
+                        <th scope="col">{{ __('batches.category') }}</th>
+                        <th scope="col" class="number">{{ __('batches.skus') }}</th>
+                        <th scope="col" class="number">{{ __('batches.price') }}</th>
+                        <th scope="col" class="number">{{ __('batches.stock') }}</th>
                     </tr>
                 </thead>
                 <tbody>
                     @foreach ($page->rows as $row)
                         <tr>
                             <td>{{ $row->name }} <span class="quiet">{{ $row->code }}</span></td>
-                            <td>{{ str_replace(' > ', ' › ', $row->category) }}</td>
-                            <td class="number">{{ number_format($row->skus) }}</td>
+                            <td>@path($row->category)</td>
+                            <td class="number">@number($row->skus)</td>
                             <td class="number">{{ $row->prices }}</td>
                             <td class="number">
-                                {{ $row->skus > 0 && $row->notCounted === $row->skus ? 'not counted' : number_format($row->units) }}
+                                @if ($row->isCounted())
+                                    @number($row->units)@else{{ __('batches.not_counted') }}
+                                @endif
                             </td>
                         </tr>
                     @endforeach

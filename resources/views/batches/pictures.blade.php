@@ -1,37 +1,39 @@
 @extends('layout.app')
-@section('title', 'A picture in many products')
+@section('title', __('batches.a_picture_in_many_products'))
 @section('content')
-    @php($count = number_format($found) . ($found === 1 ? ' product' : ' products'))
     <div class="page batches">
-        <h1>A picture in many products</h1>
+        <h1>{{ __('batches.a_picture_in_many_products') }}</h1>
         @if (($wanted['photo'] ?? '') === '')
-            <p class="empty">Choose the picture first: among those that are <a href="{{ route('intake.stored') }}">stored
-                    already</a>, open where it is used, and put it into many products.</p>
+            <p class="empty">{{ __('batches.choose_the_picture_first_among_those') }} <a
+                    href="{{ route('intake.stored') }}">{{ __('batches.stored_already') }}</a>{{ __('batches.open_where_it_is_used_and') }}
+            </p>
         @else
             <form method="get" action="{{ route('bulk.pictures') }}" class="bulk-picture">
-                <img src="{{ App\Media\PhotoSize::Thumb->address((int) $wanted['photo']) }}" alt="" width="132"
+                <img src="{{ route('photo', [$wanted['photo'], 'thumb'], false) }}" alt="" width="132"
                     height="132">
                 <div>
                     <input type="hidden" name="photo" value="{{ $wanted['photo'] }}">
                     <div class="line">
-                        <div class="field"><label for="file">It is called</label><input class="form-control"
-                                id="file" name="file" value="{{ $wanted['file'] ?? '' }}" maxlength="180" required>
+                        <div class="field"><label for="file">{{ __('batches.it_is_called') }}</label><input
+                                class="form-control" id="file" name="file" value="{{ $wanted['file'] ?? '' }}"
+                                maxlength="180" required>
                         </div>
-                        <div class="field"><label for="way">What</label><select class="form-select" id="way"
-                                name="way">
-                                @foreach (Core\Changes\Pictures\PictureWay::cases() as $way)
+                        <div class="field"><label for="way">{{ __('batches.what') }}</label><select
+                                class="form-select" id="way" name="way">
+                                @foreach ($ways as $way)
                                     <option value="{{ $way->value }}" @selected(($wanted['way'] ?? 'add') === $way->value)>{{ $way->inWords() }}
                                     </option>
                                 @endforeach
                             </select>
                         </div>
-                        <div class="field"><label for="part">Where</label><input class="form-control" id="part"
-                                name="part" value="{{ $wanted['part'] ?? '' }}" maxlength="200"
-                                placeholder="whole product, or such as Moss" autocomplete="off"></div>
-                        <div class="field"><label for="view">View</label><select class="form-select" id="view"
-                                name="view">
-                                <option value="">as it is</option>
-                                @foreach (app(App\Store\Library\ViewShelf::class)->views()->all as $view)
+                        <div class="field"><label for="part">{{ __('batches.where') }}</label><input
+                                class="form-control" id="part" name="part" value="{{ $wanted['part'] ?? '' }}"
+                                maxlength="200" placeholder="{{ __('batches.whole_product_or_such_as_moss') }}"
+                                autocomplete="off"></div>
+                        <div class="field"><label for="view">{{ __('batches.view') }}</label><select
+                                class="form-select" id="view" name="view">
+                                <option value="">{{ __('batches.as_it_is') }}</option>
+                                @foreach ($views as $view)
                                     <option value="{{ $view->key }}" @selected(($wanted['view'] ?? '') === $view->key)>{{ $view->label() }}
                                     </option>
                                 @endforeach
@@ -39,69 +41,70 @@
                         </div>
                     </div>
                     <div class="line">
-                        <div class="field"><label for="q">Products with</label><input class="form-control"
-                                type="search" id="q" name="q" value="{{ $page->asked->search }}"
-                                placeholder="all, or words of name and code" autocomplete="off"></div>
-                        <div class="field"><label for="category">Category</label><select class="form-select" id="category"
-                                name="category">
-                                <option value="">any</option>
-                                @foreach ($page->totals['category'] ?? [] as $value => $many)
-                                    @if ($value !== '')
-                                        <option value="{{ $value }}" @selected(($page->asked->filters['category'] ?? '') === (string) $value)>
-                                            {{ str_replace(' > ', ' › ', $value) }}</option>
-                                    @endif
+                        <div class="field"><label for="q">{{ __('batches.products_with') }}</label><input
+                                class="form-control" type="search" id="q" name="q"
+                                value="{{ $page->asked->search }}"
+                                placeholder="{{ __('batches.all_or_words_of_name_and') }}" autocomplete="off"></div>
+                        <div class="field"><label for="category">{{ __('batches.category') }}</label><select
+                                class="form-select" id="category" name="category">
+                                <option value="">{{ __('batches.any') }}</option>
+                                @foreach ($page->options('category') as $option)
+                                    <option value="{{ $option->value }}" @selected($option->isChosen)>
+                                        {{ $option->label }}</option>
                                 @endforeach
                             </select>
                         </div>
                         @if (($wanted['way'] ?? '') === 'replace')
-                            <div class="field"><label for="find">Pictures to put in its place, by name</label><input
+                            <div class="field"><label
+                                    for="find">{{ __('batches.pictures_to_put_in_its_place') }}</label><input
                                     class="form-control" id="find" name="find" value="{{ $wanted['find'] ?? '' }}"
                                     maxlength="100" autocomplete="off"></div>
                         @endif
                     </div>
                     @if (($wanted['way'] ?? '') === 'replace')
                         <fieldset class="field others">
-                            <legend>In its place, where it is replaced</legend>
+                            <legend>{{ __('batches.in_its_place_where_it_is') }}</legend>
                             @foreach ($others as $other)
                                 <label><input type="radio" name="other" value="{{ $other->photoId }}"
                                         @checked((int) ($wanted['other'] ?? 0) === $other->photoId)><img
-                                        src="{{ App\Media\PhotoSize::Thumb->address($other->photoId) }}"
+                                        src="{{ route('photo', [$other->photoId, 'thumb'], false) }}"
                                         alt="{{ $other->name }}" title="{{ $other->name }}" width="52"
                                         height="52" loading="lazy"></label>
                             @endforeach
                         </fieldset>
                     @endif
-                    <button class="btn btn-plain submit">Show what it does</button>
+                    <button class="btn btn-plain submit">{{ __('batches.show_what_it_does') }}</button>
                 </div>
             </form>
             @if ($problem !== '')
                 <p class="warns" role="status">{{ $problem }}</p>
             @elseif ($found === 0)
-                <p class="empty">No product is like this.</p>
+                <p class="empty">{{ __('batches.no_product_is_like_this') }}</p>
             @else
                 <form method="post" action="{{ route('bulk.pictures.store') }}" class="batch-form">
                     <x-once />
-                    @foreach (array_filter($wanted) as $name => $value)
+                    @foreach ($given as $name => $value)
                         <input type="hidden" name="{{ $name }}" value="{{ $value }}">
                     @endforeach
                     <input type="hidden" name="q" value="{{ $page->asked->search }}">
                     @foreach ($page->asked->filters as $facet => $value)
                         <input type="hidden" name="{{ $facet }}" value="{{ $value }}">
                     @endforeach
-                    <p role="status"><b>{{ $words }}</b>, in {{ $count }}.</p>
-                    <label><input type="checkbox" class="form-check-input" name="mode" value="all"> all or
-                        nothing</label>
-                    <button class="btn btn-primary submit">Change {{ $count }}</button>
+                    <p role="status">@sayChoice('batches.words_in_products', $found, ['words' => $words])</p>
+                    <label><input type="checkbox" class="form-check-input" name="mode" value="all">
+                        {{ __('batches.all_or_nothing') }}</label>
+                    <button class="btn btn-primary submit">{{ trans_choice('batches.change_products', $found) }}</button>
                 </form>
                 <table class="plain">
-                    <caption>{{ $found > count($rows) ? 'The first ' . count($rows) . ' of them' : 'All of them' }}
+                    <caption>
+                        {{ $found > count($rows) ? __('batches.the_first_rows_of_them', ['rows' => count($rows)]) : __('batches.all_of_them') }}
                     </caption>
                     <thead>
                         <tr>
-                            <th scope="col">Product</th>
-                            <th scope="col">Part</th>
-                            <th scope="col">Before</th>
-                            <th scope="col">After</th>
+                            <th scope="col">{{ __('batches.product') }}</th>
+                            <th scope="col">{{ __('batches.part') }}</th>
+                            <th scope="col">{{ __('batches.before') }}</th>
+                            <th scope="col">{{ __('batches.after') }}</th>
                         </tr>
                     </thead>
                     <tbody>
@@ -111,11 +114,11 @@
                                 @if ($row['refusal'] !== '')
                                 <td colspan="3" class="quiet">{{ $row['refusal'] }}</td>@else<td>
                                         {{ $row['place'] }}</td>
-                                    <td>{{ $row['before'] === '' ? 'no picture' : $row['before'] }}</td>
+                                    <td>{{ $row['before'] === '' ? __('batches.no_picture') : $row['before'] }}</td>
                                     <td>
                                         @if ($row['after'] === $row['before'])
-                                            <span class="quiet">the
-                                                same</span>@else{{ $row['after'] === '' ? 'no picture' : $row['after'] }}
+                                            <span
+                                                class="quiet">{{ __('batches.the_same') }}</span>@else{{ $row['after'] === '' ? __('batches.no_picture') : $row['after'] }}
                                         @endif
                                     </td>
                                 @endif

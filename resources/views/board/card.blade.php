@@ -1,11 +1,10 @@
 <li class="card-picture @if ($card->isHidden) is-hidden @endif" id="picture-{{ $card->row->id() }}"
-    data-placement="{{ $card->row->id() }}" draggable="{{ auth()->user()->can('edit') ? 'true' : 'false' }}">
-    <button type="button" class="pick" aria-pressed="false"
-        title="{{ $card->reasons === [] ? 'Mark ' . $card->row->file() : implode("\n", $card->reasons) }}">
+    data-placement="{{ $card->row->id() }}" draggable="{{ $canEdit ? 'true' : 'false' }}">
+    <button type="button" class="pick" aria-pressed="false" title="{{ $card->hint() }}">
         @if ($card->thumb !== null)
             <img class="thumb" src="{{ $card->thumb }}" alt="{{ $card->text }}" draggable="false">
         @else
-            <span class="thumb waiting">{{ $card->row->failure ?? 'being read…' }}</span>
+            <span class="thumb waiting">{{ $card->row->failure ?? __('board.being_read') }}</span>
         @endif
         <span class="caption"><b>
                 @if (($card->place > 0 || $card->isHidden) && $card->row->placement->view !== null)
@@ -14,7 +13,7 @@
                     <x-file-name :name="$card->row->file()" />
                 @endif
             </b>
-            <em>{{ $card->isHidden ? 'hidden here' : ($card->reach === '' ? $card->row->placement->view?->label() ?? 'not linked' : $card->reach) }}</em></span>
+            <em>{{ $card->isHidden ? __('board.hidden_here_2') : ($card->reach === '' ? $card->row->placement->view?->label() ?? __('board.not_linked') : $card->reach) }}</em></span>
     </button>
     @if ($card->badges !== [])<span class="badges">
             @foreach ($card->badges as $badge)
@@ -29,6 +28,6 @@
     @endif
     <button type="button" class="btn-quiet about"
         data-about="{{ route('photo.about', [$product, $card->row->id()]) }}"
-        title="About {{ $card->row->file() }}">…<span class="visually-hidden"> About
-            {{ $card->row->file() }}</span></button>
+        title="{{ __('board.about_file', ['file' => $card->row->file()]) }}">…<span class="visually-hidden">
+            {{ __('board.about_file', ['file' => $card->row->file()]) }}</span></button>
 </li>

@@ -5,7 +5,7 @@
             <span data-sum="{{ $what }}">{{ $sum }}</span>
         @endforeach
     </span>
-    <span class="keys"><span><kbd>R</kbd> row</span><span><kbd>C</kbd> column</span><span><kbd>L</kbd>
-            link</span><span><kbd>U</kbd> unlink</span><span><kbd>[</kbd> <kbd>]</kbd> order</span><button type="button"
-            class="btn-quiet" data-do="keys"><kbd>?</kbd> all keys</button></span>
+    <span
+        class="keys"><span>@say('board.r_row')</span><span>@say('board.c_column')</span><span>@say('board.l_link')</span><span>@say('board.u_unlink')</span><span>@say('board.order')</span><button
+            type="button" class="btn-quiet" data-do="keys">@say('board.all_keys')</button></span>
 </footer>

@@ -4,8 +4,7 @@
 @section('content')
     <div class="page" data-version="{{ $product->version }}">
         <h1>{{ $product->name }}</h1>
-        <p class="empty">The making of this product was undone. Redo brings it back as it was; its code {{ $product->code }}
-            is kept for it.</p>
-        <p><a href="{{ route('catalog') }}">To the catalog</a></p>
+        <p class="empty">{{ __('board.the_making_of_this_product_was', ['code' => $product->code]) }}</p>
+        <p><a href="{{ route('catalog') }}">{{ __('board.to_the_catalog') }}</a></p>
     </div>
 @endsection

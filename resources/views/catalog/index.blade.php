@@ -1,10 +1,10 @@
 @extends('layout.app')
-@section('title', 'Catalog')
+@section('title', __('catalog.catalog'))
 @section('content')
     <div class="page">
         <x-catalog-head place="catalog">
             @can('edit')
-                <x-new-product label="New product" :shot-lists="$page->shotLists" :likes="$page->rows" />
+                <x-new-product :label="__('catalog.new_product')" :shot-lists="$page->shotLists" :likes="$page->rows" />
             @endcan
         </x-catalog-head>
         @include('catalog.filters')

@@ -1,25 +1,26 @@
-@php($columns = [['Product', 'name', ''], ['Colors', '', ''], ['Sizes', '', ''], ['SKUs', 'skus', 'number'], ['Pictures', 'pictures', 'number'], ['Views complete', 'coverage', ''], ['Price', 'price', 'number'], ['Stock', 'stock', 'number'], ['Changed', 'changed', 'number']])
 <p class="catalog-count" role="status">
-    {{ $page->countInWords() . ($page->list->meant === null ? '' : '.') }}
+    {{ $page->countInWords() }}@if ($page->list->meant !== null)
+        .
+    @endif
     @if ($page->list->meant !== null)
-        No product has “{{ $page->asked->search }}”; shown is <b>{{ $page->list->meant }}</b>
+        @say('catalog.no_product_has_search_shown_is', ['search' => $page->asked->search, 'meant' => $page->list->meant])
         @endif{{ '' }}@if ($page->waiting > 0)
-            <span class="quiet"> · {{ number_format($page->waiting) }} still being counted</span>
+            <span class="quiet"> {{ __('catalog.waiting_still_being_counted', ['waiting' => $page->waiting]) }}</span>
             @endif @can('edit')@if ($page->rows !== [])
-                <a class="change-all" href="{{ $page->bulkAddress() }}">Change all of these</a>
+                <a class="change-all" href="{{ $page->bulkAddress() }}">{{ __('catalog.change_all_of_these') }}</a>
             @endif @endcan
 </p>
 @if ($page->rows === [])
     <p class="empty">
-        {{ $page->all() === 0 ? 'There is no product yet. Make one with New product; its sizes and colors come next. Or drop pictures into the intake first.' : 'No product is like this. Take back a filter, or search for the beginning of a name, a code, a SKU, a GTIN or a file name.' }}
+        {{ $page->all() === 0 ? __('catalog.there_is_no_product_yet_make') : __('catalog.no_product_is_like_this_take') }}
     </p>
 @else
     <div class="catalog">
         <table class="plain">
             <thead>
                 <tr>
-                    <th scope="col"><span class="visually-hidden">Card picture</span></th>
-                    <x-sorted-heads :page="$page" :columns="$columns" />
+                    <th scope="col"><span class="visually-hidden">{{ __('catalog.card_picture') }}</span></th>
+                    <x-sorted-heads :page="$page" :columns="$page->columns()" />
                 </tr>
             </thead>
             <tbody>
@@ -27,46 +28,55 @@
                     <tr>
                         <td>
                             @if ($row->card === null)
-                            <span class="no-card">no picture</span>@else<img src="{{ $row->card }}"
-                                    alt="{{ $row->cardText }}" width="52" height="52" loading="lazy">
+                            <span class="no-card">{{ __('catalog.no_picture') }}</span>@else<img
+                                    src="{{ $row->card }}" alt="{{ $row->cardText }}" width="52" height="52"
+                                    loading="lazy">
                             @endif
                         </td>
                         <td><a class="name" href="{{ route('board', $row->code) }}">{{ $row->name }}</a><br><span
-                                class="quiet">{{ $row->code }}{{ $row->category === '' ? '' : ' · ' . str_replace(' > ', ' › ', $row->category) }}</span>
+                                class="quiet">{{ $row->code }}@if ($row->category !== '')
+                                    · @path($row->category)
+                                @endif
+                            </span>
                         </td>
                         <td><span class="colors">
                                 @foreach ($row->shownColors() as $color)
-                                    <span title="{{ $color->label }}"><x-swatch :swatch="$color->swatch" /><span
+                                    <span title="{{ $color->label }}"><x-swatch-chip :swatch="$color->swatch" /><span
                                             class="visually-hidden">{{ $color->label }}</span></span>
                                     @endforeach @if ($row->moreColors() > 0)
-                                        <small class="quiet">{{ $row->moreColors() }} more</small>
+                                        <small
+                                            class="quiet">{{ __('catalog.more_colors_more', ['more_colors' => $row->moreColors()]) }}</small>
                                     @endif
                             </span>
                         </td>
                         <td>{{ $row->sizes }}</td>
-                        <td class="number">{{ number_format($row->skus) }}@if ($row->skus !== $row->cells)
-                                <br><span class="quiet">of
-                                    {{ number_format($row->cells) }}{{ $row->leftOut > 0 ? ', ' . $row->leftOut . ' left out' : '' }}</span>
+                        <td class="number">@number($row->skus)@if ($row->skus !== $row->cells)
+                                <br><span
+                                    class="quiet">{{ __($row->leftOut > 0 ? 'catalog.of_cells_left_out' : 'catalog.of_cells', ['cells' => $row->cells, 'left_out' => $row->leftOut]) }}</span>
                             @endif
                         </td>
                         <td class="number">{{ $row->pictures }}@if ($row->unlinked > 0)
-                                <br><span class="warns">{{ $row->unlinked }} not linked</span>
+                                <br><span
+                                    class="warns">{{ __('catalog.unlinked_not_linked', ['unlinked' => $row->unlinked]) }}</span>
                             @endif
                         </td>
                         <td>
                             @if ($row->percent === null)
-                            <span class="quiet">no shot list</span>@else<svg class="bar" viewBox="0 0 100 5"
-                                    preserveAspectRatio="none" aria-hidden="true">
+                            <span class="quiet">{{ __('catalog.no_shot_list') }}</span>@else<svg class="bar"
+                                    viewBox="0 0 100 5" preserveAspectRatio="none" aria-hidden="true">
                                     <rect class="fill" width="{{ $row->percent }}" height="5" />
                                 </svg>{{ $row->percent }} %
                             @endif
                         </td>
                         <td class="number">{{ $row->prices }}</td>
                         <td class="number">
-                            @if ($row->skus > 0 && $row->notCounted === $row->skus)
-                                <span class="quiet">not counted</span>@else{{ number_format($row->units) }}
+                            @if (!$row->isCounted())
+                                <span class="quiet">{{ __('catalog.not_counted') }}</span>
+                            @else
+                                @number($row->units)
                                 @if ($row->notCounted > 0)
-                                    <br><span class="quiet">{{ number_format($row->notCounted) }} not counted</span>
+                                    <br><span
+                                        class="quiet">{{ __('catalog.not_counted_not_counted', ['not_counted' => $row->notCounted]) }}</span>
                                 @endif
                             @endif
                         </td>

@@ -1,64 +1,67 @@
 @if ($screen === null)
     <div data-page="colors" data-version="{{ $product->version }}" data-url="{{ route('colors', $product) }}">
-        <p class="empty">Nothing of this product differs by color or pattern. Add such an axis on the board; then its
-            swatches are made here.</p>
+        <p class="empty">{{ __('colors.nothing_of_this_product_differs_by') }}</p>
     </div>
 @else
-    @php($axis = $screen->axis())
-    @php($lacking = $screen->lacking())
-    @php($with = ['product' => $product, 'axis' => $axis->id])
-    <div class="colors" data-page="colors" data-version="{{ $product->version }}" data-axis="{{ $axis->id }}"
+    <div class="colors" data-page="colors" data-version="{{ $product->version }}" data-axis="{{ $screen->axis()->id }}"
         data-eyes="{{ $screen->eyes?->value }}" data-url="{{ route('colors', $product) }}"
-        data-can-edit="{{ auth()->user()->can('edit') ? '1' : '' }}">
+        data-can-edit="{{ $canEdit ? '1' : '' }}">
         @if (count($screen->axes()) > 1)
-            <nav class="colors-axes" aria-label="Axes with colors">
+            <nav class="colors-axes" aria-label="{{ __('colors.axes_with_colors') }}">
                 @foreach ($screen->axes() as $other)
                     <a href="{{ route('colors', ['product' => $product, 'axis' => $other->id]) }}"
-                        @if ($other->id === $axis->id) aria-current="page" @endif>{{ $other->name }}</a>
+                        @if ($other->id === $screen->axis()->id) aria-current="page" @endif>{{ $other->name }}</a>
                 @endforeach
             </nav>
         @endif
         <div class="colors-tools">
             @can('edit')
                 <form class="line-form" data-act="{{ route('colors.display', $product) }}" data-at-once>
-                    <input type="hidden" name="axis" value="{{ $axis->id }}">
-                    <label for="colors-display">Shoppers choose the {{ $axis->name }} by</label>
+                    <input type="hidden" name="axis" value="{{ $screen->axis()->id }}">
+                    <label
+                        for="colors-display">{{ __('colors.shoppers_choose_the_axis_by', ['axis' => $screen->axis()->name]) }}</label>
                     <select class="form-select" id="colors-display" name="display">
-                        @foreach (Core\Matrix\AxisDisplay::cases() as $display)
-                            <option value="{{ $display->value }}" @selected($axis->display === $display)>{{ $display->inWords() }}
+                        @foreach ($displays as $display)
+                            <option value="{{ $display->value }}" @selected($screen->axis()->display === $display)>{{ $display->inWords() }}
                             </option>
                         @endforeach
                     </select>
                     <span
-                        class="quiet">{{ $screen->ownDisplay() === null ? 'as the library says' : 'here, not as the library says' }}</span>
+                        class="quiet">{{ $screen->ownDisplay() === null ? __('colors.as_the_library_says') : __('colors.here_not_as_the_library_says') }}</span>
                 </form>
-                @if ($lacking !== [])
+                @if ($screen->lacking() !== [])
                     <form data-act="{{ route('colors.fill', $product) }}"><input type="hidden" name="axis"
-                            value="{{ $axis->id }}"><button class="btn btn-primary"
-                            title="{{ $axis->display === Core\Matrix\AxisDisplay::PictureSwatches ? 'Pieces of the cloth, for this product only' : 'Measured colors, for every product that has none' }}">Fill
-                            {{ count($lacking) === 1 ? 'the gap' : 'all ' . count($lacking) . ' gaps' }} from Lead
-                            pictures</button></form>
+                            value="{{ $screen->axis()->id }}"><button class="btn btn-primary"
+                            title="{{ __($screen->axis()->display->isByPicture() ? 'colors.pieces_of_the_cloth_for_this' : 'colors.measured_colors_for_every_product_that') }}">{{ trans_choice('colors.fill_lacking_from_lead_pictures', count($screen->lacking())) }}</button>
+                    </form>
                 @endif
             @else
-                <p>Shoppers choose the {{ $axis->name }} by {{ $axis->display->inWords() }}.</p>
+                <p>{{ __('colors.shoppers_choose_the_axis_by_display', ['axis' => $screen->axis()->name, 'display' => $screen->axis()->display->inWords()]) }}
+                </p>
             @endcan
             <span class="spacer"></span>
             @can('edit')
                 @if ($screen->proposals() !== [])
                     <button type="button" class="btn btn-plain" data-dialog="{{ route('colors.measured', $product) }}"
-                        data-verb="POST" data-with="{{ json_encode(['axis' => $axis->id]) }}">Take measured
-                        colors…</button>
+                        data-verb="POST"
+                        data-with="{{ json_encode(['axis' => $screen->axis()->id]) }}">{{ __('colors.take_measured_colors') }}</button>
                 @endif
-                @include('colors.order', ['action' => route('colors.order', $product)])
+                @include('colors.order', [
+                    'action' => route('colors.order', $product),
+                    'axis' => $screen->axis(),
+                ])
             @endcan
-            <a class="btn btn-plain" href="{{ route('colors.sheet', $with) }}">Swatch sheet</a>
+            <a class="btn btn-plain"
+                href="{{ route('colors.sheet', ['product' => $product, 'axis' => $screen->axis()->id]) }}">{{ __('colors.swatch_sheet') }}</a>
         </div>
         <p class="colors-sum" role="status">{{ $screen->summary() }}</p>
         @include('colors.map', [
-            'move' => fn($valueId) => route('colors.swatch.move', [$product, $valueId]),
-            'open' => fn($valueId) => route('colors.swatch', [$product, $valueId]),
-            'page' => 'colors',
-            'here' => $with,
+            'axis' => $screen->axis(),
+            'of' => [$product],
+            'moveRoute' => 'colors.swatch.move',
+            'openRoute' => 'colors.swatch',
+            'pageRoute' => 'colors',
+            'here' => ['product' => $product, 'axis' => $screen->axis()->id],
         ])
     </div>
 @endif

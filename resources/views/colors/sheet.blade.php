@@ -1,24 +1,22 @@
 @extends('layout.app')
-@section('title', 'Swatches of ' . $title)
+@section('title', __('colors.swatches_of', ['name' => $title]))
 @section('content')
     <div class="page swatch-sheet">
         <div class="sheet-head">
             <h1>{{ $title }} <small>{{ $screen->axis()->name }} · {{ $note }}</small></h1>
-            <p class="not-printed"><a class="btn btn-plain" href="{{ $svg }}">SVG</a> <a class="btn btn-plain"
-                    href="{{ $png }}">PNG</a> <button type="button" class="btn btn-primary"
-                    data-do="print">Print</button></p>
+            <p class="not-printed"><a class="btn btn-plain" href="{{ $svg }}">{{ __('colors.svg') }}</a> <a
+                    class="btn btn-plain" href="{{ $png }}">{{ __('colors.png') }}</a> <button type="button"
+                    class="btn btn-primary" data-do="print">{{ __('colors.print') }}</button></p>
         </div>
         <ul>
             @foreach ($screen->rows() as $row)
-                <li><x-swatch class="swatch-sheet-chip" :swatch="$row->swatch" />
+                <li><x-swatch-chip class="swatch-sheet-chip" :swatch="$row->swatch" />
                     <div><b>{{ $row->value->label }}</b> <code>{{ $row->value->code }}</code>
                         @if ($row->swatch === null)
-                            <p class="quiet">no swatch</p>
+                            <p class="quiet">{{ __('colors.no_swatch') }}</p>
                         @else
                             @foreach ($row->swatch->colors as $color)
-                                @php($lab = Core\Color\Lab::of($color))<p><code>{{ $color->hex() }}</code> <span>Lab
-                                        {{ number_format($lab->lightness, 1) }}, {{ number_format($lab->a, 1) }},
-                                        {{ number_format($lab->b, 1) }}</span></p>
+                                <p><code>{{ $color->hex() }}</code> <span>{{ $screen->labOf($color) }}</span></p>
                                 @endforeach @if ($row->swatch->tile !== null)
                                     <p class="quiet">{{ $row->swatch->tile->value }}</p>
                                 @endif
@@ -27,6 +25,6 @@
                 </li>
             @endforeach
         </ul>
-        <p class="quiet">Lab under D65, 2° observer. Screens and printers differ: hold it against the cloth.</p>
+        <p class="quiet">{{ __('colors.lab_under_d65_2_observer_screens') }}</p>
     </div>
 @endsection

@@ -1,2 +1,1 @@
-@props(['name'])
-<span {{ $attributes->class('icon') }} aria-hidden="true">{!! App\Http\Screens\Icons::svg($name) !!}</span>
+<span {{ $attributes->class('icon') }} aria-hidden="true">{!! $drawing !!}</span>

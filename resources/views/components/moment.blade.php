@@ -1,5 +1,5 @@
 @props(['at', 'none' => ''])
 @if ($at === null)
     {{ $none }}@else<time
-        datetime="{{ $at->toIso8601ZuluString() }}">{{ $at->setTimezone(config('slate.readers_zone'))->format('j M Y, H:i') }}</time>
+        datetime="{{ $at->toIso8601ZuluString() }}">{{ $at->setTimezone(config('slate.readers_zone'))->translatedFormat('j M Y, H:i') }}</time>
 @endif

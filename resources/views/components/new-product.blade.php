@@ -9,18 +9,18 @@
         <h2 id="new-product-title">{{ $label }}</h2>
         {{ $slot }}
         <div class="field">
-            <label for="name">Name of a new product</label>
+            <label for="name">{{ __('parts.name_of_a_new_product') }}</label>
             <input class="form-control" id="name" name="name" value="{{ old('name') }}" maxlength="120"
-                placeholder="Such as Field scarf" autocomplete="off" autofocus
+                placeholder="{{ __('parts.such_as_field_scarf') }}" autocomplete="off" autofocus
                 @error('name') aria-invalid="true" aria-describedby="name-error" @enderror>
             @error('name')
                 <p class="error" id="name-error">{{ $message }}</p>
             @enderror
         </div>
         <div class="field">
-            <label for="code">Code</label>
+            <label for="code">{{ __('parts.code') }}</label>
             <input class="form-control" id="code" name="code" value="{{ old('code') }}" maxlength="40"
-                placeholder="Such as TB-SCARF" autocomplete="off" autocapitalize="characters"
+                placeholder="{{ __('parts.such_as_tb_scarf') }}" autocomplete="off" autocapitalize="characters"
                 @if ($errors->hasAny(['code', 'refused'])) aria-invalid="true" aria-describedby="code-error" @endif>
             @if ($errors->hasAny(['code', 'refused']))
                 <p class="error" id="code-error">{{ $errors->first('code') ?: $errors->first('refused') }}</p>
@@ -30,18 +30,18 @@
             <input type="hidden" name="like" value="{{ $like }}">
         @else
             <div class="field">
-                <label for="shot_list_id">Shot list</label>
+                <label for="shot_list_id">{{ __('parts.shot_list') }}</label>
                 <select class="form-select" id="shot_list_id" name="shot_list_id">
-                    <option value="">None</option>
+                    <option value="">{{ __('parts.none_2') }}</option>
                     @foreach ($shotLists as $id => $name)
                         <option value="{{ $id }}" @selected((string) old('shot_list_id') === (string) $id)>{{ $name }}</option>
                     @endforeach
                 </select>
             </div>
             <div class="field">
-                <label for="like">Set up like</label>
+                <label for="like">{{ __('parts.set_up_like') }}</label>
                 <input class="form-control" id="like" name="like" value="{{ old('like') }}" list="likes"
-                    maxlength="40" placeholder="Code, or nothing" autocomplete="off"
+                    maxlength="40" placeholder="{{ __('parts.code_or_nothing') }}" autocomplete="off"
                     @error('like') aria-invalid="true" aria-describedby="like-error" @enderror>
                 <datalist id="likes">
                     @foreach ($likes as $row)
@@ -53,7 +53,8 @@
                 @enderror
             </div>
         @endif
-        <div class="buttons"><button type="button" class="btn btn-plain" data-do="close">Cancel</button><button
-                class="btn btn-primary">Make product</button></div>
+        <div class="buttons"><button type="button" class="btn btn-plain"
+                data-do="close">{{ __('parts.cancel') }}</button><button
+                class="btn btn-primary">{{ __('parts.make_product') }}</button></div>
     </form>
 </dialog>

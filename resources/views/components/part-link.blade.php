@@ -1,7 +1,5 @@
-@props(['product', 'names', 'part'])
-@php([$isColor, $swatch] = $names->swatch($part))
-<a href="{{ route('board', ['product' => $product, 'selected' => $names->selected($part)]) }}">
+<a href="{{ route('board', ['product' => $product, 'selected' => $selected]) }}">
     @if ($isColor)
-        <x-swatch :swatch="$swatch" />
-    @endif{{ $names->label($part) }}
+        <x-swatch-chip :swatch="$swatch" />
+    @endif{{ $label }}
 </a>

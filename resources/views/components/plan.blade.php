@@ -5,7 +5,8 @@
         <p>{{ $problem }}</p>
     @elseif ($plan !== null)
         <p class="arithmetic">{{ $plan->arithmetic() }}</p>
-        <p>{{ $changes ? 'This ' . $plan->planned->summary() . '.' : 'As it is now.' }}</p>
+        <p>{{ $changes ? __('parts.this_summary', ['summary' => $plan->planned->summary()]) : __('parts.as_it_is_now') }}
+        </p>
         @if ($plan->remarks() !== [])
             <ul>
                 @foreach ($plan->remarks() as $remark)
@@ -18,15 +19,15 @@
 @if ($problem === '' && $plan !== null)
     @if ($plan->collapses() !== [])
         <fieldset class="settle-pairs">
-            <legend>{{ $plan->collapseWords() }} Which stays?</legend>
+            <legend>{{ __('parts.collapse_words_which_stays', ['collapse_words' => $plan->collapseWords()]) }}</legend>
             <label class="all"><input type="checkbox" class="form-check-input" name="stock_adds_up" value="1"
-                    @checked($plan->planned->change->stockAddsUp)> Add the stock of the others to it</label>
+                    @checked($plan->planned->change->stockAddsUp)> {{ __('parts.add_the_stock_of_the_others') }}</label>
             <div class="pairs">
                 <table class="plain">
                     <thead>
                         <tr>
-                            <th scope="col">Cell</th>
-                            <th scope="col" colspan="2">SKU that stays</th>
+                            <th scope="col">{{ __('parts.cell') }}</th>
+                            <th scope="col" colspan="2">{{ __('parts.sku_that_stays') }}</th>
                         </tr>
                     </thead>
                     <tbody>
@@ -48,33 +49,37 @@
                 </table>
             </div>
             @if ($plan->unlisted() > 0)
-                <p class="quiet">And {{ number_format($plan->unlisted()) }} more cells, settled in the same way.</p>
+                <p class="quiet">
+                    {{ __('parts.and_unlisted_more_cells_settled_in', ['unlisted' => $plan->unlisted()]) }}</p>
             @endif
         </fieldset>
     @endif
     @if ($plan->needsCodes())
         <fieldset class="settle-codes">
-            <legend>Codes that are taken already, and what to use instead</legend>
+            <legend>{{ __('parts.codes_that_are_taken_already_and') }}</legend>
             @foreach ($plan->codeClashes() as $clash)
                 <label id="code-{{ $loop->index }}"><span>{{ $clash->inWords() }}</span> <input class="form-control"
                         name="codes[{{ $clash->wanted }}]" value="{{ $clash->proposal }}" maxlength="64"
-                        autocomplete="off" aria-label="Code in place of {{ $clash->wanted }}"></label>
+                        autocomplete="off"
+                        aria-label="{{ __('parts.code_in_place_of_wanted', ['wanted' => $clash->wanted]) }}"></label>
             @endforeach
             @foreach ($plan->planned->codes->chosen as $wanted => $code)
-                <label><span>In place of {{ $wanted }}</span> <input class="form-control"
-                        name="codes[{{ $wanted }}]" value="{{ $code }}" maxlength="64"
-                        autocomplete="off"></label>
+                <label><span>{{ __('parts.in_place_of_wanted', ['wanted' => $wanted]) }}</span> <input
+                        class="form-control" name="codes[{{ $wanted }}]" value="{{ $code }}"
+                        maxlength="64" autocomplete="off"></label>
             @endforeach
             @if ($plan->unlistedClashes() > 0)
-                <p class="quiet">And {{ number_format($plan->unlistedClashes()) }} more. Give one of the values
-                    another code first.</p>
+                <p class="quiet">
+                    {{ __('parts.and_unlisted_clashes_more_give_one', ['unlisted_clashes' => $plan->unlistedClashes()]) }}
+                </p>
             @endif
         </fieldset>
     @endif
     @foreach ($plan->planned->clashes as $clash)
         <fieldset class="settle-role">
-            <legend>{{ count($clash->placements) }} pictures would be {{ $clash->role->label() }} of the same SKUs.
-                Which is it?</legend>
+            <legend>
+                {{ __('parts.placements_pictures_would_be_role_of', ['placements' => count($clash->placements), 'role' => $clash->role->label()]) }}
+            </legend>
             @foreach ($clash->placements as $placement)
                 <label><input type="radio" class="form-check-input" name="roles[{{ $clash->key() }}]"
                         value="{{ $placement->id }}" @checked($plan->planned->keeps($clash) === $placement)> {{ $placement->file }}</label>

@@ -2,7 +2,10 @@
 <div class="head" data-version="{{ $product->version }}">
     <div>
         <h1>{{ $product->name }}</h1>
-        <p><b>{{ $product->code }}</b>{{ $product->category === '' ? '' : ' · ' . str_replace(' > ', ' › ', $product->category) }}
+        <p><b>{{ $product->code }}</b>
+            @if ($product->category !== '')
+                · @path($product->category)
+            @endif
             @if ($slot->isNotEmpty())
                 · {{ $slot }}
             @endif

@@ -1,15 +1,12 @@
-@props(['page', 'columns'])
-@foreach ($columns as [$label, $sort, $class])
-    @php($by = App\Summaries\Lists\ListSort::tryFrom($sort))
-    <th scope="col" class="{{ $class }}"
-        @if ($by !== null) aria-sort="{{ $page->isSortedBy($by) }}" @endif>
-        @if ($by === null)
-            {{ $label }}
-        @else
-            <a href="{{ $page->sortedBy($by) }}">{{ $label }}@if ($page->isSortedBy($by) !== 'none')
+@foreach ($columns as $column)
+    @if ($column->sort === null)
+        <th scope="col" class="{{ $column->class }}">{{ $column->label }}</th>
+    @else
+        <th scope="col" class="{{ $column->class }}" aria-sort="{{ $page->isSortedBy($column->sort) }}">
+            <a href="{{ $page->sortedBy($column->sort) }}">{{ $column->label }}@if ($page->isSortedBy($column->sort) !== 'none')
                     <span aria-hidden="true"> {{ $page->asked->descending ? '↓' : '↑' }}</span>
                 @endif
             </a>
-        @endif
-    </th>
+        </th>
+    @endif
 @endforeach

@@ -1,4 +1,3 @@
-@props(['chosen' => null])
-@foreach (app(App\Store\Library\ViewShelf::class)->views()->all as $view)
+@foreach ($views() as $view)
     <option value="{{ $view->key }}" @selected($view->is($chosen))>{{ $view->label() }}</option>
 @endforeach

@@ -2,12 +2,13 @@
 <dialog id="between" aria-labelledby="between-title">
     <h2 id="between-title"></h2>
     <p class="quiet" data-between-words></p>
-    <div class="buttons"><button type="button" class="btn btn-plain" data-do="close">Cancel</button><button type="button"
-            class="btn btn-plain" data-between="instead"></button><button type="button" class="btn btn-primary"
-            data-between="also"></button></div>
+    <div class="buttons"><button type="button" class="btn btn-plain"
+            data-do="close">{{ __('contact.cancel') }}</button><button type="button" class="btn btn-plain"
+            data-between="instead"></button><button type="button" class="btn btn-primary" data-between="also"></button>
+    </div>
 </dialog>
 <dialog id="compare" aria-labelledby="compare-title">
-    <h2 id="compare-title">Two pictures</h2>
+    <h2 id="compare-title">{{ __('contact.two_pictures') }}</h2>
     <div class="compared">
         <figure><img alt="">
             <figcaption></figcaption>
@@ -16,6 +17,7 @@
             <figcaption></figcaption>
         </figure>
     </div>
-    <div class="buttons"><button type="button" class="btn btn-plain" data-flicker aria-pressed="false">Flicker
-            (F)</button><button type="button" class="btn btn-primary" data-do="close">Close</button></div>
+    <div class="buttons"><button type="button" class="btn btn-plain" data-flicker
+            aria-pressed="false">{{ __('contact.flicker_f') }}</button><button type="button" class="btn btn-primary"
+            data-do="close">{{ __('contact.close') }}</button></div>
 </dialog>

@@ -1,5 +1,5 @@
 @extends('layout.app')
-@section('title', 'Coverage of the catalog')
+@section('title', __('coverage.coverage_of_the_catalog'))
 @section('content')
     <div class="page">
         <x-catalog-head place="coverage.catalog" />

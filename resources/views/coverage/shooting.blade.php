@@ -1,50 +1,54 @@
 @extends('layout.app')
-@section('title', 'Shooting list')
+@section('title', __('coverage.shooting_list'))
 @section('content')
     <div class="page shooting">
         <x-catalog-head place="shooting-list" />
         <div class="shooting-head">
             <p><b>{{ $screen->countInWords() }}</b>
                 @if ($screen->product !== null)
-                    of {{ $screen->product }}.
-                    <a href="{{ route('shooting-list') }}">Of all products</a>
+                    {{ __('coverage.of_product', ['product' => $screen->product]) }}
+                    <a href="{{ route('shooting-list') }}">{{ __('coverage.of_all_products') }}</a>
                 @endif
             </p>
-            <nav aria-label="Group by">
-                @foreach (App\Http\Screens\Pictures\ShootingScreen::BY as $by => $label)
+            <nav aria-label="{{ __('coverage.group_by') }}">
+                @foreach ($screen::BY as $by)
                     <a class="btn btn-plain" href="{{ $screen->address(['by' => $by]) }}"
-                        @if ($screen->by === $by) aria-current="true" @endif>By {{ strtolower($label) }}</a>
+                        @if ($screen->by === $by) aria-current="true" @endif>{{ __("coverage.by_{$by}") }}</a>
                 @endforeach
                 <a class="btn btn-plain" href="{{ $screen->address(route: 'shooting-list.csv') }}"><x-icon name="download" />
-                    CSV</a>
-                <button type="button" class="btn btn-primary" data-do="print">Print</button>
+                    {{ __('coverage.csv') }}</a>
+                <a class="btn btn-plain"
+                    href="{{ $screen->address(route: 'shooting-list.cards') }}">{{ __('cards.slate_cards') }}</a>
+                <button type="button" class="btn btn-primary" data-do="print">{{ __('coverage.print') }}</button>
             </nav>
         </div>
         @if ($screen->lines === [])
-            <p class="empty">Nothing is missing{{ $screen->product === null ? '' : ' of ' . $screen->product }}.</p>
+            <p class="empty">
+                {{ $screen->product === null ? __('coverage.nothing_is_missing') : __('coverage.nothing_of_product_is_missing', ['product' => $screen->product]) }}
+            </p>
         @else
-            <p class="quiet">Files with these names are read by the intake without a question: each says its SKU and its
-                view.</p>
+            <p class="quiet">{{ __('coverage.files_with_these_names_are_read') }}</p>
             @foreach ($screen->groups() as $group => $lines)
                 <section>
-                    <h2>{{ $group }} <small>{{ count($lines) }}
-                            {{ count($lines) === 1 ? 'picture' : 'pictures' }}</small></h2>
+                    <h2>{{ $group }}
+                        <small>{{ trans_choice('coverage.lines_picture', count($lines), ['lines' => count($lines)]) }}</small>
+                    </h2>
                     <table class="plain">
                         <thead>
                             <tr>
-                                <th scope="col"><span class="visually-hidden">Done</span></th>
+                                <th scope="col"><span class="visually-hidden">{{ __('coverage.done') }}</span></th>
                                 @if ($screen->by !== 'product')
-                                    <th scope="col">Product</th>
+                                    <th scope="col">{{ __('coverage.product') }}</th>
                                 @endif
                                 <th scope="col">
-                                    Part</th>
+                                    {{ __('coverage.part') }}</th>
                                 @if ($screen->by !== 'view')
-                                    <th scope="col">View</th>
+                                    <th scope="col">{{ __('coverage.view') }}</th>
                                 @endif
                                 <th scope="col">
-                                    Needed</th>
-                                <th scope="col" class="number">SKUs</th>
-                                <th scope="col">File name</th>
+                                    {{ __('coverage.needed') }}</th>
+                                <th scope="col" class="number">{{ __('coverage.skus') }}</th>
+                                <th scope="col">{{ __('coverage.file_name') }}</th>
                             </tr>
                         </thead>
                         <tbody>
@@ -62,14 +66,14 @@
                                         <td>{{ $line->view->name }}</td>
                                     @endif
                                     <td @class([
-                                        'quiet' => $line->need !== Core\Gallery\Coverage\Need::Required,
+                                        'quiet' => !$line->need->isRequired(),
                                     ])>
                                         {{ $line->need->value }}</td>
-                                    <td class="number">{{ number_format($line->skus) }}</td>
+                                    <td class="number">@number($line->skus)</td>
                                     <td>
                                         @if ($line->file === '')
-                                            <span class="quiet">any name; link it by
-                                            hand</span>@else<code>{{ $line->file }}</code>
+                                            <span
+                                            class="quiet">{{ __('coverage.any_name_link_it_by_hand') }}</span>@else<code>{{ $line->file }}</code>
                                         @endif
                                     </td>
                                 </tr>
@@ -79,7 +83,7 @@
                 </section>
             @endforeach
             @unless ($screen->isAll)
-                <p class="quiet">There are more. The CSV has them all.</p>
+                <p class="quiet">{{ __('coverage.there_are_more_the_csv_has') }}</p>
             @endunless
         @endif
     </div>

@@ -1,7 +1,6 @@
 <h2>
-    Facts</h2>
-<p class="quiet">What else is to be said, without making SKUs. A fact that turns out to come in several kinds can become
-    an axis.</p>
+    {{ __('details.facts') }}</h2>
+<p class="quiet">{{ __('details.what_else_is_to_be_said') }}</p>
 @if ($loaded->core->state->details->facts !== [])
     <table class="plain facts-table">
         <tbody>
@@ -9,14 +8,15 @@
                 <tr>
                     <th scope="row">{{ $fact->name }}</th>
                     <td>{{ $fact->inWords() }}</td>
-                    <td class="quiet">{{ $fact->kind->value }}{{ $fact->isShown ? '' : ', not shown to shoppers' }}</td>
+                    <td class="quiet">
+                        {{ $fact->kind->value }}{{ $fact->isShown ? '' : __('details.not_shown_to_shoppers') }}</td>
                     <td>
                         @can('edit')
                             <a class="btn btn-plain"
-                                href="{{ route('board', ['product' => $product, 'open' => route('setup', ['product' => $product, 'fact' => $fact->id], false)]) }}">Make
-                                it an axis…</a>
+                                href="{{ route('board', ['product' => $product, 'open' => route('setup', ['product' => $product, 'fact' => $fact->id], false)]) }}">{{ __('details.make_it_an_axis') }}</a>
                             <button type="button" class="btn btn-plain" data-post="{{ route('facts.remove', $product) }}"
-                                data-with="{{ json_encode(['fact' => $fact->id]) }}">Remove<span class="visually-hidden">
+                                data-with="{{ json_encode(['fact' => $fact->id]) }}">{{ __('details.remove') }}<span
+                                    class="visually-hidden">
                                     {{ $fact->name }}</span></button>
                         @endcan
                     </td>
@@ -27,30 +27,33 @@
 @endif
 @can('edit')
     <form class="line" data-act="{{ route('facts.set', $product) }}">
-        <div class="field"><label for="fact-name">Fact</label><input class="form-control" id="fact-name" name="name"
-                placeholder="Such as Lining" maxlength="60" required></div>
-        <div class="field"><label for="fact-value">What it says</label><input class="form-control" id="fact-value"
-                name="value" placeholder="Such as cotton" maxlength="200" required></div>
-        <div class="field"><label for="fact-kind">As</label><select class="form-select" id="fact-kind" name="kind">
-                @foreach (Core\Details\FactKind::cases() as $kind)
+        <div class="field"><label for="fact-name">{{ __('details.fact') }}</label><input class="form-control"
+                id="fact-name" name="name" placeholder="{{ __('details.such_as_lining') }}" maxlength="60" required>
+        </div>
+        <div class="field"><label for="fact-value">{{ __('details.what_it_says') }}</label><input class="form-control"
+                id="fact-value" name="value" placeholder="{{ __('details.such_as_cotton') }}" maxlength="200" required>
+        </div>
+        <div class="field"><label for="fact-kind">{{ __('details.as') }}</label><select class="form-select" id="fact-kind"
+                name="kind">
+                @foreach ($kinds as $kind)
                     <option value="{{ $kind->value }}">{{ $kind->value }}</option>
                 @endforeach
             </select>
         </div>
-        <div class="field"><label for="fact-unit">Unit of a number</label><input class="form-control" id="fact-unit"
-                name="unit" placeholder="Such as g/m²" maxlength="12" autocomplete="off"></div>
-        <label class="settle"><input type="checkbox" class="form-check-input" name="is_hidden" value="1"> Not for
-            shoppers</label>
-        <button class="btn btn-plain">Keep the fact</button>
+        <div class="field"><label for="fact-unit">{{ __('details.unit_of_a_number') }}</label><input class="form-control"
+                id="fact-unit" name="unit" placeholder="{{ __('details.such_as_g_m2') }}" maxlength="12"
+                autocomplete="off"></div>
+        <label class="settle"><input type="checkbox" class="form-check-input" name="is_hidden" value="1">
+            {{ __('details.not_for_shoppers') }}</label>
+        <button class="btn btn-plain">{{ __('details.keep_the_fact') }}</button>
     </form>
 @endcan
-<h2>What shoppers see first</h2>
-<p>{{ $loaded->core->opens()->cell() === null ? 'No SKU is on offer yet.' : $loaded->core->matrix->inWordsOr($loaded->core->opens()->cell(), 'The single SKU') . ($loaded->core->hasChosenOpening() ? ', as chosen.' : ', the first that is not sold out.') }}
-    {{ $loaded->core->opens()->choice()->values === [] ? 'Shoppers choose every value themselves.' : 'They find ' . $loaded->core->matrix->inWords($loaded->core->opens()->choice()) . ' chosen.' }}
+<h2>{{ __('details.what_shoppers_see_first') }}</h2>
+<p>{{ $screen->opensWith() }} {{ $screen->choiceInWords() }}
     @if ($product->opening_cell !== null)
         @can('edit')
             <button type="button" class="btn btn-plain" data-post="{{ route('opening', $product) }}"
-                data-with='{"none":1}'>Back to the first that is not sold out</button>
+                data-with='{"none":1}'>{{ __('details.back_to_the_first_that_is') }}</button>
         @endcan
     @endif
 </p>

@@ -1,6 +1,5 @@
-@php($canEdit = auth()->user()->can('edit'))
 <div data-page="details" data-version="{{ $product->version }}" data-url="{{ route('details', $product) }}">
-    <section class="strip-findings" aria-label="What is still missing">
+    <section class="strip-findings" aria-label="{{ __('details.what_is_still_missing') }}">
         <p role="status">{{ $screen->summary() }}</p>
         @if ($screen->findings !== [])
             <ul>
@@ -13,81 +12,83 @@
     </section>
     <div class="details-first">
         <div>
-            @foreach (['name' => ['Name', 'What a shopper reads.', 120, ''], 'brand' => ['Brand', '', 80, 'brands'], 'category' => ['Category', 'A path, such as Outerwear > Smocks.', 200, 'categories']] as $field => [$label, $hint, $most, $list])
+            @foreach ($screen->nameFields() as $field)
                 <form data-act="{{ route('details.update', $product) }}" data-at-once><input type="hidden"
-                        name="field" value="{{ $field }}">
+                        name="field" value="{{ $field->name }}">
                     <div class="field">
-                        <label for="{{ $field }}">{{ $label }}</label>
-                        <input class="form-control" id="{{ $field }}" name="value"
-                            maxlength="{{ $most }}" value="{{ $product->{$field} }}" autocomplete="off"
-                            @if ($list !== '') list="known-{{ $list }}" @endif
+                        <label for="{{ $field->name }}">{{ $field->label }}</label>
+                        <input class="form-control" id="{{ $field->name }}" name="value"
+                            maxlength="{{ $field->most }}" value="{{ $field->value }}" autocomplete="off"
+                            @if ($field->known !== '') list="known-{{ $field->known }}" @endif
                             @readonly(!$canEdit)>
-                        @if ($hint !== '')
-                            <p class="hint">{{ $hint }}</p>
+                        @if ($field->hint !== '')
+                            <p class="hint">{{ $field->hint }}</p>
                         @endif
                     </div>
                 </form>
             @endforeach
             <div class="field">
-                <span class="label">Code</span>
+                <span class="label">{{ __('details.code') }}</span>
                 <p class="currency"><b>{{ $product->code }}</b>
                     @if ($canEdit)
                         <button type="button" class="btn btn-plain"
-                            data-dialog="{{ route('product-code', $product) }}">Change…<span class="visually-hidden">
-                                the code</span></button>
+                            data-dialog="{{ route('product-code', $product) }}">{{ __('details.change') }}<span
+                                class="visually-hidden">
+                                {{ __('details.the_code') }}</span></button>
                     @endif
                 </p>
             </div>
             <form data-act="{{ route('details.update', $product) }}" data-at-once><input type="hidden" name="field"
                     value="shot_list_id">
                 <div class="field">
-                    <label for="shot_list">Shot list</label>
+                    <label for="shot_list">{{ __('details.shot_list') }}</label>
                     <select class="form-select" id="shot_list" name="value" @disabled(!$canEdit)>
-                        <option value="">None</option>
+                        <option value="">{{ __('details.none') }}</option>
                         @foreach ($screen->shotLists() as $list)
                             <option value="{{ $list->id }}" @selected($product->shot_list_id === $list->id)>{{ $list->name }}:
-                                {{ implode(', ', $list->views) }}</option>
+                                @list($list->views)</option>
                         @endforeach
                     </select>
-                    <p class="hint">The views that this kind of product needs.</p>
+                    <p class="hint">{{ __('details.the_views_that_this_kind_of') }}</p>
                 </div>
             </form>
-            <div class="field"><span class="label">Prices</span>
+            <div class="field"><span class="label">{{ __('details.prices') }}</span>
                 <p class="currency">
-                    {{ $loaded->core->priceRange($loaded->core->made) === '' ? 'none yet' : $loaded->core->priceRange($loaded->core->made) }}
+                    {{ $loaded->core->priceRange($loaded->core->made) === '' ? __('details.none_yet') : $loaded->core->priceRange($loaded->core->made) }}
                     <b>{{ $product->currency }}</b> <a class="btn btn-plain"
-                        href="{{ route('prices', $product) }}">Prices</a>
+                        href="{{ route('prices', $product) }}">{{ __('details.prices') }}</a>
                     @if ($canEdit)
                         <button type="button" class="btn btn-plain"
-                            data-dialog="{{ route('currency', $product) }}">Change…<span class="visually-hidden"> the
-                                currency</span></button>
+                            data-dialog="{{ route('currency', $product) }}">{{ __('details.change') }}<span
+                                class="visually-hidden"> {{ __('details.the_currency') }}</span></button>
                     @endif
                 </p>
             </div>
         </div>
         <div>
-            <x-detail-form :product="$product" :loaded="$loaded" :kind="Core\Details\DetailKind::ShortText" />
+            <x-detail-form :product="$product" :loaded="$loaded" kind="short text" />
             <form id="description-form" data-act="{{ route('details.update', $product) }}" data-at-once><input
                     type="hidden" name="field" value="description">
                 <div class="field" id="description-box">
-                    <span class="label" id="description-label">Description</span>
+                    <span class="label" id="description-label">{{ __('details.description') }}</span>
                     @if ($canEdit)
                         <div data-keep="1" class="editor-box">
-                            <div class="editor-tools" role="toolbar" aria-label="Format of the description"
+                            <div class="editor-tools" role="toolbar"
+                                aria-label="{{ __('details.format_of_the_description') }}"
                                 aria-controls="description-text">
-                                @foreach (['bold' => 'Strong', 'italic' => 'Emphasized', 'heading' => 'Heading', 'list' => 'List', 'numbers' => 'Numbered', 'link' => 'Link', 'plain' => 'Plain'] as $verb => $label)
+                                @foreach (['bold', 'italic', 'heading', 'list', 'numbers', 'link', 'plain'] as $verb)
                                     <button type="button" class="btn-quiet"
-                                        data-format="{{ $verb }}">{{ $label }}</button>
+                                        data-format="{{ $verb }}">{{ __("details.format_{$verb}") }}</button>
                                 @endforeach
                                 <button type="button" class="btn-quiet"
-                                    data-dialog="{{ route('details.pictures', $product) }}">Picture…</button>
+                                    data-dialog="{{ route('details.pictures', $product) }}">{{ __('details.picture') }}</button>
                             </div>
                             <div class="form-control editor-text" id="description-text" contenteditable="true"
                                 role="textbox" aria-multiline="true" aria-labelledby="description-label"
                                 data-editor="description"></div>
                         </div>
                         <textarea id="description" name="value" hidden>{{ $screen->description() }}</textarea>
-                        <p class="hint">Kept as you leave it. A picture stands as [picture 12].</p>
+                        <p class="hint">{{ __('details.kept_as_you_leave_it_a') }}</p>
                     @else
                         <div class="editor-text">{!! $screen->description() !!}</div>
                     @endif
@@ -100,28 +101,28 @@
             <h2>{{ $title }}</h2>
             <div class="detail-row">
                 @foreach ($kinds as $kind)
-                    <x-detail-form :product="$product" :loaded="$loaded" :kind="$kind" />
+                    <x-detail-form :product="$product" :loaded="$loaded" :kind="$kind->value" />
                 @endforeach
             </div>
         </section>
     @endforeach
     @include('details.facts')
     @if ($screen->parts() !== [])
-        <h2>Said otherwise of parts</h2>
+        <h2>{{ __('details.said_otherwise_of_parts') }}</h2>
         <table class="plain facts-table">
             <tbody>
-                @foreach ($screen->parts() as [$kind, $where, $words, $selected])
+                @foreach ($screen->parts() as $part)
                     <tr>
-                        <th scope="row">{{ $kind->label() }}</th>
-                        <td>{{ $where }}</td>
-                        <td>{{ $words }}</td>
+                        <th scope="row">{{ $part->kind->label() }}</th>
+                        <td>{{ $part->where }}</td>
+                        <td>{{ $part->words }}</td>
                         <td>
                             @if ($canEdit)
                                 <button type="button" class="btn btn-plain"
                                     data-post="{{ route('details.set', $product) }}"
-                                    data-with="{{ json_encode(['detail' => $kind->value, 'part' => 1, 'selected' => $selected]) }}">As
-                                    the product<span class="visually-hidden"> for {{ $kind->label() }} of
-                                        {{ $where }}</span></button>
+                                    data-with="{{ json_encode(['detail' => $part->kind->value, 'part' => 1, 'selected' => $part->selected]) }}">{{ __('details.as_the_product') }}<span
+                                        class="visually-hidden">
+                                        {{ __('details.for_kind_of_where', ['kind' => $part->kind->label(), 'where' => $part->where]) }}</span></button>
                             @endif
                         </td>
                     </tr>
@@ -130,9 +131,9 @@
         </table>
     @endif
     @if ($canEdit && $loaded->core->matrix->axes !== [])
-        <p class="quiet">To say something otherwise of a color, a size or a single SKU: <button type="button"
-                class="btn btn-plain" data-dialog="{{ route('details.otherwise', $product) }}" data-verb="POST">Say
-                otherwise of a part…</button></p>
+        <p class="quiet">{{ __('details.to_say_something_otherwise_of_a') }} <button type="button"
+                class="btn btn-plain" data-dialog="{{ route('details.otherwise', $product) }}"
+                data-verb="POST">{{ __('details.say_otherwise_of_a_part') }}</button></p>
     @endif
     @foreach ($screen->known() as $id => $entries)
         <datalist id="known-{{ $id }}">

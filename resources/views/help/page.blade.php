@@ -2,7 +2,7 @@
 @section('title', $titles[$page])
 @section('content')
     <div class="page guide">
-        <nav class="guide-pages" aria-label="Pages of the guide">
+        <nav class="guide-pages" aria-label="{{ __('help.pages_of_the_guide') }}">
             <ol>
                 @foreach ($titles as $name => $title)
                     <li><a href="{{ route('help', ['page' => $name]) }}"

@@ -5,13 +5,15 @@
                 <td>
                     @if ($entry->undone_at === null)
                         <input type="radio" class="form-check-input" name="from" value="{{ $entry->id }}"
-                            aria-label="Compare from here: {{ $entry->words }}" @checked($entry->id === ($points[1] ?? ($points[0] ?? 0)))>
+                            aria-label="{{ __('history.compare_from_here_entry', ['entry' => $entry->words]) }}"
+                            @checked($entry->id === ($points[1] ?? ($points[0] ?? 0)))>
                     @endif
                 </td>
                 <td>
                     @if ($entry->undone_at === null)
                         <input type="radio" class="form-check-input" name="to" value="{{ $entry->id }}"
-                            aria-label="Compare to here: {{ $entry->words }}" @checked($entry->id === ($points[0] ?? 0))>
+                            aria-label="{{ __('history.compare_to_here_entry', ['entry' => $entry->words]) }}"
+                            @checked($entry->id === ($points[0] ?? 0))>
                     @endif
                 </td>
             @endif
@@ -19,15 +21,17 @@
             <td class="who">{{ $entry->user->name }}</td>
             <td class="picture">
                 @if ($entry->photo_id !== null)
-                    <img src="{{ App\Media\PhotoSize::Thumb->address($entry->photo_id) }}" alt="" width="32"
+                    <img src="{{ route('photo', [$entry->photo_id, 'thumb'], false) }}" alt="" width="32"
                         height="32" loading="lazy">
                 @endif
             </td>
             <td><span @class(['undone' => $entry->undone_at !== null])>{{ $entry->words }}</span>
                 @if ($entry->undone_at !== null)
-                    <span class="quiet">undone {{ $entry->undoneAt('H:i') }} by {{ $entry->undoer?->name }}</span>
+                    <span
+                        class="quiet">{{ __('history.undone_undone_at_by_undoer', ['undone_at' => $entry->undoneAt('H:i'), 'undoer' => $entry->undoer?->name]) }}</span>
                     @endif @if ($entry->is_final)
-                        <span class="quiet" title="Changes of that age cannot be undone">words only</span>
+                        <span class="quiet"
+                            title="{{ __('history.changes_of_that_age_cannot_be') }}">{{ __('history.words_only') }}</span>
                     @endif
             </td>
             @if ($product !== null)
@@ -36,7 +40,7 @@
                         @if (!$loop->first || $entries->currentPage() > 1)
                             <button type="button" class="btn btn-plain"
                                 data-post="{{ route('undo-to', [$product, $entry->id]) }}"
-                                title="Undo all changes of yours that came after this one">Undo my later ones</button>
+                                title="{{ __('history.undo_all_changes_of_yours_that') }}">{{ __('history.undo_my_later_ones') }}</button>
                         @endif
                     @endcan
                 </td>

@@ -1,38 +1,34 @@
-<div class="alike" aria-label="Shows the same">
+<div class="alike" aria-label="{{ __('intake.shows_the_same') }}">
     <figure>
         @if ($screen->row->picture() !== null)
             <img src="{{ $screen->row->picture() }}" alt="">
         @endif
         <figcaption>
-            <b>This one</b> {{ $file->width }} × {{ $file->height }},
-            {{ App\Http\Screens\Sizes::megabytes($file->file->bytes) }}
-            @if ($can)
-                @php($replaces = collect($file->alike)->first(fn($alike) => $alike->placementId !== null))
-                @if ($replaces !== null && $screen->canAccept())
+            <b>{{ __('intake.this_one') }}</b> {{ $screen->row->measures() }}
+            @if ($canEdit)
+                @if ($screen->replaces() !== '' && $screen->canAccept())
                     <button type="button" class="btn btn-plain" data-intake="replace"
-                        data-files="{{ $file->file->id }}:{{ $file->seen() }}">Put it in the place of
-                        {{ $replaces->file }}</button>
+                        data-files="{{ $screen->file->file->id }}:{{ $screen->file->seen() }}">{{ __('intake.put_it_in_the_place_of', ['file' => $screen->replaces()]) }}</button>
                 @endif
-                @if ($screen->canAccept() && $file->status === Core\Matching\Drop\DropFileStatus::Double)
+                @if ($screen->canAccept() && $screen->isDouble())
                     <button type="button" class="btn btn-plain" data-intake="accept"
-                        data-files="{{ $file->file->id }}:{{ $file->seen() }}">Link it as well</button>
+                        data-files="{{ $screen->file->file->id }}:{{ $screen->file->seen() }}">{{ __('intake.link_it_as_well') }}</button>
                 @endif
-                <button type="button" class="btn btn-plain" data-intake="aside" data-files="{{ $file->file->id }}">Put
-                    it aside</button>
+                <button type="button" class="btn btn-plain" data-intake="aside"
+                    data-files="{{ $screen->file->file->id }}">{{ __('intake.put_it_aside') }}</button>
             @endif
         </figcaption>
     </figure>
-    @foreach (array_slice($file->alike, 0, 3) as $alike)
+    @foreach ($screen->alike() as $alike)
         <figure>
             @if ($alike->isReady)
-                <img src="{{ App\Media\PhotoSize::Thumb->address($alike->photoId) }}" alt="">
+                <img src="{{ route('photo', [$alike->photoId, 'thumb'], false) }}" alt="">
             @endif
             <figcaption>
-                <b>{{ $alike->file }}</b> {{ $alike->width }} × {{ $alike->height }},
-                {{ App\Http\Screens\Sizes::megabytes($alike->bytes) }}
-                @if ($can && $alike->fileId !== null)
+                <b>{{ $alike->file }}</b> {{ $screen->measures($alike) }}
+                @if ($canEdit && $alike->fileId !== null)
                     <button type="button" class="btn btn-plain" data-intake="aside"
-                        data-files="{{ $alike->fileId }}">Put that one aside</button>
+                        data-files="{{ $alike->fileId }}">{{ __('intake.put_that_one_aside') }}</button>
                 @endif
             </figcaption>
         </figure>

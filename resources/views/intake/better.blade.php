@@ -1,15 +1,14 @@
 <h2 id="dialog-title">
-    Replace {{ count($pairs) === 1 ? 'a picture' : number_format(count($pairs)) . ' pictures' }} by better files</h2>
-<p class="quiet">Each new file takes over where the old one is linked, its place in the order, its roles and its texts.
-    One undo takes all of it back.</p>
+    {{ trans_choice('intake.replace_pairs_by_better_files', count($pairs)) }}</h2>
+<p class="quiet">{{ __('intake.each_new_file_takes_over_where') }}</p>
 <div class="better">
     <table class="plain">
         <thead>
             <tr>
-                <th scope="col">Replace</th>
-                <th scope="col">Now</th>
-                <th scope="col">After</th>
-                <th scope="col">Where</th>
+                <th scope="col">{{ __('intake.replace') }}</th>
+                <th scope="col">{{ __('intake.now') }}</th>
+                <th scope="col">{{ __('intake.after') }}</th>
+                <th scope="col">{{ __('intake.where') }}</th>
             </tr>
         </thead>
         <tbody>
@@ -17,12 +16,11 @@
                 <tr>
                     <td><input type="checkbox" class="form-check-input" checked
                             value="{{ $pair->row->id() }}:{{ $pair->row->read->seen() }}"
-                            aria-label="Replace {{ $pair->old->file }}"></td>
+                            aria-label="{{ __('intake.replace_file', ['file' => $pair->old->file]) }}"></td>
                     <td>
                         <figure>
                             @if ($pair->old->isReady)
-                                <img src="{{ App\Media\PhotoSize::Thumb->address($pair->old->photoId) }}"
-                                    alt="">
+                                <img src="{{ route('photo', [$pair->old->photoId, 'thumb'], false) }}" alt="">
                             @endif
                             <figcaption>
                                 <x-file-name :name="$pair->old->file" />{{ $pair->old->width }} × {{ $pair->old->height }}
@@ -37,7 +35,7 @@
                             <figcaption>
                                 <x-file-name :name="$pair->row->file()" />{{ $pair->row->read->width }} ×
                                 {{ $pair->row->read->height }}@if ($pair->isSmaller())
-                                    <span class="warns">smaller than now</span>
+                                    <span class="warns">{{ __('intake.smaller_than_now') }}</span>
                                 @endif
                             </figcaption>
                         </figure>
@@ -48,5 +46,6 @@
         </tbody>
     </table>
 </div>
-<div class="buttons"><button type="button" class="btn btn-plain" data-do="close">Leave all as they are</button><button
-        type="button" class="btn btn-primary" data-intake="replace" data-of="better">Replace them</button></div>
+<div class="buttons"><button type="button" class="btn btn-plain"
+        data-do="close">{{ __('intake.leave_all_as_they_are') }}</button><button type="button" class="btn btn-primary"
+        data-intake="replace" data-of="better">{{ __('intake.replace_them') }}</button></div>

@@ -1,104 +1,89 @@
-@php($drop = $screen->read->drop)
-@php($can = auth()->user()->can('edit'))
-@php($address = fn(array $with): string => route('intake.drop', ['drop' => $drop->id] + array_filter($with + ['by' => $screen->by, 'show' => $screen->show], fn($value) => $value !== '' && $value !== 'need')))
-<div class="intake" data-drop data-url="{{ route('intake.drop', $drop) }}" data-by="{{ $screen->by }}"
+<div class="intake" data-drop data-url="{{ route('intake.drop', $screen->read->drop) }}" data-by="{{ $screen->by }}"
     data-shown="{{ $screen->show }}" data-page="{{ $screen->pageNumber() }}"
     data-moving="{{ $screen->isMoving() ? '1' : '' }}" data-pulse="{{ $screen->pulse }}"
-    data-can-edit="{{ $can ? '1' : '0' }}">
+    data-can-edit="{{ $canEdit ? '1' : '0' }}">
     <div class="intake-head">
         <div>
-            <p class="quiet"><a href="{{ route('intake') }}">Intake</a></p>
-            <h1>{{ $drop->name }}</h1>
-            <p><b>{{ number_format(count($screen->read->files)) }}</b>
-                {{ count($screen->read->files) === 1 ? 'file' : 'files' }} · {{ $drop->user->name }},
-                {{ $drop->at('j M H:i') }}{{ $drop->sender === '' ? '' : " · from {$drop->sender}" }}{{ $drop->product === null ? '' : " · all of {$drop->product->name}" }}
-                · @if ($screen->isSafe())
-                <b>all are safe</b>@else<span
-                        class="warns">{{ number_format($screen->count(Core\Matching\Drop\DropFileStatus::Arriving)) }}
-                        have not arrived: drop the same files again to go on, what is here is not sent twice</span>
+            <p class="quiet"><a href="{{ route('intake') }}">{{ __('intake.intake') }}</a></p>
+            <h1>{{ $screen->read->drop->name }}</h1>
+            <p> @sayChoice('intake.files_of_user', count($screen->read->files), $screen->origin()) · @if ($screen->isSafe())
+                <b>{{ __('intake.all_are_safe') }}</b>@else<span
+                        class="warns">{{ __('intake.arriving_have_not_arrived_drop_the', ['arriving' => $screen->arriving()]) }}</span>
                 @endif
             </p>
         </div>
         <div class="intake-deeds">
-            @if ($can)
-                @php($last = $screen->lastAct())
-                @php($undone = $screen->lastUndone())
-                @if ($undone !== null)
+            @if ($canEdit)
+                @if ($screen->lastUndone() !== null)
                     <button type="button" class="btn btn-plain" data-do="redo"
-                        data-url="{{ route('intake.undo', $drop) }}?batch={{ $undone->id }}&again=1"
-                        title="{{ $undone->words }}, {{ $undone->at('H:i') }}">Make again</button>
+                        data-url="{{ route('intake.undo', $screen->read->drop) }}?batch={{ $screen->lastUndone()->id }}&again=1"
+                        title="{{ $screen->lastUndone()->words }}, {{ $screen->lastUndone()->at('H:i') }}">{{ __('intake.make_again') }}</button>
                 @endif
-                @if ($last !== null)
+                @if ($screen->lastAct() !== null)
                     <button type="button" class="btn btn-plain" data-do="undo"
-                        data-url="{{ route('intake.undo', $drop) }}?batch={{ $last->id }}"
-                        title="{{ $last->words }}, {{ $last->at('H:i') }}">Undo:
-                        {{ mb_strimwidth($last->words, 0, 44, '…') }}</button>
+                        data-url="{{ route('intake.undo', $screen->read->drop) }}?batch={{ $screen->lastAct()->id }}"
+                        title="{{ $screen->lastAct()->words }}, {{ $screen->lastAct()->at('H:i') }}">{{ __('intake.undo_last', ['last' => $screen->lastWords()]) }}</button>
                 @endif
-                @php($sure = $screen->count(Core\Matching\Drop\DropFileStatus::Sure))
-                @if ($sure > 0)
+                @if ($screen->sureCount() > 0)
                     <button type="button" class="btn btn-primary" data-intake="accept"
-                        data-files="{{ $screen->sure() }}" title="Each is in the table, with its reasons">Link all
-                        {{ number_format($sure) }} that are sure</button>
+                        data-files="{{ $screen->sure() }}"
+                        title="{{ __('intake.each_is_in_the_table_with') }}">{{ __('intake.link_all_sure_that_are_sure', ['sure' => $screen->sureCount()]) }}</button>
                 @endif
             @endif
         </div>
     </div>
     <div class="intake-bar">
-        <ul class="intake-sums" aria-label="How the files stand">
-            @foreach ($screen->sums() as [$words, $status])
+        <ul class="intake-sums" aria-label="{{ __('intake.how_the_files_stand') }}">
+            @foreach ($screen->sums() as $status => $words)
                 <li class="is-{{ $status }}">{{ $words }}</li>
             @endforeach
         </ul>
-        <nav aria-label="Which files, in which groups">
-            <a href="{{ $address(['by' => 'need', 'show' => '']) }}"
-                @if ($screen->by === 'need' && $screen->show === '') aria-current="true" @endif>By what is wrong</a>
-            <a href="{{ $address(['by' => 'product', 'show' => '']) }}"
-                @if ($screen->by === 'product' && $screen->show === '') aria-current="true" @endif>By product</a>
-            <a href="{{ $address(['show' => 'settled']) }}"
-                @if ($screen->show === 'settled') aria-current="true" @endif>Settled</a>
+        <nav aria-label="{{ __('intake.which_files_in_which_groups') }}">
+            <a href="{{ $screen->address(['by' => 'need', 'show' => '']) }}"
+                @if ($screen->by === 'need' && $screen->show === '') aria-current="true" @endif>{{ __('intake.by_what_is_wrong') }}</a>
+            <a href="{{ $screen->address(['by' => 'product', 'show' => '']) }}"
+                @if ($screen->by === 'product' && $screen->show === '') aria-current="true" @endif>{{ __('intake.by_product') }}</a>
+            <a href="{{ $screen->address(['show' => 'settled']) }}"
+                @if ($screen->show === 'settled') aria-current="true" @endif>{{ __('intake.settled') }}</a>
         </nav>
     </div>
-    @if ($can && $screen->show === '')
-        <div class="intake-tools" role="toolbar" aria-label="For the marked pictures">
-            <span data-intake-count role="status">None marked</span>
-            <button type="button" class="btn btn-plain" data-intake="accept" data-of="marked" data-needs-files>Link as
-                read <kbd>Enter</kbd></button>
-            <button type="button" class="btn btn-plain" data-intake="link" data-needs-files>Link to what is pointed at
-                <kbd>L</kbd></button>
-            <label class="visually-hidden" for="say-view">View of the marked pictures</label>
+    @if ($canEdit && $screen->show === '')
+        <div class="intake-tools" role="toolbar" aria-label="{{ __('intake.for_the_marked_pictures') }}">
+            <span data-intake-count role="status">{{ __('intake.none_marked') }}</span>
+            <button type="button" class="btn btn-plain" data-intake="accept" data-of="marked"
+                data-needs-files>@say('intake.link_as_read_enter')</button>
+            <button type="button" class="btn btn-plain" data-intake="link" data-needs-files>@say('intake.link_to_what_is_pointed_at')</button>
+            <label class="visually-hidden" for="say-view">{{ __('intake.view_of_the_marked_pictures') }}</label>
             <select class="form-select" id="say-view" data-intake-view data-needs-files>
-                <option value="">View…</option>
-                <option value="as-read">As read</option><x-view-options />
+                <option value="">{{ __('intake.view') }}</option>
+                <option value="as-read">{{ __('intake.as_read') }}</option><x-view-options />
             </select>
-            <button type="button" class="btn btn-plain" data-intake="aside" data-needs-files>Put aside
-                <kbd>X</kbd></button>
+            <button type="button" class="btn btn-plain" data-intake="aside" data-needs-files>@say('intake.put_aside_x')</button>
             <span class="spacer"></span>
             @if ($screen->read->better() !== [])
-                <button type="button" class="btn btn-plain" data-dialog="{{ route('intake.better', $drop) }}">Replace
-                    with better files…</button>
+                <button type="button" class="btn btn-plain"
+                    data-dialog="{{ route('intake.better', $screen->read->drop) }}">{{ __('intake.replace_with_better_files') }}</button>
             @endif
             @if ($screen->there() !== '')
                 <button type="button" class="btn btn-plain" data-intake="aside"
-                    data-files="{{ $screen->there() }}">Put aside what is there already</button>
+                    data-files="{{ $screen->there() }}">{{ __('intake.put_aside_what_is_there_already') }}</button>
             @endif
-            @if ($screen->count(Core\Matching\Drop\DropFileStatus::Arriving, Core\Matching\Drop\DropFileStatus::Refused) > 0)
+            @if ($screen->lacksFiles())
                 <button type="button" class="btn btn-plain" data-intake="forget"
-                    title="Those that have not arrived or cannot be taken are struck from this list">Strike what did not
-                    come in</button>
+                    title="{{ __('intake.those_that_have_not_arrived_or') }}">{{ __('intake.strike_what_did_not_come_in') }}</button>
             @endif
         </div>
     @endif
-    @if ($can && $screen->show === 'settled' && $screen->count(Core\Matching\Drop\DropFileStatus::Aside) > 0)
-        <div class="intake-tools" role="toolbar" aria-label="For the marked pictures">
-            <span data-intake-count role="status">None marked</span>
-            <button type="button" class="btn btn-plain" data-intake="aside" data-needs-files>Take up again
-                <kbd>X</kbd></button>
+    @if ($canEdit && $screen->show === 'settled' && $screen->hasAside())
+        <div class="intake-tools" role="toolbar" aria-label="{{ __('intake.for_the_marked_pictures') }}">
+            <span data-intake-count role="status">{{ __('intake.none_marked') }}</span>
+            <button type="button" class="btn btn-plain" data-intake="aside" data-needs-files>@say('intake.take_up_again_x')</button>
         </div>
     @endif
     <div class="intake-table" id="intake-table" tabindex="-1">
         @if ($screen->notes !== [])
             <details class="notes">
-                <summary>What was done with this drop</summary>
+                <summary>{{ __('intake.what_was_done_with_this_drop') }}</summary>
                 <ul>
                     @foreach ($screen->notes as $note)
                         <li><span class="quiet">{{ $note->at('j M H:i') }}, {{ $note->who }}:</span>
@@ -107,12 +92,11 @@
                 </ul>
             </details>
         @endif
-        @php($groups = $screen->groups())
-        @if ($groups === [])
+        @if ($screen->groups() === [])
             <p class="empty">
-                {{ $screen->show === 'settled' ? 'Nothing of this drop is settled yet.' : 'Everything of this drop is settled.' }}
+                {{ $screen->show === 'settled' ? __('intake.nothing_of_this_drop_is_settled') : __('intake.everything_of_this_drop_is_settled') }}
                 <a
-                    href="{{ $screen->show === 'settled' ? $address(['show' => '']) : route('intake') }}">{{ $screen->show === 'settled' ? 'Back to what is open' : 'To the intake' }}</a>
+                    href="{{ $screen->show === 'settled' ? $screen->address(['show' => '']) : route('intake') }}">{{ $screen->show === 'settled' ? __('intake.back_to_what_is_open') : __('intake.to_the_intake') }}</a>
             </p>
         @else
             <table>
@@ -125,35 +109,37 @@
                 </colgroup>
                 <thead class="visually-hidden">
                     <tr>
-                        <th scope="col">Marked</th>
-                        <th scope="col">Picture</th>
-                        <th scope="col">Name, as it is understood</th>
-                        <th scope="col">Where it belongs</th>
-                        <th scope="col">How sure, and why</th>
+                        <th scope="col">{{ __('intake.marked') }}</th>
+                        <th scope="col">{{ __('intake.picture') }}</th>
+                        <th scope="col">{{ __('intake.name_as_it_is_understood') }}</th>
+                        <th scope="col">{{ __('intake.where_it_belongs') }}</th>
+                        <th scope="col">{{ __('intake.how_sure_and_why') }}</th>
                     </tr>
                 </thead>
-                @foreach ($groups as $heading => $rows)
+                @foreach ($screen->groups() as $heading => $rows)
                     <tbody>
                         <tr class="group">
                             <th colspan="5" scope="rowgroup">
-                                @if ($can && $screen->show === '')
-                                    <button type="button" class="btn btn-quiet" data-intake-group>Mark</button>
+                                @if ($canEdit && $screen->show === '')
+                                    <button type="button" class="btn btn-quiet"
+                                        data-intake-group>{{ __('intake.mark') }}</button>
                                 @endif{{ $heading }}
-                                <span>{{ number_format($screen->countOf($heading)) }}</span>
+                                <span>@number($screen->countOf($heading))</span>
                             </th>
                         </tr>
                         @foreach ($rows as $row)
                             <tr class="row is-{{ $row->read->status->value }}" data-file="{{ $row->id() }}"
                                 data-seen="{{ $row->read->seen() }}"
                                 data-open="{{ $row->read->status->isOpen() ? '1' : '' }}"
-                                data-settle="{{ route('intake.settle', ['drop' => $drop->id, 'file' => $row->id()]) }}"
+                                data-settle="{{ route('intake.settle', ['drop' => $screen->read->drop->id, 'file' => $row->id()]) }}"
                                 tabindex="{{ $loop->parent->first && $loop->first ? '0' : '-1' }}"
                                 aria-label="{{ $row->file() }}, {{ $row->read->status->label() }}"
                                 id="file-{{ $row->id() }}">
                                 <td class="mark">
-                                    @if ($can && ($row->read->status->isOpen() || $row->read->status === Core\Matching\Drop\DropFileStatus::Aside))
+                                    @if ($canEdit && $row->canBeMarked())
                                         <input type="checkbox" class="form-check-input" tabindex="-1"
-                                            data-keep="1" aria-label="Mark {{ $row->file() }}">
+                                            data-keep="1"
+                                            aria-label="{{ __('intake.mark_file', ['file' => $row->file()]) }}">
                                     @endif
                                 </td>
                                 <td class="thumb">
@@ -164,7 +150,7 @@
                                 </td>
                                 <td class="words"><span class="pieces">{{ $row->markedName() }}</span>
                                     @if ($row->read->file->folder !== '')
-                                        <small>in {{ $row->read->file->folder }}</small>
+                                        <small>{{ __('intake.in_folder', ['folder' => $row->read->file->folder]) }}</small>
                                     @endif
                                 </td>
                                 <td class="where">
@@ -174,7 +160,7 @@
                                     @endif
                                 </td>
                                 <td class="why"><b>{{ $row->read->status->label() }}</b>
-                                    <span>{{ implode(' ', $row->reasons()) }}</span>
+                                    <span>{{ $row->reasonsInWords() }}</span>
                                     @foreach ($row->remarks() as $remark)
                                         <small>{{ $remark }}</small>
                                     @endforeach
@@ -185,23 +171,22 @@
                 @endforeach
             </table>
             @if ($screen->pages() > 1)
-                <nav class="pages" aria-label="Pages">
+                <nav class="pages" aria-label="{{ __('intake.pages') }}">
                     @if ($screen->pageNumber() > 1)
-                        <a class="btn btn-plain" href="{{ $address(['page' => $screen->pageNumber() - 1]) }}"
-                            rel="prev">Earlier</a>
+                        <a class="btn btn-plain" href="{{ $screen->address(['page' => $screen->earlierPage()]) }}"
+                            rel="prev">{{ __('intake.earlier') }}</a>
                     @endif
-                    <span>Page {{ $screen->pageNumber() }} of {{ $screen->pages() }}</span>
+                    <span>{{ __('intake.page_page_number_of_pages', ['page_number' => $screen->pageNumber(), 'pages' => $screen->pages()]) }}</span>
                     @if ($screen->pageNumber() < $screen->pages())
-                        <a class="btn btn-plain" href="{{ $address(['page' => $screen->pageNumber() + 1]) }}"
-                            rel="next">Later</a>
+                        <a class="btn btn-plain" href="{{ $screen->address(['page' => $screen->laterPage()]) }}"
+                            rel="next">{{ __('intake.later') }}</a>
                     @endif
                 </nav>
             @endif
         @endif
     </div>
-    <aside class="settle" id="settle" data-keep="1" aria-label="The picture in focus">
-        <p class="empty">Choose a picture in the table. <kbd>↑</kbd> <kbd>↓</kbd> move, <kbd>Space</kbd> marks,
-            <kbd>Enter</kbd> links it as it is read, <kbd>L</kbd> to what is pointed at, <kbd>X</kbd> puts it aside.
+    <aside class="settle" id="settle" data-keep="1" aria-label="{{ __('intake.the_picture_in_focus') }}">
+        <p class="empty">@say('intake.choose_a_picture_in_the_table')
         </p>
     </aside>
 </div>

@@ -1,6 +1,6 @@
 @if ($hits === [])
     <p class="quiet">
-        No product is called so.</p>
+        {{ __('intake.no_product_is_called_so') }}</p>
 @else
     <div class="hits">
         @foreach ($hits as $hit)

@@ -1,27 +1,26 @@
 @extends('layout.app')
-@section('title', 'Labels of ' . $product->name)
+@section('title', __('labels.labels_of', ['name' => $product->name]))
 @section('content')
     <x-product-head :product="$product" current="labels" />
     <div class="page labels">
         <form class="not-printed label-choice" method="get" action="{{ route('labels', $product) }}">
             <input type="hidden" name="selected" value="{{ $selected }}">
-            <p>{{ number_format(count($screen->labels())) }} {{ count($screen->labels()) === 1 ? 'label' : 'labels' }} of
-                {{ number_format(count($screen->skus)) }} {{ count($screen->skus) === 1 ? 'SKU' : 'SKUs' }}.@if ($screen->withoutGtin() > 0)
-                    {{ number_format($screen->withoutGtin()) }} {{ $screen->withoutGtin() === 1 ? 'has' : 'have' }} no GTIN:
-                    {{ $screen->withoutGtin() === 1 ? 'its label has' : 'their labels have' }} no bars.
+            <p>{{ __('labels.so_many_labels_of_skus', ['labels' => trans_choice('labels.labels_in_words', count($screen->labels())), 'skus' => trans_choice('labels.skus_in_words', count($screen->skus))]) }}
+                @if ($screen->withoutGtin() > 0)
+                    {{ trans_choice('labels.without_gtin_has_no_gtin_its', $screen->withoutGtin(), ['without_gtin' => $screen->withoutGtin()]) }}
                     @endif @if ($screen->isCut())
-                        Only the first {{ number_format($screen::MOST) }} are drawn: print them in parts.
+                        {{ __('labels.only_the_first', ['most' => $screen::MOST]) }}
                     @endif
             </p>
             <details>
-                <summary>How many of each</summary>
+                <summary>{{ __('labels.how_many_of_each') }}</summary>
                 <table class="plain">
                     <thead>
                         <tr>
-                            <th scope="col">SKU</th>
-                            <th scope="col">Code</th>
-                            <th scope="col" class="number">In stock</th>
-                            <th scope="col">Labels</th>
+                            <th scope="col">{{ __('labels.sku') }}</th>
+                            <th scope="col">{{ __('labels.code') }}</th>
+                            <th scope="col" class="number">{{ __('labels.in_stock') }}</th>
+                            <th scope="col">{{ __('labels.labels_2') }}</th>
                         </tr>
                     </thead>
                     <tbody>
@@ -32,15 +31,15 @@
                                 <td class="number">{{ $screen->units($sku) }}</td>
                                 <td><input class="form-control" type="number" min="0" max="{{ $screen::MOST }}"
                                         name="copies[{{ $sku->id }}]" value="{{ $screen->copies($sku) }}"
-                                        aria-label="Labels of {{ $sku->code }}"></td>
+                                        aria-label="{{ __('labels.labels_of_code', ['code' => $sku->code]) }}"></td>
                             </tr>
                         @endforeach
                     </tbody>
                 </table>
-                <button class="btn btn-plain">Show these</button>
+                <button class="btn btn-plain">{{ __('labels.show_these') }}</button>
             </details>
-            <p><button type="button" class="btn btn-primary" data-do="print">Print</button> <span class="quiet">On A4,
-                    three to a row; the bars are drawn to be read at full size.</span></p>
+            <p><button type="button" class="btn btn-primary" data-do="print">{{ __('labels.print') }}</button> <span
+                    class="quiet">{{ __('labels.on_a4_three_to_a_row') }}</span></p>
         </form>
         <ul class="label-sheet">
             @foreach ($screen->labels() as $sku)
@@ -48,7 +47,7 @@
                     @if ($screen->barcode($sku) !== null)
                         {!! $screen->barcode($sku) !!}
                     @else
-                        <span class="no-bars">no GTIN</span>
+                        <span class="no-bars">{{ __('labels.no_gtin') }}</span>
                     @endif
                     <span
                         class="label-foot"><code>{{ $sku->code }}</code><span>{{ $screen->price($sku) }}</span></span>

@@ -1,9 +1,9 @@
 <div class="library-head">
-    <h1>Library</h1>
-    <nav class="views" aria-label="Parts of the library">
-        @foreach (['axes' => ['library', 'Axes and values'], 'runs' => ['library.runs', 'Size runs'], 'shots' => ['library.shots', 'Shot lists'], 'codes' => ['library.codes', 'Codes'], 'texts' => ['library.texts', 'Alt texts'], 'banners' => ['library.banners', 'Banners'], 'history' => ['library.history', 'History']] as $name => [$route, $label])
-            <a href="{{ route($route) }}"
-                @if ($part === $name || (in_array($part, ['axis', 'colors'], true) && $name === 'axes')) aria-current="page" @endif>{{ $label }}</a>
+    <h1>{{ __('library.library') }}</h1>
+    <nav class="views" aria-label="{{ __('library.parts_of_the_library') }}">
+        @foreach (['axes', 'runs', 'shots', 'codes', 'texts', 'banners', 'history'] as $place)
+            <a href="{{ route($place === 'axes' ? 'library' : "library.{$place}") }}"
+                @if ($place === $at) aria-current="page" @endif>{{ __("library.place_{$place}") }}</a>
         @endforeach
     </nav>
 </div>

@@ -1,5 +1,5 @@
 @extends('layout.app')
-@section('title', $part === 'axis' ? $axis->name . ' in the library' : 'Library')
+@section('title', $part === 'axis' ? __('library.title_axis', ['axis' => $axis->name]) : __('library.library'))
 @section('kept')<x-kept :of="$library->library" />@endsection
 @section('content')
     <div class="page">

@@ -1,44 +1,41 @@
 <div data-library data-version="{{ $library->library->version }}" data-url="{{ route('library.runs') }}">
-    <p class="quiet">A size run is an ordered list of values to put onto a product in one go: “Change axes…” on its
-        board offers them.</p>
+    <p class="quiet">{{ __('library.a_size_run_is_an_ordered') }}</p>
     <table class="plain library-runs">
         <thead>
             <tr>
-                <th scope="col">Run</th>
-                <th scope="col">Axis</th>
-                <th scope="col">Values in order</th>
-                <th scope="col" class="number">Count</th>
-                <th scope="col"><span class="visually-hidden">Change</span></th>
+                <th scope="col">{{ __('library.run') }}</th>
+                <th scope="col">{{ __('library.axis') }}</th>
+                <th scope="col">{{ __('library.values_in_order') }}</th>
+                <th scope="col" class="number">{{ __('library.count') }}</th>
+                <th scope="col"><span class="visually-hidden">{{ __('library.change') }}</span></th>
             </tr>
         </thead>
         <tbody>
-            @forelse ($library->runs() as $record)
-                @php($run = $library->run($record))
+            @forelse ($library->drawnRuns() as $run)
                 <tr>
-                    <td class="name">{{ $run->name }}</td>
-                    <td>{{ $record->axis->name }}</td>
+                    <td class="name">{{ $run->run->name }}</td>
+                    <td>{{ $run->record->axis->name }}</td>
                     <td><span class="run">
-                            @foreach ($run->sizes as $size)
+                            @foreach ($run->run->sizes as $size)
                                 <span>{{ $size }}</span>
                             @endforeach
                         </span>
-                        @if ($library->orderRemark($run) !== '')
-                            <br><span class="quiet">{{ $library->orderRemark($run) }}</span>
+                        @if ($run->remark !== '')
+                            <br><span class="quiet">{{ $run->remark }}</span>
                         @endif
-                        @php($guide = Core\Sizes\SizeGuide::of($run))
-                        @if ($guide !== null)
+                        @if ($run->guide !== null)
                             <details class="guide">
-                                <summary>For a size guide</summary>
+                                <summary>{{ __('library.for_a_size_guide') }}</summary>
                                 <table class="plain">
                                     <thead>
                                         <tr>
-                                            @foreach ($guide->columns as $column)
+                                            @foreach ($run->guide->columns as $column)
                                                 <th scope="col">{{ $column }}</th>
                                             @endforeach
                                         </tr>
                                     </thead>
                                     <tbody>
-                                        @foreach ($guide->rows as $row)
+                                        @foreach ($run->guide->rows as $row)
                                             <tr>
                                                 @foreach ($row as $cell)
                                                     <td>{{ $cell }}</td>
@@ -50,44 +47,47 @@
                             </details>
                         @endif
                     </td>
-                    <td class="number">{{ count($run->sizes) }}</td>
+                    <td class="number">{{ count($run->run->sizes) }}</td>
                     <td>
                         @can('edit')
                             <button type="button" class="btn btn-plain"
-                                data-dialog="{{ route('library.run', $record) }}">Change…<span class="visually-hidden">
-                                    {{ $run->name }}</span></button>
+                                data-dialog="{{ route('library.run', $run->record) }}">{{ __('library.change_2') }}<span
+                                    class="visually-hidden">
+                                    {{ $run->run->name }}</span></button>
                         @endcan
                     </td>
                 </tr>
             @empty
                 @if ($library->axes()->isNotEmpty())
                     <tr>
-                        <td colspan="5" class="quiet">No size run yet.</td>
+                        <td colspan="5" class="quiet">{{ __('library.no_size_run_yet') }}</td>
                     </tr>
                 @endif
             @endforelse
         </tbody>
     </table>
-    @php($axes = $library->axes()->sortByDesc(fn($axis) => $axis->kind === Core\Matrix\AxisKind::Size))
-    @if ($axes->isEmpty())
-        <p class="empty">The library has no axis yet. <a href="{{ route('library') }}">Add one</a>, such as Size; then
-            its values can be put into a run.</p>
+    @if ($library->axes()->isEmpty())
+        <p class="empty">{{ __('library.the_library_has_no_axis_yet') }} <a
+                href="{{ route('library') }}">{{ __('library.add_one') }}</a>{{ __('library.such_as_size_then_its_values') }}
+        </p>
     @elsecan('edit')
         <form class="library-form" data-act="{{ route('library.runs.create') }}">
-            <h2>Another run</h2>
+            <h2>{{ __('library.another_run') }}</h2>
             <div class="line">
-                <div class="field"><label for="run-name">Name</label><input class="form-control" id="run-name"
-                        name="name" placeholder="Such as XS–XXL" maxlength="60" required></div>
-                <div class="field"><label for="run-axis">Axis</label><select class="form-select" id="run-axis"
-                        name="axis">
-                        @foreach ($axes as $axis)
+                <div class="field"><label for="run-name">{{ __('library.name') }}</label><input class="form-control"
+                        id="run-name" name="name" placeholder="{{ __('library.such_as_xs_xxl') }}" maxlength="60"
+                        required></div>
+                <div class="field"><label for="run-axis">{{ __('library.axis') }}</label><select class="form-select"
+                        id="run-axis" name="axis">
+                        @foreach ($library->axesForRuns() as $axis)
                             <option value="{{ $axis->id }}">{{ $axis->name }}</option>
                         @endforeach
                     </select></div>
-                <div class="field wide"><label for="run-values">Values in order</label><input class="form-control"
-                        id="run-values" name="values" placeholder="XS, S, M, L, XL, XXL" required autocomplete="off">
+                <div class="field wide"><label for="run-values">{{ __('library.values_in_order') }}</label><input
+                        class="form-control" id="run-values" name="values"
+                        placeholder="{{ __('library.xs_s_m_l_xl_xxl') }}" required autocomplete="off">
                 </div>
-                <button class="btn btn-primary">Add</button>
+                <button class="btn btn-primary">{{ __('library.add') }}</button>
             </div>
         </form>
     @endif

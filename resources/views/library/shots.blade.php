@@ -1,18 +1,12 @@
-@php($lists = $library->shotLists())
-@php($views = $library->views())
-@php($names = $views->pluck('name', 'key'))
-@php($products = $library->productsByShotList())
-@php($pictures = $library->picturesByView())
 <div data-library data-version="{{ $library->library->version }}" data-url="{{ route('library.shots') }}">
-    <p class="quiet">A shot list says which views a kind of product needs, and in which order. Coverage, the shooting
-        list and “Follow the shot list” go by it.</p>
+    <p class="quiet">{{ __('library.a_shot_list_says_which_views') }}</p>
     <table class="plain library-shots">
         <thead>
             <tr>
-                <th scope="col">Shot list</th>
-                <th scope="col">Views in order</th>
-                <th scope="col" class="number">Products</th>
-                <th scope="col"><span class="visually-hidden">Change</span></th>
+                <th scope="col">{{ __('library.shot_list') }}</th>
+                <th scope="col">{{ __('library.views_in_order') }}</th>
+                <th scope="col" class="number">{{ __('library.products') }}</th>
+                <th scope="col"><span class="visually-hidden">{{ __('library.change') }}</span></th>
             </tr>
         </thead>
         <tbody>
@@ -22,43 +16,44 @@
                     <td><span class="run">
                             @foreach ($list->views as $key)
                                 <span
-                                    @class(['is-wanted' => !in_array($key, $list->required, true)])>{{ $names[$key] ?? $key }}@unless (in_array($key, $list->required, true))
-                                    <small> wanted</small>
+                                    @class(['is-wanted' => !$list->requires($key)])>{{ $names[$key] ?? $key }}@unless ($list->requires($key))
+                                    <small> {{ __('library.wanted') }}</small>
                                 @endunless
                             </span>
                         @endforeach
                     </span>
                 </td>
-                <td class="number">{{ number_format($products[$list->id] ?? 0) }}</td>
+                <td class="number">@number($products[$list->id] ?? 0)</td>
                 <td>
                     @can('edit')
                         <button type="button" class="btn btn-plain"
-                            data-dialog="{{ route('library.shot-list', $list) }}">Change…<span class="visually-hidden">
+                            data-dialog="{{ route('library.shot-list', $list) }}">{{ __('library.change_2') }}<span
+                                class="visually-hidden">
                                 {{ $list->name }}</span></button>
                     @endcan
                 </td>
             </tr>
             @empty
                 <tr>
-                    <td colspan="4" class="quiet">No shot list yet.</td>
+                    <td colspan="4" class="quiet">{{ __('library.no_shot_list_yet') }}</td>
                 </tr>
             @endforelse
         </tbody>
     </table>
     @can('edit')
         <p><button type="button" class="btn btn-plain" data-dialog="{{ route('library.shot-lists.new') }}"><x-icon
-                    name="plus" /> Another shot list…</button></p>
+                    name="plus" /> {{ __('library.another_shot_list_2') }}</button></p>
     @endcan
-    <h2>Views</h2>
-    <p class="quiet">What pictures can show, and by which words names of files say so.</p>
+    <h2>{{ __('library.views') }}</h2>
+    <p class="quiet">{{ __('library.what_pictures_can_show_and_by') }}</p>
     <table class="plain library-shots">
         <thead>
             <tr>
-                <th scope="col">View</th>
-                <th scope="col">It shows</th>
-                <th scope="col">Words in file names</th>
-                <th scope="col" class="number">Pictures</th>
-                <th scope="col"><span class="visually-hidden">Change</span></th>
+                <th scope="col">{{ __('library.view') }}</th>
+                <th scope="col">{{ __('library.it_shows') }}</th>
+                <th scope="col">{{ __('library.words_in_file_names') }}</th>
+                <th scope="col" class="number">{{ __('library.pictures') }}</th>
+                <th scope="col"><span class="visually-hidden">{{ __('library.change') }}</span></th>
             </tr>
         </thead>
         <tbody>
@@ -66,15 +61,17 @@
                 <tr>
                     <td class="name">{{ $view->toCore()->label() }}</td>
                     <td>{{ $view->showing->inWords() }}</td>
-                    <td>{{ implode(', ', $view->words) }}@if ($view->loose_words !== [])
-                            <span class="quiet"> · perhaps: {{ implode(', ', $view->loose_words) }}</span>
+                    <td>@list($view->words)@if ($view->loose_words !== [])
+                            <span class="quiet">
+                                {{ __('library.perhaps_loose_words', ['loose_words' => $view->loose_words]) }}</span>
                         @endif
                     </td>
-                    <td class="number">{{ number_format($pictures[$view->key] ?? 0) }}</td>
+                    <td class="number">@number($pictures[$view->key] ?? 0)</td>
                     <td>
                         @can('edit')
                             <button type="button" class="btn btn-plain"
-                                data-dialog="{{ route('library.view', $view) }}">Change…<span class="visually-hidden">
+                                data-dialog="{{ route('library.view', $view) }}">{{ __('library.change_2') }}<span
+                                    class="visually-hidden">
                                     {{ $view->name }}</span></button>
                         @endcan
                     </td>
@@ -84,31 +81,32 @@
     </table>
     @can('edit')
         <p><button type="button" class="btn btn-plain" data-dialog="{{ route('library.views.new') }}"><x-icon
-                    name="plus" /> Another view…</button></p>
+                    name="plus" /> {{ __('library.another_view_2') }}</button></p>
     @endcan
     @if ($library->taughtWords() !== [])
-        <h2>Words that were taught</h2>
-        <p class="quiet">What else words in names of files mean. A word for a value is kept with the value.</p>
+        <h2>{{ __('library.words_that_were_taught') }}</h2>
+        <p class="quiet">{{ __('library.what_else_words_in_names_of') }}</p>
         <table class="plain library-shots">
             <thead>
                 <tr>
-                    <th scope="col">Word</th>
-                    <th scope="col">It means</th>
-                    <th scope="col">Where</th>
-                    <th scope="col"><span class="visually-hidden">Forget</span></th>
+                    <th scope="col">{{ __('library.word') }}</th>
+                    <th scope="col">{{ __('library.it_means') }}</th>
+                    <th scope="col">{{ __('library.where') }}</th>
+                    <th scope="col"><span class="visually-hidden">{{ __('library.forget') }}</span></th>
                 </tr>
             </thead>
             <tbody>
                 @foreach ($library->taughtWords() as $word)
                     <tr>
                         <td class="name">{{ $word->word }}</td>
-                        <td>{{ $word->view === null ? 'nothing' : 'the view ' . ($names[$word->view] ?? $word->view) }}
+                        <td>{{ $word->view === null ? __('library.nothing') : __('library.the_view_view', ['view' => $names[$word->view] ?? $word->view]) }}
                         </td>
-                        <td>{{ $word->sender === '' ? 'everywhere' : 'in what ' . $word->sender . ' sends' }}</td>
+                        <td>{{ $word->sender === '' ? __('library.everywhere') : __('library.in_what_sender_sends', ['sender' => $word->sender]) }}
+                        </td>
                         <td>
                             @can('edit')
                                 <form data-act="{{ route('library.taught.forget', $word->id) }}">
-                                    <button class="btn btn-quiet">Forget<span class="visually-hidden">
+                                    <button class="btn btn-quiet">{{ __('library.forget') }}<span class="visually-hidden">
                                             {{ $word->word }}</span></button>
                                 </form>
                             @endcan

@@ -1,54 +1,44 @@
 <div class="shop @if ($preview->isPhone) is-phone @endif" id="shop"
     data-choice="{{ $preview->choice->key }}">
-    @php($entries = $preview->gallery->leadFirst())
     @if ($preview->banner() !== null)
-        <img class="category-banner"
-            src="{{ App\Media\PhotoCuts::address($preview->banner()->photo_id, Core\Gallery\Shape::Wide, $preview->banner()->focus()) }}"
-            alt="{{ $preview->banner()->alt_text }}" loading="lazy">
+        <img class="category-banner" src="{{ $preview->bannerAddress() }}" alt="{{ $preview->banner()->alt_text }}"
+            loading="lazy">
     @endif
     <div>
         @if ($preview->shownIn() !== '')
             <p class="shown-in" role="status">{{ $preview->shownIn() }}</p>
         @endif
-        @if ($entries === [])
-            <p class="nothing">No picture here: a shopper sees an empty frame.</p>
+        @if ($preview->shots() === [])
+            <p class="nothing">{{ __('preview.no_picture_here_a_shopper_sees') }}</p>
         @else
             <div class="stage-box" data-player><button type="button" class="stage" aria-pressed="false"
-                    title="Zoom"><img
-                        src="{{ $preview->pictures->url($entries[0]->placement, App\Media\PhotoSize::Gallery) ?? '' }}"
-                        data-zoom="{{ $preview->pictures->url($entries[0]->placement, App\Media\PhotoSize::Zoom) }}"
-                        alt="{{ $preview->text($entries[0]->placement) }}"></button>
-                @if ($preview->mark($entries[0]->placement) !== '')
-                    <button type="button" class="btn btn-primary play"
-                        data-kind="{{ $preview->row($entries[0]->placement)->kind()->value }}"
-                        data-play="{{ App\Media\MediaKind::address($preview->row($entries[0]->placement)->photoId, $preview->row($entries[0]->placement)->type) }}">Play</button>
+                    title="{{ __('preview.zoom') }}"><img src="{{ $preview->shots()[0]->large }}"
+                        data-zoom="{{ $preview->shots()[0]->zoom }}" alt="{{ $preview->shots()[0]->text }}"></button>
+                @if ($preview->shots()[0]->mark !== '')
+                    <button type="button" class="btn btn-primary play" data-kind="{{ $preview->shots()[0]->kind }}"
+                        data-play="{{ $preview->shots()[0]->media }}">{{ __('preview.play') }}</button>
                 @endif
             </div>
-            <ul class="strip" aria-label="Pictures">
-                @foreach ($entries as $entry)
-                    <li><button type="button"
-                            data-show="{{ $preview->pictures->url($entry->placement, App\Media\PhotoSize::Gallery) }}"
-                            data-zoom="{{ $preview->pictures->url($entry->placement, App\Media\PhotoSize::Zoom) }}"
-                            data-alt="{{ $preview->text($entry->placement) }}"
-                            data-file="{{ $entry->placement->file }}"
-                            @if ($preview->mark($entry->placement) !== '') data-kind="{{ $preview->row($entry->placement)->kind()->value }}" data-media="{{ App\Media\MediaKind::address($preview->row($entry->placement)->photoId, $preview->row($entry->placement)->type) }}" @endif
-                            aria-pressed="{{ $loop->first ? 'true' : 'false' }}"><img
-                                src="{{ $preview->pictures->thumb($entry->placement) }}"
-                                alt="{{ $preview->text($entry->placement) }}">
-                            @if ($preview->mark($entry->placement) !== '')
-                                <span class="film-mark">{{ $preview->mark($entry->placement) }}</span>
+            <ul class="strip" aria-label="{{ __('preview.pictures') }}">
+                @foreach ($preview->shots() as $shot)
+                    <li><button type="button" data-show="{{ $shot->large }}" data-zoom="{{ $shot->zoom }}"
+                            data-alt="{{ $shot->text }}" data-file="{{ $shot->file }}"
+                            @if ($shot->mark !== '') data-kind="{{ $shot->kind }}" data-media="{{ $shot->media }}" @endif
+                            aria-pressed="{{ $loop->first ? 'true' : 'false' }}"><img src="{{ $shot->thumb }}"
+                                alt="{{ $shot->text }}">
+                            @if ($shot->mark !== '')
+                                <span class="film-mark">{{ $shot->mark }}</span>
                             @endif
                         </button>
                     </li>
                 @endforeach
             </ul>
-            @php($shapes = $preview->shapes())
-            @if ($shapes !== [])
+            @if ($preview->shapes() !== [])
                 <div class="in-shapes">
-                    @foreach ($shapes as [$words, $address, $text, $shape])
-                        <figure class="is-{{ $shape->value }}"><img src="{{ $address }}"
-                                alt="{{ $text }}" loading="lazy">
-                            <figcaption>{{ $words }}</figcaption>
+                    @foreach ($preview->shapes() as $shown)
+                        <figure class="is-{{ $shown->shape->value }}"><img src="{{ $shown->address }}"
+                                alt="{{ $shown->text }}" loading="lazy">
+                            <figcaption>{{ $shown->words }}</figcaption>
                         </figure>
                     @endforeach
                 </div>
@@ -57,13 +47,14 @@
     </div>
     <div>
         <h2>{{ $preview->loaded->product->name }}</h2>
-        @if ($preview->terms->said(Core\Details\DetailKind::ShortText) !== '')
-            <p class="shop-short">{{ $preview->terms->said(Core\Details\DetailKind::ShortText) }}</p>
+        @if ($preview->shortText() !== '')
+            <p class="shop-short">{{ $preview->shortText() }}</p>
         @endif
         <p class="price">
-            {{ $preview->terms->price() === '' ? 'No price yet' : $preview->terms->price() . ' ' . $preview->loaded->product->currency }}
+            {{ $preview->terms->price() === '' ? __('preview.no_price_yet') : $preview->terms->price() . ' ' . $preview->loaded->product->currency }}
             @if ($preview->terms->priceBefore() !== '')
-                <del><span class="visually-hidden">before </span>{{ $preview->terms->priceBefore() }}</del>
+                <del><span class="visually-hidden">{{ __('preview.before') }}
+                    </span>{{ $preview->terms->priceBefore() }}</del>
             @endif
         </p>
         @if ($preview->terms->breaks() !== [])
@@ -78,24 +69,25 @@
                 <legend>
                     {{ $preview->names->axis($axis) }}{{ $preview->chosenLabel($axis) === '' ? '' : ': ' . $preview->chosenLabel($axis) }}
                 </legend>
-                @if ($axis->display === Core\Matrix\AxisDisplay::List)
+                @if ($axis->display->isList())
                     <select class="form-select" aria-label="{{ $preview->names->axis($axis) }}"
                         id="option-{{ $axis->id }}" name="choice" hx-get="{{ $preview->address('') }}"
                         hx-target="#shop" hx-swap="morph:outerHTML">
-                        <option value="{{ $preview->choice->without($axis->id)->key }}">Choose…</option>
+                        <option value="{{ $preview->choice->without($axis->id)->key }}">{{ __('preview.choose') }}
+                        </option>
                         @foreach ($preview->options($axis) as $option)
                             <option value="{{ $option->isChosen ? $preview->choice->key : $option->choice }}"
                                 @selected($option->isChosen) @disabled($option->state === 'missing')>
-                                {{ $option->label }}{{ $option->state === 'free' ? '' : ($option->state === 'missing' ? ', not offered' : ', sold out') }}
+                                {{ $option->label }}{{ $option->state === 'free' ? '' : ($option->state === 'missing' ? __('preview.not_offered') : __('preview.sold_out')) }}
                             </option>
                         @endforeach
                     </select>
                 @else
-                    <div class="options @if ($axis->display === Core\Matrix\AxisDisplay::PictureSwatches) with-pictures @endif">
+                    <div class="options @if ($axis->display->isByPicture()) with-pictures @endif">
                         @foreach ($preview->options($axis) as $option)
                             <button type="button" @class([
                                 'option',
-                                str_replace(' ', '-', $option->state),
+                                $option->stateClass(),
                                 'is-colored in-' . $option->ink() => $option->isGround,
                             ])
                                 aria-pressed="{{ $option->isChosen ? 'true' : 'false' }}"
@@ -105,12 +97,12 @@
                                 @if ($option->picture !== null)
                                     <img src="{{ $option->picture }}" alt="">
                                 @elseif ($option->swatch !== null)
-                                    <x-swatch :swatch="$option->swatch" />
+                                    <x-swatch-chip :swatch="$option->swatch" />
                                 @endif
                                 <span>
                                     {{ $option->label }}</span>
                                 @if ($option->state !== 'free')
-                                    <small>{{ $option->state === 'missing' ? 'not offered' : 'sold out' }}</small>
+                                    <small>{{ $option->state === 'missing' ? __('preview.not_offered_2') : __('preview.sold_out_2') }}</small>
                                 @endif
                             </button>
                         @endforeach
@@ -126,25 +118,25 @@
             </ul>
         @endif
         <button type="button" class="buy" disabled>{{ $preview->offer() }}</button>
-        <p class="small-print">{{ $preview->inSmallPrint() }}. This is a preview: nothing can be bought here.</p>
+        <p class="small-print">
+            {{ __('preview.in_small_print_this_is_a', ['in_small_print' => $preview->inSmallPrint()]) }}</p>
         @if ($preview->terms->buyerText() !== null)
             <p class="field"><label for="buyer-text">{{ $preview->terms->buyerText()->asks }}</label><input
                     class="form-control" id="buyer-text" minlength="{{ $preview->terms->buyerText()->least }}"
                     maxlength="{{ $preview->terms->buyerText()->most }}"
-                    @required($preview->terms->buyerText()->least > 0)><small>{{ $preview->terms->buyerText()->least === 0 ? 'Up to ' . $preview->terms->buyerText()->most : $preview->terms->buyerText()->least . ' to ' . $preview->terms->buyerText()->most }}
-                    characters</small></p>
+                    @required($preview->terms->buyerText()->least > 0)><small>{{ __('preview.most_characters', ['most' => $preview->terms->buyerText()->least === 0 ? __('preview.up_to_most', ['most' => $preview->terms->buyerText()->most]) : __('preview.least_to_most', ['least' => $preview->terms->buyerText()->least, 'most' => $preview->terms->buyerText()->most])]) }}</small>
+            </p>
         @endif
-        @if ($preview->terms->said(Core\Details\DetailKind::Highlights) !== '')
+        @if ($preview->highlights() !== [])
             <ul class="shop-highlights">
-                @foreach (explode("\n", $preview->terms->said(Core\Details\DetailKind::Highlights)) as $line)
+                @foreach ($preview->highlights() as $line)
                     <li>{{ $line }}</li>
                 @endforeach
             </ul>
         @endif
-        @php($facts = array_filter($preview->loaded->core->state->details->facts, fn($fact) => $fact->isShown))
-        @if ($facts !== [] || $preview->terms->terms() !== [])
+        @if ($preview->facts() !== [] || $preview->terms->terms() !== [])
             <dl class="shop-facts">
-                @foreach ($facts as $fact)
+                @foreach ($preview->facts() as $fact)
                     <div>
                         <dt>{{ $fact->name }}</dt>
                         <dd>{{ $fact->inWords() }}</dd>
@@ -165,8 +157,7 @@
                             {!! $part !!}
                         @else
                             <p>{{ $part }}</p>
-                    @endif @else<figure><img
-                                src="{{ $preview->pictures->url($part, App\Media\PhotoSize::Card) }}"
+                    @endif @else<figure><img src="{{ $preview->cardAddress($part) }}"
                                 alt="{{ $preview->text($part) }}" loading="lazy"></figure>
                     @endif
                 @endforeach

@@ -1,8 +1,6 @@
-@php($canEdit = auth()->user()->can('edit'))
-@php($prices = $loaded->core->prices)
 <div class="prices" data-page="prices" data-version="{{ $product->version }}" data-url="{{ route('prices', $product) }}">
     <p class="prices-sum" role="status">{{ $screen->summary() }}@if ($screen->margins() !== '')
-            · margin {{ $screen->margins() }}
+            {{ __('prices.margin_margins', ['margins' => $screen->margins()]) }}
         @endif
     </p>
     @if ($screen->doubts() !== [])
@@ -14,39 +12,38 @@
     @endif
     @if ($screen->needless() !== '')
         <ul class="findings">
-            <li class="finding advises">{{ $screen->needless() }}: nothing that the product or a value is given
-                later reaches them.
+            <li class="finding advises">
+                {{ __('prices.needless_nothing_that_the_product_or', ['needless' => $screen->needless()]) }}
                 @can('edit')
-                    <button type="button" class="btn btn-plain" data-post="{{ route('prices.needless', $product) }}">Let
-                        go of what is needless</button>
+                    <button type="button" class="btn btn-plain"
+                        data-post="{{ route('prices.needless', $product) }}">{{ __('prices.let_go_of_what_is_needless') }}</button>
                 @endcan
             </li>
         </ul>
     @endif
     <section aria-labelledby="ladder-title">
-        <h2 id="ladder-title">Price ladder</h2>
+        <h2 id="ladder-title">{{ __('prices.price_ladder') }}</h2>
         @if ($screen->ladder->spots === [])
-            <p class="empty">No SKU on offer has a price yet. Type the base price below; every SKU has it at once.</p>
+            <p class="empty">{{ __('prices.no_sku_on_offer_has_a') }}</p>
         @else
-            <div class="ladder-scroll"><svg class="ladder"
-                    viewBox="0 0 {{ $screen->ladder::WIDTH }} {{ $screen->ladder->height() + 26 }}" role="group"
-                    aria-label="Prices of {{ count($screen->ladder->spots) }} SKUs in {{ count($screen->ladder->ladder->steps) }} steps">
-                    @foreach ($screen->ladder->ladder->steps as $at => $step)
-                        <path class="rung"
-                            d="M{{ $screen->ladder::LEFT - 8 }} {{ $screen->ladder->y($at) }}H{{ $screen->ladder::WIDTH }}" />
-                        @if ($screen->ladder->isNamed($at))
-                            <text class="rung-price" x="{{ $screen->ladder::LEFT - 14 }}"
-                                y="{{ $screen->ladder->y($at) + 4 }}">{{ $step->shown() }}</text>
+            <div class="ladder-scroll"><svg class="ladder" viewBox="{{ $screen->ladder->viewBox() }}" role="group"
+                    aria-label="{{ __('prices.prices_of_spots_skus_in_steps', ['spots' => count($screen->ladder->spots), 'steps' => count($screen->ladder->ladder->steps)]) }}">
+                    @foreach ($screen->ladder->rungs() as $rung)
+                        <path class="rung" d="{{ $rung->path }}" />
+                        @if ($rung->isNamed)
+                            <text class="rung-price" x="{{ $rung->nameX }}" y="{{ $rung->y }}"
+                                dy="4">{{ $rung->price }}</text>
                         @endif
                     @endforeach
-                    @foreach ($screen->ladder->groups as $group)
-                        <path class="group"
-                            d="M{{ $group->from }} {{ $screen->ladder->height() }}H{{ max($group->from + 1, $group->to - 2) }}" />
-                        @if ($group->to - $group->from > 22)
-                            <text class="group-name" x="{{ ($group->from + $group->to) / 2 }}"
-                                y="{{ $screen->ladder->height() + 15 }}">{{ Illuminate\Support\Str::limit($group->label, max(2, (int) (($group->to - $group->from) / 7)), '…') }}</text>
-                        @endif
-                    @endforeach
+                    <g transform="translate(0 {{ $screen->ladder->height() }})">
+                        @foreach ($screen->ladder->groups as $group)
+                            <path class="group" d="{{ $group->path() }}" />
+                            @if ($group->hasName())
+                                <text class="group-name" x="{{ $group->middle() }}"
+                                    y="15">{{ $group->shortLabel() }}</text>
+                            @endif
+                        @endforeach
+                    </g>
                     @foreach ($screen->ladder->spots as $spot)
                         <a href="{{ route('board', ['product' => $product, 'lens' => 'prices', 'selected' => $spot->selected]) }}"
                             tabindex="-1">
@@ -54,76 +51,73 @@
                                 'spot',
                                 'is-own' => $spot->price->isOwn,
                                 'is-odd' => $spot->isOdd,
-                            ]) x="{{ $spot->x + 1 }}"
-                                y="{{ $spot->y - ($spot->isOdd ? 5 : 3) }}" width="{{ max(1.2, $spot->width - 2) }}"
-                                height="{{ $spot->isOdd ? 10 : 6 }}" rx="1.5" />
+                            ]) x="{{ $spot->left() }}" y="{{ $spot->top() }}"
+                                width="{{ $spot->markWidth() }}" height="{{ $spot->markHeight() }}" rx="1.5" />
                             <title>{{ $spot->inWords() }}</title>
                         </a>
                     @endforeach
                 </svg></div>
-            <p class="quiet">A mark to each SKU, along
-                {{ $loaded->core->matrix->axes === [] ? 'the product' : implode(', then ', array_map(fn($axis) => $axis->name, $loaded->core->matrix->axes)) }};
-                outlined where the price is the SKU’s own.@if ($screen->ladder->odd() === [])
-                    None stands out.
+            <p class="quiet">{{ __('prices.a_mark_to_each_sku_along', ['axes' => $screen->axesInWords()]) }}
+                @if ($screen->ladder->odd() === [])
+                    {{ __('prices.none_stands_out') }}
                 @endif
             </p>
             @if ($screen->ladder->odd() !== [])
                 <ul class="findings">
-                    @foreach (array_slice($screen->ladder->odd(), 0, 20) as $spot)
-                        <li class="finding advises"><b>{{ $spot->price->price->shown() }}</b> {{ $spot->place }}
-                            stands out: its values make another price elsewhere. <a
-                                href="{{ route('board', ['product' => $product, 'lens' => 'prices', 'selected' => $spot->selected]) }}">Show
-                                on the board</a></li>
+                    @foreach ($screen->firstOdd() as $spot)
+                        <li class="finding advises">@say('prices.price_place_stands_out_its_values', ['price' => $spot->price->price->shown(), 'place' => $spot->place]) <a
+                                href="{{ route('board', ['product' => $product, 'lens' => 'prices', 'selected' => $spot->selected]) }}">{{ __('prices.show_on_the_board') }}</a>
+                        </li>
                     @endforeach
                 </ul>
             @endif
         @endif
     </section>
     <section aria-labelledby="base-title">
-        <h2 id="base-title">Whole product</h2>
+        <h2 id="base-title">{{ __('prices.whole_product') }}</h2>
         <div class="detail-row">
             <form class="detail" data-act="{{ route('prices.base', $product) }}" data-at-once>
                 <div class="detail-fields">
-                    <div class="field"><label for="price-base">Base price, {{ $product->currency }}</label><input
-                            class="form-control" id="price-base" name="typed"
-                            value="{{ $prices->base === null ? '' : Core\Text\NumberReader::again($prices->base->amount) }}"
+                    <div class="field"><label
+                            for="price-base">{{ __('prices.base_price_currency', ['currency' => $product->currency]) }}</label><input
+                            class="form-control" id="price-base" name="typed" value="{{ $screen->baseTyped() }}"
                             autocomplete="off" inputmode="decimal" @readonly(!$canEdit)>
-                        <p class="hint">Of every SKU that has none of its own.</p>
+                        <p class="hint">{{ __('prices.of_every_sku_that_has_none') }}</p>
                     </div>
                 </div>
             </form>
-            <x-detail-form :product="$product" :loaded="$loaded" :kind="Core\Details\DetailKind::Ending" />
-            <x-detail-form :product="$product" :loaded="$loaded" :kind="Core\Details\DetailKind::ListPrice" />
-            <x-detail-form :product="$product" :loaded="$loaded" :kind="Core\Details\DetailKind::Cost" />
+            <x-detail-form :product="$product" :loaded="$loaded" kind="ending" />
+            <x-detail-form :product="$product" :loaded="$loaded" kind="list price" />
+            <x-detail-form :product="$product" :loaded="$loaded" kind="cost" />
         </div>
-        <x-detail-form :product="$product" :loaded="$loaded" :kind="Core\Details\DetailKind::Sale" />
+        <x-detail-form :product="$product" :loaded="$loaded" kind="sale" />
     </section>
     <div class="prices-parts">
         <section aria-labelledby="adjust-title">
-            <h2 id="adjust-title">What values add</h2>
-            @if ($loaded->core->matrix->axes === [] && $prices->standingLabels() === [])
-                <p class="quiet">This product is a single SKU.</p>
+            <h2 id="adjust-title">{{ __('prices.what_values_add') }}</h2>
+            @if ($loaded->core->matrix->axes === [] && $loaded->core->prices->standingLabels() === [])
+                <p class="quiet">{{ __('prices.this_product_is_a_single_sku') }}</p>
             @else
-                <p class="quiet">Amounts first, then percentages, in the order of the axes; rounded, then ended. −5
-                    takes away.</p>
+                <p class="quiet">{{ __('prices.amounts_first_then_percentages_in_the') }}</p>
                 <table class="plain adjust-table">
                     <thead>
                         <tr>
-                            <th scope="col">Value</th>
-                            <th scope="col">Amount, {{ $product->currency }}</th>
-                            <th scope="col">Percent</th>
-                            <th scope="col" class="number">Its SKUs</th>
+                            <th scope="col">{{ __('prices.value') }}</th>
+                            <th scope="col">{{ __('prices.amount_currency', ['currency' => $product->currency]) }}
+                            </th>
+                            <th scope="col">{{ __('prices.percent') }}</th>
+                            <th scope="col" class="number">{{ __('prices.its_skus') }}</th>
                         </tr>
                     </thead>
-                    @if ($prices->standingLabels() !== [])
+                    @if ($loaded->core->prices->standingLabels() !== [])
                         <tbody>
                             <tr>
-                                <th scope="rowgroup" colspan="4" class="axis">Of axes that the product had; it goes
-                                    on counting</th>
+                                <th scope="rowgroup" colspan="4" class="axis">
+                                    {{ __('prices.of_axes_that_the_product_had') }}</th>
                             </tr>
-                            @foreach ($prices->standingLabels() as $valueId => $label)
-                                <x-value-adds :product="$product" :id="$valueId" :label="$label"
-                                    :adds="$prices->adjustments[$valueId]" range="all" :can-edit="$canEdit" />
+                            @foreach ($loaded->core->prices->standingLabels() as $valueId => $label)
+                                <x-value-adds :product="$product" :id="$valueId" :label="$label" :adds="$loaded->core->prices->adjustments[$valueId]"
+                                    range="all" />
                             @endforeach
                         </tbody>
                     @endif
@@ -134,7 +128,7 @@
                             </tr>
                             @foreach ($axis->values as $value)
                                 <x-value-adds :product="$product" :id="$value->id" :label="$value->label"
-                                    :adds="$prices->adjustments[$value->id] ?? null" :range="$screen->range($value->id)" :can-edit="$canEdit" />
+                                    :adds="$loaded->core->prices->adjustments[$value->id] ?? null" :range="$screen->range($value->id)" />
                             @endforeach
                         </tbody>
                     @endforeach
@@ -142,30 +136,33 @@
             @endif
         </section>
         <section aria-labelledby="breaks-title">
-            <h2 id="breaks-title">Quantity breaks</h2>
+            <h2 id="breaks-title">{{ __('prices.quantity_breaks') }}</h2>
             <form data-act="{{ route('details.set', $product) }}">
                 <input type="hidden" name="detail" value="breaks">
                 <table class="plain breaks-table">
                     <thead>
                         <tr>
-                            <th scope="col">From, units</th>
-                            <th scope="col">Less</th>
-                            <th scope="col">Taken from</th>
+                            <th scope="col">{{ __('prices.from_units') }}</th>
+                            <th scope="col">{{ __('prices.less') }}</th>
+                            <th scope="col">{{ __('prices.taken_from') }}</th>
                         </tr>
                     </thead>
                     <tbody>
-                        @foreach ([...$prices->breaks()->breaks, ...$canEdit ? [null, null] : []] as $at => $break)
+                        @foreach ($screen->breaks($canEdit) as $break)
                             <tr>
-                                <td><input class="form-control" name="fields[{{ $at * 3 }}]"
-                                        aria-label="From, row {{ $at + 1 }}" value="{{ $break?->from }}"
-                                        inputmode="numeric" autocomplete="off" @readonly(!$canEdit)></td>
-                                <td><input class="form-control" name="fields[{{ $at * 3 + 1 }}]"
-                                        aria-label="Less, row {{ $at + 1 }}" value="{{ $break?->offAgain() }}"
-                                        placeholder="5 % or 2.00" autocomplete="off" @readonly(!$canEdit)></td>
-                                <td><select class="form-select" name="fields[{{ $at * 3 + 2 }}]"
-                                        aria-label="Taken from, row {{ $at + 1 }}" @disabled(!$canEdit)>
-                                        @foreach (Core\Pricing\BreakScope::cases() as $scope)
-                                            <option value="{{ $scope->value }}" @selected($break?->scope === $scope)>
+                                <td><input class="form-control" name="fields[{{ $break->first }}]"
+                                        aria-label="{{ __('prices.from_row_at', ['at' => $break->row]) }}"
+                                        value="{{ $break->from }}" inputmode="numeric" autocomplete="off"
+                                        @readonly(!$canEdit)></td>
+                                <td><input class="form-control" name="fields[{{ $break->second }}]"
+                                        aria-label="{{ __('prices.less_row_at', ['at' => $break->row]) }}"
+                                        value="{{ $break->off }}" placeholder="{{ __('prices.5_or_2_00') }}"
+                                        autocomplete="off" @readonly(!$canEdit)></td>
+                                <td><select class="form-select" name="fields[{{ $break->third }}]"
+                                        aria-label="{{ __('prices.taken_from_row_at', ['at' => $break->row]) }}"
+                                        @disabled(!$canEdit)>
+                                        @foreach ($scopes as $scope)
+                                            <option value="{{ $scope->value }}" @selected($break->scope === $scope)>
                                                 {{ $scope->inWords() }}</option>
                                         @endforeach
                                     </select>
@@ -175,24 +172,24 @@
                     </tbody>
                 </table>
                 @if ($canEdit)
-                    <button class="btn btn-plain">Keep the breaks</button> <span class="quiet">A row that is emptied
-                        goes.</span>
+                    <button class="btn btn-plain">{{ __('prices.keep_the_breaks') }}</button> <span
+                        class="quiet">{{ __('prices.a_row_that_is_emptied_goes') }}</span>
                 @endif
             </form>
             @if ($screen->parts() !== [])
-                <h2>Said otherwise of parts</h2>
+                <h2>{{ __('prices.said_otherwise_of_parts') }}</h2>
                 <table class="plain">
                     <tbody>
-                        @foreach ($screen->parts() as [$label, $where, $words])
+                        @foreach ($screen->parts() as $part)
                             <tr>
-                                <th scope="row">{{ $label }}</th>
-                                <td>{{ $where }}</td>
-                                <td>{{ $words }}</td>
+                                <th scope="row">{{ $part->kind->label() }}</th>
+                                <td>{{ $part->where }}</td>
+                                <td>{{ $part->words }}</td>
                             </tr>
                         @endforeach
                     </tbody>
                 </table>
-                <p class="quiet">Select the part on the board, in the Prices lens, to change it.</p>
+                <p class="quiet">{{ __('prices.select_the_part_on_the_board') }}</p>
             @endif
         </section>
     </div>

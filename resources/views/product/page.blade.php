@@ -1,6 +1,6 @@
 {{-- A page of a product: what its screen shows, what stands beside it, and what opens over it. --}}
 @extends('layout.app')
-@section('title', $productPage->title() . ' of ' . $product->name)
+@section('title', __('layout.page_of_product', ['page' => $productPage->title(), 'name' => $product->name]))
 @section('kept')<x-kept :of="$product" />@endsection
 @section('content')
     <x-product-head :product="$product" :current="$productPage->value" />

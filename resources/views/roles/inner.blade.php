@@ -1,10 +1,9 @@
-@php($canEdit = auth()->user()->can('edit'))
 <div data-page="roles" data-version="{{ $product->version }}" data-url="{{ route('roles', $product) }}">
     <div class="contact-head">
         <p class="coverage-sum" role="status">{{ $screen->summary() }}</p>
         @if ($canEdit && $screen->sheet->strips !== [])
             <button type="button" class="btn btn-plain" data-dialog="{{ route('roles.plan', $product) }}"
-                data-verb="POST">Roles by rule…</button>
+                data-verb="POST">{{ __('roles.roles_by_rule') }}</button>
         @endif
     </div>
     @if ($screen->sheet->strips !== [])
@@ -13,14 +12,13 @@
                 <thead>
                     <tr>
                         <th scope="col"></th>
-                        @foreach (Core\Gallery\Roles\Role::cases() as $role)
+                        @foreach ($roles as $role)
                             <th scope="col">{{ $role->label() }}<small>{{ $role->meaning() }}</small></th>
                         @endforeach
                     </tr>
                 </thead>
                 <tbody>
                     @foreach ($screen->sheet->strips as $strip)
-                        @php([$isColor, $swatch] = $screen->names->swatch($strip->part))
                         <tr>
                             <th scope="row"><x-part-link :product="$product" :names="$screen->names" :part="$strip->part" />
                             </th>
@@ -31,19 +29,19 @@
                                     'is-empty' => $cell->placement === null,
                                 ])>
                                     <button type="button" class="role-cell" title="{{ $cell->reason }}"
-                                        aria-label="{{ $screen->names->label($strip->part) }}, {{ $cell->role->label() }}: {{ $cell->placement?->file ?? 'none' }}, {{ $cell->inWords() }} {{ $cell->brief }}"
+                                        aria-label="{{ $screen->names->label($strip->part) }}, {{ $cell->role->label() }}: {{ $cell->placement?->file ?? __('roles.none') }}, {{ $cell->inWords() }} {{ $cell->brief }}"
                                         @if ($canEdit) data-dialog="{{ route('roles.choose', $product) }}" data-verb="POST" data-with="{{ json_encode(['selected' => $screen->names->selected($strip->part), 'role' => $cell->role->value]) }}" @else disabled @endif>
-                                        @if ($cell->placement === null && $cell->role === Core\Gallery\Roles\Role::Swatch && $isColor)
-                                            <span class="no-picture"><x-swatch :swatch="$swatch" /></span>
+                                        @if ($screen->isColor($cell))
+                                            <span class="no-picture"><x-swatch-chip :swatch="$screen->swatch($strip)" /></span>
                                         @elseif ($cell->thumb !== null)
                                         <img src="{{ $cell->thumb }}" alt="" loading="lazy">@else<span
-                                                class="no-picture">{{ $cell->placement === null ? '–' : 'being read…' }}</span>
+                                                class="no-picture">{{ $cell->placement === null ? '–' : __('roles.being_read') }}</span>
                                         @endif
-                                        <span class="role-words"><span><b>{{ $cell->placement === null ? '' : $cell->placement->view?->label() ?? 'no view' }}</b>
-                                                <i>{{ $cell->placement === null && $cell->role === Core\Gallery\Roles\Role::Swatch && $isColor ? ($swatch === null ? 'no swatch' : 'its own') : $cell->inWords() }}</i></span><span
+                                        <span class="role-words"><span><b>{{ $cell->placement === null ? '' : $cell->placement->view?->label() ?? __('roles.no_view') }}</b>
+                                                <i>{{ $screen->inWords($strip, $cell) }}</i></span><span
                                                 class="role-why">{{ $cell->brief }}@if ($cell->others > 0)
                                                     <span
-                                                        title="{{ $cell->others }} more for some of these SKUs">+{{ $cell->others }}</span>
+                                                        title="{{ __('roles.others_more_for_some_of_these', ['others' => $cell->others]) }}">+{{ $cell->others }}</span>
                                                 @endif
                                             </span></span>
                                     </button>
@@ -54,7 +52,6 @@
                 </tbody>
             </table>
         </div>
-        <p class="quiet">Assigned: somebody gave it the role, for these SKUs. Stepped in: nobody did, and this picture
-            does it. Point at one, or press it, for the whole reason.</p>
+        <p class="quiet">{{ __('roles.assigned_somebody_gave_it_the_role') }}</p>
     @endif
 </div>

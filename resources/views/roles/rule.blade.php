@@ -1,64 +1,66 @@
 <form class="replans role-rule" id="role-rule" data-replans="dialog" data-plan="{{ route('roles.plan', $product) }}"
     data-act="{{ route('roles.give', $product) }}">
-    <h2 id="dialog-title">Roles by rule</h2>
-    <p class="quiet">In every picture combination, the first picture of the view gets the role; whoever had it only
-        there gives it up.</p>
+    <h2 id="dialog-title">{{ __('roles.roles_by_rule_2') }}</h2>
+    <p class="quiet">{{ __('roles.in_every_picture_combination_the_first') }}</p>
     <div class="rule-fields">
-        @foreach (Core\Gallery\Roles\Role::cases() as $role)
-            <div class="field"><label for="rule-{{ $role->value }}">{{ $role->label() }} is the</label><select
+        @foreach ($roles as $role)
+            <div class="field"><label
+                    for="rule-{{ $role->value }}">{{ __('roles.role_is_the', ['role' => $role->label()]) }}</label><select
                     class="form-select" id="rule-{{ $role->value }}" name="views[{{ $role->value }}]">
-                    <option value="">leave as it is</option><x-view-options :chosen="$views[$role->value] ?? null" />
+                    <option value="">{{ __('roles.leave_as_it_is') }}</option><x-view-options :chosen="$views[$role->value] ?? null" />
                 </select></div>
         @endforeach
     </div>
     <div class="plan" role="status" id="plan">
         @if ($plan === null)
-            <p>Choose a view for at least one role.</p>
+            <p>{{ __('roles.choose_a_view_for_at_least') }}</p>
         @else
-            @php($changes = $plan->changes())
-            <p><b>{{ count($changes) === 0 ? 'Nothing changes.' : count($changes) . ' of ' . count($plan->steps) . (count($changes) === 1 ? ' changes.' : ' change.') }}</b>
+            <p><b>{{ $changes->all === 0 ? __('roles.nothing_changes') : trans_choice('roles.changes_of_steps', $changes->all, ['steps' => count($plan->steps)]) }}</b>
             </p>
-            @if ($changes !== [])
-                <div class="pairs" tabindex="0" role="region" aria-label="What changes">
+            @if ($changes->all > 0)
+                <div class="pairs" tabindex="0" role="region" aria-label="{{ __('roles.what_changes') }}">
                     <table class="plain">
                         <thead>
                             <tr>
-                                <th scope="col">Where</th>
-                                <th scope="col">Role</th>
-                                <th scope="col">Now</th>
-                                <th scope="col">Then</th>
+                                <th scope="col">{{ __('roles.where') }}</th>
+                                <th scope="col">{{ __('roles.role') }}</th>
+                                <th scope="col">{{ __('roles.now') }}</th>
+                                <th scope="col">{{ __('roles.then') }}</th>
                             </tr>
                         </thead>
                         <tbody>
-                            @foreach (array_slice($changes, 0, 100) as $step)
+                            @foreach ($changes->shown as $step)
                                 <tr>
-                                    <td>{{ $loaded->core->matrix->inWordsOr($step->part, 'Whole product') }}</td>
+                                    <td>{{ $loaded->core->matrix->inWordsOr($step->part, __('roles.whole_product')) }}
+                                    </td>
                                     <td>{{ $step->role->label() }}</td>
-                                    <td>{{ $step->before->placement()?->file ?? 'none' }}@if ($step->before->ground !== Core\Gallery\Roles\Ground::Assigned)
-                                            <span class="quiet"> stepped in</span>
+                                    <td>{{ $step->before->placement()?->file ?? __('roles.none') }}@if (!$step->before->ground->isAssigned())
+                                            <span class="quiet"> {{ __('roles.stepped_in') }}</span>
                                         @endif
                                     </td>
-                                    <td>{{ $step->after->placement()?->file ?? 'none' }}</td>
+                                    <td>{{ $step->after->placement()?->file ?? __('roles.none') }}</td>
                                 </tr>
                             @endforeach
                         </tbody>
                     </table>
                 </div>
-                @if (count($changes) > 100)
-                    <p class="quiet">And {{ count($changes) - 100 }} more.</p>
+                @if ($changes->more > 0)
+                    <p class="quiet">{{ __('roles.and_changes_more', ['changes' => $changes->more]) }}</p>
                 @endif
             @endif
-            @foreach (array_slice($plan->without(), 0, 8) as $step)
-                <p class="quiet">{{ $loaded->core->matrix->inWordsOr($step->part, 'The product') }} has no
-                    {{ $views[$step->role->value]->name }} picture; its {{ $step->role->label() }} stays as it is.</p>
+            @foreach ($without as $step)
+                <p class="quiet">
+                    {{ __('roles.part_has_no_such_picture', ['part' => $loaded->core->matrix->inWordsOr($step->part, __('roles.the_product')), 'role' => $views[$step->role->value]->name, 'job' => $step->role->label()]) }}
+                </p>
             @endforeach
-            @foreach (array_slice($plan->thwarted(), 0, 8) as $step)
-                <p class="warns">{{ $loaded->core->matrix->inWordsOr($step->part, 'The product') }}:
-                    {{ $step->after->placement()?->file }} stays {{ $step->role->label() }}, since it is narrower and
-                    needed elsewhere.</p>
+            @foreach ($thwarted as $step)
+                <p class="warns">
+                    {{ __('roles.part_file_stays_role_since_it', ['part' => $loaded->core->matrix->inWordsOr($step->part, __('roles.the_product')), 'file' => $step->after->placement()?->file, 'role' => $step->role->label()]) }}
+                </p>
             @endforeach
         @endif
     </div>
-    <div class="buttons"><button type="button" class="btn btn-plain" data-do="close">Cancel</button><button
-            class="btn btn-primary" @disabled($plan === null || $plan->changes() === [])>Give these roles</button></div>
+    <div class="buttons"><button type="button" class="btn btn-plain"
+            data-do="close">{{ __('roles.cancel') }}</button><button class="btn btn-primary"
+            @disabled($plan === null || $changes->all === 0)>{{ __('roles.give_these_roles') }}</button></div>
 </form>

@@ -3,6 +3,7 @@
 declare(strict_types=1);
 
 use Core\Gallery\Crop;
+use Core\Gallery\CropFrame;
 use Core\Gallery\Shape;
 use Tests\Core\Color\Samples;
 
@@ -13,7 +14,7 @@ it('cuts the largest part of a shape around the focus, within the frame', functi
     int $height,
     array $cut,
 ): void {
-    $is = Crop::of(...$crop)->cut($shape, $width, $height);
+    $is = Crop::of($crop[0], $crop[1], new CropFrame(...array_slice($crop, 2)))->cut($shape, $width, $height);
     expect([$is->left, $is->top, $is->width, $is->height])->toBe($cut);
 })->with([
     'a square of a square is all of it' => [[500, 500], Shape::Square, 1600, 1600, [0, 0, 1600, 1600]],
@@ -36,7 +37,8 @@ it('keeps every cut in the picture and the frame, of its shape, as large as can 
     int $seed,
 ): void {
     $random = Samples::random($seed);
-    $crop = Crop::of(...array_map(fn(): int => $random->getInt(-200, 1200), range(1, 6)));
+    $number = fn(): int => $random->getInt(-200, 1200);
+    $crop = Crop::of($number(), $number(), new CropFrame($number(), $number(), $number(), $number()));
     [$width, $height] = [$random->getInt(1, 4000), $random->getInt(1, 4000)];
     foreach (Shape::cases() as $shape) {
         $cut = $crop->cut($shape, $width, $height);

@@ -235,15 +235,48 @@ it('lets what many names have in common explain the one that lacks it', function
         ->toBe(0.9)
         ->and($verdicts['tenth']->reasons)
         ->toContain('The others beside it are all of Brim hat.')
-        ->and($verdicts['elsewhere']->productId)
+        ->and($verdicts['elsewhere']->confidence)
+        ->toBe(Verdict::LIKELY);
+    // Eight are no habit: the color alone speaks for it.
+    $few = (new DropReader(smallShop()))->read([
+        ...array_slice($names, 0, 8),
+        'tenth' => new DroppedName('clay front.jpg'),
+        'no color' => new DroppedName('front.jpg'),
+    ]);
+    expect($few['tenth']->confidence)
+        ->toBe(Verdict::LIKELY)
+        ->and($few['tenth']->reasons)
+        ->toContain('Of the products in this drop only Brim hat comes in Clay.')
+        ->and($few['no color']->productId)
         ->toBeNull();
-    // Eight are no habit.
-    expect(
-        (new DropReader(smallShop()))->read([
-            ...array_slice($names, 0, 8),
-            'tenth' => new DroppedName('clay front.jpg'),
-        ])['tenth']->productId,
-    )->toBeNull();
+});
+
+it('takes a picture to be of the only product that comes in its color, at most likely', function (): void {
+    $shop = smallShop();
+    $apron = Matrix::of([new Axis(1, 'Color', AxisKind::Color, [new Value(12, 'Clay'), new Value(14, 'Oat')], true)]);
+    $shop->addProduct(new KnownProduct(3, 'TB-APRON', 'Waxed apron', $apron));
+    $shop->add('TB-APRON', Meaning::product(3, 'TB-APRON'));
+    $read = fn(string ...$files): Verdict => (new DropReader($shop))->read(
+        array_map(fn(string $file): DroppedName => new DroppedName($file), $files),
+    )[count($files) - 1];
+    // Both come in Clay, only the apron in Oat.
+    expect($read('TB-APRON_clay_front.jpg', 'TB-HAT_clay_front.jpg', 'IMG_440_clay_front.jpg')->productId)
+        ->toBeNull()
+        ->and($read('TB-APRON_clay_front.jpg', 'TB-HAT_clay_front.jpg', 'IMG_440_oat_front.jpg')->reasons)
+        ->toContain('Of the products in this drop only Waxed apron comes in Oat.')
+        ->and($read('IMG_440_oat_front.jpg')->productId)
+        ->toBeNull();
+    $shop->addOnlyWith(14, 3);
+    $alone = $read('IMG_440_oat_front.jpg');
+    expect($alone->reasons)
+        ->toContain('Only Waxed apron comes in Oat.')
+        ->and($alone->inWords())
+        ->toBe('likely')
+        ->and($alone->reach?->toArrays())
+        ->toBe([[1 => [14]]])
+        // A name that says a product needs no other.
+        ->and($read('TB-HAT_oat_front.jpg')->productId)
+        ->toBe(2);
 });
 
 it(

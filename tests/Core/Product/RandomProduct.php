@@ -16,6 +16,7 @@ use Core\Details\FactKind;
 use Core\Gallery\Coverage\Need;
 use Core\Gallery\Coverage\Shot;
 use Core\Gallery\Crop;
+use Core\Gallery\CropFrame;
 use Core\Gallery\Placement;
 use Core\Gallery\Roles\Role;
 use Core\Gallery\Views;
@@ -268,7 +269,7 @@ final class RandomProduct
                     $this->oneOf([null, ...$this->library->views->all]),
                     $this->chance() ? [] : [$this->oneOf(Role::cases())],
                     $this->oneOf(['', "Text {$photoId}"]),
-                    crop: $this->oneOf(['', Crop::of(300, 400, 100, 100, 600, 600)->key()]),
+                    crop: $this->oneOf(['', Crop::of(300, 400, new CropFrame(100, 100, 600, 600))->key()]),
                     photoId: $photoId,
                 );
             }
@@ -341,7 +342,10 @@ final class RandomProduct
             0 => Swatch::of($color(), $color()),
             1 => Swatch::of($color(), $color())->inTile(Tile::Stripes),
             default => Swatch::of($color())->cutFrom(
-                new SwatchPiece($this->random->getInt(1, 12), Crop::of(300, 400, 100, 100, 600, 600)->key()),
+                new SwatchPiece(
+                    $this->random->getInt(1, 12),
+                    Crop::of(300, 400, new CropFrame(100, 100, 600, 600))->key(),
+                ),
             ),
         };
     }

@@ -11,6 +11,7 @@ use App\Models\HistoryEntry;
 use App\Models\LibraryValue;
 use App\Models\Right;
 use App\Refusals\StaleVersion;
+use Core\Changes\Matrix\OfferCells;
 use Core\Gallery\Roles\Role;
 use Core\Matrix\AxisWithoutValues;
 use Core\Matrix\MatrixTooLarge;
@@ -158,12 +159,12 @@ it('leaves cells out as rules that later builds keep, and offers them again as t
     $shop = Shop::stocked();
     $start = $shop->state();
     $cells = $shop->token(['Color' => 'Moss', 'Size' => 'XL']) . ';' . $shop->token(['Size' => 'S']);
-    app(LeaveOutCells::class)->run($shop->change(), Selection::fromKey($cells), false);
+    app(LeaveOutCells::class)->run($shop->change(), OfferCells::leaveOut(Selection::fromKey($cells)));
     expect($shop->loaded()->core->made)->toHaveCount(8);
     $shop->axes(['Color' => 'Moss, Clay, Slate, Oat', 'Size' => 'S, M, L, XL']);
     expect($shop->loaded()->core->made)->toHaveCount(11);
     $shop->undo();
-    app(LeaveOutCells::class)->run($shop->change(), Selection::fromKey($cells), true);
+    app(LeaveOutCells::class)->run($shop->change(), OfferCells::again(Selection::fromKey($cells)));
     expect($shop->state()['skus'])
         ->toBe($start['skus'])
         ->and($shop->loaded()->core->matrix->leftOut->isNothing())

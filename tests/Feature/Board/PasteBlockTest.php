@@ -3,6 +3,7 @@
 declare(strict_types=1);
 
 use App\Models\HistoryEntry;
+use Core\Changes\Matrix\OfferCells;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Testing\TestResponse;
 use Tests\Support\Shop;
@@ -144,8 +145,7 @@ it('passes over cells without a SKU where the block is empty, and refuses a figu
     $shop = Shop::stocked();
     app(App\Actions\Matrix\LeaveOutCells::class)->run(
         $shop->change(),
-        $shop->part(['Color' => 'Clay', 'Size' => 'M']),
-        false,
+        OfferCells::leaveOut($shop->part(['Color' => 'Clay', 'Size' => 'M'])),
     );
     pasted($shop, 'stock', "1\t2\n3\t4\n", rectangle(['Moss', 'Clay'], ['S', 'M']))
         ->assertStatus(422)

@@ -14,9 +14,11 @@ use App\Actions\Skus\SetCode;
 use App\Actions\Skus\SetPrices;
 use App\Actions\Skus\SetStock;
 use App\Store\Library\ValueForm;
+use Core\Changes\Details\SayFact;
 use Core\Changes\Matrix\DraftValue;
 use Core\Changes\Matrix\LikeChoice;
 use Core\Changes\Matrix\MatrixChoices;
+use Core\Changes\Matrix\OfferCells;
 use Core\Color\ColorOrder;
 use Core\Color\Swatches\Swatch;
 use Core\Gallery\Roles\Role;
@@ -27,6 +29,7 @@ use Core\Reach\Selection;
 use Core\Sheets\CellGrid;
 use Core\Sheets\PastedBlock;
 use Tests\Core\Color\Samples;
+use Tests\Support\Seeds;
 use Tests\Support\Shop;
 
 /*
@@ -45,7 +48,10 @@ function worriedShop(): Shop
     app(SetPrices::class)->run($shop->change(), $shop->part(['Color' => 'Moss', 'Size' => 'XL']), '54');
     app(SetCode::class)->run($shop->change(), $shop->part(['Color' => 'Clay', 'Size' => 'S']), 'ODD-1');
     app(SetStock::class)->run($shop->change(), $shop->part(['Color' => 'Slate']), '7');
-    app(LeaveOutCells::class)->run($shop->change(), $shop->part(['Color' => 'Slate', 'Size' => 'XL']), false);
+    app(LeaveOutCells::class)->run(
+        $shop->change(),
+        OfferCells::leaveOut($shop->part(['Color' => 'Slate', 'Size' => 'XL'])),
+    );
     app(SetOpening::class)->sku($shop->change(), $shop->part(['Color' => 'Clay', 'Size' => 'M']));
 
     return $shop;
@@ -127,18 +133,19 @@ it('is undone and redone to the identical product and exports', function (Closur
     ),
     'leave out a cell' => fn(Shop $shop) => app(LeaveOutCells::class)->run(
         $shop->change(),
-        $shop->part(['Color' => 'Moss', 'Size' => 'XL']),
-        false,
+        OfferCells::leaveOut($shop->part(['Color' => 'Moss', 'Size' => 'XL'])),
     ),
-    'leave out by a rule' => fn(Shop $shop) => app(LeaveOutCells::class)->byRule(
+    'leave out by a rule' => fn(Shop $shop) => app(LeaveOutCells::class)->run(
         $shop->change(),
-        [
+        OfferCells::leaveOut([
             $shop->id('Color') => [$shop->id('Moss'), $shop->id('Clay')],
             $shop->id('Size') => [$shop->id('S'), $shop->id('XL')],
-        ],
-        false,
+        ]),
     ),
-    'offer again' => fn(Shop $shop) => app(LeaveOutCells::class)->run($shop->change(), Selection::whole(), true),
+    'offer again' => fn(Shop $shop) => app(LeaveOutCells::class)->run(
+        $shop->change(),
+        OfferCells::again(Selection::whole()),
+    ),
     'opening value' => fn(Shop $shop) => app(SetOpening::class)->value(
         $shop->change(),
         $shop->id('Color'),
@@ -175,7 +182,7 @@ it('is undone and redone to the identical product and exports', function (Closur
         PastedBlock::read("41\t42"),
         false,
     ),
-    'a fact' => fn(Shop $shop) => app(EditFacts::class)->set($shop->change(), 'Lining', 'cotton'),
+    'a fact' => fn(Shop $shop) => app(EditFacts::class)->set($shop->change(), new SayFact('Lining', 'cotton')),
 ]);
 
 it('adds a value like another: its price, weight and left-out cells, never its stock or codes', function (): void {
@@ -339,7 +346,7 @@ it(
 
 it('turns a fact into an axis and back', function (): void {
     $shop = worriedShop();
-    app(EditFacts::class)->set($shop->change(), 'Lining', 'cotton');
+    app(EditFacts::class)->set($shop->change(), new SayFact('Lining', 'cotton'));
     $shop->axes(['Color' => 'Moss, Clay, Slate', 'Size' => ALL_SIZES, 'Lining' => 'Wool, Cotton']);
     expect($shop->loaded()->core->state->details->facts)
         ->toBe([])
@@ -355,7 +362,7 @@ it('turns a fact into an axis and back', function (): void {
         ->toBe('Cotton')
         ->and($shop->sku(['Color' => 'Moss', 'Size' => 'M'])->stock)
         ->toBe(10);
-    expect(fn() => app(EditFacts::class)->set($shop->change(), 'color', 'green'))->toThrow(
+    expect(fn() => app(EditFacts::class)->set($shop->change(), new SayFact('color', 'green')))->toThrow(
         Core\Refusal::class,
         'Color is an axis of this product',
     );
@@ -454,4 +461,4 @@ it('restores random products after any change of mind', function (int $seed): vo
             )
             ->toBe($codes);
     }
-})->with(range(1, 10));
+})->with(Seeds::upTo(10));

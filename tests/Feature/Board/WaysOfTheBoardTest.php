@@ -11,6 +11,7 @@ use App\Models\HistoryEntry;
 use App\Models\Product;
 use App\Models\Right;
 use App\Refusals\StaleVersion;
+use Core\Changes\Matrix\OfferCells;
 use Core\Matrix\MatrixTooLarge;
 use Core\Reach\Selection;
 use Core\Refusal;
@@ -137,7 +138,10 @@ it('leaves out by a rule that holds for what comes later, names the rules, and t
 
 it('says how many rules sleep while their values are away', function (): void {
     $shop = Shop::stocked();
-    app(LeaveOutCells::class)->run($shop->change(), $shop->part(['Color' => 'Moss', 'Size' => 'XL']), false);
+    app(LeaveOutCells::class)->run(
+        $shop->change(),
+        OfferCells::leaveOut($shop->part(['Color' => 'Moss', 'Size' => 'XL'])),
+    );
     $shop->axes(['Color' => 'Clay, Slate', 'Size' => 'S, M, L, XL']);
     boardPost($shop, 'rules/plan')->assertOk()->assertSee('1 more rule is about values the product does not have now');
 });
@@ -237,12 +241,18 @@ it('opens with the SKU and the values that somebody chose', function (): void {
         ->assertStatus(422)
         ->assertSee('select a single cell');
     // A chosen SKU that is left out does not open; chosen again it does.
-    app(LeaveOutCells::class)->run($shop->change(), $shop->part(['Color' => 'Slate', 'Size' => 'L']), false);
+    app(LeaveOutCells::class)->run(
+        $shop->change(),
+        OfferCells::leaveOut($shop->part(['Color' => 'Slate', 'Size' => 'L'])),
+    );
     expect($opens())->toBe('Clay front.jpg');
     $this->get('/products/SMOCK/details')
         ->assertSee('Clay, S, the first that is not sold out.')
         ->assertSee('They find Clay chosen.');
-    app(LeaveOutCells::class)->run($shop->change(), $shop->part(['Color' => 'Slate', 'Size' => 'L']), true);
+    app(LeaveOutCells::class)->run(
+        $shop->change(),
+        OfferCells::again($shop->part(['Color' => 'Slate', 'Size' => 'L'])),
+    );
     expect($opens())->toBe('Slate front.jpg');
     boardPost($shop, 'opening', ['none' => 1, 'reload' => 1])->assertNoContent();
     boardPost($shop, 'opening', ['axis' => $shop->id('Color'), 'value' => 0])->assertOk();
@@ -267,7 +277,10 @@ it('carries the opening SKU along as axes come and go', function (): void {
 
 it('sets a product up like another: axes, labels, left-out rules, opening values and shot list', function (): void {
     $shop = Shop::stocked();
-    app(LeaveOutCells::class)->run($shop->change(), $shop->part(['Color' => 'Moss', 'Size' => 'XL']), false);
+    app(LeaveOutCells::class)->run(
+        $shop->change(),
+        OfferCells::leaveOut($shop->part(['Color' => 'Moss', 'Size' => 'XL'])),
+    );
     app(SetOpening::class)->value($shop->change(), $shop->id('Color'), $shop->id('Clay'));
     boardPost($shop, "values/{$shop->id('Moss')}", [
         'name' => 'Forest',

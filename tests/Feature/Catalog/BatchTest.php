@@ -5,6 +5,8 @@ declare(strict_types=1);
 use App\Actions\Batches\StartBatch;
 use App\Actions\Batches\SteerBatch;
 use App\Actions\Skus\SetStock;
+use App\Batches\BatchMode;
+use App\Batches\BatchOrder;
 use App\Batches\BatchRunner;
 use App\Batches\BulkOperations;
 use App\Batches\RunBatch;
@@ -44,11 +46,8 @@ function begun(array $shops, string $act, array $wanted, bool $isWhole = false, 
 {
     return app(StartBatch::class)->run(
         $shops[0]->user,
-        $act,
-        $wanted,
+        new BatchOrder($act, $wanted, BatchMode::of($isWhole), $where ?? Selection::whole()),
         array_map(fn(Shop $shop): int => $shop->product->id, $shops),
-        $isWhole,
-        $where ?? Selection::whole(),
     );
 }
 
@@ -115,7 +114,7 @@ it('changes each product in a transaction and an entry of its own, and is undone
 
 it('goes as far as it can, says what refused and why, and tries these again', function (): void {
     $shops = shops(4);
-    app(App\Actions\Skus\ChangeCurrency::class)->run($shops[1]->change(), 'JPY', false);
+    app(App\Actions\Skus\ChangeCurrency::class)->run($shops[1]->change(), 'JPY');
     $batch = begun($shops, 'sku-price', ['value' => '52.50'])->refresh();
     $why = DB::table('batch_products')->where('batch_id', $batch->id)->where('state', 'refused')->sole();
     expect($batch->state)
@@ -126,7 +125,7 @@ it('goes as far as it can, says what refused and why, and tries these again', fu
         ->toBe($shops[1]->product->id)
         ->and($why->words)
         ->toContain('JPY');
-    app(App\Actions\Skus\ChangeCurrency::class)->run($shops[1]->change(), 'EUR', false);
+    app(App\Actions\Skus\ChangeCurrency::class)->run($shops[1]->change(), 'EUR');
     app(SteerBatch::class)->tryAgain($shops[0]->user, $batch->id);
     expect(standing($batch))
         ->toBe(['changed' => 4])
@@ -136,7 +135,7 @@ it('goes as far as it can, says what refused and why, and tries these again', fu
 
 it('writes nothing where it is all or nothing and one refuses', function (): void {
     $shops = shops(4);
-    app(App\Actions\Skus\ChangeCurrency::class)->run($shops[2]->change(), 'JPY', false);
+    app(App\Actions\Skus\ChangeCurrency::class)->run($shops[2]->change(), 'JPY');
     $before = rowsOfProducts();
     $entries = HistoryEntry::query()->count();
     $batch = begun($shops, 'sku-price', ['value' => '52.50'], true)->refresh();
@@ -148,7 +147,7 @@ it('writes nothing where it is all or nothing and one refuses', function (): voi
         ->toEqual($before)
         ->and(HistoryEntry::query()->count())
         ->toBe($entries);
-    app(App\Actions\Skus\ChangeCurrency::class)->run($shops[2]->change(), 'EUR', false);
+    app(App\Actions\Skus\ChangeCurrency::class)->run($shops[2]->change(), 'EUR');
     app(SteerBatch::class)->tryAgain($shops[0]->user, $batch->id);
     expect($batch->refresh()->state)
         ->toBe(BatchState::Done)
@@ -166,7 +165,7 @@ it('takes back what was written where all was vetted, and one refuses in the end
     DB::table('batch_products')
         ->where('batch_id', $batch->id)
         ->update(['state' => 'vetted']);
-    app(App\Actions\Skus\ChangeCurrency::class)->run($shops[2]->change(), 'JPY', false);
+    app(App\Actions\Skus\ChangeCurrency::class)->run($shops[2]->change(), 'JPY');
     $runner->advance($batch->id, 60);
     expect($batch->refresh()->state)
         ->toBe(BatchState::Refused)
@@ -328,7 +327,7 @@ it('writes nothing of a portion in which one refuses where it is all or nothing'
     DB::table('batch_products')
         ->where('batch_id', $batch->id)
         ->update(['state' => 'vetted']);
-    app(App\Actions\Skus\ChangeCurrency::class)->run($shops[2]->change(), 'JPY', false);
+    app(App\Actions\Skus\ChangeCurrency::class)->run($shops[2]->change(), 'JPY');
     $before = rowsOfProducts();
     app(BatchRunner::class)->advance($batch->id, 60);
     expect($batch->refresh()->state)
@@ -413,22 +412,16 @@ it('refuses in words what cannot be meant, and lets only those steer it who may'
         ->and(
             fn() => app(StartBatch::class)->run(
                 $shops[0]->user,
-                'sku-stock',
-                ['value' => '1'],
+                new BatchOrder('sku-stock', ['value' => '1'], BatchMode::AsFarAsPossible, Selection::whole()),
                 [],
-                false,
-                Selection::whole(),
             ),
         )
         ->toThrow(Refusal::class, 'No product is meant')
         ->and(
             fn() => app(StartBatch::class)->run(
                 Shop::person(Right::View),
-                'sku-stock',
-                ['value' => '1'],
+                new BatchOrder('sku-stock', ['value' => '1'], BatchMode::AsFarAsPossible, Selection::whole()),
                 [1],
-                false,
-                Selection::whole(),
             ),
         )
         ->toThrow(AuthorizationException::class)
@@ -506,7 +499,7 @@ it('is begun from what the catalog shows, watched, undone and made again on its 
 
 it('lists many products of a batch a page at a time, and says why each refused', function (): void {
     $shops = shops(2);
-    app(App\Actions\Skus\ChangeCurrency::class)->run($shops[0]->change(), 'JPY', false);
+    app(App\Actions\Skus\ChangeCurrency::class)->run($shops[0]->change(), 'JPY');
     $batch = begun($shops, 'sku-price', ['value' => '52.50']);
     $this->actingAs($shops[0]->user)
         ->get("/bulk/{$batch->id}")

@@ -11,6 +11,7 @@ use App\Http\Screens\Catalog\CatalogRow;
 use App\Http\Screens\Catalog\CatalogScreen;
 use App\Models\Product;
 use App\Summaries\Lists\ListQuery;
+use Core\Changes\Matrix\OfferCells;
 use Core\Gallery\Roles\Role;
 use Core\Gallery\View;
 use Core\Refusal;
@@ -29,7 +30,10 @@ function catalogRows(string $search = ''): array
 
 it('sums up each product in a row', function (): void {
     $shop = Shop::stocked();
-    app(LeaveOutCells::class)->run($shop->change(), $shop->part(['Color' => 'Moss', 'Size' => 'XL']), false);
+    app(LeaveOutCells::class)->run(
+        $shop->change(),
+        OfferCells::leaveOut($shop->part(['Color' => 'Moss', 'Size' => 'XL'])),
+    );
     $shop->receive(['loose.jpg' => Shop::picture('loose')]);
     $shop->photo('card.jpg', ['Color' => 'Clay'], View::usual('front'), Role::Card);
     $row = catalogRows()['SMOCK'];

@@ -28,6 +28,8 @@ use App\Models\LibraryValue;
 use App\Models\Product;
 use App\Models\Right;
 use App\Store\Library\ValueForm;
+use Core\Changes\Details\SayFact;
+use Core\Changes\Matrix\OfferCells;
 use Core\Details\Counting;
 use Core\Details\DetailKind;
 use Core\Details\FactKind;
@@ -68,11 +70,10 @@ it('undoes and redoes every change to the identical state, with one entry in wor
         'Linked loose.jpg to M',
     ],
     'link only there' => [
-        fn(Shop $shop) => app(LinkPhotos::class)->run(
+        fn(Shop $shop) => app(LinkPhotos::class)->onlyThere(
             $shop->change(),
             [$shop->placement('guide.jpg')],
             $shop->part(['Color' => 'Moss']),
-            true,
         ),
         'Linked guide.jpg only to Moss',
     ],
@@ -85,11 +86,10 @@ it('undoes and redoes every change to the identical state, with one entry in wor
         'Unlinked guide.jpg from Moss',
     ],
     'back to the tray' => [
-        fn(Shop $shop) => app(UnlinkPhotos::class)->run(
+        fn(Shop $shop) => app(UnlinkPhotos::class)->everywhere(
             $shop->change(),
             [$shop->placement('guide.jpg')],
             Selection::nothing(),
-            true,
         ),
         'Returned guide.jpg to the tray',
     ],
@@ -205,7 +205,10 @@ it('undoes and redoes every change to the identical state, with one entry in wor
         'Weight of XL, all colors set to 1200 g (was not weighed)',
     ],
     'a fact with a unit' => [
-        fn(Shop $shop) => app(EditFacts::class)->set($shop->change(), 'Cloth', '320', FactKind::Number, 'g/m²'),
+        fn(Shop $shop) => app(EditFacts::class)->set(
+            $shop->change(),
+            new SayFact('Cloth', '320', FactKind::Number, 'g/m²'),
+        ),
         'Cloth: 320 g/m²',
     ],
     'code' => [
@@ -223,8 +226,7 @@ it('undoes and redoes every change to the identical state, with one entry in wor
     'leave out' => [
         fn(Shop $shop) => app(LeaveOutCells::class)->run(
             $shop->change(),
-            $shop->part(['Size' => 'S', 'Color' => 'Clay']),
-            false,
+            OfferCells::leaveOut($shop->part(['Size' => 'S', 'Color' => 'Clay'])),
         ),
         'Left out Clay, S: retires 1 with 10 in stock',
     ],

@@ -15,6 +15,7 @@ use App\Models\HistoryEntry;
 use App\Models\Product;
 use App\Models\Right;
 use App\Store\Products\Snapshots;
+use Core\Changes\Details\SayFact;
 use Core\Product\Difference\Difference;
 use Core\Product\Difference\DifferenceWording;
 use Core\Product\Difference\Remark;
@@ -112,13 +113,12 @@ it('compares any two points, and finds what was done between them', function ():
     $stock = lastEntry();
     $shop->axes(['Color' => 'Moss, Slate', 'Size' => 'S, M, L, XL']);
     $removed = lastEntry();
-    app(LinkPhotos::class)->run(
+    app(LinkPhotos::class)->onlyThere(
         $shop->change(),
         [$shop->placement('guide.jpg')],
         $shop->part(['Color' => 'Moss']),
-        true,
     );
-    app(EditFacts::class)->set($shop->change(), 'Lining', 'cotton');
+    app(EditFacts::class)->set($shop->change(), new SayFact('Lining', 'cotton'));
     app(SetOpening::class)->value($shop->change(), $shop->id('Size'), $shop->id('M'));
 
     expect(comparedFrom($shop, $start, $stock))

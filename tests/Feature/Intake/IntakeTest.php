@@ -17,6 +17,7 @@ use App\Intake\AnnouncedFile;
 use App\Intake\DropFingerprint;
 use App\Intake\Drops;
 use App\Intake\IncomingParts;
+use App\Intake\PointedPlace;
 use App\Models\Drop;
 use App\Models\DropFile;
 use App\Models\DropFileState;
@@ -236,9 +237,7 @@ it('links a picture to what somebody points at, whatever its name says', functio
         $shop->user,
         $drop,
         array_map(fn(string $file): int => idOf($drop, $file), $files),
-        $shop->product,
-        $where,
-        $view,
+        new PointedPlace($shop->product, $where, $view),
     );
     expect(fn() => $here(['IMG_1.jpg'], Selection::nothing()))->toThrow(Refusal::class, 'Point at a color');
     $here(['IMG_1.jpg', 'SMOCK_moss_back.jpg'], $shop->part(['Color' => 'Clay']));
@@ -286,18 +285,16 @@ it(
             ->toBe('The product has a picture of this view there');
         $rivals = Dropped::files($shop->user, ['SMOCK_slate_back.jpg', 'slate back SMOCK.jpg']);
         expect(
-            fn() => app(AcceptFiles::class)->asRead(
+            fn() => app(AcceptFiles::class)->inPlaceOfOthers(
                 $shop->user,
                 $rivals,
                 Dropped::seen($rivals, DropFileStatus::Double),
-                true,
             ),
         )->toThrow(Refusal::class, 'would both take the place of Slate back.jpg');
-        $batch = app(AcceptFiles::class)->asRead(
+        $batch = app(AcceptFiles::class)->inPlaceOfOthers(
             $shop->user,
             $drop,
             Dropped::seen($drop, DropFileStatus::Double),
-            true,
         );
         $row = DB::table('placements')->find($old);
         expect($row->file_name)
@@ -360,7 +357,7 @@ it('holds a picture against the name, and reads it with what somebody says', fun
         'clay_back.jpg' => Dropped::picture('clay_back.jpg'),
     ]);
     expect(Dropped::standings($drop))
-        ->toBe(['SMOCK_moss_front.jpg' => 'in-doubt', 'clay_back.jpg' => 'not-understood'])
+        ->toBe(['SMOCK_moss_front.jpg' => 'in-doubt', 'clay_back.jpg' => 'likely'])
         ->and(Dropped::one($drop, 'SMOCK_moss_front.jpg')->trouble())
         ->toBe('Name and picture disagree');
     $say = app(SayOfFiles::class);
@@ -372,7 +369,7 @@ it('holds a picture against the name, and reads it with what somebody says', fun
     $say->view($shop->user, $drop, [idOf($drop, 'clay_back.jpg')], View::usual('detail'));
     expect(Dropped::one($drop, 'clay_back.jpg')->verdict?->view?->key)->toBe('detail');
     $say->product($shop->user, $drop, [idOf($drop, 'clay_back.jpg')], null);
-    expect(Dropped::standings($drop)['clay_back.jpg'])->toBe('not-understood');
+    expect(Dropped::standings($drop)['clay_back.jpg'])->toBe('likely');
 });
 
 it('learns a word for everybody, or for one sender, and reads the rest with it', function (): void {
@@ -570,7 +567,7 @@ it('finds stored pictures by what is known of them, and takes them into a drop',
     $photo = Photo::query()->orderByDesc('id')->value('id');
     $this->post('/intake/stored', ['photos' => [$photo => 'clay_flat.jpg']])->assertRedirect();
     $picked = Drop::query()->latest('id')->firstOrFail();
-    expect(Dropped::standings($picked))->toBe(['clay_flat.jpg' => 'not-understood']);
+    expect(Dropped::standings($picked))->toBe(['clay_flat.jpg' => 'likely']);
     $this->post('/intake/stored', [])->assertSessionHasErrors('refused');
 });
 
@@ -652,21 +649,6 @@ it('links one picture that came under two names to where either says', function 
         ->and($shop->files(['Color' => 'Slate']))
         ->toBe([]);
 });
-
-it(
-    'reads a drop as it stands at one moment (two people who accepted halves of it at once met an error)',
-    function (): void {
-        $shop = bareShop();
-        $drop = Dropped::files($shop->user, ['SMOCK_moss_front.jpg']);
-        $outside = DB::transactionLevel();
-        $levels = [];
-        DB::listen(function () use (&$levels): void {
-            $levels[] = DB::transactionLevel();
-        });
-        app(App\Intake\DropReading::class)->of($drop);
-        expect(count($levels))->toBeGreaterThan(3)->and(min($levels))->toBeGreaterThan($outside);
-    },
-);
 
 it(
     'learns that a word means a view, or nothing at all, for everybody or for one sender, and reads the drop again',

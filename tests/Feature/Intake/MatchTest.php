@@ -180,7 +180,7 @@ it('keeps its words with the shop: codes, names, other words, translations, a pr
     $shop->undo();
     expect(readNow('potting smock moss.jpg')->isSure())
         ->toBeTrue()
-        ->and(readNow('gaertnerkittel moss.jpg')->productId)
+        ->and(readNow('gaertnerkittel.jpg')->productId)
         ->toBeNull()
         ->and(readNow('odd-77.jpg')->productId)
         ->toBeNull();

@@ -132,7 +132,7 @@ it('shows the product’s pictures within its description, and only the text to 
         ->assertDontSee('[picture');
     $json = json_decode(app(JsonLdDocument::class)->of($shop->loaded()->product), true);
     expect($json['description'])->toBe("Wide sleeves.\nTwo pockets.\n<b>Bold</b>");
-    app(UnlinkPhotos::class)->run($shop->change(), [$id], Selection::whole(), true);
+    app(UnlinkPhotos::class)->everywhere($shop->change(), [$id], Selection::whole());
     app(RemovePhotos::class)->run($shop->change(), [$id]);
     $this->get('/products/SMOCK/preview')->assertOk()->assertDontSee('[picture')->assertSee('Two pockets.');
     expect((new Description(''))->parts())

@@ -21,6 +21,8 @@ use App\Summaries\Lists\ProductList;
 use App\Summaries\Shooting\ShootingLine;
 use App\Summaries\Shooting\ShootingList;
 use App\Summaries\Summaries;
+use Core\Changes\Matrix\OfferCells;
+use Core\Changes\Pictures\PlaceInGallery;
 use Core\Gallery\Coverage\Need;
 use Core\Gallery\Roles\Role;
 use Core\Gallery\View;
@@ -33,6 +35,7 @@ use Illuminate\Support\Facades\Artisan;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\File;
 use Illuminate\Testing\TestResponse;
+use Tests\Support\LazyCounts;
 use Tests\Support\Shop;
 
 /** @return list<array<string, mixed>> */
@@ -163,7 +166,7 @@ it('fills a hole with a picture that is here, in one act', function (): void {
     $shop = $this->shop;
     $shop->axes(['Color' => 'Moss, Clay, Slate, Oat', 'Size' => 'S, M, L, XL']);
     $id = $shop->photo('unnamed.jpg', []);
-    app(App\Actions\Pictures\UnlinkPhotos::class)->run($shop->change(), [$id], Selection::whole(), true);
+    app(App\Actions\Pictures\UnlinkPhotos::class)->everywhere($shop->change(), [$id], Selection::whole());
     $oat = $shop->token(['Color' => 'Oat']);
     live($shop, 'coverage/place', ['onto' => $oat, 'view' => 'detail'])
         ->assertOk()
@@ -230,11 +233,10 @@ it('asks for pictures by names that are read fully, at 0.99, as what they were a
         'pack' => 'wanted',
         'size guide' => 'required',
     ]);
-    app(App\Actions\Pictures\UnlinkPhotos::class)->run(
+    app(App\Actions\Pictures\UnlinkPhotos::class)->everywhere(
         $shop->change(),
         [$shop->placement('guide.jpg')],
         Selection::whole(),
-        true,
     );
     $single = Shop::open('TWINE');
     $single->axes([]);
@@ -340,7 +342,7 @@ it('shows over the catalog what lacks which view, filtered and sorted from kept 
 
 it('never counts what is left out, open or retired', function (): void {
     $shop = $this->shop;
-    app(LeaveOutCells::class)->run($shop->change(), $shop->part(['Color' => 'Slate']), false);
+    app(LeaveOutCells::class)->run($shop->change(), OfferCells::leaveOut($shop->part(['Color' => 'Slate'])));
     expect(
         array_unique(array_map(fn(array $row): string => $row['combination']['Color'], reported('SMOCK'))),
     )->not->toContain('Slate');
@@ -351,7 +353,10 @@ it('never counts what is left out, open or retired', function (): void {
             array_unique(array_map(fn(array $row): string => $row['combination']['Color'], reported('SMOCK'))),
         ),
     )->toBe(['Moss']);
-    app(LeaveOutCells::class)->run($shop->change(), $shop->part(['Color' => 'Moss', 'Size' => 'S']), false);
+    app(LeaveOutCells::class)->run(
+        $shop->change(),
+        OfferCells::leaveOut($shop->part(['Color' => 'Moss', 'Size' => 'S'])),
+    );
     expect(array_unique(array_column(reported('SMOCK'), 'skus')))->toBe([3]);
     missingEverywhere($shop);
     $open = Shop::open('OPEN');
@@ -473,11 +478,7 @@ it('brings a picture into another strip as well, or instead, at its place', func
     $id = $shop->placement('Moss detail.jpg');
     app(PlaceInStrip::class)->run(
         $shop->change(),
-        $id,
-        $shop->part(['Color' => 'Moss']),
-        $shop->part(['Color' => 'Clay']),
-        1,
-        false,
+        new PlaceInGallery($id, $shop->part(['Color' => 'Moss']), $shop->part(['Color' => 'Clay']), 1, false),
     );
     expect($shop->words())
         ->toBe('Put Moss detail.jpg at place 2 of Clay')
@@ -487,11 +488,7 @@ it('brings a picture into another strip as well, or instead, at its place', func
         ->toContain('Moss detail.jpg');
     app(PlaceInStrip::class)->run(
         $shop->change(),
-        $id,
-        $shop->part(['Color' => 'Moss']),
-        $shop->part(['Color' => 'Slate']),
-        99,
-        true,
+        new PlaceInGallery($id, $shop->part(['Color' => 'Moss']), $shop->part(['Color' => 'Slate']), 99, true),
     );
     expect($shop->files(['Color' => 'Moss']))
         ->not->toContain('Moss detail.jpg')
@@ -746,6 +743,7 @@ it('draws forty strips of twelve pictures in as many queries as few', function (
     }
     DB::table('placements')->insert($rows);
     $this->get('/products/SMOCK/contact')->assertOk()->assertSee('Shade 40')->assertSee('Shade 7 12.jpg');
+    LazyCounts::settle();
     expect(array_map($ask, $paths))->toBe($few)->and(max($few))->toBeLessThan(30);
 });
 

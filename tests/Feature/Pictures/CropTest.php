@@ -6,6 +6,7 @@ use App\Actions\Pictures\SetCrop;
 use App\Media\DeriveCuts;
 use App\Media\PhotoCuts;
 use Core\Gallery\Crop;
+use Core\Gallery\CropFrame;
 use Core\Gallery\Roles\Role;
 use Core\Gallery\Shape;
 use Core\Gallery\View;
@@ -125,7 +126,7 @@ it('keeps the focus through changes of the matrix, and shows it in the preview',
     app(SetCrop::class)->run(
         $shop->change(),
         $shop->placement('Moss front.jpg'),
-        Crop::of(300, 200, 100, 100, 800, 800),
+        Crop::of(300, 200, new CropFrame(100, 100, 800, 800)),
     );
     $key = '300-200-100-100-800-800';
     $shop->axes(['Color' => 'Clay, Slate', 'Size' => 'S, M, L, XL']);

@@ -94,13 +94,12 @@ it('never has a Lead without a still', function (): void {
                 ->placement()?->file,
         )
         ->toBe('Moss front.jpg');
-    app(UnlinkPhotos::class)->run(
+    app(UnlinkPhotos::class)->everywhere(
         $shop->change(),
         array_map($shop->placement(...), ['Moss front.jpg', 'Moss back.jpg', 'Moss worn.jpg', 'Moss detail.jpg']),
         Selection::whole(),
-        true,
     );
-    app(UnlinkPhotos::class)->run($shop->change(), [$shop->placement('guide.jpg')], Selection::whole(), true);
+    app(UnlinkPhotos::class)->everywhere($shop->change(), [$shop->placement('guide.jpg')], Selection::whole());
     expect($shop->files(['Color' => 'Moss']))
         ->toBe(['turn.mp4'])
         ->and($shop->gallery(['Color' => 'Moss'])->lead())

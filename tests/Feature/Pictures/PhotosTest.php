@@ -215,7 +215,7 @@ it('hides without unlinking, and shows again by linking or by asking', function 
         ->not->toContain('Moss back.jpg')
         ->and($shop->files(['Color' => 'Moss', 'Size' => 'M']))
         ->toContain('Moss back.jpg');
-    app(HidePhotos::class)->run($shop->change(), [$id], $shop->part(['Color' => 'Moss']), true);
+    app(HidePhotos::class)->showAgain($shop->change(), [$id], $shop->part(['Color' => 'Moss']));
     expect($shop->files(['Color' => 'Moss', 'Size' => 'S']))->toContain('Moss back.jpg');
 });
 

@@ -75,7 +75,7 @@ it(
     function (): void {
         $shop = $this->shop;
         $photo = (int) DB::table('placements')->where('id', $shop->placement('guide.jpg'))->value('photo_id');
-        app(UnlinkPhotos::class)->run($shop->change(), [$shop->placement('guide.jpg')], Selection::whole(), true);
+        app(UnlinkPhotos::class)->everywhere($shop->change(), [$shop->placement('guide.jpg')], Selection::whole());
         $this->post('/intake/stored/remove', ['photos' => [$photo => 'guide.jpg']])->assertSessionHasErrors();
         DB::table('products')
             ->where('id', $shop->product->id)

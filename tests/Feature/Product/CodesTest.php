@@ -14,6 +14,7 @@ use App\Models\CodePatternRecord;
 use App\Models\GtinRangeRecord;
 use App\Models\Library;
 use App\Models\Right;
+use App\Store\Library\GtinRangeForm;
 use App\Store\Products\TakenCodes;
 use App\Summaries\Lists\QuickSearch;
 use Core\Codes\CodeNotFree;
@@ -47,7 +48,11 @@ function pattern(Shop $shop, string $name, array $parts, string $separator = '-'
 
 function gtinRange(Shop $shop, string $first, string $last, string $prefix = '4006381'): int
 {
-    app(SaveGtinRange::class)->run(codesLibrary($shop), null, "Range {$first}", $prefix, $first, $last);
+    app(SaveGtinRange::class)->run(
+        codesLibrary($shop),
+        null,
+        new GtinRangeForm("Range {$first}", $prefix, $first, $last),
+    );
 
     return (int) GtinRangeRecord::query()->latest('id')->value('id');
 }

@@ -7,6 +7,7 @@ use App\Actions\Product\EditDetails;
 use App\Actions\Skus\SetPrices;
 use App\Files\JsonLdDocument;
 use App\Models\Product;
+use Core\Changes\Matrix\OfferCells;
 use Core\Gallery\Roles\Role;
 use Core\Reach\Selection;
 use Illuminate\Support\Facades\Artisan;
@@ -67,7 +68,10 @@ it('prints galleries, roles and reasons as the exchange format says', function (
 
 it('writes one row for each SKU and left-out cell', function (): void {
     $shop = Shop::stocked();
-    app(LeaveOutCells::class)->run($shop->change(), $shop->part(['Color' => 'Clay', 'Size' => 'S']), false);
+    app(LeaveOutCells::class)->run(
+        $shop->change(),
+        OfferCells::leaveOut($shop->part(['Color' => 'Clay', 'Size' => 'S'])),
+    );
     DB::table('skus')
         ->where('code', 'SMOCK-SLATE-S')
         ->update(['gtin' => '2000000000015', 'weight_g' => 380]);
@@ -243,8 +247,7 @@ it(
         app(App\Actions\Skus\SetStock::class)->run($shop->change(), $shop->part(['Color' => 'Slate']), '7');
         app(App\Actions\Matrix\LeaveOutCells::class)->run(
             $shop->change(),
-            $shop->part(['Color' => 'Moss', 'Size' => 'S']),
-            false,
+            OfferCells::leaveOut($shop->part(['Color' => 'Moss', 'Size' => 'S'])),
         );
         expect(array_sum(array_map(intval(...), array_column($shop->rows(), 'stock'))))->toBe(157);
     },

@@ -6,6 +6,8 @@ use App\Actions\Batches\StartBatch;
 use App\Actions\Product\EditDetails;
 use App\Actions\Skus\ChangePrices;
 use App\Actions\Skus\SetPrices;
+use App\Batches\BatchMode;
+use App\Batches\BatchOrder;
 use App\Models\HistoryEntry;
 use Core\Changes\Prices\PriceWay;
 use Core\Changes\Prices\PriceWish;
@@ -224,11 +226,8 @@ it(
         app(SetPrices::class)->run($shop->change(), $shop->part(['Color' => 'Clay', 'Size' => 'S']), '60');
         app(StartBatch::class)->run(
             $shop->user,
-            'sku-price',
-            ['value' => '+10 %'],
+            new BatchOrder('sku-price', ['value' => '+10 %'], BatchMode::AsFarAsPossible, Selection::whole()),
             [$shop->product->id],
-            false,
-            Selection::whole(),
         );
         expect(soldAt($shop))
             ->toBe(['53.90' => 8, '64.90' => 3, '66.00' => 1])
@@ -236,11 +235,13 @@ it(
             ->toBe(1);
         app(StartBatch::class)->run(
             $shop->user,
-            'details',
-            ['field' => 'price', 'value' => '-10 %'],
+            new BatchOrder(
+                'details',
+                ['field' => 'price', 'value' => '-10 %'],
+                BatchMode::AsFarAsPossible,
+                Selection::whole(),
+            ),
             [$shop->product->id],
-            false,
-            Selection::whole(),
         );
         expect($shop->words())
             ->toBe('Price of the product lowered by 10 % to 48.51 (was 53.90)')

@@ -8,6 +8,7 @@ use App\Actions\Skus\SetStock;
 use App\Http\Screens\Product\PreviewOption;
 use App\Http\Screens\Product\PreviewScreen;
 use App\Store\Library\ValueNames;
+use Core\Changes\Matrix\OfferCells;
 use Core\Gallery\Roles\Role;
 use Core\Gallery\UnknownChoice;
 use Core\Gallery\View;
@@ -65,7 +66,10 @@ it('marks what is sold out and what is not offered, from what is chosen so far',
     $shop = Shop::stocked();
     app(SetStock::class)->run($shop->change(), $shop->part(['Color' => 'Moss', 'Size' => 'M']), '0');
     app(SetStock::class)->run($shop->change(), $shop->part(['Size' => 'L']), '0');
-    app(LeaveOutCells::class)->run($shop->change(), $shop->part(['Color' => 'Clay', 'Size' => 'XL']), false);
+    app(LeaveOutCells::class)->run(
+        $shop->change(),
+        OfferCells::leaveOut($shop->part(['Color' => 'Clay', 'Size' => 'XL'])),
+    );
     expect(optionStates($shop, ['Color' => 'Moss'], 1))
         ->toBe(['S' => 'free', 'M' => 'sold out', 'L' => 'sold out', 'XL' => 'free'])
         ->and(optionStates($shop, ['Color' => 'Clay'], 1))
@@ -79,7 +83,10 @@ it('marks what is sold out and what is not offered, from what is chosen so far',
 it('asks for what is still to be chosen, and says what can be bought', function (array $choice, string $offer): void {
     $shop = Shop::stocked();
     app(SetStock::class)->run($shop->change(), $shop->part(['Color' => 'Moss', 'Size' => 'M']), '0');
-    app(LeaveOutCells::class)->run($shop->change(), $shop->part(['Color' => 'Clay', 'Size' => 'XL']), false);
+    app(LeaveOutCells::class)->run(
+        $shop->change(),
+        OfferCells::leaveOut($shop->part(['Color' => 'Clay', 'Size' => 'XL'])),
+    );
     expect(met($shop, $choice)->offer())->toBe($offer);
 })->with([
     [[], 'Choose a color and a size'],
@@ -183,7 +190,7 @@ it(
         expect(met($shop, null)->gallery->isEmpty())->toBeFalse();
         app(SetStock::class)->run($shop->change(), Selection::whole(), '0');
         expect(met($shop, null)->gallery->lead()?->file)->toBe('Moss front.jpg');
-        app(LeaveOutCells::class)->run($shop->change(), Selection::whole(), false);
+        app(LeaveOutCells::class)->run($shop->change(), OfferCells::leaveOut(Selection::whole()));
         expect($shop->loaded()->core->made)
             ->toBe([])
             ->and(met($shop, null)->gallery->isEmpty())

@@ -16,6 +16,8 @@ use App\Actions\Product\SetOpening;
 use App\Actions\Skus\SetCode;
 use App\Actions\Skus\SetPrices;
 use App\Actions\Skus\SetStock;
+use Core\Changes\Details\SayFact;
+use Core\Changes\Matrix\OfferCells;
 use Core\Details\Fact;
 use Core\Gallery\Placement;
 use Core\Gallery\Roles\Role;
@@ -33,6 +35,7 @@ use Core\Reach\Reach;
 use Core\Reach\Selection;
 use Core\Refusal;
 use Tests\Core\Color\Samples;
+use Tests\Support\Seeds;
 use Tests\Support\Shop;
 
 /** @return list<string> */
@@ -58,16 +61,24 @@ function somethingElse(Shop $shop, Random\Randomizer $random): void
             'Size' => $pick(['S, M, L', 'M, L, XL', 'S, XL', 'S, M, L, XL, XXL']),
         ]),
         1 => $shop->axes(['Color' => 'Moss, Clay', 'Size' => 'S, M, L, XL', 'Style' => 'Wrap, Open']),
-        2 => app(LeaveOutCells::class)->run($shop->change(), $cell(), $random->getInt(0, 2) === 0),
+        2 => app(LeaveOutCells::class)->run(
+            $shop->change(),
+            $random->getInt(0, 2) === 0 ? OfferCells::again($cell()) : OfferCells::leaveOut($cell()),
+        ),
         3 => app(SetStock::class)->run($shop->change(), $row(), (string) $pick(['', '0', '7'])),
         4 => app(SetPrices::class)->run($shop->change(), $row(), (string) $pick(['', '52', '54.50'])),
         5 => app(SetCode::class)->run($shop->change(), $cell(), 'ODD-' . $random->getInt(1, 999)),
-        6 => app(LinkPhotos::class)->run($shop->change(), [$picture()], $row(), $random->getInt(0, 1) === 0),
+        6 => $random->getInt(0, 1) === 0
+            ? app(LinkPhotos::class)->onlyThere($shop->change(), [$picture()], $row())
+            : app(LinkPhotos::class)->run($shop->change(), [$picture()], $row()),
         7 => app(UnlinkPhotos::class)->run($shop->change(), [$picture()], $row()),
         8 => app(HidePhotos::class)->run($shop->change(), [$picture()], $row()),
         9 => app(AssignRole::class)->run($shop->change(), $picture(), $pick(Role::cases())),
         10 => app(DescribePhotos::class)->view($shop->change(), [$picture()], $pick(Views::usual()->all)),
-        11 => app(EditFacts::class)->set($shop->change(), $pick(['Lining', 'Collar']), $pick(['cotton', 'linen'])),
+        11 => app(EditFacts::class)->set(
+            $shop->change(),
+            new SayFact($pick(['Lining', 'Collar']), $pick(['cotton', 'linen'])),
+        ),
         12 => app(SetOpening::class)->value($shop->change(), $matrix->axes[0]->id, $pick($matrix->axes[0]->values)->id),
         13 => app(SetOpening::class)->sku($shop->change(), $cell()),
         14 => app(ReorderValues::class)->run(
@@ -117,7 +128,7 @@ it('makes a product again what it was, in one entry that is undone to the identi
         $shop->redo();
         expect($shop->everything())->toEqual($after);
     }
-})->with(range(1, 25));
+})->with(Seeds::upTo(25));
 
 it('takes a state that knows no ids, as a sheet has it', function (): void {
     $shop = Shop::stocked();

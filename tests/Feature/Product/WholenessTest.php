@@ -50,6 +50,7 @@ use Illuminate\Support\Facades\Schema;
 use Random\Randomizer;
 use Tests\Core\Color\Samples;
 use Tests\Core\Product\RandomProduct;
+use Tests\Support\Seeds;
 use Tests\Support\Shop;
 
 /** What only serves the keeping of a row, or follows from its other columns. */
@@ -199,7 +200,7 @@ it('keeps all of a product: state, rows, and the same state again', function (in
     }
     writeState($shop->product->id, $again, $library);
     expect(rowsToKeep($shop->product->id))->toBe($kept);
-})->with(range(1, 25));
+})->with(Seeds::upTo(25));
 
 it(
     'writes every column of every table that belongs to a product, and the drawn products have something in each',
@@ -243,7 +244,7 @@ it('carries every column in a document as well: state, document, and the same ro
     $read = ProductDocument::of($state, $library)->read($library)->state;
 
     expect($rows($read))->toBe($rows($state));
-})->with(range(1, 25));
+})->with(Seeds::upTo(25));
 
 it('finds nothing to change where a product is brought its own document', function (): void {
     $shop = Shop::stocked();

@@ -8,6 +8,8 @@ use Core\Codes\Gtin;
 use Core\Codes\GtinRange;
 use Core\Details\Quantity;
 use Core\Details\Unit;
+use Core\Matching\Cards\CardCode;
+use Core\Matrix\Combination;
 use Core\Pricing\Currency;
 use Symfony\Component\Process\Process;
 use Tests\Core\Color\Samples;
@@ -137,3 +139,24 @@ it('draws bars that an independent reader reads', function (int $length, string 
     'EAN-8' => [8, 'ean8.enable', 'EAN-8'],
     'ITF-14' => [14, 'i25.enable', 'I2/5'],
 ]);
+
+// Source: python-stdnum's stdnum.iso7064.mod_97_10 (Debian python3-stdnum), on the signs as numbers of two digits.
+it('gives slate cards check digits that an independent library takes', function (): void {
+    $random = Samples::random(7);
+    $numbers = [];
+    for ($times = 0; $times < 500; $times++) {
+        $seal = $random->getInt(1, 2_000_000_000);
+        $code = CardCode::of($random->getInt(1, 90_000), $seal, Combination::of([1 => $random->getInt(1, 9_000)]));
+        $payload = substr($code, strlen('SLATE/'), -3);
+        $signs = "{$payload}/" . strtoupper(base_convert((string) $seal, 10, 36));
+        $digits = array_map(
+            fn(string $sign): string => sprintf('%02d', strpos('0123456789ABCDEFGHIJKLMNOPQRSTUVWXYZ/- ', $sign)),
+            str_split($signs),
+        );
+        $numbers[] = implode('', $digits) . substr($code, -2);
+    }
+
+    expect(outside(['python3', 'tests/Reference/tools/counts.py'], ['what' => 'mod97', 'numbers' => $numbers]))->toBe(
+        array_fill(0, 500, true),
+    );
+});

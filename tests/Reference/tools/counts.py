@@ -18,4 +18,8 @@ elif ask["what"] == "valid":
     sys.path.append("/usr/lib/python3/dist-packages")
     from stdnum import ean
     answer = [ean.is_valid(number) for number in ask["numbers"]]
+elif ask["what"] == "mod97":
+    sys.path.append("/usr/lib/python3/dist-packages")
+    from stdnum.iso7064 import mod_97_10
+    answer = [mod_97_10.is_valid(number) for number in ask["numbers"]]
 json.dump(answer, sys.stdout)

@@ -31,7 +31,11 @@ final class AccountsController
         $password = NewPassword::made();
         $account = $action->run($request->own(), $request->form(), $password);
 
-        return $this->to($account, "The account of {$account->name} is made.", $password);
+        return $this->to(
+            $account,
+            __('answers.the_account_of_account_is_made', ['account' => $account->name]),
+            $password,
+        );
     }
 
     public function show(User $account, Accounts $accounts): View
@@ -40,6 +44,8 @@ final class AccountsController
 
         return view('accounts.show', [
             'account' => $account,
+            // What can be done about its coming in: each has an address, a label and a hint of this name.
+            'deeds' => $account->closed_at === null ? ['password', 'sessions', 'close'] : ['reopen'],
             'notes' => $accounts->notes($account),
             'password' => is_string($password) ? Crypt::decryptString($password) : null,
         ]);
@@ -47,14 +53,17 @@ final class AccountsController
 
     public function edit(AccountRequest $request, User $account, EditAccount $action): RedirectResponse
     {
-        return $this->to($action->run($request->own(), $account->id, $request->seen(), $request->form()), 'Kept.');
+        return $this->to(
+            $action->run($request->own(), $account->id, $request->seen(), $request->form()),
+            __('answers.kept'),
+        );
     }
 
     public function close(AccountRequest $request, User $account, CloseAccount $action): RedirectResponse
     {
         return $this->to(
             $action->run($request->own(), $account->id, $request->seen()),
-            'The account is closed. Nobody can sign in to it, and whoever was is signed out.',
+            __('answers.the_account_is_closed_nobody_can'),
         );
     }
 
@@ -62,7 +71,7 @@ final class AccountsController
     {
         return $this->to(
             $action->reopen($request->own(), $account->id, $request->seen()),
-            'The account is open again, with the password it had.',
+            __('answers.the_account_is_open_again_with'),
         );
     }
 
@@ -70,7 +79,7 @@ final class AccountsController
     {
         return $this->to(
             $action->run($request->own(), $account->id, SignedIn::id($request)),
-            "{$account->name} is signed out everywhere.",
+            __('answers.account_is_signed_out_everywhere', ['account' => $account->name]),
         );
     }
 
@@ -80,7 +89,7 @@ final class AccountsController
 
         return $this->to(
             $action->run($request->own(), $account->id, $request->seen(), $password, SignedIn::id($request)),
-            "{$account->name} has a new password to begin with.",
+            __('answers.account_has_a_new_password_to', ['account' => $account->name]),
             $password,
         );
     }

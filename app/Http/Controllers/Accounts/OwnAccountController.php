@@ -4,14 +4,18 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers\Accounts;
 
+use App\Accounts\NewPassword;
 use App\Accounts\Sessions;
 use App\Actions\Accounts\ChangePassword;
 use App\Actions\Accounts\EditOwnAccount;
 use App\Actions\Accounts\EndSessions;
 use App\Http\AccountRequest;
+use App\Http\Screens\BrowserName;
 use App\Http\SignedIn;
+use App\Models\AccountSession;
 use Core\Refusal;
 use Core\RefusalKind;
+use DateTimeZone;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Support\Facades\Hash;
@@ -22,9 +26,16 @@ final class OwnAccountController
 {
     public function show(AccountRequest $request, Sessions $sessions): View
     {
+        $open = $sessions->of($request->own());
+
         return view('accounts.own', [
             'browsersZone' => config('slate.browsers_zone'),
-            'sessions' => $sessions->of($request->own()),
+            'zones' => DateTimeZone::listIdentifiers(),
+            'leastPassword' => NewPassword::LEAST,
+            'sessions' => $open,
+            'browsers' => collect($open)->mapWithKeys(
+                fn(AccountSession $session): array => [$session->id => BrowserName::of($session->browser)],
+            ),
             'here' => SignedIn::id($request),
         ]);
     }
@@ -33,7 +44,7 @@ final class OwnAccountController
     {
         $action->run($request->own(), $request->text('name'), $request->text('zone'), $request->text('language'));
 
-        return redirect()->route('own-account')->with('said', 'Kept.');
+        return redirect()->route('own-account')->with('said', __('answers.kept'));
     }
 
     public function password(AccountRequest $request, ChangePassword $action, SignedIn $signedIn): RedirectResponse
@@ -46,23 +57,21 @@ final class OwnAccountController
         );
         $signedIn->passwordGiven($request);
 
-        return redirect()
-            ->route('own-account')
-            ->with('said', 'Your password is changed. You are signed out everywhere else.');
+        return redirect()->route('own-account')->with('said', __('answers.your_password_is_changed_you_are'));
     }
 
     public function endSessions(AccountRequest $request, EndSessions $action): RedirectResponse
     {
         $action->ofOwn($request->own(), SignedIn::id($request));
 
-        return redirect()->route('own-account')->with('said', 'You are signed out everywhere else.');
+        return redirect()->route('own-account')->with('said', __('answers.you_are_signed_out_everywhere_else'));
     }
 
     public function endSession(AccountRequest $request, EndSessions $action): RedirectResponse
     {
         $action->one($request->own(), $request->text('session'));
 
-        return redirect()->route('own-account')->with('said', 'That browser is signed out.');
+        return redirect()->route('own-account')->with('said', __('answers.that_browser_is_signed_out'));
     }
 
     public function confirm(AccountRequest $request): View
@@ -79,7 +88,7 @@ final class OwnAccountController
         Session::reflash();
         if (!Hash::check($request->text('current_password'), $request->own()->password)) {
             throw new Refusal(
-                'This is not your password. Type it once more.',
+                __('answers.this_is_not_your_password_type'),
                 RefusalKind::Unreadable,
                 'current_password',
             );

@@ -50,7 +50,7 @@ final class SessionController
             return $this->page($request, self::WRONG, is_string($email) ? mb_substr($email, 0, 190) : '');
         }
         if (!SignInTicket::fits($request)) {
-            return $this->page($request, 'This page was open for long. Type the password once more.', $email);
+            return $this->page($request, __('answers.this_page_was_open_for_long'), $email);
         }
         $account = $accounts->withAddress($email);
         $browser = KnownBrowser::from($request);
@@ -97,12 +97,11 @@ final class SessionController
     private function tooOften(Request $request, string $email, int $wait): Response
     {
         Log::warning('Sign-in held back', ['address' => $request->ip(), 'seconds' => $wait]);
-        $when = $wait > 90 ? 'in ' . ceil($wait / 60) . ' minutes' : "in {$wait} seconds";
-        $answer = $this->page(
-            $request,
-            "Too many tries for this account or from this network. Try again {$when}. A browser that has signed in here before need not wait for others.",
-            $email,
-        );
+        $when =
+            $wait > 90
+                ? __('answers.in_wait_minutes', ['wait' => (int) ceil($wait / 60)])
+                : __('answers.in_wait_seconds', ['wait' => $wait]);
+        $answer = $this->page($request, __('answers.too_many_tries_for_this_account', ['when' => $when]), $email);
 
         return $answer->setStatusCode(429)->header('Retry-After', (string) $wait);
     }

@@ -7,6 +7,7 @@ namespace App\Http\Controllers\Library;
 use App\Actions\Library\SetBanner;
 use App\Http\LibraryRequest;
 use App\Http\Screens\Catalog\LibraryScreen;
+use App\Http\Screens\CategoryPath;
 use App\Http\Screens\Pictures\BannerScreen;
 use App\Intake\StoredPictures;
 use App\Intake\StoredQuery;
@@ -31,6 +32,7 @@ final class BannerController
         return view('library.banner-choose', [
             'kind' => BannerKind::tryFrom($request->string('kind')->toString()) ?? BannerKind::Page,
             'name' => $request->string('name')->toString(),
+            'shownName' => CategoryPath::shown($request->string('name')->toString()),
             'find' => $request->string('find')->toString(),
             'pictures' => array_slice(
                 $stored->find(new StoredQuery($request->string('find')->toString())),
@@ -58,6 +60,7 @@ final class BannerController
     {
         return view('library.banner', [
             'banner' => $banner->load('photo'),
+            'shownName' => CategoryPath::shown($banner->name),
             'crop' => $request->crop() ?? $banner->focus(),
             'text' => $request->has('text') ? $request->string('text')->toString() : $banner->alt_text,
         ]);

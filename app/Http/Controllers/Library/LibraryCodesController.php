@@ -12,6 +12,7 @@ use App\Http\Screens\Catalog\LibraryScreen;
 use App\Models\CodePatternRecord;
 use App\Models\GtinRangeRecord;
 use App\Store\Library\CodePatternForm;
+use App\Store\Library\GtinRangeForm;
 use Core\Codes\CodePattern;
 use Core\CoreException;
 use Illuminate\Contracts\View\View;
@@ -64,7 +65,11 @@ final class LibraryCodesController
     public function saveRange(LibraryRequest $request, SaveGtinRange $action, ?GtinRangeRecord $range = null): View
     {
         $text = fn(string $field): string => $request->string($field)->limit(60, '')->toString();
-        $action->run($request->change(), $range?->id, $text('name'), $text('prefix'), $text('first'), $text('last'));
+        $action->run(
+            $request->change(),
+            $range?->id,
+            new GtinRangeForm($text('name'), $text('prefix'), $text('first'), $text('last')),
+        );
 
         return $this->page(true);
     }
@@ -117,10 +122,7 @@ final class LibraryCodesController
             'name' => $name,
             'problem' => $problem,
             'example' => $problem !== '' ? '' : $codes->example($pattern ?? $stored),
-            'rows' =>
-                $typed === null
-                    ? $codes->rows($stored)
-                    : array_map(null, $typed[0], array_pad($typed[1], count($typed[0]), '')),
+            'rows' => $typed === null ? $codes->rows($stored) : $codes->rowsOf($typed[0], $typed[1]),
             'separator' => $typed[2] ?? $stored->separator,
             'letters' => $typed[3] ?? $stored->letters->value,
             'longest' => $typed[4] ?? (string) $stored->longest,

@@ -48,7 +48,7 @@ final readonly class LibraryColorsController
     {
         $swatch =
             $request->swatchForm()?->swatch($this->naming) ??
-            throw new Refusal('Say which color the new value has.', RefusalKind::Missing, 'colors.0');
+            throw new Refusal(__('answers.say_which_color_the_new_value'), RefusalKind::Missing, 'colors.0');
         $action->one($request->change(), $axis->id, $request->string('name')->toString(), $swatch);
 
         return $this->page($request, $axis, true);
@@ -59,7 +59,7 @@ final readonly class LibraryColorsController
     {
         $by =
             ColorOrder::tryFrom($request->string('by')->toString()) ??
-            throw new Refusal('Say by what the colors are to be ordered.', RefusalKind::Missing, 'by');
+            throw new Refusal(__('answers.say_by_what_the_colors_are'), RefusalKind::Missing, 'by');
         $action->byColor($request->change(), $axis->id, $by);
 
         return $this->page($request, $axis, true);
@@ -119,7 +119,8 @@ final readonly class LibraryColorsController
     /** @throws Refusal */
     public function move(LibraryRequest $request, LibraryValue $value, SetSwatches $action): View
     {
-        $lab = $request->lab() ?? throw new Refusal('Say which color it is to have.', RefusalKind::Missing, 'lab');
+        $lab =
+            $request->lab() ?? throw new Refusal(__('answers.say_which_color_it_is_to'), RefusalKind::Missing, 'lab');
         $action->one(
             $request->change(),
             $value->id,

@@ -21,6 +21,9 @@ use Illuminate\Http\Request;
 /** Pictures that are stored already, to be picked for the intake. */
 final class StoredController
 {
+    /** Longer sides in pixels that can be asked for. */
+    private const SIZES = [800, 1_600, 3_000];
+
     public function __construct(private readonly ProductLoader $products) {}
 
     public function index(Request $request, StoredPictures $pictures): View
@@ -52,6 +55,14 @@ final class StoredController
 
         return view('intake.stored', [
             'given' => $given,
+            'sizes' =>
+                [
+                    '' => __('intake.any_size'),
+                ] +
+                array_map(
+                    fn(int $pixels): string => __('intake.pixels', ['pixels' => $pixels]),
+                    array_combine(self::SIZES, self::SIZES),
+                ),
             'isUnknownColor' => ($given['color'] ?? '') !== '' && $color === null,
             'pictures' => array_slice($found, 0, StoredPictures::PAGE),
             'next' => count($found) > StoredPictures::PAGE ? $found[StoredPictures::PAGE - 1]->photoId : null,
@@ -75,7 +86,7 @@ final class StoredController
 
         return redirect()
             ->route('intake.stored', ['unused' => 1])
-            ->with('said', $entry->words ?? 'These pictures are not there any more.');
+            ->with('said', $entry->words ?? __('answers.these_pictures_are_not_there_any'));
     }
 
     public function store(Request $request, PickStored $action): RedirectResponse

@@ -32,7 +32,7 @@ final readonly class CodeController
     /** What becomes of the codes of the product by a pattern. */
     public function plan(CodesRequest $request, ApplyCodePattern $action): View
     {
-        $loaded = $this->loader->load($request->product());
+        $loaded = $this->loader->again($request->product());
         $patternId = $request->has('pattern') ? $this->patternId($request) : $loaded->product->code_pattern_id;
 
         return view('board.codes', [
@@ -61,7 +61,7 @@ final readonly class CodeController
     /** Which GTINs the selected SKUs would be given. */
     public function gtinPlan(CodesRequest $request, CatalogLookup $catalog): View
     {
-        $chosen = $this->loader->load($request->product())->core->chosen($request->selection());
+        $chosen = $this->loader->again($request->product())->core->chosen($request->selection());
         $ranges = $this->patterns->ranges();
         $range =
             array_values(
@@ -77,6 +77,7 @@ final readonly class CodeController
             'ranges' => $ranges,
             'range' => $range,
             'numbers' => $numbers,
+            'last' => $numbers[count($numbers) - 1] ?? '',
             'problem' => $problem,
             'restriction' => $numbers === [] ? null : Gtin::restriction($numbers[0]),
         ]);
@@ -93,7 +94,7 @@ final readonly class CodeController
     /** Labels of the selected SKUs, to be printed. */
     public function labels(CodesRequest $request): View
     {
-        $loaded = $this->loader->load($request->product());
+        $loaded = $this->loader->again($request->product());
         $copies = $request->input('copies', []);
 
         return view('labels.page', [

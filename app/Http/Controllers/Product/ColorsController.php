@@ -58,7 +58,7 @@ final readonly class ColorsController
     {
         $by =
             ColorOrder::tryFrom($request->string('by')->toString()) ??
-            throw new Refusal('Say by what the colors are to be ordered.', RefusalKind::Missing, 'by');
+            throw new Refusal(__('answers.say_by_what_the_colors_are'), RefusalKind::Missing, 'by');
 
         return $this->pages->fragment(
             $request,
@@ -117,7 +117,7 @@ final readonly class ColorsController
                 ? $request->isHereOnly()
                 : $isOwn || ($value->swatch !== null && count($usedBy) > 1),
             $loaded,
-            count($usedBy) > 1 ? Usage::inWords($usedBy) : 'only this product uses it',
+            count($usedBy) > 1 ? Usage::inWords($usedBy) : __('answers.only_this_product_uses_it'),
         );
 
         return view('colors.swatch', [
@@ -152,7 +152,8 @@ final readonly class ColorsController
      */
     public function move(ColorsRequest $request, Product $product, LibraryValue $value, SetSwatches $action): Response
     {
-        $lab = $request->lab() ?? throw new Refusal('Say which color it is to have.', RefusalKind::Missing, 'lab');
+        $lab =
+            $request->lab() ?? throw new Refusal(__('answers.say_which_color_it_is_to'), RefusalKind::Missing, 'lab');
         $swatch = $this->loader->again($product)->core->library->swatches->of($value->id);
         $moved = $swatch === null ? Swatch::of($lab->toSrgb()) : $swatch->called($lab->toSrgb());
 
@@ -197,6 +198,6 @@ final readonly class ColorsController
     private function screen(LoadedProduct $loaded, ColorsRequest $request): ColorScreen
     {
         return ColorScreen::of($loaded, $request->integer('axis'), $request->eyes(), false) ??
-            throw new Refusal('This product has no axis with colors.', RefusalKind::Impossible, 'axis');
+            throw new Refusal(__('answers.this_product_has_no_axis_with'), RefusalKind::Impossible, 'axis');
     }
 }

@@ -32,7 +32,9 @@ final readonly class CoverageController
     public function hole(CoverageRequest $request, ProductLoader $loader): View
     {
         $loaded = $loader->again($request->product());
-        $view = $request->pictureView() ?? throw new Refusal('Say which view is meant.', RefusalKind::Missing, 'view');
+        $view =
+            $request->pictureView() ??
+            throw new Refusal(__('answers.say_which_view_is_meant'), RefusalKind::Missing, 'view');
 
         return view('coverage.hole', [
             'product' => $loaded->product,
@@ -45,8 +47,10 @@ final readonly class CoverageController
     {
         $part =
             $request->onto() ??
-            throw new Refusal('Say which part of the product lacks it.', RefusalKind::Missing, 'onto');
-        $view = $request->pictureView() ?? throw new Refusal('Say which view it shows.', RefusalKind::Missing, 'view');
+            throw new Refusal(__('answers.say_which_part_of_the_product'), RefusalKind::Missing, 'onto');
+        $view =
+            $request->pictureView() ??
+            throw new Refusal(__('answers.say_which_view_it_shows'), RefusalKind::Missing, 'view');
 
         return $this->pages->fragment(
             $request,
@@ -81,7 +85,9 @@ final readonly class CoverageController
     /** @throws Refusal */
     public function shot(CoverageRequest $request, SetShot $action): Response
     {
-        $view = $request->pictureView() ?? throw new Refusal('Say which view is meant.', RefusalKind::Missing, 'view');
+        $view =
+            $request->pictureView() ??
+            throw new Refusal(__('answers.say_which_view_is_meant'), RefusalKind::Missing, 'view');
 
         return $this->pages->fragment(
             $request,

@@ -13,10 +13,12 @@ use App\Http\BoardResponder;
 use App\Http\ProductPage;
 use App\Http\ProductPageResponder;
 use App\Http\Requests\DetailsRequest;
+use App\Http\Screens\Few;
 use App\Http\Screens\Pictures\PictureLinks;
 use App\Http\Screens\Product\DetailPartScreen;
 use App\Store\Products\ProductLoader;
 use Core\Changes\Codes\ProductCode;
+use Core\Changes\Details\SayFact;
 use Core\CoreException;
 use Core\Details\DetailKind;
 use Core\Details\FactKind;
@@ -34,6 +36,9 @@ use Illuminate\Validation\Rule;
 
 final class DetailsController
 {
+    /** Amounts that a change of currency lists. */
+    private const MOST_STEPS = 60;
+
     public function __construct(private readonly ProductLoader $loader, private readonly ProductPageResponder $pages) {}
 
     /** The product's pictures, to be put into its description. */
@@ -61,13 +66,19 @@ final class DetailsController
     public function set(DetailsRequest $request, SetDetail $action, BoardResponder $board): Response
     {
         $entry = $request->boolean('part')
-            ? $action->ofPart(
-                $request->change(),
-                $request->detail(),
-                $this->part($request),
-                $request->detailFields(),
-                $request->boolean('none'),
-            )
+            ? ($request->boolean('none')
+                ? $action->nothingOfPart(
+                    $request->change(),
+                    $request->detail(),
+                    $this->part($request),
+                    $request->detailFields(),
+                )
+                : $action->ofPart(
+                    $request->change(),
+                    $request->detail(),
+                    $this->part($request),
+                    $request->detailFields(),
+                ))
             : $action->ofProduct($request->change(), $request->detail(), $request->detailFields());
 
         return $board->fragment($request, $entry);
@@ -79,7 +90,7 @@ final class DetailsController
         if (!$request->filled('find')) {
             return $request->selection();
         }
-        $core = $this->loader->load($request->product())->core;
+        $core = $this->loader->again($request->product())->core;
         $reach = (new TypedSelection())->read(
             $request->string('find')->toString(),
             $core->matrix,
@@ -104,7 +115,7 @@ final class DetailsController
      */
     public function draft(DetailsRequest $request): View
     {
-        $part = $this->loader->load($request->product())->core->selected($request->selection());
+        $part = $this->loader->again($request->product())->core->selected($request->selection());
         if ($part->isNothing()) {
             throw Refusal::nothingSelected();
         }
@@ -118,7 +129,7 @@ final class DetailsController
     /** What becomes of the codes of its SKUs where the product gets another. */
     public function code(DetailsRequest $request, SetProductCode $action): View
     {
-        $loaded = $this->loader->load($request->product());
+        $loaded = $this->loader->again($request->product());
         $typed = $request->string('code', $loaded->product->code)->limit(100, '')->toString();
         $skusToo = !$request->has('code') || $request->boolean('skus_too');
         $plan = null;
@@ -151,7 +162,7 @@ final class DetailsController
     /** What becomes of the prices in another currency. */
     public function currency(DetailsRequest $request): View
     {
-        $loaded = $this->loader->load($request->product());
+        $loaded = $this->loader->again($request->product());
         $code = $request->string('code', $request->product()->currency)->toString();
         try {
             [$plan, $problem] = [new CurrencyPlan($loaded->core, Currency::of($code)), ''];
@@ -163,6 +174,7 @@ final class DetailsController
             'product' => $request->product(),
             'code' => $code,
             'plan' => $plan,
+            'steps' => Few::of($plan->steps ?? [], self::MOST_STEPS),
             'problem' => $problem,
             'round' => $request->boolean('round'),
         ]);
@@ -170,7 +182,9 @@ final class DetailsController
 
     public function changeCurrency(DetailsRequest $request, ChangeCurrency $action): Response
     {
-        $action->run($request->change(), $request->string('code')->toString(), $request->boolean('round'));
+        $request->boolean('round')
+            ? $action->rounding($request->change(), $request->string('code')->toString())
+            : $action->run($request->change(), $request->string('code')->toString());
 
         return response('', 204, ['HX-Refresh' => 'true']);
     }
@@ -198,11 +212,13 @@ final class DetailsController
             ProductPage::Details,
             $action->set(
                 $request->change(),
-                $request->string('name')->toString(),
-                $request->string('value')->toString(),
-                $kind,
-                $request->string('unit')->toString(),
-                !$request->boolean('is_hidden'),
+                new SayFact(
+                    $request->string('name')->toString(),
+                    $request->string('value')->toString(),
+                    $kind,
+                    $request->string('unit')->toString(),
+                    !$request->boolean('is_hidden'),
+                ),
             ),
         );
     }

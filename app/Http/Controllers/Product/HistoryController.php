@@ -23,9 +23,13 @@ final class HistoryController
 
     public function index(HistoryRequest $request): View
     {
+        $entries = $this->timeline->page($request->product());
+
         return view('history.index', [
             'product' => $request->product(),
-            'entries' => $this->timeline->page($request->product()),
+            'entries' => $entries,
+            // What can be compared: the two latest are chosen.
+            'points' => $entries->getCollection()->whereNull('undone_at')->pluck('id'),
         ]);
     }
 

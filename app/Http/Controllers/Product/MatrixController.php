@@ -19,6 +19,7 @@ use App\Store\Products\ProductLoader;
 use Core\Changes\Matrix\DraftAxis;
 use Core\Changes\Matrix\DraftValue;
 use Core\Changes\Matrix\MatrixChoices;
+use Core\Changes\Matrix\OfferCells;
 use Core\Matrix\Value;
 use Core\Sizes\SizeOrder;
 use Illuminate\Contracts\View\View;
@@ -31,7 +32,7 @@ final class MatrixController
     /** The axes as they are, plus what was typed beside a chip row. */
     public function setup(MatrixRequest $request, SetupScreen $setup): View
     {
-        $loaded = $this->loader->load($request->product());
+        $loaded = $this->loader->again($request->product());
 
         return view(
             'board.setup',
@@ -43,7 +44,7 @@ final class MatrixController
     {
         return view(
             'board.setup',
-            $setup->from($this->loader->load($request->product()), $request->drafts(), $request->choices())->data(),
+            $setup->from($this->loader->again($request->product()), $request->drafts(), $request->choices())->data(),
         );
     }
 
@@ -57,9 +58,14 @@ final class MatrixController
 
     public function leaveOutPlan(MatrixRequest $request, LeaveOutCells $action): View
     {
-        $loaded = $this->loader->load($request->product());
+        $loaded = $this->loader->again($request->product());
         $selection = $loaded->core->selected($request->selection());
-        $planned = $action->plan($loaded, $request->selection(), $request->boolean('again'), $request->choices());
+        $planned = $action->plan(
+            $loaded,
+            $request->boolean('again')
+                ? OfferCells::again($request->selection(), $request->choices())
+                : OfferCells::leaveOut($request->selection(), $request->choices()),
+        );
 
         return view('board.leave-out', [
             'product' => $request->product(),
@@ -73,14 +79,19 @@ final class MatrixController
     {
         return $this->board->fragment(
             $request,
-            $action->run($request->change(), $request->selection(), $request->boolean('again'), $request->choices()),
+            $action->run(
+                $request->change(),
+                $request->boolean('again')
+                    ? OfferCells::again($request->selection(), $request->choices())
+                    : OfferCells::leaveOut($request->selection(), $request->choices()),
+            ),
         );
     }
 
     /** The left-out rules of the product, and a new one as far as it is chosen. */
     public function rules(MatrixRequest $request, LeaveOutCells $action): View
     {
-        $loaded = $this->loader->load($request->product());
+        $loaded = $this->loader->again($request->product());
 
         return view('board.rules', [
             'product' => $request->product(),
@@ -92,11 +103,11 @@ final class MatrixController
     {
         return $this->board->fragment(
             $request,
-            $action->byRule(
+            $action->run(
                 $request->change(),
-                $request->ruleValues(),
-                $request->boolean('again'),
-                $request->choices(),
+                $request->boolean('again')
+                    ? OfferCells::again($request->ruleValues(), $request->choices())
+                    : OfferCells::leaveOut($request->ruleValues(), $request->choices()),
             ),
         );
     }
@@ -105,7 +116,7 @@ final class MatrixController
     {
         $action->run(
             Person::of($request),
-            $this->loader->load($request->product()),
+            $this->loader->again($request->product()),
             $request->integer('axis'),
             $request->string('place')->toString(),
         );

@@ -31,6 +31,7 @@ use App\Media\PictureFormat;
 use App\Models\Photo;
 use App\Models\Product;
 use App\Store\Products\ProductLoader;
+use Core\Changes\Pictures\PlaceInGallery;
 use Core\Gallery\Crop;
 use Core\Gallery\Roles\Role;
 use Core\Gallery\Shape;
@@ -183,7 +184,7 @@ final class PhotoController
         foreach ($request->array('names') as $name) {
             $arrived[$name] = ($arrived[$name] ?? 0) - 1;
             if ($arrived[$name] < 0) {
-                $lost[] = "{$name} did not arrive: this server takes fewer files at once. Drop it again by itself.";
+                $lost[] = __('answers.name_did_not_arrive_this_server', ['name' => $name]);
             }
         }
 
@@ -195,7 +196,7 @@ final class PhotoController
     {
         $file = $request->file('file');
         if (!($file instanceof UploadedFile)) {
-            throw new Refusal('Choose the file that takes its place.', RefusalKind::Missing, 'file');
+            throw new Refusal(__('answers.choose_the_file_that_takes_its'), RefusalKind::Missing, 'file');
         }
 
         return $this->board->fragment($request, $action->run($request->change(), $placement, $this->incoming($file)));
@@ -205,12 +206,13 @@ final class PhotoController
     {
         return $this->board->fragment(
             $request,
-            $action->run(
-                $request->change(),
-                $request->placementIds(),
-                $request->onto() ?? $request->selection(),
-                $request->boolean('only'),
-            ),
+            $request->boolean('only')
+                ? $action->onlyThere(
+                    $request->change(),
+                    $request->placementIds(),
+                    $request->onto() ?? $request->selection(),
+                )
+                : $action->run($request->change(), $request->placementIds(), $request->onto() ?? $request->selection()),
         );
     }
 
@@ -218,12 +220,9 @@ final class PhotoController
     {
         return $this->board->fragment(
             $request,
-            $action->run(
-                $request->change(),
-                $request->placementIds(),
-                $request->selection(),
-                $request->boolean('everywhere'),
-            ),
+            $request->boolean('everywhere')
+                ? $action->everywhere($request->change(), $request->placementIds(), $request->selection())
+                : $action->run($request->change(), $request->placementIds(), $request->selection()),
         );
     }
 
@@ -231,12 +230,9 @@ final class PhotoController
     {
         return $this->board->fragment(
             $request,
-            $action->run(
-                $request->change(),
-                $request->placementIds(),
-                $request->selection(),
-                $request->boolean('again'),
-            ),
+            $request->boolean('again')
+                ? $action->showAgain($request->change(), $request->placementIds(), $request->selection())
+                : $action->run($request->change(), $request->placementIds(), $request->selection()),
         );
     }
 
@@ -256,17 +252,19 @@ final class PhotoController
     /** @throws Refusal */
     public function place(PicturesRequest $request, PlaceInStrip $action): Response
     {
-        $onto = $request->onto() ?? throw new Refusal('Drop it on a strip.', RefusalKind::Missing, 'onto');
+        $onto = $request->onto() ?? throw new Refusal(__('answers.drop_it_on_a_strip'), RefusalKind::Missing, 'onto');
 
         return $this->board->fragment(
             $request,
             $action->run(
                 $request->change(),
-                $request->placementIds()[0] ?? 0,
-                $request->selection(),
-                $onto,
-                $request->integer('to'),
-                $request->boolean('instead'),
+                new PlaceInGallery(
+                    $request->placementIds()[0] ?? 0,
+                    $request->selection(),
+                    $onto,
+                    $request->integer('to'),
+                    $request->boolean('instead'),
+                ),
             ),
         );
     }
@@ -307,12 +305,17 @@ final class PhotoController
 
         return $this->board->fragment(
             $request,
-            $action->run(
-                $request->change(),
-                $request->placementIds()[0] ?? 0,
-                Role::from($request->string('role')->toString()),
-                $request->boolean('take'),
-            ),
+            $request->boolean('take')
+                ? $action->takeAway(
+                    $request->change(),
+                    $request->placementIds()[0] ?? 0,
+                    Role::from($request->string('role')->toString()),
+                )
+                : $action->run(
+                    $request->change(),
+                    $request->placementIds()[0] ?? 0,
+                    Role::from($request->string('role')->toString()),
+                ),
         );
     }
 

@@ -17,7 +17,7 @@ final class PreviewController
 {
     public function show(PreviewRequest $request, ProductLoader $loader, AltPatterns $patterns, Banners $banners): View
     {
-        $loaded = $loader->load($request->product());
+        $loaded = $loader->again($request->product());
         $names = ValueNames::of(
             $loaded->core->matrix,
             $request->exists('lang') ? $request->string('lang')->toString() : (string) Person::of($request)->language,

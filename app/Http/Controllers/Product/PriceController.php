@@ -46,7 +46,7 @@ final readonly class PriceController
     /** What raising, lowering, setting or rounding does to the selected SKUs, before it is done. */
     public function plan(PricesRequest $request, ProductLoader $loader): View
     {
-        $chosen = $loader->load($request->product())->core->chosen($request->selection());
+        $chosen = $loader->again($request->product())->core->chosen($request->selection());
         $screen = PriceChangeScreen::of($chosen, $request->priceWish());
 
         return view('prices.change', ['product' => $request->product(), 'screen' => $screen]);

@@ -8,6 +8,7 @@ use App\Actions\Pictures\GiveRoles;
 use App\Http\ProductPage;
 use App\Http\ProductPageResponder;
 use App\Http\Requests\RolesRequest;
+use App\Http\Screens\Few;
 use App\Http\Screens\Pictures\PictureLinks;
 use App\Http\Screens\Pictures\RoleScreen;
 use App\Store\Library\ViewShelf;
@@ -22,6 +23,11 @@ use Illuminate\Http\Response;
 /** Who does which job in each color, and rules for all of them at once. */
 final readonly class RoleController
 {
+    /** What of a plan is listed. */
+    private const MOST_CHANGES = 100;
+
+    private const MOST_REMARKS = 8;
+
     public function __construct(
         private ProductPageResponder $pages,
         private ProductLoader $loader,
@@ -39,14 +45,10 @@ final readonly class RoleController
         $screen = new RoleScreen($loaded, new PictureLinks($loaded));
         $role =
             Role::tryFrom($request->string('role')->toString()) ??
-            throw new Refusal('Say which role is meant.', RefusalKind::Missing, 'role');
+            throw new Refusal(__('answers.say_which_role_is_meant'), RefusalKind::Missing, 'role');
         $strip =
             $screen->strip($request->selectedKey()) ??
-            throw new Refusal(
-                'This part is not in the product any more. Look at the table as it is now.',
-                RefusalKind::Gone,
-                'selected',
-            );
+            throw new Refusal(__('answers.this_part_is_not_in_the'), RefusalKind::Gone, 'selected');
 
         return view('roles.choose', [
             'product' => $loaded->product,
@@ -64,11 +66,16 @@ final readonly class RoleController
         $loaded = $this->loader->again($request->product());
         $views = $request->roleViews($this->shelf->views());
 
+        $plan = $views === [] ? null : (new GiveRolesByViews($views))->plan($loaded->core);
+
         return view('roles.rule', [
             'product' => $loaded->product,
             'loaded' => $loaded,
             'views' => $views,
-            'plan' => $views === [] ? null : (new GiveRolesByViews($views))->plan($loaded->core),
+            'plan' => $plan,
+            'changes' => Few::of($plan?->changes() ?? [], self::MOST_CHANGES),
+            'without' => array_slice($plan?->without() ?? [], 0, self::MOST_REMARKS),
+            'thwarted' => array_slice($plan?->thwarted() ?? [], 0, self::MOST_REMARKS),
         ]);
     }
 

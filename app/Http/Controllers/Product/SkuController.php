@@ -102,7 +102,7 @@ final class SkuController
     /** What becomes of the units where they are counted for something else. */
     public function countingPlan(SkuRequest $request, ProductLoader $loader): View
     {
-        $loaded = $loader->load($request->product());
+        $loaded = $loader->again($request->product());
 
         return view('board.counting', [
             'product' => $request->product(),
@@ -122,7 +122,7 @@ final class SkuController
             $action->run(
                 $request->change(),
                 Counting::tryFrom($request->string('counting')->toString()) ??
-                    throw new Refusal('Say what the stock is counted for.', RefusalKind::Missing, 'counting'),
+                    throw new Refusal(__('answers.say_what_the_stock_is_counted'), RefusalKind::Missing, 'counting'),
             ),
         );
     }
@@ -136,11 +136,7 @@ final class SkuController
     {
         $field =
             $request->lens()->field ??
-            throw new Refusal(
-                'Choose first what the cells show, such as codes or prices.',
-                RefusalKind::Missing,
-                'lens',
-            );
+            throw new Refusal(__('answers.choose_first_what_the_cells_show'), RefusalKind::Missing, 'lens');
 
         // It may reach beyond what is selected, so that the whole board is drawn.
         $grid = CellGrid::fromKey($request->string('grid')->toString());
@@ -153,7 +149,7 @@ final class SkuController
     /** Everything about one SKU, and why. */
     public function about(SkuRequest $request, ProductLoader $loader): View
     {
-        $loaded = $loader->load($request->product());
+        $loaded = $loader->again($request->product());
 
         return view('board.sku', [
             'product' => $request->product(),

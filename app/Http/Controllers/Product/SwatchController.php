@@ -34,11 +34,7 @@ final class SwatchController
     ): JsonResponse {
         $patch =
             $samples->patch($photo, Crop::fromKey($request->string('frame')->toString())) ??
-            throw new Refusal(
-                'This picture is still being read. Try again in a moment.',
-                RefusalKind::Impossible,
-                'photo',
-            );
+            throw new Refusal(__('answers.this_picture_is_still_being_read'), RefusalKind::Impossible, 'photo');
         $picked = Eyedropper::take($patch);
         $near = $naming->near($picked->color, 1)[0] ?? null;
 
@@ -54,7 +50,7 @@ final class SwatchController
     {
         $file = $request->file('picture');
         if (!($file instanceof UploadedFile) || !$file->isValid()) {
-            throw new Refusal('The picture did not arrive. Choose it again.', RefusalKind::Missing, 'picture');
+            throw new Refusal(__('answers.the_picture_did_not_arrive_choose'), RefusalKind::Missing, 'picture');
         }
 
         return response()->json([

@@ -29,12 +29,13 @@ final class ValueController
 
     public function show(ValueRequest $request, Product $product, LibraryValue $value, Usage $usage): View
     {
-        $loaded = $this->loader->load($product);
+        $loaded = $this->loader->again($product);
+        $usedBy = $usage->ofValue($value->id);
 
         return view(
             'board.value',
             $this->about($loaded, $value) + [
-                'usedBy' => $usage->ofValue($value->id),
+                'usedBy' => count($usedBy) > 1 ? Usage::inWords($usedBy) : '',
                 'opens' => ($loaded->core->openings()[$value->axis_id] ?? 0) === $value->id,
             ],
         );
@@ -56,7 +57,7 @@ final class ValueController
 
     public function mergePlan(ValueRequest $request, Product $product, LibraryValue $value, MergeValues $action): View
     {
-        $loaded = $this->loader->load($product);
+        $loaded = $this->loader->again($product);
         $about = ['axis' => $loaded->core->axisHaving($value->id)] + $this->about($loaded, $value);
         $others = array_values(array_filter($about['axis']->values, fn($other): bool => $other->id !== $value->id));
         $into = $request->integer('into') ?: $others[0]->id ?? 0;
@@ -86,7 +87,7 @@ final class ValueController
 
     public function splitPlan(ValueRequest $request, Product $product, LibraryValue $value, SplitValue $action): View
     {
-        $loaded = $this->loader->load($product);
+        $loaded = $this->loader->again($product);
         $about = ['axis' => $loaded->core->axisHaving($value->id)] + $this->about($loaded, $value);
         $typed = $request->string('parts')->toString();
         [$plan, $problem] =

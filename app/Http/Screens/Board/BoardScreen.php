@@ -133,7 +133,15 @@ final class BoardScreen
     /** What the corner selects: the whole product, or all of the layer looked at. */
     public function cornerLabel(): string
     {
-        return $this->layers === [] ? 'Whole product' : 'All ' . $this->matrix->inWords(Combination::of($this->layers));
+        return $this->layers === []
+            ? __('board.whole_product')
+            : __('board.all_layers', ['layers' => $this->matrix->inWords(Combination::of($this->layers))]);
+    }
+
+    /** The same in the middle of a sentence. */
+    public function cornerInWords(): string
+    {
+        return $this->layers === [] ? __('board.the_whole_product') : $this->cornerLabel();
     }
 
     /** "57 SKUs of 60 cells, 3 left out"; "not built yet, 1 cell" */
@@ -142,12 +150,12 @@ final class BoardScreen
         $made = count($this->loaded->core->made);
         $cells = number_format($this->arithmetic->cells) . ($this->arithmetic->cells === 1 ? ' cell' : ' cells');
         $words = match (true) {
-            $made === 0 => "not built yet, {$cells}",
+            $made === 0 => __('board.not_built_yet_cells', ['cells' => $cells]),
             $made === $this->arithmetic->cells => number_format($made) . ($made === 1 ? ' SKU' : ' SKUs'),
-            default => number_format($made) . ($made === 1 ? ' SKU' : ' SKUs') . " of {$cells}",
+            default => trans_choice('board.made_sku_of_cells', $made, ['made' => $made, 'cells' => $cells]),
         };
         if ($this->arithmetic->leftOut > 0) {
-            $words .= ', ' . number_format($this->arithmetic->leftOut) . ' left out';
+            $words .= __('board.left_out_left_out', ['left_out' => $this->arithmetic->leftOut]);
         }
 
         return $words;
@@ -199,11 +207,13 @@ final class BoardScreen
         $count = new StockCount($this->grouped[$name][$part->key] ?? [], $this->loaded->core->book);
 
         return match (true) {
-            $count->isNone() => 'no SKU',
-            $count->isUncounted() => 'not counted',
-            default => number_format($count->units) .
-                ' in stock' .
-                ($this->loaded->core->book->counting === Counting::Product ? ', all SKUs together' : ''),
+            $count->isNone() => __('board.no_sku'),
+            $count->isUncounted() => __('board.not_counted'),
+            default => __('board.units_in_stock_together', [
+                'units' => $count->units,
+                'together' =>
+                    $this->loaded->core->book->counting === Counting::Product ? __('board.all_skus_together') : '',
+            ]),
         };
     }
 
@@ -213,7 +223,7 @@ final class BoardScreen
         $fixed = $this->layers;
         $across = $this->layout->across;
         if ($across === null) {
-            return [new BoardHead('*', $this->matrix->axes === [] ? 'The SKU' : 'SKU')];
+            return [new BoardHead('*', $this->matrix->axes === [] ? __('board.the_sku') : 'SKU')];
         }
         $counts = [];
         $shown = Combination::of($fixed);
@@ -230,9 +240,9 @@ final class BoardScreen
                 Combination::of([$across->id => $value->id] + $fixed)->key,
                 $value->label,
                 match ($count) {
-                    0 => $this->loaded->core->made === [] ? '' : 'no SKU',
+                    0 => $this->loaded->core->made === [] ? '' : __('board.no_sku'),
                     1 => '1 SKU',
-                    default => "{$count} SKUs",
+                    default => __('board.count_skus', ['count' => $count]),
                 },
                 $across->kind === AxisKind::Color,
                 $this->loaded->core->library->swatches->of($value->id),
@@ -328,7 +338,7 @@ final class BoardScreen
                 $cell->key,
                 $state,
                 $place === '' ? $state : "{$place}: {$state}",
-                text: $state === 'open' ? 'not built' : 'left out',
+                text: $state === 'open' ? __('board.not_built') : 'left out',
             );
         }
 

@@ -74,11 +74,11 @@ final readonly class NumberCells
 
         $sale = $this->prices->sale($sku->cell);
         $notes = array_filter([
-            $price->isNeedless() ? 'own, as the rule' : ($price->isOwn() ? 'own' : ''),
+            $price->isNeedless() ? __('board.own_as_the_rule') : ($price->isOwn() ? 'own' : ''),
             match (true) {
                 $sale === null => '',
-                $sale->isOn($this->today) => "sale {$sale->price->shown()}",
-                $sale->from !== null && $this->today->isBefore($sale->from) => 'sale to come',
+                $sale->isOn($this->today) => __('board.sale_price', ['price' => $sale->price->shown()]),
+                $sale->from !== null && $this->today->isBefore($sale->from) => __('board.sale_to_come'),
                 default => '',
             },
         ]);

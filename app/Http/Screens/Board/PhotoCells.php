@@ -26,7 +26,13 @@ final readonly class PhotoCells
         $gallery = $this->loaded->core->galleries()->of($cell);
         $lead = $gallery->lead();
         if ($gallery->isEmpty()) {
-            return new BoardCell($cell->key, 'made', "{$place}: no picture", text: 'no picture', warns: true);
+            return new BoardCell(
+                $cell->key,
+                'made',
+                __('board.place_no_picture', ['place' => $place]),
+                text: __('board.no_picture'),
+                warns: true,
+            );
         }
         $own = 0;
         foreach ($gallery->entries as $entry) {
@@ -38,8 +44,14 @@ final readonly class PhotoCells
             'made',
             $place . ': ' . ($lead === null ? 'no Lead' : $lead->file),
             $lead === null ? null : $this->pictures->thumb($lead),
-            $lead === null ? 'no Lead' : '',
-            implode(', ', array_filter([$own > 0 ? "+{$own} own" : '', $this->isOpening($cell) ? 'opens' : ''])),
+            $lead === null ? __('board.no_lead') : '',
+            implode(
+                ', ',
+                array_filter([
+                    $own > 0 ? __('board.own_own', ['own' => $own]) : '',
+                    $this->isOpening($cell) ? 'opens' : '',
+                ]),
+            ),
             $lead === null,
         );
     }

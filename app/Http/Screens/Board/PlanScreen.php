@@ -52,13 +52,12 @@ final readonly class PlanScreen
         $remarks = [];
         if ($plan->retire !== []) {
             $codes = array_map(fn($sku): string => $this->skus[$sku->id]->code, $plan->retire);
-            $remarks[] = 'Retired, with their codes, stock and pictures kept: ' . $this->named($codes) . '.';
+            $remarks[] = __('board.retired_with_their_codes_stock_and', ['codes' => $this->named($codes)]);
         }
         if ($plan->revive !== []) {
-            $remarks[] =
-                'Back as they were: ' .
-                $this->named(array_map(fn(int $id): string => $this->skus[$id]->code, $plan->revive)) .
-                '.';
+            $remarks[] = __('board.back_as_they_were_revive', [
+                'revive' => $this->named(array_map(fn(int $id): string => $this->skus[$id]->code, $plan->revive)),
+            ]);
         }
         foreach (
             [
@@ -75,25 +74,27 @@ final readonly class PlanScreen
             }
         }
         if ($this->planned->priceMoves !== []) {
-            $remarks[] = 'Prices that change: ' . PriceMove::allInWords($this->planned->priceMoves, self::NAMED) . '.';
+            $remarks[] = __('board.prices_that_change', [
+                'prices' => PriceMove::allInWords($this->planned->priceMoves, self::NAMED),
+            ]);
         }
         if ($this->planned->unitMoves !== []) {
-            $remarks[] = 'Units in stock: ' . UnitMove::allInWords($this->planned->unitMoves, self::NAMED) . '.';
+            $remarks[] = __('board.units_that_move', [
+                'units' => UnitMove::allInWords($this->planned->unitMoves, self::NAMED),
+            ]);
         }
         foreach ($this->planned->prices->standingLabels() as $valueId => $label) {
             if (!isset($this->loaded->core->prices->standingLabels()[$valueId])) {
-                $remarks[] =
-                    "What {$label} adds ({$this->planned->prices->adjustments[$valueId]->inWords()}) goes on" .
-                    ' counting; the Prices page can let go of it.';
+                $remarks[] = __('board.what_label_adds_value_id_goes', [
+                    'label' => $label,
+                    'value_id' => $this->planned->prices->adjustments[$valueId]->inWords(),
+                ]);
             }
         }
         if ($plan->likenesses !== []) {
-            $remarks[] =
-                count($plan->likenesses) .
-                (count($plan->likenesses) === 1
-                    ? ' new SKU takes price and weight of the one it is like'
-                    : ' new SKUs take price and weight of those they are like') .
-                '; stock is not counted yet.';
+            $remarks[] = trans_choice('board.likenesses_new_sku_takes_price_and', count($plan->likenesses), [
+                'likenesses' => count($plan->likenesses),
+            ]);
         }
 
         return $remarks;
@@ -126,18 +127,16 @@ final readonly class PlanScreen
             ),
         );
         $parts = array_filter([
-            $stock > 0 ? "{$stock} with stock on both sides" : '',
-            $prices > 0 ? "{$prices} with different prices" : '',
+            $stock > 0 ? __('board.stock_with_stock_on_both_sides', ['stock' => $stock]) : '',
+            $prices > 0 ? __('board.prices_with_different_prices', ['prices' => $prices]) : '',
         ]);
 
         return $collapses === []
             ? ''
-            : 'In ' .
-                    count($collapses) .
-                    (count($collapses) === 1 ? ' cell' : ' cells') .
-                    ' several SKUs become one' .
-                    ($parts === [] ? '' : ': ' . implode(', ', $parts)) .
-                    '.';
+            : trans_choice('board.in_collapses_cell_several_skus_become', count($collapses), [
+                'collapses' => count($collapses),
+                'parts' => $parts === [] ? '' : ': ' . implode(', ', $parts),
+            ]);
     }
 
     /** @return list<Collapse> those that are listed */
@@ -159,7 +158,7 @@ final readonly class PlanScreen
 
     public function cell(Collapse $collapse): string
     {
-        return $this->planned->change->to->inWordsOr($collapse->cell, 'the single SKU');
+        return $this->planned->change->to->inWordsOr($collapse->cell, __('board.the_single_sku'));
     }
 
     public function needsCodes(): bool
@@ -188,12 +187,12 @@ final readonly class PlanScreen
     {
         $units = $this->loaded->core->units($sku);
 
-        return $units === null ? 'not counted' : number_format($units) . ' in stock';
+        return $units === null ? __('board.not_counted') : __('board.units_in_stock', ['units' => $units]);
     }
 
     public function price(Sku $sku): string
     {
-        return $this->loaded->core->price($sku)?->shown() ?? 'no price';
+        return $this->loaded->core->price($sku)?->shown() ?? __('board.no_price');
     }
 
     /** @param  list<string>  $names */

@@ -29,7 +29,7 @@ final class RulesScreen
         $this->wanted = OfferCells::leaveOut($chosen)->reach($loaded->core);
         $this->plan = $this->wanted->isNothing()
             ? null
-            : new PlanScreen($loaded, $action->plan($loaded, $chosen, offerAgain: false));
+            : new PlanScreen($loaded, $action->plan($loaded, OfferCells::leaveOut($chosen)));
     }
 
     /** @return list<Clause> */

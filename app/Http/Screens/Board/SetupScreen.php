@@ -66,18 +66,12 @@ final class SetupScreen
     /** @return array<string, mixed> */
     public function data(): array
     {
-        $read = [];
-        foreach ($this->read as $axis) {
-            $read[$axis->draft->key] = $axis;
-        }
         $plan = $this->planned === null ? null : new PlanScreen($this->loaded, $this->planned);
 
         return [
             'setup' => $this,
             'product' => $this->loaded->product,
             'loaded' => $this->loaded,
-            'drafts' => $this->drafts,
-            'read' => $read,
             'planned' => $this->planned,
             'plan' => $plan,
             'problem' => $this->problem,
@@ -87,6 +81,26 @@ final class SetupScreen
             'dropped' => $this->planned?->change->dropped() ?? [],
             'libraryAxes' => $this->shelf->axisNames(),
         ];
+    }
+
+    /** @return list<SetupRow> */
+    public function rows(): array
+    {
+        $read = [];
+        foreach ($this->read as $axis) {
+            $read[$axis->draft->key] = $axis;
+        }
+
+        return array_map(
+            fn(DraftAxis $draft): SetupRow => new SetupRow($draft, $read[$draft->key] ?? null),
+            $this->drafts,
+        );
+    }
+
+    /** What a form sends of a value. */
+    public function item(Value $value): string
+    {
+        return DraftValue::of($value)->toJson();
     }
 
     /**

@@ -29,15 +29,15 @@ final readonly class SkuScreen
         $this->price = $loaded->core->prices->price($sku->cell, $sku->price);
     }
 
-    /** @return list<array{string, string, string}> what, change, the price from here on */
+    /** @return list<PriceLine> */
     public function steps(): array
     {
         return array_map(
-            fn(PriceStep $step): array => [
+            fn(PriceStep $step): PriceLine => new PriceLine(
                 ucfirst($step->what),
                 $step->change,
                 $step->shown($this->loaded->core->prices->currency),
-            ],
+            ),
             $this->price->steps,
         );
     }
@@ -46,15 +46,14 @@ final readonly class SkuScreen
     public function priceInWords(): string
     {
         return match (true) {
-            $this->price->isBelowZero && $this->price->own === null
-                => 'The rules come to less than nothing, so that it has no price.',
-            $this->price->isTooHigh && $this->price->own === null
-                => 'The rules come to more than any price can be, so that it has none.',
-            $this->price->effective() === null => 'It has no price yet.',
-            $this->price->own !== null && $this->price->ruled !== null
-                => "Its own price holds, in place of {$this->price->ruled->shown()}.",
-            $this->price->own !== null => 'Its own price holds; the product has none.',
-            default => 'It follows the product.',
+            $this->price->isBelowZero && $this->price->own === null => __('board.the_rules_come_to_less_than'),
+            $this->price->isTooHigh && $this->price->own === null => __('board.the_rules_come_to_more_than'),
+            $this->price->effective() === null => __('board.it_has_no_price_yet'),
+            $this->price->own !== null && $this->price->ruled !== null => __('board.its_own_price_holds_in_place', [
+                'ruled' => $this->price->ruled->shown(),
+            ]),
+            $this->price->own !== null => __('board.its_own_price_holds_the_product'),
+            default => __('board.it_follows_the_product'),
         };
     }
 

@@ -26,7 +26,7 @@ final readonly class SumsOfNumbers
     public function inWords(): array
     {
         return [
-            'prices' => $this->prices === '' ? 'no price' : "{$this->prices} {$this->currency}",
+            'prices' => $this->prices === '' ? __('board.no_price') : "{$this->prices} {$this->currency}",
             'stock' => (new StockCount($this->skus, $this->book))->inWords(),
         ];
     }

@@ -79,7 +79,7 @@ final class TrayScreen
             $this->pictures->thumb($wanted->placement),
             $this->pictures->text($wanted->placement),
             (new Wording())->say($wanted->reach(), $loaded->core->matrix),
-            reasons: ['It is linked elsewhere, not to what is selected.'],
+            reasons: [__('board.it_is_linked_elsewhere_not_to')],
         );
     }
 
@@ -94,9 +94,12 @@ final class TrayScreen
     public function title(): string
     {
         return $this->selection->isNothing()
-            ? 'All linked pictures'
-            : 'Gallery of ' .
-                    ($this->selection->reach->isEverything() ? 'the whole product' : $this->selection->inWords());
+            ? __('board.all_linked_pictures')
+            : __('board.gallery_of_selection', [
+                'selection' => $this->selection->reach->isEverything()
+                    ? __('board.the_whole_product')
+                    : $this->selection->inWords(),
+            ]);
     }
 
     /** "6 pictures · 6 SKUs"; "6 pictures · no SKU yet" */
@@ -121,25 +124,21 @@ final class TrayScreen
         $skus = $this->gallery->skuCount;
         if ($skus === 0) {
             return $this->selection->isNothing()
-                ? 'Select a color, a size or a cell to see its gallery.'
-                : 'No SKU is on offer here.';
+                ? __('board.select_a_color_a_size_or')
+                : __('board.no_sku_is_on_offer_here');
         }
         if ($this->gallery->ids() === []) {
-            return 'No picture reaches this yet. Drag some here from below, or mark them and press L.';
+            return __('board.no_picture_reaches_this_yet_drag');
         }
         if ($skus === 1) {
-            return 'What a shopper sees for this SKU, in this order.';
+            return __('board.what_a_shopper_sees_for_this');
         }
         if ($this->gallery->isOne()) {
-            return "The same for all {$skus} SKUs.";
+            return __('board.the_same_for_all_skus_skus', ['skus' => $skus]);
         }
         $partly = count(array_filter($this->gallery->shownBy, fn(int $times): bool => $times < $skus));
 
-        return "{$partly} of these " .
-            ($partly === 1 ? 'is' : 'are') .
-            ' not shown by all ' .
-            $skus .
-            ' SKUs; each says where it is.';
+        return trans_choice('board.partly_of_these_is_not_shown', $partly, ['partly' => $partly, 'skus' => $skus]);
     }
 
     /** How the selection stands against the shot list, where it is one picture combination. */
@@ -187,11 +186,19 @@ final class TrayScreen
         $everywhere = $times === $this->gallery->skuCount;
         $reasons = [
             $hidden
-                ? "Linked to {$reach}, but hidden from " .
-                    $wording->say($row->placement->hidden, $loaded->core->matrix) .
-                    '.'
-                : "Here because it is linked to {$reach}" .
-                    ($everywhere ? '.' : ": {$times} of the {$this->gallery->skuCount} selected SKUs show it."),
+                ? __('board.linked_to_reach_but_hidden_from', [
+                    'reach' => $reach,
+                    'matrix' => $wording->say($row->placement->hidden, $loaded->core->matrix),
+                ])
+                : __('board.here_because_it_is_linked_to', [
+                    'reach' => $reach,
+                    'sku_count' => $everywhere
+                        ? '.'
+                        : __('board.times_of_the_sku_count_selected', [
+                            'times' => $times,
+                            'sku_count' => $this->gallery->skuCount,
+                        ]),
+                ]),
         ];
         $badges = [];
         foreach ($this->roles($entry) as $name => [$answer, $galleries]) {
@@ -209,7 +216,7 @@ final class TrayScreen
         }
         foreach ($entry->placement->roles as $role) {
             if (!in_array($role->label(), $badges, true)) {
-                $reasons[] = "{$role->label()}: assigned, but a narrower or earlier picture does it here.";
+                $reasons[] = __('board.role_assigned_but_a_narrower_or', ['role' => $role->label()]);
             }
         }
 
@@ -251,11 +258,11 @@ final class TrayScreen
 
         return match (true) {
             $row->reach()->isNothing() => '',
-            !$row->reach()->activeIn($matrix)->isNothing() => 'for ' .
-                (new Wording())->say($row->reach(), $matrix) .
-                ', not on offer',
-            count($row->reach()->clauses) === 1 => 'was linked to a value that is gone',
-            default => 'was linked to values that are gone',
+            !$row->reach()->activeIn($matrix)->isNothing() => __('board.for_matrix_not_on_offer', [
+                'matrix' => (new Wording())->say($row->reach(), $matrix),
+            ]),
+            count($row->reach()->clauses) === 1 => __('board.was_linked_to_a_value_that'),
+            default => __('board.was_linked_to_values_that_are'),
         };
     }
 }

@@ -26,6 +26,11 @@ final readonly class BatchScreen
         private bool $isOwn,
     ) {}
 
+    public function stateInWords(): string
+    {
+        return ucfirst($this->batch->state->inWords());
+    }
+
     public function total(): int
     {
         return array_sum($this->counts);
@@ -82,17 +87,20 @@ final readonly class BatchScreen
             return [];
         }
         $deeds = match (true) {
-            $this->batch->state->isAtWork() => ['stop' => 'Stop'],
-            $this->batch->state === BatchState::Stopped => ['go-on' => 'Go on', 'undo' => 'Undo what is done'],
-            $this->batch->state === BatchState::Done => ['undo' => 'Undo all'],
-            $this->batch->state === BatchState::Undone => ['redo' => 'Make all again'],
+            $this->batch->state->isAtWork() => ['stop' => __('catalog.stop')],
+            $this->batch->state === BatchState::Stopped => [
+                'go-on' => __('catalog.go_on'),
+                'undo' => __('catalog.undo_what_is_done'),
+            ],
+            $this->batch->state === BatchState::Done => ['undo' => __('catalog.undo_all')],
+            $this->batch->state === BatchState::Undone => ['redo' => __('catalog.make_all_again')],
             default => [],
         };
         $canTryAgain =
             in_array($this->batch->state, [BatchState::Done, BatchState::Refused], true) &&
             $this->count(BatchProductState::Refused) > 0;
 
-        return $canTryAgain ? ['again' => 'Try again what was refused'] + $deeds : $deeds;
+        return $canTryAgain ? ['again' => __('catalog.try_again_what_was_refused')] + $deeds : $deeds;
     }
 
     /** How long it took, or has taken so far. */
@@ -100,6 +108,6 @@ final readonly class BatchScreen
     {
         $seconds = (int) $this->batch->created_at->diffInSeconds($this->batch->ended_at ?? now());
 
-        return $seconds < 90 ? "{$seconds} s" : round($seconds / 60) . ' min';
+        return $seconds < 90 ? "{$seconds} s" : __('catalog.seconds_min', ['seconds' => (int) round($seconds / 60)]);
     }
 }

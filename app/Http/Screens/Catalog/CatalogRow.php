@@ -46,6 +46,12 @@ final readonly class CatalogRow
         return array_slice($this->colors, 0, self::MOST_COLORS);
     }
 
+    /** Whether any SKU has its units counted; a product without SKUs has none to count. */
+    public function isCounted(): bool
+    {
+        return $this->skus === 0 || $this->notCounted < $this->skus;
+    }
+
     public function moreColors(): int
     {
         return count($this->colors) - count($this->shownColors());

@@ -8,6 +8,7 @@ use App\Media\PhotoSize;
 use App\Store\Library\LibraryShelf;
 use App\Store\Library\ValueLabel;
 use App\Store\Library\ValueLabels;
+use App\Store\Library\ViewShelf;
 use App\Summaries\Lists\ListedProduct;
 use App\Summaries\Lists\ListQuery;
 use App\Summaries\Lists\ProductList;
@@ -21,6 +22,7 @@ final class CatalogScreen
         private readonly ProductList $list,
         private readonly ValueLabels $labels,
         private readonly LibraryShelf $shelf,
+        private readonly ViewShelf $views,
     ) {}
 
     public function page(ListQuery $asked, string $place = 'catalog'): CatalogPage
@@ -38,6 +40,7 @@ final class CatalogScreen
             Totals::all(),
             $this->shelf->shotLists()->pluck('name', 'id')->all(),
             Summaries::waiting(),
+            array_column($this->views->views()->all, 'name', 'key'),
             $place,
         );
     }
@@ -66,7 +69,7 @@ final class CatalogScreen
             $product->prices,
             $product->units,
             $product->notCounted,
-            $product->changedAt->setTimezone(config('slate.readers_zone'))->format('j M'),
+            $product->changedAt->setTimezone(config('slate.readers_zone'))->translatedFormat('j M'),
             $product->holes,
             $product->touched,
         );

@@ -58,8 +58,10 @@ final readonly class CodesScreen
             $pattern->separator === '' ? ' ' : " {$pattern->separator} ",
             array_map(
                 fn(CodePart $part): string => match ($part->kind) {
-                    CodePartKind::Axis => 'code of the ' . ($this->patterns->axes()[$part->axisId] ?? 'axis'),
-                    CodePartKind::Number => "number from {$part->text}",
+                    CodePartKind::Axis => __('catalog.code_of_the_axis', [
+                        'axis' => $this->patterns->axes()[$part->axisId] ?? __('catalog.axis'),
+                    ]),
+                    CodePartKind::Number => __('catalog.number_from_part', ['part' => $part->text]),
                     CodePartKind::Text => "“{$part->text}”",
                     default => $part->kind->inWords(),
                 },
@@ -76,27 +78,42 @@ final readonly class CodesScreen
             $choices[$kind->value] = ucfirst($kind->inWords());
         }
         foreach ($this->patterns->axes() as $id => $name) {
-            $choices["axis {$id}"] = "Code of the {$name}";
+            $choices["axis {$id}"] = __('catalog.code_of_the_name', ['name' => $name]);
         }
 
         return $choices + [
-            CodePartKind::Number->value => 'Running number, from',
-            CodePartKind::Text->value => 'Fixed text',
+            CodePartKind::Number->value => __('catalog.running_number_from'),
+            CodePartKind::Text->value => __('catalog.fixed_text'),
         ];
     }
 
-    /** @return list<array{string, string}> of each place of the form: what stands there, and its text */
-    public function rows(?CodePattern $pattern): array
+    /** @return list<CodeRow> the places of the form, the last of them empty */
+    public function rows(CodePattern $pattern): array
     {
-        $rows = array_map(
+        $parts = array_map(
             fn(CodePart $part): array => [
                 $part->kind === CodePartKind::Axis ? "axis {$part->axisId}" : $part->kind->value,
                 $part->text,
             ],
-            ($pattern ?? CodePattern::usual())->parts,
+            $pattern->parts,
         );
+        $padded = array_pad($parts, max(5, min(CodePattern::MOST_PARTS, count($parts) + 1)), ['', '']);
 
-        return array_pad($rows, max(5, min(CodePattern::MOST_PARTS, count($rows) + 1)), ['', '']);
+        return $this->rowsOf(array_column($padded, 0), array_column($padded, 1));
+    }
+
+    /**
+     * @param list<string> $kinds
+     * @param array<int, string> $texts by place
+     * @return list<CodeRow>
+     */
+    public function rowsOf(array $kinds, array $texts): array
+    {
+        return array_map(
+            fn(int $at, string $kind): CodeRow => new CodeRow($at, $kind, $texts[$at] ?? ''),
+            array_keys($kinds),
+            $kinds,
+        );
     }
 
     /** How a range stands: what is next, how many are left, and whether its numbers may leave the company. */
@@ -106,10 +123,10 @@ final readonly class CodesScreen
         $left = $range->to - $range->from + 1 - ($this->patterns->given()[$record->id] ?? 0);
         $why = Gtin::restriction($range->number($range->from));
 
-        return number_format($left) .
-            ' of ' .
-            number_format($range->to - $range->from + 1) .
-            ' free' .
-            ($why === null ? '' : "; {$why}");
+        return __('catalog.numbers_left', [
+            'left' => $left,
+            'all' => $range->to - $range->from + 1,
+            'why' => $why === null ? '' : "; {$why}",
+        ]);
     }
 }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Screens\Catalog;
 
 use App\History\Timeline;
+use App\Http\Screens\Few;
 use App\Models\Library;
 use App\Models\LibraryAxis;
 use App\Models\LibraryValue;
@@ -15,11 +16,12 @@ use App\Store\Library\LibraryShelf;
 use App\Store\Library\Usage;
 use App\Store\Words\SenderWord;
 use Core\Checks\SwatchChecks;
-use Core\Gallery\Coverage\Need;
 use Core\Gallery\Coverage\Shot;
 use Core\Gallery\View;
 use Core\Gallery\Views;
+use Core\Matrix\AxisKind;
 use Core\Matrix\Value;
+use Core\Sizes\SizeGuide;
 use Core\Sizes\SizeOrder;
 use Core\Sizes\SizeRun;
 use Illuminate\Database\Eloquent\Collection;
@@ -27,6 +29,9 @@ use Illuminate\Database\Eloquent\Collection;
 /** The library as its pages show it. */
 final readonly class LibraryScreen
 {
+    /** Values of an axis that the list of axes names. */
+    private const MOST_VALUES = 14;
+
     public Library $library;
 
     public function __construct(private Usage $usage, private LibraryShelf $shelf, Timeline $timeline)
@@ -38,6 +43,24 @@ final readonly class LibraryScreen
     public function axes(): Collection
     {
         return $this->shelf->axes();
+    }
+
+    /** @return array<int, Few<string>> axis id => the first of its values */
+    public function valuesByAxis(): array
+    {
+        return $this->axes()
+            ->mapWithKeys(
+                fn(LibraryAxis $axis): array => [
+                    $axis->id => Few::of($axis->values->pluck('name')->all(), self::MOST_VALUES),
+                ],
+            )
+            ->all();
+    }
+
+    /** @return Collection<int, LibraryAxis> those of sizes first */
+    public function axesForRuns(): Collection
+    {
+        return $this->axes()->sortByDesc(fn(LibraryAxis $axis): bool => $axis->kind === AxisKind::Size);
     }
 
     /** @return array<int, int> axis id => products that use it */
@@ -52,13 +75,9 @@ final readonly class LibraryScreen
         return $this->usage->countsByValue($axis->id);
     }
 
-    /** @return list<string> values that lack what shoppers are to see of them */
-    public function lacking(LibraryAxis $axis): array
+    public function lacking(LibraryAxis $axis): LackingValues
     {
-        return array_map(
-            fn(Value $value): string => $value->label,
-            SwatchChecks::lacking($this->shelf->colors($axis->id)),
-        );
+        return new LackingValues($axis, array_column(SwatchChecks::lacking($this->shelf->colors($axis->id)), 'label'));
     }
 
     public function usedBy(LibraryAxis $axis): string
@@ -71,10 +90,19 @@ final readonly class LibraryScreen
         return Usage::inWords($this->usage->ofValue($value->id));
     }
 
-    /** @return Collection<int, SizeRunRecord> */
-    public function runs(): Collection
+    /** @return list<DrawnRun> */
+    public function drawnRuns(): array
     {
-        return $this->shelf->runs();
+        return array_values(
+            $this->shelf
+                ->runs()
+                ->map(function (SizeRunRecord $record): DrawnRun {
+                    $run = $this->run($record);
+
+                    return new DrawnRun($record, $run, $this->orderRemark($run), SizeGuide::of($run));
+                })
+                ->all(),
+        );
     }
 
     /** @return Collection<int, LibraryView> in order */
@@ -116,16 +144,19 @@ final readonly class LibraryScreen
     /**
      * All views as a list's dialog shows them: its own in their order, then the others.
      *
-     * @return list<array{View, ?Need}>
+     * @return list<ListedView>
      */
     public function shotsOf(?ShotListRecord $list): array
     {
         $views = new Views(array_values($this->views()->map(fn(LibraryView $view): View => $view->toCore())->all()));
         $own = $list?->toCore($views);
-        $shots = array_map(fn(Shot $shot): array => [$shot->view, $shot->need], array_values($own->shots ?? []));
+        $shots = array_map(
+            fn(Shot $shot): ListedView => new ListedView($shot->view, $shot->need),
+            array_values($own->shots ?? []),
+        );
         foreach ($views->all as $view) {
             if ($own?->need($view) === null) {
-                $shots[] = [$view, null];
+                $shots[] = new ListedView($view, null);
             }
         }
 
@@ -143,10 +174,12 @@ final readonly class LibraryScreen
     }
 
     /** What is unusual about the order of a run; empty where it is the one people expect. */
-    public function orderRemark(SizeRun $run): string
+    private function orderRemark(SizeRun $run): string
     {
         $usual = (new SizeOrder())->sort($run->sizes);
 
-        return $usual === $run->sizes ? '' : 'An order of its own; usual would be ' . implode(', ', $usual) . '.';
+        return $usual === $run->sizes
+            ? ''
+            : __('catalog.an_order_of_its_own_usual', ['usual' => implode(', ', $usual)]);
     }
 }

@@ -20,6 +20,9 @@ final class ColorMap
     /** Pixels of the plane along each side. */
     public const SIDE = 440;
 
+    /** Pixels between the plane and the column of lightness. */
+    private const GAP = 24;
+
     /** Least of a* and b* that is shown in each direction, and what is left free around the points. */
     private const LEAST = 30.0;
 
@@ -37,6 +40,17 @@ final class ColorMap
     /** @var list<MapPicture> */
     public array $pictures = [];
 
+    public readonly int $side;
+
+    /** Where both a* and b* are nothing, from the left and from the top. */
+    public readonly float $middle;
+
+    /** Where the column of lightness begins. */
+    public readonly int $lightX;
+
+    /** Where the lightness of a swatch is marked, from the left. */
+    public readonly int $depthX;
+
     /** Pixels for one of a* and b*. */
     public float $scale;
 
@@ -51,6 +65,10 @@ final class ColorMap
         private readonly bool $canEdit,
         private readonly ?TriedColor $tried = null,
     ) {
+        $this->side = self::SIDE;
+        $this->middle = self::SIDE / 2;
+        $this->lightX = self::SIDE + self::GAP;
+        $this->depthX = $this->lightX + 22;
         $swatches = array_map($this->seen(...), $colors->swatches);
         $labs = [
             ...$tried === null ? [] : [Lab::of($this->seen($tried->swatch)->main())],
@@ -96,15 +114,40 @@ final class ColorMap
         );
     }
 
-    /** @return list<array{int, float}> rings of equal chroma: how colorful, radius in pixels */
+    /** @return list<ChromaRing> */
     public function rings(): array
     {
         $rings = [];
         for ($chroma = 20; $chroma * $this->scale < self::SIDE / 2; $chroma += 20) {
-            $rings[] = [$chroma, $chroma * $this->scale];
+            $rings[] = new ChromaRing($chroma, $chroma * $this->scale);
         }
 
         return $rings;
+    }
+
+    /** What is seen of the drawing, with room for what stands at its borders. */
+    public function viewBox(): string
+    {
+        return '-10 -10 ' . (self::SIDE + 110) . ' ' . (self::SIDE + 34);
+    }
+
+    /** The lines on which a* and b* are nothing, as an SVG path around the middle. */
+    public function cross(): string
+    {
+        return "M-{$this->middle} 0H{$this->middle}M0 -{$this->middle}V{$this->middle}";
+    }
+
+    /** @return list<LightLine> */
+    public function lightLines(): array
+    {
+        return array_map(
+            function (int $lightness): LightLine {
+                $y = ((100 - $lightness) / 100) * self::SIDE;
+
+                return new LightLine($lightness, $y, min(self::SIDE - 2, $y + 10));
+            },
+            [100, 75, 50, 25, 0],
+        );
     }
 
     public function isNamed(): bool

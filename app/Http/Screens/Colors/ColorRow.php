@@ -7,6 +7,7 @@ namespace App\Http\Screens\Colors;
 use Core\Checks\Finding;
 use Core\Checks\MeasuredSwatch;
 use Core\Checks\NearValue;
+use Core\Color\Lab;
 use Core\Color\Swatches\Swatch;
 use Core\Matrix\Value;
 
@@ -34,6 +35,12 @@ final readonly class ColorRow
         public array $findings,
     ) {}
 
+    /** "L 45, a −12, b 20"; empty where it has no swatch. */
+    public function figuresInWords(): string
+    {
+        return $this->swatch === null ? '' : ColorMap::inWords(Lab::of($this->swatch->main()));
+    }
+
     /** "stripes", "cut from a picture, its own": what there is to say of the swatch beside its colors. */
     public function remark(): string
     {
@@ -41,8 +48,8 @@ final readonly class ColorRow
             ', ',
             array_filter([
                 $this->swatch->tile->value ?? '',
-                ($this->swatch->piece ?? null) === null ? '' : 'cut from a picture',
-                $this->isOwn ? 'its own' : '',
+                ($this->swatch->piece ?? null) === null ? '' : __('colors.cut_from_a_picture'),
+                $this->isOwn ? __('colors.its_own') : '',
             ]),
         );
     }

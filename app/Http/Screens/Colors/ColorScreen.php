@@ -6,15 +6,19 @@ namespace App\Http\Screens\Colors;
 
 use App\Http\Person;
 use App\Http\Requests\ProductRequest;
+use App\Http\Screens\Few;
 use App\Http\Screens\Pictures\PictureLinks;
 use App\Http\Screens\Product\PageScreen;
 use App\Store\Products\LoadedProduct;
 use App\Store\Products\ProductColors;
 use Core\Checks\AxisColors;
 use Core\Checks\Finding;
+use Core\Checks\NearValue;
 use Core\Checks\SwatchCheck;
 use Core\Checks\SwatchChecks;
 use Core\Color\Deficiency;
+use Core\Color\Lab;
+use Core\Color\Srgb;
 use Core\Matrix\Axis;
 use Core\Matrix\AxisDisplay;
 use Core\Matrix\Combination;
@@ -24,6 +28,9 @@ use Core\Reach\Selection;
 /** The colors of one axis: of a product with its pictures, or of the library. */
 final class ColorScreen implements PageScreen
 {
+    /** Findings and pictures that are listed. */
+    private const MOST_LISTED = 60;
+
     public readonly ColorMap $map;
 
     /** @var ?list<ColorRow> once they were asked for */
@@ -98,6 +105,46 @@ final class ColorScreen implements PageScreen
         return $far;
     }
 
+    /** @return list<MapPicture> those of them that are listed */
+    public function firstFarPictures(): array
+    {
+        return array_slice($this->farPictures(), 0, self::MOST_LISTED);
+    }
+
+    /** @return Few<Finding> */
+    public function firstFindings(): Few
+    {
+        return Few::of($this->findings, self::MOST_LISTED);
+    }
+
+    /** @return list<?Deficiency> whose eyes it can be looked at with; null for everybody's */
+    public function allEyes(): array
+    {
+        return [null, ...Deficiency::cases()];
+    }
+
+    /** @return list<string> the values that a color which is thought of is nearest to, or a word for none */
+    public function triedNear(): array
+    {
+        $near = array_map(
+            fn(NearValue $near): string => __('library.near_value', [
+                'value' => $this->axis()->value($near->valueId)->label ?? '',
+                'distance' => $near->distance,
+            ]),
+            $this->tried->near ?? [],
+        );
+
+        return $near === [] ? [__('library.nothing_yet')] : $near;
+    }
+
+    /** "Lab 45.1, -12.0, 20.3" */
+    public function labOf(Srgb $color): string
+    {
+        $lab = Lab::of($color);
+
+        return __('colors.lab_lightness_a_b', ['lightness' => $lab->lightness, 'a' => $lab->a, 'b' => $lab->b]);
+    }
+
     /** @return list<ColorRow> those whose pictures propose another swatch than they have */
     public function proposals(): array
     {
@@ -141,12 +188,14 @@ final class ColorScreen implements PageScreen
             $parts[] = lcfirst(SwatchCheck::from($check)->inWords()) . ': ' . $count;
         }
 
-        return "{$values} " .
-            ($values === 1 ? 'value' : 'values') .
-            ', ' .
-            count($this->colors->swatches) .
-            ' with a swatch. ' .
-            ($parts === [] ? 'Nothing is wrong with them.' : 'Found: ' . implode(', ', $parts) . '.');
+        return trans_choice('colors.values_value_swatches_with_a_swatch', $values, [
+            'values' => $values,
+            'swatches' => count($this->colors->swatches),
+            'parts' =>
+                $parts === []
+                    ? __('colors.nothing_is_wrong_with_them')
+                    : __('colors.found_parts', ['parts' => implode(', ', $parts)]),
+        ]);
     }
 
     /** Where something that was found can be mended: the picture it is about. */

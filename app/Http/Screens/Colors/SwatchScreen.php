@@ -15,9 +15,12 @@ use Core\Checks\AxisColors;
 use Core\Checks\Finding;
 use Core\Checks\SwatchChecks;
 use Core\Checks\ValuePicture;
+use Core\Color\Lab;
 use Core\Color\Names\NamedColor;
 use Core\Color\Names\NearColor;
 use Core\Color\Swatches\Swatch;
+use Core\Color\Swatches\SwatchKind;
+use Core\Color\Swatches\Tile;
 use Core\Color\UnreadableColor;
 use Core\Matrix\Axis;
 use Core\Reach\Clause;
@@ -29,6 +32,10 @@ final class SwatchScreen
     private const MOST_PICTURES = 18;
 
     private const MOST_NAMES = 4;
+
+    private const GRAY = '#808080';
+
+    private const SAMPLE = '#d8c8a2/#3c4068';
 
     public readonly ?Swatch $swatch;
 
@@ -73,11 +80,83 @@ final class SwatchScreen
         return $this->axis()->value($this->value->id)->label ?? $this->value->name;
     }
 
+    /** @return list<SwatchField> */
+    public function fields(): array
+    {
+        $typed = $this->form->colors;
+
+        return array_map(
+            fn(int $at): SwatchField => new SwatchField(
+                __('colors.color_' . ($at + 1)),
+                __('colors.color_' . ($at + 1) . '_by_eye'),
+                $typed[$at] ?? '',
+                $this->byEye($at),
+                $this->readAs($at),
+                ($typed[$at] ?? '') === '' && $at > count(array_filter($typed)),
+            ),
+            [0, 1, 2],
+        );
+    }
+
+    /** Six figures as they were typed, else what the swatch has first, else a gray. */
+    private function byEye(int $at): string
+    {
+        $typed = $this->form->colors[$at] ?? '';
+
+        return preg_match('/^#[0-9a-f]{6}$/i', $typed) === 1
+            ? $typed
+            : ($at === 0 ? $this->swatch?->main()->hex() : null) ?? self::GRAY;
+    }
+
+    public function isPattern(): bool
+    {
+        return $this->form->kind === SwatchKind::Pattern;
+    }
+
+    public function isPiece(): bool
+    {
+        return $this->form->kind === SwatchKind::Piece;
+    }
+
+    public function tile(): Tile
+    {
+        return $this->form->tile ?? Tile::Stripes;
+    }
+
+    /** The swatch in another tile; of two colors of ours while there is none. */
+    public function inTile(Tile $tile): Swatch
+    {
+        return ($this->swatch ?? Swatch::read(self::SAMPLE))->drawn()->inTile($tile);
+    }
+
+    /** "L 45, a −12, b 20" */
+    public function figuresInWords(): string
+    {
+        return $this->swatch === null ? '' : ColorMap::inWords(Lab::of($this->swatch->main()));
+    }
+
+    /** @return list<string> what its color is called, the nearest first: "Moss (yours) 1.2" */
+    public function namesInWords(): array
+    {
+        return array_map(
+            fn(NearColor $near): string => __($near->named->isOwn ? 'colors.own_color' : 'colors.other_color', [
+                'name' => $near->named->name,
+                'distance' => $near->distance,
+            ]),
+            $this->names(),
+        );
+    }
+
+    public function swatchByName(): ?Swatch
+    {
+        return $this->byName() === null ? null : Swatch::of($this->byName()->color);
+    }
+
     /**
      * What a color that was typed is: "the shop’s own Moss, #5f7049", "the nearest that a screen shows, #00959c"; empty
      * where it says itself.
      */
-    public function readAs(int $at): string
+    private function readAs(int $at): string
     {
         try {
             $read = trim($this->form->colors[$at] ?? '') === '' ? null : $this->naming->read($this->form->colors[$at]);

@@ -84,8 +84,8 @@ final readonly class IntakeRow
         foreach (
             [
                 'number' => ['numbers', 'a place'],
-                'idle' => ['passedOver', 'passed over'],
-                'unknown' => ['unknown', 'means nothing here'],
+                'idle' => ['passedOver', __('intake.passed_over')],
+                'unknown' => ['unknown', __('intake.means_nothing_here')],
             ]
             as $kind => [$list, $says]
         ) {
@@ -136,27 +136,46 @@ final readonly class IntakeRow
         );
     }
 
+    /** Whether something can be done with it by hand. */
+    public function canBeMarked(): bool
+    {
+        return $this->read->status->isOpen() || $this->read->status === DropFileStatus::Aside;
+    }
+
+    public function reasonsInWords(): string
+    {
+        return implode(' ', $this->reasons());
+    }
+
+    /** Its size in pixels and in bytes: "1,600 × 1,200, 2.4 MB". */
+    public function measures(): string
+    {
+        return "{$this->read->width} × {$this->read->height}, " . Sizes::megabytes($this->read->file->bytes);
+    }
+
     /** @return list<string> why it stands so: what speaks against it, else what it was read by */
     public function reasons(): array
     {
         $verdict = $this->read->verdict;
 
         return $this->read->isByHand()
-            ? ['Somebody pointed there.']
+            ? [__('intake.somebody_pointed_there')]
             : match ($this->read->status) {
-                DropFileStatus::Refused, DropFileStatus::Broken, DropFileStatus::NotLinked => [$this->read->why],
+                DropFileStatus::Refused, DropFileStatus::Broken, DropFileStatus::NotLinked, DropFileStatus::Card => [
+                    $this->read->why,
+                ],
                 DropFileStatus::Looking => [
-                    $this->read->why === '' ? 'Its picture is being looked at.' : $this->read->why,
+                    $this->read->why === '' ? __('intake.its_picture_is_being_looked_at') : $this->read->why,
                 ],
                 DropFileStatus::Arriving => [
                     $this->read->file->received > 0
-                        ? Sizes::megabytes($this->read->file->received) .
-                            ' of ' .
-                            Sizes::megabytes($this->read->file->bytes) .
-                            ' have arrived.'
-                        : 'Drop the same files again to go on.',
+                        ? __('intake.received_of_bytes_have_arrived', [
+                            'received' => Sizes::megabytes($this->read->file->received),
+                            'bytes' => Sizes::megabytes($this->read->file->bytes),
+                        ])
+                        : __('intake.drop_the_same_files_again_to'),
                 ],
-                DropFileStatus::There => ['The product has this very picture there.'],
+                DropFileStatus::There => [__('intake.the_product_has_this_very_picture')],
                 DropFileStatus::Double => [
                     $this->read->alike[0]->inWords() .
                     (count($this->read->alike) > 1 ? ' And ' . (count($this->read->alike) - 1) . ' more.' : ''),
@@ -181,12 +200,14 @@ final readonly class IntakeRow
                     $this->read->file->remark !== '' && $this->read->status !== DropFileStatus::Refused
                         ? $this->read->file->remark
                         : '',
-                    $width > 0 && max($width, $height) < self::SMALL ? "Small: {$width} × {$height}." : '',
+                    $width > 0 && max($width, $height) < self::SMALL
+                        ? __('intake.small_width_x_height', ['width' => $width, 'height' => $height])
+                        : '',
                     $width > 0 && max($width, $height) > 1.05 * min($width, $height)
-                        ? "Not square: {$width} × {$height}."
+                        ? __('intake.not_square_width_x_height', ['width' => $width, 'height' => $height])
                         : '',
                     $look !== null && $look->sharpness < self::BLURRED && $look->colors->filled > 0.05
-                        ? 'Nothing in it is sharp.'
+                        ? __('intake.nothing_in_it_is_sharp')
                         : '',
                 ],
                 fn(string $remark): bool => $remark !== '',

@@ -17,6 +17,9 @@ final readonly class IntakeScreen
 {
     private const PAGE = 150;
 
+    /** Letters that a button has room for. */
+    private const BUTTON = 44;
+
     private const SETTLED = [DropFileStatus::Aside, DropFileStatus::Linked];
 
     /**
@@ -74,6 +77,77 @@ final readonly class IntakeScreen
         return $this->count(DropFileStatus::Arriving) === 0;
     }
 
+    public function arriving(): int
+    {
+        return $this->count(DropFileStatus::Arriving);
+    }
+
+    public function sureCount(): int
+    {
+        return $this->count(DropFileStatus::Sure);
+    }
+
+    /** Whether files have not arrived, or are none that can be taken. */
+    public function lacksFiles(): bool
+    {
+        return $this->count(DropFileStatus::Arriving, DropFileStatus::Refused) > 0;
+    }
+
+    public function hasAside(): bool
+    {
+        return $this->count(DropFileStatus::Aside) > 0;
+    }
+
+    /**
+     * Whose the drop is: "Ada, 30 Nov 14:05 · from the studio · all of Brim hat".
+     *
+     * @return array{user: string, when: string, sender: string, product: string}
+     */
+    public function origin(): array
+    {
+        $drop = $this->read->drop;
+
+        return [
+            'user' => $drop->user->name,
+            'when' => $drop->at('j M H:i'),
+            'sender' => $drop->sender === '' ? '' : __('intake.from_sender', ['sender' => $drop->sender]),
+            'product' =>
+                $drop->product === null ? '' : __('intake.all_of_product', ['product' => $drop->product->name]),
+        ];
+    }
+
+    /**
+     * The address of the same drop, looked at otherwise.
+     *
+     * @param array<string, string|int> $with
+     */
+    public function address(array $with): string
+    {
+        return route('intake.drop', [
+            'drop' => $this->read->drop->id,
+            ...array_filter(
+                $with + ['by' => $this->by, 'show' => $this->show],
+                fn(string|int $value): bool => $value !== '' && $value !== 'need',
+            ),
+        ]);
+    }
+
+    public function earlierPage(): int
+    {
+        return $this->page - 1;
+    }
+
+    public function laterPage(): int
+    {
+        return $this->page + 1;
+    }
+
+    /** What can be undone, short enough for a button. */
+    public function lastWords(): string
+    {
+        return mb_strimwidth($this->lastAct()->words ?? '', 0, self::BUTTON, '…');
+    }
+
     /** Whether the page may look different in a moment by itself. */
     public function isMoving(): bool
     {
@@ -85,7 +159,7 @@ final readonly class IntakeScreen
         return $arriving !== [] || $this->count(DropFileStatus::Looking, DropFileStatus::Underway) > 0;
     }
 
-    /** @return list<array{string, string}> how many stand how, in words, each with a class */
+    /** @return array<string, string> how many stand how: the state => in words */
     public function sums(): array
     {
         $sums = [];
@@ -97,6 +171,7 @@ final readonly class IntakeScreen
                 [DropFileStatus::Double],
                 [DropFileStatus::NotUnderstood],
                 [DropFileStatus::There],
+                [DropFileStatus::Card],
                 [DropFileStatus::Broken],
                 [DropFileStatus::Refused],
                 [DropFileStatus::Looking],
@@ -109,7 +184,7 @@ final readonly class IntakeScreen
         ) {
             $count = $this->count(...$statuses);
             if ($count > 0) {
-                $sums[] = [number_format($count) . ' ' . $statuses[0]->label(), $statuses[0]->value];
+                $sums[$statuses[0]->value] = number_format($count) . ' ' . $statuses[0]->label();
             }
         }
 
@@ -168,7 +243,7 @@ final readonly class IntakeScreen
 
     private function heading(ReadFile $one): string
     {
-        return $this->by === 'product' ? $one->product->name ?? 'No product yet' : $one->trouble();
+        return $this->by === 'product' ? $one->product->name ?? __('intake.no_product_yet') : $one->trouble();
     }
 
     /** @return array<int, ReadFile> those looked at, in the order of their groups */

@@ -5,16 +5,21 @@ declare(strict_types=1);
 namespace App\Http\Screens\Intake;
 
 use App\Http\Screens\Board\SmallMatrix;
+use App\Http\Screens\Sizes;
 use App\Intake\ReadDrop;
 use App\Intake\ReadFile;
 use App\Media\PhotoSize;
 use App\Models\Product;
 use App\Store\Products\LoadedProduct;
 use Core\Color\Measuring\ColorShare;
+use Core\Color\Srgb;
 use Core\Color\Swatches\Swatch;
 use Core\Gallery\View;
+use Core\Matching\Drop\DropFileStatus;
+use Core\Matching\Drop\DuplicateCandidate;
 use Core\Matching\Names\NamePart;
 use Core\Matching\Names\NameSource;
+use Core\Matrix\Axis;
 use Core\Reach\Selection;
 
 /** One picture of a drop beside the small matrix of its product. */
@@ -23,6 +28,8 @@ final readonly class SettleScreen
     private const MOST_PRODUCTS = 6;
 
     private const MOST_COLORS = 3;
+
+    private const MOST_ALIKE = 3;
 
     public IntakeRow $row;
 
@@ -63,10 +70,7 @@ final readonly class SettleScreen
         return $this->file->status->isOpen() && $this->file->product !== null && $this->file->verdict?->reach !== null;
     }
 
-    /**
-     * @return list<array{string, string, ?Swatch}> what the name says and what the picture looks like: label, value,
-     *   swatch
-     */
+    /** @return list<ClashSide> what the name says, and what the picture looks like */
     public function contradiction(): array
     {
         $clash = $this->file->verdict?->contradiction;
@@ -76,16 +80,16 @@ final readonly class SettleScreen
         }
 
         return [
-            [
-                'The name says',
+            new ClashSide(
+                __('intake.the_name_says'),
                 $product->label($clash->axisId, $clash->saidId),
                 $product->swatches[$clash->saidId] ?? null,
-            ],
-            [
-                'The picture looks',
+            ),
+            new ClashSide(
+                __('intake.the_picture_looks'),
                 $product->label($clash->axisId, $clash->looksId),
                 $product->swatches[$clash->looksId] ?? null,
-            ],
+            ),
         ];
     }
 
@@ -130,17 +134,62 @@ final readonly class SettleScreen
         return array_values(array_unique(array_map(fn(NamePart $part): string => $part->text, $own)));
     }
 
-    /** @return list<array{string, string, int}> values that a word can be taught to mean: axis, value, its id */
-    public function values(): array
+    /** @return list<Axis> whose values a word can be taught to mean */
+    public function axes(): array
     {
-        $values = [];
-        foreach ($this->loaded->core->matrix->axes ?? [] as $axis) {
-            foreach ($axis->values as $value) {
-                $values[] = [$axis->name, $value->label, $value->id];
+        return $this->loaded->core->matrix->axes ?? [];
+    }
+
+    public function isDouble(): bool
+    {
+        return $this->file->status === DropFileStatus::Double;
+    }
+
+    public function isBroken(): bool
+    {
+        return $this->file->status === DropFileStatus::Broken;
+    }
+
+    /** @return list<string> pieces of the name that say nothing, in quotation marks */
+    public function passedOver(): array
+    {
+        return array_map(
+            fn(NamePart $part): string => "“{$part->text}”",
+            $this->file->verdict->reading->passedOver ?? [],
+        );
+    }
+
+    public function swatch(?Srgb $color): ?Swatch
+    {
+        return $color === null ? null : Swatch::of($color);
+    }
+
+    public function percent(float $share): int
+    {
+        return (int) round(100 * $share);
+    }
+
+    /** @return list<DuplicateCandidate> pictures that show the same, those that are shown */
+    public function alike(): array
+    {
+        return array_slice($this->file->alike, 0, self::MOST_ALIKE);
+    }
+
+    public function measures(DuplicateCandidate $alike): string
+    {
+        return "{$alike->width} × {$alike->height}, " . Sizes::megabytes($alike->bytes);
+    }
+
+    /** The name of the linked picture whose place it can take; empty where there is none. */
+    public function replaces(): string
+    {
+        foreach ($this->file->alike as $alike) {
+            if ($alike->placementId !== null) {
+                return $alike->file;
             }
         }
 
-        return $values;
+        return '';
     }
 
     /** @return list<View> that a word can be taught to mean */

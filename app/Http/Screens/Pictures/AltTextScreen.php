@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace App\Http\Screens\Pictures;
 
-use App\Store\PlacementRow;
 use App\Store\Products\LoadedProduct;
 use Core\Gallery\AltTexts\AltFault;
 use Core\Product\AltTexts;
@@ -49,24 +48,22 @@ final readonly class AltTextScreen
                 : ': ' . implode(', ', array_filter($parts)));
     }
 
-    /**
-     * @return list<array{PlacementRow, ?string, string, list<AltFault>, ?string}> picture, thumb, text, faults,
-     *   proposal
-     */
+    /** @return list<AltTextRow> those with faults first */
     public function rows(): array
     {
         $rows = [];
         foreach ($this->texts as $id => $text) {
-            $row = $this->loaded->placements[$id];
-            $rows[] = [
-                $row,
-                $this->pictures->thumb($row->placement),
+            $placement = $this->loaded->placements[$id]->placement;
+            $faults = $this->faults[$id] ?? [];
+            $rows[] = new AltTextRow(
+                $this->pictures->thumb($placement),
                 $text,
-                $this->faults[$id] ?? [],
-                $this->proposals[$id] ?? null,
-            ];
+                $placement->altText !== '',
+                array_column($faults, 'value'),
+                $this->proposals[$id] ?? ($faults === [] ? '' : __('contact.type_one_on_the_board')),
+            );
         }
-        usort($rows, fn(array $a, array $b): int => ($a[3] === []) <=> ($b[3] === []));
+        usort($rows, fn(AltTextRow $a, AltTextRow $b): int => ($a->faults === []) <=> ($b->faults === []));
 
         return $rows;
     }

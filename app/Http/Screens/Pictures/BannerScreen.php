@@ -13,26 +13,29 @@ final readonly class BannerScreen
 {
     public function __construct(private Banners $banners) {}
 
-    /** @return array<string, array{int, ?Banner}> category => products in it, and its banner */
+    /** @return list<DrawnBanner> categories that any product is in, and those that have a banner */
     public function categories(): array
     {
         $own = $this->banners->ofCategories();
         $all = [];
         foreach (Totals::all()['category'] ?? [] as $name => $products) {
             if ((string) $name !== '') {
-                $all[(string) $name] = [$products, $own[(string) $name] ?? null];
+                $all[(string) $name] = new DrawnBanner((string) $name, $own[(string) $name] ?? null, $products);
             }
         }
         foreach ($own as $name => $banner) {
-            $all[$name] ??= [0, $banner];
+            $all[$name] ??= new DrawnBanner($name, $banner);
         }
 
-        return $all;
+        return array_values($all);
     }
 
-    /** @return list<Banner> by name */
+    /** @return list<DrawnBanner> landing pages by name */
     public function pages(): array
     {
-        return $this->banners->ofPages();
+        return array_map(
+            fn(Banner $banner): DrawnBanner => new DrawnBanner($banner->name, $banner),
+            $this->banners->ofPages(),
+        );
     }
 }

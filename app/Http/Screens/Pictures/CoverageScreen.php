@@ -44,6 +44,12 @@ final readonly class CoverageScreen implements PageScreen
     }
 
     /** The picture that shows the view; null where none does, or it is not ready. */
+    /** @return list<string> names of the axes that pictures differ by, or a word for none */
+    public function pictureAxes(): array
+    {
+        return array_column($this->loaded->core->matrix->pictureAxes(), 'name') ?: [__('coverage.nothing')];
+    }
+
     public function thumb(CoverageCell $cell): ?string
     {
         $first = $cell->placementIds[0] ?? null;
@@ -66,10 +72,10 @@ final readonly class CoverageScreen implements PageScreen
     public function summary(): string
     {
         if ($this->coverage === null) {
-            return 'This product has no shot list, so nothing can be missing of it. Choose one under Details.';
+            return __('pictures.this_product_has_no_shot_list');
         }
         if ($this->coverage->rows === []) {
-            return 'This product has no SKU yet. Build its matrix on the board; then its pictures can be counted.';
+            return __('pictures.this_product_has_no_sku_yet');
         }
         $required = $missing = $wanted = $touched = 0;
         foreach ($this->coverage->rows as $row) {

@@ -68,7 +68,7 @@ final readonly class HoleScreen
     }
 
     /**
-     * @return list<array{PlacementRow, ?string, string}> pictures that could be it, with thumb and where they are:
+     * @return list<HoleOffer> pictures that could be it, with thumb and where they are:
      *   those not linked first, then those that reach the part without this view, then those of the view elsewhere
      */
     public function offered(): array
@@ -77,11 +77,13 @@ final readonly class HoleScreen
         foreach ($this->loaded->placements as $row) {
             $rank = $this->rank($row);
             if ($rank !== null) {
-                $ranked[$rank][] = [
+                $ranked[$rank][] = new HoleOffer(
                     $row,
                     $this->pictures->thumb($row->placement),
-                    $rank === 0 ? 'not linked' : (new Wording())->say($row->reach(), $this->loaded->core->matrix),
-                ];
+                    $rank === 0
+                        ? __('coverage.not_linked')
+                        : (new Wording())->say($row->reach(), $this->loaded->core->matrix),
+                );
             }
         }
         ksort($ranked);

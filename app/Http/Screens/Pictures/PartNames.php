@@ -6,6 +6,7 @@ namespace App\Http\Screens\Pictures;
 
 use App\Store\Products\LoadedProduct;
 use Core\Color\Swatches\Swatch;
+use Core\Matrix\Axis;
 use Core\Matrix\AxisKind;
 use Core\Matrix\Combination;
 use Core\Reach\Selection;
@@ -18,19 +19,31 @@ final readonly class PartNames
     /** "Moss, Gauntlet" */
     public function label(Combination $part): string
     {
-        return $this->loaded->core->matrix->inWordsOr($part, 'Whole product');
+        return $this->loaded->core->matrix->inWordsOr($part, __('pictures.whole_product'));
     }
 
-    /** @return array{bool, ?Swatch} whether it has a color, and the swatch of it */
-    public function swatch(Combination $part): array
+    public function haveColor(): bool
+    {
+        return $this->colorAxis() !== null;
+    }
+
+    /** Of the color that the part is; null where it has none, or its value no swatch. */
+    public function swatch(Combination $part): ?Swatch
+    {
+        $axis = $this->colorAxis();
+
+        return $axis === null ? null : $this->loaded->core->library->swatches->of($part->value($axis->id) ?? 0);
+    }
+
+    private function colorAxis(): ?Axis
     {
         foreach ($this->loaded->core->matrix->pictureAxes() as $axis) {
             if ($axis->kind === AxisKind::Color) {
-                return [true, $this->loaded->core->library->swatches->of($part->value($axis->id) ?? 0)];
+                return $axis;
             }
         }
 
-        return [false, null];
+        return null;
     }
 
     public function selected(Combination $part): string

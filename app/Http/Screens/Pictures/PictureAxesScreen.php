@@ -31,6 +31,11 @@ final readonly class PictureAxesScreen
         return array_map(fn($axis): int => $axis->id, $loaded->core->matrix->pictureAxes());
     }
 
+    public function isChosen(PictureAxis $one): bool
+    {
+        return in_array($one->axis->id, $this->chosen, true);
+    }
+
     public function before(): string
     {
         return $this->inWords($this->loaded->core->matrix);
@@ -62,7 +67,7 @@ final readonly class PictureAxesScreen
                 ),
             );
 
-            return $parts === 1 ? '1 gallery' : "{$parts} galleries";
+            return $parts === 1 ? '1 gallery' : __('pictures.parts_galleries', ['parts' => $parts]);
         }
         $coverage = Coverage::of(
             $matrix,
@@ -72,7 +77,13 @@ final readonly class PictureAxesScreen
         );
         $missing = array_sum(array_map(fn(CoverageRow $row): int => $row->lacks(), $coverage->rows));
 
-        return (count($coverage->rows) === 1 ? '1 gallery' : count($coverage->rows) . ' galleries') .
-            ", {$coverage->percent()} % of the required views there, {$missing} missing";
+        return __('pictures.rows_percent_of_the_required_views', [
+            'rows' =>
+                count($coverage->rows) === 1
+                    ? __('pictures.1_gallery')
+                    : __('pictures.rows_galleries', ['rows' => count($coverage->rows)]),
+            'percent' => $coverage->percent(),
+            'missing' => $missing,
+        ]);
     }
 }

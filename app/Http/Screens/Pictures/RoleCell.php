@@ -32,9 +32,9 @@ final readonly class RoleCell
     {
         return match (true) {
             $this->placement === null => 'none',
-            $this->isClash => 'assigned twice',
+            $this->isClash => __('pictures.assigned_twice'),
             $this->isAssigned => 'assigned',
-            default => 'stepped in',
+            default => __('pictures.stepped_in'),
         };
     }
 }

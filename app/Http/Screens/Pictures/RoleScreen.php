@@ -7,6 +7,7 @@ namespace App\Http\Screens\Pictures;
 use App\Http\Requests\ProductRequest;
 use App\Http\Screens\Product\PageScreen;
 use App\Store\Products\LoadedProduct;
+use Core\Color\Swatches\Swatch;
 use Core\Gallery\ContactSheet;
 use Core\Gallery\Placement;
 use Core\Gallery\Roles\Ground;
@@ -49,6 +50,26 @@ final class RoleScreen implements PageScreen
     public function cells(Strip $strip): array
     {
         return $this->cells[$strip->part->key] ??= $this->ofStrip($strip);
+    }
+
+    /** Whether the swatch of a color stands in for the picture that nobody chose. */
+    public function isColor(RoleCell $cell): bool
+    {
+        return $cell->placement === null && $cell->role === Role::Swatch && $this->names->haveColor();
+    }
+
+    public function swatch(Strip $strip): ?Swatch
+    {
+        return $this->names->swatch($strip->part);
+    }
+
+    public function inWords(Strip $strip, RoleCell $cell): string
+    {
+        return match (true) {
+            !$this->isColor($cell) => $cell->inWords(),
+            $this->swatch($strip) === null => __('roles.no_swatch'),
+            default => __('roles.its_own'),
+        };
     }
 
     /** Where a picture is shown, in words. */
@@ -96,9 +117,13 @@ final class RoleScreen implements PageScreen
         }
 
         return $this->sheet->strips === []
-            ? 'This product has no SKU yet. Build its matrix on the board first.'
-            : "{$assigned} assigned, {$steppedIn} stepped in" .
-                    ($clashes === 0 ? '' : ", {$clashes} with more than one picture for the same job");
+            ? __('pictures.this_product_has_no_sku_yet_2')
+            : __('pictures.roles_in_all', [
+                'assigned' => $assigned,
+                'stepped_in' => $steppedIn,
+                'clashes' =>
+                    $clashes === 0 ? '' : __('pictures.clashes_with_more_than_one_picture', ['clashes' => $clashes]),
+            ]);
     }
 
     public function strip(string $selected): ?Strip

@@ -11,7 +11,8 @@ use Core\Gallery\Coverage\Need;
 /** A shooting list as a photographer works through it: grouped by product, by color or by view. */
 final readonly class ShootingScreen
 {
-    public const BY = ['product' => 'Product', 'color' => 'Color', 'view' => 'View'];
+    /** What the list can be grouped by. */
+    public const BY = ['product', 'color', 'view'];
 
     /**
      * @param  list<ShootingLine>  $lines
@@ -33,7 +34,7 @@ final readonly class ShootingScreen
         foreach ($this->lines as $line) {
             $groups[
                 match ($this->by) {
-                    'color' => $line->color === '' ? 'No color of its own' : $line->color,
+                    'color' => $line->color === '' ? __('pictures.no_color_of_its_own') : $line->color,
                     'view' => $line->view->label(),
                     default => "{$line->name} · {$line->code}",
                 }
@@ -51,12 +52,11 @@ final readonly class ShootingScreen
         $count = count($this->lines);
         $required = count(array_filter($this->lines, fn(ShootingLine $line): bool => $line->need === Need::Required));
 
-        return ($this->isAll ? '' : 'The first ') .
-            number_format($count) .
-            ($count === 1 ? ' picture' : ' pictures') .
-            ' to be taken, ' .
-            number_format($required) .
-            ' required';
+        return trans_choice('pictures.pictures_to_be_taken', $count, [
+            'first' => $this->isAll ? '' : __('pictures.the_first'),
+            'count' => $count,
+            'required' => $required,
+        ]);
     }
 
     /** @param  array<string, string>  $with */

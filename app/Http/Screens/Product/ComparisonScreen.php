@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Screens\Product;
 
 use App\History\Timeline;
+use App\Http\Screens\Few;
 use App\Models\HistoryEntry;
 use App\Models\Product;
 use App\Store\Products\Snapshots;
@@ -22,7 +23,7 @@ final readonly class ComparisonScreen
     /** Null: the product as it is. */
     public ?HistoryEntry $to;
 
-    /** @var array<string, list<Remark>> by section */
+    /** @var array<string, Few<Remark>> by section */
     public array $sections;
 
     public function __construct(Product $product, Snapshots $snapshots, Timeline $timeline, int $fromId, ?int $toId)
@@ -40,22 +41,13 @@ final readonly class ComparisonScreen
         ) {
             $sections[$remark->section->value][] = $remark;
         }
-        $this->sections = $sections;
-    }
-
-    /**
-     * @param  list<Remark>  $differences
-     * @return list<Remark>
-     */
-    public function shown(array $differences): array
-    {
-        return array_slice($differences, 0, self::SHOWN);
+        $this->sections = array_map(fn(array $remarks): Few => Few::of($remarks, self::SHOWN), $sections);
     }
 
     public function point(?HistoryEntry $entry): string
     {
         return $entry === null
-            ? 'as it is now'
+            ? __('product.as_it_is_now')
             : "after “{$entry->words}”, {$entry->at('j M Y H:i')}, {$entry->user->name}";
     }
 }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Screens\Product;
 
+use App\Http\Screens\Few;
 use Core\Details\DetailInput;
 use Core\Details\DetailKind;
 use Core\Details\DetailReader;
@@ -13,6 +14,9 @@ use Core\Product\Sku;
 /** A detail of a part of a product: what holds there, what the product says, and its fields. */
 final readonly class DetailPartScreen
 {
+    /** Different things said that are listed. */
+    private const MOST_HELD = 6;
+
     private DetailReader $reader;
 
     public function __construct(public DetailKind $kind, public SelectedPart $part)
@@ -20,8 +24,28 @@ final readonly class DetailPartScreen
         $this->reader = new DetailReader($part->product->prices->currency);
     }
 
+    /** "Now 5.00 (3); none (2)." */
+    public function heldInWords(): string
+    {
+        $held = $this->held();
+        $few = Few::of($held, self::MOST_HELD);
+        $words = array_map(
+            fn(string|int $words, int $skus): string => count($held) === 1
+                ? (string) $words
+                : __('details.words_of_skus', ['words' => (string) $words, 'skus' => $skus]),
+            array_keys($few->shown),
+            $few->shown,
+        );
+
+        return match (true) {
+            $held === [] => __('details.no_sku_is_on_offer_there'),
+            $few->more > 0 => __('details.now_held_and_more', ['held' => implode('; ', $words)]),
+            default => __('details.now_held', ['held' => implode('; ', $words)]),
+        };
+    }
+
     /** @return array<string, int> what is said in words => of how many SKUs */
-    public function held(): array
+    private function held(): array
     {
         $finder = $this->part->product->state->details->details->finder($this->kind, $this->part->product->matrix);
         $held = [];

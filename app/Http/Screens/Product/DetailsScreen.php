@@ -19,6 +19,7 @@ use Core\Checks\Severity;
 use Core\Details\DetailKind;
 use Core\Details\DetailReader;
 use Core\Details\DetailSection;
+use Core\Matrix\Arithmetic;
 use Core\Product\Description;
 use Core\Reach\Wording;
 
@@ -77,6 +78,54 @@ final readonly class DetailsScreen implements PageScreen
         return $groups;
     }
 
+    /** @return list<NameField> */
+    public function nameFields(): array
+    {
+        $product = $this->loaded->product;
+
+        return [
+            new NameField('name', __('details.name'), $product->name, 120, __('details.name_hint')),
+            new NameField('brand', __('details.brand'), $product->brand, 80, known: 'brands'),
+            new NameField(
+                'category',
+                __('details.category'),
+                $product->category,
+                200,
+                __('details.category_hint'),
+                'categories',
+            ),
+        ];
+    }
+
+    /** Which SKU shoppers see first, and why. */
+    public function opensWith(): string
+    {
+        $core = $this->loaded->core;
+        $cell = $core->opens()->cell();
+
+        return $cell === null
+            ? __('details.no_sku_is_on_offer_yet')
+            : __($core->hasChosenOpening() ? 'details.opens_as_chosen' : 'details.opens_first', [
+                'cell' => $core->matrix->inWordsOr($cell, __('details.single_sku')),
+            ]);
+    }
+
+    /** What of it shoppers find chosen. */
+    public function choiceInWords(): string
+    {
+        $choice = $this->loaded->core->opens()->choice();
+
+        return $choice->values === []
+            ? __('details.shoppers_choose_every_value_themselves')
+            : __('details.they_find_choice_chosen', ['choice' => $this->loaded->core->matrix->inWords($choice)]);
+    }
+
+    /** In how many combinations it comes, in words. */
+    public function arithmetic(): string
+    {
+        return Arithmetic::of($this->loaded->core->matrix)->inWords();
+    }
+
     /** "1 to settle before it can be sold, 3 worth a look." */
     public function summary(): string
     {
@@ -85,12 +134,18 @@ final readonly class DetailsScreen implements PageScreen
             array_filter($findings, fn(Finding $finding): bool => $finding->check->severity() === $severity),
         );
         $words = array_filter([
-            $count(Severity::Stop) === 0 ? '' : $count(Severity::Stop) . ' to settle before it can be sold',
-            $count(Severity::Warn) === 0 ? '' : $count(Severity::Warn) . ' that shoppers would miss',
-            $count(Severity::Advise) === 0 ? '' : $count(Severity::Advise) . ' worth a look',
+            $count(Severity::Stop) === 0
+                ? ''
+                : __('product.stop_to_settle_before_it_can', ['stop' => $count(Severity::Stop)]),
+            $count(Severity::Warn) === 0
+                ? ''
+                : __('product.warn_that_shoppers_would_miss', ['warn' => $count(Severity::Warn)]),
+            $count(Severity::Advise) === 0
+                ? ''
+                : __('product.advise_worth_a_look', ['advise' => $count(Severity::Advise)]),
         ]);
 
-        return $findings === [] ? 'Nothing is missing.' : ucfirst(implode(', ', $words)) . '.';
+        return $findings === [] ? __('product.nothing_is_missing') : ucfirst(implode(', ', $words)) . '.';
     }
 
     /** Where a finding is mended: a field of this page, or the board with the SKUs selected. */
@@ -110,10 +165,7 @@ final readonly class DetailsScreen implements PageScreen
         };
     }
 
-    /**
-     * @return list<array{DetailKind, string, string, string}> kind, part in words, what is said there, the part as a
-     *   selection
-     */
+    /** @return list<PartDetail> */
     public function parts(): array
     {
         $reader = new DetailReader($this->loaded->core->prices->currency);
@@ -131,12 +183,12 @@ final readonly class DetailsScreen implements PageScreen
                         $active->clauses,
                     ),
                 );
-                $parts[] = [
+                $parts[] = new PartDetail(
                     $detail->kind,
                     (new Wording())->say($detail->reach, $this->loaded->core->matrix),
-                    $detail->text === '' ? 'none there' : $reader->inWords($detail->kind, $detail->text),
+                    $detail->text === '' ? __('product.none_there') : $reader->inWords($detail->kind, $detail->text),
                     implode(';', $selected),
-                ];
+                );
             }
         }
 

@@ -13,10 +13,10 @@ use Core\Reach\Selection;
 /** Where the SKUs of a price ladder are drawn: along the axes from the left, a rung to each price from below. */
 final readonly class LadderDrawing
 {
-    public const WIDTH = 1000;
+    private const WIDTH = 1000;
 
     /** Of the prices at the left. */
-    public const LEFT = 80;
+    private const LEFT = 80;
 
     private const RUNG = 26;
 
@@ -90,14 +90,40 @@ final readonly class LadderDrawing
         return $this->rung * count($this->ladder->steps) + 12;
     }
 
+    /** What is seen of the drawing, with room for the names of the groups. */
+    public function viewBox(): string
+    {
+        return '0 0 ' . self::WIDTH . ' ' . ($this->height() + 26);
+    }
+
+    /** @return list<LadderRung> */
+    public function rungs(): array
+    {
+        return array_map(
+            function (int $at, Money $step): LadderRung {
+                $y = $this->y($at);
+
+                return new LadderRung(
+                    $step->shown(),
+                    $y,
+                    self::LEFT - 14,
+                    'M' . (self::LEFT - 8) . " {$y}H" . self::WIDTH,
+                    $this->isNamed($at),
+                );
+            },
+            array_keys($this->ladder->steps),
+            $this->ladder->steps,
+        );
+    }
+
     /** Of a step from the top. */
-    public function y(int $step): float
+    private function y(int $step): float
     {
         return 8 + $this->rung * (count($this->ladder->steps) - $step - 0.5);
     }
 
     /** Whether a step's price is written beside it: all, or every so many where they are close. */
-    public function isNamed(int $step): bool
+    private function isNamed(int $step): bool
     {
         return $step % max(1, (int) ceil(12 / $this->rung)) === 0;
     }

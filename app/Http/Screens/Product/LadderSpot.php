@@ -47,14 +47,37 @@ final readonly class LadderSpot
         );
     }
 
+    public function left(): float
+    {
+        return $this->x + 1;
+    }
+
+    public function top(): float
+    {
+        return $this->y - $this->markHeight() / 2;
+    }
+
+    public function markWidth(): float
+    {
+        return max(1.2, $this->width - 2);
+    }
+
+    /** One that stands out is higher. */
+    public function markHeight(): int
+    {
+        return $this->isOdd ? 10 : 6;
+    }
+
     /** "Moss, M: 49.00, its own" */
     public function inWords(): string
     {
         if ($this->count > 1) {
-            return "{$this->place} and " .
-                number_format($this->count - 1) .
-                " more: {$this->price->price->shown()}" .
-                ($this->price->isOwn ? ', their own' : '');
+            return __('product.place_and_more', [
+                'place' => $this->place,
+                'more' => $this->count - 1,
+                'price' => $this->price->price->shown(),
+                'own' => $this->price->isOwn ? __('product.their_own') : '',
+            ]);
         }
 
         return ($this->place === '' ? '' : "{$this->place}: ") .

@@ -25,6 +25,11 @@ final readonly class PreviewOption
         public bool $isGround,
     ) {}
 
+    public function stateClass(): string
+    {
+        return str_replace(' ', '-', $this->state);
+    }
+
     /** Black or white, whichever is read better on its color. */
     public function ink(): string
     {

@@ -5,19 +5,22 @@ declare(strict_types=1);
 namespace App\Http\Screens\Product;
 
 use App\Http\Screens\Pictures\PictureLinks;
+use App\Media\MediaKind;
 use App\Media\PhotoCuts;
 use App\Media\PhotoSize;
 use App\Models\Banner;
 use App\Models\PhotoState;
 use App\Store\Library\ValueNames;
-use App\Store\PlacementRow;
 use App\Store\Products\LoadedProduct;
 use App\Store\ShopDay;
 use App\Store\Words\FormattedText;
 use Core\Color\Contrast;
 use Core\Color\Swatches\SwatchKind;
+use Core\Details\DetailKind;
+use Core\Details\Fact;
 use Core\Gallery\AltTexts\AltText;
 use Core\Gallery\Crop;
+use Core\Gallery\Entry;
 use Core\Gallery\Gallery;
 use Core\Gallery\Placement;
 use Core\Gallery\Roles\Role;
@@ -47,6 +50,9 @@ final class PreviewScreen
     private readonly Day $today;
 
     private ?Matrix $translated = null;
+
+    /** @var ?list<PreviewShot> once they were asked for */
+    private ?array $shots = null;
 
     /**
      * @param  ?string  $choice  key of what is chosen; null as shoppers arrive
@@ -102,15 +108,62 @@ final class PreviewScreen
         return $this->banner;
     }
 
-    public function row(Placement $placement): PlacementRow
+    public function bannerAddress(): string
     {
-        return $this->loaded->placements[$placement->id];
+        return $this->banner === null
+            ? ''
+            : PhotoCuts::address($this->banner->photo_id, Shape::Wide, $this->banner->focus());
     }
 
-    /** "0:12" of a film, "3D" of a model; empty of a still. */
-    public function mark(Placement $placement): string
+    /** @return list<PreviewShot> the Lead first */
+    public function shots(): array
     {
-        return $this->row($placement)->mark();
+        return $this->shots ??= array_map(
+            fn(Entry $entry): PreviewShot => $this->shot($entry->placement),
+            $this->gallery->leadFirst(),
+        );
+    }
+
+    public function cardAddress(Placement $placement): ?string
+    {
+        return $this->pictures->url($placement, PhotoSize::Card);
+    }
+
+    public function shortText(): string
+    {
+        return $this->terms->said(DetailKind::ShortText);
+    }
+
+    /** @return list<string> */
+    public function highlights(): array
+    {
+        $said = $this->terms->said(DetailKind::Highlights);
+
+        return $said === '' ? [] : explode("\n", $said);
+    }
+
+    /** @return list<Fact> those that shoppers are shown */
+    public function facts(): array
+    {
+        return array_values(
+            array_filter($this->loaded->core->state->details->facts, fn(Fact $fact): bool => $fact->isShown),
+        );
+    }
+
+    private function shot(Placement $placement): PreviewShot
+    {
+        $row = $this->loaded->placements[$placement->id];
+
+        return new PreviewShot(
+            $placement->file,
+            $this->text($placement),
+            $this->pictures->thumb($placement),
+            $this->pictures->url($placement, PhotoSize::Gallery),
+            $this->pictures->url($placement, PhotoSize::Zoom),
+            $row->mark(),
+            $row->kind()->value,
+            MediaKind::address($row->photoId, $row->type),
+        );
     }
 
     /** The text for a picture: typed in the shop's own language, made in every other. */
@@ -127,28 +180,28 @@ final class PreviewScreen
             );
     }
 
-    /** @return list<array{string, string, string, Shape}> what else shoppers meet: words, address, alt text, shape */
+    /** @return list<PreviewShape> */
     public function shapes(): array
     {
         $shapes = [];
         foreach (
             [
-                [Role::Card, 'in listings', Shape::Square],
-                [Role::Hover, 'pointed at', Shape::Square],
-                [Role::Share, 'in link previews', Shape::Wide],
-                [Role::Lead, 'on a phone', Shape::Tall],
+                [Role::Card, __('product.in_listings'), Shape::Square],
+                [Role::Hover, __('product.pointed_at'), Shape::Square],
+                [Role::Share, __('product.in_link_previews'), Shape::Wide],
+                [Role::Lead, __('product.on_a_phone'), Shape::Tall],
             ]
             as [$role, $words, $shape]
         ) {
             $picture = $this->gallery->role($role)->placement();
             $row = $picture === null ? null : $this->loaded->placements[$picture->id];
             if ($picture !== null && $row?->photoState === PhotoState::Ready) {
-                $shapes[] = [
+                $shapes[] = new PreviewShape(
                     $words,
                     PhotoCuts::address($row->photoId, $shape, Crop::fromKey($picture->crop)),
                     $this->text($picture),
                     $shape,
-                ];
+                );
             }
         }
 
@@ -218,7 +271,7 @@ final class PreviewScreen
             }
         }
 
-        return $names === [] ? '' : 'Shown in ' . implode(', ', $names);
+        return $names === [] ? '' : __('product.shown_in_names', ['names' => implode(', ', $names)]);
     }
 
     /** What the buy button says. */
@@ -232,15 +285,16 @@ final class PreviewScreen
 
         return match (true) {
             $sku !== null => match ($this->loaded->core->availability($sku, $this->today)) {
-                Availability::SoldOut => 'Sold out',
-                Availability::PreOrder => 'Order ahead',
-                default => 'Add to basket',
+                Availability::SoldOut => __('product.sold_out'),
+                Availability::PreOrder => __('product.order_ahead'),
+                default => __('product.add_to_basket'),
             },
-            $open === [] => 'Not available',
-            default => 'Choose a ' .
-                $this->listed(
+            $open === [] => __('product.not_available'),
+            default => __('product.choose_a_open', [
+                'open' => $this->listed(
                     array_map(fn(Axis $axis): string => mb_strtolower($this->names->axis($axis)), array_values($open)),
                 ),
+            ]),
         };
     }
 
@@ -252,8 +306,8 @@ final class PreviewScreen
 
         return match (true) {
             $sku !== null => $sku->code . ' · ' . (new StockCount([$sku], $this->loaded->core->book))->inWords(),
-            $count === 0 => 'No SKU is made yet',
-            default => number_format($count) . ($count === 1 ? ' SKU' : ' SKUs') . ' in all',
+            $count === 0 => __('product.no_sku_is_made_yet'),
+            default => trans_choice('product.count_sku_in_all', $count, ['count' => $count]),
         };
     }
 
@@ -270,7 +324,9 @@ final class PreviewScreen
     {
         $last = array_pop($names);
 
-        return $names === [] ? (string) $last : implode(', a ', $names) . ' and a ' . $last;
+        return $names === []
+            ? (string) $last
+            : __('product.names_and_a_last', ['names' => implode(', a ', $names), 'last' => $last]);
     }
 
     /** The address of the preview with another choice, in the same width and language. */

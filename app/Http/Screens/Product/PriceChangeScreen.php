@@ -64,11 +64,10 @@ final readonly class PriceChangeScreen
         $count = count($this->chosen->skus);
         $prices = $this->chosen->pricesInWords();
 
-        return number_format($count) .
-            ($count === 1 ? ' SKU' : ' SKUs') .
-            ' at ' .
-            ($prices === '' ? 'no price' : "{$prices} {$this->chosen->prices->currency->code}") .
-            '.';
+        return trans_choice('product.skus_at_price', $count, [
+            'count' => $count,
+            'price' => $prices === '' ? __('product.no_price') : "{$prices} {$this->chosen->prices->currency->code}",
+        ]);
     }
 
     /** What becomes of the rule, in a sentence; empty where it stays. */
@@ -76,7 +75,7 @@ final readonly class PriceChangeScreen
     {
         $words = $this->isByRule() ? (string) $this->rule?->inWords() : '';
 
-        return $words === '' ? '' : ucfirst($words) . '. A SKU that comes later follows.';
+        return $words === '' ? '' : __('product.rule_for_later_skus', ['rule' => ucfirst($words)]);
     }
 
     /** "2 SKUs have prices of their own (60.00–62.00):"; empty where the rule reaches all. */
@@ -93,18 +92,18 @@ final readonly class PriceChangeScreen
                     '):';
     }
 
-    /** @return array<string, bool> what can become of own prices => whether it does */
+    /** @return list<OwnPrices> what can become of own prices */
     public function standingWays(): array
     {
-        $isOfWhatIs = $this->change?->isOfWhatIs() === true;
-        $ways = $isOfWhatIs ? [OwnPrices::Change, OwnPrices::Stay, OwnPrices::Go] : [OwnPrices::Go, OwnPrices::Stay];
-        $chosen = $this->change === null ? null : $this->wish->others($this->change);
-        $answers = [];
-        foreach ($ways as $way) {
-            $answers[$way->value] = $way === $chosen;
-        }
+        return $this->change?->isOfWhatIs() === true
+            ? [OwnPrices::Change, OwnPrices::Stay, OwnPrices::Go]
+            : [OwnPrices::Go, OwnPrices::Stay];
+    }
 
-        return $answers;
+    /** What becomes of them as things stand. */
+    public function standingWay(): ?OwnPrices
+    {
+        return $this->change === null ? null : $this->wish->others($this->change);
     }
 
     public function canBeMade(): bool

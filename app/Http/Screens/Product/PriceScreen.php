@@ -16,12 +16,17 @@ use Core\Details\Prices\PriceLadder;
 use Core\Details\Prices\PricePlan;
 use Core\Pricing\Margin;
 use Core\Pricing\Money;
+use Core\Pricing\QuantityBreak;
 use Core\Product\Sku;
 use Core\Reach\Wording;
+use Core\Text\NumberReader;
 
 /** How the prices of a product come about. */
 final readonly class PriceScreen implements PageScreen
 {
+    /** Prices that stand out and are listed. */
+    private const MOST_ODD = 20;
+
     /** Kinds of which parts may say otherwise. */
     private const OWN = [DetailKind::ListPrice, DetailKind::Cost, DetailKind::Ending, DetailKind::Sale];
 
@@ -71,14 +76,19 @@ final readonly class PriceScreen implements PageScreen
         $without = $count - count($this->prices);
         $range = Money::range(array_values($this->prices));
 
-        return ($range === '' ? 'No price yet' : "{$range} {$this->loaded->product->currency}") .
-            ' over ' .
-            number_format($count) .
-            ($count === 1 ? ' SKU' : ' SKUs') .
-            ($own === 0
-                ? ''
-                : ', ' . number_format($own) . ' with a price of ' . ($own === 1 ? 'its' : 'their') . ' own') .
-            ($without === 0 ? '' : ', ' . number_format($without) . ' without a price');
+        return trans_choice('product.prices_over_skus', $count, [
+            'range' => $range === '' ? __('product.no_price_yet') : "{$range} {$this->loaded->product->currency}",
+            'count' => $count,
+            'own' =>
+                $own === 0
+                    ? ''
+                    : __('product.own_prices', [
+                        'own' => number_format($own),
+                        'whose' => $own === 1 ? __('product.its') : __('product.their'),
+                    ]),
+            'without' =>
+                $without === 0 ? '' : __('product.without_without_a_price', ['without' => number_format($without)]),
+        ]);
     }
 
     /** "12 own prices are just what the rule makes"; empty where none is. */
@@ -88,8 +98,8 @@ final readonly class PriceScreen implements PageScreen
 
         return match ($count) {
             0 => '',
-            1 => 'One own price is just what the rule makes',
-            default => number_format($count) . ' own prices are just what the rule makes',
+            1 => __('product.one_own_price_is_just_what'),
+            default => __('product.count_own_prices_are_just_what', ['count' => $count]),
         };
     }
 
@@ -115,7 +125,10 @@ final readonly class PriceScreen implements PageScreen
         return match (true) {
             $margins === [] => '',
             $margins[0]->inWords() === $margins[count($margins) - 1]->inWords() => $margins[0]->inWords(),
-            default => "{$margins[0]->inWords()} to {$margins[count($margins) - 1]->inWords()}",
+            default => __('product.margin_range', [
+                'from' => $margins[0]->inWords(),
+                'to' => $margins[count($margins) - 1]->inWords(),
+            ]),
         };
     }
 
@@ -125,7 +138,7 @@ final readonly class PriceScreen implements PageScreen
         return Money::range($this->byValue[$valueId] ?? []);
     }
 
-    /** @return list<array{string, string, string}> "Sale", "Moss", what is said there; then its reach as a selection */
+    /** @return list<PartDetail> */
     public function parts(): array
     {
         $reader = new DetailReader($this->loaded->core->prices->currency);
@@ -133,11 +146,11 @@ final readonly class PriceScreen implements PageScreen
         foreach (self::OWN as $kind) {
             foreach ($this->loaded->core->state->details->details->parts($kind) as $part) {
                 if (!$part->reach->activeIn($this->loaded->core->matrix)->isNothing()) {
-                    $parts[] = [
-                        $kind->label(),
+                    $parts[] = new PartDetail(
+                        $kind,
                         (new Wording())->say($part->reach, $this->loaded->core->matrix),
-                        $part->text === '' ? 'none there' : $reader->inWords($kind, $part->text),
-                    ];
+                        $part->text === '' ? __('product.none_there') : $reader->inWords($kind, $part->text),
+                    );
                 }
             }
         }
@@ -156,12 +169,11 @@ final readonly class PriceScreen implements PageScreen
                     $finding->cells,
                 ),
             );
-            $doubts[] = match ($finding->check) {
-                DetailCheck::SaleNotBelow
-                    => "The sale is not below the regular price: {$places}. Shoppers pay the regular one.",
-                DetailCheck::TooHigh => "The rules make more than any price can be, so that there is none: {$places}.",
-                DetailCheck::BelowCost => "Sold below cost: {$places}.",
-                DetailCheck::SaleBelowCost => "Sold below cost in a sale: {$places}.",
+            $doubts[] = (string) match ($finding->check) {
+                DetailCheck::SaleNotBelow => __('product.the_sale_is_not_below_the', ['places' => $places]),
+                DetailCheck::TooHigh => __('product.the_rules_make_more_than_any', ['places' => $places]),
+                DetailCheck::BelowCost => __('product.sold_below_cost_places', ['places' => $places]),
+                DetailCheck::SaleBelowCost => __('product.sold_below_cost_in_a_sale', ['places' => $places]),
                 default => '',
             };
         }
@@ -184,5 +196,39 @@ final readonly class PriceScreen implements PageScreen
     {
         return implode('; ', array_slice($places, 0, 5)) .
             (count($places) > 5 ? ' and ' . number_format(count($places) - 5) . ' more' : '');
+    }
+
+    /** "Color, then Size" */
+    public function axesInWords(): string
+    {
+        $names = array_column($this->loaded->core->matrix->axes, 'name');
+
+        return $names === [] ? __('prices.the_product') : implode(__('prices.then'), $names);
+    }
+
+    /** @return list<LadderSpot> those that stand out, the first of them */
+    public function firstOdd(): array
+    {
+        return array_slice($this->ladder->odd(), 0, self::MOST_ODD);
+    }
+
+    /** The base price as it is typed; empty where there is none. */
+    public function baseTyped(): string
+    {
+        $base = $this->loaded->core->prices->base;
+
+        return $base === null ? '' : NumberReader::again($base->amount);
+    }
+
+    /** @return list<BreakRow> with empty ones for more where they can be typed */
+    public function breaks(bool $canEdit): array
+    {
+        $breaks = [...$this->loaded->core->prices->breaks()->breaks, ...$canEdit ? [null, null] : []];
+
+        return array_map(
+            fn(int $at, ?QuantityBreak $break): BreakRow => new BreakRow($at, $break),
+            array_keys($breaks),
+            $breaks,
+        );
     }
 }

@@ -1,0 +1,43 @@
+<?php
+
+declare(strict_types=1);
+
+return [
+    'what_stands_under_each_other' => 'What stands under each other',
+    'by_place' => 'By place',
+    'by_view' => 'By view',
+    'all_galleries_in_the_order_views' => 'All galleries in the order :views',
+    'follow_the_shot_list' => 'Follow the shot list',
+    'alt_texts' => 'Alt texts…',
+    'mark_two_pictures_space_then_compare' => 'Mark two pictures (Space), then compare them large',
+    'compare_two' => 'Compare two',
+    'contact_sheet_of_product' => 'Contact sheet of :product',
+    'the_usual_sequence' => 'the usual sequence',
+    'skus' => ':count SKU|:count SKUs',
+    'give_the_other_strips_this_sequence' => 'Give the other strips this sequence (M)',
+    'match_the_others_to_this_one' => 'Match the others to this one',
+    'none' => 'none',
+    'no_view' => 'no :view',
+    'being_read' => 'being read…',
+    'lead' => 'Lead',
+    'arrows_go_about_earlier_later_a' =>
+        'Arrows go about · <kbd>[</kbd> <kbd>]</kbd> earlier, later · a number, then Enter: to that place · <kbd>M</kbd> match the others · <kbd>Space</kbd> mark, <kbd>C</kbd> compare · <kbd>Shift</kbd> <kbd>↓</kbd> to the next strip, or drag',
+    'place' => 'Place',
+    'alt_texts_of_product' => 'Alt texts of :product',
+    'alt_texts_2' => 'Alt texts',
+    'picture' => 'Picture',
+    'text' => 'Text',
+    'what_is_wrong' => 'What is wrong',
+    'then' => 'Then',
+    'typed' => '· typed',
+    'type_one_on_the_board' => 'type one on the board',
+    'close' => 'Close',
+    'give_proposals' => 'Give it its own text|Give these :count their own texts',
+    'cancel' => 'Cancel',
+    'two_pictures' => 'Two pictures',
+    'flicker_f' => 'Flicker (F)',
+    'picture_at_its_place' => ':part, place :place: :shot, :file',
+    'picture_not_as_the_others' => ':part, place :place: :shot, :file, not as the others',
+    'file_reach' => ':file, :reach',
+    'file_reach_on_some' => ':file, :reach, on :some of :skus SKUs',
+];

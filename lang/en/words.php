@@ -1,0 +1,9 @@
+<?php
+
+declare(strict_types=1);
+
+return [
+    // Between the things of a list.
+    'between' => ', ',
+    'direction' => 'ltr',
+];
