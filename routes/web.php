@@ -35,6 +35,7 @@ use App\Http\Controllers\Product\RoleController;
 use App\Http\Controllers\Product\SkuController;
 use App\Http\Controllers\Product\SwatchController;
 use App\Http\Controllers\Product\ValueController;
+use App\Http\Controllers\ShootController;
 use App\Http\Controllers\ShootingController;
 use App\Http\Controllers\SystemStatusController;
 use App\Http\Middleware\IdempotentForms;
@@ -108,6 +109,7 @@ Route::middleware([
     Route::get('/intake/{drop}', [IntakeController::class, 'show'])->name('intake.drop');
     Route::get('/intake/{drop}/files/{file}', [IntakeController::class, 'settle'])->name('intake.settle');
     Route::get('/intake/{drop}/better', [IntakeController::class, 'better'])->name('intake.better');
+    Route::get('/intake/{drop}/shoot', [ShootController::class, 'show'])->name('shoot');
 
     Route::get('/bulk', [BatchController::class, 'index'])->name('batches');
     Route::get('/bulk/{batch}', [BatchController::class, 'show'])->name('batch');
@@ -217,6 +219,9 @@ Route::middleware([
             Route::post('/teach', [IntakeController::class, 'teach'])->name('intake.teach');
             Route::post('/read-again', [IntakeController::class, 'readAgain'])->name('intake.read-again');
             Route::post('/undo', [IntakeController::class, 'undo'])->name('intake.undo');
+            Route::post('/shoot', [ShootController::class, 'arrange'])->name('shoot.arrange');
+            Route::post('/shoot/link', [ShootController::class, 'link'])->name('shoot.link');
+            Route::post('/shoot/undo', [ShootController::class, 'undo'])->name('shoot.undo');
         });
         Route::post('/products', [CatalogController::class, 'store'])->name('products.store');
         Route::get('/bulk/pictures', [BulkPictureController::class, 'form'])->name('bulk.pictures');

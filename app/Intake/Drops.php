@@ -9,6 +9,7 @@ use App\Models\BatchState;
 use App\Models\Drop;
 use App\Models\DropFile;
 use App\Models\DropFileState;
+use App\Models\Product;
 use App\Models\User;
 use Illuminate\Pagination\LengthAwarePaginator;
 use Illuminate\Support\Carbon;
@@ -19,6 +20,9 @@ use stdClass;
 final class Drops
 {
     private const PAGE = 30;
+
+    /** Products that are offered by name. */
+    private const MOST_PRODUCTS = 50;
 
     private const ACTS = 5;
 
@@ -112,6 +116,26 @@ final class Drops
                 $rows->all(),
             ),
         );
+    }
+
+    /**
+     * Products that pictures of a drop are of, as somebody said or linked them.
+     *
+     * @param  list<int>  $also  ids of products that are named beside them
+     * @return array<string, string> code => name
+     */
+    public function products(Drop $drop, array $also): array
+    {
+        $ids = DB::table('drop_files')
+            ->where('drop_id', $drop->id)
+            ->selectRaw('coalesce(said_product_id, to_product_id) as id')
+            ->distinct()
+            ->limit(self::MOST_PRODUCTS)
+            ->pluck('id')
+            ->push($drop->product_id, ...$also)
+            ->filter();
+
+        return Product::query()->standing()->whereKey($ids->all())->orderBy('name')->pluck('name', 'code')->all();
     }
 
     /** @return list<Batch> what somebody accepted of the drop last, the latest first */

@@ -17,6 +17,7 @@ import './intake';
 import './library';
 import './preview';
 import './setup';
+import './shoot';
 
 // Times are shown on the reader's own clock, which the server learns from this.
 document.cookie = `zone=${Intl.DateTimeFormat().resolvedOptions().timeZone}; path=/; max-age=31536000; samesite=lax${window.location.protocol === 'https:' ? '; secure' : ''}`;

@@ -74,7 +74,7 @@ test('from an empty product to galleries that follow the choice', async ({ page 
         await expect(page.getByText('empty.jpg is empty (0 bytes).')).toBeVisible();
         await expect(page.getByText('huge.png has 20,000 × 20,000 px')).toBeVisible();
         await expect(page.locator('#unlinked .card-picture')).toHaveCount(14);
-        await expect(page.locator('#unlinked .waiting')).toHaveCount(0, { timeout: 30_000 });
+        await expect(page.locator('#unlinked .waiting')).toHaveCount(0, { timeout: 120_000 });
 
         const again = await page.evaluateHandle(
             (bytes) => {

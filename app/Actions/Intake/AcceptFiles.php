@@ -150,6 +150,26 @@ final class AcceptFiles
         );
     }
 
+    /**
+     * As somebody has laid them out.
+     *
+     * @param  array<int, Acceptance>  $places  by file id
+     *
+     * @throws Refusal where one of them is settled by now
+     */
+    public function laidOut(User $user, Drop $drop, array $places): Batch
+    {
+        return $this->accept(
+            $user,
+            $drop,
+            fn(ReadDrop $read): array => array_map(
+                fn(ReadFile $one): Acceptance => $places[$one->file->id],
+                $read->openOnes(array_keys($places)),
+            ),
+            'Linked',
+        );
+    }
+
     private function replaced(ReadFile $one): DuplicateCandidate
     {
         foreach ($one->alike as $alike) {

@@ -12,8 +12,10 @@ use Core\Color\Measuring\Sample;
 use Core\Color\Srgb;
 use Core\Matching\Fingerprints\Fingerprint;
 use Core\Matching\Fingerprints\Resemblance;
+use Core\Matching\Shoots\ShotLook;
 use Illuminate\Contracts\Database\Query\Expression;
 use Illuminate\Support\Facades\DB;
+use stdClass;
 
 /** Keeps what was measured of pictures, beside them. */
 final class PhotoLooks
@@ -22,6 +24,9 @@ final class PhotoLooks
     public const MEASURED_BY = 2;
 
     private const CHUNK = 1_000;
+
+    /** Columns that say a picture's colors. */
+    private const COLORS = ['photo_id', 'background', 'evenness', 'filled', 'colors', 'doubt'];
 
     public static function keep(Photo $photo, PhotoLook $look): void
     {
@@ -129,31 +134,11 @@ final class PhotoLooks
             foreach (
                 DB::table('photo_looks')
                     ->whereIn('photo_id', $chunk)
-                    ->get([
-                        'photo_id',
-                        'background',
-                        'evenness',
-                        'filled',
-                        'colors',
-                        'doubt',
-                        'fingerprint',
-                        'sharpness',
-                    ])
+                    ->get([...self::COLORS, 'fingerprint', 'sharpness'])
                 as $row
             ) {
-                /** @var list<array{string, float}> $shares */
-                $shares = json_decode($row->colors, true, flags: JSON_THROW_ON_ERROR);
                 $looks[(int) $row->photo_id] = new PhotoLook(
-                    new PictureColors(
-                        Srgb::fromHex($row->background),
-                        (float) $row->evenness,
-                        (float) $row->filled,
-                        array_map(
-                            fn(array $share): ColorShare => new ColorShare(Srgb::fromHex($share[0]), $share[1]),
-                            $shares,
-                        ),
-                        $row->doubt,
-                    ),
+                    self::colors($row),
                     Fingerprint::fromHex($row->fingerprint),
                     (float) $row->sharpness,
                 );
@@ -161,6 +146,45 @@ final class PhotoLooks
         }
 
         return $looks;
+    }
+
+    /**
+     * As pictures of a shoot look.
+     *
+     * @param  list<int>  $photoIds
+     * @return array<int, ShotLook> by photo id; those that have been measured
+     */
+    public static function shots(array $photoIds): array
+    {
+        $looks = [];
+        foreach (array_chunk($photoIds, self::CHUNK) as $chunk) {
+            $rows = DB::table('photo_looks')
+                ->whereIn('photo_id', $chunk)
+                ->whereNotNull('sample')
+                ->get([...self::COLORS, 'sample']);
+            foreach ($rows as $row) {
+                $looks[(int) $row->photo_id] = ShotLook::of(
+                    self::colors($row),
+                    Sample::ofBytes(Fingerprint::SIDE, Fingerprint::SIDE, $row->sample),
+                );
+            }
+        }
+
+        return $looks;
+    }
+
+    private static function colors(stdClass $row): PictureColors
+    {
+        /** @var list<array{string, float}> $shares */
+        $shares = json_decode($row->colors, true, flags: JSON_THROW_ON_ERROR);
+
+        return new PictureColors(
+            Srgb::fromHex($row->background),
+            (float) $row->evenness,
+            (float) $row->filled,
+            array_map(fn(array $share): ColorShare => new ColorShare(Srgb::fromHex($share[0]), $share[1]), $shares),
+            $row->doubt,
+        );
     }
 
     public static function isThere(Photo $photo): bool

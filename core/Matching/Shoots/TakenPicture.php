@@ -39,4 +39,30 @@ final readonly class TakenPicture
 
         return preg_match('/(\d+)\D*$/', $name, $found) === 1 ? $found[1] : null;
     }
+
+    /** @return ?float seconds from a time long ago, on the camera's own clock; null where nobody knows */
+    public function seconds(): ?float
+    {
+        if (
+            preg_match(
+                '/^(\d{4})-(\d\d)-(\d\d)[ T](\d\d):(\d\d):(\d\d(?:\.\d+)?)/',
+                (string) $this->takenAt,
+                $part,
+            ) !== 1
+        ) {
+            return null;
+        }
+        // Days of the Gregorian calendar, each year counted from March, so that February ends it.
+        $month = ((int) $part[2] + 9) % 12;
+        $year = (int) $part[1] - intdiv($month, 10);
+        $days =
+            365 * $year +
+            intdiv($year, 4) -
+            intdiv($year, 100) +
+            intdiv($year, 400) +
+            intdiv(306 * $month + 5, 10) +
+            (int) $part[3];
+
+        return 86_400.0 * $days + 3600.0 * (int) $part[4] + 60.0 * (int) $part[5] + (float) $part[6];
+    }
 }

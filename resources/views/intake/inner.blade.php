@@ -13,6 +13,10 @@
             </p>
         </div>
         <div class="intake-deeds">
+            @if ($screen->shootCount() > 1)
+                <a class="btn btn-plain"
+                    href="{{ route('shoot', $screen->read->drop) }}">{{ trans_choice('shoot.open', $screen->shootCount(), ['count' => $screen->shootCount()]) }}</a>
+            @endif
             @if ($canEdit)
                 @if ($screen->lastUndone() !== null)
                     <button type="button" class="btn btn-plain" data-do="redo"

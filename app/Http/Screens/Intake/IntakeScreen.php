@@ -8,6 +8,7 @@ use App\Intake\DropFingerprint;
 use App\Intake\DropNote;
 use App\Intake\ReadDrop;
 use App\Intake\ReadFile;
+use App\Intake\Shoots\ShootMembers;
 use App\Models\Batch;
 use App\Models\BatchState;
 use Core\Matching\Drop\DropFileStatus;
@@ -85,6 +86,12 @@ final readonly class IntakeScreen
     public function sureCount(): int
     {
         return $this->count(DropFileStatus::Sure);
+    }
+
+    /** Pictures that say nothing by their names: they can be laid out as a shoot. */
+    public function shootCount(): int
+    {
+        return count(ShootMembers::of($this->read));
     }
 
     /** Whether files have not arrived, or are none that can be taken. */
@@ -205,7 +212,16 @@ final readonly class IntakeScreen
     /** The last act that can be undone, or made again. */
     public function lastAct(): ?Batch
     {
-        foreach ($this->acts as $act) {
+        return self::undoable($this->acts);
+    }
+
+    /**
+     * @param  list<Batch>  $acts  the latest first
+     * @return ?Batch the last that can be undone, or made again
+     */
+    public static function undoable(array $acts): ?Batch
+    {
+        foreach ($acts as $act) {
             if (
                 in_array(
                     $act->state,
