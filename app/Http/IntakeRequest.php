@@ -26,6 +26,7 @@ final class IntakeRequest extends FormRequest
             ),
             'files' => ['nullable', 'string', 'max:200000', 'regex:/^[0-9a-f:,]*$/'],
             'selected' => ['nullable', 'string', 'max:20000', 'regex:/^(\*|[0-9:,;]*)$/'],
+            'seen' => ['nullable', 'regex:/^[0-9a-f]{10}$/'],
             'at' => ['nullable', 'integer', 'min:0'],
             'page' => ['nullable', 'integer', 'min:1', 'max:1000'],
             'batch' => ['nullable', 'regex:/^[0-9A-Za-z]{26}$/'],

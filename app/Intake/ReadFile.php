@@ -13,6 +13,8 @@ use Core\Matching\Drop\DropFileStatus;
 use Core\Matching\Drop\DropPicture;
 use Core\Matching\Drop\DuplicateCandidate;
 use Core\Matching\Names\KnownProduct;
+use Core\Matching\Names\NamePart;
+use Core\Matching\Names\NameSource;
 use Core\Matching\Verdict;
 use Core\Reach\Reach;
 
@@ -98,6 +100,42 @@ final readonly class ReadFile
             0,
             10,
         );
+    }
+
+    /** @return list<string> words of its own name that nobody knows, as they are written */
+    public function unknownWords(): array
+    {
+        return array_values(
+            array_map(
+                fn(NamePart $part): string => $part->text,
+                array_filter(
+                    $this->verdict->reading->unknown ?? [],
+                    fn(NamePart $part): bool => $part->source === NameSource::File,
+                ),
+            ),
+        );
+    }
+
+    /**
+     * What a person has to decide of it, where the same is to be decided of others: what an unknown word means, or
+     * whether name or picture is right.
+     *
+     * @return ?string null where it says nothing of others
+     */
+    public function decision(): ?string
+    {
+        $clash = $this->verdict?->contradiction;
+        $words = array_map(mb_strtolower(...), $this->unknownWords());
+        sort($words);
+
+        return !$this->status->needsPerson() || ($words === [] && $clash === null)
+            ? null
+            : implode(' ', [
+                $this->product->id ?? 0,
+                $clash->saidId ?? 0,
+                $clash->looksId ?? 0,
+                implode(' ', $words),
+            ]);
     }
 
     /** The heading that it comes under where a drop is grouped by what is wrong. */

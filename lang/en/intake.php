@@ -77,7 +77,7 @@ return [
     'later' => 'Later',
     'the_picture_in_focus' => 'The picture in focus',
     'choose_a_picture_in_the_table' =>
-        'Choose a picture in the table. <kbd>↑</kbd> <kbd>↓</kbd> move, <kbd>Space</kbd> marks, <kbd>Enter</kbd> links it as it is read, <kbd>L</kbd> to what is pointed at, <kbd>X</kbd> puts it aside.',
+        'Choose a picture in the table. <kbd>↑</kbd> <kbd>↓</kbd> move, <kbd>N</kbd> goes to the next in doubt, <kbd>Space</kbd> marks, <kbd>Enter</kbd> links it as it is read, <kbd>L</kbd> to what is pointed at, <kbd>X</kbd> puts it aside.',
     'no_product_is_called_so' => 'No product is called so.',
     'matrix_point_at_where_it_belongs' => ':matrix: point at where it belongs',
     'the_whole_product' => 'The whole product',
@@ -166,4 +166,6 @@ return [
     'small_width_x_height' => 'Small: :width × :height.',
     'not_square_width_x_height' => 'Not square: :width × :height.',
     'nothing_in_it_is_sharp' => 'Nothing in it is sharp.',
+    'and_more_with' => 'Link here, and :count more with :what|Link here, and :count more with :what',
+    'the_same_contradiction' => 'the same contradiction',
 ];

@@ -6,6 +6,7 @@ declare(strict_types=1);
 return [
     'intake' => [
         ['↑ ↓', 'another picture'],
+        ['N', 'the next one in doubt'],
         ['Space', 'mark it'],
         ['Enter', 'link what is marked, or this one, as it is read'],
         ['L', 'link it to what is pointed at on the small matrix'],

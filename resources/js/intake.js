@@ -67,14 +67,22 @@ function move(by) {
     next?.scrollIntoView({ block: 'nearest' });
 }
 
+/** To the next picture that needs a person, from the one in focus on, and from the first again. */
+function toDoubt() {
+    const all = rows();
+    const at = all.findIndex((row) => row.dataset.file === focused) + 1;
+    const next = [...all.slice(at), ...all.slice(0, at)].find((row) => row.dataset.doubt);
+    next?.focus();
+    next?.scrollIntoView({ block: 'nearest' });
+}
+
 /** The parts of the small matrix that are pointed at. */
 function point(parts) {
     pointed = new Set(parts);
     for (const button of document.querySelectorAll('[data-point]')) {
         button.setAttribute('aria-pressed', String(pointed.has(button.dataset.point)));
     }
-    const link = document.querySelector('.settle-link [data-intake=link]');
-    if (link) {
+    for (const link of document.querySelectorAll('.settle-link [data-intake=link]')) {
         link.disabled = pointed.size === 0;
     }
 }
@@ -233,11 +241,12 @@ on('keydown', '', (event) => {
         x: () => deeds.aside(meant().map(token)),
         v: () => document.getElementById('settle-view')?.focus(),
         p: () => document.getElementById('settle-find')?.focus(),
+        n: toDoubt,
     };
     const key = event.key.length === 1 ? event.key.toLowerCase() : event.key;
     const doing = (inTable && !event.target.closest('button, a') ? does[key] : undefined) ?? anywhere[key];
     const may = drop().dataset.canEdit === '1' && (drop().dataset.shown !== 'settled' || [' ', 'x'].includes(key));
-    if (doing && (may || key.startsWith('Arrow'))) {
+    if (doing && (may || key === 'n' || key.startsWith('Arrow'))) {
         event.preventDefault();
         doing();
     }

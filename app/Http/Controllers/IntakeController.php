@@ -23,9 +23,11 @@ use App\Intake\DropReading;
 use App\Intake\Drops;
 use App\Intake\PointedPlace;
 use App\Intake\ReadFile;
+use App\Intake\SettleCases;
 use App\Models\Drop;
 use App\Models\DropFile;
 use App\Models\DropFileState;
+use App\Store\Library\ViewShelf;
 use App\Store\Products\ProductLoader;
 use App\Summaries\Lists\QuickSearch;
 use Illuminate\Contracts\View\View;
@@ -38,6 +40,8 @@ final class IntakeController
         private readonly Drops $drops,
         private readonly DropReading $reading,
         private readonly ProductLoader $products,
+        private readonly SettleCases $cases,
+        private readonly ViewShelf $shelf,
     ) {}
 
     public function index(): View
@@ -66,14 +70,16 @@ final class IntakeController
     /** One picture beside the matrix of its product, or of the one that is asked for. */
     public function settle(IntakeRequest $request, Drop $drop, int $file): View
     {
-        $read = $this->reading->of($drop);
-        $one = $read->files[$file] ?? abort(404);
-        $code = $request->text('product') === '' ? $one->product?->code : $request->text('product');
+        $case =
+            $this->cases->find(Person::of($request), $drop, $file, $request->text('seen')) ??
+            ($this->cases->read($this->reading->of($drop), $file) ?? abort(404));
+        $code = $request->text('product') === '' ? $case->file->product?->code : $request->text('product');
 
         return view('intake.settle', [
             'screen' => new SettleScreen(
-                $read,
-                $one,
+                $drop,
+                $case,
+                $this->shelf->views(),
                 $code === null ? null : $this->products->again($this->products->named($code)),
             ),
         ]);
@@ -219,8 +225,9 @@ final class IntakeController
         $show = $request->text('show') === 'settled' ? 'settled' : '';
         $pulse = DropFingerprint::of($drop);
 
-        return new IntakeScreen(
-            $this->reading->of($drop),
+        $read = $this->reading->of($drop);
+        $screen = new IntakeScreen(
+            $read,
             $request->text('by') === 'product' ? 'product' : 'need',
             $show,
             max(1, $request->integer('page', 1)),
@@ -228,6 +235,9 @@ final class IntakeController
             $pulse,
             $show === '' ? [] : $this->drops->notes($drop),
         );
+        $this->cases->keep(Person::of($request), $read, $screen->shownIds());
+
+        return $screen;
     }
 
     /** @return array<string, string|int|bool> of a file, for whoever sends it */

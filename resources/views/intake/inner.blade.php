@@ -135,7 +135,8 @@
                             <tr class="row is-{{ $row->read->status->value }}" data-file="{{ $row->id() }}"
                                 data-seen="{{ $row->read->seen() }}"
                                 data-open="{{ $row->read->status->isOpen() ? '1' : '' }}"
-                                data-settle="{{ route('intake.settle', ['drop' => $screen->read->drop->id, 'file' => $row->id()]) }}"
+                                data-doubt="{{ $row->read->status->needsPerson() ? '1' : '' }}"
+                                data-settle="{{ route('intake.settle', ['drop' => $screen->read->drop->id, 'file' => $row->id(), 'seen' => $row->read->seen()]) }}"
                                 tabindex="{{ $loop->parent->first && $loop->first ? '0' : '-1' }}"
                                 aria-label="{{ $row->file() }}, {{ $row->read->status->label() }}"
                                 id="file-{{ $row->id() }}">

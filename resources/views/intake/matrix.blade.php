@@ -52,4 +52,8 @@
     </select>
     <button type="button" class="btn btn-primary" data-intake="link" data-of="focus"
         disabled>@say('intake.link_here_l')</button>
+    @if ($screen->alikeCount() > 0)
+        <button type="button" class="btn btn-plain" data-intake="link" data-files="{{ $screen->withAlike() }}"
+            disabled>{{ trans_choice('intake.and_more_with', $screen->alikeCount(), ['count' => $screen->alikeCount(), 'what' => $screen->alikeBy()]) }}</button>
+    @endif
 </div>

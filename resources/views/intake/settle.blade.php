@@ -128,10 +128,10 @@
                         </optgroup>
                     @endforeach
                 </select>
-                @if ($screen->read->drop->sender !== '')
+                @if ($screen->drop->sender !== '')
                     <label class="sender"><input type="checkbox" class="form-check-input" name="sender_only"
                             value="1">
-                        {{ __('intake.only_from_sender', ['sender' => $screen->read->drop->sender]) }}</label>
+                        {{ __('intake.only_from_sender', ['sender' => $screen->drop->sender]) }}</label>
                 @endif
                 <button class="btn btn-plain">{{ __('intake.teach_2') }}</button>
             </form>

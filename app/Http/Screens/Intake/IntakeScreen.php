@@ -52,6 +52,12 @@ final readonly class IntakeScreen
         return $groups;
     }
 
+    /** @return list<int> ids of the files of this page */
+    public function shownIds(): array
+    {
+        return array_keys(array_slice($this->shown(), ($this->page - 1) * self::PAGE, self::PAGE, true));
+    }
+
     public function countOf(string $heading): int
     {
         return count(array_filter($this->shown(), fn(ReadFile $one): bool => $this->heading($one) === $heading));

@@ -6,15 +6,17 @@ namespace App\Http\Screens\Intake;
 
 use App\Http\Screens\Board\SmallMatrix;
 use App\Http\Screens\Sizes;
-use App\Intake\ReadDrop;
 use App\Intake\ReadFile;
+use App\Intake\SettleCase;
 use App\Media\PhotoSize;
+use App\Models\Drop;
 use App\Models\Product;
 use App\Store\Products\LoadedProduct;
 use Core\Color\Measuring\ColorShare;
 use Core\Color\Srgb;
 use Core\Color\Swatches\Swatch;
 use Core\Gallery\View;
+use Core\Gallery\Views;
 use Core\Matching\Drop\DropFileStatus;
 use Core\Matching\Drop\DuplicateCandidate;
 use Core\Matching\Names\NamePart;
@@ -25,8 +27,6 @@ use Core\Reach\Selection;
 /** One picture of a drop beside the small matrix of its product. */
 final readonly class SettleScreen
 {
-    private const MOST_PRODUCTS = 6;
-
     private const MOST_COLORS = 3;
 
     private const MOST_ALIKE = 3;
@@ -35,10 +35,20 @@ final readonly class SettleScreen
 
     public ?SmallMatrix $matrix;
 
-    /** @param  ?LoadedProduct  $loaded  the product whose matrix is shown */
-    public function __construct(public ReadDrop $read, public ReadFile $file, public ?LoadedProduct $loaded)
-    {
-        $this->row = new IntakeRow($file);
+    public ReadFile $file;
+
+    /**
+     * @param  Views  $views  that the shop knows
+     * @param  ?LoadedProduct  $loaded  the product whose matrix is shown
+     */
+    public function __construct(
+        public Drop $drop,
+        private SettleCase $case,
+        private Views $views,
+        public ?LoadedProduct $loaded,
+    ) {
+        $this->file = $case->file;
+        $this->row = new IntakeRow($case->file);
         $this->matrix = $loaded === null ? null : new SmallMatrix($loaded);
     }
 
@@ -102,16 +112,29 @@ final readonly class SettleScreen
     /** @return array<string, string> code => name of products that others of the drop are of */
     public function products(): array
     {
-        $times = $names = [];
-        foreach ($this->read->files as $one) {
-            if ($one->product !== null) {
-                $times[$one->product->code] = ($times[$one->product->code] ?? 0) + 1;
-                $names[$one->product->code] = $one->product->name;
-            }
-        }
-        arsort($times);
+        return $this->case->products;
+    }
 
-        return array_intersect_key($names, array_slice($times, 0, self::MOST_PRODUCTS, true));
+    /** How many others wait for the same decision. */
+    public function alikeCount(): int
+    {
+        return count($this->case->alike);
+    }
+
+    /** This and those that wait for the same decision, as the page shows them. */
+    public function withAlike(): string
+    {
+        return implode(',', ["{$this->file->file->id}:{$this->file->seen()}", ...$this->case->alike]);
+    }
+
+    /** What they have in common: "“mss”", or that name and picture disagree. */
+    public function alikeBy(): string
+    {
+        $words = $this->file->unknownWords();
+
+        return $words === []
+            ? __('intake.the_same_contradiction')
+            : implode(', ', array_map(fn(string $word): string => "“{$word}”", $words));
     }
 
     /**
@@ -195,7 +218,7 @@ final readonly class SettleScreen
     /** @return list<View> that a word can be taught to mean */
     public function views(): array
     {
-        return $this->read->views->all;
+        return $this->views->all;
     }
 
     public function product(): ?Product
