@@ -47,11 +47,7 @@ final class DropPages
         $results[] = new Result(
             'settling in a drop',
             self::sizes(),
-            Timing::ratio(
-                fn() => self::settle($visitor, $many),
-                fn() => self::settle($visitor, $few),
-                self::ROUNDS,
-            ),
+            Timing::ratio(fn() => self::settle($visitor, $many), fn() => self::settle($visitor, $few), self::ROUNDS),
             1.5,
             'the next picture said to show another view',
         );

@@ -130,12 +130,7 @@ final readonly class ReadFile
 
         return !$this->status->needsPerson() || ($words === [] && $clash === null)
             ? null
-            : implode(' ', [
-                $this->product->id ?? 0,
-                $clash->saidId ?? 0,
-                $clash->looksId ?? 0,
-                implode(' ', $words),
-            ]);
+            : implode(' ', [$this->product->id ?? 0, $clash->saidId ?? 0, $clash->looksId ?? 0, implode(' ', $words)]);
     }
 
     /** The heading that it comes under where a drop is grouped by what is wrong. */

@@ -100,7 +100,10 @@ final class SettleCases
         arsort($times);
         $most = array_slice($times, 0, self::MOST_PRODUCTS, true);
 
-        return array_map(fn(string $code): string => $names[$code], array_combine(array_keys($most), array_keys($most)));
+        return array_map(
+            fn(string $code): string => $names[$code],
+            array_combine(array_keys($most), array_keys($most)),
+        );
     }
 
     private function key(User $user, int $dropId): string

@@ -1,4 +1,7 @@
 // One current picture of each main view, at 1280 × 800, from the demo. Called by bin/screens.
+import { execFileSync } from 'node:child_process';
+import { mkdtempSync, readdirSync } from 'node:fs';
+import { tmpdir } from 'node:os';
 import { dirname, join } from 'node:path';
 import { fileURLToPath } from 'node:url';
 import { chromium } from '@playwright/test';
@@ -47,12 +50,6 @@ await page.getByRole('button', { name: 'Make codes anew…' }).click();
 await page.getByLabel('Made by').selectOption({ label: 'Clothes, size last' });
 await page.locator('#plan').getByText('Changes 57 codes').waitFor();
 await take('codes');
-await page.goto(`${base}/library/codes`);
-await page.getByRole('button', { name: 'Change… Clothes, size last' }).click();
-await page.locator('#plan').getByText('Such as').waitFor();
-await take('code-pattern');
-await page.goto(`${base}/products/TB-SMOCK/labels?selected=*`);
-await take('labels');
 // What is missing, in which order, in which role.
 await page.goto(`${base}/products/TB-SMOCK/contact`);
 await page.locator('[data-strip]').nth(2).locator('[data-shot]').first().click();
@@ -87,6 +84,23 @@ while (await page.getByText('being looked at').count() > 0) {
 await page.locator('tr.row', { hasText: 'mss_short' }).click();
 await page.waitForSelector('.teach');
 await take('intake');
+// Slate cards, and pictures that a camera has numbered, laid out.
+await page.goto(`${base}/products/TB-SMOCK/cards`);
+await take('slate-cards');
+const shot = mkdtempSync(join(tmpdir(), 'slate-camera-'));
+execFileSync('php', [join(folder, '../../tests/Browser/camera.php'), shot]);
+await page.goto(`${base}/intake`);
+await page.getByLabel('From whom').fill('Halden studio');
+await page
+  .locator('[data-intake-files]')
+  .first()
+  .setInputFiles(readdirSync(shot).sort().map((name) => join(shot, name)));
+await page.getByRole('link', { name: 'Lay out as a shoot (9 pictures)' }).click({ timeout: 120_000 });
+await page.getByLabel('Product', { exact: true }).fill('TB-SMOCK');
+await page.getByRole('button', { name: 'Say so' }).click();
+await page.getByLabel('Color of row 3').waitFor();
+await page.locator('[data-picture]').nth(4).click();
+await take('shoot');
 // One act on many products, and back.
 await page.goto(`${base}/bulk/new`);
 await page.getByLabel('What', { exact: true }).selectOption('sku-price');

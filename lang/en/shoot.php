@@ -23,6 +23,7 @@ return [
     'series' => 'Product :number',
     'product' => 'Product',
     'product_unknown' => 'Which product is it? Its code or name',
+    'no_product' => 'No product has the code or the name “:typed”, or several have.',
     'say_product' => 'Say so',
     'view_of' => 'View of column :number',
     'no_view' => 'no view',

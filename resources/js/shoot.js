@@ -1,4 +1,5 @@
-import { act } from './act';
+import htmx from 'htmx.org';
+import { act, enqueue } from './act';
 import { on } from './events';
 
 /* The grid of a shoot: pictures are dragged to another place, or moved by keys; every move is kept at once. */
@@ -59,7 +60,7 @@ on('click', '[data-shoot-do]', (event, button) => deeds[button.dataset.shootDo](
 on('click', '[data-shoot-link]', (event, button) => {
     const group = button.dataset.shootLink;
     const only = group === '' ? {} : { series: button.closest('[data-series]').dataset.series, group };
-    act(shoot().dataset.link, { seen: shoot().dataset.seen, ...only });
+    act(shoot().dataset.link, only);
 });
 
 on('change', '[data-shoot-view]', (event, select) => {
@@ -140,6 +141,19 @@ on('htmx:afterSwap', '', (event) => {
     if (event.detail.target.id === 'live') {
         draw();
         picture()?.focus({ preventScroll: true });
+    }
+});
+
+// What was refused may be because the grid is out of date: it is drawn as things stand.
+on('htmx:afterRequest', '', (event) => {
+    if (shoot() && event.detail.requestConfig.verb === 'post' && event.detail.xhr.status === 422) {
+        enqueue(() =>
+            htmx.ajax('get', shoot().dataset.url, {
+                source: '#source-read',
+                target: '#live',
+                swap: 'morph:innerHTML',
+            }),
+        );
     }
 });
 

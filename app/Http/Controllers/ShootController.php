@@ -14,21 +14,20 @@ use App\Http\Screens\Intake\ShootScreen;
 use App\Intake\Drops;
 use App\Intake\Shoots\ShootReading;
 use App\Models\Drop;
-use App\Store\Products\ProductLoader;
+use Core\Refusal;
+use Core\RefusalKind;
 use Illuminate\Contracts\View\View;
 
 /** Pictures of a drop that are told by how they were taken: looked at, laid out otherwise, confirmed. */
 final class ShootController
 {
-    public function __construct(
-        private readonly ShootReading $reading,
-        private readonly Drops $drops,
-        private readonly ProductLoader $products,
-    ) {}
+    public function __construct(private readonly ShootReading $reading, private readonly Drops $drops) {}
 
     public function show(ShootRequest $request, Drop $drop): View
     {
-        return view('shoot.show', ['screen' => $this->screen($request, $drop)]);
+        return view($request->hasHeader('HX-Request') ? 'shoot.inner' : 'shoot.show', [
+            'screen' => $this->screen($request, $drop),
+        ]);
     }
 
     public function arrange(ShootRequest $request, Drop $drop, ArrangeShoot $action): View
@@ -43,7 +42,7 @@ final class ShootController
                 $drop,
                 $seen,
                 $request->place()->series,
-                $this->products->named($request->typedProduct())->id,
+                $this->named($request->typedProduct()),
             ),
             'part' => $action->sayPart($user, $drop, $seen, $request->place(), $request->part()),
             'view' => $action->sayView($user, $drop, $seen, $request->place(), $request->pictureView()),
@@ -65,6 +64,13 @@ final class ShootController
         $action->undo(Person::of($request), $drop, $request->batch());
 
         return $this->fragment($request, $drop);
+    }
+
+    /** @throws Refusal where no product is called so */
+    private function named(string $typed): int
+    {
+        return $this->reading->named($typed) ??
+            throw new Refusal(__('shoot.no_product', ['typed' => $typed]), RefusalKind::Missing, 'product');
     }
 
     private function fragment(ShootRequest $request, Drop $drop): View

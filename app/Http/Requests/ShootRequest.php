@@ -18,7 +18,7 @@ final class ShootRequest extends FormRequest
     {
         return [
             'do' => ['nullable', 'in:move,shift,out,product,part,view,anew'],
-            'seen' => ['nullable', 'regex:/^[0-9a-f]{16}$/'],
+            'version' => ['nullable', 'regex:/^[0-9a-f]{16}$/'],
             'product' => ['nullable', 'string', 'max:200'],
             'part' => ['nullable', 'regex:/^(\d{1,18}:\d{1,18}(,\d{1,18}:\d{1,18}){0,5})?$/'],
             'view' => ['nullable', 'string', 'max:80'],
@@ -36,7 +36,7 @@ final class ShootRequest extends FormRequest
     /** Which layout the page showed. */
     public function seen(): string
     {
-        return $this->string('seen')->toString();
+        return $this->string('version')->toString();
     }
 
     public function fileId(): int

@@ -13,6 +13,7 @@ use App\Media\Marks\MarksOfPhotos;
 use App\Models\Drop;
 use App\Models\DropFile;
 use App\Models\DropFileState;
+use App\Models\Product;
 use App\Store\Library\ViewShelf;
 use App\Store\Words\ShopWords;
 use Core\Gallery\View;
@@ -86,6 +87,19 @@ final class ShootReading
     public function product(int $id): ?KnownProduct
     {
         return $this->words->of([], null, '', [$id])->product($id);
+    }
+
+    /** @return ?int id of the product with this code, else of the one with this name */
+    public function named(string $typed): ?int
+    {
+        foreach (['code', 'name'] as $column) {
+            $ids = Product::query()->standing()->where($column, $typed)->limit(2)->pluck('id')->all();
+            if (count($ids) === 1) {
+                return $ids[0];
+            }
+        }
+
+        return null;
     }
 
     private function proposed(Drop $drop): Shoot

@@ -44,11 +44,8 @@ final readonly class TakenPicture
     public function seconds(): ?float
     {
         if (
-            preg_match(
-                '/^(\d{4})-(\d\d)-(\d\d)[ T](\d\d):(\d\d):(\d\d(?:\.\d+)?)/',
-                (string) $this->takenAt,
-                $part,
-            ) !== 1
+            preg_match('/^(\d{4})-(\d\d)-(\d\d)[ T](\d\d):(\d\d):(\d\d(?:\.\d+)?)/', (string) $this->takenAt, $part) !==
+            1
         ) {
             return null;
         }

@@ -1,5 +1,5 @@
 <div class="shoot" data-shoot data-url="{{ route('shoot.arrange', $screen->shoot->drop) }}"
-    data-link="{{ route('shoot.link', $screen->shoot->drop) }}" data-seen="{{ $screen->shoot->token() }}"
+    data-link="{{ route('shoot.link', $screen->shoot->drop) }}" data-version="{{ $screen->shoot->token() }}"
     data-can-edit="{{ $canEdit ? '1' : '0' }}">
     <div class="shoot-head">
         <div>

@@ -75,8 +75,15 @@ it('parts folders, whatever their pictures look like, and pauses where nothing t
         new TakenPicture("IMG_{$time}.jpg", $folder, 'A', "2026-11-30 10:{$time}"),
         null,
     );
-    expect($keys(['a' => $at('00:01', 'Moss'), 'b' => $at('00:04', 'Moss'), 'c' => $at('00:07', 'Clay')])[0])
-        ->toBe([['a', 'b'], ['c']])
+    expect(
+        $keys([
+            'a' => $at('00:01', 'Moss'),
+            'b' => $at('00:04', 'Moss'),
+            'c' => $at('00:07', 'Clay'),
+            'd' => $at('00:10', 'Clay'),
+        ])[0],
+    )
+        ->toBe([['a', 'b'], ['c', 'd']])
         ->and(
             $keys([
                 'a' => $at('00:01'),
@@ -129,21 +136,29 @@ it('gives each group the nearest color, and each color once; what is said counts
 it('tells views by what is linked already, else as the sender takes them, else by the shot list', function (): void {
     $shoot = new DrawnShoot(7);
     $order = $shoot->orders[0];
-    $series = ShootReader::read($shoot->pictures)[0];
+    $forms = array_map(
+        fn(int $view): ShotLook => ShotLook::mean(
+            array_map(
+                fn(string $key): ShotLook => $shoot->pictures[$key]->look ?? ShotLook::none(),
+                array_keys(array_filter($shoot->view, fn(int $own): bool => $own === $view)),
+            ),
+        ),
+        array_keys($order),
+    );
     $views = array_map(View::usual(...), $order);
     $reversed = array_reverse($views);
     $names = fn(array $views): array => array_map(fn(?View $view): ?string => $view?->key, $views);
     $linked = [];
-    foreach ($series->forms as $place => $form) {
+    foreach ($forms as $place => $form) {
         $linked[] = [$views[$place], $form];
     }
-    expect($names(ShotViews::of($series->forms, $linked, $reversed, [View::usual('pack')])))
+    expect($names(ShotViews::of($forms, $linked, $reversed, [View::usual('pack')])))
         ->toBe($order)
-        ->and($names(ShotViews::of($series->forms, [], $reversed, $views)))
+        ->and($names(ShotViews::of($forms, [], $reversed, $views)))
         ->toBe(array_reverse($order))
-        ->and($names(ShotViews::of($series->forms, [], [View::usual('pack')], $views)))
+        ->and($names(ShotViews::of($forms, [], [View::usual('pack')], $views)))
         ->toBe($order)
-        ->and($names(ShotViews::of($series->forms, [], [], [View::usual('front')])))
+        ->and($names(ShotViews::of($forms, [], [], [View::usual('front')])))
         ->toBe(['front', ...array_fill(0, count($order) - 1, null)]);
 });
 
@@ -168,34 +183,34 @@ function smallPlan(): ShootPlan
 }
 
 /** @return list<array<int, list<int>>> the cells of each group */
-function cellsOf(ShootPlan $plan, int $series = 0): array
+function shotCells(ShootPlan $plan, int $series = 0): array
 {
     return array_map(fn(PlannedGroup $group): array => $group->cells, $plan->series[$series]->groups);
 }
 
 it('moves pictures to other places, groups and out, and adds columns where they are needed', function (): void {
     $plan = smallPlan();
-    expect(cellsOf($plan->moved(2, 0, 1, 1)))
+    expect(shotCells($plan->moved(2, 0, 1, 1)))
         ->toBe([[0 => [1], 2 => [3]], [0 => [4], 1 => [5, 2]]])
-        ->and(cellsOf($plan->moved(2, 0, 2, 0)))
+        ->and(shotCells($plan->moved(2, 0, 2, 0)))
         ->toBe([[0 => [1], 2 => [3]], [0 => [4], 1 => [5]], [0 => [2]]])
-        ->and(cellsOf($plan->moved(6, 0, 1, 2))[1])
+        ->and(shotCells($plan->moved(6, 0, 1, 2))[1])
         ->toBe([0 => [4], 1 => [5], 2 => [6]])
         ->and($plan->moved(6, 0, 1, 2)->leftOut)
         ->toBe([])
         // "A view was left out here": what follows stands a place later, in a new column where there is none.
-        ->and(cellsOf($plan->shifted(2, 1))[0])
+        ->and(shotCells($plan->shifted(2, 1))[0])
         ->toBe([0 => [1], 2 => [2], 3 => [3]])
         ->and($plan->shifted(2, 1)->series[0]->views)
         ->toBe(['front', 'back', 'detail', null])
         // "This one was taken twice."
-        ->and(cellsOf($plan->shifted(2, -1))[0])
+        ->and(shotCells($plan->shifted(2, -1))[0])
         ->toBe([0 => [1, 2], 1 => [3]])
-        ->and(cellsOf($plan->shifted(2, 1)->shifted(2, -1)))
-        ->toBe(cellsOf($plan))
+        ->and(shotCells($plan->shifted(2, 1)->shifted(2, -1)))
+        ->toBe(shotCells($plan))
         ->and($plan->withLeftOut(4)->withLeftOut(5)->leftOut)
         ->toBe([6, 4, 5])
-        ->and(cellsOf($plan->withLeftOut(4)->withLeftOut(5)))
+        ->and(shotCells($plan->withLeftOut(4)->withLeftOut(5)))
         ->toHaveCount(1)
         ->and($plan->withView(0, 2, 'front')->series[0]->views)
         ->toBe([null, 'back', 'front'])

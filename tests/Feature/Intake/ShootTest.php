@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 use App\Actions\Intake\ArrangeShoot;
 use App\Actions\Intake\LinkShoot;
-use App\Intake\Shoots\ShootPlace;
 use App\Actions\Intake\UndoAccepted;
 use App\Intake\Shoots\SenderOrders;
 use App\Intake\Shoots\Shoot;
+use App\Intake\Shoots\ShootPlace;
 use App\Intake\Shoots\ShootReading;
 use App\Models\Drop;
 use App\Models\Product;
@@ -21,7 +21,7 @@ use Tests\Core\Matching\DrawnShoot;
 use Tests\Support\Dropped;
 use Tests\Support\Shop;
 
-const CLOTHS = ['Moss' => '#5f7049', 'Clay' => '#b5694a', 'Slate' => '#4c5d73'];
+const SHOT_CLOTHS = ['Moss' => '#5f7049', 'Clay' => '#b5694a', 'Slate' => '#4c5d73'];
 
 /** A shoot of a smock whose files have the numbers of a camera: each color in some views, in this order. */
 function shootOf(Shop $shop, string $sender = 'Halden', ?Product $of = null, array $without = []): Drop
@@ -29,7 +29,7 @@ function shootOf(Shop $shop, string $sender = 'Halden', ?Product $of = null, arr
     $draws = new DrawnShoot(1);
     $files = [];
     $number = 2040;
-    foreach (CLOTHS as $color => $hex) {
+    foreach (SHOT_CLOTHS as $color => $hex) {
         foreach (['front', 'back', 'detail'] as $view) {
             $number++;
             if (!in_array("{$color} {$view}", $without, true)) {
@@ -47,7 +47,7 @@ function shootNow(Drop $drop): Shoot
 }
 
 /** @return list<string> each group in words: "Moss: 2041, 2042, 2043" */
-function laidOut(Shop $shop, Drop $drop): array
+function shotWords(Shop $shop, Drop $drop): array
 {
     $shoot = shootNow($drop);
     $words = [];
@@ -79,7 +79,7 @@ function laidOut(Shop $shop, Drop $drop): array
 function linkedNow(Shop $shop): array
 {
     $names = [];
-    foreach (array_keys(CLOTHS) as $color) {
+    foreach (array_keys(SHOT_CLOTHS) as $color) {
         $names[$shop->id($color)] = $color;
     }
     $rows = DB::table('placements')
@@ -114,17 +114,17 @@ it('lays pictures out that a camera named, links them all in two acts, and undoe
         ->toThrow(Refusal::class, 'Say first which product DSC_2041.jpg');
     $said = fn() => $this->post("/intake/{$drop->id}/shoot", [
         'do' => 'product',
-        'seen' => shootNow($drop)->token(),
+        'version' => shootNow($drop)->token(),
         'series' => 0,
         'product' => $shop->product->code,
     ]);
     $said()->assertOk()->assertSee('Link all (9 pictures)');
-    expect(laidOut($shop, $drop))->toBe([
+    expect(shotWords($shop, $drop))->toBe([
         'Moss: 2041, 2042, 2043',
         'Clay: 2044, 2045, 2046',
         'Slate: 2047, 2048, 2049',
     ]);
-    $this->post("/intake/{$drop->id}/shoot/link", ['seen' => shootNow($drop)->token()])->assertOk();
+    $this->post("/intake/{$drop->id}/shoot/link", ['version' => shootNow($drop)->token()])->assertOk();
     $linked = linkedNow($shop);
     expect($linked)
         ->toHaveCount(9)
@@ -132,7 +132,7 @@ it('lays pictures out that a camera named, links them all in two acts, and undoe
         ->toBe(['DSC_2044.jpg Clay front', 'DSC_2045.jpg Clay back', 'DSC_2046.jpg Clay detail']);
     $batch = DB::table('drop_files')->where('drop_id', $drop->id)->value('batch_id');
     $this->post("/intake/{$drop->id}/shoot/undo", ['batch' => $batch])->assertOk();
-    expect(linkedNow($shop))->toBe([])->and(laidOut($shop, $drop))->toHaveCount(3);
+    expect(linkedNow($shop))->toBe([])->and(shotWords($shop, $drop))->toHaveCount(3);
 });
 
 it('takes the folder for the color, and says nothing of what names say themselves', function (): void {
@@ -142,11 +142,11 @@ it('takes the folder for the color, and says nothing of what names say themselve
         $shop->user,
         [
             // What is in the folder of Clay looks like Moss: its name speaks first, and a person sees both.
-            'Clay/DSC_1.jpg' => $draws->photograph('front', CLOTHS['Moss']),
-            'Clay/DSC_2.jpg' => $draws->photograph('back', CLOTHS['Moss']),
+            'Clay/DSC_1.jpg' => $draws->photograph('front', SHOT_CLOTHS['Moss']),
+            'Clay/DSC_2.jpg' => $draws->photograph('back', SHOT_CLOTHS['Moss']),
             'Slate/DSC_3.jpg' => $draws->photograph('front', '#8c2f39'),
             'Slate/DSC_4.jpg' => $draws->photograph('back', '#8c2f39'),
-            'Slate/SMOCK_moss_back.jpg' => $draws->photograph('back', CLOTHS['Moss']),
+            'Slate/SMOCK_moss_back.jpg' => $draws->photograph('back', SHOT_CLOTHS['Moss']),
         ],
         '',
         $shop->product,
@@ -172,7 +172,7 @@ it(
         $token = shootNow($drop)->token();
         $back = DB::table('drop_files')->where('drop_id', $drop->id)->where('file', 'DSC_2045.jpg')->value('id');
         $arrange->shift($shop->user, $drop, $token, $back, 1);
-        expect(laidOut($shop, $drop)[1])
+        expect(shotWords($shop, $drop)[1])
             ->toBe('Clay: 2044, 2045, 2046')
             ->and(array_keys(shootNow($drop)->plan->series[0]->groups[1]->cells))
             ->toBe([0, 2, 3])
@@ -225,7 +225,7 @@ it('refuses parts and places that are not there', function (): void {
     $drop = shootOf($shop, '', $shop->product);
     $post = fn(array $with): TestResponse => $this->actingAs($shop->user)->post(
         "/intake/{$drop->id}/shoot",
-        ['seen' => shootNow($drop)->token(), ...$with],
+        ['version' => shootNow($drop)->token(), ...$with],
         ['HX-Request' => 'true'],
     );
     $post(['do' => 'part', 'series' => 0, 'group' => 0, 'part' => '999:999'])->assertStatus(422);

@@ -146,6 +146,51 @@ test('cameras’ pictures are linked by the cards between them, in three acts', 
         ->assertSee('What was taken after it is Potting smock, Moss.');
 });
 
+test('three hundred pictures with a camera’s numbers are linked by twenty-four cards, in two acts', function () {
+    $shop = Shop::open();
+    $hues = array_map(fn(int $hue): string => "Hue {$hue}", range(1, 24));
+    $shop->axes(['Color' => implode(', ', $hues)]);
+    $cards = array_slice(cardsOf($shop), 0, 24);
+    $drop = Dropped::files($shop->user, ['DSC_4000.jpg' => Dropped::picture('any', '#808080', 40)]);
+    $photo = (array) DB::table('photos')->orderByDesc('id')->first();
+    $look = (array) DB::table('photo_looks')->where('photo_id', $photo['id'])->first();
+    $file = (array) DB::table('drop_files')->where('drop_id', $drop->id)->first();
+    $rows = $truth = [];
+    [$id, $number] = [$photo['id'], 4000];
+    foreach ($cards as $at => $card) {
+        foreach (['card', ...range(1, $at % 2 === 0 ? 12 : 13)] as $shot) {
+            [$id, $number] = [$id + 1, $number + 1];
+            $rows['photos'][] = ['id' => $id, 'sha256' => hash('sha256', (string) $id)] + $photo;
+            $rows['photo_looks'][] = ['photo_id' => $id, 'colors' => '[]'] + $look;
+            $rows['photo_marks'][] = [
+                'photo_id' => $id,
+                'camera' => '',
+                'codes' => json_encode($shot === 'card' ? [$card->card->code] : []),
+                'is_card' => $shot === 'card',
+            ];
+            $rows['drop_files'][] =
+                ['id' => $file['id'] + $number, 'photo_id' => $id, 'file' => "DSC_{$number}.jpg", 'print' => $number] +
+                $file;
+            if ($shot !== 'card') {
+                $truth["DSC_{$number}.jpg"] = $hues[$at];
+            }
+        }
+    }
+    foreach ($rows as $table => $own) {
+        DB::table($table)->insert($own);
+    }
+    expect($truth)->toHaveCount(300);
+    app(AcceptFiles::class)->asRead($shop->user, $drop, Dropped::seen($drop, DropFileStatus::Sure));
+    $linked = [];
+    foreach ($hues as $hue) {
+        foreach ($shop->files(['Color' => $hue]) as $file) {
+            $linked[$file] = $hue;
+        }
+    }
+    ksort($linked);
+    expect($linked)->toBe($truth);
+});
+
 test('a card of a product that is gone says so, and stands for nothing', function () {
     $shop = Shop::open();
     $shop->axes(['Color' => 'Moss, Clay']);

@@ -66,7 +66,13 @@ final readonly class PlannedSeries
             $last = max([$last, ...array_keys($group->cells)]);
         }
 
-        return new self($this->productId, array_pad($this->views, $last + 1, null), $filled);
+        $views = array_pad($this->views, $last + 1, null);
+        // A column that was added and is empty again goes, unless somebody said its view.
+        while (count($views) > $last + 1 && $views[count($views) - 1] === null) {
+            array_pop($views);
+        }
+
+        return new self($this->productId, $views, $filled);
     }
 
     /** @return list<int> ids of all its files */
