@@ -10,6 +10,7 @@ use Bench\BoardPage;
 use Bench\BuildMatrix;
 use Bench\BuildPlan;
 use Bench\CatalogPages;
+use Bench\DropPages;
 use Bench\ManyPrices;
 use Bench\OneReaderInALoop;
 use Bench\OneStock;
@@ -41,6 +42,7 @@ $results = [
     BatchOfPrices::measure(),
     SheetOfAll::measure(),
     ReadNames::measure(),
+    ...DropPages::measure($url),
     PhotoIntake::measure(),
     PictureMemory::measure(),
 ];

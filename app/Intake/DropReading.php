@@ -30,6 +30,8 @@ use Core\Matching\Names\KnownProduct;
 use Core\Matching\Names\Lexicon;
 use Core\Matching\SeenPicture;
 use Core\Matching\Shoots\TakenPicture;
+use Core\Reach\Reach;
+use Illuminate\Database\Query\Builder;
 use Illuminate\Support\Facades\DB;
 use stdClass;
 
@@ -51,6 +53,35 @@ final class DropReading
     public function of(Drop $drop): ReadDrop
     {
         return ConsistentRead::of(fn(): ReadDrop => $this->read($drop));
+    }
+
+    /**
+     * Files that were read before, as they stand now that they are settled, or taken up again; what others have that
+     * shows the same is not looked at.
+     *
+     * @param  array<int, ReadFile>  $read  by id
+     * @return array<int, ReadFile>
+     */
+    public function settled(Drop $drop, array $read): array
+    {
+        $files = DropFile::query()->whereKey(array_keys($read))->get()->keyBy('id')->all();
+        $links = $this->links($drop, array_keys($read));
+        $productIds = array_map(fn(DropFile $file): int => (int) $file->to_product_id, array_values($files));
+        $lexicon = $this->words->of([], null, '', array_values(array_unique(array_filter($productIds))));
+
+        return array_map(function (ReadFile $one) use ($files, $links, $lexicon): ReadFile {
+            $file = $files[$one->file->id];
+            [$status, $why] = $this->standing($file, $one->photoState, $one->look === null, $links[$file->id] ?? null);
+            $linkedTo = self::linkedTo($file, $status);
+
+            return $one->settled(
+                $file,
+                $status ?? DropFileStatus::ofVerdict($one->verdict),
+                $linkedTo === null ? null : $this->product($lexicon, $file->to_product_id),
+                $linkedTo,
+                $why,
+            );
+        }, array_intersect_key($read, $files));
     }
 
     private function read(Drop $drop): ReadDrop
@@ -103,9 +134,7 @@ final class DropReading
                     $words === null ? 'No product that is here has this card.' : "What was taken after it is {$words}.",
                 ];
             }
-            $linkedTo = in_array($status, [DropFileStatus::Linked, DropFileStatus::Underway], true)
-                ? Clauses::decode((string) $file->to_reach)
-                : null;
+            $linkedTo = self::linkedTo($file, $status);
             $product =
                 $linkedTo === null
                     ? $this->product($lexicon, $verdict?->productId)
@@ -161,6 +190,16 @@ final class DropReading
      */
     private function arrived(DropFile $file, ?Photo $photo, ?PhotoLook $look, ?stdClass $link): array
     {
+        [$status, $why] = $this->standing($file, $photo?->state, $look === null, $link);
+
+        return in_array($status, [DropFileStatus::Broken, DropFileStatus::Looking], true)
+            ? [$status, (string) $photo?->failure]
+            : [$status, $why];
+    }
+
+    /** @return array{?DropFileStatus, string} with why, as far as the file and its link say it */
+    private function standing(DropFile $file, ?PhotoState $photo, bool $isLooking, ?stdClass $link): array
+    {
         $linking = LinkingState::of($link);
 
         return match (true) {
@@ -170,13 +209,18 @@ final class DropReading
             $linking->isUnderway() => [DropFileStatus::Underway, ''],
             $file->state === DropFileState::Aside => [DropFileStatus::Aside, ''],
             $linking->isRefused() => [DropFileStatus::NotLinked, (string) $link?->words],
-            in_array($photo->state, [PhotoState::Failed, PhotoState::Refused], true) => [
-                DropFileStatus::Broken,
-                (string) $photo->failure,
-            ],
-            $look === null => [DropFileStatus::Looking, (string) $photo->failure],
+            in_array($photo, [PhotoState::Failed, PhotoState::Refused], true) => [DropFileStatus::Broken, ''],
+            $isLooking => [DropFileStatus::Looking, ''],
             default => [null, ''],
         };
+    }
+
+    /** @return ?Reach the part of its product that it is linked to, or about to be */
+    private static function linkedTo(DropFile $file, ?DropFileStatus $status): ?Reach
+    {
+        return in_array($status, [DropFileStatus::Linked, DropFileStatus::Underway], true)
+            ? Clauses::decode((string) $file->to_reach)
+            : null;
     }
 
     /**
@@ -251,11 +295,15 @@ final class DropReading
         return $seen;
     }
 
-    /** @return array<int, stdClass> file id => what became of its linking */
-    private function links(Drop $drop): array
+    /**
+     * @param  ?list<int>  $ids  of the files that are asked for; null for all
+     * @return array<int, stdClass> file id => what became of its linking
+     */
+    private function links(Drop $drop, ?array $ids = null): array
     {
         return LinkingState::files()
             ->where('drop_files.drop_id', $drop->id)
+            ->when($ids !== null, fn(Builder $files): Builder => $files->whereIn('drop_files.id', $ids ?? []))
             ->whereNotNull('drop_files.batch_id')
             ->selectRaw('drop_files.id, batch_products.words, ' . LinkingState::COLUMNS)
             ->get()

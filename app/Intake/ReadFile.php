@@ -76,6 +76,51 @@ final readonly class ReadFile
         );
     }
 
+    /** The same of another product, or of none. */
+    public function withProduct(?KnownProduct $product): self
+    {
+        return new self(
+            $this->file,
+            $this->status,
+            $this->verdict,
+            $product,
+            $this->look,
+            $this->photoState,
+            $this->width,
+            $this->height,
+            $this->alike,
+            $this->why,
+            $this->linkedTo,
+        );
+    }
+
+    /**
+     * As it stands once it is settled, or taken up again.
+     *
+     * @param  ?KnownProduct  $product  that it is linked to; null for the one that is read
+     */
+    public function settled(
+        DropFile $file,
+        DropFileStatus $status,
+        ?KnownProduct $product,
+        ?Reach $linkedTo,
+        string $why,
+    ): self {
+        return new self(
+            $file,
+            $status,
+            $this->verdict,
+            $product ?? $this->product,
+            $this->look,
+            $this->photoState,
+            $this->width,
+            $this->height,
+            [],
+            $why,
+            $linkedTo,
+        );
+    }
+
     /** Whether it is linked elsewhere than its reading says: somebody pointed there. */
     public function isByHand(): bool
     {

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Intake;
 
+use App\Intake\Table\DropTable;
 use App\Models\Drop;
 use App\Models\User;
 use Illuminate\Contracts\Cache\Repository;
@@ -22,19 +23,18 @@ final class SettleCases
     public function __construct(private readonly Repository $cache) {}
 
     /** @param  list<int>  $ids  of the pictures of a page */
-    public function keep(User $user, ReadDrop $read, array $ids): void
+    public function keep(User $user, DropTable $table, array $ids): void
     {
-        $shown = array_intersect_key($read->files, array_flip($ids));
-        $alike = $this->alike($read);
+        $shown = $table->files($ids);
         $keys = array_filter(array_map(fn(ReadFile $one): ?string => $one->decision(), $shown));
         $this->cache->put(
-            $this->key($user, $read->drop->id),
+            $this->key($user, $table->drop->id),
             [
                 // Together: what they have in common, such as their products, is written once.
                 'files' => serialize($shown),
                 'seen' => array_map(fn(ReadFile $one): string => $one->seen(), $shown),
-                'products' => $this->products($read),
-                'alike' => array_intersect_key($alike, array_flip($keys)),
+                'products' => $this->products($table),
+                'alike' => array_intersect_key($this->alike($table), array_flip($keys)),
             ],
             self::KEPT,
         );
@@ -52,11 +52,11 @@ final class SettleCases
         return $this->of($files[$id], $kept['products'], $kept['alike']);
     }
 
-    public function read(ReadDrop $read, int $id): ?SettleCase
+    public function read(DropTable $table, int $id): ?SettleCase
     {
-        return isset($read->files[$id])
-            ? $this->of($read->files[$id], $this->products($read), $this->alike($read))
-            : null;
+        $file = $table->files([$id])[$id] ?? null;
+
+        return $file === null ? null : $this->of($file, $this->products($table), $this->alike($table));
     }
 
     /**
@@ -74,13 +74,12 @@ final class SettleCases
     }
 
     /** @return array<string, list<string>> what is to be decided => file ids, each with what a page shows of it */
-    private function alike(ReadDrop $read): array
+    private function alike(DropTable $table): array
     {
         $alike = [];
-        foreach ($read->open() as $id => $one) {
-            $decision = $one->decision();
-            if ($decision !== null) {
-                $alike[$decision][] = "{$id}:{$one->seen()}";
+        foreach ($table->open() as $line) {
+            if ($line->decision !== null) {
+                $alike[$line->decision][] = $line->token();
             }
         }
 
@@ -88,13 +87,13 @@ final class SettleCases
     }
 
     /** @return array<string, string> code => name */
-    private function products(ReadDrop $read): array
+    private function products(DropTable $table): array
     {
         $times = $names = [];
-        foreach ($read->files as $one) {
-            if ($one->product !== null) {
-                $times[$one->product->code] = ($times[$one->product->code] ?? 0) + 1;
-                $names[$one->product->code] = $one->product->name;
+        foreach ($table->lines as $line) {
+            if ($line->hasProduct()) {
+                $times[$line->code] = ($times[$line->code] ?? 0) + 1;
+                $names[$line->code] = $line->product;
             }
         }
         arsort($times);

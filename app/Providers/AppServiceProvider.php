@@ -22,6 +22,7 @@ use App\History\SharedCounts;
 use App\Http\Middleware\LimitConcurrency;
 use App\Http\ProductAddress;
 use App\Http\SessionlessExceptionHandler;
+use App\Intake\Table\DropTables;
 use App\Media\Incoming\PhotoInspector;
 use App\Media\PhotosRead;
 use App\Media\PhotoStore;
@@ -106,6 +107,7 @@ final class AppServiceProvider extends ServiceProvider
         // One for the Action and for the answer: what was changed is not read a second time.
         $this->app->scoped(ProductLoader::class);
         $this->app->scoped(ViewShelf::class);
+        $this->app->scoped(DropTables::class);
         $this->app->scoped(AltPatterns::class);
         $this->app->scoped(ChosenSkusLoader::class);
         $this->app->scoped(Announcer::class);

@@ -29,10 +29,11 @@ final class LexiconWords
         foreach (DB::table('lexicon_words')->whereIn('product_id', array_keys($products))->get() as $row) {
             $known[$this->key((array) $row)] = $row->id;
         }
-        foreach (array_chunk(array_values(array_diff_key($known, $rows)), self::CHUNK) as $gone) {
+        [$old, $added] = [array_values(array_diff_key($known, $rows)), array_values(array_diff_key($rows, $known))];
+        foreach (array_chunk($old, self::CHUNK) as $gone) {
             DB::table('lexicon_words')->whereIn('id', $gone)->delete();
         }
-        foreach (array_chunk(array_values(array_diff_key($rows, $known)), self::CHUNK) as $new) {
+        foreach (array_chunk($added, self::CHUNK) as $new) {
             DB::table('lexicon_words')->insert($new);
             $this->keepSlips(
                 array_values(
@@ -42,6 +43,9 @@ final class LexiconWords
                     ),
                 ),
             );
+        }
+        if ($old !== [] || $added !== []) {
+            DB::table('lexicon_state')->increment('version');
         }
     }
 

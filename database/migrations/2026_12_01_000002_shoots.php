@@ -4,9 +4,13 @@ declare(strict_types=1);
 
 use Illuminate\Database\Migrations\Migration;
 use Illuminate\Database\Schema\Blueprint;
+use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Schema;
 
-/** How a person has laid out the pictures of a shoot, and in which order a sender takes views. */
+/**
+ * How a person has laid out the pictures of a shoot, in which order a sender takes views, and whether drops are to be
+ * read anew.
+ */
 return new class extends Migration {
     public function up(): void
     {
@@ -22,10 +26,17 @@ return new class extends Migration {
             $table->dateTime('updated_at');
             $table->unique(['sender', 'places']);
         });
+        // Grows whenever a word is added to those by which names are read, or taken out.
+        Schema::create('lexicon_state', function (Blueprint $table): void {
+            $table->unsignedTinyInteger('id')->primary();
+            $table->unsignedBigInteger('version');
+        });
+        DB::table('lexicon_state')->insert(['id' => 1, 'version' => 1]);
     }
 
     public function down(): void
     {
+        Schema::dropIfExists('lexicon_state');
         Schema::dropIfExists('sender_orders');
         Schema::table('drops', fn(Blueprint $table) => $table->dropColumn('shoot'));
     }

@@ -102,7 +102,7 @@ final class Tally
             'Written by `bin/matching`: ' .
             number_format($drawn) .
             " names of {$shops} shops whose words, codes, sizes, senders " .
-            'and habits are drawn at random, with additions in four languages (`tests/Core/RandomShop.php`). Every name is ' .
+            'and habits are drawn at random, with additions in four languages (`tests/Core/Matching/RandomShop.php`). Every name is ' .
             "ours; no shop has it.\n\n## Clear names\n\n" .
             self::table(['Habit', 'Names', 'Sure and right', 'Sure and wrong'], $this->habits) .
             "\n## Traps\n\n" .

@@ -9,11 +9,11 @@ use App\Batches\BatchMode;
 use App\Batches\BatchOrder;
 use App\Batches\BatchRunner;
 use App\Intake\Acceptance;
-use App\Intake\DropReading;
 use App\Intake\DropTransaction;
 use App\Intake\PointedPlace;
 use App\Intake\ReadDrop;
 use App\Intake\ReadFile;
+use App\Intake\Table\DropTables;
 use App\Models\Batch;
 use App\Models\Drop;
 use App\Models\DropFile;
@@ -40,7 +40,7 @@ final class AcceptFiles
     private const CHUNK = 500;
 
     public function __construct(
-        private readonly DropReading $reading,
+        private readonly DropTables $tables,
         private readonly DropTransaction $keeper,
         private readonly ProductLoader $loader,
         private readonly StartBatch $start,
@@ -57,6 +57,7 @@ final class AcceptFiles
         return $this->accept(
             $user,
             $drop,
+            array_keys($seen),
             fn(ReadDrop $read): array => $this->acceptances($read, $seen, fn(): ?DuplicateCandidate => null),
             'Linked',
         );
@@ -74,6 +75,7 @@ final class AcceptFiles
         return $this->accept(
             $user,
             $drop,
+            array_keys($seen),
             fn(ReadDrop $read): array => $this->acceptances($read, $seen, $this->replaced(...)),
             'Replaced',
         );
@@ -138,6 +140,7 @@ final class AcceptFiles
         return $this->accept(
             $user,
             $drop,
+            $ids,
             fn(ReadDrop $read): array => array_map(
                 fn(ReadFile $one): Acceptance => new Acceptance(
                     $place->product->id,
@@ -162,6 +165,7 @@ final class AcceptFiles
         return $this->accept(
             $user,
             $drop,
+            array_keys($places),
             fn(ReadDrop $read): array => array_map(
                 fn(ReadFile $one): Acceptance => $places[$one->file->id],
                 $read->openOnes(array_keys($places)),
@@ -181,12 +185,15 @@ final class AcceptFiles
         throw new Refusal("{$one->file->file} has no picture to take the place of by now.", RefusalKind::Changed);
     }
 
-    /** @param  callable(ReadDrop): array<int, Acceptance>  $choose  by file id */
-    private function accept(User $user, Drop $drop, callable $choose, string $verb): Batch
+    /**
+     * @param  list<int>  $ids  of the files that are meant
+     * @param  callable(ReadDrop): array<int, Acceptance>  $choose  by file id
+     */
+    private function accept(User $user, Drop $drop, array $ids, callable $choose, string $verb): Batch
     {
         $batch = null;
-        $this->keeper->keep($user, $drop, function () use ($user, $drop, $choose, $verb, &$batch): string {
-            $read = $this->reading->of($drop);
+        $this->keeper->keep($user, $drop, function () use ($user, $drop, $ids, $choose, $verb, &$batch): string {
+            $read = $this->tables->some($drop, $ids);
             $accepted = $choose($read);
             $productIds = array_values(array_unique(array_map(fn(Acceptance $one): int => $one->productId, $accepted)));
             sort($productIds);

@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace App\Actions\Intake;
 
-use App\Intake\DropReading;
 use App\Intake\DropTransaction;
 use App\Intake\ReadDrop;
+use App\Intake\Table\DropTables;
 use App\Models\Drop;
 use App\Models\DropFile;
 use App\Models\Product;
@@ -19,7 +19,7 @@ use Core\Gallery\View;
  */
 final class SayOfFiles
 {
-    public function __construct(private readonly DropReading $reading, private readonly DropTransaction $keeper) {}
+    public function __construct(private readonly DropTables $tables, private readonly DropTransaction $keeper) {}
 
     /**
      * @param  list<int>  $ids
@@ -58,7 +58,7 @@ final class SayOfFiles
     private function say(User $user, Drop $drop, array $ids, array $columns, string $what): void
     {
         $this->keeper->keep($user, $drop, function () use ($drop, $ids, $columns, $what): string {
-            $files = $this->reading->of($drop)->openOnes($ids);
+            $files = $this->tables->some($drop, $ids)->openOnes($ids);
             DropFile::query()->whereKey(array_keys($files))->update($columns);
 
             return 'Said that ' . ReadDrop::named($files) . " {$what}";

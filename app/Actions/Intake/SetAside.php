@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace App\Actions\Intake;
 
-use App\Intake\DropReading;
 use App\Intake\DropTransaction;
 use App\Intake\IncomingParts;
 use App\Intake\ReadDrop;
+use App\Intake\Table\DropTables;
 use App\Models\Drop;
 use App\Models\DropFile;
 use App\Models\DropFileState;
@@ -23,7 +23,7 @@ use Core\RefusalKind;
 final class SetAside
 {
     public function __construct(
-        private readonly DropReading $reading,
+        private readonly DropTables $tables,
         private readonly DropTransaction $keeper,
         private readonly IncomingParts $parts,
     ) {}
@@ -32,7 +32,7 @@ final class SetAside
     public function run(User $user, Drop $drop, array $ids): void
     {
         $this->keeper->keep($user, $drop, function () use ($drop, $ids): string {
-            $files = $this->reading->of($drop)->openOnes($ids);
+            $files = $this->tables->some($drop, $ids)->openOnes($ids);
             DropFile::query()
                 ->whereKey(array_keys($files))
                 ->update(['state' => DropFileState::Aside]);
@@ -50,7 +50,7 @@ final class SetAside
     {
         $this->keeper->keep($user, $drop, function () use ($drop, $ids): string {
             $files = array_intersect_key(
-                $this->reading->of($drop)->withStatus(DropFileStatus::Aside),
+                $this->tables->some($drop, $ids)->withStatus(DropFileStatus::Aside),
                 array_flip($ids),
             );
             if (count($files) !== count($ids) || $ids === []) {

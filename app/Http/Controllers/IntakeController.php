@@ -24,6 +24,9 @@ use App\Intake\Drops;
 use App\Intake\PointedPlace;
 use App\Intake\ReadFile;
 use App\Intake\SettleCases;
+use App\Intake\Table\DropTable;
+use App\Intake\Table\DropTables;
+use App\Intake\Table\KeptTable;
 use App\Models\Drop;
 use App\Models\DropFile;
 use App\Models\DropFileState;
@@ -39,6 +42,7 @@ final class IntakeController
     public function __construct(
         private readonly Drops $drops,
         private readonly DropReading $reading,
+        private readonly DropTables $tables,
         private readonly ProductLoader $products,
         private readonly SettleCases $cases,
         private readonly ViewShelf $shelf,
@@ -72,7 +76,7 @@ final class IntakeController
     {
         $case =
             $this->cases->find(Person::of($request), $drop, $file, $request->text('seen')) ??
-            ($this->cases->read($this->reading->of($drop), $file) ?? abort(404));
+            ($this->cases->read($this->tables->of($drop), $file) ?? abort(404));
         $code = $request->text('product') === '' ? $case->file->product?->code : $request->text('product');
 
         return view('intake.settle', [
@@ -133,15 +137,17 @@ final class IntakeController
 
     public function accept(IntakeRequest $request, Drop $drop, AcceptFiles $action): View
     {
+        $before = $this->tables->before($drop);
         $request->boolean('replace')
             ? $action->inPlaceOfOthers(Person::of($request), $drop, $request->seen())
             : $action->asRead(Person::of($request), $drop, $request->seen());
 
-        return $this->fragment($request, $drop);
+        return $this->settled($request, $drop, $before);
     }
 
     public function link(IntakeRequest $request, Drop $drop, AcceptFiles $action): View
     {
+        $before = $this->tables->before($drop);
         $action->here(
             Person::of($request),
             $drop,
@@ -153,7 +159,7 @@ final class IntakeController
             ),
         );
 
-        return $this->fragment($request, $drop);
+        return $this->settled($request, $drop, $before);
     }
 
     public function say(IntakeRequest $request, Drop $drop, SayOfFiles $action): View
@@ -174,13 +180,14 @@ final class IntakeController
 
     public function aside(IntakeRequest $request, Drop $drop, SetAside $action): View
     {
+        $before = $request->boolean('missing') ? null : $this->tables->before($drop);
         match (true) {
             $request->boolean('back') => $action->takeUp(Person::of($request), $drop, $request->fileIds()),
             $request->boolean('missing') => $action->forgetMissing(Person::of($request), $drop),
             default => $action->run(Person::of($request), $drop, $request->fileIds()),
         };
 
-        return $this->fragment($request, $drop);
+        return $this->settled($request, $drop, $before);
     }
 
     /** A word means a value, a view, or nothing. */
@@ -220,22 +227,32 @@ final class IntakeController
         return view('intake.inner', ['screen' => $this->screen($request, $drop)]);
     }
 
+    /** After some files were settled: they stand so at once. */
+    private function settled(IntakeRequest $request, Drop $drop, ?KeptTable $before): View
+    {
+        return view('intake.inner', [
+            'screen' => $this->drawn($request, $this->tables->after($drop, $before, $request->fileIds())),
+        ]);
+    }
+
     private function screen(IntakeRequest $request, Drop $drop): IntakeScreen
     {
-        $show = $request->text('show') === 'settled' ? 'settled' : '';
-        $pulse = DropFingerprint::of($drop);
+        return $this->drawn($request, $this->tables->of($drop));
+    }
 
-        $read = $this->reading->of($drop);
+    private function drawn(IntakeRequest $request, DropTable $table): IntakeScreen
+    {
+        [$drop, $user] = [$table->drop, Person::of($request)];
+        $show = $request->text('show') === 'settled' ? 'settled' : '';
         $screen = new IntakeScreen(
-            $read,
+            $table,
             $request->text('by') === 'product' ? 'product' : 'need',
             $show,
             max(1, $request->integer('page', 1)),
-            $this->drops->acts($drop, Person::of($request)),
-            $pulse,
+            $this->drops->acts($drop, $user),
             $show === '' ? [] : $this->drops->notes($drop),
         );
-        $this->cases->keep(Person::of($request), $read, $screen->shownIds());
+        $this->cases->keep($user, $table, $screen->shownIds());
 
         return $screen;
     }

@@ -31,7 +31,7 @@ final class ShootMembers
         return $members;
     }
 
-    private static function isOne(ReadFile $one): bool
+    public static function isOne(ReadFile $one): bool
     {
         $says = fn(Understood $understood): bool => $understood->parts[0]->source !== NameSource::Folder;
 

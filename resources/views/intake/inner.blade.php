@@ -1,12 +1,12 @@
-<div class="intake" data-drop data-url="{{ route('intake.drop', $screen->read->drop) }}" data-by="{{ $screen->by }}"
+<div class="intake" data-drop data-url="{{ route('intake.drop', $screen->table->drop) }}" data-by="{{ $screen->by }}"
     data-shown="{{ $screen->show }}" data-page="{{ $screen->pageNumber() }}"
-    data-moving="{{ $screen->isMoving() ? '1' : '' }}" data-pulse="{{ $screen->pulse }}"
+    data-moving="{{ $screen->isMoving() ? '1' : '' }}" data-pulse="{{ $screen->table->pulse }}"
     data-can-edit="{{ $canEdit ? '1' : '0' }}">
     <div class="intake-head">
         <div>
             <p class="quiet"><a href="{{ route('intake') }}">{{ __('intake.intake') }}</a></p>
-            <h1>{{ $screen->read->drop->name }}</h1>
-            <p> @sayChoice('intake.files_of_user', count($screen->read->files), $screen->origin()) · @if ($screen->isSafe())
+            <h1>{{ $screen->table->drop->name }}</h1>
+            <p> @sayChoice('intake.files_of_user', $screen->fileCount(), $screen->origin()) · @if ($screen->isSafe())
                 <b>{{ __('intake.all_are_safe') }}</b>@else<span
                         class="warns">{{ __('intake.arriving_have_not_arrived_drop_the', ['arriving' => $screen->arriving()]) }}</span>
                 @endif
@@ -15,17 +15,17 @@
         <div class="intake-deeds">
             @if ($screen->shootCount() > 1)
                 <a class="btn btn-plain"
-                    href="{{ route('shoot', $screen->read->drop) }}">{{ trans_choice('shoot.open', $screen->shootCount(), ['count' => $screen->shootCount()]) }}</a>
+                    href="{{ route('shoot', $screen->table->drop) }}">{{ trans_choice('shoot.open', $screen->shootCount(), ['count' => $screen->shootCount()]) }}</a>
             @endif
             @if ($canEdit)
                 @if ($screen->lastUndone() !== null)
                     <button type="button" class="btn btn-plain" data-do="redo"
-                        data-url="{{ route('intake.undo', $screen->read->drop) }}?batch={{ $screen->lastUndone()->id }}&again=1"
+                        data-url="{{ route('intake.undo', $screen->table->drop) }}?batch={{ $screen->lastUndone()->id }}&again=1"
                         title="{{ $screen->lastUndone()->words }}, {{ $screen->lastUndone()->at('H:i') }}">{{ __('intake.make_again') }}</button>
                 @endif
                 @if ($screen->lastAct() !== null)
                     <button type="button" class="btn btn-plain" data-do="undo"
-                        data-url="{{ route('intake.undo', $screen->read->drop) }}?batch={{ $screen->lastAct()->id }}"
+                        data-url="{{ route('intake.undo', $screen->table->drop) }}?batch={{ $screen->lastAct()->id }}"
                         title="{{ $screen->lastAct()->words }}, {{ $screen->lastAct()->at('H:i') }}">{{ __('intake.undo_last', ['last' => $screen->lastWords()]) }}</button>
                 @endif
                 @if ($screen->sureCount() > 0)
@@ -64,9 +64,9 @@
             </select>
             <button type="button" class="btn btn-plain" data-intake="aside" data-needs-files>@say('intake.put_aside_x')</button>
             <span class="spacer"></span>
-            @if ($screen->read->better() !== [])
+            @if ($screen->hasBetter())
                 <button type="button" class="btn btn-plain"
-                    data-dialog="{{ route('intake.better', $screen->read->drop) }}">{{ __('intake.replace_with_better_files') }}</button>
+                    data-dialog="{{ route('intake.better', $screen->table->drop) }}">{{ __('intake.replace_with_better_files') }}</button>
             @endif
             @if ($screen->there() !== '')
                 <button type="button" class="btn btn-plain" data-intake="aside"
@@ -136,7 +136,7 @@
                                 data-seen="{{ $row->read->seen() }}"
                                 data-open="{{ $row->read->status->isOpen() ? '1' : '' }}"
                                 data-doubt="{{ $row->read->status->needsPerson() ? '1' : '' }}"
-                                data-settle="{{ route('intake.settle', ['drop' => $screen->read->drop->id, 'file' => $row->id(), 'seen' => $row->read->seen()]) }}"
+                                data-settle="{{ route('intake.settle', ['drop' => $screen->table->drop->id, 'file' => $row->id(), 'seen' => $row->read->seen()]) }}"
                                 tabindex="{{ $loop->parent->first && $loop->first ? '0' : '-1' }}"
                                 aria-label="{{ $row->file() }}, {{ $row->read->status->label() }}"
                                 id="file-{{ $row->id() }}">

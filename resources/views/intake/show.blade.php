@@ -1,5 +1,5 @@
 @extends('layout.app')
-@section('title', $screen->read->drop->name)
+@section('title', $screen->table->drop->name)
 @section('main-class', 'is-intake')
 @section('content')
     <div id="intake">@include('intake.inner')</div>

@@ -6,9 +6,8 @@ namespace App\Http\Screens\Intake;
 
 use App\Intake\DropFingerprint;
 use App\Intake\DropNote;
-use App\Intake\ReadDrop;
-use App\Intake\ReadFile;
-use App\Intake\Shoots\ShootMembers;
+use App\Intake\Table\DropLine;
+use App\Intake\Table\DropTable;
 use App\Models\Batch;
 use App\Models\BatchState;
 use Core\Matching\Drop\DropFileStatus;
@@ -23,30 +22,37 @@ final readonly class IntakeScreen
 
     private const SETTLED = [DropFileStatus::Aside, DropFileStatus::Linked];
 
+    /** @var list<DropLine> those looked at, in the order of their groups */
+    private array $shown;
+
+    /** @var array<string, int> heading => how many */
+    private array $counts;
+
     /**
      * @param  string  $by  "product" or "need"
      * @param  string  $show  "settled" for what is done with
      * @param  list<Batch>  $acts  what the person accepted last, the latest first
-     * @param  string  $pulse  how things stood before they were read
      * @param  list<DropNote>  $notes  what was done with the drop, the latest first; asked for where the settled ones
      *   are shown
      */
     public function __construct(
-        public ReadDrop $read,
+        public DropTable $table,
         public string $by,
         public string $show,
         private int $page,
         public array $acts,
-        public string $pulse,
         public array $notes = [],
-    ) {}
+    ) {
+        $this->shown = $this->shown();
+        $this->counts = array_count_values(array_map($this->heading(...), $this->shown));
+    }
 
     /** @return array<string, list<IntakeRow>> heading => rows of this page */
     public function groups(): array
     {
         $groups = [];
-        foreach (array_slice($this->shown(), ($this->page - 1) * self::PAGE, self::PAGE, true) as $one) {
-            $groups[$this->heading($one)][] = new IntakeRow($one);
+        foreach ($this->table->files($this->shownIds()) as $id => $one) {
+            $groups[$this->heading($this->table->lines[$id])][] = new IntakeRow($one);
         }
 
         return $groups;
@@ -55,17 +61,20 @@ final readonly class IntakeScreen
     /** @return list<int> ids of the files of this page */
     public function shownIds(): array
     {
-        return array_keys(array_slice($this->shown(), ($this->page - 1) * self::PAGE, self::PAGE, true));
+        return array_map(
+            fn(DropLine $line): int => $line->id,
+            array_slice($this->shown, ($this->page - 1) * self::PAGE, self::PAGE),
+        );
     }
 
     public function countOf(string $heading): int
     {
-        return count(array_filter($this->shown(), fn(ReadFile $one): bool => $this->heading($one) === $heading));
+        return $this->counts[$heading] ?? 0;
     }
 
     public function pages(): int
     {
-        return max(1, (int) ceil(count($this->shown()) / self::PAGE));
+        return max(1, (int) ceil(count($this->shown) / self::PAGE));
     }
 
     public function pageNumber(): int
@@ -75,7 +84,7 @@ final readonly class IntakeScreen
 
     public function count(DropFileStatus ...$statuses): int
     {
-        return $this->read->count(...$statuses);
+        return $this->table->count(...$statuses);
     }
 
     /** Files that are all there: nothing of the drop is lost if the window is closed. */
@@ -97,7 +106,18 @@ final readonly class IntakeScreen
     /** Pictures that say nothing by their names: they can be laid out as a shoot. */
     public function shootCount(): int
     {
-        return count(ShootMembers::of($this->read));
+        return count(array_filter($this->table->lines, fn(DropLine $line): bool => $line->isShot));
+    }
+
+    /** Whether a file can take the place of a picture that a product has. */
+    public function hasBetter(): bool
+    {
+        return array_filter($this->table->lines, fn(DropLine $line): bool => $line->isBetter) !== [];
+    }
+
+    public function fileCount(): int
+    {
+        return count($this->table->lines);
     }
 
     /** Whether files have not arrived, or are none that can be taken. */
@@ -118,7 +138,7 @@ final readonly class IntakeScreen
      */
     public function origin(): array
     {
-        $drop = $this->read->drop;
+        $drop = $this->table->drop;
 
         return [
             'user' => $drop->user->name,
@@ -137,7 +157,7 @@ final readonly class IntakeScreen
     public function address(array $with): string
     {
         return route('intake.drop', [
-            'drop' => $this->read->drop->id,
+            'drop' => $this->table->drop->id,
             ...array_filter(
                 $with + ['by' => $this->by, 'show' => $this->show],
                 fn(string|int $value): bool => $value !== '' && $value !== 'need',
@@ -164,12 +184,15 @@ final readonly class IntakeScreen
     /** Whether the page may look different in a moment by itself. */
     public function isMoving(): bool
     {
+        $since = now()->subSeconds(DropFingerprint::STILL_SENT)->getTimestamp();
         $arriving = array_filter(
-            $this->read->withStatus(DropFileStatus::Arriving),
-            fn(ReadFile $one): bool => $one->file->updated_at->isAfter(now()->subSeconds(DropFingerprint::STILL_SENT)),
+            $this->table->withStatus(DropFileStatus::Arriving),
+            fn(DropLine $line): bool => $line->grewAt > $since,
         );
 
-        return $arriving !== [] || $this->count(DropFileStatus::Looking, DropFileStatus::Underway) > 0;
+        return $arriving !== [] ||
+            $this->table->isAhead ||
+            $this->count(DropFileStatus::Looking, DropFileStatus::Underway) > 0;
     }
 
     /** @return array<string, string> how many stand how: the state => in words */
@@ -257,34 +280,27 @@ final readonly class IntakeScreen
 
     private function marks(DropFileStatus $status): string
     {
-        return implode(
-            ',',
-            array_map(fn(ReadFile $one): string => "{$one->file->id}:{$one->seen()}", $this->read->withStatus($status)),
-        );
+        return implode(',', array_map(fn(DropLine $line): string => $line->token(), $this->table->withStatus($status)));
     }
 
-    private function heading(ReadFile $one): string
+    private function heading(DropLine $line): string
     {
-        return $this->by === 'product' ? $one->product->name ?? __('intake.no_product_yet') : $one->trouble();
+        return $this->by === 'product'
+            ? ($line->hasProduct()
+                ? $line->product
+                : __('intake.no_product_yet'))
+            : $line->trouble;
     }
 
-    /** @return array<int, ReadFile> those looked at, in the order of their groups */
+    /** @return list<DropLine> */
     private function shown(): array
     {
         $shown = array_filter(
-            $this->read->files,
-            fn(ReadFile $one): bool => in_array($one->status, self::SETTLED, true) === ($this->show === 'settled'),
+            $this->table->lines,
+            fn(DropLine $line): bool => in_array($line->status, self::SETTLED, true) === ($this->show === 'settled'),
         );
-        if ($this->by === 'product') {
-            uasort(
-                $shown,
-                fn(ReadFile $a, ReadFile $b): int => [$a->product === null ? 0 : 1, $a->product->name ?? ''] <=> [
-                    $b->product === null ? 0 : 1,
-                    $b->product->name ?? '',
-                ],
-            );
-        }
+        $ids = $this->by === 'product' ? DropTable::byProduct($shown) : array_keys($shown);
 
-        return $shown;
+        return array_map(fn(int $id): DropLine => $shown[$id], $ids);
     }
 }
