@@ -7,6 +7,7 @@ return [
     'slate_cards_of' => 'Slate cards of :name',
     'photograph_a_card_first' =>
         'Photograph a card, then what it says, then the next card. The intake reads the code, links what was taken after it, and keeps the picture of the card out of every gallery.',
+    'slate_cards_in_words' => ':count slate card|:count slate cards',
     'cards_in_words' => ':count card|:count cards',
     'only_the_first' => 'Only the first :most cards are drawn: choose a part of the product, or what is missing.',
     'one_for' => 'A card for',

@@ -18,14 +18,14 @@
                 @if ($screen->file->isByHand())
                     <li>{{ __('intake.somebody_pointed_there_its_name_and') }}</li>
                 @endif
-                @foreach ($screen->file->verdict?->doubtWords() ?? [] as $doubt)
+                @foreach ($screen->doubts() as $doubt)
                     <li class="warns">{{ $doubt }}</li>
                 @endforeach
                 @foreach ($screen->file->alike as $alike)
                     <li class="warns">{{ $alike->inWords() }}</li>
                 @endforeach
                 @if ($screen->file->why !== '')
-                    <li class="warns">{{ $screen->file->why }}</li>
+                    <li @class(['warns' => !$screen->isCard()])>{{ $screen->file->why }}</li>
                 @endif
                 @foreach ($screen->file->verdict?->reasons ?? [] as $reason)
                     <li>{{ $reason }}</li>

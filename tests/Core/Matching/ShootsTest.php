@@ -218,6 +218,30 @@ it('moves pictures to other places, groups and out, and adds columns where they 
         ->toBe('1:13');
 });
 
+it('says a style of all colors at once, and a color of none but its own', function (): void {
+    $parts = fn(ShootPlan $plan): array => array_map(
+        fn(PlannedGroup $group): string => $group->part->key,
+        $plan->series[0]->groups,
+    );
+    $styled = smallPlan()->withPart(0, 0, Combination::of([1 => 11, 2 => 21]));
+    expect($parts($styled))
+        ->toBe(['1:11,2:21', '1:12,2:21'])
+        // The other has said otherwise since, or nothing tells the groups apart.
+        ->and($parts($styled->withPart(0, 1, Combination::of([1 => 12, 2 => 22]))))
+        ->toBe(['1:11,2:21', '1:12,2:22'])
+        ->and($parts($styled->withPart(0, 1, Combination::of([1 => 12]))))
+        ->toBe(['1:11,2:21', '1:12'])
+        ->and(
+            $parts(
+                smallPlan()
+                    ->withPart(0, 0, Combination::of([]))
+                    ->withPart(0, 1, Combination::of([]))
+                    ->withPart(0, 0, Combination::of([1 => 11])),
+            ),
+        )
+        ->toBe(['1:11', '']);
+});
+
 it('refuses to move what is not there, and to where nothing is', function (): void {
     $plan = smallPlan();
     foreach (

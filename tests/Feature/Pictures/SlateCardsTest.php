@@ -142,7 +142,7 @@ test('cameras’ pictures are linked by the cards between them, in three acts', 
         ->toBeTrue();
     $this->actingAs($shop->user)
         ->get("/intake/{$drop->id}")
-        ->assertSee('2 a slate card')
+        ->assertSee('2 slate cards')
         ->assertSee('What was taken after it is Potting smock, Moss.');
 });
 

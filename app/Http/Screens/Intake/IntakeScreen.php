@@ -220,7 +220,10 @@ final readonly class IntakeScreen
         ) {
             $count = $this->count(...$statuses);
             if ($count > 0) {
-                $sums[$statuses[0]->value] = number_format($count) . ' ' . $statuses[0]->label();
+                $sums[$statuses[0]->value] =
+                    $statuses[0] === DropFileStatus::Card
+                        ? trans_choice('cards.slate_cards_in_words', $count, ['count' => $count])
+                        : number_format($count) . ' ' . $statuses[0]->label();
             }
         }
 

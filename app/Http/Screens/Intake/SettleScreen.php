@@ -163,6 +163,17 @@ final readonly class SettleScreen
         return $this->loaded->core->matrix->axes ?? [];
     }
 
+    /** @return list<string> what speaks against the reading; of the picture of a card nothing is read */
+    public function doubts(): array
+    {
+        return $this->isCard() ? [] : $this->file->verdict?->doubtWords() ?? [];
+    }
+
+    public function isCard(): bool
+    {
+        return $this->file->status === DropFileStatus::Card;
+    }
+
     public function isDouble(): bool
     {
         return $this->file->status === DropFileStatus::Double;

@@ -26,6 +26,29 @@ final readonly class PlannedSeries
         );
     }
 
+    /**
+     * A group shows this part. Where the groups are told apart already, what is new of it, such as the style of all
+     * colors, is said of the others as well, as long as none of them says otherwise.
+     */
+    public function withPart(int $at, Combination $part): self
+    {
+        $groups = $this->groups;
+        $before = $groups[$at]->part;
+        $groups[$at] = $groups[$at]->withPart($part);
+        foreach (array_diff_key($part->values, $before->values) as $axisId => $valueId) {
+            $rest = array_map(fn(PlannedGroup $group): string => $group->part->without($axisId)->key, $groups);
+            $others = array_diff_key($groups, [$at => true]);
+            $says = array_filter($others, fn(PlannedGroup $group): bool => $group->part->value($axisId) !== null);
+            if ($says === [] && !in_array('', $rest, true) && count(array_unique($rest)) === count($rest)) {
+                foreach ($others as $other => $group) {
+                    $groups[$other] = $group->withPart($group->part->with($axisId, $valueId));
+                }
+            }
+        }
+
+        return $this->withGroups($groups);
+    }
+
     /** @param  list<Combination>  $parts  one for each group */
     public function withParts(array $parts): self
     {

@@ -89,10 +89,8 @@ final readonly class ShootPlan
     public function withPart(int $series, int $group, Combination $part): self
     {
         $own = $this->series[$series] ?? throw self::gone();
-        $groups = $own->groups;
-        $groups[$group] = ($groups[$group] ?? throw self::gone())->withPart($part);
 
-        return $this->with($series, $own->withGroups($groups));
+        return isset($own->groups[$group]) ? $this->with($series, $own->withPart($group, $part)) : throw self::gone();
     }
 
     /** @throws Refusal where there is no such place */
