@@ -153,34 +153,7 @@ final class DropReading
                 $linkedTo,
             );
         }
-        $read = $this->compared($read, $twins);
-
-        return new ReadDrop($drop, self::inOrder($read), $this->shelf->views());
-    }
-
-    /**
-     * Those first that need a person, what is wrong with them beside one another.
-     *
-     * @param  array<int, ReadFile>  $read
-     * @return array<int, ReadFile>
-     */
-    private static function inOrder(array $read): array
-    {
-        $order = array_flip(array_map(fn(DropFileStatus $status): string => $status->value, DropFileStatus::cases()));
-        $keys = array_map(
-            fn(ReadFile $one): array => [
-                $order[$one->status->value],
-                $one->trouble(),
-                "{$one->file->folder}/{$one->file->file}",
-            ],
-            $read,
-        );
-        uasort(
-            $keys,
-            fn(array $a, array $b): int => $a[0] <=> $b[0] ?: ($a[1] <=> $b[1] ?: strnatcasecmp($a[2], $b[2])),
-        );
-
-        return array_map(fn(int $id): ReadFile => $read[$id], array_combine(array_keys($keys), array_keys($keys)));
+        return new ReadDrop($drop, $this->compared($read, $twins), $this->shelf->views());
     }
 
     /**

@@ -14,7 +14,7 @@ use Core\RefusalKind;
 final readonly class ReadDrop
 {
     /**
-     * @param  array<int, ReadFile>  $files  by id, those first that need a person
+     * @param  array<int, ReadFile>  $files  by id
      * @param  Views  $views  that the shop knows
      */
     public function __construct(public Drop $drop, public array $files, public Views $views) {}

@@ -97,7 +97,7 @@ final class DropTables
         // The stamp is of the moment at which all is read: what is changed meanwhile makes another.
         [$read, $lines, $stamp] = ConsistentRead::of(function () use ($drop, $pulse): array {
             $read = $this->reading->of($drop);
-            $lines = array_map(DropLine::of(...), $read->files);
+            $lines = DropTable::inOrder(array_map(DropLine::of(...), $read->files));
 
             return [$read, $lines, DropStamp::of($pulse, KeptTable::products($lines))];
         });
