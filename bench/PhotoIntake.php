@@ -42,7 +42,7 @@ final class PhotoIntake
             'photo intake',
             self::PHOTOS . ' photos of 1600×1600',
             $ours / $bare,
-            1.5,
+            1.6,
             sprintf(
                 '%.0f ms beside %.0f ms each; %d MB at most for one',
                 $ours / self::PHOTOS / 1e6,
