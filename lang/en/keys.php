@@ -19,6 +19,15 @@ return [
         ['/', 'jump'],
         ['?', 'this page'],
     ],
+    'shoot' => [
+        ['Tab', 'another picture'],
+        ['→', 'the picture, and those after it in its row, a column later: a view was left out'],
+        ['←', 'a column earlier: one was taken twice'],
+        ['G', 'the picture in a row of its own'],
+        ['X', 'leave it out'],
+        ['/', 'jump'],
+        ['?', 'this page'],
+    ],
     'contact' => [
         ['↑ ↓ ← →', 'another picture'],
         ['[ and ]', 'the picture earlier, later'],

@@ -48,6 +48,7 @@ final class ViewData
                 'place' => match (true) {
                     request()->routeIs('intake*') => 'intake',
                     request()->routeIs('contact') => 'contact',
+                    request()->routeIs('shoot') => 'shoot',
                     default => 'board',
                 },
             ],

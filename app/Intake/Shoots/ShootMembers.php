@@ -31,6 +31,7 @@ final class ShootMembers
         return $members;
     }
 
+    /** Whether its own name, and what is written in it, says neither product nor value nor view. */
     public static function isOne(ReadFile $one): bool
     {
         $says = fn(Understood $understood): bool => $understood->parts[0]->source !== NameSource::Folder;
