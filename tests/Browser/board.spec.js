@@ -44,6 +44,7 @@ test('a product is built by keyboard alone', async ({ page }) => {
     await expect(page.locator('#plan')).toContainText('3 colors = 3 SKUs');
     await page.getByRole('button', { name: 'Add an axis' }).focus();
     await page.keyboard.press('Enter');
+    await expect(page.getByLabel('Name of the axis').nth(1)).toBeFocused();
     await page.keyboard.type('Size');
     await page.keyboard.press('Tab');
     await page.keyboard.type('M, S, L, XL');

@@ -183,6 +183,7 @@ test('an added color is made like another, and an axis exchanged for another', a
     await page.getByRole('button', { name: 'Change axes' }).click();
     await dialog(page).getByRole('button', { name: 'Drop Size' }).click();
     await dialog(page).getByRole('button', { name: 'Add an axis' }).click();
+    await expect(dialog(page).getByLabel('Name of the axis')).toBeFocused();
     await page.keyboard.type('Length');
     await page.keyboard.press('Tab');
     await page.keyboard.type('Hip, Knee, Shin, Floor');
