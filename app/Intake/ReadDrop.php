@@ -19,11 +19,6 @@ final readonly class ReadDrop
      */
     public function __construct(public Drop $drop, public array $files, public Views $views) {}
 
-    public function count(DropFileStatus ...$statuses): int
-    {
-        return count(array_filter($this->files, fn(ReadFile $read): bool => in_array($read->status, $statuses, true)));
-    }
-
     /** @return array<int, ReadFile> */
     public function withStatus(DropFileStatus ...$statuses): array
     {
@@ -45,12 +40,6 @@ final readonly class ReadDrop
             $this->withStatus(DropFileStatus::Double),
             fn(ReadFile $read): bool => ($read->alike[0]->placementId ?? null) !== null,
         );
-    }
-
-    /** @return array<int, ReadFile> pictures that are kept and not linked */
-    public function open(): array
-    {
-        return array_filter($this->files, fn(ReadFile $read): bool => $read->status->isOpen());
     }
 
     /**

@@ -37,6 +37,9 @@ final readonly class SeriesDraft
     /** A picture whose look nobody knows fits anywhere about so well. */
     private const UNKNOWN = 0.3;
 
+    /** A view is seen in another series too where the forms are so near. */
+    private const SEEN_ELSEWHERE = 0.3;
+
     /**
      * @param  non-empty-list<ShotGroup>  $groups  in the order of taking
      * @param  list<ShotLook>  $forms  what is seen at each place
@@ -108,7 +111,7 @@ final readonly class SeriesDraft
                     $distances[] = $form->formDistance($their);
                 }
             }
-            if (min($distances) > self::UNKNOWN) {
+            if (min($distances) > self::SEEN_ELSEWHERE) {
                 return false;
             }
         }
