@@ -17,18 +17,20 @@ final class BatchItems
     private const CHUNK = 1_000;
 
     /**
-     * @param  iterable<int>  $productIds
+     * @param  iterable<int|string>  $products  ids; of one that is yet to be what it is called
      * @return int how many there are
      */
-    public static function add(Batch $batch, iterable $productIds, Selection $where): int
+    public static function add(Batch $batch, iterable $products, Selection $where): int
     {
         $count = 0;
         $rows = [];
-        foreach ($productIds as $productId) {
+        foreach ($products as $product) {
             $count++;
             $rows[] = [
                 'batch_id' => $batch->id,
-                'product_id' => $productId,
+                'position' => $count,
+                'product_id' => is_int($product) ? $product : null,
+                'title' => is_int($product) ? '' : mb_strimwidth($product, 0, 200, '…'),
                 'state' => BatchProductState::Waiting->value,
                 'selection' => $where->key(),
             ];

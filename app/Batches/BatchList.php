@@ -50,25 +50,31 @@ final class BatchList
     }
 
     /**
-     * Products of a batch in the order it goes through them, from one on.
+     * Products of a batch in the order it goes through them.
      *
+     * @param  int  $after  the place behind which they stand
      * @return list<BatchedProduct> one more than is shown where there are more
      */
     public function products(string $batchId, BatchProductState $state, int $after): array
     {
         $rows = DB::table('batch_products')
-            ->join('products', 'products.id', '=', 'batch_products.product_id')
+            ->leftJoin('products', 'products.id', '=', 'batch_products.product_id')
             ->where('batch_products.batch_id', $batchId)
             ->where('batch_products.state', $state->value)
-            ->where('batch_products.product_id', '>', $after)
-            ->orderBy('batch_products.product_id')
+            ->where('batch_products.position', '>', $after)
+            ->orderBy('batch_products.position')
             ->limit(self::PRODUCTS + 1)
-            ->get(['products.id', 'products.code', 'products.name', 'batch_products.words']);
+            ->get([
+                'batch_products.position',
+                'products.code',
+                DB::raw('coalesce(products.name, batch_products.title) as name'),
+                'batch_products.words',
+            ]);
 
         return array_values(
             array_map(
                 fn(stdClass $row): BatchedProduct => new BatchedProduct(
-                    $row->id,
+                    (int) $row->position,
                     $row->code,
                     $row->name,
                     (string) $row->words,

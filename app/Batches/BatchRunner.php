@@ -6,6 +6,8 @@ namespace App\Batches;
 
 use App\Changing\EntryUndo;
 use App\Changing\Portion;
+use App\Changing\PortionAct;
+use App\Changing\PortionItem;
 use App\Changing\PortionOutcome;
 use App\History\Announcer;
 use App\Models\Batch;
@@ -19,11 +21,10 @@ use Core\Reach\Selection;
 use Illuminate\Database\LostConnectionDetector;
 use Illuminate\Support\Facades\DB;
 use LogicException;
-use stdClass;
 use Throwable;
 
 /**
- * Works off a batch, product by product in the order of their ids. What becomes of a product is written in the
+ * Works off a batch, product by product in their order in it. What becomes of a product is written in the
  * transaction that changes it, so that whoever goes on after a kill does nothing twice, and two that go on at once do
  * no harm.
  */
@@ -99,7 +100,7 @@ final class BatchRunner
     /**
      * All of them together; where that cannot be, one after the other, so that one that fails stops no other.
      *
-     * @param  list<stdClass>  $items
+     * @param  list<BatchItem>  $items
      */
     private function portion(Batch $batch, array $items): void
     {
@@ -130,14 +131,14 @@ final class BatchRunner
         }
     }
 
-    /** @param  list<stdClass>  $items */
+    /** @param  list<BatchItem>  $items */
     private function together(Batch $batch, BulkOperation $operation, array $items): void
     {
         $changes = $this->changes($batch, $operation, $items);
         if ($batch->state === BatchState::Vetting) {
             $this->noteAll(
                 $batch,
-                $this->portions->rehearse($changes),
+                $this->portions->rehearse($this->portionItems($batch, $operation, $items, $changes)),
                 BatchProductState::Vetted,
                 BatchProductState::Vetted,
             );
@@ -145,13 +146,13 @@ final class BatchRunner
             return;
         }
         try {
-            DB::transaction(function () use ($batch, $operation, $changes): void {
-                $waiting = $this->claimed($batch, array_keys($changes));
+            DB::transaction(function () use ($batch, $operation, $changes, $items): void {
+                $open = $this->claimed($batch, array_keys($changes));
+                $meant = array_values(array_filter($items, fn(BatchItem $item): bool => isset($open[$item->position])));
+                $act = new PortionAct($batch->user, $batch->id, $operation::class);
                 $outcomes = $this->portions->write(
-                    $batch->user,
-                    $batch->id,
-                    $operation::class,
-                    array_intersect_key($changes, $waiting),
+                    $act,
+                    $this->portionItems($batch, $operation, $meant, array_intersect_key($changes, $open)),
                 );
                 $refused = array_filter($outcomes, fn(PortionOutcome $outcome): bool => $outcome->isRefused);
                 if ($batch->is_whole && $refused !== []) {
@@ -165,12 +166,38 @@ final class BatchRunner
     }
 
     /**
-     * @param  list<stdClass>  $items
-     * @return array<int, ProductChange|SkuChange> by product id
+     * @param  list<BatchItem>  $items
+     * @param  array<int, ProductChange|SkuChange>  $changes  by position
+     * @return array<int, PortionItem> by position
+     */
+    private function portionItems(Batch $batch, BulkOperation $operation, array $items, array $changes): array
+    {
+        $yetToBe = array_values(array_filter($items, fn(BatchItem $item): bool => $item->productId === null));
+        $details = match (true) {
+            $yetToBe === [] => [],
+            $operation instanceof MakesProducts => $operation->details($batch->id, $yetToBe),
+            default => throw new LogicException($operation::class . ' makes no products.'),
+        };
+        $given = [];
+        foreach ($items as $item) {
+            $change = $changes[$item->position];
+            $given[$item->position] = match (true) {
+                $item->productId !== null => PortionItem::of($item->productId, $change),
+                $change instanceof ProductChange => PortionItem::made($details[$item->position], $change),
+                default => throw new LogicException('A product that is yet to be is changed as a whole.'),
+            };
+        }
+
+        return $given;
+    }
+
+    /**
+     * @param  list<BatchItem>  $items
+     * @return array<int, ProductChange|SkuChange> by position
      */
     private function changes(Batch $batch, BulkOperation $operation, array $items): array
     {
-        $selections = array_column($items, 'selection', 'product_id');
+        $selections = array_column($items, 'selection', 'position');
 
         return match (true) {
             $operation instanceof SameForEach => array_map(
@@ -180,7 +207,7 @@ final class BatchRunner
                 ),
                 $selections,
             ),
-            $operation instanceof OwnForEach => $operation->changes($batch->id, array_keys($selections)),
+            $operation instanceof OwnForEach => $operation->changes($batch->id, $items),
             default => throw new LogicException($operation::class . ' does not say what it does.'),
         };
     }
@@ -188,25 +215,25 @@ final class BatchRunner
     /**
      * Those that no other worker has done meanwhile; whoever has them in hand is waited for.
      *
-     * @param  list<int>  $productIds
-     * @return array<int, true> by product id
+     * @param  list<int>  $positions
+     * @return array<int, true> by position
      */
-    private function claimed(Batch $batch, array $productIds): array
+    private function claimed(Batch $batch, array $positions): array
     {
         $open = [BatchProductState::Waiting->value, BatchProductState::Vetted->value];
         $ids = DB::table('batch_products')
             ->where('batch_id', $batch->id)
-            ->whereIn('product_id', $productIds)
+            ->whereIn('position', $positions)
             ->whereIn('state', $open)
-            ->orderBy('product_id')
+            ->orderBy('position')
             ->lockForUpdate()
-            ->pluck('product_id')
+            ->pluck('position')
             ->all();
 
         return array_fill_keys($ids, true);
     }
 
-    /** @param  array<int, PortionOutcome>  $outcomes  by product id */
+    /** @param  array<int, PortionOutcome>  $outcomes  by position */
     private function noteAll(Batch $batch, array $outcomes, BatchProductState $otherwise, BatchProductState $same): void
     {
         $byState = [];
@@ -219,19 +246,22 @@ final class BatchRunner
             $byState[$state->value][$id] = $outcome;
         }
         foreach ($byState as $state => $alike) {
-            $words = $history = '';
-            foreach ($alike as $id => $outcome) {
-                $words .= " when {$id} then " . DB::getPdo()->quote(mb_strimwidth($outcome->words, 0, 400, '…'));
-                $history .= " when {$id} then " . ($outcome->historyId ?? 'null');
+            $words = $history = $product = '';
+            foreach ($alike as $at => $outcome) {
+                $words .= " when {$at} then " . DB::getPdo()->quote(mb_strimwidth($outcome->words, 0, 400, '…'));
+                $history .= " when {$at} then " . ($outcome->historyId ?? 'null');
+                $product .= $outcome->madeId === null ? '' : " when {$at} then {$outcome->madeId}";
             }
             DB::table('batch_products')
                 ->where('batch_id', $batch->id)
-                ->whereIn('product_id', array_keys($alike))
-                ->update([
-                    'state' => $state,
-                    'words' => DB::raw("case product_id{$words} end"),
-                    'history_id' => DB::raw("case product_id{$history} end"),
-                ]);
+                ->whereIn('position', array_keys($alike))
+                ->update(
+                    [
+                        'state' => $state,
+                        'words' => DB::raw("case position{$words} end"),
+                        'history_id' => DB::raw("case position{$history} end"),
+                    ] + ($product === '' ? [] : ['product_id' => DB::raw("case position{$product} else product_id end")]),
+                );
         }
     }
 
@@ -243,7 +273,7 @@ final class BatchRunner
             ->exists();
     }
 
-    /** @return list<stdClass> products whose turn it is */
+    /** @return list<BatchItem> those whose turn it is */
     private function next(Batch $batch): array
     {
         $from = match ($batch->state) {
@@ -259,14 +289,16 @@ final class BatchRunner
                     ? DB::table('batch_products')
                         ->where('batch_id', $batch->id)
                         ->where('state', $state->value)
-                        ->orderBy('product_id')
+                        ->orderBy('position')
                         ->limit($this->atOnce)
                         ->get()
+                        ->map(BatchItem::of(...))
                         ->values()
                         ->all()
                     : $items;
         }
-        $ids = array_values(array_map(fn(stdClass $item): int => $item->product_id, $items));
+
+        $ids = array_map(fn(BatchItem $item): int => $item->productId ?? 0, $items);
 
         return array_slice($items, 0, count(Portions::first($ids)));
     }
@@ -288,13 +320,13 @@ final class BatchRunner
             ->update(['state' => $next->value, 'beat_at' => now(), 'ended_at' => $next->isAtWork() ? null : now()]);
     }
 
-    /** @param  list<stdClass>  $items */
+    /** @param  list<BatchItem>  $items */
     private function back(Batch $batch, array $items): void
     {
         $this->turned($batch, $items, 'undo', BatchProductState::Undone);
     }
 
-    /** @param  list<stdClass>  $items */
+    /** @param  list<BatchItem>  $items */
     private function again(Batch $batch, array $items): void
     {
         $this->turned($batch, $items, 'redo', BatchProductState::Changed);
@@ -303,19 +335,19 @@ final class BatchRunner
     /**
      * Waits for another worker that has these products in hand: two that redo one entry at once write its rows twice.
      *
-     * @param  list<stdClass>  $items
+     * @param  list<BatchItem>  $items
      */
     private function turned(Batch $batch, array $items, string $way, BatchProductState $into): void
     {
         DB::transaction(function () use ($batch, $items, $way, $into): void {
-            $history = array_column($items, 'history_id', 'product_id');
+            $history = array_column($items, 'historyId', 'position');
             $open = DB::table('batch_products')
                 ->where('batch_id', $batch->id)
-                ->whereIn('product_id', array_keys($history))
-                ->where('state', $items[0]->state)
-                ->orderBy('product_id')
+                ->whereIn('position', array_keys($history))
+                ->where('state', $items[0]->state->value)
+                ->orderBy('position')
                 ->lockForUpdate()
-                ->pluck('product_id')
+                ->pluck('position')
                 ->all();
             $meant = array_intersect_key($history, array_flip($open));
             $this->undo->batch($batch->user, $way, array_values(array_filter($meant)));
@@ -329,12 +361,12 @@ final class BatchRunner
     }
 
     /** Why a product was left as it is, unless another worker has noted what became of it. */
-    private function note(Batch $batch, stdClass $item, BatchProductState $state, string $why): void
+    private function note(Batch $batch, BatchItem $item, BatchProductState $state, string $why): void
     {
         DB::table('batch_products')
             ->where('batch_id', $batch->id)
-            ->where('product_id', $item->product_id)
-            ->where('state', $item->state)
+            ->where('position', $item->position)
+            ->where('state', $item->state->value)
             ->update(['state' => $state->value, 'words' => mb_strimwidth($why, 0, 400, '…')]);
     }
 

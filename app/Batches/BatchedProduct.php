@@ -7,6 +7,10 @@ namespace App\Batches;
 /** A product of a batch. */
 final readonly class BatchedProduct
 {
-    /** @param  string  $why  what refused it, or keeps it as it is; empty for nothing */
-    public function __construct(public int $id, public string $code, public string $name, public string $why) {}
+    /**
+     * @param  int  $position  its place in the batch
+     * @param  ?string  $code  null where it was not made
+     * @param  string  $why  what refused it, or keeps it as it is; empty for nothing
+     */
+    public function __construct(public int $position, public ?string $code, public string $name, public string $why) {}
 }

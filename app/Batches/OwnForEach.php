@@ -10,8 +10,8 @@ use Core\Changes\ProductChange;
 interface OwnForEach extends BulkOperation
 {
     /**
-     * @param  list<int>  $productIds
-     * @return array<int, ProductChange> of each, by product id
+     * @param  list<BatchItem>  $items
+     * @return array<int, ProductChange> of each, by its place in the batch
      */
-    public function changes(string $batchId, array $productIds): array;
+    public function changes(string $batchId, array $items): array;
 }

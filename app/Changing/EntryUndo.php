@@ -31,7 +31,7 @@ final class EntryUndo
     private const TRIES = 3;
 
     /** The Action that makes a product. */
-    private const MAKING = 'CreateProduct';
+    public const MAKING = 'CreateProduct';
 
     /** MariaDB's number of a row that refers to one that is not there. */
     private const REFERS_TO_NOTHING = 1452;

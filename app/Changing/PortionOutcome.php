@@ -7,7 +7,12 @@ namespace App\Changing;
 /** What became of one of many products. */
 final readonly class PortionOutcome
 {
-    private function __construct(public bool $isRefused, public string $words, public ?int $historyId) {}
+    private function __construct(
+        public bool $isRefused,
+        public string $words,
+        public ?int $historyId,
+        public ?int $madeId = null,
+    ) {}
 
     /** @param  string  $why  a sentence */
     public static function refused(string $why): self
@@ -19,5 +24,11 @@ final readonly class PortionOutcome
     public static function made(?int $historyId): self
     {
         return new self(false, '', $historyId);
+    }
+
+    /** The same of a product that was not there before. */
+    public function of(int $madeId): self
+    {
+        return new self($this->isRefused, $this->words, $this->historyId, $madeId);
     }
 }

@@ -29,17 +29,18 @@ final class LinkDropped implements OwnForEach
         return ($wanted['verb'] ?? 'Linked') . " {$what} of “{$wanted['drop']}”";
     }
 
-    public function changes(string $batchId, array $productIds): array
+    public function changes(string $batchId, array $items): array
     {
+        $productIds = array_column($items, 'productId', 'position');
         $files = DropFile::query()
             ->where('batch_id', $batchId)
-            ->whereIn('to_product_id', $productIds)
+            ->whereIn('to_product_id', array_values($productIds))
             ->orderBy('to_place')
             ->get();
         $changes = [];
-        foreach ($productIds as $id) {
+        foreach ($productIds as $position => $id) {
             $own = $files->where('to_product_id', $id)->values();
-            $changes[$id] = new LinkArrived(array_values($own->map($this->arriving(...))->all()));
+            $changes[$position] = new LinkArrived(array_values($own->map($this->arriving(...))->all()));
         }
 
         return $changes;

@@ -35,7 +35,12 @@
             <tbody>
                 @foreach ($screen->products() as $product)
                     <tr>
-                        <td><a class="name" href="{{ route('board', $product->code) }}">{{ $product->name }}</a>
+                        <td>
+                            @if ($product->code === null)
+                                {{ $product->name }}
+                            @else
+                                <a class="name" href="{{ route('board', $product->code) }}">{{ $product->name }}</a>
+                            @endif
                         </td>
                         <td>{{ $product->code }}</td>
                         @if ($screen->saysWhy())

@@ -74,10 +74,10 @@ final readonly class BatchScreen
         return in_array($this->shown, [BatchProductState::Refused, BatchProductState::Stands], true);
     }
 
-    /** The product after which the next page begins; null on the last. */
+    /** The place behind which the next page begins; null on the last. */
     public function next(): ?int
     {
-        return count($this->products) > BatchList::PRODUCTS ? $this->products[BatchList::PRODUCTS - 1]->id : null;
+        return count($this->products) > BatchList::PRODUCTS ? $this->products[BatchList::PRODUCTS - 1]->position : null;
     }
 
     /** @return array<string, string> what can be done now: the address's last part => label */
