@@ -42,7 +42,7 @@ final class SheetExport
             $products = Product::query()->whereKey($chunk)->get()->keyBy('id');
             $loaded = $this->loader->loadMany(array_values($products->all()));
             foreach (array_intersect($chunk, array_keys($loaded)) as $id) {
-                foreach ($columns->rows($loaded[$id]) as $row) {
+                foreach ($columns->rows($loaded[$id]->core) as $row) {
                     $writer->row($row);
                     $count++;
                 }

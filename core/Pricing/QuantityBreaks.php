@@ -72,6 +72,22 @@ final readonly class QuantityBreaks
         return new self($breaks);
     }
 
+    /**
+     * As a sheet lists them: "10-49 5% unit;50- 100.00 order", or as they are stored.
+     *
+     * @throws UnreadableBreak
+     */
+    public static function listed(string $text, Currency $currency): self
+    {
+        $rows = [];
+        foreach (explode(';', $text) as $part) {
+            [$from, $off, $scope] = [...explode(' ', trim($part)), '', '', ''];
+            $rows[] = [(string) preg_replace('/-\d*$/', '', $from), $off, $scope];
+        }
+
+        return self::typed($rows, $currency);
+    }
+
     /** As they are stored: "10 5% unit;50 100.00 order" */
     public function text(): string
     {

@@ -32,6 +32,9 @@ final readonly class DraftReader
 
     private const LONGEST_VALUE = 80;
 
+    /** More than an axis can have values. */
+    private const IDS_OF_AN_AXIS = 100_000;
+
     public function __construct(private Catalog $catalog) {}
 
     /**
@@ -100,7 +103,7 @@ final readonly class DraftReader
         $labels = $this->labels($library, $own);
         $typed = $this->typed($draft, $kind, $this->known($library, $labels, $own, $kind), $labels);
         $runs = $library->runs ?? [];
-        $values = $this->values($this->inOrder($typed->values, $draft, $kind, $runs), $library);
+        $values = $this->values($this->inOrder($typed->values, $draft, $kind, $runs), $library, $newId);
         $known = $library === null ? null : $own?->matrix->axis($library->id);
         $this->refuseTwins($library->name ?? $draft->name, $values, $known);
         $asleep = $library === null ? null : $own?->matrix->sleeping[$library->id] ?? null;
@@ -126,19 +129,19 @@ final readonly class DraftReader
     }
 
     /**
-     * Those that the library does not have yet get ids below zero, and a code.
+     * Those that the library does not have yet get ids below zero, of which no two axes have the same, and a code.
      *
      * @param  list<TypedValue>  $typed
      * @return list<Value>
      */
-    private function values(array $typed, ?SharedAxis $library): array
+    private function values(array $typed, ?SharedAxis $library, int $newAxisId): array
     {
         $codes = array_fill_keys(array_column($library->values ?? [], 'code'), true);
         $values = [];
         foreach ($typed as $at => $one) {
             $value =
                 $one->id === null
-                    ? new Value(-1 - $at, $this->bounded($one->label), ValueCode::propose($one->label, $codes))
+                    ? new Value($newAxisId * self::IDS_OF_AN_AXIS - $at, $this->bounded($one->label), ValueCode::propose($one->label, $codes))
                     : new Value($one->id, $one->label, $library->values[$one->id]->code ?? '');
             $codes[$value->code] = true;
             $values[] = $value;

@@ -99,7 +99,13 @@ it('writes one row for each SKU and left-out cell', function (): void {
             'stock',
             'state',
             'photos',
+            'views',
+            'alt texts',
             'lead',
+            'card',
+            'hover',
+            'share',
+            'guide',
             'swatch Color',
         ])
         ->and($rows)

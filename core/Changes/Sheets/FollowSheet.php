@@ -1,0 +1,56 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Core\Changes\Sheets;
+
+use Core\Changes\BecomeState;
+use Core\Changes\Catalog;
+use Core\Changes\Changed;
+use Core\Changes\GrowsLibrary;
+use Core\Product\Difference\Difference;
+use Core\Product\Product;
+use Core\Sheets\Reading\GivenProduct;
+use Core\Sheets\Reading\ReadSheet;
+use Core\Sheets\Reading\SheetReader;
+use Core\Sheets\Reading\SheetTerms;
+
+/** Makes of a product what the rows of a sheet say. */
+final readonly class FollowSheet implements GrowsLibrary
+{
+    /** @param  string  $why  "Sheet spring.csv": what changed is said behind it */
+    public function __construct(private GivenProduct $given, private SheetTerms $terms, private string $why) {}
+
+    /** What is wanted, and what is the matter with cells. */
+    public function read(Product $product, Catalog $catalog): ReadSheet
+    {
+        return (new SheetReader($catalog, $this->terms))->read($product, $this->given);
+    }
+
+    /** @throws RejectedRows */
+    public function named(Product $product, Catalog $catalog): array
+    {
+        return $this->sound($product, $catalog)->named;
+    }
+
+    /** @throws RejectedRows */
+    public function on(Product $product, Catalog $catalog): Changed
+    {
+        return $this->become($product, $catalog, $this->sound($product, $catalog));
+    }
+
+    /** What it becomes after it was read. */
+    public function become(Product $product, Catalog $catalog, ReadSheet $read): Changed
+    {
+        return Difference::between($product->state, $read->wanted)->isNone()
+            ? new Changed($product->state, '')
+            : (new BecomeState($read->wanted, $this->why))->on($product, $catalog);
+    }
+
+    private function sound(Product $product, Catalog $catalog): ReadSheet
+    {
+        $read = $this->read($product, $catalog);
+
+        return $read->problems === [] ? $read : throw RejectedRows::of($read->problems);
+    }
+}

@@ -1,0 +1,167 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Core\Sheets\Reading;
+
+use Core\Changes\Catalog;
+use Core\Changes\Matrix\DraftAxis;
+use Core\Changes\Matrix\DraftReader;
+use Core\Changes\Matrix\DraftValue;
+use Core\Changes\Matrix\ReadAxis;
+use Core\CoreException;
+use Core\Matrix\Axis;
+use Core\Matrix\Typed\NearMiss;
+use Core\Product\Product;
+use Core\Sheets\Columns\Field;
+use Core\Sheets\Columns\FieldKind;
+use Core\Sizes\SizeOrder;
+use Core\Text\Name;
+
+/**
+ * Reads the axes of a product out of the rows of a sheet: those it has, and those that a column says values of. What it
+ * has and the sheet does not name stays.
+ */
+final readonly class AxisCells
+{
+    public function __construct(
+        private Catalog $catalog,
+        private Product $product,
+        private SheetTerms $terms,
+        private Problems $problems,
+    ) {}
+
+    /** @throws CoreException where the axes cannot be read at all */
+    public function read(GivenProduct $given): ReadAxes
+    {
+        $fields = [];
+        foreach ($given->fields(FieldKind::Axis) as $field) {
+            $isSaid = array_filter($given->rows, fn(GivenRow $row): bool => $this->says($row, $field)) !== [];
+            if ($isSaid) {
+                $fields[Name::of($field->name)->folded] = $field;
+            }
+        }
+        $drafts = $named = [];
+        foreach ($this->product->matrix->axes as $axis) {
+            $folded = Name::of($axis->name)->folded;
+            $drafts[] = $this->draft($axis, $fields[$folded] ?? null, $given);
+            $named[] = $fields[$folded] ?? null;
+            unset($fields[$folded]);
+        }
+        foreach ($fields as $field) {
+            $drafts[] = $this->draft(null, $field, $given);
+            $named[] = $field;
+        }
+        $read = $this->sorted($drafts, (new DraftReader($this->catalog))->read($drafts, $this->product));
+        $ids = $values = [];
+        foreach ($read as $at => $axis) {
+            if ($named[$at] !== null) {
+                $ids[$named[$at]->key()] = $axis->axis->id;
+                $values[$axis->axis->id] = $this->valuesByText($axis);
+                $this->refuseNear($axis, $named[$at], $given);
+            }
+        }
+
+        return new ReadAxes($read, $ids, $values);
+    }
+
+    private function says(GivenRow $row, Field $field): bool
+    {
+        return !in_array(mb_strtolower($row->text($field)), ['', GivenRow::NONE], true);
+    }
+
+    private function draft(?Axis $own, ?Field $field, GivenProduct $given): DraftAxis
+    {
+        $values = array_map(DraftValue::of(...), $own->values ?? []);
+        array_push($values, ...$field === null ? [] : $this->called($field, $given));
+
+        return new DraftAxis($own === null ? (string) $field?->name : '', '', true, null, $own?->id, $values);
+    }
+
+    /** @return list<DraftValue> each once, in the order of the rows */
+    private function called(Field $field, GivenProduct $given): array
+    {
+        $values = [];
+        foreach ($given->rows as $row) {
+            if ($this->says($row, $field)) {
+                $values[Name::of($row->text($field))->folded] ??= DraftValue::called($row->text($field));
+            }
+        }
+
+        return array_values($values);
+    }
+
+    /**
+     * New sizes take their place among the others, unless the product has an order of its own or the sheet is ours.
+     *
+     * @param  list<DraftAxis>  $drafts
+     * @param  list<ReadAxis>  $read
+     * @return list<ReadAxis>
+     */
+    private function sorted(array $drafts, array $read): array
+    {
+        $again = false;
+        foreach ($read as $at => $axis) {
+            $own = $this->product->matrix->axis($axis->axis->id);
+            $labels = array_column($own->values ?? [], 'label');
+            $isGrown = count($axis->axis->values) > count($labels);
+            if ($isGrown && !($this->terms->isOurs && $own === null) && (new SizeOrder())->sort($labels) === $labels) {
+                $draft = $drafts[$at];
+                $drafts[$at] = new DraftAxis($draft->name, '', false, null, $draft->axisId, $draft->values);
+                $again = true;
+            }
+        }
+
+        return $again ? (new DraftReader($this->catalog))->read(array_values($drafts), $this->product) : $read;
+    }
+
+    /** @return array<string, int> folded text => value id */
+    private function valuesByText(ReadAxis $axis): array
+    {
+        $byLabel = [];
+        foreach ($axis->axis->values as $value) {
+            $byLabel[Name::of($value->label)->folded] = $value->id;
+        }
+        $byText = $byLabel;
+        foreach ($axis->read->doubles as $double) {
+            $byText[Name::of($double->typed)->folded] ??= $byLabel[Name::of($double->kept)->folded];
+        }
+        foreach ($axis->read->otherWords as $word) {
+            $byText[Name::of($word->typed)->folded] ??= $byLabel[Name::of($word->known)->folded];
+        }
+
+        return $byText;
+    }
+
+    private function refuseNear(ReadAxis $axis, Field $field, GivenProduct $given): void
+    {
+        $near = [];
+        foreach ($axis->read->nearMisses as $miss) {
+            $near[Name::of($miss->typed)->folded] = $miss;
+        }
+        $isNew = array_flip(array_map(fn(string $label): string => Name::of($label)->folded, $axis->newValues()));
+        foreach ($given->rows as $row) {
+            $text = $row->text($field);
+            $miss = $near[Name::of($text)->folded] ?? null;
+            $isConfirmed = isset($this->terms->confirmed[SheetTerms::confirmation($field->key(), $text)]);
+            if ($miss !== null && isset($isNew[Name::of($text)->folded]) && !$isConfirmed) {
+                $this->problems->add($row, $field, ProblemKind::Near, $this->nearWords($miss, $axis), $miss->known);
+            }
+        }
+        if ($axis->near !== null && !isset($this->terms->confirmed[SheetTerms::confirmation('axis', $field->name)])) {
+            $this->problems->add(
+                $given->rows[0],
+                $field,
+                ProblemKind::Near,
+                "The library has no axis {$field->name}, and one called nearly so: {$axis->near}. Say which is meant.",
+                $axis->near,
+            );
+        }
+    }
+
+    private function nearWords(NearMiss $miss, ReadAxis $axis): string
+    {
+        return "“{$miss->typed}” is new to {$axis->axis->name}, and nearly {$miss->known}. Take {$miss->known}, or say " .
+            'that it is new.';
+    }
+}

@@ -1,0 +1,124 @@
+<?php
+
+declare(strict_types=1);
+
+use Core\Changes\Sheets\FollowSheet;
+use Core\Gallery\Entry;
+use Core\Gallery\Roles\Role;
+use Core\Matrix\Matrix;
+use Core\Pricing\Currency;
+use Core\Product\Difference\Difference;
+use Core\Product\Difference\DifferenceWording;
+use Core\Product\Product;
+use Core\Product\ProductDetails;
+use Core\Product\ProductState;
+use Core\Sheets\Reading\SheetTerms;
+use Random\Engine\Mt19937;
+use Random\Randomizer;
+use Tests\Core\Product\RandomProduct;
+use Tests\Core\Sheets\WrittenSheet;
+use Tests\Support\Seeds;
+
+/** @return list<array<string, mixed>> what each SKU answers, by the labels of its cell */
+function skuAnswers(Product $product): array
+{
+    $answers = [];
+    foreach ($product->made as $sku) {
+        $gallery = $product->galleries()->of($sku->cell);
+        $choice = $product->matrix->choice($sku->cell);
+        ksort($choice);
+        $roles = [];
+        foreach ([Role::Lead, Role::Card, Role::Hover, Role::Share, Role::Guide] as $role) {
+            $roles[$role->value] = $gallery->role($role)->placement()?->file;
+        }
+        $answers[json_encode($choice)] = [
+            'code' => $sku->code,
+            'price' => $product->price($sku)?->shown(),
+            'stock' => $product->units($sku),
+            'weight' => $sku->weightG,
+            'texts' => $sku->texts,
+            'gallery' => array_map(fn(Entry $entry): string => $entry->placement->file, $gallery->entries),
+            'alt texts' => array_map(fn(Entry $entry): string => $entry->placement->altText, $gallery->entries),
+            'views' => array_map(fn(Entry $entry): string => $entry->placement->view->key ?? '', $gallery->entries),
+            'roles' => $roles,
+        ];
+    }
+    ksort($answers);
+
+    return $answers;
+}
+
+/** Drawn so at times, and nothing that a catalog can hold. */
+function isOnOfferWhereLeftOut(Product $product): bool
+{
+    return array_filter($product->made, fn($sku) => !$product->matrix->isOffered($sku->cell)) !== [];
+}
+
+/**
+ * Whether several pictures with one job reach a SKU: which is the narrowest depends on how reaches are said, and a sheet
+ * says only where pictures show.
+ */
+function hasRivals(Product $product): bool
+{
+    foreach ($product->made as $sku) {
+        foreach (Role::cases() as $role) {
+            if ($product->galleries()->of($sku->cell)->role($role)->rivals !== []) {
+                return true;
+            }
+        }
+    }
+
+    return false;
+}
+
+it('changes nothing where it is brought back to where it was written', function (): void {
+    foreach (Seeds::upTo(150) as $seed) {
+        $random = new Randomizer(new Mt19937($seed));
+        $library = RandomProduct::library($random);
+        $product = new Product((new RandomProduct($random, $library))->state());
+        if (isOnOfferWhereLeftOut($product)) {
+            continue;
+        }
+        $follow = new FollowSheet(
+            WrittenSheet::of($product),
+            new SheetTerms(WrittenSheet::shelf($product->state), $library->views, isOurs: true),
+            'Sheet',
+        );
+        $read = $follow->read($product, WrittenSheet::catalog($library));
+        $difference = Difference::between($product->state, $read->wanted);
+        $said = array_map(fn($remark): string => $remark->words, (new DifferenceWording())->remarks($difference));
+        expect($read->problems)->toBe([], "seed {$seed}");
+        expect($said)->toBe([], "seed {$seed}");
+        expect($difference->isNone())->toBeTrue("seed {$seed}");
+    }
+});
+
+it('makes a product that answers the same where there is none', function (): void {
+    $tried = 0;
+    foreach (Seeds::upTo(150) as $seed) {
+        $random = new Randomizer(new Mt19937($seed));
+        $library = RandomProduct::library($random);
+        $state = (new RandomProduct($random, $library))->state();
+        // Its GTINs are numbers in a row, of which few have a check digit that holds.
+        $plain = $state->withSkus(array_map(fn($sku) => $sku->numbered(null), $state->skus));
+        $product = new Product($plain);
+        if (isOnOfferWhereLeftOut($product) || hasRivals($product)) {
+            continue;
+        }
+        $tried++;
+        $empty = new Product(
+            new ProductState(new ProductDetails('', $plain->details->code, Currency::of('EUR')), Matrix::of([])),
+        );
+        $follow = new FollowSheet(
+            WrittenSheet::of($product),
+            new SheetTerms(WrittenSheet::shelf($plain), $library->views, isOurs: true),
+            'Sheet',
+        );
+        $catalog = WrittenSheet::catalog($library);
+        $read = $follow->read($empty, $catalog);
+        expect($read->problems)->toBe([], "seed {$seed}");
+        $made = new Product($follow->on($empty, $catalog)->state);
+        expect(skuAnswers($made))->toBe(skuAnswers($product), "seed {$seed}");
+    }
+    expect($tried)->toBeGreaterThan(3);
+});
