@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace Bench;
 
-use App\Files\SheetExport;
-use App\Files\SheetWriter;
+use App\Files\Sheets\SheetExport;
+use App\Files\Sheets\SheetWriter;
 use App\Models\Product;
 use Illuminate\Support\Facades\DB;
 

@@ -298,7 +298,7 @@ final class BatchRunner
                     : $items;
         }
 
-        $ids = array_map(fn(BatchItem $item): int => $item->productId ?? 0, $items);
+        $ids = array_values(array_map(fn(BatchItem $item): int => $item->productId ?? 0, $items));
 
         return array_slice($items, 0, count(Portions::first($ids)));
     }

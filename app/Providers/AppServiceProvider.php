@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Providers;
 
 use App\Accounts\CommonPasswords;
+use App\Actions\Intake\ImportSheet;
 use App\Actions\Intake\LinkDropped;
 use App\Actions\Pictures\ChangePictures;
 use App\Actions\Product\EditDetails;
@@ -93,6 +94,7 @@ final class AppServiceProvider extends ServiceProvider
                     'details' => fn(): BulkOperation => $app->make(EditDetails::class),
                     ChangePictures::NAME => fn(): BulkOperation => $app->make(ChangePictures::class),
                     LinkDropped::NAME => fn(): BulkOperation => $app->make(LinkDropped::class),
+                    ImportSheet::NAME => fn(): BulkOperation => $app->make(ImportSheet::class),
                 ],
                 [
                     new OfferedOperation('price', 'sku-price'),

@@ -17,7 +17,7 @@ use App\Actions\Skus\SetPrices;
 use App\Actions\Skus\SetStock;
 use App\Console\Reports\GalleryReport;
 use App\Files\JsonLdDocument;
-use App\Files\SheetExport;
+use App\Files\Sheets\SheetExport;
 use App\History\Change;
 use App\Media\Incoming\IncomingFile;
 use App\Media\Incoming\Receipt;

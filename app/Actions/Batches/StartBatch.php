@@ -23,15 +23,15 @@ final class StartBatch
     public function __construct(private readonly BulkOperations $operations) {}
 
     /**
-     * @param  iterable<int>  $productIds
+     * @param  iterable<int|string>  $products  ids; of one that is yet to be what it is called
      *
      * @throws Refusal
      */
-    public function run(User $user, BatchOrder $order, iterable $productIds): Batch
+    public function run(User $user, BatchOrder $order, iterable $products): Batch
     {
         Gate::forUser($user)->authorize('edit');
         $words = $this->operations->named($order->act)->inWords($order->wanted);
-        $batch = DB::transaction(function () use ($user, $order, $productIds, $words): Batch {
+        $batch = DB::transaction(function () use ($user, $order, $products, $words): Batch {
             $batch = Batch::query()->create([
                 'id' => (string) Str::ulid(),
                 'user_id' => $user->id,
@@ -43,7 +43,7 @@ final class StartBatch
                 'created_at' => now(),
                 'beat_at' => now(),
             ]);
-            if (BatchItems::add($batch, $productIds, $order->where) === 0) {
+            if (BatchItems::add($batch, $products, $order->where) === 0) {
                 throw new Refusal('No product is meant. Take back a filter first.', RefusalKind::Missing);
             }
 

@@ -6,8 +6,8 @@ namespace App\Console\Commands;
 
 use App\Console\GivenTexts;
 use App\Console\Reports\CoverageReport;
-use App\Files\SheetWriter;
-use App\Files\ShootingSheet;
+use App\Files\Sheets\SheetWriter;
+use App\Files\Sheets\ShootingSheet;
 use App\Models\Product;
 use App\Store\Products\LoadedProduct;
 use App\Store\Products\Portions;

@@ -6,8 +6,8 @@ namespace App\Console\Commands;
 
 use App\Console\GivenTexts;
 use App\Files\JsonLdDocument;
-use App\Files\SheetExport;
-use App\Files\SheetWriter;
+use App\Files\Sheets\SheetExport;
+use App\Files\Sheets\SheetWriter;
 use App\Models\Product;
 use Core\Refusal;
 use Core\RefusalKind;

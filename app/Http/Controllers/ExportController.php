@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\Files\JsonLdDocument;
-use App\Files\SheetExport;
+use App\Files\Sheets\SheetExport;
 use App\Http\Requests\ProductRequest;
 use Illuminate\Http\Response;
 use Symfony\Component\HttpFoundation\StreamedResponse;

@@ -6,8 +6,8 @@ namespace App\Http\Controllers;
 
 use App\Files\Cards\ProductCards;
 use App\Files\Cards\WhichCards;
-use App\Files\SheetWriter;
-use App\Files\ShootingSheet;
+use App\Files\Sheets\SheetWriter;
+use App\Files\Sheets\ShootingSheet;
 use App\Http\CatalogRequest;
 use App\Http\Screens\Pictures\CardPaper;
 use App\Http\Screens\Pictures\CardScreen;

@@ -188,9 +188,9 @@ it('exports many products in as many queries as a hundred', function (): void {
     $queries = function (array $ids): int {
         DB::flushQueryLog();
         DB::enableQueryLog();
-        app(App\Files\SheetExport::class)->write(
+        app(App\Files\Sheets\SheetExport::class)->write(
             $ids,
-            App\Files\SheetWriter::csv(tempnam(sys_get_temp_dir(), 'slate')),
+            App\Files\Sheets\SheetWriter::csv(tempnam(sys_get_temp_dir(), 'slate')),
         );
         DB::disableQueryLog();
 

@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace App\Files;
+namespace App\Files\Sheets;
 
 use App\Summaries\Shooting\ShootingLine;
 use Core\Sheets\SafeCell;

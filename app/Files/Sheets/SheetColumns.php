@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace App\Files;
+namespace App\Files\Sheets;
 
 use App\Store\DetailsInUse;
 use Core\Details\DetailKind;

@@ -1,0 +1,40 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Intake\Sheets;
+
+use Core\Sheets\Columns\Field;
+use Core\Sheets\Columns\FieldKind;
+use Core\Sheets\Reading\GivenRow;
+
+/** Codes and numbers of SKUs that several products of a sheet say: no two SKUs of the catalog can have the same. */
+final class DoubleCells
+{
+    /** @var array<string, array{int, int}> hash of what is said => row, product */
+    private array $seen = [];
+
+    /** @var list<array{int, string, int}> row, header of the field, the other row */
+    private array $doubles = [];
+
+    public function see(GivenRow $row, int $product): void
+    {
+        foreach ([FieldKind::Sku, FieldKind::Gtin] as $kind) {
+            $text = $row->text(Field::of($kind));
+            if ($text === '' || mb_strtolower($text) === GivenRow::NONE) {
+                continue;
+            }
+            $hash = hash('xxh64', $kind->value . ' ' . mb_strtoupper($text), true);
+            [$other, $owner] = $this->seen[$hash] ??= [$row->number, $product];
+            if ($owner !== $product) {
+                $this->doubles[] = [$row->number, $kind->value, $other];
+            }
+        }
+    }
+
+    /** @return list<array{int, string, int}> */
+    public function all(int $most): array
+    {
+        return array_slice($this->doubles, 0, $most);
+    }
+}
