@@ -35,6 +35,7 @@ use App\Http\Controllers\Product\RoleController;
 use App\Http\Controllers\Product\SkuController;
 use App\Http\Controllers\Product\SwatchController;
 use App\Http\Controllers\Product\ValueController;
+use App\Http\Controllers\SheetController;
 use App\Http\Controllers\ShootController;
 use App\Http\Controllers\ShootingController;
 use App\Http\Controllers\SystemStatusController;
@@ -106,6 +107,10 @@ Route::middleware([
     Route::get('/intake/stored', [StoredController::class, 'index'])->name('intake.stored');
     Route::get('/intake/stored/{photo}/uses', [StoredController::class, 'uses'])->name('intake.stored.uses');
     Route::get('/intake/products', [IntakeController::class, 'find'])->name('intake.products');
+    Route::get('/intake/sheets/template.csv', [SheetController::class, 'template'])->name('sheet.template');
+    Route::get('/intake/sheets/{sheet}', [SheetController::class, 'show'])->name('sheet');
+    Route::get('/intake/sheets/{sheet}/columns', [SheetController::class, 'columns'])->name('sheet.columns');
+    Route::get('/intake/sheets/{sheet}/rejected.csv', [SheetController::class, 'rejects'])->name('sheet.rejects');
     Route::get('/intake/{drop}', [IntakeController::class, 'show'])->name('intake.drop');
     Route::get('/intake/{drop}/files/{file}', [IntakeController::class, 'settle'])->name('intake.settle');
     Route::get('/intake/{drop}/better', [IntakeController::class, 'better'])->name('intake.better');
@@ -211,6 +216,9 @@ Route::middleware([
         Route::post('/photos/{photo}/poster', [MediaController::class, 'poster'])->name('photo.poster');
         Route::post('/intake/stored/remove', [StoredController::class, 'remove'])->name('intake.stored.remove');
         Route::post('/intake/stored', [StoredController::class, 'store'])->name('intake.stored.pick');
+        Route::post('/intake/sheets/{sheet}/columns', [SheetController::class, 'arrange'])->name('sheet.arrange');
+        Route::post('/intake/sheets/{sheet}/mend', [SheetController::class, 'mend'])->name('sheet.mend');
+        Route::post('/intake/sheets/{sheet}/import', [SheetController::class, 'import'])->name('sheet.import');
         Route::prefix('/intake/{drop}')->group(function (): void {
             Route::post('/accept', [IntakeController::class, 'accept'])->name('intake.accept');
             Route::post('/link', [IntakeController::class, 'link'])->name('intake.link');

@@ -318,6 +318,9 @@ final class BatchRunner
             ->whereKey($batch->id)
             ->where('state', $batch->state->value)
             ->update(['state' => $next->value, 'beat_at' => now(), 'ended_at' => $next->isAtWork() ? null : now()]);
+        if (!$next->isAtWork()) {
+            event(new BatchEnded($batch->id));
+        }
     }
 
     /** @param  list<BatchItem>  $items */

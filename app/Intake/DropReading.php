@@ -88,7 +88,7 @@ final class DropReading
     {
         $files = DropFile::query()
             ->where('drop_id', $drop->id)
-            ->where('state', '<>', DropFileState::Unpacked)
+            ->whereNotIn('state', [DropFileState::Unpacked, DropFileState::Sheet])
             ->orderBy('id')
             ->get()
             ->keyBy('id')

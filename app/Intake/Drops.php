@@ -11,6 +11,7 @@ use App\Models\DropFile;
 use App\Models\DropFileState;
 use App\Models\Product;
 use App\Models\User;
+use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Pagination\LengthAwarePaginator;
 use Illuminate\Support\Carbon;
 use Illuminate\Support\Facades\DB;
@@ -35,7 +36,15 @@ final class Drops
     /** @return LengthAwarePaginator<int, Drop> the latest first */
     public function page(): LengthAwarePaginator
     {
-        return Drop::with('user')->latest('id')->paginate(self::PAGE);
+        // A drop of sheets alone is in the list of these.
+        $files = DropFile::query()->whereColumn('drop_files.drop_id', 'drops.id')->toBase();
+        $sheets = (clone $files)->where('state', DropFileState::Sheet->value);
+        $others = (clone $files)->where('state', '<>', DropFileState::Sheet->value);
+
+        return Drop::with('user')
+            ->where(fn(Builder $either) => $either->whereExists($others)->orWhereNotExists($sheets))
+            ->latest('id')
+            ->paginate(self::PAGE);
     }
 
     /**
@@ -47,7 +56,7 @@ final class Drops
         $counts = array_fill_keys($dropIds, new DropCounts());
         $rows = LinkingState::files()
             ->whereIn('drop_files.drop_id', $dropIds)
-            ->where('drop_files.state', '<>', DropFileState::Unpacked->value)
+            ->whereNotIn('drop_files.state', [DropFileState::Unpacked->value, DropFileState::Sheet->value])
             ->leftJoin('photo_marks', 'photo_marks.photo_id', '=', 'drop_files.photo_id')
             ->groupBy('drop_files.drop_id', 'drop_files.state', 'photo_marks.is_card', 'linking', 'is_undone')
             ->selectRaw(

@@ -22,6 +22,9 @@ enum DropFileState: string
     /** No picture, or one that cannot be taken. */
     case Refused = 'refused';
 
+    /** A sheet, which is read on a page of its own. */
+    case Sheet = 'sheet';
+
     /** A picture that somebody put aside: it belongs to nothing here. */
     case Aside = 'aside';
 }

@@ -12,6 +12,7 @@ use App\Actions\Product\EditDetails;
 use App\Actions\Skus\AdjustPrices;
 use App\Actions\Skus\ChangePrices;
 use App\Actions\Skus\SetStock;
+use App\Batches\BatchEnded;
 use App\Batches\BulkOperation;
 use App\Batches\BulkOperations;
 use App\Batches\OfferedOperation;
@@ -23,6 +24,7 @@ use App\History\SharedCounts;
 use App\Http\Middleware\LimitConcurrency;
 use App\Http\ProductAddress;
 use App\Http\SessionlessExceptionHandler;
+use App\Intake\Sheets\WorkOnSheet;
 use App\Intake\Table\DropTables;
 use App\Media\Incoming\PhotoInspector;
 use App\Media\PhotosRead;
@@ -76,6 +78,7 @@ final class AppServiceProvider extends ServiceProvider
         'placement',
         'range',
         'run',
+        'sheet',
         'value',
         'view',
         'word',
@@ -168,6 +171,7 @@ final class AppServiceProvider extends ServiceProvider
             }
             CountProducts::dispatch();
         });
+        Event::listen(fn(BatchEnded $ended) => WorkOnSheet::afterBatch($ended->batchId));
         Model::shouldBeStrict(!$this->app->environment('production'));
         foreach (Right::cases() as $right) {
             Gate::define($right->value, fn(User $user): bool => $user->right->includes($right));

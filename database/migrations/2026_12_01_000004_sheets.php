@@ -42,6 +42,9 @@ return new class extends Migration {
             $table->unsignedInteger('near_position')->nullable();
             $table->string('verdict', 10)->default('');
             $table->string('words', 400)->default('');
+            // What of it is new to the library, and how many combinations have no row.
+            $table->string('additions', 600)->default('');
+            $table->unsignedSmallInteger('left_out')->default(0);
             $table->char('batch_id', 26)->charset('ascii')->nullable();
             $table->unsignedInteger('batch_position')->nullable();
             $table->primary(['sheet_id', 'position']);
@@ -73,5 +76,12 @@ return new class extends Migration {
             $table->string('field', 120);
             $table->unique(['sender', 'folded']);
         });
+    }
+
+    public function down(): void
+    {
+        foreach (['sender_columns', 'sheet_rows', 'sheet_products', 'sheets'] as $table) {
+            Schema::dropIfExists($table);
+        }
     }
 };

@@ -74,7 +74,7 @@ return [
     'close' => 'Close',
     'lacking_of_skus' => ':lacking of :skus',
     'focus' => 'Focus',
-    'drop_photos_folders_or_a_zip' => '<b>Drop photos, folders or a ZIP here</b>, or',
+    'drop_photos_folders_or_a_zip' => '<b>Drop photos, folders, a ZIP or a sheet here</b>, or',
     'choose_files' => 'choose files',
     'or' => 'or',
     'a_folder' => 'a folder',

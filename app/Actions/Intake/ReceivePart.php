@@ -4,8 +4,10 @@ declare(strict_types=1);
 
 namespace App\Actions\Intake;
 
+use App\Files\Sheets\SheetFile;
 use App\Intake\Arrival;
 use App\Intake\IncomingParts;
+use App\Intake\Sheets\SheetArrival;
 use App\Intake\UnpackArchive;
 use App\Intake\ZipDirectory;
 use App\Media\PictureFault;
@@ -27,6 +29,7 @@ final class ReceivePart
         private readonly IncomingParts $parts,
         private readonly Arrival $arrival,
         private readonly WorkFolder $folders,
+        private readonly SheetArrival $sheets,
     ) {}
 
     /** @param  int  $at  where in the file it begins, in bytes */
@@ -80,21 +83,29 @@ final class ReceivePart
 
     private function takeIn(DropFile $file): void
     {
-        $isArchive = $this->folders->within(function (string $folder) use ($file): bool {
+        $state = $this->folders->within(function (string $folder) use ($file): DropFileState {
             $path = $this->parts->joined($file, $folder);
+            // A workbook is a ZIP as well, by its first bytes.
+            if (SheetFile::isSheet($path, $file->file)) {
+                return DropFileState::Sheet;
+            }
             if (ZipDirectory::isIn($path)) {
-                return true;
+                return DropFileState::Unpacking;
             }
             $this->arrival->take($file, $path);
 
-            return false;
+            return DropFileState::Stored;
         });
-        if ($isArchive) {
-            $file->update(['state' => DropFileState::Unpacking]);
-            UnpackArchive::dispatch($file->id)->afterCommit();
+        match ($state) {
+            DropFileState::Sheet => $this->sheets->take($file),
+            DropFileState::Unpacking => $this->unpack($file),
+            default => $this->parts->forget($file),
+        };
+    }
 
-            return;
-        }
-        $this->parts->forget($file);
+    private function unpack(DropFile $file): void
+    {
+        $file->update(['state' => DropFileState::Unpacking]);
+        UnpackArchive::dispatch($file->id)->afterCommit();
     }
 }

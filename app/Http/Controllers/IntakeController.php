@@ -24,6 +24,7 @@ use App\Intake\Drops;
 use App\Intake\PointedPlace;
 use App\Intake\ReadFile;
 use App\Intake\SettleCases;
+use App\Intake\Sheets\SheetList;
 use App\Intake\Table\DropTable;
 use App\Intake\Table\DropTables;
 use App\Intake\Table\KeptTable;
@@ -35,6 +36,7 @@ use App\Store\Products\ProductLoader;
 use App\Summaries\Lists\QuickSearch;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\JsonResponse;
+use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Response;
 
 final class IntakeController
@@ -46,6 +48,7 @@ final class IntakeController
         private readonly ProductLoader $products,
         private readonly SettleCases $cases,
         private readonly ViewShelf $shelf,
+        private readonly SheetList $sheets,
     ) {}
 
     public function index(): View
@@ -56,11 +59,18 @@ final class IntakeController
             'drops' => $page,
             'counts' => $this->drops->counts(array_values($page->pluck('id')->all())),
             'senders' => $this->drops->senders(),
+            'sheets' => $this->sheets->latest(),
         ]);
     }
 
-    public function show(IntakeRequest $request, Drop $drop): View|Response
+    public function show(IntakeRequest $request, Drop $drop): View|Response|RedirectResponse
     {
+        $sheet = $this->sheets->aloneIn($drop);
+        if ($sheet !== null) {
+            return $request->hasHeader('HX-Request')
+                ? response('', 200, ['HX-Redirect' => route('sheet', $sheet)])
+                : redirect()->route('sheet', $sheet);
+        }
         if ($request->text('pulse') !== '' && $request->text('pulse') === DropFingerprint::of($drop)) {
             return response()->noContent();
         }

@@ -86,12 +86,25 @@ final class SheetProducts
         return $items;
     }
 
-    /** The product of a row. */
-    public function ofRow(Sheet $sheet, int $row): ?int
+    /**
+     * The products of rows.
+     *
+     * @param  list<int>  $rows
+     * @return list<int>
+     */
+    public function ofRows(Sheet $sheet, array $rows): array
     {
-        $position = DB::table('sheet_rows')->where('sheet_id', $sheet->id)->where('row', $row)->value('product');
-
-        return $position === null ? null : (int) $position;
+        return array_values(
+            array_map(
+                intval(...),
+                DB::table('sheet_rows')
+                    ->where('sheet_id', $sheet->id)
+                    ->whereIn('row', $rows)
+                    ->distinct()
+                    ->pluck('product')
+                    ->all(),
+            ),
+        );
     }
 
     /**
@@ -100,12 +113,14 @@ final class SheetProducts
      */
     public function note(Sheet $sheet, array $verdicts, array $productIds): void
     {
-        $verdict = $product = '';
-        $words = [];
+        $verdict = $product = $leftOut = '';
+        $words = $additions = [];
         foreach ($verdicts as $position => $one) {
             $verdict .= " when {$position} then '{$one->verdict->value}'";
             $product .= " when {$position} then " . ($productIds[$position] ?? 'null');
+            $leftOut .= " when {$position} then {$one->leftOut}";
             $words[] = mb_strimwidth($one->words, 0, 400, '…');
+            $additions[] = mb_strimwidth(implode("\n", $one->additions), 0, 600);
         }
         $cases = implode('', array_map(fn(int $at): string => " when {$at} then ?", array_keys($verdicts)));
         $positions = implode(',', array_keys($verdicts));
@@ -113,8 +128,9 @@ final class SheetProducts
             'update `' .
                 self::TABLE .
                 "` set verdict = case position{$verdict} end, product_id = case position{$product} end, " .
-                "words = case position{$cases} end where sheet_id = ? and position in ({$positions})",
-            [...$words, $sheet->id],
+                "left_out = case position{$leftOut} end, words = case position{$cases} end, " .
+                "additions = case position{$cases} end where sheet_id = ? and position in ({$positions})",
+            [...$words, ...$additions, $sheet->id],
         );
     }
 
@@ -130,6 +146,36 @@ final class SheetProducts
                 ->pluck('products', 'verdict')
                 ->all(),
         );
+    }
+
+    /** @return list<string> what is new to the library, each once: "Color Dusk" */
+    public function additions(Sheet $sheet): array
+    {
+        $all = [];
+        foreach (
+            DB::table(self::TABLE)
+                ->where('sheet_id', $sheet->id)
+                ->where('additions', '<>', '')
+                ->distinct()
+                ->pluck('additions')
+            as $lines
+        ) {
+            $all += array_flip(explode("\n", $lines));
+        }
+
+        return array_map(strval(...), array_keys($all));
+    }
+
+    /** How many combinations of its products have no row, and are left out. */
+    public function leftOut(Sheet $sheet): int
+    {
+        return (int) DB::table(self::TABLE)->where('sheet_id', $sheet->id)->sum('left_out');
+    }
+
+    /** The last batch with which any of it was imported. */
+    public function lastBatch(Sheet $sheet): ?string
+    {
+        return DB::table(self::TABLE)->where('sheet_id', $sheet->id)->max('batch_id');
     }
 
     /**

@@ -25,6 +25,7 @@ final class VerdictRecord
                 $problem->kind->value,
                 $problem->message,
                 $problem->suggestion,
+                $problem->subject,
             ],
             $one->problems,
         );
@@ -41,7 +42,7 @@ final class VerdictRecord
     {
         /** @var array<string, array{string, string}> $changes */
         $changes = $row->changes === null ? [] : json_decode($row->changes, true, 4, JSON_THROW_ON_ERROR);
-        /** @var list<array{string, string, string, string}> $problems */
+        /** @var list<array{string, string, string, string, string}> $problems */
         $problems = $row->problems === null ? [] : json_decode($row->problems, true, 4, JSON_THROW_ON_ERROR);
         $problem = fn(array $one): CellProblem => new CellProblem(
             (int) $row->row,
@@ -49,6 +50,7 @@ final class VerdictRecord
             ProblemKind::from($one[1]),
             $one[2],
             $one[3],
+            $one[4],
         );
 
         return new RowVerdict(

@@ -54,6 +54,12 @@ final class VettedRows
         return $counts;
     }
 
+    /** Rows in which something goes that is there now. */
+    public function emptied(Sheet $sheet): int
+    {
+        return DB::table('sheet_rows')->where('sheet_id', $sheet->id)->where('changes', 'like', '%,""]%')->count();
+    }
+
     /** @return list<VettedRow> one more than a page where there are more */
     public function page(Sheet $sheet, ?SheetVerdict $verdict, ?ProblemKind $kind, int $after): array
     {

@@ -4,14 +4,11 @@ declare(strict_types=1);
 
 namespace App\Intake\Sheets;
 
-use App\Intake\IncomingParts;
-use App\Media\WorkFolder;
 use App\Models\Sheets\Sheet;
 use App\Models\Sheets\SheetState;
-use App\Refusals\PhotoRefused;
-use Core\Refusal;
 use Illuminate\Contracts\Queue\ShouldQueue;
 use Illuminate\Foundation\Queue\Queueable;
+use Illuminate\Support\Facades\DB;
 
 /** Reads, sorts and vets a sheet in the queue, some way at a time. Broken off, it goes on where it was. */
 final class WorkOnSheet implements ShouldQueue
@@ -46,42 +43,21 @@ final class WorkOnSheet implements ShouldQueue
         }
     }
 
-    public function handle(
-        SheetReading $reading,
-        SheetSorting $sorting,
-        SheetVetting $vetting,
-        IncomingParts $parts,
-        WorkFolder $folders,
-    ): void {
-        $end = microtime(true) + self::MOST_SECONDS;
-        $sheet = Sheet::with('file')->find($this->sheetId);
-        while ($sheet !== null && $sheet->state->isAtWork()) {
-            try {
-                match ($sheet->state) {
-                    SheetState::Reading => $folders->within(
-                        fn(string $folder) => $this->read($sheet, $reading, $parts, $folder),
-                    ),
-                    SheetState::Sorting => $sorting->sort($sheet),
-                    default => $vetting->advance($sheet),
-                };
-            } catch (Refusal | PhotoRefused $fault) {
-                $sheet->update([
-                    'state' => SheetState::Failed,
-                    'failure' => mb_strimwidth($fault->getMessage(), 0, 400, '…'),
-                ]);
-            }
-            if (microtime(true) >= $end && $sheet->state->isAtWork()) {
-                self::dispatch($this->sheetId);
-
-                return;
-            }
+    public function handle(SheetWork $work): void
+    {
+        $sheet = Sheet::query()->find($this->sheetId);
+        if ($sheet !== null && $work->advance($sheet, self::MOST_SECONDS)) {
+            self::dispatch($this->sheetId);
         }
     }
 
-    private function read(Sheet $sheet, SheetReading $reading, IncomingParts $parts, string $folder): void
+    /** Has sheets looked at anew that a batch imported, or that were taken back with it. */
+    public static function afterBatch(string $batchId): void
     {
-        $file = $sheet->file ?? throw new Refusal("The file of {$sheet->name} is not there any more. Bring it again.");
-        $reading->read($sheet, $parts->joined($file, $folder));
-        $parts->forget($file);
+        $ids = DB::table('sheet_products')->where('batch_id', $batchId)->distinct()->pluck('sheet_id');
+        foreach (Sheet::query()->whereIn('id', $ids)->where('state', SheetState::Ready)->get() as $sheet) {
+            $sheet->update(['state' => SheetState::Vetting, 'through' => 0, 'beat_at' => now()]);
+            self::dispatch($sheet->id);
+        }
     }
 }

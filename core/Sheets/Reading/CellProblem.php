@@ -12,6 +12,7 @@ final readonly class CellProblem
      * @param  string  $column  header of its field as we write it; empty where it is about the whole row
      * @param  string  $message  a sentence: what, why, what to do
      * @param  string  $suggestion  what may be meant; empty for nothing
+     * @param  string  $subject  the part of the cell that it is about; empty for all of it
      */
     public function __construct(
         public int $row,
@@ -19,5 +20,6 @@ final readonly class CellProblem
         public ProblemKind $kind,
         public string $message,
         public string $suggestion = '',
+        public string $subject = '',
     ) {}
 }

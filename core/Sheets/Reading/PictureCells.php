@@ -103,15 +103,22 @@ final class PictureCells
         }
         if (!isset($this->terms->confirmed[SheetTerms::confirmation(FieldKind::Photos->value, $name)])) {
             $near = $this->terms->pictures->near($name);
-            $this->problems->add(
+            $message =
+                "No picture is called “{$name}”" .
+                ($near === null
+                    ? '. Drop it on the intake first, or go on without it.'
+                    : "; one is called {$near}. Take that, drop the missing one first, or go on without it.");
+            $this->problems->addOf(
                 $row,
                 $field,
-                ProblemKind::NoPicture,
-                "No picture is called “{$name}”" .
-                    ($near === null
-                        ? '. Drop it on the intake first, or go on without it.'
-                        : "; one is called {$near}. Take that, drop the missing one first, or go on without it."),
-                $near ?? '',
+                new CellProblem(
+                    $row->number,
+                    $field->header(),
+                    ProblemKind::NoPicture,
+                    $message,
+                    $near ?? '',
+                    $name,
+                ),
             );
         }
 

@@ -17,7 +17,12 @@ final class Problems
 
     public function add(GivenRow $row, Field $field, ProblemKind $kind, string $message, string $suggestion = ''): void
     {
-        $problem = new CellProblem($row->number, $field->header(), $kind, $message, $suggestion);
+        $this->addOf($row, $field, new CellProblem($row->number, $field->header(), $kind, $message, $suggestion));
+    }
+
+    /** About a part of the cell. */
+    public function addOf(GivenRow $row, Field $field, CellProblem $problem): void
+    {
         $this->all["{$row->number} {$field->key()}"] ??= $problem;
     }
 

@@ -125,6 +125,7 @@ final readonly class SheetJudge
     private function changes(Product $before, Product $after, GivenProduct $given, array $own): array
     {
         [$old, $new] = [$this->lines($before), $this->lines($after)];
+        $isRuled = $given->has(Field::of(FieldKind::BasePrice));
         [$oldWriter, $newWriter] = [new CellWriter($before), new CellWriter($after)];
         $changes = [];
         foreach ($given->rows as $at => $row) {
@@ -134,8 +135,11 @@ final readonly class SheetJudge
                 if ($field->kind->isIgnored() || $field->kind === FieldKind::Product || ($isWhole && $at > 0)) {
                     continue;
                 }
-                $was = $this->text($oldWriter, $field, $isWhole ? reset($old) : ($old[$cell ?? ''] ?? false));
-                $is = $this->text($newWriter, $field, $isWhole ? reset($new) : ($new[$cell ?? ''] ?? false));
+                // Where a sheet has no base price, its prices are what the SKUs cost.
+                $isCost = $field->kind === FieldKind::Price && !$isRuled;
+                $shown = $isCost ? Field::of(FieldKind::EffectivePrice) : $field;
+                $was = $this->text($oldWriter, $shown, $isWhole ? reset($old) : ($old[$cell ?? ''] ?? false));
+                $is = $this->text($newWriter, $shown, $isWhole ? reset($new) : ($new[$cell ?? ''] ?? false));
                 if ($was !== $is) {
                     $changes[$row->number][$field->header()] = [$was, $is];
                 }
