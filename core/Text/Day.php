@@ -38,10 +38,40 @@ final readonly class Day
             preg_match('/^((?:19|20|21)\d\d)-(0[1-9]|1[0-2])-(\d\d)$/', $text, $found) !== 1 ||
             !self::isInMonth((int) $found[1], (int) $found[2], (int) $found[3])
         ) {
-            throw new UnreadableDay($typed);
+            throw UnreadableDay::called($typed);
         }
 
         return new self($text);
+    }
+
+    /**
+     * In whichever order people write it: "2026-12-24", "24.12.2026", "24/12/2026", "12/24/2026". With points the day
+     * stands first; otherwise what can be read in two ways is refused with both.
+     *
+     * @throws UnreadableDay
+     */
+    public static function inAnyOrder(string $typed): self
+    {
+        $text = trim($typed);
+        if (preg_match('~^(\d{1,2})([./-])(\d{1,2})\2((?:19|20|21)\d\d)$~', $text, $found) !== 1) {
+            return self::typed((string) preg_replace('~^(\d{4})[./](\d{1,2})[./](\d{1,2})$~', '$1-$2-$3', $text));
+        }
+        [, $first, $sign, $second, $year] = $found;
+        $dayFirst = self::of((int) $year, (int) $second, (int) $first);
+        $monthFirst = $sign === '.' ? null : self::of((int) $year, (int) $first, (int) $second);
+        if ($dayFirst !== null && $monthFirst !== null && $dayFirst->iso !== $monthFirst->iso) {
+            throw UnreadableDay::twoReadings($typed, $dayFirst, $monthFirst);
+        }
+
+        return $dayFirst ?? ($monthFirst ?? throw UnreadableDay::called($typed));
+    }
+
+    /** Null where the calendar has no such day. */
+    private static function of(int $year, int $month, int $day): ?self
+    {
+        return $month >= 1 && $month <= 12 && self::isInMonth($year, $month, $day)
+            ? new self(sprintf('%04d-%02d-%02d', $year, $month, $day))
+            : null;
     }
 
     public function isBefore(self $other): bool

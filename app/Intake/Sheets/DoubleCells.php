@@ -27,7 +27,9 @@ final class DoubleCells
             $hash = hash('xxh64', $kind->value . ' ' . mb_strtoupper($text), true);
             [$other, $owner] = $this->seen[$hash] ??= [$row->number, $product];
             if ($owner !== $product) {
+                // Nobody knows which of them is right.
                 $this->doubles[] = [$row->number, $kind->value, $other];
+                $this->doubles[] = [$other, $kind->value, $row->number];
             }
         }
     }

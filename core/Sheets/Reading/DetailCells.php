@@ -20,6 +20,7 @@ use Core\Reach\Simplifier;
 use Core\Sheets\Columns\Field;
 use Core\Sheets\Columns\FieldKind;
 use Core\Stock\StockBook;
+use Core\Text\Day;
 use Core\Stock\StockChange;
 
 /**
@@ -127,6 +128,7 @@ final readonly class DetailCells
                     $this->currency,
                 )->text()
                 : Sale::typed($said->text, '', '', $this->currency)->text(),
+            DetailKind::PreOrder => Day::inAnyOrder($said->text)->iso,
             DetailKind::Breaks => QuantityBreaks::listed($said->text, $this->currency)->text(),
             DetailKind::BuyerText => preg_match('/^(\d+) (\d+) (.+)$/s', $said->text, $found) === 1
                 ? $this->listed($kind, [$found[3], $found[1], $found[2]])

@@ -163,15 +163,10 @@ final readonly class ProductCells
         if (!$given->has($field)) {
             return null;
         }
-        $said = null;
-        foreach ($given->rows as $row) {
+        $said = $this->usual($field, $given);
+        foreach ($said === null ? [] : $given->rows as $row) {
             $text = $row->text($field);
-            if ($text === '') {
-                continue;
-            }
-            if ($said === null) {
-                $said = new SaidCell($row, $field, $text);
-            } elseif ($said->text !== $text) {
+            if ($text !== '' && $said->text !== $text) {
                 $this->problems->add(
                     $row,
                     $field,
@@ -188,6 +183,24 @@ final readonly class ProductCells
             ($this->terms->empty === EmptyCells::Clear && $field->kind !== FieldKind::Name
                 ? new SaidCell($given->rows[0], $field, '')
                 : null);
+    }
+
+    /** What most of the rows say, of as many the first; null where none says anything. */
+    private function usual(Field $field, GivenProduct $given): ?SaidCell
+    {
+        $rows = $counts = [];
+        foreach ($given->rows as $row) {
+            $text = $row->text($field);
+            if ($text !== '') {
+                $hash = hash('xxh64', $text);
+                $rows[$hash] ??= $row;
+                $counts[$hash] = ($counts[$hash] ?? 0) + 1;
+            }
+        }
+        arsort($counts);
+        $first = $rows[array_key_first($counts) ?? ''] ?? null;
+
+        return $first === null ? null : new SaidCell($first, $field, $first->text($field));
     }
 
     private function short(string $text): string
