@@ -13,11 +13,12 @@ use App\Store\Library\LibraryRows;
 use App\Store\Products\CatalogLookup;
 use App\Store\Products\ChosenSkusLoader;
 use App\Store\Products\LoadedProduct;
+use App\Store\Products\PortionCatalog;
 use App\Store\Products\ProductLoader;
 use App\Store\StateWriter;
+use Core\Changes\AsksCatalog;
 use Core\Changes\Changed;
 use Core\Changes\GrowsLibrary;
-use Core\Changes\Matrix\ReadAxis;
 use Core\Changes\ProductChange;
 use Core\Changes\SkuChange;
 use Core\CoreException;
@@ -146,13 +147,17 @@ final readonly class Portion
             }
         }
         $open = array_diff_key($changes, $refused);
+        $catalog = $this->catalogFor($open);
         [$chosen, $whole] = $this->loaded($products, $open);
         foreach ($open as $id => $change) {
             try {
                 [$before[$id], $changed[$id]] =
                     $change instanceof SkuChange
-                        ? [$chosen[$id]->product->state, $change->on($chosen[$id], $this->catalog)]
-                        : [$whole[$id]->core->state, $this->changed($whole[$id]->core, $change, $ledgers[$id] ?? null)];
+                        ? [$chosen[$id]->product->state, $change->on($chosen[$id], $catalog)]
+                        : [
+                            $whole[$id]->core->state,
+                            $this->changed($whole[$id]->core, $change, $catalog, $ledgers[$id] ?? null),
+                        ];
             } catch (CoreException $refusal) {
                 unset($before[$id], $changed[$id]);
                 $refused[$id] = PortionOutcome::refused($refusal->getMessage());
@@ -160,6 +165,22 @@ final readonly class Portion
         }
 
         return [$refused, $before, $changed];
+    }
+
+    /** @param  array<int, ProductChange|SkuChange>  $changes */
+    private function catalogFor(array $changes): PortionCatalog
+    {
+        $catalog = new PortionCatalog($this->catalog);
+        $codes = $gtins = [];
+        foreach ($changes as $change) {
+            if ($change instanceof AsksCatalog) {
+                array_push($codes, ...$change->askedCodes());
+                array_push($gtins, ...$change->askedGtins());
+            }
+        }
+        $catalog->know($codes, $gtins);
+
+        return $catalog;
     }
 
     /**
@@ -188,20 +209,33 @@ final readonly class Portion
      *
      * @throws CoreException
      */
-    private function changed(CoreProduct $product, ProductChange $change, ?Ledger $ledger): Changed
-    {
-        $changed = $change->on($product, $this->catalog);
-        if ($ledger === null || !$change instanceof GrowsLibrary) {
+    private function changed(
+        CoreProduct $product,
+        ProductChange $change,
+        PortionCatalog $catalog,
+        ?Ledger $ledger,
+    ): Changed {
+        $changed = $change->on($product, $catalog);
+        if ($ledger === null || !$change instanceof GrowsLibrary || !self::lacksSomething($changed)) {
             return $changed;
         }
-        $named = $change->named($product, $this->catalog);
-        if (array_filter($named, fn(ReadAxis $axis): bool => $axis->isNew() || $axis->newValues() !== []) === []) {
-            return $changed;
-        }
-        $this->library->addMissing($ledger, $named);
+        $this->library->addMissing($ledger, $change->named($product, $catalog));
         $this->shared->follow($ledger->log());
+        $catalog->forgetLibrary();
 
-        return $change->on($product, $this->catalog);
+        return $change->on($product, $catalog);
+    }
+
+    /** Whether it has an axis or a value that the library does not have. */
+    private static function lacksSomething(Changed $changed): bool
+    {
+        foreach ($changed->state->matrix->axes as $axis) {
+            if ($axis->id < 0 || min([0, ...$axis->valueIds()]) < 0) {
+                return true;
+            }
+        }
+
+        return false;
     }
 
     /**

@@ -21,11 +21,20 @@ final readonly class Name
     /** Normalizer::FORM_KC_CF, which static analysis does not know. */
     private const NFKC_CASEFOLD = 48;
 
+    /** Signs of ASCII that can be seen, and spaces. */
+    private const PLAIN = '/^[\x20-\x7E]*$/D';
+
     private function __construct(public string $shown, public string $folded) {}
 
     /** @param  string  $typed  anything; what is no UTF-8 is read as far as it is */
     public static function of(string $typed): self
     {
+        if (preg_match(self::PLAIN, $typed) === 1) {
+            // Of these neither normalizing nor folding makes anything but small letters.
+            $shown = trim((string) preg_replace('/ {2,}/', ' ', $typed), ' ');
+
+            return new self($shown, strtolower($shown));
+        }
         $shown = self::collapsed(self::normal(mb_scrub($typed, 'UTF-8'), Normalizer::FORM_C));
 
         return new self($shown, self::fold($shown));

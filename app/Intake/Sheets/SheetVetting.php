@@ -9,6 +9,7 @@ use App\Models\Sheets\Sheet;
 use App\Models\Sheets\SheetState;
 use App\Store\Library\ViewShelf;
 use App\Store\Products\CatalogLookup;
+use App\Store\Products\PortionCatalog;
 use App\Store\Products\ProductLoader;
 use Core\Changes\Codes\ProductCode;
 use Core\Changes\Sheets\FollowSheet;
@@ -119,7 +120,11 @@ final readonly class SheetVetting
         $loaded = $this->loader->loadMany(array_values($records->all()));
         $there = $records->keyBy(fn(ProductRecord $record): string => mb_strtoupper($record->code));
         $taken = $this->catalog->codes($codes, null, []);
-        $judge = new SheetJudge($this->catalog);
+        $follows = array_map(
+            fn(GivenProduct $own): FollowSheet => new FollowSheet($own, $terms, "Sheet {$sheet->name}"),
+            $given,
+        );
+        $judge = new SheetJudge($this->catalogFor($follows));
         $verdicts = $ids = [];
         foreach ($items as $item) {
             $record = $there->get(mb_strtoupper($item->code));
@@ -133,14 +138,25 @@ final readonly class SheetVetting
                 ...$isNew ? $this->faultsOfNew($item, $own, $record === null ? $taken : []) : [],
                 ...$this->faultsOfSheet($sheet, $item, $own, $items),
             ];
-            $follow = new FollowSheet($own, $terms, "Sheet {$sheet->name}");
-            $verdicts[$item->position] = $judge->judge($product, $isNew, $own, $follow, $more);
+            $verdicts[$item->position] = $judge->judge($product, $isNew, $own, $follows[$item->position], $more);
             if (!$isNew) {
                 $ids[$item->position] = $record->id;
             }
         }
 
         return [$verdicts, $ids];
+    }
+
+    /** @param  array<int, FollowSheet>  $follows */
+    private function catalogFor(array $follows): PortionCatalog
+    {
+        $catalog = new PortionCatalog($this->catalog);
+        $catalog->know(
+            array_merge(...array_map(fn(FollowSheet $one): array => $one->askedCodes(), array_values($follows))),
+            array_merge(...array_map(fn(FollowSheet $one): array => $one->askedGtins(), array_values($follows))),
+        );
+
+        return $catalog;
     }
 
     public static function nothing(string $code): Product

@@ -65,6 +65,14 @@ final readonly class CatalogLookup implements Catalog
         return array_values($axes->map(fn(LibraryAxis $axis): SharedAxis => $axis->toCore())->all());
     }
 
+    /** @return list<SharedAxis> all of the library */
+    public function allAxes(): array
+    {
+        $axes = LibraryAxis::with(['values', 'runs'])->get();
+
+        return array_values($axes->map(fn(LibraryAxis $axis): SharedAxis => $axis->toCore())->all());
+    }
+
     public function axisNames(): array
     {
         return array_values(LibraryAxis::query()->pluck('name')->all());

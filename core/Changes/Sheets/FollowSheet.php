@@ -4,19 +4,23 @@ declare(strict_types=1);
 
 namespace Core\Changes\Sheets;
 
+use Core\Changes\AsksCatalog;
 use Core\Changes\BecomeState;
 use Core\Changes\Catalog;
 use Core\Changes\Changed;
 use Core\Changes\GrowsLibrary;
 use Core\Product\Difference\Difference;
 use Core\Product\Product;
+use Core\Sheets\Columns\Field;
+use Core\Sheets\Columns\FieldKind;
 use Core\Sheets\Reading\GivenProduct;
+use Core\Sheets\Reading\GivenRow;
 use Core\Sheets\Reading\ReadSheet;
 use Core\Sheets\Reading\SheetReader;
 use Core\Sheets\Reading\SheetTerms;
 
 /** Makes of a product what the rows of a sheet say. */
-final readonly class FollowSheet implements GrowsLibrary
+final readonly class FollowSheet implements AsksCatalog, GrowsLibrary
 {
     /** @param  string  $why  "Sheet spring.csv": what changed is said behind it */
     public function __construct(private GivenProduct $given, private SheetTerms $terms, private string $why) {}
@@ -45,6 +49,24 @@ final readonly class FollowSheet implements GrowsLibrary
         return Difference::between($product->state, $read->wanted)->isNone()
             ? new Changed($product->state, '')
             : (new BecomeState($read->wanted, $this->why))->on($product, $catalog);
+    }
+
+    public function askedCodes(): array
+    {
+        return $this->texts(FieldKind::Sku);
+    }
+
+    public function askedGtins(): array
+    {
+        return $this->texts(FieldKind::Gtin);
+    }
+
+    /** @return list<string> */
+    private function texts(FieldKind $kind): array
+    {
+        $texts = array_map(fn(GivenRow $row): string => $row->text(Field::of($kind)), $this->given->rows);
+
+        return array_values(array_filter($texts, fn(string $text): bool => $text !== ''));
     }
 
     private function sound(Product $product, Catalog $catalog): ReadSheet

@@ -13,7 +13,13 @@ use Core\Text\Name;
 /** What a column of a sheet says, with the name of what it says it of. */
 final readonly class Field
 {
-    private function __construct(public FieldKind $kind, public string $name = '') {}
+    /** The same for all headers that mean the same. */
+    private string $key;
+
+    private function __construct(public FieldKind $kind, public string $name = '')
+    {
+        $this->key = $kind->isNamed() ? Name::of("{$kind->value} {$name}")->folded : $this->header();
+    }
 
     public static function of(FieldKind $kind): self
     {
@@ -108,7 +114,7 @@ final readonly class Field
     /** The same for all headers that mean the same. */
     public function key(): string
     {
-        return Name::of($this->header())->folded;
+        return $this->key;
     }
 
     /** The detail that it says; null where it says something else. */

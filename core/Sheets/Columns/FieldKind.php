@@ -51,7 +51,10 @@ enum FieldKind: string
     /** Whether a name belongs to it, and stands in the header behind the word. */
     public function isNamed(): bool
     {
-        return in_array($this, [self::Axis, self::Adds, self::Swatch, self::Fact], true);
+        return match ($this) {
+            self::Axis, self::Adds, self::Swatch, self::Fact => true,
+            default => false,
+        };
     }
 
     /** Whether it is said of the whole product, so that it may stand in the first of its rows only. */

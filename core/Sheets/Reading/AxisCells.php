@@ -52,7 +52,7 @@ final readonly class AxisCells
             $drafts[] = $this->draft(null, $field, $given);
             $named[] = $field;
         }
-        $read = $this->sorted($drafts, (new DraftReader($this->catalog))->read($drafts, $this->product));
+        $read = (new DraftReader($this->catalog))->read($drafts, $this->product);
         $ids = $values = [];
         foreach ($read as $at => $axis) {
             if ($named[$at] !== null) {
@@ -75,7 +75,14 @@ final readonly class AxisCells
         $values = array_map(DraftValue::of(...), $own->values ?? []);
         array_push($values, ...$field === null ? [] : $this->called($field, $given));
 
-        return new DraftAxis($own === null ? (string) $field?->name : '', '', true, null, $own?->id, $values);
+        return new DraftAxis(
+            $own === null ? (string) $field?->name : '',
+            '',
+            $this->keepsOrder($own),
+            null,
+            $own?->id,
+            $values,
+        );
     }
 
     /** @return list<DraftValue> each once, in the order of the rows */
@@ -91,28 +98,12 @@ final readonly class AxisCells
         return array_values($values);
     }
 
-    /**
-     * New sizes take their place among the others, unless the product has an order of its own or the sheet is ours.
-     *
-     * @param  list<DraftAxis>  $drafts
-     * @param  list<ReadAxis>  $read
-     * @return list<ReadAxis>
-     */
-    private function sorted(array $drafts, array $read): array
+    /** New sizes take their place among the others, unless the product has an order of its own or the sheet is ours. */
+    private function keepsOrder(?Axis $own): bool
     {
-        $again = false;
-        foreach ($read as $at => $axis) {
-            $own = $this->product->matrix->axis($axis->axis->id);
-            $labels = array_column($own->values ?? [], 'label');
-            $isGrown = count($axis->axis->values) > count($labels);
-            if ($isGrown && !($this->terms->isOurs && $own === null) && (new SizeOrder())->sort($labels) === $labels) {
-                $draft = $drafts[$at];
-                $drafts[$at] = new DraftAxis($draft->name, '', false, null, $draft->axisId, $draft->values);
-                $again = true;
-            }
-        }
+        $labels = array_column($own->values ?? [], 'label');
 
-        return $again ? (new DraftReader($this->catalog))->read(array_values($drafts), $this->product) : $read;
+        return $own === null ? $this->terms->isOurs : (new SizeOrder())->sort($labels) !== $labels;
     }
 
     /** @return array<string, int> folded text => value id */

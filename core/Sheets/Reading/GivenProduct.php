@@ -10,21 +10,21 @@ use Core\Sheets\Columns\FieldKind;
 /** The rows of a sheet that are about one product. */
 final readonly class GivenProduct
 {
+    /** @var array<string, true> keys of the fields */
+    private array $has;
+
     /**
      * @param  list<Field>  $fields  of all columns that are read
      * @param  non-empty-list<GivenRow>  $rows  in their order
      */
-    public function __construct(public array $fields, public array $rows) {}
+    public function __construct(public array $fields, public array $rows)
+    {
+        $this->has = array_fill_keys(array_map(fn(Field $field): string => $field->key(), $fields), true);
+    }
 
     public function has(Field $field): bool
     {
-        foreach ($this->fields as $own) {
-            if ($own->key() === $field->key()) {
-                return true;
-            }
-        }
-
-        return false;
+        return isset($this->has[$field->key()]);
     }
 
     /** @return list<Field> of a kind, in the order of their columns */
