@@ -74,3 +74,117 @@ it('names forty faults of twenty kinds at their cells, takes what is sound, and 
     Sheets::imported($shop->user, $third);
     expect(Product::query()->standing()->count())->toBe(1 + $counts['new']);
 });
+
+const UNTIDY = <<<CSV
+    Artikelnummer;Bezeichnung;Farbe;Größe;SKU;EAN;Preis;Bestand;Bild;Lagerort
+    COAT;Orchard coat;Moss;S;COAT-1;;99,00;5;missing.jpg;A1
+    COAT;Orchard coat;Clay;S;COAT-2;;99,00;3;;A1
+    COAT;Orchard coat;Clayy;M;COAT-3;;109,00;0;;A2
+    BOOT;Yard boot;;39;BOOT-39;4006381333931;79,00;7;;A3
+    BOOT;Yard boot;;40;BOOT-40;4006381333932;79,00;7;;A3
+    HOE;Hand hoe;;;HOE;;12,50;9;;A4
+    CSV;
+
+it('shows verdicts, mends them in place for all rows alike, and imports from its page', function (): void {
+    Queue::fake();
+    $shop = Shop::stocked();
+    $sheet = Sheets::vetted($shop->user, UNTIDY);
+    $page = $this->actingAs($shop->user)->get("/intake/sheets/{$sheet->id}");
+    $page
+        ->assertOk()
+        ->assertSee('6 rows · 3 products')
+        ->assertSee('“Clayy” is new to Color, and nearly Clay.')
+        ->assertSee('No picture is called “missing.jpg”')
+        ->assertSee('Import 1 product');
+    $mend = fn(int $row, string $field, array $more) => $this->post(
+        "/intake/sheets/{$sheet->id}/mend",
+        ['row' => $row, 'field' => $field] + $more,
+        ['HX-Request' => 'true'],
+    );
+    $mend(4, 'axis Color', ['way' => 'take', 'all' => '1'])->assertOk()->assertDontSee('Clayy');
+    $mend(2, 'photos', ['way' => 'confirm'])->assertOk()->assertSee('Import 2 products');
+    $mend(2, 'photos', ['way' => 'confirm'])->assertStatus(422)->assertSee('mended this cell meanwhile');
+    $mend(6, 'gtin', ['way' => 'type', 'text' => '5901234123457'])->assertOk()->assertSee('Import 3 products');
+    expect(faultsOf($sheet->refresh()))->toBe([]);
+    $this->post("/intake/sheets/{$sheet->id}/import", ['token' => (string) Illuminate\Support\Str::uuid(), 'most' => '1'])
+        ->assertRedirect();
+    app(BatchRunner::class)->advance((string) app(SheetProducts::class)->lastBatch($sheet), 60);
+    expect(Product::query()->standing()->where('code', 'COAT')->exists())
+        ->toBeTrue()
+        ->and(Product::query()->standing()->where('code', 'HOE')->exists())
+        ->toBeFalse();
+});
+
+it('remembers for a sender what a person took a column for', function (): void {
+    Queue::fake();
+    $shop = Shop::stocked();
+    $sheet = Sheets::vetted($shop->user, UNTIDY);
+    $sheet->update(['sender' => 'Linum Mills']);
+    $this->actingAs($shop->user)
+        ->get("/intake/sheets/{$sheet->id}/columns")
+        ->assertOk()
+        ->assertSee('Lagerort')
+        ->assertSee('not known: left alone');
+    $this->post("/intake/sheets/{$sheet->id}/columns", [
+        'shape' => 'sku',
+        'empty' => 'keep',
+        'columns' => [9 => 'fact Lagerort'],
+    ])->assertRedirect();
+    $next = Sheets::vetted($shop->user, "name;Lagerort\nBucket;A9\n");
+    $next->delete();
+    $known = app(App\Intake\Sheets\SenderColumns::class)->of('LINUM mills');
+    expect($known)->toBe(['lagerort' => 'fact Lagerort']);
+    // Two columns cannot say the same.
+    $this->post("/intake/sheets/{$sheet->id}/columns", ['shape' => 'sku', 'columns' => [9 => 'sku']])
+        ->assertSessionHasErrors();
+});
+
+it('shows sheets to those who may look, and lets only those change them who may edit', function (): void {
+    $shop = Shop::stocked();
+    $sheet = Sheets::vetted($shop->user, UNTIDY);
+    $this->actingAs(Shop::person(App\Models\Right::View));
+    $this->get("/intake/sheets/{$sheet->id}")->assertOk()->assertDontSee('Import 1 product')->assertDontSee('in all rows alike');
+    $this->get("/intake/sheets/{$sheet->id}/columns")->assertOk();
+    $this->get('/intake/sheets/template.csv')->assertOk();
+    foreach (['columns', 'mend', 'import'] as $way) {
+        $this->post("/intake/sheets/{$sheet->id}/{$way}", ['row' => 4, 'field' => 'gtin', 'way' => 'type'])
+            ->assertForbidden();
+    }
+    $rejects = $this->get("/intake/sheets/{$sheet->id}/rejected.csv")->assertOk()->streamedContent();
+    expect(explode("\n", trim($rejects)))
+        ->toHaveCount(6)
+        ->and($rejects)
+        ->toContain('reasons')
+        ->toContain('nearly Clay');
+});
+
+it('joins rows that a slip in a name parts, or takes them for another product', function (): void {
+    Queue::fake();
+    $shop = Shop::stocked();
+    $bytes = "name;Größe;Preis\nOrchard coat;S;99\nOrchard coat;M;99\nOrchad coat;L;99\n";
+    $joined = Sheets::vetted($shop->user, $bytes);
+    expect(faultsOf($joined))->toBe([4 => ['name']]);
+    app(App\Actions\Intake\MendSheet::class)->run($shop->user, $joined, 4, 'name', App\Intake\Sheets\Mending::Take);
+    expect(app(SheetProducts::class)->counts($joined->refresh()))->toBe(['new' => 1]);
+    $parted = Sheets::vetted($shop->user, $bytes);
+    app(App\Actions\Intake\MendSheet::class)->run($shop->user, $parted, 4, 'name', App\Intake\Sheets\Mending::Confirm);
+    expect(app(SheetProducts::class)->counts($parted->refresh()))->toBe(['new' => 2]);
+});
+
+it('leaves what empty cells say, or takes it away where a person says so', function (): void {
+    $shop = Shop::stocked();
+    $bytes = "sku;gtin;stock;price\nSMOCK-MOSS-S;;;none\nSMOCK-MOSS-M;;4;\n";
+    $kept = Sheets::vetted($shop->user, $bytes);
+    $cleared = Sheets::vetted($shop->user, $bytes, 'sheet.csv', Core\Sheets\Reading\EmptyCells::Clear);
+    $changes = fn(Sheet $sheet): array => array_map(
+        fn($row): array => $row->verdict->changes,
+        iterator_to_array(app(VettedRows::class)->all($sheet), false),
+    );
+    expect($changes($kept))
+        ->toBe([['price' => ['49.00', '']], ['stock' => ['10', '4']]])
+        ->and($changes($cleared))
+        ->toBe([
+            ['stock' => ['10', ''], 'price' => ['49.00', '']],
+            ['stock' => ['10', '4'], 'price' => ['49.00', '']],
+        ]);
+});
