@@ -8,6 +8,7 @@ use App\Http\Controllers\Accounts\SessionController;
 use App\Http\Controllers\BatchController;
 use App\Http\Controllers\BulkPictureController;
 use App\Http\Controllers\CatalogController;
+use App\Http\Controllers\CombineController;
 use App\Http\Controllers\ExportController;
 use App\Http\Controllers\HelpController;
 use App\Http\Controllers\IntakeController;
@@ -107,6 +108,9 @@ Route::middleware([
     Route::get('/intake/stored', [StoredController::class, 'index'])->name('intake.stored');
     Route::get('/intake/stored/{photo}/uses', [StoredController::class, 'uses'])->name('intake.stored.uses');
     Route::get('/intake/products', [IntakeController::class, 'find'])->name('intake.products');
+    Route::get('/single-items', [CombineController::class, 'show'])
+        ->middleware('at-once:heavy,1')
+        ->name('combine');
     Route::get('/intake/sheets/template.csv', [SheetController::class, 'template'])->name('sheet.template');
     Route::get('/intake/sheets/{sheet}', [SheetController::class, 'show'])->name('sheet');
     Route::get('/intake/sheets/{sheet}/columns', [SheetController::class, 'columns'])->name('sheet.columns');
@@ -216,6 +220,8 @@ Route::middleware([
         Route::post('/photos/{photo}/poster', [MediaController::class, 'poster'])->name('photo.poster');
         Route::post('/intake/stored/remove', [StoredController::class, 'remove'])->name('intake.stored.remove');
         Route::post('/intake/stored', [StoredController::class, 'store'])->name('intake.stored.pick');
+        Route::post('/single-items', [CombineController::class, 'store'])->name('combine.store');
+        Route::post('/single-items/sure', [CombineController::class, 'sure'])->name('combine.sure');
         Route::post('/intake/sheets/{sheet}/columns', [SheetController::class, 'arrange'])->name('sheet.arrange');
         Route::post('/intake/sheets/{sheet}/mend', [SheetController::class, 'mend'])->name('sheet.mend');
         Route::post('/intake/sheets/{sheet}/import', [SheetController::class, 'import'])->name('sheet.import');

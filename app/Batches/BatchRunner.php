@@ -260,7 +260,10 @@ final class BatchRunner
                         'state' => $state,
                         'words' => DB::raw("case position{$words} end"),
                         'history_id' => DB::raw("case position{$history} end"),
-                    ] + ($product === '' ? [] : ['product_id' => DB::raw("case position{$product} else product_id end")]),
+                    ] +
+                        ($product === ''
+                            ? []
+                            : ['product_id' => DB::raw("case position{$product} else product_id end")]),
                 );
         }
     }

@@ -128,8 +128,9 @@ final class EntryUndo
                 $this->refuseToUnmake($entries, $change);
             }
             $this->refuseFinal($entries, $way);
-            $this->replay($entries, $way);
+            $touched = $this->replay($entries, $way);
             $this->work->advance($kept);
+            $this->versions->advance(array_values(array_diff($touched, [$kept->keptProductId()])));
             $this->mark($entries, $way, $change->user);
 
             return $entry;
@@ -184,10 +185,11 @@ final class EntryUndo
 
     /**
      * @param  Collection<int, HistoryEntry>  $entries
+     * @return list<int> products whose own rows were changed
      *
      * @throws Refusal
      */
-    private function replay(Collection $entries, string $way): void
+    private function replay(Collection $entries, string $way): array
     {
         $done = $way === 'undo' ? 'undone' : 'redone';
         $first = $entries->firstOrFail();
@@ -195,6 +197,8 @@ final class EntryUndo
             $replay = new Replay(new RecordedChanges(array_values($entries->pluck('id')->all()), $way === 'undo'));
             $replay->run();
             $this->shared->follow($replay);
+
+            return $replay->idsOf('products');
         } catch (RowHasChanged $clash) {
             $unknown = 'the same thing was changed elsewhere since';
             throw $this->refusal($way, $entries, $clash->change->place(), $unknown);

@@ -36,9 +36,11 @@ final class MadeProducts
         foreach ($details as $position => $one) {
             $code = mb_strtoupper($one->code);
             $other = $there[$code] ?? null;
-            if ($other === true || $other?->removed_at === null && $other !== null) {
+            if ($other === true || ($other?->removed_at === null && $other !== null)) {
                 $name = $other === true ? 'another product of this portion' : $other->name;
-                $this->refused[$position] = "{$one->code} is the code of {$name}, which was made meanwhile. Look again.";
+                $this->refused[
+                    $position
+                ] = "{$one->code} is the code of {$name}, which was made meanwhile. Look again.";
             } elseif ($other !== null) {
                 $this->returning[$position] = $other->id;
             } else {

@@ -56,7 +56,9 @@ final readonly class Portion
     public function write(PortionAct $act, array $items): array
     {
         Gate::forUser($act->user)->authorize('edit');
-        $made = new MadeProducts(array_filter(array_map(fn(PortionItem $one): ?ProductDetails => $one->details, $items)));
+        $made = new MadeProducts(
+            array_filter(array_map(fn(PortionItem $one): ?ProductDetails => $one->details, $items)),
+        );
         $ids = array_filter(array_map(fn(PortionItem $one): ?int => $one->productId, $items)) + $made->ids();
         $changes = [];
         foreach ($ids as $position => $id) {
@@ -216,7 +218,7 @@ final readonly class Portion
         ?Ledger $ledger,
     ): Changed {
         $changed = $change->on($product, $catalog);
-        if ($ledger === null || !$change instanceof GrowsLibrary || !self::lacksSomething($changed)) {
+        if ($ledger === null || !($change instanceof GrowsLibrary) || !self::lacksSomething($changed)) {
             return $changed;
         }
         $this->library->addMissing($ledger, $change->named($product, $catalog));

@@ -16,6 +16,9 @@ final readonly class Versions
     /** @param  list<int>  $productIds */
     public function advance(array $productIds): void
     {
+        if ($productIds === []) {
+            return;
+        }
         Product::query()
             ->whereKey($productIds)
             ->update([

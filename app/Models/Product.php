@@ -25,7 +25,8 @@ use Illuminate\Support\Carbon;
  * @property int $version
  * @property int $revision goes up with every change, also with those that leave the version as it is
  * @property bool $is_counted whether its summary is of this revision
- * @property ?Carbon $removed_at set while the making of the product is undone
+ * @property ?Carbon $removed_at set while the making of the product is undone, or while it is a part of another
+ * @property ?int $part_of_id the product that it was put together into
  * @property ?Carbon $created_at
  * @property Carbon $updated_at
  */

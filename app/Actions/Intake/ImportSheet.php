@@ -16,10 +16,7 @@ final class ImportSheet implements MakesProducts
 {
     public const NAME = 'sheet';
 
-    public function __construct(
-        private readonly SheetProducts $products,
-        private readonly SheetVetting $vetting,
-    ) {}
+    public function __construct(private readonly SheetProducts $products, private readonly SheetVetting $vetting) {}
 
     public function inWords(array $wanted): string
     {

@@ -178,10 +178,7 @@ final readonly class MendSheet
     /** @return list<int> numbers of rows in which the same is the matter */
     private function alike(Sheet $sheet, ProblemKind $kind, int $row): array
     {
-        $rows = array_map(
-            fn(VettedRow $one): int => $one->verdict->row,
-            $this->vetted->page($sheet, null, $kind, 0),
-        );
+        $rows = array_map(fn(VettedRow $one): int => $one->verdict->row, $this->vetted->page($sheet, null, $kind, 0));
 
         return [...$rows, $row];
     }

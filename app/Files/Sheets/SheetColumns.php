@@ -79,10 +79,7 @@ final readonly class SheetColumns
             ...array_map(Field::adds(...), array_values(array_intersect_key($said->axes, $said->adding))),
             ...array_map(Field::swatch(...), array_values(array_intersect_key($said->axes, $said->swatched))),
             ...array_map(Field::detail(...), array_values($details)),
-            ...array_map(
-                fn(FactColumn $fact): Field => Field::fact($fact->text()),
-                $said->facts,
-            ),
+            ...array_map(fn(FactColumn $fact): Field => Field::fact($fact->text()), $said->facts),
         ]);
     }
 
@@ -115,10 +112,7 @@ final readonly class SheetColumns
     {
         $writer = new CellWriter($product);
         foreach (SheetLines::of($product) as $line) {
-            yield array_map(
-                fn(Field $field): string => SafeCell::write($writer->text($field, $line)),
-                $this->fields,
-            );
+            yield array_map(fn(Field $field): string => SafeCell::write($writer->text($field, $line)), $this->fields);
         }
     }
 

@@ -23,14 +23,13 @@ final class SheetTemplate
                 $labels[1] ?? ($labels[0] ?? ($axis->kind === AxisKind::Size ? 'M' : 'Clay')),
             ];
         }
-        $columns =
-            [
-                FieldKind::Product->value => ['EXAMPLE', 'EXAMPLE'],
-                FieldKind::Name->value => ['An example: delete these two rows', ''],
-                FieldKind::Description->value => ['Said once, in the first row of the product', ''],
-                FieldKind::Brand->value => ['', ''],
-                FieldKind::Category->value => ['Garden > Examples', ''],
-            ] +
+        $columns = [
+            FieldKind::Product->value => ['EXAMPLE', 'EXAMPLE'],
+            FieldKind::Name->value => ['An example: delete these two rows', ''],
+            FieldKind::Description->value => ['Said once, in the first row of the product', ''],
+            FieldKind::Brand->value => ['', ''],
+            FieldKind::Category->value => ['Garden > Examples', ''],
+        ] +
             $examples + [
                 FieldKind::Sku->value => ['EXAMPLE-1', 'EXAMPLE-2'],
                 FieldKind::Gtin->value => ['', ''],

@@ -34,9 +34,7 @@ final class UnreadableSheet extends Refusal
 
     public static function hasTooManyRows(string $name, int $most): self
     {
-        return self::because(
-            "{$name} has more than " . number_format($most) . ' rows. Part it into several sheets.',
-        );
+        return self::because("{$name} has more than " . number_format($most) . ' rows. Part it into several sheets.');
     }
 
     public static function stoppedAt(string $why): self

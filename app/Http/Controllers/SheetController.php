@@ -92,11 +92,9 @@ final class SheetController
     /** An empty sheet with the columns that the shop needs, and what stands in each. */
     public function template(SheetTemplate $template): StreamedResponse
     {
-        return response()->streamDownload(
-            fn() => $template->write('php://output'),
-            'products.csv',
-            ['Content-Type' => 'text/csv; charset=UTF-8'],
-        );
+        return response()->streamDownload(fn() => $template->write('php://output'), 'products.csv', [
+            'Content-Type' => 'text/csv; charset=UTF-8',
+        ]);
     }
 
     private function screen(SheetRequest $request, Sheet $sheet, bool $isColumns): SheetScreen

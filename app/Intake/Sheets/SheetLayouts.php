@@ -59,7 +59,11 @@ final readonly class SheetLayouts
                 $wanted === ''
                     ? null
                     : Field::named($wanted) ??
-                        throw new Refusal("“{$wanted}” is nothing that a column can say.", RefusalKind::Unreadable, 'map');
+                        throw new Refusal(
+                            "“{$wanted}” is nothing that a column can say.",
+                            RefusalKind::Unreadable,
+                            'map',
+                        );
 
             return $column->saying($field);
         }, $layout->columns);

@@ -135,7 +135,10 @@ final class SheetRows
             }
             $sets = implode(
                 ', ',
-                array_map(fn(string $column): string => "`{$column}` = case `row`{$cases[$column]} end", array_keys($cases)),
+                array_map(
+                    fn(string $column): string => "`{$column}` = case `row`{$cases[$column]} end",
+                    array_keys($cases),
+                ),
             );
             $rows = implode(',', array_map(fn(RowVerdict $one): int => $one->row, $chunk));
             DB::update('update `' . self::TABLE . "` set {$sets} where sheet_id = ? and `row` in ({$rows})", [

@@ -36,7 +36,7 @@ final class StoredShelf implements PictureShelf
         $name = self::base($name);
         $this->ask([$name]);
         $found = $this->known[mb_strtolower($name)] ?? null;
-        $other = $found === null ? ($this->plain()[self::bare($name)] ?? null) : null;
+        $other = $found === null ? $this->plain()[self::bare($name)] ?? null : null;
         if ($other !== null) {
             $this->ask([$other]);
             $found = $this->known[mb_strtolower($other)] ?? null;
@@ -130,7 +130,8 @@ final class StoredShelf implements PictureShelf
     /** The name without the folders and the address before it. */
     private static function base(string $name): string
     {
-        $path = preg_match('~^https?://~i', $name) === 1 ? rawurldecode((string) parse_url($name, PHP_URL_PATH)) : $name;
+        $path =
+            preg_match('~^https?://~i', $name) === 1 ? rawurldecode((string) parse_url($name, PHP_URL_PATH)) : $name;
 
         return mb_substr((string) preg_replace('~^.*[/\\\\]~', '', $path), 0, 255);
     }

@@ -78,10 +78,7 @@ final class VettedRows
     {
         $after = 0;
         do {
-            $some = $this->query($sheet, null, null)
-                ->where('sheet_rows.row', '>', $after)
-                ->limit(self::CHUNK)
-                ->get();
+            $some = $this->query($sheet, null, null)->where('sheet_rows.row', '>', $after)->limit(self::CHUNK)->get();
             foreach ($some as $row) {
                 $after = (int) $row->row;
                 yield self::row($row);
@@ -100,7 +97,10 @@ final class VettedRows
             )
             ->where('sheet_rows.sheet_id', $sheet->id)
             ->when($verdict !== null, fn(Builder $query) => $query->where('sheet_rows.verdict', $verdict?->value))
-            ->when($kind !== null, fn(Builder $query) => $query->where('sheet_rows.kinds', 'like', "% {$kind?->value} %"))
+            ->when(
+                $kind !== null,
+                fn(Builder $query) => $query->where('sheet_rows.kinds', 'like', "% {$kind?->value} %"),
+            )
             ->orderBy('sheet_rows.row')
             ->select([
                 'sheet_rows.row',

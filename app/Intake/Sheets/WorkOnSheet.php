@@ -32,10 +32,7 @@ final class WorkOnSheet implements ShouldQueue
     {
         $atWork = array_filter(SheetState::cases(), fn(SheetState $state): bool => $state->isAtWork());
         foreach (
-            Sheet::query()
-                ->whereIn('state', $atWork)
-                ->where('beat_at', '<', now()->subSeconds(self::FORGOTTEN))
-                ->get()
+            Sheet::query()->whereIn('state', $atWork)->where('beat_at', '<', now()->subSeconds(self::FORGOTTEN))->get()
             as $sheet
         ) {
             $sheet->update(['beat_at' => now()]);

@@ -44,7 +44,9 @@ final class PortionCatalog implements Catalog
                 $this->freeCodes[$code] = true;
             }
         }
-        $numbers = array_values(array_filter($gtins, fn(string $gtin): bool => preg_match('/^\d{8,14}$/', $gtin) === 1));
+        $numbers = array_values(
+            array_filter($gtins, fn(string $gtin): bool => preg_match('/^\d{8,14}$/', $gtin) === 1),
+        );
         $taken = $numbers === [] ? [] : $this->catalog->gtins($numbers, []);
         foreach ($numbers as $gtin) {
             if (!isset($taken[$gtin])) {

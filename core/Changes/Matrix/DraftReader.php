@@ -141,7 +141,11 @@ final readonly class DraftReader
         foreach ($typed as $at => $one) {
             $value =
                 $one->id === null
-                    ? new Value($newAxisId * self::IDS_OF_AN_AXIS - $at, $this->bounded($one->label), ValueCode::propose($one->label, $codes))
+                    ? new Value(
+                        $newAxisId * self::IDS_OF_AN_AXIS - $at,
+                        $this->bounded($one->label),
+                        ValueCode::propose($one->label, $codes),
+                    )
                     : new Value($one->id, $one->label, $library->values[$one->id]->code ?? '');
             $codes[$value->code] = true;
             $values[] = $value;

@@ -9,6 +9,12 @@ final readonly class OtherWord
 {
     public function __construct(public string $typed, public string $known) {}
 
+    /** The value that it was read as. */
+    public function known(): string
+    {
+        return $this->known;
+    }
+
     /** Which word was read as which value. */
     public function inWords(): string
     {

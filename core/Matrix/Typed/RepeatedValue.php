@@ -11,6 +11,12 @@ final readonly class RepeatedValue
 {
     public function __construct(public string $typed, public string $kept) {}
 
+    /** The value that it was read as. */
+    public function known(): string
+    {
+        return $this->kept;
+    }
+
     /** Which value was typed twice, and as what. */
     public function inWords(): string
     {

@@ -62,15 +62,7 @@ enum FieldKind: string
     {
         return in_array(
             $this,
-            [
-                self::Name,
-                self::Description,
-                self::Brand,
-                self::Category,
-                self::BasePrice,
-                self::Currency,
-                self::Fact,
-            ],
+            [self::Name, self::Description, self::Brand, self::Category, self::BasePrice, self::Currency, self::Fact],
             true,
         );
     }

@@ -20,8 +20,8 @@ use Core\Reach\Simplifier;
 use Core\Sheets\Columns\Field;
 use Core\Sheets\Columns\FieldKind;
 use Core\Stock\StockBook;
-use Core\Text\Day;
 use Core\Stock\StockChange;
+use Core\Text\Day;
 
 /**
  * Reads what else is said of a product and of its parts. What the rows say alike is said of the whole product, what they
@@ -167,7 +167,11 @@ final readonly class DetailCells
                 $details =
                     $book->counting === Counting::Product
                         ? $details->withWhole(DetailKind::ProductUnits, (string) $units)
-                        : $details->pooled(Reach::of(Clause::at($book->part($one->cell))), (string) $units, $this->matrix);
+                        : $details->pooled(
+                            Reach::of(Clause::at($book->part($one->cell))),
+                            (string) $units,
+                            $this->matrix,
+                        );
             }
             $pools[$pool] ??= $units;
         }

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace Core\Sheets\Reading;
 
-use Core\Gallery\Entry;
 use Core\Gallery\Galleries;
 use Core\Gallery\Placement;
 use Core\Gallery\Roles\Role;
@@ -111,14 +110,7 @@ final class PictureCells
             $this->problems->addOf(
                 $row,
                 $field,
-                new CellProblem(
-                    $row->number,
-                    $field->header(),
-                    ProblemKind::NoPicture,
-                    $message,
-                    $near ?? '',
-                    $name,
-                ),
+                new CellProblem($row->number, $field->header(), ProblemKind::NoPicture, $message, $near ?? '', $name),
             );
         }
 

@@ -164,9 +164,9 @@ final readonly class ProductCells
             return null;
         }
         $said = $this->usual($field, $given);
-        foreach ($said === null ? [] : $given->rows as $row) {
+        foreach ($given->rows as $row) {
             $text = $row->text($field);
-            if ($text !== '' && $said->text !== $text) {
+            if ($said !== null && $text !== '' && $said->text !== $text) {
                 $this->problems->add(
                     $row,
                     $field,

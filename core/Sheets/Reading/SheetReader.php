@@ -174,8 +174,7 @@ final class SheetReader
     {
         $said = $given->first(Field::detail(DetailKind::Counting));
 
-        return Counting::tryFrom($said) ??
-            (Counting::tryFrom($details->whole(DetailKind::Counting)) ?? Counting::Sku);
+        return Counting::tryFrom($said) ?? (Counting::tryFrom($details->whole(DetailKind::Counting)) ?? Counting::Sku);
     }
 
     /**

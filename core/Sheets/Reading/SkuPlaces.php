@@ -54,8 +54,9 @@ final class SkuPlaces
                     $row,
                     $this->fieldOfPlace($given),
                     ProblemKind::Taken,
-                    "Row {$other} is the same SKU: {$this->inWords($one->cell)}. Take one of them out, or say in what " .
-                        'they differ.',
+                    "Row {$other} is the same SKU: {$this->inWords(
+                        $one->cell,
+                    )}. Take one of them out, or say in what " . 'they differ.',
                 );
 
                 continue;
@@ -84,13 +85,14 @@ final class SkuPlaces
                 $row,
                 $this->code,
                 ProblemKind::Taken,
-                "{$code} is {$this->inWords($byCode->cell)} in the shop, and {$this->inWords($cell)} here. Correct the " .
-                    'code, or the value.',
+                "{$code} is {$this->inWords($byCode->cell)} in the shop, and {$this->inWords(
+                    $cell,
+                )} here. Correct the " . 'code, or the value.',
             );
 
             return null;
         }
-        $own = $byCode ?? $this->byCell[$cell->key] ?? null;
+        $own = $byCode ?? ($this->byCell[$cell->key] ?? null);
         $state = $this->state($row, $own, $cell, $given);
 
         return $state === null ? null : new PlacedRow($row, $cell, $own, $state);
@@ -160,7 +162,8 @@ final class SkuPlaces
         if ($text !== '') {
             return $this->problems->reading($row, $field, fn(): RowState => RowState::read($text));
         }
-        $isLeftOut = $own === null && $this->product->matrix->isCell($cell) && !$this->product->matrix->isOffered($cell);
+        $isLeftOut =
+            $own === null && $this->product->matrix->isCell($cell) && !$this->product->matrix->isOffered($cell);
 
         return match (true) {
             $own !== null => RowState::ofSku($own->state),

@@ -14,11 +14,7 @@ use Core\Sheets\Columns\FieldKind;
 /** Reads what rows say of their values: what each adds to the price, and its swatch. */
 final readonly class ValueCells
 {
-    public function __construct(
-        private ReadAxes $axes,
-        private SheetTerms $terms,
-        private Problems $problems,
-    ) {}
+    public function __construct(private ReadAxes $axes, private SheetTerms $terms, private Problems $problems) {}
 
     /**
      * What values add to the price, where the sheet says it.

@@ -19,12 +19,7 @@ final readonly class RowGroup
      * @param  string  $name  as the row says it
      * @param  bool  $isCoded  whether the sheet says the code
      */
-    private function __construct(
-        public string $key,
-        public string $code,
-        public string $name,
-        public bool $isCoded,
-    ) {}
+    private function __construct(public string $key, public string $code, public string $name, public bool $isCoded) {}
 
     public static function coded(string $code, string $name): self
     {
@@ -34,7 +29,12 @@ final readonly class RowGroup
     /** @param  string  $stem  what the code of its SKU begins with; empty for none */
     public static function named(string $name, string $stem): self
     {
-        return new self('n ' . self::short(Name::of($name)->folded), $stem === '' ? self::proposed($name) : $stem, $name, false);
+        return new self(
+            'n ' . self::short(Name::of($name)->folded),
+            $stem === '' ? self::proposed($name) : $stem,
+            $name,
+            false,
+        );
     }
 
     public static function single(int $row): self

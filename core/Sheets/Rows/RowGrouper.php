@@ -69,7 +69,9 @@ final class RowGrouper
         if (count($parts) <= $this->values) {
             return '';
         }
-        $values = array_sum(array_map(fn(string $part): int => mb_strlen($part) + 1, array_slice($parts, -$this->values)));
+        $values = array_sum(
+            array_map(fn(string $part): int => mb_strlen($part) + 1, array_slice($parts, -$this->values)),
+        );
         $stem = mb_substr($code, 0, mb_strlen($code) - $values);
 
         return mb_strlen(Name::of($stem)->bare()) < self::FEWEST_LETTERS ? '' : $stem;

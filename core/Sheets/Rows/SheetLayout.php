@@ -19,8 +19,7 @@ final readonly class SheetLayout
     /** Of the rows that say a value, so many in a hundred have lists. */
     private const MOST_OF = 30;
 
-    private const SIZE =
-        '/^(?:(?:size|gr\.?|größe|t\.?|eu)\s*)?(?:\d{0,2}x{0,4}[sl]|m|one size|\d{1,3}(?:[.,]5|½)?|\d{1,3}[-\/]\d{1,3})$/iu';
+    private const SIZE = '/^(?:(?:size|gr\.?|größe|t\.?|eu)\s*)?(?:\d{0,2}x{0,4}[sl]|m|one size|\d{1,3}(?:[.,]5|½)?|\d{1,3}[-\/]\d{1,3})$/iu';
 
     /**
      * @param  list<Column>  $columns
@@ -132,7 +131,8 @@ final readonly class SheetLayout
                 continue;
             }
             $key = $column->field->key();
-            $text = $column->unit !== '' && is_numeric(str_replace(',', '.', $text)) ? "{$text} {$column->unit}" : $text;
+            $text =
+                $column->unit !== '' && is_numeric(str_replace(',', '.', $text)) ? "{$text} {$column->unit}" : $text;
             $said[$key] = isset($said[$key])
                 ? implode('|', [...PictureCells::names($said[$key]), ...PictureCells::names($text)])
                 : $text;

@@ -82,13 +82,12 @@ final readonly class SheetJudge
         Changed $changed,
     ): ProductVerdict {
         $isSame = $changed->state === $product->state;
-        $own = array_column(
-            array_map(fn(PlacedRow $one): array => [$one->row->number, $one], $read->placed),
-            1,
-            0,
-        );
+        $own = array_column(array_map(fn(PlacedRow $one): array => [$one->row->number, $one], $read->placed), 1, 0);
         if ($isSame && !$isNew) {
-            $rows = array_map(fn(int $row): RowVerdict => new RowVerdict($row, SheetVerdict::Same), self::numbers($given));
+            $rows = array_map(
+                fn(int $row): RowVerdict => new RowVerdict($row, SheetVerdict::Same),
+                self::numbers($given),
+            );
 
             return new ProductVerdict(SheetVerdict::Same, '', $rows);
         }
@@ -100,7 +99,8 @@ final readonly class SheetJudge
             $rows[] = new RowVerdict(
                 $row,
                 match (true) {
-                    $isNew, $placed !== null && $placed->own?->isMade() !== true && isset($after->made[$placed->cell->key])
+                    $isNew,
+                    $placed !== null && $placed->own?->isMade() !== true && isset($after->made[$placed->cell->key])
                         => SheetVerdict::Fresh,
                     ($changes[$row] ?? []) !== [] => SheetVerdict::Changed,
                     default => SheetVerdict::Same,
@@ -138,8 +138,8 @@ final readonly class SheetJudge
                 // Where a sheet has no base price, its prices are what the SKUs cost.
                 $isCost = $field->kind === FieldKind::Price && !$isRuled;
                 $shown = $isCost ? Field::of(FieldKind::EffectivePrice) : $field;
-                $was = $this->text($oldWriter, $shown, $isWhole ? reset($old) : ($old[$cell ?? ''] ?? false));
-                $is = $this->text($newWriter, $shown, $isWhole ? reset($new) : ($new[$cell ?? ''] ?? false));
+                $was = $this->text($oldWriter, $shown, $isWhole ? reset($old) : $old[$cell ?? ''] ?? false);
+                $is = $this->text($newWriter, $shown, $isWhole ? reset($new) : $new[$cell ?? ''] ?? false);
                 if ($was !== $is) {
                     $changes[$row->number][$field->header()] = [$was, $is];
                 }
@@ -173,7 +173,10 @@ final readonly class SheetJudge
             $field = Field::of($kind);
             foreach ($given->rows as $row) {
                 $text = $row->text($field);
-                if ($text !== '' && preg_match('/(?<![\w-])' . preg_quote($text, '/') . '(?![\w-])/iu', $message) === 1) {
+                if (
+                    $text !== '' &&
+                    preg_match('/(?<![\w-])' . preg_quote($text, '/') . '(?![\w-])/iu', $message) === 1
+                ) {
                     return new CellProblem($row->number, $field->header(), ProblemKind::Taken, $message);
                 }
             }

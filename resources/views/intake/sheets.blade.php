@@ -1,7 +1,6 @@
 <section aria-labelledby="sheets-head">
     <h2 id="sheets-head">{{ __('sheets.sheets') }}</h2>
-    <p class="quiet">{{ __('sheets.about') }} <a
-            href="{{ route('sheet.template') }}">{{ __('sheets.template') }}</a></p>
+    <p class="quiet">{{ __('sheets.about') }} <a href="{{ route('sheet.template') }}">{{ __('sheets.template') }}</a></p>
     @if ($sheets !== [])
         <table class="plain">
             <thead>
@@ -19,7 +18,8 @@
             <tbody>
                 @foreach ($sheets as $one)
                     <tr>
-                        <td><a class="name" href="{{ route('sheet', $one->sheet) }}">{{ $one->sheet->name }}</a></td>
+                        <td><a class="name" href="{{ route('sheet', $one->sheet) }}">{{ $one->sheet->name }}</a>
+                        </td>
                         <td>{{ $one->sheet->sender }}</td>
                         <td class="number">@number($one->sheet->rows)</td>
                         <td class="number">@number($one->sound)</td>

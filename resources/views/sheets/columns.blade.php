@@ -10,12 +10,12 @@
             </select>
         </div>
         @if ($screen->hasSizesAcross())
-        <div class="field"><label for="across">{{ __('sheets.across') }}</label>
-            <select class="form-select" id="across" name="across" @disabled(!$canEdit)>
-                <option value="stock" @selected($screen->across() === 'stock')>{{ __('sheets.across_stock') }}</option>
-                <option value="price" @selected($screen->across() === 'price')>{{ __('sheets.across_price') }}</option>
-            </select>
-        </div>
+            <div class="field"><label for="across">{{ __('sheets.across') }}</label>
+                <select class="form-select" id="across" name="across" @disabled(!$canEdit)>
+                    <option value="stock" @selected($screen->across() === 'stock')>{{ __('sheets.across_stock') }}</option>
+                    <option value="price" @selected($screen->across() === 'price')>{{ __('sheets.across_price') }}</option>
+                </select>
+            </div>
         @endif
         <div class="field"><label for="empty">{{ __('sheets.empty_cells') }}</label>
             <select class="form-select" id="empty" name="empty" @disabled(!$canEdit)>
@@ -50,7 +50,8 @@
                             @foreach ($choices as $heading => $fields)
                                 <optgroup label="{{ $heading }}">
                                     @foreach ($fields as $field)
-                                        <option value="{{ $field }}" @selected($field === $column->field())>{{ $field }}
+                                        <option value="{{ $field }}" @selected($field === $column->field())>
+                                            {{ $field }}
                                         </option>
                                     @endforeach
                                 </optgroup>

@@ -3,7 +3,8 @@
     <nav class="sheet-sums" aria-label="{{ __('sheets.rows_by_verdict') }}">
         @foreach ($screen->sums() as $sum)
             <a href="{{ route('sheet', ['sheet' => $screen->sheet->id] + $sum->filter) }}"
-                @if ($sum->isShown) aria-current="true" @endif>{{ $sum->label }} <b>@number($sum->count)</b></a>
+                @if ($sum->isShown) aria-current="true" @endif>{{ $sum->label }}
+                <b>@number($sum->count)</b></a>
         @endforeach
     </nav>
     @if ($canEdit && $screen->isReady())
@@ -32,7 +33,8 @@
     <nav class="sheet-kinds" aria-label="{{ __('sheets.rows_by_problem') }}">
         @foreach ($screen->kinds() as $sum)
             <a href="{{ route('sheet', ['sheet' => $screen->sheet->id] + $sum->filter) }}"
-                @if ($sum->isShown) aria-current="true" @endif>{{ $sum->label }} <b>@number($sum->count)</b></a>
+                @if ($sum->isShown) aria-current="true" @endif>{{ $sum->label }}
+                <b>@number($sum->count)</b></a>
         @endforeach
     </nav>
 @endif
@@ -68,8 +70,10 @@
                     <td>{{ $row->place() }}</td>
                     <td>
                         @foreach ($row->changes() as $field => [$from, $to])
-                            <p class="sheet-change"><span class="quiet">{{ $field }}</span> <del>{{ $from }}</del>
-                                <span aria-hidden="true">→</span> <ins>{{ $to }}</ins></p>
+                            <p class="sheet-change"><span class="quiet">{{ $field }}</span>
+                                <del>{{ $from }}</del>
+                                <span aria-hidden="true">→</span> <ins>{{ $to }}</ins>
+                            </p>
                         @endforeach
                         @if ($row->isHeld())
                             <p class="quiet">{{ __('sheets.held') }}</p>

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 use Core\Matrix\AxisKind;
 use Core\Sheets\Columns\Column;
-use Core\Sheets\Columns\ColumnGround;
 use Core\Sheets\Columns\ColumnReader;
 use Core\Sheets\Columns\FactColumn;
 use Core\Sheets\Columns\Field;
@@ -16,12 +15,13 @@ use Core\Sheets\Rows\SheetLayout;
 /** @return list<string> header of each field as we write it; empty for left alone */
 function fieldsRead(array $headers, array $sample = [], array $remembered = []): array
 {
-    $reader = new ColumnReader($remembered, ['Color' => AxisKind::Color, 'Size' => AxisKind::Size, 'Cuff' => AxisKind::Other]);
+    $reader = new ColumnReader($remembered, [
+        'Color' => AxisKind::Color,
+        'Size' => AxisKind::Size,
+        'Cuff' => AxisKind::Other,
+    ]);
 
-    return array_map(
-        fn(Column $column): string => $column->field?->header() ?? '',
-        $reader->read($headers, $sample),
-    );
+    return array_map(fn(Column $column): string => $column->field?->header() ?? '', $reader->read($headers, $sample));
 }
 
 it('knows its own headers in any case and order, and what stands behind their words', function (): void {
@@ -111,19 +111,16 @@ function rowsMeant(array $headers, array $rows, ?Shape $shape = null): array
     expect($layout->shape)->toBe($shape ?? Shape::SkuRows);
     $meant = [];
     foreach ($rows as $at => $cells) {
-        array_push(
-            $meant,
-            ...array_map(fn(GivenRow $row): array => $row->cells, $layout->rows($at + 2, $cells)),
-        );
+        array_push($meant, ...array_map(fn(GivenRow $row): array => $row->cells, $layout->rows($at + 2, $cells)));
     }
 
     return $meant;
 }
 
 it('reads a row as one SKU, with units of the header and pictures of several columns', function (): void {
-    expect(
-        rowsMeant(['SKU', 'Weight kg', 'Image 1', 'Image 2'], [['A-1', '1,2', 'a.jpg', 'b.jpg; c.jpg']]),
-    )->toBe([['sku' => 'A-1', 'weight g' => '1,2 kg', 'photos' => 'a.jpg|b.jpg|c.jpg']]);
+    expect(rowsMeant(['SKU', 'Weight kg', 'Image 1', 'Image 2'], [['A-1', '1,2', 'a.jpg', 'b.jpg; c.jpg']]))->toBe([
+        ['sku' => 'A-1', 'weight g' => '1,2 kg', 'photos' => 'a.jpg|b.jpg|c.jpg'],
+    ]);
 });
 
 it('reads lists in cells as the SKUs that they make together', function (): void {
@@ -155,13 +152,24 @@ it('says which product a row is about', function (array $headers, array $rows, a
     $found = [];
     foreach ($rows as $at => $cells) {
         $row = $layout->rows($at + 2, $cells)[0];
-        $found[] = $grouper->group($row, $row->text(Field::named('sku') ?? throw new LogicException()) === 'OLD' ? 'SMOCK' : null)->key;
+        $found[] = $grouper->group(
+            $row,
+            $row->text(Field::named('sku') ?? throw new LogicException()) === 'OLD' ? 'SMOCK' : null,
+        )->key;
     }
     expect($found)->toBe($keys);
 })->with([
     'by its code, in any case' => [['product', 'sku'], [['A', '1'], ['a', '2'], ['B', '3']], ['c a', 'c a', 'c b']],
-    'by that above, where it says nothing' => [['product', 'name', 'size'], [['A', 'x', 'S'], ['', '', 'M']], ['c a', 'c a']],
-    'by its name' => [['name', 'size'], [['Apron', 'S'], ['apron ', 'M'], ['Bag', '']], ['n apron', 'n apron', 'n bag']],
+    'by that above, where it says nothing' => [
+        ['product', 'name', 'size'],
+        [['A', 'x', 'S'], ['', '', 'M']],
+        ['c a', 'c a'],
+    ],
+    'by its name' => [
+        ['name', 'size'],
+        [['Apron', 'S'], ['apron ', 'M'], ['Bag', '']],
+        ['n apron', 'n apron', 'n bag'],
+    ],
     'by the product that has its SKU' => [['sku', 'price'], [['OLD', '1'], ['NEW', '2']], ['c smock', 'c new']],
     'by what its codes begin with' => [
         ['sku', 'color', 'size'],

@@ -51,7 +51,10 @@ it('names forty faults of twenty kinds at their cells, takes what is sound, and 
     ksort($drawn->faults);
     expect($found)->toEqual($drawn->faults)->and($sheet->rows)->toBe(1_992);
     $counts = app(SheetProducts::class)->counts($sheet);
-    expect($counts['rejected'])->toBe(count($drawn->faults))->and($counts['new'])->toBe(166 - $counts['rejected'] + 1);
+    expect($counts['rejected'])
+        ->toBe(count($drawn->faults))
+        ->and($counts['new'])
+        ->toBe(166 - $counts['rejected'] + 1);
 
     $batch = Sheets::imported($shop->user, $sheet);
     expect($batch->state)
@@ -76,14 +79,14 @@ it('names forty faults of twenty kinds at their cells, takes what is sound, and 
 });
 
 const UNTIDY = <<<CSV
-    Artikelnummer;Bezeichnung;Farbe;Größe;SKU;EAN;Preis;Bestand;Bild;Lagerort
-    COAT;Orchard coat;Moss;S;COAT-1;;99,00;5;missing.jpg;A1
-    COAT;Orchard coat;Clay;S;COAT-2;;99,00;3;;A1
-    COAT;Orchard coat;Clayy;M;COAT-3;;109,00;0;;A2
-    BOOT;Yard boot;;39;BOOT-39;4006381333931;79,00;7;;A3
-    BOOT;Yard boot;;40;BOOT-40;4006381333932;79,00;7;;A3
-    HOE;Hand hoe;;;HOE;;12,50;9;;A4
-    CSV;
+Artikelnummer;Bezeichnung;Farbe;Größe;SKU;EAN;Preis;Bestand;Bild;Lagerort
+COAT;Orchard coat;Moss;S;COAT-1;;99,00;5;missing.jpg;A1
+COAT;Orchard coat;Clay;S;COAT-2;;99,00;3;;A1
+COAT;Orchard coat;Clayy;M;COAT-3;;109,00;0;;A2
+BOOT;Yard boot;;39;BOOT-39;4006381333931;79,00;7;;A3
+BOOT;Yard boot;;40;BOOT-40;4006381333932;79,00;7;;A3
+HOE;Hand hoe;;;HOE;;12,50;9;;A4
+CSV;
 
 it('shows verdicts, mends them in place for all rows alike, and imports from its page', function (): void {
     Queue::fake();
@@ -101,13 +104,23 @@ it('shows verdicts, mends them in place for all rows alike, and imports from its
         ['row' => $row, 'field' => $field] + $more,
         ['HX-Request' => 'true'],
     );
-    $mend(4, 'axis Color', ['way' => 'take', 'all' => '1'])->assertOk()->assertDontSee('Clayy');
-    $mend(2, 'photos', ['way' => 'confirm'])->assertOk()->assertSee('Import 2 products');
-    $mend(2, 'photos', ['way' => 'confirm'])->assertStatus(422)->assertSee('mended this cell meanwhile');
-    $mend(6, 'gtin', ['way' => 'type', 'text' => '5901234123457'])->assertOk()->assertSee('Import 3 products');
+    $mend(4, 'axis Color', ['way' => 'take', 'all' => '1'])
+        ->assertOk()
+        ->assertDontSee('Clayy');
+    $mend(2, 'photos', ['way' => 'confirm'])
+        ->assertOk()
+        ->assertSee('Import 2 products');
+    $mend(2, 'photos', ['way' => 'confirm'])
+        ->assertStatus(422)
+        ->assertSee('mended this cell meanwhile');
+    $mend(6, 'gtin', ['way' => 'type', 'text' => '5901234123457'])
+        ->assertOk()
+        ->assertSee('Import 3 products');
     expect(faultsOf($sheet->refresh()))->toBe([]);
-    $this->post("/intake/sheets/{$sheet->id}/import", ['token' => (string) Illuminate\Support\Str::uuid(), 'most' => '1'])
-        ->assertRedirect();
+    $this->post("/intake/sheets/{$sheet->id}/import", [
+        'token' => (string) Illuminate\Support\Str::uuid(),
+        'most' => '1',
+    ])->assertRedirect();
     app(BatchRunner::class)->advance((string) app(SheetProducts::class)->lastBatch($sheet), 60);
     expect(Product::query()->standing()->where('code', 'COAT')->exists())
         ->toBeTrue()
@@ -135,22 +148,32 @@ it('remembers for a sender what a person took a column for', function (): void {
     $known = app(App\Intake\Sheets\SenderColumns::class)->of('LINUM mills');
     expect($known)->toBe(['lagerort' => 'fact Lagerort']);
     // Two columns cannot say the same.
-    $this->post("/intake/sheets/{$sheet->id}/columns", ['shape' => 'sku', 'columns' => [9 => 'sku']])
-        ->assertSessionHasErrors();
+    $this->post("/intake/sheets/{$sheet->id}/columns", [
+        'shape' => 'sku',
+        'columns' => [9 => 'sku'],
+    ])->assertSessionHasErrors();
 });
 
 it('shows sheets to those who may look, and lets only those change them who may edit', function (): void {
     $shop = Shop::stocked();
     $sheet = Sheets::vetted($shop->user, UNTIDY);
     $this->actingAs(Shop::person(App\Models\Right::View));
-    $this->get("/intake/sheets/{$sheet->id}")->assertOk()->assertDontSee('Import 1 product')->assertDontSee('in all rows alike');
+    $this->get("/intake/sheets/{$sheet->id}")
+        ->assertOk()
+        ->assertDontSee('Import 1 product')
+        ->assertDontSee('in all rows alike');
     $this->get("/intake/sheets/{$sheet->id}/columns")->assertOk();
     $this->get('/intake/sheets/template.csv')->assertOk();
     foreach (['columns', 'mend', 'import'] as $way) {
-        $this->post("/intake/sheets/{$sheet->id}/{$way}", ['row' => 4, 'field' => 'gtin', 'way' => 'type'])
-            ->assertForbidden();
+        $this->post("/intake/sheets/{$sheet->id}/{$way}", [
+            'row' => 4,
+            'field' => 'gtin',
+            'way' => 'type',
+        ])->assertForbidden();
     }
-    $rejects = $this->get("/intake/sheets/{$sheet->id}/rejected.csv")->assertOk()->streamedContent();
+    $rejects = $this->get("/intake/sheets/{$sheet->id}/rejected.csv")
+        ->assertOk()
+        ->streamedContent();
     expect(explode("\n", trim($rejects)))
         ->toHaveCount(6)
         ->and($rejects)
@@ -183,8 +206,5 @@ it('leaves what empty cells say, or takes it away where a person says so', funct
     expect($changes($kept))
         ->toBe([['price' => ['49.00', '']], ['stock' => ['10', '4']]])
         ->and($changes($cleared))
-        ->toBe([
-            ['stock' => ['10', ''], 'price' => ['49.00', '']],
-            ['stock' => ['10', '4'], 'price' => ['49.00', '']],
-        ]);
+        ->toBe([['stock' => ['10', ''], 'price' => ['49.00', '']], ['stock' => ['10', '4'], 'price' => ['49.00', '']]]);
 });

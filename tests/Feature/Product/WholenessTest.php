@@ -276,6 +276,7 @@ it('knows every table that has rows of a product', function (): void {
         'lexicon_words',
         'product_summaries',
         'product_words',
+        'sheet_products',
         'sku_summaries',
     ];
     $owned = [];

@@ -55,7 +55,10 @@ const SPRING = [
 
 it('reads workbooks that other programs write: numbers, days, hidden sheets and rows', function (string $ending): void {
     // Sources: python3-openpyxl 3.0 (XLSX), python3-odf 1.4 (ODS).
-    $file = SheetFile::open(writtenElsewhere("spring.{$ending}", ['rows' => SPRING, 'hidden' => true]), "spring.{$ending}");
+    $file = SheetFile::open(
+        writtenElsewhere("spring.{$ending}", ['rows' => SPRING, 'hidden' => true]),
+        "spring.{$ending}",
+    );
     $rows = array_values(iterator_to_array($file->rows()));
     expect($rows[0])
         ->toBe(SPRING[0])
@@ -77,7 +80,11 @@ it('reads what a third program makes of a file, from each format to each', funct
         ->toBe('4006381333931');
 })->with([['ods', 'xlsx'], ['ods', 'csv'], ['xlsx', 'ods']]);
 
-it('reads each shape of a sheet from a workbook of another program', function (array $rows, Shape $shape, int $skus): void {
+it('reads each shape of a sheet from a workbook of another program', function (
+    array $rows,
+    Shape $shape,
+    int $skus,
+): void {
     Queue::fake();
     $shop = Shop::open('OTHER');
     $path = writtenElsewhere('shape.xlsx', ['rows' => $rows]);

@@ -25,9 +25,7 @@ final readonly class SheetColumnScreen
 
     public function ground(): string
     {
-        return $this->isSize
-            ? __('sheets.ground_size')
-            : __("sheets.ground_{$this->column->ground->value}");
+        return $this->isSize ? __('sheets.ground_size') : __("sheets.ground_{$this->column->ground->value}");
     }
 
     public function isUnknown(): bool

@@ -45,11 +45,7 @@ final readonly class SheetProblem
     /** A name that is nearly right is so wherever it stands; a number is that of one SKU. */
     public function isUsuallyForAll(): bool
     {
-        return in_array(
-            $this->problem->kind,
-            [ProblemKind::Near, ProblemKind::NoPicture, ProblemKind::Differs],
-            true,
-        );
+        return in_array($this->problem->kind, [ProblemKind::Near, ProblemKind::NoPicture, ProblemKind::Differs], true);
     }
 
     public function take(): string

@@ -8,10 +8,5 @@ namespace App\Http\Screens\Intake;
 final readonly class SheetSum
 {
     /** @param  array<string, string>  $filter  of the address */
-    public function __construct(
-        public string $label,
-        public int $count,
-        public array $filter,
-        public bool $isShown,
-    ) {}
+    public function __construct(public string $label, public int $count, public array $filter, public bool $isShown) {}
 }

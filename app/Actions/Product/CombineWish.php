@@ -1,0 +1,96 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Actions\Product;
+
+use App\Changing\CombiningWork;
+use Core\Changes\Catalog;
+use Core\Changes\Details\ProductText;
+use Core\Changes\Matrix\DraftAxis;
+use Core\Changes\Matrix\DraftReader;
+use Core\Changes\Matrix\DraftValue;
+use Core\Changes\Matrix\ReadAxis;
+use Core\Combining\CombineConflict;
+use Core\Combining\Combined;
+use Core\Combining\CombinedPart;
+use Core\Combining\ProductCombiner;
+use Core\Matrix\Axis;
+use Core\Refusal;
+use Core\RefusalKind;
+use Core\Text\Name;
+
+/** Which products are to become one, and what tells them apart. */
+final readonly class CombineWish implements CombiningWork
+{
+    /**
+     * @param  non-empty-list<int>  $productIds
+     * @param  list<string>  $axes  names of the axes that come
+     * @param  array<int, array<string, string>>  $values  product id => axis name => label
+     */
+    public function __construct(
+        private Catalog $catalog,
+        private string $name,
+        private string $code,
+        public array $productIds,
+        private array $axes,
+        private array $values,
+    ) {}
+
+    public function axes(): array
+    {
+        $drafts = [];
+        foreach ($this->axes as $axis) {
+            $labels = [];
+            foreach ($this->productIds as $id) {
+                $label = trim($this->values[$id][$axis] ?? '');
+                $labels[Name::of($label)->folded] ??= DraftValue::called($label);
+            }
+            unset($labels['']);
+            $drafts[] = new DraftAxis($axis, '', values: array_values($labels));
+        }
+
+        return (new DraftReader($this->catalog))->read($drafts);
+    }
+
+    public function combined(array $parts): Combined
+    {
+        $name = ProductText::Name->read($this->name);
+        $read = $this->axes();
+        $placed = [];
+        foreach ($parts as $id => $part) {
+            $values = [];
+            foreach ($read as $axis) {
+                $values[$axis->axis->id] = $this->valueId($axis, $this->values[$id][$axis->draft->name] ?? '', $part);
+            }
+            $placed[] = new CombinedPart($id, $part->product, $values);
+        }
+        if ($placed === []) {
+            throw CombineConflict::tooFew();
+        }
+        $axes = array_map(fn(ReadAxis $axis): Axis => $axis->axis, $read);
+
+        return (new ProductCombiner())->combine($placed, $axes, $name, trim($this->code));
+    }
+
+    private function valueId(ReadAxis $axis, string $said, CombinedPart $part): int
+    {
+        $typed = Name::of($said);
+        $meant = [$typed->folded];
+        foreach ([...$axis->read->otherWords, ...$axis->read->doubles] as $other) {
+            if (Name::of($other->typed)->is($typed)) {
+                $meant[] = Name::of($other->known())->folded;
+            }
+        }
+        foreach ($typed->isEmpty() ? [] : $axis->axis->values as $value) {
+            if (in_array(Name::of($value->label)->folded, $meant, true)) {
+                return $value->id;
+            }
+        }
+        throw new Refusal(
+            "Say which {$axis->axis->name} {$part->product->state->details->name} is.",
+            RefusalKind::Missing,
+            'values',
+        );
+    }
+}

@@ -1,0 +1,197 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Changing;
+
+use App\History\ProductsChanged;
+use App\Ledger\ChangeLog;
+use App\Ledger\Ledger;
+use App\Ledger\RecordedChanges;
+use App\Models\HistoryEntry;
+use App\Models\Product;
+use App\Models\User;
+use App\Store\Library\LibraryRows;
+use App\Store\Products\ProductLoader;
+use App\Store\StateRows;
+use App\Store\StateWriter;
+use Core\Changes\Codes\ProductCode;
+use Core\Combining\Combined;
+use Core\Combining\CombinedPart;
+use Core\Matrix\Matrix;
+use Core\Pricing\Currency;
+use Core\Product\ProductDetails;
+use Core\Product\ProductState;
+use Core\Product\Sku;
+use Core\Refusal;
+use Core\RefusalKind;
+use Illuminate\Database\Eloquent\Collection;
+use Illuminate\Support\Facades\DB;
+use Illuminate\Support\Facades\Gate;
+
+/**
+ * The unit of work for several products that become one: a product is made that takes in their SKUs and pictures. They
+ * are hidden as they are, and lead to it. One entry in its history, which undone gives all of it back.
+ */
+final readonly class Combining
+{
+    private const TRIES = 3;
+
+    public function __construct(
+        private ProductLoader $loader,
+        private LibraryRows $library,
+        private Versions $versions,
+    ) {}
+
+    /**
+     * @param  class-string  $action
+     * @param  non-empty-list<int>  $productIds  that become one
+     */
+    public function run(User $user, string $action, array $productIds, CombiningWork $work): Product
+    {
+        Gate::forUser($user)->authorize('edit');
+
+        return DB::transaction(function () use ($user, $action, $productIds, $work): Product {
+            $products = $this->locked($productIds);
+            $parts = $this->parts($productIds, $products);
+            $ledger = new Ledger();
+            $this->library->addMissing($ledger, $work->axes());
+            $combined = $work->combined($parts);
+            [$made, $before] = $this->made($combined->state->details);
+            $this->takeIn($ledger, $made, $combined->state);
+            $this->write($ledger, $made, $before, $combined->state);
+            $hidden = ['removed_at' => now()->format('Y-m-d H:i:s'), 'part_of_id' => $made->id];
+            $ledger->update('products', array_fill_keys($productIds, $hidden));
+            $ledger->note(MadeProducts::making($made->id));
+            $this->note($user, $action, $made, [$this->words($combined, $products), $ledger->log()]);
+            $this->versions->advance([$made->id, ...$productIds]);
+            event(new ProductsChanged($made->id));
+
+            return $made->refresh();
+        }, self::TRIES);
+    }
+
+    /**
+     * @param  list<int>  $ids
+     * @return Collection<int, Product> in the order of their ids
+     */
+    private function locked(array $ids): Collection
+    {
+        $products = Product::query()->whereKey($ids)->orderBy('id')->lockForUpdate()->get();
+        foreach ($products as $product) {
+            if ($product->removed_at !== null) {
+                throw UnitOfWork::removed($product);
+            }
+        }
+        if ($products->count() !== count($ids)) {
+            throw new Refusal('One of the products is not there any more. Look again.', RefusalKind::Gone);
+        }
+
+        return $products;
+    }
+
+    /**
+     * @param  list<int>  $ids
+     * @param  Collection<int, Product>  $products
+     * @return array<int, CombinedPart> by product id; values are yet to be said
+     */
+    private function parts(array $ids, Collection $products): array
+    {
+        $loaded = $this->loader->loadMany(array_values($products->all()));
+        $parts = [];
+        foreach ($ids as $id) {
+            $parts[$id] = new CombinedPart($id, $loaded[$id]->core, []);
+        }
+
+        return $parts;
+    }
+
+    /**
+     * The product that takes them in: one whose making was undone has its code still, and comes back.
+     *
+     * @return array{Product, ProductState} with what it is so far
+     */
+    private function made(ProductDetails $details): array
+    {
+        $code = ProductCode::read($details->code);
+        $known = Product::query()->where('code', $code)->lockForUpdate()->first();
+        if ($known === null) {
+            $plain = new ProductState(
+                new ProductDetails($details->name, $code, Currency::of($details->currency->code)),
+                Matrix::of([]),
+            );
+            $id = Product::query()->insertGetId(
+                ['version' => 0, 'created_at' => now(), 'updated_at' => now()] + StateRows::product($plain),
+            );
+
+            return [Product::query()->findOrFail($id), $plain];
+        }
+        $isFree = $known->removed_at !== null && $known->part_of_id === null;
+        if (!$isFree || DB::table('skus')->where('product_id', $known->id)->exists()) {
+            throw new Refusal("{$code} is the code of {$known->name}. Choose another.", RefusalKind::Taken, 'code');
+        }
+        Product::query()
+            ->whereKey($known->id)
+            ->update(['removed_at' => null]);
+
+        return [$known->refresh(), $this->loader->load($known)->core->state];
+    }
+
+    private function takeIn(Ledger $ledger, Product $made, ProductState $state): void
+    {
+        $own = ['product_id' => $made->id];
+        $from = DB::table('skus')
+            ->whereIn('id', array_map(fn(Sku $sku): int => $sku->id, $state->skus))
+            ->pluck('product_id', 'id');
+        $skus = [];
+        foreach ($state->skus as $sku) {
+            $skus[$sku->id] = $own + ['came_from_id' => $from[$sku->id]] + StateRows::sku($sku);
+        }
+        $ledger->update('skus', $skus);
+        $pictures = [];
+        foreach ($state->pictures as $at => $picture) {
+            $pictures[$picture->id] = $own + StateRows::placement($picture, $at + 1);
+        }
+        $ledger->update('placements', $pictures);
+    }
+
+    private function write(Ledger $ledger, Product $made, ProductState $before, ProductState $after): void
+    {
+        $writer = new StateWriter([$made->id]);
+        $writer->write(
+            $ledger,
+            $made->id,
+            new ProductState($before->details, $before->matrix, $after->skus, $after->pictures),
+            $after,
+        );
+        $writer->flush();
+    }
+
+    /**
+     * @param  class-string  $action
+     * @param  array{string, ChangeLog}  $done  in words, and as rows
+     */
+    private function note(User $user, string $action, Product $made, array $done): void
+    {
+        $entry = HistoryEntry::create([
+            'product_id' => $made->id,
+            'user_id' => $user->id,
+            'action' => class_basename($action),
+            'words' => mb_strimwidth($done[0], 0, 400, '…'),
+            'version' => $made->version + 1,
+            'created_at' => now(),
+        ]);
+        RecordedChanges::keep($entry->id, $done[1]);
+    }
+
+    /** @param  Collection<int, Product>  $products */
+    private function words(Combined $combined, Collection $products): string
+    {
+        $made = count(array_filter($combined->state->skus, fn(Sku $sku): bool => $sku->isMade()));
+        $codes = $products->map(fn(Product $product): string => $product->code)->implode(', ');
+
+        return "Put together of {$codes}: {$made} SKUs" .
+            ($combined->holes === 0 ? '' : ", {$combined->holes} combinations left out") .
+            ($combined->remarks === [] ? '' : '. ' . implode(' ', $combined->remarks));
+    }
+}

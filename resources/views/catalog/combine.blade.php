@@ -1,0 +1,90 @@
+@extends('layout.app')
+@section('title', __('combine.title'))
+@section('content')
+    <div class="page combine">
+        <p class="quiet"><a href="{{ route('catalog') }}">{{ __('parts.catalog') }}</a></p>
+        <div class="sheet-head">
+            <div>
+                <h1>{{ __('combine.title') }}</h1>
+                <p class="quiet">{{ __('combine.about') }}</p>
+            </div>
+            @if ($canEdit && $screen->sure() > 0)
+                <form method="post" action="{{ route('combine.sure') }}">
+                    <x-once /><input type="hidden" name="products" value="{{ $screen->chosen }}"><button
+                        class="btn btn-primary"
+                        title="{{ __('combine.sure_hint') }}">{{ trans_choice('combine.all_sure', $screen->sure(), ['count' => $screen->sure()]) }}</button>
+                </form>
+            @endif
+        </div>
+        @if (session('notice'))
+            <p class="notice" role="status">{{ session('notice') }}</p>
+        @endif
+        @if ($errors->any())
+            <p class="notice" role="alert">{{ $errors->first() }}</p>
+        @endif
+        @if ($screen->count() === 0)
+            <p class="empty">{{ __('combine.none') }}</p>
+        @endif
+        @foreach ($screen->groups() as $group)
+            <form class="combine-group" method="post" action="{{ route('combine.store') }}" id="{{ $group->key() }}">
+                <x-once />
+                <div class="combine-head">
+                    <div class="field"><label for="{{ $group->key() }}-name">{{ __('combine.name') }}</label>
+                        <input class="form-control" id="{{ $group->key() }}-name" name="name"
+                            value="{{ $group->name() }}" maxlength="120" required @disabled(!$canEdit)>
+                    </div>
+                    <div class="field"><label for="{{ $group->key() }}-code">{{ __('combine.code') }}</label>
+                        <input class="form-control" id="{{ $group->key() }}-code" name="code"
+                            value="{{ $group->code() }}" maxlength="40" required @disabled(!$canEdit)>
+                    </div>
+                    <p class="quiet">{{ $group->arithmetic() }}</p>
+                    @if ($canEdit)
+                        <button class="btn btn-plain">{{ __('combine.combine') }}</button>
+                    @endif
+                </div>
+                @foreach ($group->doubts() as $doubt)
+                    <p class="warns">{{ $doubt }}</p>
+                @endforeach
+                @foreach ($group->axes() as $axis)
+                    <input type="hidden" name="axes[]" value="{{ $axis }}">
+                @endforeach
+                <table class="plain">
+                    <thead>
+                        <tr>
+                            <th scope="col">{{ __('combine.takes_part') }}</th>
+                            <th scope="col">{{ __('combine.item') }}</th>
+                            <th scope="col">{{ __('combine.code') }}</th>
+                            @foreach ($group->axes() as $axis)
+                                <th scope="col">{{ $axis }}</th>
+                            @endforeach
+                        </tr>
+                    </thead>
+                    <tbody>
+                        @foreach ($group->items() as $item)
+                            <tr @if ($group->isOpen($item)) class="is-open" @endif>
+                                <td><input type="checkbox" class="form-check-input" name="items[]"
+                                        value="{{ $item->item->productId }}" checked @disabled(!$canEdit)
+                                        aria-label="{{ __('combine.take_item', ['item' => $item->item->name]) }}"></td>
+                                <td><a href="{{ route('board', $item->item->code) }}">{{ $item->item->name }}</a></td>
+                                <td>{{ $item->item->code }}</td>
+                                @foreach ($group->axes() as $axis)
+                                    <td><input class="form-control"
+                                            name="values[{{ $item->item->productId }}][{{ $loop->index }}]"
+                                            value="{{ $group->value($item, $axis) }}" maxlength="80"
+                                            @disabled(!$canEdit)
+                                            aria-label="{{ __('combine.value_of', ['axis' => $axis, 'item' => $item->item->name]) }}">
+                                    </td>
+                                @endforeach
+                            </tr>
+                        @endforeach
+                    </tbody>
+                </table>
+            </form>
+        @endforeach
+        @if ($screen->next() !== null)
+            <nav class="pages" aria-label="{{ __('batches.pages') }}"><a class="btn btn-plain"
+                    href="{{ route('combine', ['page' => $screen->next(), 'products' => $screen->chosen]) }}"
+                    rel="next">{{ __('combine.more') }}</a></nav>
+        @endif
+    </div>
+@endsection
