@@ -33,6 +33,7 @@ use App\Http\Controllers\Product\PreviewController;
 use App\Http\Controllers\Product\PriceController;
 use App\Http\Controllers\Product\ProductPageController;
 use App\Http\Controllers\Product\RoleController;
+use App\Http\Controllers\Product\SeparateController;
 use App\Http\Controllers\Product\SkuController;
 use App\Http\Controllers\Product\SwatchController;
 use App\Http\Controllers\Product\ValueController;
@@ -108,6 +109,12 @@ Route::middleware([
     Route::get('/intake/stored', [StoredController::class, 'index'])->name('intake.stored');
     Route::get('/intake/stored/{photo}/uses', [StoredController::class, 'uses'])->name('intake.stored.uses');
     Route::get('/intake/products', [IntakeController::class, 'find'])->name('intake.products');
+    Route::get('/catalog/sheet', [ExportController::class, 'choose'])
+        ->middleware('at-once:heavy,1')
+        ->name('catalog.sheet');
+    Route::get('/catalog/sheet/file', [ExportController::class, 'catalog'])
+        ->middleware('at-once:heavy,1')
+        ->name('catalog.sheet.file');
     Route::get('/single-items', [CombineController::class, 'show'])
         ->middleware('at-once:heavy,1')
         ->name('combine');
@@ -350,6 +357,8 @@ Route::middleware([
             Route::post('/colors/swatches/{value}', [ColorsController::class, 'setSwatch'])->name('colors.swatch.set');
             Route::post('/colors/swatches/{value}/move', [ColorsController::class, 'move'])->name('colors.swatch.move');
             Route::get('/setup', [MatrixController::class, 'setup'])->name('setup');
+            Route::get('/separate', [SeparateController::class, 'plan'])->name('separate.plan');
+            Route::post('/separate', [SeparateController::class, 'store'])->name('separate');
             Route::post('/setup/plan', [MatrixController::class, 'plan'])->name('setup.plan');
             Route::post('/setup', [MatrixController::class, 'build'])->name('setup.build');
             Route::post('/leave-out/plan', [MatrixController::class, 'leaveOutPlan'])->name('leave-out.plan');

@@ -80,5 +80,6 @@ return [
     'a_folder' => 'a folder',
     'place_catalog' => 'Products',
     'place_shooting-list' => 'Shooting list',
+    'place_combine' => 'Single items',
     'place_coverage' => ['catalog' => 'Coverage'],
 ];

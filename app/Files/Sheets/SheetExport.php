@@ -25,17 +25,21 @@ final class SheetExport
 
     /**
      * @param  list<int>  $productIds  in the order of the sheet
+     * @param  ?list<string>  $headers  of the columns that are wanted; null for all
      * @return int rows written, without the header
      */
-    public function write(array $productIds, SheetWriter $writer): int
+    public function write(array $productIds, SheetWriter $writer, ?array $headers = null): int
     {
-        return ConsistentRead::of(fn(): int => $this->written($productIds, $writer));
+        return ConsistentRead::of(function () use ($productIds, $writer, $headers): int {
+            $columns = SheetColumns::of($productIds);
+
+            return $this->written($productIds, $writer, $headers === null ? $columns : $columns->only($headers));
+        });
     }
 
     /** @param  list<int>  $productIds */
-    private function written(array $productIds, SheetWriter $writer): int
+    private function written(array $productIds, SheetWriter $writer, SheetColumns $columns): int
     {
-        $columns = SheetColumns::of($productIds);
         $writer->row($columns->header());
         $count = 0;
         foreach (array_chunk($productIds, self::CHUNK) as $chunk) {

@@ -45,7 +45,7 @@ final class SheetFile
         }
         $ending = strtolower(pathinfo($name, PATHINFO_EXTENSION));
 
-        return in_array($ending, ['csv', 'tsv', 'txt'], true) && CsvDialect::isText(self::beginning($path));
+        return in_array($ending, ['csv', 'tsv'], true) && CsvDialect::isText(self::beginning($path));
     }
 
     /** @throws UnreadableSheet */

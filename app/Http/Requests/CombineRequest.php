@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Requests;
 
 use App\Actions\Product\CombineWish;
+use App\Http\Bounds\ListBound;
 use App\Store\Products\CatalogLookup;
 use Core\Refusal;
 use Core\RefusalKind;
@@ -15,7 +16,7 @@ final class CombineRequest extends FormRequest
 {
     private const MOST_ITEMS = 400;
 
-    /** @return array<string, list<string>> */
+    /** @return array<string, list<mixed>> */
     public function rules(): array
     {
         return [
@@ -23,13 +24,9 @@ final class CombineRequest extends FormRequest
             'code' => ['nullable', 'string', 'max:60'],
             'products' => ['nullable', 'string', 'max:20000'],
             'page' => ['nullable', 'integer', 'min:1', 'max:10000'],
-            'items' => ['nullable', 'array', 'max:' . self::MOST_ITEMS],
-            'items.*' => ['nullable', 'integer', 'min:0'],
-            'axes' => ['nullable', 'array', 'max:6'],
-            'axes.*' => ['nullable', 'string', 'max:60'],
-            'values' => ['nullable', 'array', 'max:' . self::MOST_ITEMS],
-            'values.*' => ['nullable', 'array', 'max:6'],
-            'values.*.*' => ['nullable', 'string', 'max:80'],
+            'items' => ['nullable', 'array', ListBound::ofTexts(self::MOST_ITEMS, 20)],
+            'axes' => ['nullable', 'array', ListBound::ofTexts(6, 60)],
+            'values' => ['nullable', 'array', new ListBound(self::MOST_ITEMS, ListBound::ofTexts(6, 80))],
         ];
     }
 

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Requests;
 
+use App\Http\Bounds\ListBound;
 use App\Intake\Sheets\Mending;
 use Core\Refusal;
 use Core\RefusalKind;
@@ -17,7 +18,7 @@ use Illuminate\Foundation\Http\FormRequest;
 /** A request from the pages of a sheet. */
 final class SheetRequest extends FormRequest
 {
-    /** @return array<string, list<string>> */
+    /** @return array<string, list<mixed>> */
     public function rules(): array
     {
         return [
@@ -29,8 +30,7 @@ final class SheetRequest extends FormRequest
             'after' => ['nullable', 'integer', 'min:0', 'max:10000000'],
             'row' => ['nullable', 'integer', 'min:1', 'max:10000000'],
             'most' => ['nullable', 'integer', 'min:1', 'max:100000'],
-            'columns' => ['nullable', 'array', 'max:300'],
-            'columns.*' => ['nullable', 'string', 'max:200'],
+            'columns' => ['nullable', 'array', ListBound::ofTexts(300, 200)],
         ];
     }
 

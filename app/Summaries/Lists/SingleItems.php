@@ -29,13 +29,17 @@ final readonly class SingleItems
     {
         $rows = DB::table('products')
             ->whereNull('removed_at')
-            ->whereNotExists(
-                fn(Builder $axes) => $axes
-                    ->from('product_axes')
-                    ->whereColumn('product_axes.product_id', 'products.id')
-                    ->whereNotNull('position'),
+            // Products that a person chose may have axes of their own: one for each color.
+            ->when(
+                $codes !== null,
+                fn(Builder $query) => $query->whereIn('code', $codes ?? []),
+                fn(Builder $query) => $query->whereNotExists(
+                    fn(Builder $axes) => $axes
+                        ->from('product_axes')
+                        ->whereColumn('product_axes.product_id', 'products.id')
+                        ->whereNotNull('position'),
+                ),
             )
-            ->when($codes !== null, fn(Builder $query) => $query->whereIn('code', $codes ?? []))
             ->orderBy('id')
             ->limit(self::MOST)
             ->get(['id', 'code', 'name'])

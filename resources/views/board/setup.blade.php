@@ -195,6 +195,10 @@
 
     <x-plan :plan="$plan" :problem="$problem" :changes="$shapeChanges" />
     <div class="buttons">
+        @if ($loaded->core->matrix->axes !== [])
+            <button type="button" class="btn btn-plain"
+                data-dialog="{{ route('separate.plan', $product) }}">{{ __('combine.separate_menu') }}</button>
+        @endif
         <button type="button" class="btn btn-plain" data-do="close">{{ __('board.cancel') }}</button>
         <button class="btn btn-primary"
             @disabled(!$shapeChanges)>{{ $loaded->core->matrix->axes === [] ? __('board.build') : __('board.change') }}</button>

@@ -2,10 +2,10 @@
 @section('title', __('combine.title'))
 @section('content')
     <div class="page combine">
-        <p class="quiet"><a href="{{ route('catalog') }}">{{ __('parts.catalog') }}</a></p>
+        <x-catalog-head place="combine" />
         <div class="sheet-head">
             <div>
-                <h1>{{ __('combine.title') }}</h1>
+                <h2>{{ __('combine.title') }}</h2>
                 <p class="quiet">{{ __('combine.about') }}</p>
             </div>
             @if ($canEdit && $screen->sure() > 0)
@@ -22,6 +22,12 @@
         @if ($errors->any())
             <p class="notice" role="alert">{{ $errors->first() }}</p>
         @endif
+        <form method="get" action="{{ route('combine') }}" class="combine-head">
+            <div class="field"><label for="products">{{ __('combine.only_these') }}</label><input class="form-control"
+                    id="products" name="products" value="{{ $screen->chosen }}" maxlength="20000"
+                    autocomplete="off"></div>
+            <button class="btn btn-plain">{{ __('combine.look') }}</button>
+        </form>
         @if ($screen->count() === 0)
             <p class="empty">{{ __('combine.none') }}</p>
         @endif

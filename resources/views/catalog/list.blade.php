@@ -8,7 +8,9 @@
             <span class="quiet"> {{ __('catalog.waiting_still_being_counted', ['waiting' => $page->waiting]) }}</span>
             @endif @can('edit')@if ($page->rows !== [])
                 <a class="change-all" href="{{ $page->bulkAddress() }}">{{ __('catalog.change_all_of_these') }}</a>
-            @endif @endcan
+                @endif @endcan @if ($page->rows !== [])
+                <a class="change-all" href="{{ $page->sheetAddress() }}">{{ __('sheets.as_a_sheet') }}</a>
+            @endif
 </p>
 @if ($page->rows === [])
     <p class="empty">

@@ -2,7 +2,7 @@
 <div class="sheet-bar">
     <nav class="sheet-sums" aria-label="{{ __('sheets.rows_by_verdict') }}">
         @foreach ($screen->sums() as $sum)
-            <a href="{{ route('sheet', ['sheet' => $screen->sheet->id] + $sum->filter) }}"
+            <a href="{{ $screen->address($sum->filter) }}"
                 @if ($sum->isShown) aria-current="true" @endif>{{ $sum->label }}
                 <b>@number($sum->count)</b></a>
         @endforeach
@@ -32,7 +32,7 @@
 @if ($screen->kinds() !== [])
     <nav class="sheet-kinds" aria-label="{{ __('sheets.rows_by_problem') }}">
         @foreach ($screen->kinds() as $sum)
-            <a href="{{ route('sheet', ['sheet' => $screen->sheet->id] + $sum->filter) }}"
+            <a href="{{ $screen->address($sum->filter) }}"
                 @if ($sum->isShown) aria-current="true" @endif>{{ $sum->label }}
                 <b>@number($sum->count)</b></a>
         @endforeach
@@ -86,9 +86,9 @@
             @endforeach
         </tbody>
     </table>
-    @if ($screen->next() !== null)
+    @if ($screen->nextAddress() !== null)
         <nav class="pages" aria-label="{{ __('batches.pages') }}"><a class="btn btn-plain"
-                href="{{ route('sheet', ['sheet' => $screen->sheet->id, 'after' => $screen->next()] + $screen->filter()) }}"
+                href="{{ $screen->nextAddress() }}"
                 rel="next">{{ __('sheets.later_rows') }}</a></nav>
     @endif
 @endif

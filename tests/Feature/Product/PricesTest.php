@@ -333,7 +333,7 @@ it('says of a part what the product does not, and lets the part follow again', f
     expect([$cost('Moss'), $cost('Clay')])->toBe(['none', '20.00']);
     // A new size of Moss says what Moss says.
     $shop->axes(['Color' => 'Moss, Clay, Slate', 'Size' => 'S, M, L, XL, XXL']);
-    expect($shop->rows()['SMOCK-MOSS-XXL']['cost'])->toBe('');
+    expect($shop->rows()['SMOCK-MOSS-XXL']['cost'])->toBe('none');
     pricesPost($shop, 'details/set', $moss)->assertOk();
     expect([$cost('Moss'), $cost('Clay')])->toBe(['20.00', '20.00']);
     pricesPost($shop, 'details/set', ['selected' => ''] + $moss)

@@ -63,6 +63,8 @@ const KEEPING = [
     'revision',
     'is_counted',
     'removed_at',
+    'part_of_id',
+    'came_from_id',
     'created_at',
     'updated_at',
 ];

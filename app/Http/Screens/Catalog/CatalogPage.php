@@ -147,12 +147,21 @@ final readonly class CatalogPage
     /** Where all the products that are meant are changed at once. */
     public function bulkAddress(): string
     {
-        return route(
-            'batches.form',
-            array_filter(
-                ['q' => $this->asked->search, ...$this->asked->filters],
-                fn(string $value): bool => $value !== '',
-            ),
+        return route('batches.form', $this->filters());
+    }
+
+    /** Where these products are written as a sheet. */
+    public function sheetAddress(): string
+    {
+        return route('catalog.sheet', $this->filters());
+    }
+
+    /** @return array<string, string> as an address says them */
+    private function filters(): array
+    {
+        return array_filter(
+            ['q' => $this->asked->search, ...$this->asked->filters],
+            fn(string $value): bool => $value !== '',
         );
     }
 

@@ -201,10 +201,18 @@ final readonly class SheetScreen
         );
     }
 
-    /** The row behind which the next page begins; null on the last. */
-    public function next(): ?int
+    /** Where the next page of rows is; null on the last. */
+    public function nextAddress(): ?string
     {
-        return count($this->page) > VettedRows::PAGE ? $this->page[VettedRows::PAGE - 1]->verdict->row : null;
+        return count($this->page) > VettedRows::PAGE
+            ? $this->address(['after' => (string) $this->page[VettedRows::PAGE - 1]->verdict->row] + $this->filter())
+            : null;
+    }
+
+    /** @param  array<string, string>  $filter */
+    public function address(array $filter): string
+    {
+        return route('sheet', ['sheet' => $this->sheet->id] + $filter);
     }
 
     /** @return array<string, string> what the address says of the rows that are shown */

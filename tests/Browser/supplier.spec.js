@@ -1,0 +1,117 @@
+import { expect, test } from '@playwright/test';
+import { execFileSync } from 'node:child_process';
+import { mkdtempSync, readdirSync, writeFileSync } from 'node:fs';
+import { tmpdir } from 'node:os';
+import { join } from 'node:path';
+import { listen, signIn, sound } from './helpers';
+
+/* From an untidy sheet of a supplier and a folder of its pictures to galleries that are finished; and single items that
+   become one product. What a person does is counted. */
+
+const stamp = Date.now().toString(36).toUpperCase();
+const code = `BAG-${stamp}`;
+const folder = mkdtempSync(join(tmpdir(), 'slate-supplier-'));
+execFileSync('php', [join(import.meta.dirname, 'pictures.php'), folder]);
+const pictures = readdirSync(folder)
+    .filter((name) => name.startsWith('tote'))
+    .map((name) => join(folder, name));
+
+const sheet = join(folder, `spring ${stamp}.csv`);
+const rows = [
+    'Artikelnummer;Bezeichnung;Farbe;Größe;EAN;Preis;Bestand;Bild 1;Bild 2;Lagerort',
+    ...['Teal', 'Rose', 'Sand'].flatMap((color) =>
+        ['S', 'M'].map((size) =>
+            [
+                code,
+                `Garden tote ${stamp}`,
+                // A slip in one row, and another way of writing the name of a file in all.
+                color === 'Rose' && size === 'M' ? 'Roze' : color,
+                size,
+                color === 'Sand' && size === 'M' ? '4.00E+12' : '',
+                '24,90',
+                '12',
+                `TOTE_${color}_FRONT.PNG`,
+                `tote ${color} back.jpg`,
+                'A7',
+            ].join(';'),
+        ),
+    ),
+];
+writeFileSync(sheet, `${rows.join('\n')}\n`);
+
+test('an untidy sheet and a folder of pictures become galleries in seven acts', async ({ page }) => {
+    const faults = listen(page);
+    let acts = 0;
+    const act = async (doing) => {
+        acts++;
+        await doing;
+    };
+    await signIn(page);
+    await page.goto('/intake');
+    await act(page.locator('[data-intake-files]').first().setInputFiles(pictures));
+    await expect(page.locator('#sending')).toContainText('safe', { timeout: 120_000 });
+    await page.goto('/intake');
+    await act(page.locator('[data-intake-files]').first().setInputFiles(sheet));
+    await expect(page).toHaveURL(/\/intake\/sheets\/\d+/, { timeout: 60_000 });
+    await expect(page.getByRole('link', { name: /^Rejected/ })).toContainText('2', { timeout: 60_000 });
+    await sound(page, 'the rows of a sheet');
+
+    // Colors that are new to the shop are new; one that is nearly another of them is asked about.
+    await expect(page.getByText('“Roze” is new to Color, and nearly Rose.')).toBeVisible();
+    await act(page.getByRole('button', { name: 'Take Rose' }).click());
+    await expect(page.getByText('“Roze”')).toHaveCount(0);
+    const cell = page.getByLabel('Cell E EAN of row 7');
+    await act(cell.fill(''));
+    await act(cell.press('Enter'));
+    await expect(page.getByRole('button', { name: 'Import 1 product' })).toBeVisible();
+    await page.getByRole('link', { name: 'Columns' }).click();
+    await expect(page.getByLabel('What Lagerort says')).toHaveValue('');
+    await sound(page, 'the columns of a sheet');
+    await page.getByRole('link', { name: 'Rows', exact: true }).click();
+    await act(page.getByRole('button', { name: 'Import 1 product' }).click());
+    await expect(page.getByRole('status').first()).toContainText('Done', { timeout: 60_000 });
+    await act(page.getByRole('link', { name: `Garden tote ${stamp}` }).click());
+
+    await expect(page.locator('[data-made]')).toHaveCount(6);
+    for (const color of ['Teal', 'Rose', 'Sand']) {
+        await page.getByRole('rowheader', { name: new RegExp(`^${color}`) }).click();
+        await expect(page.locator('#tray')).toContainText(`tote ${color} front.jpg`);
+        await expect(page.locator('#tray')).toContainText(`tote ${color} back.jpg`);
+    }
+    expect(acts).toBe(7);
+    expect(faults).toEqual([]);
+});
+
+test('single items become one product in two acts, and what they were in two more', async ({ page }) => {
+    const faults = listen(page);
+    const items = join(folder, `items ${stamp}.csv`);
+    const lines = ['product,name,sku,price,stock'];
+    for (const color of ['Moss', 'Clay', 'Slate']) {
+        for (const size of ['S', 'M', 'L']) {
+            const item = `Q${stamp}-${color.slice(0, 2).toUpperCase()}-${size}`;
+            lines.push(`${item},"Weeder's kneeler ${stamp}, ${color.toUpperCase()} / ${size}",${item},19.00,3`);
+        }
+    }
+    writeFileSync(items, `${lines.join('\n')}\n`);
+    await signIn(page);
+    await page.goto('/intake');
+    await page.locator('[data-intake-files]').first().setInputFiles(items);
+    await page.getByRole('button', { name: 'Import 9 products' }).click({ timeout: 60_000 });
+    await expect(page.getByRole('status').first()).toContainText('Done', { timeout: 60_000 });
+
+    await page.goto('/single-items');
+    const group = page.locator('.combine-group').filter({ hasText: `Q${stamp}-MO-S` });
+    await expect(group).toContainText('9 items: 3 Color × 3 Size');
+    await sound(page, 'single items');
+    await group.getByRole('button', { name: 'Combine' }).click();
+    await expect(page.locator('[data-made]')).toHaveCount(9);
+    await expect(page).toHaveURL(new RegExp(`/products/Q${stamp}$`));
+
+    await page.getByRole('button', { name: 'Change axes…' }).click();
+    await page.getByRole('button', { name: 'Separate…' }).click();
+    await expect(page.getByRole('dialog')).toContainText(`Q${stamp}-CL-L`);
+    await page.getByRole('dialog').getByRole('button', { name: 'Separate' }).click();
+    await expect(page).toHaveURL(new RegExp(`/products/Q${stamp}-`));
+    await expect(page.locator('[data-made]')).toHaveCount(1);
+    expect(faults).toEqual([]);
+});
