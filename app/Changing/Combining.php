@@ -18,6 +18,7 @@ use App\Store\StateWriter;
 use Core\Changes\Codes\ProductCode;
 use Core\Combining\Combined;
 use Core\Combining\CombinedPart;
+use Core\Combining\CombineWish;
 use Core\Matrix\Matrix;
 use Core\Pricing\Currency;
 use Core\Product\ProductDetails;
@@ -45,18 +46,20 @@ final readonly class Combining
 
     /**
      * @param  class-string  $action
-     * @param  non-empty-list<int>  $productIds  that become one
+     *
+     * @throws Refusal
      */
-    public function run(User $user, string $action, array $productIds, CombiningWork $work): Product
+    public function run(User $user, string $action, CombineWish $wish): Product
     {
         Gate::forUser($user)->authorize('edit');
 
-        return DB::transaction(function () use ($user, $action, $productIds, $work): Product {
+        return DB::transaction(function () use ($user, $action, $wish): Product {
+            $productIds = $wish->productIds;
             $products = $this->locked($productIds);
             $parts = $this->parts($productIds, $products);
             $ledger = new Ledger();
-            $this->library->addMissing($ledger, $work->axes());
-            $combined = $work->combined($parts);
+            $this->library->addMissing($ledger, $wish->axes());
+            $combined = $wish->combined($parts);
             [$made, $before] = $this->made($combined->state->details);
             $this->takeIn($ledger, $made, $combined->state);
             $this->write($ledger, $made, $before, $combined->state);

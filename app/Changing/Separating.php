@@ -43,6 +43,8 @@ final readonly class Separating
      * @param  class-string  $action
      * @param  Closure(CoreProduct): list<SeparatedPart>  $separate  where it was never put together
      * @return Product the first part
+     *
+     * @throws Refusal
      */
     public function run(User $user, string $action, int $productId, Closure $separate): Product
     {

@@ -18,7 +18,7 @@ final readonly class ItemGrouper
     /** Signs that codes of one product have in common at the beginning. */
     private const COMMON = 2;
 
-    public function __construct(private WordList $words) {}
+    public function __construct(private ItemWords $words) {}
 
     /**
      * @param  iterable<Item>  $items

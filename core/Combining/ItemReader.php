@@ -12,14 +12,14 @@ final readonly class ItemReader
     /** Words that say nothing by themselves. */
     private const FILLING = ['size', 'sizes', 'color', 'colour', 'in', 'größe', 'gr', 'farbe', 'taille', 'couleur'];
 
-    public function __construct(private WordList $words) {}
+    public function __construct(private ItemWords $words) {}
 
     public function read(Item $item): ReadItem
     {
         $shown = preg_split('~[\s\-–—_/,;:|()\[\]]+~u', Name::of($item->name)->shown, -1, PREG_SPLIT_NO_EMPTY) ?: [];
         $folded = array_map(fn(string $word): string => Name::of($word)->folded, $shown);
         $values = $taken = [];
-        for ($length = WordList::LONGEST; $length > 0; $length--) {
+        for ($length = ItemWords::LONGEST; $length > 0; $length--) {
             for ($at = 0; $at + $length <= count($folded); $at++) {
                 $places = range($at, $at + $length - 1);
                 if (array_intersect($places, $taken) !== []) {

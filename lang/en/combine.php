@@ -23,7 +23,8 @@ return [
     'separate' => 'Separate',
     'separate_menu' => 'Separate…',
     'separate_title' => 'Separate :name',
-    'separate_about' => 'Each value becomes a product of its own. SKUs keep their codes, stock and prices; pictures go with what they show.',
+    'separate_about' =>
+        'Each value becomes a product of its own. SKUs keep their codes, stock and prices; pictures go with what they show.',
     'separate_again' => 'It was put together of these products. They come back, with their SKUs, names and codes:',
     'by_axis' => 'A product for each value of',
     'parts' => ':count product|:count products',

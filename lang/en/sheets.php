@@ -100,7 +100,8 @@ return [
     'new_here' => 'New: an axis or a fact',
     'as_a_sheet' => 'As a sheet',
     'products_as_a_sheet' => ':count product as a sheet|:count products as a sheet',
-    'out_about' => 'Edited elsewhere and dropped on the intake again, only what is different is shown and applied. Columns that are not there change nothing.',
+    'out_about' =>
+        'Edited elsewhere and dropped on the intake again, only what is different is shown and applied. Columns that are not there change nothing.',
     'format' => 'Format',
     'ending_csv' => 'CSV',
     'ending_xlsx' => 'XLSX',

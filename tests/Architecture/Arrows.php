@@ -60,6 +60,21 @@ final class Arrows
             'Details',
             'Stock',
             'Product',
+            'Changes',
+        ],
+        'Combining' => [
+            'Text',
+            'Color',
+            'Sizes',
+            'Codes',
+            'Pricing',
+            'Matrix',
+            'Reach',
+            'Gallery',
+            'Details',
+            'Stock',
+            'Product',
+            'Changes',
         ],
     ];
 
@@ -91,7 +106,7 @@ final class Arrows
         'History' => ['Ledger', 'Media', 'Models', 'Store'],
         'Changing' => ['History', 'Ledger', 'Models', 'Store'],
         'Batches' => ['Changing', 'History', 'Ledger', 'Models', 'Store'],
-        'Intake' => ['Media', 'Models', 'Store', 'Summaries'],
+        'Intake' => ['Files', 'Media', 'Models', 'Store', 'Summaries'],
         'Actions' => [
             'Accounts',
             'Batches',

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Actions\Intake;
 
+use App\Intake\Sheets\SheetArrangement;
 use App\Intake\Sheets\SheetLayouts;
 use App\Intake\Sheets\SheetWork;
 use App\Intake\Sheets\TermsRecord;
@@ -12,9 +13,6 @@ use App\Models\Sheets\SheetState;
 use App\Models\User;
 use Core\Refusal;
 use Core\RefusalKind;
-use Core\Sheets\Columns\FieldKind;
-use Core\Sheets\Reading\EmptyCells;
-use Core\Sheets\Rows\Shape;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Gate;
 
@@ -23,28 +21,18 @@ final readonly class ArrangeSheet
 {
     public function __construct(private SheetLayouts $layouts, private SheetWork $work) {}
 
-    /**
-     * @param  array<int, string>  $fields  place of a column => header of its field; empty for left alone
-     *
-     * @throws Refusal
-     */
-    public function run(
-        User $user,
-        Sheet $sheet,
-        array $fields,
-        Shape $shape,
-        FieldKind $across,
-        EmptyCells $empty,
-    ): void {
+    /** @throws Refusal */
+    public function run(User $user, Sheet $sheet, SheetArrangement $wanted): void
+    {
         Gate::forUser($user)->authorize('edit');
-        $sheet = DB::transaction(function () use ($sheet, $fields, $shape, $across, $empty): Sheet {
+        $sheet = DB::transaction(function () use ($sheet, $wanted): Sheet {
             $sheet = Sheet::query()->lockForUpdate()->findOrFail($sheet->id);
             if (in_array($sheet->state, [SheetState::Reading, SheetState::Failed], true)) {
                 throw new Refusal("{$sheet->name} is not read yet.", RefusalKind::Changed);
             }
             $terms = TermsRecord::of($sheet);
-            $sheet->update(['terms' => (new TermsRecord($empty, $terms->confirmed, []))->encode()]);
-            $this->layouts->arrange($sheet, $fields, $shape, $across);
+            $sheet->update(['terms' => (new TermsRecord($wanted->empty, $terms->confirmed, []))->encode()]);
+            $this->layouts->arrange($sheet, $wanted);
 
             return $sheet;
         });

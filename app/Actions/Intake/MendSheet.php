@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Actions\Intake;
 
+use App\Intake\Sheets\CellMending;
 use App\Intake\Sheets\LayoutRecord;
 use App\Intake\Sheets\Mending;
 use App\Intake\Sheets\SheetProducts;
@@ -18,13 +19,13 @@ use App\Models\Sheets\SheetState;
 use App\Models\User;
 use Core\Refusal;
 use Core\RefusalKind;
-use Core\Sheets\Columns\Column;
 use Core\Sheets\Columns\Field;
 use Core\Sheets\Columns\FieldKind;
+use Core\Sheets\Columns\SheetColumn;
 use Core\Sheets\Reading\CellProblem;
 use Core\Sheets\Reading\ProblemKind;
 use Core\Sheets\Reading\SheetTerms;
-use Core\Sheets\Rows\Shape;
+use Core\Sheets\Rows\RowShape;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Gate;
 
@@ -48,44 +49,39 @@ final readonly class MendSheet
     ) {}
 
     /**
-     * @param  string  $header  of the field whose cell is meant, as we write it
-     * @param  string  $text  what is typed
-     * @param  bool  $isForAll  whether all rows are meant that say the same there
+     * @return Sheet as it is then
      *
      * @throws Refusal
      */
-    public function run(
-        User $user,
-        Sheet $sheet,
-        int $row,
-        string $header,
-        Mending $way,
-        string $text = '',
-        bool $isForAll = false,
-    ): void {
+    public function run(User $user, Sheet $sheet, CellMending $mending): Sheet
+    {
         Gate::forUser($user)->authorize('edit');
-        $again = DB::transaction(function () use ($sheet, $row, $header, $way, $text, $isForAll): Sheet {
+        $again = DB::transaction(function () use ($sheet, $mending): Sheet {
             $sheet = Sheet::query()->lockForUpdate()->findOrFail($sheet->id);
             if ($sheet->state !== SheetState::Ready) {
                 throw new Refusal('The sheet is still being looked at. Wait a moment.', RefusalKind::Changed);
             }
-            $problem = $this->problem($sheet, $row, $header);
+            $row = $mending->row;
+            $problem = $this->problem($sheet, $row, $mending->header);
             $cells = $this->rows->cells($sheet, $row);
-            $column = $this->column($sheet, $header, $cells, $problem);
+            $column = $this->column($sheet, $mending->header, $cells, $problem);
             $said = $problem->subject !== '' ? $problem->subject : $cells[$column->place] ?? '';
-            if ($way === Mending::Confirm) {
+            if ($mending->way === Mending::Confirm) {
                 $this->confirm($sheet, $column->field?->key() ?? '', $said);
                 $this->lookAgain($sheet, $this->alike($sheet, $problem->kind, $row));
 
                 return $sheet;
             }
-            $other = $way === Mending::Take ? $problem->suggestion : trim(mb_substr($text, 0, self::LONGEST));
-            if ($way === Mending::Take && $other === '') {
+            $other =
+                $mending->way === Mending::Take
+                    ? $problem->suggestion
+                    : trim(mb_substr($mending->text, 0, self::LONGEST));
+            if ($mending->way === Mending::Take && $other === '') {
                 throw new Refusal('Nothing is proposed here. Type what is meant.', RefusalKind::Missing, 'text');
             }
             // A part of the cell is put in the place of itself; what is typed is the whole cell.
-            $part = $way === Mending::Take ? $problem->subject : '';
-            $places = $isForAll ? $this->saying($sheet, $column, $said, $problem) : [$row => $cells];
+            $part = $mending->way === Mending::Take ? $problem->subject : '';
+            $places = $mending->isForAll ? $this->saying($sheet, $column, $said, $problem) : [$row => $cells];
             foreach ($places as $number => $own) {
                 $own = array_pad($own, $column->place + 1, '');
                 $own[$column->place] = $part === '' ? $other : str_replace($part, $other, $own[$column->place]);
@@ -105,6 +101,8 @@ final readonly class MendSheet
             return $sheet;
         });
         $this->work->begin($again);
+
+        return $again;
     }
 
     private function problem(Sheet $sheet, int $row, string $header): CellProblem
@@ -123,7 +121,7 @@ final readonly class MendSheet
      *
      * @param  list<string>  $cells
      */
-    private function column(Sheet $sheet, string $header, array $cells, CellProblem $problem): Column
+    private function column(Sheet $sheet, string $header, array $cells, CellProblem $problem): SheetColumn
     {
         $key = Field::named($header)?->key();
         $found = null;
@@ -139,7 +137,7 @@ final readonly class MendSheet
 
         return $found ??
             throw new Refusal(
-                $layout->shape === Shape::SizesAcross
+                $layout->shape === RowShape::SizesAcross
                     ? 'This stands in the header of a column. Correct it in the sheet, and bring it again.'
                     : "The sheet has no column for “{$header}”. Say on the page of columns which of them it is.",
                 RefusalKind::Impossible,
@@ -151,7 +149,7 @@ final readonly class MendSheet
      *
      * @return array<int, list<string>> cells by number of the row
      */
-    private function saying(Sheet $sheet, Column $column, string $said, CellProblem $problem): array
+    private function saying(Sheet $sheet, SheetColumn $column, string $said, CellProblem $problem): array
     {
         $alike = [];
         foreach ($this->vetted->all($sheet) as $row) {

@@ -10,6 +10,7 @@ use App\Models\User;
 use App\Store\Products\ProductLoader;
 use Core\Combining\Combined;
 use Core\Combining\CombinedPart;
+use Core\Combining\CombineWish;
 use Core\CoreException;
 use Core\Refusal;
 use Core\RefusalKind;
@@ -22,7 +23,7 @@ final readonly class CombineProducts
     /** @throws CoreException */
     public function run(User $user, CombineWish $wish): Product
     {
-        return $this->work->run($user, self::class, $wish->productIds, $wish);
+        return $this->work->run($user, self::class, $wish);
     }
 
     /**

@@ -7,6 +7,7 @@ namespace App\Actions\Product;
 use App\Models\User;
 use App\Store\Products\CatalogLookup;
 use App\Summaries\Lists\SingleItems;
+use Core\Combining\CombineWish;
 use Core\Combining\ItemGroup;
 use Core\Combining\PlacedItem;
 use Core\CoreException;

@@ -26,12 +26,9 @@ final class CombineCommand extends Command
 
     protected $description = 'Puts products together into one';
 
-    public function handle(
-        SingleItems $items,
-        CombineProducts $combine,
-        CombineSure $sure,
-        Accounts $accounts,
-    ): int {
+    /** @throws Refusal */
+    public function handle(SingleItems $items, CombineProducts $combine, CombineSure $sure, Accounts $accounts): int
+    {
         try {
             $group = $this->group($items);
             $wish = $sure->wish($group);
@@ -109,7 +106,13 @@ final class CombineCommand extends Command
                 $group->items,
             ),
         );
-        foreach ([...array_map(fn(GroupDoubt $doubt): string => __("combine.doubt_{$doubt->value}"), $group->doubts), ...$remarks] as $line) {
+        foreach (
+            [
+                ...array_map(fn(GroupDoubt $doubt): string => __("combine.doubt_{$doubt->value}"), $group->doubts),
+                ...$remarks,
+            ]
+            as $line
+        ) {
             $this->line($line);
         }
     }

@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\Files\JsonLdDocument;
-use App\Files\Sheets\SheetExport;
 use App\Files\Sheets\SheetColumns;
+use App\Files\Sheets\SheetExport;
 use App\Files\Sheets\SheetWriter;
 use App\Http\CatalogRequest;
 use App\Http\Requests\ProductRequest;

@@ -13,7 +13,9 @@ use App\Http\Person;
 use App\Http\Requests\SheetRequest;
 use App\Http\Screens\Intake\FieldChoices;
 use App\Http\Screens\Intake\SheetScreen;
+use App\Intake\Sheets\CellMending;
 use App\Intake\Sheets\RejectSheet;
+use App\Intake\Sheets\SheetArrangement;
 use App\Intake\Sheets\SheetProducts;
 use App\Intake\Sheets\VettedRows;
 use App\Models\Sheets\Sheet;
@@ -48,10 +50,7 @@ final class SheetController
         $action->run(
             Person::of($request),
             $sheet,
-            $request->columns(),
-            $request->shape(),
-            $request->across(),
-            $request->emptyCells(),
+            new SheetArrangement($request->columns(), $request->shape(), $request->across(), $request->emptyCells()),
         );
 
         return redirect()->route('sheet', $sheet);
@@ -59,18 +58,20 @@ final class SheetController
 
     public function mend(SheetRequest $request, Sheet $sheet, MendSheet $action): View|RedirectResponse
     {
-        $action->run(
+        $mended = $action->run(
             Person::of($request),
             $sheet,
-            $request->row(),
-            $request->text('field'),
-            $request->way(),
-            $request->text('text'),
-            $request->boolean('all'),
+            new CellMending(
+                $request->row(),
+                $request->text('field'),
+                $request->way(),
+                $request->text('text'),
+                $request->boolean('all'),
+            ),
         );
 
         return $request->hasHeader('HX-Request')
-            ? $this->show($request, $sheet->refresh())
+            ? $this->show($request, $mended)
             : redirect()->route('sheet', ['sheet' => $sheet] + $request->only(['verdict', 'kind']));
     }
 

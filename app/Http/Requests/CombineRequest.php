@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace App\Http\Requests;
 
-use App\Actions\Product\CombineWish;
 use App\Http\Bounds\ListBound;
 use App\Store\Products\CatalogLookup;
+use Core\Combining\CombineWish;
 use Core\Refusal;
 use Core\RefusalKind;
 use Illuminate\Foundation\Http\FormRequest;

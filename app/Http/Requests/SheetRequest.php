@@ -11,7 +11,7 @@ use Core\RefusalKind;
 use Core\Sheets\Columns\FieldKind;
 use Core\Sheets\Reading\EmptyCells;
 use Core\Sheets\Reading\ProblemKind;
-use Core\Sheets\Rows\Shape;
+use Core\Sheets\Rows\RowShape;
 use Core\Sheets\Verdicts\SheetVerdict;
 use Illuminate\Foundation\Http\FormRequest;
 
@@ -60,9 +60,9 @@ final class SheetRequest extends FormRequest
         return $this->filled('most') ? $this->integer('most') : null;
     }
 
-    public function shape(): Shape
+    public function shape(): RowShape
     {
-        return Shape::tryFrom($this->text('shape')) ?? Shape::SkuRows;
+        return RowShape::tryFrom($this->text('shape')) ?? RowShape::SkuRows;
     }
 
     public function across(): FieldKind

@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace App\Intake\Sheets;
 
-use Core\Sheets\Columns\Column;
 use Core\Sheets\Columns\ColumnGround;
 use Core\Sheets\Columns\Field;
 use Core\Sheets\Columns\FieldKind;
-use Core\Sheets\Rows\Shape;
+use Core\Sheets\Columns\SheetColumn;
+use Core\Sheets\Rows\RowShape;
 use Core\Sheets\Rows\SheetLayout;
 
 /** The layout of a sheet as it is stored. */
@@ -23,7 +23,7 @@ final class LayoutRecord
             'across' => $layout->across->value,
             'sizes' => $layout->sizes,
             'columns' => array_map(
-                fn(Column $column): array => [
+                fn(SheetColumn $column): array => [
                     $column->place,
                     $column->header,
                     $column->field?->header() ?? '',
@@ -41,7 +41,7 @@ final class LayoutRecord
         /** @var array{shape: string, axis: string, across: string, sizes: list<int>, columns: list<array{int, string, string, string, string}>} $stored */
         return new SheetLayout(
             array_map(
-                fn(array $column): Column => new Column(
+                fn(array $column): SheetColumn => new SheetColumn(
                     $column[0],
                     $column[1],
                     $column[2] === '' ? null : Field::named($column[2]),
@@ -50,7 +50,7 @@ final class LayoutRecord
                 ),
                 $stored['columns'],
             ),
-            Shape::from($stored['shape']),
+            RowShape::from($stored['shape']),
             $stored['sizes'],
             $stored['axis'],
             FieldKind::from($stored['across']),

@@ -6,7 +6,7 @@ namespace App\Intake\Sheets;
 
 use App\Files\Sheets\SheetWriter;
 use App\Models\Sheets\Sheet;
-use Core\Sheets\Columns\Column;
+use Core\Sheets\Columns\SheetColumn;
 use Core\Sheets\Reading\CellProblem;
 use Core\Sheets\SafeCell;
 use Core\Sheets\Verdicts\SheetVerdict;
@@ -22,7 +22,7 @@ final readonly class RejectSheet
     public function write(Sheet $sheet, SheetWriter $writer): int
     {
         $columns = LayoutRecord::decode($sheet->layout)->columns;
-        $headers = array_map(fn(Column $column): string => $column->header, $columns);
+        $headers = array_map(fn(SheetColumn $column): string => $column->header, $columns);
         $writer->row([...$headers, self::REASONS]);
         $count = 0;
         foreach ($this->rows->all($sheet) as $row) {
@@ -30,7 +30,7 @@ final readonly class RejectSheet
                 continue;
             }
             $cells = array_map(
-                fn(Column $column): string => SafeCell::write($row->cells[$column->place] ?? ''),
+                fn(SheetColumn $column): string => SafeCell::write($row->cells[$column->place] ?? ''),
                 $columns,
             );
             $writer->row([...$cells, SafeCell::write(self::reasons($row))]);

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace App\Intake\Sheets;
 
-use Core\Sheets\Columns\Column;
 use Core\Sheets\Columns\ColumnGround;
+use Core\Sheets\Columns\SheetColumn;
 use Core\Text\Name;
 use Illuminate\Support\Facades\DB;
 
@@ -22,7 +22,7 @@ final class SenderColumns
             : DB::table(self::TABLE)->where('sender', self::folded($sender))->pluck('field', 'folded')->all();
     }
 
-    /** @param  list<Column>  $columns  of which those count that a person chose */
+    /** @param  list<SheetColumn>  $columns  of which those count that a person chose */
     public function remember(string $sender, array $columns): void
     {
         $rows = [];

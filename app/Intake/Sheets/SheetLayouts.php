@@ -8,10 +8,9 @@ use App\Models\Sheets\Sheet;
 use App\Models\Sheets\SheetState;
 use Core\Refusal;
 use Core\RefusalKind;
-use Core\Sheets\Columns\Column;
 use Core\Sheets\Columns\Field;
 use Core\Sheets\Columns\FieldKind;
-use Core\Sheets\Rows\Shape;
+use Core\Sheets\Columns\SheetColumn;
 use Core\Sheets\Rows\SheetLayout;
 use Core\Text\Name;
 
@@ -39,28 +38,24 @@ final readonly class SheetLayouts
                 throw new Refusal("{$sheet->name} has no column “{$header}”.", RefusalKind::Missing, 'map');
             $fields[$place] = $field;
         }
-        $this->arrange($sheet, $fields, $layout->shape, $layout->across);
+        $this->arrange($sheet, new SheetArrangement($fields, $layout->shape, $layout->across));
     }
 
-    /**
-     * @param  array<int, string>  $fields  place of a column => header of its field; empty for left alone
-     *
-     * @throws Refusal where a field is none
-     */
-    public function arrange(Sheet $sheet, array $fields, Shape $shape, FieldKind $across): void
+    /** @throws Refusal where a field is none */
+    public function arrange(Sheet $sheet, SheetArrangement $wanted): void
     {
         $layout = LayoutRecord::decode($sheet->layout);
-        $columns = array_map(function (Column $column) use ($fields): Column {
-            $wanted = $fields[$column->place] ?? null;
-            if ($wanted === null || $wanted === ($column->field?->header() ?? '')) {
+        $columns = array_map(function (SheetColumn $column) use ($wanted): SheetColumn {
+            $header = $wanted->fields[$column->place] ?? null;
+            if ($header === null || $header === ($column->field?->header() ?? '')) {
                 return $column;
             }
             $field =
-                $wanted === ''
+                $header === ''
                     ? null
-                    : Field::named($wanted) ??
+                    : Field::named($header) ??
                         throw new Refusal(
-                            "“{$wanted}” is nothing that a column can say.",
+                            "“{$header}” is nothing that a column can say.",
                             RefusalKind::Unreadable,
                             'map',
                         );
@@ -70,8 +65,8 @@ final readonly class SheetLayouts
         $this->refuseTwice($columns);
         $this->senders->remember($sheet->sender, $columns);
         $other = (new SheetLayout($columns, $layout->shape, $layout->sizes, $layout->axis, $layout->across))->as(
-            $shape,
-            $across,
+            $wanted->shape,
+            $wanted->across,
         );
         $sheet->update([
             'layout' => LayoutRecord::encode($other),
@@ -81,7 +76,7 @@ final readonly class SheetLayouts
         ]);
     }
 
-    /** @param  list<Column>  $columns */
+    /** @param  list<SheetColumn>  $columns */
     private function refuseTwice(array $columns): void
     {
         $seen = [];

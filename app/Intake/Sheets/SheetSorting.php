@@ -9,11 +9,10 @@ use App\Models\Sheets\SheetState;
 use Core\Sheets\Columns\Field;
 use Core\Sheets\Columns\FieldKind;
 use Core\Sheets\Reading\GivenRow;
+use Core\Sheets\Rows\GroupSlips;
 use Core\Sheets\Rows\RowGroup;
 use Core\Sheets\Rows\RowGrouper;
 use Core\Sheets\Rows\SheetLayout;
-use Core\Text\Name;
-use Core\Text\NearWords;
 use Illuminate\Support\Facades\DB;
 
 /** Sorts the rows of a sheet by their products, and finds what two of them say that only one can have. */
@@ -60,7 +59,7 @@ final readonly class SheetSorting
             $after = array_key_last($some);
             $sheet->update(['beat_at' => now()]);
         }
-        $this->products->noteNear($sheet, $this->near($groups, $layout));
+        $this->products->noteNear($sheet, $this->near($groups));
         $sheet->update([
             'terms' => ['doubles' => $doubles->all(self::MOST_DOUBLES)] + $sheet->terms,
             'state' => SheetState::Vetting,
@@ -107,7 +106,7 @@ final readonly class SheetSorting
      * @param  array<int, array{string, string}>  $groups  position => code, name
      * @return array<int, int> position => that of the other, which stands before it
      */
-    private function near(array $groups, SheetLayout $layout): array
+    private function near(array $groups): array
     {
         $known = [];
         foreach (array_chunk(array_column($groups, 0), 500) as $codes) {
@@ -115,50 +114,15 @@ final readonly class SheetSorting
                 $known[mb_strtoupper($code)] = true;
             }
         }
-        $names = new NearWords();
-        $codes = new NearWords();
-        $byName = $byCode = $near = [];
+        $slips = new GroupSlips();
+        $near = [];
         foreach ($groups as $position => [$code, $name]) {
-            $foldedCode = Name::of($code)->folded;
-            $foldedName = Name::of($name)->folded;
-            if (!isset($known[mb_strtoupper($code)])) {
-                $other = $byCode[$codes->near($foldedCode) ?? ''] ?? null;
-                $other ??= $byName[$names->near($foldedName) ?? ''] ?? null;
-                if ($other !== null && $this->areAlike([$code, $name], $groups[$other])) {
-                    $near[$position] = $other;
-                }
-            }
-            $codes->add($foldedCode);
-            $names->add($foldedName);
-            $byCode[$foldedCode] ??= $position;
-            if ($foldedName !== '') {
-                $byName[$foldedName] ??= $position;
+            $other = $slips->see($position, $code, $name);
+            if ($other !== null && !isset($known[mb_strtoupper($code)])) {
+                $near[$position] = $other;
             }
         }
 
         return $near;
-    }
-
-    /**
-     * Both the code and the name have to be the same or nearly so: a family may have codes that differ in a letter.
-     *
-     * @param  array{string, string}  $one
-     * @param  array{string, string}  $other
-     */
-    private function areAlike(array $one, array $other): bool
-    {
-        foreach ([0, 1] as $at) {
-            $a = Name::of($one[$at])->folded;
-            $b = Name::of($other[$at])->folded;
-            if ($a !== '' && $b !== '' && $a !== $b) {
-                $words = new NearWords();
-                $words->add($a);
-                if ($words->near($b) === null) {
-                    return false;
-                }
-            }
-        }
-
-        return true;
     }
 }

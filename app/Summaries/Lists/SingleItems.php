@@ -8,7 +8,7 @@ use App\Store\Products\CatalogLookup;
 use Core\Combining\Item;
 use Core\Combining\ItemGroup;
 use Core\Combining\ItemGrouper;
-use Core\Combining\WordList;
+use Core\Combining\ItemWords;
 use Illuminate\Database\Query\Builder;
 use Illuminate\Support\Facades\DB;
 use stdClass;
@@ -45,6 +45,6 @@ final readonly class SingleItems
             ->get(['id', 'code', 'name'])
             ->map(fn(stdClass $row): Item => new Item($row->id, $row->code, $row->name));
 
-        return (new ItemGrouper(new WordList($this->catalog->allAxes())))->groups($rows);
+        return (new ItemGrouper(new ItemWords($this->catalog->allAxes())))->groups($rows);
     }
 }

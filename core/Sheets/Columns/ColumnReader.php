@@ -33,7 +33,7 @@ final readonly class ColumnReader
     /**
      * @param  list<string>  $headers
      * @param  list<list<string>>  $sample  some rows
-     * @return list<Column>
+     * @return list<SheetColumn>
      */
     public function read(array $headers, array $sample): array
     {
@@ -54,11 +54,11 @@ final readonly class ColumnReader
         return array_values($columns);
     }
 
-    private function byHeader(int $place, string $header): Column
+    private function byHeader(int $place, string $header): SheetColumn
     {
         $folded = Name::of($header)->folded;
         if (isset($this->remembered[$folded])) {
-            return new Column(
+            return new SheetColumn(
                 $place,
                 $header,
                 Field::named($this->remembered[$folded]),
@@ -68,11 +68,11 @@ final readonly class ColumnReader
         }
         $own = Field::named($header);
         if ($own !== null) {
-            return new Column($place, $header, $own, ColumnGround::OwnHeader);
+            return new SheetColumn($place, $header, $own, ColumnGround::OwnHeader);
         }
         foreach (array_keys($this->axes) as $axis) {
             if (Name::of($axis)->folded === $folded) {
-                return new Column($place, $header, Field::axis($axis), ColumnGround::UsualHeader);
+                return new SheetColumn($place, $header, Field::axis($axis), ColumnGround::UsualHeader);
             }
         }
         [$usual, $unit] = UsualHeaders::find($header) ?? ['', ''];
@@ -83,7 +83,7 @@ final readonly class ColumnReader
             default => Field::named($usual),
         };
 
-        return new Column(
+        return new SheetColumn(
             $place,
             $header,
             $field,
@@ -101,7 +101,7 @@ final readonly class ColumnReader
     }
 
     /** @param  array<string, true>  $seen */
-    private function once(Column $column, array &$seen): Column
+    private function once(SheetColumn $column, array &$seen): SheetColumn
     {
         $key = $column->field?->key();
         if ($column->field === null || $column->field->kind === FieldKind::Photos) {
@@ -111,12 +111,12 @@ final readonly class ColumnReader
         $seen[$key] = true;
 
         return $isAgain
-            ? new Column($column->place, $column->header, null, ColumnGround::Unknown, $column->unit)
+            ? new SheetColumn($column->place, $column->header, null, ColumnGround::Unknown, $column->unit)
             : $column;
     }
 
     /** @param  list<string>  $cells */
-    private function byContent(Column $column, array $cells): Column
+    private function byContent(SheetColumn $column, array $cells): SheetColumn
     {
         $cells = array_values(array_filter(array_map(trim(...), $cells), fn(string $cell): bool => $cell !== ''));
         $field = match (true) {
@@ -130,7 +130,7 @@ final readonly class ColumnReader
 
         return $field === null
             ? $column
-            : new Column($column->place, $column->header, $field, ColumnGround::Content, $column->unit);
+            : new SheetColumn($column->place, $column->header, $field, ColumnGround::Content, $column->unit);
     }
 
     /**

@@ -192,9 +192,9 @@ final readonly class ProductCells
         foreach ($given->rows as $row) {
             $text = $row->text($field);
             if ($text !== '') {
-                $hash = hash('xxh64', $text);
-                $rows[$hash] ??= $row;
-                $counts[$hash] = ($counts[$hash] ?? 0) + 1;
+                // A text of digits alone would be a number as a key.
+                $rows["={$text}"] ??= $row;
+                $counts["={$text}"] = ($counts["={$text}"] ?? 0) + 1;
             }
         }
         arsort($counts);

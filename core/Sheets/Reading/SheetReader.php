@@ -194,7 +194,7 @@ final class SheetReader
                 $said[$sku->cell->key] = true;
             }
         }
-        $rule = PriceRule::of($product, $details, $skus, $said);
+        $rule = SheetPrices::of($product, $details, $skus, $said);
 
         return [$rule->details, $rule->skus];
     }

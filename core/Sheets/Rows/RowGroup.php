@@ -56,6 +56,6 @@ final readonly class RowGroup
     {
         return mb_strlen($folded) <= self::LONGEST_KEY
             ? $folded
-            : mb_substr($folded, 0, self::LONGEST_KEY - 9) . ' ' . hash('crc32b', $folded);
+            : mb_substr($folded, 0, self::LONGEST_KEY - 9) . ' ' . dechex(crc32($folded));
     }
 }

@@ -6,9 +6,9 @@ namespace Core\Sheets\Rows;
 
 use Core\Matrix\AxisKind;
 use Core\Matrix\Typed\ValueReader;
-use Core\Sheets\Columns\Column;
 use Core\Sheets\Columns\Field;
 use Core\Sheets\Columns\FieldKind;
+use Core\Sheets\Columns\SheetColumn;
 use Core\Sheets\Reading\GivenRow;
 use Core\Sheets\Reading\PictureCells;
 use Core\Text\Name;
@@ -22,14 +22,14 @@ final readonly class SheetLayout
     private const SIZE = '/^(?:(?:size|gr\.?|größe|t\.?|eu)\s*)?(?:\d{0,2}x{0,4}[sl]|m|one size|\d{1,3}(?:[.,]5|½)?|\d{1,3}[-\/]\d{1,3})$/iu';
 
     /**
-     * @param  list<Column>  $columns
+     * @param  list<SheetColumn>  $columns
      * @param  list<int>  $sizes  places of columns that are called by a size, where sizes lie across
      * @param  string  $axis  what the axis of sizes that lie across is called
      * @param  FieldKind  $across  what stands in their cells
      */
     public function __construct(
         public array $columns,
-        public Shape $shape = Shape::SkuRows,
+        public RowShape $shape = RowShape::SkuRows,
         public array $sizes = [],
         public string $axis = 'Size',
         public FieldKind $across = FieldKind::Stock,
@@ -38,7 +38,7 @@ final readonly class SheetLayout
     /**
      * Recognizes the shape of a sheet.
      *
-     * @param  list<Column>  $columns
+     * @param  list<SheetColumn>  $columns
      * @param  list<list<string>>  $sample  some rows
      * @param  string  $axis  what the shop calls sizes
      */
@@ -47,22 +47,27 @@ final readonly class SheetLayout
         $sizes = self::sizeColumns($columns);
         $hasSizes = array_filter(
             $columns,
-            fn(Column $column): bool => $column->field?->key() === Field::axis($axis)->key(),
+            fn(SheetColumn $column): bool => $column->field?->key() === Field::axis($axis)->key(),
         );
         if (count($sizes) > 1 && $hasSizes === []) {
-            return new self($columns, Shape::SizesAcross, $sizes, $axis, self::acrossOf($columns, $sizes, $sample));
+            return new self($columns, RowShape::SizesAcross, $sizes, $axis, self::acrossOf($columns, $sizes, $sample));
         }
 
-        return new self($columns, self::hasLists($columns, $sample) ? Shape::ProductRows : Shape::SkuRows, [], $axis);
+        return new self(
+            $columns,
+            self::hasLists($columns, $sample) ? RowShape::ProductRows : RowShape::SkuRows,
+            [],
+            $axis,
+        );
     }
 
     /** The same as a person wants it. */
-    public function as(Shape $shape, ?FieldKind $across = null): self
+    public function as(RowShape $shape, ?FieldKind $across = null): self
     {
         return new self(
             $this->columns,
             $shape,
-            $shape === Shape::SizesAcross ? self::sizeColumns($this->columns) : [],
+            $shape === RowShape::SizesAcross ? self::sizeColumns($this->columns) : [],
             $this->axis,
             $across ?? $this->across,
         );
@@ -80,7 +85,7 @@ final readonly class SheetLayout
                 $fields[$column->field->key()] = $column->field;
             }
         }
-        if ($this->shape === Shape::SizesAcross) {
+        if ($this->shape === RowShape::SizesAcross) {
             $axis = Field::axis($this->axis);
             $fields[$axis->key()] = $axis;
             $fields[$this->across->value] = Field::of($this->across);
@@ -112,9 +117,9 @@ final readonly class SheetLayout
         $said = $this->said($cells);
 
         return match ($this->shape) {
-            Shape::SkuRows => [new GivenRow($number, $said)],
-            Shape::ProductRows => self::combined($number, $said),
-            Shape::SizesAcross => $this->sized($number, $said, $cells),
+            RowShape::SkuRows => [new GivenRow($number, $said)],
+            RowShape::ProductRows => self::combined($number, $said),
+            RowShape::SizesAcross => $this->sized($number, $said, $cells),
         };
     }
 
@@ -200,7 +205,7 @@ final readonly class SheetLayout
     }
 
     /**
-     * @param  list<Column>  $columns
+     * @param  list<SheetColumn>  $columns
      * @return list<int>
      */
     private static function sizeColumns(array $columns): array
@@ -218,13 +223,13 @@ final readonly class SheetLayout
     /**
      * Whole numbers are stock, others are prices; a column for the one or the other says which it cannot be.
      *
-     * @param  list<Column>  $columns
+     * @param  list<SheetColumn>  $columns
      * @param  list<int>  $sizes
      * @param  list<list<string>>  $sample
      */
     private static function acrossOf(array $columns, array $sizes, array $sample): FieldKind
     {
-        $kinds = array_map(fn(Column $column): ?FieldKind => $column->field?->kind, $columns);
+        $kinds = array_map(fn(SheetColumn $column): ?FieldKind => $column->field?->kind, $columns);
         if (in_array(FieldKind::Stock, $kinds, true)) {
             return FieldKind::Price;
         }
@@ -240,7 +245,7 @@ final readonly class SheetLayout
     }
 
     /**
-     * @param  list<Column>  $columns
+     * @param  list<SheetColumn>  $columns
      * @param  list<list<string>>  $sample
      */
     private static function hasLists(array $columns, array $sample): bool

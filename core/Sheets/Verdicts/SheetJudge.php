@@ -6,11 +6,11 @@ namespace Core\Sheets\Verdicts;
 
 use Core\Changes\Catalog;
 use Core\Changes\Changed;
-use Core\Changes\Sheets\FollowSheet;
 use Core\CoreException;
 use Core\Product\Product;
 use Core\Sheets\Columns\Field;
 use Core\Sheets\Columns\FieldKind;
+use Core\Sheets\FollowSheet;
 use Core\Sheets\Reading\CellProblem;
 use Core\Sheets\Reading\GivenProduct;
 use Core\Sheets\Reading\GivenRow;

@@ -7,7 +7,8 @@
             <select class="form-select" id="separate-axis" name="axis">
                 @foreach ($axes as $axis)
                     <option value="{{ $axis->id }}">{{ $axis->name }}
-                        ({{ trans_choice('combine.parts', $axis->count(), ['count' => $axis->count()]) }})</option>
+                        ({{ trans_choice('combine.parts', $axis->count(), ['count' => $axis->count()]) }})
+                    </option>
                 @endforeach
             </select>
         </div>

@@ -24,8 +24,8 @@
         @endif
         <form method="get" action="{{ route('combine') }}" class="combine-head">
             <div class="field"><label for="products">{{ __('combine.only_these') }}</label><input class="form-control"
-                    id="products" name="products" value="{{ $screen->chosen }}" maxlength="20000"
-                    autocomplete="off"></div>
+                    id="products" name="products" value="{{ $screen->chosen }}" maxlength="20000" autocomplete="off">
+            </div>
             <button class="btn btn-plain">{{ __('combine.look') }}</button>
         </form>
         @if ($screen->count() === 0)

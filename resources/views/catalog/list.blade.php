@@ -9,8 +9,8 @@
             @endif @can('edit')@if ($page->rows !== [])
                 <a class="change-all" href="{{ $page->bulkAddress() }}">{{ __('catalog.change_all_of_these') }}</a>
                 @endif @endcan @if ($page->rows !== [])
-                <a class="change-all" href="{{ $page->sheetAddress() }}">{{ __('sheets.as_a_sheet') }}</a>
-            @endif
+                    <a class="change-all" href="{{ $page->sheetAddress() }}">{{ __('sheets.as_a_sheet') }}</a>
+                @endif
 </p>
 @if ($page->rows === [])
     <p class="empty">

@@ -21,8 +21,8 @@
                 <legend>{{ __('sheets.which_columns') }}</legend>
                 <div class="sheet-choices">
                     @foreach ($columns as $column)
-                        <label><input type="checkbox" class="form-check-input" name="columns[]"
-                                value="{{ $column }}" checked> {{ $column }}</label>
+                        <label><input type="checkbox" class="form-check-input" name="columns[]" value="{{ $column }}"
+                                checked> {{ $column }}</label>
                     @endforeach
                 </div>
             </fieldset>

@@ -88,7 +88,6 @@
     </table>
     @if ($screen->nextAddress() !== null)
         <nav class="pages" aria-label="{{ __('batches.pages') }}"><a class="btn btn-plain"
-                href="{{ $screen->nextAddress() }}"
-                rel="next">{{ __('sheets.later_rows') }}</a></nav>
+                href="{{ $screen->nextAddress() }}" rel="next">{{ __('sheets.later_rows') }}</a></nav>
     @endif
 @endif

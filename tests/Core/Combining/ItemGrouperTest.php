@@ -8,8 +8,8 @@ use Core\Combining\GroupDoubt;
 use Core\Combining\Item;
 use Core\Combining\ItemGroup;
 use Core\Combining\ItemGrouper;
+use Core\Combining\ItemWords;
 use Core\Combining\PlacedItem;
-use Core\Combining\WordList;
 use Core\Matrix\AxisDisplay;
 use Core\Matrix\AxisKind;
 use Core\Text\Name;
@@ -17,7 +17,7 @@ use Random\Engine\Mt19937;
 use Random\Randomizer;
 use Tests\Support\Seeds;
 
-function shopWordList(): WordList
+function shopWordList(): ItemWords
 {
     $axis = fn(int $id, string $name, AxisKind $kind, array $values): SharedAxis => new SharedAxis(
         $id,
@@ -40,7 +40,7 @@ function shopWordList(): WordList
         [],
     );
 
-    return new WordList([
+    return new ItemWords([
         $axis(1, 'Color', AxisKind::Color, [
             'Moss' => ['Moos'],
             'Clay' => [],

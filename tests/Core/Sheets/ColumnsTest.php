@@ -3,13 +3,14 @@
 declare(strict_types=1);
 
 use Core\Matrix\AxisKind;
-use Core\Sheets\Columns\Column;
 use Core\Sheets\Columns\ColumnReader;
 use Core\Sheets\Columns\FactColumn;
 use Core\Sheets\Columns\Field;
+use Core\Sheets\Columns\SheetColumn;
 use Core\Sheets\Reading\GivenRow;
+use Core\Sheets\Rows\GroupSlips;
 use Core\Sheets\Rows\RowGrouper;
-use Core\Sheets\Rows\Shape;
+use Core\Sheets\Rows\RowShape;
 use Core\Sheets\Rows\SheetLayout;
 
 /** @return list<string> header of each field as we write it; empty for left alone */
@@ -21,7 +22,10 @@ function fieldsRead(array $headers, array $sample = [], array $remembered = []):
         'Cuff' => AxisKind::Other,
     ]);
 
-    return array_map(fn(Column $column): string => $column->field?->header() ?? '', $reader->read($headers, $sample));
+    return array_map(
+        fn(SheetColumn $column): string => $column->field?->header() ?? '',
+        $reader->read($headers, $sample),
+    );
 }
 
 it('knows its own headers in any case and order, and what stands behind their words', function (): void {
@@ -104,11 +108,11 @@ it('says the kind of a fact in brackets, and reads it back', function (string $n
 ]);
 
 /** @return list<array<string, string>> the cells of the rows that the rows of a sheet mean */
-function rowsMeant(array $headers, array $rows, ?Shape $shape = null): array
+function rowsMeant(array $headers, array $rows, ?RowShape $shape = null): array
 {
     $reader = new ColumnReader([], ['Color' => AxisKind::Color, 'Size' => AxisKind::Size]);
     $layout = SheetLayout::recognized($reader->read($headers, $rows), $rows, 'Size');
-    expect($layout->shape)->toBe($shape ?? Shape::SkuRows);
+    expect($layout->shape)->toBe($shape ?? RowShape::SkuRows);
     $meant = [];
     foreach ($rows as $at => $cells) {
         array_push($meant, ...array_map(fn(GivenRow $row): array => $row->cells, $layout->rows($at + 2, $cells)));
@@ -127,7 +131,7 @@ it('reads lists in cells as the SKUs that they make together', function (): void
     $meant = rowsMeant(
         ['Product', 'Name', 'Color', 'Size', 'Price'],
         [['A', 'Apron', 'Moss, Clay', 'S; M', '12.00']],
-        Shape::ProductRows,
+        RowShape::ProductRows,
     );
     expect(array_map(fn(array $row): string => "{$row['axis color']} {$row['axis size']}", $meant))
         ->toBe(['Moss S', 'Moss M', 'Clay S', 'Clay M'])
@@ -137,8 +141,8 @@ it('reads lists in cells as the SKUs that they make together', function (): void
 
 it('reads sizes that lie across as a row for each, with stock or prices in their cells', function (): void {
     $headers = ['Style', 'Name', 'Colour', 'S', 'M', '2XL'];
-    $stock = rowsMeant($headers, [['A', 'Apron', 'Moss', '3', '', '0']], Shape::SizesAcross);
-    $prices = rowsMeant($headers, [['A', 'Apron', 'Moss', '3,50', '4,00', '']], Shape::SizesAcross);
+    $stock = rowsMeant($headers, [['A', 'Apron', 'Moss', '3', '', '0']], RowShape::SizesAcross);
+    $prices = rowsMeant($headers, [['A', 'Apron', 'Moss', '3,50', '4,00', '']], RowShape::SizesAcross);
     expect(array_column($stock, 'stock', 'axis size'))
         ->toBe(['S' => '3', '2XL' => '0'])
         ->and(array_column($prices, 'price', 'axis size'))
@@ -176,4 +180,19 @@ it('says which product a row is about', function (array $headers, array $rows, a
         [['TB-VEST-MO-S', 'Moss', 'S'], ['TB-VEST-CL-XL', 'Clay', 'XL'], ['TB-BAG-MO-S', 'Moss', 'S']],
         ['c tb-vest', 'c tb-vest', 'c tb-bag'],
     ],
+]);
+
+it('takes for a slip what is one, and no size and no family for one', function (array $groups, array $near): void {
+    $slips = new GroupSlips();
+    $found = [];
+    foreach ($groups as $at => [$code, $name]) {
+        $found[] = $slips->see($at, $code, $name);
+    }
+    expect($found)->toBe($near);
+})->with([
+    'a name' => [[['', 'Orchard coat'], ['', 'Orchad coat']], [null, 0]],
+    'a code, and the same name' => [[['OVERALL', 'Overall'], ['OVERAL', 'Overall']], [null, 0]],
+    'sizes' => [[['AP-MO-S', 'Apron moss S'], ['AP-MO-M', 'Apron moss M']], [null, null]],
+    'a family' => [[['CHAIR-OAK', 'Chair of oak'], ['CHAIR-OAKS', 'Stool for children']], [null, null]],
+    'numbers' => [[['P001', 'Thing 001'], ['P002', 'Thing 002']], [null, null]],
 ]);

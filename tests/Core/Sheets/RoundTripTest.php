@@ -2,7 +2,6 @@
 
 declare(strict_types=1);
 
-use Core\Changes\Sheets\FollowSheet;
 use Core\Gallery\Entry;
 use Core\Gallery\Roles\Role;
 use Core\Matrix\Matrix;
@@ -12,6 +11,7 @@ use Core\Product\Difference\DifferenceWording;
 use Core\Product\Product;
 use Core\Product\ProductDetails;
 use Core\Product\ProductState;
+use Core\Sheets\FollowSheet;
 use Core\Sheets\Reading\SheetTerms;
 use Random\Engine\Mt19937;
 use Random\Randomizer;

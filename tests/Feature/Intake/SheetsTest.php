@@ -187,10 +187,18 @@ it('joins rows that a slip in a name parts, or takes them for another product', 
     $bytes = "name;Größe;Preis\nOrchard coat;S;99\nOrchard coat;M;99\nOrchad coat;L;99\n";
     $joined = Sheets::vetted($shop->user, $bytes);
     expect(faultsOf($joined))->toBe([4 => ['name']]);
-    app(App\Actions\Intake\MendSheet::class)->run($shop->user, $joined, 4, 'name', App\Intake\Sheets\Mending::Take);
+    app(App\Actions\Intake\MendSheet::class)->run(
+        $shop->user,
+        $joined,
+        new App\Intake\Sheets\CellMending(4, 'name', App\Intake\Sheets\Mending::Take),
+    );
     expect(app(SheetProducts::class)->counts($joined->refresh()))->toBe(['new' => 1]);
     $parted = Sheets::vetted($shop->user, $bytes);
-    app(App\Actions\Intake\MendSheet::class)->run($shop->user, $parted, 4, 'name', App\Intake\Sheets\Mending::Confirm);
+    app(App\Actions\Intake\MendSheet::class)->run(
+        $shop->user,
+        $parted,
+        new App\Intake\Sheets\CellMending(4, 'name', App\Intake\Sheets\Mending::Confirm),
+    );
     expect(app(SheetProducts::class)->counts($parted->refresh()))->toBe(['new' => 2]);
 });
 

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 use App\Actions\Product\CombineProducts;
 use App\Actions\Product\CombineSure;
-use App\Actions\Product\CombineWish;
 use App\Actions\Product\SeparateProduct;
 use App\Actions\Product\UndoRedo;
 use App\History\Change;
@@ -16,6 +15,7 @@ use App\Store\Products\ProductLoader;
 use App\Summaries\Lists\SingleItems;
 use App\Summaries\Summaries;
 use Core\Combining\CombineConflict;
+use Core\Combining\CombineWish;
 use Core\Combining\ItemGroup;
 use Core\Combining\PlacedItem;
 use Core\Product\Document\ProductDocument;

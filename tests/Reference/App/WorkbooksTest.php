@@ -8,7 +8,7 @@ use App\Files\Sheets\SheetWriter;
 use App\Intake\Sheets\LayoutRecord;
 use App\Intake\Sheets\SheetProducts;
 use App\Models\Product;
-use Core\Sheets\Rows\Shape;
+use Core\Sheets\Rows\RowShape;
 use Illuminate\Support\Facades\Queue;
 use Symfony\Component\Process\Process;
 use Tests\Support\Sheets;
@@ -82,7 +82,7 @@ it('reads what a third program makes of a file, from each format to each', funct
 
 it('reads each shape of a sheet from a workbook of another program', function (
     array $rows,
-    Shape $shape,
+    RowShape $shape,
     int $skus,
 ): void {
     Queue::fake();
@@ -97,15 +97,15 @@ it('reads each shape of a sheet from a workbook of another program', function (
     $product = Product::query()->where('code', 'COAT')->firstOrFail();
     expect(count(app(App\Store\Products\ProductLoader::class)->again($product)->core->made))->toBe($skus);
 })->with([
-    'a SKU to each row' => [SPRING, Shape::SkuRows, 3],
+    'a SKU to each row' => [SPRING, RowShape::SkuRows, 3],
     'a product to each row' => [
         [['product', 'name', 'Color', 'Size', 'price'], ['COAT', 'Coat', 'Moss, Clay', 'S, M, L', 129.5]],
-        Shape::ProductRows,
+        RowShape::ProductRows,
         6,
     ],
     'sizes across' => [
         [['product', 'name', 'Color', 'S', 'M'], ['COAT', 'Coat', 'Moss', 3, 4], ['COAT', 'Coat', 'Clay', 0, null]],
-        Shape::SizesAcross,
+        RowShape::SizesAcross,
         3,
     ],
 ]);

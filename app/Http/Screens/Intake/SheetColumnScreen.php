@@ -4,14 +4,14 @@ declare(strict_types=1);
 
 namespace App\Http\Screens\Intake;
 
-use Core\Sheets\Columns\Column;
 use Core\Sheets\Columns\ColumnGround;
+use Core\Sheets\Columns\SheetColumn;
 
 /** A column of a sheet as its page draws it. */
 final readonly class SheetColumnScreen
 {
     /** @param  list<string>  $examples  some of its cells */
-    public function __construct(public Column $column, private array $examples, private bool $isSize) {}
+    public function __construct(public SheetColumn $column, private array $examples, private bool $isSize) {}
 
     public function header(): string
     {

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace App\Http\Screens\Intake;
 
-use Core\Sheets\Columns\Column;
 use Core\Sheets\Columns\Field;
+use Core\Sheets\Columns\SheetColumn;
 use Core\Sheets\Reading\CellProblem;
 use Core\Sheets\Reading\ProblemKind;
 
@@ -23,7 +23,7 @@ final readonly class SheetProblem
     public string $confirm;
 
     /**
-     * @param  list<Column>  $columns
+     * @param  list<SheetColumn>  $columns
      * @param  list<string>  $cells
      */
     public function __construct(public CellProblem $problem, array $columns, array $cells)
@@ -56,10 +56,10 @@ final readonly class SheetProblem
     }
 
     /**
-     * @param  list<Column>  $columns
+     * @param  list<SheetColumn>  $columns
      * @param  list<string>  $cells
      */
-    private static function column(CellProblem $problem, array $columns, array $cells): ?Column
+    private static function column(CellProblem $problem, array $columns, array $cells): ?SheetColumn
     {
         $key = Field::named($problem->column)?->key();
         $found = null;

@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace App\Http\Screens\Intake;
 
 use App\Intake\Sheets\VettedRow;
-use Core\Sheets\Columns\Column;
 use Core\Sheets\Columns\FieldKind;
+use Core\Sheets\Columns\SheetColumn;
 use Core\Sheets\Reading\CellProblem;
 use Core\Sheets\Verdicts\SheetVerdict;
 
@@ -16,7 +16,7 @@ final readonly class SheetRowScreen
     /** What tells the row's SKU from the others of its product. */
     private const PLACE = [FieldKind::Axis, FieldKind::Sku];
 
-    /** @param  list<Column>  $columns */
+    /** @param  list<SheetColumn>  $columns */
     public function __construct(private VettedRow $row, private array $columns) {}
 
     public function number(): int

@@ -13,7 +13,7 @@ use App\Models\Sheets\Sheet;
 use App\Models\Sheets\SheetState;
 use Core\Sheets\Reading\EmptyCells;
 use Core\Sheets\Reading\ProblemKind;
-use Core\Sheets\Rows\Shape;
+use Core\Sheets\Rows\RowShape;
 use Core\Sheets\Rows\SheetLayout;
 use Core\Sheets\Verdicts\SheetVerdict;
 
@@ -241,15 +241,15 @@ final readonly class SheetScreen
 
     public function shape(): string
     {
-        return ($this->layout->shape ?? Shape::SkuRows)->value;
+        return ($this->layout->shape ?? RowShape::SkuRows)->value;
     }
 
     /** @return array<string, string> shape => label */
     public function shapes(): array
     {
         $labels = [];
-        foreach (Shape::cases() as $shape) {
-            if ($shape === Shape::SizesAcross && !$this->hasSizesAcross()) {
+        foreach (RowShape::cases() as $shape) {
+            if ($shape === RowShape::SizesAcross && !$this->hasSizesAcross()) {
                 continue;
             }
             $labels[$shape->value] = __("sheets.shape_{$shape->value}");
@@ -261,7 +261,7 @@ final readonly class SheetScreen
     /** Whether several of its columns are called by sizes. */
     public function hasSizesAcross(): bool
     {
-        return count($this->layout?->as(Shape::SizesAcross)->sizes ?? []) > 1;
+        return count($this->layout?->as(RowShape::SizesAcross)->sizes ?? []) > 1;
     }
 
     public function across(): string

@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace Core\Changes\Sheets;
+namespace Core\Sheets;
 
 use Core\CoreException;
 use Core\Sheets\Reading\CellProblem;

@@ -13,7 +13,7 @@ use Core\Product\Sku;
  * What a column of prices means where the sheet has none for the base price: what the SKU is to cost. A rule comes before
  * a hundred own prices: of a new product what most SKUs cost is its base price, and so is what all of them cost.
  */
-final readonly class PriceRule
+final readonly class SheetPrices
 {
     /**
      * @param  ProductDetails  $details  as the sheet says them

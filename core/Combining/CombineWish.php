@@ -2,26 +2,21 @@
 
 declare(strict_types=1);
 
-namespace App\Actions\Product;
+namespace Core\Combining;
 
-use App\Changing\CombiningWork;
 use Core\Changes\Catalog;
 use Core\Changes\Details\ProductText;
 use Core\Changes\Matrix\DraftAxis;
 use Core\Changes\Matrix\DraftReader;
 use Core\Changes\Matrix\DraftValue;
 use Core\Changes\Matrix\ReadAxis;
-use Core\Combining\CombineConflict;
-use Core\Combining\Combined;
-use Core\Combining\CombinedPart;
-use Core\Combining\ProductCombiner;
 use Core\Matrix\Axis;
 use Core\Refusal;
 use Core\RefusalKind;
 use Core\Text\Name;
 
 /** Which products are to become one, and what tells them apart. */
-final readonly class CombineWish implements CombiningWork
+final readonly class CombineWish
 {
     /**
      * @param  non-empty-list<int>  $productIds
@@ -37,6 +32,13 @@ final readonly class CombineWish implements CombiningWork
         private array $values,
     ) {}
 
+    /**
+     * The axes that tell them apart; what the library lacks has ids below zero.
+     *
+     * @return list<ReadAxis>
+     *
+     * @throws Refusal
+     */
     public function axes(): array
     {
         $drafts = [];
@@ -53,6 +55,12 @@ final readonly class CombineWish implements CombiningWork
         return (new DraftReader($this->catalog))->read($drafts);
     }
 
+    /**
+     * @param  array<int, CombinedPart>  $parts  by product id, in the order in which they were chosen
+     *
+     * @throws Refusal
+     * @throws CombineConflict
+     */
     public function combined(array $parts): Combined
     {
         $name = ProductText::Name->read($this->name);

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Core\Sheets\Rows;
 
 /** What a row of a sheet is about. */
-enum Shape: string
+enum RowShape: string
 {
     /** One SKU. */
     case SkuRows = 'sku';

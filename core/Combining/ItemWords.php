@@ -11,7 +11,7 @@ use Core\Sizes\SizeReader;
 use Core\Text\Name;
 
 /** The values that names of items can say: those of the shop, in all their words, and usual sizes and colors. */
-final class WordList
+final class ItemWords
 {
     /** Words that a value can have. */
     public const LONGEST = 3;

@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace Core\Changes\Sheets;
+namespace Core\Sheets;
 
 use Core\Changes\AsksCatalog;
 use Core\Changes\BecomeState;

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Core\Sheets\Columns;
 
 /** A column of a sheet, and what it is taken to say. */
-final readonly class Column
+final readonly class SheetColumn
 {
     /**
      * @param  int  $place  from 0
