@@ -69,7 +69,7 @@ test('an untidy sheet and a folder of pictures become galleries in seven acts', 
     await sound(page, 'the columns of a sheet');
     await page.getByRole('link', { name: 'Rows', exact: true }).click();
     await act(page.getByRole('button', { name: 'Import 1 product' }).click());
-    await expect(page.getByRole('status').first()).toContainText('Done', { timeout: 60_000 });
+    await expect(page.locator('#batch [role=status]')).toContainText('Done', { timeout: 60_000 });
     await act(page.getByRole('link', { name: `Garden tote ${stamp}` }).click());
 
     await expect(page.locator('[data-made]')).toHaveCount(6);
@@ -97,7 +97,7 @@ test('single items become one product in two acts, and what they were in two mor
     await page.goto('/intake');
     await page.locator('[data-intake-files]').first().setInputFiles(items);
     await page.getByRole('button', { name: 'Import 9 products' }).click({ timeout: 60_000 });
-    await expect(page.getByRole('status').first()).toContainText('Done', { timeout: 60_000 });
+    await expect(page.locator('#batch [role=status]')).toContainText('Done', { timeout: 60_000 });
 
     await page.goto('/single-items');
     const group = page.locator('.combine-group').filter({ hasText: `Q${stamp}-MO-S` });

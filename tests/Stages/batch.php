@@ -5,6 +5,9 @@ declare(strict_types=1);
 /* Works, looks and counts for tests/Stages/batch.sh. */
 
 use App\Actions\Batches\StartBatch;
+use App\Actions\Intake\OpenDrop;
+use App\Actions\Intake\ReceivePart;
+use App\Actions\Intake\StartImport;
 use App\Actions\Pictures\ChangePictures;
 use App\Actions\Product\UndoRedo;
 use App\Actions\Skus\SetStock;
@@ -12,8 +15,13 @@ use App\Batches\BatchMode;
 use App\Batches\BatchOrder;
 use App\Batches\BatchRunner;
 use App\History\Change;
+use App\Intake\AnnouncedFile;
+use App\Intake\Sheets\SheetProducts;
+use App\Intake\Sheets\WorkOnSheet;
+use App\Models\DropFile;
 use App\Models\HistoryEntry;
 use App\Models\Product;
+use App\Models\Sheets\Sheet;
 use App\Models\User;
 use App\Store\Products\ProductLoader;
 use Core\Reach\Selection;
@@ -67,6 +75,51 @@ match ($argv[1]) {
             new BatchOrder(ChangePictures::NAME, $wanted, BatchMode::AsFarAsPossible, Selection::whole()),
             $ids,
         )->id;
+    })(),
+    // As it arrives in the intake: its file is there, and its rows are read in the queue.
+    'sheet' => (function () use ($argv): void {
+        $lines = ['product,name,axis Color,axis Size,sku,price,stock'];
+        for ($at = 1; $at <= (int) $argv[2]; $at++) {
+            foreach (['Moss', 'Clay', 'Slate'] as $color) {
+                foreach (['S', 'M', 'L'] as $size) {
+                    $code = sprintf('SHEET%04d', $at);
+                    $lines[] = "{$code},Thing {$at},{$color},{$size},{$code}-" . substr($color, 0, 2) . "-{$size},49.00,3";
+                }
+            }
+        }
+        $bytes = implode("\n", $lines) . "\n";
+        $ada = User::query()->where('email', 'ada@thrumbury.example')->firstOrFail();
+        $drop = app(OpenDrop::class)->run($ada, '', '', null, [AnnouncedFile::of('things.csv', strlen($bytes), '1')]);
+        $file = DropFile::query()->where('drop_id', $drop->id)->firstOrFail();
+        app(ReceivePart::class)->run($ada, $file->id, 0, $bytes);
+        echo Sheet::query()->latest('id')->value('id');
+    })(),
+    'vetted' => (function () use ($argv, $require): void {
+        for ($wait = 0; $wait < 400; $wait++) {
+            $sheet = Sheet::query()->findOrFail((int) $argv[2]);
+            if (!$sheet->state->isAtWork()) {
+                break;
+            }
+            WorkOnSheet::resumeAbandoned(3);
+            usleep(250_000);
+        }
+        $counts = app(SheetProducts::class)->counts($sheet);
+        $require($counts === ['new' => (int) $argv[3]], json_encode([$sheet->state->value, $counts, $sheet->failure]));
+    })(),
+    'import' => (function () use ($argv): void {
+        $ada = User::query()->where('email', 'ada@thrumbury.example')->firstOrFail();
+        echo app(StartImport::class)->run($ada, Sheet::query()->findOrFail((int) $argv[2]))->id;
+    })(),
+    'whole' => (function () use ($argv, $require): void {
+        $products = DB::table('products')->where('code', 'like', 'SHEET%')->pluck('id');
+        $skus = DB::table('skus')
+            ->whereIn('product_id', $products)
+            ->groupBy('product_id')
+            ->selectRaw('product_id, count(*) as skus')
+            ->pluck('skus', 'product_id');
+        $halves = $products->filter(fn(int $id): bool => (int) ($skus[$id] ?? 0) !== 9);
+        $require($halves->isEmpty(), 'Not whole: ' . $halves->implode(', '));
+        $require(!isset($argv[2]) || $products->count() === (int) $argv[2], "{$products->count()} products");
     })(),
     'run' => app(BatchRunner::class)->advance($argv[2], 300.0),
     'work-on-one' => (function () use ($product, $ines): void {

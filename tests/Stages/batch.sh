@@ -89,6 +89,30 @@ for way in undo redo; do
 done
 [ "$(state)" = done ] || fail "two runners redo it to its end: $(state)"
 [ "$(faults)" = "$BEFORE" ] || fail 'two runners get in the way of each other, as the log says'
+# A sheet that makes products, read, vetted and imported in the queue: the worker is killed in each of these.
+SHEETS=$((PRODUCTS * 2))
+SHEET=$(php tests/Stages/batch.php sheet "$SHEETS")
+[ -n "$SHEET" ] || fail 'a sheet is brought'
+worker
+sleep 0.7
+kill -KILL "$WORKER" 2>/dev/null
+wait "$WORKER" 2>/dev/null
+worker
+sleep 1.2
+kill -KILL "$WORKER" 2>/dev/null
+wait "$WORKER" 2>/dev/null
+worker
+php tests/Stages/batch.php vetted "$SHEET" "$SHEETS" || fail 'the sheet is vetted to its end after two kills'
+ID=$(php tests/Stages/batch.php import "$SHEET")
+for _ in 1 2 3; do
+    sleep 0.8
+    kill -KILL "$WORKER" 2>/dev/null
+    wait "$WORKER" 2>/dev/null
+    php tests/Stages/batch.php whole || fail 'each product of the sheet is whole or not there'
+    worker
+done
+until_state done 300 || fail 'the import goes on after three kills, to its end'
+php tests/Stages/batch.php whole "$SHEETS" || fail 'each product of the sheet is there once, and whole'
 [ "$(sort -n "$WORK/peaks" | tail -1)" -lt "$MOST_MB" ] || fail "no worker took more than ${MOST_MB} MB"
 
 echo "  ok: a batch over $PRODUCTS products, $KILLS kills, most memory $(sort -n "$WORK/peaks" | tail -1) MB"

@@ -28,11 +28,11 @@ final class WorkOnSheet implements ShouldQueue
     public function __construct(private readonly int $sheetId) {}
 
     /** Has those go on again whose worker died. */
-    public static function resumeAbandoned(): void
+    public static function resumeAbandoned(int $seconds = self::FORGOTTEN): void
     {
         $atWork = array_filter(SheetState::cases(), fn(SheetState $state): bool => $state->isAtWork());
         foreach (
-            Sheet::query()->whereIn('state', $atWork)->where('beat_at', '<', now()->subSeconds(self::FORGOTTEN))->get()
+            Sheet::query()->whereIn('state', $atWork)->where('beat_at', '<', now()->subSeconds($seconds))->get()
             as $sheet
         ) {
             $sheet->update(['beat_at' => now()]);
