@@ -37,6 +37,9 @@ return [
         'most_archive' => 4 * 1024 * 1024 * 1024,
         'most_unpacked' => 8 * 1024 * 1024 * 1024,
     ],
+    // Host and port of the stand-in supplier (slate:supplier), the one server of a private network that is asked for
+    // pictures; empty for none.
+    'supplier' => env('SUPPLIER_ADDRESS', ''),
     // Names by which this server may be called, besides that of APP_URL, with commas between.
     'trusted_hosts' => env('TRUSTED_HOSTS', ''),
     // Addresses of proxies whose word is taken for who asks and whether by https, with commas between; * for any.

@@ -13,6 +13,7 @@ use App\Accounts\Sessions;
 use App\Batches\BatchRunner;
 use App\History\HistoryPruning;
 use App\History\IdempotencyKeys;
+use App\Intake\Addresses\FetchPictures;
 use App\Intake\IncomingParts;
 use App\Intake\Sheets\WorkOnSheet;
 use App\Intake\UnpackArchive;
@@ -27,6 +28,7 @@ use Illuminate\Support\Facades\Schedule;
 // What was begun goes on, where its worker died.
 Schedule::call(fn(StalledPictures $pictures) => $pictures->requeue())->name('requeue stalled pictures')->everyMinute();
 Schedule::call(fn() => BatchRunner::resumeAbandoned(seconds: 60))->name('resume abandoned batches')->everyMinute();
+Schedule::call(fn() => FetchPictures::resumeAbandoned())->name('resume abandoned addresses')->everyMinute();
 Schedule::call(fn() => WorkOnSheet::resumeAbandoned())->name('resume abandoned sheets')->everyMinute();
 Schedule::call(fn() => UnpackArchive::resumeAbandoned())->name('resume abandoned archives')->everyMinute();
 Schedule::call(fn() => CountProducts::dispatchWhenIdle())->name('count what waits to be counted')->everyMinute();

@@ -231,6 +231,7 @@ Route::middleware([
         Route::post('/single-items/sure', [CombineController::class, 'sure'])->name('combine.sure');
         Route::post('/intake/sheets/{sheet}/columns', [SheetController::class, 'arrange'])->name('sheet.arrange');
         Route::post('/intake/sheets/{sheet}/mend', [SheetController::class, 'mend'])->name('sheet.mend');
+        Route::post('/intake/sheets/{sheet}/fetch', [SheetController::class, 'fetch'])->name('sheet.fetch');
         Route::post('/intake/sheets/{sheet}/import', [SheetController::class, 'import'])->name('sheet.import');
         Route::prefix('/intake/{drop}')->group(function (): void {
             Route::post('/accept', [IntakeController::class, 'accept'])->name('intake.accept');

@@ -1,6 +1,6 @@
 // One current picture of each main view, at 1280 × 800, from the demo. Called by bin/screens.
 import { execFileSync } from 'node:child_process';
-import { mkdtempSync, readdirSync } from 'node:fs';
+import { mkdtempSync, readdirSync, writeFileSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { dirname, join } from 'node:path';
 import { fileURLToPath } from 'node:url';
@@ -42,14 +42,6 @@ await page.locator('#plan').getByText('25.95').first().waitFor();
 await take('prices');
 await page.goto(`${base}/products/TB-SMOCK/prices`);
 await take('price-ladder');
-await page.goto(`${base}/products/TB-SMOCK?lens=stock`);
-await take('stock');
-await page.goto(`${base}/products/TB-SMOCK?lens=codes`);
-await page.locator('#more-numbers summary').click();
-await page.getByRole('button', { name: 'Make codes anew…' }).click();
-await page.getByLabel('Made by').selectOption({ label: 'Clothes, size last' });
-await page.locator('#plan').getByText('Changes 57 codes').waitFor();
-await take('codes');
 // What is missing, in which order, in which role.
 await page.goto(`${base}/products/TB-SMOCK/contact`);
 await page.locator('[data-strip]').nth(2).locator('[data-shot]').first().click();
@@ -101,6 +93,42 @@ await page.getByRole('button', { name: 'Say so' }).click();
 await page.getByLabel('Color of row 3').waitFor();
 await page.locator('[data-picture]').nth(4).click();
 await take('shoot');
+// A supplier's sheet as it comes, and single items that look like one product.
+const sheets = mkdtempSync(join(tmpdir(), 'slate-sheets-'));
+const bring = async (name, lines) => {
+  writeFileSync(join(sheets, name), `${lines.join('\n')}\n`);
+  await page.goto(`${base}/intake`);
+  await page.getByLabel('From whom').fill('Linum Mills');
+  await page.locator('[data-intake-files]').first().setInputFiles(join(sheets, name));
+  await page.waitForURL(/intake\/sheets\/\d+/);
+  await page.locator('.sheet-rows').waitFor();
+  await page.locator('.sheet-work').waitFor({ state: 'detached', timeout: 60_000 });
+};
+const coats = ['Moss', 'Clay', 'Slate'].flatMap((color) =>
+  ['S', 'M', 'L'].map(
+    (size) => `LM-COAT;Orchard coat;${color};${size};LM-COAT-${color.slice(0, 2).toUpperCase()}-${size};;129,00;12;${color.toLowerCase()}_coat_front.jpg`,
+  ),
+);
+coats[4] = coats[4].replace(';Clay;', ';Clayy;');
+coats[7] = coats[7].replace(';;129,00', ';4.00E+12;129,00');
+await bring('linum spring.csv', [
+  'Artikelnummer;Bezeichnung;Farbe;Größe;SKU;EAN;Preis;Bestand;Bild',
+  ...coats.map((line, at) => (at === 0 ? line : line.replace(/;[^;]*$/, ';'))),
+  ...['S', 'M', 'L'].map((size) => `LM-VEST;Linen vest;Oat;${size};LM-VEST-${size};;59,00;8;`),
+  'TB-APRON;;;;TB-APRON-MOSS;;33,00;;',
+]);
+await take('sheet');
+const items = ['Moss', 'Clay', 'Slate'].flatMap((color) =>
+  ['small', 'M', 'L'].map((size) => {
+    const item = `KN-${color.slice(0, 2).toUpperCase()}-${size.slice(0, 1).toUpperCase()}`;
+    return `${item},"Weeder’s kneeler ${color === 'Clay' ? color.toUpperCase() : color} / ${size}",${item},24.00,6`;
+  }),
+);
+await bring('till export.csv', ['product,name,sku,base price,stock', ...items, 'BK-1,Willow basket Moss,BK-1,25.00,4', 'BK-2,Willow basket Clay,BK-2,25.00,4', 'BK-3,Willow baskett Clay,BK-3,25.00,1']);
+await page.getByRole('button', { name: /^Import \d+ products$/ }).click();
+await page.getByRole('button', { name: 'Undo all' }).waitFor();
+await page.goto(`${base}/single-items`);
+await take('single-items');
 // One act on many products, and back.
 await page.goto(`${base}/bulk/new`);
 await page.getByLabel('What', { exact: true }).selectOption('sku-price');

@@ -51,6 +51,13 @@ return [
     'to_the_import' => 'What was imported of it, and undo',
     'not_yet' => 'The rows are shown as soon as they are sorted.',
     'no_rows' => 'No row is so.',
+    'fetch' => 'Fetch the pictures',
+    'fetch_hint' =>
+        'Pictures that are named by their address are brought here, in the background; those that did not come are tried again',
+    'fetching' => 'Pictures are being fetched from their addresses.',
+    'fetching_progress' => 'Addresses that were asked',
+    'fetched' => ':fetched from addresses, :failed did not come.',
+    'pictures_count' => ':count picture|:count pictures',
     'row' => 'Row',
     'verdict' => 'Verdict',
     'product' => 'Product',

@@ -192,6 +192,8 @@ it('plans while typing: doubles, near-misses, arithmetic, and what stands in the
         ->assertSee('4 colors × 2 sizes = 8 SKUs')
         ->assertSee('retires 9 with 90 in stock');
     $plan([['name' => '', 'values' => 'S, M']])->assertSee('give the axis a name');
+    // A row that was just added stays while the answer to another change comes in.
+    $plan([['name' => 'Color', 'values' => 'Moss'], '17' => ['name' => '', 'values' => '']])->assertSee('axis-name-17');
     $plan([['name' => 'Size', 'values' => implode(',', range(1, 10_001))]])->assertSee(
         '10,001 cells; a product can have 10,000',
     );

@@ -197,6 +197,8 @@ final class Verdict
 
                 continue;
             }
+            // Whence a SKU came is said only where products were combined.
+            $rows['skus'] = array_map(fn(array $sku): array => $sku + ['came_from_id' => null], $rows['skus']);
             foreach (self::TABLES as $table) {
                 $there = DB::table($table)
                     ->where('product_id', $product->id)

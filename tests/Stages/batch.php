@@ -83,7 +83,8 @@ match ($argv[1]) {
             foreach (['Moss', 'Clay', 'Slate'] as $color) {
                 foreach (['S', 'M', 'L'] as $size) {
                     $code = sprintf('SHEET%04d', $at);
-                    $lines[] = "{$code},Thing {$at},{$color},{$size},{$code}-" . substr($color, 0, 2) . "-{$size},49.00,3";
+                    $lines[] =
+                        "{$code},Thing {$at},{$color},{$size},{$code}-" . substr($color, 0, 2) . "-{$size},49.00,3";
                 }
             }
         }

@@ -5,14 +5,17 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\Actions\Intake\ArrangeSheet;
+use App\Actions\Intake\FetchAddresses;
 use App\Actions\Intake\MendSheet;
 use App\Actions\Intake\StartImport;
 use App\Files\Sheets\SheetTemplate;
 use App\Files\Sheets\SheetWriter;
 use App\Http\Person;
 use App\Http\Requests\SheetRequest;
+use App\Http\Screens\Intake\AddressSums;
 use App\Http\Screens\Intake\FieldChoices;
 use App\Http\Screens\Intake\SheetScreen;
+use App\Intake\Addresses\FetchedPictures;
 use App\Intake\Sheets\CellMending;
 use App\Intake\Sheets\RejectSheet;
 use App\Intake\Sheets\SheetArrangement;
@@ -21,12 +24,17 @@ use App\Intake\Sheets\VettedRows;
 use App\Models\Sheets\Sheet;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
+use Illuminate\Http\Request;
 use Symfony\Component\HttpFoundation\StreamedResponse;
 
 /** Sheets of the intake: how their columns are read, and what becomes of each row. */
 final class SheetController
 {
-    public function __construct(private readonly SheetProducts $products, private readonly VettedRows $rows) {}
+    public function __construct(
+        private readonly SheetProducts $products,
+        private readonly VettedRows $rows,
+        private readonly FetchedPictures $pictures,
+    ) {}
 
     public function show(SheetRequest $request, Sheet $sheet): View
     {
@@ -75,6 +83,13 @@ final class SheetController
             : redirect()->route('sheet', ['sheet' => $sheet] + $request->only(['verdict', 'kind']));
     }
 
+    public function fetch(Sheet $sheet, Request $request, FetchAddresses $action): RedirectResponse
+    {
+        $action->run(Person::of($request), $sheet);
+
+        return redirect()->route('sheet', $sheet);
+    }
+
     public function import(SheetRequest $request, Sheet $sheet, StartImport $action): RedirectResponse
     {
         return redirect()->route('batch', $action->run(Person::of($request), $sheet, $request->most()));
@@ -114,6 +129,7 @@ final class SheetController
             ),
             $request->verdict(),
             $request->kind(),
+            new AddressSums($this->pictures->counts($sheet), $this->pictures->reasons($sheet, AddressSums::SHOWN)),
             $isColumns,
         );
     }

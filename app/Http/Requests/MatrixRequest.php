@@ -44,10 +44,16 @@ final class MatrixRequest extends ProductRequest
         ];
     }
 
+    /** @return list<DraftAxis> as the form shows them: a row is there before anything stands in it */
+    public function rows(): array
+    {
+        return DraftAxis::fromForm($this->fields('axes'));
+    }
+
     /** @return list<DraftAxis> */
     public function drafts(): array
     {
-        return DraftAxis::fromForm($this->fields('axes'));
+        return array_values(array_filter($this->rows(), fn(DraftAxis $axis): bool => !$axis->isBlank()));
     }
 
     /**

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Intake\Sheets;
 
+use App\Intake\Addresses\AddressState;
 use App\Media\MediaKind;
 use Core\Color\Srgb;
 use Core\Sheets\Reading\FoundPicture;
@@ -36,7 +37,8 @@ final class StoredShelf implements PictureShelf
         $name = self::base($name);
         $this->ask([$name]);
         $found = $this->known[mb_strtolower($name)] ?? null;
-        $other = $found === null ? $this->plain()[self::bare($name)] ?? null : null;
+        $isAddress = preg_match(SheetAddresses::ADDRESS, $name) === 1;
+        $other = $found === null && !$isAddress ? $this->plain()[self::bare($name)] ?? null : null;
         if ($other !== null) {
             $this->ask([$other]);
             $found = $this->known[mb_strtolower($other)] ?? null;
@@ -76,6 +78,9 @@ final class StoredShelf implements PictureShelf
             foreach ($this->named($chunk)->get() as $row) {
                 $files[mb_strtolower($row->file)] = [(int) $row->photo_id, (string) $row->file];
             }
+            foreach ($this->fetched($chunk)->get() as $row) {
+                $files[mb_strtolower($row->address)] = [(int) $row->photo_id, (string) $row->file];
+            }
             $this->know($files);
         }
     }
@@ -89,6 +94,22 @@ final class StoredShelf implements PictureShelf
             ->select('file', 'photo_id')
             ->union(DB::table('placements')->whereIn('file_name', $names)->select('file_name as file', 'photo_id'))
             ->orderBy('photo_id');
+    }
+
+    /**
+     * An address is a picture where it was fetched; another picture of the same name is none.
+     *
+     * @param  list<string>  $names
+     */
+    private function fetched(array $names): Builder
+    {
+        return DB::table('fetched_pictures')
+            ->join('drop_files', 'drop_files.id', '=', 'fetched_pictures.drop_file_id')
+            ->whereIn('fetched_pictures.hash', array_map(fn(string $name): string => hash('sha256', $name), $names))
+            ->where('fetched_pictures.state', AddressState::Fetched->value)
+            ->whereNotNull('drop_files.photo_id')
+            ->orderBy('drop_files.photo_id')
+            ->select('fetched_pictures.address', 'drop_files.photo_id', 'drop_files.file');
     }
 
     /** @param  array<string, array{int, string}>  $files  name in small letters => photo id, name */
@@ -127,13 +148,12 @@ final class StoredShelf implements PictureShelf
         return $this->plain;
     }
 
-    /** The name without the folders and the address before it. */
+    /** The name without the folders before it; an address as it is. */
     private static function base(string $name): string
     {
-        $path =
-            preg_match('~^https?://~i', $name) === 1 ? rawurldecode((string) parse_url($name, PHP_URL_PATH)) : $name;
-
-        return mb_substr((string) preg_replace('~^.*[/\\\\]~', '', $path), 0, 255);
+        return preg_match(SheetAddresses::ADDRESS, $name) === 1
+            ? $name
+            : mb_substr((string) preg_replace('~^.*[/\\\\]~', '', $name), 0, 255);
     }
 
     /** Letters and digits alone, without the ending. */

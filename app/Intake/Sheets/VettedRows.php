@@ -54,6 +54,16 @@ final class VettedRows
         return $counts;
     }
 
+    /** Whether any row waits for a picture at an address. */
+    public function hasAddresses(Sheet $sheet): bool
+    {
+        return DB::table('sheet_rows')
+            ->where('sheet_id', $sheet->id)
+            ->where('kinds', 'like', '% ' . ProblemKind::NoPicture->value . ' %')
+            ->where('problems', 'like', '%The picture at http%')
+            ->exists();
+    }
+
     /** Rows in which something goes that is there now. */
     public function emptied(Sheet $sheet): int
     {

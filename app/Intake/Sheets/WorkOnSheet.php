@@ -52,8 +52,19 @@ final class WorkOnSheet implements ShouldQueue
     public static function afterBatch(string $batchId): void
     {
         $ids = DB::table('sheet_products')->where('batch_id', $batchId)->distinct()->pluck('sheet_id');
-        foreach (Sheet::query()->whereIn('id', $ids)->where('state', SheetState::Ready)->get() as $sheet) {
-            $sheet->update(['state' => SheetState::Vetting, 'through' => 0, 'beat_at' => now()]);
+        foreach (Sheet::query()->whereIn('id', $ids)->get() as $sheet) {
+            self::lookAnew($sheet);
+        }
+    }
+
+    /** Has a sheet that was looked at held against the catalog once more. */
+    public static function lookAnew(Sheet $sheet): void
+    {
+        $isReady = Sheet::query()
+            ->whereKey($sheet->id)
+            ->where('state', SheetState::Ready)
+            ->update(['state' => SheetState::Vetting, 'through' => 0, 'beat_at' => now()]);
+        if ($isReady > 0) {
             self::dispatch($sheet->id);
         }
     }

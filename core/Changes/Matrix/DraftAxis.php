@@ -35,7 +35,7 @@ final readonly class DraftAxis
 
     /**
      * @param  array<array-key, mixed>  $rows a form's rows
-     * @return list<self>
+     * @return list<self> blank ones with them
      *
      * @throws Refusal
      */
@@ -44,7 +44,7 @@ final readonly class DraftAxis
         $axes = [];
         foreach ($rows as $key => $row) {
             $text = fn(string $field): string => is_array($row) && is_string($row[$field] ?? null) ? $row[$field] : '';
-            $axis = new self(
+            $axes[] = new self(
                 trim($text('name')),
                 $text('values'),
                 $text('dragged') === '1',
@@ -53,12 +53,15 @@ final readonly class DraftAxis
                 self::values($text('items')),
                 (string) $key,
             );
-            if ($axis->axisId !== null || $axis->name !== '' || trim($axis->typed) !== '' || $axis->values !== []) {
-                $axes[] = $axis;
-            }
         }
 
         return $axes;
+    }
+
+    /** A row in which nothing stands yet. */
+    public function isBlank(): bool
+    {
+        return $this->axisId === null && $this->name === '' && trim($this->typed) === '' && $this->values === [];
     }
 
     public function itemsJson(): string

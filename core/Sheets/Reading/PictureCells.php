@@ -101,12 +101,14 @@ final class PictureCells
             return $this->found[$picture->photoId] = $picture;
         }
         if (!isset($this->terms->confirmed[SheetTerms::confirmation(FieldKind::Photos->value, $name)])) {
-            $near = $this->terms->pictures->near($name);
-            $message =
-                "No picture is called “{$name}”" .
-                ($near === null
-                    ? '. Drop it on the intake first, or go on without it.'
-                    : "; one is called {$near}. Take that, drop the missing one first, or go on without it.");
+            $isAddress = preg_match('~^https?://~i', $name) === 1;
+            $near = $isAddress ? null : $this->terms->pictures->near($name);
+            $message = match (true) {
+                $isAddress => "The picture at {$name} is not here. Have it fetched, or go on without it.",
+                $near === null => "No picture is called “{$name}”. Drop it on the intake first, or go on without it.",
+                default => "No picture is called “{$name}”; one is called {$near}. Take that, drop the missing one " .
+                    'first, or go on without it.',
+            };
             $this->problems->addOf(
                 $row,
                 $field,

@@ -13,11 +13,18 @@
 @if ($screen->failure() !== '')
     <p class="notice is-bad" role="alert">{{ $screen->failure() }}</p>
 @endif
-@if ($screen->isAtWork())
+@if ($screen->isMoving())
     <div class="sheet-work" hx-get="{{ request()->fullUrl() }}" hx-trigger="every 1s" hx-target="#sheet"
         hx-swap="morph:innerHTML">
-        <p role="status">{{ $screen->progressInWords() }}</p>
-        <progress class="batch-progress" max="{{ $screen->total() }}" value="{{ $screen->through() }}"
-            aria-label="{{ __('sheets.progress') }}">{{ $screen->through() }}</progress>
+        @if ($screen->isAtWork())
+            <p role="status">{{ $screen->progressInWords() }}</p>
+            <progress class="batch-progress" max="{{ $screen->total() }}" value="{{ $screen->through() }}"
+                aria-label="{{ __('sheets.progress') }}">{{ $screen->through() }}</progress>
+        @else
+            <p role="status">{{ __('sheets.fetching') }}</p>
+            <progress class="batch-progress" max="{{ $screen->addresses->all() }}"
+                value="{{ $screen->addresses->through() }}"
+                aria-label="{{ __('sheets.fetching_progress') }}">{{ $screen->addresses->through() }}</progress>
+        @endif
     </div>
 @endif

@@ -13,6 +13,12 @@
                 <a class="btn btn-plain" href="{{ route('sheet.rejects', $screen->sheet) }}"
                     title="{{ __('sheets.rejects_hint') }}">{{ __('sheets.rejects') }}</a>
             @endif
+            @if ($screen->canFetch())
+                <form method="post" action="{{ route('sheet.fetch', $screen->sheet) }}">
+                    <x-once /><button class="btn btn-plain"
+                        title="{{ __('sheets.fetch_hint') }}">{{ __('sheets.fetch') }}</button>
+                </form>
+            @endif
             @if ($screen->canPilot())
                 <form method="post" action="{{ route('sheet.import', $screen->sheet) }}">
                     <x-once /><input type="hidden" name="most" value="{{ $screen->pilot() }}"><button
@@ -47,6 +53,16 @@
             <li><a href="{{ route('batch', $screen->lastBatch()) }}">{{ __('sheets.to_the_import') }}</a></li>
         @endif
     </ul>
+@endif
+@if ($screen->addresses->all() > 0)
+    <details class="sheet-remarks">
+        <summary>{{ $screen->addresses->inWords() }}</summary>
+        <ul>
+            @foreach ($screen->addresses->reasons as $address => $reason)
+                <li>{{ $address }}: {{ $reason }}</li>
+            @endforeach
+        </ul>
+    </details>
 @endif
 @if ($screen->rows() === [])
     <p class="empty">{{ $screen->isAtWork() ? __('sheets.not_yet') : __('sheets.no_rows') }}</p>

@@ -44,7 +44,7 @@ final class MatrixController
     {
         return view(
             'board.setup',
-            $setup->from($this->loader->again($request->product()), $request->drafts(), $request->choices())->data(),
+            $setup->from($this->loader->again($request->product()), $request->rows(), $request->choices())->data(),
         );
     }
 

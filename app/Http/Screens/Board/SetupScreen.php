@@ -45,14 +45,7 @@ final class SetupScreen
         $this->loaded = $loaded;
         $this->drafts = $drafts;
         $this->choices = $choices;
-        $typed = array_values(
-            array_filter(
-                $drafts,
-                fn(DraftAxis $draft): bool => $draft->axisId !== null ||
-                    $draft->name !== '' ||
-                    trim($draft->typed) !== '',
-            ),
-        );
+        $typed = array_values(array_filter($drafts, fn(DraftAxis $draft): bool => !$draft->isBlank()));
         try {
             $this->read = (new DraftReader($this->catalog))->read($typed, $loaded->core);
             $this->planned = (new SetupPlanner($this->catalog))->plan($loaded->core, $this->read, $choices);

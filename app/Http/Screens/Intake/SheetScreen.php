@@ -45,6 +45,7 @@ final readonly class SheetScreen
         private array $page,
         public ?SheetVerdict $verdict,
         public ?ProblemKind $kind,
+        public AddressSums $addresses,
         public bool $isColumns,
     ) {
         $this->rowCounts = $rows->counts($sheet);
@@ -62,6 +63,18 @@ final readonly class SheetScreen
             'when' => $this->sheet->at('j M H:i'),
             'sender' => $this->sheet->sender === '' ? '' : __('sheets.from', ['sender' => $this->sheet->sender]),
         ]);
+    }
+
+    /** Whether the page is to look again by itself. */
+    public function isMoving(): bool
+    {
+        return $this->isAtWork() || $this->addresses->waiting() > 0;
+    }
+
+    /** Whether rows name addresses that nobody has fetched. */
+    public function canFetch(): bool
+    {
+        return $this->isReady() && $this->addresses->waiting() === 0 && $this->rows->hasAddresses($this->sheet);
     }
 
     public function isAtWork(): bool
