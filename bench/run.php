@@ -18,6 +18,7 @@ use Bench\PhotoIntake;
 use Bench\PictureMemory;
 use Bench\ReadNames;
 use Bench\Result;
+use Bench\SheetImport;
 use Bench\SheetOfAll;
 use Illuminate\Contracts\Console\Kernel;
 
@@ -41,6 +42,7 @@ $results = [
     ManyPrices::measure(),
     BatchOfPrices::measure(),
     SheetOfAll::measure(),
+    ...SheetImport::measure(),
     ReadNames::measure(),
     ...DropPages::measure($url),
     PhotoIntake::measure(),

@@ -9,7 +9,7 @@ it('shows every page of the guide, whose links and pictures lead somewhere', fun
     $this->actingAs(Shop::person(Right::View));
     $this->get('/')->assertSee('/help', false);
     $pages = glob(base_path('docs/guide/*.md')) ?: [];
-    expect($pages)->toHaveCount(10);
+    expect($pages)->toHaveCount(12);
     $places = [];
     foreach ($pages as $file) {
         $page = $this->get('/help/' . basename($file, '.md'))->assertOk();
