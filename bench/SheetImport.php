@@ -23,7 +23,7 @@ use Illuminate\Support\Facades\Queue;
 use RuntimeException;
 
 /**
- * A sheet of 100,000 rows that makes 5,000 products; beside reading it with the same reader and bare multi-row inserts of
+ * A sheet of 10,000 rows that makes 500 products; beside reading it with the same reader and bare multi-row inserts of
  * the same rows of the catalog. Then the sheet that the catalog writes of them, brought back; beside reading it.
  */
 final class SheetImport
