@@ -65,19 +65,21 @@ final class IntakeController
 
     public function show(IntakeRequest $request, Drop $drop): View|Response|RedirectResponse
     {
+        if ($request->text('pulse') !== '' && $request->text('pulse') === DropFingerprint::of($drop)) {
+            return response()->noContent();
+        }
+        // The table is read before: one that still saw the sheet arrive looks again.
+        $screen = $this->screen($request, $drop);
         $sheet = $this->sheets->aloneIn($drop);
         if ($sheet !== null) {
             return $request->hasHeader('HX-Request')
                 ? response('', 200, ['HX-Redirect' => route('sheet', $sheet)])
                 : redirect()->route('sheet', $sheet);
         }
-        if ($request->text('pulse') !== '' && $request->text('pulse') === DropFingerprint::of($drop)) {
-            return response()->noContent();
-        }
 
         return view(
             $request->hasHeader('HX-Request') && !$request->hasHeader('X-Whole') ? 'intake.inner' : 'intake.show',
-            ['screen' => $this->screen($request, $drop)],
+            ['screen' => $screen],
         );
     }
 

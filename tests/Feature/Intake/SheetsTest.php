@@ -2,6 +2,12 @@
 
 declare(strict_types=1);
 
+use Illuminate\Support\Facades\DB;
+use Illuminate\Database\Events\QueryExecuted;
+use App\Models\DropFile;
+use App\Intake\AnnouncedFile;
+use App\Actions\Intake\ReceivePart;
+use App\Actions\Intake\OpenDrop;
 use App\Actions\Batches\SteerBatch;
 use App\Batches\BatchRunner;
 use App\Files\Sheets\SheetExport;
@@ -216,3 +222,24 @@ it('leaves what empty cells say, or takes it away where a person says so', funct
         ->and($changes($cleared))
         ->toBe([['stock' => ['10', ''], 'price' => ['49.00', '']], ['stock' => ['10', '4'], 'price' => ['49.00', '']]]);
 });
+
+it('comes to the sheet, whenever it arrives while the page of its drop is drawn', function (int $at): void {
+    $shop = Shop::stocked();
+    Queue::fake();
+    $bytes = "product,name\nA,Apron\n";
+    $announced = AnnouncedFile::of('one.csv', strlen($bytes), '1');
+    $drop = app(OpenDrop::class)->run($shop->user, '', '', null, [$announced]);
+    $file = DropFile::query()->where('drop_id', $drop->id)->firstOrFail();
+    [$asked, $isThere] = [0, false];
+    DB::listen(function (QueryExecuted $query) use (&$asked, &$isThere, $at, $shop, $file, $bytes): void {
+        if (!$isThere && str_contains($query->sql, 'drop_files') && ++$asked === $at) {
+            $isThere = true;
+            app(ReceivePart::class)->run($shop->user, $file->id, 0, $bytes);
+        }
+    });
+    $answer = $this->actingAs($shop->user)->get("/intake/{$drop->id}");
+    expect($isThere)->toBeTrue();
+    if (!$answer->isRedirect()) {
+        $answer->assertSee('data-moving="1"', false);
+    }
+})->with([1, 2, 3]);
