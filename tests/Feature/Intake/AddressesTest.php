@@ -110,7 +110,7 @@ it('lets the public network pass', function (): void {
 });
 
 /** The supplier's price list, dropped on the intake. */
-function priceList(User $user, string $bytes): Sheet
+function supplierSheet(User $user, string $bytes): Sheet
 {
     Queue::fake();
     $drop = app(App\Actions\Intake\OpenDrop::class)->run($user, '', 'Linum Mills', null, [
@@ -126,7 +126,7 @@ function priceList(User $user, string $bytes): Sheet
 it('makes galleries of a price list and the pictures at its addresses', function (): void {
     $base = supplier();
     $shop = Shop::open();
-    $sheet = priceList($shop->user, (string) file_get_contents("{$base}/price-list.csv"));
+    $sheet = supplierSheet($shop->user, (string) file_get_contents("{$base}/price-list.csv"));
     expect($sheet->state)
         ->toBe(SheetState::Ready)
         ->and(app(SheetProducts::class)->counts($sheet))
@@ -154,7 +154,7 @@ it('lists what did not come with the reason, and tries it again', function (): v
     $base = supplier();
     $shop = Shop::open();
     $list = "product,name,photos\nA,Apron,{$base}/lying.jpg\nB,Basket,{$base}/trouble.jpg\nC,Cap,{$base}/private.jpg\n";
-    $sheet = priceList($shop->user, $list);
+    $sheet = supplierSheet($shop->user, $list);
     app(FetchAddresses::class)->run($shop->user, $sheet);
     app()->call([new FetchPictures($sheet->id), 'handle']);
     $pictures = app(FetchedPictures::class);

@@ -2,21 +2,21 @@
 
 declare(strict_types=1);
 
-use Illuminate\Support\Facades\DB;
-use Illuminate\Database\Events\QueryExecuted;
-use App\Models\DropFile;
-use App\Intake\AnnouncedFile;
-use App\Actions\Intake\ReceivePart;
-use App\Actions\Intake\OpenDrop;
 use App\Actions\Batches\SteerBatch;
+use App\Actions\Intake\OpenDrop;
+use App\Actions\Intake\ReceivePart;
 use App\Batches\BatchRunner;
 use App\Files\Sheets\SheetExport;
 use App\Files\Sheets\SheetWriter;
+use App\Intake\AnnouncedFile;
 use App\Intake\Sheets\SheetProducts;
 use App\Intake\Sheets\VettedRows;
 use App\Models\BatchState;
+use App\Models\DropFile;
 use App\Models\Product;
 use App\Models\Sheets\Sheet;
+use Illuminate\Database\Events\QueryExecuted;
+use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Queue;
 use Tests\Support\FaultySheet;
 use Tests\Support\Sheets;
