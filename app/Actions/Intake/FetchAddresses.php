@@ -6,7 +6,7 @@ namespace App\Actions\Intake;
 
 use App\Intake\Addresses\FetchedPictures;
 use App\Intake\Addresses\FetchPictures;
-use App\Intake\Sheets\SheetAddresses;
+use App\Intake\Addresses\SheetAddresses;
 use App\Models\Sheets\Sheet;
 use App\Models\User;
 use Core\Refusal;

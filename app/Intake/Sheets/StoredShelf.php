@@ -8,6 +8,7 @@ use App\Intake\Addresses\AddressState;
 use App\Media\MediaKind;
 use Core\Color\Srgb;
 use Core\Sheets\Reading\FoundPicture;
+use Core\Sheets\Reading\PictureCells;
 use Core\Sheets\Reading\PictureShelf;
 use Core\Text\NearWords;
 use Illuminate\Database\Query\Builder;
@@ -37,7 +38,7 @@ final class StoredShelf implements PictureShelf
         $name = self::base($name);
         $this->ask([$name]);
         $found = $this->known[mb_strtolower($name)] ?? null;
-        $isAddress = preg_match(SheetAddresses::ADDRESS, $name) === 1;
+        $isAddress = PictureCells::isAddress($name);
         $other = $found === null && !$isAddress ? $this->plain()[self::bare($name)] ?? null : null;
         if ($other !== null) {
             $this->ask([$other]);
@@ -151,7 +152,7 @@ final class StoredShelf implements PictureShelf
     /** The name without the folders before it; an address as it is. */
     private static function base(string $name): string
     {
-        return preg_match(SheetAddresses::ADDRESS, $name) === 1
+        return PictureCells::isAddress($name)
             ? $name
             : mb_substr((string) preg_replace('~^.*[/\\\\]~', '', $name), 0, 255);
     }

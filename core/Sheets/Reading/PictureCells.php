@@ -86,6 +86,12 @@ final class PictureCells
         return array_values(array_unique($ids));
     }
 
+    /** Whether a cell names a picture by its address in the web, and not by the name of a file. */
+    public static function isAddress(string $name): bool
+    {
+        return preg_match('~^https?://~i', $name) === 1;
+    }
+
     /** @return list<string> of files, as a cell lists them: with | or line breaks between, or ; and , of which no name is */
     public static function names(string $text): array
     {
@@ -101,7 +107,7 @@ final class PictureCells
             return $this->found[$picture->photoId] = $picture;
         }
         if (!isset($this->terms->confirmed[SheetTerms::confirmation(FieldKind::Photos->value, $name)])) {
-            $isAddress = preg_match('~^https?://~i', $name) === 1;
+            $isAddress = self::isAddress($name);
             $near = $isAddress ? null : $this->terms->pictures->near($name);
             $message = match (true) {
                 $isAddress => "The picture at {$name} is not here. Have it fetched, or go on without it.",

@@ -2,8 +2,10 @@
 
 declare(strict_types=1);
 
-namespace App\Intake\Sheets;
+namespace App\Intake\Addresses;
 
+use App\Intake\Sheets\LayoutRecord;
+use App\Intake\Sheets\SheetRows;
 use App\Models\Sheets\Sheet;
 use Core\Sheets\Columns\FieldKind;
 use Core\Sheets\Reading\PictureCells;
@@ -11,8 +13,6 @@ use Core\Sheets\Reading\PictureCells;
 /** The addresses of pictures that the rows of a sheet name. */
 final readonly class SheetAddresses
 {
-    public const ADDRESS = '~^https?://~i';
-
     private const LONGEST = 1_000;
 
     private const CHUNK = 2_000;
@@ -34,7 +34,7 @@ final readonly class SheetAddresses
             foreach ($some as $cells) {
                 foreach ($columns as $column) {
                     foreach (PictureCells::names($cells[$column->place] ?? '') as $name) {
-                        if (preg_match(self::ADDRESS, $name) === 1 && strlen($name) <= self::LONGEST) {
+                        if (PictureCells::isAddress($name) && strlen($name) <= self::LONGEST) {
                             $found[$name] = true;
                         }
                     }
