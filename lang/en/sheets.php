@@ -37,6 +37,7 @@ return [
     'kind_differs' => 'Rows of one product differ',
     'kind_near' => 'Nearly a known name',
     'kind_picture' => 'No such picture',
+    'kind_address' => 'Not fetched yet',
     'kind_impossible' => 'Cannot be',
     'additions' =>
         '{0} New to the library: :names|{1} New to the library: :names and :more more|[2,*] New to the library: :names and :more more',

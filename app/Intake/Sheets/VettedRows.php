@@ -59,8 +59,7 @@ final class VettedRows
     {
         return DB::table('sheet_rows')
             ->where('sheet_id', $sheet->id)
-            ->where('kinds', 'like', '% ' . ProblemKind::NoPicture->value . ' %')
-            ->where('problems', 'like', '%The picture at http%')
+            ->where('kinds', 'like', '% ' . ProblemKind::NotFetched->value . ' %')
             ->exists();
     }
 

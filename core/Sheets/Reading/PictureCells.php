@@ -109,6 +109,7 @@ final class PictureCells
         if (!isset($this->terms->confirmed[SheetTerms::confirmation(FieldKind::Photos->value, $name)])) {
             $isAddress = self::isAddress($name);
             $near = $isAddress ? null : $this->terms->pictures->near($name);
+            $kind = $isAddress ? ProblemKind::NotFetched : ProblemKind::NoPicture;
             $message = match (true) {
                 $isAddress => "The picture at {$name} is not here. Have it fetched, or go on without it.",
                 $near === null => "No picture is called “{$name}”. Drop it on the intake first, or go on without it.",
@@ -118,7 +119,7 @@ final class PictureCells
             $this->problems->addOf(
                 $row,
                 $field,
-                new CellProblem($row->number, $field->header(), ProblemKind::NoPicture, $message, $near ?? '', $name),
+                new CellProblem($row->number, $field->header(), $kind, $message, $near ?? '', $name),
             );
         }
 

@@ -28,6 +28,9 @@ enum ProblemKind: string
     /** No picture of that name is there. */
     case NoPicture = 'picture';
 
+    /** A picture that is named by its address in the web, and is not here. */
+    case NotFetched = 'address';
+
     /** It would break something that has to hold. */
     case Impossible = 'impossible';
 }

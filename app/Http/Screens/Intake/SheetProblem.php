@@ -12,6 +12,14 @@ use Core\Sheets\Reading\ProblemKind;
 /** What is the matter with a cell, with what can be done about it. */
 final readonly class SheetProblem
 {
+    /** What is the matter with a name, wherever it stands. */
+    private const USUALLY_FOR_ALL = [
+        ProblemKind::Near,
+        ProblemKind::NoPicture,
+        ProblemKind::NotFetched,
+        ProblemKind::Differs,
+    ];
+
     public string $where;
 
     public string $cell;
@@ -37,7 +45,7 @@ final readonly class SheetProblem
         $this->canType = $column !== null;
         $this->confirm = match ($problem->kind) {
             ProblemKind::Near => __('sheets.it_is_new'),
-            ProblemKind::NoPicture => __('sheets.without_it'),
+            ProblemKind::NoPicture, ProblemKind::NotFetched => __('sheets.without_it'),
             default => '',
         };
     }
@@ -45,7 +53,7 @@ final readonly class SheetProblem
     /** A name that is nearly right is so wherever it stands; a number is that of one SKU. */
     public function isUsuallyForAll(): bool
     {
-        return in_array($this->problem->kind, [ProblemKind::Near, ProblemKind::NoPicture, ProblemKind::Differs], true);
+        return in_array($this->problem->kind, self::USUALLY_FOR_ALL, true);
     }
 
     public function take(): string
