@@ -58,6 +58,12 @@ final readonly class Sku
         return $this->state === SkuState::Made;
     }
 
+    /** The same as the one that is stored under an id; 0 for none. */
+    public function knownAs(int $id): self
+    {
+        return $this->with(['id' => $id]);
+    }
+
     /** The same with a price of its own; null to follow the product. */
     public function priceOf(?Money $price): self
     {
@@ -171,7 +177,7 @@ final readonly class Sku
 
     /**
      * @param  array{
-     *     cell?: Combination, combination?: Combination, state?: SkuState, retiredAt?: int,
+     *     id?: int, cell?: Combination, combination?: Combination, state?: SkuState, retiredAt?: int,
      *     texts?: array<string, string>, code?: string, price?: ?Money, stock?: ?int, gtin?: ?string, weightG?: ?int,
      *     isCodeTyped?: bool
      * }  $said

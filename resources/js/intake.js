@@ -2,6 +2,7 @@ import { on } from './events';
 import htmx from 'htmx.org';
 import { act, enqueue } from './act';
 import { closeDialog } from './dialog';
+import { isSending } from './sending';
 import { phrase } from './words';
 
 /** Milliseconds between two looks at what moves by itself. */
@@ -285,8 +286,11 @@ on('htmx:afterSwap', '', (event) => {
     }
 });
 
-/** Draws the drop as it stands; what is marked stays so. */
-/** @param values how things stood when the table was drawn, where it is to be drawn only if they have changed */
+/**
+ * Draws the drop as it stands; what is marked stays so.
+ *
+ * @param values how things stood when the table was drawn, where it is to be drawn only if they have changed
+ */
 export function look(values = {}) {
     if (!drop()) {
         return Promise.resolve();
@@ -296,7 +300,7 @@ export function look(values = {}) {
             source: '#source-read',
             target: '#intake',
             swap: 'morph:innerHTML',
-            values: { ...shown(), ...values },
+            values: { ...shown(), ...values, ...(isSending() ? { sending: 1 } : {}) },
         }),
     );
 }

@@ -5,6 +5,9 @@ const AT_ONCE = 3;
 
 let busy = 0;
 
+/** Whether files are on their way: the page that sends them is not left for another. */
+export const isSending = () => busy > 0;
+
 /** Everything that was dropped: files, and those in folders, each with the path it lies at. */
 export async function filesOf(transfer) {
     const entries = [...transfer.items].map((item) => item.webkitGetAsEntry?.()).filter(Boolean);
@@ -64,13 +67,13 @@ export async function send(found, { url, partUrl, partBytes, sender = '', produc
         'application/json',
         progress,
     );
+    busy += 1;
     progress.opened(told);
     const queue = told.files.map((known, at) => ({ ...known, file: files[at].file })).filter((one) => one.arrives);
     const all = queue.reduce((sum, one) => sum + one.file.size, 0);
     let bytes = queue.reduce((sum, one) => sum + one.received, 0);
     let done = 0;
     const count = queue.length;
-    busy += 1;
     const work = async () => {
         for (let one = queue.shift(); one; one = queue.shift()) {
             try {

@@ -6,6 +6,7 @@ namespace App\Console\Commands;
 
 use App\Console\GivenTexts;
 use App\Files\JsonLdDocument;
+use App\Files\Packages\PackageWriter;
 use App\Files\Sheets\SheetExport;
 use App\Files\Sheets\SheetWriter;
 use App\Models\Product;
@@ -18,11 +19,11 @@ final class ExportCommand extends Command
 {
     use GivenTexts;
 
-    protected $signature = 'slate:export {file : Where to; its ending says what: .csv .xlsx .ods .jsonld} {--product=* : Only these codes} {--json : Print what was written as JSON}';
+    protected $signature = 'slate:export {file : Where to; its ending says what: .csv .xlsx .ods .jsonld, or .zip for a package} {--product=* : Only these codes} {--json : Print what was written as JSON}';
 
-    protected $description = 'Writes products as a flat sheet or as JSON-LD';
+    protected $description = 'Writes products as a flat sheet, as a package, or as JSON-LD';
 
-    public function handle(SheetExport $sheet, JsonLdDocument $document): int
+    public function handle(SheetExport $sheet, JsonLdDocument $document, PackageWriter $package): int
     {
         $file = $this->text('file');
         $wanted = $this->every('product');
@@ -38,7 +39,8 @@ final class ExportCommand extends Command
         }
         $partial = $file . '.part';
         try {
-            $rows = $this->write($file, $partial, array_map(intval(...), array_keys($products)), $sheet, $document);
+            $ids = array_map(intval(...), array_keys($products));
+            $rows = $this->write($file, $partial, $ids, $sheet, $document, $package);
         } catch (Refusal $refused) {
             return $this->refuse($refused->getMessage());
         }
@@ -62,6 +64,7 @@ final class ExportCommand extends Command
         array $productIds,
         SheetExport $sheet,
         JsonLdDocument $document,
+        PackageWriter $package,
     ): int {
         if (!is_dir(dirname($file)) || !is_writable(dirname($file))) {
             throw new Refusal(
@@ -84,11 +87,7 @@ final class ExportCommand extends Command
             return 1;
         }
         if ($ending === 'zip') {
-            throw new Refusal(
-                'Packages (.zip) cannot be written yet. Use .csv, .xlsx, .ods or .jsonld.',
-                RefusalKind::Impossible,
-                'file',
-            );
+            return $package->write($productIds, $partial)->products;
         }
 
         return $sheet->write($productIds, SheetWriter::byEnding($partial, $ending));

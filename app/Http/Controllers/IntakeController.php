@@ -70,7 +70,8 @@ final class IntakeController
         }
         // The table is read before: one that still saw the sheet arrive looks again.
         $screen = $this->screen($request, $drop);
-        $sheet = $this->sheets->aloneIn($drop);
+        // A page that still sends is not sent away: its files would be broken off.
+        $sheet = $request->text('sending') === '' ? $this->sheets->aloneIn($drop) : null;
         if ($sheet !== null) {
             return $request->hasHeader('HX-Request')
                 ? response('', 200, ['HX-Redirect' => route('sheet', $sheet)])

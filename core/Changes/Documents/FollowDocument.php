@@ -1,0 +1,163 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Core\Changes\Documents;
+
+use Core\Changes\AsksCatalog;
+use Core\Changes\BecomeState;
+use Core\Changes\Catalog;
+use Core\Changes\Changed;
+use Core\Changes\ProductChange;
+use Core\CoreException;
+use Core\Gallery\Placement;
+use Core\Product\Description;
+use Core\Product\Difference\Difference;
+use Core\Product\Document\MissingLibraryItem;
+use Core\Product\Document\ReadProduct;
+use Core\Product\Product;
+use Core\Product\ProductDetails;
+use Core\Product\ProductState;
+use Core\Product\Sku;
+use Core\Refusal;
+use Core\RefusalKind;
+
+/**
+ * Makes of a product what a document says. One that has nothing yet becomes all of it, what sleeps too; one that is
+ * there already becomes it by the same plan as a sheet, and what sleeps of it stays.
+ */
+final readonly class FollowDocument implements AsksCatalog, ProductChange
+{
+    /** Missing things that are named. */
+    private const NAMED = 3;
+
+    /** @param  string  $why  "Package spring.zip": what changed is said behind it */
+    public function __construct(private ReadProduct $read, private string $why) {}
+
+    /** @throws CoreException */
+    public function on(Product $product, Catalog $catalog): Changed
+    {
+        $this->refuseLacking();
+        $wanted = $this->read->state;
+        SoundState::refuseUnsound($wanted, $catalog);
+        if (self::isNothing($product->state)) {
+            $this->refuseTaken($wanted, $product, $catalog);
+
+            return new Changed($wanted, "{$this->why}: " . self::contents($wanted));
+        }
+        $wanted = self::among($wanted, $product->state);
+
+        return Difference::between($product->state, $wanted)->isNone()
+            ? new Changed($product->state, '')
+            : (new BecomeState($wanted, $this->why))->on($product, $catalog);
+    }
+
+    public function askedCodes(): array
+    {
+        return array_map(fn(Sku $sku): string => $sku->code, $this->read->state->skus);
+    }
+
+    public function askedGtins(): array
+    {
+        return array_values(array_filter(array_map(fn(Sku $sku): ?string => $sku->gtin, $this->read->state->skus)));
+    }
+
+    private function refuseLacking(): void
+    {
+        $lacking = $this->read->lacking;
+        if ($lacking === []) {
+            return;
+        }
+        $names = array_map(
+            fn(MissingLibraryItem $item): string => $item->inWords(),
+            array_slice($lacking, 0, self::NAMED),
+        );
+        $more = count($lacking) - count($names);
+        throw new Refusal(
+            'It names ' .
+                implode(', ', $names) .
+                ($more > 0 ? " and {$more} more" : '') .
+                ', which neither it nor this catalog has.',
+            RefusalKind::Missing,
+        );
+    }
+
+    private static function isNothing(ProductState $state): bool
+    {
+        return $state->skus === [] &&
+            $state->pictures === [] &&
+            $state->matrix->axes === [] &&
+            $state->matrix->sleeping === [];
+    }
+
+    /** @throws Refusal where something else of the catalog has a code or a GTIN of it */
+    private function refuseTaken(ProductState $wanted, Product $product, Catalog $catalog): void
+    {
+        $sharing = $wanted->matrix->axes === [] ? $product->state->details->code : null;
+        foreach ($catalog->codes($this->askedCodes(), $sharing, []) as $code => $owner) {
+            throw new Refusal("{$code} is the code of {$owner}.", RefusalKind::Taken, 'sku');
+        }
+        foreach ($catalog->gtins($this->askedGtins(), []) as $gtin => $owner) {
+            throw new Refusal("{$gtin} is the GTIN of {$owner}.", RefusalKind::Taken, 'sku');
+        }
+    }
+
+    /**
+     * The same with its SKUs known as those that are here: by their place, those on offer by their cell. Those that
+     * retired elsewhere, and never were here, are not brought back to be retired.
+     */
+    private static function among(ProductState $wanted, ProductState $own): ProductState
+    {
+        $byPlace = $byCell = [];
+        foreach ($own->skus as $sku) {
+            $byPlace[$sku->combination->key] ??= $sku->id;
+            if ($sku->isMade()) {
+                $byPlace[$sku->combination->key] = $byCell[$sku->cell->key] = $sku->id;
+            }
+        }
+        $skus = $met = [];
+        foreach ($wanted->skus as $sku) {
+            $id = $sku->isMade()
+                ? $byCell[$sku->cell->key] ?? ($byPlace[$sku->combination->key] ?? 0)
+                : $byPlace[$sku->combination->key] ?? 0;
+            $isMet = $id !== 0 && isset($met[$id]);
+            if ($sku->isMade() || ($id !== 0 && !$isMet)) {
+                $skus[] = $sku->knownAs($isMet ? 0 : $id);
+            }
+            $met[$id] = true;
+        }
+
+        $photos = array_column($own->pictures, 'id', 'photoId');
+        $pictures = array_map(
+            fn(Placement $picture): Placement => $picture->withId($photos[$picture->photoId] ?? $picture->id),
+            $wanted->pictures,
+        );
+
+        return new ProductState(self::naming($wanted->details, $pictures), $wanted->matrix, $skus, $pictures);
+    }
+
+    /**
+     * The description names pictures that are here by their ids, and those that come by their places.
+     *
+     * @param  list<Placement>  $pictures
+     */
+    private static function naming(ProductDetails $details, array $pictures): ProductDetails
+    {
+        $id = function (int $place) use ($pictures): ?int {
+            $own = $pictures[$place - 1]->id ?? 0;
+
+            return $own > 0 ? $own : null;
+        };
+
+        return $details->with(['description' => Description::fromElsewhere($details->description, $id)]);
+    }
+
+    /** "12 SKUs, 5 pictures" */
+    private static function contents(ProductState $state): string
+    {
+        $count = fn(int $count, string $one): string => number_format($count) . " {$one}" . ($count === 1 ? '' : 's');
+        $made = count(array_filter($state->skus, fn(Sku $sku): bool => $sku->isMade()));
+
+        return $count($made, 'SKU') . ', ' . $count(count($state->pictures), 'picture');
+    }
+}
