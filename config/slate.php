@@ -35,6 +35,8 @@ return [
     'intake' => [
         'most_files' => 2_000,
         'most_archive' => 4 * 1024 * 1024 * 1024,
+        // Files in a package.
+        'most_packed' => 200_000,
         'most_unpacked' => 8 * 1024 * 1024 * 1024,
     ],
     // Host and port of the stand-in supplier (slate:supplier), the one server of a private network that is asked for

@@ -15,6 +15,8 @@ use App\History\HistoryPruning;
 use App\History\IdempotencyKeys;
 use App\Intake\Addresses\FetchPictures;
 use App\Intake\IncomingParts;
+use App\Intake\Packages\PackagePhotos;
+use App\Intake\Packages\WorkOnPackage;
 use App\Intake\Sheets\WorkOnSheet;
 use App\Intake\UnpackArchive;
 use App\Media\MeasureAgain;
@@ -30,12 +32,14 @@ Schedule::call(fn(StalledPictures $pictures) => $pictures->requeue())->name('req
 Schedule::call(fn() => BatchRunner::resumeAbandoned(seconds: 60))->name('resume abandoned batches')->everyMinute();
 Schedule::call(fn() => FetchPictures::resumeAbandoned())->name('resume abandoned addresses')->everyMinute();
 Schedule::call(fn() => WorkOnSheet::resumeAbandoned())->name('resume abandoned sheets')->everyMinute();
+Schedule::call(fn() => WorkOnPackage::resumeAbandoned())->name('resume abandoned packages')->everyMinute();
 Schedule::call(fn() => UnpackArchive::resumeAbandoned())->name('resume abandoned archives')->everyMinute();
 Schedule::call(fn() => CountProducts::dispatchWhenIdle())->name('count what waits to be counted')->everyMinute();
 Schedule::call(fn() => MeasureAgain::dispatchWhenIdle())->name('measure pictures anew')->everyMinute();
 
 // What is no longer needed goes, a little at a time.
 Schedule::call(fn(IncomingParts $parts) => $parts->pruneAbandoned())->name('prune abandoned uploads')->everyMinute();
+Schedule::call(fn(PackagePhotos $photos) => $photos->prune())->name('prune pictures of old packages')->hourly();
 Schedule::call(fn(HistoryPruning $history) => $history->prune())->name('prune old history')->everyMinute();
 Schedule::call(fn(IdempotencyKeys $keys) => $keys->prune())->name('prune idempotency keys')->everyMinute();
 Schedule::call(fn(Sessions $sessions) => $sessions->prune())->name('prune sessions')->everyMinute();

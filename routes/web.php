@@ -19,6 +19,7 @@ use App\Http\Controllers\Library\LibraryController;
 use App\Http\Controllers\Library\ShotListController;
 use App\Http\Controllers\Library\StoredController;
 use App\Http\Controllers\MediaController;
+use App\Http\Controllers\PackageController;
 use App\Http\Controllers\Product\BoardController;
 use App\Http\Controllers\Product\CardController;
 use App\Http\Controllers\Product\CodeController;
@@ -122,6 +123,7 @@ Route::middleware([
     Route::get('/intake/sheets/{sheet}', [SheetController::class, 'show'])->name('sheet');
     Route::get('/intake/sheets/{sheet}/columns', [SheetController::class, 'columns'])->name('sheet.columns');
     Route::get('/intake/sheets/{sheet}/rejected.csv', [SheetController::class, 'rejects'])->name('sheet.rejects');
+    Route::get('/intake/packages/{package}', [PackageController::class, 'show'])->name('package');
     Route::get('/intake/{drop}', [IntakeController::class, 'show'])->name('intake.drop');
     Route::get('/intake/{drop}/files/{file}', [IntakeController::class, 'settle'])->name('intake.settle');
     Route::get('/intake/{drop}/better', [IntakeController::class, 'better'])->name('intake.better');
@@ -229,6 +231,7 @@ Route::middleware([
         Route::post('/intake/stored', [StoredController::class, 'store'])->name('intake.stored.pick');
         Route::post('/single-items', [CombineController::class, 'store'])->name('combine.store');
         Route::post('/single-items/sure', [CombineController::class, 'sure'])->name('combine.sure');
+        Route::post('/intake/packages/{package}/import', [PackageController::class, 'import'])->name('package.import');
         Route::post('/intake/sheets/{sheet}/columns', [SheetController::class, 'arrange'])->name('sheet.arrange');
         Route::post('/intake/sheets/{sheet}/mend', [SheetController::class, 'mend'])->name('sheet.mend');
         Route::post('/intake/sheets/{sheet}/fetch', [SheetController::class, 'fetch'])->name('sheet.fetch');

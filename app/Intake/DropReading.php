@@ -88,7 +88,7 @@ final class DropReading
     {
         $files = DropFile::query()
             ->where('drop_id', $drop->id)
-            ->whereNotIn('state', [DropFileState::Unpacked, DropFileState::Sheet])
+            ->whereNotIn('state', DropFileState::apart())
             ->orderBy('id')
             ->get()
             ->keyBy('id')

@@ -36,10 +36,11 @@ final class Drops
     /** @return LengthAwarePaginator<int, Drop> the latest first */
     public function page(): LengthAwarePaginator
     {
-        // A drop of sheets alone is in the list of these.
+        // A drop of sheets and packages alone is in the lists of these.
         $files = DropFile::query()->whereColumn('drop_files.drop_id', 'drops.id')->toBase();
-        $sheets = (clone $files)->where('state', DropFileState::Sheet->value);
-        $others = (clone $files)->where('state', '<>', DropFileState::Sheet->value);
+        $apart = array_column(DropFileState::ofOwnPages(), 'value');
+        $sheets = (clone $files)->whereIn('state', $apart);
+        $others = (clone $files)->whereNotIn('state', $apart);
 
         return Drop::with('user')
             ->where(fn(Builder $either) => $either->whereExists($others)->orWhereNotExists($sheets))
@@ -56,7 +57,7 @@ final class Drops
         $counts = array_fill_keys($dropIds, new DropCounts());
         $rows = LinkingState::files()
             ->whereIn('drop_files.drop_id', $dropIds)
-            ->whereNotIn('drop_files.state', [DropFileState::Unpacked->value, DropFileState::Sheet->value])
+            ->whereNotIn('drop_files.state', array_column(DropFileState::apart(), 'value'))
             ->leftJoin('photo_marks', 'photo_marks.photo_id', '=', 'drop_files.photo_id')
             ->groupBy('drop_files.drop_id', 'drop_files.state', 'photo_marks.is_card', 'linking', 'is_undone')
             ->selectRaw(

@@ -25,6 +25,21 @@ enum DropFileState: string
     /** A sheet, which is read on a page of its own. */
     case Sheet = 'sheet';
 
+    /** A package of a catalog, which is read on a page of its own. */
+    case Package = 'package';
+
     /** A picture that somebody put aside: it belongs to nothing here. */
     case Aside = 'aside';
+
+    /** @return list<self> of files that are no pictures of the drop: each has a page of its own, or is many files */
+    public static function apart(): array
+    {
+        return [self::Unpacked, ...self::ofOwnPages()];
+    }
+
+    /** @return list<self> of files that are read on a page of their own */
+    public static function ofOwnPages(): array
+    {
+        return [self::Sheet, self::Package];
+    }
 }

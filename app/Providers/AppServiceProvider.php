@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Providers;
 
 use App\Accounts\CommonPasswords;
+use App\Actions\Intake\ImportPackage;
 use App\Actions\Intake\ImportSheet;
 use App\Actions\Intake\LinkDropped;
 use App\Actions\Pictures\ChangePictures;
@@ -24,6 +25,7 @@ use App\History\SharedCounts;
 use App\Http\Middleware\LimitConcurrency;
 use App\Http\ProductAddress;
 use App\Http\SessionlessExceptionHandler;
+use App\Intake\Packages\WorkOnPackage;
 use App\Intake\Sheets\WorkOnSheet;
 use App\Intake\Table\DropTables;
 use App\Media\Incoming\PhotoInspector;
@@ -73,6 +75,7 @@ final class AppServiceProvider extends ServiceProvider
         'entry',
         'file',
         'list',
+        'package',
         'pattern',
         'photo',
         'placement',
@@ -98,6 +101,7 @@ final class AppServiceProvider extends ServiceProvider
                     ChangePictures::NAME => fn(): BulkOperation => $app->make(ChangePictures::class),
                     LinkDropped::NAME => fn(): BulkOperation => $app->make(LinkDropped::class),
                     ImportSheet::NAME => fn(): BulkOperation => $app->make(ImportSheet::class),
+                    ImportPackage::NAME => fn(): BulkOperation => $app->make(ImportPackage::class),
                 ],
                 [
                     new OfferedOperation('price', 'sku-price'),
@@ -172,6 +176,7 @@ final class AppServiceProvider extends ServiceProvider
             CountProducts::dispatch();
         });
         Event::listen(fn(BatchEnded $ended) => WorkOnSheet::afterBatch($ended->batchId));
+        Event::listen(fn(BatchEnded $ended) => WorkOnPackage::afterBatch($ended->batchId));
         Model::shouldBeStrict(!$this->app->environment('production'));
         foreach (Right::cases() as $right) {
             Gate::define($right->value, fn(User $user): bool => $user->right->includes($right));

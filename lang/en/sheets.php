@@ -118,6 +118,7 @@ return [
     'download' => 'Download',
     'state_reading' => 'being read',
     'state_sorting' => 'being read',
+    'state_unpacking' => 'being unpacked',
     'state_vetting' => 'being looked at',
     'state_ready' => 'looked at',
     'state_failed' => 'cannot be read',

@@ -66,7 +66,7 @@ final class Snapshot
     }
 
     /** @return array<string, string> */
-    private static function tables(): array
+    public static function tables(): array
     {
         static $names = null;
         $names ??= array_values(
@@ -88,7 +88,7 @@ final class Snapshot
     }
 
     /** @return list<array<string, mixed>> */
-    private static function rows(string $table): array
+    public static function rows(string $table): array
     {
         return array_map(fn(object $row): array => (array) $row, DB::table($table)->get()->all());
     }

@@ -4,9 +4,11 @@ declare(strict_types=1);
 
 namespace App\Actions\Intake;
 
+use App\Files\Packages\PackageFile;
 use App\Files\Sheets\SheetFile;
 use App\Intake\Arrival;
 use App\Intake\IncomingParts;
+use App\Intake\Packages\PackageArrival;
 use App\Intake\Sheets\SheetArrival;
 use App\Intake\UnpackArchive;
 use App\Intake\ZipDirectory;
@@ -30,6 +32,7 @@ final class ReceivePart
         private readonly Arrival $arrival,
         private readonly WorkFolder $folders,
         private readonly SheetArrival $sheets,
+        private readonly PackageArrival $packages,
     ) {}
 
     /** @param  int  $at  where in the file it begins, in bytes */
@@ -90,7 +93,7 @@ final class ReceivePart
                 return DropFileState::Sheet;
             }
             if (ZipDirectory::isIn($path)) {
-                return DropFileState::Unpacking;
+                return PackageFile::isPackage($path) ? DropFileState::Package : DropFileState::Unpacking;
             }
             $this->arrival->take($file, $path);
 
@@ -98,6 +101,7 @@ final class ReceivePart
         });
         match ($state) {
             DropFileState::Sheet => $this->sheets->take($file),
+            DropFileState::Package => $this->packages->take($file),
             DropFileState::Unpacking => $this->unpack($file),
             default => $this->parts->forget($file),
         };

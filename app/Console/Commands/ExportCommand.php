@@ -45,14 +45,15 @@ final class ExportCommand extends Command
             return $this->refuse($refused->getMessage());
         }
         rename($partial, $file);
+        $isPackage = strtolower(pathinfo($file, PATHINFO_EXTENSION)) === 'zip';
         $this->option('json')
             ? $this->line(
                 (string) json_encode(
-                    ['file' => $file, 'products' => count($products), 'rows' => $rows],
+                    ['file' => $file, 'products' => count($products), $isPackage ? 'pictures' : 'rows' => $rows],
                     JSON_THROW_ON_ERROR | JSON_UNESCAPED_SLASHES,
                 ),
             )
-            : $this->line("{$file}: " . count($products) . " products, {$rows} rows");
+            : $this->line("{$file}: " . count($products) . ' products, ' . $rows . ($isPackage ? ' pictures' : ' rows'));
 
         return 0;
     }
@@ -87,7 +88,7 @@ final class ExportCommand extends Command
             return 1;
         }
         if ($ending === 'zip') {
-            return $package->write($productIds, $partial)->products;
+            return $package->write($productIds, $partial)->photos;
         }
 
         return $sheet->write($productIds, SheetWriter::byEnding($partial, $ending));

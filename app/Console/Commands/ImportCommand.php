@@ -6,12 +6,15 @@ namespace App\Console\Commands;
 
 use App\Accounts\Accounts;
 use App\Actions\Intake\StartImport;
+use App\Actions\Intake\StartPackage;
 use App\Actions\Intake\TakeInFolder;
 use App\Batches\BatchList;
 use App\Batches\BatchRunner;
 use App\Console\GivenTexts;
+use App\Console\Reports\PackageReport;
 use App\Console\Reports\SheetReport;
 use App\Files\Sheets\SheetWriter;
+use App\Intake\Packages\PackageFromFile;
 use App\Intake\Sheets\LayoutRecord;
 use App\Intake\Sheets\RejectSheet;
 use App\Intake\Sheets\SheetFromFile;
@@ -33,7 +36,7 @@ final class ImportCommand extends Command
     use GivenTexts;
 
     protected $signature = 'slate:import
-        {file* : Sheets: .csv, .xlsx or .ods}
+        {file* : Sheets (.csv, .xlsx or .ods) or packages (.zip)}
         {--photos= : A folder with the pictures that they name}
         {--map= : A JSON file: {"header in the sheet": "header of ours, or nothing to leave it alone"}}
         {--empty=keep : What an empty cell means: keep or clear}
@@ -42,7 +45,7 @@ final class ImportCommand extends Command
         {--as= : Email address of the account that does it}
         {--json : For programs}';
 
-    protected $description = 'Brings sheets into the catalog, and says what becomes of each row';
+    protected $description = 'Brings sheets and packages into the catalog, and says what becomes of each row or product';
 
     public function __construct(
         private readonly SheetFromFile $sheets,
@@ -51,6 +54,9 @@ final class ImportCommand extends Command
         private readonly BatchList $batches,
         private readonly SheetReport $report,
         private readonly RejectSheet $rejects,
+        private readonly PackageFromFile $packages,
+        private readonly StartPackage $packageStart,
+        private readonly PackageReport $packageReport,
     ) {
         parent::__construct();
     }
@@ -70,7 +76,10 @@ final class ImportCommand extends Command
             $terms = new TermsRecord($this->emptyCells(), self::names($there), []);
             $isSound = true;
             foreach ($this->files() as $path) {
-                $isSound = $this->one($user, $path, $terms, $map) && $isSound;
+                $isSound =
+                    (self::ending($path) === 'zip'
+                        ? $this->package($user, $path)
+                        : $this->one($user, $path, $terms, $map)) && $isSound;
             }
 
             return $isSound ? self::SUCCESS : self::FAILURE;
@@ -104,17 +113,50 @@ final class ImportCommand extends Command
         return $report['products']['rejected'] === 0 && $refused === [];
     }
 
+    /** @return bool whether all of it was taken */
+    private function package(User $user, string $path): bool
+    {
+        $package = $this->packages->vetted($user, $path);
+        $report = $this->packageReport->of($package);
+        $rejects = $this->optional('rejects');
+        if ($rejects !== null) {
+            $this->packageReport->writeRejects($report, SheetWriter::byEnding($rejects, self::ending($rejects)));
+        }
+        $refused = [];
+        if ($this->option('dry-run')) {
+            $this->packages->forget($package);
+        } elseif ($report['products']['new'] + $report['products']['changed'] > 0 || $report['library'] !== []) {
+            $refused = $this->worked($this->packageStart->run($user, $package));
+        }
+        if ($this->option('json')) {
+            $this->line(json_encode($report, self::JSON));
+        } else {
+            $this->line("{$path}:");
+            $this->table(array_keys($report['products']), [array_values($report['products'])]);
+            foreach ([...$this->packageReport->inWords($report), ...$refused] as $line) {
+                $this->line($line);
+            }
+        }
+
+        return $report['products']['rejected'] === 0 && $refused === [];
+    }
+
     private const JSON = JSON_THROW_ON_ERROR | JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES;
 
     /** @return list<string> products that refused when they were written, each with the reason */
     private function imported(User $user, Sheet $sheet): array
     {
-        $batch = $this->imports->run($user, $sheet);
-        while ($this->runner->advance($batch->id, 3600.0)) {
+        return $this->worked($this->imports->run($user, $sheet));
+    }
+
+    /** @return list<string> products that refused when they were written, each with the reason */
+    private function worked(?Batch $batch): array
+    {
+        while ($batch !== null && $this->runner->advance($batch->id, 3600.0)) {
             // Until nothing is left.
         }
 
-        return $this->refused($batch);
+        return $batch === null ? [] : $this->refused($batch);
     }
 
     /** @return list<string> */

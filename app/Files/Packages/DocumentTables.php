@@ -147,35 +147,31 @@ final class DocumentTables
     {
         /** @var array<string, mixed> $data */
         $data = json_decode($document->json, true, flags: JSON_THROW_ON_ERROR);
-        $code = $data['code'];
-        $rows = [
-            'products' => [
-                [
-                    $code,
-                    ...array_map(
-                        fn(string $field): string => (string) $data[$field],
-                        ['name', 'description', 'brand', 'category', 'currency', 'price', 'shot_list', 'code_pattern'],
-                    ),
-                    self::json($data['left_out']),
-                ],
-            ],
-            'skus' => array_map(fn(array $sku): array => $this->sku($code, $sku), $data['skus']),
-            'details' => array_map(
-                fn(array $said): array => [$code, $said['kind'], self::json($said['reach']), $said['text']],
-                $data['details'],
-            ),
-            'facts' => array_map(
-                fn(array $fact): array => [
-                    $code,
-                    $fact['name'],
-                    $fact['value'],
-                    $fact['kind'],
-                    $fact['unit'],
-                    self::said($fact['shown']),
-                ],
-                $data['facts'],
-            ),
+        $code = $document->title()->code;
+        $texts = ['name', 'description', 'brand', 'category', 'currency', 'price', 'shot_list', 'code_pattern'];
+        /** @var array<string, list<list<string>>> $rows */
+        $rows = [];
+        $rows['products'][] = [
+            $code,
+            ...array_map(fn(string $field): string => (string) $data[$field], $texts),
+            self::json($data['left_out']),
         ];
+        foreach ($data['skus'] as $sku) {
+            $rows['skus'][] = $this->sku($code, $sku);
+        }
+        foreach ($data['details'] as $said) {
+            $rows['details'][] = [$code, $said['kind'], self::json($said['reach']), $said['text']];
+        }
+        foreach ($data['facts'] as $fact) {
+            $rows['facts'][] = [
+                $code,
+                $fact['name'],
+                $fact['value'],
+                $fact['kind'],
+                $fact['unit'],
+                self::said($fact['shown']),
+            ];
+        }
         foreach ($data['axes'] as $axis) {
             $rows['product-axes'][] = [
                 $code,

@@ -207,7 +207,7 @@ final class PackageFile
                 $stat['size'] > $most => "names {$path}, which is larger than a picture can be",
                 default => null,
             };
-            if ($why !== null || $stat === false) {
+            if ($why !== null) {
                 throw new PackageRefused("Row {$number} of {$table->path()} in {$this->name} {$why}.");
             }
             $photos[$sum] = new PackedPhoto($sum, $path, $stat['size']);

@@ -34,6 +34,13 @@ final class PackageWriter
 
     private const CHUNK = 100;
 
+    /** Places of columns in the tables of products and placements. */
+    private const CATEGORY = 4;
+
+    private const FILE = 2;
+
+    private const CHECKSUM = 3;
+
     public function __construct(
         private readonly ProductLoader $loader,
         private readonly LibraryReader $reader,
@@ -78,14 +85,15 @@ final class PackageWriter
         foreach (array_chunk($productIds, self::CHUNK) as $chunk) {
             foreach ($this->documents($chunk, $index) as $id => $document) {
                 $files->document($document->json);
-                foreach ($this->tables->rows($document) as $table => $rows) {
-                    foreach ($rows as $row) {
+                $rows = $this->tables->rows($document);
+                foreach ($rows as $table => $own) {
+                    foreach ($own as $row) {
                         $files->row($table, $row);
                     }
                 }
-                $data = json_decode($document->json, flags: JSON_THROW_ON_ERROR);
-                $categories[$data->category] = true;
-                $photos += $this->named($data);
+                $categories += array_fill_keys(array_column($rows['products'] ?? [], self::CATEGORY), true);
+                $photos += array_column($rows['placements'] ?? [], self::FILE, self::CHECKSUM);
+                $photos += array_fill_keys($document->checksums(), '');
             }
         }
         foreach (array_keys($categories) as $category) {
@@ -116,25 +124,7 @@ final class PackageWriter
         return $documents;
     }
 
-    /** @return array<string, string> checksums of the pictures that a document names => what they are called there */
-    private function named(object $document): array
-    {
-        $photos = [];
-        foreach ($document->pictures as $picture) {
-            $photos[$picture->sha256] = $picture->file;
-        }
-        foreach ($document->axes as $axis) {
-            foreach ($axis->values as $value) {
-                if (($value->swatch->picture ?? null) !== null) {
-                    $photos += [$value->swatch->picture => ''];
-                }
-            }
-        }
-
-        return $photos;
-    }
-
-    /** @param  array<string, string>  $names  by checksum */
+    /** @param  array<string|int, string>  $names  by checksum */
     private function photos(PackedFiles $files, array $names): void
     {
         $table = self::photoTable();

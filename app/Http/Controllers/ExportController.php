@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\Files\JsonLdDocument;
+use App\Files\Packages\PackageWriter;
 use App\Files\Sheets\SheetColumns;
 use App\Files\Sheets\SheetExport;
 use App\Files\Sheets\SheetWriter;
@@ -15,6 +16,7 @@ use App\Http\Screens\Catalog\CatalogScreen;
 use App\Summaries\Lists\ProductList;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\Response;
+use Symfony\Component\HttpFoundation\BinaryFileResponse;
 use Symfony\Component\HttpFoundation\StreamedResponse;
 
 final class ExportController
@@ -45,8 +47,17 @@ final class ExportController
         CatalogRequest $asked,
         ProductList $list,
         SheetExport $export,
-    ): StreamedResponse {
+        PackageWriter $package,
+    ): StreamedResponse|BinaryFileResponse {
         $ids = $this->ids($asked, $list);
+        if ($request->ending() === 'zip') {
+            $path = tempnam(sys_get_temp_dir(), 'package');
+            $package->write($ids, $path);
+
+            return response()
+                ->download($path, 'catalog.zip', ['Content-Type' => 'application/zip'])
+                ->deleteFileAfterSend();
+        }
 
         return response()->streamDownload(
             fn() => $export->write(

@@ -24,6 +24,7 @@ use App\Intake\Drops;
 use App\Intake\PointedPlace;
 use App\Intake\ReadFile;
 use App\Intake\SettleCases;
+use App\Intake\Packages\PackageList;
 use App\Intake\Sheets\SheetList;
 use App\Intake\Table\DropTable;
 use App\Intake\Table\DropTables;
@@ -49,6 +50,7 @@ final class IntakeController
         private readonly SettleCases $cases,
         private readonly ViewShelf $shelf,
         private readonly SheetList $sheets,
+        private readonly PackageList $packages,
     ) {}
 
     public function index(): View
@@ -60,6 +62,7 @@ final class IntakeController
             'counts' => $this->drops->counts(array_values($page->pluck('id')->all())),
             'senders' => $this->drops->senders(),
             'sheets' => $this->sheets->latest(),
+            'packages' => $this->packages->latest(),
         ]);
     }
 
@@ -71,17 +74,29 @@ final class IntakeController
         // The table is read before: one that still saw the sheet arrive looks again.
         $screen = $this->screen($request, $drop);
         // A page that still sends is not sent away: its files would be broken off.
-        $sheet = $request->text('sending') === '' ? $this->sheets->aloneIn($drop) : null;
-        if ($sheet !== null) {
+        $page = $request->text('sending') === '' ? $this->ownPage($drop) : null;
+        if ($page !== null) {
             return $request->hasHeader('HX-Request')
-                ? response('', 200, ['HX-Redirect' => route('sheet', $sheet)])
-                : redirect()->route('sheet', $sheet);
+                ? response('', 200, ['HX-Redirect' => $page])
+                : redirect()->to($page);
         }
 
         return view(
             $request->hasHeader('HX-Request') && !$request->hasHeader('X-Whole') ? 'intake.inner' : 'intake.show',
             ['screen' => $screen],
         );
+    }
+
+    /** Where a sheet or a package is read that is alone in its drop; null where pictures are. */
+    private function ownPage(Drop $drop): ?string
+    {
+        $sheet = $this->sheets->aloneIn($drop);
+        if ($sheet !== null) {
+            return route('sheet', $sheet);
+        }
+        $package = $this->packages->aloneIn($drop);
+
+        return $package === null ? null : route('package', $package);
     }
 
     /** One picture beside the matrix of its product, or of the one that is asked for. */

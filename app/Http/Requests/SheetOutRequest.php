@@ -14,7 +14,7 @@ final class SheetOutRequest extends FormRequest
     public function rules(): array
     {
         return [
-            'ending' => ['nullable', 'in:csv,xlsx,ods'],
+            'ending' => ['nullable', 'in:csv,xlsx,ods,zip'],
             'columns' => ['nullable', 'array', ListBound::ofTexts(400, 200)],
         ];
     }

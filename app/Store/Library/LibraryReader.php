@@ -57,6 +57,18 @@ final readonly class LibraryReader
         );
     }
 
+    /**
+     * The library with some pictures alone.
+     *
+     * @param  list<string>  $checksums  those that are wanted, where they are stored
+     */
+    public function indexWith(array $checksums): LibraryIndex
+    {
+        $ids = DB::table('photos')->whereIn('sha256', $checksums)->pluck('id')->all();
+
+        return $this->index(array_values(array_map(intval(...), $ids)));
+    }
+
     /** @return list<LibraryRef> */
     private static function refs(string $table): array
     {

@@ -103,30 +103,18 @@ final readonly class FollowDocument implements AsksCatalog, ProductChange
     }
 
     /**
-     * The same with its SKUs known as those that are here: by their place, those on offer by their cell. Those that
-     * retired elsewhere, and never were here, are not brought back to be retired.
+     * The same with its SKUs and pictures known as those that are here. SKUs that retired elsewhere, and never were
+     * here, are not brought back to be retired.
      */
     private static function among(ProductState $wanted, ProductState $own): ProductState
     {
-        $byPlace = $byCell = [];
-        foreach ($own->skus as $sku) {
-            $byPlace[$sku->combination->key] ??= $sku->id;
-            if ($sku->isMade()) {
-                $byPlace[$sku->combination->key] = $byCell[$sku->cell->key] = $sku->id;
+        $ids = self::matched($wanted->skus, $own->skus);
+        $skus = [];
+        foreach ($wanted->skus as $at => $sku) {
+            if ($sku->isMade() || $ids[$at] !== 0) {
+                $skus[] = $sku->knownAs($ids[$at]);
             }
         }
-        $skus = $met = [];
-        foreach ($wanted->skus as $sku) {
-            $id = $sku->isMade()
-                ? $byCell[$sku->cell->key] ?? ($byPlace[$sku->combination->key] ?? 0)
-                : $byPlace[$sku->combination->key] ?? 0;
-            $isMet = $id !== 0 && isset($met[$id]);
-            if ($sku->isMade() || ($id !== 0 && !$isMet)) {
-                $skus[] = $sku->knownAs($isMet ? 0 : $id);
-            }
-            $met[$id] = true;
-        }
-
         $photos = array_column($own->pictures, 'id', 'photoId');
         $pictures = array_map(
             fn(Placement $picture): Placement => $picture->withId($photos[$picture->photoId] ?? $picture->id),
@@ -134,6 +122,38 @@ final readonly class FollowDocument implements AsksCatalog, ProductChange
         );
 
         return new ProductState(self::naming($wanted->details, $pictures), $wanted->matrix, $skus, $pictures);
+    }
+
+    /**
+     * Which of its own each wanted SKU is: that of the same code in the same cell, else the one on offer there.
+     *
+     * @param  list<Sku>  $wanted
+     * @param  list<Sku>  $own
+     * @return list<int> ids, each once; 0 for none
+     */
+    private static function matched(array $wanted, array $own): array
+    {
+        $byCode = $offered = [];
+        foreach ($own as $sku) {
+            $byCode["{$sku->cell->key} " . mb_strtoupper($sku->code)] = $sku->id;
+            if ($sku->isMade()) {
+                $offered[$sku->cell->key] = $sku->id;
+            }
+        }
+        $ids = array_map(
+            fn(Sku $sku): int => $byCode["{$sku->cell->key} " . mb_strtoupper($sku->code)] ?? 0,
+            $wanted,
+        );
+        $met = array_flip($ids);
+        foreach ($wanted as $at => $sku) {
+            $id = $offered[$sku->cell->key] ?? 0;
+            if ($ids[$at] === 0 && $sku->isMade() && !isset($met[$id])) {
+                $ids[$at] = $id;
+                $met[$id] = $at;
+            }
+        }
+
+        return $ids;
     }
 
     /**

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Core\Product\Document;
 
+use Core\Gallery\View;
 use Core\Gallery\Views;
 use Core\Product\LibraryRef;
 use Core\Text\Name;
@@ -43,6 +44,51 @@ final readonly class LibraryIndex
         );
         $this->photos = $photos;
         $this->bySum = array_flip($photos);
+    }
+
+    /** The same with what another library has beside it; of what both have this one's is the one. */
+    public function with(self $other): self
+    {
+        $axes = $this->axes;
+        foreach ($other->axes as $axis) {
+            $own = $this->axisNamed($axis->name);
+            if ($own === null) {
+                $axes[$axis->id] = $axis;
+
+                continue;
+            }
+            foreach ($axis->values as $value) {
+                $axes[$own->id] =
+                    $axes[$own->id]->named($value->label) === null ? $axes[$own->id]->with($value) : $axes[$own->id];
+            }
+        }
+        $views = array_filter(
+            $other->views->all,
+            fn(View $view): bool => $this->views->find($view->key) === null,
+        );
+
+        return new self(
+            array_values($axes),
+            $views === [] ? $this->views : new Views([...$this->views->all, ...array_values($views)]),
+            self::together($this->shotLists, $other->shotLists),
+            self::together($this->codePatterns, $other->codePatterns),
+            $this->photos + array_diff_key($other->photos, array_intersect($other->photos, $this->photos)),
+        );
+    }
+
+    /**
+     * @param  list<LibraryRef>  $own
+     * @param  list<LibraryRef>  $others
+     * @return list<LibraryRef>
+     */
+    private static function together(array $own, array $others): array
+    {
+        return [
+            ...$own,
+            ...array_values(
+                array_filter($others, fn(LibraryRef $ref): bool => self::named($own, $ref->name) === null),
+            ),
+        ];
     }
 
     public function axis(int $id): ?IndexedAxis

@@ -58,6 +58,35 @@ final readonly class ProductDocument
         return new self($json, $data);
     }
 
+    /** What its product is called by: a code and a name, as they stand there. */
+    public function title(): DocumentTitle
+    {
+        $text = fn(string $name): string => is_string($this->data->{$name} ?? null) ? $this->data->{$name} : '';
+
+        return new DocumentTitle($text('code'), $text('name'), $text('currency'));
+    }
+
+    /** @return list<string> checksums of the pictures that it names, each once */
+    public function checksums(): array
+    {
+        preg_match_all('/"(?:sha256|picture)":"([0-9a-f]{64})"/', $this->json, $found);
+
+        return array_values(array_unique($found[1]));
+    }
+
+    /** @return list<string> codes of its SKUs, as they stand there */
+    public function skuCodes(): array
+    {
+        $codes = [];
+        foreach (is_array($this->data->skus ?? null) ? $this->data->skus : [] as $sku) {
+            if ($sku instanceof stdClass && is_string($sku->code ?? null)) {
+                $codes[] = $sku->code;
+            }
+        }
+
+        return $codes;
+    }
+
     /**
      * The product that the document describes, with what the library lacks of it.
      *

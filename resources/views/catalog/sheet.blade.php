@@ -16,6 +16,9 @@
                     <label><input type="radio" class="form-check-input" name="ending" value="{{ $ending }}"
                             @checked($loop->first)> {{ __("sheets.ending_{$ending}") }}</label>
                 @endforeach
+                <label><input type="radio" class="form-check-input" name="ending" value="zip">
+                    {{ __('packages.ending_zip') }}</label>
+                <p class="quiet">{{ __('packages.zip_about') }}</p>
             </fieldset>
             <fieldset>
                 <legend>{{ __('sheets.which_columns') }}</legend>

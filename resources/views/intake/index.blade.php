@@ -21,6 +21,7 @@
             </div>
             <p><a href="{{ route('intake.stored') }}">{{ __('intake.pick_from_the_pictures_that_are') }}</a></p>
         @endcan
+        @include('intake.packages')
         @include('intake.sheets')
         @if ($drops->isEmpty())
             <p class="empty">{{ __('intake.nothing_has_arrived_yet') }}</p>

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 use Brick\Math\BigDecimal;
 use Core\Details\Country;
+use Core\Details\DetailInput;
 use Core\Details\DetailKind;
 use Core\Details\DetailReader;
 use Core\Details\Details;
@@ -141,7 +142,18 @@ it('keeps what is typed in one way of writing', function (
         ->and($reader->inWords($kind, $kept))
         ->toBe($words)
         ->and($reader->read($kind, ['  ']))
-        ->toBe('');
+        ->toBe('')
+        // Its fields, as they are shown to be typed again, are kept as the same.
+        ->and(
+            $reader->read(
+                $kind,
+                array_map(
+                    fn(DetailInput $input): string => $input->value,
+                    $kind->type()->inputs($kept, Currency::of('EUR')),
+                ),
+            ),
+        )
+        ->toBe($kept);
 })->with([
     [DetailKind::Cost, ['19,9'], '19.90', '19.90'],
     [DetailKind::Ending, ['0,95'], '.95', '.95'],

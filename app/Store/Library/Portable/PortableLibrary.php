@@ -105,6 +105,17 @@ final readonly class PortableLibrary
     }
 
     /**
+     * What add() would add.
+     *
+     * @param  array<string, list<PortableRow>>  $rows  by table
+     * @return array<string, list<PortableRow>> by table
+     */
+    public function additions(array $rows): array
+    {
+        return $this->isUntouched() ? $rows : $this->lacking($rows);
+    }
+
+    /**
      * @param  array<string, list<PortableRow>>  $lacking  by table
      * @return list<string> what is new here, in words
      */

@@ -17,7 +17,7 @@ final readonly class PortableRow
      * @param  int  $number  of the line in its file, the header is 1
      * @param  array<string, string>  $cells  by column
      */
-    public function __construct(public string $table, public int $number, private array $cells) {}
+    public function __construct(public string $table, public int $number, public array $cells) {}
 
     /** @throws Refusal where the table has no such column */
     public function text(string $column): string

@@ -65,7 +65,7 @@ final class ValuesTable implements PortableTable
                 $row->axis,
                 $row->name,
                 $row->code,
-                preg_replace_callback(
+                (string) preg_replace_callback(
                     '/^photo:(\d+):/',
                     fn(array $found): string => "photo:{$sums[(int) $found[1]]}:",
                     (string) $row->swatch,

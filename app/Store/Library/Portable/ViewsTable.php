@@ -83,9 +83,11 @@ final class ViewsTable implements PortableTable
         $position = (int) LibraryView::query()->max('position');
         foreach ($rows as $row) {
             $this->check($row);
+            // Of the words just those that it has elsewhere; who types a view here has its name among them.
+            $words = ['words' => LibraryKeys::list($row->texts('words'))];
             $ledger->insert(
                 'views',
-                ['key' => $row->text('key'), 'position' => ++$position] + $this->form($row)->row(),
+                ['key' => $row->text('key'), 'position' => ++$position] + $words + $this->form($row)->row(),
             );
         }
     }
