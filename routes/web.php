@@ -33,11 +33,13 @@ use App\Http\Controllers\Product\PhotoController;
 use App\Http\Controllers\Product\PreviewController;
 use App\Http\Controllers\Product\PriceController;
 use App\Http\Controllers\Product\ProductPageController;
+use App\Http\Controllers\Product\ProductRowsController;
 use App\Http\Controllers\Product\RoleController;
 use App\Http\Controllers\Product\SeparateController;
 use App\Http\Controllers\Product\SkuController;
 use App\Http\Controllers\Product\SwatchController;
 use App\Http\Controllers\Product\ValueController;
+use App\Http\Controllers\RowsController;
 use App\Http\Controllers\SheetController;
 use App\Http\Controllers\ShootController;
 use App\Http\Controllers\ShootingController;
@@ -123,6 +125,10 @@ Route::middleware([
     Route::get('/intake/sheets/{sheet}', [SheetController::class, 'show'])->name('sheet');
     Route::get('/intake/sheets/{sheet}/columns', [SheetController::class, 'columns'])->name('sheet.columns');
     Route::get('/intake/sheets/{sheet}/rejected.csv', [SheetController::class, 'rejects'])->name('sheet.rejects');
+    Route::get('/rows', [RowsController::class, 'show'])
+        ->middleware('at-once:heavy,1')
+        ->name('catalog.rows');
+    Route::post('/rows/columns', [RowsController::class, 'columns'])->name('rows.columns');
     Route::get('/intake/packages/{package}', [PackageController::class, 'show'])->name('package');
     Route::get('/intake/{drop}', [IntakeController::class, 'show'])->name('intake.drop');
     Route::get('/intake/{drop}/files/{file}', [IntakeController::class, 'settle'])->name('intake.settle');
@@ -231,6 +237,11 @@ Route::middleware([
         Route::post('/intake/stored', [StoredController::class, 'store'])->name('intake.stored.pick');
         Route::post('/single-items', [CombineController::class, 'store'])->name('combine.store');
         Route::post('/single-items/sure', [CombineController::class, 'sure'])->name('combine.sure');
+        Route::post('/rows', [RowsController::class, 'type'])->name('catalog.rows.type');
+        Route::post('/rows/{way}', [RowsController::class, 'back'])
+            ->whereIn('way', ['undo', 'redo'])
+            ->name('catalog.rows.back');
+        Route::post('/intake/packages/{package}/look', [PackageController::class, 'look'])->name('package.look');
         Route::post('/intake/packages/{package}/import', [PackageController::class, 'import'])->name('package.import');
         Route::post('/intake/sheets/{sheet}/columns', [SheetController::class, 'arrange'])->name('sheet.arrange');
         Route::post('/intake/sheets/{sheet}/mend', [SheetController::class, 'mend'])->name('sheet.mend');
@@ -348,6 +359,12 @@ Route::middleware([
         });
 
         Route::prefix('/products/{product}')->group(function (): void {
+            Route::get('/rows/new', [ProductRowsController::class, 'form'])->name('rows.new');
+            Route::post('/rows/plan', [ProductRowsController::class, 'plan'])
+                ->middleware('looks')
+                ->name('rows.plan');
+            Route::post('/rows/new', [ProductRowsController::class, 'add'])->name('rows.add');
+            Route::post('/rows', [ProductRowsController::class, 'type'])->name('rows.type');
             Route::post('/colors/display', [ColorsController::class, 'display'])->name('colors.display');
             Route::post('/colors/order', [ColorsController::class, 'order'])->name('colors.order');
             Route::post('/colors/fill', [ColorsController::class, 'fill'])->name('colors.fill');

@@ -11,6 +11,7 @@ use App\Http\Screens\Pictures\RoleScreen;
 use App\Http\Screens\Product\DetailsScreen;
 use App\Http\Screens\Product\PageScreen;
 use App\Http\Screens\Product\PriceScreen;
+use App\Http\Screens\Rows\ProductRowsScreen;
 
 /**
  * The pages of a product, in the order of their links. A new one is a case here, a screen that draws it, and a view
@@ -25,6 +26,7 @@ enum ProductPage: string
     case Colors = 'colors';
     case Prices = 'prices';
     case Preview = 'preview';
+    case Rows = 'rows';
     case Details = 'details';
     case History = 'history';
 
@@ -42,6 +44,7 @@ enum ProductPage: string
             self::Roles => RoleScreen::class,
             self::Colors => ColorScreen::class,
             self::Prices => PriceScreen::class,
+            self::Rows => ProductRowsScreen::class,
             self::Details => DetailsScreen::class,
             self::Board, self::Preview, self::History => null,
         };

@@ -17,6 +17,8 @@ return [
     'becomes_library' => 'Nobody has put anything into this catalog yet: it takes the library of the package for its own.',
     'library_stays' => 'What the library has already stays as it is here.',
     'import_library' => 'Take in the library',
+    'look' => 'Look again',
+    'look_hint' => 'Holds it against the catalog as it is now',
     'to_the_import' => 'What was imported of it, and undo',
     'not_yet' => 'The products are shown as soon as they are read.',
     'no_products' => 'No product is so.',

@@ -47,6 +47,7 @@ return [
     'page_colors' => 'Colors',
     'page_prices' => 'Prices',
     'page_preview' => 'Shopper preview',
+    'page_rows' => 'Rows',
     'page_details' => 'Details',
     'page_history' => 'History',
 ];

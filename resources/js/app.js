@@ -16,6 +16,7 @@ import './dropper';
 import './intake';
 import './library';
 import './preview';
+import './rows';
 import './setup';
 import './shoot';
 

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Actions\Intake\LookAtPackage;
 use App\Actions\Intake\StartPackage;
 use App\Http\Person;
 use App\Http\Requests\PackageRequest;
@@ -38,6 +39,13 @@ final class PackageController
                 $request->verdict(),
             ),
         ]);
+    }
+
+    public function look(PackageRequest $request, Package $package, LookAtPackage $action): RedirectResponse
+    {
+        $action->run(Person::of($request), $package);
+
+        return redirect()->route('package', $package);
     }
 
     public function import(PackageRequest $request, Package $package, StartPackage $action): RedirectResponse

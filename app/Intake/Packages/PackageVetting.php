@@ -96,7 +96,7 @@ final readonly class PackageVetting
         $why = self::why($package);
         // One that was taken back comes back.
         $isNew = $there === null || $there->product->removed_at !== null;
-        $productId = $isNew ? null : $there?->product->id;
+        $productId = $isNew ? null : $there->product->id;
         try {
             $product = $there->core ?? self::nothing($item);
             $changed = (new FollowDocument($item->document->read($index), $why))->on($product, $catalog);

@@ -53,13 +53,19 @@ final class WorkOnPackage implements ShouldQueue
     {
         $ids = DB::table('package_products')->where('batch_id', $batchId)->distinct()->pluck('package_id');
         foreach ($ids as $id) {
-            $isReady = Package::query()
-                ->whereKey($id)
-                ->where('state', PackageState::Ready)
-                ->update(['state' => PackageState::Vetting, 'through' => 0, 'beat_at' => now()]);
-            if ($isReady > 0) {
-                self::dispatch((int) $id);
-            }
+            self::lookAnew((int) $id);
+        }
+    }
+
+    /** Has a package that was looked at held against the catalog once more. */
+    public static function lookAnew(int $packageId): void
+    {
+        $isReady = Package::query()
+            ->whereKey($packageId)
+            ->where('state', PackageState::Ready)
+            ->update(['state' => PackageState::Vetting, 'through' => 0, 'beat_at' => now()]);
+        if ($isReady > 0) {
+            self::dispatch($packageId);
         }
     }
 }

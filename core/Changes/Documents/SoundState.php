@@ -65,7 +65,11 @@ final readonly class SoundState
         $details = $this->state->details;
         ProductCode::read($details->code);
         foreach (ProductText::cases() as $text) {
-            $text->read($text->of($details));
+            try {
+                $text->read($text->of($details));
+            } catch (Refusal $refusal) {
+                throw new Refusal(ucfirst($text->value) . ": {$refusal->getMessage()}", $refusal->kind);
+            }
         }
         self::refusePrice($details->basePrice);
         foreach ($details->adjustments as $adjustment) {

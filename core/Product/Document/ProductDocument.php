@@ -69,7 +69,7 @@ final readonly class ProductDocument
     /** @return list<string> checksums of the pictures that it names, each once */
     public function checksums(): array
     {
-        preg_match_all('/"(?:sha256|picture)":"([0-9a-f]{64})"/', $this->json, $found);
+        preg_match_all('/"(?:sha256|picture)"\s*:\s*"([0-9a-f]{64})"/', $this->json, $found);
 
         return array_values(array_unique($found[1]));
     }

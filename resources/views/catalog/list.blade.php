@@ -9,6 +9,7 @@
             @endif @can('edit')@if ($page->rows !== [])
                 <a class="change-all" href="{{ $page->bulkAddress() }}">{{ __('catalog.change_all_of_these') }}</a>
                 @endif @endcan @if ($page->rows !== [])
+                    <a class="change-all" href="{{ $page->rowsAddress() }}">{{ __('rows.as_rows') }}</a>
                     <a class="change-all" href="{{ $page->sheetAddress() }}">{{ __('sheets.as_a_sheet') }}</a>
                 @endif
 </p>

@@ -23,11 +23,17 @@
                 <b>@number($sum->count)</b></a>
         @endforeach
     </nav>
-    @if ($canEdit && $screen->canImport())
+    @if ($canEdit && $screen->isReady())
         <div class="sheet-deeds">
-            <form method="post" action="{{ route('package.import', $screen->package) }}">
-                <x-once /><button class="btn btn-primary">{{ $screen->importInWords() }}</button>
+            <form method="post" action="{{ route('package.look', $screen->package) }}">
+                <x-once /><button class="btn btn-plain"
+                    title="{{ __('packages.look_hint') }}">{{ __('packages.look') }}</button>
             </form>
+            @if ($screen->canImport())
+                <form method="post" action="{{ route('package.import', $screen->package) }}">
+                    <x-once /><button class="btn btn-primary">{{ $screen->importInWords() }}</button>
+                </form>
+            @endif
         </div>
     @endif
 </div>

@@ -147,6 +147,61 @@ it('is read in another catalog under its ids, and is the same document there', f
     expect($read->lacking)->toBe([])->and(ProductDocument::of($read->state, $there)->json)->toBe($document->json);
 })->with(range(1, 40));
 
+it('says what it is called, and which codes and pictures it names, however it is written', function (): void {
+    $random = Samples::random(31);
+    $library = RandomProduct::library($random);
+    $document = ProductDocument::of((new RandomProduct($random, $library))->state(), $library);
+    $pretty = ProductDocument::fromJson(json_encode(json_decode($document->json), JSON_PRETTY_PRINT));
+
+    expect($pretty->checksums())
+        ->toBe($document->checksums())
+        ->and(count($document->checksums()))
+        ->toBeGreaterThanOrEqual(12)
+        ->and($pretty->skuCodes())
+        ->toBe($document->skuCodes())
+        ->and($document->skuCodes())
+        ->toContain('RANDOM-0')
+        ->and($pretty->title()->code)
+        ->toBe('RANDOM');
+});
+
+it('knows what another library has beside its own', function (): void {
+    $own = new LibraryIndex(
+        [new IndexedAxis(1, 'Color', Core\Matrix\AxisKind::Color, values: [new Value(11, 'Moss', 'MOSS')])],
+        Views::usual(),
+        [new LibraryRef(3, 'Shoes')],
+        [],
+        [7 => str_repeat('a', 64)],
+    );
+    $other = new LibraryIndex(
+        [
+            new IndexedAxis(-1, 'COLOR', Core\Matrix\AxisKind::Other, values: [
+                new Value(-2, 'moss', 'M'),
+                new Value(-3, 'Clay', 'CLAY'),
+            ]),
+            new IndexedAxis(-4, 'Size', Core\Matrix\AxisKind::Size),
+        ],
+        new Views([new Core\Gallery\View('sole', 'sole', Core\Gallery\Showing::Goods)]),
+        [new LibraryRef(-5, 'SHOES'), new LibraryRef(-6, 'Hats')],
+        [],
+        [-7 => str_repeat('a', 64), -8 => str_repeat('b', 64)],
+    );
+    $both = $own->with($other);
+
+    expect(array_map(fn(IndexedAxis $axis): int => $axis->id, $both->axes()))
+        ->toBe([1, -4])
+        ->and($both->axisNamed('color')->kind)
+        ->toBe(Core\Matrix\AxisKind::Color)
+        ->and(array_column($both->axisNamed('color')->values, 'label', 'id'))
+        ->toBe([11 => 'Moss', -3 => 'Clay'])
+        ->and($both->views->find('sole'))
+        ->not->toBeNull()
+        ->and(array_column($both->shotLists, 'name', 'id'))
+        ->toBe([3 => 'Shoes', -6 => 'Hats'])
+        ->and([$both->photo(str_repeat('a', 64)), $both->photo(str_repeat('b', 64))])
+        ->toBe([7, -8]);
+});
+
 it('is what the schema says', function (int $seed): void {
     $random = Samples::random($seed);
     $library = RandomProduct::library($random);

@@ -290,14 +290,18 @@ it('writes nothing where it only looks', function (): void {
 it('lets those look who may look, and those import who may edit', function (): void {
     $shop = Shop::stocked();
     $path = Packages::written();
-    app(EditDetails::class)->run($shop->change(), 'name', 'Another name');
     $package = Packages::vetted($shop->user, $path);
+    app(EditDetails::class)->run($shop->change(), 'name', 'Another name');
+    $this->be($shop->user)->get(route('package', $package))->assertDontSee('Import 1 product');
+    $this->post(route('package.look', $package))->assertRedirect();
+    $this->get(route('package', $package))->assertSee('Import 1 product');
 
     $this->be(Shop::person(Right::View))
         ->get(route('package', $package))
         ->assertOk()
         ->assertDontSee('Import 1 product');
     $this->post(route('package.import', $package))->assertForbidden();
+    $this->post(route('package.look', $package))->assertForbidden();
 });
 
 it('is downloaded from the catalog, of what is shown there', function (): void {

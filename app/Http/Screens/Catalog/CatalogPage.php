@@ -150,6 +150,12 @@ final readonly class CatalogPage
         return route('batches.form', $this->filters());
     }
 
+    /** Where their SKUs are shown as rows. */
+    public function rowsAddress(): string
+    {
+        return route('catalog.rows', $this->filters());
+    }
+
     /** Where these products are written as a sheet. */
     public function sheetAddress(): string
     {

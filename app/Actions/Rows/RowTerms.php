@@ -1,0 +1,28 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Actions\Rows;
+
+use App\Intake\Sheets\StoredShelf;
+use App\Store\Library\ViewShelf;
+use Core\Sheets\Reading\EmptyCells;
+use Core\Sheets\Reading\SheetTerms;
+
+/** How what is typed into rows is read: as our own sheet, with the pictures and views of the shop. */
+final readonly class RowTerms
+{
+    public function __construct(private ViewShelf $views) {}
+
+    /** What is typed over a cell takes its place; nothing takes away what is there. */
+    public function typed(): SheetTerms
+    {
+        return new SheetTerms(new StoredShelf(), $this->views->views(), EmptyCells::Clear, isOurs: true);
+    }
+
+    /** A row that is added says what it says, and is silent of the rest. */
+    public function added(): SheetTerms
+    {
+        return new SheetTerms(new StoredShelf(), $this->views->views(), EmptyCells::Keep, isOurs: true);
+    }
+}

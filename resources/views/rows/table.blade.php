@@ -1,0 +1,33 @@
+<div class="rows-scroll">
+    <table class="rows-grid" role="grid" aria-label="{{ __('rows.grid') }}" aria-multiselectable="true"
+        data-rows="{{ $type }}" data-can-edit="{{ (int) $canEdit }}"
+        @isset($plan) data-rows-plan="{{ $plan }}" @endisset>
+        <thead>
+            <tr>
+                <th scope="col" class="number">{{ __('rows.number') }}</th>
+                @foreach ($table->columns as $column)
+                    <th scope="col" @class(['number' => $column->isFigure()])>{{ $column->label() }}</th>
+                @endforeach
+            </tr>
+        </thead>
+        <tbody>
+            @foreach ($table->rows as $at => $row)
+                <tr data-sku="{{ $row->skuId }}" data-product="{{ $row->productId }}"
+                    @class([
+                        'begins' => $row->isFirst,
+                        'is-retired' => $row->state === 'retired',
+                    ])>
+                    <th scope="row" class="number">{{ $row->number }}</th>
+                    @foreach ($table->columns as $place => $column)
+                        <td role="gridcell" tabindex="{{ $at === 0 && $place === 0 ? 0 : -1 }}"
+                            data-row="{{ $at }}" data-column="{{ $place }}"
+                            data-header="{{ $column->header() }}"
+                            @if ($column->isAxis()) data-axis="1" @endif
+                            aria-readonly="{{ $column->isTyped() ? 'false' : 'true' }}"
+                            @class(['number' => $column->isFigure(), 'code' => $column->header() === 'sku'])>{{ $row->cells[$place] }}</td>
+                    @endforeach
+                </tr>
+            @endforeach
+        </tbody>
+    </table>
+</div>
