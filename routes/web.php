@@ -28,6 +28,7 @@ use App\Http\Controllers\Product\ContactController;
 use App\Http\Controllers\Product\CoverageController;
 use App\Http\Controllers\Product\DetailsController;
 use App\Http\Controllers\Product\HistoryController;
+use App\Http\Controllers\Product\ItemsController;
 use App\Http\Controllers\Product\MatrixController;
 use App\Http\Controllers\Product\PhotoController;
 use App\Http\Controllers\Product\PreviewController;
@@ -378,6 +379,14 @@ Route::middleware([
             Route::post('/colors/swatches/{value}', [ColorsController::class, 'setSwatch'])->name('colors.swatch.set');
             Route::post('/colors/swatches/{value}/move', [ColorsController::class, 'move'])->name('colors.swatch.move');
             Route::get('/setup', [MatrixController::class, 'setup'])->name('setup');
+            Route::get('/items', [ItemsController::class, 'show'])
+                ->middleware('at-once:heavy,1')
+                ->name('items');
+            Route::post('/items', [ItemsController::class, 'store'])->name('items.add');
+            Route::post('/take-out/plan', [SeparateController::class, 'takeOutPlan'])
+                ->middleware('looks')
+                ->name('take-out.plan');
+            Route::post('/take-out', [SeparateController::class, 'takeOut'])->name('take-out');
             Route::get('/separate', [SeparateController::class, 'plan'])->name('separate.plan');
             Route::post('/separate', [SeparateController::class, 'store'])->name('separate');
             Route::post('/setup/plan', [MatrixController::class, 'plan'])->name('setup.plan');

@@ -15,13 +15,10 @@ use App\Store\Library\LibraryRows;
 use App\Store\Products\ProductLoader;
 use App\Store\StateRows;
 use App\Store\StateWriter;
-use Core\Changes\Codes\ProductCode;
 use Core\Combining\Combined;
 use Core\Combining\CombinedPart;
 use Core\Combining\CombineWish;
-use Core\Matrix\Matrix;
-use Core\Pricing\Currency;
-use Core\Product\ProductDetails;
+use Core\Combining\JoinWish;
 use Core\Product\ProductState;
 use Core\Product\Sku;
 use Core\Refusal;
@@ -40,6 +37,7 @@ final readonly class Combining
 
     public function __construct(
         private ProductLoader $loader,
+        private PlainProduct $plain,
         private LibraryRows $library,
         private Versions $versions,
     ) {}
@@ -60,7 +58,7 @@ final readonly class Combining
             $ledger = new Ledger();
             $this->library->addMissing($ledger, $wish->axes());
             $combined = $wish->combined($parts);
-            [$made, $before] = $this->made($combined->state->details);
+            [$made, $before] = $this->plain->made($combined->state->details);
             $this->takeIn($ledger, $made, $combined->state);
             $this->write($ledger, $made, $before, $combined->state);
             $hidden = ['removed_at' => now()->format('Y-m-d H:i:s'), 'part_of_id' => $made->id];
@@ -72,6 +70,52 @@ final readonly class Combining
 
             return $made->refresh();
         }, self::TRIES);
+    }
+
+    /**
+     * Single items go into a product that has a matrix, and are hidden as they are. One entry in its history.
+     *
+     * @param  class-string  $action
+     *
+     * @throws Refusal
+     */
+    public function into(User $user, string $action, int $hostId, JoinWish $wish): Product
+    {
+        Gate::forUser($user)->authorize('edit');
+
+        return DB::transaction(function () use ($user, $action, $hostId, $wish): Product {
+            $itemIds = $wish->itemIds();
+            $products = $this->locked([$hostId, ...$itemIds]);
+            $host = $products->firstOrFail('id', $hostId);
+            $loaded = $this->loader->loadMany(array_values($products->all()));
+            $core = $loaded[$hostId]->core;
+            $ledger = new Ledger();
+            $this->library->addMissing($ledger, $wish->axes($core));
+            $items = [];
+            foreach ($itemIds as $id) {
+                $items[$id] = $loaded[$id]->core;
+            }
+            $joined = $wish->joined($core, $items);
+            $this->takeIn($ledger, $host, $joined->state, array_flip($this->ownIds($core->state)));
+            $this->write($ledger, $host, $core->state, $joined->state);
+            $hidden = ['removed_at' => now()->format('Y-m-d H:i:s'), 'part_of_id' => $hostId];
+            $ledger->update('products', array_fill_keys($itemIds, $hidden));
+            $codes = $products->except([$hostId])->map(fn(Product $product): string => $product->code)->implode(', ');
+            $words = "Added {$codes}" .
+                ($joined->holes === 0 ? '' : ", {$joined->holes} combinations left out") .
+                ($joined->remarks === [] ? '' : '. ' . implode(' ', $joined->remarks));
+            $this->note($user, $action, $host, [$words, $ledger->log()]);
+            $this->versions->advance([$hostId, ...$itemIds]);
+            event(new ProductsChanged($hostId));
+
+            return $host->refresh();
+        }, self::TRIES);
+    }
+
+    /** @return list<int> ids of the SKUs that are there already */
+    private function ownIds(ProductState $state): array
+    {
+        return array_map(fn(Sku $sku): int => $sku->id, $state->skus);
     }
 
     /**
@@ -109,45 +153,15 @@ final readonly class Combining
         return $parts;
     }
 
-    /**
-     * The product that takes them in: one whose making was undone has its code still, and comes back.
-     *
-     * @return array{Product, ProductState} with what it is so far
-     */
-    private function made(ProductDetails $details): array
-    {
-        $code = ProductCode::read($details->code);
-        $known = Product::query()->where('code', $code)->lockForUpdate()->first();
-        if ($known === null) {
-            $plain = new ProductState(
-                new ProductDetails($details->name, $code, Currency::of($details->currency->code)),
-                Matrix::of([]),
-            );
-            $id = Product::query()->insertGetId(
-                ['version' => 0, 'created_at' => now(), 'updated_at' => now()] + StateRows::product($plain),
-            );
-
-            return [Product::query()->findOrFail($id), $plain];
-        }
-        $isFree = $known->removed_at !== null && $known->part_of_id === null;
-        if (!$isFree || DB::table('skus')->where('product_id', $known->id)->exists()) {
-            throw new Refusal("{$code} is the code of {$known->name}. Choose another.", RefusalKind::Taken, 'code');
-        }
-        Product::query()
-            ->whereKey($known->id)
-            ->update(['removed_at' => null]);
-
-        return [$known->refresh(), $this->loader->load($known)->core->state];
-    }
-
-    private function takeIn(Ledger $ledger, Product $made, ProductState $state): void
+    /** @param  array<int, mixed>  $there  ids of SKUs that are of the product already, as keys */
+    private function takeIn(Ledger $ledger, Product $made, ProductState $state, array $there = []): void
     {
         $own = ['product_id' => $made->id];
         $from = DB::table('skus')
             ->whereIn('id', array_map(fn(Sku $sku): int => $sku->id, $state->skus))
             ->pluck('product_id', 'id');
         $skus = [];
-        foreach ($state->skus as $sku) {
+        foreach (array_filter($state->skus, fn(Sku $sku): bool => !isset($there[$sku->id])) as $sku) {
             $skus[$sku->id] = $own + ['came_from_id' => $from[$sku->id]] + StateRows::sku($sku);
         }
         $ledger->update('skus', $skus);

@@ -14,16 +14,16 @@ use App\Store\Products\ProductLoader;
 use App\Store\StateRows;
 use App\Store\StateWriter;
 use Closure;
-use Core\Changes\Codes\ProductCode;
 use Core\Combining\CombinedPart;
 use Core\Combining\ProductCombiner;
 use Core\Combining\ProductSeparator;
 use Core\Combining\SeparatedPart;
+use Core\Combining\SkuExtractor;
 use Core\Gallery\Placement;
-use Core\Matrix\Matrix;
 use Core\Product\Product as CoreProduct;
 use Core\Product\ProductDetails;
 use Core\Product\ProductState;
+use Core\Product\Sku;
 use Core\Refusal;
 use Core\RefusalKind;
 use Illuminate\Support\Facades\DB;
@@ -37,7 +37,11 @@ final readonly class Separating
 {
     private const TRIES = 3;
 
-    public function __construct(private ProductLoader $loader, private Versions $versions) {}
+    public function __construct(
+        private ProductLoader $loader,
+        private PlainProduct $plain,
+        private Versions $versions,
+    ) {}
 
     /**
      * @param  class-string  $action
@@ -78,6 +82,101 @@ final readonly class Separating
 
             return Product::query()->findOrFail($ids[0]);
         }, self::TRIES);
+    }
+
+    /**
+     * Takes SKUs out of a product: each becomes a single item, those that came from one become that again. One entry in
+     * the history of the product that they were of.
+     *
+     * @param  class-string  $action
+     * @param  Closure(CoreProduct): non-empty-list<Sku>  $which
+     *
+     * @throws Refusal
+     */
+    public function takeOut(User $user, string $action, int $productId, Closure $which): Product
+    {
+        Gate::forUser($user)->authorize('edit');
+
+        return DB::transaction(function () use ($user, $action, $productId, $which): Product {
+            $whole = Product::query()->lockForUpdate()->findOrFail($productId);
+            if ($whole->removed_at !== null) {
+                throw UnitOfWork::removed($whole);
+            }
+            $core = $this->loader->load($whole)->core;
+            $skus = $which($core);
+            [$rest, $items] = (new SkuExtractor())->takeOut($core, $skus);
+            $ledger = new Ledger();
+            $ids = $free = [];
+            foreach ($this->asItemsWere($whole, $skus, $items) as $item) {
+                $ids[] = $this->written($ledger, $whole, $item, $free);
+            }
+            $writer = new StateWriter([$whole->id]);
+            $writer->write(
+                $ledger,
+                $whole->id,
+                new ProductState($core->state->details, $core->matrix, $rest->skus, $core->state->pictures),
+                $rest,
+            );
+            $writer->flush();
+            $codes = Product::query()->whereKey($ids)->orderBy('id')->pluck('code')->implode(', ');
+            $this->note($user, $action, $whole->id, "Took out as single items: {$codes}", $ledger);
+            $this->versions->advance([$whole->id, ...$ids]);
+            event(new ProductsChanged($ids[0]));
+
+            return $whole->refresh();
+        }, self::TRIES);
+    }
+
+    /**
+     * SKUs that were single items before they came here are these again, under their own names.
+     *
+     * @param  list<Sku>  $skus
+     * @param  list<SeparatedPart>  $items  of each SKU
+     * @return list<SeparatedPart>
+     */
+    private function asItemsWere(Product $whole, array $skus, array $items): array
+    {
+        $from = DB::table('skus')
+            ->whereIn('id', array_map(fn(Sku $sku): int => $sku->id, $skus))
+            ->pluck('came_from_id', 'id')
+            ->all();
+        $origins = Product::query()
+            ->where('part_of_id', $whole->id)
+            ->whereKey(array_filter($from))
+            ->orderBy('id')
+            ->lockForUpdate()
+            ->get();
+        $loaded = $this->loader->loadMany(array_values($origins->all()));
+        $met = [];
+
+        return array_map(
+            function (Sku $sku, SeparatedPart $item) use ($from, $loaded, &$met): SeparatedPart {
+                $origin = $loaded[$from[$sku->id] ?? 0] ?? null;
+                if ($origin === null || $origin->core->matrix->axes !== [] || isset($met[$origin->product->id])) {
+                    return $item;
+                }
+                $met[$origin->product->id] = true;
+                $left = array_column($origin->core->state->pictures, 'id', 'photoId');
+                $own = $origin->core->state->details;
+
+                return new SeparatedPart(
+                    $origin->product->id,
+                    new ProductState(
+                        $own->with(['basePrice' => $item->state->details->basePrice]),
+                        $origin->core->matrix,
+                        $item->state->skus,
+                        array_map(
+                            fn(Placement $picture): Placement => $picture->withId(
+                                $left[$picture->photoId] ?? $picture->id,
+                            ),
+                            $item->state->pictures,
+                        ),
+                    ),
+                );
+            },
+            $skus,
+            $items,
+        );
     }
 
     /**
@@ -192,18 +291,10 @@ final readonly class Separating
     /** @return array{int, ProductState} */
     private function made(Ledger $ledger, ProductDetails $details): array
     {
-        $code = ProductCode::read($details->code);
-        $known = Product::query()->where('code', $code)->first();
-        if ($known !== null) {
-            throw new Refusal("{$code} is the code of {$known->name}. Choose another.", RefusalKind::Taken, 'code');
-        }
-        $plain = new ProductState(new ProductDetails($details->name, $code, $details->currency), Matrix::of([]));
-        $id = Product::query()->insertGetId(
-            ['version' => 0, 'created_at' => now(), 'updated_at' => now()] + StateRows::product($plain),
-        );
-        $ledger->note(MadeProducts::making($id));
+        [$product, $state] = $this->plain->made($details);
+        $ledger->note(MadeProducts::making($product->id));
 
-        return [$id, $plain];
+        return [$product->id, $state];
     }
 
     /** @param  class-string  $action */

@@ -32,6 +32,21 @@ final class CombineConflict extends CoreException
         return new self("{$first} and {$other} differ in {$what}. Make them alike first.");
     }
 
+    public static function noSingleItem(string $name): self
+    {
+        return new self("{$name} has axes of its own, so that it is no single item. Combine it with the product.");
+    }
+
+    public static function noAxes(string $name): self
+    {
+        return new self("{$name} has no axes: combine it with the items into one product.");
+    }
+
+    public static function noItem(): self
+    {
+        return new self('Choose at least one single item to be added.');
+    }
+
     public static function tooFew(): self
     {
         return new self('Choose at least two products to be put together.');

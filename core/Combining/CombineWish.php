@@ -83,6 +83,17 @@ final readonly class CombineWish
 
     private function valueId(ReadAxis $axis, string $said, CombinedPart $part): int
     {
+        return self::valueCalled($axis, $said) ??
+            throw new Refusal(
+                "Say which {$axis->axis->name} {$part->product->state->details->name} is.",
+                RefusalKind::Missing,
+                'values',
+            );
+    }
+
+    /** The value of an axis that is called so, in its own words or in others for it; null for none. */
+    public static function valueCalled(ReadAxis $axis, string $said): ?int
+    {
         $typed = Name::of($said);
         $meant = [$typed->folded];
         foreach ([...$axis->read->otherWords, ...$axis->read->doubles] as $other) {
@@ -95,10 +106,7 @@ final readonly class CombineWish
                 return $value->id;
             }
         }
-        throw new Refusal(
-            "Say which {$axis->axis->name} {$part->product->state->details->name} is.",
-            RefusalKind::Missing,
-            'values',
-        );
+
+        return null;
     }
 }

@@ -9,7 +9,6 @@ use Core\Details\Counting;
 use Core\Details\DetailKind;
 use Core\Details\Details;
 use Core\Details\Fact;
-use Core\Gallery\Placement;
 use Core\Matrix\Axis;
 use Core\Matrix\AxisKind;
 use Core\Matrix\Combination;
@@ -51,7 +50,7 @@ final readonly class ProductCombiner
         [$details, $skus] = $this->priced($parts, $details, $skus);
 
         return new Combined(
-            new ProductState($details, $matrix, $skus, $this->pictures($parts, $matrix)),
+            new ProductState($details, $matrix, $skus, CombinedPictures::of($parts, $matrix)),
             $remarks,
             $holes,
         );
@@ -347,50 +346,5 @@ final readonly class ProductCombiner
                 $skus,
             ),
         ];
-    }
-
-    /**
-     * A picture shows where it came from, in all that looks the same there; one that several parts have is one.
-     *
-     * @param  non-empty-list<CombinedPart>  $parts
-     * @return list<Placement>
-     */
-    private function pictures(array $parts, Matrix $matrix): array
-    {
-        $looks = array_flip(array_map(fn(Axis $axis): int => $axis->id, $matrix->pictureAxes()));
-        $byPhoto = [];
-        foreach ($parts as $part) {
-            $values = array_intersect_key($part->values, $looks);
-            $where = Reach::of(Clause::of(array_map(fn(int $valueId): array => [$valueId], $values)));
-            foreach ($part->product->state->pictures as $picture) {
-                $reach = $picture->reach->cut($where);
-                $hidden = $picture->hidden->cut($where);
-                $known = $byPhoto[$picture->photoId] ?? null;
-                $byPhoto[$picture->photoId] =
-                    $known === null
-                        ? $picture->reaching($reach, $hidden)
-                        : $known->reaching(
-                            $known->reach->union($reach),
-                            $this->hiddenInBoth([$known->reach, $known->hidden], [$reach, $hidden], $matrix),
-                        );
-            }
-        }
-
-        return array_values($byPhoto);
-    }
-
-    /**
-     * It is hidden where none of two parts shows it.
-     *
-     * @param  array{Reach, Reach}  $one  where it reaches, where it is hidden
-     * @param  array{Reach, Reach}  $other
-     */
-    private function hiddenInBoth(array $one, array $other, Matrix $matrix): Reach
-    {
-        $less = fn(Reach $reach, Reach $other): Reach => $reach->isNothing() || $other->isNothing()
-            ? $reach
-            : $reach->subtract($other, $matrix);
-
-        return $less($one[1], $less($other[0], $other[1]))->union($less($other[1], $less($one[0], $one[1])));
     }
 }

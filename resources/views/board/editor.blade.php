@@ -11,6 +11,8 @@
                             data-with="{{ json_encode(['again' => 1]) }}">{{ __('board.offer_again_2') }}</button>
                         <button type="button" data-dialog="{{ route('rules', $product) }}"
                             data-verb="POST">{{ __('board.left_out_rules') }}</button>
+                        <button type="button" data-dialog="{{ route('take-out.plan', $product) }}"
+                            data-verb="POST">{{ __('combine.take_out_menu') }}</button>
                         <button type="button"
                             data-go="{{ route('cards', $product) }}">{{ __('cards.slate_cards') }}</button>
                         <button type="button" data-post="{{ route('opening', $product) }}"

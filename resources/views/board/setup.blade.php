@@ -198,6 +198,7 @@
         @if ($loaded->core->matrix->axes !== [])
             <button type="button" class="btn btn-plain"
                 data-dialog="{{ route('separate.plan', $product) }}">{{ __('combine.separate_menu') }}</button>
+            <a class="btn btn-plain" href="{{ route('items', $product) }}">{{ __('combine.add_menu') }}</a>
         @endif
         <button type="button" class="btn btn-plain" data-do="close">{{ __('board.cancel') }}</button>
         <button class="btn btn-primary"

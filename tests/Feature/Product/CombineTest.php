@@ -270,3 +270,180 @@ it('proposes on its page, and combines what a person chose there', function (): 
     $this->get('/single-items')->assertOk()->assertDontSee('that is sure');
     $this->post('/single-items', $form)->assertForbidden();
 });
+
+/** The items but the last put together, and that one left by itself. */
+function apronWithoutOne(User $user): Product
+{
+    $groups = app(SingleItems::class)->groups();
+    $wish = wishOf($groups[0], fn(PlacedItem $item): bool => $item->item->code !== 'AP-SL-L');
+    app(CombineProducts::class)->run($user, $wish);
+
+    return Product::query()->where('code', 'AP')->firstOrFail();
+}
+
+/** What is wanted of those items of a group that are meant. */
+function wishOf(ItemGroup $group, callable $isMeant): CombineWish
+{
+    $items = array_values(array_filter($group->items, $isMeant));
+    $ids = array_map(fn(PlacedItem $one): int => $one->item->productId, $items);
+
+    return new CombineWish(
+        app(CatalogLookup::class),
+        'Potting apron',
+        'AP',
+        $ids,
+        $group->axes,
+        array_combine($ids, array_map(fn(PlacedItem $one): array => $one->values, $items)),
+    );
+}
+
+it('adds a single item to a product: shown before, all that is its own stays, undone in one', function (): void {
+    $user = aprons();
+    $item = Product::query()->where('code', 'AP-SL-L')->firstOrFail();
+    $own = skusOf(core('AP-SL-L'))['AP-SL-L'];
+    $host = apronWithoutOne($user);
+    $before = documents();
+    $standing = skusOf(core('AP'));
+    $axes = array_column(core('AP')->matrix->axes, 'id', 'name');
+    $values = [$item->id => [$axes['Color'] => 'slate', $axes['Size'] => 'L']];
+
+    $this->actingAs($user)
+        ->get(route('items', $host))
+        ->assertOk()
+        ->assertSee('Potting apron in Slate, L')
+        ->assertSee('value="Slate"', false);
+    $sent = ['items' => [(string) $item->id], 'values' => $values];
+    $this->post(route('items.add', $host), $sent)->assertOk()->assertSee('Adds 1 SKU.');
+    expect(documents())->toBe($before);
+    $this->post(route('items.add', $host), $sent + ['sure' => '1'])->assertRedirect(route('board', $host));
+
+    $after = skusOf(core('AP'));
+    expect(array_slice($after['AP-SL-L'], 0, 6))
+        ->toBe(array_slice($own, 0, 6))
+        ->and(array_diff_key($after, ['AP-SL-L' => 0]))
+        ->toBe($standing)
+        ->and(count($after))
+        ->toBe(9)
+        ->and($after['AP-SL-L'][6])
+        ->toBe(['Slate front.jpg']);
+    $this->get('/products/AP-SL-L')->assertRedirect('/products/AP');
+
+    $change = fn(): Change => new Change($user, $host->id);
+    app(UndoRedo::class)->undo($change());
+    expect(documents())->toBe($before);
+    app(UndoRedo::class)->redo($change());
+    expect(skusOf(core('AP')))->toBe($after);
+});
+
+it('adds an item with a value that the product does not have, and says what is left out', function (): void {
+    $user = aprons();
+    $item = Product::query()->where('code', 'AP-SL-L')->firstOrFail();
+    $host = apronWithoutOne($user);
+    $axes = array_column(core('AP')->matrix->axes, 'id', 'name');
+    $this->actingAs($user)
+        ->post(route('items.add', $host), [
+            'items' => [(string) $item->id],
+            'values' => [$item->id => [$axes['Color'] => 'Heather', $axes['Size'] => 'XL']],
+        ])
+        ->assertOk()
+        ->assertSee('New to the product: Color Heather, Size XL')
+        ->assertSee('combinations have no item');
+});
+
+it('refuses items that cannot be added, and says why', function (callable $values, string $words): void {
+    $user = aprons();
+    $item = Product::query()->where('code', 'AP-SL-L')->firstOrFail();
+    $host = apronWithoutOne($user);
+    $before = documents();
+    $axes = array_column(core('AP')->matrix->axes, 'id', 'name');
+    $given = $values($item, $axes);
+    $sent = ['items' => array_map(strval(...), array_keys($given)), 'values' => $given];
+    $this->actingAs($user)->post(route('items.add', $host), $sent)->assertOk()->assertSee($words);
+    $this->post(route('items.add', $host), $sent + ['sure' => '1']);
+    expect(documents())->toBe($before);
+})->with([
+    'a cell that has a SKU' => [
+        fn(Product $item, array $axes): array => [$item->id => [$axes['Color'] => 'Moss', $axes['Size'] => 'L']],
+        'would both be Moss, L',
+    ],
+    'no size' => [
+        fn(Product $item, array $axes): array => [$item->id => [$axes['Color'] => 'Slate', $axes['Size'] => '']],
+        'Say which Size',
+    ],
+    'nothing' => [fn(): array => [], 'Choose at least one'],
+    'an item that is not there' => [
+        fn(Product $item, array $axes): array => [999_999 => [$axes['Color'] => 'Slate', $axes['Size'] => 'L']],
+        'not there any more',
+    ],
+    'a product with axes' => [
+        fn(Product $item, array $axes): array => [
+            Product::query()->where('code', 'SMOCK')->firstOrFail()->id => [
+                $axes['Color'] => 'Slate',
+                $axes['Size'] => 'L',
+            ],
+        ],
+        'is no single item',
+    ],
+]);
+
+it('takes SKUs out as single items with all that is theirs, and brings them back', function (): void {
+    $shop = Shop::stocked();
+    $before = documents();
+    $own = skusOf(core('SMOCK'));
+    $selected = $shop->token(['Color' => 'Moss', 'Size' => 'S']);
+    $cell = $shop->sku(['Color' => 'Moss', 'Size' => 'S'])->cell;
+    $this->actingAs($shop->user)
+        ->post(route('take-out.plan', $shop->product), ['selected' => $selected])
+        ->assertOk()
+        ->assertSee('Potting smock Moss, S');
+    $this->post(route('take-out', $shop->product), ['selected' => $selected])
+        ->assertRedirect(route('board', $shop->product));
+
+    $item = core('SMOCK-MOSS-S');
+    expect(skusOf($item)['SMOCK-MOSS-S'])
+        ->toBe($own['SMOCK-MOSS-S'])
+        ->and($item->matrix->axes)
+        ->toBe([])
+        ->and(skusOf(core('SMOCK')))
+        ->toBe(array_diff_key($own, ['SMOCK-MOSS-S' => 0]))
+        // No build makes it again.
+        ->and($shop->loaded()->core->matrix->isOffered($cell))
+        ->toBeFalse();
+    $shop->undo();
+    expect(documents())->toBe($before);
+    $shop->redo();
+    expect(skusOf(core('SMOCK-MOSS-S'))['SMOCK-MOSS-S'])->toBe($own['SMOCK-MOSS-S']);
+});
+
+it('takes an item out that was added: it is what it was', function (): void {
+    $user = aprons();
+    $item = Product::query()->where('code', 'AP-SL-L')->firstOrFail();
+    $host = apronWithoutOne($user);
+    $before = documents();
+    $axes = array_column(core('AP')->matrix->axes, 'id', 'name');
+    app(App\Actions\Product\AddItems::class)->run($user, $host, [
+        $item->id => [$axes['Color'] => 'Slate', $axes['Size'] => 'L'],
+    ]);
+    $sku = array_values(array_filter(core('AP')->made, fn($one): bool => $one->code === 'AP-SL-L'))[0];
+    app(App\Actions\Product\TakeOutSkus::class)->run(
+        $user,
+        $host->refresh(),
+        Core\Reach\Selection::fromKey($sku->cell->key),
+    );
+    $plain = fn(array $all): array => preg_replace('/"pictures":\[.*?\],"facts"/', '"facts"', $all);
+    expect($plain(documents())['AP-SL-L'])->toBe($plain($before)['AP-SL-L']);
+    $this->actingAs($user)->get('/products/AP-SL-L')->assertOk();
+});
+
+it('takes out neither all SKUs nor those that share their stock', function (): void {
+    $shop = Shop::stocked();
+    $this->actingAs($shop->user)
+        ->withHeader('HX-Request', 'true')
+        ->post(route('take-out.plan', $shop->product), ['selected' => '*'])
+        ->assertStatus(422)
+        ->assertSee('These are all SKUs of Potting smock');
+    app(App\Actions\Skus\SetCounting::class)->run($shop->change(), Core\Details\Counting::Pictures);
+    $this->post(route('take-out.plan', $shop->product), ['selected' => $shop->token(['Color' => 'Moss', 'Size' => 'S'])])
+        ->assertStatus(422)
+        ->assertSee('Count it for each SKU first');
+});

@@ -1,0 +1,79 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Screens\Product;
+
+use Core\Combining\Combined;
+use Core\Combining\ReadItem;
+use Core\Matrix\Axis;
+use Core\Matrix\Matrix;
+use Core\Product\Sku;
+
+/** Single items that are to be added to a product. */
+final readonly class ItemsScreen
+{
+    /**
+     * @param  list<ReadItem>  $items
+     * @param  array<int, array<int, string>>  $typed  id of an item => axis id => label; empty where nothing was typed
+     * @param  ?Combined  $plan  what would become of the product; null where nobody asked
+     */
+    public function __construct(
+        private Matrix $matrix,
+        public array $items,
+        public string $codes,
+        private array $typed = [],
+        private ?Combined $plan = null,
+        private int $before = 0,
+    ) {}
+
+    /** @return list<Axis> */
+    public function axes(): array
+    {
+        return $this->matrix->axes;
+    }
+
+    public function takesPart(ReadItem $item): bool
+    {
+        return $this->typed === [] || isset($this->typed[$item->item->productId]);
+    }
+
+    /** What an item is on an axis; empty where its name does not say it. */
+    public function value(ReadItem $item, Axis $axis): string
+    {
+        return $this->typed[$item->item->productId][$axis->id] ?? ($item->values[$axis->name]->value ?? '');
+    }
+
+    public function isPlanned(): bool
+    {
+        return $this->plan !== null;
+    }
+
+    /** @return list<string> what would become of the product */
+    public function sentences(): array
+    {
+        if ($this->plan === null) {
+            return [];
+        }
+        $made = count(array_filter($this->plan->state->skus, fn(Sku $sku): bool => $sku->isMade()));
+        $new = [];
+        foreach ($this->plan->state->matrix->axes as $axis) {
+            foreach ($axis->values as $value) {
+                if ($this->matrix->axis($axis->id)?->has($value->id) !== true) {
+                    $new[] = "{$axis->name} {$value->label}";
+                }
+            }
+        }
+
+        return array_values(
+            array_filter([
+                trans_choice('combine.adds_skus', $made - $this->before, ['count' => $made - $this->before]),
+                $new === [] ? '' : __('combine.adds_values', ['names' => implode(', ', $new)]),
+                $this->plan->holes === 0
+                    ? ''
+                    : trans_choice('combine.adds_holes', $this->plan->holes, ['count' => $this->plan->holes]),
+                ...$this->plan->remarks,
+            ]),
+        );
+    }
+}
