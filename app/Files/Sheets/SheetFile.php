@@ -76,50 +76,51 @@ final class SheetFile
     }
 
     /**
-     * The rows of the first sheet that is shown, by their numbers in it; those with nothing in them are passed over.
+     * The rows of a sheet that is shown, by their numbers in it; those with nothing in them are passed over.
      *
+     * @param  int  $shown  which of those that are shown, from 0
      * @return Generator<int, list<string>>
      *
      * @throws UnreadableSheet
      */
-    public function rows(): Generator
+    public function rows(int $shown = 0): Generator
     {
         return $this->format === SheetFormat::Csv
             ? CsvDialect::of(self::beginning($this->path))->rows($this->path, self::MOST_COLUMNS)
-            : $this->rowsOfWorkbook();
+            : $this->rowsOfWorkbook($shown);
     }
 
-    /** @return list<string> names of sheets that are not read: hidden ones, and all but the first */
-    public function otherSheets(): array
+    /**
+     * Names of the sheets of a workbook; of a text there is one without a name.
+     *
+     * @return array{list<string>, list<string>} those that are shown, and those that are hidden
+     */
+    public function sheets(): array
     {
         if ($this->format === SheetFormat::Csv) {
-            return [];
+            return [[''], []];
         }
-        $names = [];
-        $isFirst = true;
-        $this->reading(function (ReaderInterface $reader) use (&$names, &$isFirst): void {
+        $shown = $hidden = [];
+        $this->reading(function (ReaderInterface $reader) use (&$shown, &$hidden): void {
             foreach ($reader->getSheetIterator() as $sheet) {
-                if ($sheet === null) {
-                    continue;
-                }
-                if ($isFirst && $sheet->isVisible()) {
-                    $isFirst = false;
-                } else {
-                    $names[] = $sheet->getName() . ($sheet->isVisible() ? '' : ' (hidden)');
+                if ($sheet?->isVisible() === true) {
+                    $shown[] = $sheet->getName();
+                } elseif ($sheet !== null) {
+                    $hidden[] = $sheet->getName();
                 }
             }
         });
 
-        return $names;
+        return [$shown, $hidden];
     }
 
     /** @return Generator<int, list<string>> */
-    private function rowsOfWorkbook(): Generator
+    private function rowsOfWorkbook(int $shown): Generator
     {
         $reader = $this->reader();
         try {
             foreach ($reader->getSheetIterator() as $sheet) {
-                if ($sheet?->isVisible() !== true) {
+                if ($sheet?->isVisible() !== true || $shown-- > 0) {
                     continue;
                 }
                 $empty = 0;

@@ -11,7 +11,10 @@ use App\Models\Sheets\Sheet;
 use App\Models\Sheets\SheetState;
 use Core\Matrix\AxisKind;
 use Core\Sheets\Columns\ColumnReader;
+use Core\Sheets\Rows\SheetJoin;
 use Core\Sheets\Rows\SheetLayout;
+use Core\Sheets\Rows\SheetTable;
+use Core\Text\Name;
 
 /** Reads the rows of a sheet out of its file, and recognizes its columns. Broken off, it goes on behind the last row. */
 final readonly class SheetReading
@@ -23,6 +26,9 @@ final readonly class SheetReading
     /** Rows by which columns and shape are recognized. */
     private const SAMPLE = 200;
 
+    /** Rows of all sheets of a workbook, up to which they are joined. */
+    private const MOST_JOINED = 50_000;
+
     /** Rows above the header that say something else, such as a title. */
     private const MOST_ABOVE = 10;
 
@@ -32,16 +38,19 @@ final readonly class SheetReading
     public function read(Sheet $sheet, string $path): void
     {
         $file = SheetFile::open($path, $sheet->name);
+        [$shown, $hidden] = $file->sheets();
+        $join = count($shown) > 1 ? $this->joined($sheet, $file, $shown) : null;
         $known = $this->rows->last($sheet);
         $sample = $waiting = [];
         $headers = null;
         $count = 0;
-        foreach ($this->fromHeader($file) as $number => $cells) {
+        foreach ($this->fromHeader($file, $join->base ?? 0) as $number => $cells) {
             if ($headers === null) {
-                $headers = $cells;
+                $headers = $join->headers ?? $cells;
 
                 continue;
             }
+            $cells = $join?->row($cells) ?? $cells;
             if (++$count > self::MOST_ROWS) {
                 throw UnreadableSheet::hasTooManyRows($sheet->name, self::MOST_ROWS);
             }
@@ -61,10 +70,9 @@ final readonly class SheetReading
             throw UnreadableSheet::isEmpty($sheet->name);
         }
         $this->rows->insert($sheet, $waiting);
-        $others = $file->otherSheets();
         $sheet->update([
             'layout' => LayoutRecord::encode($this->layout($sheet->sender, $headers, $sample)),
-            'notes' => $others === [] ? [] : ['Not read: ' . implode(', ', $others)],
+            'notes' => self::notes($shown, $hidden, $join),
             'rows' => $count,
             'state' => SheetState::Sorting,
             'beat_at' => now(),
@@ -72,15 +80,67 @@ final readonly class SheetReading
     }
 
     /**
+     * Sheets of a workbook that belong together; null where they do not, or where there is too much of them.
+     *
+     * @param  list<string>  $names
+     */
+    private function joined(Sheet $sheet, SheetFile $file, array $names): ?SheetJoin
+    {
+        $tables = [];
+        $all = 0;
+        foreach ($names as $at => $name) {
+            $headers = null;
+            $rows = [];
+            foreach ($this->fromHeader($file, $at) as $cells) {
+                if ($headers === null) {
+                    $headers = $cells;
+                } else {
+                    $rows[] = $cells;
+                }
+                if (++$all > self::MOST_JOINED) {
+                    return null;
+                }
+            }
+            $tables[] = new SheetTable($name, $headers ?? [], $rows);
+        }
+        $columns = $this->columnReader($sheet->sender);
+        $known = [];
+
+        return SheetJoin::recognized($tables, function (string $header) use ($columns, &$known): string {
+            return $known[$header] ??=
+                $columns->read([$header], [])[0]->field?->key() ?? Name::of($header)->folded;
+        });
+    }
+
+    /**
+     * @param  list<string>  $shown
+     * @param  list<string>  $hidden
+     * @return list<string> which sheets are joined, and which are not read
+     */
+    private static function notes(array $shown, array $hidden, ?SheetJoin $join): array
+    {
+        $read = [$shown[$join->base ?? 0] ?? '', ...$join?->names() ?? []];
+        $others = [
+            ...array_diff($shown, $read),
+            ...array_map(fn(string $name): string => "{$name} (hidden)", $hidden),
+        ];
+
+        return array_values(
+            array_filter([$join?->inWords() ?? '', $others === [] ? '' : 'Not read: ' . implode(', ', $others)]),
+        );
+    }
+
+    /**
      * What stands above the header is passed over: the header is the first of the rows that has most of the cells.
      *
+     * @param  int  $shown  which of the sheets that are shown
      * @return iterable<int, list<string>>
      */
-    private function fromHeader(SheetFile $file): iterable
+    private function fromHeader(SheetFile $file, int $shown = 0): iterable
     {
         $above = [];
         $isFound = false;
-        foreach ($file->rows() as $number => $cells) {
+        foreach ($file->rows($shown) as $number => $cells) {
             if ($isFound) {
                 yield $number => $cells;
 
@@ -124,14 +184,24 @@ final readonly class SheetReading
      */
     private function layout(string $sender, array $headers, array $sample): SheetLayout
     {
-        $axes = LibraryAxis::query()->orderBy('id')->pluck('kind', 'name')->all();
-        $kinds = array_map(
-            fn(AxisKind|string $kind): AxisKind => $kind instanceof AxisKind ? $kind : AxisKind::from($kind),
-            $axes,
-        );
-        $columns = (new ColumnReader($this->senders->of($sender), $kinds))->read($headers, $sample);
+        $kinds = self::axisKinds();
+        $columns = $this->columnReader($sender)->read($headers, $sample);
         $sizes = isset($kinds['Size']) ? 'Size' : array_search(AxisKind::Size, $kinds, true);
 
         return SheetLayout::recognized($columns, $sample, $sizes === false ? 'Size' : (string) $sizes);
+    }
+
+    private function columnReader(string $sender): ColumnReader
+    {
+        return new ColumnReader($this->senders->of($sender), self::axisKinds());
+    }
+
+    /** @return array<string, AxisKind> by name of the axis */
+    private static function axisKinds(): array
+    {
+        return array_map(
+            fn(AxisKind|string $kind): AxisKind => $kind instanceof AxisKind ? $kind : AxisKind::from($kind),
+            LibraryAxis::query()->orderBy('id')->pluck('kind', 'name')->all(),
+        );
     }
 }

@@ -66,8 +66,8 @@ it('reads workbooks that other programs write: numbers, days, hidden sheets and 
         ->toBe(['COAT', 'Coat', 'Moss', 'S', 'COAT-1', '4006381333931', '129.5', '3', '2026-12-24'])
         ->and(array_slice($rows[3], 2, 3))
         ->toBe(['Clay', 'S', '007'])
-        ->and($file->otherSheets())
-        ->toBe($ending === 'xlsx' ? ['Notes (hidden)'] : []);
+        ->and($file->sheets())
+        ->toBe([['Spring'], $ending === 'xlsx' ? ['Notes'] : []]);
 })->with(['xlsx', 'ods']);
 
 it('reads what a third program makes of a file, from each format to each', function (string $from, string $to): void {
@@ -155,3 +155,36 @@ it('reads text in whatever way it is written', function (string $bytes): void {
     'UTF-16' => ["\xFF\xFE" . mb_convert_encoding("name\tGröße\tprice\nApron, short\tS\t1,50\n", 'UTF-16LE', 'UTF-8')],
     'pipes' => ["name|Größe|price\nApron, short|S|1,50\n"],
 ]);
+
+it('joins the sheets of a workbook of another program: products, SKUs, and which belongs to which', function (
+    string $ending,
+): void {
+    Queue::fake();
+    $shop = Shop::stocked();
+    $path = writtenElsewhere("range.{$ending}", [
+        'rows' => [['Artikelnummer', 'Bezeichnung', 'Marke'], ['HOOD', 'Storm hood', 'Thrumbury'], ['MITT', 'Mitt', '']],
+        'more' => [
+            'Items' => [
+                ['SKU', 'Farbe', 'Größe', 'Preis', 'Bestand'],
+                ['H-1', 'Moss', 'S', 19.5, 3],
+                ['H-2', 'Moss', 'M', 19.5, 4],
+                ['M-1', 'Clay', 'S', 9, 5],
+            ],
+            'Which' => [['SKU', 'Artikelnummer'], ['H-1', 'HOOD'], ['H-2', 'HOOD'], ['M-1', 'MITT']],
+            'Thanks' => [['With kind regards'], ['The mill']],
+        ],
+    ]);
+    $sheet = Sheets::vetted($shop->user, (string) file_get_contents($path), "range.{$ending}");
+    expect($sheet->notes)
+        ->toBe(['Joined: Which by SKU, Spring by Artikelnummer', 'Not read: Thanks'])
+        ->and(app(SheetProducts::class)->counts($sheet))
+        ->toBe(['new' => 2]);
+    Sheets::imported($shop->user, $sheet);
+    $made = Product::query()->standing()->where('code', 'HOOD')->firstOrFail();
+    expect($made->name)
+        ->toBe('Storm hood')
+        ->and($made->brand)
+        ->toBe('Thrumbury')
+        ->and(Illuminate\Support\Facades\DB::table('skus')->where('product_id', $made->id)->pluck('stock', 'code')->all())
+        ->toBe(['H-1' => 3, 'H-2' => 4]);
+})->with(['xlsx', 'ods']);

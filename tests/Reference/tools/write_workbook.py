@@ -25,6 +25,12 @@ if kind == "xlsx":
     for cell, formula in given.get("formulas", {}).items():
         sheet[cell] = formula
     sheet.row_dimensions[3].hidden = True
+    for name, rows in given.get("more", {}).items():
+        other = book.create_sheet(name)
+        for row in rows:
+            other.append(row)
+    if given.get("more"):
+        sheet.title = "Spring"
     book.save(path)
 else:
     from odf.opendocument import OpenDocumentSpreadsheet
@@ -32,20 +38,21 @@ else:
     from odf.text import P
 
     book = OpenDocumentSpreadsheet()
-    table = Table(name="Spring")
-    for row in given["rows"]:
-        line = TableRow()
-        for value in row:
-            if isinstance(value, (int, float)):
-                cell = TableCell(valuetype="float", value=value)
-            elif isinstance(value, str) and value.startswith("date:"):
-                cell = TableCell(valuetype="date", datevalue=value[5:])
-            else:
-                cell = TableCell(valuetype="string")
-            cell.addElement(P(text="" if value is None else str(value).removeprefix("date:")))
-            line.addElement(cell)
-        table.addElement(line)
-    book.spreadsheet.addElement(table)
+    for name, rows in {"Spring": given["rows"], **given.get("more", {})}.items():
+        table = Table(name=name)
+        for row in rows:
+            line = TableRow()
+            for value in row:
+                if isinstance(value, (int, float)):
+                    cell = TableCell(valuetype="float", value=value)
+                elif isinstance(value, str) and value.startswith("date:"):
+                    cell = TableCell(valuetype="date", datevalue=value[5:])
+                else:
+                    cell = TableCell(valuetype="string")
+                cell.addElement(P(text="" if value is None else str(value).removeprefix("date:")))
+                line.addElement(cell)
+            table.addElement(line)
+        book.spreadsheet.addElement(table)
     book.save(path)
 
 print("{}")
