@@ -3,7 +3,6 @@
 declare(strict_types=1);
 
 return [
-    'rows' => 'Rows',
     'as_rows' => 'As rows',
     'of_products' => 'Rows of :count product|Rows of :count products',
     'number' => 'Row',
@@ -13,7 +12,6 @@ return [
     'hint' =>
         'Type into a cell, or into several at once; paste a block; Ctrl+D fills down. What is typed is kept with Enter.',
     'add' => 'Add a row',
-    'add_like' => 'Add a row like this',
     'new_row' => 'A new row',
     'new_about' => 'One SKU of :product. A value that it does not have yet is added with just the cell that the row needs.',
     'look' => 'See what becomes of it',

@@ -29,7 +29,7 @@ it('does not count who signs in rightly', function (): void {
 });
 
 it('guards every route: reading wants the right to view, changing the right to edit', function (): void {
-    $reads = ['skus.about', 'board.tray', 'photo.about', 'sign-out', 'layout', 'layout.fold'];
+    $reads = ['skus.about', 'board.tray', 'photo.about', 'sign-out', 'layout', 'layout.fold', 'rows.columns'];
     foreach (Route::getRoutes() as $route) {
         if (
             in_array($route->uri(), ['sign-in', 'storage/{path}', 'up', 'ready'], true) ||

@@ -6,6 +6,7 @@ namespace App\Actions\Rows;
 
 use App\Changing\UnitOfWork;
 use App\History\Change;
+use App\Intake\Sheets\RowTerms;
 use App\Models\HistoryEntry;
 use App\Models\Product as ProductRecord;
 use App\Store\Products\CatalogLookup;

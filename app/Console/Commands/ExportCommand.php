@@ -23,7 +23,15 @@ final class ExportCommand extends Command
 
     protected $description = 'Writes products as a flat sheet, as a package, or as JSON-LD';
 
-    public function handle(SheetExport $sheet, JsonLdDocument $document, PackageWriter $package): int
+    public function __construct(
+        private readonly SheetExport $sheet,
+        private readonly JsonLdDocument $document,
+        private readonly PackageWriter $package,
+    ) {
+        parent::__construct();
+    }
+
+    public function handle(): int
     {
         $file = $this->text('file');
         $wanted = $this->every('product');
@@ -40,7 +48,7 @@ final class ExportCommand extends Command
         $partial = $file . '.part';
         try {
             $ids = array_map(intval(...), array_keys($products));
-            $rows = $this->write($file, $partial, $ids, $sheet, $document, $package);
+            $rows = $this->write($file, $partial, $ids);
         } catch (Refusal $refused) {
             return $this->refuse($refused->getMessage());
         }
@@ -59,14 +67,8 @@ final class ExportCommand extends Command
     }
 
     /** @param  list<int>  $productIds */
-    private function write(
-        string $file,
-        string $partial,
-        array $productIds,
-        SheetExport $sheet,
-        JsonLdDocument $document,
-        PackageWriter $package,
-    ): int {
+    private function write(string $file, string $partial, array $productIds): int
+    {
         if (!is_dir(dirname($file)) || !is_writable(dirname($file))) {
             throw new Refusal(
                 'There is no folder ' . dirname($file) . ' that can be written to.',
@@ -83,15 +85,15 @@ final class ExportCommand extends Command
                     'file',
                 );
             }
-            file_put_contents($partial, $document->of(Product::query()->findOrFail($productIds[0])));
+            file_put_contents($partial, $this->document->of(Product::query()->findOrFail($productIds[0])));
 
             return 1;
         }
         if ($ending === 'zip') {
-            return $package->write($productIds, $partial)->photos;
+            return $this->package->write($productIds, $partial)->photos;
         }
 
-        return $sheet->write($productIds, SheetWriter::byEnding($partial, $ending));
+        return $this->sheet->write($productIds, SheetWriter::byEnding($partial, $ending));
     }
 
     private function refuse(string $why): int

@@ -5,9 +5,9 @@ declare(strict_types=1);
 namespace App\Console\Reports;
 
 use App\Files\Sheets\SheetWriter;
-use App\Intake\Packages\ListedProduct;
 use App\Intake\Packages\PackageLibrary;
 use App\Intake\Packages\PackageProducts;
+use App\Intake\Packages\PackageRow;
 use App\Models\Packages\Package;
 use App\Store\Library\Portable\PortableLibrary;
 use Core\Sheets\SafeCell;
@@ -37,7 +37,7 @@ final readonly class PackageReport
     }
 
     /** @return Row */
-    private function row(ListedProduct $product): array
+    private function row(PackageRow $product): array
     {
         $isRejected = $product->verdict === SheetVerdict::Rejected;
 

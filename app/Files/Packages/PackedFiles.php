@@ -25,6 +25,7 @@ final class PackedFiles
     /** @var array<string, string> name in the package => path on the disk of the pictures */
     private array $photos = [];
 
+    /** @throws RuntimeException */
     public function __construct(private readonly string $folder)
     {
         $this->documents =

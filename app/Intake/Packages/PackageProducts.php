@@ -34,7 +34,11 @@ final class PackageProducts
         DB::table(self::TABLE)->where('package_id', $package->id)->delete();
     }
 
-    /** @param  string  $double  what another product of the package says already; empty for nothing */
+    /**
+     * @param  string  $double  what another product of the package says already; empty for nothing
+     *
+     * @throws PackageRefused
+     */
     public function add(Package $package, int $position, ProductDocument $document, string $double): void
     {
         $title = $document->title();
@@ -129,7 +133,7 @@ final class PackageProducts
         );
     }
 
-    /** @return list<ListedProduct> one more than a page where there are more */
+    /** @return list<PackageRow> one more than a page where there are more */
     public function page(Package $package, ?SheetVerdict $verdict, int $after): array
     {
         return $this->listed(
@@ -142,20 +146,20 @@ final class PackageProducts
         );
     }
 
-    /** @return list<ListedProduct> all of them */
+    /** @return list<PackageRow> all of them */
     public function all(Package $package): array
     {
         return $this->listed(DB::table(self::TABLE)->where('package_id', $package->id)->orderBy('position'));
     }
 
-    /** @return list<ListedProduct> */
+    /** @return list<PackageRow> */
     private function listed(Builder $rows): array
     {
         return array_values(
             $rows
                 ->get(['position', 'code', 'name', 'verdict', 'words'])
                 ->map(
-                    fn($row): ListedProduct => new ListedProduct(
+                    fn($row): PackageRow => new PackageRow(
                         (int) $row->position,
                         $row->code,
                         $row->name,

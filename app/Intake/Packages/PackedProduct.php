@@ -20,6 +20,7 @@ final readonly class PackedProduct
         public ?int $batchPosition,
     ) {}
 
+    /** @throws PackageRefused */
     public static function of(stdClass $row): self
     {
         $json = gzuncompress($row->document);

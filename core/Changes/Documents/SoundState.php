@@ -9,8 +9,7 @@ use Core\Changes\Codes\ProductCode;
 use Core\Changes\Details\ProductText;
 use Core\Changes\Details\SayFact;
 use Core\CoreException;
-use Core\Details\DetailInput;
-use Core\Details\ReachedDetail;
+use Core\Details\DetailReader;
 use Core\Gallery\Crop;
 use Core\Gallery\Placement;
 use Core\Matrix\Axis;
@@ -27,7 +26,6 @@ use Core\Product\SkuField\WeightField;
 use Core\Product\SkuFields;
 use Core\Refusal;
 use Core\RefusalKind;
-use Throwable;
 
 /**
  * Holds a state that comes from elsewhere to what every change of a product is held to: each text, number and code is
@@ -116,31 +114,17 @@ final readonly class SoundState
         }
     }
 
-    /** What is said of it and its parts is what somebody could have typed. */
+    /** What is said of it and its parts is what somebody could have typed, in the one way in which it is kept. */
     private function said(): void
     {
+        $reader = new DetailReader($this->state->details->currency);
         foreach ($this->state->details->details->all as $detail) {
-            if ($detail->text !== '' && !$this->isTypable($detail)) {
+            if ($detail->text !== '' && $reader->listed($detail->kind, $detail->text) !== $detail->text) {
                 throw new Refusal(
                     "{$detail->kind->label()} cannot be “" . mb_strimwidth($detail->text, 0, 60, '…') . '”.',
                     RefusalKind::Unreadable,
                 );
             }
-        }
-    }
-
-    /** Whether its fields, typed again, are kept as the same text. A type reads only what it has written itself. */
-    private function isTypable(ReachedDetail $detail): bool
-    {
-        $currency = $this->state->details->currency;
-        $type = $detail->kind->type();
-        try {
-            $inputs = $type->inputs($detail->text, $currency);
-            $typed = array_map(fn(DetailInput $input): string => $input->value, $inputs);
-
-            return $type->read($typed, $currency) === $detail->text;
-        } catch (Throwable) {
-            return false;
         }
     }
 

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace Core\Details\Types;
 
-use Core\Details\DetailInput;
 use Core\Details\DetailType;
 use Core\Pricing\Currency;
 use Core\Pricing\Money;
@@ -41,19 +40,6 @@ final readonly class BreaksDetail implements DetailType
     public function inWords(string $kept, Currency $currency): string
     {
         return QuantityBreaks::fromText($kept, $currency)->inWords();
-    }
-
-    /** Three to each quantity. */
-    public function inputs(string $kept, Currency $currency): array
-    {
-        $inputs = [];
-        foreach (QuantityBreaks::fromText($kept, $currency)->breaks as $break) {
-            $inputs[] = new DetailInput('From', (string) $break->from);
-            $inputs[] = new DetailInput('Off', $break->offAgain());
-            $inputs[] = new DetailInput('Of', $break->scope->value);
-        }
-
-        return $inputs;
     }
 
     public function inCurrency(string $kept, Currency $from, Currency $to): string

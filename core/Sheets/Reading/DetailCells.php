@@ -11,8 +11,6 @@ use Core\Details\Details;
 use Core\Matrix\Combination;
 use Core\Matrix\Matrix;
 use Core\Pricing\Currency;
-use Core\Pricing\QuantityBreaks;
-use Core\Pricing\Sale;
 use Core\Product\Sku;
 use Core\Reach\Clause;
 use Core\Reach\Reach;
@@ -21,7 +19,6 @@ use Core\Sheets\Columns\Field;
 use Core\Sheets\Columns\FieldKind;
 use Core\Stock\StockBook;
 use Core\Stock\StockChange;
-use Core\Text\Day;
 
 /**
  * Reads what else is said of a product and of its parts. What the rows say alike is said of the whole product, what they
@@ -29,7 +26,6 @@ use Core\Text\Day;
  */
 final readonly class DetailCells
 {
-    private const SALE = '/^([\d.,\s]+)\s(\d{4}-\d\d-\d\d|-)\s(\d{4}-\d\d-\d\d|-)$/';
 
     public function __construct(
         private Matrix $matrix,
@@ -112,35 +108,9 @@ final readonly class DetailCells
         return $details;
     }
 
-    /** Text as the detail is kept: as a sheet of ours says it, else as somebody would type it. */
     private function kept(DetailKind $kind, SaidCell $said): string
     {
-        if ($said->isNothing()) {
-            return '';
-        }
-
-        return match ($kind) {
-            DetailKind::Sale => preg_match(self::SALE, $said->text, $found) === 1
-                ? Sale::typed(
-                    $found[1],
-                    trim($found[2], '-') === '' ? '' : $found[2],
-                    trim($found[3], '-') === '' ? '' : $found[3],
-                    $this->currency,
-                )->text()
-                : Sale::typed($said->text, '', '', $this->currency)->text(),
-            DetailKind::PreOrder => Day::inAnyOrder($said->text)->iso,
-            DetailKind::Breaks => QuantityBreaks::listed($said->text, $this->currency)->text(),
-            DetailKind::BuyerText => preg_match('/^(\d+) (\d+) (.+)$/s', $said->text, $found) === 1
-                ? $this->listed($kind, [$found[3], $found[1], $found[2]])
-                : $this->listed($kind, [$said->text]),
-            default => $this->listed($kind, [$said->text]),
-        };
-    }
-
-    /** @param  list<string>  $typed */
-    private function listed(DetailKind $kind, array $typed): string
-    {
-        return (new DetailReader($this->currency))->read($kind, $typed);
+        return $said->isNothing() ? '' : (new DetailReader($this->currency))->listed($kind, $said->text);
     }
 
     /**

@@ -25,13 +25,13 @@
         <p class="quiet">{{ __('rows.more') }}</p>
     @endif
     <nav class="pages" aria-label="{{ __('rows.pages') }}">
-        @if ($screen->page > 0)
+        @if ($screen->earlier() !== null)
             <a class="btn btn-plain" rel="prev"
-                href="{{ $screen->address($screen->page - 1) }}">{{ __('rows.earlier_products') }}</a>
+                href="{{ $screen->earlier() }}">{{ __('rows.earlier_products') }}</a>
         @endif
-        @if ($screen->page + 1 < $screen->pages)
+        @if ($screen->later() !== null)
             <a class="btn btn-plain" rel="next"
-                href="{{ $screen->address($screen->page + 1) }}">{{ __('rows.later_products') }}</a>
+                href="{{ $screen->later() }}">{{ __('rows.later_products') }}</a>
         @endif
     </nav>
 </div>

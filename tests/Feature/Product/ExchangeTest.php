@@ -169,7 +169,6 @@ it('refuses what it cannot write, and leaves no file', function (array $argument
     expect(file_exists($arguments['file']))->toBeFalse();
 })->with([
     [['file' => '/tmp/slate-x.txt'], 'is not a sheet'],
-    [['file' => '/tmp/slate-x.zip'], 'cannot be written yet'],
     [['file' => '/nowhere/x.csv'], 'There is no folder /nowhere'],
     [['file' => '/tmp/slate-x.csv', '--product' => ['NONE']], 'No product has the code NONE'],
 ]);

@@ -276,6 +276,7 @@ it('knows every table that has rows of a product', function (): void {
         'former_codes',
         'history',
         'lexicon_words',
+        'package_products',
         'product_summaries',
         'product_words',
         'sheet_products',

@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace App\Http\Screens\Intake;
 
-use App\Intake\Packages\ListedProduct;
 use App\Intake\Packages\PackageLibrary;
 use App\Intake\Packages\PackagePhotos;
 use App\Intake\Packages\PackageProducts;
+use App\Intake\Packages\PackageRow;
 use App\Models\Packages\Package;
 use App\Models\Packages\PackageState;
 use App\Store\Library\Portable\PortableLibrary;
@@ -30,7 +30,7 @@ final readonly class PackageScreen
 
     private bool $isUntouched;
 
-    /** @param  list<ListedProduct>  $page  one more than a page where there are more */
+    /** @param  list<PackageRow>  $page  one more than a page where there are more */
     public function __construct(
         public Package $package,
         private PackageProducts $products,
@@ -159,19 +159,19 @@ final readonly class PackageScreen
         return $this->products->lastBatch($this->package);
     }
 
-    /** @return list<ListedProduct> */
+    /** @return list<PackageRow> */
     public function products(): array
     {
         return array_slice($this->page, 0, PackageProducts::PAGE);
     }
 
-    public function verdictInWords(ListedProduct $product): string
+    public function verdictInWords(PackageRow $product): string
     {
         return $product->verdict === null ? '' : __("sheets.verdict_{$product->verdict->value}");
     }
 
     /** The board of a product that is there; null for one that is not. */
-    public function board(ListedProduct $product): ?string
+    public function board(PackageRow $product): ?string
     {
         return in_array($product->verdict, [SheetVerdict::Same, SheetVerdict::Changed], true)
             ? route('board', $product->code)

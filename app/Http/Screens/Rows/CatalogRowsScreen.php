@@ -19,8 +19,8 @@ final readonly class CatalogRowsScreen
     public function __construct(
         public RowsTable $table,
         private ListQuery $asked,
-        public int $page,
-        public int $pages,
+        private int $page,
+        private int $pages,
         public int $products,
         public string $undo,
         public string $redo,
@@ -41,6 +41,18 @@ final readonly class CatalogRowsScreen
                 fn(string $value): bool => $value !== '' && $value !== '0',
             ) + $more,
         );
+    }
+
+    /** Where the products before these are; null on the first page. */
+    public function earlier(): ?string
+    {
+        return $this->page > 0 ? $this->address($this->page - 1) : null;
+    }
+
+    /** Where the products after these are; null on the last page. */
+    public function later(): ?string
+    {
+        return $this->page + 1 < $this->pages ? $this->address($this->page + 1) : null;
     }
 
     /** Rows that this page has no room for: those of a product with very many are on its own page. */

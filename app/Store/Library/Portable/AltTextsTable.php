@@ -6,6 +6,7 @@ namespace App\Store\Library\Portable;
 
 use App\Ledger\Ledger;
 use Core\Gallery\AltTexts\AltText;
+use Core\Refusal;
 use Core\Text\Translations;
 use Illuminate\Support\Facades\DB;
 
@@ -61,6 +62,7 @@ final class AltTextsTable implements PortableTable
         return 'the pattern of alt texts' . ($language === '' ? '' : " in {$language}");
     }
 
+    /** @throws Refusal */
     public function check(PortableRow $row): void
     {
         $language = $row->text('language');

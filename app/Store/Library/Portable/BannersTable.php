@@ -8,6 +8,7 @@ use App\Ledger\Ledger;
 use App\Media\DeriveCuts;
 use App\Models\BannerKind;
 use Core\Gallery\Crop;
+use Core\Refusal;
 use Core\Text\Name;
 use Illuminate\Support\Facades\DB;
 
@@ -75,6 +76,7 @@ final class BannersTable implements PortableTable
         return "the banner of {$row->text('name')}";
     }
 
+    /** @throws Refusal */
     public function check(PortableRow $row): void
     {
         $name = Name::of($row->text('name'));
@@ -93,6 +95,7 @@ final class BannersTable implements PortableTable
         };
     }
 
+    /** @throws Refusal */
     public function add(Ledger $ledger, array $rows): void
     {
         $sums = array_map(fn(PortableRow $row): string => $row->text('sha256'), $rows);

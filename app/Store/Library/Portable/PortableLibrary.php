@@ -69,13 +69,15 @@ final readonly class PortableLibrary
                 try {
                     $table->check($row);
                     $key = $table->key($row);
-                    if (isset($met[$key])) {
-                        throw $row->amiss($table->columns()[0]->name, "row {$met[$key]} is the same");
-                    }
-                    $met[$key] = $row->number;
                 } catch (CoreException $fault) {
                     $faults[] = "{$table->name()}.csv, row {$row->number}: {$fault->getMessage()}";
+
+                    continue;
                 }
+                if (isset($met[$key])) {
+                    $faults[] = "{$table->name()}.csv, row {$row->number}: row {$met[$key]} is the same.";
+                }
+                $met[$key] = $row->number;
             }
         }
 

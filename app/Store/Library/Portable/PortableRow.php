@@ -25,6 +25,7 @@ final readonly class PortableRow
         return $this->cells[$column] ?? throw $this->amiss($column, 'it is missing');
     }
 
+    /** @throws Refusal */
     public function isTrue(string $column): bool
     {
         return match (mb_strtolower($this->text($column))) {
@@ -34,7 +35,11 @@ final readonly class PortableRow
         };
     }
 
-    /** @return list<string> */
+    /**
+     * @return list<string>
+     *
+     * @throws Refusal
+     */
     public function texts(string $column): array
     {
         $list = $this->json($column);
@@ -45,7 +50,11 @@ final readonly class PortableRow
         return $list;
     }
 
-    /** @return list<array<string, mixed>> */
+    /**
+     * @return list<array<string, mixed>>
+     *
+     * @throws Refusal
+     */
     public function objects(string $column): array
     {
         $list = $this->json($column);
@@ -56,7 +65,11 @@ final readonly class PortableRow
         return $list;
     }
 
-    /** What it is called in other languages, one to a line, as it is typed: "de: Moos". */
+    /**
+     * What it is called in other languages, one to a line, as it is typed: "de: Moos".
+     *
+     * @throws Refusal
+     */
     public function translations(): string
     {
         $lines = [];

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Store\Library\Portable;
 
 use App\Ledger\Ledger;
+use Core\Refusal;
 use Core\Text\Name;
 use Illuminate\Support\Facades\DB;
 
@@ -70,6 +71,7 @@ final class SenderWordsTable implements PortableTable
         return "the word “{$row->text('word')}”";
     }
 
+    /** @throws Refusal */
     public function check(PortableRow $row): void
     {
         $word = Name::of($row->text('word'));
@@ -81,6 +83,7 @@ final class SenderWordsTable implements PortableTable
         }
     }
 
+    /** @throws Refusal */
     public function add(Ledger $ledger, array $rows): void
     {
         $values = LibraryKeys::valueIds();

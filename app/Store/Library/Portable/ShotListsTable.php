@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Store\Library\Portable;
 
 use App\Ledger\Ledger;
+use Core\Refusal;
 use Core\Text\Name;
 use Illuminate\Support\Facades\DB;
 
@@ -63,6 +64,7 @@ final class ShotListsTable implements PortableTable
         return "the shot list {$row->text('name')}";
     }
 
+    /** @throws Refusal */
     public function check(PortableRow $row): void
     {
         $name = Name::of($row->text('name'));
@@ -75,6 +77,7 @@ final class ShotListsTable implements PortableTable
         }
     }
 
+    /** @throws Refusal */
     public function add(Ledger $ledger, array $rows): void
     {
         $keys = DB::table('views')->pluck('key')->all();

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Store\Library\Portable;
 
 use App\Ledger\Ledger;
+use Core\Refusal;
 use Core\Text\Name;
 use Illuminate\Support\Facades\DB;
 
@@ -76,6 +77,7 @@ final class SizeRunsTable implements PortableTable
         return "the size run {$row->text('name')}";
     }
 
+    /** @throws Refusal */
     public function check(PortableRow $row): void
     {
         $name = Name::of($row->text('name'));
@@ -85,6 +87,7 @@ final class SizeRunsTable implements PortableTable
         $row->texts('values');
     }
 
+    /** @throws Refusal */
     public function add(Ledger $ledger, array $rows): void
     {
         $axes = LibraryKeys::axisIds();

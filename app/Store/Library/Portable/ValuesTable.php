@@ -10,6 +10,7 @@ use App\Store\Library\SwatchColumns;
 use App\Store\Library\ValueForm;
 use Core\Codes\ValueCode;
 use Core\Color\Swatches\Swatch;
+use Core\Refusal;
 use Illuminate\Support\Facades\DB;
 
 /** The values of the axes, each with its swatch. */
@@ -103,6 +104,7 @@ final class ValuesTable implements PortableTable
         return preg_match(self::PIECE, $row->text('swatch'), $found) === 1 ? $found[1] : null;
     }
 
+    /** @throws Refusal */
     public function add(Ledger $ledger, array $rows): void
     {
         $axes = LibraryKeys::axisIds();

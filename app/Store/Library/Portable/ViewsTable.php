@@ -7,6 +7,7 @@ namespace App\Store\Library\Portable;
 use App\Ledger\Ledger;
 use App\Models\LibraryView;
 use App\Store\Library\ViewForm;
+use Core\Refusal;
 use Illuminate\Support\Facades\DB;
 
 /** What pictures can show. */
@@ -70,6 +71,7 @@ final class ViewsTable implements PortableTable
         return "the view {$row->text('name')}";
     }
 
+    /** @throws Refusal */
     public function check(PortableRow $row): void
     {
         $this->form($row);

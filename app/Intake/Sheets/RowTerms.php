@@ -2,9 +2,8 @@
 
 declare(strict_types=1);
 
-namespace App\Actions\Rows;
+namespace App\Intake\Sheets;
 
-use App\Intake\Sheets\StoredShelf;
 use App\Store\Library\ViewShelf;
 use Core\Sheets\Reading\EmptyCells;
 use Core\Sheets\Reading\SheetTerms;

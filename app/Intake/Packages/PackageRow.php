@@ -7,7 +7,7 @@ namespace App\Intake\Packages;
 use Core\Sheets\Verdicts\SheetVerdict;
 
 /** A product of a package as a list shows it. */
-final readonly class ListedProduct
+final readonly class PackageRow
 {
     /** @param  string  $words  what becomes of it, or what is the matter */
     public function __construct(
