@@ -25,6 +25,9 @@ final class StateWriter
 
     private readonly RowKeys $keys;
 
+    /** @var array<int, string> what the library calls values, by id: those that were asked */
+    private array $names = [];
+
     /** @var array<int, array{Ledger, string}> product id => its description, which names pictures by their places */
     private array $unresolved = [];
 
@@ -129,9 +132,23 @@ final class StateWriter
                 ARRAY_FILTER_USE_BOTH,
             ) + array_diff_key($old, $new);
 
-        return $isOther === []
-            ? []
-            : DB::table('axis_values')->whereIn('id', array_keys($old + $new))->pluck('name', 'id')->all();
+        return $isOther === [] ? [] : $this->valueNames(array_keys($old + $new));
+    }
+
+    /**
+     * What the library calls values, each asked once: the products of a portion share most of them.
+     *
+     * @param  list<int>  $ids
+     * @return array<int, string> by value id
+     */
+    private function valueNames(array $ids): array
+    {
+        $open = array_values(array_filter($ids, fn(int $id): bool => !isset($this->names[$id])));
+        if ($open !== []) {
+            $this->names += DB::table('axis_values')->whereIn('id', $open)->pluck('name', 'id')->all();
+        }
+
+        return array_intersect_key($this->names, array_flip($ids));
     }
 
     private function writeKeyed(Ledger $ledger, KeyedRows $rows): void

@@ -8,6 +8,7 @@ use App\Actions\Batches\StartBatch;
 use App\Actions\Intake\OpenDrop;
 use App\Actions\Intake\ReceivePart;
 use App\Actions\Intake\StartImport;
+use App\Actions\Intake\StartPackage;
 use App\Actions\Pictures\ChangePictures;
 use App\Actions\Product\UndoRedo;
 use App\Actions\Skus\SetStock;
@@ -16,10 +17,14 @@ use App\Batches\BatchOrder;
 use App\Batches\BatchRunner;
 use App\History\Change;
 use App\Intake\AnnouncedFile;
+use App\Intake\Packages\PackageProducts;
+use App\Intake\Packages\WorkOnPackage;
 use App\Intake\Sheets\SheetProducts;
 use App\Intake\Sheets\WorkOnSheet;
 use App\Models\DropFile;
 use App\Models\HistoryEntry;
+use App\Models\Packages\Package;
+use App\Models\Packages\PackageState;
 use App\Models\Product;
 use App\Models\Sheets\Sheet;
 use App\Models\User;
@@ -121,6 +126,36 @@ match ($argv[1]) {
         $halves = $products->filter(fn(int $id): bool => (int) ($skus[$id] ?? 0) !== 9);
         $require($halves->isEmpty(), 'Not whole: ' . $halves->implode(', '));
         $require(!isset($argv[2]) || $products->count() === (int) $argv[2], "{$products->count()} products");
+    })(),
+    'package' => (function () use ($argv): void {
+        $user = User::query()->where('email', 'ada@thrumbury.example')->firstOrFail();
+        $bytes = (string) file_get_contents($argv[2]);
+        $announced = AnnouncedFile::of('catalog.zip', strlen($bytes), '1');
+        $drop = app(OpenDrop::class)->run($user, '', '', null, [$announced]);
+        $file = DropFile::query()->where('drop_id', $drop->id)->firstOrFail();
+        foreach (str_split($bytes, 1024 * 1024) as $at => $part) {
+            app(ReceivePart::class)->run($user, $file->id, $at * 1024 * 1024, $part);
+        }
+        echo Package::query()->latest('id')->firstOrFail()->id;
+    })(),
+    'package-vetted' => (function () use ($argv, $require): void {
+        for ($try = 0; $try < 200; $try++) {
+            WorkOnPackage::resumeAbandoned(seconds: 3);
+            if (!Package::query()->findOrFail((int) $argv[2])->state->isAtWork()) {
+                break;
+            }
+            usleep(500_000);
+        }
+        $package = Package::query()->findOrFail((int) $argv[2]);
+        $counts = app(PackageProducts::class)->counts($package);
+        $require(
+            $package->state === PackageState::Ready && array_keys($counts) === ['new'],
+            json_encode([$package->state->value, $counts, $package->failure]),
+        );
+    })(),
+    'package-import' => (function () use ($argv): void {
+        $user = User::query()->where('email', 'ada@thrumbury.example')->firstOrFail();
+        echo app(StartPackage::class)->run($user, Package::query()->findOrFail((int) $argv[2]))?->id;
     })(),
     'run' => app(BatchRunner::class)->advance($argv[2], 300.0),
     'work-on-one' => (function () use ($product, $ines): void {

@@ -89,6 +89,9 @@ for way in undo redo; do
 done
 [ "$(state)" = done ] || fail "two runners redo it to its end: $(state)"
 [ "$(faults)" = "$BEFORE" ] || fail 'two runners get in the way of each other, as the log says'
+# The picture has no file, and so it goes again.
+bulk undo "$ID" >/dev/null || fail 'the picture is taken back'
+runners
 # A sheet that makes products, read, vetted and imported in the queue: the worker is killed in each of these.
 SHEETS=$((PRODUCTS * 2))
 SHEET=$(php tests/Stages/batch.php sheet "$SHEETS")
@@ -113,6 +116,34 @@ for _ in 1 2 3; do
 done
 until_state done 300 || fail 'the import goes on after three kills, to its end'
 php tests/Stages/batch.php whole "$SHEETS" || fail 'each product of the sheet is there once, and whole'
+# All of it moves to another shop as a package: the worker is killed while it unpacks and vets, and while it imports.
+kill -KILL "$WORKER" 2>/dev/null
+wait "$WORKER" 2>/dev/null
+php artisan slate:export "$WORK/moved.zip" >"$WORK/packing" 2>&1 || fail "the catalog is packed: $(cat "$WORK/packing")"
+php artisan migrate:fresh --force --quiet && php artisan slate:demo --accounts --quiet && rm -rf .data/batch/*
+PACKAGE=$(php tests/Stages/batch.php package "$WORK/moved.zip")
+[ -n "$PACKAGE" ] || fail 'a package is brought'
+for pause in 0.6 1; do
+    worker
+    sleep "$pause"
+    kill -KILL "$WORKER" 2>/dev/null
+    wait "$WORKER" 2>/dev/null
+done
+worker
+php tests/Stages/batch.php package-vetted "$PACKAGE" || fail 'the package is vetted to its end after two kills'
+ID=$(php tests/Stages/batch.php package-import "$PACKAGE")
+for _ in 1 2 3; do
+    sleep 0.8
+    kill -KILL "$WORKER" 2>/dev/null
+    wait "$WORKER" 2>/dev/null
+    worker
+done
+until_state done 300 || fail 'the import of the package goes on after three kills, to its end'
+php artisan slate:export "$WORK/again.zip" >/dev/null || fail 'the other shop is packed'
+for file in documents/products.jsonl tables/axes.csv tables/values.csv tables/skus.csv tables/photos.csv; do
+    cmp <(unzip -p "$WORK/moved.zip" "$file") <(unzip -p "$WORK/again.zip" "$file") || fail "the other shop has the same $file"
+done
+
 [ "$(sort -n "$WORK/peaks" | tail -1)" -lt "$MOST_MB" ] || fail "no worker took more than ${MOST_MB} MB"
 
 echo "  ok: a batch over $PRODUCTS products, $KILLS kills, most memory $(sort -n "$WORK/peaks" | tail -1) MB"

@@ -115,11 +115,15 @@ final readonly class FollowDocument implements AsksCatalog, ProductChange
                 $skus[] = $sku->knownAs($ids[$at]);
             }
         }
-        $photos = array_column($own->pictures, 'id', 'photoId');
-        $pictures = array_map(
-            fn(Placement $picture): Placement => $picture->withId($photos[$picture->photoId] ?? $picture->id),
-            $wanted->pictures,
-        );
+        // One photo may stand in a product twice: then the first is the first.
+        $known = [];
+        foreach ($own->pictures as $picture) {
+            $known[$picture->photoId][] = $picture->id;
+        }
+        $pictures = [];
+        foreach ($wanted->pictures as $picture) {
+            $pictures[] = $picture->withId(array_shift($known[$picture->photoId]) ?? $picture->id);
+        }
 
         return new ProductState(self::naming($wanted->details, $pictures), $wanted->matrix, $skus, $pictures);
     }

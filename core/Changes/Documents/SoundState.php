@@ -162,10 +162,8 @@ final readonly class SoundState
 
     private function pictures(): void
     {
-        $photos = [];
         foreach ($this->state->pictures as $picture) {
             $this->refuseUnsoundPicture($picture);
-            self::refuseSecond($photos, (string) $picture->photoId, "{$picture->file} is in it twice.");
         }
     }
 

@@ -74,6 +74,20 @@ it('brings a product that is there to what it says, and brought again changes no
         ->toBe('');
 })->with(range(1, 20));
 
+it('takes a photo that stands in a product twice for two pictures', function (): void {
+    $random = Samples::random(6);
+    $library = RandomProduct::library($random);
+    $state = documentedState($random, $library);
+    $twice = $state->withPictures([...$state->pictures, $state->pictures[0]->withId(9_999)->told('the same again')]);
+    $read = ProductDocument::of($twice, $library)->read($library);
+    $made = (new FollowDocument($read, 'Package'))->on(productOfNothing(), new NoCatalog())->state;
+
+    expect(count($made->pictures))
+        ->toBe(count($twice->pictures))
+        ->and((new FollowDocument($read, 'Package'))->on(new Product($twice), new NoCatalog())->words)
+        ->toBe('');
+});
+
 it('refuses what could not be kept, in words', function (callable $spoil, string $words): void {
     $random = Samples::random(4);
     $library = RandomProduct::library($random);
@@ -109,10 +123,6 @@ it('refuses what could not be kept, in words', function (callable $spoil, string
         'An alt text can have 300 characters',
     ],
     'a frame that is none' => [fn($data) => ($data->pictures[0]->crop = 'all of it'), 'cannot be “all of it”'],
-    'a picture twice' => [
-        fn($data) => ($data->pictures[1]->sha256 = $data->pictures[0]->sha256),
-        'is in it twice',
-    ],
     'a picture that nobody has' => [
         fn($data) => ($data->pictures[0]->sha256 = str_repeat('0', 64)),
         'which neither it nor this catalog has',
