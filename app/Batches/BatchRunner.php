@@ -134,6 +134,11 @@ final class BatchRunner
     /** @param  list<BatchItem>  $items */
     private function together(Batch $batch, BulkOperation $operation, array $items): void
     {
+        if ($operation instanceof DoesItself) {
+            $this->oneByOne($batch, $operation, $items);
+
+            return;
+        }
         $changes = $this->changes($batch, $operation, $items);
         if ($batch->state === BatchState::Vetting) {
             $this->noteAll(
@@ -162,6 +167,29 @@ final class BatchRunner
             }, self::TRIES);
         } catch (PortionRefused $refused) {
             $this->noteAll($batch, $refused->outcomes, BatchProductState::Changed, BatchProductState::Same);
+        }
+    }
+
+    /** @param  list<BatchItem>  $items */
+    private function oneByOne(Batch $batch, DoesItself $operation, array $items): void
+    {
+        foreach ($items as $item) {
+            DB::transaction(function () use ($batch, $operation, $item): void {
+                if ($this->claimed($batch, [$item->position]) === []) {
+                    return;
+                }
+                try {
+                    $outcome = DB::transaction(fn(): PortionOutcome => $operation->do($batch, $item));
+                } catch (CoreException $refusal) {
+                    $outcome = PortionOutcome::refused($refusal->getMessage());
+                }
+                $this->noteAll(
+                    $batch,
+                    [$item->position => $outcome],
+                    BatchProductState::Changed,
+                    BatchProductState::Same,
+                );
+            }, self::TRIES);
         }
     }
 

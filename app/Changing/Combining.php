@@ -44,14 +44,15 @@ final readonly class Combining
 
     /**
      * @param  class-string  $action
+     * @param  ?string  $batch  of which it is a part
      *
      * @throws Refusal
      */
-    public function run(User $user, string $action, CombineWish $wish): Product
+    public function run(User $user, string $action, CombineWish $wish, ?string $batch = null): Product
     {
         Gate::forUser($user)->authorize('edit');
 
-        return DB::transaction(function () use ($user, $action, $wish): Product {
+        return DB::transaction(function () use ($user, $action, $wish, $batch): Product {
             $productIds = $wish->productIds;
             $products = $this->locked($productIds);
             $parts = $this->parts($productIds, $products);
@@ -64,7 +65,8 @@ final readonly class Combining
             $hidden = ['removed_at' => now()->format('Y-m-d H:i:s'), 'part_of_id' => $made->id];
             $ledger->update('products', array_fill_keys($productIds, $hidden));
             $ledger->note(MadeProducts::making($made->id));
-            $this->note($user, $action, $made, [$this->words($combined, $products), $ledger->log()]);
+            $words = $this->words($combined, $products);
+            $this->note($user, $action, $made, [$words, $ledger->log(), $batch]);
             $this->versions->advance([$made->id, ...$productIds]);
             event(new ProductsChanged($made->id));
 
@@ -104,12 +106,18 @@ final readonly class Combining
             $words = "Added {$codes}" .
                 ($joined->holes === 0 ? '' : ", {$joined->holes} combinations left out") .
                 ($joined->remarks === [] ? '' : '. ' . implode(' ', $joined->remarks));
-            $this->note($user, $action, $host, [$words, $ledger->log()]);
+            $this->note($user, $action, $host, [$words, $ledger->log(), null]);
             $this->versions->advance([$hostId, ...$itemIds]);
             event(new ProductsChanged($hostId));
 
             return $host->refresh();
         }, self::TRIES);
+    }
+
+    /** The entry in the history of a product that was put together just now. */
+    public function entryOf(Product $made): int
+    {
+        return HistoryEntry::query()->where('product_id', $made->id)->latest('id')->firstOrFail()->id;
     }
 
     /** @return list<int> ids of the SKUs that are there already */
@@ -186,7 +194,7 @@ final readonly class Combining
 
     /**
      * @param  class-string  $action
-     * @param  array{string, ChangeLog}  $done  in words, and as rows
+     * @param  array{string, ChangeLog, ?string}  $done  in words, as rows, and in which batch
      */
     private function note(User $user, string $action, Product $made, array $done): void
     {
@@ -196,6 +204,7 @@ final readonly class Combining
             'action' => class_basename($action),
             'words' => mb_strimwidth($done[0], 0, 400, '…'),
             'version' => $made->version + 1,
+            'batch' => $done[2],
             'created_at' => now(),
         ]);
         RecordedChanges::keep($entry->id, $done[1]);

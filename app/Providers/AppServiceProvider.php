@@ -9,6 +9,7 @@ use App\Actions\Intake\ImportPackage;
 use App\Actions\Intake\ImportSheet;
 use App\Actions\Intake\LinkDropped;
 use App\Actions\Pictures\ChangePictures;
+use App\Actions\Product\CombineItems;
 use App\Actions\Product\EditDetails;
 use App\Actions\Skus\AdjustPrices;
 use App\Actions\Skus\ChangePrices;
@@ -100,6 +101,7 @@ final class AppServiceProvider extends ServiceProvider
                     'details' => fn(): BulkOperation => $app->make(EditDetails::class),
                     ChangePictures::NAME => fn(): BulkOperation => $app->make(ChangePictures::class),
                     LinkDropped::NAME => fn(): BulkOperation => $app->make(LinkDropped::class),
+                    CombineItems::NAME => fn(): BulkOperation => $app->make(CombineItems::class),
                     ImportSheet::NAME => fn(): BulkOperation => $app->make(ImportSheet::class),
                     ImportPackage::NAME => fn(): BulkOperation => $app->make(ImportPackage::class),
                 ],

@@ -7,9 +7,7 @@ return [
     'about' =>
         'Single items whose names differ only in a color, a size or another value. Put together they are one product: codes, stock, prices and pictures stay, and the old addresses lead to it.',
     'all_sure' => 'Combine :count product that is sure|Combine all :count that are sure',
-    'sure_hint' => 'A hundred at most at once; each can be undone by itself',
-    'made' =>
-        '{0} Nothing was put together.|{1} :count product was put together.|[2,*] :count products were put together.',
+    'sure_hint' => 'One act, in the background; undone as one, or each by itself',
     'none' => 'No single items look like one product.',
     'name' => 'Name',
     'code' => 'Code',

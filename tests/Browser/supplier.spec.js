@@ -115,3 +115,64 @@ test('single items become one product in two acts, and what they were in two mor
     await expect(page.locator('[data-made]')).toHaveCount(1);
     expect(faults).toEqual([]);
 });
+
+test('a SKU is taken out as a single item, and added to its product again', async ({ page }) => {
+    const faults = listen(page);
+    await signIn(page);
+    const own = `T${stamp}`;
+    const items = join(folder, `mitts ${stamp}.csv`);
+    writeFileSync(
+        items,
+        [
+            'product,name,axis Color,axis Size,sku,price,stock',
+            ...['Moss', 'Clay'].flatMap((color) =>
+                ['S', 'M'].map((size) => `${own},Frost mitt ${stamp},${color},${size},${own}-${color[0]}${size},9.00,3`),
+            ),
+        ].join('\n'),
+    );
+    await page.goto('/intake');
+    await page.locator('[data-intake-files]').first().setInputFiles(items);
+    await page.getByRole('button', { name: 'Import 1 product' }).click({ timeout: 60_000 });
+    await expect(page.locator('#batch [role=status]')).toContainText('Done', { timeout: 60_000 });
+
+    await page.goto(`/products/${own}`);
+    await page.getByRole('gridcell', { name: /^Clay, M/ }).click();
+    await page.locator('#more summary').click();
+    await page.getByRole('button', { name: 'Take out as single items…' }).click();
+    const dialog = page.getByRole('dialog');
+    await expect(dialog).toContainText(`Frost mitt ${stamp} Clay, M`);
+    await sound(page, 'SKUs that are taken out');
+    await dialog.getByRole('button', { name: 'Take out' }).click();
+    await expect(page.locator('[data-made]')).toHaveCount(3);
+
+    await page.getByRole('button', { name: 'Change axes…' }).click();
+    await page.getByRole('link', { name: 'Add single items…' }).click();
+    await expect(page.getByLabel(`Color of Frost mitt ${stamp} Clay, M`)).toHaveValue('Clay');
+    await sound(page, 'items that are added');
+    await page.getByRole('button', { name: 'See what becomes of it' }).click();
+    await expect(page.getByText('Adds 1 SKU.')).toBeVisible();
+    await page.getByRole('button', { name: 'Add them' }).click();
+    await expect(page.locator('[data-made]')).toHaveCount(4);
+    expect(faults).toEqual([]);
+});
+
+test('a product goes out as a package, and dropped on the intake it is the same', async ({ page }) => {
+    const faults = listen(page);
+    await signIn(page);
+    await page.goto(`/?q=T${stamp}`);
+    await page.getByRole('link', { name: 'As a sheet' }).click();
+    await page.getByLabel('Package').check();
+    const [download] = await Promise.all([
+        page.waitForEvent('download'),
+        page.getByRole('button', { name: 'Download' }).click(),
+    ]);
+    const path = join(folder, `moved ${stamp}.zip`);
+    await download.saveAs(path);
+    await page.goto('/intake');
+    await page.locator('[data-intake-files]').first().setInputFiles(path);
+    await expect(page).toHaveURL(/\/intake\/packages\/\d+/, { timeout: 60_000 });
+    await expect(page.locator('.sheet-rows tbody tr')).toHaveCount(1, { timeout: 60_000 });
+    await expect(page.locator('.sheet-rows tbody tr')).toContainText('Same', { timeout: 60_000 });
+    await sound(page, 'a package');
+    expect(faults).toEqual([]);
+});

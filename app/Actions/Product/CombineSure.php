@@ -4,54 +4,62 @@ declare(strict_types=1);
 
 namespace App\Actions\Product;
 
+use App\Actions\Batches\StartBatch;
+use App\Batches\BatchMode;
+use App\Batches\BatchOrder;
+use App\Models\Batch;
 use App\Models\User;
 use App\Store\Products\CatalogLookup;
 use App\Summaries\Lists\SingleItems;
 use Core\Combining\CombineWish;
 use Core\Combining\ItemGroup;
 use Core\Combining\PlacedItem;
-use Core\CoreException;
+use Core\Reach\Selection;
+use Core\Refusal;
+use Core\RefusalKind;
 use Illuminate\Support\Facades\Gate;
 
-/** Puts all single items together about which there is no doubt: each product is undone by itself. */
+/**
+ * Puts all single items together about which there is no doubt: one batch, worked off in the queue, undone as one. What
+ * refuses stays proposed.
+ */
 final readonly class CombineSure
 {
-    /** Products that are made in one act; those left are proposed again. */
-    private const MOST = 100;
-
     public function __construct(
         private SingleItems $items,
-        private CombineProducts $combine,
+        private StartBatch $batches,
         private CatalogLookup $catalog,
     ) {}
 
     /**
      * @param  ?list<string>  $codes  of the products that are looked at; null for all
-     * @return int products made
+     *
+     * @throws Refusal where there is none
      */
-    public function run(User $user, ?array $codes = null): int
+    public function run(User $user, ?array $codes = null): Batch
     {
         Gate::forUser($user)->authorize('edit');
-        $made = 0;
-        foreach ($this->items->groups($codes) as $group) {
-            if ($group->isSure() && $group->code !== '' && $made < self::MOST) {
-                $made += $this->combined($user, $group) ? 1 : 0;
-            }
+        $sure = array_values(
+            array_filter(
+                $this->items->groups($codes),
+                fn(ItemGroup $group): bool => $group->isSure() && $group->code !== '',
+            ),
+        );
+        if ($sure === []) {
+            throw new Refusal('There is nothing about which there is no doubt.', RefusalKind::Missing);
         }
+        $order = new BatchOrder(
+            CombineItems::NAME,
+            CombineItems::wanted($sure),
+            BatchMode::AsFarAsPossible,
+            Selection::whole(),
+        );
 
-        return $made;
-    }
-
-    private function combined(User $user, ItemGroup $group): bool
-    {
-        try {
-            $this->combine->run($user, $this->wish($group));
-
-            return true;
-        } catch (CoreException) {
-            // What refuses stays proposed, and says why where a person puts it together.
-            return false;
-        }
+        return $this->batches->run(
+            $user,
+            $order,
+            array_map(fn(ItemGroup $group): string => "{$group->code} " . CombineItems::name($group), $sure),
+        );
     }
 
     public function wish(ItemGroup $group): CombineWish
@@ -60,7 +68,7 @@ final readonly class CombineSure
 
         return new CombineWish(
             $this->catalog,
-            mb_strtoupper(mb_substr($group->name, 0, 1)) . mb_substr($group->name, 1),
+            CombineItems::name($group),
             $group->code,
             $ids,
             $group->axes,

@@ -37,8 +37,6 @@ final class CombineController
     /** All groups about which there is no doubt, in one act. */
     public function sure(CombineRequest $request, CombineSure $action): RedirectResponse
     {
-        $made = $action->run(Person::of($request), $request->codes());
-
-        return redirect()->route('combine')->with('notice', trans_choice('combine.made', $made, ['count' => $made]));
+        return redirect()->route('batch', $action->run(Person::of($request), $request->codes()));
     }
 }

@@ -16,9 +16,6 @@
                 </form>
             @endif
         </div>
-        @if (session('notice'))
-            <p class="notice" role="status">{{ session('notice') }}</p>
-        @endif
         @if ($errors->any())
             <p class="notice" role="alert">{{ $errors->first() }}</p>
         @endif

@@ -6,6 +6,7 @@ use App\Actions\Product\CombineProducts;
 use App\Actions\Product\CombineSure;
 use App\Actions\Product\SeparateProduct;
 use App\Actions\Product\UndoRedo;
+use App\Batches\BatchRunner;
 use App\History\Change;
 use App\Models\Product;
 use App\Models\User;
@@ -51,6 +52,17 @@ function aprons(): User
 function core(string $code): CoreProduct
 {
     return app(ProductLoader::class)->again(Product::query()->where('code', $code)->firstOrFail())->core;
+}
+
+/** How many products are made of the single items about which there is no doubt. */
+function sureCombined(User $user): int
+{
+    $batch = app(CombineSure::class)->run($user);
+    while (app(BatchRunner::class)->advance($batch->id, 600)) {
+        // Until nothing is left.
+    }
+
+    return DB::table('batch_products')->where('batch_id', $batch->id)->where('state', 'changed')->count();
 }
 
 /** @return array<string, array<string, mixed>> code of a SKU => what is its own */
@@ -109,7 +121,7 @@ it('makes one product with nine SKUs of nine single items in one act; all that i
         ->toBeInstanceOf(ItemGroup::class)
         ->and($group->isSure())
         ->toBeTrue()
-        ->and(app(CombineSure::class)->run($user))
+        ->and(sureCombined($user))
         ->toBe(1);
     $product = core('AP');
     expect($product->state->details->name)
@@ -145,7 +157,7 @@ it('makes one product with nine SKUs of nine single items in one act; all that i
     expect(skusOf(core('AP')))->toBe($made);
     app(UndoRedo::class)->undo($change());
     // Put together anew after it was undone: its code is its own still.
-    expect(app(CombineSure::class)->run($user))->toBe(1)->and(skusOf(core('AP')))->toBe($made);
+    expect(sureCombined($user))->toBe(1)->and(skusOf(core('AP')))->toBe($made);
 
     app(SeparateProduct::class)->run($user, Product::query()->where('code', 'AP')->firstOrFail(), null);
     // Each is what it was, with the picture that served it meanwhile.
@@ -446,4 +458,37 @@ it('takes out neither all SKUs nor those that share their stock', function (): v
     $this->post(route('take-out.plan', $shop->product), ['selected' => $shop->token(['Color' => 'Moss', 'Size' => 'S'])])
         ->assertStatus(422)
         ->assertSee('Count it for each SKU first');
+});
+
+it('combines all that are sure as one batch, undone as one, redone, and what refuses stays proposed', function (): void {
+    $user = aprons();
+    $rows = ["product,name,sku,base price"];
+    foreach (['hood' => 'HD', 'mitt' => 'MT', 'scarf' => 'SC'] as $name => $code) {
+        foreach (['Moss', 'Clay'] as $color) {
+            $short = strtoupper(substr($color, 0, 2));
+            $rows[] = "{$code}-{$short},Storm {$name} {$color},{$code}-{$short},9.00";
+        }
+    }
+    Sheets::imported($user, Sheets::vetted($user, implode("\n", $rows) . "\n", 'more.csv'));
+    Shop::open('MT');
+    $before = documents();
+    $this->actingAs($user)->post(route('combine.sure'))->assertRedirect();
+    $batch = App\Models\Batch::query()->latest('id')->firstOrFail();
+    while (app(BatchRunner::class)->advance($batch->id, 600)) {
+        // Until nothing is left.
+    }
+    expect(array_keys(array_diff_key(documents(), $before)))
+        ->toBe(['AP', 'HD', 'SC'])
+        ->and(DB::table('batch_products')->where('batch_id', $batch->id)->where('state', 'refused')->value('words'))
+        ->toContain('MT is the code of');
+    $this->get(route('batch', $batch))->assertOk()->assertSee('Put single items together into 4 products');
+
+    $made = documents();
+    foreach (['undo' => $before, 'redo' => $made, ' undo' => $before] as $way => $state) {
+        $this->post(route('batch.steer', [$batch, trim($way)]))->assertRedirect();
+        while (app(BatchRunner::class)->advance($batch->id, 600)) {
+            // Until nothing is left.
+        }
+        expect(documents())->toBe($state);
+    }
 });
