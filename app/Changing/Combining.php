@@ -102,8 +102,12 @@ final readonly class Combining
             $this->write($ledger, $host, $core->state, $joined->state);
             $hidden = ['removed_at' => now()->format('Y-m-d H:i:s'), 'part_of_id' => $hostId];
             $ledger->update('products', array_fill_keys($itemIds, $hidden));
-            $codes = $products->except([$hostId])->map(fn(Product $product): string => $product->code)->implode(', ');
-            $words = "Added {$codes}" .
+            $codes = $products
+                ->except([$hostId])
+                ->map(fn(Product $product): string => $product->code)
+                ->implode(', ');
+            $words =
+                "Added {$codes}" .
                 ($joined->holes === 0 ? '' : ", {$joined->holes} combinations left out") .
                 ($joined->remarks === [] ? '' : '. ' . implode(' ', $joined->remarks));
             $this->note($user, $action, $host, [$words, $ledger->log(), null]);

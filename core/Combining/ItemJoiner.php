@@ -45,13 +45,11 @@ final readonly class ItemJoiner
         $skus = [...$host->state->skus, ...$this->skus($host, $items, $plain)];
         [$matrix, $holes] = $this->withoutHoles($host, $plain, $skus);
         $details = $host->state->details->saying($this->said($host, $items, $matrix));
-        $skus = $this->priced($items, $skus, new PriceList(
-            $details->currency,
-            $details->basePrice,
-            $details->adjustments,
-            $details->details,
-            $matrix,
-        ));
+        $skus = $this->priced(
+            $items,
+            $skus,
+            new PriceList($details->currency, $details->basePrice, $details->adjustments, $details->details, $matrix),
+        );
 
         return new Combined(
             new ProductState(
@@ -111,9 +109,7 @@ final readonly class ItemJoiner
                 }
             }
             $values = array_values($values);
-            $axes[] = $isNew
-                ? $axis->with($axis->kind === AxisKind::Size ? self::sorted($values) : $values)
-                : $axis;
+            $axes[] = $isNew ? $axis->with($axis->kind === AxisKind::Size ? self::sorted($values) : $values) : $axis;
         }
 
         return $axes;
@@ -180,10 +176,7 @@ final readonly class ItemJoiner
         $dormant = Reach::leftOutOf($matrix)->dormantIn($matrix);
         $rules = $out === [] ? Reach::nothing() : (new Simplifier())->fromCells(array_values($out), $all, $matrix);
 
-        return [
-            Matrix::of($matrix->axes, $rules->union($dormant), array_values($matrix->sleeping)),
-            count($new),
-        ];
+        return [Matrix::of($matrix->axes, $rules->union($dormant), array_values($matrix->sleeping)), count($new)];
     }
 
     /**

@@ -14,7 +14,8 @@ return [
     'progress' => 'How far the package is',
     'by_verdict' => 'Products by what becomes of them',
     'all_products' => 'All products',
-    'becomes_library' => 'Nobody has put anything into this catalog yet: it takes the library of the package for its own.',
+    'becomes_library' =>
+        'Nobody has put anything into this catalog yet: it takes the library of the package for its own.',
     'library_stays' => 'What the library has already stays as it is here.',
     'import_library' => 'Take in the library',
     'look' => 'Look again',

@@ -13,7 +13,8 @@ return [
         'Type into a cell, or into several at once; paste a block; Ctrl+D fills down. What is typed is kept with Enter.',
     'add' => 'Add a row',
     'new_row' => 'A new row',
-    'new_about' => 'One SKU of :product. A value that it does not have yet is added with just the cell that the row needs.',
+    'new_about' =>
+        'One SKU of :product. A value that it does not have yet is added with just the cell that the row needs.',
     'look' => 'See what becomes of it',
     'plan' => 'What becomes of it',
     'make' => 'Add it',

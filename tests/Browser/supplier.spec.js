@@ -126,7 +126,9 @@ test('a SKU is taken out as a single item, and added to its product again', asyn
         [
             'product,name,axis Color,axis Size,sku,price,stock',
             ...['Moss', 'Clay'].flatMap((color) =>
-                ['S', 'M'].map((size) => `${own},Frost mitt ${stamp},${color},${size},${own}-${color[0]}${size},9.00,3`),
+                ['S', 'M'].map(
+                    (size) => `${own},Frost mitt ${stamp},${color},${size},${own}-${color[0]}${size},9.00,3`,
+                ),
             ),
         ].join('\n'),
     );

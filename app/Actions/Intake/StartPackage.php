@@ -72,15 +72,15 @@ final class StartPackage
                 );
             }
             if ($lacking !== []) {
-                $this->work->keepLibrary(
-                    new Change($user, null),
-                    self::class,
-                    function (Ledger $ledger) use ($package, $rows, $lacking): string {
-                        $this->library->add($ledger, $rows);
+                $this->work->keepLibrary(new Change($user, null), self::class, function (Ledger $ledger) use (
+                    $package,
+                    $rows,
+                    $lacking,
+                ): string {
+                    $this->library->add($ledger, $rows);
 
-                        return self::words($package, $lacking);
-                    },
-                );
+                    return self::words($package, $lacking);
+                });
             }
 
             return $sound === [] ? null : $this->begun($user, $package, $sound);

@@ -61,7 +61,9 @@ final class ExportCommand extends Command
                     JSON_THROW_ON_ERROR | JSON_UNESCAPED_SLASHES,
                 ),
             )
-            : $this->line("{$file}: " . count($products) . ' products, ' . $rows . ($isPackage ? ' pictures' : ' rows'));
+            : $this->line(
+                "{$file}: " . count($products) . ' products, ' . $rows . ($isPackage ? ' pictures' : ' rows'),
+            );
 
         return 0;
     }

@@ -18,7 +18,11 @@ final class DocumentTables
     {
         $product = new PortableColumn('product', 'Code of the product.', isRequired: true);
         $ofProduct = ['product' => ['products', 'code']];
-        $reach = new PortableColumn('reach', 'Where it holds: clauses of values by axis; one without any is all.', 'array');
+        $reach = new PortableColumn(
+            'reach',
+            'Where it holds: clauses of values by axis; one without any is all.',
+            'array',
+        );
 
         return [
             new PackageTable(

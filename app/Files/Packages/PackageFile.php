@@ -85,11 +85,7 @@ final class PackageFile
                 ),
             );
         }
-        $descriptor = json_decode(
-            self::entry($zip, PackageWriter::DESCRIPTOR, self::MOST_DESCRIPTOR) ?? '',
-            true,
-            16,
-        );
+        $descriptor = json_decode(self::entry($zip, PackageWriter::DESCRIPTOR, self::MOST_DESCRIPTOR) ?? '', true, 16);
         if (!is_array($descriptor) || ($descriptor['format'] ?? null) !== PackageWriter::FORMAT) {
             throw new PackageRefused("{$name} is no package of a catalog: its datapackage.json does not say so.");
         }

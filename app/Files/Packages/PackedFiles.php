@@ -77,16 +77,15 @@ final class PackedFiles
         fclose($this->documents);
         $resources = [];
         foreach ($this->tables as $table) {
-            $resources[] =
-                [
-                    'profile' => 'tabular-data-resource',
-                    'name' => $table->name,
-                    'path' => $table->path(),
-                    'description' => $table->description,
-                    'format' => 'csv',
-                    'mediatype' => 'text/csv',
-                    'encoding' => 'utf-8',
-                ] +
+            $resources[] = [
+                'profile' => 'tabular-data-resource',
+                'name' => $table->name,
+                'path' => $table->path(),
+                'description' => $table->description,
+                'format' => 'csv',
+                'mediatype' => 'text/csv',
+                'encoding' => 'utf-8',
+            ] +
                 $this->measured($this->file($table)) + ['schema' => $table->schema()];
         }
         $resources[] =

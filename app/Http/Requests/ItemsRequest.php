@@ -18,11 +18,7 @@ final class ItemsRequest extends ProductRequest
         return [
             'codes' => ['nullable', 'string', 'max:20000'],
             'items' => ['nullable', 'array', ListBound::ofTexts(self::MOST_ITEMS, 20)],
-            'values' => [
-                'nullable',
-                'array',
-                new ListBound(self::MOST_ITEMS, ListBound::ofTexts(self::MOST_AXES, 80)),
-            ],
+            'values' => ['nullable', 'array', new ListBound(self::MOST_ITEMS, ListBound::ofTexts(self::MOST_AXES, 80))],
             'sure' => self::YES,
         ];
     }

@@ -44,7 +44,11 @@ final class RowsRequest extends ProductRequest
             [$row, $product, $sku, $header, $was, $text] = array_pad(is_array($one) ? array_values($one) : [], 6, null);
             $field = is_string($header) ? Field::named($header) : null;
             if (
-                !is_int($row) || !is_int($product) || !is_int($sku) || !is_string($was) || !is_string($text) ||
+                !is_int($row) ||
+                !is_int($product) ||
+                !is_int($sku) ||
+                !is_string($was) ||
+                !is_string($text) ||
                 $field === null
             ) {
                 throw new Refusal('What was typed cannot be read. Load the page again.', RefusalKind::Unreadable);
@@ -91,7 +95,10 @@ final class RowsRequest extends ProductRequest
         return count($list) <= $most
             ? $list
             : throw new Refusal(
-                'These are ' . number_format(count($list)) . ' cells or rows; ' . number_format($most) .
+                'These are ' .
+                    number_format(count($list)) .
+                    ' cells or rows; ' .
+                    number_format($most) .
                     ' is the most at a time. Bring more as a sheet.',
                 RefusalKind::Impossible,
             );

@@ -87,9 +87,7 @@ final class PackageProducts
     {
         $found = [];
         foreach (
-            $this->read(
-                DB::table(self::TABLE)->where('batch_id', $batchId)->whereIn('batch_position', $batchPositions),
-            )
+            $this->read(DB::table(self::TABLE)->where('batch_id', $batchId)->whereIn('batch_position', $batchPositions))
             as $product
         ) {
             $found[$product->batchPosition ?? 0] = $product;

@@ -98,7 +98,8 @@ final readonly class PackageReading
         foreach ([$products, ...array_map(mb_strtoupper(...), $document->skuCodes())] as $code) {
             $other = $codes[$code] ?? null;
             if ($other !== null && ($other !== $own || $code === $products)) {
-                $double = "{$other}, another product of this package, has " .
+                $double =
+                    "{$other}, another product of this package, has " .
                     ($code === $products ? 'its code' : "{$code} too") .
                     '.';
             }

@@ -30,7 +30,11 @@ final readonly class PackageWork
      */
     public function advance(Package $package, float $seconds): bool
     {
-        return $this->going($package, microtime(true) + $seconds, fn(string $folder): string => $this->file($package, $folder));
+        return $this->going(
+            $package,
+            microtime(true) + $seconds,
+            fn(string $folder): string => $this->file($package, $folder),
+        );
     }
 
     /**

@@ -107,8 +107,7 @@ final readonly class SheetReading
         $known = [];
 
         return SheetJoin::recognized($tables, function (string $header) use ($columns, &$known): string {
-            return $known[$header] ??=
-                $columns->read([$header], [])[0]->field?->key() ?? Name::of($header)->folded;
+            return $known[$header] ??= $columns->read([$header], [])[0]->field?->key() ?? Name::of($header)->folded;
         });
     }
 
@@ -120,10 +119,7 @@ final readonly class SheetReading
     private static function notes(array $shown, array $hidden, ?SheetJoin $join): array
     {
         $read = [$shown[$join->base ?? 0] ?? '', ...$join?->names() ?? []];
-        $others = [
-            ...array_diff($shown, $read),
-            ...array_map(fn(string $name): string => "{$name} (hidden)", $hidden),
-        ];
+        $others = [...array_diff($shown, $read), ...array_map(fn(string $name): string => "{$name} (hidden)", $hidden)];
 
         return array_values(
             array_filter([$join?->inWords() ?? '', $others === [] ? '' : 'Not read: ' . implode(', ', $others)]),

@@ -144,10 +144,7 @@ final readonly class FollowDocument implements AsksCatalog, ProductChange
                 $offered[$sku->cell->key] = $sku->id;
             }
         }
-        $ids = array_map(
-            fn(Sku $sku): int => $byCode["{$sku->cell->key} " . mb_strtoupper($sku->code)] ?? 0,
-            $wanted,
-        );
+        $ids = array_map(fn(Sku $sku): int => $byCode["{$sku->cell->key} " . mb_strtoupper($sku->code)] ?? 0, $wanted);
         $met = array_flip($ids);
         foreach ($wanted as $at => $sku) {
             $id = $offered[$sku->cell->key] ?? 0;

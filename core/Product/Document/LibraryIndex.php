@@ -62,10 +62,7 @@ final readonly class LibraryIndex
                     $axes[$own->id]->named($value->label) === null ? $axes[$own->id]->with($value) : $axes[$own->id];
             }
         }
-        $views = array_filter(
-            $other->views->all,
-            fn(View $view): bool => $this->views->find($view->key) === null,
-        );
+        $views = array_filter($other->views->all, fn(View $view): bool => $this->views->find($view->key) === null);
 
         return new self(
             array_values($axes),
@@ -85,9 +82,7 @@ final readonly class LibraryIndex
     {
         return [
             ...$own,
-            ...array_values(
-                array_filter($others, fn(LibraryRef $ref): bool => self::named($own, $ref->name) === null),
-            ),
+            ...array_values(array_filter($others, fn(LibraryRef $ref): bool => self::named($own, $ref->name) === null)),
         ];
     }
 

@@ -26,7 +26,6 @@ use Core\Stock\StockChange;
  */
 final readonly class DetailCells
 {
-
     public function __construct(
         private Matrix $matrix,
         private Currency $currency,

@@ -90,8 +90,13 @@ final readonly class SheetJoin
      * @param  callable(string): string  $identify
      * @return list<int> none where it says nothing new
      */
-    private static function more(SheetTable $table, int $key, array $headers, bool $isOneToOne, callable $identify): array
-    {
+    private static function more(
+        SheetTable $table,
+        int $key,
+        array $headers,
+        bool $isOneToOne,
+        callable $identify,
+    ): array {
         $known = array_fill_keys(array_map($identify, $headers), true);
         $others = array_diff(array_keys($table->headers), [$key]);
         $new = array_filter(

@@ -81,7 +81,9 @@ final readonly class TypeInRows implements AsksCatalog, GrowsLibrary
             return 'Typed in rows: ' . implode(', ', $words);
         }
 
-        return ucfirst(implode('; ', array_map(fn(CellEdit $edit): string => $this->said($product, $edit), $this->edits)));
+        return ucfirst(
+            implode('; ', array_map(fn(CellEdit $edit): string => $this->said($product, $edit), $this->edits)),
+        );
     }
 
     private function said(Product $product, CellEdit $edit): string

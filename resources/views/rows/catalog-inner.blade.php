@@ -4,12 +4,10 @@
         @include('rows.columns', ['table' => $screen->table])
         @if ($canEdit)
             <button type="button" class="btn btn-plain" data-do="undo"
-                data-url="{{ $screen->address(null, 'catalog.rows.back', way: 'undo') }}"
-                @disabled($screen->undo === '')
+                data-url="{{ $screen->address(null, 'catalog.rows.back', way: 'undo') }}" @disabled($screen->undo === '')
                 title="{{ $screen->undo === '' ? __('rows.nothing_to_undo') : __('rows.undo', ['words' => $screen->undo]) }}">{{ __('parts.undo') }}</button>
             <button type="button" class="btn btn-plain" data-do="redo"
-                data-url="{{ $screen->address(null, 'catalog.rows.back', way: 'redo') }}"
-                @disabled($screen->redo === '')
+                data-url="{{ $screen->address(null, 'catalog.rows.back', way: 'redo') }}" @disabled($screen->redo === '')
                 title="{{ $screen->redo === '' ? __('rows.nothing_to_undo') : __('rows.redo', ['words' => $screen->redo]) }}">{{ __('parts.redo') }}</button>
         @endif
     </div>
@@ -30,8 +28,7 @@
                 href="{{ $screen->earlier() }}">{{ __('rows.earlier_products') }}</a>
         @endif
         @if ($screen->later() !== null)
-            <a class="btn btn-plain" rel="next"
-                href="{{ $screen->later() }}">{{ __('rows.later_products') }}</a>
+            <a class="btn btn-plain" rel="next" href="{{ $screen->later() }}">{{ __('rows.later_products') }}</a>
         @endif
     </nav>
 </div>

@@ -5,7 +5,8 @@
         <div class="field"><label for="row-field-{{ $at }}">{{ $field->label }}</label>
             <input class="form-control" id="row-field-{{ $at }}" name="{{ $field->header }}"
                 value="{{ $field->text }}" autocomplete="off" maxlength="200"
-                @if ($field->known !== []) list="row-known-{{ $at }}" @endif @if ($at === 0) autofocus @endif>
+                @if ($field->known !== []) list="row-known-{{ $at }}" @endif
+                @if ($at === 0) autofocus @endif>
             @if ($field->known !== [])
                 <datalist id="row-known-{{ $at }}">
                     @foreach ($field->known as $value)

@@ -12,19 +12,21 @@
         </thead>
         <tbody>
             @foreach ($table->rows as $at => $row)
-                <tr data-sku="{{ $row->skuId }}" data-product="{{ $row->productId }}"
-                    @class([
-                        'begins' => $row->isFirst,
-                        'is-retired' => $row->state === 'retired',
-                    ])>
+                <tr data-sku="{{ $row->skuId }}" data-product="{{ $row->productId }}" @class([
+                    'begins' => $row->isFirst,
+                    'is-retired' => $row->state === 'retired',
+                ])>
                     <th scope="row" class="number">{{ $row->number }}</th>
                     @foreach ($table->columns as $place => $column)
                         <td role="gridcell" tabindex="{{ $at === 0 && $place === 0 ? 0 : -1 }}"
                             data-row="{{ $at }}" data-column="{{ $place }}"
                             data-header="{{ $column->header() }}"
                             @if ($column->isAxis()) data-axis="1" @endif
-                            aria-readonly="{{ $column->isTyped() ? 'false' : 'true' }}"
-                            @class(['number' => $column->isFigure(), 'code' => $column->header() === 'sku'])>{{ $row->cells[$place] }}</td>
+                            aria-readonly="{{ $column->isTyped() ? 'false' : 'true' }}" @class([
+                                'number' => $column->isFigure(),
+                                'code' => $column->header() === 'sku',
+                            ])>
+                            {{ $row->cells[$place] }}</td>
                     @endforeach
                 </tr>
             @endforeach

@@ -23,14 +23,14 @@ function documentedState(Randomizer $random, LibraryIndex $library): ProductStat
 {
     $state = (new RandomProduct($random, $library))->state();
 
-    return $state->withDetails($state->details->with(['codePattern' => null]))->withSkus(array_map(fn(Sku $sku): Sku => $sku->numbered(null), $state->skus));
+    return $state
+        ->withDetails($state->details->with(['codePattern' => null]))
+        ->withSkus(array_map(fn(Sku $sku): Sku => $sku->numbered(null), $state->skus));
 }
 
 function productOfNothing(): Product
 {
-    return new Product(
-        new ProductState(new ProductDetails('New', 'RANDOM', Currency::of('EUR')), Matrix::of([])),
-    );
+    return new Product(new ProductState(new ProductDetails('New', 'RANDOM', Currency::of('EUR')), Matrix::of([])));
 }
 
 it('makes of nothing all that a document says, what sleeps too', function (int $seed): void {
@@ -61,9 +61,9 @@ it('brings a product that is there to what it says, and brought again changes no
     $library = RandomProduct::library($random);
     $own = documentedState($random, $library);
     $texts = ['name' => 'Another name', 'brand' => 'Another brand', 'basePrice' => null];
-    $other = $own->withDetails($own->details->with($texts))->withSkus(
-        array_map(fn(Sku $sku): Sku => $sku->counted(7), $own->skus),
-    );
+    $other = $own
+        ->withDetails($own->details->with($texts))
+        ->withSkus(array_map(fn(Sku $sku): Sku => $sku->counted(7), $own->skus));
     $read = ProductDocument::of($other, $library)->read($library);
     $change = new FollowDocument($read, 'Package');
     $changed = $change->on(new Product($own), new NoCatalog());
@@ -149,7 +149,17 @@ it('never breaks off on nonsense, but says what is amiss', function (int $seed):
     $random = Samples::random($seed);
     $library = RandomProduct::library($random);
     $json = ProductDocument::of(documentedState($random, $library), $library)->json;
-    $nonsense = ['null', '-1', '""', '[]', '{}', '"' . str_repeat('é', 300) . '"', '99999999999', 'true', '"01/02/2026"'];
+    $nonsense = [
+        'null',
+        '-1',
+        '""',
+        '[]',
+        '{}',
+        '"' . str_repeat('é', 300) . '"',
+        '99999999999',
+        'true',
+        '"01/02/2026"',
+    ];
     $refused = 0;
     for ($try = 0; $try < 60; $try++) {
         // One value of the document, whichever, is another.

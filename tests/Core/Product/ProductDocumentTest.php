@@ -175,10 +175,12 @@ it('knows what another library has beside its own', function (): void {
     );
     $other = new LibraryIndex(
         [
-            new IndexedAxis(-1, 'COLOR', Core\Matrix\AxisKind::Other, values: [
-                new Value(-2, 'moss', 'M'),
-                new Value(-3, 'Clay', 'CLAY'),
-            ]),
+            new IndexedAxis(
+                -1,
+                'COLOR',
+                Core\Matrix\AxisKind::Other,
+                values: [new Value(-2, 'moss', 'M'), new Value(-3, 'Clay', 'CLAY')],
+            ),
             new IndexedAxis(-4, 'Size', Core\Matrix\AxisKind::Size),
         ],
         new Views([new Core\Gallery\View('sole', 'sole', Core\Gallery\Showing::Goods)]),

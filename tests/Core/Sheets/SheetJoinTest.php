@@ -32,29 +32,29 @@ it('joins products to SKUs through the sheet that says which belong together, in
         fn(array $cells): array => array_combine(array_map(mb_strtolower(...), $join->headers), $join->row($cells)),
         array_slice($base, 1),
     );
-    expect(array_map(fn(array $row): array => [mb_strtoupper($row['sku']), $row['name'], $row['brand'], $row['price']], $rows))->toBe([
-        ['H-1', 'Storm hood', 'Mill', '19'],
-        ['H-2', 'Storm hood', 'Mill', '19'],
-        ['M-1', 'Mitt', '', '9'],
-    ]);
-})->with([
-    [['Products', 'SKUs', 'Links']],
-    [['Links', 'Products', 'SKUs']],
-    [['SKUs', 'Links', 'Products']],
-]);
+    expect(
+        array_map(
+            fn(array $row): array => [mb_strtoupper($row['sku']), $row['name'], $row['brand'], $row['price']],
+            $rows,
+        ),
+    )->toBe([['H-1', 'Storm hood', 'Mill', '19'], ['H-2', 'Storm hood', 'Mill', '19'], ['M-1', 'Mitt', '', '9']]);
+})->with([[['Products', 'SKUs', 'Links']], [['Links', 'Products', 'SKUs']], [['SKUs', 'Links', 'Products']]]);
 
-it('lets a sheet of products say what is said of products, and one of the same SKUs only what is new', function (): void {
-    $skus = [['product', 'sku', 'name'], ['HOOD', 'H-1', 'Storm hood S'], ['HOOD', 'H-2', 'Storm hood M']];
-    $join = joinOf(['SKUs' => $skus, 'Products' => PRODUCTS_SHEET]);
-    expect($join->headers)->toBe(['product', 'sku', 'name (not read)', 'Name', 'Brand']);
+it(
+    'lets a sheet of products say what is said of products, and one of the same SKUs only what is new',
+    function (): void {
+        $skus = [['product', 'sku', 'name'], ['HOOD', 'H-1', 'Storm hood S'], ['HOOD', 'H-2', 'Storm hood M']];
+        $join = joinOf(['SKUs' => $skus, 'Products' => PRODUCTS_SHEET]);
+        expect($join->headers)->toBe(['product', 'sku', 'name (not read)', 'Name', 'Brand']);
 
-    $stock = [['sku', 'name', 'stock'], ['H-1', 'other', '3'], ['H-2', 'other', '4']];
-    $join = joinOf(['SKUs' => $skus, 'Stock' => $stock]);
-    expect($join->headers)
-        ->toBe(['product', 'sku', 'name', 'stock'])
-        ->and($join->row(['HOOD', 'H-2', 'Storm hood M']))
-        ->toBe(['HOOD', 'H-2', 'Storm hood M', '4']);
-});
+        $stock = [['sku', 'name', 'stock'], ['H-1', 'other', '3'], ['H-2', 'other', '4']];
+        $join = joinOf(['SKUs' => $skus, 'Stock' => $stock]);
+        expect($join->headers)
+            ->toBe(['product', 'sku', 'name', 'stock'])
+            ->and($join->row(['HOOD', 'H-2', 'Storm hood M']))
+            ->toBe(['HOOD', 'H-2', 'Storm hood M', '4']);
+    },
+);
 
 it('joins nothing that does not belong together', function (array $sheets): void {
     expect(joinOf($sheets))->toBeNull();
@@ -65,7 +65,9 @@ it('joins nothing that does not belong together', function (array $sheets): void
     'a key that is there twice' => [['SKUs' => SKUS_SHEET, 'Stock' => [['sku', 'stock'], ['H-1', '1'], ['H-1', '2']]]],
     'a key that is empty' => [['SKUs' => SKUS_SHEET, 'Stock' => [['sku', 'stock'], ['H-1', '1'], ['', '2']]]],
     'an empty sheet' => [['SKUs' => SKUS_SHEET, 'Empty' => [[]]]],
-    'another header for the key' => [['SKUs' => SKUS_SHEET, 'Stock' => [['shelf', 'stock'], ['H-1', '1'], ['H-2', '2']]]],
+    'another header for the key' => [
+        ['SKUs' => SKUS_SHEET, 'Stock' => [['shelf', 'stock'], ['H-1', '1'], ['H-2', '2']]],
+    ],
 ]);
 
 it('leaves empty what a joined sheet does not say of a row, and reads short rows', function (): void {

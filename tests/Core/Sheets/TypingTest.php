@@ -74,7 +74,10 @@ it('changes nothing where a cell is typed as it is, whichever it is', function (
         $fields = array_values(array_filter(WrittenSheet::of($product)->fields, EditedRows::isTyped(...)));
         for ($try = 0; $try < 6; $try++) {
             $edits = [];
-            foreach (array_slice($random->shuffleArray(array_keys($lines)), 0, $random->getInt(1, 3)) as $at => $skuId) {
+            foreach (
+                array_slice($random->shuffleArray(array_keys($lines)), 0, $random->getInt(1, 3))
+                as $at => $skuId
+            ) {
                 foreach (array_slice($random->shuffleArray($fields), 0, $random->getInt(1, 4)) as $field) {
                     // What is said of the whole product stands in its first row.
                     $line = $field->isOfProduct() ? array_values($lines)[0] : $lines[$skuId];
@@ -82,9 +85,14 @@ it('changes nothing where a cell is typed as it is, whichever it is', function (
                     $edits[] = new CellEdit($at + 1, $line->sku->id, $field, $text, $text);
                 }
             }
-            $headers = implode(', ', array_map(fn(CellEdit $edit): string => "{$edit->skuId} {$edit->field->header()}", $edits));
+            $headers = implode(
+                ', ',
+                array_map(fn(CellEdit $edit): string => "{$edit->skuId} {$edit->field->header()}", $edits),
+            );
             $changed = (new TypeInRows($edits, $terms))->on($product, $catalog);
-            expect(Difference::between($product->state, $changed->state)->isNone())->toBeTrue("seed {$seed}: {$headers}");
+            expect(Difference::between($product->state, $changed->state)->isNone())->toBeTrue(
+                "seed {$seed}: {$headers}",
+            );
         }
     }
 });
@@ -112,7 +120,10 @@ it('changes the cell that is typed, and no other number of any SKU', function ()
             $after = (new TypeInRows([$edit], $terms))->on($product, $catalog)->state;
             foreach ($after->skus as $at => $own) {
                 $before = $product->state->skus[$at];
-                expect($read($own))->toBe($own->id === $sku->id ? $text : $read($before), "seed {$seed}, {$kind->value}");
+                expect($read($own))->toBe(
+                    $own->id === $sku->id ? $text : $read($before),
+                    "seed {$seed}, {$kind->value}",
+                );
                 expect([$own->id, $own->cell->key])->toBe([$before->id, $before->cell->key]);
             }
             expect($after->details->basePrice?->shown())->toBe($product->state->details->basePrice?->shown());
@@ -153,7 +164,13 @@ it('refuses what cannot be typed, with its row, and what somebody else has chang
         'product is not typed here',
     ],
     'a price that is none' => [
-        fn(Sku $sku): CellEdit => new CellEdit(7, $sku->id, Field::of(FieldKind::Price), $sku->price?->shown() ?? '', 'dear'),
+        fn(Sku $sku): CellEdit => new CellEdit(
+            7,
+            $sku->id,
+            Field::of(FieldKind::Price),
+            $sku->price?->shown() ?? '',
+            'dear',
+        ),
         'Row 7, price',
     ],
     'what is otherwise by now' => [
@@ -167,11 +184,15 @@ it('proposes the cells that a row with a new value needs, and just these', funct
     $sku = array_values($product->made)[0];
     $row = ['sku' => 'ADDED-1', 'weight g' => '120'];
     foreach ($product->matrix->axes as $at => $axis) {
-        $row["axis {$axis->name}"] = $at === 0 ? 'Quite another one' : $product->matrix->choice($sku->cell)[$axis->name];
+        $row["axis {$axis->name}"] =
+            $at === 0 ? 'Quite another one' : $product->matrix->choice($sku->cell)[$axis->name];
     }
     $follow = new FollowSheet(NewRows::of($product, [$row]), $terms, 'Rows');
     $read = $follow->read($product, $catalog);
-    expect($read->problems)->toBe([])->and($read->named[0]->newValues())->toBe(['Quite another one']);
+    expect($read->problems)
+        ->toBe([])
+        ->and($read->named[0]->newValues())
+        ->toBe(['Quite another one']);
     $after = $follow->become($product, $catalog, $read)->state;
     $new = array_values(array_filter($after->skus, fn(Sku $one): bool => $one->id === 0));
     expect(count($new))

@@ -120,8 +120,13 @@ it('is dropped on the intake, looked at, imported as one, and taken back as one'
     $ines = Shop::person(Right::Edit, 'Ines');
     $drop = Dropped::files($ines, ['spring.zip' => $path]);
     $package = Package::query()->sole();
-    expect($package->state)->toBe(PackageState::Ready)->and(Product::query()->exists())->toBeFalse();
-    $this->be($ines)->get("/intake/{$drop->id}")->assertRedirect(route('package', $package));
+    expect($package->state)
+        ->toBe(PackageState::Ready)
+        ->and(Product::query()->exists())
+        ->toBeFalse();
+    $this->be($ines)
+        ->get("/intake/{$drop->id}")
+        ->assertRedirect(route('package', $package));
     $this->get(route('package', $package))
         ->assertOk()
         ->assertSee('spring.zip')
@@ -131,7 +136,10 @@ it('is dropped on the intake, looked at, imported as one, and taken back as one'
     $this->get('/intake')->assertOk()->assertSee('spring.zip');
 
     $this->post(route('package.import', $package))->assertRedirect();
-    expect(Product::query()->standing()->sole()->code)->toBe('SMOCK')->and(packagedProducts())->toBe($said);
+    expect(Product::query()->standing()->sole()->code)
+        ->toBe('SMOCK')
+        ->and(packagedProducts())
+        ->toBe($said);
     $this->get(route('package', $package))->assertOk()->assertSee('Same')->assertDontSee('Import 1 product');
 
     $batch = App\Models\Batch::query()->sole();

@@ -408,8 +408,9 @@ it('takes SKUs out as single items with all that is theirs, and brings them back
         ->post(route('take-out.plan', $shop->product), ['selected' => $selected])
         ->assertOk()
         ->assertSee('Potting smock Moss, S');
-    $this->post(route('take-out', $shop->product), ['selected' => $selected])
-        ->assertRedirect(route('board', $shop->product));
+    $this->post(route('take-out', $shop->product), ['selected' => $selected])->assertRedirect(
+        route('board', $shop->product),
+    );
 
     $item = core('SMOCK-MOSS-S');
     expect(skusOf($item)['SMOCK-MOSS-S'])
@@ -455,40 +456,45 @@ it('takes out neither all SKUs nor those that share their stock', function (): v
         ->assertStatus(422)
         ->assertSee('These are all SKUs of Potting smock');
     app(App\Actions\Skus\SetCounting::class)->run($shop->change(), Core\Details\Counting::Pictures);
-    $this->post(route('take-out.plan', $shop->product), ['selected' => $shop->token(['Color' => 'Moss', 'Size' => 'S'])])
+    $this->post(route('take-out.plan', $shop->product), [
+        'selected' => $shop->token(['Color' => 'Moss', 'Size' => 'S']),
+    ])
         ->assertStatus(422)
         ->assertSee('Count it for each SKU first');
 });
 
-it('combines all that are sure as one batch, undone as one, redone, and what refuses stays proposed', function (): void {
-    $user = aprons();
-    $rows = ["product,name,sku,base price"];
-    foreach (['hood' => 'HD', 'mitt' => 'MT', 'scarf' => 'SC'] as $name => $code) {
-        foreach (['Moss', 'Clay'] as $color) {
-            $short = strtoupper(substr($color, 0, 2));
-            $rows[] = "{$code}-{$short},Storm {$name} {$color},{$code}-{$short},9.00";
+it(
+    'combines all that are sure as one batch, undone as one, redone, and what refuses stays proposed',
+    function (): void {
+        $user = aprons();
+        $rows = ['product,name,sku,base price'];
+        foreach (['hood' => 'HD', 'mitt' => 'MT', 'scarf' => 'SC'] as $name => $code) {
+            foreach (['Moss', 'Clay'] as $color) {
+                $short = strtoupper(substr($color, 0, 2));
+                $rows[] = "{$code}-{$short},Storm {$name} {$color},{$code}-{$short},9.00";
+            }
         }
-    }
-    Sheets::imported($user, Sheets::vetted($user, implode("\n", $rows) . "\n", 'more.csv'));
-    Shop::open('MT');
-    $before = documents();
-    $this->actingAs($user)->post(route('combine.sure'))->assertRedirect();
-    $batch = App\Models\Batch::query()->latest('id')->firstOrFail();
-    while (app(BatchRunner::class)->advance($batch->id, 600)) {
-        // Until nothing is left.
-    }
-    expect(array_keys(array_diff_key(documents(), $before)))
-        ->toBe(['AP', 'HD', 'SC'])
-        ->and(DB::table('batch_products')->where('batch_id', $batch->id)->where('state', 'refused')->value('words'))
-        ->toContain('MT is the code of');
-    $this->get(route('batch', $batch))->assertOk()->assertSee('Put single items together into 4 products');
-
-    $made = documents();
-    foreach (['undo' => $before, 'redo' => $made, ' undo' => $before] as $way => $state) {
-        $this->post(route('batch.steer', [$batch, trim($way)]))->assertRedirect();
+        Sheets::imported($user, Sheets::vetted($user, implode("\n", $rows) . "\n", 'more.csv'));
+        Shop::open('MT');
+        $before = documents();
+        $this->actingAs($user)->post(route('combine.sure'))->assertRedirect();
+        $batch = App\Models\Batch::query()->latest('id')->firstOrFail();
         while (app(BatchRunner::class)->advance($batch->id, 600)) {
             // Until nothing is left.
         }
-        expect(documents())->toBe($state);
-    }
-});
+        expect(array_keys(array_diff_key(documents(), $before)))
+            ->toBe(['AP', 'HD', 'SC'])
+            ->and(DB::table('batch_products')->where('batch_id', $batch->id)->where('state', 'refused')->value('words'))
+            ->toContain('MT is the code of');
+        $this->get(route('batch', $batch))->assertOk()->assertSee('Put single items together into 4 products');
+
+        $made = documents();
+        foreach (['undo' => $before, 'redo' => $made, ' undo' => $before] as $way => $state) {
+            $this->post(route('batch.steer', [$batch, trim($way)]))->assertRedirect();
+            while (app(BatchRunner::class)->advance($batch->id, 600)) {
+                // Until nothing is left.
+            }
+            expect(documents())->toBe($state);
+        }
+    },
+);

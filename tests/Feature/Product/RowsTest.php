@@ -33,7 +33,8 @@ it('shows a row for each SKU, in the columns that a person chose', function (): 
 it('types into cells of one product: kept at once, in the history in words, undone as one', function (): void {
     $shop = Shop::stocked();
     $before = $shop->state();
-    $this->be($shop->user)->withHeader('HX-Request', 'true')
+    $this->be($shop->user)
+        ->withHeader('HX-Request', 'true')
         ->post(route('rows.type', $shop->product), [
             'page' => 'rows',
             'edits' => json_encode([
@@ -67,7 +68,8 @@ it('keeps nothing where one cell cannot be, and says which', function (
 ): void {
     $shop = Shop::stocked();
     $before = $shop->state();
-    $this->be($shop->user)->withHeader('HX-Request', 'true')
+    $this->be($shop->user)
+        ->withHeader('HX-Request', 'true')
         ->post(route('rows.type', $shop->product), [
             'page' => 'rows',
             'edits' => json_encode([
@@ -97,7 +99,8 @@ it('types into several products together, and takes that back together', functio
         typedCell($shop, ['Color' => 'Moss', 'Size' => 'S'], 'stock', '10', '4'),
         typedCell($other, ['Size' => 'S'], 'stock', '', '6'),
     ];
-    $this->be($shop->user)->withHeader('HX-Request', 'true')
+    $this->be($shop->user)
+        ->withHeader('HX-Request', 'true')
         ->post(route('catalog.rows.type', ['q' => 'smock']), ['edits' => json_encode($edits)])
         ->assertOk();
     expect($shop->sku(['Color' => 'Moss', 'Size' => 'S'])->stock)
@@ -127,7 +130,8 @@ it('changes no product where one of several refuses', function (): void {
         typedCell($shop, ['Color' => 'Moss', 'Size' => 'S'], 'stock', '10', '4'),
         typedCell($other, ['Size' => 'S'], 'stock', '', 'many'),
     ];
-    $this->be($shop->user)->withHeader('HX-Request', 'true')
+    $this->be($shop->user)
+        ->withHeader('HX-Request', 'true')
         ->post(route('catalog.rows.type'), ['edits' => json_encode($edits)])
         ->assertStatus(422);
     expect([$shop->state(), $other->state()])->toBe($before);
@@ -148,7 +152,8 @@ it('keeps once what is sent twice with one token', function (): void {
 it('adds a row with a new value: shown before, just the cell it needs, undone in one', function (): void {
     $shop = Shop::stocked();
     $before = $shop->state();
-    $this->be($shop->user)->withHeader('HX-Request', 'true')
+    $this->be($shop->user)
+        ->withHeader('HX-Request', 'true')
         ->get(route('rows.new', [$shop->product, 'like' => $shop->sku(['Color' => 'Clay', 'Size' => 'M'])->id]))
         ->assertOk()
         ->assertSee('value="Clay"', false);
@@ -174,7 +179,8 @@ it('adds a row with a new value: shown before, just the cell it needs, undone in
 
 it('says why a row cannot be added', function (array $row, string $words): void {
     $shop = Shop::stocked();
-    $this->be($shop->user)->withHeader('HX-Request', 'true')
+    $this->be($shop->user)
+        ->withHeader('HX-Request', 'true')
         ->post(route('rows.plan', $shop->product), ['rows' => json_encode([$row])])
         ->assertStatus(422)
         ->assertSee($words);
@@ -206,8 +212,13 @@ it('is typed into by those alone who may edit', function (): void {
 it('refuses nonsense in words', function (mixed $edits): void {
     $shop = Shop::stocked();
     $before = $shop->state();
-    $status = $this->be($shop->user)->post(route('rows.type', $shop->product), ['edits' => $edits])->status();
-    expect($status)->toBeIn([302, 422])->and($shop->state())->toBe($before);
+    $status = $this->be($shop->user)
+        ->post(route('rows.type', $shop->product), ['edits' => $edits])
+        ->status();
+    expect($status)
+        ->toBeIn([302, 422])
+        ->and($shop->state())
+        ->toBe($before);
 })->with([
     'nothing' => [''],
     'no JSON' => ['{'],
@@ -225,7 +236,10 @@ it('shows three hundred rows at a time, and asks no more for many than for few',
     $few = Shop::open('FEW');
     $few->axes(['Size' => 'S, M']);
     $many = Shop::open('MANY');
-    $many->axes(['Color' => implode(', ', array_map(fn(int $at): string => "Tone {$at}", range(1, 20))), 'Number' => implode(', ', range(1, 20))]);
+    $many->axes([
+        'Color' => implode(', ', array_map(fn(int $at): string => "Tone {$at}", range(1, 20))),
+        'Number' => implode(', ', range(1, 20)),
+    ]);
     $queries = function (Shop $shop): int {
         DB::enableQueryLog();
         DB::flushQueryLog();
@@ -235,11 +249,10 @@ it('shows three hundred rows at a time, and asks no more for many than for few',
     };
     $queries($few);
     $ofFew = $queries($few);
-    expect($queries($many))
-        ->toBe($ofFew)
-        ->and($ofFew)
-        ->toBeLessThan(25);
-    $this->get(route('rows', $many->product))->assertSee('Later rows')->assertDontSee('<th scope="row" class="number">301<', false);
+    expect($queries($many))->toBe($ofFew)->and($ofFew)->toBeLessThan(25);
+    $this->get(route('rows', $many->product))
+        ->assertSee('Later rows')
+        ->assertDontSee('<th scope="row" class="number">301<', false);
     $this->get(route('rows', [$many->product, 'from' => 300]))
         ->assertSee('<th scope="row" class="number">301<', false)
         ->assertSee('Earlier rows');

@@ -162,7 +162,11 @@ it('joins the sheets of a workbook of another program: products, SKUs, and which
     Queue::fake();
     $shop = Shop::stocked();
     $path = writtenElsewhere("range.{$ending}", [
-        'rows' => [['Artikelnummer', 'Bezeichnung', 'Marke'], ['HOOD', 'Storm hood', 'Thrumbury'], ['MITT', 'Mitt', '']],
+        'rows' => [
+            ['Artikelnummer', 'Bezeichnung', 'Marke'],
+            ['HOOD', 'Storm hood', 'Thrumbury'],
+            ['MITT', 'Mitt', ''],
+        ],
         'more' => [
             'Items' => [
                 ['SKU', 'Farbe', 'Größe', 'Preis', 'Bestand'],
@@ -185,6 +189,8 @@ it('joins the sheets of a workbook of another program: products, SKUs, and which
         ->toBe('Storm hood')
         ->and($made->brand)
         ->toBe('Thrumbury')
-        ->and(Illuminate\Support\Facades\DB::table('skus')->where('product_id', $made->id)->pluck('stock', 'code')->all())
+        ->and(
+            Illuminate\Support\Facades\DB::table('skus')->where('product_id', $made->id)->pluck('stock', 'code')->all(),
+        )
         ->toBe(['H-1' => 3, 'H-2' => 4]);
 })->with(['xlsx', 'ods']);

@@ -103,9 +103,7 @@ final readonly class PackageScreen
     /** @return list<SheetSum> products by what becomes of them */
     public function sums(): array
     {
-        $sums = [
-            new SheetSum(__('packages.all_products'), array_sum($this->counts), [], $this->verdict === null),
-        ];
+        $sums = [new SheetSum(__('packages.all_products'), array_sum($this->counts), [], $this->verdict === null)];
         foreach (SheetVerdict::cases() as $verdict) {
             $count = $this->counts[$verdict->value] ?? 0;
             if ($count > 0) {

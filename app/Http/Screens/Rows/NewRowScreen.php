@@ -60,9 +60,7 @@ final readonly class NewRowScreen
 
     public static function planned(ProductVerdict $verdict): self
     {
-        $made = count(
-            array_filter($verdict->rows, fn(RowVerdict $row): bool => $row->verdict === SheetVerdict::Fresh),
-        );
+        $made = count(array_filter($verdict->rows, fn(RowVerdict $row): bool => $row->verdict === SheetVerdict::Fresh));
         $changed = count(
             array_filter($verdict->rows, fn(RowVerdict $row): bool => $row->verdict === SheetVerdict::Changed),
         );

@@ -48,9 +48,8 @@ final readonly class RowsTable
      */
     public function __construct(array $products, ?array $chosen, int $from = 0)
     {
-        $fields = SheetColumns::of(
-            array_map(fn(LoadedProduct $loaded): int => $loaded->product->id, $products),
-        )->fields;
+        $fields = SheetColumns::of(array_map(fn(LoadedProduct $loaded): int => $loaded->product->id, $products))
+            ->fields;
         $this->all = array_map(fn(Field $field): RowColumn => new RowColumn($field), $fields);
         $isSeveral = count($products) > 1;
         $this->columns = array_values(

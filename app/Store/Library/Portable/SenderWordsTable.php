@@ -101,8 +101,7 @@ final class SenderWordsTable implements PortableTable
                         ? null
                         : $values[LibraryKeys::valueKey($row->text('axis'), $value)] ??
                             throw $row->amiss('value', "there is no value {$value}"),
-                'view' =>
-                    $view === '' ? null : $views[$view] ?? throw $row->amiss('view', "there is no view {$view}"),
+                'view' => $view === '' ? null : $views[$view] ?? throw $row->amiss('view', "there is no view {$view}"),
             ]);
         }
     }

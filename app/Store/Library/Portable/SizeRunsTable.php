@@ -46,10 +46,7 @@ final class SizeRunsTable implements PortableTable
             ->orderBy('size_runs.id')
             ->get(['size_runs.*', 'axes.name as axis']);
         foreach ($runs as $row) {
-            $values = array_map(
-                fn(string $id): string => $names[(int) $id] ?? '',
-                LibraryKeys::read($row->value_ids),
-            );
+            $values = array_map(fn(string $id): string => $names[(int) $id] ?? '', LibraryKeys::read($row->value_ids));
             yield [
                 $row->axis,
                 $row->name,
@@ -102,8 +99,7 @@ final class SizeRunsTable implements PortableTable
                 $row->texts('values'),
             );
             $ledger->insert('size_runs', [
-                'axis_id' =>
-                    $axes[LibraryKeys::folded($axis)] ?? throw $row->amiss('axis', "there is no axis {$axis}"),
+                'axis_id' => $axes[LibraryKeys::folded($axis)] ?? throw $row->amiss('axis', "there is no axis {$axis}"),
                 'name' => $name->shown,
                 'folded' => $name->folded,
                 'value_ids' => json_encode($ids, JSON_THROW_ON_ERROR),
