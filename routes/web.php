@@ -198,7 +198,7 @@ Route::middleware([
             Route::post('/layout/fold', [MatrixController::class, 'fold'])->name('layout.fold');
             Route::get('/sheet.csv', [ExportController::class, 'sheet'])
                 ->middleware('at-once:heavy,1')
-                ->name('sheet');
+                ->name('product.sheet');
             Route::get('/product.jsonld', [ExportController::class, 'jsonLd'])
                 ->middleware('at-once:heavy,1')
                 ->name('json-ld');

@@ -6,6 +6,7 @@ return [
     'as_rows' => 'As rows',
     'of_products' => 'Rows of :count product|Rows of :count products',
     'number' => 'Row',
+    'product' => 'Product',
     'columns' => 'Columns',
     'show_these' => 'Show these',
     'grid' => 'SKUs as rows',

@@ -10,6 +10,7 @@ use Core\Gallery\Roles\Role;
 use Core\Product\Product;
 use Core\Product\SkuField;
 use Core\Product\SkuFields;
+use Core\Reach\Reach;
 use Core\Sheets\Columns\FactColumn;
 use Core\Sheets\Columns\Field;
 use Core\Sheets\Columns\FieldKind;
@@ -107,11 +108,14 @@ final readonly class SheetColumns
         return array_map(fn(Field $field): string => $field->header(), $this->fields);
     }
 
-    /** @return iterable<list<string>> */
-    public function rows(Product $product): iterable
+    /**
+     * @param  ?Reach  $only  the cells that are wanted; null for all
+     * @return iterable<list<string>>
+     */
+    public function rows(Product $product, ?Reach $only = null): iterable
     {
         $writer = new CellWriter($product);
-        foreach (SheetLines::of($product) as $line) {
+        foreach (SheetLines::of($product, $only) as $line) {
             yield array_map(fn(Field $field): string => SafeCell::write($writer->text($field, $line)), $this->fields);
         }
     }

@@ -21,10 +21,13 @@ use Symfony\Component\HttpFoundation\StreamedResponse;
 
 final class ExportController
 {
+    /** A product, or what is selected on its board. */
     public function sheet(ProductRequest $request, SheetExport $export): StreamedResponse
     {
+        $selection = $request->selectedKey() === '' ? null : $request->selection();
+
         return response()->streamDownload(
-            fn() => $export->csv($request->product(), 'php://output'),
+            fn() => $export->csv($request->product(), 'php://output', $selection),
             $request->product()->code . '.csv',
             ['Content-Type' => 'text/csv; charset=UTF-8'],
         );

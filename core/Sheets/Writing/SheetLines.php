@@ -7,12 +7,16 @@ namespace Core\Sheets\Writing;
 use Core\Matrix\Combination;
 use Core\Product\Product;
 use Core\Product\Sku;
+use Core\Reach\Reach;
 
 /** The rows of a product in the flat sheet: one for each SKU and each cell that is left out, in the product's order. */
 final class SheetLines
 {
-    /** @return iterable<SheetLine> a product that has no SKU yet has one as well */
-    public static function of(Product $product): iterable
+    /**
+     * @param  ?Reach  $only  the cells that are wanted; null for all
+     * @return iterable<SheetLine> a product that has no SKU yet has one as well, where all are wanted
+     */
+    public static function of(Product $product, ?Reach $only = null): iterable
     {
         $retired = self::retired($product);
         $isFirst = true;
@@ -21,14 +25,14 @@ final class SheetLines
         foreach ($product->matrix->inOrder($product->matrix->combinations()) as $cell) {
             $sku = $product->made[$cell->key] ?? ($retired[$cell->key] ?? null);
             $isLeftOut = !$product->matrix->isOffered($cell);
-            if ($sku === null && !$isLeftOut) {
+            if (($sku === null && !$isLeftOut) || $only?->covers($cell) === false) {
                 continue;
             }
             yield new SheetLine($cell, $sku, $isLeftOut ? 'left out' : $sku->state->value ?? '', $isFirst, $pools);
             $isFirst = false;
             $pools += $sku?->isMade() === true ? [$product->source($sku) => true] : [];
         }
-        if ($isFirst) {
+        if ($isFirst && $only === null) {
             yield new SheetLine(Combination::of([]), null, '');
         }
     }

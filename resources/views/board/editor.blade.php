@@ -15,6 +15,8 @@
                             data-verb="POST">{{ __('combine.take_out_menu') }}</button>
                         <button type="button"
                             data-go="{{ route('cards', $product) }}">{{ __('cards.slate_cards') }}</button>
+                        <button type="button"
+                            data-go="{{ route('product.sheet', $product) }}">{{ __('sheets.as_a_sheet') }}</button>
                         <button type="button" data-post="{{ route('opening', $product) }}"
                             title="{{ __('board.shoppers_see_the_selected_sku_first') }}">{{ __('board.opens_with_this_sku') }}</button>
                     </div>
@@ -56,6 +58,8 @@
                         <button type="button" data-dialog="{{ route('counting.plan', $product) }}"
                             data-verb="POST">{{ __('board.count_for') }}</button>
                     @endif
+                    <button type="button"
+                        data-go="{{ route('product.sheet', $product) }}">{{ __('sheets.as_a_sheet') }}</button>
                     @foreach ($board->lens->details() as $detail)
                         <button type="button" data-dialog="{{ route('details.part', $product) }}" data-verb="POST"
                             data-with="{{ json_encode(['detail' => $detail->value]) }}">{{ $detail->label() }}…</button>

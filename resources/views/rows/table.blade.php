@@ -5,6 +5,9 @@
         <thead>
             <tr>
                 <th scope="col" class="number">{{ __('rows.number') }}</th>
+                @if ($table->isOfSeveral)
+                    <th scope="col" class="rows-name">{{ __('rows.product') }}</th>
+                @endif
                 @foreach ($table->columns as $column)
                     <th scope="col" @class(['number' => $column->isFigure()])>{{ $column->label() }}</th>
                 @endforeach
@@ -17,6 +20,16 @@
                     'is-retired' => $row->state === 'retired',
                 ])>
                     <th scope="row" class="number">{{ $row->number }}</th>
+                    @if ($table->isOfSeveral)
+                        <th scope="row" class="rows-name">
+                            @if ($row->isFirst)
+                                <a href="{{ route('rows', $row->code) }}"><b>{{ $row->code }}</b></a>
+                            @else
+                                <b>{{ $row->code }}</b>
+                            @endif
+                            {{ $row->combination }}
+                        </th>
+                    @endif
                     @foreach ($table->columns as $place => $column)
                         <td role="gridcell" tabindex="{{ $at === 0 && $place === 0 ? 0 : -1 }}"
                             data-row="{{ $at }}" data-column="{{ $place }}"

@@ -11,6 +11,8 @@ use Core\Product\Difference\DifferenceWording;
 use Core\Product\Product;
 use Core\Product\ProductDetails;
 use Core\Product\ProductState;
+use Core\Reach\Clause;
+use Core\Reach\Reach;
 use Core\Sheets\FollowSheet;
 use Core\Sheets\Reading\SheetTerms;
 use Random\Engine\Mt19937;
@@ -91,6 +93,31 @@ it('changes nothing where it is brought back to where it was written', function 
         expect($said)->toBe([], "seed {$seed}");
         expect($difference->isNone())->toBeTrue("seed {$seed}");
     }
+});
+
+it('changes nothing where a part of it is brought back', function (): void {
+    $rows = 0;
+    foreach (Seeds::upTo(150) as $seed) {
+        $random = new Randomizer(new Mt19937($seed));
+        $library = RandomProduct::library($random);
+        $product = new Product((new RandomProduct($random, $library))->state());
+        if (isOnOfferWhereLeftOut($product)) {
+            continue;
+        }
+        $cells = array_filter($product->matrix->combinations(), fn(): bool => $random->getInt(0, 2) === 0);
+        $part = WrittenSheet::of($product, Reach::of(...array_map(Clause::at(...), array_values($cells))));
+        $rows += count($part->rows);
+        if ($part->rows === []) {
+            continue;
+        }
+        $terms = new SheetTerms(WrittenSheet::shelf($product->state), $library->views, isOurs: true);
+        $read = (new FollowSheet($part, $terms, 'Sheet'))->read($product, WrittenSheet::catalog($library));
+        $difference = Difference::between($product->state, $read->wanted);
+        $said = array_map(fn($remark): string => $remark->words, (new DifferenceWording())->remarks($difference));
+        expect($read->problems)->toBe([], "seed {$seed}");
+        expect($said)->toBe([], "seed {$seed}");
+    }
+    expect($rows)->toBeGreaterThan(20);
 });
 
 it('makes a product that answers the same where there is none', function (): void {

@@ -16,6 +16,7 @@ use Core\Product\Document\LibraryIndex;
 use Core\Product\Product;
 use Core\Product\ProductState;
 use Core\Product\SkuFields;
+use Core\Reach\Reach;
 use Core\Sheets\Columns\FactColumn;
 use Core\Sheets\Columns\Field;
 use Core\Sheets\Columns\FieldKind;
@@ -31,7 +32,8 @@ use Tests\Core\Changes\NoCatalog;
 /** A product as the flat sheet writes it, to be read again. */
 final class WrittenSheet
 {
-    public static function of(Product $product): GivenProduct
+    /** @param  ?Reach  $only  the cells that are wanted; null for all */
+    public static function of(Product $product, ?Reach $only = null): GivenProduct
     {
         $axes = array_map(fn(Axis $axis): string => $axis->name, $product->matrix->axes);
         $details = array_filter(
@@ -63,7 +65,7 @@ final class WrittenSheet
         ];
         $writer = new CellWriter($product);
         $rows = [];
-        foreach (SheetLines::of($product) as $at => $line) {
+        foreach (SheetLines::of($product, $only) as $at => $line) {
             $cells = [];
             foreach ($fields as $field) {
                 $cells[$field->key()] = trim($writer->text($field, $line));

@@ -6,6 +6,7 @@ use App\Actions\Matrix\LeaveOutCells;
 use App\Actions\Product\EditDetails;
 use App\Actions\Skus\SetPrices;
 use App\Files\JsonLdDocument;
+use App\Intake\Sheets\SheetProducts;
 use App\Models\Product;
 use Core\Changes\Matrix\OfferCells;
 use Core\Gallery\Roles\Role;
@@ -13,6 +14,7 @@ use Core\Reach\Selection;
 use Illuminate\Support\Facades\Artisan;
 use Illuminate\Support\Facades\DB;
 use OpenSpout\Reader\Common\Creator\ReaderEntityFactory;
+use Tests\Support\Sheets;
 use Tests\Support\Shop;
 
 /** @return array<string, mixed> */
@@ -134,6 +136,19 @@ it('writes one row for each SKU and left-out cell', function (): void {
         ])
         ->and($rows[1]['name'])
         ->toBe('');
+});
+
+it('writes what is selected on the board, from a page that leads to it', function (): void {
+    $shop = Shop::stocked();
+    $this->actingAs($shop->user);
+    $moss = $shop->part(['Color' => 'Moss'])->key();
+    $part = $this->get("/products/SMOCK/sheet.csv?selected={$moss}")->assertOk()->streamedContent();
+    expect(substr_count($part, "\n"))->toBe(5)->and($part)->toContain('SMOCK-MOSS-S')->not->toContain('SMOCK-CLAY-S');
+    expect($part)->toContain('SMOCK,"Potting smock",');
+    $this->get('/products/SMOCK')->assertSee('data-go="' . url('/products/SMOCK/sheet.csv') . '"', false);
+    $this->get('/products/SMOCK/details')->assertSee('href="' . url('/products/SMOCK/sheet.csv') . '"', false);
+    $sheet = Sheets::vetted($shop->user, $part);
+    expect(app(SheetProducts::class)->counts($sheet))->toBe(['same' => 1]);
 });
 
 it('writes no cell that a spreadsheet would run', function (): void {

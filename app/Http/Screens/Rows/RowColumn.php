@@ -55,7 +55,7 @@ final readonly class RowColumn
         return $this->field->kind === FieldKind::Axis;
     }
 
-    /** Whether it is always shown. */
+    /** Whether it says which SKU a row is, and so is nothing to choose. */
     public function isFixed(): bool
     {
         return in_array($this->field->kind, [FieldKind::Product, FieldKind::Axis], true);

@@ -9,6 +9,7 @@ final readonly class RowScreen
 {
     /**
      * @param  int  $number  on the page, from 1
+     * @param  string  $combination  "Moss, M"; empty where the product has no axes
      * @param  int  $skuId  0 for a product without SKUs
      * @param  list<string>  $cells  in the order of the columns
      * @param  bool  $isFirst  whether the product begins with it
@@ -18,6 +19,7 @@ final readonly class RowScreen
         public int $number,
         public int $productId,
         public string $code,
+        public string $combination,
         public int $skuId,
         public array $cells,
         public bool $isFirst,

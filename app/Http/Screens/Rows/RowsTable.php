@@ -36,6 +36,9 @@ final readonly class RowsTable
     /** @var list<RowScreen> */
     public array $rows;
 
+    /** Whether each row is named by its product and combination: products rarely have the same axes. */
+    public bool $isOfSeveral;
+
     /** How many rows of these products come before, and how many there are. */
     public int $from;
 
@@ -51,13 +54,12 @@ final readonly class RowsTable
         $fields = SheetColumns::of(array_map(fn(LoadedProduct $loaded): int => $loaded->product->id, $products))
             ->fields;
         $this->all = array_map(fn(Field $field): RowColumn => new RowColumn($field), $fields);
-        $isSeveral = count($products) > 1;
+        $this->isOfSeveral = count($products) > 1;
         $this->columns = array_values(
             array_filter(
                 $this->all,
                 fn(RowColumn $column): bool => match (true) {
-                    $column->field->kind === FieldKind::Product => $isSeveral,
-                    $column->isFixed() => true,
+                    $column->isFixed() => $column->isAxis() && !$this->isOfSeveral,
                     $chosen === null => in_array($column->field->kind, self::USUAL, true),
                     default => in_array($column->header(), $chosen, true),
                 },
@@ -105,6 +107,7 @@ final readonly class RowsTable
             $number,
             $loaded->product->id,
             $loaded->product->code,
+            $loaded->core->matrix->inWordsOr($line->cell, ''),
             $line->sku->id ?? 0,
             array_map(fn(RowColumn $column): string => $writer->text($column->field, $line), $this->columns),
             $isFirst,
