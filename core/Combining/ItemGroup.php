@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Core\Combining;
 
+use Core\Sizes\SizeOrder;
+
 /** Items that look like one product. */
 final readonly class ItemGroup
 {
@@ -27,7 +29,7 @@ final readonly class ItemGroup
         return $this->doubts === [];
     }
 
-    /** @return array<string, list<string>> axis name => labels, each once */
+    /** @return array<string, list<string>> axis name => labels, each once, sizes from the smallest */
     public function values(): array
     {
         $values = array_fill_keys($this->axes, []);
@@ -39,6 +41,6 @@ final readonly class ItemGroup
             }
         }
 
-        return $values;
+        return array_map((new SizeOrder())->sort(...), $values);
     }
 }

@@ -76,9 +76,7 @@ while (await page.getByText('being looked at').count() > 0) {
 await page.locator('tr.row', { hasText: 'mss_short' }).click();
 await page.waitForSelector('.teach');
 await take('intake');
-// Slate cards, and pictures that a camera has numbered, laid out.
-await page.goto(`${base}/products/TB-SMOCK/cards`);
-await take('slate-cards');
+// Pictures that a camera has numbered, laid out.
 const shot = mkdtempSync(join(tmpdir(), 'slate-camera-'));
 execFileSync('php', [join(folder, '../../tests/Browser/camera.php'), shot]);
 await page.goto(`${base}/intake`);
@@ -129,6 +127,15 @@ await page.getByRole('button', { name: /^Import \d+ products$/ }).click();
 await page.getByRole('button', { name: 'Undo all' }).waitFor();
 await page.goto(`${base}/single-items`);
 await take('single-items');
+// One row for each SKU, of all products: a price and its neighbors typed at once.
+await page.goto(`${base}/rows?q=TB-`);
+await page.locator('[data-header=price]').nth(0).click();
+for (let rows = 0; rows < 3; rows++) {
+  await page.keyboard.press('Shift+ArrowDown');
+}
+await page.keyboard.type('52.50');
+await take('rows');
+await page.keyboard.press('Escape');
 // One act on many products, and back.
 await page.goto(`${base}/bulk/new`);
 await page.getByLabel('What', { exact: true }).selectOption('sku-price');

@@ -18,6 +18,7 @@ return [
     'take_item' => ':item takes part',
     'value_of' => ':axis of :item',
     'more' => 'More',
+    'matrix' => 'The items as a matrix',
     'separate' => 'Separate',
     'separate_menu' => 'Separate…',
     'separate_title' => 'Separate :name',

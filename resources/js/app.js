@@ -8,6 +8,7 @@ import { closeDialog, openDialog } from './dialog';
 import './arriving';
 import './axes';
 import './colors';
+import './combine';
 import './contact';
 import './coverage';
 import './crop';

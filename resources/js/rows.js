@@ -12,7 +12,7 @@ const canEdit = () => grid()?.dataset.canEdit === '1';
 const at = (row, column) => grid()?.querySelector(`td[data-row="${row}"][data-column="${column}"]`);
 const placeOf = (cell) => [Number(cell.dataset.row), Number(cell.dataset.column)];
 const isTyped = (cell) => cell?.getAttribute('aria-readonly') === 'false';
-const textOf = (cell) => cell?.dataset.was ?? cell?.textContent.trim() ?? '';
+const textOf = (cell) => cell?.textContent.trim() ?? '';
 
 /** Where the selection begins and ends, as places: they outlast an answer that draws the cells anew. */
 let anchor = [0, 0];
@@ -85,12 +85,12 @@ function begin(cell, first = null) {
         return;
     }
     const was = textOf(cell);
-    cell.dataset.was = was;
     const field = document.createElement('input');
     field.className = 'rows-field';
     field.value = first ?? was;
     field.setAttribute('aria-label', cell.dataset.header);
-    cell.replaceChildren(field);
+    // Over the text, which keeps the width of the column.
+    cell.append(field);
     editing = cell;
     field.focus();
     if (first === null) {
@@ -106,10 +106,8 @@ function finish(keep) {
     }
     editing = null;
     const text = cell.querySelector('input')?.value ?? '';
-    const was = cell.dataset.was ?? '';
     const meant = block().flat().includes(cell) ? block().flat() : [cell];
-    delete cell.dataset.was;
-    cell.textContent = was;
+    cell.querySelector('input')?.remove();
     if (keep) {
         send(meant.map((one) => [one, text]));
     }

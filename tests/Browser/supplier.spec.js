@@ -116,6 +116,61 @@ test('single items become one product in two acts, and what they were in two mor
     expect(faults).toEqual([]);
 });
 
+test('items in the wrong cell or in none are dragged to their own', async ({ page }) => {
+    const faults = listen(page);
+    await signIn(page);
+    const own = `W${stamp}`;
+    const items = join(folder, `mats ${stamp}.csv`);
+    const names = { MS: 'Moss S', ML: 'Moss L', CS: 'Clay S', CL: 'Clay S', KS: 'Slate' };
+    writeFileSync(
+        items,
+        [
+            'product,name,sku,price,stock',
+            ...Object.entries(names).map(
+                ([end, words]) => `${own}-${end},Kneeling mat ${stamp} ${words},${own}-${end},9,3`,
+            ),
+        ].join('\n'),
+    );
+    await page.goto('/intake');
+    await page.locator('[data-intake-files]').first().setInputFiles(items);
+    await page.getByRole('button', { name: 'Import 5 products' }).click({ timeout: 60_000 });
+    await expect(page.locator('#batch [role=status]')).toContainText('Done', { timeout: 60_000 });
+
+    await page.goto(
+        `/single-items?products=${Object.keys(names)
+            .map((end) => `${own}-${end}`)
+            .join('+')}`,
+    );
+    const matrix = page.getByRole('group', { name: 'The items as a matrix' });
+    const cell = (color, place) =>
+        matrix
+            .getByRole('row', { name: new RegExp(`^${color}`) })
+            .getByRole('cell')
+            .nth(place);
+    await expect(matrix.getByRole('columnheader')).toHaveText(['S', 'L']);
+    await expect(matrix.getByRole('status')).toHaveText('3 of 6 cells have an item · 1 cell has several');
+    await expect(cell('Clay', 1)).toHaveText('no item');
+    await sound(page, 'items on a matrix');
+
+    await matrix.getByText(`${own}-CL`).dragTo(cell('Clay', 1));
+    await expect(page.getByLabel(`Size of Kneeling mat ${stamp} Clay S`).first()).toHaveValue('L');
+    await expect(matrix.getByRole('status')).toHaveText('4 of 6 cells have an item');
+    // What is in no cell has no row before it has a value: it is typed, where its chip leads.
+    await matrix.getByRole('button', { name: `${own}-KS` }).click();
+    await page.keyboard.press('Tab');
+    await page.keyboard.type('s');
+    await expect(matrix.getByRole('status')).toHaveText('5 of 6 cells have an item');
+    await expect(page.locator('.combine-group tr.is-open')).toHaveCount(0);
+    // Left out, it is in no cell; in again, it is where it was.
+    await page.getByLabel(`Kneeling mat ${stamp} Moss L takes part`).uncheck();
+    await expect(matrix.getByRole('status')).toHaveText('4 of 6 cells have an item');
+    await page.getByLabel(`Kneeling mat ${stamp} Moss L takes part`).check();
+    await page.getByRole('button', { name: 'Combine' }).click();
+    await expect(page.locator('[data-made]')).toHaveCount(5);
+    await expect(page.getByRole('gridcell', { name: /^Clay, L/ })).toHaveAttribute('data-made', '');
+    expect(faults).toEqual([]);
+});
+
 test('a SKU is taken out as a single item, and added to its product again', async ({ page }) => {
     const faults = listen(page);
     await signIn(page);

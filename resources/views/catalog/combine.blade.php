@@ -51,6 +51,7 @@
                 @foreach ($group->axes() as $axis)
                     <input type="hidden" name="axes[]" value="{{ $axis }}">
                 @endforeach
+                <div class="combine-work">
                 <table class="plain">
                     <thead>
                         <tr>
@@ -64,7 +65,7 @@
                     </thead>
                     <tbody>
                         @foreach ($group->items() as $item)
-                            <tr @if ($group->isOpen($item)) class="is-open" @endif>
+                            <tr data-combine-item="{{ $item->item->code }}" @class(['is-open' => $group->isOpen($item)])>
                                 <td><input type="checkbox" class="form-check-input" name="items[]"
                                         value="{{ $item->item->productId }}" checked @disabled(!$canEdit)
                                         aria-label="{{ __('combine.take_item', ['item' => $item->item->name]) }}"></td>
@@ -73,6 +74,7 @@
                                 @foreach ($group->axes() as $axis)
                                     <td><input class="form-control"
                                             name="values[{{ $item->item->productId }}][{{ $loop->index }}]"
+                                            data-combine-value
                                             value="{{ $group->value($item, $axis) }}" maxlength="80"
                                             @disabled(!$canEdit)
                                             aria-label="{{ __('combine.value_of', ['axis' => $axis, 'item' => $item->item->name]) }}">
@@ -82,6 +84,11 @@
                         @endforeach
                     </tbody>
                 </table>
+                    @if ($group->axes() !== [])
+                        <div class="combine-matrix" role="group" aria-label="{{ __('combine.matrix') }}"
+                            data-combine-matrix="{{ json_encode($group->values()) }}"></div>
+                    @endif
+                </div>
             </form>
         @endforeach
         @if ($screen->next() !== null)

@@ -57,6 +57,12 @@ final readonly class CombineGroup
         return $item->values[$axis] ?? '';
     }
 
+    /** @return array<string, list<string>> by axis, in the order in which they are shown */
+    public function values(): array
+    {
+        return $this->group->values();
+    }
+
     /** Whether another item says the same, or it says too little. */
     public function isOpen(PlacedItem $item): bool
     {
