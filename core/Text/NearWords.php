@@ -14,14 +14,33 @@ final class NearWords
 {
     private const SHORTEST = 4;
 
-    /** @var array<string, array<string, true>> a word less one letter => the words it came from */
+    /** @var array<string, int> word => its place */
+    private array $places = [];
+
+    /** @var list<string> by place */
+    private array $words = [];
+
+    /**
+     * A word less one letter, as a sum of it, since there are many => the places of the words it came from. That two
+     * have the same sum does no harm: what is found is held against the word.
+     *
+     * @var array<int, int|list<int>>
+     */
     private array $lessOne = [];
 
     /** @param  string  $word  folded */
     public function add(string $word): void
     {
+        if (isset($this->places[$word])) {
+            return;
+        }
+        $place = count($this->words);
+        $this->places[$word] = $place;
+        $this->words[] = $word;
         foreach (self::variantsOf($word) as $variant) {
-            $this->lessOne[$variant][$word] = true;
+            $sum = self::sum($variant);
+            $others = $this->lessOne[$sum] ?? null;
+            $this->lessOne[$sum] = $others === null ? $place : [...(array) $others, $place];
         }
     }
 
@@ -33,8 +52,8 @@ final class NearWords
     {
         $near = [];
         foreach (self::variantsOf($word) as $variant) {
-            foreach (array_keys($this->lessOne[$variant] ?? []) as $other) {
-                $other = (string) $other;
+            foreach ((array) ($this->lessOne[self::sum($variant)] ?? []) as $place) {
+                $other = $this->words[$place];
                 $shorter = min(mb_strlen($other), mb_strlen($word));
                 if (
                     $other !== $word &&
@@ -51,6 +70,11 @@ final class NearWords
         }
 
         return count($near) === 1 ? reset($near) : null;
+    }
+
+    private static function sum(string $variant): int
+    {
+        return (int) hexdec(substr(hash('xxh64', $variant), 0, 15));
     }
 
     private static function digits(string $word): string

@@ -11,7 +11,10 @@ use Core\Sheets\Reading\GivenRow;
 /** Codes and numbers of SKUs that several products of a sheet say: no two SKUs of the catalog can have the same. */
 final class DoubleCells
 {
-    /** @var array<string, array{int, int}> hash of what is said => row, product */
+    /** Bits of a number that say the product; those above them say the row. */
+    private const PRODUCT_BITS = 32;
+
+    /** @var array<int, int> hash of what is said => row and product in one number, since there may be very many */
     private array $seen = [];
 
     /** @var list<array{int, string, int}> row, header of the field, the other row */
@@ -24,9 +27,10 @@ final class DoubleCells
             if ($text === '' || mb_strtolower($text) === GivenRow::NONE) {
                 continue;
             }
-            $hash = hash('xxh64', $kind->value . ' ' . mb_strtoupper($text), true);
-            [$other, $owner] = $this->seen[$hash] ??= [$row->number, $product];
-            if ($owner !== $product) {
+            $hash = (int) hexdec(substr(hash('xxh64', $kind->value . ' ' . mb_strtoupper($text)), 0, 15));
+            $first = $this->seen[$hash] ??= ($row->number << self::PRODUCT_BITS) | $product;
+            $other = $first >> self::PRODUCT_BITS;
+            if (($first & ((1 << self::PRODUCT_BITS) - 1)) !== $product) {
                 // Nobody knows which of them is right.
                 $this->doubles[] = [$row->number, $kind->value, $other];
                 $this->doubles[] = [$other, $kind->value, $row->number];
