@@ -56,6 +56,21 @@ final readonly class ZipDirectory
         return preg_match('~^(image|video|model)/~', (string) mime_content_type($path)) !== 1 && self::endsAsOne($path);
     }
 
+    /**
+     * Whether a ZIP may be opened to be looked into: its list can be read, and says no more entries than that. What may
+     * not is refused by who unpacks it, in a sentence.
+     */
+    public static function isBounded(string $path, int $mostEntries): bool
+    {
+        try {
+            self::read($path, '', $mostEntries);
+
+            return true;
+        } catch (PhotoRefused) {
+            return false;
+        }
+    }
+
     private static function endsAsOne(string $path): bool
     {
         $tail = self::tail($path);

@@ -101,7 +101,7 @@ test('single items become one product in two acts, and what they were in two mor
 
     await page.goto('/single-items');
     const group = page.locator('.combine-group').filter({ hasText: `Q${stamp}-MO-S` });
-    await expect(group).toContainText('9 items: 3 Color × 3 Size');
+    await expect(group).toContainText('9 items: 3 colors × 3 sizes');
     await sound(page, 'single items');
     await group.getByRole('button', { name: 'Combine' }).click();
     await expect(page.locator('[data-made]')).toHaveCount(9);

@@ -88,11 +88,15 @@ final class ReceivePart
     {
         $state = $this->folders->within(function (string $folder) use ($file): DropFileState {
             $path = $this->parts->joined($file, $folder);
+            $isZip = ZipDirectory::isIn($path);
+            if ($isZip && !ZipDirectory::isBounded($path, config('slate.intake.most_packed'))) {
+                return DropFileState::Unpacking;
+            }
             // A workbook is a ZIP as well, by its first bytes.
             if (SheetFile::isSheet($path, $file->file)) {
                 return DropFileState::Sheet;
             }
-            if (ZipDirectory::isIn($path)) {
+            if ($isZip) {
                 return PackageFile::isPackage($path) ? DropFileState::Package : DropFileState::Unpacking;
             }
             $this->arrival->take($file, $path);

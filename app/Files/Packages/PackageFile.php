@@ -50,26 +50,16 @@ final class PackageFile
 
     /**
      * @param  string  $name  of the file, for the sentence
-     * @param  int  $mostEntries  that it may hold
      * @param  int  $mostBytes  that all of it may take, unpacked
      * @param  int  $mostPhoto  bytes of a picture
      *
      * @throws PackageRefused where it is none, or not whole
      */
-    public static function open(string $path, string $name, int $mostEntries, int $mostBytes, int $mostPhoto): self
+    public static function open(string $path, string $name, int $mostBytes, int $mostPhoto): self
     {
         $zip = new ZipArchive();
         if (@$zip->open($path, ZipArchive::RDONLY) !== true) {
             throw new PackageRefused("{$name} is damaged and cannot be opened. Pack it again.");
-        }
-        if ($zip->numFiles > $mostEntries) {
-            throw new PackageRefused(
-                "{$name} holds " .
-                    number_format($zip->numFiles) .
-                    ' files; ' .
-                    number_format($mostEntries) .
-                    ' is the most. Pack fewer products at a time.',
-            );
         }
         $bytes = 0;
         for ($at = 0; $at < $zip->numFiles; $at++) {

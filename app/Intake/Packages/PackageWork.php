@@ -6,6 +6,7 @@ namespace App\Intake\Packages;
 
 use App\Files\Packages\PackageFile;
 use App\Intake\IncomingParts;
+use App\Intake\ZipDirectory;
 use App\Media\WorkFolder;
 use App\Models\Packages\Package;
 use App\Models\Packages\PackageState;
@@ -75,10 +76,10 @@ final readonly class PackageWork
 
     private function read(Package $package, string $path, string $folder, float $end): void
     {
+        ZipDirectory::read($path, $package->name, config('slate.intake.most_packed'));
         $file = PackageFile::open(
             $path,
             $package->name,
-            config('slate.intake.most_packed'),
             config('slate.intake.most_unpacked'),
             config('slate.photos.most_bytes'),
         );

@@ -283,6 +283,26 @@ it('counts the entries of an archive by all that its ends say (30,000 and 100,00
     ],
 ]);
 
+it('opens no archive to see what it is that has more entries than any may have', function (
+    string $entry,
+    DropFileState $otherwise,
+): void {
+    Queue::fake();
+    $shop = Shop::open();
+    $path = archive(function (ZipArchive $zip) use ($entry): void {
+        $zip->addFromString($entry, '{"format": "slate package"}');
+        foreach (range(1, 60) as $at) {
+            $zip->addFromString("{$at}.jpg", 'x');
+        }
+    });
+    expect(droppedArchive($shop, $path)[1]->state)->toBe($otherwise);
+    config(['slate.intake.most_packed' => 50]);
+    expect(droppedArchive($shop, $path, 'again.zip')[1]->state)->toBe(DropFileState::Unpacking);
+})->with([
+    'a workbook' => ['xl/workbook.xml', DropFileState::Sheet],
+    'a package' => ['datapackage.json', DropFileState::Package],
+]);
+
 it('opens an archive of ZIP64 that is as it says', function (): void {
     $front = (string) file_get_contents(Dropped::picture('front.jpg'));
     [, $file] = droppedArchive(

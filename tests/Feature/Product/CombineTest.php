@@ -262,7 +262,7 @@ it('proposes on its page, and combines what a person chose there', function (): 
         ->get('/single-items')
         ->assertOk()
         ->assertSee('Combine 1 product that is sure')
-        ->assertSee('9 items: 3 Color × 3 Size');
+        ->assertSee('9 items: 3 colors × 3 sizes');
     [$group] = app(SingleItems::class)->groups();
     $ids = array_map(fn(PlacedItem $one): int => $one->item->productId, $group->items);
     $form = [

@@ -7,6 +7,7 @@ namespace App\Http\Screens\Catalog;
 use Core\Combining\GroupDoubt;
 use Core\Combining\ItemGroup;
 use Core\Combining\PlacedItem;
+use Core\Matrix\Factor;
 
 /** Items that look like one product, as they are shown to be put together. */
 final readonly class CombineGroup
@@ -83,7 +84,7 @@ final readonly class CombineGroup
     {
         $parts = [];
         foreach ($this->group->values() as $axis => $labels) {
-            $parts[] = count($labels) . " {$axis}";
+            $parts[] = (new Factor(count($labels), $axis))->inWords();
         }
 
         return trans_choice('combine.items', count($this->group->items)) . ': ' . implode(' × ', $parts);
