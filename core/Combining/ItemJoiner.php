@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Core\Combining;
 
+use Core\Changes\Matrix\SizesInOrder;
 use Core\Details\Counting;
 use Core\Details\DetailKind;
 use Core\Details\Details;
@@ -20,7 +21,6 @@ use Core\Product\Sku;
 use Core\Reach\Clause;
 use Core\Reach\Reach;
 use Core\Reach\Simplifier;
-use Core\Sizes\SizeOrder;
 
 /**
  * Adds single items to a product that has a matrix: each falls into a cell, under its own code and with all that is its
@@ -109,22 +109,12 @@ final readonly class ItemJoiner
                 }
             }
             $values = array_values($values);
-            $axes[] = $isNew ? $axis->with($axis->kind === AxisKind::Size ? self::sorted($values) : $values) : $axis;
+            $axes[] = $isNew
+                ? $axis->with($axis->kind === AxisKind::Size ? SizesInOrder::of($values) : $values)
+                : $axis;
         }
 
         return $axes;
-    }
-
-    /**
-     * @param  list<Value>  $values
-     * @return list<Value>
-     */
-    private static function sorted(array $values): array
-    {
-        $places = array_flip((new SizeOrder())->sort(array_column($values, 'label')));
-        usort($values, fn(Value $a, Value $b): int => $places[$a->label] <=> $places[$b->label]);
-
-        return $values;
     }
 
     /**

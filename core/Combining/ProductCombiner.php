@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Core\Combining;
 
 use Core\Changes\Details\ProductText;
+use Core\Changes\Matrix\SizesInOrder;
 use Core\Details\Counting;
 use Core\Details\DetailKind;
 use Core\Details\Details;
@@ -13,7 +14,6 @@ use Core\Matrix\Axis;
 use Core\Matrix\AxisKind;
 use Core\Matrix\Combination;
 use Core\Matrix\Matrix;
-use Core\Matrix\Value;
 use Core\Pricing\Money;
 use Core\Product\ProductDetails;
 use Core\Product\ProductState;
@@ -21,7 +21,6 @@ use Core\Product\Sku;
 use Core\Reach\Clause;
 use Core\Reach\Reach;
 use Core\Reach\Simplifier;
-use Core\Sizes\SizeOrder;
 
 /**
  * Puts products together into one: SKUs keep all that is theirs, pictures show where they came from, what is said the
@@ -107,23 +106,11 @@ final readonly class ProductCombiner
                 }
             }
             $axes[] = $axis->with(
-                $axis->kind === AxisKind::Size ? $this->sorted(array_values($values)) : array_values($values),
+                $axis->kind === AxisKind::Size ? SizesInOrder::of(array_values($values)) : array_values($values),
             );
         }
 
         return $axes;
-    }
-
-    /**
-     * @param  list<Value>  $values
-     * @return list<Value>
-     */
-    private function sorted(array $values): array
-    {
-        $places = array_flip((new SizeOrder())->sort(array_column($values, 'label')));
-        usort($values, fn(Value $a, Value $b): int => $places[$a->label] <=> $places[$b->label]);
-
-        return $values;
     }
 
     /**

@@ -38,7 +38,7 @@ final class NearWords
         $this->places[$word] = $place;
         $this->words[] = $word;
         foreach (self::variantsOf($word) as $variant) {
-            $sum = self::sum($variant);
+            $sum = crc32($variant);
             $others = $this->lessOne[$sum] ?? null;
             $this->lessOne[$sum] = $others === null ? $place : [...(array) $others, $place];
         }
@@ -52,7 +52,7 @@ final class NearWords
     {
         $near = [];
         foreach (self::variantsOf($word) as $variant) {
-            foreach ((array) ($this->lessOne[self::sum($variant)] ?? []) as $place) {
+            foreach ((array) ($this->lessOne[crc32($variant)] ?? []) as $place) {
                 $other = $this->words[$place];
                 $shorter = min(mb_strlen($other), mb_strlen($word));
                 if (
@@ -70,11 +70,6 @@ final class NearWords
         }
 
         return count($near) === 1 ? reset($near) : null;
-    }
-
-    private static function sum(string $variant): int
-    {
-        return (int) hexdec(substr(hash('xxh64', $variant), 0, 15));
     }
 
     private static function digits(string $word): string

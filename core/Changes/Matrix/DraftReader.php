@@ -318,12 +318,8 @@ final readonly class DraftReader
         $rest = array_values(
             array_map(fn(SharedValue $value): Value => new Value($value->id, $labels[$value->id], $value->code), $left),
         );
-        if ($axis->kind === AxisKind::Size) {
-            $places = array_flip((new SizeOrder())->sort(array_column($rest, 'label')));
-            usort($rest, fn(Value $a, Value $b): int => $places[$a->label] <=> $places[$b->label]);
-        }
 
-        return $rest;
+        return $axis->kind === AxisKind::Size ? SizesInOrder::of($rest) : $rest;
     }
 
     /** The name of an axis of the library that is called nearly so: "Colour" beside "Color". */
