@@ -33,11 +33,14 @@ function itemsOf(group) {
 /**
  * @param {string[][]} order of the values of each axis, as the server proposes it
  * @param {Item[]} items
- * @returns {string[][]} the values of each axis that any item has: in that order, and what was typed after them
+ * @param {string[][]} taken cells that have a SKU
+ * @returns {string[][]} the values of each axis that are in use: in that order, and what was typed after them
  */
-function labelsOf(order, items) {
+function labelsOf(order, items, taken) {
     return order.map((proposed, axis) => {
-        const used = items.map((item) => item.values[axis]).filter((label) => label !== '');
+        const used = [...taken, ...items.map((item) => item.values)]
+            .map((values) => values[axis])
+            .filter((label) => label !== '');
         const isUsed = new Set(used.map(folded));
         const labels = new Map();
         for (const label of [...proposed.filter((one) => isUsed.has(folded(one))), ...used]) {
@@ -71,10 +74,13 @@ const chip = (item) =>
         'data-combine-chip': item.code,
     });
 
-function cell(values, items) {
-    const made = element('td', items.length === 0 ? phrase('combine_hole') : '', {
+/** @param {boolean} hasSku whether it has one already */
+function cell(values, items, hasSku) {
+    const words = hasSku ? phrase('combine_taken') : items.length === 0 ? phrase('combine_hole') : '';
+    const isOpen = items.length > (hasSku ? 0 : 1);
+    const made = element('td', words === '' ? '' : `${words} `, {
         'data-combine-cell': JSON.stringify(values),
-        class: ['is-hole', '', 'is-open'][Math.min(items.length, 2)],
+        class: isOpen ? 'is-open' : words === '' ? '' : 'is-hole',
     });
     made.append(...items.map(chip));
     return made;
@@ -93,8 +99,11 @@ function byCellOf(items) {
     return byCell;
 }
 
-/** @param {Map<string, Item[]>} byCell */
-function table(axes, labels, byCell) {
+/**
+ * @param {Map<string, Item[]>} byCell
+ * @param {Set<string>} taken
+ */
+function table(axes, labels, byCell, taken) {
     const [down, across] = axes.length === 1 ? [[''], labels] : [labels[0], labels.slice(1)];
     const columns = choices(across);
     const made = element('table', '', { class: 'plain' });
@@ -108,7 +117,7 @@ function table(axes, labels, byCell) {
         row.append(element('th', label, { scope: 'row' }));
         for (const column of columns) {
             const values = axes.length === 1 ? column : [label, ...column];
-            row.append(cell(values, byCell.get(keyOf(values)) ?? []));
+            row.append(cell(values, byCell.get(keyOf(values)) ?? [], taken.has(keyOf(values))));
         }
         made.tBodies[0].append(row);
     }
@@ -119,19 +128,25 @@ function draw(place) {
     const group = place.closest('form');
     const order = /** @type {Record<string, string[]>} */ (JSON.parse(place.dataset.combineMatrix));
     const items = itemsOf(group);
-    const labels = labelsOf(Object.values(order), items);
+    const given = /** @type {string[][]} */ (JSON.parse(place.dataset.combineTaken ?? '[]'));
+    const labels = labelsOf(Object.values(order), items, given);
+    const taken = new Set(given.map(keyOf));
     const unplaced = items.filter((item) => item.values.includes(''));
     const byCell = byCellOf(items.filter((item) => !unplaced.includes(item)));
     const cells = labels.reduce((product, list) => product * list.length, 1);
-    const several = [...byCell.values()].filter((those) => those.length > 1).length;
+    const isOpen = (key) => (byCell.get(key) ?? []).length > (taken.has(key) ? 0 : 1);
+    const several = [...byCell.keys()].filter(isOpen).length;
     const words = [
-        phrase('combine_filled', { filled: byCell.size, count: cells }),
+        phrase(taken.size > 0 ? 'combine_has' : 'combine_filled', {
+            filled: new Set([...byCell.keys(), ...taken]).size,
+            count: cells,
+        }),
         ...(several > 0 ? [phrase('combine_several', { count: several })] : []),
         ...(cells > MOST_CELLS ? [phrase('combine_too_large')] : []),
     ];
     place.replaceChildren(element('p', words.join(' · '), { class: 'quiet', role: 'status' }));
     if (cells > 0 && cells <= MOST_CELLS) {
-        place.append(table(Object.keys(order), labels, byCell));
+        place.append(table(Object.keys(order), labels, byCell, taken));
     }
     if (unplaced.length > 0) {
         const rest = element('p', `${phrase('combine_unplaced')} `);
@@ -139,8 +154,7 @@ function draw(place) {
         place.append(rest);
     }
     for (const item of items) {
-        const those = byCell.get(keyOf(item.values)) ?? [];
-        item.row.classList.toggle('is-open', those.length !== 1);
+        item.row.classList.toggle('is-open', unplaced.includes(item) || isOpen(keyOf(item.values)));
     }
 }
 

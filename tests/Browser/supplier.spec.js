@@ -205,6 +205,15 @@ test('a SKU is taken out as a single item, and added to its product again', asyn
     await page.getByRole('button', { name: 'Change axes…' }).click();
     await page.getByRole('link', { name: 'Add single items…' }).click();
     await expect(page.getByLabel(`Color of Frost mitt ${stamp} Clay, M`)).toHaveValue('Clay');
+    // The SKUs that are there stand on the matrix too: dragged onto one, the item is in its way.
+    const matrix = page.getByRole('group', { name: 'The items as a matrix' });
+    await expect(matrix.getByRole('status')).toHaveText('4 of 4 cells have a SKU or an item');
+    const cell = (place) => matrix.getByRole('row', { name: /^Clay/ }).getByRole('cell').nth(place);
+    await matrix.getByText(`${own}-CM`).dragTo(cell(0));
+    await expect(cell(0)).toHaveText(`has a SKU ${own}-CM`);
+    await expect(matrix.getByRole('status')).toHaveText('3 of 4 cells have a SKU or an item · 1 cell has several');
+    await matrix.getByText(`${own}-CM`).dragTo(cell(1));
+    await expect(page.getByLabel(`Size of Frost mitt ${stamp} Clay, M`)).toHaveValue('M');
     await sound(page, 'items that are added');
     await page.getByRole('button', { name: 'See what becomes of it' }).click();
     await expect(page.getByText('Adds 1 SKU.')).toBeVisible();

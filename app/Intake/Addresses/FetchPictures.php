@@ -29,8 +29,9 @@ final class FetchPictures implements ShouldQueue
     /** Has those go on again whose worker died. */
     public static function resumeAbandoned(): void
     {
-        foreach (FetchedPictures::sheetsWaiting() as $sheetId) {
-            self::dispatch($sheetId);
+        foreach (FetchedPictures::sheetsForgotten() as $sheet) {
+            $sheet->update(['beat_at' => now()]);
+            self::dispatch($sheet->id);
         }
     }
 
@@ -41,7 +42,8 @@ final class FetchPictures implements ShouldQueue
         if ($sheet === null) {
             return;
         }
-        while (($row = $pictures->due($sheet->id)) !== null && microtime(true) < $end) {
+        while (microtime(true) < $end && ($row = $pictures->take($sheet->id)) !== null) {
+            $sheet->update(['beat_at' => now()]);
             $folders->within(fn(string $folder) => $one->run($sheet, $row, "{$folder}/fetched"));
         }
         $pause = $pictures->pause($sheet->id);

@@ -6,6 +6,7 @@ namespace App\Intake\Addresses;
 
 use App\Models\Sheets\Sheet;
 use Illuminate\Support\Carbon;
+use Illuminate\Support\Collection;
 use Illuminate\Support\Facades\DB;
 use stdClass;
 
@@ -18,6 +19,15 @@ final class FetchedPictures
 
     /** Seconds before it is tried again, growing. */
     private const PAUSES = [5, 30, 120, 600];
+
+    /** Seconds for which an address is its worker's alone: longer than fetching one may last. */
+    private const LEASE = 60;
+
+    /** Times that taking one is tried where two workers met. */
+    private const TRIES = 3;
+
+    /** Seconds after which nobody is at work on a sheet whose addresses have not gone on. */
+    private const FORGOTTEN = 120;
 
     /**
      * @param  list<string>  $addresses
@@ -53,16 +63,26 @@ final class FetchedPictures
             ->update(['state' => AddressState::Waiting->value, 'tries' => 0, 'reason' => '', 'next_at' => now()]);
     }
 
-    /** The next whose turn it is; null for none now. */
-    public function due(int $sheetId): ?stdClass
+    /** The next whose turn it is, which nobody else takes for a while; null for none now. */
+    public function take(int $sheetId): ?stdClass
     {
-        return DB::table(self::TABLE)
-            ->where('sheet_id', $sheetId)
-            ->where('state', AddressState::Waiting->value)
-            ->where('next_at', '<=', now())
-            ->orderBy('next_at')
-            ->orderBy('id')
-            ->first();
+        return DB::transaction(function () use ($sheetId): ?stdClass {
+            $row = DB::table(self::TABLE)
+                ->where('sheet_id', $sheetId)
+                ->where('state', AddressState::Waiting->value)
+                ->where('next_at', '<=', now())
+                ->orderBy('next_at')
+                ->orderBy('id')
+                ->lockForUpdate()
+                ->first();
+            if ($row !== null) {
+                DB::table(self::TABLE)
+                    ->where('id', $row->id)
+                    ->update(['next_at' => now()->addSeconds(self::LEASE)]);
+            }
+
+            return $row;
+        }, self::TRIES);
     }
 
     /** Seconds until the next is due; null where none waits. */
@@ -122,19 +142,20 @@ final class FetchedPictures
             ->all();
     }
 
-    /** @return list<int> sheets of which addresses are due */
-    public static function sheetsWaiting(): array
+    /** @return Collection<int, Sheet> of which addresses are due, and nobody is at work on them */
+    public static function sheetsForgotten(): Collection
     {
-        return array_values(
-            array_map(
-                intval(...),
+        $since = now()->subSeconds(self::FORGOTTEN);
+
+        return Sheet::query()
+            ->where('beat_at', '<', $since)
+            ->whereIn(
+                'id',
                 DB::table(self::TABLE)
+                    ->select('sheet_id')
                     ->where('state', AddressState::Waiting->value)
-                    ->where('next_at', '<', now()->subMinutes(2))
-                    ->distinct()
-                    ->pluck('sheet_id')
-                    ->all(),
-            ),
-        );
+                    ->where('next_at', '<', $since),
+            )
+            ->get();
     }
 }

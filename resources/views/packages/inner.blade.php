@@ -16,13 +16,7 @@
     </div>
 @endif
 <div class="sheet-bar">
-    <nav class="sheet-sums" aria-label="{{ __('packages.by_verdict') }}">
-        @foreach ($screen->sums() as $sum)
-            <a href="{{ $screen->address($sum->filter) }}"
-                @if ($sum->isShown) aria-current="true" @endif>{{ $sum->label }}
-                <b>@number($sum->count)</b></a>
-        @endforeach
-    </nav>
+    <x-sheet-sums :$screen :label="__('packages.by_verdict')" />
     @if ($canEdit && $screen->isReady())
         <div class="sheet-deeds">
             <form method="post" action="{{ route('package.look', $screen->package) }}">

@@ -1,12 +1,6 @@
 @include('sheets.head')
 <div class="sheet-bar">
-    <nav class="sheet-sums" aria-label="{{ __('sheets.rows_by_verdict') }}">
-        @foreach ($screen->sums() as $sum)
-            <a href="{{ $screen->address($sum->filter) }}"
-                @if ($sum->isShown) aria-current="true" @endif>{{ $sum->label }}
-                <b>@number($sum->count)</b></a>
-        @endforeach
-    </nav>
+    <x-sheet-sums :$screen :label="__('sheets.rows_by_verdict')" />
     @if ($canEdit && $screen->isReady())
         <div class="sheet-deeds">
             @if ($screen->hasRejects())

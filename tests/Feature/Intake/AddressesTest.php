@@ -150,6 +150,29 @@ it('makes galleries of a price list and the pictures at its addresses', function
     }
 });
 
+it('goes on where its worker died, once, and gives no address to two', function (): void {
+    $base = supplier();
+    $shop = Shop::open();
+    $sheet = supplierSheet($shop->user, (string) file_get_contents("{$base}/price-list.csv"));
+    app(FetchAddresses::class)->run($shop->user, $sheet);
+    $pictures = app(FetchedPictures::class);
+    $taken = [$pictures->take($sheet->id)?->id, $pictures->take($sheet->id)?->id];
+    expect(array_unique(array_filter($taken)))->toHaveCount(2);
+    // Both workers die with what they took. Nobody is told before they are surely dead, and then nobody twice.
+    Queue::fake();
+    FetchPictures::resumeAbandoned();
+    Queue::assertNothingPushed();
+    $this->travel(4)->minutes();
+    FetchPictures::resumeAbandoned();
+    FetchPictures::resumeAbandoned();
+    Queue::assertPushed(FetchPictures::class, 1);
+    app()->call([new FetchPictures($sheet->id), 'handle']);
+    expect($pictures->counts($sheet))->toBe(['fetched' => 6]);
+    $this->travel(4)->minutes();
+    FetchPictures::resumeAbandoned();
+    Queue::assertPushed(FetchPictures::class, 1);
+});
+
 it('lists what did not come with the reason, and tries it again', function (): void {
     $base = supplier();
     $shop = Shop::open();

@@ -41,12 +41,11 @@ final readonly class ItemsController
             return $this->page(
                 $loaded,
                 new ItemsScreen(
-                    $loaded->core->matrix,
+                    $loaded->core,
                     $this->found($loaded, $request),
                     $request->string('codes')->toString(),
                     $values,
                     $plan,
-                    count($loaded->core->made),
                 ),
             );
         } catch (CoreException $refusal) {
@@ -57,7 +56,7 @@ final readonly class ItemsController
     private function screen(LoadedProduct $loaded, ItemsRequest $request): ItemsScreen
     {
         return new ItemsScreen(
-            $loaded->core->matrix,
+            $loaded->core,
             $this->found($loaded, $request),
             $request->string('codes')->toString(),
             $request->values(),

@@ -7,7 +7,8 @@ namespace App\Http\Screens\Product;
 use Core\Combining\Combined;
 use Core\Combining\ReadItem;
 use Core\Matrix\Axis;
-use Core\Matrix\Matrix;
+use Core\Matrix\Value;
+use Core\Product\Product;
 use Core\Product\Sku;
 
 /** Single items that are to be added to a product. */
@@ -19,18 +20,38 @@ final readonly class ItemsScreen
      * @param  ?Combined  $plan  what would become of the product; null where nobody asked
      */
     public function __construct(
-        private Matrix $matrix,
+        private Product $product,
         public array $items,
         public string $codes,
         private array $typed = [],
         private ?Combined $plan = null,
-        private int $before = 0,
     ) {}
 
     /** @return list<Axis> */
     public function axes(): array
     {
-        return $this->matrix->axes;
+        return $this->product->matrix->axes;
+    }
+
+    /** @return array<string, list<string>> what the values of each axis are called, by its name */
+    public function values(): array
+    {
+        $values = [];
+        foreach ($this->axes() as $axis) {
+            $values[$axis->name] = array_map(fn(Value $value): string => $value->label, $axis->values);
+        }
+
+        return $values;
+    }
+
+    /** @return list<list<string>> the values of each cell that has a SKU, in the order of the axes */
+    public function taken(): array
+    {
+        $matrix = $this->product->matrix;
+
+        return array_values(
+            array_map(fn(Sku $sku): array => array_values($matrix->choice($sku->cell)), $this->product->made),
+        );
     }
 
     public function takesPart(ReadItem $item): bool
@@ -56,10 +77,11 @@ final readonly class ItemsScreen
             return [];
         }
         $made = count(array_filter($this->plan->state->skus, fn(Sku $sku): bool => $sku->isMade()));
+        $added = $made - count($this->product->made);
         $new = [];
         foreach ($this->plan->state->matrix->axes as $axis) {
             foreach ($axis->values as $value) {
-                if ($this->matrix->axis($axis->id)?->has($value->id) !== true) {
+                if ($this->product->matrix->axis($axis->id)?->has($value->id) !== true) {
                     $new[] = "{$axis->name} {$value->label}";
                 }
             }
@@ -67,7 +89,7 @@ final readonly class ItemsScreen
 
         return array_values(
             array_filter([
-                trans_choice('combine.adds_skus', $made - $this->before, ['count' => $made - $this->before]),
+                trans_choice('combine.adds_skus', $added, ['count' => $added]),
                 $new === [] ? '' : __('combine.adds_values', ['names' => implode(', ', $new)]),
                 $this->plan->holes === 0
                     ? ''
