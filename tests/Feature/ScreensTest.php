@@ -49,7 +49,9 @@ it('guards every route: reading wants the right to view, changing the right to e
 });
 
 it('gives no two addresses the same name', function (): void {
-    $names = array_filter(array_map(fn($route): ?string => $route->getName(), iterator_to_array(Route::getRoutes(), false)));
+    $names = array_filter(
+        array_map(fn($route): ?string => $route->getName(), iterator_to_array(Route::getRoutes(), false)),
+    );
     expect(array_diff_assoc($names, array_unique($names)))->toBe([]);
 });
 

@@ -50,12 +50,8 @@ final class SheetExport
     }
 
     /** @param  list<int>  $productIds */
-    private function written(
-        array $productIds,
-        SheetWriter $writer,
-        SheetColumns $columns,
-        ?Selection $selection,
-    ): int {
+    private function written(array $productIds, SheetWriter $writer, SheetColumns $columns, ?Selection $selection): int
+    {
         $writer->row($columns->header());
         $count = 0;
         foreach (array_chunk($productIds, self::CHUNK) as $chunk) {

@@ -142,7 +142,9 @@ it('writes what is selected on the board, from a page that leads to it', functio
     $shop = Shop::stocked();
     $this->actingAs($shop->user);
     $moss = $shop->part(['Color' => 'Moss'])->key();
-    $part = $this->get("/products/SMOCK/sheet.csv?selected={$moss}")->assertOk()->streamedContent();
+    $part = $this->get("/products/SMOCK/sheet.csv?selected={$moss}")
+        ->assertOk()
+        ->streamedContent();
     expect(substr_count($part, "\n"))->toBe(5)->and($part)->toContain('SMOCK-MOSS-S')->not->toContain('SMOCK-CLAY-S');
     expect($part)->toContain('SMOCK,"Potting smock",');
     $this->get('/products/SMOCK')->assertSee('data-go="' . url('/products/SMOCK/sheet.csv') . '"', false);
