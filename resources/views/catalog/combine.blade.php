@@ -48,46 +48,10 @@
                 @foreach ($group->doubts() as $doubt)
                     <p class="warns">{{ $doubt }}</p>
                 @endforeach
-                @foreach ($group->axes() as $axis)
+                @foreach ($group->columns() as $axis)
                     <input type="hidden" name="axes[]" value="{{ $axis }}">
                 @endforeach
-                <div class="combine-work">
-                    <table class="plain">
-                        <thead>
-                            <tr>
-                                <th scope="col">{{ __('combine.takes_part') }}</th>
-                                <th scope="col">{{ __('combine.item') }}</th>
-                                <th scope="col">{{ __('combine.code') }}</th>
-                                @foreach ($group->axes() as $axis)
-                                    <th scope="col">{{ $axis }}</th>
-                                @endforeach
-                            </tr>
-                        </thead>
-                        <tbody>
-                            @foreach ($group->items() as $item)
-                                <tr data-combine-item="{{ $item->item->code }}" @class(['is-open' => $group->isOpen($item)])>
-                                    <td><input type="checkbox" class="form-check-input" name="items[]"
-                                            value="{{ $item->item->productId }}" checked @disabled(!$canEdit)
-                                            aria-label="{{ __('combine.take_item', ['item' => $item->item->name]) }}"></td>
-                                    <td><a href="{{ route('board', $item->item->code) }}">{{ $item->item->name }}</a></td>
-                                    <td>{{ $item->item->code }}</td>
-                                    @foreach ($group->axes() as $axis)
-                                        <td><input class="form-control"
-                                                name="values[{{ $item->item->productId }}][{{ $loop->index }}]"
-                                                data-combine-value value="{{ $group->value($item, $axis) }}" maxlength="80"
-                                                @disabled(!$canEdit)
-                                                aria-label="{{ __('combine.value_of', ['axis' => $axis, 'item' => $item->item->name]) }}">
-                                        </td>
-                                    @endforeach
-                                </tr>
-                            @endforeach
-                        </tbody>
-                    </table>
-                    @if ($group->axes() !== [])
-                        <div class="combine-matrix" role="group" aria-label="{{ __('combine.matrix') }}"
-                            data-combine-matrix="{{ json_encode($group->values()) }}"></div>
-                    @endif
-                </div>
+                <x-items-in-cells :screen="$group" :$canEdit />
             </form>
         @endforeach
         @if ($screen->next() !== null)

@@ -34,12 +34,6 @@ final readonly class CombineGroup
         return $this->group->isSure();
     }
 
-    /** @return list<string> */
-    public function axes(): array
-    {
-        return $this->group->axes;
-    }
-
     /** @return list<string> why a person has to look, in sentences */
     public function doubts(): array
     {
@@ -52,16 +46,38 @@ final readonly class CombineGroup
         return $this->group->items;
     }
 
-    /** What an item is on an axis; empty where its name does not say it. */
-    public function value(PlacedItem $item, string $axis): string
+    /** @return list<string> the axes in which they differ */
+    public function columns(): array
     {
-        return $item->values[$axis] ?? '';
+        return $this->group->axes;
+    }
+
+    /** Each is proposed, until a person leaves it out. */
+    public function takesPart(PlacedItem $item): bool
+    {
+        return in_array($item, $this->group->items, true);
+    }
+
+    /**
+     * What an item is on an axis; empty where its name does not say it.
+     *
+     * @param  int  $column  of columns()
+     */
+    public function value(PlacedItem $item, int $column): string
+    {
+        return $item->values[$this->group->axes[$column]] ?? '';
     }
 
     /** @return array<string, list<string>> by axis, in the order in which they are shown */
     public function values(): array
     {
         return $this->group->values();
+    }
+
+    /** @return list<list<string>> no cell has a SKU before the product is there */
+    public function taken(): array
+    {
+        return [];
     }
 
     /** Whether another item says the same, or it says too little. */

@@ -6,7 +6,6 @@ namespace App\Http\Screens\Product;
 
 use Core\Combining\Combined;
 use Core\Combining\ReadItem;
-use Core\Matrix\Axis;
 use Core\Matrix\Value;
 use Core\Product\Product;
 use Core\Product\Sku;
@@ -21,23 +20,29 @@ final readonly class ItemsScreen
      */
     public function __construct(
         private Product $product,
-        public array $items,
+        private array $items,
         public string $codes,
         private array $typed = [],
         private ?Combined $plan = null,
     ) {}
 
-    /** @return list<Axis> */
-    public function axes(): array
+    /** @return list<ReadItem> */
+    public function items(): array
     {
-        return $this->product->matrix->axes;
+        return $this->items;
+    }
+
+    /** @return array<int, string> the axes of the product, by their ids */
+    public function columns(): array
+    {
+        return array_column($this->product->matrix->axes, 'name', 'id');
     }
 
     /** @return array<string, list<string>> what the values of each axis are called, by its name */
     public function values(): array
     {
         $values = [];
-        foreach ($this->axes() as $axis) {
+        foreach ($this->product->matrix->axes as $axis) {
             $values[$axis->name] = array_map(fn(Value $value): string => $value->label, $axis->values);
         }
 
@@ -59,10 +64,22 @@ final readonly class ItemsScreen
         return $this->typed === [] || isset($this->typed[$item->item->productId]);
     }
 
-    /** What an item is on an axis; empty where its name does not say it. */
-    public function value(ReadItem $item, Axis $axis): string
+    /**
+     * What an item is on an axis; empty where its name does not say it.
+     *
+     * @param  int  $column  id of the axis
+     */
+    public function value(ReadItem $item, int $column): string
     {
-        return $this->typed[$item->item->productId][$axis->id] ?? ($item->values[$axis->name]->value ?? '');
+        return $this->typed[$item->item->productId][$column] ?? ($item->values[$this->columns()[$column]]->value ?? '');
+    }
+
+    /** Whether it says too little to have a cell. */
+    public function isOpen(ReadItem $item): bool
+    {
+        $said = array_map(fn(int $column): string => $this->value($item, $column), array_keys($this->columns()));
+
+        return in_array('', $said, true);
     }
 
     public function isPlanned(): bool
