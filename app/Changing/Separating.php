@@ -30,8 +30,8 @@ use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Gate;
 
 /**
- * The unit of work for a product that becomes several: those that it was put together of come back, other parts are made.
- * It is hidden, and leads to the first of them; one entry in the history of that one gives all of it back.
+ * The unit of work for a product that becomes several: those that it was put together of come back, other parts are
+ * made. It is hidden, and leads to the first of them; one entry in the history of that one gives all of it back.
  */
 final readonly class Separating
 {

@@ -21,8 +21,8 @@ use Core\Refusal;
 use Core\RefusalKind;
 
 /**
- * Takes SKUs out of a product: each becomes a single item with all that is its own, and with the pictures that a shopper
- * saw of it. Their cells are left out, so that no build makes them again.
+ * Takes SKUs out of a product: each becomes a single item with all that is its own, and with the pictures that a
+ * shopper saw of it. Their cells are left out, so that no build makes them again.
  */
 final readonly class SkuExtractor
 {

@@ -22,8 +22,8 @@ use Core\Sheets\Verdicts\SheetJudge;
 use Core\Sheets\Verdicts\SheetVerdict;
 
 /**
- * Adds rows to a product: each is a SKU, and a value that the product does not have yet proposes the cells it needs. What
- * becomes of them is said before.
+ * Adds rows to a product: each is a SKU, and a value that the product does not have yet proposes the cells it needs.
+ * What becomes of them is said before.
  */
 final class AddRows
 {

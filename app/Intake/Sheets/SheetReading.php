@@ -16,7 +16,9 @@ use Core\Sheets\Rows\SheetLayout;
 use Core\Sheets\Rows\SheetTable;
 use Core\Text\Name;
 
-/** Reads the rows of a sheet out of its file, and recognizes its columns. Broken off, it goes on behind the last row. */
+/**
+ * Reads the rows of a sheet out of its file, and recognizes its columns. Broken off, it goes on behind the last row.
+ */
 final readonly class SheetReading
 {
     public const MOST_ROWS = 250_000;

@@ -15,8 +15,8 @@ use Illuminate\Database\Query\Builder;
 use Illuminate\Support\Facades\DB;
 
 /**
- * The stored pictures by their names: those of products and those that arrived in the intake. Of several of one name the
- * newest is meant.
+ * The stored pictures by their names: those of products and those that arrived in the intake. Of several of one name
+ * the newest is meant.
  */
 final class StoredShelf implements PictureShelf
 {

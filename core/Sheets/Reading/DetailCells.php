@@ -21,8 +21,8 @@ use Core\Stock\StockBook;
 use Core\Stock\StockChange;
 
 /**
- * Reads what else is said of a product and of its parts. What the rows say alike is said of the whole product, what they
- * say otherwise of the parts they lie in; where nothing is otherwise than before, nothing is touched.
+ * Reads what else is said of a product and of its parts. What the rows say alike is said of the whole product, what
+ * they say otherwise of the parts they lie in; where nothing is otherwise than before, nothing is touched.
  */
 final readonly class DetailCells
 {

@@ -19,8 +19,8 @@ use Core\Sheets\Columns\FieldKind;
 use Core\Text\Name;
 
 /**
- * Reads the pictures of a product's rows: the names in a row reach its SKU, and what the rows say together is folded into
- * the fewest words. A picture that shows in the very rows that name it stays as it is.
+ * Reads the pictures of a product's rows: the names in a row reach its SKU, and what the rows say together is folded
+ * into the fewest words. A picture that shows in the very rows that name it stays as it is.
  */
 final class PictureCells
 {
